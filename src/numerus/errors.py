@@ -1,0 +1,41 @@
+"""Errors with types: what happened, what was kept, what the user can do."""
+
+from __future__ import annotations
+
+
+class NumerusError(Exception):
+    """A fault the user can mend.
+
+    ``code`` is a short stable word for programs, ``message`` says what happened, ``advice`` what can be done and
+    what was kept.
+    """
+
+    def __init__(self, code: str, message: str, advice: str = "") -> None:
+        super().__init__(message)
+        self.code, self.message, self.advice = code, message, advice
+
+    def as_dict(self) -> dict[str, str]:
+        return {"code": self.code, "text": f"{self.message} {self.advice}".strip()}
+
+
+class MeshFileError(NumerusError):
+    """A mesh file or archive cannot be read; nothing was changed."""
+
+
+class GeometryError(NumerusError):
+    """A shape cannot be worked on as asked."""
+
+
+class PlanError(NumerusError):
+    """A plan cannot hold: it does not fit, has no time, or contradicts itself."""
+
+
+class BookError(NumerusError):
+    """The book cannot be opened or written."""
+
+
+class Cancelled(NumerusError):
+    """The user cancelled long work; the last result is kept."""
+
+    def __init__(self) -> None:
+        super().__init__("cancelled", "Cancelled. The last result was kept.")

@@ -1,0 +1,135 @@
+"""A triangle mesh as arrays, and the plain sums over its triangles."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field, replace
+from functools import cached_property
+
+import numpy as np
+from numpy.typing import NDArray
+
+Floats = NDArray[np.float64]
+Ints = NDArray[np.int32]
+
+
+@dataclass(frozen=True, eq=False)
+class Mesh:
+    """Triangles over shared vertices, in millimetres unless a caller says otherwise.
+
+    ``vertices``: float64 (n, 3). ``faces``: int32 (m, 3), counter-clockwise seen from outside.
+    ``zones``: uint8 (n,), the painted material of each vertex, empty when unknown.
+    """
+
+    vertices: Floats
+    faces: Ints
+    zones: NDArray[np.uint8] = field(default_factory=lambda: np.zeros(0, np.uint8))
+
+    @cached_property
+    def triangles(self) -> Floats:
+        """Corner coordinates, float64 (m, 3, 3)."""
+        return self.vertices[self.faces]
+
+    @cached_property
+    def crosses(self) -> Floats:
+        """Normals of length twice the area, float64 (m, 3); zero for a degenerate face."""
+        a, b, c = self.triangles[:, 0], self.triangles[:, 1], self.triangles[:, 2]
+        return np.cross(b - a, c - a)
+
+    @cached_property
+    def areas_mm2(self) -> Floats:
+        return np.linalg.norm(self.crosses, axis=1) / 2
+
+    @cached_property
+    def normals(self) -> Floats:
+        """Unit face normals, float64 (m, 3); a degenerate face gets zeros."""
+        return self.crosses / np.maximum(2 * self.areas_mm2, 1e-300)[:, None]
+
+    @cached_property
+    def vertex_normals(self) -> Floats:
+        """Area-weighted unit normals per vertex, float64 (n, 3)."""
+        sums = np.zeros_like(self.vertices)
+        for corner in range(3):
+            for axis in range(3):
+                sums[:, axis] += np.bincount(self.faces[:, corner], self.crosses[:, axis], len(self.vertices))
+        return sums / np.maximum(np.linalg.norm(sums, axis=1), 1e-300)[:, None]
+
+    @cached_property
+    def bounds_mm(self) -> Floats:
+        """Lowest and highest corner, float64 (2, 3); zeros for a mesh without faces."""
+        if not len(self.faces):
+            return np.zeros((2, 3))
+        used = self.vertices[np.unique(self.faces)] if len(self.faces) < len(self.vertices) / 3 else self.vertices
+        return np.stack([used.min(axis=0), used.max(axis=0)])
+
+    @property
+    def extents_mm(self) -> Floats:
+        return self.bounds_mm[1] - self.bounds_mm[0]
+
+    @cached_property
+    def signed_volume_mm3(self) -> float:
+        """Divergence theorem over all faces: exact for closed shells, overlaps counted as often as they are covered."""
+        origin = self.bounds_mm.mean(axis=0)
+        a = self.triangles[:, 0] - origin
+        return float(np.einsum("ij,ij->", a, self.crosses) / 6)
+
+    def transformed(self, matrix: Floats) -> Mesh:
+        """This mesh under a 4x4 affine matrix; a mirroring matrix also turns the faces, so outside stays outside."""
+        vertices = self.vertices @ matrix[:3, :3].T + matrix[:3, 3]
+        faces = self.faces[:, ::-1] if np.linalg.det(matrix[:3, :3]) < 0 else self.faces
+        return replace(self, vertices=np.ascontiguousarray(vertices), faces=np.ascontiguousarray(faces))
+
+    def moved(self, offset_mm: Floats | tuple[float, float, float]) -> Mesh:
+        return replace(self, vertices=self.vertices + np.asarray(offset_mm, float))
+
+    def dropped(self) -> Mesh:
+        """Centred over the origin with its lowest point on z = 0."""
+        low, high = self.bounds_mm
+        return self.moved((-(low[0] + high[0]) / 2, -(low[1] + high[1]) / 2, -low[2]))
+
+
+def rotation_matrix(rotation: Floats) -> Floats:
+    """A 4x4 matrix from a 3x3 rotation."""
+    matrix = np.eye(4)
+    matrix[:3, :3] = rotation
+    return matrix
+
+
+def turning_up(direction: Floats | tuple[float, float, float]) -> Floats:
+    """The 3x3 rotation of least angle that brings ``direction`` to +Z (Rodrigues 1840)."""
+    d = np.asarray(direction, float)
+    d = d / np.linalg.norm(d)
+    if d[2] < -1 + 1e-12:
+        return np.diag([1.0, -1.0, -1.0])
+    v = np.array([d[1], -d[0], 0.0])
+    k = np.array([[0, -v[2], v[1]], [v[2], 0, -v[0]], [-v[1], v[0], 0]])
+    return np.asarray(np.eye(3) + k + k @ k / (1 + d[2]))
+
+
+def about_vertical(turn_deg: float) -> Floats:
+    """The 3x3 rotation by ``turn_deg`` about +Z."""
+    c, s = np.cos(np.radians(turn_deg)), np.sin(np.radians(turn_deg))
+    return np.array([[c, -s, 0], [s, c, 0], [0, 0, 1.0]])
+
+
+def merged(meshes: list[Mesh]) -> Mesh:
+    """All meshes as shells of one; zones are kept where every mesh has them."""
+    if not meshes:
+        return Mesh(np.zeros((0, 3)), np.zeros((0, 3), np.int32))
+    starts = np.cumsum([0] + [len(m.vertices) for m in meshes[:-1]])
+    faces = np.concatenate([m.faces + start for m, start in zip(meshes, starts, strict=True)]).astype(np.int32)
+    zoned = all(len(m.zones) == len(m.vertices) for m in meshes)
+    zones = np.concatenate([m.zones for m in meshes]) if zoned else np.zeros(0, np.uint8)
+    return Mesh(np.concatenate([m.vertices for m in meshes]), faces, zones)
+
+
+def welded(triangles: Floats) -> Mesh:
+    """A mesh from triangle corners (m, 3, 3), equal corners made one vertex (exact equality, -0 counted as 0)."""
+    corners = np.ascontiguousarray(triangles.reshape(-1, 3) + 0.0)
+    if not len(corners):
+        return Mesh(np.zeros((0, 3)), np.zeros((0, 3), np.int32))
+    order = np.lexsort(corners.T)
+    first = np.ones(len(order), bool)
+    first[1:] = np.any(corners[order[1:]] != corners[order[:-1]], axis=1)
+    index = np.empty(len(order), np.int32)
+    index[order] = np.cumsum(first) - 1
+    return Mesh(corners[order[first]], index.reshape(-1, 3))
