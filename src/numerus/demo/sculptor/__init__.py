@@ -1,0 +1,1 @@
+"""The sculptor that makes the demo army's meshes from signed-distance shapes."""

@@ -1,0 +1,218 @@
+"""Is a mesh sound? Shells, holes, turned faces, specks, unit; and the true volume of the union of its shells."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.sparse import coo_matrix
+from scipy.sparse.csgraph import connected_components
+
+from numerus.geometry.columns import solid_columns
+from numerus.geometry.files import MeshFile
+from numerus.geometry.mesh import Floats, Mesh
+
+UNION_PIXELS = 700  # columns along the longer side when the union's volume must be measured
+AGREE = 0.004  # relative difference under which the closed form is taken for the union
+SPECK_SHARE = 1e-4  # of the surface: a loose shell smaller than this is a speck
+TALLEST_FIGURE_MM, SHORTEST_PART_MM = 400.0, 3.0
+
+
+@dataclass(frozen=True)
+class Problem:
+    """A short stable code and a sentence for people."""
+
+    code: str
+    text: str
+
+
+@dataclass(frozen=True)
+class Health:
+    """What inspection found; lengths in mm, volume of the union of the shells."""
+
+    triangles: int
+    extents_mm: tuple[float, float, float]
+    volume_ml: float
+    surface_cm2: float
+    watertight: bool
+    shells: int
+    holes: int
+    unit: str
+    problems: tuple[Problem, ...]
+
+
+@dataclass(frozen=True, eq=False)
+class Edges:
+    """Half-edges folded: per undirected edge its faces and the balance of directions.
+
+    ``face``: int32 (3m,) owner of each half-edge; ``edge``: int64 (3m,) its undirected edge; ``balance``: int32 per edge
+    (0 where every half-edge has its opposite); ``count``: half-edges per edge; ``start``, ``end``: int32 vertices.
+    """
+
+    face: NDArray[np.int32]
+    edge: NDArray[np.int64]
+    balance: NDArray[np.int64]
+    count: NDArray[np.int64]
+    start: NDArray[np.int32]
+    end: NDArray[np.int32]
+
+
+def edges_of(mesh: Mesh) -> Edges:
+    start = mesh.faces.reshape(-1)
+    end = np.roll(mesh.faces, -1, axis=1).reshape(-1)
+    low, high = np.minimum(start, end).astype(np.int64), np.maximum(start, end).astype(np.int64)
+    keys, edge, count = np.unique(low * len(mesh.vertices) + high, return_inverse=True, return_counts=True)
+    balance = np.bincount(edge, np.where(start < end, 1, -1), len(keys)).astype(np.int64)
+    face = np.repeat(np.arange(len(mesh.faces), dtype=np.int32), 3)
+    return Edges(face, edge, balance, count, start, end)
+
+
+def without_degenerate(mesh: Mesh) -> tuple[Mesh, int]:
+    """The mesh without faces that name a corner twice, and how many there were."""
+    f = mesh.faces
+    good = (f[:, 0] != f[:, 1]) & (f[:, 1] != f[:, 2]) & (f[:, 2] != f[:, 0])
+    return Mesh(mesh.vertices, f[good], mesh.zones), int((~good).sum())
+
+
+def shell_of_faces(mesh: Mesh, edges: Edges) -> tuple[int, NDArray[np.int32]]:
+    """Shells joined over edges of exactly two faces: their number and the shell of every face, int32 (m,)."""
+    paired = edges.count[edges.edge] == 2
+    order = np.argsort(edges.edge[paired], kind="stable")
+    faces = edges.face[paired][order].reshape(-1, 2)
+    n = len(mesh.faces)
+    graph = coo_matrix((np.ones(len(faces), np.int8), (faces[:, 0], faces[:, 1])), (n, n))
+    number, label = connected_components(graph, directed=False)
+    return int(number), label.astype(np.int32)
+
+
+def count_holes(edges: Edges) -> int:
+    """Loops of edges that have a face on one side only: connected groups of unbalanced edges."""
+    open_half = (edges.balance[edges.edge] != 0) & (edges.count[edges.edge] % 2 == 1)
+    if not open_half.any():
+        return 0
+    vertices, index = np.unique(np.stack([edges.start[open_half], edges.end[open_half]]), return_inverse=True)
+    a, b = index.reshape(2, -1)
+    graph = coo_matrix((np.ones(len(a), np.int8), (a, b)), (len(vertices), len(vertices)))
+    return int(connected_components(graph, directed=False)[0])
+
+
+def shell_volumes_mm3(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
+    origin = mesh.bounds_mm.mean(axis=0)
+    each = np.einsum("ij,ij->i", mesh.triangles[:, 0] - origin, mesh.crosses) / 6
+    return np.bincount(label, each, shells)
+
+
+def _winding_above(triangles: Floats, point: Floats) -> int:
+    """Winding number at a point, from the crossings of a vertical ray (slightly off the point's own faces)."""
+    low, high = triangles[:, :, :2].min(axis=1), triangles[:, :, :2].max(axis=1)
+    near = np.all((low <= point[:2]) & (high >= point[:2]), axis=1)
+    a, b, c = (triangles[near, k] for k in range(3))
+    area = (b[:, 0] - a[:, 0]) * (c[:, 1] - a[:, 1]) - (c[:, 0] - a[:, 0]) * (b[:, 1] - a[:, 1])
+    with np.errstate(divide="ignore", invalid="ignore"):
+        u = ((point[0] - a[:, 0]) * (c[:, 1] - a[:, 1]) - (c[:, 0] - a[:, 0]) * (point[1] - a[:, 1])) / area
+        v = ((b[:, 0] - a[:, 0]) * (point[1] - a[:, 1]) - (point[0] - a[:, 0]) * (b[:, 1] - a[:, 1])) / area
+        z = a[:, 2] + u * (b[:, 2] - a[:, 2]) + v * (c[:, 2] - a[:, 2])
+        hit = (area != 0) & (u >= 0) & (v >= 0) & (u + v <= 1) & (z > point[2])
+    return int(np.sign(area[hit]).sum())
+
+
+def _lies_inside(mesh: Mesh, label: NDArray[np.int32], shell: int) -> bool:
+    """Whether a shell lies within the others: most of a few of its points have a winding that is not 0 there."""
+    own = np.flatnonzero(label == shell)
+    others = mesh.triangles[label != shell]
+    chosen = own[np.linspace(0, len(own) - 1, min(5, len(own))).astype(int)]
+    points = mesh.triangles[chosen].mean(axis=1)
+    return sum(_winding_above(others, p) != 0 for p in points) * 2 > len(points)
+
+
+def oriented(mesh: Mesh) -> tuple[Mesh, int]:
+    """Shells that are inside out as a whole are turned; a reversed shell inside another stays, as the void it is.
+
+    Returns the mesh and how many shells were turned.
+    """
+    edges = edges_of(mesh)
+    shells, label = shell_of_faces(mesh, edges)
+    volumes = shell_volumes_mm3(mesh, shells, label)
+    reversed_shells = np.flatnonzero(volumes < 0)
+    # An open sheet has no inside; only shells without open edges can be inside out as a whole.
+    turned = [s for s in reversed_shells if shells == 1 or not _lies_inside(mesh, label, int(s))]
+    if not turned:
+        return mesh, 0
+    faces = mesh.faces.copy()
+    flip = np.isin(label, turned)
+    faces[flip] = faces[flip][:, ::-1]
+    return Mesh(mesh.vertices, faces, mesh.zones), len(turned)
+
+
+def union_volume_mm3(mesh: Mesh, closed: bool) -> float:
+    """Volume of the union: the closed form where nothing overlaps, else measured on columns.
+
+    The two are compared: columns are good to about 1e-4, overlaps of that size do not matter to a printer.
+    """
+    span = float(mesh.extents_mm[:2].max())
+    if span <= 0 or mesh.extents_mm[2] <= 0:
+        return 0.0
+    lifted = mesh.moved((0, 0, -mesh.bounds_mm[0, 2]))
+    pixel = span / UNION_PIXELS
+    measured = solid_columns(lifted.triangles, pixel, pixel).volume_mm3
+    exact = mesh.signed_volume_mm3
+    return exact if closed and abs(exact - measured) <= AGREE * abs(measured) + 1e-12 else measured
+
+
+def guess_unit(extents_mm: Floats, declared: str = "") -> tuple[str, str]:
+    """The unit the file's numbers probably are ("mm", "in", "cm" or "m") and why it is doubted (empty if not).
+
+    A miniature's part is between 3 and 400 mm long. Below that the next larger unit is tried that makes a figure of it.
+    """
+    longest = float(np.max(extents_mm))
+    if declared:
+        reading = {"meter": "m", "inch": "in", "centimeter": "cm", "millimeter": "mm"}.get(declared, declared)
+        odd = longest > 10 * TALLEST_FIGURE_MM or longest < 0.1
+        return reading, f"declared as {declared}, yet {longest:.4g} mm long" if odd else ""
+    if longest >= SHORTEST_PART_MM:
+        return "mm", f"{longest:.0f} mm long" if longest > 2 * TALLEST_FIGURE_MM else ""
+    for unit, factor in (("in", 25.4), ("m", 1000.0)):
+        if 10 <= longest * factor <= TALLEST_FIGURE_MM:
+            return unit, f"{longest:.3g} units long: {longest * factor:.1f} mm if they are {unit}"
+    return "mm", f"only {longest:.3g} units long"
+
+
+UNIT_FACTORS = {"mm": 1.0, "cm": 10.0, "in": 25.4, "m": 1000.0}
+
+
+def _shape_problems(mesh: Mesh, edges: Edges, holes: int, degenerate: int, turned: int, specks: int) -> list[Problem]:
+    tangled = int((edges.count > 2).sum())
+    uneven = int(((edges.balance != 0) & (edges.count == 2)).sum())
+    found = [
+        (holes, "holes", f"{holes} hole{'s' * (holes != 1)} in the surface"),
+        (turned, "inside-out", f"{turned} shell{'s' * (turned != 1)} inside out: turned when used"),
+        (uneven, "inverted-faces", f"{uneven} edges where neighbouring faces look opposite ways"),
+        (tangled, "non-manifold", f"{tangled} edges shared by more than two faces"),
+        (degenerate, "degenerate", f"{degenerate} faces without area"),
+        (specks, "specks", f"{specks} loose specks"),
+    ]
+    return [Problem(code, text) for number, code, text in found if number]
+
+
+def inspect(found: MeshFile) -> tuple[Health, Mesh]:
+    """Health of a mesh, and the mesh as it will be used: degenerate faces gone, whole shells turned right."""
+    mesh, degenerate = without_degenerate(found.mesh)
+    degenerate += int((mesh.areas_mm2 <= 0).sum())
+    edges = edges_of(mesh)
+    shells, label = shell_of_faces(mesh, edges)
+    areas = np.bincount(label, mesh.areas_mm2, shells)
+    mesh, turned = oriented(mesh)
+    closed = not np.any(edges.balance != 0)
+    holes = count_holes(edges)
+    specks = int((areas < SPECK_SHARE * areas.sum()).sum())
+    unit, doubt = guess_unit(found.mesh.extents_mm, found.declared)
+    problems = _shape_problems(mesh, edges, holes, degenerate, turned, specks)
+    if doubt:
+        problems.append(Problem("unit", f"Unit in doubt: {doubt}"))
+    extents = tuple(round(float(e), 4) for e in mesh.extents_mm)
+    health = Health(
+        len(found.mesh.faces), extents, union_volume_mm3(mesh, closed) / 1000, float(mesh.areas_mm2.sum() / 100),  # type: ignore[arg-type]
+        closed, shells, holes, unit, tuple(problems),
+    )  # fmt: skip
+    return health, mesh

@@ -1,0 +1,105 @@
+"""Rays against a mesh: what is seen, what is hidden, and a picture where no OpenGL is to be had."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.geometry.mesh import Floats, Mesh
+
+
+class RayScene:
+    """A mesh prepared for rays (float32 inside the library; offsets below are chosen for that)."""
+
+    def __init__(self, mesh: Mesh) -> None:
+        from embreex import rtcore_scene
+        from embreex.mesh_construction import TriangleMesh
+
+        self._scene = rtcore_scene.EmbreeScene()
+        TriangleMesh(self._scene, mesh.triangles.astype(np.float32))
+
+    def first_hit(self, origins: Floats, directions: Floats) -> NDArray[np.int32]:
+        """The face each ray (n, 3) meets first, -1 where none: int32 (n,)."""
+        return np.asarray(self._scene.run(origins.astype(np.float32), directions.astype(np.float32)), np.int32)
+
+    def blocked(self, origins: Floats, directions: Floats) -> NDArray[np.bool_]:
+        return self.first_hit(origins, directions) >= 0
+
+
+def ring_directions(elevations_deg: tuple[float, ...], around: int) -> Floats:
+    """Unit directions toward viewers standing around: (len(elevations) * around, 3)."""
+    turn = np.arange(around) * 2 * np.pi / around
+    up = np.radians(np.asarray(elevations_deg))[:, None]
+    x, y, z = np.cos(up) * np.cos(turn), np.cos(up) * np.sin(turn), np.sin(up) + 0 * turn
+    return np.stack([x, y, z], axis=-1).reshape(-1, 3)
+
+
+def table_exposure(mesh: Mesh, points: Floats, normals: Floats, scene: RayScene | None = None) -> Floats:
+    """How much viewers around a table (15-70° above it) see of each point, 0..1: float64 (n,).
+
+    Mean over viewers of the cosine toward the viewer where the line of sight is free, scaled so that an open face
+    turned to a viewer at 40° on one side comes to about 1.
+    """
+    scene = scene or RayScene(mesh)
+    views = ring_directions((15.0, 40.0, 70.0), 12)
+    start = points + normals * (0.002 * float(np.linalg.norm(mesh.extents_mm)))
+    seen = np.zeros(len(points))
+    for view in views:
+        facing = np.maximum(normals @ view, 0)
+        ask = np.flatnonzero(facing > 0)
+        free = ~scene.blocked(start[ask], np.broadcast_to(view, (len(ask), 3)))
+        seen[ask] += facing[ask] * free
+    return np.minimum(seen / (0.3 * len(views)), 1.0)
+
+
+@dataclass(frozen=True)
+class Camera:
+    """An orthographic look at ``centre_mm``: turned about the vertical, raised, ``height_mm`` high in the picture."""
+
+    centre_mm: tuple[float, float, float]
+    turn_deg: float
+    raise_deg: float
+    height_mm: float
+
+    def axes(self) -> tuple[Floats, Floats, Floats]:
+        """Right, up and toward-the-viewer unit vectors."""
+        t, e = np.radians(self.turn_deg), np.radians(self.raise_deg)
+        right = np.array([np.cos(t), np.sin(t), 0.0])
+        toward = np.array([np.sin(t) * np.cos(e), -np.cos(t) * np.cos(e), np.sin(e)])
+        return right, np.cross(toward, right), toward
+
+
+LIGHT = np.array([-0.35, -0.45, 0.82]) / np.linalg.norm([-0.35, -0.45, 0.82])
+
+
+def shade(normals: Floats) -> Floats:
+    """Soft light from above as on a bench by a window: 0.38..1 for unit normals (n, 3)."""
+    lambert = np.maximum(normals @ LIGHT, 0)
+    sky = 0.5 + 0.5 * normals[:, 2]
+    return 0.38 + 0.42 * lambert + 0.2 * sky
+
+
+def picture(mesh: Mesh, colours: NDArray[np.uint8], camera: Camera, width: int, height: int, scene: RayScene | None = None) -> NDArray[np.uint8]:
+    """A ray-cast picture, uint8 (height, width, 4), transparent where nothing is met.
+
+    ``colours``: uint8 (n, 3) per vertex of the mesh, or (1, 3) for one colour.
+    """
+    right, up, toward = camera.axes()
+    step = camera.height_mm / height
+    x = (np.arange(width) - width / 2 + 0.5) * step
+    y = (height / 2 - np.arange(height) - 0.5) * step
+    far = 2 * float(np.linalg.norm(mesh.extents_mm)) + camera.height_mm
+    eye = np.asarray(camera.centre_mm) + far * toward
+    origins = (eye + x[None, :, None] * right + y[:, None, None] * up).reshape(-1, 3)
+    face = (scene or RayScene(mesh)).first_hit(origins, np.broadcast_to(-toward, origins.shape))
+    image = np.zeros((width * height, 4), np.uint8)
+    hit = np.flatnonzero(face >= 0)
+    corners = mesh.faces[face[hit]]
+    normals = mesh.vertex_normals[corners].mean(axis=1)
+    normals /= np.maximum(np.linalg.norm(normals, axis=1), 1e-12)[:, None]
+    base = colours[corners].mean(axis=1) if len(colours) > 1 else np.broadcast_to(colours[0], (len(hit), 3))
+    image[hit, :3] = np.clip(base * shade(normals)[:, None], 0, 255)
+    image[hit, 3] = 255
+    return image.reshape(height, width, 4)
