@@ -1,0 +1,125 @@
+"""What became of runs and of every part on them: folds over the journal."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from datetime import datetime
+
+from numerus.kit.completeness import Copy
+from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, RUN_STARTED, STEP, Fact
+from numerus.resin.plate import Plate
+
+GOOD, FLAWED, FAILED = "good", "flawed", "failed"
+COPY_STATES = ("owed", "plated", "printing", "printed", "washed", "cured")
+
+
+@dataclass(frozen=True)
+class RunRecord:
+    """A run as the journal knows it. ``outcomes``: placed id -> (outcome, height it failed at, words)."""
+
+    run_id: str
+    plate_id: str
+    machine_id: str
+    started: datetime
+    ended: datetime | None
+    outcomes: dict[str, tuple[str, float, str]]
+    washed: bool
+    cured: bool
+
+    @property
+    def state(self) -> str:
+        """printing, hanging (ended, not yet looked at), printed, washed or cured."""
+        if self.ended is None:
+            return "printing"
+        if not self.outcomes:
+            return "hanging"
+        return "cured" if self.cured else "washed" if self.washed else "printed"
+
+
+def run_records(facts: Iterable[Fact]) -> dict[str, RunRecord]:
+    """Every run that was started, by id, in order of start."""
+    begun: dict[str, Fact] = {}
+    ended: dict[str, datetime] = {}
+    outcomes: dict[str, dict[str, tuple[str, float, str]]] = {}
+    done: dict[str, set[str]] = {}
+    for fact in facts:
+        if fact.kind == RUN_STARTED:
+            begun[fact.subject] = fact
+        elif fact.kind == RUN_ENDED:
+            ended[fact.subject] = fact.at
+        elif fact.kind == PART_OUTCOME:
+            data = fact.data
+            outcomes.setdefault(fact.subject, {})[data["placed"]] = (data["outcome"], data.get("height_mm", 0.0), data.get("looks", ""))
+        elif fact.kind == STEP and fact.subject:
+            done.setdefault(fact.subject, set()).add(fact.data["stage"])
+    return {
+        run: RunRecord(run, f.data["plate"], f.data["machine"], f.at, ended.get(run), outcomes.get(run, {}),
+                       "wash" in done.get(run, ()), "cure" in done.get(run, ()))
+        for run, f in begun.items()
+    }  # fmt: skip
+
+
+@dataclass(frozen=True)
+class CopyState:
+    """Where one printed part of one figure stands: its state, on which plate, by which run."""
+
+    state: str
+    plate_id: str = ""
+    run_id: str = ""
+    outcome: str = ""
+    failures: int = 0
+
+
+def copy_states(plates: Mapping[str, Plate], records: Mapping[str, RunRecord]) -> dict[Copy, CopyState]:
+    """State of every copy that was ever plated; a failed one is owed again until a newer plate holds it."""
+    by_plate: dict[str, list[RunRecord]] = {}
+    for record in records.values():
+        by_plate.setdefault(record.plate_id, []).append(record)
+    states: dict[Copy, CopyState] = {}
+    for plate in sorted(plates.values(), key=lambda p: p.order):
+        runs = by_plate.get(plate.id, [])
+        for placed in plate.placed:
+            if not placed.figure_id:
+                continue
+            copy = (placed.figure_id, placed.slot)
+            before = states.get(copy, CopyState("owed"))
+            found = _state_on(plate, placed.id, runs, before.failures)
+            if before.state == "owed" or COPY_STATES.index(found.state) > COPY_STATES.index(before.state):
+                states[copy] = found
+    return states
+
+
+def _state_on(plate: Plate, placed_id: str, runs: list[RunRecord], failures: int) -> CopyState:
+    best = CopyState("owed" if runs else "plated", plate.id, failures=failures)
+    for run in runs:
+        outcome = run.outcomes.get(placed_id, ("", 0.0, ""))[0]
+        if outcome == FAILED:
+            best = CopyState("owed", plate.id, run.run_id, outcome, best.failures + 1)
+        elif outcome:
+            return CopyState(run.state, plate.id, run.run_id, outcome, best.failures)
+        else:
+            return CopyState("printing" if run.state in ("printing", "hanging") else "owed", plate.id, run.run_id, "", best.failures)
+    return best
+
+
+def waiting_plates(plates: Mapping[str, Plate], records: Mapping[str, RunRecord]) -> list[Plate]:
+    """Plates that no run was started for, in order."""
+    run_for = {r.plate_id for r in records.values()}
+    return sorted((p for p in plates.values() if p.id not in run_for), key=lambda p: p.order)
+
+
+def failure_counts(records: Iterable[RunRecord]) -> tuple[int, int]:
+    """(failed, all) parts looked at so far."""
+    outcomes = [o[0] for r in records for o in r.outcomes.values()]
+    return outcomes.count(FAILED), len(outcomes)
+
+
+def machine_layers(records: Iterable[RunRecord], plates: Mapping[str, Plate], layer_mm: Mapping[str, float]) -> dict[str, int]:
+    """Layers each machine has exposed: the wear of its film and screen."""
+    layers: dict[str, int] = {}
+    for record in records:
+        plate = plates.get(record.plate_id)
+        if plate is not None and record.ended is not None:
+            layers[record.machine_id] = layers.get(record.machine_id, 0) + round(plate.height_mm / layer_mm.get(record.machine_id, 0.05))
+    return layers

@@ -1,0 +1,46 @@
+"""What happened: the journal's entries and the fold that leaves out what was taken back.
+
+Entries are appended and never rewritten. A correction is an entry too: "withdrawn" names entries that no longer
+count, "restored" names them again.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass, field
+from datetime import datetime
+from typing import Any
+
+RUN_STARTED = "run-started"
+RUN_ENDED = "run-ended"
+PART_OUTCOME = "part-outcome"
+STEP = "step"
+BATH_CHANGED = "bath-changed"
+FORECAST = "forecast"
+WITHDRAWN = "withdrawn"
+RESTORED = "restored"
+
+
+@dataclass(frozen=True)
+class Fact:
+    """One entry: when, what kind, about what (``subject``: a run, bath or machine), which figures, minutes of hands."""
+
+    at: datetime
+    kind: str
+    subject: str = ""
+    figures: tuple[str, ...] = ()
+    minutes: float = 0.0
+    data: dict[str, Any] = field(default_factory=dict)
+    seq: int = 0
+
+
+def active(entries: Iterable[Fact]) -> list[Fact]:
+    """The entries that count, in order, after all corrections."""
+    listed = list(entries)
+    gone: set[int] = set()
+    for entry in listed:
+        if entry.kind == WITHDRAWN:
+            gone.update(entry.data["seqs"])
+        elif entry.kind == RESTORED:
+            gone.difference_update(entry.data["seqs"])
+    return [e for e in listed if e.kind not in (WITHDRAWN, RESTORED) and e.seq not in gone]

@@ -1,0 +1,126 @@
+"""What should be: the army, its units and figures, the kits and parts they are built from.
+
+Plain frozen values. Lengths in mm, money in the army's currency, clock times as minutes after midnight.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field
+from datetime import date
+
+from numerus.errors import PlanError
+
+SLOTS = ("base", "legs", "torso", "head", "left arm", "right arm", "weapon", "back", "extra")
+BASES_MM = (25.0, 28.5, 32.0, 40.0, 50.0, 60.0, 80.0, 100.0)
+NONE = "none"  # a slot deliberately left empty
+BOUGHT = "bought"  # a slot filled by something that is not printed
+
+
+@dataclass(frozen=True)
+class Day:
+    """One weekday: hobby time in minutes beginning at ``hobby_from``; at home and awake in ``home`` windows."""
+
+    hobby_minutes: int = 90
+    hobby_from: int = 20 * 60
+    home: tuple[tuple[int, int], ...] = ((7 * 60, 8 * 60), (18 * 60, 23 * 60))
+
+
+WEEKDAY = Day()
+WEEKEND = Day(180, 14 * 60, ((8 * 60, 23 * 60),))
+
+
+@dataclass(frozen=True)
+class Army:
+    """The army, when it must be ready and the time there is; ``week`` begins with Monday."""
+
+    id: str
+    name: str
+    ready_by: date
+    week: tuple[Day, ...] = (WEEKDAY,) * 5 + (WEEKEND,) * 2
+    evenings_kept: float = 0.8
+    currency: str = "£"
+    scheme_id: str = ""
+    solvent_price_per_l: float = 6.0
+    power_price_per_kwh: float = 0.3
+
+    def __post_init__(self) -> None:
+        if len(self.week) != 7:
+            raise PlanError("bad-week", "A week has seven days.")
+        if not 0 < self.evenings_kept <= 1:
+            raise PlanError("bad-share", "The share of evenings kept lies between 0 and 1.")
+
+
+@dataclass(frozen=True)
+class Unit:
+    """Figures that fight together. ``mark`` names the sign it is drawn by; ``level`` where painting stops."""
+
+    id: str
+    name: str
+    order: int
+    base_mm: float
+    kit_id: str
+    mark: str = "hat"
+    level: str = "good"
+    bought_price: float = 0.0
+    slots: tuple[str, ...] = ("base", "legs", "torso", "head", "left arm", "right arm", "back")
+
+
+@dataclass(frozen=True)
+class Figure:
+    """One model on one base; ``build`` maps a slot to a part's id, NONE or BOUGHT. A slot without entry is unfilled."""
+
+    id: str
+    unit_id: str
+    name: str
+    order: int
+    build: dict[str, str] = field(default_factory=dict)
+
+
+@dataclass(frozen=True)
+class Kit:
+    id: str
+    name: str
+    source: str = ""
+    price: float = 0.0
+    licence: str = "unknown"
+
+
+@dataclass(frozen=True)
+class Pose:
+    """How a part lies on the machine: the direction of the part that looks up, by which school, and its supports."""
+
+    up: tuple[float, float, float]
+    school: str
+    height_mm: float
+    footprint_mm2: float
+    volume_ml: float
+    support_ml: float
+    tips: int
+    peak_area_mm2: float
+    supported_blob: str = ""
+    note: str = ""
+
+
+@dataclass(frozen=True)
+class Part:
+    """A mesh of a kit. ``blob``: its packed mesh; ``unit_mm``: what one unit of the file is; ``pose`` None until chosen."""
+
+    id: str
+    kit_id: str
+    name: str
+    slot: str
+    blob: str
+    triangles: int
+    extents_mm: tuple[float, float, float]
+    volume_ml: float
+    surface_cm2: float
+    watertight: bool
+    shells: int
+    holes: int
+    unit: str
+    unit_mm: float = 1.0
+    problems: tuple[tuple[str, str], ...] = ()
+    zones: tuple[str, ...] = ()
+    zone_cm2: tuple[float, ...] = ()
+    thumbnail: str = ""
+    pose: Pose | None = None

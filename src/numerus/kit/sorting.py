@@ -1,0 +1,83 @@
+"""Sorting a kit: names to slots, files to parts, and the unit a file was probably drawn in."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import replace
+
+import numpy as np
+
+from numerus.geometry.files import MeshFile
+from numerus.geometry.health import UNIT_FACTORS, Health, inspect
+from numerus.geometry.mesh import Mesh
+from numerus.geometry.packed import pack_mesh
+from numerus.kit.plan import Part
+from numerus.kit.zones import ZONES
+
+# Tried in order; the first that matches decides. Arms before weapons: "arm_R_hook" is an arm that holds one.
+_HINTS = (
+    ("base", r"\b(base|disc|plinth|socle|rim)\b"),
+    ("left arm", r"(\b(l|left|lh)\b.*\b(arm|hand)s?\b)|(\b(arm|hand)s?\b.*\b(l|left|lh)\b)|\b(larm|lhand|armleft|handleft)\b"),
+    ("right arm", r"(\b(r|right|rh)\b.*\b(arm|hand)s?\b)|(\b(arm|hand)s?\b.*\b(r|right|rh)\b)|\b(rarm|rhand|armright|handright)\b"),
+    ("head", r"\b(head|helm|helmet|hat|hood|face|neck)\b"),
+    ("legs", r"\b(leg|legs|feet|foot|boots|lower)\b"),
+    ("torso", r"\b(torso|body|chest|coat|trunk|upper)\b"),
+    ("weapon", r"\b(wpn|weapon|sword|pole|spear|axe|bow|staff|knife|hook|club|cudgel)\b"),
+    ("back", r"\b(pack|backpack|back|cape|cloak|wing|wings|quiver)\b"),
+    ("right arm", r"\b(arm|arms|hand)\b"),
+)  # fmt: skip
+
+
+def words_of(name: str) -> str:
+    """A file name as separate lower-case words: ``R_armHook03_v2-FINAL.stl`` -> ``r arm hook 03 v 2 final``."""
+    stem = re.sub(r"\.\w{2,4}$", "", name.replace("\\", "/").rpartition("/")[2])
+    spaced = re.sub(r"([a-z])([A-Z])", r"\1 \2", stem)
+    return re.sub(r"[^a-z]+", " ", re.sub(r"(\d+)", r" \1 ", spaced).lower()).strip()
+
+
+def guess_slot(name: str) -> str:
+    """The slot a name hints at, or "extra": a guess to be corrected by dragging."""
+    words = words_of(name)
+    return next((slot for slot, hint in _HINTS if re.search(hint, words)), "extra")
+
+
+def zone_areas_cm2(mesh: Mesh) -> tuple[tuple[str, ...], tuple[float, ...]]:
+    """Which painted materials a part has and how much of each; an unzoned part is one zone, "coat"."""
+    if not len(mesh.zones):
+        return ("coat",), (round(float(mesh.areas_mm2.sum()) / 100, 3),)
+    area = np.bincount(mesh.zones[mesh.faces[:, 0]], mesh.areas_mm2, len(ZONES)) / 100
+    present = [i for i in range(len(ZONES)) if area[i] > 0.01]
+    return tuple(ZONES[i] for i in present), tuple(round(float(area[i]), 3) for i in present)
+
+
+def part_from_file(found: MeshFile, part_id: str, kit_id: str, blob: str = "") -> tuple[Part, Mesh]:
+    """A part and its mended mesh, in the file's own numbers; its unit is only noted, to be offered."""
+    health, mesh = inspect(found)
+    return part_of(found.name, health, mesh, part_id, kit_id, blob), mesh
+
+
+def part_of(name: str, health: Health, mesh: Mesh, part_id: str, kit_id: str, blob: str) -> Part:
+    zones, areas = zone_areas_cm2(mesh)
+    return Part(
+        part_id, kit_id, name, guess_slot(name), blob, health.triangles, health.extents_mm, round(health.volume_ml, 4),
+        round(health.surface_cm2, 3), health.watertight, health.shells, health.holes, health.unit,
+        problems=tuple((p.code, p.text) for p in health.problems), zones=zones, zone_cm2=areas,
+    )  # fmt: skip
+
+
+def rescaled(part: Part, mesh: Mesh, factor: float) -> tuple[Part, bytes]:
+    """The part ``factor`` times as large, with everything measured on it; its pose is asked for again."""
+    bigger = Mesh(mesh.vertices * factor, mesh.faces, mesh.zones)
+    extents = tuple(round(e * factor, 4) for e in part.extents_mm)
+    changed = replace(
+        part, extents_mm=extents, volume_ml=round(part.volume_ml * factor**3, 4),
+        surface_cm2=round(part.surface_cm2 * factor**2, 3), unit="mm", unit_mm=part.unit_mm * factor,
+        zone_cm2=tuple(round(a * factor**2, 3) for a in part.zone_cm2),
+        problems=tuple(p for p in part.problems if p[0] != "unit"), pose=None,
+    )  # fmt: skip
+    return changed, pack_mesh(bigger)
+
+
+def offered_factor(part: Part) -> float:
+    """What would bring the part to millimetres if its noted unit is right; 1 where nothing is to offer."""
+    return UNIT_FACTORS.get(part.unit, 1.0) if any(code == "unit" for code, _ in part.problems) else 1.0

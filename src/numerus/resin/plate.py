@@ -1,0 +1,221 @@
+"""Packing parts on the plate by their silhouettes, and what the run will take.
+
+Silhouettes (with supports and raft) are bitmaps of ``CELL_MM``, widened by the margin; each is tried in four turns at
+the lowest, then leftmost place where it overlaps nothing (bottom-left rule, Baker, Coffman & Rivest 1980). Larger ones
+first; several orders are tried and the one that needs fewest plates, then least depth, is kept.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, field
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.errors import Cancelled, PlanError
+from numerus.geometry.columns import solid_columns
+from numerus.geometry.kernels import kernel
+from numerus.geometry.layers import silhouette
+from numerus.geometry.mesh import Mesh
+from numerus.resin.profiles import Machine, Resin
+from numerus.resin.timing import run_minutes
+
+CELL_MM = 0.5
+MARGIN_MM = 1.0
+Bitmap = NDArray[np.bool_]
+
+
+@dataclass(frozen=True)
+class Placed:
+    """One part on a plate: its centre in mm from the plate's corner, turned about the vertical; for which figure."""
+
+    id: str
+    part_id: str
+    figure_id: str
+    slot: str
+    x_mm: float
+    y_mm: float
+    turn_deg: float = 0.0
+
+
+@dataclass(frozen=True)
+class Plate:
+    """What one run makes, and what that run takes."""
+
+    id: str
+    name: str
+    machine_id: str
+    resin_id: str
+    placed: tuple[Placed, ...]
+    height_mm: float
+    minutes: float
+    resin_ml: float
+    order: int = 0
+
+
+@dataclass(frozen=True, eq=False)
+class Outline:
+    """A part to pack: what it is, and its silhouette bitmap with the offset of its first cell from the part's centre."""
+
+    part_id: str
+    figure_id: str
+    slot: str
+    bitmap: Bitmap
+    height_mm: float
+    resin_ml: float
+
+
+@dataclass(frozen=True, eq=False)
+class Packing:
+    """Plates of (outline index, turn in quarter turns, column, row of the bitmap's first cell)."""
+
+    plates: list[list[tuple[int, int, int, int]]] = field(default_factory=list)
+
+
+def outline_bitmap(mesh: Mesh, cell_mm: float = CELL_MM, margin_mm: float = MARGIN_MM) -> Bitmap:
+    """The silhouette widened by half the margin, its frame centred on the mesh's own origin: bool (n, n), n odd."""
+    mesh = mesh.moved((cell_mm / 2, cell_mm / 2, 0))  # the origin in the middle of a cell, so that turns keep it there
+    columns = solid_columns(mesh.triangles, cell_mm, 0.1)
+    seen = silhouette(columns) if columns.layers else np.zeros((1, 1), bool)
+    fine = _vertex_cells(mesh, columns.grid.x0_px, columns.grid.y0_px, seen.shape, cell_mm)
+    reach = int(np.ceil(max(np.abs(mesh.bounds_mm[:, :2]).max(), cell_mm) / cell_mm + margin_mm)) + 1
+    frame = np.zeros((2 * reach + 1, 2 * reach + 1), bool)
+    rows, cols = np.nonzero(seen | fine)
+    frame[rows + columns.grid.y0_px + reach, cols + columns.grid.x0_px + reach] = True
+    return _widened(frame, int(np.ceil(margin_mm / 2 / cell_mm)))
+
+
+def _vertex_cells(mesh: Mesh, x0: int, y0: int, shape: tuple[int, ...], cell_mm: float) -> Bitmap:
+    """Cells that hold a vertex: thin bars between pixel centres would otherwise be lost."""
+    cells = np.zeros(shape, bool)
+    at = np.floor(mesh.vertices[:, :2] / cell_mm).astype(int) - [x0, y0]
+    cells[np.clip(at[:, 1], 0, shape[0] - 1), np.clip(at[:, 0], 0, shape[1] - 1)] = True
+    return cells
+
+
+def _widened(bitmap: Bitmap, cells: int) -> Bitmap:
+    from scipy.ndimage import binary_dilation
+
+    return np.asarray(binary_dilation(bitmap, iterations=cells)) if cells else bitmap
+
+
+@kernel
+def _first_fit(taken, shape):  # type: ignore[no-untyped-def]
+    """Row and column of the lowest, then leftmost free place of ``shape`` in ``taken``; (-1, -1) where none is."""
+    height, width = shape.shape
+    ys, xs = np.nonzero(shape)
+    for row in range(taken.shape[0] - height + 1):
+        for column in range(taken.shape[1] - width + 1):
+            hit = False
+            for i in range(len(ys)):
+                if taken[row + ys[i], column + xs[i]]:
+                    hit = True
+                    break
+            if not hit:
+                return row, column
+    return -1, -1
+
+
+def _cropped(bitmap: Bitmap) -> tuple[Bitmap, int, int]:
+    rows, columns = np.flatnonzero(bitmap.any(axis=1)), np.flatnonzero(bitmap.any(axis=0))
+    cut = bitmap[rows[0] : rows[-1] + 1, columns[0] : columns[-1] + 1]
+    return np.ascontiguousarray(cut), int(rows[0]), int(columns[0])
+
+
+def empty_plate(machine: Machine) -> Bitmap:
+    """The machine's plate as cells, bad spots taken."""
+    ny, nx = int(machine.plate_y_mm / CELL_MM), int(machine.plate_x_mm / CELL_MM)
+    y, x = (np.indices((ny, nx)) + 0.5) * CELL_MM
+    taken = np.zeros((ny, nx), bool)
+    for spot_x, spot_y, radius in machine.bad_spots:
+        taken |= np.hypot(x - spot_x, y - spot_y) < radius
+    return taken
+
+
+def _place(taken: Bitmap, turns: list[tuple[Bitmap, int, int]]) -> tuple[int, int, int] | None:
+    """The best of four turns by lowest top edge: (turn, row, column), and the plate is marked."""
+    best: tuple[int, int, int, int] | None = None
+    for turn, (shape, _, _) in enumerate(turns):
+        if shape.shape[0] > taken.shape[0] or shape.shape[1] > taken.shape[1]:
+            continue
+        row, column = _first_fit(taken, shape)
+        if row >= 0 and (best is None or row + shape.shape[0] < best[0]):
+            best = row + shape.shape[0], turn, row, column
+    if best is None:
+        return None
+    _, turn, row, column = best
+    shape = turns[turn][0]
+    taken[row : row + shape.shape[0], column : column + shape.shape[1]] |= shape
+    return turn, row, column
+
+
+def _pack_in_order(outlines: Sequence[Outline], order: Sequence[int], machine: Machine) -> Packing:
+    plates: list[tuple[Bitmap, list[tuple[int, int, int, int]]]] = []
+    turned: dict[int, list[tuple[Bitmap, int, int]]] = {}
+    for index in order:
+        key = id(outlines[index].bitmap)
+        turns = turned.setdefault(key, [_cropped(np.rot90(outlines[index].bitmap, k)) for k in range(4)])
+        for taken, placed in [*plates, (empty_plate(machine), [])]:
+            where = _place(taken, turns)
+            if where is not None:
+                placed.append((index, where[0], where[2] - turns[where[0]][2], where[1] - turns[where[0]][1]))
+                if len(placed) == 1:
+                    plates.append((taken, placed))
+                break
+        else:
+            raise PlanError("does-not-fit", f"Part {outlines[index].part_id} is larger than the plate of {machine.name}.",
+                            "Choose a lower pose, another machine, or cut the part.")
+    return Packing([placed for _, placed in plates])
+
+
+def pack(
+    outlines: Sequence[Outline], machine: Machine, tries: int = 3, seed: int = 1, progress: Callable[[float], bool] | None = None
+) -> Packing:
+    """The best packing of a few orders: tall with tall, then by size. Raises PlanError if a part fits no plate."""
+    for outline in outlines:
+        if outline.height_mm > machine.height_mm:
+            raise PlanError("too-tall", f"Part {outline.part_id} stands {outline.height_mm:.0f} mm; {machine.name} has {machine.height_mm:.0f}.",
+                            "Tilt it, or cut it.")
+    size = [int(o.bitmap.sum()) for o in outlines]
+    by_height = sorted(range(len(outlines)), key=lambda i: (-round(outlines[i].height_mm / 6), -size[i]))
+    by_size = sorted(range(len(outlines)), key=lambda i: -size[i])
+    rng = np.random.default_rng(seed)
+    orders = [by_height, by_size] + [sorted(by_height, key=lambda i: -size[i] * rng.uniform(0.8, 1.25)) for _ in range(tries)]
+    best: Packing | None = None
+    for number, order in enumerate(orders):
+        if progress is not None and not progress(number / len(orders)):
+            raise Cancelled
+        found = _pack_in_order(outlines, order, machine)
+        if best is None or _cost(found, outlines, machine) < _cost(best, outlines, machine):
+            best = found
+    assert best is not None
+    return best
+
+
+def _cost(packing: Packing, outlines: Sequence[Outline], machine: Machine) -> float:
+    """Machine minutes of all plates: what tall-with-tall saves."""
+    return sum(run_minutes(max(outlines[p[0]].height_mm for p in plate), machine) for plate in packing.plates)
+
+
+def plates_of(packing: Packing, outlines: Sequence[Outline], machine: Machine, resin: Resin, name: str, new_id: Callable[[], str], first: int = 0) -> list[Plate]:
+    """The packing as plans; places are the parts' own origins in mm from the plate's corner."""
+    made = []
+    for number, spots in enumerate(packing.plates):
+        placed = []
+        for index, turn, column, row in spots:
+            o = outlines[index]
+            middle = (o.bitmap.shape[0] - 1) / 2
+            x, y = (column + middle + 0.5) * CELL_MM, (row + middle + 0.5) * CELL_MM
+            placed.append(Placed(new_id(), o.part_id, o.figure_id, o.slot, x, y, (-90.0 * turn) % 360))
+        height = max(outlines[s[0]].height_mm for s in spots)
+        ml = sum(outlines[s[0]].resin_ml for s in spots) * (1 + resin.cling_share)
+        label = f"{name} {number + 1}" if len(packing.plates) > 1 else name
+        made.append(Plate(new_id(), label, machine.id, resin.id, tuple(placed), height, run_minutes(height, machine), ml, first + number))
+    return made
+
+
+def density(packing: Packing, outlines: Sequence[Outline], machine: Machine) -> list[float]:
+    """Share of each plate covered by silhouettes."""
+    cells = empty_plate(machine).size
+    return [sum(int(outlines[s[0]].bitmap.sum()) for s in plate) / cells for plate in packing.plates]

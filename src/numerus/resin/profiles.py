@@ -1,0 +1,47 @@
+"""Machines and resins as plain values. Every default is editable and is corrected by what the journal measures."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+
+@dataclass(frozen=True)
+class Machine:
+    """A printer: plate and pixel in mm, times in s, speeds in mm/min. Bottom layers have figures of their own."""
+
+    id: str
+    name: str
+    plate_x_mm: float = 143.0
+    plate_y_mm: float = 89.0
+    height_mm: float = 175.0
+    pixel_mm: float = 0.035
+    layer_mm: float = 0.05
+    exposure_s: float = 2.4
+    bottom_exposure_s: float = 28.0
+    bottom_layers: int = 5
+    rest_before_s: float = 0.5
+    rest_after_s: float = 0.4
+    lift_mm: float = 6.0
+    lift_mm_per_min: float = 90.0
+    bottom_lift_mm_per_min: float = 60.0
+    retract_mm_per_min: float = 180.0
+    start_end_s: float = 90.0
+    vat_min_ml: float = 150.0
+    vat_full_ml: float = 450.0
+    power_w: float = 55.0
+    film_layers: int = 60_000
+    bad_spots: tuple[tuple[float, float, float], ...] = ()  # x, y, radius in mm from the plate's corner
+
+
+@dataclass(frozen=True)
+class Resin:
+    """A resin: density, price, how far a layer reaches without support, how much clings and is lost."""
+
+    id: str
+    name: str
+    density_g_per_ml: float = 1.1
+    price_per_l: float = 28.0
+    reach_mm: float = 0.3
+    cling_share: float = 0.10
+    pull_n_per_mm2: float = 0.03
+    tip_n_per_mm2: float = 9.0

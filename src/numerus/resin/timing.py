@@ -1,0 +1,46 @@
+"""How long a run takes and how hard its layers pull.
+
+Run time = sum over layers of exposure + rest before lift + lift / lift speed + retract / retract speed + rest after,
+bottom layers with their own figures, plus start and end moves.
+"""
+
+from __future__ import annotations
+
+import math
+
+from numerus.geometry.mesh import Floats
+from numerus.resin.profiles import Machine, Resin
+
+
+def layer_count(height_mm: float, layer_mm: float) -> int:
+    """Layers whose middle lies below ``height_mm``; none for a flat nothing."""
+    return max(0, math.ceil(height_mm / layer_mm - 0.5 - 1e-9))
+
+
+def layer_seconds(machine: Machine, bottom: bool) -> float:
+    exposure = machine.bottom_exposure_s if bottom else machine.exposure_s
+    lift_speed = machine.bottom_lift_mm_per_min if bottom else machine.lift_mm_per_min
+    moves = machine.lift_mm / lift_speed + machine.lift_mm / machine.retract_mm_per_min
+    return exposure + machine.rest_before_s + 60 * moves + machine.rest_after_s
+
+
+def run_minutes(height_mm: float, machine: Machine) -> float:
+    """Minutes of a run whose tallest part is ``height_mm`` high; it depends on nothing else."""
+    layers = layer_count(height_mm, machine.layer_mm)
+    bottom = min(layers, machine.bottom_layers)
+    seconds = bottom * layer_seconds(machine, True) + (layers - bottom) * layer_seconds(machine, False)
+    return (seconds + machine.start_end_s) / 60
+
+
+def height_after(minutes: float, height_mm: float, machine: Machine) -> float:
+    """How high a run has grown after ``minutes``."""
+    total = run_minutes(height_mm, machine)
+    return height_mm * min(max(minutes / total, 0.0), 1.0) if total > 0 else 0.0
+
+
+def pull_n(areas_mm2: Floats, machine: Machine, resin: Resin) -> Floats:
+    """Pull on the film per layer in N, float64 (layers,): area times the resin's peel stress, growing with lift speed.
+
+    The square root of speed follows from lubrication between close plates (Stefan 1874), tamed by the film's flex.
+    """
+    return areas_mm2 * resin.pull_n_per_mm2 * (machine.lift_mm_per_min / 60.0) ** 0.5
