@@ -56,7 +56,9 @@ def next_attended(windows: list[Window], moment: datetime) -> datetime:
     for window in windows:
         if window.end >= moment:
             return max(window.start, moment)
-    raise PlanError("nobody-home", "Nobody is ever at home and awake in this week.", "Set the hours in the army's week.")
+    raise PlanError(
+        "nobody-home", "Nobody is ever at home and awake in this week.", "Set the hours in the army's week."
+    )
 
 
 def attended(windows: list[Window], moment: datetime) -> bool:

@@ -64,7 +64,12 @@ def _failed_places(record: RunRecord, plate: Plate) -> list[tuple[float, float]]
 
 def _same_place(record: RunRecord, plate: Plate, earlier: Iterable[tuple[RunRecord, Plate]]) -> bool:
     here = _failed_places(record, plate)
-    there = [place for r, p in earlier if r.machine_id == record.machine_id and r.run_id != record.run_id for place in _failed_places(r, p)]
+    there = [
+        place
+        for r, p in earlier
+        if r.machine_id == record.machine_id and r.run_id != record.run_id
+        for place in _failed_places(r, p)
+    ]
     return any((a - x) ** 2 + (b - y) ** 2 < NEAR_MM**2 for a, b in here for x, y in there)
 
 

@@ -92,7 +92,11 @@ def _next(waiting: Sequence[Plate], machine_id: str, free: datetime, home: list[
 
 
 def plan_runs(
-    plates: Sequence[Plate], machines: Sequence[Machine], army: Army, now: datetime, busy: dict[str, datetime] | None = None
+    plates: Sequence[Plate],
+    machines: Sequence[Machine],
+    army: Army,
+    now: datetime,
+    busy: dict[str, datetime] | None = None,
 ) -> list[Slotted]:
     """Every plate placed in time on a machine of its profile; ``busy``: until when a machine still runs.
 
@@ -101,7 +105,9 @@ def plan_runs(
     known = {m.id for m in machines}
     for plate in plates:
         if plate.machine_id not in known:
-            raise PlanError("no-machine", f"Plate {plate.name} is meant for a machine that is not here.", "Make it again.")
+            raise PlanError(
+                "no-machine", f"Plate {plate.name} is meant for a machine that is not here.", "Make it again."
+            )
     home = home_windows(army, now, 120)
     found: list[Slotted] = []
     for machine in machines:
@@ -119,7 +125,7 @@ def other_starts(chosen: Slotted, army: Army, free: datetime, limit: int = 3) ->
     """What starting at other moments would waste: the chosen one among the nearest good alternatives, for comparison."""
     home = home_windows(army, free, 14)
     options = [slotted(chosen.plate, chosen.machine_id, s, free, home) for s in starts(home, free)]
-    hours_apart = sorted(options, key=lambda o: (o.idle_min + o.hangs_min))
+    hours_apart = sorted(options, key=lambda o: o.idle_min + o.hangs_min)
     picked = [chosen]
     for option in hours_apart:
         if len(picked) < limit and all(abs(_minutes(option.start - p.start)) >= 60 for p in picked):

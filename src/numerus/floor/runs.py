@@ -50,7 +50,11 @@ def run_records(facts: Iterable[Fact]) -> dict[str, RunRecord]:
             ended[fact.subject] = fact.at
         elif fact.kind == PART_OUTCOME:
             data = fact.data
-            outcomes.setdefault(fact.subject, {})[data["placed"]] = (data["outcome"], data.get("height_mm", 0.0), data.get("looks", ""))
+            outcomes.setdefault(fact.subject, {})[data["placed"]] = (
+                data["outcome"],
+                data.get("height_mm", 0.0),
+                data.get("looks", ""),
+            )
         elif fact.kind == STEP and fact.subject:
             done.setdefault(fact.subject, set()).add(fact.data["stage"])
     return {
@@ -99,7 +103,9 @@ def _state_on(plate: Plate, placed_id: str, runs: list[RunRecord], failures: int
         elif outcome:
             return CopyState(run.state, plate.id, run.run_id, outcome, best.failures)
         else:
-            return CopyState("printing" if run.state in ("printing", "hanging") else "owed", plate.id, run.run_id, "", best.failures)
+            return CopyState(
+                "printing" if run.state in ("printing", "hanging") else "owed", plate.id, run.run_id, "", best.failures
+            )
     return best
 
 
@@ -115,11 +121,15 @@ def failure_counts(records: Iterable[RunRecord]) -> tuple[int, int]:
     return outcomes.count(FAILED), len(outcomes)
 
 
-def machine_layers(records: Iterable[RunRecord], plates: Mapping[str, Plate], layer_mm: Mapping[str, float]) -> dict[str, int]:
+def machine_layers(
+    records: Iterable[RunRecord], plates: Mapping[str, Plate], layer_mm: Mapping[str, float]
+) -> dict[str, int]:
     """Layers each machine has exposed: the wear of its film and screen."""
     layers: dict[str, int] = {}
     for record in records:
         plate = plates.get(record.plate_id)
         if plate is not None and record.ended is not None:
-            layers[record.machine_id] = layers.get(record.machine_id, 0) + round(plate.height_mm / layer_mm.get(record.machine_id, 0.05))
+            layers[record.machine_id] = layers.get(record.machine_id, 0) + round(
+                plate.height_mm / layer_mm.get(record.machine_id, 0.05)
+            )
     return layers

@@ -59,7 +59,9 @@ def read_any(path: Path) -> Iterator[MeshFile | Refusal]:
     A path that cannot be opened at all raises MeshFileError.
     """
     if path.is_dir():
-        yield from _each((str(p.relative_to(path)), _reader(p)) for p in sorted(path.rglob("*")) if _is_mesh_name(p.name))
+        yield from _each(
+            (str(p.relative_to(path)), _reader(p)) for p in sorted(path.rglob("*")) if _is_mesh_name(p.name)
+        )
     elif path.suffix.lower() == ".zip":
         yield from _read_zip(path)
     else:
@@ -88,7 +90,9 @@ def _bytes_of(path: Path) -> bytes:
         if not stat.S_ISREG(size.st_mode):
             raise MeshFileError("not-a-file", f"{path.name} is not a file.")
         if size.st_size > MAX_FILE_BYTES:
-            raise MeshFileError("too-large", f"{path.name} has {size.st_size >> 20} MB; {MAX_FILE_BYTES >> 20} is the most.")
+            raise MeshFileError(
+                "too-large", f"{path.name} has {size.st_size >> 20} MB; {MAX_FILE_BYTES >> 20} is the most."
+            )
         return path.read_bytes()
     except OSError as error:
         raise MeshFileError("unreadable", f"{path.name} cannot be read: {error.strerror}.") from error
@@ -99,9 +103,13 @@ def _read_zip(path: Path) -> Iterator[MeshFile | Refusal]:
         with zipfile.ZipFile(path) as archive:
             entries = [e for e in archive.infolist() if not e.is_dir() and _is_mesh_name(e.filename)]
             if len(archive.infolist()) > MAX_ENTRIES:
-                raise MeshFileError("too-many", f"{path.name} has {len(archive.infolist())} entries; {MAX_ENTRIES} is the most.")
+                raise MeshFileError(
+                    "too-many", f"{path.name} has {len(archive.infolist())} entries; {MAX_ENTRIES} is the most."
+                )
             if not entries:
-                raise MeshFileError("no-mesh", f"{path.name} holds no mesh file.", "STL, OBJ, PLY, 3MF and GLB are read.")
+                raise MeshFileError(
+                    "no-mesh", f"{path.name} holds no mesh file.", "STL, OBJ, PLY, 3MF and GLB are read."
+                )
             yield from _each((e.filename, lambda e=e: _entry_bytes(archive, e)) for e in entries)
     except (zipfile.BadZipFile, OSError, NotImplementedError) as error:
         raise MeshFileError("bad-archive", f"{path.name} is not a sound zip archive: {error}.") from error
@@ -130,7 +138,9 @@ def parse_mesh(name: str, data: bytes) -> MeshFile:
     """A mesh from bytes; the ending of ``name`` tells the format. Raises MeshFileError."""
     ending = name.lower().rpartition(".")[2]
     if ending not in FORMATS:
-        raise MeshFileError("unknown-format", f"{name} is not a mesh file Numerus reads.", "STL, OBJ, PLY, 3MF and GLB are.")
+        raise MeshFileError(
+            "unknown-format", f"{name} is not a mesh file Numerus reads.", "STL, OBJ, PLY, 3MF and GLB are."
+        )
     if not data:
         raise MeshFileError("empty-file", f"{name} is empty.")
     try:
@@ -179,7 +189,9 @@ def _parse_stl(data: bytes) -> tuple[Mesh, str]:
         raise MeshFileError("truncated", "The file is too short for an STL.")
     have, want = len(data) - 84, 50 * count
     what = "truncated" if have < want else "trailing-bytes"
-    raise MeshFileError(what, f"The file says {count} triangles but has bytes for {have / 50:.1f}.", "Download it again.")
+    raise MeshFileError(
+        what, f"The file says {count} triangles but has bytes for {have / 50:.1f}.", "Download it again."
+    )
 
 
 def _parse_ascii_stl(data: bytes) -> Mesh:
@@ -221,7 +233,9 @@ def _check_ply(data: bytes) -> None:
     head, found, body = data[:65536].partition(b"end_header")
     if not data.startswith(b"ply") or not found:
         raise MeshFileError("malformed", "The PLY header has no end.")
-    counts = [int(line.split()[2]) for line in head.splitlines() if line.startswith(b"element ") and len(line.split()) > 2]
+    counts = [
+        int(line.split()[2]) for line in head.splitlines() if line.startswith(b"element ") and len(line.split()) > 2
+    ]
     if sum(counts) > len(data) - len(head):
         raise MeshFileError("truncated", f"The PLY promises {sum(counts)} elements and has {len(data)} bytes.")
 
@@ -310,4 +324,6 @@ def _write_whole(path: Path, data: bytes) -> None:
         beside.replace(path)
     except OSError as error:
         beside.unlink(missing_ok=True)
-        raise MeshFileError("unwritable", f"{path.name} could not be written: {error.strerror}.", "Nothing was left behind.") from error
+        raise MeshFileError(
+            "unwritable", f"{path.name} could not be written: {error.strerror}.", "Nothing was left behind."
+        ) from error

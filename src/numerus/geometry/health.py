@@ -100,7 +100,7 @@ def count_holes(edges: Edges) -> int:
 def shell_volumes_mm3(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
     origin = mesh.bounds_mm.mean(axis=0)
     each = np.einsum("ij,ij->i", mesh.triangles[:, 0] - origin, mesh.crosses) / 6
-    return np.bincount(label, each, shells)
+    return np.asarray(np.bincount(label, each, shells), float)
 
 
 def _winding_above(triangles: Floats, point: Floats) -> int:
@@ -210,9 +210,9 @@ def inspect(found: MeshFile) -> tuple[Health, Mesh]:
     problems = _shape_problems(mesh, edges, holes, degenerate, turned, specks)
     if doubt:
         problems.append(Problem("unit", f"Unit in doubt: {doubt}"))
-    extents = tuple(round(float(e), 4) for e in mesh.extents_mm)
+    x, y, z = (round(float(e), 4) for e in mesh.extents_mm)
     health = Health(
-        len(found.mesh.faces), extents, union_volume_mm3(mesh, closed) / 1000, float(mesh.areas_mm2.sum() / 100),  # type: ignore[arg-type]
+        len(found.mesh.faces), (x, y, z), union_volume_mm3(mesh, closed) / 1000, float(mesh.areas_mm2.sum() / 100),
         closed, shells, holes, unit, tuple(problems),
     )  # fmt: skip
     return health, mesh

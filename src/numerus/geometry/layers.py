@@ -106,8 +106,23 @@ def _edges(row_start, x, low, high, first, last, begins, counts, cursor, out_row
                 _gaps(low, high, here, i, a, a_end, first, last, counts, cursor, row, xi, out_row, out_x, fill)
             else:
                 if joined:
-                    _gaps(low, high, previous, previous_end, here, i, first, last, counts, cursor, row, xi,
-                          out_row, out_x, fill)
+                    _gaps(
+                        low,
+                        high,
+                        previous,
+                        previous_end,
+                        here,
+                        i,
+                        first,
+                        last,
+                        counts,
+                        cursor,
+                        row,
+                        xi,
+                        out_row,
+                        out_x,
+                        fill,
+                    )
                 if i >= stop or x[i] != xi + 1:
                     _gaps(low, high, here, i, 0, 0, first, last, counts, cursor, row, xi + 1, out_row, out_x, fill)
             previous, previous_end, previous_x = here, i, xi
@@ -137,8 +152,20 @@ def layer_runs(columns: Columns) -> Iterator[LayerRuns]:
     """The layers from below as chunks of x-runs, each chunk within ``CHUNK_RUNS``."""
     counts = np.zeros(columns.layers, np.int64)
     none = np.zeros(0, np.int32)
-    _edges(columns.row_start, columns.x, columns.low, columns.high, 0, columns.layers, True, counts, counts,
-           none, none, False)
+    _edges(
+        columns.row_start,
+        columns.x,
+        columns.low,
+        columns.high,
+        0,
+        columns.layers,
+        True,
+        counts,
+        counts,
+        none,
+        none,
+        False,
+    )
     for first, last in _chunk_ends(counts):
         yield _chunk(columns, first, last, counts)
 
@@ -304,6 +331,16 @@ def _solid_near(row_start, x, low, high, ny, xi, row, layer, reach_px):  # type:
 def overhangs(columns: Columns, reach_mm: float) -> NDArray[np.int32]:
     """Pixels that begin farther than ``reach_mm`` from the solid of the layer below: int32 (n, 3) of x, y, layer."""
     x, y, layer = (np.empty(len(columns.x), np.int32) for _ in range(3))
-    n = _lowest_gap(columns.row_start, columns.x, columns.low, columns.high, columns.grid.ny, columns.grid.nx,
-                    reach_mm / columns.grid.pixel_mm, x, y, layer)
+    n = _lowest_gap(
+        columns.row_start,
+        columns.x,
+        columns.low,
+        columns.high,
+        columns.grid.ny,
+        columns.grid.nx,
+        reach_mm / columns.grid.pixel_mm,
+        x,
+        y,
+        layer,
+    )
     return np.stack([x[:n], y[:n], layer[:n]], axis=1)

@@ -81,7 +81,9 @@ def shade(normals: Floats) -> Floats:
     return 0.38 + 0.42 * lambert + 0.2 * sky
 
 
-def picture(mesh: Mesh, colours: NDArray[np.uint8], camera: Camera, width: int, height: int, scene: RayScene | None = None) -> NDArray[np.uint8]:
+def picture(
+    mesh: Mesh, colours: NDArray[np.uint8], camera: Camera, width: int, height: int, scene: RayScene | None = None
+) -> NDArray[np.uint8]:
     """A ray-cast picture, uint8 (height, width, 4), transparent where nothing is met.
 
     ``colours``: uint8 (n, 3) per vertex of the mesh, or (1, 3) for one colour.

@@ -28,7 +28,9 @@ class Completeness:
 
 def completeness(unit: Unit, figures: Iterable[Figure], accounted: Collection[Copy]) -> Completeness:
     """``accounted``: copies that lie on a plate which has not failed, or are printed already."""
-    empty, owed, there = [], [], []
+    empty: list[Copy] = []
+    owed: list[Copy] = []
+    there: list[Copy] = []
     for figure in figures:
         empty += [(figure.id, slot) for slot in unfilled(figure, unit)]
         for slot in printed_slots(figure):

@@ -68,9 +68,9 @@ def part_of(name: str, health: Health, mesh: Mesh, part_id: str, kit_id: str, bl
 def rescaled(part: Part, mesh: Mesh, factor: float) -> tuple[Part, bytes]:
     """The part ``factor`` times as large, with everything measured on it; its pose is asked for again."""
     bigger = Mesh(mesh.vertices * factor, mesh.faces, mesh.zones)
-    extents = tuple(round(e * factor, 4) for e in part.extents_mm)
+    x, y, z = (round(e * factor, 4) for e in part.extents_mm)
     changed = replace(
-        part, extents_mm=extents, volume_ml=round(part.volume_ml * factor**3, 4),
+        part, extents_mm=(x, y, z), volume_ml=round(part.volume_ml * factor**3, 4),
         surface_cm2=round(part.surface_cm2 * factor**2, 3), unit="mm", unit_mm=part.unit_mm * factor,
         zone_cm2=tuple(round(a * factor**2, 3) for a in part.zone_cm2),
         problems=tuple(p for p in part.problems if p[0] != "unit"), pose=None,

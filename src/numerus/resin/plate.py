@@ -164,24 +164,36 @@ def _pack_in_order(outlines: Sequence[Outline], order: Sequence[int], machine: M
                     plates.append((taken, placed))
                 break
         else:
-            raise PlanError("does-not-fit", f"Part {outlines[index].part_id} is larger than the plate of {machine.name}.",
-                            "Choose a lower pose, another machine, or cut the part.")
+            raise PlanError(
+                "does-not-fit",
+                f"Part {outlines[index].part_id} is larger than the plate of {machine.name}.",
+                "Choose a lower pose, another machine, or cut the part.",
+            )
     return Packing([placed for _, placed in plates])
 
 
 def pack(
-    outlines: Sequence[Outline], machine: Machine, tries: int = 3, seed: int = 1, progress: Callable[[float], bool] | None = None
+    outlines: Sequence[Outline],
+    machine: Machine,
+    tries: int = 3,
+    seed: int = 1,
+    progress: Callable[[float], bool] | None = None,
 ) -> Packing:
     """The best packing of a few orders: tall with tall, then by size. Raises PlanError if a part fits no plate."""
     for outline in outlines:
         if outline.height_mm > machine.height_mm:
-            raise PlanError("too-tall", f"Part {outline.part_id} stands {outline.height_mm:.0f} mm; {machine.name} has {machine.height_mm:.0f}.",
-                            "Tilt it, or cut it.")
+            raise PlanError(
+                "too-tall",
+                f"Part {outline.part_id} stands {outline.height_mm:.0f} mm; {machine.name} has {machine.height_mm:.0f}.",
+                "Tilt it, or cut it.",
+            )
     size = [int(o.bitmap.sum()) for o in outlines]
     by_height = sorted(range(len(outlines)), key=lambda i: (-round(outlines[i].height_mm / 6), -size[i]))
     by_size = sorted(range(len(outlines)), key=lambda i: -size[i])
     rng = np.random.default_rng(seed)
-    orders = [by_height, by_size] + [sorted(by_height, key=lambda i: -size[i] * rng.uniform(0.8, 1.25)) for _ in range(tries)]
+    orders = [by_height, by_size] + [
+        sorted(by_height, key=lambda i: -size[i] * rng.uniform(0.8, 1.25)) for _ in range(tries)
+    ]
     best: Packing | None = None
     for number, order in enumerate(orders):
         if progress is not None and not progress(number / len(orders)):
@@ -198,7 +210,15 @@ def _cost(packing: Packing, outlines: Sequence[Outline], machine: Machine) -> fl
     return sum(run_minutes(max(outlines[p[0]].height_mm for p in plate), machine) for plate in packing.plates)
 
 
-def plates_of(packing: Packing, outlines: Sequence[Outline], machine: Machine, resin: Resin, name: str, new_id: Callable[[], str], first: int = 0) -> list[Plate]:
+def plates_of(
+    packing: Packing,
+    outlines: Sequence[Outline],
+    machine: Machine,
+    resin: Resin,
+    name: str,
+    new_id: Callable[[], str],
+    first: int = 0,
+) -> list[Plate]:
     """The packing as plans; places are the parts' own origins in mm from the plate's corner."""
     made = []
     for number, spots in enumerate(packing.plates):
@@ -211,7 +231,19 @@ def plates_of(packing: Packing, outlines: Sequence[Outline], machine: Machine, r
         height = max(outlines[s[0]].height_mm for s in spots)
         ml = sum(outlines[s[0]].resin_ml for s in spots) * (1 + resin.cling_share)
         label = f"{name} {number + 1}" if len(packing.plates) > 1 else name
-        made.append(Plate(new_id(), label, machine.id, resin.id, tuple(placed), height, run_minutes(height, machine), ml, first + number))
+        made.append(
+            Plate(
+                new_id(),
+                label,
+                machine.id,
+                resin.id,
+                tuple(placed),
+                height,
+                run_minutes(height, machine),
+                ml,
+                first + number,
+            )
+        )
     return made
 
 

@@ -102,7 +102,11 @@ class Search:
 
 
 def search(
-    mesh: Mesh, fields: Fields, weights: Weights, count: int = DIRECTIONS, progress: Callable[[float], bool] | None = None
+    mesh: Mesh,
+    fields: Fields,
+    weights: Weights,
+    count: int = DIRECTIONS,
+    progress: Callable[[float], bool] | None = None,
 ) -> Search:
     """Score ``count`` directions by shape alone. Raises Cancelled when ``progress`` answers False."""
     pick = np.linspace(0, len(mesh.faces) - 1, min(SEARCH_FACES, len(mesh.faces))).astype(int)
@@ -178,9 +182,14 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
 
 
 def candidates(
-    mesh: Mesh, machine: Machine, resin: Resin, weights: Weights | None = None, progress: Callable[[float], bool] | None = None
+    mesh: Mesh,
+    machine: Machine,
+    resin: Resin,
+    weights: Weights | None = None,
+    progress: Callable[[float], bool] | None = None,
 ) -> tuple[list[PoseCost], Search]:
     """The schools' poses and the best found, measured, with the search they came from."""
+
     def told(share: float) -> bool:
         return progress is None or progress(share)
 

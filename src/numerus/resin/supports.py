@@ -170,7 +170,12 @@ def _tube(points: list[Floats], radii: list[float]) -> Mesh:
     side, after = np.arange(SIDES), np.roll(np.arange(SIDES), -1)
     faces = [np.stack([side * 0 + len(rings), after, side], axis=1)[:, ::-1]]
     for level in range(len(kept) - 1):
-        a, b, c, d = level * SIDES + side, level * SIDES + after, (level + 1) * SIDES + side, (level + 1) * SIDES + after
+        a, b, c, d = (
+            level * SIDES + side,
+            level * SIDES + after,
+            (level + 1) * SIDES + side,
+            (level + 1) * SIDES + after,
+        )
         faces += [np.stack([a, c, b], axis=1), np.stack([b, c, d], axis=1)]
     last = (len(kept) - 1) * SIDES
     faces.append(np.stack([side * 0 + len(rings) + 1, last + after, last + side], axis=1))
@@ -199,9 +204,14 @@ def _raft(feet: Floats, style: SupportStyle) -> Mesh:
     centre = outline.mean(axis=0)
     low = outline - (outline - centre) / np.linalg.norm(outline - centre, axis=1)[:, None] * style.raft_mm * 0.8
     n = len(outline)
-    vertices = np.concatenate([np.c_[low, np.zeros(n)], np.c_[outline, np.full(n, style.raft_mm)], [[*centre, 0]], [[*centre, style.raft_mm]]])
+    vertices = np.concatenate(
+        [np.c_[low, np.zeros(n)], np.c_[outline, np.full(n, style.raft_mm)], [[*centre, 0]], [[*centre, style.raft_mm]]]
+    )
     i, j = np.arange(n), np.roll(np.arange(n), -1)
-    faces = [np.stack(f, axis=1) for f in ((j, i, i * 0 + 2 * n), (i + n, j + n, i * 0 + 2 * n + 1), (i, j, j + n), (i, j + n, i + n))]
+    faces = [
+        np.stack(f, axis=1)
+        for f in ((j, i, i * 0 + 2 * n), (i + n, j + n, i * 0 + 2 * n + 1), (i, j, j + n), (i, j + n, i + n))
+    ]
     return Mesh(vertices, np.concatenate(faces).astype(np.int32))
 
 
@@ -282,7 +292,9 @@ def support(
     whole = merged([raised, supports]) if ways else raised
     left = tuple(islands(solid_columns(whole.triangles, PIXEL_MM, LAYER_MM)))
     if left:
-        more, still = _routed(np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in left]), _Room(columns, style), style, None)
+        more, still = _routed(
+            np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in left]), _Room(columns, style), style, None
+        )
         ways += more
         unreached += still
         supports = _built(ways, style)
@@ -328,4 +340,11 @@ def collides(supported: Supported, clearance_mm: float = 0.0) -> NDArray[np.bool
     columns = solid_columns(supported.part.triangles, PIXEL_MM, LAYER_MM)
     room = _Room(columns, SupportStyle(clearance_mm=clearance_mm))
     shafts = [p for p in supported.pillars if not p.on_part]
-    return np.array([not room.free(np.array(p.joint), np.array([p.foot[0], p.foot[1], p.foot[2]]), 0.1) if p.joint[:2] == p.foot[:2] else False for p in shafts])
+    return np.array(
+        [
+            not room.free(np.array(p.joint), np.array([p.foot[0], p.foot[1], p.foot[2]]), 0.1)
+            if p.joint[:2] == p.foot[:2]
+            else False
+            for p in shafts
+        ]
+    )

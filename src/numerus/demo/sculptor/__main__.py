@@ -6,9 +6,11 @@ import sys
 import time
 from pathlib import Path
 
+from numerus.demo.prepare import prepare
 from numerus.demo.sculptor import heron, wickmen
 from numerus.demo.sculptor.carve import carve
 from numerus.geometry.packed import pack_mesh
+from numerus.resin.profiles import Machine, Resin
 
 
 def main(folder: Path, only: str = "") -> None:
@@ -20,6 +22,7 @@ def main(folder: Path, only: str = "") -> None:
         data = pack_mesh(mesh)
         (folder / f"{name}.mesh").write_bytes(data)
         print(f"{name}: {len(mesh.faces)} faces, {len(data) >> 10} kB, {time.monotonic() - begun:.1f} s", flush=True)
+        prepare(folder, name, Machine("m", "Demo machine"), Resin("r", "Demo resin"))
 
 
 if __name__ == "__main__":

@@ -16,7 +16,6 @@ from numerus.demo.sculptor.shapes import (
     displaced,
     ellipsoid,
     lathe,
-    mirrored,
     path,
     ring,
     turned,
@@ -85,7 +84,10 @@ def body() -> list[Shape]:
     arch = [capsule((s * 7.8, -14.0, 67.0), (s * 7.8, -13.4, 82.5), 1.25, 1.25, "iron") for s in (-1, 1)]
     lintel = capsule((-7.8, -13.4, 83.2), (7.8, -13.4, 83.2), 1.4, 1.4, "iron")
     sill = box((0, -13.2, 65.8), (9.4, 2.2, 0.9), 0.3, "wood")
-    tail = [box((s * 3.4, 25.5, 62.0 - abs(s)), (2.6, 6.4, 0.75), 0.4, "feathers", turned(-32, 0, -7 * s)) for s in (-1, 0, 1)]
+    tail = [
+        box((s * 3.4, 25.5, 62.0 - abs(s)), (2.6, 6.4, 0.75), 0.4, "feathers", turned(-32, 0, -7 * s))
+        for s in (-1, 0, 1)
+    ]
     hoops = [ring((0, 12.0, 69.5), (12.6, 13.4), 0.75, "iron", turned(66))]
     return [cut(hull, *room), *arch, lintel, sill, *tail, *hoops]
 
@@ -136,7 +138,10 @@ def head() -> list[Shape]:
     beak = path([(0, y - 6, z + 1.8), (0, y - 14, z + 0.4), (0, y - 24, z - 2.2)], (2.1, 0.3), "iron")
     lower = path([(0, y - 5.5, z + 0.4), (0, y - 13, z - 1.2), (0, y - 20, z - 2.6)], (1.4, 0.35), "iron")
     eyes = [s for side in (-1, 1) for s in (ring((side * 3.7, y - 3.6, z + 3.0), (1.6, 1.6), 0.55, "brass", turned(0, 90)), ellipsoid((side * 3.6, y - 3.6, z + 3.0), (1.1, 1.4, 1.4), "glass"))]  # fmt: skip
-    crest = [capsule((0, y + 1, z + 5.0), (s * 1.6, y + 12 + 2 * abs(s), z + 7.5 - 2.0 * abs(s)), 1.0, 0.45, "feathers") for s in (-1, 0, 1)]
+    crest = [
+        capsule((0, y + 1, z + 5.0), (s * 1.6, y + 12 + 2 * abs(s), z + 7.5 - 2.0 * abs(s)), 1.0, 0.45, "feathers")
+        for s in (-1, 0, 1)
+    ]
     return [skull, *beak, *lower, *eyes, *crest]
 
 
@@ -165,5 +170,3 @@ def parts() -> dict[str, tuple[list[Shape], float, int]]:
         "heron_head": (head(), 0.26, 12000),
         "heron_platform": (platform(), 0.3, 16000),
     }
-
-

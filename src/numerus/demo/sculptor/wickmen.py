@@ -16,7 +16,6 @@ from numerus.demo.sculptor.shapes import (
     displaced,
     ellipsoid,
     lathe,
-    mirrored,
     path,
     ring,
     turned,
@@ -62,7 +61,9 @@ def legs(stride: float = 0.0) -> list[Shape]:
 def _belt() -> list[Shape]:
     pouch = box((-3.6, -3.0, 14.6), (1.2, 0.9, 1.5), 0.35, "leather", turned(about_z_deg=-35))
     flap = box((-3.75, -3.25, 15.4), (1.3, 0.85, 0.7), 0.3, "leather", turned(about_z_deg=-35))
-    buckle = cut(box((0, -4.25, BELT_Z), (1.15, 0.45, 1.0), 0.2, "brass"), box((0, -4.6, BELT_Z), (0.6, 0.4, 0.5), 0.1, "brass"))
+    buckle = cut(
+        box((0, -4.25, BELT_Z), (1.15, 0.45, 1.0), 0.2, "brass"), box((0, -4.6, BELT_Z), (0.6, 0.4, 0.5), 0.1, "brass")
+    )
     keys = [capsule((3.9, -2.3, 15.6 - i * 0.2), (4.2 + i * 0.5, -2.7, 13.0), 0.28, 0.34, "iron") for i in range(2)]
     return [ring((0, 0, BELT_Z), (4.25, 3.75), 0.72, "leather"), pouch, flap, buckle, *keys]
 
@@ -82,7 +83,11 @@ def torso(open_coat: bool = True) -> list[Shape]:
         lathe((0, 0.35, 0), [(25.9, 1.9), (26.6, 2.2), (28.6, 2.95)], "coat", 0.92),
         box((0, -3.6, 28.0), (1.0, 2.2, 2.2), 0.3, "coat", turned(about_y_deg=0)),
     )
-    buttons = [ellipsoid((s * 1.35, -3.95 + 0.1 * abs(i - 1), 17.9 + i * 1.5), (0.45, 0.32, 0.45), "brass") for i in range(3) for s in (-1, 1)]
+    buttons = [
+        ellipsoid((s * 1.35, -3.95 + 0.1 * abs(i - 1), 17.9 + i * 1.5), (0.45, 0.32, 0.45), "brass")
+        for i in range(3)
+        for s in (-1, 1)
+    ]
     lapel = capsule((0.0, -4.05, 16.8), (0.0, -3.5, 23.0), 0.42, 0.5, "coat")
     tools = [inside, slit] if open_coat else [inside]
     return [cut(hem, *tools), chest, shoulders, cut(cape, hollow, *arm_room), collar, lapel, *buttons, *_belt()]
@@ -105,17 +110,30 @@ def _face() -> list[Shape]:
 
 def _whiskers() -> list[Shape]:
     z = NECK_Z + 3.2
-    return [s for side in (-1, 1) for s in path([(0.1 * side, -2.5, z - 0.95), (side * 1.0, -2.3, z - 1.25), (side * 1.9, -1.5, z - 0.9)], (0.42, 0.2), "rope")]
+    return [
+        s
+        for side in (-1, 1)
+        for s in path(
+            [(0.1 * side, -2.5, z - 0.95), (side * 1.0, -2.3, z - 1.25), (side * 1.9, -1.5, z - 0.9)],
+            (0.42, 0.2),
+            "rope",
+        )
+    ]
 
 
 def head_hat() -> list[Shape]:
     z = NECK_Z + 5.0
     brim = displaced(
-        ellipsoid((0, 0, z), (4.9, 4.9, 0.62), "hat", turned(about_x_deg=-6)), lambda p: np.sin(2 * np.arctan2(p[:, 1], p[:, 0])), 0.12
+        ellipsoid((0, 0, z), (4.9, 4.9, 0.62), "hat", turned(about_x_deg=-6)),
+        lambda p: np.sin(2 * np.arctan2(p[:, 1], p[:, 0])),
+        0.12,
     )
     crown = lathe((0, 0.1, z), [(-0.5, 2.55), (0.6, 2.45), (2.6, 2.2), (3.3, 1.9), (3.6, 1.2)], "hat")
     band = ring((0, 0.1, z + 0.75), (2.5, 2.5), 0.34, "leather")
-    candle = [capsule((0, 0.1, z + 3.2), (0, 0.1, z + 5.0), 0.62, 0.55, "wax"), capsule((0, 0.1, z + 5.0), (0.15, 0.1, z + 6.6), 0.5, 0.2, "glass")]
+    candle = [
+        capsule((0, 0.1, z + 3.2), (0, 0.1, z + 5.0), 0.62, 0.55, "wax"),
+        capsule((0, 0.1, z + 5.0), (0.15, 0.1, z + 6.6), 0.5, 0.2, "glass"),
+    ]
     return [*_face(), *_whiskers(), brim, crown, band, *candle]
 
 
@@ -132,8 +150,13 @@ def head_hood() -> list[Shape]:
 
 def head_scarf() -> list[Shape]:
     z = NECK_Z + 3.2
-    hair = cut(ellipsoid((0, 0.35, z + 1.0), (2.4, 2.5, 2.5), "hat"), ellipsoid((0, -2.4, z - 0.4), (2.4, 2.0, 2.2), "hat"))
-    wraps = [ring((0, 0.2, 26.3 + i * 0.9), (2.75 - 0.2 * i, 2.6 - 0.2 * i), 0.75, "scarf", turned(8 * i - 8, 5 - 9 * i)) for i in range(3)]
+    hair = cut(
+        ellipsoid((0, 0.35, z + 1.0), (2.4, 2.5, 2.5), "hat"), ellipsoid((0, -2.4, z - 0.4), (2.4, 2.0, 2.2), "hat")
+    )
+    wraps = [
+        ring((0, 0.2, 26.3 + i * 0.9), (2.75 - 0.2 * i, 2.6 - 0.2 * i), 0.75, "scarf", turned(8 * i - 8, 5 - 9 * i))
+        for i in range(3)
+    ]
     tail = path([(1.2, 2.4, 26.6), (1.9, 3.6, 24.4), (1.6, 4.1, 21.4)], (0.85, 0.7), "scarf")
     cap = lathe((0, 0.2, z + 1.6), [(0, 2.55), (0.9, 2.5), (1.7, 1.9), (2.1, 0.9)], "hat")
     return [*_face(), hair, cap, *wraps, *tail]
@@ -146,7 +169,11 @@ def _hand(at: Point, grip_z: float = 1.0) -> list[Shape]:
     fingers = [
         s for i in range(4) for s in path([(x - 0.95, y + 0.35, z + 0.95 - 0.62 * i), (x - 0.8, y - 0.75, z + 0.98 - 0.62 * i), (x + 0.45, y - 0.95, z + 0.9 - 0.62 * i)], (0.38, 0.34), "skin")
     ]  # fmt: skip
-    thumb = path([(x + 0.9, y + 0.3, z + 0.7), (x + 0.85, y - 0.6, z + 1.15 * grip_z), (x, y - 1.05, z + 1.2 * grip_z)], (0.42, 0.36), "skin")
+    thumb = path(
+        [(x + 0.9, y + 0.3, z + 0.7), (x + 0.85, y - 0.6, z + 1.15 * grip_z), (x, y - 1.05, z + 1.2 * grip_z)],
+        (0.42, 0.36),
+        "skin",
+    )
     return [palm, *fingers, *thumb]
 
 
@@ -174,7 +201,11 @@ def bell(centre: Point, size: float, zone: str = "brass") -> list[Shape]:
     outer = lathe(centre, [(a * size, r * size) for a, r in profile], zone)
     cavity = lathe(centre, [(a * size, r * size) for a, r in inner], zone)
     clapper = capsule((x, y, z - 0.2 * size), (x, y, z - 1.02 * size), 0.1 * size, 0.16 * size, "iron")
-    return [cut(outer, cavity), clapper, ring((x, y, z + 0.12 * size), (0.12 * size, 0.12 * size), 0.07 * size, "iron", turned(90))]
+    return [
+        cut(outer, cavity),
+        clapper,
+        ring((x, y, z + 0.12 * size), (0.12 * size, 0.12 * size), 0.07 * size, "iron", turned(90)),
+    ]
 
 
 HAND_R: Point = (-8.2, -3.4, 21.0)
@@ -184,7 +215,9 @@ HAND_L: Point = (8.0, -3.6, 17.2)
 def right_arm_snuffer() -> list[Shape]:
     """The long pole with the snuffer's bell at its bent top."""
     x, y, _ = HAND_R
-    hook = path([(x, y, 39.0), (x - 0.1, y - 0.6, 41.2), (x - 0.3, y - 2.4, 42.2), (x - 0.4, y - 3.9, 41.2)], (0.6, 0.5), "iron")
+    hook = path(
+        [(x, y, 39.0), (x - 0.1, y - 0.6, 41.2), (x - 0.3, y - 2.4, 42.2), (x - 0.4, y - 3.9, 41.2)], (0.6, 0.5), "iron"
+    )
     arm = _sleeve((-5.0, 0.2, 23.6), (-8.0, 1.6, 19.6), (-8.1, -1.6, 20.9))
     return [*arm, *_hand(HAND_R), *_pole(x, y, 39.0), *hook, *bell((x - 0.4, y - 3.9, 41.0), 4.2, "iron")]
 
@@ -193,7 +226,11 @@ def right_arm_hook() -> list[Shape]:
     """The boat-hook: a spike and a curl of iron."""
     x, y, _ = HAND_R
     spike = capsule((x, y, 36.0), (x, y, 40.6), 0.75, 0.32, "iron")
-    curl = path([(x, y, 36.2), (x + 1.6, y, 37.4), (x + 2.6, y, 36.6), (x + 2.5, y, 35.2), (x + 1.9, y, 34.6)], (0.62, 0.34), "iron")
+    curl = path(
+        [(x, y, 36.2), (x + 1.6, y, 37.4), (x + 2.6, y, 36.6), (x + 2.5, y, 35.2), (x + 1.9, y, 34.6)],
+        (0.62, 0.34),
+        "iron",
+    )
     arm = _sleeve((-5.0, 0.2, 23.6), (-8.0, 1.6, 19.6), (-8.1, -1.6, 20.9))
     return [*arm, *_hand(HAND_R), *_pole(x, y, 36.2), spike, *curl]
 
@@ -215,7 +252,11 @@ def left_arm_lantern() -> list[Shape]:
 def lantern(foot: Point, half: float, height: float) -> list[Shape]:
     """A four-posted lantern standing on ``foot``: iron frame, glass with a flame's bulge, pointed roof with a ring."""
     x, y, z = foot
-    posts = [capsule((x + sx * half, y + sy * half, z), (x + sx * half, y + sy * half, z + height), 0.34, 0.34, "iron") for sx in (-1, 1) for sy in (-1, 1)]
+    posts = [
+        capsule((x + sx * half, y + sy * half, z), (x + sx * half, y + sy * half, z + height), 0.34, 0.34, "iron")
+        for sx in (-1, 1)
+        for sy in (-1, 1)
+    ]
     floor = box((x, y, z), (half * 1.25, half * 1.25, 0.38), 0.15, "iron")
     roof = lathe((x, y, z + height), [(-0.3, half * 1.75), (0.25, half * 1.6), (half * 1.1, 0.4)], "iron")
     glass = box((x, y, z + height / 2), (half * 0.86, half * 0.86, height / 2), 0.3, "glass")
@@ -227,7 +268,9 @@ def pack() -> list[Shape]:
     boards = [box((s * 1.8, 4.4, 19.6), (0.45, 0.4, 5.4), 0.15, "wood") for s in (-1, 1)]
     rungs = [box((0, 4.4, z), (2.3, 0.45, 0.4), 0.15, "wood") for z in (15.6, 19.0, 23.8)]
     wicks = capsule((-2.7, 5.8, 15.0), (2.7, 5.8, 15.0), 1.15, 1.15, "rope")
-    straps = [s for side in (-1, 1) for s in path([(side * 1.8, 4.2, 24.4), (side * 2.2, 3.0, 25.6)], (0.42, 0.42), "leather")]
+    straps = [
+        s for side in (-1, 1) for s in path([(side * 1.8, 4.2, 24.4), (side * 2.2, 3.0, 25.6)], (0.42, 0.42), "leather")
+    ]
     return [*boards, *rungs, wicks, *straps, *lantern((0, 6.9, 16.9), 2.0, 6.0)]
 
 
@@ -248,5 +291,3 @@ def parts() -> dict[str, tuple[list[Shape], float, int]]:
         "arm_L_lantern": (left_arm_lantern(), 0.15, 12000),
         "pack_lantern": (pack(), fine, 12000),
     }
-
-

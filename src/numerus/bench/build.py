@@ -1,0 +1,110 @@
+"""Building: the order of gluing, what stays apart for the brush, and whether the figure will stand."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from scipy.spatial import ConvexHull, QhullError
+
+from numerus.geometry.mesh import Floats, Mesh
+
+GLUE_ORDER = (
+    "base",
+    "legs",
+    "body",
+    "torso",
+    "head",
+    "neck",
+    "left arm",
+    "right arm",
+    "left wing",
+    "right wing",
+    "bell",
+    "platform",
+    "weapon",
+    "back",
+    "extra",
+)
+APART = {
+    "back": "hides the back of the coat",
+    "bell": "no brush reaches round it once it hangs",
+    "platform": "hides the roof under it",
+}
+SAFE_DEG = 15.0
+TOUCH_MM = 0.1
+
+
+@dataclass(frozen=True)
+class BuildStep:
+    title: str
+    minutes: float
+    detail: str
+
+
+@dataclass(frozen=True)
+class Balance:
+    """Centre of mass in mm, mass in the volume's unit, and the angle at which it tips in its weakest direction."""
+
+    centre_mm: tuple[float, float, float]
+    tipping_deg: float
+    weakest_deg: float
+
+    @property
+    def says(self) -> str:
+        if self.tipping_deg < 0:
+            return "falls over by itself"
+        sure = "stands well" if self.tipping_deg >= SAFE_DEG else "tips easily: pin it, or weight the base"
+        return f"{sure}, {self.tipping_deg:.0f}° to tip"
+
+
+def build_plan(slots: Sequence[str], together: bool = False) -> list[BuildStep]:
+    """Steps in gluing order; parts a brush could not get behind stay apart unless ``together``."""
+    ordered = sorted(slots, key=lambda s: GLUE_ORDER.index(s) if s in GLUE_ORDER else len(GLUE_ORDER))
+    steps = [BuildStep("Dry fit, file the tips", 1.0 + 0.8 * len(ordered), "Every joint closed before any glue")]
+    for slot in ordered[1:]:
+        if slot in APART and not together:
+            steps.append(BuildStep(f"Keep the {slot} apart", 0.5, f"On a stick: it {APART[slot]}"))
+        else:
+            steps.append(BuildStep(f"Glue the {slot}", 1.0, "A drop in the socket; pin what bends"))
+    return [*steps, BuildStep("Fill gaps, sand wet", 2.0, "Two-part putty cures overnight")]
+
+
+def centre_of_mass(mesh: Mesh) -> tuple[Floats, float]:
+    """Centroid and volume of a closed mesh by signed tetrahedra (uniform density; overlaps count twice)."""
+    origin = mesh.bounds_mm.mean(axis=0)
+    t = mesh.triangles - origin
+    six = np.einsum("ij,ij->i", t[:, 0], np.cross(t[:, 1], t[:, 2]))
+    volume = six.sum() / 6
+    centre = (t.sum(axis=1) / 4 * six[:, None]).sum(axis=0) / 6 / volume + origin
+    return centre, float(volume)
+
+
+def balance(parts: Sequence[Mesh]) -> Balance:
+    """Tipping of assembled parts on the lowest plane they touch: least over all directions of
+    atan(distance of the centre's foot to the contact hull's edge / height); negative if the foot lies outside.
+    """
+    weighed = [centre_of_mass(m) for m in parts]
+    total = sum(v for _, v in weighed)
+    centre = np.asarray(sum(c * v for c, v in weighed) / total)
+    floor = min(float(m.bounds_mm[0, 2]) for m in parts)
+    touching = np.concatenate([m.vertices[m.vertices[:, 2] <= floor + TOUCH_MM, :2] for m in parts])
+    edge, direction = _edge_distance(touching, centre[:2])
+    height = max(float(centre[2]) - floor, 1e-9)
+    return Balance(
+        (float(centre[0]), float(centre[1]), float(centre[2])), float(np.degrees(np.arctan2(edge, height))), direction
+    )
+
+
+def _edge_distance(points: Floats, foot: Floats) -> tuple[float, float]:
+    """Signed distance from ``foot`` to the nearest edge of the hull (positive inside) and that edge's direction in degrees."""
+    try:
+        hull = ConvexHull(points)
+    except (QhullError, ValueError):
+        return -float(np.min(np.linalg.norm(points - foot, axis=1), initial=1e3)), 0.0
+    distances = -(hull.equations[:, :2] @ foot + hull.equations[:, 2])
+    nearest = int(np.argmin(distances))
+    return float(distances[nearest]), float(
+        np.degrees(np.arctan2(hull.equations[nearest, 1], hull.equations[nearest, 0]))
+    )

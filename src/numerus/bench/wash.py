@@ -1,0 +1,79 @@
+"""Washing: two baths, how dirty each is, when it must be changed."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+
+from numerus.kit.facts import BATH_CHANGED, STEP, Fact
+
+FILM_MM = 0.08  # of resin that clings after dripping off, on parts and supports
+DIRTY_SHARE = 0.85  # of the clinging resin that stays in the first bath
+SPENT_SHARE = 0.08  # resin by weight at which a bath no longer cleans (5-10 % is usual)
+LIMIT_MIN = 12.0  # total soak, or thin parts soften
+
+
+@dataclass(frozen=True)
+class Bath:
+    """A tub of solvent of ``litres``; ``carried_ml``: resin washed into it since it was changed."""
+
+    name: str
+    litres: float
+    carried_ml: float
+
+    @property
+    def spent(self) -> float:
+        """Share of its working life used up, 0..; at 1 it should be settled, filtered and changed."""
+        solvent_g, resin_g = self.litres * 790, self.carried_ml * 1.1
+        return resin_g / (resin_g + solvent_g) / SPENT_SHARE
+
+    @property
+    def says(self) -> str:
+        left = max(0.0, 1 - self.spent)
+        return f"{self.name} bath: {left:.0%} of its life left" if left > 0 else f"{self.name} bath: spent, change it"
+
+
+@dataclass(frozen=True)
+class WashStep:
+    title: str
+    minutes: float
+    hands: bool
+    detail: str
+
+
+def clinging_ml(surface_cm2: float) -> float:
+    """Resin carried into the bath by a surface."""
+    return surface_cm2 * FILM_MM / 10
+
+
+def baths(facts: Iterable[Fact], litres: float = 1.5) -> tuple[Bath, Bath]:
+    """The dirty and the clean bath as the journal says: what every wash carried in since each was changed."""
+    carried = {"dirty": 0.0, "clean": 0.0}
+    for fact in facts:
+        if fact.kind == BATH_CHANGED:
+            carried[fact.subject] = 0.0
+        elif fact.kind == STEP and fact.data.get("stage") == "wash":
+            resin = float(fact.data.get("carried_ml", 0.0))
+            carried["dirty"] += resin * DIRTY_SHARE
+            carried["clean"] += resin * (1 - DIRTY_SHARE)
+    return Bath("Dirty", litres, carried["dirty"]), Bath("Clean", litres, carried["clean"])
+
+
+def wash_plan(surface_cm2: float, hollow: bool, dirty: Bath, clean: Bath) -> list[WashStep]:
+    """Steps of washing one plate. A bath near its end gets longer turns, within the total soak parts bear."""
+    first = min(4.0, 2.5 + 1.5 * min(dirty.spent, 1.0))
+    second = min(4.0, 2.5 + 1.5 * min(clean.spent, 1.0))
+    steps = [
+        WashStep("Drain over the vat", 5, False, "Tilt the plate; what drips back is not wasted"),
+        WashStep("Dirty bath", first, False, dirty.says),
+        WashStep("Clean bath", second, False, clean.says),
+        WashStep("Dry fully", 25, False, "Air or fan; a wet part stays white and tacky under light"),
+    ]
+    if hollow:
+        steps.insert(3, WashStep("Fill and swirl hollow parts", 3, True, "Through the drains, then let them run out"))
+    carried = clinging_ml(surface_cm2)
+    steps.insert(
+        1, WashStep("Lift the plate off, scrape into the basket", 6, True, f"about {carried:.1f} ml of resin clings")
+    )
+    assert first + second <= LIMIT_MIN
+    return steps

@@ -1,0 +1,225 @@
+"""The book: one army in one SQLite file. Plans are documents, facts are journal entries, every edit can be undone.
+
+Each edit is one transaction, written through to the disk before it returns: killing the program at any moment loses no
+completed change. Undo of a plan writes the earlier document back; undo of a journal entry appends a withdrawal.
+"""
+
+from __future__ import annotations
+
+import hashlib
+import json
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, replace
+from datetime import datetime
+from pathlib import Path
+from typing import Any
+
+import sqlalchemy as sa
+
+from numerus.book import tables
+from numerus.book.documents import KINDS, kind_of, read, written
+from numerus.book.opening import engine_for, prepare
+from numerus.errors import BookError
+from numerus.kit.facts import RESTORED, WITHDRAWN, Fact, active
+from numerus.ledger.plans import Plans
+
+_FIELD = {"army": "army", **{kind: kind + "s" for kind in KINDS if kind != "army"}}
+
+
+@dataclass(frozen=True)
+class Removed:
+    """A plan to be taken out: its kind and id."""
+
+    kind: str
+    id: str
+
+
+class Book:
+    """An open book. ``plans`` and ``facts`` are snapshots, replaced whole after every edit."""
+
+    def __init__(self, path: Path, engine: sa.Engine, notices: Sequence[str]) -> None:
+        self.path, self.notices = path, list(notices)
+        self._engine = engine
+        self._bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
+        self._entries: list[Fact] = []
+        self._load()
+        self._fold()
+
+    @classmethod
+    def open(cls, path: Path, create: bool = False) -> Book:
+        """Open a book, bringing an older one up to date, saving what can be saved of a damaged one.
+
+        Raises BookError where there is none, it is no book, or a newer program wrote it.
+        """
+        notices = prepare(path, create)
+        try:
+            return cls(path, engine_for(path), notices)
+        except sa.exc.DBAPIError as error:
+            raise BookError(
+                "unreadable", f"{path.name} cannot be read: {error.orig}.", "It was left as it is."
+            ) from error
+
+    def close(self) -> None:
+        self._engine.dispose()
+
+    def _load(self) -> None:
+        with self._engine.connect() as connection:
+            for kind, id_, body in connection.execute(sa.select(tables.plan)):
+                try:
+                    self._bodies[kind][id_] = read(kind, body)
+                except (BookError, KeyError):
+                    self.notices.append(f"A damaged {kind} was left out.")
+            rows = connection.execute(sa.select(tables.journal).order_by(tables.journal.c.seq))
+            self._entries = [_fact(row) for row in rows]
+
+    def _fold(self) -> None:
+        army = next(iter(self._bodies["army"].values()), None)
+        others = {_FIELD[kind]: dict(found) for kind, found in self._bodies.items() if kind != "army"}
+        self.plans = Plans(army, **others)
+        self.facts = active(self._entries)
+
+    def commit(self, label: str, documents: Iterable[Any] = (), facts: Iterable[Fact] = ()) -> None:
+        """One edit: documents written or Removed, facts appended, all or nothing; what was undone can no longer be redone."""
+        changes = [self._change(d) for d in documents]
+        changes = [c for c in changes if c[2] != c[3]]
+        new = list(facts)
+        if not changes and not new:
+            return
+        with self._transaction() as connection:
+            entries = self._append(connection, new)
+            self._write(connection, [(k, i, after) for k, i, _, after in changes])
+            connection.execute(sa.delete(tables.edit).where(tables.edit.c.undone))
+            row = {
+                "label": label,
+                "changes": json.dumps(changes),
+                "entries": json.dumps([e.seq for e in entries]),
+                "undone": False,
+            }
+            connection.execute(sa.insert(tables.edit).values(row))
+        self._take_in([(k, i, after) for k, i, _, after in changes], entries)
+
+    def _change(self, document: Any) -> tuple[str, str, str | None, str | None]:
+        kind = document.kind if isinstance(document, Removed) else kind_of(document)
+        before = self._bodies[kind].get(document.id)
+        after = None if isinstance(document, Removed) else written(document)
+        return kind, document.id, None if before is None else written(before), after
+
+    def _transaction(self) -> Any:
+        return _Guarded(self._engine, self.path)
+
+    def _append(self, connection: sa.Connection, facts: Iterable[Fact]) -> list[Fact]:
+        kept = []
+        for fact in facts:
+            row = {"at": fact.at.isoformat(), "kind": fact.kind, "subject": fact.subject, "figures": json.dumps(fact.figures),
+                   "minutes": fact.minutes, "data": json.dumps(fact.data)}  # fmt: skip
+            seq = connection.execute(sa.insert(tables.journal).values(row)).inserted_primary_key
+            kept.append(replace(fact, seq=seq[0] if seq else 0))
+        return kept
+
+    def _write(self, connection: sa.Connection, changes: Iterable[tuple[str, str, str | None]]) -> None:
+        for kind, id_, body in changes:
+            here = (tables.plan.c.kind == kind) & (tables.plan.c.id == id_)
+            connection.execute(sa.delete(tables.plan).where(here))
+            if body is not None:
+                connection.execute(sa.insert(tables.plan).values(kind=kind, id=id_, body=body))
+
+    def _take_in(self, changes: Iterable[tuple[str, str, str | None]], entries: Iterable[Fact]) -> None:
+        for kind, id_, body in changes:
+            self._bodies[kind].pop(id_, None)
+            if body is not None:
+                self._bodies[kind][id_] = read(kind, body)
+        self._entries += entries
+        self._fold()
+
+    def _edit(self, undone: bool) -> Any:
+        """The edit next in line: the last done one, or the first undone one."""
+        order = tables.edit.c.seq if undone else tables.edit.c.seq.desc()
+        with self._engine.connect() as connection:
+            return connection.execute(
+                sa.select(tables.edit).where(tables.edit.c.undone == undone).order_by(order).limit(1)
+            ).first()
+
+    def undo_label(self) -> str:
+        """What undo would take back, "" if nothing."""
+        found = self._edit(False)
+        return found.label if found else ""
+
+    def redo_label(self) -> str:
+        found = self._edit(True)
+        return found.label if found else ""
+
+    def undo(self) -> str:
+        """Take the last edit back; its label, or "" if there was none."""
+        return self._turn(self._edit(False), True)
+
+    def redo(self) -> str:
+        return self._turn(self._edit(True), False)
+
+    def _turn(self, found: Any, back: bool) -> str:
+        if found is None:
+            return ""
+        changes = [(k, i, before if back else after) for k, i, before, after in json.loads(found.changes)]
+        seqs = json.loads(found.entries)
+        facts = [Fact(datetime.now(), WITHDRAWN if back else RESTORED, data={"seqs": seqs})] if seqs else []
+        with self._transaction() as connection:
+            entries = self._append(connection, facts)
+            self._write(connection, changes)
+            connection.execute(sa.update(tables.edit).where(tables.edit.c.seq == found.seq).values(undone=back))
+        self._take_in(changes, entries)
+        return str(found.label)
+
+    def put_blob(self, data: bytes) -> str:
+        """Keep bytes by their digest; the same bytes are kept once."""
+        digest = hashlib.sha256(data).hexdigest()[:32]
+        with self._transaction() as connection:
+            connection.execute(sa.insert(tables.blob).prefix_with("OR IGNORE").values(digest=digest, data=data))
+        return digest
+
+    def blob(self, digest: str) -> bytes:
+        """Raises BookError where it is missing."""
+        with self._engine.connect() as connection:
+            found = connection.execute(sa.select(tables.blob.c.data).where(tables.blob.c.digest == digest)).scalar()
+        if found is None:
+            raise BookError("no-blob", "A mesh of this book is missing.", "Import its file again.")
+        return bytes(found)
+
+
+def _fact(row: Any) -> Fact:
+    return Fact(
+        datetime.fromisoformat(row.at),
+        row.kind,
+        row.subject,
+        tuple(json.loads(row.figures)),
+        row.minutes,
+        json.loads(row.data),
+        row.seq,
+    )
+
+
+class _Guarded:
+    """A transaction whose disk faults (full, read-only, gone) come out as BookError, with nothing half written."""
+
+    def __init__(self, engine: sa.Engine, path: Path) -> None:
+        self._begin, self._path = engine.begin(), path
+
+    def __enter__(self) -> sa.Connection:
+        try:
+            return self._begin.__enter__()
+        except sa.exc.DBAPIError as error:
+            raise self._fault(error) from error
+
+    def __exit__(self, kind: Any, value: Any, trace: Any) -> bool | None:
+        try:
+            done = self._begin.__exit__(kind, value, trace)
+        except sa.exc.DBAPIError as error:
+            raise self._fault(error) from error
+        if isinstance(value, sa.exc.DBAPIError):
+            raise self._fault(value) from value
+        return done
+
+    def _fault(self, error: sa.exc.DBAPIError) -> BookError:
+        return BookError(
+            "unwritable",
+            f"{self._path.name} could not be written: {error.orig}.",
+            "The last change was not made; all before it is kept.",
+        )

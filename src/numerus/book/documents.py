@@ -1,0 +1,44 @@
+"""Which kinds of plan a book holds, and how they are written: JSON, checked by pydantic at this border."""
+
+from __future__ import annotations
+
+from functools import cache
+from typing import Any
+
+from pydantic import TypeAdapter, ValidationError
+
+from numerus.errors import BookError
+from numerus.floor.queue import Run
+from numerus.kit.plan import Army, Figure, Kit, Part, Unit
+from numerus.paint.scheme import Paint, Scheme
+from numerus.resin.plate import Plate
+from numerus.resin.profiles import Machine, Resin
+
+KINDS: dict[str, type] = {
+    "army": Army, "unit": Unit, "figure": Figure, "kit": Kit, "part": Part, "machine": Machine, "resin": Resin,
+    "plate": Plate, "run": Run, "paint": Paint, "scheme": Scheme,
+}  # fmt: skip
+_KIND_OF = {made: kind for kind, made in KINDS.items()}
+
+
+@cache
+def _adapter(kind: str) -> TypeAdapter[Any]:
+    return TypeAdapter(KINDS[kind])
+
+
+def kind_of(document: Any) -> str:
+    return _KIND_OF[type(document)]
+
+
+def written(document: Any) -> str:
+    return _adapter(kind_of(document)).dump_json(document).decode()
+
+
+def read(kind: str, body: str) -> Any:
+    """The document. Raises BookError where it is damaged or of an unknown kind."""
+    try:
+        return _adapter(kind).validate_json(body)
+    except (KeyError, ValidationError) as error:
+        raise BookError(
+            "damaged-plan", f"A {kind} in the book cannot be read.", "It is left out; the rest is kept."
+        ) from error

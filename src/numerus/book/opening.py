@@ -1,0 +1,144 @@
+"""Opening a book: is it one, is it ours to read, is it whole, is it up to date?"""
+
+from __future__ import annotations
+
+import contextlib
+import shutil
+import sqlite3
+from datetime import datetime
+from pathlib import Path
+from typing import Any
+
+import sqlalchemy as sa
+
+from numerus.book.tables import APPLICATION_ID, SCHEMA, metadata
+from numerus.errors import BookError
+
+
+def engine_for(path: Path) -> sa.Engine:
+    """An engine on the file, one connection, every commit on the disk before it returns."""
+    engine = sa.create_engine(
+        f"sqlite:///{path}", poolclass=sa.pool.StaticPool, connect_args={"check_same_thread": False}
+    )
+
+    @sa.event.listens_for(engine, "connect")
+    def _settings(connection: Any, _: Any) -> None:
+        connection.execute("PRAGMA journal_mode=DELETE")
+        connection.execute("PRAGMA synchronous=FULL")
+
+    return engine
+
+
+def prepare(path: Path, create: bool) -> list[str]:
+    """Make the file ready to be opened; sentences about what had to be done. Raises BookError."""
+    if not path.exists():
+        if not create:
+            raise BookError("no-book", f"There is no book at {path}.", "Start a new army, or choose another file.")
+        _migrate(path, 0)
+        return []
+    _check_is_book(path)
+    notices = [] if _is_whole(path) else [_salvage(path)]
+    version = _pragma(path, "user_version")
+    if version > SCHEMA:
+        raise BookError(
+            "newer-book",
+            f"{path.name} was written by a newer Numerus.",
+            "It was left as it is; open it with that version.",
+        )
+    if version < SCHEMA:
+        shutil.copy2(path, _beside(path, f"before-{SCHEMA}"))
+        _migrate(path, version)
+    return notices
+
+
+def _check_is_book(path: Path) -> None:
+    try:
+        head = path.read_bytes()[:16] if path.is_file() else b""
+    except OSError as error:
+        raise BookError("unreadable", f"{path.name} cannot be read: {error.strerror}.") from error
+    if head and head != b"SQLite format 3\0":
+        raise BookError("not-a-book", f"{path.name} is not a Numerus book.", "It was left as it is.")
+    with contextlib.suppress(sqlite3.DatabaseError):
+        if head and _pragma(path, "application_id") != APPLICATION_ID:
+            raise BookError("not-a-book", f"{path.name} is a database, but no Numerus book.", "It was left as it is.")
+
+
+def _pragma(path: Path, name: str) -> int:
+    with contextlib.closing(sqlite3.connect(path)) as connection:
+        return int(connection.execute(f"PRAGMA {name}").fetchone()[0])
+
+
+def _is_whole(path: Path) -> bool:
+    try:
+        with contextlib.closing(sqlite3.connect(path)) as connection:
+            return connection.execute("PRAGMA quick_check").fetchone()[0] == "ok"
+    except sqlite3.DatabaseError:
+        return False
+
+
+def _migrate(path: Path, version: int) -> None:
+    """Bring the schema up by Alembic's revisions, in one transaction per revision."""
+    from alembic import command
+    from alembic.config import Config
+
+    config = Config()
+    config.set_main_option("script_location", str(Path(__file__).parent / "migrations"))
+    config.set_main_option("path_separator", "os")
+    engine = engine_for(path)
+    try:
+        with engine.begin() as connection:
+            config.attributes["connection"] = connection
+            command.upgrade(config, "head")
+            connection.exec_driver_sql(f"PRAGMA application_id={APPLICATION_ID}")
+            connection.exec_driver_sql(f"PRAGMA user_version={SCHEMA}")
+    except sa.exc.DBAPIError as error:
+        raise BookError(
+            "unwritable", f"{path.name} cannot be written: {error.orig}.", "Choose another folder."
+        ) from error
+    finally:
+        engine.dispose()
+
+
+def _beside(path: Path, word: str) -> Path:
+    return path.with_name(f"{path.stem}.{word}-{datetime.now():%Y%m%d-%H%M%S}{path.suffix}")
+
+
+def _salvage(path: Path) -> str:
+    """Copy the damaged file aside, then build a new one from every row that can still be read."""
+    copy = _beside(path, "damaged")
+    shutil.copy2(path, copy)
+    fresh = path.with_name(path.name + ".fresh")
+    fresh.unlink(missing_ok=True)
+    _migrate(fresh, 0)
+    saved = lost = 0
+    with contextlib.closing(sqlite3.connect(copy)) as old, contextlib.closing(sqlite3.connect(fresh)) as new:
+        for table in metadata.tables.values():
+            good, bad = _copy_rows(old, new, table)
+            saved, lost = saved + good, lost + bad
+        new.commit()
+    fresh.replace(path)
+    return f"The book was damaged. {saved} entries were saved, {lost} places could not be read. The damaged file is kept as {copy.name}."
+
+
+def _copy_rows(old: sqlite3.Connection, new: sqlite3.Connection, table: sa.Table) -> tuple[int, int]:
+    """Rows one by one by rowid, forward and, after a fault, from the other end."""
+    names = ", ".join(c.name for c in table.columns)
+    marks = ", ".join("?" for _ in table.columns)
+    saved: set[int] = set()
+    faults = 0
+    for direction, order in ((">", "ASC"), ("<", "DESC")):
+        last = -(1 << 62) if direction == ">" else 1 << 62
+        try:
+            for row in old.execute(
+                f"SELECT rowid, {names} FROM {table.name} WHERE rowid {direction} ? ORDER BY rowid {order}", (last,)
+            ):
+                if row[0] in saved:
+                    break
+                saved.add(row[0])
+                with contextlib.suppress(sqlite3.Error):
+                    new.execute(f"INSERT OR IGNORE INTO {table.name} ({names}) VALUES ({marks})", row[1:])
+        except sqlite3.DatabaseError:
+            faults += 1
+        else:
+            break
+    return len(saved), faults

@@ -1,0 +1,191 @@
+"""The same core without a window: JSON on standard output, exit status 2 where something was refused."""
+
+from __future__ import annotations
+
+import argparse
+import json
+import sys
+from collections.abc import Sequence
+from dataclasses import asdict
+from datetime import datetime
+from pathlib import Path
+from typing import Any
+
+from numerus.errors import BookError, NumerusError
+
+Result = dict[str, Any]
+
+
+def _refused(name: str, error: NumerusError) -> Result:
+    return {"file": name, "ok": False, "error": error.as_dict()}
+
+
+def _inspected(name: str, found: Any) -> Result:
+    from numerus.geometry.files import Refusal
+    from numerus.geometry.health import inspect
+
+    if isinstance(found, Refusal):
+        return _refused(name, found.error)
+    health = asdict(inspect(found)[0])
+    return {
+        "file": name,
+        "ok": True,
+        **health,
+        "extents_mm": list(health["extents_mm"]),
+        "problems": list(health["problems"]),
+    }
+
+
+def inspect_files(args: argparse.Namespace) -> list[Result]:
+    """Every mesh of every file, folder or zip named."""
+    from numerus.geometry.files import read_any
+
+    results = []
+    for path in args.files:
+        inside = path.is_dir() or path.suffix.lower() == ".zip"
+        try:
+            for found in read_any(path):
+                results.append(_inspected(f"{path}/{found.name}" if inside else str(path), found))
+        except NumerusError as error:
+            results.append(_refused(str(path), error))
+    return results
+
+
+def layers_of(args: argparse.Namespace) -> list[Result]:
+    from numerus.geometry.columns import solid_columns
+    from numerus.geometry.files import read_mesh
+    from numerus.geometry.health import oriented, without_degenerate
+    from numerus.geometry.layers import islands, layer_areas_mm2
+
+    try:
+        mesh, turned = oriented(without_degenerate(read_mesh(args.file).mesh)[0])
+        mesh = mesh.dropped() if args.drop else mesh
+        columns = solid_columns(mesh.triangles, args.pixel_mm, args.layer_mm)
+        found = islands(columns)
+    except NumerusError as error:
+        return [_refused(str(args.file), error)]
+    listed = [{k: round(getattr(i, k), 6) for k in ("z_mm", "x_mm", "y_mm", "area_mm2")} for i in found]
+    return [{
+        "file": str(args.file), "ok": True, "layers": columns.layers, "layer_mm": args.layer_mm, "pixel_mm": args.pixel_mm,
+        "volume_ml": columns.volume_mm3 / 1000, "area_mm2": [round(float(a), 6) for a in layer_areas_mm2(columns)],
+        "islands": listed, "doubtful_columns": columns.doubtful, "turned_shells": turned,
+    }]  # fmt: skip
+
+
+def write_demo(args: argparse.Namespace) -> list[Result]:
+    from numerus.demo.army import make_demo
+
+    if args.out.exists():
+        raise BookError("exists", f"{args.out} exists already.", "It was left as it is; choose another name.")
+    book = make_demo(args.out, args.now or datetime.now())
+    plans = book.plans
+    book.close()
+    return [
+        {
+            "file": str(args.out),
+            "ok": True,
+            "units": len(plans.units),
+            "figures": len(plans.figures),
+            "parts": len(plans.parts),
+        }
+    ]
+
+
+def status(args: argparse.Namespace) -> list[Result]:
+    """Counts per stage, bottleneck, forecast."""
+    from numerus.book.book import Book
+    from numerus.ledger.forecast import forecast
+    from numerus.ledger.rates import rates
+    from numerus.ledger.standing import standing
+    from numerus.ledger.work import bottleneck, gates
+
+    book = Book.open(args.book)
+    now, found = args.now or datetime.now(), standing(book.plans, book.facts)
+    gate = bottleneck(gates(book.plans, found, rates(book.facts)))
+    seen = forecast(book.plans, book.facts, now, found)
+    days = {"p10": seen.dots[1], "p50": seen.middle, "p90": seen.dots[17]}
+    told = {
+        "ready_by": seen.ready_by.isoformat(), "in_time_of_20": seen.in_time, "hands_left_h": round(seen.hands_left_min / 60, 2),
+        "hands_there_h": round(seen.hands_there_min / 60, 2), **{k: d.isoformat() for k, d in days.items()},
+    }  # fmt: skip
+    narrowest = {"stage": gate.stage, "figures_per_week": round(gate.per_week, 2)} if gate else None
+    army = book.plans.army.name if book.plans.army else ""
+    return [
+        {
+            "file": str(args.book),
+            "ok": True,
+            "army": army,
+            "stages": found.counts(),
+            "bottleneck": narrowest,
+            "forecast": told,
+            "notices": book.notices,
+        }
+    ]
+
+
+def add_files(args: argparse.Namespace) -> list[Result]:
+    """Read files into a kit of a book, as the Sort bench does."""
+    from numerus.book.book import Book
+    from numerus.book.intake import take_in
+
+    book = Book.open(args.book)
+    parts, refused = take_in(book, args.files, args.kit)
+    read = [
+        {"file": p.name, "ok": True, "slot": p.slot, "unit": p.unit, "extents_mm": list(p.extents_mm)} for p in parts
+    ]
+    return [*read, *(_refused(r.name, r.error) for r in refused)]
+
+
+def _moment(text: str) -> datetime:
+    return datetime.fromisoformat(text)
+
+
+def _positive(text: str) -> float:
+    value = float(text)
+    if not 0 < value < 1e6:
+        raise argparse.ArgumentTypeError("must be above zero")
+    return value
+
+
+def parser() -> argparse.ArgumentParser:
+    made = argparse.ArgumentParser(prog="run cli", description="Numerus without a window.")
+    commands = made.add_subparsers(required=True, metavar="COMMAND")
+
+    def command(name: str, run: Any, says: str) -> argparse.ArgumentParser:
+        sub = commands.add_parser(name, help=says, description=says)
+        sub.add_argument("--json", action="store_true", help="JSON output (always so; kept for scripts)")
+        sub.set_defaults(run=run)
+        return sub
+
+    sub = command("inspect", inspect_files, "health and size of mesh files, folders or zips")
+    sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
+    sub = command("layers", layers_of, "layer areas, volume and islands of a mesh in its own coordinates")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--layer-mm", type=_positive, default=0.05)
+    sub.add_argument("--pixel-mm", type=_positive, default=0.05)
+    sub.add_argument("--drop", action="store_true", help="centre it over the origin and stand it on z = 0 first")
+    sub = command("demo", write_demo, "write the demo book")
+    sub.add_argument("--out", type=Path, required=True, metavar="BOOK")
+    sub.add_argument("--now", type=_moment, help="tell the army's story as of this moment")
+    sub = command("status", status, "where everything stands and whether it will be ready")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--now", type=_moment)
+    sub = command("add", add_files, "read mesh files, folders or zips into a kit of a book")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
+    sub.add_argument("--kit", default="New kit")
+    return made
+
+
+def main(argv: Sequence[str] | None = None) -> int:
+    args = parser().parse_args(argv)
+    try:
+        results = args.run(args)
+    except NumerusError as error:
+        results = [_refused(str(getattr(args, "book", getattr(args, "out", ""))), error)]
+    print(json.dumps(results[0] if len(results) == 1 else results))
+    return 0 if results and all(r["ok"] for r in results) else 2
+
+
+if __name__ == "__main__":
+    sys.exit(main())

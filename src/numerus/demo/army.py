@@ -1,0 +1,300 @@
+"""The Lampwatch of Sedge Hythe, half-way through its march, as plans and a journal of past weeks.
+
+Everything is told relative to ``now`` and seeded, so that a test, a screenshot and a first start see the same army.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass, field, replace
+from datetime import datetime, time, timedelta
+from functools import cache
+from itertools import count
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+
+from numerus.bench.build import build_plan
+from numerus.book.book import Book
+from numerus.book.documents import read
+from numerus.demo.scheme import PAINTS, SCHEME
+from numerus.floor.queue import Run
+from numerus.floor.runs import FAILED, FLAWED, GOOD
+from numerus.geometry.mesh import Mesh
+from numerus.geometry.packed import unpack_mesh
+from numerus.kit.facts import FORECAST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
+from numerus.kit.plan import BOUGHT, WEEKDAY, WEEKEND, Army, Day, Figure, Kit, Part, Unit
+from numerus.ledger.orders import step
+from numerus.ledger.plans import Plans
+from numerus.ledger.standing import zones_of
+from numerus.paint.scheme import Stage, strokes_for
+from numerus.resin.plate import Outline, Plate, outline_bitmap, pack, plates_of
+from numerus.resin.profiles import Machine, Resin
+
+MESHES = Path(__file__).parent / "meshes"
+TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, bad_spots=((16.0, 12.0, 9.0),))
+MALLARD = Machine(
+    "mallard",
+    "Old Mallard 2K",
+    120,
+    68,
+    155,
+    0.047,
+    exposure_s=6.5,
+    bottom_exposure_s=45,
+    lift_mm_per_min=70,
+    vat_full_ml=180,
+)
+RESIN = Resin("sedge-tough", "Sedge Tough Grey")
+LATE = Day(0, 20 * 60, ((7 * 60, 8 * 60), (18 * 60, 23 * 60)))
+HERON_SLOTS = ("base", "legs", "body", "bell", "left wing", "right wing", "neck", "head", "platform")
+_HERON_SLOT = {"wing_L": "left wing", "wing_R": "right wing"}
+
+UNITS = (
+    Unit("lock", "Wickmen, Lock watch", 0, 28.5, "wickmen", "hat", "good", 4.2),
+    Unit("ferry", "Wickmen, Ferry watch", 1, 28.5, "wickmen", "hollow", "good", 4.2),
+    Unit("kiln", "Wickmen, Kiln watch", 2, 28.5, "wickmen", "half", "good", 4.2),
+    Unit("bell", "Bellringers", 3, 28.5, "wickmen", "bell", "parade", 7.5),
+    Unit("heron", "The Tolling Heron", 4, 80.0, "heron", "heron", "parade", 62.0, HERON_SLOTS),
+)
+NAMES = {
+    "lock": "Osk Tallboy,Nan Quill,Hob Tarrow,Pell Under,Wat Sallow,Ede Marl,Tam Reed,Jory Sluice,Bess Otter,Corm Hythe",
+    "ferry": "Sim Barge,Moll Teasel,Gaffer Roe,Ann Lathe,Pike Orrin,Dot Weir,Ned Fallow,Lorn Mudd,Tib Ferrier,Hale Winch",
+    "kiln": "Lew Staith,Una Cutter,Fitch Lowe,Moll Dray,Rob Sedge,Gil Paddock,Arn Weir,Sib Mallow,Dunn Oxbow,Cal Tarn",
+    "bell": "Sergeant Dole,Mothbearer Finn,Ladder Jack",
+    "heron": "The Tolling Heron",
+}
+
+
+@cache
+def mesh(name: str) -> Mesh:
+    return unpack_mesh((MESHES / f"{name}.mesh").read_bytes())
+
+
+@cache
+def supported(name: str) -> Mesh:
+    return unpack_mesh((MESHES / f"{name}.supported").read_bytes())
+
+
+def names() -> list[str]:
+    return sorted(p.stem for p in MESHES.glob("*.mesh"))
+
+
+def _part(name: str, keep: Callable[[bytes], str]) -> Part:
+    """A prepared part with its blobs put into the book."""
+    part: Part = read("part", (MESHES / f"{name}.json").read_text())
+    heron = name.startswith("heron_")
+    slot = _HERON_SLOT.get(name[6:], name[6:]) if heron else part.slot
+    assert part.pose is not None
+    pose = replace(part.pose, supported_blob=keep((MESHES / f"{name}.supported").read_bytes()))
+    blobs = {kind: keep((MESHES / f"{name}.{kind}").read_bytes()) for kind in ("mesh", "png")}
+    return replace(
+        part, kit_id="heron" if heron else "wickmen", slot=slot, blob=blobs["mesh"], thumbnail=blobs["png"],
+        pose=None if name in ("heron_body", "heron_head", "heron_platform") else pose,
+    )  # fmt: skip
+
+
+def _builds() -> Iterator[Figure]:
+    """Builds by hand: heads and arms take turns; four Kiln watchmen lack a left hand."""
+    heads, right, left = (
+        ("head_hat", "head_hood", "head_scarf"),
+        ("arm_R_snuffer", "arm_R_hook"),
+        ("arm_L_bell", "arm_L_lantern"),
+    )
+    for unit in UNITS[:4]:
+        for i, name in enumerate(NAMES[unit.id].split(",")):
+            build = {
+                "base": BOUGHT, "legs": ("legs_standing", "legs_striding")[i % 2], "torso": "torso_coat", "head": heads[i % 3],
+                "right arm": right[(i // 2) % 2], "left arm": left[i % 2], "back": "pack_lantern",
+            }  # fmt: skip
+            if unit.id == "kiln" and i >= 6:
+                del build["left arm"]
+            yield Figure(f"{unit.id}-{i}", unit.id, name, i, build)
+    parts = {
+        slot: f"heron_{slot.replace('left wing', 'wing_L').replace('right wing', 'wing_R')}" for slot in HERON_SLOTS
+    }
+    yield Figure("heron-0", "heron", NAMES["heron"], 0, {**parts, "base": BOUGHT})
+
+
+@dataclass
+class _Story:
+    """The plans and facts as they grow while the past weeks are told."""
+
+    now: datetime
+    plans: Plans
+    ids: Iterator[int] = field(default_factory=lambda: count(1))
+    facts: list[Fact] = field(default_factory=list)
+    plates: list[Plate] = field(default_factory=list)
+    runs: list[Run] = field(default_factory=list)
+
+    def new_id(self) -> str:
+        return f"d{next(self.ids)}"
+
+    def evening(self, days_ago: int, hour: float = 20.0) -> datetime:
+        day = self.now.date() - timedelta(days=days_ago)
+        return datetime.combine(day, time()) + timedelta(hours=hour)
+
+    def plate(self, name: str, machine: Machine, copies: list[tuple[str, str]]) -> list[Plate]:
+        """Pack copies (figure, slot) onto as many plates as they need."""
+        outlines = []
+        for figure, slot in copies:
+            part = self.plans.parts[self.plans.figures[figure].build[slot]]
+            pose: Any = read("part", (MESHES / f"{part.id}.json").read_text()).pose
+            ml = part.volume_ml + pose.support_ml
+            outlines.append(Outline(part.id, figure, slot, _bitmap(part.id), pose.height_mm, ml))
+        made = plates_of(
+            pack(outlines, machine, tries=0), outlines, machine, RESIN, name, self.new_id, len(self.plates)
+        )
+        self.plates += made
+        return made
+
+    def run(
+        self, plate: Plate, start: datetime, state: str, bad: dict[int, tuple[str, float, str]] | None = None
+    ) -> None:
+        """A run told up to ``state``: printing, hanging, printed, washed or cured."""
+        run = Run(self.new_id(), plate.id, plate.machine_id, start, start + timedelta(minutes=plate.minutes))
+        self.runs.append(run)
+        end = min(run.end, self.now - timedelta(minutes=21))
+        say = self.facts.append
+        say(Fact(start, RUN_STARTED, run.id, (), 10, {"plate": plate.id, "machine": plate.machine_id}))
+        if state == "printing":
+            return
+        say(Fact(end, RUN_ENDED, run.id))
+        if state == "hanging":
+            return
+        for number, placed in enumerate(plate.placed):
+            outcome, height, looks = (bad or {}).get(number, (GOOD, 0.0, ""))
+            data = {"placed": placed.id, "outcome": outcome, "height_mm": height, "looks": looks}
+            say(Fact(end + timedelta(minutes=20), PART_OUTCOME, run.id, (), 0, data))
+        surface = sum(self.plans.parts[p.part_id].surface_cm2 for p in plate.placed)
+        if state in ("washed", "cured"):
+            wash = step(
+                "wash",
+                (),
+                9.5,
+                end + timedelta(minutes=40),
+                subject=run.id,
+                planned=8,
+                carried_ml=round(surface * 0.008, 2),
+            )
+            say(wash)
+        if state == "cured":
+            say(step("cure", (), 12, end + timedelta(minutes=90), subject=run.id, planned=10))
+
+
+@cache
+def _bitmap(name: str) -> np.ndarray:
+    return outline_bitmap(supported(name))
+
+
+def _copies(plans: Plans, unit: str, which: range, slots: tuple[str, ...] | None = None) -> list[tuple[str, str]]:
+    found = []
+    for i in which:
+        build = plans.figures[f"{unit}-{i}"].build
+        found += [(f"{unit}-{i}", s) for s, p in build.items() if p != BOUGHT and (slots is None or s in slots)]
+    return found
+
+
+def _printing(story: _Story) -> None:
+    """Weeks of plates: Lock and Bellringers long cured, Ferry in thirds, with failures on the way."""
+    p, bodies = story.plans, ("legs", "torso")
+    for number, plate in enumerate(story.plate("Lock watch", TEAL, _copies(p, "lock", range(10)))):
+        story.run(
+            plate, story.evening(24 - number, 22.5), "cured", {3: (FLAWED, 0.0, "soft edge")} if number == 0 else None
+        )
+    for plate in story.plate("Bellringers", MALLARD, _copies(p, "bell", range(3))):
+        story.run(plate, story.evening(16, 21.5), "cured")
+    for plate in story.plate("Ferry 1-3", TEAL, _copies(p, "ferry", range(3))):
+        story.run(plate, story.evening(11, 22.6), "cured")
+    second = story.plate("Ferry 4-6", TEAL, _copies(p, "ferry", range(3, 6)))[0]
+    torn = next(i for i, spot in enumerate(second.placed) if spot.slot == "torso")
+    lost = second.placed[torn]
+    story.run(second, story.evening(3, 22.6), "printed", {torn: (FAILED, 14.2, "torn off its supports")})
+    again = story.plate("Ferry, one coat again", MALLARD, [(lost.figure_id, lost.slot)])[0]
+    story.run(again, story.evening(2, 19.0), "printed")
+    hanging = story.plate("Ferry 7-10 bodies", TEAL, _copies(p, "ferry", range(6, 10), bodies))[0]
+    story.run(hanging, story.now - timedelta(minutes=hanging.minutes + 21), "hanging")
+    rest = ("head", "left arm", "right arm", "back")
+    printing = story.plate("Ferry 7-10 arms and heads", MALLARD, _copies(p, "ferry", range(6, 10), rest))[0]
+    story.run(printing, story.now - timedelta(minutes=printing.minutes * 0.6), "printing")
+    legs = [c for c in _copies(p, "heron", range(1)) if c[1] in ("legs", "neck", "bell", "left wing", "right wing")]
+    story.plate("Heron limbs", TEAL, legs)
+
+
+def _bench(story: _Story) -> None:
+    """Building, priming and painting of the past weeks, each a little slower than planned."""
+    rng = np.random.default_rng(28)
+    p = story.plans
+    for days_ago, ids in ((18, range(0, 5)), (17, range(5, 10))):
+        for i in ids:
+            _log(
+                story,
+                rng,
+                "build",
+                f"lock-{i}",
+                sum(s.minutes for s in build_plan(list(p.figures[f"lock-{i}"].build))),
+                days_ago,
+            )
+            _log(story, rng, "prime", f"lock-{i}", SCHEME.prime_minutes, days_ago - 1)
+    for i in range(3):
+        _log(story, rng, "build", f"ferry-{i}", 14, 7)
+    _log(story, rng, "build", "bell-2", 14, 6)
+    for number in range(10):
+        stages = strokes_for(SCHEME, zones_of(p.figures[f"lock-{number}"], p), "good")
+        done = len(stages) if number < 3 else _share(stages, 0.62 - 0.03 * (number - 3))
+        for position, stage in enumerate(stages[:done]):
+            _log(
+                story,
+                rng,
+                "stroke",
+                f"lock-{number}",
+                stage.stroke.minutes,
+                14 - (12 * position) // len(stages),
+                stage.key,
+            )
+    for number, steps in ((0, 3), (1, 1), (2, 2)):
+        for name, minutes, _ in SCHEME.finish[:steps]:
+            _log(story, rng, "finish", f"lock-{number}", minutes, 1, name)
+
+
+def _share(stages: list[Stage], share: float) -> int:
+    return int(len(stages) * share)
+
+
+def _log(
+    story: _Story, rng: np.random.Generator, stage: str, figure: str, planned: float, days_ago: int, key: str = ""
+) -> None:
+    minutes = round(planned * float(np.exp(rng.normal(0.13, 0.22))), 1)
+    at = story.evening(max(days_ago, 1), 20 + rng.uniform(0, 2.4))
+    story.facts.append(step(stage, (figure,), minutes, at, key, planned=planned))
+
+
+def make_demo(path: Path, now: datetime) -> Book:
+    """Write the demo book at ``path`` (which must not exist) and open it."""
+    book = Book.open(path, create=True)
+    ready_by = now.date() + timedelta(days=23 + (5 - (now.date() + timedelta(days=23)).weekday()) % 7)
+    week = (WEEKDAY, LATE, WEEKDAY, replace(WEEKDAY, hobby_minutes=150), LATE, WEEKEND, WEEKEND)
+    army = Army("army", "The Lampwatch of Sedge Hythe", ready_by, week, 0.8, scheme_id=SCHEME.id)
+    kits = (
+        Kit("wickmen", "Wickmen of Sedge Hythe", "the town's own sculptor", 24.0, "personal"),
+        Kit("heron", "The Tolling Heron", "the town's own sculptor", 16.0, "personal"),
+    )
+    parts = [_part(name, book.put_blob) for name in names()]
+    figures = list(_builds())
+    documents: list[Any] = [army, *kits, *UNITS, *parts, *figures, TEAL, MALLARD, RESIN, *PAINTS, SCHEME]
+    plans = Plans(army, {u.id: u for u in UNITS}, {f.id: f for f in figures}, parts={p.id: p for p in parts})
+    story = _Story(now, plans)
+    _printing(story)
+    _bench(story)
+    for days_ago, middle in ((15, 24), (10, 25), (5, 24), (1, 26)):
+        story.facts.append(
+            Fact(
+                story.evening(days_ago, 22),
+                FORECAST,
+                data={"middle": (now.date() + timedelta(days=middle)).isoformat()},
+            )
+        )
+    told = sorted(story.facts, key=lambda f: f.at)
+    book.commit("muster the Lampwatch", [*documents, *story.plates, *story.runs], told)
+    return book

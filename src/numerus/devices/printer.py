@@ -1,0 +1,102 @@
+"""A simulated printer: it prints a plate on an accelerated clock, with temperature, resin level and seeded faults.
+
+A pure function of (plate, machine, seed, minutes elapsed): asking twice gives the same answer, and a program that was
+killed finds the run where it would be. Anything that can answer ``reading`` the same way may stand in its place.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from numerus.floor.runs import FAILED, FLAWED, GOOD
+from numerus.resin.plate import Plate
+from numerus.resin.profiles import Machine
+from numerus.resin.timing import height_after, layer_count
+
+FAULTS = ("none", "one part lets go", "power cut", "resin out", "weak corner")
+_ODDS = (0.62, 0.20, 0.05, 0.05, 0.08)
+ROOM_C, WARM_C, WARMING_MIN = 19.0, 24.5, 40.0
+
+
+@dataclass(frozen=True)
+class Reading:
+    """What the machine shows: state is printing, stopped or finished; ``says`` explains a stop."""
+
+    state: str
+    layer: int
+    layers: int
+    height_mm: float
+    minutes_left: float
+    celsius: float
+    resin_ml: float
+    says: str = ""
+
+
+@dataclass(frozen=True)
+class Outcome:
+    """What one part looks like when the plate comes out."""
+
+    placed_id: str
+    outcome: str
+    height_mm: float
+    looks: str
+
+
+@dataclass(frozen=True)
+class SimulatedPrinter:
+    """One run of one plate; ``fault`` "" draws one by the seed."""
+
+    plate: Plate
+    machine: Machine
+    seed: int
+    fault: str = ""
+
+    def _dice(self) -> np.random.Generator:
+        return np.random.default_rng([self.seed, len(self.plate.placed)])
+
+    @property
+    def drawn_fault(self) -> str:
+        return self.fault or str(self._dice().choice(FAULTS, p=_ODDS))
+
+    def _stop_minute(self) -> float:
+        """When the run ends: whole, or where a power cut or an empty vat stops it."""
+        share = self._dice().uniform(0.25, 0.9)
+        return self.plate.minutes * (share if self.drawn_fault in ("power cut", "resin out") else 1.0)
+
+    def reading(self, minutes: float) -> Reading:
+        """What the machine shows ``minutes`` after its start."""
+        stop = self._stop_minute()
+        done = min(max(minutes, 0.0), stop)
+        height = height_after(done, self.plate.height_mm, self.machine)
+        layers = layer_count(self.plate.height_mm, self.machine.layer_mm)
+        layer = min(layers, int(layers * done / max(self.plate.minutes, 1e-9)))
+        celsius = WARM_C - (WARM_C - ROOM_C) * np.exp(-done / WARMING_MIN) + 0.15 * np.sin(done / 7)
+        resin = max(self.machine.vat_full_ml - self.plate.resin_ml * done / max(self.plate.minutes, 1e-9), 0.0)
+        whole = stop >= self.plate.minutes
+        state = "printing" if minutes < stop else "finished" if whole else "stopped"
+        says = "" if state != "stopped" else f"{self.drawn_fault} at {height:.1f} mm"
+        return Reading(state, layer, layers, height, max(self.plate.minutes - done, 0.0), float(celsius), resin, says)
+
+    def outcomes(self) -> list[Outcome]:
+        """What became of each part, seeded."""
+        dice, fault = self._dice(), self.drawn_fault
+        stop_height = height_after(self._stop_minute(), self.plate.height_mm, self.machine)
+        victim = int(dice.integers(len(self.plate.placed))) if self.plate.placed else -1
+        found = []
+        for number, placed in enumerate(self.plate.placed):
+            roll = dice.uniform()
+            if fault in ("power cut", "resin out"):
+                found.append(Outcome(placed.id, FAILED, round(stop_height, 1), "stops level all round"))
+            elif fault == "one part lets go" and number == victim:
+                found.append(
+                    Outcome(placed.id, FAILED, round(2 + 0.5 * roll * self.plate.height_mm, 1), "torn off its supports")
+                )
+            elif fault == "weak corner" and placed.x_mm < 35 and placed.y_mm < 30:
+                found.append(
+                    Outcome(placed.id, FAILED if roll < 0.7 else FLAWED, round(1 + 6 * roll, 1), "soft and half made")
+                )
+            else:
+                found.append(Outcome(placed.id, FLAWED if roll > 0.97 else GOOD, 0.0, ""))
+        return found

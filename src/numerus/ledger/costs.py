@@ -1,0 +1,156 @@
+"""What a figure costs: money beside hands' time, beside the price of the bought equivalent."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+
+from numerus.bench.wash import clinging_ml
+from numerus.kit.builds import printed_slots
+from numerus.kit.facts import Fact
+from numerus.kit.plan import Figure, Unit
+from numerus.ledger.plans import Plans
+from numerus.ledger.standing import Standing, zones_of
+from numerus.paint.scheme import paint_needed_ml
+
+SOLVENT_L_PER_BATH_ML = 1.5 / 110.0  # litres of solvent spent per ml of resin washed into it
+GLOVES_PER_RUN = 0.25
+FILM_PER_RUN = 0.60
+
+
+@dataclass(frozen=True)
+class Cost:
+    """Money by what it went to, and minutes of hands logged."""
+
+    kit: float
+    resin: float
+    washing: float
+    machine: float
+    paint: float
+    failures: float
+    hands_min: float
+
+    @property
+    def total(self) -> float:
+        return self.kit + self.resin + self.washing + self.machine + self.paint + self.failures
+
+    def __add__(self, other: Cost) -> Cost:
+        return Cost(*(getattr(self, n) + getattr(other, n) for n in _NAMES))
+
+
+_NAMES = ("kit", "resin", "washing", "machine", "paint", "failures", "hands_min")
+NOTHING = Cost(0, 0, 0, 0, 0, 0, 0)
+
+
+def _kit_shares(plans: Plans) -> dict[str, float]:
+    """Price of each kit over the figures built from it."""
+    figures: dict[str, int] = {}
+    for figure in plans.figures.values():
+        kit = plans.units[figure.unit_id].kit_id
+        figures[kit] = figures.get(kit, 0) + 1
+    return {kit.id: kit.price / figures[kit.id] for kit in plans.kits.values() if figures.get(kit.id)}
+
+
+def _part_ml(plans: Plans, part_id: str) -> float:
+    part = plans.parts.get(part_id)
+    if part is None:
+        return 0.0
+    supports = part.pose.support_ml if part.pose else 0.15 * part.volume_ml
+    return (part.volume_ml + supports) * (1 + plans.resin.cling_share)
+
+
+def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Standing) -> float:
+    """Power, gloves and film of the runs, by each copy's share of its plate."""
+    price = plans.army.power_price_per_kwh if plans.army else 0.0
+    cost = 0.0
+    for copy in copies:
+        state = standing.copies.get(copy)
+        plate = plans.plates.get(state.plate_id) if state else None
+        machine = plans.machines.get(plate.machine_id) if plate else None
+        if plate is not None and machine is not None:
+            run = plate.minutes / 60 * machine.power_w / 1000 * price + GLOVES_PER_RUN + FILM_PER_RUN
+            cost += run / max(len(plate.placed), 1)
+    return cost
+
+
+def figure_cost(
+    figure: Figure, plans: Plans, standing: Standing, minutes: dict[str, float], kit_shares: dict[str, float]
+) -> Cost:
+    """The cost of one figure when it is ready: what is spent, and what its plan will still spend."""
+    parts = printed_slots(figure)
+    price = plans.resin.price_per_l / 1000
+    resin = sum(_part_ml(plans, p) for p in parts.values()) * price
+    surface = sum(plans.parts[p].surface_cm2 for p in parts.values() if p in plans.parts)
+    solvent = clinging_ml(surface) * SOLVENT_L_PER_BATH_ML * (plans.army.solvent_price_per_l if plans.army else 0.0)
+    failed = sum(
+        standing.copies[(figure.id, s)].failures * _part_ml(plans, p) * price
+        for s, p in parts.items()
+        if (figure.id, s) in standing.copies
+    )
+    areas = zones_of(figure, plans)
+    stages = [(s, areas.get(s.zone, 0.0)) for s in standing.figures[figure.id].strokes]
+    paint = sum(
+        ml * plans.paints[p].price / plans.paints[p].pot_ml
+        for p, ml in paint_needed_ml(stages).items()
+        if p in plans.paints
+    )
+    machine = _machine_share(plans, ((figure.id, s) for s in parts), standing)
+    return Cost(
+        kit_shares.get(plans.units[figure.unit_id].kit_id, 0.0),
+        resin,
+        solvent,
+        machine,
+        paint,
+        failed,
+        minutes.get(figure.id, 0.0),
+    )
+
+
+def hands_by_figure(facts: Iterable[Fact]) -> dict[str, float]:
+    """Logged minutes of each figure; a step on several is shared."""
+    found: dict[str, float] = {}
+    for fact in facts:
+        for figure in fact.figures:
+            found[figure] = found.get(figure, 0.0) + fact.minutes / len(fact.figures)
+    return found
+
+
+def unit_costs(plans: Plans, facts: Iterable[Fact], standing: Standing) -> dict[str, Cost]:
+    """Cost of every unit, by id."""
+    minutes, shares = hands_by_figure(facts), _kit_shares(plans)
+    found = {}
+    for unit in plans.units_in_order():
+        total = NOTHING
+        for figure in plans.figures_of(unit.id):
+            total = total + figure_cost(figure, plans, standing, minutes, shares)
+        found[unit.id] = total
+    return found
+
+
+@dataclass(frozen=True)
+class Tray:
+    """One foam compartment: outline of the figure plus a margin, in mm, and what to mind."""
+
+    figure: str
+    unit: str
+    width_mm: float
+    depth_mm: float
+    height_mm: float
+    note: str
+
+
+FOAM_MM = 4.0
+
+
+def packing_list(plans: Plans, unit: Unit) -> list[Tray]:
+    """A compartment for every figure of a unit: base or widest part plus foam, and height of the assembled parts."""
+    trays = []
+    for figure in plans.figures_of(unit.id):
+        parts = [plans.parts[p] for p in printed_slots(figure).values() if p in plans.parts]
+        wide = max([unit.base_mm, *(p.extents_mm[0] for p in parts)]) + 2 * FOAM_MM
+        deep = max([unit.base_mm, *(p.extents_mm[1] for p in parts)]) + 2 * FOAM_MM
+        high = max((p.extents_mm[2] for p in parts), default=0.0) + unit.base_mm * 0.1 + FOAM_MM
+        slender = [p.name for p in parts if max(p.extents_mm) > 3.5 * sorted(p.extents_mm)[1]]
+        note = f"fragile: {slender[0]}" if slender else ""
+        trays.append(Tray(figure.name, unit.name, wide, deep, high, note))
+    return trays

@@ -1,0 +1,304 @@
+"""Will it be ready? A seeded Monte Carlo over what is uncertain, and what moves or helps it most.
+
+Uncertain are: how this person's minutes compare to the plan (by group of steps, learned), which evenings are kept,
+how many parts fail, and how well machines are kept busy. One draw gives one end; twenty evenly spaced quantiles are
+the twenty dots. The same draws are used for every "what if", so that differences are not noise.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from datetime import date, datetime, timedelta
+
+import numpy as np
+
+from numerus.errors import PlanError
+from numerus.floor.attendance import hobby_minutes_per_day
+from numerus.floor.runs import failure_counts
+from numerus.geometry.mesh import Floats
+from numerus.kit.facts import FORECAST, Fact
+from numerus.kit.plan import Army
+from numerus.ledger.plans import Plans
+from numerus.ledger.rates import Rate, failure_rate, rates
+from numerus.ledger.standing import Standing, standing
+from numerus.ledger.work import GROUP_OF, UnitWork, work_by_unit
+
+DRAWS = 600
+HORIZON_DAYS = 540
+MACHINE_HOURS_A_DAY = (12.0, 18.0)  # how long a machine really runs in a day, low and high
+LAST_DRYING_DAYS = 1.0
+AFTER_PRINT = ("wash", "cure", "build", "prime", "paint", "finish")
+
+
+@dataclass(frozen=True, eq=False)
+class Draws:
+    """The dice of one forecast: standard normals per group (draws, groups), evenings and machine uniforms."""
+
+    groups: dict[str, Floats]
+    evenings: Floats
+    slack: Floats
+    failures: Floats
+    machine: Floats
+
+
+def draws(seed: int = 20, count: int = DRAWS) -> Draws:
+    rng = np.random.default_rng(seed)
+    groups = {g: rng.standard_normal(count) for g in (*dict.fromkeys(GROUP_OF.values()), "desk")}
+    return Draws(
+        groups,
+        rng.random((count, HORIZON_DAYS)),
+        rng.standard_normal(count),
+        rng.standard_normal(count),
+        rng.random(count),
+    )
+
+
+@dataclass(frozen=True)
+class Situation:
+    """What a forecast starts from; a lever is a changed copy."""
+
+    today: date
+    army: Army
+    units: tuple[UnitWork, ...]
+    rates: dict[str, Rate]
+    fails: tuple[float, float, float]
+    machines: int
+    extra_evening_min: float = 0.0
+
+
+@dataclass(frozen=True)
+class Mover:
+    """Days the middle outcome moves when one uncertain thing goes well or badly, others in the middle."""
+
+    name: str
+    range_says: str
+    earlier: float
+    later: float
+
+
+@dataclass(frozen=True)
+class Lever:
+    name: str
+    in_time: int
+    dots: tuple[date, ...]
+
+
+@dataclass(frozen=True)
+class UnitForecast:
+    unit_id: str
+    low: date
+    middle: date
+    high: date
+    hands_min: float
+    machine_min: float
+
+
+@dataclass(frozen=True)
+class Forecast:
+    """Twenty equally likely ends and what they say against the date."""
+
+    dots: tuple[date, ...]
+    ready_by: date
+    today: date
+    middle: date
+    half: tuple[date, date]
+    most: tuple[date, date]
+    in_time: int
+    hands_left_min: float
+    hands_there_min: float
+    movers: tuple[Mover, ...]
+    levers: tuple[Lever, ...]
+    units: tuple[UnitForecast, ...]
+    logged_steps: int
+    bias_days: float | None
+
+
+def situation(plans: Plans, facts: Sequence[Fact], now: datetime, found: Standing | None = None) -> Situation:
+    if plans.army is None:
+        raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
+    rate = rates(facts)
+    found = found or standing(plans, facts)
+    units = tuple(work_by_unit(plans, found, rate))
+    fails = failure_rate(*failure_counts(found.runs.values()))
+    return Situation(now.date(), plans.army, units, rate, fails, max(len(plans.machines), 1))
+
+
+def _capacity(s: Situation, dice: Draws) -> Floats:
+    """Minutes of hands by the end of each day: (draws, days) cumulative."""
+    day = np.array(hobby_minutes_per_day(s.army, s.today, HORIZON_DAYS), float)
+    if day.sum() + s.extra_evening_min <= 0:
+        raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
+    kept = np.clip(s.army.evenings_kept + 0.08 * dice.slack, 0.05, 1.0)
+    going = dice.evenings < kept[:, None]
+    return np.cumsum(going * day, axis=1) + np.arange(1, HORIZON_DAYS + 1) * s.extra_evening_min / 7
+
+
+def _day_of(capacity: Floats, need: Floats) -> Floats:
+    """Fractional day on which cumulative capacity reaches ``need``, per draw."""
+    index = np.minimum((capacity < need[:, None]).sum(axis=1), HORIZON_DAYS - 1)
+    rows = np.arange(len(need))
+    before = np.where(index > 0, capacity[rows, index - 1], 0.0)
+    gained = np.maximum(capacity[rows, index] - before, 1e-9)
+    return index + np.clip((need - before) / gained, 0, 1)
+
+
+def simulate(s: Situation, dice: Draws) -> dict[str, Floats]:
+    """Days from today on which each unit is ready, per draw: {unit id: (draws,)} with "" for the whole army.
+
+    Units are worked in the roll's order. A unit is ready when hands have done all up to it, and not before its last
+    plate is printed and the work of that plate (a third of its work after printing) is done.
+    """
+    capacity = _capacity(s, dice)
+    factor = {g: np.exp(r.spread * dice.groups[g]) for g, r in s.rates.items()}
+    factor["desk"] = np.exp(0.3 * dice.groups["desk"])
+    failing = np.clip(s.fails[0] + (s.fails[2] - s.fails[1]) / 2.56 * dice.failures, 0, 0.5)
+    hours = MACHINE_HOURS_A_DAY[0] + (MACHINE_HOURS_A_DAY[1] - MACHINE_HOURS_A_DAY[0]) * dice.machine
+    hands, machine = np.zeros(len(failing)), np.zeros(len(failing))
+    ready: dict[str, Floats] = {"": np.zeros(len(failing))}
+    for unit in s.units:
+        own = sum((m * factor[GROUP_OF.get(stage, "desk")] for stage, m in unit.hands.items()), np.zeros(len(failing)))
+        machine = machine + unit.machine * (1 + 1.5 * failing)
+        hands = hands + own * (1 + (0.5 * failing if unit.machine else 0.0))
+        printed = machine / (hours * 60 * s.machines)
+        after = sum(m for stage, m in unit.hands.items() if stage in AFTER_PRINT) / 3 if unit.machine else 0.0
+        rows = np.arange(len(failing))
+        had = capacity[rows, np.minimum(printed.astype(int), HORIZON_DAYS - 1)]
+        done = np.maximum(_day_of(capacity, hands), _day_of(capacity, had + after) if unit.machine else 0.0)
+        ready[unit.unit_id] = done + (LAST_DRYING_DAYS if unit.hands_total > 0 else 0.0)
+        ready[""] = np.maximum(ready[""], ready[unit.unit_id])
+    return ready
+
+
+def _dots(days: Floats, today: date) -> tuple[date, ...]:
+    quantiles = np.quantile(days, (np.arange(20) + 0.5) / 20)
+    return tuple(today + timedelta(days=int(np.floor(q))) for q in quantiles)
+
+
+def _in_time(dots: Sequence[date], ready_by: date) -> int:
+    return sum(d <= ready_by for d in dots)
+
+
+def _date(today: date, days: float) -> date:
+    return today + timedelta(days=int(np.floor(days)))
+
+
+def forecast(
+    plans: Plans, facts: Sequence[Fact], now: datetime, found: Standing | None = None, dice: Draws | None = None
+) -> Forecast:
+    """The whole answer. Raises PlanError where there is no army or no time at all."""
+    dice = dice or draws()
+    s = situation(plans, facts, now, found)
+    ready = simulate(s, dice)
+    days = ready[""]
+    q = np.quantile(days, [0.05, 0.25, 0.5, 0.75, 0.95])
+    dots = _dots(days, s.today)
+    there = hobby_minutes_per_day(s.army, s.today, max((s.army.ready_by - s.today).days + 1, 0))
+    units = tuple(_unit_forecast(u, ready[u.unit_id], s.today) for u in s.units)
+    return Forecast(
+        dots, s.army.ready_by, s.today, _date(s.today, q[2]), (_date(s.today, q[1]), _date(s.today, q[3])),
+        (_date(s.today, q[0]), _date(s.today, q[4])), _in_time(dots, s.army.ready_by),
+        sum(u.hands_total for u in s.units), float(sum(there)) * s.army.evenings_kept,
+        tuple(_movers(s, dice, float(q[2]))), tuple(_levers(s, dice, plans)), units,
+        sum(r.logged for r in s.rates.values()), _bias(facts, float(q[2]), s.today),
+    )  # fmt: skip
+
+
+def _unit_forecast(unit: UnitWork, days: Floats, today: date) -> UnitForecast:
+    low, middle, high = (_date(today, float(v)) for v in np.quantile(days, [0.1, 0.5, 0.9]))
+    return UnitForecast(unit.unit_id, low, middle, high, unit.hands_total, unit.machine)
+
+
+def _bias(facts: Sequence[Fact], middle_days: float, today: date) -> float | None:
+    """Days that earlier forecasts were early (+) against today's middle, None before three were noted."""
+    noted = [date.fromisoformat(f.data["middle"]) for f in facts if f.kind == FORECAST][-10:]
+    if len(noted) < 3:
+        return None
+    return float(np.mean([(_date(today, middle_days) - d).days for d in noted]))
+
+
+def _fixed(dice: Draws, **changes: float) -> Draws:
+    """The middle of everything, but for what is named."""
+    n = len(dice.slack)
+    groups = {g: np.full(n, changes.get(g, 0.0)) for g in dice.groups}
+    return Draws(
+        groups,
+        dice.evenings,
+        np.full(n, changes.get("evenings", 0.0)),
+        np.full(n, changes.get("failures", 0.0)),
+        np.full(n, changes.get("machine", 0.5)),
+    )
+
+
+def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
+    """One thing at a time to its one-in-ten ends, everything else in the middle."""
+    z = 1.2816
+    kept = s.army.evenings_kept
+    week = sum(1 for d in s.army.week if d.hobby_minutes) or 1
+    paint, build = s.rates["paint"], s.rates["build"]
+    things = [
+        ("Minutes a stroke takes", _percent(paint), {"paint": -z}, {"paint": z}),
+        ("Minutes building takes", _percent(build), {"build": -z}, {"build": z}),
+        (
+            "Evenings kept",
+            f"{week * (kept - 0.1):.1f}–{week * min(kept + 0.1, 1):.1f} a week",
+            {"evenings": z},
+            {"evenings": -z},
+        ),
+        ("Failed parts", f"{s.fails[1]:.0%}–{s.fails[2]:.0%}".replace("%–", "–"), {"failures": -z}, {"failures": z}),
+        (
+            "Machine kept busy",
+            f"{MACHINE_HOURS_A_DAY[0]:.0f}–{MACHINE_HOURS_A_DAY[1]:.0f} h a day",
+            {"machine": 0.9},
+            {"machine": 0.1},
+        ),
+    ]
+    base = float(np.median(simulate(s, _fixed(dice))[""]))
+    found = []
+    for name, says, good, bad in things:
+        better, worse = (float(np.median(simulate(s, _fixed(dice, **c))[""])) for c in (good, bad))
+        found.append(Mover(name, says, min(better - base, 0.0), max(worse - base, 0.0)))
+    return sorted(found, key=lambda m: m.earlier - m.later)[:5]
+
+
+def _percent(rate: Rate) -> str:
+    low, high = rate.factor * np.exp(-1.2816 * rate.spread), rate.factor * np.exp(1.2816 * rate.spread)
+    return f"{low:.2f}–{high:.2f} × plan"
+
+
+def _levers(s: Situation, dice: Draws, plans: Plans) -> list[Lever]:
+    """What would help, each tried with the same dice; nothing is changed by looking."""
+    evening = float(np.median([d.hobby_minutes for d in s.army.week if d.hobby_minutes] or [0]))
+    most = max(s.units, key=lambda u: u.hands.get("paint", 0.0), default=None)
+    options: list[tuple[str, Situation]] = [("As planned", s)]
+    if most is not None and most.hands.get("paint", 0.0) > 0:
+        name = plans.units[most.unit_id].name.rpartition(", ")[2]
+        lowered = _lowered(s, most.unit_id)
+        options += [
+            (f"{name} to table-ready", lowered),
+            ("One more evening a week", replace(s, extra_evening_min=evening)),
+        ]
+        options.append(("Both of the above", replace(lowered, extra_evening_min=evening)))
+    last = max(s.units, key=lambda u: u.machine + u.hands_total / 10, default=None)
+    if last is not None and len(s.units) > 1:
+        name = plans.units[last.unit_id].name.rpartition(", ")[2]
+        options.append((f"{name} after the date", replace(s, units=tuple(u for u in s.units if u is not last))))
+    found = []
+    for name, changed in options:
+        dots = _dots(simulate(changed, dice)[""], s.today)
+        found.append(Lever(name, _in_time(dots, s.army.ready_by), dots))
+    return found
+
+
+TABLE_SHARE = 0.55  # of the minutes of "good" that the table-ready strokes take, when a unit's level is lowered
+
+
+def _lowered(s: Situation, unit_id: str) -> Situation:
+    def lower(u: UnitWork) -> UnitWork:
+        return (
+            replace(u, hands={k: m * (TABLE_SHARE if k == "paint" else 1.0) for k, m in u.hands.items()})
+            if u.unit_id == unit_id
+            else u
+        )
+
+    return replace(s, units=tuple(lower(u) for u in s.units))

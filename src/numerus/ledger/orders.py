@@ -1,0 +1,345 @@
+"""The orders: what to do next, in sequence, with minutes, what must be at hand, and the caution of that step.
+
+Wet things first (a hanging plate, then wash, then lamp), then the machine (an idle one loses hours), then what hands
+can do of the march in the time there is. Ticking an order appends the facts it carries.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from datetime import datetime, timedelta
+
+from numerus.bench.build import build_plan
+from numerus.bench.cautions import cautions
+from numerus.errors import PlanError
+from numerus.floor.attendance import hobby_windows
+from numerus.floor.queue import Slotted, plan_runs
+from numerus.floor.runs import waiting_plates
+from numerus.kit.facts import STEP, Fact
+from numerus.ledger.plans import Plans
+from numerus.ledger.rates import GROUPS, rates
+from numerus.ledger.standing import FigureStanding, Standing
+from numerus.paint.batch import Block, batch_line
+from numerus.paint.scheme import Stage
+
+BATCH_MOST = 10
+
+
+@dataclass(frozen=True)
+class Order:
+    """One thing to do. ``facts`` are what ticking writes; ``bench`` is where it is done; ``asks`` opens a bench instead."""
+
+    title: str
+    minutes: float
+    detail: str
+    bench: str
+    at_hand: tuple[str, ...] = ()
+    facts: tuple[Fact, ...] = ()
+    asks: str = ""
+    start: datetime | None = None
+
+    @property
+    def cautions(self) -> tuple[str, ...]:
+        return cautions(self.bench)
+
+
+@dataclass(frozen=True)
+class Orders:
+    """What fits into the next stretch of hobby time, and how long that is."""
+
+    listed: tuple[Order, ...]
+    start: datetime
+    minutes: float
+
+    @property
+    def work_min(self) -> float:
+        return sum(o.minutes for o in self.listed)
+
+
+def step(
+    stage: str,
+    figures: Sequence[str],
+    minutes: float,
+    at: datetime,
+    key: str = "",
+    subject: str = "",
+    planned: float | None = None,
+    **more: object,
+) -> Fact:
+    """A journal entry for work of hands, ``planned_min`` kept beside the actual minutes for learning."""
+    data = {"stage": stage, "key": key, "planned_min": minutes if planned is None else planned, **more}
+    return Fact(at, STEP, subject, tuple(figures), minutes, data)
+
+
+def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
+    found = []
+    for run in standing.runs.values():
+        plate = plans.plates.get(run.plate_id)
+        if plate is None:
+            continue
+        machine = plans.machines[run.machine_id].name if run.machine_id in plans.machines else "the machine"
+        many = f"{len(plate.placed)} parts"
+        surface = sum(plans.parts[p.part_id].surface_cm2 for p in plate.placed if p.part_id in plans.parts)
+        if run.state == "hanging":
+            found.append(
+                Order(
+                    f"Lift the plate, {machine}",
+                    6,
+                    f"{many}, ended {run.ended:%H:%M}",
+                    "print",
+                    ("Scraper, tray, gloves",),
+                    asks="print",
+                )
+            )
+        elif run.state == "printed":
+            fact = step("wash", (), 8, now, subject=run.run_id, carried_ml=round(surface * 0.008, 2))
+            found.append(
+                Order(
+                    f"Wash {plate.name}",
+                    8,
+                    f"{many}: dirty bath, clean bath, dry",
+                    "wash",
+                    ("Two baths, basket, towel",),
+                    (fact,),
+                )
+            )
+        elif run.state == "washed":
+            fact = step("cure", (), 10, now, subject=run.run_id)
+            found.append(
+                Order(
+                    f"Supports off and cure {plate.name}",
+                    10,
+                    f"{many}, two sides under the lamp",
+                    "cure",
+                    ("Warm water, cutters, lamp",),
+                    (fact,),
+                )
+            )
+    return found
+
+
+def next_runs(plans: Plans, standing: Standing, now: datetime) -> list[Slotted]:
+    """The queue as it would run from now; empty where nothing waits. Raises PlanError as plan_runs does."""
+    if plans.army is None or not plans.machines:
+        return []
+    busy = {}
+    for run in standing.runs.values():
+        if run.state == "printing" and run.plate_id in plans.plates:
+            busy[run.machine_id] = run.started + timedelta(minutes=plans.plates[run.plate_id].minutes)
+    return plan_runs(waiting_plates(plans.plates, standing.runs), list(plans.machines.values()), plans.army, now, busy)
+
+
+def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -> list[Order]:
+    running = {r.machine_id for r in standing.runs.values() if r.state in ("printing", "hanging")}
+    found = []
+    for slot in next_runs(plans, standing, now):
+        if slot.start <= until and slot.machine_id not in running:
+            running.add(slot.machine_id)
+            ml = f"{slot.plate.resin_ml:.0f} ml of resin, stir it"
+            found.append(
+                Order(
+                    f"Start {slot.plate.name}",
+                    10,
+                    slot.why[0].upper() + slot.why[1:],
+                    "print",
+                    (ml, "vat checked for flakes"),
+                    asks="print",
+                    start=slot.start,
+                )
+            )
+    return found
+
+
+def painting_block_orders(blocks: Sequence[Block], plans: Plans, until: datetime) -> list[Order]:
+    orders = []
+    for block in blocks:
+        if block.start >= until:
+            continue
+        stroke = block.stage.stroke
+        names = [plans.figures[d.figure_id].name for d in block.dabs]
+        who = names[0] if len(names) == 1 else f"{len(names)} figures"
+        minutes = sum((d.end - d.start).total_seconds() / 60 for d in block.dabs)
+        paints = " + ".join(f"{plans.paints[p].name} {_parts(parts)}" for p, parts in stroke.mix if p in plans.paints)
+        facts = tuple(
+            step(
+                "stroke",
+                (d.figure_id,),
+                (d.end - d.start).total_seconds() / 60,
+                d.end,
+                block.stage.key,
+                planned=stroke.minutes,
+            )
+            for d in block.dabs
+        )
+        orders.append(
+            Order(
+                f"{stroke.name} on {block.stage.zone}, {who}",
+                minutes,
+                f"{stroke.technique}, {paints}",
+                "paint",
+                (stroke.tool, f"dries {stroke.dries_min:.0f} min"),
+                facts,
+                start=block.start,
+            )
+        )
+    return orders
+
+
+def _parts(parts: float) -> str:
+    return f"{parts:g}" if parts >= 0.2 else "a touch"
+
+
+def paint_batch(standing: Standing) -> list[FigureStanding]:
+    """The figures to paint together: the unit that is furthest behind among those at Paint, up to a batch."""
+    at = standing.at("paint")
+    if not at:
+        return []
+    unit = min(at, key=lambda f: (f.unit.order, f.figure.order)).unit.id
+    return [f for f in at if f.unit.id == unit][:BATCH_MOST]
+
+
+def paint_line(
+    plans: Plans, facts: Sequence[Fact], figures: Sequence[FigureStanding], now: datetime, days: int = 60
+) -> list[Block]:
+    """The batch line of these figures over the coming evenings, at this painter's pace."""
+    if plans.army is None or not figures:
+        return []
+    stages: dict[str, Stage] = {s.key: s for f in figures for s in f.strokes}
+    done = {(f.figure.id, key) for f in figures for key in f.painted}
+    done |= {(f.figure.id, k) for f in figures for k in stages if k not in {s.key for s in f.strokes}}
+    windows = hobby_windows(plans.army, now, days)
+    factor = rates(facts)[GROUPS["stroke"]].factor
+    return batch_line(
+        [f.figure.id for f in figures],
+        list(stages.values()),
+        windows,
+        frozenset(done),
+        _still_wet(facts, stages, now),
+        factor,
+    )
+
+
+def _still_wet(facts: Sequence[Fact], stages: dict[str, Stage], now: datetime) -> dict[tuple[str, str], datetime]:
+    wet = {}
+    for fact in facts:
+        stage = (
+            stages.get(fact.data.get("key", "")) if fact.kind == STEP and fact.data.get("stage") == "stroke" else None
+        )
+        if stage is not None:
+            dry = fact.at + timedelta(minutes=stage.stroke.dries_min)
+            wet.update({(f, stage.zone): dry for f in fact.figures if dry > now})
+    return wet
+
+
+def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
+    """Finishing, priming and building, one order per unit and step."""
+    scheme, found = plans.scheme, []
+    for unit in plans.units_in_order():
+        for name, minutes, dries in scheme.finish if scheme else ():
+            waiting = [
+                f for f in standing.at("finish", unit.id) if name not in f.finished and _first_left(f, plans) == name
+            ]
+            if waiting:
+                ids = [f.figure.id for f in waiting]
+                facts = tuple(step("finish", (i,), minutes, now, name) for i in ids)
+                found.append(
+                    Order(
+                        f"{name}, {unit.name}",
+                        minutes * len(ids),
+                        f"{len(ids)} figures, dries {dries:.0f} min",
+                        "finish",
+                        (),
+                        facts,
+                    )
+                )
+        primed = standing.at("prime", unit.id)
+        if primed and scheme:
+            facts = tuple(step("prime", (f.figure.id,), scheme.prime_minutes, now) for f in primed)
+            found.append(
+                Order(
+                    f"Prime {unit.name}",
+                    scheme.prime_minutes * len(primed),
+                    f"{len(primed)} figures, {scheme.primer}, two thin coats",
+                    "prime",
+                    ("Holder, mask",),
+                    facts,
+                )
+            )
+        for figure in standing.at("build", unit.id):
+            minutes = sum(s.minutes for s in build_plan(list(figure.figure.build)))
+            found.append(
+                Order(
+                    f"Build {figure.figure.name}",
+                    minutes,
+                    f"{unit.name}: {len(figure.figure.build)} parts, dry fit first",
+                    "build",
+                    ("Glue, files, putty",),
+                    (step("build", (figure.figure.id,), minutes, now),),
+                )
+            )
+    return found
+
+
+def _first_left(figure: FigureStanding, plans: Plans) -> str:
+    return next(
+        (name for name, _, _ in (plans.scheme.finish if plans.scheme else ()) if name not in figure.finished), ""
+    )
+
+
+def _desk_work(standing: Standing) -> list[Order]:
+    """Sorting, posing and plating: done at the screen, so they only open their bench."""
+    words = {
+        "sort": ("Fill the builds", 2.0),
+        "pose": ("Choose poses", 4.0),
+        "plate": ("Put owed parts on plates", 5.0),
+    }
+    found = []
+    for stage, (title, minutes) in words.items():
+        waiting = standing.at(stage)
+        if waiting:
+            units = sorted({f.unit.name for f in waiting})
+            found.append(Order(title, minutes, f"{len(waiting)} figures: {', '.join(units)}", stage, asks=stage))
+    return found
+
+
+def orders(plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime) -> Orders:
+    """What to do in the next stretch of hobby time; the list ends where the time does."""
+    if plans.army is None:
+        return Orders((), now, 0.0)
+    windows = hobby_windows(plans.army, now, 14)
+    if not windows:
+        return Orders(tuple(_wet(plans, standing, now)), now, 0.0)
+    until = windows[0].end
+    wanted = _wet(plans, standing, now) + _quietly(_loading, plans, standing, now, until)
+    desk = _desk_work(standing)
+    hand = _handwork(plans, standing, now)
+    paint = painting_block_orders(_quietly(paint_line, plans, facts, paint_batch(standing), now, 7), plans, until)
+    listed = _fitted(wanted + desk[:1] + paint[:3] + hand + paint[3:] + desk[1:], windows[0].minutes)
+    return Orders(tuple(_timed(listed, windows[0].start)), windows[0].start, windows[0].minutes)
+
+
+def _quietly(plan, *args):  # type: ignore[no-untyped-def]
+    """A plan that cannot be made gives no orders; its bench says why."""
+    try:
+        return plan(*args)
+    except PlanError:
+        return []
+
+
+def _fitted(listed: list[Order], minutes: float) -> list[Order]:
+    kept: list[Order] = []
+    used = 0.0
+    for order in listed:
+        if used + order.minutes <= minutes or not kept:
+            kept.append(order)
+            used += order.minutes
+    return kept
+
+
+def _timed(listed: list[Order], start: datetime) -> list[Order]:
+    timed, moment = [], start
+    for order in listed:
+        timed.append(replace(order, start=moment))
+        moment += timedelta(minutes=order.minutes)
+    return timed

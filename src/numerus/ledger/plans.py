@@ -1,0 +1,46 @@
+"""All plans of a book at one moment: frozen, passed to every fold and forecast."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+
+from numerus.kit.plan import Army, Figure, Kit, Part, Unit
+from numerus.paint.scheme import Paint, Scheme
+from numerus.resin.plate import Plate
+from numerus.resin.profiles import Machine, Resin
+
+from numerus.floor.queue import Run  # isort: skip
+
+
+@dataclass(frozen=True)
+class Plans:
+    """Documents by kind and id; ``army`` is None in an empty book."""
+
+    army: Army | None = None
+    units: Mapping[str, Unit] = field(default_factory=dict)
+    figures: Mapping[str, Figure] = field(default_factory=dict)
+    kits: Mapping[str, Kit] = field(default_factory=dict)
+    parts: Mapping[str, Part] = field(default_factory=dict)
+    machines: Mapping[str, Machine] = field(default_factory=dict)
+    resins: Mapping[str, Resin] = field(default_factory=dict)
+    plates: Mapping[str, Plate] = field(default_factory=dict)
+    runs: Mapping[str, Run] = field(default_factory=dict)
+    paints: Mapping[str, Paint] = field(default_factory=dict)
+    schemes: Mapping[str, Scheme] = field(default_factory=dict)
+
+    def units_in_order(self) -> list[Unit]:
+        return sorted(self.units.values(), key=lambda u: u.order)
+
+    def figures_of(self, unit_id: str) -> list[Figure]:
+        return sorted((f for f in self.figures.values() if f.unit_id == unit_id), key=lambda f: f.order)
+
+    @property
+    def scheme(self) -> Scheme | None:
+        """The army's scheme, or the only one there is."""
+        chosen = self.schemes.get(self.army.scheme_id) if self.army else None
+        return chosen or next(iter(self.schemes.values()), None)
+
+    @property
+    def resin(self) -> Resin:
+        return next(iter(self.resins.values()), Resin("resin", "Resin"))

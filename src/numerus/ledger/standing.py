@@ -1,0 +1,152 @@
+"""Where every figure stands on the march: a fold of the plans and the journal, so that it cannot drift."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+
+from numerus.floor.runs import CopyState, RunRecord, copy_states, run_records
+from numerus.kit.builds import printed_slots, unfilled
+from numerus.kit.completeness import Copy
+from numerus.kit.facts import STEP, Fact
+from numerus.kit.march import NUMBER, STAGES
+from numerus.kit.plan import Figure, Unit
+from numerus.ledger.plans import Plans
+from numerus.paint.scheme import Stage, strokes_for
+
+_STAGE_OF_COPY = {
+    "owed": "plate",
+    "plated": "print",
+    "printing": "print",
+    "printed": "wash",
+    "washed": "cure",
+    "cured": "build",
+}
+
+
+@dataclass(frozen=True)
+class FigureStanding:
+    """One figure: its stage, what is done of it in words, and its strokes."""
+
+    figure: Figure
+    unit: Unit
+    stage: str
+    detail: str
+    strokes: tuple[Stage, ...]
+    painted: frozenset[str]
+    finished: frozenset[str]
+    failures: int = 0
+
+    @property
+    def number(self) -> int:
+        return NUMBER[self.stage]
+
+    @property
+    def next_strokes(self) -> list[Stage]:
+        return [s for s in self.strokes if s.key not in self.painted]
+
+
+@dataclass(frozen=True)
+class Standing:
+    """Every figure's standing by id, the state of every copy, every run."""
+
+    figures: dict[str, FigureStanding]
+    copies: dict[Copy, CopyState]
+    runs: dict[str, RunRecord]
+
+    def at(self, stage: str, unit_id: str = "") -> list[FigureStanding]:
+        return [f for f in self.figures.values() if f.stage == stage and unit_id in ("", f.unit.id)]
+
+    def counts(self) -> dict[str, int]:
+        found = dict.fromkeys(STAGES, 0)
+        for figure in self.figures.values():
+            found[figure.stage] += 1
+        return found
+
+
+def zones_of(figure: Figure, plans: Plans) -> dict[str, float]:
+    """Painted materials of a figure and their area in cm², over all its parts."""
+    areas: dict[str, float] = {}
+    for part_id in figure.build.values():
+        part = plans.parts.get(part_id)
+        for zone, area in zip(part.zones, part.zone_cm2, strict=True) if part else ():
+            areas[zone] = areas.get(zone, 0.0) + area
+    return areas
+
+
+def _steps_done(facts: Iterable[Fact]) -> dict[str, set[tuple[str, str]]]:
+    done: dict[str, set[tuple[str, str]]] = {}
+    for fact in facts:
+        if fact.kind == STEP:
+            for figure in fact.figures:
+                done.setdefault(figure, set()).add((fact.data["stage"], fact.data.get("key", "")))
+    return done
+
+
+def standing(plans: Plans, facts: Iterable[Fact]) -> Standing:
+    """The fold over the whole army."""
+    listed = list(facts)
+    records = run_records(listed)
+    copies = copy_states(plans.plates, records)
+    done = _steps_done(listed)
+    figures = {}
+    for unit in plans.units_in_order():
+        for figure in plans.figures_of(unit.id):
+            figures[figure.id] = _stand(figure, unit, plans, copies, done.get(figure.id, set()))
+    return Standing(figures, copies, records)
+
+
+def _stand(
+    figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], done: set[tuple[str, str]]
+) -> FigureStanding:
+    scheme = plans.scheme
+    strokes = tuple(strokes_for(scheme, zones_of(figure, plans), unit.level)) if scheme else ()
+    painted = frozenset(key for stage, key in done if stage == "stroke")
+    finished = frozenset(key for stage, key in done if stage == "finish")
+    steps = {stage for stage, _ in done}
+    stage, detail = _made_stage(figure, unit, plans, copies)
+    if stage == "build" and "build" in steps:
+        stage, detail = _painted_stage(scheme, strokes, painted, finished, "prime" in steps)
+    failures = sum(c.failures for (f, _), c in copies.items() if f == figure.id)
+    return FigureStanding(figure, unit, stage, detail, strokes, painted, finished, failures)
+
+
+def _made_stage(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState]) -> tuple[str, str]:
+    """Up to building: the stage of the part that is furthest behind, named."""
+    empty = unfilled(figure, unit)
+    lost = [slot for slot, part in printed_slots(figure).items() if part not in plans.parts]
+    if empty or lost:
+        return "sort", "no " + (empty + lost)[0]
+    unposed = [slot for slot, part in printed_slots(figure).items() if plans.parts[part].pose is None]
+    if unposed:
+        return "pose", f"{unposed[0]} not posed"
+    states = {slot: copies.get((figure.id, slot), CopyState("owed")) for slot in printed_slots(figure)}
+    behind = min(states, key=lambda slot: NUMBER[_STAGE_OF_COPY[states[slot].state]], default="")
+    if not behind:
+        return "build", "nothing to print"
+    state = states[behind]
+    if state.state == "owed":
+        return "plate", f"{behind} failed, owed again" if state.failures else f"{behind} on no plate"
+    words = {"plated": "waits for a run", "printing": "is printing", "printed": "unwashed", "washed": "uncured"}
+    return _STAGE_OF_COPY[
+        state.state
+    ], f"{behind} {words[state.state]}" if state.state != "cured" else "all parts cured"
+
+
+def _painted_stage(
+    scheme: object, strokes: tuple[Stage, ...], painted: frozenset[str], finished: frozenset[str], primed: bool
+) -> tuple[str, str]:
+    if not primed:
+        return "prime", "built"
+    done = sum(s.key in painted for s in strokes)
+    if done < len(strokes):
+        return "paint", f"{done} of {len(strokes)} strokes"
+    steps = [name for name, _, _ in getattr(scheme, "finish", ())]
+    left = [name for name in steps if name not in finished]
+    return ("finish", f"{left[0].lower()} left") if left else ("ready", "ready")
+
+
+def furthest_stage_share(standings: list[FigureStanding]) -> list[float]:
+    """For the unit's road: the share of figures that have passed each stage."""
+    n = max(len(standings), 1)
+    return [sum(s.number > i or s.stage == "ready" for s in standings) / n for i in range(len(STAGES))]

@@ -1,0 +1,201 @@
+"""What is still to do: minutes of hands and of machines, by unit and stage."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import dataclass
+
+from numerus.bench.build import build_plan
+from numerus.floor.runs import waiting_plates
+from numerus.kit.builds import printed_slots
+from numerus.kit.march import NUMBER, STAGES
+from numerus.ledger.plans import Plans
+from numerus.ledger.rates import Rate
+from numerus.ledger.standing import FigureStanding, Standing
+from numerus.resin.profiles import Machine
+from numerus.resin.timing import run_minutes
+
+SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0
+RUN_HANDS_MIN, WASH_HANDS_MIN, CURE_HANDS_MIN = 10.0, 8.0, 10.0
+WASH_TUB_MIN, CURE_LAMP_MIN = 36.0, 12.0
+PLATE_FILL = 0.5  # share of a plate that estimates count on before packing
+UNPOSED_HEIGHT_MM, UNPOSED_FOOTPRINT = 38.0, 1.3
+GROUP_OF = {
+    "wash": "wash and cure",
+    "cure": "wash and cure",
+    "build": "build",
+    "prime": "prime",
+    "paint": "paint",
+    "finish": "finish",
+}
+
+
+@dataclass(frozen=True)
+class StageWork:
+    """Minutes at one stage: of figures standing there, and of those still to come."""
+
+    hands_here: float = 0.0
+    hands_to_come: float = 0.0
+    machine_here: float = 0.0
+    machine_to_come: float = 0.0
+
+    @property
+    def hands(self) -> float:
+        return self.hands_here + self.hands_to_come
+
+    @property
+    def machine(self) -> float:
+        return self.machine_here + self.machine_to_come
+
+
+@dataclass(frozen=True)
+class UnitWork:
+    """Minutes left for one unit: hands by group of steps, machine in all."""
+
+    unit_id: str
+    hands: dict[str, float]
+    machine: float
+
+    @property
+    def hands_total(self) -> float:
+        return sum(self.hands.values())
+
+
+def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> dict[str, float]:
+    """Minutes of hands still to do on one figure, by stage, without the runs it shares with others."""
+    printed = printed_slots(figure.figure)
+    scheme = plans.scheme
+    unposed = sum(1 for p in printed.values() if p in plans.parts and plans.parts[p].pose is None)
+    finish = [(name, minutes) for name, minutes, _ in scheme.finish] if scheme else []
+    raw = {
+        "sort": SORT_MIN if figure.stage == "sort" else 0.0,
+        "pose": POSE_MIN_PER_PART * unposed * 0.2,
+        "plate": PLATE_MIN,
+        "build": sum(s.minutes for s in build_plan(list(figure.figure.build))),
+        "prime": scheme.prime_minutes if scheme else 0.0,
+        "paint": sum(s.stroke.minutes for s in figure.next_strokes),
+        "finish": sum(m for name, m in finish if name not in figure.finished),
+    }
+    return {
+        stage: minutes * (rate[GROUP_OF[stage]].factor if stage in GROUP_OF else 1.0)
+        for stage, minutes in raw.items()
+        if NUMBER[stage] >= figure.number
+    }
+
+
+def _unplated_minutes(
+    figures: list[FigureStanding], plans: Plans, standing: Standing, machine: Machine | None
+) -> tuple[float, float]:
+    """(machine minutes, runs) for copies on no plate: footprints on half-filled plates as tall as their tallest."""
+    owed = [
+        plans.parts[part]
+        for f in figures
+        for slot, part in printed_slots(f.figure).items()
+        if part in plans.parts
+        and (state := standing.copies.get((f.figure.id, slot))) is None
+        or (part in plans.parts and state is not None and state.state == "owed")
+    ]
+    if not owed or machine is None:
+        return 0.0, 0.0
+    area = sum(
+        p.pose.footprint_mm2 * 1.6 if p.pose else p.extents_mm[0] * p.extents_mm[1] * UNPOSED_FOOTPRINT for p in owed
+    )
+    tallest = max(p.pose.height_mm if p.pose else min(max(p.extents_mm), UNPOSED_HEIGHT_MM) for p in owed)
+    runs = area / (machine.plate_x_mm * machine.plate_y_mm * PLATE_FILL)
+    return run_minutes(tallest, machine) * max(runs, 0.25), max(runs, 0.25)
+
+
+def work_by_unit(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> list[UnitWork]:
+    """What each unit still asks for, in the roll's order; a plate's minutes go to units by their share of its parts."""
+    plate_share = _plate_shares(plans, standing)
+    machine = next(iter(plans.machines.values()), None)
+    found = []
+    for unit in plans.units_in_order():
+        figures = [f for f in standing.figures.values() if f.unit.id == unit.id]
+        hands: dict[str, float] = {}
+        for figure in figures:
+            for stage, minutes in figure_hands(figure, plans, rate).items():
+                hands[stage] = hands.get(stage, 0.0) + minutes
+        minutes, runs = _unplated_minutes(figures, plans, standing, machine)
+        own_minutes, own_runs, wet_runs = plate_share.get(unit.id, (0.0, 0.0, 0.0))
+        runs += own_runs
+        hands["print"] = runs * RUN_HANDS_MIN
+        hands["wash"] = (runs + wet_runs) * WASH_HANDS_MIN * rate["wash and cure"].factor
+        hands["cure"] = (runs + wet_runs) * CURE_HANDS_MIN * rate["wash and cure"].factor
+        found.append(UnitWork(unit.id, {s: m for s, m in hands.items() if m > 0}, minutes + own_minutes))
+    return found
+
+
+def _plate_shares(plans: Plans, standing: Standing) -> dict[str, tuple[float, float, float]]:
+    """Per unit: machine minutes and runs of waiting plates, and runs printed but not yet cured."""
+    waiting = {p.id for p in waiting_plates(plans.plates, standing.runs)}
+    wet = {r.plate_id for r in standing.runs.values() if r.state in ("printing", "hanging", "printed", "washed")}
+    shares: dict[str, tuple[float, float, float]] = {}
+    for plate in plans.plates.values():
+        if plate.id not in waiting and plate.id not in wet:
+            continue
+        owners = [plans.figures[p.figure_id].unit_id for p in plate.placed if p.figure_id in plans.figures]
+        for unit_id in set(owners):
+            part = owners.count(unit_id) / len(owners)
+            minutes, runs, after = shares.get(unit_id, (0.0, 0.0, 0.0))
+            is_waiting = plate.id in waiting
+            shares[unit_id] = (
+                minutes + plate.minutes * part * is_waiting,
+                runs + part * is_waiting,
+                after + part * (not is_waiting),
+            )
+    return shares
+
+
+def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> dict[str, StageWork]:
+    """For the band: hours waiting at each stage, of figures here and to come."""
+    units = work_by_unit(plans, standing, rate)
+    found = {}
+    for stage in STAGES:
+        hands = sum(u.hands.get(stage, 0.0) for u in units)
+        here = sum(figure_hands(f, plans, rate).get(stage, 0.0) for f in standing.at(stage))
+        machine = {"print": sum(u.machine for u in units)}.get(stage, 0.0)
+        if stage in ("wash", "cure"):
+            per_run = {"wash": (WASH_TUB_MIN, WASH_HANDS_MIN), "cure": (CURE_LAMP_MIN, CURE_HANDS_MIN)}[stage]
+            machine = hands / max(per_run[1] * rate["wash and cure"].factor, 1e-9) * per_run[0]
+        share = len(standing.at(stage)) / max(sum(f.number <= NUMBER[stage] for f in standing.figures.values()), 1)
+        if stage in ("print", "wash", "cure"):
+            here = hands * share
+        found[stage] = StageWork(min(here, hands), max(hands - here, 0.0), machine * share, machine * (1 - share))
+    return found
+
+
+@dataclass(frozen=True)
+class Gate:
+    """How many figures a week a stage lets through with the hands and machines there are."""
+
+    stage: str
+    per_week: float
+
+
+def gates(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> list[Gate]:
+    """Figures a week through each stage if all hands' time went where work waits, in proportion to the work.
+
+    A stage with work of m minutes for n figures and a share of the week's hands s lets n * s / m through; a machine
+    stage is limited by the machines' hours instead. The narrowest is the bottleneck.
+    """
+    if plans.army is None:
+        return []
+    week_hands = sum(d.hobby_minutes for d in plans.army.week) * plans.army.evenings_kept
+    work = work_by_stage(plans, standing, rate)
+    total = sum(w.hands for w in work.values())
+    found = []
+    for stage in STAGES[1:-1]:
+        coming = sum(f.number <= NUMBER[stage] for f in standing.figures.values())
+        hands, machine = work[stage].hands, work[stage].machine
+        by_hands = coming * week_hands / max(hands, 1e-9) * (hands / max(total, 1e-9)) ** 0.5 if hands > 0 else math.inf
+        devices = max(len(plans.machines), 1) if stage == "print" else 1
+        by_machine = coming * devices * 7 * 16 * 60 / machine if machine > 0 else math.inf
+        if coming:
+            found.append(Gate(stage, min(by_hands, by_machine)))
+    return found
+
+
+def bottleneck(found: list[Gate]) -> Gate | None:
+    open_gates = [g for g in found if math.isfinite(g.per_week)]
+    return min(open_gates, key=lambda g: g.per_week, default=None)

@@ -1,0 +1,214 @@
+"""Paints, strokes, recipes and schemes; how much of each paint a batch needs and what to buy."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+
+from numerus.colour.light import lab_of, mixed, rgb_of
+from numerus.errors import PlanError
+from numerus.kit.march import LEVELS
+
+# ml of mixed paint on a cm² of surface, by technique: thickness of the coat and what stays in brush, cup and palette.
+ML_PER_CM2 = {
+    "spray": 0.020,
+    "base": 0.015,
+    "wash": 0.012,
+    "layer": 0.009,
+    "dry-brush": 0.006,
+    "edge": 0.003,
+    "glaze": 0.007,
+    "varnish": 0.018,
+}
+COVERS = {
+    "spray": 1.0,
+    "base": 1.0,
+    "wash": 1.0,
+    "layer": 0.7,
+    "dry-brush": 0.5,
+    "edge": 0.15,
+    "glaze": 0.4,
+    "varnish": 1.0,
+}
+SETUP_MIN = {"spray": 10.0}  # loading and cleaning the airbrush, once for the batch
+TECHNIQUES = tuple(ML_PER_CM2)
+WASTE = 1.25  # what dries on the palette
+SAME_VALUE = 4.0  # L* apart below which two zones melt into one at table distance
+
+
+@dataclass(frozen=True)
+class Paint:
+    """A pot on the rack. ``ml`` None means nobody has written down how much is left."""
+
+    id: str
+    name: str
+    maker: str
+    colour: str
+    ml: float | None
+    price: float = 3.0
+    pot_ml: float = 18.0
+    opacity: float = 0.8
+
+
+@dataclass(frozen=True)
+class Stroke:
+    """One step of a recipe: technique, paints with their parts, thinning, tool, minutes a figure, drying.
+
+    ``level``: the lowest painting level that still does this stroke.
+    """
+
+    name: str
+    technique: str
+    mix: tuple[tuple[str, float], ...]
+    thinner: float
+    tool: str
+    minutes: float
+    dries_min: float
+    level: str = "table"
+
+
+@dataclass(frozen=True)
+class Recipe:
+    """The ordered strokes that paint one zone."""
+
+    zone: str
+    strokes: tuple[Stroke, ...]
+
+
+@dataclass(frozen=True)
+class Scheme:
+    """The recipes of an army, in the order zones are worked: inside out, messiest first."""
+
+    id: str
+    name: str
+    recipes: tuple[Recipe, ...]
+    primer: str = "pale grey"
+    prime_minutes: float = 3.0
+    prime_dries_min: float = 30.0
+    finish: tuple[tuple[str, float, float], ...] = (
+        ("Matt varnish", 2.0, 120.0),
+        ("Base rim", 1.5, 20.0),
+        ("Tufts and mud", 2.5, 60.0),
+    )
+
+
+@dataclass(frozen=True)
+class Stage:
+    """A stroke of a figure in the scheme's order: its recipe's zone and its number within it."""
+
+    zone: str
+    number: int
+    stroke: Stroke
+
+    @property
+    def key(self) -> str:
+        return f"{self.zone}/{self.number}"
+
+
+def strokes_for(scheme: Scheme, zones: Iterable[str], level: str) -> list[Stage]:
+    """Every stroke a figure with these zones gets at this level, zone after zone."""
+    wanted, rank = set(zones), LEVELS.index(level)
+    return [
+        Stage(recipe.zone, number, stroke)
+        for recipe in scheme.recipes
+        if recipe.zone in wanted
+        for number, stroke in enumerate(recipe.strokes)
+        if LEVELS.index(stroke.level) <= rank
+    ]
+
+
+def mix_colour(stroke: Stroke, rack: Mapping[str, Paint]) -> str:
+    """The colour of a stroke's mix. Raises PlanError for a paint that is not on the rack."""
+    missing = [p for p, _ in stroke.mix if p not in rack]
+    if missing:
+        raise PlanError(
+            "no-paint", f"{stroke.name} asks for a paint that is not on the rack.", "Choose another, or add it."
+        )
+    return mixed([rack[p].colour for p, _ in stroke.mix], [parts for _, parts in stroke.mix])
+
+
+def zone_colour(recipe: Recipe, rack: Mapping[str, Paint]) -> str:
+    """What a zone looks like from afar: its strokes laid over each other by what each covers and hides."""
+    seen: str | None = None
+    for stroke in recipe.strokes:
+        colour = mix_colour(stroke, rack)
+        hides = (
+            COVERS[stroke.technique]
+            * max(rack[p].opacity for p, _ in stroke.mix)
+            * (0.4 if stroke.technique in ("wash", "glaze", "edge") else 1.0)
+        )
+        seen = colour if seen is None else mixed([seen, colour], [1 - min(hides, 0.95), min(hides, 0.95)])
+    return seen or "#888888"
+
+
+def paint_needed_ml(stages: Iterable[tuple[Stage, float]]) -> dict[str, float]:
+    """ml of each paint for strokes on the given zone areas (stage, cm²); thinner is not counted."""
+    need: dict[str, float] = {}
+    for stage, area_cm2 in stages:
+        stroke = stage.stroke
+        volume = area_cm2 * COVERS[stroke.technique] * ML_PER_CM2[stroke.technique] * WASTE
+        total = sum(parts for _, parts in stroke.mix) + stroke.thinner
+        for paint, parts in stroke.mix:
+            need[paint] = need.get(paint, 0.0) + volume * parts / total
+    return need
+
+
+@dataclass(frozen=True)
+class Buy:
+    """One paint against its pot: ``pots`` to buy; ``says`` explains, also where nobody knows what is left."""
+
+    paint: Paint
+    need_ml: float
+    pots: int
+    says: str
+
+
+def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
+    """What to buy, and every pot whose content is unknown, scarcest first."""
+    found = []
+    for paint_id, ml in need.items():
+        paint = rack[paint_id]
+        if paint.ml is None:
+            found.append(
+                Buy(
+                    paint,
+                    ml,
+                    0,
+                    f"{paint.name}: {ml:.1f} ml needed; nobody wrote down what is left. Weigh or guess the pot.",
+                )
+            )
+        elif ml > paint.ml:
+            pots = int(-(-(ml - paint.ml) // paint.pot_ml))
+            found.append(Buy(paint, ml, pots, f"{paint.name}: {ml:.1f} ml needed, {paint.ml:.0f} ml left: buy {pots}."))
+    return sorted(found, key=lambda b: -(b.need_ml - (b.paint.ml or 0)))
+
+
+@dataclass(frozen=True)
+class Melt:
+    """Two zones whose values are too near to tell apart at table distance."""
+
+    one: str
+    other: str
+    apart: float
+
+
+def values(scheme: Scheme, rack: Mapping[str, Paint]) -> dict[str, float]:
+    """L* of each zone as it will look."""
+    return {r.zone: float(lab_of(rgb_of(zone_colour(r, rack)))[0]) for r in scheme.recipes}
+
+
+NEIGHBOURS = (
+    ("coat", "brass"),
+    ("coat", "skin"),
+    ("coat", "scarf"),
+    ("coat", "leather"),
+    ("hat", "iron"),
+    ("wood", "iron"),
+    ("wood", "feathers"),
+)
+
+
+def melting(found: Mapping[str, float]) -> list[Melt]:
+    """Neighbouring zones that melt, worst first."""
+    near = [Melt(a, b, abs(found[a] - found[b])) for a, b in NEIGHBOURS if a in found and b in found]
+    return sorted((m for m in near if m.apart < SAME_VALUE), key=lambda m: m.apart)
