@@ -1,0 +1,75 @@
+"""The application: font, style, log file, and errors that reach the top."""
+
+from __future__ import annotations
+
+import logging
+import sys
+from collections.abc import Callable
+from datetime import datetime
+from pathlib import Path
+
+import platformdirs
+from PyQt6.QtWidgets import QApplication
+
+from numerus.book.book import Book
+from numerus.desk import settings as kept
+from numerus.desk.context import Context
+from numerus.desk.jobs import Jobs
+from numerus.desk.session import Session
+from numerus.desk.theme.palette import Theme
+from numerus.desk.theme.resources import load_fonts
+from numerus.desk.window import MainWindow
+from numerus.errors import NumerusError
+
+
+def application() -> QApplication:
+    app = QApplication.instance()
+    if isinstance(app, QApplication):
+        return app
+    app = QApplication(sys.argv[:1])
+    app.setApplicationName("Numerus")
+    app.setStyle("Fusion")
+    load_fonts()
+    return app
+
+
+def log_to_file() -> Path:
+    folder = Path(platformdirs.user_log_dir("numerus"))
+    folder.mkdir(parents=True, exist_ok=True)
+    path = folder / "numerus.log"
+    logging.basicConfig(filename=path, level=logging.INFO, format="%(asctime)s %(levelname)s %(name)s: %(message)s")
+    return path
+
+
+def make_window(
+    book: Book | None,
+    clock: Callable[[], datetime] = datetime.now,
+    settings_path: Path | None = None,
+    synchronous: bool = False,
+) -> MainWindow:
+    """The assembled window on a book; ``synchronous`` runs jobs at once, for tests and pictures."""
+    path = settings_path or kept.default_path()
+    settings = kept.load(path)
+    context = Context(Session(book, clock), Theme(settings.lamplight, settings.text_scale), Jobs(synchronous))
+    return MainWindow(context, settings, path)
+
+
+def run(book: Path | None, demo: bool) -> int:
+    """Open the window and stay until it closes."""
+    app = application()
+    log = log_to_file()
+    window = make_window(None)
+
+    def told(kind, value, trace) -> None:  # type: ignore[no-untyped-def]
+        logging.critical("unexpected", exc_info=(kind, value, trace))
+        window.errors.tell(
+            NumerusError("internal", f"Something went wrong: {value}.", f"What was saved is kept. Details: {log}")
+        )
+
+    sys.excepthook = told
+    if demo:
+        window.deeds.open_demo()
+    elif book is not None:
+        window.deeds.open_path(book, create=not book.exists())
+    window.show()
+    return app.exec()

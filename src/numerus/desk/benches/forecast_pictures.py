@@ -1,0 +1,317 @@
+"""The pictures that answer "will it be ready": twenty dots, what moves it, what would help, the units."""
+
+from __future__ import annotations
+
+from collections import Counter
+from datetime import date, timedelta
+
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter, QPainterPath, QPen
+
+from numerus.desk.context import Context
+from numerus.desk.theme.marks import draw_mark
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, hours
+from numerus.desk.widgets.road import draw_road
+from numerus.errors import NumerusError
+from numerus.floor.attendance import hobby_minutes_per_day
+from numerus.ledger.costs import Cost, unit_costs
+from numerus.ledger.forecast import Forecast, UnitForecast
+
+
+def day(when: date) -> str:
+    return f"{when:%a} {when.day} {when:%b}"
+
+
+class _Answer(Drawing):
+    """A drawing of the forecast; draws nothing where there is none."""
+
+    def __init__(self, context: Context, name: str) -> None:
+        super().__init__(context.theme, name)
+        self.session = context.session
+
+    def draw(self, painter: QPainter) -> None:
+        found = self.session.answers.forecast
+        if not isinstance(found, NumerusError):
+            self.draw_forecast(painter, found)
+
+    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+        raise NotImplementedError
+
+
+class Outcomes(_Answer):
+    """The answer in words, twenty dots against the date, hours set aside per day."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context, "Forecast: twenty equally likely ends")
+        self.setMinimumHeight(212)
+
+    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+        self._words(painter, found)
+        last = max(found.dots[-1], found.ready_by, found.most[1]) + timedelta(days=4)
+        days = max((last - found.today).days, 7)
+        left, right = 8.0, self.width() - 8.0
+        step = (right - left) / days
+        axis = self.height() - 62.0
+        self._hours(painter, found, left, step, axis, days)
+        self._dots(painter, found, left, step, axis)
+        self._flag(painter, found, left, step, axis)
+
+    def _words(self, painter: QPainter, found: Forecast) -> None:
+        late = (found.middle - found.ready_by).days
+        self.text(painter, 0, 22, f"{found.in_time} chances in 20", 22, True)
+        sure = (
+            "Very likely all of it."
+            if found.in_time >= 18
+            else "Probably all of it."
+            if found.in_time > 10
+            else "Probably not all of it."
+        )
+        word = (
+            f"{late} day{'s' * (late != 1)} late"
+            if late > 0
+            else f"{-late} day{'s' * (late != -1)} before the date"
+            if late < 0
+            else "on the day"
+        )
+        body = (
+            f"{sure} The middle outcome is {day(found.middle)}, {word}. Half of the outcomes fall between {day(found.half[0])} "
+            f"and {day(found.half[1])}, nine in ten between {day(found.most[0])} and {day(found.most[1])}."
+        )
+        box = QRectF(0, 32, self.width() * 0.46, 80)
+        used = self.paragraph(painter, box, body)
+        left_says = (
+            f"{hours(found.hands_left_min)} of hands still to do; {hours(found.hands_there_min)} there are by the date."
+        )
+        self.text(painter, 0, 32 + used + 17, left_says, 13, True)
+        bias = (
+            ""
+            if found.bias_days is None
+            else f" Earlier forecasts ran {abs(found.bias_days):.1f} days {'early' if found.bias_days > 0 else 'late'}."
+        )
+        self.text(painter, 0, 32 + used + 34, f"From {found.logged_steps} logged steps.{bias}", 11, colour="slate")
+        tip = (
+            "Twenty evenly spaced quantiles of 600 drawn futures: your minutes against the plan, evenings kept, "
+            "failed parts and how busy the machines are, each within what your journal knows."
+        )
+        self.region(QRectF(0, 0, self.width() * 0.5, 32), tip)
+
+    def _dots(self, painter: QPainter, found: Forecast, left: float, step: float, axis: float) -> None:
+        self.text(painter, self.width(), 12, "One dot is one outcome in twenty", 11, colour="slate", align=RIGHT)
+        radius = min(8.0, max(4.0, step * 0.47))
+        stacks: Counter[int] = Counter()
+        for when in found.dots:
+            slot = round((when - found.today).days * step / (2 * radius + 2))
+            x = left + (slot + 0.5) * (2 * radius + 2)
+            y = axis - 12 - stacks[slot] * (2 * radius + 2)
+            stacks[slot] += 1
+            self._dot(painter, x, y, radius, when <= found.ready_by)
+        x0, x1 = (left + ((d - found.today).days + 0.5) * step for d in found.half)
+        a0, a1 = (left + ((d - found.today).days + 0.5) * step for d in found.most)
+        self.line(painter, a0, axis - 1, a1, axis - 1, "slate", 1)
+        self.line(painter, x0, axis - 1, x1, axis - 1, "ink", 4)
+
+    def _dot(self, painter: QPainter, x: float, y: float, r: float, good: bool) -> None:
+        painter.setPen(QPen(self.theme.colour("moss" if good else "brick"), 1.6))
+        painter.setBrush(self.theme.colour("moss") if good else Qt.BrushStyle.NoBrush)
+        painter.drawEllipse(QPointF(x, y), r - 1, r - 1)
+        if good:
+            painter.setPen(QPen(self.theme.colour("chalk"), 1.6))
+            tick = QPainterPath(QPointF(x - r * 0.4, y))
+            tick.lineTo(x - r * 0.1, y + r * 0.32)
+            tick.lineTo(x + r * 0.42, y - r * 0.34)
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawPath(tick)
+        else:
+            self.line(painter, x - r * 0.4, y, x + r * 0.4, y, "brick", 1.6)
+
+    def _hours(self, painter: QPainter, found: Forecast, left: float, step: float, axis: float, days: int) -> None:
+        army = self.session.plans.army
+        if army is None:
+            return
+        minutes = hobby_minutes_per_day(army, found.today, days)
+        most = max([*minutes, 1])
+        bottom = self.height() - 18.0
+        for number, value in enumerate(minutes):
+            when = found.today + timedelta(days=number)
+            x = left + number * step
+            if when.weekday() >= 5:
+                painter.fillRect(QRectF(x, axis, step, bottom - axis), self.theme.colour("bed"))
+            self.bar(
+                painter,
+                x + 1.5,
+                bottom - 30 * value / most,
+                step - 3,
+                30 * value / most,
+                "river",
+                when <= found.ready_by,
+            )
+            if when.weekday() == 0 or number == 0:
+                self.line(painter, x, bottom, x, bottom + 4, "slate")
+                if number == 0 or number * step > 64:
+                    self.text(painter, x, self.height() - 3, day(when), 11, colour="slate")
+            self.region(QRectF(x, axis, step, bottom - axis), f"{day(when)}: {value} min of hobby time set aside")
+        self.line(painter, left, bottom, left + days * step, bottom, "slate")
+        self.line(painter, left, axis, left + days * step, axis, "slate")
+        self.text(painter, left + 2, axis + 12, "Hours of hands set aside", 11, colour="slate")
+
+    def _flag(self, painter: QPainter, found: Forecast, left: float, step: float, axis: float) -> None:
+        x = left + ((found.ready_by - found.today).days + 1) * step
+        self.line(painter, x, 30, x, self.height() - 18, "ink", 1.6)
+        words = f"by {day(found.ready_by)}"
+        painter.setFont(self.theme.font(13, True))
+        wide = painter.fontMetrics().horizontalAdvance(words) + 18
+        flag = QPainterPath(QPointF(x, 20))
+        for px, py in ((x - wide, 20), (x - wide + 6, 31), (x - wide, 42), (x, 42)):
+            flag.lineTo(px, py)
+        flag.closeSubpath()
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(self.theme.colour("ink"))
+        painter.drawPath(flag)
+        self.text(painter, x - 7, 36, words, 13, True, "chalk", RIGHT)
+
+
+class Movers(_Answer):
+    """What moves the middle outcome most: bars earlier and later."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context, "What moves the date most")
+        self.setMinimumHeight(158)
+
+    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+        self.text(painter, 0, 18, "What moves it most", 16, True)
+        self.text(painter, 0, 33, f"days earlier or later than {day(found.middle)}", 11, colour="slate")
+        middle = self.width() - 100.0
+        most = max([1.0, *(max(-m.earlier, m.later) for m in found.movers)])
+        self.text(painter, middle - 8, 33, "earlier", 11, colour="moss_ink", align=RIGHT)
+        self.text(painter, middle + 8, 33, "later", 11, colour="brick")
+        step = (self.height() - 42) / 5
+        for number, mover in enumerate(found.movers):
+            y = 42 + number * step
+            self.text(painter, 0, y + step * 0.66, mover.name, 13, width=150)
+            self.text(painter, 154, y + step * 0.66, mover.range_says, 11, colour="slate", width=middle - 214)
+            early, late = 56 * -mover.earlier / most, 56 * mover.later / most
+            self.bar(painter, middle - early, y + 3, early, step - 8, "moss")
+            painter.fillRect(QRectF(middle, y + 3, late, step - 8), self.theme.colour("brickwash"))
+            self.bar(painter, middle, y + 3, late, step - 8, "brick", False)
+            if early >= 0.5:
+                self.text(painter, middle - early - 4, y + step * 0.62, f"−{-mover.earlier:.1f}", 11, align=RIGHT)
+            if late >= 0.5:
+                self.text(painter, middle + late + 4, y + step * 0.62, f"+{mover.later:.1f}", 11)
+            self.region(
+                QRectF(0, y, self.width(), step),
+                f"{mover.name}, one in ten either way ({mover.range_says}), everything else in the middle",
+            )
+        self.line(painter, middle, 40, middle, self.height() - 4, "ink", 1.2)
+
+
+class Levers(_Answer):
+    """What would help: the twenty dots again for each change; looking changes nothing."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context, "What would help")
+        self.setMinimumHeight(158)
+
+    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+        self.text(painter, 0, 18, "What would help", 16, True)
+        self.text(painter, 0, 33, "each tried with the same dice; nothing is changed by looking", 11, colour="slate")
+        step = (self.height() - 42) / 5
+        for number, lever in enumerate(found.levers):
+            y = 42 + number * step
+            self.text(painter, 0, y + step * 0.66, lever.name, 13, number == 0, width=self.width() - 150)
+            for dot in range(20):
+                x, row = self.width() - 138 + (dot % 10) * 8.6, y + step * 0.28 + (dot // 10) * 9
+                good = dot < lever.in_time
+                painter.setPen(QPen(self.theme.colour("moss" if good else "brick"), 1.2))
+                painter.setBrush(self.theme.colour("moss") if good else Qt.BrushStyle.NoBrush)
+                painter.drawEllipse(QPointF(x, row), 3, 3)
+            self.text(painter, self.width(), y + step * 0.66, f"{lever.in_time} in 20", 11, True, align=RIGHT)
+
+
+class UnitsTable(_Answer):
+    """Every unit: its road, likely date against the wanted one, hours and money. A row can be chosen."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context, "Units")
+        self.setMinimumHeight(150)
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+
+    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+        wide = self.width()
+        road = 166.0, 166.0 + min(200.0, wide * 0.27)
+        ready, cost_x = road[1] + 22, wide - 0.0
+        machine_x, hands_x = wide - 72, wide - 144
+        axis = (ready + 88, hands_x - 62)
+        self.text(painter, 0, 18, "Units", 16, True)
+        cell = (road[1] - road[0]) / 12
+        for name, at in (("Muster", 0), ("Print", 4), ("Paint", 9)):
+            self.text(painter, road[0] + at * cell, 18, name, 11, colour="slate")
+        for words, x, align in (
+            ("likely ready", ready, "left"),
+            ("hands left", hands_x, RIGHT),
+            ("machine left", machine_x, RIGHT),
+            ("cost", cost_x, RIGHT),
+        ):
+            self.text(painter, x, 18, words, 11, colour="slate", align=align)
+        costs = unit_costs(self.session.plans, self.session.answers.facts, self.session.answers.standing)
+        step = min(26.0, (self.height() - 26) / max(len(found.units), 1))
+        span = self._date_axis(painter, found, axis, step)
+        for number, unit in enumerate(found.units):
+            y = 26 + number * step
+            self._row(painter, unit, y, step, road, ready, costs)
+            self._when(painter, unit, found, y + step / 2, span)
+            self.text(painter, hands_x, y + step * 0.66, hours(unit.hands_min), 13, align=RIGHT)
+            self.text(
+                painter,
+                machine_x,
+                y + step * 0.66,
+                hours(unit.machine_min) if unit.machine_min else "–",
+                13,
+                align=RIGHT,
+            )
+
+    def _date_axis(self, painter: QPainter, found: Forecast, axis: tuple[float, float], step: float):  # type: ignore[no-untyped-def]
+        first, last = found.today, max([found.ready_by, *(u.high for u in found.units)])
+        days = max((last - first).days, 1)
+
+        def x_of(when: date) -> float:
+            return axis[0] + (axis[1] - axis[0]) * (when - first).days / days
+
+        x = x_of(found.ready_by)
+        self.text(painter, x, 18, f"{found.ready_by.day} {found.ready_by:%b}", 11, align=CENTRE)
+        self.line(painter, x, 26, x, 26 + step * len(found.units), "ink", 1.4)
+        return x_of
+
+    def _when(self, painter: QPainter, unit: UnitForecast, found: Forecast, y: float, x_of) -> None:  # type: ignore[no-untyped-def]
+        low, high = x_of(unit.low), x_of(unit.high)
+        role = "brick" if unit.middle > found.ready_by else "slate"
+        painter.fillRect(QRectF(low, y - 3, max(high - low, 4), 6), self.theme.colour(role))
+
+    def _row(
+        self, painter: QPainter, unit: UnitForecast, y: float, step: float, road: tuple[float, float], ready: float, costs: dict[str, Cost]
+    ) -> None:  # fmt: skip
+        plan = self.session.plans.units[unit.unit_id]
+        box = QRectF(0, y, self.width(), step)
+        if unit.unit_id == self.session.unit_id:
+            painter.fillRect(box, self.theme.colour("riverwash"))
+        self.line(painter, 0, y, self.width(), y)
+        tone = self.theme.unit_colour(plan.mark)
+        draw_mark(painter, plan.mark, 2, y + step / 2 - 8, 16, tone)
+        self.text(painter, 24, y + step * 0.66, plan.name, 13, width=136)
+        figures = [f for f in self.session.answers.standing.figures.values() if f.unit.id == plan.id]
+        draw_road(
+            painter,
+            self.theme,
+            QRectF(road[0], y + 4, road[1] - road[0], step - 8),
+            figures,
+            tone,
+            self.theme.font(11, True),
+        )
+        late = unit.middle > self.session.plans.army.ready_by
+        done = unit.hands_min < 0.5
+        self.text(
+            painter, ready, y + step * 0.66, "ready" if done else day(unit.middle), 13, late, "brick" if late else "ink"
+        )
+        money = self.session.plans.army.currency
+        self.text(painter, self.width(), y + step * 0.66, f"{money} {costs[plan.id].total:.2f}", 13, align=RIGHT)
+        says = f"{plan.name}: nine in ten after {day(unit.low)} and before {day(unit.high)}"
+        self.region(box, says, lambda: self.session.select(plan.id))

@@ -1,0 +1,57 @@
+"""Bench cards: the orders on one page with tick boxes and cautions, as PDF."""
+
+from __future__ import annotations
+
+from html import escape
+from pathlib import Path
+
+from PyQt6.QtCore import QMarginsF, QSizeF
+from PyQt6.QtGui import QPageLayout, QPageSize, QTextDocument
+from PyQt6.QtPrintSupport import QPrinter
+from PyQt6.QtWidgets import QFileDialog, QWidget
+
+from numerus.bench.cautions import DEFER
+from numerus.desk.session import Session
+from numerus.errors import BookError
+from numerus.ledger.orders import Orders
+
+
+def card_html(army: str, orders: Orders) -> str:
+    """The page: each order with its box, minutes and what must be at hand; each caution once."""
+    rows = "".join(
+        f"<tr><td width='24'>☐</td><td><b>{escape(o.title)}</b><br>{escape(o.detail)}"
+        f"{'<br><i>' + escape('; '.join(o.at_hand)) + '</i>' if o.at_hand else ''}</td><td align='right'>{o.minutes:.0f} min</td></tr>"
+        for o in orders.listed
+    )
+    cautions = dict.fromkeys(c for o in orders.listed for c in o.cautions)
+    warned = "".join(f"<li>{escape(c)}</li>" for c in cautions)
+    return (
+        f"<h2>{escape(army)}</h2><p>{orders.start:%A %d %B, %H:%M}, {orders.minutes:.0f} minutes</p>"
+        f"<table width='100%' cellpadding='5'>{rows}</table><h3>Mind</h3><ul>{warned}</ul><p><i>{DEFER}</i></p>"
+    )
+
+
+def write_card(html: str, path: Path) -> None:
+    """One A4 page as PDF."""
+    printer = QPrinter()
+    printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
+    printer.setOutputFileName(str(path))
+    printer.setPageLayout(
+        QPageLayout(QPageSize(QPageSize.PageSizeId.A4), QPageLayout.Orientation.Portrait, QMarginsF(14, 14, 14, 14))
+    )
+    document = QTextDocument()
+    document.setHtml(html)
+    document.setPageSize(QSizeF(printer.pageRect(QPrinter.Unit.Point).size()))
+    document.print(printer)
+    if not path.exists():
+        raise BookError("unwritable", f"{path.name} could not be written.", "Choose another folder.")
+
+
+def print_bench_card(session: Session, parent: QWidget) -> None:
+    name, _ = QFileDialog.getSaveFileName(parent, "Print the bench card", "bench card.pdf", "PDF (*.pdf)")
+    if not name or session.plans.army is None:
+        return
+    try:
+        write_card(card_html(session.plans.army.name, session.answers.orders), Path(name))
+    except BookError as error:
+        session.failed.emit(error)

@@ -1,0 +1,79 @@
+"""Everything that can be done, once: a title, a shortcut, the menu it stands in. Menus and the command list read it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable
+from dataclasses import dataclass
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QAction, QKeySequence
+from PyQt6.QtWidgets import QDialog, QLineEdit, QListWidget, QListWidgetItem, QMenuBar, QVBoxLayout, QWidget
+
+MENUS = ("Army", "Edit", "Figure", "Bench", "Book", "View", "Help")
+
+
+@dataclass(frozen=True)
+class Command:
+    title: str
+    menu: str
+    act: Callable[[], object]
+    shortcut: str = ""
+    checked: Callable[[], bool] | None = None
+
+
+def fill_menus(bar: QMenuBar, commands: Iterable[Command], window: QWidget) -> dict[str, QAction]:
+    """Menus from the commands, in their order; returns the actions by title."""
+    menus = {name: bar.addMenu(f"&{name}") for name in MENUS}
+    actions = {}
+    for command in commands:
+        action = QAction(command.title, window)
+        if command.shortcut:
+            action.setShortcut(QKeySequence(command.shortcut))
+        action.setCheckable(command.checked is not None)
+        action.triggered.connect(lambda _=False, act=command.act: act())
+        menus[command.menu].addAction(action)
+        actions[command.title] = action
+    return actions
+
+
+class CommandList(QDialog):
+    """Type a few letters of what you want: a command, a unit, a figure, a part."""
+
+    def __init__(self, parent: QWidget, entries: list[tuple[str, str, Callable[[], object]]]) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("Find a command or figure")
+        self.resize(480, 420)
+        self.entries = entries
+        self.line, self.found = QLineEdit(), QListWidget()
+        self.line.setPlaceholderText("Command, unit, figure or part")
+        self.line.setAccessibleName("Find a command or figure")
+        layout = QVBoxLayout(self)
+        layout.addWidget(self.line)
+        layout.addWidget(self.found)
+        self.line.textChanged.connect(self._filter)
+        self.line.returnPressed.connect(self._choose)
+        self.found.itemActivated.connect(lambda _: self._choose())
+        self._filter("")
+
+    def _filter(self, text: str) -> None:
+        words = text.lower().split()
+        self.found.clear()
+        for title, hint, act in self.entries:
+            if all(word in f"{title} {hint}".lower() for word in words):
+                item = QListWidgetItem(f"{title}    {hint}" if hint else title)
+                item.setData(Qt.ItemDataRole.UserRole, act)
+                self.found.addItem(item)
+        self.found.setCurrentRow(0)
+
+    def keyPressEvent(self, event) -> None:  # type: ignore[no-untyped-def]
+        if event.key() in (Qt.Key.Key_Down, Qt.Key.Key_Up):
+            step = 1 if event.key() == Qt.Key.Key_Down else -1
+            self.found.setCurrentRow(max(0, min(self.found.count() - 1, self.found.currentRow() + step)))
+        else:
+            super().keyPressEvent(event)
+
+    def _choose(self) -> None:
+        item = self.found.currentItem()
+        if item is not None:
+            self.accept()
+            item.data(Qt.ItemDataRole.UserRole)()

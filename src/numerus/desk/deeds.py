@@ -1,0 +1,156 @@
+"""What the window's commands do: each asks what must be asked, then makes one edit."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+import platformdirs
+from PyQt6.QtCore import QDate, QObject, pyqtSignal
+from PyQt6.QtWidgets import QDialog, QFileDialog, QWidget
+
+from numerus.book.book import Book, Removed
+from numerus.book.intake import keep, kit_named, read_parts
+from numerus.demo.army import make_demo
+from numerus.demo.scheme import PAINTS, SCHEME
+from numerus.desk.context import Context
+from numerus.desk.dialogs import ArmyDialog, UnitDialog
+from numerus.desk.jobs import Progress
+from numerus.errors import Cancelled, NumerusError
+from numerus.geometry.files import FORMATS, Refusal
+from numerus.resin.profiles import Machine, Resin
+
+FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
+BOOKS = "Numerus books (*.numerus)"
+
+
+class Deeds(QObject):
+    """``noted``: something worth saying that is no error; ``opened``: a book's path."""
+
+    noted = pyqtSignal(str)
+    opened = pyqtSignal(object)
+
+    def __init__(self, context: Context, parent: QWidget) -> None:
+        super().__init__(parent)
+        self.context, self.session, self.window = context, context.session, parent
+
+    def _try(self, deed: Callable[[], object]) -> bool:
+        try:
+            deed()
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return False
+        return True
+
+    def open_path(self, path: Path, create: bool = False) -> bool:
+        return self._try(lambda: self._open(Book.open(path, create)))
+
+    def _open(self, book: Book) -> None:
+        self.session.open(book)
+        self.opened.emit(book.path)
+        if book.notices:
+            self.noted.emit(" ".join(book.notices))
+
+    def open_demo(self, path: Path | None = None) -> bool:
+        """Open the demo army, making its book where there is none yet."""
+        where = path or Path(platformdirs.user_data_dir("numerus")) / "Lampwatch demo.numerus"
+        where.parent.mkdir(parents=True, exist_ok=True)
+        if where.exists():
+            return self.open_path(where)
+        return self._try(lambda: self._open(make_demo(where, self.session.clock())))
+
+    def ask_open(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self.window, "Open a book", "", BOOKS)
+        if name:
+            self.open_path(Path(name))
+
+    def new_army(self) -> None:
+        """Ask for name, date and place; a book with an army, machine, resin, rack and scheme to start from."""
+        asked = ArmyDialog(self.window, QDate(self.session.clock().date()))
+        if asked.exec() != QDialog.DialogCode.Accepted:
+            return
+        if self.session.book is None or self.session.plans.army is not None:
+            name, _ = QFileDialog.getSaveFileName(
+                self.window, "Where to keep the book", f"{asked.name.text().strip()}.numerus", BOOKS
+            )
+            if not name or not self.open_path(Path(name).with_suffix(".numerus"), create=True):
+                return
+        if self.session.plans.army is not None:
+            self.noted.emit("That book already holds an army; it was opened as it is.")
+            return
+        start = [Machine("machine-1", "My printer"), Resin("resin-1", "My resin"), *PAINTS, SCHEME]
+        self.session.commit("start the army", [asked.army(SCHEME.id), *start])
+
+    def add_unit(self) -> None:
+        self._ask_unit(UnitDialog(self.window, self.session.plans), "add a unit")
+
+    def edit_unit(self, unit_id: str) -> None:
+        unit = self.session.plans.units.get(unit_id)
+        if unit is not None:
+            self._ask_unit(UnitDialog(self.window, self.session.plans, unit), f"change {unit.name}")
+
+    def _ask_unit(self, asked: UnitDialog, words: str) -> None:
+        if asked.exec() != QDialog.DialogCode.Accepted:
+            return
+        documents, removed = asked.documents()
+        if self.session.commit(words, [*documents, *(Removed("figure", f.id) for f in removed)]):
+            self.session.select(documents[0].id)
+
+    def ask_import(self) -> None:
+        names, _ = QFileDialog.getOpenFileNames(self.window, "Add mesh files or archives to the kit", "", FILTER)
+        if names:
+            self.take_in([Path(n) for n in names])
+
+    def ask_import_folder(self) -> None:
+        name = QFileDialog.getExistingDirectory(self.window, "Add a folder of mesh files to the kit")
+        if name:
+            self.take_in([Path(name)])
+
+    def take_in(self, paths: list[Path]) -> None:
+        """Read files into the selected unit's kit, as a job; what is refused is said, what is read is kept."""
+        book, unit = self.session.book, self.session.unit
+        if book is None or unit is None:
+            self.noted.emit("Start an army and add a unit first: parts belong to a unit's kit.")
+            return
+        kits = self.session.plans.kits
+        kit = kits.get(unit.kit_id) or kit_named(book, paths[0].stem)
+
+        def work(progress: Progress):  # type: ignore[no-untyped-def]
+            found = []
+            for number, item in enumerate(read_parts(paths, kit.id)):
+                if not progress(1 - 1 / (number + 2)):
+                    raise Cancelled
+                found.append(item)
+            return found
+
+        def done(found) -> None:  # type: ignore[no-untyped-def]
+            refused = [f for f in found if isinstance(f, Refusal)]
+            read = [f for f in found if not isinstance(f, Refusal)]
+            if read:
+                self._try(lambda: self._keep(kit, read, unit.id))
+            if refused:
+                self.noted.emit(
+                    f"{len(read)} read. Not read: "
+                    + " ".join(f.error.message for f in refused[:3])
+                    + f"{' …' if len(refused) > 3 else ''}"
+                )
+
+        self.context.jobs.start("import", "Reading mesh files", work, done)
+
+    def _keep(self, kit, read, unit_id: str) -> None:  # type: ignore[no-untyped-def]
+        from dataclasses import replace
+
+        book = self.session.book
+        assert book is not None
+        keep(book, kit, read)
+        unit = book.plans.units.get(unit_id)
+        if unit is not None:
+            slots = tuple(
+                dict.fromkeys(
+                    [*(unit.slots if unit.kit_id else ()), *(p.slot for p, _, _ in read if p.slot != "extra")]
+                )
+            )
+            book.commit(
+                f"{unit.name} is built from {kit.name}", [replace(unit, kit_id=kit.id, slots=slots or unit.slots)]
+            )
+        self.session.tick()

@@ -1,0 +1,160 @@
+"""Short questions: a new army, a unit."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from PyQt6.QtCore import QDate
+from PyQt6.QtWidgets import (
+    QComboBox,
+    QDateEdit,
+    QDialog,
+    QDialogButtonBox,
+    QDoubleSpinBox,
+    QFormLayout,
+    QLabel,
+    QLineEdit,
+    QSpinBox,
+    QVBoxLayout,
+    QWidget,
+)
+
+from numerus.book.intake import new_id
+from numerus.desk.theme.marks import MARKS
+from numerus.desk.widgets.layout import label
+from numerus.kit.march import LEVEL_NAMES, LEVELS
+from numerus.kit.plan import BASES_MM, SLOTS, Army, Figure, Unit
+from numerus.ledger.plans import Plans
+
+MARK_WORDS = {
+    "hat": "hat and coat, solid",
+    "hollow": "hat and coat, outline",
+    "half": "pointed hat, half filled",
+    "bell": "bell",
+    "heron": "heron",
+}
+
+
+class _Asking(QDialog):
+    """A form with OK and Cancel and a line for what is wrong."""
+
+    def __init__(self, parent: QWidget, title: str) -> None:
+        super().__init__(parent)
+        self.setWindowTitle(title)
+        self.setMinimumWidth(420)
+        self.form = QFormLayout()
+        self.fault = label("", "fault", True)
+        box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        box.accepted.connect(self._accept)
+        box.rejected.connect(self.reject)
+        outer = QVBoxLayout(self)
+        outer.addLayout(self.form)
+        outer.addWidget(self.fault)
+        outer.addWidget(box)
+
+    def ask(self, words: str, widget: QWidget) -> None:
+        widget.setAccessibleName(words)
+        self.form.addRow(QLabel(words), widget)
+
+    def wrong(self) -> str:
+        """What is wrong with the answers, "" if nothing."""
+        return ""
+
+    def _accept(self) -> None:
+        fault = self.wrong()
+        self.fault.setText(fault)
+        if not fault:
+            self.accept()
+
+
+class ArmyDialog(_Asking):
+    """Name and date of an army."""
+
+    def __init__(self, parent: QWidget, today: QDate) -> None:
+        super().__init__(parent, "Start an army")
+        self.today = today
+        self.name, self.ready_by = QLineEdit(), QDateEdit(today.addDays(28))
+        self.ready_by.setCalendarPopup(True)
+        self.ask("Name", self.name)
+        self.ask("Ready by", self.ready_by)
+        self.form.addRow(
+            label(
+                "Hours of hobby time and of being at home are set under Week; both start with common ones.",
+                "note",
+                True,
+            )
+        )
+
+    def wrong(self) -> str:
+        if not self.name.text().strip():
+            return "The army needs a name."
+        return "That date is past: choose one that is still to come." if self.ready_by.date() < self.today else ""
+
+    def army(self, scheme_id: str) -> Army:
+        return Army("army", self.name.text().strip(), self.ready_by.date().toPyDate(), scheme_id=scheme_id)
+
+
+class UnitDialog(_Asking):
+    """A unit: new, or an existing one with its figures."""
+
+    def __init__(self, parent: QWidget, plans: Plans, unit: Unit | None = None) -> None:
+        super().__init__(parent, "Change the unit" if unit else "Add a unit")
+        self.plans, self.unit = plans, unit
+        self.name, self.count, self.base, self.kit = QLineEdit(), QSpinBox(), QComboBox(), QComboBox()
+        self.mark, self.level, self.price = QComboBox(), QComboBox(), QDoubleSpinBox()
+        self.count.setRange(0, 200)
+        self.base.addItems([f"{b:g}" for b in BASES_MM])
+        self.base.setEditable(True)
+        self.kit.addItem("none yet", "")
+        for kit in plans.kits.values():
+            self.kit.addItem(kit.name, kit.id)
+        for mark in MARKS:
+            self.mark.addItem(MARK_WORDS[mark], mark)
+        for level in LEVELS:
+            self.level.addItem(LEVEL_NAMES[level], level)
+        self.price.setRange(0, 10_000)
+        for words, widget in (("Name", self.name), ("Figures", self.count), ("Base, mm", self.base), ("Kit", self.kit),
+                              ("Sign", self.mark), ("Painted to", self.level), ("Bought price a figure", self.price)):  # fmt: skip
+            self.ask(words, widget)
+        self._fill(unit)
+
+    def _fill(self, unit: Unit | None) -> None:
+        count = len(self.plans.figures_of(unit.id)) if unit else 5
+        self.count.setValue(count)
+        start = unit or Unit(
+            "", "", 0, 28.5, next(iter(self.plans.kits), ""), MARKS[len(self.plans.units) % len(MARKS)]
+        )
+        self.name.setText(start.name)
+        self.base.setCurrentText(f"{start.base_mm:g}")
+        for box, value in ((self.kit, start.kit_id), (self.mark, start.mark), (self.level, start.level)):
+            box.setCurrentIndex(max(box.findData(value), 0))
+        self.price.setValue(start.bought_price)
+
+    def wrong(self) -> str:
+        if not self.name.text().strip():
+            return "The unit needs a name."
+        if self.count.value() == 0:
+            return "A unit without figures cannot march: give it at least one."
+        try:
+            good = 10 <= float(self.base.currentText()) <= 300
+        except ValueError:
+            good = False
+        return "" if good else "The base is between 10 and 300 mm."
+
+    def documents(self) -> tuple[list[Unit | Figure], list[Figure]]:
+        """The unit and its figures as they are to be written, and the figures to be removed."""
+        slots = self._slots()
+        start = self.unit or Unit(new_id(), "", len(self.plans.units), 28.5, "", slots=slots)
+        unit = replace(
+            start, name=self.name.text().strip(), base_mm=float(self.base.currentText()), kit_id=self.kit.currentData(),
+            mark=self.mark.currentData(), level=self.level.currentData(), bought_price=self.price.value(),
+        )  # fmt: skip
+        have = self.plans.figures_of(unit.id)
+        new = [Figure(new_id(), unit.id, f"{unit.name} {n + 1}", n) for n in range(len(have), self.count.value())]
+        return [unit, *new], have[self.count.value() :]
+
+    def _slots(self) -> tuple[str, ...]:
+        """The slots the kit's parts fill, in the usual order; the usual ones where it has none yet."""
+        found = {p.slot for p in self.plans.parts.values() if p.kit_id == self.kit.currentData() and p.slot != "extra"}
+        usual = [s for s in SLOTS if s in found] + sorted(found - set(SLOTS))
+        return tuple(usual) or ("torso",)

@@ -1,0 +1,123 @@
+"""Long work off the interface's thread: progress in words, cancel, exactly one end.
+
+A job is a function that takes ``progress(share) -> bool`` and returns a value; False means "stop", and it raises
+Cancelled. Results come back on the interface's thread. Starting a job under a name that still runs cancels the old one,
+and its late result is dropped.
+"""
+
+from __future__ import annotations
+
+import logging
+import threading
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from typing import Any
+
+from PyQt6.QtCore import QObject, QRunnable, QThreadPool, pyqtSignal
+
+from numerus.errors import Cancelled, NumerusError
+
+Progress = Callable[[float], bool]
+log = logging.getLogger(__name__)
+
+
+@dataclass
+class Job:
+    """One piece of work and what is to be done with its end."""
+
+    name: str
+    words: str
+    work: Callable[[Progress], Any]
+    done: Callable[[Any], None]
+    number: int = 0
+    cancelled: threading.Event = field(default_factory=threading.Event)
+
+
+class _Signals(QObject):
+    progressed = pyqtSignal(int, float)
+    ended = pyqtSignal(int, object, object)
+
+
+class _Runner(QRunnable):
+    def __init__(self, job: Job, signals: _Signals) -> None:
+        super().__init__()
+        self.job, self.signals = job, signals
+
+    def run(self) -> None:
+        result, error = None, None
+        try:
+            result = self.job.work(self._progress)
+        except NumerusError as fault:
+            error = fault
+        except Exception as fault:  # whatever went wrong in a job is shown by the one door for errors
+            log.exception("job %s failed", self.job.name)
+            error = NumerusError(
+                "internal", f"{self.job.words} went wrong: {fault}.", "Nothing was changed. The log has the details."
+            )
+        self.signals.ended.emit(self.job.number, result, error)
+
+    def _progress(self, share: float) -> bool:
+        self.signals.progressed.emit(self.job.number, share)
+        return not self.job.cancelled.is_set()
+
+
+class Jobs(QObject):
+    """Runs jobs. ``synchronous`` makes them run at once, for tests and pictures."""
+
+    progressed = pyqtSignal(str, float)
+    finished = pyqtSignal()
+    failed = pyqtSignal(object)
+
+    def __init__(self, synchronous: bool = False) -> None:
+        super().__init__()
+        self._pool = QThreadPool()
+        self._pool.setMaxThreadCount(2)
+        self._signals = _Signals()
+        self._signals.progressed.connect(self._on_progress)
+        self._signals.ended.connect(self._on_end)
+        self._running: dict[int, Job] = {}
+        self._count, self.synchronous = 0, synchronous
+
+    @property
+    def busy(self) -> bool:
+        return bool(self._running)
+
+    def start(self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], None]) -> None:
+        """Run ``work``; ``words`` say what it is ("Searching poses"). ``done`` gets the result on this thread."""
+        self.cancel(name)
+        self._count += 1
+        job = Job(name, words, work, done, self._count)
+        self._running[job.number] = job
+        runner = _Runner(job, self._signals)
+        if self.synchronous:
+            runner.run()
+        else:
+            self.progressed.emit(words, 0.0)
+            self._pool.start(runner)
+
+    def cancel(self, name: str = "") -> None:
+        """Cancel the job of that name, or all."""
+        for job in self._running.values():
+            if name in ("", job.name):
+                job.cancelled.set()
+
+    def wait(self) -> None:
+        """Cancel everything and wait for the threads: before the window closes."""
+        self.cancel()
+        self._pool.waitForDone(10_000)
+
+    def _on_progress(self, number: int, share: float) -> None:
+        job = self._running.get(number)
+        if job is not None and not job.cancelled.is_set():
+            self.progressed.emit(job.words, share)
+
+    def _on_end(self, number: int, result: Any, error: NumerusError | None) -> None:
+        job = self._running.pop(number)
+        if not self._running:
+            self.finished.emit()
+        if job.cancelled.is_set() or isinstance(error, Cancelled):
+            return
+        if error is not None:
+            self.failed.emit(error)
+        else:
+            job.done(result)

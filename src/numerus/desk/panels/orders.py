@@ -1,0 +1,149 @@
+"""The orders: what to do next, with minutes, what must be at hand, and the caution of that step. Ticking writes the journal."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtGui import QPainter
+from PyQt6.QtWidgets import QCheckBox, QFrame, QScrollArea, QVBoxLayout, QWidget
+
+from numerus.bench.cautions import DEFER
+from numerus.desk.context import Context
+from numerus.desk.theme.resources import icon
+from numerus.desk.widgets.drawing import Drawing, span
+from numerus.desk.widgets.layout import button, clear, column, label, panel, row
+from numerus.ledger.orders import Order
+
+
+class _Rail(Drawing):
+    """The folded orders: a narrow strip that says how many are left."""
+
+    def __init__(self, orders: OrdersPanel) -> None:
+        super().__init__(orders.theme, "Orders, folded")
+        self.orders = orders
+        self.setFixedWidth(36)
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+
+    def draw(self, painter: QPainter) -> None:
+        painter.fillRect(self.rect(), self.theme.colour("linen"))
+        self.line(painter, 0.5, 0, 0.5, self.height())
+        self.region(self.rect().toRectF(), "Unfold the orders (F8)", lambda: self.orders.fold(False))
+        listed = self.orders.session.answers.orders
+        painter.translate(22, 0)
+        painter.rotate(90)
+        wide = self.text(painter, 46, 4, "Orders", 13, True)
+        said = f"{len(listed.listed)} in the next {listed.minutes:.0f} min" if listed.listed else "nothing waits"
+        self.text(painter, 56 + wide, 4, said, 11, colour="slate")
+        painter.resetTransform()
+        self.text(painter, 18, 28, "‹", 22, colour="ink", align="centre")
+
+
+class OrdersPanel(QWidget):
+    """The right of the window; can be folded to a rail. ``print_card`` asks for the bench card."""
+
+    print_card = pyqtSignal()
+    folded = pyqtSignal(bool)
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.session, self.theme = context.session, context.theme
+        self.setAccessibleName("Orders")
+        self.when = label("", "note")
+        self.listing = column(gap=10, margins=(16, 4, 12, 8))
+        inner = panel(self.listing, "linen")
+        scroll = QScrollArea()
+        scroll.setWidgetResizable(True)
+        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        scroll.setWidget(inner)
+        self.spare, self.spare_note = label("", "strong", True), label("", "note", True)
+        print_button = button(
+            "Print the bench card", self.print_card.emit, tip="One page with tick boxes and cautions (Ctrl+P)"
+        )
+        fold = button("", lambda: self.fold(True), "link", "Fold the orders (F8)")
+        fold.setIcon(icon("fold", self.theme.colour("ink")))
+        fold.setAccessibleName("Fold the orders")
+        head = row(label("Orders", "section"), -1, fold, margins=(16, 10, 8, 0))
+        foot = column(self.spare, self.spare_note, row(print_button, -1), gap=4, margins=(16, 8, 12, 12))
+        self.full = panel(column(head, row(self.when, margins=(16, 0, 8, 6)), gap=0), "linen")
+        self.full.layout().addWidget(scroll, 1)
+        self.full.layout().addLayout(foot)
+        self.full.setFixedWidth(288)
+        self.rail = _Rail(self)
+        self.rail.hide()
+        outer = QVBoxLayout(self)
+        outer.setContentsMargins(0, 0, 0, 0)
+        outer.addWidget(self.full)
+        outer.addWidget(self.rail)
+        self.session.changed.connect(self.refresh)
+        self.refresh()
+
+    def fold(self, folded: bool) -> None:
+        self.full.setVisible(not folded)
+        self.rail.setVisible(folded)
+        self.folded.emit(folded)
+
+    def refresh(self) -> None:
+        found = self.session.answers.orders
+        clear(self.listing)
+        until = (
+            f"Hands free {found.minutes:.0f} min from {found.start:%H:%M}"
+            if found.minutes
+            else "No hobby time in the next two weeks"
+        )
+        self.when.setText(f"{self.session.now:%a %d %b, %H:%M}. {until}")
+        for number, order in enumerate(found.listed):
+            self.listing.addWidget(self._card(order) if number == 0 else self._line(order))
+        if not found.listed:
+            self.listing.addWidget(label("Nothing waits. Muster an army, or add a unit.", wrap=True))
+        self.listing.addStretch(1)
+        left = found.minutes - found.work_min
+        self.spare.setText(
+            f"{found.work_min:.0f} min of work in {found.minutes:.0f} min"
+            + (f": {left:.0f} min to spare" if left >= 1 else "")
+        )
+        self.spare_note.setText("While one thing dries the next is done." if len(found.listed) > 1 else "")
+        self.rail.update()
+
+    def _card(self, order: Order) -> QWidget:
+        """The order at hand: opened, with its cautions and buttons."""
+        tick = self._tick(order)
+        head = row(tick, label(order.title, "strong", True), -1, label(span(order.minutes)), gap=8)
+        body = column(head, label(order.detail, "note", True), gap=4, margins=(10, 8, 10, 10))
+        for thing in order.at_hand:
+            body.addWidget(label(f"At hand: {thing}", "note", True))
+        for number, caution in enumerate(order.cautions):
+            body.addWidget(label(caution, "caution" if number == 0 else "note", True))
+        if order.cautions:
+            body.itemAt(body.count() - 1).widget().setToolTip(DEFER)
+        done = button(
+            f"Done, {span(order.minutes)}" if order.facts else "Open the bench", lambda: self._do(order), "main"
+        )
+        body.addLayout(row(done, -1))
+        card = QFrame()
+        card.setObjectName("card")
+        card.setLayout(body)
+        card.setToolTip(DEFER if order.cautions else "")
+        return card
+
+    def _line(self, order: Order) -> QWidget:
+        when = f"{order.start:%H:%M}, " if order.start else ""
+        words = column(
+            row(label(order.title, "strong", True), -1, label(span(order.minutes))),
+            label(when + order.detail, "note", True),
+            gap=0,
+        )
+        return panel(row(self._tick(order), words, gap=8))
+
+    def _tick(self, order: Order) -> QCheckBox:
+        tick = QCheckBox()
+        tick.setAccessibleName(f"Done: {order.title}")
+        tick.setToolTip(
+            "Tick when done: it is written into the journal" if order.facts else "Opens the bench where this is done"
+        )
+        tick.clicked.connect(lambda: self._do(order))
+        return tick
+
+    def _do(self, order: Order) -> None:
+        if order.facts:
+            self.session.commit(order.title, facts=order.facts)
+        else:
+            self.session.go(order.asks or order.bench)

@@ -1,0 +1,214 @@
+"""The roll: army, units, figures, each with how far it has come. What is selected here is what the bench shows."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QModelIndex, QRectF, QSize, Qt
+from PyQt6.QtGui import QPainter, QPixmap
+from PyQt6.QtWidgets import (
+    QStyle,
+    QStyledItemDelegate,
+    QStyleOptionViewItem,
+    QTreeWidget,
+    QTreeWidgetItem,
+    QVBoxLayout,
+    QWidget,
+)
+
+from numerus.desk.context import Context
+from numerus.desk.theme.marks import draw_mark, draw_warning
+from numerus.desk.widgets.layout import column, label, panel
+from numerus.desk.widgets.road import draw_road
+from numerus.errors import NumerusError
+from numerus.kit.march import STAGES, TITLES
+from numerus.ledger.standing import FigureStanding
+
+UNIT, FIGURE = Qt.ItemDataRole.UserRole, Qt.ItemDataRole.UserRole + 1
+
+
+class _Delegate(QStyledItemDelegate):
+    """Draws a unit as its picture, name and road, a figure as mark, name and where it stands."""
+
+    def __init__(self, roll: Roll) -> None:
+        super().__init__(roll)
+        self.roll, self.theme = roll, roll.theme
+
+    def sizeHint(self, _: QStyleOptionViewItem, index: QModelIndex) -> QSize:
+        return QSize(200, round((24 if index.data(FIGURE) else 52) * self.theme.scale))
+
+    def paint(self, painter: QPainter | None, option: QStyleOptionViewItem, index: QModelIndex) -> None:
+        painter.save()
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        box = QRectF(option.rect)
+        box.setLeft(0)
+        if option.state & QStyle.StateFlag.State_Selected:
+            painter.fillRect(box, self.theme.colour("riverwash"))
+            painter.fillRect(QRectF(0, box.top(), 4, box.height()), self.theme.colour("river"))
+        figure = self.roll.session.answers.standing.figures.get(index.data(FIGURE) or "")
+        if figure is not None:
+            self._figure(painter, box, figure)
+        else:
+            self._unit(painter, box, index.data(UNIT))
+        painter.restore()
+
+    def _unit(self, painter: QPainter, box: QRectF, unit_id: str) -> None:
+        session, theme = self.roll.session, self.theme
+        unit = session.plans.units.get(unit_id)
+        if unit is None:
+            return
+        figures = [f for f in session.answers.standing.figures.values() if f.unit.id == unit_id]
+        painter.fillRect(QRectF(box.left(), box.bottom() - 1, box.width(), 1), theme.colour("hairline"))
+        picture = self.roll.picture(unit_id)
+        frame = QRectF(12, box.top() + 6, 40, 40)
+        painter.fillRect(frame, theme.colour("bed"))
+        if picture is not None:
+            painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+            painter.drawPixmap(frame, picture, QRectF(picture.rect()))
+        painter.setFont(theme.font(13, True))
+        painter.setPen(theme.colour("ink"))
+        words = painter.fontMetrics().elidedText(unit.name, Qt.TextElideMode.ElideRight, 142)
+        painter.drawText(QRectF(60, box.top() + 4, 144, 18), 0x81, words)
+        draw_mark(painter, unit.mark, 207, box.top() + 6, 16, theme.unit_colour(unit.mark))
+        draw_road(painter, theme, QRectF(60, box.top() + 23, 120, 9), figures, theme.unit_colour(unit.mark))
+        painter.setFont(theme.font(11))
+        painter.setPen(theme.colour("slate"))
+        painter.drawText(QRectF(60, box.top() + 33, 100, 16), 0x81, _stages_said(figures))
+        many = f"{len(figures)} figure{'s' * (len(figures) != 1)}"
+        painter.drawText(QRectF(120, box.top() + 33, 100, 16), 0x82, many)
+
+    def _figure(self, painter: QPainter, box: QRectF, figure: FigureStanding) -> None:
+        theme = self.theme
+        trouble = figure.stage == "sort" or (figure.stage == "plate" and figure.failures > 0)
+        if trouble:
+            draw_warning(painter, 24, box.top() + 6, 12, theme.colour("tallow"), theme.colour("ink"))
+        else:
+            draw_mark(painter, figure.unit.mark, 25, box.top() + 5, 14, theme.unit_colour(figure.unit.mark))
+        painter.setFont(theme.font(13))
+        painter.setPen(theme.colour("ink"))
+        painter.drawText(
+            QRectF(42, box.top(), 90, box.height()),
+            0x81,
+            painter.fontMetrics().elidedText(figure.figure.name, Qt.TextElideMode.ElideRight, 92),
+        )
+        done = figure.stage == "ready"
+        painter.setFont(theme.font(11, trouble))
+        painter.setPen(theme.colour("brick" if trouble else "moss_ink" if done else "slate"))
+        words = figure.detail if trouble or done else f"{TITLES[figure.stage]} {_short(figure)}"
+        painter.drawText(
+            QRectF(118, box.top(), 102, box.height()),
+            0x82,
+            painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, 102),
+        )
+
+
+def _short(figure: FigureStanding) -> str:
+    if figure.stage == "paint":
+        return f"{len(figure.strokes) - len(figure.next_strokes)} of {len(figure.strokes)}"
+    return ""
+
+
+def _stages_said(figures: list[FigureStanding]) -> str:
+    stages = sorted({f.number for f in figures})
+    if not stages:
+        return "no figures"
+    said = [TITLES[STAGES[n]] for n in (stages[:2] if len(stages) <= 2 else [stages[0], stages[-1]])]
+    return said[0] if len(said) == 1 else f"{said[0]} to {said[1].lower()}"
+
+
+class Roll(QWidget):
+    """The left of the window."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.session, self.theme = context.session, context.theme
+        self.setFixedWidth(232)
+        self.setObjectName("linen")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
+        self.subtitle = label("", "note")
+        self.tree = QTreeWidget()
+        self.tree.setHeaderHidden(True)
+        self.tree.setRootIsDecorated(False)
+        self.tree.setIndentation(0)
+        self.tree.setExpandsOnDoubleClick(False)
+        self.tree.setAccessibleName("Roll of units and figures")
+        self.tree.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.tree.setItemDelegate(_Delegate(self))
+        outer = QVBoxLayout(self)
+        outer.setContentsMargins(0, 0, 0, 0)
+        outer.addWidget(panel(column(label("Roll", "section"), self.subtitle, gap=2, margins=(16, 12, 12, 8)), "linen"))
+        outer.addWidget(self.tree, 1)
+        self._pictures: dict[str, tuple[str, QPixmap]] = {}
+        self.tree.currentItemChanged.connect(self._chosen)
+        self.session.changed.connect(self.refresh)
+        self.session.selected.connect(self._follow)
+        self.theme.changed.connect(self.tree.viewport().update)
+        self.refresh()
+
+    def picture(self, unit_id: str) -> QPixmap | None:
+        """A part of the unit that tells it: the head's thumbnail, or the first part there is."""
+        plans = self.session.plans
+        kit = plans.units[unit_id].kit_id
+        parts = sorted(
+            (p for p in plans.parts.values() if p.kit_id == kit and p.thumbnail),
+            key=lambda p: (p.slot not in ("head", "neck"), p.name),
+        )
+        heads = [p for p in parts if p.slot == "head"] or parts
+        if not heads:
+            return None
+        chosen = heads[plans.units[unit_id].order % len(heads)].thumbnail
+        kept = self._pictures.get(unit_id)
+        if kept is None or kept[0] != chosen:
+            pixmap = QPixmap()
+            try:
+                pixmap.loadFromData(self.session.book.blob(chosen))
+            except NumerusError:
+                return None
+            kept = self._pictures[unit_id] = chosen, pixmap
+        return kept[1]
+
+    def refresh(self) -> None:
+        plans = self.session.plans
+        by = f", by {plans.army.ready_by:%a %d %b}" if plans.army else ""
+        self.subtitle.setText(f"{len(plans.figures)} figures in {len(plans.units)} units{by}")
+        open_units = {
+            self.tree.topLevelItem(i).data(0, UNIT)
+            for i in range(self.tree.topLevelItemCount())
+            if self.tree.topLevelItem(i).isExpanded()
+        }
+        self.tree.blockSignals(True)
+        self.tree.clear()
+        for unit in plans.units_in_order():
+            item = QTreeWidgetItem([unit.name])
+            item.setData(0, UNIT, unit.id)
+            self.tree.addTopLevelItem(item)
+            for figure in plans.figures_of(unit.id):
+                child = QTreeWidgetItem([figure.name])
+                child.setData(0, UNIT, unit.id)
+                child.setData(0, FIGURE, figure.id)
+                child.setToolTip(0, f"{figure.name}: {self.session.answers.standing.figures[figure.id].detail}")
+                item.addChild(child)
+            item.setExpanded(unit.id in open_units or unit.id == self.session.unit_id)
+        self.tree.blockSignals(False)
+        self._follow()
+
+    def _chosen(self, item: QTreeWidgetItem | None) -> None:
+        if item is not None:
+            self.session.select(item.data(0, UNIT), item.data(0, FIGURE) or "")
+
+    def _follow(self) -> None:
+        """Mark what is selected; only the selected unit is unfolded."""
+        self.tree.blockSignals(True)
+        for i in range(self.tree.topLevelItemCount()):
+            item = self.tree.topLevelItem(i)
+            mine = item.data(0, UNIT) == self.session.unit_id
+            item.setExpanded(mine)
+            if mine:
+                chosen = next(
+                    (
+                        item.child(n)
+                        for n in range(item.childCount())
+                        if item.child(n).data(0, FIGURE) == self.session.figure_id
+                    ),
+                    item,
+                )
+                self.tree.setCurrentItem(chosen)
+        self.tree.blockSignals(False)

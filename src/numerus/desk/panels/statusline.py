@@ -1,0 +1,58 @@
+"""The bottom line: what was saved, what undo would take back, the machines and baths at a glance; jobs and their cancel."""
+
+from __future__ import annotations
+
+from PyQt6.QtWidgets import QProgressBar, QStatusBar
+
+from numerus.bench.wash import baths
+from numerus.desk.context import Context
+from numerus.desk.widgets.layout import button, label
+
+
+class StatusLine(QStatusBar):
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.session, self.jobs = context.session, context.jobs
+        self.setSizeGripEnabled(False)
+        self.setFixedHeight(24)
+        self.saved, self.last, self.floor = label("Nothing to save"), label("", "note"), label("")
+        self.words, self.progress = label(""), QProgressBar()
+        self.progress.setFixedWidth(120)
+        self.progress.setTextVisible(False)
+        self.stop = button("Cancel", self.jobs.cancel, "link")
+        for widget in (self.saved, self.last):
+            widget.setContentsMargins(12, 0, 12, 0)
+            self.addWidget(widget)
+        for widget in (self.words, self.progress, self.stop, self.floor):
+            self.addPermanentWidget(widget)
+        self.floor.setContentsMargins(8, 0, 12, 0)
+        self._show_job(False)
+        self.session.saved.connect(
+            lambda words: self.saved.setText(f"Saved {self.session.clock():%H:%M}. {words[:1].upper()}{words[1:]}")
+        )
+        self.session.changed.connect(self.refresh)
+        self.jobs.progressed.connect(self._progressed)
+        self.jobs.finished.connect(lambda: self._show_job(False))
+        self.refresh()
+
+    def _show_job(self, shown: bool) -> None:
+        for widget in (self.words, self.progress, self.stop):
+            widget.setVisible(shown)
+
+    def _progressed(self, words: str, share: float) -> None:
+        self._show_job(True)
+        self.words.setText(words)
+        self.progress.setValue(round(100 * share))
+
+    def refresh(self) -> None:
+        book, answers = self.session.book, self.session.answers
+        self.last.setText(f"Last: {book.undo_label()}" if book and book.undo_label() else "")
+        said = []
+        states = {r.machine_id: r for r in answers.standing.runs.values()}
+        for machine in answers.plans.machines.values():
+            run = states.get(machine.id)
+            word = {"printing": "prints", "hanging": "plate waits"}.get(run.state if run else "", "idle")
+            said.append(f"<b>{machine.name}</b> {word}")
+        if answers.facts:
+            said.append(f"<b>Bath</b> {max(0.0, 1 - baths(answers.facts)[0].spent):.0%} left")
+        self.floor.setText(" &nbsp; ".join(said))

@@ -1,0 +1,63 @@
+"""Pictures of every main view with the demo army, always the same evening: ``./run screenshots``."""
+
+from __future__ import annotations
+
+import os
+import sys
+import tempfile
+from collections.abc import Callable
+from datetime import datetime
+from pathlib import Path
+
+EVENING = datetime(2026, 3, 5, 21, 12)
+
+
+def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignore[type-arg]
+    """File name -> stage, unit, orders folded, and what else to do to the bench."""
+    return {
+        "01-muster": ("muster", "lock", False, None),
+        "02-sort": ("sort", "kiln", True, None),
+        "03-pose": ("pose", "heron", True, None),
+        "04-plate": ("plate", "ferry", True, None),
+        "05-print": ("print", "heron", True, None),
+        "06-wash": ("wash", "ferry", False, None),
+        "07-cure": ("cure", "ferry", False, None),
+        "08-build": ("build", "bell", False, None),
+        "09-prime": ("prime", "ferry", False, None),
+        "10-paint": ("paint", "lock", True, None),
+        "11-finish": ("finish", "lock", False, None),
+        "12-ready": ("ready", "lock", True, None),
+        "13-muster-lamplight": ("muster", "lock", False, None),
+    }
+
+
+def main(folder: Path, only: str = "") -> None:
+    from numerus.demo.army import make_demo
+    from numerus.desk.app import application, make_window
+
+    app = application()
+    with tempfile.TemporaryDirectory() as place:
+        book = make_demo(Path(place) / "demo.numerus", EVENING)
+        window = make_window(book, lambda: EVENING, Path(place) / "settings.json", synchronous=True)
+        window.show()
+        for name, (stage, unit, folded, more) in views().items():
+            if only not in name:
+                continue
+            window.theme.set_lamplight("lamplight" in name)
+            window.orders.fold(folded)
+            window.session.select(unit)
+            window.session.go(stage)
+            for _ in range(5):
+                app.processEvents()
+            if more is not None:
+                more(window)
+                app.processEvents()
+            window.grab().save(str(folder / f"{name}.png"))
+            print(name, flush=True)
+        window.close()
+        app.processEvents()
+    os._exit(0)  # drivers of software OpenGL may hang while the interpreter tears down
+
+
+if __name__ == "__main__":
+    main(Path(sys.argv[1]), *sys.argv[2:3])

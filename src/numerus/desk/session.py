@@ -1,0 +1,191 @@
+"""What the desk works on: the open book, the clock, what is selected, and the answers computed from it.
+
+Widgets read it and are told when it changes; they write through ``commit`` alone, so that every change is one edit.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable
+from datetime import datetime
+from functools import cached_property
+from typing import Any
+
+from PyQt6.QtCore import QObject, pyqtSignal
+
+from numerus.book.book import Book
+from numerus.errors import BookError, NumerusError
+from numerus.geometry.mesh import Mesh
+from numerus.geometry.packed import unpack_mesh
+from numerus.kit.facts import Fact
+from numerus.kit.plan import Part, Unit
+from numerus.ledger.forecast import Forecast, forecast
+from numerus.ledger.orders import Orders, orders
+from numerus.ledger.plans import Plans
+from numerus.ledger.rates import Rate, rates
+from numerus.ledger.standing import Standing, standing
+from numerus.ledger.work import Gate, StageWork, bottleneck, gates, work_by_stage
+
+
+class Answers:
+    """Everything folded from one state of the book, computed when first asked."""
+
+    def __init__(self, plans: Plans, facts: list[Fact], now: datetime) -> None:
+        self.plans, self.facts, self.now = plans, facts, now
+
+    @cached_property
+    def standing(self) -> Standing:
+        return standing(self.plans, self.facts)
+
+    @cached_property
+    def rates(self) -> dict[str, Rate]:
+        return rates(self.facts)
+
+    @cached_property
+    def work(self) -> dict[str, StageWork]:
+        return work_by_stage(self.plans, self.standing, self.rates)
+
+    @cached_property
+    def narrowest(self) -> Gate | None:
+        return bottleneck(self.gates)
+
+    @cached_property
+    def gates(self) -> list[Gate]:
+        return gates(self.plans, self.standing, self.rates)
+
+    @cached_property
+    def forecast(self) -> Forecast | NumerusError:
+        try:
+            return forecast(self.plans, self.facts, self.now, self.standing)
+        except NumerusError as error:
+            return error
+
+    @cached_property
+    def orders(self) -> Orders:
+        return orders(self.plans, self.facts, self.standing, self.now)
+
+
+class Session(QObject):
+    """The desk's model. ``changed``: the book or the clock did; ``selected``: another unit, figure or part;
+    ``moved``: another stage."""
+
+    changed = pyqtSignal()
+    selected = pyqtSignal()
+    moved = pyqtSignal(str)
+    failed = pyqtSignal(object)
+    saved = pyqtSignal(str)
+
+    def __init__(self, book: Book | None, clock: Callable[[], datetime] = datetime.now) -> None:
+        super().__init__()
+        self.book, self.clock = book, clock
+        self.stage, self.unit_id, self.figure_id, self.part_id = "muster", "", "", ""
+        self._meshes: dict[str, Mesh] = {}
+        self._refresh()
+
+    def _refresh(self) -> None:
+        plans = self.book.plans if self.book else Plans()
+        self.answers = Answers(plans, self.book.facts if self.book else [], self.clock())
+        if self.unit_id not in plans.units:
+            self.unit_id = next((u.id for u in plans.units_in_order()), "")
+            self.figure_id = ""
+        if self.part_id not in plans.parts:
+            self.part_id = ""
+
+    @property
+    def plans(self) -> Plans:
+        return self.answers.plans
+
+    @property
+    def now(self) -> datetime:
+        return self.answers.now
+
+    @property
+    def unit(self) -> Unit | None:
+        return self.plans.units.get(self.unit_id)
+
+    @property
+    def part(self) -> Part | None:
+        return self.plans.parts.get(self.part_id)
+
+    def open(self, book: Book | None) -> None:
+        """Work on another book; the old one is closed."""
+        if self.book is not None:
+            self.book.close()
+        self.book = book
+        self._meshes.clear()
+        self._refresh()
+        self.changed.emit()
+        self.selected.emit()
+
+    def tick(self) -> None:
+        """The clock went on."""
+        self._refresh()
+        self.changed.emit()
+
+    def commit(self, label: str, documents: Iterable[Any] = (), facts: Iterable[Fact] = ()) -> bool:
+        """One edit of the book, shown everywhere. A fault is told by ``failed`` and answered False."""
+        if self.book is None:
+            self.failed.emit(BookError("no-book", "No book is open.", "Start an army or open a book first."))
+            return False
+        try:
+            self.book.commit(label, documents, facts)
+        except NumerusError as error:
+            self.failed.emit(error)
+            return False
+        self._told(label)
+        return True
+
+    def undo(self) -> None:
+        self._turn("Took back", "undo")
+
+    def redo(self) -> None:
+        self._turn("Did again", "redo")
+
+    def _turn(self, word: str, which: str) -> None:
+        if self.book is None:
+            return
+        try:
+            label = getattr(self.book, which)()
+        except NumerusError as error:
+            self.failed.emit(error)
+            return
+        if label:
+            self._told(f"{word}: {label}")
+
+    def _told(self, label: str) -> None:
+        self._refresh()
+        self.saved.emit(label)
+        self.changed.emit()
+
+    def go(self, stage: str) -> None:
+        if stage != self.stage:
+            self.stage = stage
+            self.moved.emit(stage)
+
+    def select(self, unit_id: str = "", figure_id: str = "", part_id: str = "") -> None:
+        """Select a unit, and in it a figure or a part; "" leaves the unit as it is."""
+        wanted = (unit_id or self.unit_id, figure_id, part_id)
+        if wanted != (self.unit_id, self.figure_id, self.part_id):
+            self.unit_id, self.figure_id, self.part_id = wanted
+            self.selected.emit()
+
+    def mesh(self, digest: str) -> Mesh:
+        """A mesh of the book; an empty one where it is missing or damaged, which is told once."""
+        if digest not in self._meshes:
+            try:
+                self._meshes[digest] = unpack_mesh(self.book.blob(digest)) if self.book else _nothing()
+            except NumerusError as error:
+                self._meshes[digest] = _nothing()
+                self.failed.emit(error)
+        return self._meshes[digest]
+
+    def kit_parts(self) -> list[Part]:
+        """The parts of the selected unit's kit by slot and name."""
+        unit = self.unit
+        found = [p for p in self.plans.parts.values() if unit and p.kit_id == unit.kit_id]
+        return sorted(found, key=lambda p: (p.slot, p.name))
+
+
+def _nothing() -> Mesh:
+    from numerus.geometry.mesh import merged
+
+    return merged([])

@@ -1,0 +1,51 @@
+"""What the desk remembers between starts: declared once, checked when read, written whole."""
+
+from __future__ import annotations
+
+import json
+from dataclasses import asdict, dataclass, fields, replace
+from pathlib import Path
+
+import platformdirs
+
+RECENT_MOST = 8
+
+
+@dataclass(frozen=True)
+class Settings:
+    """``lamplight``: the dark twin; ``text_scale``: 1 to 1.5; ``recent``: books, newest first."""
+
+    lamplight: bool = False
+    text_scale: float = 1.0
+    recent: tuple[str, ...] = ()
+
+    def opened(self, book: Path) -> Settings:
+        others = tuple(p for p in self.recent if p != str(book))
+        return replace(self, recent=(str(book), *others)[:RECENT_MOST])
+
+
+def default_path() -> Path:
+    return Path(platformdirs.user_config_dir("numerus")) / "settings.json"
+
+
+def load(path: Path) -> Settings:
+    """The settings; whatever is missing or senseless has its default."""
+    try:
+        found = json.loads(path.read_text())
+        known = {f.name: found[f.name] for f in fields(Settings) if f.name in found}
+        scale = min(max(float(known.get("text_scale", 1.0)), 1.0), 1.5)
+        recent = tuple(str(p) for p in known.get("recent", ()))
+        return Settings(bool(known.get("lamplight", False)), scale, recent)
+    except (OSError, ValueError, TypeError, AttributeError):
+        return Settings()
+
+
+def save(settings: Settings, path: Path) -> None:
+    """Written beside and moved into place; a folder that cannot be written loses only the settings."""
+    beside = path.with_suffix(".part")
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True)
+        beside.write_text(json.dumps(asdict(settings)))
+        beside.replace(path)
+    except OSError:
+        beside.unlink(missing_ok=True)

@@ -1,0 +1,71 @@
+"""What every bench is: a title with its subtitle and buttons, a body, a drawer, and words for when it is empty."""
+
+from __future__ import annotations
+
+from PyQt6.QtWidgets import QBoxLayout, QPushButton, QStackedLayout, QVBoxLayout, QWidget
+
+from numerus.desk.context import Context
+from numerus.desk.widgets.layout import button, column, label, panel, row
+
+
+class Bench(QWidget):
+    """A stage's workplace. Subclasses build ``body`` once and fill it in ``refresh``, which runs while it is shown."""
+
+    stage = ""
+    empty_words = "Nothing stands here."
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.context, self.session, self.theme = context, context.session, context.theme
+        self.setObjectName("bench")
+        self.setAccessibleName(f"{self.stage.capitalize()} bench")
+        self.title, self.subtitle = label("", "title"), label("", "note")
+        self.buttons = row(gap=8)
+        head = row(self.title, 16, self.subtitle, -1, self.buttons, margins=(16, 10, 16, 4))
+        self.empty = label("", "", wrap=True)
+        self.empty_row = row(gap=8)
+        empty = panel(column(16, self.empty, 12, row(self.empty_row, -1), -1, margins=(16, 0, 16, 16)), "bench")
+        self._pages = QStackedLayout()
+        self._full = panel(self.build(), "bench")
+        self._pages.addWidget(self._full)
+        self._pages.addWidget(empty)
+        outer = QVBoxLayout(self)
+        outer.setContentsMargins(0, 0, 0, 0)
+        outer.setSpacing(0)
+        outer.addLayout(head)
+        outer.addLayout(self._pages, 1)
+        self.session.changed.connect(self._changed)
+        self.session.selected.connect(self._changed)
+
+    def build(self) -> QBoxLayout:
+        """The body's layout."""
+        raise NotImplementedError
+
+    def refresh(self) -> None:
+        """Fill the body from the session."""
+        raise NotImplementedError
+
+    def _changed(self) -> None:
+        if self.isVisible():
+            self.refresh()
+
+    def showEvent(self, event: object) -> None:
+        self.refresh()
+
+    def show_empty(self, words: str, *buttons: QPushButton) -> None:
+        """Say what belongs here and give the button for it."""
+        from numerus.desk.widgets.layout import clear
+
+        self.empty.setText(words)
+        clear(self.empty_row)
+        for made in buttons:
+            self.empty_row.addWidget(made)
+        self._pages.setCurrentIndex(1)
+
+    def show_full(self) -> None:
+        self._pages.setCurrentIndex(0)
+
+    def add_button(self, words: str, act: object, kind: str = "", tip: str = "") -> QPushButton:
+        made = button(words, act, kind, tip)  # type: ignore[arg-type]
+        self.buttons.addWidget(made)
+        return made

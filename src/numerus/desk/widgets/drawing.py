@@ -1,0 +1,168 @@
+"""The base of everything drawn by hand: text in the theme's type, clickable regions with their tooltips and keys."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt
+from PyQt6.QtGui import QColor, QFontMetricsF, QHelpEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtWidgets import QToolTip, QWidget
+
+from numerus.desk.theme.palette import CONTENT, Theme
+
+LEFT, RIGHT, CENTRE = "left", "right", "centre"
+
+
+@dataclass(frozen=True)
+class Region:
+    """A part of a drawing that tells something and, with ``act``, can be clicked or chosen by key."""
+
+    box: QRectF
+    says: str
+    act: Callable[[], None] | None = None
+
+
+class Drawing(QWidget):
+    """Subclasses draw in ``draw`` and register regions; arrows move between those that act, Enter chooses."""
+
+    def __init__(self, theme: Theme, name: str) -> None:
+        super().__init__()
+        self.theme = theme
+        self.regions: list[Region] = []
+        self.at = -1
+        self.setAccessibleName(name)
+        self.setMouseTracking(True)
+        theme.changed.connect(self.update)
+
+    def draw(self, painter: QPainter) -> None:
+        raise NotImplementedError
+
+    def paintEvent(self, _: QPaintEvent | None) -> None:
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        self.regions = []
+        self.draw(painter)
+        if self.hasFocus():
+            self._draw_focus(painter)
+        painter.end()
+
+    def _draw_focus(self, painter: QPainter) -> None:
+        active = self._active()
+        box = active[self.at].box if 0 <= self.at < len(active) else QRectF(self.rect()).adjusted(1, 1, -1, -1)
+        painter.setPen(QPen(self.theme.colour("river"), 2))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRoundedRect(box.adjusted(1, 1, -1, -1), 3, 3)
+
+    def _active(self) -> list[Region]:
+        return [r for r in self.regions if r.act is not None]
+
+    def region(self, box: QRectF, says: str = "", act: Callable[[], None] | None = None) -> None:
+        self.regions.append(Region(box, says, act))
+
+    def _region_at(self, at: QPointF) -> Region | None:
+        return next((r for r in reversed(self.regions) if r.box.contains(at)), None)
+
+    def event(self, event: QEvent | None) -> bool:
+        if isinstance(event, QHelpEvent) and event.type() == QEvent.Type.ToolTip:
+            found = self._region_at(QPointF(event.pos()))
+            QToolTip.showText(
+                event.globalPos(),
+                f"<p style='white-space:pre-wrap'>{found.says}</p>" if found and found.says else "",
+                self,
+            )
+            return True
+        return super().event(event)
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        found = next((r for r in reversed(self._active()) if r.box.contains(event.position())), None)
+        if found is not None and found.act is not None:
+            found.act()
+
+    def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
+        over = any(r.box.contains(event.position()) for r in self._active())
+        self.setCursor(Qt.CursorShape.PointingHandCursor if over else Qt.CursorShape.ArrowCursor)
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        active, key = self._active(), event.key()
+        if not active:
+            super().keyPressEvent(event)
+        elif key in (Qt.Key.Key_Right, Qt.Key.Key_Down):
+            self._step(1)
+        elif key in (Qt.Key.Key_Left, Qt.Key.Key_Up):
+            self._step(-1)
+        elif key in (Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_Space) and 0 <= self.at < len(active):
+            act = active[self.at].act
+            if act is not None:
+                act()
+        else:
+            super().keyPressEvent(event)
+
+    def _step(self, by: int) -> None:
+        self.at = (self.at + by) % len(self._active())
+        self.setAccessibleDescription(self._active()[self.at].says)
+        self.update()
+
+    def text(
+        self, painter: QPainter, x: float, y: float, words: str, size: int = CONTENT, bold: bool = False,
+        colour: str | QColor = "ink", align: str = LEFT, width: float = 0.0,
+    ) -> float:  # fmt: skip
+        """Draw one line with its baseline at ``y``; elided to ``width`` if given. Returns how wide it is."""
+        font = self.theme.font(size, bold)
+        measure = QFontMetricsF(font)
+        if width > 0:
+            words = measure.elidedText(words, Qt.TextElideMode.ElideRight, width)
+        wide = measure.horizontalAdvance(words)
+        painter.setFont(font)
+        painter.setPen(self.theme.colour(colour) if isinstance(colour, str) else colour)
+        painter.drawText(QPointF(x - {LEFT: 0.0, RIGHT: wide, CENTRE: wide / 2}[align], y), words)
+        return wide
+
+    def paragraph(
+        self, painter: QPainter, box: QRectF, words: str, size: int = CONTENT, bold: bool = False, colour: str = "ink"
+    ) -> float:
+        """Draw wrapped text in a box; returns its height."""
+        painter.setFont(self.theme.font(size, bold))
+        painter.setPen(self.theme.colour(colour))
+        used = painter.boundingRect(box, int(Qt.TextFlag.TextWordWrap), words)
+        painter.drawText(box, int(Qt.TextFlag.TextWordWrap), words)
+        return float(used.height())
+
+    def line(
+        self, painter: QPainter, x0: float, y0: float, x1: float, y1: float, role: str = "hairline", width: float = 1.0
+    ) -> None:
+        painter.setPen(QPen(self.theme.colour(role), width))
+        painter.drawLine(QPointF(x0, y0), QPointF(x1, y1))
+
+    def bar(
+        self, painter: QPainter, x: float, y: float, wide: float, high: float, role: str | QColor, filled: bool = True
+    ) -> None:
+        """A bar: solid is here or done, outline is to come."""
+        colour = self.theme.colour(role) if isinstance(role, str) else role
+        painter.setPen(Qt.PenStyle.NoPen if filled else QPen(colour, 1))
+        painter.setBrush(colour if filled else Qt.BrushStyle.NoBrush)
+        painter.drawRect(
+            QRectF(x, y, max(wide, 0), high) if filled else QRectF(x + 0.5, y + 0.5, max(wide - 1, 0), high - 1)
+        )
+
+    def hatch(self, painter: QPainter, box: QRectF, role: str = "brick") -> None:
+        """Missing or clashing."""
+        painter.save()
+        painter.setClipRect(box)
+        painter.setPen(QPen(self.theme.colour(role), 1))
+        x = box.left() - box.height()
+        while x < box.right():
+            painter.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()))
+            x += 6
+        painter.restore()
+
+
+def hours(minutes: float) -> str:
+    """Hours with one place, as the band writes them."""
+    return f"{minutes / 60:.1f} h"
+
+
+def span(minutes: float) -> str:
+    """Minutes under an hour and a half, else hours and minutes."""
+    total = round(minutes)
+    return f"{total} min" if total < 90 else f"{total // 60} h {total % 60:02d} min"

@@ -1,0 +1,82 @@
+"""Small builders for what benches are made of, so that they all look alike."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PyQt6.QtCore import Qt
+from PyQt6.QtWidgets import QBoxLayout, QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+
+
+def label(words: str = "", kind: str = "", wrap: bool = False) -> QLabel:
+    """Text of a kind the style sheet knows: title, section, strong, note, fault, caution."""
+    made = QLabel(words)
+    made.setObjectName(kind)
+    made.setWordWrap(wrap)
+    return made
+
+
+def button(words: str, act: Callable[[], object], kind: str = "", tip: str = "") -> QPushButton:
+    made = QPushButton(words)
+    made.setObjectName(kind)
+    made.setToolTip(tip)
+    made.clicked.connect(lambda: act())
+    return made
+
+
+def rule() -> QFrame:
+    made = QFrame()
+    made.setObjectName("rule")
+    return made
+
+
+def fill(layout: QBoxLayout, *items: QWidget | QBoxLayout | int) -> QBoxLayout:
+    """Add widgets and layouts in order; a number is a gap in px, -1 a stretch."""
+    for item in items:
+        if isinstance(item, int):
+            layout.addStretch(1) if item < 0 else layout.addSpacing(item)
+        elif isinstance(item, QWidget):
+            layout.addWidget(item)
+        else:
+            layout.addLayout(item)
+    return layout
+
+
+def row(
+    *items: QWidget | QBoxLayout | int, gap: int = 8, margins: tuple[int, int, int, int] = (0, 0, 0, 0)
+) -> QHBoxLayout:
+    made = QHBoxLayout()
+    made.setSpacing(gap)
+    made.setContentsMargins(*margins)
+    fill(made, *items)
+    return made
+
+
+def column(
+    *items: QWidget | QBoxLayout | int, gap: int = 4, margins: tuple[int, int, int, int] = (0, 0, 0, 0)
+) -> QVBoxLayout:
+    made = QVBoxLayout()
+    made.setSpacing(gap)
+    made.setContentsMargins(*margins)
+    fill(made, *items)
+    return made
+
+
+def panel(layout: QBoxLayout, kind: str = "") -> QWidget:
+    """A widget with a layout and the ground of its kind: bench, drawer, linen, chalk."""
+    made = QWidget()
+    made.setObjectName(kind)
+    made.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
+    made.setLayout(layout)
+    return made
+
+
+def clear(layout: QBoxLayout) -> None:
+    """Take everything out of a layout."""
+    while (item := layout.takeAt(0)) is not None:
+        widget, inner = item.widget(), item.layout()
+        if widget is not None:
+            widget.hide()
+            widget.deleteLater()
+        elif isinstance(inner, QBoxLayout):
+            clear(inner)

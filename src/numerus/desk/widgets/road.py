@@ -1,0 +1,33 @@
+"""A unit's road: twelve cells, each as full as the share that has passed the stage, the number standing there written in."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QRectF
+from PyQt6.QtGui import QColor, QFont, QPainter
+
+from numerus.desk.theme.palette import Theme
+from numerus.kit.march import STAGES
+from numerus.ledger.standing import FigureStanding, furthest_stage_share
+
+
+def draw_road(
+    painter: QPainter,
+    theme: Theme,
+    box: QRectF,
+    figures: list[FigureStanding],
+    tone: QColor,
+    numbers: QFont | None = None,
+) -> None:
+    """With ``numbers`` the bars are pale and counts are written; without, bars are solid and small."""
+    step = box.width() / len(STAGES)
+    for index, share in enumerate(furthest_stage_share(figures)):
+        x = box.left() + index * step
+        painter.fillRect(QRectF(x, box.top(), step - 1, box.height()), theme.colour("bed"))
+        fill = QColor(tone)
+        fill.setAlphaF(0.42 if numbers else 1.0)
+        painter.fillRect(QRectF(x, box.bottom() - box.height() * share, step - 1, box.height() * share), fill)
+        standing = sum(f.number == index for f in figures)
+        if numbers and standing:
+            painter.setFont(numbers)
+            painter.setPen(theme.colour("ink"))
+            painter.drawText(QRectF(x, box.top(), step - 1, box.height()), 0x84, str(standing))

@@ -1,0 +1,209 @@
+"""The main window: it only assembles band, roll, bench, orders, menus and the one error panel."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+from PyQt6.QtCore import QTimer
+from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
+from PyQt6.QtWidgets import QApplication, QHBoxLayout, QMainWindow, QStackedWidget, QVBoxLayout, QWidget
+
+from numerus.desk import settings as kept
+from numerus.desk.benches import make_benches
+from numerus.desk.cards import print_bench_card
+from numerus.desk.commands import Command, CommandList, fill_menus
+from numerus.desk.context import Context
+from numerus.desk.deeds import Deeds
+from numerus.desk.handbook import show_handbook
+from numerus.desk.panels.band import Band
+from numerus.desk.panels.errors import ErrorPanel
+from numerus.desk.panels.orders import OrdersPanel
+from numerus.desk.panels.roll import Roll
+from numerus.desk.panels.statusline import StatusLine
+from numerus.desk.theme.resources import icon
+from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.welcome import welcome
+from numerus.desk.widgets.layout import button
+from numerus.kit.march import STAGES, TITLES
+
+CLOCK_MS = 60_000
+
+
+class MainWindow(QMainWindow):
+    def __init__(
+        self, context: Context, settings: kept.Settings, settings_path: Path, renderer: Renderer | None = None
+    ) -> None:
+        super().__init__()
+        self.context, self.session, self.theme = context, context.session, context.theme
+        self.settings, self.settings_path = settings, settings_path
+        self.deeds = Deeds(context, self)
+        self.setWindowTitle("Numerus")
+        self.resize(1280, 800)
+        self.setAcceptDrops(True)
+        self._assemble(renderer or Renderer())
+        self.commands = self._commands()
+        self.actions_by_title = fill_menus(self.menuBar(), self.commands, self)
+        self._finder()
+        self._connect()
+        self._dress()
+        self._show_book()
+
+    def _assemble(self, renderer: Renderer) -> None:
+        self.band, self.roll, self.orders = Band(self.context), Roll(self.context), OrdersPanel(self.context)
+        self.errors, self.status = ErrorPanel(self.theme), StatusLine(self.context)
+        self.benches = make_benches(self.context, self.deeds, renderer)
+        self.bench = QStackedWidget()
+        for made in self.benches.values():
+            self.bench.addWidget(made)
+        middle = QVBoxLayout()
+        middle.setSpacing(0)
+        middle.addWidget(self.errors)
+        middle.addWidget(self.bench, 1)
+        body = QHBoxLayout()
+        body.setSpacing(0)
+        body.addWidget(self.roll)
+        body.addLayout(middle, 1)
+        body.addWidget(self.orders)
+        self.march = QWidget()
+        outer = QVBoxLayout(self.march)
+        outer.setContentsMargins(0, 0, 0, 0)
+        outer.setSpacing(0)
+        outer.addWidget(self.band)
+        outer.addLayout(body, 1)
+        self.pages = QStackedWidget()
+        self.pages.addWidget(self.march)
+        self.setCentralWidget(self.pages)
+        self.setStatusBar(self.status)
+
+    def _finder(self) -> None:
+        find = button("Find a command or figure   Ctrl+J", self.find)
+        find.setIcon(icon("search", self.theme.colour("ink")))
+        find.setAccessibleName("Find a command or figure")
+        find.setStyleSheet("padding: 1px 10px; margin: 2px;")
+        self.menuBar().setCornerWidget(find)
+
+    def _connect(self) -> None:
+        self.session.moved.connect(
+            lambda stage: self.bench.setCurrentWidget(self.benches.get(stage, self.benches["muster"]))
+        )
+        self.session.changed.connect(self._show_book)
+        self.session.failed.connect(self.errors.tell)
+        self.context.jobs.failed.connect(self.errors.tell)
+        self.deeds.noted.connect(self.errors.note)
+        self.deeds.opened.connect(self._opened)
+        self.theme.changed.connect(self._dress)
+        self.orders.print_card.connect(lambda: print_bench_card(self.session, self))
+        self.clock = QTimer(self)
+        self.clock.timeout.connect(self.session.tick)
+        self.clock.start(CLOCK_MS)
+
+    def _commands(self) -> list[Command]:
+        session, deeds = self.session, self.deeds
+        benches = [
+            Command(TITLES[s], "Bench", lambda s=s: session.go(s), f"Alt+{n + 1}" if n < 9 else f"Alt+Shift+{n - 8}")
+            for n, s in enumerate(STAGES)
+        ]
+        return [
+            Command("Start an army …", "Army", deeds.new_army, "Ctrl+N"),
+            Command("Add a unit …", "Army", deeds.add_unit, "Ctrl+U"),
+            Command("Change the selected unit …", "Army", lambda: deeds.edit_unit(session.unit_id), "Ctrl+E"),
+            Command("Undo", "Edit", session.undo, "Ctrl+Z"),
+            Command("Redo", "Edit", session.redo, "Ctrl+Shift+Z"),
+            Command("Find a command or figure …", "Edit", self.find, "Ctrl+F"),
+            Command("Add mesh files or an archive …", "Figure", deeds.ask_import, "Ctrl+I"),
+            Command("Add a folder of mesh files …", "Figure", deeds.ask_import_folder, "Ctrl+Shift+I"),
+            *benches,
+            Command("Print the bench card …", "Bench", lambda: print_bench_card(session, self), "Ctrl+P"),
+            Command("Open the demo army", "Book", deeds.open_demo, "Ctrl+D"),
+            Command("Open a book …", "Book", deeds.ask_open, "Ctrl+O"),
+            Command("Close the book", "Book", lambda: session.open(None), "Ctrl+W"),
+            Command(
+                "Lamplight",
+                "View",
+                lambda: self.theme.set_lamplight(not self.theme.lamplight),
+                "Ctrl+L",
+                lambda: self.theme.lamplight,
+            ),
+            Command("Larger text", "View", lambda: self.theme.set_scale(min(1.5, self.theme.scale + 0.125)), "Ctrl++"),
+            Command("Smaller text", "View", lambda: self.theme.set_scale(max(1.0, self.theme.scale - 0.125)), "Ctrl+-"),
+            Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
+            Command("Handbook", "Help", lambda: show_handbook(self, session.stage), "F1"),
+            Command("Command list", "Help", self.find, "Ctrl+J"),
+        ]
+
+    def find(self) -> None:
+        """The searchable list of commands, units, figures and parts."""
+        plans = self.session.plans
+        entries: list[tuple[str, str, Callable[[], object]]] = [
+            (c.title, c.shortcut or c.menu, c.act) for c in self.commands
+        ]
+        entries += [(u.name, "unit", lambda u=u: self.session.select(u.id)) for u in plans.units.values()]
+        entries += [
+            (f.name, "figure", lambda f=f: self.session.select(f.unit_id, f.id)) for f in plans.figures.values()
+        ]
+        entries += [(p.name, f"part, {p.slot}", lambda p=p: self._show_part(p.id)) for p in plans.parts.values()]
+        CommandList(self, entries).exec()
+
+    def _show_part(self, part_id: str) -> None:
+        self.session.select(part_id=part_id)
+        self.session.go("pose")
+
+    def _opened(self, path: Path) -> None:
+        self.settings = self.settings.opened(path)
+        self._keep_settings()
+        self.session.go("muster")
+
+    def _keep_settings(self) -> None:
+        from dataclasses import replace
+
+        self.settings = replace(self.settings, lamplight=self.theme.lamplight, text_scale=self.theme.scale)
+        kept.save(self.settings, self.settings_path)
+
+    def _dress(self) -> None:
+        app = QApplication.instance()
+        if isinstance(app, QApplication):
+            app.setStyleSheet(self.theme.sheet())
+        self._keep_settings()
+
+    def _show_book(self) -> None:
+        """The march where a book is open, the welcome page where none is."""
+        while self.pages.count() > 1:
+            page = self.pages.widget(1)
+            self.pages.removeWidget(page)
+            page.deleteLater()
+        if self.session.book is None:
+            self.pages.addWidget(
+                welcome(
+                    self.deeds.open_demo,
+                    self.deeds.new_army,
+                    self.deeds.ask_open,
+                    self.settings.recent,
+                    self.deeds.open_path,
+                )
+            )
+            self.pages.setCurrentIndex(1)
+        army = self.session.plans.army
+        self.setWindowTitle(f"{army.name} – Numerus" if army else "Numerus")
+
+    def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
+        if event.mimeData().hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent | None) -> None:
+        """Mesh files, folders and archives go into the kit; a book is opened."""
+        paths = [Path(u.toLocalFile()) for u in event.mimeData().urls() if u.isLocalFile()]
+        books = [p for p in paths if p.suffix == ".numerus"]
+        if books:
+            self.deeds.open_path(books[0])
+        elif paths:
+            self.session.go("sort")
+            self.deeds.take_in(paths)
+
+    def closeEvent(self, event: QCloseEvent | None) -> None:
+        self.clock.stop()
+        self.context.jobs.wait()
+        self._keep_settings()
+        if self.session.book is not None:
+            self.session.book.close()
+        super().closeEvent(event)
