@@ -274,8 +274,16 @@ def make_demo(path: Path, now: datetime) -> Book:
     """Write the demo book at ``path`` (which must not exist) and open it."""
     book = Book.open(path, create=True)
     ready_by = now.date() + timedelta(days=23 + (5 - (now.date() + timedelta(days=23)).weekday()) % 7)
-    week = (WEEKDAY, LATE, WEEKDAY, replace(WEEKDAY, hobby_minutes=150), LATE, WEEKEND, WEEKEND)
-    army = Army("army", "The Lampwatch of Sedge Hythe", ready_by, week, 0.8, scheme_id=SCHEME.id)
+    week = (
+        WEEKDAY,
+        LATE,
+        WEEKDAY,
+        replace(WEEKDAY, hobby_minutes=150),
+        replace(WEEKDAY, hobby_minutes=60),
+        WEEKEND,
+        WEEKEND,
+    )
+    army = Army("army", "The Lampwatch of Sedge Hythe", ready_by, week, 0.86, scheme_id=SCHEME.id)
     kits = (
         Kit("wickmen", "Wickmen of Sedge Hythe", "the town's own sculptor", 24.0, "personal"),
         Kit("heron", "The Tolling Heron", "the town's own sculptor", 16.0, "personal"),

@@ -21,7 +21,6 @@ from numerus.desk.panels.errors import ErrorPanel
 from numerus.desk.panels.orders import OrdersPanel
 from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
-from numerus.desk.theme.resources import icon
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.welcome import welcome
 from numerus.desk.widgets.layout import button
@@ -78,7 +77,7 @@ class MainWindow(QMainWindow):
 
     def _finder(self) -> None:
         find = button("Find a command or figure   Ctrl+J", self.find)
-        find.setIcon(icon("search", self.theme.colour("ink")))
+        find.setMinimumWidth(224)
         find.setAccessibleName("Find a command or figure")
         find.setStyleSheet("padding: 1px 10px; margin: 2px;")
         self.menuBar().setCornerWidget(find)

@@ -74,12 +74,12 @@ def step(
 
 def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
     found = []
-    for run in standing.runs.values():
+    for run in sorted(standing.runs.values(), key=lambda r: r.state):  # hanging, printed, washed
         plate = plans.plates.get(run.plate_id)
         if plate is None:
             continue
         machine = plans.machines[run.machine_id].name if run.machine_id in plans.machines else "the machine"
-        many = f"{len(plate.placed)} parts"
+        many = f"{len(plate.placed)} part{'s' * (len(plate.placed) != 1)}"
         surface = sum(plans.parts[p.part_id].surface_cm2 for p in plate.placed if p.part_id in plans.parts)
         if run.state == "hanging":
             found.append(

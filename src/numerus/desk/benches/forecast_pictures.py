@@ -43,12 +43,11 @@ class Outcomes(_Answer):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Forecast: twenty equally likely ends")
-        self.setMinimumHeight(212)
+        self.setMinimumHeight(196)
 
     def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
         self._words(painter, found)
-        last = max(found.dots[-1], found.ready_by, found.most[1]) + timedelta(days=4)
-        days = max((last - found.today).days, 7)
+        days = self._span_days(found)
         left, right = 8.0, self.width() - 8.0
         step = (right - left) / days
         axis = self.height() - 62.0
@@ -58,7 +57,7 @@ class Outcomes(_Answer):
 
     def _words(self, painter: QPainter, found: Forecast) -> None:
         late = (found.middle - found.ready_by).days
-        self.text(painter, 0, 22, f"{found.in_time} chances in 20", 22, True)
+        self.text(painter, 0, 22, f"{found.in_time} chance{'s' * (found.in_time != 1)} in 20", 22, True)
         sure = (
             "Very likely all of it."
             if found.in_time >= 18
@@ -77,7 +76,7 @@ class Outcomes(_Answer):
             f"{sure} The middle outcome is {day(found.middle)}, {word}. Half of the outcomes fall between {day(found.half[0])} "
             f"and {day(found.half[1])}, nine in ten between {day(found.most[0])} and {day(found.most[1])}."
         )
-        box = QRectF(0, 32, self.width() * 0.46, 80)
+        box = QRectF(0, 32, self._text_width(found), 80)
         used = self.paragraph(painter, box, body)
         left_says = (
             f"{hours(found.hands_left_min)} of hands still to do; {hours(found.hands_there_min)} there are by the date."
@@ -94,6 +93,15 @@ class Outcomes(_Answer):
             "failed parts and how busy the machines are, each within what your journal knows."
         )
         self.region(QRectF(0, 0, self.width() * 0.5, 32), tip)
+
+    def _span_days(self, found: Forecast) -> int:
+        last = max(found.dots[-1], found.ready_by, found.most[1]) + timedelta(days=4)
+        return max((last - found.today).days, 7)
+
+    def _text_width(self, found: Forecast) -> float:
+        """Left of the date's flag, as wide as reads well."""
+        flag = 8 + ((found.ready_by - found.today).days + 1) * (self.width() - 16.0) / self._span_days(found)
+        return min(max(flag - 130, self.width() * 0.34), self.width() * 0.5)
 
     def _dots(self, painter: QPainter, found: Forecast, left: float, step: float, axis: float) -> None:
         self.text(painter, self.width(), 12, "One dot is one outcome in twenty", 11, colour="slate", align=RIGHT)
@@ -147,7 +155,7 @@ class Outcomes(_Answer):
             )
             if when.weekday() == 0 or number == 0:
                 self.line(painter, x, bottom, x, bottom + 4, "slate")
-                if number == 0 or number * step > 64:
+                if number == 0 or 64 < number * step < days * step - 60:
                     self.text(painter, x, self.height() - 3, day(when), 11, colour="slate")
             self.region(QRectF(x, axis, step, bottom - axis), f"{day(when)}: {value} min of hobby time set aside")
         self.line(painter, left, bottom, left + days * step, bottom, "slate")
@@ -175,12 +183,12 @@ class Movers(_Answer):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "What moves the date most")
-        self.setMinimumHeight(158)
+        self.setMinimumHeight(146)
 
     def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
         self.text(painter, 0, 18, "What moves it most", 16, True)
         self.text(painter, 0, 33, f"days earlier or later than {day(found.middle)}", 11, colour="slate")
-        middle = self.width() - 100.0
+        middle = self.width() - 72.0
         most = max([1.0, *(max(-m.earlier, m.later) for m in found.movers)])
         self.text(painter, middle - 8, 33, "earlier", 11, colour="moss_ink", align=RIGHT)
         self.text(painter, middle + 8, 33, "later", 11, colour="brick")
@@ -188,14 +196,14 @@ class Movers(_Answer):
         for number, mover in enumerate(found.movers):
             y = 42 + number * step
             self.text(painter, 0, y + step * 0.66, mover.name, 13, width=150)
-            self.text(painter, 154, y + step * 0.66, mover.range_says, 11, colour="slate", width=middle - 214)
-            early, late = 56 * -mover.earlier / most, 56 * mover.later / most
+            self.text(painter, 154, y + step * 0.66, mover.range_says, 11, colour="slate", width=middle - 228)
+            early, late = 40 * -mover.earlier / most, 40 * mover.later / most
             self.bar(painter, middle - early, y + 3, early, step - 8, "moss")
             painter.fillRect(QRectF(middle, y + 3, late, step - 8), self.theme.colour("brickwash"))
             self.bar(painter, middle, y + 3, late, step - 8, "brick", False)
-            if early >= 0.5:
+            if mover.earlier <= -0.05:
                 self.text(painter, middle - early - 4, y + step * 0.62, f"−{-mover.earlier:.1f}", 11, align=RIGHT)
-            if late >= 0.5:
+            if mover.later >= 0.05:
                 self.text(painter, middle + late + 4, y + step * 0.62, f"+{mover.later:.1f}", 11)
             self.region(
                 QRectF(0, y, self.width(), step),
@@ -209,7 +217,7 @@ class Levers(_Answer):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "What would help")
-        self.setMinimumHeight(158)
+        self.setMinimumHeight(146)
 
     def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
         self.text(painter, 0, 18, "What would help", 16, True)
@@ -232,7 +240,7 @@ class UnitsTable(_Answer):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Units")
-        self.setMinimumHeight(150)
+        self.setMinimumHeight(140)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 
     def draw_forecast(self, painter: QPainter, found: Forecast) -> None:

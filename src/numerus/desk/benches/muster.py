@@ -44,6 +44,8 @@ class MusterBench(Bench):
     def build(self) -> QBoxLayout:
         self.tabs = QStackedWidget()
         lower = row(Movers(self.context), Levers(self.context), gap=28)
+        lower.setStretch(0, 6)
+        lower.setStretch(1, 5)
         self.trouble = label("", "fault", True)
         forecast = column(
             self.trouble,

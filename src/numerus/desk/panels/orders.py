@@ -8,7 +8,6 @@ from PyQt6.QtWidgets import QCheckBox, QFrame, QScrollArea, QVBoxLayout, QWidget
 
 from numerus.bench.cautions import DEFER
 from numerus.desk.context import Context
-from numerus.desk.theme.resources import icon
 from numerus.desk.widgets.drawing import Drawing, span
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row
 from numerus.ledger.orders import Order
@@ -58,8 +57,8 @@ class OrdersPanel(QWidget):
         print_button = button(
             "Print the bench card", self.print_card.emit, tip="One page with tick boxes and cautions (Ctrl+P)"
         )
-        fold = button("", lambda: self.fold(True), "link", "Fold the orders (F8)")
-        fold.setIcon(icon("fold", self.theme.colour("ink")))
+        fold = button("›", lambda: self.fold(True), "link", "Fold the orders (F8)")
+        fold.setStyleSheet("font-size: 20px;")
         fold.setAccessibleName("Fold the orders")
         head = row(label("Orders", "section"), -1, fold, margins=(16, 10, 8, 0))
         foot = column(self.spare, self.spare_note, row(print_button, -1), gap=4, margins=(16, 8, 12, 12))
@@ -106,7 +105,8 @@ class OrdersPanel(QWidget):
     def _card(self, order: Order) -> QWidget:
         """The order at hand: opened, with its cautions and buttons."""
         tick = self._tick(order)
-        head = row(tick, label(order.title, "strong", True), -1, label(span(order.minutes)), gap=8)
+        head = row(tick, label(order.title, "strong", True), label(span(order.minutes)), gap=8)
+        head.setStretch(1, 1)
         body = column(head, label(order.detail, "note", True), gap=4, margins=(10, 8, 10, 10))
         for thing in order.at_hand:
             body.addWidget(label(f"At hand: {thing}", "note", True))
@@ -126,12 +126,11 @@ class OrdersPanel(QWidget):
 
     def _line(self, order: Order) -> QWidget:
         when = f"{order.start:%H:%M}, " if order.start else ""
-        words = column(
-            row(label(order.title, "strong", True), -1, label(span(order.minutes))),
-            label(when + order.detail, "note", True),
-            gap=0,
-        )
-        return panel(row(self._tick(order), words, gap=8))
+        head = row(label(order.title, "strong", True), label(span(order.minutes)))
+        head.setStretch(0, 1)
+        made = row(self._tick(order), column(head, label(when + order.detail, "note", True), gap=0), gap=8)
+        made.setStretch(1, 1)
+        return panel(made)
 
     def _tick(self, order: Order) -> QCheckBox:
         tick = QCheckBox()

@@ -82,22 +82,17 @@ class _Delegate(QStyledItemDelegate):
             draw_warning(painter, 24, box.top() + 6, 12, theme.colour("tallow"), theme.colour("ink"))
         else:
             draw_mark(painter, figure.unit.mark, 25, box.top() + 5, 14, theme.unit_colour(figure.unit.mark))
-        painter.setFont(theme.font(13))
-        painter.setPen(theme.colour("ink"))
-        painter.drawText(
-            QRectF(42, box.top(), 90, box.height()),
-            0x81,
-            painter.fontMetrics().elidedText(figure.figure.name, Qt.TextElideMode.ElideRight, 92),
-        )
         done = figure.stage == "ready"
+        words = figure.detail if trouble or done else f"{TITLES[figure.stage]} {_short(figure)}".strip()
         painter.setFont(theme.font(11, trouble))
         painter.setPen(theme.colour("brick" if trouble else "moss_ink" if done else "slate"))
-        words = figure.detail if trouble or done else f"{TITLES[figure.stage]} {_short(figure)}"
-        painter.drawText(
-            QRectF(118, box.top(), 102, box.height()),
-            0x82,
-            painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, 102),
-        )
+        words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, 104)
+        wide = painter.fontMetrics().horizontalAdvance(words)
+        painter.drawText(QRectF(220 - wide, box.top(), wide + 1, box.height()), 0x82, words)
+        painter.setFont(theme.font(13))
+        painter.setPen(theme.colour("ink"))
+        name = painter.fontMetrics().elidedText(figure.figure.name, Qt.TextElideMode.ElideRight, 170 - wide)
+        painter.drawText(QRectF(42, box.top(), 170 - wide, box.height()), 0x81, name)
 
 
 def _short(figure: FigureStanding) -> str:

@@ -25,7 +25,7 @@ class StatusLine(QStatusBar):
             self.addWidget(widget)
         for widget in (self.words, self.progress, self.stop, self.floor):
             self.addPermanentWidget(widget)
-        self.floor.setContentsMargins(8, 0, 12, 0)
+        self.floor.setContentsMargins(8, 0, 24, 0)
         self._show_job(False)
         self.session.saved.connect(
             lambda words: self.saved.setText(f"Saved {self.session.clock():%H:%M}. {words[:1].upper()}{words[1:]}")
@@ -52,7 +52,7 @@ class StatusLine(QStatusBar):
         for machine in answers.plans.machines.values():
             run = states.get(machine.id)
             word = {"printing": "prints", "hanging": "plate waits"}.get(run.state if run else "", "idle")
-            said.append(f"<b>{machine.name}</b> {word}")
+            said.append(f"{machine.name} {word}")
         if answers.facts:
-            said.append(f"<b>Bath</b> {max(0.0, 1 - baths(answers.facts)[0].spent):.0%} left")
-        self.floor.setText(" &nbsp; ".join(said))
+            said.append(f"bath {max(0.0, 1 - baths(answers.facts)[0].spent):.0%} left")
+        self.floor.setText("     ".join(said))

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QColor, QPainter, QPainterPath, QPen, QTransform
+from PyQt6.QtGui import QColor, QPainter, QPainterPath, QPainterPathStroker, QPen, QTransform
 
 
 def _coat() -> QPainterPath:
@@ -32,24 +32,39 @@ def _pointed() -> QPainterPath:
 
 
 def _bell() -> QPainterPath:
-    path = QPainterPath(QPointF(6, 1.2))
-    path.cubicTo(9.6, 1.6, 9.0, 7.4, 11.0, 12.2)
-    path.lineTo(1.0, 12.2)
-    path.cubicTo(3.0, 7.4, 2.4, 1.6, 6, 1.2)
-    path.addEllipse(QPointF(6, 13.9), 1.5, 1.5)
-    return path
+    path = QPainterPath(QPointF(0.8, 12.4))
+    path.lineTo(2.5, 10.4)
+    path.cubicTo(2.5, 6.4, 2.2, 2.6, 6, 2.6)
+    path.cubicTo(9.8, 2.6, 9.5, 6.4, 9.5, 10.4)
+    path.lineTo(11.2, 12.4)
+    path.closeSubpath()
+    crown = QPainterPath()
+    crown.addEllipse(QPointF(6, 1.6), 1.3, 1.3)
+    clapper = QPainterPath()
+    clapper.addEllipse(QPointF(6, 14.2), 1.4, 1.4)
+    return path.united(crown).united(clapper)
 
 
 def _heron() -> QPainterPath:
-    path = QPainterPath()
-    path.addEllipse(QPointF(5.6, 8.0), 3.4, 2.6)
-    neck = QPainterPath(QPointF(7.4, 7.4))
-    for x, y in ((9.4, 5.2), (8.0, 2.8), (8.8, 1.2), (11.8, 2.4), (9.4, 2.9), (10.8, 5.2), (8.4, 8.6)):
-        neck.lineTo(x, y)
-    neck.closeSubpath()
-    for x in (4.4, 6.4):
-        neck.addRect(QRectF(x, 10, 0.9, 5.4))
-    return path.united(neck)
+    """Long legs, a body with a tail, a thin bent neck and a beak."""
+    body = QPainterPath(QPointF(0.2, 8.6))
+    body.cubicTo(2.4, 5.4, 6.6, 5.4, 7.6, 7.4)
+    body.cubicTo(7.4, 9.6, 4.6, 10.4, 0.2, 8.6)
+    stroker = QPainterPathStroker()
+    stroker.setWidth(1.1)
+    neck = QPainterPath(QPointF(7.0, 7.6))
+    neck.cubicTo(9.8, 6.6, 6.2, 4.0, 7.8, 2.0)
+    legs = QPainterPath(QPointF(4.2, 9.4))
+    for x, y in ((4.8, 12.2), (4.0, 15.4)):
+        legs.lineTo(x, y)
+    legs.moveTo(5.6, 9.2)
+    for x, y in ((6.6, 12.0), (6.4, 15.4)):
+        legs.lineTo(x, y)
+    beak = QPainterPath(QPointF(7.2, 0.8))
+    for x, y in ((8.8, 0.9), (12, 2.6), (8.4, 2.8), (7.0, 2.4)):
+        beak.lineTo(x, y)
+    beak.closeSubpath()
+    return body.united(stroker.createStroke(neck)).united(stroker.createStroke(legs)).united(beak)
 
 
 _SHAPES = {"hat": _coat(), "hollow": _coat(), "half": _pointed(), "bell": _bell(), "heron": _heron()}

@@ -29,7 +29,7 @@ uniform vec3 light; uniform float cut; uniform vec4 cap; in vec3 n; in vec4 c; i
 void main() {
   if (at.z > cut) discard;
   vec3 m = normalize(n);
-  if (!gl_FrontFacing) { shown = cap; return; }
+  if (!gl_FrontFacing) { if (c.a < 1.0) discard; shown = cap; return; }
   float s = 0.38 + 0.42 * max(dot(m, light), 0.0) + 0.2 * (0.5 + 0.5 * m.z);
   shown = vec4(c.rgb * s, c.a);
 }

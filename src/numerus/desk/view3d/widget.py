@@ -111,11 +111,17 @@ class BenchView(QWidget):
         step = self.height() / self.camera.height_mm
         wide = float(max(high[0] - low[0], high[1] - low[1])) * step * 0.62
         flat = wide * max(np.sin(np.radians(self.camera.raise_deg)), 0.12)
+        shade = QRadialGradient(QPointF(0, 0), 1.0)
+        shade.setColorAt(0.0, QColor(30, 24, 16, 70))
+        shade.setColorAt(0.55, QColor(30, 24, 16, 38))
+        shade.setColorAt(1.0, QColor(30, 24, 16, 0))
+        painter.save()
+        painter.translate(foot + QPointF(wide * 0.08, flat * 0.08))
+        painter.scale(wide * 1.35, flat * 1.35)
         painter.setPen(Qt.PenStyle.NoPen)
-        for ring in range(6):
-            painter.setBrush(QColor(30, 24, 16, 9))
-            grow = 1 + 0.07 * ring
-            painter.drawEllipse(foot + QPointF(wide * 0.10, flat * 0.1), wide * grow, flat * grow)
+        painter.setBrush(shade)
+        painter.drawEllipse(QPointF(0, 0), 1, 1)
+        painter.restore()
 
     def _draw_caption(self, painter: QPainter) -> None:
         if self.caption[0]:

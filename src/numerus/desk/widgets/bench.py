@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QPushButton, QStackedLayout, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
@@ -18,6 +19,7 @@ class Bench(QWidget):
         super().__init__()
         self.context, self.session, self.theme = context, context.session, context.theme
         self.setObjectName("bench")
+        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
         self.setAccessibleName(f"{self.stage.capitalize()} bench")
         self.title, self.subtitle = label("", "title"), label("", "note")
         self.buttons = row(gap=8)
