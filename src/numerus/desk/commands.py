@@ -21,7 +21,7 @@ class Command:
     checked: Callable[[], bool] | None = None
 
 
-def fill_menus(bar: QMenuBar, commands: Iterable[Command], window: QWidget) -> dict[str, QAction]:
+def fill_menus(bar: QMenuBar | None, commands: Iterable[Command], window: QWidget) -> dict[str, QAction]:
     """Menus from the commands, in their order; returns the actions by title."""
     menus = {name: bar.addMenu(f"&{name}") for name in MENUS}
     actions = {}

@@ -83,9 +83,7 @@ class MainWindow(QMainWindow):
         self.menuBar().setCornerWidget(find)
 
     def _connect(self) -> None:
-        self.session.moved.connect(
-            lambda stage: self.bench.setCurrentWidget(self.benches.get(stage, self.benches["muster"]))
-        )
+        self.session.moved.connect(lambda stage: self.bench.setCurrentWidget(self.benches[stage]))
         self.session.changed.connect(self._show_book)
         self.session.failed.connect(self.errors.tell)
         self.context.jobs.failed.connect(self.errors.tell)

@@ -15,6 +15,7 @@ from PyQt6.QtWidgets import (
     QStackedWidget,
     QTableWidget,
     QTableWidgetItem,
+    QWidget,
 )
 
 from numerus.desk.benches.forecast_pictures import Levers, Movers, Outcomes, UnitsTable
@@ -114,8 +115,8 @@ class MusterBench(Bench):
             ):
                 widget.setAccessibleName(f"{name}, {words}")
             home.setPlaceholderText("7:00-8:00, 18:00-23:00")
-            for at, widget in enumerate((label(name), minutes, begin, home)):
-                grid.addWidget(widget, number + 1, at)
+            for at, cell in enumerate((label(name), minutes, begin, home)):
+                grid.addWidget(cell, number + 1, at)
             self.hobby.append(minutes)
             self.begins.append(begin)
             self.home.append(home)
@@ -131,7 +132,9 @@ class MusterBench(Bench):
         note = label(
             "Machines are started and met only while someone is at home and awake; hands work in hobby time.", "note"
         )
-        return column(top, 8, grid, 8, note, self.week_fault, row(keep, -1), -1, gap=6, margins=(20, 12, 20, 12))
+        days = QWidget()
+        days.setLayout(grid)
+        return column(top, 8, days, 8, note, self.week_fault, row(keep, -1), -1, gap=6, margins=(20, 12, 20, 12))
 
     def keep_week(self) -> None:
         """Write the week and date into the army, or say what is wrong with them."""

@@ -10,6 +10,7 @@ from numerus.desk.context import Context
 from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, span
+from numerus.desk.widgets.images import to_image
 from numerus.geometry.mesh import Mesh
 from numerus.kit.thumbnails import fitted_camera
 from numerus.resin.layergraph import LayerGraph
@@ -135,7 +136,7 @@ class PoseChart(Drawing):
         pixels = np.ascontiguousarray(
             np.concatenate([tones[rank], np.full((size * size, 1), 255)], axis=1).astype(np.uint8)
         )
-        return QImage(pixels.data, size, size, 4 * size, QImage.Format.Format_RGBA8888).copy()
+        return to_image(pixels)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         radius = min(self.width(), self.height()) / 2 - 4
@@ -185,9 +186,7 @@ class Compared(Drawing):
         image = np.ascontiguousarray(
             self.renderer.draw([Thing(mesh, np.array([[188, 180, 166]], np.uint8))], camera, 208, 160)
         )
-        return QImage(
-            image.data, image.shape[1], image.shape[0], image.strides[0], QImage.Format.Format_RGBA8888
-        ).copy()
+        return to_image(image)
 
     def draw(self, painter: QPainter) -> None:
         self.text(painter, 0, 18, "Compared", 16, True)
@@ -319,8 +318,8 @@ class LayerGraphView(Drawing):
         colour = self.theme.colour("tallow")
         pixels = np.zeros((*bitmap.shape, 4), np.uint8)
         pixels[bitmap] = (colour.red(), colour.green(), colour.blue(), 255)
-        data = np.ascontiguousarray(pixels)
-        image = QImage(data.data, bitmap.shape[1], bitmap.shape[0], 4 * bitmap.shape[1], QImage.Format.Format_RGBA8888)
+        data = pixels
+        image = to_image(data)
         scale = min(74 / bitmap.shape[1], 74 / bitmap.shape[0])
         wide, high = bitmap.shape[1] * scale, bitmap.shape[0] * scale
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
@@ -386,12 +385,16 @@ class LayerGraphView(Drawing):
                 colour="slate",
                 align=CENTRE,
             )
-        for at, (words, role, dash) in enumerate((("area", "#9C8F73", None), ("pull", "ink", False), ("tips hold", "river", True))):
+        for at, (words, role, dash) in enumerate(
+            (("area", "#9C8F73", None), ("pull", "ink", False), ("tips hold", "river", True))
+        ):
             y = 28 + 20 * at
             if dash is None:
                 self.bar(painter, 112, y - 8, 12, 8, role)
             else:
-                painter.setPen(QPen(self.theme.colour(role), 1.6, Qt.PenStyle.DashLine if dash else Qt.PenStyle.SolidLine))
+                painter.setPen(
+                    QPen(self.theme.colour(role), 1.6, Qt.PenStyle.DashLine if dash else Qt.PenStyle.SolidLine)
+                )
                 painter.drawLine(QPointF(110, y - 4), QPointF(126, y - 4))
             self.text(painter, 132, y, words, 11, colour="slate")
 

@@ -163,14 +163,14 @@ class Band(Drawing):
         work = self.session.answers.work[stage]
         lines = [("machine", work.machine_here, work.machine_to_come), ("hand", work.hands_here, work.hands_to_come)]
         y = 93.0
-        for icon, here, coming in lines:
-            if here + coming < 0.5:
+        for icon, here_min, coming_min in lines:
+            if here_min + coming_min < 0.5:
                 continue
             draw_icon(painter, icon, x, y, 12, self.theme.colour("ink"))
-            wide = min(max((here + coming) / 60 * 1.2, 3.0), right - x - 54)
+            wide = min(max((here_min + coming_min) / 60 * 1.2, 3.0), right - x - 54)
             self.bar(painter, x + 17, y + 3, wide, 7, "slate", False)
-            self.bar(painter, x + 17, y + 3, wide * here / (here + coming), 7, "slate")
-            self.text(painter, right, y + 11, hours(here + coming), 11, align=RIGHT)
+            self.bar(painter, x + 17, y + 3, wide * here_min / (here_min + coming_min), 7, "slate")
+            self.text(painter, right, y + 11, hours(here_min + coming_min), 11, align=RIGHT)
             y += 16
         gate = self.session.answers.narrowest
         if gate is not None and gate.stage == stage:

@@ -35,7 +35,7 @@ class _Delegate(QStyledItemDelegate):
     def sizeHint(self, _: QStyleOptionViewItem, index: QModelIndex) -> QSize:
         return QSize(200, round((24 if index.data(FIGURE) else 52) * self.theme.scale))
 
-    def paint(self, painter: QPainter | None, option: QStyleOptionViewItem, index: QModelIndex) -> None:
+    def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex) -> None:
         painter.save()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         box = QRectF(option.rect)

@@ -23,8 +23,8 @@ class StatusLine(QStatusBar):
         for widget in (self.saved, self.last):
             widget.setContentsMargins(12, 0, 12, 0)
             self.addWidget(widget)
-        for widget in (self.words, self.progress, self.stop, self.floor):
-            self.addPermanentWidget(widget)
+        for permanent in (self.words, self.progress, self.stop, self.floor):
+            self.addPermanentWidget(permanent)
         self.floor.setContentsMargins(8, 0, 24, 0)
         self._show_job(False)
         self.session.saved.connect(

@@ -25,4 +25,3 @@ def _renderer(name: str, colour: str) -> QSvgRenderer:
 
 def draw_icon(painter: QPainter, name: str, x: float, y: float, size: float, colour: QColor) -> None:
     _renderer(name, colour.name()).render(painter, QRectF(x, y, size, size))
-

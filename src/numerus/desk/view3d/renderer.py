@@ -7,6 +7,7 @@ from __future__ import annotations
 
 import logging
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -178,7 +179,8 @@ def _context():  # type: ignore[no-untyped-def]
     """A standalone OpenGL context, None where there is none to be had."""
     import moderngl
 
-    for options in ({"backend": "egl"}, {}):
+    choices: tuple[dict[str, Any], ...] = ({"backend": "egl"}, {})
+    for options in choices:
         try:
             return moderngl.create_context(standalone=True, require=330, **options)
         except Exception as error:  # drivers fail with whatever they like

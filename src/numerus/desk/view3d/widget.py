@@ -9,19 +9,20 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import (
     QColor,
-    QImage,
     QKeyEvent,
     QLinearGradient,
     QMouseEvent,
     QPainter,
     QPainterPath,
     QPaintEvent,
+    QRadialGradient,
     QWheelEvent,
 )
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Renderer, Thing
+from numerus.desk.widgets.images import to_image
 from numerus.geometry.mesh import Floats, merged
 from numerus.geometry.rays import Camera, RayScene
 from numerus.kit.thumbnails import fitted_camera
@@ -88,7 +89,7 @@ class BenchView(QWidget):
         ratio = self.devicePixelRatioF()
         size = int(self.width() * ratio), int(self.height() * ratio)
         image = np.ascontiguousarray(self.renderer.draw(self.things, self.camera, *size, self.cut_mm))
-        shown = QImage(image.data, image.shape[1], image.shape[0], image.strides[0], QImage.Format.Format_RGBA8888)
+        shown = to_image(image)
         painter.drawImage(QRectF(self.rect()), shown)
         if self.overlay is not None:
             self.overlay(painter, self)

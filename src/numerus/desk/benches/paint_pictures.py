@@ -1,0 +1,252 @@
+"""The Paint bench's pictures: zone labels round the figure, strokes of a zone, table distance, the batch line."""
+
+from __future__ import annotations
+
+from datetime import datetime
+
+import numpy as np
+from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
+from PyQt6.QtGui import QPainter, QPen
+
+from numerus.colour.light import value_of
+from numerus.desk.context import Context
+from numerus.desk.theme.marks import draw_mark, draw_tick, draw_warning
+from numerus.desk.view3d.renderer import Renderer, Thing
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, span
+from numerus.desk.widgets.images import to_image
+from numerus.desk.widgets.strokes import swatch
+from numerus.errors import NumerusError
+from numerus.geometry.mesh import merged
+from numerus.kit.thumbnails import fitted_camera
+from numerus.paint.batch import Block
+from numerus.paint.scheme import Melt, Recipe, Stroke, mix_colour
+
+
+def mix_words(stroke: Stroke, names: dict[str, str]) -> str:
+    """ "Tallow coat 2 : 1 Candle cream, thinned 1"; less than a fifth of a part is a touch."""
+    parts = [f"{names.get(p, '?')}{f' {n:g}' if len(stroke.mix) > 1 and n >= 0.2 else ''}" for p, n in stroke.mix]
+    thin = f", thinned {stroke.thinner:g}" if stroke.thinner else ""
+    return " : ".join(parts) + thin
+
+
+class StrokeList(Drawing):
+    """The strokes of the chosen zone over dark and light; the next one stands out; click one to mark it done for all."""
+
+    chosen = pyqtSignal(int)
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "Strokes of the zone")
+        self.session = context.session
+        self.recipe: Recipe | None = None
+        self.done: dict[int, int] = {}
+        self.figures = 0
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setMinimumWidth(300)
+
+    def show_recipe(self, recipe: Recipe | None, done: dict[int, int], figures: int) -> None:
+        self.recipe, self.done, self.figures = recipe, done, figures
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        if self.recipe is None:
+            return
+        rack = self.session.plans.paints
+        names = {p.id: p.name for p in rack.values()}
+        self.text(painter, 4, 11, "over dark", 11, colour="slate")
+        self.text(painter, 84, 11, "over light", 11, colour="slate")
+        step = min(56.0, (self.height() - 18) / max(len(self.recipe.strokes), 1))
+        following = next((n for n in range(len(self.recipe.strokes)) if self.done.get(n, 0) < self.figures), -1)
+        for number, stroke in enumerate(self.recipe.strokes):
+            y = 18 + number * step
+            box = QRectF(0, y, self.width(), step - 3)
+            if number == following:
+                painter.setPen(Qt.PenStyle.NoPen)
+                painter.setBrush(self.theme.colour("riverwash"))
+                painter.drawRoundedRect(box, 4, 4)
+            try:
+                colour = mix_colour(stroke, rack)
+            except NumerusError as error:
+                self.text(painter, 8, y + 20, error.message, 11, colour="brick")
+                continue
+            opacity = max(rack[p].opacity for p, _ in stroke.mix)
+            painter.drawImage(
+                QRectF(4, y + 5, 152, min(36.0, step - 12)), swatch(stroke.technique, colour, opacity, 304, 72)
+            )
+            self._state(painter, number, y + step / 2 - 3, number == following)
+            self.text(painter, 192, y + 17, stroke.name, 13, True)
+            self.text(painter, self.width() - 4, y + 17, span(stroke.minutes), 13, align=RIGHT)
+            self.text(painter, 192, y + 31, mix_words(stroke, names), 11, width=self.width() - 196)
+            if step > 44:
+                self.text(
+                    painter,
+                    192,
+                    y + 44,
+                    f"{stroke.tool}, dries {span(stroke.dries_min)}, from {stroke.level}",
+                    11,
+                    colour="slate",
+                    width=self.width() - 196,
+                )
+            says = f"{stroke.name}: {stroke.technique}; {self.done.get(number, 0)} of {self.figures} figures have it"
+            self.region(box, says, lambda n=number: self.chosen.emit(n))
+
+    def _state(self, painter: QPainter, number: int, y: float, following: bool) -> None:
+        whole = self.figures > 0 and self.done.get(number, 0) >= self.figures
+        painter.setPen(QPen(self.theme.colour("moss" if whole else "river" if following else "slate"), 1.4))
+        painter.setBrush(
+            self.theme.colour("moss") if whole else self.theme.colour("river") if following else Qt.BrushStyle.NoBrush
+        )
+        painter.drawEllipse(QPointF(174, y), 9, 9)
+        if whole:
+            draw_tick(painter, 169.5, y - 4.5, 9, self.theme.colour("chalk"))
+        else:
+            self.text(painter, 174, y + 4, str(number + 1), 11, True, "on_river" if following else "ink", CENTRE)
+
+
+class TableView(Drawing):
+    """Three figures small as on the table, as painted and in value only; a strip says which zones melt."""
+
+    def __init__(self, context: Context, renderer: Renderer) -> None:
+        super().__init__(context.theme, "At table distance")
+        self.renderer = renderer
+        self.colour: list[Thing] = []
+        self.grey: list[Thing] = []
+        self.zones: dict[str, str] = {}
+        self.melts: list[Melt] = []
+        self.setMinimumWidth(206)
+
+    def show_figures(self, colour: list[Thing], grey: list[Thing], zones: dict[str, str], melts: list[Melt]) -> None:
+        self.colour, self.grey, self.zones, self.melts = colour, grey, zones, melts
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        self.text(painter, 0, 18, "At table distance", 16, True)
+        if not self.colour:
+            return
+        high = (self.height() - 150) / 2
+        for at, (words, things) in enumerate((("As painted", self.colour), ("Value only", self.grey))):
+            y = 26 + at * (high + 22)
+            self.text(painter, 0, y + 10, words, 11, colour="slate")
+            box = QRectF(0, y + 16, self.width(), high)
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(self.theme.colour("matt"))
+            painter.drawRoundedRect(box, 5, 5)
+            self._row(painter, things, box)
+        self._strip(painter, self.height() - 92)
+
+    def _row(self, painter: QPainter, things: list[Thing], box: QRectF) -> None:
+        camera = fitted_camera(merged([t.mesh for t in things]), 20, 22, 1.12, 0.62)
+        wide = int(box.height() * 0.62)
+        image = np.ascontiguousarray(self.renderer.draw(things, camera, 2 * wide, int(2 * box.height())))
+        shown = to_image(image)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        many = 3 if 2.4 * wide < box.width() else 2
+        for n in range(many):
+            x = box.center().x() + (n - (many - 1) / 2) * min(wide * 0.85, box.width() / many) - wide / 2
+            painter.drawImage(QRectF(x, box.top(), wide, box.height()), shown)
+
+    def _strip(self, painter: QPainter, y: float) -> None:
+        """Lightness 0 to 100 with a tick per zone, and the pair that melts."""
+        wide = float(self.width())
+        for n in range(50):
+            tone = round(255 * n / 49)
+            painter.fillRect(
+                QRectF(wide * n / 50, y, wide / 50 + 1, 8), self.theme.colour(f"#{tone:02X}{tone:02X}{tone:02X}")
+            )
+        last = {0: -99.0, 1: -99.0}
+        for number, (zone, colour) in enumerate(sorted(self.zones.items(), key=lambda z: value_of(z[1]))):
+            x = wide * value_of(colour) / 100
+            side = number % 2
+            self.line(painter, x, y - 3, x, y + 11, "ink", 1.4)
+            if x - last[side] > 46:
+                self.text(
+                    painter,
+                    min(max(x, 14), wide - 22),
+                    y - 6 if side == 0 else y + 22,
+                    f"{zone} {value_of(colour):.0f}",
+                    11,
+                    align=CENTRE,
+                )
+                last[side] = x
+        if self.melts:
+            melt = self.melts[0]
+            draw_warning(painter, 0, y + 32, 14, self.theme.colour("tallow"), self.theme.colour("ink"))
+            self.text(
+                painter,
+                20,
+                y + 44,
+                f"{melt.other.capitalize()} melts into {melt.one}: {melt.apart:.0f} apart.",
+                11,
+                True,
+                width=wide - 20,
+            )
+            self.text(
+                painter, 20, y + 58, "Shade one of them down, or light the other.", 11, colour="slate", width=wide - 20
+            )
+        else:
+            self.text(painter, 0, y + 44, "Neighbouring zones stand apart in value.", 11, colour="slate", width=wide)
+
+
+class BatchLine(Drawing):
+    """Hands as blocks with a mark per figure; each figure's drying its own thin line; the next evenings follow."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "Batch line over the coming evenings")
+        self.session = context.session
+        self.blocks: list[Block] = []
+        self.evening = 0
+        self.setFixedHeight(104)
+
+    def show_blocks(self, blocks: list[Block]) -> None:
+        self.blocks = blocks
+        self.update()
+
+    def evenings(self) -> list[list[Block]]:
+        """Blocks grouped by the evening they lie in."""
+        grouped: dict[object, list[Block]] = {}
+        for block in self.blocks:
+            grouped.setdefault(block.start.date(), []).append(block)
+        return list(grouped.values())
+
+    def draw(self, painter: QPainter) -> None:
+        evenings = self.evenings()
+        if not evenings:
+            self.text(painter, 0, 24, "Nothing left to paint on these figures.", 13)
+            return
+        shown = evenings[min(self.evening, len(evenings) - 1)]
+        start, end = shown[0].start, max(b.end for b in shown)
+        left, wide = 56.0, self.width() - 64.0
+        minutes = max((end - start).total_seconds() / 60, 30) * 1.02
+
+        def x_of(when: datetime) -> float:
+            return left + wide * min((when - start).total_seconds() / 60 / minutes, 1.0)
+
+        self.text(painter, 0, 18, "Hands", 13, True)
+        self.text(painter, 0, 52, "Drying", 13, True)
+        for tick in range(0, int(minutes) + 1, 20 if minutes < 150 else 30):
+            x = left + wide * tick / minutes
+            self.line(painter, x, 0, x, 88)
+            when = start.timestamp() + 60 * tick
+            self.text(painter, x, 101, f"{datetime.fromtimestamp(when):%H:%M}", 11, colour="slate", align=CENTRE)
+        for number, block in enumerate(shown):
+            self._block(painter, block, x_of, number)
+
+    def _block(self, painter: QPainter, block: Block, x_of, number: int) -> None:  # type: ignore[no-untyped-def]
+        tone = "river" if number % 2 == 0 else "slate"
+        for at, dab in enumerate(block.dabs):
+            x0, x1 = x_of(dab.start), x_of(dab.end)
+            painter.fillRect(QRectF(x0, 4, max(x1 - x0 - 1, 1), 26), self.theme.colour(tone))
+            figure = self.session.plans.figures[dab.figure_id]
+            mark = self.session.plans.units[figure.unit_id].mark
+            if x1 - x0 > 14:
+                draw_mark(painter, mark, (x0 + x1) / 2 - 6, 9, 16, self.theme.colour("on_river"))
+            self.line(painter, x1, 40 + (at % 7) * 4.5, x_of(dab.dry), 40 + (at % 7) * 4.5, "tallow", 2)
+        zone = block.stage.zone
+        x0, x1 = x_of(block.start), x_of(block.end)
+        if x1 - x0 > 40:
+            self.text(
+                painter, x0 + 2, 84, f"{zone}: {block.stage.stroke.name.lower()}", 11, colour="ink", width=x1 - x0 + 10
+            )
+        says = (
+            f"{block.stage.stroke.name} on {zone}, {len(block.dabs)} figures, {block.start:%H:%M} to {block.end:%H:%M}"
+        )
+        self.region(QRectF(x0, 0, max(x1 - x0, 4), 90), says)

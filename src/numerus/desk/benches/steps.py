@@ -1,0 +1,130 @@
+"""What the wet and the hand benches share: a picture, the steps with minutes, the cautions, and Done."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from PyQt6.QtCore import QRectF
+from PyQt6.QtGui import QPainter
+from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSpinBox, QWidget
+
+from numerus.bench.cautions import DEFER, cautions
+from numerus.desk.context import Context
+from numerus.desk.theme.marks import draw_warning
+from numerus.desk.theme.resources import draw_icon
+from numerus.desk.widgets.bench import Bench
+from numerus.desk.widgets.drawing import RIGHT, Drawing, span
+from numerus.desk.widgets.layout import button, column, label, panel, row
+
+
+@dataclass(frozen=True)
+class Shown:
+    """One step as it is drawn."""
+
+    title: str
+    minutes: float
+    detail: str
+    hands: bool = True
+
+
+class StepLine(Drawing):
+    """Steps down a line; hands or waiting told by sign; cautions below, always."""
+
+    def __init__(self, context: Context, stage: str) -> None:
+        super().__init__(context.theme, "Steps")
+        self.stage = stage
+        self.steps: Sequence[Shown] = ()
+        self.setMinimumWidth(300)
+
+    def show_steps(self, steps: Sequence[Shown]) -> None:
+        self.steps = steps
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        warned = cautions(self.stage)
+        room = self.height() - 30 - 19 * (len(warned) + 1)
+        step = max(32.0, min(48.0, room / max(len(self.steps), 1)))
+        self.line(painter, 9, 14, 9, 14 + step * max(len(self.steps) - 1, 0), "hairline", 2)
+        for number, shown in enumerate(self.steps):
+            y = 14 + number * step
+            self._dot(painter, y, number + 1)
+            self.text(painter, 28, y + 5, shown.title, 13, True, width=self.width() - 120)
+            draw_icon(
+                painter, "hand" if shown.hands else "clock", self.width() - 82, y - 6, 13, self.theme.colour("slate")
+            )
+            self.text(painter, self.width(), y + 5, span(shown.minutes), 13, align=RIGHT)
+            self.text(painter, 28, y + 20, shown.detail, 11, colour="slate", width=self.width() - 32)
+            self.region(QRectF(0, y - 10, self.width(), step), shown.detail)
+        y = max(14 + len(self.steps) * step + 12, self.height() - 19 * (len(warned) + 1))
+        for number, words in enumerate(warned):
+            draw_warning(painter, 1, y + 19 * number - 11, 13, self.theme.colour("tallow"), self.theme.colour("ink"))
+            self.text(painter, 22, y + 19 * number, words, 11, number == 0, "brick", width=self.width() - 24)
+            self.region(QRectF(0, y + 19 * number - 12, self.width(), 18), words)
+        if warned:
+            self.text(painter, 22, y + 19 * len(warned), DEFER, 11, colour="slate", width=self.width() - 24)
+
+    def _dot(self, painter: QPainter, y: float, number: int) -> None:
+        painter.setPen(self.theme.colour("slate"))
+        painter.setBrush(self.theme.colour("chalk"))
+        painter.drawEllipse(QRectF(0, y - 9, 18, 18))
+        self.text(painter, 9, y + 4, str(number), 11, True, align="centre")
+
+
+class StepsBench(Bench):
+    """Subclasses give ``picture``, fill ``choices`` and ``steps``, and write facts in ``done``."""
+
+    choose_words = "For"
+    done_words = "Done"
+
+    def build(self) -> QBoxLayout:
+        self.line = StepLine(self.context, self.stage)
+        self.which, self.school = QComboBox(), QComboBox()
+        self.which.setAccessibleName(self.choose_words)
+        self.school.setAccessibleName("School")
+        self.which.setMinimumWidth(200)
+        for box in (self.which, self.school):
+            box.activated.connect(lambda _: self.show_choice())
+        self.minutes = QSpinBox()
+        self.minutes.setRange(1, 2000)
+        self.minutes.setSuffix(" min it took")
+        self.minutes.setAccessibleName("Minutes it took")
+        self.note = label("", "note", True)
+        self.verdict = label("", "strong", True)
+        self.done_button = button(
+            self.done_words, self.done, "main", "Written into the journal; your minutes teach the forecast"
+        )
+        picture = self.build_picture()
+        right = column(row(label(self.choose_words), self.which, -1, self.school), 6, self.line, gap=6)
+        right.setStretch(2, 1)
+        body = row(picture, right, gap=20, margins=(16, 4, 16, 8))
+        body.setStretch(0, 5)
+        body.setStretch(1, 5)
+        drawer = panel(
+            row(column(self.verdict, self.note, gap=2), -1, self.minutes, self.done_button, margins=(16, 10, 16, 10)),
+            "drawer",
+        )
+        drawer.layout().setStretch(0, 1)
+        drawer.setFixedHeight(84)
+        whole = column(body, drawer, gap=0)
+        whole.setStretch(0, 1)
+        return whole
+
+    def build_picture(self) -> QWidget:
+        raise NotImplementedError
+
+    def show_choice(self) -> None:
+        """Show what is chosen in ``which`` and ``school``."""
+        raise NotImplementedError
+
+    def done(self) -> None:
+        raise NotImplementedError
+
+    def fill_choices(self, entries: Sequence[tuple[str, object]]) -> bool:
+        """Put (words, data) into ``which``, keeping the choice; False where there are none."""
+        kept = self.which.currentData()
+        self.which.clear()
+        for words, data in entries:
+            self.which.addItem(words, data)
+        self.which.setCurrentIndex(max(self.which.findData(kept), 0))
+        return bool(entries)

@@ -1,0 +1,207 @@
+"""The watch bill: attendance behind, a row for each machine with its runs, tub and lamp; time runs to the right."""
+
+from __future__ import annotations
+
+from datetime import datetime, timedelta
+
+from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
+from PyQt6.QtGui import QColor, QPainter, QPainterPath, QPen
+
+from numerus.desk.context import Context
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, span
+from numerus.floor.attendance import Window, hobby_windows, home_windows
+from numerus.floor.queue import Slotted
+from numerus.floor.runs import RunRecord
+from numerus.resin.plate import Plate
+
+DAYS_SHOWN = 3.2
+LEFT = 92.0
+TUB_MIN, LAMP_MIN, DRY_MIN = 12, 12, 25
+
+
+class WatchBill(Drawing):
+    """``chosen`` tells a plate's id."""
+
+    chosen = pyqtSignal(str)
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "Watch bill: runs over the coming days")
+        self.session = context.session
+        self.slots: list[Slotted] = []
+        self.plate_id = ""
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setMinimumHeight(250)
+
+    def show_runs(self, slots: list[Slotted], plate_id: str) -> None:
+        self.slots, self.plate_id = slots, plate_id
+        self.update()
+
+    @property
+    def _start(self) -> datetime:
+        return self.session.now.replace(minute=0, second=0, microsecond=0) - timedelta(hours=8)
+
+    def _x(self, when: datetime) -> float:
+        share = (when - self._start).total_seconds() / (DAYS_SHOWN * 86400)
+        return LEFT + (self.width() - LEFT) * share
+
+    def draw(self, painter: QPainter) -> None:
+        army = self.session.plans.army
+        if army is None:
+            return
+        end = self._start + timedelta(days=DAYS_SHOWN)
+        home = home_windows(army, self._start, 5)
+        top, bottom = 30.0, self.height() - 8.0
+        self._draw_days(painter, end, top, bottom)
+        self._draw_away(painter, home, end, top, bottom)
+        y = self._draw_you(painter, home, end, top)
+        machines = list(self.session.plans.machines.values())
+        high = max(46.0, min(84.0, (bottom - y - 78) / max(len(machines), 1)))
+        for machine in machines:
+            self.line(painter, 0, y, self.width(), y)
+            self.text(painter, 0, y + 18, machine.name, 13, True, width=LEFT - 4)
+            self.text(painter, 0, y + 32, f"{machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm", 11, colour="slate")
+            self._draw_past(painter, machine.id, y + 6, high - 12)
+            for slot in (s for s in self.slots if s.machine_id == machine.id):
+                self._draw_slot(painter, slot, y + 6, high - 12)
+            y += high
+        self._draw_wet(painter, y)
+        x = self._x(self.session.now)
+        self.line(painter, x, top - 4, x, bottom, "brick", 2)
+        self.text(painter, x, top - 8, f"now, {self.session.now:%H:%M}", 11, True, "brick", CENTRE)
+
+    def _draw_days(self, painter: QPainter, end: datetime, top: float, bottom: float) -> None:
+        day = self._start.replace(hour=0)
+        while day < end:
+            for hour in (0, 6, 12, 18):
+                x = self._x(day + timedelta(hours=hour))
+                if LEFT <= x < self.width():
+                    self.line(
+                        painter, x, top, x, bottom if hour == 0 else top + 5, "slate" if hour == 0 else "hairline"
+                    )
+                    if hour == 0:
+                        self.text(painter, x + 4, 12, f"{day:%a} {day.day}", 13, True)
+                    elif x < self.width() - 16:
+                        self.text(painter, x, top - 3, f"{hour}:00", 11, colour="slate", align=CENTRE)
+            day += timedelta(days=1)
+
+    def _draw_away(self, painter: QPainter, home: list[Window], end: datetime, top: float, bottom: float) -> None:
+        """Bed-coloured columns where nobody can start or meet a run."""
+        moment = self._start
+        for window in [*home, Window(end, end)]:
+            if window.start > moment:
+                box = QRectF(self._x(moment), top, self._x(min(window.start, end)) - self._x(moment), bottom - top)
+                painter.fillRect(box, self.theme.colour("bed"))
+                self.region(box, f"Nobody there {moment:%a %H:%M} to {window.start:%a %H:%M}: asleep or away")
+            moment = max(moment, window.end)
+
+    def _draw_you(self, painter: QPainter, home: list[Window], end: datetime, top: float) -> float:
+        army = self.session.plans.army
+        assert army is not None
+        self.text(painter, 0, top + 20, "You", 13, True)
+        for window in home:
+            left, right = self._x(window.start), self._x(min(window.end, end))
+            if right - left > 34:
+                self.text(
+                    painter, (left + right) / 2, top + 20, "there", 11, colour="slate", align=CENTRE, width=right - left
+                )
+        y = top + 28
+        self.line(painter, 0, y, self.width(), y)
+        self.text(painter, 0, y + 18, "Hands", 13, True)
+        for window in hobby_windows(army, self._start, 4):
+            self.bar(painter, self._x(window.start), y + 6, self._x(window.end) - self._x(window.start), 14, "slate")
+        return y + 26
+
+    def _block(
+        self, painter: QPainter, plate: Plate, x0: float, x1: float, y: float, high: float, chosen: bool, share: float
+    ) -> None:
+        """A run: its plate's layer area over time, filled as far as it is done."""
+        box = QRectF(x0, y, max(x1 - x0, 4), high)
+        painter.setPen(QPen(self.theme.colour("river" if chosen else "slate"), 2 if chosen else 1))
+        painter.setBrush(self.theme.colour("riverwash" if chosen else "chalk"))
+        painter.drawRoundedRect(box, 3, 3)
+        areas = self._areas(plate)
+        if areas:
+            for upto, role, alpha in ((1.0, "#9C8F73", 0.45), (share, "river", 1.0)):
+                path = QPainterPath(QPointF(box.left() + 1, box.bottom() - 1))
+                count = max(int(len(areas) * upto), 0)
+                for k in range(count):
+                    path.lineTo(
+                        box.left() + 1 + (box.width() - 2) * (k + 1) / len(areas),
+                        box.bottom() - 1 - high * 0.42 * areas[k],
+                    )
+                path.lineTo(box.left() + 1 + (box.width() - 2) * count / len(areas), box.bottom() - 1)
+                tone = self.theme.colour(role)
+                tone.setAlphaF(alpha)
+                painter.fillPath(path, QColor(tone))
+        self.text(painter, box.left() + 5, y + 15, plate.name, 11, True, width=max(box.width() - 8, 1))
+
+    def _areas(self, plate: Plate) -> list[float]:
+        """Parts still growing at each of 40 heights, as a share: how the plate thins out."""
+        heights = [p.pose.height_mm for x in plate.placed if (p := self.session.plans.parts.get(x.part_id)) and p.pose]
+        if not heights:
+            return []
+        return [sum(h >= plate.height_mm * (k + 0.5) / 40 for h in heights) / len(heights) for k in range(40)]
+
+    def _draw_past(self, painter: QPainter, machine_id: str, y: float, high: float) -> None:
+        for run in self.session.answers.standing.runs.values():
+            plate = self.session.plans.plates.get(run.plate_id)
+            if plate is None or run.machine_id != machine_id:
+                continue
+            end = run.ended or run.started + timedelta(minutes=plate.minutes)
+            if end > self._start:
+                left = max(self._x(run.started), LEFT)
+                self._block(
+                    painter, plate, left, self._x(end), y, high, plate.id == self.plate_id, self._share(run, plate)
+                )
+                if run.state == "hanging":
+                    self._tail(painter, end, self.session.now, y, high)
+                says = f"{plate.name}: started {run.started:%a %H:%M}, {run.state}"
+                self.region(QRectF(left, y, self._x(end) - left, high), says, lambda p=plate.id: self.chosen.emit(p))
+
+    def _share(self, run: RunRecord, plate: Plate) -> float:
+        if run.ended is not None:
+            return 1.0
+        return min((self.session.now - run.started).total_seconds() / 60 / max(plate.minutes, 1), 1.0)
+
+    def _draw_slot(self, painter: QPainter, slot: Slotted, y: float, high: float) -> None:
+        left, right = self._x(slot.start), self._x(slot.end)
+        if left > self.width():
+            return
+        self._block(painter, slot.plate, left, right, y, high, slot.plate.id == self.plate_id, 0.0)
+        if right - left > 76:
+            self.text(painter, left + 5, y + 28, f"{slot.start:%H:%M}–{slot.end:%H:%M}", 11)
+        if slot.hangs_min >= 15:
+            self._tail(painter, slot.end, slot.met, y, high)
+        self.region(
+            QRectF(left, y, right - left, high),
+            f"{slot.plate.name}: {slot.why}",
+            lambda: self.chosen.emit(slot.plate.id),
+        )
+
+    def _tail(self, painter: QPainter, since: datetime, until: datetime, y: float, high: float) -> None:
+        """The plate hangs until someone comes."""
+        painter.setPen(QPen(self.theme.colour("ink"), 1.4, Qt.PenStyle.DotLine))
+        painter.drawLine(QPointF(self._x(since), y + high - 8), QPointF(self._x(until), y + high - 8))
+        self.line(painter, self._x(until), y + high - 14, self._x(until), y + high - 2, "ink", 1.4)
+        wide = self._x(until) - self._x(since)
+        minutes = (until - since).total_seconds() / 60
+        if wide > 60:
+            self.text(painter, self._x(since) + wide / 2, y + high - 12, f"hangs {span(minutes)}", 11, align=CENTRE)
+
+    def _draw_wet(self, painter: QPainter, y: float) -> None:
+        """Tub and lamp after every plate that is met."""
+        for name, role, offset, minutes, words in (
+            ("Tub", "moss", 10, TUB_MIN, "wash, then dry 25 min"),
+            ("Lamp", "tallow", 10 + TUB_MIN + DRY_MIN, LAMP_MIN, ""),
+        ):
+            self.line(painter, 0, y, self.width(), y)
+            self.text(painter, 0, y + 18, name, 13, True)
+            for slot in self.slots:
+                x = self._x(slot.met + timedelta(minutes=offset))
+                if x < self.width():
+                    wide = max(self._x(slot.met + timedelta(minutes=offset + minutes)) - x, 4.0)
+                    self.bar(painter, x, y + 5, wide, 16, role)
+                    self.region(QRectF(x, y, wide, 26), f"{slot.plate.name}: {name.lower()} {minutes} min {words}")
+            y += 26
+        self.line(painter, 0, y, self.width(), y)
+        self.text(painter, self.width(), y + 14, f"{len(self.slots)} runs planned", 11, colour="slate", align=RIGHT)

@@ -1,0 +1,75 @@
+"""Plates for what is owed: one action from a unit's builds to packed plates."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from numerus.errors import PlanError
+from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
+from numerus.kit.builds import printed_slots
+from numerus.kit.completeness import Copy
+from numerus.ledger.plans import Plans
+from numerus.ledger.standing import Standing
+from numerus.resin.plate import Bitmap, Outline, Plate, outline_bitmap, pack, plates_of
+from numerus.resin.profiles import Machine
+
+MeshOf = Callable[[str], Mesh]
+"""The mesh of a blob's digest."""
+
+
+def owed_copies(plans: Plans, standing: Standing, unit_id: str) -> list[Copy]:
+    """Copies of the unit's figures on no plate, or failed and owed again; unposed parts are left to Pose."""
+    found = []
+    for figure in plans.figures_of(unit_id):
+        for slot, part_id in printed_slots(figure).items():
+            part = plans.parts.get(part_id)
+            state = standing.copies.get((figure.id, slot))
+            if part is not None and part.pose is not None and (state is None or state.state == "owed"):
+                found.append((figure.id, slot))
+    return found
+
+
+def outlines_for(plans: Plans, copies: list[Copy], mesh_of: MeshOf) -> list[Outline]:
+    """What is to be packed for these copies; equal parts share one bitmap."""
+    bitmaps: dict[str, Bitmap] = {}
+    found = []
+    for figure_id, slot in copies:
+        part = plans.parts[plans.figures[figure_id].build[slot]]
+        assert part.pose is not None
+        if part.id not in bitmaps:
+            bitmaps[part.id] = outline_bitmap(mesh_of(part.pose.supported_blob))
+        resin_ml = part.volume_ml + part.pose.support_ml
+        found.append(Outline(part.id, figure_id, slot, bitmaps[part.id], part.pose.height_mm, resin_ml))
+    return found
+
+
+def plates_for(
+    plans: Plans, standing: Standing, unit_id: str, machine: Machine, mesh_of: MeshOf, new_id: Callable[[], str],
+    progress: Callable[[float], bool] | None = None,
+) -> list[Plate]:  # fmt: skip
+    """Plates that hold everything the unit is owed. Raises PlanError if nothing is, or a part does not fit."""
+    copies = owed_copies(plans, standing, unit_id)
+    if not copies:
+        raise PlanError(
+            "nothing-owed",
+            "Every posed part of this unit lies on a plate or is printed.",
+            "Unposed parts wait at Pose.",
+        )
+    outlines = outlines_for(plans, copies, mesh_of)
+    first = max((p.order for p in plans.plates.values()), default=-1) + 1
+    name = plans.units[unit_id].name.rpartition(", ")[2]
+    return plates_of(pack(outlines, machine, progress=progress), outlines, machine, plans.resin, name, new_id, first)
+
+
+def plate_meshes(plate: Plate, plans: Plans, mesh_of: MeshOf) -> list[tuple[str, Mesh]]:
+    """Every part of a plate with its supports where it stands, named by figure and slot, for export."""
+    found = []
+    for placed in plate.placed:
+        part = plans.parts.get(placed.part_id)
+        if part is None or part.pose is None:
+            continue
+        mesh = mesh_of(part.pose.supported_blob)
+        turned = mesh.transformed(rotation_matrix(about_vertical(placed.turn_deg))).moved((placed.x_mm, placed.y_mm, 0))
+        figure = plans.figures.get(placed.figure_id)
+        found.append((f"{figure.name if figure else 'spare'}, {placed.slot}", turned))
+    return found
