@@ -88,6 +88,12 @@ def mixed(colours: list[str], parts: list[float]) -> str:
     return hex_of(encoded(1 + ratio - np.sqrt(ratio * ratio + 2 * ratio)))
 
 
+def side_by_side(colours: list[str], shares: list[float]) -> str:
+    """What patches of colour look like from afar: light averages by the area each covers."""
+    share = np.asarray(shares, float) / np.sum(shares)
+    return hex_of(encoded(share @ linear(np.stack([rgb_of(c) for c in colours]))))
+
+
 def nearest(colour: str, pots: dict[str, str]) -> list[tuple[str, float]]:
     """Pots by ΔE2000 from ``colour``, nearest first."""
     target = lab_of(rgb_of(colour))

@@ -33,7 +33,7 @@ from numerus.resin.plate import Outline, Plate, outline_bitmap, pack, plates_of
 from numerus.resin.profiles import Machine, Resin
 
 MESHES = Path(__file__).parent / "meshes"
-TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, bad_spots=((16.0, 12.0, 9.0),))
+TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, 0.03, bad_spots=((16.0, 12.0, 9.0),))
 MALLARD = Machine(
     "mallard",
     "Old Mallard 2K",
@@ -218,8 +218,12 @@ def _printing(story: _Story) -> None:
     rest = ("head", "left arm", "right arm", "back")
     printing = story.plate("Ferry 7-10 arms and heads", MALLARD, _copies(p, "ferry", range(6, 10), rest))[0]
     story.run(printing, story.now - timedelta(minutes=printing.minutes * 0.6), "printing")
-    legs = [c for c in _copies(p, "heron", range(1)) if c[1] in ("legs", "neck", "bell", "left wing", "right wing")]
-    story.plate("Heron limbs", TEAL, legs)
+    for name, machine, slots in (
+        ("Heron legs, neck", TEAL, ("legs", "neck")),
+        ("Heron wings", MALLARD, ("left wing", "right wing")),
+        ("Great bell", MALLARD, ("bell",)),
+    ):
+        story.plate(name, machine, _copies(p, "heron", range(1), slots))
 
 
 def _bench(story: _Story) -> None:

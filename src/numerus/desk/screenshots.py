@@ -12,16 +12,22 @@ from pathlib import Path
 EVENING = datetime(2026, 3, 5, 21, 12)
 
 
+def _on_to_cure(window) -> None:  # type: ignore[no-untyped-def]
+    """Wash the first plate, so that something waits for the lamp."""
+    window.benches["wash"].done()
+    window.session.go("cure")
+
+
 def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignore[type-arg]
     """File name -> stage, unit, orders folded, and what else to do to the bench."""
     return {
         "01-muster": ("muster", "lock", False, None),
         "02-sort": ("sort", "kiln", True, None),
         "03-pose": ("pose", "heron", True, None),
-        "04-plate": ("plate", "ferry", True, None),
+        "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, None),
         "06-wash": ("wash", "ferry", False, None),
-        "07-cure": ("cure", "ferry", False, None),
+        "07-cure": ("wash", "ferry", False, _on_to_cure),
         "08-build": ("build", "bell", False, None),
         "09-prime": ("prime", "ferry", False, None),
         "10-paint": ("paint", "lock", True, None),

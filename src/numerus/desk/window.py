@@ -27,6 +27,8 @@ from numerus.desk.widgets.layout import button
 from numerus.kit.march import STAGES, TITLES
 
 CLOCK_MS = 60_000
+WIDE_BENCHES = ("sort", "pose", "plate", "print", "paint", "ready")
+WIDE_WINDOW_PX = 1500
 
 
 class MainWindow(QMainWindow):
@@ -83,7 +85,7 @@ class MainWindow(QMainWindow):
         self.menuBar().setCornerWidget(find)
 
     def _connect(self) -> None:
-        self.session.moved.connect(lambda stage: self.bench.setCurrentWidget(self.benches[stage]))
+        self.session.moved.connect(self._go)
         self.session.changed.connect(self._show_book)
         self.session.failed.connect(self.errors.tell)
         self.context.jobs.failed.connect(self.errors.tell)
@@ -94,6 +96,12 @@ class MainWindow(QMainWindow):
         self.clock = QTimer(self)
         self.clock.timeout.connect(self.session.tick)
         self.clock.start(CLOCK_MS)
+
+    def _go(self, stage: str) -> None:
+        """Open a stage's bench; where the window is narrow, wide benches fold the orders to their rail."""
+        if self.width() < WIDE_WINDOW_PX:
+            self.orders.fold(stage in WIDE_BENCHES)
+        self.bench.setCurrentWidget(self.benches[stage])
 
     def _commands(self) -> list[Command]:
         session, deeds = self.session, self.deeds

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
-from numerus.colour.light import lab_of, mixed, rgb_of
+from numerus.colour.light import lab_of, mixed, rgb_of, side_by_side
 from numerus.errors import PlanError
 from numerus.kit.march import LEVELS
 
@@ -127,17 +127,26 @@ def mix_colour(stroke: Stroke, rack: Mapping[str, Paint]) -> str:
     return mixed([rack[p].colour for p, _ in stroke.mix], [parts for _, parts in stroke.mix])
 
 
+# Share of a zone's area a technique is seen on from afar, where opaque: a wash lies in the recesses, edges on the ridges.
+SEEN = {
+    "spray": 1.0,
+    "base": 1.0,
+    "wash": 0.45,
+    "layer": 0.7,
+    "dry-brush": 0.4,
+    "edge": 0.12,
+    "glaze": 0.35,
+    "varnish": 0.0,
+}
+
+
 def zone_colour(recipe: Recipe, rack: Mapping[str, Paint]) -> str:
-    """What a zone looks like from afar: its strokes laid over each other by what each covers and hides."""
+    """What a zone looks like from afar: each stroke covers a share of what lay there before."""
     seen: str | None = None
     for stroke in recipe.strokes:
         colour = mix_colour(stroke, rack)
-        hides = (
-            COVERS[stroke.technique]
-            * max(rack[p].opacity for p, _ in stroke.mix)
-            * (0.4 if stroke.technique in ("wash", "glaze", "edge") else 1.0)
-        )
-        seen = colour if seen is None else mixed([seen, colour], [1 - min(hides, 0.95), min(hides, 0.95)])
+        hides = SEEN[stroke.technique] * max(rack[p].opacity for p, _ in stroke.mix)
+        seen = colour if seen is None else side_by_side([seen, colour], [1 - hides, hides])
     return seen or "#888888"
 
 

@@ -17,11 +17,13 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column
 from numerus.devices.air import coming_air
+from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.ledger.orders import step
 from numerus.ledger.standing import FigureStanding
 from numerus.paint.weather import SCHOOLS, Air, first_fit
 
+APART = 0.45
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 
 
@@ -74,10 +76,15 @@ class BuildBench(StepsBench):
         self.note.setText(
             "Angle from the centre of mass to the edge of what touches the table, in its weakest direction; 15° and more stands well."
         )
-        things = [Thing(mesh.moved((0, 0, 2.2 * number)), RESIN_RGB) for number, mesh in enumerate(meshes.values())]
-        self.view.caption = (figure.name, "parts drawn apart, in gluing order upward")
+        things = self._apart(list(meshes.values()))
+        self.view.caption = (figure.name, "parts drawn apart")
         self.view.show_things(things)
         self.minutes.setValue(round(sum(s.minutes for s in plan)))
+
+    def _apart(self, meshes: list[Mesh]) -> list[Thing]:
+        """Each part moved outward from the middle of all, so that joints can be seen."""
+        middle = np.mean([m.bounds_mm.mean(axis=0) for m in meshes], axis=0) if meshes else np.zeros(3)
+        return [Thing(m.moved((m.bounds_mm.mean(axis=0) - middle) * APART), RESIN_RGB) for m in meshes]
 
     def _on_base_deg(self, radius_mm: float) -> float:
         if self._balance is None:

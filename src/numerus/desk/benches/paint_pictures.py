@@ -122,7 +122,7 @@ class TableView(Drawing):
         self.text(painter, 0, 18, "At table distance", 16, True)
         if not self.colour:
             return
-        high = (self.height() - 150) / 2
+        high = (self.height() - 176) / 2
         for at, (words, things) in enumerate((("As painted", self.colour), ("Value only", self.grey))):
             y = 26 + at * (high + 22)
             self.text(painter, 0, y + 10, words, 11, colour="slate")
@@ -131,7 +131,7 @@ class TableView(Drawing):
             painter.setBrush(self.theme.colour("matt"))
             painter.drawRoundedRect(box, 5, 5)
             self._row(painter, things, box)
-        self._strip(painter, self.height() - 92)
+        self._strip(painter, self.height() - 76)
 
     def _row(self, painter: QPainter, things: list[Thing], box: QRectF) -> None:
         camera = fitted_camera(merged([t.mesh for t in things]), 20, 22, 1.12, 0.62)

@@ -54,6 +54,7 @@ class PlateBench(Bench):
         self.listing.currentItemChanged.connect(self._chosen)
         self.on = QComboBox()
         self.on.setAccessibleName("Machine")
+        self.on.setMinimumWidth(216)
         self.numbers = label("", "", True)
         self.tapped_words = label("Tap a part to see whose it is.", "note", True)
         self.line = label("", "strong", True)

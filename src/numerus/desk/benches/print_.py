@@ -54,12 +54,11 @@ class PrintBench(Bench):
         self.fast.toggled.connect(lambda on: self.timer.start(TICK_MS) if on else self.timer.stop())
         self.machine_title = label("", "section")
         self.ended_button = button("It has ended", self.end_run, "main")
-        side = panel(
-            column(
-                self.machine_title, self.machine, row(self.fast, -1, self.ended_button), gap=8, margins=(14, 8, 14, 12)
-            ),
-            "drawer",
+        beside = column(
+            self.machine_title, self.machine, row(self.fast, -1, self.ended_button), gap=8, margins=(14, 8, 14, 12)
         )
+        beside.setStretch(1, 1)
+        side = panel(beside, "drawer")
         side.setFixedWidth(244)
         self.why = label("", "section", True)
         self.reasons, self.others = label("", "", True), label("", "note", True)
@@ -125,7 +124,9 @@ class PrintBench(Bench):
         try:
             self.slots = next_runs(plans, self.session.answers.standing, self.session.now)
             machine_h = sum(s.plate.minutes for s in self.slots) / 60
-            self.subtitle.setText(f"{len(self.slots)} runs wait, {machine_h:.1f} h of machine")
+            self.subtitle.setText(
+                f"{len(self.slots)} run{'s' * (len(self.slots) != 1)} to come, {machine_h:.1f} h of machine"
+            )
         except PlanError as error:
             self.slots = []
             self.subtitle.setText(f"{error.message} {error.advice}")

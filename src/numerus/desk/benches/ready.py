@@ -106,6 +106,11 @@ class PackingPicture(Drawing):
         super().__init__(context.theme, "Packing list")
         self.session = context.session
 
+    def _scale(self, across: int, many: int, width_mm: float, depth_mm: float) -> float:
+        """Pixels a millimetre if ``across`` compartments lie side by side."""
+        rows = -(-many // across)
+        return min((self.width() - 10) / (across * width_mm), (self.height() - 56) / (rows * depth_mm), 4.0)
+
     def draw(self, painter: QPainter) -> None:
         unit = self.session.unit
         if unit is None:
@@ -114,11 +119,9 @@ class PackingPicture(Drawing):
         self.text(painter, 0, 18, f"Packing: {unit.name}", 16, True)
         if not trays:
             return
-        across = min(len(trays), 5)
-        scale = min(
-            (self.width() - 10) / (across * trays[0].width_mm),
-            (self.height() - 60) / (max(t.depth_mm for t in trays) * -(-len(trays) // across)),
-            4.0,
+        across, scale = max(
+            ((n, self._scale(n, len(trays), trays[0].width_mm, trays[0].depth_mm)) for n in range(1, len(trays) + 1)),
+            key=lambda fit: fit[1],
         )
         for number, tray in enumerate(trays):
             x, y = (number % across) * tray.width_mm * scale, 32 + (number // across) * tray.depth_mm * scale

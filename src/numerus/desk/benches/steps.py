@@ -101,7 +101,7 @@ class StepsBench(Bench):
         body.setStretch(0, 5)
         body.setStretch(1, 5)
         drawer = panel(
-            row(column(self.verdict, self.note, gap=2), -1, self.minutes, self.done_button, margins=(16, 10, 16, 10)),
+            row(column(self.verdict, self.note, gap=2), self.minutes, self.done_button, margins=(16, 10, 16, 10)),
             "drawer",
         )
         drawer.layout().setStretch(0, 1)

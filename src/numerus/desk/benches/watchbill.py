@@ -204,4 +204,4 @@ class WatchBill(Drawing):
                     self.region(QRectF(x, y, wide, 26), f"{slot.plate.name}: {name.lower()} {minutes} min {words}")
             y += 26
         self.line(painter, 0, y, self.width(), y)
-        self.text(painter, self.width(), y + 14, f"{len(self.slots)} runs planned", 11, colour="slate", align=RIGHT)
+        self.text(painter, self.width(), y + 14, f"{len(self.slots)} planned", 11, colour="slate", align=RIGHT)

@@ -26,6 +26,7 @@ class StatusLine(QStatusBar):
         for permanent in (self.words, self.progress, self.stop, self.floor):
             self.addPermanentWidget(permanent)
         self.floor.setContentsMargins(8, 0, 24, 0)
+        self.addPermanentWidget(label("  "))
         self._show_job(False)
         self.session.saved.connect(
             lambda words: self.saved.setText(f"Saved {self.session.clock():%H:%M}. {words[:1].upper()}{words[1:]}")

@@ -32,17 +32,17 @@ def _pointed() -> QPainterPath:
 
 
 def _bell() -> QPainterPath:
-    path = QPainterPath(QPointF(0.8, 12.4))
-    path.lineTo(2.5, 10.4)
-    path.cubicTo(2.5, 6.4, 2.2, 2.6, 6, 2.6)
-    path.cubicTo(9.8, 2.6, 9.5, 6.4, 9.5, 10.4)
-    path.lineTo(11.2, 12.4)
+    """A bell under its yoke."""
+    path = QPainterPath(QPointF(0.4, 13.6))
+    path.cubicTo(2.6, 11.6, 1.6, 4.2, 4.4, 3.6)
+    path.lineTo(7.6, 3.6)
+    path.cubicTo(10.4, 4.2, 9.4, 11.6, 11.6, 13.6)
     path.closeSubpath()
-    crown = QPainterPath()
-    crown.addEllipse(QPointF(6, 1.6), 1.3, 1.3)
+    yoke = QPainterPath()
+    yoke.addRoundedRect(QRectF(1.6, 0.4, 8.8, 2.0), 0.8, 0.8)
     clapper = QPainterPath()
-    clapper.addEllipse(QPointF(6, 14.2), 1.4, 1.4)
-    return path.united(crown).united(clapper)
+    clapper.addRoundedRect(QRectF(4.4, 14.2, 3.2, 1.6), 0.8, 0.8)
+    return path.united(yoke).united(clapper)
 
 
 def _heron() -> QPainterPath:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from pathlib import Path
 
 from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtGui import QColor, QFont
@@ -41,6 +42,7 @@ LAMPLIGHT = Roles(
 )  # fmt: skip
 UNIT_TONES = {"hat": "river", "hollow": "#46628C", "half": "#8A5A2E", "bell": "#3C7A55", "heron": "ink"}
 UNIT_TONES_LAMP = {"hat": "river", "hollow": "#9DB4D8", "half": "#D2A06C", "bell": "#84C59C", "heron": "ink"}
+ARROW = (Path(__file__).parent / "icons" / "arrow-down.svg").as_posix()
 TITLE, SECTION, CONTENT, LABEL = 22, 16, 13, 11
 
 
@@ -128,6 +130,11 @@ QTableView {{ gridline-color: {r.hairline}; selection-background-color: {r.river
 QHeaderView {{ background: transparent; border: none; }}
 QHeaderView::section {{ background: transparent; border: none; border-bottom: 1px solid {r.hairline}; color: {r.slate}; font-size: {px(11)}px; padding: 3px 6px; }}
 QTableCornerButton::section {{ background: transparent; border: none; }}
+QAbstractSpinBox::up-button, QAbstractSpinBox::down-button {{ width: 0; border: none; }}
+QComboBox::drop-down {{ border: none; width: 20px; }}
+QComboBox::down-arrow {{ image: url("{ARROW}"); width: 10px; height: 10px; }}
+QListView::item:selected, QListView::item:hover {{ background: {r.riverwash}; color: {r.ink}; border-radius: 4px; }}
+QListView::item {{ padding: 3px 6px; }}
 QScrollArea {{ border: none; background: transparent; }}
 QScrollBar:vertical {{ background: transparent; width: 8px; }}
 QScrollBar:horizontal {{ background: transparent; height: 8px; }}

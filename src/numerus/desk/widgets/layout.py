@@ -13,6 +13,7 @@ def label(words: str = "", kind: str = "", wrap: bool = False) -> QLabel:
     made = QLabel(words)
     made.setObjectName(kind)
     made.setWordWrap(wrap)
+    made.setMinimumWidth(1)  # a long line is cut off rather than widening the window
     return made
 
 
