@@ -18,6 +18,12 @@ def _on_to_cure(window) -> None:  # type: ignore[no-untyped-def]
     window.session.go("cure")
 
 
+def _at_the_machine(window) -> None:  # type: ignore[no-untyped-def]
+    """The plate that is printing."""
+    runs = window.session.answers.standing.runs.values()
+    window.benches["print"].choose(next(r.plate_id for r in runs if r.state == "printing"))
+
+
 def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignore[type-arg]
     """File name -> stage, unit, orders folded, and what else to do to the bench."""
     return {
@@ -25,7 +31,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "02-sort": ("sort", "kiln", True, None),
         "03-pose": ("pose", "heron", True, None),
         "04-plate": ("plate", "lock", True, None),
-        "05-print": ("print", "heron", True, None),
+        "05-print": ("print", "heron", True, _at_the_machine),
         "06-wash": ("wash", "ferry", False, None),
         "07-cure": ("wash", "ferry", False, _on_to_cure),
         "08-build": ("build", "bell", False, None),
@@ -57,7 +63,8 @@ def main(folder: Path, only: str = "") -> None:
                 app.processEvents()
             if more is not None:
                 more(window)
-                app.processEvents()
+                for _ in range(8):
+                    app.processEvents()
             window.grab().save(str(folder / f"{name}.png"))
             print(name, flush=True)
         window.close()

@@ -133,10 +133,8 @@ class PoseChart(Drawing):
                 for m in mix
             ]
         )
-        pixels = np.ascontiguousarray(
-            np.concatenate([tones[rank], np.full((size * size, 1), 255)], axis=1).astype(np.uint8)
-        )
-        return to_image(pixels)
+        pixels = np.concatenate([tones[rank], np.full((size * size, 1), 255)], axis=1).astype(np.uint8)
+        return to_image(pixels.reshape(size, size, 4))
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         radius = min(self.width(), self.height()) / 2 - 4
@@ -349,9 +347,7 @@ class LayerGraphView(Drawing):
             tone = QColor("#9C8F73")
             tone.setAlphaF(alpha)
             painter.fillPath(path, tone)
-        self.text(
-            painter, self._left - 6, top + (bottom - top) * 0.14 + 4, f"{most:.0f} mm²", 11, colour="slate", align=RIGHT
-        )
+        self.text(painter, self._left + 4, top + 8, f"peak {most:.0f} mm²", 11, colour="slate")
 
     def _curve(
         self,

@@ -23,7 +23,7 @@ from numerus.errors import NumerusError
 from numerus.kit.builds import alternatives, spread_builds
 from numerus.kit.completeness import completeness, sentence
 from numerus.kit.plan import BOUGHT, NONE, SLOTS, Figure, Part
-from numerus.kit.sorting import offered_factor, rescaled
+from numerus.kit.sorting import offered_factor, rescaled, words_of
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 ICON_PX = 48
@@ -194,10 +194,10 @@ class SortBench(Bench):
             label("in slot"),
             self.slot,
             self.facts,
-            -1,
             self.unit_button,
             self.remove,
         )
+        part.setStretch(4, 1)
         made = panel(column(self.line, part, self.health, gap=6, margins=(16, 10, 16, 10)), "drawer")
         made.setFixedHeight(112)
         return made
@@ -252,7 +252,10 @@ class SortBench(Bench):
     def _shelf(self, slot: str, parts: list[Part]) -> Shelf:
         shelf = self.shelves[slot] = Shelf(slot)
         for part in parts:
-            item = QListWidgetItem(self._icon(part), f"{letter(parts, part.id)} {part.name}")
+            item = QListWidgetItem(
+                self._icon(part),
+                f"{letter(parts, part.id)}  {words_of(part.name).split()[-1] if words_of(part.name) else part.name}",
+            )
             item.setData(Qt.ItemDataRole.UserRole, part.id)
             item.setToolTip(self._facts(part))
             shelf.addItem(item)

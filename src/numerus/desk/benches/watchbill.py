@@ -14,7 +14,7 @@ from numerus.floor.queue import Slotted
 from numerus.floor.runs import RunRecord
 from numerus.resin.plate import Plate
 
-DAYS_SHOWN = 3.2
+DAYS_SHOWN = 2.2
 LEFT = 92.0
 TUB_MIN, LAMP_MIN, DRY_MIN = 12, 12, 25
 
@@ -38,7 +38,7 @@ class WatchBill(Drawing):
 
     @property
     def _start(self) -> datetime:
-        return self.session.now.replace(minute=0, second=0, microsecond=0) - timedelta(hours=8)
+        return self.session.now.replace(minute=0, second=0, microsecond=0) - timedelta(hours=6)
 
     def _x(self, when: datetime) -> float:
         share = (when - self._start).total_seconds() / (DAYS_SHOWN * 86400)
@@ -67,7 +67,10 @@ class WatchBill(Drawing):
         self._draw_wet(painter, y)
         x = self._x(self.session.now)
         self.line(painter, x, top - 4, x, bottom, "brick", 2)
-        self.text(painter, x, top - 8, f"now, {self.session.now:%H:%M}", 11, True, "brick", CENTRE)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(self.theme.colour("brick"))
+        painter.drawRoundedRect(QRectF(x - 36, bottom - 12, 72, 16), 3, 3)
+        self.text(painter, x, bottom, f"now, {self.session.now:%H:%M}", 11, True, "chalk", CENTRE)
 
     def _draw_days(self, painter: QPainter, end: datetime, top: float, bottom: float) -> None:
         day = self._start.replace(hour=0)

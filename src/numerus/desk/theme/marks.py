@@ -33,16 +33,16 @@ def _pointed() -> QPainterPath:
 
 def _bell() -> QPainterPath:
     """A bell under its yoke."""
-    path = QPainterPath(QPointF(0.4, 13.6))
-    path.cubicTo(2.6, 11.6, 1.6, 4.2, 4.4, 3.6)
-    path.lineTo(7.6, 3.6)
-    path.cubicTo(10.4, 4.2, 9.4, 11.6, 11.6, 13.6)
-    path.closeSubpath()
+    path = QPainterPath()
+    path.addRoundedRect(QRectF(2.2, 2.6, 7.6, 10.0), 3.8, 3.8)
+    path.addRect(QRectF(2.2, 7.6, 7.6, 4.4))
+    rim = QPainterPath()
+    rim.addRoundedRect(QRectF(0.4, 10.9, 11.2, 2.2), 1.0, 1.0)
     yoke = QPainterPath()
-    yoke.addRoundedRect(QRectF(1.6, 0.4, 8.8, 2.0), 0.8, 0.8)
+    yoke.addRect(QRectF(5.1, 0.6, 1.8, 2.4))
     clapper = QPainterPath()
-    clapper.addRoundedRect(QRectF(4.4, 14.2, 3.2, 1.6), 0.8, 0.8)
-    return path.united(yoke).united(clapper)
+    clapper.addEllipse(QPointF(6, 14.4), 1.3, 1.3)
+    return path.united(rim).united(yoke).united(clapper)
 
 
 def _heron() -> QPainterPath:

@@ -164,5 +164,7 @@ def hours(minutes: float) -> str:
 
 def span(minutes: float) -> str:
     """Minutes under an hour and a half, else hours and minutes."""
+    if 0 < minutes < 0.75:
+        return "½ min"
     total = round(minutes)
     return f"{total} min" if total < 90 else f"{total // 60} h {total % 60:02d} min"
