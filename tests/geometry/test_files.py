@@ -1,0 +1,150 @@
+"""Every format in and out; every bad file refused in words."""
+
+from __future__ import annotations
+
+import io
+import json
+import struct
+import zipfile
+from pathlib import Path
+
+import numpy as np
+import pytest
+import trimesh
+from conftest import ball_mesh, box_mesh
+
+from numerus.errors import MeshFileError
+from numerus.geometry.files import MeshFile, Refusal, parse_mesh, read_any, read_mesh, write_3mf, write_stl
+from numerus.geometry.packed import pack_mesh, unpack_mesh
+
+BALL = ball_mesh(4, (1, 2, 3), 3)
+
+
+def as_trimesh() -> trimesh.Trimesh:
+    return trimesh.Trimesh(BALL.vertices, BALL.faces, process=False)
+
+
+def stl_bytes(count: int | None = None) -> bytes:
+    stream = io.BytesIO()
+    as_trimesh().export(stream, file_type="stl")
+    data = stream.getvalue()
+    return data if count is None else data[:80] + struct.pack("<I", count) + data[84:]
+
+
+@pytest.mark.parametrize("ending", ["stl", "obj", "ply", "3mf", "glb", "stl_ascii"])
+def test_every_format_gives_the_same_solid(ending: str, tmp_path: Path) -> None:
+    """A ball written by a general library comes back with its volume and welded vertices; GLB's metres become mm."""
+    mesh = as_trimesh()
+    if ending == "glb":
+        mesh.apply_scale(0.001)
+    path = tmp_path / f"ball.{ending[:3]}"
+    mesh.export(path, file_type=ending)
+    read = read_mesh(path).mesh
+    assert len(read.faces) == len(BALL.faces)
+    assert len(read.vertices) == len(BALL.vertices)
+    assert read.signed_volume_mm3 == pytest.approx(BALL.signed_volume_mm3, rel=1e-4)
+
+
+def test_written_files_come_back_whole(tmp_path: Path) -> None:
+    """STL and 3MF we write are read again with the same volume; no half file stays behind."""
+    write_stl(BALL, tmp_path / "a.stl")
+    write_3mf([("ball", BALL), ("box & <co>", box_mesh((1, 2, 3), (20, 0, 0)))], tmp_path / "a.3mf")
+    assert read_mesh(tmp_path / "a.stl").mesh.signed_volume_mm3 == pytest.approx(BALL.signed_volume_mm3, rel=1e-5)
+    assert read_mesh(tmp_path / "a.3mf").mesh.signed_volume_mm3 == pytest.approx(BALL.signed_volume_mm3 + 6, rel=1e-4)
+    assert not list(tmp_path.glob("*.part"))
+
+
+def test_3mf_in_inches_is_turned_to_millimetres(tmp_path: Path) -> None:
+    """A declared unit is obeyed and named."""
+    write_3mf([("box", box_mesh((1, 1, 1)))], tmp_path / "a.3mf")
+    changed = io.BytesIO()
+    with zipfile.ZipFile(tmp_path / "a.3mf") as old, zipfile.ZipFile(changed, "w") as new:
+        for name in old.namelist():
+            new.writestr(name, old.read(name).replace(b'unit="millimeter"', b'unit="inch"'))
+    found = parse_mesh("a.3mf", changed.getvalue())
+    assert found.declared == "inch"
+    assert found.mesh.extents_mm == pytest.approx([25.4] * 3)
+
+
+def nan_stl() -> bytes:
+    data = bytearray(stl_bytes())
+    data[96:100] = struct.pack("<f", float("nan"))
+    return bytes(data)
+
+
+BAD = {
+    "empty.stl": (b"", "empty-file"),
+    "short.stl": (b"abc", "truncated"),
+    "cut.stl": (stl_bytes()[:-7], "truncated"),
+    "lying.stl": (stl_bytes(4_000_000_000), "truncated"),
+    "long.stl": (stl_bytes() + b"xx", "trailing-bytes"),
+    "none.stl": (stl_bytes(0)[:84], "no-triangles"),
+    "nan.stl": (nan_stl(), "not-finite"),
+    "text.stl": (b"solid x\nfacet normal 0 0 1\nouter loop\nvertex 0 0 0\nvertex 1 0 0\n", "truncated"),
+    "word.stl": (b"solid\nfacet\nouter loop\nvertex a b c\nvertex 0 0 0\nvertex 1 1 1\nendloop\nendfacet\nendsolid", "malformed"),
+    "prose.obj": (b"hello there\n" * 9, "no-triangles"),
+    "index.obj": (b"v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 900\n", "malformed"),
+    "lying.ply": (b"ply\nformat binary_little_endian 1.0\nelement vertex 2000000000\nend_header\n", "truncated"),
+    "junk.3mf": (b"PK" + b"x" * 400, "truncated"),
+    "junk.glb": (b"glTF" + struct.pack("<II", 2, 9999) + b"x" * 40, "truncated"),
+    "what.txt": (b"x", "unknown-format"),
+}
+
+
+@pytest.mark.parametrize("name", BAD)
+def test_bad_files_are_refused_by_name_of_their_fault(name: str) -> None:
+    """Truncated, lying, empty, hostile: a typed error with a sentence, never an empty mesh."""
+    data, code = BAD[name]
+    with pytest.raises(MeshFileError) as caught:
+        parse_mesh(name, data)
+    assert caught.value.code == code
+    assert len(caught.value.message) > 10
+
+
+def test_a_zip_gives_what_can_be_read_and_names_the_rest(tmp_path: Path) -> None:
+    """Good members are read; hostile names, bombs and torn ones are listed with their reason; nothing is unpacked."""
+    path = tmp_path / "kit.zip"
+    with zipfile.ZipFile(path, "w", zipfile.ZIP_DEFLATED) as archive:
+        archive.writestr("good.stl", stl_bytes())
+        archive.writestr("../evil.stl", stl_bytes())
+        archive.writestr("bomb.stl", b"\0" * 30_000_000)
+        archive.writestr("torn.stl", stl_bytes()[:-9])
+        archive.writestr("readme.txt", "nonsense")
+    found = list(read_any(path))
+    assert [f.name for f in found if isinstance(f, MeshFile)] == ["good.stl"]
+    assert {f.name: f.error.code for f in found if isinstance(f, Refusal)} == {"../evil.stl": "hostile-name", "bomb.stl": "zip-bomb", "torn.stl": "truncated"}
+    assert [p.name for p in tmp_path.iterdir()] == ["kit.zip"]
+
+
+def test_a_folder_is_read_in_order(tmp_path: Path) -> None:
+    """Every mesh below the folder, by its place in it."""
+    (tmp_path / "sub").mkdir()
+    for place in ("b.stl", "sub/a.stl"):
+        (tmp_path / place).write_bytes(stl_bytes())
+    assert [f.name for f in read_any(tmp_path)] == ["b.stl", "sub/a.stl"]
+
+
+@pytest.mark.parametrize("data", [b"not a zip", b""])
+def test_a_zip_that_is_none_is_refused(data: bytes, tmp_path: Path) -> None:
+    """One clear error for the whole archive."""
+    (tmp_path / "a.zip").write_bytes(data)
+    with pytest.raises(MeshFileError):
+        list(read_any(tmp_path / "a.zip"))
+
+
+def test_glb_with_hostile_json_is_refused() -> None:
+    """A buffer that lies about its length raises, whatever the library thinks of it."""
+    body = json.dumps({"asset": {"version": "2.0"}, "buffers": [{"byteLength": 10**12}], "meshes": [{"primitives": [{"attributes": {"POSITION": 0}}]}]}).encode()
+    body += b" " * (-len(body) % 4)
+    data = b"glTF" + struct.pack("<III", 2, 20 + len(body), len(body)) + b"JSON" + body
+    with pytest.raises(MeshFileError):
+        parse_mesh("a.glb", data)
+
+
+def test_packed_meshes_come_back_within_a_step() -> None:
+    """Packing moves no vertex by more than half a 65535th of the box."""
+    back = unpack_mesh(pack_mesh(BALL))
+    assert np.array_equal(back.faces, BALL.faces)
+    assert np.abs(back.vertices - BALL.vertices).max() <= 8 / 65535
+    with pytest.raises(MeshFileError):
+        unpack_mesh(pack_mesh(BALL)[:-20])
