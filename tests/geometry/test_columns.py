@@ -25,7 +25,9 @@ def brute_bitmap(parts: list[tuple[tuple, tuple]], grid, layer: int) -> np.ndarr
     z = (layer + 0.5) * grid.layer_mm
     inside = np.zeros((grid.ny, grid.nx), bool)
     for size, at in parts:
-        inside |= (at[0] < x) & (x < at[0] + size[0]) & (at[1] < y) & (y < at[1] + size[1]) & (at[2] <= z < at[2] + size[2])
+        inside |= (
+            (at[0] < x) & (x < at[0] + size[0]) & (at[1] < y) & (y < at[1] + size[1]) & (at[2] <= z < at[2] + size[2])
+        )
     return inside
 
 
@@ -42,7 +44,9 @@ def test_layers_of_overlapping_boxes_are_their_union(parts: list, layer: int) ->
 def test_a_column_through_a_shared_edge_is_hit_once(seed: int, pixel: float) -> None:
     """A flat sheet of random triangles covers every pixel of its rectangle once, whatever edges run through centres."""
     rng = np.random.default_rng(seed)
-    points = np.concatenate([[[0, 0], [4, 0], [4, 3], [0, 3]], np.round(rng.uniform(0, 3, (30, 2)) / pixel) * pixel + pixel / 2])
+    points = np.concatenate(
+        [[[0, 0], [4, 0], [4, 3], [0, 3]], np.round(rng.uniform(0, 3, (30, 2)) / pixel) * pixel + pixel / 2]
+    )
     from scipy.spatial import Delaunay
 
     faces = Delaunay(points).simplices
@@ -63,7 +67,10 @@ def test_volume_of_a_ball_is_that_of_its_polyhedron() -> None:
 def test_nested_shell_counts_once_and_reversed_one_is_a_void() -> None:
     """A ball inside a ball adds nothing; turned inside out it is taken away."""
     outer, inner = ball_mesh(5, (0, 0, 6)), ball_mesh(2, (0, 0, 6))
-    alone, nested, void = (solid_columns(m.triangles, 0.05, 0.05).volume_mm3 for m in (outer, merged([outer, inner]), merged([outer, reversed_mesh(inner)])))
+    alone, nested, void = (
+        solid_columns(m.triangles, 0.05, 0.05).volume_mm3
+        for m in (outer, merged([outer, inner]), merged([outer, reversed_mesh(inner)]))
+    )
     assert nested == pytest.approx(alone, rel=1e-9)
     assert void == pytest.approx(alone - inner.signed_volume_mm3, rel=2e-3)
 

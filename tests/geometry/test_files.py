@@ -81,7 +81,10 @@ BAD = {
     "none.stl": (stl_bytes(0)[:84], "no-triangles"),
     "nan.stl": (nan_stl(), "not-finite"),
     "text.stl": (b"solid x\nfacet normal 0 0 1\nouter loop\nvertex 0 0 0\nvertex 1 0 0\n", "truncated"),
-    "word.stl": (b"solid\nfacet\nouter loop\nvertex a b c\nvertex 0 0 0\nvertex 1 1 1\nendloop\nendfacet\nendsolid", "malformed"),
+    "word.stl": (
+        b"solid\nfacet\nouter loop\nvertex a b c\nvertex 0 0 0\nvertex 1 1 1\nendloop\nendfacet\nendsolid",
+        "malformed",
+    ),
     "prose.obj": (b"hello there\n" * 9, "no-triangles"),
     "index.obj": (b"v 0 0 0\nv 1 0 0\nv 0 1 0\nf 1 2 900\n", "malformed"),
     "lying.ply": (b"ply\nformat binary_little_endian 1.0\nelement vertex 2000000000\nend_header\n", "truncated"),
@@ -112,7 +115,11 @@ def test_a_zip_gives_what_can_be_read_and_names_the_rest(tmp_path: Path) -> None
         archive.writestr("readme.txt", "nonsense")
     found = list(read_any(path))
     assert [f.name for f in found if isinstance(f, MeshFile)] == ["good.stl"]
-    assert {f.name: f.error.code for f in found if isinstance(f, Refusal)} == {"../evil.stl": "hostile-name", "bomb.stl": "zip-bomb", "torn.stl": "truncated"}
+    assert {f.name: f.error.code for f in found if isinstance(f, Refusal)} == {
+        "../evil.stl": "hostile-name",
+        "bomb.stl": "zip-bomb",
+        "torn.stl": "truncated",
+    }
     assert [p.name for p in tmp_path.iterdir()] == ["kit.zip"]
 
 
@@ -134,7 +141,13 @@ def test_a_zip_that_is_none_is_refused(data: bytes, tmp_path: Path) -> None:
 
 def test_glb_with_hostile_json_is_refused() -> None:
     """A buffer that lies about its length raises, whatever the library thinks of it."""
-    body = json.dumps({"asset": {"version": "2.0"}, "buffers": [{"byteLength": 10**12}], "meshes": [{"primitives": [{"attributes": {"POSITION": 0}}]}]}).encode()
+    body = json.dumps(
+        {
+            "asset": {"version": "2.0"},
+            "buffers": [{"byteLength": 10**12}],
+            "meshes": [{"primitives": [{"attributes": {"POSITION": 0}}]}],
+        }
+    ).encode()
     body += b" " * (-len(body) % 4)
     data = b"glTF" + struct.pack("<III", 2, 20 + len(body), len(body)) + b"JSON" + body
     with pytest.raises(MeshFileError):

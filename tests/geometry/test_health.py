@@ -51,7 +51,9 @@ def test_a_reversed_shell_inside_another_stays_a_void() -> None:
 def test_each_hole_is_counted() -> None:
     """Two faces far apart taken out leave two holes."""
     ball = ball_mesh(5)
-    torn = Mesh(ball.vertices, np.delete(ball.faces, [np.argmax(ball.normals[:, 2]), np.argmin(ball.normals[:, 2])], axis=0))
+    torn = Mesh(
+        ball.vertices, np.delete(ball.faces, [np.argmax(ball.normals[:, 2]), np.argmin(ball.normals[:, 2])], axis=0)
+    )
     health = look(torn)
     assert (health.watertight, health.holes) == (False, 2)
     assert health.volume_ml == pytest.approx(ball.signed_volume_mm3 / 1000, rel=2e-3)

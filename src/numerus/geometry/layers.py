@@ -31,7 +31,7 @@ Progress = Callable[[float], bool]
 
 @dataclass(frozen=True)
 class Island:
-    """A component born in mid-air: lower face and centroid in mm, area in its layer of birth, one of its pixels."""
+    """A component born in mid-air: lower face and centroid in mm, area in its layer of birth, its pixel nearest the centroid."""
 
     z_mm: float
     x_mm: float
@@ -233,6 +233,15 @@ def _components(start, row, x0, x1, b_row, b_x0, b_x1, platform, births, min_pix
             sum_x[root] += length * (s[i] + e[i] - 1) / 2
             sum_y[root] += length * r[i]
             caught[root] = caught[root] or held[i]
+        near_x, near_y, nearest = np.zeros(n), np.zeros(n), np.full(n, np.inf)
+        for i in range(n):  # the pixel of each unheld component that lies nearest its centroid
+            root = _find(parent, i)
+            if not caught[root]:
+                cx, cy = sum_x[root] / pixels[root], sum_y[root] / pixels[root]
+                px = min(max(np.rint(cx), s[i]), e[i] - 1)
+                d = (px - cx) ** 2 + (r[i] - cy) ** 2
+                if d < nearest[root]:
+                    nearest[root], near_x[root], near_y[root] = d, px, r[i]
         kept = 0
         for i in range(n):
             root = _find(parent, i)
@@ -243,7 +252,7 @@ def _components(start, row, x0, x1, b_row, b_x0, b_x1, platform, births, min_pix
                 if found < len(births):
                     births[found, 0], births[found, 3] = layer, pixels[root]
                     births[found, 1], births[found, 2] = sum_x[root] / pixels[root], sum_y[root] / pixels[root]
-                    births[found, 4], births[found, 5] = (s[i] + e[i] - 1) // 2, r[i]
+                    births[found, 4], births[found, 5] = near_x[i], near_y[i]
                 found += 1
         b_row, b_x0, b_x1 = np.empty(kept, np.int32), np.empty(kept, np.int32), np.empty(kept, np.int32)
         kept = 0

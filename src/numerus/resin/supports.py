@@ -27,6 +27,9 @@ from numerus.resin.profiles import Resin
 PIXEL_MM = 0.1
 LAYER_MM = 0.1
 COARSE_MM = 0.4
+CHECK_MM = 0.05  # the finished work is checked as finely as machines print it
+HAIR_MM = 0.05  # in a recess a short bar may touch the walls beside it
+REPAIRS = 3  # rounds of catching what the check still finds
 SIDES = 8
 STEEP_REACH = 1.4  # layers: faces under about 35 degrees from level are held, whatever the resin could reach
 
@@ -149,14 +152,14 @@ def _route(tip: Floats, room: _Room, style: SupportStyle) -> list[Floats] | None
 
 
 def _onto_part(tip: Floats, start: Floats, room: _Room, style: SupportStyle) -> list[Floats] | None:
-    """A short straight bar that stands on the part itself, with a tip at both ends."""
-    ground = room.floor_under(start)
-    if ground <= 0 or tip[2] - ground < 0.6:
+    """A short straight bar that stands on the part itself, with a tip at both ends; in a narrow gap it just fills it."""
+    ground = room.floor_under(tip)
+    if ground <= 0:
         return None
     foot = np.array([tip[0], tip[1], ground])
     middle = (tip + foot) / 2
     lower = foot + [0, 0, 2 * room.columns.grid.layer_mm + 0.3]
-    clear = lower[2] >= start[2] or room.free(start, lower, style.tip_mm / 2)
+    clear = lower[2] >= start[2] or room.free(start, lower, HAIR_MM - style.clearance_mm)
     return [tip, middle, middle, foot] if clear else None
 
 
@@ -221,7 +224,7 @@ def _wanted(raised: Mesh, columns: Columns, reach_mm: float, style: SupportStyle
     Overhangs beyond the resin's reach count pixel by pixel. Steep undersides count on coarse columns only, so that
     texture finer than ``COARSE_MM``, which carries itself, asks for no tips.
     """
-    born = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in islands(columns, min_pixels=2)]).reshape(-1, 3)
+    born = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in _births(raised, _built([], style))]).reshape(-1, 3)
     far = _places(columns, overhangs(columns, reach_mm))
     coarse = solid_columns(raised.triangles, COARSE_MM, COARSE_MM)
     steep = _undersides(columns, _places(coarse, overhangs(coarse, STEEP_REACH * COARSE_MM)))
@@ -289,18 +292,23 @@ def support(
     wanted = _wanted(raised, columns, resin.reach_mm, style)
     ways, unreached = _routed(wanted, _Room(columns, style), style, progress)
     supports = _built(ways, style)
-    whole = merged([raised, supports]) if ways else raised
-    left = tuple(islands(solid_columns(whole.triangles, PIXEL_MM, LAYER_MM)))
-    if left:
+    left = _births(raised, supports)
+    for _ in range(REPAIRS):
+        if not left:
+            break
         more, still = _routed(
             np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in left]), _Room(columns, style), style, None
         )
-        ways += more
-        unreached += still
+        ways, unreached = ways + more, unreached + still
         supports = _built(ways, style)
-        left = tuple(islands(solid_columns(merged([raised, supports]).triangles, PIXEL_MM, LAYER_MM))) if ways else left
+        left = _births(raised, supports)
     pillars = tuple(Pillar(_point(w[0]), _point(w[1]), _point(w[3])) for w in ways)
-    return Supported(raised, supports, pillars, tuple(_point(p) for p in unreached), left)
+    return Supported(raised, supports, pillars, tuple(_point(p) for p in unreached), tuple(left))
+
+
+def _births(part: Mesh, supports: Mesh) -> list[Island]:
+    """Islands of part and supports together, at the finer check resolution."""
+    return islands(solid_columns(merged([part, supports]).triangles, CHECK_MM, CHECK_MM))
 
 
 def _routed(

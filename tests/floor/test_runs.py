@@ -1,0 +1,86 @@
+"""The fold over runs, failures owed again, and the inquest."""
+
+from __future__ import annotations
+
+from datetime import datetime
+
+import pytest
+
+from numerus.floor.inquest import inquest
+from numerus.floor.runs import copy_states, failure_counts, machine_layers, run_records, waiting_plates
+from numerus.kit.facts import PART_OUTCOME, RESTORED, RUN_ENDED, RUN_STARTED, STEP, WITHDRAWN, Fact, active
+from numerus.resin.plate import Placed, Plate
+
+AT = datetime(2026, 3, 1, 20)
+
+
+def plate(name: str, copies: list[tuple[str, str]], order: int = 0, x: float = 50.0) -> Plate:
+    placed = tuple(Placed(f"{name}-{n}", "part", f, s, x + 30 * n, 40) for n, (f, s) in enumerate(copies))
+    return Plate(name, name, "m", "r", placed, 30, 100, 20, order)
+
+
+def story(
+    run: str, of: Plate, outcomes: dict[int, tuple[str, float]], steps: tuple[str, ...] = (), ended: bool = True
+) -> list[Fact]:
+    facts = [Fact(AT, RUN_STARTED, run, data={"plate": of.id, "machine": "m"})]
+    if ended:
+        facts.append(Fact(AT, RUN_ENDED, run))
+    for number, (outcome, height) in outcomes.items():
+        facts.append(
+            Fact(AT, PART_OUTCOME, run, data={"placed": of.placed[number].id, "outcome": outcome, "height_mm": height})
+        )
+    return facts + [Fact(AT, STEP, run, data={"stage": s}) for s in steps]
+
+
+def test_a_copy_walks_from_owed_to_cured() -> None:
+    """Each entry of the journal moves it one state on."""
+    p = plate("p", [("f", "head")])
+    states = []
+    for facts in ([], story("r", p, {}, ended=False), story("r", p, {}), story("r", p, {0: ("good", 0)}), story("r", p, {0: ("good", 0)}, ("wash",)),
+                  story("r", p, {0: ("flawed", 0)}, ("wash", "cure"))):  # fmt: skip
+        states.append(copy_states({"p": p}, run_records(facts))[("f", "head")].state)
+    assert states == ["plated", "printing", "printing", "printed", "washed", "cured"]
+
+
+def test_a_failed_part_is_owed_again_until_a_newer_plate_holds_it() -> None:
+    """By itself; the failure is remembered."""
+    first, second = plate("a", [("f", "head"), ("f", "legs")], 0), plate("b", [("f", "head")], 1)
+    records = run_records(story("r", first, {0: ("failed", 4.2), 1: ("good", 0)}))
+    owed = copy_states({"a": first}, records)[("f", "head")]
+    assert (owed.state, owed.failures) == ("owed", 1)
+    again = copy_states({"a": first, "b": second}, records)[("f", "head")]
+    assert (again.state, again.failures) == ("plated", 1)
+    assert [p.id for p in waiting_plates({"a": first, "b": second}, records)] == ["b"]
+    assert failure_counts(records.values()) == (1, 2)
+    assert machine_layers(records.values(), {"a": first}, {"m": 0.05}) == {"m": 600}
+
+
+def test_withdrawn_entries_do_not_count_and_restored_ones_do() -> None:
+    """Corrections are entries too."""
+    facts = [Fact(AT, STEP, seq=1, data={"stage": "wash"}), Fact(AT, WITHDRAWN, seq=2, data={"seqs": [1]})]
+    assert active(facts) == []
+    assert [f.seq for f in active([*facts, Fact(AT, RESTORED, seq=3, data={"seqs": [1]})])] == [1]
+
+
+FIVE = [(f"f{n}", "head") for n in range(5)]
+
+
+@pytest.mark.parametrize(("outcomes", "earlier", "cause"), [
+    ({n: ("failed", 14.0) for n in range(5)}, {}, "Power"),
+    ({n: ("failed", 0.5 + 0.3 * n) for n in range(5)}, {}, "Nothing stuck"),
+    ({0: ("failed", 9.0), 1: ("good", 0)}, {0: ("failed", 7.0)}, "Weak spot"),
+    ({2: ("failed", 12.0)}, {}, "Tips too light"),
+])  # fmt: skip
+def test_the_inquest_names_the_cause_that_fits(outcomes: dict, earlier: dict, cause: str) -> None:
+    """Everything at one height, nothing stuck, the same place again, one part alone."""
+    p, before = plate("p", FIVE), plate("q", FIVE)
+    records = run_records([*story("r0", before, earlier), *story("r1", p, outcomes)])
+    found = inquest(records["r1"], p, [(records["r0"], before), (records["r1"], p)])
+    assert found[0].name.startswith(cause)
+    assert sum(c.share for c in found) == pytest.approx(1)
+
+
+def test_no_failure_has_no_cause() -> None:
+    """A good plate is left alone."""
+    p = plate("p", FIVE)
+    assert inquest(run_records(story("r", p, {0: ("good", 0)}))["r"], p, []) == []

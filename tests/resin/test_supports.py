@@ -1,0 +1,81 @@
+"""Supports: everything caught, nothing pierced, closed solids."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+from conftest import ball_mesh, box_mesh
+
+from numerus.demo.army import mesh
+from numerus.errors import Cancelled
+from numerus.geometry.columns import solid_columns
+from numerus.geometry.health import edges_of
+from numerus.geometry.layers import islands
+from numerus.geometry.mesh import merged
+from numerus.resin.layergraph import layer_graph
+from numerus.resin.pose import posed, school_up
+from numerus.resin.profiles import Machine, Resin
+from numerus.resin.supports import SupportStyle, collides, stands_flat, support
+
+RESIN, STYLE = Resin("r", "R"), SupportStyle()
+
+
+@pytest.mark.parametrize("name", ["torso_coat", "arm_L_bell", "head_hood", "heron_neck"])
+@pytest.mark.parametrize("school", ["stands", "leans back", "lies on its back"])
+def test_no_island_is_left_and_no_pillar_passes_through_the_part(name: str, school: str) -> None:
+    """Printed layer by layer again, part and supports together begin nowhere in mid-air."""
+    made = support(posed(mesh(name), school_up(school)), RESIN)
+    again = islands(solid_columns(made.whole.triangles, 0.04, 0.05))
+    assert made.islands_left == ()
+    assert [i for i in again if i.area_mm2 > 0.06] == []
+    assert not collides(made).any()
+
+
+def test_supports_are_closed_solids_on_the_plate() -> None:
+    """Every edge is matched; the raft lies on z = 0; the part hangs above it."""
+    made = support(posed(mesh("arm_R_hook"), school_up("leans back")), RESIN)
+    assert not np.any(edges_of(made.supports).balance)
+    assert made.supports.signed_volume_mm3 > 0
+    assert made.supports.bounds_mm[0, 2] == pytest.approx(0, abs=1e-9)
+    assert made.part.bounds_mm[0, 2] == pytest.approx(STYLE.lift_mm)
+
+
+def test_a_ball_is_caught_at_its_lowest_point() -> None:
+    """Its one island lies under the centre; a tip stands there."""
+    made = support(ball_mesh(6), RESIN)
+    lowest = min(made.pillars, key=lambda p: p.tip[2])
+    assert lowest.tip[:2] == pytest.approx((0, 0), abs=0.15)
+
+
+def test_a_flat_foot_stands_on_the_plate_without_supports() -> None:
+    """A box needs nothing and is not raised."""
+    box = box_mesh((10, 10, 4))
+    made = support(box, RESIN)
+    assert stands_flat(box, STYLE)
+    assert (len(made.pillars), made.part.bounds_mm[0, 2]) == (0, 0)
+
+
+def test_under_a_table_pillars_reach_the_plate_between_its_legs() -> None:
+    """A table's top is held all over, at the style's spacing."""
+    legs = [box_mesh((2, 2, 10), (x, y, 0)) for x in (0, 18) for y in (0, 18)]
+    made = support(merged([*legs, box_mesh((20, 20, 2), (0, 0, 10))]), RESIN, SupportStyle(flat_mm2=10))
+    top = [p for p in made.pillars if p.tip[2] > 9]
+    assert len(top) > 25
+    assert not any(p.on_part for p in top)
+
+
+def test_the_layer_graph_knows_margin_and_slice() -> None:
+    """Areas sum to the part's volume; the least margin is the least of its own curves."""
+    made = support(posed(mesh("arm_L_bell"), school_up("leans back")), RESIN)
+    graph = layer_graph(made, Machine("m", "M"), RESIN)
+    assert graph.areas_mm2.sum() * graph.layer_mm / 1000 == pytest.approx(made.part.signed_volume_mm3 / 1000, rel=0.03)
+    ratio, height = graph.least_margin()
+    at = round(height / graph.layer_mm)
+    assert ratio == pytest.approx(graph.holds_n[at] / graph.pull_n[at])
+    assert graph.bitmap(height).sum() * 0.12**2 == pytest.approx(graph.areas_mm2[at])
+
+
+def test_placing_supports_can_be_cancelled() -> None:
+    """Progress answering False raises Cancelled and returns nothing."""
+    with pytest.raises(Cancelled):
+        support(ball_mesh(6), RESIN, progress=lambda share: False)

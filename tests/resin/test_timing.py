@@ -1,0 +1,39 @@
+"""Run time and pull by their formulas."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+
+from numerus.resin.profiles import Machine, Resin
+from numerus.resin.timing import height_after, layer_count, pull_n, run_minutes
+
+MACHINE = Machine("m", "M", layer_mm=0.05, exposure_s=2, bottom_exposure_s=30, bottom_layers=5, rest_before_s=1, rest_after_s=0.5,
+                  lift_mm=6, lift_mm_per_min=60, bottom_lift_mm_per_min=30, retract_mm_per_min=120, start_end_s=60)  # fmt: skip
+
+
+def test_run_time_is_the_sum_over_layers() -> None:
+    """Ten layers by hand: five of 30 + 1 + 12 + 3 + 0.5 s, five of 2 + 1 + 6 + 3 + 0.5 s, and 60 s of moves."""
+    assert run_minutes(0.5, MACHINE) == pytest.approx((5 * 46.5 + 5 * 12.5 + 60) / 60)
+
+
+@pytest.mark.parametrize(
+    ("height", "layers"), [(0, 0), (0.024, 0), (0.026, 1), (0.05, 1), (0.074, 1), (0.076, 2), (32.0, 640)]
+)
+def test_a_layer_is_printed_if_its_middle_is_in_the_part(height: float, layers: int) -> None:
+    """Layers are sampled at their middles."""
+    assert layer_count(height, 0.05) == layers
+
+
+def test_time_grows_with_height_alone_and_height_with_time() -> None:
+    """Half the minutes give half the height; past the end it stays whole."""
+    total = run_minutes(20, MACHINE)
+    assert height_after(total / 2, 20, MACHINE) == pytest.approx(10)
+    assert height_after(2 * total, 20, MACHINE) == 20
+
+
+def test_pull_is_proportional_to_area() -> None:
+    """Twice the area pulls twice; slower lifts pull less."""
+    areas = np.array([10.0, 20.0])
+    pull = pull_n(areas, MACHINE, Resin("r", "R"))
+    assert pull[1] == pytest.approx(2 * pull[0])
