@@ -4,36 +4,13 @@ from __future__ import annotations
 
 import shutil
 from collections.abc import Iterator
-from datetime import datetime
 from pathlib import Path
 
-import numpy as np
 import pytest
 
+from helpers import EVENING
 from numerus.book.book import Book
 from numerus.demo.army import make_demo
-from numerus.geometry.mesh import Mesh
-
-EVENING = datetime(2026, 3, 5, 21, 12)
-
-
-def box_mesh(size: tuple[float, float, float], at: tuple[float, float, float] = (0, 0, 0)) -> Mesh:
-    """A closed box with its lowest corner at ``at``."""
-    corners = np.array([[x, y, z] for x in (0, 1) for y in (0, 1) for z in (0, 1)], float) * size + at
-    quads = [(0, 1, 3, 2), (4, 6, 7, 5), (0, 4, 5, 1), (2, 3, 7, 6), (0, 2, 6, 4), (1, 5, 7, 3)]
-    faces = [f for a, b, c, d in quads for f in ((a, b, c), (a, c, d))]
-    return Mesh(corners, np.array(faces, np.int32))
-
-
-def ball_mesh(radius: float, at: tuple[float, float, float] = (0, 0, 0), subdivisions: int = 4) -> Mesh:
-    import trimesh
-
-    ball = trimesh.creation.icosphere(subdivisions, radius)
-    return Mesh(np.asarray(ball.vertices) + at, np.asarray(ball.faces, np.int32))
-
-
-def reversed_mesh(mesh: Mesh) -> Mesh:
-    return Mesh(mesh.vertices, np.ascontiguousarray(mesh.faces[:, ::-1]))
 
 
 @pytest.fixture(scope="session")

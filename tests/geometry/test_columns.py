@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from conftest import ball_mesh, box_mesh, reversed_mesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.errors import GeometryError
 from numerus.geometry import columns as module
 from numerus.geometry.columns import grid_over, solid_columns

@@ -11,8 +11,8 @@ from pathlib import Path
 import numpy as np
 import pytest
 import trimesh
-from conftest import ball_mesh, box_mesh
 
+from helpers import ball_mesh, box_mesh
 from numerus.errors import MeshFileError
 from numerus.geometry.files import MeshFile, Refusal, parse_mesh, read_any, read_mesh, write_3mf, write_stl
 from numerus.geometry.packed import pack_mesh, unpack_mesh

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from conftest import ball_mesh, box_mesh, reversed_mesh
 
+from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.geometry.files import MeshFile
 from numerus.geometry.health import Health, inspect
 from numerus.geometry.mesh import Mesh, merged

@@ -4,11 +4,11 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from conftest import ball_mesh, box_mesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from scipy import ndimage
 
+from helpers import ball_mesh, box_mesh
 from numerus.errors import Cancelled
 from numerus.geometry import layers as module
 from numerus.geometry.columns import Columns, solid_columns

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
-from conftest import ball_mesh, box_mesh
 
+from helpers import ball_mesh, box_mesh
 from numerus.demo.army import mesh
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import merged, turning_up

@@ -6,7 +6,7 @@ from html import escape
 from pathlib import Path
 
 from PyQt6.QtCore import QMarginsF, QSizeF
-from PyQt6.QtGui import QPageLayout, QPageSize, QTextDocument
+from PyQt6.QtGui import QFont, QPageLayout, QPageSize, QTextDocument
 from PyQt6.QtPrintSupport import QPrinter
 from PyQt6.QtWidgets import QFileDialog, QWidget
 
@@ -14,6 +14,9 @@ from numerus.bench.cautions import DEFER
 from numerus.desk.session import Session
 from numerus.errors import BookError
 from numerus.ledger.orders import Orders
+
+
+SIZES_PT = (10, 9, 8, 7, 6, 5)
 
 
 def card_html(army: str, orders: Orders) -> str:
@@ -27,7 +30,7 @@ def card_html(army: str, orders: Orders) -> str:
     warned = "".join(f"<li>{escape(c)}</li>" for c in cautions)
     return (
         f"<h2>{escape(army)}</h2><p>{orders.start:%A %d %B, %H:%M}, {orders.minutes:.0f} minutes</p>"
-        f"<table width='100%' cellpadding='5'>{rows}</table><h3>Mind</h3><ul>{warned}</ul><p><i>{DEFER}</i></p>"
+        f"<table width='100%' cellpadding='2'>{rows}</table><h3>Mind</h3><ul>{warned}</ul><p><i>{DEFER}</i></p>"
     )
 
 
@@ -42,6 +45,10 @@ def write_card(html: str, path: Path) -> None:
     document = QTextDocument()
     document.setHtml(html)
     document.setPageSize(QSizeF(printer.pageRect(QPrinter.Unit.Point).size()))
+    for size in SIZES_PT:  # the largest type that keeps it on one page
+        document.setDefaultFont(QFont("Source Sans 3", size))
+        if document.pageCount() <= 1:
+            break
     document.print(printer)
     if not path.exists():
         raise BookError("unwritable", f"{path.name} could not be written.", "Choose another folder.")

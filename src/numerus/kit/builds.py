@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections import Counter
+from collections.abc import Iterable, Mapping
 from dataclasses import replace
+from itertools import islice, product
 
 from numerus.kit.plan import BOUGHT, NONE, Figure, Part, Unit
 
@@ -14,20 +16,31 @@ def alternatives(parts: Iterable[Part], unit: Unit) -> dict[str, list[Part]]:
     return {slot: [p for p in own if p.slot == slot] for slot in unit.slots}
 
 
-def spread_builds(figures: list[Figure], choices: dict[str, list[Part]]) -> list[Figure]:
-    """Fill every empty slot so that figures differ: slot s of figure i takes alternative i * step(s) of its list.
+MOST_COMBINATIONS = 2000  # looked through for each figure; more alternatives than that differ enough anyway
 
-    Steps are staggered by slot (mixed radix), so that as many figures differ as there are combinations.
+
+def spread_builds(figures: list[Figure], choices: dict[str, list[Part]]) -> list[Figure]:
+    """Fill every empty slot so that figures differ: each takes the combination used least, then least like its
+    neighbour's, then of the parts used least.
     """
-    changed = []
-    for i, figure in enumerate(figures):
-        build, rest = dict(figure.build), i
-        for slot, options in choices.items():
-            if slot not in build and options:
-                build[slot] = options[rest % len(options)].id
-                rest = rest // len(options) + rest
+    changed: list[Figure] = []
+    used: Counter[tuple[str, ...]] = Counter()
+    parts: Counter[str] = Counter()
+    for figure in figures:
+        before = changed[-1].build if changed else {}
+        options = [[figure.build[s]] if s in figure.build else [p.id for p in choices[s]] or [""] for s in choices]
+        combinations = islice(product(*options), MOST_COMBINATIONS)
+        best = min(combinations, key=lambda c: (used[c], _alike(c, choices, before), sum(parts[p] for p in c)))
+        used[best] += 1
+        parts.update(best)
+        build = {**figure.build, **{slot: part for slot, part in zip(choices, best, strict=True) if part}}
         changed.append(replace(figure, build=build))
     return changed
+
+
+def _alike(combination: Iterable[str], slots: Iterable[str], build: Mapping[str, str]) -> int:
+    """How many slots a combination shares with a build."""
+    return sum(build.get(slot) == part for slot, part in zip(slots, combination, strict=True))
 
 
 def printed_slots(figure: Figure) -> dict[str, str]:

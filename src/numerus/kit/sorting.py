@@ -59,8 +59,8 @@ def part_from_file(found: MeshFile, part_id: str, kit_id: str, blob: str = "") -
 def part_of(name: str, health: Health, mesh: Mesh, part_id: str, kit_id: str, blob: str) -> Part:
     zones, areas = zone_areas_cm2(mesh)
     return Part(
-        part_id, kit_id, name, guess_slot(name), blob, health.triangles, health.extents_mm, round(health.volume_ml, 4),
-        round(health.surface_cm2, 3), health.watertight, health.shells, health.holes, health.unit,
+        part_id, kit_id, name, guess_slot(name), blob, health.triangles, health.extents_mm, round(health.volume_ml, 9),
+        round(health.surface_cm2, 6), health.watertight, health.shells, health.holes, health.unit,
         problems=tuple((p.code, p.text) for p in health.problems), zones=zones, zone_cm2=areas,
     )  # fmt: skip
 
@@ -70,7 +70,7 @@ def rescaled(part: Part, mesh: Mesh, factor: float) -> tuple[Part, bytes]:
     bigger = Mesh(mesh.vertices * factor, mesh.faces, mesh.zones)
     x, y, z = (round(e * factor, 4) for e in part.extents_mm)
     changed = replace(
-        part, extents_mm=(x, y, z), volume_ml=round(part.volume_ml * factor**3, 4),
+        part, extents_mm=(x, y, z), volume_ml=round(part.volume_ml * factor**3, 6),
         surface_cm2=round(part.surface_cm2 * factor**2, 3), unit="mm", unit_mm=part.unit_mm * factor,
         zone_cm2=tuple(round(a * factor**2, 3) for a in part.zone_cm2),
         problems=tuple(p for p in part.problems if p[0] != "unit"), pose=None,

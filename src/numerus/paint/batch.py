@@ -94,13 +94,11 @@ def batch_line(
     dry = dict(dry_at or {})
     left = {s.key: [f for f in figures if (f, s.key) not in done] for s in stages}
     clock, blocks = _Clock(windows, windows[0].start), []
-    while any(left.values()):
-        stage = _earliest(stages, left, dry, clock, factor)
+    for stage in (s for s in stages if left[s.key]):
         if stage.stroke.minutes * factor + SETUP_MIN.get(stage.stroke.technique, 0.0) > longest:
-            raise PlanError(
-                "no-time", f"{stage.stroke.name} takes longer than any evening.", "Set more hobby time aside."
-            )
-        blocks.append(_work(stage, left, dry, clock, factor))
+            raise PlanError("no-time", f"{stage.stroke.name} takes longer than any evening.", "Set more hobby time aside.")
+    while any(left.values()):
+        blocks.append(_work(_earliest(stages, left, dry, clock, factor), left, dry, clock, factor))
     return blocks
 
 

@@ -52,7 +52,7 @@ def ellipsoid(centre: Point, radii: Point, zone: str, turn: Floats | None = None
         q = (p - c) if turn is None else (p - c) @ turn
         k0 = np.linalg.norm(q / r, axis=1)
         k1 = np.linalg.norm(q / (r * r), axis=1)
-        return k0 * (k0 - 1) / np.maximum(k1, 1e-9)
+        return np.where(k1 < 1e-9, -r.min(), k0 * (k0 - 1) / np.maximum(k1, 1e-9))
 
     reach = r.max() if turn is not None else r
     return _shape(field, zone, c - reach, c + reach)

@@ -1,0 +1,232 @@
+"""The book keeps every completed change, undoes any, and refuses politely."""
+
+from __future__ import annotations
+
+import os
+import signal
+import sqlite3
+import subprocess
+import sys
+import time
+from dataclasses import replace
+from datetime import date, datetime
+from pathlib import Path
+
+import pytest
+from hypothesis import HealthCheck, given, settings
+from hypothesis import strategies as st
+
+from numerus.book.book import Book, Removed
+from numerus.book.intake import take_in
+from numerus.errors import BookError, Cancelled
+from numerus.geometry.files import write_stl
+from numerus.kit.facts import STEP, Fact
+from numerus.kit.plan import Army, Kit, Unit
+
+from helpers import box_mesh  # isort: skip
+
+ARMY = Army("army", "Watch", date(2026, 4, 1))
+AT = datetime(2026, 3, 1, 20)
+
+
+@pytest.fixture
+def book(tmp_path: Path):  # type: ignore[no-untyped-def]
+    made = Book.open(tmp_path / "a.numerus", create=True)
+    yield made
+    made.close()
+
+
+def state(book: Book) -> tuple:
+    return book.plans, [(f.kind, f.subject, f.minutes) for f in book.facts]
+
+
+edits = st.lists(
+    st.tuples(st.sampled_from(["name", "unit", "drop", "fact"]), st.integers(0, 3)), min_size=1, max_size=12
+)
+
+
+def do(book: Book, edit: tuple[str, int]) -> None:
+    what, n = edit
+    if what == "name":
+        book.commit("name", [replace(ARMY, name=f"Watch {n}")])
+    elif what == "unit":
+        book.commit("unit", [Unit(f"u{n}", f"U{n}", n, 28.5, "")])
+    elif what == "drop":
+        book.commit("drop", [Removed("unit", f"u{n}")])
+    else:
+        book.commit("fact", facts=[Fact(AT, STEP, f"r{n}", (), n, {"stage": "wash"})])
+
+
+@settings(max_examples=25, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture])
+@given(edits)
+def test_undo_of_all_is_the_beginning_and_redo_of_all_the_end(tmp_path: Path, made: list) -> None:
+    """For any edits, across a restart in between."""
+    path = tmp_path / f"{time.monotonic_ns()}.numerus"
+    book = Book.open(path, create=True)
+    begin = state(book)
+    for edit in made:
+        do(book, edit)
+    end = state(book)
+    while book.undo():
+        pass
+    assert state(book) == begin
+    book.close()
+    book = Book.open(path)
+    assert state(book) == begin
+    while book.redo():
+        pass
+    assert state(book) == end
+    book.close()
+
+
+def test_a_new_edit_forgets_what_was_undone(book: Book) -> None:
+    """There is one line of time."""
+    do(book, ("unit", 1))
+    book.undo()
+    do(book, ("unit", 2))
+    assert book.redo() == ""
+    assert list(book.plans.units) == ["u2"]
+
+
+def test_undoing_a_fact_appends_a_withdrawal(book: Book) -> None:
+    """The journal only grows."""
+    do(book, ("fact", 1))
+    book.undo()
+    with sqlite3.connect(book.path) as connection:
+        kinds = [row[0] for row in connection.execute("SELECT kind FROM journal ORDER BY seq")]
+    assert kinds == ["step", "withdrawn"]
+    assert book.facts == []
+
+
+def test_an_edit_that_changes_nothing_is_no_edit(book: Book) -> None:
+    """Saving the same again leaves undo alone."""
+    book.commit("army", [ARMY])
+    book.commit("again", [ARMY])
+    assert book.undo_label() == "army"
+
+
+KILLED = """
+import sys
+from datetime import date
+from pathlib import Path
+from numerus.book.book import Book
+from numerus.kit.plan import Army
+book = Book.open(Path(sys.argv[1]), create=True)
+for n in range(100000):
+    book.commit("name", [Army("army", f"Watch {n}", date(2026, 4, 1))])
+    print(n, flush=True)
+"""
+
+
+def test_a_kill_at_any_moment_loses_no_completed_change(tmp_path: Path) -> None:
+    """Killed three times in the middle of writing: the last change told of is in the book."""
+    path = tmp_path / "a.numerus"
+    for wait in (0.05, 0.11, 0.17):
+        child = subprocess.Popen([sys.executable, "-c", KILLED, str(path)], stdout=subprocess.PIPE, text=True)
+        assert child.stdout is not None
+        last = int(child.stdout.readline())
+        time.sleep(wait)
+        os.kill(child.pid, signal.SIGKILL)
+        told = child.stdout.read().splitlines()
+        child.wait()
+        child.stdout.close()
+        last = int(told[-1]) if told and told[-1].isdigit() else last
+        book = Book.open(path)
+        assert book.plans.army is not None
+        assert int(book.plans.army.name.split()[1]) >= last
+        assert book.notices == []
+        book.close()
+        path.unlink()
+
+
+def test_a_newer_book_is_refused_and_left_alone(book: Book) -> None:
+    """Byte for byte."""
+    book.commit("army", [ARMY])
+    book.close()
+    with sqlite3.connect(book.path) as connection:
+        connection.execute("PRAGMA user_version=99")
+    connection.close()
+    before = book.path.read_bytes()
+    with pytest.raises(BookError) as caught:
+        Book.open(book.path)
+    assert caught.value.code == "newer-book"
+    assert book.path.read_bytes() == before
+
+
+def test_a_damaged_book_is_opened_as_far_as_it_can_be_and_a_copy_kept(book: Book) -> None:
+    """Pages overwritten in the middle: much is saved, the damaged file is kept beside."""
+    for n in range(400):
+        book.commit("fact", facts=[Fact(AT, STEP, f"r{n}" * 30, (), n, {"stage": "wash"})])
+    book.close()
+    data = bytearray(book.path.read_bytes())
+    middle = len(data) // 2 // 4096 * 4096
+    data[middle : middle + 8192] = os.urandom(8192)
+    book.path.write_bytes(bytes(data))
+    saved = Book.open(book.path)
+    assert saved.notices and "damaged" in saved.notices[0]
+    assert len(saved.facts) > 150
+    assert [p.read_bytes() for p in book.path.parent.glob("*damaged*")] == [bytes(data)]
+    saved.commit("army", [ARMY])
+    saved.close()
+
+
+@pytest.mark.parametrize(("content", "code"), [(b"hello, this is no book at all", "not-a-book"), (None, "no-book")])
+def test_what_is_no_book_is_refused(content: bytes | None, code: str, tmp_path: Path) -> None:
+    """A text file, a missing file."""
+    path = tmp_path / "x.numerus"
+    if content is not None:
+        path.write_bytes(content)
+    with pytest.raises(BookError) as caught:
+        Book.open(path)
+    assert caught.value.code == code
+
+
+def test_another_programs_database_is_refused_untouched(tmp_path: Path) -> None:
+    """It is a database, but not ours."""
+    path = tmp_path / "x.numerus"
+    with sqlite3.connect(path) as connection:
+        connection.execute("CREATE TABLE t (a)")
+    connection.close()
+    with pytest.raises(BookError, match="no Numerus book"):
+        Book.open(path)
+
+
+def test_a_failed_write_changes_nothing(book: Book) -> None:
+    """A locked file: a typed error, the old state kept, the next try works."""
+    book.commit("army", [ARMY])
+    other = sqlite3.connect(book.path, isolation_level=None)
+    other.execute("BEGIN EXCLUSIVE")
+    before = state(book)
+    book._engine.pool.connect().driver_connection.execute("PRAGMA busy_timeout=50")
+    with pytest.raises(BookError):
+        book.commit("name", [replace(ARMY, name="Lost")])
+    assert state(book) == before
+    other.execute("ROLLBACK")
+    other.close()
+    book.commit("name", [replace(ARMY, name="Kept")])
+    assert book.plans.army is not None and book.plans.army.name == "Kept"
+
+
+def test_blobs_are_kept_once_and_missing_ones_said(book: Book) -> None:
+    """By their digest."""
+    assert book.put_blob(b"mesh") == book.put_blob(b"mesh")
+    assert book.blob(book.put_blob(b"mesh")) == b"mesh"
+    with pytest.raises(BookError):
+        book.blob("0" * 32)
+
+
+def test_files_are_taken_in_as_one_edit_and_cancelling_leaves_the_book(book: Book, tmp_path: Path) -> None:
+    """What was refused is listed; undo takes the whole import back."""
+    write_stl(box_mesh((10, 10, 30)), tmp_path / "L_arm_01.stl")
+    (tmp_path / "torn.stl").write_bytes(b"xx")
+    files = [tmp_path / "L_arm_01.stl", tmp_path / "torn.stl"]
+    before = state(book)
+    with pytest.raises(Cancelled):
+        take_in(book, files, "Kit", lambda share: False)
+    assert state(book) == before
+    parts, refused = take_in(book, files, "Kit")
+    assert [(p.slot, p.watertight) for p in parts] == [("left arm", True)]
+    assert [r.error.code for r in refused] == ["truncated"]
+    assert isinstance(next(iter(book.plans.kits.values())), Kit)
+    book.undo()
+    assert state(book) == before

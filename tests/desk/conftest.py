@@ -1,0 +1,59 @@
+"""The real window on a virtual screen; a warning of Qt or the log fails the test."""
+
+from __future__ import annotations
+
+import logging
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import pytest
+from PyQt6 import sip
+from PyQt6.QtCore import QtMsgType, qInstallMessageHandler
+from PyQt6.QtWidgets import QApplication
+
+from helpers import EVENING
+from numerus.book.book import Book
+from numerus.desk.app import application, make_window
+from numerus.desk.window import MainWindow
+
+
+@pytest.fixture(scope="session")
+def qapp() -> QApplication:
+    return application()
+
+
+@pytest.fixture(autouse=True)
+def strict(caplog: pytest.LogCaptureFixture) -> Iterator[None]:
+    said: list[str] = []
+
+    def heard(kind: QtMsgType, _: object, words: str | None) -> None:
+        if kind != QtMsgType.QtDebugMsg and "propagateSizeHints" not in (words or ""):
+            said.append(words or "")
+
+    before = qInstallMessageHandler(heard)
+    yield
+    qInstallMessageHandler(before)
+    logged = [r.getMessage() for r in caplog.records if r.levelno >= logging.WARNING]
+    assert not said and not logged, said + logged
+
+
+@pytest.fixture
+def make(qtbot, tmp_path: Path) -> Iterator[Callable[[Book | None], MainWindow]]:  # type: ignore[no-untyped-def]
+    """A shown window on a book; jobs run at once, the clock stands."""
+    made: list[MainWindow] = []
+
+    def build(book: Book | None) -> MainWindow:
+        window = make_window(book, lambda: EVENING, tmp_path / "settings.json", synchronous=True)
+        made.append(window)
+        window.show()
+        return window
+
+    yield build
+    for window in made:
+        window.close()
+        sip.delete(window)
+
+
+@pytest.fixture
+def window(make: Callable[[Book | None], MainWindow], demo: Book) -> MainWindow:
+    return make(demo)

@@ -1,0 +1,274 @@
+"""The window with the demo army: every bench opens, keyboard works, errors have one door."""
+
+from __future__ import annotations
+
+import time
+from dataclasses import replace
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PyQt6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QUrl
+from PyQt6.QtGui import QDropEvent, QHelpEvent, QImage
+from PyQt6.QtWidgets import QApplication, QCheckBox, QPushButton
+
+from helpers import EVENING, box_mesh
+from numerus.desk import settings
+from numerus.desk.cards import card_html, write_card
+from numerus.desk.commands import CommandList
+from numerus.desk.handbook import show_handbook
+from numerus.desk.jobs import Jobs
+from numerus.desk.theme.palette import DAY, LAMPLIGHT
+from numerus.desk.view3d.renderer import Renderer, Thing
+from numerus.desk.window import MainWindow
+from numerus.errors import Cancelled, NumerusError
+from numerus.geometry.files import write_stl
+from numerus.geometry.rays import Camera
+from numerus.kit.march import STAGES
+
+
+def pixels(window: MainWindow) -> np.ndarray:
+    image = window.grab().toImage().convertToFormat(QImage.Format.Format_ARGB32)
+    data = image.constBits().asarray(image.sizeInBytes())
+    return np.frombuffer(data, np.uint8).reshape(image.height(), image.width(), 4)
+
+
+@pytest.mark.parametrize("stage", STAGES)
+@pytest.mark.parametrize("lamplight", [False, True])
+def test_every_bench_opens_at_1280_by_800_in_both_lights(
+    window: MainWindow, stage: str, lamplight: bool, qtbot
+) -> None:  # type: ignore[no-untyped-def]
+    """It fits, draws without a fault, and is not one flat colour."""
+    window.theme.set_lamplight(lamplight)
+    window.session.go(stage)
+    QApplication.processEvents()
+    assert (window.width(), window.height()) == (1280, 800)
+    assert window.bench.currentWidget().stage == stage
+    assert window.errors.isHidden()
+    middle = pixels(window)[200:760, 240:900]
+    assert len(np.unique(middle.reshape(-1, 4), axis=0)) > 20
+
+
+def luminance(colour: str) -> float:
+    from numerus.colour.light import linear, rgb_of
+
+    return float(linear(rgb_of(colour)) @ [0.2126, 0.7152, 0.0722])
+
+
+@pytest.mark.parametrize("roles", [DAY, LAMPLIGHT])
+@pytest.mark.parametrize("text", ["ink", "slate", "river", "brick", "moss_ink", "tallow_ink"])
+@pytest.mark.parametrize("ground", ["linen", "chalk", "bed"])
+def test_text_stands_out_from_every_ground(roles, text: str, ground: str) -> None:  # type: ignore[no-untyped-def]
+    """Contrast of 4.5 : 1 and more."""
+    a, b = sorted((luminance(getattr(roles, text)), luminance(getattr(roles, ground))))
+    assert (b + 0.05) / (a + 0.05) >= 4.5
+
+
+def test_the_band_is_walked_by_keys(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Arrows choose a stage, Enter opens its bench; its words can be read aloud."""
+    window.band.setFocus()
+    QApplication.processEvents()
+    for _ in range(3):
+        qtbot.keyClick(window.band, Qt.Key.Key_Right)
+    qtbot.keyClick(window.band, Qt.Key.Key_Return)
+    assert window.session.stage == "pose"
+    assert "Pose" in window.band.accessibleDescription()
+
+
+def test_shortcuts_of_all_commands_are_different(window: MainWindow) -> None:
+    """No two commands share a key."""
+    keys = [c.shortcut for c in window.commands if c.shortcut]
+    assert len(keys) == len(set(keys))
+
+
+def test_every_widget_that_can_be_focused_has_a_name(window: MainWindow) -> None:
+    """For screen readers: a name or a text of its own."""
+    for stage in STAGES:
+        window.session.go(stage)
+        for widget in window.bench.currentWidget().findChildren(QPushButton):
+            assert widget.text() or widget.accessibleName()
+
+
+def test_selecting_in_the_roll_shows_on_the_bench(window: MainWindow) -> None:
+    """The Kiln watch in the roll is the Kiln watch at Sort."""
+    window.session.go("sort")
+    window.session.select("kiln")
+    assert "Kiln" in window.benches["sort"].subtitle.text()
+    assert window.roll.tree.currentItem().text(0) == "Wickmen, Kiln watch"
+
+
+def test_ticking_an_order_writes_the_journal_and_undo_takes_it_back(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """One entry, one step of undo; the band follows."""
+    before = len(window.session.answers.facts)
+    wash = next(i for i, o in enumerate(window.session.answers.orders.listed) if o.title.startswith("Wash"))
+    ticks = window.orders.full.findChildren(QCheckBox)
+    qtbot.mouseClick(ticks[wash], Qt.MouseButton.LeftButton, pos=QPoint(6, ticks[wash].height() // 2))
+    assert len(window.session.answers.facts) == before + 1
+    window.actions_by_title["Undo"].trigger()
+    assert len(window.session.answers.facts) == before
+    window.session.redo()
+    assert len(window.session.answers.facts) == before + 1
+
+
+def test_the_command_list_finds_and_does(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """A few letters and Enter."""
+    chosen = []
+    found = CommandList(
+        window, [("Paint", "Alt+1", lambda: chosen.append("paint")), ("Plate", "", lambda: chosen.append("plate"))]
+    )
+    qtbot.addWidget(found)
+    found.line.setText("pla")
+    qtbot.keyClick(found.line, Qt.Key.Key_Return)
+    assert chosen == ["plate"]
+
+
+def test_an_error_is_told_by_the_one_panel(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """What happened and what to do; it can be dismissed."""
+    window.session.failed.emit(NumerusError("x", "The disk is full.", "Free some room."))
+    assert window.errors.isVisible()
+    assert (window.errors.message.text(), window.errors.advice.text()) == ("The disk is full.", "Free some room.")
+    qtbot.mouseClick(window.errors.close_button, Qt.MouseButton.LeftButton)
+    assert window.errors.isHidden()
+
+
+def test_files_dropped_on_the_window_come_to_the_kit(window: MainWindow, tmp_path: Path) -> None:
+    """A good one is read, a torn one is said."""
+    window.session.select("kiln")
+    write_stl(box_mesh((5, 5, 12)), tmp_path / "L_hand_hook.stl")
+    (tmp_path / "torn.stl").write_bytes(b"no")
+    data = QMimeData()
+    data.setUrls([QUrl.fromLocalFile(str(p)) for p in sorted(tmp_path.glob("*.stl"))])
+    drop = QDropEvent(
+        QPointF(400, 400), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+    )
+    window.dropEvent(drop)
+    assert any(p.name == "L_hand_hook.stl" and p.slot == "left arm" for p in window.session.plans.parts.values())
+    assert "1 read" in window.errors.message.text()
+
+
+def test_tooltips_explain_a_number(window: MainWindow) -> None:
+    """Hovering the answer says how it is worked out."""
+    window.session.go("muster")
+    from numerus.desk.benches.forecast_pictures import Outcomes
+
+    picture = window.findChild(Outcomes)
+    picture.grab()
+    assert any("quantiles" in r.says for r in picture.regions)
+    picture.event(QHelpEvent(QEvent.Type.ToolTip, QPoint(20, 10), picture.mapToGlobal(QPoint(20, 10))))
+
+
+def test_the_week_can_be_changed_and_nonsense_is_said(window: MainWindow) -> None:
+    """A new week moves the forecast; an impossible window is refused in words."""
+    bench = window.benches["muster"]
+    before = window.session.answers.forecast.middle
+    for minutes in bench.hobby:
+        minutes.setValue(240)
+    bench.begins[0].setText("19:00")
+    bench.keep_week()
+    assert bench.week_fault.text() == ""
+    assert window.session.answers.forecast.middle < before
+    bench.home[0].setText("23:00-7:00")
+    bench.keep_week()
+    assert "Monday" in bench.week_fault.text()
+
+
+def test_an_empty_unit_and_a_past_date_are_said_where_they_occur(window: MainWindow) -> None:
+    """Above the forecast."""
+    session = window.session
+    session.commit("empty", [replace(session.plans.units["lock"], id="new", name="Nobody", order=9)])
+    assert "Nobody has no figures" in window.benches["muster"].trouble.text()
+    session.commit("past", [replace(session.plans.army, ready_by=EVENING.date().replace(year=2025))])
+    assert "past" in window.benches["muster"].trouble.text()
+
+
+def test_the_3d_view_turns_and_picks(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """By keys; a click meets the part, the empty bench nothing."""
+    window.session.go("build")
+    view = window.benches["build"].view
+    camera = view.camera
+    qtbot.keyClick(view, Qt.Key.Key_Left)
+    qtbot.keyClick(view, Qt.Key.Key_Plus)
+    assert view.camera.turn_deg != camera.turn_deg and view.camera.height_mm < camera.height_mm
+    qtbot.keyClick(view, Qt.Key.Key_Home)
+    assert view.pick(QPointF(2, 2)) is None
+    centre = view.project(np.mean([t.mesh.bounds_mm.mean(axis=0) for t in view.things], axis=0))
+    hits = [view.pick(centre + QPointF(dx, dy)) for dx in (-30, 0, 30) for dy in (-40, 0, 40)]
+    assert any(h is not None for h in hits)
+
+
+@pytest.mark.parametrize("opengl", [True, False])
+def test_both_renderers_show_the_same_outline(opengl: bool, qapp) -> None:  # type: ignore[no-untyped-def]
+    """OpenGL and rays: a box fills the pixels it should, with colour, over a transparent ground."""
+    renderer = Renderer(allow_opengl=opengl)
+    box = Thing(box_mesh((10, 10, 10), (-5, -5, -5)), np.array([[200, 100, 50]], np.uint8))
+    image = renderer.draw([box], Camera((0, 0, 0), 0, 0, 20), 100, 100)
+    assert (image[..., 3] > 128).sum() == pytest.approx(2500, rel=0.05)
+    assert image[50, 50, 0] > image[50, 50, 2] > 0
+    assert image[2, 2, 3] == 0
+
+
+def test_jobs_end_once_and_cancelled_ones_not_at_all(qtbot) -> None:  # type: ignore[no-untyped-def]
+    """A result, a failure or silence after cancelling; a newer job of the same name drops the older."""
+    jobs, done, failed = Jobs(), [], []
+    jobs.failed.connect(failed.append)
+
+    def slow(progress):  # type: ignore[no-untyped-def]
+        for _ in range(200):
+            time.sleep(0.005)
+            if not progress(0.5):
+                raise Cancelled
+        return "slow"
+
+    jobs.start("a", "Slow", slow, done.append)
+    jobs.start("a", "Quick", lambda progress: "quick", done.append)
+    qtbot.waitUntil(lambda: not jobs.busy)
+    assert done == ["quick"] and failed == []
+    jobs.start("b", "Bad", lambda progress: (_ for _ in ()).throw(NumerusError("x", "no")), done.append)
+    qtbot.waitUntil(lambda: len(failed) == 1)
+    jobs.wait()
+
+
+def test_the_bench_card_is_a_pdf_of_one_page(window: MainWindow, tmp_path: Path) -> None:
+    """With boxes, orders and cautions."""
+    html = card_html("Watch", window.session.answers.orders)
+    assert html.count("☐") == len(window.session.answers.orders.listed)
+    assert "gloves" in html
+    write_card(html, tmp_path / "card.pdf")
+    data = (tmp_path / "card.pdf").read_bytes()
+    assert data.startswith(b"%PDF") and data.count(b"/Type /Page\n") + data.count(b"/Type /Page ") <= 1
+
+
+def test_settings_come_back_and_damaged_ones_are_defaults(tmp_path: Path) -> None:
+    """Written whole; nonsense is ignored."""
+    path = tmp_path / "s.json"
+    made = settings.Settings(True, 1.25).opened(Path("/a")).opened(Path("/b")).opened(Path("/a"))
+    settings.save(made, path)
+    assert settings.load(path) == made
+    assert made.recent == ("/a", "/b")
+    path.write_text("{nonsense")
+    assert settings.load(path) == settings.Settings()
+
+
+def test_larger_text_and_lamplight_are_kept(window: MainWindow) -> None:
+    """Remembered in the settings."""
+    window.theme.set_scale(1.25)
+    window.theme.set_lamplight(True)
+    kept = settings.load(window.settings_path)
+    assert (kept.text_scale, kept.lamplight) == (1.25, True)
+
+
+def test_the_handbook_has_a_page_for_every_stage(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """F1 opens the stage's own."""
+    from numerus.desk.handbook import PAGES
+
+    assert {p.stem for p in PAGES.glob("*.md")} >= set(STAGES)
+    dialog = show_handbook(window, "pose")
+    qtbot.addWidget(dialog)
+    assert dialog.isVisible()
+
+
+def test_without_a_book_the_three_ways_to_begin_are_offered(make, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Demo, new army, open; closing a book leads back here."""
+    window = make(None)
+    words = [b.text() for b in window.pages.currentWidget().findChildren(QPushButton)]
+    assert {"Open the demo army", "Start an army", "Open a book"} <= set(words)

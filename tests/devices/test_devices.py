@@ -1,0 +1,71 @@
+"""Simulated devices: seeded, repeatable, true to the plan."""
+
+from __future__ import annotations
+
+from datetime import datetime
+
+import pytest
+
+from numerus.devices.air import coming_air
+from numerus.devices.printer import FAULTS, SimulatedPrinter
+from numerus.resin.plate import Placed, Plate
+from numerus.resin.profiles import Machine
+from numerus.resin.timing import run_minutes
+
+MACHINE = Machine("m", "M")
+PLATE = Plate(
+    "p",
+    "P",
+    "m",
+    "r",
+    tuple(Placed(f"i{n}", "part", f"f{n}", "head", 20.0 * n, 20) for n in range(6)),
+    30,
+    run_minutes(30, MACHINE),
+    40,
+)
+
+
+@pytest.mark.parametrize("fault", FAULTS)
+def test_the_same_run_shows_the_same_twice(fault: str) -> None:
+    """So a program that was killed finds it where it would be."""
+    one, other = (SimulatedPrinter(PLATE, MACHINE, 7, fault) for _ in range(2))
+    assert [one.reading(m) for m in (0, 50, 500)] == [other.reading(m) for m in (0, 50, 500)]
+    assert one.outcomes() == other.outcomes()
+
+
+def test_a_good_run_grows_to_its_height_and_uses_its_resin() -> None:
+    """Layers, resin and time agree at the end."""
+    printer = SimulatedPrinter(PLATE, MACHINE, 1, "none")
+    end = printer.reading(PLATE.minutes)
+    assert (end.state, end.layer, end.minutes_left) == ("finished", end.layers, 0)
+    assert end.height_mm == pytest.approx(30)
+    assert end.resin_ml == pytest.approx(MACHINE.vat_full_ml - 40)
+    assert all(o.outcome != "failed" for o in printer.outcomes())
+
+
+def test_a_power_cut_stops_every_part_at_one_height() -> None:
+    """And says so."""
+    printer = SimulatedPrinter(PLATE, MACHINE, 1, "power cut")
+    stopped = printer.reading(1e6)
+    assert stopped.state == "stopped" and "power cut" in stopped.says
+    assert {o.height_mm for o in printer.outcomes()} == {round(stopped.height_mm, 1)}
+
+
+def test_a_part_that_lets_go_is_one() -> None:
+    """Torn off above its supports."""
+    failed = [o for o in SimulatedPrinter(PLATE, MACHINE, 3, "one part lets go").outcomes() if o.outcome == "failed"]
+    assert len(failed) == 1 and failed[0].height_mm > 0
+
+
+def test_faults_are_drawn_about_as_often_as_meant() -> None:
+    """Most runs are good."""
+    drawn = [SimulatedPrinter(PLATE, MACHINE, seed).drawn_fault for seed in range(400)]
+    assert 0.5 < drawn.count("none") / 400 < 0.75
+    assert set(drawn) == set(FAULTS)
+
+
+def test_the_air_is_repeatable_and_plausible() -> None:
+    """Every third hour, within what a year brings."""
+    airs = coming_air(datetime(2026, 7, 1, 9))
+    assert airs == coming_air(datetime(2026, 7, 1, 9))
+    assert all(-20 < a.celsius < 45 and 0 < a.humidity <= 100 for a in airs)

@@ -1,0 +1,179 @@
+"""Rates, standing, forecast, orders and costs on the demo army and on small ones."""
+
+from __future__ import annotations
+
+import math
+from dataclasses import replace
+from datetime import datetime, timedelta
+
+import pytest
+
+from helpers import EVENING
+from numerus.book.book import Book
+from numerus.errors import NumerusError, PlanError
+from numerus.kit.facts import Fact
+from numerus.kit.plan import Day
+from numerus.ledger.costs import packing_list, unit_costs
+from numerus.ledger.forecast import draws, forecast, simulate, situation
+from numerus.ledger.orders import orders, paint_batch, paint_line, step
+from numerus.ledger.plans import Plans
+from numerus.ledger.plating import owed_copies, plate_meshes, plates_for
+from numerus.ledger.rates import failure_rate, rates
+from numerus.ledger.standing import standing
+from numerus.ledger.work import bottleneck, gates, work_by_stage, work_by_unit
+
+from numerus.geometry.packed import unpack_mesh  # isort: skip
+
+
+def logged(ratio: float, times: int) -> list[Fact]:
+    return [step("build", ("f",), 10 * ratio, EVENING, planned=10)] * times
+
+
+def test_rates_move_from_the_plan_to_what_is_logged() -> None:
+    """Nothing known: the plan. A little: a little. Much: what was measured, with less doubt."""
+    none, few, many = (rates(logged(1.5, n))["build"] for n in (0, 2, 400))
+    assert none.factor == 1
+    assert 1 < few.factor < many.factor == pytest.approx(1.5, rel=0.02)
+    assert many.spread < none.spread
+
+
+def test_failure_rate_is_shrunk_to_the_usual() -> None:
+    """No record: a few percent; a long record: itself."""
+    assert 0.02 < failure_rate(0, 0)[0] < 0.08
+    middle, low, high = failure_rate(100, 1000)
+    assert low < middle < high
+    assert middle == pytest.approx(0.1, abs=0.01)
+
+
+def test_the_demo_army_stands_where_its_story_says(demo: Book) -> None:
+    """Half-way: some painted, some wet, one failed, some not begun."""
+    found = standing(demo.plans, demo.facts)
+    assert found.counts() == {"muster": 0, "sort": 4, "pose": 1, "plate": 6, "print": 4, "wash": 3, "cure": 0, "build": 2, "prime": 4, "paint": 7, "finish": 2, "ready": 1}  # fmt: skip
+    assert any(c.failures for c in found.copies.values())
+
+
+def test_each_figure_stands_at_exactly_one_stage_and_a_step_moves_it_on(demo: Book) -> None:
+    """Building the sergeant takes him from Build to Prime and nobody else anywhere."""
+    before = standing(demo.plans, demo.facts)
+    after = standing(demo.plans, [*demo.facts, step("build", ("bell-0",), 12, EVENING)])
+    moved = {i for i in before.figures if before.figures[i].stage != after.figures[i].stage}
+    assert moved == {"bell-0"}
+    assert after.figures["bell-0"].stage == "prime"
+
+
+def test_the_forecast_is_ordered_and_seeded(demo: Book) -> None:
+    """Twenty dots in order, the same each time; chances agree with them."""
+    one, other = (forecast(demo.plans, demo.facts, EVENING) for _ in range(2))
+    assert one == other
+    assert list(one.dots) == sorted(one.dots)
+    assert one.in_time == sum(d <= one.ready_by for d in one.dots)
+    assert one.most[0] <= one.half[0] <= one.middle <= one.half[1] <= one.most[1]
+
+
+def test_more_time_is_never_later_and_less_work_never_longer(demo: Book) -> None:
+    """With the same dice, draw by draw."""
+    s, dice = situation(demo.plans, demo.facts, EVENING), draws(count=200)
+    base = simulate(s, dice)[""]
+    assert (simulate(replace(s, extra_evening_min=60), dice)[""] <= base + 1e-9).all()
+    less = replace(s, units=tuple(replace(u, hands={k: m * 0.5 for k, m in u.hands.items()}) for u in s.units))
+    assert (simulate(less, dice)[""] <= base + 1e-9).all()
+
+
+def test_hours_left_agree_between_band_and_units(demo: Book) -> None:
+    """The same minutes, summed either way."""
+    found, rate = standing(demo.plans, demo.facts), rates(demo.facts)
+    by_stage = sum(w.hands for w in work_by_stage(demo.plans, found, rate).values())
+    by_unit = sum(u.hands_total for u in work_by_unit(demo.plans, found, rate))
+    assert by_stage == pytest.approx(by_unit)
+    assert forecast(demo.plans, demo.facts, EVENING).hands_left_min == pytest.approx(by_unit)
+
+
+def test_the_bottleneck_is_the_narrowest_gate(demo: Book) -> None:
+    """Painting, in this army."""
+    found = gates(demo.plans, standing(demo.plans, demo.facts), rates(demo.facts))
+    gate = bottleneck(found)
+    assert gate is not None and gate.stage == "paint"
+    assert gate.per_week == min(g.per_week for g in found if math.isfinite(g.per_week))
+
+
+def test_an_army_without_hours_or_no_army_is_said(demo: Book) -> None:
+    """In words, not as infinity."""
+    idle = replace(demo.plans, army=replace(demo.plans.army, week=(Day(0),) * 7))
+    with pytest.raises(PlanError, match="hobby"):
+        forecast(idle, demo.facts, EVENING)
+    with pytest.raises(NumerusError):
+        forecast(Plans(), [], EVENING)
+
+
+def test_orders_fit_the_evening_and_begin_with_what_is_wet(demo: Book) -> None:
+    """The hanging plate first, then washing; no more than the time there is; nothing ordered twice."""
+    found = orders(demo.plans, demo.facts, standing(demo.plans, demo.facts), EVENING)
+    assert found.listed[0].title.startswith("Lift the plate")
+    assert found.work_min <= found.minutes
+    assert len({o.title + o.detail for o in found.listed}) == len(found.listed)
+    assert all(o.cautions for o in found.listed if o.bench == "wash")
+
+
+def test_ticking_every_order_evening_after_evening_brings_the_lock_watch_home(demo: Book) -> None:
+    """The orders alone lead a unit from paint to ready."""
+    now = EVENING
+    for _ in range(40):
+        found = orders(demo.plans, demo.facts, standing(demo.plans, demo.facts), now)
+        facts = [f for o in found.listed for f in o.facts]
+        demo.commit("evening", facts=[replace(f, at=now) for f in facts])
+        now += timedelta(days=1)
+        stages = {f.stage for f in standing(demo.plans, demo.facts).figures.values() if f.unit.id == "lock"}
+        if stages == {"ready"}:
+            return
+    pytest.fail(f"still at {stages}")
+
+
+def test_the_paint_line_knows_what_is_done(demo: Book) -> None:
+    """Only strokes still wanted are on it."""
+    found = standing(demo.plans, demo.facts)
+    batch = paint_batch(found)
+    planned = {(d.figure_id, d.stage.key) for b in paint_line(demo.plans, demo.facts, batch, EVENING) for d in b.dabs}
+    assert planned == {(f.figure.id, s.key) for f in batch for s in f.next_strokes}
+
+
+def test_plates_hold_everything_owed_and_then_nothing_is(demo: Book) -> None:
+    """One action for a unit; afterwards the completeness is whole; each exported mesh lies on the plate."""
+    plans, found = demo.plans, standing(demo.plans, demo.facts)
+
+    def mesh_of(digest: str):  # type: ignore[no-untyped-def]
+        return unpack_mesh(demo.blob(digest))
+
+    owed = owed_copies(plans, found, "kiln")
+    ids = iter(range(1000))
+    plates = plates_for(plans, found, "kiln", plans.machines["teal"], mesh_of, lambda: f"n{next(ids)}")
+    assert sorted((p.figure_id, p.slot) for plate in plates for p in plate.placed) == sorted(owed)
+    demo.commit("plates", plates)
+    assert owed_copies(demo.plans, standing(demo.plans, demo.facts), "kiln") == []
+    for _, mesh in plate_meshes(plates[0], plans, mesh_of):
+        low, high = mesh.bounds_mm
+        assert low[:2].min() >= 0 and high[0] <= 218 and high[1] <= 123
+    with pytest.raises(PlanError):
+        plates_for(demo.plans, standing(demo.plans, demo.facts), "kiln", plans.machines["teal"], mesh_of, str)
+
+
+def test_costs_add_up_and_lie_below_the_bought_price(demo: Book) -> None:
+    """Kit shares sum to the kit's price; hands are kept beside, not in."""
+    costs = unit_costs(demo.plans, demo.facts, standing(demo.plans, demo.facts))
+    wickmen = sum(costs[u].kit for u in ("lock", "ferry", "kiln", "bell"))
+    assert wickmen == pytest.approx(demo.plans.kits["wickmen"].price)
+    assert costs["lock"].hands_min > 100
+    assert costs["lock"].total < 42
+
+
+def test_the_packing_list_has_a_compartment_for_every_figure(demo: Book) -> None:
+    """Wider than the base by the foam; the pole is called fragile."""
+    trays = packing_list(demo.plans, demo.plans.units["lock"])
+    assert len(trays) == 10
+    assert all(t.width_mm >= 28.5 + 8 for t in trays)
+    assert any("fragile" in t.note for t in trays)
+
+
+def test_the_clock_may_stand_past_the_date(demo: Book) -> None:
+    """A date that is past gives no chance in twenty, and no error."""
+    late = datetime(2027, 1, 1, 20)
+    assert forecast(demo.plans, demo.facts, late).in_time == 0

@@ -1,0 +1,145 @@
+"""Recipes, what to buy, and the batch line's laws."""
+
+from __future__ import annotations
+
+from datetime import datetime, timedelta
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from numerus.demo.scheme import PAINTS, SCHEME
+from numerus.errors import PlanError
+from numerus.floor.attendance import Window
+from numerus.kit.zones import ZONES
+from numerus.paint.batch import batch_line, used_drying_min
+from numerus.paint.scheme import (
+    Melt,
+    Paint,
+    Scheme,
+    Stage,
+    Stroke,
+    melting,
+    mix_colour,
+    paint_needed_ml,
+    shopping,
+    strokes_for,
+    values,
+)
+from numerus.paint.weather import Air, first_fit
+
+RACK = {p.id: p for p in PAINTS}
+NOW = datetime(2026, 3, 5, 20)
+EVENINGS = [Window(NOW + timedelta(days=d), NOW + timedelta(days=d, hours=2)) for d in range(60)]
+strokes = st.tuples(
+    st.sampled_from(["coat", "hat", "iron"]),
+    st.floats(0.5, 12),
+    st.floats(0, 90),
+    st.sampled_from(["base", "wash", "spray"]),
+)
+
+
+def stages_of(made: list) -> list[Stage]:
+    counted: dict[str, int] = {}
+    found = []
+    for zone, minutes, dries, technique in sorted(made, key=lambda m: m[0]):
+        number = counted[zone] = counted.get(zone, -1) + 1
+        found.append(Stage(zone, number, Stroke("s", technique, (("tallow", 1.0),), 0, "brush", minutes, dries)))
+    return found
+
+
+@settings(max_examples=80, deadline=None)
+@given(st.lists(strokes, min_size=1, max_size=8), st.integers(1, 9), st.floats(0.7, 1.5))
+def test_the_batch_line_is_a_schedule(made: list, figures: int, factor: float) -> None:
+    """Every stroke once on every figure, hands never in two places, within the evenings, wet paint never touched,
+    strokes of a zone in their order.
+    """
+    stages, ids = stages_of(made), [f"f{n}" for n in range(figures)]
+    dabs = [d for b in batch_line(ids, stages, EVENINGS, factor=factor) for d in b.dabs]
+    assert sorted((d.figure_id, d.stage.key) for d in dabs) == sorted((f, s.key) for f in ids for s in stages)
+    in_time = sorted(dabs, key=lambda d: d.start)
+    assert all(b.start >= a.end for a, b in zip(in_time, in_time[1:], strict=False))
+    assert all(any(w.start <= d.start and d.end <= w.end for w in EVENINGS) for d in dabs)
+    for figure in ids:
+        for zone in {s.zone for s in stages}:
+            mine = sorted(
+                (d for d in dabs if d.figure_id == figure and d.stage.zone == zone), key=lambda d: d.stage.number
+            )
+            assert all(b.start >= a.dry for a, b in zip(mine, mine[1:], strict=False))
+
+
+def test_drying_time_is_used_for_other_zones() -> None:
+    """Two zones with long drying take hardly longer than one."""
+    both = stages_of([("coat", 5, 60, "base"), ("coat", 5, 60, "wash"), ("hat", 5, 60, "base"), ("hat", 5, 60, "wash")])
+    line = batch_line(["a", "b"], both, EVENINGS)
+    assert max(b.end for b in line) - NOW <= timedelta(minutes=100)
+    assert used_drying_min(line)[1] > 10
+
+
+def test_done_strokes_are_not_painted_again_and_wet_zones_wait() -> None:
+    """The journal counts."""
+    stages = stages_of([("coat", 5, 10, "base"), ("coat", 5, 10, "wash")])
+    wet = NOW + timedelta(minutes=40)
+    line = batch_line(["a"], stages, EVENINGS, frozenset({("a", "coat/0")}), {("a", "coat"): wet})
+    assert [(b.stage.key, b.start) for b in line] == [("coat/1", wet)]
+
+
+def test_a_stroke_longer_than_any_evening_is_said() -> None:
+    """Not looped over for ever."""
+    with pytest.raises(PlanError, match="longer"):
+        batch_line(["a"], stages_of([("coat", 200, 10, "base")]), EVENINGS)
+
+
+def test_the_demo_scheme_paints_every_zone_from_its_rack() -> None:
+    """All zones have a recipe, all mixes can be made."""
+    assert {r.zone for r in SCHEME.recipes} == set(ZONES)
+    assert all(mix_colour(s, RACK).startswith("#") for r in SCHEME.recipes for s in r.strokes)
+
+
+def test_a_lower_level_has_fewer_strokes_in_the_same_order() -> None:
+    """Table-ready is part of good, good of parade."""
+    table, good, parade = ([s.key for s in strokes_for(SCHEME, ZONES, level)] for level in ("table", "good", "parade"))
+    assert [k for k in good if k in set(table)] == table
+    assert [k for k in parade if k in set(good)] == good
+    assert len(table) < len(good) < len(parade)
+
+
+def test_paint_needed_grows_with_area_and_thinner_is_not_bought() -> None:
+    """Equal parts of paint and thinner need half the paint."""
+    pure = Stage("coat", 0, Stroke("s", "base", (("tallow", 1.0),), 0.0, "b", 1, 1))
+    thinned = Stage("coat", 0, Stroke("s", "base", (("tallow", 1.0),), 1.0, "b", 1, 1))
+    assert paint_needed_ml([(pure, 20.0)])["tallow"] == pytest.approx(2 * paint_needed_ml([(pure, 10.0)])["tallow"])
+    assert paint_needed_ml([(thinned, 10.0)])["tallow"] == pytest.approx(paint_needed_ml([(pure, 10.0)])["tallow"] / 2)
+
+
+def test_shopping_rounds_up_to_pots_and_asks_about_unknown_ones() -> None:
+    """A pot without a volume is said, not guessed."""
+    rack = {
+        "a": Paint("a", "A", "M", "#112233", 2.0, pot_ml=10),
+        "b": Paint("b", "B", "M", "#112233", None),
+        "c": Paint("c", "C", "M", "#112233", 50),
+    }
+    found = {b.paint.id: b for b in shopping({"a": 23.0, "b": 1.0, "c": 5.0}, rack)}
+    assert found["a"].pots == 3
+    assert "nobody" in found["b"].says
+    assert "c" not in found
+
+
+def test_zones_of_like_value_melt() -> None:
+    """Named with how far they are apart; the demo's values lie within black and white."""
+    assert melting({"coat": 63, "brass": 64, "skin": 40}) == [Melt("coat", "brass", 1)]
+    assert all(0 < v < 100 for v in values(SCHEME, RACK).values())
+
+
+def test_a_paint_missing_from_the_rack_is_said() -> None:
+    """In words, naming the stroke."""
+    with pytest.raises(PlanError, match="Base"):
+        mix_colour(Stroke("Base", "base", (("gone", 1.0),), 0, "b", 1, 1), RACK)
+    assert isinstance(SCHEME, Scheme)
+
+
+def test_spray_weather() -> None:
+    """The first hour that is warm, dry and still enough."""
+    airs = [Air(NOW, 5, 50, 1), Air(NOW, 15, 80, 1), Air(NOW, 15, 50, 9), Air(NOW, 15, 50, 1)]
+    assert first_fit(airs) is airs[3]
+    assert [a.why_not for a in airs] == ["too cold, 5 °C", "too damp, 80 %", "too windy, 9 m/s", ""]

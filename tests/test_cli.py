@@ -1,0 +1,126 @@
+"""The command line: JSON out, exit status 2 where something was refused."""
+
+from __future__ import annotations
+
+import json
+import resource
+import subprocess
+import sys
+import zipfile
+from pathlib import Path
+
+import pytest
+
+from helpers import EVENING, ball_mesh, box_mesh
+from numerus.cli import main
+from numerus.geometry.files import write_stl
+from numerus.geometry.mesh import merged
+
+
+def call(capsys: pytest.CaptureFixture[str], *args: object) -> tuple[int, object]:
+    status = main([str(a) for a in args])
+    return status, json.loads(capsys.readouterr().out)
+
+
+@pytest.fixture
+def box_file(tmp_path: Path) -> Path:
+    write_stl(box_mesh((10, 10, 20), (5, 5, 0)), tmp_path / "box.stl")
+    return tmp_path / "box.stl"
+
+
+def test_inspect_one_file_gives_one_object(box_file: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """With every key promised."""
+    status, found = call(capsys, "inspect", box_file, "--json")
+    assert status == 0 and isinstance(found, dict)
+    keys = {
+        "file",
+        "ok",
+        "triangles",
+        "extents_mm",
+        "volume_ml",
+        "surface_cm2",
+        "watertight",
+        "shells",
+        "holes",
+        "unit",
+        "problems",
+    }
+    assert keys <= set(found)
+    assert (found["volume_ml"], found["extents_mm"], found["unit"]) == (pytest.approx(2.0), [10, 10, 20], "mm")
+
+
+def test_inspect_many_gives_a_list_and_status_two_if_any_is_refused(
+    box_file: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    """The good one is told all the same."""
+    (box_file.parent / "bad.stl").write_bytes(b"x")
+    status, found = call(capsys, "inspect", box_file, box_file.parent / "bad.stl")
+    assert status == 2 and isinstance(found, list)
+    assert [f["ok"] for f in found] == [True, False]
+    assert set(found[1]["error"]) == {"code", "text"}
+
+
+def test_inspect_reads_archives(box_file: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """Each member under the archive's name."""
+    with zipfile.ZipFile(box_file.parent / "kit.zip", "w") as archive:
+        archive.write(box_file, "a.stl")
+        archive.write(box_file, "b.stl")
+    _, found = call(capsys, "inspect", box_file.parent / "kit.zip")
+    assert isinstance(found, list)
+    assert [Path(f["file"]).name for f in found] == ["a.stl", "b.stl"]
+
+
+def test_layers_measures_in_the_files_own_coordinates(box_file: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """Areas, volume and islands by the definitions; --drop centres."""
+    both = merged([box_mesh((10, 10, 20), (5, 5, 0)), ball_mesh(2, (30, 30, 10))])
+    write_stl(both, box_file)
+    _, found = call(capsys, "layers", box_file, "--layer-mm", 0.1, "--pixel-mm", 0.1, "--json")
+    assert isinstance(found, dict)
+    assert found["layers"] == 200 and len(found["area_mm2"]) == 200
+    assert found["area_mm2"][0] == pytest.approx(100)
+    assert len(found["islands"]) == 1
+    assert (found["islands"][0]["x_mm"], found["islands"][0]["y_mm"]) == (
+        pytest.approx(30, abs=0.1),
+        pytest.approx(30, abs=0.1),
+    )
+    _, dropped = call(capsys, "layers", box_file, "--drop")
+    assert isinstance(dropped, dict) and dropped["islands"][0]["x_mm"] < 20
+
+
+def test_layers_refuses_what_cannot_be_read(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """ok false and status 2."""
+    status, found = call(capsys, "layers", tmp_path / "none.stl")
+    assert status == 2 and isinstance(found, dict) and not found["ok"]
+
+
+def test_demo_and_status(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """A demo book is written once and tells where everything stands."""
+    path = tmp_path / "d.numerus"
+    status, made = call(capsys, "demo", "--out", path, "--now", EVENING.isoformat())
+    assert status == 0 and isinstance(made, dict) and made["figures"] == 34
+    assert call(capsys, "demo", "--out", path)[0] == 2
+    _, told = call(capsys, "status", path, "--now", EVENING.isoformat(), "--json")
+    assert isinstance(told, dict)
+    assert told["stages"]["paint"] == 7 and told["bottleneck"]["stage"] == "paint"
+    assert told["forecast"]["p10"] <= told["forecast"]["p50"] <= told["forecast"]["p90"]
+    assert call(capsys, "status", tmp_path / "none")[0] == 2
+
+
+def test_add_reads_files_into_a_book(
+    demo_file: Path, tmp_path: Path, box_file: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    """As the Sort bench does."""
+    path = tmp_path / "copy.numerus"
+    path.write_bytes(demo_file.read_bytes())
+    status, found = call(capsys, "add", path, box_file, "--kit", "New")
+    assert status == 0 and isinstance(found, dict) and found["extents_mm"] == [10, 10, 20]
+
+
+def test_a_bomb_is_refused_within_time_and_memory(tmp_path: Path) -> None:
+    """A process limited to 1.5 GB of address space beyond libraries answers in words."""
+    with zipfile.ZipFile(tmp_path / "bomb.zip", "w", zipfile.ZIP_DEFLATED) as archive:
+        archive.writestr("a.stl", b"\0" * 200_000_000)
+    done = subprocess.run([sys.executable, "-m", "numerus.cli", "inspect", str(tmp_path / "bomb.zip")], capture_output=True, text=True, timeout=60,
+                          preexec_fn=lambda: resource.setrlimit(resource.RLIMIT_DATA, (1 << 30, 1 << 30)))  # fmt: skip
+    assert done.returncode == 2
+    assert json.loads(done.stdout)["error"]["code"] == "zip-bomb"
