@@ -6,7 +6,6 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.spatial import ConvexHull, QhullError
 
 from numerus.geometry.mesh import Floats, Mesh
 
@@ -99,6 +98,8 @@ def balance(parts: Sequence[Mesh]) -> Balance:
 
 def _edge_distance(points: Floats, foot: Floats) -> tuple[float, float]:
     """Signed distance from ``foot`` to the nearest edge of the hull (positive inside) and that edge's direction in degrees."""
+    from scipy.spatial import ConvexHull, QhullError
+
     try:
         hull = ConvexHull(points)
     except (QhullError, ValueError):

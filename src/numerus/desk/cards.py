@@ -15,7 +15,6 @@ from numerus.desk.session import Session
 from numerus.errors import BookError
 from numerus.ledger.orders import Orders
 
-
 SIZES_PT = (10, 9, 8, 7, 6, 5)
 
 

@@ -6,8 +6,6 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.sparse import coo_matrix
-from scipy.sparse.csgraph import connected_components
 
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.files import MeshFile
@@ -18,6 +16,7 @@ MOST_SHELLS = 200
 AGREE = 0.004  # relative difference under which the closed form is taken for the union
 SPECK_SHARE = 1e-4  # of the surface: a loose shell smaller than this is a speck
 TALLEST_FIGURE_MM, SHORTEST_PART_MM = 400.0, 3.0
+SMALLEST_READ_MM = 5.0  # a part read in another unit must come out at least this long
 
 
 @dataclass(frozen=True)
@@ -76,15 +75,23 @@ def without_degenerate(mesh: Mesh) -> tuple[Mesh, int]:
     return Mesh(mesh.vertices, f[good], mesh.zones), int((~good).sum())
 
 
+def _connected(a: NDArray[np.int32], b: NDArray[np.int32], count: int) -> tuple[int, NDArray[np.int32]]:
+    """Connected groups of ``count`` things joined pairwise: how many, and the group of each."""
+    from scipy.sparse import coo_matrix
+    from scipy.sparse.csgraph import connected_components
+
+    graph = coo_matrix((np.ones(len(a), np.int8), (a, b)), (count, count))
+    number, label = connected_components(graph, directed=False)
+    return int(number), label.astype(np.int32)
+
+
 def shell_of_faces(mesh: Mesh, edges: Edges) -> tuple[int, NDArray[np.int32]]:
     """Shells joined over edges of exactly two faces: their number and the shell of every face, int32 (m,)."""
     paired = edges.count[edges.edge] == 2
     order = np.argsort(edges.edge[paired], kind="stable")
     faces = edges.face[paired][order].reshape(-1, 2)
-    n = len(mesh.faces)
-    graph = coo_matrix((np.ones(len(faces), np.int8), (faces[:, 0], faces[:, 1])), (n, n))
-    number, label = connected_components(graph, directed=False)
-    return int(number), label.astype(np.int32)
+    number, label = _connected(faces[:, 0], faces[:, 1], len(mesh.faces))
+    return number, label
 
 
 def count_holes(edges: Edges) -> int:
@@ -94,8 +101,7 @@ def count_holes(edges: Edges) -> int:
         return 0
     vertices, index = np.unique(np.stack([edges.start[open_half], edges.end[open_half]]), return_inverse=True)
     a, b = index.reshape(2, -1)
-    graph = coo_matrix((np.ones(len(a), np.int8), (a, b)), (len(vertices), len(vertices)))
-    return int(connected_components(graph, directed=False)[0])
+    return _connected(a, b, len(vertices))[0]
 
 
 def shell_volumes_mm3(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
@@ -192,7 +198,7 @@ def guess_unit(extents_mm: Floats, declared: str = "") -> tuple[str, str]:
     if longest >= SHORTEST_PART_MM:
         return "mm", f"{longest:.0f} mm long" if longest > 2 * TALLEST_FIGURE_MM else ""
     for unit, factor in (("in", 25.4), ("m", 1000.0)):
-        if 10 <= longest * factor <= TALLEST_FIGURE_MM:
+        if SMALLEST_READ_MM <= longest * factor <= TALLEST_FIGURE_MM:
             return unit, f"{longest:.3g} units long: {longest * factor:.1f} mm if they are {unit}"
     return "mm", f"only {longest:.3g} units long"
 

@@ -1,4 +1,7 @@
-"""One way to compile a kernel: cached on disk, without the interpreter's lock, IEEE arithmetic."""
+"""One way to compile a kernel: cached on disk, without the interpreter's lock, IEEE arithmetic.
+
+The compiler is imported when the first kernel is called, not when a module is: the window opens without it.
+"""
 
 from __future__ import annotations
 
@@ -24,9 +27,34 @@ def cache_folder() -> Path:
     return Path(tempfile.mkdtemp(prefix="numerus-"))
 
 
-# Numba reads this once, at its import: an unwritable default place would fail the import itself.
-os.environ.setdefault("NUMBA_CACHE_DIR", str(cache_folder() / "kernels"))
+class Kernel:
+    """A function that is compiled at its first call, together with the other kernels of its module.
 
-import numba  # noqa: E402
+    They are compiled together since kernels call each other by name: in their module the names must mean the compiled
+    functions by then.
+    """
 
-kernel: Callable[..., Any] = numba.njit(cache=True, nogil=True, error_model="numpy")
+    def __init__(self, function: Callable[..., Any]) -> None:
+        self.function = function
+        self.compiled: Callable[..., Any] | None = None
+        self.__doc__ = function.__doc__
+
+    def __call__(self, *args: Any) -> Any:
+        if self.compiled is None:
+            _compile_module(self.function.__globals__)
+        assert self.compiled is not None
+        return self.compiled(*args)
+
+
+def _compile_module(names: dict[str, Any]) -> None:
+    """Put compiled functions in the place of a module's kernels."""
+    # Numba reads this once, at its import: an unwritable default place would fail the import itself.
+    os.environ.setdefault("NUMBA_CACHE_DIR", str(cache_folder() / "kernels"))
+    import numba
+
+    for name, value in list(names.items()):
+        if isinstance(value, Kernel):
+            value.compiled = names[name] = numba.njit(cache=True, nogil=True, error_model="numpy")(value.function)
+
+
+kernel = Kernel

@@ -55,7 +55,7 @@ def _posterior(values: np.ndarray) -> Rate:
 
 def failure_rate(failed: int, looked_at: int) -> tuple[float, float, float]:
     """Share of parts that fail: (middle, low, high) of a Beta with prior 1 in 16 (about the usual 2-15 %)."""
-    from scipy.stats import beta
+    from scipy.special import betaincinv
 
     a, b = 1.0 + failed, 15.0 + looked_at - failed
-    return float(beta.median(a, b)), float(beta.ppf(0.1, a, b)), float(beta.ppf(0.9, a, b))
+    return float(betaincinv(a, b, 0.5)), float(betaincinv(a, b, 0.1)), float(betaincinv(a, b, 0.9))

@@ -96,7 +96,9 @@ def batch_line(
     clock, blocks = _Clock(windows, windows[0].start), []
     for stage in (s for s in stages if left[s.key]):
         if stage.stroke.minutes * factor + SETUP_MIN.get(stage.stroke.technique, 0.0) > longest:
-            raise PlanError("no-time", f"{stage.stroke.name} takes longer than any evening.", "Set more hobby time aside.")
+            raise PlanError(
+                "no-time", f"{stage.stroke.name} takes longer than any evening.", "Set more hobby time aside."
+            )
     while any(left.values()):
         blocks.append(_work(_earliest(stages, left, dry, clock, factor), left, dry, clock, factor))
     return blocks

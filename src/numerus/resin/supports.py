@@ -15,7 +15,6 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.spatial import cKDTree
 
 from numerus.errors import Cancelled
 from numerus.geometry.columns import Columns, solid_columns
@@ -262,6 +261,8 @@ def _thinned(points: Floats, fixed: int, style: SupportStyle) -> Floats:
     order = np.concatenate([np.arange(fixed), fixed + np.argsort(points[fixed:, 2], kind="stable")])
     points = points[order]
     spacing = np.where(points[:, 2] < points[:, 2].min() + style.young_mm, style.young_share, 1.0) * style.spacing_mm
+    from scipy.spatial import cKDTree
+
     neighbours = cKDTree(points)
     dropped = np.zeros(len(points), bool)
     for i in range(len(points)):

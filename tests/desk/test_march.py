@@ -1,0 +1,272 @@
+"""The whole march in the real window with files the program has never seen, by clicks and keys."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from pathlib import Path
+
+import numpy as np
+import pytest
+import trimesh
+from PyQt6.QtCore import QDate, Qt, QTimer
+from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QFileDialog
+
+from numerus.book.book import Book
+from numerus.desk.dialogs import ArmyDialog, UnitDialog
+from numerus.desk.window import MainWindow
+from numerus.geometry.files import read_mesh
+
+
+def stranger(folder: Path) -> list[Path]:
+    """Three parts no demo has: a twisted body, a knobbed head, a base; the head in inches."""
+    body = trimesh.creation.cylinder(4, 20, sections=40)
+    body.vertices += np.c_[
+        np.sin(body.vertices[:, 2] / 5), np.cos(body.vertices[:, 2] / 5), np.full(len(body.vertices), 13)
+    ]
+    head = trimesh.util.concatenate(
+        [trimesh.creation.icosphere(3, 3.5), trimesh.creation.capsule(height=6, radius=0.8)]
+    )
+    head.apply_translation([0, 0, 26])
+    head.apply_scale(1 / 25.4)
+    base = trimesh.creation.cylinder(12.5, 3)
+    base.apply_translation([0, 0, 1.5])
+    files = {"torso_twist.obj": body, "head knob.stl": head, "base_disc.ply": base}
+    for name, mesh in files.items():
+        mesh.export(folder / name)
+    return [folder / name for name in files]
+
+
+def answer(kind: type[QDialog], fill: Callable[[QDialog], None]) -> None:
+    """When a dialog of this kind is up, fill it and press OK."""
+
+    def act() -> None:
+        dialog = QApplication.activeModalWidget()
+        assert isinstance(dialog, kind)
+        fill(dialog)
+        box = dialog.findChild(QDialogButtonBox)
+        box.button(QDialogButtonBox.StandardButton.Ok).click()
+
+    QTimer.singleShot(0, act)
+
+
+def do(window: MainWindow, title: str) -> None:
+    window.actions_by_title[title].trigger()
+
+
+def stages(window: MainWindow) -> set[str]:
+    return {f.stage for f in window.session.answers.standing.figures.values()}
+
+
+def click(qtbot, widget) -> None:  # type: ignore[no-untyped-def]
+    qtbot.mouseClick(widget, Qt.MouseButton.LeftButton)
+
+
+def muster(window: MainWindow) -> None:
+    """An army with a date and a unit of two."""
+
+    def name_army(dialog: ArmyDialog) -> None:
+        dialog.name.setText("Strangers")
+        dialog.ready_by.setDate(QDate(2026, 4, 20))
+
+    def name_unit(dialog: UnitDialog) -> None:
+        dialog.name.setText("Twisted")
+        dialog.count.setValue(2)
+
+    answer(ArmyDialog, name_army)
+    do(window, "Start an army …")
+    answer(UnitDialog, name_unit)
+    do(window, "Add a unit …")
+
+
+def sort(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Add files, mend the unit in doubt, fill the builds."""
+    do(window, "Sort")
+    do(window, "Add mesh files or an archive …")
+    bench = window.benches["sort"]
+    head = next(p for p in window.session.plans.parts.values() if p.slot == "head")
+    window.session.select(part_id=head.id)
+    assert bench.unit_button.isVisible() and "25.4" in bench.unit_button.text()
+    click(qtbot, bench.unit_button)
+    assert window.session.plans.parts[head.id].extents_mm[2] == pytest.approx(7.6, abs=0.1)
+    click(qtbot, bench.fill_button)
+    assert stages(window) == {"pose"}
+
+
+def pose(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Keep a pose for each of the three parts: the lying one by a click on its column, the rest as found."""
+    do(window, "Pose")
+    bench = window.benches["pose"]
+    bench.compared.chosen.emit(2)
+    assert "lies" in bench.tried.cost.school
+    for _ in range(3):
+        click(qtbot, bench.keep_button)
+    assert all(p.pose is not None for p in window.session.plans.parts.values())
+    assert stages(window) == {"plate"}
+
+
+def print_all(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Start, let the simulated machine run fast to its end, take the plate off; what failed is plated again."""
+    for _ in range(4):
+        do(window, "Plate")
+        plates = window.benches["plate"]
+        if plates.make_button.isEnabled():
+            click(qtbot, plates.make_button)
+        do(window, "Print")
+        bench = window.benches["print"]
+        bench.choose(bench.slots[0].plate.id)
+        click(qtbot, bench.start_button)
+        assert bench.run.state == "printing"
+        for _ in range(2000):
+            if bench.run.state != "printing":
+                break
+            bench._run_fast()
+        assert bench.run.state == "hanging"
+        click(qtbot, bench.record_button)
+        wash_and_cure(window, qtbot)
+        if stages(window) == {"build"}:
+            return
+    pytest.fail("the simulated machine failed four times")
+
+
+def wash_and_cure(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    for stage, title in (("wash", "Wash"), ("cure", "Cure")):
+        do(window, title)
+        click(qtbot, window.benches[stage].done_button)
+
+
+def by_hand(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Build both, prime, every stroke of every zone, every finishing step."""
+    do(window, "Build")
+    for _ in range(2):
+        click(qtbot, window.benches["build"].done_button)
+    assert stages(window) == {"prime"}
+    do(window, "Prime")
+    click(qtbot, window.benches["prime"].done_button)
+    do(window, "Paint")
+    for _ in range(200):
+        if stages(window) != {"paint"}:
+            break
+        click(qtbot, window.benches["paint"].done_button)
+    do(window, "Finish")
+    for _ in range(3):
+        click(qtbot, window.benches["finish"].done_button)
+
+
+def test_an_army_walks_from_muster_to_ready(make, qtbot, tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:  # type: ignore[no-untyped-def]
+    """New army, import, pose, plate, run, wash, build, paint, ready; then the book is opened again and still says so."""
+    files = stranger(tmp_path)
+    book = tmp_path / "Strangers.numerus"
+    monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *a, **k: (str(book), ""))
+    monkeypatch.setattr(QFileDialog, "getOpenFileNames", lambda *a, **k: ([str(f) for f in files], ""))
+    window = make(None)
+    muster(window)
+    assert stages(window) == {"sort"}
+    sort(window, qtbot)
+    pose(window, qtbot)
+    print_all(window, qtbot)
+    by_hand(window, qtbot)
+    assert stages(window) == {"ready"}
+    do(window, "Ready")
+    assert "2 of 2" in window.benches["ready"].subtitle.text()
+    assert len(window.benches["ready"].packing_text().splitlines()) == 2
+    window.session.open(None)
+    again = Book.open(book)
+    window.session.open(again)
+    assert stages(window) == {"ready"}
+
+
+def test_a_plate_and_a_part_are_exported_as_they_stand(window: MainWindow, tmp_path: Path) -> None:
+    """STL and 3MF of the same plate hold the same solid, on the plate."""
+    window.session.select("lock")
+    do(window, "Plate")
+    bench = window.benches["plate"]
+    for ending in ("stl", "3mf"):
+        bench.write(tmp_path / f"plate.{ending}")
+    one, other = (read_mesh(tmp_path / f"plate.{e}").mesh for e in ("stl", "3mf"))
+    assert one.signed_volume_mm3 == pytest.approx(other.signed_volume_mm3, rel=1e-3)
+    assert one.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
+    window.session.select("heron")
+    do(window, "Pose")
+    window.benches["pose"].write(tmp_path / "part.3mf")
+    assert read_mesh(tmp_path / "part.3mf").mesh.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
+
+
+def test_dragging_a_part_to_another_shelf_changes_its_slot(window: MainWindow) -> None:
+    """And undo brings it back."""
+    window.session.select("kiln")
+    do(window, "Sort")
+    bench = window.benches["sort"]
+    bench.shelves["head"].dropped.emit("head_hat", "extra")
+    assert window.session.plans.parts["head_hat"].slot == "extra"
+    do(window, "Undo")
+    assert window.session.plans.parts["head_hat"].slot == "head"
+
+
+def test_a_part_not_needed_leaves_every_build(window: MainWindow) -> None:
+    """Figures that used it fall back to Sort; undo mends all of it in one step."""
+    window.session.select("kiln")
+    do(window, "Sort")
+    window.session.select(part_id="head_hat")
+    window.benches["sort"].remove_part()
+    assert all("head_hat" not in f.build.values() for f in window.session.plans.figures.values())
+    do(window, "Undo")
+    assert "head_hat" in window.session.plans.parts
+
+
+def test_scrubbing_the_layer_graph_cuts_the_part(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """By keys and by drag; the pose chart takes a click as a new candidate."""
+    window.session.select("heron")
+    do(window, "Pose")
+    bench = window.benches["pose"]
+    before = bench.view.cut_mm
+    qtbot.keyClick(bench.graph, Qt.Key.Key_PageUp)
+    assert bench.view.cut_mm > before
+    bench.graph.scrub(5.0)
+    assert bench.view.cut_mm == 5.0
+    bench.chart.turned.emit(np.array([0.0, 0.6, 0.8]))
+    assert bench.costs[3].school == "your own turn"
+
+
+def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainWindow) -> None:
+    """Good, flawed, failed with a height; kept, the figure is back at Plate."""
+    do(window, "Print")
+    bench = window.benches["print"]
+    run = next(r for r in window.session.answers.standing.runs.values() if r.state == "hanging")
+    bench.choose(run.plate_id)
+    first = bench.plate.placed[0]
+    bench.outcomes = {p.id: ("good", 0.0, "") for p in bench.plate.placed}
+    for _ in range(2):
+        bench.turn_outcome(first.id)
+    bench.height_at.setValue(7.5)
+    bench.record()
+    standing = window.session.answers.standing
+    assert standing.runs[run.run_id].outcomes[first.id][:2] == ("failed", 7.5)
+    assert standing.figures[first.figure_id].stage == "plate"
+    assert bench.causes.text()
+
+
+def test_the_wash_tells_when_baths_are_changed(window: MainWindow) -> None:
+    """A changed bath is full of life again."""
+    do(window, "Wash")
+    bench = window.benches["wash"]
+    bench.done()
+    assert bench.picture.tubs[0].carried_ml > 0
+    bench.changed("dirty")
+    assert bench.picture.tubs[0].carried_ml == 0
+
+
+def test_choosing_a_zone_shows_its_strokes_and_marks_them_for_the_batch(window: MainWindow) -> None:
+    """A click on a stroke writes it for every figure that lacks it, once."""
+    window.session.select("lock")
+    do(window, "Paint")
+    bench = window.benches["paint"]
+    bench.choose_zone("iron")
+    assert bench.zone_title.text() == "Iron"
+    before = len(window.session.answers.facts)
+    bench.mark_done(0)
+    added = len(window.session.answers.facts) - before
+    assert added == len(bench.batch)
+    bench.mark_done(0)
+    assert len(window.session.answers.facts) == before + added
+    bench.view.grab()
+    bench._picked(None)
