@@ -1,0 +1,171 @@
+"""What is measured: each function prints seconds, ratios and peak memory of its own process."""
+
+from __future__ import annotations
+
+import resource
+import time
+from collections.abc import Callable
+from datetime import datetime
+
+import numpy as np
+
+
+def timed(work: Callable[[], object], runs: int = 3) -> float:
+    """Median seconds of a few runs."""
+    took = []
+    for _ in range(runs):
+        begun = time.perf_counter()
+        work()
+        took.append(time.perf_counter() - begun)
+    return sorted(took)[len(took) // 2]
+
+
+def say(name: str, seconds: float, more: str = "") -> None:
+    print(f"{name:<58} {seconds:8.3f} s  {more}", flush=True)
+
+
+def figure_soup(faces: int) -> np.ndarray:
+    """A Wickman, assembled and subdivided to about ``faces`` triangles, standing on the platform: float64 (m, 3, 3)."""
+    import trimesh
+
+    from numerus.demo.army import mesh
+    from numerus.geometry.mesh import merged
+
+    whole = merged(
+        [
+            mesh(n)
+            for n in (
+                "base_round",
+                "legs_standing",
+                "torso_coat",
+                "head_hat",
+                "arm_R_snuffer",
+                "arm_L_bell",
+                "pack_lantern",
+            )
+        ]
+    )
+    vertices, triangles = whole.vertices, whole.faces
+    while len(triangles) < faces / 2:
+        vertices, triangles = trimesh.remesh.subdivide(vertices, triangles)
+    return np.ascontiguousarray(vertices[triangles])
+
+
+def columns_against_sections() -> None:
+    """Layer areas and islands of a million triangles at 50 µm, against a mesh library's plane sections."""
+    import trimesh
+
+    from numerus.geometry.columns import solid_columns
+    from numerus.geometry.layers import islands, layer_areas_mm2
+
+    soup = figure_soup(1_000_000)
+
+    def ours() -> tuple:
+        columns = solid_columns(soup, 0.05, 0.05)
+        return layer_areas_mm2(columns), islands(columns)
+
+    ours()
+    seconds = timed(ours)
+    mesh = trimesh.Trimesh(soup.reshape(-1, 3), np.arange(len(soup) * 3).reshape(-1, 3), process=True)
+    heights = (np.arange(int(mesh.bounds[1, 2] / 0.05)) + 0.5) * 0.05
+    sample = heights[:: max(1, len(heights) // 24)]
+
+    def sections() -> list:
+        return [s.to_2D()[0].area if s else 0 for s in (mesh.section([0, 0, 1], [0, 0, z]) for z in sample)]
+
+    theirs = timed(sections, 1) * len(heights) / len(sample)
+    say(f"columns, areas and islands of {len(soup)} triangles", seconds, f"{len(heights)} layers")
+    say("the same areas by plane sections (from a 24-layer sample)", theirs, f"{theirs / seconds:.0f} times as long")
+    say("peak memory so far", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1e6, "GB")
+
+
+def whole_plate() -> None:
+    """A plate of figures at 18 µm pixels, about 12k x 7k, streamed: areas and islands within 2 GB."""
+    from numerus.geometry.columns import solid_columns
+    from numerus.geometry.layers import islands, layer_areas_mm2
+
+    figure = figure_soup(100_000)
+    places = [np.array([16 + 30 * i, 16 + 30 * j, 0.0]) for i in range(7) for j in range(4)]
+    soup = np.concatenate([figure + p for p in places])
+    begun = time.perf_counter()
+    columns = solid_columns(soup, 0.018, 0.05)
+    found = islands(columns)
+    took = time.perf_counter() - begun
+    say(
+        f"a plate of {columns.grid.nx} x {columns.grid.ny} pixels, {columns.layers} layers",
+        took,
+        f"{len(found)} islands, {len(layer_areas_mm2(columns))} areas",
+    )
+    say("peak memory", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1e6, "GB")
+
+
+def posing_and_supports() -> None:
+    """Search of all directions, and the supports of one pose, for demo parts."""
+    from numerus.demo.army import mesh
+    from numerus.resin.pose import candidates, posed, school_up
+    from numerus.resin.profiles import Machine, Resin
+    from numerus.resin.supports import support
+
+    for name in ("torso_coat", "heron_body"):
+        part = mesh(name)
+        candidates(part, Machine("m", "M"), Resin("r", "R"))
+        say(
+            f"four poses of {name}, 1500 directions, {len(part.faces)} faces",
+            timed(lambda part=part: candidates(part, Machine("m", "M"), Resin("r", "R"))),
+        )
+        hanging = posed(part, school_up("leans back"))
+        support(hanging, Resin("r", "R"))
+        say(f"supports of {name}", timed(lambda hanging=hanging: support(hanging, Resin("r", "R"))))
+
+
+def packing_against_boxes() -> None:
+    """Plates needed by silhouettes against plates needed by bounding boxes, same parts, same rule."""
+    from dataclasses import replace
+
+    from numerus.demo.army import supported
+    from numerus.resin.plate import Outline, outline_bitmap, pack
+    from numerus.resin.profiles import Machine
+
+    machine = Machine("m", "M", 120, 68)
+    names = ["torso_coat", "arm_R_snuffer", "arm_R_hook", "head_hat", "arm_L_bell", "pack_lantern"] * 20
+    bitmaps = {n: outline_bitmap(supported(n)) for n in set(names)}
+    outlines = [Outline(n, "f", "s", bitmaps[n], 20.0, 1.0) for n in names]
+    pack(outlines[:2], machine, tries=0)
+    boxes = {}
+    for n, bitmap in bitmaps.items():
+        rows, columns = np.flatnonzero(bitmap.any(axis=1)), np.flatnonzero(bitmap.any(axis=0))
+        boxes[n] = np.zeros_like(bitmap)
+        boxes[n][rows[0] : rows[-1] + 1, columns[0] : columns[-1] + 1] = True
+    by_shape, by_box = (
+        len(pack(o, machine, tries=1).plates)
+        for o in (outlines, [replace(o, bitmap=boxes[o.part_id]) for o in outlines])
+    )
+    say(
+        f"packing {len(names)} parts by silhouette",
+        timed(lambda: pack(outlines, machine, tries=1), 1),
+        f"{by_shape} plates; by boxes {by_box}",
+    )
+
+
+def answers() -> None:
+    """What is computed after every change: standing, forecast, orders."""
+    import tempfile
+    from pathlib import Path
+
+    from numerus.demo.army import make_demo
+    from numerus.ledger.forecast import forecast
+    from numerus.ledger.orders import orders
+    from numerus.ledger.standing import standing
+
+    now = datetime(2026, 3, 5, 21, 12)
+    with tempfile.TemporaryDirectory() as place:
+        book = make_demo(Path(place) / "d.numerus", now)
+        found = standing(book.plans, book.facts)
+        say("standing of 34 figures", timed(lambda: standing(book.plans, book.facts)))
+        say("forecast with movers and levers", timed(lambda: forecast(book.plans, book.facts, now, found)))
+        say("orders for the evening", timed(lambda: orders(book.plans, book.facts, found, now)))
+        say("reopening the book", timed(lambda: type(book).open(book.path).close()))
+        book.close()
+
+
+ALL = (columns_against_sections, whole_plate, posing_and_supports, packing_against_boxes, answers)
