@@ -17,6 +17,7 @@ from __future__ import annotations
 
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -28,6 +29,7 @@ from numerus.geometry.mesh import Floats
 SUBPIXEL = 4096  # snapping of vertices: 12 nm at 50 µm pixels, far below any file's own precision
 BAND_COLUMNS = 1 << 20  # columns worked on at a time: bounds memory on plates of 16k x 8k pixels
 MAX_PIXELS_A_SIDE = 1 << 17  # 4096 * 2**17 squared still fits 64-bit edge functions
+MAX_LAYERS = 32_000  # layers are kept in 16 bits
 BORROW_PX = 6  # how far a doubtful column looks for a sound neighbour
 Z_SNAP = 1e-6  # layers; a face meant to lie on a sampling plane should not fall either way by rounding
 
@@ -51,15 +53,15 @@ class Grid:
 class Columns:
     """Runs of solid layers sorted by (row, x, low).
 
-    ``row_start``: int64 (ny + 1,) into ``x``, ``low``, ``high``: int32 (runs,), the run [low, high) of column x.
+    ``row_start``: int64 (ny + 1,) into ``x`` int32, ``low`` and ``high`` int16 (runs,): the run [low, high) of column x.
     ``volume_mm3`` is taken before rounding to layers: exact in z, sampled in x and y.
     """
 
     grid: Grid
     row_start: NDArray[np.int64]
     x: NDArray[np.int32]
-    low: NDArray[np.int32]
-    high: NDArray[np.int32]
+    low: NDArray[np.int16]
+    high: NDArray[np.int16]
     layers: int
     volume_mm3: float
     doubtful: int
@@ -77,8 +79,10 @@ def grid_over(bounds_mm: Floats, pixel_mm: float, layer_mm: float) -> Grid:
     low = np.floor(bounds_mm[0, :2] / pixel_mm).astype(np.int64)
     high = np.ceil(bounds_mm[1, :2] / pixel_mm).astype(np.int64)
     nx, ny = (int(n) for n in np.maximum(high - low, 1))
-    if max(nx, ny) > MAX_PIXELS_A_SIDE or bounds_mm[1, 2] / layer_mm > 1 << 20:
-        raise GeometryError("too-large", f"{nx} x {ny} pixels are more than can be measured.", "Check the unit.")
+    if max(nx, ny) > MAX_PIXELS_A_SIDE or bounds_mm[1, 2] / layer_mm > MAX_LAYERS:
+        raise GeometryError(
+            "too-large", f"{nx} x {ny} pixels and so many layers are more than can be measured.", "Check the unit."
+        )
     return Grid(int(low[0]), int(low[1]), nx, ny, float(pixel_mm), float(layer_mm))
 
 
@@ -238,18 +242,21 @@ def _collect(start, lender, runs, run_low, run_high, nx, rows, row_count, out_x,
     return n
 
 
-@dataclass(frozen=True)
+@dataclass
 class _Band:
     row_count: NDArray[np.int64]
     x: NDArray[np.int32]
-    low: NDArray[np.int32]
-    high: NDArray[np.int32]
+    low: NDArray[np.int16]
+    high: NDArray[np.int16]
     length_mm: float
     doubtful: int
 
 
-def _band(xy: NDArray[np.int64], z: Floats, members: NDArray[np.int64], grid: Grid, rows: range) -> _Band:
-    """Crossings, windings and runs of the columns of ``rows``."""
+def _band(triangles: Floats, members: NDArray[np.int64], grid: Grid, rows: range, z_ends: tuple[float, float]) -> _Band:
+    """Crossings, windings and runs of the columns of ``rows``; ``z_ends`` are the whole mesh's bottom and top."""
+    own = triangles[members]
+    xy, z = _snap(own, grid), np.ascontiguousarray(own[:, :, 2], dtype=np.float64)
+    members = np.arange(len(own))
     first, last, columns = rows.start, rows.stop - 1, len(rows) * grid.nx
     none = np.zeros(0)
     counts = np.zeros(columns, np.int64)
@@ -259,25 +266,24 @@ def _band(xy: NDArray[np.int64], z: Floats, members: NDArray[np.int64], grid: Gr
     crossings, signs = np.empty(start[-1]), np.empty(start[-1], np.int64)
     _cross_band(xy, z, members, grid.nx, first, last, start, np.zeros(columns, np.int64), crossings, signs, True)
     spare = int(start[-1]) + columns
-    run_low, run_high = np.empty(spare, np.int32), np.empty(spare, np.int32)
+    run_low, run_high = np.empty(spare, np.int16), np.empty(spare, np.int16)
     runs, lengths = np.zeros(columns, np.int32), np.zeros(columns)
-    z_bottom, z_top = (float(z.min()), float(z.max())) if len(z) else (0.0, 0.0)
-    doubtful = _sweep(crossings, signs, start, grid.layer_mm, z_bottom, z_top, run_low, run_high, runs, lengths)
+    doubtful = _sweep(crossings, signs, start, grid.layer_mm, *z_ends, run_low, run_high, runs, lengths)
     lender = _lend(doubtful, grid.nx, len(rows), counts) if doubtful.any() else np.arange(columns)
     room = int(runs[lender].sum())
-    x, low, high = (np.empty(room, np.int32) for _ in range(3))
+    x, low, high = np.empty(room, np.int32), np.empty(room, np.int16), np.empty(room, np.int16)
     row_count = np.zeros(len(rows), np.int64)
     _collect(start, lender, runs, run_low, run_high, grid.nx, len(rows), row_count, x, low, high)
     return _Band(row_count, x, low, high, float(lengths[lender].sum()), int(doubtful.sum()))
 
 
-def _members(xy: NDArray[np.int64], bands: list[range]) -> list[NDArray[np.int64]]:
-    """Which triangles reach into each band of rows."""
-    low = -(-xy[:, :, 1].min(axis=1) // SUBPIXEL)
-    high = xy[:, :, 1].max(axis=1) // SUBPIXEL
+def _members(triangles: Floats, grid: Grid, bands: list[range]) -> list[NDArray[np.int64]]:
+    """Which triangles may reach into each band of rows (a row to spare on either side)."""
     if len(bands) == 1:
-        return [np.arange(len(xy))]
-    return [np.flatnonzero((high >= rows.start) & (low < rows.stop)) for rows in bands]
+        return [np.arange(len(triangles))]
+    y = triangles[:, :, 1]
+    low, high = (edge / grid.pixel_mm - grid.y0_px for edge in (y.min(axis=1), y.max(axis=1)))
+    return [np.flatnonzero((high >= rows.start - 1) & (low <= rows.stop + 1)) for rows in bands]
 
 
 def solid_columns(
@@ -291,20 +297,27 @@ def solid_columns(
         flat = triangles.reshape(-1, 3)
         bounds_mm = np.stack([flat.min(axis=0), flat.max(axis=0)]) if len(flat) else np.zeros((2, 3))
     grid = grid_over(bounds_mm, pixel_mm, layer_mm)
-    xy = _snap(triangles, grid)
-    z = np.ascontiguousarray(triangles[:, :, 2], dtype=np.float64)
     height = max(1, min(-(-grid.ny // threads), BAND_COLUMNS // grid.nx))
     bands = [range(y, min(y + height, grid.ny)) for y in range(0, grid.ny, height)]
-    members = _members(xy, bands)
+    members = _members(triangles, grid, bands)
+    z_ends = float(bounds_mm[0, 2]), float(bounds_mm[1, 2])
     with ThreadPoolExecutor(threads) as pool:
-        done = list(pool.map(lambda pair: _band(xy, z, pair[1], grid, pair[0]), zip(bands, members, strict=True)))
+        done = list(pool.map(lambda rows, mine: _band(triangles, mine, grid, rows, z_ends), bands, members))
     return _assemble(grid, done)
+
+
+def _joined(bands: list[_Band], name: str) -> NDArray[Any]:
+    """One field of all bands in one array, given up by the bands: a plate's runs are not held twice."""
+    whole = np.concatenate([getattr(band, name) for band in bands])
+    for band in bands:
+        setattr(band, name, None)
+    return whole
 
 
 def _assemble(grid: Grid, bands: list[_Band]) -> Columns:
     row_start = np.zeros(grid.ny + 1, np.int64)
     np.cumsum(np.concatenate([b.row_count for b in bands]), out=row_start[1:])
-    x, low, high = (np.concatenate([getattr(b, name) for b in bands]) for name in ("x", "low", "high"))
+    x, low, high = (_joined(bands, name) for name in ("x", "low", "high"))
     layers = int(high.max()) if len(high) else 0
     volume = sum(b.length_mm for b in bands) * grid.pixel_mm**2
     return Columns(grid, row_start, x, low, high, layers, volume, sum(b.doubtful for b in bands))

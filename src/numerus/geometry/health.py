@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -75,7 +76,7 @@ def without_degenerate(mesh: Mesh) -> tuple[Mesh, int]:
     return Mesh(mesh.vertices, f[good], mesh.zones), int((~good).sum())
 
 
-def _connected(a: NDArray[np.int32], b: NDArray[np.int32], count: int) -> tuple[int, NDArray[np.int32]]:
+def _connected(a: NDArray[Any], b: NDArray[Any], count: int) -> tuple[int, NDArray[np.int32]]:
     """Connected groups of ``count`` things joined pairwise: how many, and the group of each."""
     from scipy.sparse import coo_matrix
     from scipy.sparse.csgraph import connected_components
@@ -162,7 +163,7 @@ def union_volume_mm3(mesh: Mesh, closed: bool, shells: int, label: NDArray[np.in
         return 0.0
     lifted = mesh.moved((0, 0, -mesh.bounds_mm[0, 2]))
     pixel = span / UNION_PIXELS
-    measured = solid_columns(lifted.triangles, pixel, pixel).volume_mm3
+    measured = solid_columns(lifted.triangles, pixel, max(pixel, float(mesh.extents_mm[2]) / 4000)).volume_mm3
     exact = mesh.signed_volume_mm3
     if closed and abs(exact - measured) <= AGREE * abs(measured) + 1e-12:
         return exact
