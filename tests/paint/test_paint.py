@@ -13,6 +13,7 @@ from numerus.errors import PlanError
 from numerus.floor.attendance import Window
 from numerus.kit.zones import ZONES
 from numerus.paint.batch import batch_line, used_drying_min
+from numerus.paint.priming import prime_plan
 from numerus.paint.scheme import (
     Melt,
     Paint,
@@ -143,3 +144,14 @@ def test_spray_weather() -> None:
     airs = [Air(NOW, 5, 50, 1), Air(NOW, 15, 80, 1), Air(NOW, 15, 50, 9), Air(NOW, 15, 50, 1)]
     assert first_fit(airs) is airs[3]
     assert [a.why_not for a in airs] == ["too cold, 5 °C", "too damp, 80 %", "too windy, 9 m/s", ""]
+
+
+def test_priming_schools_differ_in_setup_and_pace() -> None:
+    """For one figure the brush is quickest, for thirty the can; drying is the same."""
+    minutes = {
+        s: [sum(p.minutes for p in prime_plan(n, s, SCHEME) if p.hands) for n in (1, 30)]
+        for s in ("can", "airbrush", "brush")
+    }
+    assert min(minutes, key=lambda s: minutes[s][0]) in ("can", "brush")
+    assert min(minutes, key=lambda s: minutes[s][1]) == "can"
+    assert prime_plan(3, "can", SCHEME)[-1] == prime_plan(9, "brush", SCHEME)[-1]

@@ -79,7 +79,6 @@ class MainWindow(QMainWindow):
 
     def _finder(self) -> None:
         find = button("Find a command or figure   Ctrl+J", self.find)
-        find.setMinimumWidth(240)
         find.setAccessibleName("Find a command or figure")
         find.setStyleSheet("padding: 1px 10px; margin: 2px 14px 2px 2px;")
         self.menuBar().setCornerWidget(find)

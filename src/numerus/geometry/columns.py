@@ -15,6 +15,7 @@ The heart of the printing half. Conventions:
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
 from typing import Any
@@ -28,7 +29,7 @@ from numerus.geometry.mesh import Floats
 
 SUBPIXEL = 4096  # snapping of vertices: 12 nm at 50 µm pixels, far below any file's own precision
 BAND_COLUMNS = 1 << 20  # columns worked on at a time: bounds memory on plates of 16k x 8k pixels
-MAX_PIXELS_A_SIDE = 1 << 17  # 4096 * 2**17 squared still fits 64-bit edge functions
+MAX_PIXELS_A_SIDE = 65_000  # x is kept in 16 bits; 4096 * 65000 squared fits 64-bit edge functions
 MAX_LAYERS = 32_000  # layers are kept in 16 bits
 BORROW_PX = 6  # how far a doubtful column looks for a sound neighbour
 Z_SNAP = 1e-6  # layers; a face meant to lie on a sampling plane should not fall either way by rounding
@@ -53,13 +54,13 @@ class Grid:
 class Columns:
     """Runs of solid layers sorted by (row, x, low).
 
-    ``row_start``: int64 (ny + 1,) into ``x`` int32, ``low`` and ``high`` int16 (runs,): the run [low, high) of column x.
+    ``row_start``: int64 (ny + 1,) into ``x`` uint16, ``low`` and ``high`` int16 (runs,): the run [low, high) of column x.
     ``volume_mm3`` is taken before rounding to layers: exact in z, sampled in x and y.
     """
 
     grid: Grid
     row_start: NDArray[np.int64]
-    x: NDArray[np.int32]
+    x: NDArray[np.uint16]
     low: NDArray[np.int16]
     high: NDArray[np.int16]
     layers: int
@@ -242,10 +243,10 @@ def _collect(start, lender, runs, run_low, run_high, nx, rows, row_count, out_x,
     return n
 
 
-@dataclass
+@dataclass(frozen=True)
 class _Band:
     row_count: NDArray[np.int64]
-    x: NDArray[np.int32]
+    x: NDArray[np.uint16]
     low: NDArray[np.int16]
     high: NDArray[np.int16]
     length_mm: float
@@ -271,7 +272,7 @@ def _band(triangles: Floats, members: NDArray[np.int64], grid: Grid, rows: range
     doubtful = _sweep(crossings, signs, start, grid.layer_mm, *z_ends, run_low, run_high, runs, lengths)
     lender = _lend(doubtful, grid.nx, len(rows), counts) if doubtful.any() else np.arange(columns)
     room = int(runs[lender].sum())
-    x, low, high = np.empty(room, np.int32), np.empty(room, np.int16), np.empty(room, np.int16)
+    x, low, high = np.empty(room, np.uint16), np.empty(room, np.int16), np.empty(room, np.int16)
     row_count = np.zeros(len(rows), np.int64)
     _collect(start, lender, runs, run_low, run_high, grid.nx, len(rows), row_count, x, low, high)
     return _Band(row_count, x, low, high, float(lengths[lender].sum()), int(doubtful.sum()))
@@ -302,22 +303,24 @@ def solid_columns(
     members = _members(triangles, grid, bands)
     z_ends = float(bounds_mm[0, 2]), float(bounds_mm[1, 2])
     with ThreadPoolExecutor(threads) as pool:
-        done = list(pool.map(lambda rows, mine: _band(triangles, mine, grid, rows, z_ends), bands, members))
-    return _assemble(grid, done)
+        return _gathered(grid, pool.map(lambda rows, mine: _band(triangles, mine, grid, rows, z_ends), bands, members))
 
 
-def _joined(bands: list[_Band], name: str) -> NDArray[Any]:
-    """One field of all bands in one array, given up by the bands: a plate's runs are not held twice."""
-    whole = np.concatenate([getattr(band, name) for band in bands])
+def _gathered(grid: Grid, bands: Iterable[_Band]) -> Columns:
+    """All bands' runs in one place as they come. Room is reserved, not touched: only what is filled costs memory."""
+    room = 2 * grid.nx * grid.ny + 1024
+    runs: list[NDArray[Any]] = [np.empty(room, dtype) for dtype in (np.uint16, np.int16, np.int16)]
+    counts, filled, length_mm, doubtful = [np.zeros(1, np.int64)], 0, 0.0, 0
     for band in bands:
-        setattr(band, name, None)
-    return whole
-
-
-def _assemble(grid: Grid, bands: list[_Band]) -> Columns:
-    row_start = np.zeros(grid.ny + 1, np.int64)
-    np.cumsum(np.concatenate([b.row_count for b in bands]), out=row_start[1:])
-    x, low, high = (_joined(bands, name) for name in ("x", "low", "high"))
-    layers = int(high.max()) if len(high) else 0
-    volume = sum(b.length_mm for b in bands) * grid.pixel_mm**2
-    return Columns(grid, row_start, x, low, high, layers, volume, sum(b.doubtful for b in bands))
+        end = filled + len(band.x)
+        if end > len(runs[0]):
+            runs = [np.concatenate([r[:filled], np.empty(end, r.dtype)]) for r in runs]
+        for whole, part in zip(runs, (band.x, band.low, band.high), strict=True):
+            whole[filled:end] = part
+        counts.append(band.row_count)
+        filled, length_mm, doubtful = end, length_mm + band.length_mm, doubtful + band.doubtful
+    x, low, high = (r[:filled] for r in runs)
+    layers = int(high.max()) if filled else 0
+    return Columns(
+        grid, np.cumsum(np.concatenate(counts)), x, low, high, layers, length_mm * grid.pixel_mm**2, doubtful
+    )

@@ -30,13 +30,6 @@ class Air:
         return f"too windy, {self.wind_m_s:.0f} m/s" if self.wind_m_s >= 4 else ""
 
 
-SCHOOLS = {
-    "can": "Spray can outdoors: quickest for many; needs the weather.",
-    "airbrush": "Airbrush with extraction: any weather; 10 min of setting up and cleaning.",
-    "brush": "Brush-on: no fumes, nothing to set up; slowest and shows strokes.",
-}
-
-
 def first_fit(airs: list[Air]) -> Air | None:
     """The next moment fit for a spray can, None where the forecast holds none."""
     return next((a for a in airs if a.fit_to_spray), None)

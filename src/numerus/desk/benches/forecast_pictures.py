@@ -87,7 +87,9 @@ class Outcomes(_Answer):
             if found.bias_days is None
             else f" Earlier forecasts ran {abs(found.bias_days):.1f} days {'early' if found.bias_days > 0 else 'late'}."
         )
-        self.text(painter, 0, 32 + used + 34, f"From {found.logged_steps} logged steps.{bias}", 11, colour="slate")
+        self.text(
+            painter, self.width(), 27, f"From {found.logged_steps} logged steps.{bias}", 11, colour="slate", align=RIGHT
+        )
         tip = (
             "Twenty evenly spaced quantiles of 600 drawn futures: your minutes against the plan, evenings kept, "
             "failed parts and how busy the machines are, each within what your journal knows."

@@ -21,7 +21,8 @@ from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.ledger.orders import step
 from numerus.ledger.standing import FigureStanding
-from numerus.paint.weather import SCHOOLS, Air, first_fit
+from numerus.paint.priming import SCHOOLS, prime_plan
+from numerus.paint.weather import Air, first_fit
 
 APART = 0.45
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
@@ -208,14 +209,8 @@ class PrimeBench(StepsBench):
         if scheme is None or not waiting:
             return
         school = self.school.currentData()
-        setup = {"can": 4.0, "airbrush": 10.0, "brush": 1.0}[school]
-        each = scheme.prime_minutes * {"can": 0.6, "airbrush": 1.0, "brush": 2.0}[school]
-        steps = [
-            Shown("Clean, dry, on holders", 1.0 * len(waiting), "Soap and water first if fingers touched it"), Shown("Set up", setup, SCHOOLS[school]),
-            Shown("First thin coat, from below and round", each * len(waiting) / 2, f"{len(waiting)} figures"),
-            Shown("Between coats", 20, "15 to 30 minutes; two thin coats beat one", False),
-            Shown("Second coat, from above", each * len(waiting) / 2, scheme.primer), Shown("Dry", scheme.prime_dries_min, "Before any paint", False),
-        ]  # fmt: skip
+        plan = prime_plan(len(waiting), school, scheme)
+        steps = [Shown(p.title, p.minutes, p.detail, p.hands) for p in plan]
         self.line.show_steps(steps)
         fit = first_fit(self.air.airs)
         now = self.air.airs[0]

@@ -1,0 +1,37 @@
+"""Priming a unit: the schools and the steps each asks for."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from numerus.paint.scheme import Scheme
+
+SCHOOLS = {
+    "can": "Spray can outdoors: quickest for many; needs the weather.",
+    "airbrush": "Airbrush with extraction: any weather; 10 min of setting up and cleaning.",
+    "brush": "Brush-on: no fumes, nothing to set up; slowest and shows strokes.",
+}
+SETUP_MIN = {"can": 4.0, "airbrush": 10.0, "brush": 1.0}
+PACE = {"can": 0.6, "airbrush": 1.0, "brush": 2.0}  # minutes a figure against the scheme's
+BETWEEN_COATS_MIN = 20.0
+
+
+@dataclass(frozen=True)
+class PrimeStep:
+    title: str
+    minutes: float
+    detail: str
+    hands: bool = True
+
+
+def prime_plan(figures: int, school: str, scheme: Scheme) -> list[PrimeStep]:
+    """Two thin coats on so many figures; the second from above, as the scheme's primer wants it."""
+    coat = figures * scheme.prime_minutes * PACE[school] / 2
+    return [
+        PrimeStep("Clean, dry, on holders", 1.0 * figures, "Soap and water first if fingers touched it"),
+        PrimeStep("Set up", SETUP_MIN[school], SCHOOLS[school]),
+        PrimeStep("First thin coat, from below and round", coat, f"{figures} figures"),
+        PrimeStep("Between coats", BETWEEN_COATS_MIN, "15 to 30 minutes; two thin coats beat one", False),
+        PrimeStep("Second coat, from above", coat, scheme.primer),
+        PrimeStep("Dry", scheme.prime_dries_min, "Before any paint", False),
+    ]
