@@ -180,7 +180,7 @@ class PaintBench(Bench):
         drying, used = used_drying_min(shown)
         self.line_title.setText(f"{shown[0].start:%A %d %B}, one batch")
         self.line_note.setText(
-            f"hands {hands:.0f} min; something dries for {drying:.0f} min, hands work on through {used:.0f} of them; done after {len(evenings)} evenings"
+            f"hands {hands:.0f} min; something dries for {drying:.0f} min, hands work on through {used:.0f}; {len(evenings)} evenings in all"
         )
 
     def _evening(self, by: int) -> None:

@@ -86,7 +86,7 @@ class PoseBench(Bench):
         self.machine = label("", "note", True)
         words = column(
             label("Pose chart", "section"),
-            label("Every way the part can lie, each to its true share. Centre stands, outer ring is on its head. Toward you: leans back.", "note", True),
+            label("Every way the part can lie, to its true share. Centre stands, outer ring is on its head. Toward you: leans back.", "note", True),
             label("Dark: little regret by scars, supports, time.", "note", True), 6, self.verdict, self.machine, -1,
         )  # fmt: skip
         upper = row(self.chart, words, gap=12)

@@ -104,7 +104,7 @@ class PoseChart(Drawing):
         for number, cost in enumerate(self.costs):
             at = self._place(cost.up, radius)
             draw_letter(painter, self.theme, at.x(), at.y(), LETTERS[number], number == self.chosen)
-        says = "Centre stands, the dotted rings lean 45°, 90° and 135°, the rim is on its head; toward you leans back. Dark is little regret. Click to try a pose."
+        says = "Centre stands, rings lean 45°, 90° and 135°, the rim is on its head; toward you leans back. Dark is little regret."
         self.region(QRectF(self.rect()), says)
 
     def _tones(self, found: Search) -> QImage:
