@@ -177,7 +177,7 @@ class PrintBench(Bench):
     def _show_why(self, slot: Slotted) -> None:
         self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
         self.reasons.setText(
-            f"It {slot.why}. {slot.plate.resin_ml:.0f} ml of resin; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h."
+            f"It {slot.why}. {slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h."
         )
         army = self.session.plans.army
         if army is not None:
