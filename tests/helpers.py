@@ -7,6 +7,7 @@ from datetime import datetime
 import numpy as np
 
 from numerus.geometry.mesh import Mesh
+from numerus.kit.facts import STEP
 
 EVENING = datetime(2026, 3, 5, 21, 12)
 
@@ -28,3 +29,8 @@ def ball_mesh(radius: float, at: tuple[float, float, float] = (0, 0, 0), subdivi
 
 def reversed_mesh(mesh: Mesh) -> Mesh:
     return Mesh(mesh.vertices, np.ascontiguousarray(mesh.faces[:, ::-1]))
+
+
+def steps(window) -> int:  # type: ignore[no-untyped-def]
+    """How many steps of work a window's journal holds."""
+    return sum(fact.kind == STEP for fact in window.session.answers.facts)

@@ -11,6 +11,7 @@ import trimesh
 from PyQt6.QtCore import QDate, Qt, QTimer
 from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QFileDialog
 
+from helpers import steps
 from numerus.book.book import Book
 from numerus.desk.dialogs import ArmyDialog, UnitDialog
 from numerus.desk.window import MainWindow
@@ -262,11 +263,11 @@ def test_choosing_a_zone_shows_its_strokes_and_marks_them_for_the_batch(window: 
     bench = window.benches["paint"]
     bench.choose_zone("iron")
     assert bench.zone_title.text() == "Iron"
-    before = len(window.session.answers.facts)
+    before = steps(window)
     bench.mark_done(0)
-    added = len(window.session.answers.facts) - before
+    added = steps(window) - before
     assert added == len(bench.batch)
     bench.mark_done(0)
-    assert len(window.session.answers.facts) == before + added
+    assert steps(window) == before + added
     bench.view.grab()
     bench._picked(None)

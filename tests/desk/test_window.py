@@ -12,7 +12,7 @@ from PyQt6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QUrl
 from PyQt6.QtGui import QDropEvent, QHelpEvent, QImage
 from PyQt6.QtWidgets import QApplication, QCheckBox, QPushButton
 
-from helpers import EVENING, box_mesh
+from helpers import EVENING, box_mesh, steps
 from numerus.desk import settings
 from numerus.desk.cards import card_html, write_card
 from numerus.desk.commands import CommandList
@@ -24,6 +24,7 @@ from numerus.desk.window import MainWindow
 from numerus.errors import Cancelled, NumerusError
 from numerus.geometry.files import write_stl
 from numerus.geometry.rays import Camera
+from numerus.kit.facts import FORECAST
 from numerus.kit.march import STAGES
 
 
@@ -99,15 +100,23 @@ def test_selecting_in_the_roll_shows_on_the_bench(window: MainWindow) -> None:
 
 def test_ticking_an_order_writes_the_journal_and_undo_takes_it_back(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """One entry, one step of undo; the band follows."""
-    before = len(window.session.answers.facts)
+    before = steps(window)
     wash = next(i for i, o in enumerate(window.session.answers.orders.listed) if o.title.startswith("Wash"))
     ticks = window.orders.full.findChildren(QCheckBox)
     qtbot.mouseClick(ticks[wash], Qt.MouseButton.LeftButton, pos=QPoint(6, ticks[wash].height() // 2))
-    assert len(window.session.answers.facts) == before + 1
+    assert steps(window) == before + 1
     window.actions_by_title["Undo"].trigger()
-    assert len(window.session.answers.facts) == before
+    assert steps(window) == before
     window.session.redo()
-    assert len(window.session.answers.facts) == before + 1
+    assert steps(window) == before + 1
+
+
+def test_the_forecast_is_noted_once_a_day(window: MainWindow) -> None:
+    """With the day's first edit, and not again."""
+    for n in range(3):
+        window.session.commit("name", [replace(window.session.plans.army, name=f"Watch {n}")])
+    today = [f for f in window.session.answers.facts if f.kind == FORECAST and f.at.date() == EVENING.date()]
+    assert len(today) == 1
 
 
 def test_the_command_list_finds_and_does(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]

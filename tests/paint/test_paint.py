@@ -122,6 +122,7 @@ def test_shopping_rounds_up_to_pots_and_asks_about_unknown_ones() -> None:
     }
     found = {b.paint.id: b for b in shopping({"a": 23.0, "b": 1.0, "c": 5.0}, rack)}
     assert found["a"].pots == 3
+    assert "or use C, ΔE 0" in found["a"].says
     assert "nobody" in found["b"].says
     assert "c" not in found
 

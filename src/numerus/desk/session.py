@@ -16,7 +16,7 @@ from numerus.book.book import Book
 from numerus.errors import BookError, NumerusError
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import unpack_mesh
-from numerus.kit.facts import Fact
+from numerus.kit.facts import FORECAST, Fact
 from numerus.kit.plan import Part, Unit
 from numerus.ledger.forecast import Forecast, forecast
 from numerus.ledger.orders import Orders, orders
@@ -127,12 +127,20 @@ class Session(QObject):
             self.failed.emit(BookError("no-book", "No book is open.", "Start an army or open a book first."))
             return False
         try:
-            self.book.commit(label, documents, facts)
+            self.book.commit(label, documents, [*facts, *self._forecast_of_the_day()])
         except NumerusError as error:
             self.failed.emit(error)
             return False
         self._told(label)
         return True
+
+    def _forecast_of_the_day(self) -> list[Fact]:
+        """With a day's first edit the forecast is noted, so that later ones can say how they have done."""
+        found, today = self.answers.forecast, self.now.date()
+        noted = any(f.kind == FORECAST and f.at.date() == today for f in self.answers.facts)
+        if noted or isinstance(found, NumerusError) or not self.plans.figures:
+            return []
+        return [Fact(self.clock(), FORECAST, data={"middle": found.middle.isoformat()})]
 
     def undo(self) -> None:
         self._turn("Took back", "undo")

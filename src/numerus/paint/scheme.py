@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
-from numerus.colour.light import lab_of, mixed, rgb_of, side_by_side
+from numerus.colour.light import lab_of, mixed, nearest, rgb_of, side_by_side
 from numerus.errors import PlanError
 from numerus.kit.march import LEVELS
 
@@ -33,6 +33,7 @@ COVERS = {
 SETUP_MIN = {"spray": 10.0}  # loading and cleaning the airbrush, once for the batch
 TECHNIQUES = tuple(ML_PER_CM2)
 WASTE = 1.25  # what dries on the palette
+NEAR_DELTA_E = 12.0  # beyond this a stand-in is another colour
 SAME_VALUE = 4.0  # L* apart below which two zones melt into one at table distance
 
 
@@ -172,6 +173,13 @@ class Buy:
     says: str
 
 
+def _or_nearest(paint: Paint, rack: Mapping[str, Paint]) -> str:
+    """The pot that could stand in, with how far off it is, if one comes near enough to be asked about."""
+    others = {p.name: p.colour for p in rack.values() if p.id != paint.id and (p.ml or 0) > 0}
+    near = nearest(paint.colour, others)[:1]
+    return f", or use {near[0][0]}, ΔE {near[0][1]:.0f}" if near and near[0][1] < NEAR_DELTA_E else ""
+
+
 def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
     """What to buy, and every pot whose content is unknown, scarcest first."""
     found = []
@@ -188,7 +196,14 @@ def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
             )
         elif ml > paint.ml:
             pots = int(-(-(ml - paint.ml) // paint.pot_ml))
-            found.append(Buy(paint, ml, pots, f"{paint.name}: {ml:.1f} ml needed, {paint.ml:.0f} ml left: buy {pots}."))
+            found.append(
+                Buy(
+                    paint,
+                    ml,
+                    pots,
+                    f"{paint.name}: {ml:.1f} ml needed, {paint.ml:.0f} ml left: buy {pots}{_or_nearest(paint, rack)}.",
+                )
+            )
     return sorted(found, key=lambda b: -(b.need_ml - (b.paint.ml or 0)))
 
 
