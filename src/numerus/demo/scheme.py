@@ -40,8 +40,8 @@ def _simple(zone: str, base: str, light: str, minutes: float) -> Recipe:
         zone,
         (
             _s("Base", "base", f"{base} 1", 0.5, "round 2", minutes, 20),
-            _s("Shade", "wash", "peat 1", 0.3, "round 2", minutes * 0.5, 45, "good"),
-            _s("Layer", "layer", f"{light} 1 {base} 1", 0.5, "round 1", minutes * 0.8, 20, "good"),
+            _s("Shade", "wash", "peat 1", 0.3, "round 2", round(minutes * 0.5, 2), 45, "good"),
+            _s("Layer", "layer", f"{light} 1 {base} 1", 0.5, "round 1", round(minutes * 0.8, 2), 20, "good"),
         ),
     )
 

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
+from typing import Any
 
 from PyQt6.QtCore import QTimer
 from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
@@ -21,10 +22,13 @@ from numerus.desk.panels.errors import ErrorPanel
 from numerus.desk.panels.orders import OrdersPanel
 from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
+from numerus.desk.tables import documents_dialog, scheme_dialog
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.welcome import welcome
 from numerus.desk.widgets.layout import button
 from numerus.kit.march import STAGES, TITLES
+from numerus.paint.scheme import Paint
+from numerus.resin.profiles import Machine, Resin
 
 CLOCK_MS = 60_000
 WIDE_BENCHES = ("sort", "pose", "plate", "print", "paint", "ready")
@@ -129,12 +133,38 @@ class MainWindow(QMainWindow):
                 "Ctrl+L",
                 lambda: self.theme.lamplight,
             ),
+            Command(
+                "Machines …",
+                "Book",
+                lambda: self._edit("Machines", list(session.plans.machines.values()), Machine("", "")),
+                "Ctrl+M",
+            ),
+            Command(
+                "Resins …", "Book", lambda: self._edit("Resins", list(session.plans.resins.values()), Resin("", ""))
+            ),
+            Command(
+                "Paint rack …",
+                "Book",
+                lambda: self._edit(
+                    "Paint rack", list(session.plans.paints.values()), Paint("", "", "", "#888888", None)
+                ),
+                "Ctrl+R",
+            ),
+            Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
             Command("Larger text", "View", lambda: self.theme.set_scale(min(1.5, self.theme.scale + 0.125)), "Ctrl++"),
             Command("Smaller text", "View", lambda: self.theme.set_scale(max(1.0, self.theme.scale - 0.125)), "Ctrl+-"),
             Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
             Command("Handbook", "Help", lambda: show_handbook(self, session.stage), "F1"),
             Command("Command list", "Help", self.find, "Ctrl+J"),
         ]
+
+    def _edit(self, title: str, documents: list[Any], blank: Any) -> None:
+        documents_dialog(self, self.session, title, documents, blank).exec()
+
+    def _edit_scheme(self) -> None:
+        dialog = scheme_dialog(self, self.session)
+        if dialog is not None:
+            dialog.exec()
 
     def find(self) -> None:
         """The searchable list of commands, units, figures and parts."""

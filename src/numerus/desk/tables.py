@@ -1,0 +1,133 @@
+"""Plain tables for what a book starts with: machines, resins, the rack of paints, the scheme's strokes."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import fields, replace
+from typing import Any
+
+from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QTableWidget, QTableWidgetItem, QVBoxLayout, QWidget
+
+from numerus.book.book import Removed
+from numerus.book.documents import kind_of
+from numerus.book.intake import new_id
+from numerus.desk.session import Session
+from numerus.desk.widgets.layout import button, label, row
+from numerus.errors import NumerusError, PlanError
+from numerus.paint.rows import COLUMNS, from_rows, to_rows
+
+UNEDITED = ("id", "bad_spots")
+
+
+class TableDialog(QDialog):
+    """Rows of text; OK calls ``keep`` with them, which raises NumerusError with what is wrong."""
+
+    def __init__(
+        self,
+        parent: QWidget,
+        title: str,
+        columns: Sequence[str],
+        rows: Sequence[Sequence[str]],
+        keep: Callable[[list[list[str]]], None],
+    ) -> None:
+        super().__init__(parent)
+        self.setWindowTitle(title)
+        self.resize(900, 520)
+        self.keep, self.fault = keep, label("", "fault", True)
+        self.table = QTableWidget(len(rows), len(columns))
+        self.table.setHorizontalHeaderLabels(list(columns))
+        self.table.setAccessibleName(title)
+        for y, cells in enumerate(rows):
+            for x, words in enumerate(cells):
+                self.table.setItem(y, x, QTableWidgetItem(words))
+        self.table.resizeColumnsToContents()
+        box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        box.accepted.connect(self._accept)
+        box.rejected.connect(self.reject)
+        outer = QVBoxLayout(self)
+        outer.addWidget(self.table)
+        outer.addWidget(self.fault)
+        outer.addLayout(
+            row(
+                button("Add a row", self.add_row, tip="A copy of the chosen row"),
+                button("Remove the row", self.remove_row),
+                -1,
+                gap=8,
+            )
+        )
+        outer.addWidget(box)
+
+    def add_row(self) -> None:
+        at = max(self.table.currentRow(), 0)
+        cells = self.rows()[at] if self.table.rowCount() else [""] * self.table.columnCount()
+        self.table.insertRow(at + 1 if self.table.rowCount() else 0)
+        for x, words in enumerate(cells):
+            self.table.setItem(min(at + 1, self.table.rowCount() - 1), x, QTableWidgetItem(words))
+
+    def remove_row(self) -> None:
+        self.table.removeRow(self.table.currentRow())
+
+    def rows(self) -> list[list[str]]:
+        def cell(y: int, x: int) -> str:
+            item = self.table.item(y, x)
+            return item.text() if item is not None else ""
+
+        return [[cell(y, x) for x in range(self.table.columnCount())] for y in range(self.table.rowCount())]
+
+    def _accept(self) -> None:
+        try:
+            self.keep(self.rows())
+        except NumerusError as error:
+            self.fault.setText(f"{error.message} {error.advice}")
+        else:
+            self.accept()
+
+
+def _text(value: Any) -> str:
+    return "" if value is None else f"{value:g}" if isinstance(value, float) else str(value)
+
+
+def _parsed(document: Any, name: str, text: str) -> Any:
+    """The text as the field's kind of value; an empty number is "nobody knows" where the field allows that."""
+    kind = str(next(f.type for f in fields(document) if f.name == name))
+    if "None" in kind and not text.strip():
+        return None
+    try:
+        return text.strip() if kind == "str" else int(text) if kind == "int" else float(text)
+    except ValueError as error:
+        raise PlanError("bad-number", f"{name.replace('_', ' ')}: {text!r} is no number.") from error
+
+
+def documents_dialog(
+    parent: QWidget, session: Session, title: str, documents: Sequence[Any], blank: Any
+) -> TableDialog:
+    """Edit documents of one kind, a row each; the row's first cell is its name."""
+    names = [f.name for f in fields(blank) if f.name not in UNEDITED]
+    rows = [[_text(getattr(d, n)) for n in names] for d in documents]
+
+    def keep(changed: list[list[str]]) -> None:
+        by_name = {d.name: d for d in documents}
+        made: list[Any] = []
+        for cells in changed:
+            start = by_name.get(cells[0]) or (
+                documents[len(made)] if len(changed) == len(documents) else replace(blank, id=new_id())
+            )
+            made.append(replace(start, **{n: _parsed(blank, n, c) for n, c in zip(names, cells, strict=True)}))
+        if len({d.id for d in made}) < len(made):
+            raise PlanError("same-name", "Two rows have the same name.", "Give each its own.")
+        gone = [Removed(kind_of(blank), d.id) for d in documents if d.id not in {m.id for m in made}]
+        session.commit(f"change {title.lower()}", [*made, *gone])
+
+    return TableDialog(parent, title, [n.replace("_", " ") for n in names], rows, keep)
+
+
+def scheme_dialog(parent: QWidget, session: Session) -> TableDialog | None:
+    """Edit the scheme's strokes, a row each."""
+    scheme, rack = session.plans.scheme, session.plans.paints
+    if scheme is None:
+        return None
+
+    def keep(rows: list[list[str]]) -> None:
+        session.commit("change the scheme", [from_rows(scheme, rows, rack)])
+
+    return TableDialog(parent, f"Scheme: {scheme.name}", COLUMNS, to_rows(scheme, rack), keep)

@@ -1,0 +1,69 @@
+"""Machines, paints and the scheme are edited as tables."""
+
+from __future__ import annotations
+
+import pytest
+
+from numerus.desk.tables import documents_dialog, scheme_dialog
+from numerus.desk.window import MainWindow
+from numerus.errors import PlanError
+from numerus.paint.rows import from_rows, to_rows
+from numerus.paint.scheme import Paint
+from numerus.resin.profiles import Machine
+
+
+def test_a_scheme_as_rows_comes_back(window: MainWindow) -> None:
+    """Every stroke, mix and number."""
+    plans = window.session.plans
+    assert from_rows(plans.scheme, to_rows(plans.scheme, plans.paints), plans.paints) == plans.scheme
+
+
+@pytest.mark.parametrize(
+    ("column", "text"), [(2, "smear"), (3, "Nobody's paint 2"), (6, "long"), (6, "0"), (8, "best")]
+)
+def test_a_row_at_fault_is_named(window: MainWindow, column: int, text: str) -> None:
+    """In words; the scheme stays."""
+    plans = window.session.plans
+    rows = to_rows(plans.scheme, plans.paints)
+    rows[1][column] = text
+    with pytest.raises(PlanError, match="Row 2"):
+        from_rows(plans.scheme, rows, plans.paints)
+
+
+def test_a_stroke_changed_in_the_table_changes_the_scheme(window: MainWindow) -> None:
+    """And a fault is shown in the dialog, which stays open."""
+    dialog = scheme_dialog(window, window.session)
+    assert dialog is not None
+    dialog.table.item(1, 6).setText("nine")
+    dialog._accept()
+    assert "Row 2" in dialog.fault.text()
+    dialog.table.item(1, 6).setText("9")
+    dialog._accept()
+    assert window.session.plans.scheme.recipes[0].strokes[1].minutes == 9
+
+
+def test_a_machine_is_changed_and_another_added(window: MainWindow) -> None:
+    """The profile keeps its id and weak spots; a copy under a new name is a new machine."""
+    machines = list(window.session.plans.machines.values())
+    dialog = documents_dialog(window, window.session, "Machines", machines, Machine("", ""))
+    dialog.table.item(0, 1).setText("200")
+    dialog.table.setCurrentCell(0, 0)
+    dialog.add_row()
+    dialog.table.item(1, 0).setText("Grebe 12K")
+    dialog._accept()
+    found = {m.name: m for m in window.session.plans.machines.values()}
+    assert len(found) == len(machines) + 1
+    assert found[machines[0].name].id == machines[0].id and found[machines[0].name].plate_x_mm == 200
+    assert found[machines[0].name].bad_spots == machines[0].bad_spots
+
+
+def test_a_pot_with_nothing_written_down_stays_unknown(window: MainWindow) -> None:
+    """An empty ml is nobody knows, not nought; removing a row removes the pot."""
+    paints = list(window.session.plans.paints.values())
+    dialog = documents_dialog(window, window.session, "Paint rack", paints, Paint("", "", "", "#888888", None))
+    unknown = next(i for i, p in enumerate(paints) if p.ml is None)
+    dialog.table.item(0, 0).setText("Tallow coat, new pot")
+    dialog.table.setCurrentCell(len(paints) - 1, 0)
+    dialog._accept()
+    assert window.session.plans.paints[paints[unknown].id].ml is None
+    assert window.session.plans.paints[paints[0].id].name == "Tallow coat, new pot"
