@@ -25,7 +25,7 @@ from numerus.geometry.mesh import Floats, Mesh, merged, welded
 FORMATS = ("stl", "obj", "ply", "3mf", "glb")
 MAX_FILE_BYTES = 400 << 20
 MAX_TRIANGLES = 4_000_000  # what 1 GB of memory holds while reading
-MAX_TEXT_BYTES = 120 << 20  # text forms cost ten times their size to parse
+MAX_TEXT_BYTES = 80 << 20  # text forms cost ten times their size to parse
 MAX_ENTRIES = 4000
 MAX_RATIO = 200  # an entry packed tighter than this is a bomb, no mesh
 UNIT_MM = {"micron": 0.001, "millimeter": 1.0, "centimeter": 10.0, "inch": 25.4, "foot": 304.8, "meter": 1000.0}
@@ -59,9 +59,10 @@ def read_any(path: Path) -> Iterator[MeshFile | Refusal]:
     A path that cannot be opened at all raises MeshFileError.
     """
     if path.is_dir():
-        yield from _each(
-            (str(p.relative_to(path)), _reader(p)) for p in sorted(path.rglob("*")) if _is_mesh_name(p.name)
-        )
+        inside = [p for p in sorted(path.rglob("*")) if _is_mesh_name(p.name)]
+        if not inside:
+            raise MeshFileError("no-mesh", f"{path.name} holds no mesh file.", "STL, OBJ, PLY, 3MF and GLB are read.")
+        yield from _each((str(p.relative_to(path)), _reader(p)) for p in inside)
     elif path.suffix.lower() == ".zip":
         yield from _read_zip(path)
     else:
@@ -168,6 +169,8 @@ def _checked(found: MeshFile) -> MeshFile:
         raise MeshFileError("too-large", f"{found.name} reaches 10 km from its origin.", "Its numbers are damaged.")
     if not np.any(mesh.extents_mm > 0):
         raise MeshFileError("no-triangles", f"{found.name} is a single point.")
+    if not np.any(mesh.areas_mm2 > 0):
+        raise MeshFileError("no-triangles", f"{found.name} holds no triangle with an area.")
     return found
 
 
@@ -181,8 +184,9 @@ def _parse_stl(data: bytes) -> tuple[Mesh, str]:
         if len(data) == 84 + 50 * count:
             if count > MAX_TRIANGLES:
                 raise MeshFileError("too-large", f"The file has {count} triangles; {MAX_TRIANGLES} is the most.")
-            records = np.frombuffer(data, _STL_RECORD, count, 84)
-            return welded(records["corners"].astype(np.float64)), ""
+            corners = np.frombuffer(data, _STL_RECORD, count, 84)["corners"]
+            _check_corners(corners)
+            return welded(corners.astype(np.float64)), ""
     if data[:512].lstrip()[:5].lower() == b"solid":
         return _parse_ascii_stl(data), ""
     if len(data) < 84:
@@ -192,6 +196,15 @@ def _parse_stl(data: bytes) -> tuple[Mesh, str]:
     raise MeshFileError(
         what, f"The file says {count} triangles but has bytes for {have / 50:.1f}.", "Download it again."
     )
+
+
+def _check_corners(corners: Any) -> None:
+    """Refuses what is no shape before memory is spent on it."""
+    for axis in range(3):
+        if not np.all(np.isfinite(corners[..., axis])):
+            raise MeshFileError("not-finite", "The file holds coordinates that are not numbers.")
+    if all(np.ptp(corners[..., axis], axis=None) == 0 for axis in range(3) if corners.size):
+        raise MeshFileError("no-triangles", "All corners are at one point." if corners.size else "It has no triangles.")
 
 
 def _parse_ascii_stl(data: bytes) -> Mesh:

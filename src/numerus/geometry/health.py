@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.files import MeshFile
+from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 
 UNION_PIXELS = 700  # columns along the longer side when the union's volume must be measured
@@ -87,12 +88,60 @@ def _connected(a: NDArray[Any], b: NDArray[Any], count: int) -> tuple[int, NDArr
 
 
 def shell_of_faces(mesh: Mesh, edges: Edges) -> tuple[int, NDArray[np.int32]]:
-    """Shells joined over edges of exactly two faces: their number and the shell of every face, int32 (m,)."""
+    """Shells joined over their edges: their number and the shell of every face, int32 (m,)."""
     paired = edges.count[edges.edge] == 2
     order = np.argsort(edges.edge[paired], kind="stable")
-    faces = edges.face[paired][order].reshape(-1, 2)
+    faces = np.concatenate([edges.face[paired][order].reshape(-1, 2), _pairs_at_shared_edges(mesh, edges)])
     number, label = _connected(faces[:, 0], faces[:, 1], len(mesh.faces))
     return number, label
+
+
+@kernel
+def _match(edge, forward, face, pairs):  # type: ignore[no-untyped-def]
+    """Pair the faces around each shared edge that bound one wedge of solid, as brackets are paired.
+
+    Half-edges are sorted by edge and angle. Turning about the edge, a backward half-edge enters solid and a forward one
+    leaves it; the walk begins behind the deepest point, so every leaving has its entering. Returns how many pairs.
+    """
+    n, a, stack = 0, 0, np.empty(len(edge), np.int64)
+    while a < len(edge):
+        b, depth, least, begin = a, 0, 0, a
+        while b < len(edge) and edge[b] == edge[a]:
+            depth += -1 if forward[b] else 1
+            b += 1
+            if depth < least:
+                least, begin = depth, b
+        top = 0
+        for k in range(b - a):
+            i = a + (begin - a + k) % (b - a)
+            if not forward[i]:
+                stack[top] = i
+                top += 1
+            elif top > 0:
+                top -= 1
+                pairs[n, 0], pairs[n, 1] = face[stack[top]], face[i]
+                n += 1
+        a = b
+    return n
+
+
+def _pairs_at_shared_edges(mesh: Mesh, edges: Edges) -> NDArray[np.int32]:
+    """Pairs of faces, int32 (k, 2), that belong together at edges of four faces or more: touching or doubled shells."""
+    half = np.flatnonzero((edges.count[edges.edge] > 2) & (edges.balance[edges.edge] == 0))
+    pairs = np.empty((len(half) // 2, 2), np.int32)
+    if not len(half):
+        return pairs
+    start, end, face = edges.start[half], edges.end[half], edges.face[half]
+    forward = start < end
+    foot, tip = mesh.vertices[np.minimum(start, end)], mesh.vertices[np.maximum(start, end)]
+    along = (tip - foot) / np.maximum(np.linalg.norm(tip - foot, axis=1), 1e-300)[:, None]
+    inward = np.cross(np.where(forward[:, None], mesh.normals[face], -mesh.normals[face]), along)
+    side = np.cross(along, np.eye(3)[np.argmin(np.abs(along), axis=1)])
+    angle = np.arctan2(np.einsum("ij,ij->i", inward, np.cross(along, side)), np.einsum("ij,ij->i", inward, side))
+    # Doubled faces lie at one angle: sorted against each other, each shell pairs with its own.
+    order = np.lexsort((np.where(forward, -face, face), np.round(angle, 6), edges.edge[half]))
+    n = _match(edges.edge[half][order], forward[order], face[order], pairs)
+    return pairs[:n]
 
 
 def count_holes(edges: Edges) -> int:

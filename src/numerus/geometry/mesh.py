@@ -8,6 +8,8 @@ from functools import cached_property
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.geometry.kernels import kernel
+
 Floats = NDArray[np.float64]
 Ints = NDArray[np.int32]
 
@@ -122,14 +124,37 @@ def merged(meshes: list[Mesh]) -> Mesh:
     return Mesh(np.concatenate([m.vertices for m in meshes]), faces, zones)
 
 
+@kernel
+def _first_equal(bits, slots, index):  # type: ignore[no-untyped-def]
+    """Number equal rows of ``bits`` int64 (n, 3) by first appearance into ``index``; returns how many differ.
+
+    Open addressing over ``slots`` int32 (a power of two, all -1), which keeps the row each number was met at.
+    """
+    mask = len(slots) - 1
+    met = 0
+    owner = np.empty(len(bits), np.int32)
+    for i in range(len(bits)):
+        a, b, c = bits[i, 0], bits[i, 1], bits[i, 2]
+        key = (a * 73856093) ^ (b * 19349663) ^ (c * 83492791)
+        slot = ((key >> 32) ^ (key >> 17) ^ key) & mask
+        while slots[slot] >= 0:
+            j = owner[slots[slot]]
+            if bits[j, 0] == a and bits[j, 1] == b and bits[j, 2] == c:
+                break
+            slot = (slot + 1) & mask
+        if slots[slot] < 0:
+            slots[slot], owner[met] = met, i
+            met += 1
+        index[i] = slots[slot]
+    return met, owner
+
+
 def welded(triangles: Floats) -> Mesh:
     """A mesh from triangle corners (m, 3, 3), equal corners made one vertex (exact equality, -0 counted as 0)."""
     corners = np.ascontiguousarray(triangles.reshape(-1, 3) + 0.0)
     if not len(corners):
         return Mesh(np.zeros((0, 3)), np.zeros((0, 3), np.int32))
-    order = np.lexsort(corners.T)
-    first = np.ones(len(order), bool)
-    first[1:] = np.any(corners[order[1:]] != corners[order[:-1]], axis=1)
-    index = np.empty(len(order), np.int32)
-    index[order] = np.cumsum(first) - 1
-    return Mesh(corners[order[first]], index.reshape(-1, 3))
+    index = np.empty(len(corners), np.int32)
+    slots = np.full(1 << (len(corners).bit_length() + 1), -1, np.int32)
+    met, owner = _first_equal(corners.view(np.int64), slots, index)
+    return Mesh(corners[owner[:met]], index.reshape(-1, 3))
