@@ -6,16 +6,18 @@ import math
 from dataclasses import replace
 from datetime import datetime, timedelta
 
+import numpy as np
 import pytest
 
-from helpers import EVENING
+from helpers import EVENING, box_mesh
 from numerus.book.book import Book
 from numerus.errors import NumerusError, PlanError
 from numerus.kit.facts import Fact
 from numerus.kit.plan import Day
-from numerus.ledger.costs import packing_list, unit_costs
+from numerus.ledger.costs import unit_costs
 from numerus.ledger.forecast import draws, forecast, simulate, situation
 from numerus.ledger.orders import orders, paint_batch, paint_line, step
+from numerus.ledger.packing import FOAM_MM, PIXEL_MM, lying_outline, packing_list
 from numerus.ledger.plans import Plans
 from numerus.ledger.plating import owed_copies, plate_meshes, plates_for
 from numerus.ledger.rates import failure_rate, rates
@@ -167,10 +169,23 @@ def test_costs_add_up_and_lie_below_the_bought_price(demo: Book) -> None:
 
 def test_the_packing_list_has_a_compartment_for_every_figure(demo: Book) -> None:
     """Wider than the base by the foam; the pole is called fragile."""
-    trays = packing_list(demo.plans, demo.plans.units["lock"])
+    trays = packing_list(demo.plans, demo.plans.units["lock"], lambda blob: unpack_mesh(demo.blob(blob)))
     assert len(trays) == 10
-    assert all(t.width_mm >= 28.5 + 8 for t in trays)
+    assert all(t.width_mm >= 28.5 + 2 * FOAM_MM - 2 * PIXEL_MM for t in trays)
+    assert all(np.allclose(t.outline.max(axis=0), (t.width_mm, t.depth_mm)) for t in trays)
     assert any("fragile" in t.note for t in trays)
+
+
+def test_a_box_on_its_back_is_outlined_with_foam_all_round() -> None:
+    """A box 10 wide, 6 deep, 20 high: 18 by 28 mm with rounded corners, 6 mm deep; a bought base counts though no mesh has it."""
+    outline, deep = lying_outline(box_mesh((10, 6, 20)), [])
+    assert outline.max(axis=0) == pytest.approx([10 + 2 * FOAM_MM, 20 + 2 * FOAM_MM], abs=2 * PIXEL_MM)
+    assert deep == pytest.approx(6)
+    x, y = outline.T
+    area = abs(np.sum(x * np.roll(y, -1) - y * np.roll(x, -1))) / 2
+    assert area == pytest.approx(10 * 20 + 2 * FOAM_MM * 30 + np.pi * FOAM_MM**2, rel=0.03)
+    based, _ = lying_outline(box_mesh((10, 6, 20)), [np.array([[-7, -10, -3.0], [17, 10, 0]])])
+    assert based.max(axis=0) == pytest.approx([24 + 2 * FOAM_MM, 23 + 2 * FOAM_MM], abs=2 * PIXEL_MM)
 
 
 def test_the_clock_may_stand_past_the_date(demo: Book) -> None:

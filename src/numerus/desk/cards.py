@@ -28,7 +28,7 @@ def card_html(army: str, orders: Orders) -> str:
     cautions = dict.fromkeys(c for o in orders.listed for c in o.cautions)
     warned = "".join(f"<li>{escape(c)}</li>" for c in cautions)
     return (
-        f"<h2>{escape(army)}</h2><p>{orders.start:%A %d %B, %H:%M}, {orders.minutes:.0f} minutes</p>"
+        f"<h2>{escape(army)}</h2><p>{orders.start:%A %-d %B, %H:%M}, {orders.minutes:.0f} minutes</p>"
         f"<table width='100%' cellpadding='2'>{rows}</table><h3>Mind</h3><ul>{warned}</ul><p><i>{DEFER}</i></p>"
     )
 

@@ -16,6 +16,7 @@ from numerus.floor.attendance import Window, home_windows, next_attended
 from numerus.kit.plan import Army
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
+from numerus.words import span
 
 STEP = timedelta(minutes=10)
 TURN_ROUND = timedelta(minutes=15)
@@ -50,12 +51,12 @@ class Slotted:
     def why(self) -> str:
         over_night = self.end.date() > self.start.date()
         when = f"starts {self.start:%H:%M} so that it ends {self.end:%H:%M}"
-        hang = "someone is there when it ends" if self.hangs_min < 1 else f"the plate hangs {_span(self.hangs_min)}"
-        return f"{when}{' after the night' if over_night else ''}; {hang}"
+        return f"{when}{' after the night' if over_night else ''}; {self.hanging}"
 
-
-def _span(minutes: float) -> str:
-    return f"{minutes:.0f} min" if minutes < 90 else f"{minutes / 60:.1f} h"
+    @property
+    def hanging(self) -> str:
+        """What becomes of the plate when the run ends."""
+        return "someone is there when it ends" if self.hangs_min < 1 else f"the plate hangs {span(self.hangs_min)}"
 
 
 def starts(home: list[Window], free: datetime) -> list[datetime]:

@@ -12,6 +12,7 @@ from numerus.geometry.columns import solid_columns
 from numerus.geometry.files import MeshFile
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.words import counted
 
 UNION_PIXELS = 700  # columns along the longer side when the union's volume must be measured
 MOST_SHELLS = 200
@@ -260,12 +261,12 @@ def _shape_problems(mesh: Mesh, edges: Edges, holes: int, degenerate: int, turne
     tangled = int((edges.count > 2).sum())
     uneven = int(((edges.balance != 0) & (edges.count == 2)).sum())
     found = [
-        (holes, "holes", f"{holes} hole{'s' * (holes != 1)} in the surface"),
-        (turned, "inside-out", f"{turned} shell{'s' * (turned != 1)} inside out: turned when used"),
-        (uneven, "inverted-faces", f"{uneven} edges where neighbouring faces look opposite ways"),
-        (tangled, "non-manifold", f"{tangled} edges shared by more than two faces"),
-        (degenerate, "degenerate", f"{degenerate} faces without area"),
-        (specks, "specks", f"{specks} loose specks"),
+        (holes, "holes", f"{counted(holes, 'hole')} in the surface"),
+        (turned, "inside-out", f"{counted(turned, 'shell')} inside out: turned when used"),
+        (uneven, "inverted-faces", f"{counted(uneven, 'edge')} where neighbouring faces look opposite ways"),
+        (tangled, "non-manifold", f"{counted(tangled, 'edge')} shared by more than two faces"),
+        (degenerate, "degenerate", f"{counted(degenerate, 'face')} without area"),
+        (specks, "specks", f"{counted(specks, 'loose speck')}"),
     ]
     return [Problem(code, text) for number, code, text in found if number]
 

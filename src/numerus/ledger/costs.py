@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from numerus.bench.wash import clinging_ml
 from numerus.kit.builds import printed_slots
 from numerus.kit.facts import Fact
-from numerus.kit.plan import Figure, Unit
+from numerus.kit.plan import Figure
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import Standing, zones_of
 from numerus.paint.scheme import paint_needed_ml
@@ -125,32 +125,3 @@ def unit_costs(plans: Plans, facts: Iterable[Fact], standing: Standing) -> dict[
             total = total + figure_cost(figure, plans, standing, minutes, shares)
         found[unit.id] = total
     return found
-
-
-@dataclass(frozen=True)
-class Tray:
-    """One foam compartment: outline of the figure plus a margin, in mm, and what to mind."""
-
-    figure: str
-    unit: str
-    width_mm: float
-    depth_mm: float
-    height_mm: float
-    note: str
-
-
-FOAM_MM = 4.0
-
-
-def packing_list(plans: Plans, unit: Unit) -> list[Tray]:
-    """A compartment for every figure of a unit: base or widest part plus foam, and height of the assembled parts."""
-    trays = []
-    for figure in plans.figures_of(unit.id):
-        parts = [plans.parts[p] for p in printed_slots(figure).values() if p in plans.parts]
-        wide = max([unit.base_mm, *(p.extents_mm[0] for p in parts)]) + 2 * FOAM_MM
-        deep = max([unit.base_mm, *(p.extents_mm[1] for p in parts)]) + 2 * FOAM_MM
-        high = max((p.extents_mm[2] for p in parts), default=0.0) + unit.base_mm * 0.1 + FOAM_MM
-        slender = [p.name for p in parts if max(p.extents_mm) > 3.5 * sorted(p.extents_mm)[1]]
-        note = f"fragile: {slender[0]}" if slender else ""
-        trays.append(Tray(figure.name, unit.name, wide, deep, high, note))
-    return trays

@@ -22,6 +22,7 @@ from numerus.ledger.rates import GROUPS, rates
 from numerus.ledger.standing import FigureStanding, Standing
 from numerus.paint.batch import Block, batch_line
 from numerus.paint.scheme import Stage
+from numerus.words import counted
 
 BATCH_MOST = 10
 
@@ -79,7 +80,7 @@ def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
         if plate is None:
             continue
         machine = plans.machines[run.machine_id].name if run.machine_id in plans.machines else "the machine"
-        many = f"{len(plate.placed)} part{'s' * (len(plate.placed) != 1)}"
+        many = counted(len(plate.placed), "part")
         surface = sum(plans.parts[p.part_id].surface_cm2 for p in plate.placed if p.part_id in plans.parts)
         if run.state == "hanging":
             found.append(
@@ -158,7 +159,7 @@ def painting_block_orders(blocks: Sequence[Block], plans: Plans, until: datetime
             continue
         stroke = block.stage.stroke
         names = [plans.figures[d.figure_id].name for d in block.dabs]
-        who = names[0] if len(names) == 1 else f"{len(names)} figures"
+        who = names[0] if len(names) == 1 else counted(len(names), "figure")
         minutes = sum((d.end - d.start).total_seconds() / 60 for d in block.dabs)
         paints = " + ".join(f"{plans.paints[p].name} {_parts(parts)}" for p, parts in stroke.mix if p in plans.paints)
         facts = tuple(
@@ -247,7 +248,7 @@ def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
                     Order(
                         f"{name}, {unit.name}",
                         minutes * len(ids),
-                        f"{len(ids)} figures, dries {dries:.0f} min",
+                        f"{counted(len(ids), 'figure')}, dries {dries:.0f} min",
                         "finish",
                         (),
                         facts,
@@ -260,7 +261,7 @@ def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
                 Order(
                     f"Prime {unit.name}",
                     scheme.prime_minutes * len(primed),
-                    f"{len(primed)} figures, {scheme.primer}, two thin coats",
+                    f"{counted(len(primed), 'figure')}, {scheme.primer}, two thin coats",
                     "prime",
                     ("Holder, mask",),
                     facts,
@@ -299,7 +300,9 @@ def _desk_work(standing: Standing) -> list[Order]:
         waiting = standing.at(stage)
         if waiting:
             units = sorted({f.unit.name for f in waiting})
-            found.append(Order(title, minutes, f"{len(waiting)} figures: {', '.join(units)}", stage, asks=stage))
+            found.append(
+                Order(title, minutes, f"{counted(len(waiting), 'figure')}: {', '.join(units)}", stage, asks=stage)
+            )
     return found
 
 

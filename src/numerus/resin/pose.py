@@ -19,6 +19,7 @@ from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.rays import table_exposure
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import pull_n, run_minutes
+from numerus.words import counted
 
 SEARCH_FACES = 12_000  # the search works on an even sample of faces; the candidates are measured on all
 DIRECTIONS = 1500
@@ -215,5 +216,5 @@ def in_words(one: PoseCost, other: PoseCost) -> str:
     if abs(scars) >= 0.5:
         said.append(f"{abs(scars):.0f} mm² {'more' if scars > 0 else 'less'} scar on show")
     if born:
-        said.append(f"{abs(born)} island{'s' * (abs(born) != 1)} {'more' if born > 0 else 'fewer'}")
+        said.append(f"{counted(abs(born), 'island')} {'more' if born > 0 else 'fewer'}")
     return ", ".join(said) or "no difference that matters"

@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
-from numerus.desk.benches.hands import BuildBench, FinishBench, PrimeBench
+from numerus.desk.benches.build import BuildBench
+from numerus.desk.benches.finish import FinishBench
 from numerus.desk.benches.muster import MusterBench
 from numerus.desk.benches.paint import PaintBench
 from numerus.desk.benches.plate import PlateBench
 from numerus.desk.benches.pose import PoseBench
+from numerus.desk.benches.prime import PrimeBench
 from numerus.desk.benches.print_ import PrintBench
 from numerus.desk.benches.ready import ReadyBench
 from numerus.desk.benches.sort import SortBench
@@ -30,7 +32,7 @@ def make_benches(context: Context, deeds: Deeds, renderer: Renderer) -> dict[str
         BuildBench(context, renderer),
         PrimeBench(context, renderer),
         PaintBench(context, renderer),
-        FinishBench(context),
+        FinishBench(context, renderer),
         ReadyBench(context, renderer),
     ]
     return {bench.stage: bench for bench in made}

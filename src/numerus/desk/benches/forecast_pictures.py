@@ -10,12 +10,13 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_mark
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, hours
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.road import draw_road
 from numerus.errors import NumerusError
 from numerus.floor.attendance import hobby_minutes_per_day
 from numerus.ledger.costs import Cost, unit_costs
 from numerus.ledger.forecast import Forecast, UnitForecast
+from numerus.words import counted, hours
 
 
 def day(when: date) -> str:
@@ -57,7 +58,7 @@ class Outcomes(_Answer):
 
     def _words(self, painter: QPainter, found: Forecast) -> None:
         late = (found.middle - found.ready_by).days
-        self.text(painter, 0, 22, f"{found.in_time} chance{'s' * (found.in_time != 1)} in 20", 22, True)
+        self.text(painter, 0, 22, f"{counted(found.in_time, 'chance')} in 20", 22, True)
         sure = (
             "Very likely all of it."
             if found.in_time >= 18
@@ -66,9 +67,9 @@ class Outcomes(_Answer):
             else "Probably not all of it."
         )
         word = (
-            f"{late} day{'s' * (late != 1)} late"
+            f"{counted(late, 'day')} late"
             if late > 0
-            else f"{-late} day{'s' * (late != -1)} before the date"
+            else f"{counted(-late, 'day')} before the date"
             if late < 0
             else "on the day"
         )

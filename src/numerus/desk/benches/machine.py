@@ -6,10 +6,11 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
-from numerus.desk.widgets.drawing import RIGHT, Drawing, span
+from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.devices.printer import Reading
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
+from numerus.words import span
 
 
 class MachineView(Drawing):

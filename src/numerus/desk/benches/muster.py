@@ -179,7 +179,7 @@ class MusterBench(Bench):
         plans = self.session.plans
         empty = [u.name for u in plans.units_in_order() if not plans.figures_of(u.id)]
         if army.ready_by < self.session.now.date():
-            return f"The date, {army.ready_by:%a %d %b}, is past. Set another under Week."
+            return f"The date, {army.ready_by:%a %-d %b}, is past. Set another under Week."
         if empty:
             return f"{', '.join(empty)} has no figures: nothing of it is counted."
         return "" if plans.units else "No units yet: add one under Units."

@@ -14,7 +14,6 @@ from numerus.desk.theme.marks import draw_tick
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.drawing import span
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.strokes import swatch
 from numerus.errors import NumerusError
@@ -24,6 +23,7 @@ from numerus.ledger.orders import paint_batch, paint_line, step
 from numerus.ledger.standing import FigureStanding, zones_of
 from numerus.paint.batch import used_drying_min
 from numerus.paint.scheme import Recipe, melting, paint_needed_ml, shopping, values
+from numerus.words import counted, span
 
 CARD_W, CARD_H = 86.0, 40.0
 
@@ -178,7 +178,7 @@ class PaintBench(Bench):
         shown = evenings[min(self.line.evening, len(evenings) - 1)]
         hands = sum((d.end - d.start).total_seconds() / 60 for b in shown for d in b.dabs)
         drying, used = used_drying_min(shown)
-        self.line_title.setText(f"{shown[0].start:%A %d %B}, one batch")
+        self.line_title.setText(f"{shown[0].start:%A %-d %B}, one batch")
         self.line_note.setText(
             f"hands {hands:.0f} min; something dries for {drying:.0f} min, hands work on through {used:.0f}; {len(evenings)} evenings in all"
         )
@@ -294,5 +294,6 @@ class PaintBench(Bench):
         recipe = self._recipe(self.zone)
         if facts and recipe is not None:
             self.session.commit(
-                f"{recipe.strokes[mine[index]].name.lower()} on {self.zone}, {len(facts)} figures", facts=facts
+                f"{recipe.strokes[mine[index]].name.lower()} on {self.zone}, {counted(len(facts), 'figure')}",
+                facts=facts,
             )

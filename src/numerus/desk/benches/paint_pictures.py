@@ -12,7 +12,7 @@ from numerus.colour.light import value_of
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_mark, draw_tick, draw_warning
 from numerus.desk.view3d.renderer import Renderer, Thing
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, span
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch
 from numerus.errors import NumerusError
@@ -20,6 +20,7 @@ from numerus.geometry.mesh import merged
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.batch import Block
 from numerus.paint.scheme import Melt, Recipe, Stroke, mix_colour
+from numerus.words import counted, span
 
 
 def mix_words(stroke: Stroke, names: dict[str, str]) -> str:
@@ -54,7 +55,7 @@ class StrokeList(Drawing):
         names = {p.id: p.name for p in rack.values()}
         self.text(painter, 4, 11, "over dark", 11, colour="slate")
         self.text(painter, 84, 11, "over light", 11, colour="slate")
-        step = min(56.0, (self.height() - 18) / max(len(self.recipe.strokes), 1))
+        step = min(70.0, (self.height() - 18) / max(len(self.recipe.strokes), 1))
         following = next((n for n in range(len(self.recipe.strokes)) if self.done.get(n, 0) < self.figures), -1)
         for number, stroke in enumerate(self.recipe.strokes):
             y = 18 + number * step
@@ -75,17 +76,11 @@ class StrokeList(Drawing):
             self._state(painter, number, y + step / 2 - 3, number == following)
             self.text(painter, 192, y + 17, stroke.name, 13, True)
             self.text(painter, self.width() - 4, y + 17, span(stroke.minutes), 13, align=RIGHT)
-            self.text(painter, 192, y + 31, mix_words(stroke, names), 11, width=self.width() - 196)
-            if step > 44:
-                self.text(
-                    painter,
-                    192,
-                    y + 44,
-                    f"{stroke.tool}, dries {span(stroke.dries_min)}, from {stroke.level}",
-                    11,
-                    colour="slate",
-                    width=self.width() - 196,
-                )
+            words = QRectF(192, y + 20, self.width() - 196, 30)
+            used = self.paragraph(painter, words, mix_words(stroke, names), 11)
+            if step > used + 32:
+                tool = f"{stroke.tool}, dries {span(stroke.dries_min)}, from {stroke.level}"
+                self.text(painter, 192, y + 32 + used, tool, 11, colour="slate", width=self.width() - 196)
             says = f"{stroke.name}: {stroke.technique}; {self.done.get(number, 0)} of {self.figures} figures have it"
             self.region(box, says, lambda n=number: self.chosen.emit(n))
 
@@ -179,9 +174,7 @@ class TableView(Drawing):
                 True,
                 width=wide - 20,
             )
-            self.text(
-                painter, 20, y + 58, "Shade one of them down, or light the other.", 11, colour="slate", width=wide - 20
-            )
+            self.text(painter, 20, y + 58, "Shade one down or light the other.", 11, colour="slate", width=wide - 20)
         else:
             self.text(painter, 0, y + 44, "Neighbouring zones stand apart in value.", 11, colour="slate", width=wide)
 
@@ -246,7 +239,5 @@ class BatchLine(Drawing):
             self.text(
                 painter, x0 + 2, 84, f"{zone}: {block.stage.stroke.name.lower()}", 11, colour="ink", width=x1 - x0 + 10
             )
-        says = (
-            f"{block.stage.stroke.name} on {zone}, {len(block.dabs)} figures, {block.start:%H:%M} to {block.end:%H:%M}"
-        )
+        says = f"{block.stage.stroke.name} on {zone}, {counted(len(block.dabs), 'figure')}, {block.start:%H:%M} to {block.end:%H:%M}"
         self.region(QRectF(x0, 0, max(x1 - x0, 4), 90), says)

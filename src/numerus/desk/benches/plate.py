@@ -12,7 +12,6 @@ from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.deeds import Deeds
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.drawing import span
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.errors import NumerusError
@@ -22,6 +21,7 @@ from numerus.kit.completeness import completeness, sentence
 from numerus.ledger.plating import owed_copies, plate_meshes, plates_for
 from numerus.resin.plate import Placed, Plate
 from numerus.resin.profiles import Machine
+from numerus.words import counted, span
 
 STATE_WORDS = {
     "": "waits",
@@ -113,7 +113,7 @@ class PlateBench(Bench):
         self.listing.clear()
         for plate in plates:
             item = QListWidgetItem(
-                f"{plate.name}\n{len(plate.placed)} parts, {span(plate.minutes)}, {STATE_WORDS[self._state(plate)]}"
+                f"{plate.name}\n{counted(len(plate.placed), 'part')}, {span(plate.minutes)}, {STATE_WORDS[self._state(plate)]}"
             )
             item.setData(Qt.ItemDataRole.UserRole, plate.id)
             self.listing.addItem(item)
@@ -169,7 +169,7 @@ class PlateBench(Bench):
 
     def _made(self, plates: list[Plate]) -> None:
         self.plate_id = plates[0].id
-        self.session.commit(f"{len(plates)} plate{'s' * (len(plates) != 1)}: {plates[0].name}", plates)
+        self.session.commit(f"{counted(len(plates), 'plate')}: {plates[0].name}", plates)
 
     def take_apart(self) -> None:
         if self.plate is not None:

@@ -9,12 +9,13 @@ from PyQt6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaint
 from numerus.desk.context import Context
 from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Renderer, Thing
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, span
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.geometry.mesh import Mesh
 from numerus.kit.thumbnails import fitted_camera
 from numerus.resin.layergraph import LayerGraph
 from numerus.resin.pose import SCHOOL_SAYS, PoseCost, Search, in_words, posed
+from numerus.words import span
 
 LETTERS = "ABCD"
 TONES = 7

@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QDoubleSpinBox, QStackedWidge
 from numerus.bench.cautions import cautions
 from numerus.book.intake import new_id
 from numerus.desk.benches.machine import MachineView
+from numerus.desk.benches.runlist import RunList
 from numerus.desk.benches.watchbill import WatchBill
 from numerus.desk.context import Context
 from numerus.desk.widgets.bench import Bench
@@ -25,6 +26,7 @@ from numerus.floor.runs import FAILED, FLAWED, GOOD, RunRecord
 from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
 from numerus.ledger.orders import next_runs
 from numerus.resin.plate import Placed, Plate
+from numerus.words import counted
 
 TICK_MS, MINUTES_PER_TICK = 200, 4.0
 NEXT_OUTCOME = {GOOD: FLAWED, FLAWED: FAILED, FAILED: GOOD}
@@ -44,6 +46,7 @@ class PrintBench(Bench):
         self.timer = QTimer(self)
         self.timer.timeout.connect(self._run_fast)
         self.bill.chosen.connect(self.choose)
+        self.coming.chosen.connect(self.choose)
         self.picture.tapped.connect(self.turn_outcome)
         self.picture.says = self._says
 
@@ -63,9 +66,12 @@ class PrintBench(Bench):
         self.why = label("", "section", True)
         self.reasons, self.others = label("", "", True), label("", "note", True)
         self.drawer = QStackedWidget()
-        self.drawer.addWidget(
-            panel(column(self.why, self.reasons, self.others, -1, gap=6, margins=(16, 12, 16, 12)), "drawer")
-        )
+        self.coming = RunList(self.context)
+        words = column(self.why, self.reasons, self.others, -1, gap=6)
+        planned = row(words, self.coming, gap=24, margins=(16, 12, 16, 8))
+        planned.setStretch(0, 5)
+        planned.setStretch(1, 6)
+        self.drawer.addWidget(panel(planned, "drawer"))
         self.drawer.addWidget(self._outcome_page())
         self.drawer.setFixedHeight(236)
         main = column(row(self.bill, margins=(16, 4, 12, 4)), self.drawer, gap=0)
@@ -124,9 +130,7 @@ class PrintBench(Bench):
         try:
             self.slots = next_runs(plans, self.session.answers.standing, self.session.now)
             machine_h = sum(s.plate.minutes for s in self.slots) / 60
-            self.subtitle.setText(
-                f"{len(self.slots)} run{'s' * (len(self.slots) != 1)} to come, {machine_h:.1f} h of machine"
-            )
+            self.subtitle.setText(f"{counted(len(self.slots), 'run')} to come, {machine_h:.1f} h of machine")
         except PlanError as error:
             self.slots = []
             self.subtitle.setText(f"{error.message} {error.advice}")
@@ -150,6 +154,7 @@ class PrintBench(Bench):
     def _show(self) -> None:
         plate, run = self.plate, self.run
         self.bill.show_runs(self.slots, self.plate_id)
+        self.coming.show_runs(self.slots, self.plate_id)
         slot = next((s for s in self.slots if s.plate.id == self.plate_id), None)
         self.start_button.setVisible(slot is not None)
         printing = run is not None and run.state == "printing"

@@ -2,20 +2,22 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import QRectF, Qt
-from PyQt6.QtGui import QPainter
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter, QPen, QPolygonF
 from PyQt6.QtWidgets import QApplication, QBoxLayout
 
 from numerus.desk.context import Context
 from numerus.desk.painted import figure_things, painter_of, zone_colours
-from numerus.desk.theme.marks import draw_mark
+from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.drawing import RIGHT, Drawing, hours
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.kit.plan import Unit
-from numerus.ledger.costs import Cost, packing_list, unit_costs
+from numerus.ledger.costs import Cost, unit_costs
+from numerus.ledger.packing import FOAM_MM, Tray, packing_list
+from numerus.words import counted, hours
 
 KINDS = (("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
          ("paint", "Paint", "tallow"), ("failures", "Failures", "brick"))  # fmt: skip
@@ -100,71 +102,59 @@ class CostBars(Drawing):
 
 
 class PackingPicture(Drawing):
-    """Foam trays for the chosen unit: each compartment to scale with what must be minded."""
+    """Foam trays for the chosen unit, figures on their backs: each compartment's outline to scale, what must be minded."""
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Packing list")
-        self.session = context.session
+        self.trays: list[Tray] = []
+        self.title = ""
 
-    def _scale(self, across: int, many: int, width_mm: float, depth_mm: float) -> float:
+    def show_trays(self, title: str, trays: list[Tray]) -> None:
+        self.title, self.trays = title, trays
+        self.update()
+
+    def _scale(self, across: int, wide_mm: float, long_mm: float) -> float:
         """Pixels a millimetre if ``across`` compartments lie side by side."""
-        rows = -(-many // across)
-        return min((self.width() - 10) / (across * width_mm), (self.height() - 56) / (rows * depth_mm), 4.0)
+        rows = -(-len(self.trays) // across)
+        return min((self.width() - 10) / (across * wide_mm), (self.height() - 56) / (rows * long_mm), 4.0)
 
     def draw(self, painter: QPainter) -> None:
-        unit = self.session.unit
-        if unit is None:
+        self.text(painter, 0, 18, f"Packing: {self.title}", 16, True)
+        if not self.trays:
+            self.text(painter, 0, 44, "No figure of this unit has parts yet.", 11, colour="slate")
             return
-        trays = packing_list(self.session.plans, unit)
-        self.text(painter, 0, 18, f"Packing: {unit.name}", 16, True)
-        if not trays:
-            return
-        across, scale = max(
-            ((n, self._scale(n, len(trays), trays[0].width_mm, trays[0].depth_mm)) for n in range(1, len(trays) + 1)),
-            key=lambda fit: fit[1],
+        wide, long, high = (max(getattr(t, k) for t in self.trays) for k in ("width_mm", "depth_mm", "height_mm"))
+        fits = [(n, self._scale(n, wide + 3, long + 3)) for n in range(1, len(self.trays) + 1)]
+        across, scale = max(fits, key=lambda fit: fit[1])
+        step = (self.width() - 10) / across
+        for number, tray in enumerate(self.trays):
+            corner = QPointF((number % across) * step, 28 + (number // across) * (long + 3) * scale)
+            self._tray(painter, tray, QRectF(corner.x(), corner.y(), step - 4, long * scale), scale)
+        many = counted(len(self.trays), "compartment")
+        says = f"{many}, foam {high:.0f} mm deep, {FOAM_MM:g} mm round each, lying on its back; double box to ship."
+        self.text(painter, 0, self.height() - 6, says, 11, colour="slate")
+
+    def _tray(self, painter: QPainter, tray: Tray, box: QRectF, scale: float) -> None:
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(self.theme.colour("bed"))
+        painter.drawRoundedRect(box, 5, 5)
+        middle, bottom = (
+            box.center().x() - tray.width_mm * scale / 2,
+            box.bottom() - (box.height() - tray.depth_mm * scale) / 2,
         )
-        for number, tray in enumerate(trays):
-            x, y = (number % across) * tray.width_mm * scale, 32 + (number // across) * tray.depth_mm * scale
-            box = QRectF(x + 3, y + 3, tray.width_mm * scale - 6, tray.depth_mm * scale - 6)
-            painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(self.theme.colour("bed"))
-            painter.drawRoundedRect(box, 5, 5)
-            painter.setBrush(self.theme.colour("matt"))
-            painter.drawEllipse(box.center(), unit.base_mm / 2 * scale * 0.94, unit.base_mm / 2 * scale * 0.94)
-            self.text(
-                painter,
-                box.center().x(),
-                box.center().y() + 4,
-                tray.figure,
-                11,
-                True,
-                align="centre",
-                width=box.width() - 6,
-            )
-            if tray.note:
-                self.text(
-                    painter,
-                    box.center().x(),
-                    box.bottom() - 6,
-                    tray.note,
-                    11,
-                    colour="brick",
-                    align="centre",
-                    width=box.width() - 4,
-                )
-            self.region(
-                box,
-                f"{tray.figure}: {tray.width_mm:.0f} × {tray.depth_mm:.0f} × {tray.height_mm:.0f} mm{', ' + tray.note if tray.note else ''}",
-            )
-        high = max(t.height_mm for t in trays)
+        shape = QPolygonF([QPointF(middle + x * scale, bottom - y * scale) for x, y in tray.outline])
+        painter.setPen(QPen(self.theme.colour("brick" if tray.note else "slate"), 1.2))
+        painter.setBrush(self.theme.colour("chalk"))
+        painter.drawPolygon(shape)
         self.text(
-            painter,
-            0,
-            self.height() - 8,
-            f"{len(trays)} compartments, foam {high:.0f} mm deep, 4 mm round each; double box to ship.",
-            11,
-            colour="slate",
+            painter, box.center().x(), box.center().y() + 4, tray.figure, 11, True, align=CENTRE, width=box.width() - 4
         )
+        size = f"{tray.width_mm:.0f} × {tray.depth_mm:.0f} × {tray.height_mm:.0f} mm"
+        self.region(box, f"{tray.figure}: {size}{'; ' + tray.note if tray.note else ''}")
+        if tray.note:
+            draw_warning(
+                painter, box.right() - 18, box.top() + 4, 13, self.theme.colour("tallow"), self.theme.colour("ink")
+            )
 
 
 class ReadyBench(Bench):
@@ -207,11 +197,12 @@ class ReadyBench(Bench):
         if figure is not None:
             self.view.caption = (figure.name, self.session.answers.standing.figures[figure.id].detail)
             self.view.show_things(figure_things(self.session, figure, painter_of(zone_colours(self.session))))
-        self.packing.update()
+        unit = self.session.unit
+        self.packing.show_trays(unit.name, packing_list(self.session.plans, unit, self.session.mesh))
 
     def packing_text(self) -> str:
         unit = self.session.unit
-        trays = packing_list(self.session.plans, unit) if unit else []
+        trays = packing_list(self.session.plans, unit, self.session.mesh) if unit else []
         return "\n".join(
             f"{t.unit}\t{t.figure}\t{t.width_mm:.0f} × {t.depth_mm:.0f} × {t.height_mm:.0f} mm\t{t.note}" for t in trays
         )

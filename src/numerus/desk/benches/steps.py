@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from PyQt6.QtCore import QRectF
-from PyQt6.QtGui import QPainter
+from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtGui import QFontMetricsF, QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSpinBox, QWidget
 
 from numerus.bench.cautions import DEFER, cautions
@@ -14,8 +14,9 @@ from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.drawing import RIGHT, Drawing, span
+from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.words import span
 
 
 @dataclass(frozen=True)
@@ -42,27 +43,42 @@ class StepLine(Drawing):
         self.update()
 
     def draw(self, painter: QPainter) -> None:
-        warned = cautions(self.stage)
-        room = self.height() - 30 - 19 * (len(warned) + 1)
+        heights = self._caution_heights()
+        room = self.height() - 30 - sum(heights)
         step = max(32.0, min(48.0, room / max(len(self.steps), 1)))
         self.line(painter, 9, 14, 9, 14 + step * max(len(self.steps) - 1, 0), "hairline", 2)
         for number, shown in enumerate(self.steps):
-            y = 14 + number * step
-            self._dot(painter, y, number + 1)
-            self.text(painter, 28, y + 5, shown.title, 13, True, width=self.width() - 120)
-            draw_icon(
-                painter, "hand" if shown.hands else "clock", self.width() - 82, y - 6, 13, self.theme.colour("slate")
-            )
-            self.text(painter, self.width(), y + 5, span(shown.minutes), 13, align=RIGHT)
-            self.text(painter, 28, y + 20, shown.detail, 11, colour="slate", width=self.width() - 32)
-            self.region(QRectF(0, y - 10, self.width(), step), shown.detail)
-        y = max(14 + len(self.steps) * step + 12, self.height() - 19 * (len(warned) + 1))
-        for number, words in enumerate(warned):
-            draw_warning(painter, 1, y + 19 * number - 11, 13, self.theme.colour("tallow"), self.theme.colour("ink"))
-            self.text(painter, 22, y + 19 * number, words, 11, number == 0, "brick", width=self.width() - 24)
-            self.region(QRectF(0, y + 19 * number - 12, self.width(), 18), words)
-        if warned:
-            self.text(painter, 22, y + 19 * len(warned), DEFER, 11, colour="slate", width=self.width() - 24)
+            self._step_row(painter, number, shown, 14 + number * step, step)
+        self._draw_cautions(painter, max(step * len(self.steps) + 14, self.height() - sum(heights)), heights)
+
+    def _step_row(self, painter: QPainter, number: int, shown: Shown, y: float, step: float) -> None:
+        self._dot(painter, y, number + 1)
+        self.text(painter, 28, y + 5, shown.title, 13, True, width=self.width() - 120)
+        sign = "hand" if shown.hands else "clock"
+        draw_icon(painter, sign, self.width() - 82, y - 6, 13, self.theme.colour("slate"))
+        self.text(painter, self.width(), y + 5, span(shown.minutes), 13, align=RIGHT)
+        self.text(painter, 28, y + 20, shown.detail, 11, colour="slate", width=self.width() - 32)
+        self.region(QRectF(0, y - 10, self.width(), step), shown.detail)
+
+    def _said(self) -> list[str]:
+        """The stage's cautions, and who comes before them."""
+        warned = cautions(self.stage)
+        return [*warned, DEFER] if warned else []
+
+    def _caution_heights(self) -> list[float]:
+        """A caution is never cut off: each is as high as its words need."""
+        measure = QFontMetricsF(self.theme.font(11, True))
+        box, wrap = QRectF(0, 0, self.width() - 24, 400), int(Qt.TextFlag.TextWordWrap)
+        return [measure.boundingRect(box, wrap, words).height() + 4 for words in self._said()]
+
+    def _draw_cautions(self, painter: QPainter, y: float, heights: list[float]) -> None:
+        for number, (words, high) in enumerate(zip(self._said(), heights, strict=True)):
+            box = QRectF(22, y, self.width() - 24, high)
+            if words != DEFER:
+                draw_warning(painter, 1, y, 13, self.theme.colour("tallow"), self.theme.colour("ink"))
+            self.paragraph(painter, box, words, 11, number == 0, "slate" if words == DEFER else "brick")
+            self.region(box, words)
+            y += high
 
     def _dot(self, painter: QPainter, y: float, number: int) -> None:
         painter.setPen(self.theme.colour("slate"))

@@ -8,11 +8,12 @@ from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, span
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.floor.attendance import Window, hobby_windows, home_windows
 from numerus.floor.queue import Slotted
 from numerus.floor.runs import RunRecord
 from numerus.resin.plate import Plate
+from numerus.words import span
 
 DAYS_SHOWN = 2.2
 LEFT = 92.0
@@ -115,9 +116,18 @@ class WatchBill(Drawing):
         return y + 26
 
     def _block(
-        self, painter: QPainter, plate: Plate, x0: float, x1: float, y: float, high: float, chosen: bool, share: float
+        self,
+        painter: QPainter,
+        plate: Plate,
+        x0: float,
+        x1: float,
+        y: float,
+        high: float,
+        share: float,
+        number: int = 0,
     ) -> None:
-        """A run: its plate's layer area over time, filled as far as it is done."""
+        """A run: its plate's layer area over time, filled as far as it is done; ``number`` as in the list below."""
+        chosen = plate.id == self.plate_id
         box = QRectF(x0, y, max(x1 - x0, 4), high)
         painter.setPen(QPen(self.theme.colour("river" if chosen else "slate"), 2 if chosen else 1))
         painter.setBrush(self.theme.colour("riverwash" if chosen else "chalk"))
@@ -136,7 +146,10 @@ class WatchBill(Drawing):
                 tone = self.theme.colour(role)
                 tone.setAlphaF(alpha)
                 painter.fillPath(path, QColor(tone))
-        self.text(painter, box.left() + 5, y + 15, plate.name, 11, True, width=max(box.width() - 8, 1))
+        if number:
+            self.numbered(painter, QPointF(box.left() + 13, y + 13), number, chosen)
+        if box.width() > 64:
+            self.text(painter, box.left() + 26, y + 17, plate.name, 11, True, width=box.width() - 30)
 
     def _areas(self, plate: Plate) -> list[float]:
         """Parts still growing at each of 40 heights, as a share: how the plate thins out."""
@@ -153,9 +166,7 @@ class WatchBill(Drawing):
             end = run.ended or run.started + timedelta(minutes=plate.minutes)
             if end > self._start:
                 left = max(self._x(run.started), LEFT)
-                self._block(
-                    painter, plate, left, self._x(end), y, high, plate.id == self.plate_id, self._share(run, plate)
-                )
+                self._block(painter, plate, left, self._x(end), y, high, self._share(run, plate))
                 if run.state == "hanging":
                     self._tail(painter, end, self.session.now, y, high)
                 says = f"{plate.name}: started {run.started:%a %H:%M}, {run.state}"
@@ -170,9 +181,9 @@ class WatchBill(Drawing):
         left, right = self._x(slot.start), self._x(slot.end)
         if left > self.width():
             return
-        self._block(painter, slot.plate, left, right, y, high, slot.plate.id == self.plate_id, 0.0)
+        self._block(painter, slot.plate, left, right, y, high, 0.0, self.slots.index(slot) + 1)
         if right - left > 76:
-            self.text(painter, left + 5, y + 28, f"{slot.start:%H:%M}–{slot.end:%H:%M}", 11)
+            self.text(painter, left + 5, y + 36, f"{slot.start:%H:%M}–{slot.end:%H:%M}", 11)
         if slot.hangs_min >= 15:
             self._tail(painter, slot.end, slot.met, y, high)
         self.region(

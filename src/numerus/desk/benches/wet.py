@@ -16,6 +16,7 @@ from numerus.floor.runs import FAILED, RunRecord
 from numerus.kit.facts import BATH_CHANGED, Fact
 from numerus.kit.plan import Part
 from numerus.ledger.orders import step
+from numerus.words import waits
 
 
 class BathsPicture(Drawing):
@@ -169,7 +170,7 @@ class _PlateSteps(StepsBench):
             if r.state == self.wants and r.plate_id in plans.plates
         ]
         self.title.setText(self.stage.capitalize())
-        self.subtitle.setText(f"{len(runs)} plate{'s' * (len(runs) != 1)} wait{'s' * (len(runs) == 1)}")
+        self.subtitle.setText(waits(len(runs), "plate"))
         entries = [(plans.plates[r.plate_id].name, r.run_id) for r in runs]
         if not self.fill_choices(entries):
             self.show_empty(self.waiting_words, button("See the watch bill", lambda: self.session.go("print"), "main"))

@@ -10,9 +10,10 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.theme.resources import draw_icon
-from numerus.desk.widgets.drawing import LEFT, RIGHT, Drawing, hours
+from numerus.desk.widgets.drawing import LEFT, RIGHT, Drawing
 from numerus.kit.march import STAGES, TITLES
 from numerus.ledger.standing import FigureStanding
+from numerus.words import counted, hours
 
 HEIGHT, ROAD_TOP, ROAD_HIGH = 140, 35, 46
 GATE_PX_PER_FIGURE, GATE_LEAST, GATE_MOST = 0.36, 6.0, 34.0
@@ -179,7 +180,7 @@ class Band(Drawing):
 
     def _says(self, stage: str, here: list[FigureStanding]) -> str:
         work = self.session.answers.work[stage]
-        lines = [f"{TITLES[stage]}: {len(here)} figures" if here else f"{TITLES[stage]}: no one"]
+        lines = [f"{TITLES[stage]}: {counted(len(here), 'figure')}" if here else f"{TITLES[stage]}: no one"]
         lines += [f"{f.figure.name}: {f.detail}" for f in here[:8]]
         lines.append(f"Hands {hours(work.hands)}, machine {hours(work.machine)} still to do here")
         rate = next((g.per_week for g in self.session.answers.gates if g.stage == stage), math.inf)

@@ -8,9 +8,10 @@ from PyQt6.QtWidgets import QCheckBox, QFrame, QScrollArea, QVBoxLayout, QWidget
 
 from numerus.bench.cautions import DEFER
 from numerus.desk.context import Context
-from numerus.desk.widgets.drawing import Drawing, span
+from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row
 from numerus.ledger.orders import Order
+from numerus.words import span
 
 
 class _Rail(Drawing):
@@ -88,7 +89,7 @@ class OrdersPanel(QWidget):
             if found.minutes
             else "No hobby time in the next two weeks"
         )
-        self.when.setText(f"{self.session.now:%a %d %b, %H:%M}. {until}")
+        self.when.setText(f"{self.session.now:%a %-d %b, %H:%M}. {until}")
         for number, order in enumerate(found.listed):
             self.listing.addWidget(self._card(order) if number == 0 else self._line(order))
         if not found.listed:

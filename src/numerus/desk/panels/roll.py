@@ -21,6 +21,7 @@ from numerus.desk.widgets.road import draw_road
 from numerus.errors import NumerusError
 from numerus.kit.march import STAGES, TITLES
 from numerus.ledger.standing import FigureStanding
+from numerus.words import counted
 
 UNIT, FIGURE = Qt.ItemDataRole.UserRole, Qt.ItemDataRole.UserRole + 1
 
@@ -72,7 +73,7 @@ class _Delegate(QStyledItemDelegate):
         painter.setFont(theme.font(11))
         painter.setPen(theme.colour("slate"))
         painter.drawText(QRectF(60, box.top() + 33, 100, 16), 0x81, _stages_said(figures))
-        many = f"{len(figures)} figure{'s' * (len(figures) != 1)}"
+        many = counted(len(figures), "figure")
         painter.drawText(QRectF(120, box.top() + 33, 100, 16), 0x82, many)
 
     def _figure(self, painter: QPainter, box: QRectF, figure: FigureStanding) -> None:
@@ -162,8 +163,8 @@ class Roll(QWidget):
 
     def refresh(self) -> None:
         plans = self.session.plans
-        by = f", by {plans.army.ready_by:%a %d %b}" if plans.army else ""
-        self.subtitle.setText(f"{len(plans.figures)} figures in {len(plans.units)} units{by}")
+        by = f", by {plans.army.ready_by:%a %-d %b}" if plans.army else ""
+        self.subtitle.setText(f"{counted(len(plans.figures), 'figure')} in {counted(len(plans.units), 'unit')}{by}")
         open_units = {
             self.tree.topLevelItem(i).data(0, UNIT)
             for i in range(self.tree.topLevelItemCount())

@@ -145,6 +145,13 @@ class Drawing(QWidget):
             QRectF(x, y, max(wide, 0), high) if filled else QRectF(x + 0.5, y + 0.5, max(wide - 1, 0), high - 1)
         )
 
+    def numbered(self, painter: QPainter, at: QPointF, number: int, chosen: bool = False) -> None:
+        """A number in a ring, centred: the same thing has it in every picture."""
+        painter.setPen(QPen(self.theme.colour("river" if chosen else "slate"), 1.2))
+        painter.setBrush(self.theme.colour("river" if chosen else "chalk"))
+        painter.drawEllipse(at, 9.0, 9.0)
+        self.text(painter, at.x(), at.y() + 4, str(number), 11, True, "on_river" if chosen else "ink", CENTRE)
+
     def hatch(self, painter: QPainter, box: QRectF, role: str = "brick") -> None:
         """Missing or clashing."""
         painter.save()
@@ -155,16 +162,3 @@ class Drawing(QWidget):
             painter.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()))
             x += 6
         painter.restore()
-
-
-def hours(minutes: float) -> str:
-    """Hours with one place, as the band writes them."""
-    return f"{minutes / 60:.1f} h"
-
-
-def span(minutes: float) -> str:
-    """Minutes under an hour and a half, else hours and minutes."""
-    if 0 < minutes < 0.75:
-        return "½ min"
-    total = round(minutes)
-    return f"{total} min" if total < 90 else f"{total // 60} h {total % 60:02d} min"

@@ -1,0 +1,26 @@
+"""How counts and durations are said, the same everywhere."""
+
+from __future__ import annotations
+
+
+def counted(number: int, thing: str) -> str:
+    """ "1 figure", "3 figures": what forms its plural with s."""
+    return f"{number} {thing}{'s' * (number != 1)}"
+
+
+def waits(number: int, thing: str) -> str:
+    """ "1 figure waits", "3 figures wait"."""
+    return f"{counted(number, thing)} wait{'s' * (number == 1)}"
+
+
+def hours(minutes: float) -> str:
+    """Hours with one place, as the band writes them."""
+    return f"{minutes / 60:.1f} h"
+
+
+def span(minutes: float) -> str:
+    """Minutes under an hour and a half, else hours and minutes."""
+    if 0 < minutes < 0.75:
+        return "½ min"
+    total = round(minutes)
+    return f"{total} min" if total < 90 else f"{total // 60} h {total % 60:02d} min"
