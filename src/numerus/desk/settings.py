@@ -10,6 +10,8 @@ import platformdirs
 
 RECENT_MOST = 8
 
+LARGEST_TEXT = 1.5
+
 
 @dataclass(frozen=True)
 class Settings:
@@ -33,7 +35,7 @@ def load(path: Path) -> Settings:
     try:
         found = json.loads(path.read_text())
         known = {f.name: found[f.name] for f in fields(Settings) if f.name in found}
-        scale = min(max(float(known.get("text_scale", 1.0)), 1.0), 1.5)
+        scale = min(max(float(known.get("text_scale", 1.0)), 1.0), LARGEST_TEXT)
         recent = tuple(str(p) for p in known.get("recent", ()))
         return Settings(bool(known.get("lamplight", False)), scale, recent)
     except (OSError, ValueError, TypeError, AttributeError):

@@ -7,7 +7,7 @@ from pathlib import Path
 from typing import Any
 
 from PyQt6.QtCore import QTimer
-from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent
+from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent
 from PyQt6.QtWidgets import QApplication, QHBoxLayout, QMainWindow, QStackedWidget, QVBoxLayout, QWidget
 
 from numerus.desk import settings as kept
@@ -33,6 +33,8 @@ from numerus.resin.profiles import Machine, Resin
 CLOCK_MS = 60_000
 WIDE_BENCHES = ("sort", "pose", "plate", "print", "paint", "ready")
 WIDE_WINDOW_PX = 1500
+SMALLEST = (1280, 800)  # the window everything fits into at text of normal size
+MOST_TEXT_IN_ROOM = 1.25  # how much larger than its place text may be before drawings get tight
 
 
 class MainWindow(QMainWindow):
@@ -82,10 +84,10 @@ class MainWindow(QMainWindow):
         self.setStatusBar(self.status)
 
     def _finder(self) -> None:
-        find = button("Find a command or figure   Ctrl+J", self.find)
-        find.setAccessibleName("Find a command or figure")
-        find.setStyleSheet("padding: 1px 10px; margin: 2px 14px 2px 2px;")
-        self.menuBar().setCornerWidget(find)
+        self.finder = button("Find a command or figure   Ctrl+J", self.find)
+        self.finder.setAccessibleName("Find a command or figure")
+        self.finder.setStyleSheet("padding: 1px 10px; margin: 2px 14px 2px 2px;")
+        self.menuBar().setCornerWidget(self.finder)
 
     def _connect(self) -> None:
         self.session.moved.connect(self._go)
@@ -151,12 +153,29 @@ class MainWindow(QMainWindow):
                 "Ctrl+R",
             ),
             Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
-            Command("Larger text", "View", lambda: self.theme.set_scale(min(1.5, self.theme.scale + 0.125)), "Ctrl++"),
-            Command("Smaller text", "View", lambda: self.theme.set_scale(max(1.0, self.theme.scale - 0.125)), "Ctrl+-"),
+            Command("Larger text", "View", lambda: self._scale_text(0.125), "Ctrl++"),
+            Command("Smaller text", "View", lambda: self._scale_text(-0.125), "Ctrl+-"),
             Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
             Command("Handbook", "Help", lambda: show_handbook(self, session.stage), "F1"),
             Command("Command list", "Help", self.find, "Ctrl+J"),
         ]
+
+    @property
+    def _room(self) -> float:
+        """How many times the window holds the layout at its smallest."""
+        return min(self.width() / SMALLEST[0], self.height() / SMALLEST[1])
+
+    def _scale_text(self, by: float) -> None:
+        wanted = min(max(self.theme.scale + by, 1.0), kept.LARGEST_TEXT)
+        if by > 0 and wanted > MOST_TEXT_IN_ROOM * max(self._room, 1.0):
+            self.errors.note("Larger text needs a larger window: make it larger, then try again.")
+            return
+        self.theme.set_scale(wanted)
+        self.theme.fit_zoom(self._room)
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        super().resizeEvent(event)
+        self.theme.fit_zoom(self._room)
 
     def _edit(self, title: str, documents: list[Any], blank: Any) -> None:
         documents_dialog(self, self.session, title, documents, blank).exec()
@@ -198,6 +217,7 @@ class MainWindow(QMainWindow):
         app = QApplication.instance()
         if isinstance(app, QApplication):
             app.setStyleSheet(self.theme.sheet())
+        self.finder.setMinimumWidth(self.finder.sizeHint().width())  # a menu's corner does not grow by itself
         self._keep_settings()
 
     def _show_book(self) -> None:

@@ -27,11 +27,11 @@ class FinishPicture(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Finishing steps by figure")
         self.session = context.session
-        self.setMinimumWidth(320)
+        self.hold("setMinimumWidth", 320)
 
     def show_figures(self, figures: list[FigureStanding]) -> None:
         self.figures = figures
-        self.setFixedHeight(36 + 26 * min(len(figures), self.MOST) + (16 if len(figures) > self.MOST else 0))
+        self.hold("setFixedHeight", 36 + 26 * min(len(figures), self.MOST) + (16 if len(figures) > self.MOST else 0))
         self.update()
 
     def draw(self, painter: QPainter) -> None:

@@ -44,7 +44,7 @@ class Outcomes(_Answer):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Forecast: twenty equally likely ends")
-        self.setMinimumHeight(196)
+        self.hold("setMinimumHeight", 196)
 
     def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
         self._words(painter, found)
@@ -77,8 +77,8 @@ class Outcomes(_Answer):
             f"{sure} The middle outcome is {day(found.middle)}, {word}. Half of the outcomes fall between {day(found.half[0])} "
             f"and {day(found.half[1])}, nine in ten between {day(found.most[0])} and {day(found.most[1])}."
         )
-        box = QRectF(0, 32, self._text_width(found), 80)
-        used = self.paragraph(painter, box, body)
+        room = self.height() - 62.0 - 32 - 24
+        used = self.fitted(painter, QRectF(0, 32, self._text_width(found), room), body)
         left_says = (
             f"{hours(found.hands_left_min)} of hands still to do; {hours(found.hands_there_min)} there are by the date."
         )
@@ -167,18 +167,19 @@ class Outcomes(_Answer):
 
     def _flag(self, painter: QPainter, found: Forecast, left: float, step: float, axis: float) -> None:
         x = left + ((found.ready_by - found.today).days + 1) * step
-        self.line(painter, x, 30, x, self.height() - 18, "ink", 1.6)
+        top = 34.0
+        self.line(painter, x, top, x, self.height() - 18, "ink", 1.6)
         words = f"by {day(found.ready_by)}"
-        painter.setFont(self.theme.font(13, True))
+        painter.setFont(self.theme.drawn_font(13, True))
         wide = painter.fontMetrics().horizontalAdvance(words) + 18
-        flag = QPainterPath(QPointF(x, 20))
-        for px, py in ((x - wide, 20), (x - wide + 6, 31), (x - wide, 42), (x, 42)):
+        flag = QPainterPath(QPointF(x, top))
+        for px, py in ((x - wide, top), (x - wide + 6, top + 11), (x - wide, top + 22), (x, top + 22)):
             flag.lineTo(px, py)
         flag.closeSubpath()
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(self.theme.colour("ink"))
         painter.drawPath(flag)
-        self.text(painter, x - 7, 36, words, 13, True, "chalk", RIGHT)
+        self.text(painter, x - 7, top + 16, words, 13, True, "chalk", RIGHT)
 
 
 class Movers(_Answer):
@@ -186,7 +187,7 @@ class Movers(_Answer):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "What moves the date most")
-        self.setMinimumHeight(146)
+        self.hold("setMinimumHeight", 146)
 
     def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
         self.text(painter, 0, 18, "What moves it most", 16, True)
@@ -220,7 +221,7 @@ class Levers(_Answer):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "What would help")
-        self.setMinimumHeight(146)
+        self.hold("setMinimumHeight", 146)
 
     def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
         self.text(painter, 0, 18, "What would help", 16, True)
@@ -243,7 +244,7 @@ class UnitsTable(_Answer):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Units")
-        self.setMinimumHeight(140)
+        self.hold("setMinimumHeight", 140)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 
     def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
@@ -258,8 +259,8 @@ class UnitsTable(_Answer):
             self.text(painter, road[0] + at * cell, 18, name, 11, colour="slate")
         for words, x, align in (
             ("likely ready", ready, "left"),
-            ("hands left", hands_x, RIGHT),
-            ("machine left", machine_x, RIGHT),
+            ("hands", hands_x, RIGHT),
+            ("machine", machine_x, RIGHT),
             ("cost", cost_x, RIGHT),
         ):
             self.text(painter, x, 18, words, 11, colour="slate", align=align)
@@ -315,7 +316,7 @@ class UnitsTable(_Answer):
             QRectF(road[0], y + 4, road[1] - road[0], step - 8),
             figures,
             tone,
-            self.theme.font(11, True),
+            self.theme.drawn_font(11, True),
         )
         late = unit.middle > self.session.plans.army.ready_by
         done = unit.hands_min < 0.5

@@ -20,7 +20,7 @@ class MachineView(Drawing):
         self.machine: Machine | None = None
         self.plate: Plate | None = None
         self.reading: Reading | None = None
-        self.setMinimumSize(200, 250)
+        self.hold("setMinimumSize", 200, 250)
 
     def show_reading(self, machine: Machine | None, plate: Plate | None, reading: Reading | None) -> None:
         self.machine, self.plate, self.reading = machine, plate, reading

@@ -42,7 +42,7 @@ class StrokeList(Drawing):
         self.done: dict[int, int] = {}
         self.figures = 0
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setMinimumWidth(300)
+        self.hold("setMinimumWidth", 300)
 
     def show_recipe(self, recipe: Recipe | None, done: dict[int, int], figures: int) -> None:
         self.recipe, self.done, self.figures = recipe, done, figures
@@ -107,7 +107,7 @@ class TableView(Drawing):
         self.grey: list[Thing] = []
         self.zones: dict[str, str] = {}
         self.melts: list[Melt] = []
-        self.setMinimumWidth(206)
+        self.hold("setMinimumWidth", 206)
 
     def show_figures(self, colour: list[Thing], grey: list[Thing], zones: dict[str, str], melts: list[Melt]) -> None:
         self.colour, self.grey, self.zones, self.melts = colour, grey, zones, melts
@@ -187,7 +187,7 @@ class BatchLine(Drawing):
         self.session = context.session
         self.blocks: list[Block] = []
         self.evening = 0
-        self.setFixedHeight(104)
+        self.hold("setFixedHeight", 104)
 
     def show_blocks(self, blocks: list[Block]) -> None:
         self.blocks = blocks

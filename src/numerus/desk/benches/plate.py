@@ -12,6 +12,7 @@ from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.deeds import Deeds
 from numerus.desk.widgets.bench import Bench
+from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.errors import NumerusError
@@ -50,7 +51,7 @@ class PlateBench(Bench):
         self.picture = PlatePicture(self.context)
         self.listing = QListWidget()
         self.listing.setAccessibleName("Plates")
-        self.listing.setFixedWidth(252)
+        hold(self.theme, self.listing, "setFixedWidth", 252)
         self.listing.currentItemChanged.connect(self._chosen)
         self.on = QComboBox()
         self.on.setAccessibleName("Machine")

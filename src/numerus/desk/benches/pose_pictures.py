@@ -27,7 +27,7 @@ def draw_letter(painter: QPainter, theme: Theme, x: float, y: float, letter: str
     painter.setPen(QPen(theme.colour("ink"), 1))
     painter.setBrush(theme.colour("river" if chosen else "chalk"))
     painter.drawRoundedRect(box, 3, 3)
-    painter.setFont(theme.font(11, True))
+    painter.setFont(theme.drawn_font(11, True))
     painter.setPen(theme.colour("on_river" if chosen else "ink"))
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, letter)
 
@@ -41,7 +41,7 @@ def draw_pin(painter: QPainter, theme: Theme, at: QPointF, number: str) -> None:
     painter.setPen(QPen(theme.colour("ink"), 1.2))
     painter.setBrush(theme.colour("chalk"))
     painter.drawPath(path)
-    painter.setFont(theme.font(11, True))
+    painter.setFont(theme.drawn_font(11, True))
     painter.setPen(theme.colour("ink"))
     painter.drawText(QRectF(at.x() - 9, at.y() - 27, 18, 18), Qt.AlignmentFlag.AlignCenter, number)
 
@@ -57,7 +57,7 @@ class PoseChart(Drawing):
         self.costs: list[PoseCost] = []
         self.chosen = 0
         self._image: QImage | None = None
-        self.setMinimumSize(168, 168)
+        self.hold("setMinimumSize", 168, 168)
         context.theme.changed.connect(self._stale)
 
     def show_search(self, found: Search | None, costs: list[PoseCost], chosen: int) -> None:
@@ -106,7 +106,7 @@ class PoseChart(Drawing):
             at = self._place(cost.up, radius)
             draw_letter(painter, self.theme, at.x(), at.y(), LETTERS[number], number == self.chosen)
         says = "Centre stands, rings lean 45°, 90° and 135°, the rim is on its head; toward you leans back. Dark is little regret."
-        self.region(QRectF(self.rect()), says)
+        self.region(self.area, says)
 
     def _tones(self, found: Search) -> QImage:
         """Regret of the nearest searched direction in seven tones."""
@@ -139,7 +139,7 @@ class PoseChart(Drawing):
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         radius = min(self.width(), self.height()) / 2 - 4
-        offset = event.position() - QPointF(self.width() / 2, self.height() / 2)
+        offset = self.place(event) - QPointF(self.width() / 2, self.height() / 2)
         r = min(float(np.hypot(offset.x(), offset.y())) / radius, 1.0)
         z = 1 - 2 * r * r
         flat = float(np.sqrt(max(1 - z * z, 0)))
@@ -172,7 +172,7 @@ class Compared(Drawing):
         self.at_candidate = 0
         self._pictures: list[QImage] = []
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setMinimumHeight(226)
+        self.hold("setMinimumHeight", 226)
 
     def show_costs(self, costs: list[PoseCost], mesh: Mesh | None, chosen: int) -> None:
         if mesh is not None:
@@ -255,7 +255,7 @@ class LayerGraphView(Drawing):
         self.graph: LayerGraph | None = None
         self.height_mm = 0.0
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setFixedHeight(132)
+        self.hold("setFixedHeight", 132)
         self.setCursor(Qt.CursorShape.SizeHorCursor)
 
     def show_graph(self, graph: LayerGraph | None) -> None:
@@ -273,7 +273,7 @@ class LayerGraphView(Drawing):
         return self._left + (self.width() - self._left - 16) * height_mm / max(self.graph.height_mm, 1e-9)
 
     def draw(self, painter: QPainter) -> None:
-        painter.fillRect(self.rect(), self.theme.colour("linen"))
+        painter.fillRect(self.area, self.theme.colour("linen"))
         self.line(painter, 0, 0.5, self.width(), 0.5)
         graph = self.graph
         if graph is None or not len(graph.areas_mm2):
@@ -438,7 +438,7 @@ class LayerGraphView(Drawing):
 
     def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
         if self.graph is not None and event.buttons():
-            share = (event.position().x() - self._left) / max(self.width() - self._left - 16, 1)
+            share = (self.place(event).x() - self._left) / max(self.width() - self._left - 16, 1)
             self.scrub(share * self.graph.height_mm)
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:

@@ -27,7 +27,7 @@ class AirStrip(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Weather for spray cans")
         self.airs: list[Air] = []
-        self.setFixedHeight(108)
+        self.hold("setFixedHeight", 108)
 
     def draw(self, painter: QPainter) -> None:
         if not self.airs:

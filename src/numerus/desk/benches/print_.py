@@ -16,6 +16,7 @@ from numerus.desk.benches.runlist import RunList
 from numerus.desk.benches.watchbill import WatchBill
 from numerus.desk.context import Context
 from numerus.desk.widgets.bench import Bench
+from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.devices.printer import SimulatedPrinter
@@ -62,7 +63,7 @@ class PrintBench(Bench):
         )
         beside.setStretch(1, 1)
         side = panel(beside, "drawer")
-        side.setFixedWidth(244)
+        hold(self.theme, side, "setFixedWidth", 244)
         self.why = label("", "section", True)
         self.reasons, self.others = label("", "", True), label("", "note", True)
         self.drawer = QStackedWidget()
@@ -73,7 +74,7 @@ class PrintBench(Bench):
         planned.setStretch(1, 6)
         self.drawer.addWidget(panel(planned, "drawer"))
         self.drawer.addWidget(self._outcome_page())
-        self.drawer.setFixedHeight(236)
+        hold(self.theme, self.drawer, "setFixedHeight", 236)
         main = column(row(self.bill, margins=(16, 4, 12, 4)), self.drawer, gap=0)
         main.setStretch(0, 1)
         body = row(main, side, gap=0)

@@ -29,7 +29,7 @@ class CostBars(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Cost by unit beside the bought price")
         self.session = context.session
-        self.setMinimumWidth(420)
+        self.hold("setMinimumWidth", 420)
 
     def draw(self, painter: QPainter) -> None:
         plans = self.session.plans

@@ -17,7 +17,7 @@ from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.drawing import CENTRE, Drawing
+from numerus.desk.widgets.drawing import CENTRE, Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row
 from numerus.errors import NumerusError
 from numerus.kit.builds import alternatives, spread_builds
@@ -78,7 +78,7 @@ class BuildsGrid(Drawing):
         super().__init__(context.theme, "Builds: figures and slots")
         self.session, self.choose = context.session, choose
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setMinimumWidth(380)
+        self.hold("setMinimumWidth", 380)
 
     def draw(self, painter: QPainter) -> None:
         unit = self.session.unit
@@ -199,7 +199,7 @@ class SortBench(Bench):
         )
         part.setStretch(4, 1)
         made = panel(column(self.line, part, self.health, gap=6, margins=(16, 10, 16, 10)), "drawer")
-        made.setFixedHeight(112)
+        hold(self.theme, made, "setFixedHeight", 112)
         return made
 
     def refresh(self) -> None:

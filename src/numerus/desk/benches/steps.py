@@ -14,7 +14,7 @@ from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.desk.widgets.drawing import RIGHT, Drawing, hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.words import span
 
@@ -36,7 +36,7 @@ class StepLine(Drawing):
         super().__init__(context.theme, "Steps")
         self.stage = stage
         self.steps: Sequence[Shown] = ()
-        self.setMinimumWidth(300)
+        self.hold("setMinimumWidth", 300)
 
     def show_steps(self, steps: Sequence[Shown]) -> None:
         self.steps = steps
@@ -67,7 +67,7 @@ class StepLine(Drawing):
 
     def _caution_heights(self) -> list[float]:
         """A caution is never cut off: each is as high as its words need."""
-        measure = QFontMetricsF(self.theme.font(11, True))
+        measure = QFontMetricsF(self.theme.drawn_font(11, True))
         box, wrap = QRectF(0, 0, self.width() - 24, 400), int(Qt.TextFlag.TextWordWrap)
         return [measure.boundingRect(box, wrap, words).height() + 4 for words in self._said()]
 
@@ -121,7 +121,7 @@ class StepsBench(Bench):
             "drawer",
         )
         drawer.layout().setStretch(0, 1)
-        drawer.setFixedHeight(84)
+        hold(self.theme, drawer, "setFixedHeight", 84)
         whole = column(body, drawer, gap=0)
         whole.setStretch(0, 1)
         return whole

@@ -31,7 +31,7 @@ class WatchBill(Drawing):
         self.slots: list[Slotted] = []
         self.plate_id = ""
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setMinimumHeight(250)
+        self.hold("setMinimumHeight", 250)
 
     def show_runs(self, slots: list[Slotted], plate_id: str) -> None:
         self.slots, self.plate_id = slots, plate_id

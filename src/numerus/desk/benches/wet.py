@@ -26,12 +26,12 @@ class BathsPicture(Drawing):
         super().__init__(context.theme, "Baths")
         self.tubs: tuple[Bath, ...] = ()
         self.coming_ml = 0.0
-        self.setMinimumSize(320, 220)
+        self.hold("setMinimumSize", 320, 220)
 
     def draw(self, painter: QPainter) -> None:
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(self.theme.colour("matt"))
-        painter.drawRoundedRect(QRectF(self.rect()), 6, 6)
+        painter.drawRoundedRect(self.area, 6, 6)
         wide = min(190.0, self.width() * 0.36)
         high = min(210.0, self.height() * 0.52)
         for number, bath in enumerate(self.tubs):
@@ -101,12 +101,12 @@ class LampPicture(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Lamp and sides")
         self.turns, self.minutes, self.lamp = 2, 2.0, Lamp()
-        self.setMinimumSize(320, 220)
+        self.hold("setMinimumSize", 320, 220)
 
     def draw(self, painter: QPainter) -> None:
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(self.theme.colour("matt"))
-        painter.drawRoundedRect(QRectF(self.rect()), 6, 6)
+        painter.drawRoundedRect(self.area, 6, 6)
         centre = QPointF(self.width() * 0.5, self.height() * 0.56)
         size = min(self.width() * 0.2, self.height() * 0.24)
         lamp = QPointF(self.width() * 0.12, centre.y() - size * 0.6)

@@ -27,19 +27,19 @@ class Band(Drawing):
         super().__init__(context.theme, "The march: where every figure stands")
         self.session = context.session
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setFixedHeight(HEIGHT)
+        self.hold("setFixedHeight", HEIGHT)
         for signal in (self.session.changed, self.session.moved, self.session.selected):
             signal.connect(lambda *_: self.update())
 
     def sizeHint(self) -> QSize:
-        return QSize(1280, HEIGHT)
+        return QSize(1280, round(HEIGHT * self.theme.zoom))
 
     def _edge(self, index: int) -> float:
         first = 110.0
         return 0.0 if index == 0 else first + (self.width() - first) * (index - 1) / (len(STAGES) - 1)
 
     def draw(self, painter: QPainter) -> None:
-        painter.fillRect(self.rect(), self.theme.colour("linen"))
+        painter.fillRect(self.area, self.theme.colour("linen"))
         chosen = STAGES.index(self.session.stage)
         left, right = self._edge(chosen), self._edge(chosen + 1)
         painter.fillRect(QRectF(left, 0, right - left, HEIGHT), self.theme.colour("chalk"))
@@ -134,11 +134,11 @@ class Band(Drawing):
     def _draw_legend(self, painter: QPainter, total: int) -> None:
         self.text(painter, 16, 54, f"{total} figures", 11, colour="slate")
         self.text(painter, 16, 69, "all mustered" if total else "none yet", 11, colour="slate")
-        self.text(painter, 16, 104, "Waiting, by stage", 11, colour="slate")
+        self.text(painter, 16, 104, "Waiting, by stage", 11, colour="slate", width=94)
         self.bar(painter, 16, 112, 8, 8, "ink")
-        self.text(painter, 28, 120, "here", 11, colour="slate")
-        self.bar(painter, 54, 112, 8, 8, "ink", False)
-        self.text(painter, 66, 120, "to come", 11, colour="slate")
+        x = 32 + self.text(painter, 28, 120, "here", 11, colour="slate")
+        self.bar(painter, x, 112, 8, 8, "ink", False)
+        self.text(painter, x + 11, 120, "to come", 11, colour="slate", width=108 - x - 11)
 
     def _draw_marks(self, painter: QPainter, x: float, right: float, here: list[FigureStanding]) -> None:
         if not here:

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QCheckBox, QFrame, QScrollArea, QVBoxLayout, QWidget
 
 from numerus.bench.cautions import DEFER
 from numerus.desk.context import Context
-from numerus.desk.widgets.drawing import Drawing
+from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row
 from numerus.ledger.orders import Order
 from numerus.words import span
@@ -20,20 +20,21 @@ class _Rail(Drawing):
     def __init__(self, orders: OrdersPanel) -> None:
         super().__init__(orders.theme, "Orders, folded")
         self.orders = orders
-        self.setFixedWidth(36)
+        self.hold("setFixedWidth", 36)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 
     def draw(self, painter: QPainter) -> None:
-        painter.fillRect(self.rect(), self.theme.colour("linen"))
+        painter.fillRect(self.area, self.theme.colour("linen"))
         self.line(painter, 0.5, 0, 0.5, self.height())
-        self.region(self.rect().toRectF(), "Unfold the orders (F8)", lambda: self.orders.fold(False))
+        self.region(self.area, "Unfold the orders (F8)", lambda: self.orders.fold(False))
         listed = self.orders.session.answers.orders
+        painter.save()
         painter.translate(22, 0)
         painter.rotate(90)
         wide = self.text(painter, 46, 4, "Orders", 13, True)
         said = f"{len(listed.listed)} in the next {listed.minutes:.0f} min" if listed.listed else "nothing waits"
         self.text(painter, 56 + wide, 4, said, 11, colour="slate")
-        painter.resetTransform()
+        painter.restore()
         self.text(painter, 18, 28, "‹", 22, colour="ink", align="centre")
 
 
@@ -66,7 +67,7 @@ class OrdersPanel(QWidget):
         whole = column(head, row(self.when, margins=(16, 0, 8, 6)), scroll, foot, gap=0)
         whole.setStretch(2, 1)
         self.full = panel(whole, "linen")
-        self.full.setFixedWidth(288)
+        hold(self.theme, self.full, "setFixedWidth", 288)
         self.rail = _Rail(self)
         self.rail.hide()
         outer = QVBoxLayout(self)

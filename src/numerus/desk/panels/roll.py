@@ -16,6 +16,7 @@ from PyQt6.QtWidgets import (
 
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_mark, draw_warning
+from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import column, label, panel
 from numerus.desk.widgets.road import draw_road
 from numerus.errors import NumerusError
@@ -34,13 +35,14 @@ class _Delegate(QStyledItemDelegate):
         self.roll, self.theme = roll, roll.theme
 
     def sizeHint(self, _: QStyleOptionViewItem, index: QModelIndex) -> QSize:
-        return QSize(200, round((24 if index.data(FIGURE) else 52) * self.theme.scale))
+        return QSize(200, round((24 if index.data(FIGURE) else 52) * self.theme.zoom))
 
     def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: QModelIndex) -> None:
         painter.save()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        box = QRectF(option.rect)
-        box.setLeft(0)
+        zoom = self.theme.zoom
+        painter.scale(zoom, zoom)
+        box = QRectF(0, option.rect.top() / zoom, option.rect.right() / zoom, option.rect.height() / zoom)
         if option.state & QStyle.StateFlag.State_Selected:
             painter.fillRect(box, self.theme.colour("riverwash"))
             painter.fillRect(QRectF(0, box.top(), 4, box.height()), self.theme.colour("river"))
@@ -64,13 +66,13 @@ class _Delegate(QStyledItemDelegate):
         if picture is not None:
             painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
             painter.drawPixmap(frame, picture, QRectF(picture.rect()))
-        painter.setFont(theme.font(13, True))
+        painter.setFont(theme.drawn_font(13, True))
         painter.setPen(theme.colour("ink"))
         words = painter.fontMetrics().elidedText(unit.name, Qt.TextElideMode.ElideRight, 142)
         painter.drawText(QRectF(60, box.top() + 4, 144, 18), 0x81, words)
         draw_mark(painter, unit.mark, 207, box.top() + 6, 16, theme.unit_colour(unit.mark))
         draw_road(painter, theme, QRectF(60, box.top() + 23, 120, 9), figures, theme.unit_colour(unit.mark))
-        painter.setFont(theme.font(11))
+        painter.setFont(theme.drawn_font(11))
         painter.setPen(theme.colour("slate"))
         painter.drawText(QRectF(60, box.top() + 33, 100, 16), 0x81, _stages_said(figures))
         many = counted(len(figures), "figure")
@@ -85,12 +87,12 @@ class _Delegate(QStyledItemDelegate):
             draw_mark(painter, figure.unit.mark, 25, box.top() + 5, 14, theme.unit_colour(figure.unit.mark))
         done = figure.stage == "ready"
         words = figure.detail if trouble or done else f"{TITLES[figure.stage]} {_short(figure)}".strip()
-        painter.setFont(theme.font(11, trouble))
+        painter.setFont(theme.drawn_font(11, trouble))
         painter.setPen(theme.colour("brick" if trouble else "moss_ink" if done else "slate"))
         words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, 104)
         wide = painter.fontMetrics().horizontalAdvance(words)
         painter.drawText(QRectF(220 - wide, box.top(), wide + 1, box.height()), 0x82, words)
-        painter.setFont(theme.font(13))
+        painter.setFont(theme.drawn_font(13))
         painter.setPen(theme.colour("ink"))
         name = painter.fontMetrics().elidedText(figure.figure.name, Qt.TextElideMode.ElideRight, 170 - wide)
         painter.drawText(QRectF(42, box.top(), 170 - wide, box.height()), 0x81, name)
@@ -116,7 +118,7 @@ class Roll(QWidget):
     def __init__(self, context: Context) -> None:
         super().__init__()
         self.session, self.theme = context.session, context.theme
-        self.setFixedWidth(232)
+        hold(self.theme, self, "setFixedWidth", 232)
         self.setObjectName("linen")
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
         self.subtitle = label("", "note")

@@ -47,13 +47,17 @@ TITLE, SECTION, CONTENT, LABEL = 22, 16, 13, 11
 
 
 class Theme(QObject):
-    """The roles in use; widgets read it when they paint and are told when it changes."""
+    """The roles in use; widgets read it when they paint and are told when it changes.
+
+    ``scale``: how much larger the user wants text. ``zoom``: how much larger whole drawings are made, as far as the
+    window gives room for it; drawings enlarge their text by the rest.
+    """
 
     changed = pyqtSignal()
 
     def __init__(self, lamplight: bool = False, scale: float = 1.0) -> None:
         super().__init__()
-        self._lamplight, self.scale = lamplight, scale
+        self._lamplight, self.scale, self.zoom = lamplight, scale, 1.0
 
     @property
     def lamplight(self) -> bool:
@@ -73,6 +77,13 @@ class Theme(QObject):
             self.scale = scale
             self.changed.emit()
 
+    def fit_zoom(self, room: float) -> None:
+        """``room``: how many times the window holds the layout at its smallest."""
+        zoom = round(min(max(room, 1.0), self.scale), 3)
+        if zoom != self.zoom:
+            self.zoom = zoom
+            self.changed.emit()
+
     def colour(self, role: str, alpha: float = 1.0) -> QColor:
         """A role's colour, or a ``#RRGGBB`` as it is."""
         made = QColor(role if role.startswith("#") else getattr(self.roles, role))
@@ -83,8 +94,16 @@ class Theme(QObject):
         return self.colour((UNIT_TONES_LAMP if self._lamplight else UNIT_TONES).get(mark, "river"))
 
     def font(self, size: int = CONTENT, bold: bool = False) -> QFont:
+        """Type on a widget."""
+        return self._font(size * self.scale, bold)
+
+    def drawn_font(self, size: int = CONTENT, bold: bool = False) -> QFont:
+        """Type inside a drawing, which is itself enlarged by ``zoom``."""
+        return self._font(size * self.scale / self.zoom, bold)
+
+    def _font(self, size_px: float, bold: bool) -> QFont:
         font = QFont("Source Sans 3 SemiBold" if bold else "Source Sans 3")
-        font.setPixelSize(round(size * self.scale))
+        font.setPixelSize(round(size_px))
         font.setStyleHint(QFont.StyleHint.SansSerif)
         return font
 

@@ -9,7 +9,7 @@ from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt
 from PyQt6.QtGui import QColor, QFontMetricsF, QHelpEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PyQt6.QtWidgets import QToolTip, QWidget
 
-from numerus.desk.theme.palette import CONTENT, Theme
+from numerus.desk.theme.palette import CONTENT, LABEL, Theme
 
 LEFT, RIGHT, CENTRE = "left", "right", "centre"
 
@@ -23,8 +23,21 @@ class Region:
     act: Callable[[], None] | None = None
 
 
+def hold(theme: Theme, widget: QWidget, setter: str, *px: float) -> None:
+    """Set a size in the layout's own pixels, now and whenever the theme's zoom changes."""
+
+    def apply() -> None:
+        getattr(widget, setter)(*(round(p * theme.zoom) for p in px))
+
+    apply()
+    theme.changed.connect(apply)
+
+
 class Drawing(QWidget):
-    """Subclasses draw in ``draw`` and register regions; arrows move between those that act, Enter chooses."""
+    """Subclasses draw in ``draw`` and register regions; arrows move between those that act, Enter chooses.
+
+    A drawing measures in the layout's own pixels: its width, height and places are what they would be without zoom.
+    """
 
     def __init__(self, theme: Theme, name: str) -> None:
         super().__init__()
@@ -35,21 +48,42 @@ class Drawing(QWidget):
         self.setMouseTracking(True)
         theme.changed.connect(self.update)
 
+    def width(self) -> float:
+        return super().width() / self.theme.zoom
+
+    def height(self) -> float:
+        return super().height() / self.theme.zoom
+
+    @property
+    def area(self) -> QRectF:
+        return QRectF(0, 0, self.width(), self.height())
+
+    def place(self, event: QMouseEvent | QHelpEvent | None) -> QPointF:
+        """Where an event happened, in the drawing's pixels."""
+        return (event.position() if isinstance(event, QMouseEvent) else QPointF(event.pos())) / self.theme.zoom
+
+    def hold(self, setter: str, *px: float) -> None:
+        """Keep a size of the widget, given in the drawing's pixels."""
+        hold(self.theme, self, setter, *px)
+
     def draw(self, painter: QPainter) -> None:
         raise NotImplementedError
 
     def paintEvent(self, _: QPaintEvent | None) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.scale(self.theme.zoom, self.theme.zoom)
         self.regions = []
+        painter.save()
         self.draw(painter)
+        painter.restore()
         if self.hasFocus():
             self._draw_focus(painter)
         painter.end()
 
     def _draw_focus(self, painter: QPainter) -> None:
         active = self._active()
-        box = active[self.at].box if 0 <= self.at < len(active) else QRectF(self.rect()).adjusted(1, 1, -1, -1)
+        box = active[self.at].box if 0 <= self.at < len(active) else self.area.adjusted(1, 1, -1, -1)
         painter.setPen(QPen(self.theme.colour("river"), 2))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawRoundedRect(box.adjusted(1, 1, -1, -1), 3, 3)
@@ -65,7 +99,7 @@ class Drawing(QWidget):
 
     def event(self, event: QEvent | None) -> bool:
         if isinstance(event, QHelpEvent) and event.type() == QEvent.Type.ToolTip:
-            found = self._region_at(QPointF(event.pos()))
+            found = self._region_at(self.place(event))
             QToolTip.showText(
                 event.globalPos(),
                 f"<p style='white-space:pre-wrap'>{found.says}</p>" if found and found.says else "",
@@ -75,12 +109,12 @@ class Drawing(QWidget):
         return super().event(event)
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
-        found = next((r for r in reversed(self._active()) if r.box.contains(event.position())), None)
+        found = next((r for r in reversed(self._active()) if r.box.contains(self.place(event))), None)
         if found is not None and found.act is not None:
             found.act()
 
     def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
-        over = any(r.box.contains(event.position()) for r in self._active())
+        over = any(r.box.contains(self.place(event)) for r in self._active())
         self.setCursor(Qt.CursorShape.PointingHandCursor if over else Qt.CursorShape.ArrowCursor)
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
@@ -108,7 +142,7 @@ class Drawing(QWidget):
         colour: str | QColor = "ink", align: str = LEFT, width: float = 0.0,
     ) -> float:  # fmt: skip
         """Draw one line with its baseline at ``y``; elided to ``width`` if given. Returns how wide it is."""
-        font = self.theme.font(size, bold)
+        font = self.theme.drawn_font(size, bold)
         measure = QFontMetricsF(font)
         if width > 0:
             words = measure.elidedText(words, Qt.TextElideMode.ElideRight, width)
@@ -122,11 +156,17 @@ class Drawing(QWidget):
         self, painter: QPainter, box: QRectF, words: str, size: int = CONTENT, bold: bool = False, colour: str = "ink"
     ) -> float:
         """Draw wrapped text in a box; returns its height."""
-        painter.setFont(self.theme.font(size, bold))
+        painter.setFont(self.theme.drawn_font(size, bold))
         painter.setPen(self.theme.colour(colour))
         used = painter.boundingRect(box, int(Qt.TextFlag.TextWordWrap), words)
         painter.drawText(box, int(Qt.TextFlag.TextWordWrap), words)
         return float(used.height())
+
+    def fitted(self, painter: QPainter, box: QRectF, words: str) -> float:
+        """Wrapped text of content size, or of label size where the box is too low for that; returns its height."""
+        measure = QFontMetricsF(self.theme.drawn_font(CONTENT))
+        high = measure.boundingRect(box, int(Qt.TextFlag.TextWordWrap), words).height()
+        return self.paragraph(painter, box, words, CONTENT if high <= box.height() else LABEL)
 
     def line(
         self, painter: QPainter, x0: float, y0: float, x1: float, y1: float, role: str = "hairline", width: float = 1.0

@@ -34,7 +34,7 @@ class PlatePicture(Drawing):
         self.chosen = ""
         self._images: dict[tuple[str, float, str], tuple[QImage, float]] = {}
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setMinimumSize(320, 200)
+        self.hold("setMinimumSize", 320, 200)
         context.theme.changed.connect(self._images.clear)
 
     def show_plate(self, plate: Plate | None, machine: Machine | None, outcomes: dict[str, str] | None = None) -> None:
