@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from datetime import datetime
+from pathlib import Path
 
 import numpy as np
+import trimesh
 
 from numerus.geometry.mesh import Mesh
 from numerus.kit.facts import STEP
@@ -21,8 +23,6 @@ def box_mesh(size: tuple[float, float, float], at: tuple[float, float, float] = 
 
 
 def ball_mesh(radius: float, at: tuple[float, float, float] = (0, 0, 0), subdivisions: int = 4) -> Mesh:
-    import trimesh
-
     ball = trimesh.creation.icosphere(subdivisions, radius)
     return Mesh(np.asarray(ball.vertices) + at, np.asarray(ball.faces, np.int32))
 
@@ -34,3 +34,27 @@ def reversed_mesh(mesh: Mesh) -> Mesh:
 def steps(window) -> int:  # type: ignore[no-untyped-def]
     """How many steps of work a window's journal holds."""
     return sum(fact.kind == STEP for fact in window.session.answers.facts)
+
+
+def stages(window) -> set[str]:  # type: ignore[no-untyped-def]
+    """The stages at which a window's figures stand."""
+    return {f.stage for f in window.session.answers.standing.figures.values()}
+
+
+def stranger(folder: Path) -> list[Path]:
+    """Three parts no demo has: a twisted body, a knobbed head, a base; the head in inches."""
+    body = trimesh.creation.cylinder(4, 20, sections=40)
+    body.vertices += np.c_[
+        np.sin(body.vertices[:, 2] / 5), np.cos(body.vertices[:, 2] / 5), np.full(len(body.vertices), 13)
+    ]
+    head = trimesh.util.concatenate(
+        [trimesh.creation.icosphere(3, 3.5), trimesh.creation.capsule(height=6, radius=0.8)]
+    )
+    head.apply_translation([0, 0, 26])
+    head.apply_scale(1 / 25.4)
+    base = trimesh.creation.cylinder(12.5, 3)
+    base.apply_translation([0, 0, 1.5])
+    files = {"torso_twist.obj": body, "head knob.stl": head, "base_disc.ply": base}
+    for name, mesh in files.items():
+        mesh.export(folder / name)
+    return [folder / name for name in files]

@@ -7,34 +7,14 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-import trimesh
 from PyQt6.QtCore import QDate, Qt, QTimer
 from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QFileDialog
 
-from helpers import steps
+from helpers import stages, steps, stranger
 from numerus.book.book import Book
 from numerus.desk.dialogs import ArmyDialog, UnitDialog
 from numerus.desk.window import MainWindow
 from numerus.geometry.files import read_mesh
-
-
-def stranger(folder: Path) -> list[Path]:
-    """Three parts no demo has: a twisted body, a knobbed head, a base; the head in inches."""
-    body = trimesh.creation.cylinder(4, 20, sections=40)
-    body.vertices += np.c_[
-        np.sin(body.vertices[:, 2] / 5), np.cos(body.vertices[:, 2] / 5), np.full(len(body.vertices), 13)
-    ]
-    head = trimesh.util.concatenate(
-        [trimesh.creation.icosphere(3, 3.5), trimesh.creation.capsule(height=6, radius=0.8)]
-    )
-    head.apply_translation([0, 0, 26])
-    head.apply_scale(1 / 25.4)
-    base = trimesh.creation.cylinder(12.5, 3)
-    base.apply_translation([0, 0, 1.5])
-    files = {"torso_twist.obj": body, "head knob.stl": head, "base_disc.ply": base}
-    for name, mesh in files.items():
-        mesh.export(folder / name)
-    return [folder / name for name in files]
 
 
 def answer(kind: type[QDialog], fill: Callable[[QDialog], None]) -> None:
@@ -52,10 +32,6 @@ def answer(kind: type[QDialog], fill: Callable[[QDialog], None]) -> None:
 
 def do(window: MainWindow, title: str) -> None:
     window.actions_by_title[title].trigger()
-
-
-def stages(window: MainWindow) -> set[str]:
-    return {f.stage for f in window.session.answers.standing.figures.values()}
 
 
 def click(qtbot, widget) -> None:  # type: ignore[no-untyped-def]

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from itertools import pairwise
 
 from PyQt6.QtCore import QDate
+from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import (
     QComboBox,
     QDateEdit,
@@ -52,9 +54,21 @@ class _Asking(QDialog):
         outer.addWidget(self.fault)
         outer.addWidget(box)
 
+        self.asked: list[QWidget] = []
+        self.buttons = box
+
     def ask(self, words: str, widget: QWidget) -> None:
         widget.setAccessibleName(words)
         self.form.addRow(QLabel(words), widget)
+        self.asked.append(widget)
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        """The questions come before the buttons, also for Tab."""
+        super().showEvent(event)
+        for before, after in pairwise([*self.asked, *self.buttons.buttons()]):
+            self.setTabOrder(before, after)
+        if self.asked:
+            self.asked[0].setFocus()
 
     def wrong(self) -> str:
         """What is wrong with the answers, "" if nothing."""

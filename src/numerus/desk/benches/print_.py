@@ -38,7 +38,7 @@ class PrintBench(Bench):
 
     def __init__(self, context: Context) -> None:
         self.slots: list[Slotted] = []
-        self.plate_id, self.ahead_min = "", 0.0
+        self.plate_id, self.ahead_min, self.by_hand = "", 0.0, False
         self.outcomes: dict[str, tuple[str, float, str]] = {}
         super().__init__(context)
         self.start_button = self.add_button(
@@ -135,9 +135,14 @@ class PrintBench(Bench):
         except PlanError as error:
             self.slots = []
             self.subtitle.setText(f"{error.message} {error.advice}")
-        if self.plate is None:
-            self.plate_id = self._first_plate()
+        if self._done_with_plate():
+            self.plate_id, self.by_hand = self._first_plate(), False
         self._show()
+
+    def _done_with_plate(self) -> bool:
+        """Whether another plate may take the place of the shown one: it is gone, or off the machine and not asked for."""
+        off = self.run is not None and self.run.state not in ("printing", "hanging")
+        return self.plate is None or (off and not self.by_hand)
 
     def _first_plate(self) -> str:
         """What wants looking at: a hanging plate, a printing one, the next to start."""
@@ -148,7 +153,7 @@ class PrintBench(Bench):
 
     def choose(self, plate_id: str) -> None:
         if plate_id != self.plate_id:
-            self.plate_id, self.ahead_min, self.outcomes = plate_id, 0.0, {}
+            self.plate_id, self.ahead_min, self.outcomes, self.by_hand = plate_id, 0.0, {}, True
             self.fast.setChecked(False)
         self._show()
 
@@ -315,4 +320,5 @@ class PrintBench(Bench):
         run, plate = self.run, self.plate
         if run is not None and plate is not None and run.state == "hanging":
             failed = sum(o[0] == FAILED for o in self.outcomes.values())
+            self.by_hand = False
             self.session.commit(f"took off {plate.name}, {failed} failed", facts=list(self.outcome_facts(run)))
