@@ -161,3 +161,56 @@ def test_packed_meshes_come_back_within_a_step() -> None:
     assert np.abs(back.vertices - BALL.vertices).max() <= 8 / 65535
     with pytest.raises(MeshFileError):
         unpack_mesh(pack_mesh(BALL)[:-20])
+
+
+def test_an_empty_folder_is_said(tmp_path: Path) -> None:
+    """Not answered by silence."""
+    (tmp_path / "readme.txt").write_text("nothing here")
+    with pytest.raises(MeshFileError) as fault:
+        list(read_any(tmp_path))
+    assert fault.value.code == "no-mesh"
+
+
+@pytest.mark.parametrize("corners", [np.zeros((4, 3, 3)), np.array([[[0, 0, 0], [1, 0, 0], [2, 0, 0]]] * 3)])
+def test_triangles_without_area_are_no_part(corners: np.ndarray) -> None:
+    """All at one point, or all on one line."""
+    records = np.zeros(len(corners), [("n", "<f4", 3), ("c", "<f4", (3, 3)), ("a", "<u2")])
+    records["c"] = corners
+    with pytest.raises(MeshFileError) as fault:
+        parse_mesh("flat.stl", bytes(80) + struct.pack("<I", len(corners)) + records.tobytes())
+    assert fault.value.code == "no-triangles"
+
+
+def test_an_obj_with_groups_and_quads_is_one_solid() -> None:
+    """Groups are pieces of one part; a quad is two triangles."""
+    corners = [(x, y, z) for x in (0, 1) for y in (0, 1) for z in (0, 1)]
+    lines = [f"v {x * 2} {y * 3} {z * 4}" for x, y, z in corners] + ["g one"]
+    quads = [(0, 1, 3, 2), (4, 6, 7, 5), (0, 4, 5, 1), (2, 3, 7, 6), (0, 2, 6, 4), (1, 5, 7, 3)]
+    for number, quad in enumerate(quads):
+        lines += ["g two"] * (number == 3) + ["f " + " ".join(str(i + 1) for i in quad)]
+    mesh = parse_mesh("box.obj", "\n".join(lines).encode()).mesh
+    assert len(mesh.vertices) == 8
+    assert mesh.signed_volume_mm3 == pytest.approx(24)
+
+
+def test_an_ascii_stl_of_several_solids_is_read_whole() -> None:
+    """Capitals and blank lines do not matter."""
+    text = b""
+    for at in (0, 20):
+        corners = box_mesh((5, 5, 5), (at, 0, 0)).triangles
+        facets = [
+            "facet normal 0 0 0\n OUTER LOOP\n"
+            + "".join(f"  VERTEX {x} {y} {z}\n" for x, y, z in t)
+            + " endloop\nendfacet\n"
+            for t in corners
+        ]
+        text += f"solid piece{at}\n{''.join(facets)}\nendsolid piece{at}\n\n".encode()
+    mesh = parse_mesh("two.stl", text).mesh
+    assert mesh.signed_volume_mm3 == pytest.approx(250)
+
+
+def test_a_binary_stl_that_calls_itself_solid_is_binary() -> None:
+    """The count decides, not the first word."""
+    data = bytearray(stl_bytes())
+    data[:5] = b"solid"
+    assert len(parse_mesh("x.stl", bytes(data)).mesh.faces) == len(BALL.faces)

@@ -8,7 +8,7 @@ import pytest
 from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.geometry.files import MeshFile
 from numerus.geometry.health import Health, inspect
-from numerus.geometry.mesh import Mesh, merged
+from numerus.geometry.mesh import Mesh, merged, welded
 
 
 def look(mesh: Mesh, declared: str = "") -> Health:
@@ -74,3 +74,45 @@ def test_degenerate_faces_and_specks_are_named() -> None:
     box = merged([box_mesh((10, 10, 10)), box_mesh((0.01, 0.01, 0.01), (30, 0, 0))])
     dirty = Mesh(box.vertices, np.concatenate([box.faces, [[0, 0, 1]]]).astype(np.int32))
     assert codes(look(dirty)) == {"degenerate", "specks"}
+
+
+@pytest.mark.parametrize("turned", [False, True])
+def test_touching_boxes_are_two_shells(turned: bool) -> None:
+    """They share the edges of a face; each is a shell of its own, and one that is inside out is found."""
+    other = box_mesh((10, 10, 10), (10, 0, 0))
+    both = merged([box_mesh((10, 10, 10)), reversed_mesh(other) if turned else other])
+    health = look(welded(both.triangles))
+    assert health.shells == 2
+    assert health.volume_ml == pytest.approx(2.0)
+    assert ("inside-out" in codes(health)) == turned
+
+
+def test_a_doubled_shell_counts_once_in_volume() -> None:
+    """Every face there twice: two shells, one volume, and it is said."""
+    box = box_mesh((10, 10, 10))
+    health = look(welded(merged([box, box]).triangles))
+    assert (health.shells, health.watertight) == (2, True)
+    assert health.volume_ml == pytest.approx(1.0)
+    assert codes(health) == {"non-manifold"}
+
+
+def test_four_boxes_round_one_edge_stay_apart() -> None:
+    """Eight faces at the middle edge: paired by the solid between them, not by chance."""
+    boxes = [box_mesh((5, 5, 8), (5 * x, 5 * y, 0)) for x in (0, 1) for y in (0, 1)]
+    assert look(welded(merged(boxes).triangles)).shells == 4
+
+
+def test_one_flipped_face_is_called_inverted() -> None:
+    """A single face looking the wrong way leaves its neighbours' edges uneven."""
+    ball = ball_mesh(5)
+    faces = ball.faces.copy()
+    faces[40] = faces[40][::-1]
+    assert "inverted-faces" in codes(look(Mesh(ball.vertices, faces)))
+
+
+def test_many_overlapping_shells_are_their_union() -> None:
+    """A row of ten half-overlapping boxes: 55 mm of bar."""
+    row = merged([box_mesh((10, 10, 10), (5 * n, 0, 0)) for n in range(10)])
+    health = look(row)
+    assert health.shells == 10
+    assert health.volume_ml == pytest.approx(5.5, rel=2e-3)

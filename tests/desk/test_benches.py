@@ -1,0 +1,306 @@
+"""Each bench does its stage's work: what is clicked becomes an edit, what is shown comes from the book."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PyQt6.QtCore import QEvent, QPointF, Qt
+from PyQt6.QtGui import QMouseEvent
+from PyQt6.QtWidgets import QApplication, QFileDialog, QMenu, QWidget
+
+from helpers import EVENING, box_mesh
+from numerus.book.book import Removed
+from numerus.desk.app import make_window
+from numerus.desk.benches.forecast_pictures import UnitsTable
+from numerus.desk.widgets.drawing import Drawing
+from numerus.desk.window import MainWindow
+from numerus.errors import NumerusError
+from numerus.geometry.files import read_mesh, write_stl
+from numerus.kit.march import STAGES
+from numerus.kit.plan import BOUGHT, NONE
+
+
+def shown(window: MainWindow, stage: str, unit: str = ""):  # type: ignore[no-untyped-def]
+    """The stage's bench on a unit, painted."""
+    window.session.select(unit)
+    window.session.go(stage)
+    QApplication.processEvents()
+    window.grab()
+    return window.benches[stage]
+
+
+def click_region(drawing: Drawing, says: str) -> None:
+    """A click in the middle of the region whose words begin so, wherever zoom puts it."""
+    drawing.grab()
+    region = next(r for r in drawing.regions if r.act is not None and r.says.startswith(says))
+    at = region.box.center() * drawing.theme.zoom
+    press = QMouseEvent(
+        QEvent.Type.MouseButtonPress, at, drawing.mapToGlobal(at), Qt.MouseButton.LeftButton, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
+    )  # fmt: skip
+    drawing.mousePressEvent(press)
+
+
+def test_clicking_a_stage_on_the_band_opens_its_bench(window: MainWindow) -> None:
+    """At normal size and when drawings are enlarged."""
+    for scale, title in ((1.0, "Paint"), (1.5, "Wash")):
+        window.resize(int(1280 * scale), int(800 * scale))
+        window.theme.set_scale(scale)
+        window.theme.fit_zoom(scale)
+        click_region(window.band, title)
+        assert window.session.stage == title.lower()
+
+
+def test_larger_text_enlarges_whole_drawings_where_there_is_room(window: MainWindow) -> None:
+    """In a window half as large again the band is half as high again; in the smallest only the text grows, to a limit."""
+    high = QWidget.height(window.band)
+    window.resize(1920, 1200)
+    QApplication.processEvents()
+    for _ in range(4):
+        window.actions_by_title["Larger text"].trigger()
+    assert window.theme.scale == 1.5
+    assert window.theme.zoom == pytest.approx(1.5)
+    assert QWidget.height(window.band) == pytest.approx(1.5 * high, abs=1)
+    assert window.band.height() == pytest.approx(high, abs=1)
+    for _ in range(4):
+        window.actions_by_title["Smaller text"].trigger()
+    assert (window.theme.scale, window.theme.zoom) == (1.0, 1.0)
+
+
+def test_text_too_large_for_the_window_is_refused_in_words(window: MainWindow) -> None:
+    """At 1280 by 800 a quarter larger is the most."""
+    for _ in range(4):
+        window.actions_by_title["Larger text"].trigger()
+    assert window.theme.scale == 1.25
+    assert "larger window" in window.errors.message.text()
+
+
+@pytest.mark.parametrize("stage", STAGES)
+def test_every_bench_draws_with_larger_text_and_for_a_disbanded_army(make, demo, stage: str) -> None:  # type: ignore[no-untyped-def]
+    """No fault in drawing; one undo brings all of it back."""
+    window = make(demo)
+    window.theme.set_scale(1.25)
+    bench = shown(window, stage)
+    assert window.errors.isHidden()
+    plans = window.session.plans
+    gone = [Removed(kind, i) for kind in ("figure", "unit", "plate", "run", "part") for i in getattr(plans, kind + "s")]
+    assert window.session.commit("disband", gone)
+    assert bench.grab().width() > 0
+    window.session.undo()
+    assert window.session.plans == plans
+
+
+def test_builds_are_changed_cell_by_cell(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """A part, bought, deliberately empty; each is one edit that undo takes back."""
+    bench = shown(window, "sort", "kiln")
+    figure = window.session.plans.figures_of("kiln")[6]
+    offered: list[str] = []
+    monkeypatch.setattr(QMenu, "exec", lambda menu, *_: offered.extend(a.text() for a in menu.actions()))
+    click_region(bench.grid, f"{figure.name}, left arm")
+    assert {"Bought, not printed", "Deliberately empty"} < set(offered)
+    for choice in (NONE, BOUGHT, "arm_L_bell"):
+        bench.set_slot(figure, "left arm", choice)
+        assert window.session.plans.figures[figure.id].build["left arm"] == choice
+    for _ in range(3):
+        window.session.undo()
+    assert "left arm" not in window.session.plans.figures[figure.id].build
+
+
+def test_filling_the_gaps_leaves_nobody_without_an_arm(window: MainWindow) -> None:
+    """The completeness line follows."""
+    bench = shown(window, "sort", "kiln")
+    assert "left arm" in bench.line.text()
+    bench.fill_gaps()
+    assert "no left arm" not in bench.line.text().lower()
+    assert all("left arm" in f.build for f in window.session.plans.figures_of("kiln"))
+    assert not bench.fill_button.isEnabled()
+
+
+def test_a_part_is_renamed_and_given_a_new_slot(window: MainWindow) -> None:
+    """A slot of one's own comes to the unit as well; an empty name changes nothing."""
+    bench = shown(window, "sort", "kiln")
+    window.session.select(part_id="head_hat")
+    bench.name.setText("Brimmed hat")
+    bench.name.editingFinished.emit()
+    assert window.session.plans.parts["head_hat"].name == "Brimmed hat"
+    bench.name.setText("   ")
+    bench.name.editingFinished.emit()
+    assert window.session.plans.parts["head_hat"].name == "Brimmed hat"
+    bench._change_part(slot="headgear")
+    assert "headgear" in window.session.plans.units["kiln"].slots
+
+
+def test_a_pose_is_exported_and_keeps_its_height(
+    window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Through the file dialog; the file stands on the platform."""
+    bench = shown(window, "pose", "heron")
+    path = tmp_path / "part.stl"
+    monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *a, **k: (str(path), ""))
+    bench.export()
+    low, high = read_mesh(path).mesh.bounds_mm[:, 2]
+    assert low == pytest.approx(0, abs=0.02)
+    assert high == pytest.approx(bench.tried.cost.height_mm, abs=0.5)
+
+
+def test_a_plate_is_taken_apart_and_its_parts_are_owed_again(window: MainWindow) -> None:
+    """And undo lays it again."""
+    bench = shown(window, "plate", "heron")
+    waiting = next(p for p in window.session.plans.plates.values() if not bench._state(p))
+    bench.plate_id = waiting.id
+    bench.take_apart()
+    assert waiting.id not in window.session.plans.plates
+    window.session.undo()
+    assert waiting.id in window.session.plans.plates
+
+
+def test_the_runs_to_come_are_numbered_the_same_in_list_and_bill(window: MainWindow) -> None:
+    """A click in the list chooses the run; its reason is told."""
+    bench = shown(window, "print", "heron")
+    names = [s.plate.name for s in bench.slots]
+    bench.choose(bench.slots[0].plate.id)
+    click_region(bench.coming, names[1])
+    assert bench.plate_id == bench.slots[1].plate.id
+    assert names[1] in bench.why.text()
+    assert "so that it ends" in bench.reasons.text()
+
+
+def test_a_machine_that_holds_a_plate_is_not_started(window: MainWindow) -> None:
+    """Said in words; nothing is written."""
+    bench = shown(window, "print")
+    busy = {r.machine_id for r in window.session.answers.standing.runs.values() if r.state in ("printing", "hanging")}
+    slot = next(s for s in bench.slots if s.machine_id in busy)
+    bench.choose(slot.plate.id)
+    before = len(window.session.answers.facts)
+    bench.start_run()
+    assert "still holds a plate" in window.errors.message.text()
+    assert len(window.session.answers.facts) == before
+
+
+def test_after_a_plate_is_off_the_next_that_wants_looking_at_is_shown(window: MainWindow) -> None:
+    """Unless one was asked for by hand."""
+    bench = shown(window, "print")
+    hanging = next(r for r in window.session.answers.standing.runs.values() if r.state == "hanging")
+    bench.choose(hanging.plate_id)
+    bench.record()
+    assert bench.plate_id != hanging.plate_id
+    bench.choose(hanging.plate_id)
+    window.session.tick()
+    assert bench.plate_id == hanging.plate_id
+
+
+def test_finish_shows_who_waits_and_moves_them_on(window: MainWindow) -> None:
+    """One step for all who wait for it; the picture names the figure."""
+    bench = shown(window, "finish", "lock")
+    waiting = bench._waiting(bench.which.currentData())
+    assert bench.view.caption[0] == waiting[0].figure.name
+    assert [f.figure.name for f in bench.picture.figures][:1] == [
+        window.session.answers.standing.at("finish")[0].figure.name
+    ]
+    chosen = bench.which.currentData()
+    bench.done()
+    assert not bench._waiting(chosen)
+
+
+def test_the_foam_holds_every_figure_of_the_unit(window: MainWindow) -> None:
+    """A compartment for each, its outline inside the tray; the text has one line a figure."""
+    bench = shown(window, "ready", "lock")
+    assert len(bench.packing.trays) == len(window.session.plans.figures_of("lock"))
+    bench.copy()
+    assert QApplication.clipboard().text() == bench.packing_text()
+    assert bench.packing_text().count("\n") == len(bench.packing.trays) - 1
+
+
+def test_choosing_a_unit_in_the_table_selects_it_everywhere(window: MainWindow) -> None:
+    """Table, roll and session agree."""
+    shown(window, "muster")
+    click_region(window.findChild(UnitsTable), "Bellringers")
+    assert window.session.unit_id == "bell"
+    assert window.roll.tree.currentItem().text(0) == "Bellringers"
+
+
+def test_the_build_bench_weighs_the_chosen_figure(window: MainWindow) -> None:
+    """Another school keeps nothing apart; the verdict names the base."""
+    bench = shown(window, "build", "bell")
+    assert any("apart" in s.title for s in bench.line.steps)
+    bench.school.setCurrentIndex(1)
+    bench.show_choice()
+    assert not any("apart" in s.title for s in bench.line.steps)
+    assert "28.5 mm" in bench.verdict.text()
+
+
+@pytest.mark.parametrize("stage", ["wash", "cure", "build", "prime", "finish"])
+def test_cautions_are_drawn_whole(window: MainWindow, stage: str) -> None:
+    """Each caution's box is as high as its words; none is cut off with dots."""
+    if stage == "cure":
+        shown(window, "wash").done()
+    bench = shown(window, stage)
+    bench.line.grab()
+    heights = bench.line._caution_heights()
+    assert len(heights) == len(bench.line._said()) and all(h > 12 for h in heights)
+    last = bench.line.regions[-1].box
+    assert last.bottom() <= bench.line.height() + 1
+
+
+def test_the_paint_bench_steps_through_the_evenings(window: MainWindow) -> None:
+    """Next evening, earlier again, never past either end."""
+    bench = shown(window, "paint", "lock")
+    evenings = len(bench.line.evenings())
+    for _ in range(evenings + 3):
+        bench._evening(1)
+    assert bench.line.evening == evenings - 1
+    last = bench.line_title.text()
+    for _ in range(evenings + 3):
+        bench._evening(-1)
+    assert bench.line.evening == 0 and bench.line_title.text() != last
+
+
+def test_a_book_that_cannot_be_opened_leaves_the_open_one(window: MainWindow, tmp_path: Path) -> None:
+    """The fault is said, the army is still there."""
+    (tmp_path / "no.numerus").write_text("nothing of the kind")
+    assert not window.deeds.open_path(tmp_path / "no.numerus")
+    assert window.errors.isVisible()
+    assert window.session.plans.army is not None
+
+
+def test_files_without_a_unit_are_refused_in_words(make, tmp_path: Path) -> None:  # type: ignore[no-untyped-def]
+    """They belong to a unit's kit."""
+    window = make(None)
+    write_stl(box_mesh((3, 3, 3)), tmp_path / "a.stl")
+    window.deeds.take_in([tmp_path / "a.stl"])
+    assert "add a unit first" in window.errors.message.text()
+    assert window.session.commit("nothing") is False
+
+
+def test_jobs_in_the_real_window_deliver_on_its_thread(demo, qtbot, tmp_path: Path) -> None:  # type: ignore[no-untyped-def]
+    """Not synchronous: the pose search runs beside the window and its result arrives."""
+    window = make_window(demo, lambda: EVENING, tmp_path / "s.json")
+    window.show()
+    window.session.select("heron")
+    window.session.go("pose")
+    bench = window.benches["pose"]
+    qtbot.waitUntil(lambda: bench.tried is not None and not window.context.jobs.busy, timeout=60_000)
+    assert len(bench.costs) == 4
+    window.close()
+
+
+def test_a_picture_of_a_missing_mesh_is_said_once(window: MainWindow) -> None:
+    """An empty mesh in its place, one message."""
+    told: list[NumerusError] = []
+    window.session.failed.connect(told.append)
+    for _ in range(3):
+        assert len(window.session.mesh("gone").faces) == 0
+    assert len(told) == 1
+
+
+def test_the_pose_chart_puts_standing_in_the_middle(window: MainWindow) -> None:
+    """Up is the middle, upside down the rim, and a place clicked comes back as that direction."""
+    chart = shown(window, "pose", "heron").chart
+    radius = min(chart.width(), chart.height()) / 2 - 4
+    middle = QPointF(chart.width() / 2, chart.height() / 2)
+    assert chart._place((0, 0, 1), radius) == middle
+    rim = chart._place((0.0001, 0, -1), radius) - middle
+    assert np.hypot(rim.x(), rim.y()) == pytest.approx(radius, rel=1e-3)
+    level = chart._place((1, 0, 0), radius) - middle
+    assert np.hypot(level.x(), level.y()) == pytest.approx(radius * np.sin(np.radians(45)), rel=1e-6)
