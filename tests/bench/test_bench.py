@@ -6,13 +6,17 @@ from datetime import datetime
 
 import numpy as np
 import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
 
-from helpers import ball_mesh, box_mesh
+from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.bench.build import balance, build_plan, centre_of_mass
 from numerus.bench.cautions import cautions
 from numerus.bench.cure import Lamp, cure_plan
-from numerus.bench.wash import Bath, baths, clinging_ml, wash_plan
+from numerus.bench.wash import LIMIT_MIN, Bath, baths, clinging_ml, wash_plan
+from numerus.geometry.mesh import merged
 from numerus.kit.facts import BATH_CHANGED, Fact
+from numerus.kit.plan import SLOTS
 from numerus.ledger.orders import step
 
 AT = datetime(2026, 3, 1)
@@ -91,3 +95,53 @@ def test_every_step_that_can_hurt_has_its_cautions(stage: str) -> None:
     """And Muster has none."""
     assert cautions(stage)
     assert not cautions("muster")
+
+
+@settings(max_examples=25, deadline=None)
+@given(st.floats(2, 9), st.floats(1, 12))
+def test_the_centre_of_overlapping_parts_is_that_of_their_union(overlap: float, wide: float) -> None:
+    """Two boxes that overlap weigh like the boxes that tile them."""
+    one, other = box_mesh((10, 8, 6)), box_mesh((wide + overlap, 8, 6), (10 - overlap, 0, 0))
+    tiled = merged([one, box_mesh((wide, 8, 6), (10, 0, 0))])
+    centre, volume = centre_of_mass(merged([one, other]))
+    exact, total = centre_of_mass(tiled)
+    assert volume == pytest.approx(total, rel=0.01)
+    assert centre == pytest.approx(exact, abs=0.06)
+
+
+def test_a_hollow_weighs_nothing() -> None:
+    """A void on one side moves the centre to the other."""
+    ball = reversed_mesh(ball_mesh(3, (5, 0, 0)))
+    centre, volume = centre_of_mass(merged([box_mesh((20, 20, 20), (-10, -10, -10)), ball]))
+    void = -ball.signed_volume_mm3
+    assert volume == pytest.approx(8000 - void, rel=1e-3)
+    assert centre[0] == pytest.approx(-5 * void / (8000 - void), abs=0.02)
+
+
+@given(st.floats(0, 400), st.floats(0, 400))
+def test_more_resin_in_a_bath_never_leaves_it_fresher(one: float, more: float) -> None:
+    """Share of life used grows with what was carried in, and the words follow at the end."""
+    a, b = Bath("Dirty", 1.5, one), Bath("Dirty", 1.5, one + more)
+    assert a.spent <= b.spent
+    assert ("spent" in b.says) == (b.spent >= 1)
+
+
+@given(st.floats(1, 5000), st.booleans(), st.floats(0, 500), st.floats(0, 500))
+def test_a_wash_always_drains_cleans_twice_and_dries(surface: float, hollow: bool, dirty: float, clean: float) -> None:
+    """In this order, with swirling only for hollow parts, within the soak parts bear."""
+    plan = wash_plan(surface, hollow, Bath("Dirty", 1.5, dirty), Bath("Clean", 1.5, clean))
+    titles = [s.title for s in plan]
+    assert titles[0].startswith("Drain") and titles[-1] == "Dry fully"
+    assert titles.index("Dirty bath") < titles.index("Clean bath")
+    assert any("swirl" in t for t in titles) == hollow
+    assert sum(s.minutes for s in plan if "bath" in s.title) <= LIMIT_MIN
+
+
+@given(st.lists(st.sampled_from(SLOTS), min_size=1, max_size=10, unique=True), st.booleans())
+def test_every_slot_but_the_first_is_glued_or_kept_apart(slots: list, together: bool) -> None:
+    """Once each; nothing is kept apart where all is glued together."""
+    steps = build_plan(slots, together)
+    handled = [s for s in steps if s.title.startswith(("Glue", "Keep"))]
+    assert len(handled) == len(slots) - 1
+    assert not (together and any(s.title.startswith("Keep") for s in handled))
+    assert steps[0].title.startswith("Dry fit") and all(s.minutes > 0 for s in steps)
