@@ -91,6 +91,16 @@ def write_demo(args: argparse.Namespace) -> list[Result]:
     ]
 
 
+def write_messy(args: argparse.Namespace) -> list[Result]:
+    """The demo kit as a careless archive, to try Sort on."""
+    from numerus.demo.messy import files, write_archive
+
+    if args.out.exists():
+        raise BookError("exists", f"{args.out} exists already.", "It was left as it is; choose another name.")
+    write_archive(args.out)
+    return [{"file": str(args.out), "ok": True, "entries": len(files())}]
+
+
 def status(args: argparse.Namespace) -> list[Result]:
     """Counts per stage, bottleneck, forecast."""
     from numerus.book.book import Book
@@ -167,6 +177,8 @@ def parser() -> argparse.ArgumentParser:
     sub = command("demo", write_demo, "write the demo book")
     sub.add_argument("--out", type=Path, required=True, metavar="BOOK")
     sub.add_argument("--now", type=_moment, help="tell the army's story as of this moment")
+    sub = command("messy", write_messy, "write the demo kit as a badly kept archive, to try Sort on")
+    sub.add_argument("--out", type=Path, required=True, metavar="ZIP")
     sub = command("status", status, "where everything stands and whether it will be ready")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--now", type=_moment)

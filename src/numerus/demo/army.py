@@ -18,13 +18,14 @@ import numpy as np
 from numerus.bench.build import build_plan
 from numerus.book.book import Book
 from numerus.book.documents import read
+from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.floor.queue import Run
 from numerus.floor.runs import FAILED, FLAWED, GOOD
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import unpack_mesh
 from numerus.kit.facts import FORECAST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
-from numerus.kit.plan import BOUGHT, WEEKDAY, WEEKEND, Army, Day, Figure, Kit, Part, Unit
+from numerus.kit.plan import BOUGHT, NONE, WEEKDAY, WEEKEND, Army, Day, Figure, Kit, Part, Unit
 from numerus.ledger.orders import step
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import zones_of
@@ -47,7 +48,7 @@ MALLARD = Machine(
     vat_full_ml=180,
 )
 RESIN = Resin("sedge-tough", "Sedge Tough Grey")
-LATE = Day(0, 20 * 60, ((7 * 60, 8 * 60), (18 * 60, 23 * 60)))
+LATE = Day(45, 20 * 60, ((7 * 60, 8 * 60), (18 * 60, 23 * 60)))
 HERON_SLOTS = ("base", "legs", "body", "bell", "left wing", "right wing", "neck", "head", "platform")
 _HERON_SLOT = {"wing_L": "left wing", "wing_R": "right wing"}
 
@@ -95,26 +96,53 @@ def _part(name: str, keep: Callable[[bytes], str]) -> Part:
     )  # fmt: skip
 
 
+# The Bellringers are built by hand: sergeant, banner, lamplighter boy.
+BELLRINGERS: tuple[dict[str, str], ...] = (
+    {
+        "base": "base_cobbles", "legs": "legs_braced", "torso": "torso_coat", "head": "head_bald",
+        "right arm": "arm_R_greatbell", "left arm": "arm_L_belt", "back": "pack_lantern",
+    },
+    {
+        "base": "base_flags", "legs": "legs_striding", "torso": "torso_strap", "head": "head_hood",
+        "right arm": "arm_R_banner", "left arm": "arm_L_lantern", "back": "pack_wicks",
+    },
+    {
+        "base": "base_jetty", "legs": "legs_boy", "torso": "torso_boy", "head": "head_boy",
+        "right arm": "arm_R_ladder", "left arm": "arm_L_taper", "back": NONE,
+    },
+)  # fmt: skip
+
+
+FIRST_RANK = {"lock": 0, "ferry": 10, "kiln": 20}  # no two of the thirty watchmen are alike
+
+
+def _rank(i: int) -> dict[str, str]:
+    """The build of the i-th watchman: alternatives take turns, no two of a unit alike."""
+    return {
+        "base": f"base_{BASES[i % 3]}", "legs": f"legs_{STANCES[i % 4]}", "torso": f"torso_{TORSOS[i % 3]}",
+        "head": f"head_{HEADS[i % 6]}", "right arm": f"arm_R_{RIGHT[i % 5]}", "left arm": f"arm_L_{LEFT[(i + i // 5) % 4]}",
+        "back": f"pack_{PACKS[(i + i // 3) % 3]}",
+    }  # fmt: skip
+
+
 def _builds() -> Iterator[Figure]:
-    """Builds by hand: heads and arms take turns; four Kiln watchmen lack a left hand."""
-    heads, right, left = (
-        ("head_hat", "head_hood", "head_scarf"),
-        ("arm_R_snuffer", "arm_R_hook"),
-        ("arm_L_bell", "arm_L_lantern"),
-    )
+    """Every figure's build; four Kiln watchmen lack a left hand."""
     for unit in UNITS[:4]:
         for i, name in enumerate(NAMES[unit.id].split(",")):
-            build = {
-                "base": BOUGHT, "legs": ("legs_standing", "legs_striding")[i % 2], "torso": "torso_coat", "head": heads[i % 3],
-                "right arm": right[(i // 2) % 2], "left arm": left[i % 2], "back": "pack_lantern",
-            }  # fmt: skip
+            build = BELLRINGERS[i] if unit.id == "bell" else _rank(i + FIRST_RANK[unit.id])
             if unit.id == "kiln" and i >= 6:
-                del build["left arm"]
+                build = {slot: part for slot, part in build.items() if slot != "left arm"}
             yield Figure(f"{unit.id}-{i}", unit.id, name, i, build)
     parts = {
         slot: f"heron_{slot.replace('left wing', 'wing_L').replace('right wing', 'wing_R')}" for slot in HERON_SLOTS
     }
-    yield Figure("heron-0", "heron", NAMES["heron"], 0, {**parts, "base": BOUGHT})
+    yield Figure("heron-0", "heron", NAMES["heron"], 0, parts)
+
+
+def figure_parts(unit: str, number: int) -> list[Mesh]:
+    """The meshes of one figure's build."""
+    figure = next(f for f in _builds() if f.id == f"{unit}-{number}")
+    return [mesh(part) for part in figure.build.values() if part not in (BOUGHT, NONE)]
 
 
 @dataclass
@@ -192,13 +220,15 @@ def _copies(plans: Plans, unit: str, which: range, slots: tuple[str, ...] | None
     found = []
     for i in which:
         build = plans.figures[f"{unit}-{i}"].build
-        found += [(f"{unit}-{i}", s) for s, p in build.items() if p != BOUGHT and (slots is None or s in slots)]
+        found += [
+            (f"{unit}-{i}", s) for s, p in build.items() if p not in (BOUGHT, NONE) and (slots is None or s in slots)
+        ]
     return found
 
 
 def _printing(story: _Story) -> None:
     """Weeks of plates: Lock and Bellringers long cured, Ferry in thirds, with failures on the way."""
-    p, bodies = story.plans, ("legs", "torso")
+    p, bodies = story.plans, ("base", "legs", "torso")
     for number, plate in enumerate(story.plate("Lock watch", TEAL, _copies(p, "lock", range(10)))):
         story.run(
             plate, story.evening(24 - number, 22.5), "cured", {3: (FLAWED, 0.0, "soft edge")} if number == 0 else None
@@ -282,8 +312,8 @@ def make_demo(path: Path, now: datetime) -> Book:
         WEEKDAY,
         LATE,
         WEEKDAY,
-        replace(WEEKDAY, hobby_minutes=150),
-        replace(WEEKDAY, hobby_minutes=60),
+        replace(WEEKDAY, hobby_minutes=180),
+        replace(WEEKDAY, hobby_minutes=90),
         WEEKEND,
         WEEKEND,
     )

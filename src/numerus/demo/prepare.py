@@ -12,29 +12,43 @@ from numerus.book.documents import written
 from numerus.geometry.files import MeshFile
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh, unpack_mesh
+from numerus.kit.plan import Pose
 from numerus.kit.sorting import part_from_file
 from numerus.kit.thumbnails import thumbnail_png
-from numerus.resin.pose import candidates, fields_of, measure, school_up
+from numerus.resin.pose import PoseCost, candidates, fields_of, measure, school_up
 from numerus.resin.posing import kept_pose
 from numerus.resin.profiles import Machine, Resin
+from numerus.resin.supports import Supported
 
-# Whose pose was chosen by habit rather than by the search.
-CHOSEN = {"base_round": "stands", "legs_standing": "stands", "legs_striding": "stands", "heron_base": "stands"}
+# Who stands flat on the plate by habit, whatever the search says.
+STANDS = ("base_", "legs_standing", "legs_striding", "legs_braced", "legs_climbing", "legs_boy", "heron_base")
 
 
-def prepare(folder: Path, name: str, machine: Machine, resin: Resin) -> None:
-    """Write ``name``.json, .png and .supported beside ``name``.mesh."""
+def _poses(name: str, mesh: Mesh, machine: Machine, resin: Resin) -> list[PoseCost]:
+    """The poses to try, the wanted one first."""
+    if name.startswith(STANDS):
+        return [measure(mesh, fields_of(mesh), "stands", school_up("stands"), machine, resin)]
+    return candidates(mesh, machine, resin)[0][::-1]
+
+
+def _caught(name: str, mesh: Mesh, machine: Machine, resin: Resin) -> tuple[Pose, Supported]:
+    """The first pose in which every island is caught, or else the one with the fewest left."""
+    tried: list[tuple[int, int, Pose, Supported]] = []
+    for cost in _poses(name, mesh, machine, resin):
+        pose, made = kept_pose(mesh, cost, resin)
+        if not made.islands_left:
+            return pose, made
+        tried.append((len(made.islands_left), len(tried), pose, made))
+    return min(tried, key=lambda t: t[:2])[2:]
+
+
+def prepare(folder: Path, name: str, machine: Machine, resin: Resin) -> str:
+    """Write ``name``.json, .png and .supported beside ``name``.mesh; what came of it, in words."""
     mesh = unpack_mesh((folder / f"{name}.mesh").read_bytes())
     part, _ = part_from_file(MeshFile(name, mesh), name, "")
-    if name in CHOSEN:
-        cost = measure(mesh, fields_of(mesh), CHOSEN[name], school_up(CHOSEN[name]), machine, resin)
-    else:
-        cost = candidates(mesh, machine, resin)[0][-1]
-    pose, made = kept_pose(mesh, cost, resin)
+    pose, made = _caught(name, mesh, machine, resin)
     (folder / f"{name}.json").write_text(written(replace(part, pose=pose)))
     (folder / f"{name}.png").write_bytes(thumbnail_png(mesh))
     (folder / f"{name}.supported").write_bytes(pack_mesh(Mesh(made.whole.vertices, made.whole.faces)))
-    print(
-        f"{name}: {pose.school}, {pose.tips} tips, {pose.height_mm:.1f} mm, left {len(made.islands_left)}, unreached {len(made.unreached)}",
-        flush=True,
-    )
+    left, unreached = len(made.islands_left), len(made.unreached)
+    return f"{pose.school}, {pose.tips} tips, {pose.height_mm:.1f} mm, islands left {left}, unreached {unreached}"

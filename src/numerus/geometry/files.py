@@ -277,12 +277,17 @@ def _check_3mf(data: bytes) -> None:
 _PRECHECK = {"ply": _check_ply, "glb": _check_glb, "3mf": _check_3mf}
 
 
-def write_stl(mesh: Mesh, path: Path) -> None:
-    """Binary STL, written beside the target first, so that an interrupted export leaves no half file."""
+def stl_bytes(mesh: Mesh) -> bytes:
+    """Binary STL, in the mesh's own numbers."""
     records = np.zeros(len(mesh.faces), _STL_RECORD)
     records["normal"], records["corners"] = mesh.normals, mesh.triangles
     header = b"Numerus, millimetres".ljust(80, b"\0")
-    _write_whole(path, header + struct.pack("<I", len(records)) + records.tobytes())
+    return header + struct.pack("<I", len(records)) + records.tobytes()
+
+
+def write_stl(mesh: Mesh, path: Path) -> None:
+    """Binary STL, written beside the target first, so that an interrupted export leaves no half file."""
+    _write_whole(path, stl_bytes(mesh))
 
 
 _3MF_TYPES = (

@@ -1,28 +1,24 @@
-"""Make the demo meshes again: ``./run sculpt``."""
+"""Make the demo meshes again: ``./run sculpt [WORD]``. Two processes; the same shapes always give the same files."""
 
 from __future__ import annotations
 
 import sys
 import time
+from functools import partial
+from multiprocessing import get_context
 from pathlib import Path
 
-from numerus.demo.prepare import prepare
-from numerus.demo.sculptor import heron, wickmen
-from numerus.demo.sculptor.carve import carve
-from numerus.geometry.packed import pack_mesh
-from numerus.resin.profiles import Machine, Resin
+from numerus.demo.sculptor.studio import recipes, sculpt
+
+PROCESSES = 2
 
 
 def main(folder: Path, only: str = "") -> None:
-    for name, (shapes, cell_mm, faces) in {**wickmen.parts(), **heron.parts()}.items():
-        if only not in name:
-            continue
-        begun = time.monotonic()
-        mesh = carve(shapes, cell_mm, faces)
-        data = pack_mesh(mesh)
-        (folder / f"{name}.mesh").write_bytes(data)
-        print(f"{name}: {len(mesh.faces)} faces, {len(data) >> 10} kB, {time.monotonic() - begun:.1f} s", flush=True)
-        prepare(folder, name, Machine("m", "Demo machine"), Resin("r", "Demo resin"))
+    begun, wanted = time.monotonic(), [name for name in recipes() if only in name]
+    with get_context("spawn").Pool(PROCESSES) as pool:
+        for said in pool.imap_unordered(partial(sculpt, folder), wanted, chunksize=1):
+            print(said, flush=True)
+    print(f"{len(wanted)} parts in {time.monotonic() - begun:.0f} s", flush=True)
 
 
 if __name__ == "__main__":

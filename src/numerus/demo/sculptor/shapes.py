@@ -6,8 +6,8 @@ all that marching cubes needs.
 
 from __future__ import annotations
 
-from collections.abc import Callable
-from dataclasses import dataclass
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -19,12 +19,17 @@ Point = tuple[float, float, float]
 
 @dataclass(frozen=True)
 class Shape:
-    """A field with the painted material it is made of and a box outside which it need not be asked."""
+    """A field with the painted material it is made of and a box outside which it need not be asked.
+
+    ``soft``: radius in mm by which it flows into what stands before it; ``cuts``: it takes away instead of adding.
+    """
 
     field: Field
     zone: str
     low: Floats
     high: Floats
+    soft: float = 0.2
+    cuts: bool = False
 
 
 def _shape(field: Field, zone: str, low: Floats, high: Floats) -> Shape:
@@ -118,16 +123,81 @@ def lathe(
     return _shape(field, zone, c + low, c + high)
 
 
-def path(points: list[Point], radius: tuple[float, float], zone: str) -> list[Shape]:
-    """A chain of capsules along a curve, tapering from the first radius to the second."""
-    radii = np.linspace(radius[0], radius[1], len(points))
-    return [capsule(points[i], points[i + 1], radii[i], radii[i + 1], zone) for i in range(len(points) - 1)]
+def tube(points: Sequence[Point], radii: Sequence[float], zone: str) -> Shape:
+    """A round bar along a curve; ``radii`` are spread evenly over the points."""
+    curve = np.asarray(points, float)
+    r = np.interp(np.linspace(0, 1, len(curve)), np.linspace(0, 1, len(radii)), radii)
+    bars = [capsule(tuple(a), tuple(b), ra, rb, zone) for a, b, ra, rb in zip(curve, curve[1:], r, r[1:], strict=False)]
+
+    def field(p: Floats) -> Floats:
+        return np.minimum.reduce([bar.field(p) for bar in bars])
+
+    most = float(r.max())
+    return _shape(field, zone, curve.min(axis=0) - most, curve.max(axis=0) + most)
+
+
+def curved(points: Sequence[Point], steps: int = 6) -> list[Point]:
+    """A smooth curve through the points (Catmull and Rom 1974), ``steps`` pieces between two of them."""
+    p = np.asarray(points, float)
+    ends = np.concatenate([2 * p[:1] - p[1:2], p, 2 * p[-1:] - p[-2:-1]])
+    t = (np.arange(steps) / steps)[:, None]
+    found = []
+    for a, b, c, d in zip(ends, ends[1:], ends[2:], ends[3:], strict=False):
+        found.append(0.5 * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t**2 + (3 * b - a - 3 * c + d) * t**3))
+    return [(float(x), float(y), float(z)) for x, y, z in np.concatenate([*found, p[-1:]])]
+
+
+def prism(outline: Sequence[tuple[float, float]], half: float, zone: str, rounding: float = 0.08) -> Shape:
+    """An outline in x and z, ``half`` mm to either side in y; concave outlines too."""
+    corners = np.asarray(outline, float)
+    follow = np.roll(corners, -1, axis=0)
+
+    def field(p: Floats) -> Floats:
+        q = p[:, [0, 2]]
+        nearest, inside = np.full(len(q), np.inf), np.zeros(len(q), bool)
+        for a, b in zip(corners, follow, strict=True):
+            along = b - a
+            t = np.clip((q - a) @ along / max(float(along @ along), 1e-12), 0, 1)
+            nearest = np.minimum(nearest, np.hypot(*(q - a - t[:, None] * along).T))
+            crosses = (a[1] <= q[:, 1]) != (b[1] <= q[:, 1])
+            with np.errstate(divide="ignore", invalid="ignore"):
+                x = a[0] + (q[:, 1] - a[1]) / (b[1] - a[1]) * along[0]
+            inside ^= crosses & (q[:, 0] < x)
+        flat = np.where(inside, -nearest, nearest) + rounding
+        deep = np.abs(p[:, 1]) - half + rounding
+        return np.hypot(np.maximum(flat, 0), np.maximum(deep, 0)) + np.minimum(np.maximum(flat, deep), 0) - rounding
+
+    (x0, z0), (x1, z1) = corners.min(axis=0), corners.max(axis=0)
+    return _shape(field, zone, np.array([x0, -half, z0]), np.array([x1, half, z1]))
+
+
+def half_space(point: Point, outward: Point, reach: float = 60.0) -> Shape:
+    """Everything behind a plane: mostly a tool that cuts a flat joint."""
+    at, n = np.asarray(point, float), np.asarray(outward, float) / np.linalg.norm(outward)
+    return _shape(lambda p: (p - at) @ n, "coat", at - reach, at + reach)
 
 
 def displaced(shape: Shape, pattern: Field, depth: float) -> Shape:
     """The surface pushed outward by ``depth`` times ``pattern`` (-1..1): planks, shingles, cobbles, weave."""
     reach = abs(depth)
-    return _shape(lambda p: shape.field(p) - depth * pattern(p), shape.zone, shape.low - reach, shape.high + reach)
+    return replace(
+        shape, field=lambda p: shape.field(p) - depth * pattern(p), low=shape.low - reach, high=shape.high + reach
+    )
+
+
+def warped(shape: Shape, into: Callable[[Floats], Floats], reach: float) -> Shape:
+    """The shape asked at other places: bends, twists and waves that move no point by more than ``reach``."""
+    return replace(shape, field=lambda p: shape.field(into(p)), low=shape.low - reach, high=shape.high + reach)
+
+
+def soft(mm: float, *shapes: Shape) -> list[Shape]:
+    """The shapes, flowing by ``mm`` into what stands before them; 0.03 and less is a crisp edge."""
+    return [replace(s, soft=mm) for s in shapes]
+
+
+def cutting(*shapes: Shape, mm: float = 0.02) -> list[Shape]:
+    """The shapes as tools that take away."""
+    return [replace(s, cuts=True, soft=mm) for s in shapes]
 
 
 def cut(shape: Shape, *tools: Shape) -> Shape:
@@ -136,7 +206,28 @@ def cut(shape: Shape, *tools: Shape) -> Shape:
     def field(p: Floats) -> Floats:
         return np.maximum.reduce([shape.field(p), *(-tool.field(p) for tool in tools)])
 
-    return _shape(field, shape.zone, shape.low, shape.high)
+    return replace(shape, field=field)
+
+
+def shell(shape: Shape, wall: float) -> Shape:
+    """Only the outermost ``wall`` mm of the shape."""
+    return replace(shape, field=lambda p: np.maximum(shape.field(p), -shape.field(p) - wall))
+
+
+def placed(shapes: Sequence[Shape], at: Point, turn: Floats | None = None, scale: float = 1.0) -> list[Shape]:
+    """Shapes made round the origin, scaled, turned and put at a place."""
+    move, rotation = np.asarray(at, float), np.eye(3) if turn is None else turn
+
+    def one(s: Shape) -> Shape:
+        corners = np.array([[x, y, z] for x in (0, 1) for y in (0, 1) for z in (0, 1)]) * (s.high - s.low) + s.low
+        box = corners * scale @ rotation.T + move
+        field = s.field
+        return replace(
+            s, field=lambda p: field((p - move) @ rotation / scale) * scale, low=box.min(axis=0), high=box.max(axis=0),
+            soft=s.soft * scale,
+        )  # fmt: skip
+
+    return [one(s) for s in shapes]
 
 
 def mirrored(shapes: list[Shape]) -> list[Shape]:
@@ -145,7 +236,7 @@ def mirrored(shapes: list[Shape]) -> list[Shape]:
 
     def one(s: Shape) -> Shape:
         low, high = s.low * flip, s.high * flip
-        return _shape(lambda p: s.field(p * flip), s.zone, np.minimum(low, high), np.maximum(low, high))
+        return replace(s, field=lambda p: s.field(p * flip), low=np.minimum(low, high), high=np.maximum(low, high))
 
     return [one(s) for s in shapes]
 

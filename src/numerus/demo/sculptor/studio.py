@@ -1,0 +1,30 @@
+"""Carving and preparing one part after another; by itself, so that worker processes can import it."""
+
+from __future__ import annotations
+
+import time
+from pathlib import Path
+
+from numerus.demo.prepare import prepare
+from numerus.demo.sculptor import heron, wickmen
+from numerus.demo.sculptor.carve import carve
+from numerus.geometry.packed import pack_mesh
+from numerus.resin.profiles import Machine, Resin
+
+
+def recipes() -> dict[str, wickmen.Recipe]:
+    return {**wickmen.parts(), **heron.parts()}
+
+
+def sculpt(folder: Path, name: str) -> str:
+    """Carve one part and prepare it; what was made, in words."""
+    begun = time.monotonic()
+    mesh = carve(*recipes()[name])
+    data = pack_mesh(mesh)
+    (folder / f"{name}.mesh").write_bytes(data)
+    carved = time.monotonic() - begun
+    said = prepare(folder, name, Machine("m", "Demo machine"), Resin("r", "Demo resin"))
+    whole = time.monotonic() - begun
+    return (
+        f"{name}: {len(mesh.faces)} faces, {len(data) >> 10} kB, carved in {carved:.1f} s, {whole:.1f} s in all; {said}"
+    )
