@@ -76,7 +76,7 @@ def _boys(shapes: list[Shape]) -> list[Shape]:
 def boy_legs() -> list[Shape]:
     """Short coat, breeches, bare shins, one foot forward."""
     kept = [s for s in legs("striding") if not s.cuts][:-2]  # the limbs without skirt and peg
-    skirt = displaced(hanging(Hang(WAIST_Z, 10.6, (3.9, 3.3), (5.6, 5.2), (0, 0.1), (9, 0.07, 0.4), -86, 22, closed_z=14.2, belly=1.45)), cloth(), 0.1)  # fmt: skip
+    skirt = displaced(hanging(Hang(WAIST_Z + 0.5, 10.6, (3.9, 3.3), (5.6, 5.2), (0, 0.1), (9, 0.07, 0.4), -86, 22, closed_z=14.2, belly=1.45)), cloth(), 0.1)  # fmt: skip
     joints = [*cutting(half_space((0, 0, WAIST_Z), (0, 0, -1)), half_space((0, 0, BASE_Z), (0, 0, 1))), peg((0, 0.2, WAIST_Z), (0, 0, 1), WAIST_PEG)]  # fmt: skip
     return _boys([*kept, *soft(0.15, skirt), *joints])
 

@@ -108,10 +108,10 @@ def _bollard(x: float, y: float, top_z: float) -> list[Shape]:
 def legs(stance: str) -> list[Shape]:
     """Booted legs and the coat's skirt, whose folds follow the stance; up to the waist."""
     hang = {
-        "standing": Hang(WAIST_Z, 6.0, (3.9, 3.3), (6.6, 5.9), (0, 0.1), (9, 0.075, 0.6), -90, 13),
-        "striding": Hang(WAIST_Z, 6.2, (3.9, 3.3), (6.4, 7.6), (0.3, 0.6), (8, 0.09, 2.1), -74, 34),
-        "braced": Hang(WAIST_Z, 6.6, (3.9, 3.3), (8.4, 6.0), (0, 0.2), (10, 0.08, 1.4), -90, 24),
-        "climbing": Hang(WAIST_Z, 6.0, (3.9, 3.3), (6.9, 6.6), (0.2, 1.0), (8, 0.09, 0.2), -58, 54),
+        "standing": Hang(WAIST_Z + 0.5, 6.0, (3.9, 3.3), (6.6, 5.9), (0, 0.1), (9, 0.075, 0.6), -90, 13),
+        "striding": Hang(WAIST_Z + 0.5, 6.2, (3.9, 3.3), (6.4, 7.6), (0.3, 0.6), (8, 0.09, 2.1), -74, 34),
+        "braced": Hang(WAIST_Z + 0.5, 6.6, (3.9, 3.3), (8.4, 6.0), (0, 0.2), (10, 0.08, 1.4), -90, 24),
+        "climbing": Hang(WAIST_Z + 0.5, 6.0, (3.9, 3.3), (6.9, 6.6), (0.2, 1.0), (8, 0.09, 0.2), -58, 54),
     }[stance]
     right, left = {
         "standing": (((-2.5, -0.4, BASE_Z), -16.0, 0.0), ((2.6, -0.9, BASE_Z), 14.0, 0.0)),
@@ -121,7 +121,7 @@ def legs(stance: str) -> list[Shape]:
     }[stance]
     post = _bollard(2.9, -4.6, 7.0) if stance == "climbing" else []
     skirt = displaced(hanging(replace_closed(hang)), cloth(), 0.1)
-    hips = ellipsoid((0, 0.2, 14.6), (3.3, 2.7, 2.0), "coat")
+    hips = lathe((0, 0.2, 0), [(12.6, 1.5), (13.6, 2.9), (WAIST_Z + 0.8, 3.6)], "coat", 0.84)
     return [
         *post, *_leg(-1, *right), *_leg(1, *left), *soft(0.5, hips), *soft(0.15, skirt),
         *cutting(half_space((0, 0, WAIST_Z), (0, 0, -1))), *cutting(half_space((0, 0, BASE_Z), (0, 0, 1))),
