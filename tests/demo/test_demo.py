@@ -2,15 +2,34 @@
 
 from __future__ import annotations
 
+from itertools import combinations
+
 import numpy as np
 import pytest
 
 from numerus.demo.army import MESHES, make_demo, mesh, names, supported
-from numerus.demo.sculptor import wickmen
-from numerus.demo.sculptor.carve import carve
-from numerus.demo.sculptor.shapes import box, capsule, cut, ellipsoid, lathe, mirrored, ring
+from numerus.demo.messy import write_archive
+from numerus.demo.sculptor.carve import blended, carve, sampled
+from numerus.demo.sculptor.shapes import (
+    box,
+    capsule,
+    curved,
+    cut,
+    cutting,
+    ellipsoid,
+    lathe,
+    mirrored,
+    placed,
+    prism,
+    ring,
+    soft,
+    tube,
+    turned,
+)
+from numerus.demo.sculptor.skeleton import frame, middle_joint
+from numerus.demo.sculptor.studio import recipes
 from numerus.geometry.columns import solid_columns
-from numerus.geometry.files import MeshFile
+from numerus.geometry.files import MeshFile, Refusal, read_any
 from numerus.geometry.health import inspect
 from numerus.geometry.packed import pack_mesh
 from numerus.kit.zones import ZONES
@@ -34,7 +53,7 @@ def test_the_figures_have_their_sizes() -> None:
     assert mesh("head_hat").bounds_mm[1, 2] == pytest.approx(39, abs=3)
     assert mesh("heron_head").bounds_mm[1, 2] == pytest.approx(117, abs=6)
     assert mesh("heron_base").extents_mm[0] == pytest.approx(80, abs=0.5)
-    assert mesh("base_round").extents_mm[0] == pytest.approx(28.5, abs=0.3)
+    assert mesh("base_cobbles").extents_mm[0] == pytest.approx(28.5, abs=0.3)
 
 
 def test_all_meshes_together_are_small() -> None:
@@ -65,15 +84,133 @@ def test_shapes_know_inside_from_outside() -> None:
     assert other_side.field(np.array([[-3.0, 0, 0]]))[0] < 0
 
 
-def test_arms_meet_the_torso_they_are_glued_to() -> None:
-    """Every arm overlaps the coat, by less than a tenth of its own volume more than a peg."""
-    torso = solid_columns(mesh("torso_coat").triangles, 0.15, 0.15).volume_mm3
-    for arm in ("arm_R_snuffer", "arm_R_hook", "arm_L_bell", "arm_L_lantern"):
-        both = np.concatenate([mesh("torso_coat").triangles, mesh(arm).triangles])
-        alone = solid_columns(mesh(arm).triangles, 0.15, 0.15).volume_mm3
-        shared = torso + alone - solid_columns(both, 0.15, 0.15).volume_mm3
-        assert 0.5 < shared < 0.4 * alone, arm
-    assert set(wickmen.parts()) <= set(names())
+@pytest.mark.parametrize("name", names())
+def test_nothing_is_loose_or_thinner_than_it_prints(name: str) -> None:
+    """One solid each, right side out, within its budget of faces."""
+    part = mesh(name)
+    assert part.signed_volume_mm3 > 0
+    assert inspect(MeshFile(name, part))[0].shells == 1
+    assert len(part.faces) <= recipes()[name][2]
+
+
+def test_every_part_of_every_build_is_shipped_and_every_zone_is_painted_somewhere() -> None:
+    """No name without a mesh, no mesh without a recipe; the scheme's zones are all on the kits."""
+    assert set(recipes()) == set(names())
+    found = set().union(*(set(np.unique(mesh(n).zones)) for n in names()))
+    assert {ZONES[z] for z in found} == set(ZONES)
+
+
+@pytest.mark.parametrize("name", ["arm_L_belt", "pack_wicks"])
+def test_carving_again_gives_the_shipped_shape(name: str) -> None:
+    """The same bytes twice, and the shipped part's volume."""
+    shapes, cell, faces = recipes()[name]
+    again = [carve(shapes, cell, faces) for _ in range(2)]
+    assert pack_mesh(again[0]) == pack_mesh(again[1])
+    assert again[0].signed_volume_mm3 == pytest.approx(mesh(name).signed_volume_mm3, rel=1e-3)
+
+
+def test_heads_are_different_people() -> None:
+    """No two heads or stances fill the same space by more than nine tenths."""
+    for prefix in ("head_", "legs_"):
+        filled = {
+            n: solid_columns(mesh(n).triangles, 0.3, 0.3) for n in names() if n.startswith(prefix) and "boy" not in n
+        }
+        for one, other in combinations(filled, 2):
+            both = np.concatenate([mesh(one).triangles, mesh(other).triangles])
+            union = solid_columns(both, 0.3, 0.3).volume_mm3
+            shared = filled[one].volume_mm3 + filled[other].volume_mm3 - union
+            assert shared / union < 0.9, (one, other)
+
+
+def test_a_soft_radius_rounds_a_joint_and_a_crisp_one_does_not() -> None:
+    """A smooth union lies outside a plain one, by a quarter of its radius at the crease, and never inside."""
+    bars = [capsule((-3, 0, 0), (3, 0, 0), 1, 1, "iron"), capsule((0, 0, -3), (0, 0, 3), 1, 1, "iron")]
+    crease = np.array([[1.0, 0, 1.0]])
+    crisp = blended([bars[0], *soft(0.001, bars[1])], crease)[0]
+    round_ = blended([bars[0], *soft(0.8, bars[1])], crease)[0]
+    assert crisp - round_ == pytest.approx(0.2, abs=0.01)
+
+
+def test_what_cuts_takes_away_whatever_its_order_of_zones() -> None:
+    """A ball with a bore has the ball's volume less the bore's, and keeps its zone inside it."""
+    ball = ellipsoid((0, 0, 0), (5, 5, 5), "coat")
+    bore = cutting(capsule((0, 0, -9), (0, 0, 9), 1.5, 1.5, "iron"))
+    made = carve([ball, *bore], 0.15, 20000)
+    cap = 2 * np.pi / 3 * (125 - (25 - 2.25) ** 1.5)
+    assert made.signed_volume_mm3 == pytest.approx(4 / 3 * np.pi * 125 - 2 * cap, rel=0.01)
+    assert set(made.zones) == {ZONES.index("coat")}
+
+
+def test_only_blocks_near_the_surface_are_sampled_and_none_is_missed() -> None:
+    """The sparse grid has the signs of the dense one."""
+    shapes = [
+        ellipsoid((0, 0, 0), (6, 4, 5), "coat"),
+        ring((0, 0, 0), (7, 7), 0.6, "iron"),
+        *cutting(box((3, 0, 0), (2, 9, 1), 0.2, "coat")),
+    ]
+    sparse, low = sampled(shapes, 0.25)
+    index = np.stack(np.indices(sparse.shape), axis=-1).reshape(-1, 3)[::7]
+    dense = blended(shapes, low + index * 0.25, 40.0)[0]
+    clear = np.abs(dense) > 0.02
+    assert np.array_equal(np.sign(sparse[tuple(index.T)])[clear], np.sign(dense)[clear])
+
+
+def test_knees_lie_where_two_bones_meet() -> None:
+    """Both bones keep their length, bent toward what was asked; a far foot stretches the leg straight."""
+    hip, foot = (1.8, 0.3, 14.4), (2.6, -3.0, 6.0)
+    knee = np.array(middle_joint(hip, foot, 5.0, 4.7, (0, -1, 0)))
+    assert np.linalg.norm(knee - hip) == pytest.approx(5.0)
+    assert np.linalg.norm(knee - foot) == pytest.approx(4.7)
+    assert knee[1] < (hip[1] + foot[1]) / 2
+    straight = np.array(middle_joint((0, 0, 0), (0, 0, 20), 5, 5, (1, 0, 0)))
+    assert straight[:2] == pytest.approx([0, 0])
+
+
+def test_a_hands_frame_is_a_rotation() -> None:
+    """The bar is its z, the forearm lies behind it."""
+    turn = frame((0.2, -0.3, 1.0), (0.5, 1.0, 0.2))
+    assert turn @ turn.T == pytest.approx(np.eye(3))
+    assert np.linalg.det(turn) == pytest.approx(1)
+    assert turn[:, 2] @ np.array([0.2, -0.3, 1.0]) > 0 and turn[:, 1] @ np.array([0.5, 1.0, 0.2]) > 0
+
+
+def test_curves_pass_through_their_points_and_tubes_hold_them() -> None:
+    """Every point given is on the curve; the tube's surface is its radius away."""
+    points = [(0.0, 0, 0), (3, 1, 0), (5, 0, 2), (6, 3, 4)]
+    line = np.array(curved(points))
+    for point in points:
+        assert np.linalg.norm(line - point, axis=1).min() < 1e-9
+    assert tube(curved(points), (0.5,), "rope").field(line) == pytest.approx(np.full(len(line), -0.5))
+
+
+def test_an_outline_drawn_deep_knows_its_inside() -> None:
+    """Also where it is concave."""
+    plate = prism([(0, 0), (4, 0), (4, 4), (2, 1.5), (0, 4)], 1.0, "brass", 0.01)
+    at = np.array([[1.0, 0, 1], [2, 0, 3.0], [3.5, 0, 2.5], [1.0, 2.0, 1]])
+    assert (plate.field(at) < 0).tolist() == [True, False, True, False]
+
+
+def test_placed_shapes_keep_distances() -> None:
+    """Turned, moved and scaled: a ball is still a ball."""
+    ball = placed([ellipsoid((1, 0, 0), (1, 1, 1), "coat")], (5, 5, 5), turned(0, 0, 90), 2.0)[0]
+    assert ball.field(np.array([[5.0, 7, 5], [5, 10, 5]])) == pytest.approx([-2, 1])
+
+
+def test_the_messy_archive_is_as_messy_as_it_says(tmp_path) -> None:  # type: ignore[no-untyped-def]
+    """Read like any other: one refused by name, one in inches, one torn, one inside out; the same bytes each time."""
+    for name in "ab":
+        write_archive(tmp_path / f"{name}.zip")
+    assert (tmp_path / "a.zip").read_bytes() == (tmp_path / "b.zip").read_bytes()
+    found = {f.name.rpartition("/")[2]: f for f in read_any(tmp_path / "a.zip")}
+    refused = [f for f in found.values() if isinstance(f, Refusal)]
+    assert [f.error.code for f in refused] == ["truncated"]
+    health = {n: inspect(f)[0] for n, f in found.items() if isinstance(f, MeshFile)}
+    assert health["head3_inch.stl"].unit == "in"
+    assert health["arm_r_torn.stl"].holes >= 1
+    assert {p.code for p in health["pack(1).stl"].problems} >= {"inside-out"}
+    assert health["untitled.stl"].volume_ml == pytest.approx(health["R_arm-pole.stl"].volume_ml, rel=1e-3)
+    assert health["b2 (copy).stl"].volume_ml == pytest.approx(health["body01.stl"].volume_ml, rel=0.01)
+    assert health["b2 (copy).stl"].triangles != health["body01.stl"].triangles
 
 
 def test_the_demo_book_is_the_same_each_time(tmp_path) -> None:  # type: ignore[no-untyped-def]

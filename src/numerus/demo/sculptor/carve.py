@@ -16,7 +16,7 @@ MARGIN_CELLS = 3
 BLOCK = 20  # cells along a block's side
 FAR_MM = 1e3
 TRUST = 1.7  # fields of lathes and folds are up to this much steeper than true distances
-SPECK_SHARE = 2e-3  # of the surface: smaller loose shells are dropped
+SPECK_SHARE = 0.03  # of the surface: smaller loose shells are dropped
 
 
 def blended(shapes: Sequence[Shape], points: Floats, reach: float = 0.9) -> tuple[Floats, NDArray[np.int32]]:
