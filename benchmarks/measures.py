@@ -35,7 +35,7 @@ def figure_soup(faces: int) -> np.ndarray:
         [
             mesh(n)
             for n in (
-                "base_round",
+                "base_cobbles",
                 "legs_standing",
                 "torso_coat",
                 "head_hat",

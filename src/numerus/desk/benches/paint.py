@@ -205,21 +205,15 @@ class PaintBench(Bench):
     def _draw_cards(self, painter: QPainter, view: BenchView) -> None:
         """A card per zone at the sides, with its finished stroke and how far the batch is; a line to the place."""
         places = {z: view.project(tuple(p)) for z, p in self._zone_places().items()}
+        across = sorted(places, key=lambda z: places[z].x())
+        half = len(across) // 2  # as many cards on either side, so that none is crowded
         self._cards = {}
-        for side in (0, 1):
-            mine = sorted(
-                (z for z, p in places.items() if (p.x() > view.width() / 2) == bool(side)), key=lambda z: places[z].y()
-            )
-            room = (view.height() - 56) / max(len(mine), 1)
-            for number, zone in enumerate(mine):
-                x = view.width() - CARD_W - 8 if side else 8.0
-                self._card(
-                    painter,
-                    zone,
-                    QRectF(x, 48 + number * room, CARD_W, min(CARD_H, room - 4)),
-                    places[zone],
-                    bool(side),
-                )
+        for side, zones in enumerate((across[:half], across[half:])):
+            x = view.width() - CARD_W - 8 if side else 8.0
+            room = min((view.height() - 56) / max(len(zones), 1), 72.0)
+            for number, zone in enumerate(sorted(zones, key=lambda z: places[z].y())):
+                box = QRectF(x, 48 + number * room, CARD_W, min(CARD_H, room - 4))
+                self._card(painter, zone, box, places[zone], bool(side))
 
     def _card(self, painter: QPainter, zone: str, box: QRectF, place: QPointF, right: bool) -> None:
         chosen = zone == self.zone

@@ -235,9 +235,7 @@ class BatchLine(Drawing):
             self.line(painter, x1, 40 + (at % 7) * 4.5, x_of(dab.dry), 40 + (at % 7) * 4.5, "tallow", 2)
         zone = block.stage.zone
         x0, x1 = x_of(block.start), x_of(block.end)
-        if x1 - x0 > 40:
-            self.text(
-                painter, x0 + 2, 84, f"{zone}: {block.stage.stroke.name.lower()}", 11, colour="ink", width=x1 - x0 + 10
-            )
+        if x1 - x0 > 54:
+            self.text(painter, x0 + 2, 84, f"{zone}: {block.stage.stroke.name.lower()}", 11, width=x1 - x0 - 4)
         says = f"{block.stage.stroke.name} on {zone}, {counted(len(block.dabs), 'figure')}, {block.start:%H:%M} to {block.end:%H:%M}"
         self.region(QRectF(x0, 0, max(x1 - x0, 4), 90), says)

@@ -9,7 +9,7 @@ from PyQt6.QtGui import QColor, QImage, QKeyEvent, QMouseEvent, QPainter, QPaint
 from numerus.desk.context import Context
 from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Renderer, Thing
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
+from numerus.desk.widgets.drawing import CENTRE, LEFT, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.geometry.mesh import Mesh
 from numerus.kit.thumbnails import fitted_camera
@@ -410,9 +410,7 @@ class LayerGraphView(Drawing):
         painter.setBrush(self.theme.colour("tallow"))
         painter.drawPath(tri)
         at_right = x > self.width() * 0.6
-        self.text(
-            painter, x - 10 if at_right else x + 10, bottom - 14, words, 11, True, role, RIGHT if at_right else "left"
-        )
+        self.tagged(painter, x - 14 if at_right else x + 14, bottom - 14, words, RIGHT if at_right else LEFT, role)
 
     def _draw_handle(self, painter: QPainter, graph: LayerGraph, top: float, bottom: float) -> None:
         x = self._x(self.height_mm)
@@ -425,7 +423,7 @@ class LayerGraphView(Drawing):
         k = min(int(self.height_mm / graph.layer_mm), len(graph.areas_mm2) - 1)
         words = f"{self.height_mm:.1f} mm: area {graph.areas_mm2[k]:.1f} mm², pull {graph.pull_n[k]:.1f} N"
         right = x > self.width() - 260
-        self.text(painter, x - 6 if right else x + 6, 14, words, 11, True, align=RIGHT if right else "left")
+        self.tagged(painter, x - 8 if right else x + 8, 14, words, RIGHT if right else LEFT)
 
     def scrub(self, height_mm: float) -> None:
         if self.graph is not None:

@@ -26,7 +26,8 @@ from numerus.kit.plan import BOUGHT, NONE, SLOTS, Figure, Part
 from numerus.kit.sorting import offered_factor, rescaled, words_of
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
-ICON_PX = 48
+ICON_PX, SMALL_PX = 48, 31
+LARGE_PARTS, SMALL_A_ROW = 3, 4
 
 
 def letter(parts: list[Part], part_id: str) -> str:
@@ -52,10 +53,9 @@ class Shelf(QListWidget):
         self.slot = slot
         self.setViewMode(QListWidget.ViewMode.IconMode)
         self.setFlow(QListWidget.Flow.LeftToRight)
-        self.setWrapping(False)
-        self.setIconSize(QSize(ICON_PX, ICON_PX))
+        self.setWrapping(True)
         self.setFixedHeight(ICON_PX + 26)
-        self.setGridSize(QSize(ICON_PX + 10, ICON_PX + 22))
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setDragEnabled(True)
         self.setAcceptDrops(True)
         self.setDefaultDropAction(Qt.DropAction.MoveAction)
@@ -63,6 +63,15 @@ class Shelf(QListWidget):
         self.setAccessibleName(f"Parts for {slot}")
         self.setStyleSheet("QListWidget { font-size: 11px; }")
         self.currentItemChanged.connect(lambda item: item and self.chosen.emit(item.data(Qt.ItemDataRole.UserRole)))
+
+    def fit(self, many: int) -> None:
+        """Few parts large and named, many small in two rows under their letters: all in sight without scrolling."""
+        large = many <= LARGE_PARTS
+        icon = ICON_PX if large else SMALL_PX
+        self.setIconSize(QSize(icon, icon))
+        self.setGridSize(QSize(ICON_PX + 6, ICON_PX + 22) if large else QSize(SMALL_PX + 8, SMALL_PX + 15))
+        rows = -(-many // SMALL_A_ROW)
+        self.setFixedHeight(ICON_PX + 26 if large else rows * (SMALL_PX + 15) + 4)
 
     def dropEvent(self, event: QDropEvent | None) -> None:
         source = event.source()
@@ -251,13 +260,12 @@ class SortBench(Bench):
 
     def _shelf(self, slot: str, parts: list[Part]) -> Shelf:
         shelf = self.shelves[slot] = Shelf(slot)
+        shelf.fit(len(parts))
         for part in parts:
-            item = QListWidgetItem(
-                self._icon(part),
-                f"{letter(parts, part.id)}  {words_of(part.name).split()[-1] if words_of(part.name) else part.name}",
-            )
+            word = f"  {(words_of(part.name).split() or [part.name])[-1]}" if len(parts) <= LARGE_PARTS else ""
+            item = QListWidgetItem(self._icon(part), f"{letter(parts, part.id)}{word}")
             item.setData(Qt.ItemDataRole.UserRole, part.id)
-            item.setToolTip(self._facts(part))
+            item.setToolTip(f"{part.name}: {self._facts(part)}")
             shelf.addItem(item)
             if part.id == self.session.part_id:
                 shelf.setCurrentItem(item)

@@ -152,6 +152,16 @@ class Drawing(QWidget):
         painter.drawText(QPointF(x - {LEFT: 0.0, RIGHT: wide, CENTRE: wide / 2}[align], y), words)
         return wide
 
+    def tagged(self, painter: QPainter, x: float, y: float, words: str, align: str = LEFT, colour: str = "ink") -> None:
+        """A strong label on a chip of its own, readable over whatever is drawn there."""
+        wide = QFontMetricsF(self.theme.drawn_font(LABEL, True)).horizontalAdvance(words)
+        left = x - {LEFT: 0.0, RIGHT: wide, CENTRE: wide / 2}[align]
+        chip = self.theme.colour("chalk", 0.88)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(chip)
+        painter.drawRoundedRect(QRectF(left - 4, y - 11, wide + 8, 15), 3, 3)
+        self.text(painter, left, y, words, LABEL, True, colour)
+
     def paragraph(
         self, painter: QPainter, box: QRectF, words: str, size: int = CONTENT, bold: bool = False, colour: str = "ink"
     ) -> float:
