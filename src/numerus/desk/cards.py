@@ -13,23 +13,26 @@ from PyQt6.QtWidgets import QFileDialog, QWidget
 from numerus.bench.cautions import DEFER
 from numerus.desk.session import Session
 from numerus.errors import BookError
-from numerus.ledger.orders import Orders
+from numerus.ledger.orders import Order, Orders
 
 SIZES_PT = (10, 9, 8, 7, 6, 5)
 
 
 def card_html(army: str, orders: Orders) -> str:
     """The page: each order with its box, minutes and what must be at hand; each caution once."""
-    rows = "".join(
-        f"<tr><td width='24'>☐</td><td><b>{escape(o.title)}</b><br>{escape(o.detail)}"
-        f"{'<br><i>' + escape('; '.join(o.at_hand)) + '</i>' if o.at_hand else ''}</td><td align='right'>{o.minutes:.0f} min</td></tr>"
-        for o in orders.listed
-    )
+    def row(o: Order) -> str:
+        below = "; ".join(filter(None, (o.detail, *o.at_hand)))
+        return (
+            f"<tr><td width='18'>☐</td><td><b>{escape(o.title)}</b><br><small>{escape(below)}</small></td>"
+            f"<td align='right'>{o.minutes:.0f} min</td></tr>"
+        )
+
+    rows = "".join(row(o) for o in orders.listed)
     cautions = dict.fromkeys(c for o in orders.listed for c in o.cautions)
-    warned = "".join(f"<li>{escape(c)}</li>" for c in cautions)
+    warned = " · ".join(escape(c) for c in cautions)
     return (
         f"<h2>{escape(army)}</h2><p>{orders.start:%A %-d %B, %H:%M}, {orders.minutes:.0f} minutes</p>"
-        f"<table width='100%' cellpadding='2'>{rows}</table><h3>Mind</h3><ul>{warned}</ul><p><i>{DEFER}</i></p>"
+        f"<table width='100%' cellpadding='1'>{rows}</table><p><b>Mind</b><br>{warned}<br><i>{DEFER}</i></p>"
     )
 
 

@@ -18,7 +18,7 @@ from numerus.ledger.plans import Plans
 FOAM_MM = 4.0
 PIXEL_MM = 0.4
 BASE_HIGH_MM = 3.5  # a bought base the meshes do not hold
-SLENDER = 3.5  # times as long as its second side: bends or snaps when squeezed
+SLENDER = 2.3  # times as long as its second side: bends or snaps when squeezed
 ON_ITS_BACK = np.array([[1.0, 0, 0], [0, 0, 1], [0, -1, 0]])  # feet toward us, face up
 
 

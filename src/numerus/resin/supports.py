@@ -126,31 +126,41 @@ class _Room:
         return float(c.high[here][under].max() * c.grid.layer_mm) if under.any() else 0.0
 
 
-def _joints(tip: Floats, style: SupportStyle) -> list[tuple[Floats, Floats]]:
-    """Places for the cone's foot and the pillar's top: straight down first, then leaning outward in rings."""
+def _joints(tip: Floats, style: SupportStyle, tight: bool) -> list[tuple[Floats, Floats]]:
+    """Places for the cone's foot and the pillar's top: straight down first, then leaning outward in rings.
+
+    ``tight``: at last also flat cones that reach out from under a ledge low over the plate.
+    """
     below = tip - [0, 0, style.cone_mm]
     ways = [(below, below)]
     for aside in np.arange(0.8, style.aside_mm + 0.01, 0.8):
         for angle in np.arange(12) * np.pi / 6:
             step = np.array([np.cos(angle), np.sin(angle), 0.0]) * aside
             ways.append((below + step * min(1.0, 0.8 / aside) * 0.5, below + step - [0, 0, 1.2 * aside]))
+    for aside in np.arange(0.8, 3.3, 0.4) if tight else ():
+        for angle in np.arange(16) * np.pi / 8:
+            out = tip + [np.cos(angle) * aside, np.sin(angle) * aside, -max(0.7 * aside, 0.8)]
+            ways.append((out, out))
     return ways
 
 
-def _route(tip: Floats, room: _Room, style: SupportStyle) -> list[Floats] | None:
-    """Tip, cone foot, knee and foot of the first free way; preferably to the plate, else onto the part."""
+def _route(tip: Floats, room: _Room, style: SupportStyle, tight: bool = False) -> list[Floats] | None:
+    """Tip, cone foot, knee and foot of the first free way; preferably to the plate, else onto the part.
+
+    ``tight``: a bar onto the part may lean on the wall beside it, since nothing else catches what is left.
+    """
     radius = style.pillar_mm / 2
     start = tip - [0, 0, 2 * room.columns.grid.layer_mm + 0.3]
-    for joint, knee in _joints(tip, style):
+    for joint, knee in _joints(tip, style, tight):
         foot = np.array([knee[0], knee[1], 0.0])
         if knee[2] <= style.raft_mm or not room.free(start, joint, style.tip_mm / 2):
             continue
         if room.free(joint, knee, radius) and room.free(knee, foot, radius):
             return [tip, joint, knee, foot]
-    return _onto_part(tip, start, room, style)
+    return _onto_part(tip, start, room, style, tight)
 
 
-def _onto_part(tip: Floats, start: Floats, room: _Room, style: SupportStyle) -> list[Floats] | None:
+def _onto_part(tip: Floats, start: Floats, room: _Room, style: SupportStyle, tight: bool) -> list[Floats] | None:
     """A short straight bar that stands on the part itself, with a tip at both ends; in a narrow gap it just fills it."""
     ground = room.floor_under(tip)
     if ground <= 0:
@@ -158,7 +168,7 @@ def _onto_part(tip: Floats, start: Floats, room: _Room, style: SupportStyle) -> 
     foot = np.array([tip[0], tip[1], ground])
     middle = (tip + foot) / 2
     lower = foot + [0, 0, 2 * room.columns.grid.layer_mm + 0.3]
-    clear = lower[2] >= start[2] or room.free(start, lower, HAIR_MM - style.clearance_mm)
+    clear = tight or lower[2] >= start[2] or room.free(start, lower, HAIR_MM - style.clearance_mm)
     return [tip, middle, middle, foot] if clear else None
 
 
@@ -298,7 +308,11 @@ def support(
         if not left:
             break
         more, still = _routed(
-            np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in left]), _Room(columns, style), style, None
+            np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in left]),
+            _Room(columns, style),
+            style,
+            None,
+            tight=True,
         )
         ways, unreached = ways + more, unreached + still
         supports = _built(ways, style)
@@ -313,13 +327,13 @@ def _births(part: Mesh, supports: Mesh) -> list[Island]:
 
 
 def _routed(
-    wanted: Floats, room: _Room, style: SupportStyle, progress: Callable[[float], bool] | None
+    wanted: Floats, room: _Room, style: SupportStyle, progress: Callable[[float], bool] | None, tight: bool = False
 ) -> tuple[list[list[Floats]], list[Floats]]:
     ways, unreached = [], []
     for number, tip in enumerate(wanted):
         if progress is not None and not progress(number / len(wanted)):
             raise Cancelled
-        way = _route(tip, room, style)
+        way = _route(tip, room, style, tight)
         if way is None:
             unreached.append(tip)
         else:

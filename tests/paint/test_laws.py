@@ -1,0 +1,114 @@
+"""Laws of paint: what is needed adds up, what is bought suffices, what dries is counted once."""
+
+from __future__ import annotations
+
+from datetime import datetime, timedelta
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from numerus.colour.light import delta_e, hex_of, lab_of, mixed, nearest, rgb_of, value_of
+from numerus.demo.scheme import PAINTS, SCHEME
+from numerus.floor.attendance import Window
+from numerus.kit.march import LEVELS
+from numerus.paint.batch import batch_line, used_drying_min
+from numerus.paint.priming import SCHOOLS, prime_plan
+from numerus.paint.scheme import Paint, Recipe, mix_colour, paint_needed_ml, shopping, strokes_for, values, zone_colour
+from numerus.paint.weather import Air
+
+RACK = {p.id: p for p in PAINTS}
+ZONES = [r.zone for r in SCHEME.recipes]
+STAGES = strokes_for(SCHEME, ZONES, "parade")
+COLOURS = st.builds(lambda r, g, b: f"#{r:02X}{g:02X}{b:02X}", *[st.integers(0, 255)] * 3)
+AT = datetime(2026, 3, 5, 20)
+
+
+@given(st.lists(st.tuples(st.sampled_from(STAGES), st.floats(0.1, 40)), max_size=12), st.floats(1.5, 4))
+def test_paint_needed_adds_up_and_grows_in_proportion(work: list, times: float) -> None:
+    """Twice the area, twice the paint; a batch needs what its figures need."""
+    whole = paint_needed_ml(work)
+    each = [paint_needed_ml([w]) for w in work]
+    assert whole == pytest.approx({p: sum(e.get(p, 0.0) for e in each) for p in whole})
+    assert paint_needed_ml([(s, a * times) for s, a in work]) == pytest.approx(
+        {p: ml * times for p, ml in whole.items()}
+    )
+
+
+@given(st.floats(0.1, 200), st.floats(0, 60), st.floats(5, 60))
+def test_what_is_bought_suffices_and_one_pot_less_would_not(need: float, left: float, pot: float) -> None:
+    """Nothing is bought where enough is left."""
+    paint = Paint("p", "Pot", "Maker", "#336699", left, pot_ml=pot)
+    bought = shopping({"p": need}, {"p": paint})
+    pots = bought[0].pots if bought else 0
+    assert left + pots * pot >= need - 1e-9
+    assert pots == 0 or left + (pots - 1) * pot < need
+
+
+@given(COLOURS, COLOURS, st.floats(0.05, 5), st.floats(0.05, 5))
+def test_a_mix_lies_between_its_paints_in_value_and_does_not_mind_the_order(a: str, b: str, m: float, n: float) -> None:
+    """No darker than the darker by more than rounding, no lighter than the lighter."""
+    mix = mixed([a, b], [m, n])
+    assert value_of(mix) <= max(value_of(a), value_of(b), 4.0) + 1.5
+    assert float(delta_e(lab_of(rgb_of(mix)), lab_of(rgb_of(mixed([b, a], [n, m]))))) < 1.0
+
+
+@given(COLOURS, COLOURS)
+def test_the_difference_of_two_colours_is_the_same_both_ways(a: str, b: str) -> None:
+    """And nothing only for a colour and itself."""
+    one, other = lab_of(rgb_of(a)), lab_of(rgb_of(b))
+    assert float(delta_e(one, other)) == pytest.approx(float(delta_e(other, one)), abs=1e-9)
+    assert (float(delta_e(one, other)) < 1e-6) == (a == b)
+    assert hex_of(rgb_of(a)) == a
+
+
+@given(COLOURS, st.dictionaries(st.text("abcdef", min_size=1, max_size=3), COLOURS, min_size=1, max_size=8))
+def test_nearest_pots_come_in_order(colour: str, pots: dict) -> None:
+    """All of them, none before a nearer one."""
+    found = nearest(colour, pots)
+    assert {n for n, _ in found} == set(pots)
+    assert [d for _, d in found] == sorted(d for _, d in found)
+
+
+@pytest.mark.parametrize("recipe", SCHEME.recipes, ids=lambda r: r.zone)
+def test_a_zone_looks_like_its_strokes(recipe: Recipe) -> None:
+    """Its value lies within those of its strokes; one stroke alone is itself."""
+    strokes = [mix_colour(s, RACK) for s in recipe.strokes]
+    value = value_of(zone_colour(recipe, RACK))
+    assert min(map(value_of, strokes)) - 1 <= value <= max(map(value_of, strokes)) + 1
+    assert zone_colour(Recipe(recipe.zone, recipe.strokes[:1]), RACK) == strokes[0]
+    assert values(SCHEME, RACK)[recipe.zone] == pytest.approx(value, abs=0.5)
+
+
+@pytest.mark.parametrize(("low", "high"), [(a, b) for i, a in enumerate(LEVELS) for b in LEVELS[i:]])
+def test_a_higher_level_keeps_every_stroke_of_a_lower_one(low: str, high: str) -> None:
+    """In the same order."""
+    fewer, more = ([s.key for s in strokes_for(SCHEME, ZONES, level)] for level in (low, high))
+    assert [k for k in more if k in set(fewer)] == fewer
+
+
+@settings(max_examples=25, deadline=None)
+@given(st.integers(1, 6), st.lists(st.sampled_from(ZONES), min_size=1, max_size=4, unique=True))
+def test_hands_cannot_use_more_drying_time_than_there_is(figures: int, zones: list) -> None:
+    """Nor more than they work."""
+    evenings = [Window(AT + timedelta(days=d), AT + timedelta(days=d, hours=3)) for d in range(60)]
+    blocks = batch_line([f"f{n}" for n in range(figures)], strokes_for(SCHEME, zones, "good"), evenings)
+    drying, used = used_drying_min(blocks)
+    work = sum((d.end - d.start).total_seconds() / 60 for b in blocks for d in b.dabs)
+    assert 0 <= used <= min(drying, work) + 1e-6
+
+
+@pytest.mark.parametrize("school", SCHOOLS)
+@given(st.integers(1, 60), st.integers(1, 60))
+def test_priming_more_figures_never_takes_less(school: str, few: int, more: int) -> None:
+    """Hands' minutes grow; drying does not depend on how many."""
+    one, other = (prime_plan(n, school, SCHEME) for n in (few, few + more))
+    assert sum(s.minutes for s in one if s.hands) < sum(s.minutes for s in other if s.hands)
+    assert [s.minutes for s in one if not s.hands] == [s.minutes for s in other if not s.hands]
+
+
+@given(st.floats(-10, 45), st.floats(5, 100), st.floats(0, 20))
+def test_weather_unfit_for_a_can_always_says_why(celsius: float, humidity: float, wind: float) -> None:
+    """And fit weather has nothing to say."""
+    air = Air(AT, celsius, humidity, wind)
+    assert air.fit_to_spray == (air.why_not == "")
