@@ -124,3 +124,37 @@ def test_a_bomb_is_refused_within_time_and_memory(tmp_path: Path) -> None:
                           preexec_fn=lambda: resource.setrlimit(resource.RLIMIT_DATA, (1 << 30, 1 << 30)))  # fmt: skip
     assert done.returncode == 2
     assert json.loads(done.stdout)["error"]["code"] == "zip-bomb"
+
+
+def test_a_messy_archive_is_written_and_told_file_by_file(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """One command makes it, another inspects it; what is torn, turned or cut short is named; nothing is overwritten."""
+    out = tmp_path / "kit.zip"
+    assert call(capsys, "messy", "--out", out)[0] == 0
+    status, found = call(capsys, "inspect", out)
+    assert status == 2 and isinstance(found, list)
+    bad = [f for f in found if not f["ok"]]
+    assert [f["error"]["code"] for f in bad] == ["truncated"]
+    codes = {p["code"] for f in found if f["ok"] for p in f["problems"]}
+    assert {"holes", "inside-out", "unit"} <= codes
+    assert call(capsys, "messy", "--out", out)[1]["error"]["code"] == "exists"
+
+
+def test_an_empty_folder_is_refused_by_name(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """Status 2 and a reason, not an empty list."""
+    status, found = call(capsys, "inspect", tmp_path)
+    assert (status, found["error"]["code"]) == (2, "no-mesh")
+
+
+@pytest.mark.parametrize(("drop", "layers"), [(False, 300), (True, 200)])
+def test_a_part_in_the_air_is_dropped_only_when_asked(
+    drop: bool, layers: int, tmp_path: Path, capsys: pytest.CaptureFixture[str]
+) -> None:
+    """In its own coordinates it begins with an island; dropped it stands on the platform."""
+    write_stl(box_mesh((4, 4, 10), (0, 0, 5)), tmp_path / "a.stl")
+    status, found = call(
+        capsys, "layers", tmp_path / "a.stl", "--layer-mm", 0.05, "--pixel-mm", 0.1, *(["--drop"] if drop else [])
+    )
+    assert status == 0
+    assert found["layers"] == layers
+    assert [i["z_mm"] for i in found["islands"]] == ([] if drop else [5.0])
+    assert sum(found["area_mm2"]) * 0.05 / 1000 == pytest.approx(found["volume_ml"]) == pytest.approx(0.16)

@@ -57,7 +57,8 @@ def test_slower_hands_make_more_hours(demo: Book, stage: str) -> None:
     found = standing(demo.plans, demo.facts)
     slow = [step(stage, ("bell-0",), 60, EVENING, planned=10)] * 40
     usual, slower = (
-        sum(u.hands_total for u in work_by_unit(demo.plans, found, rates(f))) for f in (demo.facts, [*demo.facts, *slow])
+        sum(u.hands_total for u in work_by_unit(demo.plans, found, rates(f)))
+        for f in (demo.facts, [*demo.facts, *slow])
     )
     assert slower > usual
 
