@@ -20,6 +20,7 @@ SIZES_PT = (10, 9, 8, 7, 6, 5)
 
 def card_html(army: str, orders: Orders) -> str:
     """The page: each order with its box, minutes and what must be at hand; each caution once."""
+
     def row(o: Order) -> str:
         below = "; ".join(filter(None, (o.detail, *o.at_hand)))
         return (

@@ -28,7 +28,7 @@ def make_benches(context: Context, deeds: Deeds, renderer: Renderer) -> dict[str
         PlateBench(context, deeds),
         PrintBench(context),
         WashBench(context),
-        CureBench(context),
+        CureBench(context, renderer),
         BuildBench(context, renderer),
         PrimeBench(context, renderer),
         PaintBench(context, renderer),

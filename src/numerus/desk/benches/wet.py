@@ -2,21 +2,34 @@
 
 from __future__ import annotations
 
+import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QWidget
 
-from numerus.bench.cure import SCHOOL_SAYS, SUPPORT_SCHOOLS, WANTED_J_PER_CM2, Lamp, cure_plan
+from numerus.bench.cure import (
+    SCHOOL_SAYS,
+    SUPPORT_SCHOOLS,
+    WANTED_J_PER_CM2,
+    Lamp,
+    cure_plan,
+    lamp_dose,
+    shaded_share,
+)
 from numerus.bench.wash import Bath, baths, clinging_ml, wash_plan
 from numerus.desk.benches.steps import Shown, StepsBench
 from numerus.desk.context import Context
+from numerus.desk.view3d.renderer import Renderer, Thing
+from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, Drawing
-from numerus.desk.widgets.layout import button
+from numerus.desk.widgets.layout import button, column, label
 from numerus.floor.runs import FAILED, RunRecord
 from numerus.kit.facts import BATH_CHANGED, Fact
 from numerus.kit.plan import Part
 from numerus.ledger.orders import step
-from numerus.words import waits
+from numerus.words import counted, waits
+
+LIT, UNLIT = np.array([236, 214, 150]), np.array([74, 70, 78])
 
 
 class BathsPicture(Drawing):
@@ -93,66 +106,6 @@ class BathsPicture(Drawing):
         )
         says = "Resin washed in since it was changed, by weight, against the 8 % at which a bath no longer cleans"
         self.region(box, says)
-
-
-class LampPicture(Drawing):
-    """The lamp, the part on its turntable, and which sides have had their dose."""
-
-    def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "Lamp and sides")
-        self.turns, self.minutes, self.lamp = 2, 2.0, Lamp()
-        self.hold("setMinimumSize", 320, 220)
-
-    def draw(self, painter: QPainter) -> None:
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(self.theme.colour("matt"))
-        painter.drawRoundedRect(self.area, 6, 6)
-        centre = QPointF(self.width() * 0.5, self.height() * 0.56)
-        size = min(self.width() * 0.2, self.height() * 0.24)
-        lamp = QPointF(self.width() * 0.12, centre.y() - size * 0.6)
-        rays = QPainterPath(lamp)
-        rays.lineTo(centre.x() - size * 0.5, centre.y() - size)
-        rays.lineTo(centre.x() - size * 0.5, centre.y() + size * 0.6)
-        rays.closeSubpath()
-        painter.setBrush(self.theme.colour("tallow", 0.28))
-        painter.drawPath(rays)
-        painter.setBrush(self.theme.colour("tallow"))
-        painter.setPen(QPen(self.theme.colour("ink"), 1.4))
-        painter.drawRoundedRect(QRectF(lamp.x() - 16, lamp.y() - 26, 20, 52), 4, 4)
-        painter.setBrush(self.theme.colour("bed"))
-        painter.drawEllipse(QPointF(centre.x(), centre.y() + size), size * 1.5, size * 0.4)
-        figure = QPainterPath(QPointF(centre.x() - size * 0.5, centre.y() + size))
-        for x, y in ((-0.26, -0.3), (-0.2, -0.9), (0.2, -0.9), (0.26, -0.3), (0.5, 1.0)):
-            figure.lineTo(centre.x() + x * size, centre.y() + y * size)
-        figure.closeSubpath()
-        painter.setBrush(self.theme.colour("#B5AA93"))
-        painter.drawPath(figure)
-        painter.save()
-        painter.setClipPath(figure)
-        painter.fillRect(
-            QRectF(centre.x() - size, centre.y() - size, size, size * 2.2), self.theme.colour("tallow", 0.5)
-        )
-        painter.restore()
-        dose = f"{self.lamp.mw_per_cm2:g} mW/cm² at {self.lamp.distance_mm:g} mm, {self.minutes:.1f} min a side = {WANTED_J_PER_CM2:.1f} J/cm²"
-        self.text(
-            painter,
-            self.width() / 2,
-            30,
-            f"{self.turns} × {self.minutes:.1f} min, turned in between",
-            16,
-            True,
-            align=CENTRE,
-        )
-        self.text(painter, self.width() / 2, self.height() - 36, dose, 11, colour="slate", align=CENTRE)
-        self.text(
-            painter,
-            self.width() / 2,
-            self.height() - 18,
-            "What the lamp cannot see is not cured: undersides, hollows, under a cape",
-            11,
-            colour="slate",
-            align=CENTRE,
-        )
 
 
 class _PlateSteps(StepsBench):
@@ -246,17 +199,25 @@ class WashBench(_PlateSteps):
 
 
 class CureBench(_PlateSteps):
+    """What the lamp reaches on the part that is most in its own shade, and the steps by the chosen school."""
+
     stage, wants, done_words = "cure", "washed", "Cured by side"
     waiting_words = "Nothing waits for the lamp. Washed and dried plates come here."
 
-    def __init__(self, context: Context) -> None:
+    def __init__(self, context: Context, renderer: Renderer) -> None:
+        self.renderer = renderer
         super().__init__(context)
         for school in SUPPORT_SCHOOLS:
             self.school.addItem(f"supports off {school}", school)
 
     def build_picture(self) -> QWidget:
-        self.picture = LampPicture(self.context)
-        return self.picture
+        self.view = BenchView(self.theme, self.renderer, "What the lamp reaches on the plate's most shaded part")
+        self.dose_words = label("", "note", True)
+        made = QWidget()
+        layout = column(self.view, self.dose_words, gap=6)
+        layout.setStretch(0, 1)
+        made.setLayout(layout)
+        return made
 
     def show_choice(self) -> None:
         parts, school, lamp = self._parts(), self.school.currentData() or "before", Lamp()
@@ -264,12 +225,29 @@ class CureBench(_PlateSteps):
         tips = sum(p.pose.tips for p in parts if p.pose)
         plan = cure_plan(thickest, tips, school, lamp)
         sides = [s for s in plan if s.title.startswith("Lamp")]
-        self.picture.turns, self.picture.minutes, self.picture.lamp = len(sides), sides[0].minutes, lamp
-        self.picture.update()
+        self._show_light(parts, len(sides), sides[0].minutes, lamp)
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in plan])
-        self.verdict.setText(f"{tips} tips to take off {len(parts)} parts.")
+        self.verdict.setText(f"{counted(tips, 'tip')} to take off {counted(len(parts), 'part')}.")
         self.note.setText(SCHOOL_SAYS[school])
         self.minutes.setValue(round(sum(s.minutes for s in plan if s.hands)))
+
+    def _show_light(self, parts: list[Part], turns: int, minutes: float, lamp: Lamp) -> None:
+        """Each kind of part under the lamp; the one with most surface in the shade is shown, lit and unlit."""
+        meshes = {p.id: (p, self.session.mesh(p.blob)) for p in parts}
+        doses = {i: lamp_dose(mesh, turns) for i, (_, mesh) in meshes.items() if len(mesh.faces)}
+        if not doses:
+            self.view.show_things([])
+            return
+        worst = max(doses, key=lambda i: shaded_share(meshes[i][1], doses[i]))
+        part, mesh = meshes[worst]
+        lit = np.clip(doses[worst], 0, 1)[:, None]
+        colours = (UNLIT + (LIT - UNLIT) * lit).astype(np.uint8)
+        self.view.caption = (part.name, f"{shaded_share(mesh, doses[worst]):.0%} of its surface stays in the shade")
+        self.view.show_things([Thing(mesh, colours)])
+        self.dose_words.setText(
+            f"Pale is lit, dark is not. {turns} × {minutes:.1f} min, turned in between: {lamp.mw_per_cm2:g} mW/cm² at "
+            f"{lamp.distance_mm:g} mm make {WANTED_J_PER_CM2:.1f} J/cm² a side. What stays dark wants turning over, or daylight."
+        )
 
     def done(self) -> None:
         run = self._run()
