@@ -10,6 +10,8 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.rays import RayScene
 
 WANTED_J_PER_CM2 = 1.2
+OFF_MIN_PER_TIP = {"before": 0.03, "after": 0.06}  # warm and soft they fall away; cured they are cut one by one
+OFF_LEAST_MIN = 2.0
 THICK_MM = 8.0  # above this the dose is doubled and the part turned half way
 SUPPORT_SCHOOLS = ("before", "after")
 SCHOOL_SAYS = {
@@ -40,6 +42,11 @@ class CureStep:
     detail: str
 
 
+def supports_off_min(tips: int, school: str) -> float:
+    """Minutes of hands to take so many tips off, by school."""
+    return max(OFF_LEAST_MIN, tips * OFF_MIN_PER_TIP[school])
+
+
 def cure_plan(thickest_mm: float, tips: int, school: str, lamp: Lamp) -> list[CureStep]:
     """Supports off by the chosen school, then the lamp from two sides or, for thick parts, twice from each."""
     minutes = lamp.minutes_for(WANTED_J_PER_CM2)
@@ -48,7 +55,7 @@ def cure_plan(thickest_mm: float, tips: int, school: str, lamp: Lamp) -> list[Cu
         CureStep(f"Lamp, side {1 + n % 2}", minutes, False, f"{WANTED_J_PER_CM2:.1f} J/cm², then turn")
         for n in range(turns)
     ]
-    off = CureStep("Supports off", max(2.0, tips * 0.12), True, SCHOOL_SAYS[school])
+    off = CureStep("Supports off", supports_off_min(tips, school), True, SCHOOL_SAYS[school])
     return [off, *sides] if school == "before" else [*sides, off]
 
 

@@ -12,16 +12,20 @@ from datetime import datetime, timedelta
 
 from numerus.bench.build import build_plan
 from numerus.bench.cautions import cautions
+from numerus.bench.cure import supports_off_min
+from numerus.bench.wash import clinging_ml
 from numerus.errors import PlanError
 from numerus.floor.attendance import hobby_windows
 from numerus.floor.queue import Slotted, plan_runs
-from numerus.floor.runs import waiting_plates
+from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.kit.facts import STEP, Fact
+from numerus.kit.plan import Figure, Part, Unit
 from numerus.ledger.plans import Plans
 from numerus.ledger.rates import GROUPS, rates
 from numerus.ledger.standing import FigureStanding, Standing
 from numerus.paint.batch import Block, batch_line
-from numerus.paint.scheme import Stage
+from numerus.paint.scheme import Scheme, Stage
+from numerus.resin.plate import Plate
 from numerus.words import counted
 
 BATCH_MOST = 10
@@ -74,50 +78,41 @@ def step(
 
 
 def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
-    found = []
-    for run in sorted(standing.runs.values(), key=lambda r: r.state):  # hanging, printed, washed
-        plate = plans.plates.get(run.plate_id)
-        if plate is None:
-            continue
-        machine = plans.machines[run.machine_id].name if run.machine_id in plans.machines else "the machine"
-        many = counted(len(plate.placed), "part")
-        surface = sum(plans.parts[p.part_id].surface_cm2 for p in plate.placed if p.part_id in plans.parts)
-        if run.state == "hanging":
-            found.append(
-                Order(
-                    f"Lift the plate, {machine}",
-                    6,
-                    f"{many}, ended {run.ended:%H:%M}",
-                    "print",
-                    ("Scraper, tray, gloves",),
-                    asks="print",
-                )
-            )
-        elif run.state == "printed":
-            fact = step("wash", (), 8, now, subject=run.run_id, carried_ml=round(surface * 0.008, 2))
-            found.append(
-                Order(
-                    f"Wash {plate.name}",
-                    8,
-                    f"{many}: dirty bath, clean bath, dry",
-                    "wash",
-                    ("Two baths, basket, towel",),
-                    (fact,),
-                )
-            )
-        elif run.state == "washed":
-            fact = step("cure", (), 10, now, subject=run.run_id)
-            found.append(
-                Order(
-                    f"Supports off and cure {plate.name}",
-                    10,
-                    f"{many}, two sides under the lamp",
-                    "cure",
-                    ("Warm water, cutters, lamp",),
-                    (fact,),
-                )
-            )
-    return found
+    """What wet plates ask for: to be lifted, washed, cured."""
+    asks = {"hanging": _lift, "printed": _wash, "washed": _cure}
+    runs = sorted(standing.runs.values(), key=lambda r: r.state)  # hanging, printed, washed
+    return [
+        asks[r.state](plans, r, plans.plates[r.plate_id], now)
+        for r in runs
+        if r.state in asks and r.plate_id in plans.plates
+    ]
+
+
+def _parts_on(plans: Plans, plate: Plate) -> list[Part]:
+    return [plans.parts[p.part_id] for p in plate.placed if p.part_id in plans.parts]
+
+
+def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Order:
+    machine = plans.machines[run.machine_id].name if run.machine_id in plans.machines else "the machine"
+    ended = f"{counted(len(plate.placed), 'part')}, ended {run.ended:%H:%M}"
+    return Order(f"Lift the plate, {machine}", 6, ended, "print", ("Scraper, tray, gloves",), asks="print")
+
+
+def _wash(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Order:
+    carried = clinging_ml(sum(p.surface_cm2 for p in _parts_on(plans, plate)))
+    fact = step("wash", (), 8, now, subject=run.run_id, carried_ml=round(carried, 2))
+    detail = f"{counted(len(plate.placed), 'part')}: dirty bath, clean bath, dry"
+    return Order(f"Wash {plate.name}", 8, detail, "wash", ("Two baths, basket, towel",), (fact,))
+
+
+def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Order:
+    tips = sum(p.pose.tips for p in _parts_on(plans, plate) if p.pose)
+    minutes = max(1, round(supports_off_min(tips, "before")))
+    fact = step("cure", (), minutes, now, subject=run.run_id)
+    detail = f"{counted(len(plate.placed), 'part')}, {counted(tips, 'tip')}, two sides under the lamp"
+    return Order(
+        f"Supports off and cure {plate.name}", minutes, detail, "cure", ("Warm water, cutters, lamp",), (fact,)
+    )
 
 
 def next_runs(plans: Plans, standing: Standing, now: datetime) -> list[Slotted]:
@@ -235,51 +230,39 @@ def _still_wet(facts: Sequence[Fact], stages: dict[str, Stage], now: datetime) -
 
 def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
     """Finishing, priming and building, one order per unit and step."""
-    scheme, found = plans.scheme, []
+    found: list[Order] = []
     for unit in plans.units_in_order():
-        for name, minutes, dries in scheme.finish if scheme else ():
-            waiting = [
-                f for f in standing.at("finish", unit.id) if name not in f.finished and _first_left(f, plans) == name
-            ]
-            if waiting:
-                ids = [f.figure.id for f in waiting]
-                facts = tuple(step("finish", (i,), minutes, now, name) for i in ids)
-                found.append(
-                    Order(
-                        f"{name}, {unit.name}",
-                        minutes * len(ids),
-                        f"{counted(len(ids), 'figure')}, dries {dries:.0f} min",
-                        "finish",
-                        (),
-                        facts,
-                    )
-                )
-        primed = standing.at("prime", unit.id)
-        if primed and scheme:
-            facts = tuple(step("prime", (f.figure.id,), scheme.prime_minutes, now) for f in primed)
-            found.append(
-                Order(
-                    f"Prime {unit.name}",
-                    scheme.prime_minutes * len(primed),
-                    f"{counted(len(primed), 'figure')}, {scheme.primer}, two thin coats",
-                    "prime",
-                    ("Holder, mask",),
-                    facts,
-                )
-            )
-        for figure in standing.at("build", unit.id):
-            minutes = sum(s.minutes for s in build_plan(list(figure.figure.build)))
-            found.append(
-                Order(
-                    f"Build {figure.figure.name}",
-                    minutes,
-                    f"{unit.name}: {len(figure.figure.build)} parts, dry fit first",
-                    "build",
-                    ("Glue, files, putty",),
-                    (step("build", (figure.figure.id,), minutes, now),),
-                )
-            )
+        if plans.scheme is not None:
+            found += _finishing(plans, plans.scheme, unit, standing.at("finish", unit.id), now)
+            found += _priming(plans.scheme, unit, standing.at("prime", unit.id), now)
+        found += [_building(unit, f.figure, now) for f in standing.at("build", unit.id)]
     return found
+
+
+def _finishing(plans: Plans, scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Order]:
+    found = []
+    for name, minutes, dries in scheme.finish:
+        ids = [f.figure.id for f in here if _first_left(f, plans) == name]
+        if ids:
+            facts = tuple(step("finish", (i,), minutes, now, name) for i in ids)
+            detail = f"{counted(len(ids), 'figure')}, dries {dries:.0f} min"
+            found.append(Order(f"{name}, {unit.name}", minutes * len(ids), detail, "finish", (), facts))
+    return found
+
+
+def _priming(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Order]:
+    if not here:
+        return []
+    facts = tuple(step("prime", (f.figure.id,), scheme.prime_minutes, now) for f in here)
+    detail = f"{counted(len(here), 'figure')}, {scheme.primer}, two thin coats"
+    return [Order(f"Prime {unit.name}", scheme.prime_minutes * len(here), detail, "prime", ("Holder, mask",), facts)]
+
+
+def _building(unit: Unit, figure: Figure, now: datetime) -> Order:
+    minutes = sum(s.minutes for s in build_plan(list(figure.build)))
+    detail = f"{unit.name}: {counted(len(figure.build), 'part')}, dry fit first"
+    fact = step("build", (figure.id,), minutes, now)
+    return Order(f"Build {figure.name}", minutes, detail, "build", ("Glue, files, putty",), (fact,))
 
 
 def _first_left(figure: FigureStanding, plans: Plans) -> str:

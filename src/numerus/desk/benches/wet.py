@@ -229,7 +229,8 @@ class CureBench(_PlateSteps):
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in plan])
         self.verdict.setText(f"{counted(tips, 'tip')} to take off {counted(len(parts), 'part')}.")
         self.note.setText(SCHOOL_SAYS[school])
-        self.minutes.setValue(round(sum(s.minutes for s in plan if s.hands)))
+        self.planned = max(1, round(sum(s.minutes for s in plan if s.hands)))
+        self.minutes.setValue(self.planned)
 
     def _show_light(self, parts: list[Part], turns: int, minutes: float, lamp: Lamp) -> None:
         """Each kind of part under the lamp; the one with most surface in the shade is shown, lit and unlit."""
@@ -252,5 +253,7 @@ class CureBench(_PlateSteps):
     def done(self) -> None:
         run = self._run()
         if run is not None:
-            fact = step("cure", (), self.minutes.value(), self.session.clock(), subject=run.run_id, planned=10)
+            fact = step(
+                "cure", (), self.minutes.value(), self.session.clock(), subject=run.run_id, planned=self.planned
+            )
             self.session.commit(f"cured {self.which.currentText()}", facts=[fact])
