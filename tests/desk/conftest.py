@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import logging
+import uuid
 from collections.abc import Callable, Iterator
 from pathlib import Path
+from random import Random
 
 import pytest
 from PyQt6 import sip
@@ -35,6 +37,13 @@ def strict(caplog: pytest.LogCaptureFixture) -> Iterator[None]:
     qInstallMessageHandler(before)
     logged = [r.getMessage() for r in caplog.records if r.levelno >= logging.WARNING]
     assert not said and not logged, said + logged
+
+
+@pytest.fixture(autouse=True)
+def same_ids(monkeypatch: pytest.MonkeyPatch) -> None:
+    """The same ids, and so the simulated machine's same faults, every time."""
+    dice = Random(28)
+    monkeypatch.setattr(uuid, "uuid4", lambda: uuid.UUID(int=dice.getrandbits(128), version=4))
 
 
 @pytest.fixture

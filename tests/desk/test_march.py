@@ -83,7 +83,7 @@ def pose(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
 
 def print_all(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """Start, let the simulated machine run fast to its end, take the plate off; what failed is plated again."""
-    for _ in range(4):
+    for _ in range(8):
         do(window, "Plate")
         plates = window.benches["plate"]
         if plates.make_button.isEnabled():
@@ -102,7 +102,7 @@ def print_all(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def
         wash_and_cure(window, qtbot)
         if stages(window) == {"build"}:
             return
-    pytest.fail("the simulated machine failed four times")
+    pytest.fail("the simulated machine failed eight times")
 
 
 def wash_and_cure(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]

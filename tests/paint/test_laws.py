@@ -47,9 +47,9 @@ def test_what_is_bought_suffices_and_one_pot_less_would_not(need: float, left: f
 
 @given(COLOURS, COLOURS, st.floats(0.05, 5), st.floats(0.05, 5))
 def test_a_mix_lies_between_its_paints_in_value_and_does_not_mind_the_order(a: str, b: str, m: float, n: float) -> None:
-    """No darker than the darker by more than rounding, no lighter than the lighter."""
+    """No lighter than the lighter of the two; poured the other way round it is the same."""
     mix = mixed([a, b], [m, n])
-    assert value_of(mix) <= max(value_of(a), value_of(b), 8.0) + 1.5
+    assert value_of(mix) <= max(value_of(a), value_of(b)) + 4.0  # no pigment is quite black: mixes have a floor
     assert float(delta_e(lab_of(rgb_of(mix)), lab_of(rgb_of(mixed([b, a], [n, m]))))) < 1.0
 
 

@@ -8,6 +8,7 @@ import numpy as np
 
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.rays import RayScene
+from numerus.words import counted
 
 WANTED_J_PER_CM2 = 1.2
 OFF_MIN_PER_TIP = {"before": 0.03, "after": 0.06}  # warm and soft they fall away; cured they are cut one by one
@@ -55,7 +56,7 @@ def cure_plan(thickest_mm: float, tips: int, school: str, lamp: Lamp) -> list[Cu
         CureStep(f"Lamp, side {1 + n % 2}", minutes, False, f"{WANTED_J_PER_CM2:.1f} J/cm², then turn")
         for n in range(turns)
     ]
-    off = CureStep("Supports off", supports_off_min(tips, school), True, SCHOOL_SAYS[school])
+    off = CureStep("Supports off", supports_off_min(tips, school), True, f"{counted(tips, 'tip')}, {school} the lamp")
     return [off, *sides] if school == "before" else [*sides, off]
 
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from numerus.paint.scheme import Scheme
+from numerus.words import counted
 
 SCHOOLS = {
     "can": "Spray can outdoors: quickest for many; needs the weather.",
@@ -29,8 +30,8 @@ def prime_plan(figures: int, school: str, scheme: Scheme) -> list[PrimeStep]:
     coat = figures * scheme.prime_minutes * PACE[school] / 2
     return [
         PrimeStep("Clean, dry, on holders", 1.0 * figures, "Soap and water first if fingers touched it"),
-        PrimeStep("Set up", SETUP_MIN[school], SCHOOLS[school]),
-        PrimeStep("First thin coat, from below and round", coat, f"{figures} figures"),
+        PrimeStep("Set up", SETUP_MIN[school], SCHOOLS[school].partition(":")[0]),
+        PrimeStep("First thin coat, from below and round", coat, counted(figures, "figure")),
         PrimeStep("Between coats", BETWEEN_COATS_MIN, "15 to 30 minutes; two thin coats beat one", False),
         PrimeStep("Second coat, from above", coat, scheme.primer),
         PrimeStep("Dry", scheme.prime_dries_min, "Before any paint", False),

@@ -200,7 +200,7 @@ def _buttons(pairs: bool) -> list[Shape]:
     return soft(
         0.03,
         *[
-            ellipsoid((x, -3.72 + 0.02 * i, 18.9 + 1.35 * i), (0.44, 0.34, 0.44), "brass")
+            ellipsoid((x, -3.36 - 0.13 * i, 18.9 + 1.35 * i), (0.46, 0.42, 0.46), "brass")
             for i in range(3)
             for x in sides
         ],

@@ -64,10 +64,14 @@ class BuildBench(StepsBench):
             if p in self.session.plans.parts
         }
         self._balance = balance(list(meshes.values())) if meshes else None
-        base = unit.base_mm / 2
         words = self._balance.says if self._balance else "nothing printed"
-        on_base = self._on_base_deg(base)
-        self.verdict.setText(f"{figure.name} without its base {words}. On {unit.base_mm:g} mm: {on_base:.0f}° to tip.")
+        if "base" in meshes:
+            self.verdict.setText(f"{figure.name} on its base {words}.")
+        else:
+            on_base = self._on_base_deg(unit.base_mm / 2)
+            self.verdict.setText(
+                f"{figure.name} without its base {words}. On {unit.base_mm:g} mm: {on_base:.0f}° to tip."
+            )
         self.note.setText(
             "Angle from the centre of mass to the edge of what touches the table, in its weakest direction; 15° and more stands well."
         )

@@ -58,7 +58,7 @@ class AirStrip(Drawing):
             painter,
             0,
             10,
-            "dampness as bars, moss where a can may be used; the line is temperature",
+            "bars: dampness, moss where a can may be used; line: warmth",
             11,
             colour="slate",
         )

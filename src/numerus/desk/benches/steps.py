@@ -98,7 +98,7 @@ class StepsBench(Bench):
         self.which, self.school = QComboBox(), QComboBox()
         self.which.setAccessibleName(self.choose_words)
         self.school.setAccessibleName("School")
-        self.which.setMinimumWidth(200)
+        self.which.setMinimumWidth(224)
         for box in (self.which, self.school):
             box.activated.connect(lambda _: self.show_choice())
         self.minutes = QSpinBox()
