@@ -98,13 +98,14 @@ def rotation_matrix(rotation: Floats) -> Floats:
 
 def turning_up(direction: Floats | tuple[float, float, float]) -> Floats:
     """The 3x3 rotation of least angle that brings ``direction`` to +Z (Rodrigues 1840)."""
-    d = np.asarray(direction, float)
-    d = d / np.linalg.norm(d)
-    if d[2] < -1 + 1e-12:
-        return np.diag([1.0, -1.0, -1.0])
-    v = np.array([d[1], -d[0], 0.0])
-    k = np.array([[0, -v[2], v[1]], [v[2], 0, -v[0]], [-v[1], v[0], 0]])
-    return np.asarray(np.eye(3) + k + k @ k / (1 + d[2]))
+    x, y, z = np.asarray(direction, float) / np.linalg.norm(direction)
+    sine = float(np.hypot(x, y))
+    if sine < 1e-12:
+        return np.eye(3) if z > 0 else np.diag([1.0, -1.0, -1.0])
+    # The axis is made a unit vector first: near straight down the shorter form loses half its digits.
+    u, v = y / sine, -x / sine
+    k = np.array([[0, 0, v], [0, 0, -u], [-v, u, 0]])
+    return np.asarray(np.eye(3) + sine * k + (1 - z) * (k @ k))
 
 
 def about_vertical(turn_deg: float) -> Floats:
