@@ -217,7 +217,9 @@ class MainWindow(QMainWindow):
         app = QApplication.instance()
         if isinstance(app, QApplication):
             app.setStyleSheet(self.theme.sheet())
-        self.finder.setMinimumWidth(self.finder.sizeHint().width())  # a menu's corner does not grow by itself
+        self.finder.setMinimumWidth(self.finder.sizeHint().width())
+        self.menuBar().setCornerWidget(self.finder)  # its place is worked out only when it is put there
+        self.finder.show()
         self._keep_settings()
 
     def _show_book(self) -> None:

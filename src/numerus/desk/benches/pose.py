@@ -122,7 +122,8 @@ class PoseBench(Bench):
             )
             return
         self.show_full()
-        part = self.session.part if self.session.part in parts else parts[0]
+        waits = next((p for p in parts if p.pose is None), parts[0])
+        part = self.session.part if self.session.part in parts else waits
         assert part is not None
         self.which.clear()
         for p in parts:

@@ -348,7 +348,7 @@ class LayerGraphView(Drawing):
             tone = QColor("#9C8F73")
             tone.setAlphaF(alpha)
             painter.fillPath(path, tone)
-        self.text(painter, self._left + 4, top + 8, f"peak {most:.0f} mm²", 11, colour="slate")
+        self.tagged(painter, self._left + 8, top + 14, f"peak {most:.0f} mm²", colour="slate")
 
     def _curve(
         self,
