@@ -304,3 +304,26 @@ def test_the_pose_chart_puts_standing_in_the_middle(window: MainWindow) -> None:
     assert np.hypot(rim.x(), rim.y()) == pytest.approx(radius, rel=1e-3)
     level = chart._place((1, 0, 0), radius) - middle
     assert np.hypot(level.x(), level.y()) == pytest.approx(radius * np.sin(np.radians(45)), rel=1e-6)
+
+
+def test_pose_opens_the_first_part_that_waits(window: MainWindow) -> None:
+    """Not one that is posed already; when it is kept, the next."""
+    bench = shown(window, "pose", "heron")
+    first = window.session.plans.parts[bench.shown_part]
+    assert first.pose is None
+    bench.keep()
+    assert window.session.plans.parts[first.id].pose is not None
+    assert bench.shown_part != first.id and window.session.plans.parts[bench.shown_part].pose is None
+
+
+def test_cure_shows_the_part_most_in_its_own_shade(window: MainWindow) -> None:
+    """Coloured by what the lamp reaches: pale and dark vertices both; the share is told."""
+    shown(window, "wash").done()
+    bench = shown(window, "cure")
+    assert "%" in bench.view.caption[1]
+    colours = bench.view.things[0].colours
+    assert colours.min() < 100 < 200 < colours.max()
+    planned = bench.planned
+    bench.done()
+    step = [f for f in window.session.answers.facts if f.data.get("stage") == "cure"][-1]
+    assert (step.data["planned_min"], step.minutes) == (planned, planned)
