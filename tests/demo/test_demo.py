@@ -2,17 +2,19 @@
 
 from __future__ import annotations
 
-from itertools import combinations
+from itertools import combinations, pairwise
 
 import numpy as np
 import pytest
 
 from numerus.demo.army import MESHES, make_demo, mesh, names, supported
 from numerus.demo.messy import write_archive
-from numerus.demo.sculptor.carve import blended, carve, sampled
+from numerus.demo.sculptor.carve import blended, carve, sampled, smoothed
 from numerus.demo.sculptor.shapes import (
+    bevelled,
     box,
     capsule,
+    chamfered,
     curved,
     cut,
     cutting,
@@ -23,18 +25,21 @@ from numerus.demo.sculptor.shapes import (
     prism,
     ring,
     soft,
+    stitches,
     tube,
     turned,
+    twisted,
 )
 from numerus.demo.sculptor.skeleton import frame, middle_joint
 from numerus.demo.sculptor.studio import recipes
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.files import MeshFile, Refusal, read_any
 from numerus.geometry.health import inspect
+from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh
 from numerus.kit.zones import ZONES
 
-from helpers import EVENING  # isort: skip
+from helpers import EVENING, ball_mesh  # isort: skip
 
 
 @pytest.mark.parametrize("name", names())
@@ -188,6 +193,50 @@ def test_an_outline_drawn_deep_knows_its_inside() -> None:
     plate = prism([(0, 0), (4, 0), (4, 4), (2, 1.5), (0, 4)], 1.0, "brass", 0.01)
     at = np.array([[1.0, 0, 1], [2, 0, 3.0], [3.5, 0, 2.5], [1.0, 2.0, 1]])
     assert (plate.field(at) < 0).tolist() == [True, False, True, False]
+
+
+def test_a_chamfered_box_has_its_edges_cut_flat() -> None:
+    """Its middle edges lie on the plane of the chamfer; faces and far corners are the box's."""
+    made = chamfered((0, 0, 0), (2, 3, 4), 0.5, "iron")
+    at = np.array([[1.75, 2.75, 0], [2, 0, 0], [2, 3, 0.0], [0, 0, 4.5]])
+    assert made.field(at) == pytest.approx([0, 0, 0.5 * np.sqrt(0.5), 0.5])
+
+
+def test_a_bevelled_joint_is_flat_where_a_soft_one_is_round() -> None:
+    """In the crease of two square bars the surface lies on the plane between them."""
+    one, other = box((0, 0, 0), (5, 1, 1), 0.0, "iron"), box((0, 0, 0), (1, 1, 5), 0.0, "iron")
+    crease = np.array([[1.3, 0, 1.3], [1.2, 0, 1.2], [1.4, 0, 1.0]])
+    assert blended([one, *bevelled(0.6, other)], crease)[0] == pytest.approx(
+        [0, -0.2 * np.sqrt(0.5), -0.2 * np.sqrt(0.5)], abs=0.08
+    )
+
+
+def test_twisting_keeps_the_volume() -> None:
+    """A square bar turned by a quarter over its length is as heavy as before."""
+    bar = box((0, 0, 0), (1.2, 0.6, 4), 0.05, "iron")
+    plain, turned_ = (carve([shape], 0.12, 40000).signed_volume_mm3 for shape in (bar, twisted(bar, 11.25)))
+    assert turned_ == pytest.approx(plain, rel=0.02)
+
+
+def test_stitches_follow_their_seam() -> None:
+    """As many as there is room for, each on the curve, none touching the next."""
+    seam = [(0.0, 0, 0), (6, 0, 0)]
+    threads = stitches(seam, 1.0, "rope")
+    assert len(threads) == 6
+    ends = sorted((float(t.low[0]), float(t.high[0])) for t in threads)
+    assert all(b[0] > a[1] for a, b in pairwise(ends))
+    assert all(t.field(np.array([[(t.low[0] + t.high[0]) / 2, 0, 0]]))[0] < 0 for t in threads)
+
+
+def test_smoothing_takes_steps_off_and_leaves_edges() -> None:
+    """A ball shaken by noise comes nearer its radius; a box's corners stay where they are."""
+    ball, dice = ball_mesh(5, subdivisions=5), np.random.default_rng(3)
+    rough = Mesh(ball.vertices * (1 + dice.normal(0, 0.002, (len(ball.vertices), 1))), ball.faces)
+    spread = [np.std(np.linalg.norm(m.vertices, axis=1)) for m in (rough, smoothed(rough))]
+    assert spread[1] < 0.6 * spread[0]
+    sharp = carve([box((0, 0, 0), (3, 3, 3), 0.0, "coat")], 0.1, 40000)
+    assert np.linalg.norm(sharp.vertices - 3, axis=1).min() < 0.25
+    assert sharp.signed_volume_mm3 == pytest.approx(216, rel=0.01)
 
 
 def test_placed_shapes_keep_distances() -> None:

@@ -15,6 +15,7 @@ from numerus.demo.sculptor.shapes import (
     Shape,
     box,
     capsule,
+    chamfered,
     curved,
     cut,
     cutting,
@@ -29,6 +30,7 @@ from numerus.demo.sculptor.shapes import (
     soft,
     tube,
     turned,
+    twisted,
 )
 from numerus.demo.sculptor.skeleton import between, frame, middle_joint
 
@@ -129,11 +131,12 @@ def arm_R_snuffer() -> list[Shape]:
 
 def arm_R_hook() -> list[Shape]:
     """The boat-hook: a spike, a curl of iron, langets nailed to the pole."""
-    spike = tube([(0, 0, 16.4), (0, 0, 18.4), (0, 0, 21.8)], (0.66, 0.6, 0.3), "iron")
+    bar = twisted(chamfered((0, 0, 17.6), (0.48, 0.48, 1.5), 0.1, "iron"), 60.0)
+    spike = tube([(0, 0, 18.8), (0, 0, 19.6), (0, 0, 21.8)], (0.6, 0.55, 0.3), "iron")
     curl = tube(curved([(0, 0, 16.6), (0, -1.9, 18.0), (0, -3.4, 17.4), (0, -3.5, 15.7), (0, -2.6, 14.9)]), (0.66, 0.6, 0.5, 0.32), "iron")  # fmt: skip
     straps = [box((s * 0.55, 0, 14.8), (0.14, 0.34, 2.2), 0.06, "iron") for s in (-1, 1)]
     nails = [ellipsoid((s * 0.7, 0, z), (0.16, 0.2, 0.2), "brass") for s in (-1, 1) for z in (13.3, 14.8, 16.2)]
-    return _on_right(arm(POLE, [*pole(16.8, -16.2), *soft(0.06, spike, curl), *soft(0.03, *straps, *nails)]))
+    return _on_right(arm(POLE, [*pole(16.8, -16.2), *soft(0.06, bar, spike, curl), *soft(0.03, *straps, *nails)]))
 
 
 def _hand_bell(size: float) -> list[Shape]:

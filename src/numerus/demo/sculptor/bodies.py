@@ -19,8 +19,10 @@ from numerus.demo.sculptor.patterns import chain, cloth, wrinkles
 from numerus.demo.sculptor.shapes import (
     Point,
     Shape,
+    bevelled,
     box,
     capsule,
+    chamfered,
     curved,
     cut,
     cutting,
@@ -33,6 +35,7 @@ from numerus.demo.sculptor.shapes import (
     prism,
     ring,
     soft,
+    stitches,
     tube,
     turned,
 )
@@ -98,11 +101,12 @@ def _leg(side: float, foot: tuple[float, float, float], toe_deg: float, heel_up:
 
 def _bollard(x: float, y: float, top_z: float) -> list[Shape]:
     """A mooring post to put a foot on, with a turn of rope round its neck."""
+    foot = chamfered((x, y, BASE_Z + 0.3), (2.3, 2.3, 0.3), 0.25, "iron", turned(about_z_deg=20))
     head = lathe((x, y, BASE_Z), [(0.0, 1.9), (0.5, 1.75), (1.0, 1.35), (top_z - 4.6, 1.3), (top_z - 4.2, 2.0), (top_z - 3.3, 2.15), (top_z - 3.0, 1.9)], "iron")  # fmt: skip
     turns = [
         ring((x, y, BASE_Z + 1.25 + 0.62 * i), (1.45, 1.45), 0.34, "rope", turned(6 * (i - 1), 4)) for i in range(2)
     ]
-    return [*soft(0.08, head), *soft(0.05, *turns)]
+    return [foot, *bevelled(0.4, head), *soft(0.05, *turns)]
 
 
 def legs(stance: str) -> list[Shape]:
@@ -245,6 +249,7 @@ def _strap() -> list[Shape]:
     return [
         *soft(0.05, *lapels), *soft(0.12, _collar(1.2)), *soft(0.08, *scarf), *_buttons(False),
         *soft(0.05, tube(over, (0.62,), "leather"), tube(behind, (0.62,), "leather"), *tins),
+        *soft(0.02, *stitches([(x, y - 0.6, z + 0.25) for x, y, z in over], 0.62, "rope")),
         *pouch((3.7, -2.4, 15.8), 55, 1.1), *pouch((1.6, -3.7, 16.0), 12, 0.75),
     ]  # fmt: skip
 

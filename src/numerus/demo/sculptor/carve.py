@@ -16,6 +16,7 @@ MARGIN_CELLS = 3
 BLOCK = 20  # cells along a block's side
 FAR_MM = 1e3
 TRUST = 1.7  # fields of lathes and folds are up to this much steeper than true distances
+ALIKE = 0.06  # 1 - cosine: normals farther apart than about 20 degrees lie across an edge
 SPECK_SHARE = 0.03  # of the surface: smaller loose shells are dropped
 
 
@@ -38,8 +39,11 @@ def blended(shapes: Sequence[Shape], points: Floats, reach: float = 0.9) -> tupl
             h = np.maximum(k - np.abs(before + d), 0) / k
             distance[near] = np.maximum(before, -d) + h * h * k / 4
             continue
-        h = np.maximum(k - np.abs(before - d), 0) / k
-        distance[near] = np.minimum(before, d) - h * h * k / 4
+        if shape.bevel:
+            distance[near] = np.minimum(np.minimum(before, d), (before + d - k) * np.sqrt(0.5))
+        else:
+            h = np.maximum(k - np.abs(before - d), 0) / k
+            distance[near] = np.minimum(before, d) - h * h * k / 4
         better = d < closest[near]
         closest[near[better]], nearest[near[better]] = d[better], index
     return distance, nearest
@@ -83,10 +87,25 @@ def carve(shapes: Sequence[Shape], cell_mm: float, faces: int) -> Mesh:
 
     volume, low = sampled(shapes, cell_mm)
     vertices, triangles, _, _ = marching_cubes(np.clip(volume, -2, 2), 0.0, gradient_direction="ascent")
-    mesh = _thinned(_whole(Mesh(vertices.astype(float) * cell_mm + low, triangles.astype(np.int32))), faces)
-    mesh = _whole(mesh)
+    marched = _whole(Mesh(vertices.astype(float) * cell_mm + low, triangles.astype(np.int32)))
+    mesh = _whole(_thinned(smoothed(marched), faces))
     nearest = blended(shapes, mesh.vertices)[1]
     return Mesh(mesh.vertices, mesh.faces, np.array([ZONES.index(s.zone) for s in shapes], np.uint8)[nearest])
+
+
+def smoothed(mesh: Mesh, rounds: int = 2) -> Mesh:
+    """The marching's fine steps taken off, edges kept: each vertex moves along its own normal, half way toward the planes
+    of those neighbours that look the same way (bilateral weights, Fleishman, Drori and Cohen-Or 2003).
+    """
+    pairs = np.concatenate([mesh.faces[:, [0, 1]], mesh.faces[:, [1, 2]], mesh.faces[:, [2, 0]]])
+    a, b = pairs.T
+    for _ in range(rounds):
+        normals, points = mesh.vertex_normals, mesh.vertices
+        alike = np.exp(-(((1 - np.einsum("ij,ij->i", normals[a], normals[b])) / ALIKE) ** 2))
+        height = np.einsum("ij,ij->i", points[b] - points[a], normals[a]) * alike
+        move = np.bincount(a, height, len(points)) / np.maximum(np.bincount(a, alike, len(points)), 1e-9)
+        mesh = Mesh(points + 0.5 * move[:, None] * normals, mesh.faces)
+    return mesh
 
 
 def _thinned(mesh: Mesh, faces: int) -> Mesh:

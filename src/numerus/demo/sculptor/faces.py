@@ -20,6 +20,7 @@ from numerus.demo.sculptor.shapes import (
     half_space,
     lathe,
     ring,
+    shell,
     soft,
     tube,
     turned,
@@ -142,7 +143,7 @@ def head_hood() -> list[Shape]:
         ellipsoid((0, -1.2, z - 0.3), (2.3, 3.2, 2.85), "coat"),
         box((0, -2.4, z - 3.0), (1.5, 2.2, 2.2), 0.9, "coat"),
     ]
-    hood = displaced(cut(ellipsoid((0, 0.55, z + 0.1), (3.05, 3.4, 3.5), "coat"), *room), cloth(1.3), 0.14)
+    hood = displaced(cut(shell(ellipsoid((0, 0.55, z + 0.1), (3.05, 3.4, 3.5), "coat"), 1.4), *room), cloth(1.3), 0.14)
     peak = tube(curved([(0, 1.2, z + 3.2), (0.1, 3.3, z + 3.0), (0.3, 4.6, z + 1.7), (0.2, 4.7, z + 0.6)]), (1.3, 1.0, 0.6, 0.35), "coat")  # fmt: skip
     rim = tube(curved([(-2.0, -1.6, z - 2.2), (-2.55, -1.75, z - 0.2), (-1.9, -2.0, z + 2.0), (0, -2.35, z + 2.85), (1.9, -2.0, z + 2.0), (2.55, -1.75, z - 0.2), (2.0, -1.6, z - 2.2)]), (0.34,), "coat")  # fmt: skip
     folds = [tube([(s * 1.9, 0.3, z - 3.4), (s * 2.5, 0.8, z - 1.5), (s * 2.0, 1.8, z + 0.6)], (0.5, 0.45, 0.2), "coat") for s in (-1, 1)]  # fmt: skip

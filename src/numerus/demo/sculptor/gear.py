@@ -11,6 +11,7 @@ from numerus.demo.sculptor.shapes import (
     Shape,
     box,
     capsule,
+    chamfered,
     curved,
     cut,
     cutting,
@@ -55,7 +56,7 @@ def lantern(foot: Point, half: float, height: float) -> list[Shape]:
     posts = [capsule((a, b, z), (a, b, z + height), 0.32, 0.32, "iron") for a, b in corners]
     bars = [capsule((x + sx * half, y + sy * half, z + height / 2), (x + tx * half, y + ty * half, z + height / 2), 0.2, 0.2, "iron")
             for sx, sy, tx, ty in ((-1, -1, 1, -1), (1, -1, 1, 1), (1, 1, -1, 1), (-1, 1, -1, -1))]  # fmt: skip
-    floor = box((x, y, z), (half * 1.3, half * 1.3, 0.38), 0.12, "iron")
+    floor = chamfered((x, y, z), (half * 1.3, half * 1.3, 0.38), 0.14, "iron")
     roof = [
         lathe((x, y, z + height), [(-0.3, half * 1.75), (0.2, half * 1.65), (half * 0.5, half * 1.0), (half * 0.9, half * 0.5), (half * 1.5, 0.3)], "iron"),
         ring((x, y, z + height + half * 1.05), (half * 0.48, half * 0.48), 0.16, "iron"),

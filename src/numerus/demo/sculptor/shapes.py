@@ -21,7 +21,8 @@ Point = tuple[float, float, float]
 class Shape:
     """A field with the painted material it is made of and a box outside which it need not be asked.
 
-    ``soft``: radius in mm by which it flows into what stands before it; ``cuts``: it takes away instead of adding.
+    ``soft``: radius in mm by which it flows into what stands before it; ``cuts``: it takes away instead of adding;
+    ``bevel``: it meets what stands before it with a flat chamfer of ``soft`` instead of a round.
     """
 
     field: Field
@@ -30,6 +31,7 @@ class Shape:
     high: Floats
     soft: float = 0.2
     cuts: bool = False
+    bevel: bool = False
 
 
 def _shape(field: Field, zone: str, low: Floats, high: Floats) -> Shape:
@@ -73,6 +75,19 @@ def box(centre: Point, half: Point, rounding: float, zone: str, turn: Floats | N
 
     reach = np.full(3, np.linalg.norm(h)) if turn is not None else h
     return _shape(field, zone, c - reach, c + reach)
+
+
+def chamfered(centre: Point, half: Point, chamfer: float, zone: str, turn: Floats | None = None) -> Shape:
+    """A box of half sizes ``half`` whose twelve edges are cut flat by ``chamfer`` mm."""
+    c, h = np.asarray(centre, float), np.asarray(half, float)
+    plain = box(centre, half, 0.0, zone, turn)
+
+    def field(p: Floats) -> Floats:
+        q = np.abs((p - c) if turn is None else (p - c) @ turn)
+        planes = [(q[:, a] + q[:, b] - h[a] - h[b] + chamfer) * np.sqrt(0.5) for a, b in ((0, 1), (1, 2), (0, 2))]
+        return np.maximum.reduce([plain.field(p), *planes])
+
+    return replace(plain, field=field)
 
 
 def ring(centre: Point, radii: tuple[float, float], tube: float, zone: str, turn: Floats | None = None) -> Shape:
@@ -190,9 +205,39 @@ def warped(shape: Shape, into: Callable[[Floats], Floats], reach: float) -> Shap
     return replace(shape, field=lambda p: shape.field(into(p)), low=shape.low - reach, high=shape.high + reach)
 
 
+def twisted(shape: Shape, degrees_per_mm: float) -> Shape:
+    """The shape turned about the z axis more and more with height: wrought bars, horns, candles."""
+    reach = float(np.abs(np.stack([shape.low[:2], shape.high[:2]])).max())
+
+    def untwist(p: Floats) -> Floats:
+        a = -np.radians(degrees_per_mm) * p[:, 2]
+        x, y = p[:, 0] * np.cos(a) - p[:, 1] * np.sin(a), p[:, 0] * np.sin(a) + p[:, 1] * np.cos(a)
+        return np.stack([x, y, p[:, 2]], axis=1)
+
+    return warped(shape, untwist, 0.42 * reach)
+
+
+def stitches(curve: Sequence[Point], apart: float, zone: str, thick: float = 0.13) -> list[Shape]:
+    """A stitched seam along a curve: short threads ``apart`` mm from each other, lying half in the cloth."""
+    line = np.asarray(curve, float)
+    length = np.concatenate([[0.0], np.cumsum(np.linalg.norm(np.diff(line, axis=0), axis=1))])
+    starts = np.arange(0.3 * apart, length[-1] - 0.5 * apart, apart)
+
+    def at(s: float) -> Point:
+        x, y, z = (float(np.interp(s, length, line[:, axis])) for axis in range(3))
+        return x, y, z
+
+    return [capsule(at(s), at(s + 0.55 * apart), thick, thick, zone) for s in starts]
+
+
 def soft(mm: float, *shapes: Shape) -> list[Shape]:
     """The shapes, flowing by ``mm`` into what stands before them; 0.03 and less is a crisp edge."""
     return [replace(s, soft=mm) for s in shapes]
+
+
+def bevelled(mm: float, *shapes: Shape) -> list[Shape]:
+    """The shapes, meeting what stands before them with a flat chamfer ``mm`` wide, as cast iron does."""
+    return [replace(s, soft=mm, bevel=True) for s in shapes]
 
 
 def cutting(*shapes: Shape, mm: float = 0.02) -> list[Shape]:
