@@ -25,7 +25,7 @@ def say(name: str, seconds: float, more: str = "") -> None:
 
 
 def figure_soup(faces: int) -> np.ndarray:
-    """A Wickman, assembled and subdivided to about ``faces`` triangles, standing on the platform: float64 (m, 3, 3)."""
+    """A Wickman, assembled and subdivided to ``faces`` triangles or more, standing on the platform: float64 (m, 3, 3)."""
     import trimesh
 
     from numerus.demo.army import mesh
@@ -46,7 +46,7 @@ def figure_soup(faces: int) -> np.ndarray:
         ]
     )
     vertices, triangles = whole.vertices, whole.faces
-    while len(triangles) < faces / 2:
+    while len(triangles) < faces:
         vertices, triangles = trimesh.remesh.subdivide(vertices, triangles)
     return np.ascontiguousarray(vertices[triangles])
 
