@@ -221,9 +221,9 @@ def head_old() -> list[Shape]:
     beard = displaced(tube(curved([(0, -1.4, z - 1.9), (0, -2.4, z - 2.9), (0.1, -2.9, z - 4.4), (0.3, -2.95, z - 6.0)]), (1.35, 1.3, 0.95, 0.25), "rope"), strands((0.1, 0.2, 1), (1, 0.3, 0), 0.5), 0.16)  # fmt: skip
     cheeks = [displaced(tube(curved([(s * 2.0, 0.1, z + 0.2), (s * 1.9, -0.7, z - 1.2), (s * 0.9, -1.8, z - 2.3)]), (0.35, 0.6, 0.7), "rope"), strands((0, 0, 1), (1, 0.5, 0), 0.45), 0.12) for s in (-1, 1)]  # fmt: skip
     lip = [tube(curved([(s * 0.1, -2.68, z - 0.95), (s * 0.9, -2.45, z - 1.5), (s * 1.2, -2.1, z - 2.3)]), (0.32, 0.38, 0.2), "rope") for s in (-1, 1)]  # fmt: skip
-    rims = [ring((s * 0.88, -2.45, z + 0.3), (0.56, 0.5), 0.13, "brass", turned(84)) for s in (-1, 1)]
+    rims = [ring((s * 0.88, -2.45, z + 0.3), (0.56, 0.5), 0.18, "brass", turned(84)) for s in (-1, 1)]
     lens = [ellipsoid((s * 0.88, -2.38, z + 0.3), (0.5, 0.12, 0.45), "glass") for s in (-1, 1)]
-    bars = [capsule((-0.34, -2.58, z + 0.36), (0.34, -2.58, z + 0.36), 0.12, 0.12, "brass"), *[capsule((s * 1.42, -2.35, z + 0.34), (s * 2.28, 0.1, z + 0.4), 0.13, 0.13, "brass") for s in (-1, 1)]]  # fmt: skip
+    bars = [capsule((-0.34, -2.58, z + 0.36), (0.34, -2.58, z + 0.36), 0.18, 0.18, "brass"), *[capsule((s * 1.42, -2.35, z + 0.34), (s * 2.28, 0.1, z + 0.4), 0.18, 0.18, "brass") for s in (-1, 1)]]  # fmt: skip
     cap = displaced(cut(ellipsoid((0, 0.5, z + 1.15), (2.5, 2.65, 2.75), "leather"), half_space((0, 0, z + 1.2), (0, 0.25, 1))), wrinkles((0, 0.5, z + 3.4), (1, 0, 0), 4.0, 1.3), 0.07)  # fmt: skip
     flaps = [ellipsoid((s * 2.32, 0.5, z + 0.1), (0.42, 0.95, 1.5), "leather", turned(-8)) for s in (-1, 1)]
     edge = [ring((0, 0.5, z + 1.35), (2.42, 2.58), 0.26, "rope", turned(-14)), ellipsoid((0, 0.5, z + 3.95), (0.4, 0.4, 0.28), "brass")]  # fmt: skip
