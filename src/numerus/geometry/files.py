@@ -25,7 +25,8 @@ from numerus.geometry.mesh import Floats, Mesh, merged, welded
 FORMATS = ("stl", "obj", "ply", "3mf", "glb")
 MAX_FILE_BYTES = 400 << 20
 MAX_TRIANGLES = 4_000_000  # what 1 GB of memory holds while reading
-MAX_TEXT_BYTES = 80 << 20  # text forms cost ten times their size to parse
+MAX_TEXT_BYTES = 40 << 20  # text forms cost up to twenty times their size to parse; 1 GB and 10 s are the most
+AREA_CHUNK = 200_000
 MAX_ENTRIES = 4000
 MAX_RATIO = 200  # an entry packed tighter than this is a bomb, no mesh
 UNIT_MM = {"micron": 0.001, "millimeter": 1.0, "centimeter": 10.0, "inch": 25.4, "foot": 304.8, "meter": 1000.0}
@@ -205,6 +206,17 @@ def _check_corners(corners: Any) -> None:
             raise MeshFileError("not-finite", "The file holds coordinates that are not numbers.")
     if all(np.ptp(corners[..., axis], axis=None) == 0 for axis in range(3) if corners.size):
         raise MeshFileError("no-triangles", "All corners are at one point." if corners.size else "It has no triangles.")
+    if not _has_area(corners):
+        raise MeshFileError("no-triangles", "It holds no triangle with an area.")
+
+
+def _has_area(corners: Any) -> bool:
+    """Whether any triangle encloses something; asked in pieces, and mostly answered by the first."""
+    for at in range(0, len(corners), AREA_CHUNK):
+        a, b, c = (corners[at : at + AREA_CHUNK, k].astype(np.float64) for k in range(3))
+        if np.any(np.cross(b - a, c - a)):
+            return True
+    return False
 
 
 def _parse_ascii_stl(data: bytes) -> Mesh:
