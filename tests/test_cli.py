@@ -13,8 +13,8 @@ import pytest
 
 from helpers import EVENING, ball_mesh, box_mesh
 from numerus.cli import main
-from numerus.geometry.files import write_stl
 from numerus.geometry.mesh import merged
+from numerus.geometry.writing import write_stl
 
 
 def call(capsys: pytest.CaptureFixture[str], *args: object) -> tuple[int, object]:

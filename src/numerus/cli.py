@@ -44,7 +44,7 @@ def inspect_files(args: argparse.Namespace) -> list[Result]:
     for path in args.files:
         inside = path.is_dir() or path.suffix.lower() == ".zip"
         try:
-            for found in read_any(path):
+            for found in read_any(path, whole=True):
                 results.append(_inspected(f"{path}/{found.name}" if inside else str(path), found))
         except NumerusError as error:
             results.append(_refused(str(path), error))

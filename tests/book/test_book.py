@@ -19,7 +19,7 @@ from hypothesis import strategies as st
 from numerus.book.book import Book, Removed
 from numerus.book.intake import take_in
 from numerus.errors import BookError, Cancelled
-from numerus.geometry.files import write_stl
+from numerus.geometry.writing import write_stl
 from numerus.kit.facts import STEP, Fact
 from numerus.kit.plan import Army, Kit, Unit
 

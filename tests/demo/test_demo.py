@@ -33,7 +33,8 @@ from numerus.demo.sculptor.shapes import (
 from numerus.demo.sculptor.skeleton import frame, middle_joint
 from numerus.demo.sculptor.studio import recipes
 from numerus.geometry.columns import solid_columns
-from numerus.geometry.files import MeshFile, Refusal, read_any
+from numerus.geometry.files import Refusal, read_any
+from numerus.geometry.formats import MeshFile
 from numerus.geometry.health import inspect
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh

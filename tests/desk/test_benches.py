@@ -17,7 +17,8 @@ from numerus.desk.benches.forecast_pictures import UnitsTable
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.window import MainWindow
 from numerus.errors import NumerusError
-from numerus.geometry.files import read_mesh, write_stl
+from numerus.geometry.files import read_mesh
+from numerus.geometry.writing import write_stl
 from numerus.kit.march import STAGES
 from numerus.kit.plan import BOUGHT, NONE
 

@@ -22,8 +22,8 @@ from numerus.desk.theme.palette import DAY, LAMPLIGHT
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.window import MainWindow
 from numerus.errors import Cancelled, NumerusError
-from numerus.geometry.files import write_stl
 from numerus.geometry.rays import Camera
+from numerus.geometry.writing import write_stl
 from numerus.kit.facts import FORECAST
 from numerus.kit.march import STAGES
 

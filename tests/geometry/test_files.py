@@ -14,8 +14,10 @@ import trimesh
 
 from helpers import ball_mesh, box_mesh
 from numerus.errors import MeshFileError
-from numerus.geometry.files import MeshFile, Refusal, parse_mesh, read_any, read_mesh, write_3mf, write_stl
+from numerus.geometry.files import Refusal, members_in, read_any, read_mesh
+from numerus.geometry.formats import MeshFile, parse_mesh
 from numerus.geometry.packed import pack_mesh, unpack_mesh
+from numerus.geometry.writing import write_3mf, write_stl
 
 BALL = ball_mesh(4, (1, 2, 3), 3)
 
@@ -121,6 +123,85 @@ def test_a_zip_gives_what_can_be_read_and_names_the_rest(tmp_path: Path) -> None
         "torn.stl": "truncated",
     }
     assert [p.name for p in tmp_path.iterdir()] == ["kit.zip"]
+
+
+def nested(data: bytes, times: int) -> bytes:
+    for turn in range(times):
+        stream = io.BytesIO()
+        with zipfile.ZipFile(stream, "w") as archive:
+            archive.writestr("in.zip" if turn else "deep.stl", data)
+        data = stream.getvalue()
+    return data
+
+
+def test_zips_within_zips_are_read_and_bottomless_ones_named(tmp_path: Path) -> None:
+    """A kit packed twice is read, names tell where it was; five deep is left out; the neighbours are read all the same."""
+    with zipfile.ZipFile(tmp_path / "kit.zip", "w") as archive:
+        archive.writestr("inner.zip", nested(stl_bytes(), 1))
+        archive.writestr("deep.zip", nested(b"x", 5))
+        archive.writestr("broken.zip", b"PK no zip")
+        archive.writestr("plain.stl", stl_bytes())
+    found = list(read_any(tmp_path / "kit.zip"))
+    assert [f.name for f in found if isinstance(f, MeshFile)] == ["inner.zip/deep.stl", "plain.stl"]
+    assert {f.error.code for f in found if isinstance(f, Refusal)} == {"too-deep", "bad-archive"}
+    assert members_in(tmp_path / "kit.zip") == 1
+
+
+def test_each_object_of_a_file_is_a_part_of_its_own(tmp_path: Path) -> None:
+    """3MF objects, GLB nodes and OBJ objects come one by one, where their file places them, and as one when asked whole."""
+    boxes = [("hat", box_mesh((1, 2, 3))), ("boot", box_mesh((1, 1, 1), (9, 0, 0)))]
+    write_3mf(boxes, tmp_path / "a.3mf")
+    scene = trimesh.Scene()
+    for name, mesh in boxes:
+        solid = trimesh.Trimesh(mesh.vertices / 1000, mesh.faces, process=False)
+        scene.add_geometry(solid, node_name=name, geom_name=name)
+    scene.export(tmp_path / "b.glb")
+    lines, start = [], 1
+    for name, mesh in boxes:
+        lines += [f"o {name}", *(f"v {x} {y} {z}" for x, y, z in mesh.vertices)]
+        lines += [f"f {a + start} {b + start} {c + start}" for a, b, c in mesh.faces]
+        start += len(mesh.vertices)
+    (tmp_path / "c.obj").write_text("\n".join(lines))
+    for name in ("a.3mf", "b.glb", "c.obj"):
+        found = list(read_any(tmp_path / name))
+        assert [f.name for f in found] == [f"{name}/hat", f"{name}/boot"]
+        assert found[1].mesh.bounds_mm[0] == pytest.approx(boxes[1][1].bounds_mm[0], abs=1e-4)
+        assert len(list(read_any(tmp_path / name, whole=True))) == 1
+        assert read_mesh(tmp_path / name).mesh.signed_volume_mm3 == pytest.approx(7, rel=1e-5)
+
+
+def test_a_3mf_of_placed_components_is_placed() -> None:
+    """Components and items carry transforms, one inside the other; an object that uses itself is refused."""
+    model = """<model unit="millimeter" xmlns="http://schemas.microsoft.com/3dmanufacturing/core/2015/02"><resources>
+    <object id="1" name="tri"><mesh><vertices><vertex x="0" y="0" z="0"/><vertex x="1" y="0" z="0"/><vertex x="0" y="1" z="0"/>
+    </vertices><triangles><triangle v1="0" v2="1" v3="2"/></triangles></mesh></object>
+    <object id="2"><components><component objectid="1" transform="0 1 0 -1 0 0 0 0 1 5 0 0"/></components></object>
+    </resources><build><item objectid="2" transform="1 0 0 0 1 0 0 0 1 0 0 7"/></build></model>"""
+
+    def packed(text: str) -> bytes:
+        stream = io.BytesIO()
+        with zipfile.ZipFile(stream, "w") as archive:
+            archive.writestr("3D/3dmodel.model", text)
+        return stream.getvalue()
+
+    found = parse_mesh("a.3mf", packed(model)).mesh
+    assert sorted(map(tuple, found.vertices.tolist())) == [(4, 0, 7), (5, 0, 7), (5, 1, 7)]
+    with pytest.raises(MeshFileError):
+        parse_mesh("a.3mf", packed(model.replace('<component objectid="1"', '<component objectid="2"')))
+    with pytest.raises(MeshFileError, match="entities"):
+        parse_mesh("a.3mf", packed("<!DOCTYPE x [<!ENTITY y 'z'>]>" + model))
+
+
+def test_what_promises_too_much_is_refused_before_it_is_read() -> None:
+    """A PLY's header and a GLB's accessors are held against the limits; an OBJ's negative and odd polygons are obeyed."""
+    ply = b"ply\nformat binary_little_endian 1.0\nelement vertex 5000001\nelement face 1\nend_header\n" + bytes(
+        5_100_000
+    )
+    with pytest.raises(MeshFileError) as fault:
+        parse_mesh("a.ply", ply)
+    assert fault.value.code == "too-large"
+    odd = b"v 0 0 0\nv 2 0 0\nv 2 2 0\nv 0 2 0\nv 0 0 1\nf -5 -4 -3 -2\nf 1/1 2/2/2 5//3\n"
+    assert parse_mesh("a.obj", odd).mesh.areas_mm2.sum() == pytest.approx(5)
 
 
 def test_a_folder_is_read_in_order(tmp_path: Path) -> None:

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
-from numerus.geometry.files import MeshFile
+from numerus.geometry.formats import MeshFile
 from numerus.geometry.health import Health, inspect
 from numerus.geometry.mesh import Mesh, merged, welded
 

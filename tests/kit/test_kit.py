@@ -7,7 +7,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from helpers import box_mesh
-from numerus.geometry.files import MeshFile
+from numerus.geometry.formats import MeshFile
 from numerus.geometry.packed import unpack_mesh
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
 from numerus.kit.completeness import completeness, sentence

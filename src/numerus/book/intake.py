@@ -9,7 +9,8 @@ from pathlib import Path
 
 from numerus.book.book import Book
 from numerus.errors import Cancelled, MeshFileError
-from numerus.geometry.files import MeshFile, Refusal, read_any
+from numerus.geometry.files import Refusal, read_any
+from numerus.geometry.formats import MeshFile
 from numerus.geometry.packed import pack_mesh
 from numerus.kit.plan import Kit, Part
 from numerus.kit.sorting import part_from_file

@@ -9,7 +9,7 @@ from dataclasses import replace
 from pathlib import Path
 
 from numerus.book.documents import written
-from numerus.geometry.files import MeshFile
+from numerus.geometry.formats import MeshFile
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh, unpack_mesh
 from numerus.kit.plan import Pose

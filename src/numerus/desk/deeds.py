@@ -17,7 +17,8 @@ from numerus.desk.context import Context
 from numerus.desk.dialogs import ArmyDialog, UnitDialog
 from numerus.desk.jobs import Progress
 from numerus.errors import Cancelled, NumerusError
-from numerus.geometry.files import FORMATS, Refusal
+from numerus.geometry.files import Refusal
+from numerus.geometry.formats import FORMATS
 from numerus.resin.profiles import Machine, Resin
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.columns import solid_columns
-from numerus.geometry.files import MeshFile
+from numerus.geometry.formats import MeshFile
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.words import counted

@@ -7,7 +7,7 @@ from dataclasses import replace
 
 import numpy as np
 
-from numerus.geometry.files import MeshFile
+from numerus.geometry.formats import MeshFile
 from numerus.geometry.health import UNIT_FACTORS, Health, inspect
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh

@@ -16,8 +16,8 @@ from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.errors import NumerusError
-from numerus.geometry.files import write_3mf, write_stl
 from numerus.geometry.mesh import merged
+from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.completeness import completeness, sentence
 from numerus.ledger.plating import owed_copies, plate_meshes, plates_for
 from numerus.resin.plate import Placed, Plate

@@ -19,9 +19,9 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import Cancelled, NumerusError
-from numerus.geometry.files import write_3mf, write_stl
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.packed import pack_mesh
+from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.builds import printed_slots
 from numerus.kit.plan import Part, Pose
 from numerus.resin.layergraph import LayerGraph, layer_graph
