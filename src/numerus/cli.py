@@ -20,20 +20,22 @@ def _refused(name: str, error: NumerusError) -> Result:
     return {"file": name, "ok": False, "error": error.as_dict()}
 
 
-def _inspected(name: str, found: Any) -> Result:
+def _inspected(name: str, found: Any, below_mm: float) -> Result:
+    from numerus.bench.build import balance
     from numerus.geometry.files import Refusal
     from numerus.geometry.health import inspect
+    from numerus.geometry.thickness import thickness
 
     if isinstance(found, Refusal):
         return _refused(name, found.error)
-    health = asdict(inspect(found)[0])
+    health, mesh = inspect(found)
+    walls, stands = thickness(mesh), balance([mesh])
+    thinnest = walls.thinnest_mm
     return {
-        "file": name,
-        "ok": True,
-        **health,
-        "extents_mm": list(health["extents_mm"]),
-        "problems": list(health["problems"]),
-    }
+        "file": name, "ok": True, **asdict(health), "thinnest_mm": round(thinnest, 4) if thinnest < 1e6 else None,
+        "thin_area_mm2": round(walls.area_below_mm2(below_mm), 4), "below_mm": below_mm,
+        "centre_of_mass_mm": [round(c, 4) for c in stands.centre_mm], "tipping_deg": round(stands.tipping_deg, 3),
+    }  # fmt: skip
 
 
 def inspect_files(args: argparse.Namespace) -> list[Result]:
@@ -45,7 +47,7 @@ def inspect_files(args: argparse.Namespace) -> list[Result]:
         inside = path.is_dir() or path.suffix.lower() == ".zip"
         try:
             for found in read_any(path, whole=True):
-                results.append(_inspected(f"{path}/{found.name}" if inside else str(path), found))
+                results.append(_inspected(f"{path}/{found.name}" if inside else str(path), found, args.below_mm))
         except NumerusError as error:
             results.append(_refused(str(path), error))
     return results
@@ -169,6 +171,7 @@ def parser() -> argparse.ArgumentParser:
 
     sub = command("inspect", inspect_files, "health and size of mesh files, folders or zips")
     sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
+    sub.add_argument("--below-mm", type=_positive, default=0.4, help="walls under this are thin_area_mm2 (0.4)")
     sub = command("layers", layers_of, "layer areas, volume and islands of a mesh in its own coordinates")
     sub.add_argument("file", type=Path, metavar="FILE")
     sub.add_argument("--layer-mm", type=_positive, default=0.05)

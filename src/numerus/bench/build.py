@@ -105,11 +105,22 @@ def balance(parts: Sequence[Mesh]) -> Balance:
     """
     centre, _ = centre_of_mass(merged(list(parts)))
     floor = min(float(m.bounds_mm[0, 2]) for m in parts)
-    touching = np.concatenate([m.vertices[m.vertices[:, 2] <= floor + TOUCH_MM, :2] for m in parts])
+    touching = np.concatenate([_touching(m, floor + TOUCH_MM) for m in parts])
     edge, direction = _edge_distance(touching, centre[:2])
     height = max(float(centre[2]) - floor, 1e-9)
     x, y, z = (float(c) for c in centre)
     return Balance((x, y, z), float(np.degrees(np.arctan2(edge, height))), direction)
+
+
+def _touching(mesh: Mesh, below_mm: float) -> Floats:
+    """What of the surface lies under a height: corners there, and where sides pass through it; float64 (n, 2)."""
+    sides = np.concatenate([mesh.faces[:, [a, b]] for a, b in ((0, 1), (1, 2), (2, 0))])
+    a, b = mesh.vertices[sides[:, 0]], mesh.vertices[sides[:, 1]]
+    through = (a[:, 2] <= below_mm) & (b[:, 2] > below_mm)
+    a, b = a[through], b[through]
+    share = (below_mm - a[:, 2]) / (b[:, 2] - a[:, 2])
+    low = mesh.vertices[np.unique(mesh.faces[mesh.vertices[mesh.faces][:, :, 2] <= below_mm])]
+    return np.concatenate([low[:, :2], (a + share[:, None] * (b - a))[:, :2]])
 
 
 def _edge_distance(points: Floats, foot: Floats) -> tuple[float, float]:
