@@ -1,0 +1,237 @@
+"""Is this mesh that one: turned, mirrored, scaled, cut into other triangles, or hidden among supports?
+
+Shapes are compared by points spread evenly over their surfaces, so that triangles do not matter. Invariants (second
+moments of the surface, distances from its centre) sort out most pairs at once; the rest are laid over each other by
+their principal axes, and by many turns where the axes are ambiguous, refined by point-to-plane steps (Chen and Medioni
+1992, Object modelling by registration of multiple range images), and judged by the distances left between the surfaces.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Any
+
+import numpy as np
+
+from numerus.geometry.mesh import Floats, Mesh
+
+POINTS = 12_000
+ASKED = 1_500
+COARSE = 250
+STEPS = 25
+MEAN_SHARE, FAR_SHARE, MOST_SHARE = (
+    0.004,
+    0.012,
+    0.04,
+)  # of the diagonal: mean, 99 of 100, and the farthest, still "same"
+SPREAD_TOLERANCE, AREA_TOLERANCE, PROFILE_TOLERANCE = 0.025, 0.08, 0.035
+NEARLY_EQUAL = 0.06  # principal spreads closer than this leave the turn open
+BETTER = 0.6  # a mirrored fit must leave this much less than the plain one
+TURNS = 240
+REFINED = 5
+
+
+def even_points(mesh: Mesh, count: int) -> tuple[Floats, Floats]:
+    """``count`` points spread evenly over the surface and their normals; the same for the same mesh.
+
+    Faces get points in turn by area; places within a face follow the R2 sequence (Roberts 2018).
+    """
+    ends = np.cumsum(mesh.areas_mm2)
+    face = np.searchsorted(ends, (np.arange(count) + 0.5) / count * ends[-1])
+    uv = np.mod(np.arange(count)[:, None] * np.array([0.7548776662466927, 0.5698402909980532]), 1)
+    uv = np.where(uv.sum(axis=1, keepdims=True) > 1, 1 - uv, uv)
+    corners = mesh.triangles[np.minimum(face, len(mesh.faces) - 1)]
+    points = corners[:, 0] + uv[:, :1] * (corners[:, 1] - corners[:, 0]) + uv[:, 1:] * (corners[:, 2] - corners[:, 0])
+    return points, mesh.normals[np.minimum(face, len(mesh.faces) - 1)]
+
+
+class ShapePrint:
+    """What of a mesh is compared: its surface's moments (exact over its triangles) and even points with normals."""
+
+    def __init__(self, mesh: Mesh) -> None:
+        self.area_mm2 = float(mesh.areas_mm2.sum())
+        corner_sum = mesh.triangles.sum(axis=1)
+        self.centre = np.einsum("f,fx->x", mesh.areas_mm2, corner_sum) / (3 * self.area_mm2)
+        second = _second_moment(mesh, self.centre) / self.area_mm2
+        values, axes = np.linalg.eigh(second)
+        self.spread = np.sqrt(np.maximum(values, 0))
+        self.axes = axes * np.sign(np.linalg.det(axes))
+        self.size_mm = float(np.linalg.norm(self.spread))
+        self.diagonal_mm = float(np.linalg.norm(mesh.extents_mm))
+        self.points, self.normals = even_points(mesh, POINTS)
+
+    @cached_property
+    def tree(self) -> Any:
+        from scipy.spatial import cKDTree
+
+        return cKDTree(self.points)
+
+    @cached_property
+    def profile(self) -> Floats:
+        """Sorted distances of the points from the centre in sizes, float64 (100,)."""
+        far = np.linalg.norm(self.points - self.centre, axis=1) / self.size_mm
+        return np.asarray(np.quantile(far, np.linspace(0.005, 0.995, 100)))
+
+    def distances(self, points: Floats) -> tuple[Floats, Any]:
+        """From each point to this surface (by the plane at the nearest sample), and that sample."""
+        near, index = self.tree.query(points)
+        across = np.abs(np.einsum("ij,ij->i", points - self.points[index], self.normals[index]))
+        lateral = np.sqrt(np.maximum(near**2 - across**2, 0))
+        spacing = 1.5 * np.sqrt(self.area_mm2 / POINTS)
+        return np.hypot(across, np.maximum(lateral - spacing, 0)), index
+
+
+def _second_moment(mesh: Mesh, centre: Floats) -> Floats:
+    """Integral of x xT over the surface about ``centre``, exact: area / 12 (sum of corner squares + square of the sum)."""
+    t = mesh.triangles - centre
+    s = t.sum(axis=1)
+    squares = np.einsum("f,fcx,fcy->xy", mesh.areas_mm2, t, t) + np.einsum("f,fx,fy->xy", mesh.areas_mm2, s, s)
+    return np.asarray(squares / 12)
+
+
+@dataclass(frozen=True, eq=False)
+class Fit:
+    """``matrix`` (4, 4) lays the first shape over the second; ``scale`` is how much larger it then is; distances in mm."""
+
+    matrix: Floats
+    scale: float
+    mirrored: bool
+    mean_mm: float
+    far_mm: float
+    most_mm: float
+
+    @property
+    def says(self) -> str:
+        return f"surfaces {self.mean_mm:.2f} mm apart on average, {self.most_mm:.2f} mm at most"
+
+
+def may_be_alike(a: ShapePrint, b: ShapePrint) -> bool:
+    """Whether what no turn, mirror or scale changes agrees."""
+    if min(a.size_mm, b.size_mm) <= 0:
+        return False
+    spreads = np.abs(a.spread / a.size_mm - b.spread / b.size_mm).max()
+    areas = abs(np.log((a.area_mm2 / a.size_mm**2) / (b.area_mm2 / b.size_mm**2)))
+    if spreads > SPREAD_TOLERANCE or areas > AREA_TOLERANCE:
+        return False
+    return bool(np.abs(a.profile - b.profile).mean() < PROFILE_TOLERANCE)
+
+
+def alike(a: ShapePrint, b: ShapePrint) -> Fit | None:
+    """How ``a`` lies over ``b`` if they are one shape: turned, else mirrored; None if they are not."""
+    if not may_be_alike(a, b):
+        return None
+    scale = b.size_mm / a.size_mm
+    plain = _best(a, b, scale, mirrored=False)
+    if _same(plain, b) and plain.mean_mm < MEAN_SHARE * b.diagonal_mm / 8:
+        return plain
+    mirror = _best(a, b, scale, mirrored=True)
+    best = mirror if mirror.mean_mm < BETTER * plain.mean_mm else plain
+    return best if _same(best, b) else None
+
+
+def _same(fit: Fit, b: ShapePrint) -> bool:
+    d = b.diagonal_mm
+    return fit.mean_mm < MEAN_SHARE * d and fit.far_mm < FAR_SHARE * d and fit.most_mm < MOST_SHARE * d
+
+
+def _best(a: ShapePrint, b: ShapePrint, scale: float, mirrored: bool) -> Fit:
+    starts = _starts(a, b, mirrored)
+    asked = (a.points[:: POINTS // COARSE] - a.centre) * scale
+    cost = [np.abs(b.distances(asked @ r.T + b.centre)[0]).mean() for r in starts]
+    fits = [_refined(a, b, starts[k], scale, mirrored) for k in np.argsort(cost)[:REFINED]]
+    return min(fits, key=lambda f: f.mean_mm)
+
+
+def _starts(a: ShapePrint, b: ShapePrint, mirrored: bool) -> list[Floats]:
+    """Turns (mirrored or not) that bring a's principal axes onto b's; many where two or three spreads are alike."""
+    gaps = np.diff(b.spread) / max(b.size_mm, 1e-12)
+    flip = -1.0 if mirrored else 1.0
+    if (gaps > NEARLY_EQUAL).all():
+        signs = [(x, y, x * y * flip) for x in (1, -1) for y in (1, -1)]
+        return [b.axes @ np.diag(s) @ a.axes.T for s in signs]
+    if (gaps <= NEARLY_EQUAL).all():
+        return [t @ np.diag([1.0, 1.0, flip]) for t in _turns()]
+    axis = 2 if gaps[0] <= NEARLY_EQUAL else 0
+    return [
+        b.axes @ spin @ np.diag(np.where(np.arange(3) == axis, s, 1.0)) @ np.diag(other) @ a.axes.T
+        for spin in _spins(axis)
+        for s, other in _around(axis, flip)
+    ]
+
+
+def _around(axis: int, flip: float) -> list[tuple[float, Floats]]:
+    """The axis kept or turned over, with one other sign so that the whole is a rotation (or mirror)."""
+    side = np.where(np.arange(3) == (axis + 1) % 3, 1.0, 0.0)
+    return [(s, np.where(side > 0, s * flip, 1.0)) for s in (1.0, -1.0)]
+
+
+def _spins(axis: int) -> list[Floats]:
+    from scipy.spatial.transform import Rotation
+
+    unit = np.eye(3)[axis]
+    return [Rotation.from_rotvec(unit * t).as_matrix() for t in np.linspace(0, 2 * np.pi, 36, endpoint=False)]
+
+
+def _turns() -> list[Floats]:
+    from scipy.spatial.transform import Rotation
+
+    return list(Rotation.random(TURNS, random_state=7).as_matrix())
+
+
+def _refined(a: ShapePrint, b: ShapePrint, turn: Floats, scale: float, mirrored: bool) -> Fit:
+    linear, move = _settled(a.points[:: POINTS // ASKED] - a.centre, b, turn * scale, b.centre, 1.0)
+    there = b.distances((a.points - a.centre) @ linear.T + move)[0]
+    back = a.distances((b.points - move) @ np.linalg.inv(linear).T + a.centre)[0] * scale
+    both = np.concatenate([there, back])
+    matrix = np.eye(4)
+    matrix[:3, :3], matrix[:3, 3] = linear, move - linear @ a.centre
+    return Fit(
+        matrix, scale, mirrored, float(both.mean()), float(np.quantile(both, 0.99)), float(np.quantile(both, 0.9995))
+    )
+
+
+def _settled(points: Floats, b: ShapePrint, linear: Floats, move: Floats, keep: float) -> tuple[Floats, Floats]:
+    """Point-to-plane steps that lay ``points`` onto b; only the nearest ``keep`` share of them counts."""
+    from scipy.spatial.transform import Rotation
+
+    for _ in range(STEPS):
+        laid = points @ linear.T + move
+        near, index = b.tree.query(laid)
+        used = near <= np.quantile(near, keep)
+        p, q, n = laid[used], b.points[index[used]], b.normals[index[used]]
+        centre = p.mean(axis=0)
+        rows = np.hstack([np.cross(p - centre, n), n])
+        step, *_ = np.linalg.lstsq(rows, np.einsum("ij,ij->i", q - p, n), rcond=1e-6)
+        spin = Rotation.from_rotvec(step[:3]).as_matrix()
+        linear, move = spin @ linear, spin @ (move - centre) + centre + step[3:]
+        if np.abs(step).max() < 1e-6:
+            break
+    return linear, move
+
+
+@dataclass(frozen=True)
+class Within:
+    """How much of a plain shape lies on the surface of another that holds more, and how far the rest is, in mm."""
+
+    share: float
+    mean_mm: float
+
+
+def within(plain: ShapePrint, core: Floats, whole: ShapePrint, whole_core: Floats, tolerance_mm: float) -> Within:
+    """Whether ``plain`` is contained in ``whole`` as its surface, however turned.
+
+    ``core`` and ``whole_core``: (4, 3) centre and principal axes (as rows) of each one's thick inner part, which a
+    shape and the same shape with supports have in common.
+    """
+    starts = [whole_core[1:].T @ np.diag(s) @ core[1:] for s in ((1, 1, 1), (1, -1, -1), (-1, 1, -1), (-1, -1, 1))]
+    starts = [s * np.sign(np.linalg.det(s)) for s in starts] + _turns()
+    own = plain.points - core[0]
+    cost = [np.minimum(whole.tree.query(own[:: POINTS // COARSE] @ r.T + whole_core[0])[0], 2).mean() for r in starts]
+    best = Within(0.0, np.inf)
+    for k in np.argsort(cost)[: 2 * REFINED]:
+        linear, move = _settled(own[:: POINTS // ASKED], whole, starts[k], whole_core[0], 0.85)
+        near = whole.distances(own[:: POINTS // 3000] @ linear.T + move)[0]
+        found = Within(float((near < tolerance_mm).mean()), float(near.mean()))
+        best = max(best, found, key=lambda w: w.share)
+    return best
