@@ -58,3 +58,35 @@ def stranger(folder: Path) -> list[Path]:
     for name, mesh in files.items():
         mesh.export(folder / name)
     return [folder / name for name in files]
+
+
+def handed_mesh(shift: tuple[float, float, float] = (0, 0, 0)) -> Mesh:
+    """A closed shape without any symmetry: four boxes through each other; ``shift`` moves one of them."""
+    from numerus.geometry.mesh import merged
+
+    last = np.array((3.5, 2, 3)) + shift
+    boxes = [
+        ((8, 2, 2), (0, 0, 0)),
+        ((2, 5, 2), (0.1, 1, 0.1)),
+        ((1.5, 1.5, 6), (5, 0.2, 1)),
+        ((2.5, 1, 1), tuple(last)),
+    ]
+    return merged([box_mesh(size, at) for size, at in boxes])
+
+
+def moved_by(
+    mesh: Mesh, turn_deg: float, by: tuple[float, float, float], scale: float = 1.0, mirror: bool = False,
+    tilt: tuple[float, float, float] = (0.3, -0.5, 0.8),
+) -> Mesh:  # fmt: skip
+    """The mesh turned about the vertical, tilted, scaled, mirrored and moved."""
+    from numerus.geometry.mesh import about_vertical, rotation_matrix, turning_up
+
+    linear = rotation_matrix(about_vertical(turn_deg) @ turning_up(tilt)) @ np.diag([scale] * 3 + [1.0])
+    return mesh.transformed(linear @ np.diag([-1.0 if mirror else 1.0, 1, 1, 1])).moved(by)
+
+
+def subdivided(mesh: Mesh, times: int = 2) -> Mesh:
+    vertices, faces = mesh.vertices, mesh.faces
+    for _ in range(times):
+        vertices, faces = trimesh.remesh.subdivide(vertices, faces)
+    return Mesh(np.asarray(vertices), np.asarray(faces, np.int32))

@@ -53,6 +53,45 @@ def inspect_files(args: argparse.Namespace) -> list[Result]:
     return results
 
 
+def kit_of(args: argparse.Namespace) -> list[Result]:
+    """What an archive or folder holds and what its parts are to each other; sizes in mm after the unit was read."""
+    from numerus.geometry.files import Refusal, read_any
+    from numerus.geometry.formats import MeshFile
+    from numerus.geometry.health import UNIT_FACTORS
+    from numerus.kit.assembly import propose
+    from numerus.kit.relations import relations, together
+    from numerus.kit.sorting import shaped
+
+    found = list(read_any(args.path))
+    pairs = [shaped(f, f.name) for f in found if isinstance(f, MeshFile)]
+    parts = [one for one, _ in pairs]
+    said = relations(parts)
+    slots = propose(parts, said)
+    copies = {r.parts[-1]: r for r in said if r.kind == "supported"}
+    listed = [{
+        "file": p.id, "name": p.name.rpartition("/")[2], "unit": h.unit, "extents_mm": [round(float(e), 4) for e in p.mesh.extents_mm],
+        "volume_ml": h.volume_ml * UNIT_FACTORS[h.unit] ** 3, "watertight": h.watertight, "holes": h.holes, "supported": p.id in copies,
+        "slot": slots[p.id].slot, "slot_confidence": round(slots[p.id].confidence, 2), "slot_reason": slots[p.id].reason,
+        "problems": [asdict(q) for q in h.problems],
+    } for p, h in pairs]  # fmt: skip
+
+    def named(kind: str) -> list[list[str]]:
+        return [list(r.parts) for r in said if r.kind == kind]
+
+    def sizes(r: Any) -> Any:
+        return r.size_mm[0] if len(r.size_mm) == 1 else list(r.size_mm)
+
+    joints = [{"a": r.parts[0], "b": r.parts[1], **dict(zip(("x_mm", "y_mm", "z_mm"), r.place_mm, strict=True)),
+               "confidence": round(r.confidence, 2)} for r in said if r.kind == "joint" and r.place_mm]  # fmt: skip
+    return [{
+        "file": str(args.path), "ok": bool(parts), "parts": listed, "duplicates": together(named("duplicate")),
+        "mirrors": named("mirror"), "alternatives": named("alternative"), "supported_copies": [p for p in named("supported") if len(p) == 2],
+        "joints": joints, "bases": [{"file": r.parts[0], "size_mm": sizes(r)} for r in said if r.kind == "base"],
+        "scaled": [{"a": r.parts[0], "b": r.parts[1], "times": r.size_mm[0]} for r in said if r.kind == "scaled"],
+        "clashes": named("clash"), "wholes": named("whole"), "refused": [_refused(f.name, f.error) for f in found if isinstance(f, Refusal)],
+    }]  # fmt: skip
+
+
 def layers_of(args: argparse.Namespace) -> list[Result]:
     from numerus.geometry.columns import solid_columns
     from numerus.geometry.files import read_mesh
@@ -172,6 +211,8 @@ def parser() -> argparse.ArgumentParser:
     sub = command("inspect", inspect_files, "health and size of mesh files, folders or zips")
     sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
     sub.add_argument("--below-mm", type=_positive, default=0.4, help="walls under this are thin_area_mm2 (0.4)")
+    sub = command("kit", kit_of, "what the parts of an archive or folder are to each other")
+    sub.add_argument("path", type=Path, metavar="PATH")
     sub = command("layers", layers_of, "layer areas, volume and islands of a mesh in its own coordinates")
     sub.add_argument("file", type=Path, metavar="FILE")
     sub.add_argument("--layer-mm", type=_positive, default=0.05)

@@ -20,6 +20,7 @@ POINTS = 12_000
 ASKED = 1_500
 COARSE = 250
 STEPS = 25
+SETTLED = 3e-5  # of the size: a step this small ends the search
 MEAN_SHARE, FAR_SHARE, MOST_SHARE = (
     0.004,
     0.012,
@@ -73,13 +74,17 @@ class ShapePrint:
         far = np.linalg.norm(self.points - self.centre, axis=1) / self.size_mm
         return np.asarray(np.quantile(far, np.linspace(0.005, 0.995, 100)))
 
+    @property
+    def spacing_mm(self) -> float:
+        """About how far neighbouring points are apart."""
+        return float(np.sqrt(self.area_mm2 / POINTS))
+
     def distances(self, points: Floats) -> tuple[Floats, Any]:
         """From each point to this surface (by the plane at the nearest sample), and that sample."""
-        near, index = self.tree.query(points)
+        near, index = self.tree.query(points, workers=2)
         across = np.abs(np.einsum("ij,ij->i", points - self.points[index], self.normals[index]))
         lateral = np.sqrt(np.maximum(near**2 - across**2, 0))
-        spacing = 1.5 * np.sqrt(self.area_mm2 / POINTS)
-        return np.hypot(across, np.maximum(lateral - spacing, 0)), index
+        return np.hypot(across, np.maximum(lateral - 1.5 * self.spacing_mm, 0)), index
 
 
 def _second_moment(mesh: Mesh, centre: Floats) -> Floats:
@@ -139,8 +144,8 @@ def _best(a: ShapePrint, b: ShapePrint, scale: float, mirrored: bool) -> Fit:
     starts = _starts(a, b, mirrored)
     asked = (a.points[:: POINTS // COARSE] - a.centre) * scale
     cost = [np.abs(b.distances(asked @ r.T + b.centre)[0]).mean() for r in starts]
-    fits = [_refined(a, b, starts[k], scale, mirrored) for k in np.argsort(cost)[:REFINED]]
-    return min(fits, key=lambda f: f.mean_mm)
+    likely = [k for k in np.argsort(cost)[:REFINED] if cost[k] <= 2 * min(cost)]
+    return min((_refined(a, b, starts[k], scale, mirrored) for k in likely), key=lambda f: f.mean_mm)
 
 
 def _starts(a: ShapePrint, b: ShapePrint, mirrored: bool) -> list[Floats]:
@@ -197,7 +202,7 @@ def _settled(points: Floats, b: ShapePrint, linear: Floats, move: Floats, keep: 
 
     for _ in range(STEPS):
         laid = points @ linear.T + move
-        near, index = b.tree.query(laid)
+        near, index = b.tree.query(laid, workers=2)
         used = near <= np.quantile(near, keep)
         p, q, n = laid[used], b.points[index[used]], b.normals[index[used]]
         centre = p.mean(axis=0)
@@ -205,7 +210,7 @@ def _settled(points: Floats, b: ShapePrint, linear: Floats, move: Floats, keep: 
         step, *_ = np.linalg.lstsq(rows, np.einsum("ij,ij->i", q - p, n), rcond=1e-6)
         spin = Rotation.from_rotvec(step[:3]).as_matrix()
         linear, move = spin @ linear, spin @ (move - centre) + centre + step[3:]
-        if np.abs(step).max() < 1e-6:
+        if np.abs(step).max() < SETTLED * b.size_mm:
             break
     return linear, move
 

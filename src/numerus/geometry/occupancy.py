@@ -34,13 +34,12 @@ class Occupied:
 
 @dataclass(frozen=True)
 class Contact:
-    """Where two parts touch: middle, area of skin that does, and the depth one stands in the other (cells shared, mm³)."""
+    """Where two parts touch: the middle and the area of skin that does."""
 
     x_mm: float
     y_mm: float
     z_mm: float
     area_mm2: float
-    shared_mm3: float
 
 
 def cell_for(meshes: Sequence[Mesh]) -> float:
@@ -75,7 +74,7 @@ def boxes_meet(a: Mesh, b: Mesh, gap_mm: float = GAP_MM) -> bool:
     return bool(np.all(a.bounds_mm[0] - gap_mm <= b.bounds_mm[1]) and np.all(b.bounds_mm[0] - gap_mm <= a.bounds_mm[1]))
 
 
-def contact(a: ShapePrint, b: ShapePrint, shared: float, gap_mm: float = GAP_MM) -> Contact | None:
+def contact(a: ShapePrint, b: ShapePrint, gap_mm: float = GAP_MM) -> Contact | None:
     """Where the skins of two parts come within ``gap_mm`` of each other; None where they do not."""
     on_a, on_b = _near(a, b, gap_mm), _near(b, a, gap_mm)
     if not len(on_a) and not len(on_b):
@@ -83,12 +82,13 @@ def contact(a: ShapePrint, b: ShapePrint, shared: float, gap_mm: float = GAP_MM)
     areas = [len(p) * s.area_mm2 / len(s.points) for p, s in ((on_a, a), (on_b, b))]
     middles = [p.mean(axis=0) for p in (on_a, on_b) if len(p)]
     x, y, z = np.average(middles, axis=0, weights=[w for w, p in zip(areas, (on_a, on_b), strict=True) if len(p)])
-    return Contact(float(x), float(y), float(z), sum(areas) / 2, shared)
+    return Contact(float(x), float(y), float(z), sum(areas) / 2)
 
 
 def _near(a: ShapePrint, b: ShapePrint, gap_mm: float) -> Floats:
     """a's points within the gap of b's surface."""
-    reach = gap_mm + 2 * np.sqrt(b.area_mm2 / len(b.points))
+    reach = gap_mm + 2 * b.spacing_mm
     low, high = b.points.min(axis=0) - reach, b.points.max(axis=0) + reach
     own = a.points[np.all((a.points >= low) & (a.points <= high), axis=1)]
+    own = own[np.isfinite(b.tree.query(own, distance_upper_bound=reach)[0])] if len(own) else own
     return own[b.distances(own)[0] <= gap_mm] if len(own) else own

@@ -77,12 +77,40 @@ class Figure:
 
 
 @dataclass(frozen=True)
+class Relation:
+    """What parts are to each other, with the evidence and how sure it is (0..1).
+
+    ``kind``: "duplicate", "mirror", "scaled", "alternative" (parts in one place), "joint" (the first plugs into the
+    second at ``place_mm``), "clash" (they share space and cannot be built together), "supported" (plain, supported),
+    "base" (``size_mm``: one diameter or two), "whole" (an assembled copy of other parts). ``overruled`` by the user.
+    """
+
+    kind: str
+    parts: tuple[str, ...]
+    confidence: float
+    evidence: str
+    place_mm: tuple[float, float, float] | None = None
+    size_mm: tuple[float, ...] = ()
+    overruled: bool = False
+
+
+LICENCES = {"personal": "personal use only", "sell-prints": "prints may be sold", "unknown": "terms unknown"}
+
+
+@dataclass(frozen=True)
 class Kit:
+    """Where parts came from: source, licence terms (one of LICENCES), price paid, day it was got, remarks; and what
+    its parts are to each other.
+    """
+
     id: str
     name: str
     source: str = ""
     price: float = 0.0
     licence: str = "unknown"
+    got: date | None = None
+    remarks: str = ""
+    relations: tuple[Relation, ...] = ()
 
 
 @dataclass(frozen=True)

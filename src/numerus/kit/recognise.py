@@ -80,7 +80,7 @@ def _sections(columns: Columns, layer: int) -> tuple[Any, Floats]:
     from scipy.ndimage import label
 
     labels, count = label(_section(columns, layer), np.ones((3, 3)))
-    areas = np.bincount(labels.reshape(-1), minlength=count + 1)[1:] * columns.grid.pixel_mm**2
+    areas: Floats = np.bincount(labels.reshape(-1), minlength=count + 1)[1:] * np.float64(columns.grid.pixel_mm**2)
     return labels, areas[areas > 0]
 
 
@@ -204,7 +204,7 @@ def _slit(mesh: Mesh) -> tuple[float, float] | None:
     holes, count = label(binary_fill_holes(section) & ~section)
     best = None
     for k in range(1, count + 1):
-        pixels = np.argwhere(holes == k) * columns.grid.pixel_mm
+        pixels = np.argwhere(holes == k) * np.float64(columns.grid.pixel_mm)
         if len(pixels) < 20:
             continue
         long, short = _sides(pixels)

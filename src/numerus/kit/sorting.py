@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from dataclasses import replace
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -48,6 +48,22 @@ def zone_areas_cm2(mesh: Mesh) -> tuple[tuple[str, ...], tuple[float, ...]]:
     area = np.bincount(mesh.zones[mesh.faces[:, 0]], mesh.areas_mm2, len(ZONES)) / 100
     present = [i for i in range(len(ZONES)) if area[i] > 0.01]
     return tuple(ZONES[i] for i in present), tuple(round(float(area[i]), 3) for i in present)
+
+
+@dataclass(frozen=True, eq=False)
+class Shaped:
+    """A part to be compared with others: ``mesh`` in mm, whole shells turned right."""
+
+    id: str
+    name: str
+    mesh: Mesh
+
+
+def shaped(found: MeshFile, part_id: str) -> tuple[Shaped, Health]:
+    """A file's mesh in mm, by the unit its numbers are probably in, and its health in its own numbers."""
+    health, mesh = inspect(found)
+    factor = UNIT_FACTORS.get(health.unit, 1.0) if not found.declared else 1.0
+    return Shaped(part_id, found.name, Mesh(mesh.vertices * factor, mesh.faces, mesh.zones)), health
 
 
 def part_from_file(found: MeshFile, part_id: str, kit_id: str, blob: str = "") -> tuple[Part, Mesh]:

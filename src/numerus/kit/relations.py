@@ -1,0 +1,339 @@
+"""What the parts of a kit are to each other: from geometry first, from names where geometry leaves it open."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable, Iterable, Sequence
+from dataclasses import dataclass
+from itertools import combinations
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.errors import Cancelled
+from numerus.geometry.likeness import Fit, ShapePrint, Within, alike, within
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.occupancy import Contact, Occupied, boxes_meet, cell_for, contact, occupied, shared_mm3
+from numerus.kit.plan import Relation
+from numerus.kit.recognise import Base, Supports, base_of, core_of, supports_of
+from numerus.kit.sorting import Shaped
+from numerus.words import counted
+
+SAME_SPACE = 0.35  # of the smaller part: shared by alternatives
+SAME_JOINT = 0.6  # likeness given to parts that plug into the same place
+LINKED = 0.3  # average likeness within a group of alternatives
+LEAST_SHARED = 0.02
+CLASH = 0.12
+WHOLE_HOLDS, WHOLE_PARTS = 0.6, 3
+JOINT_MM2 = 1.0
+SURE_JOINT_MM2 = 5.0
+SCALE_SAME = 0.006
+LEAST_SKIN = 0.1  # of a supported copy's: long pillars and a raft may be most of it
+INSIDE_SHARE, INSIDE_SURE = 0.88, 0.95
+NOT_PLACED = 0.8  # of the parts: share centred on one point means that each was centred by itself
+_COPY_WORDS = re.compile(r"\b(sup|sups|supported|support|supports|presup|pre|copy|final|hires|v|new|stl|kopie|raft)\b")
+
+Progress = Callable[[float], bool]
+
+
+@dataclass(eq=False)
+class _Known:
+    """What was found out about one part by itself."""
+
+    part: Shaped
+    shape: ShapePrint
+    supports: Supports | None
+    base: Base | None
+
+
+def core_name(name: str) -> str:
+    """A file name without its folder, ending, numbers and words that only tell copies apart."""
+    stem = re.sub(r"\.\w{2,4}$", "", name.rpartition("/")[2])
+    words = re.sub(r"[^a-z0-9]+", " ", re.sub(r"([a-z])([A-Z])", r"\1 \2", stem).lower())
+    return " ".join(_COPY_WORDS.sub(" ", words).split())
+
+
+def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> list[Relation]:
+    """All statements about a kit. Raises Cancelled when ``progress`` answers False."""
+
+    def told(share: float) -> bool:
+        if not progress(share):
+            raise Cancelled
+        return True
+
+    known = []
+    for number, part in enumerate(parts):
+        told(0.45 * number / max(len(parts), 1))
+        known.append(_Known(part, ShapePrint(part.mesh), supports_of(part.mesh), base_of(part.mesh)))
+    plain = [k for k in known if k.supports is None]
+    found = _bases(plain) + _likenesses(known, lambda s: told(0.45 + 0.15 * s))
+    found += _supported(known, plain, lambda s: told(0.6 + 0.2 * s))
+    return found + _places(plain, found, lambda s: told(0.8 + 0.2 * s))
+
+
+def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:
+    """Pairs that share a member, as groups."""
+    groups: list[list[str]] = []
+    for pair in pairs:
+        met = [g for g in groups if set(g) & set(pair)]
+        groups = [g for g in groups if g not in met] + [list(dict.fromkeys([*sum(met, []), *pair]))]
+    return groups
+
+
+def _bases(known: Iterable[_Known]) -> list[Relation]:
+    return [Relation("base", (k.part.id,), 0.9, _base_words(k.base), size_mm=k.base.size_mm) for k in known if k.base]
+
+
+def _base_words(base: Base) -> str:
+    size = " × ".join(f"{s:g}" for s in base.size_mm)
+    slot = f", with a slot of {base.slot_mm[0]:g} × {base.slot_mm[1]:g} mm" if base.slot_mm else ""
+    form = "A disc" if len(base.size_mm) == 1 else "An oval"
+    return f"{form} of {size} mm, {base.height_mm:.1f} mm high, flat below{slot}"
+
+
+def _likenesses(known: Sequence[_Known], told: Progress) -> list[Relation]:
+    """Duplicates, mirror twins and scale copies, each part compared with the first of its kind."""
+    found: list[Relation] = []
+    firsts: list[_Known] = []
+    for number, one in enumerate(known):
+        told(number / len(known))
+        for other in firsts:
+            fit = alike(other.shape, one.shape) if (one.supports is None) == (other.supports is None) else None
+            if fit:
+                found.append(_likeness(other, one, fit))
+                if found[-1].kind == "duplicate":
+                    break
+        else:
+            firsts.append(one)
+    return found
+
+
+def _likeness(one: _Known, other: _Known, fit: Fit) -> Relation:
+    scaled = abs(fit.scale - 1) > SCALE_SAME
+    kind = "scaled" if scaled else "mirror" if fit.mirrored else "duplicate"
+    words = {"scaled": f"{fit.scale:.4g} times as large", "mirror": "mirrored", "duplicate": "the same shape"}[kind]
+    turned = " and turned" if kind == "duplicate" and np.trace(fit.matrix[:3, :3]) < 2.99 else ""
+    cut = "" if len(one.part.mesh.faces) == len(other.part.mesh.faces) else ", with other triangles"
+    sure = float(np.clip(1 - 12 * fit.mean_mm / other.shape.diagonal_mm, 0.5, 0.99))
+    size = (round(fit.scale, 4),) if scaled else ()
+    return Relation(
+        kind, (one.part.id, other.part.id), sure, f"{words}{turned}{cut}: {fit.says}".capitalize(), size_mm=size
+    )
+
+
+def _supported(known: Sequence[_Known], plain: Sequence[_Known], told: Progress) -> list[Relation]:
+    """Each copy on supports with the plain part that lies whole within it."""
+    found, cores = [], {}
+    copies = [k for k in known if k.supports]
+    for number, copy in enumerate(copies):
+        told(number / len(copies))
+        assert copy.supports is not None
+        whole = core_of(copy.part.mesh, copy.supports.from_mm)
+        best: tuple[Within, _Known] | None = None
+        for one in sorted(_may_be_within(copy, plain), key=lambda p: _unlike(p, copy)):
+            if one.part.id not in cores:
+                cores[one.part.id] = core_of(one.part.mesh)
+            inside = within(one.shape, cores[one.part.id], copy.shape, whole, max(0.1, 0.005 * one.shape.diagonal_mm))
+            if best is None or inside.share > best[0].share:
+                best = inside, one
+            if inside.share > INSIDE_SURE:
+                break
+        if best and best[0].share >= INSIDE_SHARE:
+            says = f"{counted(copy.supports.pillars, 'pillar')} under it; {best[0].share:.0%} of the plain part's surface found again"
+            found.append(Relation("supported", (best[1].part.id, copy.part.id), min(best[0].share, 0.99), says))
+        else:
+            says = f"Stands on {counted(copy.supports.pillars, 'pillar')}; no plain part of it is in the kit"
+            found.append(Relation("supported", (copy.part.id,), 0.7, says))
+    return found
+
+
+def _may_be_within(copy: _Known, plain: Iterable[_Known]) -> list[_Known]:
+    """Plain parts whose skin is less than the copy's, yet not much less."""
+    return [p for p in plain if LEAST_SKIN * copy.shape.area_mm2 < p.shape.area_mm2 < 1.02 * copy.shape.area_mm2]
+
+
+def _unlike(one: _Known, copy: _Known) -> tuple[bool, float]:
+    """Order of trying: the same name first, then the nearest skin area."""
+    return core_name(one.part.name) != core_name(copy.part.name), -one.shape.area_mm2
+
+
+@dataclass(frozen=True, eq=False)
+class _Pair:
+    shared: float  # of the smaller part
+    touch: Contact | None
+
+
+def _places(plain: Sequence[_Known], found: Sequence[Relation], told: Progress) -> list[Relation]:
+    """Alternatives, joints, clashes and wholes among parts in assembled coordinates."""
+    if len(plain) < 2 or not _is_assembled([k.part.mesh for k in plain]):
+        return []
+    meshes = [k.part.mesh for k in plain]
+    cell, floor = cell_for(meshes), min(float(m.bounds_mm[0, 2]) for m in meshes)
+    cells = [occupied(m, cell, floor) for m in meshes]
+    pairs: dict[tuple[int, int], _Pair] = {}
+    for number, (i, j) in enumerate(combinations(range(len(plain)), 2)):
+        told(number / (len(plain) * (len(plain) - 1) / 2))
+        if boxes_meet(meshes[i], meshes[j]):
+            pairs[i, j] = _pair(plain, cells, i, j)
+    wholes = _wholes(pairs, cells)
+    own = _standing_for(plain, found, pairs, wholes)
+    groups = _alternatives(own, pairs, plain)
+    return [
+        *(_whole(plain[w], [plain[i] for i in inside]) for w, inside in wholes.items()),
+        *(_group(plain, g, pairs) for g in groups if len(g) > 1), *_joints(plain, own, groups, pairs),
+    ]  # fmt: skip
+
+
+def _pair(plain: Sequence[_Known], cells: Sequence[Occupied], i: int, j: int) -> _Pair:
+    shared = shared_mm3(cells[i], cells[j])
+    least = max(min(cells[i].volume_mm3, cells[j].volume_mm3), 1e-9)
+    # Alternatives lie within each other; where they touch says nothing.
+    touch = contact(plain[i].shape, plain[j].shape) if shared < SAME_SPACE * least else None
+    return _Pair(shared / least, touch)
+
+
+def _is_assembled(meshes: Sequence[Mesh]) -> bool:
+    """Whether parts stand where they belong, not each in the middle of its own world."""
+    boxes = np.array([m.bounds_mm for m in meshes])
+    sizes = np.linalg.norm(boxes[:, 1] - boxes[:, 0], axis=1)
+    tolerance = 0.01 * float(np.median(sizes))
+    for places in (boxes.mean(axis=1)[:, :2], boxes[:, 0]):
+        centred = np.linalg.norm(places - np.median(places, axis=0), axis=1) < tolerance
+        if len(meshes) > 2 and centred.mean() >= NOT_PLACED:
+            return False
+    return True
+
+
+def _wholes(pairs: dict[tuple[int, int], _Pair], cells: Sequence[Occupied]) -> dict[int, list[int]]:
+    """Parts that hold at least three others which lie apart: an assembled copy."""
+    held: dict[int, list[int]] = {}
+    for (i, j), pair in pairs.items():
+        small, large = (i, j) if cells[i].volume_mm3 < cells[j].volume_mm3 else (j, i)
+        if pair.shared >= WHOLE_HOLDS:
+            held.setdefault(large, []).append(small)
+    found = {}
+    for large, inside in held.items():
+        apart: list[int] = []
+        for i in sorted(inside, key=lambda k: -len(cells[k].keys)):
+            if all(_at(pairs, i, k).shared < LEAST_SHARED for k in apart):
+                apart.append(i)
+        together = sum(cells[i].volume_mm3 for i in apart)
+        if len(apart) >= WHOLE_PARTS and together > 0.5 * cells[large].volume_mm3:
+            found[large] = apart
+    return found
+
+
+_NOTHING = _Pair(0.0, None)
+
+
+def _at(pairs: dict[tuple[int, int], _Pair], i: int, j: int) -> _Pair:
+    return pairs.get((min(i, j), max(i, j)), _NOTHING)
+
+
+def _standing_for(
+    plain: Sequence[_Known], found: Sequence[Relation], pairs: dict[tuple[int, int], _Pair], wholes: Iterable[int]
+) -> list[int]:
+    """Indices of the parts that stand for themselves: of duplicates the one that fits its neighbours best.
+
+    Copies that are joined in places of their own (two wheels, two equal arms) stand for themselves, too.
+    """
+    index = {k.part.id: i for i, k in enumerate(plain)}
+    copies = together([r.parts for r in found if r.kind == "duplicate" and set(r.parts) <= set(index)])
+    kin = {i: {index[p] for p in group} for group in copies for i in (index[p] for p in group)}
+    left = set(range(len(plain))) - set(wholes)
+    stands = set()
+    for i in left:
+        ranked = sorted(kin.get(i, {i}) & left, key=lambda k: (-_fits(pairs, k, kin.get(k, {k})), k))
+        stands.add(ranked[0])
+        stands |= {
+            k for k in ranked[1:] if _fits(pairs, k, kin[k]) > 0 and _at(pairs, k, ranked[0]).shared < LEAST_SHARED
+        }
+    return sorted(stands)
+
+
+def _fits(pairs: dict[tuple[int, int], _Pair], i: int, kin: set[int]) -> int:
+    """Clean joints less clashes: a turned copy touches others by chance, deep or not at all."""
+    others = [p for (a, b), p in pairs.items() if i in (a, b) and not {a, b} <= kin]
+    clean = sum(1 for p in others if p.touch and p.touch.area_mm2 > JOINT_MM2 and p.shared < LEAST_SHARED)
+    return clean - 2 * sum(1 for p in others if CLASH / 2 < p.shared < SAME_SPACE)
+
+
+def _alternatives(own: Sequence[int], pairs: dict[tuple[int, int], _Pair], plain: Sequence[_Known]) -> list[list[int]]:
+    """Groups of parts that take each other's place, by average linkage (Sokal and Michener 1958)."""
+    from scipy.cluster.hierarchy import fcluster, linkage
+
+    if len(own) < 2:
+        return [list(own)]
+    likeness = [_alternative_likeness(pairs, i, j, own, plain) for i, j in combinations(own, 2)]
+    label = fcluster(linkage(1 - np.minimum(likeness, 1.0), "average"), 1 - LINKED, "distance")
+    return [[i for i, n in zip(own, label, strict=True) if n == k] for k in dict.fromkeys(label)]
+
+
+def _alternative_likeness(
+    pairs: dict[tuple[int, int], _Pair], i: int, j: int, own: Sequence[int], plain: Sequence[_Known]
+) -> float:
+    pair = _at(pairs, i, j)
+    if pair.shared >= SAME_SPACE or pair.shared < LEAST_SHARED:
+        return pair.shared
+    reach = max(1.5, 0.12 * min(plain[i].shape.diagonal_mm, plain[j].shape.diagonal_mm))
+    for k in own:
+        one, other = _at(pairs, i, k), _at(pairs, j, k)
+        if k not in (i, j) and max(one.shared, other.shared) < CLASH and _same_joint(one.touch, other.touch, reach):
+            return max(SAME_JOINT, pair.shared)
+    return pair.shared
+
+
+def _same_joint(a: Contact | None, b: Contact | None, reach_mm: float) -> bool:
+    return bool(a and b and max(a.area_mm2, b.area_mm2) > 2 * JOINT_MM2 and _apart(a, b) < reach_mm)
+
+
+def _apart(a: Contact, b: Contact) -> float:
+    return float(np.linalg.norm([a.x_mm - b.x_mm, a.y_mm - b.y_mm, a.z_mm - b.z_mm]))
+
+
+def _group(plain: Sequence[_Known], group: Sequence[int], pairs: dict[tuple[int, int], _Pair]) -> Relation:
+    shares = [_at(pairs, i, j).shared for i, j in combinations(group, 2)]
+    says = f"{len(group)} parts in one place: they share {np.mean(shares):.0%} of their space on average"
+    sure = float(np.clip(0.55 + np.mean(shares) / 2, 0.5, 0.99))
+    return Relation("alternative", tuple(plain[i].part.id for i in group), sure, says)
+
+
+def _whole(whole: _Known, inside: Sequence[_Known]) -> Relation:
+    says = f"Fills the place of {len(inside)} other parts at once: an assembled copy"
+    return Relation("whole", (whole.part.id, *(k.part.id for k in inside)), 0.85, says)
+
+
+def _joints(
+    plain: Sequence[_Known], own: Sequence[int], groups: Sequence[Sequence[int]], pairs: dict[tuple[int, int], _Pair]
+) -> list[Relation]:
+    group_of = {i: n for n, g in enumerate(groups) for i in g}
+    found = []
+    for i, j in combinations(own, 2):
+        pair = _at(pairs, i, j)
+        if group_of[i] == group_of[j]:
+            continue
+        if pair.shared >= CLASH:
+            says = f"They share {pair.shared:.0%} of the smaller one's space"
+            found.append(Relation("clash", (plain[i].part.id, plain[j].part.id), min(pair.shared * 3, 0.95), says))
+        elif pair.touch and pair.touch.area_mm2 >= JOINT_MM2:
+            found.append(_joint(plain[i], plain[j], pair.touch))
+    return found
+
+
+def _joint(one: _Known, other: _Known, touch: Contact) -> Relation:
+    """The one that reaches into the other plugs into it."""
+    place = np.array([touch.x_mm, touch.y_mm, touch.z_mm])
+    if _outside(one.part.mesh, place) > _outside(other.part.mesh, place):
+        one, other = other, one
+    x, y, z = (round(float(v), 3) for v in place)
+    says = f"Touch over {touch.area_mm2:.0f} mm² at ({x:.1f}, {y:.1f}, {z:.1f})"
+    sure = float(1 - np.exp(-touch.area_mm2 / SURE_JOINT_MM2))
+    # The part that stands out of the other's hull plugs into it: the joint lies deeper in the socket's owner.
+    return Relation("joint", (other.part.id, one.part.id), sure, says, (x, y, z))
+
+
+def _outside(mesh: Mesh, place: Floats) -> float:
+    """How near the edge of a part's box a place lies, in shares of its half size: 0 in the middle, 1 at the edge."""
+    low, high = mesh.bounds_mm
+    shares: NDArray[np.float64] = np.abs(place - (low + high) / 2) / np.maximum((high - low) / 2, 1e-9)
+    return float(shares.max())
