@@ -78,7 +78,7 @@ def without_degenerate(mesh: Mesh) -> tuple[Mesh, int]:
     return Mesh(mesh.vertices, f[good], mesh.zones), int((~good).sum())
 
 
-def _connected(a: NDArray[Any], b: NDArray[Any], count: int) -> tuple[int, NDArray[np.int32]]:
+def connected(a: NDArray[Any], b: NDArray[Any], count: int) -> tuple[int, NDArray[np.int32]]:
     """Connected groups of ``count`` things joined pairwise: how many, and the group of each."""
     from scipy.sparse import coo_matrix
     from scipy.sparse.csgraph import connected_components
@@ -93,7 +93,7 @@ def shell_of_faces(mesh: Mesh, edges: Edges) -> tuple[int, NDArray[np.int32]]:
     paired = edges.count[edges.edge] == 2
     order = np.argsort(edges.edge[paired], kind="stable")
     faces = np.concatenate([edges.face[paired][order].reshape(-1, 2), _pairs_at_shared_edges(mesh, edges)])
-    number, label = _connected(faces[:, 0], faces[:, 1], len(mesh.faces))
+    number, label = connected(faces[:, 0], faces[:, 1], len(mesh.faces))
     return number, label
 
 
@@ -152,7 +152,7 @@ def count_holes(edges: Edges) -> int:
         return 0
     vertices, index = np.unique(np.stack([edges.start[open_half], edges.end[open_half]]), return_inverse=True)
     a, b = index.reshape(2, -1)
-    return _connected(a, b, len(vertices))[0]
+    return connected(a, b, len(vertices))[0]
 
 
 def shell_volumes_mm3(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
@@ -175,7 +175,7 @@ def _winding_above(triangles: Floats, point: Floats) -> int:
     return int(np.sign(area[hit]).sum())
 
 
-def _lies_inside(mesh: Mesh, label: NDArray[np.int32], shell: int) -> bool:
+def lies_inside(mesh: Mesh, label: NDArray[np.int32], shell: int) -> bool:
     """Whether a shell lies within the others: most of a few of its points have a winding that is not 0 there."""
     own = np.flatnonzero(label == shell)
     others = mesh.triangles[label != shell]
@@ -194,7 +194,7 @@ def oriented(mesh: Mesh) -> tuple[Mesh, int]:
     volumes = shell_volumes_mm3(mesh, shells, label)
     reversed_shells = np.flatnonzero(volumes < 0)
     # An open sheet has no inside; only shells without open edges can be inside out as a whole.
-    turned = [s for s in reversed_shells if shells == 1 or not _lies_inside(mesh, label, int(s))]
+    turned = [s for s in reversed_shells if shells == 1 or not lies_inside(mesh, label, int(s))]
     if not turned:
         return mesh, 0
     faces = mesh.faces.copy()

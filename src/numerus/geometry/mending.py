@@ -1,0 +1,350 @@
+"""What is wrong with a mesh, where, and a mended copy beside the original.
+
+Findings are places, to be shown as pins. Mending welds, drops what has no area or is doubled, turns faces and shells
+right, drops specks, closes holes with the least new surface, and can fill voids; it tells what it changed.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.geometry.health import (
+    SPECK_SHARE,
+    Edges,
+    connected,
+    edges_of,
+    lies_inside,
+    oriented,
+    shell_of_faces,
+    shell_volumes_mm3,
+    union_volume_mm3,
+    without_degenerate,
+)
+from numerus.geometry.kernels import kernel
+from numerus.geometry.mesh import Floats, Mesh, welded
+from numerus.words import counted
+
+WELD_SHARE = 2e-6  # of the size: corners nearer than this are one
+EXACT_LOOP = 260  # edges of a hole closed with the least area; longer ones by a fan
+MOST_PINS = 40
+MOST_PAIRS = 60
+
+
+@dataclass(frozen=True)
+class Finding:
+    """One fault: a short stable code, a sentence, its middle in mm and how large it is."""
+
+    code: str
+    text: str
+    place_mm: tuple[float, float, float]
+    size_mm: float
+
+
+def findings(mesh: Mesh) -> list[Finding]:
+    """Every fault with its place, the largest of a kind first, at most MOST_PINS of a kind."""
+    mesh, degenerate = without_degenerate(mesh)
+    edges = edges_of(mesh)
+    shells, label = shell_of_faces(mesh, edges)
+    found = [
+        *_edge_groups(mesh, edges, _open(edges), "holes", "Hole, {size:.1f} mm across"),
+        *_edge_groups(mesh, edges, _uneven(edges), "inverted-faces", "Faces turned against their neighbours, {size:.1f} mm"),
+        *_edge_groups(mesh, edges, edges.count[edges.edge] > 2, "non-manifold", "Edges with more than two faces, {size:.1f} mm"),
+        *_shell_findings(mesh, shells, label),
+    ]  # fmt: skip
+    zero = degenerate + int((mesh.areas_mm2 <= 0).sum())
+    if zero:
+        flat = mesh.triangles[mesh.areas_mm2 <= 0].reshape(-1, 3)
+        middle = flat.mean(axis=0) if len(flat) else mesh.bounds_mm.mean(axis=0)
+        found.append(Finding("degenerate", f"{counted(zero, 'face')} without area", _xyz(middle), 0.0))
+    return found
+
+
+def _open(edges: Edges) -> NDArray[np.bool_]:
+    return np.asarray((edges.balance[edges.edge] != 0) & (edges.count[edges.edge] % 2 == 1))
+
+
+def _uneven(edges: Edges) -> NDArray[np.bool_]:
+    return np.asarray((edges.balance[edges.edge] != 0) & (edges.count[edges.edge] == 2))
+
+
+def _xyz(point: Floats) -> tuple[float, float, float]:
+    x, y, z = (round(float(v), 3) for v in point)
+    return x, y, z
+
+
+def _edge_groups(mesh: Mesh, edges: Edges, half: NDArray[np.bool_], code: str, words: str) -> list[Finding]:
+    """Connected edges of one kind as one finding each."""
+    if not half.any():
+        return []
+    used, index = np.unique(np.stack([edges.start[half], edges.end[half]]), return_inverse=True)
+    a, b = index.reshape(2, -1)
+    count, label = connected(a, b, len(used))
+    points = mesh.vertices[used]
+    found = [_finding(code, words, points[label == k]) for k in range(count)]
+    return sorted(found, key=lambda f: -f.size_mm)[:MOST_PINS]
+
+
+def _finding(code: str, words: str, points: Floats) -> Finding:
+    size = float(np.linalg.norm(np.ptp(points, axis=0)))
+    return Finding(code, words.format(size=size), _xyz(points.mean(axis=0)), round(size, 3))
+
+
+def _shell_findings(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> list[Finding]:
+    """Specks, shells inside out, shells within (voids or lost bodies), and shells that run through each other."""
+    if shells < 1 or not len(mesh.faces):
+        return []
+    areas = np.bincount(label, mesh.areas_mm2, shells)
+    volumes = shell_volumes_mm3(mesh, shells, label)
+    boxes = _boxes(mesh, shells, label)
+    large = np.flatnonzero(areas >= SPECK_SHARE * areas.sum())
+    specks = np.flatnonzero(areas < SPECK_SHARE * areas.sum())
+    found = [_shell(boxes[s], "specks", "Loose speck, {size:.2f} mm") for s in specks[:MOST_PINS]]
+    within = {int(s) for s in large if len(large) > 1 and lies_inside(mesh, label, int(s))}
+    for s in large:
+        if int(s) in within:
+            kind = "a void" if volumes[s] < 0 else "swallowed by the body round it"
+            found.append(_shell(boxes[s], "internal-shell", f"Shell inside, {{size:.1f}} mm: {kind}"))
+        elif volumes[s] < 0:
+            found.append(_shell(boxes[s], "inside-out", "Shell inside out, {size:.1f} mm"))
+    return found + _overlaps(boxes, [int(s) for s in large if int(s) not in within])
+
+
+def _boxes(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
+    """Lowest and highest corner of each shell, float64 (shells, 2, 3)."""
+    boxes = np.stack([np.full((shells, 3), np.inf), np.full((shells, 3), -np.inf)], axis=1)
+    np.minimum.at(boxes[:, 0], label, mesh.triangles.min(axis=1))
+    np.maximum.at(boxes[:, 1], label, mesh.triangles.max(axis=1))
+    return boxes
+
+
+def _shell(box: Floats, code: str, words: str) -> Finding:
+    size = float(np.linalg.norm(box[1] - box[0]))
+    return Finding(code, words.format(size=size), _xyz(box.mean(axis=0)), round(size, 3))
+
+
+def _overlaps(boxes: Floats, shells: list[int]) -> list[Finding]:
+    """Shells whose boxes run into each other: usual for sculpts, counted as their union, worth one pin each."""
+    pairs = [(a, b) for n, a in enumerate(shells) for b in shells[n + 1 :] if _meet(boxes[a], boxes[b])]
+    found = []
+    for a, b in pairs[:MOST_PAIRS]:
+        shared = np.stack([np.maximum(boxes[a, 0], boxes[b, 0]), np.minimum(boxes[a, 1], boxes[b, 1])])
+        found.append(_shell(shared, "overlapping-shells", "Two shells run into each other: counted as one solid"))
+    return sorted(found, key=lambda f: -f.size_mm)[:MOST_PINS]
+
+
+def _meet(a: Floats, b: Floats) -> bool:
+    return bool(np.all(a[0] < b[1]) and np.all(b[0] < a[1]))
+
+
+@dataclass(frozen=True, eq=False)
+class Mended:
+    """The mended mesh, what was done in sentences, union volumes before and after in mm³, and whether it is closed now."""
+
+    mesh: Mesh
+    done: tuple[str, ...]
+    before_mm3: float
+    after_mm3: float
+    watertight: bool
+
+
+def mend(mesh: Mesh, fill_voids: bool = False) -> Mended:
+    """A mended copy. Zones are kept where no corner had to be made; the original is not touched."""
+    before = _volume(mesh)
+    done: list[str] = []
+    made = _welded_near(mesh, done)
+    made = _without_faults(made, done)
+    made = _turned_alike(made, done)
+    made = _holes_closed(made, done)
+    made, turned = oriented(made)
+    _note(done, turned, "shell", "turned right way out")
+    if fill_voids:
+        made = _without_inner(made, done)
+    edges = edges_of(made)
+    return Mended(made, tuple(done), before, _volume(made), not bool((edges.balance != 0).any()))
+
+
+def _volume(mesh: Mesh) -> float:
+    edges = edges_of(mesh)
+    shells, label = shell_of_faces(mesh, edges)
+    return union_volume_mm3(oriented(mesh)[0], not bool((edges.balance != 0).any()), shells, label)
+
+
+def _note(done: list[str], number: int, what: str, deed: str) -> None:
+    if number:
+        done.append(f"{counted(number, what)} {deed}")
+
+
+def _welded_near(mesh: Mesh, done: list[str]) -> Mesh:
+    """Corners closer than a hair made one; zones follow the corner that stays."""
+    step = WELD_SHARE * max(float(np.linalg.norm(mesh.extents_mm)), 1e-9)
+    snapped = np.rint(mesh.vertices / step) * step
+    merged = welded(snapped[mesh.faces])
+    if len(merged.vertices) == len(np.unique(mesh.faces)):
+        return mesh
+    _note(done, len(np.unique(mesh.faces)) - len(merged.vertices), "doubled corner", "joined")
+    order = np.empty(len(merged.vertices), np.int64)
+    order[merged.faces.reshape(-1)] = mesh.faces.reshape(-1)
+    return Mesh(mesh.vertices[order], merged.faces, mesh.zones[order] if len(mesh.zones) else mesh.zones)
+
+
+def _without_faults(mesh: Mesh, done: list[str]) -> Mesh:
+    """Without faces of no area, doubled faces and specks."""
+    kept, flat = without_degenerate(mesh)
+    _, first = np.unique(np.sort(kept.faces, axis=1), axis=0, return_index=True)
+    doubled = len(kept.faces) - len(first)
+    kept = Mesh(kept.vertices, kept.faces[np.sort(first)], kept.zones)
+    shells, label = shell_of_faces(kept, edges_of(kept))
+    areas = np.bincount(label, kept.areas_mm2, shells)
+    speck = areas < SPECK_SHARE * areas.sum()
+    _note(done, flat, "face", "without area dropped")
+    _note(done, doubled, "doubled face", "dropped")
+    _note(done, int(speck.sum()), "speck", "dropped")
+    return Mesh(kept.vertices, kept.faces[~speck[label]], kept.zones)
+
+
+@kernel
+def _parity(pairs, differ, count):  # type: ignore[no-untyped-def]
+    """Disjoint sets with parity: for each face its group and whether it is turned against the group's first."""
+    parent = np.arange(count)
+    flip = np.zeros(count, np.bool_)
+    for k in range(len(pairs)):
+        roots = np.empty(2, np.int64)
+        turns = np.zeros(2, np.bool_)
+        for s in range(2):
+            i = pairs[k, s]
+            turn = False
+            while parent[i] != i:
+                turn ^= flip[i]
+                i = parent[i]
+            roots[s], turns[s] = i, turn
+            j, rest = pairs[k, s], turn
+            while parent[j] != j:
+                following, own = parent[j], flip[j]
+                parent[j], flip[j] = i, rest
+                rest ^= own
+                j = following
+        if roots[0] != roots[1]:
+            parent[roots[1]] = roots[0]
+            flip[roots[1]] = turns[0] ^ turns[1] ^ differ[k]
+    group = np.empty(count, np.int64)
+    turned = np.empty(count, np.bool_)
+    for i in range(count):
+        j, turn = i, False
+        while parent[j] != j:
+            turn ^= flip[j]
+            j = parent[j]
+        group[i], turned[i] = j, turn
+    return group, turned
+
+
+def _turned_alike(mesh: Mesh, done: list[str]) -> Mesh:
+    """Faces that look against their neighbours turned; in each shell the side with less area gives way."""
+    edges = edges_of(mesh)
+    paired = edges.count[edges.edge] == 2
+    order = np.argsort(edges.edge[paired], kind="stable")
+    pairs = edges.face[paired][order].reshape(-1, 2).astype(np.int64)
+    differ = edges.balance[edges.edge[paired][order]].reshape(-1, 2)[:, 0] != 0
+    group, turned = _parity(pairs, np.ascontiguousarray(differ), len(mesh.faces))
+    signed = np.bincount(group, np.where(turned, mesh.areas_mm2, -mesh.areas_mm2), len(mesh.faces))
+    flip = turned ^ (signed[group] > 0)
+    _note(done, int(flip.sum()), "face", "turned with its neighbours")
+    faces = mesh.faces.copy()
+    faces[flip] = faces[flip][:, ::-1]
+    return Mesh(mesh.vertices, faces, mesh.zones)
+
+
+def boundary_loops(mesh: Mesh) -> list[NDArray[np.int64]]:
+    """Corners round each hole, in the order new faces have to go."""
+    edges = edges_of(mesh)
+    half = _open(edges)
+    onward: dict[int, list[int]] = {}
+    for start, end in zip(edges.end[half].tolist(), edges.start[half].tolist(), strict=True):
+        onward.setdefault(start, []).append(end)
+    loops = []
+    while onward:
+        loop = [next(iter(onward))]
+        met = {loop[0]: 0}
+        while loop and loop[-1] in onward:
+            after = onward[loop[-1]]
+            corner = after.pop()
+            if not after:
+                del onward[loop[-1]]
+            if corner in met:  # a loop closes; what led to it goes on by itself
+                at = met[corner]
+                loops.append(np.array(loop[at:]))
+                for gone in loop[at + 1 :]:
+                    del met[gone]
+                loop = loop[: at + 1]
+            else:
+                met[corner] = len(loop)
+                loop.append(corner)
+    return [loop for loop in loops if len(loop) >= 3]
+
+
+@kernel
+def _least_area(points, best, split):  # type: ignore[no-untyped-def]
+    """Cut a closed polygon in space into triangles of least area (Barequet and Sharir 1995): O(n^3) over its chords."""
+    n = len(points)
+    for gap in range(2, n):
+        for i in range(n - gap):
+            k = i + gap
+            best[i, k] = np.inf
+            for m in range(i + 1, k):
+                ux, uy, uz = points[m, 0] - points[i, 0], points[m, 1] - points[i, 1], points[m, 2] - points[i, 2]
+                vx, vy, vz = points[k, 0] - points[i, 0], points[k, 1] - points[i, 1], points[k, 2] - points[i, 2]
+                x, y, z = uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx
+                cost = best[i, m] + best[m, k] + np.sqrt(x * x + y * y + z * z)
+                if cost < best[i, k]:
+                    best[i, k], split[i, k] = cost, m
+
+
+def _patch(points: Floats) -> NDArray[np.int64]:
+    """Triangles (n - 2, 3) over a loop's corners, by number."""
+    n = len(points)
+    best, split = np.zeros((n, n)), np.zeros((n, n), np.int64)
+    _least_area(np.ascontiguousarray(points), best, split)
+    stack, faces = [(0, n - 1)], []
+    while stack:
+        i, k = stack.pop()
+        if k - i >= 2:
+            m = int(split[i, k])
+            faces.append((i, m, k))
+            stack += [(i, m), (m, k)]
+    return np.array(faces, np.int64)
+
+
+def _holes_closed(mesh: Mesh, done: list[str]) -> Mesh:
+    loops = boundary_loops(mesh)
+    if not loops:
+        return mesh
+    vertices, zones, faces = [mesh.vertices], [mesh.zones], [mesh.faces]
+    made = len(mesh.vertices)
+    for loop in loops:
+        if len(loop) <= EXACT_LOOP:
+            faces.append(loop[_patch(mesh.vertices[loop])].astype(np.int32))
+            continue
+        vertices.append(mesh.vertices[loop].mean(axis=0)[None])
+        zones.append(mesh.zones[loop[:1]] if len(mesh.zones) else mesh.zones)
+        fan = [np.append(pair, made) for pair in np.stack([loop, np.roll(loop, -1)], axis=1)]
+        faces.append(np.array(fan, np.int32))
+        made += 1
+    _note(done, len(loops), "hole", "closed")
+    return Mesh(np.concatenate(vertices), np.concatenate(faces).astype(np.int32), np.concatenate(zones))
+
+
+def _without_inner(mesh: Mesh, done: list[str]) -> Mesh:
+    """Without shells that lie wholly within another: voids are filled, swallowed bodies go."""
+    shells, label = shell_of_faces(mesh, edges_of(mesh))
+    inner = [s for s in range(shells) if shells > 1 and lies_inside(mesh, label, s)]
+    _note(done, len(inner), "inner shell", "removed: what it enclosed is solid now")
+    return Mesh(mesh.vertices, mesh.faces[~np.isin(label, inner)], mesh.zones)
+
+
+def differences(before: Mesh, after: Mesh) -> dict[str, Any]:
+    """What a mend changed in numbers: faces, corners and holes before and after."""
+    holes = [len(boundary_loops(m)) for m in (before, after)]
+    return {"faces": (len(before.faces), len(after.faces)), "holes": (holes[0], holes[1])}
