@@ -97,6 +97,12 @@ def shell_of_faces(mesh: Mesh, edges: Edges) -> tuple[int, NDArray[np.int32]]:
     return number, label
 
 
+def connected_shells(mesh: Mesh) -> list[Mesh]:
+    """Each shell as a mesh over the same vertices."""
+    shells, label = shell_of_faces(mesh, edges_of(mesh))
+    return [Mesh(mesh.vertices, mesh.faces[label == k], mesh.zones) for k in range(shells)]
+
+
 @kernel
 def _match(edge, forward, face, pairs):  # type: ignore[no-untyped-def]
     """Pair the faces around each shared edge that bound one wedge of solid, as brackets are paired.
