@@ -1,23 +1,45 @@
-"""Taking mesh files into a book: read, judge, picture, keep; nothing of it half."""
+"""Taking mesh files into a book: read, judge, compare with each other, propose slots, keep; nothing of it half."""
 
 from __future__ import annotations
 
 import uuid
-from collections.abc import Callable, Iterable, Iterator
-from dataclasses import replace
+from collections.abc import Callable, Iterable, Iterator, Sequence
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 from numerus.book.book import Book
 from numerus.errors import Cancelled, MeshFileError
-from numerus.geometry.files import Refusal, read_any
+from numerus.geometry.files import Refusal, members_in, read_any
 from numerus.geometry.formats import MeshFile
-from numerus.geometry.packed import pack_mesh
-from numerus.kit.plan import Kit, Part
-from numerus.kit.sorting import part_from_file
+from numerus.geometry.mesh import Mesh
+from numerus.geometry.packed import pack_mesh, unpack_mesh
+from numerus.kit.assembly import DOUBTFUL, propose, repeats
+from numerus.kit.plan import Kit, Part, Relation
+from numerus.kit.relations import relations
+from numerus.kit.sorting import Shaped, offered_factor, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
 
-Read = tuple[Part, bytes, bytes]
-"""A part with its packed mesh and its thumbnail, not yet in any book."""
+Progress = Callable[[float], bool]
+READING = 0.6  # of the progress; the rest is comparing
+
+
+@dataclass(frozen=True, eq=False)
+class Read:
+    """A part with its packed mesh and its thumbnail, not yet in any book."""
+
+    part: Part
+    mesh: Mesh
+    packed: bytes
+    picture: bytes
+
+
+@dataclass(frozen=True, eq=False)
+class Sorted:
+    """What was read, what was refused, and what all parts of the kit are to each other."""
+
+    read: tuple[Read, ...]
+    refused: tuple[Refusal, ...]
+    relations: tuple[Relation, ...]
 
 
 def new_id() -> str:
@@ -39,7 +61,7 @@ def _part(found: MeshFile, kit_id: str) -> Read | Refusal:
         part, mesh = part_from_file(found, new_id(), kit_id)
     except MeshFileError as error:
         return Refusal(found.name, error)
-    return part, pack_mesh(mesh), thumbnail_png(mesh)
+    return Read(part, mesh, pack_mesh(mesh), thumbnail_png(mesh))
 
 
 def kit_named(book: Book, name: str) -> Kit:
@@ -47,26 +69,76 @@ def kit_named(book: Book, name: str) -> Kit:
     return next((k for k in book.plans.kits.values() if k.name == name), Kit(new_id(), name))
 
 
-def take_in(
-    book: Book, paths: Iterable[Path], kit_name: str, progress: Callable[[float], bool] | None = None
-) -> tuple[list[Part], list[Refusal]]:
-    """Read the paths into a kit, as one edit; refused files are listed. Cancelled leaves the book as it was."""
-    kit = kit_named(book, kit_name)
+def shaped_part(part: Part, mesh: Mesh) -> Shaped:
+    """A part as it is compared: in mm, if need be by the unit its numbers are probably in."""
+    factor = offered_factor(part)
+    return Shaped(part.id, part.name, mesh if factor == 1 else Mesh(mesh.vertices * factor, mesh.faces, mesh.zones))
+
+
+def read_and_sort(
+    paths: Sequence[Path], kit: Kit, there: Sequence[Shaped] = (), progress: Progress = lambda _: True,
+    met: Callable[[Read | Refusal], object] = lambda _: None,
+) -> Sorted:  # fmt: skip
+    """Read the paths and compare everything with everything and with what is ``there`` already.
+
+    ``met`` is told each part as soon as it is read. Raises Cancelled where ``progress`` answers False.
+    """
+    expected = max(sum(members_in(p) for p in paths), 1)
     read: list[Read] = []
     refused: list[Refusal] = []
     for number, found in enumerate(read_parts(paths, kit.id)):
-        if progress is not None and not progress(1 - 1 / (number + 2)):
+        if not progress(READING * min((number + 1) / expected, 1.0)):
             raise Cancelled
-        if isinstance(found, Refusal):
-            refused.append(found)
-        else:
-            read.append(found)
-    return keep(book, kit, read), refused
+        met(found)
+        (refused if isinstance(found, Refusal) else read).append(found)  # type: ignore[arg-type]
+    shaped = [*there, *(shaped_part(r.part, r.mesh) for r in read)]
+    said = relations(shaped, lambda share: progress(READING + (1 - READING) * share))
+    slotted = _with_slots([r.part for r in read], shaped, said)
+    return Sorted(tuple(replace(r, part=slotted[r.part.id]) for r in read), tuple(refused), tuple(said))
 
 
-def keep(book: Book, kit: Kit, read: Iterable[Read]) -> list[Part]:
-    """Put what was read into the book as one edit."""
-    parts = [replace(part, blob=book.put_blob(mesh), thumbnail=book.put_blob(picture)) for part, mesh, picture in read]
+def _with_slots(parts: Sequence[Part], shaped: Sequence[Shaped], said: Sequence[Relation]) -> dict[str, Part]:
+    """Parts with the slot proposed for them, and those that repeat others set aside."""
+    slots, double = propose(shaped, said), repeats(said)
+    return {
+        p.id: replace(p, slot=slots[p.id].slot, doubt=round(1 - slots[p.id].confidence, 2), needed=p.id not in double)
+        for p in parts
+    }
+
+
+def resorted(parts: Sequence[Part], shaped: Sequence[Shaped], said: Sequence[Relation]) -> list[Part]:
+    """Parts whose slot or need changes when statements are overruled; what was put somewhere by hand (no doubt) stays."""
+    new = _with_slots(parts, shaped, said)
+    moved = [new[p.id] if p.doubt > 0 else replace(p, needed=new[p.id].needed) for p in parts]
+    return [m for m, p in zip(moved, parts, strict=True) if m != p]
+
+
+def is_doubtful(part: Part) -> bool:
+    """Whether a part's slot was proposed with so little evidence that someone should look."""
+    return part.doubt > 1 - DOUBTFUL
+
+
+def take_in(
+    book: Book, paths: Sequence[Path], kit_name: str, progress: Progress = lambda _: True
+) -> tuple[list[Part], list[Refusal]]:
+    """Read the paths into a kit, as one edit; refused files are listed. Cancelled leaves the book as it was."""
+    kit = kit_named(book, kit_name)
+    there = [shaped_part(p, unpack_mesh(book.blob(p.blob))) for p in book.plans.parts.values() if p.kit_id == kit.id]
+    found = read_and_sort(paths, kit, there, progress)
+    return keep(book, kit, found), list(found.refused)
+
+
+def keep(book: Book, kit: Kit, found: Sorted) -> list[Part]:
+    """Put what was read into the book as one edit, with what the kit's parts are to each other."""
+    parts = [replace(r.part, blob=book.put_blob(r.packed), thumbnail=book.put_blob(r.picture)) for r in found.read]
     if parts:
-        book.commit(f"add {len(parts)} parts to {kit.name}", [kit, *parts])
+        book.commit(
+            f"add {len(parts)} parts to {kit.name}", [replace(kit, relations=_merged(kit, found.relations)), *parts]
+        )
     return parts
+
+
+def _merged(kit: Kit, said: Sequence[Relation]) -> tuple[Relation, ...]:
+    """New statements, with what was overruled before still overruled."""
+    denied = {(r.kind, r.parts) for r in kit.relations if r.overruled}
+    return tuple(replace(r, overruled=(r.kind, r.parts) in denied) for r in said)

@@ -6,8 +6,8 @@ from collections import Counter
 from collections.abc import Collection, Iterable, Mapping
 from dataclasses import dataclass
 
-from numerus.kit.builds import printed_slots, unfilled
-from numerus.kit.plan import Figure, Part, Unit
+from numerus.kit.builds import parts_needed, printed_slots, unfilled
+from numerus.kit.plan import BOUGHT, NONE, Figure, Part, Unit
 
 Copy = tuple[str, str]
 """A part a figure needs: (figure id, slot)."""
@@ -53,3 +53,54 @@ def sentence(found: Completeness, figures: Mapping[str, Figure], parts: Mapping[
         more = f" and {len(names) - 3} kinds more" if len(names) > 3 else ""
         said.append(f"on no plate yet: {listed}{more}")
     return (said[0][0].upper() + said[0][1:] + ("; " + said[1] if len(said) > 1 else "")) + "."
+
+
+MISSING, OWED, PLATED, PRINTED, EMPTY, BOUGHT_IN = "missing", "owed", "plated", "printed", "empty", "bought"
+MOST = 0.6  # of a unit's figures: what so many have, the others should have too
+FAILS, FAILS_HAIR, FAILS_WEAK, FAILS_MOST = 0.03, 0.9, 0.25, 0.35
+
+
+def slot_states(unit: Unit, figures: Iterable[Figure], copies: Mapping[Copy, str]) -> dict[Copy, str]:
+    """What has become of every slot of every figure; ``copies``: state of each copy on a plate ("owed" if it failed)."""
+    return {(f.id, slot): _state(f, slot, copies) for f in figures for slot in unit.slots}
+
+
+def _state(figure: Figure, slot: str, copies: Mapping[Copy, str]) -> str:
+    part = figure.build.get(slot)
+    if part is None:
+        return MISSING
+    if part in (NONE, BOUGHT):
+        return EMPTY if part == NONE else BOUGHT_IN
+    state = copies.get((figure.id, slot), OWED)
+    return state if state == OWED else PLATED if state in ("plated", "printing") else PRINTED
+
+
+def odd_ones(unit: Unit, figures: Iterable[Figure]) -> list[Copy]:
+    """Slots that most figures of the unit have and these have not, be it by decision or not."""
+    listed = list(figures)
+    odd = []
+    for slot in unit.slots:
+        without = [f for f in listed if f.build.get(slot, NONE) == NONE]
+        if without and len(listed) - len(without) >= MOST * len(listed):
+            odd += [(f.id, slot) for f in without]
+    return odd
+
+
+def chance_to_fail(part: Part) -> float:
+    """Share of prints of a part that fail for being frail: a floor, and more the more of its skin is thin."""
+    skin = max(part.surface_cm2 * 100, 1e-9)
+    return min(FAILS + FAILS_HAIR * part.hair_mm2 / skin + FAILS_WEAK * part.weak_mm2 / skin, FAILS_MOST)
+
+
+def spares_for(figures: Iterable[Figure], parts: Mapping[str, Part]) -> dict[str, int]:
+    """Spare copies worth printing with what the figures need: the failures to be expected, to the nearest whole."""
+    needed = parts_needed(figures)
+    spares = {p: int(n * chance_to_fail(parts[p]) + 0.5) for p, n in needed.items() if p in parts}
+    return {part: number for part, number in spares.items() if number}
+
+
+def missing_for(part_ids: Collection[Copy], found: Completeness, figures: Mapping[str, Figure]) -> dict[str, list[str]]:
+    """For the figures on a plate: slots still on no plate when this one is closed, by figure id."""
+    on_plate = {figure for figure, _ in part_ids}
+    left = [c for c in (*found.unfilled, *found.owed) if c not in part_ids and c[0] in on_plate and c[0] in figures]
+    return {figure: [slot for f, slot in left if f == figure] for figure in dict.fromkeys(f for f, _ in left)}

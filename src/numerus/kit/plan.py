@@ -51,8 +51,20 @@ class Army:
 
 
 @dataclass(frozen=True)
+class BuildRule:
+    """``kind`` "needs": who has part ``a`` has ``b`` too; "apart": never both in one figure."""
+
+    kind: str
+    a: str
+    b: str
+
+
+@dataclass(frozen=True)
 class Unit:
-    """Figures that fight together. ``mark`` names the sign it is drawn by; ``level`` where painting stops."""
+    """Figures that fight together. ``mark`` names the sign it is drawn by; ``level`` where painting stops.
+
+    ``wanted``: part id -> in how many figures; ``spares``: part id -> how many to print besides what figures need.
+    """
 
     id: str
     name: str
@@ -63,6 +75,9 @@ class Unit:
     level: str = "good"
     bought_price: float = 0.0
     slots: tuple[str, ...] = ("base", "legs", "torso", "head", "left arm", "right arm", "back")
+    rules: tuple[BuildRule, ...] = ()
+    wanted: dict[str, int] = field(default_factory=dict)
+    spares: dict[str, int] = field(default_factory=dict)
 
 
 @dataclass(frozen=True)
@@ -131,7 +146,12 @@ class Pose:
 
 @dataclass(frozen=True)
 class Part:
-    """A mesh of a kit. ``blob``: its packed mesh; ``unit_mm``: what one unit of the file is; ``pose`` None until chosen."""
+    """A mesh of a kit. ``blob``: its packed mesh; ``unit_mm``: what one unit of the file is; ``pose`` None until chosen.
+
+    ``thinnest_mm``: its thinnest wall (0 where none was measured); ``hair_mm2`` and ``weak_mm2``: surface of walls that
+    hardly print and of walls that do not survive play. ``needed``: False for what no build wants (copies, doubles).
+    ``original``: the mesh as it came, where ``blob`` was mended, cut or thickened. ``doubt``: 0..1 of its slot.
+    """
 
     id: str
     kit_id: str
@@ -152,3 +172,9 @@ class Part:
     zone_cm2: tuple[float, ...] = ()
     thumbnail: str = ""
     pose: Pose | None = None
+    thinnest_mm: float = 0.0
+    hair_mm2: float = 0.0
+    weak_mm2: float = 0.0
+    needed: bool = True
+    original: str = ""
+    doubt: float = 0.0

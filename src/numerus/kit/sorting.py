@@ -11,8 +11,11 @@ from numerus.geometry.formats import MeshFile
 from numerus.geometry.health import UNIT_FACTORS, Health, inspect
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh
+from numerus.geometry.thickness import Thickness, thickness
 from numerus.kit.plan import Part
 from numerus.kit.zones import ZONES
+
+HAIR_MM, WEAK_MM = 0.4, 0.8  # walls that hardly print, and walls that do not survive a game (default)
 
 # Tried in order; the first that matches decides. Arms before weapons: "arm_R_hook" is an arm that holds one.
 _HINTS = (
@@ -74,10 +77,32 @@ def part_from_file(found: MeshFile, part_id: str, kit_id: str, blob: str = "") -
 
 def part_of(name: str, health: Health, mesh: Mesh, part_id: str, kit_id: str, blob: str) -> Part:
     zones, areas = zone_areas_cm2(mesh)
-    return Part(
+    walls = thickness(mesh)
+    part = Part(
         part_id, kit_id, name, guess_slot(name), blob, health.triangles, health.extents_mm, round(health.volume_ml, 9),
         round(health.surface_cm2, 6), health.watertight, health.shells, health.holes, health.unit,
         problems=tuple((p.code, p.text) for p in health.problems), zones=zones, zone_cm2=areas,
+    )  # fmt: skip
+    return with_walls(part, walls)
+
+
+def with_walls(part: Part, walls: Thickness) -> Part:
+    """The part with what is kept of its walls."""
+    thinnest = round(walls.thinnest_mm, 3) if np.isfinite(walls.thinnest_mm) else 0.0
+    hair, weak = (round(walls.area_below_mm2(limit), 2) for limit in (HAIR_MM, WEAK_MM))
+    return replace(part, thinnest_mm=thinnest, hair_mm2=hair, weak_mm2=weak)
+
+
+def remeasured(part: Part, mesh: Mesh, blob: str) -> Part:
+    """The part with a changed mesh (mended, cut, thickened, scaled): measured anew, its pose asked for again.
+
+    The mesh it came with is kept as ``original``; slot, unit and what was decided about it stay.
+    """
+    health, sound = inspect(MeshFile(part.name, mesh, "millimeter"))
+    new = part_of(part.name, health, sound, part.id, part.kit_id, blob)
+    return replace(
+        new, slot=part.slot, original=part.original or part.blob, needed=part.needed, unit_mm=part.unit_mm,
+        thumbnail=part.thumbnail,
     )  # fmt: skip
 
 
@@ -91,7 +116,7 @@ def rescaled(part: Part, mesh: Mesh, factor: float) -> tuple[Part, bytes]:
         zone_cm2=tuple(round(a * factor**2, 3) for a in part.zone_cm2),
         problems=tuple(p for p in part.problems if p[0] != "unit"), pose=None,
     )  # fmt: skip
-    return changed, pack_mesh(bigger)
+    return with_walls(changed, thickness(bigger)), pack_mesh(bigger)
 
 
 def offered_factor(part: Part) -> float:

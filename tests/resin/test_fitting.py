@@ -1,0 +1,38 @@
+"""What fits a machine, against boxes whose answer is known."""
+
+from __future__ import annotations
+
+import pytest
+
+from helpers import box_mesh
+from numerus.geometry.mesh import merged
+from numerus.resin.fitting import LIFT_MM, MARGIN_MM, largest_scale, ways_to_fit
+from numerus.resin.profiles import Machine
+
+MACHINE = Machine("m", "M", plate_x_mm=104, plate_y_mm=64, height_mm=124)
+
+
+def test_a_cube_is_limited_by_the_plates_lesser_side() -> None:
+    """60 mm of room across: a cube of 30 fits at 2 at least (a turned one can gain a little)."""
+    scale, height = largest_scale(box_mesh((30, 30, 30)), MACHINE)
+    assert scale == pytest.approx(2, rel=0.1)
+    assert height <= MACHINE.height_mm - LIFT_MM + 1e-9
+
+
+def test_a_long_rod_fits_leaning_or_standing() -> None:
+    """A rod longer than every side fits along the room's diagonal: longer than upright, no longer than the diagonal."""
+    scale, _ = largest_scale(box_mesh((1, 1, 100)), MACHINE)
+    room = [MACHINE.plate_x_mm - 2 * MARGIN_MM, MACHINE.plate_y_mm - 2 * MARGIN_MM, MACHINE.height_mm - LIFT_MM]
+    assert 1.2 < scale <= sum(r * r for r in room) ** 0.5 / 100
+
+
+def test_the_table_tells_what_each_way_costs() -> None:
+    """Smaller is quicker, a cut at the waist is quicker still, and what does not fit is said."""
+    tall = merged([box_mesh((20, 20, 90)), box_mesh((6, 6, 30), (7, 7, 85)), box_mesh((20, 20, 90), (0, 0, 110))])
+    rows = {r.way: r for r in ways_to_fit(tall, MACHINE)}
+    assert not rows["at 100 %"].fits
+    assert rows["at 80 %"].minutes < rows["at 90 %"].minutes < rows["at 100 %"].minutes
+    cut = rows["cut once, halves side by side"]
+    assert (cut.cuts, cut.fits) == (1, True)
+    assert cut.minutes < rows["at 80 %"].minutes
+    assert rows["as large as it fits"].scale < 1
