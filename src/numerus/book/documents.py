@@ -9,7 +9,7 @@ from pydantic import TypeAdapter, ValidationError
 
 from numerus.errors import BookError
 from numerus.floor.queue import Run
-from numerus.kit.plan import Army, Figure, Kit, Part, Unit
+from numerus.kit.plan import Army, Figure, Kit, Part, Relation, Unit
 from numerus.paint.scheme import Paint, Scheme
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine, Resin
@@ -42,3 +42,9 @@ def read(kind: str, body: str) -> Any:
         raise BookError(
             "damaged-plan", f"A {kind} in the book cannot be read.", "It is left out; the rest is kept."
         ) from error
+
+
+@cache
+def kit_statements() -> TypeAdapter[dict[str, tuple[Relation, ...]]]:
+    """How statements about several kits are kept in a file of their own: JSON by kit."""
+    return TypeAdapter(dict[str, tuple[Relation, ...]])

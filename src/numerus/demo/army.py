@@ -17,7 +17,7 @@ import numpy as np
 
 from numerus.bench.build import build_plan
 from numerus.book.book import Book
-from numerus.book.documents import read
+from numerus.book.documents import kit_statements, read
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.floor.queue import Run
@@ -318,10 +318,12 @@ def make_demo(path: Path, now: datetime) -> Book:
         WEEKEND,
     )
     army = Army("army", "The Lampwatch of Sedge Hythe", ready_by, week, 0.86, scheme_id=SCHEME.id)
-    kits = (
-        Kit("wickmen", "Wickmen of Sedge Hythe", "the town's own sculptor", 24.0, "personal"),
-        Kit("heron", "The Tolling Heron", "the town's own sculptor", 16.0, "personal"),
-    )
+    said = kit_statements().validate_json((MESHES / "relations.json").read_bytes())
+    got = now.date() - timedelta(days=40)
+    kits = [
+        Kit(i, name, "the town's own sculptor", price, "personal", got, relations=said[i])
+        for i, name, price in (("wickmen", "Wickmen of Sedge Hythe", 24.0), ("heron", "The Tolling Heron", 16.0))
+    ]
     parts = [_part(name, book.put_blob) for name in names()]
     figures = list(_builds())
     documents: list[Any] = [army, *kits, *UNITS, *parts, *figures, TEAL, MALLARD, RESIN, *PAINTS, SCHEME]

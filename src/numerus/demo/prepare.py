@@ -8,12 +8,14 @@ from __future__ import annotations
 from dataclasses import replace
 from pathlib import Path
 
-from numerus.book.documents import written
+from numerus.book.documents import kit_statements, written
 from numerus.geometry.formats import MeshFile
+from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh, unpack_mesh
 from numerus.kit.plan import Pose
-from numerus.kit.sorting import part_from_file
+from numerus.kit.relations import relations
+from numerus.kit.sorting import Shaped, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
 from numerus.resin.pose import PoseCost, candidates, fields_of, measure, school_up
 from numerus.resin.posing import kept_pose
@@ -40,6 +42,18 @@ def _caught(name: str, mesh: Mesh, machine: Machine, resin: Resin) -> tuple[Pose
             return pose, made
         tried.append((len(made.islands_left), len(tried), pose, made))
     return min(tried, key=lambda t: t[:2])[2:]
+
+
+def relate(folder: Path) -> str:
+    """Write what the parts of each kit are to each other as relations.json; in words, how much there was to say."""
+    said = {}
+    for kit in ("heron", "wickmen"):
+        names = sorted(p.stem for p in folder.glob("*.mesh") if p.stem.startswith("heron_") == (kit == "heron"))
+        said[kit] = relations(
+            [Shaped(n, n, oriented(unpack_mesh((folder / f"{n}.mesh").read_bytes()))[0]) for n in names]
+        )
+    (folder / "relations.json").write_bytes(kit_statements().dump_json(said))
+    return f"{sum(map(len, said.values()))} statements about {len(said)} kits"
 
 
 def prepare(folder: Path, name: str, machine: Machine, resin: Resin) -> str:

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections import Counter
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
 
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
 from numerus.kit.builds import printed_slots
-from numerus.kit.completeness import Copy
+from numerus.kit.completeness import Copy, spares_for
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import Standing
 from numerus.resin.plate import Bitmap, Outline, Plate, outline_bitmap, pack, plates_of
@@ -29,12 +31,45 @@ def owed_copies(plans: Plans, standing: Standing, unit_id: str) -> list[Copy]:
     return found
 
 
-def outlines_for(plans: Plans, copies: list[Copy], mesh_of: MeshOf) -> list[Outline]:
-    """What is to be packed for these copies; equal parts share one bitmap."""
+def owed_spares(plans: Plans, unit_id: str) -> list[str]:
+    """Ids of the parts of which spares are on the unit's list and on no plate yet, each as often as it is owed."""
+    unit = plans.units[unit_id]
+    there = Counter(p.part_id for plate in plans.plates.values() for p in plate.placed if not p.figure_id)
+    posed = {i: n for i, n in unit.spares.items() if i in plans.parts and plans.parts[i].pose is not None}
+    return [part for part, number in posed.items() for _ in range(max(number - there[part], 0))]
+
+
+@dataclass(frozen=True)
+class ToPrint:
+    """One line of the to-print list: a part, for how many figures it is owed, and spares on top."""
+
+    part_id: str
+    owed: int
+    spares: int
+    posed: bool
+
+
+def to_print(plans: Plans, standing: Standing, unit_id: str) -> list[ToPrint]:
+    """What a unit still has to have printed, posed or not, and the spares worth printing with it; the most first."""
+    owed: Counter[str] = Counter()
+    figures = plans.figures_of(unit_id)
+    for figure in figures:
+        for slot, part_id in printed_slots(figure).items():
+            state = standing.copies.get((figure.id, slot))
+            if part_id in plans.parts and (state is None or state.state == "owed"):
+                owed[part_id] += 1
+    spares = spares_for(figures, plans.parts)
+    lines = [ToPrint(i, n, spares.get(i, 0), plans.parts[i].pose is not None) for i, n in owed.items()]
+    return sorted(lines, key=lambda t: (-t.owed, plans.parts[t.part_id].name))
+
+
+def outlines_for(plans: Plans, copies: list[Copy], mesh_of: MeshOf, spares: Sequence[str] = ()) -> list[Outline]:
+    """What is to be packed for these copies and spares; equal parts share one bitmap."""
     bitmaps: dict[str, Bitmap] = {}
     found = []
-    for figure_id, slot in copies:
-        part = plans.parts[plans.figures[figure_id].build[slot]]
+    wanted = [(figure_id, slot, plans.figures[figure_id].build[slot]) for figure_id, slot in copies]
+    for figure_id, slot, part_id in [*wanted, *(("", plans.parts[i].slot, i) for i in spares)]:
+        part = plans.parts[part_id]
         assert part.pose is not None
         if part.id not in bitmaps:
             bitmaps[part.id] = outline_bitmap(mesh_of(part.pose.supported_blob))
@@ -48,14 +83,14 @@ def plates_for(
     progress: Callable[[float], bool] | None = None,
 ) -> list[Plate]:  # fmt: skip
     """Plates that hold everything the unit is owed. Raises PlanError if nothing is, or a part does not fit."""
-    copies = owed_copies(plans, standing, unit_id)
-    if not copies:
+    copies, spares = owed_copies(plans, standing, unit_id), owed_spares(plans, unit_id)
+    if not copies and not spares:
         raise PlanError(
             "nothing-owed",
             "Every posed part of this unit lies on a plate or is printed.",
             "Unposed parts wait at Pose.",
         )
-    outlines = outlines_for(plans, copies, mesh_of)
+    outlines = outlines_for(plans, copies, mesh_of, spares)
     first = max((p.order for p in plans.plates.values()), default=-1) + 1
     name = plans.units[unit_id].name.rpartition(", ")[2]
     return plates_of(pack(outlines, machine, progress=progress), outlines, machine, plans.resin, name, new_id, first)

@@ -8,6 +8,7 @@ from functools import partial
 from multiprocessing import get_context
 from pathlib import Path
 
+from numerus.demo.prepare import relate
 from numerus.demo.sculptor.studio import recipes, sculpt
 
 PROCESSES = 2
@@ -18,6 +19,7 @@ def main(folder: Path, only: str = "") -> None:
     with get_context("spawn").Pool(PROCESSES) as pool:
         for said in pool.imap_unordered(partial(sculpt, folder), wanted, chunksize=1):
             print(said, flush=True)
+    print(relate(folder), flush=True)
     print(f"{len(wanted)} parts in {time.monotonic() - begun:.0f} s", flush=True)
 
 
