@@ -33,14 +33,14 @@ def test_what_is_no_scale_is_refused_in_words(text: str) -> None:
 
 
 def test_heights_begin_above_the_base() -> None:
-    """Eyes half way up the bare head, whatever hat is on; the base does not count."""
+    """Eyes half way from the neck to the bare crown, whatever hat or beard is on; the base does not count."""
     build = {
         "base": box_mesh((20, 20, 3)),
         "legs": box_mesh((4, 4, 14), (0, 0, 3)),
         "head": box_mesh((3, 3, 12), (0, 0, 26)),
     }
-    found = heights(build, box_mesh((3, 3, 7), (0, 0, 26)))
-    assert found.eyes_mm == pytest.approx(26 + 3.5 - 3)
+    found = heights(build, 26.5, 33)
+    assert found.eyes_mm == pytest.approx(26.5 + 3.25 - 3)
     assert (found.top_mm, found.whole_mm) == (35, 38)
     assert "28-32 mm family" in found.says
     assert heights({"base": build["base"]}).eyes_mm is None

@@ -33,6 +33,7 @@ APART = {
     "platform": "hides the roof under it",
 }
 SAFE_DEG = 15.0
+RESIN_G_PER_MM3 = 0.0011
 TOUCH_MM = 0.1
 PIXELS = 400  # columns along the longest side when shells overlap
 OVERLAP = 0.004  # volumes farther apart than this mean that shells overlap
@@ -52,6 +53,9 @@ class Balance:
     centre_mm: tuple[float, float, float]
     tipping_deg: float
     weakest_deg: float
+    edge_mm: float = 0.0
+    height_mm: float = 0.0
+    volume_mm3: float = 0.0
 
     @property
     def says(self) -> str:
@@ -59,6 +63,26 @@ class Balance:
             return "falls over by itself"
         sure = "stands well" if self.tipping_deg >= SAFE_DEG else "tips easily: pin it, or weight the base"
         return f"{sure}, {self.tipping_deg:.0f}° to tip"
+
+    @property
+    def weakest(self) -> str:
+        """The direction it tips in most easily, for one who looks at its front (-Y)."""
+        return _COMPASS[round(self.weakest_deg / 45) % 8]
+
+    @property
+    def advice(self) -> str:
+        """What base or weight would make it safe."""
+        if self.tipping_deg >= SAFE_DEG:
+            return f"Weakest to the {self.weakest}."
+        wider = self.height_mm * np.tan(np.radians(SAFE_DEG)) - self.edge_mm
+        # A weight on the floor lowers the centre of mass: height * m / (m + w) must come to edge / tan(safe).
+        wanted = max(self.edge_mm, 0.0) / np.tan(np.radians(SAFE_DEG))
+        weight = self.volume_mm3 * RESIN_G_PER_MM3 * (self.height_mm / wanted - 1) if wanted > 0 else 0.0
+        heavy = f", or {weight:.1f} g of weight in it" if 0 < weight < 500 else ""
+        return f"Weakest to the {self.weakest}: a base {2 * wider:.0f} mm wider{heavy} would make it stand."
+
+
+_COMPASS = ("right", "back right", "back", "back left", "left", "front left", "front", "front right")
 
 
 def build_plan(slots: Sequence[str], together: bool = False) -> list[BuildStep]:
@@ -103,13 +127,13 @@ def balance(parts: Sequence[Mesh]) -> Balance:
     """Tipping of assembled parts on the lowest plane they touch: least over all directions of
     atan(distance of the centre's foot to the contact hull's edge / height); negative if the foot lies outside.
     """
-    centre, _ = centre_of_mass(merged(list(parts)))
+    centre, volume = centre_of_mass(merged(list(parts)))
     floor = min(float(m.bounds_mm[0, 2]) for m in parts)
     touching = np.concatenate([_touching(m, floor + TOUCH_MM) for m in parts])
     edge, direction = _edge_distance(touching, centre[:2])
     height = max(float(centre[2]) - floor, 1e-9)
     x, y, z = (float(c) for c in centre)
-    return Balance((x, y, z), float(np.degrees(np.arctan2(edge, height))), direction)
+    return Balance((x, y, z), float(np.degrees(np.arctan2(edge, height))), direction, edge, height, volume)
 
 
 def _touching(mesh: Mesh, below_mm: float) -> Floats:

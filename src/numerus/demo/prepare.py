@@ -49,9 +49,8 @@ def relate(folder: Path) -> str:
     said = {}
     for kit in ("heron", "wickmen"):
         names = sorted(p.stem for p in folder.glob("*.mesh") if p.stem.startswith("heron_") == (kit == "heron"))
-        said[kit] = relations(
-            [Shaped(n, n, oriented(unpack_mesh((folder / f"{n}.mesh").read_bytes()))[0]) for n in names]
-        )
+        meshes = {n: oriented(unpack_mesh((folder / f"{n}.mesh").read_bytes()))[0] for n in names}
+        said[kit] = tuple(relations([Shaped(n, n, mesh) for n, mesh in meshes.items()]))
     (folder / "relations.json").write_bytes(kit_statements().dump_json(said))
     return f"{sum(map(len, said.values()))} statements about {len(said)} kits"
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
 import platformdirs
@@ -10,15 +11,15 @@ from PyQt6.QtCore import QDate, QObject, pyqtSignal
 from PyQt6.QtWidgets import QDialog, QFileDialog, QWidget
 
 from numerus.book.book import Book, Removed
-from numerus.book.intake import keep, kit_named, read_parts
+from numerus.book.intake import Sorted, keep, kit_named, read_and_sort, shaped_part
 from numerus.demo.army import make_demo
 from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.desk.context import Context
 from numerus.desk.dialogs import ArmyDialog, UnitDialog
 from numerus.desk.jobs import Progress
-from numerus.errors import Cancelled, NumerusError
-from numerus.geometry.files import Refusal
+from numerus.errors import NumerusError
 from numerus.geometry.formats import FORMATS
+from numerus.kit.plan import SLOTS, Kit
 from numerus.resin.profiles import Machine, Resin
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
@@ -26,10 +27,11 @@ BOOKS = "Numerus books (*.numerus)"
 
 
 class Deeds(QObject):
-    """``noted``: something worth saying that is no error; ``opened``: a book's path."""
+    """``noted``: something worth saying that is no error; ``opened``: a book's path; ``arrived``: a part was read, or refused."""
 
     noted = pyqtSignal(str)
     opened = pyqtSignal(object)
+    arrived = pyqtSignal(object)
 
     def __init__(self, context: Context, parent: QWidget) -> None:
         super().__init__(parent)
@@ -115,43 +117,40 @@ class Deeds(QObject):
             return
         kits = self.session.plans.kits
         kit = kits.get(unit.kit_id) or kit_named(book, paths[0].stem)
+        there = [
+            shaped_part(p, self.session.mesh(p.blob)) for p in self.session.plans.parts.values() if p.kit_id == kit.id
+        ]
 
-        def work(progress: Progress):  # type: ignore[no-untyped-def]
-            found = []
-            for number, item in enumerate(read_parts(paths, kit.id)):
-                if not progress(1 - 1 / (number + 2)):
-                    raise Cancelled
-                found.append(item)
-            return found
+        def work(progress: Progress) -> Sorted:
+            return read_and_sort(paths, kit, there, progress, self.arrived.emit)
 
-        def done(found) -> None:  # type: ignore[no-untyped-def]
-            refused = [f for f in found if isinstance(f, Refusal)]
-            read = [f for f in found if not isinstance(f, Refusal)]
-            if read:
-                self._try(lambda: self._keep(kit, read, unit.id))
-            if refused:
-                self.noted.emit(
-                    f"{len(read)} read. Not read: "
-                    + " ".join(f.error.message for f in refused[:3])
-                    + f"{' …' if len(refused) > 3 else ''}"
-                )
+        def done(found: Sorted) -> None:
+            if found.read:
+                self._try(lambda: self._keep(kit, found, unit.id))
+            if found.refused:
+                self.noted.emit(_refused_words(found))
 
         self.context.jobs.start("import", "Reading mesh files", work, done)
 
-    def _keep(self, kit, read, unit_id: str) -> None:  # type: ignore[no-untyped-def]
-        from dataclasses import replace
-
+    def _keep(self, kit: Kit, found: Sorted, unit_id: str) -> None:
+        """Parts into the book, and into the unit the slots they fill, in the usual order."""
         book = self.session.book
         assert book is not None
-        keep(book, kit, read)
+        keep(book, kit, found)
         unit = book.plans.units.get(unit_id)
         if unit is not None:
-            slots = tuple(
-                dict.fromkeys(
-                    [*(unit.slots if unit.kit_id else ()), *(p.slot for p, _, _ in read if p.slot != "extra")]
-                )
-            )
-            book.commit(
-                f"{unit.name} is built from {kit.name}", [replace(unit, kit_id=kit.id, slots=slots or unit.slots)]
-            )
+            filled = {r.part.slot for r in found.read if r.part.needed and r.part.slot != "extra"}
+            slots = dict.fromkeys([*(unit.slots if unit.kit_id else ()), *sorted(filled, key=_usual_order)])
+            changed = replace(unit, kit_id=kit.id, slots=tuple(slots) or unit.slots)
+            book.commit(f"{unit.name} is built from {kit.name}", [changed])
         self.session.tick()
+
+
+def _usual_order(slot: str) -> int:
+    return SLOTS.index(slot) if slot in SLOTS else len(SLOTS)
+
+
+def _refused_words(found: Sorted) -> str:
+    """What could not be read, with reasons."""
+    reasons = " ".join(f.error.message for f in found.refused[:3])
+    return f"{len(found.read)} read. Not read: {reasons}{' …' if len(found.refused) > 3 else ''}"

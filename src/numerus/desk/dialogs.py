@@ -37,7 +37,7 @@ MARK_WORDS = {
 }
 
 
-class _Asking(QDialog):
+class Asking(QDialog):
     """A form with OK and Cancel and a line for what is wrong."""
 
     def __init__(self, parent: QWidget, title: str) -> None:
@@ -45,12 +45,13 @@ class _Asking(QDialog):
         self.setWindowTitle(title)
         self.setMinimumWidth(420)
         self.form = QFormLayout()
-        self.fault = label("", "fault", True)
+        self.told, self.fault = label("", "note", True), label("", "fault", True)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self._accept)
         box.rejected.connect(self.reject)
         outer = QVBoxLayout(self)
         outer.addLayout(self.form)
+        outer.addWidget(self.told)
         outer.addWidget(self.fault)
         outer.addWidget(box)
 
@@ -81,7 +82,7 @@ class _Asking(QDialog):
             self.accept()
 
 
-class ArmyDialog(_Asking):
+class ArmyDialog(Asking):
     """Name and date of an army."""
 
     def __init__(self, parent: QWidget, today: QDate) -> None:
@@ -108,7 +109,7 @@ class ArmyDialog(_Asking):
         return Army("army", self.name.text().strip(), self.ready_by.date().toPyDate(), scheme_id=scheme_id)
 
 
-class UnitDialog(_Asking):
+class UnitDialog(Asking):
     """A unit: new, or an existing one with its figures."""
 
     def __init__(self, parent: QWidget, plans: Plans, unit: Unit | None = None) -> None:

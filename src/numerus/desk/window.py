@@ -25,7 +25,7 @@ from numerus.desk.panels.statusline import StatusLine
 from numerus.desk.tables import documents_dialog, scheme_dialog
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.welcome import welcome
-from numerus.desk.widgets.layout import button
+from numerus.desk.widgets.layout import Pages, button
 from numerus.kit.march import STAGES, TITLES
 from numerus.paint.scheme import Paint
 from numerus.resin.profiles import Machine, Resin
@@ -60,7 +60,7 @@ class MainWindow(QMainWindow):
         self.band, self.roll, self.orders = Band(self.context), Roll(self.context), OrdersPanel(self.context)
         self.errors, self.status = ErrorPanel(self.theme), StatusLine(self.context)
         self.benches = make_benches(self.context, self.deeds, renderer)
-        self.bench = QStackedWidget()
+        self.bench = Pages()
         for made in self.benches.values():
             self.bench.addWidget(made)
         middle = QVBoxLayout()

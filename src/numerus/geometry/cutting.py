@@ -312,7 +312,7 @@ def _proposal(
     middle[axis] = at
     x, y, z = (float(v) for v in middle)
     nx, ny, nz = (float(v) for v in normal)
-    why = f"a waist: the seam is {seam:.0f} mm" + (f" in {pieces} rings" if pieces > 1 else " in one ring")
+    why = f"a waist: the seam is {seam:.1f} mm" + (f" in {pieces} rings" if pieces > 1 else " in one ring")
     return CutProposal(
         Plane((x, y, z), (nx, ny, nz)), float(section.area()), seam, float(share), (float(sizes[0].max()), float(sizes[1].max())), why
     )  # fmt: skip

@@ -108,7 +108,7 @@ class Fit:
 
     @property
     def says(self) -> str:
-        return f"surfaces {self.mean_mm:.2f} mm apart on average, {self.most_mm:.2f} mm at most"
+        return f"{self.mean_mm:.2f} mm apart, {self.most_mm:.2f} at most"
 
 
 def may_be_alike(a: ShapePrint, b: ShapePrint) -> bool:

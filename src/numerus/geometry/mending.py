@@ -7,7 +7,6 @@ right, drops specks, closes holes with the least new surface, and can fill voids
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -158,7 +157,7 @@ def mend(mesh: Mesh, fill_voids: bool = False) -> Mended:
     made = _welded_near(mesh, done)
     made = _without_faults(made, done)
     made = _turned_alike(made, done)
-    made = _holes_closed(made, done)
+    made = _without_specks(_holes_closed(made, done), done)
     made, turned = oriented(made)
     _note(done, turned, "shell", "turned right way out")
     if fill_voids:
@@ -192,18 +191,22 @@ def _welded_near(mesh: Mesh, done: list[str]) -> Mesh:
 
 
 def _without_faults(mesh: Mesh, done: list[str]) -> Mesh:
-    """Without faces of no area, doubled faces and specks."""
+    """Without faces of no area and doubled faces."""
     kept, flat = without_degenerate(mesh)
     _, first = np.unique(np.sort(kept.faces, axis=1), axis=0, return_index=True)
     doubled = len(kept.faces) - len(first)
     kept = Mesh(kept.vertices, kept.faces[np.sort(first)], kept.zones)
-    shells, label = shell_of_faces(kept, edges_of(kept))
-    areas = np.bincount(label, kept.areas_mm2, shells)
-    speck = areas < SPECK_SHARE * areas.sum()
     _note(done, flat, "face", "without area dropped")
     _note(done, doubled, "doubled face", "dropped")
+    return kept
+
+
+def _without_specks(mesh: Mesh, done: list[str]) -> Mesh:
+    shells, label = shell_of_faces(mesh, edges_of(mesh))
+    areas = np.bincount(label, mesh.areas_mm2, shells)
+    speck = areas < SPECK_SHARE * areas.sum()
     _note(done, int(speck.sum()), "speck", "dropped")
-    return Mesh(kept.vertices, kept.faces[~speck[label]], kept.zones)
+    return Mesh(mesh.vertices, mesh.faces[~speck[label]], mesh.zones)
 
 
 @kernel
@@ -342,9 +345,3 @@ def _without_inner(mesh: Mesh, done: list[str]) -> Mesh:
     inner = [s for s in range(shells) if shells > 1 and lies_inside(mesh, label, s)]
     _note(done, len(inner), "inner shell", "removed: what it enclosed is solid now")
     return Mesh(mesh.vertices, mesh.faces[~np.isin(label, inner)], mesh.zones)
-
-
-def differences(before: Mesh, after: Mesh) -> dict[str, Any]:
-    """What a mend changed in numbers: faces, corners and holes before and after."""
-    holes = [len(boundary_loops(m)) for m in (before, after)]
-    return {"faces": (len(before.faces), len(after.faces)), "holes": (holes[0], holes[1])}

@@ -48,7 +48,7 @@ def sentence(found: Completeness, figures: Mapping[str, Figure], parts: Mapping[
         slots = Counter(slot for _, slot in found.unfilled)
         said.append("no " + ", ".join(f"{slot} for {n}" for slot, n in slots.most_common(3)))
     if found.owed:
-        names = Counter(parts[figures[f].build[s]].name for f, s in found.owed if figures[f].build[s] in parts)
+        names = Counter(parts[figures[f].build[s]].label for f, s in found.owed if figures[f].build[s] in parts)
         listed = ", ".join(f"{n} × {name}" for name, n in names.most_common(3))
         more = f" and {len(names) - 3} kinds more" if len(names) > 3 else ""
         said.append(f"on no plate yet: {listed}{more}")

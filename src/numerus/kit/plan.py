@@ -5,6 +5,7 @@ Plain frozen values. Lengths in mm, money in the army's currency, clock times as
 
 from __future__ import annotations
 
+import re
 from dataclasses import dataclass, field
 from datetime import date
 
@@ -178,3 +179,8 @@ class Part:
     needed: bool = True
     original: str = ""
     doubt: float = 0.0
+
+    @property
+    def label(self) -> str:
+        """Its name without folders and the ending of a mesh file."""
+        return re.sub(r"\.(stl|obj|ply|3mf|glb)$", "", self.name.rpartition("/")[2], flags=re.IGNORECASE)

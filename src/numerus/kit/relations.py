@@ -111,14 +111,11 @@ def _likenesses(known: Sequence[_Known], told: Progress) -> list[Relation]:
 def _likeness(one: _Known, other: _Known, fit: Fit) -> Relation:
     scaled = abs(fit.scale - 1) > SCALE_SAME
     kind = "scaled" if scaled else "mirror" if fit.mirrored else "duplicate"
-    words = {"scaled": f"{fit.scale:.4g} times as large", "mirror": "mirrored", "duplicate": "the same shape"}[kind]
-    turned = " and turned" if kind == "duplicate" and np.trace(fit.matrix[:3, :3]) < 2.99 else ""
-    cut = "" if len(one.part.mesh.faces) == len(other.part.mesh.faces) else ", with other triangles"
+    turned = ", turned" if kind == "duplicate" and np.trace(fit.matrix[:3, :3]) < 2.99 else ""
+    cut = "" if len(one.part.mesh.faces) == len(other.part.mesh.faces) else ", other triangles"
     sure = float(np.clip(1 - 12 * fit.mean_mm / other.shape.diagonal_mm, 0.5, 0.99))
     size = (round(fit.scale, 4),) if scaled else ()
-    return Relation(
-        kind, (one.part.id, other.part.id), sure, f"{words}{turned}{cut}: {fit.says}".capitalize(), size_mm=size
-    )
+    return Relation(kind, (one.part.id, other.part.id), sure, f"{fit.says}{turned}{cut}", size_mm=size)
 
 
 def _supported(known: Sequence[_Known], plain: Sequence[_Known], told: Progress) -> list[Relation]:
@@ -139,7 +136,7 @@ def _supported(known: Sequence[_Known], plain: Sequence[_Known], told: Progress)
             if inside.share > INSIDE_SURE:
                 break
         if best and best[0].share >= INSIDE_SHARE:
-            says = f"{counted(copy.supports.pillars, 'pillar')} under it; {best[0].share:.0%} of the plain part's surface found again"
+            says = f"{counted(copy.supports.pillars, 'pillar')}; {best[0].share:.0%} of the plain part is found again"
             found.append(Relation("supported", (best[1].part.id, copy.part.id), min(best[0].share, 0.99), says))
         else:
             says = f"Stands on {counted(copy.supports.pillars, 'pillar')}; no plain part of it is in the kit"
@@ -293,7 +290,7 @@ def _apart(a: Contact, b: Contact) -> float:
 
 def _group(plain: Sequence[_Known], group: Sequence[int], pairs: dict[tuple[int, int], _Pair]) -> Relation:
     shares = [_at(pairs, i, j).shared for i, j in combinations(group, 2)]
-    says = f"{len(group)} parts in one place: they share {np.mean(shares):.0%} of their space on average"
+    says = f"{np.mean(shares):.0%} of their space is shared"
     sure = float(np.clip(0.55 + np.mean(shares) / 2, 0.5, 0.99))
     return Relation("alternative", tuple(plain[i].part.id for i in group), sure, says)
 
@@ -313,7 +310,7 @@ def _joints(
         if group_of[i] == group_of[j]:
             continue
         if pair.shared >= CLASH:
-            says = f"They share {pair.shared:.0%} of the smaller one's space"
+            says = f"{pair.shared:.0%} of the smaller one is shared"
             found.append(Relation("clash", (plain[i].part.id, plain[j].part.id), min(pair.shared * 3, 0.95), says))
         elif pair.touch and pair.touch.area_mm2 >= JOINT_MM2:
             found.append(_joint(plain[i], plain[j], pair.touch))

@@ -63,15 +63,17 @@ class Heights:
         return f"{eyes}{self.top_mm:.1f} mm to the top{family}"
 
 
-def heights(build: Mapping[str, Mesh], bare_head: Mesh | None = None) -> Heights:
-    """Heights of assembled parts by slot; ``bare_head``: the lowest of the alternatives, which has no hat on."""
+def heights(build: Mapping[str, Mesh], neck_mm: float | None = None, crown_mm: float | None = None) -> Heights:
+    """Heights of assembled parts by slot. ``neck_mm``: where the head is joined on, else its lowest point; ``crown_mm``:
+    of a bare head in its place, else its highest.
+    """
     low = min(m.bounds_mm[0, 2] for m in build.values())
     high = max(m.bounds_mm[1, 2] for m in build.values())
     ground = float(build["legs"].bounds_mm[0, 2]) if "legs" in build else float(low)
-    head = bare_head or build.get("head")
     eyes = None
-    if head is not None:
-        neck, crown = head.bounds_mm[:, 2]
+    if "head" in build:
+        foot, top = build["head"].bounds_mm[:, 2]
+        neck, crown = (foot if neck_mm is None else neck_mm), (top if crown_mm is None else crown_mm)
         eyes = float(neck + EYES_OF_HEAD * (crown - neck)) - ground
     return Heights(eyes, float(high) - ground, float(high - low))
 

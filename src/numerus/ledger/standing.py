@@ -150,3 +150,20 @@ def furthest_stage_share(standings: list[FigureStanding]) -> list[float]:
     """For the unit's road: the share of figures that have passed each stage."""
     n = max(len(standings), 1)
     return [sum(s.number > i or s.stage == "ready" for s in standings) / n for i in range(len(STAGES))]
+
+
+def kit_record(plans: Plans, standing: Standing, kit_id: str) -> str:
+    """How well a kit's prints have done so far, in words."""
+    own = {p.id for p in plans.parts.values() if p.kit_id == kit_id}
+    outcomes = [
+        outcome[0]
+        for run in standing.runs.values()
+        for placed in (plans.plates[run.plate_id].placed if run.plate_id in plans.plates else ())
+        if placed.part_id in own
+        for outcome in [run.outcomes.get(placed.id, ("", 0.0, ""))]
+        if outcome[0]
+    ]
+    if not outcomes:
+        return "Nothing of this kit was printed yet."
+    good = outcomes.count("good")
+    return f"Of {len(outcomes)} parts printed so far {good} were good, {outcomes.count('flawed')} flawed, {outcomes.count('failed')} failed."

@@ -1,156 +1,30 @@
-"""Sort: parts by slot around the figure they make, builds figure by figure, and the completeness line."""
+"""Sort: parts laid out by slot, builds figure by figure, one part closely; three pages of one bench."""
 
 from __future__ import annotations
 
-import string
 from dataclasses import replace
 
-import numpy as np
-from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QCursor, QDropEvent, QIcon, QPainter, QPixmap
-from PyQt6.QtWidgets import QBoxLayout, QComboBox, QLineEdit, QListWidget, QListWidgetItem, QMenu, QWidget
+from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.book.book import Removed
+from numerus.book.tidy import agreed, in_mm, mended, overruled
+from numerus.desk.benches.sort_builds import Builds
+from numerus.desk.benches.sort_layout import LayOut, moved
+from numerus.desk.benches.sort_part import PartPage
+from numerus.desk.benches.sort_questions import KitDialog
 from numerus.desk.context import Context
 from numerus.desk.deeds import Deeds
-from numerus.desk.theme.marks import draw_mark, draw_warning
-from numerus.desk.view3d.renderer import Renderer, Thing
-from numerus.desk.view3d.widget import BenchView
+from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.drawing import CENTRE, Drawing, hold
-from numerus.desk.widgets.layout import button, clear, column, label, panel, row
+from numerus.desk.widgets.layout import Pages, button, column, row
 from numerus.errors import NumerusError
-from numerus.kit.builds import alternatives, spread_builds
-from numerus.kit.completeness import completeness, sentence
-from numerus.kit.plan import BOUGHT, NONE, SLOTS, Figure, Part
-from numerus.kit.sorting import offered_factor, rescaled, words_of
+from numerus.kit.builds import unfilled
+from numerus.kit.plan import Part
+from numerus.kit.statements import Statement, statements
+from numerus.ledger.standing import kit_record
+from numerus.words import counted
 
-RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
-ICON_PX, SMALL_PX = 48, 31
-LARGE_PARTS, SMALL_A_ROW = 3, 4
-
-
-def letter(parts: list[Part], part_id: str) -> str:
-    """a, b, c … for alternatives of a slot; the word itself for a decision without a part."""
-    ids = [p.id for p in parts]
-    return (
-        string.ascii_lowercase[ids.index(part_id) % 26]
-        if part_id in ids
-        else part_id
-        if part_id in (NONE, BOUGHT)
-        else "?"
-    )
-
-
-class Shelf(QListWidget):
-    """The parts of one slot as pictures; parts are dragged from shelf to shelf."""
-
-    dropped = pyqtSignal(str, str)
-    chosen = pyqtSignal(str)
-
-    def __init__(self, slot: str) -> None:
-        super().__init__()
-        self.slot = slot
-        self.setViewMode(QListWidget.ViewMode.IconMode)
-        self.setFlow(QListWidget.Flow.LeftToRight)
-        self.setWrapping(True)
-        self.setFixedHeight(ICON_PX + 26)
-        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setDragEnabled(True)
-        self.setAcceptDrops(True)
-        self.setDefaultDropAction(Qt.DropAction.MoveAction)
-        self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.setAccessibleName(f"Parts for {slot}")
-        self.setStyleSheet("QListWidget { font-size: 11px; }")
-        self.currentItemChanged.connect(lambda item: item and self.chosen.emit(item.data(Qt.ItemDataRole.UserRole)))
-
-    def fit(self, many: int) -> None:
-        """Few parts large and named, many small in two rows under their letters: all in sight without scrolling."""
-        large = many <= LARGE_PARTS
-        icon = ICON_PX if large else SMALL_PX
-        self.setIconSize(QSize(icon, icon))
-        self.setGridSize(QSize(ICON_PX + 6, ICON_PX + 22) if large else QSize(SMALL_PX + 8, SMALL_PX + 15))
-        rows = -(-many // SMALL_A_ROW)
-        self.setFixedHeight(ICON_PX + 26 if large else rows * (SMALL_PX + 15) + 4)
-
-    def dropEvent(self, event: QDropEvent | None) -> None:
-        source = event.source()
-        if isinstance(source, Shelf) and source is not self and source.currentItem() is not None:
-            self.dropped.emit(source.currentItem().data(Qt.ItemDataRole.UserRole), self.slot)
-        event.ignore()
-
-
-class BuildsGrid(Drawing):
-    """Figures by slots; a cell names its alternative, a missing one is hatched and says none. Click to choose."""
-
-    def __init__(self, context: Context, choose) -> None:  # type: ignore[no-untyped-def]
-        super().__init__(context.theme, "Builds: figures and slots")
-        self.session, self.choose = context.session, choose
-        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.hold("setMinimumWidth", 380)
-
-    def draw(self, painter: QPainter) -> None:
-        unit = self.session.unit
-        if unit is None:
-            return
-        figures = self.session.plans.figures_of(unit.id)
-        options = alternatives(self.session.plans.parts.values(), unit)
-        name_wide = 112.0
-        cell = (self.width() - name_wide) / max(len(unit.slots), 1)
-        step = min(28.0, (self.height() - 22) / max(len(figures), 1))
-        for at, slot in enumerate(unit.slots):
-            short = slot.replace("right ", "R ").replace("left ", "L ").capitalize()
-            self.text(painter, name_wide + (at + 0.5) * cell, 14, short, 11, colour="slate", align=CENTRE, width=cell)
-        for number, figure in enumerate(figures):
-            y = 20 + number * step
-            whole = all(slot in figure.build for slot in unit.slots)
-            if whole:
-                draw_mark(painter, unit.mark, 2, y + 5, min(14, step - 8), self.theme.unit_colour(unit.mark))
-            else:
-                draw_warning(painter, 2, y + 6, 13, self.theme.colour("tallow"), self.theme.colour("ink"))
-            self.text(painter, 22, y + step * 0.66, figure.name, 13, not whole, width=name_wide - 28)
-            for at, slot in enumerate(unit.slots):
-                box = QRectF(name_wide + at * cell + 2, y + 2, cell - 4, step - 4)
-                self._cell(painter, box, figure, slot, options.get(slot, []))
-
-    def _cell(self, painter: QPainter, box: QRectF, figure: Figure, slot: str, options: list[Part]) -> None:
-        chosen = figure.build.get(slot)
-        tones = ("bed", "riverwash", "tallowwash")
-        ids = [p.id for p in options]
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(
-            self.theme.colour(
-                "brickwash" if chosen is None else tones[ids.index(chosen) % 3] if chosen in ids else "linen"
-            )
-        )
-        painter.drawRoundedRect(box, 3, 3)
-        if chosen is None:
-            self.hatch(painter, box)
-            painter.setBrush(self.theme.colour("brickwash"))
-            painter.setPen(Qt.PenStyle.NoPen)
-            painter.drawRect(box.adjusted(box.width() / 2 - 15, 3, 15 - box.width() / 2, -3))
-        words = (
-            "none"
-            if chosen is None
-            else "–"
-            if chosen == NONE
-            else "buy"
-            if chosen == BOUGHT
-            else letter(options, chosen)
-        )
-        self.text(
-            painter,
-            box.center().x(),
-            box.center().y() + 4.5,
-            words,
-            13 if len(words) < 2 else 11,
-            chosen is None,
-            "brick" if chosen is None else "ink",
-            CENTRE,
-        )
-        part = self.session.plans.parts.get(chosen or "")
-        says = f"{figure.name}, {slot}: {part.name if part else words}"
-        self.region(box, says, lambda: self.choose(figure, slot))
+LAY_OUT, BUILDS, PART = "Lay out", "Builds", "Part"
 
 
 class SortBench(Bench):
@@ -159,57 +33,44 @@ class SortBench(Bench):
     def __init__(self, context: Context, deeds: Deeds, renderer: Renderer) -> None:
         self.deeds, self.renderer = deeds, renderer
         super().__init__(context)
+        self.add_button("Kit …", self.ask_kit, tip="Where it came from, its licence, what was paid, how its prints did")
         self.add_button(
             "Add files", deeds.ask_import, tip="STL, OBJ, PLY, 3MF, GLB, zip (Ctrl+I), or drop them on the window"
+        )
+        self.agree_button = self.add_button(
+            "Agree with all", self.agree, "main", "Sets units to mm, mends what is torn, keeps the proposed slots"
         )
         self.fill_button = self.add_button("Fill the gaps, all different", self.fill_gaps, "main")
 
     def build(self) -> QBoxLayout:
-        self.view = BenchView(self.theme, self.renderer, "The figure its parts make")
-        self.left, self.right = column(gap=2), column(gap=2)
-        self.grid = BuildsGrid(self.context, self.choose)
-        self.shelves: dict[str, Shelf] = {}
-        laying = row(panel(self.left), self.view, panel(self.right), gap=8)
-        laying.setStretch(0, 3)
-        laying.setStretch(1, 4)
-        laying.setStretch(2, 3)
-        builds = column(
-            row(label("Builds", "section"), 8, label("click a cell to choose", "note"), -1), self.grid, gap=4
-        )
-        builds.setStretch(1, 1)
-        upper = row(laying, builds, gap=16, margins=(16, 4, 16, 8))
-        upper.setStretch(0, 3)
-        upper.setStretch(1, 2)
-        body = column(upper, self._drawer(), gap=0)
-        body.setStretch(0, 1)
+        self.layout_page = LayOut(self.context, self.renderer, self.move_parts, self.act, self.open_part)
+        self.layout_page.rename, self.layout_page.set_aside = self.rename, self.set_aside
+        self.builds, self.part_page = Builds(self.context), PartPage(self.context, self.renderer)
+        self.pages: dict[str, LayOut | Builds | PartPage] = {
+            LAY_OUT: self.layout_page,
+            BUILDS: self.builds,
+            PART: self.part_page,
+        }
+        self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in self.pages}
+        self.stack = Pages()
+        for page in self.pages.values():
+            self.stack.addWidget(page)
+        for tab in self.tabs.values():
+            tab.setCheckable(True)
+        self.page = LAY_OUT
+        body = column(row(*self.tabs.values(), -1, gap=2, margins=(10, 0, 16, 0)), self.stack, gap=2)
+        body.setStretch(1, 1)
         return body
 
-    def _drawer(self) -> QWidget:
-        """The part at hand and the completeness line."""
-        self.line = label("", "strong", True)
-        self.name, self.slot = QLineEdit(), QComboBox()
-        self.name.setAccessibleName("Part's name")
-        self.name.setMaximumWidth(190)
-        self.name.editingFinished.connect(lambda: self._change_part(name=self.name.text()))
-        self.slot.setEditable(True)
-        self.slot.setAccessibleName("Part's slot")
-        self.slot.activated.connect(lambda _: self._change_part(slot=self.slot.currentText()))
-        self.facts, self.health = label("", "note", True), label("", "note", True)
-        self.unit_button = button("", self.convert_unit, "main")
-        self.remove = button("Not needed", self.remove_part, tip="Take the part out of the kit; undo brings it back")
-        part = row(
-            label("Part", "strong"),
-            self.name,
-            label("in slot"),
-            self.slot,
-            self.facts,
-            self.unit_button,
-            self.remove,
-        )
-        part.setStretch(4, 1)
-        made = panel(column(self.line, part, self.health, gap=6, margins=(16, 10, 16, 10)), "drawer")
-        hold(self.theme, made, "setFixedHeight", 112)
-        return made
+    def open_page(self, name: str) -> None:
+        self.page = name
+        self.refresh()
+
+    def open_part(self, part_id: str) -> None:
+        """One part closely."""
+        self.page = PART
+        self.session.select(figure_id=self.session.figure_id, part_id=part_id)
+        self.refresh()
 
     def refresh(self) -> None:
         unit = self.session.unit
@@ -228,145 +89,83 @@ class SortBench(Bench):
             return
         self.show_full()
         if self.session.part not in parts:
-            self.session.part_id = next((p.id for p in parts if p.problems), parts[0].id)
-        kit = self.session.plans.kits.get(unit.kit_id)
-        self.title.setText(f"Sort: {kit.name if kit else unit.name}")
-        self.subtitle.setText(f"{len(parts)} parts for {unit.name}")
-        self._fill_shelves(parts, unit.slots)
-        self._fill_part()
-        self._fill_line()
-        self._assemble()
-        self.grid.update()
+            self.session.part_id = next((p.id for p in parts if p.needed), parts[0].id)
+        self._head(parts)
+        self.stack.setCurrentWidget(self.pages[self.page])
+        for name, tab in self.tabs.items():
+            tab.setChecked(name == self.page)
+        self.pages[self.page].refresh()
 
-    def _fill_shelves(self, parts: list[Part], unit_slots: tuple[str, ...]) -> None:
-        for side in (self.left, self.right):
-            clear(side)
-        self.shelves = {}
-        slots = list(dict.fromkeys([*unit_slots, *(p.slot for p in parts)]))
-        for number, slot in enumerate(slots):
-            here = [p for p in parts if p.slot == slot]
-            shelf = self._shelf(slot, here)
-            bought = not here and any(
-                f.build.get(slot) == BOUGHT for f in self.session.plans.figures_of(self.session.unit_id)
-            )
-            note = (
-                "bought" if bought else "none" if not here else f"{len(here)} to choose from" if len(here) > 1 else ""
-            )
-            side = self.left if number % 2 == 0 else self.right
-            side.addLayout(row(label(slot.capitalize(), "strong"), label(note, "note"), -1))
-            side.addWidget(shelf)
-        for side in (self.left, self.right):
-            side.addStretch(1)
-
-    def _shelf(self, slot: str, parts: list[Part]) -> Shelf:
-        shelf = self.shelves[slot] = Shelf(slot)
-        shelf.fit(len(parts))
-        for part in parts:
-            word = f"  {(words_of(part.name).split() or [part.name])[-1]}" if len(parts) <= LARGE_PARTS else ""
-            item = QListWidgetItem(self._icon(part), f"{letter(parts, part.id)}{word}")
-            item.setData(Qt.ItemDataRole.UserRole, part.id)
-            item.setToolTip(f"{part.name}: {self._facts(part)}")
-            shelf.addItem(item)
-            if part.id == self.session.part_id:
-                shelf.setCurrentItem(item)
-        shelf.dropped.connect(self._dropped)
-        shelf.chosen.connect(lambda part_id: self.session.select(figure_id=self.session.figure_id, part_id=part_id))
-        return shelf
-
-    def _icon(self, part: Part) -> QIcon:
-        pixmap = QPixmap()
-        try:
-            if part.thumbnail and self.session.book is not None:
-                pixmap.loadFromData(self.session.book.blob(part.thumbnail))
-        except NumerusError:
-            return QIcon()
-        return QIcon(pixmap)
-
-    def _facts(self, part: Part) -> str:
-        size = " × ".join(f"{e:.1f}" for e in part.extents_mm)
-        closed = "closed" if part.watertight else f"{part.holes} holes"
-        shells = "one solid" if part.shells == 1 else f"{part.shells} shells"
-        return f"{size} mm, {part.volume_ml:.2f} ml, {part.triangles} faces, {closed}, {shells}"
-
-    def _fill_part(self) -> None:
-        part = self.session.part
-        for widget in (self.name, self.slot, self.remove):
-            widget.setEnabled(part is not None)
-        self.unit_button.hide()
-        if part is None:
-            self.name.setText("")
-            self.facts.setText(
-                "Choose a part to see its size and health; drag it to another slot if the guess was wrong."
-            )
-            self.health.setText("")
-            return
-        unit = self.session.unit
-        slots = list(dict.fromkeys([*(unit.slots if unit else ()), *SLOTS]))
-        self.name.setText(part.name)
-        self.slot.clear()
-        self.slot.addItems(slots)
-        self.slot.setCurrentText(part.slot)
-        self.facts.setText(self._facts(part))
-        self.health.setText(
-            "Health: " + ("; ".join(text for _, text in part.problems) if part.problems else "nothing wrong found")
-        )
-        factor = offered_factor(part)
-        self.unit_button.setVisible(factor != 1.0)
-        self.unit_button.setText(f"Read as {part.unit}: × {factor:g}")
-
-    def _fill_line(self) -> None:
-        unit = self.session.unit
+    def _head(self, parts: list[Part]) -> None:
+        unit, plans = self.session.unit, self.session.plans
         assert unit is not None
-        plans, copies = self.session.plans, self.session.answers.standing.copies
-        accounted = {c for c, s in copies.items() if s.state != "owed"}
-        found = completeness(unit, plans.figures_of(unit.id), accounted)
-        self.line.setText(sentence(found, plans.figures, plans.parts))
-        gaps = bool(found.unfilled)
+        kit = plans.kits.get(unit.kit_id)
+        aside = sum(not p.needed for p in parts)
+        self.title.setText(f"Sort: {kit.name if kit else unit.name}")
+        words = f"{counted(len(parts), 'part')} for {unit.name}"
+        self.subtitle.setText(f"{words}, {aside} set aside" if aside else words)
+        gaps = any(unfilled(f, unit) for f in plans.figures_of(unit.id))
+        waiting = sum(s.open for s in statements(parts, ()))
+        self.agree_button.setVisible(bool(waiting))
+        self.agree_button.setText(f"Agree with all {waiting}" if waiting > 1 else "Agree")
+        self.fill_button.setVisible(not waiting or self.page == BUILDS)
         self.fill_button.setEnabled(gaps)
 
-    def _assemble(self) -> None:
-        """The chosen figure's build in 3D, or the first figure's."""
-        figures = self.session.plans.figures_of(self.session.unit_id)
-        figure = self.session.plans.figures.get(self.session.figure_id) or next(iter(figures), None)
-        if figure is None:
-            self.view.show_things([])
-            return
-        shown = [self.session.plans.parts[p] for p in figure.build.values() if p in self.session.plans.parts]
-        part = self.session.part
-        if part is not None and part.slot in figure.build and part not in shown:
-            shown = [p for p in shown if p.slot != part.slot] + [part]
-        things = [Thing(self.session.mesh(p.blob), RESIN_RGB) for p in shown]
-        self.view.caption = (figure.name, "as assembled")
-        self.view.show_things(things)
-
-    def _dropped(self, part_id: str, slot: str) -> None:
-        part = self.session.plans.parts[part_id]
-        self.session.commit(f"{part.name} to slot {slot}", [replace(part, slot=slot), *self._unit_with(slot)])
-
-    def _unit_with(self, slot: str) -> list[object]:
-        unit = self.session.unit
-        return [replace(unit, slots=(*unit.slots, slot))] if unit and slot not in unit.slots and slot != "extra" else []
-
-    def _change_part(self, **changes: str) -> None:
-        part = self.session.part
-        changes = {k: v.strip() for k, v in changes.items() if v.strip()}
-        if part is None or not changes or all(getattr(part, k) == v for k, v in changes.items()):
-            return
-        extra = self._unit_with(changes["slot"]) if "slot" in changes else []
-        self.session.commit(f"change {part.name}", [replace(part, **changes), *extra])  # type: ignore[arg-type]
-
-    def convert_unit(self) -> None:
-        """Take the offered unit: everything of the part is measured anew."""
-        part, book = self.session.part, self.session.book
-        if part is None or book is None:
-            return
-        changed, packed = rescaled(part, self.session.mesh(part.blob), offered_factor(part))
+    def _told(self, label: str, make) -> None:  # type: ignore[no-untyped-def]
+        """One edit whose making may fail."""
         try:
-            blob = book.put_blob(packed)
+            documents = make()
         except NumerusError as error:
             self.session.failed.emit(error)
             return
-        self.session.commit(f"{part.name} read as {part.unit}", [replace(changed, blob=blob)])
+        if documents:
+            self.session.commit(label, documents)
+
+    def act(self, said: Statement) -> None:
+        """What a card offers: the unit set, the part mended, a slot looked at, a statement turned about."""
+        book, unit = self.session.book, self.session.unit
+        part = self.session.plans.parts.get(said.part_id)
+        if book is None or unit is None or part is None:
+            return
+        kit = self.session.plans.kits[unit.kit_id]
+        if said.kind == "unit":
+            self._told(f"{part.label} read as {part.unit}", lambda: [in_mm(book, part)])
+        elif said.kind == "fault":
+            self._told(f"{part.label} mended", lambda: [mended(book, part)])
+        elif said.relation is not None:
+            relation = said.relation
+            self._told(f"{said.title}: {said.says} overruled", lambda: overruled(book, kit, relation))
+        else:
+            self.open_part(said.part_id)
+
+    def agree(self) -> None:
+        """Everything that is open settled as proposed, in one edit."""
+        book, unit = self.session.book, self.session.unit
+        if book is not None and unit is not None:
+            self._told("agree with what the shapes say", lambda: agreed(book, unit.kit_id))
+
+    def move_parts(self, ids: list[str], slot: str) -> None:
+        """Parts to another slot; a slot the unit does not have yet comes with them."""
+        unit = self.session.unit
+        parts = [self.session.plans.parts[i] for i in ids]
+        extra = [replace(unit, slots=(*unit.slots, slot))] if unit and slot not in (*unit.slots, "extra") else []
+        words = parts[0].label if len(parts) == 1 else f"{len(parts)} parts"
+        self.session.commit(f"{words} to slot {slot}", [*moved(parts, slot), *extra])
+
+    def rename(self, ids: list[str], name: str) -> None:
+        """One name for all, numbered where they are several."""
+        parts = [self.session.plans.parts[i] for i in ids]
+        names = [name] if len(ids) == 1 else [f"{name} {n}" for n in range(1, len(ids) + 1)]
+        self.session.commit(
+            f"rename {counted(len(ids), 'part')}", [replace(p, name=n) for p, n in zip(parts, names, strict=True)]
+        )
+
+    def set_aside(self, ids: list[str], needed: bool) -> None:
+        """Parts no build needs, or needs after all; builds that used them lose them."""
+        parts = [replace(self.session.plans.parts[i], needed=needed, doubt=0.0) for i in ids]
+        users = [f for f in self.session.plans.figures.values() if not needed and set(ids) & set(f.build.values())]
+        emptied = [replace(f, build={s: p for s, p in f.build.items() if p not in ids}) for f in users]
+        self.session.commit(f"{counted(len(ids), 'part')} {'needed' if needed else 'set aside'}", [*parts, *emptied])
 
     def remove_part(self) -> None:
         """The part and every build's use of it."""
@@ -377,32 +176,15 @@ class SortBench(Bench):
         emptied = [replace(f, build={s: p for s, p in f.build.items() if p != part.id}) for f in users]
         self.session.commit(f"{part.name} is not needed", [*emptied, Removed("part", part.id)])
 
-    def choose(self, figure: Figure, slot: str) -> None:
-        """Offer the alternatives for one slot of one figure."""
-        unit = self.session.unit
-        if unit is None:
-            return
-        menu = QMenu(self)
-        parts = alternatives(self.session.plans.parts.values(), unit)[slot]
-        for part in parts:
-            menu.addAction(
-                self._icon(part),
-                f"{letter(parts, part.id)}  {part.name}",
-                lambda p=part.id: self.set_slot(figure, slot, p),
-            )
-        menu.addAction("Bought, not printed", lambda: self.set_slot(figure, slot, BOUGHT))
-        menu.addAction("Deliberately empty", lambda: self.set_slot(figure, slot, NONE))
-        menu.exec(QCursor.pos())
-
-    def set_slot(self, figure: Figure, slot: str, part_id: str) -> None:
-        changed = replace(figure, build={**figure.build, slot: part_id})
-        self.session.commit(f"{slot} of {figure.name}", [changed])
-
     def fill_gaps(self) -> None:
-        """Give every empty slot a part, so that figures differ; slots with no part at all stay and are named."""
+        self.builds.fill_gaps()
+
+    def ask_kit(self) -> None:
+        """Where the kit came from."""
         unit = self.session.unit
-        if unit is None:
+        kit = self.session.plans.kits.get(unit.kit_id) if unit else None
+        if kit is None:
             return
-        figures = self.session.plans.figures_of(unit.id)
-        filled = spread_builds(figures, alternatives(self.session.plans.parts.values(), unit))
-        self.session.commit(f"fill the builds of {unit.name}", filled)
+        asked = KitDialog(self, kit, kit_record(self.session.plans, self.session.answers.standing, kit.id))
+        if asked.exec():
+            self.session.commit(f"where {kit.name} came from", [asked.changed()])

@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QFrame, QHBoxLayout
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import Drawing
-from numerus.desk.widgets.layout import button, label
+from numerus.desk.widgets.layout import button, column, label
 from numerus.errors import NumerusError
 
 
@@ -34,8 +34,7 @@ class ErrorPanel(QFrame):
         layout = QHBoxLayout(self)
         layout.setContentsMargins(16, 6, 12, 6)
         layout.addWidget(_Sign(theme))
-        layout.addWidget(self.message)
-        layout.addWidget(self.advice, 1)
+        layout.addLayout(column(self.message, self.advice, gap=2), 1)
         self.close_button = button("Dismiss", self.hide)
         layout.addWidget(self.close_button)
         theme.changed.connect(self._dress)
@@ -47,12 +46,14 @@ class ErrorPanel(QFrame):
         self.setStyleSheet(f"ErrorPanel {{ background: {roles.brickwash}; border-bottom: 1px solid {roles.brick}; }}")
 
     def tell(self, error: NumerusError) -> None:
-        self.message.setText(error.message)
-        self.advice.setText(error.advice)
-        self.show()
+        self._say(error.message, error.advice)
 
     def note(self, words: str) -> None:
         """Something worth knowing that is no error."""
-        self.message.setText(words)
-        self.advice.setText("")
+        self._say(words, "")
+
+    def _say(self, message: str, advice: str) -> None:
+        self.message.setText(message)
+        self.advice.setText(advice)
+        self.advice.setVisible(bool(advice))
         self.show()

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QCheckBox, QFrame, QScrollArea, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QCheckBox, QFrame, QVBoxLayout, QWidget
 
 from numerus.bench.cautions import DEFER
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import Drawing, hold
-from numerus.desk.widgets.layout import button, clear, column, label, panel, row
+from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.ledger.orders import Order
 from numerus.words import span
 
@@ -51,10 +51,7 @@ class OrdersPanel(QWidget):
         self.when = label("", "note")
         self.listing = column(gap=10, margins=(16, 4, 12, 8))
         inner = panel(self.listing, "linen")
-        scroll = QScrollArea()
-        scroll.setWidgetResizable(True)
-        scroll.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        scroll.setWidget(inner)
+        scroll = scrolled(inner)
         self.spare, self.spare_note = label("", "strong", True), label("", "note", True)
         print_button = button(
             "Print the bench card", self.print_card.emit, tip="One page with tick boxes and cautions (Ctrl+P)"

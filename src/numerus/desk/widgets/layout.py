@@ -4,8 +4,18 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QBoxLayout, QFrame, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PyQt6.QtCore import QSize, Qt
+from PyQt6.QtWidgets import (
+    QBoxLayout,
+    QFrame,
+    QHBoxLayout,
+    QLabel,
+    QPushButton,
+    QScrollArea,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
 
 
 def label(words: str = "", kind: str = "", wrap: bool = False) -> QLabel:
@@ -69,6 +79,28 @@ def panel(layout: QBoxLayout, kind: str = "") -> QWidget:
     made.setObjectName(kind)
     made.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
     made.setLayout(layout)
+    return made
+
+
+class Pages(QStackedWidget):
+    """One page at a time; only the shown one asks for room."""
+
+    def minimumSizeHint(self) -> QSize:
+        page = self.currentWidget()
+        return page.minimumSizeHint() if page is not None else QSize()
+
+    def setCurrentWidget(self, page: QWidget | None) -> None:
+        super().setCurrentWidget(page)
+        self.updateGeometry()
+
+
+def scrolled(inside: QWidget) -> QScrollArea:
+    """A widget that may be higher than its place."""
+    made = QScrollArea()
+    made.setWidgetResizable(True)
+    made.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    made.setWidget(inside)
+    made.setFocusPolicy(Qt.FocusPolicy.NoFocus)
     return made
 
 

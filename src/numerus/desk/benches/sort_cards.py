@@ -1,0 +1,77 @@
+"""What the shapes say: one card per statement, with its evidence, what was made of it, and a way to change that."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter, QPen
+
+from numerus.desk.theme.marks import draw_warning
+from numerus.desk.theme.palette import Theme
+from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.kit.statements import Statement
+
+CARD_WIDE = 190.0
+
+
+class Cards(Drawing):
+    """As many cards as there is room for; the rest by turning the page."""
+
+    def __init__(self, theme: Theme, act: Callable[[Statement], None], look: Callable[[Statement], None]) -> None:
+        super().__init__(theme, "What the shapes say")
+        self.act, self.look = act, look
+        self.said: Sequence[Statement] = ()
+        self.first = 0
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.hold("setFixedHeight", 92)
+
+    def show_said(self, said: Sequence[Statement]) -> None:
+        self.said = said
+        self.first = min(self.first, max(len(said) - self.room, 0))
+        self.update()
+
+    @property
+    def room(self) -> int:
+        return max(int(self.width() // CARD_WIDE), 1)
+
+    def turn(self, by: int) -> None:
+        """To the next or the former page, round and round."""
+        pages = -(-len(self.said) // self.room) or 1
+        self.first = ((self.first // self.room + by) % pages) * self.room
+        self.update()
+
+    @property
+    def page_words(self) -> str:
+        if not self.said:
+            return ""
+        return f"{self.first + 1}-{min(self.first + self.room, len(self.said))} of {len(self.said)}"
+
+    def draw(self, painter: QPainter) -> None:
+        if not self.said:
+            self.text(painter, 0, 22, "Nothing to say yet: shapes are compared when files are added.", colour="slate")
+            return
+        wide = self.width() / self.room
+        for number, statement in enumerate(self.said[self.first : self.first + self.room]):
+            if number:
+                self.line(painter, number * wide - 10, 4, number * wide - 10, 84)
+            self._card(painter, number * wide, wide - 20, statement)
+
+    def _card(self, painter: QPainter, x: float, wide: float, said: Statement) -> None:
+        self.region(QRectF(x, 0, wide, 64), f"{said.title}: {said.says}\n{said.evidence}", lambda: self.look(said))
+        self.text(painter, x, 14, said.title, 13, True, width=wide)
+        self.text(painter, x, 32, said.says, 13, width=wide)
+        self.text(painter, x, 49, said.evidence, 11, colour="slate", width=wide)
+        denied = said.relation is not None and said.relation.overruled
+        if said.open:
+            draw_warning(painter, x, 61, 13, self.theme.colour("tallow"), self.theme.colour("ink"))
+        else:
+            self._tick(painter, x, 73, "slate" if denied else "moss_ink")
+        acts = self.text(painter, x + wide, 73, said.act, 11, True, "river", RIGHT)
+        self.text(painter, x + 19, 73, said.outcome, 11, colour="slate" if denied else "ink", width=wide - acts - 26)
+        box = QRectF(x + wide - acts - 6, 58, acts + 12, 22)
+        self.region(box, f"{said.act}: now {said.outcome}", lambda: self.act(said))
+
+    def _tick(self, painter: QPainter, x: float, y: float, role: str) -> None:
+        painter.setPen(QPen(self.theme.colour(role), 1.6))
+        painter.drawPolyline([QPointF(x + 1, y - 5), QPointF(x + 5, y - 1), QPointF(x + 12, y - 10)])

@@ -1,0 +1,94 @@
+"""Faults of a part as numbered pins; mending is shown before it is kept."""
+
+from __future__ import annotations
+
+from PyQt6.QtWidgets import QBoxLayout
+
+from numerus.desk.benches.sort_tool import PINS, PlaceList, Tool, beside, whole_thing
+from numerus.desk.view3d.renderer import Thing
+from numerus.desk.widgets.layout import button, column, label, row
+from numerus.geometry.mending import Finding, Mended, findings, mend
+from numerus.words import counted
+
+
+class FaultsTool(Tool):
+    """Faults as numbered pins; mending shown before it is kept."""
+
+    title = "Health"
+
+    def build(self) -> QBoxLayout:
+        self.found: list[Finding] | None = None
+        self.mended: Mended | None = None
+        self.list = PlaceList(
+            self.context, "Faults of the part", "No fault was found: closed, right side out, in one piece."
+        )
+        self.list.chosen.connect(lambda _: self.page.draw())
+        self.said = label("", "note", True)
+        self.mend_button = button("Show it mended", self.show_mended, "main")
+        self.keep_button = button("Keep the mended one", self.keep_mended, "main")
+        self.leave = button("Leave it as it was", self.drop, "")
+        made = column(self.list, self.said, row(self.mend_button, self.keep_button, self.leave, -1), gap=8)
+        made.setStretch(0, 1)
+        return made
+
+    def forget(self) -> None:
+        self.found, self.mended = None, None
+
+    def begin(self) -> None:
+        self._fill()
+        if self.found is None:
+            mesh = self.page.mesh
+            self.start("findings", "Looking for faults", lambda progress: findings(mesh), self._met)
+
+    def _met(self, found: list[Finding]) -> None:
+        self.found = found
+        self.list.show_lines([(f.text, _place_words(f.place_mm)) for f in found])
+        self._fill()
+
+    def _fill(self) -> None:
+        only_normal = all(f.code == "overlapping-shells" for f in self.found or [])
+        self.mend_button.setVisible(self.mended is None and not only_normal)
+        for made in (self.keep_button, self.leave):
+            made.setVisible(self.mended is not None)
+        if self.mended is None:
+            self.said.setText(
+                "Shells that run into each other are usual in sculpts and count as one solid."
+                if self.found and only_normal
+                else ""
+            )
+            return
+        volumes = f"{self.mended.before_mm3 / 1000:.3f} ml before, {self.mended.after_mm3 / 1000:.3f} ml after"
+        closed = "closed now" if self.mended.watertight else "still open somewhere"
+        self.said.setText(
+            f"{'; '.join(self.mended.done) or 'nothing had to be done'}. {volumes}, {closed}. The file's own mesh is kept."
+        )
+
+    def show_mended(self) -> None:
+        mesh = self.page.mesh
+        self.start("mend", "Mending", lambda progress: mend(mesh), self._mended)
+
+    def _mended(self, made: Mended) -> None:
+        self.mended = made
+        self._fill()
+
+    def drop(self) -> None:
+        self.mended = None
+        self._fill()
+        self.page.draw()
+
+    def keep_mended(self) -> None:
+        if self.mended is not None:
+            self.page.keep("mended", self.mended.mesh)
+
+    def things(self) -> tuple[list[Thing], str]:
+        if self.mended is None:
+            return super().things()[0], counted(len(self.found or []), "finding") if self.found else ""
+        before = self.page.mesh
+        return [whole_thing(before), beside(before, self.mended.mesh)], "as it is, and mended"
+
+    def pins(self) -> list[tuple[tuple[float, float, float], bool]]:
+        return [(f.place_mm, n == self.list.at_line) for n, f in enumerate((self.found or [])[:PINS])]
+
+
+def _place_words(place: tuple[float, float, float]) -> str:
+    return "at " + ", ".join(f"{v:.1f}" for v in place) + " mm"

@@ -1,0 +1,229 @@
+"""One part by itself: its faults as pins, its thin walls hatched, its size, and where it could be cut."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+
+import numpy as np
+from numpy.typing import NDArray
+from PyQt6.QtCore import QRectF, Qt, pyqtSignal
+from PyQt6.QtGui import QPainter, QPen
+from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
+
+from numerus.book.tidy import scaled, with_mesh
+from numerus.desk.benches.sort_cut import CutTool
+from numerus.desk.benches.sort_faults import FaultsTool
+from numerus.desk.benches.sort_shelves import facts_of
+from numerus.desk.benches.sort_size import SizeTool
+from numerus.desk.benches.sort_tool import RESIN_RGB, Tool
+from numerus.desk.benches.sort_walls import WallsTool
+from numerus.desk.context import Context
+from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.errors import NumerusError
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.kit.plan import SLOTS, Part
+from numerus.kit.sorting import offered_factor
+
+THIN_RGB, WEAK_RGB = np.array([168, 65, 43], np.uint8), np.array([217, 162, 27], np.uint8)
+STRIPE_MM = 0.55
+TOOLS_WIDE = 336
+
+
+class PartPage(QWidget):
+    """``back``: to the laying-out. Tools work on the part's mesh and may show a changed one before it is kept."""
+
+    back = pyqtSignal()
+
+    def __init__(self, context: Context, renderer: Renderer) -> None:
+        super().__init__()
+        self.context, self.session, self.theme = context, context.session, context.theme
+        self.view = BenchView(self.theme, renderer, "The part on the bench")
+        self.view.overlay = self._pins
+        self.view.picked.connect(self._picked)
+        self.shown_for = ""
+        self.tools: dict[str, Tool] = {
+            t.title: t for t in (FaultsTool(self), WallsTool(self), SizeTool(self), CutTool(self))
+        }
+        self.tool: Tool = next(iter(self.tools.values()))
+        self.setLayout(self._body())
+
+    def _body(self):  # type: ignore[no-untyped-def]
+        self.tabs = {title: button(title, lambda t=title: self.use(t), "tab") for title in self.tools}
+        self.stack = Pages()
+        for tool in self.tools.values():
+            self.stack.addWidget(tool)
+        for tab in self.tabs.values():
+            tab.setCheckable(True)
+        side = panel(column(row(*self.tabs.values(), -1, gap=2), self.stack, gap=8))
+        side.setFixedWidth(TOOLS_WIDE)
+        upper = row(self.view, side, gap=16, margins=(16, 4, 16, 8))
+        upper.setStretch(0, 1)
+        body = column(upper, self._drawer(), gap=0)
+        body.setStretch(0, 1)
+        return body
+
+    def _drawer(self) -> QWidget:
+        """The part's name, slot and facts, and its mesh as it came."""
+        self.name, self.slot = QLineEdit(), QComboBox()
+        self.name.setAccessibleName("Part's name")
+        self.name.setMaximumWidth(190)
+        self.name.editingFinished.connect(lambda: self.change(name=self.name.text()))
+        self.slot.setEditable(True)
+        self.slot.setAccessibleName("Part's slot")
+        self.slot.activated.connect(lambda _: self.change(slot=self.slot.currentText()))
+        self.facts = label("", "note", True)
+        self.original = button("As it came", self.restore, "", "The mesh the file held, before anything was changed")
+        self.remove = button("Set aside", self.set_aside, "", "No build needs it; it stays in the kit")
+        self.former, self.next = (
+            button("‹", lambda: self.step(-1), "", "The part before"),
+            button("›", lambda: self.step(1), "", "The next part"),
+        )
+        part = row(
+            self.former,
+            self.next,
+            label("Part", "strong"),
+            self.name,
+            label("in slot"),
+            self.slot,
+            self.facts,
+            self.original,
+            self.remove,
+        )
+        part.setStretch(6, 1)
+        return panel(column(part, gap=6, margins=(16, 10, 16, 10)), "drawer")
+
+    @property
+    def part(self) -> Part | None:
+        return self.session.part
+
+    @property
+    def mesh(self) -> Mesh:
+        return self.session.mesh(self.part.blob) if self.part else Mesh(np.zeros((0, 3)), np.zeros((0, 3), np.int32))
+
+    def use(self, title: str) -> None:
+        self.tool = self.tools[title]
+        self.stack.setCurrentWidget(self.tool)
+        for name, tab in self.tabs.items():
+            tab.setChecked(name == title)
+        self.tool.begin()
+        self.draw()
+
+    def refresh(self) -> None:
+        part, unit = self.part, self.session.unit
+        for widget in (self.name, self.slot, self.remove, self.original):
+            widget.setEnabled(part is not None)
+        if part is None:
+            self.facts.setText("Choose a part.")
+            return
+        self.name.setText(part.name)
+        self.slot.clear()
+        self.slot.addItems(list(dict.fromkeys([*(unit.slots if unit else ()), *SLOTS])))
+        self.slot.setCurrentText(part.slot)
+        self.facts.setText(facts_of(part))
+        self.original.setVisible(bool(part.original))
+        self.remove.setText("Set aside" if part.needed else "Needed after all")
+        again = self.shown_for != part.blob
+        self.shown_for = part.blob
+        if again:
+            for tool in self.tools.values():
+                tool.forget()
+        self.use(self.tool.title)
+        if again:
+            self.view.fit()
+
+    def draw(self) -> None:
+        """The part as the tool at hand sees it."""
+        part = self.part
+        if part is None:
+            self.view.show_things([])
+            return
+        things, caption = self.tool.things()
+        self.view.caption = (part.label, caption)
+        self.view.show_things(things, refit=len(things) > 1)
+
+    def _pins(self, painter: QPainter, view: BenchView) -> None:
+        for number, (place, chosen) in enumerate(self.tool.pins(), 1):
+            at = view.project(place)
+            painter.setPen(QPen(self.theme.colour("river" if chosen else "slate"), 1.4))
+            painter.setBrush(self.theme.colour("river" if chosen else "chalk"))
+            painter.drawEllipse(at, 9, 9)
+            painter.setFont(self.theme.font(11, True))
+            painter.setPen(self.theme.colour("on_river" if chosen else "ink"))
+            painter.drawText(QRectF(at.x() - 9, at.y() - 9, 18, 18), Qt.AlignmentFlag.AlignCenter, str(number))
+
+    def _picked(self, place: Floats | None) -> None:
+        if place is not None:
+            self.tool.picked(place)
+
+    def hatched(self, mesh: Mesh, thickness_mm: Floats, thin_mm: float, weak_mm: float) -> NDArray[np.uint8]:
+        """Colours per vertex: thin walls striped across, strongly where they hardly print, lighter where they break."""
+        colours = np.repeat(RESIN_RGB, len(mesh.vertices), axis=0)
+        stripe = np.mod(mesh.vertices @ np.array([0.62, 0.5, 0.6]), STRIPE_MM) < STRIPE_MM / 2
+        colours[stripe & (thickness_mm < weak_mm)] = WEAK_RGB
+        colours[stripe & (thickness_mm < thin_mm)] = THIN_RGB
+        return colours
+
+    def step(self, by: int) -> None:
+        """The next part of the kit, or the one before."""
+        parts = self.session.kit_parts()
+        if parts:
+            at = parts.index(self.part) if self.part in parts else 0
+            self.session.select(figure_id=self.session.figure_id, part_id=parts[(at + by) % len(parts)].id)
+
+    def change(self, **changes: str) -> None:
+        part = self.part
+        changes = {k: v.strip() for k, v in changes.items() if v.strip()}
+        if part is None or not changes or all(getattr(part, k) == v for k, v in changes.items()):
+            return
+        unit = self.session.unit
+        slot = changes.get("slot", "")
+        extra = (
+            [replace(unit, slots=(*unit.slots, slot))] if unit and slot and slot not in (*unit.slots, "extra") else []
+        )
+        made = replace(part, **changes, doubt=0.0)  # type: ignore[arg-type]
+        self.session.commit(f"change {part.label}", [made, *extra])
+
+    def set_aside(self) -> None:
+        part = self.part
+        if part is not None:
+            self.session.commit(
+                f"{part.label} {'set aside' if part.needed else 'needed'}",
+                [replace(part, needed=not part.needed, doubt=0.0)],
+            )
+
+    def keep(self, words: str, mesh: Mesh) -> None:
+        """The changed mesh becomes the part's; the one it came with is kept."""
+        self._make(words, lambda part: with_mesh(self._book(), part, mesh))
+
+    def scale(self, factor: float, words: str = "") -> None:
+        self._make(words or f"× {factor:.4g}", lambda part: scaled(self._book(), part, factor))
+
+    def restore(self) -> None:
+        part = self.part
+        if part is not None and part.original:
+            came = self.session.mesh(part.original)
+            self._make("as it came", lambda p: replace(with_mesh(self._book(), p, came), original=""))
+
+    def _book(self):  # type: ignore[no-untyped-def]
+        assert self.session.book is not None
+        return self.session.book
+
+    def _make(self, words: str, make: Callable[[Part], Part]) -> None:
+        part = self.part
+        if part is None or self.session.book is None:
+            return
+        try:
+            made = make(part)
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return
+        self.session.commit(f"{part.label}: {words}", [made])
+
+    def convert_unit(self) -> None:
+        """Take the offered unit: everything of the part is measured anew."""
+        part = self.part
+        if part is not None and offered_factor(part) != 1:
+            self.scale(offered_factor(part), f"read as {part.unit}")

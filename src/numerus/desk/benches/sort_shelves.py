@@ -1,0 +1,114 @@
+"""Shelves of parts: one list of pictures per slot; parts are dragged from shelf to shelf, renamed, set aside."""
+
+from __future__ import annotations
+
+import string
+from collections.abc import Callable, Sequence
+
+from PyQt6.QtCore import QPoint, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QDropEvent, QIcon, QPixmap, QResizeEvent
+from PyQt6.QtWidgets import QListWidget, QListWidgetItem
+
+from numerus.desk.session import Session
+from numerus.errors import NumerusError
+from numerus.kit.plan import BOUGHT, NONE, Part
+from numerus.kit.sorting import words_of
+
+ICON_PX, SMALL_PX = 48, 31
+LARGE_PARTS = 3
+ID = Qt.ItemDataRole.UserRole
+
+
+def letter(parts: Sequence[Part], part_id: str) -> str:
+    """a, b, c … for alternatives of a slot; the word itself for a decision without a part."""
+    ids = [p.id for p in parts]
+    if part_id in ids:
+        return string.ascii_lowercase[ids.index(part_id) % 26]
+    return part_id if part_id in (NONE, BOUGHT) else "?"
+
+
+def icon_of(session: Session, part: Part) -> QIcon:
+    """The part's thumbnail; empty where it is missing or damaged."""
+    pixmap = QPixmap()
+    try:
+        if part.thumbnail and session.book is not None:
+            pixmap.loadFromData(session.book.blob(part.thumbnail))
+    except NumerusError:
+        return QIcon()
+    return QIcon(pixmap)
+
+
+def facts_of(part: Part) -> str:
+    """Size, volume and soundness in one line."""
+    size = " × ".join(f"{e:.1f}" for e in part.extents_mm)
+    closed = "closed" if part.watertight else f"{part.holes} holes"
+    shells = "one solid" if part.shells == 1 else f"{part.shells} shells"
+    thin = f", thinnest {part.thinnest_mm:.2f} mm" if part.thinnest_mm else ""
+    return f"{size} mm, {part.volume_ml:.2f} ml, {part.triangles} faces, {closed}, {shells}{thin}"
+
+
+class Shelf(QListWidget):
+    """The parts of one slot as pictures. ``dropped``: part ids and this slot; ``asked``: parts to be changed, and where."""
+
+    dropped = pyqtSignal(list, str)
+    chosen = pyqtSignal(str)
+    opened = pyqtSignal(str)
+    asked = pyqtSignal(list, QPoint)
+
+    def __init__(self, slot: str) -> None:
+        super().__init__()
+        self.slot = slot
+        self.setViewMode(QListWidget.ViewMode.IconMode)
+        self.setFlow(QListWidget.Flow.LeftToRight)
+        self.setWrapping(True)
+        self.setSelectionMode(QListWidget.SelectionMode.ExtendedSelection)
+        for bars in (self.setHorizontalScrollBarPolicy, self.setVerticalScrollBarPolicy):
+            bars(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setDragEnabled(True)
+        self.setAcceptDrops(True)
+        self.setDefaultDropAction(Qt.DropAction.MoveAction)
+        self.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
+        self.setAccessibleName(f"Parts for {slot}")
+        self.setToolTip("Drag to another slot; Enter or a double click opens the part; the menu key changes several")
+        self.setStyleSheet("QListWidget { font-size: 11px; }")
+        self.currentItemChanged.connect(lambda item: item and self.chosen.emit(item.data(ID)))
+        self.itemActivated.connect(lambda item: self.opened.emit(item.data(ID)))
+        self.customContextMenuRequested.connect(lambda at: self.asked.emit(self.ids(), self.mapToGlobal(at)))
+
+    def ids(self) -> list[str]:
+        """What is selected, or the current part."""
+        picked = self.selectedItems() or [i for i in (self.currentItem(),) if i is not None]
+        return [item.data(ID) for item in picked]
+
+    def fill(self, parts: Sequence[Part], icon: Callable[[Part], QIcon], current: str) -> None:
+        """Few parts large and named, many small in rows under their letters: all in sight without scrolling."""
+        large = len(parts) <= LARGE_PARTS
+        px = ICON_PX if large else SMALL_PX
+        self.setIconSize(QSize(px, px))
+        self.setGridSize(QSize(ICON_PX + 6, ICON_PX + 22) if large else QSize(SMALL_PX + 8, SMALL_PX + 15))
+        for part in parts:
+            word = f"  {(words_of(part.name).split() or [part.name])[-1]}" if large else ""
+            item = QListWidgetItem(icon(part), f"{letter(parts, part.id)}{word}")
+            item.setData(ID, part.id)
+            item.setToolTip(f"{part.label}: {facts_of(part)}")
+            self.addItem(item)
+            if part.id == current:
+                self.setCurrentItem(item)
+        self._fit_height()
+
+    def _fit_height(self) -> None:
+        """As high as its rows need at the present width."""
+        grid, count = self.gridSize(), self.count()
+        a_row = max((self.viewport().width() - 4) // max(grid.width(), 1), 1)
+        self.setFixedHeight(max(-(-count // a_row), 1) * grid.height() + 4)
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        super().resizeEvent(event)
+        self._fit_height()
+
+    def dropEvent(self, event: QDropEvent | None) -> None:
+        source = event.source() if event is not None else None
+        if isinstance(source, Shelf) and source is not self and source.ids():
+            self.dropped.emit(source.ids(), self.slot)
+        if event is not None:
+            event.ignore()

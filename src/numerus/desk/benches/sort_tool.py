@@ -1,0 +1,122 @@
+"""What every tool of the part page is: words, things to be seen, pins, and jobs that end only on the part they began on."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+import numpy as np
+from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
+from PyQt6.QtGui import QPainter
+from PyQt6.QtWidgets import QBoxLayout, QDoubleSpinBox, QWidget
+
+from numerus.desk.context import Context
+from numerus.desk.view3d.renderer import Thing
+from numerus.desk.widgets.drawing import Drawing
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.resin.profiles import Machine
+
+if TYPE_CHECKING:
+    from numerus.desk.benches.sort_part import PartPage
+
+RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
+CHANGED_RGB = np.array([[150, 186, 184]], np.uint8)
+PINS = 9
+
+
+class Tool(QWidget):
+    """``begin`` when it is taken up, ``forget`` when the mesh changed; ``things`` and ``pins`` are what is seen."""
+
+    title = ""
+
+    def __init__(self, page: PartPage) -> None:
+        super().__init__()
+        self.page, self.context, self.session = page, page.context, page.session
+        layout = self.build()
+        self.setLayout(layout)
+
+    def build(self) -> QBoxLayout:
+        raise NotImplementedError
+
+    def begin(self) -> None:
+        """Work out what is not known yet."""
+
+    def forget(self) -> None:
+        """Another mesh lies on the bench."""
+
+    def things(self) -> tuple[list[Thing], str]:
+        return [whole_thing(self.page.mesh)], ""
+
+    def pins(self) -> list[tuple[tuple[float, float, float], bool]]:
+        return []
+
+    def machine(self) -> Machine:
+        """What sizes and pixels are judged by: the book's first machine, or a usual one."""
+        return next(iter(self.session.plans.machines.values()), Machine("m", "a usual machine"))
+
+    def picked(self, place: Floats) -> None:
+        """A click on the part."""
+
+    def start(self, name: str, words: str, work, done) -> None:  # type: ignore[no-untyped-def]
+        """A job whose result is dropped if another part lies on the bench by then."""
+        blob = self.page.shown_for
+
+        def ended(found) -> None:  # type: ignore[no-untyped-def]
+            if blob == self.page.shown_for:
+                done(found)
+                self.page.draw()
+
+        self.context.jobs.start(name, words, work, ended)
+
+
+class PlaceList(Drawing):
+    """Numbered places, one line and a note each; a click looks at one."""
+
+    chosen = pyqtSignal(int)
+
+    def __init__(self, context: Context, name: str, none: str) -> None:
+        super().__init__(context.theme, name)
+        self.none, self.lines, self.at_line = none, [], -1  # type: ignore[var-annotated]
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+
+    def show_lines(self, lines: Sequence[tuple[str, str]]) -> None:
+        self.lines, self.at_line = list(lines), -1
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        if not self.lines:
+            self.paragraph(painter, QRectF(0, 2, self.width(), 60), self.none, 13, colour="slate")
+            return
+        rows = max(int(self.height() // 38), 1)
+        for number, (words, note) in enumerate(self.lines[:rows]):
+            y = number * 38
+            self.numbered(painter, QPointF(10, y + 15), number + 1, number == self.at_line)
+            self.text(painter, 26, y + 14, words, 13, width=self.width() - 28)
+            self.text(painter, 26, y + 29, note, 11, colour="slate", width=self.width() - 28)
+            self.region(QRectF(0, y, self.width(), 36), f"{words}\n{note}", lambda n=number: self._choose(n))
+        if len(self.lines) > rows:
+            self.text(painter, 26, rows * 38 + 6, f"and {len(self.lines) - rows} more", 11, colour="slate")
+
+    def _choose(self, number: int) -> None:
+        self.at_line = number
+        self.chosen.emit(number)
+        self.update()
+
+
+def whole_thing(mesh: Mesh) -> Thing:
+    return Thing(mesh, RESIN_RGB)
+
+
+def beside(before: Mesh, after: Mesh) -> Thing:
+    """The changed part to the right of the one it came from."""
+    return Thing(after.moved((float(before.extents_mm[0]) * 1.15 + 1, 0, 0)), CHANGED_RGB)
+
+
+def spin(low: float, high: float, value: float, step: float, name: str, suffix: str = "") -> QDoubleSpinBox:
+    made = QDoubleSpinBox()
+    made.setRange(low, high)
+    made.setSingleStep(step)
+    made.setValue(value)
+    made.setSuffix(suffix)
+    made.setAccessibleName(name)
+    return made

@@ -1,0 +1,101 @@
+"""What is to be said about a kit, most pressing first: units in doubt, faults, doubtful slots, and what shapes say."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+
+from numerus.kit.plan import Part, Relation
+from numerus.kit.sorting import offered_factor
+
+FAULTS = {"holes": "torn", "inside-out": "inside out", "inverted-faces": "faces turned", "specks": "specks"}
+ORDER = ("unit", "fault", "slot", "duplicate", "supported", "mirror", "scaled", "whole", "alternative", "clash", "base")
+DOUBT = 0.5
+
+
+@dataclass(frozen=True)
+class Statement:
+    """One card: about which part, what is said, by which evidence, what was made of it, and what could be done instead.
+
+    ``kind`` is one of ORDER; ``relation`` is what can be overruled, if anything.
+    """
+
+    kind: str
+    part_id: str
+    title: str
+    says: str
+    evidence: str
+    outcome: str
+    act: str
+    relation: Relation | None = None
+
+    @property
+    def open(self) -> bool:
+        """Whether someone should still decide."""
+        return self.kind in ("unit", "fault", "slot")
+
+
+def statements(parts: Iterable[Part], relations: Iterable[Relation]) -> list[Statement]:
+    """Everything worth a card, in ORDER; joints are not listed one by one."""
+    by_id = {p.id: p for p in parts}
+    said = [s for p in by_id.values() for s in _of_part(p)]
+    said += [_of_relation(r, by_id) for r in relations if r.kind != "joint" and all(i in by_id for i in r.parts)]
+    return sorted(said, key=lambda s: ORDER.index(s.kind))
+
+
+def _of_part(part: Part) -> list[Statement]:
+    title, made = part.label, []
+    factor = offered_factor(part)
+    if factor != 1.0:
+        size = " × ".join(f"{e * factor:.1f}" for e in part.extents_mm)
+        words = {"in": "inches", "m": "metres", "cm": "centimetres"}.get(part.unit, part.unit)
+        made.append(
+            Statement(
+                "unit",
+                part.id,
+                title,
+                f"its numbers are {words}",
+                f"× {factor:g} makes it {size} mm",
+                "left as it is",
+                "set to mm",
+            )
+        )
+    faults = [(code, text) for code, text in part.problems if code in FAULTS]
+    if part.needed and faults:
+        says = " and ".join(FAULTS[code] for code, _ in faults)
+        made.append(Statement("fault", part.id, title, says, faults[0][1], "not mended yet", "mend"))
+    if part.needed and part.doubt > DOUBT:
+        says = f"put into {part.slot}, in doubt"
+        made.append(Statement("slot", part.id, title, says, f"only {1 - part.doubt:.0%} sure", "a guess", "change"))
+    return made
+
+
+def _of_relation(relation: Relation, by_id: Mapping[str, Part]) -> Statement:
+    names = [by_id[i].label for i in relation.parts]
+    about = relation.parts[0] if relation.kind in ("base", "alternative", "whole", "clash") else relation.parts[-1]
+    says, outcome, otherwise = _words(relation, names)
+    made = otherwise if relation.overruled else outcome
+    return Statement(relation.kind, about, by_id[about].label, says, relation.evidence, made, "change", relation)
+
+
+def _words(relation: Relation, names: list[str]) -> tuple[str, str, str]:
+    """What is said, what was made of it, and what is made of it when overruled."""
+    first = names[0]
+    if relation.kind == "supported":
+        of = f"a supported copy of {first}" if len(names) > 1 else "stands on supports, its plain part is not here"
+        return of, "kept beside it", "a part of its own"
+    if relation.kind == "alternative":
+        more = f" and {len(names) - 2} more" if len(names) > 2 else ""
+        return f"takes the same place as {names[1]}{more}", "read as alternatives", "not alternatives"
+    return {
+        "duplicate": (f"the same as {first}", "kept once", "both kept"),
+        "mirror": (f"{first}, mirrored", "twin noted", "no twin"),
+        "scaled": (
+            f"{first} at {relation.size_mm[0]:.2f} times" if relation.size_mm else first,
+            "size noted",
+            "unrelated",
+        ),
+        "whole": (f"{len(names) - 1} other parts assembled", "set aside", "a part of its own"),
+        "clash": (f"runs into {names[-1]}", "never built together", "may be built together"),
+        "base": ("a base of " + " × ".join(f"{s:g}" for s in relation.size_mm) + " mm", "put into base", "no base"),
+    }[relation.kind]
