@@ -84,6 +84,82 @@ def columns_against_sections() -> None:
     say("peak memory so far", resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1e6, "GB")
 
 
+def kit_relations() -> None:
+    """What 60 parts of 100,000 triangles are to each other: copies, twins, alternatives, joints, supports, bases."""
+    import trimesh
+
+    from numerus.demo.army import mesh, names, supported
+    from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
+    from numerus.kit.assembly import propose
+    from numerus.kit.relations import relations
+    from numerus.kit.sorting import Shaped
+
+    def fine(part: Mesh) -> Mesh:
+        vertices, faces = part.vertices, part.faces
+        while len(faces) < 100_000:
+            vertices, faces = trimesh.remesh.subdivide(vertices, faces)
+        points, faces = fast_simplification.simplify(vertices.astype(np.float32), faces, target_count=100_000)
+        return Mesh(points.astype(float), faces.astype(np.int32))
+
+    own = [n for n in names() if not n.startswith("heron_")]
+    parts = [Shaped(n, n, fine(mesh(n))) for n in own]
+    turn = rotation_matrix(about_vertical(70))
+    parts += [Shaped(f"{n} again", n, fine(mesh(n)).transformed(turn).moved((60, 0, 0))) for n in own[:13]]
+    parts += [Shaped(f"{n}_sup", n, fine(supported(n))) for n in own[13:25]]
+    found: list = []
+    seconds = timed(lambda: found.append(relations(parts)), 1)
+    kinds = {
+        k: sum(r.kind == k for r in found[-1])
+        for k in ("duplicate", "mirror", "alternative", "joint", "supported", "base")
+    }
+    triangles = sum(len(p.mesh.faces) for p in parts)
+    say(f"relations of {len(parts)} parts, {triangles / 1e6:.1f} M triangles", seconds, str(kinds))
+    say("slots proposed from them", timed(lambda: propose(parts, found[-1])))
+    a, b = (trimesh.Trimesh(p.mesh.vertices, p.mesh.faces, process=False) for p in (parts[0], parts[len(own)]))
+    theirs = timed(lambda: trimesh.registration.mesh_other(a, b, samples=500, icp_first=10, icp_final=50), 1)
+    from numerus.geometry.likeness import ShapePrint, alike
+
+    ours = timed(lambda: alike(ShapePrint(parts[0].mesh), ShapePrint(parts[len(own)].mesh)))
+    say("one pair compared", ours)
+    say("the like by a mesh library's registration", theirs, f"{theirs / ours:.0f} times as long")
+
+
+def walls_and_mending() -> None:
+    """Thickness and mending of 200,000 triangles, beside a mesh library doing the like."""
+    import trimesh
+
+    from numerus.geometry.mending import findings, mend
+    from numerus.geometry.mesh import Mesh
+    from numerus.geometry.thickness import thickness
+
+    soup = figure_soup(200_000)
+    whole = trimesh.Trimesh(soup.reshape(-1, 3), np.arange(len(soup) * 3).reshape(-1, 3), process=True)
+    mesh = Mesh(np.asarray(whole.vertices), np.asarray(whole.faces, np.int32))
+    thickness(mesh)
+    ours = timed(lambda: thickness(mesh))
+    say(f"walls of {len(mesh.faces)} triangles, through all shells", ours)
+    points, normals = whole.triangles_center, whole.face_normals
+
+    def library() -> object:
+        return trimesh.proximity.thickness(whole, points, normals=normals, method="ray")
+
+    theirs = timed(library, 1)
+    say("first hits by a mesh library's rays", theirs, f"{theirs / ours:.1f} times as long")
+    torn = Mesh(mesh.vertices, mesh.faces[np.linalg.norm(mesh.triangles.mean(axis=1) - mesh.vertices[0], axis=1) > 1.5])
+    mend(torn)
+    ours = timed(lambda: mend(torn))
+    say(f"mending {len(torn.faces)} triangles", ours, ", ".join(mend(torn).done))
+    say("finding its faults", timed(lambda: findings(torn)))
+
+    def filled() -> object:
+        copy = trimesh.Trimesh(torn.vertices, torn.faces, process=False)
+        trimesh.repair.fix_normals(copy)
+        return trimesh.repair.fill_holes(copy)
+
+    theirs = timed(filled, 1)
+    say("turning and filling by a mesh library", theirs, f"{theirs / ours:.1f} times as long")
+
+
 def whole_plate() -> None:
     """A plate of figures at 18 µm pixels, about 12k x 7k, streamed: areas and islands within 2 GB."""
     from numerus.geometry.columns import solid_columns
@@ -176,4 +252,12 @@ def answers() -> None:
         book.close()
 
 
-ALL = (columns_against_sections, whole_plate, posing_and_supports, packing_against_boxes, answers)
+ALL = (
+    kit_relations,
+    walls_and_mending,
+    columns_against_sections,
+    whole_plate,
+    posing_and_supports,
+    packing_against_boxes,
+    answers,
+)

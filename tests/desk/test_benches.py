@@ -98,10 +98,11 @@ def test_builds_are_changed_cell_by_cell(window: MainWindow, monkeypatch: pytest
     figure = window.session.plans.figures_of("kiln")[6]
     offered: list[str] = []
     monkeypatch.setattr(QMenu, "exec", lambda menu, *_: offered.extend(a.text() for a in menu.actions()))
-    click_region(bench.grid, f"{figure.name}, left arm")
+    bench.open_page("Builds")
+    click_region(bench.builds.grid, f"{figure.name}, left arm")
     assert {"Bought, not printed", "Deliberately empty"} < set(offered)
     for choice in (NONE, BOUGHT, "arm_L_bell"):
-        bench.set_slot(figure, "left arm", choice)
+        bench.builds.set_slot(figure, "left arm", choice)
         assert window.session.plans.figures[figure.id].build["left arm"] == choice
     for _ in range(3):
         window.session.undo()
@@ -111,9 +112,10 @@ def test_builds_are_changed_cell_by_cell(window: MainWindow, monkeypatch: pytest
 def test_filling_the_gaps_leaves_nobody_without_an_arm(window: MainWindow) -> None:
     """The completeness line follows."""
     bench = shown(window, "sort", "kiln")
-    assert "left arm" in bench.line.text()
+    bench.open_page("Builds")
+    assert "left arm" in bench.builds.line.text()
     bench.fill_gaps()
-    assert "no left arm" not in bench.line.text().lower()
+    assert "no left arm" not in bench.builds.line.text().lower()
     assert all("left arm" in f.build for f in window.session.plans.figures_of("kiln"))
     assert not bench.fill_button.isEnabled()
 
@@ -121,14 +123,15 @@ def test_filling_the_gaps_leaves_nobody_without_an_arm(window: MainWindow) -> No
 def test_a_part_is_renamed_and_given_a_new_slot(window: MainWindow) -> None:
     """A slot of one's own comes to the unit as well; an empty name changes nothing."""
     bench = shown(window, "sort", "kiln")
-    window.session.select(part_id="head_hat")
-    bench.name.setText("Brimmed hat")
-    bench.name.editingFinished.emit()
+    bench.open_part("head_hat")
+    page = bench.part_page
+    page.name.setText("Brimmed hat")
+    page.name.editingFinished.emit()
     assert window.session.plans.parts["head_hat"].name == "Brimmed hat"
-    bench.name.setText("   ")
-    bench.name.editingFinished.emit()
+    page.name.setText("   ")
+    page.name.editingFinished.emit()
     assert window.session.plans.parts["head_hat"].name == "Brimmed hat"
-    bench._change_part(slot="headgear")
+    page.change(slot="headgear")
     assert "headgear" in window.session.plans.units["kiln"].slots
 
 

@@ -103,6 +103,7 @@ def test_an_army_marches_from_muster_to_ready_by_keys_alone(empty: MainWindow) -
     press(Key.Key_U, Mod.ControlModifier)
     to_stage(2)
     press(Key.Key_I, Mod.ControlModifier)
+    use(window.benches["sort"].tabs["Builds"])
     use(window.benches["sort"].fill_button)
     assert stages(window) == {"pose"}
     to_stage(3)

@@ -61,10 +61,13 @@ def sort(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     do(window, "Add mesh files or an archive …")
     bench = window.benches["sort"]
     head = next(p for p in window.session.plans.parts.values() if p.slot == "head")
-    window.session.select(part_id=head.id)
-    assert bench.unit_button.isVisible() and "25.4" in bench.unit_button.text()
-    click(qtbot, bench.unit_button)
+    bench.open_part(head.id)
+    click(qtbot, bench.part_page.tabs["Size"])
+    size = bench.part_page.tool
+    assert size.unit_button.isVisible() and "25.4" in size.unit_button.text()
+    click(qtbot, size.unit_button)
     assert window.session.plans.parts[head.id].extents_mm[2] == pytest.approx(7.6, abs=0.1)
+    click(qtbot, bench.tabs["Builds"])
     click(qtbot, bench.fill_button)
     assert stages(window) == {"pose"}
 
@@ -173,7 +176,7 @@ def test_dragging_a_part_to_another_shelf_changes_its_slot(window: MainWindow) -
     window.session.select("kiln")
     do(window, "Sort")
     bench = window.benches["sort"]
-    bench.shelves["head"].dropped.emit("head_hat", "extra")
+    bench.layout_page.shelves["head"].dropped.emit(["head_hat"], "extra")
     assert window.session.plans.parts["head_hat"].slot == "extra"
     do(window, "Undo")
     assert window.session.plans.parts["head_hat"].slot == "head"

@@ -17,9 +17,11 @@ import numpy as np
 from numerus.geometry.mesh import Floats, Mesh
 
 POINTS = 12_000
-ASKED = 1_500
+ASKED = 1_000
 COARSE = 250
 STEPS = 25
+ROUGH_STEPS = 8
+TWO_CORES = 4000  # points
 SETTLED = 3e-5  # of the size: a step this small ends the search
 MEAN_SHARE, FAR_SHARE, MOST_SHARE = (
     0.004,
@@ -30,7 +32,7 @@ SPREAD_TOLERANCE, AREA_TOLERANCE, PROFILE_TOLERANCE = 0.025, 0.08, 0.035
 NEARLY_EQUAL = 0.06  # principal spreads closer than this leave the turn open
 BETTER = 0.6  # a mirrored fit must leave this much less than the plain one
 TURNS = 240
-REFINED = 5
+REFINED = 4
 
 
 def even_points(mesh: Mesh, count: int) -> tuple[Floats, Floats]:
@@ -79,9 +81,14 @@ class ShapePrint:
         """About how far neighbouring points are apart."""
         return float(np.sqrt(self.area_mm2 / POINTS))
 
+    def nearest(self, points: Floats) -> tuple[Floats, Any]:
+        """Distance to, and number of, the nearest sample of each point; on two cores where that pays."""
+        near, index = self.tree.query(points, workers=2 if len(points) > TWO_CORES else 1)
+        return near, index
+
     def distances(self, points: Floats) -> tuple[Floats, Any]:
         """From each point to this surface (by the plane at the nearest sample), and that sample."""
-        near, index = self.tree.query(points, workers=2)
+        near, index = self.nearest(points)
         across = np.abs(np.einsum("ij,ij->i", points - self.points[index], self.normals[index]))
         lateral = np.sqrt(np.maximum(near**2 - across**2, 0))
         return np.hypot(across, np.maximum(lateral - 1.5 * self.spacing_mm, 0)), index
@@ -143,9 +150,13 @@ def _same(fit: Fit, b: ShapePrint) -> bool:
 def _best(a: ShapePrint, b: ShapePrint, scale: float, mirrored: bool) -> Fit:
     starts = _starts(a, b, mirrored)
     asked = (a.points[:: POINTS // COARSE] - a.centre) * scale
-    cost = [np.abs(b.distances(asked @ r.T + b.centre)[0]).mean() for r in starts]
+    laid = np.concatenate([asked @ r.T for r in starts]) + b.centre
+    cost = b.nearest(laid)[0].reshape(len(starts), -1).mean(axis=1)
     likely = [k for k in np.argsort(cost)[:REFINED] if cost[k] <= 2 * min(cost)]
-    return min((_refined(a, b, starts[k], scale, mirrored) for k in likely), key=lambda f: f.mean_mm)
+    own = (a.points - a.centre)[:: POINTS // ASKED]
+    settled = [_settled(own, b, starts[k] * scale, b.centre, 1.0) for k in likely]
+    linear, move = min(settled, key=lambda s: float(b.distances(own @ s[0].T + s[1])[0].mean()))
+    return _judged(a, b, linear, move, scale, mirrored)
 
 
 def _starts(a: ShapePrint, b: ShapePrint, mirrored: bool) -> list[Floats]:
@@ -184,8 +195,8 @@ def _turns() -> list[Floats]:
     return list(Rotation.random(TURNS, random_state=7).as_matrix())
 
 
-def _refined(a: ShapePrint, b: ShapePrint, turn: Floats, scale: float, mirrored: bool) -> Fit:
-    linear, move = _settled(a.points[:: POINTS // ASKED] - a.centre, b, turn * scale, b.centre, 1.0)
+def _judged(a: ShapePrint, b: ShapePrint, linear: Floats, move: Floats, scale: float, mirrored: bool) -> Fit:
+    """How far all points of both surfaces are from the other one."""
     there = b.distances((a.points - a.centre) @ linear.T + move)[0]
     back = a.distances((b.points - move) @ np.linalg.inv(linear).T + a.centre)[0] * scale
     both = np.concatenate([there, back])
@@ -196,13 +207,15 @@ def _refined(a: ShapePrint, b: ShapePrint, turn: Floats, scale: float, mirrored:
     )
 
 
-def _settled(points: Floats, b: ShapePrint, linear: Floats, move: Floats, keep: float) -> tuple[Floats, Floats]:
+def _settled(
+    points: Floats, b: ShapePrint, linear: Floats, move: Floats, keep: float, steps: int = STEPS
+) -> tuple[Floats, Floats]:
     """Point-to-plane steps that lay ``points`` onto b; only the nearest ``keep`` share of them counts."""
     from scipy.spatial.transform import Rotation
 
-    for _ in range(STEPS):
+    for _ in range(steps):
         laid = points @ linear.T + move
-        near, index = b.tree.query(laid, workers=2)
+        near, index = b.nearest(laid)
         used = near <= np.quantile(near, keep)
         p, q, n = laid[used], b.points[index[used]], b.normals[index[used]]
         centre = p.mean(axis=0)
@@ -223,20 +236,39 @@ class Within:
     mean_mm: float
 
 
-def within(plain: ShapePrint, core: Floats, whole: ShapePrint, whole_core: Floats, tolerance_mm: float) -> Within:
+@dataclass(frozen=True, eq=False)
+class Core:
+    """The thick inner part of a shape: centre, principal axes (as rows) and spread along them, in mm."""
+
+    centre: Floats
+    axes: Floats
+    spread: Floats
+
+    def unlike(self, other: Core) -> float:
+        """How different the spreads are: 0 for equal ones."""
+        return float(np.abs(self.spread - other.spread).max() / max(np.linalg.norm(other.spread), 1e-9))
+
+
+def within(plain: ShapePrint, core: Core, whole: ShapePrint, whole_core: Core, tolerance_mm: float) -> Within:
     """Whether ``plain`` is contained in ``whole`` as its surface, however turned.
 
-    ``core`` and ``whole_core``: (4, 3) centre and principal axes (as rows) of each one's thick inner part, which a
-    shape and the same shape with supports have in common.
+    A shape and the same shape with supports have their cores in common, so the search begins there: along the axes, and
+    in many other turns; the most promising are settled roughly, the best of those finely.
     """
-    starts = [whole_core[1:].T @ np.diag(s) @ core[1:] for s in ((1, 1, 1), (1, -1, -1), (-1, 1, -1), (-1, -1, 1))]
+    starts = [whole_core.axes.T @ np.diag(s) @ core.axes for s in ((1, 1, 1), (1, -1, -1), (-1, 1, -1), (-1, -1, 1))]
     starts = [s * np.sign(np.linalg.det(s)) for s in starts] + _turns()
-    own = plain.points - core[0]
-    cost = [np.minimum(whole.tree.query(own[:: POINTS // COARSE] @ r.T + whole_core[0])[0], 2).mean() for r in starts]
-    best = Within(0.0, np.inf)
+    own = plain.points - core.centre
+    few = own[:: POINTS // (COARSE // 2)]
+    laid = np.concatenate([few @ r.T for r in starts]) + whole_core.centre
+    cost = np.minimum(whole.nearest(laid)[0], 2).reshape(len(starts), -1).mean(axis=1)
+    rough = []
     for k in np.argsort(cost)[: 2 * REFINED]:
-        linear, move = _settled(own[:: POINTS // ASKED], whole, starts[k], whole_core[0], 0.85)
+        linear, move = _settled(own[:: POINTS // COARSE], whole, starts[k], whole_core.centre, 0.85, ROUGH_STEPS)
+        near = whole.nearest(own[:: POINTS // COARSE] @ linear.T + move)[0]
+        rough.append((float(np.quantile(near, 0.8)), linear, move))
+    best = Within(0.0, np.inf)
+    for _, linear, move in sorted(rough, key=lambda r: r[0])[:2]:
+        linear, move = _settled(own[:: POINTS // ASKED], whole, linear, move, 0.85)
         near = whole.distances(own[:: POINTS // 3000] @ linear.T + move)[0]
-        found = Within(float((near < tolerance_mm).mean()), float(near.mean()))
-        best = max(best, found, key=lambda w: w.share)
+        best = max(best, Within(float((near < tolerance_mm).mean()), float(near.mean())), key=lambda w: w.share)
     return best

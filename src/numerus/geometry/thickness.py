@@ -23,6 +23,7 @@ MOST_SHELLS_DEEP = 24  # crossings followed before a ray is given up
 LEAST_AREA_MM2 = 0.02  # the thinnest place must be at least so large to be named
 OFFSET = 2e-5  # of the size: rays start this far off their surface, above single precision
 NO_WALL = np.inf
+PASSES = 4
 
 
 @dataclass(frozen=True, eq=False)
@@ -168,18 +169,34 @@ def _place(found: Thickness, own: NDArray[np.int64]) -> ThinPlace:
 def thickened(mesh: Mesh, found: Thickness, to_mm: float, fade_mm: float = 0.6) -> Mesh:
     """The mesh with walls under ``to_mm`` grown to it, half on either face, fading out over ``fade_mm``.
 
-    Vertices farther than ``fade_mm`` from every thin place stay where they are, to the bit.
+    Measured again after each pass, since faces that lean gain less. Vertices farther than ``fade_mm`` from every place
+    that was thin stay where they are, to the bit.
     """
     from scipy.spatial import cKDTree
 
     thin = found.wall_mm < to_mm
     if not thin.any():
         return mesh
-    near, nearest = cKDTree(found.point[thin]).query(mesh.vertices, distance_upper_bound=fade_mm)
-    grow = np.flatnonzero(np.isfinite(near))
+    reach = cKDTree(found.point[thin]).query(mesh.vertices, distance_upper_bound=fade_mm)[0]
+    free = np.flatnonzero(np.isfinite(reach))
+    for _ in range(PASSES):
+        mesh = _grown(mesh, found, to_mm, fade_mm, free)
+        found = thickness(mesh)
+        if found.area_below_mm2(to_mm * 0.99) < LEAST_AREA_MM2:
+            break
+    return mesh
+
+
+def _grown(mesh: Mesh, found: Thickness, to_mm: float, fade_mm: float, free: NDArray[np.int64]) -> Mesh:
+    """One pass: each free vertex moves outward by half of what the wall nearest to it wants."""
+    from scipy.spatial import cKDTree
+
+    thin = found.wall_mm < to_mm
+    near, nearest = cKDTree(found.point[thin]).query(mesh.vertices[free], distance_upper_bound=fade_mm)
+    grow, near, nearest = (v[np.isfinite(near)] for v in (free, near, nearest))
     own = SPACING_MM * 0.75
-    share = np.clip(1 - (near[grow] - own) / max(fade_mm - own, 1e-9), 0, 1)
-    need = (to_mm - found.wall_mm[thin][nearest[grow]]) / 2
+    share = np.clip(1 - (near - own) / max(fade_mm - own, 1e-9), 0, 1)
+    need = np.minimum(to_mm - found.wall_mm[thin][nearest], to_mm) / 2
     vertices = mesh.vertices.copy()
     vertices[grow] += (need * share)[:, None] * mesh.vertex_normals[grow]
     return Mesh(vertices, mesh.faces, mesh.zones)

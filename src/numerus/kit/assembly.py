@@ -57,7 +57,7 @@ def _groups(parts: Sequence[Shaped], found: Sequence[Relation]) -> list[_Group]:
     by_id = {p.id: p for p in parts}
     placed = {i for r in found if r.kind in ("alternative", "joint") for i in r.parts}
     apart = {r.parts[-1] for r in found if r.kind in ("supported",)} | {r.parts[0] for r in found if r.kind == "whole"}
-    twins = {r.parts[1] for r in found if r.kind == "duplicate"} - placed
+    twins = {i for r in found if r.kind == "duplicate" for i in _idle(r.parts[0], r.parts[1], placed)}
     sets = [list(r.parts) for r in found if r.kind == "alternative"]
     alone = set(by_id) - {i for s in sets for i in s} - apart - twins
     groups = [_group([by_id[i] for i in s if i in by_id]) for s in [*sets, *([i] for i in by_id if i in alone)]]
@@ -70,6 +70,12 @@ def _groups(parts: Sequence[Shaped], found: Sequence[Relation]) -> list[_Group]:
                 total = weight + r.confidence
                 groups[one].touching[other] = total, (place * weight + np.array(r.place_mm) * r.confidence) / total
     return groups
+
+
+def _idle(one: str, other: str, placed: set[str]) -> list[str]:
+    """Of two equal parts those that stand in no place of their own; of two such, the second."""
+    idle = [i for i in (one, other) if i not in placed]
+    return idle if len(idle) < 2 else [other]
 
 
 def _group(members: list[Shaped]) -> _Group:
@@ -194,6 +200,6 @@ def repeats(found: Iterable[Relation]) -> set[str]:
     """
     said = [r for r in found if not r.overruled]
     placed = {i for r in said if r.kind in ("joint", "alternative") for i in r.parts}
-    copies = [r.parts for r in said if r.kind in ("duplicate", "supported") and len(r.parts) > 1]
-    second = {b if b not in placed else a for a, b in copies if not {a, b} <= placed}
+    second = {i for r in said if r.kind == "duplicate" for i in _idle(r.parts[0], r.parts[1], placed)}
+    second |= {r.parts[1] for r in said if r.kind == "supported" and len(r.parts) > 1}
     return second | {r.parts[0] for r in said if r.kind == "whole"}

@@ -13,6 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.columns import Columns, solid_columns
+from numerus.geometry.likeness import Core
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.plan import BASES_MM
 
@@ -23,7 +24,7 @@ START_BELOW_MM = 2.5
 TALLEST_MM = 40.0
 PILLAR_SHARE = 0.8  # of the sections at a height
 FROM_MM, STEP_MM, LEAST_HEIGHT_MM = 1.0, 0.25, 1.0
-PIXELS = 260
+PIXELS, CORE_PIXELS = 260, 130
 ROUND = 0.965  # of the ellipse its hull must fill, and the ellipse of it
 LOW = 0.55  # a base is lower than this share of its lesser side
 FLAT = 0.6  # of the outline that its underside touches, or the rim of it
@@ -62,9 +63,9 @@ def usual(size_mm: float) -> float:
     return near if abs(near - size_mm) <= BASE_NEAR * near else round(size_mm, 1)
 
 
-def _columns_of(mesh: Mesh) -> Columns:
+def _columns_of(mesh: Mesh, pixels: int = PIXELS) -> Columns:
     standing = mesh.moved((0, 0, -mesh.bounds_mm[0, 2]))
-    pixel = float(np.clip(np.linalg.norm(mesh.extents_mm) / PIXELS, 0.12, 0.3))
+    pixel = float(np.clip(np.linalg.norm(mesh.extents_mm) / pixels, 0.12, 0.3))
     return solid_columns(standing.triangles, pixel, min(pixel, 0.25))
 
 
@@ -128,23 +129,24 @@ def _longest_run(flags: NDArray[np.bool_], least: int) -> range | None:
     return None
 
 
-def core_of(mesh: Mesh, above_mm: float = 0.0) -> Floats:
-    """Centre and principal axes (rows) of what is no pillar, float64 (4, 3): sections large enough, above a height."""
-    columns = _columns_of(mesh)
+def core_of(mesh: Mesh, above_mm: float = 0.0) -> Core:
+    """What is no pillar: sections large enough, above a height."""
+    columns = _columns_of(mesh, CORE_PIXELS)
     pixel, h = columns.grid.pixel_mm, columns.grid.layer_mm
     points = []
-    for layer in range(int(above_mm / h), columns.layers, max(1, columns.layers // 80)):
+    for layer in range(int(above_mm / h), columns.layers, max(1, columns.layers // 40)):
         labels, _ = _sections(columns, layer)
         area = np.bincount(labels.reshape(-1)) * pixel**2
         y, x = np.nonzero((area[labels] >= PILLAR_MM2) & (labels > 0))
         points.append(np.column_stack([x, y, np.full(len(x), layer)])[:: max(1, len(x) // 400)])
     cloud = np.concatenate(points) if points else np.zeros((0, 3))
     if len(cloud) < 10:
-        return np.vstack([mesh.bounds_mm.mean(axis=0), np.eye(3)])
+        return Core(mesh.bounds_mm.mean(axis=0), np.eye(3), mesh.extents_mm / 4)
     grid = columns.grid
     cloud = (cloud + 0.5) * [pixel, pixel, h] + [grid.x0_px * pixel, grid.y0_px * pixel, mesh.bounds_mm[0, 2]]
-    axes = np.linalg.eigh(np.cov(cloud.T))[1].T
-    return np.vstack([cloud.mean(axis=0), axes * np.sign(np.linalg.det(axes))])
+    values, vectors = np.linalg.eigh(np.cov(cloud.T))
+    axes = vectors.T * np.sign(np.linalg.det(vectors))
+    return Core(cloud.mean(axis=0), axes, np.sqrt(np.maximum(values, 0)))
 
 
 def base_of(mesh: Mesh) -> Base | None:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable, Iterable, Sequence
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
 from itertools import combinations
 
@@ -11,7 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import Cancelled
-from numerus.geometry.likeness import Fit, ShapePrint, Within, alike, within
+from numerus.geometry.likeness import Core, Fit, ShapePrint, alike, within
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.occupancy import Contact, Occupied, boxes_meet, cell_for, contact, occupied, shared_mm3
 from numerus.kit.plan import Relation
@@ -29,6 +30,7 @@ JOINT_MM2 = 1.0
 SURE_JOINT_MM2 = 5.0
 SCALE_SAME = 0.006
 LEAST_SKIN = 0.1  # of a supported copy's: long pillars and a raft may be most of it
+UNLIKE_CORE, MOST_TRIED = 0.25, 8
 INSIDE_SHARE, INSIDE_SURE = 0.88, 0.95
 NOT_PLACED = 0.8  # of the parts: share centred on one point means that each was centred by itself
 _COPY_WORDS = re.compile(r"\b(sup|sups|supported|support|supports|presup|pre|copy|final|hires|v|new|stl|kopie|raft)\b")
@@ -62,13 +64,20 @@ def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> l
         return True
 
     known = []
-    for number, part in enumerate(parts):
-        told(0.45 * number / max(len(parts), 1))
-        known.append(_Known(part, ShapePrint(part.mesh), supports_of(part.mesh), base_of(part.mesh)))
+    with ThreadPoolExecutor(2) as pool:
+        for number, one in enumerate(pool.map(_look_at, parts)):
+            if not progress(0.45 * number / max(len(parts), 1)):
+                pool.shutdown(cancel_futures=True)
+                raise Cancelled
+            known.append(one)
     plain = [k for k in known if k.supports is None]
     found = _bases(plain) + _likenesses(known, lambda s: told(0.45 + 0.15 * s))
     found += _supported(known, plain, lambda s: told(0.6 + 0.2 * s))
     return found + _places(plain, found, lambda s: told(0.8 + 0.2 * s))
+
+
+def _look_at(part: Shaped) -> _Known:
+    return _Known(part, ShapePrint(part.mesh), supports_of(part.mesh), base_of(part.mesh))
 
 
 def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:
@@ -120,44 +129,55 @@ def _likeness(one: _Known, other: _Known, fit: Fit) -> Relation:
 
 def _supported(known: Sequence[_Known], plain: Sequence[_Known], told: Progress) -> list[Relation]:
     """Each copy on supports with the plain part that lies whole within it."""
-    found, cores = [], {}
-    copies = [k for k in known if k.supports]
+    found, copies = [], [k for k in known if k.supports]
+    cores = {p.part.id: core_of(p.part.mesh) for p in plain} if copies else {}
     for number, copy in enumerate(copies):
         told(number / len(copies))
         assert copy.supports is not None
-        whole = core_of(copy.part.mesh, copy.supports.from_mm)
-        best: tuple[Within, _Known] | None = None
-        for one in sorted(_may_be_within(copy, plain), key=lambda p: _unlike(p, copy)):
-            if one.part.id not in cores:
-                cores[one.part.id] = core_of(one.part.mesh)
-            inside = within(one.shape, cores[one.part.id], copy.shape, whole, max(0.1, 0.005 * one.shape.diagonal_mm))
-            if best is None or inside.share > best[0].share:
-                best = inside, one
-            if inside.share > INSIDE_SURE:
-                break
-        if best and best[0].share >= INSIDE_SHARE:
-            says = f"{counted(copy.supports.pillars, 'pillar')}; {best[0].share:.0%} of the plain part is found again"
-            found.append(Relation("supported", (best[1].part.id, copy.part.id), min(best[0].share, 0.99), says))
-        else:
-            says = f"Stands on {counted(copy.supports.pillars, 'pillar')}; no plain part of it is in the kit"
-            found.append(Relation("supported", (copy.part.id,), 0.7, says))
+        core = core_of(copy.part.mesh, copy.supports.from_mm)
+        best = _best_within(copy, core, _candidates(copy, core, plain, cores), cores)
+        found.append(_supported_words(copy, copy.supports, *best))
     return found
 
 
-def _may_be_within(copy: _Known, plain: Iterable[_Known]) -> list[_Known]:
-    """Plain parts whose skin is less than the copy's, yet not much less."""
-    return [p for p in plain if LEAST_SKIN * copy.shape.area_mm2 < p.shape.area_mm2 < 1.02 * copy.shape.area_mm2]
+def _candidates(copy: _Known, core: Core, plain: Iterable[_Known], cores: dict[str, Core]) -> list[_Known]:
+    """Plain parts that may lie in the copy: less skin, a core alike; those of its name first, then the likest."""
+    skin = copy.shape.area_mm2
+    may = [p for p in plain if LEAST_SKIN * skin < p.shape.area_mm2 < 1.02 * skin]
+    named = [p for p in may if core_name(p.part.name) == core_name(copy.part.name)]
+    others = [p for p in may if p not in named and cores[p.part.id].unlike(core) < UNLIKE_CORE]
+    return named + sorted(others, key=lambda p: cores[p.part.id].unlike(core))[:MOST_TRIED]
 
 
-def _unlike(one: _Known, copy: _Known) -> tuple[bool, float]:
-    """Order of trying: the same name first, then the nearest skin area."""
-    return core_name(one.part.name) != core_name(copy.part.name), -one.shape.area_mm2
+def _best_within(
+    copy: _Known, core: Core, candidates: Iterable[_Known], cores: dict[str, Core]
+) -> tuple[float, _Known | None]:
+    best: tuple[float, _Known | None] = (0.0, None)
+    for one in candidates:
+        tolerance = max(0.1, 0.005 * one.shape.diagonal_mm)
+        share = within(one.shape, cores[one.part.id], copy.shape, core, tolerance).share
+        best = max(best, (share, one), key=lambda b: b[0])
+        if share > INSIDE_SURE:
+            break
+    return best
+
+
+def _supported_words(copy: _Known, supports: Supports, share: float, plain: _Known | None) -> Relation:
+    pillars = counted(supports.pillars, "pillar")
+    if plain is None or share < INSIDE_SHARE:
+        return Relation("supported", (copy.part.id,), 0.7, f"Stands on {pillars}; no plain part of it is in the kit")
+    says = f"{pillars}; {share:.0%} of the plain part is found again"
+    return Relation("supported", (plain.part.id, copy.part.id), min(share, 0.99), says)
 
 
 @dataclass(frozen=True, eq=False)
 class _Pair:
     shared: float  # of the smaller part
     touch: Contact | None
+
+    @property
+    def area_mm2(self) -> float:
+        return self.touch.area_mm2 if self.touch else 0.0
 
 
 def _places(plain: Sequence[_Known], found: Sequence[Relation], told: Progress) -> list[Relation]:
@@ -303,17 +323,23 @@ def _whole(whole: _Known, inside: Sequence[_Known]) -> Relation:
 def _joints(
     plain: Sequence[_Known], own: Sequence[int], groups: Sequence[Sequence[int]], pairs: dict[tuple[int, int], _Pair]
 ) -> list[Relation]:
+    """Who touches whom, and who shares too much space for that."""
     group_of = {i: n for n, g in enumerate(groups) for i in g}
-    found = []
-    for i, j in combinations(own, 2):
-        pair = _at(pairs, i, j)
-        if group_of[i] == group_of[j]:
-            continue
-        if pair.shared >= CLASH:
-            says = f"{pair.shared:.0%} of the smaller one is shared"
-            found.append(Relation("clash", (plain[i].part.id, plain[j].part.id), min(pair.shared * 3, 0.95), says))
-        elif pair.touch and pair.touch.area_mm2 >= JOINT_MM2:
-            found.append(_joint(plain[i], plain[j], pair.touch))
+    apart = {(i, j): _at(pairs, i, j) for i, j in combinations(own, 2) if group_of[i] != group_of[j]}
+    touch: dict[tuple[int, int], Contact | None] = {
+        k: p.touch for k, p in apart.items() if p.touch and p.touch.area_mm2 >= JOINT_MM2 and p.shared < CLASH
+    }
+    deep = {k: p for k, p in apart.items() if p.shared >= CLASH}
+    for i in own:
+        # A part that would hang in the air is plugged in deep, without a socket: its least overlap is its joint.
+        if not any(i in k and not any(plain[o].base for o in k) for k in touch):
+            least = min((k for k in deep if i in k and deep[k].touch), key=lambda k: deep[k].shared, default=None)
+            if least is not None:
+                touch[least] = deep.pop(least).touch
+    found = [_joint(plain[i], plain[j], t) for (i, j), t in touch.items() if t]
+    for (i, j), pair in deep.items():
+        says = f"{pair.shared:.0%} of the smaller one is shared"
+        found.append(Relation("clash", (plain[i].part.id, plain[j].part.id), min(pair.shared * 3, 0.95), says))
     return found
 
 

@@ -18,7 +18,7 @@ from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.geometry.writing import write_3mf, write_stl
-from numerus.kit.completeness import completeness, sentence
+from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
 from numerus.ledger.plating import owed_copies, plate_meshes, plates_for
 from numerus.resin.plate import Placed, Plate
 from numerus.resin.profiles import Machine
@@ -99,9 +99,19 @@ class PlateBench(Bench):
         self._fill_listing(unit.id)
         self._show()
         accounted = {c for c, s in self.session.answers.standing.copies.items() if s.state != "owed"}
-        self.line.setText(
-            sentence(completeness(unit, plans.figures_of(unit.id), accounted), plans.figures, plans.parts)
-        )
+        found = completeness(unit, plans.figures_of(unit.id), accounted)
+        self.line.setText(f"{sentence(found, plans.figures, plans.parts)} {self._missing_words(found)}".strip())
+
+    def _missing_words(self, found: Completeness) -> str:
+        """What figures on the shown plate still miss when it is closed."""
+        plate, figures = self.plate, self.session.plans.figures
+        if plate is None or self._state(plate) != "":
+            return ""
+        left = missing_for([(p.figure_id, p.slot) for p in plate.placed if p.figure_id], found, figures)
+        if not left:
+            return f"Figures on {plate.name} miss nothing else."
+        named = [f"{figures[i].name} {', '.join(slots)}" for i, slots in left.items()]
+        return f"Close {plate.name} now, and {counted(len(left), 'figure')} still miss parts: {'; '.join(named[:3])}{' …' if len(named) > 3 else ''}."
 
     def _fill_listing(self, unit_id: str) -> None:
         """Plates that hold something of the unit, newest first, then the others."""

@@ -4,20 +4,25 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from PyQt6.QtWidgets import QBoxLayout
+from PyQt6.QtCore import QSize
+from PyQt6.QtGui import QIcon, QPixmap
+from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
 
 from numerus.book.book import Removed
+from numerus.book.intake import Read
 from numerus.book.tidy import agreed, in_mm, mended, overruled
 from numerus.desk.benches.sort_builds import Builds
 from numerus.desk.benches.sort_layout import LayOut, moved
 from numerus.desk.benches.sort_part import PartPage
 from numerus.desk.benches.sort_questions import KitDialog
+from numerus.desk.benches.sort_shelves import facts_of
 from numerus.desk.context import Context
 from numerus.desk.deeds import Deeds
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
 from numerus.errors import NumerusError
+from numerus.geometry.files import Refusal
 from numerus.kit.builds import unfilled
 from numerus.kit.plan import Part
 from numerus.kit.statements import Statement, statements
@@ -25,6 +30,29 @@ from numerus.ledger.standing import kit_record
 from numerus.words import counted
 
 LAY_OUT, BUILDS, PART = "Lay out", "Builds", "Part"
+
+
+class Arriving(QListWidget):
+    """Parts as they are read, to be looked at from the first second."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setAccessibleName("Parts being read")
+        self.setIconSize(QSize(72, 72))
+        self.setViewMode(QListWidget.ViewMode.IconMode)
+        self.setGridSize(QSize(150, 104))
+        self.setMovement(QListWidget.Movement.Static)
+        self.setResizeMode(QListWidget.ResizeMode.Adjust)
+
+    def meet(self, found: Read | Refusal) -> None:
+        if isinstance(found, Refusal):
+            self.addItem(f"{found.name.rpartition('/')[2]}\nnot read")
+            self.item(self.count() - 1).setToolTip(found.error.message)
+            return
+        picture = QPixmap()
+        picture.loadFromData(found.picture)
+        self.addItem(QListWidgetItem(QIcon(picture), found.part.label))
+        self.item(self.count() - 1).setToolTip(facts_of(found.part))
 
 
 class SortBench(Bench):
@@ -53,8 +81,11 @@ class SortBench(Bench):
         }
         self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in self.pages}
         self.stack = Pages()
-        for page in self.pages.values():
+        self.arriving = Arriving()
+        for page in (*self.pages.values(), self.arriving):
             self.stack.addWidget(page)
+        self.deeds.arrived.connect(self._arrived)
+        self.context.jobs.finished.connect(self._all_read)
         for tab in self.tabs.values():
             tab.setCheckable(True)
         self.page = LAY_OUT
@@ -80,6 +111,12 @@ class SortBench(Bench):
             )
             return
         parts = self.session.kit_parts()
+        if self.arriving.count():
+            self.show_full()
+            self.title.setText("Sort: reading")
+            self.subtitle.setText(f"{self.arriving.count()} files so far; then they are compared with each other")
+            self.stack.setCurrentWidget(self.arriving)
+            return
         if not parts:
             self.show_empty(
                 "No parts yet. Here downloaded files become parts in slots, and parts become figures. "
@@ -95,6 +132,18 @@ class SortBench(Bench):
         for name, tab in self.tabs.items():
             tab.setChecked(name == self.page)
         self.pages[self.page].refresh()
+
+    def _arrived(self, found: Read | Refusal) -> None:
+        self.arriving.meet(found)
+        if self.isVisible():
+            self.refresh()
+
+    def _all_read(self) -> None:
+        """Read and kept, or cancelled: back to the pages."""
+        if self.arriving.count():
+            self.arriving.clear()
+            if self.isVisible():
+                self.refresh()
 
     def _head(self, parts: list[Part]) -> None:
         unit, plans = self.session.unit, self.session.plans

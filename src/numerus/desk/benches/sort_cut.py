@@ -71,7 +71,7 @@ class CutTool(Tool):
         self.plugging = False
         made = column(
             self.list, label("By hand", "strong"), row(self.axis, self.place, gap=6),
-            row(self.form, label("play", "note"), self.play, label("hole", "note"), self.hole, gap=4), self.said,
+            row(self.form, -1, label("play"), self.play, gap=4), row(label("magnet or pin of"), self.hole, -1, gap=4), self.said,
             row(self.show_button, self.keep_button, -1), row(self.off, self.plug, -1), gap=6,
         )  # fmt: skip
         made.setStretch(0, 1)

@@ -1,0 +1,277 @@
+"""The Sort bench at work: a careless archive becomes ten figures; parts mended, thickened, scaled and cut; by hand."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+import trimesh
+from PyQt6.QtCore import QPoint
+from PyQt6.QtWidgets import QInputDialog, QMenu
+
+from helpers import box_mesh, moved_by, subdivided
+from numerus.book.intake import is_doubtful
+from numerus.demo.messy import write_archive
+from numerus.desk.benches.sort_questions import KitDialog, RuleDialog, WantedDialog
+from numerus.desk.window import MainWindow
+from numerus.geometry.mesh import Mesh, merged
+from numerus.geometry.writing import write_3mf, write_stl
+from numerus.kit.builds import equals, parts_needed
+from numerus.kit.plan import BuildRule, Figure, Part, Unit
+from numerus.kit.statements import statements
+
+
+def sort_bench(window: MainWindow, unit: str = "kiln"):  # type: ignore[no-untyped-def]
+    window.session.select(unit)
+    window.session.go("sort")
+    return window.benches["sort"]
+
+
+def muster_ten(window: MainWindow) -> None:
+    figures = [Figure(f"ten-{n}", "ten", f"Tenth {n}", n) for n in range(10)]
+    window.session.commit("ten more", [Unit("ten", "Ten more", 9, 28.5, "", slots=()), *figures])
+
+
+def parts_by_label(window: MainWindow) -> dict[str, Part]:
+    return {p.label: p for p in window.session.kit_parts()}
+
+
+def test_a_careless_archive_becomes_ten_figures_all_different(window: MainWindow, tmp_path: Path) -> None:
+    """Dropped, agreed with, filled: ten whole figures from it, no two alike, nothing dragged; the arm that was not there is a mirrored one."""
+    write_archive(tmp_path / "kit.zip")
+    muster_ten(window)
+    bench = sort_bench(window, "ten")
+    window.deeds.take_in([tmp_path / "kit.zip"])
+    assert "bytes for" in window.errors.message.text()
+    waiting = [s for s in bench.layout_page.cards.said if s.open]
+    assert {s.title for s in waiting} == {"head3_inch", "arm_r_torn", "pack(1)"}
+    bench.agree_button.click()
+    found = parts_by_label(window)
+    assert not [s for s in statements(found.values(), ()) if s.open]
+    assert found["arm_r_torn"].watertight and found["head3_inch"].extents_mm[2] == pytest.approx(10.6, abs=0.1)
+    assert {label for label, p in found.items() if not p.needed} == {"b2 (copy)", "body01_sup"}
+    bench.open_page("Builds")
+    bench.fill_button.click()
+    figures = window.session.plans.figures_of("ten")
+    assert equals(figures) == []
+    assert all(len(f.build) == 7 for f in figures)
+    window.session.undo()
+    window.session.undo()
+    assert any(s.open for s in statements(window.session.kit_parts(), ()))
+
+
+def strangers(folder: Path) -> Path:
+    """A kit no demo has, in one 3MF and loose files: a walker of boxes and rods, its turret twice, a hand in metres."""
+    body = box_mesh((10, 8, 6), (-5, -4, 14))
+    legs = merged([box_mesh((2, 3, 14), (x, -1.5, 3)) for x in (-4, 2)])
+    turret = merged([box_mesh((5, 5, 4), (-2.5, -2.5, 20.1)), box_mesh((1, 7, 1), (-0.5, -8, 21.5))])
+    dome = Mesh(
+        np.asarray(trimesh.creation.icosphere(3, 3.4).vertices) + [0, 0, 22.6],
+        np.asarray(trimesh.creation.icosphere(3).faces, np.int32),
+    )
+    arm = merged(
+        [
+            box_mesh((2.5, 3, 3), (5.1, -1.5, 15)),
+            box_mesh((1.5, 6, 1.5), (5.6, -7, 15.5)),
+            box_mesh((0.6, 2, 3), (6.9, -5, 16)),
+        ]
+    )
+    disc = trimesh.creation.cylinder(20, 3, sections=64)
+    base = Mesh(np.asarray(disc.vertices) + [0, 0, 1.5], np.asarray(disc.faces, np.int32))
+    folder.mkdir()
+    write_3mf([("thing", body), ("thing", legs), ("thing", base)], folder / "walker.3mf")
+    write_stl(turret, folder / "t1.stl")
+    write_stl(dome, folder / "t2.stl")
+    write_stl(moved_by(subdivided(turret), 70, (50, 0, 0)), folder / "t1 again.stl")
+    write_stl(arm, folder / "a.stl")
+    other = arm.transformed(np.diag([-1.0, 1, 1, 1]))
+    write_stl(Mesh(other.vertices / 1000, other.faces), folder / "b.stl")
+    return folder
+
+
+def test_a_kit_that_is_not_the_demos_needs_no_dragging(window: MainWindow, tmp_path: Path) -> None:
+    """Slots from places alone; the double set aside, the arm in metres read as such, figures built."""
+    muster_ten(window)
+    bench = sort_bench(window, "ten")
+    window.deeds.take_in([strangers(tmp_path / "walker")])
+    slots = {p.label: p.slot for p in window.session.kit_parts()}
+    assert slots == {
+        "thing": "torso", "thing 2": "legs", "thing 3": "base", "t1": "head", "t2": "head", "t1 again": "head", "a": "left arm", "b": "right arm",
+    }  # fmt: skip
+    assert not parts_by_label(window)["t1 again"].needed
+    bench.agree_button.click()
+    assert parts_by_label(window)["b"].extents_mm == pytest.approx(parts_by_label(window)["a"].extents_mm, rel=1e-3)
+    bench.open_page("Builds")
+    bench.builds.fill_gaps()
+    assert parts_needed(window.session.plans.figures_of("ten"))[parts_by_label(window)["t2"].id] == 5
+
+
+def test_a_statement_is_overruled_and_believed_again(window: MainWindow, tmp_path: Path) -> None:
+    """The set-aside double comes back into the builds when someone says that it is none."""
+    muster_ten(window)
+    bench = sort_bench(window, "ten")
+    window.deeds.take_in([strangers(tmp_path / "walker")])
+    double = next(s for s in bench.layout_page.cards.said if s.kind == "duplicate")
+    for needed in (True, False):
+        bench.act(double)
+        assert parts_by_label(window)["t1 again"].needed == needed
+        double = next(s for s in bench.layout_page.cards.said if s.kind == "duplicate")
+
+
+def test_parts_are_moved_renamed_and_set_aside_together(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Several at once, by the menu of a shelf."""
+    bench = sort_bench(window)
+    shelf = bench.layout_page.shelves["head"]
+    asked: list[QMenu] = []
+    monkeypatch.setattr(QMenu, "exec", lambda menu, *_: asked.append(menu))
+    monkeypatch.setattr(QInputDialog, "getText", lambda *a, **k: ("watch", True))
+    ids = ["head_hat", "head_hood"]
+    shelf.asked.emit(ids, QPoint())
+    next(a for a in asked[0].actions() if "Rename" in a.text()).trigger()
+    assert {window.session.plans.parts[i].name for i in ids} == {"watch 1", "watch 2"}
+    next(a for a in asked[0].actions() if "set aside" in a.text()).trigger()
+    assert not any(i in f.build.values() for i in ids for f in window.session.plans.figures.values())
+    assert bench.layout_page.shelves["set aside"].count() == 2
+    bench.layout_page.shelves["head"].dropped.emit(ids, "head")
+    assert all(window.session.plans.parts[i].needed for i in ids)
+    bench.layout_page.explode.setValue(80)
+    spread = merged([t.mesh for t in bench.layout_page.view.things]).extents_mm[2]
+    bench.layout_page.explode.setValue(0)
+    assert spread > 1.3 * merged([t.mesh for t in bench.layout_page.view.things]).extents_mm[2]
+    window.session.select(part_id="head_hat")
+    bench.layout_page.compare_with("head_hood")
+    assert "lower" in bench.layout_page.view.caption[1]
+
+
+def test_builds_follow_rules_and_numbers(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Asked for in words; the rule is kept, the number met, spares put on the list, and all of it dropped again."""
+    bench = sort_bench(window)
+    builds = bench.builds
+    bench.open_page("Builds")
+    window.session.commit(
+        "clear", [Figure(f.id, f.unit_id, f.name, f.order) for f in window.session.plans.figures_of("kiln")]
+    )
+    monkeypatch.setattr(RuleDialog, "exec", lambda dialog: dialog.wrong() == "")
+    monkeypatch.setattr(RuleDialog, "rule", lambda dialog: BuildRule("needs", "arm_R_cudgel", "arm_L_horn"))
+    monkeypatch.setattr(WantedDialog, "exec", lambda dialog: 1)
+    monkeypatch.setattr(WantedDialog, "answer", lambda dialog: ("arm_R_bell", 2))
+    builds.add_rule(BuildRule("needs", "arm_R_cudgel", "arm_L_horn"))
+    builds._ask_wanted()
+    builds.fill_gaps()
+    figures = window.session.plans.figures_of("kiln")
+    assert parts_needed(figures)["arm_R_bell"] == 2
+    assert all("arm_L_horn" in f.build.values() for f in figures if "arm_R_cudgel" in f.build.values())
+    assert equals(figures) == []
+    builds.put_on_list()
+    assert window.session.unit.spares and not builds.to_list.isEnabled()
+    builds._drop_rule(window.session.unit.rules[0])
+    builds.want("arm_R_bell", 0)
+    assert window.session.unit.rules == () and window.session.unit.wanted == {}
+
+
+def test_all_alike_fills_from_the_chosen_figure(window: MainWindow) -> None:
+    """And those that are alike are told."""
+    bench = sort_bench(window)
+    bench.open_page("Builds")
+    kept = window.session.plans.figures_of("kiln")[0]
+    window.session.commit(
+        "clear", [Figure(f.id, f.unit_id, f.name, f.order) for f in window.session.plans.figures_of("kiln")[1:]]
+    )
+    window.session.select(figure_id=kept.id)
+    bench.builds.fill_alike()
+    assert all(f.build == kept.build for f in window.session.plans.figures_of("kiln"))
+    assert "Built alike" in bench.builds.warnings.text()
+
+
+def test_walls_are_thickened_and_the_part_is_as_it_came_again(window: MainWindow) -> None:
+    """Shown first, kept by a second click; the mesh of the file comes back."""
+    bench = sort_bench(window)
+    bench.open_part("arm_R_snuffer")
+    page, before = bench.part_page, window.session.plans.parts["arm_R_snuffer"]
+    page.use("Walls")
+    page.tool.show_thickened()
+    assert window.session.plans.parts["arm_R_snuffer"] == before
+    page.tool.keep_thickened()
+    grown = window.session.plans.parts["arm_R_snuffer"]
+    assert grown.hair_mm2 < before.hair_mm2 / 4 and grown.volume_ml > before.volume_ml
+    page.restore()
+    assert window.session.plans.parts["arm_R_snuffer"].volume_ml == pytest.approx(before.volume_ml, rel=1e-3)
+
+
+def test_a_part_is_scaled_in_words_and_refused_in_words(window: MainWindow) -> None:
+    """Ratios are understood; nonsense is told and changes nothing."""
+    bench = sort_bench(window)
+    bench.open_part("head_hat")
+    page, before = bench.part_page, window.session.plans.parts["head_hat"]
+    page.use("Size")
+    assert page.tool.ways.rows[0].fits
+    page.tool.wanted.setText("1:48 to 1:96")
+    page.tool.apply()
+    assert window.session.plans.parts["head_hat"].extents_mm[2] == pytest.approx(before.extents_mm[2] / 2, rel=1e-3)
+    page.tool.wanted.setText("huge")
+    page.tool.apply()
+    assert "no enlargement" in window.errors.message.text()
+
+
+def test_a_part_is_cut_in_two_and_both_halves_are_owed(window: MainWindow) -> None:
+    """The lower half gets a slot of its own in every build that had the part; undo makes one of them again."""
+    bench = sort_bench(window, "heron")
+    bench.open_part("heron_body")
+    page = bench.part_page
+    page.use("Cut")
+    page.tool._take(2)
+    page.tool.show_cut()
+    assert len(page.view.things) == 2
+    before, play_ml = window.session.plans, page.tool.made.play_mm3 / 1000
+    page.tool.keep_cut()
+    part = window.session.plans.parts["heron_body"]
+    assert "body, lower" in window.session.unit.slots
+    lower = window.session.plans.parts[window.session.plans.figures["heron-0"].build["body, lower"]]
+    whole = part.volume_ml + lower.volume_ml + play_ml
+    assert whole == pytest.approx(before.parts["heron_body"].volume_ml, rel=2e-3)
+    window.session.undo()
+    assert window.session.plans == before
+
+
+def test_a_level_cut_leaves_off_what_is_below(window: MainWindow) -> None:
+    """By hand: the slider places the plane, the lower piece goes."""
+    bench = sort_bench(window)
+    bench.open_part("base_flags")
+    page = bench.part_page
+    page.use("Cut")
+    page.tool.place.setValue(30)
+    height = window.session.plans.parts["base_flags"].extents_mm[2]
+    page.tool.leave_off()
+    assert window.session.plans.parts["base_flags"].extents_mm[2] == pytest.approx(0.7 * height, rel=0.01)
+
+
+def test_where_a_kit_came_from_is_kept(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Licence, price, remarks; and how its prints have done is told."""
+    bench = sort_bench(window)
+    told: list[str] = []
+
+    def answer(dialog: KitDialog) -> int:
+        told.append(dialog.told.text())
+        dialog.remarks.setPlainText("sharp")
+        dialog.licence.setCurrentIndex(dialog.licence.findData("sell-prints"))
+        return 1
+
+    monkeypatch.setattr(KitDialog, "exec", answer)
+    bench.ask_kit()
+    kit = window.session.plans.kits["wickmen"]
+    assert (kit.remarks, kit.licence, kit.price) == ("sharp", "sell-prints", 24.0)
+    assert "were good" in told[0]
+
+
+def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_path: Path) -> None:
+    """A lone lump without a name to go by is in doubt; moving it by hand settles that."""
+    muster_ten(window)
+    bench = sort_bench(window, "ten")
+    write_stl(box_mesh((9, 8, 7)), tmp_path / "zzz.stl")
+    window.deeds.take_in([tmp_path / "zzz.stl"])
+    part = parts_by_label(window)["zzz"]
+    assert is_doubtful(part) and "in doubt" in bench.layout_page.shelves
+    bench.move_parts([part.id], "weapon")
+    assert not is_doubtful(window.session.plans.parts[part.id])
+    assert "weapon" in window.session.unit.slots
