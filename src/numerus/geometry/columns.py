@@ -25,7 +25,7 @@ from numpy.typing import NDArray
 
 from numerus.errors import GeometryError
 from numerus.geometry.kernels import kernel
-from numerus.geometry.mesh import Floats
+from numerus.geometry.mesh import Floats, extremes
 
 SUBPIXEL = 4096  # snapping of vertices: 12 nm at 50 µm pixels, far below any file's own precision
 BAND_COLUMNS = 1 << 20  # columns worked on at a time: bounds memory on plates of 16k x 8k pixels
@@ -282,8 +282,9 @@ def _members(triangles: Floats, grid: Grid, bands: list[range]) -> list[NDArray[
     """Which triangles may reach into each band of rows (a row to spare on either side)."""
     if len(bands) == 1:
         return [np.arange(len(triangles))]
-    y = triangles[:, :, 1]
-    low, high = (edge / grid.pixel_mm - grid.y0_px for edge in (y.min(axis=1), y.max(axis=1)))
+    a, b, c = (triangles[:, k, 1] for k in range(3))
+    edges = np.minimum(np.minimum(a, b), c), np.maximum(np.maximum(a, b), c)
+    low, high = (edge / grid.pixel_mm - grid.y0_px for edge in edges)
     return [np.flatnonzero((high >= rows.start - 1) & (low <= rows.stop + 1)) for rows in bands]
 
 
@@ -296,7 +297,7 @@ def solid_columns(
     """
     if bounds_mm is None:
         flat = triangles.reshape(-1, 3)
-        bounds_mm = np.stack([flat.min(axis=0), flat.max(axis=0)]) if len(flat) else np.zeros((2, 3))
+        bounds_mm = extremes(flat) if len(flat) else np.zeros((2, 3))
     grid = grid_over(bounds_mm, pixel_mm, layer_mm)
     height = max(1, min(-(-grid.ny // threads), BAND_COLUMNS // grid.nx))
     bands = [range(y, min(y + height, grid.ny)) for y in range(0, grid.ny, height)]
