@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 import uuid
+from collections import deque
 from collections.abc import Callable, Iterable, Iterator, Sequence
+from concurrent.futures import Future, ThreadPoolExecutor
 from dataclasses import dataclass, replace
 from pathlib import Path
 
@@ -20,6 +22,7 @@ from numerus.kit.sorting import Shaped, offered_factor, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
 
 Progress = Callable[[float], bool]
+WORKERS = 2
 READING = 0.6  # of the progress; the rest is comparing
 
 
@@ -48,15 +51,31 @@ def new_id() -> str:
 
 def read_parts(paths: Iterable[Path], kit_id: str) -> Iterator[Read | Refusal]:
     """Every mesh of the paths as a part, or why it was refused."""
+    waiting: deque[Future[Read | Refusal]] = deque()
+    with ThreadPoolExecutor(WORKERS) as pool:
+        try:
+            for found in _found_in(paths):
+                waiting.append(pool.submit(_part, found, kit_id))
+                # No more is read ahead than can be judged: archives may be large.
+                while waiting and (waiting[0].done() or len(waiting) > 2 * WORKERS):
+                    yield waiting.popleft().result()
+            while waiting:
+                yield waiting.popleft().result()
+        finally:
+            pool.shutdown(cancel_futures=True)
+
+
+def _found_in(paths: Iterable[Path]) -> Iterator[MeshFile | Refusal]:
     for path in paths:
         try:
-            for found in read_any(path):
-                yield found if isinstance(found, Refusal) else _part(found, kit_id)
+            yield from read_any(path)
         except MeshFileError as error:
             yield Refusal(path.name, error)
 
 
-def _part(found: MeshFile, kit_id: str) -> Read | Refusal:
+def _part(found: MeshFile | Refusal, kit_id: str) -> Read | Refusal:
+    if isinstance(found, Refusal):
+        return found
     try:
         part, mesh = part_from_file(found, new_id(), kit_id)
     except MeshFileError as error:

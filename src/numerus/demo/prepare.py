@@ -62,6 +62,6 @@ def prepare(folder: Path, name: str, machine: Machine, resin: Resin) -> str:
     pose, made = _caught(name, mesh, machine, resin)
     (folder / f"{name}.json").write_text(written(replace(part, pose=pose)))
     (folder / f"{name}.png").write_bytes(thumbnail_png(mesh))
-    (folder / f"{name}.supported").write_bytes(pack_mesh(Mesh(made.whole.vertices, made.whole.faces)))
+    (folder / f"{name}.supported").write_bytes(pack_mesh(Mesh(made.whole.vertices, made.whole.faces), 9))
     left, unreached = len(made.islands_left), len(made.unreached)
     return f"{pose.school}, {pose.tips} tips, {pose.height_mm:.1f} mm, islands left {left}, unreached {unreached}"

@@ -24,11 +24,30 @@ def _at_the_machine(window) -> None:  # type: ignore[no-untyped-def]
     window.benches["print"].choose(next(r.plate_id for r in runs if r.state == "printing"))
 
 
+def _thin_walls(window) -> None:  # type: ignore[no-untyped-def]
+    """A part closely: where its walls are thin, and how it would be thickened."""
+    bench = window.benches["sort"]
+    bench.open_part("arm_R_snuffer")
+    bench.part_page.use("Walls")
+    bench.part_page.tool.show_thickened()
+
+
+def _cut_in_two(window) -> None:  # type: ignore[no-untyped-def]
+    """The Heron's body in two halves with their keys."""
+    bench = window.benches["sort"]
+    bench.open_part("heron_body")
+    bench.part_page.use("Cut")
+    bench.part_page.tool.show_cut()
+
+
 def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignore[type-arg]
     """File name -> stage, unit, orders folded, and what else to do to the bench."""
     return {
         "01-muster": ("muster", "lock", False, None),
         "02-sort": ("sort", "kiln", True, None),
+        "14-sort-builds": ("sort", "kiln", True, lambda window: window.benches["sort"].open_page("Builds")),
+        "15-sort-part": ("sort", "kiln", True, _thin_walls),
+        "16-sort-cut": ("sort", "heron", True, _cut_in_two),
         "03-pose": ("pose", "heron", True, None),
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),

@@ -20,7 +20,7 @@ def sculpt(folder: Path, name: str) -> str:
     """Carve one part and prepare it; what was made, in words."""
     begun = time.monotonic()
     mesh = carve(*recipes()[name])
-    data = pack_mesh(mesh)
+    data = pack_mesh(mesh, 9)
     (folder / f"{name}.mesh").write_bytes(data)
     carved = time.monotonic() - begun
     said = prepare(folder, name, Machine("m", "Demo machine"), Resin("r", "Demo resin"))
