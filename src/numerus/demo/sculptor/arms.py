@@ -94,7 +94,7 @@ def _sleeve(elbow: Point, wrist: Point) -> list[Shape]:
 def _cap() -> list[Shape]:
     """The coat's cape where it falls over the shoulder."""
     over = displaced(ellipsoid((FACET_X + 0.1, 0.35, 22.4), (2.75, 3.0, 3.3), "coat"), cloth(), 0.1)
-    inside = ellipsoid((FACET_X + 0.1, 0.35, 22.2), (2.3, 2.55, 3.0), "coat")
+    inside = ellipsoid((FACET_X + 0.1, 0.35, 22.2), (2.2, 2.45, 2.94), "coat")
     hem = displaced(half_space((0, 0, 21.3), (0, 0, 1)), lambda p: np.sin(2.2 * p[:, 1] + p[:, 0]), 0.3)
     return soft(0.08, cut(over, hem, inside))
 
@@ -203,7 +203,8 @@ def arm_L_horn() -> list[Shape]:
     """A watchman's horn raised to be blown."""
     curve = curved([(0.1, 0, -2.4), (0, 0, 0), (0.2, -0.2, 2.4), (0.9, -0.6, 4.6), (2.2, -1.0, 6.4)])
     horn = tube(curve, (0.36, 0.55, 0.8, 1.15, 1.6), "wax")
-    mouth = ellipsoid((2.75, -1.15, 7.05), (1.15, 1.15, 1.0), "wax")
+    mouth = ellipsoid((2.75, -1.15, 7.05), (1.02, 1.02, 0.9), "wax")
+    rim = half_space((2.66, -1.13, 6.95), (-0.64, 0.17, -0.75), 2.4)  # cut level: a rim, no knife's edge
     rings = [ring((0.25, -0.25, 2.7), (0.95, 0.95), 0.22, "brass", turned(0, 12)), ring((1.4, -0.75, 5.4), (1.4, 1.4), 0.24, "brass", turned(8, 36))]  # fmt: skip
     strap = tube(curved([(0.2, 0.3, -2.0), (0.3, 1.5, -4.2), (0.6, 1.6, -1.0), (0.9, 0.8, 2.8)]), (0.22,), "leather")
-    return arm(Hold((6.3, -5.0, 24.4), (0.75, -0.5, 0.55), (1.0, 0.5, -0.5)), [*soft(0.08, horn), *cutting(mouth), *soft(0.04, *rings, strap)])  # fmt: skip
+    return arm(Hold((6.3, -5.0, 24.4), (0.75, -0.5, 0.55), (1.0, 0.5, -0.5)), [*soft(0.08, horn), *cutting(rim, mouth), *soft(0.04, *rings, strap)])  # fmt: skip

@@ -12,6 +12,8 @@ Sockets are wider than their pegs by CLEARANCE all round.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 import numpy as np
 
 from numerus.demo.sculptor.cloth import Hang, hanging
@@ -36,6 +38,8 @@ from numerus.demo.sculptor.shapes import (
     ring,
     soft,
     stitches,
+    strap,
+    swept,
     tube,
     turned,
 )
@@ -239,6 +243,11 @@ def _coat() -> list[Shape]:
     ]  # fmt: skip
 
 
+def _outward(line: Sequence[Point]) -> list[Point]:
+    """Away from the middle of the chest: which way a strap's outer side looks."""
+    return [(x, y, z - 20.5) for x, y, z in line]
+
+
 def _strap() -> list[Shape]:
     over = curved([(-3.1, -1.7, 24.9), (-2.2, -3.3, 22.8), (0.2, -3.95, 19.9), (2.9, -3.3, 17.6)])
     behind = curved([(-3.1, -1.7, 24.9), (-2.9, 1.4, 25.3), (-1.2, 3.6, 22.6), (2.6, 3.3, 17.8)])
@@ -248,7 +257,7 @@ def _strap() -> list[Shape]:
     scarf = [ring((0, 0.25, 25.4), (2.75, 2.65), 0.62, "scarf", turned(6, -5))]
     return [
         *soft(0.05, *lapels), *soft(0.12, _collar(1.2)), *soft(0.08, *scarf), *_buttons(False),
-        *soft(0.05, tube(over, (0.62,), "leather"), tube(behind, (0.62,), "leather"), *tins),
+        *soft(0.05, *[swept(strap(1.25, 0.46), c, "leather", _outward(c)) for c in (over, behind)], *tins),
         *soft(0.02, *stitches([(x, y - 0.6, z + 0.25) for x, y, z in over], 0.62, "rope")),
         *pouch((3.7, -2.4, 15.8), 55, 1.1), *pouch((1.6, -3.7, 16.0), 12, 0.75),
     ]  # fmt: skip
@@ -259,7 +268,8 @@ def _apron() -> list[Shape]:
         displaced(ellipsoid((0, -0.2, 20.6), (3.6, 3.95, 4.6), "leather"), cloth(1.4), 0.08),
         half_space((0, -1.6, 0), (0, -1, 0)), half_space((0, 0, 24.2), (0, 0, -1)),
     )  # fmt: skip
-    straps = [tube(curved([(s * 2.1, -2.9, 23.6), (s * 2.7, -1.0, 25.2), (s * 2.4, 2.0, 25.0), (s * 1.2, 3.7, 21.0)]), (0.5,), "leather") for s in (-1, 1)]  # fmt: skip
+    lines = [curved([(s * 2.1, -2.9, 23.6), (s * 2.7, -1.0, 25.2), (s * 2.4, 2.0, 25.0), (s * 1.2, 3.7, 21.0)]) for s in (-1, 1)]  # fmt: skip
+    straps = [swept(strap(1.1, 0.38), line, "leather", _outward(line)) for line in lines]
     studs = [ellipsoid((s * 2.0, -3.35, 23.2), (0.34, 0.3, 0.34), "brass") for s in (-1, 1)]
     pocket = box((0, -4.05, 19.7), (1.5, 0.35, 1.15), 0.2, "leather")
     tools = [capsule((x, -4.25, 20.3), (x + 0.1, -4.2, 22.1), 0.26, 0.3, zone) for x, zone in ((-0.7, "wood"), (0.1, "iron"), (0.8, "wax"))]  # fmt: skip

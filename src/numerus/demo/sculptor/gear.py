@@ -26,6 +26,8 @@ from numerus.demo.sculptor.shapes import (
     turned,
 )
 
+BELL_WALL_MM = 0.56
+
 
 def bell(centre: Point, size: float, zone: str = "brass") -> list[Shape]:
     """A hanging bell ``size`` mm high below ``centre``: waist, lip, bands, crown and clapper."""
@@ -40,7 +42,8 @@ def bell(centre: Point, size: float, zone: str = "brass") -> list[Shape]:
         (-0.03, 0.22),
         (0.0, 0.1),
     ]
-    inner = [(-1.1, 0.55), (-0.92, 0.53), (-0.8, 0.42), (-0.4, 0.28), (-0.22, 0.12)]
+    more = max(BELL_WALL_MM / size - 0.09, 0.0)  # small bells are thicker for their size: they have to print
+    inner = [(a, r - more) for a, r in ((-1.1, 0.55), (-0.92, 0.53), (-0.8, 0.42), (-0.4, 0.28), (-0.22, 0.12))]
     outer = lathe(centre, [(a * size, r * size) for a, r in profile], zone)
     cavity = lathe(centre, [(a * size, r * size) for a, r in inner], zone)
     bands = [ring((x, y, z + a * size), (r * size, r * size), 0.028 * size, zone) for a, r in ((-0.86, 0.545), (-0.66, 0.46), (-0.2, 0.35))]  # fmt: skip

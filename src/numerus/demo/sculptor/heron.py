@@ -122,7 +122,8 @@ def body() -> list[Shape]:
     """The planked hull with its open belfry in the breast, hooped, with a tail of boards."""
     grain = planks((0, 0.94, -0.34), (0, 0.34, 0.94), 3.3)
     hull = displaced(ellipsoid((0, 3.5, 73.0), (14.0, 21.0, 14.5), "wood", LEAN), grain, 0.34)
-    room = [box((0, -11.5, 75.0), (7.2, 9.5, 9.2), 2.0, "wood"), box((0, -6, 76), (5.5, 12, 7.5), 2.0, "wood")]
+    deck = box((0, 9.0, 91.0), (9.3, 8.8, 5.0), 0.1, "wood")  # nothing of the hull stands above the stage on it
+    room = [deck, box((0, -11.5, 75.0), (7.2, 9.5, 9.2), 2.0, "wood"), box((0, -6, 76), (5.5, 12, 7.5), 2.0, "wood")]
     arch = [tube(curved([(s * 7.9, -14.0, 66.4), (s * 8.0, -14.2, 74.0), (s * 7.4, -13.6, 81.0), (s * 3.6, -13.2, 84.6), (0, -13.1, 85.6)]), (1.3, 1.1), "iron") for s in (-1, 1)]  # fmt: skip
     keystone = [box((0, -13.8, 85.6), (1.3, 1.0, 1.7), 0.4, "brass")]
     rail = [capsule((-7.6, -15.4, 69.6), (7.6, -15.4, 69.6), 0.5, 0.5, "wood"), *[lathe((x, -15.3, 66.0), [(0, 0.5), (1.0, 0.75), (2.0, 0.42), (3.6, 0.55)], "wood") for x in np.arange(-6, 6.1, 2.0)]]  # fmt: skip
@@ -178,7 +179,7 @@ def neck() -> list[Shape]:
         if i % 3 == 0:
             rings += soft(0.04, *[ellipsoid(tuple(np.asarray(at) + lean @ np.array([r * 0.96 * np.cos(a), r * 0.96 * np.sin(a), 0])), (0.4, 0.4, 0.4), "iron") for a in np.arange(6) * 1.047])  # fmt: skip
     spine = tube(curve, (2.3, 1.5), "iron")
-    foot = [tube([(0, -10.4, 79.4), (0, -12.6, 81.0), curve[0]], (3.6, 3.3, 2.6), "wood"), ring((0, -13.6, 81.4), (2.6, 2.6), 0.7, "iron", turned(-50))]  # fmt: skip
+    foot = [tube([(0, -14.2, 81.8), curve[0]], (2.6, 2.6), "wood"), ring((0, -13.6, 81.4), (2.6, 2.6), 0.7, "iron", turned(-50))]  # fmt: skip
     return [*soft(0.2, spine, *foot), *rings]
 
 

@@ -162,28 +162,88 @@ def curved(points: Sequence[Point], steps: int = 6) -> list[Point]:
     return [(float(x), float(y), float(z)) for x, y, z in np.concatenate([*found, p[-1:]])]
 
 
+def _outlined(q: Floats, corners: Floats) -> Floats:
+    """Signed distance of points (n, 2) to a closed outline, negative inside; concave outlines too."""
+    nearest, inside = np.full(len(q), np.inf), np.zeros(len(q), bool)
+    for a, b in zip(corners, np.roll(corners, -1, axis=0), strict=True):
+        along = b - a
+        t = np.clip((q - a) @ along / max(float(along @ along), 1e-12), 0, 1)
+        nearest = np.minimum(nearest, np.hypot(*(q - a - t[:, None] * along).T))
+        crosses = (a[1] <= q[:, 1]) != (b[1] <= q[:, 1])
+        with np.errstate(divide="ignore", invalid="ignore"):
+            x = a[0] + (q[:, 1] - a[1]) / (b[1] - a[1]) * along[0]
+        inside ^= crosses & (q[:, 0] < x)
+    return np.where(inside, -nearest, nearest)
+
+
+def _capped(flat: Floats, beyond: Floats, rounding: float) -> Floats:
+    """An outline's distance and the distance beyond its ends as one solid with rounded edges."""
+    flat, deep = flat + rounding, beyond + rounding
+    return np.hypot(np.maximum(flat, 0), np.maximum(deep, 0)) + np.minimum(np.maximum(flat, deep), 0) - rounding
+
+
 def prism(outline: Sequence[tuple[float, float]], half: float, zone: str, rounding: float = 0.08) -> Shape:
     """An outline in x and z, ``half`` mm to either side in y; concave outlines too."""
     corners = np.asarray(outline, float)
-    follow = np.roll(corners, -1, axis=0)
 
     def field(p: Floats) -> Floats:
-        q = p[:, [0, 2]]
-        nearest, inside = np.full(len(q), np.inf), np.zeros(len(q), bool)
-        for a, b in zip(corners, follow, strict=True):
-            along = b - a
-            t = np.clip((q - a) @ along / max(float(along @ along), 1e-12), 0, 1)
-            nearest = np.minimum(nearest, np.hypot(*(q - a - t[:, None] * along).T))
-            crosses = (a[1] <= q[:, 1]) != (b[1] <= q[:, 1])
-            with np.errstate(divide="ignore", invalid="ignore"):
-                x = a[0] + (q[:, 1] - a[1]) / (b[1] - a[1]) * along[0]
-            inside ^= crosses & (q[:, 0] < x)
-        flat = np.where(inside, -nearest, nearest) + rounding
-        deep = np.abs(p[:, 1]) - half + rounding
-        return np.hypot(np.maximum(flat, 0), np.maximum(deep, 0)) + np.minimum(np.maximum(flat, deep), 0) - rounding
+        return _capped(_outlined(p[:, [0, 2]], corners), np.abs(p[:, 1]) - half, rounding)
 
     (x0, z0), (x1, z1) = corners.min(axis=0), corners.max(axis=0)
     return _shape(field, zone, np.array([x0, -half, z0]), np.array([x1, half, z1]))
+
+
+def swept(
+    outline: Sequence[tuple[float, float]], points: Sequence[Point], zone: str, facing: Sequence[Point] | Point = (0, 0, 1),
+    rounding: float = 0.08,
+) -> Shape:  # fmt: skip
+    """Any outline along a curve: its second axis looks to ``facing`` (one direction, or one for every point).
+
+    Straps with raised edges, mouldings, gutters. Between two points the frame turns with the place on the piece; a curve
+    of short pieces (see ``curved``) has no visible corners.
+    """
+    corners, line = np.asarray(outline, float), np.asarray(points, float)
+    up = np.broadcast_to(np.asarray(facing, float), line.shape)
+    tangent = np.gradient(line, axis=0)
+    side = np.cross(tangent, up)
+    side /= np.linalg.norm(side, axis=1)[:, None]
+    over = np.cross(side, tangent)
+    over /= np.linalg.norm(over, axis=1)[:, None]
+
+    def piece(p: Floats, k: int) -> tuple[Floats, Floats, Floats]:
+        """Distance to the curve, place across the outline, and how far beyond the curve's ends."""
+        a, along = line[k], line[k + 1] - line[k]
+        free = (p - a) @ along / float(along @ along)
+        t = np.clip(free, 0, 1)[:, None]
+        off = p - a - t * along
+        across = np.stack([np.einsum("ij,ij->i", off, f[k] + t * (f[k + 1] - f[k])) for f in (side, over)], axis=1)
+        low = -free if k == 0 else np.full(len(p), -1.0)
+        high = free - 1 if k == len(line) - 2 else np.full(len(p), -1.0)
+        return np.einsum("ij,ij->i", off, off), across, np.maximum(low, high) * float(np.linalg.norm(along))
+
+    def field(p: Floats) -> Floats:
+        best, across, beyond = piece(p, 0)
+        for k in range(1, len(line) - 1):
+            near, other, past = piece(p, k)
+            closer = near < best
+            best = np.where(closer, near, best)
+            across[closer], beyond = other[closer], np.where(closer, past, beyond)
+        return _capped(_outlined(across, corners), beyond, rounding)
+
+    reach = float(np.linalg.norm(corners, axis=1).max())
+    return _shape(field, zone, line.min(axis=0) - reach, line.max(axis=0) + reach)
+
+
+SUNK_MM = 0.2
+
+
+def strap(wide: float, thick: float, edge: float = 0.12) -> list[tuple[float, float]]:
+    """The outline of a leather strap: flat, with a raised edge on either side, sunk a little into what it lies on."""
+    half, rim = wide / 2, wide * 0.16
+    return [
+        (-half, -SUNK_MM), (half, -SUNK_MM), (half, thick + edge), (half - rim, thick + edge), (half - rim, thick),
+        (rim - half, thick), (rim - half, thick + edge), (-half, thick + edge),
+    ]  # fmt: skip
 
 
 def half_space(point: Point, outward: Point, reach: float = 60.0) -> Shape:
@@ -215,6 +275,17 @@ def twisted(shape: Shape, degrees_per_mm: float) -> Shape:
         return np.stack([x, y, p[:, 2]], axis=1)
 
     return warped(shape, untwist, 0.42 * reach)
+
+
+def bent(shape: Shape, radius_mm: float) -> Shape:
+    """The shape's z axis bent into an arc of ``radius_mm`` toward +x, lengths along the axis kept: handles, horns, ribs."""
+
+    def unbend(p: Floats) -> Floats:
+        turn = np.arctan2(p[:, 2], radius_mm - p[:, 0])
+        return np.stack([radius_mm - np.hypot(radius_mm - p[:, 0], p[:, 2]), p[:, 1], turn * radius_mm], axis=1)
+
+    top = float(np.abs([shape.low[2], shape.high[2]]).max())
+    return warped(shape, unbend, top * min(1.0, top / radius_mm))
 
 
 def stitches(curve: Sequence[Point], apart: float, zone: str, thick: float = 0.13) -> list[Shape]:
