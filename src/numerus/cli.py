@@ -238,7 +238,9 @@ def main(argv: Sequence[str] | None = None) -> int:
     try:
         results = args.run(args)
     except NumerusError as error:
-        results = [_refused(str(getattr(args, "book", getattr(args, "out", ""))), error)]
+        results = [
+            _refused(str(next((getattr(args, a) for a in ("book", "path", "out") if hasattr(args, a)), "")), error)
+        ]
     print(json.dumps(results[0] if len(results) == 1 else results))
     return 0 if results and all(r["ok"] for r in results) else 2
 

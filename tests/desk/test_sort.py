@@ -190,11 +190,12 @@ def test_walls_are_thickened_and_the_part_is_as_it_came_again(window: MainWindow
     bench.open_part("arm_R_snuffer")
     page, before = bench.part_page, window.session.plans.parts["arm_R_snuffer"]
     page.use("Walls")
+    page.tool.below.setValue(0.7)
     page.tool.show_thickened()
     assert window.session.plans.parts["arm_R_snuffer"] == before
     page.tool.keep_thickened()
     grown = window.session.plans.parts["arm_R_snuffer"]
-    assert grown.hair_mm2 < before.hair_mm2 / 4 and grown.volume_ml > before.volume_ml
+    assert grown.weak_mm2 < before.weak_mm2 and grown.volume_ml > before.volume_ml
     page.restore()
     assert window.session.plans.parts["arm_R_snuffer"].volume_ml == pytest.approx(before.volume_ml, rel=1e-3)
 
@@ -262,6 +263,41 @@ def test_where_a_kit_came_from_is_kept(window: MainWindow, monkeypatch: pytest.M
     kit = window.session.plans.kits["wickmen"]
     assert (kit.remarks, kit.licence, kit.price) == ("sharp", "sell-prints", 24.0)
     assert "were good" in told[0]
+
+
+def test_a_click_on_the_figure_chooses_the_part_that_is_there(window: MainWindow) -> None:
+    """And the others can be looked through."""
+    bench = sort_bench(window)
+    page = bench.layout_page
+    head = next(m for slot, _, m in page.things if slot == "head")
+    page._picked(head.vertices[0])
+    assert window.session.part.slot == "head"
+    page.through.setChecked(True)
+    assert {t.alpha for t in page.view.things} == {0.35, 1.0}
+
+
+def test_a_plate_says_what_its_figures_still_miss(window: MainWindow) -> None:
+    """Before it is closed, by figure and slot."""
+    window.session.select("kiln")
+    window.session.go("plate")
+    bench = window.benches["plate"]
+    bench.make_plates()
+    assert "still miss parts" in bench.line.text() or "miss nothing else" in bench.line.text()
+
+
+def test_parts_show_while_they_are_read(window: MainWindow, tmp_path: Path) -> None:
+    """Each as it comes, refused ones too; gone again when all is kept."""
+    from numerus.book.intake import read_parts
+
+    bench = sort_bench(window)
+    write_stl(box_mesh((9, 8, 7)), tmp_path / "a.stl")
+    (tmp_path / "b.stl").write_bytes(b"no mesh")
+    for found in read_parts([tmp_path], "k"):
+        window.deeds.arrived.emit(found)
+    assert [bench.arriving.item(n).text() for n in range(2)] == ["a", "b.stl\nnot read"]
+    assert bench.stack.currentWidget() is bench.arriving
+    window.context.jobs.finished.emit()
+    assert bench.stack.currentWidget() is bench.layout_page
 
 
 def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_path: Path) -> None:

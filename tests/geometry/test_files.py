@@ -147,6 +147,18 @@ def test_zips_within_zips_are_read_and_bottomless_ones_named(tmp_path: Path) -> 
     assert members_in(tmp_path / "kit.zip") == 1
 
 
+def test_an_archive_of_thousands_is_read_as_far_as_it_goes(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Up to the limit every mesh, then one line that says the rest was left out; what is no mesh does not count."""
+    monkeypatch.setattr("numerus.geometry.files.MAX_MESHES", 3)
+    with zipfile.ZipFile(tmp_path / "kit.zip", "w") as archive:
+        for number in range(6):
+            archive.writestr(f"{number}.txt", "x")
+            archive.writestr(f"{number}.stl", stl_bytes())
+    found = list(read_any(tmp_path / "kit.zip"))
+    assert [f.name for f in found if isinstance(f, MeshFile)] == ["0.stl", "1.stl", "2.stl"]
+    assert [f.error.code for f in found if isinstance(f, Refusal)] == ["too-many"]
+
+
 def test_each_object_of_a_file_is_a_part_of_its_own(tmp_path: Path) -> None:
     """3MF objects, GLB nodes and OBJ objects come one by one, where their file places them, and as one when asked whole."""
     boxes = [("hat", box_mesh((1, 2, 3))), ("boot", box_mesh((1, 1, 1), (9, 0, 0)))]

@@ -127,3 +127,13 @@ def test_spares_follow_frailty() -> None:
     figures = [Figure(f"f{n}", "u", "", n, {"legs": "l0", "head": "h0"}) for n in range(10)]
     assert spares_for(figures, {"h0": frail, "l0": stout}) == {"h0": 2}
     assert chance_to_fail(part("x", "head", hair_mm2=1e6)) <= 0.35
+
+
+def test_what_one_arm_alone_holds_goes_with_no_other() -> None:
+    """A pole that touches the first of two arms only stays with it; a pack that touches all torsos is free."""
+    said = [
+        Relation("alternative", ("a0", "a1"), 0.9, ""), Relation("joint", ("pole", "a0"), 0.9, "", (0, 0, 0)),
+        Relation("alternative", ("t0", "t1"), 0.9, ""), Relation("joint", ("pack", "t0"), 0.9, "", (0, 0, 0)),
+        Relation("joint", ("pack", "t1"), 0.9, "", (0, 0, 0)),
+    ]  # fmt: skip
+    assert rules_of(UNIT, said) == [BuildRule("apart", "pole", "a1")]

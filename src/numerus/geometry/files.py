@@ -17,7 +17,8 @@ from numerus.errors import MeshFileError
 from numerus.geometry.formats import FORMATS, MeshFile, parse_mesh, parse_objects
 
 MAX_FILE_BYTES = 400 << 20
-MAX_ENTRIES = 4000
+MAX_ENTRIES = 50_000
+MAX_MESHES = 4000  # of an archive; what is more is said, not read
 MAX_RATIO = 200  # an entry packed tighter than this is a bomb, no mesh
 MAX_NESTING = 3  # zips within zips within a zip
 MAX_NESTED_BYTES = 200 << 20
@@ -117,18 +118,24 @@ def _zip_members(stream: io.BufferedIOBase, label: str, prefix: str = "", depth:
             entries = archive.infolist()
             if len(entries) > MAX_ENTRIES:
                 raise MeshFileError("too-many", f"{label} has {len(entries)} entries; {MAX_ENTRIES} is the most.")
+            meshes = 0
             for entry in entries:
                 name = f"{prefix}/{entry.filename}" if prefix else entry.filename
                 if _is_zip_name(name) and not entry.is_dir():
                     yield from _nested(archive, entry, name, depth)
                 elif _is_mesh_name(name) and not entry.is_dir():
+                    meshes += 1
+                    if meshes > MAX_MESHES:
+                        raise MeshFileError(
+                            "too-many", f"{label} has more than {MAX_MESHES} meshes.", "The rest was left out."
+                        )
                     yield name, lambda entry=entry: _entry_bytes(archive, entry)  # type: ignore[misc]
     except (zipfile.BadZipFile, OSError, NotImplementedError, MeshFileError) as error:
         fault = MeshFileError("bad-archive", f"{label} is not a sound zip archive: {error}.")
         fault = error if isinstance(error, MeshFileError) else fault
-        if not prefix:
+        if not prefix and fault.code != "too-many":
             raise fault from error
-        yield prefix, _failing(fault)
+        yield prefix or label, _failing(fault)
 
 
 def _nested(archive: zipfile.ZipFile, entry: zipfile.ZipInfo, name: str, depth: int) -> Iterable[Member]:

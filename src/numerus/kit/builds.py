@@ -20,9 +20,28 @@ MOST_COMBINATIONS = 2000  # looked through for each figure; more alternatives th
 
 
 def rules_of(unit: Unit, relations: Iterable[Relation] = ()) -> list[BuildRule]:
-    """The unit's own rules, and that parts which clash in the kit's assembled place do not go together."""
-    clashes = [BuildRule("apart", r.parts[0], r.parts[1]) for r in relations if r.kind == "clash" and not r.overruled]
-    return [*unit.rules, *(c for c in clashes if BuildRule("needs", c.a, c.b) not in unit.rules)]
+    """The unit's own rules, and what the kit's assembled place says: parts that clash do not go together, and what is
+    held by one arm alone does not go with another arm.
+    """
+    said = [r for r in relations if not r.overruled]
+    found = [BuildRule("apart", r.parts[0], r.parts[1]) for r in said if r.kind == "clash"] + _held_alone(said)
+    return [*unit.rules, *(c for c in found if BuildRule("needs", c.a, c.b) not in unit.rules)]
+
+
+def _held_alone(said: Sequence[Relation]) -> list[BuildRule]:
+    """Parts whose every joint is with some, not all, of one set of alternatives: a weapon made for one hand."""
+    group = {i: frozenset(r.parts) for r in said if r.kind == "alternative" for i in r.parts}
+    touching: dict[str, set[str]] = {}
+    for r in said:
+        if r.kind == "joint":
+            for one, other in (r.parts, r.parts[::-1]):
+                touching.setdefault(one, set()).add(other)
+    rules = []
+    for part, holders in touching.items():
+        sets = {group.get(h) for h in holders}
+        only = sets.pop() if len(sets) == 1 else None
+        rules += [BuildRule("apart", part, other) for other in sorted(only - holders)] if only else []
+    return rules
 
 
 def broken(build: Iterable[str], rules: Iterable[BuildRule]) -> list[BuildRule]:

@@ -19,7 +19,7 @@ from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
-from numerus.ledger.plating import owed_copies, plate_meshes, plates_for
+from numerus.ledger.plating import owed_copies, owed_spares, plate_meshes, plates_for
 from numerus.resin.plate import Placed, Plate
 from numerus.resin.profiles import Machine
 from numerus.words import counted, span
@@ -89,8 +89,10 @@ class PlateBench(Bench):
         self.show_full()
         self.title.setText("Plate: " + unit.name.rpartition(", ")[2])
         owed = owed_copies(plans, self.session.answers.standing, unit.id)
-        self.subtitle.setText(f"{len(owed)} parts of this unit are owed" if owed else "nothing posed is owed")
-        self.make_button.setEnabled(bool(owed) and not self.context.jobs.busy)
+        spares = owed_spares(plans, unit.id)
+        words = f"{len(owed)} parts of this unit are owed" if owed else "nothing posed is owed"
+        self.subtitle.setText(f"{words}, and {counted(len(spares), 'spare')}" if spares else words)
+        self.make_button.setEnabled(bool(owed or spares) and not self.context.jobs.busy)
         chosen = self.on.currentData()
         self.on.clear()
         for machine in plans.machines.values():

@@ -84,10 +84,12 @@ class CutTool(Tool):
     def begin(self) -> None:
         self._fill()
         if self.proposals is None:
-            mesh = self.page.mesh
+            mesh, machine = self.page.mesh, self.machine()
+            room = machine.plate_x_mm, machine.plate_y_mm, machine.height_mm
 
             def work(progress: Progress):  # type: ignore[no-untyped-def]
-                return propose_cuts(oriented(mesh)[0])
+                solid = oriented(mesh)[0]
+                return propose_cuts(solid, room) or propose_cuts(solid)
 
             self.start("cuts", "Looking for waists", work, self._met)
 

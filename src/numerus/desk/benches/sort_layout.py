@@ -8,7 +8,7 @@ from dataclasses import replace
 import numpy as np
 from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QInputDialog, QMenu, QSlider, QWidget
+from PyQt6.QtWidgets import QCheckBox, QInputDialog, QMenu, QSlider, QWidget
 
 from numerus.bench.build import balance
 from numerus.book.intake import is_doubtful
@@ -19,7 +19,7 @@ from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
-from numerus.geometry.mesh import Mesh, merged
+from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.kit.builds import alternatives
 from numerus.kit.plan import BOUGHT, SLOTS, Part
 from numerus.kit.scale import heights
@@ -46,6 +46,7 @@ class LayOut(QWidget):
         self.set_aside: Callable[[list[str], bool], None] = lambda ids, needed: None
         self.view = BenchView(self.theme, renderer, "The figure its parts make")
         self.view.overlay = self._callouts
+        self.view.picked.connect(self._picked)
         self.left, self.right = column(gap=2), column(gap=2)
         self.shelves: dict[str, Shelf] = {}
         self.cards = Cards(self.theme, act, self._look)
@@ -59,10 +60,12 @@ class LayOut(QWidget):
         self.explode.setMaximumWidth(150)
         self.explode.setAccessibleName("Take the figure apart")
         self.explode.valueChanged.connect(lambda _: self._show(refit=False))
+        self.through = QCheckBox("See through")
+        self.through.toggled.connect(lambda _: self._show(refit=False))
         self.compare = button("Compare …", self._ask_compare, "link", "Two alternatives side by side, to one scale")
         self.stand = label("", "note", True)
-        under = row(label("Apart", "note"), self.explode, 8, self.compare, 8, self.stand)
-        under.setStretch(5, 1)
+        under = row(label("Apart", "note"), self.explode, 8, self.through, 8, self.compare, 8, self.stand)
+        under.setStretch(7, 1)
         middle = column(self.view, under, gap=4)
         middle.setStretch(0, 1)
         laying = row(
@@ -217,7 +220,17 @@ class LayOut(QWidget):
             (slot, p, m.moved((m.bounds_mm.mean(axis=0) - middle) * share)) for slot, p, m in self.shown if len(m.faces)
         ]
         tone = {p.id: CHOSEN_RGB if part is not None and p.id == part.id else RESIN_RGB for _, p, _ in self.things}
-        self.view.show_things([Thing(m, tone[p.id]) for _, p, m in self.things], refit or share > 0)
+        ghost = 0.35 if self.through.isChecked() else 1.0
+        solid = {p.id: 1.0 if part is not None and p.id == part.id else ghost for _, p, _ in self.things}
+        self.view.show_things([Thing(m, tone[p.id], solid[p.id]) for _, p, m in self.things], refit or share > 0)
+
+    def _picked(self, place: Floats | None) -> None:
+        """A click on the figure chooses the part that is there."""
+        if place is None or not self.things:
+            return
+        far = [float(np.linalg.norm(m.vertices - place, axis=1).min()) for _, _, m in self.things]
+        chosen = self.things[int(np.argmin(far))][1]
+        self.session.select(figure_id=self.session.figure_id, part_id=chosen.id)
 
     def _ask_compare(self) -> None:
         """Choose what the part at hand is compared with."""

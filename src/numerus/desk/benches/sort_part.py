@@ -81,6 +81,8 @@ class PartPage(QWidget):
             button("‹", lambda: self.step(-1), "", "The part before"),
             button("›", lambda: self.step(1), "", "The next part"),
         )
+        for turn, words in ((self.former, "The part before"), (self.next, "The next part")):
+            turn.setAccessibleName(words)
         part = row(
             self.former,
             self.next,
