@@ -158,3 +158,46 @@ def test_a_part_in_the_air_is_dropped_only_when_asked(
     assert found["layers"] == layers
     assert [i["z_mm"] for i in found["islands"]] == ([] if drop else [5.0])
     assert sum(found["area_mm2"]) * 0.05 / 1000 == pytest.approx(found["volume_ml"]) == pytest.approx(0.16)
+
+
+def test_kit_tells_what_parts_are_to_each_other(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """The careless archive on the command line: sizes in mm, slots, copies, twins, supported copies, refused files."""
+    from numerus.demo.messy import write_archive
+
+    write_archive(tmp_path / "kit.zip")
+    assert main(["kit", str(tmp_path / "kit.zip"), "--json"]) == 0
+    told = json.loads(capsys.readouterr().out)
+    parts = {p["name"]: p for p in told["parts"]}
+    assert parts["head3_inch.stl"]["unit"] == "in"
+    assert parts["head3_inch.stl"]["extents_mm"][2] == pytest.approx(10.59, abs=0.02)
+    assert parts["body01_sup.stl"]["supported"] and not parts["body01.stl"]["supported"]
+    folder = "wickman_kit/"
+    assert told["duplicates"] == [[folder + "body01.stl", folder + "b2 (copy).stl"]]
+    assert told["supported_copies"] == [[folder + "body01.stl", folder + "body01_sup.stl"]]
+    assert told["mirrors"] == [[folder + "wpn/R_arm-pole.stl", folder + "wpn/untitled.stl"]]
+    assert told["bases"] == [{"file": folder + "bitz/BASE 28.5.stl", "size_mm": 28.5}]
+    assert any({j["a"], j["b"]} == {folder + "body01.stl", folder + "H1.stl"} for j in told["joints"])
+    assert [r["error"]["code"] for r in told["refused"]] == ["truncated"]
+
+
+def test_layers_tells_cups_and_closed_space(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """A hollow box: a cup until its roof, then trapped; pull for every layer."""
+    from helpers import reversed_mesh
+
+    hollow = merged([box_mesh((8, 8, 8)), reversed_mesh(box_mesh((4, 4, 4), (2, 2, 2)))])
+    write_stl(hollow, tmp_path / "a.stl")
+    assert main(["layers", str(tmp_path / "a.stl"), "--layer-mm", "0.1", "--pixel-mm", "0.1"]) == 0
+    told = json.loads(capsys.readouterr().out)
+    assert [(c["from_mm"], c["to_mm"]) for c in told["cups"]] == [(2, 6)]
+    assert told["trapped"][0]["volume_ml"] == pytest.approx(0.064)
+    assert len(told["pull_n"]) == told["layers"]
+
+
+def test_inspect_tells_walls_and_balance(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """The thinnest wall, thin surface under a limit, and how it stands."""
+    write_stl(merged([box_mesh((10, 10, 4)), box_mesh((0.3, 10, 6), (4, 0, 3.9))]), tmp_path / "a.stl")
+    assert main(["inspect", str(tmp_path / "a.stl"), "--below-mm", "0.35"]) == 0
+    told = json.loads(capsys.readouterr().out)
+    assert told["thinnest_mm"] == pytest.approx(0.3, abs=1e-4)
+    assert told["thin_area_mm2"] == pytest.approx(2 * 10 * 5.9, rel=0.02)
+    assert told["tipping_deg"] > 50

@@ -92,24 +92,34 @@ def kit_of(args: argparse.Namespace) -> list[Result]:
     }]  # fmt: skip
 
 
+def _rounded(value: Any) -> Result:
+    return {k: round(v, 6) for k, v in asdict(value).items()}
+
+
 def layers_of(args: argparse.Namespace) -> list[Result]:
     from numerus.geometry.columns import solid_columns
     from numerus.geometry.files import read_mesh
     from numerus.geometry.health import oriented, without_degenerate
     from numerus.geometry.layers import islands, layer_areas_mm2
+    from numerus.geometry.pockets import cups, trapped
+    from numerus.resin.profiles import Machine, Resin
+    from numerus.resin.timing import pull_n
 
     try:
         mesh, turned = oriented(without_degenerate(read_mesh(args.file).mesh)[0])
         mesh = mesh.dropped() if args.drop else mesh
         columns = solid_columns(mesh.triangles, args.pixel_mm, args.layer_mm)
-        found = islands(columns)
+        found, sealed, shut = islands(columns), cups(columns), trapped(columns)
     except NumerusError as error:
         return [_refused(str(args.file), error)]
+    areas = layer_areas_mm2(columns)
     listed = [{k: round(getattr(i, k), 6) for k in ("z_mm", "x_mm", "y_mm", "area_mm2")} for i in found]
     return [{
         "file": str(args.file), "ok": True, "layers": columns.layers, "layer_mm": args.layer_mm, "pixel_mm": args.pixel_mm,
-        "volume_ml": columns.volume_mm3 / 1000, "area_mm2": [round(float(a), 6) for a in layer_areas_mm2(columns)],
-        "islands": listed, "doubtful_columns": columns.doubtful, "turned_shells": turned,
+        "volume_ml": columns.volume_mm3 / 1000, "area_mm2": [round(float(a), 6) for a in areas],
+        "islands": listed, "cups": [_rounded(c) for c in sealed], "trapped": [_rounded(t) for t in shut],
+        "pull_n": [round(float(n), 4) for n in pull_n(areas, Machine("m", "usual", layer_mm=args.layer_mm), Resin("r", "usual"))],
+        "doubtful_columns": columns.doubtful, "turned_shells": turned,
     }]  # fmt: skip
 
 

@@ -18,6 +18,7 @@ from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 
 LEAST_PIXELS = 4  # a cup or void smaller than this in every layer is sampling
+SHALLOW_PIXELS = 20  # a cup of one layer must be as large as this to be more than a rough step
 MAX_COLUMNS = 40_000_000
 
 
@@ -231,11 +232,15 @@ def cups(columns: Columns) -> list[Cup]:
     space = _space(columns)
     begin, one, other = _joined(space)
     rows = np.zeros((max(len(space.low), 1), 6))
+    runs = len(space.low)
     made = _sweep_cups(
         space.low, _columns_of_runs(space), space.nx, space.ny, space.layers, begin, one, other,
-        *_by_layer(space.low, space.layers), *_by_layer(space.high, space.layers), np.arange(len(space.low)), np.empty(len(space.low) + 1, np.int64), rows,
+        *_by_layer(space.low, space.layers), *_by_layer(space.high, space.layers),
+        np.arange(runs), np.empty(runs + 1, np.int64), rows,
     )  # fmt: skip
-    found = [_cup(row, columns) for row in rows[:made] if row[2] >= LEAST_PIXELS]
+    found = [
+        _cup(row, columns) for row in rows[:made] if row[2] >= (LEAST_PIXELS if row[1] - row[0] > 1 else SHALLOW_PIXELS)
+    ]
     return sorted(found, key=lambda c: -c.area_mm2)
 
 
