@@ -18,7 +18,7 @@ from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 
 LEAST_PIXELS = 4  # a cup or void smaller than this in every layer is sampling
-SHALLOW_PIXELS = 20  # a cup of one layer must be as large as this to be more than a rough step
+SHALLOW_MM2 = 0.05  # a cup of one layer must be as large as this to be more than a rough step
 MAX_COLUMNS = 40_000_000
 
 
@@ -238,9 +238,9 @@ def cups(columns: Columns) -> list[Cup]:
         *_by_layer(space.low, space.layers), *_by_layer(space.high, space.layers),
         np.arange(runs), np.empty(runs + 1, np.int64), rows,
     )  # fmt: skip
-    found = [
-        _cup(row, columns) for row in rows[:made] if row[2] >= (LEAST_PIXELS if row[1] - row[0] > 1 else SHALLOW_PIXELS)
-    ]
+    pixel2 = columns.grid.pixel_mm**2
+    told = [r for r in rows[:made] if r[2] >= LEAST_PIXELS and (r[1] - r[0] > 1 or r[2] * pixel2 >= SHALLOW_MM2)]
+    found = [_cup(row, columns) for row in told]
     return sorted(found, key=lambda c: -c.area_mm2)
 
 
