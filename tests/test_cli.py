@@ -201,3 +201,35 @@ def test_inspect_tells_walls_and_balance(tmp_path: Path, capsys: pytest.CaptureF
     assert told["thinnest_mm"] == pytest.approx(0.3, abs=1e-4)
     assert told["thin_area_mm2"] == pytest.approx(2 * 10 * 5.9, rel=0.02)
     assert told["tipping_deg"] > 50
+
+
+def test_pose_support_and_hollow_answer_on_the_command_line(tmp_path: Path, capsys: pytest.CaptureFixture[str]) -> None:
+    """Best first; the supported copy stands on the platform where the transform says; the hollow one drains."""
+    import numpy as np
+
+    from numerus.geometry.files import read_mesh
+
+    part = merged([box_mesh((20, 20, 20)), box_mesh((6, 6, 12), (16, 7, 15))])
+    write_stl(part, tmp_path / "a.stl")
+
+    def told(*words: str) -> dict:  # type: ignore[type-arg]
+        assert main([*words]) == 0
+        return json.loads(capsys.readouterr().out)  # type: ignore[no-any-return]
+
+    listed = told("pose", str(tmp_path / "a.stl"))["candidates"]
+    scores = [c["score"] for c in listed]
+    assert scores == sorted(scores) and len(listed) >= 6
+    assert [c["school"] for c in told("pose", str(tmp_path / "a.stl"), "--school", "tilted")["candidates"]] == [
+        "leans back"
+    ]
+    made = told("support", str(tmp_path / "a.stl"), "--out", str(tmp_path / "s.stl"), "--keep-pose")
+    out, matrix = read_mesh(tmp_path / "s.stl").mesh, np.array(made["transform"]).reshape(4, 4)
+    assert out.bounds_mm[0, 2] == pytest.approx(0, abs=1e-3)
+    assert out.bounds_mm[1] == pytest.approx(part.transformed(matrix).bounds_mm[1], abs=1e-3)
+    assert made["islands_left"] == 0 and made["tips"] > 0
+    empty = told("hollow", str(tmp_path / "a.stl"), "--wall-mm", "2", "--out", str(tmp_path / "h.stl"))
+    assert empty["saved_ml"] == pytest.approx(16**3 / 1000, rel=0.15)
+    assert empty["min_wall_mm"] == pytest.approx(2, rel=0.1)
+    assert (empty["trapped_ml"], len(empty["drains"])) == (0, 2)
+    assert main(["hollow", str(tmp_path / "a.stl"), "--wall-mm", "15", "--out", str(tmp_path / "n.stl")]) == 2
+    assert not (tmp_path / "n.stl").exists()

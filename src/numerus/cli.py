@@ -123,6 +123,61 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
     }]  # fmt: skip
 
 
+def poses_of(args: argparse.Namespace) -> list[Result]:
+    """Ways to lie on the machine, the least regret first."""
+    from numerus.resin.judgement import judged_poses
+    from numerus.resin.profiles import Machine, Resin
+
+    mesh = _sound(args.file)
+    found = judged_poses(mesh, Machine("m", "usual"), Resin("r", "usual"), args.school)
+    listed = [{
+        "direction": [round(v, 6) for v in j.cost.up], "school": j.cost.school, "height_mm": round(j.cost.height_mm, 3),
+        "support_area_mm2": round(j.cost.support_mm2, 3), "scar_mm2": round(j.cost.scar_mm2, 3),
+        "peak_area_mm2": round(j.cost.peak_mm2, 3), "islands": j.cost.islands, "cups": j.cups,
+        "minutes": round(j.cost.minutes, 1), "score": round(j.score, 5),
+    } for j in found]  # fmt: skip
+    return [{"file": str(args.file), "ok": True, "candidates": listed}]
+
+
+def support_of(args: argparse.Namespace) -> list[Result]:
+    """A supported copy, platform at z = 0, raft included, and what its check says."""
+    from numerus.geometry.writing import write_stl
+    from numerus.resin.judgement import supported_part
+    from numerus.resin.profiles import Machine, Resin
+
+    mesh = _sound(args.file)
+    made = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
+    write_stl(made.made.whole, args.out)
+    margin = made.worst_margin if made.worst_margin < 1e9 else None
+    return [{
+        "file": str(args.file), "ok": True, "out": str(args.out), "transform": [round(float(v), 9) for v in made.transform.reshape(-1)],
+        "tips": len(made.made.pillars), "pillars": sum(not p.on_part for p in made.made.pillars), "volume_ml": round(made.volume_ml, 6),
+        "islands_left": made.islands_left, "unsupported_mm2": round(made.unsupported_mm2, 4), "worst_margin": margin,
+        "scar_show_mm2": round(made.scar_show_mm2, 4),
+    }]  # fmt: skip
+
+
+def hollow_of(args: argparse.Namespace) -> list[Result]:
+    """A hollow copy with drains, in the file's own coordinates."""
+    from numerus.geometry.writing import write_stl
+    from numerus.resin.hollow import hollow
+
+    made = hollow(_sound(args.file), args.wall_mm, args.drain_mm)
+    write_stl(made.mesh, args.out)
+    return [{
+        "file": str(args.file), "ok": True, "out": str(args.out), "saved_ml": round(made.saved_ml, 6),
+        "min_wall_mm": round(made.min_wall_mm, 4), "drains": [asdict(d) for d in made.drains], "trapped_ml": round(made.trapped_ml, 6),
+    }]  # fmt: skip
+
+
+def _sound(path: Path) -> Any:
+    """One file's mesh in mm, whole shells turned right. Raises MeshFileError."""
+    from numerus.geometry.files import read_mesh
+    from numerus.kit.sorting import shaped
+
+    return shaped(read_mesh(path), path.name)[0].mesh
+
+
 def write_demo(args: argparse.Namespace) -> list[Result]:
     from numerus.demo.army import make_demo
 
@@ -228,6 +283,20 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("--layer-mm", type=_positive, default=0.05)
     sub.add_argument("--pixel-mm", type=_positive, default=0.05)
     sub.add_argument("--drop", action="store_true", help="centre it over the origin and stand it on z = 0 first")
+    schools = ("standing", "tilted", "lying", "measured")
+    sub = command("pose", poses_of, "ways a part could lie on the machine, best first")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--school", choices=schools, default="")
+    sub = command("support", support_of, "a posed and supported copy of a part, checked")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--out", type=Path, required=True, metavar="STL")
+    sub.add_argument("--keep-pose", action="store_true", help="leave it as it stands")
+    sub.add_argument("--school", choices=schools, default="")
+    sub = command("hollow", hollow_of, "a hollow copy of a part, with drains")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--wall-mm", type=_positive, default=2.0)
+    sub.add_argument("--drain-mm", type=_positive, default=3.0)
+    sub.add_argument("--out", type=Path, required=True, metavar="STL")
     sub = command("demo", write_demo, "write the demo book")
     sub.add_argument("--out", type=Path, required=True, metavar="BOOK")
     sub.add_argument("--now", type=_moment, help="tell the army's story as of this moment")
@@ -249,7 +318,9 @@ def main(argv: Sequence[str] | None = None) -> int:
         results = args.run(args)
     except NumerusError as error:
         results = [
-            _refused(str(next((getattr(args, a) for a in ("book", "path", "out") if hasattr(args, a)), "")), error)
+            _refused(
+                str(next((getattr(args, a) for a in ("book", "path", "file", "out") if hasattr(args, a)), "")), error
+            )
         ]
     print(json.dumps(results[0] if len(results) == 1 else results))
     return 0 if results and all(r["ok"] for r in results) else 2

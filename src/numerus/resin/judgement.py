@@ -1,0 +1,144 @@
+"""A part judged from its mesh alone: poses in order of regret, and the part supported and checked. For the command line."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from numerus.geometry.columns import solid_columns
+from numerus.geometry.layers import islands, overhangs
+from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
+from numerus.geometry.pockets import cups
+from numerus.resin.layergraph import layer_graph
+from numerus.resin.pose import (
+    SCHOOLS,
+    Fields,
+    PoseCost,
+    Search,
+    Weights,
+    fields_of,
+    measure,
+    posed,
+    regret,
+    school_up,
+    search,
+)
+from numerus.resin.profiles import Machine, Resin
+from numerus.resin.supports import CHECK_MM, Supported, SupportStyle, stands_flat, support, tip_contact_mm2
+
+SCHOOL_OF = {"standing": "stands", "tilted": "leans back", "lying": "lies on its back", "measured": "best found"}
+MORE = 4  # further directions besides the schools', each APART_DEG from all before
+APART_DEG = 25.0
+TRIED = 3  # poses supported before the one with fewest islands left is taken
+
+
+@dataclass(frozen=True)
+class Judged:
+    """A measured pose, its cups, and its regret by the weights (0: best of all directions in everything)."""
+
+    cost: PoseCost
+    cups: int
+    score: float
+
+
+def judged_poses(
+    mesh: Mesh, machine: Machine, resin: Resin, school: str = "", weights: Weights | None = None
+) -> list[Judged]:
+    """The schools' poses and the best directions found, least regret first; of one school if named (see SCHOOL_OF)."""
+    fields, weights = fields_of(mesh), weights or Weights()
+    found = search(mesh, fields, weights)
+    wanted = [SCHOOL_OF[school]] if school else list(SCHOOLS)
+    ways = [(name, school_up(name, found)) for name in wanted]
+    ways += [] if school else [("further", up) for up in _apart(found, [u for _, u in ways])]
+    costs = [measure(mesh, fields, name, up, machine, resin) for name, up in ways]
+    return sorted((_judged(mesh, c, found, weights) for c in costs), key=lambda j: j.score)
+
+
+def _apart(found: Search, taken: list[Floats]) -> list[Floats]:
+    """The best directions that differ from those taken and from each other."""
+    chosen: list[Floats] = []
+    near = np.cos(np.radians(APART_DEG))
+    for k in np.argsort(found.regret):
+        if all(float(found.ups[k] @ u) < near for u in [*taken, *chosen]):
+            chosen.append(found.ups[k])
+        if len(chosen) == MORE:
+            break
+    return chosen
+
+
+def _judged(mesh: Mesh, cost: PoseCost, found: Search, weights: Weights) -> Judged:
+    """Regret on the scale of the search: each cost as a share of its range over all directions."""
+    scar, support_, height = (
+        np.append(all_, own)
+        for all_, own in (
+            (found.scar_mm2, cost.scar_mm2),
+            (found.support_mm2, cost.support_mm2),
+            (found.height_mm, cost.height_mm),
+        )
+    )
+    turned = posed(mesh, cost.up)
+    sealed = cups(solid_columns(turned.moved((0, 0, _lift(turned))).triangles, 0.1, 0.1))
+    return Judged(cost, len(sealed), float(regret(weights, scar, support_, height)[-1]))
+
+
+def _lift(turned: Mesh) -> float:
+    """A part that does not stand flat is raised on supports: its underside is open to the vat then."""
+    style = SupportStyle()
+    return 0.0 if stands_flat(turned, style) else style.lift_mm
+
+
+@dataclass(frozen=True, eq=False)
+class SupportReport:
+    """A supported part with its checks: ``transform`` 4x4 from the file's coordinates to the output's."""
+
+    made: Supported
+    transform: Floats
+    volume_ml: float
+    islands_left: int
+    unsupported_mm2: float
+    worst_margin: float
+    scar_show_mm2: float
+
+
+def supported_part(
+    mesh: Mesh, machine: Machine, resin: Resin, keep_pose: bool = False, school: str = ""
+) -> SupportReport:
+    """The part as it stands, or in the first good pose in which every island is caught, with its supports checked."""
+    fields = fields_of(mesh)
+    ups = (
+        [np.array([0.0, 0.0, 1.0])]
+        if keep_pose
+        else [np.asarray(j.cost.up) for j in judged_poses(mesh, machine, resin, school)[:TRIED]]
+    )
+    best: tuple[int, Supported, Floats] | None = None
+    for up in ups:
+        made = support(posed(mesh, up), resin)
+        if best is None or len(made.islands_left) < best[0]:
+            best = len(made.islands_left), made, up
+        if not made.islands_left:
+            break
+    assert best is not None
+    return _report(mesh, fields, best[1], best[2], machine, resin)
+
+
+def _report(mesh: Mesh, fields: Fields, made: Supported, up: Floats, machine: Machine, resin: Resin) -> SupportReport:
+    matrix = rotation_matrix(turning_up(up))
+    matrix[:3, 3] = made.part.bounds_mm[0] - mesh.transformed(matrix).bounds_mm[0]
+    columns = solid_columns(made.whole.triangles, CHECK_MM, machine.layer_mm)
+    beyond = len(overhangs(columns, resin.reach_mm)) * CHECK_MM**2
+    left = len(islands(columns))
+    margin = layer_graph(made, machine, resin).least_margin()[0]
+    own = solid_columns(made.part.triangles, CHECK_MM, machine.layer_mm).volume_mm3
+    return SupportReport(made, matrix, (columns.volume_mm3 - own) / 1000, left, beyond, margin, _scars(made, fields))
+
+
+def _scars(made: Supported, fields: Fields) -> float:
+    """Tip marks on show faces: each tip's area by how much the table sees of the face it touches."""
+    from scipy.spatial import cKDTree
+
+    if not made.pillars:
+        return 0.0
+    tips = np.array([p.tip for p in made.pillars])
+    nearest = cKDTree(made.part.triangles.mean(axis=1)).query(tips)[1]
+    return float(fields.show[nearest].sum() * tip_contact_mm2(SupportStyle()))
