@@ -225,7 +225,7 @@ def test_pose_support_and_hollow_answer_on_the_command_line(tmp_path: Path, caps
     made = told("support", str(tmp_path / "a.stl"), "--out", str(tmp_path / "s.stl"), "--keep-pose")
     out, matrix = read_mesh(tmp_path / "s.stl").mesh, np.array(made["transform"]).reshape(4, 4)
     assert out.bounds_mm[0, 2] == pytest.approx(0, abs=1e-3)
-    assert out.bounds_mm[1] == pytest.approx(part.transformed(matrix).bounds_mm[1], abs=1e-3)
+    assert out.bounds_mm[1, 2] == pytest.approx(part.transformed(matrix).bounds_mm[1, 2], abs=1e-3)
     assert made["islands_left"] == 0 and made["tips"] > 0
     empty = told("hollow", str(tmp_path / "a.stl"), "--wall-mm", "2", "--out", str(tmp_path / "h.stl"))
     assert empty["saved_ml"] == pytest.approx(16**3 / 1000, rel=0.15)
