@@ -311,3 +311,21 @@ def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_
     bench.move_parts([part.id], "weapon")
     assert not is_doubtful(window.session.plans.parts[part.id])
     assert "weapon" in window.session.unit.slots
+
+
+def test_a_body_is_hollowed_and_kept(window: MainWindow) -> None:
+    """Shown cut open with its drains; kept it weighs less; a thin part is refused in words."""
+    bench = sort_bench(window, "heron")
+    bench.open_part("heron_body")
+    page, before = bench.part_page, window.session.plans.parts["heron_body"]
+    page.use("Hollow")
+    page.tool.show_hollow()
+    assert len(page.tool.pins()) == len(page.tool.made.drains) >= 2
+    saved = page.tool.made.saved_ml
+    page.tool.keep_hollow()
+    assert window.session.plans.parts["heron_body"].volume_ml == pytest.approx(before.volume_ml - saved, rel=0.02)
+    bench.open_part("heron_neck")
+    page.use("Hollow")
+    page.tool.wall.setValue(4)
+    page.tool.show_hollow()
+    assert "Nowhere is it thick enough" in window.errors.message.text()

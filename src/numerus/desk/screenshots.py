@@ -40,6 +40,15 @@ def _cut_in_two(window) -> None:  # type: ignore[no-untyped-def]
     bench.part_page.tool.show_cut()
 
 
+def _hollow(window) -> None:  # type: ignore[no-untyped-def]
+    """The Heron's body hollow and cut open."""
+    bench = window.benches["sort"]
+    bench.open_part("heron_body")
+    bench.part_page.use("Hollow")
+    bench.part_page.tool.wall.setValue(1.5)
+    bench.part_page.tool.show_hollow()
+
+
 def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignore[type-arg]
     """File name -> stage, unit, orders folded, and what else to do to the bench."""
     return {
@@ -48,6 +57,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "14-sort-builds": ("sort", "kiln", True, lambda window: window.benches["sort"].open_page("Builds")),
         "15-sort-part": ("sort", "kiln", True, _thin_walls),
         "16-sort-cut": ("sort", "heron", True, _cut_in_two),
+        "17-sort-hollow": ("sort", "heron", True, _hollow),
         "03-pose": ("pose", "heron", True, None),
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),

@@ -10,6 +10,7 @@ from numpy.typing import NDArray
 from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.layers import Island, islands, layer_areas_mm2, layer_bitmap
 from numerus.geometry.mesh import Floats
+from numerus.geometry.pockets import Cup, cups
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported, SupportStyle, tip_contact_mm2
 from numerus.resin.timing import pull_n
@@ -28,6 +29,7 @@ class LayerGraph:
     holds_n: Floats
     islands: tuple[Island, ...]
     columns: Columns
+    cups: tuple[Cup, ...] = ()
 
     @property
     def height_mm(self) -> float:
@@ -58,4 +60,6 @@ def layer_graph(made: Supported, machine: Machine, resin: Resin, style: SupportS
     holds = tip_n * (births[None, :] <= tops[:, None]).sum(axis=1).astype(float)
     if len(areas):
         holds = holds + areas[0] * STANDING_N_PER_MM2
-    return LayerGraph(step, areas, pull_n(areas, machine, resin), holds, tuple(islands(columns)), columns)
+    return LayerGraph(
+        step, areas, pull_n(areas, machine, resin), holds, tuple(islands(columns)), columns, tuple(cups(columns))
+    )

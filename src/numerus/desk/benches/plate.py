@@ -66,7 +66,9 @@ class PlateBench(Bench):
         self.apart = button("Take apart", self.take_apart, tip="The plate's parts are owed again; undo brings it back")
         self.out = button("Export the plate", self.export, tip="STL or 3MF, parts with supports where they stand")
         self.queue = button("To the watch bill", lambda: self.session.go("print"))
-        drawer = panel(row(self.line, -1, self.apart, self.out, self.queue, margins=(16, 12, 16, 12)), "drawer")
+        foot = row(self.line, 16, self.apart, self.out, self.queue, margins=(16, 12, 16, 12))
+        foot.setStretch(0, 1)
+        drawer = panel(foot, "drawer")
         drawer.layout().setStretch(0, 1)
         whole = column(body, drawer, gap=0)
         whole.setStretch(0, 1)
@@ -109,7 +111,11 @@ class PlateBench(Bench):
         plate, figures = self.plate, self.session.plans.figures
         if plate is None or self._state(plate) != "":
             return ""
-        left = missing_for([(p.figure_id, p.slot) for p in plate.placed if p.figure_id], found, figures)
+        own = {f.id for f in self.session.plans.figures_of(self.session.unit_id)}
+        copies = [(p.figure_id, p.slot) for p in plate.placed if p.figure_id in own]
+        left = missing_for(copies, found, figures)
+        if not copies:
+            return ""
         if not left:
             return f"Figures on {plate.name} miss nothing else."
         named = [f"{figures[i].name} {', '.join(slots)}" for i, slots in left.items()]

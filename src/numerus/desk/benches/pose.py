@@ -29,10 +29,12 @@ from numerus.resin.pose import PoseCost, Search, candidates, fields_of, measure
 from numerus.resin.posing import kept_pose
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported
+from numerus.words import counted
 
 PART_RGB = np.array([[198, 190, 176]], np.uint8)
 SUPPORT_RGB = np.array([[158, 150, 136]], np.uint8)
 OWN = "your own turn"
+TELLING_CUP_MM2 = 3.0
 
 
 @dataclass(frozen=True, eq=False)
@@ -219,6 +221,11 @@ class PoseBench(Bench):
         said.append("no island left" if not tried.made.islands_left else f"{len(tried.made.islands_left)} islands left")
         if tried.made.unreached:
             said.append(f"{len(tried.made.unreached)} overhangs no pillar reaches")
+        cups = [c for c in tried.graph.cups if c.area_mm2 >= TELLING_CUP_MM2]
+        if cups:
+            said.append(
+                f"{counted(len(cups), 'cup')}, the largest seals {cups[0].area_mm2:.0f} mm² from {cups[0].from_mm:.1f} mm: vent or tilt"
+            )
         if np.isfinite(ratio):
             said.append(
                 f"tips hold {ratio:.1f} times the pull at {height:.1f} mm" + (": too light" if ratio < 1.2 else "")

@@ -245,6 +245,9 @@ class Compared(Drawing):
         self.text(painter, wide, self.height() - 6, in_words(chosen, other) + ".", 13, width=self.width() - wide)
 
 
+CUPS_SHOWN = 6
+
+
 class LayerGraphView(Drawing):
     """Area filled, pull as a line, what the tips hold dashed, islands as pins; drag along it to cut the part there."""
 
@@ -297,8 +300,21 @@ class LayerGraphView(Drawing):
         for number, island in enumerate(self._decluttered(graph), 1):
             draw_pin(painter, self.theme, QPointF(self._x(island), top - 2), str(number))
             self.line(painter, self._x(island), top - 2, self._x(island), bottom, "slate", 0.8)
+        self._draw_cups(painter, graph, bottom)
         self._draw_margin(painter, graph, top, bottom)
         self._draw_handle(painter, graph, top, bottom)
+
+    def _draw_cups(self, painter: QPainter, graph: LayerGraph, bottom: float) -> None:
+        """Hatched bars on the axis where a cup sucks on the film, with what to do in words."""
+        for cup in graph.cups[:CUPS_SHOWN]:
+            x = self._x(cup.from_mm)
+            box = QRectF(x, bottom - 7, max(self._x(cup.to_mm) - x, 4), 7)
+            painter.setPen(QPen(self.theme.colour("brick"), 1))
+            painter.setBrush(self.theme.colour("brickwash"))
+            painter.drawRect(box)
+            self.hatch(painter, box)
+            says = f"Cup from {cup.from_mm:.1f} to {cup.to_mm:.1f} mm: {cup.area_mm2:.1f} mm² sealed, {cup.volume_ml:.3f} ml."
+            self.region(box.adjusted(-4, -8, 4, 4), f"{says} Vent it near its bottom, or tilt the part.")
 
     def _decluttered(self, graph: LayerGraph) -> list[float]:
         """Heights of islands, thinned so that pins do not cover each other."""

@@ -198,7 +198,7 @@ class Builds(QWidget):
         self.grid = BuildsGrid(context, self.choose)
         self.line, self.warnings = label("", "strong", True), label("", "note", True)
         self.list = PrintList(context)
-        self.to_list = button("", self.put_on_list, "", "Spares are printed with the plates that are made from now on")
+        self.to_list = button("Put it on the list", self.put_on_list, "", "Spares are printed with the plates that are made from now on")
         self.rules = column(gap=2)
         side = column(
             label("Fill what is empty", "section"),

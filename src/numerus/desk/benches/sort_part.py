@@ -14,6 +14,7 @@ from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
 from numerus.book.tidy import scaled, with_mesh
 from numerus.desk.benches.sort_cut import CutTool
 from numerus.desk.benches.sort_faults import FaultsTool
+from numerus.desk.benches.sort_hollow import HollowTool
 from numerus.desk.benches.sort_shelves import facts_of
 from numerus.desk.benches.sort_size import SizeTool
 from numerus.desk.benches.sort_tool import RESIN_RGB, Tool
@@ -45,7 +46,7 @@ class PartPage(QWidget):
         self.view.picked.connect(self._picked)
         self.shown_for = ""
         self.tools: dict[str, Tool] = {
-            t.title: t for t in (FaultsTool(self), WallsTool(self), SizeTool(self), CutTool(self))
+            t.title: t for t in (FaultsTool(self), WallsTool(self), SizeTool(self), CutTool(self), HollowTool(self))
         }
         self.tool: Tool = next(iter(self.tools.values()))
         self.setLayout(self._body())

@@ -49,7 +49,7 @@ class SizeTool(Tool):
     def build(self) -> QBoxLayout:
         self.rows: list[FitRow] | None = None
         self.unit, self.height_words = label("", "", True), label("", "note", True)
-        self.unit_button = button("", lambda: self.page.convert_unit(), "main")
+        self.unit_button = button("Read in another unit", lambda: self.page.convert_unit(), "main")
         self.wanted = QLineEdit()
         self.wanted.setPlaceholderText("110 %   ·   1:48 to 1:56   ·   28 mm to 32 mm")
         self.wanted.setAccessibleName("New scale")
