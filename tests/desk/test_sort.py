@@ -62,14 +62,16 @@ def test_a_careless_archive_becomes_ten_figures_all_different(window: MainWindow
 
 
 def strangers(folder: Path) -> Path:
-    """A kit no demo has, in one 3MF and loose files: a walker of boxes and rods, its turret twice, a hand in metres."""
+    """A kit no demo has, in one 3MF and loose files: a walker of boxes and rods with three heads (one torn, one twice), two arms
+    for either side, one of them in metres.
+    """
     body = box_mesh((10, 8, 6), (-5, -4, 14))
     legs = merged([box_mesh((2, 3, 14), (x, -1.5, 3)) for x in (-4, 2)])
     turret = merged([box_mesh((5, 5, 4), (-2.5, -2.5, 20.1)), box_mesh((1, 7, 1), (-0.5, -8, 21.5))])
-    dome = Mesh(
-        np.asarray(trimesh.creation.icosphere(3, 3.4).vertices) + [0, 0, 22.6],
-        np.asarray(trimesh.creation.icosphere(3).faces, np.int32),
-    )
+    ball = trimesh.creation.icosphere(3, 3.4)
+    dome = Mesh(np.asarray(ball.vertices) + [0, 0, 22.6], np.asarray(ball.faces, np.int32))
+    crate = subdivided(box_mesh((4, 6, 5), (-2, -3, 20.1)), 3)
+    torn = Mesh(crate.vertices, crate.faces[np.linalg.norm(crate.triangles.mean(axis=1) - [0, -3, 23], axis=1) > 0.9])
     arm = merged(
         [
             box_mesh((2.5, 3, 3), (5.1, -1.5, 15)),
@@ -77,34 +79,47 @@ def strangers(folder: Path) -> Path:
             box_mesh((0.6, 2, 3), (6.9, -5, 16)),
         ]
     )
+    low = merged(
+        [
+            box_mesh((2.5, 3, 3), (5.1, -1.5, 15)),
+            box_mesh((1.4, 1.2, 8), (5.7, -0.6, 7.5)),
+            box_mesh((1, 2, 1), (6.5, -2, 7.6)),
+        ]
+    )
     disc = trimesh.creation.cylinder(20, 3, sections=64)
     base = Mesh(np.asarray(disc.vertices) + [0, 0, 1.5], np.asarray(disc.faces, np.int32))
+    flip = np.diag([-1.0, 1, 1, 1])
     folder.mkdir()
     write_3mf([("thing", body), ("thing", legs), ("thing", base)], folder / "walker.3mf")
-    write_stl(turret, folder / "t1.stl")
-    write_stl(dome, folder / "t2.stl")
-    write_stl(moved_by(subdivided(turret), 70, (50, 0, 0)), folder / "t1 again.stl")
-    write_stl(arm, folder / "a.stl")
-    other = arm.transformed(np.diag([-1.0, 1, 1, 1]))
-    write_stl(Mesh(other.vertices / 1000, other.faces), folder / "b.stl")
+    loose = {
+        "t1": turret, "t2": dome, "t3": torn, "t1 again": moved_by(subdivided(turret), 70, (50, 0, 0)), "a": arm, "c": low,
+        "d": low.transformed(flip), "b": Mesh(arm.transformed(flip).vertices / 1000, arm.transformed(flip).faces),
+    }  # fmt: skip
+    for name, mesh in loose.items():
+        write_stl(mesh, folder / f"{name}.stl")
     return folder
 
 
 def test_a_kit_that_is_not_the_demos_needs_no_dragging(window: MainWindow, tmp_path: Path) -> None:
-    """Slots from places alone; the double set aside, the arm in metres read as such, figures built."""
+    """Slots from places alone; the double set aside, the torn one mended, the arm in metres read as such; ten figures all different."""
     muster_ten(window)
     bench = sort_bench(window, "ten")
     window.deeds.take_in([strangers(tmp_path / "walker")])
     slots = {p.label: p.slot for p in window.session.kit_parts()}
     assert slots == {
-        "thing": "torso", "thing 2": "legs", "thing 3": "base", "t1": "head", "t2": "head", "t1 again": "head", "a": "left arm", "b": "right arm",
+        "thing": "torso", "thing 2": "legs", "thing 3": "base", "t1": "head", "t2": "head", "t3": "head", "t1 again": "head",
+        "a": "left arm", "c": "left arm", "b": "right arm", "d": "right arm",
     }  # fmt: skip
     assert not parts_by_label(window)["t1 again"].needed
     bench.agree_button.click()
     assert parts_by_label(window)["b"].extents_mm == pytest.approx(parts_by_label(window)["a"].extents_mm, rel=1e-3)
+    assert parts_by_label(window)["t3"].watertight
     bench.open_page("Builds")
     bench.builds.fill_gaps()
-    assert parts_needed(window.session.plans.figures_of("ten"))[parts_by_label(window)["t2"].id] == 5
+    figures = window.session.plans.figures_of("ten")
+    assert equals(figures) == [] and all(len(f.build) == 6 for f in figures)
+    assert sorted(parts_needed(figures)[parts_by_label(window)[t].id] for t in ("t1", "t2", "t3")) == [3, 3, 4]
+    assert "on no plate yet" in bench.builds.line.text().lower() and "No " not in bench.builds.line.text()
 
 
 def test_a_statement_is_overruled_and_believed_again(window: MainWindow, tmp_path: Path) -> None:

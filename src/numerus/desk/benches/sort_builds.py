@@ -198,7 +198,9 @@ class Builds(QWidget):
         self.grid = BuildsGrid(context, self.choose)
         self.line, self.warnings = label("", "strong", True), label("", "note", True)
         self.list = PrintList(context)
-        self.to_list = button("Put it on the list", self.put_on_list, "", "Spares are printed with the plates that are made from now on")
+        self.to_list = button(
+            "Put it on the list", self.put_on_list, "", "Spares are printed with the plates that are made from now on"
+        )
         self.rules = column(gap=2)
         side = column(
             label("Fill what is empty", "section"),
@@ -232,7 +234,8 @@ class Builds(QWidget):
         self._fill_rules()
         lines = to_print(plans, self.session.answers.standing, unit.id)
         owed, spares = sum(t.owed for t in lines), sum(t.spares for t in lines)
-        self.to_list.setText(f"Put {owed} and {counted(spares, 'spare')} on the list")
+        words = f"Put {owed} and {counted(spares, 'spare')} on the list" if spares else f"{owed} owed; no spares needed"
+        self.to_list.setText(words)
         self.to_list.setEnabled(bool(lines) and unit.spares != {t.part_id: t.spares for t in lines if t.spares})
         self.grid.update()
         self.list.update()
@@ -276,7 +279,7 @@ class Builds(QWidget):
             self.rules.addLayout(row(label(words, "note"), -1, button("drop", drop, "link"), gap=4))
         clashes = len(self._all_rules()) - len(unit.rules)
         if clashes or not own:
-            words = f"{counted(clashes, 'pair')} that run into each other are kept apart" if clashes else "none yet"
+            words = f"{counted(clashes, 'pair')} kept apart: they clash or do not meet" if clashes else "none yet"
             self.rules.addWidget(label(words, "note"))
 
     def _drop_rule(self, rule: BuildRule) -> None:
