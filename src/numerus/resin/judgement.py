@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.geometry.columns import solid_columns
+from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.layers import islands, overhangs
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.pockets import cups
@@ -25,11 +25,13 @@ from numerus.resin.pose import (
     search,
 )
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.supports import CHECK_MM, Supported, SupportStyle, stands_flat, support, tip_contact_mm2
+from numerus.resin.supports import CHECK_MM, Supported, SupportStyle, places_mm, stands_flat, support, tip_contact_mm2
 
 SCHOOL_OF = {"standing": "stands", "tilted": "leans back", "lying": "lies on its back", "measured": "best found"}
 MORE = 4  # further directions besides the schools', each APART_DEG from all before
 APART_DEG = 25.0
+TIPS_MM = (0.35, 0.5, 0.8)  # fine, medium, heavy
+MARGIN = 1.2  # what tips must hold over what the film pulls
 TRIED = 3  # poses supported before the one with fewest islands left is taken
 
 
@@ -111,29 +113,56 @@ def supported_part(
         if keep_pose
         else [np.asarray(j.cost.up) for j in judged_poses(mesh, machine, resin, school)[:TRIED]]
     )
-    best: tuple[int, Supported, Floats] | None = None
+    best: tuple[int, Supported, Floats, SupportStyle] | None = None
     for up in ups:
-        made = support(posed(mesh, up), resin)
+        made, style = strong_enough(posed(mesh, up), machine, resin)
         if best is None or len(made.islands_left) < best[0]:
-            best = len(made.islands_left), made, up
+            best = len(made.islands_left), made, up, style
         if not made.islands_left:
             break
     assert best is not None
-    return _report(mesh, fields, best[1], best[2], machine, resin)
+    return _report(mesh, fields, best[1], best[2], machine, resin, best[3])
 
 
-def _report(mesh: Mesh, fields: Fields, made: Supported, up: Floats, machine: Machine, resin: Resin) -> SupportReport:
+def strong_enough(standing: Mesh, machine: Machine, resin: Resin) -> tuple[Supported, SupportStyle]:
+    """Supports with the finest tips that hold MARGIN times the pull in every layer, or the heaviest there are."""
+    for tip in TIPS_MM:
+        style = SupportStyle(tip_mm=tip, pillar_mm=max(0.9, 1.4 * tip))
+        made = support(standing, resin, style)
+        if layer_graph(made, machine, resin, style).least_margin()[0] >= MARGIN:
+            break
+    return made, style
+
+
+def _report(
+    mesh: Mesh, fields: Fields, made: Supported, up: Floats, machine: Machine, resin: Resin, style: SupportStyle
+) -> SupportReport:
     matrix = rotation_matrix(turning_up(up))
     matrix[:3, 3] = made.part.bounds_mm[0] - mesh.transformed(matrix).bounds_mm[0]
     columns = solid_columns(made.whole.triangles, CHECK_MM, machine.layer_mm)
-    beyond = len(overhangs(columns, resin.reach_mm)) * CHECK_MM**2
+    beyond = _unheld_mm2(made, columns, resin)
     left = len(islands(columns))
-    margin = layer_graph(made, machine, resin).least_margin()[0]
+    margin = layer_graph(made, machine, resin, style).least_margin()[0]
     own = solid_columns(made.part.triangles, CHECK_MM, machine.layer_mm).volume_mm3
-    return SupportReport(made, matrix, (columns.volume_mm3 - own) / 1000, left, beyond, margin, _scars(made, fields))
+    return SupportReport(
+        made, matrix, (columns.volume_mm3 - own) / 1000, left, beyond, margin, _scars(made, fields, style)
+    )
 
 
-def _scars(made: Supported, fields: Fields) -> float:
+def _unheld_mm2(made: Supported, columns: Columns, resin: Resin) -> float:
+    """Overhang beyond the resin's reach with no tip within the usual spacing: between tips of one field a layer bridges."""
+    from scipy.spatial import cKDTree
+
+    far = places_mm(columns, overhangs(columns, resin.reach_mm))
+    if not len(far) or not made.pillars:
+        return len(far) * CHECK_MM**2
+    near = cKDTree(np.array([p.tip for p in made.pillars])).query(far, distance_upper_bound=SupportStyle().spacing_mm)[
+        0
+    ]
+    return float(np.isinf(near).sum()) * CHECK_MM**2
+
+
+def _scars(made: Supported, fields: Fields, style: SupportStyle) -> float:
     """Tip marks on show faces: each tip's area by how much the table sees of the face it touches."""
     from scipy.spatial import cKDTree
 
@@ -141,4 +170,4 @@ def _scars(made: Supported, fields: Fields) -> float:
         return 0.0
     tips = np.array([p.tip for p in made.pillars])
     nearest = cKDTree(made.part.triangles.mean(axis=1)).query(tips)[1]
-    return float(fields.show[nearest].sum() * tip_contact_mm2(SupportStyle()))
+    return float(fields.show[nearest].sum() * tip_contact_mm2(style))

@@ -234,13 +234,13 @@ def _wanted(raised: Mesh, columns: Columns, reach_mm: float, style: SupportStyle
     texture finer than ``COARSE_MM``, which carries itself, asks for no tips.
     """
     born = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in _births(raised, _built([], style))]).reshape(-1, 3)
-    far = _places(columns, overhangs(columns, reach_mm))
+    far = places_mm(columns, overhangs(columns, reach_mm))
     coarse = solid_columns(raised.triangles, COARSE_MM, COARSE_MM)
-    steep = _undersides(columns, _places(coarse, overhangs(coarse, STEEP_REACH * COARSE_MM)))
+    steep = _undersides(columns, places_mm(coarse, overhangs(coarse, STEEP_REACH * COARSE_MM)))
     return _thinned(np.concatenate([born, far, steep]), len(born), style)
 
 
-def _places(columns: Columns, pixels: NDArray[np.int32]) -> Floats:
+def places_mm(columns: Columns, pixels: NDArray[np.int32]) -> Floats:
     """Millimetres of pixels (n, 3) of x, y, layer: float64 (n, 3)."""
     x, y = columns.grid.centre_mm(pixels[:, 0].astype(float), pixels[:, 1].astype(float))
     return np.stack([x, y, pixels[:, 2] * columns.grid.layer_mm], axis=1)

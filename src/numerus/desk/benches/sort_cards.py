@@ -58,7 +58,10 @@ class Cards(Drawing):
             self._card(painter, number * wide, wide - 20, statement)
 
     def _card(self, painter: QPainter, x: float, wide: float, said: Statement) -> None:
-        self.region(QRectF(x, 0, wide, 64), f"{said.title}: {said.says}\n{said.evidence}", lambda: self.look(said))
+        sure = f"; {said.relation.confidence:.0%} sure" if said.relation else ""
+        self.region(
+            QRectF(x, 0, wide, 64), f"{said.title}: {said.says}\n{said.evidence}{sure}", lambda: self.look(said)
+        )
         self.text(painter, x, 14, said.title, 13, True, width=wide)
         self.text(painter, x, 32, said.says, 13, width=wide)
         self.text(painter, x, 49, said.evidence, 11, colour="slate", width=wide)
