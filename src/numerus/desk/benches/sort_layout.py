@@ -57,7 +57,7 @@ class LayOut(QWidget):
     def _body(self):  # type: ignore[no-untyped-def]
         self.explode = QSlider(Qt.Orientation.Horizontal)
         self.explode.setRange(0, 100)
-        self.explode.setMaximumWidth(150)
+        self.explode.setMaximumWidth(96)
         self.explode.setAccessibleName("Take the figure apart")
         self.explode.valueChanged.connect(lambda _: self._show(refit=False))
         self.through = QCheckBox("See through")
