@@ -344,3 +344,25 @@ def test_a_body_is_hollowed_and_kept(window: MainWindow) -> None:
     page.tool.wall.setValue(4)
     page.tool.show_hollow()
     assert "Nowhere is it thick enough" in window.errors.message.text()
+
+
+def test_a_squad_is_posed_in_one_action_and_twins_follow(window: MainWindow, tmp_path: Path) -> None:
+    """All parts of a new kit at once, one step to undo; kept by hand, the mirrored arm takes its twin's pose over."""
+    muster_ten(window)
+    bench = sort_bench(window, "ten")
+    window.deeds.take_in([strangers(tmp_path / "walker")])
+    bench.agree_button.click()
+    bench.builds.fill_gaps()
+    window.session.go("pose")
+    pose = window.benches["pose"]
+    pose.all_button.click()
+    assert all(p.pose is not None for p in window.session.kit_parts() if p.needed)
+    assert not pose.all_button.isEnabled()
+    window.session.undo()
+    parts = parts_by_label(window)
+    assert parts["c"].pose is None
+    window.session.select(part_id=parts["c"].id)
+    pose.keep()
+    parts = parts_by_label(window)
+    assert parts["d"].pose is not None
+    assert parts["d"].pose.height_mm == pytest.approx(parts["c"].pose.height_mm, abs=0.1)

@@ -4,11 +4,41 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
+import numpy as np
+
+from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
 from numerus.kit.plan import Pose
-from numerus.resin.pose import PoseCost, posed
-from numerus.resin.profiles import Resin
+from numerus.resin.pose import PoseCost, candidates, fields_of, measure, posed
+from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported, SupportStyle, support
+
+TRIED = 3  # poses supported before the one with the fewest islands left is taken
+
+
+def best_kept(
+    mesh: Mesh, machine: Machine, resin: Resin, progress: Callable[[float], bool] | None = None
+) -> tuple[Pose, Supported]:
+    """The pose of least regret in which every island is caught, supported; else the one with fewest left of a few."""
+    costs, _ = candidates(mesh, machine, resin, progress=progress)
+    best: tuple[int, Pose, Supported] | None = None
+    for cost in costs[::-1][:TRIED]:
+        pose, made = kept_pose(mesh, cost, resin)
+        if best is None or len(made.islands_left) < best[0]:
+            best = len(made.islands_left), pose, made
+        if not made.islands_left:
+            break
+    assert best is not None
+    return best[1], best[2]
+
+
+def twin_pose(mesh: Mesh, pose: Pose, twin: Mesh, machine: Machine, resin: Resin) -> tuple[Pose, Supported] | None:
+    """A pose taken over by a part of the same shape, turned or mirrored; None where the shapes are not the same."""
+    fit = alike(ShapePrint(mesh), ShapePrint(twin))
+    if fit is None:
+        return None
+    up = fit.matrix[:3, :3] @ np.asarray(pose.up)
+    return kept_pose(twin, measure(twin, fields_of(twin), pose.school, up / np.linalg.norm(up), machine, resin), resin)
 
 
 def kept_pose(

@@ -26,7 +26,7 @@ from numerus.kit.builds import printed_slots
 from numerus.kit.plan import Part, Pose
 from numerus.resin.layergraph import LayerGraph, layer_graph
 from numerus.resin.pose import PoseCost, Search, candidates, fields_of, measure
-from numerus.resin.posing import kept_pose
+from numerus.resin.posing import best_kept, kept_pose, twin_pose
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported
 from numerus.words import counted
@@ -45,6 +45,15 @@ class Tried:
     pose: Pose
     made: Supported
     graph: LayerGraph
+
+
+Posed = tuple[Part, Pose, bytes]
+"""A part with a pose and its supported mesh, packed, not yet in the book."""
+
+
+def _packed(part: Part, pose: Pose, made: Supported) -> Posed:
+    whole = made.whole
+    return part, pose, pack_mesh(Mesh(whole.vertices, whole.faces))
 
 
 def try_pose(mesh: Mesh, cost: PoseCost, machine: Machine, resin: Resin, progress: Progress) -> Tried:
@@ -66,6 +75,11 @@ class PoseBench(Bench):
         super().__init__(context)
         self.keep_button = self.add_button(
             "Keep this pose", self.keep, "main", "Written into the part with its supports; twins of the part use it too"
+        )
+        self.all_button = self.add_button(
+            "Pose all that wait",
+            self.pose_all,
+            tip="Each in its best pose in which every island is caught; one step to undo",
         )
         self.export_button = self.add_button("Export", self.export, tip="The posed and supported part as STL or 3MF")
 
@@ -108,7 +122,8 @@ class PoseBench(Bench):
         """Parts the selected unit's figures print, the unposed first."""
         plans = self.session.plans
         used = {p for f in plans.figures_of(self.session.unit_id) for p in printed_slots(f).values()}
-        listed = [p for p in self.session.kit_parts() if p.id in used] or self.session.kit_parts()
+        kit = [p for p in self.session.kit_parts() if p.needed]
+        listed = [p for p in kit if p.id in used] or kit
         return sorted(listed, key=lambda p: (p.pose is not None, p.slot, p.name))
 
     @property
@@ -129,10 +144,11 @@ class PoseBench(Bench):
         assert part is not None
         self.which.clear()
         for p in parts:
-            self.which.addItem(f"{p.slot}: {p.name}{'' if p.pose else '  (not posed)'}", p.id)
+            self.which.addItem(f"{p.slot}: {p.label}{'' if p.pose else '  (not posed)'}", p.id)
         self.which.setCurrentIndex(parts.index(part))
-        self.title.setText(f"Pose: {part.name}")
+        self.title.setText(f"Pose: {part.label}")
         waiting = sum(p.pose is None for p in parts)
+        self.all_button.setEnabled(waiting > 0)
         self.subtitle.setText(
             f"{part.triangles} faces, {part.volume_ml:.2f} ml, {max(part.extents_mm):.1f} mm; {waiting} of {len(parts)} parts wait"
         )
@@ -256,16 +272,68 @@ class PoseBench(Bench):
         if part is None or self.tried is None or book is None:
             return
         try:
-            whole = self.tried.made.whole
-            blob = book.put_blob(pack_mesh(Mesh(whole.vertices, whole.faces)))
+            blob = book.put_blob(_packed(part, self.tried.pose, self.tried.made)[2])
         except NumerusError as error:
             self.session.failed.emit(error)
             return
         pose = replace(self.tried.pose, supported_blob=blob)
-        if self.session.commit(f"pose of {part.name}: {pose.school}", [replace(part, pose=pose)]):
+        if self.session.commit(f"pose of {part.label}: {pose.school}", [replace(part, pose=pose)]):
+            self._pose_twins(part, pose)
             waiting = [p for p in self._parts() if p.pose is None]
             if waiting:
                 self.session.select(part_id=waiting[0].id)
+
+    def _pose_twins(self, part: Part, pose: Pose) -> None:
+        """Parts of the same shape, or mirrored, that have no pose yet take this one over."""
+        kit = self.session.plans.kits.get(part.kit_id)
+        said = [r for r in (kit.relations if kit else ()) if r.kind in ("duplicate", "mirror") and not r.overruled]
+        ids = {i for r in said if part.id in r.parts for i in r.parts} - {part.id}
+        twins = [p for i in ids if (p := self.session.plans.parts.get(i)) and p.pose is None]
+        if not twins:
+            return
+        mesh, machine, resin = self.session.mesh(part.blob), self._machine, self.session.plans.resin
+        meshes = [(t, self.session.mesh(t.blob)) for t in twins]
+
+        def work(progress: Progress) -> list[Posed]:
+            found = [(t, twin_pose(mesh, pose, m, machine, resin)) for t, m in meshes]
+            return [_packed(t, *kept) for t, kept in found if kept is not None]
+
+        self.context.jobs.start(
+            "twins", "Posing its twins", work, lambda found: self._take_over("twins take the pose over", found)
+        )
+
+    def pose_all(self) -> None:
+        """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
+        machine, resin = self._machine, self.session.plans.resin
+        waiting = [(p, self.session.mesh(p.blob)) for p in self._parts() if p.pose is None]
+
+        def work(progress: Progress) -> list[Posed]:
+            found = []
+            for number, (part, mesh) in enumerate(waiting):
+                if not progress(number / len(waiting)):
+                    raise Cancelled
+                found.append(_packed(part, *best_kept(mesh, machine, resin)))
+            return found
+
+        if waiting:
+            words = f"Posing {counted(len(waiting), 'part')}"
+            self.context.jobs.start(
+                "pose all", words, work, lambda found: self._take_over("pose all that waits", found)
+            )
+
+    def _take_over(self, label: str, found: list[Posed]) -> None:
+        """Poses worked out elsewhere, written as one edit."""
+        book = self.session.book
+        if book is None or not found:
+            return
+        try:
+            made = [
+                replace(part, pose=replace(pose, supported_blob=book.put_blob(packed))) for part, pose, packed in found
+            ]
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return
+        self.session.commit(label, made)
 
     def export(self) -> None:
         if self.tried is None:
