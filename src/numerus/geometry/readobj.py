@@ -14,7 +14,7 @@ from numpy.typing import NDArray
 from numerus.errors import MeshFileError
 from numerus.geometry.mesh import Floats, Mesh, merged
 
-MAX_OBJ_BYTES = 50 << 20  # mixed polygons take 1 GB and 8 s then
+MAX_OBJ_BYTES = 45 << 20  # mixed polygons take 1 GB and 8 s then
 MAX_OBJECTS = 4000
 _AFTER_SLASH = re.compile(rb"/\S*")
 Mark = tuple[int, str]
