@@ -133,7 +133,7 @@ def poses_of(args: argparse.Namespace) -> list[Result]:
     listed = [{
         "direction": [round(v, 6) for v in j.cost.up], "school": j.cost.school, "height_mm": round(j.cost.height_mm, 3),
         "support_area_mm2": round(j.cost.support_mm2, 3), "scar_mm2": round(j.cost.scar_mm2, 3),
-        "peak_area_mm2": round(j.cost.peak_mm2, 3), "islands": j.cost.islands, "cups": j.cups,
+        "peak_area_mm2": round(j.cost.peak_mm2, 3), "islands": j.cost.islands, "cups": j.cost.cups,
         "minutes": round(j.cost.minutes, 1), "score": round(j.score, 5),
     } for j in found]  # fmt: skip
     return [{"file": str(args.file), "ok": True, "candidates": listed}]

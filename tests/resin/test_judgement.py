@@ -34,7 +34,7 @@ def test_a_bowl_has_a_cup_upright_and_says_so() -> None:
     inner.apply_translation([0, 0, 2])
     bowl = trimesh.boolean.difference([outer, inner])
     mesh = Mesh(np.asarray(bowl.vertices), np.asarray(bowl.faces, np.int32))
-    cups = {j.cost.school: j.cups for j in judged_poses(mesh, MACHINE, RESIN)}
+    cups = {j.cost.school: j.cost.cups for j in judged_poses(mesh, MACHINE, RESIN)}
     assert cups["stands"] == 1
 
 

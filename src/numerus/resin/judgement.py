@@ -9,7 +9,6 @@ import numpy as np
 from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.layers import islands, overhangs
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
-from numerus.geometry.pockets import cups
 from numerus.resin.layergraph import layer_graph
 from numerus.resin.pose import (
     SCHOOLS,
@@ -25,7 +24,7 @@ from numerus.resin.pose import (
     search,
 )
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.supports import CHECK_MM, Supported, SupportStyle, places_mm, stands_flat, support, tip_contact_mm2
+from numerus.resin.supports import CHECK_MM, Supported, SupportStyle, places_mm, support, tip_contact_mm2
 
 SCHOOL_OF = {"standing": "stands", "tilted": "leans back", "lying": "lies on its back", "measured": "best found"}
 MORE = 4  # further directions besides the schools', each APART_DEG from all before
@@ -37,10 +36,9 @@ TRIED = 3  # poses supported before the one with fewest islands left is taken
 
 @dataclass(frozen=True)
 class Judged:
-    """A measured pose, its cups, and its regret by the weights (0: best of all directions in everything)."""
+    """A measured pose and its regret by the weights (0: best of all directions in everything)."""
 
     cost: PoseCost
-    cups: int
     score: float
 
 
@@ -54,7 +52,7 @@ def judged_poses(
     ways = [(name, school_up(name, found)) for name in wanted]
     ways += [] if school else [("further", up) for up in _apart(found, [u for _, u in ways])]
     costs = [measure(mesh, fields, name, up, machine, resin) for name, up in ways]
-    return sorted((_judged(mesh, c, found, weights) for c in costs), key=lambda j: j.score)
+    return sorted((_judged(c, found, weights) for c in costs), key=lambda j: j.score)
 
 
 def _apart(found: Search, taken: list[Floats]) -> list[Floats]:
@@ -69,7 +67,7 @@ def _apart(found: Search, taken: list[Floats]) -> list[Floats]:
     return chosen
 
 
-def _judged(mesh: Mesh, cost: PoseCost, found: Search, weights: Weights) -> Judged:
+def _judged(cost: PoseCost, found: Search, weights: Weights) -> Judged:
     """Regret on the scale of the search: each cost as a share of its range over all directions."""
     scar, support_, height = (
         np.append(all_, own)
@@ -79,15 +77,7 @@ def _judged(mesh: Mesh, cost: PoseCost, found: Search, weights: Weights) -> Judg
             (found.height_mm, cost.height_mm),
         )
     )
-    turned = posed(mesh, cost.up)
-    sealed = cups(solid_columns(turned.moved((0, 0, _lift(turned))).triangles, 0.1, 0.1))
-    return Judged(cost, len(sealed), float(regret(weights, scar, support_, height)[-1]))
-
-
-def _lift(turned: Mesh) -> float:
-    """A part that does not stand flat is raised on supports: its underside is open to the vat then."""
-    style = SupportStyle()
-    return 0.0 if stands_flat(turned, style) else style.lift_mm
+    return Judged(cost, float(regret(weights, scar, support_, height)[-1]))
 
 
 @dataclass(frozen=True, eq=False)

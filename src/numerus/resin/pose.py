@@ -16,6 +16,7 @@ from numerus.errors import Cancelled
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.layers import islands, layer_areas_mm2
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
+from numerus.geometry.pockets import cups
 from numerus.geometry.rays import table_exposure
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import pull_n, run_minutes
@@ -27,6 +28,7 @@ STEEP_COS = -np.cos(np.radians(40))  # a face leaning less than 40 degrees from 
 SCAR_SHARE = 0.04  # of a supported area that tips mark: 0.35 mm tips at 2.6 mm spacing, with the filing around them
 MEASURE_PX_MM = 0.15
 LIFT_MM = 4.0
+TELLING_CUP_MM2 = 1.0  # a cup that seals less hardly pulls
 
 SCHOOLS = ("stands", "leans back", "lies on its back", "best found")
 SCHOOL_SAYS = {
@@ -65,6 +67,7 @@ class PoseCost:
     areas_mm2: tuple[float, ...]
     island_z_mm: tuple[float, ...]
     layer_mm: float
+    cups: int = 0
 
 
 @dataclass(frozen=True, eq=False)
@@ -173,12 +176,18 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
     flat = turned.areas_mm2 * (turned.normals[:, 2] < -0.98) * (turned.triangles[:, :, 2].max(axis=1) <= 0.15)
     lift = 0.0 if flat.sum() > 40 else LIFT_MM
     height = float(turned.extents_mm[2]) + lift
+    sealed = cups(
+        columns
+        if not lift
+        else solid_columns(turned.moved((0, 0, lift)).triangles, MEASURE_PX_MM, 2 * machine.layer_mm)
+    )
     footprint = len(np.unique(columns.rows.astype(np.int64) * columns.grid.nx + columns.x)) * MEASURE_PX_MM**2
     return PoseCost(
         school, (float(up[0]), float(up[1]), float(up[2])), height, run_minutes(height, machine),
         float(turned.areas_mm2 @ hang), float((turned.areas_mm2 * fields.show) @ hang) * SCAR_SHARE,
         float(areas.max(initial=0)), float(pull_n(areas, machine, resin).max(initial=0)),
         len(born), footprint, columns.volume_mm3 / 1000, tuple(areas.tolist()), tuple(i.z_mm for i in born), 2 * machine.layer_mm,
+        sum(c.area_mm2 >= TELLING_CUP_MM2 for c in sealed),
     )  # fmt: skip
 
 
@@ -215,6 +224,7 @@ def in_words(one: PoseCost, other: PoseCost) -> str:
         said.append(f"{abs(minutes):.0f} min {'longer' if minutes > 0 else 'shorter'}")
     if abs(scars) >= 0.5:
         said.append(f"{abs(scars):.0f} mm² {'more' if scars > 0 else 'less'} scar on show")
-    if born:
-        said.append(f"{counted(abs(born), 'island')} {'more' if born > 0 else 'fewer'}")
+    for number, what in ((born, "island"), (one.cups - other.cups, "cup")):
+        if number:
+            said.append(f"{counted(abs(number), what)} {'more' if number > 0 else 'fewer'}")
     return ", ".join(said) or "no difference that matters"

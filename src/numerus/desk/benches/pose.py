@@ -25,7 +25,7 @@ from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.builds import printed_slots
 from numerus.kit.plan import Part, Pose
 from numerus.resin.layergraph import LayerGraph, layer_graph
-from numerus.resin.pose import PoseCost, Search, candidates, fields_of, measure
+from numerus.resin.pose import TELLING_CUP_MM2, PoseCost, Search, candidates, fields_of, measure
 from numerus.resin.posing import best_kept, kept_pose, twin_pose
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported
@@ -34,7 +34,6 @@ from numerus.words import counted
 PART_RGB = np.array([[198, 190, 176]], np.uint8)
 SUPPORT_RGB = np.array([[158, 150, 136]], np.uint8)
 OWN = "your own turn"
-TELLING_CUP_MM2 = 3.0
 
 
 @dataclass(frozen=True, eq=False)

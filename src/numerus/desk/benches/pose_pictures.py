@@ -155,6 +155,7 @@ class Compared(Drawing):
         ("Time", "minutes", lambda c: span(c.minutes), "Minutes of a run as tall as this pose"),
         ("Scars on show", "scar_mm2", lambda c: f"{c.scar_mm2:.1f} mm²", "Marks of tips on what the table sees"),
         ("Islands", "islands", lambda c: str(c.islands), "Places that begin in mid-air and must be caught"),
+        ("Cups", "cups", lambda c: str(c.cups), "Spaces that suck on the film when the plate lifts: vent or tilt"),
         ("To support", "support_mm2", lambda c: f"{c.support_mm2:.0f} mm²", "Area that leans less than 40° from level"),
         ("Peak layer", "peak_mm2", lambda c: f"{c.peak_mm2:.0f} mm²", "Largest layer: the strongest pull on the film"),
         (
@@ -195,8 +196,8 @@ class Compared(Drawing):
             return
         left = 104.0
         wide = (self.width() - left) / len(self.costs)
-        picture = max(56.0, min(90.0, self.height() - 178))
-        step = max(19.0, min(27.0, (self.height() - picture - 50) / len(self.ROWS)))
+        picture = max(44.0, min(90.0, self.height() - 196))
+        step = max(17.0, min(27.0, (self.height() - picture - 50) / len(self.ROWS)))
         for number, cost in enumerate(self.costs):
             self._column(painter, number, cost, left + number * wide, wide, picture, step)
         for at, (name, _, _, says) in enumerate(self.ROWS):
@@ -410,6 +411,9 @@ class LayerGraphView(Drawing):
                 )
                 painter.drawLine(QPointF(110, y - 4), QPointF(126, y - 4))
             self.text(painter, 132, y, words, 11, colour="slate")
+        if graph.cups:
+            self.hatch(painter, QRectF(110, 81, 16, 7))
+            self.text(painter, 132, 88, "cups", 11, colour="slate")
 
     def _draw_margin(self, painter: QPainter, graph: LayerGraph, top: float, bottom: float) -> None:
         ratio, height = graph.least_margin()
