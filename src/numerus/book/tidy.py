@@ -1,12 +1,13 @@
 """Changing parts of a book: units set, meshes mended, thickened, scaled, cut; what shapes say agreed to or overruled.
 
-Each returns plans for one edit; meshes go into the book's blobs first, the mesh a part came with is kept.
+What takes long (measuring, mending, picturing) needs no book and can be a job; ``stored`` then puts it in. The mesh a part
+came with is kept.
 """
 
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from typing import Any
 
 from numerus.book.book import Book
@@ -21,40 +22,38 @@ from numerus.kit.statements import statements
 from numerus.kit.thumbnails import thumbnail_png
 
 
-def with_mesh(book: Book, part: Part, mesh: Mesh) -> Part:
-    """The part with another mesh, measured and pictured anew; ``original`` keeps what it came with."""
-    made = remeasured(part, mesh, book.put_blob(pack_mesh(mesh)))
-    return replace(made, thumbnail=book.put_blob(thumbnail_png(mesh)))
+@dataclass(frozen=True, eq=False)
+class Remade:
+    """A part with another mesh, measured and pictured anew, not yet in the book; ``original`` keeps what it came with."""
+
+    part: Part
+    packed: bytes
+    picture: bytes
 
 
-def in_mm(book: Book, part: Part) -> Part:
-    """The part in the unit that was offered; itself where none was."""
-    factor = offered_factor(part)
-    return part if factor == 1 else scaled(book, part, factor)
+def remade(part: Part, mesh: Mesh) -> Remade:
+    """The part with a changed mesh. Takes seconds for a large one: work for a job."""
+    return Remade(remeasured(part, mesh, ""), pack_mesh(mesh), thumbnail_png(mesh))
 
 
-def scaled(book: Book, part: Part, factor: float) -> Part:
+def scaled(part: Part, mesh: Mesh, factor: float) -> Remade:
     """The part ``factor`` times as large."""
-    changed, packed = rescaled(part, unpack_mesh(book.blob(part.blob)), factor)
-    return replace(changed, blob=book.put_blob(packed), original=part.original or part.blob)
+    changed, packed = rescaled(part, mesh, factor)
+    return Remade(replace(changed, original=part.original or part.blob), packed, thumbnail_png(mesh))
 
 
-def mended(book: Book, part: Part) -> Part:
-    return with_mesh(book, part, mend(unpack_mesh(book.blob(part.blob))).mesh)
+def agreed(part: Part, mesh: Mesh) -> Remade:
+    """All that is open about a part settled as proposed: its unit set to mm, what is torn mended, its slot kept."""
+    factor, torn = offered_factor(part), any(s.kind == "fault" for s in statements([part], ()))
+    larger = Mesh(mesh.vertices * factor, mesh.faces, mesh.zones) if factor != 1 else mesh
+    made = remade(part, mend(larger).mesh if torn else larger)
+    unit = "mm" if factor != 1 else part.unit
+    return replace(made, part=replace(made.part, doubt=0.0, unit=unit, unit_mm=part.unit_mm * factor))
 
 
-def agreed(book: Book, kit_id: str) -> list[Part]:
-    """All that is open settled as proposed: units set to mm, torn parts mended, slots kept."""
-    parts = {p.id: p for p in book.plans.parts.values() if p.kit_id == kit_id}
-    changed = dict(parts)
-    for statement in statements(parts.values(), ()):
-        part = changed[statement.part_id]
-        if statement.kind == "unit":
-            part = in_mm(book, part)
-        elif statement.kind == "fault":
-            part = mended(book, part)
-        changed[part.id] = replace(part, doubt=0.0)
-    return [c for i, c in changed.items() if c != parts[i]]
+def stored(book: Book, made: Remade) -> Part:
+    """The part as a plan, its mesh and picture put into the book."""
+    return replace(made.part, blob=book.put_blob(made.packed), thumbnail=book.put_blob(made.picture))
 
 
 def overruled(book: Book, kit: Kit, relation: Relation) -> list[Any]:
@@ -65,20 +64,23 @@ def overruled(book: Book, kit: Kit, relation: Relation) -> list[Any]:
     return [replace(kit, relations=said), *resorted(parts, shaped, said)]
 
 
-def divided(book: Book, part: Part, cut: Cut, units: Iterable[Unit], figures: Iterable[Figure]) -> list[Any]:
-    """Both halves as parts: the upper one stays the part, the lower one comes into a slot of its own, in every build.
+def halves(part: Part, cut: Cut) -> tuple[Remade, Remade]:
+    """The upper half, which stays the part, and the lower, a part in a slot of its own."""
+    below = remade(part, cut.below)
+    slot, name = f"{part.slot}, lower", f"{part.label} (lower)"
+    return remade(part, cut.above), replace(
+        below, part=replace(below.part, id=new_id(), name=name, slot=slot, original="")
+    )
 
-    Units of the kit get the new slot; figures that had the part get both halves.
-    """
-    above = with_mesh(book, part, cut.above)
-    slot = f"{part.slot}, lower"
-    below = replace(with_mesh(book, part, cut.below), id=new_id(), name=f"{part.name} (lower)", slot=slot, original="")
-    slotted = [replace(u, slots=_after(u.slots, part.slot, slot)) for u in units if u.kit_id == part.kit_id]
+
+def divided(above: Part, below: Part, units: Iterable[Unit], figures: Iterable[Figure]) -> list[Any]:
+    """Both halves with the builds that follow: units of the kit get the new slot, figures that had the part both halves."""
+    slotted = [replace(u, slots=_after(u.slots, above.slot, below.slot)) for u in units if u.kit_id == above.kit_id]
     built = []
     for figure in figures:
         if any(u.id == figure.unit_id for u in slotted):
-            half = below.id if part.id in figure.build.values() else NONE
-            built.append(replace(figure, build={**figure.build, slot: half}))
+            half = below.id if above.id in figure.build.values() else NONE
+            built.append(replace(figure, build={**figure.build, below.slot: half}))
     return [above, below, *slotted, *built]
 
 

@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
 
 from numerus.book.book import Removed
 from numerus.book.intake import Read
-from numerus.book.tidy import agreed, in_mm, mended, overruled
+from numerus.book.tidy import Remade, agreed, overruled, stored
 from numerus.desk.benches.sort_builds import Builds
 from numerus.desk.benches.sort_layout import LayOut, moved
 from numerus.desk.benches.sort_part import PartPage
@@ -18,13 +18,14 @@ from numerus.desk.benches.sort_questions import KitDialog
 from numerus.desk.benches.sort_shelves import facts_of
 from numerus.desk.context import Context
 from numerus.desk.deeds import Deeds
+from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
-from numerus.errors import NumerusError
+from numerus.errors import Cancelled, NumerusError
 from numerus.geometry.files import Refusal
 from numerus.kit.builds import unfilled
-from numerus.kit.plan import Part
+from numerus.kit.plan import Kit, Part
 from numerus.kit.statements import Statement, statements
 from numerus.ledger.standing import kit_record
 from numerus.words import counted
@@ -160,38 +161,59 @@ class SortBench(Bench):
         self.fill_button.setVisible(not waiting or self.page == BUILDS)
         self.fill_button.setEnabled(gaps)
 
-    def _told(self, label: str, make) -> None:  # type: ignore[no-untyped-def]
-        """One edit whose making may fail."""
-        try:
-            documents = make()
-        except NumerusError as error:
-            self.session.failed.emit(error)
-            return
-        if documents:
-            self.session.commit(label, documents)
-
     def act(self, said: Statement) -> None:
         """What a card offers: the unit set, the part mended, a slot looked at, a statement turned about."""
-        book, unit = self.session.book, self.session.unit
-        part = self.session.plans.parts.get(said.part_id)
-        if book is None or unit is None or part is None:
+        unit, part = self.session.unit, self.session.plans.parts.get(said.part_id)
+        if unit is None or part is None:
             return
-        kit = self.session.plans.kits[unit.kit_id]
-        if said.kind == "unit":
-            self._told(f"{part.label} read as {part.unit}", lambda: [in_mm(book, part)])
-        elif said.kind == "fault":
-            self._told(f"{part.label} mended", lambda: [mended(book, part)])
+        if said.kind in ("unit", "fault"):
+            self._settle(f"{part.label}: {said.act}", [part])
         elif said.relation is not None:
-            relation = said.relation
-            self._told(f"{said.title}: {said.says} overruled", lambda: overruled(book, kit, relation))
+            self._turn_about(self.session.plans.kits[unit.kit_id], said)
         else:
             self.open_part(said.part_id)
 
+    def _turn_about(self, kit: Kit, said: Statement) -> None:
+        book, relation = self.session.book, said.relation
+        if book is None or relation is None:
+            return
+        try:
+            documents = overruled(book, kit, relation)
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return
+        self.session.commit(f"{said.title}: {said.says} {'believed' if relation.overruled else 'overruled'}", documents)
+
     def agree(self) -> None:
         """Everything that is open settled as proposed, in one edit."""
-        book, unit = self.session.book, self.session.unit
-        if book is not None and unit is not None:
-            self._told("agree with what the shapes say", lambda: agreed(book, unit.kit_id))
+        parts = {p.id: p for p in self.session.kit_parts()}
+        waiting = dict.fromkeys(s.part_id for s in statements(parts.values(), ()) if s.open)
+        self._settle("agree with what the shapes say", [parts[i] for i in waiting])
+
+    def _settle(self, label: str, parts: list[Part]) -> None:
+        """Units, faults and slots of parts as proposed: worked out beside, written as one edit."""
+        meshes = [(p, self.session.mesh(p.blob)) for p in parts]
+
+        def work(progress: Progress) -> list[Remade]:
+            made = []
+            for number, (part, mesh) in enumerate(meshes):
+                if not progress(number / len(meshes)):
+                    raise Cancelled
+                made.append(agreed(part, mesh))
+            return made
+
+        self.context.jobs.start("settle", "Mending and measuring", work, lambda made: self._store(label, made))
+
+    def _store(self, label: str, made: list[Remade]) -> None:
+        book = self.session.book
+        if book is None:
+            return
+        try:
+            parts = [stored(book, m) for m in made]
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return
+        self.session.commit(label, parts)
 
     def move_parts(self, ids: list[str], slot: str) -> None:
         """Parts to another slot; a slot the unit does not have yet comes with them."""

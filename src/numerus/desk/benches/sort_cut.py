@@ -6,7 +6,7 @@ import numpy as np
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSlider
 
-from numerus.book.tidy import divided
+from numerus.book.tidy import Remade, divided, halves, stored
 from numerus.desk.benches.sort_tool import CHANGED_RGB, PINS, RESIN_RGB, PlaceList, Tool, spin, whole_thing
 from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Thing
@@ -156,12 +156,24 @@ class CutTool(Tool):
         self._fill()
 
     def keep_cut(self) -> None:
-        part, book = self.page.part, self.session.book
-        if part is None or book is None or self.made is None:
+        """Both halves measured beside, then written with the builds that follow as one edit."""
+        part, cut_ = self.page.part, self.made
+        if part is not None and cut_ is not None:
+            label = f"cut {part.label} in two"
+            self.context.jobs.start(
+                "halves", "Measuring both halves", lambda progress: halves(part, cut_), lambda h: self._store(label, *h)
+            )
+
+    def _store(self, label: str, above: Remade, below: Remade) -> None:
+        book, plans = self.session.book, self.session.plans
+        if book is None:
             return
-        plans = self.session.plans
-        documents = divided(book, part, self.made, plans.units.values(), plans.figures.values())
-        self.session.commit(f"cut {part.name} in two", documents)
+        try:
+            parts = stored(book, above), stored(book, below)
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return
+        self.session.commit(label, divided(*parts, plans.units.values(), plans.figures.values()))
 
     def leave_off(self) -> None:
         if self.plane is None:

@@ -11,7 +11,7 @@ from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
 
-from numerus.book.tidy import scaled, with_mesh
+from numerus.book.tidy import Remade, remade, scaled, stored
 from numerus.desk.benches.sort_cut import CutTool
 from numerus.desk.benches.sort_faults import FaultsTool
 from numerus.desk.benches.sort_hollow import HollowTool
@@ -199,34 +199,45 @@ class PartPage(QWidget):
 
     def keep(self, words: str, mesh: Mesh) -> None:
         """The changed mesh becomes the part's; the one it came with is kept."""
-        self._make(words, lambda part: with_mesh(self._book(), part, mesh))
+        self._make(words, lambda part: remade(part, mesh))
 
     def scale(self, factor: float, words: str = "") -> None:
-        self._make(words or f"× {factor:.4g}", lambda part: scaled(self._book(), part, factor))
+        mesh = self.mesh
+        self._make(words or f"× {factor:.4g}", lambda part: scaled(part, mesh, factor))
 
     def restore(self) -> None:
+        """The mesh of the file again."""
         part = self.part
         if part is not None and part.original:
             came = self.session.mesh(part.original)
-            self._make("as it came", lambda p: replace(with_mesh(self._book(), p, came), original=""))
+            self._make("as it came", lambda p: _without_original(remade(p, came)))
 
-    def _book(self):  # type: ignore[no-untyped-def]
-        assert self.session.book is not None
-        return self.session.book
-
-    def _make(self, words: str, make: Callable[[Part], Part]) -> None:
+    def _make(self, words: str, make: Callable[[Part], Remade]) -> None:
+        """Measured anew beside, then written as one edit."""
         part = self.part
-        if part is None or self.session.book is None:
+        if part is not None:
+            label = f"{part.label}: {words}"
+            self.context.jobs.start(
+                "remake", "Measuring the part", lambda progress: make(part), lambda made: self._store(label, made)
+            )
+
+    def _store(self, label: str, made: Remade) -> None:
+        book = self.session.book
+        if book is None:
             return
         try:
-            made = make(part)
+            part = stored(book, made)
         except NumerusError as error:
             self.session.failed.emit(error)
             return
-        self.session.commit(f"{part.label}: {words}", [made])
+        self.session.commit(label, [part])
 
     def convert_unit(self) -> None:
         """Take the offered unit: everything of the part is measured anew."""
         part = self.part
         if part is not None and offered_factor(part) != 1:
             self.scale(offered_factor(part), f"read as {part.unit}")
+
+
+def _without_original(made: Remade) -> Remade:
+    return replace(made, part=replace(made.part, original=""))
