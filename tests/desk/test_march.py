@@ -186,11 +186,13 @@ def test_a_part_not_needed_leaves_every_build(window: MainWindow) -> None:
     """Figures that used it fall back to Sort; undo mends all of it in one step."""
     window.session.select("kiln")
     do(window, "Sort")
-    window.session.select(part_id="head_hat")
-    window.benches["sort"].remove_part()
+    window.benches["sort"].open_part("head_hat")
+    window.benches["sort"].part_page.set_aside()
+    assert not window.session.plans.parts["head_hat"].needed
     assert all("head_hat" not in f.build.values() for f in window.session.plans.figures.values())
     do(window, "Undo")
-    assert "head_hat" in window.session.plans.parts
+    assert window.session.plans.parts["head_hat"].needed
+    assert any("head_hat" in f.build.values() for f in window.session.plans.figures.values())
 
 
 def test_scrubbing_the_layer_graph_cuts_the_part(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]

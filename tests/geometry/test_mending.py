@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 import pytest
+import trimesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
@@ -98,6 +99,16 @@ def test_other_faults_have_pins() -> None:
     turned = BALL.faces.copy()
     turned[:3] = turned[:3, ::-1]
     assert "inverted-faces" in codes(Mesh(BALL.vertices, turned))
+
+
+def test_shells_whose_boxes_alone_overlap_are_not_called_overlapping() -> None:
+    """A block in the crook of a bracket shares no space with it; pushed into it, it does."""
+    bracket = trimesh.boolean.union(
+        [trimesh.creation.box(bounds=b) for b in ([[0, 0, 0], [9, 2, 1]], [[0, 0, 0], [1, 2, 9]])]
+    )
+    hook = Mesh(np.asarray(bracket.vertices), np.asarray(bracket.faces, np.int32))
+    assert codes(merged([hook, box_mesh((2, 1, 2), (4, 0.5, 4))])) == []
+    assert codes(merged([hook, box_mesh((2, 1, 2), (0.5, 0.5, 4))])) == ["overlapping-shells"]
 
 
 def test_loops_that_meet_at_a_corner_are_two() -> None:

@@ -24,7 +24,7 @@ from numerus.geometry.readobj import read_obj
 FORMATS = ("stl", "obj", "ply", "3mf", "glb")
 MAX_TRIANGLES = 4_000_000  # what 1 GB of memory holds while reading
 MAX_VERTICES = 5_000_000  # of a format that lists them apart
-MAX_TEXT_BYTES = 40 << 20  # text forms cost up to twenty times their size to parse; 1 GB and 10 s are the most
+MAX_TEXT_BYTES = 34 << 20  # text forms cost up to thirty times their size to parse; 1 GB and 10 s are the most
 AREA_CHUNK = 200_000
 UNIT_MM = {"micron": 0.001, "millimeter": 1.0, "centimeter": 10.0, "inch": 25.4, "foot": 304.8, "meter": 1000.0}
 Pieces = list[tuple[str, Mesh]]

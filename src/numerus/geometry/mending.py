@@ -25,12 +25,14 @@ from numerus.geometry.health import (
 )
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh, welded
+from numerus.geometry.occupancy import occupied, shared_mm3
 from numerus.words import counted
 
 WELD_SHARE = 2e-6  # of the size: corners nearer than this are one
 EXACT_LOOP = 260  # edges of a hole closed with the least area; longer ones by a fan
 MOST_PINS = 40
 MOST_PAIRS = 60
+CELLS_ACROSS = 40
 
 
 @dataclass(frozen=True)
@@ -109,7 +111,7 @@ def _shell_findings(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> list[F
             found.append(_shell(boxes[s], "internal-shell", f"Shell inside, {{size:.1f}} mm: {kind}"))
         elif volumes[s] < 0:
             found.append(_shell(boxes[s], "inside-out", "Shell inside out, {size:.1f} mm"))
-    return found + _overlaps(boxes, [int(s) for s in large if int(s) not in within])
+    return found + _overlaps(mesh, label, boxes, [int(s) for s in large if int(s) not in within])
 
 
 def _boxes(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
@@ -125,14 +127,24 @@ def _shell(box: Floats, code: str, words: str) -> Finding:
     return Finding(code, words.format(size=size), _xyz(box.mean(axis=0)), round(size, 3))
 
 
-def _overlaps(boxes: Floats, shells: list[int]) -> list[Finding]:
-    """Shells whose boxes run into each other: usual for sculpts, counted as their union, worth one pin each."""
+def _overlaps(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, shells: list[int]) -> list[Finding]:
+    """Shells that share space: usual for sculpts, counted as their union, worth one pin each."""
     pairs = [(a, b) for n, a in enumerate(shells) for b in shells[n + 1 :] if _meet(boxes[a], boxes[b])]
     found = []
     for a, b in pairs[:MOST_PAIRS]:
+        if not _share_space(mesh, label, boxes, a, b):
+            continue
         shared = np.stack([np.maximum(boxes[a, 0], boxes[b, 0]), np.minimum(boxes[a, 1], boxes[b, 1])])
         found.append(_shell(shared, "overlapping-shells", "Two shells run into each other: counted as one solid"))
     return sorted(found, key=lambda f: -f.size_mm)[:MOST_PINS]
+
+
+def _share_space(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, a: int, b: int) -> bool:
+    """Whether two shells do, and not their boxes alone: asked of cells a fortieth of the smaller one."""
+    cell = float(min(np.ptp(boxes[s], axis=0).max() for s in (a, b))) / CELLS_ACROSS
+    floor = float(boxes[[a, b], 0, 2].min())
+    one, other = (occupied(Mesh(mesh.vertices, mesh.faces[label == s]), cell, floor) for s in (a, b))
+    return shared_mm3(one, other) > 0
 
 
 def _meet(a: Floats, b: Floats) -> bool:

@@ -33,7 +33,7 @@ BASE_NEAR = 0.03  # a measured size this near a usual one is that one
 
 @dataclass(frozen=True)
 class Supports:
-    """Pillars counted at the height where most stand; ``body_mm``: where the first large section begins."""
+    """Pillars counted at the height where most stand, and the heights between which there is little else."""
 
     pillars: int
     from_mm: float

@@ -23,6 +23,7 @@ from numerus.resin.pose import (
     school_up,
     search,
 )
+from numerus.resin.posing import TRIED, first_caught
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import CHECK_MM, Supported, SupportStyle, places_mm, support, tip_contact_mm2
 
@@ -31,7 +32,6 @@ MORE = 4  # further directions besides the schools', each APART_DEG from all bef
 APART_DEG = 25.0
 TIPS_MM = (0.35, 0.5, 0.8)  # fine, medium, heavy
 MARGIN = 1.2  # what tips must hold over what the film pulls
-TRIED = 3  # poses supported before the one with fewest islands left is taken
 
 
 @dataclass(frozen=True)
@@ -103,15 +103,13 @@ def supported_part(
         if keep_pose
         else [np.asarray(j.cost.up) for j in judged_poses(mesh, machine, resin, school)[:TRIED]]
     )
-    best: tuple[int, Supported, Floats, SupportStyle] | None = None
-    for up in ups:
-        made, style = strong_enough(posed(mesh, up), machine, resin)
-        if best is None or len(made.islands_left) < best[0]:
-            best = len(made.islands_left), made, up, style
-        if not made.islands_left:
-            break
-    assert best is not None
-    return _report(mesh, fields, best[1], best[2], machine, resin, best[3])
+    (up, style), made = first_caught(_tried(mesh, up, machine, resin) for up in ups)
+    return _report(mesh, fields, made, up, machine, resin, style)
+
+
+def _tried(mesh: Mesh, up: Floats, machine: Machine, resin: Resin) -> tuple[tuple[Floats, SupportStyle], Supported]:
+    made, style = strong_enough(posed(mesh, up), machine, resin)
+    return (up, style), made
 
 
 def strong_enough(standing: Mesh, machine: Machine, resin: Resin) -> tuple[Supported, SupportStyle]:

@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
+from typing import TypeVar
 
 import numpy as np
 
@@ -13,6 +14,7 @@ from numerus.resin.pose import PoseCost, candidates, fields_of, measure, posed
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported, SupportStyle, support
 
+Way = TypeVar("Way")
 TRIED = 3  # poses supported before the one with the fewest islands left is taken
 
 
@@ -21,15 +23,17 @@ def best_kept(
 ) -> tuple[Pose, Supported]:
     """The pose of least regret in which every island is caught, supported; else the one with fewest left of a few."""
     costs, _ = candidates(mesh, machine, resin, progress=progress)
-    best: tuple[int, Pose, Supported] | None = None
-    for cost in costs[::-1][:TRIED]:
-        pose, made = kept_pose(mesh, cost, resin)
-        if best is None or len(made.islands_left) < best[0]:
-            best = len(made.islands_left), pose, made
+    return first_caught(kept_pose(mesh, cost, resin) for cost in costs[::-1][:TRIED])
+
+
+def first_caught(tried: Iterable[tuple[Way, Supported]]) -> tuple[Way, Supported]:
+    """The first way in which every island is caught, or else the one with the fewest left; made one by one."""
+    seen = []
+    for way, made in tried:
         if not made.islands_left:
-            break
-    assert best is not None
-    return best[1], best[2]
+            return way, made
+        seen.append((way, made))
+    return min(seen, key=lambda s: len(s[1].islands_left))
 
 
 def twin_pose(mesh: Mesh, pose: Pose, twin: Mesh, machine: Machine, resin: Resin) -> tuple[Pose, Supported] | None:

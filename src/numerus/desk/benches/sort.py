@@ -8,7 +8,6 @@ from PyQt6.QtCore import QSize
 from PyQt6.QtGui import QIcon, QPixmap
 from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
 
-from numerus.book.book import Removed
 from numerus.book.intake import Read
 from numerus.book.tidy import Remade, agreed, overruled, stored
 from numerus.desk.benches.sort_builds import Builds
@@ -74,7 +73,7 @@ class SortBench(Bench):
     def build(self) -> QBoxLayout:
         self.layout_page = LayOut(self.context, self.renderer, self.move_parts, self.act, self.open_part)
         self.layout_page.rename, self.layout_page.set_aside = self.rename, self.set_aside
-        self.builds, self.part_page = Builds(self.context), PartPage(self.context, self.renderer)
+        self.builds, self.part_page = Builds(self.context), PartPage(self.context, self.renderer, self.set_aside)
         self.pages: dict[str, LayOut | Builds | PartPage] = {
             LAY_OUT: self.layout_page,
             BUILDS: self.builds,
@@ -237,15 +236,6 @@ class SortBench(Bench):
         users = [f for f in self.session.plans.figures.values() if not needed and set(ids) & set(f.build.values())]
         emptied = [replace(f, build={s: p for s, p in f.build.items() if p not in ids}) for f in users]
         self.session.commit(f"{counted(len(ids), 'part')} {'needed' if needed else 'set aside'}", [*parts, *emptied])
-
-    def remove_part(self) -> None:
-        """The part and every build's use of it."""
-        part = self.session.part
-        if part is None:
-            return
-        users = [f for f in self.session.plans.figures.values() if part.id in f.build.values()]
-        emptied = [replace(f, build={s: p for s, p in f.build.items() if p != part.id}) for f in users]
-        self.session.commit(f"{part.name} is not needed", [*emptied, Removed("part", part.id)])
 
     def fill_gaps(self) -> None:
         self.builds.fill_gaps()

@@ -85,6 +85,8 @@ class CutTool(Tool):
         self._fill()
         if self.proposals is None:
             mesh, machine = self.page.mesh, self.machine()
+            # A coarse screen prints pegs fatter: their play is a tenth and a pixel or two, as far as 0.2 mm.
+            self.play.setValue(min(0.1 + 1.5 * machine.pixel_mm, 0.2))
             room = machine.plate_x_mm, machine.plate_y_mm, machine.height_mm
 
             def work(progress: Progress):  # type: ignore[no-untyped-def]

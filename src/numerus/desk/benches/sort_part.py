@@ -38,8 +38,9 @@ class PartPage(QWidget):
 
     back = pyqtSignal()
 
-    def __init__(self, context: Context, renderer: Renderer) -> None:
+    def __init__(self, context: Context, renderer: Renderer, aside: Callable[[list[str], bool], None]) -> None:
         super().__init__()
+        self.aside = aside
         self.context, self.session, self.theme = context, context.session, context.theme
         self.view = BenchView(self.theme, renderer, "The part on the bench")
         self.view.overlay = self._pins
@@ -190,12 +191,10 @@ class PartPage(QWidget):
         self.session.commit(f"change {part.label}", [made, *extra])
 
     def set_aside(self) -> None:
+        """Out of the builds that use it, or needed after all."""
         part = self.part
         if part is not None:
-            self.session.commit(
-                f"{part.label} {'set aside' if part.needed else 'needed'}",
-                [replace(part, needed=not part.needed, doubt=0.0)],
-            )
+            self.aside([part.id], not part.needed)
 
     def keep(self, words: str, mesh: Mesh) -> None:
         """The changed mesh becomes the part's; the one it came with is kept."""
