@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 
-from numerus.words import counted, hours, span, waits
+from numerus.words import counted, hours, natural, span, waits
 
 
 @pytest.mark.parametrize(("number", "said"), [(0, "0 parts"), (1, "1 part"), (2, "2 parts")])
@@ -30,3 +30,8 @@ def test_spans_are_minutes_until_an_hour_and_a_half(minutes: float, said: str) -
 def test_hours_have_one_place() -> None:
     """As the band writes them."""
     assert hours(93) == "1.6 h"
+
+
+def test_names_are_sorted_as_people_count() -> None:
+    """Numbers by their value, the rest by letters; a number comes after no number."""
+    assert sorted(["head 10", "Head 2", "head", "arm 3"], key=natural) == ["arm 3", "head", "Head 2", "head 10"]

@@ -2,6 +2,13 @@
 
 from __future__ import annotations
 
+import re
+
+
+def natural(name: str) -> list[tuple[int, str]]:
+    """A key that sorts names as people count: "head 2" before "head 10"."""
+    return [(int(w), "") if w.isdigit() else (-1, w) for w in re.split(r"(\d+)", name.lower()) if w]
+
 
 def counted(number: int, thing: str) -> str:
     """ "1 figure", "3 figures": what forms its plural with s."""

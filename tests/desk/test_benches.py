@@ -131,7 +131,8 @@ def test_a_part_is_renamed_and_given_a_new_slot(window: MainWindow) -> None:
     page.name.setText("   ")
     page.name.editingFinished.emit()
     assert window.session.plans.parts["head_hat"].name == "Brimmed hat"
-    page.change(slot="headgear")
+    page.slot.setCurrentText("headgear")
+    page.slot.activated.emit(0)
     assert "headgear" in window.session.plans.units["kiln"].slots
 
 

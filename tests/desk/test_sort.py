@@ -7,7 +7,8 @@ from pathlib import Path
 import numpy as np
 import pytest
 import trimesh
-from PyQt6.QtCore import QPoint
+from PyQt6.QtCore import QMimeData, QObject, QPoint, QPointF, Qt
+from PyQt6.QtGui import QDropEvent
 from PyQt6.QtWidgets import QInputDialog, QMenu
 
 from helpers import box_mesh, moved_by, subdivided
@@ -313,6 +314,59 @@ def test_parts_show_while_they_are_read(window: MainWindow, tmp_path: Path) -> N
     assert bench.stack.currentWidget() is bench.arriving
     window.context.jobs.finished.emit()
     assert bench.stack.currentWidget() is bench.layout_page
+    window.deeds.awaited.emit(["kit/a.stl", "b.stl", "a.stl"])
+    assert (bench.arriving.count(), bench.arriving.read) == (3, 0)
+    for found in read_parts([tmp_path], "k"):
+        window.deeds.arrived.emit(found)
+    assert [bench.arriving.item(n).text() for n in range(3)] == ["a", "b.stl\nnot read", "a.stl"]
+    assert bench.subtitle.text().startswith("2 of 3")
+
+
+def test_a_part_is_dropped_on_another_shelf(window: MainWindow) -> None:
+    """As the mouse does it: the drop moves the part and clears what was set aside."""
+
+    class Drop(QDropEvent):
+        def source(self) -> QObject:
+            return shelves["head"]
+
+    bench = sort_bench(window)
+    shelves = bench.layout_page.shelves
+    shelves["head"].setCurrentItem(shelves["head"].item(0))
+    moved = shelves["head"].ids()
+    none = Qt.MouseButton.NoButton
+    event = Drop(QPointF(5, 5), Qt.DropAction.MoveAction, QMimeData(), none, Qt.KeyboardModifier.NoModifier)
+    shelves["back"].dropEvent(event)
+    assert [window.session.plans.parts[i].slot for i in moved] == ["back"]
+
+
+def test_what_the_figure_wears_lies_on_top_of_its_stack(window: MainWindow) -> None:
+    """First and large; choosing another alternative turns the stack."""
+    bench = sort_bench(window)
+    worn = window.session.plans.figures_of("kiln")[0].build["head"]
+    shelf = bench.layout_page.shelves["head"]
+    assert shelf.item(0).data(Qt.ItemDataRole.UserRole) == worn
+    assert shelf.item(0).sizeHint().width() > shelf.item(1).sizeHint().width()
+    other = shelf.item(3).data(Qt.ItemDataRole.UserRole)
+    window.session.select(part_id=other)
+    assert bench.layout_page.shelves["head"].ids() == [other]
+    assert bench.layout_page.shelves["head"].item(0).data(Qt.ItemDataRole.UserRole) == other
+
+
+def test_a_way_to_fit_is_taken_up_by_a_click(window: MainWindow) -> None:
+    """A size goes into the line, a cut onto the part; a base is told by its disc."""
+    bench = sort_bench(window, "heron")
+    bench.open_part("heron_legs")
+    page = bench.part_page
+    page.use("Size")
+    largest = next(r for r in page.tool.rows if "large" in r.way)
+    page.tool.take(largest)
+    assert float(page.tool.wanted.text().split()[0]) <= largest.scale * 100
+    cut = next(r for r in page.tool.rows if r.planes)
+    page.tool.take(cut)
+    assert page.tool.title == "Cut" and page.tool.plane == cut.planes[0]
+    sort_bench(window).open_part("base_cobbles")
+    page.use("Size")
+    assert page.tool.base_words.text().startswith("A disc of 28.5 mm")
 
 
 def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_path: Path) -> None:

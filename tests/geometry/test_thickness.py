@@ -78,3 +78,11 @@ def test_thin_places_are_told_apart_and_thickened_alone() -> None:
     assert np.array_equal(grown.vertices[far], mesh.vertices[far])
     inner = np.abs(thickness(grown).point[:, 2] - 12) < 1
     assert np.median(thickness(grown).wall_mm[inner & (thickness(grown).wall_mm < 2)]) == pytest.approx(0.8, abs=0.02)
+
+
+def test_what_is_finer_than_pixels_or_layers_is_lost() -> None:
+    """A fin 0.08 mm thin: two pixels of 50 um lose it standing, not two layers of 30 um when it lies."""
+    fin = box_mesh((10, 0.08, 10))
+    walls = thickness(fin)
+    assert walls.lost_mm2(fin.normals, 0.05, 0.03, (0, 0, 1)) == pytest.approx(200, rel=0.03)
+    assert walls.lost_mm2(fin.normals, 0.05, 0.03, (0, 1, 0)) == 0

@@ -11,7 +11,7 @@ from pathlib import Path
 
 from numerus.book.book import Book
 from numerus.errors import Cancelled, MeshFileError
-from numerus.geometry.files import Refusal, members_in, read_any
+from numerus.geometry.files import Refusal, names_in, read_any
 from numerus.geometry.formats import MeshFile
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh, unpack_mesh
@@ -102,7 +102,7 @@ def read_and_sort(
 
     ``met`` is told each part as soon as it is read. Raises Cancelled where ``progress`` answers False.
     """
-    expected = max(sum(members_in(p) for p in paths), 1)
+    expected = max(sum(len(names_in(p)) for p in paths), 1)
     read: list[Read] = []
     refused: list[Refusal] = []
     for number, found in enumerate(read_parts(paths, kit.id)):

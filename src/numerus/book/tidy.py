@@ -15,7 +15,7 @@ from numerus.book.intake import new_id, resorted, shaped_part
 from numerus.geometry.cutting import Cut
 from numerus.geometry.mending import mend
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import pack_mesh, unpack_mesh
+from numerus.geometry.packed import pack_mesh
 from numerus.kit.plan import NONE, Figure, Kit, Part, Relation, Unit
 from numerus.kit.sorting import offered_factor, remeasured, rescaled
 from numerus.kit.statements import statements
@@ -56,11 +56,10 @@ def stored(book: Book, made: Remade) -> Part:
     return replace(made.part, blob=book.put_blob(made.packed), thumbnail=book.put_blob(made.picture))
 
 
-def overruled(book: Book, kit: Kit, relation: Relation) -> list[Any]:
-    """A statement turned about (denied, or believed again), with the slots and needs that follow from it."""
+def overruled(kit: Kit, relation: Relation, parts: Sequence[Part], meshes: Iterable[Mesh]) -> list[Any]:
+    """A statement turned about (denied, or believed again), with the slots and needs of the kit's parts that follow."""
     said = tuple(replace(r, overruled=not r.overruled) if r == relation else r for r in kit.relations)
-    parts = [p for p in book.plans.parts.values() if p.kit_id == kit.id]
-    shaped = [shaped_part(p, unpack_mesh(book.blob(p.blob))) for p in parts]
+    shaped = [shaped_part(p, mesh) for p, mesh in zip(parts, meshes, strict=True)]
     return [replace(kit, relations=said), *resorted(parts, shaped, said)]
 
 

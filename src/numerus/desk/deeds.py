@@ -18,6 +18,7 @@ from numerus.desk.context import Context
 from numerus.desk.dialogs import ArmyDialog, UnitDialog
 from numerus.desk.jobs import Progress
 from numerus.errors import NumerusError
+from numerus.geometry.files import names_in
 from numerus.geometry.formats import FORMATS
 from numerus.kit.plan import SLOTS, Kit
 from numerus.resin.profiles import Machine, Resin
@@ -27,10 +28,13 @@ BOOKS = "Numerus books (*.numerus)"
 
 
 class Deeds(QObject):
-    """``noted``: something worth saying that is no error; ``opened``: a book's path; ``arrived``: a part was read, or refused."""
+    """``noted``: something worth saying that is no error; ``opened``: a book's path; ``awaited``: names of files about to
+    be read; ``arrived``: a part was read, or refused.
+    """
 
     noted = pyqtSignal(str)
     opened = pyqtSignal(object)
+    awaited = pyqtSignal(list)
     arrived = pyqtSignal(object)
 
     def __init__(self, context: Context, parent: QWidget) -> None:
@@ -130,6 +134,7 @@ class Deeds(QObject):
             if found.refused:
                 self.noted.emit(_refused_words(found))
 
+        self.awaited.emit([name for path in paths for name in names_in(path)])
         self.context.jobs.start("import", "Reading mesh files", work, done)
 
     def _keep(self, kit: Kit, found: Sorted, unit_id: str) -> None:

@@ -24,6 +24,7 @@ from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate, rates
 from numerus.ledger.standing import Standing, standing
 from numerus.ledger.work import Gate, StageWork, bottleneck, gates, work_by_stage
+from numerus.words import natural
 
 
 class Answers:
@@ -190,7 +191,7 @@ class Session(QObject):
         """The parts of the selected unit's kit by slot and name."""
         unit = self.unit
         found = [p for p in self.plans.parts.values() if unit and p.kit_id == unit.kit_id]
-        return sorted(found, key=lambda p: (p.slot, p.name))
+        return sorted(found, key=lambda p: (p.slot, natural(p.name)))
 
 
 def _nothing() -> Mesh:

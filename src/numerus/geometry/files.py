@@ -58,17 +58,23 @@ def read_any(path: Path, whole: bool = False) -> Iterator[MeshFile | Refusal]:
         raise MeshFileError("no-mesh", f"{path.name} holds no mesh file.", READ_WHAT)
 
 
-def members_in(path: Path) -> int:
-    """How many mesh files a path seems to hold, by a look at names alone: what progress is measured by."""
-    if path.is_dir():
-        return sum(1 for p in path.rglob("*") if _is_mesh_name(p.name))
-    if _is_zip_name(path.name):
-        try:
+def names_in(path: Path) -> list[str]:
+    """Names of the mesh files a path holds, from its lists alone, in the order they are read; an archive within an
+    archive is one name. Empty where the path cannot be listed: reading it will tell why.
+    """
+    try:
+        if path.is_dir():
+            return [str(p.relative_to(path)) for p in sorted(path.rglob("*")) if _is_listed(p.name)]
+        if _is_zip_name(path.name):
             with zipfile.ZipFile(path) as archive:
-                return sum(1 for e in archive.infolist() if _is_mesh_name(e.filename))
-        except (zipfile.BadZipFile, OSError):
-            return 0
-    return 1
+                return [e.filename for e in archive.infolist() if _is_listed(e.filename)][:MAX_MESHES]
+    except (zipfile.BadZipFile, OSError):
+        return []
+    return [path.name]
+
+
+def _is_listed(name: str) -> bool:
+    return _is_mesh_name(name) or _is_zip_name(name)
 
 
 def _is_mesh_name(name: str) -> bool:

@@ -7,6 +7,7 @@ A gap is the same outward. Areas count both faces of a wall.
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -48,6 +49,15 @@ class Thickness:
 
     def area_below_mm2(self, wall_mm: float) -> float:
         return float(self.area_mm2[self.wall_mm < wall_mm].sum())
+
+    def lost_mm2(self, normals: Floats, pixel_mm: float, layer_mm: float, up: Sequence[float]) -> float:
+        """Surface of ridges and grooves too fine for a machine: under two of its steps along their normal.
+
+        ``normals`` of the mesh's faces; the step is the pixel across ``up`` and the layer along it, an ellipse between.
+        """
+        along = normals[self.face] @ (np.asarray(up) / np.linalg.norm(up))
+        step = np.sqrt(pixel_mm**2 * (1 - np.minimum(along**2, 1)) + layer_mm**2 * along**2)
+        return float(self.area_mm2[np.minimum(self.wall_mm, self.gap_mm) < 2 * step].sum())
 
     def of_faces(self, count: int) -> Floats:
         """The thinnest sample of each of ``count`` faces, float64 (count,); infinite without one."""

@@ -8,11 +8,12 @@ from dataclasses import replace
 from itertools import islice, product
 
 from numerus.kit.plan import BOUGHT, NONE, BuildRule, Figure, Part, Relation, Unit
+from numerus.words import natural
 
 
 def alternatives(parts: Iterable[Part], unit: Unit) -> dict[str, list[Part]]:
     """The needed parts of the unit's kit for each of its slots, by name."""
-    own = sorted((p for p in parts if p.kit_id == unit.kit_id and p.needed), key=lambda p: p.name)
+    own = sorted((p for p in parts if p.kit_id == unit.kit_id and p.needed), key=lambda p: natural(p.name))
     return {slot: [p for p in own if p.slot == slot] for slot in unit.slots}
 
 

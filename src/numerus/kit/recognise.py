@@ -56,6 +56,13 @@ class Base:
             return (usual((self.long_mm + self.short_mm) / 2),)
         return (usual(self.long_mm), usual(self.short_mm))
 
+    @property
+    def says(self) -> str:
+        size = " × ".join(f"{s:g}" for s in self.size_mm)
+        slot = f", with a slot of {self.slot_mm[0]:g} × {self.slot_mm[1]:g} mm" if self.slot_mm else ""
+        form = "A disc" if len(self.size_mm) == 1 else "An oval"
+        return f"{form} of {size} mm, {self.height_mm:.1f} mm high, flat below{slot}"
+
 
 def usual(size_mm: float) -> float:
     """The usual base size if it is within three in a hundred, else the measure itself."""

@@ -5,8 +5,8 @@ from __future__ import annotations
 import re
 from collections.abc import Callable, Iterable, Sequence
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass
-from itertools import combinations
+from dataclasses import dataclass, replace
+from itertools import combinations, product
 
 import numpy as np
 from numpy.typing import NDArray
@@ -34,6 +34,7 @@ UNLIKE_CORE, MOST_TRIED = 0.25, 8
 INSIDE_SHARE, INSIDE_SURE = 0.88, 0.95
 NOT_PLACED = 0.8  # of the parts: share centred on one point means that each was centred by itself
 _COPY_WORDS = re.compile(r"\b(sup|sups|supported|support|supports|presup|pre|copy|final|hires|v|new|stl|kopie|raft)\b")
+_SUPPORT_WORDS = re.compile(r"\b(sup|sups|supported|supports|presup)\b")
 
 Progress = Callable[[float], bool]
 
@@ -48,11 +49,15 @@ class _Known:
     base: Base | None
 
 
-def core_name(name: str) -> str:
-    """A file name without its folder, ending, numbers and words that only tell copies apart."""
+def core_words(name: str) -> str:
+    """A file name without its folder and ending, as lower-case words."""
     stem = re.sub(r"\.\w{2,4}$", "", name.rpartition("/")[2])
-    words = re.sub(r"[^a-z0-9]+", " ", re.sub(r"([a-z])([A-Z])", r"\1 \2", stem).lower())
-    return " ".join(_COPY_WORDS.sub(" ", words).split())
+    return re.sub(r"[^a-z0-9]+", " ", re.sub(r"([a-z])([A-Z])", r"\1 \2", stem).lower())
+
+
+def core_name(name: str) -> str:
+    """The words of a name without those that only tell copies apart."""
+    return " ".join(_COPY_WORDS.sub(" ", core_words(name)).split())
 
 
 def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> list[Relation]:
@@ -77,7 +82,21 @@ def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> l
 
 
 def _look_at(part: Shaped) -> _Known:
-    return _Known(part, ShapePrint(part.mesh), supports_of(part.mesh), base_of(part.mesh))
+    found = supports_of(part.mesh)
+    if found is None and _SUPPORT_WORDS.search(core_words(part.name)):
+        part, found = _lying_supports(part)
+    return _Known(part, ShapePrint(part.mesh), found, base_of(part.mesh))
+
+
+def _lying_supports(part: Shaped) -> tuple[Shaped, Supports | None]:
+    """A part whose name speaks of supports, turned until it stands on them: some are saved lying."""
+    for axis, flip in product(range(3), (np.eye(3), np.diag([1.0, -1, -1]))):
+        turn = flip @ np.roll(np.eye(3), axis, axis=1)
+        turned = Mesh(part.mesh.vertices @ turn.T, part.mesh.faces, part.mesh.zones)
+        found = supports_of(turned)
+        if found is not None:
+            return replace(part, mesh=turned), found
+    return part, None
 
 
 def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:
@@ -90,14 +109,7 @@ def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:
 
 
 def _bases(known: Iterable[_Known]) -> list[Relation]:
-    return [Relation("base", (k.part.id,), 0.9, _base_words(k.base), size_mm=k.base.size_mm) for k in known if k.base]
-
-
-def _base_words(base: Base) -> str:
-    size = " × ".join(f"{s:g}" for s in base.size_mm)
-    slot = f", with a slot of {base.slot_mm[0]:g} × {base.slot_mm[1]:g} mm" if base.slot_mm else ""
-    form = "A disc" if len(base.size_mm) == 1 else "An oval"
-    return f"{form} of {size} mm, {base.height_mm:.1f} mm high, flat below{slot}"
+    return [Relation("base", (k.part.id,), 0.9, k.base.says, size_mm=k.base.size_mm) for k in known if k.base]
 
 
 def _likenesses(known: Sequence[_Known], told: Progress) -> list[Relation]:

@@ -7,7 +7,10 @@ from dataclasses import dataclass
 
 @dataclass(frozen=True)
 class Machine:
-    """A printer: plate and pixel in mm, times in s, speeds in mm/min. Bottom layers have figures of their own."""
+    """A printer: plate and pixel in mm, times in s, speeds in mm/min. Bottom layers have figures of their own.
+
+    ``peg_play_mm``: what a peg needs around it to go into its socket; coarse screens print pegs fatter.
+    """
 
     id: str
     name: str
@@ -29,6 +32,7 @@ class Machine:
     vat_min_ml: float = 150.0
     vat_full_ml: float = 450.0
     power_w: float = 55.0
+    peg_play_mm: float = 0.15
     film_layers: int = 60_000
     bad_spots: tuple[tuple[float, float, float], ...] = ()  # x, y, radius in mm from the plate's corner
 

@@ -4,14 +4,14 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from PyQt6.QtCore import QSize
+from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap
 from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
 
 from numerus.book.intake import Read
 from numerus.book.tidy import Remade, agreed, overruled, stored
 from numerus.desk.benches.sort_builds import Builds
-from numerus.desk.benches.sort_layout import LayOut, moved
+from numerus.desk.benches.sort_layout import LayOut
 from numerus.desk.benches.sort_part import PartPage
 from numerus.desk.benches.sort_questions import KitDialog
 from numerus.desk.benches.sort_shelves import facts_of
@@ -30,6 +30,7 @@ from numerus.ledger.standing import kit_record
 from numerus.words import counted
 
 LAY_OUT, BUILDS, PART = "Lay out", "Builds", "Part"
+EXACTLY = Qt.MatchFlag.MatchExactly
 
 
 class Arriving(QListWidget):
@@ -44,15 +45,37 @@ class Arriving(QListWidget):
         self.setMovement(QListWidget.Movement.Static)
         self.setResizeMode(QListWidget.ResizeMode.Adjust)
 
+        self.read = 0
+
+    def await_names(self, names: list[str]) -> None:
+        """Everything by name at once, before anything is read."""
+        self.clear()
+        self.read = 0
+        for name in names:
+            self._place(name).setForeground(self.palette().placeholderText())
+
+    def _place(self, name: str) -> QListWidgetItem:
+        made = QListWidgetItem(name.rpartition("/")[2])
+        made.setSizeHint(self.gridSize())
+        self.addItem(made)
+        return made
+
     def meet(self, found: Read | Refusal) -> None:
+        """A part in the place its name waited in, or, one more object of its file, after those that wait."""
+        self.read += 1
+        name = (found.name if isinstance(found, Refusal) else found.part.name).rpartition("/")[2]
+        waiting = self.palette().placeholderText()
+        item = next((i for i in self.findItems(name, EXACTLY) if i.foreground() == waiting), None) or self._place(name)
+        item.setForeground(self.palette().text())
         if isinstance(found, Refusal):
-            self.addItem(f"{found.name.rpartition('/')[2]}\nnot read")
-            self.item(self.count() - 1).setToolTip(found.error.message)
+            item.setText(f"{name}\nnot read")
+            item.setToolTip(found.error.message)
             return
         picture = QPixmap()
         picture.loadFromData(found.picture)
-        self.addItem(QListWidgetItem(QIcon(picture), found.part.label))
-        self.item(self.count() - 1).setToolTip(facts_of(found.part))
+        item.setIcon(QIcon(picture))
+        item.setText(found.part.label)
+        item.setToolTip(facts_of(found.part))
 
 
 class SortBench(Bench):
@@ -73,7 +96,7 @@ class SortBench(Bench):
     def build(self) -> QBoxLayout:
         self.layout_page = LayOut(self.context, self.renderer, self.move_parts, self.act, self.open_part)
         self.layout_page.rename, self.layout_page.set_aside = self.rename, self.set_aside
-        self.builds, self.part_page = Builds(self.context), PartPage(self.context, self.renderer, self.set_aside)
+        self.builds, self.part_page = Builds(self.context), self._part_page()
         self.pages: dict[str, LayOut | Builds | PartPage] = {
             LAY_OUT: self.layout_page,
             BUILDS: self.builds,
@@ -84,6 +107,7 @@ class SortBench(Bench):
         self.arriving = Arriving()
         for page in (*self.pages.values(), self.arriving):
             self.stack.addWidget(page)
+        self.deeds.awaited.connect(self._awaited)
         self.deeds.arrived.connect(self._arrived)
         self.context.jobs.finished.connect(self._all_read)
         for tab in self.tabs.values():
@@ -92,6 +116,9 @@ class SortBench(Bench):
         body = column(row(*self.tabs.values(), -1, gap=2, margins=(10, 0, 16, 0)), self.stack, gap=2)
         body.setStretch(1, 1)
         return body
+
+    def _part_page(self) -> PartPage:
+        return PartPage(self.context, self.renderer, self.move_parts, self.rename, self.set_aside)
 
     def open_page(self, name: str) -> None:
         self.page = name
@@ -114,7 +141,9 @@ class SortBench(Bench):
         if self.arriving.count():
             self.show_full()
             self.title.setText("Sort: reading")
-            self.subtitle.setText(f"{self.arriving.count()} files so far; then they are compared with each other")
+            self.subtitle.setText(
+                f"{self.arriving.read} of {self.arriving.count()}; then they are compared with each other"
+            )
             self.stack.setCurrentWidget(self.arriving)
             return
         if not parts:
@@ -132,6 +161,11 @@ class SortBench(Bench):
         for name, tab in self.tabs.items():
             tab.setChecked(name == self.page)
         self.pages[self.page].refresh()
+
+    def _awaited(self, names: list[str]) -> None:
+        self.arriving.await_names(names)
+        if self.isVisible():
+            self.refresh()
 
     def _arrived(self, found: Read | Refusal) -> None:
         self.arriving.meet(found)
@@ -173,15 +207,16 @@ class SortBench(Bench):
             self.open_part(said.part_id)
 
     def _turn_about(self, kit: Kit, said: Statement) -> None:
-        book, relation = self.session.book, said.relation
-        if book is None or relation is None:
+        relation = said.relation
+        if relation is None:
             return
-        try:
-            documents = overruled(book, kit, relation)
-        except NumerusError as error:
-            self.session.failed.emit(error)
-            return
-        self.session.commit(f"{said.title}: {said.says} {'believed' if relation.overruled else 'overruled'}", documents)
+        parts = self.session.kit_parts()
+        meshes = [self.session.mesh(p.blob) for p in parts]
+        words = f"{said.title}: {said.says} {'believed' if relation.overruled else 'overruled'}"
+        self.context.jobs.start(
+            "overrule", "Proposing slots again", lambda progress: overruled(kit, relation, parts, meshes),
+            lambda documents: self.session.commit(words, documents),
+        )  # fmt: skip
 
     def agree(self) -> None:
         """Everything that is open settled as proposed, in one edit."""
@@ -215,12 +250,12 @@ class SortBench(Bench):
         self.session.commit(label, parts)
 
     def move_parts(self, ids: list[str], slot: str) -> None:
-        """Parts to another slot; a slot the unit does not have yet comes with them."""
+        """Parts to another slot, by hand: no doubt is left. A slot the unit does not have yet comes with them."""
         unit = self.session.unit
-        parts = [self.session.plans.parts[i] for i in ids]
+        parts = [replace(self.session.plans.parts[i], slot=slot, doubt=0.0, needed=True) for i in ids]
         extra = [replace(unit, slots=(*unit.slots, slot))] if unit and slot not in (*unit.slots, "extra") else []
         words = parts[0].label if len(parts) == 1 else f"{len(parts)} parts"
-        self.session.commit(f"{words} to slot {slot}", [*moved(parts, slot), *extra])
+        self.session.commit(f"{words} to slot {slot}", [*parts, *extra])
 
     def rename(self, ids: list[str], name: str) -> None:
         """One name for all, numbered where they are several."""

@@ -85,8 +85,7 @@ class CutTool(Tool):
         self._fill()
         if self.proposals is None:
             mesh, machine = self.page.mesh, self.machine()
-            # A coarse screen prints pegs fatter: their play is a tenth and a pixel or two, as far as 0.2 mm.
-            self.play.setValue(min(0.1 + 1.5 * machine.pixel_mm, 0.2))
+            self.play.setValue(machine.peg_play_mm)
             room = machine.plate_x_mm, machine.plate_y_mm, machine.height_mm
 
             def work(progress: Progress):  # type: ignore[no-untyped-def]
@@ -113,9 +112,13 @@ class CutTool(Tool):
 
     def _take(self, number: int) -> None:
         if self.proposals:
-            self.plane, self.made = self.proposals[number].plane, None
-            self._fill()
-            self.page.draw()
+            self.at_plane(self.proposals[number].plane)
+
+    def at_plane(self, plane: Plane) -> None:
+        """A plane brought from elsewhere."""
+        self.plane, self.made = plane, None
+        self._fill()
+        self.page.draw()
 
     def _by_hand(self) -> None:
         mesh = self.page.mesh
@@ -125,9 +128,7 @@ class CutTool(Tool):
         point[axis] = low[axis] + (high[axis] - low[axis]) * self.place.value() / 100
         x, y, z = (float(v) for v in point)
         nx, ny, nz = (float(v) for v in np.eye(3)[axis])
-        self.plane, self.made = Plane((x, y, z), (nx, ny, nz)), None
-        self._fill()
-        self.page.draw()
+        self.at_plane(Plane((x, y, z), (nx, ny, nz)))
 
     def _fill(self) -> None:
         self.show_button.setVisible(self.made is None)

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from PyQt6.QtWidgets import QBoxLayout
 
-from numerus.desk.benches.sort_tool import PINS, PlaceList, Tool, beside, whole_thing
+from numerus.desk.benches.sort_tool import PINS, Offer, PlaceList, Tool, beside, whole_thing
 from numerus.desk.view3d.renderer import Thing
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import column, label
 from numerus.geometry.mending import Finding, Mended, findings, mend
 from numerus.words import counted
 
@@ -24,10 +24,12 @@ class FaultsTool(Tool):
         )
         self.list.chosen.connect(lambda _: self.page.draw())
         self.said = label("", "note", True)
-        self.mend_button = button("Show it mended", self.show_mended, "main")
-        self.keep_button = button("Keep the mended one", self.keep_mended, "main")
-        self.leave = button("Leave it as it was", self.drop, "")
-        made = column(self.list, self.said, row(self.mend_button, self.keep_button, self.leave, -1), gap=8)
+        self.offer = Offer(
+            ("Show it mended", self.show_mended),
+            ("Keep the mended one", self.keep_mended),
+            ("Leave it as it was", self.drop),
+        )
+        made = column(self.list, self.said, self.offer, gap=8)
         made.setStretch(0, 1)
         return made
 
@@ -47,9 +49,7 @@ class FaultsTool(Tool):
 
     def _fill(self) -> None:
         only_normal = all(f.code == "overlapping-shells" for f in self.found or [])
-        self.mend_button.setVisible(self.mended is None and not only_normal)
-        for made in (self.keep_button, self.leave):
-            made.setVisible(self.mended is not None)
+        self.offer.stand(self.mended is not None, not only_normal)
         if self.mended is None:
             self.said.setText(
                 "Shells that run into each other are usual in sculpts and count as one solid."

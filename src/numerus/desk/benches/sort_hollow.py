@@ -5,9 +5,9 @@ from __future__ import annotations
 import numpy as np
 from PyQt6.QtWidgets import QBoxLayout
 
-from numerus.desk.benches.sort_tool import CHANGED_RGB, PlaceList, Tool, spin, whole_thing
+from numerus.desk.benches.sort_tool import CHANGED_RGB, Offer, PlaceList, Tool, spin, whole_thing
 from numerus.desk.view3d.renderer import Thing
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import column, label, row
 from numerus.geometry.health import oriented
 from numerus.resin.hollow import Hollowed, hollow
 
@@ -30,12 +30,12 @@ class HollowTool(Tool):
             "Resin left inside weeps and cracks the part weeks later: rinse and cure the inside, too. Gloves; cure what drips.",
             "caution", True,
         )  # fmt: skip
-        self.show_button = button("Show it hollow", self.show_hollow, "main")
-        self.keep_button = button("Keep it hollow", self.keep_hollow, "main")
-        self.leave = button("Leave it solid", self.drop)
+        self.offer = Offer(
+            ("Show it hollow", self.show_hollow), ("Keep it hollow", self.keep_hollow), ("Leave it solid", self.drop)
+        )
         made = column(
             row(label("Wall"), self.wall, label("drains of"), self.drain, -1), self.list, self.said, self.caution,
-            row(self.show_button, self.keep_button, self.leave, -1), gap=8,
+            self.offer, gap=8,
         )  # fmt: skip
         made.setStretch(1, 1)
         return made
@@ -48,9 +48,7 @@ class HollowTool(Tool):
         self._fill()
 
     def _fill(self) -> None:
-        self.show_button.setVisible(self.made is None)
-        for made in (self.keep_button, self.leave):
-            made.setVisible(self.made is not None)
+        self.offer.stand(self.made is not None)
         if self.made is None:
             self.said.setText("")
             return

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import replace
 
 import numpy as np
 from PyQt6.QtCore import QPoint, QPointF, Qt
@@ -21,7 +20,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.kit.builds import alternatives
-from numerus.kit.plan import BOUGHT, SLOTS, Part
+from numerus.kit.plan import BOUGHT, SLOTS, Figure, Part
 from numerus.kit.scale import heights
 from numerus.kit.statements import Statement, statements
 
@@ -132,7 +131,10 @@ class LayOut(QWidget):
 
     def _shelf(self, slot: str, parts: Sequence[Part]) -> Shelf:
         shelf = self.shelves[slot] = Shelf(slot)
-        shelf.fill(parts, lambda p: icon_of(self.session, p), self.session.part_id)
+        worn = self.session.part_id if self.session.part in parts else self._figure_build().get(slot, "")
+        shelf.fill(
+            parts, lambda p: icon_of(self.session, p), self.session.part_id, worn or parts[0].id if parts else ""
+        )
         shelf.dropped.connect(self._dropped)
         shelf.chosen.connect(lambda part_id: self.session.select(figure_id=self.session.figure_id, part_id=part_id))
         shelf.opened.connect(self.open_part)
@@ -170,11 +172,20 @@ class LayOut(QWidget):
         if fine and name.strip():
             self.rename(ids, name.strip())
 
+    def _figure(self) -> Figure | None:
+        """The chosen figure, or the unit's first."""
+        plans = self.session.plans
+        return plans.figures.get(self.session.figure_id) or next(iter(plans.figures_of(self.session.unit_id)), None)
+
+    def _figure_build(self) -> dict[str, str]:
+        figure = self._figure()
+        return figure.build if figure else {}
+
     def _assemble(self, parts: Sequence[Part]) -> None:
         """The chosen figure's build, else the first figure's, else one part of every slot; the chosen part in it."""
         plans, unit = self.session.plans, self.session.unit
         assert unit is not None
-        figure = plans.figures.get(self.session.figure_id) or next(iter(plans.figures_of(unit.id)), None)
+        figure = self._figure()
         build = {s: plans.parts[i] for s, i in figure.build.items() if i in plans.parts} if figure else {}
         choices = alternatives(plans.parts.values(), unit)
         build |= {s: own[0] for s, own in choices.items() if own and s not in build and not (figure and figure.build)}
@@ -317,8 +328,3 @@ def difference(one: Part, other: Part) -> str:
     if one.thinnest_mm and other.thinnest_mm:
         words.append(f"walls under 0.8 mm: {one.weak_mm2:.0f} and {other.weak_mm2:.0f} mm²")
     return ", ".join(words)
-
-
-def moved(parts: Sequence[Part], slot: str) -> list[Part]:
-    """Parts put into a slot by hand: no doubt is left."""
-    return [replace(p, slot=slot, doubt=0.0, needed=True) for p in parts]

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 
 import numpy as np
@@ -24,6 +24,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.errors import NumerusError
+from numerus.geometry.cutting import Plane
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.plan import SLOTS, Part
 from numerus.kit.sorting import offered_factor
@@ -38,16 +39,20 @@ class PartPage(QWidget):
 
     back = pyqtSignal()
 
-    def __init__(self, context: Context, renderer: Renderer, aside: Callable[[list[str], bool], None]) -> None:
+    def __init__(
+        self, context: Context, renderer: Renderer, move: Callable[[list[str], str], None],
+        rename: Callable[[list[str], str], None], aside: Callable[[list[str], bool], None],
+    ) -> None:  # fmt: skip
         super().__init__()
-        self.aside = aside
+        self.move_parts, self.rename, self.aside = move, rename, aside
         self.context, self.session, self.theme = context, context.session, context.theme
         self.view = BenchView(self.theme, renderer, "The part on the bench")
         self.view.overlay = self._pins
         self.view.picked.connect(self._picked)
         self.shown_for = ""
+        self.cut_tool = CutTool(self)
         self.tools: dict[str, Tool] = {
-            t.title: t for t in (FaultsTool(self), WallsTool(self), SizeTool(self), CutTool(self), HollowTool(self))
+            t.title: t for t in (FaultsTool(self), WallsTool(self), SizeTool(self), self.cut_tool, HollowTool(self))
         }
         self.tool: Tool = next(iter(self.tools.values()))
         self.setLayout(self._body())
@@ -72,10 +77,10 @@ class PartPage(QWidget):
         self.name, self.slot = QLineEdit(), QComboBox()
         self.name.setAccessibleName("Part's name")
         self.name.setMaximumWidth(190)
-        self.name.editingFinished.connect(lambda: self.change(name=self.name.text()))
+        self.name.editingFinished.connect(self._renamed)
         self.slot.setEditable(True)
         self.slot.setAccessibleName("Part's slot")
-        self.slot.activated.connect(lambda _: self.change(slot=self.slot.currentText()))
+        self.slot.activated.connect(lambda _: self._moved())
         self.facts = label("", "note", True)
         self.original = button("As it came", self.restore, "", "The mesh the file held, before anything was changed")
         self.remove = button("Set aside", self.set_aside, "", "No build needs it; it stays in the kit")
@@ -114,6 +119,11 @@ class PartPage(QWidget):
             tab.setChecked(name == title)
         self.tool.begin()
         self.draw()
+
+    def cut_at(self, planes: Sequence[Plane]) -> None:
+        """The first of these planes on the part, in the Cut tool; the others are found again on its halves."""
+        self.use(CutTool.title)
+        self.cut_tool.at_plane(planes[0])
 
     def refresh(self) -> None:
         part, unit = self.part, self.session.unit
@@ -177,18 +187,15 @@ class PartPage(QWidget):
             at = parts.index(self.part) if self.part in parts else 0
             self.session.select(figure_id=self.session.figure_id, part_id=parts[(at + by) % len(parts)].id)
 
-    def change(self, **changes: str) -> None:
-        part = self.part
-        changes = {k: v.strip() for k, v in changes.items() if v.strip()}
-        if part is None or not changes or all(getattr(part, k) == v for k, v in changes.items()):
-            return
-        unit = self.session.unit
-        slot = changes.get("slot", "")
-        extra = (
-            [replace(unit, slots=(*unit.slots, slot))] if unit and slot and slot not in (*unit.slots, "extra") else []
-        )
-        made = replace(part, **changes, doubt=0.0)  # type: ignore[arg-type]
-        self.session.commit(f"change {part.label}", [made, *extra])
+    def _renamed(self) -> None:
+        part, name = self.part, self.name.text().strip()
+        if part is not None and name not in ("", part.name):
+            self.rename([part.id], name)
+
+    def _moved(self) -> None:
+        part, slot = self.part, self.slot.currentText().strip()
+        if part is not None and slot not in ("", part.slot):
+            self.move_parts([part.id], slot)
 
     def set_aside(self) -> None:
         """Out of the builds that use it, or needed after all."""

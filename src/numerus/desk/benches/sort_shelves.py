@@ -5,8 +5,8 @@ from __future__ import annotations
 import string
 from collections.abc import Callable, Sequence
 
-from PyQt6.QtCore import QPoint, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QDropEvent, QIcon, QPixmap, QResizeEvent
+from PyQt6.QtCore import QPoint, QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QDropEvent, QIcon, QPainter, QPen, QPixmap, QResizeEvent
 from PyQt6.QtWidgets import QListWidget, QListWidgetItem
 
 from numerus.desk.session import Session
@@ -14,7 +14,7 @@ from numerus.errors import NumerusError
 from numerus.kit.plan import BOUGHT, NONE, Part
 from numerus.kit.sorting import words_of
 
-ICON_PX, SMALL_PX = 48, 31
+ICON_PX, SMALL_PX, STACK_PX = 44, 31, 6
 LARGE_PARTS = 3
 ID = Qt.ItemDataRole.UserRole
 
@@ -61,6 +61,7 @@ class Shelf(QListWidget):
         self.setViewMode(QListWidget.ViewMode.IconMode)
         self.setFlow(QListWidget.Flow.LeftToRight)
         self.setWrapping(True)
+        self.setIconSize(QSize(ICON_PX + STACK_PX, ICON_PX + STACK_PX))
         self.setSelectionMode(QListWidget.SelectionMode.ExtendedSelection)
         for bars in (self.setHorizontalScrollBarPolicy, self.setVerticalScrollBarPolicy):
             bars(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -80,27 +81,43 @@ class Shelf(QListWidget):
         picked = self.selectedItems() or [i for i in (self.currentItem(),) if i is not None]
         return [item.data(ID) for item in picked]
 
-    def fill(self, parts: Sequence[Part], icon: Callable[[Part], QIcon], current: str) -> None:
-        """Few parts large and named, many small in rows under their letters: all in sight without scrolling."""
-        large = len(parts) <= LARGE_PARTS
-        px = ICON_PX if large else SMALL_PX
-        self.setIconSize(QSize(px, px))
-        self.setGridSize(QSize(ICON_PX + 6, ICON_PX + 22) if large else QSize(SMALL_PX + 8, SMALL_PX + 15))
-        for part in parts:
-            word = f"  {(words_of(part.name).split() or [part.name])[-1]}" if large else ""
-            item = QListWidgetItem(icon(part), f"{letter(parts, part.id)}{word}")
-            item.setData(ID, part.id)
-            item.setToolTip(f"{part.label}: {facts_of(part)}")
-            self.addItem(item)
+    def fill(self, parts: Sequence[Part], icon: Callable[[Part], QIcon], current: str, on_top: str = "") -> None:
+        """Few parts named side by side; many as a stack, what the figure wears on top and the others small beside it."""
+        side_by_side = len(parts) <= LARGE_PARTS
+        for part in sorted(parts, key=lambda p: p.id != on_top):
+            large = side_by_side or part.id == on_top
+            self._add(part, icon(part), letter(parts, part.id), large, under=0 if side_by_side else len(parts) - 1)
             if part.id == current:
-                self.setCurrentItem(item)
+                self.setCurrentItem(self.item(self.count() - 1))
         self._fit_height()
+
+    def _add(self, part: Part, icon: QIcon, mark: str, large: bool, under: int) -> None:
+        word = f"  {(words_of(part.name).split() or [part.name])[-1]}" if large else ""
+        picture = icon.pixmap(ICON_PX if large else SMALL_PX)
+        item = QListWidgetItem(QIcon(self._stacked(picture) if large and under else picture), f"{mark}{word}")
+        item.setSizeHint(QSize(ICON_PX + 12, ICON_PX + 22) if large else QSize(SMALL_PX + 8, SMALL_PX + 15))
+        item.setData(ID, part.id)
+        item.setToolTip(f"{part.label}: {facts_of(part)}" + (f"; on top of {under} more" if large and under else ""))
+        self.addItem(item)
+
+    def _stacked(self, picture: QPixmap) -> QPixmap:
+        """The picture on two cards that look out from under it."""
+        made = QPixmap(ICON_PX + STACK_PX, ICON_PX + STACK_PX)
+        made.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(made)
+        painter.setPen(QPen(self.palette().mid(), 1))
+        painter.setBrush(self.palette().base())
+        for step in (STACK_PX - 1, STACK_PX // 2, 0):
+            painter.drawRoundedRect(QRectF(step + 0.5, STACK_PX - step + 0.5, ICON_PX - 2, ICON_PX - 2), 3, 3)
+        painter.drawPixmap(0, STACK_PX, picture)
+        painter.end()
+        return made
 
     def _fit_height(self) -> None:
         """As high as its rows need at the present width."""
-        grid, count = self.gridSize(), self.count()
-        a_row = max((self.viewport().width() - 4) // max(grid.width(), 1), 1)
-        self.setFixedHeight(max(-(-count // a_row), 1) * grid.height() + 4)
+        self.doItemsLayout()
+        rows = [self.visualItemRect(self.item(n)).bottom() for n in range(self.count())]
+        self.setFixedHeight(max([SMALL_PX, *rows]) + 3)
 
     def resizeEvent(self, event: QResizeEvent | None) -> None:
         super().resizeEvent(event)

@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import QRectF
+import math
+
+from PyQt6.QtCore import QRectF, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QLineEdit
 
@@ -11,6 +13,7 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import NumerusError
+from numerus.kit.recognise import Base, base_of
 from numerus.kit.scale import EYES_MM, factor_of, unit_reason
 from numerus.kit.sorting import offered_factor
 from numerus.resin.fitting import FitRow, ways_to_fit
@@ -18,7 +21,9 @@ from numerus.words import hours
 
 
 class _Ways(Drawing):
-    """The trade-off table: ways to fit, each with scale, height and hours."""
+    """The trade-off table: ways to fit, each with scale, height and hours; a click takes one up."""
+
+    taken = pyqtSignal(object)
 
     def __init__(self, theme: Theme) -> None:
         super().__init__(theme, "Ways to make it fit")
@@ -38,7 +43,7 @@ class _Ways(Drawing):
             self.text(painter, right, y, hours(fit.minutes), 13, colour=tone, align=RIGHT)
             saved = whole - fit.minutes
             says = "does not fit this machine" if not fit.fits else f"saves {hours(saved)}" if saved > 1 else "as it is"
-            self.region(QRectF(0, y - 16, right, 22), f"{fit.way}: {says}")
+            self.region(QRectF(0, y - 16, right, 22), f"{fit.way}: {says}", lambda f=fit: self.taken.emit(f))
 
 
 class SizeTool(Tool):
@@ -55,13 +60,14 @@ class SizeTool(Tool):
         self.wanted.setAccessibleName("New scale")
         self.wanted.returnPressed.connect(self.apply)
         self.ways = _Ways(self.page.theme)
-        self.note = label("", "note", True)
+        self.ways.taken.connect(self.take)
+        self.note, self.base_words = label("", "note", True), label("", "", True)
         made = column(
-            label("Unit", "strong"), self.unit, self.unit_button, 6, label("Scale", "strong"),
+            label("Unit", "strong"), self.unit, self.unit_button, self.base_words, 6, label("Scale", "strong"),
             row(self.wanted, button("Scale it", self.apply), gap=6), self.height_words, 6,
             label("Make this fit", "strong"), self.note, self.ways, gap=4,
         )  # fmt: skip
-        made.setStretch(10, 1)
+        made.setStretch(11, 1)
         return made
 
     def forget(self) -> None:
@@ -86,11 +92,23 @@ class SizeTool(Tool):
             self.note.setText(
                 f"On {machine.name}, {'as posed' if standing else 'standing as it is'}; red does not fit."
             )
-            self.start("fit", "Trying sizes", lambda progress: ways_to_fit(mesh, machine, standing), self._met)
+            self.base_words.setText("")
+            self.start(
+                "fit", "Trying sizes", lambda progress: (ways_to_fit(mesh, machine, standing), base_of(mesh)), self._met
+            )
 
-    def _met(self, rows: list[FitRow]) -> None:
-        self.rows = self.ways.rows = rows
+    def _met(self, found: tuple[list[FitRow], Base | None]) -> None:
+        self.rows = self.ways.rows = found[0]
+        self.base_words.setText(found[1].says if found[1] else "")
         self.ways.update()
+
+    def take(self, fit: FitRow) -> None:
+        """The size into the line, to be looked at before it is applied; a cut onto the part, in the Cut tool."""
+        if fit.planes:
+            self.page.cut_at(fit.planes)
+        elif fit.scale != 1:
+            # Rounded down: what just fits must still fit.
+            self.wanted.setText(f"{math.floor(fit.scale * 1000) / 10:g} %")
 
     def apply(self) -> None:
         try:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
@@ -13,6 +13,7 @@ from PyQt6.QtWidgets import QBoxLayout, QDoubleSpinBox, QWidget
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.drawing import Drawing
+from numerus.desk.widgets.layout import button, row
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.resin.profiles import Machine
 
@@ -22,6 +23,7 @@ if TYPE_CHECKING:
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 CHANGED_RGB = np.array([[150, 186, 184]], np.uint8)
 PINS = 9
+Deed = tuple[Any, ...]  # words, what a click does, and perhaps a tip
 
 
 class Tool(QWidget):
@@ -67,6 +69,22 @@ class Tool(QWidget):
                 self.page.draw()
 
         self.context.jobs.start(name, words, work, ended)
+
+
+class Offer(QWidget):
+    """A change is shown first, then kept or left. Each of the three: words, what is done, and a tip."""
+
+    def __init__(self, show: Deed, keep: Deed, leave: Deed) -> None:
+        super().__init__()
+        self.show_it, self.keep_it = (button(words, deed, "main", *tip) for words, deed, *tip in (show, keep))
+        self.leave_it = button(leave[0], leave[1])
+        self.setLayout(row(self.show_it, self.keep_it, self.leave_it, -1))
+
+    def stand(self, made: bool, worth: bool = True) -> None:
+        """Whether the change lies on the bench, and if not whether it is worth being shown."""
+        self.show_it.setVisible(worth and not made)
+        self.keep_it.setVisible(made)
+        self.leave_it.setVisible(made)
 
 
 class PlaceList(Drawing):

@@ -6,9 +6,9 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtWidgets import QBoxLayout
 
-from numerus.desk.benches.sort_tool import PINS, RESIN_RGB, PlaceList, Tool, beside, spin
+from numerus.desk.benches.sort_tool import PINS, RESIN_RGB, Offer, PlaceList, Tool, beside, spin
 from numerus.desk.view3d.renderer import Thing
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import column, label, row
 from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.thickness import Thickness, ThinPlace, thickened, thickness, thin_places
@@ -29,19 +29,17 @@ class WallsTool(Tool):
         self.list = PlaceList(self.context, "Thin places", "No wall is thinner than that.")
         self.list.chosen.connect(lambda _: self.page.draw())
         self.said = label("", "note", True)
-        self.grow = button(
-            "Show it thickened",
-            self.show_thickened,
-            "main",
-            "Thin walls grow to this thickness, half on either face; the rest stays to the bit",
+        tip = "Thin walls grow to this thickness, half on either face; the rest stays to the bit"
+        self.offer = Offer(
+            ("Show it thickened", self.show_thickened, tip),
+            ("Keep it thickened", self.keep_thickened),
+            ("Leave it", self.drop),
         )
-        self.keep_button = button("Keep it thickened", self.keep_thickened, "main")
-        self.leave = button("Leave it", self.drop)
         made = column(
             row(label("Walls under"), self.below, -1),
             self.list,
             self.said,
-            row(self.grow, self.keep_button, self.leave, -1),
+            self.offer,
             gap=8,
         )
         made.setStretch(1, 1)
@@ -80,15 +78,13 @@ class WallsTool(Tool):
         return "does not survive a game: thicken it, tougher resin, or spares"
 
     def _fill(self) -> None:
-        self.grow.setVisible(self.made is None and bool(self.places))
-        for made in (self.keep_button, self.leave):
-            made.setVisible(self.made is not None)
-        if self.walls is not None:
-            machine = self.machine()
-            gone = 2 * machine.pixel_mm
-            lost = float(self.walls.area_mm2[np.minimum(self.walls.wall_mm, self.walls.gap_mm) < gone].sum())
+        self.offer.stand(self.made is not None, bool(self.places))
+        part = self.page.part
+        if self.walls is not None and part is not None:
+            machine, up = self.machine(), part.pose.up if part.pose else (0.0, 0.0, 1.0)
+            lost = self.walls.lost_mm2(self.page.mesh.normals, machine.pixel_mm, machine.layer_mm, up)
             under = "; ".join(f"under {t} mm: {self.walls.area_below_mm2(t):.1f} mm²" for t in (HAIR_MM, WEAK_MM))
-            fine = f"two pixels of {machine.name} ({gone * 1000:.0f} µm)"
+            fine = f"two pixels across or two layers up on {machine.name} ({'as posed' if part.pose else 'standing as it is'})"
             self.said.setText(f"Walls {under}. Ridges and grooves finer than {fine}, likely lost: {lost:.1f} mm².")
 
     def show_thickened(self) -> None:
