@@ -80,7 +80,7 @@ def _part(found: MeshFile | Refusal, kit_id: str) -> Read | Refusal:
         part, mesh = part_from_file(found, new_id(), kit_id)
     except MeshFileError as error:
         return Refusal(found.name, error)
-    return Read(part, mesh, pack_mesh(mesh), thumbnail_png(mesh))
+    return Read(part, mesh.bare(), pack_mesh(mesh), thumbnail_png(mesh))
 
 
 def kit_named(book: Book, name: str) -> Kit:

@@ -79,6 +79,10 @@ class Mesh:
         a = self.triangles[:, 0] - origin
         return float(np.einsum("ij,ij->", a, self.crosses) / 6)
 
+    def bare(self) -> Mesh:
+        """The same mesh without what was worked out from it, which is many times as large: for keeping hundreds."""
+        return replace(self)
+
     def transformed(self, matrix: Floats) -> Mesh:
         """This mesh under a 4x4 affine matrix; a mirroring matrix also turns the faces, so outside stays outside."""
         vertices = self.vertices @ matrix[:3, :3].T + matrix[:3, 3]

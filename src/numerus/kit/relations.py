@@ -82,10 +82,11 @@ def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> l
 
 
 def _look_at(part: Shaped) -> _Known:
+    part = replace(part, mesh=part.mesh.bare())
     found = supports_of(part.mesh)
     if found is None and _SUPPORT_WORDS.search(core_words(part.name)):
         part, found = _lying_supports(part)
-    return _Known(part, ShapePrint(part.mesh), found, base_of(part.mesh))
+    return _Known(replace(part, mesh=part.mesh.bare()), ShapePrint(part.mesh), found, base_of(part.mesh))
 
 
 def _lying_supports(part: Shaped) -> tuple[Shaped, Supports | None]:
