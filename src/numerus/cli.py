@@ -102,8 +102,9 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
     from numerus.geometry.health import oriented, without_degenerate
     from numerus.geometry.layers import islands, layer_areas_mm2
     from numerus.geometry.pockets import cups, trapped
+    from numerus.geometry.sections import sections
+    from numerus.resin.pose import layer_pulls_n
     from numerus.resin.profiles import Machine, Resin
-    from numerus.resin.timing import pull_n
 
     try:
         mesh, turned = oriented(without_degenerate(read_mesh(args.file).mesh)[0])
@@ -118,7 +119,7 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
         "file": str(args.file), "ok": True, "layers": columns.layers, "layer_mm": args.layer_mm, "pixel_mm": args.pixel_mm,
         "volume_ml": columns.volume_mm3 / 1000, "area_mm2": [round(float(a), 6) for a in areas],
         "islands": listed, "cups": [_rounded(c) for c in sealed], "trapped": [_rounded(t) for t in shut],
-        "pull_n": [round(float(n), 4) for n in pull_n(areas, Machine("m", "usual", layer_mm=args.layer_mm), Resin("r", "usual"))],
+        "pull_n": [round(float(n), 4) for n in layer_pulls_n(sections(columns), sealed, Machine("m", "usual"), Resin("r", "usual"))],
         "doubtful_columns": columns.doubtful, "turned_shells": turned,
     }]  # fmt: skip
 
@@ -148,12 +149,13 @@ def support_of(args: argparse.Namespace) -> list[Result]:
     mesh = _sound(args.file)
     made = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
     write_stl(made.made.whole, args.out)
-    margin = made.worst_margin if made.worst_margin < 1e9 else None
+    margin, proof = made.worst_margin if made.worst_margin < 1e9 else None, made.proof
     return [{
         "file": str(args.file), "ok": True, "out": str(args.out), "transform": [round(float(v), 9) for v in made.transform.reshape(-1)],
-        "tips": len(made.made.pillars), "pillars": sum(not p.on_part for p in made.made.pillars), "volume_ml": round(made.volume_ml, 6),
-        "islands_left": made.islands_left, "unsupported_mm2": round(made.unsupported_mm2, 4), "worst_margin": margin,
-        "scar_show_mm2": round(made.scar_show_mm2, 4),
+        "tips": len(made.made.pillars), "pillars": sum(p.lands != "part" for p in made.made.pillars), "volume_ml": round(made.volume_ml, 6),
+        "islands_left": len(proof.islands_left), "unsupported_mm2": round(proof.unsupported_mm2, 4), "worst_margin": margin,
+        "scar_show_mm2": round(proof.scar_show_mm2, 4), "cleaning_minutes": round(proof.cleaning_minutes, 1),
+        "too_light": len(proof.too_light), "swinging": len(proof.swings), "touching": len(proof.touches),
     }]  # fmt: skip
 
 

@@ -122,3 +122,28 @@ def test_senseless_sizes_are_refused(pixel: float, layer: float) -> None:
     """Zero, negative, not-a-number and absurdly fine pixels raise an error instead of eating the memory."""
     with pytest.raises(GeometryError):
         grid_over(box_mesh((5, 5, 5)).bounds_mm, pixel, layer)
+
+
+@settings(max_examples=40, deadline=None)
+@given(st.lists(st.tuples(*(st.integers(0, 12) for _ in range(6))), min_size=2, max_size=10), st.integers(1, 9))
+def test_united_columns_are_those_of_both_meshes(boxes: list, parted: int) -> None:
+    """Any two piles of boxes, wherever they lie to each other; and points are found solid where they are."""
+    from helpers import box_mesh
+    from numerus.geometry.columns import united
+    from numerus.geometry.mesh import merged
+
+    meshes = [
+        box_mesh((0.1 + 0.1 * a, 0.1 + 0.1 * b, 0.1 + 0.1 * c), (0.1 * x, -0.1 * y, 0.1 * z))
+        for a, b, c, x, y, z in boxes
+    ]
+    cut = 1 + parted % (len(meshes) - 1) if len(meshes) > 1 else 1
+    one, other, both = (solid_columns(merged(m).triangles, 0.1, 0.1) for m in (meshes[:cut], meshes[cut:], meshes))
+    made = united(one, other)
+    assert made.grid == both.grid
+    for name in ("row_start", "x", "low", "high"):
+        assert np.array_equal(getattr(made, name), getattr(both, name)), name
+    points = np.stack(np.meshgrid(*(np.arange(-13, 27, 3) * 0.1 + 0.05,) * 3), axis=-1).reshape(-1, 3)
+    inside = np.zeros(len(points), bool)
+    for mesh in meshes:
+        inside |= np.all((points > mesh.bounds_mm[0]) & (points < mesh.bounds_mm[1]), axis=1)
+    assert np.array_equal(both.holds(points), inside)

@@ -9,19 +9,10 @@ from helpers import ball_mesh, box_mesh
 from numerus.demo.army import mesh
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import merged, turning_up
-from numerus.resin.pose import (
-    SCHOOLS,
-    Weights,
-    candidates,
-    directions,
-    fields_of,
-    in_words,
-    measure,
-    posed,
-    school_up,
-    search,
-)
+from numerus.resin.fields import fields_of
+from numerus.resin.pose import SCHOOLS, candidates, in_words, measure, posed, school_up
 from numerus.resin.profiles import Machine, Resin
+from numerus.resin.sphere import Weights, directions, search
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 
@@ -61,9 +52,9 @@ def test_a_mushroom_shows_its_cap() -> None:
 def test_the_best_found_has_least_regret_of_all_tried() -> None:
     """And following only time it is as low as any direction."""
     part = mesh("arm_R_hook")
-    found = search(part, fields_of(part), Weights(0, 0, 1), 400)
-    assert found.height_mm[found.best] == found.height_mm.min()
-    assert posed(part, found.ups[found.best]).extents_mm[2] == pytest.approx(found.height_mm.min(), rel=0.02)
+    found = search(part, fields_of(part), Weights(*(1.0 * (k == 3) for k in range(11))), 400)
+    assert found.cost("time")[found.best] == found.cost("time").min()
+    assert posed(part, found.ups[found.best]).extents_mm[2] == pytest.approx(found.cost("time").min(), rel=0.02)
 
 
 def test_all_schools_are_offered_and_compared_in_words() -> None:

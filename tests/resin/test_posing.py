@@ -25,7 +25,7 @@ def test_a_twin_takes_the_pose_over(mirror: bool) -> None:
     """Turned or mirrored, it then stands as tall and shows the same silhouette's extents."""
     part = handed_mesh()
     cost = candidates(part, MACHINE, RESIN)[0][1]
-    pose, made = kept_pose(part, cost, RESIN)
+    pose, made = kept_pose(part, cost, MACHINE, RESIN)
     twin = moved_by(part, 63, (5, 6, 7), mirror=mirror)
     found = twin_pose(part, pose, twin, MACHINE, RESIN)
     assert found is not None

@@ -12,10 +12,13 @@ from numerus.geometry.columns import solid_columns
 from numerus.geometry.health import edges_of
 from numerus.geometry.layers import islands
 from numerus.geometry.mesh import merged
+from numerus.resin.hanging import stands_flat
 from numerus.resin.layergraph import layer_graph
 from numerus.resin.pose import posed, school_up
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.supports import SupportStyle, collides, stands_flat, support
+from numerus.resin.proof import loads, proved
+from numerus.resin.style import SupportStyle
+from numerus.resin.supports import support
 
 RESIN, STYLE = Resin("r", "R"), SupportStyle()
 
@@ -28,7 +31,7 @@ def test_no_island_is_left_and_no_pillar_passes_through_the_part(name: str, scho
     again = islands(solid_columns(made.whole.triangles, 0.04, 0.05))
     assert made.islands_left == ()
     assert [i for i in again if i.area_mm2 > 0.06] == []
-    assert not collides(made).any()
+    assert proved(made, Machine("m", "M"), RESIN).touches == ()
 
 
 def test_supports_are_closed_solids_on_the_plate() -> None:
@@ -61,18 +64,46 @@ def test_under_a_table_pillars_reach_the_plate_between_its_legs() -> None:
     made = support(merged([*legs, box_mesh((20, 20, 2), (0, 0, 10))]), RESIN, SupportStyle(flat_mm2=10))
     top = [p for p in made.pillars if p.tip[2] > 9]
     assert len(top) > 25
-    assert not any(p.on_part for p in top)
+    assert not any(p.lands == "part" for p in top)
 
 
 def test_the_layer_graph_knows_margin_and_slice() -> None:
-    """Areas sum to the part's volume; the least margin is the least of its own curves."""
+    """Areas sum to the part's volume; the least margin is the least of its groups'."""
     made = support(posed(mesh("arm_L_bell"), school_up("leans back")), RESIN)
     graph = layer_graph(made, Machine("m", "M"), RESIN)
     assert graph.areas_mm2.sum() * graph.layer_mm / 1000 == pytest.approx(made.part.signed_volume_mm3 / 1000, rel=0.03)
     ratio, height = graph.least_margin()
-    at = round(height / graph.layer_mm)
-    assert ratio == pytest.approx(graph.holds_n[at] / graph.pull_n[at])
-    assert graph.bitmap(height).sum() * 0.12**2 == pytest.approx(graph.areas_mm2[at])
+    margins = loads(made.hanging, made.pillars, Machine("m", "M"), RESIN, graph.cups).margins
+    assert ratio == margins.min() == margins[round(height / graph.layer_mm)]
+    assert graph.bitmap(height).sum() * 0.1**2 == pytest.approx(
+        graph.areas_mm2[round(height / graph.layer_mm)], abs=0.05
+    )
+
+
+def test_branches_save_resin_and_reach_the_same_places() -> None:
+    """A plate held all over: joined into trees it takes less resin than pillars alone, and leaves no island either."""
+    plate = box_mesh((24, 24, 2), (0, 0, 0)).transformed(
+        np.array([[1, 0, 0, 0], [0, 1, 0, 0], [0.5, 0, 1, 0], [0, 0, 0, 1.0]])
+    )
+    trees, alone = (support(plate, RESIN, SupportStyle(trees=on)) for on in (True, False))
+    assert sum(p.lands == "pillar" for p in trees.pillars) > 10
+    assert trees.supports.signed_volume_mm3 < 0.9 * alone.supports.signed_volume_mm3
+    assert trees.islands_left == alone.islands_left == ()
+
+
+def test_tall_pillars_are_braced_or_stout() -> None:
+    """A block high above the plate: no pillar swings, and one alone is thicker instead."""
+    for block in (box_mesh((9, 9, 3)), ball_mesh(0.8)):
+        made = support(block, RESIN, SupportStyle(lift_mm=40, flat_mm2=1e9))
+        proof = proved(made, Machine("m", "M"), RESIN)
+        assert made.steady and proof.swings == ()
+
+
+def test_small_feet_take_less_than_a_raft() -> None:
+    """Feet stand alone on the plate."""
+    raft, feet = (support(ball_mesh(6), RESIN, SupportStyle(foot=foot)) for foot in ("raft", "feet"))
+    assert feet.supports.signed_volume_mm3 < raft.supports.signed_volume_mm3
+    assert feet.supports.bounds_mm[0, 2] == pytest.approx(0, abs=1e-9)
 
 
 def test_placing_supports_can_be_cancelled() -> None:

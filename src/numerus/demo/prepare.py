@@ -17,7 +17,8 @@ from numerus.kit.plan import Pose
 from numerus.kit.relations import relations
 from numerus.kit.sorting import Shaped, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
-from numerus.resin.pose import PoseCost, candidates, fields_of, measure, school_up
+from numerus.resin.fields import fields_of
+from numerus.resin.pose import PoseCost, candidates, measure, school_up
 from numerus.resin.posing import first_caught, kept_pose
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported
@@ -35,7 +36,7 @@ def _poses(name: str, mesh: Mesh, machine: Machine, resin: Resin) -> list[PoseCo
 
 def _caught(name: str, mesh: Mesh, machine: Machine, resin: Resin) -> tuple[Pose, Supported]:
     """The first pose in which every island is caught, or else the one with the fewest left."""
-    return first_caught(kept_pose(mesh, cost, resin) for cost in _poses(name, mesh, machine, resin))
+    return first_caught(kept_pose(mesh, cost, machine, resin) for cost in _poses(name, mesh, machine, resin))
 
 
 def relate(folder: Path) -> str:

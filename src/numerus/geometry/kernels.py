@@ -53,8 +53,13 @@ def _compile_module(names: dict[str, Any]) -> None:
     import numba
 
     for name, value in list(names.items()):
-        if isinstance(value, Kernel):
-            value.compiled = names[name] = numba.njit(cache=True, nogil=True, error_model="numpy")(value.function)
+        if not isinstance(value, Kernel):
+            continue
+        if value.function.__globals__ is names:
+            value.compiled = numba.njit(cache=True, nogil=True, error_model="numpy")(value.function)
+        elif value.compiled is None:
+            _compile_module(value.function.__globals__)  # a kernel of another module, with those it calls there
+        names[name] = value.compiled
 
 
 kernel = Kernel

@@ -19,6 +19,7 @@ from numpy.typing import NDArray
 
 from numerus.errors import Cancelled
 from numerus.geometry.columns import Columns
+from numerus.geometry.joining import find_root, join_runs
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats
 
@@ -171,32 +172,6 @@ def layer_runs(columns: Columns) -> Iterator[LayerRuns]:
 
 
 @kernel
-def _find(parent, i):  # type: ignore[no-untyped-def]
-    while parent[i] != i:
-        parent[i] = parent[parent[i]]
-        i = parent[i]
-    return i
-
-
-@kernel
-def _join(row, x0, x1, n, parent):  # type: ignore[no-untyped-def]
-    """Union the runs of one layer that touch over 8 neighbours (rows differ by one, x-ranges within one pixel)."""
-    for i in range(n):
-        parent[i] = i
-    j = 0
-    for i in range(n):
-        while j < i and (row[j] < row[i] - 1 or (row[j] == row[i] - 1 and x1[j] < x0[i])):
-            j += 1
-        k = j
-        while k < i and row[k] == row[i] - 1 and x0[k] <= x1[i]:
-            if x1[k] >= x0[i]:
-                a, b = _find(parent, i), _find(parent, k)
-                if a != b:
-                    parent[max(a, b)] = min(a, b)
-            k += 1
-
-
-@kernel
 def _held(row, x0, x1, n, below_row, below_x0, below_x1, m, held):  # type: ignore[no-untyped-def]
     """Which runs have a solid pixel of the layer below in the 3x3 neighbourhood of one of their pixels."""
     for shift in range(-1, 2):
@@ -221,13 +196,13 @@ def _components(start, row, x0, x1, b_row, b_x0, b_x1, platform, births, min_pix
         n = b - a
         r, s, e = row[a:b], x0[a:b], x1[a:b]
         parent = np.empty(n, np.int64)
-        _join(r, s, e, n, parent)
+        join_runs(r, s, e, n, parent)
         held = np.zeros(n, np.bool_)
         _held(r, s, e, n, b_row, b_x0, b_x1, len(b_row), held)
         pixels, sum_x, sum_y = np.zeros(n, np.int64), np.zeros(n), np.zeros(n)
         caught = np.zeros(n, np.bool_)
         for i in range(n):
-            root = _find(parent, i)
+            root = find_root(parent, i)
             length = e[i] - s[i]
             pixels[root] += length
             sum_x[root] += length * (s[i] + e[i] - 1) / 2
@@ -235,7 +210,7 @@ def _components(start, row, x0, x1, b_row, b_x0, b_x1, platform, births, min_pix
             caught[root] = caught[root] or held[i]
         near_x, near_y, nearest = np.zeros(n), np.zeros(n), np.full(n, np.inf)
         for i in range(n):  # the pixel of each unheld component that lies nearest its centroid
-            root = _find(parent, i)
+            root = find_root(parent, i)
             if not caught[root]:
                 cx, cy = sum_x[root] / pixels[root], sum_y[root] / pixels[root]
                 px = min(max(np.rint(cx), s[i]), e[i] - 1)
@@ -244,7 +219,7 @@ def _components(start, row, x0, x1, b_row, b_x0, b_x1, platform, births, min_pix
                     nearest[root], near_x[root], near_y[root] = d, px, r[i]
         kept = 0
         for i in range(n):
-            root = _find(parent, i)
+            root = find_root(parent, i)
             if pixels[root] < min_pixels:
                 continue
             kept += 1
@@ -257,7 +232,7 @@ def _components(start, row, x0, x1, b_row, b_x0, b_x1, platform, births, min_pix
         b_row, b_x0, b_x1 = np.empty(kept, np.int32), np.empty(kept, np.int32), np.empty(kept, np.int32)
         kept = 0
         for i in range(n):
-            if pixels[_find(parent, i)] >= min_pixels:
+            if pixels[find_root(parent, i)] >= min_pixels:
                 b_row[kept], b_x0[kept], b_x1[kept] = r[i], s[i], e[i]
                 kept += 1
     return found, b_row, b_x0, b_x1

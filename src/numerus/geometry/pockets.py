@@ -14,6 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.columns import Columns, solid_columns
+from numerus.geometry.joining import find_root
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 
@@ -132,16 +133,6 @@ def _joined(space: _Space) -> tuple[NDArray[np.int64], NDArray[np.int32], NDArra
 
 
 @kernel
-def _find(parent, i):  # type: ignore[no-untyped-def]
-    root = i
-    while parent[root] != root:
-        root = parent[root]
-    while parent[i] != root:
-        parent[i], i = root, parent[i]
-    return root
-
-
-@kernel
 def _by_layer(level, layers):  # type: ignore[no-untyped-def]
     """Counting sort of runs by a layer of theirs: begins int64 (layers + 2,) and the order."""
     begin = np.zeros(layers + 2, np.int64)
@@ -196,7 +187,7 @@ def _sweep_cups(low, column, nx, ny, layers, begin, one, other, starts, born, en
     held, made = 0, 0
     for k in range(layers):
         for i in gone[ends[k] : ends[k + 1]]:
-            root = _find(parent, i)
+            root = find_root(parent, i)
             sums[root, 0] -= 1
             sums[root, 2] -= column[i] % nx
             sums[root, 3] -= column[i] // nx
@@ -207,7 +198,7 @@ def _sweep_cups(low, column, nx, ny, layers, begin, one, other, starts, born, en
             sealed[held] = i
             held += 1
         for e in range(begin[k], begin[k + 1]):
-            a, b = _find(parent, one[e]), _find(parent, other[e])
+            a, b = find_root(parent, one[e]), find_root(parent, other[e])
             if a != b:
                 _unite(a, b, parent, sums, open_, cup, cups)
         kept = 0
@@ -255,11 +246,11 @@ def _cup(row: Floats, columns: Columns) -> Cup:
 @kernel
 def _join_all(one, other, parent):  # type: ignore[no-untyped-def]
     for e in range(len(one)):
-        a, b = _find(parent, one[e]), _find(parent, other[e])
+        a, b = find_root(parent, one[e]), find_root(parent, other[e])
         if a != b:
             parent[b] = a
     for i in range(len(parent)):
-        parent[i] = _find(parent, i)
+        parent[i] = find_root(parent, i)
 
 
 def trapped(columns: Columns) -> list[Pocket]:

@@ -129,6 +129,47 @@ class Kit:
     relations: tuple[Relation, ...] = ()
 
 
+Point = tuple[float, float, float]
+STROKES = ("show", "hide", "keep off", "hold")
+
+
+@dataclass(frozen=True)
+class Stroke:
+    """A dab of the brush on a part, in the part's own coordinates: what it says of the skin within ``radius_mm``.
+
+    ``kind`` one of STROKES: seen by everyone, seen by no one, no tip here, a tip here.
+    """
+
+    kind: str
+    at: Point
+    radius_mm: float
+
+
+@dataclass(frozen=True)
+class Pillar:
+    """One support, in mm as the part hangs over the plate: the tip touches the part, a cone widens to ``joint``, a bar
+    leans to ``knee`` and stands on ``foot``. ``lands``: "plate", "part" or "pillar" (a branch); ``why`` it stands there.
+    """
+
+    tip: Point
+    joint: Point
+    knee: Point
+    foot: Point
+    tip_mm: float
+    lands: str = "plate"
+    why: str = "overhang"
+
+
+@dataclass(frozen=True)
+class Draft:
+    """A pose and its supports as they stand on the bench, changed by hand or not; ``style`` names how they were placed."""
+
+    up: Point
+    school: str
+    style: str
+    pillars: tuple[Pillar, ...]
+
+
 @dataclass(frozen=True)
 class Pose:
     """How a part lies on the machine: the direction of the part that looks up, by which school, and its supports."""
@@ -152,6 +193,7 @@ class Part:
     ``thinnest_mm``: its thinnest wall (0 where none was measured); ``hair_mm2`` and ``weak_mm2``: surface of walls that
     hardly print and of walls that do not survive play. ``needed``: False for what no build wants (copies, doubles).
     ``original``: the mesh as it came, where ``blob`` was mended, cut or thickened. ``doubt``: 0..1 of its slot.
+    ``strokes``: what was brushed onto it for posing; ``draft``: the pose being worked on.
     """
 
     id: str
@@ -179,6 +221,8 @@ class Part:
     needed: bool = True
     original: str = ""
     doubt: float = 0.0
+    strokes: tuple[Stroke, ...] = ()
+    draft: Draft | None = None
 
     @property
     def label(self) -> str:

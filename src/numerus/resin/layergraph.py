@@ -7,21 +7,22 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.layers import Island, islands, layer_areas_mm2, layer_bitmap
+from numerus.geometry.columns import Columns
+from numerus.geometry.layers import Island, layer_bitmap
 from numerus.geometry.mesh import Floats
 from numerus.geometry.pockets import Cup, cups
+from numerus.resin.pose import layer_pulls_n
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.supports import Supported, SupportStyle, tip_contact_mm2
-from numerus.resin.timing import pull_n
-
-PIXEL_MM = 0.12
-STANDING_N_PER_MM2 = 0.8  # what a part that stands on the plate itself is held by, per mm² of its first layer
+from numerus.resin.proof import STANDING_N_PER_MM2, Proof, proved
+from numerus.resin.style import tip_n
+from numerus.resin.supports import Supported
 
 
 @dataclass(frozen=True, eq=False)
 class LayerGraph:
-    """Per layer, float64 (layers,): ``areas_mm2`` of the part alone, ``pull_n``, ``holds_n`` of the tips below."""
+    """Per layer, float64 (layers,): ``areas_mm2`` of the part alone, ``pull_n``, ``holds_n`` of the tips below; and the
+    ``proof`` whose margins are those of the worst group in each layer.
+    """
 
     layer_mm: float
     areas_mm2: Floats
@@ -29,7 +30,8 @@ class LayerGraph:
     holds_n: Floats
     islands: tuple[Island, ...]
     columns: Columns
-    cups: tuple[Cup, ...] = ()
+    cups: tuple[Cup, ...]
+    proof: Proof
 
     @property
     def height_mm(self) -> float:
@@ -37,29 +39,29 @@ class LayerGraph:
 
     def least_margin(self) -> tuple[float, float]:
         """(holding over pull, height in mm) where it is least; infinite where nothing pulls."""
-        with np.errstate(divide="ignore", invalid="ignore"):
-            ratio = np.where(self.pull_n > 0, self.holds_n / self.pull_n, np.inf)
-        if not len(ratio):
+        margins = self.proof.loads.margins
+        if not len(margins):
             return float("inf"), 0.0
-        at = int(np.argmin(ratio))
-        return float(ratio[at]), at * self.layer_mm
+        at = int(np.argmin(margins))
+        return float(margins[at]), at * self.layer_mm
 
     def bitmap(self, height_mm: float) -> NDArray[np.bool_]:
         """The part's layer at a height as pixels, row 0 at the front."""
         return layer_bitmap(self.columns, int(height_mm / self.layer_mm))
 
 
-def layer_graph(made: Supported, machine: Machine, resin: Resin, style: SupportStyle | None = None) -> LayerGraph:
-    """Measured on solid columns of the part as it hangs; two machine layers make one step."""
-    step = 2 * machine.layer_mm
-    columns = solid_columns(made.part.triangles, PIXEL_MM, step)
-    areas = layer_areas_mm2(columns)
-    tip_n = tip_contact_mm2(style or SupportStyle()) * resin.tip_n_per_mm2
+def layer_graph(made: Supported, machine: Machine, resin: Resin) -> LayerGraph:
+    """Measured on solid columns of the part as it hangs."""
+    columns, grown = made.hanging.columns, made.hanging.grown
+    sealed = cups(columns)
+    areas = grown.of_layers(grown.area_mm2)
     births = np.array([p.tip[2] for p in made.pillars])
-    tops = (np.arange(len(areas)) + 1) * step
-    holds = tip_n * (births[None, :] <= tops[:, None]).sum(axis=1).astype(float)
+    strength = np.array([tip_n(p.tip_mm, resin) * (p.lands != "part") for p in made.pillars])
+    tops = (np.arange(len(areas)) + 1) * columns.grid.layer_mm
+    holds = ((births[None, :] <= tops[:, None]) @ strength) if len(births) else np.zeros(len(areas))
     if len(areas):
         holds = holds + areas[0] * STANDING_N_PER_MM2
     return LayerGraph(
-        step, areas, pull_n(areas, machine, resin), holds, tuple(islands(columns)), columns, tuple(cups(columns))
-    )
+        columns.grid.layer_mm, areas, layer_pulls_n(grown, sealed, machine, resin), holds, tuple(made.hanging.born), columns,
+        tuple(sealed), proved(made, machine, resin, sealed),
+    )  # fmt: skip

@@ -1,8 +1,9 @@
-"""Poses of a part and what each costs: height, minutes, supports, scars on show faces, layer area, islands.
+"""Poses of a part measured: height, minutes, supports, scars on show faces, steps, layer areas and pull, islands, cups.
 
-The schools are all candidates: upright, tilted, lying on the back, and the best of a search over all directions that
-scores what this user cares about. Show faces are what viewers around a table see of the part as it stands in the
-figure, so a pose that puts its tips under the coat costs less than one that puts them on the face.
+The schools are all candidates: upright, tilted, lying on the back, and the best of a search over all directions (see
+``numerus.resin.sphere``) that scores what this user cares about. Show faces are what viewers around a table see of the
+part as it stands in the figure, so a pose that puts its tips under the coat costs less than one that puts them on the
+face.
 """
 
 from __future__ import annotations
@@ -13,21 +14,21 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.errors import Cancelled
-from numerus.geometry.columns import solid_columns
-from numerus.geometry.layers import islands, layer_areas_mm2
+from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
-from numerus.geometry.pockets import cups
-from numerus.geometry.rays import table_exposure
+from numerus.geometry.pockets import Cup, cups, retained_ml
+from numerus.geometry.sections import Sections, sections
+from numerus.kit.plan import Stroke
+from numerus.resin.fields import Fields, fields_of
 from numerus.resin.profiles import Machine, Resin
+from numerus.resin.sphere import SCAR_SHARE, Search, Weights, curling, hang, search, stepped
 from numerus.resin.timing import pull_n, run_minutes
 from numerus.words import counted
 
-SEARCH_FACES = 12_000  # the search works on an even sample of faces; the candidates are measured on all
-DIRECTIONS = 1500
-STEEP_COS = -np.cos(np.radians(40))  # a face leaning less than 40 degrees from level must be held from below
-SCAR_SHARE = 0.04  # of a supported area that tips mark: 0.35 mm tips at 2.6 mm spacing, with the filing around them
 MEASURE_PX_MM = 0.15
 LIFT_MM = 4.0
+FLAT_MM2 = 40.0
+ON_PLATE_MM = 0.15
 TELLING_CUP_MM2 = 1.0  # a cup that seals less hardly pulls
 
 SCHOOLS = ("stands", "leans back", "lies on its back", "best found")
@@ -40,18 +41,12 @@ SCHOOL_SAYS = {
 
 
 @dataclass(frozen=True)
-class Weights:
-    """How much each cost counts, 0..5, in the order the bench shows them."""
-
-    scars: float = 5.0
-    supports: float = 3.0
-    time: float = 2.0
-    pull: float = 1.0
-
-
-@dataclass(frozen=True)
 class PoseCost:
-    """One pose measured. Areas mm², heights mm; ``up`` is the direction of the part that looks up."""
+    """One pose measured. Areas mm², heights mm; ``up`` is the direction of the part that looks up.
+
+    ``steps_mm2``: seen skin on which layer steps show; ``jump_mm2``: largest change from layer to layer in a tenth of a
+    millimetre; ``warp_mm2``: skin that lies level; ``pools_ml``: resin that stays in it as it hangs.
+    """
 
     school: str
     up: tuple[float, float, float]
@@ -68,83 +63,10 @@ class PoseCost:
     island_z_mm: tuple[float, ...]
     layer_mm: float
     cups: int = 0
-
-
-@dataclass(frozen=True, eq=False)
-class Fields:
-    """Per face of a part: how much the table sees of it, 0..1 float64 (m,). Computed once and kept."""
-
-    show: Floats
-
-
-def fields_of(mesh: Mesh) -> Fields:
-    return Fields(table_exposure(mesh, mesh.triangles.mean(axis=1), mesh.normals))
-
-
-def directions(count: int = DIRECTIONS) -> Floats:
-    """Evenly spread unit vectors (count, 3): a Fibonacci sphere (Gonzalez 2010, Measurement of areas on a sphere)."""
-    i = np.arange(count) + 0.5
-    z = 1 - 2 * i / count
-    turn = np.pi * (1 + 5**0.5) * i
-    r = np.sqrt(1 - z * z)
-    return np.stack([r * np.cos(turn), r * np.sin(turn), z], axis=1)
-
-
-@dataclass(frozen=True, eq=False)
-class Search:
-    """Every direction tried: ``ups`` (n, 3), what each costs before weighing (n,), and its regret (n,), least best."""
-
-    ups: Floats
-    scar_mm2: Floats
-    support_mm2: Floats
-    height_mm: Floats
-    regret: Floats
-
-    @property
-    def best(self) -> int:
-        return int(np.argmin(self.regret))
-
-
-def search(
-    mesh: Mesh,
-    fields: Fields,
-    weights: Weights,
-    count: int = DIRECTIONS,
-    progress: Callable[[float], bool] | None = None,
-) -> Search:
-    """Score ``count`` directions by shape alone. Raises Cancelled when ``progress`` answers False."""
-    pick = np.linspace(0, len(mesh.faces) - 1, min(SEARCH_FACES, len(mesh.faces))).astype(int)
-    area = mesh.areas_mm2[pick] * (mesh.areas_mm2.sum() / max(mesh.areas_mm2[pick].sum(), 1e-12))
-    normals = mesh.normals[pick].astype(np.float32)
-    ups = directions(count)
-    support, scar, height = np.zeros(count), np.zeros(count), np.zeros(count)
-    points = mesh.vertices[:: max(1, len(mesh.vertices) // 4000)]
-    show_area = area * fields.show[pick]
-    for begin in range(0, count, 100):
-        if progress is not None and not progress(begin / count):
-            raise Cancelled
-        some = slice(begin, begin + 100)
-        hang = _hang(normals @ ups[some].T.astype(np.float32))
-        support[some], scar[some] = area @ hang, show_area @ hang * SCAR_SHARE
-        reach = points @ ups[some].T
-        height[some] = reach.max(axis=0) - reach.min(axis=0)
-    return Search(ups, scar, support, height, regret(weights, scar, support, height))
-
-
-def _hang(cosines: Floats) -> Floats:
-    """Share of a face that must be held, by the cosine between its normal and up: 0 when steep, 1 when it looks down."""
-    return np.clip((STEEP_COS - cosines) / (STEEP_COS + 1), 0, 1) ** 0.5
-
-
-def regret(weights: Weights, scar: Floats, support: Floats, height: Floats) -> Floats:
-    """Weighted sum of each cost as a share of its own range: 0 is best in everything."""
-
-    def share(cost: Floats) -> Floats:
-        return (cost - cost.min()) / max(float(np.ptp(cost)), 1e-12)
-
-    total = weights.scars + weights.supports + weights.time
-    parts = weights.scars * share(scar) + weights.supports * share(support) + weights.time * share(height)
-    return parts / max(total, 1e-9)
+    steps_mm2: float = 0.0
+    jump_mm2: float = 0.0
+    warp_mm2: float = 0.0
+    pools_ml: float = 0.0
 
 
 def school_up(school: str, found: Search | None = None) -> Floats:
@@ -166,45 +88,70 @@ def posed(mesh: Mesh, up: Floats | tuple[float, float, float]) -> Mesh:
     return mesh.transformed(rotation_matrix(turning_up(up))).dropped()
 
 
+def lies_flat(turned: Mesh) -> bool:
+    """Whether a part that lies on z = 0 rests on a face large enough to be printed straight on the plate."""
+    on_plate = turned.triangles[:, :, 2].max(axis=1) <= turned.bounds_mm[0, 2] + ON_PLATE_MM
+    return bool((turned.areas_mm2 * (turned.normals[:, 2] < -0.98) * on_plate).sum() > FLAT_MM2)
+
+
 def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machine, resin: Resin) -> PoseCost:
     """What a pose costs, on solid columns and all faces."""
     turned = posed(mesh, up)
-    columns = solid_columns(turned.triangles, MEASURE_PX_MM, 2 * machine.layer_mm)
-    areas = layer_areas_mm2(columns)
-    born = islands(columns)
-    hang = _hang(turned.normals[:, 2]) * (turned.triangles[:, :, 2].min(axis=1) > 0.15)
-    flat = turned.areas_mm2 * (turned.normals[:, 2] < -0.98) * (turned.triangles[:, :, 2].max(axis=1) <= 0.15)
-    lift = 0.0 if flat.sum() > 40 else LIFT_MM
+    lift, step = 0.0 if lies_flat(turned) else LIFT_MM, 2 * machine.layer_mm
+    columns = solid_columns(turned.moved((0, 0, lift)).triangles, MEASURE_PX_MM, step)
+    grown, sealed = sections(columns), cups(columns)
+    # The layers of the part itself: those under the lift are only supports.
+    areas = grown.of_layers(grown.area_mm2)[int(round(lift / step)) :]
+    born = _births(grown)
+    cosines, off_plate = turned.normals[:, 2], turned.triangles[:, :, 2].min(axis=1) > ON_PLATE_MM
+    held = hang(cosines) * off_plate
     height = float(turned.extents_mm[2]) + lift
-    sealed = cups(
-        columns
-        if not lift
-        else solid_columns(turned.moved((0, 0, lift)).triangles, MEASURE_PX_MM, 2 * machine.layer_mm)
-    )
-    footprint = len(np.unique(columns.rows.astype(np.int64) * columns.grid.nx + columns.x)) * MEASURE_PX_MM**2
     return PoseCost(
         school, (float(up[0]), float(up[1]), float(up[2])), height, run_minutes(height, machine),
-        float(turned.areas_mm2 @ hang), float((turned.areas_mm2 * fields.show) @ hang) * SCAR_SHARE,
-        float(areas.max(initial=0)), float(pull_n(areas, machine, resin).max(initial=0)),
-        len(born), footprint, columns.volume_mm3 / 1000, tuple(areas.tolist()), tuple(i.z_mm for i in born), 2 * machine.layer_mm,
+        float(turned.areas_mm2 @ held), float((turned.areas_mm2 * fields.dear) @ held) * SCAR_SHARE,
+        float(areas.max(initial=0)), float(layer_pulls_n(grown, sealed, machine, resin).max(initial=0)),
+        len(born), _footprint_mm2(columns), columns.volume_mm3 / 1000, tuple(areas.tolist()),
+        tuple(float(grown.layer[k]) * step - lift for k in born), step,
         sum(c.area_mm2 >= TELLING_CUP_MM2 for c in sealed),
+        float((turned.areas_mm2 * fields.show) @ (stepped(cosines) * off_plate)),
+        float(np.abs(np.diff(areas)).max(initial=0)) * 0.1 / step,
+        float(turned.areas_mm2 @ curling(cosines)), retained_ml(turned, (0.0, 0.0, -1.0)),
     )  # fmt: skip
 
 
+def _births(grown: Sections) -> list[int]:
+    """Sections that begin in mid-air."""
+    held = np.zeros(len(grown.layer), bool)
+    held[grown.above] = True
+    return np.flatnonzero(~held & (grown.layer > 0)).tolist()
+
+
+def layer_pulls_n(grown: Sections, sealed: list[Cup], machine: Machine, resin: Resin) -> Floats:
+    """Pull of every layer, float64 (layers,): areas, outlines, and what cups seal between their first and last layer."""
+    shut = np.zeros(grown.layers)
+    for cup in sealed:
+        shut[int(round(cup.from_mm / grown.grid.layer_mm)) : int(round(cup.to_mm / grown.grid.layer_mm))] += (
+            cup.area_mm2
+        )
+    return pull_n(grown.of_layers(grown.area_mm2), machine, resin, grown.of_layers(grown.edge_mm), shut)
+
+
+def _footprint_mm2(columns: Columns) -> float:
+    return len(np.unique(columns.rows.astype(np.int64) * columns.grid.nx + columns.x)) * columns.grid.pixel_mm**2
+
+
 def candidates(
-    mesh: Mesh,
-    machine: Machine,
-    resin: Resin,
-    weights: Weights | None = None,
-    progress: Callable[[float], bool] | None = None,
-) -> tuple[list[PoseCost], Search]:
-    """The schools' poses and the best found, measured, with the search they came from."""
+    mesh: Mesh, machine: Machine, resin: Resin, weights: Weights | None = None,
+    progress: Callable[[float], bool] | None = None, fields: Fields | None = None,
+    met: Callable[[Search], object] | None = None, strokes: tuple[Stroke, ...] = (),
+) -> tuple[list[PoseCost], Search]:  # fmt: skip
+    """The schools' poses and the best found, measured, with the search they came from; ``met`` sees the search grow."""
 
     def told(share: float) -> bool:
         return progress is None or progress(share)
 
-    fields = fields_of(mesh)
-    found = search(mesh, fields, weights or Weights(), progress=lambda s: told(0.3 + 0.3 * s))
+    fields = fields or fields_of(mesh, (), strokes)
+    found = search(mesh, fields, weights or Weights(), progress=lambda s: told(0.3 + 0.3 * s), met=met)
     costs = []
     for number, school in enumerate(SCHOOLS):
         if not told(0.6 + 0.1 * number):
@@ -218,13 +165,15 @@ def candidates(
 
 def in_words(one: PoseCost, other: PoseCost) -> str:
     """The difference of two poses in words: what ``one`` gains and costs against ``other``."""
-    minutes, scars, born = one.minutes - other.minutes, one.scar_mm2 - other.scar_mm2, one.islands - other.islands
+    minutes, scars, steps = one.minutes - other.minutes, one.scar_mm2 - other.scar_mm2, one.steps_mm2 - other.steps_mm2
     said = []
     if abs(minutes) >= 1:
         said.append(f"{abs(minutes):.0f} min {'longer' if minutes > 0 else 'shorter'}")
     if abs(scars) >= 0.5:
         said.append(f"{abs(scars):.0f} mm² {'more' if scars > 0 else 'less'} scar on show")
-    for number, what in ((born, "island"), (one.cups - other.cups, "cup")):
+    if abs(steps) >= 5:
+        said.append(f"{abs(steps):.0f} mm² {'more' if steps > 0 else 'less'} of layer steps in sight")
+    for number, what in ((one.islands - other.islands, "island"), (one.cups - other.cups, "cup")):
         if number:
             said.append(f"{counted(abs(number), what)} {'more' if number > 0 else 'fewer'}")
     return ", ".join(said) or "no difference that matters"

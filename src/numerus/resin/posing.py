@@ -10,20 +10,26 @@ import numpy as np
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
 from numerus.kit.plan import Pose
-from numerus.resin.pose import PoseCost, candidates, fields_of, measure, posed
+from numerus.resin.editing import supported
+from numerus.resin.fields import Fields, fields_of
+from numerus.resin.pose import PoseCost, candidates, measure, posed
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.supports import Supported, SupportStyle, support
+from numerus.resin.sphere import Weights
+from numerus.resin.style import SupportStyle, style_for
+from numerus.resin.supports import Supported
 
 Way = TypeVar("Way")
 TRIED = 3  # poses supported before the one with the fewest islands left is taken
 
 
 def best_kept(
-    mesh: Mesh, machine: Machine, resin: Resin, progress: Callable[[float], bool] | None = None
-) -> tuple[Pose, Supported]:
+    mesh: Mesh, machine: Machine, resin: Resin, progress: Callable[[float], bool] | None = None,
+    fields: Fields | None = None, weights: Weights | None = None, style: SupportStyle | None = None,
+) -> tuple[Pose, Supported]:  # fmt: skip
     """The pose of least regret in which every island is caught, supported; else the one with fewest left of a few."""
-    costs, _ = candidates(mesh, machine, resin, progress=progress)
-    return first_caught(kept_pose(mesh, cost, resin) for cost in costs[::-1][:TRIED])
+    fields = fields or fields_of(mesh)
+    costs, _ = candidates(mesh, machine, resin, weights, progress, fields)
+    return first_caught(kept_pose(mesh, cost, machine, resin, style, fields) for cost in costs[::-1][:TRIED])
 
 
 def first_caught(tried: Iterable[tuple[Way, Supported]]) -> tuple[Way, Supported]:
@@ -36,28 +42,32 @@ def first_caught(tried: Iterable[tuple[Way, Supported]]) -> tuple[Way, Supported
     return min(seen, key=lambda s: len(s[1].islands_left))
 
 
-def twin_pose(mesh: Mesh, pose: Pose, twin: Mesh, machine: Machine, resin: Resin) -> tuple[Pose, Supported] | None:
+def twin_pose(
+    mesh: Mesh, pose: Pose, twin: Mesh, machine: Machine, resin: Resin, style: SupportStyle | None = None
+) -> tuple[Pose, Supported] | None:
     """A pose taken over by a part of the same shape, turned or mirrored; None where the shapes are not the same."""
     fit = alike(ShapePrint(mesh), ShapePrint(twin))
     if fit is None:
         return None
-    up = fit.matrix[:3, :3] @ np.asarray(pose.up)
-    return kept_pose(twin, measure(twin, fields_of(twin), pose.school, up / np.linalg.norm(up), machine, resin), resin)
+    up, fields = fit.matrix[:3, :3] @ np.asarray(pose.up), fields_of(twin)
+    cost = measure(twin, fields, pose.school, up / np.linalg.norm(up), machine, resin)
+    return kept_pose(twin, cost, machine, resin, style, fields)
 
 
 def kept_pose(
-    mesh: Mesh,
-    cost: PoseCost,
-    resin: Resin,
-    style: SupportStyle | None = None,
-    progress: Callable[[float], bool] | None = None,
-) -> tuple[Pose, Supported]:
+    mesh: Mesh, cost: PoseCost, machine: Machine, resin: Resin, style: SupportStyle | None = None,
+    fields: Fields | None = None, progress: Callable[[float], bool] | None = None,
+) -> tuple[Pose, Supported]:  # fmt: skip
     """The pose as it is written into the part, and the supported mesh it was measured on (its blob still to be kept)."""
-    made = support(posed(mesh, cost.up), resin, style, progress)
-    whole = made.whole
+    style = style or style_for("balanced", machine, resin)
+    made, _ = supported(posed(mesh, cost.up), machine, resin, style, fields, progress)
+    return pose_of(cost, made), made
+
+
+def pose_of(cost: PoseCost, made: Supported) -> Pose:
+    """A pose with its supports in numbers."""
     note = f"{len(made.islands_left)} islands left" if made.islands_left else ""
-    pose = Pose(
-        cost.up, cost.school, round(float(whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
+    return Pose(
+        cost.up, cost.school, round(float(made.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
         round(made.supports.signed_volume_mm3 / 1000, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note,
     )  # fmt: skip
-    return pose, made

@@ -39,7 +39,7 @@ class Machine:
 
 @dataclass(frozen=True)
 class Resin:
-    """A resin: density, price, how far a layer reaches without support, how much clings and is lost."""
+    """A resin: density, price, how far a layer reaches without support, how much clings, how it pulls and holds."""
 
     id: str
     name: str
@@ -47,5 +47,6 @@ class Resin:
     price_per_l: float = 28.0
     reach_mm: float = 0.3
     cling_share: float = 0.10
-    pull_n_per_mm2: float = 0.03
+    pull_n_per_mm2: float = 0.03  # at a lift of one millimetre a second
+    peel_n_per_mm: float = 0.006  # of outline, where the film lets go first
     tip_n_per_mm2: float = 9.0

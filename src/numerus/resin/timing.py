@@ -8,6 +8,8 @@ from __future__ import annotations
 
 import math
 
+import numpy as np
+
 from numerus.geometry.mesh import Floats
 from numerus.resin.profiles import Machine, Resin
 
@@ -38,9 +40,14 @@ def height_after(minutes: float, height_mm: float, machine: Machine) -> float:
     return height_mm * min(max(minutes / total, 0.0), 1.0) if total > 0 else 0.0
 
 
-def pull_n(areas_mm2: Floats, machine: Machine, resin: Resin) -> Floats:
-    """Pull on the film per layer in N, float64 (layers,): area times the resin's peel stress, growing with lift speed.
+def pull_n(
+    areas_mm2: Floats, machine: Machine, resin: Resin, edges_mm: Floats | float = 0.0, sealed_mm2: Floats | float = 0.0
+) -> Floats:
+    """Pull on the film in N, float64 as ``areas_mm2``: area and what it seals (cups) times the resin's peel stress, and
+    the outline times its peel line, growing with lift speed.
 
-    The square root of speed follows from lubrication between close plates (Stefan 1874), tamed by the film's flex.
+    The square root of speed follows from lubrication between close plates (Stefan 1874), tamed by the film's flex. A
+    sealed cup pulls like the solid that would fill it.
     """
-    return areas_mm2 * resin.pull_n_per_mm2 * (machine.lift_mm_per_min / 60.0) ** 0.5
+    stress = resin.pull_n_per_mm2 * (areas_mm2 + sealed_mm2) + resin.peel_n_per_mm * np.asarray(edges_mm)
+    return np.asarray(stress * (machine.lift_mm_per_min / 60.0) ** 0.5)

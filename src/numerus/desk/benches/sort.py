@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from typing import Any
 
 from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap
@@ -215,8 +216,11 @@ class SortBench(Bench):
         words = f"{said.title}: {said.says} {'believed' if relation.overruled else 'overruled'}"
         self.context.jobs.start(
             "overrule", "Proposing slots again", lambda progress: overruled(kit, relation, parts, meshes),
-            lambda documents: self.session.commit(words, documents),
+            lambda documents: self._commit(words, documents),
         )  # fmt: skip
+
+    def _commit(self, words: str, documents: list[Any]) -> None:
+        self.session.commit(words, documents)
 
     def agree(self) -> None:
         """Everything that is open settled as proposed, in one edit."""

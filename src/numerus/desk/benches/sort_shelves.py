@@ -115,7 +115,8 @@ class Shelf(QListWidget):
 
     def _fit_height(self) -> None:
         """As high as its rows need at the present width."""
-        self.doItemsLayout()
+        self.scheduleDelayedItemsLayout()
+        self.executeDelayedItemsLayout()
         rows = [self.visualItemRect(self.item(n)).bottom() for n in range(self.count())]
         self.setFixedHeight(max([SMALL_PX, *rows]) + 3)
 

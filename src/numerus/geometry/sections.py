@@ -1,0 +1,220 @@
+"""How the sections of a part grow out of each other, layer by layer: the graph that judgements of a print are read off.
+
+A section is a component of a layer (8 neighbours; those under MIN_PIXELS are left out, as everywhere). Two sections of
+neighbouring layers are linked where a pixel of the upper has a solid pixel of the lower in its 3x3 neighbourhood.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.geometry.columns import Columns, Grid
+from numerus.geometry.joining import find_root, join_runs
+from numerus.geometry.kernels import kernel
+from numerus.geometry.layers import MIN_PIXELS, layer_runs
+from numerus.geometry.mesh import Floats
+
+SLANT = np.pi / 4  # a slanting edge drawn in pixel steps is on average longer by 4 / pi (Crofton)
+
+
+@dataclass(frozen=True, eq=False)
+class Sections:
+    """Sections in order of layer. ``layer`` int32 (n,), ``area_mm2``, ``edge_mm`` (outline), ``x_mm``, ``y_mm`` (n,);
+    ``begin`` int64 (layers + 1,): the first section of each layer; ``below``, ``above`` int32 (m,): linked pairs.
+    """
+
+    grid: Grid
+    layer: NDArray[np.int32]
+    area_mm2: Floats
+    edge_mm: Floats
+    x_mm: Floats
+    y_mm: Floats
+    begin: NDArray[np.int64]
+    below: NDArray[np.int32]
+    above: NDArray[np.int32]
+
+    @property
+    def layers(self) -> int:
+        return len(self.begin) - 1
+
+    def of_layers(self, values: Floats) -> Floats:
+        """A value of sections summed over each layer, float64 (layers,)."""
+        return np.asarray(np.bincount(self.layer, values, self.layers), np.float64)
+
+    def links_of(self) -> tuple[NDArray[np.int64], NDArray[np.int32]]:
+        """The sections below each: begins int64 (n + 1,) into the second."""
+        order = np.argsort(self.above, kind="stable")
+        begin = np.searchsorted(self.above[order], np.arange(len(self.layer) + 1))
+        return begin.astype(np.int64), np.ascontiguousarray(self.below[order])
+
+
+@kernel
+def _linked(row, x0, x1, names, n, below_row, below_x0, below_x1, below_names, m, out, fill):  # type: ignore[no-untyped-def]
+    """Pairs of names of runs that touch from layer to layer over 9 neighbours; counted, or written to ``out``."""
+    found = 0
+    for shift in range(-1, 2):
+        j = 0
+        for i in range(n):
+            want = row[i] + shift
+            while j < m and (below_row[j] < want or (below_row[j] == want and below_x1[j] < x0[i])):
+                j += 1
+            k = j
+            while k < m and below_row[k] == want and below_x0[k] <= x1[i]:
+                if fill and (found == 0 or out[found - 1, 0] != below_names[k] or out[found - 1, 1] != names[i]):
+                    out[found, 0], out[found, 1] = below_names[k], names[i]
+                    found += 1
+                elif not fill:
+                    found += 1
+                k += 1
+    return found
+
+
+@kernel
+def _shared_with_next_row(row, x0, x1, n, shared):  # type: ignore[no-untyped-def]
+    """For each run the pixels that lie over pixels of the row before, into ``shared``: what is no edge between rows."""
+    j = 0
+    for i in range(n):
+        while j < i and (row[j] < row[i] - 1 or (row[j] == row[i] - 1 and x1[j] <= x0[i])):
+            j += 1
+        k = j
+        while k < i and row[k] == row[i] - 1 and x0[k] < x1[i]:
+            shared[i] += min(x1[i], x1[k]) - max(x0[i], x0[k])
+            k += 1
+
+
+@kernel
+def _layer(row, x0, x1, n, first_name, least, names, out):  # type: ignore[no-untyped-def]
+    """Name the components of one layer's runs from ``first_name`` on (-1: a speck) and measure them into ``out``.
+
+    ``out`` rows: pixels, sum of x, sum of y, steps of outline. Returns how many there are.
+    """
+    parent = np.empty(n, np.int64)
+    join_runs(row, x0, x1, n, parent)
+    shared = np.zeros(n, np.int64)
+    _shared_with_next_row(row, x0, x1, n, shared)
+    sums = np.zeros((n, 4))
+    for i in range(n):
+        root, long = find_root(parent, i), x1[i] - x0[i]
+        sums[root, 0] += long
+        sums[root, 1] += long * (x0[i] + x1[i] - 1) / 2
+        sums[root, 2] += long * row[i]
+        sums[root, 3] += 2 + 2 * (long - shared[i])
+    found = 0
+    own = np.full(n, -1, np.int32)
+    for i in range(n):
+        if find_root(parent, i) == i and sums[i, 0] >= least:
+            out[found] = sums[i]
+            own[i] = first_name + found
+            found += 1
+    for i in range(n):
+        names[i] = own[find_root(parent, i)]
+    return found
+
+
+@kernel
+def _without_specks(row, x0, x1, names, n):  # type: ignore[no-untyped-def]
+    kept = 0
+    for i in range(n):
+        kept += names[i] >= 0
+    r, s, e, m = np.empty(kept, np.int32), np.empty(kept, np.int32), np.empty(kept, np.int32), np.empty(kept, np.int32)
+    kept = 0
+    for i in range(n):
+        if names[i] >= 0:
+            r[kept], s[kept], e[kept], m[kept] = row[i], x0[i], x1[i], names[i]
+            kept += 1
+    return r, s, e, m
+
+
+@kernel
+def _sections(start, row, x0, x1, r0, s0, e0, m0, first_name, least, counts, rows, links):  # type: ignore[no-untyped-def]
+    """Sections and links of a chunk's layers into ``rows`` and ``links``, which must have room; see ``_layer``."""
+    made, linked = 0, 0
+    for layer in range(len(start) - 1):
+        a, b = start[layer], start[layer + 1]
+        names = np.empty(b - a, np.int32)
+        out = rows[made:]
+        found = _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + made, least, names, out)
+        r1, s1, e1, m1 = _without_specks(row[a:b], x0[a:b], x1[a:b], names, b - a)
+        linked += _linked(r1, s1, e1, m1, len(m1), r0, s0, e0, m0, len(m0), links[linked:], len(links) > 0)
+        r0, s0, e0, m0 = r1, s1, e1, m1
+        counts[layer] = found
+        made += found
+    return made, linked, r0, s0, e0, m0
+
+
+def sections(columns: Columns, least_pixels: int = MIN_PIXELS) -> Sections:
+    """The sections of all layers and how they hang together."""
+    none = np.zeros(0, np.int32)
+    last: tuple[Any, ...] = (none, none, none, none)
+    rows, links, counts = [], [], []
+    total = 0
+    for chunk in layer_runs(columns):
+        layers, room = len(chunk.start) - 1, np.empty((len(chunk.row) + 1, 4))
+        args = chunk.start, chunk.row, chunk.x0, chunk.x1, *last, total, least_pixels
+        many = np.zeros(layers, np.int64)
+        _, linked, *_ = _sections(*args, many, room, np.zeros((0, 2), np.int32))
+        pairs = np.empty((linked + 1, 2), np.int32)
+        made, linked, *kept = _sections(*args, many, room, pairs)
+        last, total = tuple(kept), total + made
+        rows.append(room[:made].copy())
+        links.append(np.unique(pairs[:linked], axis=0))
+        counts.append(many)
+    return _gathered(columns.grid, rows, links, counts)
+
+
+def _gathered(
+    grid: Grid, rows: list[Floats], links: list[NDArray[np.int32]], counts: list[NDArray[np.int64]]
+) -> Sections:
+    row = np.concatenate([*rows, np.zeros((0, 4))])
+    link = np.concatenate([*links, np.zeros((0, 2), np.int32)])
+    many = np.concatenate([*counts, np.zeros(0, np.int64)])
+    x, y = grid.centre_mm(row[:, 1] / np.maximum(row[:, 0], 1), row[:, 2] / np.maximum(row[:, 0], 1))
+    return Sections(
+        grid, np.repeat(np.arange(len(many), dtype=np.int32), many), row[:, 0] * grid.pixel_mm**2,
+        row[:, 3] * (grid.pixel_mm * SLANT), np.asarray(x), np.asarray(y), np.concatenate([[0], np.cumsum(many)]),
+        np.ascontiguousarray(link[:, 0]), np.ascontiguousarray(link[:, 1]),
+    )  # fmt: skip
+
+
+@kernel
+def _named(start, row, x0, x1, first, asked, near, least, before, found):  # type: ignore[no-untyped-def]
+    """Numbers of the sections at pixels ``asked`` (layer, row, x) of this chunk, or of the nearest within ``near`` pixels."""
+    for layer in range(len(start) - 1):
+        wanted = False
+        for q in range(len(asked)):
+            wanted = wanted or asked[q, 0] == first + layer
+        if not wanted:
+            continue
+        a, b = start[layer], start[layer + 1]
+        names, out = np.empty(b - a, np.int32), np.empty((b - a, 4))
+        _layer(row[a:b], x0[a:b], x1[a:b], b - a, before[first + layer], least, names, out)
+        for q in range(len(asked)):
+            if asked[q, 0] != first + layer:
+                continue
+            best = near * near + 1.0
+            for i in range(a, b):
+                aside = max(max(x0[i] - asked[q, 2], asked[q, 2] - x1[i] + 1), 0)
+                far = float(aside * aside + (row[i] - asked[q, 1]) ** 2)
+                if names[i - a] >= 0 and far < best:
+                    best, found[q] = far, names[i - a]
+
+
+def section_at(
+    columns: Columns, made: Sections, points_mm: Floats, layers: NDArray[np.int64], near_px: float = 0.0
+) -> NDArray[np.int64]:
+    """The section of each layer that holds a point (x, y), or the nearest within ``near_px``; -1 for none.
+
+    ``made`` are the sections of ``columns``.
+    """
+    grid = columns.grid
+    pixels = [
+        np.floor(points_mm[:, a] / grid.pixel_mm).astype(np.int64) - o for a, o in ((1, grid.y0_px), (0, grid.x0_px))
+    ]
+    asked, found = np.stack([layers, *pixels], axis=1), np.full(len(points_mm), -1, np.int64)
+    for chunk in layer_runs(columns):
+        _named(chunk.start, chunk.row, chunk.x0, chunk.x1, chunk.first, asked, near_px, MIN_PIXELS, made.begin, found)
+    return found

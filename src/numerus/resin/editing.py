@@ -1,0 +1,183 @@
+"""Supports changed by hand or by the proof: tips added, moved, taken away, thickened, split; all that is wrong mended at once.
+
+Every change gives a new Supported, checked again; the part's own columns are kept, so that a change takes a moment.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+
+import numpy as np
+
+from numerus.errors import Cancelled, GeometryError
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.kit.plan import Pillar
+from numerus.resin.fields import Fields
+from numerus.resin.hanging import hung
+from numerus.resin.profiles import Machine, Resin
+from numerus.resin.proof import Proof, proved
+from numerus.resin.routing import resized, route, routed, without
+from numerus.resin.style import SupportStyle
+from numerus.resin.supports import Supported, built, support
+from numerus.resin.tips import Wanted
+
+ROUNDS = 6  # of growing what is too light
+MOST_REFINED = 3  # of making finer what is too heavy
+SPLIT_SHARE = 0.3  # of the spacing: how far the halves of a split tip stand from where it was
+MOST_MORE = 60  # tips added in one round
+
+
+def drafted(posed: Mesh, fields: Fields, style: SupportStyle, pillars: Sequence[Pillar]) -> Supported:
+    """Supports as they were left, checked again."""
+    return built(hung(posed, fields, style), style, pillars)
+
+
+def with_tip(made: Supported, at_mm: Sequence[float], tip_mm: float) -> Supported:
+    """A tip more, under the skin nearest to a place. Raises GeometryError where no way leads down from there."""
+    tip = under(made, at_mm)
+    return _again(made, [*made.pillars, _way(made, tip, tip_mm, made.pillars)])
+
+
+def moved_tip(made: Supported, number: int, to_mm: Sequence[float]) -> Supported:
+    """A tip at another place, as thick as it was. Raises GeometryError where no way leads down from there."""
+    gone = made.pillars[number]
+    rest = without(made.pillars, gone, _room(made), made.style)
+    return _again(made, [*rest, _way(made, under(made, to_mm), gone.tip_mm, rest)])
+
+
+def without_tip(made: Supported, number: int) -> Supported:
+    """One tip fewer; what leaned on its pillar stands by itself."""
+    return _again(made, without(made.pillars, made.pillars[number], _room(made), made.style))
+
+
+def thickened(made: Supported, number: int, finer: bool = False) -> Supported:
+    """The next size up, or down."""
+    pillar, style = made.pillars[number], made.style
+    size = style.smaller(pillar.tip_mm) if finer else style.larger(pillar.tip_mm)
+    return _again(made, [resized(p, size) if i == number else p for i, p in enumerate(made.pillars)])
+
+
+def split(made: Supported, number: int) -> Supported:
+    """Two tips in place of one, to either side along the skin. Raises GeometryError where there is no room for two."""
+    gone = made.pillars[number]
+    rest = without(made.pillars, gone, _room(made), made.style)
+    normal = made.part.normals[made.hanging.face_at(np.array([gone.tip]))[0]]
+    side = np.cross(normal, [0.0, 1.0, 0.0] if abs(normal[1]) < 0.9 else [1.0, 0.0, 0.0])
+    side *= SPLIT_SHARE * made.style.spacing_mm / max(float(np.linalg.norm(side)), 1e-9)
+    for step in (side, -side):
+        rest = [*rest, _way(made, under(made, np.array(gone.tip) + step), gone.tip_mm, rest)]
+    return _again(made, rest)
+
+
+def under(made: Supported, at_mm: Sequence[float] | Floats) -> Floats:
+    """The point of the skin nearest to a place. Raises GeometryError where the skin looks up there."""
+    place = np.asarray(at_mm, float)
+    face = int(made.hanging.face_at(place)[0])
+    normal, corner = made.part.normals[face], made.part.triangles[face, 0]
+    if normal[2] > 0.05:
+        raise GeometryError("looks-up", "A tip holds from below; the skin looks up there.", "Click an underside.")
+    inside = _nearest_on(made.part.triangles[face], place - normal * float(normal @ (place - corner)))
+    return np.asarray(inside)
+
+
+def _nearest_on(triangle: Floats, point: Floats) -> Floats:
+    """A point of the triangle's plane drawn into the triangle."""
+    a, b, c = triangle
+    solved = np.linalg.lstsq(np.stack([b - a, c - a], axis=1), point - a, rcond=None)[0]
+    weights = np.clip(np.array([1 - solved.sum(), *solved]), 0, None)
+    return np.asarray(weights @ triangle / max(weights.sum(), 1e-12))
+
+
+def _room(made: Supported):  # type: ignore[no-untyped-def]
+    return made.hanging.room(made.style.clearance_mm)
+
+
+def _way(made: Supported, tip: Floats, tip_mm: float, standing: Sequence[Pillar]) -> Pillar:
+    way = route(tip, tip_mm, "hand", _room(made), made.style, standing, tight=True)
+    if way is None:
+        raise GeometryError(
+            "no-way", "No pillar can be brought to that place.", "Try a place nearer the edge, or another pose."
+        )
+    return way
+
+
+def _again(made: Supported, pillars: Sequence[Pillar]) -> Supported:
+    return built(made.hanging, made.style, pillars, [np.array(p) for p in made.unreached])
+
+
+def mended(
+    made: Supported, machine: Machine, resin: Resin, progress: Callable[[float], bool] | None = None
+) -> tuple[Supported, Proof]:
+    """What the proof finds put right: more tips where something is left, larger where too light, finer where too heavy."""
+    proof = proved(made, machine, resin)
+    for number in range(ROUNDS):
+        if progress is not None and not progress(number / ROUNDS):
+            raise Cancelled
+        pillars = _grown(made, proof, resin)
+        if pillars is None:
+            break
+        made = _again(made, pillars)
+        proof = proved(made, machine, resin)
+    return _refined(made, proof, machine, resin)
+
+
+def _grown(made: Supported, proof: Proof, resin: Resin) -> list[Pillar] | None:
+    """Pillars with what is too light made heavier, and places that lack a tip given one; None where nothing helps."""
+    style, light = made.style, set(proof.too_light)
+    pillars = [resized(p, style.larger(p.tip_mm)) if i in light else p for i, p in enumerate(made.pillars)]
+    places = [*_lacking(made, proof, resin)]
+    for i in light:
+        if made.pillars[i].tip_mm >= style.tips_mm[-1] - 1e-9:
+            places += _beside(made, made.pillars[i])
+    points = np.array(places).reshape(-1, 3)[:MOST_MORE]
+    wanted = Wanted(points, np.full(len(points), style.tips_mm[1]), ("held",) * len(points))
+    more, _ = routed(wanted, _room(made), style, pillars, tight=bool(made.islands_left))
+    grown = [*pillars, *more]
+    return None if grown == list(made.pillars) else grown
+
+
+def _lacking(made: Supported, proof: Proof, resin: Resin) -> list[Floats]:
+    """Islands still in mid-air, and overhang no tip is near."""
+    places = [np.array([i.pixel_x_mm, i.pixel_y_mm, i.z_mm]) for i in made.islands_left]
+    for point in proof.unsupported:
+        if all(np.linalg.norm(point - p) > made.style.spacing_mm for p in places):
+            places.append(point)
+    return places
+
+
+def _beside(made: Supported, pillar: Pillar) -> list[Floats]:
+    """Undersides round a tip that cannot get heavier, where others could share its load."""
+    places = []
+    for turn in np.arange(4) * np.pi / 2:
+        step = made.style.spacing_mm * 0.5 * np.array([np.cos(turn), np.sin(turn), 0.0])
+        place = np.array(pillar.tip) + step
+        face = int(made.hanging.face_at(place)[0])
+        on_skin = _nearest_on(made.part.triangles[face], place)
+        taken = any(np.linalg.norm(on_skin - p.tip) < 0.25 * made.style.spacing_mm for p in made.pillars)
+        if made.part.normals[face][2] < -0.2 and not made.hanging.fields.keep_off[face] and not taken:
+            places.append(on_skin)
+    return places
+
+
+def _refined(made: Supported, proof: Proof, machine: Machine, resin: Resin) -> tuple[Supported, Proof]:
+    """Finer tips where little is carried, as long as nothing gets too light by it."""
+    for _ in range(MOST_REFINED):
+        heavy = [i for i in proof.too_heavy if made.pillars[i].why != "hand"]
+        if not heavy:
+            break
+        finer = [resized(p, made.style.smaller(p.tip_mm)) if i in heavy else p for i, p in enumerate(made.pillars)]
+        tried = _again(made, finer)
+        found = proved(tried, machine, resin)
+        if len(found.too_light) > len(proof.too_light) or len(found.islands_left) > len(proof.islands_left):
+            break
+        made, proof = tried, found
+    return made, proof
+
+
+def supported(
+    posed: Mesh, machine: Machine, resin: Resin, style: SupportStyle, fields: Fields | None = None,
+    progress: Callable[[float], bool] | None = None,
+) -> tuple[Supported, Proof]:  # fmt: skip
+    """Placed, proved and mended: what the bench and the command line keep."""
+    made = support(posed, resin, style, None if progress is None else lambda s: progress(0.6 * s), fields)
+    return mended(made, machine, resin, None if progress is None else lambda s: progress(0.6 + 0.4 * s))

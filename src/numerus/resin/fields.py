@@ -1,0 +1,97 @@
+"""What matters where on a part: how much is seen of it, where it has detail, what glue will cover, what was brushed on.
+
+Worked out in the figure's own stance with the other parts of its build in place, once per part and build.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.geometry.columns import solid_columns
+from numerus.geometry.likeness import even_points
+from numerus.geometry.mesh import Floats, Mesh, merged
+from numerus.geometry.rays import RayScene, table_exposure
+from numerus.kit.plan import Stroke
+from numerus.kit.zones import ZONES
+
+GLUE_MM = 0.35  # skin nearer than this to another part is covered once it is built
+INSIDE_PX_MM = 0.2
+NEIGHBOUR_POINTS = 20_000
+FRONT, BACK = 1.0, 0.6  # what is painted with most care looks forward (-y): face and chest over backs
+LESS_THAN_SKIN = 0.9
+
+
+@dataclass(frozen=True, eq=False)
+class Fields:
+    """Per face (m,): ``show`` and ``detail`` float64 0..1; ``glue``, ``keep_off`` and ``hold`` bool."""
+
+    show: Floats
+    detail: Floats
+    glue: NDArray[np.bool_]
+    keep_off: NDArray[np.bool_]
+    hold: NDArray[np.bool_]
+
+    @property
+    def dear(self) -> Floats:
+        """How dear a mark on each face is, 0..1: what is seen, more so where it has detail; nothing where glue comes."""
+        return np.where(self.glue, 0.0, self.show * (0.7 + 0.3 * self.detail))
+
+
+def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), strokes: Iterable[Stroke] = ()) -> Fields:
+    """The fields of a part; ``others``: the other parts of its build, in place; ``strokes``: what was brushed onto it."""
+    centres = mesh.triangles.mean(axis=1)
+    scene = RayScene(merged([mesh, *others])) if others else None
+    show = table_exposure(mesh, centres, mesh.normals, scene) * importance(mesh)
+    glue = _covered(centres, mesh.normals, others)
+    brushed = {kind: np.zeros(len(centres), np.bool_) for kind in ("show", "hide", "keep off", "hold")}
+    for stroke in strokes:  # in order: a later dab replaces an earlier one
+        near = np.linalg.norm(centres - stroke.at, axis=1) <= stroke.radius_mm
+        for kind in ("show", "hide") if stroke.kind in ("show", "hide") else ("keep off", "hold"):
+            brushed[kind] = np.where(near, kind == stroke.kind, brushed[kind])
+    show = np.where(brushed["show"], 1.0, np.where(brushed["hide"], 0.0, np.where(glue, 0.0, show)))
+    return Fields(np.minimum(show, 1.0), detail_of(mesh), glue, brushed["keep off"], brushed["hold"])
+
+
+def importance(mesh: Mesh) -> Floats:
+    """What viewers look at: fronts over backs, skin over cloth where the zones are known; float64 (m,) up to 1."""
+    facing = (FRONT + BACK) / 2 - (FRONT - BACK) / 2 * mesh.normals[:, 1]
+    if not len(mesh.zones):
+        return facing
+    return facing * np.where(mesh.zones[mesh.faces[:, 0]] == ZONES.index("skin"), 1.0, LESS_THAN_SKIN)
+
+
+def detail_of(mesh: Mesh) -> Floats:
+    """How much the skin turns round each face, 0..1: one less the length of the mean of the normals there."""
+    area, turned = np.zeros(len(mesh.vertices)), np.zeros((len(mesh.vertices), 3))
+    for corner in range(3):
+        area += np.bincount(mesh.faces[:, corner], mesh.areas_mm2, len(area))
+        for axis in range(3):
+            turned[:, axis] += np.bincount(mesh.faces[:, corner], mesh.crosses[:, axis] / 2, len(area))
+    spread = 1 - np.linalg.norm(turned, axis=1) / np.maximum(area, 1e-300)
+    # A right angle's edge spreads its normals by 0.3: that and more is full detail.
+    return np.minimum(spread[mesh.faces].mean(axis=1) / 0.3, 1.0)
+
+
+def _covered(centres: Floats, normals: Floats, others: Sequence[Mesh]) -> NDArray[np.bool_]:
+    """Faces that touch another part or lie within it."""
+    from scipy.spatial import cKDTree
+
+    found = np.zeros(len(centres), np.bool_)
+    for other in others:
+        low, high = other.bounds_mm
+        near = np.flatnonzero(np.all((centres > low - GLUE_MM) & (centres < high + GLUE_MM), axis=1) & ~found)
+        if not len(near):
+            continue
+        floor = other.bounds_mm[0, 2]
+        columns = solid_columns(other.moved((0, 0, -floor)).triangles, INSIDE_PX_MM, INSIDE_PX_MM)
+        within = columns.holds(centres[near] + 0.05 * normals[near] - [0, 0, floor])
+        points, facing = even_points(other, NEIGHBOUR_POINTS)
+        far, index = cKDTree(points).query(centres[near], distance_upper_bound=2 * GLUE_MM, workers=2)
+        index = np.minimum(index, len(points) - 1)
+        across = np.abs(np.einsum("ij,ij->i", centres[near] - points[index], facing[index]))
+        found[near] = within | (np.isfinite(far) & (across <= GLUE_MM))
+    return found

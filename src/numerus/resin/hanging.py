@@ -1,0 +1,121 @@
+"""A part as it hangs over the plate, and the room around it: what supports are placed, routed and judged in."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import cached_property
+from typing import Any
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.geometry.columns import Columns, solid_columns
+from numerus.geometry.kernels import kernel
+from numerus.geometry.layers import Island, islands
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.sections import Sections, sections
+from numerus.resin.fields import Fields
+from numerus.resin.style import SupportStyle
+
+PIXEL_MM = 0.1
+LAYER_MM = 0.1
+CHECK_MM = 0.05  # the finished work is checked as finely as machines print it
+
+
+@kernel
+def _bar_free(row_start, x, low, high, nx, ny, px0, py0, k0, px1, py1, k1, radius_px):  # type: ignore[no-untyped-def]
+    """Whether a bar from (px0, py0, k0) down to (px1, py1, k1), in pixels and layers, meets no solid pixel."""
+    steps = int(max(abs(px1 - px0), abs(py1 - py0), abs(k1 - k0), 1))
+    for s in range(steps + 1):
+        t = s / steps
+        cx, cy, k = px0 + (px1 - px0) * t, py0 + (py1 - py0) * t, int(k0 + (k1 - k0) * t)
+        for j in range(max(int(np.ceil(cy - radius_px)), 0), min(int(cy + radius_px), ny - 1) + 1):
+            wide = np.sqrt(max(radius_px * radius_px - (j - cy) * (j - cy), 0.0))
+            a, b = row_start[j], row_start[j + 1]
+            i = a + np.searchsorted(x[a:b], int(np.ceil(cx - wide)))
+            while i < b and x[i] <= cx + wide:
+                if low[i] <= k < high[i]:
+                    return False
+                i += 1
+    return True
+
+
+class Room:
+    """The space around a part, asked about in millimetres."""
+
+    def __init__(self, columns: Columns, clearance_mm: float) -> None:
+        self.columns, self.clearance_mm = columns, clearance_mm
+
+    def _pixels(self, point: Floats) -> tuple[float, float, float]:
+        grid = self.columns.grid
+        x, y = point[0] / grid.pixel_mm - grid.x0_px - 0.5, point[1] / grid.pixel_mm - grid.y0_px - 0.5
+        return float(x), float(y), float(np.floor(point[2] / grid.layer_mm))
+
+    def free(self, top: Floats, bottom: Floats, radius_mm: float, clearance_mm: float | None = None) -> bool:
+        """Whether a bar of that radius, with clearance, meets nothing solid."""
+        c, g = self.columns, self.columns.grid
+        reach = (radius_mm + (self.clearance_mm if clearance_mm is None else clearance_mm)) / g.pixel_mm
+        ends = (*self._pixels(top), *self._pixels(bottom))
+        return bool(_bar_free(c.row_start, c.x, c.low, c.high, g.nx, g.ny, *ends, reach))
+
+    def floor_under(self, point: Floats) -> float:
+        """Height of the highest solid below a point, 0 for the plate."""
+        x, y, k = self._pixels(point)
+        row, column, c = int(round(y)), int(round(x)), self.columns
+        if not 0 <= row < c.grid.ny:
+            return 0.0
+        here = slice(c.row_start[row], c.row_start[row + 1])
+        under = (c.x[here] == column) & (c.high[here] <= k)
+        return float(c.high[here][under].max() * c.grid.layer_mm) if under.any() else 0.0
+
+
+@dataclass(frozen=True, eq=False)
+class Hanging:
+    """A posed part raised over the plate: its mesh, its fields (faces in the mesh's order), and what is asked of it often."""
+
+    part: Mesh
+    fields: Fields
+
+    @cached_property
+    def columns(self) -> Columns:
+        """At PIXEL_MM: for finding ways."""
+        return solid_columns(self.part.triangles, PIXEL_MM, LAYER_MM)
+
+    @cached_property
+    def fine(self) -> Columns:
+        """At CHECK_MM: for judging."""
+        return solid_columns(self.part.triangles, CHECK_MM, CHECK_MM)
+
+    @cached_property
+    def grown(self) -> Sections:
+        return sections(self.columns)
+
+    @cached_property
+    def born(self) -> list[Island]:
+        """Islands of the part alone."""
+        return islands(self.fine)
+
+    @cached_property
+    def _centres(self) -> Any:
+        from scipy.spatial import cKDTree
+
+        return cKDTree(self.part.triangles.mean(axis=1))
+
+    def face_at(self, points: Floats) -> NDArray[np.int64]:
+        """The face nearest each point (n, 3)."""
+        return np.asarray(self._centres.query(points.reshape(-1, 3))[1])
+
+    def room(self, clearance_mm: float) -> Room:
+        return Room(self.columns, clearance_mm)
+
+
+def stands_flat(mesh: Mesh, style: SupportStyle) -> bool:
+    """Whether the part lies on a face large enough to be printed straight on the plate."""
+    low = mesh.bounds_mm[0, 2]
+    down = (mesh.normals[:, 2] < -0.98) & (mesh.triangles[:, :, 2].max(axis=1) < low + 0.15)
+    return float(mesh.areas_mm2[down].sum()) >= style.flat_mm2
+
+
+def hung(posed: Mesh, fields: Fields, style: SupportStyle) -> Hanging:
+    """A posed part over the plate's middle, raised unless it stands flat."""
+    return Hanging(posed.dropped().moved((0, 0, 0.0 if stands_flat(posed, style) else style.lift_mm)), fields)

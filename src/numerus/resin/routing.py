@@ -1,0 +1,170 @@
+"""Ways from tips to the plate that do not pass through the part: straight, leaning, joined to a neighbour, or onto the part.
+
+Whether a way is free is asked of solid columns: a bar is free if no pixel within its radius plus clearance is solid at
+its height.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import replace
+
+import numpy as np
+
+from numerus.errors import Cancelled
+from numerus.geometry.mesh import Floats
+from numerus.kit.plan import Pillar
+from numerus.resin.hanging import LAYER_MM, Room
+from numerus.resin.style import SupportStyle
+from numerus.resin.tips import Wanted
+
+HAIR_MM = 0.05  # in a recess a short bar may touch the walls beside it
+BRANCH_REACH_MM, BRANCH_DROP, BRANCH_SAVES = 5.0, 1.2, 0.7  # a branch drops so much per mm aside, and must save so much
+MOST_BRANCHES = 3  # on one pillar
+LEAST_TRUNK_MM = 2.0  # above the raft, below the first branch
+
+
+def bar_mm(tip_mm: float, style: SupportStyle) -> float:
+    """A pillar's thickness: never thinner than half again its tip."""
+    return max(style.pillar_mm, 1.4 * tip_mm)
+
+
+def _joints(tip: Floats, style: SupportStyle, tight: bool) -> list[tuple[Floats, Floats]]:
+    """Places for the cone's foot and the pillar's top: straight down first, then leaning outward in rings.
+
+    ``tight``: at last also flat cones that reach out from under a ledge low over the plate.
+    """
+    below = tip - [0, 0, style.cone_mm]
+    ways = [(below, below)]
+    for aside in np.arange(0.8, style.aside_mm + 0.01, 0.8):
+        for angle in np.arange(12) * np.pi / 6:
+            step = np.array([np.cos(angle), np.sin(angle), 0.0]) * aside
+            ways.append((below + step * min(1.0, 0.8 / aside) * 0.5, below + step - [0, 0, 1.2 * aside]))
+    for aside in np.arange(0.8, 3.3, 0.4) if tight else ():
+        for angle in np.arange(16) * np.pi / 8:
+            out = tip + [np.cos(angle) * aside, np.sin(angle) * aside, -max(0.7 * aside, 0.8)]
+            ways.append((out, out))
+    return ways
+
+
+def route(
+    tip: Floats,
+    tip_mm: float,
+    why: str,
+    room: Room,
+    style: SupportStyle,
+    standing: Sequence[Pillar] = (),
+    tight: bool = False,
+) -> Pillar | None:
+    """The first free way of a tip; preferably to the plate or a neighbour's pillar, else onto the part; None if there is none.
+
+    Where a tip of its size has no way to the plate, the finest may. ``tight``: a bar onto the part may lean on the wall
+    beside it, since nothing else catches what is left.
+    """
+    start = tip - [0, 0, 2 * LAYER_MM + 0.3]
+    for size in dict.fromkeys((tip_mm, style.tips_mm[0])):
+        way = _to_plate(tip, start, size, why, room, style, standing, tight)
+        if way is not None:
+            return way
+    return _onto_part(tip, tip_mm, why, start, room, tight)
+
+
+def _to_plate(
+    tip: Floats,
+    start: Floats,
+    tip_mm: float,
+    why: str,
+    room: Room,
+    style: SupportStyle,
+    standing: Sequence[Pillar],
+    tight: bool,
+) -> Pillar | None:
+    radius = bar_mm(tip_mm, style) / 2
+    for joint, knee in _joints(tip, style, tight):
+        foot = np.array([knee[0], knee[1], 0.0])
+        if knee[2] <= style.raft_mm or not room.free(start, joint, tip_mm / 2):
+            continue
+        if style.trees and (branch := _branch(joint, radius, room, style, standing)) is not None:
+            return Pillar(_xyz(tip), _xyz(joint), _xyz(joint), _xyz(branch), tip_mm, "pillar", why)
+        if room.free(joint, knee, radius) and room.free(knee, foot, radius):
+            return Pillar(_xyz(tip), _xyz(joint), _xyz(knee), _xyz(foot), tip_mm, "plate", why)
+    return None
+
+
+def _branch(joint: Floats, radius: float, room: Room, style: SupportStyle, standing: Sequence[Pillar]) -> Floats | None:
+    """Where a strut from the joint meets a standing pillar, if that is much shorter than a pillar of its own."""
+    for trunk in standing:
+        if trunk.lands != "plate":
+            continue
+        aside = float(np.hypot(trunk.foot[0] - joint[0], trunk.foot[1] - joint[1]))
+        meet = np.array([trunk.foot[0], trunk.foot[1], joint[2] - BRANCH_DROP * aside])
+        if not 0.6 < aside <= BRANCH_REACH_MM or not style.raft_mm + LEAST_TRUNK_MM < meet[2] < trunk.knee[2]:
+            continue
+        if (
+            float(np.linalg.norm(meet - joint)) > BRANCH_SAVES * joint[2]
+            or len(branches_of(trunk, standing)) >= MOST_BRANCHES
+        ):
+            continue
+        if room.free(joint, meet, radius):
+            return meet
+    return None
+
+
+def branches_of(trunk: Pillar, pillars: Sequence[Pillar]) -> list[Pillar]:
+    """Pillars whose struts end on a trunk's shaft."""
+    return [
+        p for p in pillars
+        if p.lands == "pillar" and abs(p.foot[0] - trunk.foot[0]) < 1e-6 and abs(p.foot[1] - trunk.foot[1]) < 1e-6
+    ]  # fmt: skip
+
+
+def _onto_part(tip: Floats, tip_mm: float, why: str, start: Floats, room: Room, tight: bool) -> Pillar | None:
+    """A short straight bar that stands on the part itself, with a tip at both ends; in a narrow gap it just fills it."""
+    ground = room.floor_under(tip)
+    if ground <= 0:
+        return None
+    foot = np.array([tip[0], tip[1], ground])
+    middle = (tip + foot) / 2
+    lower = foot + [0, 0, 2 * LAYER_MM + 0.3]
+    if not (tight or lower[2] >= start[2] or room.free(start, lower, HAIR_MM, 0.0)):
+        return None
+    return Pillar(_xyz(tip), _xyz(middle), _xyz(middle), _xyz(foot), tip_mm, "part", why)
+
+
+def routed(
+    wanted: Wanted, room: Room, style: SupportStyle, standing: Sequence[Pillar] = (),
+    progress: Callable[[float], bool] | None = None, tight: bool = False,
+) -> tuple[list[Pillar], list[Floats]]:  # fmt: skip
+    """Pillars for places, beside those that stand already, and the places no way leads to. Raises Cancelled."""
+    made: list[Pillar] = []
+    unreached = []
+    for number, tip in enumerate(wanted.points):
+        if progress is not None and not progress(number / len(wanted)):
+            raise Cancelled
+        way = route(tip, float(wanted.tip_mm[number]), wanted.why[number], room, style, [*standing, *made], tight)
+        if way is None:
+            unreached.append(tip)
+        else:
+            made.append(way)
+    return made, unreached
+
+
+def without(pillars: Sequence[Pillar], gone: Pillar, room: Room, style: SupportStyle) -> list[Pillar]:
+    """All pillars but one; branches that leaned on it find ways of their own, or go with it."""
+    kept = [p for p in pillars if p is not gone]
+    if gone.lands != "plate":
+        return kept
+    orphans = [p for p in branches_of(gone, kept)]
+    kept = [p for p in kept if p not in orphans]
+    for one in orphans:
+        again = route(np.array(one.tip), one.tip_mm, one.why, room, style, kept)
+        kept += [again] if again else []
+    return kept
+
+
+def resized(pillar: Pillar, tip_mm: float) -> Pillar:
+    return replace(pillar, tip_mm=tip_mm)
+
+
+def _xyz(p: Floats) -> tuple[float, float, float]:
+    return float(p[0]), float(p[1]), float(p[2])

@@ -1,0 +1,82 @@
+"""How supports are made: sizes, spacing by the pull, and the three usual temperaments."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, replace
+
+import numpy as np
+
+from numerus.resin.profiles import Machine, Resin
+
+TIP_NAMES = ("fine", "medium", "heavy")
+SPACING_MM = (1.6, 4.5)  # never denser or wider, whatever the pull says
+
+
+@dataclass(frozen=True)
+class SupportStyle:
+    """Sizes in mm. ``tips_mm``: fine, medium, heavy; ``spacing_mm``: between tips under an overhang; ``margin``: what tips
+    must hold over what the film pulls; ``lift_mm``: how far the part is raised; ``foot``: "raft" or "feet".
+    """
+
+    name: str = "balanced"
+    tips_mm: tuple[float, float, float] = (0.3, 0.45, 0.7)
+    pillar_mm: float = 0.9
+    cone_mm: float = 1.6
+    sink_mm: float = 0.12
+    spacing_mm: float = 2.6
+    young_mm: float = 2.0
+    young_share: float = 0.6
+    margin: float = 1.2
+    lift_mm: float = 4.0
+    clearance_mm: float = 0.15
+    aside_mm: float = 6.0
+    raft_mm: float = 0.6
+    raft_margin_mm: float = 1.4
+    flat_mm2: float = 40.0
+    foot: str = "raft"
+    trees: bool = True
+
+    def larger(self, tip_mm: float) -> float:
+        """The next size up, or the heaviest."""
+        return next((t for t in self.tips_mm if t > tip_mm + 1e-9), self.tips_mm[-1])
+
+    def smaller(self, tip_mm: float) -> float:
+        """The next size down, or the finest."""
+        return next((t for t in reversed(self.tips_mm) if t < tip_mm - 1e-9), self.tips_mm[0])
+
+
+STYLES = {
+    "sparse": SupportStyle("sparse", (0.25, 0.4, 0.6), spacing_mm=3.4, margin=1.1, foot="feet"),
+    "balanced": SupportStyle(),
+    "safe": SupportStyle("safe", (0.35, 0.5, 0.8), spacing_mm=2.0, margin=1.6),
+}
+STYLE_SAYS = {
+    "sparse": "Fewest and finest tips, small feet: little to file, little to spare if the resin is cold or the film tired.",
+    "balanced": "Tips hold a fifth more than the film pulls; a raft with an edge for the scraper.",
+    "safe": "Tips hold more than half again as much, closer together: for costly parts, a worn film, a cold room.",
+}
+
+
+def tip_name(tip_mm: float, style: SupportStyle) -> str:
+    return TIP_NAMES[int(np.argmin([abs(t - tip_mm) for t in style.tips_mm]))]
+
+
+def tip_n(tip_mm: float, resin: Resin) -> float:
+    """What a tip of this diameter holds: its mark's area times the green resin's strength."""
+    return float(np.pi * tip_mm**2 / 4 * resin.tip_n_per_mm2)
+
+
+def style_for(name: str, machine: Machine, resin: Resin) -> SupportStyle:
+    """A style whose spacing follows the pull: a finest tip must hold the square of skin around it with the style's margin.
+
+    Faster lifts and stickier resins draw tips together; a style's own spacing is kept in proportion to the balanced one's.
+    """
+    style = STYLES[name]
+    pull = resin.pull_n_per_mm2 * (machine.lift_mm_per_min / 60.0) ** 0.5
+    usual = Machine("", "").lift_mm_per_min
+    ideal = np.sqrt(tip_n(style.tips_mm[0], resin) / (style.margin * pull))
+    at_usual = np.sqrt(
+        tip_n(style.tips_mm[0], Resin("", "")) / (style.margin * Resin("", "").pull_n_per_mm2 * (usual / 60.0) ** 0.5)
+    )
+    spacing = float(np.clip(style.spacing_mm * ideal / at_usual, *SPACING_MM))
+    return replace(style, spacing_mm=round(spacing, 3))

@@ -1,0 +1,63 @@
+"""What is seen, covered, detailed and brushed, on shapes where that is known."""
+
+from __future__ import annotations
+
+import numpy as np
+import pytest
+
+from helpers import ball_mesh, box_mesh, subdivided
+from numerus.kit.plan import Stroke
+from numerus.resin.fields import detail_of, fields_of, importance
+
+CUBE = subdivided(box_mesh((10, 10, 10)), 3)
+CENTRES = CUBE.triangles.mean(axis=1)
+
+
+def test_a_neighbour_covers_what_it_touches_and_hides_what_it_shades() -> None:
+    """A block set on the cube's right side: that side is glue and unseen, the left side is as it was."""
+    alone, built = fields_of(CUBE), fields_of(CUBE, [box_mesh((6, 10, 10), (10.1, 0, 0))])
+    right, left = CENTRES[:, 0] > 9.9, CENTRES[:, 0] < 0.1
+    assert built.glue[right].all() and not built.glue[left].any()
+    assert built.show[right].max() == 0 < alone.show[right].min()
+    assert built.show[left] == pytest.approx(alone.show[left])
+    assert built.dear[right].max() == 0
+
+
+def test_what_lies_within_a_neighbour_is_covered() -> None:
+    """A peg in a block, far from its skin."""
+    peg = subdivided(box_mesh((2, 2, 12)), 3)
+    glue = fields_of(peg, [box_mesh((20, 20, 8), (-9, -9, -1))]).glue
+    z = peg.triangles.mean(axis=1)[:, 2]
+    assert glue[z < 6].all() and not glue[z > 8].any()
+
+
+def test_fronts_count_more_than_backs() -> None:
+    """The figure looks toward -y."""
+    said = importance(CUBE)
+    assert said[CENTRES[:, 1] < 0.1] == pytest.approx(1.0)
+    assert said[CENTRES[:, 1] > 9.9] == pytest.approx(0.6)
+
+
+def test_detail_is_where_normals_turn() -> None:
+    """Faces at a cube's edges have detail, those amid a side have none; a fine ball has hardly any."""
+    said = detail_of(CUBE)
+    edge = np.sort(np.minimum(CENTRES, 10 - CENTRES), axis=1)[:, 1] < 0.6
+    amid = np.sort(np.minimum(CENTRES, 10 - CENTRES), axis=1)[:, 1] > 3
+    assert said[edge].min() > 0.2 > 1e-9 >= said[amid].max()
+    assert detail_of(ball_mesh(5)).max() < 0.05
+
+
+def test_the_last_dab_counts_and_only_within_its_reach() -> None:
+    """Shown, then hidden in part; keep off and hold replace each other, not what is seen."""
+    dabs = [
+        Stroke("hide", (5, 0, 5), 4.0),
+        Stroke("show", (5, 0, 5), 2.0),
+        Stroke("keep off", (5, 0, 5), 3.0),
+        Stroke("hold", (5, 0, 5), 1.5),
+    ]
+    made = fields_of(CUBE, (), dabs)
+    far = np.linalg.norm(CENTRES - [5, 0, 5], axis=1)
+    assert made.show[far < 2].min() == 1 and made.show[(far > 2) & (far < 4)].max() == 0
+    assert made.hold[far < 1.5].all() and not made.keep_off[far < 1.5].any()
+    assert made.keep_off[(far > 1.5) & (far < 3)].all() and not made.keep_off[far > 3].any()
+    assert made.show[far > 4] == pytest.approx(fields_of(CUBE).show[far > 4])
