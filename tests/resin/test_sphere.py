@@ -26,7 +26,7 @@ def test_costs_of_a_slab_are_its_own() -> None:
     assert cost(found, "time") == pytest.approx([2, 30])
     assert cost(found, "pull") == pytest.approx([600, 40], rel=0.15)
     assert cost(found, "footprint") == pytest.approx([600, 40], rel=0.02)
-    assert cost(found, "warp") == pytest.approx([1200 + 0, 80], rel=0.05)
+    assert cost(found, "warp") == pytest.approx([1200, 0])  # its ends are no sheets
     assert cost(found, "supports") == pytest.approx([600, 40], rel=0.05)
 
 
@@ -61,8 +61,8 @@ def test_the_search_orders_directions_as_the_measure_does(name: str) -> None:
         ("steps", "steps_mm2", 0.95),
         ("time", "height_mm", 0.99),
         ("footprint", "footprint_mm2", 0.6),
-        ("pull", "peak_mm2", 0.6),
-        ("islands", "islands", 0.5),
+        ("pull", "peak_mm2", 0.9),
+        ("islands", "islands", 0.3),
     ):
         assert spearmanr(found.cost(of)[pick], [getattr(c, field) for c in real])[0] > least, of
 

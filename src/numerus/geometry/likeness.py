@@ -29,6 +29,8 @@ MEAN_SHARE, FAR_SHARE, MOST_SHARE = (
     0.04,
 )  # of the diagonal: mean, 99 of 100, and the farthest, still "same"
 SPREAD_TOLERANCE, AREA_TOLERANCE, PROFILE_TOLERANCE = 0.025, 0.08, 0.035
+BANDS, BAND_POINTS = 8, 4_000
+BAND_TOLERANCE = 0.014  # the same shape, turned, mirrored or cut into other triangles, differs by 0.003 at most
 NEARLY_EQUAL = 0.06  # principal spreads closer than this leave the turn open
 BETTER = 0.6  # a mirrored fit must leave this much less than the plain one
 TURNS = 240
@@ -75,6 +77,23 @@ class ShapePrint:
         """Sorted distances of the points from the centre in sizes, float64 (100,)."""
         far = np.linalg.norm(self.points - self.centre, axis=1) / self.size_mm
         return np.asarray(np.quantile(far, np.linspace(0.005, 0.995, 100)))
+
+    @cached_property
+    def bands(self) -> Floats:
+        """How much of the surface's distance from its centre varies at each fineness, float64 (BANDS,): energies of its
+        spherical harmonics, which no turn and no mirror changes (Kazhdan, Funkhouser and Rusinkiewicz 2003, Rotation
+        invariant spherical harmonic representation of 3D shape descriptors).
+        """
+        from scipy.special import sph_harm_y
+
+        x, y, z = (self.points[:: POINTS // BAND_POINTS] - self.centre).T / self.size_mm
+        far = np.sqrt(x * x + y * y + z * z)
+        down, round_ = np.arccos(np.clip(z / np.maximum(far, 1e-12), -1, 1)), np.arctan2(y, x)
+        energies = []
+        for degree in range(1, BANDS + 1):
+            parts = [abs((far * sph_harm_y(degree, order, down, round_)).mean()) ** 2 for order in range(degree + 1)]
+            energies.append((parts[0] + 2 * sum(parts[1:])) * 4 * np.pi / (2 * degree + 1))
+        return np.sqrt(energies)
 
     @property
     def spacing_mm(self) -> float:
@@ -126,7 +145,9 @@ def may_be_alike(a: ShapePrint, b: ShapePrint) -> bool:
     areas = abs(np.log((a.area_mm2 / a.size_mm**2) / (b.area_mm2 / b.size_mm**2)))
     if spreads > SPREAD_TOLERANCE or areas > AREA_TOLERANCE:
         return False
-    return bool(np.abs(a.profile - b.profile).mean() < PROFILE_TOLERANCE)
+    if np.abs(a.profile - b.profile).mean() > PROFILE_TOLERANCE:
+        return False
+    return bool(np.abs(a.bands - b.bands).max() < BAND_TOLERANCE)
 
 
 def alike(a: ShapePrint, b: ShapePrint) -> Fit | None:
