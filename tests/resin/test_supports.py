@@ -73,7 +73,7 @@ def test_the_layer_graph_knows_margin_and_slice() -> None:
     graph = layer_graph(made, Machine("m", "M"), RESIN)
     assert graph.areas_mm2.sum() * graph.layer_mm / 1000 == pytest.approx(made.part.signed_volume_mm3 / 1000, rel=0.03)
     ratio, height = graph.least_margin()
-    margins = loads(made.hanging, made.pillars, Machine("m", "M"), RESIN, graph.cups).margins
+    margins = loads(made.hanging, made.pillars, Machine("m", "M"), RESIN).margins
     assert ratio == margins.min() == margins[round(height / graph.layer_mm)]
     assert graph.bitmap(height).sum() * 0.1**2 == pytest.approx(
         graph.areas_mm2[round(height / graph.layer_mm)], abs=0.05

@@ -11,8 +11,9 @@ from numpy.typing import NDArray
 
 from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.kernels import kernel
-from numerus.geometry.layers import Island, islands
-from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.layers import Island, islands, overhangs
+from numerus.geometry.mesh import Floats, Mesh, turning_up
+from numerus.geometry.pockets import Cup, cups
 from numerus.geometry.sections import Sections, sections
 from numerus.resin.fields import Fields
 from numerus.resin.style import SupportStyle
@@ -96,6 +97,20 @@ class Hanging:
         return islands(self.fine)
 
     @cached_property
+    def sealed(self) -> list[Cup]:
+        return cups(self.columns)
+
+    def beyond(self, reach_mm: float) -> NDArray[np.int32]:
+        """Pixels of ``columns`` that begin farther than ``reach_mm`` from solid; asked again it is known."""
+        if reach_mm not in self._beyond:
+            self._beyond[reach_mm] = overhangs(self.columns, reach_mm)
+        return self._beyond[reach_mm]
+
+    @cached_property
+    def _beyond(self) -> dict[float, NDArray[np.int32]]:
+        return {}
+
+    @cached_property
     def _centres(self) -> Any:
         from scipy.spatial import cKDTree
 
@@ -107,6 +122,16 @@ class Hanging:
 
     def room(self, clearance_mm: float) -> Room:
         return Room(self.columns, clearance_mm)
+
+
+def in_part(
+    hanging: Hanging, mesh: Mesh, up: Floats | tuple[float, float, float], place_mm: Floats
+) -> tuple[float, float, float]:
+    """A place on the hanging part in the part's own coordinates; ``mesh`` is the part as it is kept."""
+    turn = turning_up(up)
+    shift = hanging.part.vertices[0] - turn @ mesh.vertices[0]
+    x, y, z = (float(v) for v in turn.T @ (np.asarray(place_mm) - shift))
+    return x, y, z
 
 
 def stands_flat(mesh: Mesh, style: SupportStyle) -> bool:

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from numerus.geometry.columns import Columns
 from numerus.geometry.layers import Island, layer_bitmap
 from numerus.geometry.mesh import Floats
-from numerus.geometry.pockets import Cup, cups
+from numerus.geometry.pockets import Cup
 from numerus.resin.pose import layer_pulls_n
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import STANDING_N_PER_MM2, Proof, proved
@@ -53,7 +53,7 @@ class LayerGraph:
 def layer_graph(made: Supported, machine: Machine, resin: Resin) -> LayerGraph:
     """Measured on solid columns of the part as it hangs."""
     columns, grown = made.hanging.columns, made.hanging.grown
-    sealed = cups(columns)
+    sealed = made.hanging.sealed
     areas = grown.of_layers(grown.area_mm2)
     births = np.array([p.tip[2] for p in made.pillars])
     strength = np.array([tip_n(p.tip_mm, resin) * (p.lands != "part") for p in made.pillars])
@@ -63,5 +63,5 @@ def layer_graph(made: Supported, machine: Machine, resin: Resin) -> LayerGraph:
         holds = holds + areas[0] * STANDING_N_PER_MM2
     return LayerGraph(
         columns.grid.layer_mm, areas, layer_pulls_n(grown, sealed, machine, resin), holds, tuple(made.hanging.born), columns,
-        tuple(sealed), proved(made, machine, resin, sealed),
+        tuple(sealed), proved(made, machine, resin),
     )  # fmt: skip

@@ -3,15 +3,17 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable
+from dataclasses import dataclass
 from typing import TypeVar
 
 import numpy as np
 
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
-from numerus.kit.plan import Pose
-from numerus.resin.editing import supported
+from numerus.kit.plan import Draft, Pose
+from numerus.resin.editing import drafted, supported
 from numerus.resin.fields import Fields, fields_of
+from numerus.resin.layergraph import LayerGraph, layer_graph
 from numerus.resin.pose import PoseCost, candidates, measure, posed
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Weights
@@ -62,6 +64,32 @@ def kept_pose(
     style = style or style_for("balanced", machine, resin)
     made, _ = supported(posed(mesh, cost.up), machine, resin, style, fields, progress)
     return pose_of(cost, made), made
+
+
+@dataclass(frozen=True, eq=False)
+class Tried:
+    """A pose with its supports as they stand on the bench: what Keep would write."""
+
+    cost: PoseCost
+    pose: Pose
+    made: Supported
+    graph: LayerGraph
+
+    @property
+    def draft(self) -> Draft:
+        return Draft(self.cost.up, self.cost.school, self.made.style.name, self.made.pillars)
+
+
+def tried(cost: PoseCost, made: Supported, machine: Machine, resin: Resin) -> Tried:
+    return Tried(cost, pose_of(cost, made), made, layer_graph(made, machine, resin))
+
+
+def redrafted(mesh: Mesh, draft: Draft, fields: Fields, machine: Machine, resin: Resin) -> Tried:
+    """A pose as it was left, measured and proved again."""
+    up = np.asarray(draft.up)
+    cost = measure(mesh, fields, draft.school, up, machine, resin)
+    made = drafted(posed(mesh, up), fields, style_for(draft.style, machine, resin), draft.pillars)
+    return tried(cost, made, machine, resin)
 
 
 def pose_of(cost: PoseCost, made: Supported) -> Pose:

@@ -9,7 +9,8 @@ from dataclasses import dataclass
 class Machine:
     """A printer: plate and pixel in mm, times in s, speeds in mm/min. Bottom layers have figures of their own.
 
-    ``peg_play_mm``: what a peg needs around it to go into its socket; coarse screens print pegs fatter.
+    ``peg_play_mm``: what a peg needs around it to go into its socket; coarse screens print pegs fatter. ``support_style``: how
+    its parts are supported unless it is said otherwise.
     """
 
     id: str
@@ -33,6 +34,7 @@ class Machine:
     vat_full_ml: float = 450.0
     power_w: float = 55.0
     peg_play_mm: float = 0.15
+    support_style: str = "balanced"
     film_layers: int = 60_000
     bad_spots: tuple[tuple[float, float, float], ...] = ()  # x, y, radius in mm from the plate's corner
 

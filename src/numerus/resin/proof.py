@@ -16,7 +16,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns, solid_columns
+from numerus.geometry.columns import solid_columns
 from numerus.geometry.joining import find_root
 from numerus.geometry.kernels import kernel
 from numerus.geometry.layers import Island, islands, overhangs
@@ -150,7 +150,7 @@ def loads(
     margins, carried, loose = np.full(grown.layers, np.inf), np.zeros(len(pillars)), np.zeros(grown.layers)
     stand = np.where(grown.layer == 0, grown.area_mm2 * STANDING_N_PER_MM2, 0.0)
     _sweep(
-        grown.begin, begin, below, section_pulls_n(grown, machine, resin, sealed), stand, at, where, strength,
+        grown.begin, begin, below, section_pulls_n(grown, machine, resin, hanging.sealed), stand, at, where, strength,
         margins, carried, loose, LEAST_PULL_N,
     )  # fmt: skip
     return Loads(margins, carried, loose)
@@ -168,16 +168,15 @@ def _touched(hanging: Hanging, grown: Sections, tips: Floats) -> tuple[NDArray[n
     return layer, section
 
 
-def proved(made: Supported, machine: Machine, resin: Resin, sealed: Sequence[Cup] | None = None) -> Proof:
+def proved(made: Supported, machine: Machine, resin: Resin) -> Proof:
     """All that can be said of a supported part before it is printed."""
     hanging, style, pillars = made.hanging, made.style, made.pillars
-    shut = cups(hanging.columns) if sealed is None else sealed
-    found = loads(hanging, pillars, machine, resin, shut)
+    found = loads(hanging, pillars, machine, resin)
     on_part = np.array([p.lands == "part" for p in pillars], bool)
     light = np.flatnonzero(found.carried * style.margin > 1 + 1e-9)
     fine = np.array([p.tip_mm <= style.tips_mm[0] + 1e-9 for p in pillars], bool)
     heavy = np.flatnonzero((found.carried * style.margin < TOO_HEAVY) & ~fine & ~on_part)
-    beyond = unheld(hanging.columns, pillars, resin, style)
+    beyond = unheld(hanging, pillars, resin, style)
     scars, minutes = scar_bill(made)
     return Proof(
         made.islands_left, len(beyond) * hanging.columns.grid.pixel_mm**2, beyond, found, tuple(light.tolist()),
@@ -185,13 +184,13 @@ def proved(made: Supported, machine: Machine, resin: Resin, sealed: Sequence[Cup
     )  # fmt: skip
 
 
-def unheld(columns: Columns, pillars: Sequence[Pillar], resin: Resin, style: SupportStyle) -> Floats:
+def unheld(hanging: Hanging, pillars: Sequence[Pillar], resin: Resin, style: SupportStyle) -> Floats:
     """Overhang beyond the resin's reach with no tip within the usual spacing, as places: between tips of one field a layer
     bridges.
     """
     from scipy.spatial import cKDTree
 
-    far = places_mm(columns, overhangs(columns, resin.reach_mm))
+    far = places_mm(hanging.columns, hanging.beyond(resin.reach_mm))
     if not len(far) or not pillars:
         return far
     near = cKDTree(np.array([p.tip for p in pillars])).query(far, distance_upper_bound=1.15 * style.spacing_mm)[0]

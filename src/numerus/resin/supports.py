@@ -89,8 +89,14 @@ def built(
     stout = frozenset(i for i, p in enumerate(pillars) if i not in braced and _may_be_stout(p, room, style))
     supports = _meshed(pillars, stout, [(pillars[a], pillars[b], z) for a, b, z in braces], style)
     left = tuple(islands(whole_columns(hanging, supports)))
-    points = tuple((float(p[0]), float(p[1]), float(p[2])) for p in unreached)
+    # What no way led to may have been caught by a neighbour since.
+    near = 0.5 * style.spacing_mm
+    points = tuple(_xyz(p) for p in unreached if all(np.linalg.norm(p - q.tip) > near for q in pillars))
     return Supported(hanging, style, supports, tuple(pillars), points, left, braced | stout)
+
+
+def _xyz(p: Floats) -> Point:
+    return float(p[0]), float(p[1]), float(p[2])
 
 
 def whole_columns(hanging: Hanging, supports: Mesh):  # type: ignore[no-untyped-def]

@@ -7,12 +7,13 @@ the school's own by a prior: one choice moves them a little, twenty a lot.
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
 
 from numerus.geometry.mesh import Floats
+from numerus.kit.facts import POSE_CHOSEN, Fact
 from numerus.resin.sphere import COSTS, Weights
 
 SURE = 12.0  # how firmly regret decides: a tenth less regret is chosen three times as often
@@ -86,6 +87,12 @@ def choice_of(shares: Floats, kept: int) -> Choice:
     """A choice among candidates: their shares (n, 11) and the number of the one kept."""
     rows = [tuple(round(float(v), 4) for v in row) for row in shares]
     return Choice(rows[kept], tuple(r for i, r in enumerate(rows) if i != kept))
+
+
+def choices_in(facts: Iterable[Fact]) -> list[Choice]:
+    """The choices a journal remembers."""
+    told = [f.data for f in facts if f.kind == POSE_CHOSEN]
+    return [Choice(tuple(d["kept"]), tuple(map(tuple, d["others"]))) for d in told]
 
 
 def drift(learned_: Weights, school: School) -> str:

@@ -45,7 +45,7 @@ def wanted_tips(hanging: Hanging, resin: Resin, style: SupportStyle) -> Wanted:
     columns = hanging.columns
     born = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in hanging.born]).reshape(-1, 3)
     held = _held(hanging, style)
-    far = places_mm(columns, overhangs(columns, resin.reach_mm))
+    far = places_mm(columns, hanging.beyond(resin.reach_mm))
     coarse = solid_columns(hanging.part.triangles, COARSE_MM, COARSE_MM)
     steep = _undersides(columns, places_mm(coarse, overhangs(coarse, STEEP_REACH * COARSE_MM)))
     points = np.concatenate([born, held, far, steep])

@@ -2,49 +2,58 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
+from collections.abc import Callable
+from dataclasses import asdict, replace
 from pathlib import Path
 
 import numpy as np
-from PyQt6.QtCore import QPointF, QRectF
+from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
-from numerus.desk.benches.pose_pictures import Compared, LayerGraphView, PoseChart, draw_pin
+from numerus.desk.benches.pose_layers import LayerGraphView
+from numerus.desk.benches.pose_poses import PosesPage
+from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE, SupportsPage
+from numerus.desk.benches.pose_view import (
+    COLOUR_SAYS,
+    COLOURS,
+    draw_chosen,
+    draw_note,
+    draw_pins,
+    things_of,
+    turning_thing,
+)
 from numerus.desk.context import Context
 from numerus.desk.deeds import Deeds
 from numerus.desk.jobs import Progress
-from numerus.desk.view3d.renderer import Renderer, Thing
+from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import Pages, button, column, label, row
 from numerus.errors import Cancelled, NumerusError
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.packed import pack_mesh
 from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.builds import printed_slots
-from numerus.kit.plan import Part, Pose
-from numerus.resin.layergraph import LayerGraph, layer_graph
-from numerus.resin.pose import TELLING_CUP_MM2, PoseCost, Search, candidates, fields_of, measure
-from numerus.resin.posing import best_kept, kept_pose, twin_pose
+from numerus.kit.facts import POSE_CHOSEN, Fact
+from numerus.kit.plan import Draft, Part, Point, Pose, Stroke
+from numerus.resin import editing
+from numerus.resin.fields import Fields, fields_of
+from numerus.resin.hanging import in_part
+from numerus.resin.layergraph import LayerGraph
+from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up
+from numerus.resin.posing import Tried, best_kept, kept_pose, redrafted, tried, twin_pose
 from numerus.resin.profiles import Machine, Resin
+from numerus.resin.sphere import Search, Weights
+from numerus.resin.style import SupportStyle, style_for
 from numerus.resin.supports import Supported
+from numerus.resin.taste import choice_of
 from numerus.words import counted
 
-PART_RGB = np.array([[198, 190, 176]], np.uint8)
-SUPPORT_RGB = np.array([[158, 150, 136]], np.uint8)
 OWN = "your own turn"
-
-
-@dataclass(frozen=True, eq=False)
-class Tried:
-    """A candidate with its supports: what Keep would write."""
-
-    cost: PoseCost
-    pose: Pose
-    made: Supported
-    graph: LayerGraph
-
+POSES, SUPPORTS = "Poses", "Supports"
+OWN_AT = 3  # the place of the best found, or of one's own turn
+CHOOSE_MM = 1.2  # a click this near a tip means it
 
 Posed = tuple[Part, Pose, bytes]
 """A part with a pose and its supported mesh, packed, not yet in the book."""
@@ -55,22 +64,20 @@ def _packed(part: Part, pose: Pose, made: Supported) -> Posed:
     return part, pose, pack_mesh(Mesh(whole.vertices, whole.faces))
 
 
-def try_pose(mesh: Mesh, cost: PoseCost, machine: Machine, resin: Resin, progress: Progress) -> Tried:
-    pose, made = kept_pose(mesh, cost, resin, progress=lambda s: progress(0.1 + 0.7 * s))
-    if not progress(0.85):
-        raise Cancelled
-    return Tried(cost, pose, made, layer_graph(made, machine, resin))
-
-
 class PoseBench(Bench):
     stage = "pose"
+    grew = pyqtSignal(object)
 
     def __init__(self, context: Context, deeds: Deeds, renderer: Renderer) -> None:
         self.deeds, self.renderer = deeds, renderer
         self.costs: list[PoseCost] = []
         self.found: Search | None = None
+        self.fields: Fields | None = None
         self.tried: Tried | None = None
-        self.shown_part, self.chosen = "", 3
+        self.shown_part, self.chosen = "", OWN_AT
+        self.shown_as: tuple[str, str, tuple[Stroke, ...]] = ("", "", ())
+        self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
+        self.page = POSES
         super().__init__(context)
         self.keep_button = self.add_button(
             "Keep this pose", self.keep, "main", "Written into the part with its supports; twins of the part use it too"
@@ -81,34 +88,38 @@ class PoseBench(Bench):
             tip="Each in its best pose in which every island is caught; one step to undo",
         )
         self.export_button = self.add_button("Export", self.export, tip="The posed and supported part as STL or 3MF")
+        self.grew.connect(self._grew)
 
     def build(self) -> QBoxLayout:
         self.view = BenchView(self.theme, self.renderer, "The part as it hangs, with its supports")
-        self.view.overlay = self._draw_pins
+        self.view.overlay = self._draw_over
+        self.view.picked.connect(self._picked)
         self.which = QComboBox()
         self.which.setAccessibleName("Part to pose")
-        self.which.setMinimumWidth(220)
+        self.which.setMinimumWidth(200)
         self.which.activated.connect(lambda _: self.session.select(part_id=self.which.currentData()))
-        self.chart, self.compared, self.graph = (
-            PoseChart(self.context),
-            Compared(self.context, self.renderer),
-            LayerGraphView(self.context),
-        )
-        self.chart.turned.connect(self.try_own)
-        self.compared.chosen.connect(self.choose)
-        self.graph.scrubbed.connect(self._cut)
-        self.verdict = label("", "", True)
-        self.machine = label("", "note", True)
-        words = column(
-            label("Pose chart", "section"),
-            label("Every way the part can lie, to its true share. Centre stands, outer ring is on its head. Toward you: leans back.", "note", True),
-            label("Dark: little regret by scars, supports, time.", "note", True), 6, self.verdict, self.machine, -1,
-        )  # fmt: skip
-        upper = row(self.chart, words, gap=12)
-        upper.setStretch(1, 1)
-        right = column(upper, self.compared, gap=8)
+        self.colour_box = QComboBox()
+        self.colour_box.addItems([c.capitalize() for c in COLOURS])
+        self.colour_box.setAccessibleName("What the colours show")
+        self.colour_box.activated.connect(lambda _: self._show_view())
+        self.poses, self.supports = PosesPage(self.context, self.renderer), SupportsPage(self.context)
+        self.graph = LayerGraphView(self.context)
+        self.chart, self.compared = self.poses.chart, self.poses.compared
+        self._connect()
+        self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in (POSES, SUPPORTS)}
+        for tab in self.tabs.values():
+            tab.setCheckable(True)
+        self.stack = Pages()
+        self.stack.addWidget(self.poses)
+        self.stack.addWidget(self.supports)
+        self.verdict = label("", "strong")
+        tabs = row(*self.tabs.values(), 12, self.verdict, gap=2)
+        tabs.setStretch(3, 1)
+        right = column(tabs, self.stack, gap=6)
         right.setStretch(1, 1)
-        left = column(row(label("Part", "strong"), self.which, -1), self.view, gap=6)
+        left = column(
+            row(label("Part", "strong"), self.which, -1, label("Colours", "note"), self.colour_box), self.view, gap=6
+        )
         left.setStretch(1, 1)
         body = row(left, right, gap=20, margins=(16, 0, 16, 8))
         body.setStretch(0, 6)
@@ -116,6 +127,26 @@ class PoseBench(Bench):
         whole = column(body, self.graph, gap=0)
         whole.setStretch(0, 1)
         return whole
+
+    def _connect(self) -> None:
+        self.chart.turning.connect(self._turning)
+        self.chart.turned.connect(self.try_own)
+        self.compared.chosen.connect(self.choose)
+        self.poses.weighed.connect(self._weighed)
+        self.supports.styled.connect(self._styled)
+        self.supports.deed.connect(self._deed)
+        self.supports.looked.connect(self.view.update)
+        self.supports.mode_changed.connect(self._mode_changed)
+        self.graph.scrubbed.connect(self._cut)
+
+    def open_page(self, name: str) -> None:
+        self.page = name
+        self.stack.setCurrentWidget(self.poses if name == POSES else self.supports)
+        for title, tab in self.tabs.items():
+            tab.setChecked(title == name)
+        if name == SUPPORTS and self.tried is not None:
+            self.graph.scrub(self.tried.graph.height_mm)
+        self.view.update()
 
     def _parts(self) -> list[Part]:
         """Parts the selected unit's figures print, the unposed first."""
@@ -129,6 +160,14 @@ class PoseBench(Bench):
     def _machine(self) -> Machine:
         return next(iter(self.session.plans.machines.values()), Machine("machine", "Printer"))
 
+    @property
+    def _resin(self) -> Resin:
+        return self.session.plans.resin
+
+    @property
+    def _style(self) -> SupportStyle:
+        return style_for(self._machine.support_style, self._machine, self._resin)
+
     def refresh(self) -> None:
         parts = self._parts()
         if not parts:
@@ -140,7 +179,15 @@ class PoseBench(Bench):
         self.show_full()
         waits = next((p for p in parts if p.pose is None), parts[0])
         part = self.session.part if self.session.part in parts else waits
-        assert part is not None
+        self._head(part, parts)
+        self.poses.show_habit(self.session.answers.facts)
+        self.open_page(self.page)
+        if (part.id, part.blob, part.strokes) != self.shown_as:
+            self._search(part)
+        elif part.draft != self.drafted and self.tried is not None:
+            self._show_left(part)
+
+    def _head(self, part: Part, parts: list[Part]) -> None:
         self.which.clear()
         for p in parts:
             self.which.addItem(f"{p.slot}: {p.label}{'' if p.pose else '  (not posed)'}", p.id)
@@ -148,139 +195,283 @@ class PoseBench(Bench):
         self.title.setText(f"Pose: {part.label}")
         waiting = sum(p.pose is None for p in parts)
         self.all_button.setEnabled(waiting > 0)
-        self.subtitle.setText(
-            f"{part.triangles} faces, {part.volume_ml:.2f} ml, {max(part.extents_mm):.1f} mm; {waiting} of {len(parts)} parts wait"
-        )
-        self.machine.setText(f"{self._machine.name}, {self._machine.layer_mm:g} mm layers. {self._kept_says(part)}")
-        if part.id != self.shown_part:
-            self._search(part)
+        kept = part.pose
+        says = f"kept: {kept.school}, {kept.tips} tips" if kept else "no pose kept yet"
+        on = f"{self._machine.name}, {self._machine.layer_mm:g} mm"
+        self.subtitle.setText(f"{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
 
-    def _kept_says(self, part: Part) -> str:
-        return (
-            f"Kept: {part.pose.school}, {part.pose.tips} tips, {part.pose.height_mm:.1f} mm."
-            if part.pose
-            else "No pose kept yet."
-        )
+    def _beside(self, part: Part) -> list[Mesh]:
+        """The other parts of the build the part is used in, in place: what they cover is not seen."""
+        plans = self.session.plans
+        figures = plans.figures_of(self.session.unit_id)
+        chosen = [f for f in figures if f.id == self.session.figure_id] + figures
+        build = next((f.build for f in chosen if part.id in f.build.values()), {})
+        return [self.session.mesh(plans.parts[i].blob) for i in build.values() if i in plans.parts and i != part.id]
 
     def _search(self, part: Part) -> None:
-        mesh, machine, resin = self.session.mesh(part.blob), self._machine, self.session.plans.resin
-        self.shown_part, self.tried = part.id, None
+        mesh, machine, resin, weights = self.session.mesh(part.blob), self._machine, self._resin, self.poses.weights
+        others, strokes = self._beside(part), part.strokes
+        self.shown_part, self.tried, self.drafted, self.fields = part.id, None, None, None
+        self.shown_as = (part.id, part.blob, part.strokes)
         self.keep_button.setEnabled(False)
-        self.context.jobs.start(
-            "pose",
-            "Searching poses",
-            lambda progress: candidates(mesh, machine, resin, progress=progress),
-            lambda r: self._searched(part.id, mesh, r),
-        )
+        self.chart.show_part(mesh)
 
-    def _searched(self, part_id: str, mesh: Mesh, result: tuple[list[PoseCost], Search]) -> None:
+        def work(progress: Progress) -> tuple[Fields, list[PoseCost], Search]:
+            fields = fields_of(mesh, others, strokes)
+            return fields, *candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit)
+
+        self.context.jobs.start("pose", "Searching poses", work, lambda r: self._searched(part.id, mesh, *r))
+
+    def _grew(self, found: Search) -> None:
+        """Part of the search, to be looked at."""
+        if self.fields is None:
+            self.chart.show_search(found, [], 0)
+
+    def _searched(self, part_id: str, mesh: Mesh, fields: Fields, costs: list[PoseCost], found: Search) -> None:
         if part_id != self.shown_part:
             return
-        self.costs, self.found = result
+        self.fields, self.costs, self.found = fields, costs, found
         self.compared.show_costs(self.costs, mesh, self.chosen)
-        self.choose(min(self.chosen, len(self.costs) - 1))
+        part = self.session.plans.parts.get(part_id)
+        if part is not None and part.draft is not None:
+            self._show_left(part)
+        else:
+            self.choose(min(self.chosen, len(self.costs) - 1))
+
+    def _show_left(self, part: Part) -> None:
+        """The pose and supports as they were left on the bench; without such, the candidate."""
+        draft, fields, machine, resin = part.draft, self.fields, self._machine, self._resin
+        if draft is None or fields is None:
+            self.drafted = None
+            self.choose(self.chosen)
+            return
+        mesh = self.session.mesh(part.blob)
+
+        def done(left: Tried) -> None:
+            at = next((n for n, c in enumerate(self.costs) if np.allclose(c.up, left.cost.up, atol=1e-6)), OWN_AT)
+            self.costs = [left.cost if n == at else c for n, c in enumerate(self.costs)]
+            self.chosen = at
+            self.compared.show_costs(self.costs, mesh, at)
+            self.chart.show_search(self.found, self.costs, at)
+            self._show(left, draft)
+
+        self.context.jobs.start(
+            "support", "Proving supports", lambda _: redrafted(mesh, draft, fields, machine, resin), done
+        )
 
     def choose(self, number: int) -> None:
         """Support a candidate and show it."""
-        part = self.session.plans.parts.get(self.shown_part)
-        if part is None or number >= len(self.costs):
+        part, fields = self.session.plans.parts.get(self.shown_part), self.fields
+        if part is None or fields is None or number >= len(self.costs):
             return
         self.chosen = number
         self.chart.show_search(self.found, self.costs, number)
         self.compared.show_costs(self.costs, None, number)
-        mesh, machine, resin, cost = (
+        mesh, machine, resin, cost, style = (
             self.session.mesh(part.blob),
             self._machine,
-            self.session.plans.resin,
+            self._resin,
             self.costs[number],
+            self._style,
         )
-        self.context.jobs.start(
-            "support", "Placing supports", lambda progress: try_pose(mesh, cost, machine, resin, progress), self._tried
-        )
+
+        def work(progress: Progress) -> Tried:
+            _, made = kept_pose(mesh, cost, machine, resin, style, fields, lambda s: progress(0.9 * s))
+            return tried(cost, made, machine, resin)
+
+        self.context.jobs.start("support", "Placing supports", work, lambda t: self._show(t, part.draft))
+
+    def _turning(self, up: Floats) -> None:
+        """The part follows the chart."""
+        part = self.session.plans.parts.get(self.shown_part)
+        if part is not None and self.found is not None:
+            turned = posed(self.session.mesh(part.blob), up)
+            near = self.found.costs[self.found.nearest(up)]
+            self.view.cut_mm = 1e9
+            self.view.caption = (
+                f"{turned.extents_mm[2]:.1f} mm high",
+                f"about {near[1]:.0f} mm² to support; let go to support it",
+            )
+            self.view.show_things(turning_thing(turned), refit=False)
 
     def try_own(self, up: Floats) -> None:
-        """A direction clicked on the chart: measured and put in the last place."""
-        part = self.session.plans.parts.get(self.shown_part)
-        if part is None or not self.costs:
+        """A direction let go on the chart: measured and put in the last place."""
+        part, fields = self.session.plans.parts.get(self.shown_part), self.fields
+        if part is None or fields is None:
             return
-        mesh, machine, resin = self.session.mesh(part.blob), self._machine, self.session.plans.resin
-
-        def done(cost: PoseCost) -> None:
-            self.costs = [*self.costs[:3], cost]
-            self.compared.show_costs(self.costs, mesh, 3)
-            self.choose(3)
-
+        mesh, machine, resin = self.session.mesh(part.blob), self._machine, self._resin
         self.context.jobs.start(
-            "pose", "Measuring this pose", lambda _: measure(mesh, fields_of(mesh), OWN, up, machine, resin), done
+            "pose",
+            "Measuring this pose",
+            lambda _: measure(mesh, fields, OWN, up, machine, resin),
+            lambda c: self._own(mesh, c),
         )
 
-    def _tried(self, tried: Tried) -> None:
-        self.tried = tried
+    def _own(self, mesh: Mesh, cost: PoseCost) -> None:
+        self.costs = [*self.costs[:OWN_AT], cost]
+        self.compared.show_costs(self.costs, mesh, OWN_AT)
+        self.choose(OWN_AT)
+
+    def _weighed(self, weights: Weights) -> None:
+        """Other weights: the map at once, then the best found anew."""
+        part, fields = self.session.plans.parts.get(self.shown_part), self.fields
+        if part is None or fields is None or self.found is None:
+            return
+        found = self.found = self.found.blended(weights)
+        self.chart.show_search(found, self.costs, self.chosen)
+        mesh, machine, resin, best = self.session.mesh(part.blob), self._machine, self._resin, "best found"
+        self.context.jobs.start(
+            "pose", "Measuring the best", lambda _: measure(mesh, fields, best, school_up(best, found), machine, resin),
+            lambda c: self._own(mesh, c),
+        )  # fmt: skip
+
+    def _show(self, shown: Tried, draft: Draft | None) -> None:
+        self.tried, self.drafted = shown, draft
         self.keep_button.setEnabled(True)
-        things = [Thing(tried.made.part, PART_RGB, cut=True), Thing(tried.made.supports, SUPPORT_RGB, cut=True)]
-        things.append(Thing(tried.made.part, PART_RGB, alpha=0.3))
-        self.view.caption = (
-            f"{tried.cost.school}, {tried.pose.height_mm:.1f} mm",
-            "drag to turn; the graph below cuts it",
-        )
-        self.view.show_things([t for t in things if len(t.mesh.faces)])
         self.graph.height_mm = 0.0
-        self.graph.show_graph(tried.graph)
+        self.graph.show_graph(shown.graph)
+        self.supports.show_made(shown.made, shown.graph)
+        self._show_view()
         self._cut(self.graph.height_mm)
-        self.verdict.setText(self._judged(tried))
+        self.verdict.setText(_verdict(shown.graph, shown.made))
+        self.open_page(self.page)
 
-    def _judged(self, tried: Tried) -> str:
-        ratio, height = tried.graph.least_margin()
-        on_part = sum(p.on_part for p in tried.made.pillars)
-        said = [f"{len(tried.made.pillars)} tips" + (f", {on_part} of them standing on the part" if on_part else "")]
-        said.append("no island left" if not tried.made.islands_left else f"{len(tried.made.islands_left)} islands left")
-        if tried.made.unreached:
-            said.append(f"{len(tried.made.unreached)} overhangs no pillar reaches")
-        cups = [c for c in tried.graph.cups if c.area_mm2 >= TELLING_CUP_MM2]
-        if cups:
-            said.append(
-                f"{counted(len(cups), 'cup')}, the largest seals {cups[0].area_mm2:.0f} mm² from {cups[0].from_mm:.1f} mm: vent or tilt"
-            )
-        if np.isfinite(ratio):
-            said.append(
-                f"tips hold {ratio:.1f} times the pull at {height:.1f} mm" + (": too light" if ratio < 1.2 else "")
-            )
-        return "; ".join(said) + "."
+    def _show_view(self, refit: bool = True) -> None:
+        if self.tried is not None:
+            which = COLOURS[self.colour_box.currentIndex()]
+            words = "drag to turn; the graph below cuts it" if which == "plain" else COLOUR_SAYS[which]
+            self.view.caption = (f"{self.tried.cost.school}, {self.tried.pose.height_mm:.1f} mm", words)
+            self.view.show_things(things_of(self.tried, which), refit)
 
     def _cut(self, height_mm: float) -> None:
-        self.view.cut_mm = height_mm
+        whole = self.tried is not None and height_mm >= self.tried.graph.height_mm - 0.01
+        self.view.cut_mm = 1e9 if whole else height_mm
         self.view.update()
 
-    def _draw_pins(self, painter: QPainter, view: BenchView) -> None:
-        if self.tried is None:
+    def _draw_over(self, painter: QPainter, view: BenchView) -> None:
+        if self.tried is None or self.chart.dragged is not None:
             return
-        taken: list[QPointF] = []
-        for number, island in enumerate(self.tried.graph.islands, 1):
-            at = view.project((island.pixel_x_mm, island.pixel_y_mm, island.z_mm))
-            if all((at - t).manhattanLength() > 24 for t in taken):
-                draw_pin(painter, self.theme, at, str(number))
-                taken.append(at)
-        if self.tried.made.pillars:
-            painter.setPen(self.theme.colour("ink"))
-            painter.setFont(self.theme.font(11))
-            painter.drawText(QRectF(12, view.height() - 24, 300, 16), 0, "Numbered pins: islands, each caught by a tip")
+        if self.page == POSES:
+            born = self.tried.graph.islands
+            draw_pins(painter, self.theme, view, [(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in born])
+            if self.tried.made.pillars:
+                draw_note(painter, self.theme, view, "Numbered pins: islands, each caught by a tip")
+            return
+        page = self.supports
+        draw_pins(painter, self.theme, view, [f.place_mm for f in page.findings], page.list.at_line)
+        if 0 <= page.chosen < len(self.tried.made.pillars):
+            draw_chosen(painter, self.theme, view, self.tried.made.pillars[page.chosen].tip)
+
+    def _mode_changed(self) -> None:
+        """Brushing shows what was brushed."""
+        if self.supports.mode == BRUSH and self.colour_box.currentIndex() != COLOURS.index("seen"):
+            self.colour_box.setCurrentIndex(COLOURS.index("seen"))
+            self._show_view(refit=False)
+
+    def _picked(self, place: Floats | None) -> None:
+        """A click on the part does what the tool at hand does."""
+        if place is None or self.tried is None or self.page != SUPPORTS:
+            return
+        at, mode, chosen = (float(place[0]), float(place[1]), float(place[2])), self.supports.mode, self.supports.chosen
+        if mode == LOOK:
+            self._choose_near(place)
+        elif mode == ADD:
+            self._edit("a tip added", lambda made: editing.with_tip(made, at, made.style.tips_mm[1]))
+        elif mode == MOVE and chosen >= 0:
+            self._edit("a tip moved", lambda made: editing.moved_tip(made, chosen, at))
+        elif mode == BRUSH:
+            self._brush(at)
+
+    def _choose_near(self, place: Floats) -> None:
+        assert self.tried is not None
+        tips = np.array([p.tip for p in self.tried.made.pillars]).reshape(-1, 3)
+        far = np.linalg.norm(tips - place, axis=1)
+        self.supports.choose(int(np.argmin(far)) if len(far) and far.min() <= CHOOSE_MM else -1)
+        self.view.update()
+
+    def _brush(self, at: Point) -> None:
+        part = self.session.plans.parts.get(self.shown_part)
+        if part is None or self.tried is None:
+            return
+        kind, radius = self.supports.brush
+        mesh = self.session.mesh(part.blob)
+        own = in_part(self.tried.made.hanging, mesh, self.tried.cost.up, np.array(at))
+        stroke = Stroke(kind, own, radius)
+        self.session.commit(f"brush {part.label}: {kind}", [replace(part, strokes=(*part.strokes, stroke))])
+
+    def _deed(self, deed: str) -> None:
+        """What a button of the supports page asks for."""
+        chosen, machine, resin = self.supports.chosen, self._machine, self._resin
+        if deed == "again":
+            self._clear_draft()
+        elif deed == "mend":
+            self._edit("supports mended", lambda made: editing.mended(made, machine, resin)[0])
+        elif chosen >= 0:
+            words, act = {
+                "thicker": ("a thicker tip", lambda made: editing.thickened(made, chosen)),
+                "finer": ("a finer tip", lambda made: editing.thickened(made, chosen, finer=True)),
+                "split": ("a tip split", lambda made: editing.split(made, chosen)),
+                "away": ("a tip taken away", lambda made: editing.without_tip(made, chosen)),
+            }[deed]
+            self._edit(words, act)
+
+    def _clear_draft(self) -> None:
+        part = self.session.plans.parts.get(self.shown_part)
+        if part is not None and part.draft is not None:
+            self.session.commit(f"supports of {part.label} placed again", [replace(part, draft=None)])
+        else:
+            self.choose(self.chosen)
+
+    def _edit(self, words: str, act: Callable[[Supported], Supported]) -> None:
+        """Change the supports, prove them again, keep the change as an edit of the part."""
+        shown, machine, resin, part_id = self.tried, self._machine, self._resin, self.shown_part
+        if shown is None:
+            return
+
+        def done(after: Tried) -> None:
+            part = self.session.plans.parts.get(part_id)
+            if part is not None and part_id == self.shown_part:
+                height = self.graph.height_mm
+                self._show(after, after.draft)
+                self.graph.scrub(height)
+                self.session.commit(f"{words}, {part.label}", [replace(part, draft=after.draft)])
+
+        self.context.jobs.start(
+            "edit", "Proving the change", lambda _: tried(shown.cost, act(shown.made), machine, resin), done
+        )
+
+    def _styled(self, name: str) -> None:
+        """Another style, kept with the machine; the supports are placed by it."""
+        machine = self._machine
+        if machine.support_style != name:
+            self.session.commit(f"{machine.name} supports {name}", [replace(machine, support_style=name)])
+        self._clear_draft()
 
     def keep(self) -> None:
-        """Write the pose and its supported mesh into the part and its same-named twins."""
-        part, book = self.session.plans.parts.get(self.shown_part), self.session.book
-        if part is None or self.tried is None or book is None:
+        """Write the pose and its supported mesh into the part and its same-shaped twins; the choice is remembered."""
+        part, book, shown = self.session.plans.parts.get(self.shown_part), self.session.book, self.tried
+        if part is None or shown is None or book is None:
             return
         try:
-            blob = book.put_blob(_packed(part, self.tried.pose, self.tried.made)[2])
+            blob = book.put_blob(_packed(part, shown.pose, shown.made)[2])
         except NumerusError as error:
             self.session.failed.emit(error)
             return
-        pose = replace(self.tried.pose, supported_blob=blob)
-        if self.session.commit(f"pose of {part.label}: {pose.school}", [replace(part, pose=pose)]):
+        pose = replace(shown.pose, supported_blob=blob)
+        self.drafted = shown.draft
+        words = f"pose of {part.label}: {pose.school}"
+        if self.session.commit(words, [replace(part, pose=pose, draft=shown.draft)], self._choice(part)):
             self._pose_twins(part, pose)
             waiting = [p for p in self._parts() if p.pose is None]
             if waiting:
                 self.session.select(part_id=waiting[0].id)
+
+    def _choice(self, part: Part) -> list[Fact]:
+        """What was preferred to what, for the weights to learn from."""
+        if self.found is None or len(self.costs) < 2:
+            return []
+        shares = self.found.shares[[self.found.nearest(c.up) for c in self.costs]]
+        return [Fact(self.session.clock(), POSE_CHOSEN, part.id, data=asdict(choice_of(shares, self.chosen)))]
 
     def _pose_twins(self, part: Part, pose: Pose) -> None:
         """Parts of the same shape, or mirrored, that have no pose yet take this one over."""
@@ -290,11 +481,11 @@ class PoseBench(Bench):
         twins = [p for i in ids if (p := self.session.plans.parts.get(i)) and p.pose is None]
         if not twins:
             return
-        mesh, machine, resin = self.session.mesh(part.blob), self._machine, self.session.plans.resin
+        mesh, machine, resin, style = self.session.mesh(part.blob), self._machine, self._resin, self._style
         meshes = [(t, self.session.mesh(t.blob)) for t in twins]
 
         def work(progress: Progress) -> list[Posed]:
-            found = [(t, twin_pose(mesh, pose, m, machine, resin)) for t, m in meshes]
+            found = [(t, twin_pose(mesh, pose, m, machine, resin, style)) for t, m in meshes]
             return [_packed(t, *kept) for t, kept in found if kept is not None]
 
         self.context.jobs.start(
@@ -303,15 +494,16 @@ class PoseBench(Bench):
 
     def pose_all(self) -> None:
         """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
-        machine, resin = self._machine, self.session.plans.resin
-        waiting = [(p, self.session.mesh(p.blob)) for p in self._parts() if p.pose is None]
+        machine, resin, weights, style = self._machine, self._resin, self.poses.weights, self._style
+        waiting = [(p, self.session.mesh(p.blob), self._beside(p)) for p in self._parts() if p.pose is None]
 
         def work(progress: Progress) -> list[Posed]:
             found = []
-            for number, (part, mesh) in enumerate(waiting):
+            for number, (part, mesh, others) in enumerate(waiting):
                 if not progress(number / len(waiting)):
                     raise Cancelled
-                found.append(_packed(part, *best_kept(mesh, machine, resin)))
+                fields = fields_of(mesh, others, part.strokes)
+                found.append(_packed(part, *best_kept(mesh, machine, resin, None, fields, weights, style)))
             return found
 
         if waiting:
@@ -350,12 +542,26 @@ class PoseBench(Bench):
     def write(self, path: Path) -> None:
         """The part as it stands on the plate, supports included."""
         assert self.tried is not None
+        made = self.tried.made
         if path.suffix.lower() == ".3mf":
-            write_3mf(
-                [("part", self.tried.made.part), ("supports", self.tried.made.supports)][
-                    : 2 if self.tried.made.pillars else 1
-                ],
-                path,
-            )
+            write_3mf([("part", made.part), ("supports", made.supports)][: 2 if made.pillars else 1], path)
         else:
-            write_stl(self.tried.made.whole, path)
+            write_stl(made.whole, path)
+
+
+def _verdict(graph: LayerGraph, made: Supported) -> str:
+    """What is not right yet, or that all is."""
+    proof = graph.proof
+    said = [
+        f"{counted(many, word)}{more}"
+        for many, word, more in (
+            (len(proof.islands_left), "island", " left"), (len(proof.too_light), "tip", " too light"),
+            (len(made.unreached), "overhang", " no pillar reaches"), (len(proof.swings), "pillar", " too slender"),
+        )
+        if many
+    ]  # fmt: skip
+    return (
+        f"{'; '.join(said).capitalize()}: see Supports."
+        if said
+        else "Every island caught, every tip holds what it must."
+    )

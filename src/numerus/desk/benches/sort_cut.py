@@ -7,10 +7,11 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSlider
 
 from numerus.book.tidy import Remade, divided, halves, stored
-from numerus.desk.benches.sort_tool import CHANGED_RGB, PINS, RESIN_RGB, PlaceList, Tool, spin, whole_thing
+from numerus.desk.benches.sort_tool import CHANGED_RGB, PINS, RESIN_RGB, Tool, spin, whole_thing
 from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.places import PlaceList
 from numerus.errors import NumerusError
 from numerus.geometry.cutting import (
     KEY_FORMS,
@@ -39,7 +40,7 @@ class CutTool(Tool):
         self.proposals: list[CutProposal] | None = None
         self.plane: Plane | None = None
         self.made: Cut | None = None
-        self.list = PlaceList(self.context, "Planes to cut at", "No waist was found: place the plane by hand.")
+        self.list = PlaceList(self.page.theme, "Planes to cut at", "No waist was found: place the plane by hand.")
         self.list.chosen.connect(self._take)
         self.axis, self.form = QComboBox(), QComboBox()
         self.axis.addItems(list(LIES))

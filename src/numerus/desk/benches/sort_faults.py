@@ -4,9 +4,10 @@ from __future__ import annotations
 
 from PyQt6.QtWidgets import QBoxLayout
 
-from numerus.desk.benches.sort_tool import PINS, Offer, PlaceList, Tool, beside, whole_thing
+from numerus.desk.benches.sort_tool import PINS, Offer, Tool, beside, whole_thing
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label
+from numerus.desk.widgets.places import PlaceList
 from numerus.geometry.mending import Finding, Mended, findings, mend
 from numerus.words import counted
 
@@ -20,7 +21,7 @@ class FaultsTool(Tool):
         self.found: list[Finding] | None = None
         self.mended: Mended | None = None
         self.list = PlaceList(
-            self.context, "Faults of the part", "No fault was found: closed, right side out, in one piece."
+            self.page.theme, "Faults of the part", "No fault was found: closed, right side out, in one piece."
         )
         self.list.chosen.connect(lambda _: self.page.draw())
         self.said = label("", "note", True)

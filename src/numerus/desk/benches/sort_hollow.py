@@ -5,9 +5,10 @@ from __future__ import annotations
 import numpy as np
 from PyQt6.QtWidgets import QBoxLayout
 
-from numerus.desk.benches.sort_tool import CHANGED_RGB, Offer, PlaceList, Tool, spin, whole_thing
+from numerus.desk.benches.sort_tool import CHANGED_RGB, Offer, Tool, spin, whole_thing
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.places import PlaceList
 from numerus.geometry.health import oriented
 from numerus.resin.hollow import Hollowed, hollow
 
@@ -23,7 +24,9 @@ class HollowTool(Tool):
         self.made: Hollowed | None = None
         self.wall = spin(0.4, 10.0, 2.0, 0.5, "Wall", " mm")
         self.drain = spin(1.5, 8.0, 3.0, 0.5, "Drain's diameter", " mm")
-        self.list = PlaceList(self.context, "Drains", "Worth it over about 25 mm of thickness; thin limbs stay solid.")
+        self.list = PlaceList(
+            self.page.theme, "Drains", "Worth it over about 25 mm of thickness; thin limbs stay solid."
+        )
         self.list.chosen.connect(lambda _: self.page.draw())
         self.said = label("", "note", True)
         self.caution = label(

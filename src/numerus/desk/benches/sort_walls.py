@@ -6,9 +6,10 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtWidgets import QBoxLayout
 
-from numerus.desk.benches.sort_tool import PINS, RESIN_RGB, Offer, PlaceList, Tool, beside, spin
+from numerus.desk.benches.sort_tool import PINS, RESIN_RGB, Offer, Tool, beside, spin
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.places import PlaceList
 from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.thickness import Thickness, ThinPlace, thickened, thickness, thin_places
@@ -26,7 +27,7 @@ class WallsTool(Tool):
         self.made: Mesh | None = None
         self.below = spin(0.1, 5.0, HAIR_MM, 0.1, "Walls under", " mm")
         self.below.valueChanged.connect(lambda _: self._list())
-        self.list = PlaceList(self.context, "Thin places", "No wall is thinner than that.")
+        self.list = PlaceList(self.page.theme, "Thin places", "No wall is thinner than that.")
         self.list.chosen.connect(lambda _: self.page.draw())
         self.said = label("", "note", True)
         tip = "Thin walls grow to this thickness, half on either face; the rest stays to the bit"

@@ -1,0 +1,131 @@
+"""Supports: how they are placed, what the proof found, and tools to change them by hand or to brush the part."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
+
+from numerus.desk.context import Context
+from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.places import PlaceList
+from numerus.kit.plan import STROKES
+from numerus.resin.findings import PrintFinding, print_findings, supports_say, tip_says
+from numerus.resin.layergraph import LayerGraph
+from numerus.resin.style import STYLE_SAYS, STYLES
+from numerus.resin.supports import Supported
+
+LOOK, ADD, MOVE, BRUSH = "Look", "Add a tip", "Move it", "Brush"
+MODE_SAYS = {
+    LOOK: "Click near a tip to choose it, or a line above to see its place.",
+    ADD: "Click an underside: a tip is brought there.",
+    MOVE: "Click where the chosen tip should hold instead.",
+    BRUSH: "Click the part: what is brushed counts for poses and tips.",
+}
+BRUSH_SAYS = {
+    "show": "seen: dear", "hide": "unseen: cheap", "keep off": "no tip here", "hold": "tips here",
+}  # fmt: skip
+MEND_SAYS = "Tips where something is left, heavier where too light, finer where too heavy"
+SIZES_MM = (1.0, 2.0, 4.0, 8.0)
+
+
+class SupportsPage(QWidget):
+    """``styled``: another style; ``deed``: what to do with the chosen tip ("thicker", "finer", "split", "away"), or "mend" or
+    "again"; ``looked``: a finding was chosen.
+    """
+
+    styled = pyqtSignal(str)
+    deed = pyqtSignal(str)
+    looked = pyqtSignal()
+    mode_changed = pyqtSignal()
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.findings: list[PrintFinding] = []
+        self.made: tuple[Supported, LayerGraph] | None = None
+        self.chosen = -1
+        self.style_box, self.brush_box, self.size_box = QComboBox(), QComboBox(), QComboBox()
+        self.style_box.addItems([name.capitalize() for name in STYLES])
+        self.style_box.setAccessibleName("Style of supports")
+        self.style_box.activated.connect(lambda n: self.styled.emit(list(STYLES)[n]))
+        self.brush_box.setAccessibleName("What the brush says")
+        for kind in STROKES:
+            self.brush_box.addItem(BRUSH_SAYS[kind], kind)
+        self.size_box.setAccessibleName("Size of the brush")
+        for size in SIZES_MM:
+            self.size_box.addItem(f"{size:g} mm", size)
+        self.size_box.setCurrentIndex(1)
+        self.style_says, self.summary = label("", "note", True), label("", "", True)
+        self.list = PlaceList(
+            context.theme, "What the proof found", "Nothing begins in mid-air, every tip holds what it must."
+        )
+        self.list.chosen.connect(self._look)
+        self.tip, self.hint = label("", "", True), label("", "note", True)
+        self.setLayout(self._body())
+        self.use(LOOK)
+
+    def _body(self):  # type: ignore[no-untyped-def]
+        self.mend = button("Mend all", lambda: self.deed.emit("mend"), "main", MEND_SAYS)
+        again = button("Place again", lambda: self.deed.emit("again"), "", "All tips anew, by the style")
+        self.modes = {m: button(m, lambda m=m: self.use(m), "tab") for m in (LOOK, ADD, MOVE, BRUSH)}
+        for mode in self.modes.values():
+            mode.setCheckable(True)
+        self.deeds: list[QPushButton] = [
+            button(words, lambda d=deed: self.deed.emit(d), "", tip)
+            for words, deed, tip in (
+                ("Thicker", "thicker", "The next size up"), ("Finer", "finer", "The next size down: a smaller mark"),
+                ("Split", "split", "Two tips to either side, to share its load"), ("Take away", "away", "The tip and its pillar"),
+            )
+        ]  # fmt: skip
+        head = row(label("Placed", "section"), self.style_box, again, -1, self.mend)
+        by_hand = row(label("By hand", "section"), *self.modes.values(), -1, gap=2)
+        brush = row(label("Brush says"), self.brush_box, label("of"), self.size_box, -1, gap=6)
+        body = column(
+            head,
+            self.style_says,
+            self.summary,
+            2,
+            self.list,
+            by_hand,
+            self.hint,
+            brush,
+            self.tip,
+            row(*self.deeds, -1, gap=6),
+            gap=6,
+        )
+        body.setStretch(4, 1)
+        return body
+
+    def use(self, mode: str) -> None:
+        self.mode = mode
+        for name, made in self.modes.items():
+            made.setChecked(name == mode)
+        self.hint.setText(MODE_SAYS[mode])
+        self.mode_changed.emit()
+
+    @property
+    def brush(self) -> tuple[str, float]:
+        """Kind of stroke and its radius in mm."""
+        return self.brush_box.currentData(), self.size_box.currentData()
+
+    def show_made(self, made: Supported, graph: LayerGraph) -> None:
+        """Supports as they now are, with what the proof says of them."""
+        self.made = made, graph
+        self.findings = print_findings(made, graph.proof, graph.cups)
+        self.list.show_lines([(f.says[:1].upper() + f.says[1:], f.advice) for f in self.findings])
+        self.summary.setText(supports_say(made, graph.proof))
+        self.style_box.setCurrentIndex(list(STYLES).index(made.style.name))
+        self.style_says.setText(STYLE_SAYS[made.style.name])
+        self.mend.setEnabled(any(f.code != "cup" for f in self.findings))
+        self.choose(self.chosen if self.chosen < len(made.pillars) else -1)
+
+    def choose(self, pillar: int) -> None:
+        """One tip, to be changed."""
+        self.chosen = pillar
+        for made in self.deeds:
+            made.setEnabled(pillar >= 0)
+        told = self.made is not None and pillar >= 0
+        self.tip.setText(tip_says(self.made[0], self.made[1].proof, pillar) if told and self.made else "")
+
+    def _look(self, number: int) -> None:
+        self.choose(self.findings[number].pillar)
+        self.looked.emit()

@@ -1,0 +1,88 @@
+"""The part as it hangs, with its supports: its colours by what is looked at, pins on what matters, the chosen tip."""
+
+from __future__ import annotations
+
+import numpy as np
+from numpy.typing import NDArray
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter, QPen
+
+from numerus.desk.theme.palette import Theme
+from numerus.desk.view3d.renderer import Thing
+from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.pins import draw_pin
+from numerus.geometry.mesh import Mesh
+from numerus.kit.plan import Point
+from numerus.resin.findings import near_marks, on_vertices
+from numerus.resin.posing import Tried
+from numerus.resin.proof import marks
+
+PART_RGB = np.array([[198, 190, 176]], np.uint8)
+SUPPORT_RGB = np.array([[158, 150, 136]], np.uint8)
+MARK_RGB, SEEN_RGB, UNSEEN_RGB = np.array([168, 65, 43]), np.array([226, 208, 150]), np.array([126, 124, 122])
+OFF_RGB, HOLD_RGB, GLUE_RGB = np.array([168, 65, 43]), np.array([29, 106, 114]), np.array([120, 150, 110])
+MARK_MM = 0.7
+COLOURS = ("plain", "marks", "seen")
+COLOUR_SAYS = {
+    "plain": "The part", "marks": "Marks that will be left, where tips hold", "seen": (
+        "Pale is seen at the table, dark is not; green is glued, red keeps tips off, blue asks for them"
+    ),
+}  # fmt: skip
+
+
+def colours(tried: Tried, which: str) -> NDArray[np.uint8]:
+    """Colours of the hanging part's vertices."""
+    mesh, fields = tried.made.part, tried.made.hanging.fields
+    if which == "marks":
+        return _mixed(PART_RGB[0], MARK_RGB, near_marks(mesh, marks(tried.made)[0], MARK_MM))
+    if which == "seen":
+        base = _mixed(UNSEEN_RGB, SEEN_RGB, on_vertices(mesh, fields.show)).astype(float)
+        for rgb, where in ((GLUE_RGB, fields.glue), (OFF_RGB, fields.keep_off), (HOLD_RGB, fields.hold)):
+            share = on_vertices(mesh, where)[:, None] * 0.75
+            base = base * (1 - share) + rgb * share
+        return base.astype(np.uint8)
+    return PART_RGB
+
+
+def _mixed(low: NDArray[np.int64], high: NDArray[np.int64], share: NDArray[np.float64]) -> NDArray[np.uint8]:
+    mixed = low * (1 - share[:, None]) + high * share[:, None]
+    return np.asarray(mixed, np.uint8)
+
+
+def things_of(tried: Tried, which: str) -> list[Thing]:
+    made, rgb = tried.made, colours(tried, which)
+    things = [
+        Thing(made.part, rgb, cut=True),
+        Thing(made.supports, SUPPORT_RGB, cut=True),
+        Thing(made.part, rgb, alpha=0.3),
+    ]
+    return [t for t in things if len(t.mesh.faces)]
+
+
+def turning_thing(mesh: Mesh) -> list[Thing]:
+    """The part alone, while it is being turned."""
+    return [Thing(mesh, PART_RGB)]
+
+
+def draw_pins(painter: QPainter, theme: Theme, view: BenchView, places: list[Point], chosen: int = -1) -> None:
+    """Numbered pins; one that would cover another is left out, never the chosen one."""
+    taken: list[QPointF] = []
+    order = [chosen, *(n for n in range(len(places)) if n != chosen)] if chosen >= 0 else range(len(places))
+    for number in order:
+        at = view.project(places[number])
+        if all((at - t).manhattanLength() > 24 for t in taken):
+            draw_pin(painter, theme, at, str(number + 1))
+            taken.append(at)
+
+
+def draw_chosen(painter: QPainter, theme: Theme, view: BenchView, place: Point) -> None:
+    """A ring round the chosen tip."""
+    painter.setPen(QPen(theme.colour("river"), 2.5))
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawEllipse(view.project(place), 8, 8)
+
+
+def draw_note(painter: QPainter, theme: Theme, view: BenchView, words: str) -> None:
+    painter.setPen(theme.colour("ink"))
+    painter.setFont(theme.font(11))
+    painter.drawText(QRectF(12, view.height() - 24, view.width() - 24, 16), 0, words)

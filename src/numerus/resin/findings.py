@@ -1,0 +1,130 @@
+"""What the proof of a print found, as things to be said, shown by a pin and mended; and where marks will be."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.pockets import Cup
+from numerus.kit.plan import Pillar, Point
+from numerus.resin.pose import TELLING_CUP_MM2
+from numerus.resin.proof import Proof
+from numerus.resin.style import SupportStyle, tip_name
+from numerus.resin.supports import Supported
+
+WORST = 30  # of a kind; more are counted
+
+
+@dataclass(frozen=True)
+class PrintFinding:
+    """``code`` one of island, light, touches, swings, far, cup, heavy; ``pillar`` its number, -1 for none."""
+
+    code: str
+    says: str
+    advice: str
+    place_mm: Point
+    pillar: int = -1
+
+
+def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup]) -> list[PrintFinding]:
+    """The gravest first."""
+    pillars, carried, style = made.pillars, proof.loads.carried, made.style
+    found = [
+        PrintFinding("island", f"begins in mid-air at {i.z_mm:.1f} mm", "a tip there, or another pose", (i.pixel_x_mm, i.pixel_y_mm, i.z_mm))
+        for i in proof.islands_left
+    ]  # fmt: skip
+    light = sorted(proof.too_light, key=lambda i: -carried[i])
+    found += [
+        _tip("light", i, f"carries {carried[i]:.0%} of what it holds", "heavier, or split in two", pillars, style)
+        for i in light
+    ]
+    found += [
+        _tip("touches", i, "its pillar runs into the part", "move it, or take it away", pillars, style)
+        for i in proof.touches
+    ]
+    found += [
+        _tip("swings", i, "tall, thin and alone: it swings", "thicker, or a neighbour to brace it", pillars, style)
+        for i in proof.swings
+    ]
+    found += [
+        PrintFinding("far", f"overhang with no tip near, {z:.1f} mm up", "a tip there", (x, y, z))
+        for x, y, z in _gathered(proof, style)
+    ]
+    found += [
+        PrintFinding(
+            "cup", f"a cup seals {c.area_mm2:.0f} mm² from {c.from_mm:.1f} mm", "vent it near its bottom, or tilt", (c.x_mm, c.y_mm, c.from_mm)
+        )
+        for c in sealed if c.area_mm2 >= TELLING_CUP_MM2
+    ]  # fmt: skip
+    heavy = sorted(proof.too_heavy, key=lambda i: carried[i])[:WORST]
+    found += [
+        _tip("heavy", i, f"carries only {carried[i]:.0%} of what it holds", "finer: a smaller mark", pillars, style)
+        for i in heavy
+    ]
+    return found
+
+
+def _tip(
+    code: str, number: int, says: str, advice: str, pillars: Sequence[Pillar], style: SupportStyle
+) -> PrintFinding:
+    pillar = pillars[number]
+    return PrintFinding(code, f"{tip_name(pillar.tip_mm, style)} tip {says}", advice, pillar.tip, number)
+
+
+def _gathered(proof: Proof, style: SupportStyle) -> list[Point]:
+    """Places of overhang without a tip, one for each patch."""
+    kept: list[Floats] = []
+    for point in proof.unsupported:
+        if all(np.linalg.norm(point - k) > style.spacing_mm for k in kept):
+            kept.append(point)
+    return [(float(p[0]), float(p[1]), float(p[2])) for p in kept]
+
+
+def tip_says(made: Supported, proof: Proof, number: int) -> str:
+    """One tip in words."""
+    pillar = made.pillars[number]
+    lands = {"plate": "stands on the plate", "part": "stands on the part", "pillar": "leans on a neighbour"}[
+        pillar.lands
+    ]
+    why = {
+        "island": "catches an island",
+        "overhang": "under an overhang",
+        "span": "under a slope",
+        "hold": "where you asked",
+    }
+    reason = why.get(pillar.why, "set by hand" if pillar.why == "hand" else "shares a load")
+    size = f"{tip_name(pillar.tip_mm, made.style).capitalize()} tip, {pillar.tip_mm:g} mm"
+    return f"{size}; {reason}, {lands}; carries {proof.loads.carried[number]:.0%} of what it holds."
+
+
+def supports_say(made: Supported, proof: Proof) -> str:
+    """All supports in words: how many, how strong, and what they cost in marks and minutes."""
+    sizes = [tip_name(p.tip_mm, made.style) for p in made.pillars]
+    kinds = ", ".join(f"{sizes.count(n)} {n}" for n in ("fine", "medium", "heavy") if n in sizes)
+    if not made.pillars:
+        return "Stands flat on the plate: no tips."
+    margin = float(proof.loads.margins.min(initial=np.inf))
+    held = f"hold at least {margin:.1f} times the pull" if np.isfinite(margin) else "nothing pulls on them"
+    marks = f"{proof.cleaning_minutes:.0f} min to clean, {proof.scar_show_mm2:.1f} mm² of marks in sight"
+    return f"{len(made.pillars)} tips ({kinds}) {held}; {marks}."
+
+
+def on_vertices(mesh: Mesh, of_faces: Floats | NDArray[np.bool_]) -> Floats:
+    """A value of faces as one of vertices: the mean of the faces around each, float64 (n,)."""
+    many = np.bincount(mesh.faces.reshape(-1), minlength=len(mesh.vertices))
+    total = np.bincount(mesh.faces.reshape(-1), np.repeat(np.asarray(of_faces, float), 3), len(mesh.vertices))
+    return np.asarray(total / np.maximum(many, 1))
+
+
+def near_marks(mesh: Mesh, places: Floats, radius_mm: float) -> Floats:
+    """How near each vertex is to a mark, 1 at it and 0 at ``radius_mm`` or farther, float64 (n,)."""
+    from scipy.spatial import cKDTree
+
+    if not len(places):
+        return np.zeros(len(mesh.vertices))
+    far = cKDTree(places).query(mesh.vertices, distance_upper_bound=radius_mm)[0]
+    return np.asarray(np.clip(1 - far / radius_mm, 0, 1))
