@@ -7,10 +7,17 @@ import pytest
 
 from helpers import ball_mesh, box_mesh
 from numerus.errors import GeometryError
+from numerus.geometry.cutting import mesh_of, solid_of
 from numerus.geometry.health import edges_of
-from numerus.geometry.mesh import merged
+from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.thickness import thickness
-from numerus.resin.hollow import hollow
+from numerus.resin.fields import fields_of
+from numerus.resin.hollow import hollow, plugs, with_drain_at
+from numerus.resin.pose import measure
+from numerus.resin.profiles import Machine, Resin
+from numerus.resin.venting import tipping, vented
+
+MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 
 
 @pytest.mark.parametrize("wall", [1.5, 2.0, 3.0])
@@ -46,3 +53,49 @@ def test_thin_limbs_stay_solid_and_thin_parts_are_refused() -> None:
     for bad, wall in ((rod, 2.0), (block, 0.1)):
         with pytest.raises(GeometryError):
             hollow(bad, wall)
+
+
+def bowl() -> Mesh:
+    outer, inner = (solid_of(m) for m in (box_mesh((16, 16, 12)), box_mesh((12, 12, 12), (2, 2, 2))))
+    return mesh_of(outer - inner)
+
+
+def test_a_cup_is_opened_by_a_vent_off_the_plate() -> None:
+    """Standing on its floor a bowl sucks; vented it does not, and the vent comes out at a side, not on the plate."""
+    made, vent = vented(bowl(), (8, 8, 2.6))
+    assert measure(bowl(), fields_of(bowl()), "stands", np.array([0, 0, 1.0]), MACHINE, RESIN).cups == 1
+    assert measure(made, fields_of(made), "stands", np.array([0, 0, 1.0]), MACHINE, RESIN).cups == 0
+    assert vent.place_mm[2] > 0.5 and vent.length_mm == pytest.approx(2, abs=0.6)
+    with pytest.raises(GeometryError, match="No thin wall"):
+        vented(merged([box_mesh((60, 60, 60))]), (30, 30, 75))
+
+
+def test_a_drain_goes_where_it_is_put() -> None:
+    """To the skin there, through the wall that is shortest; the room stays, the other drain too."""
+    made = hollow(box_mesh((24, 24, 40), (-12, -12, 0)), 2.0)
+    moved = with_drain_at(made, 0, (12.0, 3.0, 30.0))
+    assert moved.drains[1] == made.drains[1]
+    assert moved.drains[0].place_mm == (12.0, 3.0, 30.0)
+    assert moved.drains[0].length_mm == pytest.approx(2, abs=0.3)
+    assert moved.saved_ml == pytest.approx(made.saved_ml, rel=0.02)
+    assert moved.trapped_ml == 0
+
+
+def test_struts_stand_in_the_room_and_plugs_fit_the_drains() -> None:
+    """Posts cost what they are; a plug for each drain, thinner than it by the play, as long as the wall."""
+    block = box_mesh((30, 30, 30))
+    plain, held = hollow(block, 2.0), hollow(block, 2.0, strut_mm=2.0)
+    posts = (plain.saved_ml - held.saved_ml) * 1000 / (np.pi * 1.0**2 * 26)
+    assert posts == pytest.approx(9, abs=0.6)
+    assert held.trapped_ml == 0
+    made = plugs(plain, 0.15)
+    assert len(solid_of(made).decompose()) == len(plain.drains) == 2
+    assert made.extents_mm[2] == pytest.approx(1.1 + max(d.length_mm for d in plain.drains), abs=0.05)
+
+
+def test_pouring_out_tells_which_way() -> None:
+    """A bowl hanging mouth up keeps its fill and runs empty on its side or mouth down; a block keeps nothing."""
+    full = tipping(bowl().transformed(np.diag([1.0, 1, -1, 1])))
+    assert full.hanging_ml == pytest.approx(1.44, rel=0.05)
+    assert full.left_ml == 0 and "runs empty" in full.says
+    assert tipping(box_mesh((5, 5, 5))).says == "As it hangs it runs empty by itself."

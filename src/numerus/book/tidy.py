@@ -63,6 +63,13 @@ def overruled(kit: Kit, relation: Relation, parts: Sequence[Part], meshes: Itera
     return [replace(kit, relations=said), *resorted(parts, shaped, said)]
 
 
+def beside_part(part: Part, name: str, mesh: Mesh) -> Remade:
+    """A new part that comes of another, in no slot a build fills."""
+    made = remade(part, mesh)
+    new = replace(made.part, id=new_id(), name=f"{part.label} {name}", slot="extra", original="", doubt=0.0, pose=None)
+    return replace(made, part=new)
+
+
 def halves(part: Part, cut: Cut) -> tuple[Remade, Remade]:
     """The upper half, which stays the part, and the lower, a part in a slot of its own."""
     below = remade(part, cut.below)

@@ -8,13 +8,16 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.geometry.columns import Columns
+from numerus.geometry.layers import layer_bitmap
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pockets import Cup
 from numerus.kit.plan import Pillar, Point
-from numerus.resin.pose import TELLING_CUP_MM2
+from numerus.resin.pose import telling
 from numerus.resin.proof import Proof
 from numerus.resin.style import SupportStyle, tip_name
 from numerus.resin.supports import Supported
+from numerus.resin.venting import VENT_MM
 
 WORST = 30  # of a kind; more are counted
 
@@ -56,9 +59,10 @@ def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup]) -> list
     ]
     found += [
         PrintFinding(
-            "cup", f"a cup seals {c.area_mm2:.0f} mm² from {c.from_mm:.1f} mm", "vent it near its bottom, or tilt", (c.x_mm, c.y_mm, c.from_mm)
+            "cup", f"a cup seals {c.area_mm2:.0f} mm² from {c.from_mm:.1f} mm", "vent it near its bottom, or tilt",
+            cup_place(made.hanging.columns, c)
         )
-        for c in sealed if c.area_mm2 >= TELLING_CUP_MM2
+        for c in sealed if telling(c)
     ]  # fmt: skip
     heavy = sorted(proof.too_heavy, key=lambda i: carried[i])[:WORST]
     found += [
@@ -66,6 +70,16 @@ def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup]) -> list
         for i in heavy
     ]
     return found
+
+
+def cup_place(columns: Columns, cup: Cup) -> Point:
+    """An empty place in a cup, low in it: where a vent begins."""
+    above = min(VENT_MM / 2, (cup.to_mm - cup.from_mm) / 2)
+    layer = int((cup.from_mm + above) / columns.grid.layer_mm)
+    rows, across = np.nonzero(~layer_bitmap(columns, layer))
+    x, y = columns.grid.centre_mm(across.astype(float), rows.astype(float))
+    near = int(np.argmin((np.asarray(x) - cup.x_mm) ** 2 + (np.asarray(y) - cup.y_mm) ** 2))
+    return float(np.asarray(x)[near]), float(np.asarray(y)[near]), (layer + 0.5) * columns.grid.layer_mm
 
 
 def _tip(

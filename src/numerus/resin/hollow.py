@@ -32,6 +32,8 @@ SAMPLES = 30_000
 SKIN_POINTS = 200_000
 SHOW_WEIGHT = 4.0  # how much longer a drain may be, in walls, to lie on a face nobody sees
 TRAP_PIXEL_MM = 0.1
+PLUG_HEAD_MM = 1.2
+STRUT_EVERY_MM = 9.0
 
 
 @dataclass(frozen=True)
@@ -47,20 +49,26 @@ class Drain:
 
 @dataclass(frozen=True, eq=False)
 class Hollowed:
-    """The hollow part, what it saves, its thinnest wall (drains aside), drains, and what no drain lets out."""
+    """The hollow part, what it saves, its thinnest wall (drains aside), drains, and what no drain lets out.
+
+    ``source`` is the part as it was, ``rooms`` its cavities: drains can be moved without hollowing again.
+    """
 
     mesh: Mesh
     saved_ml: float
     min_wall_mm: float
     drains: tuple[Drain, ...]
     trapped_ml: float
+    source: Mesh
+    rooms: tuple[Mesh, ...]
 
 
-def hollow(mesh: Mesh, wall_mm: float = 2.0, drain_mm: float = DRAIN_MM) -> Hollowed:
+def hollow(mesh: Mesh, wall_mm: float = 2.0, drain_mm: float = DRAIN_MM, strut_mm: float = 0.0) -> Hollowed:
     """The part with cavities ``wall_mm`` under its skin and two drains in each.
 
-    +Z is up as printed; drains go to the ends of a cavity that are lowest and highest then. Raises GeometryError where
-    the part is no solid, or has no room for a cavity.
+    +Z is up as printed; drains go to the ends of a cavity that are lowest and highest then. ``strut_mm``: thickness of
+    posts that carry the roof of a cavity, none for 0. Raises GeometryError where the part is no solid, or has no room
+    for a cavity.
     """
     if not 0.4 <= wall_mm <= 20:
         raise GeometryError(
@@ -74,18 +82,68 @@ def hollow(mesh: Mesh, wall_mm: float = 2.0, drain_mm: float = DRAIN_MM) -> Holl
         raise GeometryError(
             "too-thin", f"Nowhere is it thick enough for a room within walls of {wall_mm:g} mm.", "Left solid."
         )
+    wall = _least_wall(skin_mesh, rooms)
+    rooms = [_strutted(r, strut_mm) for r in rooms] if strut_mm > 0 else rooms
     skin, normals = even_points(skin_mesh, SAMPLES)
     seen = table_exposure(mesh, skin, normals)
     drains = [d for room in rooms for d in _drains(mesh_of(room), skin, normals, seen, wall_mm, drain_mm)]
+    return _opened(mesh, solid, rooms, drains, wall)
+
+
+def _opened(source: Mesh, solid: Any, rooms: Sequence[Any], drains: Sequence[Drain], wall_mm: float) -> Hollowed:
+    """Rooms and drains taken out of a solid."""
     open_ = solid
     for room in rooms:
         open_ = open_ - room
     for drain in drains:
-        open_ = open_ - _bore(drain)
-    made = zones_from(mesh_of(open_), mesh)
-    wall = _least_wall(skin_mesh, rooms)
+        open_ = open_ - bore(drain)
+    made = zones_from(mesh_of(open_), source)
     left = sum(p.volume_ml for p in trapped(_standing_columns(made)))
-    return Hollowed(made, float(solid.volume() - open_.volume()) / 1000, wall, tuple(drains), left)
+    saved = float(solid.volume() - open_.volume()) / 1000
+    return Hollowed(made, saved, wall_mm, tuple(drains), left, source, tuple(mesh_of(r) for r in rooms))
+
+
+def with_drain_at(made: Hollowed, number: int, at_mm: Sequence[float] | Floats) -> Hollowed:
+    """Drain ``number`` moved by hand to the skin nearest a place, through the wall that is shortest there."""
+    from scipy.spatial import cKDTree
+
+    place, old = np.asarray(at_mm, float), made.drains[number]
+    corners = np.concatenate([_on_wall(room) for room in made.rooms])
+    near, index = cKDTree(corners).query(place)
+    way = (corners[index] - place) / max(float(near), 1e-9)
+    normal = made.source.normals[int(np.argmin(np.linalg.norm(made.source.triangles.mean(axis=1) - place, axis=1)))]
+    seen = float(table_exposure(made.source, place[None], normal[None])[0])
+    moved = Drain(xyz(place), xyz(way), old.diameter_mm, float(near), seen)
+    drains = [moved if n == number else d for n, d in enumerate(made.drains)]
+    return _opened(made.source, solid_of(made.source), [solid_of(r) for r in made.rooms], drains, made.min_wall_mm)
+
+
+def plugs(made: Hollowed, play_mm: float) -> Mesh:
+    """A plug for every drain, side by side on z = 0: the hole less the play, a head to hold it by that is filed off level."""
+    from manifold3d import Manifold
+
+    whole, x = Manifold(), 0.0
+    for drain in made.drains:
+        radius = drain.diameter_mm / 2
+        head = Manifold.cylinder(PLUG_HEAD_MM, radius + 0.6, circular_segments=48)
+        shank = Manifold.cylinder(drain.length_mm, radius - play_mm, radius - 2 * play_mm, 48).translate(
+            (0, 0, PLUG_HEAD_MM - 0.1)
+        )
+        whole = whole + (head + shank).translate((x, 0, 0))
+        x += 2 * radius + 3.2
+    return mesh_of(whole)
+
+
+def _strutted(room: Any, strut_mm: float) -> Any:
+    """A room with upright posts left standing in it, on a grid; between them resin still runs."""
+    from manifold3d import Manifold
+
+    x0, y0, z0, x1, y1, z1 = room.bounding_box()
+    posts = Manifold()
+    for x in np.arange(x0 + STRUT_EVERY_MM / 2, x1, STRUT_EVERY_MM):
+        for y in np.arange(y0 + STRUT_EVERY_MM / 2, y1, STRUT_EVERY_MM):
+            posts = posts + Manifold.cylinder(z1 - z0 + 2, strut_mm / 2, circular_segments=16).translate((x, y, z0 - 1))
+    return room - posts
 
 
 def _least_wall(skin: Mesh, rooms: Sequence[Any]) -> float:
@@ -170,10 +228,10 @@ def _drains(room: Mesh, skin: Floats, normals: Floats, seen: Floats, wall_mm: fl
     """One drain at either end of a room, through the shortest wall that is seen least."""
     from scipy.spatial import cKDTree
 
-    low, high = room.bounds_mm[:, 2]
+    (low, high), inner = room.bounds_mm[:, 2], _on_wall(room)
     ends = low + END_SHARE * (high - low), high - END_SHARE * (high - low)
     made: list[Drain] = []
-    for part in (room.vertices[room.vertices[:, 2] >= ends[1]], room.vertices[room.vertices[:, 2] <= ends[0]]):
+    for part in (inner[inner[:, 2] >= ends[1]], inner[inner[:, 2] <= ends[0]]):
         near, index = cKDTree(part).query(skin)
         # The way in is where the cavity is nearest, not the normal: behind a fold the normal may miss it.
         apart = (
@@ -184,15 +242,20 @@ def _drains(room: Mesh, skin: Floats, normals: Floats, seen: Floats, wall_mm: fl
         cost = near / wall_mm + SHOW_WEIGHT * seen + 1e3 * (apart < 2 * drain_mm)
         k = int(np.argmin(cost))
         way = (part[index[k]] - skin[k]) / max(near[k], 1e-9)
-        made.append(Drain(_xyz(skin[k]), _xyz(way), drain_mm, float(near[k]), float(seen[k])))
+        made.append(Drain(xyz(skin[k]), xyz(way), drain_mm, float(near[k]), float(seen[k])))
     return made
 
 
-def _xyz(v: Sequence[float]) -> tuple[float, float, float]:
+def _on_wall(room: Mesh) -> Floats:
+    """Points all over a room's wall: its corners alone may lie far apart."""
+    return np.concatenate([room.vertices, even_points(room, SAMPLES)[0]])
+
+
+def xyz(v: Sequence[float] | Floats) -> tuple[float, float, float]:
     return float(v[0]), float(v[1]), float(v[2])
 
 
-def _bore(drain: Drain) -> Any:
+def bore(drain: Drain) -> Any:
     """The hole as a solid: from a little before the skin to well inside the cavity."""
     from manifold3d import Manifold
 

@@ -11,7 +11,7 @@ from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.resin.editing import supported
 from numerus.resin.fields import fields_of
 from numerus.resin.hanging import CHECK_MM
-from numerus.resin.pose import LIFT_MM, SCHOOLS, PoseCost, measure, posed, school_up
+from numerus.resin.pose import LIFT_MM, SCHOOLS, PoseCost, measure, posed, school_up, without_cups
 from numerus.resin.posing import TRIED, first_caught
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import Proof
@@ -36,7 +36,7 @@ def judged_poses(
 ) -> list[Judged]:
     """The schools' poses and the best directions found, least regret first; of one school if named (see SCHOOL_OF)."""
     fields, weights = fields_of(mesh), weights or Weights()
-    found = search(mesh, fields, weights)
+    found = without_cups(mesh, search(mesh, fields, weights), weights)
     wanted = [SCHOOL_OF[school]] if school else list(SCHOOLS)
     ways = [(name, school_up(name, found)) for name in wanted]
     taken = np.array([u for _, u in ways])

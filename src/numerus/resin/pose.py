@@ -9,6 +9,7 @@ face.
 from __future__ import annotations
 
 from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -21,7 +22,7 @@ from numerus.geometry.sections import Sections, sections
 from numerus.kit.plan import Stroke
 from numerus.resin.fields import Fields, fields_of
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.sphere import SCAR_SHARE, Search, Weights, curling, hang, search, stepped
+from numerus.resin.sphere import SCAR_SHARE, Search, Weights, apart, curling, hang, search, stepped
 from numerus.resin.timing import pull_n, run_minutes
 from numerus.words import counted
 
@@ -29,7 +30,12 @@ MEASURE_PX_MM = 0.15
 LIFT_MM = 4.0
 FLAT_MM2 = 40.0
 ON_PLATE_MM = 0.15
-TELLING_CUP_MM2 = 1.0  # a cup that seals less hardly pulls
+CUP_LOOKS, CUP_APART_DEG, CUP_LOOK_PX_MM = 14, 12.0, 0.2
+CUP_REGRET = 2.0  # one cup costs as much as twice the worst of what the search can guess of cups
+TELLING_CUP_MM2, TELLING_DEEP_MM = (
+    4.0,
+    0.5,
+)  # what a smaller cup adds to the pull is a tenth of a newton; into a shallow one the film bends
 
 SCHOOLS = ("stands", "leans back", "lies on its back", "best found")
 SCHOOL_SAYS = {
@@ -67,6 +73,11 @@ class PoseCost:
     jump_mm2: float = 0.0
     warp_mm2: float = 0.0
     pools_ml: float = 0.0
+
+
+def telling(cup: Cup) -> bool:
+    """Whether a cup pulls enough to be vented or tilted away."""
+    return cup.area_mm2 >= TELLING_CUP_MM2 and cup.to_mm - cup.from_mm >= TELLING_DEEP_MM
 
 
 def school_up(school: str, found: Search | None = None) -> Floats:
@@ -112,7 +123,7 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
         float(areas.max(initial=0)), float(layer_pulls_n(grown, sealed, machine, resin).max(initial=0)),
         len(born), _footprint_mm2(columns), columns.volume_mm3 / 1000, tuple(areas.tolist()),
         tuple(float(grown.layer[k]) * step - lift for k in born), step,
-        sum(c.area_mm2 >= TELLING_CUP_MM2 for c in sealed),
+        sum(map(telling, sealed)),
         float((turned.areas_mm2 * fields.show) @ (stepped(cosines) * off_plate)),
         float(np.abs(np.diff(areas)).max(initial=0)) * 0.1 / step,
         float(turned.areas_mm2 @ curling(cosines)), retained_ml(turned, (0.0, 0.0, -1.0)),
@@ -150,8 +161,8 @@ def candidates(
     def told(share: float) -> bool:
         return progress is None or progress(share)
 
-    fields = fields or fields_of(mesh, (), strokes)
-    found = search(mesh, fields, weights or Weights(), progress=lambda s: told(0.3 + 0.3 * s), met=met)
+    fields, weights = fields or fields_of(mesh, (), strokes), weights or Weights()
+    found = without_cups(mesh, search(mesh, fields, weights, progress=lambda s: told(0.3 + 0.3 * s), met=met), weights)
     costs = []
     for number, school in enumerate(SCHOOLS):
         if not told(0.6 + 0.1 * number):
@@ -161,6 +172,32 @@ def candidates(
     if flat.support_mm2 <= best.support_mm2 and flat.minutes <= best.minutes:
         costs[-1] = replace(flat, school=best.school)  # the search knows no plate to stand on; a flat foot beats it
     return costs, found
+
+
+def without_cups(mesh: Mesh, found: Search, weights: Weights) -> Search:
+    """The search with the cups of its best directions counted properly: by shape alone they are only guessed.
+
+    What seals skin counts as much more as it has cups; the direction of least regret then comes first.
+    """
+    looked = apart(found.ups, found.regret, CUP_LOOKS, CUP_APART_DEG)
+    with ThreadPoolExecutor(2) as pool:
+        sealed = list(pool.map(lambda k: _cups_of(mesh, found.ups[k]), looked))
+    worse = found.regret.copy()
+    total = max(float(weights.row.sum()), 1e-9)
+    for k, count in zip(looked, sealed, strict=True):
+        worse[k] += CUP_REGRET * weights.cups / total * count
+    best = min(looked, key=lambda k: worse[k])
+    others = np.arange(len(worse)) != best
+    # Neighbours that were not looked at must not seem better than what was.
+    worse[others] = np.maximum(worse[others], worse[best] + 1e-9)
+    return Search(found.ups, found.costs, worse)
+
+
+def _cups_of(mesh: Mesh, up: Floats) -> int:
+    turned = posed(mesh, up)
+    lift = 0.0 if lies_flat(turned) else LIFT_MM
+    columns = solid_columns(turned.moved((0, 0, lift)).triangles, CUP_LOOK_PX_MM, CUP_LOOK_PX_MM)
+    return sum(map(telling, cups(columns)))
 
 
 def in_words(one: PoseCost, other: PoseCost) -> str:

@@ -11,6 +11,7 @@ from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
+from numerus.book.tidy import Remade, remade, stored
 from numerus.desk.benches.pose_layers import LayerGraphView
 from numerus.desk.benches.pose_poses import PosesPage
 from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE, SupportsPage
@@ -31,6 +32,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
 from numerus.errors import Cancelled, NumerusError
+from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.packed import pack_mesh
 from numerus.geometry.writing import write_3mf, write_stl
@@ -39,6 +41,7 @@ from numerus.kit.facts import POSE_CHOSEN, Fact
 from numerus.kit.plan import Draft, Part, Point, Pose, Stroke
 from numerus.resin import editing
 from numerus.resin.fields import Fields, fields_of
+from numerus.resin.findings import PrintFinding
 from numerus.resin.hanging import in_part
 from numerus.resin.layergraph import LayerGraph
 from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up
@@ -48,6 +51,7 @@ from numerus.resin.sphere import Search, Weights
 from numerus.resin.style import SupportStyle, style_for
 from numerus.resin.supports import Supported
 from numerus.resin.taste import choice_of
+from numerus.resin.venting import vented_all
 from numerus.words import counted
 
 OWN = "your own turn"
@@ -333,7 +337,7 @@ class PoseBench(Bench):
         self.supports.show_made(shown.made, shown.graph)
         self._show_view()
         self._cut(self.graph.height_mm)
-        self.verdict.setText(_verdict(shown.graph, shown.made))
+        self.verdict.setText(_verdict(shown.graph, self.supports.findings))
         self.open_page(self.page)
 
     def _show_view(self, refit: bool = True) -> None:
@@ -406,6 +410,8 @@ class PoseBench(Bench):
             self._clear_draft()
         elif deed == "mend":
             self._edit("supports mended", lambda made: editing.mended(made, machine, resin)[0])
+        elif deed == "vent":
+            self._vent()
         elif chosen >= 0:
             words, act = {
                 "thicker": ("a thicker tip", lambda made: editing.thickened(made, chosen)),
@@ -414,6 +420,25 @@ class PoseBench(Bench):
                 "away": ("a tip taken away", lambda made: editing.without_tip(made, chosen)),
             }[deed]
             self._edit(words, act)
+
+    def _vent(self) -> None:
+        """Every cup that tells opened by a small hole; the part is another then, and is posed anew."""
+        part, shown, book = self.session.plans.parts.get(self.shown_part), self.tried, self.session.book
+        if part is None or shown is None or book is None:
+            return
+        mesh, hanging, up = self.session.mesh(part.blob), shown.made.hanging, shown.cost.up
+        places = [in_part(hanging, mesh, up, np.array(f.place_mm)) for f in self.supports.findings if f.code == "cup"]
+
+        def work(progress: Progress) -> Remade:
+            return remade(part, vented_all(oriented(mesh)[0], places, up))
+
+        def done(made: Remade) -> None:
+            try:
+                self.session.commit(f"{part.label}: {counted(len(places), 'cup')} vented", [stored(book, made)])
+            except NumerusError as error:
+                self.session.failed.emit(error)
+
+        self.context.jobs.start("vent", "Venting cups", work, done)
 
     def _clear_draft(self) -> None:
         part = self.session.plans.parts.get(self.shown_part)
@@ -549,14 +574,14 @@ class PoseBench(Bench):
             write_stl(made.whole, path)
 
 
-def _verdict(graph: LayerGraph, made: Supported) -> str:
+def _verdict(graph: LayerGraph, found: list[PrintFinding]) -> str:
     """What is not right yet, or that all is."""
     proof = graph.proof
     said = [
         f"{counted(many, word)}{more}"
         for many, word, more in (
             (len(proof.islands_left), "island", " left"), (len(proof.too_light), "tip", " too light"),
-            (len(made.unreached), "overhang", " no pillar reaches"), (len(proof.swings), "pillar", " too slender"),
+            (len({f.place_mm for f in found if f.code == "far"}), "overhang", " with no tip near"), (len(proof.swings), "pillar", " too slender"),
         )
         if many
     ]  # fmt: skip

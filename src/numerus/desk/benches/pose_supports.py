@@ -66,6 +66,12 @@ class SupportsPage(QWidget):
     def _body(self):  # type: ignore[no-untyped-def]
         self.mend = button("Mend all", lambda: self.deed.emit("mend"), "main", MEND_SAYS)
         again = button("Place again", lambda: self.deed.emit("again"), "", "All tips anew, by the style")
+        self.vent = button(
+            "Vent cups",
+            lambda: self.deed.emit("vent"),
+            "",
+            "A small hole from each cup through its thinnest wall out of sight",
+        )
         self.modes = {m: button(m, lambda m=m: self.use(m), "tab") for m in (LOOK, ADD, MOVE, BRUSH)}
         for mode in self.modes.values():
             mode.setCheckable(True)
@@ -76,7 +82,7 @@ class SupportsPage(QWidget):
                 ("Split", "split", "Two tips to either side, to share its load"), ("Take away", "away", "The tip and its pillar"),
             )
         ]  # fmt: skip
-        head = row(label("Placed", "section"), self.style_box, again, -1, self.mend)
+        head = row(label("Placed", "section"), self.style_box, again, -1, self.vent, self.mend)
         by_hand = row(label("By hand", "section"), *self.modes.values(), -1, gap=2)
         brush = row(label("Brush says"), self.brush_box, label("of"), self.size_box, -1, gap=6)
         body = column(
@@ -116,6 +122,7 @@ class SupportsPage(QWidget):
         self.style_box.setCurrentIndex(list(STYLES).index(made.style.name))
         self.style_says.setText(STYLE_SAYS[made.style.name])
         self.mend.setEnabled(any(f.code != "cup" for f in self.findings))
+        self.vent.setVisible(any(f.code == "cup" for f in self.findings))
         self.choose(self.chosen if self.chosen < len(made.pillars) else -1)
 
     def choose(self, pillar: int) -> None:

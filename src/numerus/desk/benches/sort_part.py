@@ -11,7 +11,7 @@ from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
 
-from numerus.book.tidy import Remade, remade, scaled, stored
+from numerus.book.tidy import Remade, beside_part, remade, scaled, stored
 from numerus.desk.benches.sort_cut import CutTool
 from numerus.desk.benches.sort_faults import FaultsTool
 from numerus.desk.benches.sort_hollow import HollowTool
@@ -203,22 +203,22 @@ class PartPage(QWidget):
         if part is not None:
             self.aside([part.id], not part.needed)
 
-    def keep(self, words: str, mesh: Mesh) -> None:
-        """The changed mesh becomes the part's; the one it came with is kept."""
-        self._make(words, lambda part: remade(part, mesh))
+    def keep(self, words: str, mesh: Mesh, extra: Sequence[tuple[str, Mesh]] = ()) -> None:
+        """The changed mesh becomes the part's; the one it came with is kept. ``extra``: new parts that come of it."""
+        self._make(words, lambda part: [remade(part, mesh), *(beside_part(part, name, more) for name, more in extra)])
 
     def scale(self, factor: float, words: str = "") -> None:
         mesh = self.mesh
-        self._make(words or f"× {factor:.4g}", lambda part: scaled(part, mesh, factor))
+        self._make(words or f"× {factor:.4g}", lambda part: [scaled(part, mesh, factor)])
 
     def restore(self) -> None:
         """The mesh of the file again."""
         part = self.part
         if part is not None and part.original:
             came = self.session.mesh(part.original)
-            self._make("as it came", lambda p: _without_original(remade(p, came)))
+            self._make("as it came", lambda p: [_without_original(remade(p, came))])
 
-    def _make(self, words: str, make: Callable[[Part], Remade]) -> None:
+    def _make(self, words: str, make: Callable[[Part], list[Remade]]) -> None:
         """Measured anew beside, then written as one edit."""
         part = self.part
         if part is not None:
@@ -227,16 +227,16 @@ class PartPage(QWidget):
                 "remake", "Measuring the part", lambda progress: make(part), lambda made: self._store(label, made)
             )
 
-    def _store(self, label: str, made: Remade) -> None:
+    def _store(self, label: str, made: list[Remade]) -> None:
         book = self.session.book
         if book is None:
             return
         try:
-            part = stored(book, made)
+            parts = [stored(book, m) for m in made]
         except NumerusError as error:
             self.session.failed.emit(error)
             return
-        self.session.commit(label, [part])
+        self.session.commit(label, parts)
 
     def convert_unit(self) -> None:
         """Take the offered unit: everything of the part is measured anew."""

@@ -1,0 +1,122 @@
+"""Letting resin and air out: vents for cups that suck on the film, and which way to tip a part so that it runs empty."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import Any
+
+import numpy as np
+
+from numerus.errors import GeometryError
+from numerus.geometry.cutting import mesh_of, solid_of, zones_from
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.pockets import retained_ml
+from numerus.geometry.rays import RayScene, table_exposure
+from numerus.resin.hollow import SHOW_WEIGHT, Drain, bore, xyz
+from numerus.resin.sphere import directions
+
+VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
+OFF_PLATE_MM = 0.5
+TIP_PIXEL_MM = 0.25
+LEAST_POOL_ML = 0.005
+
+
+def vented(
+    mesh: Mesh, at_mm: Sequence[float] | Floats, up: Sequence[float] = (0, 0, 1), diameter_mm: float = VENT_MM
+) -> tuple[Mesh, Drain]:
+    """A hole from a place in a hollow through the thinnest wall that is seen least to the outside: a cup is one no more.
+
+    It does not come out where the part, with ``up`` upward, may stand on the plate. Raises GeometryError where no wall
+    under LONGEST_VENT_MM leads out.
+    """
+    place = np.asarray(at_mm, float)
+    lowest = float((mesh.vertices @ np.asarray(up)).min()) + OFF_PLATE_MM
+    found = [
+        w for w in _walls_round(mesh, place)
+        if w.length_mm <= LONGEST_VENT_MM and float(np.dot(w.place_mm, up)) > lowest and _rises(w, place, up) <= diameter_mm / 2
+    ]  # fmt: skip
+    if not found:
+        raise GeometryError("no-vent", "No thin wall leads out of that hollow.", "Tilt the part, or cut it there.")
+    best = min(found, key=lambda w: w.length_mm + SHOW_WEIGHT * w.seen)
+    vent = Drain(best.place_mm, best.way, diameter_mm, best.length_mm, best.seen)
+    return zones_from(mesh_of(solid_of(mesh) - bore(vent)), mesh), vent
+
+
+def _rises(vent: Drain, place: Floats, up: Sequence[float]) -> float:
+    """How far above or below the place a vent opens into the hollow."""
+    mouth = np.asarray(vent.place_mm) + vent.length_mm * np.asarray(vent.way)
+    return abs(float((mouth - place) @ np.asarray(up)))
+
+
+def vented_all(mesh: Mesh, places_mm: Sequence[Sequence[float]], up: Sequence[float]) -> Mesh:
+    """Vents for several hollows, one after the other; their places are the lowest empty points as it hangs."""
+    for place in places_mm:
+        mesh, _ = vented(mesh, place, up)
+    return mesh
+
+
+def _walls_round(mesh: Mesh, place: Floats) -> list[Drain]:
+    """Walls between a place in the open and the outside beyond them, over directions: where they come out, the way in."""
+    scene, ways = RayScene(mesh), directions(VENT_DIRECTIONS)
+    start, eps = np.repeat(place[None], len(ways), axis=0), 1e-4 * float(np.linalg.norm(mesh.extents_mm))
+    inner = scene.first_hit(start, ways)
+    ahead = np.flatnonzero(inner >= 0)
+    enter = _along(mesh, inner[ahead], start[ahead], ways[ahead])
+    outer = scene.first_hit(start[ahead] + (enter + eps)[:, None] * ways[ahead], ways[ahead])
+    thick = np.where(outer >= 0, _along(mesh, outer, start[ahead], ways[ahead]) - enter, np.inf)
+    leaves = (outer >= 0) & (np.einsum("ij,ij->i", mesh.normals[outer], ways[ahead]) > 0.3)
+    exits = start[ahead] + (enter + thick)[:, None] * ways[ahead]
+    open_ = np.flatnonzero(leaves & np.isfinite(thick))
+    free = ~scene.blocked(exits[open_] + 2 * eps * ways[ahead][open_], ways[ahead][open_])
+    open_ = open_[free]
+    seen = table_exposure(mesh, exits[open_], mesh.normals[outer[open_]])
+    return [
+        Drain(xyz(exits[k]), xyz(-ways[ahead[k]]), 0.0, float(thick[k]), float(s))
+        for k, s in zip(open_, seen, strict=True)
+    ]
+
+
+def _along(mesh: Mesh, face: Any, start: Floats, way: Floats) -> Floats:
+    """How far rays go to the planes of faces."""
+    slope = np.einsum("ij,ij->i", mesh.normals[face], way)
+    reach = np.einsum("ij,ij->i", mesh.normals[face], mesh.triangles[face, 0] - start)
+    return np.asarray(reach / np.where(np.abs(slope) < 1e-9, 1e-9, slope))
+
+
+@dataclass(frozen=True)
+class Tipping:
+    """How to pour a part out: held as it hangs it keeps ``hanging_ml``; with ``up`` upward it keeps ``left_ml``."""
+
+    hanging_ml: float
+    up: tuple[float, float, float]
+    left_ml: float
+
+    @property
+    def says(self) -> str:
+        if self.hanging_ml < LEAST_POOL_ML:
+            return "As it hangs it runs empty by itself."
+        if self.left_ml >= self.hanging_ml - LEAST_POOL_ML:
+            return (
+                f"{self.hanging_ml:.2f} ml stay in it whichever way it is tipped: suck or blow it out, or add a drain."
+            )
+        rest = f"{self.left_ml:.2f} ml still pool" if self.left_ml >= LEAST_POOL_ML else "it runs empty"
+        return f"As it hangs it keeps {self.hanging_ml:.2f} ml; tip it {_side(self.up)} and {rest}."
+
+
+def tipping(mesh: Mesh) -> Tipping:
+    """Which way to tip a part that hangs (+Z as printed, away from the plate) so that least stays in it."""
+    ways = [(x, y, z) for x in (-1, 0, 1) for y in (-1, 0, 1) for z in (-1, 0, 1) if (x, y, z) != (0, 0, 0)]
+    pixel = max(TIP_PIXEL_MM, float(mesh.extents_mm.max()) / 200)
+    kept = {way: retained_ml(mesh, way, pixel) for way in ways}
+    hanging = kept[0, 0, -1]
+    best = min(kept, key=lambda w: (round(kept[w], 3), abs(w[0]) + abs(w[1]) + abs(w[2] + 1)))
+    x, y, z = best
+    return Tipping(hanging, (float(x), float(y), float(z)), kept[best])
+
+
+def _side(up: tuple[float, float, float]) -> str:
+    """A direction of "up" as the side that then looks down, in the part's own words."""
+    names = (("left", "right"), ("front", "back"), ("foot", "head"))
+    down = [names[axis][0 if v > 0 else 1] for axis, v in enumerate(up) if v]
+    return f"{' and '.join(down)} down"
