@@ -22,6 +22,7 @@ from numerus.errors import BookError, Cancelled
 from numerus.geometry.writing import write_stl
 from numerus.kit.facts import STEP, Fact
 from numerus.kit.plan import Army, Kit, Unit
+from numerus.resin.profiles import Machine
 
 from helpers import box_mesh  # isort: skip
 
@@ -230,3 +231,14 @@ def test_files_are_taken_in_as_one_edit_and_cancelling_leaves_the_book(book: Boo
     assert isinstance(next(iter(book.plans.kits.values())), Kit)
     book.undo()
     assert state(book) == before
+
+
+def test_what_is_changed_keeps_its_place(tmp_path: Path) -> None:
+    """The first machine is still the first after it was changed, and when the book is opened again."""
+    path = tmp_path / "a.numerus"
+    book = Book.open(path, create=True)
+    book.commit("two", [Machine("b", "B"), Machine("a", "A")])
+    book.commit("changed", [Machine("b", "Better")])
+    assert [m.name for m in book.plans.machines.values()] == ["Better", "A"]
+    book.close()
+    assert [m.name for m in Book.open(path).plans.machines.values()] == ["Better", "A"]

@@ -64,7 +64,7 @@ class Book:
 
     def _load(self) -> None:
         with self._engine.connect() as connection:
-            for kind, id_, body in connection.execute(sa.select(tables.plan)):
+            for kind, id_, body in connection.execute(sa.select(tables.plan).order_by(sa.text("rowid"))):
                 try:
                     self._bodies[kind][id_] = read(kind, body)
                 except (BookError, KeyError):
@@ -119,14 +119,16 @@ class Book:
     def _write(self, connection: sa.Connection, changes: Iterable[tuple[str, str, str | None]]) -> None:
         for kind, id_, body in changes:
             here = (tables.plan.c.kind == kind) & (tables.plan.c.id == id_)
-            connection.execute(sa.delete(tables.plan).where(here))
-            if body is not None:
+            if body is None:
+                connection.execute(sa.delete(tables.plan).where(here))
+            elif not connection.execute(sa.update(tables.plan).where(here).values(body=body)).rowcount:
                 connection.execute(sa.insert(tables.plan).values(kind=kind, id=id_, body=body))
 
     def _take_in(self, changes: Iterable[tuple[str, str, str | None]], entries: Iterable[Fact]) -> None:
         for kind, id_, body in changes:
-            self._bodies[kind].pop(id_, None)
-            if body is not None:
+            if body is None:
+                self._bodies[kind].pop(id_, None)
+            else:  # in its place: the first machine stays the first, also when it is changed
                 self._bodies[kind][id_] = read(kind, body)
         self._entries += entries
         self._fold()

@@ -32,10 +32,8 @@ FLAT_MM2 = 40.0
 ON_PLATE_MM = 0.15
 CUP_LOOKS, CUP_APART_DEG, CUP_LOOK_PX_MM = 14, 12.0, 0.2
 CUP_REGRET = 2.0  # one cup costs as much as twice the worst of what the search can guess of cups
-TELLING_CUP_MM2, TELLING_DEEP_MM = (
-    4.0,
-    0.5,
-)  # what a smaller cup adds to the pull is a tenth of a newton; into a shallow one the film bends
+# What a smaller cup adds to the pull is a tenth of a newton; into a shallow one the film bends.
+TELLING_CUP_MM2, TELLING_DEEP_MM = 4.0, 0.5
 
 SCHOOLS = ("stands", "leans back", "lies on its back", "best found")
 SCHOOL_SAYS = {

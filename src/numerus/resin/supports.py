@@ -26,6 +26,7 @@ REPAIRS = 3  # rounds of catching what the check still finds
 SIDES = 8
 SLENDER = 15.0  # a pillar longer than so many times its thickness swings
 BRACE_REACH_MM, BRACE_MM, FOOT_SPREAD = 9.0, 0.6, 2.2
+TIE_SHARES = (0.8, 0.6, 1.0, 0.4)  # of the height that asks for a tie: where one is tried
 
 
 @dataclass(frozen=True, eq=False)
@@ -135,9 +136,10 @@ def _braces(pillars: Sequence[Pillar], room: Room, style: SupportStyle) -> list[
     for i in trunks:
         every = SLENDER * bar_mm(pillars[i].tip_mm, style)
         for number in range(1, int(pillars[i].knee[2] / every) + 1):
-            z = every * number * 0.8
-            if not any(a == i or b == i for a, b, at in made if abs(at - z) < every / 2):
-                made += _brace(i, z, trunks, pillars, room)
+            tied = [at for a, b, at in made if i in (a, b)]
+            if not any(abs(at - every * number * TIE_SHARES[0]) < every / 2 for at in tied):
+                ways = (_brace(i, every * number * share, trunks, pillars, room) for share in TIE_SHARES)
+                made += next((w for w in ways if w), [])
     return made
 
 

@@ -18,6 +18,7 @@ from numerus.resin.sphere import directions
 
 VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
 OFF_PLATE_MM = 0.5
+LOW_WEIGHT = 6.0  # what lies under a vent stays a cup: a millimetre of it is worth so much wall
 TIP_PIXEL_MM = 0.25
 LEAST_POOL_ML = 0.005
 
@@ -34,11 +35,11 @@ def vented(
     lowest = float((mesh.vertices @ np.asarray(up)).min()) + OFF_PLATE_MM
     found = [
         w for w in _walls_round(mesh, place)
-        if w.length_mm <= LONGEST_VENT_MM and float(np.dot(w.place_mm, up)) > lowest and _rises(w, place, up) <= diameter_mm / 2
+        if w.length_mm <= LONGEST_VENT_MM and float(np.dot(w.place_mm, up)) > lowest and abs(_rises(w, place, up)) <= diameter_mm / 2
     ]  # fmt: skip
     if not found:
         raise GeometryError("no-vent", "No thin wall leads out of that hollow.", "Tilt the part, or cut it there.")
-    best = min(found, key=lambda w: w.length_mm + SHOW_WEIGHT * w.seen)
+    best = min(found, key=lambda w: w.length_mm + SHOW_WEIGHT * w.seen + LOW_WEIGHT * abs(_rises(w, place, up)))
     vent = Drain(best.place_mm, best.way, diameter_mm, best.length_mm, best.seen)
     return zones_from(mesh_of(solid_of(mesh) - bore(vent)), mesh), vent
 
@@ -46,7 +47,7 @@ def vented(
 def _rises(vent: Drain, place: Floats, up: Sequence[float]) -> float:
     """How far above or below the place a vent opens into the hollow."""
     mouth = np.asarray(vent.place_mm) + vent.length_mm * np.asarray(vent.way)
-    return abs(float((mouth - place) @ np.asarray(up)))
+    return float((mouth - place) @ np.asarray(up))
 
 
 def vented_all(mesh: Mesh, places_mm: Sequence[Sequence[float]], up: Sequence[float]) -> Mesh:

@@ -1,0 +1,231 @@
+"""The Pose bench at work: the chart turns the part, weights and schools, supports by hand and by the brush, cups vented."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+import trimesh
+from PyQt6.QtCore import QPoint, Qt
+
+from helpers import handed_mesh
+from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE
+from numerus.desk.window import MainWindow
+from numerus.geometry.mesh import merged
+from numerus.geometry.writing import write_stl
+from numerus.kit.facts import POSE_CHOSEN
+from numerus.kit.plan import Figure, Unit
+from numerus.resin.sphere import COSTS
+from numerus.resin.taste import SCHOOL_WEIGHTS
+
+
+def pose_bench(window: MainWindow, part: str = "heron_neck", unit: str = "heron"):  # type: ignore[no-untyped-def]
+    window.session.select(unit, part_id=part)
+    window.session.go("pose")
+    return window.benches["pose"]
+
+
+def part_of(window: MainWindow, part: str = "heron_neck"):  # type: ignore[no-untyped-def]
+    return window.session.plans.parts[part]
+
+
+def test_the_part_follows_the_chart_and_is_supported_when_it_is_let_go(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """While dragged it turns without supports and says how high it stands; let go it is measured, supported, put last."""
+    bench = pose_bench(window)
+    chart = bench.chart
+    middle = QPoint(int(chart.width() / 2), int(chart.height() / 2))
+    qtbot.mousePress(chart, Qt.MouseButton.LeftButton, pos=middle + QPoint(20, 0))
+    assert len(bench.view.things) == 1 and "mm high" in bench.view.caption[0]
+    assert bench.view.things[0].mesh.extents_mm[2] == pytest.approx(float(bench.view.caption[0].split()[0]), abs=0.06)
+    qtbot.mouseRelease(chart, Qt.MouseButton.LeftButton, pos=middle + QPoint(20, 0))
+    assert bench.costs[3].school == "your own turn"
+    assert bench.tried.cost is bench.costs[3] and len(bench.view.things) > 1
+
+
+def test_the_chart_shows_the_search_as_it_grows(window: MainWindow) -> None:
+    """Each part of the search is drawn before the last is known."""
+    bench = pose_bench(window)
+    seen: list[int] = []
+    bench.grew.connect(lambda found: seen.append(len(found.ups)))
+    window.session.select("heron", part_id="heron_head")
+    assert len(seen) >= 4 and seen == sorted(seen)
+    assert len(bench.chart.found.ups) > seen[-1]
+
+
+def test_schools_set_what_counts_and_a_click_changes_one(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """The map changes at once, the best is found anew; each school says what it costs."""
+    bench = pose_bench(window)
+    poses = bench.poses
+    before = bench.found.regret.copy()
+    poses.school_box.setCurrentIndex(3)
+    poses.school_box.activated.emit(3)
+    assert poses.counts.weights == SCHOOL_WEIGHTS[3].weights
+    assert poses.says.text().startswith(SCHOOL_WEIGHTS[3].says)
+    assert not np.allclose(before, bench.found.regret)
+    assert bench.costs[3].school == "best found"
+    poses.counts._set("time", 0)
+    assert poses.weights.time == 1.0
+    poses.counts._set("time", 0)
+    assert poses.weights.time == 0.0
+    assert bench.chart.found is bench.found
+
+
+def test_kept_choices_are_remembered_and_weights_learn_from_them(window: MainWindow) -> None:
+    """Three times the quickest against the others: time comes to count more, and it is said."""
+    bench = pose_bench(window)
+    before = bench.poses.weights
+    for _ in range(3):
+        window.session.select("heron", part_id="heron_neck")
+        quickest = min(range(3), key=lambda n: bench.costs[n].minutes)
+        bench.choose(quickest)
+        bench.keep()
+    kept = [f for f in window.session.answers.facts if f.kind == POSE_CHOSEN]
+    assert len(kept) == 3 and len(kept[0].data["kept"]) == len(COSTS)
+    assert bench.poses.weights != before
+    assert "3 choices count" in bench.poses.says.text()
+
+
+def test_tips_are_changed_by_hand_and_every_change_can_be_taken_back(window: MainWindow) -> None:
+    """Added, moved, thickened, split, taken away: each an edit of the part, proved again, undone one by one."""
+    bench = pose_bench(window)
+    page, made = bench.supports, bench.tried.made
+    bench.open_page("Supports")
+    page.use(LOOK)
+    bench._picked(np.array(made.pillars[2].tip))
+    assert page.chosen == 2 and "carries" in page.tip.text()
+    counts = [len(made.pillars)]
+    page.use(ADD)
+    bench._picked(np.array(made.part.triangles[np.argmin(made.part.normals[:, 2])].mean(axis=0)))
+    counts.append(len(bench.tried.made.pillars))
+    assert part_of(window).draft.pillars == bench.tried.made.pillars
+    page.choose(len(bench.tried.made.pillars) - 1)
+    page.use(MOVE)
+    bench._picked(np.array(made.pillars[0].tip) + [0.4, 0, 0])
+    page.deed.emit("thicker")
+    sizes = [p.tip_mm for p in bench.tried.made.pillars]
+    page.deed.emit("finer")
+    assert sizes != [p.tip_mm for p in bench.tried.made.pillars]
+    page.deed.emit("split")
+    counts.append(len(bench.tried.made.pillars))
+    page.choose(0)
+    page.deed.emit("away")
+    assert counts == [counts[0], counts[0] + 1, counts[0] + 2]
+    for _ in range(6):
+        window.session.undo()
+    assert part_of(window).draft is None
+    assert bench.tried.made.pillars == made.pillars
+
+
+def test_a_blocked_place_is_told_and_nothing_changes(window: MainWindow) -> None:
+    """A tip from above is refused in words."""
+    bench = pose_bench(window)
+    bench.open_page("Supports")
+    bench.supports.use(ADD)
+    part = bench.tried.made.part
+    bench._picked(np.array(part.triangles[np.argmax(part.normals[:, 2])].mean(axis=0)))
+    assert "looks up" in window.errors.message.text()
+    assert part_of(window).draft is None
+
+
+def test_what_the_proof_finds_is_mended_at_once(window: MainWindow) -> None:
+    """Half the tips taken away: islands and light tips are listed with pins; one click and all is well; kept, it is there again."""
+    bench = pose_bench(window)
+    bench.open_page("Supports")
+    page = bench.supports
+    for _ in range(len(bench.tried.made.pillars) // 2):
+        page.choose(0)
+        page.deed.emit("away")
+    codes = {f.code for f in page.findings}
+    assert "island" in codes and "see Supports" in bench.verdict.text()
+    page.list.chosen.emit(0)
+    page.mend.click()
+    assert not {f.code for f in page.findings} & {"island", "light", "touches", "far"}
+    assert bench.verdict.text().startswith("Every island caught")
+    mended = bench.tried.made.pillars
+    bench.keep()
+    window.session.select("heron", part_id="heron_neck")
+    assert bench.tried.made.pillars == mended
+    assert part_of(window).pose.tips == len(mended)
+
+
+def test_brushing_keeps_tips_off_and_is_seen(window: MainWindow) -> None:
+    """A dab where a tip stands: the part is posed anew, colours show it, undo takes it off."""
+    bench = pose_bench(window)
+    bench.open_page("Supports")
+    page = bench.supports
+    page.brush_box.setCurrentIndex(2)
+    page.use(BRUSH)
+    assert bench.colour_box.currentText() == "Seen"
+    spot = next(p.tip for p in bench.tried.made.pillars if p.why != "island")
+    bench._picked(np.array(spot))
+    stroke = part_of(window).strokes[0]
+    assert stroke.kind == "keep off"
+    assert bench.fields.keep_off.sum() > 0
+    centres = window.session.mesh(part_of(window).blob).triangles.mean(axis=1)
+    assert np.linalg.norm(centres[bench.fields.keep_off] - stroke.at, axis=1).max() <= stroke.radius_mm
+    window.session.undo()
+    assert part_of(window).strokes == () and not bench.fields.keep_off.any()
+
+
+def test_a_style_is_kept_with_the_machine(window: MainWindow) -> None:
+    """Safe has more tips than sparse; the next part is supported alike."""
+    bench = pose_bench(window)
+    tips = {}
+    for name in ("sparse", "safe"):
+        bench.supports.styled.emit(name)
+        tips[name] = len(bench.tried.made.pillars)
+        assert next(iter(window.session.plans.machines.values())).support_style == name
+    assert tips["sparse"] < tips["safe"]
+    window.session.select("heron", part_id="heron_head")
+    assert bench.tried.made.style.name == "safe"
+
+
+def test_a_cup_is_vented_from_the_bench(window: MainWindow, tmp_path: Path) -> None:
+    """A jug stood on its floor: the cup is listed, vented by a click, gone; the mesh it came with is kept."""
+    jug = trimesh.boolean.difference(
+        [trimesh.creation.cylinder(9, 14), trimesh.creation.cylinder(7, 14).apply_translation([0, 0, 2])]
+    )
+    handle = merged([handed_mesh()]).moved((8, -1, -3))
+    whole = trimesh.boolean.union([jug, trimesh.Trimesh(handle.vertices, handle.faces)], check_volume=False)
+    whole.export(tmp_path / "jug.stl")
+    window.session.commit("a unit", [Unit("jugs", "Jugs", 9, 28.5, "", slots=()), Figure("j", "jugs", "Jug", 0)])
+    window.session.select("jugs")
+    window.deeds.take_in([tmp_path / "jug.stl"])
+    part = window.session.kit_parts()[0]
+    window.session.go("sort")
+    window.benches["sort"].agree_button.click()
+    bench = pose_bench(window, part.id, "jugs")
+    bench.choose(0)
+    assert any(f.code == "cup" for f in bench.supports.findings)
+    bench.supports.vent.click()
+    bench.choose(0)
+    assert not any(f.code == "cup" for f in bench.supports.findings)
+    after = window.session.plans.parts[part.id]
+    assert after.original and after.volume_ml < part.volume_ml
+
+
+def test_ready_made_poses_show_marks_and_what_is_seen(window: MainWindow) -> None:
+    """Colours are the part's own vertices'; marks are redder than the rest."""
+    bench = pose_bench(window)
+    for which in (1, 2):
+        bench.colour_box.setCurrentIndex(which)
+        bench.colour_box.activated.emit(which)
+        colours = bench.view.things[0].colours
+        assert len(colours) == len(bench.tried.made.part.vertices)
+        assert len(np.unique(colours, axis=0)) > 2
+
+
+def test_an_unknown_sculpt_is_posed_and_supported(window: MainWindow, tmp_path: Path) -> None:
+    """Organic, forty thousand faces, never seen: no island left, every tip holds, each pose compared."""
+    from benchmarks.sculpts import organic
+
+    write_stl(organic(40_000, 7), tmp_path / "thing.stl")
+    window.session.commit(
+        "a unit", [Unit("things", "Things", 9, 40.0, "", slots=()), Figure("t", "things", "Thing", 0)]
+    )
+    window.session.select("things")
+    window.deeds.take_in([tmp_path / "thing.stl"])
+    bench = pose_bench(window, window.session.kit_parts()[0].id, "things")
+    assert not {f.code for f in bench.supports.findings} & {"island", "light", "cup", "far"}
+    assert [c.school for c in bench.costs][-1] == "best found"
