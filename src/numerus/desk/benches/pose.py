@@ -57,6 +57,7 @@ from numerus.words import counted
 OWN = "your own turn"
 POSES, SUPPORTS = "Poses", "Supports"
 OWN_AT = 3  # the place of the best found, or of one's own turn
+MOST_SAID = 3
 CHOOSE_MM = 1.2  # a click this near a tip means it
 
 Posed = tuple[Part, Pose, bytes]
@@ -581,7 +582,7 @@ def _verdict(graph: LayerGraph, found: list[PrintFinding]) -> str:
         f"{counted(many, word)}{more}"
         for many, word, more in (
             (len(proof.islands_left), "island", " left"), (len(proof.too_light), "tip", " too light"),
-            (len({f.place_mm for f in found if f.code == "far"}), "overhang", " with no tip near"), (len(proof.swings), "pillar", " too slender"),
+            (len({f.place_mm for f in found if f.code == "far"}), "bare overhang", ""), (len(proof.swings), "pillar", " too slender"),
         )
         if many
     ]  # fmt: skip

@@ -6,7 +6,7 @@ from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
 
 from numerus.desk.context import Context
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.kit.plan import STROKES
 from numerus.resin.findings import PrintFinding, print_findings, supports_say, tip_says
@@ -84,19 +84,10 @@ class SupportsPage(QWidget):
         ]  # fmt: skip
         head = row(label("Placed", "section"), self.style_box, again, -1, self.vent, self.mend)
         by_hand = row(label("By hand", "section"), *self.modes.values(), -1, gap=2)
-        brush = row(label("Brush says"), self.brush_box, label("of"), self.size_box, -1, gap=6)
+        self.brush_row = panel(row(label("Brush says"), self.brush_box, label("of"), self.size_box, -1, gap=6))
+        self.tip_row = panel(column(self.tip, row(*self.deeds, -1, gap=6), gap=4))
         body = column(
-            head,
-            self.style_says,
-            self.summary,
-            2,
-            self.list,
-            by_hand,
-            self.hint,
-            brush,
-            self.tip,
-            row(*self.deeds, -1, gap=6),
-            gap=6,
+            head, self.style_says, self.summary, 2, self.list, by_hand, self.hint, self.brush_row, self.tip_row, gap=5
         )
         body.setStretch(4, 1)
         return body
@@ -106,6 +97,8 @@ class SupportsPage(QWidget):
         for name, made in self.modes.items():
             made.setChecked(name == mode)
         self.hint.setText(MODE_SAYS[mode])
+        self.brush_row.setVisible(mode == BRUSH)
+        self.tip_row.setVisible(mode != BRUSH)
         self.mode_changed.emit()
 
     @property

@@ -69,8 +69,10 @@ class HollowTool(Tool):
             return
         made, machine = self.made, self.machine()
         left = f"{made.trapped_ml:.2f} ml can never drain" if made.trapped_ml > 0.001 else "nothing is shut in"
+        army = self.session.plans.army
+        money = army.currency if army else ""
         price = self.session.plans.resin.price_per_l / 1000 * made.saved_ml
-        saves = f"Saves {made.saved_ml:.1f} ml ({price:.2f}) and no minutes on {machine.name}: its height stays"
+        saves = f"Saves {made.saved_ml:.1f} ml ({money}{price:.2f}) and no minutes on {machine.name}: its height stays"
         adds = f"adds {len(made.drains)} drains to rinse, cure and plug"
         walls = f"Thinnest wall {made.min_wall_mm:.2f} mm; {left}. {self.tips.says}"
         self.said.setText(f"{saves}; {adds}. {walls} Click the part to move the chosen drain.")
