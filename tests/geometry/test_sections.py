@@ -71,3 +71,15 @@ def test_areas_outlines_and_centres_of_a_cone_of_discs() -> None:
     assert (made.x_mm, made.y_mm) == (pytest.approx(1 + 0 * z, abs=0.02), pytest.approx(2 + 0 * z, abs=0.02))
     begin, below = made.links_of()
     assert [below[begin[k] : begin[k + 1]].tolist() for k in (0, 1, 5)] == [[], [0], [4]]
+
+
+def test_a_beginning_in_mid_air_tells_where_it_joins() -> None:
+    """A hook: its point begins at 3 mm and joins the bar at 8; what stands on the plate joins nothing, a lone crumb neither."""
+    hook = merged([box_mesh((2, 2, 10)), box_mesh((8, 2, 2), (0, 0, 8)), box_mesh((1, 1, 5.5), (6, 0.5, 3))])
+    crumb = box_mesh((1, 1, 1), (12, 0, 5))
+    made = sections(solid_columns(merged([hook, crumb]).triangles, 0.1, 0.1))
+    joins = made.joins()
+    born = int(np.flatnonzero((made.layer == 30) & (made.x_mm > 5))[0])
+    assert joins[born] == 80
+    assert joins[made.begin[0]] == -1
+    assert (joins >= 0).sum() == 1

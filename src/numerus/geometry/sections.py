@@ -51,6 +51,31 @@ class Sections:
         begin = np.searchsorted(self.above[order], np.arange(len(self.layer) + 1))
         return begin.astype(np.int64), np.ascontiguousarray(self.below[order])
 
+    def joins(self) -> NDArray[np.int32]:
+        """For every section that begins in mid-air, the layer in which what grew from it joins something else, int32 (n,);
+        -1 for the others, and for what joins nothing.
+        """
+        begin, below = self.links_of()
+        return np.asarray(_joins(self.begin, begin, below))
+
+
+@kernel
+def _joins(begin, links, below):  # type: ignore[no-untyped-def]
+    n = len(links) - 1
+    parent, joined = np.arange(n), np.full(n, -1, np.int32)
+    for k in range(len(begin) - 1):
+        for s in range(begin[k], begin[k + 1]):
+            for e in range(links[s], links[s + 1]):
+                root, own = find_root(parent, below[e]), find_root(parent, s)
+                if root == own:
+                    continue
+                # The older of two groups goes on; the younger one's beginning is what joined.
+                old, young = min(root, own), max(root, own)
+                if young != s and joined[young] < 0:
+                    joined[young] = k
+                parent[young] = old
+    return joined
+
 
 @kernel
 def _linked(row, x0, x1, names, n, below_row, below_x0, below_x1, below_names, m, out, fill):  # type: ignore[no-untyped-def]

@@ -6,6 +6,7 @@ Every change gives a new Supported, checked again; the part's own columns are ke
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from dataclasses import replace
 
 import numpy as np
 
@@ -129,11 +130,17 @@ def _grown(made: Supported, proof: Proof, resin: Resin) -> list[Pillar] | None:
     for i in light:
         if made.pillars[i].tip_mm >= style.tips_mm[-1] - 1e-9:
             places += _beside(made, made.pillars[i])
-    points = np.array(places).reshape(-1, 3)[:MOST_MORE]
-    wanted = Wanted(points, np.full(len(points), style.tips_mm[1]), ("held",) * len(points))
-    more, _ = routed(wanted, _room(made), style, pillars, tight=bool(made.islands_left))
-    grown = [*pillars, *more]
+    more, _ = routed(_held_at(places, style.tips_mm[1]), _room(made), style, pillars, tight=bool(made.islands_left))
+    # What swings gets a neighbour on feet of its own, to be braced with.
+    beside = [p for i in proof.swings for p in _beside(made, made.pillars[i])[:1]]
+    mates, _ = routed(_held_at(beside, style.tips_mm[0]), _room(made), replace(style, trees=False), [*pillars, *more])
+    grown = [*pillars, *more, *(m for m in mates if m.lands == "plate")]
     return None if grown == list(made.pillars) else grown
+
+
+def _held_at(places: Sequence[Floats], tip_mm: float) -> Wanted:
+    points = np.array(places).reshape(-1, 3)[:MOST_MORE]
+    return Wanted(points, np.full(len(points), tip_mm), ("held",) * len(points))
 
 
 def _lacking(made: Supported, proof: Proof, resin: Resin) -> list[Floats]:

@@ -8,16 +8,15 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns
-from numerus.geometry.layers import layer_bitmap
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pockets import Cup
 from numerus.kit.plan import Pillar, Point
 from numerus.resin.pose import telling
+from numerus.resin.profiles import Machine
 from numerus.resin.proof import Proof
 from numerus.resin.style import SupportStyle, tip_name
 from numerus.resin.supports import Supported
-from numerus.resin.venting import VENT_MM
+from numerus.resin.venting import cup_place
 
 WORST = 30  # of a kind; more are counted
 
@@ -72,16 +71,6 @@ def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup]) -> list
     return found
 
 
-def cup_place(columns: Columns, cup: Cup) -> Point:
-    """An empty place in a cup, low in it: where a vent begins."""
-    above = min(VENT_MM / 2, (cup.to_mm - cup.from_mm) / 2)
-    layer = int((cup.from_mm + above) / columns.grid.layer_mm)
-    rows, across = np.nonzero(~layer_bitmap(columns, layer))
-    x, y = columns.grid.centre_mm(across.astype(float), rows.astype(float))
-    near = int(np.argmin((np.asarray(x) - cup.x_mm) ** 2 + (np.asarray(y) - cup.y_mm) ** 2))
-    return float(np.asarray(x)[near]), float(np.asarray(y)[near]), (layer + 0.5) * columns.grid.layer_mm
-
-
 def _tip(
     code: str, number: int, says: str, advice: str, pillars: Sequence[Pillar], style: SupportStyle
 ) -> PrintFinding:
@@ -96,6 +85,23 @@ def _gathered(proof: Proof, style: SupportStyle) -> list[Point]:
         if all(np.linalg.norm(point - k) > style.spacing_mm for k in kept):
             kept.append(point)
     return [(float(p[0]), float(p[1]), float(p[2])) for p in kept]
+
+
+def misfit(made: Supported, machine: Machine) -> str:
+    """Why a supported part does not go on a machine as it lies, or nothing."""
+    x, y, z = (float(v) for v in made.whole.extents_mm)
+    if z > machine.height_mm:
+        return (
+            f"{z:.0f} mm high: {machine.name} prints {machine.height_mm:.0f}. Lay it down, scale it or cut it in Sort."
+        )
+    if min(x, y) > min(machine.plate_x_mm, machine.plate_y_mm) or max(x, y) > max(
+        machine.plate_x_mm, machine.plate_y_mm
+    ):
+        plate = f"{machine.plate_x_mm:.0f} × {machine.plate_y_mm:.0f} mm"
+        return (
+            f"{x:.0f} × {y:.0f} mm wide: the plate of {machine.name} has {plate}. Turn it, scale it or cut it in Sort."
+        )
+    return ""
 
 
 def tip_says(made: Supported, proof: Proof, number: int) -> str:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from typing import Any
@@ -124,12 +125,10 @@ class Hanging:
         return Room(self.columns, clearance_mm)
 
 
-def in_part(
-    hanging: Hanging, mesh: Mesh, up: Floats | tuple[float, float, float], place_mm: Floats
-) -> tuple[float, float, float]:
-    """A place on the hanging part in the part's own coordinates; ``mesh`` is the part as it is kept."""
-    turn = turning_up(up)
-    shift = hanging.part.vertices[0] - turn @ mesh.vertices[0]
+def in_part(hanging: Mesh, mesh: Mesh, up: Sequence[float] | Floats, place_mm: Floats) -> tuple[float, float, float]:
+    """A place on a hanging part in the part's own coordinates; ``mesh`` is the part as it is kept."""
+    turn = turning_up(np.asarray(up))
+    shift = hanging.vertices[0] - turn @ mesh.vertices[0]
     x, y, z = (float(v) for v in turn.T @ (np.asarray(place_mm) - shift))
     return x, y, z
 

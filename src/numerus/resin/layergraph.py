@@ -11,11 +11,15 @@ from numerus.geometry.columns import Columns
 from numerus.geometry.layers import Island, layer_bitmap
 from numerus.geometry.mesh import Floats
 from numerus.geometry.pockets import Cup
+from numerus.geometry.sections import Sections
 from numerus.resin.pose import layer_pulls_n
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import STANDING_N_PER_MM2, Proof, proved
 from numerus.resin.style import tip_n
 from numerus.resin.supports import Supported
+
+NEAR_MM = 0.4
+LINE_MM2 = 6.0  # a change of area from layer to layer that leaves a line
 
 
 @dataclass(frozen=True, eq=False)
@@ -32,10 +36,45 @@ class LayerGraph:
     columns: Columns
     cups: tuple[Cup, ...]
     proof: Proof
+    grown: Sections
+    joins: NDArray[np.int32]
 
     @property
     def height_mm(self) -> float:
         return len(self.areas_mm2) * self.layer_mm
+
+    def grows_mm(self, island: Island) -> float:
+        """How far an island grows before it joins the rest; infinite where it never does, 0 where it is a speck at once held."""
+        grown = self.grown
+        layer = np.abs(grown.layer * self.layer_mm - island.z_mm) <= self.layer_mm
+        near = np.hypot(grown.x_mm - island.x_mm, grown.y_mm - island.y_mm) < NEAR_MM
+        born = np.setdiff1d(np.flatnonzero(layer & near), grown.above)
+        if not len(born):
+            return 0.0
+        joined = int(self.joins[born[0]])
+        return (joined - int(grown.layer[born[0]])) * self.layer_mm if joined >= 0 else float("inf")
+
+    def island_says(self, number: int) -> str:
+        island = self.islands[number]
+        grows = self.grows_mm(island)
+        then = (
+            "joins nothing"
+            if not np.isfinite(grows)
+            else f"grows {grows:.1f} mm before it joins"
+            if grows
+            else "joins at once"
+        )
+        place = f"at {island.z_mm:.1f} mm, ({island.x_mm:.1f}, {island.y_mm:.1f})"
+        return f"Island {number + 1}: {island.area_mm2:.2f} mm² {place}; {then}."
+
+    def says(self, height_mm: float) -> str:
+        """One height in words."""
+        k = int(np.clip(height_mm / self.layer_mm, 0, len(self.areas_mm2) - 1))
+        margin = float(self.proof.loads.margins[k])
+        held = f", its weakest group held {margin:.1f} times" if np.isfinite(margin) else ""
+        jump = float(abs(self.areas_mm2[k] - self.areas_mm2[max(k - 1, 0)]))
+        line = f"; {jump:.0f} mm² more or less than the layer below: a line may show" if jump >= LINE_MM2 else ""
+        return f"{height_mm:.1f} mm: area {self.areas_mm2[k]:.1f} mm², pull {self.pull_n[k]:.2f} N{held}{line}."
 
     def least_margin(self) -> tuple[float, float]:
         """(holding over pull, height in mm) where it is least; infinite where nothing pulls."""
@@ -63,5 +102,5 @@ def layer_graph(made: Supported, machine: Machine, resin: Resin) -> LayerGraph:
         holds = holds + areas[0] * STANDING_N_PER_MM2
     return LayerGraph(
         columns.grid.layer_mm, areas, layer_pulls_n(grown, sealed, machine, resin), holds, tuple(made.hanging.born), columns,
-        tuple(sealed), proved(made, machine, resin),
+        tuple(sealed), proved(made, machine, resin), grown, grown.joins(),
     )  # fmt: skip

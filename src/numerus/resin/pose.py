@@ -31,6 +31,7 @@ LIFT_MM = 4.0
 FLAT_MM2 = 40.0
 ON_PLATE_MM = 0.15
 CUP_LOOKS, CUP_APART_DEG, CUP_LOOK_PX_MM = 14, 12.0, 0.2
+LARGE_CUP_MM2 = 30.0
 CUP_REGRET = 2.0  # one cup costs as much as twice the worst of what the search can guess of cups
 # What a smaller cup adds to the pull is a tenth of a newton; into a shallow one the film bends.
 TELLING_CUP_MM2, TELLING_DEEP_MM = 4.0, 0.5
@@ -191,11 +192,12 @@ def without_cups(mesh: Mesh, found: Search, weights: Weights) -> Search:
     return Search(found.ups, found.costs, worse)
 
 
-def _cups_of(mesh: Mesh, up: Floats) -> int:
+def _cups_of(mesh: Mesh, up: Floats) -> float:
+    """How many cups tell in a pose, a large one for several."""
     turned = posed(mesh, up)
     lift = 0.0 if lies_flat(turned) else LIFT_MM
     columns = solid_columns(turned.moved((0, 0, lift)).triangles, CUP_LOOK_PX_MM, CUP_LOOK_PX_MM)
-    return sum(map(telling, cups(columns)))
+    return sum(1 + c.area_mm2 / LARGE_CUP_MM2 for c in cups(columns) if telling(c))
 
 
 def in_words(one: PoseCost, other: PoseCost) -> str:

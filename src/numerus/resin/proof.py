@@ -25,14 +25,17 @@ from numerus.geometry.pockets import Cup, cups
 from numerus.geometry.sections import Sections, section_at, sections
 from numerus.kit.plan import Pillar
 from numerus.resin.hanging import CHECK_MM, Hanging
+from numerus.resin.pose import telling
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.style import SupportStyle, tip_n
 from numerus.resin.supports import Supported, is_slender
 from numerus.resin.timing import pull_n
 from numerus.resin.tips import places_mm
+from numerus.words import counted
 
 STANDING_N_PER_MM2 = 0.8  # what a part that stands on the plate itself is held by, per mm² of its first layer
 LEAST_PULL_N = 0.02  # a group that pulls less is a beginning, not a load
+LOOSE = 5  # times that: what hangs by nothing and pulls less is joined between two layers of the coarse grid
 TOO_HEAVY = 0.2  # of its strength: a tip that never carries more could be the next size down
 LOOK_UP = 4  # layers above a tip in which the section it holds must begin
 NEAR_TIP_PX = 4
@@ -101,7 +104,7 @@ def _weigh_layer(k, a, b, pull, parent, hold, now, margins, loose, least):  # ty
             continue
         if hold[root] > 0:
             margins[k] = min(margins[k], hold[root] / now[root])
-        else:
+        elif now[root] >= LOOSE * least:
             margins[k] = 0.0
             loose[k] += pull[s]
 
@@ -265,6 +268,17 @@ class MeshProof:
     cups: tuple[Cup, ...]
     least_margin: float
     at_mm: tuple[float, float, float]
+
+    @property
+    def says(self) -> str:
+        born = f"{counted(len(self.islands), 'place')} in mid-air" + (
+            f", the first at {min(i.z_mm for i in self.islands):.1f} mm" if self.islands else ""
+        )
+        held = f"its weakest neck, {self.at_mm[2]:.1f} mm up, holds {self.least_margin:.1f} times the pull"
+        sealed = [c for c in self.cups if telling(c)]
+        return (
+            f"As a print: {born}; {held}; {self.unsupported_mm2:.0f} mm² beyond reach; {counted(len(sealed), 'cup')}."
+        )
 
 
 def proved_mesh(mesh: Mesh, machine: Machine, resin: Resin) -> MeshProof:

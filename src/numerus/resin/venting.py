@@ -9,14 +9,20 @@ from typing import Any
 import numpy as np
 
 from numerus.errors import GeometryError
+from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.cutting import mesh_of, solid_of, zones_from
+from numerus.geometry.layers import layer_bitmap
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.pockets import retained_ml
+from numerus.geometry.pockets import Cup, cups, retained_ml
 from numerus.geometry.rays import RayScene, table_exposure
+from numerus.kit.plan import Point
+from numerus.resin.hanging import in_part
 from numerus.resin.hollow import SHOW_WEIGHT, Drain, bore, xyz
+from numerus.resin.pose import LIFT_MM, MEASURE_PX_MM, lies_flat, posed, telling
 from numerus.resin.sphere import directions
 
 VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
+ROUNDS = 4
 OFF_PLATE_MM = 0.5
 LOW_WEIGHT = 6.0  # what lies under a vent stays a cup: a millimetre of it is worth so much wall
 TIP_PIXEL_MM = 0.25
@@ -24,7 +30,7 @@ LEAST_POOL_ML = 0.005
 
 
 def vented(
-    mesh: Mesh, at_mm: Sequence[float] | Floats, up: Sequence[float] = (0, 0, 1), diameter_mm: float = VENT_MM
+    mesh: Mesh, at_mm: Sequence[float] | Floats, up: Sequence[float] | Floats = (0, 0, 1), diameter_mm: float = VENT_MM
 ) -> tuple[Mesh, Drain]:
     """A hole from a place in a hollow through the thinnest wall that is seen least to the outside: a cup is one no more.
 
@@ -44,17 +50,43 @@ def vented(
     return zones_from(mesh_of(solid_of(mesh) - bore(vent)), mesh), vent
 
 
-def _rises(vent: Drain, place: Floats, up: Sequence[float]) -> float:
+def _rises(vent: Drain, place: Floats, up: Sequence[float] | Floats) -> float:
     """How far above or below the place a vent opens into the hollow."""
     mouth = np.asarray(vent.place_mm) + vent.length_mm * np.asarray(vent.way)
     return float((mouth - place) @ np.asarray(up))
 
 
-def vented_all(mesh: Mesh, places_mm: Sequence[Sequence[float]], up: Sequence[float]) -> Mesh:
-    """Vents for several hollows, one after the other; their places are the lowest empty points as it hangs."""
-    for place in places_mm:
-        mesh, _ = vented(mesh, place, up)
-    return mesh
+def cups_vented(mesh: Mesh, up: Sequence[float] | Floats) -> tuple[Mesh, int]:
+    """Every cup that tells in a pose opened by a vent, and how many vents that took; what no vent opens stays.
+
+    A vent may leave a lower cup, or open one into another: it is looked again until there are none.
+    """
+    count = 0
+    for _ in range(ROUNDS):
+        turned = posed(mesh, np.asarray(up))
+        hanging = turned.moved((0, 0, 0.0 if lies_flat(turned) else LIFT_MM))
+        columns = solid_columns(hanging.triangles, MEASURE_PX_MM, MEASURE_PX_MM)
+        made = 0
+        for cup in filter(telling, cups(columns)):
+            try:
+                mesh, _ = vented(mesh, in_part(hanging, mesh, up, np.array(cup_place(columns, cup))), up)
+                made += 1
+            except GeometryError:
+                continue
+        count += made
+        if not made:
+            break
+    return mesh, count
+
+
+def cup_place(columns: Columns, cup: Cup) -> Point:
+    """An empty place in a cup, low in it: where a vent begins."""
+    above = min(VENT_MM / 2, (cup.to_mm - cup.from_mm) / 2)
+    layer = int((cup.from_mm + above) / columns.grid.layer_mm)
+    rows, across = np.nonzero(~layer_bitmap(columns, layer))
+    x, y = columns.grid.centre_mm(across.astype(float), rows.astype(float))
+    near = int(np.argmin((np.asarray(x) - cup.x_mm) ** 2 + (np.asarray(y) - cup.y_mm) ** 2))
+    return float(np.asarray(x)[near]), float(np.asarray(y)[near]), (layer + 0.5) * columns.grid.layer_mm
 
 
 def _walls_round(mesh: Mesh, place: Floats) -> list[Drain]:

@@ -31,7 +31,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
-from numerus.errors import Cancelled, NumerusError
+from numerus.errors import Cancelled, GeometryError, NumerusError
 from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.packed import pack_mesh
@@ -41,7 +41,7 @@ from numerus.kit.facts import POSE_CHOSEN, Fact
 from numerus.kit.plan import Draft, Part, Point, Pose, Stroke
 from numerus.resin import editing
 from numerus.resin.fields import Fields, fields_of
-from numerus.resin.findings import PrintFinding
+from numerus.resin.findings import PrintFinding, misfit
 from numerus.resin.hanging import in_part
 from numerus.resin.layergraph import LayerGraph
 from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up
@@ -51,7 +51,7 @@ from numerus.resin.sphere import Search, Weights
 from numerus.resin.style import SupportStyle, style_for
 from numerus.resin.supports import Supported
 from numerus.resin.taste import choice_of
-from numerus.resin.venting import vented_all
+from numerus.resin.venting import cups_vented
 from numerus.words import counted
 
 OWN = "your own turn"
@@ -203,7 +203,8 @@ class PoseBench(Bench):
         kept = part.pose
         says = f"kept: {kept.school}, {kept.tips} tips" if kept else "no pose kept yet"
         on = f"{self._machine.name}, {self._machine.layer_mm:g} mm"
-        self.subtitle.setText(f"{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
+        torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
+        self.subtitle.setText(f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
 
     def _beside(self, part: Part) -> list[Mesh]:
         """The other parts of the build the part is used in, in place: what they cover is not seen."""
@@ -338,7 +339,7 @@ class PoseBench(Bench):
         self.supports.show_made(shown.made, shown.graph)
         self._show_view()
         self._cut(self.graph.height_mm)
-        self.verdict.setText(_verdict(shown.graph, self.supports.findings))
+        self.verdict.setText(misfit(shown.made, self._machine) or _verdict(shown.graph, self.supports.findings))
         self.open_page(self.page)
 
     def _show_view(self, refit: bool = True) -> None:
@@ -400,7 +401,7 @@ class PoseBench(Bench):
             return
         kind, radius = self.supports.brush
         mesh = self.session.mesh(part.blob)
-        own = in_part(self.tried.made.hanging, mesh, self.tried.cost.up, np.array(at))
+        own = in_part(self.tried.made.part, mesh, self.tried.cost.up, np.array(at))
         stroke = Stroke(kind, own, radius)
         self.session.commit(f"brush {part.label}: {kind}", [replace(part, strokes=(*part.strokes, stroke))])
 
@@ -423,19 +424,30 @@ class PoseBench(Bench):
             self._edit(words, act)
 
     def _vent(self) -> None:
-        """Every cup that tells opened by a small hole; the part is another then, and is posed anew."""
+        """Every cup that tells opened by a small hole, the part supported again as it lies."""
         part, shown, book = self.session.plans.parts.get(self.shown_part), self.tried, self.session.book
         if part is None or shown is None or book is None:
             return
-        mesh, hanging, up = self.session.mesh(part.blob), shown.made.hanging, shown.cost.up
-        places = [in_part(hanging, mesh, up, np.array(f.place_mm)) for f in self.supports.findings if f.code == "cup"]
+        mesh, others, cost, style = self.session.mesh(part.blob), self._beside(part), shown.cost, shown.made.style
+        machine, resin = self._machine, self._resin
 
-        def work(progress: Progress) -> Remade:
-            return remade(part, vented_all(oriented(mesh)[0], places, up))
+        def work(progress: Progress) -> tuple[Remade, int]:
+            vented, count = cups_vented(oriented(mesh)[0], cost.up)
+            made = remade(part, vented)
+            fields = fields_of(vented, others, part.strokes)
+            _, again = kept_pose(vented, cost, machine, resin, style, fields)
+            draft = Draft(cost.up, cost.school, style.name, again.pillars)
+            return replace(made, part=replace(made.part, strokes=part.strokes, draft=draft)), count
 
-        def done(made: Remade) -> None:
+        def done(found: tuple[Remade, int]) -> None:
+            made, count = found
+            if not count:
+                self.session.failed.emit(
+                    GeometryError("no-vent", "No thin wall leads out of these cups.", "Tilt the part.")
+                )
+                return
             try:
-                self.session.commit(f"{part.label}: {counted(len(places), 'cup')} vented", [stored(book, made)])
+                self.session.commit(f"{part.label}: {counted(count, 'vent')}", [stored(book, made)])
             except NumerusError as error:
                 self.session.failed.emit(error)
 

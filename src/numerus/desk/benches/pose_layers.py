@@ -7,7 +7,7 @@ from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
-from numerus.desk.widgets.drawing import CENTRE, LEFT, RIGHT, Drawing
+from numerus.desk.widgets.drawing import CENTRE, LEFT, RIGHT, Drawing, Region
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.pins import draw_pin
 from numerus.resin.layergraph import LayerGraph
@@ -64,9 +64,11 @@ class LayerGraphView(Drawing):
             QPen(self.theme.colour("river"), 1.4, Qt.PenStyle.DashLine),
         )
         self._draw_axis(painter, graph, bottom)
-        for number, island in enumerate(self._decluttered(graph), 1):
-            draw_pin(painter, self.theme, QPointF(self._x(island), top - 2), str(number))
-            self.line(painter, self._x(island), top - 2, self._x(island), bottom, "slate", 0.8)
+        for number in self._decluttered(graph):
+            x = self._x(graph.islands[number].z_mm)
+            draw_pin(painter, self.theme, QPointF(x, top - 2), str(number + 1))
+            self.line(painter, x, top - 2, x, bottom, "slate", 0.8)
+            self.region(QRectF(x - 10, top - 30, 20, 28), graph.island_says(number))
         self._draw_cups(painter, graph, bottom)
         self._draw_margin(painter, graph, top, bottom)
         self._draw_handle(painter, graph, top, bottom)
@@ -83,13 +85,26 @@ class LayerGraphView(Drawing):
             says = f"Cup from {cup.from_mm:.1f} to {cup.to_mm:.1f} mm: {cup.area_mm2:.1f} mm² sealed, {cup.volume_ml:.3f} ml."
             self.region(box.adjusted(-4, -8, 4, 4), f"{says} Vent it near its bottom, or tilt the part.")
 
-    def _decluttered(self, graph: LayerGraph) -> list[float]:
-        """Heights of islands, thinned so that pins do not cover each other."""
-        kept: list[float] = []
-        for z in sorted(i.z_mm for i in graph.islands):
-            if not kept or self._x(z) - self._x(kept[-1]) >= 20:
-                kept.append(z)
+    def _decluttered(self, graph: LayerGraph) -> list[int]:
+        """Islands by height, thinned so that pins do not cover each other."""
+        kept: list[int] = []
+        for number in sorted(range(len(graph.islands)), key=lambda n: graph.islands[n].z_mm):
+            z = graph.islands[number].z_mm
+            if not kept or self._x(z) - self._x(graph.islands[kept[-1]].z_mm) >= 20:
+                kept.append(number)
         return kept
+
+    def _region_at(self, at: QPointF) -> Region | None:
+        """What is drawn there, else the layer under the pointer."""
+        found = super()._region_at(at)
+        if found is None and self.graph is not None and at.x() >= self._left and len(self.graph.areas_mm2):
+            height = self._height_at(at.x())
+            return Region(QRectF(at.x() - 2, 0, 4, self.height()), self.graph.says(height))
+        return found
+
+    def _height_at(self, x: float) -> float:
+        assert self.graph is not None
+        return float(np.clip((x - self._left) / max(self.width() - self._left - 16, 1), 0, 1)) * self.graph.height_mm
 
     def _draw_slice(self, painter: QPainter, graph: LayerGraph) -> None:
         frame = QRectF(16, 12, 84, 84)
@@ -222,8 +237,7 @@ class LayerGraphView(Drawing):
 
     def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
         if self.graph is not None and event.buttons():
-            share = (self.place(event).x() - self._left) / max(self.width() - self._left - 16, 1)
-            self.scrub(share * self.graph.height_mm)
+            self.scrub(self._height_at(self.place(event).x()))
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         step = {Qt.Key.Key_Right: 1, Qt.Key.Key_Left: -1, Qt.Key.Key_PageUp: 10, Qt.Key.Key_PageDown: -10}.get(

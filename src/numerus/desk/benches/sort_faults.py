@@ -6,9 +6,11 @@ from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.desk.benches.sort_tool import PINS, Offer, Tool, beside, whole_thing
 from numerus.desk.view3d.renderer import Thing
-from numerus.desk.widgets.layout import column, label
+from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.geometry.health import oriented
 from numerus.geometry.mending import Finding, Mended, findings, mend
+from numerus.resin.proof import MeshProof, proved_mesh
 from numerus.words import counted
 
 
@@ -30,12 +32,20 @@ class FaultsTool(Tool):
             ("Keep the mended one", self.keep_mended),
             ("Leave it as it was", self.drop),
         )
-        made = column(self.list, self.said, self.offer, gap=8)
+        self.print_says = label("", "note", True)
+        self.judge = button(
+            "Judge as a ready print",
+            self.judge_print,
+            "link",
+            "Printed as it stands, layer by layer: what begins in mid-air, what holds too little",
+        )
+        made = column(self.list, self.said, self.offer, row(self.judge, -1), self.print_says, gap=8)
         made.setStretch(0, 1)
         return made
 
     def forget(self) -> None:
         self.found, self.mended = None, None
+        self.print_says.setText("")
 
     def begin(self) -> None:
         self._fill()
@@ -63,6 +73,19 @@ class FaultsTool(Tool):
         self.said.setText(
             f"{'; '.join(self.mended.done) or 'nothing had to be done'}. {volumes}, {closed}. The file's own mesh is kept."
         )
+
+    def judge_print(self) -> None:
+        """A mesh that came with its supports, judged as one solid on the plate."""
+        mesh, machine, resin = self.page.mesh, self.machine(), self.session.plans.resin
+        self.start(
+            "judge",
+            "Printing it layer by layer",
+            lambda progress: proved_mesh(oriented(mesh)[0].dropped(), machine, resin),
+            self._judged,
+        )
+
+    def _judged(self, proof: MeshProof) -> None:
+        self.print_says.setText(proof.says)
 
     def show_mended(self) -> None:
         mesh = self.page.mesh
