@@ -16,13 +16,14 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pockets import Cup, cups, retained_ml
 from numerus.geometry.rays import RayScene, table_exposure
 from numerus.kit.plan import Point
-from numerus.resin.hanging import in_part
+from numerus.resin.hanging import LAYER_MM, PIXEL_MM, in_part
 from numerus.resin.hollow import SHOW_WEIGHT, Drain, bore, xyz
-from numerus.resin.pose import LIFT_MM, MEASURE_PX_MM, lies_flat, posed, telling
+from numerus.resin.pose import LIFT_MM, lies_flat, posed, telling
 from numerus.resin.sphere import directions
 
 VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
 ROUNDS = 4
+CLEAR_MM = 3.0  # in front of a vent
 OFF_PLATE_MM = 0.5
 LOW_WEIGHT = 6.0  # what lies under a vent stays a cup: a millimetre of it is worth so much wall
 TIP_PIXEL_MM = 0.25
@@ -65,7 +66,7 @@ def cups_vented(mesh: Mesh, up: Sequence[float] | Floats) -> tuple[Mesh, int]:
     for _ in range(ROUNDS):
         turned = posed(mesh, np.asarray(up))
         hanging = turned.moved((0, 0, 0.0 if lies_flat(turned) else LIFT_MM))
-        columns = solid_columns(hanging.triangles, MEASURE_PX_MM, MEASURE_PX_MM)
+        columns = solid_columns(hanging.triangles, PIXEL_MM, LAYER_MM)
         made = 0
         for cup in filter(telling, cups(columns)):
             try:
@@ -101,7 +102,8 @@ def _walls_round(mesh: Mesh, place: Floats) -> list[Drain]:
     leaves = (outer >= 0) & (np.einsum("ij,ij->i", mesh.normals[outer], ways[ahead]) > 0.3)
     exits = start[ahead] + (enter + thick)[:, None] * ways[ahead]
     open_ = np.flatnonzero(leaves & np.isfinite(thick))
-    free = ~scene.blocked(exits[open_] + 2 * eps * ways[ahead][open_], ways[ahead][open_])
+    beyond = scene.first_hit(exits[open_] + 2 * eps * ways[ahead][open_], ways[ahead][open_])
+    free = (beyond < 0) | (_along(mesh, beyond, exits[open_], ways[ahead][open_]) > CLEAR_MM)
     open_ = open_[free]
     seen = table_exposure(mesh, exits[open_], mesh.normals[outer[open_]])
     return [
