@@ -194,22 +194,85 @@ def whole_plate() -> None:
 
 
 def posing_and_supports() -> None:
-    """Search of all directions, and the supports of one pose, for demo parts."""
-    from numerus.demo.army import mesh
-    from numerus.resin.pose import candidates, posed, school_up
+    """An organic sculpt of 200,000 faces: fields, the search of all directions, supports, their proof, one change by hand;
+    beside a mesh library's overhang angles for as many directions.
+    """
+    import trimesh
+
+    from benchmarks.sculpts import organic
+    from numerus.resin.editing import mended, without_tip
+    from numerus.resin.fields import fields_of
+    from numerus.resin.pose import measure, posed, school_up
+    from numerus.resin.posing import tried
     from numerus.resin.profiles import Machine, Resin
+    from numerus.resin.sphere import Weights, directions, search
+    from numerus.resin.style import style_for
     from numerus.resin.supports import support
 
-    for name in ("torso_coat", "heron_body"):
-        part = mesh(name)
-        candidates(part, Machine("m", "M"), Resin("r", "R"))
+    machine, resin, part = Machine("m", "M"), Resin("r", "R"), organic(200_000)
+    fields = fields_of(part)
+    say(f"fields of {len(part.faces)} faces", timed(lambda: fields_of(part), 1))
+    search(part, fields, Weights(), 300)
+    own = timed(lambda: search(part, fields, Weights()), 1)
+    general, some = trimesh.Trimesh(part.vertices, part.faces, process=False), directions(60)
+    theirs = (
+        timed(lambda: [np.clip(-(general.face_normals @ up), 0, 1) @ general.area_faces for up in some], 1) / 60 * 1500
+    )
+    say("search of 1500 directions, eleven costs, refined", own, f"a library's normals, one cost: {theirs:.2f} s")
+    hanging = posed(part, school_up("lies on its back"))
+    for name in ("balanced", "safe"):
+        style = style_for(name, machine, resin)
+        made = support(hanging, resin, style, None, fields)
         say(
-            f"four poses of {name}, 1500 directions, {len(part.faces)} faces",
-            timed(lambda part=part: candidates(part, Machine("m", "M"), Resin("r", "R"))),
+            f"supports, {name}: {len(made.pillars)} tips",
+            timed(lambda style=style: support(hanging, resin, style, None, fields), 1),
         )
-        hanging = posed(part, school_up("leans back"))
-        support(hanging, Resin("r", "R"))
-        say(f"supports of {name}", timed(lambda hanging=hanging: support(hanging, Resin("r", "R"))))
+    say("proved and mended", timed(lambda: mended(made, machine, resin), 1))
+    cost, less = measure(part, fields, "x", school_up("lies on its back"), machine, resin), len(made.pillars) // 2
+    say("a tip taken away and all proved again", timed(lambda: tried(cost, without_tip(made, less), machine, resin)))
+
+
+def many_tips() -> None:
+    """A slab of 200,000 faces that asks for three hundred tips."""
+    import trimesh
+
+    from numerus.geometry.mesh import Mesh
+    from numerus.resin.fields import fields_of
+    from numerus.resin.profiles import Resin
+    from numerus.resin.style import SupportStyle
+    from numerus.resin.supports import support
+
+    slab = trimesh.creation.box((42, 42, 3))
+    while len(slab.faces) < 200_000:
+        slab = slab.subdivide()
+    x, y = slab.vertices[:, 0], slab.vertices[:, 1]
+    part = Mesh(
+        np.asarray(slab.vertices) + np.c_[0 * x, 0 * x, 0.4 * x + np.sin(x) * np.sin(y)],
+        np.asarray(slab.faces, np.int32),
+    ).dropped()
+    fields = fields_of(part)
+    made = support(part, Resin("r", "R"), SupportStyle(spacing_mm=3.1), None, fields)
+    say(
+        f"supports of {len(part.faces)} faces: {len(made.pillars)} tips, {len(made.islands_left)} islands left",
+        timed(lambda: support(part, Resin("r", "R"), SupportStyle(spacing_mm=3.1), None, fields), 1),
+    )
+
+
+def hollowing() -> None:
+    """An organic sculpt of 200,000 faces hollowed, beside a library's inner offset alone."""
+    import trimesh
+
+    from benchmarks.sculpts import organic
+    from numerus.resin.hollow import hollow
+
+    part = organic(200_000)
+    made = hollow(part, 1.5)
+    general = trimesh.Trimesh(part.vertices, part.faces, process=False)
+    voxels = timed(lambda: general.voxelized(1.5 / 8).fill(), 1)
+    say(
+        f"hollow with walls of 1.5 mm, {len(part.faces)} faces", timed(lambda: hollow(part, 1.5), 1),
+        f"thinnest {made.min_wall_mm:.2f} mm, saves {made.saved_ml:.2f} ml; a library's voxels alone: {voxels:.1f} s",
+    )  # fmt: skip
 
 
 def packing_against_boxes() -> None:
@@ -268,6 +331,8 @@ ALL = (
     columns_against_sections,
     whole_plate,
     posing_and_supports,
+    many_tips,
+    hollowing,
     packing_against_boxes,
     answers,
 )

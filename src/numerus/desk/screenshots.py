@@ -49,6 +49,17 @@ def _hollow(window) -> None:  # type: ignore[no-untyped-def]
     bench.part_page.tool.show_hollow()
 
 
+def _supports(window) -> None:  # type: ignore[no-untyped-def]
+    """Some tips of the Heron's head taken away, and what the proof says then."""
+    window.session.select("heron", part_id="heron_head")
+    bench = window.benches["pose"]
+    bench.open_page("Supports")
+    for _ in range(5):
+        bench.supports.choose(0)
+        bench.supports.deed.emit("away")
+    bench.supports.choose(2)
+
+
 def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignore[type-arg]
     """File name -> stage, unit, orders folded, and what else to do to the bench."""
     return {
@@ -59,6 +70,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "16-sort-cut": ("sort", "heron", True, _cut_in_two),
         "17-sort-hollow": ("sort", "heron", True, _hollow),
         "03-pose": ("pose", "heron", True, None),
+        "18-pose-supports": ("pose", "heron", True, _supports),
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),
         "06-wash": ("wash", "ferry", False, None),
