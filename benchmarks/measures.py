@@ -243,7 +243,7 @@ def many_tips() -> None:
     from numerus.resin.supports import support
 
     slab = trimesh.creation.box((42, 42, 3))
-    while len(slab.faces) < 200_000:
+    while len(slab.faces) < 190_000:
         slab = slab.subdivide()
     x, y = slab.vertices[:, 0], slab.vertices[:, 1]
     part = Mesh(
@@ -251,10 +251,10 @@ def many_tips() -> None:
         np.asarray(slab.faces, np.int32),
     ).dropped()
     fields = fields_of(part)
-    made = support(part, Resin("r", "R"), SupportStyle(spacing_mm=3.1), None, fields)
+    made = support(part, Resin("r", "R"), SupportStyle(spacing_mm=2.1), None, fields)
     say(
         f"supports of {len(part.faces)} faces: {len(made.pillars)} tips, {len(made.islands_left)} islands left",
-        timed(lambda: support(part, Resin("r", "R"), SupportStyle(spacing_mm=3.1), None, fields), 1),
+        timed(lambda: support(part, Resin("r", "R"), SupportStyle(spacing_mm=2.1), None, fields), 1),
     )
 
 

@@ -102,7 +102,7 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
     from numerus.geometry.health import oriented, without_degenerate
     from numerus.geometry.layers import islands, layer_areas_mm2
     from numerus.geometry.pockets import cups, trapped
-    from numerus.geometry.sections import sections
+    from numerus.geometry.sections import sections, specks
     from numerus.resin.pose import layer_pulls_n
     from numerus.resin.profiles import Machine, Resin
 
@@ -120,7 +120,7 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
         "volume_ml": columns.volume_mm3 / 1000, "area_mm2": [round(float(a), 6) for a in areas],
         "islands": listed, "cups": [_rounded(c) for c in sealed], "trapped": [_rounded(t) for t in shut],
         "pull_n": [round(float(n), 4) for n in layer_pulls_n(sections(columns), sealed, Machine("m", "usual"), Resin("r", "usual"))],
-        "doubtful_columns": columns.doubtful, "turned_shells": turned,
+        "specks": len(specks(columns)), "doubtful_columns": columns.doubtful, "turned_shells": turned,
     }]  # fmt: skip
 
 

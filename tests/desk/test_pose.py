@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
@@ -73,10 +74,10 @@ def test_schools_set_what_counts_and_a_click_changes_one(window: MainWindow, qtb
 
 def test_kept_choices_are_remembered_and_weights_learn_from_them(window: MainWindow) -> None:
     """Three times the quickest against the others: time comes to count more, and it is said."""
-    bench = pose_bench(window)
+    bench = pose_bench(window, "head_hat", "kiln")
     before = bench.poses.weights
     for _ in range(3):
-        window.session.select("heron", part_id="heron_neck")
+        window.session.select("kiln", part_id="head_hat")
         quickest = min(range(3), key=lambda n: bench.costs[n].minutes)
         bench.choose(quickest)
         bench.keep()
@@ -229,3 +230,28 @@ def test_an_unknown_sculpt_is_posed_and_supported(window: MainWindow, tmp_path: 
     bench = pose_bench(window, window.session.kit_parts()[0].id, "things")
     assert not {f.code for f in bench.supports.findings} & {"island", "light", "cup", "far"}
     assert [c.school for c in bench.costs][-1] == "best found"
+
+
+def test_the_heron_is_posed_hollowed_and_vented(window: MainWindow) -> None:
+    """All its parts in one action, its body hollow first: nothing begins in mid-air, and after venting no cup is left."""
+    window.session.commit(
+        "as if new",
+        [replace(p, pose=None, draft=None) for p in window.session.plans.parts.values() if p.kit_id == "heron"],
+    )
+    window.session.select("heron")
+    window.session.go("sort")
+    sort = window.benches["sort"]
+    sort.open_part("heron_body")
+    sort.part_page.use("Hollow")
+    sort.part_page.tool.show_hollow()
+    sort.part_page.tool.keep_hollow()
+    bench = pose_bench(window, "heron_body")
+    bench.open_page("Supports")
+    for _ in range(3):
+        if any(f.code == "cup" for f in bench.supports.findings):
+            bench.supports.vent.click()
+    assert not {f.code for f in bench.supports.findings} & {"island", "light", "cup"}
+    bench.keep()
+    bench.all_button.click()
+    parts = [p for p in window.session.kit_parts() if p.needed]
+    assert all(p.pose is not None and not p.pose.note for p in parts)

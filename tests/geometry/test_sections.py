@@ -83,3 +83,13 @@ def test_a_beginning_in_mid_air_tells_where_it_joins() -> None:
     assert joins[born] == 80
     assert joins[made.begin[0]] == -1
     assert (joins >= 0).sum() == 1
+
+
+def test_specks_are_reported_apart() -> None:
+    """A hair of three pixels over four layers is four specks; the block beside it is none."""
+    from numerus.geometry.sections import specks
+
+    hair, block = box_mesh((0.3, 0.1, 0.4), (3, 0, 0)), box_mesh((1, 1, 1))
+    found = specks(solid_columns(merged([hair, block]).triangles, 0.1, 0.1))
+    assert found[:, 2] == pytest.approx([0, 0.1, 0.2, 0.3])
+    assert found[:, 0] == pytest.approx(3.15)

@@ -69,7 +69,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "15-sort-part": ("sort", "kiln", True, _thin_walls),
         "16-sort-cut": ("sort", "heron", True, _cut_in_two),
         "17-sort-hollow": ("sort", "heron", True, _hollow),
-        "03-pose": ("pose", "heron", True, None),
+        "03-pose": ("pose", "heron", True, lambda window: window.session.select("heron", part_id="heron_neck")),
         "18-pose-supports": ("pose", "heron", True, _supports),
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),

@@ -243,3 +243,10 @@ def section_at(
     for chunk in layer_runs(columns):
         _named(chunk.start, chunk.row, chunk.x0, chunk.x1, chunk.first, asked, near_px, MIN_PIXELS, made.begin, found)
     return found
+
+
+def specks(columns: Columns) -> Floats:
+    """Components too small to print or to hold anything, each where it is: (n, 3) of x, y and its layer's lower face in mm."""
+    made = sections(columns, 1)
+    small = made.area_mm2 < (MIN_PIXELS - 0.5) * columns.grid.pixel_mm**2
+    return np.stack([made.x_mm[small], made.y_mm[small], made.layer[small] * columns.grid.layer_mm], axis=1)

@@ -18,12 +18,13 @@ from numerus.resin.style import SupportStyle, tip_name
 from numerus.resin.supports import Supported
 from numerus.resin.venting import cup_place
 
+LEAST_POOL_ML = 0.02
 WORST = 30  # of a kind; more are counted
 
 
 @dataclass(frozen=True)
 class PrintFinding:
-    """``code`` one of island, light, touches, swings, far, cup, heavy; ``pillar`` its number, -1 for none."""
+    """``code`` one of island, light, touches, swings, far, cup, pool, heavy; ``pillar`` its number, -1 for none."""
 
     code: str
     says: str
@@ -32,8 +33,8 @@ class PrintFinding:
     pillar: int = -1
 
 
-def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup]) -> list[PrintFinding]:
-    """The gravest first."""
+def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup], pools_ml: float = 0.0) -> list[PrintFinding]:
+    """The gravest first; ``pools_ml``: resin the part keeps as it hangs."""
     pillars, carried, style = made.pillars, proof.loads.carried, made.style
     found = [
         PrintFinding("island", f"begins in mid-air at {i.z_mm:.1f} mm", "a tip there, or another pose", (i.pixel_x_mm, i.pixel_y_mm, i.z_mm))
@@ -63,6 +64,10 @@ def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup]) -> list
         )
         for c in sealed if telling(c)
     ]  # fmt: skip
+    if pools_ml >= LEAST_POOL_ML:
+        x, y, z = (float(v) for v in made.part.bounds_mm.mean(axis=0))
+        advice = "pour it out tipped, see Hollow in Sort; or another pose, or a drain"
+        found.append(PrintFinding("pool", f"keeps {pools_ml:.2f} ml of resin as it hangs", advice, (x, y, z)))
     heavy = sorted(proof.too_heavy, key=lambda i: carried[i])[:WORST]
     found += [
         _tip("heavy", i, f"carries only {carried[i]:.0%} of what it holds", "finer: a smaller mark", pillars, style)

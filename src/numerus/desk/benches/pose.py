@@ -81,6 +81,7 @@ class PoseBench(Bench):
         self.tried: Tried | None = None
         self.shown_part, self.chosen = "", OWN_AT
         self.shown_as: tuple[str, str, tuple[Stroke, ...]] = ("", "", ())
+        self._known: dict[tuple[object, ...], Fields] = {}
         self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
         self.page = POSES
         super().__init__(context)
@@ -207,12 +208,20 @@ class PoseBench(Bench):
         self.subtitle.setText(f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
 
     def _beside(self, part: Part) -> list[Mesh]:
-        """The other parts of the build the part is used in, in place: what they cover is not seen."""
+        """The other parts of its build in place: what they cover is not seen."""
+        return [self.session.mesh(p.blob) for p in self._neighbours(part)]
+
+    def _neighbours(self, part: Part) -> list[Part]:
+        """The other parts of the build the part is used in: the chosen figure's, else the first that has it."""
         plans = self.session.plans
         figures = plans.figures_of(self.session.unit_id)
         chosen = [f for f in figures if f.id == self.session.figure_id] + figures
         build = next((f.build for f in chosen if part.id in f.build.values()), {})
-        return [self.session.mesh(plans.parts[i].blob) for i in build.values() if i in plans.parts and i != part.id]
+        return [plans.parts[i] for i in build.values() if i in plans.parts and i != part.id]
+
+    def _key(self, part: Part) -> tuple[object, ...]:
+        """What the fields of a part hang on: its mesh, what was brushed on it, and what stands beside it in its build."""
+        return (part.blob, part.strokes, *(p.blob for p in self._neighbours(part)))
 
     def _search(self, part: Part) -> None:
         mesh, machine, resin, weights = self.session.mesh(part.blob), self._machine, self._resin, self.poses.weights
@@ -222,8 +231,10 @@ class PoseBench(Bench):
         self.keep_button.setEnabled(False)
         self.chart.show_part(mesh)
 
+        known = self._known.get(self._key(part))
+
         def work(progress: Progress) -> tuple[Fields, list[PoseCost], Search]:
-            fields = fields_of(mesh, others, strokes)
+            fields = known or fields_of(mesh, others, strokes)
             return fields, *candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit)
 
         self.context.jobs.start("pose", "Searching poses", work, lambda r: self._searched(part.id, mesh, *r))
@@ -237,6 +248,7 @@ class PoseBench(Bench):
         if part_id != self.shown_part:
             return
         self.fields, self.costs, self.found = fields, costs, found
+        self._known[self._key(self.session.plans.parts[part_id])] = fields
         self.compared.show_costs(self.costs, mesh, self.chosen)
         part = self.session.plans.parts.get(part_id)
         if part is not None and part.draft is not None:
@@ -336,7 +348,7 @@ class PoseBench(Bench):
         self.keep_button.setEnabled(True)
         self.graph.height_mm = 0.0
         self.graph.show_graph(shown.graph)
-        self.supports.show_made(shown.made, shown.graph)
+        self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)
         self._show_view()
         self._cut(self.graph.height_mm)
         self.verdict.setText(misfit(shown.made, self._machine) or _verdict(shown.graph, self.supports.findings))

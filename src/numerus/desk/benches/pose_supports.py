@@ -106,15 +106,15 @@ class SupportsPage(QWidget):
         """Kind of stroke and its radius in mm."""
         return self.brush_box.currentData(), self.size_box.currentData()
 
-    def show_made(self, made: Supported, graph: LayerGraph) -> None:
+    def show_made(self, made: Supported, graph: LayerGraph, pools_ml: float) -> None:
         """Supports as they now are, with what the proof says of them."""
         self.made = made, graph
-        self.findings = print_findings(made, graph.proof, graph.cups)
+        self.findings = print_findings(made, graph.proof, graph.cups, pools_ml)
         self.list.show_lines([(f.says[:1].upper() + f.says[1:], f.advice) for f in self.findings])
         self.summary.setText(supports_say(made, graph.proof))
         self.style_box.setCurrentIndex(list(STYLES).index(made.style.name))
         self.style_says.setText(STYLE_SAYS[made.style.name])
-        self.mend.setEnabled(any(f.code != "cup" for f in self.findings))
+        self.mend.setEnabled(any(f.code not in ("cup", "pool") for f in self.findings))
         self.vent.setVisible(any(f.code == "cup" for f in self.findings))
         self.choose(self.chosen if self.chosen < len(made.pillars) else -1)
 
