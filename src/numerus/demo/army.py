@@ -49,6 +49,7 @@ MALLARD = Machine(
 )
 RESIN = Resin("sedge-tough", "Sedge Tough Grey")
 LATE = Day(45, 20 * 60, ((7 * 60, 8 * 60), (18 * 60, 23 * 60)))
+UNPOSED = ("heron_body", "heron_head", "heron_platform")
 HERON_SLOTS = ("base", "legs", "body", "bell", "left wing", "right wing", "neck", "head", "platform")
 _HERON_SLOT = {"wing_L": "left wing", "wing_R": "right wing"}
 
@@ -92,7 +93,8 @@ def _part(name: str, keep: Callable[[bytes], str]) -> Part:
     blobs = {kind: keep((MESHES / f"{name}.{kind}").read_bytes()) for kind in ("mesh", "png")}
     return replace(
         part, kit_id="heron" if heron else "wickmen", slot=slot, blob=blobs["mesh"], thumbnail=blobs["png"],
-        pose=None if name in ("heron_body", "heron_head", "heron_platform") else pose,
+        pose=None if name in UNPOSED else pose,
+        draft=None if name in UNPOSED else part.draft,
     )  # fmt: skip
 
 

@@ -19,7 +19,7 @@ from numerus.kit.sorting import Shaped, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
 from numerus.resin.fields import fields_of
 from numerus.resin.pose import PoseCost, candidates, measure, school_up
-from numerus.resin.posing import first_caught, kept_pose
+from numerus.resin.posing import draft_of, first_caught, kept_pose
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported
 
@@ -55,7 +55,7 @@ def prepare(folder: Path, name: str, machine: Machine, resin: Resin) -> str:
     mesh = unpack_mesh((folder / f"{name}.mesh").read_bytes())
     part, _ = part_from_file(MeshFile(name, mesh), name, "")
     pose, made = _caught(name, mesh, machine, resin)
-    (folder / f"{name}.json").write_text(written(replace(part, pose=pose)))
+    (folder / f"{name}.json").write_text(written(replace(part, pose=pose, draft=draft_of(pose, made))))
     (folder / f"{name}.png").write_bytes(thumbnail_png(mesh))
     (folder / f"{name}.supported").write_bytes(pack_mesh(Mesh(made.whole.vertices, made.whole.faces), 9))
     left, unreached = len(made.islands_left), len(made.unreached)

@@ -14,7 +14,7 @@ from numerus.kit.plan import Draft, Pose
 from numerus.resin.editing import drafted, supported
 from numerus.resin.fields import Fields, fields_of
 from numerus.resin.layergraph import LayerGraph, layer_graph
-from numerus.resin.pose import PoseCost, candidates, measure, posed
+from numerus.resin.pose import PoseCost, candidates, measure, posed, telling
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Weights
 from numerus.resin.style import SupportStyle, style_for
@@ -35,13 +35,23 @@ def best_kept(
 
 
 def first_caught(tried: Iterable[tuple[Way, Supported]]) -> tuple[Way, Supported]:
-    """The first way in which every island is caught, or else the one with the fewest left; made one by one."""
+    """The first way in which every island is caught and no cup tells, or else the one with the fewest; made one by one."""
     seen = []
     for way, made in tried:
-        if not made.islands_left:
+        if not any(_wrong(made)):
             return way, made
         seen.append((way, made))
-    return min(seen, key=lambda s: len(s[1].islands_left))
+    return min(seen, key=lambda s: _wrong(s[1]))
+
+
+def _wrong(made: Supported) -> tuple[int, int]:
+    """Islands left, and cups that tell."""
+    return len(made.islands_left), sum(map(telling, made.hanging.sealed))
+
+
+def draft_of(pose: Pose, made: Supported) -> Draft:
+    """A kept pose as it is opened on the bench again."""
+    return Draft(pose.up, pose.school, made.style.name, made.pillars)
 
 
 def twin_pose(
@@ -77,7 +87,7 @@ class Tried:
 
     @property
     def draft(self) -> Draft:
-        return Draft(self.cost.up, self.cost.school, self.made.style.name, self.made.pillars)
+        return draft_of(self.pose, self.made)
 
 
 def tried(cost: PoseCost, made: Supported, machine: Machine, resin: Resin) -> Tried:

@@ -167,4 +167,5 @@ def resized(pillar: Pillar, tip_mm: float) -> Pillar:
 
 
 def _xyz(p: Floats) -> tuple[float, float, float]:
-    return float(p[0]), float(p[1]), float(p[2])
+    """To a ten-thousandth of a millimetre: kept pillars stay short to write."""
+    return round(float(p[0]), 4), round(float(p[1]), 4), round(float(p[2]), 4)

@@ -45,7 +45,7 @@ from numerus.resin.findings import PrintFinding, misfit
 from numerus.resin.hanging import in_part
 from numerus.resin.layergraph import LayerGraph
 from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up
-from numerus.resin.posing import Tried, best_kept, kept_pose, redrafted, tried, twin_pose
+from numerus.resin.posing import Tried, best_kept, draft_of, kept_pose, redrafted, tried, twin_pose
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Search, Weights
 from numerus.resin.style import SupportStyle, style_for
@@ -66,7 +66,7 @@ Posed = tuple[Part, Pose, bytes]
 
 def _packed(part: Part, pose: Pose, made: Supported) -> Posed:
     whole = made.whole
-    return part, pose, pack_mesh(Mesh(whole.vertices, whole.faces))
+    return replace(part, draft=draft_of(pose, made)), pose, pack_mesh(Mesh(whole.vertices, whole.faces))
 
 
 class PoseBench(Bench):
