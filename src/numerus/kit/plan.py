@@ -172,7 +172,10 @@ class Draft:
 
 @dataclass(frozen=True)
 class Pose:
-    """How a part lies on the machine: the direction of the part that looks up, by which school, and its supports."""
+    """How a part lies on the machine: the direction of the part that looks up, by which school, and its supports.
+
+    ``margin``: the least of what its tips hold over what the film pulls, 0 where that is not known.
+    """
 
     up: tuple[float, float, float]
     school: str
@@ -184,6 +187,7 @@ class Pose:
     peak_area_mm2: float
     supported_blob: str = ""
     note: str = ""
+    margin: float = 0.0
 
 
 @dataclass(frozen=True)

@@ -16,11 +16,13 @@ from numerus.resin.fields import Fields, fields_of
 from numerus.resin.layergraph import LayerGraph, layer_graph
 from numerus.resin.pose import PoseCost, candidates, measure, posed, telling
 from numerus.resin.profiles import Machine, Resin
+from numerus.resin.proof import Proof
 from numerus.resin.sphere import Weights
 from numerus.resin.style import SupportStyle, style_for
 from numerus.resin.supports import Supported
 
 Way = TypeVar("Way")
+MOST_MARGIN = 99.0  # nothing pulls on what has more
 TRIED = 3  # poses supported before the one with the fewest islands left is taken
 
 
@@ -72,8 +74,8 @@ def kept_pose(
 ) -> tuple[Pose, Supported]:  # fmt: skip
     """The pose as it is written into the part, and the supported mesh it was measured on (its blob still to be kept)."""
     style = style or style_for("balanced", machine, resin)
-    made, _ = supported(posed(mesh, cost.up), machine, resin, style, fields, progress)
-    return pose_of(cost, made), made
+    made, proof = supported(posed(mesh, cost.up), machine, resin, style, fields, progress)
+    return pose_of(cost, made, proof), made
 
 
 @dataclass(frozen=True, eq=False)
@@ -91,7 +93,8 @@ class Tried:
 
 
 def tried(cost: PoseCost, made: Supported, machine: Machine, resin: Resin) -> Tried:
-    return Tried(cost, pose_of(cost, made), made, layer_graph(made, machine, resin))
+    graph = layer_graph(made, machine, resin)
+    return Tried(cost, pose_of(cost, made, graph.proof), made, graph)
 
 
 def redrafted(mesh: Mesh, draft: Draft, fields: Fields, machine: Machine, resin: Resin) -> Tried:
@@ -102,10 +105,10 @@ def redrafted(mesh: Mesh, draft: Draft, fields: Fields, machine: Machine, resin:
     return tried(cost, made, machine, resin)
 
 
-def pose_of(cost: PoseCost, made: Supported) -> Pose:
+def pose_of(cost: PoseCost, made: Supported, proof: Proof) -> Pose:
     """A pose with its supports in numbers."""
     note = f"{len(made.islands_left)} islands left" if made.islands_left else ""
     return Pose(
         cost.up, cost.school, round(float(made.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
-        round(made.supports.signed_volume_mm3 / 1000, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note,
+        round(made.supports.signed_volume_mm3 / 1000, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note, margin=round(min(float(proof.loads.margins.min(initial=np.inf)), MOST_MARGIN), 2),
     )  # fmt: skip
