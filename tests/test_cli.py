@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 import resource
+import shutil
 import subprocess
 import sys
 import zipfile
@@ -11,8 +12,9 @@ from pathlib import Path
 
 import pytest
 
-from helpers import EVENING, ball_mesh, box_mesh
+from helpers import EVENING, ball_mesh, box_mesh, handed_mesh
 from numerus.cli import main
+from numerus.geometry.files import read_any
 from numerus.geometry.mesh import merged
 from numerus.geometry.writing import write_stl
 
@@ -233,3 +235,45 @@ def test_pose_support_and_hollow_answer_on_the_command_line(tmp_path: Path, caps
     assert (empty["trapped_ml"], len(empty["drains"])) == (0, 2)
     assert main(["hollow", str(tmp_path / "a.stl"), "--wall-mm", "15", "--out", str(tmp_path / "n.stl")]) == 2
     assert not (tmp_path / "n.stl").exists()
+
+
+def test_plates_are_made_of_files_and_of_a_book(
+    tmp_path: Path, capsys: pytest.CaptureFixture[str], demo_file: Path
+) -> None:
+    """Each file posed and supported on the machine named; a book's owed parts; what was written can be read again."""
+    write_stl(handed_mesh(), tmp_path / "a.stl")
+    write_stl(ball_mesh(4), tmp_path / "b.stl")
+    files = [str(tmp_path / n) for n in ("a.stl", "b.stl", "a.stl")]
+    code, made = call(capsys, "plate", *files, "--machine", "mallard", "--out", str(tmp_path / "out"))
+    assert code == 0 and isinstance(made, dict)
+    (plate,) = made["plates"]
+    assert sorted(plate["parts"]) == ["a.stl", "a.stl", "b.stl"]
+    assert 0 < plate["density"] < 1 and plate["minutes"] > 20 and plate["ml"] > 0
+    assert len(list(read_any(Path(plate["file"])))) == 3
+    code, refused = call(capsys, "plate", *files, "--machine", "nobody's", "--out", str(tmp_path / "out"))
+    assert code == 2 and isinstance(refused, dict) and refused["error"]["code"] == "no-machine"
+    shutil.copy(demo_file, tmp_path / "demo.numerus")
+    code, book = call(
+        capsys, "plate", str(tmp_path / "demo.numerus"), "--machine", "Teal 8K", "--out", str(tmp_path / "book")
+    )
+    assert code == 0 and isinstance(book, dict) and sum(len(p["parts"]) for p in book["plates"]) > 10
+
+
+def test_a_book_is_scheduled_and_its_failures_inquired_into(
+    tmp_path: Path, capsys: pytest.CaptureFixture[str], demo_file: Path
+) -> None:
+    """Runs do not overlap on a machine, the finish is a range; causes of each failed run sum to one."""
+    shutil.copy(demo_file, tmp_path / "demo.numerus")
+    code, plan = call(capsys, "schedule", str(tmp_path / "demo.numerus"), "--now", EVENING.isoformat())
+    assert (
+        code == 0 and isinstance(plan, dict) and plan["finish"]["p10"] <= plan["finish"]["p50"] <= plan["finish"]["p90"]
+    )
+    ends: dict[str, str] = {}
+    for one in plan["runs"]:
+        assert ends.get(one["machine"], "") <= one["start"] < one["end"]
+        ends[one["machine"]] = one["met"]
+    code, asked = call(capsys, "inquest", str(tmp_path / "demo.numerus"))
+    assert code == 0 and isinstance(asked, dict) and asked["inquests"]
+    for one in asked["inquests"]:
+        assert sum(c["share"] for c in one["causes"]) == pytest.approx(1, abs=0.01)
+        assert one["tests"][0]["bits"] > 0

@@ -11,7 +11,7 @@ from datetime import datetime
 from pathlib import Path
 from typing import Any
 
-from numerus.errors import BookError, NumerusError
+from numerus.errors import BookError, NumerusError, PlanError
 
 Result = dict[str, Any]
 
@@ -241,6 +241,127 @@ def status(args: argparse.Namespace) -> list[Result]:
     ]
 
 
+def _machine_named(machines: dict[str, Any], name: str) -> Any:
+    """A machine by its id or name. Raises PlanError, naming those there are."""
+    found = next((m for m in machines.values() if name in (m.id, m.name)), None)
+    if found is None:
+        known = ", ".join(f"{m.name} ({m.id})" for m in machines.values()) or "none"
+        raise PlanError("no-machine", f"There is no machine {name}.", f"Known: {known}.")
+    return found
+
+
+def plates_made(args: argparse.Namespace) -> list[Result]:
+    """Plates for all a book is owed, or for mesh files each posed and supported, packed by silhouette, written as 3MF."""
+    from numerus.geometry.writing import write_3mf
+    from numerus.resin.plate import covered
+
+    args.out.mkdir(parents=True, exist_ok=True)
+    book = args.items[0] if len(args.items) == 1 and args.items[0].suffix == ".numerus" else None
+    plates, machine, shapes = (
+        _plates_of_book(book, args.machine) if book else _plates_of_files(args.items, args.machine)
+    )
+    listed = []
+    for number, (plate, meshes) in enumerate(plates, 1):
+        path = args.out / f"plate-{number:02d}.3mf"
+        write_3mf(meshes, path)
+        listed.append({
+            "file": str(path), "name": plate.name, "parts": [name for name, _ in meshes], "minutes": round(plate.minutes, 1),
+            "ml": round(plate.resin_ml, 3), "density": round(covered(plate, shapes, machine), 4), "height_mm": round(plate.height_mm, 3),
+        })  # fmt: skip
+    return [{"file": str(args.items[0]), "ok": True, "machine": machine.name, "plates": listed}]
+
+
+Made = tuple[list[tuple[Any, list[tuple[str, Any]]]], Any, dict[str, Any]]
+"""Plates with their named meshes, the machine, and the parts' silhouettes."""
+
+
+def _plates_of_book(path: Path, machine_name: str) -> Made:
+    from numerus.book.book import Book
+    from numerus.book.intake import new_id
+    from numerus.geometry.packed import unpack_mesh
+    from numerus.ledger.plating import outlines_for, owed_copies, owed_spares, plate_meshes
+    from numerus.ledger.standing import standing
+    from numerus.resin.plate import pack, plates_of
+
+    book = Book.open(path)
+    plans, found = book.plans, standing(book.plans, book.facts)
+    machine = _machine_named(dict(plans.machines), machine_name)
+    cache: dict[str, Any] = {}
+
+    def mesh_of(blob: str) -> Any:
+        return cache.setdefault(blob, unpack_mesh(book.blob(blob)))
+
+    units = plans.units_in_order()
+    outlines = [
+        o
+        for u in units
+        for o in outlines_for(plans, owed_copies(plans, found, u.id), mesh_of, owed_spares(plans, u.id))
+    ]
+    made = plates_of(pack(outlines, machine), outlines, machine, plans.resin, "Plate", new_id) if outlines else []
+    return [(p, plate_meshes(p, plans, mesh_of)) for p in made], machine, {o.part_id: o.bitmap for o in outlines}
+
+
+def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
+    """Each file in its best pose with its supports; machines are those of the demo, or a usual one."""
+    from numerus.demo.army import MALLARD, RESIN, TEAL
+    from numerus.resin.plate import Outline, outline_bitmap, pack, placed_mesh, plates_of
+    from numerus.resin.posing import best_kept
+    from numerus.resin.profiles import Machine
+
+    machine = _machine_named({m.id: m for m in (TEAL, MALLARD, Machine("usual", "usual"))}, machine_name)
+    outlines, meshes = [], {}
+    for number, path in enumerate(paths):
+        pose, made = best_kept(_sound(path), machine, RESIN)
+        key = f"{number}"
+        meshes[key] = made.whole
+        ml = made.hanging.columns.volume_mm3 / 1000 + pose.support_ml
+        outlines.append(Outline(key, "", path.name, outline_bitmap(made.whole), pose.height_mm, ml))
+    ids = iter(range(10**6))
+    plates = plates_of(pack(outlines, machine), outlines, machine, RESIN, "Plate", lambda: str(next(ids)))
+    named = [(p, [(s.slot, placed_mesh(meshes[s.part_id], s)) for s in p.placed]) for p in plates]
+    return named, machine, {o.part_id: o.bitmap for o in outlines}
+
+
+def schedule_of(args: argparse.Namespace) -> list[Result]:
+    """Every waiting plate on its machine in time, and when the army will be ready."""
+    from numerus.book.book import Book
+    from numerus.ledger.forecast import finish_dates
+    from numerus.ledger.orders import next_runs
+    from numerus.ledger.standing import standing
+
+    book, now = Book.open(args.book), args.now or datetime.now()
+    found = standing(book.plans, book.facts)
+    machines = {m.id: m.name for m in book.plans.machines.values()}
+    runs = [{
+        "machine": machines[s.machine_id], "plate": s.plate.name, "start": s.start.isoformat(), "end": s.end.isoformat(),
+        "met": s.met.isoformat(), "why": s.why,
+    } for s in next_runs(book.plans, found, now)]  # fmt: skip
+    finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.facts, now, found).items()}
+    return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]
+
+
+def inquests_of(args: argparse.Namespace) -> list[Result]:
+    """Every run that failed in part: likely causes with their evidence, and the tests that would tell most."""
+    from numerus.book.book import Book
+    from numerus.floor.runs import failure_counts
+    from numerus.ledger.inquiry import inquest_of
+    from numerus.ledger.standing import standing
+
+    book = Book.open(args.book)
+    runs = standing(book.plans, book.facts).runs
+    listed = []
+    for record in runs.values():
+        if record.plate_id not in book.plans.plates or not failure_counts([record])[0]:
+            continue
+        found = inquest_of(record, book.plans, runs, book.facts)
+        listed.append({
+            "run": record.run_id, "plate": book.plans.plates[record.plate_id].name, "started": record.started.isoformat(),
+            "causes": [{"cause": c.key, "name": c.name, "share": round(c.share, 4), "evidence": list(c.evidence)} for c in found.causes],
+            "tests": [{"test": t.key, "says": t.says, "minutes": t.minutes, "bits": round(t.bits, 4)} for t in found.tests],
+        })  # fmt: skip
+    return [{"file": str(args.book), "ok": True, "inquests": listed}]
+
+
 def add_files(args: argparse.Namespace) -> list[Result]:
     """Read files into a kit of a book, as the Sort bench does."""
     from numerus.book.book import Book
@@ -307,6 +428,15 @@ def parser() -> argparse.ArgumentParser:
     sub = command("status", status, "where everything stands and whether it will be ready")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--now", type=_moment)
+    sub = command("plate", plates_made, "plates for a book, or for mesh files posed and supported, as 3MF")
+    sub.add_argument("items", nargs="+", type=Path, metavar="BOOK|FILE")
+    sub.add_argument("--machine", required=True, metavar="NAME")
+    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    sub = command("schedule", schedule_of, "which plate runs when, and when the army will be ready")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--now", type=_moment)
+    sub = command("inquest", inquests_of, "why runs failed, and what would tell more")
+    sub.add_argument("book", type=Path, metavar="BOOK")
     sub = command("add", add_files, "read mesh files, folders or zips into a kit of a book")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("files", nargs="+", type=Path, metavar="FILE")

@@ -224,7 +224,16 @@ def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainW
     standing = window.session.answers.standing
     assert standing.runs[run.run_id].outcomes[first.id][:2] == ("failed", 7.5)
     assert standing.figures[first.figure_id].stage == "plate"
-    assert bench.causes.text()
+    assert "1 failed" in bench.causes.text()
+    bench.choose(run.plate_id)
+    before = bench.inquest.found
+    assert sum(c.share for c in before.causes) == pytest.approx(1)
+    bench.inquest.yes.click()
+    after = bench.inquest.found
+    assert after.causes != before.causes
+    assert before.tests[0].key not in [t.key for t in after.tests]
+    window.session.undo()
+    assert bench.inquest.found.causes == before.causes
 
 
 def test_the_wash_tells_when_baths_are_changed(window: MainWindow) -> None:

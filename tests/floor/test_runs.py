@@ -4,9 +4,6 @@ from __future__ import annotations
 
 from datetime import datetime
 
-import pytest
-
-from numerus.floor.inquest import inquest
 from numerus.floor.runs import copy_states, failure_counts, machine_layers, run_records, waiting_plates
 from numerus.kit.facts import PART_OUTCOME, RESTORED, RUN_ENDED, RUN_STARTED, STEP, WITHDRAWN, Fact, active
 from numerus.resin.plate import Placed, Plate
@@ -60,27 +57,3 @@ def test_withdrawn_entries_do_not_count_and_restored_ones_do() -> None:
     facts = [Fact(AT, STEP, seq=1, data={"stage": "wash"}), Fact(AT, WITHDRAWN, seq=2, data={"seqs": [1]})]
     assert active(facts) == []
     assert [f.seq for f in active([*facts, Fact(AT, RESTORED, seq=3, data={"seqs": [1]})])] == [1]
-
-
-FIVE = [(f"f{n}", "head") for n in range(5)]
-
-
-@pytest.mark.parametrize(("outcomes", "earlier", "cause"), [
-    ({n: ("failed", 14.0) for n in range(5)}, {}, "Power"),
-    ({n: ("failed", 0.5 + 0.3 * n) for n in range(5)}, {}, "Nothing stuck"),
-    ({0: ("failed", 9.0), 1: ("good", 0)}, {0: ("failed", 7.0)}, "Weak spot"),
-    ({2: ("failed", 12.0)}, {}, "Tips too light"),
-])  # fmt: skip
-def test_the_inquest_names_the_cause_that_fits(outcomes: dict, earlier: dict, cause: str) -> None:
-    """Everything at one height, nothing stuck, the same place again, one part alone."""
-    p, before = plate("p", FIVE), plate("q", FIVE)
-    records = run_records([*story("r0", before, earlier), *story("r1", p, outcomes)])
-    found = inquest(records["r1"], p, [(records["r0"], before), (records["r1"], p)])
-    assert found[0].name.startswith(cause)
-    assert sum(c.share for c in found) == pytest.approx(1)
-
-
-def test_no_failure_has_no_cause() -> None:
-    """A good plate is left alone."""
-    p = plate("p", FIVE)
-    assert inquest(run_records(story("r", p, {0: ("good", 0)}))["r"], p, []) == []

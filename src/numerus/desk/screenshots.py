@@ -70,7 +70,6 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "16-sort-cut": ("sort", "heron", True, _cut_in_two),
         "17-sort-hollow": ("sort", "heron", True, _hollow),
         "03-pose": ("pose", "heron", True, lambda window: window.session.select("heron", part_id="heron_neck")),
-        "18-pose-supports": ("pose", "heron", True, _supports),
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),
         "06-wash": ("wash", "ferry", False, None),
@@ -81,6 +80,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "11-finish": ("finish", "lock", False, None),
         "12-ready": ("ready", "lock", True, None),
         "13-muster-lamplight": ("muster", "lock", False, None),
+        "18-pose-supports": ("pose", "heron", True, _supports),
     }
 
 

@@ -17,6 +17,7 @@ PART_OUTCOME = "part-outcome"
 STEP = "step"
 BATH_CHANGED = "bath-changed"
 FORECAST = "forecast"
+INQUEST_TEST = "inquest-test"  # subject: the run; data: test, yes
 POSE_CHOSEN = "pose-chosen"  # data: shares of costs of the pose kept, and of those it was preferred to
 WITHDRAWN = "withdrawn"
 RESTORED = "restored"

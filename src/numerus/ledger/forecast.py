@@ -204,6 +204,13 @@ def forecast(
     )  # fmt: skip
 
 
+def finish_dates(plans: Plans, facts: Sequence[Fact], now: datetime, found: Standing | None = None) -> dict[str, date]:
+    """The day the army is ready with one chance in ten, one in two and nine in ten: p10, p50, p90."""
+    s = situation(plans, facts, now, found)
+    days = simulate(s, draws())[""]
+    return {f"p{q}": _date(s.today, float(np.quantile(days, q / 100))) for q in (10, 50, 90)}
+
+
 def _unit_forecast(unit: UnitWork, days: Floats, today: date) -> UnitForecast:
     low, middle, high = (_date(today, float(v)) for v in np.quantile(days, [0.1, 0.5, 0.9]))
     return UnitForecast(unit.unit_id, low, middle, high, unit.hands_total, unit.machine)

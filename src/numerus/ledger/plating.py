@@ -7,12 +7,12 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 from numerus.errors import PlanError
-from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
+from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, spares_for
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import Standing
-from numerus.resin.plate import Bitmap, Outline, Plate, outline_bitmap, pack, plates_of
+from numerus.resin.plate import Bitmap, Outline, Plate, outline_bitmap, pack, placed_mesh, plates_of
 from numerus.resin.profiles import Machine
 
 MeshOf = Callable[[str], Mesh]
@@ -103,8 +103,7 @@ def plate_meshes(plate: Plate, plans: Plans, mesh_of: MeshOf) -> list[tuple[str,
         part = plans.parts.get(placed.part_id)
         if part is None or part.pose is None:
             continue
-        mesh = mesh_of(part.pose.supported_blob)
-        turned = mesh.transformed(rotation_matrix(about_vertical(placed.turn_deg))).moved((placed.x_mm, placed.y_mm, 0))
+        turned = placed_mesh(mesh_of(part.pose.supported_blob), placed)
         figure = plans.figures.get(placed.figure_id)
         found.append((f"{figure.name if figure else 'spare'}, {placed.slot}", turned))
     return found

@@ -7,7 +7,7 @@ first; several orders are tried and the one that needs fewest plates, then least
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -17,7 +17,7 @@ from numerus.errors import Cancelled, PlanError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.kernels import kernel
 from numerus.geometry.layers import silhouette
-from numerus.geometry.mesh import Mesh
+from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes
 
@@ -251,3 +251,13 @@ def density(packing: Packing, outlines: Sequence[Outline], machine: Machine) -> 
     """Share of each plate covered by silhouettes."""
     cells = empty_plate(machine).size
     return [sum(int(outlines[s[0]].bitmap.sum()) for s in plate) / cells for plate in packing.plates]
+
+
+def covered(plate: Plate, shapes: Mapping[str, Bitmap], machine: Machine) -> float:
+    """Share of a plate covered by its parts' silhouettes, by part id."""
+    return sum(int(shapes[p.part_id].sum()) for p in plate.placed) / empty_plate(machine).size
+
+
+def placed_mesh(mesh: Mesh, placed: Placed) -> Mesh:
+    """A supported mesh where it stands on the plate."""
+    return mesh.transformed(rotation_matrix(about_vertical(placed.turn_deg))).moved((placed.x_mm, placed.y_mm, 0))

@@ -108,7 +108,9 @@ def redrafted(mesh: Mesh, draft: Draft, fields: Fields, machine: Machine, resin:
 def pose_of(cost: PoseCost, made: Supported, proof: Proof) -> Pose:
     """A pose with its supports in numbers."""
     note = f"{len(made.islands_left)} islands left" if made.islands_left else ""
+    margin = min(float(proof.loads.margins.min(initial=np.inf)), MOST_MARGIN)
     return Pose(
         cost.up, cost.school, round(float(made.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
-        round(made.supports.signed_volume_mm3 / 1000, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note, margin=round(min(float(proof.loads.margins.min(initial=np.inf)), MOST_MARGIN), 2),
+        round(made.supports.signed_volume_mm3 / 1000, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note,
+        margin=round(margin, 2),
     )  # fmt: skip

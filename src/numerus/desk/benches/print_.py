@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
+from dataclasses import replace
 from datetime import timedelta
 from zlib import crc32
 
@@ -11,6 +12,7 @@ from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QDoubleSpinBox, QStackedWidge
 
 from numerus.bench.cautions import cautions
 from numerus.book.intake import new_id
+from numerus.desk.benches.causes import InquestPanel
 from numerus.desk.benches.machine import MachineView
 from numerus.desk.benches.runlist import RunList
 from numerus.desk.benches.watchbill import WatchBill
@@ -21,10 +23,10 @@ from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.devices.printer import SimulatedPrinter
 from numerus.errors import NumerusError, PlanError
-from numerus.floor.inquest import inquest
 from numerus.floor.queue import Run, Slotted, other_starts
 from numerus.floor.runs import FAILED, FLAWED, GOOD, RunRecord
-from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
+from numerus.kit.facts import INQUEST_TEST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
+from numerus.ledger.inquiry import inquest_of
 from numerus.ledger.orders import next_runs
 from numerus.resin.plate import Placed, Plate
 from numerus.words import counted
@@ -85,28 +87,24 @@ class PrintBench(Bench):
         """Tap the parts: good, flawed, failed; a height for what failed; likely causes beside."""
         self.picture = PlatePicture(self.context)
         self.height_at, self.tapped = QDoubleSpinBox(), label("Tap a part: good, flawed, failed in turn.", "note", True)
+        self.height_at.setPrefix("failed at ")
         self.height_at.setSuffix(" mm")
         self.height_at.setRange(0, 400)
         self.height_at.setAccessibleName("Height it failed at")
         self.height_at.valueChanged.connect(self._set_height)
-        self.causes = label("", "note", True)
+        self.causes, self.inquest = label("", "note"), InquestPanel(self.theme)
+        self.inquest.answered.connect(self._answered)
         self.record_button = button("Plate is off: keep this", self.record, "main")
         caution = label(
             "; ".join(cautions("print")) + ". Check the vat for cured flakes before the next run.", "caution", True
         )
-        words = column(
-            label("As it came out", "section"),
-            self.tapped,
-            row(label("failed at"), self.height_at, -1),
-            self.causes,
-            caution,
-            -1,
-            row(self.record_button, -1),
-            gap=4,
-        )
-        made = row(self.picture, words, gap=16, margins=(16, 8, 16, 8))
+        head = row(label("Taken off", "section"), -1, self.height_at, self.record_button, gap=6)
+        told = row(self.causes, 6, self.tapped)
+        told.setStretch(2, 1)
+        words = column(head, told, self.inquest, -1, caution, gap=1)
+        made = row(self.picture, words, gap=16, margins=(16, 6, 16, 6))
         made.setStretch(0, 3)
-        made.setStretch(1, 4)
+        made.setStretch(1, 5)
         return panel(made, "drawer")
 
     @property
@@ -261,19 +259,17 @@ class PrintBench(Bench):
         self._show_causes(plate, run)
 
     def _show_causes(self, plate: Plate, run: RunRecord) -> None:
-        from dataclasses import replace
-
-        seen = replace(run, outcomes=self.outcomes)
-        plates = self.session.plans.plates
-        earlier = [(r, plates[r.plate_id]) for r in self.session.answers.standing.runs.values() if r.plate_id in plates]
-        found = inquest(seen, plate, earlier)
         counts = {o: sum(v[0] == o for v in self.outcomes.values()) for o in (GOOD, FLAWED, FAILED)}
-        words = f"{counts[GOOD]} good, {counts[FLAWED]} flawed, {counts[FAILED]} failed."
-        if found:
-            words += (
-                " Likely: " + "; ".join(f"{c.name} {c.share:.0%}" for c in found[:2]) + f". Cheap test: {found[0].test}"
-            )
-        self.causes.setText(words)
+        self.causes.setText(f"{counts[GOOD]} good, {counts[FLAWED]} flawed, {counts[FAILED]} failed.")
+        seen, answers = replace(run, outcomes=self.outcomes), self.session.answers
+        self.inquest.show_inquest(inquest_of(seen, self.session.plans, answers.standing.runs, answers.facts))
+
+    def _answered(self, test: str, yes: bool) -> None:
+        """A cheap test was made: what it said counts from now on."""
+        run = self.run
+        if run is not None:
+            fact = Fact(self.session.clock(), INQUEST_TEST, run.run_id, data={"test": test, "yes": yes})
+            self.session.commit(f"inquest: {'yes' if yes else 'no'}", facts=[fact])
 
     def _says(self, placed: Placed) -> str:
         figure = self.session.plans.figures.get(placed.figure_id)

@@ -1,0 +1,29 @@
+"""The inquest of a run with all a book knows of it: parts, machine, film, earlier failures, tests made since."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+
+from numerus.floor.inquest import Circumstances, Inquest, inquest
+from numerus.floor.runs import RunRecord, machine_layers
+from numerus.kit.facts import INQUEST_TEST, Fact
+from numerus.ledger.plans import Plans
+
+
+def inquest_of(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], facts: Iterable[Fact]) -> Inquest:
+    """``record`` may hold outcomes that are not in the journal yet."""
+    plate = plans.plates[record.plate_id]
+    earlier = [
+        (r, plans.plates[r.plate_id])
+        for r in runs.values()
+        if r.plate_id in plans.plates and r.started < record.started
+    ]
+    layer_mm = {m.id: m.layer_mm for m in plans.machines.values()}
+    worn = machine_layers([r for r, _ in earlier], plans.plates, layer_mm).get(record.machine_id)
+    about = Circumstances(plans.parts, plans.machines.get(record.machine_id), worn)
+    return inquest(record, plate, earlier, about, answers_of(record.run_id, facts))
+
+
+def answers_of(run_id: str, facts: Iterable[Fact]) -> dict[str, bool]:
+    """Tests made about a run and whether they said yes; the last answer counts."""
+    return {f.data["test"]: bool(f.data["yes"]) for f in facts if f.kind == INQUEST_TEST and f.subject == run_id}
