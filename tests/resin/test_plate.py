@@ -14,6 +14,7 @@ from numerus.errors import PlanError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.layers import silhouette
 from numerus.geometry.mesh import about_vertical, rotation_matrix
+from numerus.resin.nesting import TURNS, _fits, turn_deg, turned, words_of
 from numerus.resin.plate import CELL_MM, Outline, density, empty_plate, outline_bitmap, pack, plates_of
 from numerus.resin.profiles import Machine, Resin
 
@@ -26,6 +27,52 @@ def blank(width: int, depth: int, height: float = 10.0) -> Outline:
     return Outline("p", "f", "s", bitmap, height, 1.0)
 
 
+def cells_of(outline: Outline, turn: int, column: int, row: int):  # type: ignore[no-untyped-def]
+    """Rows and columns of the plate's cells an outline lies on."""
+    made = turned(outline.bitmap, turn)
+    rows, columns = np.nonzero(made)
+    return rows + row - (made.shape[0] - 1) // 2, columns + column - (made.shape[0] - 1) // 2
+
+
+def test_turned_bitmaps_cover_what_they_must() -> None:
+    """Every cell of the outline, turned as the mesh is, lies in a set cell; little more is set; quarter turns are exact."""
+    bitmap = np.zeros((41, 41), bool)
+    bitmap[6:18, 8:35] = bitmap[18:36, 8:14] = True
+    rows, columns = np.nonzero(bitmap)
+    for turn in range(TURNS):
+        made = turned(bitmap, turn)
+        angle = np.radians(turn_deg(turn))
+        x, y = columns - 20.0, rows - 20.0
+        middle = (made.shape[0] - 1) // 2
+        tx, ty = np.cos(angle) * x - np.sin(angle) * y, np.sin(angle) * x + np.cos(angle) * y
+        assert made[np.rint(ty).astype(int) + middle, np.rint(tx).astype(int) + middle].all()
+        assert made.sum() <= bitmap.sum() * (1.0 if turn % 4 == 0 else 1.35)
+
+
+@settings(max_examples=30, deadline=None)
+@given(st.integers(0, 10**6), st.integers(0, 60), st.integers(0, 20))
+def test_a_shape_fits_where_no_cell_is_shared(seed: int, column: int, row: int) -> None:
+    """Words shifted and compared say what bitmaps say, at any place, across word borders."""
+    dice = np.random.default_rng(seed)
+    plate, shape = dice.random((40, 200)) < 0.004, dice.random((9, 90)) < 0.2
+    order = np.arange(9)
+    said = _fits(words_of(plate, 1), words_of(shape), order, row, column)
+    assert said == (not (plate[row : row + 9, column : column + 90] & shape).any())
+
+
+def test_a_ring_takes_another_part_into_its_hollow() -> None:
+    """Interleaving: a block lies within a ring, on one plate that has room for nothing else."""
+    ny, nx = empty_plate(SMALL).shape
+    size = min(nx, ny) | 1
+    ring = np.zeros((size, size), bool)
+    ring[2:-2, 2:-2] = True
+    ring[30:-30, 30:-30] = False
+    ring_outline = Outline("ring", "f", "s", ring, 10.0, 1.0)
+    small = Machine("m", "Tight", SMALL.plate_y_mm, SMALL.plate_y_mm, 100)
+    packing = pack([ring_outline, blank(40, 40)], small, tries=0)
+    assert len(packing.plates) == 1
+
+
 @settings(max_examples=25, deadline=None)
 @given(st.lists(st.tuples(st.integers(2, 40), st.integers(2, 40)), min_size=1, max_size=25))
 def test_no_cell_is_taken_twice_and_every_part_is_placed_once(sizes: list) -> None:
@@ -36,9 +83,9 @@ def test_no_cell_is_taken_twice_and_every_part_is_placed_once(sizes: list) -> No
     for plate in packing.plates:
         taken = np.zeros_like(empty_plate(SMALL), int)
         for index, turn, column, row in plate:
-            rows, columns = np.nonzero(np.rot90(outlines[index].bitmap, turn))
-            assert (rows + row).min() >= 0 and (columns + column).min() >= 0
-            taken[rows + row, columns + column] += 1
+            rows, columns = cells_of(outlines[index], turn, column, row)
+            assert rows.min() >= 0 and columns.min() >= 0
+            taken[rows, columns] += 1
         assert taken.max() == 1
 
 
@@ -80,8 +127,8 @@ def test_bad_spots_stay_free() -> None:
     spots = empty_plate(machine)
     for plate in pack(outlines, machine, tries=0).plates:
         for index, turn, column, row in plate:
-            rows, columns = np.nonzero(np.rot90(outlines[index].bitmap, turn))
-            assert not spots[rows + row, columns + column].any()
+            rows, columns = cells_of(outlines[index], turn, column, row)
+            assert not spots[rows, columns].any()
 
 
 @pytest.mark.parametrize("outline", [blank(400, 10), blank(5, 5, 300.0)])
@@ -95,5 +142,5 @@ def test_density_is_the_share_of_the_plate_covered() -> None:
     """A part of half the plate's cells has density one half."""
     ny, nx = empty_plate(SMALL).shape
     outline = blank(nx // 2, ny)
-    assert density(pack([outline], SMALL, tries=0), [outline], SMALL) == [pytest.approx(0.5)]
+    assert density(pack([outline], SMALL, tries=0), [outline], SMALL) == [pytest.approx(0.5, rel=0.01)]
     assert CELL_MM * nx == 60

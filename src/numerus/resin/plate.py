@@ -1,8 +1,9 @@
 """Packing parts on the plate by their silhouettes, and what the run will take.
 
-Silhouettes (with supports and raft) are bitmaps of ``CELL_MM``, widened by the margin; each is tried in four turns at
-the lowest, then leftmost place where it overlaps nothing (bottom-left rule, Baker, Coffman & Rivest 1980). Larger ones
-first; several orders are tried and the one that needs fewest plates, then least depth, is kept.
+Silhouettes (with supports and raft) are bitmaps of ``CELL_MM``, widened by the margin; each is tried in sixteen turns at
+the lowest, then leftmost place where it overlaps nothing (bottom-left rule, Baker, Coffman & Rivest 1980); outlines with
+hollows take others in. A run takes as long as its tallest part, so tall goes with tall; several orders are tried and the
+one that needs fewest machine minutes is kept.
 """
 
 from __future__ import annotations
@@ -11,19 +12,19 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
-from numpy.typing import NDArray
 
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.columns import solid_columns
-from numerus.geometry.kernels import kernel
 from numerus.geometry.layers import silhouette
 from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
+from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes
 
-CELL_MM = 0.5
+CELL_MM = 0.25
+OPEN = 8  # plates a part is tried on before a new one is begun
+MANY = 300  # outlines beyond which only the orders that usually win are tried
 MARGIN_MM = 1.0
-Bitmap = NDArray[np.bool_]
 
 
 @dataclass(frozen=True)
@@ -68,7 +69,7 @@ class Outline:
 
 @dataclass(frozen=True, eq=False)
 class Packing:
-    """Plates of (outline index, turn in quarter turns, column, row of the bitmap's first cell)."""
+    """Plates of (outline index, turn, column and row of the bitmap's middle cell); see ``numerus.resin.nesting``."""
 
     plates: list[list[tuple[int, int, int, int]]] = field(default_factory=list)
 
@@ -100,29 +101,6 @@ def _widened(bitmap: Bitmap, cells: int) -> Bitmap:
     return np.asarray(binary_dilation(bitmap, iterations=cells)) if cells else bitmap
 
 
-@kernel
-def _first_fit(taken, shape):  # type: ignore[no-untyped-def]
-    """Row and column of the lowest, then leftmost free place of ``shape`` in ``taken``; (-1, -1) where none is."""
-    height, width = shape.shape
-    ys, xs = np.nonzero(shape)
-    for row in range(taken.shape[0] - height + 1):
-        for column in range(taken.shape[1] - width + 1):
-            hit = False
-            for i in range(len(ys)):
-                if taken[row + ys[i], column + xs[i]]:
-                    hit = True
-                    break
-            if not hit:
-                return row, column
-    return -1, -1
-
-
-def _cropped(bitmap: Bitmap) -> tuple[Bitmap, int, int]:
-    rows, columns = np.flatnonzero(bitmap.any(axis=1)), np.flatnonzero(bitmap.any(axis=0))
-    cut = bitmap[rows[0] : rows[-1] + 1, columns[0] : columns[-1] + 1]
-    return np.ascontiguousarray(cut), int(rows[0]), int(columns[0])
-
-
 def empty_plate(machine: Machine) -> Bitmap:
     """The machine's plate as cells, bad spots taken."""
     ny, nx = int(machine.plate_y_mm / CELL_MM), int(machine.plate_x_mm / CELL_MM)
@@ -133,35 +111,18 @@ def empty_plate(machine: Machine) -> Bitmap:
     return taken
 
 
-def _place(taken: Bitmap, turns: list[tuple[Bitmap, int, int]]) -> tuple[int, int, int] | None:
-    """The best of four turns by lowest top edge: (turn, row, column), and the plate is marked."""
-    best: tuple[int, int, int, int] | None = None
-    for turn, (shape, _, _) in enumerate(turns):
-        if shape.shape[0] > taken.shape[0] or shape.shape[1] > taken.shape[1]:
-            continue
-        row, column = _first_fit(taken, shape)
-        if row >= 0 and (best is None or row + shape.shape[0] < best[0]):
-            best = row + shape.shape[0], turn, row, column
-    if best is None:
-        return None
-    _, turn, row, column = best
-    shape = turns[turn][0]
-    taken[row : row + shape.shape[0], column : column + shape.shape[1]] |= shape
-    return turn, row, column
-
-
-def _pack_in_order(outlines: Sequence[Outline], order: Sequence[int], machine: Machine) -> Packing:
-    plates: list[tuple[Bitmap, list[tuple[int, int, int, int]]]] = []
-    turned: dict[int, list[tuple[Bitmap, int, int]]] = {}
+def _pack_in_order(outlines: Sequence[Outline], order: Sequence[int], machine: Machine, turns: Turns) -> Packing:
+    """First plate that has room, of the last OPEN ones: earlier ones were full for larger parts and are for these."""
+    taken = empty_plate(machine)
+    beds: list[tuple[Bed, list[tuple[int, int, int, int]]]] = []
     for index in order:
-        key = id(outlines[index].bitmap)
-        turns = turned.setdefault(key, [_cropped(np.rot90(outlines[index].bitmap, k)) for k in range(4)])
-        for taken, placed in [*plates, (empty_plate(machine), [])]:
-            where = _place(taken, turns)
+        key, shapes, cells = turns.of(outlines[index].bitmap)
+        for bed, placed in [*beds[-OPEN:], (Bed(taken), [])]:
+            where = bed.place(key, shapes, cells)
             if where is not None:
-                placed.append((index, where[0], where[2] - turns[where[0]][2], where[1] - turns[where[0]][1]))
+                placed.append((index, where[0], where[2], where[1]))
                 if len(placed) == 1:
-                    plates.append((taken, placed))
+                    beds.append((bed, placed))
                 break
         else:
             raise PlanError(
@@ -169,7 +130,21 @@ def _pack_in_order(outlines: Sequence[Outline], order: Sequence[int], machine: M
                 f"Part {outlines[index].part_id} is larger than the plate of {machine.name}.",
                 "Choose a lower pose, another machine, or cut the part.",
             )
-    return Packing([placed for _, placed in plates])
+    return Packing([placed for _, placed in beds])
+
+
+class Turns:
+    """Turned silhouettes, made once for each bitmap."""
+
+    def __init__(self) -> None:
+        self._known: dict[int, tuple[int, list[Shape], int, Bitmap]] = {}
+
+    def of(self, bitmap: Bitmap) -> tuple[int, list[Shape], int]:
+        """A number for the bitmap, its turns, how many cells it covers."""
+        if id(bitmap) not in self._known:
+            self._known[id(bitmap)] = len(self._known), shapes_of(bitmap), int(bitmap.sum()), bitmap
+        number, shapes, cells, _ = self._known[id(bitmap)]
+        return number, shapes, cells
 
 
 def pack(
@@ -192,13 +167,15 @@ def pack(
     by_size = sorted(range(len(outlines)), key=lambda i: -size[i])
     rng = np.random.default_rng(seed)
     orders = [by_height, by_size] + [
-        sorted(by_height, key=lambda i: -size[i] * rng.uniform(0.8, 1.25)) for _ in range(tries)
+        sorted(by_height, key=lambda i: -size[i] * rng.uniform(0.8, 1.25))
+        for _ in range(tries if len(outlines) <= MANY else 0)
     ]
     best: Packing | None = None
+    turns = Turns()
     for number, order in enumerate(orders):
         if progress is not None and not progress(number / len(orders)):
             raise Cancelled
-        found = _pack_in_order(outlines, order, machine)
+        found = _pack_in_order(outlines, order, machine, turns)
         if best is None or _cost(found, outlines, machine) < _cost(best, outlines, machine):
             best = found
     assert best is not None
@@ -225,9 +202,8 @@ def plates_of(
         placed = []
         for index, turn, column, row in spots:
             o = outlines[index]
-            middle = (o.bitmap.shape[0] - 1) / 2
-            x, y = (column + middle + 0.5) * CELL_MM, (row + middle + 0.5) * CELL_MM
-            placed.append(Placed(new_id(), o.part_id, o.figure_id, o.slot, x, y, (-90.0 * turn) % 360))
+            x, y = (column + 0.5) * CELL_MM, (row + 0.5) * CELL_MM
+            placed.append(Placed(new_id(), o.part_id, o.figure_id, o.slot, x, y, turn_deg(turn)))
         height = max(outlines[s[0]].height_mm for s in spots)
         ml = sum(outlines[s[0]].resin_ml for s in spots) * (1 + resin.cling_share)
         label = f"{name} {number + 1}" if len(packing.plates) > 1 else name
