@@ -10,8 +10,9 @@ import numpy as np
 import pytest
 
 from helpers import EVENING, box_mesh
-from numerus.book.book import Book
+from numerus.book.book import Book, Removed
 from numerus.errors import NumerusError, PlanError
+from numerus.floor.runs import waiting_plates
 from numerus.kit.facts import Fact
 from numerus.kit.plan import Day
 from numerus.ledger.costs import unit_costs
@@ -147,7 +148,7 @@ def test_plates_hold_everything_owed_and_then_nothing_is(demo: Book) -> None:
 
     owed = owed_copies(plans, found, "kiln")
     ids = iter(range(1000))
-    plates = plates_for(plans, found, "kiln", plans.machines["teal"], mesh_of, lambda: f"n{next(ids)}")
+    plates = plates_for(plans, found, ["kiln"], plans.machines["teal"], mesh_of, lambda: f"n{next(ids)}").plates
     assert sorted((p.figure_id, p.slot) for plate in plates for p in plate.placed) == sorted(owed)
     demo.commit("plates", plates)
     assert owed_copies(demo.plans, standing(demo.plans, demo.facts), "kiln") == []
@@ -155,7 +156,25 @@ def test_plates_hold_everything_owed_and_then_nothing_is(demo: Book) -> None:
         low, high = mesh.bounds_mm
         assert low[:2].min() >= 0 and high[0] <= 218 and high[1] <= 123
     with pytest.raises(PlanError):
-        plates_for(demo.plans, standing(demo.plans, demo.facts), "kiln", plans.machines["teal"], mesh_of, str)
+        plates_for(demo.plans, standing(demo.plans, demo.facts), ["kiln"], plans.machines["teal"], mesh_of, str)
+
+
+def test_a_batch_of_units_takes_no_longer_than_unit_after_unit(demo: Book) -> None:
+    """Waiting plates taken apart and packed together: every owed copy lies on one plate, fewer minutes, and it is said."""
+    waiting = waiting_plates(demo.plans.plates, standing(demo.plans, demo.facts).runs)
+    demo.commit("apart", [Removed("plate", p.id) for p in waiting])
+    plans, found = demo.plans, standing(demo.plans, demo.facts)
+    units = [u.id for u in plans.units_in_order()]
+    owed = sorted(c for u in units for c in owed_copies(plans, found, u))
+    assert len({figure.partition("-")[0] for figure, _ in owed}) > 1
+    ids = iter(range(1000))
+    batch = plates_for(
+        plans, found, units, plans.machines["teal"], lambda b: unpack_mesh(demo.blob(b)), lambda: f"n{next(ids)}"
+    )
+    assert sorted((p.figure_id, p.slot) for plate in batch.plates for p in plate.placed if p.figure_id) == owed
+    assert sum(p.minutes for p in batch.plates) <= batch.apart_minutes
+    assert len(batch.plates) <= batch.apart_plates
+    assert "of machine" in batch.says
 
 
 def test_costs_add_up_and_lie_below_the_bought_price(demo: Book) -> None:

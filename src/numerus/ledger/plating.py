@@ -12,8 +12,9 @@ from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, spares_for
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import Standing
-from numerus.resin.plate import Bitmap, Outline, Plate, outline_bitmap, pack, placed_mesh, plates_of
+from numerus.resin.plate import Bitmap, Outline, Plate, machine_minutes, outline_bitmap, pack, placed_mesh, plates_of
 from numerus.resin.profiles import Machine
+from numerus.words import counted, span
 
 MeshOf = Callable[[str], Mesh]
 """The mesh of a blob's digest."""
@@ -78,22 +79,50 @@ def outlines_for(plans: Plans, copies: list[Copy], mesh_of: MeshOf, spares: Sequ
     return found
 
 
+@dataclass(frozen=True)
+class Batch:
+    """Plates for several units together, and what they would take unit after unit: plates and machine minutes."""
+
+    plates: tuple[Plate, ...]
+    apart_plates: int
+    apart_minutes: float
+
+    @property
+    def says(self) -> str:
+        together = sum(p.minutes for p in self.plates)
+        made = f"{counted(len(self.plates), 'plate')}, {span(together)} of machine"
+        if self.apart_minutes - together < 1:
+            return f"{made}."
+        saved = (
+            f"{span(self.apart_minutes - together)} and {counted(self.apart_plates - len(self.plates), 'change')} less"
+        )
+        return f"{made}: {saved} than unit after unit."
+
+
 def plates_for(
-    plans: Plans, standing: Standing, unit_id: str, machine: Machine, mesh_of: MeshOf, new_id: Callable[[], str],
+    plans: Plans, standing: Standing, unit_ids: Sequence[str], machine: Machine, mesh_of: MeshOf, new_id: Callable[[], str],
     progress: Callable[[float], bool] | None = None,
-) -> list[Plate]:  # fmt: skip
-    """Plates that hold everything the unit is owed. Raises PlanError if nothing is, or a part does not fit."""
-    copies, spares = owed_copies(plans, standing, unit_id), owed_spares(plans, unit_id)
-    if not copies and not spares:
+) -> Batch:  # fmt: skip
+    """Plates that hold everything the units are owed. Raises PlanError if nothing is, or a part does not fit."""
+    own = {u: (owed_copies(plans, standing, u), owed_spares(plans, u)) for u in unit_ids}
+    outlines = {
+        u: outlines_for(plans, copies, mesh_of, spares) for u, (copies, spares) in own.items() if copies or spares
+    }
+    if not outlines:
         raise PlanError(
             "nothing-owed",
             "Every posed part of this unit lies on a plate or is printed.",
             "Unposed parts wait at Pose.",
         )
-    outlines = outlines_for(plans, copies, mesh_of, spares)
+    whole = [o for some in outlines.values() for o in some]
     first = max((p.order for p in plans.plates.values()), default=-1) + 1
-    name = plans.units[unit_id].name.rpartition(", ")[2]
-    return plates_of(pack(outlines, machine, progress=progress), outlines, machine, plans.resin, name, new_id, first)
+    name = plans.units[next(iter(outlines))].name.rpartition(", ")[2] if len(outlines) == 1 else "Batch"
+    packing = pack(whole, machine, progress=progress)
+    made = tuple(plates_of(packing, whole, machine, plans.resin, name, new_id, first))
+    apart = [pack(some, machine, tries=0) for some in outlines.values()] if len(outlines) > 1 else [packing]
+    listed = list(outlines.values()) if len(outlines) > 1 else [whole]
+    minutes = sum(machine_minutes(p, some, machine) for p, some in zip(apart, listed, strict=True))
+    return Batch(made, sum(len(p.plates) for p in apart), minutes)
 
 
 def plate_meshes(plate: Plate, plans: Plans, mesh_of: MeshOf) -> list[tuple[str, Mesh]]:

@@ -176,14 +176,14 @@ def pack(
         if progress is not None and not progress(number / len(orders)):
             raise Cancelled
         found = _pack_in_order(outlines, order, machine, turns)
-        if best is None or _cost(found, outlines, machine) < _cost(best, outlines, machine):
+        if best is None or machine_minutes(found, outlines, machine) < machine_minutes(best, outlines, machine):
             best = found
     assert best is not None
     return best
 
 
-def _cost(packing: Packing, outlines: Sequence[Outline], machine: Machine) -> float:
-    """Machine minutes of all plates: what tall-with-tall saves."""
+def machine_minutes(packing: Packing, outlines: Sequence[Outline], machine: Machine) -> float:
+    """Machine minutes of all plates: what tall with tall saves."""
     return sum(run_minutes(max(outlines[p[0]].height_mm for p in plate), machine) for plate in packing.plates)
 
 

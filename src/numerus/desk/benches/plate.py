@@ -19,7 +19,7 @@ from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
-from numerus.ledger.plating import owed_copies, owed_spares, plate_meshes, plates_for
+from numerus.ledger.plating import Batch, owed_copies, owed_spares, plate_meshes, plates_for
 from numerus.resin.plate import Placed, Plate
 from numerus.resin.profiles import Machine
 from numerus.words import counted, span
@@ -43,6 +43,9 @@ class PlateBench(Bench):
         super().__init__(context)
         self.make_button = self.add_button(
             "Make plates for this unit", self.make_plates, "main", "Packs everything the unit is owed"
+        )
+        self.batch_button = self.add_button(
+            "Batch all units", self.make_batch, "", "What all units are owed, tall with tall whoever they belong to"
         )
         self.picture.tapped.connect(self._tapped)
         self.picture.says = self._says
@@ -95,6 +98,9 @@ class PlateBench(Bench):
         words = f"{len(owed)} parts of this unit are owed" if owed else "nothing posed is owed"
         self.subtitle.setText(f"{words}, and {counted(len(spares), 'spare')}" if spares else words)
         self.make_button.setEnabled(bool(owed or spares) and not self.context.jobs.busy)
+        standing = self.session.answers.standing
+        waits = any(owed_copies(plans, standing, u) or owed_spares(plans, u) for u in plans.units)
+        self.batch_button.setEnabled(waits and len(plans.units) > 1 and not self.context.jobs.busy)
         chosen = self.on.currentData()
         self.on.clear()
         for machine in plans.machines.values():
@@ -173,22 +179,33 @@ class PlateBench(Bench):
 
     def make_plates(self) -> None:
         """Pack what the selected unit is owed, as a job; one edit."""
-        plans, standing, unit = self.session.plans, self.session.answers.standing, self.session.unit
+        if self.session.unit is not None:
+            self._pack([self.session.unit_id])
+
+    def make_batch(self) -> None:
+        """Pack what all units are owed together."""
+        self._pack([u.id for u in self.session.plans.units_in_order()])
+
+    def _pack(self, unit_ids: list[str]) -> None:
+        plans, standing = self.session.plans, self.session.answers.standing
         machine = plans.machines.get(self.on.currentData())
-        if unit is None or machine is None:
+        if machine is None:
             self.deeds.noted.emit("There is no machine in this book: plates need one.")
             return
-        copies = owed_copies(plans, standing, unit.id)
-        poses = (plans.parts[plans.figures[f].build[s]].pose for f, s in copies)
-        meshes = {pose.supported_blob: self.session.mesh(pose.supported_blob) for pose in poses if pose}
+        owed = {i for u in unit_ids for f, s in owed_copies(plans, standing, u) for i in (plans.figures[f].build[s],)}
+        owed |= {i for u in unit_ids for i in owed_spares(plans, u)}
+        poses = [p.pose for i in owed if (p := plans.parts[i]).pose is not None]
+        meshes = {pose.supported_blob: self.session.mesh(pose.supported_blob) for pose in poses}
         self.context.jobs.start(
             "plates", "Packing plates",
-            lambda progress: plates_for(plans, standing, unit.id, machine, meshes.__getitem__, new_id, progress), self._made,
+            lambda progress: plates_for(plans, standing, unit_ids, machine, meshes.__getitem__, new_id, progress), self._made,
         )  # fmt: skip
 
-    def _made(self, plates: list[Plate]) -> None:
+    def _made(self, batch: Batch) -> None:
+        plates = list(batch.plates)
         self.plate_id = plates[0].id
-        self.session.commit(f"{counted(len(plates), 'plate')}: {plates[0].name}", plates)
+        if self.session.commit(f"{counted(len(plates), 'plate')}: {plates[0].name}", plates):
+            self.deeds.noted.emit(batch.says)
 
     def take_apart(self) -> None:
         if self.plate is not None:
