@@ -275,6 +275,37 @@ def hollowing() -> None:
     )  # fmt: skip
 
 
+def inquests_of_seeded_weeks() -> None:
+    """Two hundred seeded weeks with one fault each: which cause is named first, and how often the true one is of the first two."""
+    from numerus.devices.trials import confusion
+
+    begun = time.perf_counter()
+    table, share = confusion(range(200))
+    say("200 weeks", time.perf_counter() - begun, f"true cause among the first two: {share:.0%}")
+    for (fault, cause), many in sorted(table.items()):
+        print(f"    {fault:<20} called {cause:<12} {many}", flush=True)
+
+
+def a_thousand_parts() -> None:
+    """A thousand supported demo parts packed for a small and a large machine."""
+    from numerus.demo.army import MALLARD, MESHES, TEAL, supported
+    from numerus.resin.plate import Outline, density, outline_bitmap, pack
+
+    names = [p.stem for p in sorted(MESHES.glob("*.supported")) if "heron" not in p.stem]
+    shapes = {n: (outline_bitmap(supported(n)), float(supported(n).extents_mm[2])) for n in names}
+    outlines = [Outline(n, f"f{i}", "s", *shapes[n], 1.0) for i, n in enumerate(names * 30)][:1000]
+    pack(outlines[:4], MALLARD, tries=0)
+    for machine in (MALLARD, TEAL):
+        begun = time.perf_counter()
+        packing = pack(outlines, machine)
+        full = density(packing, outlines, machine)[:-1]
+        say(
+            f"1000 parts on {machine.name}",
+            time.perf_counter() - begun,
+            f"{len(packing.plates)} plates, {np.mean(full):.0%} covered",
+        )
+
+
 def packing_against_boxes() -> None:
     """Plates needed by silhouettes against plates needed by bounding boxes, same parts, same rule."""
     from dataclasses import replace
@@ -333,6 +364,8 @@ ALL = (
     posing_and_supports,
     many_tips,
     hollowing,
+    inquests_of_seeded_weeks,
+    a_thousand_parts,
     packing_against_boxes,
     answers,
 )
