@@ -24,6 +24,16 @@ def _at_the_machine(window) -> None:  # type: ignore[no-untyped-def]
     window.benches["print"].choose(next(r.plate_id for r in runs if r.state == "printing"))
 
 
+def _inquest(window) -> None:  # type: ignore[no-untyped-def]
+    """A plate that came out with two soft parts in one corner."""
+    bench = window.benches["print"]
+    runs = window.session.answers.standing.runs.values()
+    bench.choose(next(r.plate_id for r in runs if r.state == "hanging"))
+    soft = ("failed", 9.0, "soft and half made")
+    bench.outcomes = {p.id: soft if n < 2 else ("good", 0.0, "") for n, p in enumerate(bench.plate.placed)}
+    bench._show_outcomes(bench.plate, bench.run)
+
+
 def _thin_walls(window) -> None:  # type: ignore[no-untyped-def]
     """A part closely: where its walls are thin, and how it would be thickened."""
     bench = window.benches["sort"]
@@ -72,6 +82,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "03-pose": ("pose", "heron", True, lambda window: window.session.select("heron", part_id="heron_neck")),
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),
+        "19-print-inquest": ("print", "ferry", True, _inquest),
         "06-wash": ("wash", "ferry", False, None),
         "07-cure": ("wash", "ferry", False, _on_to_cure),
         "08-build": ("build", "bell", False, None),
