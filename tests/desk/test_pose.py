@@ -93,16 +93,16 @@ def test_tips_are_changed_by_hand_and_every_change_can_be_taken_back(window: Mai
     page, made, before = bench.supports, bench.tried.made, part_of(window).draft
     bench.open_page("Supports")
     page.use(LOOK)
-    bench._picked(np.array(made.pillars[2].tip))
+    bench.editor.picked(np.array(made.pillars[2].tip))
     assert page.chosen == 2 and "carries" in page.tip.text()
     counts = [len(made.pillars)]
     page.use(ADD)
-    bench._picked(np.array(made.part.triangles[np.argmin(made.part.normals[:, 2])].mean(axis=0)))
+    bench.editor.picked(np.array(made.part.triangles[np.argmin(made.part.normals[:, 2])].mean(axis=0)))
     counts.append(len(bench.tried.made.pillars))
     assert part_of(window).draft.pillars == bench.tried.made.pillars
     page.choose(len(bench.tried.made.pillars) - 1)
     page.use(MOVE)
-    bench._picked(np.array(made.pillars[0].tip) + [0.4, 0, 0])
+    bench.editor.picked(np.array(made.pillars[0].tip) + [0.4, 0, 0])
     page.deed.emit("thicker")
     sizes = [p.tip_mm for p in bench.tried.made.pillars]
     page.deed.emit("finer")
@@ -124,7 +124,7 @@ def test_a_blocked_place_is_told_and_nothing_changes(window: MainWindow) -> None
     bench.open_page("Supports")
     bench.supports.use(ADD)
     part, before = bench.tried.made.part, part_of(window).draft
-    bench._picked(np.array(part.triangles[np.argmax(part.normals[:, 2])].mean(axis=0)))
+    bench.editor.picked(np.array(part.triangles[np.argmax(part.normals[:, 2])].mean(axis=0)))
     assert "looks up" in window.errors.message.text()
     assert part_of(window).draft == before
 
@@ -159,7 +159,7 @@ def test_brushing_keeps_tips_off_and_is_seen(window: MainWindow) -> None:
     page.use(BRUSH)
     assert bench.colour_box.currentText() == "Seen"
     spot = next(p.tip for p in bench.tried.made.pillars if p.why != "island")
-    bench._picked(np.array(spot))
+    bench.editor.picked(np.array(spot))
     stroke = part_of(window).strokes[0]
     assert stroke.kind == "keep off"
     assert bench.fields.keep_off.sum() > 0

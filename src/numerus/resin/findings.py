@@ -17,8 +17,10 @@ from numerus.resin.proof import Proof
 from numerus.resin.style import SupportStyle, tip_name
 from numerus.resin.supports import Supported
 from numerus.resin.venting import cup_place
+from numerus.words import counted
 
 LEAST_POOL_ML = 0.02
+MOST_SAID = 3
 WORST = 30  # of a kind; more are counted
 
 
@@ -90,6 +92,19 @@ def _gathered(proof: Proof, style: SupportStyle) -> list[Point]:
         if all(np.linalg.norm(point - k) > style.spacing_mm for k in kept):
             kept.append(point)
     return [(float(p[0]), float(p[1]), float(p[2])) for p in kept]
+
+
+def verdict(proof: Proof, found: Sequence[PrintFinding]) -> str:
+    """What is not right yet, the gravest three, or that all is."""
+    bare = len([f for f in found if f.code == "far"])
+    counts = (
+        (len(proof.islands_left), "island", " left"), (len(proof.too_light), "tip", " too light"), (bare, "bare overhang", ""),
+        (len(proof.swings), "pillar", " too slender"),
+    )  # fmt: skip
+    said = [f"{counted(many, word)}{more}" for many, word, more in counts if many]
+    if not said:
+        return "Every island caught, every tip holds what it must."
+    return f"{'; '.join(said[:MOST_SAID]).capitalize()}: see Supports."
 
 
 def misfit(made: Supported, machine: Machine) -> str:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from dataclasses import asdict, replace
 from pathlib import Path
 
@@ -11,10 +10,11 @@ from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
-from numerus.book.tidy import Remade, remade, stored
+from numerus.desk.benches.pose_edit import SUPPORTS, SupportEditor
+from numerus.desk.benches.pose_keep import Keeper, packed_whole, write_supported
 from numerus.desk.benches.pose_layers import LayerGraphView
 from numerus.desk.benches.pose_poses import PosesPage
-from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE, SupportsPage
+from numerus.desk.benches.pose_supports import BRUSH, SupportsPage
 from numerus.desk.benches.pose_view import (
     COLOUR_SAYS,
     COLOURS,
@@ -31,42 +31,24 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
-from numerus.errors import Cancelled, GeometryError, NumerusError
-from numerus.geometry.health import oriented
+from numerus.errors import NumerusError
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.packed import pack_mesh
-from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.builds import printed_slots
 from numerus.kit.facts import POSE_CHOSEN, Fact
-from numerus.kit.plan import Draft, Part, Point, Pose, Stroke
-from numerus.resin import editing
+from numerus.kit.plan import Draft, Part, Stroke
 from numerus.resin.fields import Fields, fields_of
-from numerus.resin.findings import PrintFinding, misfit
-from numerus.resin.hanging import in_part
-from numerus.resin.layergraph import LayerGraph
+from numerus.resin.findings import misfit, verdict
 from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up
-from numerus.resin.posing import Tried, best_kept, draft_of, kept_pose, redrafted, tried, twin_pose
+from numerus.resin.posing import Tried, kept_pose, redrafted, tried
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Search, Weights
 from numerus.resin.style import SupportStyle, style_for
-from numerus.resin.supports import Supported
 from numerus.resin.taste import choice_of
-from numerus.resin.venting import cups_vented
 from numerus.words import counted
 
 OWN = "your own turn"
-POSES, SUPPORTS = "Poses", "Supports"
+POSES = "Poses"
 OWN_AT = 3  # the place of the best found, or of one's own turn
-MOST_SAID = 3
-CHOOSE_MM = 1.2  # a click this near a tip means it
-
-Posed = tuple[Part, Pose, bytes]
-"""A part with a pose and its supported mesh, packed, not yet in the book."""
-
-
-def _packed(part: Part, pose: Pose, made: Supported) -> Posed:
-    whole = made.whole
-    return replace(part, draft=draft_of(pose, made)), pose, pack_mesh(Mesh(whole.vertices, whole.faces))
 
 
 class PoseBench(Bench):
@@ -83,7 +65,7 @@ class PoseBench(Bench):
         self.shown_as: tuple[str, str, tuple[Stroke, ...]] = ("", "", ())
         self._known: dict[tuple[object, ...], Fields] = {}
         self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
-        self.page = POSES
+        self.page, self.keeper, self.editor = POSES, Keeper(context), SupportEditor(context, self)
         super().__init__(context)
         self.keep_button = self.add_button(
             "Keep this pose", self.keep, "main", "Written into the part with its supports; twins of the part use it too"
@@ -99,7 +81,7 @@ class PoseBench(Bench):
     def build(self) -> QBoxLayout:
         self.view = BenchView(self.theme, self.renderer, "The part as it hangs, with its supports")
         self.view.overlay = self._draw_over
-        self.view.picked.connect(self._picked)
+        self.view.picked.connect(self.editor.picked)
         self.which = QComboBox()
         self.which.setAccessibleName("Part to pose")
         self.which.setMinimumWidth(200)
@@ -139,8 +121,8 @@ class PoseBench(Bench):
         self.chart.turned.connect(self.try_own)
         self.compared.chosen.connect(self.choose)
         self.poses.weighed.connect(self._weighed)
-        self.supports.styled.connect(self._styled)
-        self.supports.deed.connect(self._deed)
+        self.supports.styled.connect(self.editor.styled)
+        self.supports.deed.connect(self.editor.deed)
         self.supports.looked.connect(self.view.update)
         self.supports.mode_changed.connect(self._mode_changed)
         self.graph.scrubbed.connect(self._cut)
@@ -163,16 +145,16 @@ class PoseBench(Bench):
         return sorted(listed, key=lambda p: (p.pose is not None, p.slot, p.name))
 
     @property
-    def _machine(self) -> Machine:
+    def machine(self) -> Machine:
         return next(iter(self.session.plans.machines.values()), Machine("machine", "Printer"))
 
     @property
-    def _resin(self) -> Resin:
+    def resin(self) -> Resin:
         return self.session.plans.resin
 
     @property
     def _style(self) -> SupportStyle:
-        return style_for(self._machine.support_style, self._machine, self._resin)
+        return style_for(self.machine.support_style, self.machine, self.resin)
 
     def refresh(self) -> None:
         parts = self._parts()
@@ -203,11 +185,11 @@ class PoseBench(Bench):
         self.all_button.setEnabled(waiting > 0)
         kept = part.pose
         says = f"kept: {kept.school}, {kept.tips} tips" if kept else "no pose kept yet"
-        on = f"{self._machine.name}, {self._machine.layer_mm:g} mm"
+        on = f"{self.machine.name}, {self.machine.layer_mm:g} mm"
         torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
         self.subtitle.setText(f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
 
-    def _beside(self, part: Part) -> list[Mesh]:
+    def beside(self, part: Part) -> list[Mesh]:
         """The other parts of its build in place: what they cover is not seen."""
         return [self.session.mesh(p.blob) for p in self._neighbours(part)]
 
@@ -224,8 +206,8 @@ class PoseBench(Bench):
         return (part.blob, part.strokes, *(p.blob for p in self._neighbours(part)))
 
     def _search(self, part: Part) -> None:
-        mesh, machine, resin, weights = self.session.mesh(part.blob), self._machine, self._resin, self.poses.weights
-        others, strokes = self._beside(part), part.strokes
+        mesh, machine, resin, weights = self.session.mesh(part.blob), self.machine, self.resin, self.poses.weights
+        others, strokes = self.beside(part), part.strokes
         self.shown_part, self.tried, self.drafted, self.fields = part.id, None, None, None
         self.shown_as = (part.id, part.blob, part.strokes)
         self.keep_button.setEnabled(False)
@@ -258,7 +240,7 @@ class PoseBench(Bench):
 
     def _show_left(self, part: Part) -> None:
         """The pose and supports as they were left on the bench; without such, the candidate."""
-        draft, fields, machine, resin = part.draft, self.fields, self._machine, self._resin
+        draft, fields, machine, resin = part.draft, self.fields, self.machine, self.resin
         if draft is None or fields is None:
             self.drafted = None
             self.choose(self.chosen)
@@ -271,7 +253,7 @@ class PoseBench(Bench):
             self.chosen = at
             self.compared.show_costs(self.costs, mesh, at)
             self.chart.show_search(self.found, self.costs, at)
-            self._show(left, draft)
+            self.show_tried(left, draft)
 
         self.context.jobs.start(
             "support", "Proving supports", lambda _: redrafted(mesh, draft, fields, machine, resin), done
@@ -287,8 +269,8 @@ class PoseBench(Bench):
         self.compared.show_costs(self.costs, None, number)
         mesh, machine, resin, cost, style = (
             self.session.mesh(part.blob),
-            self._machine,
-            self._resin,
+            self.machine,
+            self.resin,
             self.costs[number],
             self._style,
         )
@@ -297,7 +279,7 @@ class PoseBench(Bench):
             _, made = kept_pose(mesh, cost, machine, resin, style, fields, lambda s: progress(0.9 * s))
             return tried(cost, made, machine, resin)
 
-        self.context.jobs.start("support", "Placing supports", work, lambda t: self._show(t, part.draft))
+        self.context.jobs.start("support", "Placing supports", work, lambda t: self.show_tried(t, part.draft))
 
     def _turning(self, up: Floats) -> None:
         """The part follows the chart."""
@@ -317,7 +299,7 @@ class PoseBench(Bench):
         part, fields = self.session.plans.parts.get(self.shown_part), self.fields
         if part is None or fields is None:
             return
-        mesh, machine, resin = self.session.mesh(part.blob), self._machine, self._resin
+        mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
         self.context.jobs.start(
             "pose",
             "Measuring this pose",
@@ -337,13 +319,13 @@ class PoseBench(Bench):
             return
         found = self.found = self.found.blended(weights)
         self.chart.show_search(found, self.costs, self.chosen)
-        mesh, machine, resin, best = self.session.mesh(part.blob), self._machine, self._resin, "best found"
+        mesh, machine, resin, best = self.session.mesh(part.blob), self.machine, self.resin, "best found"
         self.context.jobs.start(
             "pose", "Measuring the best", lambda _: measure(mesh, fields, best, school_up(best, found), machine, resin),
             lambda c: self._own(mesh, c),
         )  # fmt: skip
 
-    def _show(self, shown: Tried, draft: Draft | None) -> None:
+    def show_tried(self, shown: Tried, draft: Draft | None) -> None:
         self.tried, self.drafted = shown, draft
         self.keep_button.setEnabled(True)
         self.graph.height_mm = 0.0
@@ -351,7 +333,7 @@ class PoseBench(Bench):
         self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)
         self._show_view()
         self._cut(self.graph.height_mm)
-        self.verdict.setText(misfit(shown.made, self._machine) or _verdict(shown.graph, self.supports.findings))
+        self.verdict.setText(misfit(shown.made, self.machine) or verdict(shown.graph.proof, self.supports.findings))
         self.open_page(self.page)
 
     def _show_view(self, refit: bool = True) -> None:
@@ -386,124 +368,13 @@ class PoseBench(Bench):
             self.colour_box.setCurrentIndex(COLOURS.index("seen"))
             self._show_view(refit=False)
 
-    def _picked(self, place: Floats | None) -> None:
-        """A click on the part does what the tool at hand does."""
-        if place is None or self.tried is None or self.page != SUPPORTS:
-            return
-        at, mode, chosen = (float(place[0]), float(place[1]), float(place[2])), self.supports.mode, self.supports.chosen
-        if mode == LOOK:
-            self._choose_near(place)
-        elif mode == ADD:
-            self._edit("a tip added", lambda made: editing.with_tip(made, at, made.style.tips_mm[1]))
-        elif mode == MOVE and chosen >= 0:
-            self._edit("a tip moved", lambda made: editing.moved_tip(made, chosen, at))
-        elif mode == BRUSH:
-            self._brush(at)
-
-    def _choose_near(self, place: Floats) -> None:
-        assert self.tried is not None
-        tips = np.array([p.tip for p in self.tried.made.pillars]).reshape(-1, 3)
-        far = np.linalg.norm(tips - place, axis=1)
-        self.supports.choose(int(np.argmin(far)) if len(far) and far.min() <= CHOOSE_MM else -1)
-        self.view.update()
-
-    def _brush(self, at: Point) -> None:
-        part = self.session.plans.parts.get(self.shown_part)
-        if part is None or self.tried is None:
-            return
-        kind, radius = self.supports.brush
-        mesh = self.session.mesh(part.blob)
-        own = in_part(self.tried.made.part, mesh, self.tried.cost.up, np.array(at))
-        stroke = Stroke(kind, own, radius)
-        self.session.commit(f"brush {part.label}: {kind}", [replace(part, strokes=(*part.strokes, stroke))])
-
-    def _deed(self, deed: str) -> None:
-        """What a button of the supports page asks for."""
-        chosen, machine, resin = self.supports.chosen, self._machine, self._resin
-        if deed == "again":
-            self._clear_draft()
-        elif deed == "mend":
-            self._edit("supports mended", lambda made: editing.mended(made, machine, resin)[0])
-        elif deed == "vent":
-            self._vent()
-        elif chosen >= 0:
-            words, act = {
-                "thicker": ("a thicker tip", lambda made: editing.thickened(made, chosen)),
-                "finer": ("a finer tip", lambda made: editing.thickened(made, chosen, finer=True)),
-                "split": ("a tip split", lambda made: editing.split(made, chosen)),
-                "away": ("a tip taken away", lambda made: editing.without_tip(made, chosen)),
-            }[deed]
-            self._edit(words, act)
-
-    def _vent(self) -> None:
-        """Every cup that tells opened by a small hole, the part supported again as it lies."""
-        part, shown, book = self.session.plans.parts.get(self.shown_part), self.tried, self.session.book
-        if part is None or shown is None or book is None:
-            return
-        mesh, others, cost, style = self.session.mesh(part.blob), self._beside(part), shown.cost, shown.made.style
-        machine, resin = self._machine, self._resin
-
-        def work(progress: Progress) -> tuple[Remade, int]:
-            vented, count = cups_vented(oriented(mesh)[0], cost.up)
-            made = remade(part, vented)
-            fields = fields_of(vented, others, part.strokes)
-            _, again = kept_pose(vented, cost, machine, resin, style, fields)
-            draft = Draft(cost.up, cost.school, style.name, again.pillars)
-            return replace(made, part=replace(made.part, strokes=part.strokes, draft=draft)), count
-
-        def done(found: tuple[Remade, int]) -> None:
-            made, count = found
-            if not count:
-                self.session.failed.emit(
-                    GeometryError("no-vent", "No thin wall leads out of these cups.", "Tilt the part.")
-                )
-                return
-            try:
-                self.session.commit(f"{part.label}: {counted(count, 'vent')}", [stored(book, made)])
-            except NumerusError as error:
-                self.session.failed.emit(error)
-
-        self.context.jobs.start("vent", "Venting cups", work, done)
-
-    def _clear_draft(self) -> None:
-        part = self.session.plans.parts.get(self.shown_part)
-        if part is not None and part.draft is not None:
-            self.session.commit(f"supports of {part.label} placed again", [replace(part, draft=None)])
-        else:
-            self.choose(self.chosen)
-
-    def _edit(self, words: str, act: Callable[[Supported], Supported]) -> None:
-        """Change the supports, prove them again, keep the change as an edit of the part."""
-        shown, machine, resin, part_id = self.tried, self._machine, self._resin, self.shown_part
-        if shown is None:
-            return
-
-        def done(after: Tried) -> None:
-            part = self.session.plans.parts.get(part_id)
-            if part is not None and part_id == self.shown_part:
-                height = self.graph.height_mm
-                self._show(after, after.draft)
-                self.graph.scrub(height)
-                self.session.commit(f"{words}, {part.label}", [replace(part, draft=after.draft)])
-
-        self.context.jobs.start(
-            "edit", "Proving the change", lambda _: tried(shown.cost, act(shown.made), machine, resin), done
-        )
-
-    def _styled(self, name: str) -> None:
-        """Another style, kept with the machine; the supports are placed by it."""
-        machine = self._machine
-        if machine.support_style != name:
-            self.session.commit(f"{machine.name} supports {name}", [replace(machine, support_style=name)])
-        self._clear_draft()
-
     def keep(self) -> None:
         """Write the pose and its supported mesh into the part and its same-shaped twins; the choice is remembered."""
         part, book, shown = self.session.plans.parts.get(self.shown_part), self.session.book, self.tried
         if part is None or shown is None or book is None:
             return
         try:
-            blob = book.put_blob(_packed(part, shown.pose, shown.made)[2])
+            blob = book.put_blob(packed_whole(shown.made))
         except NumerusError as error:
             self.session.failed.emit(error)
             return
@@ -511,7 +382,7 @@ class PoseBench(Bench):
         self.drafted = shown.draft
         words = f"pose of {part.label}: {pose.school}"
         if self.session.commit(words, [replace(part, pose=pose, draft=shown.draft)], self._choice(part)):
-            self._pose_twins(part, pose)
+            self.keeper.pose_twins(part, pose, self.machine, self.resin, self._style)
             waiting = [p for p in self._parts() if p.pose is None]
             if waiting:
                 self.session.select(part_id=waiting[0].id)
@@ -523,58 +394,10 @@ class PoseBench(Bench):
         shares = self.found.shares[[self.found.nearest(c.up) for c in self.costs]]
         return [Fact(self.session.clock(), POSE_CHOSEN, part.id, data=asdict(choice_of(shares, self.chosen)))]
 
-    def _pose_twins(self, part: Part, pose: Pose) -> None:
-        """Parts of the same shape, or mirrored, that have no pose yet take this one over."""
-        kit = self.session.plans.kits.get(part.kit_id)
-        said = [r for r in (kit.relations if kit else ()) if r.kind in ("duplicate", "mirror") and not r.overruled]
-        ids = {i for r in said if part.id in r.parts for i in r.parts} - {part.id}
-        twins = [p for i in ids if (p := self.session.plans.parts.get(i)) and p.pose is None]
-        if not twins:
-            return
-        mesh, machine, resin, style = self.session.mesh(part.blob), self._machine, self._resin, self._style
-        meshes = [(t, self.session.mesh(t.blob)) for t in twins]
-
-        def work(progress: Progress) -> list[Posed]:
-            found = [(t, twin_pose(mesh, pose, m, machine, resin, style)) for t, m in meshes]
-            return [_packed(t, *kept) for t, kept in found if kept is not None]
-
-        self.context.jobs.start(
-            "twins", "Posing its twins", work, lambda found: self._take_over("twins take the pose over", found)
-        )
-
     def pose_all(self) -> None:
         """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
-        machine, resin, weights, style = self._machine, self._resin, self.poses.weights, self._style
-        waiting = [(p, self.session.mesh(p.blob), self._beside(p)) for p in self._parts() if p.pose is None]
-
-        def work(progress: Progress) -> list[Posed]:
-            found = []
-            for number, (part, mesh, others) in enumerate(waiting):
-                if not progress(number / len(waiting)):
-                    raise Cancelled
-                fields = fields_of(mesh, others, part.strokes)
-                found.append(_packed(part, *best_kept(mesh, machine, resin, None, fields, weights, style)))
-            return found
-
-        if waiting:
-            words = f"Posing {counted(len(waiting), 'part')}"
-            self.context.jobs.start(
-                "pose all", words, work, lambda found: self._take_over("pose all that waits", found)
-            )
-
-    def _take_over(self, label: str, found: list[Posed]) -> None:
-        """Poses worked out elsewhere, written as one edit."""
-        book = self.session.book
-        if book is None or not found:
-            return
-        try:
-            made = [
-                replace(part, pose=replace(pose, supported_blob=book.put_blob(packed))) for part, pose, packed in found
-            ]
-        except NumerusError as error:
-            self.session.failed.emit(error)
-            return
-        self.session.commit(label, made)
+        waiting = [(p, self.session.mesh(p.blob), self.beside(p)) for p in self._parts() if p.pose is None]
+        self.keeper.pose_all(waiting, self.machine, self.resin, self._style, self.poses.weights)
 
     def export(self) -> None:
         if self.tried is None:
@@ -592,26 +415,4 @@ class PoseBench(Bench):
     def write(self, path: Path) -> None:
         """The part as it stands on the plate, supports included."""
         assert self.tried is not None
-        made = self.tried.made
-        if path.suffix.lower() == ".3mf":
-            write_3mf([("part", made.part), ("supports", made.supports)][: 2 if made.pillars else 1], path)
-        else:
-            write_stl(made.whole, path)
-
-
-def _verdict(graph: LayerGraph, found: list[PrintFinding]) -> str:
-    """What is not right yet, or that all is."""
-    proof = graph.proof
-    said = [
-        f"{counted(many, word)}{more}"
-        for many, word, more in (
-            (len(proof.islands_left), "island", " left"), (len(proof.too_light), "tip", " too light"),
-            (len({f.place_mm for f in found if f.code == "far"}), "bare overhang", ""), (len(proof.swings), "pillar", " too slender"),
-        )
-        if many
-    ]  # fmt: skip
-    return (
-        f"{'; '.join(said).capitalize()}: see Supports."
-        if said
-        else "Every island caught, every tip holds what it must."
-    )
+        write_supported(self.tried.made, path)
