@@ -2,16 +2,19 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 
-from helpers import ball_mesh, box_mesh
+from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.army import mesh
 from numerus.errors import Cancelled
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.health import edges_of
 from numerus.geometry.layers import islands
 from numerus.geometry.mesh import merged
+from numerus.resin.fields import fields_of
 from numerus.resin.hanging import stands_flat
 from numerus.resin.layergraph import layer_graph
 from numerus.resin.pose import posed, school_up
@@ -110,3 +113,20 @@ def test_placing_supports_can_be_cancelled() -> None:
     """Progress answering False raises Cancelled and returns nothing."""
     with pytest.raises(Cancelled):
         support(ball_mesh(6), RESIN, progress=lambda share: False)
+
+
+def test_a_bar_on_the_part_stands_where_nobody_looks() -> None:
+    """A ledge over a wide foot: the bar leans to the half of the foot that is hidden, and straight down where all is alike."""
+    foot = subdivided(box_mesh((30, 20, 3), (-15, -10, 0)), 5)
+    ledge = box_mesh((4, 4, 2), (-2, -2, 7))
+    post = box_mesh((1.5, 1.5, 12), (-0.75, 1.2, 2))
+    part = merged([foot, ledge, post])
+    centres = part.triangles.mean(axis=1)
+    fields = fields_of(part)
+    for dear in (np.zeros(len(centres)), np.where(centres[:, 0] > -0.3, 1.0, 0.0)):
+        seen = replace(fields, show=dear, glue=np.zeros(len(centres), bool))
+        made = support(part, RESIN, SupportStyle(flat_mm2=1, aside_mm=0.8), None, seen)
+        bars = [p for p in made.pillars if p.lands == "part" and p.tip[0] > -0.5]
+        assert bars
+        leans = max(np.hypot(p.foot[0] - p.tip[0], p.foot[1] - p.tip[1]) for p in bars)
+        assert (leans > 0.5) == bool(dear.any())

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from typing import Any
@@ -45,8 +45,11 @@ def _bar_free(row_start, x, low, high, nx, ny, px0, py0, k0, px1, py1, k1, radiu
 class Room:
     """The space around a part, asked about in millimetres."""
 
-    def __init__(self, columns: Columns, clearance_mm: float) -> None:
-        self.columns, self.clearance_mm = columns, clearance_mm
+    def __init__(
+        self, columns: Columns, clearance_mm: float, dear_at: Callable[[Floats], float] = lambda place: 0.0
+    ) -> None:
+        """``dear_at``: how dear a mark is at a place of the part."""
+        self.columns, self.clearance_mm, self.dear_at = columns, clearance_mm, dear_at
 
     def _pixels(self, point: Floats) -> tuple[float, float, float]:
         grid = self.columns.grid
@@ -122,7 +125,7 @@ class Hanging:
         return np.asarray(self._centres.query(points.reshape(-1, 3))[1])
 
     def room(self, clearance_mm: float) -> Room:
-        return Room(self.columns, clearance_mm)
+        return Room(self.columns, clearance_mm, lambda place: float(self.fields.dear[self.face_at(place)[0]]))
 
 
 def in_part(hanging: Mesh, mesh: Mesh, up: Sequence[float] | Floats, place_mm: Floats) -> tuple[float, float, float]:

@@ -8,6 +8,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from dataclasses import replace
+from itertools import product
 
 import numpy as np
 
@@ -21,6 +22,7 @@ from numerus.resin.tips import Wanted
 HAIR_MM = 0.05  # in a recess a short bar may touch the walls beside it
 BRANCH_REACH_MM, BRANCH_DROP, BRANCH_SAVES = 5.0, 1.2, 0.7  # a branch drops so much per mm aside, and must save so much
 MOST_BRANCHES = 3  # on one pillar
+FOOT_ASIDE_MM, LEAN_COST = (0.8, 1.6), 0.06  # where else a bar on the part may stand; of how dear a mark is, per mm
 LEAST_TRUNK_MM = 2.0  # above the raft, below the first branch
 
 
@@ -119,15 +121,26 @@ def branches_of(trunk: Pillar, pillars: Sequence[Pillar]) -> list[Pillar]:
 
 
 def _onto_part(tip: Floats, tip_mm: float, why: str, start: Floats, room: Room, tight: bool) -> Pillar | None:
-    """A short straight bar that stands on the part itself, with a tip at both ends; in a narrow gap it just fills it."""
+    """A short bar that stands on the part itself, with a tip at both ends, where its foot leaves the least dear mark; in a
+    narrow gap it just fills it.
+    """
     ground = room.floor_under(tip)
     if ground <= 0:
         return None
-    foot = np.array([tip[0], tip[1], ground])
-    middle = (tip + foot) / 2
-    lower = foot + [0, 0, 2 * LAYER_MM + 0.3]
-    if not (tight or lower[2] >= start[2] or room.free(start, lower, HAIR_MM, 0.0)):
+    feet = [np.array([tip[0], tip[1], ground])]
+    for aside, angle in product(FOOT_ASIDE_MM, np.arange(8) * np.pi / 4):
+        x, y = tip[0] + aside * np.cos(angle), tip[1] + aside * np.sin(angle)
+        under = room.floor_under(np.array([x, y, tip[2] - 2 * aside]))
+        feet += [np.array([x, y, under])] if 0 < under < tip[2] - 2 * aside else []
+    clear = [f for f in feet[1:] if room.free(start, f + [0, 0, 2 * LAYER_MM + 0.3], HAIR_MM, 0.0)]
+    straight = feet[0] + [0, 0, 2 * LAYER_MM + 0.3]
+    if tight or straight[2] >= start[2] or room.free(start, straight, HAIR_MM, 0.0):
+        clear.insert(0, feet[0])
+    if not clear:
         return None
+    # A lean costs a little, so that it must be worth it.
+    foot = min(clear, key=lambda f: room.dear_at(f) + LEAN_COST * float(np.hypot(f[0] - tip[0], f[1] - tip[1])))
+    middle = (tip + foot) / 2
     return Pillar(_xyz(tip), _xyz(middle), _xyz(middle), _xyz(foot), tip_mm, "part", why)
 
 
