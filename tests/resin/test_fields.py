@@ -6,6 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
+from numerus.errors import GeometryError
 from numerus.kit.plan import Stroke
 from numerus.resin.fields import detail_of, fields_of, importance
 
@@ -61,3 +62,9 @@ def test_the_last_dab_counts_and_only_within_its_reach() -> None:
     assert made.hold[far < 1.5].all() and not made.keep_off[far < 1.5].any()
     assert made.keep_off[(far > 1.5) & (far < 3)].all() and not made.keep_off[far > 3].any()
     assert made.show[far > 4] == pytest.approx(fields_of(CUBE).show[far > 4])
+
+
+def test_what_is_larger_than_any_machine_is_refused_in_words() -> None:
+    """Before anything is measured on it."""
+    with pytest.raises(GeometryError, match="300 × 300 × 300 mm is more"):
+        fields_of(box_mesh((300, 300, 300)))

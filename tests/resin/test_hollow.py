@@ -50,7 +50,7 @@ def test_thin_limbs_stay_solid_and_thin_parts_are_refused() -> None:
     block, rod = box_mesh((20, 20, 20)), box_mesh((4, 4, 30), (8, 8, 19))
     alone, both = hollow(block, 2.0), hollow(merged([block, rod]), 2.0)
     assert both.saved_ml == pytest.approx(alone.saved_ml, rel=0.05)
-    for bad, wall in ((rod, 2.0), (block, 0.1)):
+    for bad, wall in ((rod, 2.0), (block, 0.1), (box_mesh((20, 20, 0)), 2.0)):
         with pytest.raises(GeometryError):
             hollow(bad, wall)
 

@@ -11,6 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.errors import GeometryError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged
@@ -18,6 +19,7 @@ from numerus.geometry.rays import RayScene, table_exposure
 from numerus.kit.plan import Stroke
 from numerus.kit.zones import ZONES
 
+LARGEST_MM = 260.0  # a little more than the largest machine takes; beyond it the checks would outgrow memory
 GLUE_MM = 0.35  # skin nearer than this to another part is covered once it is built
 INSIDE_PX_MM = 0.2
 NEIGHBOUR_POINTS = 20_000
@@ -43,6 +45,13 @@ class Fields:
 
 def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), strokes: Iterable[Stroke] = ()) -> Fields:
     """The fields of a part; ``others``: the other parts of its build, in place; ``strokes``: what was brushed onto it."""
+    if float(mesh.extents_mm.max(initial=0.0)) > LARGEST_MM:
+        size = " × ".join(f"{e:.0f}" for e in mesh.extents_mm)
+        raise GeometryError(
+            "too-large",
+            f"{size} mm is more than can be posed; {LARGEST_MM:.0f} mm is the most.",
+            "Scale it, or cut it in Sort.",
+        )
     centres = mesh.triangles.mean(axis=1)
     scene = RayScene(merged([mesh, *others])) if others else None
     show = table_exposure(mesh, centres, mesh.normals, scene) * importance(mesh)

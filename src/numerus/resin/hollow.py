@@ -75,6 +75,8 @@ def hollow(mesh: Mesh, wall_mm: float = 2.0, drain_mm: float = DRAIN_MM, strut_m
             "bad-wall", f"A wall of {wall_mm:g} mm is not sensible.", "Choose 0.4 to 20 mm; 2 is usual."
         )
     solid = solid_of(mesh)
+    if solid.volume() <= 0:
+        raise GeometryError("no-inside", "The part has no inside to be hollowed.", "Check the file.")
     skin_mesh = mesh_of(solid)
     cavity = _cavity(mesh, skin_mesh, wall_mm)
     rooms = [r for r in cavity.decompose() if r.volume() >= 1000 * LEAST_CAVITY_ML] if cavity is not None else []
