@@ -236,7 +236,11 @@ def test_the_heron_is_posed_hollowed_and_vented(window: MainWindow) -> None:
     """All its parts in one action, its body hollow first: nothing begins in mid-air, and after venting no cup is left."""
     window.session.commit(
         "as if new",
-        [replace(p, pose=None, draft=None) for p in window.session.plans.parts.values() if p.kit_id == "heron"],
+        [
+            replace(p, pose=None, draft=None)
+            for p in window.session.plans.parts.values()
+            if p.id in ("heron_body", "heron_neck")
+        ],
     )
     window.session.select("heron")
     window.session.go("sort")
