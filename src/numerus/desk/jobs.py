@@ -28,7 +28,7 @@ class Job:
     name: str
     words: str
     work: Callable[[Progress], Any]
-    done: Callable[[Any], None]
+    done: Callable[[Any], object]
     number: int = 0
     cancelled: threading.Event = field(default_factory=threading.Event)
 
@@ -82,7 +82,7 @@ class Jobs(QObject):
     def busy(self) -> bool:
         return bool(self._running)
 
-    def start(self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], None]) -> None:
+    def start(self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], object]) -> None:
         """Run ``work``; ``words`` say what it is ("Searching poses"). ``done`` gets the result on this thread."""
         self.cancel(name)
         self._count += 1

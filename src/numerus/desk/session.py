@@ -135,6 +135,17 @@ class Session(QObject):
         self._told(label)
         return True
 
+    def store(self, label: str, make: Callable[[Book], Iterable[Any]]) -> bool:
+        """One edit whose documents first put blobs into the book; a fault of either is told by ``failed``."""
+        if self.book is None:
+            return False
+        try:
+            documents = list(make(self.book))
+        except NumerusError as error:
+            self.failed.emit(error)
+            return False
+        return self.commit(label, documents)
+
     def _forecast_of_the_day(self) -> list[Fact]:
         """With a day's first edit the forecast is noted, so that later ones can say how they have done."""
         found, today = self.answers.forecast, self.now.date()

@@ -114,7 +114,7 @@ def mended(
     for number in range(ROUNDS):
         if progress is not None and not progress(number / ROUNDS):
             raise Cancelled
-        pillars = _grown(made, proof, resin)
+        pillars = _grown(made, proof)
         if pillars is None:
             break
         made = _again(made, pillars)
@@ -122,11 +122,11 @@ def mended(
     return _refined(made, proof, machine, resin)
 
 
-def _grown(made: Supported, proof: Proof, resin: Resin) -> list[Pillar] | None:
+def _grown(made: Supported, proof: Proof) -> list[Pillar] | None:
     """Pillars with what is too light made heavier, and places that lack a tip given one; None where nothing helps."""
     style, light = made.style, set(proof.too_light)
     pillars = [resized(p, style.larger(p.tip_mm)) if i in light else p for i, p in enumerate(made.pillars)]
-    places = [*_lacking(made, proof, resin)]
+    places = _lacking(made, proof)
     for i in light:
         if made.pillars[i].tip_mm >= style.tips_mm[-1] - 1e-9:
             places += _beside(made, made.pillars[i])
@@ -143,7 +143,7 @@ def _held_at(places: Sequence[Floats], tip_mm: float) -> Wanted:
     return Wanted(points, np.full(len(points), tip_mm), ("held",) * len(points))
 
 
-def _lacking(made: Supported, proof: Proof, resin: Resin) -> list[Floats]:
+def _lacking(made: Supported, proof: Proof) -> list[Floats]:
     """Islands still in mid-air, and overhang no tip is near."""
     places = [np.array([i.pixel_x_mm, i.pixel_y_mm, i.z_mm]) for i in made.islands_left]
     for point in proof.unsupported:

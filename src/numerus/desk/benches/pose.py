@@ -38,7 +38,7 @@ from numerus.kit.facts import POSE_CHOSEN, Fact
 from numerus.kit.plan import Draft, Part, Stroke
 from numerus.resin.fields import Fields, fields_of
 from numerus.resin.findings import misfit, verdict
-from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up
+from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up, without_cups
 from numerus.resin.posing import Tried, kept_pose, redrafted, tried
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Search, Weights
@@ -128,11 +128,11 @@ class PoseBench(Bench):
         self.graph.scrubbed.connect(self._cut)
 
     def open_page(self, name: str) -> None:
-        self.page = name
+        turned, self.page = name != self.page, name
         self.stack.setCurrentWidget(self.poses if name == POSES else self.supports)
         for title, tab in self.tabs.items():
             tab.setChecked(title == name)
-        if name == SUPPORTS and self.tried is not None:
+        if turned and name == SUPPORTS and self.tried is not None:
             self.graph.scrub(self.tried.graph.height_mm)
         self.view.update()
 
@@ -321,7 +321,7 @@ class PoseBench(Bench):
         self.chart.show_search(found, self.costs, self.chosen)
         mesh, machine, resin, best = self.session.mesh(part.blob), self.machine, self.resin, "best found"
         self.context.jobs.start(
-            "pose", "Measuring the best", lambda _: measure(mesh, fields, best, school_up(best, found), machine, resin),
+            "pose", "Measuring the best", lambda _: measure(mesh, fields, best, school_up(best, without_cups(mesh, found, weights)), machine, resin),
             lambda c: self._own(mesh, c),
         )  # fmt: skip
 
@@ -332,6 +332,8 @@ class PoseBench(Bench):
         self.graph.show_graph(shown.graph)
         self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)
         self._show_view()
+        if self.page == SUPPORTS:  # whole, not cut
+            self.graph.scrub(shown.graph.height_mm)
         self._cut(self.graph.height_mm)
         self.verdict.setText(misfit(shown.made, self.machine) or verdict(shown.graph.proof, self.supports.findings))
         self.open_page(self.page)

@@ -12,7 +12,7 @@ from numerus.book.tidy import Remade, remade, stored
 from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
-from numerus.errors import GeometryError, NumerusError
+from numerus.errors import GeometryError
 from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Floats
 from numerus.kit.plan import Draft, Point, Stroke
@@ -113,10 +113,7 @@ class SupportEditor:
                     GeometryError("no-vent", "No thin wall leads out of these cups.", "Tilt the part.")
                 )
                 return
-            try:
-                self.session.commit(f"{part.label}: {counted(count, 'vent')}", [stored(book, made)])
-            except NumerusError as error:
-                self.session.failed.emit(error)
+            self.session.store(f"{part.label}: {counted(count, 'vent')}", lambda book: [stored(book, made)])
 
         self.context.jobs.start("vent", "Venting cups", work, done)
 

@@ -8,7 +8,7 @@ from pathlib import Path
 
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
-from numerus.errors import Cancelled, NumerusError
+from numerus.errors import Cancelled
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh
 from numerus.geometry.writing import write_3mf, write_stl
@@ -85,15 +85,11 @@ class Keeper:
             self.context.jobs.start("pose all", says, work, lambda found: self._write(words, found))
 
     def _write(self, label: str, found: list[Posed]) -> None:
-        book = self.session.book
-        if book is None or not found:
-            return
-        try:
-            made = [replace(part, pose=replace(pose, supported_blob=book.put_blob(blob))) for part, pose, blob in found]
-        except NumerusError as error:
-            self.session.failed.emit(error)
-            return
-        self.session.commit(label, made)
+        if found:
+            self.session.store(
+                label,
+                lambda book: [replace(p, pose=replace(pose, supported_blob=book.put_blob(b))) for p, pose, b in found],
+            )
 
 
 def _posed(part: Part, pose: Pose, made: Supported) -> Posed:

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from typing import Any
 
 from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap
@@ -22,7 +21,7 @@ from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
-from numerus.errors import Cancelled, NumerusError
+from numerus.errors import Cancelled
 from numerus.geometry.files import Refusal
 from numerus.kit.builds import unfilled
 from numerus.kit.plan import Kit, Part
@@ -216,11 +215,8 @@ class SortBench(Bench):
         words = f"{said.title}: {said.says} {'believed' if relation.overruled else 'overruled'}"
         self.context.jobs.start(
             "overrule", "Proposing slots again", lambda progress: overruled(kit, relation, parts, meshes),
-            lambda documents: self._commit(words, documents),
+            lambda documents: self.session.commit(words, documents),
         )  # fmt: skip
-
-    def _commit(self, words: str, documents: list[Any]) -> None:
-        self.session.commit(words, documents)
 
     def agree(self) -> None:
         """Everything that is open settled as proposed, in one edit."""
@@ -243,15 +239,7 @@ class SortBench(Bench):
         self.context.jobs.start("settle", "Mending and measuring", work, lambda made: self._store(label, made))
 
     def _store(self, label: str, made: list[Remade]) -> None:
-        book = self.session.book
-        if book is None:
-            return
-        try:
-            parts = [stored(book, m) for m in made]
-        except NumerusError as error:
-            self.session.failed.emit(error)
-            return
-        self.session.commit(label, parts)
+        self.session.store(label, lambda book: [stored(book, m) for m in made])
 
     def move_parts(self, ids: list[str], slot: str) -> None:
         """Parts to another slot, by hand: no doubt is left. A slot the unit does not have yet comes with them."""

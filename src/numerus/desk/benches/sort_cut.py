@@ -169,15 +169,13 @@ class CutTool(Tool):
             )
 
     def _store(self, label: str, above: Remade, below: Remade) -> None:
-        book, plans = self.session.book, self.session.plans
-        if book is None:
-            return
-        try:
-            parts = stored(book, above), stored(book, below)
-        except NumerusError as error:
-            self.session.failed.emit(error)
-            return
-        self.session.commit(label, divided(*parts, plans.units.values(), plans.figures.values()))
+        plans = self.session.plans
+        self.session.store(
+            label,
+            lambda book: divided(
+                stored(book, above), stored(book, below), plans.units.values(), plans.figures.values()
+            ),
+        )
 
     def leave_off(self) -> None:
         if self.plane is None:

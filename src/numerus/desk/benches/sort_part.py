@@ -23,7 +23,6 @@ from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
-from numerus.errors import NumerusError
 from numerus.geometry.cutting import Plane
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.plan import SLOTS, Part
@@ -228,15 +227,7 @@ class PartPage(QWidget):
             )
 
     def _store(self, label: str, made: list[Remade]) -> None:
-        book = self.session.book
-        if book is None:
-            return
-        try:
-            parts = [stored(book, m) for m in made]
-        except NumerusError as error:
-            self.session.failed.emit(error)
-            return
-        self.session.commit(label, parts)
+        self.session.store(label, lambda book: [stored(book, m) for m in made])
 
     def convert_unit(self) -> None:
         """Take the offered unit: everything of the part is measured anew."""
