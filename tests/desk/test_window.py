@@ -42,6 +42,8 @@ def test_every_bench_opens_at_1280_by_800_in_both_lights(
     """It fits, draws without a fault, and is not one flat colour."""
     window.theme.set_lamplight(lamplight)
     window.session.go(stage)
+    # The screen may answer a moment later; the size it settles on is what counts.
+    qtbot.waitUntil(lambda: (window.width(), window.height()) == (1280, 800))
     QApplication.processEvents()
     assert (window.width(), window.height()) == (1280, 800)
     assert window.bench.currentWidget().stage == stage
