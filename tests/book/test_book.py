@@ -242,3 +242,22 @@ def test_what_is_changed_keeps_its_place(tmp_path: Path) -> None:
     assert [m.name for m in book.plans.machines.values()] == ["Better", "A"]
     book.close()
     assert [m.name for m in Book.open(path).plans.machines.values()] == ["Better", "A"]
+
+
+def test_a_book_of_the_first_form_is_brought_up_and_keeps_what_was_worked_out(book: Book) -> None:
+    """The old file is kept beside; what was worked out belongs to no edit and is there again."""
+    book.commit("army", [ARMY])
+    book.close()
+    with sqlite3.connect(book.path) as connection:
+        connection.execute("DROP TABLE worked_out")
+        connection.execute("UPDATE alembic_version SET version_num='0001'")
+        connection.execute("PRAGMA user_version=1")
+    connection.close()
+    again = Book.open(book.path)
+    assert again.plans.army == ARMY and again.undo_label() == "army"
+    again.keep_worked_out("key", b"first")
+    again.keep_worked_out("key", b"second")
+    assert again.undo_label() == "army"
+    again.close()
+    assert Book.open(book.path).worked_out("key") == b"second"
+    assert list(book.path.parent.glob("*before-2*"))

@@ -8,10 +8,13 @@ from pathlib import Path
 import numpy as np
 import pytest
 import trimesh
-from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtCore import QPoint, QPointF, Qt
+from PyQt6.QtTest import QTest
 
 from helpers import handed_mesh
+from numerus.desk.benches.pose_fields import KnownFields
 from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE
+from numerus.desk.view3d.widget import BenchView
 from numerus.desk.window import MainWindow
 from numerus.geometry.mesh import merged
 from numerus.geometry.writing import write_stl
@@ -150,21 +153,31 @@ def test_what_the_proof_finds_is_mended_at_once(window: MainWindow) -> None:
     assert part_of(window).pose.tips == len(mended)
 
 
+def seen_at(view: BenchView, x: int, y: int) -> bool:
+    return view.pick(QPointF(x, y)) is not None
+
+
 def test_brushing_keeps_tips_off_and_is_seen(window: MainWindow) -> None:
-    """A dab where a tip stands: the part is posed anew, colours show it, undo takes it off."""
+    """A drag over the part: dabs in one edit, the part is posed anew, colours show it, the book keeps the fields."""
     bench = pose_bench(window)
     bench.open_page("Supports")
     page = bench.supports
     page.brush_box.setCurrentIndex(2)
     page.use(BRUSH)
     assert bench.colour_box.currentText() == "Seen"
-    spot = next(p.tip for p in bench.tried.made.pillars if p.why != "island")
-    bench.editor.picked(np.array(spot))
-    stroke = part_of(window).strokes[0]
-    assert stroke.kind == "keep off"
+    view = bench.view
+    on_it = [QPoint(x, y) for y in range(0, view.height(), 8) for x in range(0, view.width(), 8) if seen_at(view, x, y)]
+    QTest.mousePress(view, Qt.MouseButton.LeftButton, pos=on_it[0])
+    for at in on_it:
+        QTest.mouseMove(view, at)
+    QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=on_it[-1])
+    strokes = part_of(window).strokes
+    assert len(strokes) > 1 and {s.kind for s in strokes} == {"keep off"} and view.dabs == []
     assert bench.fields.keep_off.sum() > 0
     centres = window.session.mesh(part_of(window).blob).triangles.mean(axis=1)
-    assert np.linalg.norm(centres[bench.fields.keep_off] - stroke.at, axis=1).max() <= stroke.radius_mm
+    apart = np.linalg.norm(centres[bench.fields.keep_off][:, None] - [s.at for s in strokes], axis=2)
+    assert apart.min(axis=1).max() <= strokes[0].radius_mm
+    assert KnownFields(window.session).at(part_of(window))[1] is not None  # as another window finds them
     window.session.undo()
     assert part_of(window).strokes == () and not bench.fields.keep_off.any()
 

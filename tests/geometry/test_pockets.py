@@ -9,8 +9,9 @@ from hypothesis import strategies as st
 
 from helpers import box_mesh, reversed_mesh
 from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.mesh import Mesh, merged
-from numerus.geometry.pockets import cups, retained_ml, trapped
+from numerus.geometry.cutting import mesh_of, solid_of
+from numerus.geometry.mesh import Mesh, merged, rotation_matrix, turning_up
+from numerus.geometry.pockets import cups, pools, retained_ml, trapped
 
 
 def measured(mesh: Mesh, pixel_mm: float = 0.1, layer_mm: float = 0.1) -> Columns:
@@ -132,3 +133,17 @@ def test_pools_stay_below_the_lowest_way_out() -> None:
     assert retained_ml(pierced, (0, 0, 1), 0.1) == pytest.approx(0.032, rel=0.02)
     hollow = merged([box_mesh((8, 8, 8)), reversed_mesh(box_mesh((4, 4, 4), (2, 2, 2)))])
     assert retained_ml(hollow, (0, 0, 1), 0.1) == pytest.approx(0.064, rel=0.02)
+
+
+def test_pools_are_told_where_they_lie_in_the_part() -> None:
+    """Two basins in one block, held on its side: each its own pool, the deeper one first, at its place in the mesh."""
+    block, wide, narrow = (solid_of(box_mesh(s, at)) for s, at in (
+        ((20, 8, 8), (5, 5, 5)), ((4, 4, 4), (7, 7, 9)), ((4, 4, 2), (17, 7, 11)),
+    ))  # fmt: skip
+    turn = rotation_matrix(turning_up((0, 1, 0)))
+    found = pools(mesh_of(block - wide - narrow), (0, 0, 1), 0.1)
+    assert [p.volume_ml for p in found] == pytest.approx([0.064, 0.032], rel=0.03)
+    assert [(p.x_mm, p.y_mm, p.z_mm) for p in found] == [pytest.approx(at, abs=0.1) for at in ((9, 9, 11), (19, 9, 12))]
+    laid = pools(mesh_of(block - wide - narrow).transformed(turn), turn[:3, :3] @ [0, 0, 1], 0.1)
+    places = np.array([(p.x_mm, p.y_mm, p.z_mm) for p in laid]) @ turn[:3, :3]
+    assert places == pytest.approx(np.array([(9, 9, 11), (19, 9, 12)]), abs=0.15)

@@ -8,7 +8,7 @@ import pytest
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.errors import GeometryError
 from numerus.kit.plan import Stroke
-from numerus.resin.fields import detail_of, fields_of, importance
+from numerus.resin.fields import detail_of, fields_of, importance, packed_fields, unpacked_fields
 
 CUBE = subdivided(box_mesh((10, 10, 10)), 3)
 CENTRES = CUBE.triangles.mean(axis=1)
@@ -68,3 +68,15 @@ def test_what_is_larger_than_any_machine_is_refused_in_words() -> None:
     """Before anything is measured on it."""
     with pytest.raises(GeometryError, match="300 × 300 × 300 mm is more"):
         fields_of(box_mesh((300, 300, 300)))
+
+
+def test_kept_fields_come_back_the_same() -> None:
+    """Byte for byte; what belongs to another mesh, or is damaged, is not taken."""
+    mesh = subdivided(box_mesh((8, 8, 20)), 3)
+    fields = fields_of(mesh, [box_mesh((8, 8, 4), (0, 0, 20))], [Stroke("hold", (4, 4, 0), 2.0)])
+    back = unpacked_fields(packed_fields(fields), len(mesh.faces))
+    assert back is not None
+    for name in ("show", "detail", "glue", "keep_off", "hold"):
+        assert np.array_equal(getattr(back, name), getattr(fields, name)), name
+    assert unpacked_fields(packed_fields(fields), len(mesh.faces) + 1) is None
+    assert unpacked_fields(b"nothing", len(mesh.faces)) is None

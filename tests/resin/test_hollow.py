@@ -99,3 +99,15 @@ def test_pouring_out_tells_which_way() -> None:
     assert full.hanging_ml == pytest.approx(1.44, rel=0.05)
     assert full.left_ml == 0 and "runs empty" in full.says
     assert tipping(box_mesh((5, 5, 5))).says == "As it hangs it runs empty by itself."
+
+
+def test_drains_go_under_what_is_glued_on_and_to_the_ends_as_it_hangs() -> None:
+    """A block lying on its side has its drains left and right; a plate glued to one of them takes one under it."""
+    block = box_mesh((60, 24, 24))
+    lying = hollow(block, 2.0, up=(1, 0, 0))
+    assert sorted(round(d.place_mm[0] / 60) for d in lying.drains) == [0, 1]
+    worn = hollow(block, 2.0, up=(0, 0, 1), others=[box_mesh((12, 24, 24), (60, 0, 0))])
+    assert [d.glued for d in worn.drains] == [True, True]
+    assert all(d.seen == 0 and d.place_mm[0] > 59.9 for d in worn.drains)
+    moved = with_drain_at(worn, 0, (30, 0, 20))
+    assert not moved.drains[0].glued and moved.drains[1] == worn.drains[1]

@@ -8,7 +8,7 @@ import pytest
 from helpers import ball_mesh, box_mesh
 from numerus.geometry.mesh import merged
 from numerus.resin.hanging import PIXEL_MM
-from numerus.resin.layergraph import layer_graph
+from numerus.resin.layergraph import LayerGraph, layer_graph
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import STANDING_N_PER_MM2
 from numerus.resin.supports import support
@@ -43,3 +43,10 @@ def test_tips_hold_only_what_is_above_their_tip() -> None:
     assert (np.diff(graph.holds_n) >= 0).all()
     assert graph.holds_n[0] == 0 < graph.holds_n[-1]
     assert len(graph.islands) == 1
+
+
+def test_a_leap_of_the_area_is_told_once() -> None:
+    """A broad plate on a post: one line where it begins, one where the post goes on."""
+    areas = np.concatenate([np.full(40, 9.0), np.full(20, 60.0), np.full(40, 12.0)])
+    graph = LayerGraph(0.1, areas, areas * 0, areas * 0, (), None, (), None, None, None)  # type: ignore[arg-type]
+    assert graph.jumps == [(pytest.approx(4.0), 51.0), (pytest.approx(6.0), 48.0)]

@@ -177,6 +177,17 @@ class Book:
             connection.execute(sa.insert(tables.blob).prefix_with("OR IGNORE").values(digest=digest, data=data))
         return digest
 
+    def keep_worked_out(self, key: str, data: bytes) -> None:
+        """Keep what took long and can be worked out again; it belongs to no edit."""
+        with self._transaction() as connection:
+            connection.execute(sa.insert(tables.worked_out).prefix_with("OR REPLACE").values(key=key, data=data))
+
+    def worked_out(self, key: str) -> bytes | None:
+        with self._engine.connect() as connection:
+            found = connection.execute(sa.select(tables.worked_out.c.data).where(tables.worked_out.c.key == key))
+            data = found.scalar()
+        return None if data is None else bytes(data)
+
     def blob(self, digest: str) -> bytes:
         """Raises BookError where it is missing."""
         with self._engine.connect() as connection:

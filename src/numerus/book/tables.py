@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import sqlalchemy as sa
 
-SCHEMA = 1
+SCHEMA = 2
 """Kept in SQLite's user_version, so that it can be read before anything else is."""
 APPLICATION_ID = 0x4E554D52  # "NUMR"
 
@@ -40,5 +40,11 @@ edit = sa.Table(
 blob = sa.Table(
     "blob", metadata,
     sa.Column("digest", sa.Text, primary_key=True),
+    sa.Column("data", sa.LargeBinary, nullable=False),
+)  # fmt: skip
+
+worked_out = sa.Table(
+    "worked_out", metadata,
+    sa.Column("key", sa.Text, primary_key=True),
     sa.Column("data", sa.LargeBinary, nullable=False),
 )  # fmt: skip

@@ -5,6 +5,7 @@ Widgets read it and are told when it changes; they write through ``commit`` alon
 
 from __future__ import annotations
 
+import contextlib
 from collections.abc import Callable, Iterable
 from datetime import datetime
 from functools import cached_property
@@ -197,6 +198,23 @@ class Session(QObject):
                 self._meshes[digest] = _nothing()
                 self.failed.emit(error)
         return self._meshes[digest]
+
+    def worked_out(self, key: str) -> bytes | None:
+        """What the book keeps of earlier work."""
+        return self.book.worked_out(key) if self.book else None
+
+    def keep_worked_out(self, key: str, data: bytes) -> None:
+        """A book that cannot be written loses nothing by this: the next edit tells of it."""
+        with contextlib.suppress(BookError):
+            if self.book is not None:
+                self.book.keep_worked_out(key, data)
+
+    def beside(self, part: Part) -> list[Part]:
+        """The other parts of the build a part is used in: the chosen figure's, else the first of the unit that has it."""
+        figures = self.plans.figures_of(self.unit_id)
+        chosen = [f for f in figures if f.id == self.figure_id] + figures
+        build = next((f.build for f in chosen if part.id in f.build.values()), {})
+        return [self.plans.parts[i] for i in build.values() if i in self.plans.parts and i != part.id]
 
     def kit_parts(self) -> list[Part]:
         """The parts of the selected unit's kit by slot and name."""

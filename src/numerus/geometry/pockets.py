@@ -340,15 +340,31 @@ def _spill_levels(start, low, high, column, nx, ny, layers):  # type: ignore[no-
     return level
 
 
-def retained_ml(mesh: Mesh, up: tuple[float, float, float], pixel_mm: float = 0.15) -> float:
-    """What stays inside when the part is held with ``up`` upward and poured out slowly, air coming in freely, in ml.
+def pools(mesh: Mesh, up: tuple[float, float, float], pixel_mm: float = 0.15) -> list[Pocket]:
+    """What stays inside, and where in the mesh, when it is held with ``up`` upward and poured out slowly, air coming in
+    freely; the largest first.
 
     A place stays wet if every way out climbs above it. Closed voids count in full.
     """
-    turned = mesh.transformed(rotation_matrix(turning_up(up))).dropped()
-    columns = solid_columns(turned.triangles, pixel_mm, pixel_mm)
+    turn = turning_up(up)
+    turned = mesh.transformed(rotation_matrix(turn))
+    floor = float(turned.bounds_mm[0, 2])
+    columns = solid_columns(turned.moved((0, 0, -floor)).triangles, pixel_mm, pixel_mm)
     space = _space(columns)
     column = _columns_of_runs(space)
     level = _spill_levels(space.start, space.low, space.high, column, space.nx, space.ny, space.layers)
-    wet = np.maximum(np.minimum(space.high, level) - space.low, 0)
-    return float(wet.sum()) * pixel_mm**3 / 1000
+    top = np.minimum(space.high, level)
+    _, one, other = _joined(space)
+    touch = np.minimum(top[one], top[other]) > np.maximum(space.low[one], space.low[other])
+    parent = np.arange(len(top))
+    _join_all(one[touch], other[touch], parent)
+    wet = np.flatnonzero(top > space.low)
+    x, y = column[wet] % space.nx - 1, column[wet] // space.nx - 1
+    found = _pockets(columns, parent[wet], x, y, space.low[wet], top[wet])
+    places = np.array([(p.x_mm, p.y_mm, p.z_mm + floor) for p in found]).reshape(-1, 3) @ turn
+    return [Pocket(p.volume_ml, *map(float, place)) for p, place in zip(found, places, strict=True)]
+
+
+def retained_ml(mesh: Mesh, up: tuple[float, float, float], pixel_mm: float = 0.15) -> float:
+    """How much stays inside when it is held with ``up`` upward and poured out, in ml."""
+    return sum(p.volume_ml for p in pools(mesh, up, pixel_mm))

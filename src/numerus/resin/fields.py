@@ -5,6 +5,7 @@ Worked out in the figure's own stance with the other parts of its build in place
 
 from __future__ import annotations
 
+import zlib
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 
@@ -25,6 +26,8 @@ INSIDE_PX_MM = 0.2
 NEIGHBOUR_POINTS = 20_000
 FRONT, BACK = 1.0, 0.6  # what is painted with most care looks forward (-y): face and chest over backs
 LESS_THAN_SKIN = 0.9
+STEPS = 255  # what is seen and detailed is told in so many steps: it goes into a byte and comes back the same
+FORM = 1
 
 
 @dataclass(frozen=True, eq=False)
@@ -55,14 +58,33 @@ def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), strokes: Iterable[Stroke]
     centres = mesh.triangles.mean(axis=1)
     scene = RayScene(merged([mesh, *others])) if others else None
     show = table_exposure(mesh, centres, mesh.normals, scene) * importance(mesh)
-    glue = _covered(centres, mesh.normals, others)
+    glue = covered(centres, mesh.normals, others)
     brushed = {kind: np.zeros(len(centres), np.bool_) for kind in ("show", "hide", "keep off", "hold")}
     for stroke in strokes:  # in order: a later dab replaces an earlier one
         near = np.linalg.norm(centres - stroke.at, axis=1) <= stroke.radius_mm
         for kind in ("show", "hide") if stroke.kind in ("show", "hide") else ("keep off", "hold"):
             brushed[kind] = np.where(near, kind == stroke.kind, brushed[kind])
     show = np.where(brushed["show"], 1.0, np.where(brushed["hide"], 0.0, np.where(glue, 0.0, show)))
-    return Fields(np.minimum(show, 1.0), detail_of(mesh), glue, brushed["keep off"], brushed["hold"])
+    return Fields(_stepped(show), _stepped(detail_of(mesh)), glue, brushed["keep off"], brushed["hold"])
+
+
+def _stepped(share: Floats) -> Floats:
+    return np.round(np.clip(share, 0, 1) * STEPS) / STEPS
+
+
+def packed_fields(fields: Fields) -> bytes:
+    """The fields as compressed bytes: ``show`` and ``detail``, then the three yes-or-no ones."""
+    numbers = [np.round(f * STEPS).astype(np.uint8) for f in (fields.show, fields.detail)]
+    return zlib.compress(np.concatenate([*numbers, fields.glue, fields.keep_off, fields.hold]).tobytes())
+
+
+def unpacked_fields(data: bytes, faces: int) -> Fields | None:
+    """The fields that were packed; None where the bytes are not those of so many faces."""
+    try:
+        rows = np.frombuffer(zlib.decompress(data), np.uint8).reshape(5, faces)
+    except (ValueError, zlib.error):
+        return None
+    return Fields(rows[0] / STEPS, rows[1] / STEPS, *(row.astype(np.bool_) for row in rows[2:]))
 
 
 def importance(mesh: Mesh) -> Floats:
@@ -85,8 +107,8 @@ def detail_of(mesh: Mesh) -> Floats:
     return np.minimum(spread[mesh.faces].mean(axis=1) / 0.3, 1.0)
 
 
-def _covered(centres: Floats, normals: Floats, others: Sequence[Mesh]) -> NDArray[np.bool_]:
-    """Faces that touch another part or lie within it."""
+def covered(centres: Floats, normals: Floats, others: Sequence[Mesh]) -> NDArray[np.bool_]:
+    """Places of the skin (n, 3), with its normals, that touch another part or lie within it: glue covers them."""
     from scipy.spatial import cKDTree
 
     found = np.zeros(len(centres), np.bool_)

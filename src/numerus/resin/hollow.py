@@ -17,9 +17,10 @@ from numerus.errors import GeometryError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.cutting import mesh_of, solid_of, zones_from
 from numerus.geometry.likeness import even_points
-from numerus.geometry.mesh import Floats, Mesh, turning_up
+from numerus.geometry.mesh import Floats, Mesh, merged, turning_up
 from numerus.geometry.pockets import trapped
-from numerus.geometry.rays import table_exposure
+from numerus.geometry.rays import RayScene, table_exposure
+from numerus.resin.fields import covered
 
 CELLS_PER_WALL = 8
 MOST_CELLS = 260  # along the longest side
@@ -31,6 +32,7 @@ END_SHARE = 0.15  # of the cavity's height: where its drains may be
 SAMPLES = 30_000
 SKIN_POINTS = 200_000
 SHOW_WEIGHT = 4.0  # how much longer a drain may be, in walls, to lie on a face nobody sees
+GLUE_WORTH = 1.0  # how much longer, in walls, where glue covers it for good
 TRAP_PIXEL_MM = 0.1
 PLUG_HEAD_MM = 1.2
 STRUT_EVERY_MM = 9.0
@@ -38,20 +40,24 @@ STRUT_EVERY_MM = 9.0
 
 @dataclass(frozen=True)
 class Drain:
-    """A hole through the wall: its mouth on the skin, the way in (unit), diameter and length in mm, how much it is seen 0..1."""
+    """A hole through the wall: its mouth on the skin, the way in (unit), diameter and length in mm, how much it is seen 0..1,
+    and whether another part of the build is glued over it.
+    """
 
     place_mm: tuple[float, float, float]
     way: tuple[float, float, float]
     diameter_mm: float
     length_mm: float
     seen: float
+    glued: bool = False
 
 
 @dataclass(frozen=True, eq=False)
 class Hollowed:
     """The hollow part, what it saves, its thinnest wall (drains aside), drains, and what no drain lets out.
 
-    ``source`` is the part as it was, ``rooms`` its cavities: drains can be moved without hollowing again.
+    ``source`` is the part as it was, ``rooms`` its cavities: drains can be moved without hollowing again; ``others`` stand
+    beside it in its build.
     """
 
     mesh: Mesh
@@ -61,14 +67,19 @@ class Hollowed:
     trapped_ml: float
     source: Mesh
     rooms: tuple[Mesh, ...]
+    others: tuple[Mesh, ...] = ()
 
 
-def hollow(mesh: Mesh, wall_mm: float = 2.0, drain_mm: float = DRAIN_MM, strut_mm: float = 0.0) -> Hollowed:
+def hollow(
+    mesh: Mesh, wall_mm: float = 2.0, drain_mm: float = DRAIN_MM, strut_mm: float = 0.0,
+    up: Sequence[float] | Floats = (0, 0, 1), others: Sequence[Mesh] = (),
+) -> Hollowed:  # fmt: skip
     """The part with cavities ``wall_mm`` under its skin and two drains in each.
 
-    +Z is up as printed; drains go to the ends of a cavity that are lowest and highest then. ``strut_mm``: thickness of
-    posts that carry the roof of a cavity, none for 0. Raises GeometryError where the part is no solid, or has no room
-    for a cavity.
+    ``up``: what of the part looks away from the plate as it is printed; drains go to the ends of a cavity that are lowest
+    and highest then. ``others``: the other parts of its build in place: a drain is best where they cover it.
+    ``strut_mm``: thickness of posts that carry the roof of a cavity, none for 0. Raises GeometryError where the part is
+    no solid, or has no room for a cavity.
     """
     if not 0.4 <= wall_mm <= 20:
         raise GeometryError(
@@ -86,13 +97,28 @@ def hollow(mesh: Mesh, wall_mm: float = 2.0, drain_mm: float = DRAIN_MM, strut_m
         )
     wall = _least_wall(skin_mesh, rooms)
     rooms = [_strutted(r, strut_mm) for r in rooms] if strut_mm > 0 else rooms
-    skin, normals = even_points(skin_mesh, SAMPLES)
-    seen = table_exposure(mesh, skin, normals)
-    drains = [d for room in rooms for d in _drains(mesh_of(room), skin, normals, seen, wall_mm, drain_mm)]
-    return _opened(mesh, solid, rooms, drains, wall)
+    skin = _Skin(mesh, *even_points(skin_mesh, SAMPLES), others)
+    drains = [d for room in rooms for d in _drains(mesh_of(room), skin, wall_mm, drain_mm, np.asarray(up, float))]
+    return _opened(mesh, solid, rooms, drains, wall, others)
 
 
-def _opened(source: Mesh, solid: Any, rooms: Sequence[Any], drains: Sequence[Drain], wall_mm: float) -> Hollowed:
+class _Skin:
+    """Places (n, 3) on a part's skin where a drain may open: how much each is seen, 0..1, and what glue covers."""
+
+    def __init__(self, mesh: Mesh, points: Floats, normals: Floats, others: Sequence[Mesh]) -> None:
+        scene = RayScene(merged([mesh, *others])) if others else None
+        self.points, self.glued = points, covered(points, normals, others)
+        self.seen = np.where(self.glued, 0.0, table_exposure(mesh, points, normals, scene))
+
+    def drain(self, n: int, way: Floats, diameter_mm: float, length_mm: float) -> Drain:
+        return Drain(
+            xyz(self.points[n]), xyz(way), diameter_mm, float(length_mm), float(self.seen[n]), bool(self.glued[n])
+        )
+
+
+def _opened(
+    source: Mesh, solid: Any, rooms: Sequence[Any], drains: Sequence[Drain], wall_mm: float, others: Sequence[Mesh]
+) -> Hollowed:
     """Rooms and drains taken out of a solid."""
     open_ = solid
     for room in rooms:
@@ -102,7 +128,7 @@ def _opened(source: Mesh, solid: Any, rooms: Sequence[Any], drains: Sequence[Dra
     made = zones_from(mesh_of(open_), source)
     left = sum(p.volume_ml for p in trapped(_standing_columns(made)))
     saved = float(solid.volume() - open_.volume()) / 1000
-    return Hollowed(made, saved, wall_mm, tuple(drains), left, source, tuple(mesh_of(r) for r in rooms))
+    return Hollowed(made, saved, wall_mm, tuple(drains), left, source, tuple(map(mesh_of, rooms)), tuple(others))
 
 
 def with_drain_at(made: Hollowed, number: int, at_mm: Sequence[float] | Floats) -> Hollowed:
@@ -114,10 +140,10 @@ def with_drain_at(made: Hollowed, number: int, at_mm: Sequence[float] | Floats) 
     near, index = cKDTree(corners).query(place)
     way = (corners[index] - place) / max(float(near), 1e-9)
     normal = made.source.normals[int(np.argmin(np.linalg.norm(made.source.triangles.mean(axis=1) - place, axis=1)))]
-    seen = float(table_exposure(made.source, place[None], normal[None])[0])
-    moved = Drain(xyz(place), xyz(way), old.diameter_mm, float(near), seen)
+    moved = _Skin(made.source, place[None], normal[None], made.others).drain(0, way, old.diameter_mm, near)
     drains = [moved if n == number else d for n, d in enumerate(made.drains)]
-    return _opened(made.source, solid_of(made.source), [solid_of(r) for r in made.rooms], drains, made.min_wall_mm)
+    solid, rooms = solid_of(made.source), [solid_of(r) for r in made.rooms]
+    return _opened(made.source, solid, rooms, drains, made.min_wall_mm, made.others)
 
 
 def plugs(made: Hollowed, play_mm: float) -> Mesh:
@@ -226,25 +252,21 @@ def _roomy(depth: Any, wall_mm: float, cell: float) -> Any:
     return (depth > wall_mm) & (distance_transform_edt(~core) * cell <= LEAST_ROOM_MM + cell)
 
 
-def _drains(room: Mesh, skin: Floats, normals: Floats, seen: Floats, wall_mm: float, drain_mm: float) -> list[Drain]:
-    """One drain at either end of a room, through the shortest wall that is seen least."""
+def _drains(room: Mesh, skin: _Skin, wall_mm: float, drain_mm: float, up: Floats) -> list[Drain]:
+    """One drain at either end of a room, through the shortest wall that is seen least, under another part where one is."""
     from scipy.spatial import cKDTree
 
-    (low, high), inner = room.bounds_mm[:, 2], _on_wall(room)
-    ends = low + END_SHARE * (high - low), high - END_SHARE * (high - low)
+    inner = _on_wall(room)
+    high = inner @ up
+    reach = END_SHARE * float(np.ptp(high))
     made: list[Drain] = []
-    for part in (inner[inner[:, 2] >= ends[1]], inner[inner[:, 2] <= ends[0]]):
-        near, index = cKDTree(part).query(skin)
+    for part in (inner[high >= high.max() - reach], inner[high <= high.min() + reach]):
+        near, index = cKDTree(part).query(skin.points)
         # The way in is where the cavity is nearest, not the normal: behind a fold the normal may miss it.
-        apart = (
-            np.array([np.linalg.norm(skin - d.place_mm, axis=1) for d in made]).min(axis=0, initial=np.inf)
-            if made
-            else np.inf
-        )
-        cost = near / wall_mm + SHOW_WEIGHT * seen + 1e3 * (apart < 2 * drain_mm)
+        apart = np.array([np.linalg.norm(skin.points - d.place_mm, axis=1) for d in made]).min(axis=0, initial=np.inf)
+        cost = near / wall_mm + SHOW_WEIGHT * skin.seen - GLUE_WORTH * skin.glued + 1e3 * (apart < 2 * drain_mm)
         k = int(np.argmin(cost))
-        way = (part[index[k]] - skin[k]) / max(near[k], 1e-9)
-        made.append(Drain(xyz(skin[k]), xyz(way), drain_mm, float(near[k]), float(seen[k])))
+        made.append(skin.drain(k, (part[index[k]] - skin.points[k]) / max(near[k], 1e-9), drain_mm, near[k]))
     return made
 
 

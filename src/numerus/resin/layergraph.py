@@ -19,6 +19,7 @@ from numerus.resin.style import tip_n
 from numerus.resin.supports import Supported
 
 NEAR_MM = 0.4
+LINES_APART_MM = 1.0
 LINE_MM2 = 6.0  # a change of area from layer to layer that leaves a line
 
 
@@ -66,6 +67,17 @@ class LayerGraph:
         )
         place = f"at {island.z_mm:.1f} mm, ({island.x_mm:.1f}, {island.y_mm:.1f})"
         return f"Island {number + 1}: {island.area_mm2:.2f} mm² {place}; {then}."
+
+    @property
+    def jumps(self) -> list[tuple[float, float]]:
+        """Where a line may show: height in mm and by how many mm² the layer there differs from the one below; the largest of
+        those within a millimetre.
+        """
+        steps = np.abs(np.diff(self.areas_mm2, prepend=self.areas_mm2[:1]))
+        near = round(LINES_APART_MM / self.layer_mm)
+        wide = np.lib.stride_tricks.sliding_window_view(np.pad(steps, near), 2 * near + 1).max(axis=1)
+        at = np.flatnonzero((steps >= LINE_MM2) & (steps == wide))
+        return [(float(k * self.layer_mm), float(steps[k])) for k in at]
 
     def says(self, height_mm: float) -> str:
         """One height in words."""

@@ -64,8 +64,10 @@ def route(
     beside it, since nothing else catches what is left.
     """
     start = tip - [0, 0, 2 * LAYER_MM + 0.3]
-    for size in dict.fromkeys((tip_mm, style.tips_mm[0])):
-        way = _to_plate(tip, start, size, why, room, style, standing, tight)
+    sizes = list(dict.fromkeys((tip_mm, style.tips_mm[0])))
+    necks = [(size, size / 2) for size in sizes] + ([(sizes[-1], HAIR_MM)] if tight else [])
+    for size, neck_mm in necks:
+        way = _to_plate(tip, start, size, neck_mm, why, room, style, standing, tight)
         if way is not None:
             return way
     return _onto_part(tip, tip_mm, why, start, room, tight)
@@ -75,16 +77,19 @@ def _to_plate(
     tip: Floats,
     start: Floats,
     tip_mm: float,
+    neck_mm: float,
     why: str,
     room: Room,
     style: SupportStyle,
     standing: Sequence[Pillar],
     tight: bool,
 ) -> Pillar | None:
+    """``neck_mm``: the radius that must be free round the cone; a hair where it may lean on the walls of a cleft."""
+    clearance_mm = 0.0 if neck_mm <= HAIR_MM else None
     radius = bar_mm(tip_mm, style) / 2
     for joint, knee in _joints(tip, style, tight):
         foot = np.array([knee[0], knee[1], 0.0])
-        if knee[2] <= style.raft_mm or not room.free(start, joint, tip_mm / 2):
+        if knee[2] <= style.raft_mm or not room.free(start, joint, neck_mm, clearance_mm):
             continue
         if style.trees and (branch := _branch(joint, radius, room, style, standing)) is not None:
             return Pillar(_xyz(tip), _xyz(joint), _xyz(joint), _xyz(branch), tip_mm, "pillar", why)

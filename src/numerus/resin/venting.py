@@ -13,7 +13,7 @@ from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.cutting import mesh_of, solid_of, zones_from
 from numerus.geometry.layers import layer_bitmap
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.pockets import Cup, cups, retained_ml
+from numerus.geometry.pockets import Cup, Pocket, cups, pools
 from numerus.geometry.rays import RayScene, table_exposure
 from numerus.kit.plan import Point
 from numerus.resin.hanging import LAYER_MM, PIXEL_MM, in_part
@@ -121,11 +121,15 @@ def _along(mesh: Mesh, face: Any, start: Floats, way: Floats) -> Floats:
 
 @dataclass(frozen=True)
 class Tipping:
-    """How to pour a part out: held as it hangs it keeps ``hanging_ml``; with ``up`` upward it keeps ``left_ml``."""
+    """How to pour a part out: held as it hangs it keeps ``hanging_ml``; with ``up`` upward it keeps ``pools``, each at its place."""
 
     hanging_ml: float
     up: tuple[float, float, float]
-    left_ml: float
+    pools: tuple[Pocket, ...]
+
+    @property
+    def left_ml(self) -> float:
+        return sum(p.volume_ml for p in self.pools)
 
     @property
     def says(self) -> str:
@@ -139,15 +143,24 @@ class Tipping:
         return f"As it hangs it keeps {self.hanging_ml:.2f} ml; tip it {_side(self.up)} and {rest}."
 
 
-def tipping(mesh: Mesh) -> Tipping:
-    """Which way to tip a part that hangs (+Z as printed, away from the plate) so that least stays in it."""
+def tipping(mesh: Mesh, hung: Sequence[float] | Floats = (0, 0, 1)) -> Tipping:
+    """Which way to tip a part so that least stays in it; ``hung``: the direction of the part that hangs from the plate,
+    away from the floor while it is printed the other way up.
+    """
     ways = [(x, y, z) for x in (-1, 0, 1) for y in (-1, 0, 1) for z in (-1, 0, 1) if (x, y, z) != (0, 0, 0)]
-    pixel = max(TIP_PIXEL_MM, float(mesh.extents_mm.max()) / 200)
-    kept = {way: retained_ml(mesh, way, pixel) for way in ways}
-    hanging = kept[0, 0, -1]
-    best = min(kept, key=lambda w: (round(kept[w], 3), abs(w[0]) + abs(w[1]) + abs(w[2] + 1)))
-    x, y, z = best
-    return Tipping(hanging, (float(x), float(y), float(z)), kept[best])
+    pixel, down = max(TIP_PIXEL_MM, float(mesh.extents_mm.max()) / 200), xyz(-np.asarray(hung, float))
+    kept = {way: _told_pools(mesh, way, pixel) for way in ways}
+    best = min(kept, key=lambda w: (round(_ml(kept[w]), 3), float(np.linalg.norm(np.asarray(w) - down))))
+    return Tipping(_ml(_told_pools(mesh, down, pixel)), xyz(best), kept[best])
+
+
+def _told_pools(mesh: Mesh, up: Point, pixel_mm: float) -> tuple[Pocket, ...]:
+    """Pools worth being told; a film on rough steps is none."""
+    return tuple(p for p in pools(mesh, up, pixel_mm) if p.volume_ml >= LEAST_POOL_ML)
+
+
+def _ml(found: Sequence[Pocket]) -> float:
+    return sum(p.volume_ml for p in found)
 
 
 def _side(up: tuple[float, float, float]) -> str:

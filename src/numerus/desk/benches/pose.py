@@ -11,6 +11,7 @@ from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
 from numerus.desk.benches.pose_edit import SUPPORTS, SupportEditor
+from numerus.desk.benches.pose_fields import KnownFields
 from numerus.desk.benches.pose_keep import Keeper, packed_whole, write_supported
 from numerus.desk.benches.pose_layers import LayerGraphView
 from numerus.desk.benches.pose_poses import PosesPage
@@ -19,6 +20,7 @@ from numerus.desk.benches.pose_view import (
     COLOUR_SAYS,
     COLOURS,
     draw_chosen,
+    draw_dabs,
     draw_note,
     draw_pins,
     things_of,
@@ -36,7 +38,7 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.facts import POSE_CHOSEN, Fact
 from numerus.kit.plan import Draft, Part, Stroke
-from numerus.resin.fields import Fields, fields_of
+from numerus.resin.fields import Fields
 from numerus.resin.findings import misfit, verdict
 from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up, without_cups
 from numerus.resin.posing import Tried, kept_pose, redrafted, tried
@@ -63,7 +65,7 @@ class PoseBench(Bench):
         self.tried: Tried | None = None
         self.shown_part, self.chosen = "", OWN_AT
         self.shown_as: tuple[str, str, tuple[Stroke, ...]] = ("", "", ())
-        self._known: dict[tuple[object, ...], Fields] = {}
+        self.known = KnownFields(context.session)
         self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
         self.page, self.keeper, self.editor = POSES, Keeper(context), SupportEditor(context, self)
         super().__init__(context)
@@ -82,6 +84,7 @@ class PoseBench(Bench):
         self.view = BenchView(self.theme, self.renderer, "The part as it hangs, with its supports")
         self.view.overlay = self._draw_over
         self.view.picked.connect(self.editor.picked)
+        self.view.brushed.connect(self.editor.brushed)
         self.which = QComboBox()
         self.which.setAccessibleName("Part to pose")
         self.which.setMinimumWidth(200)
@@ -134,6 +137,7 @@ class PoseBench(Bench):
             tab.setChecked(title == name)
         if turned and name == SUPPORTS and self.tried is not None:
             self.graph.scrub(self.tried.graph.height_mm)
+        self._take_brush()
         self.view.update()
 
     def _parts(self) -> list[Part]:
@@ -189,48 +193,32 @@ class PoseBench(Bench):
         torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
         self.subtitle.setText(f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
 
-    def beside(self, part: Part) -> list[Mesh]:
-        """The other parts of its build in place: what they cover is not seen."""
-        return [self.session.mesh(p.blob) for p in self._neighbours(part)]
-
-    def _neighbours(self, part: Part) -> list[Part]:
-        """The other parts of the build the part is used in: the chosen figure's, else the first that has it."""
-        plans = self.session.plans
-        figures = plans.figures_of(self.session.unit_id)
-        chosen = [f for f in figures if f.id == self.session.figure_id] + figures
-        build = next((f.build for f in chosen if part.id in f.build.values()), {})
-        return [plans.parts[i] for i in build.values() if i in plans.parts and i != part.id]
-
-    def _key(self, part: Part) -> tuple[object, ...]:
-        """What the fields of a part hang on: its mesh, what was brushed on it, and what stands beside it in its build."""
-        return (part.blob, part.strokes, *(p.blob for p in self._neighbours(part)))
-
     def _search(self, part: Part) -> None:
         mesh, machine, resin, weights = self.session.mesh(part.blob), self.machine, self.resin, self.poses.weights
-        others, strokes = self.beside(part), part.strokes
         self.shown_part, self.tried, self.drafted, self.fields = part.id, None, None, None
         self.shown_as = (part.id, part.blob, part.strokes)
         self.keep_button.setEnabled(False)
         self.chart.show_part(mesh)
-
-        known = self._known.get(self._key(part))
+        at = self.known.at(part)
 
         def work(progress: Progress) -> tuple[Fields, list[PoseCost], Search]:
-            fields = known or fields_of(mesh, others, strokes)
+            fields = self.known.of(part, mesh, at)
             return fields, *candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit)
 
-        self.context.jobs.start("pose", "Searching poses", work, lambda r: self._searched(part.id, mesh, *r))
+        self.context.jobs.start("pose", "Searching poses", work, lambda r: self._searched(part.id, mesh, at[0], *r))
 
     def _grew(self, found: Search) -> None:
         """Part of the search, to be looked at."""
         if self.fields is None:
             self.chart.show_search(found, [], 0)
 
-    def _searched(self, part_id: str, mesh: Mesh, fields: Fields, costs: list[PoseCost], found: Search) -> None:
+    def _searched(
+        self, part_id: str, mesh: Mesh, key: str, fields: Fields, costs: list[PoseCost], found: Search
+    ) -> None:
+        self.known.keep(key, fields)
         if part_id != self.shown_part:
             return
         self.fields, self.costs, self.found = fields, costs, found
-        self._known[self._key(self.session.plans.parts[part_id])] = fields
         self.compared.show_costs(self.costs, mesh, self.chosen)
         part = self.session.plans.parts.get(part_id)
         if part is not None and part.draft is not None:
@@ -360,15 +348,21 @@ class PoseBench(Bench):
                 draw_note(painter, self.theme, view, "Numbered pins: islands, each caught by a tip")
             return
         page = self.supports
+        draw_dabs(painter, self.theme, view, view.dabs, page.brush[1])
         draw_pins(painter, self.theme, view, [f.place_mm for f in page.findings], page.list.at_line)
         if 0 <= page.chosen < len(self.tried.made.pillars):
             draw_chosen(painter, self.theme, view, self.tried.made.pillars[page.chosen].tip)
 
     def _mode_changed(self) -> None:
-        """Brushing shows what was brushed."""
+        """Brushing shows what was brushed; a drag on the part brushes it, beside the part it still turns it."""
+        self._take_brush()
         if self.supports.mode == BRUSH and self.colour_box.currentIndex() != COLOURS.index("seen"):
             self.colour_box.setCurrentIndex(COLOURS.index("seen"))
             self._show_view(refit=False)
+
+    def _take_brush(self) -> None:
+        at_hand = self.page == SUPPORTS and self.supports.mode == BRUSH
+        self.view.brush_mm = self.supports.brush[1] / 2 if at_hand else 0.0
 
     def keep(self) -> None:
         """Write the pose and its supported mesh into the part and its same-shaped twins; the choice is remembered."""
@@ -398,8 +392,8 @@ class PoseBench(Bench):
 
     def pose_all(self) -> None:
         """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
-        waiting = [(p, self.session.mesh(p.blob), self.beside(p)) for p in self._parts() if p.pose is None]
-        self.keeper.pose_all(waiting, self.machine, self.resin, self._style, self.poses.weights)
+        waiting = [p for p in self._parts() if p.pose is None]
+        self.keeper.pose_all(waiting, self.known, self.machine, self.resin, self._style, self.poses.weights)
 
     def export(self) -> None:
         if self.tried is None:

@@ -2,20 +2,20 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
 import numpy as np
 
 from numerus.book.tidy import Remade, remade, stored
-from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE
+from numerus.desk.benches.pose_supports import ADD, LOOK, MOVE
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.errors import GeometryError
 from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Floats
-from numerus.kit.plan import Draft, Point, Stroke
+from numerus.kit.plan import Draft, Stroke
 from numerus.resin import editing
 from numerus.resin.fields import fields_of
 from numerus.resin.hanging import in_part
@@ -52,8 +52,6 @@ class SupportEditor:
             self._edit("a tip added", lambda made: editing.with_tip(made, at, made.style.tips_mm[1]))
         elif mode == MOVE and chosen >= 0:
             self._edit("a tip moved", lambda made: editing.moved_tip(made, chosen, at))
-        elif mode == BRUSH:
-            self._brush(at)
 
     def _choose_near(self, place: Floats) -> None:
         assert self.bench.tried is not None
@@ -62,15 +60,16 @@ class SupportEditor:
         self.bench.supports.choose(int(np.argmin(far)) if len(far) and far.min() <= CHOOSE_MM else -1)
         self.bench.view.update()
 
-    def _brush(self, at: Point) -> None:
+    def brushed(self, places: Sequence[Floats]) -> None:
+        """A stroke over the part, as dabs: one edit."""
         part = self.session.plans.parts.get(self.bench.shown_part)
         if part is None or self.bench.tried is None:
             return
         kind, radius = self.bench.supports.brush
         mesh = self.session.mesh(part.blob)
-        own = in_part(self.bench.tried.made.part, mesh, self.bench.tried.cost.up, np.array(at))
-        stroke = Stroke(kind, own, radius)
-        self.session.commit(f"brush {part.label}: {kind}", [replace(part, strokes=(*part.strokes, stroke))])
+        hanging, up = self.bench.tried.made.part, self.bench.tried.cost.up
+        dabs = [Stroke(kind, in_part(hanging, mesh, up, place), radius) for place in places]
+        self.session.commit(f"brush {part.label}: {kind}", [replace(part, strokes=(*part.strokes, *dabs))])
 
     def deed(self, deed: str) -> None:
         """What a button of the supports page asks for."""
@@ -95,7 +94,8 @@ class SupportEditor:
         part, shown, book = self.session.plans.parts.get(self.bench.shown_part), self.bench.tried, self.session.book
         if part is None or shown is None or book is None:
             return
-        mesh, others, cost, style = self.session.mesh(part.blob), self.bench.beside(part), shown.cost, shown.made.style
+        mesh, cost, style = self.session.mesh(part.blob), shown.cost, shown.made.style
+        others = [self.session.mesh(p.blob) for p in self.session.beside(part)]
         machine, resin = self.bench.machine, self.bench.resin
 
         def work(progress: Progress) -> tuple[Remade, int]:

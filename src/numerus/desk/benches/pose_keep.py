@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from pathlib import Path
 
+from numerus.desk.benches.pose_fields import KnownFields
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.errors import Cancelled
@@ -13,7 +14,6 @@ from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh
 from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.plan import Part, Pose
-from numerus.resin.fields import fields_of
 from numerus.resin.posing import best_kept, draft_of, twin_pose
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Weights
@@ -66,17 +66,17 @@ class Keeper:
         return [p for i in ids if (p := plans.parts.get(i)) and p.pose is None]
 
     def pose_all(
-        self, waiting: Sequence[tuple[Part, Mesh, list[Mesh]]], machine: Machine, resin: Resin, style: SupportStyle,
-        weights: Weights,
+        self, waiting: Sequence[Part], known: KnownFields, machine: Machine, resin: Resin, style: SupportStyle, weights: Weights
     ) -> None:  # fmt: skip
-        """Parts, with their meshes and what stands beside them, each in its best pose."""
+        """Each of these parts in its best pose."""
+        lying = [(p, self.session.mesh(p.blob), known.at(p)) for p in waiting]
 
         def work(progress: Progress) -> list[Posed]:
             found = []
-            for number, (part, mesh, others) in enumerate(waiting):
-                if not progress(number / len(waiting)):
+            for number, (part, mesh, at) in enumerate(lying):
+                if not progress(number / len(lying)):
                     raise Cancelled
-                fields = fields_of(mesh, others, part.strokes)
+                fields = known.of(part, mesh, at)
                 found.append(_posed(part, *best_kept(mesh, machine, resin, None, fields, weights, style)))
             return found
 

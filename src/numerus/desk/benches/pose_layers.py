@@ -69,9 +69,20 @@ class LayerGraphView(Drawing):
             draw_pin(painter, self.theme, QPointF(x, top - 2), str(number + 1))
             self.line(painter, x, top - 2, x, bottom, "slate", 0.8)
             self.region(QRectF(x - 10, top - 30, 20, 28), graph.island_says(number))
+        self._draw_jumps(painter, graph, top, bottom)
         self._draw_cups(painter, graph, bottom)
         self._draw_margin(painter, graph, top, bottom)
         self._draw_handle(painter, graph, top, bottom)
+
+    def _draw_jumps(self, painter: QPainter, graph: LayerGraph, top: float, bottom: float) -> None:
+        """A bar over the area where it leaps: there a line may show on the print."""
+        most = max(float(graph.areas_mm2.max()), 1e-9)
+        for height, jump in graph.jumps:
+            x, k = self._x(height), round(height / graph.layer_mm)
+            ends = [bottom - (bottom - top) * 0.86 * float(graph.areas_mm2[n]) / most for n in (k - 1, k)]
+            self.line(painter, x, min(ends) - 3, x, max(ends), "brick", 2.6)
+            says = f"A line may show at {height:.1f} mm: {jump:.0f} mm² more or less than the layer below."
+            self.region(QRectF(x - 4, min(ends) - 6, 8, max(ends) - min(ends) + 9), says)
 
     def _draw_cups(self, painter: QPainter, graph: LayerGraph, bottom: float) -> None:
         """Hatched bars on the axis where a cup sucks on the film, with what to do in words."""
@@ -192,6 +203,9 @@ class LayerGraphView(Drawing):
                 )
                 painter.drawLine(QPointF(110, y - 4), QPointF(126, y - 4))
             self.text(painter, 132, y, words, 11, colour="slate")
+        if graph.jumps:
+            self.line(painter, 118, 98, 118, 110, "brick", 2.6)
+            self.text(painter, 132, 108, "may line", 11, colour="slate")
         if graph.cups:
             self.hatch(painter, QRectF(110, 81, 16, 7))
             self.text(painter, 132, 88, "cups", 11, colour="slate")

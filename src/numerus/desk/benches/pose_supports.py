@@ -19,7 +19,7 @@ MODE_SAYS = {
     LOOK: "Click near a tip to choose it, or a line above to see its place.",
     ADD: "Click an underside: a tip is brought there.",
     MOVE: "Click where the chosen tip should hold instead.",
-    BRUSH: "Click the part: what is brushed counts for poses and tips.",
+    BRUSH: "Drag over the part, or click it: what is brushed counts for poses and tips.",
 }
 BRUSH_SAYS = {
     "show": "seen: dear", "hide": "unseen: cheap", "keep off": "no tip here", "hold": "tips here",
@@ -54,6 +54,7 @@ class SupportsPage(QWidget):
         for size in SIZES_MM:
             self.size_box.addItem(f"{size:g} mm", size)
         self.size_box.setCurrentIndex(1)
+        self.size_box.activated.connect(lambda _: self.mode_changed.emit())
         self.style_says, self.summary = label("", "note", True), label("", "", True)
         self.list = PlaceList(
             context.theme, "What the proof found", "Nothing begins in mid-air, every tip holds what it must."

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtCore import QPointF, QRectF, Qt
@@ -11,7 +13,7 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.pins import draw_pin
-from numerus.geometry.mesh import Mesh
+from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.plan import Point
 from numerus.resin.findings import near_marks, on_vertices
 from numerus.resin.posing import Tried
@@ -80,6 +82,17 @@ def draw_chosen(painter: QPainter, theme: Theme, view: BenchView, place: Point) 
     painter.setPen(QPen(theme.colour("river"), 2.5))
     painter.setBrush(Qt.BrushStyle.NoBrush)
     painter.drawEllipse(view.project(place), 8, 8)
+
+
+def draw_dabs(painter: QPainter, theme: Theme, view: BenchView, places: Sequence[Floats], radius_mm: float) -> None:
+    """What a stroke went over so far."""
+    wide = radius_mm * view.height() / view.camera.height_mm
+    shade = theme.colour("river")
+    shade.setAlphaF(0.35)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(shade)
+    for place in places:
+        painter.drawEllipse(view.project(place), wide, wide)
 
 
 def draw_note(painter: QPainter, theme: Theme, view: BenchView, words: str) -> None:

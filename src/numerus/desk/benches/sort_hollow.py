@@ -14,7 +14,8 @@ from numerus.desk.widgets.places import PlaceList
 from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Floats
 from numerus.geometry.thickness import thickness
-from numerus.resin.hollow import Hollowed, hollow, plugs, with_drain_at
+from numerus.kit.plan import Point
+from numerus.resin.hollow import Drain, Hollowed, hollow, plugs, with_drain_at
 from numerus.resin.venting import Tipping, tipping
 
 INNER_RGB = np.array([[217, 162, 27]], np.uint8)
@@ -28,6 +29,7 @@ class HollowTool(Tool):
 
     def build(self) -> QBoxLayout:
         self.made: Hollowed | None = None
+        self.up: Point = (0.0, 0.0, 1.0)
         self.tips: Tipping | None = None
         self.tones: NDArray[np.uint8] = CHANGED_RGB
         self.wall = spin(0.4, 10.0, 2.0, 0.5, "Wall", " mm")
@@ -79,7 +81,12 @@ class HollowTool(Tool):
 
     def show_hollow(self) -> None:
         mesh, wall, drain, strut = self.page.mesh, self.wall.value(), self.drain.value(), self.strut.value()
-        self._start(lambda: hollow(oriented(mesh)[0], wall, drain, strut))
+        part = self.page.part
+        if part is None:
+            return
+        others, lies = [self.session.mesh(p.blob) for p in self.session.beside(part)], part.pose or part.draft
+        self.up = lies.up if lies else (0.0, 0.0, 1.0)
+        self._start(lambda: hollow(oriented(mesh)[0], wall, drain, strut, self.up, others))
 
     def _start(self, make) -> None:  # type: ignore[no-untyped-def]
         """Make it hollow, see how it pours out, measure its walls; in one job."""
@@ -90,7 +97,7 @@ class HollowTool(Tool):
             per_face = thickness(made.mesh).of_faces(len(made.mesh.faces))
             per_vertex = np.full(len(made.mesh.vertices), np.inf)
             np.minimum.at(per_vertex, made.mesh.faces.reshape(-1), np.repeat(per_face, 3))
-            return made, tipping(made.mesh), per_vertex
+            return made, tipping(made.mesh, self.up), per_vertex
 
         self.start("hollow", "Hollowing", work, lambda found: self._made(*found))
 
@@ -100,16 +107,17 @@ class HollowTool(Tool):
         self.tones = self.page.hatched(made.mesh, walls_mm, THIN_SHARE * wall, THICK_SHARE * wall)
         self.list.show_lines([
             (f"{'High' if n % 2 == 0 else 'Low'} drain, {d.diameter_mm:g} mm through {d.length_mm:.1f} mm",
-             "on a face nobody sees" if d.seen < 0.05 else f"seen {d.seen:.0%} from the table")
+             _hides(d))
             for n, d in enumerate(made.drains)
-        ])  # fmt: skip
+        ] + [(f"{p.volume_ml:.2f} ml pool here", "when it is tipped as told below: suck or blow it out, or drain it here")
+             for p in tips.pools])  # fmt: skip
         self.list.at_line = at if at < len(made.drains) else -1
         self._fill()
 
     def picked(self, place: Floats) -> None:
         """The chosen drain goes where the part was clicked."""
         made, number = self.made, self.list.at_line
-        if made is not None and number >= 0:
+        if made is not None and 0 <= number < len(made.drains):
             self._start(lambda: with_drain_at(made, number, place))
 
     def drop(self) -> None:
@@ -135,5 +143,13 @@ class HollowTool(Tool):
         ], f"cut open at half its height; hatched where walls are under {self.wall.value():g} mm"
 
     def pins(self) -> list[tuple[tuple[float, float, float], bool]]:
-        drains = self.made.drains if self.made else ()
-        return [(d.place_mm, n == self.list.at_line) for n, d in enumerate(drains)]
+        """Drains, then where resin pools: numbered as they are listed."""
+        drains = [d.place_mm for d in self.made.drains] if self.made else []
+        pools = [(p.x_mm, p.y_mm, p.z_mm) for p in self.tips.pools] if self.tips else []
+        return [(place, n == self.list.at_line) for n, place in enumerate(drains + pools)]
+
+
+def _hides(drain: Drain) -> str:
+    if drain.glued:
+        return "glued over when it is built: wash and cure it before"
+    return "on a face nobody sees" if drain.seen < 0.05 else f"seen {drain.seen:.0%} from the table"

@@ -31,9 +31,14 @@ Overlay = Callable[[QPainter, "BenchView"], None]
 
 
 class BenchView(QWidget):
-    """Shows things; ``picked`` tells the place in mm a click met. ``overlay`` draws labels over the picture."""
+    """Shows things; ``picked`` tells the place in mm a click met. ``overlay`` draws labels over the picture.
+
+    With a ``brush_mm`` a drag that begins on a thing does not turn it: ``brushed`` tells the places it went over, no two
+    nearer than that, when it is let go.
+    """
 
     picked = pyqtSignal(object)
+    brushed = pyqtSignal(object)
     looked = pyqtSignal()
 
     def __init__(self, theme: Theme, renderer: Renderer, name: str = "Figure on the bench") -> None:
@@ -46,6 +51,8 @@ class BenchView(QWidget):
         self.caption: tuple[str, str] = ("", "")
         self._from: QPointF | None = None
         self._moved = False
+        self.brush_mm = 0.0
+        self.dabs: list[Floats] = []
         self._scene: RayScene | None = None
         self.setAccessibleName(name)
         self.setToolTip("Drag to turn, right-drag to shift, wheel to zoom; arrows, + and - do the same; Home fits")
@@ -177,9 +184,20 @@ class BenchView(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         self._from, self._moved = event.position(), False
+        if self.brush_mm and event.button() == Qt.MouseButton.LeftButton:
+            self._dab(event.position())
+
+    def _dab(self, at: QPointF) -> None:
+        place = self.pick(at)
+        if place is not None and all(np.linalg.norm(place - d) >= self.brush_mm for d in self.dabs):
+            self.dabs.append(place)
+            self.update()
 
     def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
         if self._from is None:
+            return
+        if self.dabs:
+            self._dab(event.position())
             return
         delta = event.position() - self._from
         self._from, self._moved = event.position(), True
@@ -189,7 +207,10 @@ class BenchView(QWidget):
             self.turn(-0.5 * delta.x(), 0.5 * delta.y())
 
     def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
-        if self._from is not None and not self._moved:
+        if self.dabs:
+            dabs, self.dabs = self.dabs, []
+            self.brushed.emit(dabs)
+        elif self._from is not None and not self._moved:
             self.picked.emit(self.pick(event.position()))
         self._from = None
 

@@ -1,0 +1,38 @@
+"""The fields of parts as the book keeps them: worked out once for a mesh, what was brushed on it and what stands beside it."""
+
+from __future__ import annotations
+
+import hashlib
+
+from numerus.desk.session import Session
+from numerus.geometry.mesh import Mesh
+from numerus.kit.plan import Part
+from numerus.resin.fields import FORM, Fields, fields_of, packed_fields, unpacked_fields
+
+
+class KnownFields:
+    """``at`` is taken where the book is, ``of`` may run in a job, ``keep`` writes what is new."""
+
+    def __init__(self, session: Session) -> None:
+        self.session = session
+        self._known: dict[str, Fields] = {}
+
+    def at(self, part: Part) -> tuple[str, Fields | None, list[Mesh]]:
+        """Under which key, what is known of it, and the other parts of its build in place, which cover and hide it."""
+        beside = self.session.beside(part)
+        about = (FORM, part.blob, part.strokes, *(p.blob for p in beside))
+        key = hashlib.sha256(repr(about).encode()).hexdigest()[:32]
+        if key not in self._known:
+            data = self.session.worked_out(key)
+            found = unpacked_fields(data, part.triangles) if data else None
+            if found is not None:
+                self._known[key] = found
+        return key, self._known.get(key), [self.session.mesh(p.blob) for p in beside]
+
+    def of(self, part: Part, mesh: Mesh, at: tuple[str, Fields | None, list[Mesh]]) -> Fields:
+        return at[1] or fields_of(mesh, at[2], part.strokes)
+
+    def keep(self, key: str, fields: Fields) -> None:
+        if key not in self._known:
+            self._known[key] = fields
+            self.session.keep_worked_out(key, packed_fields(fields))
