@@ -335,7 +335,7 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     runs = [{
         "machine": machines[s.machine_id], "plate": s.plate.name, "start": s.start.isoformat(), "end": s.end.isoformat(),
         "met": s.met.isoformat(), "why": s.why,
-    } for s in next_runs(book.plans, found, now)]  # fmt: skip
+    } for s in next_runs(book.plans, found, now).slots]  # fmt: skip
     finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.facts, now, found).items()}
     return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]
 

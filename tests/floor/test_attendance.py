@@ -10,7 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.errors import PlanError
-from numerus.floor.attendance import attended, hobby_windows, home_windows, next_attended
+from numerus.floor.attendance import hobby_windows, home_windows, hours_of
 from numerus.floor.queue import plan_runs
 from numerus.kit.clocktime import clock, minute_of, windows_of
 from numerus.kit.plan import Army, Day
@@ -31,20 +31,20 @@ def plate(number: int, minutes: float, machine: str = "m1") -> Plate:
 def test_runs_never_overlap_and_are_started_and_met_by_someone(runs: list) -> None:
     """Whatever waits: one plate at a time on a machine, starts and meetings while someone is there, all plates planned."""
     plates = [plate(n, minutes, machine) for n, (minutes, machine) in enumerate(runs)]
-    planned = plan_runs(plates, MACHINES, ARMY, NOW)
-    home = home_windows(ARMY, NOW, 120)
+    planned = plan_runs(plates, MACHINES, ARMY, NOW).slots
+    hours = hours_of(ARMY, NOW)
     assert sorted(s.plate.id for s in planned) == sorted(p.id for p in plates)
     for machine in ("m1", "m2"):
         mine = [s for s in planned if s.machine_id == machine]
         assert all(b.start >= a.met for a, b in zip(mine, mine[1:], strict=False))
     for slot in planned:
-        assert attended(home, slot.start) and attended(home, slot.met)
+        assert hours.attended(slot.start) and hours.attended(slot.met)
         assert slot.end - slot.start == timedelta(minutes=slot.plate.minutes)
 
 
 def test_the_long_run_is_given_to_the_night() -> None:
     """At half past ten, of a short and a nine-hour run the long one starts and is met after breakfast."""
-    first = plan_runs([plate(0, 60), plate(1, 9 * 60)], MACHINES, ARMY, NOW.replace(hour=22, minute=30))[0]
+    first = plan_runs([plate(0, 60), plate(1, 9 * 60)], MACHINES, ARMY, NOW.replace(hour=22, minute=30)).slots[0]
     assert first.plate.id == "p1"
     assert first.hangs_min < 90
 
@@ -52,7 +52,7 @@ def test_the_long_run_is_given_to_the_night() -> None:
 def test_a_busy_machine_is_waited_for() -> None:
     """A run never starts before the machine is free."""
     free = NOW + timedelta(hours=30)
-    assert plan_runs([plate(0, 60)], MACHINES, ARMY, NOW, {"m1": free})[0].start >= free
+    assert plan_runs([plate(0, 60)], MACHINES, ARMY, NOW, {"m1": free}).slots[0].start >= free
 
 
 def test_nobody_home_and_no_machine_are_said() -> None:
@@ -60,8 +60,9 @@ def test_nobody_home_and_no_machine_are_said() -> None:
     empty = replace(ARMY, week=(Day(home=()),) * 7)
     with pytest.raises(PlanError, match="Nobody"):
         plan_runs([plate(0, 60)], MACHINES, empty, NOW)
-    with pytest.raises(PlanError, match="machine"):
-        plan_runs([plate(0, 60, "gone")], MACHINES, ARMY, NOW)
+    tall = replace(plate(0, 60, "gone"), height_mm=400.0)
+    (left,) = plan_runs([tall], MACHINES, ARMY, NOW).left
+    assert left[0] == tall and "fits no machine" in left[1]
 
 
 def test_windows_are_cut_at_now_and_joined_over_midnight() -> None:
@@ -70,7 +71,7 @@ def test_windows_are_cut_at_now_and_joined_over_midnight() -> None:
     assert home_windows(always, NOW, 3)[0].start == NOW
     assert len(home_windows(always, NOW, 3)) == 1
     assert hobby_windows(ARMY, NOW, 0)[0].minutes == 18
-    assert next_attended(home_windows(ARMY, NOW, 3), NOW + timedelta(hours=3)).hour == 7
+    assert hours_of(ARMY, NOW, 3).next(NOW + timedelta(hours=3)).hour == 7
 
 
 @pytest.mark.parametrize("text", ["25:00", "7:70", "x", "", "-1"])

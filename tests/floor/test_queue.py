@@ -2,17 +2,30 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from datetime import datetime, timedelta
+from typing import Any
 
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from numerus.floor.attendance import attended, hobby_minutes_per_day, home_windows
-from numerus.floor.queue import TURN_ROUND, other_starts, plan_runs, slotted, starts
-from numerus.kit.plan import Army
-from numerus.resin.plate import Plate
+from numerus.errors import PlanError
+from numerus.floor.attendance import hobby_minutes_per_day, hours_of
+from numerus.floor.clock import later, minutes_between
+from numerus.floor.queue import (
+    LOOK_AHEAD,
+    STEP,
+    Slotted,
+    conflicts,
+    fits_on,
+    other_starts,
+    plan_runs,
+)  # fmt: skip
+from numerus.kit.plan import Army, Day
+from numerus.resin.plate import Placed, Plate
 from numerus.resin.profiles import Machine
+from numerus.resin.timing import run_minutes
 
 NOW = datetime(2026, 3, 5, 18, 30)
 ARMY = Army("army", "Watch", NOW.date() + timedelta(days=30))
@@ -28,39 +41,126 @@ def plate(number: int, minutes: float, machine: str = "one") -> Plate:
 def test_every_plate_is_planned_once_and_machines_rest_between(runs: list) -> None:
     """On its own machine; the next starts only after someone took the last off and turned the machine round."""
     plates = [plate(n, minutes, machine) for n, (minutes, machine) in enumerate(runs)]
-    slots = plan_runs(plates, MACHINES, ARMY, NOW)
+    slots = plan_runs(plates, MACHINES, ARMY, NOW).slots
     assert sorted(s.plate.id for s in slots) == sorted(p.id for p in plates)
-    home = home_windows(ARMY, NOW, 120)
+    hours = hours_of(ARMY, NOW)
     for machine in ("one", "two"):
         mine = [s for s in slots if s.machine_id == machine]
         assert all(s.plate.machine_id == machine for s in mine)
-        assert all(attended(home, s.start) and attended(home, s.met) for s in mine)
-        assert all(b.start >= a.met + TURN_ROUND for a, b in zip(mine, mine[1:], strict=False))
+        assert all(hours.attended(s.start) and hours.attended(s.met) for s in mine)
+        assert all(
+            b.start >= a.met + timedelta(minutes=MACHINES[0].turn_round_min)
+            for a, b in zip(mine, mine[1:], strict=False)
+        )
 
 
 @given(st.floats(20, 2000), st.integers(0, 1400))
 def test_hanging_is_the_time_until_someone_comes(minutes: float, after: int) -> None:
-    """End plus hanging is when it is met; the words say so."""
-    home = home_windows(ARMY, NOW, 30)
+    """Put at a time by hand a run starts there; end plus hanging is when it is met; the words say so."""
     start = NOW + timedelta(minutes=after)
-    found = slotted(plate(1, minutes), "one", start, NOW, home)
-    assert found.idle_min == pytest.approx(after)
+    (found,) = plan_runs([replace(plate(1, minutes), pinned=start)], MACHINES, ARMY, NOW).slots
+    assert found.start == start and found.idle_min == pytest.approx(after)
     assert found.met - found.end == timedelta(minutes=found.hangs_min)
-    assert attended(home, found.met)
+    assert hours_of(ARMY, NOW).attended(found.met)
     assert ("hangs" in found.why) == (found.hangs_min >= 1)
 
 
 def test_the_words_say_when_a_run_goes_over_night() -> None:
     """A run that ends tomorrow says so."""
-    home = home_windows(ARMY, NOW, 30)
-    assert "after the night" in slotted(plate(1, 700), "one", NOW, NOW, home).why
-    assert "after the night" not in slotted(plate(1, 60), "one", NOW, NOW, home).why
+    assert "after the night" in first(plate(1, 700)).why
+    assert "after the night" not in first(plate(1, 60)).why
+
+
+def first(only: Plate, army: Army = ARMY, now: datetime = NOW, **more: Any) -> Slotted:
+    return plan_runs([only], MACHINES, army, now, **more).slots[0]
+
+
+@pytest.mark.parametrize(("day", "ends"), [(28, "07:00"), (29, "06:00")])
+def test_the_night_the_clocks_change_is_as_long_as_it_is(day: int, ends: str) -> None:
+    """Eight hours from ten in the evening: an hour later on the wall where the clocks go forward, and no hour is lost."""
+    night = datetime(2026, 3, day, 22)
+    army = replace(ARMY, zone="Europe/London", week=(Day(home=((0, 1440),)),) * 7)
+    run = first(replace(plate(1, 480), pinned=night), army, night)
+    assert f"{run.end:%H:%M}" == ends and run.hangs_min == 0
+    assert minutes_between(run.start, run.end, "Europe/London") == 480
+    with pytest.raises(PlanError, match="time zone"):
+        first(plate(1, 60), replace(ARMY, zone="Sedge/Hythe"))
+
+
+@given(st.datetimes(datetime(2026, 1, 1), datetime(2026, 12, 31)), st.floats(0, 3000))
+def test_what_is_later_is_so_many_minutes_later(moment: datetime, minutes: float) -> None:
+    """Forth and back, across both changes of the clock; a time that does not exist is moved on."""
+    real = later(moment, 0, "Europe/London")
+    assert minutes_between(real, later(real, minutes, "Europe/London"), "Europe/London") in (
+        pytest.approx(minutes, abs=1e-3), pytest.approx(minutes + 60, abs=1e-3), pytest.approx(minutes - 60, abs=1e-3),
+    )  # fmt: skip
+    assert later(moment, minutes, "Etc/UTC") == moment + timedelta(minutes=minutes)
+
+
+def test_what_is_put_at_a_time_stays_and_the_others_go_round_it() -> None:
+    """A short run fits before it, a long one comes after; both are met before the next begins."""
+    fixed = replace(plate(0, 60), pinned=NOW + timedelta(minutes=150))
+    slots = plan_runs([fixed, plate(1, 100), plate(2, 900)], MACHINES, ARMY, NOW).slots
+    assert [s.plate.id for s in slots] == ["p1", "p0", "p2"]
+    assert slots[1].start == fixed.pinned and "by hand" in slots[1].why
+    assert slots[0].met + timedelta(minutes=15) <= slots[1].start
+
+
+def test_hands_turn_one_machine_round_at_a_time() -> None:
+    """Two runs that end together: the second is met when the first machine is turned round."""
+    both = [replace(plate(n, 60, m), pinned=NOW) for n, m in enumerate(("one", "two"))]
+    met = sorted(s.met for s in plan_runs(both, MACHINES, ARMY, NOW).slots)
+    assert met[1] - met[0] == timedelta(minutes=15)
+
+
+def test_a_cold_night_is_left_out_by_a_machine_that_stands_in_it() -> None:
+    """The same run in a warm room goes overnight; where it is cold from ten to six it waits for the day, or says so."""
+
+    def cold(since: datetime, until: datetime) -> float:
+        hours = (since + timedelta(minutes=m) for m in range(0, int((until - since).total_seconds() / 60), 10))
+        return 10.0 * sum(h.hour >= 22 or h.hour < 6 for h in hours)
+
+    shed = [replace(MACHINES[0], unheated=True), MACHINES[1]]
+    now = NOW.replace(hour=21)
+    run = plate(1, 500)
+    assert plan_runs([run], MACHINES, ARMY, now, cold=cold).slots[0].start == now
+    waits = plan_runs([run], shed, ARMY, now, cold=cold).slots[0]
+    assert waits.start.date() > now.date() and waits.cold_min < 120
+    pinned = plan_runs([replace(run, pinned=now)], shed, ARMY, now, cold=cold).slots[0]
+    assert pinned.cold_min > 300 and "too cold" in pinned.why
+
+
+def test_a_machine_out_of_service_gives_its_plates_to_one_they_fit() -> None:
+    """With that machine's minutes; a plate that is too wide or lies on a weak spot there is left, with the reason."""
+    out = [replace(MACHINES[0], in_service=False), replace(MACHINES[1], exposure_s=9.0, bad_spots=((10, 10, 5),))]
+    small, wide = replace(plate(0, 100), reach_mm=(100, 60)), replace(plate(1, 100), reach_mm=(200, 60))
+    spotted = replace(small, id="p2", placed=(Placed("x", "part", "", "head", 12, 9),))
+    bill = plan_runs([small, wide, spotted], out, ARMY, NOW)
+    assert [(s.plate.id, s.machine_id) for s in bill.slots] == [("p0", "two")]
+    assert bill.slots[0].plate.minutes == pytest.approx(run_minutes(30.0, out[1]))
+    assert [p.id for p, _ in bill.left] == ["p1", "p2"] and all("no machine" in why for _, why in bill.left)
+    assert fits_on(small, MACHINES[1]) and not fits_on(wide, MACHINES[1])
+    nowhere = plan_runs([small], [replace(m, in_service=False) for m in MACHINES], ARMY, NOW)
+    assert not nowhere.slots and len(nowhere.left) == 1
+
+
+def test_conflicts_are_told() -> None:
+    """Nobody there, a machine not free, a plate that hangs for a day, the date passed; nothing of a bill without any."""
+    midnight = NOW.replace(hour=2) + timedelta(days=1)
+    late = replace(ARMY, ready_by=NOW.date() - timedelta(days=3))
+    plates = [replace(plate(0, 200), pinned=midnight), replace(plate(1, 60), pinned=midnight + timedelta(minutes=30))]
+    says = " ".join(c.says for c in conflicts(plan_runs(plates, MACHINES, late, NOW), late, NOW))
+    assert "nobody is there" in says and "not free before" in says and "after the date" in says
+    assert conflicts(plan_runs([plate(0, 30)], MACHINES, ARMY, NOW), ARMY, NOW) == []
+    away = replace(ARMY, days=tuple((NOW.date() + timedelta(days=n), Day(0, 0, ())) for n in range(1, 4)))
+    (hangs,) = conflicts(plan_runs([plate(0, 600)], MACHINES, away, NOW), away, NOW)
+    assert "hangs" in hangs.says
 
 
 def test_other_starts_are_apart_and_hold_the_chosen_one() -> None:
     """Three to compare, in order of time, an hour apart at least; none wastes less than the planner's choice."""
-    chosen = plan_runs([plate(1, 500)], MACHINES, ARMY, NOW)[0]
-    options = other_starts(chosen, ARMY, NOW)
+    chosen = plan_runs([plate(1, 500)], MACHINES, ARMY, NOW).slots[0]
+    options = other_starts(chosen, MACHINES[0], ARMY, NOW)
     assert len(options) == 3 and chosen in options
     times = [o.start for o in options]
     assert times == sorted(times)
@@ -70,10 +170,10 @@ def test_other_starts_are_apart_and_hold_the_chosen_one() -> None:
 
 def test_runs_are_started_only_when_someone_is_there() -> None:
     """Every offered moment lies in a window; when nobody is there soon, the next moment someone is."""
-    home = home_windows(ARMY, NOW, 30)
-    assert all(attended(home, s) for s in starts(home, NOW))
-    later = home_windows(ARMY, NOW + timedelta(days=9), 5)
-    assert starts(later, NOW) == [later[0].start]
+    hours = hours_of(ARMY, NOW, 30)
+    assert all(hours.attended(s) for s in hours.starts(NOW, LOOK_AHEAD, STEP))
+    away = hours_of(ARMY, NOW + timedelta(days=9), 5)
+    assert away.starts(NOW, LOOK_AHEAD, STEP) == [away.windows[0].start]
 
 
 def test_hobby_minutes_follow_the_week() -> None:

@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+from bisect import bisect_left
 from dataclasses import dataclass
 from datetime import date, datetime, time, timedelta
 
 from numerus.errors import PlanError
+from numerus.floor.clock import later, minutes_between
 from numerus.kit.plan import Army
 
 
@@ -19,6 +21,46 @@ class Window:
         return (self.end - self.start).total_seconds() / 60
 
 
+class Hours:
+    """When someone is at home and awake, asked often: the next such moment, and clock times after so many minutes."""
+
+    def __init__(self, windows: list[Window], zone: str) -> None:
+        self.windows, self.zone = windows, zone
+        self._ends = [w.end for w in windows]
+
+    def next(self, moment: datetime) -> datetime:
+        """The first moment at or after ``moment`` when someone is there. Raises PlanError if nobody ever is."""
+        at = bisect_left(self._ends, moment)
+        if at == len(self.windows):
+            raise PlanError(
+                "nobody-home", "Nobody is ever at home and awake in this week.", "Set the hours in the army's week."
+            )
+        return max(self.windows[at].start, moment)
+
+    def attended(self, moment: datetime) -> bool:
+        at = bisect_left(self._ends, moment)
+        return at < len(self.windows) and self.windows[at].start <= moment
+
+    def starts(self, since: datetime, ahead: timedelta, step: timedelta) -> list[datetime]:
+        """Moments someone can start a run: every ``step`` of being there, at least one."""
+        found: list[datetime] = []
+        moment = self.next(since)
+        while moment <= since + ahead:
+            found.append(moment)
+            moment = self.next(moment + step)
+        return found or [self.next(since)]
+
+    def later(self, moment: datetime, minutes: float) -> datetime:
+        return later(moment, minutes, self.zone)
+
+    def minutes(self, since: datetime, until: datetime) -> float:
+        return minutes_between(since, until, self.zone)
+
+
+def hours_of(army: Army, since: datetime, days: int = 240) -> Hours:
+    return Hours(home_windows(army, since, days), army.zone)
+
+
 def _at(day: date, minute: int) -> datetime:
     return datetime.combine(day, time()) + timedelta(minutes=minute)
 
@@ -28,7 +70,7 @@ def home_windows(army: Army, since: datetime, days: int) -> list[Window]:
     found: list[Window] = []
     for offset in range(days + 1):
         day = since.date() + timedelta(days=offset)
-        for begin, end in army.week[day.weekday()].home:
+        for begin, end in army.day(day).home:
             start, stop = max(_at(day, begin), since), _at(day, end)
             if start >= stop:
                 continue
@@ -44,26 +86,12 @@ def hobby_windows(army: Army, since: datetime, days: int) -> list[Window]:
     found = []
     for offset in range(days + 1):
         day = since.date() + timedelta(days=offset)
-        plan = army.week[day.weekday()]
+        plan = army.day(day)
         start, stop = max(_at(day, plan.hobby_from), since), _at(day, plan.hobby_from + plan.hobby_minutes)
         if start < stop:
             found.append(Window(start, stop))
     return found
 
 
-def next_attended(windows: list[Window], moment: datetime) -> datetime:
-    """The first moment at or after ``moment`` when someone is there. Raises PlanError if nobody ever is."""
-    for window in windows:
-        if window.end >= moment:
-            return max(window.start, moment)
-    raise PlanError(
-        "nobody-home", "Nobody is ever at home and awake in this week.", "Set the hours in the army's week."
-    )
-
-
-def attended(windows: list[Window], moment: datetime) -> bool:
-    return any(w.start <= moment <= w.end for w in windows)
-
-
 def hobby_minutes_per_day(army: Army, first: date, days: int) -> list[int]:
-    return [army.week[(first + timedelta(days=i)).weekday()].hobby_minutes for i in range(days)]
+    return [army.day(first + timedelta(days=i)).hobby_minutes for i in range(days)]

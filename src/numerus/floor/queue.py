@@ -1,27 +1,33 @@
 """The queue of runs: which plate on which machine when, so that finished runs are met by someone.
 
-One rule: of all plates waiting and all moments someone is there within the next day, take the pair that wastes least
-machine time, waste being idle time before the start and hanging time after the end until someone comes. Long plates
-so fall into nights and working days by themselves, because there they waste least.
+One rule: the machine that is free first takes, of all plates waiting for it and all moments someone is there within the
+next day, the pair that wastes least. Waste is idle time before the start, hanging time after the end until someone comes,
+minutes in the cold, and plates passed over. Long plates so fall into nights and working days by themselves, because there
+they waste least. What was put at a time by hand stays there; the others go round it.
 """
 
 from __future__ import annotations
 
-from collections.abc import Sequence
-from dataclasses import dataclass
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
 from datetime import datetime, timedelta
 
-from numerus.errors import PlanError
-from numerus.floor.attendance import Window, home_windows, next_attended
+from numerus.floor.attendance import Hours, hours_of
 from numerus.kit.plan import Army
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
+from numerus.resin.timing import run_minutes
 from numerus.words import span
 
 STEP = timedelta(minutes=10)
-TURN_ROUND = timedelta(minutes=15)
 LOOK_AHEAD = timedelta(hours=26)
+LOOKED_AT = 8  # plates in the order wanted, of which the next is chosen
 ORDER_WORTH_MIN = 25.0  # waste accepted to keep the wanted order of plates, per place skipped
+COLD_WORTH = 2.0  # a minute in the cold is worse than an idle one: the run may be lost
+LONG_HANG_MIN = 8 * 60.0
+
+Cold = Callable[[datetime, datetime], float]
+"""Minutes between two moments in which a machine without heating stands too cold for resin."""
 
 
 @dataclass(frozen=True)
@@ -37,7 +43,7 @@ class Run:
 
 @dataclass(frozen=True)
 class Slotted:
-    """A run placed in time: ``met``: when someone takes the plate off; ``hangs_min``, ``idle_min``: what it wastes."""
+    """A run placed in time: ``met``: when someone takes the plate off; ``hangs_min``, ``idle_min``, ``cold_min``: what it wastes."""
 
     plate: Plate
     machine_id: str
@@ -46,89 +52,193 @@ class Slotted:
     met: datetime
     idle_min: float
     hangs_min: float
+    cold_min: float = 0.0
 
     @property
     def why(self) -> str:
         over_night = self.end.date() > self.start.date()
         when = f"starts {self.start:%H:%M} so that it ends {self.end:%H:%M}"
-        return f"{when}{' after the night' if over_night else ''}; {self.hanging}"
+        if self.plate.pinned is not None:
+            when = f"was put at {self.start:%H:%M} by hand and ends {self.end:%H:%M}"
+        cold = f"; {span(self.cold_min)} of it too cold for resin" if self.cold_min >= 1 else ""
+        return f"{when}{' after the night' if over_night else ''}; {self.hanging}{cold}"
 
     @property
     def hanging(self) -> str:
         """What becomes of the plate when the run ends."""
         return "someone is there when it ends" if self.hangs_min < 1 else f"the plate hangs {span(self.hangs_min)}"
 
-
-def starts(home: list[Window], free: datetime) -> list[datetime]:
-    """Moments someone can start a run within the look-ahead: every 10 minutes of being there."""
-    found: list[datetime] = []
-    for window in home:
-        moment = max(window.start, free)
-        while moment <= window.end and moment <= free + LOOK_AHEAD:
-            found.append(moment)
-            moment += STEP
-    return found or [next_attended(home, free)]
+    @property
+    def waste_min(self) -> float:
+        return self.idle_min + self.hangs_min + COLD_WORTH * self.cold_min
 
 
-def slotted(plate: Plate, machine_id: str, start: datetime, free: datetime, home: list[Window]) -> Slotted:
-    end = start + timedelta(minutes=plate.minutes)
-    met = next_attended(home, end)
-    return Slotted(plate, machine_id, start, end, met, _minutes(start - free), _minutes(met - end))
+@dataclass(frozen=True)
+class Bill:
+    """Runs in order of their start, and plates no machine can take, each with the reason."""
+
+    slots: tuple[Slotted, ...] = ()
+    left: tuple[tuple[Plate, str], ...] = ()
+
+    @property
+    def ends(self) -> datetime | None:
+        """When the last plate is taken off."""
+        return max((s.met for s in self.slots), default=None)
 
 
-def _minutes(delta: timedelta) -> float:
-    return delta.total_seconds() / 60
+@dataclass(frozen=True)
+class Conflict:
+    """Something about a run that wants a decision."""
+
+    plate_id: str
+    says: str
 
 
-def _next(waiting: Sequence[Plate], machine_id: str, free: datetime, home: list[Window]) -> Slotted:
-    best: tuple[float, Slotted] | None = None
-    for rank, plate in enumerate(waiting):
-        for start in starts(home, free):
-            found = slotted(plate, machine_id, start, free, home)
-            waste = found.idle_min + found.hangs_min + rank * ORDER_WORTH_MIN
-            if best is None or waste < best[0] - 1e-9:
-                best = waste, found
-    assert best is not None
-    return best[1]
+@dataclass(eq=False)
+class _Floor:
+    """The planner's state: until when machines are busy, and when hands turn one round."""
+
+    hours: Hours
+    machines: Mapping[str, Machine]
+    free: dict[str, datetime]
+    cold: Cold | None
+    turning: list[tuple[datetime, datetime]] = field(default_factory=list)
+
+    def slotted(self, plate: Plate, machine: Machine, start: datetime) -> Slotted:
+        free = self.free[machine.id]
+        end = self.hours.later(start, plate.minutes)
+        met = self._met(end, machine)
+        cold = self.cold(start, end) if self.cold and machine.unheated else 0.0
+        idle, hangs = self.hours.minutes(free, start), self.hours.minutes(end, met)
+        return Slotted(plate, machine.id, start, end, met, max(idle, 0.0), hangs, cold)
+
+    def _met(self, end: datetime, machine: Machine) -> datetime:
+        """When someone is there with hands free: another machine's plate is not left half way."""
+        moment = self.hours.next(end)
+        for since, until in sorted(self.turning):
+            if since <= moment < until:
+                moment = self.hours.next(until)
+        return moment
+
+    def take(self, slot: Slotted) -> None:
+        turned = slot.met + timedelta(minutes=self.machines[slot.machine_id].turn_round_min)
+        self.turning.append((slot.met, turned))
+        self.free[slot.machine_id] = max(turned, self.free[slot.machine_id])
+
+    def best(self, waiting: Sequence[Plate], machine: Machine, until: datetime | None) -> Slotted | None:
+        """The pair of plate and start that wastes least, off the plate and turned round by ``until``."""
+        best: tuple[float, Slotted] | None = None
+        moments = self.hours.starts(self.free[machine.id], LOOK_AHEAD, STEP)
+        turn = timedelta(minutes=machine.turn_round_min)
+        for rank, plate in enumerate(waiting[:LOOKED_AT]):
+            for start in moments:
+                idle = self.hours.minutes(self.free[machine.id], start) + rank * ORDER_WORTH_MIN
+                if best is not None and idle >= best[0] - 1e-9:
+                    break  # later starts waste more still
+                found = self.slotted(plate, machine, start)
+                waste = found.waste_min + rank * ORDER_WORTH_MIN
+                if (best is None or waste < best[0] - 1e-9) and (until is None or found.met + turn <= until):
+                    best = waste, found
+        return best[1] if best else None
 
 
 def plan_runs(
-    plates: Sequence[Plate],
-    machines: Sequence[Machine],
-    army: Army,
-    now: datetime,
-    busy: dict[str, datetime] | None = None,
-) -> list[Slotted]:
-    """Every plate placed in time on a machine of its profile; ``busy``: until when a machine still runs.
+    plates: Sequence[Plate], machines: Sequence[Machine], army: Army, now: datetime, busy: Mapping[str, datetime] | None = None,
+    cold: Cold | None = None,
+) -> Bill:  # fmt: skip
+    """Every plate placed in time on its machine; ``busy``: until when a machine still runs.
 
-    Raises PlanError where a plate's machine is not there or nobody is ever at home.
+    Plates of a machine that is gone or out of service go to another one they fit, or are left with the reason. Raises
+    PlanError where nobody is ever at home.
     """
-    known = {m.id for m in machines}
-    for plate in plates:
-        if plate.machine_id not in known:
-            raise PlanError(
-                "no-machine", f"Plate {plate.name} is meant for a machine that is not here.", "Make it again."
-            )
-    home = home_windows(army, now, 120)
+    serving = {m.id: m for m in machines if m.in_service}
+    placed, left = _housed(plates, serving)
+    if not placed:
+        return Bill((), tuple(left))
+    free = {m: max(now, (busy or {}).get(m, now)) for m in serving}
+    floor = _Floor(hours_of(army, now), serving, free, cold)
+    waiting = {m: [p for p in placed if p.machine_id == m] for m in serving}
     found: list[Slotted] = []
-    for machine in machines:
-        free = max(now, (busy or {}).get(machine.id, now))
-        waiting = [p for p in plates if p.machine_id == machine.id]
-        while waiting:
-            chosen = _next(waiting[:8], machine.id, free, home)
-            found.append(chosen)
-            waiting.remove(chosen.plate)
-            free = chosen.met + TURN_ROUND
-    return sorted(found, key=lambda s: s.start)
+    while any(waiting.values()):
+        machine = serving[min((m for m in waiting if waiting[m]), key=lambda m: floor.free[m])]
+        slot = _next(floor, machine, waiting[machine.id], now)
+        floor.take(slot)
+        found.append(slot)
+        waiting[machine.id].remove(slot.plate)
+    return Bill(tuple(sorted(found, key=lambda s: s.start)), tuple(left))
 
 
-def other_starts(chosen: Slotted, army: Army, free: datetime, limit: int = 3) -> list[Slotted]:
+def _next(floor: _Floor, machine: Machine, waiting: Sequence[Plate], now: datetime) -> Slotted:
+    """The next run of a machine: before the next one put at a time by hand if one fits, else that one."""
+    pinned = min((p for p in waiting if p.pinned is not None), key=lambda p: p.pinned or now, default=None)
+    loose = [p for p in waiting if p.pinned is None]
+    until = pinned.pinned if pinned else None
+    found = floor.best(loose, machine, until) if until is None or until > floor.free[machine.id] else None
+    if found is not None:
+        return found
+    assert pinned is not None and pinned.pinned is not None
+    return floor.slotted(pinned, machine, max(pinned.pinned, floor.free[machine.id]))
+
+
+def _housed(plates: Sequence[Plate], serving: Mapping[str, Machine]) -> tuple[list[Plate], list[tuple[Plate, str]]]:
+    """Plates on machines that serve, and those no machine can take."""
+    placed: list[Plate] = []
+    left = []
+    load = dict.fromkeys(serving, 0.0)
+    for plate in plates:
+        fits = [m for m in serving.values() if fits_on(plate, m)]
+        if plate.machine_id in serving:
+            placed.append(plate)
+        elif fits:
+            placed.append(moved_to(plate, min(fits, key=lambda m: load[m.id] + run_minutes(plate.height_mm, m))))
+        else:
+            left.append((plate, f"{plate.name} fits no machine in service: make it again for one that is."))
+            continue
+        load[placed[-1].machine_id] += placed[-1].minutes
+    return placed, left
+
+
+def fits_on(plate: Plate, machine: Machine) -> bool:
+    """Whether a plate can be printed on another machine as it lies: its reach, its height, clear of weak spots."""
+    clear = all(
+        (p.x_mm - x) ** 2 + (p.y_mm - y) ** 2 > radius**2 for p in plate.placed for x, y, radius in machine.bad_spots
+    )
+    wide, deep = plate.reach_mm
+    return plate.height_mm <= machine.height_mm and wide <= machine.plate_x_mm and deep <= machine.plate_y_mm and clear
+
+
+def moved_to(plate: Plate, machine: Machine) -> Plate:
+    return replace(plate, machine_id=machine.id, minutes=run_minutes(plate.height_mm, machine))
+
+
+def conflicts(bill: Bill, army: Army, now: datetime) -> list[Conflict]:
+    """What about the bill wants a decision, run by run."""
+    hours, found = hours_of(army, now), []
+    for slot in bill.slots:
+        pinned = slot.plate.pinned
+        if pinned is not None and not hours.attended(slot.start):
+            found.append(
+                Conflict(slot.plate.id, f"{slot.plate.name} starts {slot.start:%a %H:%M}, when nobody is there.")
+            )
+        if pinned is not None and slot.start > pinned:
+            late = f"the machine is not free before {slot.start:%a %H:%M}"
+            found.append(Conflict(slot.plate.id, f"{slot.plate.name} cannot start {pinned:%a %H:%M}: {late}."))
+        if slot.hangs_min >= LONG_HANG_MIN:
+            hang = f"{slot.plate.name} ends {slot.end:%a %H:%M} and hangs {span(slot.hangs_min)}: it dries on."
+            found.append(Conflict(slot.plate.id, hang))
+        if slot.met.date() > army.ready_by:
+            found.append(Conflict(slot.plate.id, f"{slot.plate.name} comes off {slot.met:%a %d %b}, after the date."))
+    return found + [Conflict(plate.id, why) for plate, why in bill.left]
+
+
+def other_starts(
+    chosen: Slotted, machine: Machine, army: Army, free: datetime, limit: int = 3, cold: Cold | None = None
+) -> list[Slotted]:
     """What starting at other moments would waste: the chosen one among the nearest good alternatives, for comparison."""
-    home = home_windows(army, free, 14)
-    options = [slotted(chosen.plate, chosen.machine_id, s, free, home) for s in starts(home, free)]
-    hours_apart = sorted(options, key=lambda o: o.idle_min + o.hangs_min)
+    floor = _Floor(hours_of(army, free), {machine.id: machine}, {machine.id: free}, cold)
+    options = [floor.slotted(chosen.plate, machine, s) for s in floor.hours.starts(free, LOOK_AHEAD, STEP)]
     picked = [chosen]
-    for option in hours_apart:
-        if len(picked) < limit and all(abs(_minutes(option.start - p.start)) >= 60 for p in picked):
+    for option in sorted(options, key=lambda o: o.waste_min):
+        if len(picked) < limit and all(abs(option.start - p.start) >= timedelta(hours=1) for p in picked):
             picked.append(option)
     return sorted(picked, key=lambda s: s.start)

@@ -32,7 +32,11 @@ WEEKEND = Day(180, 14 * 60, ((8 * 60, 23 * 60),))
 
 @dataclass(frozen=True)
 class Army:
-    """The army, when it must be ready and the time there is; ``week`` begins with Monday."""
+    """The army, when it must be ready and the time there is; ``week`` begins with Monday.
+
+    ``days``: single days that are not like their weekday, away or up late. ``zone``: the time zone's name, "" for the
+    computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once.
+    """
 
     id: str
     name: str
@@ -43,12 +47,22 @@ class Army:
     scheme_id: str = ""
     solvent_price_per_l: float = 6.0
     power_price_per_kwh: float = 0.3
+    days: tuple[tuple[date, Day], ...] = ()
+    zone: str = ""
+    tub_parts: int = 24
+    lamp_parts: int = 12
 
     def __post_init__(self) -> None:
         if len(self.week) != 7:
             raise PlanError("bad-week", "A week has seven days.")
         if not 0 < self.evenings_kept <= 1:
             raise PlanError("bad-share", "The share of evenings kept lies between 0 and 1.")
+        if min(self.tub_parts, self.lamp_parts) < 1:
+            raise PlanError("bad-load", "At least one part is washed or cured at once.")
+
+    def day(self, of: date) -> Day:
+        """What a day is like."""
+        return next((like for when, like in self.days if when == of), self.week[of.weekday()])
 
 
 @dataclass(frozen=True)

@@ -16,7 +16,8 @@ from numerus.bench.cure import supports_off_min
 from numerus.bench.wash import clinging_ml
 from numerus.errors import PlanError
 from numerus.floor.attendance import hobby_windows
-from numerus.floor.queue import Slotted, plan_runs
+from numerus.floor.clock import later
+from numerus.floor.queue import Bill, Cold, plan_runs
 from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.kit.facts import STEP, Fact
 from numerus.kit.plan import Figure, Part, Unit
@@ -115,21 +116,28 @@ def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Order:
     )
 
 
-def next_runs(plans: Plans, standing: Standing, now: datetime) -> list[Slotted]:
+def busy_until(plans: Plans, standing: Standing) -> dict[str, datetime]:
+    """When the machines that print will be done."""
+    zone = plans.army.zone if plans.army else ""
+    return {
+        run.machine_id: later(run.started, plans.plates[run.plate_id].minutes, zone)
+        for run in standing.runs.values()
+        if run.state == "printing" and run.plate_id in plans.plates
+    }
+
+
+def next_runs(plans: Plans, standing: Standing, now: datetime, cold: Cold | None = None) -> Bill:
     """The queue as it would run from now; empty where nothing waits. Raises PlanError as plan_runs does."""
     if plans.army is None or not plans.machines:
-        return []
-    busy = {}
-    for run in standing.runs.values():
-        if run.state == "printing" and run.plate_id in plans.plates:
-            busy[run.machine_id] = run.started + timedelta(minutes=plans.plates[run.plate_id].minutes)
-    return plan_runs(waiting_plates(plans.plates, standing.runs), list(plans.machines.values()), plans.army, now, busy)
+        return Bill()
+    waiting, machines = waiting_plates(plans.plates, standing.runs), list(plans.machines.values())
+    return plan_runs(waiting, machines, plans.army, now, busy_until(plans, standing), cold)
 
 
 def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -> list[Order]:
     running = {r.machine_id for r in standing.runs.values() if r.state in ("printing", "hanging")}
     found = []
-    for slot in next_runs(plans, standing, now):
+    for slot in next_runs(plans, standing, now).slots:
         if slot.start <= until and slot.machine_id not in running:
             running.add(slot.machine_id)
             ml = f"{slot.plate.resin_ml:.0f} ml of resin, stir it"

@@ -10,6 +10,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field
+from datetime import datetime
 
 import numpy as np
 
@@ -42,7 +43,9 @@ class Placed:
 
 @dataclass(frozen=True)
 class Plate:
-    """What one run makes, and what that run takes."""
+    """What one run makes, and what that run takes. ``reach_mm``: how far its outlines go from the corner; ``pinned``: when it
+    is to start, where that was put by hand.
+    """
 
     id: str
     name: str
@@ -53,6 +56,8 @@ class Plate:
     minutes: float
     resin_ml: float
     order: int = 0
+    reach_mm: tuple[float, float] = (0.0, 0.0)
+    pinned: datetime | None = None
 
 
 @dataclass(frozen=True, eq=False)

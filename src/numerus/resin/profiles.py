@@ -36,6 +36,9 @@ class Machine:
     peg_play_mm: float = 0.15
     support_style: str = "balanced"
     film_layers: int = 60_000
+    in_service: bool = True
+    turn_round_min: float = 15.0  # a plate off, the vat looked at, the next on; a second plate makes it short
+    unheated: bool = False  # it stands where the nights are cold
     bad_spots: tuple[tuple[float, float, float], ...] = ()  # x, y, radius in mm from the plate's corner
 
 

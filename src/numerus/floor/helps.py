@@ -1,0 +1,114 @@
+"""What would help most: one thing changed at a time, all runs planned again, and how much earlier the last plate comes off."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, replace
+from datetime import datetime, timedelta
+
+from numerus.floor.queue import Bill, Cold, plan_runs
+from numerus.kit.plan import Army
+from numerus.resin.plate import Plate
+from numerus.resin.profiles import Machine
+from numerus.resin.timing import run_minutes
+
+SECOND_PLATE_MIN = 4.0
+FASTER = 1.3
+THICK_MM, THICK_EXPOSURE = 0.05, 1.25
+LATE = 25 * 60
+LEAST_H = 0.5
+
+
+@dataclass(frozen=True)
+class Help:
+    """``saves_h``: hours the last plate comes off earlier; ``cost``: what the change costs, in words."""
+
+    says: str
+    saves_h: float
+    ends: datetime
+    cost: str
+
+
+def what_helps(
+    plates: Sequence[Plate], machines: Sequence[Machine], army: Army, now: datetime, busy: Mapping[str, datetime] | None = None,
+    cold: Cold | None = None,
+) -> list[Help]:  # fmt: skip
+    """Changes that end the printing earlier, the best first. Raises PlanError as ``plan_runs`` does."""
+    ends = plan_runs(plates, machines, army, now, busy, cold).ends
+    if ends is None:
+        return []
+    used = {p.machine_id for p in plates}
+    found = []
+    for says, cost, change in _changes(army, now):
+        other = [change.machine(m) if m.id in used else m for m in machines]
+        bill = plan_runs(_retimed(plates, other), other, change.army(army), now, busy, cold)
+        saved = (ends - (bill.ends or ends)).total_seconds() / 3600
+        if other == list(machines) and change.army(army) == army or saved < LEAST_H:
+            continue
+        found.append(Help(says, saved, bill.ends or ends, cost))
+    return sorted(found, key=lambda h: -h.saves_h)
+
+
+@dataclass(frozen=True)
+class _Change:
+    machine: Callable[[Machine], Machine] = lambda m: m
+    army: Callable[[Army], Army] = lambda a: a
+
+
+def _changes(army: Army, now: datetime) -> list[tuple[str, str, _Change]]:
+    return [
+        ("A second plate for each machine", "bought once, then swapped in minutes",
+         _Change(lambda m: replace(m, turn_round_min=min(m.turn_round_min, SECOND_PLATE_MIN)))),
+        (f"Lift {FASTER - 1:.0%} faster", "pulls harder: look at the least margins first", _Change(_faster)),
+        (f"{THICK_MM:g} mm layers instead of finer ones", "stair-steps show sooner on shallow slopes", _Change(_thicker)),
+        (f"Up until {LATE // 60 - 24}:00 tonight", "one late night", _Change(army=lambda a: _up_late(a, now, 1))),
+        ("Up late every night this week", "seven late nights", _Change(army=lambda a: _up_late(a, now, 7))),
+        ("Home at midday tomorrow", "half an hour there", _Change(army=lambda a: _midday(a, now))),
+    ]  # fmt: skip
+
+
+def _faster(machine: Machine) -> Machine:
+    return replace(machine, lift_mm_per_min=machine.lift_mm_per_min * FASTER)
+
+
+def _thicker(machine: Machine) -> Machine:
+    if machine.layer_mm >= THICK_MM:
+        return machine
+    return replace(machine, layer_mm=THICK_MM, exposure_s=machine.exposure_s * THICK_EXPOSURE)
+
+
+def _up_late(army: Army, now: datetime, nights: int) -> Army:
+    days = dict(army.days)
+    for n in range(nights):
+        day = now.date() + timedelta(days=n)
+        like = army.day(day)
+        last = max((w[1] for w in like.home), default=0)
+        if 18 * 60 <= last < LATE:
+            days[day] = replace(like, home=tuple((a, LATE if b == last else b) for a, b in like.home))
+    return replace(army, days=tuple(sorted(days.items(), key=lambda d: d[0])))
+
+
+def _midday(army: Army, now: datetime) -> Army:
+    day = now.date() + timedelta(days=1)
+    like, noon = army.day(day), (12 * 60 + 15, 12 * 60 + 45)
+    if any(a <= noon[0] and b >= noon[1] for a, b in like.home):
+        return army
+    changed = replace(like, home=tuple(sorted((*like.home, noon))))
+    return replace(army, days=tuple(sorted({**dict(army.days), day: changed}.items(), key=lambda d: d[0])))
+
+
+def _retimed(plates: Sequence[Plate], machines: Sequence[Machine]) -> list[Plate]:
+    known = {m.id: m for m in machines}
+    return [
+        replace(p, minutes=run_minutes(p.height_mm, known[p.machine_id])) if p.machine_id in known else p
+        for p in plates
+    ]
+
+
+def bill_says(bill: Bill, army: Army) -> str:
+    """When the last plate comes off, against the date."""
+    if bill.ends is None:
+        return "No plate waits for a machine."
+    slack = (army.ready_by - bill.ends.date()).days
+    when = f"The last plate comes off {bill.ends:%a %d %b %H:%M}"
+    return f"{when}, {slack} days before the date." if slack >= 0 else f"{when}, {-slack} days after the date."

@@ -1,0 +1,46 @@
+"""Tub and lamp after every plate that is met: how many parts go in at once, and what waits for room or for someone."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+from datetime import datetime, timedelta
+from math import ceil
+
+from numerus.floor.attendance import hours_of
+from numerus.floor.queue import Slotted
+from numerus.kit.plan import Army
+from numerus.resin.plate import Plate
+
+TUB_MIN, DRY_MIN, LAMP_MIN = 12, 25, 12  # of one load
+OFF_MIN = 10  # from a plate that is met to its parts in the basket
+
+
+@dataclass(frozen=True)
+class Wet:
+    """A plate's parts washed and cured: when tub and lamp are theirs; ``waits_min``: for a tub or lamp in use, or for someone."""
+
+    plate: Plate
+    tub: tuple[datetime, datetime]
+    lamp: tuple[datetime, datetime]
+    waits_min: float
+
+
+def wet_work(slots: Iterable[Slotted], army: Army, now: datetime) -> list[Wet]:
+    """In the order plates are met; one tub, one lamp. Raises PlanError where nobody is ever at home."""
+    hours, found = hours_of(army, now), []
+    tub_free = lamp_free = now
+    for slot in sorted(slots, key=lambda s: s.met):
+        wanted = slot.met + timedelta(minutes=OFF_MIN)
+        washed = hours.next(max(wanted, tub_free))
+        tub_free = washed + timedelta(minutes=TUB_MIN * loads(slot.plate, army.tub_parts))
+        dry = tub_free + timedelta(minutes=DRY_MIN)
+        cured = hours.next(max(dry, lamp_free))
+        lamp_free = cured + timedelta(minutes=LAMP_MIN * loads(slot.plate, army.lamp_parts))
+        waits = (washed - wanted) + (cured - dry)
+        found.append(Wet(slot.plate, (washed, tub_free), (cured, lamp_free), waits.total_seconds() / 60))
+    return found
+
+
+def loads(plate: Plate, at_once: int) -> int:
+    return max(ceil(len(plate.placed) / at_once), 1)

@@ -1,0 +1,62 @@
+"""Tub and lamp after the plates, and what would help most."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from datetime import datetime, timedelta
+
+import pytest
+
+from numerus.floor.attendance import hours_of
+from numerus.floor.helps import bill_says, what_helps
+from numerus.floor.queue import Bill, plan_runs
+from numerus.floor.wet import DRY_MIN, LAMP_MIN, TUB_MIN, loads, wet_work
+from numerus.kit.plan import Army
+from numerus.resin.plate import Placed, Plate
+from numerus.resin.profiles import Machine
+from numerus.resin.timing import run_minutes
+
+NOW = datetime(2026, 3, 5, 18, 30)
+ARMY = Army("army", "Watch", NOW.date() + timedelta(days=30))
+FINE = Machine("one", "One", layer_mm=0.03)
+MACHINES = [FINE, Machine("two", "Two")]
+
+
+def plate(number: int, parts: int = 10, machine: Machine = FINE, height_mm: float = 40.0) -> Plate:
+    placed = tuple(Placed(f"{number}-{n}", "part", f"f{n}", "head", 10.0 + n, 10.0) for n in range(parts))
+    minutes = run_minutes(height_mm, machine)
+    return Plate(f"p{number}", f"Plate {number}", machine.id, "resin", placed, height_mm, minutes, 40.0, number)
+
+
+def test_parts_are_washed_in_loads_and_wait_for_the_tub_and_for_someone() -> None:
+    """Two plates met together: the second waits; each is washed, dried and cured in that order, while someone is there."""
+    assert [loads(plate(0, n), 12) for n in (0, 1, 12, 13, 30)] == [1, 1, 1, 2, 3]
+    pinned = [replace(plate(n, 30, m), pinned=NOW, minutes=60.0) for n, m in enumerate(MACHINES)]
+    first, second = wet_work(plan_runs(pinned, MACHINES, ARMY, NOW).slots, ARMY, NOW)
+    assert first.tub[1] - first.tub[0] == timedelta(minutes=2 * TUB_MIN)
+    assert first.lamp[1] - first.lamp[0] == timedelta(minutes=3 * LAMP_MIN)
+    assert first.lamp[0] - first.tub[1] >= timedelta(minutes=DRY_MIN)
+    assert second.tub[0] >= first.tub[1] and second.lamp[0] >= first.lamp[1] and second.waits_min > 0
+    hours = hours_of(ARMY, NOW)
+    assert all(hours.attended(w.tub[0]) and hours.attended(w.lamp[0]) for w in (first, second))
+
+
+def test_what_helps_is_what_planning_again_says() -> None:
+    """Each change saves what it says, the best first; coarser layers help the fine machine alone."""
+    plates = [plate(n) for n in range(6)]
+    ends = plan_runs(plates, MACHINES, ARMY, NOW).ends
+    found = what_helps(plates, MACHINES, ARMY, NOW)
+    assert [h.saves_h for h in found] == sorted((h.saves_h for h in found), reverse=True)
+    assert all(h.saves_h == pytest.approx((ends - h.ends).total_seconds() / 3600) and h.cost for h in found)
+    assert any(h.says.startswith("0.05 mm layers") for h in found)
+    coarse = [replace(p, machine_id="two", minutes=run_minutes(40.0, MACHINES[1])) for p in plates]
+    assert not any(h.says.startswith("0.05") for h in what_helps(coarse, MACHINES, ARMY, NOW))
+    assert what_helps([], MACHINES, ARMY, NOW) == []
+
+
+def test_the_bill_is_held_against_the_date() -> None:
+    """Before it, after it, and where nothing waits."""
+    bill = plan_runs([plate(0)], MACHINES, ARMY, NOW)
+    assert "days before the date" in bill_says(bill, ARMY)
+    assert "days after the date" in bill_says(bill, replace(ARMY, ready_by=NOW.date() - timedelta(days=9)))
+    assert "No plate" in bill_says(Bill(), ARMY)
