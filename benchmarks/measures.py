@@ -294,15 +294,15 @@ def a_thousand_parts() -> None:
     names = [p.stem for p in sorted(MESHES.glob("*.supported")) if "heron" not in p.stem]
     shapes = {n: (outline_bitmap(supported(n)), float(supported(n).extents_mm[2])) for n in names}
     outlines = [Outline(n, f"f{i}", "s", *shapes[n], 1.0) for i, n in enumerate(names * 30)][:1000]
-    pack(outlines[:4], MALLARD, tries=0)
+    pack(outlines[:4], [MALLARD], tries=0)
     for machine in (MALLARD, TEAL):
         begun = time.perf_counter()
-        packing = pack(outlines, machine)
-        full = density(packing, outlines, machine)[:-1]
+        packing = pack(outlines, [machine])
+        full = density(packing, outlines)[:-1]
         say(
             f"1000 parts on {machine.name}",
             time.perf_counter() - begun,
-            f"{len(packing.plates)} plates, {np.mean(full):.0%} covered",
+            f"{len(packing)} plates, {np.mean(full):.0%} covered",
         )
 
 
@@ -318,19 +318,18 @@ def packing_against_boxes() -> None:
     names = ["torso_coat", "arm_R_snuffer", "arm_R_hook", "head_hat", "arm_L_bell", "pack_lantern"] * 20
     bitmaps = {n: outline_bitmap(supported(n)) for n in set(names)}
     outlines = [Outline(n, "f", "s", bitmaps[n], 20.0, 1.0) for n in names]
-    pack(outlines[:2], machine, tries=0)
+    pack(outlines[:2], [machine], tries=0)
     boxes = {}
     for n, bitmap in bitmaps.items():
         rows, columns = np.flatnonzero(bitmap.any(axis=1)), np.flatnonzero(bitmap.any(axis=0))
         boxes[n] = np.zeros_like(bitmap)
         boxes[n][rows[0] : rows[-1] + 1, columns[0] : columns[-1] + 1] = True
     by_shape, by_box = (
-        len(pack(o, machine, tries=1).plates)
-        for o in (outlines, [replace(o, bitmap=boxes[o.part_id]) for o in outlines])
+        len(pack(o, [machine], tries=1)) for o in (outlines, [replace(o, bitmap=boxes[o.part_id]) for o in outlines])
     )
     say(
         f"packing {len(names)} parts by silhouette",
-        timed(lambda: pack(outlines, machine, tries=1), 1),
+        timed(lambda: pack(outlines, [machine], tries=1), 1),
         f"{by_shape} plates; by boxes {by_box}",
     )
 

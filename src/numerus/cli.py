@@ -297,7 +297,7 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
         for u in units
         for o in outlines_for(plans, owed_copies(plans, found, u.id), mesh_of, owed_spares(plans, u.id))
     ]
-    made = plates_of(pack(outlines, machine), outlines, machine, plans.resin, "Plate", new_id) if outlines else []
+    made = plates_of(pack(outlines, [machine]), outlines, plans.resin, "Plate", new_id) if outlines else []
     return [(p, plate_meshes(p, plans, mesh_of)) for p in made], machine, {o.part_id: o.bitmap for o in outlines}
 
 
@@ -317,7 +317,7 @@ def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
         ml = made.hanging.columns.volume_mm3 / 1000 + pose.support_ml
         outlines.append(Outline(key, "", path.name, outline_bitmap(made.whole), pose.height_mm, ml))
     ids = iter(range(10**6))
-    plates = plates_of(pack(outlines, machine), outlines, machine, RESIN, "Plate", lambda: str(next(ids)))
+    plates = plates_of(pack(outlines, [machine]), outlines, RESIN, "Plate", lambda: str(next(ids)))
     named = [(p, [(s.slot, placed_mesh(meshes[s.part_id], s)) for s in p.placed]) for p in plates]
     return named, machine, {o.part_id: o.bitmap for o in outlines}
 

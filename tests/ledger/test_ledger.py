@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections import Counter
 from dataclasses import replace
 from datetime import datetime, timedelta
 
@@ -20,7 +21,7 @@ from numerus.ledger.forecast import draws, forecast, simulate, situation
 from numerus.ledger.orders import orders, paint_batch, paint_line, step
 from numerus.ledger.packing import FOAM_MM, PIXEL_MM, lying_outline, packing_list
 from numerus.ledger.plans import Plans
-from numerus.ledger.plating import owed_copies, plate_meshes, plates_for
+from numerus.ledger.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
 from numerus.ledger.rates import failure_rate, rates
 from numerus.ledger.standing import standing
 from numerus.ledger.work import bottleneck, gates, work_by_stage, work_by_unit
@@ -148,15 +149,16 @@ def test_plates_hold_everything_owed_and_then_nothing_is(demo: Book) -> None:
 
     owed = owed_copies(plans, found, "kiln")
     ids = iter(range(1000))
-    plates = plates_for(plans, found, ["kiln"], plans.machines["teal"], mesh_of, lambda: f"n{next(ids)}").plates
-    assert sorted((p.figure_id, p.slot) for plate in plates for p in plate.placed) == sorted(owed)
+    teal, new_id = [plans.machines["teal"]], lambda: f"n{next(ids)}"
+    plates = plates_for(Batching(plans, found, teal, mesh_of, new_id, EVENING), ["kiln"]).plates
+    assert sorted((p.figure_id, p.slot) for plate in plates for p in plate.placed if p.figure_id) == sorted(owed)
     demo.commit("plates", plates)
     assert owed_copies(demo.plans, standing(demo.plans, demo.facts), "kiln") == []
     for _, mesh in plate_meshes(plates[0], plans, mesh_of):
         low, high = mesh.bounds_mm
         assert low[:2].min() >= 0 and high[0] <= 218 and high[1] <= 123
     with pytest.raises(PlanError):
-        plates_for(demo.plans, standing(demo.plans, demo.facts), ["kiln"], plans.machines["teal"], mesh_of, str)
+        plates_for(Batching(demo.plans, standing(demo.plans, demo.facts), teal, mesh_of, new_id, EVENING), ["kiln"])
 
 
 def test_a_batch_of_units_takes_no_longer_than_unit_after_unit(demo: Book) -> None:
@@ -168,9 +170,13 @@ def test_a_batch_of_units_takes_no_longer_than_unit_after_unit(demo: Book) -> No
     owed = sorted(c for u in units for c in owed_copies(plans, found, u))
     assert len({figure.partition("-")[0] for figure, _ in owed}) > 1
     ids = iter(range(1000))
-    batch = plates_for(
-        plans, found, units, plans.machines["teal"], lambda b: unpack_mesh(demo.blob(b)), lambda: f"n{next(ids)}"
-    )
+    told: list[Batch] = []
+    both = list(plans.machines.values())
+    made_of = Batching(plans, found, both, lambda b: unpack_mesh(demo.blob(b)), lambda: f"n{next(ids)}", EVENING)
+    batch = plates_for(made_of, units, better=told.append)
+    assert {p.machine_id for p in batch.plates} == {m.id for m in both} and told[-1].ends == batch.ends
+    spares = [p.part_id for plate in batch.plates for p in plate.placed if not p.figure_id]
+    assert Counter(spares) >= Counter(failing_spares(plans, found, owed))
     assert sorted((p.figure_id, p.slot) for plate in batch.plates for p in plate.placed if p.figure_id) == owed
     assert sum(p.minutes for p in batch.plates) <= batch.apart_minutes
     assert len(batch.plates) <= batch.apart_plates

@@ -10,12 +10,12 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.demo.army import supported
-from numerus.errors import PlanError
+from numerus.errors import Cancelled, PlanError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.layers import silhouette
 from numerus.geometry.mesh import about_vertical, rotation_matrix
 from numerus.resin.nesting import TURNS, _fits, turn_deg, turned, words_of
-from numerus.resin.plate import CELL_MM, Outline, density, empty_plate, outline_bitmap, pack, plates_of
+from numerus.resin.plate import CELL_MM, Outline, density, empty_plate, machine_minutes, outline_bitmap, pack, plates_of
 from numerus.resin.profiles import Machine, Resin
 
 SMALL = Machine("m", "Small", 60, 40, 100)
@@ -69,8 +69,8 @@ def test_a_ring_takes_another_part_into_its_hollow() -> None:
     ring[30:-30, 30:-30] = False
     ring_outline = Outline("ring", "f", "s", ring, 10.0, 1.0)
     small = Machine("m", "Tight", SMALL.plate_y_mm, SMALL.plate_y_mm, 100)
-    packing = pack([ring_outline, blank(40, 40)], small, tries=0)
-    assert len(packing.plates) == 1
+    packing = pack([ring_outline, blank(40, 40)], [small], tries=0)
+    assert len(packing) == 1
 
 
 @settings(max_examples=25, deadline=None)
@@ -78,11 +78,11 @@ def test_a_ring_takes_another_part_into_its_hollow() -> None:
 def test_no_cell_is_taken_twice_and_every_part_is_placed_once(sizes: list) -> None:
     """Any set of outlines: each lies on exactly one plate, inside it, over no other."""
     outlines = [blank(w, d) for w, d in sizes]
-    packing = pack(outlines, SMALL, tries=1)
-    assert sorted(spot[0] for plate in packing.plates for spot in plate) == list(range(len(outlines)))
-    for plate in packing.plates:
+    packing = pack(outlines, [SMALL], tries=1)
+    assert sorted(spot[0] for plate in packing for spot in plate.spots) == list(range(len(outlines)))
+    for plate in packing:
         taken = np.zeros_like(empty_plate(SMALL), int)
-        for index, turn, column, row in plate:
+        for index, turn, column, row in plate.spots:
             rows, columns = cells_of(outlines[index], turn, column, row)
             assert rows.min() >= 0 and columns.min() >= 0
             taken[rows, columns] += 1
@@ -96,9 +96,9 @@ def test_real_parts_as_placed_do_not_overlap() -> None:
     outlines = [
         Outline(n, f"f{i}", "s", bitmaps[n], float(supported(n).extents_mm[2]), 1.0) for i, n in enumerate(names)
     ]
-    packing = pack(outlines, SMALL, tries=0)
+    packing = pack(outlines, [SMALL], tries=0)
     ids = count()
-    for plate in plates_of(packing, outlines, SMALL, Resin("r", "R"), "x", lambda: str(next(ids))):
+    for plate in plates_of(packing, outlines, Resin("r", "R"), "x", lambda: str(next(ids))):
         drawn = np.zeros((420, 620), int)
         for spot in plate.placed:
             turned = (
@@ -116,7 +116,7 @@ def test_real_parts_as_placed_do_not_overlap() -> None:
 def test_tall_goes_with_tall() -> None:
     """Two heights that each fill a plate are not mixed: machine minutes are those of one tall and one low plate."""
     outlines = [blank(20, 20, h) for h in (50.0, 8.0) * 20]
-    heights = [{outlines[s[0]].height_mm for s in plate} for plate in pack(outlines, SMALL).plates]
+    heights = [{outlines[s[0]].height_mm for s in plate.spots} for plate in pack(outlines, [SMALL])]
     assert sum(50.0 in h for h in heights) == 1
 
 
@@ -125,8 +125,8 @@ def test_bad_spots_stay_free() -> None:
     machine = Machine("m", "M", 60, 40, 100, bad_spots=((10, 10, 8),))
     outlines = [blank(10, 10)] * 12
     spots = empty_plate(machine)
-    for plate in pack(outlines, machine, tries=0).plates:
-        for index, turn, column, row in plate:
+    for plate in pack(outlines, [machine], tries=0):
+        for index, turn, column, row in plate.spots:
             rows, columns = cells_of(outlines[index], turn, column, row)
             assert not spots[rows, columns].any()
 
@@ -135,12 +135,46 @@ def test_bad_spots_stay_free() -> None:
 def test_what_does_not_fit_is_said_in_words(outline: Outline) -> None:
     """Too wide or too tall: a PlanError that names the machine."""
     with pytest.raises(PlanError, match="Small"):
-        pack([outline], SMALL)
+        pack([outline], [SMALL])
 
 
 def test_density_is_the_share_of_the_plate_covered() -> None:
     """A part of half the plate's cells has density one half."""
     ny, nx = empty_plate(SMALL).shape
     outline = blank(nx // 2, ny)
-    assert density(pack([outline], SMALL, tries=0), [outline], SMALL) == [pytest.approx(0.5, rel=0.01)]
+    assert density(pack([outline], [SMALL], tries=0), [outline]) == [pytest.approx(0.5, rel=0.01)]
     assert CELL_MM * nx == 60
+
+
+def test_two_machines_share_the_parts_by_what_they_can_take() -> None:
+    """What is too tall for one goes to the other; the faster one gets more; each plate is within its machine."""
+    low, fast = Machine("low", "Low", 60, 40, 30.0, exposure_s=6.0), Machine("fast", "Fast", 60, 40, 100)
+    outlines = [blank(60, 60, h) for h in (80.0, 20.0) * 30]
+    made = pack(outlines, [low, fast])
+    assert all(p.height_mm <= p.machine.height_mm for p in made)
+    minutes = {m: sum(p.minutes for p in made if p.machine.id == m) for m in ("low", "fast")}
+    assert minutes["low"] > 0 and minutes["fast"] > 0
+    assert sum(len(p.spots) for p in made) == 60
+    alone = machine_minutes(pack(outlines, [fast]))
+    assert max(minutes.values()) < alone
+
+
+def test_better_batches_are_told_as_they_are_found() -> None:
+    """Each costs less than the one before; the last told is the answer."""
+    rng = np.random.default_rng(4)
+    outlines = [blank(int(w), int(d), float(h)) for w, d, h in rng.integers(10, 60, (60, 3))]
+    told: list = []
+    best = pack(outlines, [SMALL], tries=6, better=told.append)
+    costs = [machine_minutes(t) for t in told]
+    assert costs == sorted(costs, reverse=True) and told[-1] is best
+    with pytest.raises(Cancelled):
+        pack(outlines, [SMALL], progress=lambda share: share < 0.3)
+
+
+def test_a_plate_knows_how_far_it_reaches() -> None:
+    """The furthest cell of its outlines, in mm."""
+    outlines = [blank(40, 20)]
+    (plate,) = plates_of(pack(outlines, [SMALL], tries=0), outlines, Resin("r", "R"), "x", lambda: "id")
+    ((index, turn, column, row),) = pack(outlines, [SMALL], tries=0)[0].spots
+    rows, columns = cells_of(outlines[index], turn, column, row)
+    assert plate.reach_mm == ((columns.max() + 1) * CELL_MM, (rows.max() + 1) * CELL_MM)

@@ -173,9 +173,7 @@ class _Story:
             pose: Any = read("part", (MESHES / f"{part.id}.json").read_text()).pose
             ml = part.volume_ml + pose.support_ml
             outlines.append(Outline(part.id, figure, slot, _bitmap(part.id), pose.height_mm, ml))
-        made = plates_of(
-            pack(outlines, machine, tries=0), outlines, machine, RESIN, name, self.new_id, len(self.plates)
-        )
+        made = plates_of(pack(outlines, [machine], tries=0), outlines, RESIN, name, self.new_id, len(self.plates))
         self.plates += made
         return made
 

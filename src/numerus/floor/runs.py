@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import datetime
 
 from numerus.kit.completeness import Copy
@@ -91,7 +91,27 @@ def copy_states(plates: Mapping[str, Plate], records: Mapping[str, RunRecord]) -
             found = _state_on(plate, placed.id, runs, before.failures)
             if before.state == "owed" or COPY_STATES.index(found.state) > COPY_STATES.index(before.state):
                 states[copy] = found
-    return states
+    return states | _from_spares(states, plates, by_plate)
+
+
+def _from_spares(
+    states: Mapping[Copy, CopyState], plates: Mapping[str, Plate], by_plate: Mapping[str, list[RunRecord]]
+) -> dict[Copy, CopyState]:
+    """Failed copies whose place a good spare of the same part takes, each spare once."""
+    spares: dict[str, list[CopyState]] = {}
+    part_of: dict[Copy, str] = {}
+    for plate in plates.values():
+        for placed in plate.placed:
+            if placed.figure_id:
+                part_of[placed.figure_id, placed.slot] = placed.part_id
+            elif (found := _state_on(plate, placed.id, by_plate.get(plate.id, []), 0)).outcome in (GOOD, FLAWED):
+                spares.setdefault(placed.part_id, []).append(found)
+    failed = [c for c, s in states.items() if s.state == "owed" and s.failures]
+    return {
+        copy: replace(spares[part_of[copy]].pop(0), failures=states[copy].failures)
+        for copy in failed
+        if spares.get(part_of[copy])
+    }
 
 
 def _state_on(plate: Plate, placed_id: str, runs: list[RunRecord], failures: int) -> CopyState:

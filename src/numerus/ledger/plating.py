@@ -4,17 +4,42 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from datetime import datetime
+from itertools import pairwise
 
 from numerus.errors import PlanError
+from numerus.floor.queue import Bill, plan_runs
+from numerus.floor.runs import FAILED, waiting_plates
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
-from numerus.kit.completeness import Copy, spares_for
+from numerus.kit.completeness import Copy, chance_to_fail, spares_for
+from numerus.kit.plan import Part
+from numerus.ledger.orders import busy_until
 from numerus.ledger.plans import Plans
-from numerus.ledger.standing import Standing
-from numerus.resin.plate import Bitmap, Outline, Plate, machine_minutes, outline_bitmap, pack, placed_mesh, plates_of
+from numerus.ledger.standing import Standing, outcomes_by_part
+from numerus.resin.plate import (
+    Bitmap,
+    Filled,
+    Outline,
+    Plate,
+    machine_minutes,
+    outline_bitmap,
+    pack,
+    placed_mesh,
+    plates_of,
+)  # fmt: skip
 from numerus.resin.profiles import Machine
 from numerus.words import counted, span
+
+TRIES = 6
+MACHINE_WORTH, CHANGE_MIN, OUT_OF_TURN = (
+    0.2,
+    25.0,
+    0.25,
+)  # what a minute of machine, a change of plates, and a minute of a
+# unit that is done after its turn are worth beside a minute till the last plate is off
+PRIOR_PRINTS = 16.0
 
 MeshOf = Callable[[str], Mesh]
 """The mesh of a blob's digest."""
@@ -81,9 +106,10 @@ def outlines_for(plans: Plans, copies: list[Copy], mesh_of: MeshOf, spares: Sequ
 
 @dataclass(frozen=True)
 class Batch:
-    """Plates for several units together, and what they would take unit after unit: plates and machine minutes."""
+    """Plates for several units together, when the last comes off, and what they would take unit after unit."""
 
     plates: tuple[Plate, ...]
+    ends: datetime | None
     apart_plates: int
     apart_minutes: float
 
@@ -91,38 +117,119 @@ class Batch:
     def says(self) -> str:
         together = sum(p.minutes for p in self.plates)
         made = f"{counted(len(self.plates), 'plate')}, {span(together)} of machine"
+        off = f", the last off {self.ends:%a %d %b %H:%M}" if self.ends else ""
         if self.apart_minutes - together < 1:
-            return f"{made}."
-        saved = (
-            f"{span(self.apart_minutes - together)} and {counted(self.apart_plates - len(self.plates), 'change')} less"
-        )
-        return f"{made}: {saved} than unit after unit."
+            return f"{made}{off}."
+        changes = self.apart_plates - len(self.plates)
+        fewer = f" and {counted(changes, 'change')}" if changes > 0 else ""
+        return f"{made}{off}: {span(self.apart_minutes - together)}{fewer} less than unit after unit."
+
+
+@dataclass(frozen=True, eq=False)
+class Batching:
+    """What a batch is made from: plans and their standing, the machines to be used, where meshes come from, the moment."""
+
+    plans: Plans
+    standing: Standing
+    machines: Sequence[Machine]
+    mesh_of: MeshOf
+    new_id: Callable[[], str]
+    now: datetime
+    spares_by_rate: bool = True
+
+    def outlines(self, unit_ids: Sequence[str]) -> dict[str, list[Outline]]:
+        """What each unit is owed, with its spares; units that are owed nothing are left out."""
+        found = {}
+        for rank, unit in enumerate(unit_ids):
+            copies, spares = owed_copies(self.plans, self.standing, unit), owed_spares(self.plans, unit)
+            if self.spares_by_rate:
+                spares = _more_of(spares, failing_spares(self.plans, self.standing, copies))
+            if copies or spares:
+                made = outlines_for(self.plans, copies, self.mesh_of, spares)
+                found[unit] = [replace(o, rank=rank) for o in made]
+        return found
+
+    def plates(self, filled: Sequence[Filled], outlines: Sequence[Outline], name: str) -> list[Plate]:
+        first = max((p.order for p in self.plans.plates.values()), default=-1) + 1
+        return plates_of(filled, outlines, self.plans.resin, name, self.new_id, first)
+
+    def bill(self, plates: Sequence[Plate]) -> Bill:
+        """Those plates after what waits already; empty where nobody is ever at home."""
+        if self.plans.army is None:
+            return Bill()
+        waiting = waiting_plates(self.plans.plates, self.standing.runs)
+        machines, busy = list(self.plans.machines.values()), busy_until(self.plans, self.standing)
+        try:
+            return plan_runs([*waiting, *plates], machines, self.plans.army, self.now, busy)
+        except PlanError:
+            return Bill()
+
+    def cost(self, filled: Sequence[Filled], outlines: Sequence[Outline]) -> float:
+        """Minutes till the last plate is off, machine minutes, changes, and units that are done out of turn."""
+        plates = plates_of(filled, outlines, self.plans.resin, "", lambda: "")
+        plates = [replace(p, id=str(n)) for n, p in enumerate(plates)]
+        met = {s.plate.id: (s.met - self.now).total_seconds() / 60 for s in self.bill(plates).slots}
+        done: dict[int, float] = {}
+        for number, one in enumerate(filled):
+            for index, *_ in one.spots:
+                rank = outlines[index].rank
+                done[rank] = max(done.get(rank, 0.0), met.get(str(number), 0.0))
+        late = sum(max(done[a] - done[b], 0.0) for a, b in pairwise(sorted(done)))
+        last = max(done.values(), default=0.0)
+        return last + MACHINE_WORTH * machine_minutes(filled) + CHANGE_MIN * len(filled) + OUT_OF_TURN * late
 
 
 def plates_for(
-    plans: Plans, standing: Standing, unit_ids: Sequence[str], machine: Machine, mesh_of: MeshOf, new_id: Callable[[], str],
-    progress: Callable[[float], bool] | None = None,
+    batching: Batching, unit_ids: Sequence[str], progress: Callable[[float], bool] | None = None,
+    better: Callable[[Batch], object] | None = None,
 ) -> Batch:  # fmt: skip
-    """Plates that hold everything the units are owed. Raises PlanError if nothing is, or a part does not fit."""
-    own = {u: (owed_copies(plans, standing, u), owed_spares(plans, u)) for u in unit_ids}
-    outlines = {
-        u: outlines_for(plans, copies, mesh_of, spares) for u, (copies, spares) in own.items() if copies or spares
-    }
+    """Plates that hold everything the units are owed; ``better`` is told of each batch that beats those before.
+
+    Raises PlanError if nothing is owed, or a part fits no machine.
+    """
+    outlines = batching.outlines(unit_ids)
     if not outlines:
         raise PlanError(
             "nothing-owed",
             "Every posed part of this unit lies on a plate or is printed.",
             "Unposed parts wait at Pose.",
         )
+    machines = batching.machines
     whole = [o for some in outlines.values() for o in some]
-    first = max((p.order for p in plans.plates.values()), default=-1) + 1
-    name = plans.units[next(iter(outlines))].name.rpartition(", ")[2] if len(outlines) == 1 else "Batch"
-    packing = pack(whole, machine, progress=progress)
-    made = tuple(plates_of(packing, whole, machine, plans.resin, name, new_id, first))
-    apart = [pack(some, machine, tries=0) for some in outlines.values()] if len(outlines) > 1 else [packing]
-    listed = list(outlines.values()) if len(outlines) > 1 else [whole]
-    minutes = sum(machine_minutes(p, some, machine) for p, some in zip(apart, listed, strict=True))
-    return Batch(made, sum(len(p.plates) for p in apart), minutes)
+    apart = [pack(some, machines, tries=0) for some in outlines.values()]
+    name = batching.plans.units[next(iter(outlines))].name.rpartition(", ")[2] if len(outlines) == 1 else "Batch"
+
+    def batch(filled: list[Filled]) -> Batch:
+        made = batching.plates(filled, whole, name)
+        minutes = sum(machine_minutes(f) for f in apart)
+        return Batch(tuple(made), batching.bill(made).ends, sum(map(len, apart)), minutes)
+
+    told = (lambda filled: better(batch(filled))) if better else None
+    return batch(pack(whole, machines, TRIES, lambda f: batching.cost(f, whole), progress, told))
+
+
+def failing_spares(plans: Plans, standing: Standing, copies: Sequence[Copy]) -> list[str]:
+    """Spares for the failures to be expected among these copies, by part, to the nearest whole: by each part's own record,
+    or how frail it is where little is known.
+    """
+    tried = Counter(part for _, part in outcomes_by_part(plans, standing))
+    failed = Counter(part for outcome, part in outcomes_by_part(plans, standing) if outcome == FAILED)
+    wanted = Counter(plans.figures[f].build[slot] for f, slot in copies)
+    return [
+        part
+        for part, number in wanted.items()
+        for _ in range(int(number * part_rate(plans.parts[part], failed[part], tried[part]) + 0.5))
+    ]
+
+
+def part_rate(part: Part, failed: int, tried: int) -> float:
+    """Share of prints of a part that fail: its record, shrunk to how frail it is by ``PRIOR_PRINTS`` prints."""
+    return (failed + PRIOR_PRINTS * chance_to_fail(part)) / (tried + PRIOR_PRINTS)
+
+
+def _more_of(one: Sequence[str], other: Sequence[str]) -> list[str]:
+    """Of each part as many as the longer of two lists has."""
+    return list((Counter(one) | Counter(other)).elements())
 
 
 def plate_meshes(plate: Plate, plans: Plans, mesh_of: MeshOf) -> list[tuple[str, Mesh]]:

@@ -152,17 +152,21 @@ def furthest_stage_share(standings: list[FigureStanding]) -> list[float]:
     return [sum(s.number > i or s.stage == "ready" for s in standings) / n for i in range(len(STAGES))]
 
 
+def outcomes_by_part(plans: Plans, standing: Standing) -> list[tuple[str, str]]:
+    """(outcome, part id) of everything that was looked at."""
+    return [
+        (run.outcomes[placed.id][0], placed.part_id)
+        for run in standing.runs.values()
+        if run.plate_id in plans.plates
+        for placed in plans.plates[run.plate_id].placed
+        if placed.id in run.outcomes
+    ]
+
+
 def kit_record(plans: Plans, standing: Standing, kit_id: str) -> str:
     """How well a kit's prints have done so far, in words."""
     own = {p.id for p in plans.parts.values() if p.kit_id == kit_id}
-    outcomes = [
-        outcome[0]
-        for run in standing.runs.values()
-        for placed in (plans.plates[run.plate_id].placed if run.plate_id in plans.plates else ())
-        if placed.part_id in own
-        for outcome in [run.outcomes.get(placed.id, ("", 0.0, ""))]
-        if outcome[0]
-    ]
+    outcomes = [outcome for outcome, part in outcomes_by_part(plans, standing) if part in own]
     if not outcomes:
         return "Nothing of this kit was printed yet."
     good = outcomes.count("good")

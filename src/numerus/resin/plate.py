@@ -8,8 +8,8 @@ one that needs fewest machine minutes is kept.
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass, field
+from collections.abc import Callable, Iterator, Mapping, Sequence
+from dataclasses import dataclass
 from datetime import datetime
 
 import numpy as np
@@ -18,12 +18,12 @@ from numerus.errors import Cancelled, PlanError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.layers import silhouette
 from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
-from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg
+from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes
 
 CELL_MM = 0.25
-OPEN = 8  # plates a part is tried on before a new one is begun
+BAND_MM = 6.0  # heights that count as one
 MANY = 300  # outlines beyond which only the orders that usually win are tried
 MARGIN_MM = 1.0
 
@@ -62,7 +62,7 @@ class Plate:
 
 @dataclass(frozen=True, eq=False)
 class Outline:
-    """A part to pack: what it is, and its silhouette bitmap with the offset of its first cell from the part's centre."""
+    """A part to pack: what it is, its silhouette about its own origin, and the ``rank`` of its unit in the wanted order."""
 
     part_id: str
     figure_id: str
@@ -70,13 +70,7 @@ class Outline:
     bitmap: Bitmap
     height_mm: float
     resin_ml: float
-
-
-@dataclass(frozen=True, eq=False)
-class Packing:
-    """Plates of (outline index, turn, column and row of the bitmap's middle cell); see ``numerus.resin.nesting``."""
-
-    plates: list[list[tuple[int, int, int, int]]] = field(default_factory=list)
+    rank: int = 0
 
 
 def outline_bitmap(mesh: Mesh, cell_mm: float = CELL_MM, margin_mm: float = MARGIN_MM) -> Bitmap:
@@ -116,28 +110,6 @@ def empty_plate(machine: Machine) -> Bitmap:
     return taken
 
 
-def _pack_in_order(outlines: Sequence[Outline], order: Sequence[int], machine: Machine, turns: Turns) -> Packing:
-    """First plate that has room, of the last OPEN ones: earlier ones were full for larger parts and are for these."""
-    taken = empty_plate(machine)
-    beds: list[tuple[Bed, list[tuple[int, int, int, int]]]] = []
-    for index in order:
-        key, shapes, cells = turns.of(outlines[index].bitmap)
-        for bed, placed in [*beds[-OPEN:], (Bed(taken), [])]:
-            where = bed.place(key, shapes, cells)
-            if where is not None:
-                placed.append((index, where[0], where[2], where[1]))
-                if len(placed) == 1:
-                    beds.append((bed, placed))
-                break
-        else:
-            raise PlanError(
-                "does-not-fit",
-                f"Part {outlines[index].part_id} is larger than the plate of {machine.name}.",
-                "Choose a lower pose, another machine, or cut the part.",
-            )
-    return Packing([placed for _, placed in beds])
-
-
 class Turns:
     """Turned silhouettes, made once for each bitmap."""
 
@@ -152,50 +124,121 @@ class Turns:
         return number, shapes, cells
 
 
-def pack(
-    outlines: Sequence[Outline],
-    machine: Machine,
-    tries: int = 3,
-    seed: int = 1,
-    progress: Callable[[float], bool] | None = None,
-) -> Packing:
-    """The best packing of a few orders: tall with tall, then by size. Raises PlanError if a part fits no plate."""
-    for outline in outlines:
+@dataclass(frozen=True, eq=False)
+class Filled:
+    """One plate as it was filled: (outline index, turn, column and row of the bitmap's middle cell) of each part."""
+
+    machine: Machine
+    spots: list[tuple[int, int, int, int]]
+    height_mm: float
+    minutes: float
+
+
+def fill(outlines: Sequence[Outline], order: Sequence[int], machines: Sequence[Machine], turns: Turns) -> list[Filled]:
+    """Plates filled one by one in an order: the machine that would be done first takes what comes first, and of all the rest
+    whatever still fits; a run takes as long as its tallest part, so what is lower rides along for nothing.
+
+    Raises PlanError if a part fits no machine.
+    """
+    left, load = list(order), {m.id: 0.0 for m in machines}
+    taken = {m.id: empty_plate(m) for m in machines}
+    made: list[Filled] = []
+    while left:
+        height = outlines[left[0]].height_mm
+        fits = [m for m in machines if height <= m.height_mm]
+        for machine in sorted(fits, key=lambda m: load[m.id] + run_minutes(height, m)):
+            spots = _filled(outlines, left, machine, taken[machine.id], turns)
+            if spots:
+                break
+        else:
+            raise _misfit(outlines[left[0]], machines)
+        there = {s[0] for s in spots}
+        left = [i for i in left if i not in there]
+        tall = max(outlines[i].height_mm for i in there)
+        made.append(Filled(machine, spots, tall, run_minutes(tall, machine)))
+        load[machine.id] += made[-1].minutes + machine.turn_round_min
+    return made
+
+
+def _filled(
+    outlines: Sequence[Outline], left: Sequence[int], machine: Machine, taken: Bitmap, turns: Turns
+) -> list[tuple[int, int, int, int]]:
+    """Spots of what fits on one plate, in order; none if the first does not."""
+    bed, spots = Bed(taken), []
+    for index in left:
+        outline = outlines[index]
         if outline.height_mm > machine.height_mm:
-            raise PlanError(
-                "too-tall",
-                f"Part {outline.part_id} stands {outline.height_mm:.0f} mm; {machine.name} has {machine.height_mm:.0f}.",
-                "Tilt it, or cut it.",
-            )
+            continue
+        where = bed.place(*turns.of(outline.bitmap))
+        if where is not None:
+            spots.append((index, where[0], where[2], where[1]))
+        elif index == left[0]:
+            return []
+    return spots
+
+
+def _misfit(outline: Outline, machines: Sequence[Machine]) -> PlanError:
+    names = " or ".join(m.name for m in machines)
+    tallest = max(m.height_mm for m in machines)
+    if outline.height_mm > tallest:
+        says = f"Part {outline.part_id} stands {outline.height_mm:.0f} mm; {names} has {tallest:.0f}."
+        return PlanError("too-tall", says, "Tilt it, or cut it.")
+    return PlanError(
+        "does-not-fit", f"Part {outline.part_id} is larger than the plate of {names}.",
+        "Choose a lower pose, another machine, or cut the part.",
+    )  # fmt: skip
+
+
+Cost = Callable[[Sequence[Filled]], float]
+
+
+def orders_of(outlines: Sequence[Outline], tries: int, seed: int = 1) -> Iterator[list[int]]:
+    """Orders worth trying: tall with tall, by size, by unit and within it by height, and shuffled ones."""
     size = [int(o.bitmap.sum()) for o in outlines]
-    by_height = sorted(range(len(outlines)), key=lambda i: (-round(outlines[i].height_mm / 6), -size[i]))
-    by_size = sorted(range(len(outlines)), key=lambda i: -size[i])
+    every = range(len(outlines))
+    by_height = sorted(every, key=lambda i: (-round(outlines[i].height_mm / BAND_MM), -size[i]))
+    yield by_height
+    yield sorted(every, key=lambda i: -size[i])
+    if len({o.rank for o in outlines}) > 1:
+        yield sorted(by_height, key=lambda i: outlines[i].rank)
     rng = np.random.default_rng(seed)
-    orders = [by_height, by_size] + [
-        sorted(by_height, key=lambda i: -size[i] * rng.uniform(0.8, 1.25))
-        for _ in range(tries if len(outlines) <= MANY else 0)
-    ]
-    best: Packing | None = None
-    turns = Turns()
+    for number in range(tries):
+        ranked = number % 2  # every other keeps to the order of units, loosely
+        worth = np.array([-size[i] / max(size) + ranked * outlines[i].rank for i in every]) * rng.uniform(
+            0.8, 1.25, len(size)
+        )
+        yield sorted(by_height, key=lambda i: float(worth[i]))
+
+
+def pack(
+    outlines: Sequence[Outline], machines: Sequence[Machine], tries: int = 3, cost: Cost | None = None,
+    progress: Callable[[float], bool] | None = None, better: Callable[[list[Filled]], object] | None = None,
+) -> list[Filled]:  # fmt: skip
+    """The best of a few orders, by machine minutes or another ``cost``; ``better`` is told each time one is better than all
+    before. Raises PlanError if a part fits no machine, Cancelled.
+    """
+    cost, best, least, turns = cost or machine_minutes, None, float("inf"), Turns()
+    orders = list(orders_of(outlines, tries if len(outlines) <= MANY else 0))
     for number, order in enumerate(orders):
         if progress is not None and not progress(number / len(orders)):
             raise Cancelled
-        found = _pack_in_order(outlines, order, machine, turns)
-        if best is None or machine_minutes(found, outlines, machine) < machine_minutes(best, outlines, machine):
-            best = found
-    assert best is not None
-    return best
+        found = fill(outlines, order, machines, turns)
+        asked = cost(found)
+        if best is None or asked < least:
+            best, least = found, asked
+            if better is not None:
+                better(found)
+    return best or []
 
 
-def machine_minutes(packing: Packing, outlines: Sequence[Outline], machine: Machine) -> float:
+def machine_minutes(filled: Sequence[Filled]) -> float:
     """Machine minutes of all plates: what tall with tall saves."""
-    return sum(run_minutes(max(outlines[p[0]].height_mm for p in plate), machine) for plate in packing.plates)
+    return sum(f.minutes for f in filled)
 
 
 def plates_of(
-    packing: Packing,
+    filled: Sequence[Filled],
     outlines: Sequence[Outline],
-    machine: Machine,
     resin: Resin,
     name: str,
     new_id: Callable[[], str],
@@ -203,35 +246,43 @@ def plates_of(
 ) -> list[Plate]:
     """The packing as plans; places are the parts' own origins in mm from the plate's corner."""
     made = []
-    for number, spots in enumerate(packing.plates):
-        placed = []
-        for index, turn, column, row in spots:
-            o = outlines[index]
-            x, y = (column + 0.5) * CELL_MM, (row + 0.5) * CELL_MM
-            placed.append(Placed(new_id(), o.part_id, o.figure_id, o.slot, x, y, turn_deg(turn)))
-        height = max(outlines[s[0]].height_mm for s in spots)
-        ml = sum(outlines[s[0]].resin_ml for s in spots) * (1 + resin.cling_share)
-        label = f"{name} {number + 1}" if len(packing.plates) > 1 else name
+    for number, one in enumerate(filled):
+        own = [(outlines[index], turn, column, row) for index, turn, column, row in one.spots]
+        placed = tuple(
+            Placed(new_id(), o.part_id, o.figure_id, o.slot, (c + 0.5) * CELL_MM, (r + 0.5) * CELL_MM, turn_deg(t))
+            for o, t, c, r in own
+        )
+        reach = [reach_of(o.bitmap, t, c, r) for o, t, c, r in own]
+        ml = sum(o.resin_ml for o, *_ in own) * (1 + resin.cling_share)
+        label = f"{name} {number + 1}" if len(filled) > 1 else name
         made.append(
             Plate(
                 new_id(),
                 label,
-                machine.id,
+                one.machine.id,
                 resin.id,
-                tuple(placed),
-                height,
-                run_minutes(height, machine),
+                placed,
+                one.height_mm,
+                one.minutes,
                 ml,
                 first + number,
-            )
+                (max(r[0] for r in reach), max(r[1] for r in reach)),
+            )  # fmt: skip
         )
     return made
 
 
-def density(packing: Packing, outlines: Sequence[Outline], machine: Machine) -> list[float]:
+def reach_of(bitmap: Bitmap, turn: int, column: int, row: int) -> tuple[float, float]:
+    """How far an outline goes from the plate's corner, in mm along x and y."""
+    made = turned(bitmap, turn)
+    middle = (made.shape[0] - 1) // 2
+    rows, columns = np.flatnonzero(made.any(axis=1)), np.flatnonzero(made.any(axis=0))
+    return (column + int(columns[-1]) - middle + 1) * CELL_MM, (row + int(rows[-1]) - middle + 1) * CELL_MM
+
+
+def density(filled: Sequence[Filled], outlines: Sequence[Outline]) -> list[float]:
     """Share of each plate covered by silhouettes."""
-    cells = empty_plate(machine).size
-    return [sum(int(outlines[s[0]].bitmap.sum()) for s in plate) / cells for plate in packing.plates]
+    return [sum(int(outlines[s[0]].bitmap.sum()) for s in one.spots) / empty_plate(one.machine).size for one in filled]
 
 
 def covered(plate: Plate, shapes: Mapping[str, Bitmap], machine: Machine) -> float:

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog, QListWidget, QListWidgetItem
+from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QComboBox, QFileDialog, QListWidget, QListWidgetItem
 
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
@@ -19,11 +19,12 @@ from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
-from numerus.ledger.plating import Batch, owed_copies, owed_spares, plate_meshes, plates_for
+from numerus.ledger.plating import Batch, Batching, owed_copies, owed_spares, plate_meshes, plates_for
 from numerus.resin.plate import Placed, Plate
 from numerus.resin.profiles import Machine
 from numerus.words import counted, span
 
+ALL = "all"
 STATE_WORDS = {
     "": "waits",
     "printing": "prints",
@@ -36,6 +37,7 @@ STATE_WORDS = {
 
 class PlateBench(Bench):
     stage = "plate"
+    bettered = pyqtSignal(object)
 
     def __init__(self, context: Context, deeds: Deeds) -> None:
         self.deeds = deeds
@@ -48,6 +50,7 @@ class PlateBench(Bench):
             "Batch all units", self.make_batch, "", "What all units are owed, tall with tall whoever they belong to"
         )
         self.picture.tapped.connect(self._tapped)
+        self.bettered.connect(self._better)
         self.picture.says = self._says
 
     def build(self) -> QBoxLayout:
@@ -59,11 +62,16 @@ class PlateBench(Bench):
         self.on = QComboBox()
         self.on.setAccessibleName("Machine")
         self.on.setMinimumWidth(216)
+        self.spares = QCheckBox("and spares by what fails")
+        self.spares.setChecked(True)
+        self.spares.setToolTip(
+            "As many spares of each part as failures are to be expected; a good spare takes a failed one's place"
+        )
         self.numbers = label("", "", True)
         self.tapped_words = label("Tap a part to see whose it is.", "note", True)
         self.line = label("", "strong", True)
-        side = column(row(label("on"), self.on, -1), self.listing, self.numbers, self.tapped_words, gap=8)
-        side.setStretch(1, 1)
+        side = column(row(label("on"), self.on, -1), self.spares, self.listing, self.numbers, self.tapped_words, gap=8)
+        side.setStretch(2, 1)
         body = row(self.picture, side, gap=16, margins=(16, 4, 16, 8))
         body.setStretch(0, 1)
         self.apart = button("Take apart", self.take_apart, tip="The plate's parts are owed again; undo brings it back")
@@ -103,6 +111,8 @@ class PlateBench(Bench):
         self.batch_button.setEnabled(waits and len(plans.units) > 1 and not self.context.jobs.busy)
         chosen = self.on.currentData()
         self.on.clear()
+        if len(plans.machines) > 1:
+            self.on.addItem("all machines", ALL)
         for machine in plans.machines.values():
             self.on.addItem(f"{machine.name}, {machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm", machine.id)
         self.on.setCurrentIndex(max(self.on.findData(chosen), 0))
@@ -188,18 +198,27 @@ class PlateBench(Bench):
 
     def _pack(self, unit_ids: list[str]) -> None:
         plans, standing = self.session.plans, self.session.answers.standing
-        machine = plans.machines.get(self.on.currentData())
-        if machine is None:
-            self.deeds.noted.emit("There is no machine in this book: plates need one.")
+        chosen = self.on.currentData()
+        machines = [m for m in plans.machines.values() if m.in_service and chosen in (ALL, m.id)]
+        if not machines:
+            self.deeds.noted.emit("There is no machine in service in this book: plates need one.")
             return
         owed = {i for u in unit_ids for f, s in owed_copies(plans, standing, u) for i in (plans.figures[f].build[s],)}
         owed |= {i for u in unit_ids for i in owed_spares(plans, u)}
         poses = [p.pose for i in owed if (p := plans.parts[i]).pose is not None]
         meshes = {pose.supported_blob: self.session.mesh(pose.supported_blob) for pose in poses}
+        batching = Batching(
+            plans, standing, machines, meshes.__getitem__, new_id, self.session.now, self.spares.isChecked()
+        )
         self.context.jobs.start(
             "plates", "Packing plates",
-            lambda progress: plates_for(plans, standing, unit_ids, machine, meshes.__getitem__, new_id, progress), self._made,
+            lambda progress: plates_for(batching, unit_ids, progress, self.bettered.emit), self._made,
         )  # fmt: skip
+
+    def _better(self, batch: Batch) -> None:
+        """The best so far, to be looked at while better ones are sought."""
+        self.numbers.setText(f"So far: {batch.says}")
+        self.picture.show_plate(batch.plates[0], self.session.plans.machines.get(batch.plates[0].machine_id))
 
     def _made(self, batch: Batch) -> None:
         plates = list(batch.plates)

@@ -23,7 +23,7 @@ from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.devices.printer import SimulatedPrinter
 from numerus.errors import NumerusError, PlanError
-from numerus.floor.queue import Run, Slotted, other_starts
+from numerus.floor.queue import Bill, Run, Slotted, other_starts
 from numerus.floor.runs import FAILED, FLAWED, GOOD, RunRecord
 from numerus.kit.facts import INQUEST_TEST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
 from numerus.ledger.inquiry import inquest_of
@@ -127,11 +127,12 @@ class PrintBench(Bench):
             return
         self.show_full()
         try:
-            self.slots = next_runs(plans, self.session.answers.standing, self.session.now)
+            self.bill_now = next_runs(plans, self.session.answers.standing, self.session.now)
+            self.slots = list(self.bill_now.slots)
             machine_h = sum(s.plate.minutes for s in self.slots) / 60
             self.subtitle.setText(f"{counted(len(self.slots), 'run')} to come, {machine_h:.1f} h of machine")
         except PlanError as error:
-            self.slots = []
+            self.bill_now, self.slots = Bill(), []
             self.subtitle.setText(f"{error.message} {error.advice}")
         if self._done_with_plate():
             self.plate_id, self.by_hand = self._first_plate(), False
@@ -188,12 +189,12 @@ class PrintBench(Bench):
         self.reasons.setText(
             f"It {slot.why}. {slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h."
         )
-        army = self.session.plans.army
-        if army is not None:
+        army, machine = self.session.plans.army, self.session.plans.machines.get(slot.machine_id)
+        if army is not None and machine is not None:
             free = slot.start - timedelta(minutes=slot.idle_min)
             lines = [
                 f"{o.start:%a %H:%M} to {o.end:%H:%M}: idle {o.idle_min:.0f} min, hangs {o.hangs_min:.0f} min"
-                for o in other_starts(slot, army, free)
+                for o in other_starts(slot, machine, army, free)
             ]
             self.others.setText("Other starts compared:\n" + "\n".join(lines))
 
