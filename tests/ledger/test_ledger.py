@@ -124,7 +124,7 @@ def test_ticking_every_order_evening_after_evening_brings_the_lock_watch_home(de
     for _ in range(40):
         found = orders(demo.plans, demo.facts, standing(demo.plans, demo.facts), now)
         facts = [f for o in found.listed for f in o.facts]
-        demo.commit("evening", facts=[replace(f, at=now) for f in facts])
+        demo.commit("evening", facts=[f._replace(at=now) for f in facts])
         now += timedelta(days=1)
         stages = {f.stage for f in standing(demo.plans, demo.facts).figures.values() if f.unit.id == "lock"}
         if stages == {"ready"}:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from numerus.kit.facts import BATH_CHANGED, STEP, Fact
@@ -46,16 +46,17 @@ def clinging_ml(surface_cm2: float) -> float:
     return surface_cm2 * FILM_MM / 10
 
 
-def baths(facts: Iterable[Fact], litres: float = 1.5) -> tuple[Bath, Bath]:
+def baths(facts: Sequence[Fact], litres: float = 1.5) -> tuple[Bath, Bath]:
     """The dirty and the clean bath as the journal says: what every wash carried in since each was changed."""
-    carried = {"dirty": 0.0, "clean": 0.0}
-    for fact in facts:
+    carried, since = {"dirty": 0.0, "clean": 0.0}, {"dirty": DIRTY_SHARE, "clean": 1 - DIRTY_SHARE}
+    for fact in reversed(facts):
         if fact.kind == BATH_CHANGED:
-            carried[fact.subject] = 0.0
+            since.pop(fact.subject, None)
         elif fact.kind == STEP and fact.data.get("stage") == "wash":
-            resin = float(fact.data.get("carried_ml", 0.0))
-            carried["dirty"] += resin * DIRTY_SHARE
-            carried["clean"] += resin * (1 - DIRTY_SHARE)
+            for bath, share in since.items():
+                carried[bath] += float(fact.data.get("carried_ml", 0.0)) * share
+        if not since:
+            break
     return Bath("Dirty", litres, carried["dirty"]), Bath("Clean", litres, carried["clean"])
 
 

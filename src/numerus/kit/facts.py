@@ -7,9 +7,8 @@ count, "restored" names them again.
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass, field
 from datetime import datetime
-from typing import Any
+from typing import Any, NamedTuple
 
 RUN_STARTED = "run-started"
 RUN_ENDED = "run-ended"
@@ -23,16 +22,21 @@ WITHDRAWN = "withdrawn"
 RESTORED = "restored"
 
 
-@dataclass(frozen=True)
-class Fact:
-    """One entry: when, what kind, about what (``subject``: a run, bath or machine), which figures, minutes of hands."""
+_NOTHING: dict[str, Any] = {}
+
+
+class Fact(NamedTuple):
+    """One entry: when, what kind, about what (``subject``: a run, bath or machine), which figures, minutes of hands.
+
+    A tuple, since a book of many years holds half a million of them. ``data`` is never written to.
+    """
 
     at: datetime
     kind: str
     subject: str = ""
     figures: tuple[str, ...] = ()
     minutes: float = 0.0
-    data: dict[str, Any] = field(default_factory=dict)
+    data: dict[str, Any] = _NOTHING
     seq: int = 0
 
 

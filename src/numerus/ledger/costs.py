@@ -106,18 +106,19 @@ def figure_cost(
     )
 
 
-def hands_by_figure(facts: Iterable[Fact]) -> dict[str, float]:
-    """Logged minutes of each figure; a step on several is shared."""
-    found: dict[str, float] = {}
+def hands_by_figure(facts: Iterable[Fact], figures: Iterable[str]) -> dict[str, float]:
+    """Logged minutes of these figures; a step on several is shared."""
+    found = dict.fromkeys(figures, 0.0)
     for fact in facts:
         for figure in fact.figures:
-            found[figure] = found.get(figure, 0.0) + fact.minutes / len(fact.figures)
+            if figure in found:
+                found[figure] += fact.minutes / len(fact.figures)
     return found
 
 
 def unit_costs(plans: Plans, facts: Iterable[Fact], standing: Standing) -> dict[str, Cost]:
     """Cost of every unit, by id."""
-    minutes, shares = hands_by_figure(facts), _kit_shares(plans)
+    minutes, shares = hands_by_figure(facts, plans.figures), _kit_shares(plans)
     found = {}
     for unit in plans.units_in_order():
         total = NOTHING

@@ -117,8 +117,7 @@ class Forecast:
 def situation(plans: Plans, facts: Sequence[Fact], now: datetime, found: Standing | None = None) -> Situation:
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
-    rate = rates(facts)
-    found = found or standing(plans, facts)
+    rate, found = rates(facts), found or standing(plans, facts)
     units = tuple(work_by_unit(plans, found, rate))
     fails = failure_rate(*failure_counts(found.runs.values()))
     return Situation(now.date(), plans.army, units, rate, fails, max(len(plans.machines), 1))

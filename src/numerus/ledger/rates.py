@@ -7,7 +7,7 @@ logged (conjugate normal, known-spread form: Gelman et al., Bayesian Data Analys
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -15,6 +15,7 @@ import numpy as np
 from numerus.kit.facts import STEP, Fact
 
 PRIOR_N, PRIOR_SD = 4.0, 0.30
+RECENT = 20_000
 GROUPS = {
     "wash": "wash and cure",
     "cure": "wash and cure",
@@ -34,10 +35,10 @@ class Rate:
     logged: int
 
 
-def rates(facts: Iterable[Fact]) -> dict[str, Rate]:
-    """Rate per group of steps; groups never logged have the prior."""
+def rates(facts: Sequence[Fact]) -> dict[str, Rate]:
+    """Rate per group of steps, from the last ``RECENT`` entries: hands get faster. Groups never logged have the prior."""
     logs: dict[str, list[float]] = {group: [] for group in GROUPS.values()}
-    for fact in facts:
+    for fact in facts[-RECENT:]:
         planned = float(fact.data.get("planned_min", 0)) if fact.kind == STEP else 0.0
         if planned > 0 and fact.minutes > 0:
             logs[GROUPS[fact.data["stage"]]].append(math.log(fact.minutes / planned))

@@ -74,12 +74,14 @@ def zones_of(figure: Figure, plans: Plans) -> dict[str, float]:
     return areas
 
 
-def _steps_done(facts: Iterable[Fact]) -> dict[str, set[tuple[str, str]]]:
-    done: dict[str, set[tuple[str, str]]] = {}
+def _steps_done(facts: Iterable[Fact], figures: Iterable[str]) -> dict[str, set[tuple[str, str]]]:
+    """What is done on the figures there are; those of earlier armies are passed over."""
+    done: dict[str, set[tuple[str, str]]] = {figure: set() for figure in figures}
     for fact in facts:
         if fact.kind == STEP:
             for figure in fact.figures:
-                done.setdefault(figure, set()).add((fact.data["stage"], fact.data.get("key", "")))
+                if figure in done:
+                    done[figure].add((fact.data["stage"], fact.data.get("key", "")))
     return done
 
 
@@ -88,7 +90,7 @@ def standing(plans: Plans, facts: Iterable[Fact]) -> Standing:
     listed = list(facts)
     records = run_records(listed)
     copies = copy_states(plans.plates, records)
-    done = _steps_done(listed)
+    done = _steps_done(listed, plans.figures)
     figures = {}
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):
