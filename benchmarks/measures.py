@@ -286,6 +286,56 @@ def inquests_of_seeded_weeks() -> None:
         print(f"    {fault:<20} called {cause:<12} {many}", flush=True)
 
 
+def forecasts_of_seeded_campaigns() -> None:
+    """Two hundred lived campaigns: how often the forecast's eighty per cent range held the true date, and which side it missed."""
+    from numerus.ledger.campaigns import held
+
+    begun = time.perf_counter()
+    told = [held(seed) for seed in range(200)]
+    inside = float(np.mean([low <= true <= high for low, high, true in told]))
+    late, wide = np.mean([t > h for _, h, t in told]), np.mean([(h - low).days for low, h, _ in told])
+    begun = time.perf_counter() - begun
+    say("200 campaigns", begun, f"held {inside:.0%}, later than it {late:.0%}; {wide:.0f} days wide")
+
+
+def a_century_of_journal() -> None:
+    """Half a million entries of figures long gone before those of the demo: opening the book, and all that is folded from it."""
+    import json
+    import sqlite3
+    import tempfile
+    from datetime import timedelta
+    from pathlib import Path
+
+    from numerus.book.book import Book
+    from numerus.demo.army import make_demo
+    from numerus.ledger.forecast import forecast
+    from numerus.ledger.standing import standing
+
+    now, many = datetime(2026, 3, 5, 21, 12), 500_000
+    with tempfile.TemporaryDirectory() as place:
+        path = Path(place) / "century.numerus"
+        make_demo(path, now).close()
+        with sqlite3.connect(path) as own:
+            told = own.execute("SELECT kind, subject, figures, minutes, data FROM journal").fetchall()
+            own.execute("UPDATE journal SET seq = seq + ?", (many,))
+            old = (
+                ((now - timedelta(days=36_500) + timedelta(minutes=100 * n)).isoformat(), kind, subject and f"old-{n // 40}",
+                 json.dumps([f"gone-{n % 4000}"]) if figures != "[]" else "[]", minutes, data)
+                for n in range(many) for kind, subject, figures, minutes, data in (told[n % len(told)],)
+            )  # fmt: skip
+            own.executemany(
+                "INSERT INTO journal (at, kind, subject, figures, minutes, data) VALUES (?, ?, ?, ?, ?, ?)", old
+            )
+        own.close()
+        begun = time.perf_counter()
+        book = Book.open(path)
+        opened = time.perf_counter()
+        forecast(book.plans, book.facts, now, standing(book.plans, book.facts))
+        folded = time.perf_counter() - opened
+        say(f"{len(book.facts)} entries", opened - begun, f"opened; standing and forecast {folded:.1f} s")
+        book.close()
+
+
 def a_thousand_parts() -> None:
     """A thousand supported demo parts packed for a small and a large machine."""
     from numerus.demo.army import MALLARD, MESHES, TEAL, supported
@@ -364,6 +414,8 @@ ALL = (
     many_tips,
     hollowing,
     inquests_of_seeded_weeks,
+    forecasts_of_seeded_campaigns,
+    a_century_of_journal,
     a_thousand_parts,
     packing_against_boxes,
     answers,

@@ -25,7 +25,6 @@ from numerus.errors import BookError
 from numerus.kit.facts import RESTORED, WITHDRAWN, Fact, active
 from numerus.ledger.plans import Plans
 
-_NONE: tuple[str, ...] = ()
 _FIELD = {"army": "army", **{kind: kind + "s" for kind in KINDS if kind != "army"}}
 
 
@@ -212,8 +211,10 @@ def _entries(connection: sa.Connection) -> list[Fact]:
         if not rows:
             return []
         at, kind, subject, figures, minutes, data, seq = zip(*rows, strict=True)
-        told = [_NONE if f == "[]" else tuple(from_json(f)) for f in figures]
-        columns = map(datetime.fromisoformat, at), kind, subject, told, minutes, map(from_json, data), seq
+        whom = {text: tuple(from_json(text)) for text in set(figures)}  # the same things are told again and again
+        what = {text: from_json(text) for text in set(data)}
+        told = map(whom.__getitem__, figures), minutes, map(what.__getitem__, data)
+        columns = map(datetime.fromisoformat, at), kind, subject, *told, seq
         return list(map(Fact._make, zip(*columns, strict=True)))
     finally:
         cursor.close()

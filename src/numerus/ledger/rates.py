@@ -28,7 +28,7 @@ GROUPS = {
 
 @dataclass(frozen=True)
 class Rate:
-    """Actual over planned: the middle, its spread in logs, from how many logged steps."""
+    """Actual over planned on the mean, the spread of what is not known of it in logs, from how many logged steps."""
 
     factor: float
     spread: float
@@ -46,12 +46,12 @@ def rates(facts: Sequence[Fact]) -> dict[str, Rate]:
 
 
 def _posterior(values: np.ndarray) -> Rate:
-    n = len(values)
-    mean = values.sum() / (PRIOR_N + n)
+    n, before = len(values), -(PRIOR_SD**2) / 2  # the plan is right on the mean
+    mean = (PRIOR_N * before + values.sum()) / (PRIOR_N + n)
     scatter = (PRIOR_N * PRIOR_SD**2 + ((values - mean) ** 2).sum()) / (PRIOR_N + n)
     # What is unknown of the mean, and half the scatter of steps: whole units do not average it away.
-    spread = math.sqrt(scatter / (PRIOR_N + n) + scatter * 0.1)
-    return Rate(math.exp(mean), spread, n)
+    spread = math.sqrt(scatter / (PRIOR_N + n) + scatter * 0.05)
+    return Rate(math.exp(mean + scatter / 2), spread, n)  # minutes add up by their mean, not by what is usual
 
 
 def failure_rate(failed: int, looked_at: int) -> tuple[float, float, float]:

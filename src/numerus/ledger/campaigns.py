@@ -1,0 +1,177 @@
+"""Seeded campaigns of a simulated painter, told day by day, to ask of the forecast: does its range hold the true date?
+
+The painter has a pace, evenings and luck of their own, which the forecast sees only through what was logged. Machines run by
+the planner with its nights and hanging plates; parts fail and are printed again; the work of a plate waits for it. Nothing of
+this is the forecast's own arithmetic.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field, replace
+from datetime import date, datetime, timedelta
+
+import numpy as np
+
+from numerus.floor.queue import plan_runs
+from numerus.geometry.mesh import Floats
+from numerus.kit.facts import STEP, Fact
+from numerus.kit.plan import Army
+from numerus.ledger.forecast import Situation, draws, simulate
+from numerus.ledger.rates import failure_rate, rates
+from numerus.ledger.work import GROUP_OF, UnitWork
+from numerus.resin.plate import Plate
+from numerus.resin.profiles import Machine
+
+FIRST = datetime(2026, 3, 2, 18, 30)
+STAGES_MIN = {"wash": 10.0, "cure": 12.0, "build": 22.0, "prime": 6.0, "paint": 75.0, "finish": 14.0}  # of one figure
+STAGE_OF = {"wash": "wash", "cure": "cure", "build": "build", "prime": "prime", "paint": "stroke", "finish": "finish"}
+LOGGED, LOOKED_AT = 40, 60  # steps and printed parts before the forecast is made
+PACE_SD, STEP_SD, EVENINGS_SD = 0.25, 0.35, 0.07
+FIGURES_PER_PLATE, PLATE_MIN = 4, (240.0, 560.0)
+LAST_DRYING = timedelta(days=1)
+
+
+@dataclass(frozen=True, eq=False)
+class Painter:
+    """Who they are, and nobody knows: pace by group of steps, share of evenings kept, share of plates' parts that fail."""
+
+    pace: dict[str, float]
+    kept: float
+    fails: float
+
+    @classmethod
+    def drawn(cls, army: Army, dice: np.random.Generator) -> Painter:
+        groups = dict.fromkeys(GROUP_OF.values())
+        pace = {g: float(np.exp(PACE_SD * dice.standard_normal())) for g in groups}
+        kept = float(np.clip(army.evenings_kept + EVENINGS_SD * dice.standard_normal(), 0.3, 1.0))
+        return cls(pace, kept, float(dice.beta(1, 15)))
+
+    def minutes(self, stage: str, planned: float, dice: np.random.Generator) -> float:
+        return planned * self.pace[GROUP_OF[stage]] * float(np.exp(STEP_SD * dice.standard_normal()))
+
+
+@dataclass(eq=False)
+class _Figure:
+    """What is left of one figure: minutes at each stage in turn; ``printed``: when its plate was taken off."""
+
+    unit: int
+    left: list[float]
+    printed: datetime | None = None
+
+
+@dataclass(eq=False)
+class Campaign:
+    """A small army to be made by a painter on some machines."""
+
+    dice: np.random.Generator
+    army: Army
+    machines: list[Machine]
+    units: list[int]
+    painter: Painter = field(init=False)
+
+    def __post_init__(self) -> None:
+        self.painter = Painter.drawn(self.army, self.dice)
+        count = sum(-(-n // FIGURES_PER_PLATE) for n in self.units)
+        self.plate_min = self.dice.uniform(*PLATE_MIN, count)
+
+    def situation(self) -> Situation:
+        """What the forecast is told: the plan, and the record of what was done before."""
+        low, middle, high = _reordered(failure_rate(int(self.dice.binomial(LOOKED_AT, self.painter.fails)), LOOKED_AT))
+        known = rates(self._logged())
+        plates, units = iter(self.plate_min), []
+        for number, figures in enumerate(self.units):
+            machine = float(sum(next(plates) for _ in range(-(-figures // FIGURES_PER_PLATE))))
+            hands = {s: m * figures * known[GROUP_OF[s]].factor for s, m in STAGES_MIN.items()}
+            units.append(UnitWork(f"u{number}", hands, machine))
+        fails = (middle, low, high)
+        return Situation(FIRST.date(), self.army, tuple(units), known, fails, len(self.machines))
+
+    def _logged(self) -> list[Fact]:
+        found = []
+        for stage, planned in STAGES_MIN.items():
+            for _ in range(LOGGED // len(STAGES_MIN)):
+                data = {"stage": STAGE_OF[stage], "planned_min": planned}
+                found.append(Fact(FIRST, STEP, minutes=self.painter.minutes(stage, planned, self.dice), data=data))
+        return found
+
+    def lived(self) -> date:
+        """The day the last figure is ready, as it comes about."""
+        figures = [
+            _Figure(u, [self.painter.minutes(s, m, self.dice) for s, m in STAGES_MIN.items()])
+            for u, n in enumerate(self.units)
+            for _ in range(n)
+        ]
+        self._print(figures)
+        day = FIRST.date()
+        while any(sum(f.left) > 0 for f in figures):
+            self._evening(day, figures)
+            day += timedelta(days=1)
+        return day - timedelta(days=1) + LAST_DRYING
+
+    def _print(self, figures: list[_Figure]) -> None:
+        """Plates by the planner; a figure with a failed part waits for the plate that brings it again."""
+        owed, now, free = self._plates(figures), FIRST, {m.id: FIRST for m in self.machines}
+        while owed:
+            bill = plan_runs([p for p, _ in owed], self.machines, self.army, now, free)
+            again: list[_Figure] = []
+            on = {p.id: mine for p, mine in owed}
+            for slot in bill.slots:
+                free[slot.machine_id] = slot.met + timedelta(minutes=15)
+                for figure in on[slot.plate.id]:
+                    figure.printed = slot.met
+                    # A figure is seven parts or so: any of them may fail.
+                    if self.dice.uniform() < 1 - (1 - self.painter.fails) ** 7:
+                        again.append(figure)
+            now = min(free.values())
+            owed = [(self._plate(f"again{n}", float(self.dice.uniform(*PLATE_MIN))), again[n : n + 3 * FIGURES_PER_PLATE])
+                    for n in range(0, len(again), 3 * FIGURES_PER_PLATE)]  # fmt: skip
+
+    def _plates(self, figures: list[_Figure]) -> list[tuple[Plate, list[_Figure]]]:
+        made: list[tuple[Plate, list[_Figure]]] = []
+        for unit in range(len(self.units)):
+            own = [f for f in figures if f.unit == unit]
+            for k in range(0, len(own), FIGURES_PER_PLATE):
+                made.append(
+                    (self._plate(f"p{len(made)}", float(self.plate_min[len(made)])), own[k : k + FIGURES_PER_PLATE])
+                )
+        return made
+
+    def _plate(self, name: str, minutes: float) -> Plate:
+        machine = self.machines[int(self.dice.integers(len(self.machines)))]
+        return Plate(name, name, machine.id, "r", (), 30.0, minutes, 60.0)
+
+    def _evening(self, day: date, figures: list[_Figure]) -> None:
+        """Hands work in the roll's order on what is printed, while the evening lasts."""
+        minutes = self.army.day(day).hobby_minutes if self.dice.uniform() < self.painter.kept else 0.0
+        evening = datetime(day.year, day.month, day.day, 20)
+        for figure in figures:
+            if figure.printed is None or figure.printed > evening:
+                continue
+            for at in range(len(figure.left)):
+                spent = min(minutes, figure.left[at])
+                figure.left[at] -= spent
+                minutes -= spent
+                if minutes <= 0:
+                    return
+
+
+def _reordered(rate: tuple[float, float, float]) -> tuple[float, float, float]:
+    middle, low, high = rate
+    return low, middle, high
+
+
+def campaign(seed: int) -> Campaign:
+    """Two to four units of three to ten figures on one machine or two."""
+    dice = np.random.default_rng(seed)
+    army = Army("army", "Trial", FIRST.date() + timedelta(days=60), evenings_kept=float(dice.uniform(0.6, 0.9)))
+    machines = [Machine("a", "A"), replace(Machine("b", "B"), exposure_s=3.0)][: int(dice.integers(1, 3))]
+    return Campaign(dice, army, machines, [int(n) for n in dice.integers(3, 11, int(dice.integers(2, 5)))])
+
+
+def held(seed: int, share: float = 0.8) -> tuple[date, date, date]:
+    """The forecast's range in days, low and high, and the true day."""
+    made = campaign(seed)
+    days: Floats = simulate(made.situation(), draws(seed))[""]
+    low, high = np.quantile(days, [(1 - share) / 2, (1 + share) / 2])
+    first = FIRST.date()
+    return first + timedelta(days=int(low)), first + timedelta(days=int(high)), made.lived()
