@@ -165,10 +165,10 @@ def test_the_runs_to_come_are_numbered_the_same_in_list_and_bill(window: MainWin
     bench = shown(window, "print", "heron")
     names = [s.plate.name for s in bench.slots]
     bench.choose(bench.slots[0].plate.id)
-    click_region(bench.coming, names[1])
+    click_region(bench.planned.runs, names[1])
     assert bench.plate_id == bench.slots[1].plate.id
-    assert names[1] in bench.why.text()
-    assert "so that it ends" in bench.reasons.text()
+    assert names[1] in bench.planned.why.text()
+    assert "so that it ends" in bench.planned.reasons.text()
 
 
 def test_a_machine_that_holds_a_plate_is_not_started(window: MainWindow) -> None:
@@ -188,7 +188,7 @@ def test_after_a_plate_is_off_the_next_that_wants_looking_at_is_shown(window: Ma
     bench = shown(window, "print")
     hanging = next(r for r in window.session.answers.standing.runs.values() if r.state == "hanging")
     bench.choose(hanging.plate_id)
-    bench.record()
+    bench.off.record()
     assert bench.plate_id != hanging.plate_id
     bench.choose(hanging.plate_id)
     window.session.tick()

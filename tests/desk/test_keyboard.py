@@ -88,7 +88,8 @@ def prints(window: MainWindow) -> None:
         to_stage(5)
         use(bench.start_button)
         use(bench.ended_button)
-        use(bench.record_button)
+        use(bench.off_button)
+        use(bench.off.record_button)
         for number, stage in ((6, "wash"), (7, "cure")):
             to_stage(number)
             use(window.benches[stage].done_button)

@@ -101,7 +101,8 @@ def print_all(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def
                 break
             bench._run_fast()
         assert bench.run.state == "hanging"
-        click(qtbot, bench.record_button)
+        click(qtbot, bench.off_button)
+        click(qtbot, bench.off.record_button)
         wash_and_cure(window, qtbot)
         if stages(window) == {"build"}:
             return
@@ -209,31 +210,34 @@ def test_scrubbing_the_layer_graph_cuts_the_part(window: MainWindow, qtbot) -> N
     assert bench.costs[3].school == "your own turn"
 
 
-def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainWindow) -> None:
+def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """Good, flawed, failed with a height; kept, the figure is back at Plate."""
     do(window, "Print")
     bench = window.benches["print"]
     run = next(r for r in window.session.answers.standing.runs.values() if r.state == "hanging")
     bench.choose(run.plate_id)
-    first = bench.plate.placed[0]
-    bench.outcomes = {p.id: ("good", 0.0, "") for p in bench.plate.placed}
+    first, off = bench.plate.placed[0], bench.off
+    click(qtbot, bench.off_button)
+    off.show_run(bench.run, bench.plate, {p.id: ("good", 0.0, "") for p in bench.plate.placed})
     for _ in range(2):
-        bench.turn_outcome(first.id)
-    bench.height_at.setValue(7.5)
-    bench.record()
+        off.turn_outcome(first.id)
+    off.height_at.setValue(7.5)
+    off.looks.chosen.emit("torn off its supports")
+    assert off.outcomes[first.id] == ("failed", 7.5, "torn off its supports")
+    off.record()
     standing = window.session.answers.standing
     assert standing.runs[run.run_id].outcomes[first.id][:2] == ("failed", 7.5)
     assert standing.figures[first.figure_id].stage == "plate"
-    assert "1 failed" in bench.causes.text()
     bench.choose(run.plate_id)
-    before = bench.inquest.found
+    assert "1 failed" in off.counts.text()
+    before = off.inquest.found
     assert sum(c.share for c in before.causes) == pytest.approx(1)
-    bench.inquest.yes.click()
-    after = bench.inquest.found
+    off.inquest.yes.click()
+    after = off.inquest.found
     assert after.causes != before.causes
     assert before.tests[0].key not in [t.key for t in after.tests]
     window.session.undo()
-    assert bench.inquest.found.causes == before.causes
+    assert off.inquest.found.causes == before.causes
 
 
 def test_the_wash_tells_when_baths_are_changed(window: MainWindow) -> None:

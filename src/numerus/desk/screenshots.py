@@ -30,8 +30,9 @@ def _inquest(window) -> None:  # type: ignore[no-untyped-def]
     runs = window.session.answers.standing.runs.values()
     bench.choose(next(r.plate_id for r in runs if r.state == "hanging"))
     soft = ("failed", 9.0, "soft and half made")
-    bench.outcomes = {p.id: soft if n < 2 else ("good", 0.0, "") for n, p in enumerate(bench.plate.placed)}
-    bench._show_outcomes(bench.plate, bench.run)
+    seen = {p.id: soft if n < 2 else ("good", 0.0, "") for n, p in enumerate(bench.plate.placed)}
+    bench.off_button.click()
+    bench.off.show_run(bench.run, bench.plate, seen)
 
 
 def _thin_walls(window) -> None:  # type: ignore[no-untyped-def]

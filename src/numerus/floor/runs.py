@@ -135,6 +135,20 @@ def waiting_plates(plates: Mapping[str, Plate], records: Mapping[str, RunRecord]
     return sorted((p for p in plates.values() if p.id not in run_for), key=lambda p: p.order)
 
 
+def failed_places(
+    records: Mapping[str, RunRecord], plates: Mapping[str, Plate], but: RunRecord
+) -> list[tuple[float, float]]:
+    """Where parts failed on a run's machine in its other runs, in mm from the plate's corner; not where all of a plate did."""
+    found = []
+    for record in records.values():
+        plate = plates.get(record.plate_id)
+        if plate is None or record.machine_id != but.machine_id or record.run_id == but.run_id:
+            continue
+        here = [(p.x_mm, p.y_mm) for p in plate.placed if record.outcomes.get(p.id, ("",))[0] == FAILED]
+        found += here if len(here) < len(plate.placed) else []
+    return found
+
+
 def failure_counts(records: Iterable[RunRecord]) -> tuple[int, int]:
     """(failed, all) parts looked at so far."""
     outcomes = [o[0] for r in records for o in r.outcomes.values()]

@@ -2,59 +2,69 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
 from dataclasses import replace
-from datetime import timedelta
+from datetime import datetime
+from pathlib import Path
 from zlib import crc32
 
 from PyQt6.QtCore import QTimer
-from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QDoubleSpinBox, QStackedWidget, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QFileDialog
 
-from numerus.bench.cautions import cautions
 from numerus.book.intake import new_id
-from numerus.desk.benches.causes import InquestPanel
 from numerus.desk.benches.machine import MachineView
-from numerus.desk.benches.runlist import RunList
+from numerus.desk.benches.planned import PlannedPage
+from numerus.desk.benches.takeoff import Seen, TakeOffPage
 from numerus.desk.benches.watchbill import WatchBill
 from numerus.desk.context import Context
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
-from numerus.desk.widgets.layout import button, column, label, panel, row
-from numerus.desk.widgets.platepicture import PlatePicture
+from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.devices.air import coming_air
 from numerus.devices.printer import SimulatedPrinter
-from numerus.errors import NumerusError, PlanError
-from numerus.floor.queue import Bill, Run, Slotted, other_starts
-from numerus.floor.runs import FAILED, FLAWED, GOOD, RunRecord
-from numerus.kit.facts import INQUEST_TEST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
-from numerus.ledger.inquiry import inquest_of
-from numerus.ledger.orders import next_runs
-from numerus.resin.plate import Placed, Plate
+from numerus.errors import BookError, NumerusError, PlanError
+from numerus.floor.calendar import calendar_of
+from numerus.floor.clock import later, minutes_between
+from numerus.floor.helps import Help, what_helps
+from numerus.floor.queue import Bill, Cold, Conflict, Run, Slotted, conflicts, fits_on, moved_to
+from numerus.floor.runs import RunRecord, waiting_plates
+from numerus.floor.wet import Wet, wet_work
+from numerus.kit.facts import RUN_ENDED, RUN_STARTED, Fact
+from numerus.ledger.cold import cold_by
+from numerus.ledger.orders import busy_until, next_runs
+from numerus.resin.plate import Plate
 from numerus.words import counted
 
 TICK_MS, MINUTES_PER_TICK = 200, 4.0
-NEXT_OUTCOME = {GOOD: FLAWED, FLAWED: FAILED, FAILED: GOOD}
 
 
 class PrintBench(Bench):
     stage = "print"
 
     def __init__(self, context: Context) -> None:
-        self.slots: list[Slotted] = []
+        self.planned_now, self.found, self.wet = Bill(), list[Conflict](), list[Wet]()
+        self.helps: list[Help] = []
         self.plate_id, self.ahead_min, self.by_hand = "", 0.0, False
-        self.outcomes: dict[str, tuple[str, float, str]] = {}
         super().__init__(context)
         self.start_button = self.add_button(
             "Start this run", self.start_run, "main", "Loads the plate now and writes it into the journal"
         )
+        self.off_button = self.add_button(
+            "Take it off", lambda: self.body.setCurrentIndex(1), "main", "Say of each part what became of it"
+        )
         self.timer = QTimer(self)
         self.timer.timeout.connect(self._run_fast)
         self.bill.chosen.connect(self.choose)
-        self.coming.chosen.connect(self.choose)
-        self.picture.tapped.connect(self.turn_outcome)
-        self.picture.says = self._says
+        self.bill.moved.connect(self.put_at)
+        self.planned.runs.chosen.connect(self.choose)
+        self.planned.conflicts.chosen.connect(lambda n: self.choose(self.found[n].plate_id))
+        self.planned.freed.connect(self.set_free)
+        self.planned.export.connect(self.export_calendar)
+        self.off.recorded.connect(self._recorded)
+        self.off.back.connect(lambda: self.body.setCurrentIndex(0))
 
     def build(self) -> QBoxLayout:
         self.bill, self.machine = WatchBill(self.context), MachineView(self.context)
+        self.planned, self.off = PlannedPage(self.context), TakeOffPage(self.context)
         self.fast = QCheckBox("Run it fast")
         self.fast.setToolTip("The simulated machine: twenty minutes a second, with its seeded faults")
         self.fast.toggled.connect(lambda on: self.timer.start(TICK_MS) if on else self.timer.stop())
@@ -64,48 +74,21 @@ class PrintBench(Bench):
             self.machine_title, self.machine, row(self.fast, -1, self.ended_button), gap=8, margins=(14, 8, 14, 12)
         )
         beside.setStretch(1, 1)
-        side = panel(beside, "drawer")
+        side, drawer = panel(beside, "drawer"), panel(column(self.planned, gap=0), "drawer")
         hold(self.theme, side, "setFixedWidth", 244)
-        self.why = label("", "section", True)
-        self.reasons, self.others = label("", "", True), label("", "note", True)
-        self.drawer = QStackedWidget()
-        self.coming = RunList(self.context)
-        words = column(self.why, self.reasons, self.others, -1, gap=6)
-        planned = row(words, self.coming, gap=24, margins=(16, 12, 16, 8))
-        planned.setStretch(0, 5)
-        planned.setStretch(1, 6)
-        self.drawer.addWidget(panel(planned, "drawer"))
-        self.drawer.addWidget(self._outcome_page())
-        hold(self.theme, self.drawer, "setFixedHeight", 236)
-        main = column(row(self.bill, margins=(16, 4, 12, 4)), self.drawer, gap=0)
+        hold(self.theme, drawer, "setFixedHeight", 236)
+        main = column(row(self.bill, margins=(16, 4, 12, 4)), drawer, gap=0)
         main.setStretch(0, 1)
-        body = row(main, side, gap=0)
-        body.setStretch(0, 1)
-        return body
+        floor = row(main, side, gap=0)
+        floor.setStretch(0, 1)
+        self.body = Pages()
+        self.body.addWidget(panel(floor, "bench"))
+        self.body.addWidget(self.off)
+        return column(self.body, gap=0)
 
-    def _outcome_page(self) -> QWidget:
-        """Tap the parts: good, flawed, failed; a height for what failed; likely causes beside."""
-        self.picture = PlatePicture(self.context)
-        self.height_at, self.tapped = QDoubleSpinBox(), label("Tap a part: good, flawed, failed in turn.", "note", True)
-        self.height_at.setPrefix("failed at ")
-        self.height_at.setSuffix(" mm")
-        self.height_at.setRange(0, 400)
-        self.height_at.setAccessibleName("Height it failed at")
-        self.height_at.valueChanged.connect(self._set_height)
-        self.causes, self.inquest = label("", "note"), InquestPanel(self.theme)
-        self.inquest.answered.connect(self._answered)
-        self.record_button = button("Plate is off: keep this", self.record, "main")
-        caution = label(
-            "; ".join(cautions("print")) + ". Check the vat for cured flakes before the next run.", "caution", True
-        )
-        head = row(label("Taken off", "section"), -1, self.height_at, self.record_button, gap=6)
-        told = row(self.causes, 6, self.tapped)
-        told.setStretch(2, 1)
-        words = column(head, told, self.inquest, -1, caution, gap=1)
-        made = row(self.picture, words, gap=16, margins=(16, 6, 16, 6))
-        made.setStretch(0, 3)
-        made.setStretch(1, 5)
-        return panel(made, "drawer")
+    @property
+    def slots(self) -> tuple[Slotted, ...]:
+        return self.planned_now.slots
 
     @property
     def run(self) -> RunRecord | None:
@@ -115,6 +98,14 @@ class PrintBench(Bench):
     @property
     def plate(self) -> Plate | None:
         return self.session.plans.plates.get(self.plate_id)
+
+    @property
+    def cold(self) -> Cold:
+        return cold_by(coming_air(self.session.now))
+
+    @property
+    def _zone(self) -> str:
+        return self.session.plans.army.zone if self.session.plans.army else ""
 
     def refresh(self) -> None:
         plans = self.session.plans
@@ -127,16 +118,45 @@ class PrintBench(Bench):
             return
         self.show_full()
         try:
-            self.bill_now = next_runs(plans, self.session.answers.standing, self.session.now)
-            self.slots = list(self.bill_now.slots)
+            self._plan()
             machine_h = sum(s.plate.minutes for s in self.slots) / 60
-            self.subtitle.setText(f"{counted(len(self.slots), 'run')} to come, {machine_h:.1f} h of machine")
+            runs = f"{counted(len(self.slots), 'run')}, {machine_h:.1f} h of machine. "
+            self.subtitle.setText((runs if self.slots else "") + self.planned.show_end(self.planned_now))
         except PlanError as error:
-            self.bill_now, self.slots = Bill(), []
+            self.planned_now, self.found, self.wet = Bill(), [], []
             self.subtitle.setText(f"{error.message} {error.advice}")
         if self._done_with_plate():
             self.plate_id, self.by_hand = self._first_plate(), False
+            self.body.setCurrentIndex(0)
         self._show()
+
+    def _plan(self) -> None:
+        """The bill from now on, its conflicts, tub and lamp; what would help is worked out beside."""
+        plans, standing, now, army = (
+            self.session.plans,
+            self.session.answers.standing,
+            self.session.now,
+            self.session.plans.army,
+        )
+        self.planned_now = next_runs(plans, standing, now, self.cold)
+        if army is None:
+            return
+        self.found = conflicts(self.planned_now, army, now)
+        self.wet = wet_work(self.slots, army, now)
+        waiting, machines, busy = (
+            waiting_plates(plans.plates, standing.runs),
+            list(plans.machines.values()),
+            busy_until(plans, standing),
+        )
+        cold = self.cold
+        self.context.jobs.start(
+            "helps", "Looking for what would help",
+            lambda _: what_helps(waiting, machines, army, now, busy, cold), self._helped,
+        )  # fmt: skip
+
+    def _helped(self, helps: list[Help]) -> None:
+        self.helps = helps
+        self.planned.show_bill(self.planned_now, self.found, helps, self.plate_id)
 
     def _done_with_plate(self) -> bool:
         """Whether another plate may take the place of the shown one: it is gone, or off the machine and not asked for."""
@@ -152,51 +172,50 @@ class PrintBench(Bench):
 
     def choose(self, plate_id: str) -> None:
         if plate_id != self.plate_id:
-            self.plate_id, self.ahead_min, self.outcomes, self.by_hand = plate_id, 0.0, {}, True
+            self.plate_id, self.ahead_min, self.by_hand = plate_id, 0.0, True
             self.fast.setChecked(False)
         self._show()
 
     def _show(self) -> None:
         plate, run = self.plate, self.run
-        self.bill.show_runs(self.slots, self.plate_id)
-        self.coming.show_runs(self.slots, self.plate_id)
+        self.bill.show_bill(list(self.slots), self.wet, {c.plate_id for c in self.found}, self.plate_id)
+        self.planned.show_bill(self.planned_now, self.found, self.helps, self.plate_id)
         slot = next((s for s in self.slots if s.plate.id == self.plate_id), None)
-        self.start_button.setVisible(slot is not None)
         printing = run is not None and run.state == "printing"
+        ended = run is not None and not printing
+        self.start_button.setVisible(slot is not None)
+        self.off_button.setVisible(ended)
+        self.off_button.setText("Take it off" if ended and run and run.state == "hanging" else "Look at it again")
         self.fast.setVisible(printing)
         self.ended_button.setVisible(printing)
-        machine = self.session.plans.machines.get(plate.machine_id) if plate else None
+        machine = self.session.plans.machines.get(slot.machine_id if slot else plate.machine_id) if plate else None
         self.machine_title.setText(machine.name if machine else "")
         printer = self._printer()
         self.machine.show_reading(machine, plate, printer.reading(self._elapsed()) if printer and printing else None)
-        looking = run is not None and run.state != "printing"
-        self.drawer.setCurrentIndex(1 if looking else 0)
-        if looking and plate is not None and run is not None:
-            self._show_outcomes(plate, run)
-        elif slot is not None:
-            self._show_why(slot)
+        if slot is not None and machine is not None:
+            self.planned.show_slot(slot, machine, self.cold)
         elif plate is not None and run is not None:
-            self.why.setText(f"{plate.name} is printing")
-            self.reasons.setText(
-                f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {run.started + timedelta(minutes=plate.minutes):%a %H:%M}."
-            )
-            self.others.setText(
-                "Keep the lid down: daylight cures resin. The simulated machine may let a part go, lose power or run dry."
-            )
+            self._show_run(plate, run)
 
-    def _show_why(self, slot: Slotted) -> None:
-        self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
-        self.reasons.setText(
-            f"It {slot.why}. {slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h."
-        )
-        army, machine = self.session.plans.army, self.session.plans.machines.get(slot.machine_id)
-        if army is not None and machine is not None:
-            free = slot.start - timedelta(minutes=slot.idle_min)
-            lines = [
-                f"{o.start:%a %H:%M} to {o.end:%H:%M}: idle {o.idle_min:.0f} min, hangs {o.hangs_min:.0f} min"
-                for o in other_starts(slot, machine, army, free)
-            ]
-            self.others.setText("Other starts compared:\n" + "\n".join(lines))
+    def _show_run(self, plate: Plate, run: RunRecord) -> None:
+        if run.state == "printing":
+            end = later(run.started, plate.minutes, self._zone)
+            said = f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}."
+            careful = "Keep the lid down: daylight cures resin. The simulated machine may let a part go, lose power or run dry."
+            self.planned.show_words(f"{plate.name} is printing", said, careful)
+            return
+        self.off.show_run(run, plate, self._seen(plate, run))
+        waits = "has ended and waits to be taken off" if run.state == "hanging" else f"was taken off; {run.state}"
+        self.planned.show_words(f"{plate.name} {waits}", self.off.counts.text() + ".")
+
+    def _seen(self, plate: Plate, run: RunRecord) -> dict[str, Seen]:
+        """What the journal holds, or what was said so far; for a plate not yet looked at, what the machine shows."""
+        if run.outcomes:
+            return dict(run.outcomes)
+        if self.off.run is not None and self.off.run.run_id == run.run_id and self.off.outcomes:
+            return self.off.outcomes
+        printer = self._printer()
+        return {o.placed_id: (o.outcome, o.height_mm, o.looks) for o in printer.outcomes()} if printer else {}
 
     def _printer(self) -> SimulatedPrinter | None:
         plate, run = self.plate, self.run
@@ -205,7 +224,7 @@ class PrintBench(Bench):
 
     def _elapsed(self) -> float:
         run = self.run
-        return 0.0 if run is None else (self.session.clock() - run.started).total_seconds() / 60 + self.ahead_min
+        return 0.0 if run is None else minutes_between(run.started, self.session.clock(), self._zone) + self.ahead_min
 
     def _run_fast(self) -> None:
         self.ahead_min += MINUTES_PER_TICK
@@ -236,86 +255,50 @@ class PrintBench(Bench):
             )
             return
         now = self.session.clock()
-        run = Run(new_id(), slot.plate.id, slot.machine_id, now, now + timedelta(minutes=slot.plate.minutes))
+        run = Run(new_id(), slot.plate.id, slot.machine_id, now, later(now, slot.plate.minutes, self._zone))
         fact = Fact(now, RUN_STARTED, run.id, (), 10, {"plate": slot.plate.id, "machine": slot.machine_id})
-        self.session.commit(f"start {slot.plate.name}", [run], [fact])
+        self.session.commit(f"start {slot.plate.name}", [run, replace(slot.plate, pinned=None)], [fact])
 
     def end_run(self) -> None:
         run, plate = self.run, self.plate
         if run is not None and plate is not None and run.state == "printing":
             self.session.commit(f"{plate.name} ended", facts=[Fact(self.session.clock(), RUN_ENDED, run.run_id)])
 
-    def _show_outcomes(self, plate: Plate, run: RunRecord) -> None:
-        """What the journal holds; for a plate not yet looked at, what the simulated machine shows, to be corrected."""
-        machine = self.session.plans.machines.get(plate.machine_id)
-        if run.outcomes:
-            self.outcomes = dict(run.outcomes)
-        elif set(self.outcomes) != {p.id for p in plate.placed}:
-            printer = self._printer()
-            self.outcomes = (
-                {o.placed_id: (o.outcome, o.height_mm, o.looks) for o in printer.outcomes()} if printer else {}
-            )
-        self.record_button.setVisible(run.state == "hanging")
-        self.picture.show_plate(plate, machine, {i: o[0] for i, o in self.outcomes.items()})
-        self._show_causes(plate, run)
-
-    def _show_causes(self, plate: Plate, run: RunRecord) -> None:
-        counts = {o: sum(v[0] == o for v in self.outcomes.values()) for o in (GOOD, FLAWED, FAILED)}
-        self.causes.setText(f"{counts[GOOD]} good, {counts[FLAWED]} flawed, {counts[FAILED]} failed.")
-        seen, answers = replace(run, outcomes=self.outcomes), self.session.answers
-        self.inquest.show_inquest(inquest_of(seen, self.session.plans, answers.standing.runs, answers.facts))
-
-    def _answered(self, test: str, yes: bool) -> None:
-        """A cheap test was made: what it said counts from now on."""
-        run = self.run
-        if run is not None:
-            fact = Fact(self.session.clock(), INQUEST_TEST, run.run_id, data={"test": test, "yes": yes})
-            self.session.commit(f"inquest: {'yes' if yes else 'no'}", facts=[fact])
-
-    def _says(self, placed: Placed) -> str:
-        figure = self.session.plans.figures.get(placed.figure_id)
-        return f"{figure.name if figure else 'spare'}, {placed.slot}"
-
-    def turn_outcome(self, placed_id: str) -> None:
-        """Tap: good, flawed, failed, good. What the journal already holds stays."""
-        run, plate = self.run, self.plate
-        if run is None or plate is None:
+    def put_at(self, plate_id: str, when: datetime, machine_id: str) -> None:
+        """A run put at a time by hand, on its machine or another it fits; the others go round it."""
+        plate, machine = self.session.plans.plates.get(plate_id), self.session.plans.machines.get(machine_id)
+        if plate is None or machine is None:
             return
-        placed = next(p for p in plate.placed if p.id == placed_id)
-        self.picture.chosen = placed_id
-        if run.state == "hanging":
-            outcome = NEXT_OUTCOME[self.outcomes[placed_id][0]]
-            height = round(plate.height_mm / 2, 1) if outcome == FAILED else 0.0
-            self.outcomes[placed_id] = (outcome, height, "")
-        outcome, height, looks = self.outcomes.get(placed_id, (GOOD, 0.0, ""))
-        self.tapped.setText(f"{self._says(placed)}: {outcome}{', ' + looks if looks else ''}")
-        self.height_at.blockSignals(True)
-        self.height_at.setValue(height)
-        self.height_at.setEnabled(outcome == FAILED and run.state == "hanging")
-        self.height_at.blockSignals(False)
-        self._show_outcomes(plate, run)
+        if machine_id != plate.machine_id:
+            if not (machine.in_service and fits_on(plate, machine)):
+                says = f"{plate.name} does not fit {machine.name} as it lies."
+                self.session.failed.emit(
+                    PlanError("does-not-fit", says, "Take it apart in Plate and make it for that machine.")
+                )
+                return
+            plate = moved_to(plate, machine)
+        self.session.commit(f"{plate.name} put at {when:%a %H:%M}", [replace(plate, pinned=when)])
 
-    def _set_height(self, height: float) -> None:
-        chosen = self.outcomes.get(self.picture.chosen)
-        if chosen is not None and chosen[0] == FAILED:
-            self.outcomes[self.picture.chosen] = (FAILED, height, chosen[2])
+    def set_free(self) -> None:
+        if self.plate is not None:
+            self.session.commit(f"{self.plate.name} planned again", [replace(self.plate, pinned=None)])
 
-    def outcome_facts(self, run: RunRecord) -> Iterable[Fact]:
-        now = self.session.clock()
-        for placed_id, (outcome, height, looks) in self.outcomes.items():
-            yield Fact(
-                now,
-                PART_OUTCOME,
-                run.run_id,
-                (),
-                0,
-                {"placed": placed_id, "outcome": outcome, "height_mm": height, "looks": looks},
-            )
+    def export_calendar(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(
+            self, "The watch bill as a calendar", "watch-bill.ics", "Calendar (*.ics)"
+        )
+        if name:
+            self.write_calendar(Path(name))
 
-    def record(self) -> None:
-        """Write every part's outcome; failed parts are owed again by themselves."""
-        run, plate = self.run, self.plate
-        if run is not None and plate is not None and run.state == "hanging":
-            failed = sum(o[0] == FAILED for o in self.outcomes.values())
-            self.by_hand = False
-            self.session.commit(f"took off {plate.name}, {failed} failed", facts=list(self.outcome_facts(run)))
+    def write_calendar(self, path: Path) -> None:
+        plans = self.session.plans
+        if plans.army is None:
+            return
+        try:
+            path.write_bytes(calendar_of(self.slots, plans.machines, plans.army, self.session.now))
+        except OSError as error:
+            self.session.failed.emit(BookError("unwritable", f"{path.name} cannot be written: {error.strerror}."))
+
+    def _recorded(self) -> None:
+        self.by_hand = False
+        self.body.setCurrentIndex(0)

@@ -30,13 +30,12 @@ class RunList(Drawing):
         self.update()
 
     def draw(self, painter: QPainter) -> None:
-        self.text(painter, 0, 16, "Runs to come", 16, True)
         if not self.slots:
-            self.text(painter, 0, 40, "No plate waits for a machine.", 11, colour="slate")
+            self.text(painter, 0, 16, "No plate waits for a machine.", 11, colour="slate")
             return
-        room = max(int((self.height() - 44) / ROW), 1)
+        room = max(int((self.height() - 18) / ROW), 1)
         for number, slot in enumerate(self.slots[:room]):
-            self._row(painter, slot, number + 1, 26 + number * ROW)
+            self._row(painter, slot, number + 1, number * ROW)
         if len(self.slots) > room:
             self.text(
                 painter, 26, self.height() - 4, f"and {counted(len(self.slots) - room, 'run')} more", 11, colour="slate"

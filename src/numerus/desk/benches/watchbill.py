@@ -5,36 +5,44 @@ from __future__ import annotations
 from datetime import datetime, timedelta
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QColor, QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
+from numerus.desk.theme.marks import draw_diamond
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.floor.attendance import Window, hobby_windows, home_windows
 from numerus.floor.queue import Slotted
 from numerus.floor.runs import RunRecord
+from numerus.floor.wet import DRY_MIN, Wet
 from numerus.resin.plate import Plate
 from numerus.words import span
 
 DAYS_SHOWN = 2.2
 LEFT = 92.0
-TUB_MIN, LAMP_MIN, DRY_MIN = 12, 12, 25
+SNAP_MIN = 5
 
 
 class WatchBill(Drawing):
-    """``chosen`` tells a plate's id."""
+    """``chosen`` tells a plate's id; ``moved``: a plate was dragged to another time, and perhaps another machine."""
 
     chosen = pyqtSignal(str)
+    moved = pyqtSignal(str, object, str)
 
     def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "Watch bill: runs over the coming days")
+        super().__init__(context.theme, "Watch bill: runs over the coming days; drag one to another time or machine")
         self.session = context.session
         self.slots: list[Slotted] = []
+        self.troubled: set[str] = set()
+        self.wet: list[Wet] = []
         self.plate_id = ""
+        self._grabbed: tuple[Slotted, float] | None = None  # and how far into it, in px
+        self._at = QPointF()
+        self._rows: dict[str, tuple[float, float]] = {}
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumHeight", 250)
 
-    def show_runs(self, slots: list[Slotted], plate_id: str) -> None:
-        self.slots, self.plate_id = slots, plate_id
+    def show_bill(self, slots: list[Slotted], wet: list[Wet], troubled: set[str], plate_id: str) -> None:
+        self.slots, self.wet, self.troubled, self.plate_id = slots, wet, troubled, plate_id
         self.update()
 
     @property
@@ -58,14 +66,17 @@ class WatchBill(Drawing):
         machines = list(self.session.plans.machines.values())
         high = max(46.0, min(84.0, (bottom - y - 78) / max(len(machines), 1)))
         for machine in machines:
+            self._rows[machine.id] = y, y + high
             self.line(painter, 0, y, self.width(), y)
             self.text(painter, 0, y + 18, machine.name, 13, True, width=LEFT - 4)
-            self.text(painter, 0, y + 32, f"{machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm", 11, colour="slate")
+            size = f"{machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm" if machine.in_service else "out of service"
+            self.text(painter, 0, y + 32, size, 11, colour="slate" if machine.in_service else "brick")
             self._draw_past(painter, machine.id, y + 6, high - 12)
             for slot in (s for s in self.slots if s.machine_id == machine.id):
                 self._draw_slot(painter, slot, y + 6, high - 12)
             y += high
         self._draw_wet(painter, y)
+        self._draw_grabbed(painter)
         x = self._x(self.session.now)
         self.line(painter, x, top - 4, x, bottom, "brick", 2)
         painter.setPen(Qt.PenStyle.NoPen)
@@ -148,8 +159,12 @@ class WatchBill(Drawing):
                 painter.fillPath(path, QColor(tone))
         if number:
             self.numbered(painter, QPointF(box.left() + 13, y + 13), number, chosen)
+        if plate.id in self.troubled:
+            draw_diamond(painter, box.right() - 9, y + 11, 7, self.theme.colour("tallow"), self.theme.colour("ink"))
         if box.width() > 64:
-            self.text(painter, box.left() + 26, y + 17, plate.name, 11, True, width=box.width() - 30)
+            self.text(painter, box.left() + 26, y + 17, plate.name, 11, True, width=box.width() - 44)
+        if plate.pinned is not None:
+            self.line(painter, box.left() + 1, y, box.left() + 1, y + high, "river", 3)
 
     def _areas(self, plate: Plate) -> list[float]:
         """Parts still growing at each of 40 heights, as a share: how the plate thins out."""
@@ -186,11 +201,8 @@ class WatchBill(Drawing):
             self.text(painter, left + 5, y + 36, f"{slot.start:%H:%M}–{slot.end:%H:%M}", 11)
         if slot.hangs_min >= 15:
             self._tail(painter, slot.end, slot.met, y, high)
-        self.region(
-            QRectF(left, y, right - left, high),
-            f"{slot.plate.name}: {slot.why}",
-            lambda: self.chosen.emit(slot.plate.id),
-        )
+        box = QRectF(left, y, right - left, high)
+        self.region(box, f"{slot.plate.name}: {slot.why}. Drag it to another time.", lambda: self._take(slot, left))
 
     def _tail(self, painter: QPainter, since: datetime, until: datetime, y: float, high: float) -> None:
         """The plate hangs until someone comes."""
@@ -204,18 +216,77 @@ class WatchBill(Drawing):
 
     def _draw_wet(self, painter: QPainter, y: float) -> None:
         """Tub and lamp after every plate that is met."""
-        for name, role, offset, minutes, words in (
-            ("Tub", "moss", 10, TUB_MIN, "wash, then dry 25 min"),
-            ("Lamp", "tallow", 10 + TUB_MIN + DRY_MIN, LAMP_MIN, ""),
-        ):
+        for name, role, words in (("Tub", "moss", f"wash, then dry {DRY_MIN} min"), ("Lamp", "tallow", "cure by side")):
             self.line(painter, 0, y, self.width(), y)
             self.text(painter, 0, y + 18, name, 13, True)
-            for slot in self.slots:
-                x = self._x(slot.met + timedelta(minutes=offset))
+            for wet in self.wet:
+                since, until = wet.tub if name == "Tub" else wet.lamp
+                x = self._x(since)
                 if x < self.width():
-                    wide = max(self._x(slot.met + timedelta(minutes=offset + minutes)) - x, 4.0)
+                    wide = max(self._x(until) - x, 4.0)
                     self.bar(painter, x, y + 5, wide, 16, role)
-                    self.region(QRectF(x, y, wide, 26), f"{slot.plate.name}: {name.lower()} {minutes} min {words}")
+                    waits = f"; waited {span(wet.waits_min)}" if wet.waits_min >= 1 else ""
+                    says = f"{wet.plate.name}: {name.lower()} {since:%a %H:%M} to {until:%H:%M}, {words}{waits}"
+                    self.region(QRectF(x, y, wide, 26), says)
             y += 26
         self.line(painter, 0, y, self.width(), y)
         self.text(painter, self.width(), y + 14, f"{len(self.slots)} planned", 11, colour="slate", align=RIGHT)
+
+    def _take(self, slot: Slotted, left: float) -> None:
+        self._grabbed = slot, self._at.x() - left
+        self.chosen.emit(slot.plate.id)
+
+    def _when(self) -> datetime:
+        """The start a grabbed run is dragged to, to five minutes."""
+        assert self._grabbed is not None
+        share = (self._at.x() - self._grabbed[1] - LEFT) / max(self.width() - LEFT, 1)
+        minutes = round(share * DAYS_SHOWN * 1440 / SNAP_MIN) * SNAP_MIN
+        return max(self._start + timedelta(minutes=minutes), self.session.now)
+
+    def _row_at(self, y: float) -> str:
+        return next((m for m, (top, bottom) in self._rows.items() if top <= y < bottom), "")
+
+    def _dragged(self) -> bool:
+        return self._grabbed is not None and abs(self._at.x() - self._x(self._grabbed[0].start) - self._grabbed[1]) > 6
+
+    def _draw_grabbed(self, painter: QPainter) -> None:
+        """Where the run would start if it were let go."""
+        if self._grabbed is None or not self._dragged():
+            return
+        slot, when = self._grabbed[0], self._when()
+        top, bottom = self._rows.get(self._row_at(self._at.y()) or slot.machine_id, (0.0, 0.0))
+        end = when + timedelta(minutes=slot.plate.minutes)
+        box = QRectF(self._x(when), top + 6, self._x(end) - self._x(when), bottom - top - 12)
+        painter.setPen(QPen(self.theme.colour("river"), 2, Qt.PenStyle.DashLine))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRoundedRect(box, 3, 3)
+        self.tagged(painter, box.left() + 4, top - 2, f"{when:%a %H:%M} to {end:%H:%M}")
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        self._at, self._grabbed = self.place(event), None
+        super().mousePressEvent(event)
+
+    def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
+        self._at = self.place(event)
+        if self._grabbed is None:
+            super().mouseMoveEvent(event)
+        else:
+            self.update()
+
+    def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
+        self._at = self.place(event)
+        grabbed = self._grabbed if self._dragged() else None
+        when = self._when() if grabbed else self.session.now
+        self._grabbed = None
+        if grabbed is not None:
+            self.moved.emit(grabbed[0].plate.id, when, self._row_at(self._at.y()) or grabbed[0].machine_id)
+        self.update()
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        """Ctrl and an arrow put the chosen run ten minutes earlier or later."""
+        by = {Qt.Key.Key_Left: -10, Qt.Key.Key_Right: 10}.get(Qt.Key(event.key()))
+        slot = next((s for s in self.slots if s.plate.id == self.plate_id), None)
+        if by is None or slot is None or not event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+            super().keyPressEvent(event)
+        else:
+            self.moved.emit(slot.plate.id, max(slot.start + timedelta(minutes=by), self.session.now), slot.machine_id)

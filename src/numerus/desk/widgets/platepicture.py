@@ -32,6 +32,7 @@ class PlatePicture(Drawing):
         self.outcomes: dict[str, str] = {}
         self.says: Callable[[Placed], str] = lambda placed: placed.slot
         self.chosen = ""
+        self.marks: list[tuple[float, float]] = []  # places of earlier failures, in mm
         self._images: dict[tuple[str, float, str], tuple[QImage, float]] = {}
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumSize", 320, 200)
@@ -58,6 +59,9 @@ class PlatePicture(Drawing):
         self._draw_bad_spots(painter, frame, scale)
         for number, placed in enumerate(self.plate.placed, 1):
             self._draw_part(painter, placed, number, frame, scale)
+        for x_mm, y_mm in self.marks:
+            spot = QPointF(frame.left() + x_mm * scale, frame.bottom() - y_mm * scale)
+            draw_diamond(painter, spot.x(), spot.y(), 7, self.theme.colour("brickwash"), self.theme.colour("brick"))
         x, y = frame.left(), frame.bottom() + 22
         self.line(painter, x, y - 10, x + 20 * scale, y - 10, "slate", 2)
         self.text(painter, x + 20 * scale + 8, y - 6, "20 mm; the front is below", 11, colour="slate")

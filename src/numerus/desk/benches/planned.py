@@ -1,0 +1,92 @@
+"""Under the watch bill: why the chosen run starts when it does, and beside it the runs to come, what would help, conflicts."""
+
+from __future__ import annotations
+
+from datetime import timedelta
+
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtWidgets import QWidget
+
+from numerus.desk.benches.runlist import RunList
+from numerus.desk.context import Context
+from numerus.desk.widgets.layout import Pages, button, column, label, row
+from numerus.desk.widgets.places import PlaceList
+from numerus.floor.helps import Help, bill_says
+from numerus.floor.queue import Bill, Cold, Conflict, Slotted, other_starts
+from numerus.resin.profiles import Machine
+from numerus.words import span
+
+RUNS, HELPS, CONFLICTS = "Runs to come", "What would help", "Conflicts"
+
+
+class PlannedPage(QWidget):
+    """``freed``: the chosen run is given back to the planner; ``export``: the bill as a calendar."""
+
+    freed = pyqtSignal()
+    export = pyqtSignal()
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.context, self.session = context, context.session
+        self.why, self.reasons, self.others = label("", "section", True), label("", "", True), label("", "note", True)
+        self.free = button("Let the planner choose", self.freed.emit, "", "It was put at this time by hand")
+        self.calendar = button(
+            "As a calendar …", self.export.emit, "", "Starts and plates to take off, with reminders (iCalendar)"
+        )
+        self.runs = RunList(context)
+        self.helps = PlaceList(context.theme, HELPS, "Nothing that was tried ends the printing half an hour earlier.")
+        self.conflicts = PlaceList(context.theme, CONFLICTS, "None: every run is started and met by someone.")
+        self.pages = Pages()
+        self.tabs = {}
+        for name, page in ((RUNS, self.runs), (HELPS, self.helps), (CONFLICTS, self.conflicts)):
+            self.pages.addWidget(page)
+            self.tabs[name] = button(name, lambda n=name: self.open(n), "tab")
+            self.tabs[name].setCheckable(True)
+        self.setLayout(self._body())
+        self.open(RUNS)
+
+    def _body(self):  # type: ignore[no-untyped-def]
+        words = column(self.why, self.reasons, self.others, -1, row(self.free, self.calendar, -1), gap=5)
+        listed = column(row(*self.tabs.values(), -1, gap=2), self.pages, gap=2)
+        listed.setStretch(1, 1)
+        body = row(words, listed, gap=24, margins=(16, 8, 16, 8))
+        body.setStretch(0, 5)
+        body.setStretch(1, 6)
+        return body
+
+    def open(self, name: str) -> None:
+        self.pages.setCurrentIndex(list(self.tabs).index(name))
+        for title, tab in self.tabs.items():
+            tab.setChecked(title == name)
+
+    def show_bill(self, bill: Bill, found: list[Conflict], helps: list[Help], plate_id: str) -> None:
+        self.runs.show_runs(list(bill.slots), plate_id)
+        self.conflicts.show_lines([(c.says, "drag the run on the bill, or change the week in Muster") for c in found])
+        self.helps.show_lines([(f"{h.says}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps])
+        self.tabs[CONFLICTS].setText(f"{CONFLICTS} ({len(found)})" if found else CONFLICTS)
+
+    def show_slot(self, slot: Slotted, machine: Machine, cold: Cold | None) -> None:
+        """Why a run starts when it does, and what other starts would waste."""
+        army = self.session.plans.army
+        self.free.setVisible(slot.plate.pinned is not None)
+        self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
+        tall = f"{slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h"
+        self.reasons.setText(f"It {slot.why}. {tall}.")
+        if army is None:
+            return
+        free = slot.start - timedelta(minutes=slot.idle_min)
+        lines = [
+            f"{o.start:%a %H:%M} to {o.end:%H:%M}: idle {o.idle_min:.0f} min, hangs {o.hangs_min:.0f} min"
+            for o in other_starts(slot, machine, army, free, cold=cold)
+        ]
+        self.others.setText("Other starts compared:\n" + "\n".join(lines))
+
+    def show_words(self, why: str, reasons: str, others: str = "") -> None:
+        self.free.setVisible(False)
+        for made, words in ((self.why, why), (self.reasons, reasons), (self.others, others)):
+            made.setText(words)
+
+    def show_end(self, bill: Bill) -> str:
+        """When the last plate comes off, against the date."""
+        army = self.session.plans.army
+        return bill_says(bill, army) if army else ""

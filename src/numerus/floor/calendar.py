@@ -1,0 +1,52 @@
+"""The watch bill as a calendar file (iCalendar, RFC 5545): starts to be made, runs, plates to be taken off."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from datetime import datetime, timedelta
+from zoneinfo import ZoneInfo
+
+from icalendar import Alarm, Calendar, Event
+
+from numerus.floor.queue import Slotted
+from numerus.kit.plan import Army
+from numerus.resin.profiles import Machine
+
+REMIND = timedelta(minutes=5)
+
+
+def calendar_of(slots: Iterable[Slotted], machines: Mapping[str, Machine], army: Army, now: datetime) -> bytes:
+    """One event for each run with a reminder before its start, and one for taking its plate off.
+
+    Times are the army's zone's, or floating where it names none.
+    """
+    calendar = Calendar()
+    calendar.add("prodid", "-//Numerus//watch bill//EN")
+    calendar.add("version", "2.0")
+    for slot in slots:
+        machine = machines[slot.machine_id]
+        words = f"{slot.plate.name} on {machine.name}"
+        turned = slot.met + timedelta(minutes=machine.turn_round_min)
+        calendar.add_component(
+            _event(f"{slot.plate.id}-run", f"Print {words}", slot.start, slot.end, slot.why, army, now)
+        )
+        off = f"Take off {words}"
+        says = "Gloves; mind the drips; check the vat for cured flakes before the next run."
+        calendar.add_component(_event(f"{slot.plate.id}-off", off, slot.met, turned, says, army, now))
+    return calendar.to_ical()
+
+
+def _event(uid: str, title: str, start: datetime, end: datetime, says: str, army: Army, now: datetime) -> Event:
+    event, zone = Event(), ZoneInfo(army.zone) if army.zone else None
+    event.add("uid", f"{uid}@numerus")
+    event.add("summary", title)
+    event.add("dtstart", start.replace(tzinfo=zone, microsecond=0))
+    event.add("dtend", end.replace(tzinfo=zone, microsecond=0))
+    event.add("dtstamp", now.astimezone(ZoneInfo("UTC")).replace(microsecond=0))
+    event.add("description", says)
+    alarm = Alarm()
+    alarm.add("action", "DISPLAY")
+    alarm.add("description", title)
+    alarm.add("trigger", -REMIND)
+    event.add_component(alarm)
+    return event

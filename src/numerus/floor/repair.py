@@ -1,0 +1,153 @@
+"""Reprint or repair: what each way with a flawed or failed part costs in hours of machine and of hands, money and days, and
+how often it has worked.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, replace
+from math import ceil, log
+
+from numerus.floor.runs import FAILED
+from numerus.kit.facts import REPAIR_CHOSEN, REPAIR_ENDED, Fact
+from numerus.kit.plan import Part
+from numerus.resin.profiles import Machine, Resin
+from numerus.resin.timing import run_minutes
+
+REPRINT, SPARES, END, PUTTY, HIDE, ACCEPT = "reprint", "spares", "end", "putty", "hide", "accept"
+KEPT = (END, PUTTY, HIDE, ACCEPT)  # the part goes on along the march
+USUAL = {END: 0.75, PUTTY: 0.8, HIDE: 0.85, ACCEPT: 0.9}  # how often it holds, before anything was tried
+HANDS_MIN = {END: 30.0, PUTTY: 20.0, HIDE: 10.0, ACCEPT: 0.0}
+WORSE_MIN = {END: 5.0, PUTTY: 5.0, HIDE: 15.0, ACCEPT: 30.0}  # what it looks like afterwards is worth so many minutes
+AGAIN_MIN = 14.0  # of hands: plate, wash, supports and cure of one part more
+PRIOR_TRIES = 4.0
+SURE = 0.97
+MACHINE_WORTH, LATE_DAY_MIN = 0.05, 120.0  # a minute of machine, a day after the date, in minutes of hands
+WHOLE_SHARE = 0.55  # of its height: below it there is not enough to mend
+
+
+@dataclass(frozen=True)
+class Way:
+    """One way: minutes of machine and of hands, money, days until the part is there, how often it works; ``worth``: all of it in
+    minutes of hands, less is better.
+    """
+
+    key: str
+    says: str
+    machine_min: float
+    hands_min: float
+    cost: float
+    days: float
+    chance: float
+    worth: float
+    spares: int = 0
+
+
+@dataclass(frozen=True)
+class Hurt:
+    """A part that did not come out well: what became of it, how often prints of it fail, and when a new one could be there.
+
+    ``rides``: a plate that waits already is as tall, so that another copy costs no machine time. ``slack_days``: between when the
+    army is likely ready and its date.
+    """
+
+    part: Part
+    outcome: str
+    height_mm: float
+    fails: float
+    days_to_next: float
+    rides: bool
+    slack_days: float
+    machine: Machine
+    resin: Resin
+
+
+def ways(hurt: Hurt, record: Mapping[str, tuple[int, int]]) -> list[Way]:
+    """What can be done, the most sensible first; ``record``: how often each way has worked and was tried."""
+    found = [_again(hurt, REPRINT, 0)]
+    spares = _spares(hurt.fails)
+    if spares:
+        found.append(_again(hurt, SPARES, spares))
+    found += [_kept(hurt, key, chance_of(key, record)) for key in _possible(hurt)]
+    return sorted(found, key=lambda w: w.worth)
+
+
+def chance_of(key: str, record: Mapping[str, tuple[int, int]]) -> float:
+    """How often a way works: its usual share, moved by this user's record as ``PRIOR_TRIES`` tries would."""
+    worked, tried = record.get(key, (0, 0))
+    return (USUAL[key] * PRIOR_TRIES + worked) / (PRIOR_TRIES + tried)
+
+
+def _spares(fails: float) -> int:
+    """Copies besides one so that one of them is good almost surely; 0 where one alone is."""
+    return max(ceil(log(1 - SURE) / log(max(fails, 1e-6))) - 1, 0) if fails > 1 - SURE else 0
+
+
+def _possible(hurt: Hurt) -> list[str]:
+    """What can still be done with what there is: a flaw can be filled, hidden or borne; of a failed part the end."""
+    if hurt.outcome != FAILED:
+        return [PUTTY, HIDE, ACCEPT]
+    tall = hurt.part.pose.height_mm if hurt.part.pose else max(hurt.part.extents_mm)
+    return [END] if hurt.height_mm >= WHOLE_SHARE * tall else []
+
+
+def _again(hurt: Hurt, key: str, spares: int) -> Way:
+    pose = hurt.part.pose
+    machine = 0.0 if hurt.rides else run_minutes(pose.height_mm if pose else max(hurt.part.extents_mm), hurt.machine)
+    ml = (hurt.part.volume_ml + (pose.support_ml if pose else 0.0)) * (1 + spares) * (1 + hurt.resin.cling_share)
+    chance = 1 - hurt.fails ** (1 + spares)
+    words = "Print it again" if not spares else f"Print it again with {spares} spare{'s' if spares > 1 else ''}"
+    ride = ", on a plate that waits and is as tall" if hurt.rides else ""
+    hands, cost = AGAIN_MIN * (1 + 0.25 * spares), ml / 1000 * hurt.resin.price_per_l
+    return replace(_way(hurt, key, words + ride, machine, hands, cost, hurt.days_to_next, chance), spares=spares)
+
+
+SAYS = {
+    END: "Cut it level, print the missing end, pin and glue it", PUTTY: "Fill with two-part putty, sand, wash the dust off",
+    HIDE: "Hide it: base, mud, battle damage, or turn it to the back", ACCEPT: "Take it as it is",
+}  # fmt: skip
+
+
+def _kept(hurt: Hurt, key: str, chance: float) -> Way:
+    missing = 1 - hurt.height_mm / max(hurt.part.pose.height_mm if hurt.part.pose else 1.0, hurt.height_mm, 1.0)
+    printed = key == END
+    cost = hurt.part.volume_ml * missing / 1000 * hurt.resin.price_per_l if printed else 0.0
+    return _way(hurt, key, SAYS[key], 0.0, HANDS_MIN[key], cost, hurt.days_to_next if printed else 0.0, chance)
+
+
+def _way(hurt: Hurt, key: str, says: str, machine: float, hands: float, cost: float, days: float, chance: float) -> Way:
+    late = LATE_DAY_MIN * max(days - max(hurt.slack_days, 0.0), 0.0)
+    worth = (hands + MACHINE_WORTH * machine + late) / max(chance, 0.05) + WORSE_MIN.get(key, 0.0)
+    return Way(key, says, machine, hands, cost, days, chance, worth)
+
+
+def repair_record(facts: Iterable[Fact]) -> dict[str, tuple[int, int]]:
+    """How often each way has worked, and was tried, by its key."""
+    found: dict[str, tuple[int, int]] = {}
+    for fact in facts:
+        if fact.kind == REPAIR_ENDED:
+            worked, tried = found.get(fact.data["way"], (0, 0))
+            found[fact.data["way"]] = worked + bool(fact.data["worked"]), tried + 1
+    return found
+
+
+@dataclass(frozen=True)
+class Waiting:
+    """A repair that was chosen and is still to be told of."""
+
+    run_id: str
+    placed_id: str
+    part_id: str
+    way: str
+
+
+def waiting_repairs(facts: Iterable[Fact]) -> list[Waiting]:
+    """Repairs chosen whose end was not told, the oldest first."""
+    found: dict[tuple[str, str], Waiting] = {}
+    for fact in facts:
+        if fact.kind == REPAIR_CHOSEN and fact.data["way"] in KEPT:
+            at = fact.subject, fact.data["placed"]
+            found[at] = Waiting(*at, fact.data["part"], fact.data["way"])
+        elif fact.kind == REPAIR_ENDED:
+            found.pop((fact.subject, fact.data["placed"]), None)
+    return list(found.values())

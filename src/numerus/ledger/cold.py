@@ -1,0 +1,28 @@
+"""Nights too cold for resin, from the weather station: minutes below what it wants where a machine stands unheated."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from datetime import datetime, timedelta
+
+from numerus.floor.queue import Cold
+from numerus.paint.weather import Air
+
+SHELTER_C = 6.0  # a shed or garage is so much warmer than the air
+RESIN_C = 18.0  # below it resin thickens and tips let go
+LIT_C = 4.0  # what a printing machine warms its own vat by
+
+
+def cold_by(airs: Sequence[Air]) -> Cold:
+    """Minutes in the cold between two moments, as far as the forecast reaches; after it none are known."""
+    spans = [
+        (a.at, b.at if b else a.at + timedelta(hours=3))
+        for a, b in zip(airs, [*airs[1:], None], strict=True)
+        if a.celsius + SHELTER_C + LIT_C < RESIN_C
+    ]
+
+    def cold(since: datetime, until: datetime) -> float:
+        both = ((min(until, end) - max(since, begin)).total_seconds() / 60 for begin, end in spans)
+        return sum(max(minutes, 0.0) for minutes in both)
+
+    return cold

@@ -1,0 +1,47 @@
+"""Reprint or repair with all a book knows: how often a part fails, which plate it could ride on, when that comes off."""
+
+from __future__ import annotations
+
+from collections import Counter
+from datetime import datetime
+
+from numerus.errors import PlanError
+from numerus.floor.repair import Hurt, Way, repair_record, ways
+from numerus.floor.runs import FAILED, RunRecord
+from numerus.kit.facts import Fact
+from numerus.kit.plan import Part
+from numerus.ledger.orders import next_runs
+from numerus.ledger.plans import Plans
+from numerus.ledger.plating import part_rate
+from numerus.ledger.standing import Standing, outcomes_by_part
+from numerus.resin.profiles import Machine
+
+ONE_MORE_DAYS = 1.0
+
+
+def ways_with(
+    part: Part, seen: tuple[str, float, str], run: RunRecord, plans: Plans, standing: Standing, facts: list[Fact],
+    now: datetime, slack_days: float,
+) -> list[Way]:  # fmt: skip
+    """What can be done with a part that came out so; ``seen``: outcome, height it failed at, looks."""
+    told = outcomes_by_part(plans, standing)
+    tried, failed = Counter(p for _, p in told), Counter(p for o, p in told if o == FAILED)
+    machine = plans.machines.get(run.machine_id) or next(iter(plans.machines.values()), Machine("m", "Machine"))
+    rides, days = _next_plate(part, plans, standing, now)
+    fails = part_rate(part, failed[part.id], tried[part.id])
+    hurt = Hurt(part, seen[0], seen[1], fails, days, rides, slack_days, machine, plans.resin)
+    return ways(hurt, repair_record(facts))
+
+
+def _next_plate(part: Part, plans: Plans, standing: Standing, now: datetime) -> tuple[bool, float]:
+    """Whether a plate that waits is as tall as the part, and days until the part could come off."""
+    tall = part.pose.height_mm if part.pose else max(part.extents_mm)
+    try:
+        slots = next_runs(plans, standing, now).slots
+    except PlanError:
+        return False, ONE_MORE_DAYS
+    taller = [s for s in slots if s.plate.height_mm >= tall]
+    if taller:
+        return True, (taller[0].met - now).total_seconds() / 86400
+    last = max((s.met for s in slots), default=now)
+    return False, (last - now).total_seconds() / 86400 + ONE_MORE_DAYS
