@@ -8,7 +8,15 @@ from typing import Any
 
 from PyQt6.QtCore import QTimer
 from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent
-from PyQt6.QtWidgets import QApplication, QHBoxLayout, QMainWindow, QStackedWidget, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import (
+    QApplication,
+    QHBoxLayout,
+    QMainWindow,
+    QStackedWidget,
+    QSystemTrayIcon,
+    QVBoxLayout,
+    QWidget,
+)  # fmt: skip
 
 from numerus.desk import settings as kept
 from numerus.desk.benches import make_benches
@@ -24,6 +32,7 @@ from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
 from numerus.desk.tables import documents_dialog, scheme_dialog
 from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.watch import RunWatch
 from numerus.desk.welcome import welcome
 from numerus.desk.widgets.layout import Pages, button
 from numerus.kit.march import STAGES, TITLES
@@ -45,6 +54,8 @@ class MainWindow(QMainWindow):
         self.context, self.session, self.theme = context, context.session, context.theme
         self.settings, self.settings_path = settings, settings_path
         self.deeds = Deeds(context, self)
+        self.watch = RunWatch(context.session)
+        self.tray: QSystemTrayIcon | None = None
         self.setWindowTitle("Numerus")
         self.resize(1280, 800)
         self.setAcceptDrops(True)
@@ -100,7 +111,18 @@ class MainWindow(QMainWindow):
         self.orders.print_card.connect(lambda: print_bench_card(self.session, self))
         self.clock = QTimer(self)
         self.clock.timeout.connect(self.session.tick)
+        self.clock.timeout.connect(self.watch.look)
+        self.watch.told.connect(self._tell)
         self.clock.start(CLOCK_MS)
+
+    def _tell(self, words: str) -> None:
+        """Something happened at a machine: here, and on the desktop where there is a tray."""
+        self.errors.note(words)
+        QApplication.alert(self)
+        if QSystemTrayIcon.isSystemTrayAvailable():
+            self.tray = self.tray or QSystemTrayIcon(self.windowIcon(), self)
+            self.tray.show()
+            self.tray.showMessage("Numerus", words)
 
     def _go(self, stage: str) -> None:
         """Open a stage's bench; where the window is narrow, wide benches fold the orders to their rail."""
@@ -206,6 +228,7 @@ class MainWindow(QMainWindow):
         self.settings = self.settings.opened(path)
         self._keep_settings()
         self.session.go("muster")
+        self.watch.look()
 
     def _keep_settings(self) -> None:
         from dataclasses import replace

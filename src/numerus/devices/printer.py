@@ -6,7 +6,7 @@ killed finds the run where it would be. Anything that can answer ``reading`` the
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -17,6 +17,7 @@ from numerus.resin.timing import height_after, layer_count
 
 FAULTS = ("none", "one part lets go", "power cut", "resin out", "weak corner")
 _ODDS = (0.62, 0.20, 0.05, 0.05, 0.08)
+LOOSE, LINE = "torn off its supports", "a line where it stood still"
 ROOM_C, WARM_C, WARMING_MIN = 19.0, 24.5, 40.0
 
 
@@ -46,12 +47,13 @@ class Outcome:
 
 @dataclass(frozen=True)
 class SimulatedPrinter:
-    """One run of one plate; ``fault`` "" draws one by the seed."""
+    """One run of one plate; ``fault`` "" draws one by the seed. ``resumed``: it was let go on after it had stopped."""
 
     plate: Plate
     machine: Machine
     seed: int
     fault: str = ""
+    resumed: bool = False
 
     def _dice(self) -> np.random.Generator:
         return np.random.default_rng([self.seed, len(self.plate.placed)])
@@ -63,7 +65,15 @@ class SimulatedPrinter:
     def _stop_minute(self) -> float:
         """When the run ends: whole, or where a power cut or an empty vat stops it."""
         share = self._dice().uniform(0.25, 0.9)
-        return self.plate.minutes * (share if self.drawn_fault in ("power cut", "resin out") else 1.0)
+        return self.plate.minutes * (share if self.stops and not self.resumed else 1.0)
+
+    @property
+    def stops(self) -> bool:
+        return self.drawn_fault in ("power cut", "resin out")
+
+    def _stop_height_mm(self) -> float:
+        """Where it stopped, resumed or not."""
+        return height_after(replace(self, resumed=False)._stop_minute(), self.plate.height_mm, self.machine)
 
     def reading(self, minutes: float) -> Reading:
         """What the machine shows ``minutes`` after its start."""
@@ -82,12 +92,21 @@ class SimulatedPrinter:
     def outcomes(self) -> list[Outcome]:
         """What became of each part, seeded."""
         dice, fault = self._dice(), self.drawn_fault
-        stop_height = height_after(self._stop_minute(), self.plate.height_mm, self.machine)
+        stop_height = self._stop_height_mm()
         victim = int(dice.integers(len(self.plate.placed))) if self.plate.placed else -1
         found = []
         for number, placed in enumerate(self.plate.placed):
             roll = dice.uniform()
-            if fault in ("power cut", "resin out"):
+            if self.stops and self.resumed:
+                line = (
+                    (FAILED, round(stop_height, 1), LOOSE)
+                    if roll < 0.1
+                    else (FLAWED, 0.0, LINE)
+                    if roll < 0.6
+                    else (GOOD, 0.0, "")
+                )
+                found.append(Outcome(placed.id, *line))
+            elif self.stops:
                 found.append(Outcome(placed.id, FAILED, round(stop_height, 1), "stops level all round"))
             elif fault == "one part lets go" and number == victim:
                 found.append(

@@ -6,8 +6,9 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, replace
 from datetime import datetime
 
+from numerus.floor.clock import minutes_between
 from numerus.kit.completeness import Copy
-from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, RUN_STARTED, STEP, Fact
+from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP, Fact
 from numerus.resin.plate import Plate
 
 GOOD, FLAWED, FAILED = "good", "flawed", "failed"
@@ -26,6 +27,17 @@ class RunRecord:
     outcomes: dict[str, tuple[str, float, str]]
     washed: bool
     cured: bool
+    breaks: tuple[tuple[datetime, datetime | None, str], ...] = ()  # paused since, until (None: still), and why
+
+    @property
+    def paused(self) -> str:
+        """Why it stands still, "" while it goes on."""
+        return self.breaks[-1][2] if self.breaks and self.breaks[-1][1] is None and self.ended is None else ""
+
+    def minutes_at(self, now: datetime, zone: str = "") -> float:
+        """Minutes it has printed, without those it stood still."""
+        since = ((a, b or now) for a, b, _ in self.breaks)
+        return minutes_between(self.started, now, zone) - sum(minutes_between(a, b, zone) for a, b in since)
 
     @property
     def state(self) -> str:
@@ -43,6 +55,7 @@ def run_records(facts: Iterable[Fact]) -> dict[str, RunRecord]:
     ended: dict[str, datetime] = {}
     outcomes: dict[str, dict[str, tuple[str, float, str]]] = {}
     done: dict[str, set[str]] = {}
+    breaks: dict[str, list[tuple[datetime, datetime | None, str]]] = {}
     for fact in facts:
         if fact.kind == RUN_STARTED:
             begun[fact.subject] = fact
@@ -55,11 +68,16 @@ def run_records(facts: Iterable[Fact]) -> dict[str, RunRecord]:
                 data.get("height_mm", 0.0),
                 data.get("looks", ""),
             )
+        elif fact.kind == RUN_PAUSED:
+            breaks.setdefault(fact.subject, []).append((fact.at, None, fact.data["why"]))
+        elif fact.kind == RUN_RESUMED and fact.subject in breaks:
+            since, _, why = breaks[fact.subject].pop()
+            breaks[fact.subject].append((since, fact.at, why))
         elif fact.kind == STEP and fact.subject:
             done.setdefault(fact.subject, set()).add(fact.data["stage"])
     return {
         run: RunRecord(run, f.data["plate"], f.data["machine"], f.at, ended.get(run), outcomes.get(run, {}),
-                       "wash" in done.get(run, ()), "cure" in done.get(run, ()))
+                       "wash" in done.get(run, ()), "cure" in done.get(run, ()), tuple(breaks.get(run, ())))
         for run, f in begun.items()
     }  # fmt: skip
 

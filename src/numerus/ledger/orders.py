@@ -116,11 +116,11 @@ def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Order:
     )
 
 
-def busy_until(plans: Plans, standing: Standing) -> dict[str, datetime]:
+def busy_until(plans: Plans, standing: Standing, now: datetime) -> dict[str, datetime]:
     """When the machines that print will be done."""
     zone = plans.army.zone if plans.army else ""
     return {
-        run.machine_id: later(run.started, plans.plates[run.plate_id].minutes, zone)
+        run.machine_id: later(now, plans.plates[run.plate_id].minutes - run.minutes_at(now, zone), zone)
         for run in standing.runs.values()
         if run.state == "printing" and run.plate_id in plans.plates
     }
@@ -131,7 +131,7 @@ def next_runs(plans: Plans, standing: Standing, now: datetime, cold: Cold | None
     if plans.army is None or not plans.machines:
         return Bill()
     waiting, machines = waiting_plates(plans.plates, standing.runs), list(plans.machines.values())
-    return plan_runs(waiting, machines, plans.army, now, busy_until(plans, standing), cold)
+    return plan_runs(waiting, machines, plans.army, now, busy_until(plans, standing, now), cold)
 
 
 def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -> list[Order]:

@@ -158,7 +158,7 @@ class Batching:
         if self.plans.army is None:
             return Bill()
         waiting = waiting_plates(self.plans.plates, self.standing.runs)
-        machines, busy = list(self.plans.machines.values()), busy_until(self.plans, self.standing)
+        machines, busy = list(self.plans.machines.values()), busy_until(self.plans, self.standing, self.now)
         try:
             return plan_runs([*waiting, *plates], machines, self.plans.army, self.now, busy)
         except PlanError:

@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import QPointF, QRectF, Qt
+import numpy as np
+from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.desk.widgets.images import to_image
+from numerus.devices.camera import camera_picture
 from numerus.devices.printer import Reading
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
@@ -33,18 +36,16 @@ class MachineView(Drawing):
         painter.setPen(QPen(self.theme.colour("slate"), 1.4))
         painter.setBrush(self.theme.colour("chalk"))
         painter.drawRoundedRect(box, 6, 6)
-        level = 1.0 if self.reading is None else self.reading.resin_ml / max(self.machine.vat_full_ml, 1)
         vat_top = box.bottom() - 46
-        self._draw_vat(painter, box, vat_top, level)
-        share = (
-            0.0
-            if self.reading is None or self.plate is None
-            else self.reading.height_mm / max(self.plate.height_mm, 1e-9)
-        )
-        self._draw_growth(painter, box, vat_top, share)
+        if self.reading is not None and self.plate is not None:
+            self._draw_camera(painter, box)
+            self._draw_numbers(painter, box.bottom() + 20)
+            return
+        self._draw_vat(painter, box, vat_top)
+        painter.fillRect(QRectF(box.left() + 34, vat_top, box.width() - 68, 10), self.theme.colour("slate"))
         self._draw_numbers(painter, box.bottom() + 20)
 
-    def _draw_vat(self, painter: QPainter, box: QRectF, top: float, level: float) -> None:
+    def _draw_vat(self, painter: QPainter, box: QRectF, top: float) -> None:
         vat = QPainterPath(QPointF(box.left() + 16, top))
         for x, y in ((box.right() - 16, top), (box.right() - 26, top + 26), (box.left() + 26, top + 26)):
             vat.lineTo(x, y)
@@ -54,50 +55,29 @@ class MachineView(Drawing):
         painter.drawPath(vat)
         painter.save()
         painter.setClipPath(vat)
-        painter.fillRect(
-            QRectF(box.left(), top + 26 - 24 * min(level, 1), box.width(), 30), self.theme.colour("#9C8F73", 0.6)
-        )
+        painter.fillRect(QRectF(box.left(), top + 2, box.width(), 30), self.theme.colour("#9C8F73", 0.6))
         painter.restore()
         painter.fillRect(QRectF(box.left() + 26, top + 30, box.width() - 52, 4), self.theme.colour("river"))
 
-    def _draw_growth(self, painter: QPainter, box: QRectF, vat_top: float, share: float) -> None:
-        """The plate rises as the parts grow below it: half made parts hang down into the vat."""
-        reach = vat_top - box.top() - 44
-        plate_y = vat_top + 10 - reach * share * 0.9
-        left, right = box.left() + 34, box.right() - 34
-        self.line(painter, box.left() + 12, box.top() + 12, box.left() + 12, vat_top + 20, "hairline", 6)
-        painter.fillRect(QRectF(box.left() + 10, plate_y - 8, 24, 5), self.theme.colour("slate"))
-        painter.fillRect(QRectF(left, plate_y - 10, right - left, 10), self.theme.colour("slate"))
-        heights = []
-        for placed in self.plate.placed if self.plate else ():
+    def _draw_camera(self, painter: QPainter, box: QRectF) -> None:
+        """What the machine's camera sees, with how high it is."""
+        assert self.plate is not None and self.machine is not None and self.reading is not None
+        parts = []
+        for placed in self.plate.placed:
             part = self.session.plans.parts.get(placed.part_id)
-            heights.append((placed.x_mm, part.pose.height_mm if part and part.pose else 10.0))
-        if not heights or self.plate is None or self.machine is None:
-            return
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(self.theme.colour("#9C8F73"))
-        for x_mm, height in heights:
-            x = left + (right - left) * x_mm / self.machine.plate_x_mm
-            done = min(share, height / self.plate.height_mm) * reach * 0.9
-            part_path = QPainterPath(QPointF(x - 3, plate_y))
-            for px, py in (
-                (x + 3, plate_y),
-                (x + 7, plate_y + done * 0.5),
-                (x + 3, plate_y + done),
-                (x - 4, plate_y + done),
-                (x - 6, plate_y + done * 0.6),
-            ):
-                part_path.lineTo(px, py)
-            painter.drawPath(part_path)
-        if self.reading is not None:
-            self.text(
-                painter,
-                box.right() - 10,
-                box.top() + 18,
-                f"{self.reading.height_mm:.1f} of {self.plate.height_mm:.1f} mm",
-                11,
-                align=RIGHT,
-            )
+            pose = part.pose if part else None
+            half = (pose.footprint_mm2**0.5 if pose else 10.0) / 2
+            parts.append((placed.x_mm - half, placed.x_mm + half, pose.height_mm if pose else 10.0))
+        picture = camera_picture(parts, self.machine.plate_x_mm, self.plate.height_mm, self.reading)
+        rgba = np.dstack([picture, np.full(picture.shape[:2], 255, np.uint8)])
+        frame = QPainterPath()
+        frame.addRoundedRect(box.adjusted(1, 1, -1, -1), 5, 5)
+        painter.save()
+        painter.setClipPath(frame)
+        painter.drawImage(box, to_image(np.ascontiguousarray(rgba)))
+        painter.restore()
+        says = f"{self.reading.height_mm:.1f} of {self.plate.height_mm:.1f} mm"
+        self.tagged(painter, box.right() - 8, box.top() + 18, says, RIGHT)
 
     def _draw_numbers(self, painter: QPainter, y: float) -> None:
         reading = self.reading

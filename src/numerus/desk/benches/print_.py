@@ -5,7 +5,6 @@ from __future__ import annotations
 from dataclasses import replace
 from datetime import datetime
 from pathlib import Path
-from zlib import crc32
 
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QFileDialog
@@ -20,15 +19,15 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.devices.air import coming_air
-from numerus.devices.printer import SimulatedPrinter
+from numerus.devices.link import MachineLink, link_for
 from numerus.errors import BookError, NumerusError, PlanError
 from numerus.floor.calendar import calendar_of
-from numerus.floor.clock import later, minutes_between
+from numerus.floor.clock import later
 from numerus.floor.helps import Help, what_helps
 from numerus.floor.queue import Bill, Cold, Conflict, Run, Slotted, conflicts, fits_on, moved_to
 from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.floor.wet import Wet, wet_work
-from numerus.kit.facts import RUN_ENDED, RUN_STARTED, Fact
+from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.ledger.cold import cold_by
 from numerus.ledger.orders import busy_until, next_runs
 from numerus.resin.plate import Plate
@@ -49,7 +48,7 @@ class PrintBench(Bench):
             "Start this run", self.start_run, "main", "Loads the plate now and writes it into the journal"
         )
         self.off_button = self.add_button(
-            "Take it off", lambda: self.body.setCurrentIndex(1), "main", "Say of each part what became of it"
+            "Take it off", lambda: self._turn_to(1), "main", "Say of each part what became of it"
         )
         self.timer = QTimer(self)
         self.timer.timeout.connect(self._run_fast)
@@ -60,7 +59,7 @@ class PrintBench(Bench):
         self.planned.freed.connect(self.set_free)
         self.planned.export.connect(self.export_calendar)
         self.off.recorded.connect(self._recorded)
-        self.off.back.connect(lambda: self.body.setCurrentIndex(0))
+        self.off.back.connect(lambda: self._turn_to(0))
 
     def build(self) -> QBoxLayout:
         self.bill, self.machine = WatchBill(self.context), MachineView(self.context)
@@ -70,9 +69,11 @@ class PrintBench(Bench):
         self.fast.toggled.connect(lambda on: self.timer.start(TICK_MS) if on else self.timer.stop())
         self.machine_title = label("", "section")
         self.ended_button = button("It has ended", self.end_run, "main")
-        beside = column(
-            self.machine_title, self.machine, row(self.fast, -1, self.ended_button), gap=8, margins=(14, 8, 14, 12)
+        self.pause_button = button(
+            "Pause", self.pause_or_go_on, "", "Stop the run, or let it go on from where it stands"
         )
+        buttons = row(self.pause_button, -1, self.ended_button)
+        beside = column(self.machine_title, self.machine, self.fast, buttons, gap=8, margins=(14, 8, 14, 12))
         beside.setStretch(1, 1)
         side, drawer = panel(beside, "drawer"), panel(column(self.planned, gap=0), "drawer")
         hold(self.theme, side, "setFixedWidth", 244)
@@ -85,6 +86,11 @@ class PrintBench(Bench):
         self.body.addWidget(panel(floor, "bench"))
         self.body.addWidget(self.off)
         return column(self.body, gap=0)
+
+    def _turn_to(self, page: int) -> None:
+        """The watch bill, or taking off."""
+        self.body.setCurrentIndex(page)
+        self._show()
 
     @property
     def slots(self) -> tuple[Slotted, ...]:
@@ -146,7 +152,7 @@ class PrintBench(Bench):
         waiting, machines, busy = (
             waiting_plates(plans.plates, standing.runs),
             list(plans.machines.values()),
-            busy_until(plans, standing),
+            busy_until(plans, standing, now),
         )
         cold = self.cold
         self.context.jobs.start(
@@ -174,6 +180,7 @@ class PrintBench(Bench):
         if plate_id != self.plate_id:
             self.plate_id, self.ahead_min, self.by_hand = plate_id, 0.0, True
             self.fast.setChecked(False)
+            self.body.setCurrentIndex(0)
         self._show()
 
     def _show(self) -> None:
@@ -184,9 +191,13 @@ class PrintBench(Bench):
         printing = run is not None and run.state == "printing"
         ended = run is not None and not printing
         self.start_button.setVisible(slot is not None)
-        self.off_button.setVisible(ended)
+        self.off_button.setVisible(ended and self.body.currentIndex() == 0)
+        self.title.setText(f"Taken off: {plate.name}" if plate and self.body.currentIndex() else "Watch bill")
         self.off_button.setText("Take it off" if ended and run and run.state == "hanging" else "Look at it again")
-        self.fast.setVisible(printing)
+        still = run.paused if run is not None else ""
+        self.fast.setVisible(printing and not still)
+        self.pause_button.setVisible(printing)
+        self.pause_button.setText("Go on" if still else "Pause")
         self.ended_button.setVisible(printing)
         machine = self.session.plans.machines.get(slot.machine_id if slot else plate.machine_id) if plate else None
         self.machine_title.setText(machine.name if machine else "")
@@ -198,6 +209,10 @@ class PrintBench(Bench):
             self._show_run(plate, run)
 
     def _show_run(self, plate: Plate, run: RunRecord) -> None:
+        if run.paused:
+            careful = "Refill or look at it first: gloves, lid closed. Going on leaves a line where it stood; what stood long may let go."
+            self.planned.show_words(f"{plate.name} stands still", f"{run.paused[:1].upper()}{run.paused[1:]}.", careful)
+            return
         if run.state == "printing":
             end = later(run.started, plate.minutes, self._zone)
             said = f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}."
@@ -217,23 +232,38 @@ class PrintBench(Bench):
         printer = self._printer()
         return {o.placed_id: (o.outcome, o.height_mm, o.looks) for o in printer.outcomes()} if printer else {}
 
-    def _printer(self) -> SimulatedPrinter | None:
+    def _printer(self) -> MachineLink | None:
         plate, run = self.plate, self.run
         machine = self.session.plans.machines.get(plate.machine_id) if plate else None
-        return SimulatedPrinter(plate, machine, crc32(run.run_id.encode())) if plate and machine and run else None
+        return link_for(plate, machine, run) if plate and machine and run else None
 
     def _elapsed(self) -> float:
         run = self.run
-        return 0.0 if run is None else minutes_between(run.started, self.session.clock(), self._zone) + self.ahead_min
+        return 0.0 if run is None else run.minutes_at(self.session.clock(), self._zone) + self.ahead_min
 
     def _run_fast(self) -> None:
         self.ahead_min += MINUTES_PER_TICK
-        printer = self._printer()
-        if printer is not None and printer.reading(self._elapsed()).state != "printing":
-            self.fast.setChecked(False)
-            self.end_run()
-        else:
+        printer, run = self._printer(), self.run
+        reading = printer.reading(self._elapsed()) if printer is not None else None
+        if reading is None or run is None or reading.state == "printing":
             self._show()
+            return
+        self.fast.setChecked(False)
+        self.end_run() if reading.state == "finished" else self._pause(reading.says)
+
+    def pause_or_go_on(self) -> None:
+        """Stop a run for a while, or let it go on from where it stands."""
+        run = self.run
+        if run is not None and run.paused:
+            self.session.commit("run goes on", facts=[Fact(self.session.clock(), RUN_RESUMED, run.run_id)])
+        elif run is not None:
+            self._pause("paused by hand")
+
+    def _pause(self, why: str) -> None:
+        run, plate = self.run, self.plate
+        if run is not None and plate is not None and run.state == "printing":
+            fact = Fact(self.session.clock(), RUN_PAUSED, run.run_id, data={"why": why})
+            self.session.commit(f"{plate.name} stands still", facts=[fact])
 
     def start_run(self) -> None:
         """Start the chosen plate now."""

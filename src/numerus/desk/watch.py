@@ -1,0 +1,49 @@
+"""Keeps an eye on the machines: what ended or stopped is written into the journal by itself and told, also what did so while the
+program was closed.
+"""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QObject, pyqtSignal
+
+from numerus.desk.session import Session
+from numerus.devices.link import MachineLink, link_for
+from numerus.floor.clock import later
+from numerus.floor.runs import RunRecord
+from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, Fact
+from numerus.resin.plate import Plate
+
+
+class RunWatch(QObject):
+    """``told``: something a person wants to know who is not looking."""
+
+    told = pyqtSignal(str)
+
+    def __init__(self, session: Session) -> None:
+        super().__init__()
+        self.session = session
+
+    def look(self) -> None:
+        """At every machine that prints."""
+        plans = self.session.plans
+        for run in list(self.session.answers.standing.runs.values()):
+            plate, machine = plans.plates.get(run.plate_id), plans.machines.get(run.machine_id)
+            if run.state == "printing" and not run.paused and plate is not None and machine is not None:
+                self._look_at(run, plate, link_for(plate, machine, run), machine.name)
+
+    def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, name: str) -> None:
+        zone = self.session.plans.army.zone if self.session.plans.army else ""
+        now = self.session.clock()
+        done = run.minutes_at(now, zone)
+        reading = link.reading(done)
+        if reading.state == "printing":
+            return
+        over = max(done - (plate.minutes - reading.minutes_left), 0.0)  # how long ago that was
+        at = later(now, -over, zone)
+        if reading.state == "finished":
+            fact, words = Fact(at, RUN_ENDED, run.run_id), f"{plate.name} on {name} is done: take it off."
+        else:
+            fact = Fact(at, RUN_PAUSED, run.run_id, data={"why": reading.says or "it stopped"})
+            words = f"{plate.name} on {name} stands still: {reading.says}."
+        if self.session.commit(words, facts=[fact]):
+            self.told.emit(words)

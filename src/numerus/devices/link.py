@@ -1,0 +1,79 @@
+"""What the program asks of a machine, and how it gets it: the simulated one, or a folder a bridge of one's own writes to.
+
+The interface is small, so that any machine can be connected: see docs/machines.md.
+"""
+
+from __future__ import annotations
+
+import json
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any, Protocol
+from zlib import crc32
+
+from numerus.devices.printer import Outcome, Reading, SimulatedPrinter
+from numerus.floor.runs import GOOD, RunRecord
+from numerus.resin.plate import Plate
+from numerus.resin.profiles import Machine
+from numerus.resin.timing import height_after, layer_count
+
+STATUS = "status.json"
+STATES = ("printing", "stopped", "finished")
+
+
+class MachineLink(Protocol):
+    """One run on one machine."""
+
+    def reading(self, minutes: float) -> Reading:
+        """What it shows, ``minutes`` of printing after its start."""
+
+    def outcomes(self) -> list[Outcome]:
+        """What became of each part, as far as a machine can know; corrected by hand."""
+
+
+def link_for(plate: Plate, machine: Machine, run: RunRecord) -> MachineLink:
+    if machine.link:
+        return FolderLink(Path(machine.link), plate, machine)
+    return SimulatedPrinter(plate, machine, crc32(run.run_id.encode()), resumed=any(b for _, b, _ in run.breaks))
+
+
+@dataclass(frozen=True)
+class FolderLink:
+    """A machine whose bridge writes ``status.json`` into a folder; what it leaves out is reckoned from the clock."""
+
+    folder: Path
+    plate: Plate
+    machine: Machine
+
+    def reading(self, minutes: float) -> Reading:
+        """What the file says; a missing or damaged file is told in the reading's words, and the clock goes on."""
+        told, says = self._told()
+        layers = int(told.get("layers", layer_count(self.plate.height_mm, self.machine.layer_mm)))
+        share = min(max(minutes / max(self.plate.minutes, 1e-9), 0.0), 1.0)
+        layer = int(told.get("layer", round(layers * share)))
+        height = (
+            layer * self.machine.layer_mm
+            if "layer" in told
+            else height_after(minutes, self.plate.height_mm, self.machine)
+        )
+        state = told.get("state", "printing")
+        return Reading(
+            state if state in STATES else "printing", layer, layers, height,
+            float(told.get("minutes_left", self.plate.minutes * (1 - layer / max(layers, 1)))),
+            float(told.get("celsius", float("nan"))), float(told.get("resin_ml", float("nan"))), str(told.get("says", says)),
+        )  # fmt: skip
+
+    def _told(self) -> tuple[dict[str, Any], str]:
+        try:
+            told = json.loads((self.folder / STATUS).read_text())
+            numbers = {
+                k: float(told[k]) for k in ("layer", "layers", "minutes_left", "celsius", "resin_ml") if k in told
+            }
+            return {**told, **numbers}, ""
+        except FileNotFoundError:
+            return {}, f"no {STATUS} in {self.folder.name} yet"
+        except (OSError, ValueError, TypeError, AttributeError):
+            return {}, f"{STATUS} cannot be read"
+
+    def outcomes(self) -> list[Outcome]:
+        return [Outcome(p.id, GOOD, 0.0, "") for p in self.plate.placed]

@@ -1,0 +1,183 @@
+"""The print floor in the window: runs watched, stopped and let go on, put at times by hand, plates taken off."""
+
+from __future__ import annotations
+
+import json
+from dataclasses import replace
+from datetime import datetime, timedelta
+from pathlib import Path
+
+import icalendar
+import pytest
+from PIL import Image
+from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtTest import QTest
+
+from helpers import EVENING
+from numerus.desk.window import MainWindow
+from numerus.floor.runs import RunRecord
+from numerus.kit.plan import Day
+
+
+def floor_of(window: MainWindow):  # type: ignore[no-untyped-def]
+    window.session.go("print")
+    return window.benches["print"]
+
+
+def run_in(window: MainWindow, state: str) -> RunRecord:
+    return next(r for r in window.session.answers.standing.runs.values() if r.state == state)
+
+
+def at(window: MainWindow, moment: datetime) -> None:
+    window.session.clock = lambda: moment
+    window.session.tick()
+
+
+def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWindow) -> None:
+    """The journal has its end at the minute it ended or stopped; looking again writes nothing more."""
+    run = run_in(window, "printing")
+    plate = window.session.plans.plates[run.plate_id]
+    at(window, run.started + timedelta(minutes=plate.minutes + 200))
+    window.watch.look()
+    found = window.session.answers.standing.runs[run.run_id]
+    ended = found.ended or found.breaks[-1][0]
+    assert ended <= run.started + timedelta(minutes=plate.minutes + 0.1)
+    assert plate.name in window.errors.message.text()
+    before = len(window.session.answers.facts)
+    window.watch.look()
+    assert len(window.session.answers.facts) == before
+
+
+def test_a_machine_that_stops_stands_still_until_it_is_let_go_on(window: MainWindow, tmp_path: Path) -> None:
+    """Told by its bridge, with the reason; paused minutes do not count; by hand it is paused, too."""
+    run = run_in(window, "printing")
+    machine = window.session.plans.machines[run.machine_id]
+    window.session.commit("linked", [replace(machine, link=str(tmp_path))])
+    (tmp_path / "status.json").write_text(json.dumps({"state": "stopped", "layer": 40, "says": "the vat is empty"}))
+    window.watch.look()
+    bench = floor_of(window)
+    bench.choose(run.plate_id)
+    assert "stands still" in bench.planned.why.text() and "vat is empty" in bench.planned.reasons.text()
+    before = bench._elapsed()
+    at(window, EVENING + timedelta(minutes=30))
+    assert bench._elapsed() == pytest.approx(before)
+    (tmp_path / "status.json").write_text("{}")
+    bench.pause_button.click()
+    at(window, EVENING + timedelta(minutes=50))
+    assert bench._elapsed() == pytest.approx(before + 20) and not bench.run.paused
+    bench.pause_button.click()
+    assert bench.run.paused == "paused by hand"
+
+
+def test_a_run_is_dragged_to_another_time_and_given_back(window: MainWindow) -> None:
+    """The block follows the pointer; let go it stays there, by hand, and conflicts are told; undo and the button free it."""
+    bench = floor_of(window)
+    bench.bill.grab()
+    slot, zoom = bench.slots[0], bench.bill.theme.zoom
+    y, x = bench.bill._rows[slot.machine_id][0] + 30, bench.bill._x(slot.start) + 8
+
+    def spot(dx: float) -> QPoint:
+        return QPoint(round((x + dx) * zoom), round(y * zoom))
+
+    QTest.mousePress(bench.bill, Qt.MouseButton.LeftButton, pos=spot(0))
+    QTest.mouseMove(bench.bill, spot(60))
+    bench.bill.grab()
+    QTest.mouseMove(bench.bill, spot(90))
+    QTest.mouseRelease(bench.bill, Qt.MouseButton.LeftButton, pos=spot(90))
+    plate = window.session.plans.plates[slot.plate.id]
+    assert plate.pinned is not None and plate.pinned > slot.start + timedelta(hours=2)
+    assert plate.pinned.minute % 5 == 0
+    moved = next(s for s in bench.slots if s.plate.id == slot.plate.id)
+    assert moved.start == plate.pinned and "by hand" in moved.why
+    assert any("nobody is there" in c.says for c in bench.found)
+    bench.bill.setFocus()
+    QTest.keyClick(bench.bill, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier)
+    assert window.session.plans.plates[slot.plate.id].pinned == plate.pinned + timedelta(minutes=10)
+    bench.planned.free.click()
+    assert window.session.plans.plates[slot.plate.id].pinned is None
+    assert not any("nobody is there" in c.says for c in bench.found)
+
+
+def test_a_plate_goes_to_another_machine_only_if_it_fits(window: MainWindow) -> None:
+    """With that machine's minutes; a wide one is refused in words and stays."""
+    bench = floor_of(window)
+    small, large = window.session.plans.machines["mallard"], window.session.plans.machines["teal"]
+    slot = next(s for s in bench.slots if s.machine_id == small.id)
+    bench.put_at(slot.plate.id, EVENING + timedelta(hours=1), large.id)
+    plate = window.session.plans.plates[slot.plate.id]
+    assert plate.machine_id == large.id and plate.minutes != slot.plate.minutes
+    wide = next(
+        p for p in window.session.plans.plates.values() if p.machine_id == large.id and p.reach_mm[0] > small.plate_x_mm
+    )
+    bench.put_at(wide.id, EVENING, small.id)
+    assert "does not fit" in window.errors.message.text()
+    assert window.session.plans.plates[wide.id].machine_id == large.id
+
+
+def test_a_machine_out_of_service_is_planned_around(window: MainWindow) -> None:
+    """Its plates go to the other or are told as left; back in service they return."""
+    bench = floor_of(window)
+    small = window.session.plans.machines["mallard"]
+    before = {s.plate.id for s in bench.slots}
+    window.session.commit("out", [replace(small, in_service=False)])
+    assert all(s.machine_id != small.id for s in bench.slots)
+    assert {s.plate.id for s in bench.slots} | {p.id for p, _ in bench.planned_now.left} == before
+    window.session.undo()
+    assert {s.plate.id for s in bench.slots} == before
+
+
+def test_what_would_help_and_the_calendar(window: MainWindow, tmp_path: Path) -> None:
+    """Helps are listed with what they cost; the calendar holds a start and a taking-off for each run."""
+    bench = floor_of(window)
+    assert len(bench.planned.helps.lines) == len(bench.helps) > 0
+    bench.write_calendar(tmp_path / "bill.ics")
+    events = icalendar.Calendar.from_ical((tmp_path / "bill.ics").read_bytes()).walk("VEVENT")
+    assert len(events) == 2 * len(bench.slots)
+    starts = sorted(e["dtstart"].dt for e in events if str(e["summary"]).startswith("Print"))
+    assert starts == sorted(s.start.replace(microsecond=0) for s in bench.slots)
+    bench.write_calendar(tmp_path / "none" / "bill.ics")
+    assert "cannot be written" in window.errors.message.text()
+
+
+def test_days_away_and_a_passed_date_are_planned_with(window: MainWindow) -> None:
+    """Nothing starts while one is away; after the date each run says so and is planned all the same."""
+    bench, army = floor_of(window), window.session.plans.army
+    away = tuple((EVENING.date() + timedelta(days=n), Day(0, 0, ())) for n in range(1, 4))
+    window.session.commit("away", [replace(army, days=away, ready_by=EVENING.date() - timedelta(days=1))])
+    days = {day for day, _ in away}
+    assert bench.slots and all(s.start.date() not in days and s.met.date() not in days for s in bench.slots)
+    assert any("after the date" in c.says for c in bench.found)
+    assert "after the date" in bench.subtitle.text()
+
+
+def test_a_repair_is_chosen_and_its_end_counts(window: MainWindow, tmp_path: Path) -> None:
+    """A flaw filled with putty goes on; that it held moves the chance; spares go on the unit's list; a photograph is kept."""
+    bench = floor_of(window)
+    run = run_in(window, "hanging")
+    bench.choose(run.plate_id)
+    bench.off_button.click()
+    off, (first, second, *_) = bench.off, bench.plate.placed
+    off.show_run(bench.run, bench.plate, {p.id: ("good", 0.0, "") for p in bench.plate.placed})
+    off.turn_outcome(first.id)
+    off.list.chosen.emit(next(n for n, w in enumerate(off.ways) if w.key == "putty"))
+    off.turn_outcome(second.id)
+    off.turn_outcome(second.id)
+    spares = next(w for w in off.ways if w.spares)
+    off.list.chosen.emit(off.ways.index(spares))
+    Image.new("RGB", (3000, 2000), (90, 60, 30)).save(tmp_path / "plate.png")
+    off.attach(tmp_path / "plate.png")
+    off.record_button.click()
+    figure = window.session.plans.figures[second.figure_id]
+    assert window.session.plans.units[figure.unit_id].spares[second.part_id] == spares.spares
+    assert window.session.answers.standing.copies[first.figure_id, first.slot].outcome == "flawed"
+    bench.choose(run.plate_id)
+    bench.off_button.click()
+    assert "1 photograph" in off.photo_button.text() and not off.photo.pixmap().isNull()
+    off.turn_outcome(first.id)
+    before = next(w for w in off.ways if w.key == "putty").chance
+    off.held.click()
+    assert next(w for w in off.ways if w.key == "putty").chance > before
+    assert not off.held.isVisible()
+    (tmp_path / "no.png").write_text("no picture")
+    off.attach(tmp_path / "no.png")
+    assert "no picture" in window.errors.message.text()

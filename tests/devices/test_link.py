@@ -1,0 +1,76 @@
+"""Machines by their links: resumed runs, a bridge's folder, what the camera sees."""
+
+from __future__ import annotations
+
+import json
+from dataclasses import replace
+from datetime import datetime, timedelta
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from numerus.devices.camera import HIGH, WIDE, camera_picture
+from numerus.devices.link import FolderLink, link_for
+from numerus.devices.printer import LINE, SimulatedPrinter
+from numerus.floor.runs import RunRecord, run_records
+from numerus.kit.facts import RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
+from numerus.resin.plate import Placed, Plate
+from numerus.resin.profiles import Machine
+from numerus.resin.timing import run_minutes
+
+NOW = datetime(2026, 3, 5, 18, 30)
+MACHINE = Machine("m", "M")
+PLACED = tuple(Placed(f"i{n}", "part", f"f{n}", "head", 10.0 + 9 * n, 20) for n in range(12))
+PLATE = Plate("p", "P", "m", "r", PLACED, 30, run_minutes(30, MACHINE), 40)
+RUN = RunRecord("run", "p", "m", NOW, None, {}, False, False)
+
+
+def test_a_run_let_go_on_ends_whole_with_a_line_in_some_parts() -> None:
+    """Stopped at one height it goes on to the end; few are lost, many show where it stood."""
+    stopped = SimulatedPrinter(PLATE, MACHINE, 5, "power cut")
+    on = replace(stopped, resumed=True)
+    assert stopped.reading(1e6).state == "stopped" and on.reading(1e6).state == "finished"
+    looks = [o.looks for o in on.outcomes()]
+    assert LINE in looks and sum(o.outcome == "failed" for o in on.outcomes()) < 6
+    assert link_for(PLATE, MACHINE, replace(RUN, breaks=((NOW, NOW, "power cut"),))).resumed
+
+
+def test_time_stands_still_while_a_run_does() -> None:
+    """Two hours with half an hour's pause are ninety minutes; a pause not ended counts till now."""
+    facts = [Fact(NOW, RUN_STARTED, "run", data={"plate": "p", "machine": "m"}),
+             Fact(NOW + timedelta(minutes=30), RUN_PAUSED, "run", data={"why": "power cut"})]  # fmt: skip
+    later = NOW + timedelta(hours=2)
+    still = run_records(facts)["run"]
+    assert still.paused == "power cut" and still.minutes_at(later) == pytest.approx(30)
+    on = run_records([*facts, Fact(NOW + timedelta(minutes=60), RUN_RESUMED, "run")])["run"]
+    assert on.paused == "" and on.minutes_at(later) == pytest.approx(90)
+
+
+def test_a_bridge_tells_what_its_file_says(tmp_path: Path) -> None:
+    """What the file leaves out comes from the clock; no file, and a damaged one, are told in words."""
+    link = link_for(PLATE, replace(MACHINE, link=str(tmp_path)), RUN)
+    assert isinstance(link, FolderLink)
+    half = link.reading(PLATE.minutes / 2)
+    assert half.state == "printing" and half.height_mm == pytest.approx(15, abs=0.1) and "no status.json" in half.says
+    (tmp_path / "status.json").write_text(
+        json.dumps({"state": "stopped", "layer": 120, "celsius": 21.5, "says": "vat empty"})
+    )
+    told = link.reading(5.0)
+    assert (told.state, told.layer, told.celsius, told.says) == ("stopped", 120, 21.5, "vat empty")
+    assert told.height_mm == pytest.approx(6.0)
+    for damaged in ("{", '{"layer": "many"}', "[]"):
+        (tmp_path / "status.json").write_text(damaged)
+        assert "cannot be read" in link.reading(5.0).says
+    assert all(o.outcome == "good" for o in link.outcomes())
+
+
+def test_the_camera_sees_the_plate_rise_and_parts_grow() -> None:
+    """Seeded; the plate is higher later, and more of the picture is part."""
+    printer = SimulatedPrinter(PLATE, MACHINE, 1, "none")
+    parts = [(20.0, 35.0, 30.0), (60.0, 80.0, 18.0)]
+    early, late = (camera_picture(parts, 143.0, 30.0, printer.reading(m), 3) for m in (20, PLATE.minutes))
+    assert early.shape == (HIGH, WIDE, 3) and early.dtype == np.uint8
+    assert np.array_equal(early, camera_picture(parts, 143.0, 30.0, printer.reading(20), 3))
+    plate_rows = [int(np.argmax(p[:, WIDE // 2, 0] > 160)) for p in (early, late)]
+    assert plate_rows[1] < plate_rows[0] - 40
