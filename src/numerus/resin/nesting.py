@@ -27,11 +27,15 @@ def turn_deg(turn: int) -> float:
 
 def turned(bitmap: Bitmap, turn: int) -> Bitmap:
     """A square bitmap, odd to a side, turned about its middle cell; every cell that may be touched is set."""
-    quarter = TURNS // 4
-    if turn % quarter == 0:
-        return np.rot90(bitmap, turn // quarter)
+    return turned_by(bitmap, turn_deg(turn))
+
+
+def turned_by(bitmap: Bitmap, degrees: float) -> Bitmap:
+    """The same by any angle, counter-clockwise."""
+    if degrees % 90 == 0:
+        return np.rot90(bitmap, -round(degrees / 90))
     size = int(np.ceil(bitmap.shape[0] * np.sqrt(2))) | 1
-    angle, middle = np.radians(turn_deg(turn)), (bitmap.shape[0] - 1) / 2
+    angle, middle = np.radians(degrees), (bitmap.shape[0] - 1) / 2
     y, x = np.indices((size, size)) - (size - 1) / 2
     sx, sy = np.cos(angle) * x + np.sin(angle) * y + middle, -np.sin(angle) * x + np.cos(angle) * y + middle
     found = np.zeros((size, size), np.bool_)

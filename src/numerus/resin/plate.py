@@ -30,7 +30,10 @@ MARGIN_MM = 1.0
 
 @dataclass(frozen=True)
 class Placed:
-    """One part on a plate: its centre in mm from the plate's corner, turned about the vertical; for which figure."""
+    """One part on a plate: its centre in mm from the plate's corner, turned about the vertical; for which figure.
+
+    ``locked``: it stays where it lies when the plate is packed anew.
+    """
 
     id: str
     part_id: str
@@ -39,6 +42,7 @@ class Placed:
     x_mm: float
     y_mm: float
     turn_deg: float = 0.0
+    locked: bool = False
 
 
 @dataclass(frozen=True)

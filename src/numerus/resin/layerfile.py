@@ -1,0 +1,165 @@
+"""The layer archive: a zip of one PNG for each layer at the machine's own pixels, with a JSON manifest; see docs/layer-archive.md.
+
+White is exposed. It is written beside its target and renamed, so that an interrupted export leaves nothing half; read back, its
+layers are counted against what the manifest says.
+"""
+
+from __future__ import annotations
+
+import io
+import json
+import zipfile
+from collections.abc import Callable, Iterator
+from dataclasses import asdict, dataclass
+from pathlib import Path
+from typing import Any
+
+import numpy as np
+
+from numerus.errors import Cancelled, MeshFileError
+from numerus.geometry.columns import Columns
+from numerus.geometry.kernels import kernel
+from numerus.geometry.layers import layer_areas_mm2, layer_runs
+from numerus.resin.nesting import Bitmap
+from numerus.resin.profiles import Machine
+
+FORM = "numerus-layers"
+VERSION = 1
+MANIFEST = "manifest.json"
+FAST = 1  # deflate level: pictures of few runs shrink well at any
+
+
+@dataclass(frozen=True)
+class Manifest:
+    """What the layers are: mm, seconds, mm/min; ``areas_mm2`` of each layer, to be checked when read."""
+
+    form: str
+    version: int
+    name: str
+    machine: str
+    resin: str
+    columns: int
+    rows: int
+    pixel_mm: float
+    layer_mm: float
+    layers: int
+    exposure_s: float
+    bottom_exposure_s: float
+    bottom_layers: int
+    lift_mm: float
+    lift_mm_per_min: float
+    rest_before_s: float
+    minutes: float
+    resin_ml: float
+    areas_mm2: tuple[float, ...]
+
+
+@kernel
+def _paint(picture, row, x0, x1, n):  # type: ignore[no-untyped-def]
+    for i in range(n):
+        for x in range(max(x0[i], 0), min(x1[i], picture.shape[1])):
+            if 0 <= row[i] < picture.shape[0]:
+                picture[row[i], x] = True
+
+
+def layer_pictures(columns: Columns, rows: int, across: int) -> Iterator[Bitmap]:
+    """Each layer on the whole screen, bool (rows, across), the plate's front in the last row as a machine shows it."""
+    grid = columns.grid
+    for runs in layer_runs(columns):
+        for k in range(len(runs.start) - 1):
+            picture = np.zeros((rows, across), np.bool_)
+            here = slice(runs.start[k], runs.start[k + 1])
+            x0, x1 = runs.x0[here] + grid.x0_px, runs.x1[here] + grid.x0_px
+            _paint(picture, runs.row[here] + grid.y0_px, x0, x1, len(x0))
+            yield picture[::-1]
+
+
+def screen_px(machine: Machine) -> tuple[int, int]:
+    """Rows and columns of a machine's screen."""
+    return round(machine.plate_y_mm / machine.pixel_mm), round(machine.plate_x_mm / machine.pixel_mm)
+
+
+def write_layers(
+    columns: Columns, machine: Machine, name: str, resin: str, minutes: float, resin_ml: float, path: Path,
+    progress: Callable[[float], bool] | None = None,
+) -> Manifest:  # fmt: skip
+    """The archive of a plate. Raises MeshFileError where it cannot be written, Cancelled; nothing half is left then."""
+    rows, across = screen_px(machine)
+    areas = tuple(round(float(a), 4) for a in layer_areas_mm2(columns))
+    manifest = Manifest(
+        FORM, VERSION, name, machine.name, resin, across, rows, machine.pixel_mm, machine.layer_mm, columns.layers,
+        machine.exposure_s, machine.bottom_exposure_s, machine.bottom_layers, machine.lift_mm, machine.lift_mm_per_min,
+        machine.rest_before_s, round(minutes, 2), round(resin_ml, 3), areas,
+    )  # fmt: skip
+    beside = path.with_name(path.name + ".part")
+    try:
+        with zipfile.ZipFile(beside, "w", zipfile.ZIP_STORED) as archive:
+            archive.writestr(MANIFEST, json.dumps(asdict(manifest), indent=1))
+            for number, picture in enumerate(layer_pictures(columns, rows, across)):
+                if progress is not None and not progress(number / max(columns.layers, 1)):
+                    raise Cancelled
+                archive.writestr(f"{number:05d}.png", _png(picture))
+        beside.replace(path)
+    except OSError as error:
+        says = f"{path.name} could not be written: {error.strerror}."
+        raise MeshFileError("unwritable", says, "Nothing was left behind.") from error
+    finally:
+        beside.unlink(missing_ok=True)
+    return manifest
+
+
+def _png(picture: Bitmap) -> bytes:
+    from PIL import Image
+
+    made = io.BytesIO()
+    Image.fromarray(np.ascontiguousarray(picture)).save(made, "PNG", compress_level=FAST)
+    return made.getvalue()
+
+
+@dataclass(frozen=True, eq=False)
+class LayerArchive:
+    """A written archive, read layer by layer."""
+
+    path: Path
+    manifest: Manifest
+
+    @classmethod
+    def open(cls, path: Path) -> LayerArchive:
+        """Raises MeshFileError where it is none, or of a newer form."""
+        try:
+            with zipfile.ZipFile(path) as archive:
+                told: dict[str, Any] = json.loads(archive.read(MANIFEST))
+                if told["form"] != FORM or told["version"] > VERSION:
+                    raise MeshFileError(
+                        "newer-layers", f"{path.name} is of another form.", "Open it with what wrote it."
+                    )
+                manifest = Manifest(**{**told, "areas_mm2": tuple(told["areas_mm2"])})
+        except (OSError, zipfile.BadZipFile, KeyError, ValueError, TypeError) as error:
+            raise MeshFileError("no-layers", f"{path.name} is no layer archive.", "Export the plate again.") from error
+        return cls(path, manifest)
+
+    def pictures(self) -> Iterator[Bitmap]:
+        """Layers as they were written. Raises MeshFileError at the first that is missing or damaged."""
+        from PIL import Image
+
+        with zipfile.ZipFile(self.path) as archive:
+            for number in range(self.manifest.layers):
+                try:
+                    with Image.open(io.BytesIO(archive.read(f"{number:05d}.png"))) as opened:
+                        yield np.asarray(opened.convert("1"))
+                except (KeyError, OSError, zipfile.BadZipFile) as error:
+                    says = f"Layer {number + 1} of {self.path.name} is missing or damaged."
+                    raise MeshFileError("damaged-layers", says, "Export the plate again.") from error
+
+    def check(self, progress: Callable[[float], bool] | None = None) -> float:
+        """Count every layer against the manifest; the volume in ml. Raises MeshFileError where one differs, Cancelled."""
+        manifest, pixel2, whole = self.manifest, self.manifest.pixel_mm**2, 0.0
+        for number, picture in enumerate(self.pictures()):
+            if progress is not None and not progress(number / max(manifest.layers, 1)):
+                raise Cancelled
+            area = float(np.count_nonzero(picture)) * pixel2
+            if abs(area - manifest.areas_mm2[number]) > pixel2 + 1e-3:
+                says = f"Layer {number + 1} of {self.path.name} is not what was meant."
+                raise MeshFileError("damaged-layers", says, "Export the plate again.")
+            whole += area * manifest.layer_mm
+        return whole / 1000

@@ -1,0 +1,119 @@
+"""Plates laid by hand: a part moved, turned, swapped with another, kept where it lies, or all others packed anew round it.
+
+Every change is looked at with the packer's own outlines, cell by cell: what would lie over another part, over the edge or on a
+weak spot is refused in words, and nothing is changed.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import replace
+
+import numpy as np
+
+from numerus.errors import PlanError
+from numerus.resin.nesting import Bed, Bitmap, shapes_of, turn_deg, turned_by
+from numerus.resin.plate import CELL_MM, Placed, Plate, empty_plate
+from numerus.resin.profiles import Machine
+
+Shapes = Mapping[str, Bitmap]
+"""The packing outline of each part, by its id."""
+
+
+def moved(
+    plate: Plate, placed_id: str, x_mm: float, y_mm: float, turn: float, shapes: Shapes, machine: Machine
+) -> Plate:
+    """The part there, turned so many degrees. Raises PlanError where it cannot lie."""
+    old = _one(plate, placed_id)
+    return _checked(plate, [replace(old, x_mm=x_mm, y_mm=y_mm, turn_deg=turn % 360)], shapes, machine)
+
+
+def swapped(plate: Plate, one_id: str, other_id: str, shapes: Shapes, machine: Machine) -> Plate:
+    """Two parts change places, each in its own turn."""
+    one, other = _one(plate, one_id), _one(plate, other_id)
+    pair = [replace(one, x_mm=other.x_mm, y_mm=other.y_mm), replace(other, x_mm=one.x_mm, y_mm=one.y_mm)]
+    return _checked(plate, pair, shapes, machine)
+
+
+def locked(plate: Plate, placed_id: str, lock: bool) -> Plate:
+    """Kept where it lies when the others are packed anew."""
+    return _with(plate, [replace(_one(plate, placed_id), locked=lock)], plate.reach_mm)
+
+
+def without(plate: Plate, placed_id: str) -> Plate:
+    """The part taken off the plate: it is owed again. Its height and minutes are the caller's to measure."""
+    return replace(plate, placed=tuple(p for p in plate.placed if p.id != placed_id))
+
+
+def repacked(plate: Plate, shapes: Shapes, machine: Machine) -> Plate:
+    """All parts that are not kept where they lie, packed anew, the largest first. Raises PlanError where they no longer fit."""
+    taken = empty_plate(machine)
+    for placed in plate.placed:
+        if placed.locked:
+            rows, columns = cells_of(placed, shapes[placed.part_id])
+            taken[rows, columns] = True
+    bed, laid = Bed(taken), []
+    loose = sorted((p for p in plate.placed if not p.locked), key=lambda p: -int(shapes[p.part_id].sum()))
+    names = {part: number for number, part in enumerate(dict.fromkeys(p.part_id for p in loose))}
+    turns = {part: shapes_of(shapes[part]) for part in names}
+    for placed in loose:
+        where = bed.place(names[placed.part_id], turns[placed.part_id], int(shapes[placed.part_id].sum()))
+        if where is None:
+            raise PlanError("no-room", f"Round what is kept, {placed.slot} finds no room.", "Let something go first.")
+        turn, row, column = where
+        laid.append(replace(placed, x_mm=(column + 0.5) * CELL_MM, y_mm=(row + 0.5) * CELL_MM, turn_deg=turn_deg(turn)))
+    return _with(plate, laid, _reach(_with(plate, laid, plate.reach_mm), shapes))
+
+
+def cells_of(placed: Placed, shape: Bitmap) -> tuple[np.ndarray, np.ndarray]:
+    """Rows and columns of the plate's cells an outline covers, also beyond its edges."""
+    made = turned_by(shape, placed.turn_deg)
+    middle = (made.shape[0] - 1) // 2
+    rows, columns = np.nonzero(made)
+    return rows - middle + int(placed.y_mm / CELL_MM), columns - middle + int(placed.x_mm / CELL_MM)
+
+
+def troubles(plate: Plate, shapes: Shapes, machine: Machine) -> dict[str, str]:
+    """Parts that cannot lie as they do, by placed id, with the reason."""
+    bad = empty_plate(machine)
+    count, own, found = np.zeros(bad.shape, np.int32), {}, {}
+    for placed in plate.placed:
+        rows, columns = cells_of(placed, shapes[placed.part_id])
+        if min(rows.min(), columns.min()) < 0 or rows.max() >= bad.shape[0] or columns.max() >= bad.shape[1]:
+            found[placed.id] = "lies over the edge"
+            inside = (rows >= 0) & (columns >= 0) & (rows < bad.shape[0]) & (columns < bad.shape[1])
+            rows, columns = rows[inside], columns[inside]
+        elif bad[rows, columns].any():
+            found[placed.id] = "lies on a weak spot"
+        own[placed.id] = rows, columns
+        count[rows, columns] += 1
+    for name, at in own.items():
+        if name not in found and (count[at] > 1).any():
+            found[name] = "lies over another part"
+    return found
+
+
+def _one(plate: Plate, placed_id: str) -> Placed:
+    return next(p for p in plate.placed if p.id == placed_id)
+
+
+def _with(plate: Plate, changed: list[Placed], reach_mm: tuple[float, float]) -> Plate:
+    new = {p.id: p for p in changed}
+    return replace(plate, placed=tuple(new.get(p.id, p) for p in plate.placed), reach_mm=reach_mm)
+
+
+def _checked(plate: Plate, changed: list[Placed], shapes: Shapes, machine: Machine) -> Plate:
+    """The changed plate, if what was changed can lie there."""
+    made = _with(plate, changed, plate.reach_mm)
+    found = troubles(made, shapes, machine)
+    for placed in changed:
+        if placed.id in found:
+            raise PlanError("cannot-lie", f"There {placed.slot} {found[placed.id]}.", "It stays where it was.")
+    return replace(made, reach_mm=_reach(made, shapes))
+
+
+def _reach(plate: Plate, shapes: Shapes) -> tuple[float, float]:
+    ends = [cells_of(p, shapes[p.part_id]) for p in plate.placed]
+    if not ends:
+        return 0.0, 0.0
+    return max(int(c.max()) + 1 for _, c in ends) * CELL_MM, max(int(r.max()) + 1 for r, _ in ends) * CELL_MM

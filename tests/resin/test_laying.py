@@ -1,0 +1,129 @@
+"""Plates laid by hand, their layers, and the archive that is printed."""
+
+from __future__ import annotations
+
+import json
+import zipfile
+from dataclasses import replace
+from pathlib import Path
+
+import numpy as np
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from helpers import ball_mesh, box_mesh
+from numerus.errors import Cancelled, MeshFileError, PlanError
+from numerus.resin.layerfile import LayerArchive, screen_px, write_layers
+from numerus.resin.laying import cells_of, locked, moved, repacked, swapped, troubles
+from numerus.resin.plate import Placed, Plate, outline_bitmap
+from numerus.resin.platelayers import plate_columns, plate_layers
+from numerus.resin.profiles import Machine, Resin
+
+MACHINE = Machine("m", "M", 60.0, 40.0, 100.0, pixel_mm=0.05, bad_spots=((52.0, 8.0, 5.0),))
+RESIN = Resin("r", "R")
+SHAPES = {
+    "block": outline_bitmap(box_mesh((8, 8, 8), (-4, -4, 0))),
+    "bar": outline_bitmap(box_mesh((20, 4, 6), (-10, -2, 0))),
+}
+
+
+def plate_with(*placed: tuple[str, float, float]) -> Plate:
+    made = tuple(Placed(f"{n}", part, f"f{n}", part, x, y) for n, (part, x, y) in enumerate(placed))
+    return Plate("p", "P", "m", "r", made, 8.0, 60.0, 4.0)
+
+
+def test_a_part_is_moved_and_turned_where_it_can_lie_and_refused_elsewhere() -> None:
+    """Onto free cells; over another, over the edge and onto a weak spot it is said and nothing is changed."""
+    plate = plate_with(("block", 10, 10), ("bar", 30, 30))
+    made = moved(plate, "0", 30, 12, 45.0, SHAPES, MACHINE)
+    assert (made.placed[0].x_mm, made.placed[0].turn_deg, made.placed[1]) == (30, 45.0, plate.placed[1])
+    assert made.reach_mm[0] == pytest.approx(40.5, abs=0.5) and troubles(made, SHAPES, MACHINE) == {}
+    for x, y, says in ((30, 28, "another part"), (2, 10, "edge"), (50, 8, "weak spot")):
+        with pytest.raises(PlanError, match=says):
+            moved(plate, "0", x, y, 0.0, SHAPES, MACHINE)
+
+
+def test_two_parts_change_places_if_each_fits_the_other() -> None:
+    """A block and a bar apart; not where the bar would meet a third."""
+    plate = plate_with(("block", 10, 10), ("bar", 30, 30))
+    with pytest.raises(PlanError, match="edge"):
+        swapped(plate, "0", "1", SHAPES, MACHINE)
+    plate = plate_with(("block", 14, 10), ("bar", 30, 30))
+    made = swapped(plate, "0", "1", SHAPES, MACHINE)
+    assert [(p.x_mm, p.y_mm) for p in made.placed] == [(30, 30), (14, 10)]
+
+
+@settings(max_examples=20, deadline=None)
+@given(st.integers(1, 8), st.floats(10, 40), st.floats(10, 28))
+def test_packing_anew_leaves_what_is_kept_and_lays_the_others_free(bars: int, x: float, y: float) -> None:
+    """The locked block stays to the micrometre; nothing overlaps; too many are refused."""
+    plate = locked(plate_with(("block", x, y), *[("bar", 30, 20)] * bars), "0", True)
+    try:
+        made = repacked(plate, SHAPES, MACHINE)
+    except PlanError as error:
+        assert bars > 4 and "no room" in error.message
+        return
+    assert made.placed[0] == plate.placed[0] and troubles(made, SHAPES, MACHINE) == {}
+
+
+def test_cells_are_those_of_the_turned_outline() -> None:
+    """A bar turned by ninety degrees is as tall as it was wide; by any angle it covers its area and a rim."""
+    flat, upright = (cells_of(Placed("0", "bar", "f", "s", 30, 20, turn), SHAPES["bar"]) for turn in (0.0, 90.0))
+    assert np.ptp(upright[0]) == np.ptp(flat[1]) and np.ptp(upright[1]) == np.ptp(flat[0])
+    slanted = cells_of(Placed("0", "bar", "f", "s", 30, 20, 33.0), SHAPES["bar"])
+    assert len(flat[0]) <= len(slanted[0]) < 1.5 * len(flat[0])
+
+
+def test_a_plate_is_measured_layer_by_layer() -> None:
+    """Two boxes of different height: areas, resin and weight are theirs; the vat is filled up when it falls below its least."""
+    meshes = [box_mesh((10, 10, 8), (5, 5, 0)), box_mesh((10, 10, 4), (25, 5, 0))]
+    found = plate_layers(meshes, MACHINE, RESIN)
+    assert found.areas_mm2[0] == pytest.approx(200, rel=0.03) and found.areas_mm2[-1] == pytest.approx(100, rel=0.03)
+    assert found.ml[-1] == pytest.approx(1.2 * 1.1, rel=0.03) and found.weight_g == pytest.approx(1.2 * 1.1, rel=0.03)
+    assert found.refill_mm is None and found.pull_n[0] > found.pull_n[-1]
+    thirsty = plate_layers(meshes, replace(MACHINE, vat_full_ml=150.88), RESIN)
+    assert thirsty.refill_mm == pytest.approx(4.0, abs=0.2)
+    assert found.bitmap(6.0).sum() * 0.01 == pytest.approx(100, rel=0.03)
+    with pytest.raises(Cancelled):
+        plate_layers(meshes, MACHINE, RESIN, lambda share: False)
+
+
+def test_an_archive_holds_what_was_meant_and_says_if_it_does_not(tmp_path: Path) -> None:
+    """Whole screens, white where it is exposed, the front last; read back it is the volume; damage is found."""
+    columns = plate_columns(
+        [box_mesh((10, 6, 2), (5, 5, 0)), ball_mesh(3.0, (30, 20, 3))], MACHINE.pixel_mm, MACHINE.layer_mm
+    )
+    path = tmp_path / "plate.layers"
+    manifest = write_layers(columns, MACHINE, "Plate 1", "R", 60.0, 3.0, path)
+    rows, across = screen_px(MACHINE)
+    archive = LayerArchive.open(path)
+    assert archive.manifest == manifest and (manifest.rows, manifest.columns) == (rows, across) == (800, 1200)
+    assert archive.check() == pytest.approx(0.12 + 4 / 3 * np.pi * 27 / 1000, rel=0.01)
+    first = next(iter(archive.pictures()))
+    at = np.argwhere(first)
+    assert (rows - 1 - at[:, 0]).min() == 100 and at[:, 1].min() == 100
+    with zipfile.ZipFile(path) as old, zipfile.ZipFile(tmp_path / "hurt.layers", "w") as new:
+        for name in old.namelist():
+            if name != "00007.png":
+                new.writestr(name, old.read("00009.png" if name == "00050.png" else name))
+    with pytest.raises(MeshFileError, match="Layer 8"):
+        LayerArchive.open(tmp_path / "hurt.layers").check()
+
+
+def test_an_export_that_is_stopped_or_cannot_be_written_leaves_nothing(tmp_path: Path) -> None:
+    """Neither the file nor a part of it; what was there before stays."""
+    columns = plate_columns([box_mesh((10, 6, 2), (5, 5, 0))], MACHINE.pixel_mm, MACHINE.layer_mm)
+    path = tmp_path / "plate.layers"
+    path.write_text("before")
+    with pytest.raises(Cancelled):
+        write_layers(columns, MACHINE, "P", "R", 60.0, 3.0, path, lambda share: share < 0.5)
+    assert path.read_text() == "before" and list(tmp_path.iterdir()) == [path]
+    with pytest.raises(MeshFileError, match="could not be written"):
+        write_layers(columns, MACHINE, "P", "R", 60.0, 3.0, tmp_path / "none" / "plate.layers")
+    with pytest.raises(MeshFileError, match="no layer archive"):
+        LayerArchive.open(path)
+    with zipfile.ZipFile(path, "w") as other:
+        other.writestr("manifest.json", json.dumps({"form": "numerus-layers", "version": 99}))
+    with pytest.raises(MeshFileError, match="another form"):
+        LayerArchive.open(path)
