@@ -14,10 +14,11 @@ from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh
 from numerus.errors import Cancelled, MeshFileError, PlanError
+from numerus.geometry.mesh import merged
 from numerus.resin.layerfile import LayerArchive, screen_px, write_layers
 from numerus.resin.laying import cells_of, locked, moved, repacked, swapped, troubles
 from numerus.resin.plate import Placed, Plate, outline_bitmap
-from numerus.resin.platelayers import plate_columns, plate_layers
+from numerus.resin.platelayers import part_layers, plate_columns, plate_layers
 from numerus.resin.profiles import Machine, Resin
 
 MACHINE = Machine("m", "M", 60.0, 40.0, 100.0, pixel_mm=0.05, bad_spots=((52.0, 8.0, 5.0),))
@@ -77,16 +78,22 @@ def test_cells_are_those_of_the_turned_outline() -> None:
 
 def test_a_plate_is_measured_layer_by_layer() -> None:
     """Two boxes of different height: areas, resin and weight are theirs; the vat is filled up when it falls below its least."""
-    meshes = [box_mesh((10, 10, 8), (5, 5, 0)), box_mesh((10, 10, 4), (25, 5, 0))]
-    found = plate_layers(meshes, MACHINE, RESIN)
-    assert found.areas_mm2[0] == pytest.approx(200, rel=0.03) and found.areas_mm2[-1] == pytest.approx(100, rel=0.03)
-    assert found.ml[-1] == pytest.approx(1.2 * 1.1, rel=0.03) and found.weight_g == pytest.approx(1.2 * 1.1, rel=0.03)
-    assert found.refill_mm is None and found.pull_n[0] > found.pull_n[-1]
-    thirsty = plate_layers(meshes, replace(MACHINE, vat_full_ml=150.88), RESIN)
+    tall, low = (part_layers(box_mesh((10, 10, h), (5, 5, 0)), MACHINE, RESIN) for h in (8, 4))
+    found = plate_layers([(tall, 1), (low, 2)], MACHINE, RESIN)
+    assert found.areas_mm2[0] == pytest.approx(300, rel=0.03) and found.areas_mm2[-1] == pytest.approx(100, rel=0.03)
+    assert found.ml[-1] == pytest.approx(1.6 * 1.1, rel=0.03) and found.weight_g == pytest.approx(1.6 * 1.1, rel=0.03)
+    assert found.refill_mm is None and found.pull_n[0] > found.pull_n[-1] and found.height_mm == pytest.approx(8)
+    thirsty = plate_layers([(tall, 1), (low, 2)], replace(MACHINE, vat_full_ml=151.32), RESIN)
     assert thirsty.refill_mm == pytest.approx(4.0, abs=0.2)
-    assert found.bitmap(6.0).sum() * 0.01 == pytest.approx(100, rel=0.03)
-    with pytest.raises(Cancelled):
-        plate_layers(meshes, MACHINE, RESIN, lambda share: False)
+
+
+def test_parts_apart_pull_together_as_one_soup_does() -> None:
+    """The same two boxes measured together: areas alike, pull the sum."""
+    apart = [box_mesh((10, 10, 8), (5, 5, 0)), box_mesh((10, 10, 4), (25, 5, 0))]
+    together = part_layers(merged(apart), MACHINE, RESIN)
+    found = plate_layers([(part_layers(m, MACHINE, RESIN), 1) for m in apart], MACHINE, RESIN)
+    assert found.areas_mm2 == pytest.approx(together.areas_mm2)
+    assert found.pull_n == pytest.approx(together.pull_n, rel=0.02)
 
 
 def test_an_archive_holds_what_was_meant_and_says_if_it_does_not(tmp_path: Path) -> None:
@@ -100,7 +107,7 @@ def test_an_archive_holds_what_was_meant_and_says_if_it_does_not(tmp_path: Path)
     archive = LayerArchive.open(path)
     assert archive.manifest == manifest and (manifest.rows, manifest.columns) == (rows, across) == (800, 1200)
     assert archive.check() == pytest.approx(0.12 + 4 / 3 * np.pi * 27 / 1000, rel=0.01)
-    first = next(iter(archive.pictures()))
+    first = np.unpackbits(next(iter(archive.bits())), axis=1)[:, :across]
     at = np.argwhere(first)
     assert (rows - 1 - at[:, 0]).min() == 100 and at[:, 1].min() == 100
     with zipfile.ZipFile(path) as old, zipfile.ZipFile(tmp_path / "hurt.layers", "w") as new:

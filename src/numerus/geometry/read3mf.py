@@ -44,15 +44,17 @@ class _Model:
         self.path, self.unit = path, "millimeter"
         self.objects: dict[Place, _Object] = {}
         self.items: list[Use] = []
-        self._now = _Object("")
+        self._now, self._slices = _Object(""), False
         self._begin = {
             "vertex": self._vertex, "triangle": self._triangle, "object": self._object, "component": self._component,
             "item": self._item, "model": self._model,
         }  # fmt: skip
 
     def start(self, tag: str, attributes: dict[str, str]) -> None:
-        begin = self._begin.get(tag.rpartition(":")[2])
-        if begin:
+        name = tag.rpartition(":")[2]
+        self._slices = name == "slicestack" or (self._slices and name != "object")  # its corners have no height
+        begin = self._begin.get(name)
+        if begin and not (self._slices and name == "vertex"):
             begin(attributes)
 
     def _vertex(self, a: dict[str, str]) -> None:

@@ -9,23 +9,26 @@ from __future__ import annotations
 import io
 import json
 import zipfile
-from collections.abc import Callable, Iterator
+from collections import deque
+from collections.abc import Callable, Iterable, Iterator
+from concurrent.futures import Executor, ThreadPoolExecutor
 from dataclasses import asdict, dataclass
 from pathlib import Path
 from typing import Any
 
 import numpy as np
+from numpy.typing import NDArray
 
 from numerus.errors import Cancelled, MeshFileError
 from numerus.geometry.columns import Columns
 from numerus.geometry.kernels import kernel
 from numerus.geometry.layers import layer_areas_mm2, layer_runs
-from numerus.resin.nesting import Bitmap
 from numerus.resin.profiles import Machine
 
 FORM = "numerus-layers"
 VERSION = 1
 MANIFEST = "manifest.json"
+THREADS = 2
 FAST = 1  # deflate level: pictures of few runs shrink well at any
 
 
@@ -55,23 +58,29 @@ class Manifest:
 
 
 @kernel
-def _paint(picture, row, x0, x1, n):  # type: ignore[no-untyped-def]
+def _paint(bits, row, x0, x1, n):  # type: ignore[no-untyped-def]
+    """Set runs of pixels in rows of bytes, the first pixel in the highest bit."""
+    rows, across = bits.shape[0], bits.shape[1] * 8
     for i in range(n):
-        for x in range(max(x0[i], 0), min(x1[i], picture.shape[1])):
-            if 0 <= row[i] < picture.shape[0]:
-                picture[row[i], x] = True
+        if not 0 <= row[i] < rows:
+            continue
+        line = bits[rows - 1 - row[i]]
+        for x in range(max(x0[i], 0), min(x1[i], across)):
+            line[x >> 3] |= np.uint8(128 >> (x & 7))
 
 
-def layer_pictures(columns: Columns, rows: int, across: int) -> Iterator[Bitmap]:
-    """Each layer on the whole screen, bool (rows, across), the plate's front in the last row as a machine shows it."""
+def layer_bits(columns: Columns, rows: int, across: int) -> Iterator[NDArray[np.uint8]]:
+    """Each layer on the whole screen, eight pixels to a byte, uint8 (rows, bytes), the plate's front in the last row as a
+    machine shows it.
+    """
     grid = columns.grid
     for runs in layer_runs(columns):
         for k in range(len(runs.start) - 1):
-            picture = np.zeros((rows, across), np.bool_)
+            bits = np.zeros((rows, -(-across // 8)), np.uint8)
             here = slice(runs.start[k], runs.start[k + 1])
-            x0, x1 = runs.x0[here] + grid.x0_px, runs.x1[here] + grid.x0_px
-            _paint(picture, runs.row[here] + grid.y0_px, x0, x1, len(x0))
-            yield picture[::-1]
+            x0, x1 = runs.x0[here] + grid.x0_px, np.minimum(runs.x1[here] + grid.x0_px, across)
+            _paint(bits, runs.row[here] + grid.y0_px, x0, x1, len(x0))
+            yield bits
 
 
 def screen_px(machine: Machine) -> tuple[int, int]:
@@ -95,10 +104,12 @@ def write_layers(
     try:
         with zipfile.ZipFile(beside, "w", zipfile.ZIP_STORED) as archive:
             archive.writestr(MANIFEST, json.dumps(asdict(manifest), indent=1))
-            for number, picture in enumerate(layer_pictures(columns, rows, across)):
-                if progress is not None and not progress(number / max(columns.layers, 1)):
-                    raise Cancelled
-                archive.writestr(f"{number:05d}.png", _png(picture))
+            with ThreadPoolExecutor(THREADS) as pool:  # deflating lets others work
+                pictures = _mapped(pool, lambda bits: _png(bits, across), layer_bits(columns, rows, across))
+                for number, picture in enumerate(pictures):
+                    if progress is not None and not progress(number / max(columns.layers, 1)):
+                        raise Cancelled
+                    archive.writestr(f"{number:05d}.png", picture)
         beside.replace(path)
     except OSError as error:
         says = f"{path.name} could not be written: {error.strerror}."
@@ -108,12 +119,35 @@ def write_layers(
     return manifest
 
 
-def _png(picture: Bitmap) -> bytes:
+def _mapped(pool: Executor, make: Callable[[Any], Any], items: Iterable[Any]) -> Iterator[Any]:
+    """In order and in parallel, with few in hand: a layer of a large screen is many megabytes."""
+    waiting: deque[Any] = deque()
+    for item in items:
+        waiting.append(pool.submit(make, item))
+        if len(waiting) > 2 * THREADS:
+            yield waiting.popleft().result()
+    while waiting:
+        yield waiting.popleft().result()
+
+
+def _png(bits: NDArray[np.uint8], across: int) -> bytes:
     from PIL import Image
 
     made = io.BytesIO()
-    Image.fromarray(np.ascontiguousarray(picture)).save(made, "PNG", compress_level=FAST)
+    Image.frombytes("1", (across, len(bits)), bits.tobytes()).save(made, "PNG", compress_level=FAST)
     return made.getvalue()
+
+
+def _unpng(told: tuple[bytes, str]) -> NDArray[np.uint8]:
+    """A picture's bits; ``told``: its bytes, and what to say where they are none."""
+    from PIL import Image
+
+    try:
+        with Image.open(io.BytesIO(told[0])) as opened:
+            picture = opened if opened.mode == "1" else opened.convert("1")
+            return np.frombuffer(picture.tobytes(), np.uint8).reshape(opened.height, -1)
+    except OSError as error:
+        raise MeshFileError("damaged-layers", told[1], "Export the plate again.") from error
 
 
 @dataclass(frozen=True, eq=False)
@@ -138,26 +172,27 @@ class LayerArchive:
             raise MeshFileError("no-layers", f"{path.name} is no layer archive.", "Export the plate again.") from error
         return cls(path, manifest)
 
-    def pictures(self) -> Iterator[Bitmap]:
-        """Layers as they were written. Raises MeshFileError at the first that is missing or damaged."""
-        from PIL import Image
+    def bits(self) -> Iterator[NDArray[np.uint8]]:
+        """Layers as they were written, eight pixels to a byte, uint8 (rows, bytes). Raises MeshFileError at the first that is
+        missing or damaged.
+        """
+        with zipfile.ZipFile(self.path) as archive, ThreadPoolExecutor(THREADS) as pool:
+            yield from _mapped(pool, _unpng, (self._read(archive, n) for n in range(self.manifest.layers)))
 
-        with zipfile.ZipFile(self.path) as archive:
-            for number in range(self.manifest.layers):
-                try:
-                    with Image.open(io.BytesIO(archive.read(f"{number:05d}.png"))) as opened:
-                        yield np.asarray(opened.convert("1"))
-                except (KeyError, OSError, zipfile.BadZipFile) as error:
-                    says = f"Layer {number + 1} of {self.path.name} is missing or damaged."
-                    raise MeshFileError("damaged-layers", says, "Export the plate again.") from error
+    def _read(self, archive: zipfile.ZipFile, number: int) -> tuple[bytes, str]:
+        says = f"Layer {number + 1} of {self.path.name} is missing or damaged."
+        try:
+            return archive.read(f"{number:05d}.png"), says
+        except (KeyError, OSError, zipfile.BadZipFile) as error:
+            raise MeshFileError("damaged-layers", says, "Export the plate again.") from error
 
     def check(self, progress: Callable[[float], bool] | None = None) -> float:
         """Count every layer against the manifest; the volume in ml. Raises MeshFileError where one differs, Cancelled."""
         manifest, pixel2, whole = self.manifest, self.manifest.pixel_mm**2, 0.0
-        for number, picture in enumerate(self.pictures()):
+        for number, bits in enumerate(self.bits()):
             if progress is not None and not progress(number / max(manifest.layers, 1)):
                 raise Cancelled
-            area = float(np.count_nonzero(picture)) * pixel2
+            area = float(np.bitwise_count(bits).sum(dtype=np.int64)) * pixel2
             if abs(area - manifest.areas_mm2[number]) > pixel2 + 1e-3:
                 says = f"Layer {number + 1} of {self.path.name} is not what was meant."
                 raise MeshFileError("damaged-layers", says, "Export the plate again.")

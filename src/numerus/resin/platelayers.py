@@ -2,15 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
-from typing import Any
 
 import numpy as np
 
-from numerus.errors import Cancelled
 from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.layers import layer_areas_mm2, layer_bitmap
+from numerus.geometry.layers import layer_areas_mm2
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pockets import cups
 from numerus.geometry.sections import sections
@@ -18,6 +16,15 @@ from numerus.resin.pose import layer_pulls_n
 from numerus.resin.profiles import Machine, Resin
 
 LOOK_PX_MM = 0.1  # coarse enough for a large plate, fine enough for its outlines
+
+
+@dataclass(frozen=True, eq=False)
+class PartLayers:
+    """A supported part by itself, per layer, float64 (layers,): ``areas_mm2`` and ``pull_n``; ``volume_ml`` of all of it."""
+
+    areas_mm2: Floats
+    pull_n: Floats
+    volume_ml: float
 
 
 @dataclass(frozen=True, eq=False)
@@ -33,29 +40,31 @@ class PlateLayers:
     ml: Floats
     refill_mm: float | None
     weight_g: float
-    columns: Columns
 
-    def bitmap(self, height_mm: float) -> Any:
-        """The layer at a height, bool (ny, nx), row 0 at the front."""
-        return layer_bitmap(self.columns, min(int(height_mm / self.layer_mm), self.columns.layers - 1))
+    @property
+    def height_mm(self) -> float:
+        return len(self.areas_mm2) * self.layer_mm
 
 
-def plate_layers(
-    meshes: Iterable[Mesh], machine: Machine, resin: Resin, progress: Callable[[float], bool] | None = None
-) -> PlateLayers:
-    """Measured on what lies on the plate, supports and rafts with it. Raises Cancelled."""
-    columns = plate_columns(meshes, LOOK_PX_MM, machine.layer_mm)
-    if progress is not None and not progress(0.4):
-        raise Cancelled
-    grown = sections(columns)
-    pull = layer_pulls_n(grown, cups(columns), machine, resin)
-    areas = layer_areas_mm2(columns)
+def part_layers(mesh: Mesh, machine: Machine, resin: Resin) -> PartLayers:
+    """Measured once for a supported part; equal parts on a plate are equal."""
+    columns = plate_columns([mesh], LOOK_PX_MM, machine.layer_mm)
+    pull = layer_pulls_n(sections(columns), cups(columns), machine, resin)
+    return PartLayers(layer_areas_mm2(columns), pull, columns.volume_mm3 / 1000)
+
+
+def plate_layers(parts: Sequence[tuple[PartLayers, int]], machine: Machine, resin: Resin) -> PlateLayers:
+    """What lies on the plate, each part so many times: areas and pulls add up, since parts do not touch."""
+    tall = max((len(p.areas_mm2) for p, _ in parts), default=0)
+    areas, pull = np.zeros(tall), np.zeros(tall)
+    for part, count in parts:
+        areas[: len(part.areas_mm2)] += count * part.areas_mm2
+        pull[: len(part.pull_n)] += count * part.pull_n
     ml = np.cumsum(areas) * machine.layer_mm / 1000 * (1 + resin.cling_share)
     low = np.flatnonzero(ml > machine.vat_full_ml - machine.vat_min_ml)
     refill = float(low[0] * machine.layer_mm) if len(low) else None
-    return PlateLayers(
-        machine.layer_mm, areas, pull, ml, refill, columns.volume_mm3 / 1000 * resin.density_g_per_ml, columns
-    )
+    weight = sum(count * p.volume_ml for p, count in parts) * resin.density_g_per_ml
+    return PlateLayers(machine.layer_mm, areas, pull, ml, refill, weight)
 
 
 def plate_columns(meshes: Iterable[Mesh], pixel_mm: float, layer_mm: float) -> Columns:
