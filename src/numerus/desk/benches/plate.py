@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from pathlib import Path
 
 from PyQt6.QtCore import Qt, pyqtSignal
@@ -9,18 +10,23 @@ from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QComboBox, QFileDialog, QList
 
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
+from numerus.desk.benches.plate_export import FORMS, PlateExport, whose
+from numerus.desk.benches.plate_graph import PlateGraph
+from numerus.desk.benches.plate_hand import PlateHand
 from numerus.desk.context import Context
 from numerus.desk.deeds import Deeds
+from numerus.desk.jobs import Progress
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
-from numerus.desk.widgets.platepicture import PlatePicture
-from numerus.errors import NumerusError
-from numerus.geometry.mesh import merged
-from numerus.geometry.writing import write_3mf, write_stl
+from numerus.desk.widgets.platepicture import Layer, PlatePicture
+from numerus.errors import Cancelled, NumerusError
+from numerus.geometry.columns import Columns
+from numerus.geometry.layers import layer_bitmap
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
 from numerus.ledger.plating import Batch, Batching, owed_copies, owed_spares, plate_meshes, plates_for
 from numerus.resin.plate import Placed, Plate
+from numerus.resin.platelayers import PartLayers, PlateLayers, part_layers, plate_columns, plate_layers
 from numerus.resin.profiles import Machine
 from numerus.words import counted, span
 
@@ -41,7 +47,11 @@ class PlateBench(Bench):
 
     def __init__(self, context: Context, deeds: Deeds) -> None:
         self.deeds = deeds
-        self.plate_id = ""
+        self.plate_id, self.swapping = "", ""
+        self.hand = PlateHand(context, self)
+        self.out_of = PlateExport(context, deeds.noted.emit)
+        self._layers: dict[tuple[str, str], PartLayers] = {}
+        self._columns: tuple[str, Columns] | None = None
         super().__init__(context)
         self.make_button = self.add_button(
             "Make plates for this unit", self.make_plates, "main", "Packs everything the unit is owed"
@@ -50,6 +60,8 @@ class PlateBench(Bench):
             "Batch all units", self.make_batch, "", "What all units are owed, tall with tall whoever they belong to"
         )
         self.picture.tapped.connect(self._tapped)
+        self.picture.dragged.connect(self.hand.moved)
+        self.graph.scrubbed.connect(self._scrubbed)
         self.bettered.connect(self._better)
         self.picture.says = self._says
 
@@ -70,9 +82,12 @@ class PlateBench(Bench):
         self.numbers = label("", "", True)
         self.tapped_words = label("Tap a part to see whose it is.", "note", True)
         self.line = label("", "strong", True)
-        side = column(row(label("on"), self.on, -1), self.spares, self.listing, self.numbers, self.tapped_words, gap=8)
+        self.graph = PlateGraph(self.theme)
+        side = column(row(label("on"), self.on, -1), self.spares, self.listing, self.numbers, self.graph, gap=8)
         side.setStretch(2, 1)
-        body = row(self.picture, side, gap=16, margins=(16, 4, 16, 8))
+        left = column(self.picture, self._hand_row(), gap=6)
+        left.setStretch(0, 1)
+        body = row(left, side, gap=16, margins=(16, 4, 16, 8))
         body.setStretch(0, 1)
         self.apart = button("Take apart", self.take_apart, tip="The plate's parts are owed again; undo brings it back")
         self.out = button("Export the plate", self.export, tip="STL or 3MF, parts with supports where they stand")
@@ -84,6 +99,32 @@ class PlateBench(Bench):
         whole = column(body, drawer, gap=0)
         whole.setStretch(0, 1)
         return whole
+
+    def _hand_row(self) -> QBoxLayout:
+        """What can be done with the part that was tapped."""
+        left, right = (
+            button("↺", lambda: self.hand.turn(1), "", "Turn it left"),
+            button("↻", lambda: self.hand.turn(-1), "", "Turn it right"),
+        )
+        for made, words in ((left, "Turn it left"), (right, "Turn it right")):
+            made.setAccessibleName(words)
+        self.lock_button = button("Keep here", self.hand.lock, "", "It stays when the others are packed anew")
+        self.swap_button = button("Swap", self._begin_swap, "", "Then tap the part it changes places with")
+        self.away_button = button("Take off", self.hand.take_off, "", "It is owed again")
+        self.of_part = (left, right, self.lock_button, self.swap_button, self.away_button)
+        self.pack_button = button("Pack anew", self.hand.pack, "", "All that is not kept where it lies")
+        whole = row(self.tapped_words, *self.of_part, 8, self.pack_button, gap=6)
+        whole.setStretch(0, 1)
+        return whole
+
+    @property
+    def chosen(self) -> Placed | None:
+        """The part that was tapped last."""
+        return next((p for p in self.plate.placed if p.id == self.picture.chosen), None) if self.plate else None
+
+    def waits(self, plate: Plate) -> bool:
+        """Whether it may still be changed."""
+        return self._state(plate) == ""
 
     @property
     def plate(self) -> Plate | None:
@@ -103,7 +144,7 @@ class PlateBench(Bench):
         self.title.setText("Plate: " + unit.name.rpartition(", ")[2])
         owed = owed_copies(plans, self.session.answers.standing, unit.id)
         spares = owed_spares(plans, unit.id)
-        words = f"{len(owed)} parts of this unit are owed" if owed else "nothing posed is owed"
+        words = f"{counted(len(owed), 'part')} of this unit owed" if owed else "nothing posed is owed"
         self.subtitle.setText(f"{words}, and {counted(len(spares), 'spare')}" if spares else words)
         self.make_button.setEnabled(bool(owed or spares) and not self.context.jobs.busy)
         standing = self.session.answers.standing
@@ -172,19 +213,94 @@ class PlateBench(Bench):
                 "No plate yet. Make plates for this unit: tall parts go with tall ones, weak spots are kept clear."
             )
             return
-        self.apart.setEnabled(self._state(plate) == "")
+        waits = self.waits(plate)
+        if self.chosen is None:
+            self.tapped_words.setText(
+                "Tap a part to see whose it is; drag it to lie elsewhere."
+                if waits
+                else "Tap a part to see whose it is."
+            )
+        self.apart.setEnabled(waits)
+        self.picture.by_hand, self.picture.layer = waits, None
+        self.pack_button.setEnabled(waits)
+        for made in self.of_part:
+            made.setEnabled(waits and self.chosen is not None)
         self.numbers.setText(_numbers(plate, machine))
+        self._measure(plate, machine)
+
+    def _measure(self, plate: Plate, machine: Machine) -> None:
+        """The plate's layers: each part of it once, beside."""
+        plans, resin = self.session.plans, self.session.plans.resin
+        counts = Counter(p.part_id for p in plate.placed)
+        posed = [
+            (pose.supported_blob, n) for i, n in counts.items() if i in plans.parts and (pose := plans.parts[i].pose)
+        ]
+        new = {blob: self.session.mesh(blob) for blob, _ in posed if (blob, machine.id) not in self._layers}
+        self.graph.show_layers(None)
+
+        def work(progress: Progress) -> dict[str, PartLayers]:
+            found = {}
+            for number, (blob, mesh) in enumerate(new.items()):
+                if not progress(number / len(new)):
+                    raise Cancelled
+                found[blob] = part_layers(mesh, machine, resin)
+            return found
+
+        def done(found: dict[str, PartLayers]) -> None:
+            self._layers |= {(blob, machine.id): layers for blob, layers in found.items()}
+            if self.plate is not None and self.plate.id == plate.id:
+                whole = plate_layers([(self._layers[blob, machine.id], n) for blob, n in posed], machine, resin)
+                self.graph.show_layers(whole)
+                self.numbers.setText(_numbers(plate, machine, whole))
+
+        self.context.jobs.start("plate layers", "Measuring the plate", work, done)
+
+    def _scrubbed(self, height_mm: float) -> None:
+        """A layer at the machine's own pixels; their columns are worked out when first asked."""
+        plate = self.plate
+        machine = self.session.plans.machines.get(plate.machine_id) if plate else None
+        if plate is None or machine is None or height_mm < 0:
+            self.picture.layer = None
+            self.picture.update()
+        elif self._columns is not None and self._columns[0] == repr(plate):
+            self._show_layer(self._columns[1], height_mm)
+        else:
+            meshes, key = [m for _, m in plate_meshes(plate, self.session.plans, self.session.mesh)], repr(plate)
+
+            def done(columns: Columns) -> None:
+                self._columns = key, columns
+                self._show_layer(columns, max(self.graph.height_mm, 0.0))
+
+            pixel, layer = machine.pixel_mm, machine.layer_mm
+            self.context.jobs.start(
+                "columns", "Layers at the machine's pixels", lambda _: plate_columns(meshes, pixel, layer), done
+            )
+
+    def _show_layer(self, columns: Columns, height_mm: float) -> None:
+        grid, tone = columns.grid, self.theme.colour("river")
+        bitmap = layer_bitmap(columns, min(int(height_mm / grid.layer_mm), columns.layers - 1))
+        origin = grid.x0_px * grid.pixel_mm, grid.y0_px * grid.pixel_mm
+        self.picture.layer = Layer(bitmap, grid.pixel_mm, origin, (tone.red(), tone.green(), tone.blue()))
+        self.picture.update()
 
     def _says(self, placed: Placed) -> str:
-        figure = self.session.plans.figures.get(placed.figure_id)
-        part = self.session.plans.parts.get(placed.part_id)
-        return f"{figure.name if figure else 'spare'}: {placed.slot}, {part.name if part else '?'}"
+        return whose(placed, self.session.plans)
+
+    def _begin_swap(self) -> None:
+        self.swapping = self.picture.chosen
+        self.tapped_words.setText("Tap the part it changes places with.")
 
     def _tapped(self, placed_id: str) -> None:
-        placed = next((p for p in self.plate.placed if p.id == placed_id), None) if self.plate else None
-        if placed is not None:
-            self.picture.chosen = placed_id
-            self.tapped_words.setText(self._says(placed))
+        swapping, self.swapping = self.swapping, ""
+        self.picture.chosen = placed_id
+        if swapping and swapping != placed_id:
+            self.hand.swap(swapping, placed_id)
+        placed = self.chosen
+        if placed is not None and self.plate is not None:
+            self.tapped_words.setText(f"{self._says(placed)}{', kept here' if placed.locked else ''}")
+            self.lock_button.setText("Let it go" if placed.locked else "Keep here")
+            for made in self.of_part:
+                made.setEnabled(self.waits(self.plate))
             self.picture.update()
 
     def make_plates(self) -> None:
@@ -233,30 +349,31 @@ class PlateBench(Bench):
     def export(self) -> None:
         if self.plate is None:
             return
-        name, _ = QFileDialog.getSaveFileName(
-            self, "Export the plate", f"{self.plate.name}.3mf", "3MF (*.3mf);;STL (*.stl)"
-        )
+        name, form = QFileDialog.getSaveFileName(self, "Export the plate", self.plate.name, ";;".join(FORMS))
+        ending = form.partition("*")[2].rstrip(")")
         if name:
+            name += "" if Path(name).suffix else ending
             try:
                 self.write(Path(name))
             except NumerusError as error:
                 self.session.failed.emit(error)
 
     def write(self, path: Path) -> None:
-        """The chosen plate as one file."""
-        assert self.plate is not None
-        named = plate_meshes(self.plate, self.session.plans, self.session.mesh)
-        if path.suffix.lower() == ".stl":
-            write_stl(merged([mesh for _, mesh in named]), path)
-        else:
-            write_3mf(named, path)
+        """The chosen plate as one file, by its ending."""
+        plate = self.plate
+        assert plate is not None
+        self.out_of.write(plate, self.session.plans.machines[plate.machine_id], path)
 
 
-def _numbers(plate: Plate, machine: Machine) -> str:
+def _numbers(plate: Plate, machine: Machine, whole: PlateLayers | None = None) -> str:
     """What the run takes, with the vat before and after."""
     left = machine.vat_full_ml - plate.resin_ml
-    warn = "" if left >= machine.vat_min_ml else f" Below the vat's {machine.vat_min_ml:.0f} ml: refill on the way."
+    falls = f"a full vat of {machine.vat_full_ml:.0f} ml falls to {max(left, 0):.0f}"
+    if left < machine.vat_min_ml:
+        when = f"at {whole.refill_mm:.1f} mm" if whole and whole.refill_mm is not None else "on the way"
+        falls += f", below its {machine.vat_min_ml:.0f}: fill it up {when}"
+    weight = f", {whole.weight_g:.0f} g" if whole else ""
     return (
-        f"{span(plate.minutes)} on {machine.name}: the tallest part, {plate.height_mm:.1f} mm, decides it alone. "
-        f"{plate.resin_ml:.0f} ml of resin with supports and what clings; a full vat of {machine.vat_full_ml:.0f} ml falls to {left:.0f}.{warn}"
+        f"{span(plate.minutes)} on {machine.name}: the tallest, {plate.height_mm:.1f} mm, decides it alone. "
+        f"{plate.resin_ml:.0f} ml with supports and what clings{weight}; {falls}."
     )

@@ -3,10 +3,13 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import dataclass, replace
+from functools import cached_property
 
 import numpy as np
+from numpy.typing import NDArray
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QImage, QMouseEvent, QPainter, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_diamond
@@ -16,13 +19,56 @@ from numerus.geometry.mesh import about_vertical, rotation_matrix
 from numerus.resin.plate import CELL_MM, Placed, Plate, outline_bitmap
 from numerus.resin.profiles import Machine
 
+SLACK = 4.0  # px a tap may slip
+HATCH_PX, SLANT = 7.0, 0.5**0.5
+LOUPE, LOUPE_PX, MOST_PX = 150.0, 75, 1600
 OUTCOME_TONES = {"good": "moss", "flawed": "tallow", "failed": "brick"}
 
 
+@dataclass(frozen=True, eq=False)
+class Layer:
+    """One layer at the machine's own pixels, bool (ny, nx), row 0 at the front; where it lies, and how it is coloured."""
+
+    bitmap: NDArray[np.bool_]
+    pixel_mm: float
+    origin_mm: tuple[float, float]
+    rgb: tuple[int, int, int]
+
+    @property
+    def size_mm(self) -> tuple[float, float]:
+        return self.bitmap.shape[1] * self.pixel_mm, self.bitmap.shape[0] * self.pixel_mm
+
+    @cached_property
+    def image(self) -> QImage:
+        """All of it, coarse enough to be drawn; a pixel that is set anywhere shows."""
+        by = max(self.bitmap.shape[1] // MOST_PX, 1)
+        ny, nx = (n // by * by for n in self.bitmap.shape)
+        coarse = self.bitmap[:ny, :nx].reshape(ny // by, by, nx // by, by).any(axis=(1, 3))
+        return self._tinted(np.asarray(coarse))
+
+    def loupe(self, x_mm: float, y_mm: float) -> QImage:
+        """Its own pixels round a place on the plate."""
+        x, y = (int((v - o) / self.pixel_mm) - LOUPE_PX // 2 for v, o in zip((x_mm, y_mm), self.origin_mm, strict=True))
+        near = np.zeros((LOUPE_PX, LOUPE_PX), bool)
+        rows, columns = np.arange(y, y + LOUPE_PX), np.arange(x, x + LOUPE_PX)
+        r, c = (rows >= 0) & (rows < self.bitmap.shape[0]), (columns >= 0) & (columns < self.bitmap.shape[1])
+        near[np.ix_(r, c)] = self.bitmap[np.ix_(rows[r], columns[c])]
+        return self._tinted(near, ground=True)
+
+    def _tinted(self, bitmap: NDArray[np.bool_], ground: bool = False) -> QImage:
+        pixels = np.full((*bitmap.shape, 4), 255 if ground else 0, np.uint8)
+        pixels[bitmap] = (*self.rgb, 255)
+        return to_image(np.ascontiguousarray(pixels[::-1]))
+
+
 class PlatePicture(Drawing):
-    """``tapped`` tells the placed id. ``outcomes`` colours and marks parts when a plate has come out."""
+    """``tapped`` tells the placed id. ``outcomes`` colours and marks parts when a plate has come out.
+
+    While it is ``by_hand`` a part follows the pointer: ``dragged`` tells where it was let go, in mm.
+    """
 
     tapped = pyqtSignal(str)
+    dragged = pyqtSignal(str, float, float)
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "The plate from above")
@@ -33,6 +79,10 @@ class PlatePicture(Drawing):
         self.says: Callable[[Placed], str] = lambda placed: placed.slot
         self.chosen = ""
         self.marks: list[tuple[float, float]] = []  # places of earlier failures, in mm
+        self.by_hand = False
+        self.layer: Layer | None = None
+        self._grabbed: Placed | None = None
+        self._from, self._at = QPointF(), QPointF()
         self._images: dict[tuple[str, float, str], tuple[QImage, float]] = {}
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumSize", 320, 200)
@@ -57,8 +107,11 @@ class PlatePicture(Drawing):
         painter.setBrush(self.theme.colour("linen"))
         painter.drawRoundedRect(frame, 3, 3)
         self._draw_bad_spots(painter, frame, scale)
+        if self.layer is not None:
+            self._draw_layer(painter, frame, scale)
         for number, placed in enumerate(self.plate.placed, 1):
-            self._draw_part(painter, placed, number, frame, scale)
+            if self.layer is None:
+                self._draw_part(painter, self._seen(placed, scale), number, frame, scale)
         for x_mm, y_mm in self.marks:
             spot = QPointF(frame.left() + x_mm * scale, frame.bottom() - y_mm * scale)
             draw_diamond(painter, spot.x(), spot.y(), 7, self.theme.colour("brickwash"), self.theme.colour("brick"))
@@ -70,20 +123,44 @@ class PlatePicture(Drawing):
                 painter, frame.right(), y - 6, "hatched: weak spot, kept clear", 11, colour="slate", align="right"
             )
 
+    def _seen(self, placed: Placed, scale: float) -> Placed:
+        """Where a part is drawn: under the pointer while it is dragged."""
+        if self._grabbed is None or placed.id != self._grabbed.id:
+            return placed
+        by = (self._at - self._from) / scale
+        return replace(placed, x_mm=placed.x_mm + by.x(), y_mm=placed.y_mm - by.y())
+
+    def _draw_layer(self, painter: QPainter, frame: QRectF, scale: float) -> None:
+        """One layer as the machine exposes it, and its own pixels where the pointer is."""
+        assert self.layer is not None
+        x, y = self.layer.origin_mm
+        wide, high = self.layer.size_mm
+        box = QRectF(frame.left() + x * scale, frame.bottom() - (y + high) * scale, wide * scale, high * scale)
+        painter.drawImage(box, self.layer.image)
+        if not frame.contains(self._at):
+            return
+        near = self.layer.loupe((self._at.x() - frame.left()) / scale, (frame.bottom() - self._at.y()) / scale)
+        box = QRectF(frame.right() - LOUPE - 6, frame.top() + 6, LOUPE, LOUPE)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform, False)
+        painter.drawImage(box, near)
+        painter.setPen(QPen(self.theme.colour("ink"), 1.4))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(box)
+        self.tagged(painter, box.left() + 4, box.bottom() - 6, "its own pixels")
+
     def _draw_bad_spots(self, painter: QPainter, frame: QRectF, scale: float) -> None:
         assert self.machine is not None
         for x, y, radius in self.machine.bad_spots:
-            spot = QPainterPath()
-            spot.addEllipse(
-                QPointF(frame.left() + x * scale, frame.bottom() - y * scale), radius * scale, radius * scale
-            )
-            painter.save()
-            painter.setClipPath(spot)
-            self.hatch(painter, spot.boundingRect(), "slate")
-            painter.restore()
+            centre = QPointF(frame.left() + x * scale, frame.bottom() - y * scale)
+            painter.setPen(QPen(self.theme.colour("slate"), 1))
+            for across in np.arange(HATCH_PX / 2 - radius * scale, radius * scale, HATCH_PX):
+                # Chords, not a clipped pattern: a card as SVG knows no clipping.
+                half = float(np.sqrt(max((radius * scale) ** 2 - across**2, 0.0)))
+                middle, along = centre + QPointF(across, across) * SLANT, QPointF(half, -half) * SLANT
+                painter.drawLine(middle - along, middle + along)
             painter.setPen(QPen(self.theme.colour("slate"), 1, Qt.PenStyle.DashLine))
             painter.setBrush(Qt.BrushStyle.NoBrush)
-            painter.drawPath(spot)
+            painter.drawEllipse(centre, radius * scale, radius * scale)
 
     def _draw_part(self, painter: QPainter, placed: Placed, number: int, frame: QRectF, scale: float) -> None:
         part = self.session.plans.parts.get(placed.part_id)
@@ -103,14 +180,42 @@ class PlatePicture(Drawing):
             painter.setPen(QPen(self.theme.colour("river" if chosen else "ink"), 2 if chosen else 1))
             painter.setBrush(self.theme.colour("riverwash" if chosen else "chalk"))
             painter.drawEllipse(centre, 9, 9)
+        if placed.locked:
+            painter.setPen(QPen(self.theme.colour("ink"), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(QRectF(centre.x() - 12, centre.y() - 12, 24, 24))
         self.text(painter, centre.x(), centre.y() + 4, str(number), 11, True, align=CENTRE)
         reach = max(10.0, wide * scale * 0.3)
         word = f", {outcome}" if outcome else ""
         self.region(
             QRectF(centre.x() - reach, centre.y() - reach, 2 * reach, 2 * reach),
             f"{number}. {self.says(placed)}{word}",
-            lambda: self.tapped.emit(placed.id),
+            lambda: self._tap(placed),
         )
+
+    def _tap(self, placed: Placed) -> None:
+        self._grabbed = placed if self.by_hand else None
+        self.tapped.emit(placed.id)
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        self._from = self._at = self.place(event)
+        self._grabbed = None
+        super().mousePressEvent(event)
+
+    def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
+        self._at = self.place(event)
+        if self._grabbed is None:
+            super().mouseMoveEvent(event)
+        if self._grabbed is not None or self.layer is not None:
+            self.update()
+
+    def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
+        grabbed, by = self._grabbed, self.place(event) - self._from
+        self._grabbed = None
+        if grabbed is not None and self.machine is not None and by.manhattanLength() > SLACK:
+            scale = self._frame(self.machine)[1]
+            self.dragged.emit(grabbed.id, grabbed.x_mm + by.x() / scale, grabbed.y_mm - by.y() / scale)
+        self.update()
 
     def _image(self, blob: str, turn_deg: float, role: str) -> tuple[QImage, float]:
         """The silhouette as a tinted picture and its width in mm."""
