@@ -12,11 +12,11 @@ from numerus.floor.queue import Run
 from numerus.kit.plan import Army, Figure, Kit, Part, Relation, Unit
 from numerus.paint.scheme import Paint, Scheme
 from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine, Resin
+from numerus.resin.profiles import Bottle, Machine, Resin
 
 KINDS: dict[str, type] = {
     "army": Army, "unit": Unit, "figure": Figure, "kit": Kit, "part": Part, "machine": Machine, "resin": Resin,
-    "plate": Plate, "run": Run, "paint": Paint, "scheme": Scheme,
+    "plate": Plate, "run": Run, "bottle": Bottle, "paint": Paint, "scheme": Scheme,
 }  # fmt: skip
 _KIND_OF = {made: kind for kind, made in KINDS.items()}
 

@@ -12,6 +12,7 @@ from numerus.floor.clock import later
 from numerus.floor.runs import RunRecord
 from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, Fact
 from numerus.resin.plate import Plate
+from numerus.resin.profiles import Machine
 
 
 class RunWatch(QObject):
@@ -29,9 +30,9 @@ class RunWatch(QObject):
         for run in list(self.session.answers.standing.runs.values()):
             plate, machine = plans.plates.get(run.plate_id), plans.machines.get(run.machine_id)
             if run.state == "printing" and not run.paused and plate is not None and machine is not None:
-                self._look_at(run, plate, link_for(plate, machine, run), machine.name)
+                self._look_at(run, plate, link_for(plate, machine, run), machine)
 
-    def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, name: str) -> None:
+    def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, machine: Machine) -> None:
         zone = self.session.plans.army.zone if self.session.plans.army else ""
         now = self.session.clock()
         done = run.minutes_at(now, zone)
@@ -41,9 +42,14 @@ class RunWatch(QObject):
         over = max(done - (plate.minutes - reading.minutes_left), 0.0)  # how long ago that was
         at = later(now, -over, zone)
         if reading.state == "finished":
-            fact, words = Fact(at, RUN_ENDED, run.run_id), f"{plate.name} on {name} is done: take it off."
+            used = machine.vat_full_ml - reading.resin_ml
+            data = {"minutes": round(done - over, 2)} | ({"used_ml": round(used, 2)} if used > 0 else {})
+            fact, words = (
+                Fact(at, RUN_ENDED, run.run_id, data=data),
+                f"{plate.name} on {machine.name} is done: take it off.",
+            )
         else:
             fact = Fact(at, RUN_PAUSED, run.run_id, data={"why": reading.says or "it stopped"})
-            words = f"{plate.name} on {name} stands still: {reading.says}."
+            words = f"{plate.name} on {machine.name} stands still: {reading.says}."
         if self.session.commit(words, facts=[fact]):
             self.told.emit(words)

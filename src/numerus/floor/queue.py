@@ -208,7 +208,7 @@ def fits_on(plate: Plate, machine: Machine) -> bool:
 
 
 def moved_to(plate: Plate, machine: Machine) -> Plate:
-    return replace(plate, machine_id=machine.id, minutes=run_minutes(plate.height_mm, machine))
+    return replace(plate, machine_id=machine.id, minutes=run_minutes(plate.height_mm, machine, plate.resin_ml))
 
 
 def conflicts(bill: Bill, army: Army, now: datetime) -> list[Conflict]:

@@ -97,7 +97,7 @@ def _again(hurt: Hurt, key: str, spares: int) -> Way:
     ml = (hurt.part.volume_ml + (pose.support_ml if pose else 0.0)) * (1 + spares) * (1 + hurt.resin.cling_share)
     chance = 1 - hurt.fails ** (1 + spares)
     words = "Print it again" if not spares else f"Print it again with {spares} spare{'s' if spares > 1 else ''}"
-    ride = ", on a plate that waits and is as tall" if hurt.rides else ""
+    ride = ", riding along" if hurt.rides else ""
     hands, cost = AGAIN_MIN * (1 + 0.25 * spares), ml / 1000 * hurt.resin.price_per_l
     return replace(_way(hurt, key, words + ride, machine, hands, cost, hurt.days_to_next, chance), spares=spares)
 

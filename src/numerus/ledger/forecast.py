@@ -22,6 +22,7 @@ from numerus.kit.plan import Army
 from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate, failure_rate, rates
 from numerus.ledger.standing import Standing, standing
+from numerus.ledger.stores import estimates
 from numerus.ledger.work import GROUP_OF, UnitWork, work_by_unit
 
 DRAWS = 600
@@ -118,7 +119,8 @@ def situation(plans: Plans, facts: Sequence[Fact], now: datetime, found: Standin
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
     rate, found = rates(facts), found or standing(plans, facts)
-    units = tuple(work_by_unit(plans, found, rate))
+    factor = estimates(plans, found, facts).minutes.factor
+    units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, found, rate))
     fails = failure_rate(*failure_counts(found.runs.values()))
     return Situation(now.date(), plans.army, units, rate, fails, max(len(plans.machines), 1))
 

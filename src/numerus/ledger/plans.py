@@ -8,7 +8,7 @@ from dataclasses import dataclass, field
 from numerus.kit.plan import Army, Figure, Kit, Part, Unit
 from numerus.paint.scheme import Paint, Scheme
 from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine, Resin
+from numerus.resin.profiles import Bottle, Machine, Resin
 
 from numerus.floor.queue import Run  # isort: skip
 
@@ -26,6 +26,7 @@ class Plans:
     resins: Mapping[str, Resin] = field(default_factory=dict)
     plates: Mapping[str, Plate] = field(default_factory=dict)
     runs: Mapping[str, Run] = field(default_factory=dict)
+    bottles: Mapping[str, Bottle] = field(default_factory=dict)
     paints: Mapping[str, Paint] = field(default_factory=dict)
     schemes: Mapping[str, Scheme] = field(default_factory=dict)
 

@@ -7,7 +7,7 @@ logged (conjugate normal, known-spread form: Gelman et al., Bayesian Data Analys
 from __future__ import annotations
 
 import math
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -43,6 +43,11 @@ def rates(facts: Sequence[Fact]) -> dict[str, Rate]:
         if planned > 0 and fact.minutes > 0:
             logs[GROUPS[fact.data["stage"]]].append(math.log(fact.minutes / planned))
     return {group: _posterior(np.array(values)) for group, values in logs.items()}
+
+
+def rate_of(pairs: Iterable[tuple[float, float]]) -> Rate:
+    """Rate of anything that was estimated and then came about: (true, estimated), both more than nothing."""
+    return _posterior(np.array([math.log(true / estimated) for true, estimated in pairs]))
 
 
 def _posterior(values: np.ndarray) -> Rate:

@@ -159,7 +159,8 @@ def fill(outlines: Sequence[Outline], order: Sequence[int], machines: Sequence[M
         there = {s[0] for s in spots}
         left = [i for i in left if i not in there]
         tall = max(outlines[i].height_mm for i in there)
-        made.append(Filled(machine, spots, tall, run_minutes(tall, machine)))
+        ml = sum(outlines[i].resin_ml for i in there)
+        made.append(Filled(machine, spots, tall, run_minutes(tall, machine, ml)))
         load[machine.id] += made[-1].minutes + machine.turn_round_min
     return made
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from datetime import date
 
 
 @dataclass(frozen=True)
@@ -36,6 +37,13 @@ class Machine:
     peg_play_mm: float = 0.15
     support_style: str = "balanced"
     film_layers: int = 60_000
+    screen_h: float = 2000.0  # of light, after which screens of this kind grow dim
+    film: str = ""
+    film_pull: float = 1.0  # how hard the film holds on beside a usual one
+    kind: str = "resin"  # or "filament", whose minutes are those of its plastic
+    flow_ml_per_h: float = 12.0  # of a filament machine
+    xy_comp_mm: float = 0.0  # how much an outline is drawn in, from calibration
+    scale_xy: float = 1.0
     in_service: bool = True
     turn_round_min: float = 15.0  # a plate off, the vat looked at, the next on; a second plate makes it short
     unheated: bool = False  # it stands where the nights are cold
@@ -56,3 +64,28 @@ class Resin:
     pull_n_per_mm2: float = 0.03  # at a lift of one millimetre a second
     peel_n_per_mm: float = 0.006  # of outline, where the film lets go first
     tip_n_per_mm2: float = 9.0
+    cure: str = "standard"  # "standard", "tough" or "water-washable": what it is washed with, how long it cures
+    least_c: float = 20.0
+    settles_days: float = 3.0  # after which it wants stirring
+
+
+@dataclass(frozen=True)
+class Film:
+    """A film for the vat's floor: layers it lasts, and how hard it holds on beside a usual one."""
+
+    id: str
+    name: str
+    layers: int = 60_000
+    pull_share: float = 1.0
+
+
+@dataclass(frozen=True)
+class Bottle:
+    """Resin in store: what it is, how much when it was full, bought, opened and good until when."""
+
+    id: str
+    resin_id: str
+    ml: float
+    bought: date
+    opened: date | None = None
+    expires: date | None = None

@@ -13,6 +13,9 @@ import numpy as np
 from numerus.geometry.mesh import Floats
 from numerus.resin.profiles import Machine, Resin
 
+FILAMENT = "filament"
+HOP_S = 2.0  # a filament machine's change of layer
+
 
 def layer_count(height_mm: float, layer_mm: float) -> int:
     """Layers whose middle lies below ``height_mm``; none for a flat nothing."""
@@ -26,9 +29,13 @@ def layer_seconds(machine: Machine, bottom: bool) -> float:
     return exposure + machine.rest_before_s + 60 * moves + machine.rest_after_s
 
 
-def run_minutes(height_mm: float, machine: Machine) -> float:
-    """Minutes of a run whose tallest part is ``height_mm`` high; it depends on nothing else."""
+def run_minutes(height_mm: float, machine: Machine, ml: float = 0.0) -> float:
+    """Minutes of a run whose tallest part is ``height_mm`` high: of light and resin it depends on nothing else; a filament
+    machine lays ``ml`` of plastic at its flow and goes up layer by layer.
+    """
     layers = layer_count(height_mm, machine.layer_mm)
+    if machine.kind == FILAMENT:
+        return (layers * HOP_S + machine.start_end_s) / 60 + 60 * ml / machine.flow_ml_per_h
     bottom = min(layers, machine.bottom_layers)
     seconds = bottom * layer_seconds(machine, True) + (layers - bottom) * layer_seconds(machine, False)
     return (seconds + machine.start_end_s) / 60
@@ -50,4 +57,4 @@ def pull_n(
     sealed cup pulls like the solid that would fill it.
     """
     stress = resin.pull_n_per_mm2 * (areas_mm2 + sealed_mm2) + resin.peel_n_per_mm * np.asarray(edges_mm)
-    return np.asarray(stress * (machine.lift_mm_per_min / 60.0) ** 0.5)
+    return np.asarray(stress * machine.film_pull * (machine.lift_mm_per_min / 60.0) ** 0.5)

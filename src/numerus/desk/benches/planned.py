@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from datetime import timedelta
 
 from PyQt6.QtCore import pyqtSignal
@@ -13,10 +14,12 @@ from numerus.desk.widgets.layout import Pages, button, column, label, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.floor.helps import Help, bill_says
 from numerus.floor.queue import Bill, Cold, Conflict, Slotted, other_starts
+from numerus.floor.wear import SOON, Stock, Wear
+from numerus.ledger.stores import Estimates
 from numerus.resin.profiles import Machine
 from numerus.words import span
 
-RUNS, HELPS, CONFLICTS = "Runs to come", "What would help", "Conflicts"
+RUNS, HELPS, CONFLICTS, STORES = "Runs to come", "What would help", "Conflicts", "Stores"
 
 
 class PlannedPage(QWidget):
@@ -38,10 +41,13 @@ class PlannedPage(QWidget):
         self.conflicts = PlaceList(context.theme, CONFLICTS, "None: every run is started and met by someone.")
         self.pages = Pages()
         self.tabs = {}
-        for name, page in ((RUNS, self.runs), (HELPS, self.helps), (CONFLICTS, self.conflicts)):
+        self.stores = PlaceList(context.theme, STORES, "Nothing is written down yet: see Machines and stores.")
+        pages = ((RUNS, self.runs), (HELPS, self.helps), (CONFLICTS, self.conflicts), (STORES, self.stores))
+        for name, page in pages:
             self.pages.addWidget(page)
             self.tabs[name] = button(name, lambda n=name: self.open(n), "tab")
             self.tabs[name].setCheckable(True)
+        self.before: list[str] = []  # what to do before the chosen run
         self.setLayout(self._body())
         self.open(RUNS)
 
@@ -65,13 +71,24 @@ class PlannedPage(QWidget):
         self.helps.show_lines([(f"{h.says}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps])
         self.tabs[CONFLICTS].setText(f"{CONFLICTS} ({len(found)})" if found else CONFLICTS)
 
+    def show_stores(self, wear: Sequence[Wear], stock: Sequence[Stock], done: Estimates) -> None:
+        """Resin, what wears, and how estimates came about."""
+        machines = self.session.plans.machines
+        lines = [(done.says, "what is planned goes by it")]
+        lines += [(s.says, f"{s.week_ml:.0f} ml a week lately") for s in stock]
+        for one in wear[:3]:
+            due = ": change it soon, under Machines and stores" if one.share > SOON else ""
+            lines.append((f"{machines[one.machine_id].name}: {one.says}{due}", one.note))
+        self.stores.show_lines(lines)
+
     def show_slot(self, slot: Slotted, machine: Machine, cold: Cold | None) -> None:
         """Why a run starts when it does, and what other starts would waste."""
         army = self.session.plans.army
         self.free.setVisible(slot.plate.pinned is not None)
         self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
         tall = f"{slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h"
-        self.reasons.setText(f"It {slot.why}. {tall}.")
+        first = f" First {', '.join(self.before)}." if self.before else ""
+        self.reasons.setText(f"It {slot.why}. {tall}.{first}")
         if army is None:
             return
         free = slot.start - timedelta(minutes=slot.idle_min)

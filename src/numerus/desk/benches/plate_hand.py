@@ -89,7 +89,7 @@ class PlateHand:
         poses = [(part, part.pose) for part in parts if part.pose is not None]
         height = max((pose.height_mm for _, pose in poses), default=0.0)
         ml = sum(part.volume_ml + pose.support_ml for part, pose in poses) * (1 + self.session.plans.resin.cling_share)
-        return replace(plate, height_mm=height, minutes=run_minutes(height, machine), resin_ml=ml)
+        return replace(plate, height_mm=height, minutes=run_minutes(height, machine, ml), resin_ml=ml)
 
     def pack(self) -> None:
         self._edit("packed anew", laying.repacked)

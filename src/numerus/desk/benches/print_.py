@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QFileDialog
 from numerus.book.intake import new_id
 from numerus.desk.benches.machine import MachineView
 from numerus.desk.benches.planned import PlannedPage
+from numerus.desk.benches.profiles import show_profiles
 from numerus.desk.benches.takeoff import Seen, TakeOffPage
 from numerus.desk.benches.watchbill import WatchBill
 from numerus.desk.context import Context
@@ -30,10 +31,12 @@ from numerus.floor.wet import Wet, wet_work
 from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.ledger.cold import cold_by
 from numerus.ledger.orders import busy_until, next_runs
+from numerus.ledger.stores import all_stock, all_wear, checks, estimates
 from numerus.resin.plate import Plate
 from numerus.words import counted
 
 TICK_MS, MINUTES_PER_TICK = 200, 4.0
+ROOM_C = 21.0  # of a room one lives in
 
 
 class PrintBench(Bench):
@@ -44,6 +47,12 @@ class PrintBench(Bench):
         self.helps: list[Help] = []
         self.plate_id, self.ahead_min, self.by_hand = "", 0.0, False
         super().__init__(context)
+        self.add_button(
+            "Machines and stores …",
+            lambda: show_profiles(self.context, self),
+            "",
+            "Profiles, calibration, film, screen, bottles",
+        )
         self.start_button = self.add_button(
             "Start this run", self.start_run, "main", "Loads the plate now and writes it into the journal"
         )
@@ -203,7 +212,14 @@ class PrintBench(Bench):
         self.machine_title.setText(machine.name if machine else "")
         printer = self._printer()
         self.machine.show_reading(machine, plate, printer.reading(self._elapsed()) if printer and printing else None)
+        answers = self.session.answers
+        told = self.session.plans, answers.standing
+        self.planned.show_stores(
+            all_wear(*told, answers.facts, answers.now), all_stock(*told, answers.now), estimates(*told, answers.facts)
+        )
         if slot is not None and machine is not None:
+            celsius = ROOM_C if not machine.unheated else coming_air(answers.now)[0].celsius
+            self.planned.before = checks(*told, machine.id, celsius, answers.now)
             self.planned.show_slot(slot, machine, self.cold)
         elif plate is not None and run is not None:
             self._show_run(plate, run)

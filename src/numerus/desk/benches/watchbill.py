@@ -160,7 +160,8 @@ class WatchBill(Drawing):
         if number:
             self.numbered(painter, QPointF(box.left() + 13, y + 13), number, chosen)
         if plate.id in self.troubled:
-            draw_diamond(painter, box.right() - 9, y + 11, 7, self.theme.colour("tallow"), self.theme.colour("ink"))
+            at = (box.right() - 10, y + 12) if box.width() > 40 else (box.left() + 13, y + 33)
+            draw_diamond(painter, *at, 7, self.theme.colour("tallow"), self.theme.colour("ink"))
         if box.width() > 64:
             self.text(painter, box.left() + 26, y + 17, plate.name, 11, True, width=box.width() - 44)
         if plate.pinned is not None:

@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import (
     QFrame,
     QHBoxLayout,
     QLabel,
+    QLayout,
     QPushButton,
     QScrollArea,
     QStackedWidget,
@@ -41,7 +42,7 @@ def rule() -> QFrame:
     return made
 
 
-def fill(layout: QBoxLayout, *items: QWidget | QBoxLayout | int) -> QBoxLayout:
+def fill(layout: QBoxLayout, *items: QWidget | QLayout | int) -> QBoxLayout:
     """Add widgets and layouts in order; a number is a gap in px, -1 a stretch."""
     for item in items:
         if isinstance(item, int):
@@ -54,7 +55,7 @@ def fill(layout: QBoxLayout, *items: QWidget | QBoxLayout | int) -> QBoxLayout:
 
 
 def row(
-    *items: QWidget | QBoxLayout | int, gap: int = 8, margins: tuple[int, int, int, int] = (0, 0, 0, 0)
+    *items: QWidget | QLayout | int, gap: int = 8, margins: tuple[int, int, int, int] = (0, 0, 0, 0)
 ) -> QHBoxLayout:
     made = QHBoxLayout()
     made.setSpacing(gap)
@@ -64,7 +65,7 @@ def row(
 
 
 def column(
-    *items: QWidget | QBoxLayout | int, gap: int = 4, margins: tuple[int, int, int, int] = (0, 0, 0, 0)
+    *items: QWidget | QLayout | int, gap: int = 4, margins: tuple[int, int, int, int] = (0, 0, 0, 0)
 ) -> QVBoxLayout:
     made = QVBoxLayout()
     made.setSpacing(gap)

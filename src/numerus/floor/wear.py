@@ -1,0 +1,133 @@
+"""Film and screen by what they have exposed, resin by what was used: how much is left, and until when at this pace."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass
+from datetime import date, datetime, timedelta
+
+from numerus.floor.runs import RunRecord
+from numerus.kit.facts import FILM_CHANGED, SCREEN_CHANGED, Fact
+from numerus.resin.plate import Plate
+from numerus.resin.profiles import Bottle, Machine, Resin
+from numerus.resin.timing import layer_count
+
+PACE_DAYS = 28
+DELIVERY_DAYS = 7
+SOON = 0.8
+
+
+@dataclass(frozen=True)
+class Wear:
+    """One thing that wears: share used up, and the day it is used up at the pace of the last four weeks (None: at rest)."""
+
+    machine_id: str
+    what: str
+    used: float
+    life: float
+    ends: date | None
+
+    @property
+    def share(self) -> float:
+        return self.used / self.life
+
+    @property
+    def says(self) -> str:
+        return f"{self.what} {self.share:.0%} worn"
+
+    @property
+    def note(self) -> str:
+        unit = "layers" if self.what == "film" else "h of light"
+        when = f"; worn by {self.ends:%d %b %Y} at this pace" if self.ends else ""
+        return f"{self.used:,.0f} of {self.life:,.0f} {unit}{when}"
+
+
+def wear_of(
+    machine: Machine, records: Iterable[RunRecord], plates: Mapping[str, Plate], facts: Iterable[Fact], now: datetime
+) -> list[Wear]:
+    """Film and screen of a machine since each was changed."""
+    changed = {f.kind: f.at for f in facts if f.kind in (FILM_CHANGED, SCREEN_CHANGED) and f.subject == machine.id}
+    runs = [(r, plates[r.plate_id]) for r in records if r.machine_id == machine.id and r.ended and r.plate_id in plates]
+    found = []
+    for what, kind, life in (
+        ("film", FILM_CHANGED, float(machine.film_layers)),
+        ("screen", SCREEN_CHANGED, machine.screen_h),
+    ):
+        since = changed.get(kind, datetime.min)
+        took = [(r.started, _worn(what, p, machine)) for r, p in runs if r.started >= since]
+        used = sum(amount for _, amount in took)
+        pace = sum(amount for at, amount in took if at >= now - timedelta(days=PACE_DAYS)) / PACE_DAYS
+        ends = now.date() + timedelta(days=int(max(life - used, 0) / pace)) if pace > 0 else None
+        found.append(Wear(machine.id, what, used, life, ends))
+    return found
+
+
+def _worn(what: str, plate: Plate, machine: Machine) -> float:
+    """Layers a plate exposes, or hours of light it takes."""
+    layers = layer_count(plate.height_mm, machine.layer_mm)
+    bottom = min(layers, machine.bottom_layers)
+    light = bottom * machine.bottom_exposure_s + (layers - bottom) * machine.exposure_s
+    return float(layers) if what == "film" else light / 3600
+
+
+@dataclass(frozen=True)
+class Stock:
+    """A resin in store: ml left in its bottles, used in a week, planned on plates that wait; what to do, "" for nothing."""
+
+    resin_id: str
+    left_ml: float
+    week_ml: float
+    planned_ml: float
+    order_by: date | None
+    says: str
+
+
+def stock_of(
+    resin: Resin,
+    bottles: Sequence[Bottle],
+    runs: Iterable[tuple[RunRecord, Plate]],
+    waiting: Iterable[Plate],
+    now: datetime,
+) -> Stock:
+    """What is left of a resin after every run since its bottles were bought, and by when more must be ordered."""
+    own = [b for b in bottles if b.resin_id == resin.id]
+    first = min((b.bought for b in own), default=now.date())
+    used = [(r.started, p.resin_ml) for r, p in runs if p.resin_id == resin.id and r.started.date() >= first]
+    left = max(sum(b.ml for b in own) - sum(ml for _, ml in used), 0.0)
+    week = sum(ml for at, ml in used if at >= now - timedelta(days=PACE_DAYS)) * 7 / PACE_DAYS
+    planned = sum(p.resin_ml for p in waiting if p.resin_id == resin.id)
+    lasts = (left - planned) / week * 7 if week > 0 else None
+    order = (
+        now.date() + timedelta(days=int(max((lasts or 0.0) - DELIVERY_DAYS, 0)))
+        if lasts is not None or planned > left
+        else None
+    )
+    return Stock(resin.id, left, week, planned, order, _stock_says(resin, own, left, planned, order, now.date()))
+
+
+def _stock_says(
+    resin: Resin, own: Sequence[Bottle], left: float, planned: float, order: date | None, today: date
+) -> str:
+    if not own:
+        return f"{resin.name}: no bottle is written down; {planned:.0f} ml are planned."
+    old = [b for b in own if b.expires is not None and b.expires < today]
+    if old:
+        return f"{resin.name}: a bottle is past its date; do not print with it, cure and bin it by local rules."
+    if planned > left:
+        return f"{resin.name}: {planned:.0f} ml are planned and {left:.0f} left: order now."
+    by = f"; order by {order:%d %b}" if order else ""
+    return f"{resin.name}: {left:.0f} ml left, {planned:.0f} of them planned{by}."
+
+
+def before_run(
+    resin: Resin, bottles: Sequence[Bottle], last_used: datetime | None, celsius: float | None, now: datetime
+) -> list[str]:
+    """What to do with the resin before a run: stir what has stood, warm what is cold, leave what is too old."""
+    found = []
+    if last_used is None or (now - last_used).total_seconds() > resin.settles_days * 86400:
+        found.append("stir the vat and shake the bottle")
+    if celsius is not None and celsius < resin.least_c:
+        found.append(f"warm it to {resin.least_c:.0f} °C or more")
+    if any(b.resin_id == resin.id and b.expires is not None and b.expires < now.date() for b in bottles):
+        found.append("a bottle is past its date")
+    return found

@@ -1,0 +1,93 @@
+"""Machine, resin and film profiles as readable files: JSON, one profile each, checked where they come in."""
+
+from __future__ import annotations
+
+import json
+from collections.abc import Iterator
+from dataclasses import fields
+from functools import cache
+from pathlib import Path
+from typing import Any
+
+from pydantic import TypeAdapter, ValidationError
+
+from numerus.errors import PlanError
+from numerus.resin.profiles import Film, Machine, Resin
+
+FORM, VERSION = "numerus-profile", 1
+KINDS: dict[str, type] = {"machine": Machine, "resin": Resin, "film": Film}
+SHIPPED = Path(__file__).with_name("shipped")
+Profile = Machine | Resin | Film
+MUST_BE_POSITIVE = (
+    "plate_x_mm", "plate_y_mm", "height_mm", "pixel_mm", "layer_mm", "exposure_s", "lift_mm", "lift_mm_per_min",
+    "bottom_lift_mm_per_min", "retract_mm_per_min", "density_g_per_ml", "tip_n_per_mm2", "flow_ml_per_h", "scale_xy",
+    "layers", "film_layers", "screen_h",
+)  # fmt: skip
+
+
+@cache
+def _adapter(kind: str) -> TypeAdapter[Any]:
+    return TypeAdapter(KINDS[kind])
+
+
+def kind_of(profile: Profile) -> str:
+    return next(kind for kind, made in KINDS.items() if isinstance(profile, made))
+
+
+def profile_text(profile: Profile) -> str:
+    """The file: every field by its name, units in the names."""
+    told = json.loads(_adapter(kind_of(profile)).dump_json(profile))
+    return json.dumps({"form": FORM, "version": VERSION, "kind": kind_of(profile), "profile": told}, indent=1)
+
+
+def write_profile(profile: Profile, path: Path) -> None:
+    """Raises PlanError where it cannot be written."""
+    try:
+        path.write_text(profile_text(profile))
+    except OSError as error:
+        raise PlanError(
+            "unwritable", f"{path.name} cannot be written: {error.strerror}.", "Choose another folder."
+        ) from error
+
+
+def read_profile(path: Path) -> Profile:
+    """A profile from a file; fields it leaves out have their usual values. Raises PlanError with what is wrong."""
+    try:
+        told = json.loads(path.read_text())
+        if told["form"] != FORM or told["version"] > VERSION or told["kind"] not in KINDS:
+            raise PlanError("no-profile", f"{path.name} is no profile of this form.", "Nothing was taken over.")
+        known = {f.name for f in fields(KINDS[told["kind"]])}
+        found = _adapter(told["kind"]).validate_python({k: v for k, v in told["profile"].items() if k in known})
+    except (OSError, UnicodeDecodeError, ValueError, KeyError, TypeError, AttributeError, ValidationError) as error:
+        raise PlanError(
+            "no-profile", f"{path.name} is no profile: {_first_line(error)}.", "Nothing was taken over."
+        ) from error
+    return checked(found)
+
+
+def _first_line(error: Exception) -> str:
+    if isinstance(error, ValidationError):
+        first = error.errors()[0]
+        return f"{'.'.join(map(str, first['loc']))}: {first['msg'].lower()}"
+    return str(error).splitlines()[0] if str(error) else "it cannot be read"
+
+
+def checked(profile: Profile) -> Profile:
+    """The profile, if it makes sense. Raises PlanError that names the field."""
+    for field in fields(profile):
+        value = getattr(profile, field.name)
+        if field.name in MUST_BE_POSITIVE and not value > 0:
+            raise PlanError(
+                "bad-profile", f"{profile.name}: {field.name} must be more than nothing.", "Nothing was changed."
+            )
+    if isinstance(profile, Machine) and not profile.pixel_mm <= profile.plate_x_mm / 10:
+        raise PlanError(
+            "bad-profile", f"{profile.name}: a pixel of {profile.pixel_mm:g} mm is too coarse for its plate."
+        )
+    return profile
+
+
+def shipped_profiles() -> Iterator[Profile]:
+    """The invented examples that come with the program."""
+    for path in sorted(SHIPPED.glob("*.json")):
+        yield read_profile(path)

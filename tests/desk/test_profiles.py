@@ -1,0 +1,108 @@
+"""Machines and stores in the window: profiles edited, added, in and out of files, calibrated; what was changed or bought."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import pytest
+
+from numerus.desk.benches.profiles import ProfilesDialog, said
+from numerus.desk.window import MainWindow
+from numerus.geometry.files import read_mesh
+from numerus.resin.profiles import Machine
+
+
+@pytest.fixture
+def dialog(window: MainWindow) -> ProfilesDialog:
+    return ProfilesDialog(window.context, window)
+
+
+def choose(dialog: ProfilesDialog, name: str) -> None:
+    rows = [dialog.listing.item(n).text() for n in range(dialog.listing.count())]
+    dialog.listing.setCurrentRow(rows.index(name))
+
+
+def test_a_machine_is_edited_and_nonsense_is_refused(dialog: ProfilesDialog) -> None:
+    """Saved as one edit; a pixel of nothing is told and nothing is written."""
+    choose(dialog, "Teal 8K")
+    dialog.cells["exposure_s"].setValue(2.75)
+    dialog.cells["unheated"].setChecked(True)
+    dialog.save()
+    made = dialog.session.plans.machines["teal"]
+    assert (made.exposure_s, made.unheated, made.bad_spots) == (2.75, True, ((16.0, 12.0, 9.0),))
+    dialog.cells["pixel_mm"].setValue(0)
+    dialog.save()
+    assert "pixel_mm" in dialog.fault.text() and dialog.session.plans.machines["teal"] == made
+    dialog.session.undo()
+    assert dialog.session.plans.machines["teal"].exposure_s != 2.75
+
+
+def test_examples_are_added_and_profiles_go_out_and_in(dialog: ProfilesDialog, tmp_path: Path) -> None:
+    """A shipped machine joins the book; exported and imported it is another of the same numbers; a wrong file is told."""
+    before = len(dialog.session.plans.machines)
+    names = [dialog.shipped.itemText(n) for n in range(dialog.shipped.count())]
+    dialog.shipped.setCurrentIndex(next(n for n, words in enumerate(names) if words.startswith("Great Bittern")))
+    dialog.add_shipped()
+    assert len(dialog.session.plans.machines) == before + 1
+    choose(dialog, "Great Bittern 12K")
+    dialog.write(tmp_path / "bittern.json")
+    dialog.take_in(tmp_path / "bittern.json")
+    twins = [m for m in dialog.session.plans.machines.values() if m.name == "Great Bittern 12K"]
+    assert len(twins) == 2 and twins[0].id != twins[1].id and twins[0].plate_x_mm == twins[1].plate_x_mm == 298
+    (tmp_path / "wrong.json").write_text("{")
+    dialog.take_in(tmp_path / "wrong.json")
+    assert "no profile" in dialog.fault.text()
+
+
+def test_a_film_is_fitted_and_counted_anew_and_resin_is_bought(dialog: ProfilesDialog) -> None:
+    """A film from the examples changes its machine's layers and pull, and its wear begins at nothing."""
+    choose(dialog, "Teal 8K")
+    names = [dialog.shipped.itemText(n) for n in range(dialog.shipped.count())]
+    dialog.shipped.setCurrentIndex(next(n for n, words in enumerate(names) if words.startswith("Rush film")))
+    dialog.add_shipped()
+    made = dialog.session.plans.machines["teal"]
+    assert (made.film_layers, made.film_pull) == (40_000, 0.8) and made.film.startswith("Rush")
+    window_bench = dialog.parent().benches["print"]
+    dialog.session.go("print")
+    films = [words for words, _ in window_bench.planned.stores.lines if words.startswith("Teal 8K: film")]
+    assert all("0% worn" in words for words in films)
+    choose(dialog, "Sedge Tough Grey")
+    dialog.bottle_button.click()
+    window_bench.refresh()
+    assert any("ml left" in words for words, _ in window_bench.planned.stores.lines)
+
+
+def test_calibration_is_walked_through_and_taken_over(dialog: ProfilesDialog, tmp_path: Path) -> None:
+    """Pieces are written, results entered, the exposure and the drawing-in taken into the machine."""
+    choose(dialog, "Teal 8K")
+    page = dialog.calibrate
+    assert not page.take_exposure.isEnabled() and "Two test pieces" in page.exposure_says.text()
+    for which in ("exposure", "frame"):
+        page.write(which, tmp_path / f"{which}.stl")
+        assert read_mesh(tmp_path / f"{which}.stl").mesh.extents_mm.max() >= 20
+    for (_, pin, slot), told in zip(page.pieces, ((0.3, 0.15), (0.2, 0.2), (0.15, 0.3)), strict=True):
+        pin.setValue(told[0])
+        slot.setValue(told[1])
+    page.take_exposure.click()
+    made = dialog.session.plans.machines["teal"]
+    assert made.exposure_s == pytest.approx(2.4, abs=0.1)
+    page.outer.setValue(20.12)
+    page.inner.setValue(9.9)
+    assert "in by 0.053" in page.frame_says.text()
+    page.take_frame.click()
+    assert dialog.session.plans.machines["teal"].xy_comp_mm == pytest.approx(0.0533, abs=1e-3)
+
+
+@pytest.mark.parametrize(
+    ("name", "words"),
+    [
+        ("lift_mm_per_min", ("Lift", "mm/min")),
+        ("price_per_l", ("Price per l", "")),
+        ("plate_x_mm", ("Plate x", "mm")),
+        ("film", ("Film", "")),
+    ],
+)
+def test_fields_are_told_in_words_with_their_units(name: str, words: tuple[str, str]) -> None:
+    """Every field of a machine has words."""
+    assert said(name) == words
+    assert all(said(field)[0] for field in Machine.__dataclass_fields__)
