@@ -242,7 +242,13 @@ def status(args: argparse.Namespace) -> list[Result]:
 
 
 def _machine_named(machines: dict[str, Any], name: str) -> Any:
-    """A machine by its id or name. Raises PlanError, naming those there are."""
+    """A machine by its id or name, or a profile's file; the examples are known, too. Raises PlanError, naming those there are."""
+    from numerus.resin.profilefile import read_profile, shipped_profiles
+    from numerus.resin.profiles import Machine
+
+    if name.endswith(".json") and isinstance(told := read_profile(Path(name)), Machine):
+        return told
+    machines = {m.id: m for m in shipped_profiles() if isinstance(m, Machine)} | machines
     found = next((m for m in machines.values() if name in (m.id, m.name)), None)
     if found is None:
         known = ", ".join(f"{m.name} ({m.id})" for m in machines.values()) or "none"
@@ -303,12 +309,12 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
 
 def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
     """Each file in its best pose with its supports; machines are those of the demo, or a usual one."""
-    from numerus.demo.army import MALLARD, RESIN, TEAL
+    from numerus.demo.army import RESIN
     from numerus.resin.plate import Outline, outline_bitmap, pack, placed_mesh, plates_of
     from numerus.resin.posing import best_kept
     from numerus.resin.profiles import Machine
 
-    machine = _machine_named({m.id: m for m in (TEAL, MALLARD, Machine("usual", "usual"))}, machine_name)
+    machine = _machine_named({"usual": Machine("usual", "usual")}, machine_name)
     outlines, meshes = [], {}
     for number, path in enumerate(paths):
         pose, made = best_kept(_sound(path), machine, RESIN)

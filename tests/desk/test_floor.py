@@ -14,9 +14,14 @@ from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 
 from helpers import EVENING
+from numerus.book.book import Removed
+from numerus.desk.benches.likelihoods import LikelihoodsDialog
 from numerus.desk.window import MainWindow
-from numerus.floor.runs import RunRecord
+from numerus.devices.link import link_for
+from numerus.devices.trials import CAUSES_OF
+from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.kit.plan import Day
+from numerus.ledger.inquiry import inquest_of
 
 
 def floor_of(window: MainWindow):  # type: ignore[no-untyped-def]
@@ -181,3 +186,84 @@ def test_a_repair_is_chosen_and_its_end_counts(window: MainWindow, tmp_path: Pat
     (tmp_path / "no.png").write_text("no picture")
     off.attach(tmp_path / "no.png")
     assert "no picture" in window.errors.message.text()
+
+
+def test_the_table_behind_the_inquest_is_read_and_changed(window: MainWindow, tmp_path: Path) -> None:
+    """Cells are per cent; a changed share moves the causes, nonsense is refused, a file brings it back, undo too."""
+    bench = floor_of(window)
+    run = run_in(window, "hanging")
+    bench.choose(run.plate_id)
+    soft = ("failed", 9.0, "soft and half made")
+    bench.off.show_run(
+        bench.run, bench.plate, {p.id: soft if n < 2 else ("good", 0.0, "") for n, p in enumerate(bench.plate.placed)}
+    )
+    before = bench.off.inquest.found.causes
+    dialog = LikelihoodsDialog(window.context, window)
+    dialog.write(tmp_path / "table.json")
+    seen = [dialog.grid.verticalHeaderItem(n).text() for n in range(dialog.grid.rowCount())]
+    at = seen.index("looked: soft and half made")
+    for across in range(dialog.grid.columnCount()):
+        dialog.grid.item(at, across).setText("50")
+    dialog.save()
+    after = bench.off.inquest.found.causes
+    assert [c.share for c in after] != [c.share for c in before]
+    dialog.grid.item(at, 0).setText("often")
+    dialog.save()
+    assert "between 0 and 1" in dialog.fault.text()
+    dialog.take_in(tmp_path / "table.json")
+    dialog.save()
+    assert window.session.plans.army.likelihoods == "" and bench.off.inquest.found.causes == before
+    (tmp_path / "no.json").write_text("{}")
+    dialog.take_in(tmp_path / "no.json")
+    assert "no table" in dialog.fault.text()
+
+
+def off_and_on(window: MainWindow, bench, run: RunRecord) -> None:  # type: ignore[no-untyped-def]
+    """A stopped run goes on; an ended one is taken off as the machine shows it."""
+    bench.choose(run.plate_id)
+    if bench.run.paused:
+        bench.pause_button.click()
+    elif bench.run.state == "hanging":
+        bench.off_button.click()
+        bench.off.record_button.click()
+
+
+def test_the_army_goes_over_two_machines_through_a_week_of_faults(window: MainWindow) -> None:
+    """Batched, planned, started and met as planned, with what the seeds bring: all waiting plates are printed or owed again, and
+    of every fault the true cause is among the inquest's first two.
+    """
+    waiting = waiting_plates(window.session.plans.plates, window.session.answers.standing.runs)
+    window.session.commit("apart", [Removed("plate", p.id) for p in waiting])
+    window.session.go("plate")
+    window.benches["plate"].batch_button.click()
+    bench, judged, now = floor_of(window), [], EVENING
+    for _ in range(60):
+        window.watch.look()
+        runs = list(window.session.answers.standing.runs.values())
+        for run in (r for r in runs if r.state == "hanging" or r.paused):
+            plate = window.session.plans.plates[run.plate_id]
+            link = link_for(plate, window.session.plans.machines[run.machine_id], run)
+            off_and_on(window, bench, run)
+            known = window.session.answers.standing.runs[run.run_id]
+            found = inquest_of(
+                known, window.session.plans, window.session.answers.standing.runs, window.session.answers.facts
+            )
+            if found.causes and link.drawn_fault in CAUSES_OF and not link.resumed:
+                judged.append(bool({c.key for c in found.causes[:2]} & set(CAUSES_OF[link.drawn_fault])))
+        busy = {
+            r.machine_id for r in window.session.answers.standing.runs.values() if r.state in ("printing", "hanging")
+        }
+        due = [s for s in bench.slots if s.start <= now + timedelta(minutes=10) and s.machine_id not in busy]
+        if due:
+            bench.choose(due[0].plate.id)
+            bench.start_button.click()
+            continue
+        if not bench.slots and not busy:
+            break
+        now += timedelta(hours=3)
+        at(window, now)
+    assert now - EVENING < timedelta(days=8) and not bench.slots
+    ran = {r.machine_id for r in window.session.answers.standing.runs.values() if r.started >= EVENING}
+    assert ran == set(window.session.plans.machines)
+    assert all(r.outcomes for r in window.session.answers.standing.runs.values())
+    assert not judged or sum(judged) / len(judged) >= 0.8

@@ -67,6 +67,16 @@ def likelihoods(text: str) -> Likelihoods:
     return Likelihoods(causes, seen, tests)
 
 
+def table_text(table: Likelihoods) -> str:
+    """The table as its JSON, to be read, changed and read back."""
+    told = {
+        "causes": {k: {"name": name, "prior": prior} for k, (name, prior) in table.causes.items()},
+        "seen": table.seen,
+        "tests": {k: {"says": s, "minutes": m, "yes": y, "shows": c} for k, (s, m, y, c) in table.tests.items()},
+    }
+    return json.dumps(told, indent=1)
+
+
 @cache
 def usual() -> Likelihoods:
     """The table that is shipped."""

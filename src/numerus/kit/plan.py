@@ -51,6 +51,7 @@ class Army:
     zone: str = ""
     tub_parts: int = 24
     lamp_parts: int = 12
+    likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
 
     def __post_init__(self) -> None:
         if len(self.week) != 7:

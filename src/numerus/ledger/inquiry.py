@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
 
-from numerus.floor.inquest import Circumstances, Inquest, inquest
+from numerus.errors import PlanError
+from numerus.floor.inquest import Circumstances, Inquest, Likelihoods, inquest, likelihoods, usual
 from numerus.floor.runs import RunRecord, machine_layers
 from numerus.kit.facts import INQUEST_TEST, Fact
 from numerus.ledger.plans import Plans
@@ -21,7 +22,15 @@ def inquest_of(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], f
     layer_mm = {m.id: m.layer_mm for m in plans.machines.values()}
     worn = machine_layers([r for r, _ in earlier], plans.plates, layer_mm).get(record.machine_id)
     about = Circumstances(plans.parts, plans.machines.get(record.machine_id), worn)
-    return inquest(record, plate, earlier, about, answers_of(record.run_id, facts))
+    return inquest(record, plate, earlier, about, answers_of(record.run_id, facts), table_of(plans))
+
+
+def table_of(plans: Plans) -> Likelihoods:
+    """The army's own table where there is one that can be read, else the usual one."""
+    try:
+        return likelihoods(plans.army.likelihoods) if plans.army and plans.army.likelihoods else usual()
+    except PlanError:
+        return usual()
 
 
 def answers_of(run_id: str, facts: Iterable[Fact]) -> dict[str, bool]:

@@ -36,9 +36,10 @@ class CauseBars(Drawing):
 
 
 class InquestPanel(QWidget):
-    """``answered``: a test's key and whether it said yes."""
+    """``answered``: a test's key and whether it said yes; ``argued``: the table behind it is asked for."""
 
     answered = pyqtSignal(str, bool)
+    argued = pyqtSignal()
 
     def __init__(self, theme: Theme) -> None:
         super().__init__()
@@ -46,7 +47,8 @@ class InquestPanel(QWidget):
         self.bars, self.test = CauseBars(theme), label("", "note", True)
         self.yes = button("Yes", lambda: self._answer(True), "", "What the test was asked for showed")
         self.no = button("No", lambda: self._answer(False))
-        tell = row(self.test, self.yes, self.no, gap=6)
+        table = button("Why …", self.argued.emit, "", "How often each cause shows what is seen; to be changed")
+        tell = row(self.test, self.yes, self.no, table, gap=6)
         tell.setStretch(0, 1)
         body = column(self.bars, tell, gap=2)
         self.setLayout(body)

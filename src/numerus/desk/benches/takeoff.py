@@ -14,6 +14,7 @@ from PyQt6.QtWidgets import QCheckBox, QDoubleSpinBox, QFileDialog, QWidget
 from numerus.bench.cautions import cautions
 from numerus.book.photographs import read_photograph
 from numerus.desk.benches.causes import InquestPanel
+from numerus.desk.benches.likelihoods import LikelihoodsDialog
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
@@ -81,6 +82,7 @@ class TakeOffPage(QWidget):
         self.list.chosen.connect(self._choose_way)
         self.inquest = InquestPanel(self.context.theme)
         self.inquest.answered.connect(self._answered)
+        self.inquest.argued.connect(lambda: LikelihoodsDialog(self.context, self).exec())
         self.held = button("It held", lambda: self._ended(True), "", "The repair of this part")
         self.lost = button("It did not hold", lambda: self._ended(False))
         self.record_button = button("Plate is off: keep this", self.record, "main")
