@@ -272,3 +272,21 @@ def test_the_heron_is_posed_hollowed_and_vented(window: MainWindow) -> None:
     bench.all_button.click()
     parts = [p for p in window.session.kit_parts() if p.needed]
     assert all(p.pose is not None and not p.pose.note for p in parts)
+
+
+def test_a_second_pose_is_kept_beside_the_first(window: MainWindow) -> None:
+    """Chosen on the bench and kept, too; the first stays, another of its school takes its place, undo takes it away."""
+    bench = pose_bench(window)
+    bench.choose(3)
+    bench.keep()
+    window.session.select(part_id=bench.shown_part)
+    bench = pose_bench(window)
+    first = part_of(window).pose
+    bench.choose(2)
+    bench.second_button.click()
+    part = part_of(window)
+    assert part.pose == first and [o.school for o in part.others] == [bench.costs[2].school]
+    assert part.lying(1).supported_blob and part.lying(2) is None
+    assert "also" in bench.subtitle.text()
+    window.session.undo()
+    assert part_of(window).others == ()

@@ -3,17 +3,20 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from itertools import count as count_from
 
 import pytest
 
-from helpers import EVENING
+from helpers import EVENING, box_mesh
 from numerus.floor.runs import RunRecord, copy_states
+from numerus.geometry.mesh import Mesh
 from numerus.kit.completeness import chance_to_fail
-from numerus.kit.plan import Figure, Part, Unit
+from numerus.kit.plan import Army, Figure, Part, Pose, Unit
 from numerus.ledger.plans import Plans
-from numerus.ledger.plating import failing_spares, part_rate
+from numerus.ledger.plating import Batching, failing_spares, part_rate, plates_for
 from numerus.ledger.standing import standing
 from numerus.resin.plate import Placed, Plate
+from numerus.resin.profiles import Machine
 
 PART = Part("part", "k", "Head", "head", "", 100, (9, 9, 9), 1.0, 5.0, True, 1, 0, "mm", weak_mm2=20.0)
 
@@ -45,3 +48,34 @@ def test_a_good_spare_takes_the_place_of_a_failed_copy() -> None:
     states = copy_states(plates, {"r": record})
     assert [states[f"f{n}", "head"].state for n in range(3)] == ["washed", "washed", "owed"]
     assert states["f1", "head"].failures == 1
+
+
+def lying(height_mm: float, size: tuple[float, float], blob: str) -> tuple[Pose, Mesh]:
+    """A pose and the block it stands for."""
+    mesh = box_mesh((*size, height_mm), (-size[0] / 2, -size[1] / 2, 0))
+    return Pose((0, 0, 1), blob, height_mm, size[0] * size[1], 1.0, 0.1, 4, 10.0, blob), mesh
+
+
+@pytest.mark.parametrize("broad", [12.0, 90.0])
+def test_a_batch_takes_the_lower_pose_where_that_makes_the_plates_shorter(broad: float) -> None:
+    """One tall part among low ones lies down where it then still fits beside them; where lying fills plates it stands."""
+    tall, tall_mesh = lying(80.0, (8.0, 8.0), "tall")
+    flat, flat_mesh = lying(12.0, (broad, broad), "flat")
+    low, low_mesh = lying(14.0, (8.0, 8.0), "low")
+    count = 2 if broad < 50 else 12
+    parts = {"tall": replace(PART, id="tall", pose=tall, others=(flat,)), "low": replace(PART, id="low", pose=low)}
+    figures = {
+        f"f{n}": Figure(f"f{n}", "u", "F", n, {"head": "tall" if n < count else "low"}) for n in range(count + 8)
+    }
+    machine = Machine("m", "M", 100.0, 100.0, 150.0)
+    army = Army("a", "A", EVENING.date())
+    plans = Plans(
+        army, units={"u": Unit("u", "U", 0, 25.0, "k")}, figures=figures, parts=parts, machines={"m": machine}
+    )
+    ids, meshes = count_from(0), {"tall": tall_mesh, "flat": flat_mesh, "low": low_mesh}
+    batching = Batching(plans, standing(plans, []), [machine], meshes.__getitem__, lambda: f"n{next(ids)}", EVENING)
+    made = plates_for(batching, ["u"]).plates
+    poses = {p.pose for plate in made for p in plate.placed if p.part_id == "tall"}
+    assert poses == ({1} if broad < 50 else {0})
+    assert all(plans.pose_of(p) == (flat if p.pose else parts[p.part_id].pose) for plate in made for p in plate.placed)
+    assert max(p.height_mm for p in made) == (14.0 if broad < 50 else 80.0)

@@ -24,8 +24,8 @@ from numerus.resin.profiles import Machine, Resin
 MACHINE = Machine("m", "M", 60.0, 40.0, 100.0, pixel_mm=0.05, bad_spots=((52.0, 8.0, 5.0),))
 RESIN = Resin("r", "R")
 SHAPES = {
-    "block": outline_bitmap(box_mesh((8, 8, 8), (-4, -4, 0))),
-    "bar": outline_bitmap(box_mesh((20, 4, 6), (-10, -2, 0))),
+    "block/0": outline_bitmap(box_mesh((8, 8, 8), (-4, -4, 0))),
+    "bar/0": outline_bitmap(box_mesh((20, 4, 6), (-10, -2, 0))),
 }
 
 
@@ -70,9 +70,9 @@ def test_packing_anew_leaves_what_is_kept_and_lays_the_others_free(bars: int, x:
 
 def test_cells_are_those_of_the_turned_outline() -> None:
     """A bar turned by ninety degrees is as tall as it was wide; by any angle it covers its area and a rim."""
-    flat, upright = (cells_of(Placed("0", "bar", "f", "s", 30, 20, turn), SHAPES["bar"]) for turn in (0.0, 90.0))
+    flat, upright = (cells_of(Placed("0", "bar", "f", "s", 30, 20, turn), SHAPES["bar/0"]) for turn in (0.0, 90.0))
     assert np.ptp(upright[0]) == np.ptp(flat[1]) and np.ptp(upright[1]) == np.ptp(flat[0])
-    slanted = cells_of(Placed("0", "bar", "f", "s", 30, 20, 33.0), SHAPES["bar"])
+    slanted = cells_of(Placed("0", "bar", "f", "s", 30, 20, 33.0), SHAPES["bar/0"])
     assert len(flat[0]) <= len(slanted[0]) < 1.5 * len(flat[0])
 
 

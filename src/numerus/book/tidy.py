@@ -66,7 +66,9 @@ def overruled(kit: Kit, relation: Relation, parts: Sequence[Part], meshes: Itera
 def beside_part(part: Part, name: str, mesh: Mesh) -> Remade:
     """A new part that comes of another, in no slot a build fills."""
     made = remade(part, mesh)
-    new = replace(made.part, id=new_id(), name=f"{part.label} {name}", slot="extra", original="", doubt=0.0, pose=None)
+    new = replace(
+        made.part, id=new_id(), name=f"{part.label} {name}", slot="extra", original="", doubt=0.0, pose=None, others=()
+    )
     return replace(made, part=new)
 
 

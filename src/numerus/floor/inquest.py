@@ -185,8 +185,8 @@ def _together(record: RunRecord, plate: Plate) -> bool | None:
 def _thin(record: RunRecord, plate: Plate, parts: Mapping[str, Part] | None) -> bool | None:
     """Whether a part that failed had thin supports, as far as its pose tells."""
     margins = [
-        part.pose.margin for p in plate.placed if _failed(record, p.id)
-        and parts is not None and (part := parts.get(p.part_id)) is not None and part.pose is not None and part.pose.margin > 0
+        pose.margin for p in plate.placed if _failed(record, p.id) and parts is not None and (part := parts.get(p.part_id)) is not None
+        and (pose := part.lying(p.pose)) is not None and pose.margin > 0
     ]  # fmt: skip
     return min(margins) < THIN_MARGIN if margins else None
 

@@ -212,7 +212,8 @@ class Part:
     ``thinnest_mm``: its thinnest wall (0 where none was measured); ``hair_mm2`` and ``weak_mm2``: surface of walls that
     hardly print and of walls that do not survive play. ``needed``: False for what no build wants (copies, doubles).
     ``original``: the mesh as it came, where ``blob`` was mended, cut or thickened. ``doubt``: 0..1 of its slot.
-    ``strokes``: what was brushed onto it for posing; ``draft``: the pose being worked on.
+    ``strokes``: what was brushed onto it for posing; ``draft``: the pose being worked on; ``others``: poses it may lie in, too,
+    where a plate is better for it.
     """
 
     id: str
@@ -242,6 +243,11 @@ class Part:
     doubt: float = 0.0
     strokes: tuple[Stroke, ...] = ()
     draft: Draft | None = None
+    others: tuple[Pose, ...] = ()
+
+    def lying(self, number: int) -> Pose | None:
+        """The pose kept first (0), or one of the ``others``."""
+        return self.pose if number == 0 else self.others[number - 1] if number <= len(self.others) else None
 
     @property
     def label(self) -> str:

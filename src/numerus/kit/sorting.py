@@ -114,7 +114,7 @@ def rescaled(part: Part, mesh: Mesh, factor: float) -> tuple[Part, bytes]:
         part, extents_mm=(x, y, z), volume_ml=round(part.volume_ml * factor**3, 6),
         surface_cm2=round(part.surface_cm2 * factor**2, 3), unit="mm", unit_mm=part.unit_mm * factor,
         zone_cm2=tuple(round(a * factor**2, 3) for a in part.zone_cm2),
-        problems=tuple(p for p in part.problems if p[0] != "unit"), pose=None,
+        problems=tuple(p for p in part.problems if p[0] != "unit"), pose=None, others=(),
     )  # fmt: skip
     return with_walls(changed, thickness(bigger)), pack_mesh(bigger)
 

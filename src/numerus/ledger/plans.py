@@ -5,9 +5,9 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 
-from numerus.kit.plan import Army, Figure, Kit, Part, Unit
+from numerus.kit.plan import Army, Figure, Kit, Part, Pose, Unit
 from numerus.paint.scheme import Paint, Scheme
-from numerus.resin.plate import Plate
+from numerus.resin.plate import Placed, Plate
 from numerus.resin.profiles import Bottle, Machine, Resin
 
 from numerus.floor.queue import Run  # isort: skip
@@ -41,6 +41,11 @@ class Plans:
         """The army's scheme, or the only one there is."""
         chosen = self.schemes.get(self.army.scheme_id) if self.army else None
         return chosen or next(iter(self.schemes.values()), None)
+
+    def pose_of(self, placed: Placed) -> Pose | None:
+        """How something lies on its plate; None where its part is gone or not posed."""
+        part = self.parts.get(placed.part_id)
+        return part.lying(placed.pose) if part else None
 
     @property
     def resin(self) -> Resin:

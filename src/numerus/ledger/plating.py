@@ -14,7 +14,7 @@ from numerus.floor.runs import FAILED, waiting_plates
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, chance_to_fail, spares_for
-from numerus.kit.plan import Part
+from numerus.kit.plan import Part, Pose
 from numerus.ledger.orders import busy_until
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import Standing, outcomes_by_part
@@ -40,6 +40,7 @@ MACHINE_WORTH, CHANGE_MIN, OUT_OF_TURN = (
 )  # what a minute of machine, a change of plates, and a minute of a
 # unit that is done after its turn are worth beside a minute till the last plate is off
 PRIOR_PRINTS = 16.0
+TALL_SHARE = 0.9
 
 MeshOf = Callable[[str], Mesh]
 """The mesh of a blob's digest."""
@@ -89,19 +90,30 @@ def to_print(plans: Plans, standing: Standing, unit_id: str) -> list[ToPrint]:
     return sorted(lines, key=lambda t: (-t.owed, plans.parts[t.part_id].name))
 
 
-def outlines_for(plans: Plans, copies: list[Copy], mesh_of: MeshOf, spares: Sequence[str] = ()) -> list[Outline]:
-    """What is to be packed for these copies and spares; equal parts share one bitmap."""
+def outlines_for(
+    plans: Plans, copies: list[Copy], mesh_of: MeshOf, spares: Sequence[str] = (), low: bool = False
+) -> list[Outline]:
+    """What is to be packed for these copies and spares; equal parts share one bitmap. ``low``: each in its lowest pose."""
     bitmaps: dict[str, Bitmap] = {}
     found = []
     wanted = [(figure_id, slot, plans.figures[figure_id].build[slot]) for figure_id, slot in copies]
     for figure_id, slot, part_id in [*wanted, *(("", plans.parts[i].slot, i) for i in spares)]:
         part = plans.parts[part_id]
-        assert part.pose is not None
-        if part.id not in bitmaps:
-            bitmaps[part.id] = outline_bitmap(mesh_of(part.pose.supported_blob))
-        resin_ml = part.volume_ml + part.pose.support_ml
-        found.append(Outline(part.id, figure_id, slot, bitmaps[part.id], part.pose.height_mm, resin_ml))
+        number, pose = _lying(part, low)
+        if pose.supported_blob not in bitmaps:
+            bitmaps[pose.supported_blob] = outline_bitmap(mesh_of(pose.supported_blob))
+        resin_ml = part.volume_ml + pose.support_ml
+        bitmap = bitmaps[pose.supported_blob]
+        found.append(Outline(part.id, figure_id, slot, bitmap, pose.height_mm, resin_ml, pose=number))
     return found
+
+
+def _lying(part: Part, low: bool) -> tuple[int, Pose]:
+    """The number of a pose, and the pose: the one kept first, or the lowest of all."""
+    assert part.pose is not None
+    poses = [part.pose, *part.others]
+    number = min(range(len(poses)), key=lambda n: poses[n].height_mm) if low else 0
+    return number, poses[number]
 
 
 @dataclass(frozen=True)
@@ -137,15 +149,15 @@ class Batching:
     now: datetime
     spares_by_rate: bool = True
 
-    def outlines(self, unit_ids: Sequence[str]) -> dict[str, list[Outline]]:
-        """What each unit is owed, with its spares; units that are owed nothing are left out."""
+    def outlines(self, unit_ids: Sequence[str], low: bool = False) -> dict[str, list[Outline]]:
+        """What each unit is owed, with its spares; units that are owed nothing are left out. ``low``: in the lowest poses."""
         found = {}
         for rank, unit in enumerate(unit_ids):
             copies, spares = owed_copies(self.plans, self.standing, unit), owed_spares(self.plans, unit)
             if self.spares_by_rate:
                 spares = _more_of(spares, failing_spares(self.plans, self.standing, copies))
             if copies or spares:
-                made = outlines_for(self.plans, copies, self.mesh_of, spares)
+                made = outlines_for(self.plans, copies, self.mesh_of, spares, low)
                 found[unit] = [replace(o, rank=rank) for o in made]
         return found
 
@@ -195,17 +207,39 @@ def plates_for(
             "Unposed parts wait at Pose.",
         )
     machines = batching.machines
-    whole = [o for some in outlines.values() for o in some]
     apart = [pack(some, machines, tries=0) for some in outlines.values()]
     name = batching.plans.units[next(iter(outlines))].name.rpartition(", ")[2] if len(outlines) == 1 else "Batch"
+    minutes = sum(machine_minutes(f) for f in apart)
 
-    def batch(filled: list[Filled]) -> Batch:
+    def batch(filled: Sequence[Filled], whole: Sequence[Outline]) -> Batch:
         made = batching.plates(filled, whole, name)
-        minutes = sum(machine_minutes(f) for f in apart)
         return Batch(tuple(made), batching.bill(made).ends, sum(map(len, apart)), minutes)
 
-    told = (lambda filled: better(batch(filled))) if better else None
-    return batch(pack(whole, machines, TRIES, lambda f: batching.cost(f, whole), progress, told))
+    best, least = None, float("inf")
+    for whole in _ways_to_lie(batching, outlines, unit_ids):
+
+        def cost(filled: Sequence[Filled], whole: list[Outline] = whole) -> float:
+            return batching.cost(filled, whole)
+
+        def told(filled: list[Filled], whole: list[Outline] = whole, least: float = least) -> None:
+            if better is not None and batching.cost(filled, whole) < least:
+                better(batch(filled, whole))
+
+        filled = pack(whole, machines, TRIES, cost, progress, told)
+        if batching.cost(filled, whole) < least:
+            best, least = batch(filled, whole), batching.cost(filled, whole)
+    assert best is not None
+    return best
+
+
+def _ways_to_lie(batching: Batching, kept: dict[str, list[Outline]], unit_ids: Sequence[str]) -> list[list[Outline]]:
+    """All parts as they were kept first; where some may lie lower, also all in their lowest poses, and only the tallest so."""
+    plain = [o for some in kept.values() for o in some]
+    low = [o for some in batching.outlines(unit_ids, low=True).values() for o in some]
+    if all(a.pose == b.pose for a, b in zip(plain, low, strict=True)):
+        return [plain]
+    tall = sorted(o.height_mm for o in plain)[int(TALL_SHARE * (len(plain) - 1))]
+    return [plain, low, [b if a.height_mm >= tall else a for a, b in zip(plain, low, strict=True)]]
 
 
 def failing_spares(plans: Plans, standing: Standing, copies: Sequence[Copy]) -> list[str]:
@@ -236,10 +270,10 @@ def plate_meshes(plate: Plate, plans: Plans, mesh_of: MeshOf) -> list[tuple[str,
     """Every part of a plate with its supports where it stands, named by figure and slot, for export."""
     found = []
     for placed in plate.placed:
-        part = plans.parts.get(placed.part_id)
-        if part is None or part.pose is None:
+        pose = plans.pose_of(placed)
+        if pose is None:
             continue
-        turned = placed_mesh(mesh_of(part.pose.supported_blob), placed)
+        turned = placed_mesh(mesh_of(pose.supported_blob), placed)
         figure = plans.figures.get(placed.figure_id)
         found.append((f"{figure.name if figure else 'spare'}, {placed.slot}", turned))
     return found

@@ -17,7 +17,7 @@ from numerus.resin.plate import CELL_MM, Placed, Plate, empty_plate
 from numerus.resin.profiles import Machine
 
 Shapes = Mapping[str, Bitmap]
-"""The packing outline of each part, by its id."""
+"""The packing outlines, by ``Placed.shape``."""
 
 
 def moved(
@@ -50,14 +50,14 @@ def repacked(plate: Plate, shapes: Shapes, machine: Machine) -> Plate:
     taken = empty_plate(machine)
     for placed in plate.placed:
         if placed.locked:
-            rows, columns = cells_of(placed, shapes[placed.part_id])
+            rows, columns = cells_of(placed, shapes[placed.shape])
             taken[rows, columns] = True
     bed, laid = Bed(taken), []
-    loose = sorted((p for p in plate.placed if not p.locked), key=lambda p: -int(shapes[p.part_id].sum()))
-    names = {part: number for number, part in enumerate(dict.fromkeys(p.part_id for p in loose))}
-    turns = {part: shapes_of(shapes[part]) for part in names}
+    loose = sorted((p for p in plate.placed if not p.locked), key=lambda p: -int(shapes[p.shape].sum()))
+    names = {shape: number for number, shape in enumerate(dict.fromkeys(p.shape for p in loose))}
+    turns = {shape: shapes_of(shapes[shape]) for shape in names}
     for placed in loose:
-        where = bed.place(names[placed.part_id], turns[placed.part_id], int(shapes[placed.part_id].sum()))
+        where = bed.place(names[placed.shape], turns[placed.shape], int(shapes[placed.shape].sum()))
         if where is None:
             raise PlanError("no-room", f"Round what is kept, {placed.slot} finds no room.", "Let something go first.")
         turn, row, column = where
@@ -78,7 +78,7 @@ def troubles(plate: Plate, shapes: Shapes, machine: Machine) -> dict[str, str]:
     bad = empty_plate(machine)
     count, own, found = np.zeros(bad.shape, np.int32), {}, {}
     for placed in plate.placed:
-        rows, columns = cells_of(placed, shapes[placed.part_id])
+        rows, columns = cells_of(placed, shapes[placed.shape])
         if min(rows.min(), columns.min()) < 0 or rows.max() >= bad.shape[0] or columns.max() >= bad.shape[1]:
             found[placed.id] = "lies over the edge"
             inside = (rows >= 0) & (columns >= 0) & (rows < bad.shape[0]) & (columns < bad.shape[1])
@@ -113,7 +113,7 @@ def _checked(plate: Plate, changed: list[Placed], shapes: Shapes, machine: Machi
 
 
 def _reach(plate: Plate, shapes: Shapes) -> tuple[float, float]:
-    ends = [cells_of(p, shapes[p.part_id]) for p in plate.placed]
+    ends = [cells_of(p, shapes[p.shape]) for p in plate.placed]
     if not ends:
         return 0.0, 0.0
     return max(int(c.max()) + 1 for _, c in ends) * CELL_MM, max(int(r.max()) + 1 for r, _ in ends) * CELL_MM

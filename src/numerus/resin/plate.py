@@ -32,7 +32,7 @@ MARGIN_MM = 1.0
 class Placed:
     """One part on a plate: its centre in mm from the plate's corner, turned about the vertical; for which figure.
 
-    ``locked``: it stays where it lies when the plate is packed anew.
+    ``locked``: it stays where it lies when the plate is packed anew; ``pose``: in which of its part's poses.
     """
 
     id: str
@@ -43,6 +43,12 @@ class Placed:
     y_mm: float
     turn_deg: float = 0.0
     locked: bool = False
+    pose: int = 0
+
+    @property
+    def shape(self) -> str:
+        """What has the same outline has the same word."""
+        return f"{self.part_id}/{self.pose}"
 
 
 @dataclass(frozen=True)
@@ -75,6 +81,7 @@ class Outline:
     height_mm: float
     resin_ml: float
     rank: int = 0
+    pose: int = 0
 
 
 def outline_bitmap(mesh: Mesh, cell_mm: float = CELL_MM, margin_mm: float = MARGIN_MM) -> Bitmap:
@@ -254,7 +261,16 @@ def plates_of(
     for number, one in enumerate(filled):
         own = [(outlines[index], turn, column, row) for index, turn, column, row in one.spots]
         placed = tuple(
-            Placed(new_id(), o.part_id, o.figure_id, o.slot, (c + 0.5) * CELL_MM, (r + 0.5) * CELL_MM, turn_deg(t))
+            Placed(
+                new_id(),
+                o.part_id,
+                o.figure_id,
+                o.slot,
+                (c + 0.5) * CELL_MM,
+                (r + 0.5) * CELL_MM,
+                turn_deg(t),
+                pose=o.pose,
+            )
             for o, t, c, r in own
         )
         reach = [reach_of(o.bitmap, t, c, r) for o, t, c, r in own]

@@ -64,8 +64,7 @@ class MachineView(Drawing):
         assert self.plate is not None and self.machine is not None and self.reading is not None
         parts = []
         for placed in self.plate.placed:
-            part = self.session.plans.parts.get(placed.part_id)
-            pose = part.pose if part else None
+            pose = self.session.plans.pose_of(placed)
             half = (pose.footprint_mm2**0.5 if pose else 10.0) / 2
             parts.append((placed.x_mm - half, placed.x_mm + half, pose.height_mm if pose else 10.0))
         picture = camera_picture(parts, self.machine.plate_x_mm, self.plate.height_mm, self.reading)

@@ -231,10 +231,8 @@ class PlateBench(Bench):
     def _measure(self, plate: Plate, machine: Machine) -> None:
         """The plate's layers: each part of it once, beside."""
         plans, resin = self.session.plans, self.session.plans.resin
-        counts = Counter(p.part_id for p in plate.placed)
-        posed = [
-            (pose.supported_blob, n) for i, n in counts.items() if i in plans.parts and (pose := plans.parts[i].pose)
-        ]
+        counts = Counter(pose.supported_blob for p in plate.placed if (pose := plans.pose_of(p)) is not None)
+        posed = list(counts.items())
         new = {blob: self.session.mesh(blob) for blob, _ in posed if (blob, machine.id) not in self._layers}
         self.graph.show_layers(None)
 
@@ -321,7 +319,7 @@ class PlateBench(Bench):
             return
         owed = {i for u in unit_ids for f, s in owed_copies(plans, standing, u) for i in (plans.figures[f].build[s],)}
         owed |= {i for u in unit_ids for i in owed_spares(plans, u)}
-        poses = [p.pose for i in owed if (p := plans.parts[i]).pose is not None]
+        poses = [pose for i in owed for pose in (plans.parts[i].pose, *plans.parts[i].others) if pose is not None]
         meshes = {pose.supported_blob: self.session.mesh(pose.supported_blob) for pose in poses}
         batching = Batching(
             plans, standing, machines, meshes.__getitem__, new_id, self.session.now, self.spares.isChecked()

@@ -74,12 +74,16 @@ class PlateExport:
         self.context.jobs.start("layers", "Writing layers", work, self.done)
 
     def _sliced(self, plate: Plate, machine: Machine, path: Path) -> None:
-        session, parts = self.context.session, self.context.session.plans.parts
+        session, plans = self.context.session, self.context.session.plans
         places: dict[str, list[tuple[float, float, float]]] = {}
         for placed in plate.placed:
-            places.setdefault(placed.part_id, []).append((placed.x_mm, placed.y_mm, placed.turn_deg))
-        posed = [(parts[i], pose, at) for i, at in places.items() if i in parts and (pose := parts[i].pose) is not None]
-        meshes = [(part.label, session.mesh(pose.supported_blob), at) for part, pose, at in posed]
+            places.setdefault(placed.shape, []).append((placed.x_mm, placed.y_mm, placed.turn_deg))
+        one_of = {
+            p.shape: (plans.parts[p.part_id], pose) for p in plate.placed if (pose := plans.pose_of(p)) is not None
+        }
+        meshes = [
+            (part.label, session.mesh(pose.supported_blob), places[shape]) for shape, (part, pose) in one_of.items()
+        ]
 
         def work(progress: Progress) -> str:
             made = []

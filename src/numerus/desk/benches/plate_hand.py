@@ -28,16 +28,15 @@ class PlateHand:
         self._known: dict[str, Bitmap] = {}
 
     def shapes(self, plate: Plate) -> dict[str, Bitmap]:
-        """Outlines of what lies on it, by part id."""
+        """Outlines of what lies on it."""
         found = {}
-        for part_id in {p.part_id for p in plate.placed}:
-            part = self.session.plans.parts.get(part_id)
-            if part is None or part.pose is None:
+        for placed in plate.placed:
+            pose = self.session.plans.pose_of(placed)
+            if pose is None or placed.shape in found:
                 continue
-            blob = part.pose.supported_blob
-            if blob not in self._known:
-                self._known[blob] = outline_bitmap(self.session.mesh(blob))
-            found[part_id] = self._known[blob]
+            if pose.supported_blob not in self._known:
+                self._known[pose.supported_blob] = outline_bitmap(self.session.mesh(pose.supported_blob))
+            found[placed.shape] = self._known[pose.supported_blob]
         return found
 
     def _edit(self, words: str, act: Callable[[Plate, dict[str, Bitmap], Machine], Plate]) -> None:
@@ -85,8 +84,8 @@ class PlateHand:
             self._edit("a part taken off", lambda p, _, m: self._measured(laying.without(p, placed.id), m))
 
     def _measured(self, plate: Plate, machine: Machine) -> Plate:
-        parts = [self.session.plans.parts[p.part_id] for p in plate.placed if p.part_id in self.session.plans.parts]
-        poses = [(part, part.pose) for part in parts if part.pose is not None]
+        plans = self.session.plans
+        poses = [(plans.parts[p.part_id], pose) for p in plate.placed if (pose := plans.pose_of(p)) is not None]
         height = max((pose.height_mm for _, pose in poses), default=0.0)
         ml = sum(part.volume_ml + pose.support_ml for part, pose in poses) * (1 + self.session.plans.resin.cling_share)
         return replace(plate, height_mm=height, minutes=run_minutes(height, machine, ml), resin_ml=ml)

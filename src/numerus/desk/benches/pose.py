@@ -10,6 +10,7 @@ from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
+from numerus.book.book import Book
 from numerus.desk.benches.pose_edit import SUPPORTS, SupportEditor
 from numerus.desk.benches.pose_fields import KnownFields
 from numerus.desk.benches.pose_keep import Keeper, packed_whole, write_supported
@@ -71,6 +72,12 @@ class PoseBench(Bench):
         super().__init__(context)
         self.keep_button = self.add_button(
             "Keep this pose", self.keep, "main", "Written into the part with its supports; twins of the part use it too"
+        )
+        self.second_button = self.add_button(
+            "Also like this",
+            self.keep_second,
+            "",
+            "A second pose: batching takes it where a lower part makes a plate shorter",
         )
         self.all_button = self.add_button(
             "Pose all that wait",
@@ -188,7 +195,8 @@ class PoseBench(Bench):
         waiting = sum(p.pose is None for p in parts)
         self.all_button.setEnabled(waiting > 0)
         kept = part.pose
-        says = f"kept: {kept.school}, {kept.tips} tips" if kept else "no pose kept yet"
+        second = f", also {' and '.join(o.school for o in part.others)}" if part.others else ""
+        says = f"kept: {kept.school}, {kept.tips} tips{second}" if kept else "no pose kept yet"
         on = f"{self.machine.name}, {self.machine.layer_mm:g} mm"
         torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
         self.subtitle.setText(f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
@@ -198,6 +206,7 @@ class PoseBench(Bench):
         self.shown_part, self.tried, self.drafted, self.fields = part.id, None, None, None
         self.shown_as = (part.id, part.blob, part.strokes)
         self.keep_button.setEnabled(False)
+        self.second_button.setEnabled(False)
         self.chart.show_part(mesh)
         at = self.known.at(part)
 
@@ -316,6 +325,7 @@ class PoseBench(Bench):
     def show_tried(self, shown: Tried, draft: Draft | None) -> None:
         self.tried, self.drafted = shown, draft
         self.keep_button.setEnabled(True)
+        self.second_button.setEnabled(True)
         self.graph.height_mm = 0.0
         self.graph.show_graph(shown.graph)
         self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)
@@ -382,6 +392,21 @@ class PoseBench(Bench):
             waiting = [p for p in self._parts() if p.pose is None]
             if waiting:
                 self.session.select(part_id=waiting[0].id)
+
+    def keep_second(self) -> None:
+        """The pose as it lies on the bench, beside the one that was kept first."""
+        part, shown = self.session.plans.parts.get(self.shown_part), self.tried
+        if part is None or shown is None:
+            return
+        if part.pose is None:
+            self.keep()
+            return
+
+        def make(book: Book) -> list[Part]:
+            pose = replace(shown.pose, supported_blob=book.put_blob(packed_whole(shown.made)))
+            return [replace(part, others=(*(o for o in part.others if o.school != pose.school), pose))]
+
+        self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
 
     def _choice(self, part: Part) -> list[Fact]:
         """What was preferred to what, for the weights to learn from."""

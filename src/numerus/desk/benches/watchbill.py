@@ -169,7 +169,7 @@ class WatchBill(Drawing):
 
     def _areas(self, plate: Plate) -> list[float]:
         """Parts still growing at each of 40 heights, as a share: how the plate thins out."""
-        heights = [p.pose.height_mm for x in plate.placed if (p := self.session.plans.parts.get(x.part_id)) and p.pose]
+        heights = [pose.height_mm for x in plate.placed if (pose := self.session.plans.pose_of(x)) is not None]
         if not heights:
             return []
         return [sum(h >= plate.height_mm * (k + 0.5) / 40 for h in heights) / len(heights) for k in range(40)]

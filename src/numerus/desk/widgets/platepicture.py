@@ -163,12 +163,12 @@ class PlatePicture(Drawing):
             painter.drawEllipse(centre, radius * scale, radius * scale)
 
     def _draw_part(self, painter: QPainter, placed: Placed, number: int, frame: QRectF, scale: float) -> None:
-        part = self.session.plans.parts.get(placed.part_id)
+        pose = self.session.plans.pose_of(placed)
         centre = QPointF(frame.left() + placed.x_mm * scale, frame.bottom() - placed.y_mm * scale)
         outcome = self.outcomes.get(placed.id, "")
-        if part is None or part.pose is None:
+        if pose is None:
             return
-        image, wide = self._image(part.pose.supported_blob, placed.turn_deg, OUTCOME_TONES.get(outcome, "river"))
+        image, wide = self._image(pose.supported_blob, placed.turn_deg, OUTCOME_TONES.get(outcome, "river"))
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         painter.drawImage(
             QRectF(centre.x() - wide * scale / 2, centre.y() - wide * scale / 2, wide * scale, wide * scale), image
