@@ -328,6 +328,21 @@ def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
     return named, machine, {o.part_id: o.bitmap for o in outlines}
 
 
+def printed_layers(args: argparse.Namespace) -> list[Result]:
+    """A layer archive read back, counted, and printed on the simulated machine."""
+    from numerus.devices.link import ArchivePrinter
+    from numerus.resin.layerfile import LayerArchive
+
+    archive = LayerArchive.open(args.file)
+    told, ml = archive.manifest, archive.check()
+    printer = ArchivePrinter(archive, args.vat_ml)
+    end = printer.reading(told.minutes)
+    return [{
+        "file": str(args.file), "ok": True, "name": told.name, "machine": told.machine, "layers": told.layers, "ml": round(ml, 3),
+        "minutes": told.minutes, "state": end.state, "resin_left_ml": round(end.resin_ml, 2), "says": end.says,
+    }]  # fmt: skip
+
+
 def schedule_of(args: argparse.Namespace) -> list[Result]:
     """Every waiting plate on its machine in time, and when the army will be ready."""
     from numerus.book.book import Book
@@ -438,6 +453,9 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("items", nargs="+", type=Path, metavar="BOOK|FILE")
     sub.add_argument("--machine", required=True, metavar="NAME")
     sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    sub = command("print", printed_layers, "read a layer archive back and print it on the simulated machine")
+    sub.add_argument("file", type=Path, metavar="ARCHIVE")
+    sub.add_argument("--vat-ml", type=float, default=450.0)
     sub = command("schedule", schedule_of, "which plate runs when, and when the army will be ready")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--now", type=_moment)

@@ -267,3 +267,51 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(window: MainWi
     assert ran == set(window.session.plans.machines)
     assert all(r.outcomes for r in window.session.answers.standing.runs.values())
     assert not judged or sum(judged) / len(judged) >= 0.8
+
+
+def test_single_days_are_made_others_on_the_bill(window: MainWindow) -> None:
+    """Away, nothing is started or met that day; up late the evening goes on; as usual it is as before, and undo works, too."""
+    bench = floor_of(window)
+    tomorrow = EVENING.date() + timedelta(days=1)
+    before = bench.slots
+    bench.set_day(tomorrow, "away")
+    assert all(tomorrow not in (s.start.date(), s.met.date()) for s in bench.slots)
+    bench.bill.grab()
+    assert any("unlike its weekday" in r.says for r in bench.bill.regions)
+    bench.set_day(tomorrow, "as usual")
+    assert bench.slots == before and window.session.plans.army.days == ()
+    bench.set_day(EVENING.date(), "up until one")
+    assert window.session.plans.army.day(EVENING.date()).home[-1][1] == 25 * 60
+    window.session.undo()
+    assert window.session.plans.army.days == ()
+
+
+def test_tub_lamp_and_zone_are_set_in_the_week(window: MainWindow) -> None:
+    """A zone that is none is told and nothing is written."""
+    bench = window.benches["muster"]
+    window.session.go("muster")
+    bench.tub.setValue(6)
+    bench.zone.setText("Europe/London")
+    bench.keep_week()
+    army = window.session.plans.army
+    assert (army.tub_parts, army.zone) == (6, "Europe/London")
+    bench.zone.setText("Sedge/Hythe")
+    bench.keep_week()
+    assert "no time zone" in bench.week_fault.text() and window.session.plans.army == army
+
+
+def test_a_plate_on_which_everything_failed_is_owed_again(window: MainWindow) -> None:
+    """All parts at one height: power is the likeliest cause, every figure is back at Plate, and the bill goes on."""
+    bench = floor_of(window)
+    run = run_in(window, "hanging")
+    bench.choose(run.plate_id)
+    bench.off_button.click()
+    bench.off.show_run(
+        bench.run, bench.plate, {p.id: ("failed", 12.0, "stops level all round") for p in bench.plate.placed}
+    )
+    assert bench.off.inquest.found.causes[0].key == "power"
+    plate = bench.plate
+    bench.off.record_button.click()
+    copies = window.session.answers.standing.copies
+    assert all(copies[p.figure_id, p.slot].state == "owed" for p in plate.placed if p.figure_id)
+    assert bench.slots and window.session.answers.forecast.middle >= EVENING.date()

@@ -158,7 +158,7 @@ def test_an_army_walks_from_muster_to_ready(make, qtbot, tmp_path: Path, monkeyp
 
 def test_a_plate_and_a_part_are_exported_as_they_stand(window: MainWindow, tmp_path: Path) -> None:
     """STL and 3MF of the same plate hold the same solid, on the plate."""
-    window.session.select("lock")
+    window.session.select("heron")
     do(window, "Plate")
     bench = window.benches["plate"]
     for ending in ("stl", "3mf"):

@@ -234,7 +234,7 @@ def test_an_unknown_sculpt_is_posed_and_supported(window: MainWindow, tmp_path: 
     """Organic, forty thousand faces, never seen: no island left, every tip holds, each pose compared."""
     from benchmarks.sculpts import organic
 
-    write_stl(organic(200_000, 7), tmp_path / "thing.stl")
+    write_stl(organic(40_000, 7), tmp_path / "thing.stl")
     window.session.commit(
         "a unit", [Unit("things", "Things", 9, 40.0, "", slots=()), Figure("t", "things", "Thing", 0)]
     )

@@ -106,3 +106,19 @@ def test_fields_are_told_in_words_with_their_units(name: str, words: tuple[str, 
     """Every field of a machine has words."""
     assert said(name) == words
     assert all(said(field)[0] for field in Machine.__dataclass_fields__)
+
+
+def test_a_machine_is_copied_and_removed(dialog: ProfilesDialog) -> None:
+    """A copy keeps its weak spots under a name of its own; removed, its plates are planned round; undo brings it back."""
+    choose(dialog, "Teal 8K")
+    dialog.copy()
+    choose(dialog, "Teal 8K, another")
+    assert dialog.profile.bad_spots and dialog.profile.id != "teal"
+    choose(dialog, "Old Mallard 2K")
+    dialog.remove()
+    assert "mallard" not in dialog.session.plans.machines
+    dialog.session.go("print")
+    bench = dialog.parent().benches["print"]
+    assert all(s.machine_id in dialog.session.plans.machines for s in bench.slots)
+    dialog.session.undo()
+    assert "mallard" in dialog.session.plans.machines

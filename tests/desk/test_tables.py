@@ -1,4 +1,4 @@
-"""Machines, paints and the scheme are edited as tables."""
+"""Paints and the scheme are edited as tables."""
 
 from __future__ import annotations
 
@@ -9,7 +9,6 @@ from numerus.desk.window import MainWindow
 from numerus.errors import PlanError
 from numerus.paint.rows import from_rows, to_rows
 from numerus.paint.scheme import Paint
-from numerus.resin.profiles import Machine
 
 
 def test_a_scheme_as_rows_comes_back(window: MainWindow) -> None:
@@ -40,21 +39,6 @@ def test_a_stroke_changed_in_the_table_changes_the_scheme(window: MainWindow) ->
     dialog.table.item(1, 6).setText("9")
     dialog._accept()
     assert window.session.plans.scheme.recipes[0].strokes[1].minutes == 9
-
-
-def test_a_machine_is_changed_and_another_added(window: MainWindow) -> None:
-    """The profile keeps its id and weak spots; a copy under a new name is a new machine."""
-    machines = list(window.session.plans.machines.values())
-    dialog = documents_dialog(window, window.session, "Machines", machines, Machine("", ""))
-    dialog.table.item(0, 1).setText("200")
-    dialog.table.setCurrentCell(0, 0)
-    dialog.add_row()
-    dialog.table.item(1, 0).setText("Grebe 12K")
-    dialog._accept()
-    found = {m.name: m for m in window.session.plans.machines.values()}
-    assert len(found) == len(machines) + 1
-    assert found[machines[0].name].id == machines[0].id and found[machines[0].name].plate_x_mm == 200
-    assert found[machines[0].name].bad_spots == machines[0].bad_spots
 
 
 def test_a_pot_with_nothing_written_down_stays_unknown(window: MainWindow) -> None:

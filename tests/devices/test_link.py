@@ -10,12 +10,15 @@ from pathlib import Path
 import numpy as np
 import pytest
 
+from helpers import box_mesh
 from numerus.devices.camera import HIGH, WIDE, camera_picture
-from numerus.devices.link import FolderLink, link_for
+from numerus.devices.link import ArchivePrinter, FolderLink, link_for
 from numerus.devices.printer import LINE, SimulatedPrinter
 from numerus.floor.runs import RunRecord, run_records
 from numerus.kit.facts import RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
+from numerus.resin.layerfile import LayerArchive, write_layers
 from numerus.resin.plate import Placed, Plate
+from numerus.resin.platelayers import plate_columns
 from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 
@@ -74,3 +77,15 @@ def test_the_camera_sees_the_plate_rise_and_parts_grow() -> None:
     assert np.array_equal(early, camera_picture(parts, 143.0, 30.0, printer.reading(20), 3))
     plate_rows = [int(np.argmax(p[:, WIDE // 2, 0] > 160)) for p in (early, late)]
     assert plate_rows[1] < plate_rows[0] - 40
+
+
+def test_the_simulated_machine_prints_a_layer_archive(tmp_path: Path) -> None:
+    """Layers, height and resin are those of the pictures; a vat that holds too little stops it."""
+    machine = Machine("m", "M", 40.0, 30.0, pixel_mm=0.1, layer_mm=0.1)
+    columns = plate_columns([box_mesh((20, 10, 5), (5, 5, 0))], machine.pixel_mm, machine.layer_mm)
+    write_layers(columns, machine, "Plate", "R", 50.0, 1.0, tmp_path / "plate.layers")
+    archive = LayerArchive.open(tmp_path / "plate.layers")
+    half, end = (ArchivePrinter(archive, 10.0).reading(m) for m in (25.0, 50.0))
+    assert (half.layer, half.state) == (25, "printing") and half.height_mm == pytest.approx(2.5)
+    assert end.state == "finished" and 10.0 - end.resin_ml == pytest.approx(1.0, rel=0.01)
+    assert ArchivePrinter(archive, 0.3).reading(25.0).state == "stopped"

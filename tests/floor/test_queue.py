@@ -132,7 +132,7 @@ def test_a_cold_night_is_left_out_by_a_machine_that_stands_in_it() -> None:
 
 def test_a_machine_out_of_service_gives_its_plates_to_one_they_fit() -> None:
     """With that machine's minutes; a plate that is too wide or lies on a weak spot there is left, with the reason."""
-    out = [replace(MACHINES[0], in_service=False), replace(MACHINES[1], exposure_s=9.0, bad_spots=((10, 10, 5),))]
+    out = [replace(MACHINES[0], in_service=False), replace(MACHINES[1], exposure_s=9.0, bad_spots=((30, 10, 5),))]
     small, wide = replace(plate(0, 100), reach_mm=(100, 60)), replace(plate(1, 100), reach_mm=(200, 60))
     spotted = replace(small, id="p2", placed=(Placed("x", "part", "", "head", 12, 9),))
     bill = plan_runs([small, wide, spotted], out, ARMY, NOW)

@@ -54,6 +54,8 @@ def test_resin_in_store_is_what_was_bought_less_what_was_used() -> None:
     stock = stock_of(resin, [bottle], runs, [PLATE], NOW)
     assert (stock.left_ml, stock.week_ml, stock.planned_ml) == (800.0, pytest.approx(50.0), 100.0)
     assert stock.order_by == NOW.date() + timedelta(days=int(700 / 50 * 7) - 7)
+    fared = replace(runs[0][0], outcomes={"a": ("failed", 3.0, ""), "b": ("good", 0.0, "")})
+    assert "of 2 parts printed with it 1 failed" in stock_of(resin, [bottle], [(fared, PLATE)], [], NOW).note
     short = stock_of(resin, [replace(bottle, ml=250.0)], runs, [PLATE], NOW)
     assert "order now" in short.says
     assert "no bottle" in stock_of(resin, [], runs, [PLATE], NOW).says

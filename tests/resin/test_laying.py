@@ -134,3 +134,25 @@ def test_an_export_that_is_stopped_or_cannot_be_written_leaves_nothing(tmp_path:
         other.writestr("manifest.json", json.dumps({"form": "numerus-layers", "version": 99}))
     with pytest.raises(MeshFileError, match="another form"):
         LayerArchive.open(path)
+
+
+@pytest.mark.parametrize("comp_px", [-2, 1, 3])
+def test_outlines_are_drawn_in_as_the_machine_is_calibrated(comp_px: int, tmp_path: Path) -> None:
+    """A square is smaller by so many pixels on each side, or larger; the archive counts what it shows."""
+    columns = plate_columns([box_mesh((5, 5, 0.5), (5, 5, 0))], MACHINE.pixel_mm, MACHINE.layer_mm)
+    machine = replace(MACHINE, xy_comp_mm=comp_px * MACHINE.pixel_mm)
+    manifest = write_layers(columns, machine, "P", "R", 1.0, 1.0, tmp_path / "p.layers")
+    side = 5 - 2 * comp_px * MACHINE.pixel_mm
+    assert manifest.areas_mm2 == pytest.approx([side**2] * columns.layers)
+    assert LayerArchive.open(tmp_path / "p.layers").check() == pytest.approx(side**2 * 0.5 / 1000)
+
+
+def test_parts_are_scaled_about_their_own_middles() -> None:
+    """Two squares a tenth larger: each about where it stands, no higher."""
+    plain, larger = (
+        plate_columns([box_mesh((5, 5, 2), (5, 5, 0)), box_mesh((5, 5, 2), (25, 5, 0))], 0.05, 0.1, scale)
+        for scale in (1.0, 1.1)
+    )
+    assert larger.volume_mm3 == pytest.approx(plain.volume_mm3 * 1.21) and larger.layers == plain.layers
+    ends = [(c.grid.x0_px * 0.05, (c.grid.x0_px + c.grid.nx) * 0.05) for c in (plain, larger)]
+    assert ends[1] == pytest.approx((ends[0][0] - 0.25, ends[0][1] + 0.25), abs=0.06)

@@ -1,4 +1,4 @@
-"""Plain tables for what a book starts with: machines, resins, the rack of paints, the scheme's strokes."""
+"""Plain tables for what a book starts with: the rack of paints, the scheme's strokes."""
 
 from __future__ import annotations
 
@@ -16,7 +16,7 @@ from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError, PlanError
 from numerus.paint.rows import COLUMNS, from_rows, to_rows
 
-UNEDITED = ("id", "bad_spots")
+UNEDITED = ("id",)
 
 
 class TableDialog(QDialog):

@@ -43,7 +43,8 @@ class RunWatch(QObject):
         at = later(now, -over, zone)
         if reading.state == "finished":
             used = machine.vat_full_ml - reading.resin_ml
-            data = {"minutes": round(done - over, 2)} | ({"used_ml": round(used, 2)} if used > 0 else {})
+            told = {"used_ml": used, "celsius": reading.celsius}
+            data = {"minutes": round(done - over, 2)} | {k: round(v, 2) for k, v in told.items() if v > 0}
             fact, words = (
                 Fact(at, RUN_ENDED, run.run_id, data=data),
                 f"{plate.name} on {machine.name} is done: take it off.",

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import Any
 
 from PyQt6.QtCore import QTimer
 from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent
@@ -20,6 +19,7 @@ from PyQt6.QtWidgets import (
 
 from numerus.desk import settings as kept
 from numerus.desk.benches import make_benches
+from numerus.desk.benches.profiles import show_profiles
 from numerus.desk.cards import print_bench_card
 from numerus.desk.commands import Command, CommandList, fill_menus
 from numerus.desk.context import Context
@@ -37,7 +37,6 @@ from numerus.desk.welcome import welcome
 from numerus.desk.widgets.layout import Pages, button
 from numerus.kit.march import STAGES, TITLES
 from numerus.paint.scheme import Paint
-from numerus.resin.profiles import Machine, Resin
 
 CLOCK_MS = 60_000
 WIDE_BENCHES = ("sort", "pose", "plate", "print", "paint", "ready")
@@ -157,23 +156,8 @@ class MainWindow(QMainWindow):
                 "Ctrl+L",
                 lambda: self.theme.lamplight,
             ),
-            Command(
-                "Machines …",
-                "Book",
-                lambda: self._edit("Machines", list(session.plans.machines.values()), Machine("", "")),
-                "Ctrl+M",
-            ),
-            Command(
-                "Resins …", "Book", lambda: self._edit("Resins", list(session.plans.resins.values()), Resin("", ""))
-            ),
-            Command(
-                "Paint rack …",
-                "Book",
-                lambda: self._edit(
-                    "Paint rack", list(session.plans.paints.values()), Paint("", "", "", "#888888", None)
-                ),
-                "Ctrl+R",
-            ),
+            Command("Machines and stores …", "Book", lambda: show_profiles(self.context, self), "Ctrl+M"),
+            Command("Paint rack …", "Book", self._edit_rack, "Ctrl+R"),
             Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
             Command("Larger text", "View", lambda: self._scale_text(0.125), "Ctrl++"),
             Command("Smaller text", "View", lambda: self._scale_text(-0.125), "Ctrl+-"),
@@ -199,8 +183,9 @@ class MainWindow(QMainWindow):
         super().resizeEvent(event)
         self.theme.fit_zoom(self._room)
 
-    def _edit(self, title: str, documents: list[Any], blank: Any) -> None:
-        documents_dialog(self, self.session, title, documents, blank).exec()
+    def _edit_rack(self) -> None:
+        rack = list(self.session.plans.paints.values())
+        documents_dialog(self, self.session, "Paint rack", rack, Paint("", "", "", "#888888", None)).exec()
 
     def _edit_scheme(self) -> None:
         dialog = scheme_dialog(self, self.session)

@@ -11,8 +11,9 @@ from pathlib import Path
 from typing import Any, Protocol
 from zlib import crc32
 
-from numerus.devices.printer import Outcome, Reading, SimulatedPrinter
+from numerus.devices.printer import WARM_C, Outcome, Reading, SimulatedPrinter
 from numerus.floor.runs import GOOD, RunRecord
+from numerus.resin.layerfile import LayerArchive
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
 from numerus.resin.timing import height_after, layer_count
@@ -77,3 +78,25 @@ class FolderLink:
 
     def outcomes(self) -> list[Outcome]:
         return [Outcome(p.id, GOOD, 0.0, "") for p in self.plate.placed]
+
+
+@dataclass(frozen=True, eq=False)
+class ArchivePrinter:
+    """The simulated machine printing a layer archive: its time, height and resin are those of the pictures themselves."""
+
+    archive: LayerArchive
+    vat_ml: float
+
+    def reading(self, minutes: float) -> Reading:
+        told = self.archive.manifest
+        share = min(max(minutes / max(told.minutes, 1e-9), 0.0), 1.0)
+        layer = int(share * told.layers)
+        used = sum(told.areas_mm2[:layer]) * told.layer_mm / 1000
+        state = "finished" if share >= 1 else "printing" if used < self.vat_ml else "stopped"
+        left = max(self.vat_ml - used, 0.0)
+        says = "resin out" if state == "stopped" else ""
+        return Reading(state, layer, told.layers, layer * told.layer_mm, told.minutes * (1 - share), WARM_C, left, says)
+
+    def outcomes(self) -> list[Outcome]:
+        """Pictures know no parts."""
+        return []

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 from bisect import bisect_left
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import date, datetime, time, timedelta
 
 from numerus.errors import PlanError
 from numerus.floor.clock import later, minutes_between
-from numerus.kit.plan import Army
+from numerus.kit.plan import Army, Day
 
 
 @dataclass(frozen=True)
@@ -19,6 +19,19 @@ class Window:
     @property
     def minutes(self) -> float:
         return (self.end - self.start).total_seconds() / 60
+
+
+LATE = 25 * 60  # up until one in the morning
+EVENING = 18 * 60
+AWAY = Day(0, 0, ())
+
+
+def up_late(like: Day) -> Day:
+    """A day whose evening goes on until ``LATE``; as it is where nobody is home in the evening."""
+    last = max((end for _, end in like.home), default=0)
+    if not EVENING <= last < LATE:
+        return like
+    return replace(like, home=tuple((a, LATE if b == last else b) for a, b in like.home))
 
 
 class Hours:

@@ -6,6 +6,7 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
+from numerus.floor.attendance import LATE, up_late
 from numerus.floor.queue import Bill, Cold, plan_runs
 from numerus.kit.plan import Army
 from numerus.resin.plate import Plate
@@ -15,7 +16,6 @@ from numerus.resin.timing import run_minutes
 SECOND_PLATE_MIN = 4.0
 FASTER = 1.3
 THICK_MM, THICK_EXPOSURE = 0.05, 1.25
-LATE = 25 * 60
 LEAST_H = 0.5
 
 
@@ -78,14 +78,11 @@ def _thicker(machine: Machine) -> Machine:
 
 
 def _up_late(army: Army, now: datetime, nights: int) -> Army:
-    days = dict(army.days)
     for n in range(nights):
         day = now.date() + timedelta(days=n)
         like = army.day(day)
-        last = max((w[1] for w in like.home), default=0)
-        if 18 * 60 <= last < LATE:
-            days[day] = replace(like, home=tuple((a, LATE if b == last else b) for a, b in like.home))
-    return replace(army, days=tuple(sorted(days.items(), key=lambda d: d[0])))
+        army = army if up_late(like) == like else army.with_day(day, up_late(like))
+    return army
 
 
 def _midday(army: Army, now: datetime) -> Army:
@@ -93,8 +90,7 @@ def _midday(army: Army, now: datetime) -> Army:
     like, noon = army.day(day), (12 * 60 + 15, 12 * 60 + 45)
     if any(a <= noon[0] and b >= noon[1] for a, b in like.home):
         return army
-    changed = replace(like, home=tuple(sorted((*like.home, noon))))
-    return replace(army, days=tuple(sorted({**dict(army.days), day: changed}.items(), key=lambda d: d[0])))
+    return army.with_day(day, replace(like, home=tuple(sorted((*like.home, noon)))))
 
 
 def _retimed(plates: Sequence[Plate], machines: Sequence[Machine]) -> list[Plate]:

@@ -25,6 +25,7 @@ LOOKED_AT = 8  # plates in the order wanted, of which the next is chosen
 ORDER_WORTH_MIN = 25.0  # waste accepted to keep the wanted order of plates, per place skipped
 COLD_WORTH = 2.0  # a minute in the cold is worse than an idle one: the run may be lost
 LONG_HANG_MIN = 8 * 60.0
+PART_MM = 20.0  # from the middle of a part to its furthest edge, as a rule
 
 Cold = Callable[[datetime, datetime], float]
 """Minutes between two moments in which a machine without heating stands too cold for resin."""
@@ -199,9 +200,13 @@ def _housed(plates: Sequence[Plate], serving: Mapping[str, Machine]) -> tuple[li
 
 
 def fits_on(plate: Plate, machine: Machine) -> bool:
-    """Whether a plate can be printed on another machine as it lies: its reach, its height, clear of weak spots."""
+    """Whether a plate can be printed on another machine as it lies: its reach, its height, well clear of weak spots (by the
+    middles of its parts: the bench looks at outlines).
+    """
     clear = all(
-        (p.x_mm - x) ** 2 + (p.y_mm - y) ** 2 > radius**2 for p in plate.placed for x, y, radius in machine.bad_spots
+        (p.x_mm - x) ** 2 + (p.y_mm - y) ** 2 > (radius + PART_MM) ** 2
+        for p in plate.placed
+        for x, y, radius in machine.bad_spots
     )
     wide, deep = plate.reach_mm
     return plate.height_mm <= machine.height_mm and wide <= machine.plate_x_mm and deep <= machine.plate_y_mm and clear

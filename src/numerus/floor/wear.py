@@ -6,7 +6,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime, timedelta
 
-from numerus.floor.runs import RunRecord
+from numerus.floor.runs import FAILED, RunRecord
 from numerus.kit.facts import FILM_CHANGED, SCREEN_CHANGED, Fact
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Bottle, Machine, Resin
@@ -80,6 +80,13 @@ class Stock:
     planned_ml: float
     order_by: date | None
     says: str
+    printed: int = 0
+    failed: int = 0
+
+    @property
+    def note(self) -> str:
+        fared = f"; of {self.printed} parts printed with it {self.failed} failed" if self.printed else ""
+        return f"{self.week_ml:.0f} ml a week lately{fared}"
 
 
 def stock_of(
@@ -89,10 +96,10 @@ def stock_of(
     waiting: Iterable[Plate],
     now: datetime,
 ) -> Stock:
-    """What is left of a resin after every run since its bottles were bought, and by when more must be ordered."""
-    own = [b for b in bottles if b.resin_id == resin.id]
+    """What is left of a resin after every run since its bottles were bought, by when more must be ordered, and how parts fared."""
+    own, runs = [b for b in bottles if b.resin_id == resin.id], [(r, p) for r, p in runs if p.resin_id == resin.id]
     first = min((b.bought for b in own), default=now.date())
-    used = [(r.started, p.resin_ml) for r, p in runs if p.resin_id == resin.id and r.started.date() >= first]
+    used = [(r.started, p.resin_ml) for r, p in runs if r.started.date() >= first]
     left = max(sum(b.ml for b in own) - sum(ml for _, ml in used), 0.0)
     week = sum(ml for at, ml in used if at >= now - timedelta(days=PACE_DAYS)) * 7 / PACE_DAYS
     planned = sum(p.resin_ml for p in waiting if p.resin_id == resin.id)
@@ -102,7 +109,9 @@ def stock_of(
         if lasts is not None or planned > left
         else None
     )
-    return Stock(resin.id, left, week, planned, order, _stock_says(resin, own, left, planned, order, now.date()))
+    says = _stock_says(resin, own, left, planned, order, now.date())
+    fared = [outcome[0] for r, _ in runs for outcome in r.outcomes.values()]
+    return Stock(resin.id, left, week, planned, order, says, len(fared), fared.count(FAILED))
 
 
 def _stock_says(

@@ -6,7 +6,7 @@ Plain frozen values. Lengths in mm, money in the army's currency, clock times as
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import date
 
 from numerus.errors import PlanError
@@ -64,6 +64,12 @@ class Army:
     def day(self, of: date) -> Day:
         """What a day is like."""
         return next((like for when, like in self.days if when == of), self.week[of.weekday()])
+
+    def with_day(self, of: date, like: Day | None) -> Army:
+        """The army with one day unlike its weekday, or None: as usual again."""
+        others = {when: day for when, day in self.days if when != of}
+        days = others if like is None else {**others, of: like}
+        return replace(self, days=tuple(sorted(days.items(), key=lambda d: d[0])))
 
 
 @dataclass(frozen=True)

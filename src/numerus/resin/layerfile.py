@@ -22,7 +22,7 @@ from numpy.typing import NDArray
 from numerus.errors import Cancelled, MeshFileError
 from numerus.geometry.columns import Columns
 from numerus.geometry.kernels import kernel
-from numerus.geometry.layers import layer_areas_mm2, layer_runs
+from numerus.geometry.layers import layer_runs
 from numerus.resin.profiles import Machine
 
 FORM = "numerus-layers"
@@ -69,18 +69,27 @@ def _paint(bits, row, x0, x1, n):  # type: ignore[no-untyped-def]
             line[x >> 3] |= np.uint8(128 >> (x & 7))
 
 
-def layer_bits(columns: Columns, rows: int, across: int) -> Iterator[NDArray[np.uint8]]:
+def layer_bits(columns: Columns, rows: int, across: int, drawn_in_px: int = 0) -> Iterator[NDArray[np.uint8]]:
     """Each layer on the whole screen, eight pixels to a byte, uint8 (rows, bytes), the plate's front in the last row as a
-    machine shows it.
+    machine shows it. ``drawn_in_px``: outlines drawn in by so many pixels, or out where it is less than nothing.
     """
     grid = columns.grid
     for runs in layer_runs(columns):
         for k in range(len(runs.start) - 1):
             bits = np.zeros((rows, -(-across // 8)), np.uint8)
             here = slice(runs.start[k], runs.start[k + 1])
-            x0, x1 = runs.x0[here] + grid.x0_px, np.minimum(runs.x1[here] + grid.x0_px, across)
-            _paint(bits, runs.row[here] + grid.y0_px, x0, x1, len(x0))
-            yield bits
+            x0, x1 = (x[here] + grid.x0_px + by for x, by in ((runs.x0, drawn_in_px), (runs.x1, -drawn_in_px)))
+            _paint(bits, runs.row[here] + grid.y0_px, x0, np.minimum(x1, across), len(x0))
+            yield _drawn_in(bits, drawn_in_px)
+
+
+def _drawn_in(bits: NDArray[np.uint8], by: int) -> NDArray[np.uint8]:
+    """The same from row to row: a pixel stays if those above and below it are set, or is added where one is."""
+    for _ in range(abs(by)):
+        beside = np.zeros((len(bits) + 2, bits.shape[1]), np.uint8)
+        beside[1:-1] = bits
+        bits = bits & beside[:-2] & beside[2:] if by > 0 else bits | beside[:-2] | beside[2:]
+    return bits
 
 
 def screen_px(machine: Machine) -> tuple[int, int]:
@@ -92,24 +101,23 @@ def write_layers(
     columns: Columns, machine: Machine, name: str, resin: str, minutes: float, resin_ml: float, path: Path,
     progress: Callable[[float], bool] | None = None,
 ) -> Manifest:  # fmt: skip
-    """The archive of a plate. Raises MeshFileError where it cannot be written, Cancelled; nothing half is left then."""
+    """The archive of a plate, outlines drawn in as the machine's calibration says. Raises MeshFileError where it cannot be
+    written, Cancelled; nothing half is left then.
+    """
     rows, across = screen_px(machine)
-    areas = tuple(round(float(a), 4) for a in layer_areas_mm2(columns))
-    manifest = Manifest(
-        FORM, VERSION, name, machine.name, resin, across, rows, machine.pixel_mm, machine.layer_mm, columns.layers,
-        machine.exposure_s, machine.bottom_exposure_s, machine.bottom_layers, machine.lift_mm, machine.lift_mm_per_min,
-        machine.rest_before_s, round(minutes, 2), round(resin_ml, 3), areas,
-    )  # fmt: skip
+    drawn_in, areas = round(machine.xy_comp_mm / machine.pixel_mm), list[float]()
     beside = path.with_name(path.name + ".part")
     try:
         with zipfile.ZipFile(beside, "w", zipfile.ZIP_STORED) as archive:
-            archive.writestr(MANIFEST, json.dumps(asdict(manifest), indent=1))
             with ThreadPoolExecutor(THREADS) as pool:  # deflating lets others work
-                pictures = _mapped(pool, lambda bits: _png(bits, across), layer_bits(columns, rows, across))
-                for number, picture in enumerate(pictures):
+                pictures = _mapped(pool, lambda bits: _png(bits, across), layer_bits(columns, rows, across, drawn_in))
+                for number, (picture, count) in enumerate(pictures):
                     if progress is not None and not progress(number / max(columns.layers, 1)):
                         raise Cancelled
                     archive.writestr(f"{number:05d}.png", picture)
+                    areas.append(round(count * machine.pixel_mm**2, 4))
+            manifest = _manifest(machine, name, resin, (rows, across), minutes, resin_ml, areas)
+            archive.writestr(MANIFEST, json.dumps(asdict(manifest), indent=1))
         beside.replace(path)
     except OSError as error:
         says = f"{path.name} could not be written: {error.strerror}."
@@ -117,6 +125,22 @@ def write_layers(
     finally:
         beside.unlink(missing_ok=True)
     return manifest
+
+
+def _manifest(
+    machine: Machine,
+    name: str,
+    resin: str,
+    screen: tuple[int, int],
+    minutes: float,
+    resin_ml: float,
+    areas: list[float],
+) -> Manifest:
+    return Manifest(
+        FORM, VERSION, name, machine.name, resin, screen[1], screen[0], machine.pixel_mm, machine.layer_mm, len(areas),
+        machine.exposure_s, machine.bottom_exposure_s, machine.bottom_layers, machine.lift_mm, machine.lift_mm_per_min,
+        machine.rest_before_s, round(minutes, 2), round(resin_ml, 3), tuple(areas),
+    )  # fmt: skip
 
 
 def _mapped(pool: Executor, make: Callable[[Any], Any], items: Iterable[Any]) -> Iterator[Any]:
@@ -130,12 +154,17 @@ def _mapped(pool: Executor, make: Callable[[Any], Any], items: Iterable[Any]) ->
         yield waiting.popleft().result()
 
 
-def _png(bits: NDArray[np.uint8], across: int) -> bytes:
+def _png(bits: NDArray[np.uint8], across: int) -> tuple[bytes, int]:
+    """A picture, and how many of its pixels are set."""
     from PIL import Image
 
     made = io.BytesIO()
     Image.frombytes("1", (across, len(bits)), bits.tobytes()).save(made, "PNG", compress_level=FAST)
-    return made.getvalue()
+    return made.getvalue(), _count(bits)
+
+
+def _count(bits: NDArray[np.uint8]) -> int:
+    return int(np.bitwise_count(bits).sum(dtype=np.int64))
 
 
 def _unpng(told: tuple[bytes, str]) -> NDArray[np.uint8]:
@@ -192,7 +221,7 @@ class LayerArchive:
         for number, bits in enumerate(self.bits()):
             if progress is not None and not progress(number / max(manifest.layers, 1)):
                 raise Cancelled
-            area = float(np.bitwise_count(bits).sum(dtype=np.int64)) * pixel2
+            area = _count(bits) * pixel2
             if abs(area - manifest.areas_mm2[number]) > pixel2 + 1e-3:
                 says = f"Layer {number + 1} of {self.path.name} is not what was meant."
                 raise MeshFileError("damaged-layers", says, "Export the plate again.")

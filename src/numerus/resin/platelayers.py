@@ -67,7 +67,15 @@ def plate_layers(parts: Sequence[tuple[PartLayers, int]], machine: Machine, resi
     return PlateLayers(machine.layer_mm, areas, pull, ml, refill, weight)
 
 
-def plate_columns(meshes: Iterable[Mesh], pixel_mm: float, layer_mm: float) -> Columns:
-    """Solid columns of everything on a plate."""
-    soup = [m.triangles for m in meshes]
+def plate_columns(meshes: Iterable[Mesh], pixel_mm: float, layer_mm: float, scale_xy: float = 1.0) -> Columns:
+    """Solid columns of everything on a plate; ``scale_xy``: each part so much larger about its own middle, by calibration."""
+    soup = [_scaled(m.triangles, scale_xy) for m in meshes]
     return solid_columns(np.concatenate(soup) if soup else np.zeros((0, 3, 3)), pixel_mm, layer_mm)
+
+
+def _scaled(triangles: Floats, factor: float) -> Floats:
+    if factor == 1:
+        return triangles
+    corners = triangles.reshape(-1, 3)
+    middle = (corners.min(axis=0) + corners.max(axis=0)) / 2 * [1, 1, 0]
+    return np.asarray((triangles - middle) * [factor, factor, 1.0] + middle)

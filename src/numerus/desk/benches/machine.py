@@ -93,10 +93,18 @@ class MachineView(Drawing):
             )
             return
         rows = (
-            ("Layer", f"{reading.layer} of {reading.layers}"), ("Time left", span(reading.minutes_left)), ("In the vat", f"{reading.celsius:.1f} °C"),
-            ("Resin left", f"{reading.resin_ml:.0f} ml"), ("State", reading.says or reading.state),
-        )  # fmt: skip
+            ("Layer", f"{reading.layer} of {reading.layers}"),
+            ("Time left", span(reading.minutes_left)),
+            ("In the vat", _told(reading.celsius, ".1f", "°C")),
+            ("Resin left", _told(reading.resin_ml, ".0f", "ml")),
+            ("State", reading.says or reading.state),
+        )
         for number, (name, value) in enumerate(rows):
             self.text(painter, 4, y + 20 * number, name, 13)
             role = "brick" if name == "State" and reading.state == "stopped" else "ink"
             self.text(painter, self.width() - 4, y + 20 * number, value, 13, True, role, RIGHT)
+
+
+def _told(value: float, form: str, unit: str) -> str:
+    """A number a bridge may not know."""
+    return f"{value:{form}} {unit}" if value == value else "not told"

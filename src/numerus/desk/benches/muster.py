@@ -23,6 +23,7 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, panel, row, rule
 from numerus.errors import NumerusError
+from numerus.floor.clock import later
 from numerus.kit.march import LEVEL_NAMES
 from numerus.kit.plan import Army, Day
 
@@ -127,6 +128,16 @@ class MusterBench(Bench):
         self.kept.setSuffix(" % of evenings kept")
         self.kept.setAccessibleName("Share of evenings kept")
         self.week_fault = label("", "fault", True)
+        self.tub, self.lamp, self.zone = QSpinBox(), QSpinBox(), QLineEdit()
+        for spin, words in ((self.tub, "Parts washed at once"), (self.lamp, "Parts cured at once")):
+            spin.setRange(1, 500)
+            spin.setAccessibleName(words)
+        self.zone.setAccessibleName("Time zone")
+        self.zone.setPlaceholderText("this computer's time zone; else like Europe/London")
+        self.zone.setMinimumWidth(330)
+        floor = row(
+            label("The tub takes"), self.tub, label("parts, the lamp"), self.lamp, 24, label("Clocks of"), self.zone, -1
+        )
         top = row(label("Ready by"), self.ready_by, 24, self.kept, -1)
         keep = button("Keep this week", self.keep_week, "main", "The forecast and the watch bill follow at once")
         note = label(
@@ -134,7 +145,7 @@ class MusterBench(Bench):
         )
         days = QWidget()
         days.setLayout(grid)
-        return column(top, 8, days, 8, note, self.week_fault, row(keep, -1), -1, gap=6, margins=(20, 12, 20, 12))
+        return column(top, 8, days, 8, floor, note, self.week_fault, row(keep, -1), -1, gap=6, margins=(20, 12, 20, 12))
 
     def keep_week(self) -> None:
         """Write the week and date into the army, or say what is wrong with them."""
@@ -144,8 +155,10 @@ class MusterBench(Bench):
         try:
             week = tuple(self._day(n) for n in range(7))
             changed = replace(
-                army, week=week, ready_by=self.ready_by.date().toPyDate(), evenings_kept=self.kept.value() / 100
-            )
+                army, week=week, ready_by=self.ready_by.date().toPyDate(), evenings_kept=self.kept.value() / 100,
+                tub_parts=self.tub.value(), lamp_parts=self.lamp.value(), zone=self.zone.text().strip(),
+            )  # fmt: skip
+            later(self.session.now, 0, changed.zone)
         except (NumerusError, ValueError) as error:
             self.week_fault.setText(str(error))
             return
@@ -210,6 +223,9 @@ class MusterBench(Bench):
 
         self.ready_by.setDate(QDate(army.ready_by))
         self.kept.setValue(round(army.evenings_kept * 100))
+        self.tub.setValue(army.tub_parts)
+        self.lamp.setValue(army.lamp_parts)
+        self.zone.setText(army.zone)
         for number, plan in enumerate(army.week):
             self.hobby[number].setValue(plan.hobby_minutes)
             self.begins[number].setText(clock(plan.hobby_from))

@@ -75,7 +75,7 @@ class PlannedPage(QWidget):
         """Resin, what wears, and how estimates came about."""
         machines = self.session.plans.machines
         lines = [(done.says, "what is planned goes by it")]
-        lines += [(s.says, f"{s.week_ml:.0f} ml a week lately") for s in stock]
+        lines += [(s.says, s.note) for s in stock]
         for one in wear[:3]:
             due = ": change it soon, under Machines and stores" if one.share > SOON else ""
             lines.append((f"{machines[one.machine_id].name}: {one.says}{due}", one.note))

@@ -63,7 +63,7 @@ class PlateExport:
         resin = session.plans.resin.name
 
         def work(progress: Progress) -> str:
-            columns = plate_columns(meshes, machine.pixel_mm, machine.layer_mm)
+            columns = plate_columns(meshes, machine.pixel_mm, machine.layer_mm, machine.scale_xy)
             write_layers(
                 columns, machine, plate.name, resin, plate.minutes, plate.resin_ml, path, lambda s: progress(0.5 * s)
             )

@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from datetime import datetime
+from datetime import date, datetime
 from pathlib import Path
 
 from PyQt6.QtCore import QTimer
-from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QFileDialog
+from PyQt6.QtGui import QCursor
+from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QFileDialog, QMenu
 
 from numerus.book.intake import new_id
 from numerus.desk.benches.machine import MachineView
@@ -22,20 +23,24 @@ from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.devices.air import coming_air
 from numerus.devices.link import MachineLink, link_for
 from numerus.errors import BookError, NumerusError, PlanError
+from numerus.floor.attendance import AWAY, up_late
 from numerus.floor.calendar import calendar_of
 from numerus.floor.clock import later
 from numerus.floor.helps import Help, what_helps
-from numerus.floor.queue import Bill, Cold, Conflict, Run, Slotted, conflicts, fits_on, moved_to
+from numerus.floor.queue import Bill, Cold, Conflict, Run, Slotted, conflicts, moved_to
 from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.floor.wet import Wet, wet_work
 from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.ledger.cold import cold_by
 from numerus.ledger.orders import busy_until, next_runs
 from numerus.ledger.stores import all_stock, all_wear, checks, estimates
-from numerus.resin.plate import Plate
+from numerus.resin.laying import repacked, troubles
+from numerus.resin.plate import Plate, outline_bitmap
+from numerus.resin.profiles import Machine
 from numerus.words import counted
 
 TICK_MS, MINUTES_PER_TICK = 200, 4.0
+DAY_KINDS = ("away", "up until one", "as usual")
 ROOM_C = 21.0  # of a room one lives in
 
 
@@ -63,6 +68,7 @@ class PrintBench(Bench):
         self.timer.timeout.connect(self._run_fast)
         self.bill.chosen.connect(self.choose)
         self.bill.moved.connect(self.put_at)
+        self.bill.day_chosen.connect(self._ask_day)
         self.planned.runs.chosen.connect(self.choose)
         self.planned.conflicts.chosen.connect(lambda n: self.choose(self.found[n].plate_id))
         self.planned.freed.connect(self.set_free)
@@ -140,6 +146,11 @@ class PrintBench(Bench):
         except PlanError as error:
             self.planned_now, self.found, self.wet = Bill(), [], []
             self.subtitle.setText(f"{error.message} {error.advice}")
+        answers = self.session.answers
+        told = plans, answers.standing
+        self.planned.show_stores(
+            all_wear(*told, answers.facts, answers.now), all_stock(*told, answers.now), estimates(*told, answers.facts)
+        )
         if self._done_with_plate():
             self.plate_id, self.by_hand = self._first_plate(), False
             self.body.setCurrentIndex(0)
@@ -212,14 +223,10 @@ class PrintBench(Bench):
         self.machine_title.setText(machine.name if machine else "")
         printer = self._printer()
         self.machine.show_reading(machine, plate, printer.reading(self._elapsed()) if printer and printing else None)
-        answers = self.session.answers
-        told = self.session.plans, answers.standing
-        self.planned.show_stores(
-            all_wear(*told, answers.facts, answers.now), all_stock(*told, answers.now), estimates(*told, answers.facts)
-        )
         if slot is not None and machine is not None:
-            celsius = ROOM_C if not machine.unheated else coming_air(answers.now)[0].celsius
-            self.planned.before = checks(*told, machine.id, celsius, answers.now)
+            now = self.session.now
+            celsius = ROOM_C if not machine.unheated else coming_air(now)[0].celsius
+            self.planned.before = checks(self.session.plans, self.session.answers.standing, machine.id, celsius, now)
             self.planned.show_slot(slot, machine, self.cold)
         elif plate is not None and run is not None:
             self._show_run(plate, run)
@@ -262,7 +269,8 @@ class PrintBench(Bench):
         printer, run = self._printer(), self.run
         reading = printer.reading(self._elapsed()) if printer is not None else None
         if reading is None or run is None or reading.state == "printing":
-            self._show()
+            machine = self.session.plans.machines.get(run.machine_id) if run else None
+            self.machine.show_reading(machine, self.plate, reading)
             return
         self.fast.setChecked(False)
         self.end_run() if reading.state == "finished" else self._pause(reading.says)
@@ -315,15 +323,42 @@ class PrintBench(Bench):
         plate, machine = self.session.plans.plates.get(plate_id), self.session.plans.machines.get(machine_id)
         if plate is None or machine is None:
             return
-        if machine_id != plate.machine_id:
-            if not (machine.in_service and fits_on(plate, machine)):
-                says = f"{plate.name} does not fit {machine.name} as it lies."
-                self.session.failed.emit(
-                    PlanError("does-not-fit", says, "Take it apart in Plate and make it for that machine.")
-                )
-                return
-            plate = moved_to(plate, machine)
+        try:
+            plate = plate if machine_id == plate.machine_id else self._laid_on(plate, machine)
+        except PlanError as error:
+            self.session.failed.emit(error)
+            return
         self.session.commit(f"{plate.name} put at {when:%a %H:%M}", [replace(plate, pinned=when)])
+
+    def _laid_on(self, plate: Plate, machine: Machine) -> Plate:
+        """The plate for another machine: as it lies where it can, else laid anew. Raises PlanError where it does not fit."""
+        if not machine.in_service or plate.height_mm > machine.height_mm:
+            why = "it is too tall" if machine.in_service else "that is out of service"
+            raise PlanError(
+                "does-not-fit", f"{plate.name} does not fit {machine.name}: {why}.", "It stays where it was."
+            )
+        poses = {p.shape: pose for p in plate.placed if (pose := self.session.plans.pose_of(p)) is not None}
+        shapes = {shape: outline_bitmap(self.session.mesh(pose.supported_blob)) for shape, pose in poses.items()}
+        moved = moved_to(plate, machine)
+        try:
+            return repacked(moved, shapes, machine) if troubles(moved, shapes, machine) else moved
+        except PlanError as error:
+            says = f"{plate.name} does not fit {machine.name}: {error.message}"
+            raise PlanError("does-not-fit", says, "Take it apart in Plate and make it for that machine.") from error
+
+    def _ask_day(self, day: date) -> None:
+        """What a day is to be like."""
+        menu = QMenu(self)
+        for kind in DAY_KINDS:
+            menu.addAction(f"{day:%a %d %b}: {kind}", lambda k=kind: self.set_day(day, k))
+        menu.exec(QCursor.pos())
+
+    def set_day(self, day: date, kind: str) -> None:
+        """Away, up late, or as its weekday is; everything is planned anew."""
+        army = self.session.plans.army
+        if army is not None:
+            like = {DAY_KINDS[0]: AWAY, DAY_KINDS[1]: up_late(army.week[day.weekday()])}.get(kind)
+            self.session.commit(f"{day:%a %d %b} {kind}", [army.with_day(day, like)])
 
     def set_free(self) -> None:
         if self.plate is not None:

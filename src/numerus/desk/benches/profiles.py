@@ -23,13 +23,14 @@ from PyQt6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from numerus.book.book import Removed
 from numerus.book.intake import new_id
 from numerus.desk.benches.calibrate import CalibratePage
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import NumerusError
 from numerus.kit.facts import FILM_CHANGED, SCREEN_CHANGED, Fact
-from numerus.resin.profilefile import Profile, checked, read_profile, shipped_profiles, write_profile
+from numerus.resin.profilefile import Profile, checked, kind_of, read_profile, shipped_profiles, write_profile
 from numerus.resin.profiles import Bottle, Film, Machine, Resin
 from numerus.resin.style import STYLES
 
@@ -76,8 +77,9 @@ class ProfilesDialog(QDialog):
         self.tabs.addTab(self.sheet, "Profile")
         self.tabs.addTab(self.calibrate, "Calibrate")
         left = column(
-            self.listing, self.shipped, row(button("Add", self.add_shipped), button("Import …", self.ask_import)), gap=6
-        )
+            self.listing, row(button("Copy", self.copy), button("Remove", self.remove)), 8,
+            self.shipped, row(button("Add", self.add_shipped), button("Import …", self.ask_import)), gap=6,
+        )  # fmt: skip
         self.film_button = button(
             "Film changed", lambda: self._changed(FILM_CHANGED), "", "Its layers are counted anew from today"
         )
@@ -174,6 +176,18 @@ class ProfilesDialog(QDialog):
         there = {**self.session.plans.machines, **self.session.plans.resins}
         fresh = replace(profile, id=new_id()) if profile.id in there else profile
         self.session.commit(f"add {profile.name}", [fresh])
+
+    def copy(self) -> None:
+        """Another like the chosen one, to be changed."""
+        if self.profile is not None:
+            self.add(replace(self.profile, name=f"{self.profile.name}, another"))
+
+    def remove(self) -> None:
+        """Its plates go to other machines they fit, or wait with the reason; undo brings it back."""
+        profile = self.profile
+        if profile is not None:
+            self.profile = None
+            self.session.commit(f"remove {profile.name}", [Removed(kind_of(profile), profile.id)])
 
     def add_shipped(self) -> None:
         self.add(self.shipped.currentData())

@@ -14,6 +14,7 @@ from numerus.floor.attendance import Window, hobby_windows, home_windows
 from numerus.floor.queue import Slotted
 from numerus.floor.runs import RunRecord
 from numerus.floor.wet import DRY_MIN, Wet
+from numerus.kit.plan import Army
 from numerus.resin.plate import Plate
 from numerus.words import span
 
@@ -23,10 +24,13 @@ SNAP_MIN = 5
 
 
 class WatchBill(Drawing):
-    """``chosen`` tells a plate's id; ``moved``: a plate was dragged to another time, and perhaps another machine."""
+    """``chosen`` tells a plate's id; ``moved``: a plate was dragged to another time, and perhaps another machine;
+    ``day_chosen``: a day whose hours are to be others.
+    """
 
     chosen = pyqtSignal(str)
     moved = pyqtSignal(str, object, str)
+    day_chosen = pyqtSignal(object)
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Watch bill: runs over the coming days; drag one to another time or machine")
@@ -113,6 +117,7 @@ class WatchBill(Drawing):
         army = self.session.plans.army
         assert army is not None
         self.text(painter, 0, top + 20, "You", 13, True)
+        self._draw_days_of_yours(painter, army, end, top)
         for window in home:
             left, right = self._x(window.start), self._x(min(window.end, end))
             if right - left > 34:
@@ -125,6 +130,19 @@ class WatchBill(Drawing):
         for window in hobby_windows(army, self._start, 4):
             self.bar(painter, self._x(window.start), y + 6, self._x(window.end) - self._x(window.start), 14, "slate")
         return y + 26
+
+    def _draw_days_of_yours(self, painter: QPainter, army: Army, end: datetime, top: float) -> None:
+        """Each day can be chosen, to be away or up late; one unlike its weekday is underlined."""
+        moment = self._start.replace(hour=0)
+        while moment < end:
+            day, left = moment.date(), max(self._x(moment), LEFT)
+            box = QRectF(left, top, min(self._x(moment + timedelta(days=1)), self.width()) - left, 27)
+            own = any(when == day for when, _ in army.days)
+            if own:
+                self.line(painter, box.left() + 2, top + 26, box.right() - 2, top + 26, "river", 2)
+            says = f"{moment:%A}: {'unlike its weekday; ' if own else ''}choose it to be away, or up late"
+            self.region(box, says, lambda d=day: self.day_chosen.emit(d))
+            moment += timedelta(days=1)
 
     def _block(
         self,
