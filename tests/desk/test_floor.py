@@ -94,13 +94,13 @@ def test_a_run_is_dragged_to_another_time_and_given_back(window: MainWindow) -> 
     assert plate.pinned.minute % 5 == 0
     moved = next(s for s in bench.slots if s.plate.id == slot.plate.id)
     assert moved.start == plate.pinned and "by hand" in moved.why
-    assert any("nobody is there" in c.says for c in bench.found)
+    assert any("nobody is there" in c.says for c in bench.conflicts)
     bench.bill.setFocus()
     QTest.keyClick(bench.bill, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier)
     assert window.session.plans.plates[slot.plate.id].pinned == plate.pinned + timedelta(minutes=10)
     bench.planned.free.click()
     assert window.session.plans.plates[slot.plate.id].pinned is None
-    assert not any("nobody is there" in c.says for c in bench.found)
+    assert not any("nobody is there" in c.says for c in bench.conflicts)
 
 
 def test_a_plate_goes_to_another_machine_only_if_it_fits(window: MainWindow) -> None:
@@ -151,7 +151,7 @@ def test_days_away_and_a_passed_date_are_planned_with(window: MainWindow) -> Non
     window.session.commit("away", [replace(army, days=away, ready_by=EVENING.date() - timedelta(days=1))])
     days = {day for day, _ in away}
     assert bench.slots and all(s.start.date() not in days and s.met.date() not in days for s in bench.slots)
-    assert any("after the date" in c.says for c in bench.found)
+    assert any("after the date" in c.says for c in bench.conflicts)
     assert "after the date" in bench.subtitle.text()
 
 

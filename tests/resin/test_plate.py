@@ -164,7 +164,7 @@ def test_better_batches_are_told_as_they_are_found() -> None:
     rng = np.random.default_rng(4)
     outlines = [blank(int(w), int(d), float(h)) for w, d, h in rng.integers(10, 60, (60, 3))]
     told: list = []
-    best = pack(outlines, [SMALL], tries=6, better=told.append)
+    best = pack(outlines, [SMALL], tries=6, better=lambda filled, _: told.append(filled))
     costs = [machine_minutes(t) for t in told]
     assert costs == sorted(costs, reverse=True) and told[-1] is best
     with pytest.raises(Cancelled):

@@ -6,6 +6,7 @@ from collections import Counter
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
+from functools import partial
 from itertools import pairwise
 
 from numerus.errors import PlanError
@@ -215,19 +216,19 @@ def plates_for(
         made = batching.plates(filled, whole, name)
         return Batch(tuple(made), batching.bill(made).ends, sum(map(len, apart)), minutes)
 
-    best, least = None, float("inf")
+    best: Batch | None = None
+    least = float("inf")
+
+    def met(filled: list[Filled], asked: float, whole: list[Outline]) -> None:
+        nonlocal best, least
+        if asked < least:
+            best, least = batch(filled, whole), asked
+            if better is not None:
+                better(best)
+
     for whole in _ways_to_lie(batching, outlines, unit_ids):
-
-        def cost(filled: Sequence[Filled], whole: list[Outline] = whole) -> float:
-            return batching.cost(filled, whole)
-
-        def told(filled: list[Filled], whole: list[Outline] = whole, least: float = least) -> None:
-            if better is not None and batching.cost(filled, whole) < least:
-                better(batch(filled, whole))
-
-        filled = pack(whole, machines, TRIES, cost, progress, told)
-        if batching.cost(filled, whole) < least:
-            best, least = batch(filled, whole), batching.cost(filled, whole)
+        cost, told = partial(batching.cost, outlines=whole), partial(met, whole=whole)
+        pack(whole, machines, TRIES, cost, progress, told)
     assert best is not None
     return best
 

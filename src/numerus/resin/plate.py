@@ -224,10 +224,10 @@ def orders_of(outlines: Sequence[Outline], tries: int, seed: int = 1) -> Iterato
 
 def pack(
     outlines: Sequence[Outline], machines: Sequence[Machine], tries: int = 3, cost: Cost | None = None,
-    progress: Callable[[float], bool] | None = None, better: Callable[[list[Filled]], object] | None = None,
+    progress: Callable[[float], bool] | None = None, better: Callable[[list[Filled], float], object] | None = None,
 ) -> list[Filled]:  # fmt: skip
-    """The best of a few orders, by machine minutes or another ``cost``; ``better`` is told each time one is better than all
-    before. Raises PlanError if a part fits no machine, Cancelled.
+    """The best of a few orders, by machine minutes or another ``cost``; ``better`` is told of each that is better than all
+    before, and its cost. Raises PlanError if a part fits no machine, Cancelled.
     """
     cost, best, least, turns = cost or machine_minutes, None, float("inf"), Turns()
     orders = list(orders_of(outlines, tries if len(outlines) <= MANY else 0))
@@ -239,7 +239,7 @@ def pack(
         if best is None or asked < least:
             best, least = found, asked
             if better is not None:
-                better(found)
+                better(found, asked)
     return best or []
 
 

@@ -48,7 +48,7 @@ class PrintBench(Bench):
     stage = "print"
 
     def __init__(self, context: Context) -> None:
-        self.planned_now, self.found, self.wet = Bill(), list[Conflict](), list[Wet]()
+        self.planned_now, self.conflicts, self.wet = Bill(), list[Conflict](), list[Wet]()
         self.helps: list[Help] = []
         self.plate_id, self.ahead_min, self.by_hand = "", 0.0, False
         super().__init__(context)
@@ -70,7 +70,7 @@ class PrintBench(Bench):
         self.bill.moved.connect(self.put_at)
         self.bill.day_chosen.connect(self._ask_day)
         self.planned.runs.chosen.connect(self.choose)
-        self.planned.conflicts.chosen.connect(lambda n: self.choose(self.found[n].plate_id))
+        self.planned.conflicts.chosen.connect(lambda n: self.choose(self.conflicts[n].plate_id))
         self.planned.freed.connect(self.set_free)
         self.planned.export.connect(self.export_calendar)
         self.off.recorded.connect(self._recorded)
@@ -144,7 +144,7 @@ class PrintBench(Bench):
             runs = f"{counted(len(self.slots), 'run')}, {machine_h:.1f} h of machine. "
             self.subtitle.setText((runs if self.slots else "") + self.planned.show_end(self.planned_now))
         except PlanError as error:
-            self.planned_now, self.found, self.wet = Bill(), [], []
+            self.planned_now, self.conflicts, self.wet = Bill(), [], []
             self.subtitle.setText(f"{error.message} {error.advice}")
         answers = self.session.answers
         told = plans, answers.standing
@@ -167,7 +167,7 @@ class PrintBench(Bench):
         self.planned_now = next_runs(plans, standing, now, self.cold)
         if army is None:
             return
-        self.found = conflicts(self.planned_now, army, now)
+        self.conflicts = conflicts(self.planned_now, army, now)
         self.wet = wet_work(self.slots, army, now)
         waiting, machines, busy = (
             waiting_plates(plans.plates, standing.runs),
@@ -182,7 +182,7 @@ class PrintBench(Bench):
 
     def _helped(self, helps: list[Help]) -> None:
         self.helps = helps
-        self.planned.show_bill(self.planned_now, self.found, helps, self.plate_id)
+        self.planned.show_bill(self.planned_now, self.conflicts, helps, self.plate_id)
 
     def _done_with_plate(self) -> bool:
         """Whether another plate may take the place of the shown one: it is gone, or off the machine and not asked for."""
@@ -205,8 +205,8 @@ class PrintBench(Bench):
 
     def _show(self) -> None:
         plate, run = self.plate, self.run
-        self.bill.show_bill(list(self.slots), self.wet, {c.plate_id for c in self.found}, self.plate_id)
-        self.planned.show_bill(self.planned_now, self.found, self.helps, self.plate_id)
+        self.bill.show_bill(list(self.slots), self.wet, {c.plate_id for c in self.conflicts}, self.plate_id)
+        self.planned.show_bill(self.planned_now, self.conflicts, self.helps, self.plate_id)
         slot = next((s for s in self.slots if s.plate.id == self.plate_id), None)
         printing = run is not None and run.state == "printing"
         ended = run is not None and not printing
