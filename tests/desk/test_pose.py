@@ -24,13 +24,13 @@ from numerus.resin.sphere import COSTS
 from numerus.resin.taste import SCHOOL_WEIGHTS
 
 
-def pose_bench(window: MainWindow, part: str = "heron_neck", unit: str = "heron"):  # type: ignore[no-untyped-def]
+def pose_bench(window: MainWindow, part: str = "heron_head", unit: str = "heron"):  # type: ignore[no-untyped-def]
     window.session.select(unit, part_id=part)
     window.session.go("pose")
     return window.benches["pose"]
 
 
-def part_of(window: MainWindow, part: str = "heron_neck"):  # type: ignore[no-untyped-def]
+def part_of(window: MainWindow, part: str = "heron_head"):  # type: ignore[no-untyped-def]
     return window.session.plans.parts[part]
 
 
@@ -52,7 +52,7 @@ def test_the_chart_shows_the_search_as_it_grows(window: MainWindow) -> None:
     bench = pose_bench(window)
     seen: list[int] = []
     bench.grew.connect(lambda found: seen.append(len(found.ups)))
-    window.session.select("heron", part_id="heron_head")
+    window.session.select("heron", part_id="heron_neck")
     assert len(seen) >= 4 and seen == sorted(seen)
     assert len(bench.chart.found.ups) > seen[-1]
 
@@ -148,7 +148,7 @@ def test_what_the_proof_finds_is_mended_at_once(window: MainWindow) -> None:
     assert bench.verdict.text().startswith("Every island caught")
     mended = bench.tried.made.pillars
     bench.keep()
-    window.session.select("heron", part_id="heron_neck")
+    window.session.select("heron", part_id="heron_head")
     assert bench.tried.made.pillars == mended
     assert part_of(window).pose.tips == len(mended)
 
@@ -192,7 +192,7 @@ def test_a_style_is_kept_with_the_machine(window: MainWindow) -> None:
         tips[name] = len(bench.tried.made.pillars)
         assert next(iter(window.session.plans.machines.values())).support_style == name
     assert tips["sparse"] < tips["safe"]
-    window.session.select("heron", part_id="heron_head")
+    window.session.select("heron", part_id="heron_platform")
     assert bench.tried.made.style.name == "safe"
 
 
@@ -253,7 +253,7 @@ def test_the_heron_is_posed_hollowed_and_vented(window: MainWindow) -> None:
         [
             replace(p, pose=None, draft=None)
             for p in window.session.plans.parts.values()
-            if p.id in ("heron_body", "heron_neck")
+            if p.id in ("heron_body", "heron_head")
         ],
     )
     window.session.select("heron")

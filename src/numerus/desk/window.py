@@ -222,9 +222,9 @@ class MainWindow(QMainWindow):
         kept.save(self.settings, self.settings_path)
 
     def _dress(self) -> None:
-        app = QApplication.instance()
-        if isinstance(app, QApplication):
-            app.setStyleSheet(self.theme.sheet())
+        app, sheet = QApplication.instance(), self.theme.sheet()
+        if isinstance(app, QApplication) and app.styleSheet() != sheet:  # every widget is polished anew by it
+            app.setStyleSheet(sheet)
         self.finder.setMinimumWidth(self.finder.sizeHint().width())
         self.menuBar().setCornerWidget(self.finder)  # its place is worked out only when it is put there
         self.finder.show()

@@ -17,6 +17,7 @@ from numerus.geometry.joining import find_root, join_runs
 from numerus.geometry.kernels import kernel
 from numerus.geometry.layers import MIN_PIXELS, layer_runs
 from numerus.geometry.mesh import Floats
+from numerus.geometry.pairs import unique_pairs
 
 SLANT = np.pi / 4  # a slanting edge drawn in pixel steps is on average longer by 4 / pi (Crofton)
 
@@ -186,7 +187,7 @@ def sections(columns: Columns, least_pixels: int = MIN_PIXELS) -> Sections:
         made, linked, *kept = _sections(*args, many, room, pairs)
         last, total = tuple(kept), total + made
         rows.append(room[:made].copy())
-        links.append(np.unique(pairs[:linked], axis=0))
+        links.append(unique_pairs(pairs[:linked]).astype(np.int32))
         counts.append(many)
     return _gathered(columns.grid, rows, links, counts)
 

@@ -219,15 +219,24 @@ def _exact(skin_of: Mesh, depth: Any, origin: Floats, wall_mm: float, cell: floa
     """Depths where the cavity could begin, asked of the skin itself: grooves finer than a cell count, too."""
     from scipy.spatial import cKDTree
 
-    ask = np.argwhere(depth > wall_mm - 2 * cell)
-    centres = (ask[:, ::-1] + 0.5) * cell + origin
-    reach = wall_mm + 2 * cell
-    skin = cKDTree(even_points(skin_of, SKIN_POINTS)[0])
-    near = skin.query(centres, distance_upper_bound=reach, workers=2)[0]
-    found = depth.copy()
-    own = depth[tuple(ask.T)]
-    found[tuple(ask.T)] = np.where(near < reach, near, np.maximum(own, reach))
+    points, reach = even_points(skin_of, SKIN_POINTS)[0], wall_mm + 2 * cell
+    found = np.where(depth > wall_mm - 2 * cell, np.maximum(depth, reach), depth)
+    near_skin = _from_skin(points, depth.shape, origin, cell) < reach + cell
+    ask = np.argwhere((depth > wall_mm - 2 * cell) & near_skin)
+    near = cKDTree(points).query((ask[:, ::-1] + 0.5) * cell + origin, distance_upper_bound=reach, workers=2)[0]
+    at = tuple(ask[near < reach].T)
+    found[at] = near[near < reach]
     return found
+
+
+def _from_skin(points: Floats, shape: tuple[int, ...], origin: Floats, cell: float) -> Any:
+    """How far each cell's middle lies from that of the nearest one with skin in it: true within a cell's half diagonal."""
+    from scipy.ndimage import distance_transform_edt
+
+    free = np.ones(shape, bool)
+    at = np.floor((points - origin) / cell).astype(int)[:, ::-1]
+    free[tuple(np.clip(at, 0, np.array(shape) - 1).T)] = False
+    return distance_transform_edt(free) * cell
 
 
 def _cells(mesh: Mesh, cell: float) -> tuple[Any, Floats]:

@@ -22,7 +22,7 @@ from numerus.geometry.sections import Sections, sections
 from numerus.kit.plan import Stroke
 from numerus.resin.fields import Fields, fields_of
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.sphere import SCAR_SHARE, Search, Weights, apart, curling, hang, search, stepped
+from numerus.resin.sphere import SCAR_SHARE, Search, Weights, apart, face_costs, search
 from numerus.resin.timing import pull_n, run_minutes
 from numerus.words import counted
 
@@ -113,19 +113,22 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
     # The layers of the part itself: those under the lift are only supports.
     areas = grown.of_layers(grown.area_mm2)[int(round(lift / step)) :]
     born = _births(grown)
-    cosines, off_plate = turned.normals[:, 2], turned.triangles[:, :, 2].min(axis=1) > ON_PLATE_MM
-    held = hang(cosines) * off_plate
+    area, off_plate = turned.areas_mm2, turned.triangles[:, :, 2].min(axis=1) > ON_PLATE_MM
+    hangs = area * off_plate
+    scars, held, steps, curls, _ = face_costs(
+        turned.normals, np.array([[0, 0, 1.0]]), hangs * fields.dear, hangs, hangs * fields.show, area
+    )[0].tolist()
     height = float(turned.extents_mm[2]) + lift
     return PoseCost(
         school, (float(up[0]), float(up[1]), float(up[2])), height, run_minutes(height, machine),
-        float(turned.areas_mm2 @ held), float((turned.areas_mm2 * fields.dear) @ held) * SCAR_SHARE,
+        held, scars * SCAR_SHARE,
         float(areas.max(initial=0)), float(layer_pulls_n(grown, sealed, machine, resin).max(initial=0)),
         len(born), _footprint_mm2(columns), columns.volume_mm3 / 1000, tuple(areas.tolist()),
         tuple(float(grown.layer[k]) * step - lift for k in born), step,
         sum(map(telling, sealed)),
-        float((turned.areas_mm2 * fields.show) @ (stepped(cosines) * off_plate)),
+        steps,
         float(np.abs(np.diff(areas)).max(initial=0)) * 0.1 / step,
-        float(turned.areas_mm2 @ curling(cosines)), retained_ml(turned, (0.0, 0.0, -1.0)),
+        curls, retained_ml(turned, (0.0, 0.0, -1.0)),
     )  # fmt: skip
 
 

@@ -17,6 +17,7 @@ from numerus.errors import Cancelled
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.pairs import unique_pairs
 from numerus.resin.fields import Fields
 
 DIRECTIONS = 1500
@@ -113,20 +114,37 @@ def directions(count: int = DIRECTIONS) -> Floats:
     return np.stack([r * np.cos(turn), r * np.sin(turn), z], axis=1)
 
 
-def hang(cosines: Floats) -> Floats:
-    """Share of a face that must be held, by the cosine between its normal and up: 0 when steep, 1 when it looks down."""
-    return np.asarray(np.clip((STEEP_COS - cosines) / (STEEP_COS + 1), 0, 1) ** 0.5)
+@kernel
+def _leaning(normals, ups, skin, found):  # type: ignore[no-untyped-def]
+    """Adds up ``face_costs`` direction by direction, each face once."""
+    for d in range(len(ups)):
+        x, y, z = ups[d]
+        scars, held, steps, curls, seen = 0.0, 0.0, 0.0, 0.0, 0.0
+        for f in range(len(normals)):
+            cosine = normals[f, 0] * x + normals[f, 1] * y + normals[f, 2] * z
+            lean = abs(cosine)
+            if cosine < STEEP_COS:
+                hang = np.sqrt(min((STEEP_COS - cosine) / (STEEP_COS + 1), 1.0))
+                scars += skin[f, 0] * hang
+                held += skin[f, 1] * hang
+            if STEP_COS < lean < LEVEL_COS:
+                steps += skin[f, 2] * (lean - STEP_COS) / (LEVEL_COS - STEP_COS)
+            if lean > WARP_COS:
+                curls += skin[f, 3] * (lean - WARP_COS) / (1 - WARP_COS)
+            seen += skin[f, 1] * lean
+        found[d] = scars, held, steps, curls, seen / 2
 
 
-def stepped(cosines: Floats) -> Floats:
-    """How plainly layer steps show on a face, 0..1, by its cosine with up: none on walls and flats, most just off level."""
-    lean = np.abs(cosines)
-    return np.asarray(np.clip((lean - STEP_COS) / (LEVEL_COS - STEP_COS), 0, 1) * (lean < LEVEL_COS))
+def face_costs(normals: Floats, ups: Floats, marked: Floats, held: Floats, shown: Floats, sheet: Floats) -> Floats:
+    """What the lean of faces costs in directions (n, 3), each face by areas of its own, (faces,): float64 (n, 5).
 
-
-def curling(cosines: Floats) -> Floats:
-    """How nearly level a face lies, 0..1."""
-    return np.asarray(np.clip((np.abs(cosines) - WARP_COS) / (1 - WARP_COS), 0, 1))
+    ``marked`` and ``held`` where it must be held from below: not when steep, wholly when it looks down; ``shown`` as plainly as
+    layer steps show: not on walls and flats, most just off level; ``sheet`` as nearly level as it lies; and the shadow of
+    ``held``, for a convex part exact (Cauchy 1841), for others an upper bound.
+    """
+    skin, found = np.stack([marked, held, shown, sheet], axis=1), np.zeros((len(ups), 5))
+    _leaning(np.ascontiguousarray(normals, np.float64), np.ascontiguousarray(ups, np.float64), skin, found)
+    return found
 
 
 @dataclass(frozen=True, eq=False)
@@ -155,7 +173,7 @@ def sampled(mesh: Mesh, fields: Fields) -> Sampled:
     corners, normals, start, beside = _corners(mesh)
     sheet = area * _sheets(mesh, pick)
     return Sampled(
-        mesh.normals[pick].astype(np.float32), area, area * fields.dear[pick], area * fields.show[pick], sheet, _hull(mesh),
+        mesh.normals[pick], area, area * fields.dear[pick], area * fields.show[pick], sheet, _hull(mesh),
         inside, volume, corners, normals, start, beside,
     )  # fmt: skip
 
@@ -202,7 +220,7 @@ def _corners(mesh: Mesh) -> tuple[Floats, Floats, NDArray[np.int64], NDArray[np.
     ends = own[mesh.faces]
     pairs = np.concatenate([ends[:, [0, 1]], ends[:, [1, 2]], ends[:, [2, 0]]])
     pairs = pairs[pairs[:, 0] != pairs[:, 1]]
-    pairs = np.unique(np.concatenate([pairs, pairs[:, ::-1]]), axis=0)
+    pairs = unique_pairs(np.concatenate([pairs, pairs[:, ::-1]]))
     start = np.searchsorted(pairs[:, 0], np.arange(count + 1)).astype(np.int64)
     return places, normals, start, np.ascontiguousarray(pairs[:, 1])
 
@@ -220,21 +238,22 @@ def _sheets(mesh: Mesh, pick: NDArray[np.int64]) -> Floats:
 
 @kernel
 def _layer_sizes(heights, slabs):  # type: ignore[no-untyped-def]
-    """Per direction the fullest slab and the largest step between neighbours, as shares of all points per slab height."""
-    peak, jump = np.zeros(heights.shape[1]), np.zeros(heights.shape[1])
+    """Per direction (a row of heights) the fullest slab and the largest step between neighbours, as shares of all points per
+    slab height.
+    """
+    peak, jump = np.zeros(len(heights)), np.zeros(len(heights))
     counts = np.zeros(slabs + 2)
-    for d in range(heights.shape[1]):
-        low, high = heights[0, d], heights[0, d]
-        for i in range(heights.shape[0]):
-            low, high = min(low, heights[i, d]), max(high, heights[i, d])
-        size = max(high - low, 1e-9)
+    for d in range(len(heights)):
+        row = heights[d]
+        low = row.min()
+        size = max(row.max() - low, 1e-9)
         counts[:] = 0
-        for i in range(heights.shape[0]):
-            counts[1 + min(int((heights[i, d] - low) / size * slabs), slabs - 1)] += 1
+        for height in row:
+            counts[1 + min(int((height - low) / size * slabs), slabs - 1)] += 1
         for k in range(1, slabs + 2):
             peak[d] = max(peak[d], counts[k])
             jump[d] = max(jump[d], abs(counts[k] - counts[k - 1]))
-        scale = slabs / (size * heights.shape[0])
+        scale = slabs / (size * len(row))
         peak[d] *= scale
         jump[d] *= scale
     return peak, jump
@@ -264,17 +283,13 @@ def _extremes(heights, facing, start, beside, born, cupped, pooled):  # type: ig
 
 def costs_of(part: Sampled, ups: Floats) -> Floats:
     """The costs of directions (n, 3): float64 (n, 11) in the order of COSTS."""
-    cosines = part.normals @ ups.T.astype(np.float32)
-    held, steps = hang(cosines), stepped(cosines)
-    reach = part.hull @ ups.T
-    height = np.ptp(reach, axis=0)
-    peak, jump = _layer_sizes(part.inside @ ups.T, SLABS)
+    scars, held, steps, curls, shadow = face_costs(part.normals, ups, part.dear, part.area, part.show, part.sheet).T
+    height = np.ptp(part.hull @ ups.T, axis=0)
+    peak, jump = _layer_sizes(ups @ part.inside.T, SLABS)
     born, cupped, pooled = np.zeros(len(ups)), np.zeros(len(ups)), np.zeros(len(ups))
     _extremes(part.corners @ ups.T, part.corner_normals @ ups.T, part.start, part.beside, born, cupped, pooled)
-    footprint = part.area @ np.abs(cosines) / 2  # of a convex part exact (Cauchy 1841), of others an upper bound
     return np.stack([
-        part.dear @ held * SCAR_SHARE, part.area @ held, part.show @ steps, height, footprint, peak * part.volume_mm3,
-        jump * part.volume_mm3, born, cupped, part.sheet @ curling(cosines), pooled,
+        scars * SCAR_SHARE, held, steps, height, shadow, peak * part.volume_mm3, jump * part.volume_mm3, born, cupped, curls, pooled,
     ], axis=1)  # fmt: skip
 
 
