@@ -131,6 +131,26 @@ def test_a_machine_out_of_service_is_planned_around(window: MainWindow) -> None:
     assert {s.plate.id for s in bench.slots} == before
 
 
+def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -> None:
+    """A weak spot in the middle of the only other machine: one click lays the plate round it, and it is planned there."""
+    bench = floor_of(window)
+    plans = window.session.plans
+    small, large = plans.machines["mallard"], next(m for m in plans.machines.values() if m.id != "mallard")
+    spot = (30.0, 30.0, 6.0)
+    window.session.commit("out", [replace(small, in_service=False), replace(large, bad_spots=(spot,))])
+    left = [p for p, _ in bench.planned_now.left]
+    assert left and all(p.machine_id == small.id for p in left)
+    bench.choose(left[0].id)
+    assert bench.planned.again.isVisible() and "lay it anew" in bench.planned.reasons.text()
+    bench.planned.again.click()
+    laid = window.session.plans.plates[left[0].id]
+    assert laid.machine_id == large.id and laid.id in {s.plate.id for s in bench.slots}
+    window.session.commit("none", [replace(large, in_service=False)])
+    bench.choose(left[0].id)
+    bench.planned.again.click()
+    assert "No machine is in service" in window.errors.message.text()
+
+
 def test_what_would_help_and_the_calendar(window: MainWindow, tmp_path: Path) -> None:
     """Helps are listed with what they cost; the calendar holds a start and a taking-off for each run."""
     bench = floor_of(window)

@@ -16,9 +16,9 @@ from numerus.floor.clock import later, minutes_between
 from numerus.floor.queue import (
     LOOK_AHEAD,
     STEP,
+    Floor,
     Slotted,
     conflicts,
-    fits_on,
     other_starts,
     plan_runs,
 )  # fmt: skip
@@ -41,7 +41,7 @@ def plate(number: int, minutes: float, machine: str = "one") -> Plate:
 def test_every_plate_is_planned_once_and_machines_rest_between(runs: list) -> None:
     """On its own machine; the next starts only after someone took the last off and turned the machine round."""
     plates = [plate(n, minutes, machine) for n, (minutes, machine) in enumerate(runs)]
-    slots = plan_runs(plates, MACHINES, ARMY, NOW).slots
+    slots = plan_runs(plates, Floor(MACHINES, ARMY, NOW)).slots
     assert sorted(s.plate.id for s in slots) == sorted(p.id for p in plates)
     hours = hours_of(ARMY, NOW)
     for machine in ("one", "two"):
@@ -58,7 +58,7 @@ def test_every_plate_is_planned_once_and_machines_rest_between(runs: list) -> No
 def test_hanging_is_the_time_until_someone_comes(minutes: float, after: int) -> None:
     """Put at a time by hand a run starts there; end plus hanging is when it is met; the words say so."""
     start = NOW + timedelta(minutes=after)
-    (found,) = plan_runs([replace(plate(1, minutes), pinned=start)], MACHINES, ARMY, NOW).slots
+    (found,) = plan_runs([replace(plate(1, minutes), pinned=start)], Floor(MACHINES, ARMY, NOW)).slots
     assert found.start == start and found.idle_min == pytest.approx(after)
     assert found.met - found.end == timedelta(minutes=found.hangs_min)
     assert hours_of(ARMY, NOW).attended(found.met)
@@ -72,7 +72,7 @@ def test_the_words_say_when_a_run_goes_over_night() -> None:
 
 
 def first(only: Plate, army: Army = ARMY, now: datetime = NOW, **more: Any) -> Slotted:
-    return plan_runs([only], MACHINES, army, now, **more).slots[0]
+    return plan_runs([only], Floor(MACHINES, army, now, **more)).slots[0]
 
 
 @pytest.mark.parametrize(("day", "ends"), [(28, "07:00"), (29, "06:00")])
@@ -100,7 +100,7 @@ def test_what_is_later_is_so_many_minutes_later(moment: datetime, minutes: float
 def test_what_is_put_at_a_time_stays_and_the_others_go_round_it() -> None:
     """A short run fits before it, a long one comes after; both are met before the next begins."""
     fixed = replace(plate(0, 60), pinned=NOW + timedelta(minutes=150))
-    slots = plan_runs([fixed, plate(1, 100), plate(2, 900)], MACHINES, ARMY, NOW).slots
+    slots = plan_runs([fixed, plate(1, 100), plate(2, 900)], Floor(MACHINES, ARMY, NOW)).slots
     assert [s.plate.id for s in slots] == ["p1", "p0", "p2"]
     assert slots[1].start == fixed.pinned and "by hand" in slots[1].why
     assert slots[0].met + timedelta(minutes=15) <= slots[1].start
@@ -109,7 +109,7 @@ def test_what_is_put_at_a_time_stays_and_the_others_go_round_it() -> None:
 def test_hands_turn_one_machine_round_at_a_time() -> None:
     """Two runs that end together: the second is met when the first machine is turned round."""
     both = [replace(plate(n, 60, m), pinned=NOW) for n, m in enumerate(("one", "two"))]
-    met = sorted(s.met for s in plan_runs(both, MACHINES, ARMY, NOW).slots)
+    met = sorted(s.met for s in plan_runs(both, Floor(MACHINES, ARMY, NOW)).slots)
     assert met[1] - met[0] == timedelta(minutes=15)
 
 
@@ -123,10 +123,10 @@ def test_a_cold_night_is_left_out_by_a_machine_that_stands_in_it() -> None:
     shed = [replace(MACHINES[0], unheated=True), MACHINES[1]]
     now = NOW.replace(hour=21)
     run = plate(1, 500)
-    assert plan_runs([run], MACHINES, ARMY, now, cold=cold).slots[0].start == now
-    waits = plan_runs([run], shed, ARMY, now, cold=cold).slots[0]
+    assert plan_runs([run], Floor(MACHINES, ARMY, now, cold=cold)).slots[0].start == now
+    waits = plan_runs([run], Floor(shed, ARMY, now, cold=cold)).slots[0]
     assert waits.start.date() > now.date() and waits.cold_min < 120
-    pinned = plan_runs([replace(run, pinned=now)], shed, ARMY, now, cold=cold).slots[0]
+    pinned = plan_runs([replace(run, pinned=now)], Floor(shed, ARMY, now, cold=cold)).slots[0]
     assert pinned.cold_min > 300 and "too cold" in pinned.why
 
 
@@ -135,12 +135,13 @@ def test_a_machine_out_of_service_gives_its_plates_to_one_they_fit() -> None:
     out = [replace(MACHINES[0], in_service=False), replace(MACHINES[1], exposure_s=9.0, bad_spots=((30, 10, 5),))]
     small, wide = replace(plate(0, 100), reach_mm=(100, 60)), replace(plate(1, 100), reach_mm=(200, 60))
     spotted = replace(small, id="p2", placed=(Placed("x", "part", "", "head", 12, 9),))
-    bill = plan_runs([small, wide, spotted], out, ARMY, NOW)
+    bill = plan_runs([small, wide, spotted], Floor(out, ARMY, NOW))
     assert [(s.plate.id, s.machine_id) for s in bill.slots] == [("p0", "two")]
     assert bill.slots[0].plate.minutes == pytest.approx(run_minutes(30.0, out[1]))
     assert [p.id for p, _ in bill.left] == ["p1", "p2"] and all("no machine" in why for _, why in bill.left)
-    assert fits_on(small, MACHINES[1]) and not fits_on(wide, MACHINES[1])
-    nowhere = plan_runs([small], [replace(m, in_service=False) for m in MACHINES], ARMY, NOW)
+    anywhere = plan_runs([small, wide, spotted], Floor(out, ARMY, NOW, fits=lambda plate, machine: True))
+    assert len(anywhere.slots) == 3 and not anywhere.left
+    nowhere = plan_runs([small], Floor([replace(m, in_service=False) for m in MACHINES], ARMY, NOW))
     assert not nowhere.slots and len(nowhere.left) == 1
 
 
@@ -149,17 +150,17 @@ def test_conflicts_are_told() -> None:
     midnight = NOW.replace(hour=2) + timedelta(days=1)
     late = replace(ARMY, ready_by=NOW.date() - timedelta(days=3))
     plates = [replace(plate(0, 200), pinned=midnight), replace(plate(1, 60), pinned=midnight + timedelta(minutes=30))]
-    says = " ".join(c.says for c in conflicts(plan_runs(plates, MACHINES, late, NOW), late, NOW))
+    says = " ".join(c.says for c in conflicts(plan_runs(plates, Floor(MACHINES, late, NOW)), late, NOW))
     assert "nobody is there" in says and "not free before" in says and "after the date" in says
-    assert conflicts(plan_runs([plate(0, 30)], MACHINES, ARMY, NOW), ARMY, NOW) == []
+    assert conflicts(plan_runs([plate(0, 30)], Floor(MACHINES, ARMY, NOW)), ARMY, NOW) == []
     away = replace(ARMY, days=tuple((NOW.date() + timedelta(days=n), Day(0, 0, ())) for n in range(1, 4)))
-    (hangs,) = conflicts(plan_runs([plate(0, 600)], MACHINES, away, NOW), away, NOW)
+    (hangs,) = conflicts(plan_runs([plate(0, 600)], Floor(MACHINES, away, NOW)), away, NOW)
     assert "hangs" in hangs.says
 
 
 def test_other_starts_are_apart_and_hold_the_chosen_one() -> None:
     """Three to compare, in order of time, an hour apart at least; none wastes less than the planner's choice."""
-    chosen = plan_runs([plate(1, 500)], MACHINES, ARMY, NOW).slots[0]
+    chosen = plan_runs([plate(1, 500)], Floor(MACHINES, ARMY, NOW)).slots[0]
     options = other_starts(chosen, MACHINES[0], ARMY, NOW)
     assert len(options) == 3 and chosen in options
     times = [o.start for o in options]

@@ -14,9 +14,10 @@ from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh
 from numerus.errors import Cancelled, MeshFileError, PlanError
+from numerus.geometry.hulls import hull_of
 from numerus.geometry.mesh import merged
 from numerus.resin.layerfile import LayerArchive, screen_px, write_layers
-from numerus.resin.laying import cells_of, locked, moved, repacked, swapped, troubles
+from numerus.resin.laying import cells_of, lies_on, locked, moved, repacked, swapped, troubles
 from numerus.resin.plate import Placed, Plate, outline_bitmap
 from numerus.resin.platelayers import part_layers, plate_columns, plate_layers
 from numerus.resin.profiles import Machine, Resin
@@ -43,6 +44,20 @@ def test_a_part_is_moved_and_turned_where_it_can_lie_and_refused_elsewhere() -> 
     for x, y, says in ((30, 28, "another part"), (2, 10, "edge"), (50, 8, "weak spot")):
         with pytest.raises(PlanError, match=says):
             moved(plate, "0", x, y, 0.0, SHAPES, MACHINE)
+
+
+@given(st.floats(12, 48), st.floats(12, 28), st.floats(0, 360))
+def test_by_plain_outlines_no_part_is_let_onto_a_weak_spot(x: float, y: float, turn: float) -> None:
+    """A bar anywhere, turned any way, beside a spot: where it is said to lie well the cells say so, too; well clear it is."""
+    machine = replace(MACHINE, bad_spots=((30.0, 20.0, 5.0),))
+    hull = hull_of(box_mesh((20, 4, 6), (-10, -2, 0)).vertices[:, :2])
+    bar = Placed("0", "bar", "f", "bar", x, y, turn)
+    plate = replace(plate_with(), placed=(bar,))
+    fits = lies_on(plate, machine, lambda _: [(float(a), float(b)) for a, b in hull])
+    assert not (fits and "weak spot" in " ".join(troubles(plate, SHAPES, machine).values()))
+    assert fits or np.hypot(x - 30, y - 20) < np.hypot(10, 2) + 5 + 1
+    assert not lies_on(plate, machine, lambda _: ())
+    assert not lies_on(replace(plate, height_mm=101.0), replace(machine, bad_spots=()), lambda _: ())
 
 
 def test_two_parts_change_places_if_each_fits_the_other() -> None:

@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
 from numerus.floor.attendance import LATE, up_late
-from numerus.floor.queue import Bill, Cold, plan_runs
+from numerus.floor.queue import Bill, Floor, plan_runs
 from numerus.kit.plan import Army
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
@@ -29,21 +29,19 @@ class Help:
     cost: str
 
 
-def what_helps(
-    plates: Sequence[Plate], machines: Sequence[Machine], army: Army, now: datetime, busy: Mapping[str, datetime] | None = None,
-    cold: Cold | None = None,
-) -> list[Help]:  # fmt: skip
+def what_helps(plates: Sequence[Plate], floor: Floor) -> list[Help]:
     """Changes that end the printing earlier, the best first. Raises PlanError as ``plan_runs`` does."""
-    ends = plan_runs(plates, machines, army, now, busy, cold).ends
+    ends = plan_runs(plates, floor).ends
     if ends is None:
         return []
     used = {p.machine_id for p in plates}
     found = []
-    for says, cost, change in _changes(army, now):
-        other = [change.machine(m) if m.id in used else m for m in machines]
-        bill = plan_runs(_retimed(plates, other), other, change.army(army), now, busy, cold)
+    for says, cost, change in _changes(floor.army, floor.now):
+        machines = [change.machine(m) if m.id in used else m for m in floor.machines]
+        other = replace(floor, machines=machines, army=change.army(floor.army))
+        bill = plan_runs(_retimed(plates, machines), other)
         saved = (ends - (bill.ends or ends)).total_seconds() / 3600
-        if other == list(machines) and change.army(army) == army or saved < LEAST_H:
+        if (machines == list(floor.machines) and other.army == floor.army) or saved < LEAST_H:
             continue
         found.append(Help(says, saved, bill.ends or ends, cost))
     return sorted(found, key=lambda h: -h.saves_h)

@@ -14,6 +14,7 @@ from datetime import datetime, timedelta
 
 from numerus.floor.attendance import Hours, hours_of
 from numerus.kit.plan import Army
+from numerus.resin.laying import lies_on
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
@@ -25,10 +26,28 @@ LOOKED_AT = 8  # plates in the order wanted, of which the next is chosen
 ORDER_WORTH_MIN = 25.0  # waste accepted to keep the wanted order of plates, per place skipped
 COLD_WORTH = 2.0  # a minute in the cold is worse than an idle one: the run may be lost
 LONG_HANG_MIN = 8 * 60.0
-PART_MM = 20.0  # from the middle of a part to its furthest edge, as a rule
 
 Cold = Callable[[datetime, datetime], float]
 """Minutes between two moments in which a machine without heating stands too cold for resin."""
+Fits = Callable[[Plate, Machine], bool]
+"""Whether a plate can be printed on another machine as it lies."""
+
+
+def within(plate: Plate, machine: Machine) -> bool:
+    """As ``lies_on`` where no outline of a part is known."""
+    return lies_on(plate, machine, lambda _: ())
+
+
+@dataclass(frozen=True)
+class Floor:
+    """What runs are planned into: the machines, whose hours, from when on. ``busy``: until when a machine still runs."""
+
+    machines: Sequence[Machine]
+    army: Army
+    now: datetime
+    busy: Mapping[str, datetime] = field(default_factory=dict)
+    cold: Cold | None = None
+    fits: Fits = within
 
 
 @dataclass(frozen=True)
@@ -96,7 +115,7 @@ class Conflict:
 
 
 @dataclass(eq=False)
-class _Floor:
+class _Planning:
     """The planner's state: until when machines are busy, and when hands turn one round."""
 
     hours: Hours
@@ -143,45 +162,44 @@ class _Floor:
         return best[1] if best else None
 
 
-def plan_runs(
-    plates: Sequence[Plate], machines: Sequence[Machine], army: Army, now: datetime, busy: Mapping[str, datetime] | None = None,
-    cold: Cold | None = None,
-) -> Bill:  # fmt: skip
-    """Every plate placed in time on its machine; ``busy``: until when a machine still runs.
+def plan_runs(plates: Sequence[Plate], floor: Floor) -> Bill:
+    """Every plate placed in time on its machine.
 
     Plates of a machine that is gone or out of service go to another one they fit, or are left with the reason. Raises
     PlanError where nobody is ever at home.
     """
-    serving = {m.id: m for m in machines if m.in_service}
-    placed, left = _housed(plates, serving)
+    serving, now = {m.id: m for m in floor.machines if m.in_service}, floor.now
+    placed, left = _housed(plates, serving, floor.fits)
     if not placed:
         return Bill((), tuple(left))
-    free = {m: max(now, (busy or {}).get(m, now)) for m in serving}
-    floor = _Floor(hours_of(army, now), serving, free, cold)
+    free = {m: max(now, floor.busy.get(m, now)) for m in serving}
+    planning = _Planning(hours_of(floor.army, now), serving, free, floor.cold)
     waiting = {m: [p for p in placed if p.machine_id == m] for m in serving}
     found: list[Slotted] = []
     while any(waiting.values()):
-        machine = serving[min((m for m in waiting if waiting[m]), key=lambda m: floor.free[m])]
-        slot = _next(floor, machine, waiting[machine.id], now)
-        floor.take(slot)
+        machine = serving[min((m for m in waiting if waiting[m]), key=lambda m: planning.free[m])]
+        slot = _next(planning, machine, waiting[machine.id], now)
+        planning.take(slot)
         found.append(slot)
         waiting[machine.id].remove(slot.plate)
     return Bill(tuple(sorted(found, key=lambda s: s.start)), tuple(left))
 
 
-def _next(floor: _Floor, machine: Machine, waiting: Sequence[Plate], now: datetime) -> Slotted:
+def _next(planning: _Planning, machine: Machine, waiting: Sequence[Plate], now: datetime) -> Slotted:
     """The next run of a machine: before the next one put at a time by hand if one fits, else that one."""
     pinned = min((p for p in waiting if p.pinned is not None), key=lambda p: p.pinned or now, default=None)
     loose = [p for p in waiting if p.pinned is None]
     until = pinned.pinned if pinned else None
-    found = floor.best(loose, machine, until) if until is None or until > floor.free[machine.id] else None
+    found = planning.best(loose, machine, until) if until is None or until > planning.free[machine.id] else None
     if found is not None:
         return found
     assert pinned is not None and pinned.pinned is not None
-    return floor.slotted(pinned, machine, max(pinned.pinned, floor.free[machine.id]))
+    return planning.slotted(pinned, machine, max(pinned.pinned, planning.free[machine.id]))
 
 
-def _housed(plates: Sequence[Plate], serving: Mapping[str, Machine]) -> tuple[list[Plate], list[tuple[Plate, str]]]:
+def _housed(
+    plates: Sequence[Plate], serving: Mapping[str, Machine], fits_on: Fits
+) -> tuple[list[Plate], list[tuple[Plate, str]]]:
     """Plates on machines that serve, and those no machine can take."""
     placed: list[Plate] = []
     left = []
@@ -193,23 +211,10 @@ def _housed(plates: Sequence[Plate], serving: Mapping[str, Machine]) -> tuple[li
         elif fits:
             placed.append(moved_to(plate, min(fits, key=lambda m: load[m.id] + run_minutes(plate.height_mm, m))))
         else:
-            left.append((plate, f"{plate.name} fits no machine in service: make it again for one that is."))
+            left.append((plate, f"{plate.name} fits no machine in service as it lies: lay it anew."))
             continue
         load[placed[-1].machine_id] += placed[-1].minutes
     return placed, left
-
-
-def fits_on(plate: Plate, machine: Machine) -> bool:
-    """Whether a plate can be printed on another machine as it lies: its reach, its height, well clear of weak spots (by the
-    middles of its parts: the bench looks at outlines).
-    """
-    clear = all(
-        (p.x_mm - x) ** 2 + (p.y_mm - y) ** 2 > (radius + PART_MM) ** 2
-        for p in plate.placed
-        for x, y, radius in machine.bad_spots
-    )
-    wide, deep = plate.reach_mm
-    return plate.height_mm <= machine.height_mm and wide <= machine.plate_x_mm and deep <= machine.plate_y_mm and clear
 
 
 def moved_to(plate: Plate, machine: Machine) -> Plate:
@@ -240,8 +245,8 @@ def other_starts(
     chosen: Slotted, machine: Machine, army: Army, free: datetime, limit: int = 3, cold: Cold | None = None
 ) -> list[Slotted]:
     """What starting at other moments would waste: the chosen one among the nearest good alternatives, for comparison."""
-    floor = _Floor(hours_of(army, free), {machine.id: machine}, {machine.id: free}, cold)
-    options = [floor.slotted(chosen.plate, machine, s) for s in floor.hours.starts(free, LOOK_AHEAD, STEP)]
+    planning = _Planning(hours_of(army, free), {machine.id: machine}, {machine.id: free}, cold)
+    options = [planning.slotted(chosen.plate, machine, s) for s in planning.hours.starts(free, LOOK_AHEAD, STEP)]
     picked = [chosen]
     for option in sorted(options, key=lambda o: o.waste_min):
         if len(picked) < limit and all(abs(option.start - p.start) >= timedelta(hours=1) for p in picked):

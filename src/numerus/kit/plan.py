@@ -195,7 +195,8 @@ class Draft:
 class Pose:
     """How a part lies on the machine: the direction of the part that looks up, by which school, and its supports.
 
-    ``margin``: the least of what its tips hold over what the film pulls, 0 where that is not known.
+    ``margin``: the least of what its tips hold over what the film pulls, 0 where that is not known; ``hull_mm``: the plain
+    outline of all of it on the plate, round the mesh's own origin.
     """
 
     up: tuple[float, float, float]
@@ -209,6 +210,7 @@ class Pose:
     supported_blob: str = ""
     note: str = ""
     margin: float = 0.0
+    hull_mm: tuple[tuple[float, float], ...] = ()
 
 
 @dataclass(frozen=True)

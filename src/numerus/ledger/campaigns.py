@@ -12,7 +12,7 @@ from datetime import date, datetime, timedelta
 
 import numpy as np
 
-from numerus.floor.queue import plan_runs
+from numerus.floor.queue import Floor, plan_runs
 from numerus.geometry.mesh import Floats
 from numerus.kit.facts import STEP, Fact
 from numerus.kit.plan import Army
@@ -112,7 +112,7 @@ class Campaign:
         """Plates by the planner; a figure with a failed part waits for the plate that brings it again."""
         owed, now, free = self._plates(figures), FIRST, {m.id: FIRST for m in self.machines}
         while owed:
-            bill = plan_runs([p for p, _ in owed], self.machines, self.army, now, free)
+            bill = plan_runs([p for p, _ in owed], Floor(self.machines, self.army, now, free))
             again: list[_Figure] = []
             on = {p.id: mine for p, mine in owed}
             for slot in bill.slots:

@@ -17,16 +17,17 @@ from numerus.bench.wash import clinging_ml
 from numerus.errors import PlanError
 from numerus.floor.attendance import hobby_windows
 from numerus.floor.clock import later
-from numerus.floor.queue import Bill, Cold, plan_runs
+from numerus.floor.queue import Bill, Cold, Floor, plan_runs
 from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.kit.facts import STEP, Fact
-from numerus.kit.plan import Figure, Part, Unit
+from numerus.kit.plan import Army, Figure, Part, Unit
 from numerus.ledger.plans import Plans
 from numerus.ledger.rates import GROUPS, rates
 from numerus.ledger.standing import FigureStanding, Standing
 from numerus.paint.batch import Block, batch_line
 from numerus.paint.scheme import Scheme, Stage
-from numerus.resin.plate import Plate
+from numerus.resin.laying import Hull, lies_on
+from numerus.resin.plate import Placed, Plate
 from numerus.words import counted
 
 BATCH_MOST = 10
@@ -126,12 +127,22 @@ def busy_until(plans: Plans, standing: Standing, now: datetime) -> dict[str, dat
     }
 
 
+def floor_of(plans: Plans, army: Army, standing: Standing, now: datetime, cold: Cold | None = None) -> Floor:
+    """What runs of a book are planned into."""
+
+    def hull(placed: Placed) -> Hull:
+        pose = plans.pose_of(placed)
+        return pose.hull_mm if pose else ()
+
+    busy = busy_until(plans, standing, now)
+    return Floor(list(plans.machines.values()), army, now, busy, cold, lambda p, m: lies_on(p, m, hull))
+
+
 def next_runs(plans: Plans, standing: Standing, now: datetime, cold: Cold | None = None) -> Bill:
     """The queue as it would run from now; empty where nothing waits. Raises PlanError as plan_runs does."""
     if plans.army is None or not plans.machines:
         return Bill()
-    waiting, machines = waiting_plates(plans.plates, standing.runs), list(plans.machines.values())
-    return plan_runs(waiting, machines, plans.army, now, busy_until(plans, standing, now), cold)
+    return plan_runs(waiting_plates(plans.plates, standing.runs), floor_of(plans, plans.army, standing, now, cold))
 
 
 def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -> list[Order]:

@@ -16,7 +16,7 @@ from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, chance_to_fail, spares_for
 from numerus.kit.plan import Part, Pose
-from numerus.ledger.orders import busy_until
+from numerus.ledger.orders import floor_of
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import Standing, outcomes_by_part
 from numerus.resin.plate import (
@@ -171,9 +171,8 @@ class Batching:
         if self.plans.army is None:
             return Bill()
         waiting = waiting_plates(self.plans.plates, self.standing.runs)
-        machines, busy = list(self.plans.machines.values()), busy_until(self.plans, self.standing, self.now)
         try:
-            return plan_runs([*waiting, *plates], machines, self.plans.army, self.now, busy)
+            return plan_runs([*waiting, *plates], floor_of(self.plans, self.plans.army, self.standing, self.now))
         except PlanError:
             return Bill()
 

@@ -6,18 +6,22 @@ weak spot is refused in words, and nothing is changed.
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import replace
 
 import numpy as np
 
 from numerus.errors import PlanError
+from numerus.geometry.hulls import gap_mm
 from numerus.resin.nesting import Bed, Bitmap, shapes_of, turn_deg, turned_by
-from numerus.resin.plate import CELL_MM, Placed, Plate, empty_plate
+from numerus.resin.plate import CELL_MM, MARGIN_MM, Placed, Plate, empty_plate
 from numerus.resin.profiles import Machine
 
 Shapes = Mapping[str, Bitmap]
 """The packing outlines, by ``Placed.shape``."""
+
+Hull = Sequence[tuple[float, float]]
+"""The plain outline of what is placed, round its own origin; empty where it is not known."""
 
 
 def moved(
@@ -91,6 +95,25 @@ def troubles(plate: Plate, shapes: Shapes, machine: Machine) -> dict[str, str]:
         if name not in found and (count[at] > 1).any():
             found[name] = "lies over another part"
     return found
+
+
+def lies_on(plate: Plate, machine: Machine, hull_of: Callable[[Placed], Hull]) -> bool:
+    """Whether a plate can be printed on another machine as it lies: its height, its reach, its parts clear of weak spots.
+
+    Plain outlines hold the true ones, so what is said to lie well does; what is not may still, laid by hand.
+    """
+    wide, deep = plate.reach_mm
+    if plate.height_mm > machine.height_mm or wide > machine.plate_x_mm or deep > machine.plate_y_mm:
+        return False
+    return not machine.bad_spots or all(_clear(p, hull_of(p), machine) for p in plate.placed)
+
+
+def _clear(placed: Placed, hull: Hull, machine: Machine) -> bool:
+    """Whether a part keeps off every weak spot of a machine; where its outline is not known, it is not said to."""
+    turn = np.radians(placed.turn_deg)
+    back = np.array([[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]])
+    spots = [(back @ [x - placed.x_mm, y - placed.y_mm], radius) for x, y, radius in machine.bad_spots]
+    return len(hull) > 0 and all(gap_mm(np.asarray(hull), *at) > radius + MARGIN_MM / 2 for at, radius in spots)
 
 
 def _one(plate: Plate, placed_id: str) -> Placed:

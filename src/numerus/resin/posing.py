@@ -8,6 +8,7 @@ from typing import TypeVar
 
 import numpy as np
 
+from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
 from numerus.kit.plan import Draft, Pose
@@ -108,9 +109,10 @@ def redrafted(mesh: Mesh, draft: Draft, fields: Fields, machine: Machine, resin:
 def pose_of(cost: PoseCost, made: Supported, proof: Proof) -> Pose:
     """A pose with its supports in numbers."""
     note = f"{len(made.islands_left)} islands left" if made.islands_left else ""
+    hull = hull_of(made.whole.vertices[:, :2])
     margin = min(float(proof.loads.margins.min(initial=np.inf)), MOST_MARGIN)
     return Pose(
         cost.up, cost.school, round(float(made.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
         round(made.supports.signed_volume_mm3 / 1000, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note,
-        margin=round(margin, 2),
+        margin=round(margin, 2), hull_mm=tuple((round(float(x), 2), round(float(y), 2)) for x, y in hull),
     )  # fmt: skip

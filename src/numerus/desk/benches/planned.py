@@ -23,9 +23,12 @@ RUNS, HELPS, CONFLICTS, STORES = "Runs to come", "What would help", "Conflicts",
 
 
 class PlannedPage(QWidget):
-    """``freed``: the chosen run is given back to the planner; ``export``: the bill as a calendar."""
+    """``freed``: the chosen run is given back to the planner; ``anew``: a plate that fits nowhere as it lies is to be laid
+    anew; ``export``: the bill as a calendar.
+    """
 
     freed = pyqtSignal()
+    anew = pyqtSignal()
     export = pyqtSignal()
 
     def __init__(self, context: Context) -> None:
@@ -33,6 +36,7 @@ class PlannedPage(QWidget):
         self.context, self.session = context, context.session
         self.why, self.reasons, self.others = label("", "section", True), label("", "", True), label("", "note", True)
         self.free = button("Let the planner choose", self.freed.emit, "", "It was put at this time by hand")
+        self.again = button("Lay it anew", self.anew.emit, "", "On the first machine in service it fits")
         self.calendar = button(
             "As a calendar …", self.export.emit, "", "Starts and plates to take off, with reminders (iCalendar)"
         )
@@ -52,7 +56,7 @@ class PlannedPage(QWidget):
         self.open(RUNS)
 
     def _body(self):  # type: ignore[no-untyped-def]
-        words = column(self.why, self.reasons, self.others, -1, row(self.free, self.calendar, -1), gap=5)
+        words = column(self.why, self.reasons, self.others, -1, row(self.free, self.again, self.calendar, -1), gap=5)
         listed = column(row(*self.tabs.values(), -1, gap=2), self.pages, gap=2)
         listed.setStretch(1, 1)
         body = row(words, listed, gap=24, margins=(16, 8, 16, 8))
@@ -85,6 +89,7 @@ class PlannedPage(QWidget):
         """Why a run starts when it does, and what other starts would waste."""
         army = self.session.plans.army
         self.free.setVisible(slot.plate.pinned is not None)
+        self.again.setVisible(False)
         self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
         tall = f"{slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h"
         first = f" First {', '.join(self.before)}." if self.before else ""
@@ -98,8 +103,9 @@ class PlannedPage(QWidget):
         ]
         self.others.setText("Other starts compared:\n" + "\n".join(lines))
 
-    def show_words(self, why: str, reasons: str, others: str = "") -> None:
+    def show_words(self, why: str, reasons: str, others: str = "", lies_nowhere: bool = False) -> None:
         self.free.setVisible(False)
+        self.again.setVisible(lies_nowhere)
         for made, words in ((self.why, why), (self.reasons, reasons), (self.others, others)):
             made.setText(words)
 

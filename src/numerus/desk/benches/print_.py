@@ -32,7 +32,7 @@ from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.floor.wet import Wet, wet_work
 from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.ledger.cold import cold_by
-from numerus.ledger.orders import busy_until, next_runs
+from numerus.ledger.orders import floor_of, next_runs
 from numerus.ledger.stores import all_stock, all_wear, checks, estimates
 from numerus.resin.laying import repacked, troubles
 from numerus.resin.plate import Plate, outline_bitmap
@@ -72,6 +72,7 @@ class PrintBench(Bench):
         self.planned.runs.chosen.connect(self.choose)
         self.planned.conflicts.chosen.connect(lambda n: self.choose(self.conflicts[n].plate_id))
         self.planned.freed.connect(self.set_free)
+        self.planned.anew.connect(self.lay_anew)
         self.planned.export.connect(self.export_calendar)
         self.off.recorded.connect(self._recorded)
         self.off.back.connect(lambda: self._turn_to(0))
@@ -169,15 +170,10 @@ class PrintBench(Bench):
             return
         self.conflicts = conflicts(self.planned_now, army, now)
         self.wet = wet_work(self.slots, army, now)
-        waiting, machines, busy = (
-            waiting_plates(plans.plates, standing.runs),
-            list(plans.machines.values()),
-            busy_until(plans, standing, now),
-        )
-        cold = self.cold
+        waiting, floor = waiting_plates(plans.plates, standing.runs), floor_of(plans, army, standing, now, self.cold)
         self.context.jobs.start(
             "helps", "Looking for what would help",
-            lambda _: what_helps(waiting, machines, army, now, busy, cold), self._helped,
+            lambda _: what_helps(waiting, floor), self._helped,
         )  # fmt: skip
 
     def _helped(self, helps: list[Help]) -> None:
@@ -230,6 +226,9 @@ class PrintBench(Bench):
             self.planned.show_slot(slot, machine, self.cold)
         elif plate is not None and run is not None:
             self._show_run(plate, run)
+        elif plate is not None:
+            why = next((why for left, why in self.planned_now.left if left.id == plate.id), "Nobody is ever at home.")
+            self.planned.show_words(f"{plate.name} is not planned", why, lies_nowhere=bool(self.planned_now.left))
 
     def _show_run(self, plate: Plate, run: RunRecord) -> None:
         if run.paused:
@@ -345,6 +344,20 @@ class PrintBench(Bench):
         except PlanError as error:
             says = f"{plate.name} does not fit {machine.name}: {error.message}"
             raise PlanError("does-not-fit", says, "Take it apart in Plate and make it for that machine.") from error
+
+    def lay_anew(self) -> None:
+        """A plate whose machine is gone, laid on the first in service that it fits."""
+        plate, said = self.plate, PlanError("does-not-fit", "No machine is in service.", "See Machines and stores.")
+        for machine in self.session.plans.machines.values():
+            try:
+                laid = self._laid_on(plate, machine) if plate is not None else None
+            except PlanError as error:
+                said = error if machine.in_service else said
+                continue
+            if laid is not None:
+                self.session.commit(f"{laid.name} laid anew on {machine.name}", [replace(laid, pinned=None)])
+            return
+        self.session.failed.emit(said)
 
     def _ask_day(self, day: date) -> None:
         """What a day is to be like."""
