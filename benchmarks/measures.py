@@ -336,6 +336,31 @@ def a_century_of_journal() -> None:
         book.close()
 
 
+def taking_off_thirty() -> None:
+    """A plate of thirty parts taken off with the mouse, five of them not as they should be: what the window takes to answer."""
+    import os
+    import tempfile
+    from pathlib import Path
+
+    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    from benchmarks.takingoff import hanging, take_off
+    from numerus.demo.army import make_demo
+    from numerus.desk.app import application, make_window
+
+    now, app = datetime(2026, 3, 5, 21, 12), application()
+    with tempfile.TemporaryDirectory() as place:
+        book = make_demo(Path(place) / "demo.numerus", now)
+        window = make_window(book, lambda: now, Path(place) / "settings.json", synchronous=True)
+        window.show()
+        plate_id = hanging(window.session)
+        window.session.go("print")
+        app.processEvents()
+        hand = take_off(window, plate_id)
+        by_hand = f"{len(hand.took_s)} presses, with pointing and thinking {hand.human_s:.0f} s; the longest {max(hand.took_s):.2f} s"
+        say("thirty parts taken off, in the window", sum(hand.took_s), by_hand)
+        window.close()
+
+
 def a_thousand_parts() -> None:
     """A thousand supported demo parts packed for a small and a large machine."""
     from numerus.demo.army import MALLARD, MESHES, TEAL, supported
@@ -416,6 +441,7 @@ ALL = (
     inquests_of_seeded_weeks,
     forecasts_of_seeded_campaigns,
     a_century_of_journal,
+    taking_off_thirty,
     a_thousand_parts,
     packing_against_boxes,
     answers,

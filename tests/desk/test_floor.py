@@ -19,7 +19,10 @@ from numerus.desk.benches.likelihoods import LikelihoodsDialog
 from numerus.desk.window import MainWindow
 from numerus.devices.link import link_for
 from numerus.devices.trials import CAUSES_OF
+from numerus.floor.inquest import LOOKS
 from numerus.floor.runs import RunRecord, waiting_plates
+from numerus.floor.vat import stands_in
+from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, Fact
 from numerus.kit.plan import Day
 from numerus.ledger.inquiry import inquest_of
 
@@ -129,6 +132,52 @@ def test_a_machine_out_of_service_is_planned_around(window: MainWindow) -> None:
     assert {s.plate.id for s in bench.slots} | {p.id for p, _ in bench.planned_now.left} == before
     window.session.undo()
     assert {s.plate.id for s in bench.slots} == before
+
+
+def test_thirty_parts_are_taken_off_in_a_few_presses(window: MainWindow) -> None:
+    """Five of them not as they should be, by mouse alone: fifteen presses and all is in the journal."""
+    from benchmarks.takingoff import hanging, take_off
+
+    plate_id = hanging(window.session)
+    floor_of(window)
+    hand = take_off(window, plate_id)
+    run = next(r for r in window.session.answers.standing.runs.values() if r.plate_id == plate_id)
+    seen = sorted((o, looks) for o, _, looks in run.outcomes.values() if o != "good")
+    assert len(run.outcomes) == 30 and len(hand.took_s) == 15
+    assert seen == sorted(zip(["failed"] * 3 + ["flawed"] * 2, (LOOKS[n] for n in (1, 1, 3, 0, 2)), strict=True))
+
+
+def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
+    """Started with too little the machine stops when it is low; filled up it goes on; the next run knows what is left."""
+    bench, plans = floor_of(window), window.session.plans
+    for run in [run_in(window, "hanging"), run_in(window, "printing")]:
+        good = [
+            Fact(EVENING, PART_OUTCOME, run.run_id, data={"placed": p.id, "outcome": "good"})
+            for p in plans.plates[run.plate_id].placed
+        ]
+        window.session.commit("off", facts=[Fact(EVENING, RUN_ENDED, run.run_id), *good])
+    plate = bench.slots[0].plate
+    machine = plans.machines[bench.slots[0].machine_id]
+    bench.choose(plate.id)
+    bench.planned.vat.setValue(machine.vat_min_ml + plate.resin_ml / 2)
+    assert "runs low after" in bench.planned.vat_says.text()
+    bench.start_button.click()
+    run = run_in(window, "printing")
+    at(window, EVENING + timedelta(minutes=plate.minutes * 0.6))
+    window.watch.look()
+    stopped = window.session.answers.standing.runs[run.run_id]
+    assert stopped.paused
+    bench.choose(plate.id)
+    assert bench.planned.vat.value() >= machine.vat_min_ml
+    bench.planned.vat.setValue(machine.vat_full_ml)
+    bench.pause_button.click()
+    at(window, EVENING + timedelta(minutes=plate.minutes * 3))
+    window.watch.look()
+    ended = window.session.answers.standing.runs[run.run_id]
+    assert ended.ended and len(ended.fills) == 2
+    used = plate.resin_ml * (1 - ended.minutes_at(ended.fills[1][0]) / plate.minutes)
+    left = stands_in(machine, [ended], window.session.plans.plates, window.session.now)
+    assert left == pytest.approx(machine.vat_full_ml - used, abs=0.5)
 
 
 def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -> None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from datetime import datetime
 
 import pytest
@@ -55,6 +56,20 @@ def test_a_part_that_lets_go_is_one() -> None:
     """Torn off above its supports."""
     failed = [o for o in SimulatedPrinter(PLATE, MACHINE, 3, "one part lets go").outcomes() if o.outcome == "failed"]
     assert len(failed) == 1 and failed[0].height_mm > 0
+
+
+def test_a_vat_at_its_least_stops_the_machine_until_it_is_filled_up() -> None:
+    """With half of what the plate takes it stops half way, filled up and let go on it ends; the level goes down evenly."""
+    half = MACHINE.vat_min_ml + PLATE.resin_ml / 2
+    short = SimulatedPrinter(PLATE, MACHINE, 1, "none", levels=((0.0, half),))
+    stopped = short.reading(PLATE.minutes)
+    assert stopped.state == "stopped" and "resin out" in stopped.says
+    assert stopped.resin_ml == pytest.approx(MACHINE.vat_min_ml)
+    assert short.reading(PLATE.minutes / 4).resin_ml == pytest.approx(half - PLATE.resin_ml / 4)
+    filled = replace(short, resumed=True, levels=((0.0, half), (PLATE.minutes / 2, MACHINE.vat_full_ml)))
+    assert filled.reading(PLATE.minutes).state == "finished"
+    assert any(o.looks == "a line where it stood still" for o in filled.outcomes())
+    assert replace(short, resumed=True).reading(PLATE.minutes).state == "stopped"
 
 
 def test_faults_are_drawn_about_as_often_as_meant() -> None:

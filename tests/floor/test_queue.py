@@ -150,12 +150,24 @@ def test_conflicts_are_told() -> None:
     midnight = NOW.replace(hour=2) + timedelta(days=1)
     late = replace(ARMY, ready_by=NOW.date() - timedelta(days=3))
     plates = [replace(plate(0, 200), pinned=midnight), replace(plate(1, 60), pinned=midnight + timedelta(minutes=30))]
-    says = " ".join(c.says for c in conflicts(plan_runs(plates, Floor(MACHINES, late, NOW)), late, NOW))
+    says = " ".join(c.says for c in conflicts(plan_runs(plates, Floor(MACHINES, late, NOW)), Floor(MACHINES, late, NOW)))
     assert "nobody is there" in says and "not free before" in says and "after the date" in says
-    assert conflicts(plan_runs([plate(0, 30)], Floor(MACHINES, ARMY, NOW)), ARMY, NOW) == []
+    assert conflicts(plan_runs([plate(0, 30)], Floor(MACHINES, ARMY, NOW)), Floor(MACHINES, ARMY, NOW)) == []
     away = replace(ARMY, days=tuple((NOW.date() + timedelta(days=n), Day(0, 0, ())) for n in range(1, 4)))
-    (hangs,) = conflicts(plan_runs([plate(0, 600)], Floor(MACHINES, away, NOW)), away, NOW)
+    (hangs,) = conflicts(plan_runs([plate(0, 600)], Floor(MACHINES, away, NOW)), Floor(MACHINES, away, NOW))
     assert "hangs" in hangs.says
+
+
+def test_a_run_that_empties_the_vat_while_nobody_is_there_is_told() -> None:
+    """When it runs low, and when it can be filled up before; nothing where someone is there by then."""
+    machines = [replace(MACHINES[0], vat_full_ml=300, vat_min_ml=100)]
+    floor = Floor(machines, ARMY, NOW.replace(hour=21))
+    night = replace(plate(0, 540), resin_ml=400.0, pinned=NOW.replace(hour=22))  # low half way
+    (found,) = conflicts(plan_runs([night], floor), floor)
+    assert "runs low Fri 03:00" in found.says and "fill it up 23:00" in found.says
+    assert conflicts(plan_runs([replace(night, resin_ml=190.0)], floor), floor) == []
+    evening = replace(night, minutes=120.0, pinned=NOW.replace(hour=21))
+    assert conflicts(plan_runs([evening], floor), floor) == []
 
 
 def test_other_starts_are_apart_and_hold_the_chosen_one() -> None:

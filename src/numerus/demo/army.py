@@ -46,6 +46,7 @@ MALLARD = Machine(
     bottom_exposure_s=45,
     lift_mm_per_min=70,
     vat_full_ml=180,
+    vat_min_ml=60,
 )
 RESIN = Resin("sedge-tough", "Sedge Tough Grey")
 LATE = Day(45, 20 * 60, ((7 * 60, 8 * 60), (18 * 60, 23 * 60)))

@@ -10,6 +10,7 @@ from numerus.desk.session import Session
 from numerus.devices.link import MachineLink, link_for
 from numerus.floor.clock import later
 from numerus.floor.runs import RunRecord
+from numerus.floor.vat import levels
 from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, Fact
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
@@ -30,11 +31,14 @@ class RunWatch(QObject):
         for run in list(self.session.answers.standing.runs.values()):
             plate, machine = plans.plates.get(run.plate_id), plans.machines.get(run.machine_id)
             if run.state == "printing" and not run.paused and plate is not None and machine is not None:
-                self._look_at(run, plate, link_for(plate, machine, run), machine)
+                self._look_at(run, plate, link_for(plate, machine, run, self._zone), machine)
+
+    @property
+    def _zone(self) -> str:
+        return self.session.plans.army.zone if self.session.plans.army else ""
 
     def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, machine: Machine) -> None:
-        zone = self.session.plans.army.zone if self.session.plans.army else ""
-        now = self.session.clock()
+        now, zone = self.session.clock(), self._zone
         done = run.minutes_at(now, zone)
         reading = link.reading(done)
         if reading.state == "printing":
@@ -42,7 +46,8 @@ class RunWatch(QObject):
         over = max(done - (plate.minutes - reading.minutes_left), 0.0)  # how long ago that was
         at = later(now, -over, zone)
         if reading.state == "finished":
-            used = machine.vat_full_ml - reading.resin_ml
+            stood = levels(run, machine, zone)
+            used = stood[0][1] - reading.resin_ml if len(stood) == 1 else 0.0  # filled up on the way, it cannot be told
             told = {"used_ml": used, "celsius": reading.celsius}
             data = {"minutes": round(done - over, 2)} | {k: round(v, 2) for k, v in told.items() if v > 0}
             fact, words = (

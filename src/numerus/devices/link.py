@@ -13,6 +13,7 @@ from zlib import crc32
 
 from numerus.devices.printer import WARM_C, Outcome, Reading, SimulatedPrinter
 from numerus.floor.runs import GOOD, RunRecord
+from numerus.floor.vat import levels
 from numerus.resin.layerfile import LayerArchive
 from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
@@ -32,10 +33,12 @@ class MachineLink(Protocol):
         """What became of each part, as far as a machine can know; corrected by hand."""
 
 
-def link_for(plate: Plate, machine: Machine, run: RunRecord) -> MachineLink:
+def link_for(plate: Plate, machine: Machine, run: RunRecord, zone: str = "") -> MachineLink:
     if machine.link:
         return FolderLink(Path(machine.link), plate, machine)
-    return SimulatedPrinter(plate, machine, crc32(run.run_id.encode()), resumed=any(b for _, b, _ in run.breaks))
+    seed, resumed = crc32(run.run_id.encode()), any(until for _, until, _ in run.breaks)
+    told = levels(run, machine, zone) if run.fills else ()
+    return SimulatedPrinter(plate, machine, seed, resumed=resumed, levels=told)
 
 
 @dataclass(frozen=True)

@@ -47,13 +47,17 @@ class Outcome:
 
 @dataclass(frozen=True)
 class SimulatedPrinter:
-    """One run of one plate; ``fault`` "" draws one by the seed. ``resumed``: it was let go on after it had stopped."""
+    """One run of one plate; ``fault`` "" draws one by the seed. ``resumed``: it was let go on after it had stopped.
+
+    ``levels``: (minutes printed, ml) whenever the vat was filled up to so much; full at the start where nothing is told.
+    """
 
     plate: Plate
     machine: Machine
     seed: int
     fault: str = ""
     resumed: bool = False
+    levels: tuple[tuple[float, float], ...] = ()
 
     def _dice(self) -> np.random.Generator:
         return np.random.default_rng([self.seed, len(self.plate.placed)])
@@ -62,42 +66,64 @@ class SimulatedPrinter:
     def drawn_fault(self) -> str:
         return self.fault or str(self._dice().choice(FAULTS, p=_ODDS))
 
-    def _stop_minute(self) -> float:
-        """When the run ends: whole, or where a power cut or an empty vat stops it."""
-        share = self._dice().uniform(0.25, 0.9)
-        return self.plate.minutes * (share if self.stops and not self.resumed else 1.0)
+    def _stop(self) -> tuple[float, str]:
+        """The minute the run ends and why: whole (""), or where a power cut or a vat at its least stops it."""
+        share, minutes = self._dice().uniform(0.25, 0.9), self.plate.minutes
+        struck = self.drawn_fault in ("power cut", "resin out") and not self.resumed
+        minute, ml = self._level
+        dry = minute + max(ml - self.machine.vat_min_ml, 0.0) / self._ml_per_min
+        found = [(minutes * share, self.drawn_fault)] if struck else []
+        return min([*found, (dry, "resin out"), (minutes, "")])
 
     @property
-    def stops(self) -> bool:
-        return self.drawn_fault in ("power cut", "resin out")
+    def _level(self) -> tuple[float, float]:
+        """When the vat was last filled up, and to what."""
+        return self.levels[-1] if self.levels else (0.0, max(self.machine.vat_full_ml, self._lasting_ml))
 
-    def _stop_height_mm(self) -> float:
-        """Where it stopped, resumed or not."""
-        return height_after(replace(self, resumed=False)._stop_minute(), self.plate.height_mm, self.machine)
+    @property
+    def _lasting_ml(self) -> float:
+        return self.plate.resin_ml + self.machine.vat_min_ml + 1e-6
+
+    @property
+    def _ml_per_min(self) -> float:
+        return max(self.plate.resin_ml / max(self.plate.minutes, 1e-9), 1e-9)
+
+    def _ml_at(self, done: float) -> float:
+        """What stands in the vat; where it runs out before its time, less was in it than was told."""
+        stop, why = self._stop()
+        if why == "resin out":
+            return self.machine.vat_min_ml + self._ml_per_min * (stop - done)
+        minute, ml = self._level
+        return max(ml - self._ml_per_min * max(done - minute, 0.0), 0.0)
+
+    @property
+    def _first_stop(self) -> tuple[float, str]:
+        """Where it stopped first, resumed or not."""
+        return replace(self, resumed=False, levels=self.levels[:1])._stop()
 
     def reading(self, minutes: float) -> Reading:
         """What the machine shows ``minutes`` after its start."""
-        stop = self._stop_minute()
+        stop, why = self._stop()
         done = min(max(minutes, 0.0), stop)
         height = height_after(done, self.plate.height_mm, self.machine)
         layers = layer_count(self.plate.height_mm, self.machine.layer_mm)
         layer = min(layers, int(layers * done / max(self.plate.minutes, 1e-9)))
         celsius = WARM_C - (WARM_C - ROOM_C) * np.exp(-done / WARMING_MIN) + 0.15 * np.sin(done / 7)
-        resin = max(self.machine.vat_full_ml - self.plate.resin_ml * done / max(self.plate.minutes, 1e-9), 0.0)
-        whole = stop >= self.plate.minutes
-        state = "printing" if minutes < stop else "finished" if whole else "stopped"
-        says = "" if state != "stopped" else f"{self.drawn_fault} at {height:.1f} mm"
-        return Reading(state, layer, layers, height, max(self.plate.minutes - done, 0.0), float(celsius), resin, says)
+        state = "printing" if minutes < stop else "stopped" if why else "finished"
+        says = "" if state != "stopped" else f"{why} at {height:.1f} mm"
+        left = max(self.plate.minutes - done, 0.0)
+        return Reading(state, layer, layers, height, left, float(celsius), self._ml_at(done), says)
 
     def outcomes(self) -> list[Outcome]:
         """What became of each part, seeded."""
         dice, fault = self._dice(), self.drawn_fault
-        stop_height = self._stop_height_mm()
+        stopped_min, stops = self._first_stop
+        stop_height = height_after(stopped_min, self.plate.height_mm, self.machine)
         victim = int(dice.integers(len(self.plate.placed))) if self.plate.placed else -1
         found = []
         for number, placed in enumerate(self.plate.placed):
             roll = dice.uniform()
-            if self.stops and self.resumed:
+            if stops and self.resumed:
                 line = (
                     (FAILED, round(stop_height, 1), LOOSE)
                     if roll < 0.1
@@ -106,7 +132,7 @@ class SimulatedPrinter:
                     else (GOOD, 0.0, "")
                 )
                 found.append(Outcome(placed.id, *line))
-            elif self.stops:
+            elif stops:
                 found.append(Outcome(placed.id, FAILED, round(stop_height, 1), "stops level all round"))
             elif fault == "one part lets go" and number == victim:
                 found.append(

@@ -54,6 +54,13 @@ class Hours:
         at = bisect_left(self._ends, moment)
         return at < len(self.windows) and self.windows[at].start <= moment
 
+    def last(self, moment: datetime) -> datetime | None:
+        """The last moment up to then that someone is there."""
+        at = bisect_left(self._ends, moment)
+        if self.attended(moment):
+            return moment
+        return self.windows[at - 1].end if at else None
+
     def starts(self, since: datetime, ahead: timedelta, step: timedelta) -> list[datetime]:
         """Moments someone can start a run: every ``step`` of being there, at least one."""
         found: list[datetime] = []

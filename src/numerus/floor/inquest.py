@@ -143,11 +143,15 @@ def observations(
         "its supports held less than 1.5 times the pull": _thin(record, plate, about.parts),
         "the film is near its end": film,
         "it was colder than 22 degrees": None if about.celsius is None else about.celsius < COLD_C,
-        "the plate took nearly all the vat held": None
-        if machine is None
-        else plate.resin_ml > VAT_SHARE * machine.vat_full_ml,
+        "the plate took nearly all the vat held": None if machine is None else _thirsty(record, plate, machine),
         **{f"looked: {look}": (look in looks) if looks else None for look in LOOKS},
     }
+
+
+def _thirsty(record: RunRecord, plate: Plate, machine: Machine) -> bool:
+    """Whether what stood in the vat at the start was hardly enough, or not."""
+    told = record.fills[0][1] if record.fills else machine.vat_full_ml
+    return plate.resin_ml > VAT_SHARE * told
 
 
 LOOKS = ("stops level all round", "torn off its supports", "soft and half made", "nothing there")

@@ -13,6 +13,7 @@ from dataclasses import dataclass, field, replace
 from datetime import datetime, timedelta
 
 from numerus.floor.attendance import Hours, hours_of
+from numerus.floor.vat import filling
 from numerus.kit.plan import Army
 from numerus.resin.laying import lies_on
 from numerus.resin.plate import Plate
@@ -221,10 +222,12 @@ def moved_to(plate: Plate, machine: Machine) -> Plate:
     return replace(plate, machine_id=machine.id, minutes=run_minutes(plate.height_mm, machine, plate.resin_ml))
 
 
-def conflicts(bill: Bill, army: Army, now: datetime) -> list[Conflict]:
+def conflicts(bill: Bill, floor: Floor) -> list[Conflict]:
     """What about the bill wants a decision, run by run."""
-    hours, found = hours_of(army, now), []
+    army, hours, found = floor.army, hours_of(floor.army, floor.now), []
+    machines = {m.id: m for m in floor.machines}
     for slot in bill.slots:
+        found += _runs_low(slot, machines[slot.machine_id], hours)
         pinned = slot.plate.pinned
         if pinned is not None and not hours.attended(slot.start):
             found.append(
@@ -239,6 +242,18 @@ def conflicts(bill: Bill, army: Army, now: datetime) -> list[Conflict]:
         if slot.met.date() > army.ready_by:
             found.append(Conflict(slot.plate.id, f"{slot.plate.name} comes off {slot.met:%a %d %b}, after the date."))
     return found + [Conflict(plate.id, why) for plate, why in bill.left]
+
+
+def _runs_low(slot: Slotted, machine: Machine, hours: Hours) -> list[Conflict]:
+    """A run that takes more than a full vat holds, where nobody is there when it must be filled up."""
+    after = filling(slot.plate, machine, None).low_min(machine.vat_full_ml)
+    low = hours.later(slot.start, after) if after is not None else None
+    if low is None or hours.attended(low):
+        return []
+    there = hours.last(low)
+    fill = f"fill it up {there:%H:%M}" if there is not None and there > slot.start else "start it at another time"
+    says = f"{slot.plate.name} takes {slot.plate.resin_ml:.0f} ml: a full vat runs low {low:%a %H:%M}, when nobody is there; {fill}."
+    return [Conflict(slot.plate.id, says)]
 
 
 def other_starts(

@@ -28,6 +28,8 @@ class RunRecord:
     washed: bool
     cured: bool
     breaks: tuple[tuple[datetime, datetime | None, str], ...] = ()  # paused since, until (None: still), and why
+    fills: tuple[tuple[datetime, float], ...] = ()  # when it was told what stands in the vat, and how many ml
+    used_ml: float = 0.0  # as the machine told it, 0 where it did not
 
     @property
     def paused(self) -> str:
@@ -35,8 +37,8 @@ class RunRecord:
         return self.breaks[-1][2] if self.breaks and self.breaks[-1][1] is None and self.ended is None else ""
 
     def minutes_at(self, now: datetime, zone: str = "") -> float:
-        """Minutes it has printed, without those it stood still."""
-        since = ((a, b or now) for a, b, _ in self.breaks)
+        """Minutes it had printed by then, without those it stood still."""
+        since = ((a, min(b or now, now)) for a, b, _ in self.breaks if a < now)
         return minutes_between(self.started, now, zone) - sum(minutes_between(a, b, zone) for a, b in since)
 
     @property
@@ -52,15 +54,18 @@ class RunRecord:
 def run_records(facts: Iterable[Fact]) -> dict[str, RunRecord]:
     """Every run that was started, by id, in order of start."""
     begun: dict[str, Fact] = {}
-    ended: dict[str, datetime] = {}
+    ended: dict[str, Fact] = {}
+    fills: dict[str, list[tuple[datetime, float]]] = {}
     outcomes: dict[str, dict[str, tuple[str, float, str]]] = {}
     done: dict[str, set[str]] = {}
     breaks: dict[str, list[tuple[datetime, datetime | None, str]]] = {}
     for fact in facts:
+        if fact.kind in (RUN_STARTED, RUN_RESUMED) and "vat_ml" in fact.data:
+            fills.setdefault(fact.subject, []).append((fact.at, fact.data["vat_ml"]))
         if fact.kind == RUN_STARTED:
             begun[fact.subject] = fact
         elif fact.kind == RUN_ENDED:
-            ended[fact.subject] = fact.at
+            ended[fact.subject] = fact
         elif fact.kind == PART_OUTCOME:
             data = fact.data
             outcomes.setdefault(fact.subject, {})[data["placed"]] = (
@@ -76,8 +81,10 @@ def run_records(facts: Iterable[Fact]) -> dict[str, RunRecord]:
         elif fact.kind == STEP and fact.subject:
             done.setdefault(fact.subject, set()).add(fact.data["stage"])
     return {
-        run: RunRecord(run, f.data["plate"], f.data["machine"], f.at, ended.get(run), outcomes.get(run, {}),
-                       "wash" in done.get(run, ()), "cure" in done.get(run, ()), tuple(breaks.get(run, ())))
+        run: RunRecord(run, f.data["plate"], f.data["machine"], f.at, ended[run].at if run in ended else None,
+                       outcomes.get(run, {}), "wash" in done.get(run, ()), "cure" in done.get(run, ()),
+                       tuple(breaks.get(run, ())), tuple(fills.get(run, ())),
+                       ended[run].data.get("used_ml", 0.0) if run in ended else 0.0)
         for run, f in begun.items()
     }  # fmt: skip
 

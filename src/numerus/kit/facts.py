@@ -10,8 +10,8 @@ from collections.abc import Iterable
 from datetime import datetime
 from typing import Any, NamedTuple
 
-RUN_STARTED = "run-started"
-RUN_ENDED = "run-ended"
+RUN_STARTED = "run-started"  # subject: the run; data: plate, machine, vat_ml where it was told
+RUN_ENDED = "run-ended"  # data: minutes, used_ml, celsius where the machine told them
 PART_OUTCOME = "part-outcome"
 STEP = "step"
 BATH_CHANGED = "bath-changed"
@@ -20,7 +20,7 @@ INQUEST_TEST = "inquest-test"  # subject: the run; data: test, yes
 REPAIR_CHOSEN = "repair-chosen"  # subject: the run; data: placed, part, way
 REPAIR_ENDED = "repair-ended"  # subject: the run; data: placed, way, worked
 RUN_PAUSED = "run-paused"  # subject: the run; data: why
-RUN_RESUMED = "run-resumed"
+RUN_RESUMED = "run-resumed"  # data: vat_ml where it was told
 PHOTOGRAPH = "photograph"  # subject: the run; data: blob
 FILM_CHANGED = "film-changed"  # subject: the machine
 SCREEN_CHANGED = "screen-changed"

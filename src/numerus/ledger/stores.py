@@ -69,12 +69,12 @@ def _range(rate: Rate) -> str:
 
 def estimates(plans: Plans, standing: Standing, facts: Sequence[Fact]) -> Estimates:
     """From runs that ended by themselves; a run whose end was told late by hand says nothing about the machine."""
-    told = {f.subject: f.data for f in facts if f.kind == RUN_ENDED}
+    told = {f.subject: float(f.data.get("minutes", 0)) for f in facts if f.kind == RUN_ENDED}
     minutes, resin = [], []
     for run in standing.runs.values():
-        plate, data = plans.plates.get(run.plate_id), told.get(run.run_id, {})
-        if plate is not None and run.ended is not None and data.get("minutes", 0) > 0:
-            minutes.append((float(data["minutes"]), plate.minutes))
-        if plate is not None and data.get("used_ml", 0) > 0 and plate.resin_ml > 0:
-            resin.append((float(data["used_ml"]), plate.resin_ml))
+        plate, took = plans.plates.get(run.plate_id), told.get(run.run_id, 0.0)
+        if plate is not None and run.ended is not None and took > 0:
+            minutes.append((took, plate.minutes))
+        if plate is not None and run.used_ml > 0 and plate.resin_ml > 0:
+            resin.append((run.used_ml, plate.resin_ml))
     return Estimates(rate_of(minutes), rate_of(resin))

@@ -95,8 +95,8 @@ class MachineView(Drawing):
         rows = (
             ("Layer", f"{reading.layer} of {reading.layers}"),
             ("Time left", span(reading.minutes_left)),
-            ("In the vat", _told(reading.celsius, ".1f", "°C")),
-            ("Resin left", _told(reading.resin_ml, ".0f", "ml")),
+            ("Temperature", _told(reading.celsius, ".1f", "°C")),
+            ("In the vat", _told(reading.resin_ml, ".0f", "ml")),
             ("State", reading.says or reading.state),
         )
         for number, (name, value) in enumerate(rows):

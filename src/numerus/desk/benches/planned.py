@@ -6,14 +6,15 @@ from collections.abc import Sequence
 from datetime import timedelta
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QWidget
+from PyQt6.QtWidgets import QDoubleSpinBox, QWidget
 
 from numerus.desk.benches.runlist import RunList
 from numerus.desk.context import Context
-from numerus.desk.widgets.layout import Pages, button, column, label, row
+from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.floor.helps import Help, bill_says
 from numerus.floor.queue import Bill, Cold, Conflict, Slotted, other_starts
+from numerus.floor.vat import Filling
 from numerus.floor.wear import SOON, Stock, Wear
 from numerus.ledger.stores import Estimates
 from numerus.resin.profiles import Machine
@@ -37,6 +38,14 @@ class PlannedPage(QWidget):
         self.why, self.reasons, self.others = label("", "section", True), label("", "", True), label("", "note", True)
         self.free = button("Let the planner choose", self.freed.emit, "", "It was put at this time by hand")
         self.again = button("Lay it anew", self.anew.emit, "", "On the first machine in service it fits")
+        self.vat = QDoubleSpinBox()
+        self.vat.setSuffix(" ml")
+        self.vat.setDecimals(0)
+        self.vat.setAccessibleName("Resin in the vat when the run starts or goes on")
+        self.vat.setToolTip("What stands in the vat when the run starts; the journal follows it from there")
+        self.vat.valueChanged.connect(lambda _: self._say_vat())
+        self.filling: Filling | None = None
+        self.vat_says = label("", "", True)
         self.calendar = button(
             "As a calendar …", self.export.emit, "", "Starts and plates to take off, with reminders (iCalendar)"
         )
@@ -56,7 +65,12 @@ class PlannedPage(QWidget):
         self.open(RUNS)
 
     def _body(self):  # type: ignore[no-untyped-def]
-        words = column(self.why, self.reasons, self.others, -1, row(self.free, self.again, self.calendar, -1), gap=5)
+        asked = row(label("In the vat"), self.vat, self.vat_says, gap=8)
+        asked.setStretch(2, 1)
+        self.vat_row = panel(asked)
+        words = column(
+            self.why, self.reasons, self.vat_row, self.others, -1, row(self.free, self.again, self.calendar, -1), gap=5
+        )
         listed = column(row(*self.tabs.values(), -1, gap=2), self.pages, gap=2)
         listed.setStretch(1, 1)
         body = row(words, listed, gap=24, margins=(16, 8, 16, 8))
@@ -85,11 +99,12 @@ class PlannedPage(QWidget):
             lines.append((f"{machines[one.machine_id].name}: {one.says}{due}", one.note))
         self.stores.show_lines(lines)
 
-    def show_slot(self, slot: Slotted, machine: Machine, cold: Cold | None) -> None:
+    def show_slot(self, slot: Slotted, machine: Machine, vat: Filling, cold: Cold | None) -> None:
         """Why a run starts when it does, and what other starts would waste."""
         army = self.session.plans.army
         self.free.setVisible(slot.plate.pinned is not None)
         self.again.setVisible(False)
+        self.show_vat(vat, machine)
         self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
         tall = f"{slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h"
         first = f" First {', '.join(self.before)}." if self.before else ""
@@ -103,9 +118,23 @@ class PlannedPage(QWidget):
         ]
         self.others.setText("Other starts compared:\n" + "\n".join(lines))
 
+    def show_vat(self, vat: Filling, machine: Machine) -> None:
+        """What stands in the vat and should, asked for as the run starts or goes on; what was typed for it stays."""
+        if vat != self.filling:
+            self.filling = vat
+            self.vat.setRange(0, machine.vat_full_ml)
+            self.vat.setValue(vat.start_ml)
+        self.vat_row.setVisible(machine.kind == "resin")
+        self._say_vat()
+
+    def _say_vat(self) -> None:
+        if self.filling is not None:
+            self.vat_says.setText(self.filling.says_with(self.vat.value()))
+
     def show_words(self, why: str, reasons: str, others: str = "", lies_nowhere: bool = False) -> None:
         self.free.setVisible(False)
         self.again.setVisible(lies_nowhere)
+        self.vat_row.setVisible(False)
         for made, words in ((self.why, why), (self.reasons, reasons), (self.others, others)):
             made.setText(words)
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import replace
 from datetime import date, datetime
 from pathlib import Path
@@ -29,6 +30,7 @@ from numerus.floor.clock import later
 from numerus.floor.helps import Help, what_helps
 from numerus.floor.queue import Bill, Cold, Conflict, Run, Slotted, conflicts, moved_to
 from numerus.floor.runs import RunRecord, waiting_plates
+from numerus.floor.vat import Filling, filling, left_after, rest_of, stands_in
 from numerus.floor.wet import Wet, wet_work
 from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.ledger.cold import cold_by
@@ -168,9 +170,10 @@ class PrintBench(Bench):
         self.planned_now = next_runs(plans, standing, now, self.cold)
         if army is None:
             return
-        self.conflicts = conflicts(self.planned_now, army, now)
+        floor = floor_of(plans, army, standing, now, self.cold)
+        self.conflicts = conflicts(self.planned_now, floor)
         self.wet = wet_work(self.slots, army, now)
-        waiting, floor = waiting_plates(plans.plates, standing.runs), floor_of(plans, army, standing, now, self.cold)
+        waiting = waiting_plates(plans.plates, standing.runs)
         self.context.jobs.start(
             "helps", "Looking for what would help",
             lambda _: what_helps(waiting, floor), self._helped,
@@ -218,32 +221,59 @@ class PrintBench(Bench):
         machine = self.session.plans.machines.get(slot.machine_id if slot else plate.machine_id) if plate else None
         self.machine_title.setText(machine.name if machine else "")
         printer = self._printer()
-        self.machine.show_reading(machine, plate, printer.reading(self._elapsed()) if printer and printing else None)
+        reading = printer.reading(self._elapsed()) if printer and printing else None
+        if reading is not None and still:
+            reading = replace(reading, state="stopped", says=still)
+        self.machine.show_reading(machine, plate, reading)
         if slot is not None and machine is not None:
             now = self.session.now
             celsius = ROOM_C if not machine.unheated else coming_air(now)[0].celsius
             self.planned.before = checks(self.session.plans, self.session.answers.standing, machine.id, celsius, now)
-            self.planned.show_slot(slot, machine, self.cold)
+            self.planned.show_slot(slot, machine, self._vat(slot.plate, machine), self.cold)
         elif plate is not None and run is not None:
             self._show_run(plate, run)
         elif plate is not None:
             why = next((why for left, why in self.planned_now.left if left.id == plate.id), "Nobody is ever at home.")
             self.planned.show_words(f"{plate.name} is not planned", why, lies_nowhere=bool(self.planned_now.left))
 
+    def _vat(self, plate: Plate, machine: Machine) -> Filling:
+        """What to pour in before a run."""
+        runs, plates = self.session.answers.standing.runs.values(), self.session.plans.plates
+        return filling(plate, machine, stands_in(machine, runs, plates, self.session.now, self._zone))
+
     def _show_run(self, plate: Plate, run: RunRecord) -> None:
+        machine = self.session.plans.machines.get(run.machine_id)
         if run.paused:
             careful = "Refill or look at it first: gloves, lid closed. Going on leaves a line where it stood; what stood long may let go."
             self.planned.show_words(f"{plate.name} stands still", f"{run.paused[:1].upper()}{run.paused[1:]}.", careful)
+            if machine is not None:
+                self.planned.show_vat(self._rest(plate, run, machine), machine)
             return
         if run.state == "printing":
             end = later(run.started, plate.minutes, self._zone)
-            said = f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}."
+            said = f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}.{self._lasts(plate, run)}"
             careful = "Keep the lid down: daylight cures resin. The simulated machine may let a part go, lose power or run dry."
             self.planned.show_words(f"{plate.name} is printing", said, careful)
             return
         self.off.show_run(run, plate, self._seen(plate, run))
         waits = "has ended and waits to be taken off" if run.state == "hanging" else f"was taken off; {run.state}"
         self.planned.show_words(f"{plate.name} {waits}", self.off.counts.text() + ".")
+
+    def _rest(self, plate: Plate, run: RunRecord, machine: Machine) -> Filling:
+        """What the rest of a run takes; what stands in the vat by the machine where it tells, else by the journal."""
+        printer, now = self._printer(), self.session.now
+        told = printer.reading(self._elapsed()).resin_ml if printer else math.nan
+        stands = left_after(run, plate, machine, now, self._zone) if math.isnan(told) else told
+        return rest_of(plate, machine, self._elapsed(), stands)
+
+    def _lasts(self, plate: Plate, run: RunRecord) -> str:
+        """Until when what stands in the vat lasts, where it does not to the end."""
+        machine = self.session.plans.machines.get(run.machine_id)
+        rest = self._rest(plate, run, machine) if machine is not None else None
+        low = rest.low_min(rest.stands_ml or 0.0) if rest is not None else None
+        if low is None:
+            return ""
+        return f" The vat runs low {later(self.session.now, low, self._zone):%a %H:%M}: pause it and fill it up before."
 
     def _seen(self, plate: Plate, run: RunRecord) -> dict[str, Seen]:
         """What the journal holds, or what was said so far; for a plate not yet looked at, what the machine shows."""
@@ -257,7 +287,7 @@ class PrintBench(Bench):
     def _printer(self) -> MachineLink | None:
         plate, run = self.plate, self.run
         machine = self.session.plans.machines.get(plate.machine_id) if plate else None
-        return link_for(plate, machine, run) if plate and machine and run else None
+        return link_for(plate, machine, run, self._zone) if plate and machine and run else None
 
     def _elapsed(self) -> float:
         run = self.run
@@ -278,7 +308,8 @@ class PrintBench(Bench):
         """Stop a run for a while, or let it go on from where it stands."""
         run = self.run
         if run is not None and run.paused:
-            self.session.commit("run goes on", facts=[Fact(self.session.clock(), RUN_RESUMED, run.run_id)])
+            data = {"vat_ml": self.planned.vat.value()}
+            self.session.commit("run goes on", facts=[Fact(self.session.clock(), RUN_RESUMED, run.run_id, data=data)])
         elif run is not None:
             self._pause("paused by hand")
 
@@ -309,7 +340,8 @@ class PrintBench(Bench):
             return
         now = self.session.clock()
         run = Run(new_id(), slot.plate.id, slot.machine_id, now, later(now, slot.plate.minutes, self._zone))
-        fact = Fact(now, RUN_STARTED, run.id, (), 10, {"plate": slot.plate.id, "machine": slot.machine_id})
+        data = {"plate": slot.plate.id, "machine": slot.machine_id, "vat_ml": self.planned.vat.value()}
+        fact = Fact(now, RUN_STARTED, run.id, (), 10, data)
         self.session.commit(f"start {slot.plate.name}", [run, replace(slot.plate, pinned=None)], [fact])
 
     def end_run(self) -> None:

@@ -31,6 +31,7 @@ from numerus.ledger.repairs import ways_with
 from numerus.resin.plate import Placed, Plate
 from numerus.words import counted, span
 
+MOST_SURE = 0.99  # nobody holds for certain
 NEXT_OUTCOME = {GOOD: FLAWED, FLAWED: FAILED, FAILED: GOOD}
 Seen = tuple[str, float, str]
 
@@ -49,6 +50,7 @@ class TakeOffPage(QWidget):
         self.outcomes: dict[str, Seen] = {}
         self.ways: list[Way] = []
         self.choices: dict[str, Way] = {}
+        self.photographed: list[str] = []  # the photograph shown, if any
         self.picture = PlatePicture(context)
         self.picture.tapped.connect(self.turn_outcome)
         self.picture.says = self.says
@@ -264,12 +266,11 @@ class TakeOffPage(QWidget):
 
     def _show_photograph(self, run: RunRecord) -> None:
         blobs = [f.data["blob"] for f in self.session.answers.facts if f.kind == PHOTOGRAPH and f.subject == run.run_id]
-        picture = QPixmap()
-        if blobs and self.session.book is not None:
-            picture.loadFromData(self.session.book.blob(blobs[-1]))
-        self.photo.setPixmap(
-            picture.scaledToHeight(40, Qt.TransformationMode.SmoothTransformation) if not picture.isNull() else picture
-        )
+        if blobs[-1:] != self.photographed and self.session.book is not None:
+            self.photographed, picture = blobs[-1:], QPixmap()
+            if blobs and picture.loadFromData(self.session.book.blob(blobs[-1])):
+                picture = picture.scaledToHeight(40, Qt.TransformationMode.SmoothTransformation)
+            self.photo.setPixmap(picture)
         self.photo_button.setText(
             f"{counted(len(blobs), 'photograph')}; another …" if blobs else "Attach a photograph …"
         )
@@ -278,4 +279,4 @@ class TakeOffPage(QWidget):
 def _way_says(way: Way, money: str, best: bool) -> str:
     machine = f"machine {span(way.machine_min)}, " if way.machine_min else ""
     when = f", there in {way.days:.1f} days" if way.days else ""
-    return f"{'Advised. ' if best else ''}{machine}hands {span(way.hands_min)}, {money}{way.cost:.2f}{when}; holds {way.chance:.0%}"
+    return f"{'Advised. ' if best else ''}{machine}hands {span(way.hands_min)}, {money}{way.cost:.2f}{when}; holds {min(way.chance, MOST_SURE):.0%}"
