@@ -13,7 +13,7 @@ from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.bench.build import balance, build_plan, centre_of_mass
 from numerus.bench.cautions import cautions
 from numerus.bench.cure import LAMP_RAISE_DEG, Lamp, cure_plan, lamp_dose, shaded_share
-from numerus.bench.wash import LIMIT_MIN, Bath, baths, clinging_ml, wash_plan
+from numerus.bench.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
 from numerus.demo.army import mesh
 from numerus.geometry.mesh import merged
 from numerus.kit.facts import BATH_CHANGED, Fact
@@ -26,9 +26,12 @@ AT = datetime(2026, 3, 1)
 def test_baths_carry_what_was_washed_since_they_were_changed() -> None:
     """Most of the resin stays in the dirty bath; a change empties one and leaves the other."""
     washes = [step("wash", (), 8, AT, subject="r", carried_ml=10.0)] * 3
-    dirty, clean = baths(washes)
+    carried = Carried()
+    carried.take(washes)
+    dirty, clean = baths(carried)
     assert (dirty.carried_ml, clean.carried_ml) == (pytest.approx(25.5), pytest.approx(4.5))
-    dirty, clean = baths([*washes, Fact(AT, BATH_CHANGED, "dirty")])
+    carried.take([Fact(AT, BATH_CHANGED, "dirty")])
+    dirty, clean = baths(carried)
     assert (dirty.carried_ml, clean.carried_ml) == (0, pytest.approx(4.5))
 
 

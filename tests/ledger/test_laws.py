@@ -131,11 +131,8 @@ def test_a_later_date_never_lowers_the_chances(demo: Book) -> None:
 
 def test_logged_minutes_are_kept_beside_the_money(demo: Book) -> None:
     """Ten more minutes on a figure change its unit's hands and no price."""
-    found = standing(demo.plans, demo.facts)
-    before = unit_costs(demo.plans, demo.facts, found)["lock"]
-    after = unit_costs(
-        demo.plans, [*demo.facts, Fact(EVENING, STEP, "", ("lock-1",), 10.0, {"stage": "stroke"})], found
-    )["lock"]
+    more = [*demo.facts, Fact(EVENING, STEP, "", ("lock-1",), 10.0, {"stage": "stroke"})]
+    before, after = (unit_costs(demo.plans, standing(demo.plans, facts))["lock"] for facts in (demo.facts, more))
     assert after.hands_min == pytest.approx(before.hands_min + 10)
     assert after.total == pytest.approx(before.total)
 

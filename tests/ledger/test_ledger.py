@@ -185,7 +185,7 @@ def test_a_batch_of_units_takes_no_longer_than_unit_after_unit(demo: Book) -> No
 
 def test_costs_add_up_and_lie_below_the_bought_price(demo: Book) -> None:
     """Kit shares sum to the kit's price; hands are kept beside, not in."""
-    costs = unit_costs(demo.plans, demo.facts, standing(demo.plans, demo.facts))
+    costs = unit_costs(demo.plans, standing(demo.plans, demo.facts))
     wickmen = sum(costs[u].kit for u in ("lock", "ferry", "kiln", "bell"))
     assert wickmen == pytest.approx(demo.plans.kits["wickmen"].price)
     assert costs["lock"].hands_min > 100

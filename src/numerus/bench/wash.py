@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable
 from dataclasses import dataclass
 
 from numerus.kit.facts import BATH_CHANGED, STEP, Fact
@@ -46,18 +46,25 @@ def clinging_ml(surface_cm2: float) -> float:
     return surface_cm2 * FILM_MM / 10
 
 
-def baths(facts: Sequence[Fact], litres: float = 1.5) -> tuple[Bath, Bath]:
-    """The dirty and the clean bath as the journal says: what every wash carried in since each was changed."""
-    carried, since = {"dirty": 0.0, "clean": 0.0}, {"dirty": DIRTY_SHARE, "clean": 1 - DIRTY_SHARE}
-    for fact in reversed(facts):
-        if fact.kind == BATH_CHANGED:
-            since.pop(fact.subject, None)
-        elif fact.kind == STEP and fact.data.get("stage") == "wash":
-            for bath, share in since.items():
-                carried[bath] += float(fact.data.get("carried_ml", 0.0)) * share
-        if not since:
-            break
-    return Bath("Dirty", litres, carried["dirty"]), Bath("Clean", litres, carried["clean"])
+class Carried:
+    """Resin every wash carried into the baths since each was changed, kept up as entries are added."""
+
+    def __init__(self) -> None:
+        self.ml = {"dirty": 0.0, "clean": 0.0}
+
+    def take(self, facts: Iterable[Fact]) -> None:
+        for fact in facts:
+            if fact.kind == BATH_CHANGED:
+                self.ml[fact.subject] = 0.0
+            elif fact.kind == STEP and fact.data.get("stage") == "wash":
+                ml = float(fact.data.get("carried_ml", 0.0))
+                self.ml["dirty"] += ml * DIRTY_SHARE
+                self.ml["clean"] += ml * (1 - DIRTY_SHARE)
+
+
+def baths(carried: Carried, litres: float = 1.5) -> tuple[Bath, Bath]:
+    """The dirty and the clean bath as the journal says."""
+    return Bath("Dirty", litres, carried.ml["dirty"]), Bath("Clean", litres, carried.ml["clean"])
 
 
 def wash_plan(surface_cm2: float, hollow: bool, dirty: Bath, clean: Bath) -> list[WashStep]:

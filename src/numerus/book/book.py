@@ -9,7 +9,7 @@ from __future__ import annotations
 import gc
 import hashlib
 import json
-from collections.abc import Iterable, Sequence
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from pathlib import Path
@@ -44,8 +44,9 @@ class Book:
         self._engine = engine
         self._bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
         self._entries: list[Fact] = []
+        self.facts: list[Fact] = []
         self._load()
-        self._fold()
+        self._fold(self._entries)
 
     @classmethod
     def open(cls, path: Path, create: bool = False) -> Book:
@@ -73,11 +74,13 @@ class Book:
                     self.notices.append(f"A damaged {kind} was left out.")
             self._entries = _entries(connection)
 
-    def _fold(self) -> None:
+    def _fold(self, new: Sequence[Fact]) -> None:
+        """Snapshots anew; entries that take nothing back only come after those there are."""
         army = next(iter(self._bodies["army"].values()), None)
         others = {_FIELD[kind]: dict(found) for kind, found in self._bodies.items() if kind != "army"}
         self.plans = Plans(army, **others)
-        self.facts = active(self._entries)
+        corrected = any(e.kind in (WITHDRAWN, RESTORED) for e in new)
+        self.facts = active(self._entries) if corrected else [*self.facts, *new]
 
     def commit(self, label: str, documents: Iterable[Any] = (), facts: Iterable[Fact] = ()) -> None:
         """One edit: documents written or Removed, facts appended, all or nothing; what was undone can no longer be redone."""
@@ -125,14 +128,14 @@ class Book:
             elif not connection.execute(sa.update(tables.plan).where(here).values(body=body)).rowcount:
                 connection.execute(sa.insert(tables.plan).values(kind=kind, id=id_, body=body))
 
-    def _take_in(self, changes: Iterable[tuple[str, str, str | None]], entries: Iterable[Fact]) -> None:
+    def _take_in(self, changes: Iterable[tuple[str, str, str | None]], entries: Sequence[Fact]) -> None:
         for kind, id_, body in changes:
             if body is None:
                 self._bodies[kind].pop(id_, None)
             else:  # in its place: the first machine stays the first, also when it is changed
                 self._bodies[kind][id_] = read(kind, body)
         self._entries += entries
-        self._fold()
+        self._fold(entries)
 
     def _edit(self, undone: bool) -> Any:
         """The edit next in line: the last done one, or the first undone one."""
@@ -199,27 +202,36 @@ class Book:
 
 
 def _entries(connection: sa.Connection) -> list[Fact]:
-    """The whole journal, in order. Half a million rows are read without a row object each, and without the collector, which
-    would look through all of them again and again.
+    """The whole journal, in order. Half a million rows are read one by one without a row object each, what is the same in
+    many kept once, and without the collector, which would look through all of them again and again.
     """
     cursor = connection.connection.cursor()
+    same, whom, what = _Once(str), _Once(lambda text: tuple(from_json(text))), _Once(from_json)
+    when, made = datetime.fromisoformat, tuple.__new__
     gc.disable()
     try:
-        rows = cursor.execute(
-            "SELECT at, kind, subject, figures, minutes, data, seq FROM journal ORDER BY seq"
-        ).fetchall()
-        if not rows:
-            return []
-        at, kind, subject, figures, minutes, data, seq = zip(*rows, strict=True)
-        whom = {text: tuple(from_json(text)) for text in set(figures)}  # the same things are told again and again
-        what = {text: from_json(text) for text in set(data)}
-        told = map(whom.__getitem__, figures), minutes, map(what.__getitem__, data)
-        columns = map(datetime.fromisoformat, at), kind, subject, *told, seq
-        return list(map(Fact._make, zip(*columns, strict=True)))
+        return [
+            made(Fact, (when(at), same[kind], same[subject], whom[figures], minutes, what[data], seq))
+            for at, kind, subject, figures, minutes, data, seq in cursor.execute(
+                "SELECT at, kind, subject, figures, minutes, data, seq FROM journal ORDER BY seq"
+            )
+        ]
     finally:
         cursor.close()
         gc.enable()
         gc.freeze()
+
+
+class _Once(dict[str, Any]):
+    """What a text means, worked out when it is met first."""
+
+    def __init__(self, make: Callable[[str], Any]) -> None:
+        super().__init__()
+        self._make = make
+
+    def __missing__(self, text: str) -> Any:
+        self[text] = made = self._make(text)
+        return made
 
 
 class _Guarded:

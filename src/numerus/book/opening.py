@@ -53,7 +53,7 @@ def prepare(path: Path, create: bool) -> list[str]:
 
 def _check_is_book(path: Path) -> None:
     try:
-        head = path.read_bytes()[:16] if path.is_file() else b""
+        head = _head(path) if path.is_file() else b""
     except OSError as error:
         raise BookError("unreadable", f"{path.name} cannot be read: {error.strerror}.") from error
     if head and head != b"SQLite format 3\0":
@@ -61,6 +61,11 @@ def _check_is_book(path: Path) -> None:
     with contextlib.suppress(sqlite3.DatabaseError):
         if head and _pragma(path, "application_id") != APPLICATION_ID:
             raise BookError("not-a-book", f"{path.name} is a database, but no Numerus book.", "It was left as it is.")
+
+
+def _head(path: Path) -> bytes:
+    with path.open("rb") as file:
+        return file.read(16)
 
 
 def _pragma(path: Path, name: str) -> int:

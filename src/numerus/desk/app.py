@@ -17,7 +17,7 @@ from numerus.desk.context import Context
 from numerus.desk.jobs import Jobs
 from numerus.desk.session import Session
 from numerus.desk.theme.palette import Theme
-from numerus.desk.theme.resources import load_fonts
+from numerus.desk.theme.resources import application_icon, load_fonts
 from numerus.desk.window import MainWindow
 from numerus.errors import NumerusError
 
@@ -30,6 +30,7 @@ def application() -> QApplication:
     app.setApplicationName("Numerus")
     app.setStyle("Fusion")
     load_fonts()
+    app.setWindowIcon(application_icon())
     return app
 
 

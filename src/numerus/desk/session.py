@@ -20,6 +20,7 @@ from numerus.geometry.packed import unpack_mesh
 from numerus.kit.facts import FORECAST, Fact
 from numerus.kit.plan import Part, Unit
 from numerus.ledger.forecast import Forecast, forecast
+from numerus.ledger.history import History
 from numerus.ledger.orders import Orders, orders
 from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate, rates
@@ -31,12 +32,13 @@ from numerus.words import natural
 class Answers:
     """Everything folded from one state of the book, computed when first asked."""
 
-    def __init__(self, plans: Plans, facts: list[Fact], now: datetime) -> None:
+    def __init__(self, plans: Plans, facts: list[Fact], now: datetime, before: History | None = None) -> None:
         self.plans, self.facts, self.now = plans, facts, now
+        self.history = History.of(facts, before)
 
     @cached_property
     def standing(self) -> Standing:
-        return standing(self.plans, self.facts)
+        return standing(self.plans, self.facts, self.history)
 
     @cached_property
     def rates(self) -> dict[str, Rate]:
@@ -81,11 +83,13 @@ class Session(QObject):
         self.book, self.clock = book, clock
         self.stage, self.unit_id, self.figure_id, self.part_id = "muster", "", "", ""
         self._meshes: dict[str, Mesh] = {}
+        self.answers = Answers(Plans(), [], clock())
         self._refresh()
 
     def _refresh(self) -> None:
         plans = self.book.plans if self.book else Plans()
-        self.answers = Answers(plans, self.book.facts if self.book else [], self.clock())
+        facts = self.book.facts if self.book else []
+        self.answers = Answers(plans, facts, self.clock(), self.answers.history)
         if self.unit_id not in plans.units:
             self.unit_id = next((u.id for u in plans.units_in_order()), "")
             self.figure_id = ""
@@ -150,7 +154,8 @@ class Session(QObject):
     def _forecast_of_the_day(self) -> list[Fact]:
         """With a day's first edit the forecast is noted, so that later ones can say how they have done."""
         found, today = self.answers.forecast, self.now.date()
-        noted = any(f.kind == FORECAST and f.at.date() == today for f in self.answers.facts)
+        last = next((f for f in reversed(self.answers.facts) if f.kind == FORECAST), None)
+        noted = last is not None and last.at.date() == today
         if noted or isinstance(found, NumerusError) or not self.plans.figures:
             return []
         return [Fact(self.clock(), FORECAST, data={"middle": found.middle.isoformat()})]

@@ -26,23 +26,27 @@ class RunWatch(QObject):
         self.session = session
 
     def look(self) -> None:
-        """At every machine that prints."""
-        plans = self.session.plans
-        for run in list(self.session.answers.standing.runs.values()):
+        """At every machine that prints; all that happened is one edit."""
+        plans, seen = self.session.plans, []
+        for run in self.session.answers.standing.runs.values():
             plate, machine = plans.plates.get(run.plate_id), plans.machines.get(run.machine_id)
             if run.state == "printing" and not run.paused and plate is not None and machine is not None:
-                self._look_at(run, plate, link_for(plate, machine, run, self._zone), machine)
+                seen += self._look_at(run, plate, link_for(plate, machine, run, self._zone), machine)
+        words = " ".join(says for _, says in seen)
+        if seen and self.session.commit(words, facts=[fact for fact, _ in seen]):
+            self.told.emit(words)
 
     @property
     def _zone(self) -> str:
         return self.session.plans.army.zone if self.session.plans.army else ""
 
-    def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, machine: Machine) -> None:
+    def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, machine: Machine) -> list[tuple[Fact, str]]:
+        """What happened, if anything did, as the journal keeps it and in words."""
         now, zone = self.session.clock(), self._zone
         done = run.minutes_at(now, zone)
         reading = link.reading(done)
         if reading.state == "printing":
-            return
+            return []
         over = max(done - (plate.minutes - reading.minutes_left), 0.0)  # how long ago that was
         at = later(now, -over, zone)
         if reading.state == "finished":
@@ -57,5 +61,4 @@ class RunWatch(QObject):
         else:
             fact = Fact(at, RUN_PAUSED, run.run_id, data={"why": reading.says or "it stopped"})
             words = f"{plate.name} on {machine.name} stands still: {reading.says}."
-        if self.session.commit(words, facts=[fact]):
-            self.told.emit(words)
+        return [(fact, words)]

@@ -56,7 +56,8 @@ class MainWindow(QMainWindow):
         self.watch = RunWatch(context.session)
         self.tray: QSystemTrayIcon | None = None
         self.setWindowTitle("Numerus")
-        self.resize(1280, 800)
+        self.setMinimumSize(*SMALLEST)
+        self.resize(*SMALLEST)
         self.setAcceptDrops(True)
         self._assemble(renderer or Renderer())
         self.commands = self._commands()
@@ -119,9 +120,23 @@ class MainWindow(QMainWindow):
         self.errors.note(words)
         QApplication.alert(self)
         if QSystemTrayIcon.isSystemTrayAvailable():
-            self.tray = self.tray or QSystemTrayIcon(self.windowIcon(), self)
+            self.tray = self.tray or self._in_tray()
             self.tray.show()
             self.tray.showMessage("Numerus", words)
+
+    def _in_tray(self) -> QSystemTrayIcon:
+        """The program's sign among the desktop's; it and its messages bring the watch bill up."""
+        tray = QSystemTrayIcon(self.windowIcon(), self)
+        tray.activated.connect(lambda _: self.come_up())
+        tray.messageClicked.connect(self.come_up)
+        return tray
+
+    def come_up(self) -> None:
+        """Before everything else on the screen, at the machines."""
+        self.showNormal() if self.isMinimized() else self.show()
+        self.raise_()
+        self.activateWindow()
+        self.session.go("print")
 
     def _go(self, stage: str) -> None:
         """Open a stage's bench; where the window is narrow, wide benches fold the orders to their rail."""

@@ -30,6 +30,7 @@ class RunRecord:
     breaks: tuple[tuple[datetime, datetime | None, str], ...] = ()  # paused since, until (None: still), and why
     fills: tuple[tuple[datetime, float], ...] = ()  # when it was told what stands in the vat, and how many ml
     used_ml: float = 0.0  # as the machine told it, 0 where it did not
+    took_min: float = 0.0  # likewise
 
     @property
     def paused(self) -> str:
@@ -51,42 +52,70 @@ class RunRecord:
         return "cured" if self.cured else "washed" if self.washed else "printed"
 
 
+class RunFold:
+    """Runs kept up as entries are added: ``take`` those that are new, ``records`` tells all runs."""
+
+    def __init__(self) -> None:
+        self._begun: dict[str, Fact] = {}
+        self._ended: dict[str, Fact] = {}
+        self._outcomes: dict[str, dict[str, tuple[str, float, str]]] = {}
+        self._done: dict[str, set[str]] = {}
+        self._breaks: dict[str, list[tuple[datetime, datetime | None, str]]] = {}
+        self._fills: dict[str, list[tuple[datetime, float]]] = {}
+        self._records: dict[str, RunRecord] = {}
+        self._touched: dict[str, None] = {}
+
+    def take(self, facts: Iterable[Fact]) -> None:
+        for fact in facts:
+            kind, run = fact.kind, fact.subject
+            if kind == PART_OUTCOME:
+                data = fact.data
+                seen = data["outcome"], data.get("height_mm", 0.0), data.get("looks", "")
+                self._outcomes.setdefault(run, {})[data["placed"]] = seen
+            elif kind == STEP and run:
+                self._done.setdefault(run, set()).add(fact.data["stage"])
+            elif kind in (RUN_STARTED, RUN_ENDED, RUN_PAUSED, RUN_RESUMED):
+                self._went(fact)
+            else:
+                continue
+            self._touched[run] = None
+
+    def _went(self, fact: Fact) -> None:
+        kind, run = fact.kind, fact.subject
+        if "vat_ml" in fact.data:
+            self._fills.setdefault(run, []).append((fact.at, fact.data["vat_ml"]))
+        if kind == RUN_STARTED:
+            self._begun[run] = fact
+        elif kind == RUN_ENDED:
+            self._ended[run] = fact
+        elif kind == RUN_PAUSED:
+            self._breaks.setdefault(run, []).append((fact.at, None, fact.data["why"]))
+        elif run in self._breaks:
+            since, _, why = self._breaks[run].pop()
+            self._breaks[run].append((since, fact.at, why))
+
+    def records(self) -> dict[str, RunRecord]:
+        """Every run that was started, by id, in order of start."""
+        for run in self._touched:
+            if run in self._begun:
+                self._records[run] = self._record(run, self._begun[run], self._ended.get(run))
+        self._touched.clear()
+        return dict(self._records)
+
+    def _record(self, run: str, begun: Fact, ended: Fact | None) -> RunRecord:
+        done, told = self._done.get(run, ()), ended.data if ended else {}
+        return RunRecord(
+            run, begun.data["plate"], begun.data["machine"], begun.at, ended.at if ended else None,
+            dict(self._outcomes.get(run, {})), "wash" in done, "cure" in done, tuple(self._breaks.get(run, ())),
+            tuple(self._fills.get(run, ())), told.get("used_ml", 0.0), told.get("minutes", 0.0),
+        )  # fmt: skip
+
+
 def run_records(facts: Iterable[Fact]) -> dict[str, RunRecord]:
     """Every run that was started, by id, in order of start."""
-    begun: dict[str, Fact] = {}
-    ended: dict[str, Fact] = {}
-    fills: dict[str, list[tuple[datetime, float]]] = {}
-    outcomes: dict[str, dict[str, tuple[str, float, str]]] = {}
-    done: dict[str, set[str]] = {}
-    breaks: dict[str, list[tuple[datetime, datetime | None, str]]] = {}
-    for fact in facts:
-        if fact.kind in (RUN_STARTED, RUN_RESUMED) and "vat_ml" in fact.data:
-            fills.setdefault(fact.subject, []).append((fact.at, fact.data["vat_ml"]))
-        if fact.kind == RUN_STARTED:
-            begun[fact.subject] = fact
-        elif fact.kind == RUN_ENDED:
-            ended[fact.subject] = fact
-        elif fact.kind == PART_OUTCOME:
-            data = fact.data
-            outcomes.setdefault(fact.subject, {})[data["placed"]] = (
-                data["outcome"],
-                data.get("height_mm", 0.0),
-                data.get("looks", ""),
-            )
-        elif fact.kind == RUN_PAUSED:
-            breaks.setdefault(fact.subject, []).append((fact.at, None, fact.data["why"]))
-        elif fact.kind == RUN_RESUMED and fact.subject in breaks:
-            since, _, why = breaks[fact.subject].pop()
-            breaks[fact.subject].append((since, fact.at, why))
-        elif fact.kind == STEP and fact.subject:
-            done.setdefault(fact.subject, set()).add(fact.data["stage"])
-    return {
-        run: RunRecord(run, f.data["plate"], f.data["machine"], f.at, ended[run].at if run in ended else None,
-                       outcomes.get(run, {}), "wash" in done.get(run, ()), "cure" in done.get(run, ()),
-                       tuple(breaks.get(run, ())), tuple(fills.get(run, ())),
-                       ended[run].data.get("used_ml", 0.0) if run in ended else 0.0)
-        for run, f in begun.items()
-    }  # fmt: skip
+    fold = RunFold()
+    fold.take(facts)
+    return fold.records()
 
 
 @dataclass(frozen=True)

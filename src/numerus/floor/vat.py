@@ -12,7 +12,6 @@ from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
 from numerus.words import span
 
-
 POUR_ML = 3.0  # less is not worth opening a bottle for
 
 

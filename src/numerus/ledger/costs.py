@@ -7,7 +7,6 @@ from dataclasses import dataclass
 
 from numerus.bench.wash import clinging_ml
 from numerus.kit.builds import printed_slots
-from numerus.kit.facts import Fact
 from numerus.kit.plan import Figure
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import Standing, zones_of
@@ -106,19 +105,9 @@ def figure_cost(
     )
 
 
-def hands_by_figure(facts: Iterable[Fact], figures: Iterable[str]) -> dict[str, float]:
-    """Logged minutes of these figures; a step on several is shared."""
-    found = dict.fromkeys(figures, 0.0)
-    for fact in facts:
-        for figure in fact.figures:
-            if figure in found:
-                found[figure] += fact.minutes / len(fact.figures)
-    return found
-
-
-def unit_costs(plans: Plans, facts: Iterable[Fact], standing: Standing) -> dict[str, Cost]:
+def unit_costs(plans: Plans, standing: Standing) -> dict[str, Cost]:
     """Cost of every unit, by id."""
-    minutes, shares = hands_by_figure(facts, plans.figures), _kit_shares(plans)
+    minutes, shares = standing.hands, _kit_shares(plans)
     found = {}
     for unit in plans.units_in_order():
         total = NOTHING

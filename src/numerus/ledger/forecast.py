@@ -10,6 +10,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import date, datetime, timedelta
+from itertools import islice
 
 import numpy as np
 
@@ -119,7 +120,7 @@ def situation(plans: Plans, facts: Sequence[Fact], now: datetime, found: Standin
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
     rate, found = rates(facts), found or standing(plans, facts)
-    factor = estimates(plans, found, facts).minutes.factor
+    factor = estimates(plans, found).minutes.factor
     units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, found, rate))
     fails = failure_rate(*failure_counts(found.runs.values()))
     return Situation(now.date(), plans.army, units, rate, fails, max(len(plans.machines), 1))
@@ -219,7 +220,8 @@ def _unit_forecast(unit: UnitWork, days: Floats, today: date) -> UnitForecast:
 
 def _bias(facts: Sequence[Fact], middle_days: float, today: date) -> float | None:
     """Days that earlier forecasts were early (+) against today's middle, None before three were noted."""
-    noted = [date.fromisoformat(f.data["middle"]) for f in facts if f.kind == FORECAST][-10:]
+    last = islice((f for f in reversed(facts) if f.kind == FORECAST), 10)
+    noted = [date.fromisoformat(f.data["middle"]) for f in last]
     if len(noted) < 3:
         return None
     return float(np.mean([(_date(today, middle_days) - d).days for d in noted]))

@@ -237,7 +237,8 @@ def paint_line(
 
 def _still_wet(facts: Sequence[Fact], stages: dict[str, Stage], now: datetime) -> dict[tuple[str, str], datetime]:
     wet = {}
-    for fact in facts:
+    since = now - timedelta(minutes=max((s.stroke.dries_min for s in stages.values()), default=0.0))
+    for fact in (f for f in facts if f.at > since):
         stage = (
             stages.get(fact.data.get("key", "")) if fact.kind == STEP and fact.data.get("stage") == "stroke" else None
         )

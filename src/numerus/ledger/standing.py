@@ -5,12 +5,13 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass
 
-from numerus.floor.runs import CopyState, RunRecord, copy_states, run_records
+from numerus.floor.runs import CopyState, RunRecord, copy_states
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
-from numerus.kit.facts import STEP, Fact
+from numerus.kit.facts import Fact
 from numerus.kit.march import NUMBER, STAGES
 from numerus.kit.plan import Figure, Unit
+from numerus.ledger.history import History
 from numerus.ledger.plans import Plans
 from numerus.paint.scheme import Stage, strokes_for
 
@@ -48,11 +49,12 @@ class FigureStanding:
 
 @dataclass(frozen=True)
 class Standing:
-    """Every figure's standing by id, the state of every copy, every run."""
+    """Every figure's standing by id, the state of every copy, every run; minutes of hands spent on each figure."""
 
     figures: dict[str, FigureStanding]
     copies: dict[Copy, CopyState]
     runs: dict[str, RunRecord]
+    hands: dict[str, float]
 
     def at(self, stage: str, unit_id: str = "") -> list[FigureStanding]:
         return [f for f in self.figures.values() if f.stage == stage and unit_id in ("", f.unit.id)]
@@ -74,28 +76,16 @@ def zones_of(figure: Figure, plans: Plans) -> dict[str, float]:
     return areas
 
 
-def _steps_done(facts: Iterable[Fact], figures: Iterable[str]) -> dict[str, set[tuple[str, str]]]:
-    """What is done on the figures there are; those of earlier armies are passed over."""
-    done: dict[str, set[tuple[str, str]]] = {figure: set() for figure in figures}
-    for fact in facts:
-        if fact.kind == STEP:
-            for figure in fact.figures:
-                if figure in done:
-                    done[figure].add((fact.data["stage"], fact.data.get("key", "")))
-    return done
-
-
-def standing(plans: Plans, facts: Iterable[Fact]) -> Standing:
-    """The fold over the whole army."""
-    listed = list(facts)
-    records = run_records(listed)
+def standing(plans: Plans, facts: Iterable[Fact], history: History | None = None) -> Standing:
+    """The fold over the whole army; ``history``: what is known of these facts already."""
+    history = history or History.of(list(facts))
+    records = history.runs.records()
     copies = copy_states(plans.plates, records)
-    done = _steps_done(listed, plans.figures)
     figures = {}
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):
-            figures[figure.id] = _stand(figure, unit, plans, copies, done.get(figure.id, set()))
-    return Standing(figures, copies, records)
+            figures[figure.id] = _stand(figure, unit, plans, copies, history.steps.get(figure.id, set()))
+    return Standing(figures, copies, records, {f: history.hands.get(f, 0.0) for f in plans.figures})
 
 
 def _stand(

@@ -9,7 +9,7 @@ from datetime import datetime
 
 from numerus.floor.runs import waiting_plates
 from numerus.floor.wear import Stock, Wear, before_run, stock_of, wear_of
-from numerus.kit.facts import RUN_ENDED, Fact
+from numerus.kit.facts import Fact
 from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate, rate_of
 from numerus.ledger.standing import Standing
@@ -67,14 +67,13 @@ def _range(rate: Rate) -> str:
     return f"{rate.factor:.2f} × ({low:.2f}–{high:.2f}, {counted(rate.logged, 'run')})"
 
 
-def estimates(plans: Plans, standing: Standing, facts: Sequence[Fact]) -> Estimates:
+def estimates(plans: Plans, standing: Standing) -> Estimates:
     """From runs that ended by themselves; a run whose end was told late by hand says nothing about the machine."""
-    told = {f.subject: float(f.data.get("minutes", 0)) for f in facts if f.kind == RUN_ENDED}
     minutes, resin = [], []
     for run in standing.runs.values():
-        plate, took = plans.plates.get(run.plate_id), told.get(run.run_id, 0.0)
-        if plate is not None and run.ended is not None and took > 0:
-            minutes.append((took, plate.minutes))
+        plate = plans.plates.get(run.plate_id)
+        if plate is not None and run.took_min > 0:
+            minutes.append((run.took_min, plate.minutes))
         if plate is not None and run.used_ml > 0 and plate.resin_ml > 0:
             resin.append((run.used_ml, plate.resin_ml))
     return Estimates(rate_of(minutes), rate_of(resin))

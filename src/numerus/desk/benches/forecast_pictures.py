@@ -264,7 +264,7 @@ class UnitsTable(_Answer):
             ("cost", cost_x, RIGHT),
         ):
             self.text(painter, x, 18, words, 11, colour="slate", align=align)
-        costs = unit_costs(self.session.plans, self.session.answers.facts, self.session.answers.standing)
+        costs = unit_costs(self.session.plans, self.session.answers.standing)
         step = min(26.0, (self.height() - 26) / max(len(found.units), 1))
         span = self._date_axis(painter, found, axis, step)
         for number, unit in enumerate(found.units):

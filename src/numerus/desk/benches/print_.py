@@ -152,7 +152,7 @@ class PrintBench(Bench):
         answers = self.session.answers
         told = plans, answers.standing
         self.planned.show_stores(
-            all_wear(*told, answers.facts, answers.now), all_stock(*told, answers.now), estimates(*told, answers.facts)
+            all_wear(*told, answers.facts, answers.now), all_stock(*told, answers.now), estimates(*told)
         )
         if self._done_with_plate():
             self.plate_id, self.by_hand = self._first_plate(), False

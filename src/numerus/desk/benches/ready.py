@@ -33,7 +33,7 @@ class CostBars(Drawing):
 
     def draw(self, painter: QPainter) -> None:
         plans = self.session.plans
-        costs = unit_costs(plans, self.session.answers.facts, self.session.answers.standing)
+        costs = unit_costs(plans, self.session.answers.standing)
         money = plans.army.currency if plans.army else ""
         self.text(painter, 0, 18, "What it costs, when all of it is ready", 16, True)
         self._legend(painter)

@@ -172,7 +172,7 @@ class WashBench(_PlateSteps):
         return sum(p.surface_cm2 for p in self._parts())
 
     def show_choice(self) -> None:
-        dirty, clean = baths(self.session.answers.facts)
+        dirty, clean = baths(self.session.answers.history.carried)
         plan = wash_plan(self._surface(), False, dirty, clean)
         self.picture.tubs, self.picture.coming_ml = (dirty, clean), clinging_ml(self._surface())
         self.picture.update()

@@ -55,5 +55,5 @@ class StatusLine(QStatusBar):
             word = {"printing": "prints", "hanging": "plate waits"}.get(run.state if run else "", "idle")
             said.append(f"{machine.name} {word}")
         if answers.facts:
-            said.append(f"bath {max(0.0, 1 - baths(answers.facts)[0].spent):.0%} left")
+            said.append(f"bath {max(0.0, 1 - baths(answers.history.carried)[0].spent):.0%} left")
         self.floor.setText("     ".join(said))

@@ -5,11 +5,12 @@ from __future__ import annotations
 from functools import lru_cache
 from pathlib import Path
 
-from PyQt6.QtCore import QByteArray, QRectF
-from PyQt6.QtGui import QColor, QFontDatabase, QPainter
+from PyQt6.QtCore import QByteArray, QRectF, Qt
+from PyQt6.QtGui import QColor, QFontDatabase, QIcon, QPainter, QPixmap
 from PyQt6.QtSvg import QSvgRenderer
 
 HERE = Path(__file__).parent
+ICON_SIZES = (16, 22, 32, 48, 64, 128)
 
 
 def load_fonts() -> None:
@@ -21,6 +22,19 @@ def load_fonts() -> None:
 def _renderer(name: str, colour: str) -> QSvgRenderer:
     drawing = (HERE / "icons" / f"{name}.svg").read_text().replace("currentColor", colour)
     return QSvgRenderer(QByteArray(drawing.encode()))
+
+
+def application_icon() -> QIcon:
+    """A lamp whose pane is an N: in the window's frame, the task bar and the tray."""
+    icon = QIcon()
+    for size in ICON_SIZES:
+        picture = QPixmap(size, size)
+        picture.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(picture)
+        draw_icon(painter, "numerus", 0, 0, size, QColor("black"))
+        painter.end()
+        icon.addPixmap(picture)
+    return icon
 
 
 def draw_icon(painter: QPainter, name: str, x: float, y: float, size: float, colour: QColor) -> None:

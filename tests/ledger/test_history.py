@@ -1,0 +1,66 @@
+"""What the journal tells, kept up entry by entry, is what it tells when read from the start."""
+
+from __future__ import annotations
+
+from datetime import timedelta
+
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from helpers import EVENING
+from numerus.book.book import Book
+from numerus.kit.facts import BATH_CHANGED, PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP, Fact
+from numerus.ledger.history import History
+from numerus.ledger.standing import standing
+
+DATA = {
+    RUN_STARTED: {"plate": "p", "machine": "m", "vat_ml": 200.0},
+    RUN_ENDED: {"minutes": 90.0, "used_ml": 30.0},
+    RUN_PAUSED: {"why": "by hand"},
+    RUN_RESUMED: {"vat_ml": 250.0},
+    PART_OUTCOME: {"placed": "a", "outcome": "good"},
+    STEP: {"stage": "wash", "carried_ml": 4.0},
+}
+FACTS = st.builds(
+    lambda minute, kind, run, who: Fact(
+        EVENING + timedelta(minutes=minute), kind, "dirty" if kind == BATH_CHANGED else run, who, 6.0, DATA.get(kind, {})
+    ),
+    st.integers(0, 500),
+    st.sampled_from([*DATA, BATH_CHANGED]),
+    st.sampled_from(["r1", "r2"]),
+    st.sampled_from([(), ("f1",), ("f1", "f2")]),
+)  # fmt: skip
+
+
+def told(history: History) -> tuple[object, ...]:
+    return history.runs.records(), history.steps, history.hands, history.carried.ml
+
+
+@settings(max_examples=60)
+@given(st.lists(FACTS, max_size=30), st.data())
+def test_kept_up_it_is_as_read_from_the_start(facts: list[Fact], data: st.DataObject) -> None:
+    """Added in pieces, told in between; and where entries were taken out it begins anew."""
+    at = sorted(data.draw(st.lists(st.integers(0, len(facts)), max_size=3)))
+    known = History.of(facts[: at[0]] if at else [])
+    for number in at:
+        known = History.of(facts[:number], known)
+        known.runs.records()
+    known = History.of(facts, known)
+    assert told(known) == told(History.of(facts))
+    without = [f for n, f in enumerate(facts) if n != len(facts) // 2]
+    assert told(History.of(without, known)) == told(History.of(without))
+
+
+def test_undo_is_seen_by_what_is_kept_up(demo: Book) -> None:
+    """A step is there after it, gone after undo, there again after redo."""
+    known = History.of(demo.facts)
+    figure = next(iter(demo.plans.figures))
+    demo.commit("a step", facts=[Fact(EVENING, STEP, "", (figure,), 7.0, {"stage": "stroke", "key": "never before"})])
+    hands = []
+    for turn in (lambda: None, demo.undo, demo.redo):
+        turn()
+        known = History.of(demo.facts, known)
+        found = standing(demo.plans, demo.facts, known)
+        assert found == standing(demo.plans, demo.facts)
+        hands.append(found.hands[figure])
+    assert hands[0] == hands[2] == hands[1] + 7
