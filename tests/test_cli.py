@@ -13,7 +13,7 @@ from pathlib import Path
 import pytest
 
 from helpers import EVENING, ball_mesh, box_mesh, handed_mesh
-from numerus.cli import main
+from numerus.cli.__main__ import main
 from numerus.geometry.files import read_any
 from numerus.geometry.mesh import merged
 from numerus.geometry.writing import write_stl

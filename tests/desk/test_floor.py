@@ -66,14 +66,14 @@ def test_a_machine_that_stops_stands_still_until_it_is_let_go_on(window: MainWin
     bench = floor_of(window)
     bench.choose(run.plate_id)
     assert "stands still" in bench.planned.why.text() and "vat is empty" in bench.planned.reasons.text()
-    before = bench._elapsed()
+    before = bench.live.elapsed_min
     at(window, EVENING + timedelta(minutes=30))
-    assert bench._elapsed() == pytest.approx(before)
+    assert bench.live.elapsed_min == pytest.approx(before)
     (tmp_path / "status.json").write_text("{}")
-    bench.pause_button.click()
+    bench.live.pause_button.click()
     at(window, EVENING + timedelta(minutes=50))
-    assert bench._elapsed() == pytest.approx(before + 20) and not bench.run.paused
-    bench.pause_button.click()
+    assert bench.live.elapsed_min == pytest.approx(before + 20) and not bench.run.paused
+    bench.live.pause_button.click()
     assert bench.run.paused == "paused by hand"
 
 
@@ -170,7 +170,7 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
     bench.choose(plate.id)
     assert bench.planned.vat.value() >= machine.vat_min_ml
     bench.planned.vat.setValue(machine.vat_full_ml)
-    bench.pause_button.click()
+    bench.live.pause_button.click()
     at(window, EVENING + timedelta(minutes=plate.minutes * 3))
     window.watch.look()
     ended = window.session.answers.standing.runs[run.run_id]
@@ -291,7 +291,7 @@ def off_and_on(window: MainWindow, bench, run: RunRecord) -> None:  # type: igno
     """A stopped run goes on; an ended one is taken off as the machine shows it."""
     bench.choose(run.plate_id)
     if bench.run.paused:
-        bench.pause_button.click()
+        bench.live.pause_button.click()
     elif bench.run.state == "hanging":
         bench.off_button.click()
         bench.off.record_button.click()

@@ -87,7 +87,7 @@ def prints(window: MainWindow) -> None:
             use(window.benches["plate"].make_button)
         to_stage(5)
         use(bench.start_button)
-        use(bench.ended_button)
+        use(bench.live.ended_button)
         use(bench.off_button)
         use(bench.off.record_button)
         for number, stage in ((6, "wash"), (7, "cure")):

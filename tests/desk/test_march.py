@@ -99,7 +99,7 @@ def print_all(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def
         for _ in range(2000):
             if bench.run.state != "printing":
                 break
-            bench._run_fast()
+            bench.live.tick()
         assert bench.run.state == "hanging"
         click(qtbot, bench.off_button)
         click(qtbot, bench.off.record_button)

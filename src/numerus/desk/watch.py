@@ -31,18 +31,14 @@ class RunWatch(QObject):
         for run in self.session.answers.standing.runs.values():
             plate, machine = plans.plates.get(run.plate_id), plans.machines.get(run.machine_id)
             if run.state == "printing" and not run.paused and plate is not None and machine is not None:
-                seen += self._look_at(run, plate, link_for(plate, machine, run, self._zone), machine)
+                seen += self._look_at(run, plate, link_for(plate, machine, run, plans.zone), machine)
         words = " ".join(says for _, says in seen)
         if seen and self.session.commit(words, facts=[fact for fact, _ in seen]):
             self.told.emit(words)
 
-    @property
-    def _zone(self) -> str:
-        return self.session.plans.army.zone if self.session.plans.army else ""
-
     def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, machine: Machine) -> list[tuple[Fact, str]]:
         """What happened, if anything did, as the journal keeps it and in words."""
-        now, zone = self.session.clock(), self._zone
+        now, zone = self.session.clock(), self.session.plans.zone
         done = run.minutes_at(now, zone)
         reading = link.reading(done)
         if reading.state == "printing":

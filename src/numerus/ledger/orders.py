@@ -119,9 +119,8 @@ def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Order:
 
 def busy_until(plans: Plans, standing: Standing, now: datetime) -> dict[str, datetime]:
     """When the machines that print will be done."""
-    zone = plans.army.zone if plans.army else ""
     return {
-        run.machine_id: later(now, plans.plates[run.plate_id].minutes - run.minutes_at(now, zone), zone)
+        run.machine_id: later(now, plans.plates[run.plate_id].minutes - run.minutes_at(now, plans.zone), plans.zone)
         for run in standing.runs.values()
         if run.state == "printing" and run.plate_id in plans.plates
     }

@@ -37,6 +37,11 @@ class Plans:
         return sorted((f for f in self.figures.values() if f.unit_id == unit_id), key=lambda f: f.order)
 
     @property
+    def zone(self) -> str:
+        """The time zone hours are told in, "" for the computer's own."""
+        return self.army.zone if self.army else ""
+
+    @property
     def scheme(self) -> Scheme | None:
         """The army's scheme, or the only one there is."""
         chosen = self.schemes.get(self.army.scheme_id) if self.army else None

@@ -2,17 +2,15 @@
 
 from __future__ import annotations
 
-import math
 from dataclasses import replace
 from datetime import date, datetime
 from pathlib import Path
 
-from PyQt6.QtCore import QTimer
 from PyQt6.QtGui import QCursor
-from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QFileDialog, QMenu
+from PyQt6.QtWidgets import QBoxLayout, QFileDialog, QMenu
 
 from numerus.book.intake import new_id
-from numerus.desk.benches.machine import MachineView
+from numerus.desk.benches.live import LiveRun
 from numerus.desk.benches.planned import PlannedPage
 from numerus.desk.benches.profiles import show_profiles
 from numerus.desk.benches.takeoff import Seen, TakeOffPage
@@ -20,9 +18,8 @@ from numerus.desk.benches.watchbill import WatchBill
 from numerus.desk.context import Context
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
-from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.desk.widgets.layout import Pages, button, column, panel, row
 from numerus.devices.air import coming_air
-from numerus.devices.link import MachineLink, link_for
 from numerus.errors import BookError, NumerusError, PlanError
 from numerus.floor.attendance import AWAY, up_late
 from numerus.floor.calendar import calendar_of
@@ -30,9 +27,9 @@ from numerus.floor.clock import later
 from numerus.floor.helps import Help, what_helps
 from numerus.floor.queue import Bill, Cold, Conflict, Run, Slotted, conflicts, moved_to
 from numerus.floor.runs import RunRecord, waiting_plates
-from numerus.floor.vat import Filling, filling, left_after, rest_of, stands_in
+from numerus.floor.vat import Filling, filling, stands_in
 from numerus.floor.wet import Wet, wet_work
-from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
+from numerus.kit.facts import RUN_STARTED, Fact
 from numerus.ledger.cold import cold_by
 from numerus.ledger.orders import floor_of, next_runs
 from numerus.ledger.stores import all_stock, all_wear, checks, estimates
@@ -41,7 +38,6 @@ from numerus.resin.plate import Plate, outline_bitmap
 from numerus.resin.profiles import Machine
 from numerus.words import counted
 
-TICK_MS, MINUTES_PER_TICK = 200, 4.0
 DAY_KINDS = ("away", "up until one", "as usual")
 ROOM_C = 21.0  # of a room one lives in
 
@@ -52,7 +48,7 @@ class PrintBench(Bench):
     def __init__(self, context: Context) -> None:
         self.planned_now, self.conflicts, self.wet = Bill(), list[Conflict](), list[Wet]()
         self.helps: list[Help] = []
-        self.plate_id, self.ahead_min, self.by_hand = "", 0.0, False
+        self.plate_id, self.by_hand = "", False
         super().__init__(context)
         self.add_button(
             "Machines and stores …",
@@ -66,8 +62,6 @@ class PrintBench(Bench):
         self.off_button = self.add_button(
             "Take it off", lambda: self._turn_to(1), "main", "Say of each part what became of it"
         )
-        self.timer = QTimer(self)
-        self.timer.timeout.connect(self._run_fast)
         self.bill.chosen.connect(self.choose)
         self.bill.moved.connect(self.put_at)
         self.bill.day_chosen.connect(self._ask_day)
@@ -80,20 +74,13 @@ class PrintBench(Bench):
         self.off.back.connect(lambda: self._turn_to(0))
 
     def build(self) -> QBoxLayout:
-        self.bill, self.machine = WatchBill(self.context), MachineView(self.context)
-        self.planned, self.off = PlannedPage(self.context), TakeOffPage(self.context)
-        self.fast = QCheckBox("Run it fast")
-        self.fast.setToolTip("The simulated machine: twenty minutes a second, with its seeded faults")
-        self.fast.toggled.connect(lambda on: self.timer.start(TICK_MS) if on else self.timer.stop())
-        self.machine_title = label("", "section")
-        self.ended_button = button("It has ended", self.end_run, "main")
-        self.pause_button = button(
-            "Pause", self.pause_or_go_on, "", "Stop the run, or let it go on from where it stands"
+        self.bill, self.planned, self.off = (
+            WatchBill(self.context),
+            PlannedPage(self.context),
+            TakeOffPage(self.context),
         )
-        buttons = row(self.pause_button, -1, self.ended_button)
-        beside = column(self.machine_title, self.machine, self.fast, buttons, gap=8, margins=(14, 8, 14, 12))
-        beside.setStretch(1, 1)
-        side, drawer = panel(beside, "drawer"), panel(column(self.planned, gap=0), "drawer")
+        self.live = LiveRun(self.context, self.planned.vat.value)
+        side, drawer = panel(column(self.live, gap=0), "drawer"), panel(column(self.planned, gap=0), "drawer")
         hold(self.theme, side, "setFixedWidth", 244)
         hold(self.theme, drawer, "setFixedHeight", 236)
         main = column(row(self.bill, margins=(16, 4, 12, 4)), drawer, gap=0)
@@ -126,10 +113,6 @@ class PrintBench(Bench):
     @property
     def cold(self) -> Cold:
         return cold_by(coming_air(self.session.now))
-
-    @property
-    def _zone(self) -> str:
-        return self.session.plans.army.zone if self.session.plans.army else ""
 
     def refresh(self) -> None:
         plans = self.session.plans
@@ -197,8 +180,7 @@ class PrintBench(Bench):
 
     def choose(self, plate_id: str) -> None:
         if plate_id != self.plate_id:
-            self.plate_id, self.ahead_min, self.by_hand = plate_id, 0.0, True
-            self.fast.setChecked(False)
+            self.plate_id, self.by_hand = plate_id, True
             self.body.setCurrentIndex(0)
         self._show()
 
@@ -213,18 +195,8 @@ class PrintBench(Bench):
         self.off_button.setVisible(ended and self.body.currentIndex() == 0)
         self.title.setText(f"Taken off: {plate.name}" if plate and self.body.currentIndex() else "Watch bill")
         self.off_button.setText("Take it off" if ended and run and run.state == "hanging" else "Look at it again")
-        still = run.paused if run is not None else ""
-        self.fast.setVisible(printing and not still)
-        self.pause_button.setVisible(printing)
-        self.pause_button.setText("Go on" if still else "Pause")
-        self.ended_button.setVisible(printing)
         machine = self.session.plans.machines.get(slot.machine_id if slot else plate.machine_id) if plate else None
-        self.machine_title.setText(machine.name if machine else "")
-        printer = self._printer()
-        reading = printer.reading(self._elapsed()) if printer and printing else None
-        if reading is not None and still:
-            reading = replace(reading, state="stopped", says=still)
-        self.machine.show_reading(machine, plate, reading)
+        self.live.show_run(plate, run, machine)
         if slot is not None and machine is not None:
             now = self.session.now
             celsius = ROOM_C if not machine.unheated else coming_air(now)[0].celsius
@@ -239,19 +211,21 @@ class PrintBench(Bench):
     def _vat(self, plate: Plate, machine: Machine) -> Filling:
         """What to pour in before a run."""
         runs, plates = self.session.answers.standing.runs.values(), self.session.plans.plates
-        return filling(plate, machine, stands_in(machine, runs, plates, self.session.now, self._zone))
+        return filling(plate, machine, stands_in(machine, runs, plates, self.session.now, self.session.plans.zone))
 
     def _show_run(self, plate: Plate, run: RunRecord) -> None:
-        machine = self.session.plans.machines.get(run.machine_id)
+        machine, rest = self.live.machine, self.live.rest()
         if run.paused:
             careful = "Refill or look at it first: gloves, lid closed. Going on leaves a line where it stood; what stood long may let go."
             self.planned.show_words(f"{plate.name} stands still", f"{run.paused[:1].upper()}{run.paused[1:]}.", careful)
-            if machine is not None:
-                self.planned.show_vat(self._rest(plate, run, machine), machine)
+            if machine is not None and rest is not None:
+                self.planned.show_vat(rest, machine)
             return
         if run.state == "printing":
-            end = later(run.started, plate.minutes, self._zone)
-            said = f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}.{self._lasts(plate, run)}"
+            end = later(run.started, plate.minutes, self.session.plans.zone)
+            said = (
+                f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}.{self._lasts(rest)}"
+            )
             careful = "Keep the lid down: daylight cures resin. The simulated machine may let a part go, lose power or run dry."
             self.planned.show_words(f"{plate.name} is printing", said, careful)
             return
@@ -259,21 +233,12 @@ class PrintBench(Bench):
         waits = "has ended and waits to be taken off" if run.state == "hanging" else f"was taken off; {run.state}"
         self.planned.show_words(f"{plate.name} {waits}", self.off.counts.text() + ".")
 
-    def _rest(self, plate: Plate, run: RunRecord, machine: Machine) -> Filling:
-        """What the rest of a run takes; what stands in the vat by the machine where it tells, else by the journal."""
-        printer, now = self._printer(), self.session.now
-        told = printer.reading(self._elapsed()).resin_ml if printer else math.nan
-        stands = left_after(run, plate, machine, now, self._zone) if math.isnan(told) else told
-        return rest_of(plate, machine, self._elapsed(), stands)
-
-    def _lasts(self, plate: Plate, run: RunRecord) -> str:
+    def _lasts(self, rest: Filling | None) -> str:
         """Until when what stands in the vat lasts, where it does not to the end."""
-        machine = self.session.plans.machines.get(run.machine_id)
-        rest = self._rest(plate, run, machine) if machine is not None else None
         low = rest.low_min(rest.stands_ml or 0.0) if rest is not None else None
         if low is None:
             return ""
-        return f" The vat runs low {later(self.session.now, low, self._zone):%a %H:%M}: pause it and fill it up before."
+        return f" The vat runs low {later(self.session.now, low, self.session.plans.zone):%a %H:%M}: pause it and fill it up before."
 
     def _seen(self, plate: Plate, run: RunRecord) -> dict[str, Seen]:
         """What the journal holds, or what was said so far; for a plate not yet looked at, what the machine shows."""
@@ -281,43 +246,8 @@ class PrintBench(Bench):
             return dict(run.outcomes)
         if self.off.run is not None and self.off.run.run_id == run.run_id and self.off.outcomes:
             return self.off.outcomes
-        printer = self._printer()
-        return {o.placed_id: (o.outcome, o.height_mm, o.looks) for o in printer.outcomes()} if printer else {}
-
-    def _printer(self) -> MachineLink | None:
-        plate, run = self.plate, self.run
-        machine = self.session.plans.machines.get(plate.machine_id) if plate else None
-        return link_for(plate, machine, run, self._zone) if plate and machine and run else None
-
-    def _elapsed(self) -> float:
-        run = self.run
-        return 0.0 if run is None else run.minutes_at(self.session.clock(), self._zone) + self.ahead_min
-
-    def _run_fast(self) -> None:
-        self.ahead_min += MINUTES_PER_TICK
-        printer, run = self._printer(), self.run
-        reading = printer.reading(self._elapsed()) if printer is not None else None
-        if reading is None or run is None or reading.state == "printing":
-            machine = self.session.plans.machines.get(run.machine_id) if run else None
-            self.machine.show_reading(machine, self.plate, reading)
-            return
-        self.fast.setChecked(False)
-        self.end_run() if reading.state == "finished" else self._pause(reading.says)
-
-    def pause_or_go_on(self) -> None:
-        """Stop a run for a while, or let it go on from where it stands."""
-        run = self.run
-        if run is not None and run.paused:
-            data = {"vat_ml": self.planned.vat.value()}
-            self.session.commit("run goes on", facts=[Fact(self.session.clock(), RUN_RESUMED, run.run_id, data=data)])
-        elif run is not None:
-            self._pause("paused by hand")
-
-    def _pause(self, why: str) -> None:
-        run, plate = self.run, self.plate
-        if run is not None and plate is not None and run.state == "printing":
-            fact = Fact(self.session.clock(), RUN_PAUSED, run.run_id, data={"why": why})
-            self.session.commit(f"{plate.name} stands still", facts=[fact])
+        link = self.live.link
+        return {o.placed_id: (o.outcome, o.height_mm, o.looks) for o in link.outcomes()} if link else {}
 
     def start_run(self) -> None:
         """Start the chosen plate now."""
@@ -339,15 +269,12 @@ class PrintBench(Bench):
             )
             return
         now = self.session.clock()
-        run = Run(new_id(), slot.plate.id, slot.machine_id, now, later(now, slot.plate.minutes, self._zone))
+        run = Run(
+            new_id(), slot.plate.id, slot.machine_id, now, later(now, slot.plate.minutes, self.session.plans.zone)
+        )
         data = {"plate": slot.plate.id, "machine": slot.machine_id, "vat_ml": self.planned.vat.value()}
         fact = Fact(now, RUN_STARTED, run.id, (), 10, data)
         self.session.commit(f"start {slot.plate.name}", [run, replace(slot.plate, pinned=None)], [fact])
-
-    def end_run(self) -> None:
-        run, plate = self.run, self.plate
-        if run is not None and plate is not None and run.state == "printing":
-            self.session.commit(f"{plate.name} ended", facts=[Fact(self.session.clock(), RUN_ENDED, run.run_id)])
 
     def put_at(self, plate_id: str, when: datetime, machine_id: str) -> None:
         """A run put at a time by hand, on its machine or another it fits; the others go round it."""

@@ -1,0 +1,107 @@
+"""Which command it is, and its answer on standard output."""
+
+from __future__ import annotations
+
+import argparse
+import json
+import sys
+from collections.abc import Sequence
+from datetime import datetime
+from pathlib import Path
+from typing import Any
+
+from numerus.cli.books import add_files, inquests_of, schedule_of, status, write_demo, write_messy
+from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
+from numerus.cli.plates import plates_made, printed_layers
+from numerus.cli.results import refused
+from numerus.errors import NumerusError
+
+
+def _moment(text: str) -> datetime:
+    return datetime.fromisoformat(text)
+
+
+def _positive(text: str) -> float:
+    value = float(text)
+    if not 0 < value < 1e6:
+        raise argparse.ArgumentTypeError("must be above zero")
+    return value
+
+
+def parser() -> argparse.ArgumentParser:
+    made = argparse.ArgumentParser(prog="run cli", description="Numerus without a window.")
+    commands = made.add_subparsers(required=True, metavar="COMMAND")
+
+    def command(name: str, run: Any, says: str) -> argparse.ArgumentParser:
+        sub = commands.add_parser(name, help=says, description=says)
+        sub.add_argument("--json", action="store_true", help="JSON output (always so; kept for scripts)")
+        sub.set_defaults(run=run)
+        return sub
+
+    sub = command("inspect", inspect_files, "health and size of mesh files, folders or zips")
+    sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
+    sub.add_argument("--below-mm", type=_positive, default=0.4, help="walls under this are thin_area_mm2 (0.4)")
+    sub = command("kit", kit_of, "what the parts of an archive or folder are to each other")
+    sub.add_argument("path", type=Path, metavar="PATH")
+    sub = command("layers", layers_of, "layer areas, volume and islands of a mesh in its own coordinates")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--layer-mm", type=_positive, default=0.05)
+    sub.add_argument("--pixel-mm", type=_positive, default=0.05)
+    sub.add_argument("--drop", action="store_true", help="centre it over the origin and stand it on z = 0 first")
+    schools = ("standing", "tilted", "lying", "measured")
+    sub = command("pose", poses_of, "ways a part could lie on the machine, best first")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--school", choices=schools, default="")
+    sub = command("support", support_of, "a posed and supported copy of a part, checked")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--out", type=Path, required=True, metavar="STL")
+    sub.add_argument("--keep-pose", action="store_true", help="leave it as it stands")
+    sub.add_argument("--school", choices=schools, default="")
+    sub = command("hollow", hollow_of, "a hollow copy of a part, with drains")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--wall-mm", type=_positive, default=2.0)
+    sub.add_argument("--drain-mm", type=_positive, default=3.0)
+    sub.add_argument("--out", type=Path, required=True, metavar="STL")
+    sub = command("demo", write_demo, "write the demo book")
+    sub.add_argument("--out", type=Path, required=True, metavar="BOOK")
+    sub.add_argument("--now", type=_moment, help="tell the army's story as of this moment")
+    sub = command("messy", write_messy, "write the demo kit as a badly kept archive, to try Sort on")
+    sub.add_argument("--out", type=Path, required=True, metavar="ZIP")
+    sub = command("status", status, "where everything stands and whether it will be ready")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--now", type=_moment)
+    sub = command("plate", plates_made, "plates for a book, or for mesh files posed and supported, as 3MF")
+    sub.add_argument("items", nargs="+", type=Path, metavar="BOOK|FILE")
+    sub.add_argument("--machine", required=True, metavar="NAME")
+    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    sub = command("print", printed_layers, "read a layer archive back and print it on the simulated machine")
+    sub.add_argument("file", type=Path, metavar="ARCHIVE")
+    sub.add_argument("--vat-ml", type=float, default=450.0)
+    sub = command("schedule", schedule_of, "which plate runs when, and when the army will be ready")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--now", type=_moment)
+    sub = command("inquest", inquests_of, "why runs failed, and what would tell more")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub = command("add", add_files, "read mesh files, folders or zips into a kit of a book")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
+    sub.add_argument("--kit", default="New kit")
+    return made
+
+
+def main(argv: Sequence[str] | None = None) -> int:
+    args = parser().parse_args(argv)
+    try:
+        results = args.run(args)
+    except NumerusError as error:
+        results = [
+            refused(
+                str(next((getattr(args, a) for a in ("book", "path", "file", "out") if hasattr(args, a)), "")), error
+            )
+        ]
+    print(json.dumps(results[0] if len(results) == 1 else results))
+    return 0 if results and all(r["ok"] for r in results) else 2
+
+
+if __name__ == "__main__":
+    sys.exit(main())

@@ -1,0 +1,123 @@
+"""Commands on books: the demo, where everything stands, the watch bill, why runs failed, files taken in."""
+
+from __future__ import annotations
+
+import argparse
+from datetime import datetime
+
+from numerus.cli.results import Result, refused
+from numerus.errors import BookError
+
+
+def write_demo(args: argparse.Namespace) -> list[Result]:
+    from numerus.demo.army import make_demo
+
+    if args.out.exists():
+        raise BookError("exists", f"{args.out} exists already.", "It was left as it is; choose another name.")
+    book = make_demo(args.out, args.now or datetime.now())
+    plans = book.plans
+    book.close()
+    return [
+        {
+            "file": str(args.out),
+            "ok": True,
+            "units": len(plans.units),
+            "figures": len(plans.figures),
+            "parts": len(plans.parts),
+        }
+    ]
+
+
+def write_messy(args: argparse.Namespace) -> list[Result]:
+    """The demo kit as a careless archive, to try Sort on."""
+    from numerus.demo.messy import files, write_archive
+
+    if args.out.exists():
+        raise BookError("exists", f"{args.out} exists already.", "It was left as it is; choose another name.")
+    write_archive(args.out)
+    return [{"file": str(args.out), "ok": True, "entries": len(files())}]
+
+
+def status(args: argparse.Namespace) -> list[Result]:
+    """Counts per stage, bottleneck, forecast."""
+    from numerus.book.book import Book
+    from numerus.ledger.forecast import forecast
+    from numerus.ledger.rates import rates
+    from numerus.ledger.standing import standing
+    from numerus.ledger.work import bottleneck, gates
+
+    book = Book.open(args.book)
+    now, found = args.now or datetime.now(), standing(book.plans, book.facts)
+    gate = bottleneck(gates(book.plans, found, rates(book.facts)))
+    seen = forecast(book.plans, book.facts, now, found)
+    days = {"p10": seen.dots[1], "p50": seen.middle, "p90": seen.dots[17]}
+    told = {
+        "ready_by": seen.ready_by.isoformat(), "in_time_of_20": seen.in_time, "hands_left_h": round(seen.hands_left_min / 60, 2),
+        "hands_there_h": round(seen.hands_there_min / 60, 2), **{k: d.isoformat() for k, d in days.items()},
+    }  # fmt: skip
+    narrowest = {"stage": gate.stage, "figures_per_week": round(gate.per_week, 2)} if gate else None
+    army = book.plans.army.name if book.plans.army else ""
+    return [
+        {
+            "file": str(args.book),
+            "ok": True,
+            "army": army,
+            "stages": found.counts(),
+            "bottleneck": narrowest,
+            "forecast": told,
+            "notices": book.notices,
+        }
+    ]
+
+
+def schedule_of(args: argparse.Namespace) -> list[Result]:
+    """Every waiting plate on its machine in time, and when the army will be ready."""
+    from numerus.book.book import Book
+    from numerus.ledger.forecast import finish_dates
+    from numerus.ledger.orders import next_runs
+    from numerus.ledger.standing import standing
+
+    book, now = Book.open(args.book), args.now or datetime.now()
+    found = standing(book.plans, book.facts)
+    machines = {m.id: m.name for m in book.plans.machines.values()}
+    runs = [{
+        "machine": machines[s.machine_id], "plate": s.plate.name, "start": s.start.isoformat(), "end": s.end.isoformat(),
+        "met": s.met.isoformat(), "why": s.why,
+    } for s in next_runs(book.plans, found, now).slots]  # fmt: skip
+    finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.facts, now, found).items()}
+    return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]
+
+
+def inquests_of(args: argparse.Namespace) -> list[Result]:
+    """Every run that failed in part: likely causes with their evidence, and the tests that would tell most."""
+    from numerus.book.book import Book
+    from numerus.floor.runs import failure_counts
+    from numerus.ledger.inquiry import inquest_of
+    from numerus.ledger.standing import standing
+
+    book = Book.open(args.book)
+    runs = standing(book.plans, book.facts).runs
+    listed = []
+    for record in runs.values():
+        if record.plate_id not in book.plans.plates or not failure_counts([record])[0]:
+            continue
+        found = inquest_of(record, book.plans, runs, book.facts)
+        listed.append({
+            "run": record.run_id, "plate": book.plans.plates[record.plate_id].name, "started": record.started.isoformat(),
+            "causes": [{"cause": c.key, "name": c.name, "share": round(c.share, 4), "evidence": list(c.evidence)} for c in found.causes],
+            "tests": [{"test": t.key, "says": t.says, "minutes": t.minutes, "bits": round(t.bits, 4)} for t in found.tests],
+        })  # fmt: skip
+    return [{"file": str(args.book), "ok": True, "inquests": listed}]
+
+
+def add_files(args: argparse.Namespace) -> list[Result]:
+    """Read files into a kit of a book, as the Sort bench does."""
+    from numerus.book.book import Book
+    from numerus.book.intake import take_in
+
+    book = Book.open(args.book)
+    parts, left_out = take_in(book, args.files, args.kit)
+    read = [
+        {"file": p.name, "ok": True, "slot": p.slot, "unit": p.unit, "extents_mm": list(p.extents_mm)} for p in parts
+    ]
+    return [*read, *(refused(r.name, r.error) for r in left_out)]

@@ -1,0 +1,162 @@
+"""Commands on mesh files: health, layers, kits, poses, supports, hollowing."""
+
+from __future__ import annotations
+
+import argparse
+from dataclasses import asdict
+from typing import Any
+
+from numerus.cli.results import Result, refused, sound
+from numerus.errors import NumerusError
+
+
+def _inspected(name: str, found: Any, below_mm: float) -> Result:
+    from numerus.bench.build import balance
+    from numerus.geometry.files import Refusal
+    from numerus.geometry.health import inspect
+    from numerus.geometry.thickness import thickness
+
+    if isinstance(found, Refusal):
+        return refused(name, found.error)
+    health, mesh = inspect(found)
+    walls, stands = thickness(mesh), balance([mesh])
+    thinnest = walls.thinnest_mm
+    return {
+        "file": name, "ok": True, **asdict(health), "thinnest_mm": round(thinnest, 4) if thinnest < 1e6 else None,
+        "thin_area_mm2": round(walls.area_below_mm2(below_mm), 4), "below_mm": below_mm,
+        "centre_of_mass_mm": [round(c, 4) for c in stands.centre_mm], "tipping_deg": round(stands.tipping_deg, 3),
+    }  # fmt: skip
+
+
+def inspect_files(args: argparse.Namespace) -> list[Result]:
+    """Every mesh of every file, folder or zip named."""
+    from numerus.geometry.files import read_any
+
+    results = []
+    for path in args.files:
+        inside = path.is_dir() or path.suffix.lower() == ".zip"
+        try:
+            for found in read_any(path, whole=True):
+                results.append(_inspected(f"{path}/{found.name}" if inside else str(path), found, args.below_mm))
+        except NumerusError as error:
+            results.append(refused(str(path), error))
+    return results
+
+
+def kit_of(args: argparse.Namespace) -> list[Result]:
+    """What an archive or folder holds and what its parts are to each other; sizes in mm after the unit was read."""
+    from numerus.geometry.files import Refusal, read_any
+    from numerus.geometry.formats import MeshFile
+    from numerus.geometry.health import UNIT_FACTORS
+    from numerus.kit.assembly import propose
+    from numerus.kit.relations import relations, together
+    from numerus.kit.sorting import shaped
+
+    found = list(read_any(args.path))
+    pairs = [shaped(f, f.name) for f in found if isinstance(f, MeshFile)]
+    parts = [one for one, _ in pairs]
+    said = relations(parts)
+    slots = propose(parts, said)
+    copies = {r.parts[-1]: r for r in said if r.kind == "supported"}
+    listed = [{
+        "file": p.id, "name": p.name.rpartition("/")[2], "unit": h.unit, "extents_mm": [round(float(e), 4) for e in p.mesh.extents_mm],
+        "volume_ml": h.volume_ml * UNIT_FACTORS[h.unit] ** 3, "watertight": h.watertight, "holes": h.holes, "supported": p.id in copies,
+        "slot": slots[p.id].slot, "slot_confidence": round(slots[p.id].confidence, 2), "slot_reason": slots[p.id].reason,
+        "problems": [asdict(q) for q in h.problems],
+    } for p, h in pairs]  # fmt: skip
+
+    def named(kind: str) -> list[list[str]]:
+        return [list(r.parts) for r in said if r.kind == kind]
+
+    def sizes(r: Any) -> Any:
+        return r.size_mm[0] if len(r.size_mm) == 1 else list(r.size_mm)
+
+    joints = [{"a": r.parts[0], "b": r.parts[1], **dict(zip(("x_mm", "y_mm", "z_mm"), r.place_mm, strict=True)),
+               "confidence": round(r.confidence, 2)} for r in said if r.kind == "joint" and r.place_mm]  # fmt: skip
+    return [{
+        "file": str(args.path), "ok": bool(parts), "parts": listed, "duplicates": together(named("duplicate")),
+        "mirrors": named("mirror"), "alternatives": named("alternative"), "supported_copies": [p for p in named("supported") if len(p) == 2],
+        "joints": joints, "bases": [{"file": r.parts[0], "size_mm": sizes(r)} for r in said if r.kind == "base"],
+        "scaled": [{"a": r.parts[0], "b": r.parts[1], "times": r.size_mm[0]} for r in said if r.kind == "scaled"],
+        "clashes": named("clash"), "wholes": named("whole"), "refused": [refused(f.name, f.error) for f in found if isinstance(f, Refusal)],
+    }]  # fmt: skip
+
+
+def _rounded(value: Any) -> Result:
+    return {k: round(v, 6) for k, v in asdict(value).items()}
+
+
+def layers_of(args: argparse.Namespace) -> list[Result]:
+    from numerus.geometry.columns import solid_columns
+    from numerus.geometry.files import read_mesh
+    from numerus.geometry.health import oriented, without_degenerate
+    from numerus.geometry.layers import islands, layer_areas_mm2
+    from numerus.geometry.pockets import cups, trapped
+    from numerus.geometry.sections import sections, specks
+    from numerus.resin.pose import layer_pulls_n
+    from numerus.resin.profiles import Machine, Resin
+
+    try:
+        mesh, turned = oriented(without_degenerate(read_mesh(args.file).mesh)[0])
+        mesh = mesh.dropped() if args.drop else mesh
+        columns = solid_columns(mesh.triangles, args.pixel_mm, args.layer_mm)
+        found, sealed, shut = islands(columns), cups(columns), trapped(columns)
+    except NumerusError as error:
+        return [refused(str(args.file), error)]
+    areas = layer_areas_mm2(columns)
+    listed = [{k: round(getattr(i, k), 6) for k in ("z_mm", "x_mm", "y_mm", "area_mm2")} for i in found]
+    return [{
+        "file": str(args.file), "ok": True, "layers": columns.layers, "layer_mm": args.layer_mm, "pixel_mm": args.pixel_mm,
+        "volume_ml": columns.volume_mm3 / 1000, "area_mm2": [round(float(a), 6) for a in areas],
+        "islands": listed, "cups": [_rounded(c) for c in sealed], "trapped": [_rounded(t) for t in shut],
+        "pull_n": [round(float(n), 4) for n in layer_pulls_n(sections(columns), sealed, Machine("m", "usual"), Resin("r", "usual"))],
+        "specks": len(specks(columns)), "doubtful_columns": columns.doubtful, "turned_shells": turned,
+    }]  # fmt: skip
+
+
+def poses_of(args: argparse.Namespace) -> list[Result]:
+    """Ways to lie on the machine, the least regret first."""
+    from numerus.resin.judgement import judged_poses
+    from numerus.resin.profiles import Machine, Resin
+
+    mesh = sound(args.file)
+    found = judged_poses(mesh, Machine("m", "usual"), Resin("r", "usual"), args.school)
+    listed = [{
+        "direction": [round(v, 6) for v in j.cost.up], "school": j.cost.school, "height_mm": round(j.cost.height_mm, 3),
+        "support_area_mm2": round(j.cost.support_mm2, 3), "scar_mm2": round(j.cost.scar_mm2, 3),
+        "peak_area_mm2": round(j.cost.peak_mm2, 3), "islands": j.cost.islands, "cups": j.cost.cups,
+        "minutes": round(j.cost.minutes, 1), "score": round(j.score, 5),
+    } for j in found]  # fmt: skip
+    return [{"file": str(args.file), "ok": True, "candidates": listed}]
+
+
+def support_of(args: argparse.Namespace) -> list[Result]:
+    """A supported copy, platform at z = 0, raft included, and what its check says."""
+    from numerus.geometry.writing import write_stl
+    from numerus.resin.judgement import supported_part
+    from numerus.resin.profiles import Machine, Resin
+
+    mesh = sound(args.file)
+    made = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
+    write_stl(made.made.whole, args.out)
+    margin, proof = made.worst_margin if made.worst_margin < 1e9 else None, made.proof
+    return [{
+        "file": str(args.file), "ok": True, "out": str(args.out), "transform": [round(float(v), 9) for v in made.transform.reshape(-1)],
+        "tips": len(made.made.pillars), "pillars": sum(p.lands != "part" for p in made.made.pillars), "volume_ml": round(made.volume_ml, 6),
+        "islands_left": len(proof.islands_left), "unsupported_mm2": round(proof.unsupported_mm2, 4), "worst_margin": margin,
+        "scar_show_mm2": round(proof.scar_show_mm2, 4), "cleaning_minutes": round(proof.cleaning_minutes, 1),
+        "too_light": len(proof.too_light), "swinging": len(proof.swings), "touching": len(proof.touches),
+    }]  # fmt: skip
+
+
+def hollow_of(args: argparse.Namespace) -> list[Result]:
+    """A hollow copy with drains, in the file's own coordinates."""
+    from numerus.geometry.writing import write_stl
+    from numerus.resin.hollow import hollow
+
+    made = hollow(sound(args.file), args.wall_mm, args.drain_mm)
+    write_stl(made.mesh, args.out)
+    return [{
+        "file": str(args.file), "ok": True, "out": str(args.out), "saved_ml": round(made.saved_ml, 6),
+        "min_wall_mm": round(made.min_wall_mm, 4), "drains": [asdict(d) for d in made.drains], "trapped_ml": round(made.trapped_ml, 6),
+    }]  # fmt: skip
