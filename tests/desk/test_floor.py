@@ -181,11 +181,12 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
 
 
 def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -> None:
-    """A weak spot in the middle of the only other machine: one click lays the plate round it, and it is planned there."""
+    """A weak spot under one of its parts on the only other machine: one click lays the plate round it, and it is planned there."""
     bench = floor_of(window)
     plans = window.session.plans
     small, large = plans.machines["mallard"], next(m for m in plans.machines.values() if m.id != "mallard")
-    spot = (30.0, 30.0, 6.0)
+    under = next(s.plate for s in bench.slots if s.machine_id == small.id).placed[0]
+    spot = (under.x_mm, under.y_mm, 6.0)
     window.session.commit("out", [replace(small, in_service=False), replace(large, bad_spots=(spot,))])
     left = [p for p, _ in bench.planned_now.left]
     assert left and all(p.machine_id == small.id for p in left)

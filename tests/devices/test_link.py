@@ -11,10 +11,12 @@ import numpy as np
 import pytest
 
 from helpers import box_mesh
-from numerus.devices.camera import HIGH, WIDE, camera_picture
+from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.link import ArchivePrinter, FolderLink, link_for
 from numerus.devices.printer import LINE, SimulatedPrinter
 from numerus.floor.runs import RunRecord, run_records
+from numerus.geometry.likeness import even_points
+from numerus.geometry.mesh import merged
 from numerus.kit.facts import RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.resin.layerfile import LayerArchive, write_layers
 from numerus.resin.plate import Placed, Plate
@@ -71,12 +73,23 @@ def test_a_bridge_tells_what_its_file_says(tmp_path: Path) -> None:
 def test_the_camera_sees_the_plate_rise_and_parts_grow() -> None:
     """Seeded; the plate is higher later, and more of the picture is part."""
     printer = SimulatedPrinter(PLATE, MACHINE, 1, "none")
-    parts = [(20.0, 35.0, 30.0), (60.0, 80.0, 18.0)]
-    early, late = (camera_picture(parts, 143.0, 30.0, printer.reading(m), 3) for m in (20, PLATE.minutes))
+    skin = merged([box_mesh((15, 8, 30), (20, 5, 0)), box_mesh((20, 8, 18), (60, 40, 0))])
+    skin = even_points(skin, 8000)[0]
+    early, late = (camera_picture(skin, 143.0, 30.0, printer.reading(m), 3) for m in (20, PLATE.minutes))
     assert early.shape == (HIGH, WIDE, 3) and early.dtype == np.uint8
-    assert np.array_equal(early, camera_picture(parts, 143.0, 30.0, printer.reading(20), 3))
+    assert np.array_equal(early, camera_picture(skin, 143.0, 30.0, printer.reading(20), 3))
     plate_rows = [int(np.argmax(p[:, WIDE // 2, 0] > 160)) for p in (early, late)]
-    assert plate_rows[1] < plate_rows[0] - 40
+    assert plate_rows[1] < plate_rows[0] - 20
+
+
+def test_the_front_shows_each_part_where_it_hangs_as_far_as_it_has_grown() -> None:
+    """Two blocks to the pixel; the one behind darker; half grown, half as many rows."""
+    skin = even_points(merged([box_mesh((15, 8, 30), (20, 5, 0)), box_mesh((20, 8, 18), (60, 40, 0))]), 40_000)[0]
+    whole, half = (front_of(skin, 143.0, grown, 1.0) for grown in (30.0, 15.0))
+    assert whole.shape == (31, 144) and half.shape == (16, 144)
+    assert (whole[1:29, 21:34] > 0).all() and (whole[1:17, 61:79] > 0).all()
+    assert not whole[:, :19].any() and not whole[:, 37:58].any() and not whole[20:, 60:80].any()
+    assert whole[5, 70] < whole[5, 27]
 
 
 def test_the_simulated_machine_prints_a_layer_archive(tmp_path: Path) -> None:

@@ -109,10 +109,11 @@ class Bill:
 
 @dataclass(frozen=True)
 class Conflict:
-    """Something about a run that wants a decision."""
+    """Something about a run that wants a decision, and what can be done."""
 
     plate_id: str
     says: str
+    advice: str = "drag the run on the bill, or change the day above it"
 
 
 @dataclass(eq=False)
@@ -240,8 +241,14 @@ def conflicts(bill: Bill, floor: Floor) -> list[Conflict]:
             hang = f"{slot.plate.name} ends {slot.end:%a %H:%M} and hangs {span(slot.hangs_min)}: it dries on."
             found.append(Conflict(slot.plate.id, hang))
         if slot.met.date() > army.ready_by:
-            found.append(Conflict(slot.plate.id, f"{slot.plate.name} comes off {slot.met:%a %d %b}, after the date."))
-    return found + [Conflict(plate.id, why) for plate, why in bill.left]
+            found.append(
+                Conflict(
+                    slot.plate.id,
+                    f"{slot.plate.name} comes off {slot.met:%a %d %b}, after the date.",
+                    "see what would help",
+                )
+            )
+    return found + [Conflict(plate.id, why, "choose it here, then lay it anew") for plate, why in bill.left]
 
 
 def _runs_low(slot: Slotted, machine: Machine, hours: Hours) -> list[Conflict]:
@@ -253,7 +260,7 @@ def _runs_low(slot: Slotted, machine: Machine, hours: Hours) -> list[Conflict]:
     there = hours.last(low)
     fill = f"fill it up {there:%H:%M}" if there is not None and there > slot.start else "start it at another time"
     says = f"{slot.plate.name} takes {slot.plate.resin_ml:.0f} ml: a full vat runs low {low:%a %H:%M}, when nobody is there; {fill}."
-    return [Conflict(slot.plate.id, says)]
+    return [Conflict(slot.plate.id, says, "what cannot be filled up in time: a shorter plate, or a larger vat")]
 
 
 def other_starts(

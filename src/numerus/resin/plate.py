@@ -17,7 +17,7 @@ import numpy as np
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.layers import silhouette
-from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
+from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
 from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes
@@ -309,6 +309,11 @@ def density(filled: Sequence[Filled], outlines: Sequence[Outline]) -> list[float
 def covered(plate: Plate, shapes: Mapping[str, Bitmap], machine: Machine) -> float:
     """Share of a plate covered by its parts' silhouettes, by part id."""
     return sum(int(shapes[p.part_id].sum()) for p in plate.placed) / empty_plate(machine).size
+
+
+def placed_points(points_mm: Floats, placed: Placed) -> Floats:
+    """Points (n, 3) of a supported mesh where it stands on the plate."""
+    return np.asarray(points_mm @ rotation_matrix(about_vertical(placed.turn_deg))[:3, :3].T + [placed.x_mm, placed.y_mm, 0])
 
 
 def placed_mesh(mesh: Mesh, placed: Placed) -> Mesh:

@@ -1,4 +1,4 @@
-"""A machine at work, drawn from its reading: plate, growing part, vat, and the numbers beside."""
+"""A machine at work, as its camera sees it, with its numbers; or at rest, with what will hang from its plate."""
 
 from __future__ import annotations
 
@@ -7,13 +7,17 @@ from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
-from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
-from numerus.devices.camera import camera_picture
+from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.printer import Reading
-from numerus.resin.plate import Plate
+from numerus.geometry.likeness import even_points
+from numerus.geometry.mesh import Floats
+from numerus.resin.plate import Plate, placed_points
 from numerus.resin.profiles import Machine
 from numerus.words import span
+
+SKIN_POINTS = 4000  # of each part
 
 
 class MachineView(Drawing):
@@ -23,27 +27,53 @@ class MachineView(Drawing):
         self.machine: Machine | None = None
         self.plate: Plate | None = None
         self.reading: Reading | None = None
-        self.hold("setMinimumSize", 200, 250)
+        self.at_rest: list[tuple[str, str]] = []
+        self.vat_ml: float | None = None
+        self._skinned: tuple[Plate, Floats] | None = None
+        self._known: dict[str, Floats] = {}
+        self.hold("setMinimumSize", 200, 380)
 
     def show_reading(self, machine: Machine | None, plate: Plate | None, reading: Reading | None) -> None:
         self.machine, self.plate, self.reading = machine, plate, reading
         self.update()
 
+    def show_rest(self, vat_ml: float | None, worn: list[tuple[str, str]]) -> None:
+        """What there is to say of the machine while it does not print: what stands in its vat, what is worn."""
+        self.vat_ml = vat_ml
+        self.at_rest = [("In the vat", "not known" if vat_ml is None else f"{vat_ml:.0f} ml"), *worn]
+
     def draw(self, painter: QPainter) -> None:
         if self.machine is None:
             return
-        box = QRectF(4, 4, self.width() - 8, self.height() - 132)
+        box = QRectF(4, 4, self.width() - 8, (self.width() - 8) * HIGH / WIDE)
         painter.setPen(QPen(self.theme.colour("slate"), 1.4))
         painter.setBrush(self.theme.colour("chalk"))
         painter.drawRoundedRect(box, 6, 6)
-        vat_top = box.bottom() - 46
         if self.reading is not None and self.plate is not None:
             self._draw_camera(painter, box)
-            self._draw_numbers(painter, box.bottom() + 20)
-            return
-        self._draw_vat(painter, box, vat_top)
-        painter.fillRect(QRectF(box.left() + 34, vat_top, box.width() - 68, 10), self.theme.colour("slate"))
-        self._draw_numbers(painter, box.bottom() + 20)
+        else:
+            self._draw_vat(painter, box, box.bottom() - 42)
+            self._draw_coming(painter, box, box.bottom() - 42)
+        self._draw_numbers(painter, self._draw_from_above(painter, box.bottom() + 10) + 24)
+
+    def _draw_from_above(self, painter: QPainter, top: float) -> float:
+        """The plate from above with its parts' outlines; where it ends."""
+        assert self.machine is not None
+        wide = self.width() - 8
+        scale = wide / self.machine.plate_x_mm
+        frame = QRectF(4, top, wide, self.machine.plate_y_mm * scale)
+        painter.setPen(QPen(self.theme.colour("slate"), 1))
+        painter.setBrush(self.theme.colour("matt"))
+        painter.drawRoundedRect(frame, 3, 3)
+        painter.setPen(QPen(self.theme.colour("river"), 1))
+        painter.setBrush(self.theme.colour("riverwash"))
+        for placed in self.plate.placed if self.plate else ():
+            pose = self.session.plans.pose_of(placed)
+            corners = [(x, y, 0.0) for x, y in pose.hull_mm] if pose else []  # of an older book's poses not known
+            if corners:
+                places = placed_points(np.array(corners), placed) * scale
+                painter.drawPolygon([QPointF(frame.left() + x, frame.bottom() - y) for x, y, _ in places.tolist()])
+        return frame.bottom()
 
     def _draw_vat(self, painter: QPainter, box: QRectF, top: float) -> None:
         vat = QPainterPath(QPointF(box.left() + 16, top))
@@ -55,19 +85,49 @@ class MachineView(Drawing):
         painter.drawPath(vat)
         painter.save()
         painter.setClipPath(vat)
-        painter.fillRect(QRectF(box.left(), top + 2, box.width(), 30), self.theme.colour("#9C8F73", 0.6))
+        high = 26 * min((self.vat_ml or 0.0) / max(self.machine.vat_full_ml if self.machine else 1.0, 1e-9), 1.0)
+        painter.fillRect(QRectF(box.left(), top + 26 - high, box.width(), high), self.theme.colour("#9C8F73", 0.6))
         painter.restore()
         painter.fillRect(QRectF(box.left() + 26, top + 30, box.width() - 52, 4), self.theme.colour("river"))
+
+    def _draw_coming(self, painter: QPainter, box: QRectF, vat_top: float) -> None:
+        """The plate over the vat and what will hang from it, seen from the front and to scale."""
+        assert self.machine is not None
+        tall, wide = self.plate.height_mm if self.plate else 0.0, self.machine.plate_x_mm
+        scale = min((box.width() - 28) / wide, (vat_top - box.top() - 42) / max(tall, 1e-9))
+        left, top = box.center().x() - wide * scale / 2, vat_top - tall * scale - 6
+        painter.fillRect(QRectF(left, top - 9, wide * scale, 9), self.theme.colour("slate"))
+        if self.plate is None:
+            return
+        seen = front_of(self._skin(self.plate), wide, tall, scale)
+        river = self.theme.colour("river")
+        pixels = np.zeros((*seen.shape, 4), np.uint8)
+        pixels[..., :3] = river.red(), river.green(), river.blue()
+        pixels[..., 3] = 150 * seen
+        painter.drawImage(QPointF(left, top), to_image(np.ascontiguousarray(pixels)))
+        self.text(painter, box.center().x(), box.top() + 18, "what will hang there", 11, colour="slate", align=CENTRE)
+
+    def _skin(self, plate: Plate) -> Floats:
+        """Points all over what is on a plate, where it stands."""
+        if self._skinned is None or self._skinned[0] is not plate:
+            found = [np.zeros((0, 3))]
+            for placed in plate.placed:
+                pose = self.session.plans.pose_of(placed)
+                if pose is not None:
+                    found.append(placed_points(self._points(pose.supported_blob), placed))
+            self._skinned = plate, np.concatenate(found)
+        return self._skinned[1]
+
+    def _points(self, blob: str) -> Floats:
+        if blob not in self._known:
+            mesh = self.session.mesh(blob)
+            self._known[blob] = even_points(mesh, SKIN_POINTS)[0] if len(mesh.faces) else np.zeros((0, 3))
+        return self._known[blob]
 
     def _draw_camera(self, painter: QPainter, box: QRectF) -> None:
         """What the machine's camera sees, with how high it is."""
         assert self.plate is not None and self.machine is not None and self.reading is not None
-        parts = []
-        for placed in self.plate.placed:
-            pose = self.session.plans.pose_of(placed)
-            half = (pose.footprint_mm2**0.5 if pose else 10.0) / 2
-            parts.append((placed.x_mm - half, placed.x_mm + half, pose.height_mm if pose else 10.0))
-        picture = camera_picture(parts, self.machine.plate_x_mm, self.plate.height_mm, self.reading)
+        picture = camera_picture(self._skin(self.plate), self.machine.plate_x_mm, self.plate.height_mm, self.reading)
         rgba = np.dstack([picture, np.full(picture.shape[:2], 255, np.uint8)])
         frame = QPainterPath()
         frame.addRoundedRect(box.adjusted(1, 1, -1, -1), 5, 5)
@@ -82,26 +142,22 @@ class MachineView(Drawing):
         reading = self.reading
         assert self.machine is not None
         if reading is None:
-            self.text(painter, 4, y, "idle", 13, True)
-            self.text(
-                painter,
-                4,
-                y + 18,
-                f"{self.machine.layer_mm:g} mm layers, {self.machine.pixel_mm * 1000:.0f} µm pixels",
-                11,
-                colour="slate",
-            )
+            layers = f"{self.machine.layer_mm:g} mm, {self.machine.pixel_mm * 1000:.0f} µm"
+            self._draw_rows(painter, y, [("Layers, pixels", layers), *self.at_rest, ("State", "at rest")])
             return
-        rows = (
+        self._draw_rows(painter, y, [
             ("Layer", f"{reading.layer} of {reading.layers}"),
             ("Time left", span(reading.minutes_left)),
             ("Temperature", _told(reading.celsius, ".1f", "°C")),
             ("In the vat", _told(reading.resin_ml, ".0f", "ml")),
             ("State", reading.says or reading.state),
-        )
+        ])  # fmt: skip
+
+    def _draw_rows(self, painter: QPainter, y: float, rows: list[tuple[str, str]]) -> None:
+        stopped = self.reading is not None and self.reading.state == "stopped"
         for number, (name, value) in enumerate(rows):
             self.text(painter, 4, y + 20 * number, name, 13)
-            role = "brick" if name == "State" and reading.state == "stopped" else "ink"
+            role = "brick" if name == "State" and stopped else "ink"
             self.text(painter, self.width() - 4, y + 20 * number, value, 13, True, role, RIGHT)
 
 

@@ -37,7 +37,7 @@ class PlannedPage(QWidget):
         self.context, self.session = context, context.session
         self.why, self.reasons, self.others = label("", "section", True), label("", "", True), label("", "note", True)
         self.free = button("Let the planner choose", self.freed.emit, "", "It was put at this time by hand")
-        self.again = button("Lay it anew", self.anew.emit, "", "On the first machine in service it fits")
+        self.again = button("Lay it anew", self.anew.emit, "main", "On the first machine in service it fits")
         self.vat = QDoubleSpinBox()
         self.vat.setSuffix(" ml")
         self.vat.setDecimals(0)
@@ -85,7 +85,7 @@ class PlannedPage(QWidget):
 
     def show_bill(self, bill: Bill, found: list[Conflict], helps: list[Help], plate_id: str) -> None:
         self.runs.show_runs(list(bill.slots), plate_id)
-        self.conflicts.show_lines([(c.says, "drag the run on the bill, or change the week in Muster") for c in found])
+        self.conflicts.show_lines([(c.says, c.advice) for c in found])
         self.helps.show_lines([(f"{h.says}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps])
         self.tabs[CONFLICTS].setText(f"{CONFLICTS} ({len(found)})" if found else CONFLICTS)
 

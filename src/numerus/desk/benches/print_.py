@@ -28,6 +28,7 @@ from numerus.floor.helps import Help, what_helps
 from numerus.floor.queue import Bill, Cold, Conflict, Run, Slotted, conflicts, moved_to
 from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.floor.vat import Filling, filling, stands_in
+from numerus.floor.wear import Wear
 from numerus.floor.wet import Wet, wet_work
 from numerus.kit.facts import RUN_STARTED, Fact
 from numerus.ledger.cold import cold_by
@@ -48,6 +49,7 @@ class PrintBench(Bench):
     def __init__(self, context: Context) -> None:
         self.planned_now, self.conflicts, self.wet = Bill(), list[Conflict](), list[Wet]()
         self.helps: list[Help] = []
+        self.wear: list[Wear] = []
         self.plate_id, self.by_hand = "", False
         super().__init__(context)
         self.add_button(
@@ -134,9 +136,8 @@ class PrintBench(Bench):
             self.subtitle.setText(f"{error.message} {error.advice}")
         answers = self.session.answers
         told = plans, answers.standing
-        self.planned.show_stores(
-            all_wear(*told, answers.facts, answers.now), all_stock(*told, answers.now), estimates(*told)
-        )
+        self.wear = all_wear(*told, answers.facts, answers.now)
+        self.planned.show_stores(self.wear, all_stock(*told, answers.now), estimates(*told))
         if self._done_with_plate():
             self.plate_id, self.by_hand = self._first_plate(), False
             self.body.setCurrentIndex(0)
@@ -196,6 +197,9 @@ class PrintBench(Bench):
         self.title.setText(f"Taken off: {plate.name}" if plate and self.body.currentIndex() else "Watch bill")
         self.off_button.setText("Take it off" if ended and run and run.state == "hanging" else "Look at it again")
         machine = self.session.plans.machines.get(slot.machine_id if slot else plate.machine_id) if plate else None
+        if machine is not None:
+            worn = [(w.what.capitalize(), f"{w.share:.0%} worn") for w in self.wear if w.machine_id == machine.id]
+            self.live.view.show_rest(self._stands_in(machine), worn)
         self.live.show_run(plate, run, machine)
         if slot is not None and machine is not None:
             now = self.session.now
@@ -208,10 +212,13 @@ class PrintBench(Bench):
             why = next((why for left, why in self.planned_now.left if left.id == plate.id), "Nobody is ever at home.")
             self.planned.show_words(f"{plate.name} is not planned", why, lies_nowhere=bool(self.planned_now.left))
 
+    def _stands_in(self, machine: Machine) -> float | None:
+        runs, plates = self.session.answers.standing.runs.values(), self.session.plans.plates
+        return stands_in(machine, runs, plates, self.session.now, self.session.plans.zone)
+
     def _vat(self, plate: Plate, machine: Machine) -> Filling:
         """What to pour in before a run."""
-        runs, plates = self.session.answers.standing.runs.values(), self.session.plans.plates
-        return filling(plate, machine, stands_in(machine, runs, plates, self.session.now, self.session.plans.zone))
+        return filling(plate, machine, self._stands_in(machine))
 
     def _show_run(self, plate: Plate, run: RunRecord) -> None:
         machine, rest = self.live.machine, self.live.rest()
