@@ -54,6 +54,9 @@ def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWind
     before = len(window.session.answers.facts)
     window.watch.look()
     assert len(window.session.answers.facts) == before
+    window.session.undo()
+    again = window.session.answers.standing.runs[run.run_id]
+    assert (again.ended, again.breaks) == (found.ended, found.breaks)
 
 
 def test_a_machine_that_stops_stands_still_until_it_is_let_go_on(window: MainWindow, tmp_path: Path) -> None:

@@ -17,8 +17,8 @@ from numerus.errors import Cancelled, MeshFileError, PlanError
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.mesh import merged
 from numerus.resin.layerfile import LayerArchive, screen_px, write_layers
-from numerus.resin.laying import cells_of, lies_on, locked, moved, repacked, swapped, troubles
-from numerus.resin.plate import Placed, Plate, outline_bitmap
+from numerus.resin.laying import lies_on, locked, moved, repacked, swapped, troubles
+from numerus.resin.plate import Placed, Plate, cells_of, outline_bitmap
 from numerus.resin.platelayers import part_layers, plate_columns, plate_layers
 from numerus.resin.profiles import Machine, Resin
 

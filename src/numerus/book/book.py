@@ -102,6 +102,12 @@ class Book:
             connection.execute(sa.insert(tables.edit).values(row))
         self._take_in([(k, i, after) for k, i, _, after in changes], entries)
 
+    def tell(self, facts: Iterable[Fact]) -> None:
+        """What happened by itself, at a machine: it is in the journal, but no edit, and undo takes back what a person did."""
+        with self._transaction() as connection:
+            entries = self._append(connection, facts)
+        self._take_in([], entries)
+
     def _change(self, document: Any) -> tuple[str, str, str | None, str | None]:
         kind = document.kind if isinstance(document, Removed) else kind_of(document)
         before = self._bodies[kind].get(document.id)

@@ -140,6 +140,17 @@ class Session(QObject):
         self._told(label)
         return True
 
+    def tell(self, words: str, facts: Iterable[Fact]) -> bool:
+        """What machines did by themselves, into the journal. A fault is told by ``failed`` and answered False."""
+        try:
+            if self.book is not None:
+                self.book.tell(facts)
+        except NumerusError as error:
+            self.failed.emit(error)
+            return False
+        self._told(words)
+        return True
+
     def store(self, label: str, make: Callable[[Book], Iterable[Any]]) -> bool:
         """One edit whose documents first put blobs into the book; a fault of either is told by ``failed``."""
         if self.book is None:

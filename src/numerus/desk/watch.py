@@ -26,14 +26,14 @@ class RunWatch(QObject):
         self.session = session
 
     def look(self) -> None:
-        """At every machine that prints; all that happened is one edit."""
+        """At every machine that prints; all that happened is told at once."""
         plans, seen = self.session.plans, []
         for run in self.session.answers.standing.runs.values():
             plate, machine = plans.plates.get(run.plate_id), plans.machines.get(run.machine_id)
             if run.state == "printing" and not run.paused and plate is not None and machine is not None:
                 seen += self._look_at(run, plate, link_for(plate, machine, run, plans.zone), machine)
         words = " ".join(says for _, says in seen)
-        if seen and self.session.commit(words, facts=[fact for fact, _ in seen]):
+        if seen and self.session.tell(words, [fact for fact, _ in seen]):
             self.told.emit(words)
 
     def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, machine: Machine) -> list[tuple[Fact, str]]:

@@ -13,8 +13,8 @@ import numpy as np
 
 from numerus.errors import PlanError
 from numerus.geometry.hulls import gap_mm
-from numerus.resin.nesting import Bed, Bitmap, shapes_of, turn_deg, turned_by
-from numerus.resin.plate import CELL_MM, MARGIN_MM, Placed, Plate, empty_plate
+from numerus.resin.nesting import Bed, Bitmap, shapes_of, turn_deg
+from numerus.resin.plate import CELL_MM, MARGIN_MM, Placed, Plate, cells_of, empty_plate, reach_mm
 from numerus.resin.profiles import Machine
 
 Shapes = Mapping[str, Bitmap]
@@ -67,14 +67,6 @@ def repacked(plate: Plate, shapes: Shapes, machine: Machine) -> Plate:
         turn, row, column = where
         laid.append(replace(placed, x_mm=(column + 0.5) * CELL_MM, y_mm=(row + 0.5) * CELL_MM, turn_deg=turn_deg(turn)))
     return _with(plate, laid, _reach(_with(plate, laid, plate.reach_mm), shapes))
-
-
-def cells_of(placed: Placed, shape: Bitmap) -> tuple[np.ndarray, np.ndarray]:
-    """Rows and columns of the plate's cells an outline covers, also beyond its edges."""
-    made = turned_by(shape, placed.turn_deg)
-    middle = (made.shape[0] - 1) // 2
-    rows, columns = np.nonzero(made)
-    return rows - middle + int(placed.y_mm / CELL_MM), columns - middle + int(placed.x_mm / CELL_MM)
 
 
 def troubles(plate: Plate, shapes: Shapes, machine: Machine) -> dict[str, str]:
@@ -136,7 +128,4 @@ def _checked(plate: Plate, changed: list[Placed], shapes: Shapes, machine: Machi
 
 
 def _reach(plate: Plate, shapes: Shapes) -> tuple[float, float]:
-    ends = [cells_of(p, shapes[p.shape]) for p in plate.placed]
-    if not ends:
-        return 0.0, 0.0
-    return max(int(c.max()) + 1 for _, c in ends) * CELL_MM, max(int(r.max()) + 1 for r, _ in ends) * CELL_MM
+    return reach_mm((p, shapes[p.shape]) for p in plate.placed)

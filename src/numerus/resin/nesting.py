@@ -25,13 +25,8 @@ def turn_deg(turn: int) -> float:
     return (-360.0 / TURNS * turn) % 360
 
 
-def turned(bitmap: Bitmap, turn: int) -> Bitmap:
-    """A square bitmap, odd to a side, turned about its middle cell; every cell that may be touched is set."""
-    return turned_by(bitmap, turn_deg(turn))
-
-
 def turned_by(bitmap: Bitmap, degrees: float) -> Bitmap:
-    """The same by any angle, counter-clockwise."""
+    """A square bitmap, odd to a side, turned counter-clockwise about its middle cell; every cell that may be touched is set."""
     if degrees % 90 == 0:
         return np.rot90(bitmap, -round(degrees / 90))
     size = int(np.ceil(bitmap.shape[0] * np.sqrt(2))) | 1
@@ -113,7 +108,7 @@ def shapes_of(bitmap: Bitmap) -> list[Shape]:
     found: list[Shape] = []
     seen: set[bytes] = set()
     for turn in range(TURNS):
-        made = turned(bitmap, turn)
+        made = turned_by(bitmap, turn_deg(turn))
         rows, columns = np.flatnonzero(made.any(axis=1)), np.flatnonzero(made.any(axis=0))
         cut = np.ascontiguousarray(made[rows[0] : rows[-1] + 1, columns[0] : columns[-1] + 1])
         key = bytes(str(cut.shape), "ascii") + cut.tobytes()

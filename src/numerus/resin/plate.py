@@ -8,17 +8,18 @@ one that needs fewest machine minutes is kept.
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Mapping, Sequence
+from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 
 import numpy as np
+from numpy.typing import NDArray
 
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.layers import silhouette
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
-from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned
+from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned_by
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes
 
@@ -273,7 +274,6 @@ def plates_of(
             )
             for o, t, c, r in own
         )
-        reach = [reach_of(o.bitmap, t, c, r) for o, t, c, r in own]
         ml = sum(o.resin_ml for o, *_ in own) * (1 + resin.cling_share)
         label = f"{name} {number + 1}" if len(filled) > 1 else name
         made.append(
@@ -287,18 +287,26 @@ def plates_of(
                 one.minutes,
                 ml,
                 first + number,
-                (max(r[0] for r in reach), max(r[1] for r in reach)),
+                reach_mm((p, o.bitmap) for p, (o, *_) in zip(placed, own, strict=True)),
             )  # fmt: skip
         )
     return made
 
 
-def reach_of(bitmap: Bitmap, turn: int, column: int, row: int) -> tuple[float, float]:
-    """How far an outline goes from the plate's corner, in mm along x and y."""
-    made = turned(bitmap, turn)
+def cells_of(placed: Placed, shape: Bitmap) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+    """Rows and columns of the plate's cells an outline covers, also beyond its edges."""
+    made = turned_by(shape, placed.turn_deg)
     middle = (made.shape[0] - 1) // 2
-    rows, columns = np.flatnonzero(made.any(axis=1)), np.flatnonzero(made.any(axis=0))
-    return (column + int(columns[-1]) - middle + 1) * CELL_MM, (row + int(rows[-1]) - middle + 1) * CELL_MM
+    rows, columns = np.nonzero(made)
+    return rows - middle + int(placed.y_mm / CELL_MM), columns - middle + int(placed.x_mm / CELL_MM)
+
+
+def reach_mm(outlines: Iterable[tuple[Placed, Bitmap]]) -> tuple[float, float]:
+    """How far outlines go from the plate's corner, in mm along x and y."""
+    ends = [cells_of(placed, shape) for placed, shape in outlines]
+    if not ends:
+        return 0.0, 0.0
+    return max(int(c.max()) + 1 for _, c in ends) * CELL_MM, max(int(r.max()) + 1 for r, _ in ends) * CELL_MM
 
 
 def density(filled: Sequence[Filled], outlines: Sequence[Outline]) -> list[float]:
