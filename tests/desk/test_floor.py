@@ -45,6 +45,8 @@ def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWind
     """The journal has its end at the minute it ended or stopped; looking again writes nothing more."""
     run = run_in(window, "printing")
     plate = window.session.plans.plates[run.plate_id]
+    window.session.commit("by hand", [replace(plate, name="Renamed")])
+    plate = window.session.plans.plates[plate.id]
     at(window, run.started + timedelta(minutes=plate.minutes + 200))
     window.watch.look()
     found = window.session.answers.standing.runs[run.run_id]
@@ -57,6 +59,7 @@ def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWind
     window.session.undo()
     again = window.session.answers.standing.runs[run.run_id]
     assert (again.ended, again.breaks) == (found.ended, found.breaks)
+    assert window.session.plans.plates[plate.id].name != "Renamed"
 
 
 def test_a_machine_that_stops_stands_still_until_it_is_let_go_on(window: MainWindow, tmp_path: Path) -> None:

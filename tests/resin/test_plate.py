@@ -14,7 +14,7 @@ from numerus.errors import Cancelled, PlanError
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.layers import silhouette
 from numerus.geometry.mesh import about_vertical, rotation_matrix
-from numerus.resin.nesting import TURNS, _fits, turn_deg, turned, words_of
+from numerus.resin.nesting import TURNS, _fits, turn_deg, turned_by, words_of
 from numerus.resin.plate import CELL_MM, Outline, density, empty_plate, machine_minutes, outline_bitmap, pack, plates_of
 from numerus.resin.profiles import Machine, Resin
 
@@ -29,7 +29,7 @@ def blank(width: int, depth: int, height: float = 10.0) -> Outline:
 
 def cells_of(outline: Outline, turn: int, column: int, row: int):  # type: ignore[no-untyped-def]
     """Rows and columns of the plate's cells an outline lies on."""
-    made = turned(outline.bitmap, turn)
+    made = turned_by(outline.bitmap, turn_deg(turn))
     rows, columns = np.nonzero(made)
     return rows + row - (made.shape[0] - 1) // 2, columns + column - (made.shape[0] - 1) // 2
 
@@ -40,7 +40,7 @@ def test_turned_bitmaps_cover_what_they_must() -> None:
     bitmap[6:18, 8:35] = bitmap[18:36, 8:14] = True
     rows, columns = np.nonzero(bitmap)
     for turn in range(TURNS):
-        made = turned(bitmap, turn)
+        made = turned_by(bitmap, turn_deg(turn))
         angle = np.radians(turn_deg(turn))
         x, y = columns - 20.0, rows - 20.0
         middle = (made.shape[0] - 1) // 2
