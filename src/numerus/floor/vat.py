@@ -12,6 +12,7 @@ from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
 from numerus.words import span
 
+ROUNDING_ML = 0.01
 POUR_ML = 3.0  # less is not worth opening a bottle for
 
 
@@ -57,7 +58,7 @@ class Filling:
     def low_min(self, ml: float) -> float | None:
         """After how many minutes a vat with so much in it falls to the least; None where it lasts."""
         use = ml - self.least_ml
-        return None if use >= self.needs_ml - 0.5 else self.minutes * max(use, 0.0) / self.needs_ml
+        return None if use >= self.needs_ml - ROUNDING_ML else self.minutes * max(use, 0.0) / self.needs_ml
 
     def says_with(self, ml: float) -> str:
         """What starting with so much in the vat means."""
