@@ -21,7 +21,7 @@ from numerus.devices.link import link_for
 from numerus.devices.trials import CAUSES_OF
 from numerus.floor.inquest import LOOKS
 from numerus.floor.runs import RunRecord, waiting_plates
-from numerus.floor.vat import stands_in
+from numerus.floor.vat import levels, stands_in
 from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, Fact
 from numerus.kit.plan import Day
 from numerus.ledger.inquiry import inquest_of
@@ -181,9 +181,23 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
     window.watch.look()
     ended = window.session.answers.standing.runs[run.run_id]
     assert ended.ended and len(ended.fills) == 2
-    used = plate.resin_ml * (1 - ended.minutes_at(ended.fills[1][0]) / plate.minutes)
+    used = plate.resin_ml * (1 - levels(ended, machine)[1][0] / plate.minutes)
     left = stands_in(machine, [ended], window.session.plans.plates, window.session.now)
     assert left == pytest.approx(machine.vat_full_ml - used, abs=0.5)
+
+
+def test_run_fast_and_low_it_goes_on_from_where_it_stands(window: MainWindow) -> None:
+    """Minutes run ahead of the clock count: filled up by as much as it says, the run that stopped goes on to its end."""
+    bench, run = floor_of(window), run_in(window, "printing")
+    bench.choose(run.plate_id)
+    live = bench.live
+    for _ in range(2000):
+        run = window.session.answers.standing.runs[run.run_id]
+        if run.ended:
+            break
+        live.pause_button.click() if run.paused else live.tick()
+    assert run.ended and len(run.breaks) <= 1
+    assert all(minutes is not None and minutes > 0 for _, _, minutes in run.fills)
 
 
 def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -> None:

@@ -166,6 +166,8 @@ def test_a_run_that_empties_the_vat_while_nobody_is_there_is_told() -> None:
     (found,) = conflicts(plan_runs([night], floor), floor)
     assert "runs low Fri 03:00" in found.says and "fill it up 23:00" in found.says
     assert conflicts(plan_runs([replace(night, resin_ml=190.0)], floor), floor) == []
+    spool = replace(floor, machines=[replace(machines[0], kind="filament")])
+    assert conflicts(plan_runs([night], spool), spool) == []
     evening = replace(night, minutes=120.0, pinned=NOW.replace(hour=21))
     assert conflicts(plan_runs([evening], floor), floor) == []
 

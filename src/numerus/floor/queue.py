@@ -253,14 +253,14 @@ def conflicts(bill: Bill, floor: Floor) -> list[Conflict]:
 
 def _runs_low(slot: Slotted, machine: Machine, hours: Hours) -> list[Conflict]:
     """A run that takes more than a full vat holds, where nobody is there when it must be filled up."""
-    after = filling(slot.plate, machine, None).low_min(machine.vat_full_ml)
+    after = filling(slot.plate, machine, None).low_min(machine.vat_full_ml) if machine.kind == "resin" else None
     low = hours.later(slot.start, after) if after is not None else None
     if low is None or hours.attended(low):
         return []
     there = hours.last(low)
     fill = f"fill it up {there:%H:%M}" if there is not None and there > slot.start else "start it at another time"
     says = f"{slot.plate.name} takes {slot.plate.resin_ml:.0f} ml: a full vat runs low {low:%a %H:%M}, when nobody is there; {fill}."
-    return [Conflict(slot.plate.id, says, "what cannot be filled up in time: a shorter plate, or a larger vat")]
+    return [Conflict(slot.plate.id, says, "be there then, start it at another time, or make the plate smaller")]
 
 
 def other_starts(

@@ -28,7 +28,7 @@ class RunRecord:
     washed: bool
     cured: bool
     breaks: tuple[tuple[datetime, datetime | None, str], ...] = ()  # paused since, until (None: still), and why
-    fills: tuple[tuple[datetime, float], ...] = ()  # when it was told what stands in the vat, and how many ml
+    fills: tuple[tuple[datetime, float, float | None], ...] = ()  # told what stands in the vat: when, ml, after what minutes
     used_ml: float = 0.0  # as the machine told it, 0 where it did not
     took_min: float = 0.0  # likewise
 
@@ -61,7 +61,7 @@ class RunFold:
         self._outcomes: dict[str, dict[str, tuple[str, float, str]]] = {}
         self._done: dict[str, set[str]] = {}
         self._breaks: dict[str, list[tuple[datetime, datetime | None, str]]] = {}
-        self._fills: dict[str, list[tuple[datetime, float]]] = {}
+        self._fills: dict[str, list[tuple[datetime, float, float | None]]] = {}
         self._records: dict[str, RunRecord] = {}
         self._touched: dict[str, None] = {}
 
@@ -83,7 +83,7 @@ class RunFold:
     def _went(self, fact: Fact) -> None:
         kind, run = fact.kind, fact.subject
         if "vat_ml" in fact.data:
-            self._fills.setdefault(run, []).append((fact.at, fact.data["vat_ml"]))
+            self._fills.setdefault(run, []).append((fact.at, fact.data["vat_ml"], fact.data.get("minutes")))
         if kind == RUN_STARTED:
             self._begun[run] = fact
         elif kind == RUN_ENDED:

@@ -24,11 +24,11 @@ TICK_MS, MINUTES_PER_TICK = 200, 4.0
 
 
 class LiveRun(QWidget):
-    """``vat_ml``: asked for what stands in the vat when a run goes on."""
+    """``vat_told``: asked for what stands in the vat when a run goes on."""
 
-    def __init__(self, context: Context, vat_ml: Callable[[], float]) -> None:
+    def __init__(self, context: Context, vat_told: Callable[[], dict[str, float]]) -> None:
         super().__init__()
-        self.session, self.vat_ml = context.session, vat_ml
+        self.session, self.vat_told = context.session, vat_told
         self.plate: Plate | None = None
         self.run: RunRecord | None = None
         self.machine: Machine | None = None
@@ -79,9 +79,9 @@ class LiveRun(QWidget):
         return self.link.reading(self.elapsed_min) if self.link is not None else None
 
     def rest(self) -> Filling | None:
-        """What the rest of a run takes; what stands in the vat by the machine where it tells, else by the journal."""
+        """What the rest of a run takes, where there is a vat; what stands in it by the machine if it tells, else by the journal."""
         plate, run, machine, reading = self.plate, self.run, self.machine, self.reading()
-        if plate is None or run is None or machine is None:
+        if plate is None or run is None or machine is None or machine.kind != "resin":
             return None
         told = reading.resin_ml if reading is not None else math.nan
         by_journal = left_after(run, plate, machine, self.session.now, self.session.plans.zone)
@@ -101,7 +101,8 @@ class LiveRun(QWidget):
         """Stop a run for a while, or let it go on from where it stands."""
         run = self.run
         if run is not None and run.paused:
-            fact = Fact(self.session.clock(), RUN_RESUMED, run.run_id, data={"vat_ml": self.vat_ml()})
+            data = {"minutes": round(self.elapsed_min, 2), **self.vat_told()}
+            fact = Fact(self.session.clock(), RUN_RESUMED, run.run_id, data=data)
             self.session.commit("run goes on", facts=[fact])
         else:
             self._pause("paused by hand")

@@ -81,7 +81,7 @@ class PrintBench(Bench):
             PlannedPage(self.context),
             TakeOffPage(self.context),
         )
-        self.live = LiveRun(self.context, self.planned.vat.value)
+        self.live = LiveRun(self.context, self.planned.vat_told)
         side, drawer = panel(column(self.live, gap=0), "drawer"), panel(column(self.planned, gap=0), "drawer")
         hold(self.theme, side, "setFixedWidth", 244)
         hold(self.theme, drawer, "setFixedHeight", 236)
@@ -279,7 +279,7 @@ class PrintBench(Bench):
         run = Run(
             new_id(), slot.plate.id, slot.machine_id, now, later(now, slot.plate.minutes, self.session.plans.zone)
         )
-        data = {"plate": slot.plate.id, "machine": slot.machine_id, "vat_ml": self.planned.vat.value()}
+        data = {"plate": slot.plate.id, "machine": slot.machine_id, **self.planned.vat_told()}
         fact = Fact(now, RUN_STARTED, run.id, (), 10, data)
         self.session.commit(f"start {slot.plate.name}", [run, replace(slot.plate, pinned=None)], [fact])
 
