@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
@@ -11,8 +13,10 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.printer import Reading
+from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats
+from numerus.kit.plan import Pose
 from numerus.resin.plate import Plate, placed_points
 from numerus.resin.profiles import Machine
 from numerus.words import span
@@ -29,6 +33,7 @@ class MachineView(Drawing):
         self.reading: Reading | None = None
         self.at_rest: list[tuple[str, str]] = []
         self.vat_ml: float | None = None
+        self.hangs = "will hang"
         self._skinned: tuple[Plate, Floats] | None = None
         self._known: dict[str, Floats] = {}
         self.hold("setMinimumSize", 200, 380)
@@ -37,10 +42,14 @@ class MachineView(Drawing):
         self.machine, self.plate, self.reading = machine, plate, reading
         self.update()
 
-    def show_rest(self, vat_ml: float | None, worn: list[tuple[str, str]]) -> None:
-        """What there is to say of the machine while it does not print: what stands in its vat, what is worn."""
-        self.vat_ml = vat_ml
-        self.at_rest = [("In the vat", "not known" if vat_ml is None else f"{vat_ml:.0f} ml"), *worn]
+    def show_rest(self, vat_ml: float | None, worn: list[tuple[str, str]], hangs: str) -> None:
+        """What there is to say of the machine while it does not print: what stands in its vat, what is worn; of its plate
+        whether it "will hang", "hangs" or "hung".
+        """
+        self.vat_ml, self.hangs = vat_ml, hangs
+        ml = "not known" if vat_ml is None else f"{vat_ml:.0f} ml"
+        vat = [("In the vat", ml)] if self.machine is None or self.machine.kind == "resin" else []
+        self.at_rest = [*vat, *worn, ("State", "its plate hangs" if hangs == "hangs" else "at rest")]
 
     def draw(self, painter: QPainter) -> None:
         if self.machine is None:
@@ -69,11 +78,16 @@ class MachineView(Drawing):
         painter.setBrush(self.theme.colour("riverwash"))
         for placed in self.plate.placed if self.plate else ():
             pose = self.session.plans.pose_of(placed)
-            corners = [(x, y, 0.0) for x, y in pose.hull_mm] if pose else []  # of an older book's poses not known
+            corners = [(x, y, 0.0) for x, y in self._hull(pose)] if pose else []
             if corners:
                 places = placed_points(np.array(corners), placed) * scale
                 painter.drawPolygon([QPointF(frame.left() + x, frame.bottom() - y) for x, y, _ in places.tolist()])
         return frame.bottom()
+
+    def _hull(self, pose: Pose) -> Sequence[tuple[float, float]]:
+        """Its outline, of an older book's pose worked out here."""
+        points = self._points(pose.supported_blob)
+        return pose.hull_mm or ([(x, y) for x, y in hull_of(points[:, :2]).tolist()] if len(points) else [])
 
     def _draw_vat(self, painter: QPainter, box: QRectF, top: float) -> None:
         vat = QPainterPath(QPointF(box.left() + 16, top))
@@ -105,7 +119,9 @@ class MachineView(Drawing):
         pixels[..., :3] = river.red(), river.green(), river.blue()
         pixels[..., 3] = 150 * seen
         painter.drawImage(QPointF(left, top), to_image(np.ascontiguousarray(pixels)))
-        self.text(painter, box.center().x(), box.top() + 18, "what will hang there", 11, colour="slate", align=CENTRE)
+        self.text(
+            painter, box.center().x(), box.top() + 18, f"what {self.hangs} there", 11, colour="slate", align=CENTRE
+        )
 
     def _skin(self, plate: Plate) -> Floats:
         """Points all over what is on a plate, where it stands."""
@@ -143,7 +159,7 @@ class MachineView(Drawing):
         assert self.machine is not None
         if reading is None:
             layers = f"{self.machine.layer_mm:g} mm, {self.machine.pixel_mm * 1000:.0f} µm"
-            self._draw_rows(painter, y, [("Layers, pixels", layers), *self.at_rest, ("State", "at rest")])
+            self._draw_rows(painter, y, [("Layers, pixels", layers), *self.at_rest])
             return
         self._draw_rows(painter, y, [
             ("Layer", f"{reading.layer} of {reading.layers}"),

@@ -197,10 +197,11 @@ class PrintBench(Bench):
         self.title.setText(f"Taken off: {plate.name}" if plate and self.body.currentIndex() else "Watch bill")
         self.off_button.setText("Take it off" if ended and run and run.state == "hanging" else "Look at it again")
         machine = self.session.plans.machines.get(slot.machine_id if slot else plate.machine_id) if plate else None
+        self.live.show_run(plate, run, machine)
         if machine is not None:
             worn = [(w.what.capitalize(), f"{w.share:.0%} worn") for w in self.wear if w.machine_id == machine.id]
-            self.live.view.show_rest(self._stands_in(machine), worn)
-        self.live.show_run(plate, run, machine)
+            hangs = "will hang" if run is None else "hangs" if run.state == "hanging" else "hung"
+            self.live.view.show_rest(self._stands_in(machine), worn, hangs)
         if slot is not None and machine is not None:
             now = self.session.now
             celsius = ROOM_C if not machine.unheated else coming_air(now)[0].celsius
