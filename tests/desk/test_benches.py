@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
@@ -23,9 +24,9 @@ from numerus.kit.march import STAGES
 from numerus.kit.plan import BOUGHT, NONE
 
 
-def shown(window: MainWindow, stage: str, unit: str = ""):  # type: ignore[no-untyped-def]
-    """The stage's bench on a unit, painted."""
-    window.session.select(unit)
+def shown(window: MainWindow, stage: str, unit: str = "", part: str = ""):  # type: ignore[no-untyped-def]
+    """The stage's bench on a unit, or a part of it, painted."""
+    window.session.select(unit, part_id=part)
     window.session.go(stage)
     QApplication.processEvents()
     window.grab()
@@ -140,7 +141,7 @@ def test_a_pose_is_exported_and_keeps_its_height(
     window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     """Through the file dialog; the file stands on the platform."""
-    bench = shown(window, "pose", "heron")
+    bench = shown(window, "pose", "heron", "heron_head")
     path = tmp_path / "part.stl"
     monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *a, **k: (str(path), ""))
     bench.export()
@@ -282,7 +283,7 @@ def test_jobs_in_the_real_window_deliver_on_its_thread(demo, qtbot, tmp_path: Pa
     """Not synchronous: the pose search runs beside the window and its result arrives."""
     window = make_window(demo, lambda: EVENING, tmp_path / "s.json")
     window.show()
-    window.session.select("heron")
+    window.session.select("heron", part_id="heron_head")
     window.session.go("pose")
     bench = window.benches["pose"]
     qtbot.waitUntil(lambda: bench.tried is not None and not window.context.jobs.busy, timeout=60_000)
@@ -301,7 +302,7 @@ def test_a_picture_of_a_missing_mesh_is_said_once(window: MainWindow) -> None:
 
 def test_the_pose_chart_puts_standing_in_the_middle(window: MainWindow) -> None:
     """Up is the middle, upside down the rim, and a place clicked comes back as that direction."""
-    chart = shown(window, "pose", "heron").chart
+    chart = shown(window, "pose", "heron", "heron_head").chart
     radius = min(chart.width(), chart.height()) / 2 - 4
     middle = QPointF(chart.width() / 2, chart.height() / 2)
     assert chart._place((0, 0, 1), radius) == middle
@@ -312,7 +313,10 @@ def test_the_pose_chart_puts_standing_in_the_middle(window: MainWindow) -> None:
 
 
 def test_pose_opens_the_first_part_that_waits(window: MainWindow) -> None:
-    """Not one that is posed already; when it is kept, the next."""
+    """Not one that is posed already, or not needed; when it is kept, the next."""
+    parts = window.session.plans.parts
+    spare = [replace(parts[i], needed=False) for i in ("heron_body", "heron_platform")]
+    window.session.commit("two small ones wait", [*spare, replace(parts["heron_neck"], pose=None, draft=None)])
     bench = shown(window, "pose", "heron")
     first = window.session.plans.parts[bench.shown_part]
     assert first.pose is None

@@ -166,7 +166,7 @@ def test_a_plate_and_a_part_are_exported_as_they_stand(window: MainWindow, tmp_p
     one, other = (read_mesh(tmp_path / f"plate.{e}").mesh for e in ("stl", "3mf"))
     assert one.signed_volume_mm3 == pytest.approx(other.signed_volume_mm3, rel=1e-3)
     assert one.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
-    window.session.select("heron")
+    window.session.select("heron", part_id="heron_head")
     do(window, "Pose")
     window.benches["pose"].write(tmp_path / "part.3mf")
     assert read_mesh(tmp_path / "part.3mf").mesh.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
@@ -198,7 +198,7 @@ def test_a_part_not_needed_leaves_every_build(window: MainWindow) -> None:
 
 def test_scrubbing_the_layer_graph_cuts_the_part(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """By keys and by drag; the pose chart takes a click as a new candidate."""
-    window.session.select("heron")
+    window.session.select("heron", part_id="heron_head")
     do(window, "Pose")
     bench = window.benches["pose"]
     before = bench.view.cut_mm
