@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Callable
 from dataclasses import dataclass, field
 from datetime import timedelta
 from itertools import cycle, islice
@@ -77,11 +76,10 @@ def take_off(window: Any, plate_id: str) -> Hand:
     bench.choose(plate_id)
     hand.press(bench.off_button)
     off = bench.off
-    pick: Callable[[int], str] = lambda n: f"{n}. "  # noqa: E731
     for number, taps, looks in ((4, 1, 2), (11, 1, 0), (17, 2, 1), (23, 2, 1), (29, 2, 3)):
-        hand.press(off.picture, pick(number), decide=True)
+        hand.press(off.picture, f"{number}. ", decide=True)
         for _ in range(taps - 1):
-            hand.press(off.picture, pick(number))
+            hand.press(off.picture, f"{number}. ")
         hand.press(off.looks, off.looks.regions[looks].says, decide=True)
     hand.press(off.record_button, decide=True)
     return hand

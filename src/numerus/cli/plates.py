@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import argparse
 from collections.abc import Sequence
+from functools import cache
 from pathlib import Path
 from typing import Any
 
@@ -62,10 +63,10 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
     book = Book.open(path)
     plans, found = book.plans, standing(book.plans, book.facts)
     machine = _machine_named(dict(plans.machines), machine_name)
-    cache: dict[str, Any] = {}
 
+    @cache
     def mesh_of(blob: str) -> Any:
-        return cache.setdefault(blob, unpack_mesh(book.blob(blob)))
+        return unpack_mesh(book.blob(blob))
 
     units = plans.units_in_order()
     outlines = [

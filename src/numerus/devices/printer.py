@@ -49,7 +49,7 @@ class Outcome:
 class SimulatedPrinter:
     """One run of one plate; ``fault`` "" draws one by the seed. ``resumed``: it was let go on after it had stopped.
 
-    ``levels``: (minutes printed, ml) whenever the vat was filled up to so much; full at the start where nothing is told.
+    ``levels``: (minutes printed, ml) whenever the vat was filled up to so much; where nothing is told, enough stood in it.
     """
 
     plate: Plate
