@@ -299,41 +299,36 @@ def forecasts_of_seeded_campaigns() -> None:
 
 
 def a_century_of_journal() -> None:
-    """Half a million entries of figures long gone before those of the demo: opening the book, and all that is folded from it."""
-    import json
-    import sqlite3
+    """The demo after half a million entries of figures long gone: opened when nothing of it was gone through before, then as a
+    book that has grown, then in the window, beside the demo alone.
+    """
+    import os
     import tempfile
-    from datetime import timedelta
     from pathlib import Path
 
+    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    from benchmarks.century import make_century
     from numerus.book.book import Book
     from numerus.demo.army import make_demo
-    from numerus.ledger.forecast import forecast
-    from numerus.ledger.standing import standing
+    from numerus.desk.app import application, make_window
 
-    now, many = datetime(2026, 3, 5, 21, 12), 500_000
+    now, app = datetime(2026, 3, 5, 21, 12), application()
     with tempfile.TemporaryDirectory() as place:
-        path = Path(place) / "century.numerus"
-        make_demo(path, now).close()
-        with sqlite3.connect(path) as own:
-            told = own.execute("SELECT kind, subject, figures, minutes, data FROM journal").fetchall()
-            own.execute("UPDATE journal SET seq = seq + ?", (many,))
-            old = (
-                ((now - timedelta(days=36_500) + timedelta(minutes=100 * n)).isoformat(), kind, subject and f"old-{n // 40}",
-                 json.dumps([f"gone-{n % 4000}"]) if figures != "[]" else "[]", minutes, data)
-                for n in range(many) for kind, subject, figures, minutes, data in (told[n % len(told)],)
-            )  # fmt: skip
-            own.executemany(
-                "INSERT INTO journal (at, kind, subject, figures, minutes, data) VALUES (?, ?, ?, ?, ?, ?)", old
-            )
-        own.close()
-        begun = time.perf_counter()
-        book = Book.open(path)
-        opened = time.perf_counter()
-        forecast(book.plans, book.facts, now, standing(book.plans, book.facts))
-        folded = time.perf_counter() - opened
-        say(f"{len(book.facts)} entries", opened - begun, f"opened; standing and forecast {folded:.1f} s")
-        book.close()
+        alone, path = Path(place) / "demo.numerus", Path(place) / "century.numerus"
+        make_demo(alone, now).close()
+        many = make_century(path, now, 500_000)
+        say(
+            f"{many} entries gone through for the first time",
+            timed(lambda: Book.open(path).close(), 1),
+            "once, then kept",
+        )
+        say(f"{many} entries opened again", timed(lambda: Book.open(path).close()))
+        for book, entries in ((alone, "the demo alone"), (path, f"{many} entries")):
+            window = make_window(None, lambda: now, Path(place) / "settings.json", synchronous=True)
+            window.show()
+            app.processEvents()
+            say(f"{entries} in the window", timed(lambda: (window.deeds.open_path(book), app.processEvents()), 1))  # noqa: B023
+            window.session.open(None)
 
 
 def taking_off_thirty() -> None:
@@ -422,10 +417,10 @@ def answers() -> None:
     now = datetime(2026, 3, 5, 21, 12)
     with tempfile.TemporaryDirectory() as place:
         book = make_demo(Path(place) / "d.numerus", now)
-        found = standing(book.plans, book.facts)
-        say("standing of 34 figures", timed(lambda: standing(book.plans, book.facts)))
-        say("forecast with movers and levers", timed(lambda: forecast(book.plans, book.facts, now, found)))
-        say("orders for the evening", timed(lambda: orders(book.plans, book.facts, found, now)))
+        found = standing(book.plans, book.history)
+        say("standing of 34 figures", timed(lambda: standing(book.plans, book.history)))
+        say("forecast with movers and levers", timed(lambda: forecast(book.plans, book.history, now, found)))
+        say("orders for the evening", timed(lambda: orders(book.plans, book.history.facts, found, now)))
         say("reopening the book", timed(lambda: type(book).open(book.path).close()))
         book.close()
 

@@ -38,7 +38,7 @@ def book(tmp_path: Path):  # type: ignore[no-untyped-def]
 
 
 def state(book: Book) -> tuple:
-    return book.plans, [(f.kind, f.subject, f.minutes) for f in book.facts]
+    return book.plans, [(f.kind, f.subject, f.minutes) for f in book.history.facts]
 
 
 edits = st.lists(
@@ -96,7 +96,7 @@ def test_undoing_a_fact_appends_a_withdrawal(book: Book) -> None:
     with sqlite3.connect(book.path) as connection:
         kinds = [row[0] for row in connection.execute("SELECT kind FROM journal ORDER BY seq")]
     assert kinds == ["step", "withdrawn"]
-    assert book.facts == []
+    assert book.history.facts == []
 
 
 def test_an_edit_that_changes_nothing_is_no_edit(book: Book) -> None:
@@ -165,10 +165,24 @@ def test_a_damaged_book_is_opened_as_far_as_it_can_be_and_a_copy_kept(book: Book
     book.path.write_bytes(bytes(data))
     saved = Book.open(book.path)
     assert saved.notices and "damaged" in saved.notices[0]
-    assert len(saved.facts) > 150
+    assert len(saved.history.facts) > 150
     assert [p.read_bytes() for p in book.path.parent.glob("*damaged*")] == [bytes(data)]
     saved.commit("army", [ARMY])
     saved.close()
+
+
+def test_a_damaged_row_of_the_journal_is_left_out_and_told(book: Book) -> None:
+    """The other entries count; the row stays in the file."""
+    for n in range(3):
+        book.commit("fact", facts=[Fact(AT, STEP, f"r{n}", (), n, {"stage": "wash"})])
+    book.close()
+    with sqlite3.connect(book.path) as connection:
+        connection.execute("""UPDATE journal SET data = '{"stage": "wa' WHERE subject = 'r1'""")
+    connection.close()
+    again = Book.open(book.path)
+    assert [f.subject for f in again.history.facts] == ["r0", "r2"]
+    assert again.notices == ["Left out of the journal: 1 damaged row."]
+    again.close()
 
 
 @pytest.mark.parametrize(("content", "code"), [(b"hello, this is no book at all", "not-a-book"), (None, "no-book")])
@@ -250,6 +264,8 @@ def test_a_book_of_the_first_form_is_brought_up_and_keeps_what_was_worked_out(bo
     book.close()
     with sqlite3.connect(book.path) as connection:
         connection.execute("DROP TABLE worked_out")
+        for trigger in ("journal_changed", "journal_cut", "journal_put_between"):
+            connection.execute(f"DROP TRIGGER {trigger}")
         connection.execute("UPDATE alembic_version SET version_num='0001'")
         connection.execute("PRAGMA user_version=1")
     connection.close()
@@ -260,4 +276,4 @@ def test_a_book_of_the_first_form_is_brought_up_and_keeps_what_was_worked_out(bo
     assert again.undo_label() == "army"
     again.close()
     assert Book.open(book.path).worked_out("key") == b"second"
-    assert list(book.path.parent.glob("*before-2*"))
+    assert list(book.path.parent.glob("*before-3*"))

@@ -270,7 +270,7 @@ def test_the_demo_book_is_the_same_each_time(tmp_path) -> None:  # type: ignore[
     """Plans and journal, told as of one evening."""
     one, other = (make_demo(tmp_path / f"{n}.numerus", EVENING) for n in "ab")
     assert one.plans == other.plans
-    assert one.facts == other.facts
+    assert one.history == other.history
     one.close()
     other.close()
 

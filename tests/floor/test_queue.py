@@ -150,7 +150,9 @@ def test_conflicts_are_told() -> None:
     midnight = NOW.replace(hour=2) + timedelta(days=1)
     late = replace(ARMY, ready_by=NOW.date() - timedelta(days=3))
     plates = [replace(plate(0, 200), pinned=midnight), replace(plate(1, 60), pinned=midnight + timedelta(minutes=30))]
-    says = " ".join(c.says for c in conflicts(plan_runs(plates, Floor(MACHINES, late, NOW)), Floor(MACHINES, late, NOW)))
+    says = " ".join(
+        c.says for c in conflicts(plan_runs(plates, Floor(MACHINES, late, NOW)), Floor(MACHINES, late, NOW))
+    )
     assert "nobody is there" in says and "not free before" in says and "after the date" in says
     assert conflicts(plan_runs([plate(0, 30)], Floor(MACHINES, ARMY, NOW)), Floor(MACHINES, ARMY, NOW)) == []
     away = replace(ARMY, days=tuple((NOW.date() + timedelta(days=n), Day(0, 0, ())) for n in range(1, 4)))

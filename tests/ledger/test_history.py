@@ -3,13 +3,24 @@
 from __future__ import annotations
 
 from datetime import timedelta
+from itertools import pairwise
 
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.kit.facts import BATH_CHANGED, PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP, Fact
+from numerus.kit.facts import (
+    BATH_CHANGED,
+    PART_OUTCOME,
+    RUN_ENDED,
+    RUN_PAUSED,
+    RUN_RESUMED,
+    RUN_STARTED,
+    STEP,
+    Fact,
+    active,
+)
 from numerus.ledger.history import History
 from numerus.ledger.standing import standing
 
@@ -39,28 +50,23 @@ def told(history: History) -> tuple[object, ...]:
 @settings(max_examples=60)
 @given(st.lists(FACTS, max_size=30), st.data())
 def test_kept_up_it_is_as_read_from_the_start(facts: list[Fact], data: st.DataObject) -> None:
-    """Added in pieces, told in between; and where entries were taken out it begins anew."""
+    """Added in pieces, told in between, old entries let go of."""
     at = sorted(data.draw(st.lists(st.integers(0, len(facts)), max_size=3)))
-    known = History.of(facts[: at[0]] if at else [])
-    for number in at:
-        known = History.of(facts[:number], known)
+    known = History()
+    for begin, end in pairwise([0, *at, len(facts)]):
+        known.take(facts[begin:end])
         known.runs.records()
-    known = History.of(facts, known)
+        known.settle()
     assert told(known) == told(History.of(facts))
-    without = [f for n, f in enumerate(facts) if n != len(facts) // 2]
-    assert told(History.of(without, known)) == told(History.of(without))
 
 
 def test_undo_is_seen_by_what_is_kept_up(demo: Book) -> None:
     """A step is there after it, gone after undo, there again after redo."""
-    known = History.of(demo.facts)
     figure = next(iter(demo.plans.figures))
     demo.commit("a step", facts=[Fact(EVENING, STEP, "", (figure,), 7.0, {"stage": "stroke", "key": "never before"})])
     hands = []
     for turn in (lambda: None, demo.undo, demo.redo):
         turn()
-        known = History.of(demo.facts, known)
-        found = standing(demo.plans, demo.facts, known)
-        assert found == standing(demo.plans, demo.facts)
-        hands.append(found.hands[figure])
+        assert demo.history == History.of(active(demo.rows(0)))
+        hands.append(standing(demo.plans, demo.history).hands[figure])
     assert hands[0] == hands[2] == hands[1] + 7

@@ -15,6 +15,7 @@ from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, RUN_STARTED, STEP, Fact
 from numerus.kit.march import STAGES
 from numerus.ledger.costs import unit_costs
 from numerus.ledger.forecast import forecast
+from numerus.ledger.history import History
 from numerus.ledger.orders import orders, step
 from numerus.ledger.plating import owed_copies
 from numerus.ledger.rates import failure_rate, rates
@@ -24,11 +25,11 @@ from numerus.ledger.work import gates, work_by_stage, work_by_unit
 
 def test_the_story_only_ever_goes_forward_but_for_failures(demo: Book) -> None:
     """Moment by moment: no figure steps back along the march unless a part of it failed."""
-    facts = sorted(demo.facts, key=lambda f: f.at)
-    before = {i: f.number for i, f in standing(demo.plans, []).figures.items()}
+    facts = sorted(demo.history.facts, key=lambda f: f.at)
+    before = {i: f.number for i, f in standing(demo.plans, History()).figures.items()}
     moments = sorted({f.at for f in facts})
     for moment in moments[::4]:
-        now = standing(demo.plans, [f for f in facts if f.at <= moment])
+        now = standing(demo.plans, History.of([f for f in facts if f.at <= moment]))
         for figure, found in now.figures.items():
             assert found.number >= before[figure] or found.failures, figure
             before[figure] = found.number
@@ -36,7 +37,7 @@ def test_the_story_only_ever_goes_forward_but_for_failures(demo: Book) -> None:
 
 def test_counts_by_stage_are_all_the_figures_there_are(demo: Book) -> None:
     """Whoever looks: by stage, by unit, in all."""
-    found = standing(demo.plans, demo.facts)
+    found = standing(demo.plans, demo.history)
     assert sum(found.counts().values()) == len(demo.plans.figures) == 34
     for stage in STAGES:
         by_unit = sum(len(found.at(stage, unit)) for unit in demo.plans.units)
@@ -45,7 +46,7 @@ def test_counts_by_stage_are_all_the_figures_there_are(demo: Book) -> None:
 
 def test_hours_by_stage_and_hours_by_unit_are_the_same_hours(demo: Book) -> None:
     """Hands and machine, to the minute."""
-    found, known = standing(demo.plans, demo.facts), rates(demo.facts)
+    found, known = standing(demo.plans, demo.history), rates(demo.history.facts)
     stages, units = work_by_stage(demo.plans, found, known), work_by_unit(demo.plans, found, known)
     hands = sum(w.hands_here + w.hands_to_come for w in stages.values())
     assert hands == pytest.approx(sum(u.hands_total for u in units), abs=1.0)
@@ -54,18 +55,18 @@ def test_hours_by_stage_and_hours_by_unit_are_the_same_hours(demo: Book) -> None
 @pytest.mark.parametrize("stage", ["build", "prime", "stroke", "finish"])
 def test_slower_hands_make_more_hours(demo: Book, stage: str) -> None:
     """A journal of slow steps raises what is left of that work and nothing else's."""
-    found = standing(demo.plans, demo.facts)
+    found = standing(demo.plans, demo.history)
     slow = [step(stage, ("bell-0",), 60, EVENING, planned=10)] * 40
     usual, slower = (
         sum(u.hands_total for u in work_by_unit(demo.plans, found, rates(f)))
-        for f in (demo.facts, [*demo.facts, *slow])
+        for f in (demo.history.facts, [*demo.history.facts, *slow])
     )
     assert slower > usual
 
 
 def test_gates_tell_figures_a_week_and_none_is_negative(demo: Book) -> None:
     """One for each stage that takes work."""
-    found = gates(demo.plans, standing(demo.plans, demo.facts), rates(demo.facts))
+    found = gates(demo.plans, standing(demo.plans, demo.history), rates(demo.history.facts))
     assert found and all(g.per_week > 0 for g in found)
     assert len({g.stage for g in found}) == len(found)
 
@@ -83,12 +84,12 @@ def test_failure_rates_grow_with_failures_and_narrow_with_knowledge(failed: int,
 
 def test_a_failed_part_is_owed_and_its_figure_goes_back(demo: Book) -> None:
     """Hanging plate, one part failed: owed again at once, the others go on."""
-    found = standing(demo.plans, demo.facts)
+    found = standing(demo.plans, demo.history)
     run = next(r for r in found.runs.values() if r.state == "hanging")
     plate = demo.plans.plates[run.plate_id]
     lost = plate.placed[0]
     facts = [Fact(EVENING, PART_OUTCOME, run.run_id, data={"placed": p.id, "outcome": "failed" if p is lost else "good", "height_mm": 3.0, "looks": ""}) for p in plate.placed]  # fmt: skip
-    after = standing(demo.plans, [*demo.facts, *facts])
+    after = standing(demo.plans, History.of([*demo.history.facts, *facts]))
     assert after.copies[(lost.figure_id, lost.slot)].state == "owed"
     unit = demo.plans.figures[lost.figure_id].unit_id
     assert (lost.figure_id, lost.slot) in owed_copies(demo.plans, after, unit)
@@ -100,8 +101,8 @@ def test_a_run_walks_from_started_to_hanging(demo: Book) -> None:
     waiting = next(p for p in demo.plans.plates.values() if p.name == "Great bell")
     start = Fact(EVENING, RUN_STARTED, "new", data={"plate": waiting.id, "machine": waiting.machine_id})
     end = Fact(EVENING + timedelta(minutes=waiting.minutes), RUN_ENDED, "new")
-    assert standing(demo.plans, [*demo.facts, start]).runs["new"].state == "printing"
-    assert standing(demo.plans, [*demo.facts, start, end]).runs["new"].state == "hanging"
+    assert standing(demo.plans, History.of([*demo.history.facts, start])).runs["new"].state == "printing"
+    assert standing(demo.plans, History.of([*demo.history.facts, start, end])).runs["new"].state == "hanging"
 
 
 @pytest.mark.parametrize("minutes", [0, 15, 45, 120])
@@ -111,7 +112,7 @@ def test_orders_never_ask_for_more_than_the_evening_has(demo: Book, minutes: int
     assert army is not None
     week = tuple(replace(day, hobby_minutes=minutes, hobby_from=21 * 60 + 12) for day in army.week)
     plans = replace(demo.plans, army=replace(army, week=week))
-    found = orders(plans, demo.facts, standing(plans, demo.facts), EVENING)
+    found = orders(plans, demo.history.facts, standing(plans, demo.history), EVENING)
     wet = sum(o.minutes for o in found.listed if o.bench in ("print", "wash", "cure"))
     assert sum(o.minutes for o in found.listed) <= max(found.minutes, wet) + 1e-6
 
@@ -123,7 +124,7 @@ def test_a_later_date_never_lowers_the_chances(demo: Book) -> None:
     chances = []
     for days in (0, 3, 7, 14):
         plans = replace(demo.plans, army=replace(army, ready_by=army.ready_by + timedelta(days=days)))
-        found = forecast(plans, demo.facts, EVENING, standing(plans, demo.facts))
+        found = forecast(plans, demo.history, EVENING, standing(plans, demo.history))
         assert list(found.dots) == sorted(found.dots) and len(found.dots) == 20
         chances.append(found.in_time)
     assert chances == sorted(chances) and chances[-1] > chances[0]
@@ -131,8 +132,8 @@ def test_a_later_date_never_lowers_the_chances(demo: Book) -> None:
 
 def test_logged_minutes_are_kept_beside_the_money(demo: Book) -> None:
     """Ten more minutes on a figure change its unit's hands and no price."""
-    more = [*demo.facts, Fact(EVENING, STEP, "", ("lock-1",), 10.0, {"stage": "stroke"})]
-    before, after = (unit_costs(demo.plans, standing(demo.plans, facts))["lock"] for facts in (demo.facts, more))
+    more = [*demo.history.facts, Fact(EVENING, STEP, "", ("lock-1",), 10.0, {"stage": "stroke"})]
+    before, after = (unit_costs(demo.plans, standing(demo.plans, h))["lock"] for h in (demo.history, History.of(more)))
     assert after.hands_min == pytest.approx(before.hands_min + 10)
     assert after.total == pytest.approx(before.total)
 

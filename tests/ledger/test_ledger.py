@@ -18,6 +18,7 @@ from numerus.kit.facts import Fact
 from numerus.kit.plan import Day
 from numerus.ledger.costs import unit_costs
 from numerus.ledger.forecast import draws, forecast, simulate, situation
+from numerus.ledger.history import History
 from numerus.ledger.orders import orders, paint_batch, paint_line, step
 from numerus.ledger.packing import FOAM_MM, PIXEL_MM, lying_outline, packing_list
 from numerus.ledger.plans import Plans
@@ -51,15 +52,15 @@ def test_failure_rate_is_shrunk_to_the_usual() -> None:
 
 def test_the_demo_army_stands_where_its_story_says(demo: Book) -> None:
     """Half-way: some painted, some wet, one failed, some not begun."""
-    found = standing(demo.plans, demo.facts)
+    found = standing(demo.plans, demo.history)
     assert found.counts() == {"muster": 0, "sort": 4, "pose": 1, "plate": 6, "print": 4, "wash": 3, "cure": 0, "build": 2, "prime": 4, "paint": 7, "finish": 2, "ready": 1}  # fmt: skip
     assert any(c.failures for c in found.copies.values())
 
 
 def test_each_figure_stands_at_exactly_one_stage_and_a_step_moves_it_on(demo: Book) -> None:
     """Building the sergeant takes him from Build to Prime and nobody else anywhere."""
-    before = standing(demo.plans, demo.facts)
-    after = standing(demo.plans, [*demo.facts, step("build", ("bell-0",), 12, EVENING)])
+    before = standing(demo.plans, demo.history)
+    after = standing(demo.plans, History.of([*demo.history.facts, step("build", ("bell-0",), 12, EVENING)]))
     moved = {i for i in before.figures if before.figures[i].stage != after.figures[i].stage}
     assert moved == {"bell-0"}
     assert after.figures["bell-0"].stage == "prime"
@@ -67,7 +68,7 @@ def test_each_figure_stands_at_exactly_one_stage_and_a_step_moves_it_on(demo: Bo
 
 def test_the_forecast_is_ordered_and_seeded(demo: Book) -> None:
     """Twenty dots in order, the same each time; chances agree with them."""
-    one, other = (forecast(demo.plans, demo.facts, EVENING) for _ in range(2))
+    one, other = (forecast(demo.plans, demo.history, EVENING) for _ in range(2))
     assert one == other
     assert list(one.dots) == sorted(one.dots)
     assert one.in_time == sum(d <= one.ready_by for d in one.dots)
@@ -76,7 +77,7 @@ def test_the_forecast_is_ordered_and_seeded(demo: Book) -> None:
 
 def test_more_time_is_never_later_and_less_work_never_longer(demo: Book) -> None:
     """With the same dice, draw by draw."""
-    s, dice = situation(demo.plans, demo.facts, EVENING), draws(count=200)
+    s, dice = situation(demo.plans, demo.history, EVENING), draws(count=200)
     base = simulate(s, dice)[""]
     assert (simulate(replace(s, extra_evening_min=60), dice)[""] <= base + 1e-9).all()
     less = replace(s, units=tuple(replace(u, hands={k: m * 0.5 for k, m in u.hands.items()}) for u in s.units))
@@ -85,16 +86,16 @@ def test_more_time_is_never_later_and_less_work_never_longer(demo: Book) -> None
 
 def test_hours_left_agree_between_band_and_units(demo: Book) -> None:
     """The same minutes, summed either way."""
-    found, rate = standing(demo.plans, demo.facts), rates(demo.facts)
+    found, rate = standing(demo.plans, demo.history), rates(demo.history.facts)
     by_stage = sum(w.hands for w in work_by_stage(demo.plans, found, rate).values())
     by_unit = sum(u.hands_total for u in work_by_unit(demo.plans, found, rate))
     assert by_stage == pytest.approx(by_unit)
-    assert forecast(demo.plans, demo.facts, EVENING).hands_left_min == pytest.approx(by_unit)
+    assert forecast(demo.plans, demo.history, EVENING).hands_left_min == pytest.approx(by_unit)
 
 
 def test_the_bottleneck_is_the_narrowest_gate(demo: Book) -> None:
     """Painting, in this army."""
-    found = gates(demo.plans, standing(demo.plans, demo.facts), rates(demo.facts))
+    found = gates(demo.plans, standing(demo.plans, demo.history), rates(demo.history.facts))
     gate = bottleneck(found)
     assert gate is not None and gate.stage == "paint"
     assert gate.per_week == min(g.per_week for g in found if math.isfinite(g.per_week))
@@ -104,14 +105,14 @@ def test_an_army_without_hours_or_no_army_is_said(demo: Book) -> None:
     """In words, not as infinity."""
     idle = replace(demo.plans, army=replace(demo.plans.army, week=(Day(0),) * 7))
     with pytest.raises(PlanError, match="hobby"):
-        forecast(idle, demo.facts, EVENING)
+        forecast(idle, demo.history, EVENING)
     with pytest.raises(NumerusError):
         forecast(Plans(), [], EVENING)
 
 
 def test_orders_fit_the_evening_and_begin_with_what_is_wet(demo: Book) -> None:
     """The hanging plate first, then washing; no more than the time there is; nothing ordered twice."""
-    found = orders(demo.plans, demo.facts, standing(demo.plans, demo.facts), EVENING)
+    found = orders(demo.plans, demo.history.facts, standing(demo.plans, demo.history), EVENING)
     assert found.listed[0].title.startswith("Lift the plate")
     assert found.work_min <= found.minutes
     assert len({o.title + o.detail for o in found.listed}) == len(found.listed)
@@ -122,11 +123,11 @@ def test_ticking_every_order_evening_after_evening_brings_the_lock_watch_home(de
     """The orders alone lead a unit from paint to ready."""
     now = EVENING
     for _ in range(40):
-        found = orders(demo.plans, demo.facts, standing(demo.plans, demo.facts), now)
+        found = orders(demo.plans, demo.history.facts, standing(demo.plans, demo.history), now)
         facts = [f for o in found.listed for f in o.facts]
         demo.commit("evening", facts=[f._replace(at=now) for f in facts])
         now += timedelta(days=1)
-        stages = {f.stage for f in standing(demo.plans, demo.facts).figures.values() if f.unit.id == "lock"}
+        stages = {f.stage for f in standing(demo.plans, demo.history).figures.values() if f.unit.id == "lock"}
         if stages == {"ready"}:
             return
     pytest.fail(f"still at {stages}")
@@ -134,15 +135,17 @@ def test_ticking_every_order_evening_after_evening_brings_the_lock_watch_home(de
 
 def test_the_paint_line_knows_what_is_done(demo: Book) -> None:
     """Only strokes still wanted are on it."""
-    found = standing(demo.plans, demo.facts)
+    found = standing(demo.plans, demo.history)
     batch = paint_batch(found)
-    planned = {(d.figure_id, d.stage.key) for b in paint_line(demo.plans, demo.facts, batch, EVENING) for d in b.dabs}
+    planned = {
+        (d.figure_id, d.stage.key) for b in paint_line(demo.plans, demo.history.facts, batch, EVENING) for d in b.dabs
+    }
     assert planned == {(f.figure.id, s.key) for f in batch for s in f.next_strokes}
 
 
 def test_plates_hold_everything_owed_and_then_nothing_is(demo: Book) -> None:
     """One action for a unit; afterwards the completeness is whole; each exported mesh lies on the plate."""
-    plans, found = demo.plans, standing(demo.plans, demo.facts)
+    plans, found = demo.plans, standing(demo.plans, demo.history)
 
     def mesh_of(digest: str):  # type: ignore[no-untyped-def]
         return unpack_mesh(demo.blob(digest))
@@ -153,19 +156,19 @@ def test_plates_hold_everything_owed_and_then_nothing_is(demo: Book) -> None:
     plates = plates_for(Batching(plans, found, teal, mesh_of, new_id, EVENING), ["kiln"]).plates
     assert sorted((p.figure_id, p.slot) for plate in plates for p in plate.placed if p.figure_id) == sorted(owed)
     demo.commit("plates", plates)
-    assert owed_copies(demo.plans, standing(demo.plans, demo.facts), "kiln") == []
+    assert owed_copies(demo.plans, standing(demo.plans, demo.history), "kiln") == []
     for _, mesh in plate_meshes(plates[0], plans, mesh_of):
         low, high = mesh.bounds_mm
         assert low[:2].min() >= 0 and high[0] <= 218 and high[1] <= 123
     with pytest.raises(PlanError):
-        plates_for(Batching(demo.plans, standing(demo.plans, demo.facts), teal, mesh_of, new_id, EVENING), ["kiln"])
+        plates_for(Batching(demo.plans, standing(demo.plans, demo.history), teal, mesh_of, new_id, EVENING), ["kiln"])
 
 
 def test_a_batch_of_units_takes_no_longer_than_unit_after_unit(demo: Book) -> None:
     """Waiting plates taken apart and packed together: every owed copy lies on one plate, fewer minutes, and it is said."""
-    waiting = waiting_plates(demo.plans.plates, standing(demo.plans, demo.facts).runs)
+    waiting = waiting_plates(demo.plans.plates, standing(demo.plans, demo.history).runs)
     demo.commit("apart", [Removed("plate", p.id) for p in waiting])
-    plans, found = demo.plans, standing(demo.plans, demo.facts)
+    plans, found = demo.plans, standing(demo.plans, demo.history)
     units = [u.id for u in plans.units_in_order()]
     owed = sorted(c for u in units for c in owed_copies(plans, found, u))
     assert len({figure.partition("-")[0] for figure, _ in owed}) > 1
@@ -185,7 +188,7 @@ def test_a_batch_of_units_takes_no_longer_than_unit_after_unit(demo: Book) -> No
 
 def test_costs_add_up_and_lie_below_the_bought_price(demo: Book) -> None:
     """Kit shares sum to the kit's price; hands are kept beside, not in."""
-    costs = unit_costs(demo.plans, standing(demo.plans, demo.facts))
+    costs = unit_costs(demo.plans, standing(demo.plans, demo.history))
     wickmen = sum(costs[u].kit for u in ("lock", "ferry", "kiln", "bell"))
     assert wickmen == pytest.approx(demo.plans.kits["wickmen"].price)
     assert costs["lock"].hands_min > 100
@@ -216,4 +219,4 @@ def test_a_box_on_its_back_is_outlined_with_foam_all_round() -> None:
 def test_the_clock_may_stand_past_the_date(demo: Book) -> None:
     """A date that is past gives no chance in twenty, and no error."""
     late = datetime(2027, 1, 1, 20)
-    assert forecast(demo.plans, demo.facts, late).in_time == 0
+    assert forecast(demo.plans, demo.history, late).in_time == 0

@@ -12,6 +12,7 @@ from numerus.floor.runs import RunRecord, copy_states
 from numerus.geometry.mesh import Mesh
 from numerus.kit.completeness import chance_to_fail
 from numerus.kit.plan import Army, Figure, Part, Pose, Unit
+from numerus.ledger.history import History
 from numerus.ledger.plans import Plans
 from numerus.ledger.plating import Batching, failing_spares, part_rate, plates_for
 from numerus.ledger.standing import standing
@@ -33,8 +34,8 @@ def test_spares_follow_how_often_a_part_failed() -> None:
     outcomes = {p.id: ("failed" if n < 12 else "good", 0.0, "") for n, p in enumerate(placed)}
     record = RunRecord("r", "p", "m", EVENING, EVENING, outcomes, False, False)
     copies = [(f, "head") for f in figures]
-    assert failing_spares(plans, replace(standing(plans, []), runs={"r": record}), copies) == [PART.id] * 4
-    assert failing_spares(plans, standing(plans, []), copies) == []
+    assert failing_spares(plans, replace(standing(plans, History()), runs={"r": record}), copies) == [PART.id] * 4
+    assert failing_spares(plans, standing(plans, History()), copies) == []
 
 
 def test_a_good_spare_takes_the_place_of_a_failed_copy() -> None:
@@ -73,7 +74,9 @@ def test_a_batch_takes_the_lower_pose_where_that_makes_the_plates_shorter(broad:
         army, units={"u": Unit("u", "U", 0, 25.0, "k")}, figures=figures, parts=parts, machines={"m": machine}
     )
     ids, meshes = count_from(0), {"tall": tall_mesh, "flat": flat_mesh, "low": low_mesh}
-    batching = Batching(plans, standing(plans, []), [machine], meshes.__getitem__, lambda: f"n{next(ids)}", EVENING)
+    batching = Batching(
+        plans, standing(plans, History()), [machine], meshes.__getitem__, lambda: f"n{next(ids)}", EVENING
+    )
     made = plates_for(batching, ["u"]).plates
     poses = {p.pose for plate in made for p in plate.placed if p.part_id == "tall"}
     assert poses == ({1} if broad < 50 else {0})

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 from numerus.kit.facts import BATH_CHANGED, STEP, Fact
 
@@ -46,18 +46,18 @@ def clinging_ml(surface_cm2: float) -> float:
     return surface_cm2 * FILM_MM / 10
 
 
+@dataclass
 class Carried:
     """Resin every wash carried into the baths since each was changed, kept up as entries are added."""
 
-    def __init__(self) -> None:
-        self.ml = {"dirty": 0.0, "clean": 0.0}
+    ml: dict[str, float] = field(default_factory=lambda: {"dirty": 0.0, "clean": 0.0})
 
     def take(self, facts: Iterable[Fact]) -> None:
-        for fact in facts:
-            if fact.kind == BATH_CHANGED:
-                self.ml[fact.subject] = 0.0
-            elif fact.kind == STEP and fact.data.get("stage") == "wash":
-                ml = float(fact.data.get("carried_ml", 0.0))
+        for _, kind, bath, _, _, data, _ in facts:
+            if kind == BATH_CHANGED:
+                self.ml[bath] = 0.0
+            elif kind == STEP and data.get("stage") == "wash":
+                ml = float(data.get("carried_ml", 0.0))
                 self.ml["dirty"] += ml * DIRTY_SHARE
                 self.ml["clean"] += ml * (1 - DIRTY_SHARE)
 

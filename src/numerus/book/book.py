@@ -6,24 +6,26 @@ completed change. Undo of a plan writes the earlier document back; undo of a jou
 
 from __future__ import annotations
 
-import gc
 import hashlib
 import json
-from collections.abc import Callable, Iterable, Sequence
+import sqlite3
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from pathlib import Path
 from typing import Any
 
 import sqlalchemy as sa
-from pydantic_core import from_json
 
 from numerus.book import tables
 from numerus.book.documents import KINDS, kind_of, read, written
+from numerus.book.journal import Journal, read_rows
 from numerus.book.opening import engine_for, prepare
 from numerus.errors import BookError
-from numerus.kit.facts import RESTORED, WITHDRAWN, Fact, active
+from numerus.kit.facts import RESTORED, WITHDRAWN, Fact
+from numerus.ledger.history import History
 from numerus.ledger.plans import Plans
+from numerus.words import counted
 
 _FIELD = {"army": "army", **{kind: kind + "s" for kind in KINDS if kind != "army"}}
 
@@ -37,16 +39,15 @@ class Removed:
 
 
 class Book:
-    """An open book. ``plans`` and ``facts`` are snapshots, replaced whole after every edit."""
+    """An open book. ``plans`` is a snapshot, replaced whole after every edit; ``history`` is what its journal tells."""
 
     def __init__(self, path: Path, engine: sa.Engine, notices: Sequence[str]) -> None:
         self.path, self.notices = path, list(notices)
         self._engine = engine
         self._bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
-        self._entries: list[Fact] = []
-        self.facts: list[Fact] = []
         self._load()
-        self._fold(self._entries)
+        self._fold()
+        self._journal = Journal(self)
 
     @classmethod
     def open(cls, path: Path, create: bool = False) -> Book:
@@ -57,10 +58,9 @@ class Book:
         notices = prepare(path, create)
         try:
             return cls(path, engine_for(path), notices)
-        except sa.exc.DBAPIError as error:
-            raise BookError(
-                "unreadable", f"{path.name} cannot be read: {error.orig}.", "It was left as it is."
-            ) from error
+        except (sa.exc.DBAPIError, sqlite3.Error) as error:
+            why = getattr(error, "orig", error)
+            raise BookError("unreadable", f"{path.name} cannot be read: {why}.", "It was left as it is.") from error
 
     def close(self) -> None:
         self._engine.dispose()
@@ -72,15 +72,24 @@ class Book:
                     self._bodies[kind][id_] = read(kind, body)
                 except (BookError, KeyError):
                     self.notices.append(f"A damaged {kind} was left out.")
-            self._entries = _entries(connection)
 
-    def _fold(self, new: Sequence[Fact]) -> None:
-        """Snapshots anew; entries that take nothing back only come after those there are."""
+    @property
+    def history(self) -> History:
+        return self._journal.history
+
+    def rows(self, after: int) -> list[Fact]:
+        """The journal's entries after one, in order, also those taken back."""
+        with self._engine.connect() as connection:
+            entries, lost = read_rows(connection.connection.cursor(), after)
+        said = f"Left out of the journal: {counted(lost, 'damaged row')}."
+        if lost and said not in self.notices:
+            self.notices.append(said)
+        return entries
+
+    def _fold(self) -> None:
         army = next(iter(self._bodies["army"].values()), None)
         others = {_FIELD[kind]: dict(found) for kind, found in self._bodies.items() if kind != "army"}
         self.plans = Plans(army, **others)
-        corrected = any(e.kind in (WITHDRAWN, RESTORED) for e in new)
-        self.facts = active(self._entries) if corrected else [*self.facts, *new]
 
     def commit(self, label: str, documents: Iterable[Any] = (), facts: Iterable[Fact] = ()) -> None:
         """One edit: documents written or Removed, facts appended, all or nothing; what was undone can no longer be redone."""
@@ -140,8 +149,8 @@ class Book:
                 self._bodies[kind].pop(id_, None)
             else:  # in its place: the first machine stays the first, also when it is changed
                 self._bodies[kind][id_] = read(kind, body)
-        self._entries += entries
-        self._fold(entries)
+        self._fold()
+        self._journal.take(entries)
 
     def _edit(self, undone: bool) -> Any:
         """The edit next in line: the last done one, or the first undone one."""
@@ -205,39 +214,6 @@ class Book:
         if found is None:
             raise BookError("no-blob", "A mesh of this book is missing.", "Import its file again.")
         return bytes(found)
-
-
-def _entries(connection: sa.Connection) -> list[Fact]:
-    """The whole journal, in order. Half a million rows are read one by one without a row object each, what is the same in
-    many kept once, and without the collector, which would look through all of them again and again.
-    """
-    cursor = connection.connection.cursor()
-    same, whom, what = _Once(str), _Once(lambda text: tuple(from_json(text))), _Once(from_json)
-    when, made = datetime.fromisoformat, tuple.__new__
-    gc.disable()
-    try:
-        return [
-            made(Fact, (when(at), same[kind], same[subject], whom[figures], minutes, what[data], seq))
-            for at, kind, subject, figures, minutes, data, seq in cursor.execute(
-                "SELECT at, kind, subject, figures, minutes, data, seq FROM journal ORDER BY seq"
-            )
-        ]
-    finally:
-        cursor.close()
-        gc.enable()
-        gc.freeze()
-
-
-class _Once(dict[str, Any]):
-    """What a text means, worked out when it is met first."""
-
-    def __init__(self, make: Callable[[str], Any]) -> None:
-        super().__init__()
-        self._make = make
-
-    def __missing__(self, text: str) -> Any:
-        self[text] = made = self._make(text)
-        return made
 
 
 class _Guarded:

@@ -11,7 +11,7 @@ from typing import Any
 
 import sqlalchemy as sa
 
-from numerus.book.tables import APPLICATION_ID, SCHEMA, metadata
+from numerus.book.tables import APPLICATION_ID, SCHEMA, SETTLED, metadata
 from numerus.errors import BookError
 
 
@@ -120,6 +120,7 @@ def _salvage(path: Path) -> str:
         for table in metadata.tables.values():
             good, bad = _copy_rows(old, new, table)
             saved, lost = saved + good, lost + bad
+        new.execute("DELETE FROM worked_out WHERE key = ?", (SETTLED,))  # rows it tells of may be lost
         new.commit()
     fresh.replace(path)
     return f"The book was damaged. {saved} entries were saved, {lost} places could not be read. The damaged file is kept as {copy.name}."

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import sqlalchemy as sa
 
-SCHEMA = 2
+SCHEMA = 3
 """Kept in SQLite's user_version, so that it can be read before anything else is."""
+SETTLED = "journal"
+"""What older entries tell, among what was worked out; triggers of the file name it, too (revision 0003)."""
 APPLICATION_ID = 0x4E554D52  # "NUMR"
 
 metadata = sa.MetaData()

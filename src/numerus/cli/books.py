@@ -47,9 +47,9 @@ def status(args: argparse.Namespace) -> list[Result]:
     from numerus.ledger.work import bottleneck, gates
 
     book = Book.open(args.book)
-    now, found = args.now or datetime.now(), standing(book.plans, book.facts)
-    gate = bottleneck(gates(book.plans, found, rates(book.facts)))
-    seen = forecast(book.plans, book.facts, now, found)
+    now, found = args.now or datetime.now(), standing(book.plans, book.history)
+    gate = bottleneck(gates(book.plans, found, rates(book.history.facts)))
+    seen = forecast(book.plans, book.history, now, found)
     days = {"p10": seen.dots[1], "p50": seen.middle, "p90": seen.dots[17]}
     told = {
         "ready_by": seen.ready_by.isoformat(), "in_time_of_20": seen.in_time, "hands_left_h": round(seen.hands_left_min / 60, 2),
@@ -78,13 +78,13 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     from numerus.ledger.standing import standing
 
     book, now = Book.open(args.book), args.now or datetime.now()
-    found = standing(book.plans, book.facts)
+    found = standing(book.plans, book.history)
     machines = {m.id: m.name for m in book.plans.machines.values()}
     runs = [{
         "machine": machines[s.machine_id], "plate": s.plate.name, "start": s.start.isoformat(), "end": s.end.isoformat(),
         "met": s.met.isoformat(), "why": s.why,
     } for s in next_runs(book.plans, found, now).slots]  # fmt: skip
-    finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.facts, now, found).items()}
+    finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.history, now, found).items()}
     return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]
 
 
@@ -96,12 +96,12 @@ def inquests_of(args: argparse.Namespace) -> list[Result]:
     from numerus.ledger.standing import standing
 
     book = Book.open(args.book)
-    runs = standing(book.plans, book.facts).runs
+    runs = standing(book.plans, book.history).runs
     listed = []
     for record in runs.values():
         if record.plate_id not in book.plans.plates or not failure_counts([record])[0]:
             continue
-        found = inquest_of(record, book.plans, runs, book.facts)
+        found = inquest_of(record, book.plans, runs, book.history.facts)
         listed.append({
             "run": record.run_id, "plate": book.plans.plates[record.plate_id].name, "started": record.started.isoformat(),
             "causes": [{"cause": c.key, "name": c.name, "share": round(c.share, 4), "evidence": list(c.evidence)} for c in found.causes],

@@ -61,7 +61,7 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
     from numerus.resin.plate import pack, plates_of
 
     book = Book.open(path)
-    plans, found = book.plans, standing(book.plans, book.facts)
+    plans, found = book.plans, standing(book.plans, book.history)
     machine = _machine_named(dict(plans.machines), machine_name)
 
     @cache

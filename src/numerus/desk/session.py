@@ -32,13 +32,16 @@ from numerus.words import natural
 class Answers:
     """Everything folded from one state of the book, computed when first asked."""
 
-    def __init__(self, plans: Plans, facts: list[Fact], now: datetime, before: History | None = None) -> None:
-        self.plans, self.facts, self.now = plans, facts, now
-        self.history = History.of(facts, before)
+    def __init__(self, plans: Plans, history: History, now: datetime) -> None:
+        self.plans, self.history, self.now = plans, history, now
+
+    @property
+    def facts(self) -> list[Fact]:
+        return self.history.facts
 
     @cached_property
     def standing(self) -> Standing:
-        return standing(self.plans, self.facts, self.history)
+        return standing(self.plans, self.history)
 
     @cached_property
     def rates(self) -> dict[str, Rate]:
@@ -59,7 +62,7 @@ class Answers:
     @cached_property
     def forecast(self) -> Forecast | NumerusError:
         try:
-            return forecast(self.plans, self.facts, self.now, self.standing)
+            return forecast(self.plans, self.history, self.now, self.standing)
         except NumerusError as error:
             return error
 
@@ -83,13 +86,12 @@ class Session(QObject):
         self.book, self.clock = book, clock
         self.stage, self.unit_id, self.figure_id, self.part_id = "muster", "", "", ""
         self._meshes: dict[str, Mesh] = {}
-        self.answers = Answers(Plans(), [], clock())
+        self.answers = Answers(Plans(), History(), clock())
         self._refresh()
 
     def _refresh(self) -> None:
         plans = self.book.plans if self.book else Plans()
-        facts = self.book.facts if self.book else []
-        self.answers = Answers(plans, facts, self.clock(), self.answers.history)
+        self.answers = Answers(plans, self.book.history if self.book else History(), self.clock())
         if self.unit_id not in plans.units:
             self.unit_id = next((u.id for u in plans.units_in_order()), "")
             self.figure_id = ""

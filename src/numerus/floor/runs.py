@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from datetime import datetime
 
 from numerus.floor.clock import minutes_between
@@ -28,9 +28,12 @@ class RunRecord:
     washed: bool
     cured: bool
     breaks: tuple[tuple[datetime, datetime | None, str], ...] = ()  # paused since, until (None: still), and why
-    fills: tuple[tuple[datetime, float, float | None], ...] = ()  # told what stands in the vat: when, ml, after what minutes
+    fills: tuple[
+        tuple[datetime, float, float | None], ...
+    ] = ()  # told what stands in the vat: when, ml, after what minutes
     used_ml: float = 0.0  # as the machine told it, 0 where it did not
     took_min: float = 0.0  # likewise
+    celsius: float | None = None
 
     @property
     def paused(self) -> str:
@@ -52,67 +55,82 @@ class RunRecord:
         return "cured" if self.cured else "washed" if self.washed else "printed"
 
 
-class RunFold:
-    """Runs kept up as entries are added: ``take`` those that are new, ``records`` tells all runs."""
+@dataclass
+class _Told:
+    """What the journal tells of one run; it may tell of its end before its start was put back."""
 
-    def __init__(self) -> None:
-        self._begun: dict[str, Fact] = {}
-        self._ended: dict[str, Fact] = {}
-        self._outcomes: dict[str, dict[str, tuple[str, float, str]]] = {}
-        self._done: dict[str, set[str]] = {}
-        self._breaks: dict[str, list[tuple[datetime, datetime | None, str]]] = {}
-        self._fills: dict[str, list[tuple[datetime, float, float | None]]] = {}
-        self._records: dict[str, RunRecord] = {}
-        self._touched: dict[str, None] = {}
+    plate_id: str = ""
+    machine_id: str = ""
+    started: datetime | None = None
+    ended: datetime | None = None
+    outcomes: dict[str, tuple[str, float, str]] = field(default_factory=dict)
+    done: set[str] = field(default_factory=set)
+    breaks: list[tuple[datetime, datetime | None, str]] = field(default_factory=list)
+    fills: list[tuple[datetime, float, float | None]] = field(default_factory=list)
+    end: dict[str, float] = field(default_factory=dict)
 
-    def take(self, facts: Iterable[Fact]) -> None:
-        for fact in facts:
-            kind, run = fact.kind, fact.subject
-            if kind == PART_OUTCOME:
-                data = fact.data
-                seen = data["outcome"], data.get("height_mm", 0.0), data.get("looks", "")
-                self._outcomes.setdefault(run, {})[data["placed"]] = seen
-            elif kind == STEP and run:
-                self._done.setdefault(run, set()).add(fact.data["stage"])
-            elif kind in (RUN_STARTED, RUN_ENDED, RUN_PAUSED, RUN_RESUMED):
-                self._went(fact)
-            else:
-                continue
-            self._touched[run] = None
-
-    def _went(self, fact: Fact) -> None:
-        kind, run = fact.kind, fact.subject
-        if "vat_ml" in fact.data:
-            self._fills.setdefault(run, []).append((fact.at, fact.data["vat_ml"], fact.data.get("minutes")))
+    def went(self, fact: Fact) -> None:
+        kind, data = fact.kind, fact.data
+        if "vat_ml" in data:
+            self.fills.append((fact.at, data["vat_ml"], data.get("minutes")))
         if kind == RUN_STARTED:
-            self._begun[run] = fact
+            self.plate_id, self.machine_id, self.started = data["plate"], data["machine"], fact.at
         elif kind == RUN_ENDED:
-            self._ended[run] = fact
+            self.ended, self.end = fact.at, dict(data)
         elif kind == RUN_PAUSED:
-            self._breaks.setdefault(run, []).append((fact.at, None, fact.data["why"]))
-        elif run in self._breaks:
-            since, _, why = self._breaks[run].pop()
-            self._breaks[run].append((since, fact.at, why))
+            self.breaks.append((fact.at, None, data["why"]))
+        elif self.breaks:
+            since, _, why = self.breaks.pop()
+            self.breaks.append((since, fact.at, why))
 
-    def records(self) -> dict[str, RunRecord]:
-        """Every run that was started, by id, in order of start."""
-        for run in self._touched:
-            if run in self._begun:
-                self._records[run] = self._record(run, self._begun[run], self._ended.get(run))
-        self._touched.clear()
-        return dict(self._records)
-
-    def _record(self, run: str, begun: Fact, ended: Fact | None) -> RunRecord:
-        done, told = self._done.get(run, ()), ended.data if ended else {}
+    def record(self, run: str, started: datetime) -> RunRecord:
         return RunRecord(
-            run, begun.data["plate"], begun.data["machine"], begun.at, ended.at if ended else None,
-            dict(self._outcomes.get(run, {})), "wash" in done, "cure" in done, tuple(self._breaks.get(run, ())),
-            tuple(self._fills.get(run, ())), told.get("used_ml", 0.0), told.get("minutes", 0.0),
+            run, self.plate_id, self.machine_id, started, self.ended, dict(self.outcomes), "wash" in self.done,
+            "cure" in self.done, tuple(self.breaks), tuple(self.fills), self.end.get("used_ml", 0.0),
+            self.end.get("minutes", 0.0), self.end.get("celsius"),
         )  # fmt: skip
 
 
+@dataclass
+class RunFold:
+    """Runs kept up as entries are added: ``take`` those that are new, ``records`` tells all runs."""
+
+    told: dict[str, _Told] = field(default_factory=dict)
+
+    def __post_init__(self) -> None:
+        self._records: dict[str, RunRecord] = {}
+        self._touched = dict.fromkeys(self.told)
+
+    def take(self, facts: Iterable[Fact]) -> None:
+        for fact in facts:
+            _, kind, run, _, _, data, _ = fact
+            if kind == PART_OUTCOME:
+                seen = data["outcome"], data.get("height_mm", 0.0), data.get("looks", "")
+                self._of(run).outcomes[data["placed"]] = seen
+            elif kind == STEP and run:
+                self._of(run).done.add(data["stage"])
+            elif kind in (RUN_STARTED, RUN_ENDED, RUN_PAUSED, RUN_RESUMED):
+                self._of(run).went(fact)
+
+    def _of(self, run: str) -> _Told:
+        self._touched[run] = None
+        found = self.told.get(run)
+        if found is None:
+            found = self.told[run] = _Told()
+        return found
+
+    def records(self) -> dict[str, RunRecord]:
+        """Every run that was started, by id, in order of their first entries."""
+        for run in self._touched:
+            told = self.told[run]
+            if told.started is not None:
+                self._records[run] = told.record(run, told.started)
+        self._touched.clear()
+        return dict(self._records)
+
+
 def run_records(facts: Iterable[Fact]) -> dict[str, RunRecord]:
-    """Every run that was started, by id, in order of start."""
+    """Every run that was started, by id, in order of their first entries."""
     fold = RunFold()
     fold.take(facts)
     return fold.records()

@@ -50,10 +50,10 @@ class Fact(NamedTuple):
 def active(entries: Iterable[Fact]) -> list[Fact]:
     """The entries that count, in order, after all corrections."""
     listed = list(entries)
+    corrections = [e for e in listed if e.kind in (WITHDRAWN, RESTORED)]
+    if not corrections:
+        return listed
     gone: set[int] = set()
-    for entry in listed:
-        if entry.kind == WITHDRAWN:
-            gone.update(entry.data["seqs"])
-        elif entry.kind == RESTORED:
-            gone.difference_update(entry.data["seqs"])
+    for entry in corrections:
+        (gone.update if entry.kind == WITHDRAWN else gone.difference_update)(entry.data["seqs"])
     return [e for e in listed if e.kind not in (WITHDRAWN, RESTORED) and e.seq not in gone]

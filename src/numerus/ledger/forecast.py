@@ -20,6 +20,7 @@ from numerus.floor.runs import failure_counts
 from numerus.geometry.mesh import Floats
 from numerus.kit.facts import FORECAST, Fact
 from numerus.kit.plan import Army
+from numerus.ledger.history import History
 from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate, failure_rate, rates
 from numerus.ledger.standing import Standing, standing
@@ -116,10 +117,10 @@ class Forecast:
     bias_days: float | None
 
 
-def situation(plans: Plans, facts: Sequence[Fact], now: datetime, found: Standing | None = None) -> Situation:
+def situation(plans: Plans, history: History, now: datetime, found: Standing | None = None) -> Situation:
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
-    rate, found = rates(facts), found or standing(plans, facts)
+    rate, found = rates(history.facts), found or standing(plans, history)
     factor = estimates(plans, found).minutes.factor
     units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, found, rate))
     fails = failure_rate(*failure_counts(found.runs.values()))
@@ -186,11 +187,11 @@ def _date(today: date, days: float) -> date:
 
 
 def forecast(
-    plans: Plans, facts: Sequence[Fact], now: datetime, found: Standing | None = None, dice: Draws | None = None
+    plans: Plans, history: History, now: datetime, found: Standing | None = None, dice: Draws | None = None
 ) -> Forecast:
     """The whole answer. Raises PlanError where there is no army or no time at all."""
     dice = dice or draws()
-    s = situation(plans, facts, now, found)
+    s = situation(plans, history, now, found)
     ready = simulate(s, dice)
     days = ready[""]
     q = np.quantile(days, [0.05, 0.25, 0.5, 0.75, 0.95])
@@ -202,13 +203,13 @@ def forecast(
         (_date(s.today, q[0]), _date(s.today, q[4])), _in_time(dots, s.army.ready_by),
         sum(u.hands_total for u in s.units), float(sum(there)) * s.army.evenings_kept,
         tuple(_movers(s, dice, float(q[2]))), tuple(_levers(s, dice, plans)), units,
-        sum(r.logged for r in s.rates.values()), _bias(facts, float(q[2]), s.today),
+        sum(r.logged for r in s.rates.values()), _bias(history.facts, float(q[2]), s.today),
     )  # fmt: skip
 
 
-def finish_dates(plans: Plans, facts: Sequence[Fact], now: datetime, found: Standing | None = None) -> dict[str, date]:
+def finish_dates(plans: Plans, history: History, now: datetime, found: Standing | None = None) -> dict[str, date]:
     """The day the army is ready with one chance in ten, one in two and nine in ten: p10, p50, p90."""
-    s = situation(plans, facts, now, found)
+    s = situation(plans, history, now, found)
     days = simulate(s, draws())[""]
     return {f"p{q}": _date(s.today, float(np.quantile(days, q / 100))) for q in (10, 50, 90)}
 

@@ -3,43 +3,58 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import dataclass, field
 
 from numerus.bench.wash import Carried
 from numerus.floor.runs import RunFold
-from numerus.kit.facts import STEP, Fact
+from numerus.kit.facts import (
+    BATH_CHANGED,
+    PART_OUTCOME,
+    RUN_ENDED,
+    RUN_PAUSED,
+    RUN_RESUMED,
+    RUN_STARTED,
+    STEP,
+    Fact,
+)
+
+_TOLD_WHOLE = frozenset({BATH_CHANGED, PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP})
 
 
+@dataclass
 class History:
-    """Runs, the steps done and minutes spent on each figure there ever was, what was carried into the baths."""
+    """Runs, the steps done and minutes spent on each figure there ever was, what was carried into the baths.
 
-    def __init__(self) -> None:
-        self.runs = RunFold()
-        self.steps: dict[str, set[tuple[str, str]]] = {}
-        self.hands: dict[str, float] = {}
-        self.carried = Carried()
-        self._count = 0
-        self._last: Fact | None = None
+    ``facts``: the entries that count, in order, but for old ones that the rest tells whole (``settle``).
+    """
+
+    runs: RunFold = field(default_factory=RunFold)
+    steps: dict[str, set[tuple[str, str]]] = field(default_factory=dict)
+    hands: dict[str, float] = field(default_factory=dict)
+    carried: Carried = field(default_factory=Carried)
+    facts: list[Fact] = field(default_factory=list)
 
     @classmethod
-    def of(cls, facts: Sequence[Fact], before: History | None = None) -> History:
-        """All of it, going on from what was known ``before`` where entries were only added since."""
-        known = before if before is not None and before._begins(facts) else cls()
-        known._take(facts[known._count :])
+    def of(cls, facts: Sequence[Fact]) -> History:
+        known = cls()
+        known.take(facts)
         return known
 
-    def _begins(self, facts: Sequence[Fact]) -> bool:
-        return len(facts) >= self._count and (self._count == 0 or facts[self._count - 1] is self._last)
-
-    def _take(self, new: Sequence[Fact]) -> None:
+    def take(self, new: Sequence[Fact]) -> None:
+        """Go on by entries that take nothing back."""
+        self.facts += new
         self.runs.take(new)
         self.carried.take(new)
         hands, steps = self.hands, self.steps
-        for fact in new:
-            if whom := fact.figures:
-                share = fact.minutes / len(whom)
-                done = (fact.data["stage"], fact.data.get("key", "")) if fact.kind == STEP else None
-                for figure in whom:
+        for _, kind, _, figures, minutes, data, _ in new:
+            if figures:
+                share = minutes / len(figures)
+                done = (data["stage"], data.get("key", "")) if kind == STEP else None
+                for figure in figures:
                     hands[figure] = hands.get(figure, 0.0) + share
                     if done is not None:
                         steps.setdefault(figure, set()).add(done)
-        self._count, self._last = self._count + len(new), new[-1] if new else self._last
+
+    def settle(self) -> None:
+        """Let go of the entries so far that runs, steps, hands and baths tell whole."""
+        self.facts = [f for f in self.facts if f.kind not in _TOLD_WHOLE]

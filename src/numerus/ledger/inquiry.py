@@ -7,7 +7,7 @@ from collections.abc import Iterable, Mapping
 from numerus.errors import PlanError
 from numerus.floor.inquest import Circumstances, Inquest, Likelihoods, inquest, likelihoods, usual
 from numerus.floor.runs import RunRecord, machine_layers
-from numerus.kit.facts import INQUEST_TEST, RUN_ENDED, Fact
+from numerus.kit.facts import INQUEST_TEST, Fact
 from numerus.ledger.plans import Plans
 
 
@@ -21,12 +21,8 @@ def inquest_of(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], f
     ]
     layer_mm = {m.id: m.layer_mm for m in plans.machines.values()}
     worn = machine_layers([r for r, _ in earlier], plans.plates, layer_mm).get(record.machine_id)
-    listed = list(facts)
-    ended: dict[str, float] = next(
-        (f.data for f in reversed(listed) if f.kind == RUN_ENDED and f.subject == record.run_id), {}
-    )
-    about = Circumstances(plans.parts, plans.machines.get(record.machine_id), worn, ended.get("celsius"))
-    return inquest(record, plate, earlier, about, answers_of(record.run_id, listed), table_of(plans))
+    about = Circumstances(plans.parts, plans.machines.get(record.machine_id), worn, record.celsius)
+    return inquest(record, plate, earlier, about, answers_of(record.run_id, facts), table_of(plans))
 
 
 def table_of(plans: Plans) -> Likelihoods:

@@ -15,7 +15,7 @@ import numpy as np
 from numerus.kit.facts import STEP, Fact
 
 PRIOR_N, PRIOR_SD = 4.0, 0.30
-RECENT = 20_000
+RECENT = 10_000
 GROUPS = {
     "wash": "wash and cure",
     "cure": "wash and cure",

@@ -2,13 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
 from dataclasses import dataclass
 
 from numerus.floor.runs import CopyState, RunRecord, copy_states
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
-from numerus.kit.facts import Fact
 from numerus.kit.march import NUMBER, STAGES
 from numerus.kit.plan import Figure, Unit
 from numerus.ledger.history import History
@@ -76,9 +74,8 @@ def zones_of(figure: Figure, plans: Plans) -> dict[str, float]:
     return areas
 
 
-def standing(plans: Plans, facts: Iterable[Fact], history: History | None = None) -> Standing:
-    """The fold over the whole army; ``history``: what is known of these facts already."""
-    history = history or History.of(list(facts))
+def standing(plans: Plans, history: History) -> Standing:
+    """Plans and what happened, folded over the whole army."""
     records = history.runs.records()
     copies = copy_states(plans.plates, records)
     figures = {}

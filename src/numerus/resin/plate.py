@@ -321,7 +321,9 @@ def covered(plate: Plate, shapes: Mapping[str, Bitmap], machine: Machine) -> flo
 
 def placed_points(points_mm: Floats, placed: Placed) -> Floats:
     """Points (n, 3) of a supported mesh where it stands on the plate."""
-    return np.asarray(points_mm @ rotation_matrix(about_vertical(placed.turn_deg))[:3, :3].T + [placed.x_mm, placed.y_mm, 0])
+    return np.asarray(
+        points_mm @ rotation_matrix(about_vertical(placed.turn_deg))[:3, :3].T + [placed.x_mm, placed.y_mm, 0]
+    )
 
 
 def placed_mesh(mesh: Mesh, placed: Placed) -> Mesh:

@@ -46,7 +46,7 @@ from numerus.resin.posing import Tried, kept_pose, redrafted, tried
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Search, Weights
 from numerus.resin.style import SupportStyle, style_for
-from numerus.resin.taste import choice_of
+from numerus.resin.taste import choice_of, choices_in
 from numerus.words import counted
 
 OWN = "your own turn"
@@ -179,7 +179,7 @@ class PoseBench(Bench):
         waits = next((p for p in parts if p.pose is None), parts[0])
         part = self.session.part if self.session.part in parts else waits
         self._head(part, parts)
-        self.poses.show_habit(self.session.answers.facts)
+        self.poses.show_habit(choices_in(self.session.answers.facts))
         self.open_page(self.page)
         if (part.id, part.blob, part.strokes) != self.shown_as:
             self._search(part)

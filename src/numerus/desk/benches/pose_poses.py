@@ -10,9 +10,8 @@ from numerus.desk.benches.pose_compared import Compared
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import column, label, row
-from numerus.kit.facts import Fact
 from numerus.resin.sphere import Weights
-from numerus.resin.taste import SCHOOL_WEIGHTS, School, choices_in, drift, learned
+from numerus.resin.taste import SCHOOL_WEIGHTS, Choice, School, drift, learned
 
 
 class PosesPage(QWidget):
@@ -31,7 +30,7 @@ class PosesPage(QWidget):
         self.school_box.activated.connect(lambda _: self.take_school())
         self.says = label("", "note", True)
         self.counts.changed.connect(self.weighed.emit)
-        self.known: list[Fact] = []
+        self.choices: list[Choice] = []
         words = column(
             row(label("What counts", "section"), self.school_box, -1, gap=10), self.says, 2, self.counts, -1,
         )  # fmt: skip
@@ -47,18 +46,16 @@ class PosesPage(QWidget):
     def school(self) -> School:
         return SCHOOL_WEIGHTS[self.school_box.currentIndex()]
 
-    def show_habit(self, facts: list[Fact]) -> None:
+    def show_habit(self, choices: list[Choice]) -> None:
         """The school's weights as this user's choices have moved them; what was set by hand stays until a school is taken."""
-        chosen = len(choices_in(facts))
-        if chosen != len(choices_in(self.known)) or not self.says.text():
-            self.known = facts
+        if len(choices) != len(self.choices) or not self.says.text():
+            self.choices = choices
             self.take_school(tell=False)
 
     def take_school(self, tell: bool = True) -> None:
-        choices = choices_in(self.known)
-        weights = learned(self.school, choices)
+        weights = learned(self.school, self.choices)
         moved = drift(weights, self.school)
-        habit = f" Your {len(choices)} choices count {moved}." if moved else ""
+        habit = f" Your {len(self.choices)} choices count {moved}." if moved else ""
         self.says.setText(self.school.says + habit)
         self.counts.show_weights(weights)
         if tell:
