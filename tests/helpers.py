@@ -2,16 +2,33 @@
 
 from __future__ import annotations
 
+import contextlib
+import sqlite3
+from collections.abc import Iterable
 from datetime import datetime
 from pathlib import Path
 
 import numpy as np
 import trimesh
 
+from numerus.book.journal import read_rows
 from numerus.geometry.mesh import Mesh
-from numerus.kit.facts import STEP
+from numerus.kit.facts import RESTORED, STEP, WITHDRAWN, Fact, taken_back
+from numerus.ledger.history import History
 
 EVENING = datetime(2026, 3, 5, 21, 12)
+
+
+def active(entries: Iterable[Fact]) -> list[Fact]:
+    """The entries that count, in order, after all corrections."""
+    listed = list(entries)
+    return [e for e in listed if e.kind not in (WITHDRAWN, RESTORED) and e.seq not in taken_back(listed)]
+
+
+def all_told(path: Path) -> History:
+    """What a book's journal tells when every row is read from the start."""
+    with contextlib.closing(sqlite3.connect(path)) as own:
+        return History.of(active(read_rows(own.cursor())))
 
 
 def box_mesh(size: tuple[float, float, float], at: tuple[float, float, float] = (0, 0, 0)) -> Mesh:

@@ -10,10 +10,11 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
+from helpers import all_told
 from numerus.book import journal
 from numerus.book.book import Book
 from numerus.book.tables import SETTLED
-from numerus.kit.facts import FORECAST, RUN_ENDED, RUN_STARTED, STEP, Fact, active
+from numerus.kit.facts import FORECAST, RUN_ENDED, RUN_STARTED, STEP, Fact
 from numerus.ledger.history import History
 from numerus.ledger.plans import Plans
 from numerus.ledger.standing import standing
@@ -48,10 +49,6 @@ def reopened(book: Book) -> Book:
     return Book.open(book.path)
 
 
-def whole(book: Book) -> History:
-    return History.of(active(book.rows(0)))
-
-
 def told(history: History) -> tuple[object, ...]:
     rare = [f for f in history.facts if f.kind == FORECAST]
     return standing(Plans(), history), history.steps, history.carried, rare
@@ -59,12 +56,12 @@ def told(history: History) -> tuple[object, ...]:
 
 def test_a_settled_journal_tells_what_all_its_entries_tell(long: Book) -> None:
     """Old entries are no longer held; runs, hands, baths and rare entries are as read from the start, also when it goes on."""
-    assert len(long.history.facts) < 20 < len(long.rows(0))
-    assert told(long.history) == told(whole(long))
+    assert len(long.history.facts) < 20 < len(all_told(long.path).facts)
+    assert told(long.history) == told(all_told(long.path))
     say(long, 99, STEP, {"stage": "cure"})
-    assert told(long.history) == told(whole(long))
+    assert told(long.history) == told(all_told(long.path))
     again = reopened(long)
-    assert told(again.history) == told(whole(again))
+    assert told(again.history) == told(all_told(again.path))
     again.close()
 
 
@@ -72,9 +69,9 @@ def test_undo_reaches_behind_what_is_settled(long: Book) -> None:
     """All thirty edits taken back one by one, and done again: each time as read from the start."""
     for turn in (Book.undo, Book.redo):
         while turn(long):
-            assert told(long.history) == told(whole(long))
+            assert told(long.history) == told(all_told(long.path))
         long = reopened(long)
-        assert told(long.history) == told(whole(long))
+        assert told(long.history) == told(all_told(long.path))
 
 
 @pytest.mark.parametrize(
@@ -96,7 +93,7 @@ def test_what_another_program_does_to_old_rows_is_seen(long: Book, touch: str) -
     other.close()
     assert (before[0], after[0]) == (1, 0)
     again = Book.open(long.path)
-    assert told(again.history) == told(whole(again))
+    assert told(again.history) == told(all_told(again.path))
     again.close()
 
 
@@ -105,7 +102,7 @@ def test_what_was_kept_and_cannot_be_read_is_worked_out_again(long: Book, kept: 
     """Rows are the truth."""
     long.keep_worked_out(SETTLED, kept)
     again = reopened(long)
-    assert told(again.history) == told(whole(again)) and again.worked_out(SETTLED) != kept
+    assert told(again.history) == told(all_told(again.path)) and again.worked_out(SETTLED) != kept
     again.close()
 
 
@@ -134,5 +131,5 @@ def test_any_story_is_told_as_its_rows_tell_it(tmp_path_factory: pytest.TempPath
             book = reopened(book)
         else:
             getattr(book, what)()
-        assert told(book.history) == told(whole(book))
+        assert told(book.history) == told(all_told(book.path))
     book.close()

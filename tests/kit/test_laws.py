@@ -8,10 +8,11 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from helpers import active
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
 from numerus.kit.clocktime import clock, minute_of, windows_of
 from numerus.kit.completeness import completeness, sentence
-from numerus.kit.facts import RESTORED, STEP, WITHDRAWN, Fact, active
+from numerus.kit.facts import RESTORED, STEP, WITHDRAWN, Fact
 from numerus.kit.plan import BOUGHT, NONE, SLOTS, Figure, Unit
 
 AT = datetime(2026, 3, 5)

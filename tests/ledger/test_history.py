@@ -8,7 +8,7 @@ from itertools import pairwise
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from helpers import EVENING
+from helpers import EVENING, all_told
 from numerus.book.book import Book
 from numerus.kit.facts import (
     BATH_CHANGED,
@@ -19,7 +19,6 @@ from numerus.kit.facts import (
     RUN_STARTED,
     STEP,
     Fact,
-    active,
 )
 from numerus.ledger.history import History
 from numerus.ledger.standing import standing
@@ -67,6 +66,6 @@ def test_undo_is_seen_by_what_is_kept_up(demo: Book) -> None:
     hands = []
     for turn in (lambda: None, demo.undo, demo.redo):
         turn()
-        assert demo.history == History.of(active(demo.rows(0)))
+        assert demo.history == all_told(demo.path)
         hands.append(standing(demo.plans, demo.history).hands[figure])
     assert hands[0] == hands[2] == hands[1] + 7

@@ -19,7 +19,7 @@ import sqlalchemy as sa
 
 from numerus.book import tables
 from numerus.book.documents import KINDS, kind_of, read, written
-from numerus.book.journal import Journal, read_rows
+from numerus.book.journal import Journal
 from numerus.book.opening import engine_for, prepare
 from numerus.errors import BookError
 from numerus.kit.facts import RESTORED, WITHDRAWN, Fact
@@ -47,7 +47,9 @@ class Book:
         self._bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
         self._load()
         self._fold()
-        self._journal = Journal(self)
+        self._journal = Journal(engine, self)
+        if lost := len(self._journal.lost):
+            self.notices.append(f"Left out of the journal: {counted(lost, 'damaged row')}.")
 
     @classmethod
     def open(cls, path: Path, create: bool = False) -> Book:
@@ -76,15 +78,6 @@ class Book:
     @property
     def history(self) -> History:
         return self._journal.history
-
-    def rows(self, after: int) -> list[Fact]:
-        """The journal's entries after one, in order, also those taken back."""
-        with self._engine.connect() as connection:
-            entries, lost = read_rows(connection.connection.cursor(), after)
-        said = f"Left out of the journal: {counted(lost, 'damaged row')}."
-        if lost and said not in self.notices:
-            self.notices.append(said)
-        return entries
 
     def _fold(self) -> None:
         army = next(iter(self._bodies["army"].values()), None)

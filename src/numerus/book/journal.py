@@ -12,51 +12,54 @@ import gc
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from datetime import datetime
 from functools import cache
+from itertools import islice
 from typing import Any, Protocol
 
+import sqlalchemy as sa
 from pydantic import TypeAdapter, ValidationError
 from pydantic_core import from_json
 
 from numerus.book.tables import SETTLED
 from numerus.errors import BookError
-from numerus.kit.facts import RESTORED, WITHDRAWN, Fact, active
+from numerus.kit.facts import RESTORED, WITHDRAWN, Fact, taken_back
 from numerus.ledger.history import History
 
 LIVELY = 20_000
-"""Newest entries that stay as they are: how far undo reaches without reading all."""
+"""Newest entries that stay as they are, and more: how far undo reaches without reading all."""
 SETTLE = 3 * LIVELY
 
 
 class Shelf(Protocol):
-    """Where the journal lies: its rows, and what was worked out of them."""
+    """Keeps what was worked out; may raise BookError."""
 
-    def rows(self, after: int) -> list[Fact]: ...
     def worked_out(self, key: str) -> bytes | None: ...
     def keep_worked_out(self, key: str, data: bytes) -> None: ...
 
 
 class Journal:
-    """``history`` is what all entries tell; ``take`` those just written."""
+    """``history`` is what all entries tell, ``lost`` the rows that cannot be read; ``take`` entries just written."""
 
-    def __init__(self, shelf: Shelf) -> None:
-        self._shelf = shelf
-        self.history = self._read()
+    def __init__(self, engine: sa.Engine, shelf: Shelf) -> None:
+        self._engine, self._shelf = engine, shelf
+        self._read()
 
     def take(self, entries: Sequence[Fact]) -> None:
-        if any(_corrects(entries)):
-            self.history = self._read()
+        if any(_corrects(e) for e in entries):
+            self._read()
         else:
             self.history.take(entries)
 
-    def _read(self) -> History:
-        seq, history = self._settled()
-        entries = self._shelf.rows(seq)
-        if seq and any(named <= seq for named in _corrects(entries)):
-            history, entries = History(), self._shelf.rows(0)
-        if len(entries) > SETTLE:
-            history, entries = self._settle(history, entries)
-        history.take(active(entries))
-        return history
+    def _read(self) -> None:
+        with self._engine.connect() as connection, _uncollected():
+            cursor = connection.connection.cursor()
+            seq, history = self._settled()
+            corrections = list(read_rows(cursor, seq, _CORRECTIONS))
+            if any(named <= seq for c in corrections for named in c.data["seqs"]):
+                seq, history, corrections = 0, History(), list(read_rows(cursor, 0, _CORRECTIONS))
+            settled = self._go_through(cursor, seq, history, corrections)
+        if settled:  # a file that cannot be written is gone through each time
+            with contextlib.suppress(BookError):
+                self._shelf.keep_worked_out(SETTLED, settled)
 
     def _settled(self) -> tuple[int, History]:
         data = self._shelf.worked_out(SETTLED)
@@ -65,16 +68,39 @@ class Journal:
                 return _adapter().validate_json(data)
         return 0, History()
 
-    def _settle(self, history: History, entries: list[Fact]) -> tuple[History, list[Fact]]:
-        """All but the newest entries gone through and kept; a file that cannot be written is read whole each time."""
-        old, new = entries[:-LIVELY], entries[-LIVELY:]
-        if any(named <= old[-1].seq for named in _corrects(new)):
-            return history, entries
-        history.take(active(old))
-        history.settle()
-        with contextlib.suppress(BookError):
-            self._shelf.keep_worked_out(SETTLED, _adapter().dump_json((old[-1].seq, history)))
-        return history, new
+    def _go_through(self, cursor: Any, after: int, history: History, corrections: list[Fact]) -> bytes:
+        """The entries after one, added to the history; it as of all but the newest, to be kept, b"" where nothing is.
+
+        They are taken piece by piece: what was just read is gone through while it is near.
+        """
+        self.history, self.lost, settled = history, list[int](), b""
+        gone, old = taken_back(corrections), _old_pieces(cursor, after)
+        rows = read_rows(cursor, after, lost=self.lost)
+        for number, piece in enumerate(iter(lambda: list(islice(rows, LIVELY)), []), 1):
+            history.take([e for e in piece if not _corrects(e) and e.seq not in gone])
+            if number <= old:
+                history.settle()
+            if number == old and not _reach_behind(corrections, piece[-1].seq):
+                settled = _adapter().dump_json((piece[-1].seq, history))
+        return settled
+
+
+_CORRECTIONS = f"AND kind IN ('{WITHDRAWN}', '{RESTORED}')"
+
+
+def _corrects(entry: Fact) -> bool:
+    return entry.kind in (WITHDRAWN, RESTORED)
+
+
+def _reach_behind(corrections: Iterable[Fact], seq: int) -> bool:
+    """Whether one made after an entry names this entry or one before it."""
+    return any(named <= seq for c in corrections if c.seq > seq for named in c.data["seqs"])
+
+
+def _old_pieces(cursor: Any, after: int) -> int:
+    """How many pieces of entries can settle: all but the newest two once there are many."""
+    count = cursor.execute("SELECT count(*) FROM journal WHERE seq > ?", (after,)).fetchone()[0]
+    return count // LIVELY - 1 if count > SETTLE else 0
 
 
 @cache
@@ -82,42 +108,33 @@ def _adapter() -> TypeAdapter[tuple[int, History]]:
     return TypeAdapter(tuple[int, History])
 
 
-def _corrects(entries: Iterable[Fact]) -> Iterable[int]:
-    """Entries named by corrections."""
-    return (seq for e in entries if e.kind in (WITHDRAWN, RESTORED) for seq in e.data["seqs"])
-
-
-def read_rows(cursor: Any, after: int) -> tuple[list[Fact], int]:
-    """The entries after one, in order, and how many of them are damaged. Half a million rows are read one by one without a
-    row object each and without the collector, which would look through all of them again and again.
-    """
-    rows = "SELECT at, kind, subject, figures, minutes, data, seq FROM journal WHERE seq > ? ORDER BY seq"
+@contextlib.contextmanager
+def _uncollected() -> Iterator[None]:
+    """Without the collector, which would look through what is read again and again."""
     gc.disable()
     try:
-        return list(_facts(cursor.execute(rows, (after,)))), 0
-    except ValueError:
-        read = [_one(row) for row in cursor.execute(rows, (after,))]
-        return [fact for fact in read if fact is not None], read.count(None)
+        yield
     finally:
-        cursor.close()
         gc.enable()
         gc.freeze()
 
 
-def _facts(rows: Iterable[Any]) -> Iterator[Fact]:
-    """What is the same in many rows is made once and kept once."""
+def read_rows(cursor: Any, after: int = 0, but: str = "", lost: list[int] | None = None) -> Iterator[Fact]:
+    """The entries after one, in order, without a row object each; what is the same in many is made once and kept once.
+
+    ``lost`` is told of damaged ones.
+    """
     same, whom, what = _Once(str), _Once(lambda text: tuple(from_json(text))), _Once(from_json)
     when, made = datetime.fromisoformat, tuple.__new__
-    return (
-        made(Fact, (when(at), same[kind], same[subject], whom[figures], minutes, what[data], seq))
-        for at, kind, subject, figures, minutes, data, seq in rows
-    )
-
-
-def _one(row: Any) -> Fact | None:
-    with contextlib.suppress(ValueError):
-        return next(_facts([row]))
-    return None
+    columns = "SELECT at, kind, subject, figures, minutes, data, seq FROM journal"
+    for at, kind, subject, figures, minutes, data, seq in cursor.execute(
+        f"{columns} WHERE seq > ? {but} ORDER BY seq", (after,)
+    ):
+        try:
+            yield made(Fact, (when(at), same[kind], same[subject], whom[figures], minutes, what[data], seq))
+        except ValueError:
+            if lost is not None:
+                lost.append(seq)
 
 
 class _Once(dict[str, Any]):

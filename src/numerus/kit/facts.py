@@ -1,4 +1,4 @@
-"""What happened: the journal's entries and the fold that leaves out what was taken back.
+"""What happened: the journal's entries and which of them were taken back.
 
 Entries are appended and never rewritten. A correction is an entry too: "withdrawn" names entries that no longer
 count, "restored" names them again.
@@ -47,13 +47,12 @@ class Fact(NamedTuple):
     seq: int = 0
 
 
-def active(entries: Iterable[Fact]) -> list[Fact]:
-    """The entries that count, in order, after all corrections."""
-    listed = list(entries)
-    corrections = [e for e in listed if e.kind in (WITHDRAWN, RESTORED)]
-    if not corrections:
-        return listed
+def taken_back(entries: Iterable[Fact]) -> set[int]:
+    """The entries that no longer count, by their numbers."""
     gone: set[int] = set()
-    for entry in corrections:
-        (gone.update if entry.kind == WITHDRAWN else gone.difference_update)(entry.data["seqs"])
-    return [e for e in listed if e.kind not in (WITHDRAWN, RESTORED) and e.seq not in gone]
+    for entry in entries:
+        if entry.kind == WITHDRAWN:
+            gone.update(entry.data["seqs"])
+        elif entry.kind == RESTORED:
+            gone.difference_update(entry.data["seqs"])
+    return gone
