@@ -6,13 +6,13 @@ from PyQt6.QtCore import QRectF, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QWidget
 
-from numerus.desk.theme.palette import Theme
+from numerus.desk.theme.palette import LABEL, Theme
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.floor.inquest import Cause, Inquest
 from numerus.words import span
 
-SHOWN, ROW_PX, BAR_PX = 3, 28.0, 64.0
+SHOWN, HIGH_PX, BAR_PX = 3, 112.0, 64.0
 
 
 class CauseBars(Drawing):
@@ -21,18 +21,20 @@ class CauseBars(Drawing):
     def __init__(self, theme: Theme) -> None:
         super().__init__(theme, "Likely causes")
         self.causes: tuple[Cause, ...] = ()
-        self.hold("setMinimumHeight", SHOWN * ROW_PX)
+        self.hold("setMinimumHeight", HIGH_PX)
 
     def draw(self, painter: QPainter) -> None:
+        y = 0.0
         for number, cause in enumerate(self.causes[:SHOWN]):
-            y = number * ROW_PX
             self.text(painter, 34, y + 12, f"{cause.share:.0%}", 13, number == 0, align=RIGHT)
             self.bar(painter, 40, y + 4, BAR_PX, 8, "bed")
             self.bar(painter, 40, y + 4, BAR_PX * cause.share, 8, "river" if number == 0 else "slate")
             self.text(painter, 46 + BAR_PX, y + 12, cause.name, 13, number == 0, width=self.width() - 50 - BAR_PX)
             says = ", ".join(cause.evidence) or "nothing speaks for it but its usual share"
-            self.text(painter, 46 + BAR_PX, y + 24, says, 11, colour="slate", width=self.width() - 50 - BAR_PX)
-            self.region(QRectF(0, y, self.width(), ROW_PX), f"{cause.name}: {says}")
+            under = QRectF(40, y + 14, self.width() - 44, HIGH_PX)
+            high = 14 + self.paragraph(painter, under, says, LABEL, colour="slate") + 2
+            self.region(QRectF(0, y, self.width(), high), f"{cause.name}: {says}")
+            y += high
 
 
 class InquestPanel(QWidget):
