@@ -169,7 +169,7 @@ def test_the_runs_to_come_are_numbered_the_same_in_list_and_bill(window: MainWin
     click_region(bench.planned.runs, names[1])
     assert bench.plate_id == bench.slots[1].plate.id
     assert names[1] in bench.planned.why.text()
-    assert "so that it ends" in bench.planned.reasons.text()
+    assert bench.slots[1].why in bench.planned.reasons.text()
 
 
 def test_a_machine_that_holds_a_plate_is_not_started(window: MainWindow) -> None:

@@ -65,10 +65,12 @@ def test_hanging_is_the_time_until_someone_comes(minutes: float, after: int) -> 
     assert ("hangs" in found.why) == (found.hangs_min >= 1)
 
 
-def test_the_words_say_when_a_run_goes_over_night() -> None:
-    """A run that ends tomorrow says so."""
-    assert "after the night" in first(plate(1, 700)).why
-    assert "after the night" not in first(plate(1, 60)).why
+def test_the_words_say_on_which_day_a_run_ends_and_whether_it_waited() -> None:
+    """A run that ends on another day names it; one that could start at once says so, one that was held back says for what."""
+    over, short = first(plate(1, 700)), first(plate(1, 60))
+    assert f"ends {over.end:%a %H:%M}" in over.why and f"ends {short.end:%H:%M};" in short.why
+    for found in (over, short):
+        assert ("as soon as it can" in found.why) == (found.idle_min < 1) != ("so that it ends" in found.why)
 
 
 def first(only: Plate, army: Army = ARMY, now: datetime = NOW, **more: Any) -> Slotted:

@@ -92,7 +92,7 @@ def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
         key = f"{number}"
         meshes[key] = made.whole
         ml = made.hanging.columns.volume_mm3 / 1000 + pose.support_ml
-        outlines.append(Outline(key, "", path.name, outline_bitmap(made.whole), pose.height_mm, ml))
+        outlines.append(Outline(key, "", path.name, outline_bitmap(made.whole), pose.height_mm, ml, name=path.name))
     ids = iter(range(10**6))
     plates = plates_of(pack(outlines, [machine]), outlines, RESIN, "Plate", lambda: str(next(ids)))
     named = [(p, [(s.slot, placed_mesh(meshes[s.part_id], s)) for s in p.placed]) for p in plates]

@@ -77,12 +77,14 @@ class Slotted:
 
     @property
     def why(self) -> str:
-        over_night = self.end.date() > self.start.date()
-        when = f"starts {self.start:%H:%M} so that it ends {self.end:%H:%M}"
+        end = f"{self.end:%H:%M}" if self.end.date() == self.start.date() else f"{self.end:%a %H:%M}"
+        when = f"starts {self.start:%H:%M}, as soon as it can, and ends {end}"
         if self.plate.pinned is not None:
-            when = f"was put at {self.start:%H:%M} by hand and ends {self.end:%H:%M}"
+            when = f"was put at {self.start:%H:%M} by hand and ends {end}"
+        elif self.idle_min >= 1:
+            when = f"starts {self.start:%H:%M} so that it ends {end}"
         cold = f"; {span(self.cold_min)} of it too cold for resin" if self.cold_min >= 1 else ""
-        return f"{when}{' after the night' if over_night else ''}; {self.hanging}{cold}"
+        return f"{when}; {self.hanging}{cold}"
 
     @property
     def hanging(self) -> str:

@@ -105,7 +105,7 @@ def outlines_for(
             bitmaps[pose.supported_blob] = outline_bitmap(mesh_of(pose.supported_blob))
         resin_ml = part.volume_ml + pose.support_ml
         bitmap = bitmaps[pose.supported_blob]
-        found.append(Outline(part.id, figure_id, slot, bitmap, pose.height_mm, resin_ml, pose=number))
+        found.append(Outline(part.id, figure_id, slot, bitmap, pose.height_mm, resin_ml, pose=number, name=part.label))
     return found
 
 

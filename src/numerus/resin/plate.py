@@ -73,7 +73,9 @@ class Plate:
 
 @dataclass(frozen=True, eq=False)
 class Outline:
-    """A part to pack: what it is, its silhouette about its own origin, and the ``rank`` of its unit in the wanted order."""
+    """A part to pack: what it is, its silhouette about its own origin, the ``rank`` of its unit in the wanted order; ``name``: what
+    people call it.
+    """
 
     part_id: str
     figure_id: str
@@ -83,6 +85,7 @@ class Outline:
     resin_ml: float
     rank: int = 0
     pose: int = 0
+    name: str = ""
 
 
 def outline_bitmap(mesh: Mesh, cell_mm: float = CELL_MM, margin_mm: float = MARGIN_MM) -> Bitmap:
@@ -193,11 +196,12 @@ def _filled(
 def _misfit(outline: Outline, machines: Sequence[Machine]) -> PlanError:
     names = " or ".join(m.name for m in machines)
     tallest = max(m.height_mm for m in machines)
+    called = outline.name or f"Part {outline.part_id}"
     if outline.height_mm > tallest:
-        says = f"Part {outline.part_id} stands {outline.height_mm:.0f} mm; {names} has {tallest:.0f}."
+        says = f"{called} stands {outline.height_mm:.0f} mm; {names} has {tallest:.0f}."
         return PlanError("too-tall", says, "Tilt it, or cut it.")
     return PlanError(
-        "does-not-fit", f"Part {outline.part_id} is larger than the plate of {names}.",
+        "does-not-fit", f"{called} is larger than the plate of {names}.",
         "Choose a lower pose, another machine, or cut the part.",
     )  # fmt: skip
 
