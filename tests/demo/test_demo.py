@@ -7,6 +7,7 @@ from itertools import combinations, pairwise
 import numpy as np
 import pytest
 
+from numerus.book.book import Book
 from numerus.demo.army import MESHES, make_demo, mesh, names, supported
 from numerus.demo.messy import write_archive
 from numerus.demo.sculptor.carve import blended, carve, sampled, smoothed
@@ -34,6 +35,9 @@ from numerus.demo.sculptor.shapes import (
 )
 from numerus.demo.sculptor.skeleton import frame, middle_joint
 from numerus.demo.sculptor.studio import recipes
+from numerus.devices.link import link_for
+from numerus.devices.printer import LOOSE
+from numerus.floor.runs import FAILED
 from numerus.geometry.columns import solid_columns
 from numerus.geometry.files import Refusal, read_any
 from numerus.geometry.formats import MeshFile
@@ -42,6 +46,7 @@ from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh
 from numerus.geometry.thickness import thickness
 from numerus.kit.zones import ZONES
+from numerus.ledger.standing import standing
 
 from helpers import EVENING, ball_mesh  # isort: skip
 
@@ -264,6 +269,14 @@ def test_the_messy_archive_is_as_messy_as_it_says(tmp_path) -> None:  # type: ig
     assert health["untitled.stl"].volume_ml == pytest.approx(health["R_arm-pole.stl"].volume_ml, rel=1e-3)
     assert health["b2 (copy).stl"].volume_ml == pytest.approx(health["body01.stl"].volume_ml, rel=0.01)
     assert health["b2 (copy).stl"].triangles != health["body01.stl"].triangles
+
+
+def test_a_machine_tells_of_the_demos_ended_run_what_the_journal_does(demo: Book) -> None:
+    """It printed to its end, and one part let go: neither is a plate taken off that its machine says stood still."""
+    (run,) = (r for r in standing(demo.plans, demo.history).runs.values() if r.state == "hanging")
+    link = link_for(demo.plans.plates[run.plate_id], demo.plans.machines[run.machine_id], run)
+    assert link.reading(run.minutes_at(EVENING)).state == "finished"
+    assert [o.looks for o in link.outcomes() if o.outcome == FAILED] == [LOOSE]
 
 
 def test_the_demo_book_is_the_same_each_time(tmp_path) -> None:  # type: ignore[no-untyped-def]

@@ -8,12 +8,13 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PyQt6.QtCore import QEvent, QMimeData, QPoint, QPointF, Qt, QUrl
+from PyQt6.QtCore import QEvent, QMimeData, QPoint, QPointF, QSize, Qt, QUrl
 from PyQt6.QtGui import QDropEvent, QHelpEvent, QImage
 from PyQt6.QtWidgets import QApplication, QCheckBox, QPushButton
 
 from helpers import EVENING, box_mesh, steps
 from numerus.desk import settings
+from numerus.desk.app import show
 from numerus.desk.cards import card_html, write_card
 from numerus.desk.commands import CommandList
 from numerus.desk.handbook import show_handbook
@@ -46,10 +47,26 @@ def test_every_bench_opens_at_1280_by_800_in_both_lights(
     qtbot.waitUntil(lambda: (window.width(), window.height()) == (1280, 800))
     QApplication.processEvents()
     assert (window.width(), window.height()) == (1280, 800)
+    bench = window.bench.currentWidget()
+    assert bench.minimumSizeHint().boundedTo(bench.size()) == bench.minimumSizeHint()
     assert window.bench.currentWidget().stage == stage
     assert window.errors.isHidden()
     middle = pixels(window)[200:760, 240:900]
     assert len(np.unique(middle.reshape(-1, 4), axis=0)) > 20
+
+
+@pytest.mark.parametrize("stage", STAGES)
+def test_on_a_low_screen_all_of_a_bench_shrinks_and_fits(window: MainWindow, stage: str) -> None:
+    """A laptop of 1366 by 768 with its bars: what is lowest is a smaller button, not one cut off."""
+    show(window, QSize(1366, 728))
+    assert window.isMaximized()
+    window.resize(1366, 728)
+    window.session.go(stage)
+    QApplication.processEvents()
+    bench = window.bench.currentWidget()
+    assert window.theme.zoom == pytest.approx(0.91)
+    assert window.theme.font().pixelSize() == 12
+    assert bench.minimumSizeHint().boundedTo(bench.size()) == bench.minimumSizeHint()
 
 
 def luminance(colour: str) -> float:

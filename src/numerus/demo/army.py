@@ -20,6 +20,7 @@ from numerus.book.book import Book
 from numerus.book.documents import kit_statements, read
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.demo.scheme import PAINTS, SCHEME
+from numerus.devices.link import stand_in
 from numerus.floor.queue import Run
 from numerus.floor.runs import FAILED, FLAWED, GOOD
 from numerus.geometry.mesh import Mesh
@@ -179,10 +180,13 @@ class _Story:
         return made
 
     def run(
-        self, plate: Plate, start: datetime, state: str, bad: dict[int, tuple[str, float, str]] | None = None
-    ) -> None:
-        """A run told up to ``state``: printing, hanging, printed, washed or cured."""
-        run = Run(self.new_id(), plate.id, plate.machine_id, start, start + timedelta(minutes=plate.minutes))
+        self, plate: Plate, start: datetime, state: str, bad: dict[int, tuple[str, float, str]] | None = None,
+        fault: str = "none",
+    ) -> None:  # fmt: skip
+        """A run told up to ``state``: printing, hanging, printed, washed or cured. ``fault``: what the simulated machine will say."""
+        machine = TEAL if plate.machine_id == TEAL.id else MALLARD
+        run_id = next(i for i in iter(self.new_id, None) if stand_in(plate, machine, i).drawn_fault == fault)
+        run = Run(run_id, plate.id, plate.machine_id, start, start + timedelta(minutes=plate.minutes))
         self.runs.append(run)
         end = min(run.end, self.now - timedelta(minutes=21))
         say = self.facts.append
@@ -245,7 +249,7 @@ def _printing(story: _Story) -> None:
     again = story.plate("Ferry, one coat again", MALLARD, [(lost.figure_id, lost.slot)])[0]
     story.run(again, story.evening(2, 19.0), "printed")
     hanging = story.plate("Ferry 7-10 bodies", TEAL, _copies(p, "ferry", range(6, 10), bodies))[0]
-    story.run(hanging, story.now - timedelta(minutes=hanging.minutes + 21), "hanging")
+    story.run(hanging, story.now - timedelta(minutes=hanging.minutes + 21), "hanging", fault="one part lets go")
     rest = ("head", "left arm", "right arm", "back")
     printing = story.plate("Ferry 7-10 arms and heads", MALLARD, _copies(p, "ferry", range(6, 10), rest))[0]
     story.run(printing, story.now - timedelta(minutes=printing.minutes * 0.6), "printing")

@@ -9,6 +9,7 @@ from datetime import datetime
 from pathlib import Path
 
 import platformdirs
+from PyQt6.QtCore import QSize
 from PyQt6.QtWidgets import QApplication
 
 from numerus.book.book import Book
@@ -20,6 +21,8 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.theme.resources import application_icon, load_fonts
 from numerus.desk.window import MainWindow
 from numerus.errors import NumerusError
+
+TITLE_BAR_PX = 40
 
 
 def application() -> QApplication:
@@ -55,6 +58,15 @@ def make_window(
     return MainWindow(context, settings, path)
 
 
+def show(window: MainWindow, room: QSize) -> None:
+    """Show the window; where a screen has no room for it and its title bar it fills the screen, and all in it shrinks."""
+    whole = window.size() + QSize(0, TITLE_BAR_PX)
+    if whole.boundedTo(room) == whole:
+        window.show()
+    else:
+        window.showMaximized()
+
+
 def run(book: Path | None, demo: bool) -> int:
     """Open the window and stay until it closes."""
     app = application()
@@ -72,5 +84,6 @@ def run(book: Path | None, demo: bool) -> int:
         window.deeds.open_demo()
     elif book is not None:
         window.deeds.open_path(book, create=not book.exists())
-    window.show()
+    screen = app.primaryScreen()
+    show(window, screen.availableSize() if screen else window.size() * 2)
     return app.exec()

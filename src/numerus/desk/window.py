@@ -31,6 +31,7 @@ from numerus.desk.panels.orders import OrdersPanel
 from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
 from numerus.desk.tables import documents_dialog, scheme_dialog
+from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.watch import RunWatch
 from numerus.desk.welcome import welcome
@@ -56,7 +57,7 @@ class MainWindow(QMainWindow):
         self.watch = RunWatch(context.session)
         self.tray: QSystemTrayIcon | None = None
         self.setWindowTitle("Numerus")
-        self.setMinimumSize(*SMALLEST)
+        self.setMinimumSize(*(round(px * LEAST_ROOM) for px in SMALLEST))
         self.resize(*SMALLEST)
         self.setAcceptDrops(True)
         self._assemble(renderer or Renderer())

@@ -6,7 +6,7 @@ The interface is small, so that any machine can be connected: see docs/machines.
 from __future__ import annotations
 
 import json
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 from typing import Any, Protocol
 from zlib import crc32
@@ -36,9 +36,14 @@ class MachineLink(Protocol):
 def link_for(plate: Plate, machine: Machine, run: RunRecord, zone: str = "") -> MachineLink:
     if machine.link:
         return FolderLink(Path(machine.link), plate, machine)
-    seed, resumed = crc32(run.run_id.encode()), any(until for _, until, _ in run.breaks)
+    resumed = any(until for _, until, _ in run.breaks)
     told = levels(run, machine, zone) if run.fills else ()
-    return SimulatedPrinter(plate, machine, seed, resumed=resumed, levels=told)
+    return replace(stand_in(plate, machine, run.run_id), resumed=resumed, levels=told)
+
+
+def stand_in(plate: Plate, machine: Machine, run_id: str) -> SimulatedPrinter:
+    """The simulated machine of one run: the run's id decides what befalls it."""
+    return SimulatedPrinter(plate, machine, crc32(run_id.encode()))
 
 
 @dataclass(frozen=True)

@@ -40,7 +40,7 @@ class PoseChart(Drawing):
         self._map: ChartMap | None = None
         self._image: QImage | None = None
         self._outlines: list[tuple[tuple[float, float], Floats]] = []
-        self.hold("setMinimumSize", 176, 176)
+        self.hold("setMinimumSize", 176, 164)
         context.theme.changed.connect(self._stale)
 
     def show_part(self, mesh: Mesh) -> None:

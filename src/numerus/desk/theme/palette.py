@@ -44,20 +44,21 @@ UNIT_TONES = {"hat": "river", "hollow": "#46628C", "half": "#8A5A2E", "bell": "#
 UNIT_TONES_LAMP = {"hat": "river", "hollow": "#9DB4D8", "half": "#D2A06C", "bell": "#84C59C", "heron": "ink"}
 ARROW = (Path(__file__).parent / "icons" / "arrow-down.svg").as_posix()
 TITLE, SECTION, CONTENT, LABEL = 22, 16, 13, 11
+LEAST_ROOM = 0.8  # below that nothing can be read
 
 
 class Theme(QObject):
     """The roles in use; widgets read it when they paint and are told when it changes.
 
     ``scale``: how much larger the user wants text. ``zoom``: how much larger whole drawings are made, as far as the
-    window gives room for it; drawings enlarge their text by the rest.
+    window gives room for it; drawings enlarge their text by the rest. In a window too small for the layout all shrinks.
     """
 
     changed = pyqtSignal()
 
     def __init__(self, lamplight: bool = False, scale: float = 1.0) -> None:
         super().__init__()
-        self._lamplight, self.scale, self.zoom = lamplight, scale, 1.0
+        self._lamplight, self.scale, self.zoom, self._shrunk = lamplight, scale, 1.0, 1.0
 
     @property
     def lamplight(self) -> bool:
@@ -79,10 +80,16 @@ class Theme(QObject):
 
     def fit_zoom(self, room: float) -> None:
         """``room``: how many times the window holds the layout at its smallest."""
-        zoom = round(min(max(room, 1.0), self.scale), 3)
-        if zoom != self.zoom:
-            self.zoom = zoom
+        shrunk = min(max(room, LEAST_ROOM), 1.0)
+        zoom = round(min(max(room, shrunk), self.scale), 3)
+        if (zoom, shrunk) != (self.zoom, self._shrunk):
+            self.zoom, self._shrunk = zoom, shrunk
             self.changed.emit()
+
+    @property
+    def type_scale(self) -> float:
+        """How much larger text is made."""
+        return self.scale * self._shrunk
 
     def colour(self, role: str, alpha: float = 1.0) -> QColor:
         """A role's colour, or a ``#RRGGBB`` as it is."""
@@ -95,11 +102,11 @@ class Theme(QObject):
 
     def font(self, size: int = CONTENT, bold: bool = False) -> QFont:
         """Type on a widget."""
-        return self._font(size * self.scale, bold)
+        return self._font(size * self.type_scale, bold)
 
     def drawn_font(self, size: int = CONTENT, bold: bool = False) -> QFont:
         """Type inside a drawing, which is itself enlarged by ``zoom``."""
-        return self._font(size * self.scale / self.zoom, bold)
+        return self._font(size * self.type_scale / self.zoom, bold)
 
     def _font(self, size_px: float, bold: bool) -> QFont:
         font = QFont("Source Sans 3 SemiBold" if bold else "Source Sans 3")
@@ -109,7 +116,7 @@ class Theme(QObject):
 
     def sheet(self) -> str:
         """The application's style sheet in the present roles."""
-        r, px = self.roles, lambda n: round(n * self.scale)
+        r, px = self.roles, lambda n: round(n * self.type_scale)
         return f"""
 * {{ font-family: "Source Sans 3"; font-size: {px(13)}px; color: {r.ink}; }}
 QMainWindow, QDialog {{ background: {r.linen}; }}

@@ -6,7 +6,10 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QPushButton, QStackedLayout, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
+
+TITLE_PX = 460.0
 
 
 class Bench(QWidget):
@@ -22,6 +25,8 @@ class Bench(QWidget):
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
         self.setAccessibleName(f"{self.stage.capitalize()} bench")
         self.title, self.subtitle = label("", "title"), label("", "note")
+        self.title.setMinimumWidth(0)  # where it is tight the subtitle is cut off first
+        hold(self.theme, self.title, "setMaximumWidth", TITLE_PX)
         self.buttons = row(gap=8)
         head = row(self.title, 16, self.subtitle, -1, self.buttons, margins=(16, 10, 16, 4))
         self.empty = label("", "", wrap=True)
