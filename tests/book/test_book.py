@@ -185,6 +185,36 @@ def test_a_damaged_row_of_the_journal_is_left_out_and_told(book: Book) -> None:
     again.close()
 
 
+@pytest.mark.parametrize("deed", ["commit", "tell", "undo"])
+def test_what_another_program_wrote_is_read_before_anything_is_overwritten(book: Book, deed: str) -> None:
+    """Two programs on one file: the later one is told, nothing is lost, and its second try stands beside the other's."""
+    book.commit("army", [ARMY])
+    other = Book.open(book.path)
+    other.commit("unit", [Unit("u1", "U1", 1, 28.5, "")], [Fact(AT, STEP, "r1", (), 5, {"stage": "wash"})])
+    deeds = {
+        "commit": lambda: book.commit("name", [replace(ARMY, name="Other")]),
+        "tell": lambda: book.tell([Fact(AT, STEP, "r2", (), 7, {"stage": "wash"})]),
+        "undo": book.undo,
+    }
+    before = book.path.read_bytes()
+    with pytest.raises(BookError) as caught:
+        deeds[deed]()
+    assert caught.value.code == "changed-elsewhere" and book.path.read_bytes() == before
+    assert "u1" in book.plans.units and state(book) == state(other)
+    deeds[deed]()
+    assert other.catch_up() and state(other) == state(book)
+    other.close()
+
+
+def test_a_program_that_only_kept_what_it_worked_out_stops_nobody(book: Book) -> None:
+    """It belongs to no edit."""
+    other = Book.open(book.path)
+    other.keep_worked_out("key", b"data")
+    assert not book.catch_up()
+    book.commit("army", [ARMY])
+    other.close()
+
+
 @pytest.mark.parametrize(("content", "code"), [(b"hello, this is no book at all", "not-a-book"), (None, "no-book")])
 def test_what_is_no_book_is_refused(content: bytes | None, code: str, tmp_path: Path) -> None:
     """A text file, a missing file."""

@@ -13,6 +13,7 @@ from PyQt6.QtGui import QDropEvent, QHelpEvent, QImage
 from PyQt6.QtWidgets import QApplication, QCheckBox, QPushButton
 
 from helpers import EVENING, box_mesh, steps
+from numerus.book.book import Book
 from numerus.desk import settings
 from numerus.desk.app import show
 from numerus.desk.cards import card_html, write_card
@@ -27,6 +28,7 @@ from numerus.geometry.rays import Camera
 from numerus.geometry.writing import write_stl
 from numerus.kit.facts import FORECAST
 from numerus.kit.march import STAGES
+from numerus.kit.plan import Kit
 
 
 def pixels(window: MainWindow) -> np.ndarray:
@@ -300,3 +302,16 @@ def test_without_a_book_the_three_ways_to_begin_are_offered(make, qtbot) -> None
     window = make(None)
     words = [b.text() for b in window.pages.currentWidget().findChildren(QPushButton)]
     assert {"Open the demo army", "Start an army", "Open a book"} <= set(words)
+
+
+def test_what_another_program_wrote_is_shown_and_overwritten_by_nothing(window: MainWindow) -> None:
+    """A kit added on the command line is there with the next minute; a deed that comes before that is refused once, in words."""
+    other = Book.open(window.session.book.path)
+    other.commit("a kit", [Kit("new", "New kit")])
+    window.session.tick()
+    assert "new" in window.session.plans.kits
+    other.commit("another", [Kit("newer", "Newer kit")])
+    assert not window.session.commit("mine", [Kit("mine", "My kit")])
+    assert "Another program" in window.errors.message.text() and "newer" in window.session.plans.kits
+    assert window.session.commit("mine", [Kit("mine", "My kit")])
+    other.close()

@@ -44,10 +44,7 @@ class Book:
     def __init__(self, path: Path, engine: sa.Engine, notices: Sequence[str]) -> None:
         self.path, self.notices = path, list(notices)
         self._engine = engine
-        self._bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
-        self._load()
-        self._fold()
-        self._journal = Journal(engine, self)
+        self._read()
         if lost := len(self._journal.lost):
             self.notices.append(f"Left out of the journal: {counted(lost, 'damaged row')}.")
 
@@ -66,6 +63,27 @@ class Book:
 
     def close(self) -> None:
         self._engine.dispose()
+
+    def _read(self) -> None:
+        """All of it, as the file stands."""
+        self._bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
+        self._seen = self._version()
+        self._load()
+        self._fold()
+        self._journal = Journal(self._engine, self)
+
+    def _version(self) -> int:
+        """Another number whenever another program wrote into the file."""
+        with self._transaction() as connection:
+            return int(connection.exec_driver_sql("PRAGMA data_version").scalar_one())
+
+    def catch_up(self) -> bool:
+        """Read what another program changed since; whether plans or journal are others now. Raises BookError while it writes."""
+        if self._version() == self._seen:
+            return False
+        plans, last = self.plans, self._journal.last_seq
+        self._read()
+        return (plans, last) != (self.plans, self._journal.last_seq)
 
     def _load(self) -> None:
         with self._engine.connect() as connection:
@@ -86,6 +104,7 @@ class Book:
 
     def commit(self, label: str, documents: Iterable[Any] = (), facts: Iterable[Fact] = ()) -> None:
         """One edit: documents written or Removed, facts appended, all or nothing; what was undone can no longer be redone."""
+        self._stands_as_seen()
         changes = [self._change(d) for d in documents]
         changes = [c for c in changes if c[2] != c[3]]
         new = list(facts)
@@ -106,9 +125,18 @@ class Book:
 
     def tell(self, facts: Iterable[Fact]) -> None:
         """What happened by itself, at a machine: it is in the journal, but no edit, and undo takes back what a person did."""
+        self._stands_as_seen()
         with self._transaction() as connection:
             entries = self._append(connection, facts)
         self._take_in([], entries)
+
+    def _stands_as_seen(self) -> None:
+        """Raises BookError where another program wrote meanwhile: what is asked for was about what stood there before."""
+        if self.catch_up():
+            raise BookError(
+                "changed-elsewhere", f"Another program changed {self.path.name} meanwhile.",
+                "It was read again and nothing was overwritten: look, and do it once more.",
+            )  # fmt: skip
 
     def _change(self, document: Any) -> tuple[str, str, str | None, str | None]:
         kind = document.kind if isinstance(document, Removed) else kind_of(document)
@@ -164,9 +192,11 @@ class Book:
 
     def undo(self) -> str:
         """Take the last edit back; its label, or "" if there was none."""
+        self._stands_as_seen()
         return self._turn(self._edit(False), True)
 
     def redo(self) -> str:
+        self._stands_as_seen()
         return self._turn(self._edit(True), False)
 
     def _turn(self, found: Any, back: bool) -> str:

@@ -37,7 +37,9 @@ class Shelf(Protocol):
 
 
 class Journal:
-    """``history`` is what all entries tell, ``lost`` the rows that cannot be read; ``take`` entries just written."""
+    """``history`` is what all entries tell, ``lost`` the rows that cannot be read, ``last_seq`` the newest entry; ``take``
+    entries just written.
+    """
 
     def __init__(self, engine: sa.Engine, shelf: Shelf) -> None:
         self._engine, self._shelf = engine, shelf
@@ -46,8 +48,9 @@ class Journal:
     def take(self, entries: Sequence[Fact]) -> None:
         if any(_corrects(e) for e in entries):
             self._read()
-        else:
+        elif entries:
             self.history.take(entries)
+            self.last_seq = entries[-1].seq
 
     def _read(self) -> None:
         with self._engine.connect() as connection, _uncollected():
@@ -73,10 +76,11 @@ class Journal:
 
         They are taken piece by piece: what was just read is gone through while it is near.
         """
-        self.history, self.lost, settled = history, list[int](), b""
+        self.history, self.lost, self.last_seq, settled = history, list[int](), after, b""
         gone, old = taken_back(corrections), _old_pieces(cursor, after)
         rows = read_rows(cursor, after, lost=self.lost)
         for number, piece in enumerate(iter(lambda: list(islice(rows, LIVELY)), []), 1):
+            self.last_seq = piece[-1].seq
             history.take([e for e in piece if not _corrects(e) and e.seq not in gone])
             if number <= old:
                 history.settle()

@@ -125,7 +125,10 @@ class Session(QObject):
         self.selected.emit()
 
     def tick(self) -> None:
-        """The clock went on."""
+        """The clock went on; what another program wrote is there, too."""
+        if self.book is not None:
+            with contextlib.suppress(BookError):  # it is writing just now; in a minute it will not
+                self.book.catch_up()
         self._refresh()
         self.changed.emit()
 
@@ -137,10 +140,17 @@ class Session(QObject):
         try:
             self.book.commit(label, documents, [*facts, *self._forecast_of_the_day()])
         except NumerusError as error:
-            self.failed.emit(error)
-            return False
+            return self._failed(error)
         self._told(label)
         return True
+
+    def _failed(self, error: NumerusError) -> bool:
+        """Told by ``failed``; a book that had to be read again is shown as it is."""
+        self.failed.emit(error)
+        if self.book is not None and self.book.plans is not self.plans:
+            self._refresh()
+            self.changed.emit()
+        return False
 
     def tell(self, words: str, facts: Iterable[Fact]) -> bool:
         """What machines did by themselves, into the journal. A fault is told by ``failed`` and answered False."""
@@ -148,8 +158,7 @@ class Session(QObject):
             if self.book is not None:
                 self.book.tell(facts)
         except NumerusError as error:
-            self.failed.emit(error)
-            return False
+            return self._failed(error)
         self._told(words)
         return True
 
@@ -185,7 +194,7 @@ class Session(QObject):
         try:
             label = getattr(self.book, which)()
         except NumerusError as error:
-            self.failed.emit(error)
+            self._failed(error)
             return
         if label:
             self._told(f"{word}: {label}")
