@@ -287,7 +287,7 @@ def test_jobs_in_the_real_window_deliver_on_its_thread(demo, qtbot, tmp_path: Pa
     window.session.go("pose")
     bench = window.benches["pose"]
     qtbot.waitUntil(lambda: bench.tried is not None and not window.context.jobs.busy, timeout=60_000)
-    assert len(bench.costs) == 4
+    assert len(bench.trials.costs) == 4
     window.close()
 
 
@@ -318,11 +318,11 @@ def test_pose_opens_the_first_part_that_waits(window: MainWindow) -> None:
     spare = [replace(parts[i], needed=False) for i in ("heron_body", "heron_platform")]
     window.session.commit("two small ones wait", [*spare, replace(parts["heron_neck"], pose=None, draft=None)])
     bench = shown(window, "pose", "heron")
-    first = window.session.plans.parts[bench.shown_part]
+    first = window.session.plans.parts[bench.trials.part_id]
     assert first.pose is None
     bench.keep()
     assert window.session.plans.parts[first.id].pose is not None
-    assert bench.shown_part != first.id and window.session.plans.parts[bench.shown_part].pose is None
+    assert bench.trials.part_id != first.id and window.session.plans.parts[bench.trials.part_id].pose is None
 
 
 def test_cure_shows_the_part_most_in_its_own_shade(window: MainWindow) -> None:

@@ -207,7 +207,7 @@ def test_scrubbing_the_layer_graph_cuts_the_part(window: MainWindow, qtbot) -> N
     bench.graph.scrub(5.0)
     assert bench.view.cut_mm == 5.0
     bench.chart.turned.emit(np.array([0.0, 0.6, 0.8]))
-    assert bench.costs[3].school == "your own turn"
+    assert bench.trials.costs[3].school == "your own turn"
 
 
 def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]

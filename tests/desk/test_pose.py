@@ -43,15 +43,15 @@ def test_the_part_follows_the_chart_and_is_supported_when_it_is_let_go(window: M
     assert len(bench.view.things) == 1 and "mm high" in bench.view.caption[0]
     assert bench.view.things[0].mesh.extents_mm[2] == pytest.approx(float(bench.view.caption[0].split()[0]), abs=0.06)
     qtbot.mouseRelease(chart, Qt.MouseButton.LeftButton, pos=middle + QPoint(20, 0))
-    assert bench.costs[3].school == "your own turn"
-    assert bench.tried.cost is bench.costs[3] and len(bench.view.things) > 1
+    assert bench.trials.costs[3].school == "your own turn"
+    assert bench.tried.cost is bench.trials.costs[3] and len(bench.view.things) > 1
 
 
 def test_the_chart_shows_the_search_as_it_grows(window: MainWindow) -> None:
     """Each part of the search is drawn before the last is known."""
     bench = pose_bench(window)
     seen: list[int] = []
-    bench.grew.connect(lambda found: seen.append(len(found.ups)))
+    bench.trials.grew.connect(lambda found: seen.append(len(found.ups)))
     window.session.select("heron", part_id="heron_neck")
     assert len(seen) >= 4 and seen == sorted(seen)
     assert len(bench.chart.found.ups) > seen[-1]
@@ -61,18 +61,18 @@ def test_schools_set_what_counts_and_a_click_changes_one(window: MainWindow, qtb
     """The map changes at once, the best is found anew; each school says what it costs."""
     bench = pose_bench(window)
     poses = bench.poses
-    before = bench.found.regret.copy()
+    before = bench.trials.found.regret.copy()
     poses.school_box.setCurrentIndex(3)
     poses.school_box.activated.emit(3)
     assert poses.counts.weights == SCHOOL_WEIGHTS[3].weights
     assert poses.says.text().startswith(SCHOOL_WEIGHTS[3].says)
-    assert not np.allclose(before, bench.found.regret)
-    assert bench.costs[3].school == "best found"
+    assert not np.allclose(before, bench.trials.found.regret)
+    assert bench.trials.costs[3].school == "best found"
     poses.counts._set("time", 0)
     assert poses.weights.time == 1.0
     poses.counts._set("time", 0)
     assert poses.weights.time == 0.0
-    assert bench.chart.found is bench.found
+    assert bench.chart.found is bench.trials.found
 
 
 def test_kept_choices_are_remembered_and_weights_learn_from_them(window: MainWindow) -> None:
@@ -81,8 +81,8 @@ def test_kept_choices_are_remembered_and_weights_learn_from_them(window: MainWin
     before = bench.poses.weights
     for _ in range(3):
         window.session.select("kiln", part_id="head_hat")
-        quickest = min(range(3), key=lambda n: bench.costs[n].minutes)
-        bench.choose(quickest)
+        quickest = min(range(3), key=lambda n: bench.trials.costs[n].minutes)
+        bench.trials.choose(quickest)
         bench.keep()
     kept = [f for f in window.session.answers.facts if f.kind == POSE_CHOSEN]
     assert len(kept) == 3 and len(kept[0].data["kept"]) == len(COSTS)
@@ -174,13 +174,13 @@ def test_brushing_keeps_tips_off_and_is_seen(window: MainWindow) -> None:
     QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=on_it[-1])
     strokes = part_of(window).strokes
     assert len(strokes) > 1 and {s.kind for s in strokes} == {"keep off"} and view.dabs == []
-    assert bench.fields.keep_off.sum() > 0
+    assert bench.trials.fields.keep_off.sum() > 0
     centres = window.session.mesh(part_of(window).blob).triangles.mean(axis=1)
-    apart = np.linalg.norm(centres[bench.fields.keep_off][:, None] - [s.at for s in strokes], axis=2)
+    apart = np.linalg.norm(centres[bench.trials.fields.keep_off][:, None] - [s.at for s in strokes], axis=2)
     assert apart.min(axis=1).max() <= strokes[0].radius_mm
     assert KnownFields(window.session).at(part_of(window))[1] is not None  # as another window finds them
     window.session.undo()
-    assert part_of(window).strokes == () and not bench.fields.keep_off.any()
+    assert part_of(window).strokes == () and not bench.trials.fields.keep_off.any()
 
 
 def test_a_style_is_kept_with_the_machine(window: MainWindow) -> None:
@@ -211,10 +211,10 @@ def test_a_cup_is_vented_from_the_bench(window: MainWindow, tmp_path: Path) -> N
     window.session.go("sort")
     window.benches["sort"].agree_button.click()
     bench = pose_bench(window, part.id, "jugs")
-    bench.choose(0)
+    bench.trials.choose(0)
     assert any(f.code == "cup" for f in bench.supports.findings)
     bench.supports.vent.click()
-    bench.choose(0)
+    bench.trials.choose(0)
     assert not any(f.code == "cup" for f in bench.supports.findings)
     after = window.session.plans.parts[part.id]
     assert after.original and after.volume_ml < part.volume_ml
@@ -243,7 +243,7 @@ def test_an_unknown_sculpt_is_posed_and_supported(window: MainWindow, tmp_path: 
     window.deeds.take_in([tmp_path / "thing.stl"])
     bench = pose_bench(window, window.session.kit_parts()[0].id, "things")
     assert not {f.code for f in bench.supports.findings} & {"island", "light", "cup", "far"}
-    assert [c.school for c in bench.costs][-1] == "best found"
+    assert [c.school for c in bench.trials.costs][-1] == "best found"
 
 
 def test_the_heron_is_posed_hollowed_and_vented(window: MainWindow) -> None:
@@ -272,15 +272,15 @@ def test_the_heron_is_posed_hollowed_and_vented(window: MainWindow) -> None:
 def test_a_second_pose_is_kept_beside_the_first(window: MainWindow) -> None:
     """Chosen on the bench and kept, too; the first stays, another of its school takes its place, undo takes it away."""
     bench = pose_bench(window)
-    bench.choose(3)
+    bench.trials.choose(3)
     bench.keep()
-    window.session.select(part_id=bench.shown_part)
+    window.session.select(part_id=bench.trials.part_id)
     bench = pose_bench(window)
     first = part_of(window).pose
-    bench.choose(2)
+    bench.trials.choose(2)
     bench.second_button.click()
     part = part_of(window)
-    assert part.pose == first and [o.school for o in part.others] == [bench.costs[2].school]
+    assert part.pose == first and [o.school for o in part.others] == [bench.trials.costs[2].school]
     assert part.lying(1).supported_blob and part.lying(2) is None
     assert "also" in bench.subtitle.text()
     window.session.undo()

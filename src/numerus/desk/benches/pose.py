@@ -5,18 +5,16 @@ from __future__ import annotations
 from dataclasses import asdict, replace
 from pathlib import Path
 
-import numpy as np
-from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
 from numerus.book.book import Book
 from numerus.desk.benches.pose_edit import SUPPORTS, SupportEditor
-from numerus.desk.benches.pose_fields import KnownFields
 from numerus.desk.benches.pose_keep import Keeper, packed_whole, write_supported
 from numerus.desk.benches.pose_layers import LayerGraphView
 from numerus.desk.benches.pose_poses import PosesPage
 from numerus.desk.benches.pose_supports import BRUSH, SupportsPage
+from numerus.desk.benches.pose_trials import Trials
 from numerus.desk.benches.pose_view import (
     COLOUR_SAYS,
     COLOURS,
@@ -29,7 +27,6 @@ from numerus.desk.benches.pose_view import (
 )
 from numerus.desk.context import Context
 from numerus.desk.deeds import Deeds
-from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
@@ -38,36 +35,25 @@ from numerus.errors import NumerusError
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.facts import POSE_CHOSEN, Fact
-from numerus.kit.plan import Draft, Part, Stroke
-from numerus.resin.fields import Fields
+from numerus.kit.plan import Part
 from numerus.resin.findings import misfit, verdict
-from numerus.resin.pose import PoseCost, candidates, measure, posed, school_up, without_cups
-from numerus.resin.posing import Tried, kept_pose, redrafted, tried
+from numerus.resin.pose import posed
+from numerus.resin.posing import Tried
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.sphere import Search, Weights
-from numerus.resin.style import SupportStyle, style_for
+from numerus.resin.sphere import Search
+from numerus.resin.style import SupportStyle
 from numerus.resin.taste import choice_of, choices_in
 from numerus.words import counted
 
-OWN = "your own turn"
 POSES = "Poses"
-OWN_AT = 3  # the place of the best found, or of one's own turn
 
 
 class PoseBench(Bench):
     stage = "pose"
-    grew = pyqtSignal(object)
 
     def __init__(self, context: Context, deeds: Deeds, renderer: Renderer) -> None:
         self.deeds, self.renderer = deeds, renderer
-        self.costs: list[PoseCost] = []
-        self.found: Search | None = None
-        self.fields: Fields | None = None
-        self.tried: Tried | None = None
-        self.shown_part, self.chosen = "", OWN_AT
-        self.shown_as: tuple[str, str, tuple[Stroke, ...]] = ("", "", ())
-        self.known = KnownFields(context.session)
-        self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
+        self.trials = Trials(context)
         self.page, self.keeper, self.editor = POSES, Keeper(context), SupportEditor(context, self)
         super().__init__(context)
         self.keep_button = self.add_button(
@@ -85,7 +71,6 @@ class PoseBench(Bench):
             tip="Each in its best pose in which every island is caught; one step to undo",
         )
         self.export_button = self.add_button("Export", self.export, tip="The posed and supported part as STL or 3MF")
-        self.grew.connect(self._grew)
 
     def build(self) -> QBoxLayout:
         self.view = BenchView(self.theme, self.renderer, "The part as it hangs, with its supports")
@@ -128,9 +113,13 @@ class PoseBench(Bench):
 
     def _connect(self) -> None:
         self.chart.turning.connect(self._turning)
-        self.chart.turned.connect(self.try_own)
-        self.compared.chosen.connect(self.choose)
-        self.poses.weighed.connect(self._weighed)
+        self.chart.turned.connect(self.trials.try_own)
+        self.compared.chosen.connect(self.trials.choose)
+        self.poses.weighed.connect(self.trials.weigh)
+        self.trials.begun.connect(self._begun)
+        self.trials.grew.connect(self._grew)
+        self.trials.listed.connect(self._listed)
+        self.trials.shown.connect(self._show)
         self.supports.styled.connect(self.editor.styled)
         self.supports.deed.connect(self.editor.deed)
         self.supports.looked.connect(self.view.update)
@@ -155,18 +144,6 @@ class PoseBench(Bench):
         listed = [p for p in kit if p.id in used] or kit
         return sorted(listed, key=lambda p: (p.pose is not None, p.slot, p.name))
 
-    @property
-    def machine(self) -> Machine:
-        return next(iter(self.session.plans.machines.values()), Machine("machine", "Printer"))
-
-    @property
-    def resin(self) -> Resin:
-        return self.session.plans.resin
-
-    @property
-    def _style(self) -> SupportStyle:
-        return style_for(self.machine.support_style, self.machine, self.resin)
-
     def refresh(self) -> None:
         parts = self._parts()
         if not parts:
@@ -181,10 +158,7 @@ class PoseBench(Bench):
         self._head(part, parts)
         self.poses.show_habit(choices_in(self.session.answers.facts))
         self.open_page(self.page)
-        if (part.id, part.blob, part.strokes) != self.shown_as:
-            self._search(part)
-        elif part.draft != self.drafted and self.tried is not None:
-            self._show_left(part)
+        self.trials.look_at(part, self.poses.weights)
 
     def _head(self, part: Part, parts: list[Part]) -> None:
         self.which.clear()
@@ -197,93 +171,36 @@ class PoseBench(Bench):
         kept = part.pose
         second = f", also {' and '.join(o.school for o in part.others)}" if part.others else ""
         says = f"kept: {kept.school}, {kept.tips} tips{second}" if kept else "no pose kept yet"
-        on = f"{self.machine.name}, {self.machine.layer_mm:g} mm"
+        machine = self.trials.machine
+        on = f"{machine.name}, {machine.layer_mm:g} mm"
         torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
         self.subtitle.setText(f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
 
-    def _search(self, part: Part) -> None:
-        mesh, machine, resin, weights = self.session.mesh(part.blob), self.machine, self.resin, self.poses.weights
-        self.shown_part, self.tried, self.drafted, self.fields = part.id, None, None, None
-        self.shown_as = (part.id, part.blob, part.strokes)
-        self.keep_button.setEnabled(False)
-        self.second_button.setEnabled(False)
+    @property
+    def tried(self) -> Tried | None:
+        """What lies on the bench."""
+        return self.trials.tried
+
+    def _begun(self, mesh: Mesh) -> None:
+        for made in (self.keep_button, self.second_button):
+            made.setEnabled(False)
         self.chart.show_part(mesh)
-        at = self.known.at(part)
-
-        def work(progress: Progress) -> tuple[Fields, list[PoseCost], Search]:
-            fields = self.known.of(part, mesh, at)
-            return fields, *candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit)
-
-        self.context.jobs.start("pose", "Searching poses", work, lambda r: self._searched(part.id, mesh, at[0], *r))
 
     def _grew(self, found: Search) -> None:
         """Part of the search, to be looked at."""
-        if self.fields is None:
+        if self.trials.fields is None:
             self.chart.show_search(found, [], 0)
 
-    def _searched(
-        self, part_id: str, mesh: Mesh, key: str, fields: Fields, costs: list[PoseCost], found: Search
-    ) -> None:
-        self.known.keep(key, fields)
-        if part_id != self.shown_part:
-            return
-        self.fields, self.costs, self.found = fields, costs, found
-        self.compared.show_costs(self.costs, mesh, self.chosen)
-        part = self.session.plans.parts.get(part_id)
-        if part is not None and part.draft is not None:
-            self._show_left(part)
-        else:
-            self.choose(min(self.chosen, len(self.costs) - 1))
-
-    def _show_left(self, part: Part) -> None:
-        """The pose and supports as they were left on the bench; without such, the candidate."""
-        draft, fields, machine, resin = part.draft, self.fields, self.machine, self.resin
-        if draft is None or fields is None:
-            self.drafted = None
-            self.choose(self.chosen)
-            return
-        mesh = self.session.mesh(part.blob)
-
-        def done(left: Tried) -> None:
-            at = next((n for n, c in enumerate(self.costs) if np.allclose(c.up, left.cost.up, atol=1e-6)), OWN_AT)
-            self.costs = [left.cost if n == at else c for n, c in enumerate(self.costs)]
-            self.chosen = at
-            self.compared.show_costs(self.costs, mesh, at)
-            self.chart.show_search(self.found, self.costs, at)
-            self.show_tried(left, draft)
-
-        self.context.jobs.start(
-            "support", "Proving supports", lambda _: redrafted(mesh, draft, fields, machine, resin), done
-        )
-
-    def choose(self, number: int) -> None:
-        """Support a candidate and show it."""
-        part, fields = self.session.plans.parts.get(self.shown_part), self.fields
-        if part is None or fields is None or number >= len(self.costs):
-            return
-        self.chosen = number
-        self.chart.show_search(self.found, self.costs, number)
-        self.compared.show_costs(self.costs, None, number)
-        mesh, machine, resin, cost, style = (
-            self.session.mesh(part.blob),
-            self.machine,
-            self.resin,
-            self.costs[number],
-            self._style,
-        )
-
-        def work(progress: Progress) -> Tried:
-            _, made = kept_pose(mesh, cost, machine, resin, style, fields, lambda s: progress(0.9 * s))
-            return tried(cost, made, machine, resin)
-
-        self.context.jobs.start("support", "Placing supports", work, lambda t: self.show_tried(t, part.draft))
+    def _listed(self, mesh: Mesh | None) -> None:
+        self.chart.show_search(self.trials.found, self.trials.costs, self.trials.chosen)
+        self.compared.show_costs(self.trials.costs, mesh, self.trials.chosen)
 
     def _turning(self, up: Floats) -> None:
         """The part follows the chart."""
-        part = self.session.plans.parts.get(self.shown_part)
-        if part is not None and self.found is not None:
+        part, found = self.trials.part, self.trials.found
+        if part is not None and found is not None:
             turned = posed(self.session.mesh(part.blob), up)
-            near = self.found.costs[self.found.nearest(up)]
+            near = found.costs[found.nearest(up)]
             self.view.cut_mm = 1e9
             self.view.caption = (
                 f"{turned.extents_mm[2]:.1f} mm high",
@@ -291,41 +208,12 @@ class PoseBench(Bench):
             )
             self.view.show_things(turning_thing(turned), refit=False)
 
-    def try_own(self, up: Floats) -> None:
-        """A direction let go on the chart: measured and put in the last place."""
-        part, fields = self.session.plans.parts.get(self.shown_part), self.fields
-        if part is None or fields is None:
+    def _show(self) -> None:
+        shown = self.tried
+        if shown is None:
             return
-        mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
-        self.context.jobs.start(
-            "pose",
-            "Measuring this pose",
-            lambda _: measure(mesh, fields, OWN, up, machine, resin),
-            lambda c: self._own(mesh, c),
-        )
-
-    def _own(self, mesh: Mesh, cost: PoseCost) -> None:
-        self.costs = [*self.costs[:OWN_AT], cost]
-        self.compared.show_costs(self.costs, mesh, OWN_AT)
-        self.choose(OWN_AT)
-
-    def _weighed(self, weights: Weights) -> None:
-        """Other weights: the map at once, then the best found anew."""
-        part, fields = self.session.plans.parts.get(self.shown_part), self.fields
-        if part is None or fields is None or self.found is None:
-            return
-        found = self.found = self.found.blended(weights)
-        self.chart.show_search(found, self.costs, self.chosen)
-        mesh, machine, resin, best = self.session.mesh(part.blob), self.machine, self.resin, "best found"
-        self.context.jobs.start(
-            "pose", "Measuring the best", lambda _: measure(mesh, fields, best, school_up(best, without_cups(mesh, found, weights)), machine, resin),
-            lambda c: self._own(mesh, c),
-        )  # fmt: skip
-
-    def show_tried(self, shown: Tried, draft: Draft | None) -> None:
-        self.tried, self.drafted = shown, draft
-        self.keep_button.setEnabled(True)
-        self.second_button.setEnabled(True)
+        for made in (self.keep_button, self.second_button):
+            made.setEnabled(True)
         self.graph.height_mm = 0.0
         self.graph.show_graph(shown.graph)
         self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)
@@ -333,7 +221,9 @@ class PoseBench(Bench):
         if self.page == SUPPORTS:  # whole, not cut
             self.graph.scrub(shown.graph.height_mm)
         self._cut(self.graph.height_mm)
-        self.verdict.setText(misfit(shown.made, self.machine) or verdict(shown.graph.proof, self.supports.findings))
+        self.verdict.setText(
+            misfit(shown.made, self.trials.machine) or verdict(shown.graph.proof, self.supports.findings)
+        )
         self.open_page(self.page)
 
     def _show_view(self, refit: bool = True) -> None:
@@ -376,7 +266,7 @@ class PoseBench(Bench):
 
     def keep(self) -> None:
         """Write the pose and its supported mesh into the part and its same-shaped twins; the choice is remembered."""
-        part, book, shown = self.session.plans.parts.get(self.shown_part), self.session.book, self.tried
+        part, book, shown = self.trials.part, self.session.book, self.tried
         if part is None or shown is None or book is None:
             return
         try:
@@ -385,17 +275,17 @@ class PoseBench(Bench):
             self.session.failed.emit(error)
             return
         pose = replace(shown.pose, supported_blob=blob)
-        self.drafted = shown.draft
+        self.trials.drafted = shown.draft
         words = f"pose of {part.label}: {pose.school}"
         if self.session.commit(words, [replace(part, pose=pose, draft=shown.draft)], self._choice(part)):
-            self.keeper.pose_twins(part, pose, self.machine, self.resin, self._style)
+            self.keeper.pose_twins(part, pose, *self._how)
             waiting = [p for p in self._parts() if p.pose is None]
             if waiting:
                 self.session.select(part_id=waiting[0].id)
 
     def keep_second(self) -> None:
         """The pose as it lies on the bench, beside the one that was kept first."""
-        part, shown = self.session.plans.parts.get(self.shown_part), self.tried
+        part, shown = self.trials.part, self.tried
         if part is None or shown is None:
             return
         if part.pose is None:
@@ -410,21 +300,26 @@ class PoseBench(Bench):
 
     def _choice(self, part: Part) -> list[Fact]:
         """What was preferred to what, for the weights to learn from."""
-        if self.found is None or len(self.costs) < 2:
+        found, costs = self.trials.found, self.trials.costs
+        if found is None or len(costs) < 2:
             return []
-        shares = self.found.shares[[self.found.nearest(c.up) for c in self.costs]]
-        return [Fact(self.session.clock(), POSE_CHOSEN, part.id, data=asdict(choice_of(shares, self.chosen)))]
+        shares = found.shares[[found.nearest(c.up) for c in costs]]
+        return [Fact(self.session.clock(), POSE_CHOSEN, part.id, data=asdict(choice_of(shares, self.trials.chosen)))]
+
+    @property
+    def _how(self) -> tuple[Machine, Resin, SupportStyle]:
+        return self.trials.machine, self.trials.resin, self.trials.style
 
     def pose_all(self) -> None:
         """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
         waiting = [p for p in self._parts() if p.pose is None]
-        self.keeper.pose_all(waiting, self.known, self.machine, self.resin, self._style, self.poses.weights)
+        self.keeper.pose_all(waiting, self.trials.known, *self._how, self.poses.weights)
 
     def export(self) -> None:
         if self.tried is None:
             return
         name, _ = QFileDialog.getSaveFileName(
-            self, "Export the supported part", f"{self.shown_part}.stl", "STL (*.stl);;3MF (*.3mf)"
+            self, "Export the supported part", f"{self.trials.part_id}.stl", "STL (*.stl);;3MF (*.3mf)"
         )
         if not name:
             return

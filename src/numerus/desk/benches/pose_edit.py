@@ -62,7 +62,7 @@ class SupportEditor:
 
     def brushed(self, places: Sequence[Floats]) -> None:
         """A stroke over the part, as dabs: one edit."""
-        part = self.session.plans.parts.get(self.bench.shown_part)
+        part = self.bench.trials.part
         if part is None or self.bench.tried is None:
             return
         kind, radius = self.bench.supports.brush
@@ -73,7 +73,7 @@ class SupportEditor:
 
     def deed(self, deed: str) -> None:
         """What a button of the supports page asks for."""
-        chosen, machine, resin = self.bench.supports.chosen, self.bench.machine, self.bench.resin
+        chosen, machine, resin = self.bench.supports.chosen, self.bench.trials.machine, self.bench.trials.resin
         if deed == "again":
             self._clear_draft()
         elif deed == "mend":
@@ -91,12 +91,12 @@ class SupportEditor:
 
     def _vent(self) -> None:
         """Every cup that tells opened by a small hole, the part supported again as it lies."""
-        part, shown, book = self.session.plans.parts.get(self.bench.shown_part), self.bench.tried, self.session.book
+        part, shown, book = self.bench.trials.part, self.bench.tried, self.session.book
         if part is None or shown is None or book is None:
             return
         mesh, cost, style = self.session.mesh(part.blob), shown.cost, shown.made.style
         others = [self.session.mesh(p.blob) for p in self.session.beside(part)]
-        machine, resin = self.bench.machine, self.bench.resin
+        machine, resin = self.bench.trials.machine, self.bench.trials.resin
 
         def work(progress: Progress) -> tuple[Remade, int]:
             vented, count = cups_vented(oriented(mesh)[0], cost.up)
@@ -118,23 +118,28 @@ class SupportEditor:
         self.context.jobs.start("vent", "Venting cups", work, done)
 
     def _clear_draft(self) -> None:
-        part = self.session.plans.parts.get(self.bench.shown_part)
+        part = self.bench.trials.part
         if part is not None and part.draft is not None:
             self.session.commit(f"supports of {part.label} placed again", [replace(part, draft=None)])
         else:
-            self.bench.choose(self.bench.chosen)
+            self.bench.trials.choose(self.bench.trials.chosen)
 
     def _edit(self, words: str, act: Callable[[Supported], Supported]) -> None:
         """Change the supports, prove them again, keep the change as an edit of the part."""
-        shown, machine, resin, part_id = self.bench.tried, self.bench.machine, self.bench.resin, self.bench.shown_part
+        shown, machine, resin, part_id = (
+            self.bench.tried,
+            self.bench.trials.machine,
+            self.bench.trials.resin,
+            self.bench.trials.part_id,
+        )
         if shown is None:
             return
 
         def done(after: Tried) -> None:
             part = self.session.plans.parts.get(part_id)
-            if part is not None and part_id == self.bench.shown_part:
+            if part is not None and part_id == self.bench.trials.part_id:
                 height = self.bench.graph.height_mm
-                self.bench.show_tried(after, after.draft)
+                self.bench.trials.show(after, after.draft)
                 self.bench.graph.scrub(height)
                 self.session.commit(f"{words}, {part.label}", [replace(part, draft=after.draft)])
 
@@ -144,7 +149,7 @@ class SupportEditor:
 
     def styled(self, name: str) -> None:
         """Another style, kept with the machine; the supports are placed by it."""
-        machine = self.bench.machine
+        machine = self.bench.trials.machine
         if machine.support_style != name:
             self.session.commit(f"{machine.name} supports {name}", [replace(machine, support_style=name)])
         self._clear_draft()
