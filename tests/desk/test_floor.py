@@ -186,6 +186,20 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
     assert left == pytest.approx(machine.vat_full_ml - used, abs=0.5)
 
 
+def test_what_is_typed_for_one_runs_vat_is_not_another_runs(window: MainWindow) -> None:
+    """It stays while one looks at the same run again, and is gone for its twin, which asks for just as much."""
+    bench = floor_of(window)
+    plate = next(s.plate for s in bench.slots if s.machine_id == bench.slots[0].machine_id)
+    window.session.commit("twin", [replace(plate, id="twin", name="Twin", order=99)])
+    bench.choose(plate.id)
+    asked = bench.planned.vat.value()
+    bench.planned.vat.setValue(asked - 40)
+    bench.refresh()
+    assert bench.planned.vat.value() == asked - 40
+    bench.choose("twin")
+    assert bench.planned.vat.value() == asked
+
+
 def test_run_fast_and_low_it_goes_on_from_where_it_stands(window: MainWindow) -> None:
     """Minutes run ahead of the clock count: filled up by as much as it says, the run that stopped goes on to its end."""
     bench, run = floor_of(window), run_in(window, "printing")

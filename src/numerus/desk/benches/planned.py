@@ -17,6 +17,7 @@ from numerus.floor.queue import Bill, Cold, Conflict, Slotted, other_starts
 from numerus.floor.vat import Filling
 from numerus.floor.wear import SOON, Stock, Wear
 from numerus.ledger.stores import Estimates
+from numerus.resin.plate import Plate
 from numerus.resin.profiles import Machine
 from numerus.words import span
 
@@ -45,6 +46,7 @@ class PlannedPage(QWidget):
         self.vat.setToolTip("What stands in the vat when the run starts; the journal follows it from there")
         self.vat.valueChanged.connect(lambda _: self._say_vat())
         self.filling: Filling | None = None
+        self.fills = ""  # the plate whose run the vat is asked for
         self.vat_says = label("", "", True)
         self.calendar = button(
             "As a calendar …", self.export.emit, "", "Starts and plates to take off, with reminders (iCalendar)"
@@ -104,7 +106,7 @@ class PlannedPage(QWidget):
         army = self.session.plans.army
         self.free.setVisible(slot.plate.pinned is not None)
         self.again.setVisible(False)
-        self.show_vat(vat, machine)
+        self.show_vat(slot.plate, vat, machine)
         self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
         tall = f"{slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h"
         first = f" First {', '.join(self.before)}." if self.before else ""
@@ -118,10 +120,10 @@ class PlannedPage(QWidget):
         ]
         self.others.setText("Other starts compared:\n" + "\n".join(lines))
 
-    def show_vat(self, vat: Filling, machine: Machine) -> None:
-        """What stands in the vat and should, asked for as the run starts or goes on; what was typed for it stays."""
-        if vat != self.filling:
-            self.filling = vat
+    def show_vat(self, plate: Plate, vat: Filling, machine: Machine) -> None:
+        """What stands in the vat and should, asked for as a plate's run starts or goes on; what was typed for it stays."""
+        if (plate.id, vat) != (self.fills, self.filling):
+            self.fills, self.filling = plate.id, vat
             self.vat.setRange(0, machine.vat_full_ml)
             self.vat.setValue(vat.start_ml)
         self.vat_row.setVisible(machine.kind == "resin")

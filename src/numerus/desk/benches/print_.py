@@ -227,7 +227,7 @@ class PrintBench(Bench):
             careful = "Refill or look at it first: gloves, lid closed. Going on leaves a line where it stood; what stood long may let go."
             self.planned.show_words(f"{plate.name} stands still", f"{run.paused[:1].upper()}{run.paused[1:]}.", careful)
             if machine is not None and rest is not None:
-                self.planned.show_vat(rest, machine)
+                self.planned.show_vat(plate, rest, machine)
             return
         if run.state == "printing":
             end = later(run.started, plate.minutes, self.session.plans.zone)
