@@ -122,6 +122,10 @@ class PlateBench(Bench):
         """The part that was tapped last."""
         return next((p for p in self.plate.placed if p.id == self.picture.chosen), None) if self.plate else None
 
+    def show_again(self) -> None:
+        """What was dragged lies where it lay."""
+        self.picture.update()
+
     def waits(self, plate: Plate) -> bool:
         """Whether it may still be changed."""
         return self._state(plate) == ""

@@ -4,26 +4,34 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
-from typing import TYPE_CHECKING
+from typing import Protocol
 
 from numerus.desk.context import Context
 from numerus.errors import NumerusError
 from numerus.resin import laying
 from numerus.resin.nesting import Bitmap
-from numerus.resin.plate import Plate, outline_bitmap
+from numerus.resin.plate import Placed, Plate, outline_bitmap
 from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 
-if TYPE_CHECKING:
-    from numerus.desk.benches.plate import PlateBench
-
 TURN_DEG = 7.5
+
+
+class Shown(Protocol):
+    """The plate on the bench, and the part chosen on it."""
+
+    @property
+    def plate(self) -> Plate | None: ...
+    @property
+    def chosen(self) -> Placed | None: ...
+    def waits(self, plate: Plate) -> bool: ...
+    def show_again(self) -> None: ...
 
 
 class PlateHand:
     """Works on the plate that is shown, if it waits."""
 
-    def __init__(self, context: Context, bench: PlateBench) -> None:
+    def __init__(self, context: Context, bench: Shown) -> None:
         self.session, self.bench = context.session, bench
         self._known: dict[str, Bitmap] = {}
 
@@ -48,7 +56,7 @@ class PlateHand:
             made = act(plate, self.shapes(plate), machine)
         except NumerusError as error:
             self.session.failed.emit(error)
-            self.bench.picture.update()
+            self.bench.show_again()
             return
         self.session.commit(f"{words}, {plate.name}", [made])
 

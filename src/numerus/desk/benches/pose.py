@@ -9,7 +9,7 @@ from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
 from numerus.book.book import Book
-from numerus.desk.benches.pose_edit import SUPPORTS, SupportEditor
+from numerus.desk.benches.pose_edit import SupportEditor
 from numerus.desk.benches.pose_keep import Keeper, packed_whole, write_supported
 from numerus.desk.benches.pose_layers import LayerGraphView
 from numerus.desk.benches.pose_poses import PosesPage
@@ -45,7 +45,7 @@ from numerus.resin.style import SupportStyle
 from numerus.resin.taste import choice_of, choices_in
 from numerus.words import counted
 
-POSES = "Poses"
+POSES, SUPPORTS = "Poses", "Supports"
 
 
 class PoseBench(Bench):
@@ -54,7 +54,7 @@ class PoseBench(Bench):
     def __init__(self, context: Context, deeds: Deeds, renderer: Renderer) -> None:
         self.deeds, self.renderer = deeds, renderer
         self.trials = Trials(context)
-        self.page, self.keeper, self.editor = POSES, Keeper(context), SupportEditor(context, self)
+        self.page, self.keeper = POSES, Keeper(context)
         super().__init__(context)
         self.keep_button = self.add_button(
             "Keep this pose", self.keep, "main", "Written into the part with its supports; twins of the part use it too"
@@ -75,8 +75,6 @@ class PoseBench(Bench):
     def build(self) -> QBoxLayout:
         self.view = BenchView(self.theme, self.renderer, "The part as it hangs, with its supports")
         self.view.overlay = self._draw_over
-        self.view.picked.connect(self.editor.picked)
-        self.view.brushed.connect(self.editor.brushed)
         self.which = QComboBox()
         self.which.setAccessibleName("Part to pose")
         self.which.setMinimumWidth(200)
@@ -86,6 +84,7 @@ class PoseBench(Bench):
         self.colour_box.setAccessibleName("What the colours show")
         self.colour_box.activated.connect(lambda _: self._show_view())
         self.poses, self.supports = PosesPage(self.context, self.renderer), SupportsPage(self.context)
+        self.editor = SupportEditor(self.context, self.trials, self.supports)
         self.graph = LayerGraphView(self.context)
         self.chart, self.compared = self.poses.chart, self.poses.compared
         self._connect()
@@ -120,6 +119,8 @@ class PoseBench(Bench):
         self.trials.grew.connect(self._grew)
         self.trials.listed.connect(self._listed)
         self.trials.shown.connect(self._show)
+        self.view.picked.connect(self._picked)
+        self.view.brushed.connect(self.editor.brushed)
         self.supports.styled.connect(self.editor.styled)
         self.supports.deed.connect(self.editor.deed)
         self.supports.looked.connect(self.view.update)
@@ -208,8 +209,13 @@ class PoseBench(Bench):
             )
             self.view.show_things(turning_thing(turned), refit=False)
 
-    def _show(self) -> None:
-        shown = self.tried
+    def _picked(self, place: Floats | None) -> None:
+        if place is not None and self.tried is not None and self.page == SUPPORTS:
+            self.editor.picked(place)
+            self.view.update()
+
+    def _show(self, again: bool) -> None:
+        shown, height = self.tried, self.graph.height_mm
         if shown is None:
             return
         for made in (self.keep_button, self.second_button):
@@ -218,8 +224,8 @@ class PoseBench(Bench):
         self.graph.show_graph(shown.graph)
         self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)
         self._show_view()
-        if self.page == SUPPORTS:  # whole, not cut
-            self.graph.scrub(shown.graph.height_mm)
+        if self.page == SUPPORTS:  # whole, not cut, but for a change of what was looked at
+            self.graph.scrub(height if again else shown.graph.height_mm)
         self._cut(self.graph.height_mm)
         self.verdict.setText(
             misfit(shown.made, self.trials.machine) or verdict(shown.graph.proof, self.supports.findings)

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from dataclasses import replace
-from typing import TYPE_CHECKING
 
 import numpy as np
 
 from numerus.book.tidy import Remade, remade, stored
-from numerus.desk.benches.pose_supports import ADD, LOOK, MOVE
+from numerus.desk.benches.pose_supports import ADD, LOOK, MOVE, SupportsPage
+from numerus.desk.benches.pose_trials import Trials
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.errors import GeometryError
@@ -24,56 +24,46 @@ from numerus.resin.supports import Supported
 from numerus.resin.venting import cups_vented
 from numerus.words import counted
 
-if TYPE_CHECKING:
-    from numerus.desk.benches.pose import PoseBench
-
-SUPPORTS = "Supports"
 CHOOSE_MM = 1.2  # a click this near a tip means it
 
 
 class SupportEditor:
-    """Works on what lies on the bench."""
+    """Works on what lies on the bench, with what is chosen on the supports page."""
 
-    def __init__(self, context: Context, bench: PoseBench) -> None:
-        self.context, self.session, self.bench = context, context.session, bench
+    def __init__(self, context: Context, trials: Trials, page: SupportsPage) -> None:
+        self.context, self.session, self.trials, self.page = context, context.session, trials, page
 
-    def picked(self, place: Floats | None) -> None:
+    def picked(self, place: Floats) -> None:
         """A click on the part does what the tool at hand does."""
-        if place is None or self.bench.tried is None or self.bench.page != SUPPORTS:
-            return
-        at, mode, chosen = (
-            (float(place[0]), float(place[1]), float(place[2])),
-            self.bench.supports.mode,
-            self.bench.supports.chosen,
-        )
+        at, mode, chosen = (float(place[0]), float(place[1]), float(place[2])), self.page.mode, self.page.chosen
         if mode == LOOK:
-            self._choose_near(place)
+            self.page.choose(self._near(place))
         elif mode == ADD:
             self._edit("a tip added", lambda made: editing.with_tip(made, at, made.style.tips_mm[1]))
         elif mode == MOVE and chosen >= 0:
             self._edit("a tip moved", lambda made: editing.moved_tip(made, chosen, at))
 
-    def _choose_near(self, place: Floats) -> None:
-        assert self.bench.tried is not None
-        tips = np.array([p.tip for p in self.bench.tried.made.pillars]).reshape(-1, 3)
+    def _near(self, place: Floats) -> int:
+        """The tip that is meant, -1 for none."""
+        shown = self.trials.tried
+        tips = np.array([p.tip for p in shown.made.pillars] if shown else []).reshape(-1, 3)
         far = np.linalg.norm(tips - place, axis=1)
-        self.bench.supports.choose(int(np.argmin(far)) if len(far) and far.min() <= CHOOSE_MM else -1)
-        self.bench.view.update()
+        return int(np.argmin(far)) if len(far) and far.min() <= CHOOSE_MM else -1
 
     def brushed(self, places: Sequence[Floats]) -> None:
         """A stroke over the part, as dabs: one edit."""
-        part = self.bench.trials.part
-        if part is None or self.bench.tried is None:
+        part = self.trials.part
+        if part is None or self.trials.tried is None:
             return
-        kind, radius = self.bench.supports.brush
+        kind, radius = self.page.brush
         mesh = self.session.mesh(part.blob)
-        hanging, up = self.bench.tried.made.part, self.bench.tried.cost.up
+        hanging, up = self.trials.tried.made.part, self.trials.tried.cost.up
         dabs = [Stroke(kind, in_part(hanging, mesh, up, place), radius) for place in places]
         self.session.commit(f"brush {part.label}: {kind}", [replace(part, strokes=(*part.strokes, *dabs))])
 
     def deed(self, deed: str) -> None:
         """What a button of the supports page asks for."""
-        chosen, machine, resin = self.bench.supports.chosen, self.bench.trials.machine, self.bench.trials.resin
+        chosen, machine, resin = self.page.chosen, self.trials.machine, self.trials.resin
         if deed == "again":
             self._clear_draft()
         elif deed == "mend":
@@ -91,12 +81,12 @@ class SupportEditor:
 
     def _vent(self) -> None:
         """Every cup that tells opened by a small hole, the part supported again as it lies."""
-        part, shown, book = self.bench.trials.part, self.bench.tried, self.session.book
+        part, shown, book = self.trials.part, self.trials.tried, self.session.book
         if part is None or shown is None or book is None:
             return
         mesh, cost, style = self.session.mesh(part.blob), shown.cost, shown.made.style
         others = [self.session.mesh(p.blob) for p in self.session.beside(part)]
-        machine, resin = self.bench.trials.machine, self.bench.trials.resin
+        machine, resin = self.trials.machine, self.trials.resin
 
         def work(progress: Progress) -> tuple[Remade, int]:
             vented, count = cups_vented(oriented(mesh)[0], cost.up)
@@ -118,29 +108,27 @@ class SupportEditor:
         self.context.jobs.start("vent", "Venting cups", work, done)
 
     def _clear_draft(self) -> None:
-        part = self.bench.trials.part
+        part = self.trials.part
         if part is not None and part.draft is not None:
             self.session.commit(f"supports of {part.label} placed again", [replace(part, draft=None)])
         else:
-            self.bench.trials.choose(self.bench.trials.chosen)
+            self.trials.choose(self.trials.chosen)
 
     def _edit(self, words: str, act: Callable[[Supported], Supported]) -> None:
         """Change the supports, prove them again, keep the change as an edit of the part."""
         shown, machine, resin, part_id = (
-            self.bench.tried,
-            self.bench.trials.machine,
-            self.bench.trials.resin,
-            self.bench.trials.part_id,
+            self.trials.tried,
+            self.trials.machine,
+            self.trials.resin,
+            self.trials.part_id,
         )
         if shown is None:
             return
 
         def done(after: Tried) -> None:
             part = self.session.plans.parts.get(part_id)
-            if part is not None and part_id == self.bench.trials.part_id:
-                height = self.bench.graph.height_mm
-                self.bench.trials.show(after, after.draft)
-                self.bench.graph.scrub(height)
+            if part is not None and part_id == self.trials.part_id:
+                self.trials.show(after, after.draft, again=True)
                 self.session.commit(f"{words}, {part.label}", [replace(part, draft=after.draft)])
 
         self.context.jobs.start(
@@ -149,7 +137,7 @@ class SupportEditor:
 
     def styled(self, name: str) -> None:
         """Another style, kept with the machine; the supports are placed by it."""
-        machine = self.bench.trials.machine
+        machine = self.trials.machine
         if machine.support_style != name:
             self.session.commit(f"{machine.name} supports {name}", [replace(machine, support_style=name)])
         self._clear_draft()

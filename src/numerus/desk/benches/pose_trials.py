@@ -25,13 +25,14 @@ OWN_AT = 3  # the place of the best found, or of one's own turn
 
 class Trials(QObject):
     """``begun``: another part, by its mesh; ``grew``: a search so far; ``listed``: other candidates or another of them chosen, with
-    the mesh where they are to be drawn anew; ``shown``: one with its supports.
+    the mesh where they are to be drawn anew; ``shown``: one with its supports, and whether it
+    is the one that was shown before, changed.
     """
 
     begun = pyqtSignal(object)
     grew = pyqtSignal(object)
     listed = pyqtSignal(object)
-    shown = pyqtSignal()
+    shown = pyqtSignal(bool)
 
     def __init__(self, context: Context) -> None:
         super().__init__()
@@ -164,7 +165,7 @@ class Trials(QObject):
 
         self.context.jobs.start("pose", words, lambda _: work(), done)
 
-    def show(self, made: Tried, draft: Draft | None) -> None:
-        """A pose with its supports; ``draft``: as the part has it."""
+    def show(self, made: Tried, draft: Draft | None, again: bool = False) -> None:
+        """A pose with its supports; ``draft``: as the part has it; ``again``: the same, changed."""
         self.tried, self.drafted = made, draft
-        self.shown.emit()
+        self.shown.emit(again)

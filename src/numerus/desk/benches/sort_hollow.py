@@ -6,7 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtWidgets import QBoxLayout, QCheckBox
 
-from numerus.desk.benches.sort_tool import CHANGED_RGB, Offer, Tool, spin, whole_thing
+from numerus.desk.benches.sort_tool import CHANGED_RGB, Offer, Tool, hatched, spin, whole_thing
 from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
@@ -104,7 +104,7 @@ class HollowTool(Tool):
     def _made(self, made: Hollowed, tips: Tipping, walls_mm: Floats) -> None:
         self.made, self.tips = made, tips
         wall, at = self.wall.value(), self.list.at_line
-        self.tones = self.page.hatched(made.mesh, walls_mm, THIN_SHARE * wall, THICK_SHARE * wall)
+        self.tones = hatched(made.mesh, walls_mm, THIN_SHARE * wall, THICK_SHARE * wall)
         self.list.show_lines([
             (f"{'High' if n % 2 == 0 else 'Low'} drain, {d.diameter_mm:g} mm through {d.length_mm:.1f} mm",
              _hides(d))

@@ -6,7 +6,6 @@ from collections.abc import Callable, Sequence
 from dataclasses import replace
 
 import numpy as np
-from numpy.typing import NDArray
 from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
@@ -17,7 +16,7 @@ from numerus.desk.benches.sort_faults import FaultsTool
 from numerus.desk.benches.sort_hollow import HollowTool
 from numerus.desk.benches.sort_shelves import facts_of
 from numerus.desk.benches.sort_size import SizeTool
-from numerus.desk.benches.sort_tool import RESIN_RGB, Tool
+from numerus.desk.benches.sort_tool import Tool
 from numerus.desk.benches.sort_walls import WallsTool
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer
@@ -28,8 +27,6 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.plan import SLOTS, Part
 from numerus.kit.sorting import offered_factor
 
-THIN_RGB, WEAK_RGB = np.array([168, 65, 43], np.uint8), np.array([217, 162, 27], np.uint8)
-STRIPE_MM = 0.55
 TOOLS_WIDE = 336
 
 
@@ -170,14 +167,6 @@ class PartPage(QWidget):
     def _picked(self, place: Floats | None) -> None:
         if place is not None:
             self.tool.picked(place)
-
-    def hatched(self, mesh: Mesh, thickness_mm: Floats, thin_mm: float, weak_mm: float) -> NDArray[np.uint8]:
-        """Colours per vertex: thin walls striped across, strongly where they hardly print, lighter where they break."""
-        colours = np.repeat(RESIN_RGB, len(mesh.vertices), axis=0)
-        stripe = np.mod(mesh.vertices @ np.array([0.62, 0.5, 0.6]), STRIPE_MM) < STRIPE_MM / 2
-        colours[stripe & (thickness_mm < weak_mm)] = WEAK_RGB
-        colours[stripe & (thickness_mm < thin_mm)] = THIN_RGB
-        return colours
 
     def step(self, by: int) -> None:
         """The next part of the kit, or the one before."""

@@ -2,23 +2,50 @@
 
 from __future__ import annotations
 
-from typing import TYPE_CHECKING, Any
+from collections.abc import Sequence
+from typing import Any, Protocol
 
 import numpy as np
+from numpy.typing import NDArray
 from PyQt6.QtWidgets import QBoxLayout, QDoubleSpinBox, QWidget
 
+from numerus.desk.context import Context
+from numerus.desk.session import Session
+from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Thing
+from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, row
+from numerus.geometry.cutting import Plane
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.kit.plan import Part
 from numerus.resin.profiles import Machine
-
-if TYPE_CHECKING:
-    from numerus.desk.benches.sort_part import PartPage
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 CHANGED_RGB = np.array([[150, 186, 184]], np.uint8)
+THIN_RGB, WEAK_RGB = np.array([168, 65, 43], np.uint8), np.array([217, 162, 27], np.uint8)
+STRIPE_MM = 0.55
 PINS = 9
 Deed = tuple[Any, ...]  # words, what a click does, and perhaps a tip
+
+
+class Workplace(Protocol):
+    """The page a tool is on: the part that lies there, and what can become of it."""
+
+    context: Context
+    session: Session
+    theme: Theme
+    view: BenchView
+    shown_for: str
+
+    @property
+    def part(self) -> Part | None: ...
+    @property
+    def mesh(self) -> Mesh: ...
+    def draw(self) -> None: ...
+    def keep(self, words: str, mesh: Mesh, extra: Sequence[tuple[str, Mesh]] = ()) -> None: ...
+    def scale(self, factor: float, words: str = "") -> None: ...
+    def cut_at(self, planes: Sequence[Plane]) -> None: ...
+    def convert_unit(self) -> None: ...
 
 
 class Tool(QWidget):
@@ -26,7 +53,7 @@ class Tool(QWidget):
 
     title = ""
 
-    def __init__(self, page: PartPage) -> None:
+    def __init__(self, page: Workplace) -> None:
         super().__init__()
         self.page, self.context, self.session = page, page.context, page.session
         layout = self.build()
@@ -84,6 +111,15 @@ class Offer(QWidget):
 
 def whole_thing(mesh: Mesh) -> Thing:
     return Thing(mesh, RESIN_RGB)
+
+
+def hatched(mesh: Mesh, thickness_mm: Floats, thin_mm: float, weak_mm: float) -> NDArray[np.uint8]:
+    """Colours per vertex: thin walls striped across, strongly where they hardly print, lighter where they break."""
+    colours = np.repeat(RESIN_RGB, len(mesh.vertices), axis=0)
+    stripe = np.mod(mesh.vertices @ np.array([0.62, 0.5, 0.6]), STRIPE_MM) < STRIPE_MM / 2
+    colours[stripe & (thickness_mm < weak_mm)] = WEAK_RGB
+    colours[stripe & (thickness_mm < thin_mm)] = THIN_RGB
+    return colours
 
 
 def beside(before: Mesh, after: Mesh) -> Thing:

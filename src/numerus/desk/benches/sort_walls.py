@@ -6,7 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtWidgets import QBoxLayout
 
-from numerus.desk.benches.sort_tool import PINS, RESIN_RGB, Offer, Tool, beside, spin
+from numerus.desk.benches.sort_tool import PINS, RESIN_RGB, Offer, Tool, beside, hatched, spin
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
 from numerus.desk.widgets.places import PlaceList
@@ -123,7 +123,7 @@ class WallsTool(Tool):
         per_face = self.walls.of_faces(len(mesh.faces))
         per_vertex = np.full(len(mesh.vertices), np.inf)
         np.minimum.at(per_vertex, mesh.faces.reshape(-1), np.repeat(per_face, 3))
-        return self.page.hatched(mesh, per_vertex, self.below.value(), max(WEAK_MM, self.below.value()))
+        return hatched(mesh, per_vertex, self.below.value(), max(WEAK_MM, self.below.value()))
 
     def pins(self) -> list[tuple[tuple[float, float, float], bool]]:
         return [((p.x_mm, p.y_mm, p.z_mm), n == self.list.at_line) for n, p in enumerate(self.places[:PINS])]
