@@ -6,10 +6,13 @@ from pathlib import Path
 
 import pytest
 
-from numerus.desk.benches.profiles import ProfilesDialog, said
+from numerus.desk.benches.profile_sheet import GROUPS, said
+from numerus.desk.benches.profiles import ProfilesDialog
 from numerus.desk.window import MainWindow
 from numerus.geometry.files import read_mesh
-from numerus.resin.profiles import Machine
+from numerus.resin.profiles import Machine, Resin
+from numerus.resin.style import TIP_NAMES, held_mm2
+from numerus.resin.timing import layer_cycle
 
 
 @pytest.fixture
@@ -25,12 +28,12 @@ def choose(dialog: ProfilesDialog, name: str) -> None:
 def test_a_machine_is_edited_and_nonsense_is_refused(dialog: ProfilesDialog) -> None:
     """Saved as one edit; a pixel of nothing is told and nothing is written."""
     choose(dialog, "Teal 8K")
-    dialog.cells["exposure_s"].setValue(2.75)
-    dialog.cells["unheated"].setChecked(True)
+    dialog.sheet.cells["exposure_s"].setValue(2.75)
+    dialog.sheet.cells["unheated"].setChecked(True)
     dialog.save()
     made = dialog.session.plans.machines["teal"]
     assert (made.exposure_s, made.unheated, made.bad_spots) == (2.75, True, ((16.0, 12.0, 9.0),))
-    dialog.cells["pixel_mm"].setValue(0)
+    dialog.sheet.cells["pixel_mm"].setValue(0)
     dialog.save()
     assert "pixel_mm" in dialog.fault.text() and dialog.session.plans.machines["teal"] == made
     dialog.session.undo()
@@ -96,16 +99,43 @@ def test_calibration_is_walked_through_and_taken_over(dialog: ProfilesDialog, tm
 @pytest.mark.parametrize(
     ("name", "words"),
     [
-        ("lift_mm_per_min", ("Lift", "mm/min")),
+        ("lift_mm_per_min", ("Lift speed", "mm/min")),
         ("price_per_l", ("Price per l", "")),
-        ("plate_x_mm", ("Plate x", "mm")),
+        ("plate_x_mm", ("Across", "mm")),
         ("film", ("Film", "")),
     ],
 )
 def test_fields_are_told_in_words_with_their_units(name: str, words: tuple[str, str]) -> None:
-    """Every field of a machine has words."""
+    """Words of the trade where the name alone would not say it."""
     assert said(name) == words
-    assert all(said(field)[0] for field in Machine.__dataclass_fields__)
+
+
+@pytest.mark.parametrize("kind", [Machine, Resin])
+def test_every_number_of_a_profile_can_be_changed_and_is_told_apart(kind: type) -> None:
+    """None is forgotten when one is added; within its group no two have the same words."""
+    listed = [name for names in GROUPS[kind].values() for name in names]
+    assert sorted(listed) == sorted(set(kind.__dataclass_fields__) - {"id", "name", "bad_spots"})
+    for names in GROUPS[kind].values():
+        assert len({said(name)[0] for name in names}) == len(names)
+
+
+def test_what_is_typed_is_worked_out_before_it_is_saved(dialog: ProfilesDialog) -> None:
+    """A shorter lift makes the tallest plate sooner than as saved; a speed of nothing leaves the picture; plastic has none."""
+    choose(dialog, "Teal 8K")
+    cycle, saved = dialog.sheet.cycle, dialog.sheet.profile
+    dialog.sheet.cells["lift_mm"].setValue(4)
+    dialog.show()
+    assert not dialog.grab().isNull() and len(cycle.regions) == len(layer_cycle(saved))
+    assert cycle.machine.lift_mm == 4 and cycle.saved is saved
+    assert sum(layer_cycle(cycle.machine).values()) == pytest.approx(sum(layer_cycle(saved).values()) - 2, abs=0.01)
+    dialog.sheet.cells["lift_mm_per_min"].setValue(0)
+    assert cycle.machine.lift_mm_per_min == saved.lift_mm_per_min and not cycle.isHidden()
+    choose(dialog, "Sedge Tough Grey")
+    dialog.sheet.cells["tip_n_per_mm2"].setValue(4.5)
+    holds = dialog.sheet.holds
+    assert cycle.isHidden() and not holds.isHidden()
+    assert not dialog.grab().isNull() and len(holds.regions) == len(TIP_NAMES)
+    assert held_mm2(0.4, holds.machine, holds.saved) == pytest.approx(2 * held_mm2(0.4, holds.machine, holds.resin))
 
 
 def test_a_machine_is_copied_and_removed(dialog: ProfilesDialog) -> None:

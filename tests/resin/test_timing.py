@@ -2,10 +2,15 @@
 
 from __future__ import annotations
 
+import math
+
 import numpy as np
 import pytest
+from hypothesis import given
+from hypothesis import strategies as st
 
 from numerus.resin.profiles import Machine, Resin
+from numerus.resin.style import held_mm2
 from numerus.resin.timing import height_after, layer_count, pull_n, run_minutes
 
 MACHINE = Machine("m", "M", layer_mm=0.05, exposure_s=2, bottom_exposure_s=30, bottom_layers=5, rest_before_s=1, rest_after_s=0.5,
@@ -37,3 +42,11 @@ def test_pull_is_proportional_to_area() -> None:
     areas = np.array([10.0, 20.0])
     pull = pull_n(areas, MACHINE, Resin("r", "R"))
     assert pull[1] == pytest.approx(2 * pull[0])
+
+
+@given(st.floats(0.2, 0.8), st.floats(30, 240), st.floats(0.5, 2.0))
+def test_a_tip_holds_the_layer_whose_pull_is_what_it_bears(tip_mm: float, lift: float, film: float) -> None:
+    """In closed form: its mark times its strength over the film's stress, which grows with the root of the lift's speed."""
+    machine, resin = Machine("m", "M", lift_mm_per_min=lift, film_pull=film), Resin("r", "R")
+    wanted = math.pi / 4 * tip_mm**2 * resin.tip_n_per_mm2 / (resin.pull_n_per_mm2 * film * math.sqrt(lift / 60))
+    assert held_mm2(tip_mm, machine, resin) == pytest.approx(wanted)

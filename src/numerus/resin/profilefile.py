@@ -20,7 +20,7 @@ SHIPPED = Path(__file__).with_name("shipped")
 Profile = Machine | Resin | Film
 MUST_BE_POSITIVE = (
     "plate_x_mm", "plate_y_mm", "height_mm", "pixel_mm", "layer_mm", "exposure_s", "lift_mm", "lift_mm_per_min",
-    "bottom_lift_mm_per_min", "retract_mm_per_min", "density_g_per_ml", "tip_n_per_mm2", "flow_ml_per_h", "scale_xy",
+    "bottom_lift_mm_per_min", "retract_mm_per_min", "density_g_per_ml", "tip_n_per_mm2", "pull_n_per_mm2", "flow_ml_per_h", "scale_xy",
     "layers", "film_layers", "screen_h",
 )  # fmt: skip
 

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.resin.profiles import Machine, Resin
+from numerus.resin.timing import pull_n
 
 TIP_NAMES = ("fine", "medium", "heavy")
 SPACING_MM = (1.6, 4.5)  # never denser or wider, whatever the pull says
@@ -64,6 +65,11 @@ def tip_name(tip_mm: float, style: SupportStyle) -> str:
 def tip_n(tip_mm: float, resin: Resin) -> float:
     """What a tip of this diameter holds: its mark's area times the green resin's strength."""
     return float(np.pi * tip_mm**2 / 4 * resin.tip_n_per_mm2)
+
+
+def held_mm2(tip_mm: float, machine: Machine, resin: Resin) -> float:
+    """How large a layer one tip holds against the film's pull, its outline left out."""
+    return tip_n(tip_mm, resin) / float(pull_n(np.ones(1), machine, resin)[0])
 
 
 def style_for(name: str, machine: Machine, resin: Resin) -> SupportStyle:

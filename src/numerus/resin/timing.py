@@ -22,11 +22,21 @@ def layer_count(height_mm: float, layer_mm: float) -> int:
     return max(0, math.ceil(height_mm / layer_mm - 0.5 - 1e-9))
 
 
-def layer_seconds(machine: Machine, bottom: bool) -> float:
+def layer_cycle(machine: Machine, bottom: bool = False) -> dict[str, float]:
+    """Seconds of what a machine of light does for one layer, in its order."""
     exposure = machine.bottom_exposure_s if bottom else machine.exposure_s
     lift_speed = machine.bottom_lift_mm_per_min if bottom else machine.lift_mm_per_min
-    moves = machine.lift_mm / lift_speed + machine.lift_mm / machine.retract_mm_per_min
-    return exposure + machine.rest_before_s + 60 * moves + machine.rest_after_s
+    return {
+        "light": exposure,
+        "rest before": machine.rest_before_s,
+        "lift": 60 * machine.lift_mm / lift_speed,
+        "back down": 60 * machine.lift_mm / machine.retract_mm_per_min,
+        "rest after": machine.rest_after_s,
+    }
+
+
+def layer_seconds(machine: Machine, bottom: bool) -> float:
+    return sum(layer_cycle(machine, bottom).values())
 
 
 def run_minutes(height_mm: float, machine: Machine, ml: float = 0.0) -> float:

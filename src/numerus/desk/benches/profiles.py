@@ -2,23 +2,16 @@
 
 from __future__ import annotations
 
-from dataclasses import fields, replace
+from dataclasses import replace
 from pathlib import Path
-from typing import Any
 
-from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
-    QCheckBox,
     QComboBox,
     QDialog,
-    QDoubleSpinBox,
     QFileDialog,
-    QFormLayout,
     QLineEdit,
     QListWidget,
     QListWidgetItem,
-    QScrollArea,
-    QSpinBox,
     QTabWidget,
     QWidget,
 )  # fmt: skip
@@ -26,21 +19,14 @@ from PyQt6.QtWidgets import (
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
 from numerus.desk.benches.calibrate import CalibratePage
+from numerus.desk.benches.profile_sheet import ProfileSheet
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import NumerusError
 from numerus.kit.facts import FILM_CHANGED, SCREEN_CHANGED, Fact
 from numerus.resin.profilefile import Profile, checked, kind_of, read_profile, shipped_profiles, write_profile
 from numerus.resin.profiles import Bottle, Film, Machine, Resin
-from numerus.resin.style import STYLES
 
-HIDDEN = ("id", "bad_spots", "name")
-CHOICES = {
-    "kind": ("resin", "filament"), "support_style": tuple(STYLES), "cure": ("standard", "tough", "water-washable"),
-}  # fmt: skip
-UNITS = {
-    "mm": "mm", "s": "s", "ml": "ml", "w": "W", "h": "h", "n": "N", "min": "min", "layers": "layers", "days": "days", "c": "°C",
-}  # fmt: skip
 LITRE = 1000.0
 
 
@@ -51,9 +37,8 @@ class ProfilesDialog(QDialog):
         super().__init__(parent)
         self.context, self.session = context, context.session
         self.setWindowTitle("Machines and stores")
-        self.resize(820, 620)
+        self.resize(940, 740)
         self.profile: Machine | Resin | None = None
-        self.cells: dict[str, QWidget] = {}
         self.listing = QListWidget()
         self.listing.setAccessibleName("Machines and resins")
         self.listing.setFixedWidth(220)
@@ -72,8 +57,7 @@ class ProfilesDialog(QDialog):
         self.refresh()
 
     def _body(self):  # type: ignore[no-untyped-def]
-        self.sheet = QScrollArea()
-        self.sheet.setWidgetResizable(True)
+        self.sheet = ProfileSheet(self.context)
         self.tabs.addTab(self.sheet, "Profile")
         self.tabs.addTab(self.calibrate, "Calibrate")
         left = column(
@@ -125,31 +109,14 @@ class ProfilesDialog(QDialog):
         self.tabs.setTabEnabled(1, light)
         self.fault.setText("")
         if self.profile is not None:
-            self._fill(self.profile)
+            self.name.setText(self.profile.name)
+            self.sheet.show_profile(self.profile)
         if machine is not None:
             self.calibrate.show_machine(machine)
 
-    def _fill(self, profile: Machine | Resin) -> None:
-        self.name.setText(profile.name)
-        form, holder = QFormLayout(), QWidget()
-        self.cells = {}
-        for field in fields(profile):
-            if field.name not in HIDDEN:
-                cell = _cell(field.name, getattr(profile, field.name))
-                words, _ = said(field.name)
-                cell.setAccessibleName(words)
-                self.cells[field.name] = cell
-                form.addRow(words, cell)
-        holder.setLayout(form)
-        holder.setObjectName("bench")
-        holder.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
-        self.sheet.setWidget(holder)
-
     def edited(self) -> Machine | Resin | None:
         """The profile as it stands in the cells."""
-        if self.profile is None:
-            return None
-        return replace(self.profile, name=self.name.text().strip(), **{n: _value(c) for n, c in self.cells.items()})
+        return replace(self.sheet.edited(), name=self.name.text().strip()) if self.profile else None
 
     def save(self) -> None:
         made = self.edited()
@@ -234,50 +201,6 @@ class ProfilesDialog(QDialog):
     def _calibrated(self, machine: Machine) -> None:
         self.session.commit(f"{machine.name} calibrated", [machine])
         self.told.setText("Taken over. The next test piece shows whether it is right.")
-
-
-def said(name: str) -> tuple[str, str]:
-    """A field's name as words, and its unit."""
-    head, per, below = name.partition("_per_")
-    words = head.split("_")
-    unit = UNITS.get(words[-1], "") if len(words) > 1 else ""
-    shown = " ".join(words[:-1] if unit else words)
-    of = f"{unit}/{below.replace('mm2', 'mm²')}" if per and unit else unit
-    return (shown[:1].upper() + shown[1:] + (f" per {below}" if per and not unit else "")), of
-
-
-def _cell(name: str, value: Any) -> QWidget:
-    """An editor for a value of its kind."""
-    if name in CHOICES:
-        box = QComboBox()
-        box.addItems(CHOICES[name])
-        box.setCurrentText(str(value))
-        return box
-    if isinstance(value, bool):
-        tick = QCheckBox()
-        tick.setChecked(value)
-        return tick
-    if isinstance(value, str):
-        return QLineEdit(value)
-    spin = QSpinBox() if isinstance(value, int) else QDoubleSpinBox()
-    spin.setRange(-10 if name.startswith("xy") else 0, 10_000_000)
-    if isinstance(spin, QDoubleSpinBox):
-        spin.setDecimals(4 if 0 < abs(value) < 1 or name.startswith(("xy", "scale")) else 2)
-    spin.setValue(value)
-    unit = said(name)[1]
-    spin.setSuffix(f" {unit}" if unit else "")
-    return spin
-
-
-def _value(cell: QWidget) -> Any:
-    if isinstance(cell, QComboBox):
-        return cell.currentText()
-    if isinstance(cell, QCheckBox):
-        return cell.isChecked()
-    if isinstance(cell, QLineEdit):
-        return cell.text().strip()
-    assert isinstance(cell, QSpinBox | QDoubleSpinBox)
-    return cell.value()
 
 
 def show_profiles(context: Context, parent: QWidget) -> None:
