@@ -292,6 +292,25 @@ def test_a_repair_is_chosen_and_its_end_counts(window: MainWindow, tmp_path: Pat
     assert "no picture" in window.errors.message.text()
 
 
+def test_the_table_of_causes_is_read_at_a_look(window: MainWindow) -> None:
+    """Every cause's name is whole, all of them are seen at once, and what is seen more often is deeper in tone."""
+    dialog = LikelihoodsDialog(window.context, window)
+    dialog.show()
+    head, shade = (
+        dialog.grid.horizontalHeader(),
+        lambda at, across: dialog.grid.item(at, across).background().color().alpha(),
+    )
+    for across in range(dialog.grid.columnCount()):
+        words = dialog.grid.horizontalHeaderItem(across).text()
+        wide = max(head.fontMetrics().horizontalAdvance(line) for line in words.splitlines())
+        assert wide <= head.sectionSize(across)
+    assert head.length() <= dialog.grid.viewport().width()
+    assert shade(1, 0) > shade(1, 3) > shade(1, 4)
+    dialog.grid.item(1, 4).setText("100")
+    assert shade(1, 4) > shade(1, 0)
+    dialog.close()
+
+
 def test_the_table_behind_the_inquest_is_read_and_changed(window: MainWindow, tmp_path: Path) -> None:
     """Cells are per cent; a changed share moves the causes, nonsense is refused, a file brings it back, undo too."""
     bench = floor_of(window)

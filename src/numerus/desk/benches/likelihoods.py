@@ -4,9 +4,10 @@ from __future__ import annotations
 
 from dataclasses import replace
 from pathlib import Path
+from textwrap import fill
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QDialog, QFileDialog, QTableWidget, QTableWidgetItem, QWidget
+from PyQt6.QtWidgets import QDialog, QFileDialog, QHeaderView, QTableWidget, QTableWidgetItem, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
@@ -15,6 +16,7 @@ from numerus.floor.inquest import Likelihoods, likelihoods, table_text, usual
 from numerus.ledger.inquiry import table_of
 
 PRIOR = "usual share of failures"
+HEAD_LETTERS, DEEPEST = 13, 0.5  # of a column's head in a line; how much of the tone a share of all gets
 
 
 class LikelihoodsDialog(QDialog):
@@ -22,10 +24,12 @@ class LikelihoodsDialog(QDialog):
 
     def __init__(self, context: Context, parent: QWidget) -> None:
         super().__init__(parent)
-        self.session = context.session
+        self.session, self.theme = context.session, context.theme
         self.setWindowTitle("How causes show themselves")
         self.resize(1080, 620)
         self.grid, self.fault = QTableWidget(), label("", "fault", True)
+        self.grid.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
+        self.grid.itemChanged.connect(self._tint)
         self.grid.setAccessibleName("How often each cause shows what is seen, in per cent")
         says = "Of a hundred failures by a cause, in how many is this seen? The inquest multiplies these shares; what is not known takes no part."
         foot = row(
@@ -45,14 +49,22 @@ class LikelihoodsDialog(QDialog):
         rows += [(f"test: {yes}", [shows[k] for k in keys]) for _, _, yes, shows in table.tests.values()]
         self.grid.setRowCount(len(rows))
         self.grid.setColumnCount(len(keys))
-        self.grid.setHorizontalHeaderLabels([name.partition(":")[0] for name, _ in table.causes.values()])
+        self.grid.setHorizontalHeaderLabels(
+            [fill(name.partition(":")[0], HEAD_LETTERS) for name, _ in table.causes.values()]
+        )
         self.grid.setVerticalHeaderLabels([words for words, _ in rows])
         for at, (_, shares) in enumerate(rows):
             for across, share in enumerate(shares):
                 cell = QTableWidgetItem(f"{100 * share:g}")
                 cell.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
                 self.grid.setItem(at, across, cell)
-        self.grid.horizontalHeader().setDefaultSectionSize(88)
+
+    def _tint(self, cell: QTableWidgetItem) -> None:
+        """The more often, the deeper: what tells causes apart is seen before it is read."""
+        share = min(self._share(cell.row(), cell.column()), 1.0)
+        self.grid.blockSignals(True)
+        cell.setBackground(self.theme.colour("river", DEEPEST * share))
+        self.grid.blockSignals(False)
 
     def edited(self) -> Likelihoods:
         """The table as it stands in the cells. Raises PlanError where one is no share."""
