@@ -2,7 +2,9 @@
 
 from __future__ import annotations
 
+import numpy as np
 import pytest
+from PyQt6.QtGui import QColor
 
 from numerus.desk.tables import documents_dialog, scheme_dialog
 from numerus.desk.window import MainWindow
@@ -51,3 +53,16 @@ def test_a_pot_with_nothing_written_down_stays_unknown(window: MainWindow) -> No
     dialog._accept()
     assert window.session.plans.paints[paints[unknown].id].ml is None
     assert window.session.plans.paints[paints[0].id].name == "Tallow coat, new pot"
+
+
+def test_a_colour_is_seen_beside_its_figures(window: MainWindow) -> None:
+    """Also one just typed; what is no colour has no chip."""
+    paints = list(window.session.plans.paints.values())
+    dialog = documents_dialog(window, window.session, "Paint rack", paints, Paint("", "", "", "#888888", None))
+    cell, name = dialog.table.item(0, 2), dialog.table.item(0, 0)
+    for typed in (paints[0].colour, "#12AB34"):
+        cell.setText(typed)
+        seen, meant = cell.icon().pixmap(14, 14).toImage().pixelColor(7, 7), QColor(typed)
+        assert np.allclose(seen.getRgb(), meant.getRgb(), atol=8)  # the screen may have few colours
+    cell.setText("#12AB3")
+    assert cell.icon().isNull() and name.icon().isNull()

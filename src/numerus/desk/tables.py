@@ -6,7 +6,16 @@ from collections.abc import Callable, Sequence
 from dataclasses import fields, replace
 from typing import Any
 
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QTableWidget, QTableWidgetItem, QVBoxLayout, QWidget
+from PyQt6.QtGui import QColor, QIcon, QPixmap
+from PyQt6.QtWidgets import (
+    QDialog,
+    QDialogButtonBox,
+    QHeaderView,
+    QTableWidget,
+    QTableWidgetItem,
+    QVBoxLayout,
+    QWidget,
+)
 
 from numerus.book.book import Removed
 from numerus.book.documents import kind_of
@@ -17,6 +26,8 @@ from numerus.errors import NumerusError, PlanError
 from numerus.paint.rows import COLUMNS, from_rows, to_rows
 
 UNEDITED = ("id",)
+HEADS = {"ml": "ml left", "pot_ml": "ml in a pot", "price": "price of a pot", "opacity": "covers, share"}
+SWATCH_PX = 14
 
 
 class TableDialog(QDialog):
@@ -37,10 +48,12 @@ class TableDialog(QDialog):
         self.table = QTableWidget(len(rows), len(columns))
         self.table.setHorizontalHeaderLabels(list(columns))
         self.table.setAccessibleName(title)
+        self.table.itemChanged.connect(self._swatch)
         for y, cells in enumerate(rows):
             for x, words in enumerate(cells):
                 self.table.setItem(y, x, QTableWidgetItem(words))
         self.table.resizeColumnsToContents()
+        self.table.horizontalHeader().setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self._accept)
         box.rejected.connect(self.reject)
@@ -56,6 +69,15 @@ class TableDialog(QDialog):
             )
         )
         outer.addWidget(box)
+
+    def _swatch(self, cell: QTableWidgetItem) -> None:
+        """A colour is seen beside its figures."""
+        colour = QColor(cell.text() if cell.text().startswith("#") else "")
+        self.table.blockSignals(True)
+        chip = QPixmap(SWATCH_PX, SWATCH_PX)
+        chip.fill(colour)
+        cell.setIcon(QIcon(chip) if colour.isValid() else QIcon())
+        self.table.blockSignals(False)
 
     def add_row(self) -> None:
         at = max(self.table.currentRow(), 0)
@@ -118,7 +140,7 @@ def documents_dialog(
         gone = [Removed(kind_of(blank), d.id) for d in documents if d.id not in {m.id for m in made}]
         session.commit(f"change {title.lower()}", [*made, *gone])
 
-    return TableDialog(parent, title, [n.replace("_", " ") for n in names], rows, keep)
+    return TableDialog(parent, title, [HEADS.get(n, n.replace("_", " ")) for n in names], rows, keep)
 
 
 def scheme_dialog(parent: QWidget, session: Session) -> TableDialog | None:
