@@ -120,7 +120,6 @@ def _uncollected() -> Iterator[None]:
         yield
     finally:
         gc.enable()
-        gc.freeze()
 
 
 def read_rows(cursor: Any, after: int = 0, but: str = "", lost: list[int] | None = None) -> Iterator[Fact]:
