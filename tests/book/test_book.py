@@ -206,6 +206,20 @@ def test_what_another_program_wrote_is_read_before_anything_is_overwritten(book:
     other.close()
 
 
+def test_a_book_that_cannot_be_read_again_just_now_stays_as_it_was(book: Book, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Told in words; as soon as it can it is read."""
+    book.commit("army", [ARMY])
+    other = Book.open(book.path)
+    other.commit("unit", [Unit("u1", "U1", 1, 28.5, "")])
+    before = book.plans
+    with monkeypatch.context() as broken:
+        broken.setattr(book, "_load", lambda: (_ for _ in ()).throw(sqlite3.OperationalError("database is locked")))
+        with pytest.raises(BookError, match="locked"):
+            book.commit("name", [replace(ARMY, name="Other")])
+    assert book.plans is before and book.catch_up() and book.plans == other.plans
+    other.close()
+
+
 def test_a_program_that_only_kept_what_it_worked_out_stops_nobody(book: Book) -> None:
     """It belongs to no edit."""
     other = Book.open(book.path)

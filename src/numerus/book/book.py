@@ -9,7 +9,8 @@ from __future__ import annotations
 import hashlib
 import json
 import sqlite3
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Iterator, Sequence
+from contextlib import contextmanager
 from dataclasses import dataclass
 from datetime import datetime
 from pathlib import Path
@@ -65,33 +66,35 @@ class Book:
         self._engine.dispose()
 
     def _read(self) -> None:
-        """All of it, as the file stands."""
-        self._bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
-        self._seen = self._version()
-        self._load()
+        """All of it as the file stands, or nothing where it cannot be read."""
+        version, bodies, journal = self._version(), self._load(), Journal(self._engine, self)
+        self._seen, self._bodies, self._journal = version, bodies, journal
         self._fold()
-        self._journal = Journal(self._engine, self)
 
     def _version(self) -> int:
         """Another number whenever another program wrote into the file."""
-        with self._transaction() as connection:
+        with self._engine.connect() as connection:
             return int(connection.exec_driver_sql("PRAGMA data_version").scalar_one())
 
     def catch_up(self) -> bool:
         """Read what another program changed since; whether plans or journal are others now. Raises BookError while it writes."""
-        if self._version() == self._seen:
-            return False
-        plans, last = self.plans, self._journal.last_seq
-        self._read()
+        with self._faults():
+            if self._version() == self._seen:
+                return False
+            plans, last = self.plans, self._journal.last_seq
+            self._read()
         return (plans, last) != (self.plans, self._journal.last_seq)
 
-    def _load(self) -> None:
+    def _load(self) -> dict[str, dict[str, Any]]:
+        """Plans by kind and id."""
+        bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
         with self._engine.connect() as connection:
             for kind, id_, body in connection.execute(sa.select(tables.plan).order_by(sa.text("rowid"))):
                 try:
-                    self._bodies[kind][id_] = read(kind, body)
+                    bodies[kind][id_] = read(kind, body)
                 except (BookError, KeyError):
                     self.notices.append(f"A damaged {kind} was left out.")
+        return bodies
 
     @property
     def history(self) -> History:
@@ -144,8 +147,23 @@ class Book:
         after = None if isinstance(document, Removed) else written(document)
         return kind, document.id, None if before is None else written(before), after
 
-    def _transaction(self) -> Any:
-        return _Guarded(self._engine, self.path)
+    @contextmanager
+    def _faults(self) -> Iterator[None]:
+        """Faults of the disk or the file (full, read-only, gone, locked) come out as BookError."""
+        try:
+            yield
+        except (sa.exc.DBAPIError, sqlite3.Error) as error:
+            raise BookError(
+                "unwritable",
+                f"{self.path.name} could not be written: {getattr(error, 'orig', error)}.",
+                "The last change was not made; all before it is kept.",
+            ) from error
+
+    @contextmanager
+    def _transaction(self) -> Iterator[sa.Connection]:
+        """All or nothing."""
+        with self._faults(), self._engine.begin() as connection:
+            yield connection
 
     def _append(self, connection: sa.Connection, facts: Iterable[Fact]) -> list[Fact]:
         kept = []
@@ -237,32 +255,3 @@ class Book:
         if found is None:
             raise BookError("no-blob", "A mesh of this book is missing.", "Import its file again.")
         return bytes(found)
-
-
-class _Guarded:
-    """A transaction whose disk faults (full, read-only, gone) come out as BookError, with nothing half written."""
-
-    def __init__(self, engine: sa.Engine, path: Path) -> None:
-        self._begin, self._path = engine.begin(), path
-
-    def __enter__(self) -> sa.Connection:
-        try:
-            return self._begin.__enter__()
-        except sa.exc.DBAPIError as error:
-            raise self._fault(error) from error
-
-    def __exit__(self, kind: Any, value: Any, trace: Any) -> bool | None:
-        try:
-            done = self._begin.__exit__(kind, value, trace)
-        except sa.exc.DBAPIError as error:
-            raise self._fault(error) from error
-        if isinstance(value, sa.exc.DBAPIError):
-            raise self._fault(value) from value
-        return done
-
-    def _fault(self, error: sa.exc.DBAPIError) -> BookError:
-        return BookError(
-            "unwritable",
-            f"{self._path.name} could not be written: {error.orig}.",
-            "The last change was not made; all before it is kept.",
-        )
