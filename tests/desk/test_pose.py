@@ -185,14 +185,14 @@ def test_brushing_keeps_tips_off_and_is_seen(window: MainWindow) -> None:
 
 def test_a_style_is_kept_with_the_machine(window: MainWindow) -> None:
     """Safe has more tips than sparse; the next part is supported alike."""
-    bench = pose_bench(window)
+    bench = pose_bench(window, "arm_L_bell", "bell")
     tips = {}
     for name in ("sparse", "safe"):
         bench.supports.styled.emit(name)
         tips[name] = len(bench.tried.made.pillars)
         assert next(iter(window.session.plans.machines.values())).support_style == name
     assert tips["sparse"] < tips["safe"]
-    window.session.select("heron", part_id="heron_platform")
+    window.session.select("heron", part_id="heron_head")
     assert bench.tried.made.style.name == "safe"
 
 
