@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -10,7 +11,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from numerus.resin.profiles import Machine, Resin
-from numerus.resin.style import held_mm2
+from numerus.resin.style import held_mm2, style_for
 from numerus.resin.timing import height_after, layer_count, pull_n, run_minutes
 
 MACHINE = Machine("m", "M", layer_mm=0.05, exposure_s=2, bottom_exposure_s=30, bottom_layers=5, rest_before_s=1, rest_after_s=0.5,
@@ -50,3 +51,11 @@ def test_a_tip_holds_the_layer_whose_pull_is_what_it_bears(tip_mm: float, lift: 
     machine, resin = Machine("m", "M", lift_mm_per_min=lift, film_pull=film), Resin("r", "R")
     wanted = math.pi / 4 * tip_mm**2 * resin.tip_n_per_mm2 / (resin.pull_n_per_mm2 * film * math.sqrt(lift / 60))
     assert held_mm2(tip_mm, machine, resin) == pytest.approx(wanted)
+
+
+def test_tips_stand_closer_where_the_film_holds_harder() -> None:
+    """Twice the pull, however it comes about, is borne by half the skin around each tip: spacing falls by the root."""
+    resin, usual = Resin("r", "R"), Machine("m", "M")
+    apart = style_for("balanced", usual, resin).spacing_mm
+    for machine in (replace(usual, film_pull=2.0), replace(usual, lift_mm_per_min=4 * usual.lift_mm_per_min)):
+        assert style_for("balanced", machine, resin).spacing_mm == pytest.approx(apart / math.sqrt(2), abs=2e-3)

@@ -76,16 +76,17 @@ class Journal:
 
         They are taken piece by piece: what was just read is gone through while it is near.
         """
-        self.history, self.lost, self.last_seq, settled = history, list[int](), after, b""
+        lost, last_seq, settled = list[int](), after, b""
         gone, old = taken_back(corrections), _old_pieces(cursor, after)
-        rows = read_rows(cursor, after, lost=self.lost)
+        rows = read_rows(cursor, after, lost=lost)
         for number, piece in enumerate(iter(lambda: list(islice(rows, LIVELY)), []), 1):
-            self.last_seq = piece[-1].seq
+            last_seq = piece[-1].seq
             history.take([e for e in piece if not _corrects(e) and e.seq not in gone])
             if number <= old:
                 history.settle()
-            if number == old and not _reach_behind(corrections, piece[-1].seq):
-                settled = _adapter().dump_json((piece[-1].seq, history))
+            if number == old and not _reach_behind(corrections, last_seq):
+                settled = _adapter().dump_json((last_seq, history))
+        self.history, self.lost, self.last_seq = history, lost, last_seq  # all of it, or what was known before
         return settled
 
 

@@ -75,14 +75,9 @@ def held_mm2(tip_mm: float, machine: Machine, resin: Resin) -> float:
 def style_for(name: str, machine: Machine, resin: Resin) -> SupportStyle:
     """A style whose spacing follows the pull: a finest tip must hold the square of skin around it with the style's margin.
 
-    Faster lifts and stickier resins draw tips together; a style's own spacing is kept in proportion to the balanced one's.
+    Faster lifts, stickier resins and films that hold harder draw tips together; a style's own spacing is kept in proportion to the balanced one's.
     """
     style = STYLES[name]
-    pull = resin.pull_n_per_mm2 * (machine.lift_mm_per_min / 60.0) ** 0.5
-    usual = Machine("", "").lift_mm_per_min
-    ideal = np.sqrt(tip_n(style.tips_mm[0], resin) / (style.margin * pull))
-    at_usual = np.sqrt(
-        tip_n(style.tips_mm[0], Resin("", "")) / (style.margin * Resin("", "").pull_n_per_mm2 * (usual / 60.0) ** 0.5)
-    )
-    spacing = float(np.clip(style.spacing_mm * ideal / at_usual, *SPACING_MM))
+    held, usual = (held_mm2(style.tips_mm[0], m, r) for m, r in ((machine, resin), (Machine("", ""), Resin("", ""))))
+    spacing = float(np.clip(style.spacing_mm * np.sqrt(held / usual), *SPACING_MM))
     return replace(style, spacing_mm=round(spacing, 3))

@@ -46,7 +46,7 @@ class PlannedPage(QWidget):
         self.vat.setToolTip("What stands in the vat when the run starts; the journal follows it from there")
         self.vat.valueChanged.connect(lambda _: self._say_vat())
         self.filling: Filling | None = None
-        self.fills = ""  # the plate whose run the vat is asked for
+        self.vat_of = ""  # the plate whose run the vat is asked for
         self.vat_says = label("", "", True)
         self.calendar = button(
             "As a calendar …", self.export.emit, "", "Starts and plates to take off, with reminders (iCalendar)"
@@ -122,8 +122,8 @@ class PlannedPage(QWidget):
 
     def show_vat(self, plate: Plate, vat: Filling, machine: Machine) -> None:
         """What stands in the vat and should, asked for as a plate's run starts or goes on; what was typed for it stays."""
-        if (plate.id, vat) != (self.fills, self.filling):
-            self.fills, self.filling = plate.id, vat
+        if (plate.id, vat) != (self.vat_of, self.filling):
+            self.vat_of, self.filling = plate.id, vat
             self.vat.setRange(0, machine.vat_full_ml)
             self.vat.setValue(vat.start_ml)
         self.vat_row.setVisible(machine.kind == "resin")

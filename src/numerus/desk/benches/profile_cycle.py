@@ -4,7 +4,6 @@ large a layer a tip holds.
 
 from __future__ import annotations
 
-from collections.abc import Sequence
 from dataclasses import replace
 
 from PyQt6.QtCore import QRectF
@@ -23,16 +22,16 @@ LAYERS_MM = (0.03, 0.05)
 
 
 class LayerCycle(Drawing):
-    """``machine`` as it is typed; ``saved``: as it was; ``heights_mm``: of what it prints, by name."""
+    """``machine`` as it is typed; ``saved``: as it was; ``tallest``: what it prints, by name and height in mm."""
 
     def __init__(self, theme: Theme) -> None:
         super().__init__(theme, "Where the seconds of a layer go")
         self.machine = self.saved = Machine("m", "Machine")
-        self.usual: tuple[str, float] = ("30 mm", 30.0)
+        self.tallest: tuple[str, float] = ("30 mm", 30.0)
         self.hold("setFixedHeight", HIGH_PX)
 
-    def show_machine(self, machine: Machine, saved: Machine, usual: tuple[str, float]) -> None:
-        self.machine, self.saved, self.usual = machine, saved, usual
+    def show_machine(self, machine: Machine, saved: Machine, tallest: tuple[str, float]) -> None:
+        self.machine, self.saved, self.tallest = machine, saved, tallest
         self.update()
 
     def draw(self, painter: QPainter) -> None:
@@ -58,20 +57,18 @@ class LayerCycle(Drawing):
             x += long
 
     def _told(self, painter: QPainter, y: float) -> None:
-        (name, height), machine = self.usual, self.machine
+        (name, height), machine = self.tallest, self.machine
         now, before = run_minutes(height, machine), run_minutes(height, self.saved)
         says = f"{name} takes {span(now)}"
         if abs(now - before) >= 0.5:
             says += f", {span(abs(now - before))} {'less' if now < before else 'more'} than as saved"
         wide = self.text(painter, 0, y + 14, says, SECTION, True)
-        self.text(
-            painter, 0, y + 32, self._otherwise(height, LAYERS_MM), LABEL, colour="slate", width=max(wide, self.width())
-        )
+        self.text(painter, 0, y + 32, self._otherwise(height), LABEL, colour="slate", width=max(wide, self.width()))
 
-    def _otherwise(self, height: float, layers_mm: Sequence[float]) -> str:
+    def _otherwise(self, height: float) -> str:
         """What other layers would make of it, and a lift a third shorter."""
         machine = self.machine
-        others = {f"layers of {mm:g} mm": replace(machine, layer_mm=mm) for mm in layers_mm if mm != machine.layer_mm}
+        others = {f"layers of {mm:g} mm": replace(machine, layer_mm=mm) for mm in LAYERS_MM if mm != machine.layer_mm}
         others["a third less lift"] = replace(machine, lift_mm=machine.lift_mm * 2 / 3)
         return "; ".join(f"{words}: {span(run_minutes(height, other))}" for words, other in others.items())
 

@@ -74,9 +74,9 @@ class ProfileSheet(QScrollArea):
         self.cells: dict[str, QWidget] = {}
         self.cycle, self.holds, self.groups = LayerCycle(context.theme), TipHolds(context.theme), QVBoxLayout()
         self.typed.connect(self._draw)
-        self.held = QWidget()
+        self.shown = QWidget()
         holder = QWidget()
-        self.groups.addWidget(self.held)
+        self.groups.addWidget(self.shown)
         holder.setLayout(column(self.cycle, self.holds, self.groups, -1, gap=8, margins=(12, 10, 12, 10)))
         holder.setObjectName("bench")
         holder.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
@@ -89,10 +89,10 @@ class ProfileSheet(QScrollArea):
         left, right = (column(*(self._group(*g) for g in shown[n::2]), -1, gap=12) for n in (0, 1))
         fresh = QWidget()
         fresh.setLayout(row(left, right, gap=28))
-        self.groups.replaceWidget(self.held, fresh)
-        self.held.hide()
-        self.held.deleteLater()
-        self.held = fresh
+        self.groups.replaceWidget(self.shown, fresh)
+        self.shown.hide()
+        self.shown.deleteLater()
+        self.shown = fresh
         self._draw()
 
     def _counts(self, title: str) -> bool:
@@ -127,13 +127,13 @@ class ProfileSheet(QScrollArea):
         with contextlib.suppress(PlanError):
             checked(made)
             if isinstance(made, Machine) and isinstance(before, Machine):
-                self.cycle.show_machine(made, before, self._usual())
+                self.cycle.show_machine(made, before, self._tallest())
             elif isinstance(made, Resin) and isinstance(before, Resin):
                 machines = self.session.plans.machines.values()
                 lit = (m for m in machines if m.kind != FILAMENT)
                 self.holds.show_resin(made, before, next(lit, Machine("m", "a usual machine")))
 
-    def _usual(self) -> tuple[str, float]:
+    def _tallest(self) -> tuple[str, float]:
         """The tallest plate there is for it, by its name; 30 mm where there is none."""
         plates = [p for p in self.session.plans.plates.values() if p.machine_id == self.profile.id and p.placed]
         tallest = max(plates, key=lambda p: p.height_mm, default=None)
