@@ -55,8 +55,8 @@ def columns_against_sections() -> None:
     """Layer areas and islands of a million triangles at 50 µm, against a mesh library's plane sections."""
     import trimesh
 
-    from numerus.geometry.columns import solid_columns
-    from numerus.geometry.layers import islands, layer_areas_mm2
+    from numerus.geometry.solids.columns import solid_columns
+    from numerus.geometry.solids.layers import islands, layer_areas_mm2
 
     soup = figure_soup(1_000_000)
 
@@ -137,8 +137,8 @@ def walls_and_mending() -> None:
     import fast_simplification
     import trimesh
 
-    from numerus.geometry.mending import findings, mend
     from numerus.geometry.mesh import Mesh
+    from numerus.geometry.repair.mending import findings, mend
     from numerus.geometry.thickness import thickness
 
     soup = figure_soup(200_000)
@@ -172,8 +172,8 @@ def walls_and_mending() -> None:
 
 def whole_plate() -> None:
     """A plate of figures at 18 µm pixels, about 12k x 7k, streamed: areas and islands within 2 GB."""
-    from numerus.geometry.columns import solid_columns
-    from numerus.geometry.layers import islands, layer_areas_mm2
+    from numerus.geometry.solids.columns import solid_columns
+    from numerus.geometry.solids.layers import islands, layer_areas_mm2
 
     figure = figure_soup(60_000)
     places = [np.array([16 + 30 * i, 16 + 30 * j, 0.0]) for i in range(7) for j in range(4)]
@@ -327,7 +327,7 @@ def a_century_of_journal() -> None:
             window = make_window(None, lambda: now, Path(place) / "settings.json", synchronous=True)
             window.show()
             app.processEvents()
-            say(f"{entries} in the window", timed(lambda: (window.deeds.open_path(book), app.processEvents()), 1))  # noqa: B023
+            say(f"{entries} in the window", timed(lambda: (window.deeds.open_path(book), app.processEvents()), 1))
             window.session.open(None)
 
 

@@ -12,8 +12,8 @@ from manifold3d import Mesh as SolidMesh
 from numerus.demo.army import mesh
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.demo.sculptor.bodies import BACK_Y, FACET_X, NECK_Z, WAIST_Z
-from numerus.geometry.columns import solid_columns
 from numerus.geometry.mesh import Mesh, rotation_matrix, turning_up
+from numerus.geometry.solids.columns import solid_columns
 
 STEP_MM = 0.05
 MOST_GAP_MM = 0.15

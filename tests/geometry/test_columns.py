@@ -9,10 +9,10 @@ from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.errors import GeometryError
-from numerus.geometry import columns as module
-from numerus.geometry.columns import grid_over, solid_columns
-from numerus.geometry.layers import layer_areas_mm2, layer_bitmap
 from numerus.geometry.mesh import Mesh, merged, turning_up
+from numerus.geometry.solids import columns as module
+from numerus.geometry.solids.columns import grid_over, solid_columns
+from numerus.geometry.solids.layers import layer_areas_mm2, layer_bitmap
 
 sizes = st.floats(0.5, 6.0).map(lambda v: round(v, 2))
 corners = st.floats(0.0, 4.0).map(lambda v: round(v, 2))
@@ -129,8 +129,8 @@ def test_senseless_sizes_are_refused(pixel: float, layer: float) -> None:
 def test_united_columns_are_those_of_both_meshes(boxes: list, parted: int) -> None:
     """Any two piles of boxes, wherever they lie to each other; and points are found solid where they are."""
     from helpers import box_mesh
-    from numerus.geometry.columns import united
     from numerus.geometry.mesh import merged
+    from numerus.geometry.solids.columns import united
 
     meshes = [
         box_mesh((0.1 + 0.1 * a, 0.1 + 0.1 * b, 0.1 + 0.1 * c), (0.1 * x, -0.1 * y, 0.1 * z))

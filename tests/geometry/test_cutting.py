@@ -20,8 +20,8 @@ from numerus.geometry.cutting import (
     propose_cuts,
     solid_of,
 )  # fmt: skip
-from numerus.geometry.health import edges_of
 from numerus.geometry.mesh import Mesh, merged
+from numerus.geometry.repair.health import edges_of
 from numerus.geometry.thickness import thickness
 
 

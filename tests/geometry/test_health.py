@@ -7,8 +7,8 @@ import pytest
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.geometry.formats import MeshFile
-from numerus.geometry.health import Health, inspect
 from numerus.geometry.mesh import Mesh, merged, welded
+from numerus.geometry.repair.health import Health, inspect
 
 
 def look(mesh: Mesh, declared: str = "") -> Health:

@@ -9,9 +9,9 @@ from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh
 from numerus.demo.army import mesh
-from numerus.geometry.columns import solid_columns
-from numerus.geometry.layers import islands, layer_areas_mm2, layer_bitmap, overhangs, silhouette
 from numerus.geometry.mesh import Mesh, merged
+from numerus.geometry.solids.columns import solid_columns
+from numerus.geometry.solids.layers import islands, layer_areas_mm2, layer_bitmap, overhangs, silhouette
 
 PIXEL, LAYER = 0.2, 0.1
 BOXES = st.lists(

@@ -10,10 +10,10 @@ from scipy import ndimage
 
 from helpers import ball_mesh, box_mesh
 from numerus.errors import Cancelled
-from numerus.geometry import layers as module
-from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.layers import MIN_PIXELS, islands, layer_areas_mm2, layer_bitmap, layer_runs, overhangs
 from numerus.geometry.mesh import merged
+from numerus.geometry.solids import layers as module
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.layers import MIN_PIXELS, islands, layer_areas_mm2, layer_bitmap, layer_runs, overhangs
 
 EIGHT = np.ones((3, 3))
 places = st.tuples(*(st.integers(0, 12) for _ in range(3)))

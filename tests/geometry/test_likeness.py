@@ -12,7 +12,7 @@ from scipy.spatial.transform import Rotation
 from helpers import ball_mesh, box_mesh, handed_mesh, moved_by, subdivided
 from numerus.geometry.likeness import Fit, ShapePrint, alike, even_points, within
 from numerus.geometry.mesh import Mesh, merged
-from numerus.geometry.occupancy import cell_for, contact, occupied, shared_mm3
+from numerus.geometry.solids.occupancy import cell_for, contact, occupied, shared_mm3
 from numerus.kit.recognise import core_of
 
 

@@ -9,9 +9,9 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh, reversed_mesh, subdivided
-from numerus.geometry.health import edges_of
-from numerus.geometry.mending import boundary_loops, findings, mend
 from numerus.geometry.mesh import Mesh, merged, welded
+from numerus.geometry.repair.health import edges_of
+from numerus.geometry.repair.mending import boundary_loops, findings, mend
 
 BALL = ball_mesh(5)
 

@@ -8,10 +8,10 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from helpers import box_mesh, reversed_mesh
-from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.cutting import mesh_of, solid_of
 from numerus.geometry.mesh import Mesh, merged, rotation_matrix, turning_up
-from numerus.geometry.pockets import cups, pools, retained_ml, trapped
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.pockets import cups, pools, retained_ml, trapped
 
 
 def measured(mesh: Mesh, pixel_mm: float = 0.1, layer_mm: float = 0.1) -> Columns:

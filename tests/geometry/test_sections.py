@@ -9,11 +9,11 @@ from hypothesis import strategies as st
 from scipy import ndimage
 
 from helpers import ball_mesh, box_mesh
-from numerus.geometry import layers as module
-from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.layers import MIN_PIXELS, islands, layer_areas_mm2, layer_bitmap
 from numerus.geometry.mesh import merged
-from numerus.geometry.sections import sections
+from numerus.geometry.solids import layers as module
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.layers import MIN_PIXELS, islands, layer_areas_mm2, layer_bitmap
+from numerus.geometry.solids.sections import sections
 
 EIGHT = np.ones((3, 3))
 places = st.tuples(*(st.integers(0, 12) for _ in range(3)))
@@ -87,7 +87,7 @@ def test_a_beginning_in_mid_air_tells_where_it_joins() -> None:
 
 def test_specks_are_reported_apart() -> None:
     """A hair of three pixels over four layers is four specks; the block beside it is none."""
-    from numerus.geometry.sections import specks
+    from numerus.geometry.solids.sections import specks
 
     hair, block = box_mesh((0.3, 0.1, 0.4), (3, 0, 0)), box_mesh((1, 1, 1))
     found = specks(solid_columns(merged([hair, block]).triangles, 0.1, 0.1))

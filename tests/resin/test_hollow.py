@@ -8,8 +8,8 @@ import pytest
 from helpers import ball_mesh, box_mesh
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import mesh_of, solid_of
-from numerus.geometry.health import edges_of
 from numerus.geometry.mesh import Mesh, merged
+from numerus.geometry.repair.health import edges_of
 from numerus.geometry.thickness import thickness
 from numerus.resin.fields import fields_of
 from numerus.resin.hollow import hollow, plugs, with_drain_at

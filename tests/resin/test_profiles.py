@@ -12,7 +12,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from numerus.errors import PlanError
-from numerus.geometry.health import count_holes, edges_of
+from numerus.geometry.repair.health import count_holes, edges_of
 from numerus.resin.calibration import (
     INNER_MM,
     OUTER_MM,

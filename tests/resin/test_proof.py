@@ -9,9 +9,9 @@ import pytest
 
 from helpers import ball_mesh, box_mesh
 from numerus.demo.army import mesh
-from numerus.geometry.columns import solid_columns
 from numerus.geometry.mesh import merged
-from numerus.geometry.sections import section_at, sections
+from numerus.geometry.solids.columns import solid_columns
+from numerus.geometry.solids.sections import section_at, sections
 from numerus.kit.plan import Pillar
 from numerus.resin.fields import fields_of
 from numerus.resin.hanging import hung

@@ -10,10 +10,10 @@ import pytest
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.army import mesh
 from numerus.errors import Cancelled
-from numerus.geometry.columns import solid_columns
-from numerus.geometry.health import edges_of
-from numerus.geometry.layers import islands
 from numerus.geometry.mesh import merged
+from numerus.geometry.repair.health import edges_of
+from numerus.geometry.solids.columns import solid_columns
+from numerus.geometry.solids.layers import islands
 from numerus.resin.fields import fields_of
 from numerus.resin.hanging import stands_flat
 from numerus.resin.layergraph import layer_graph

@@ -7,8 +7,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.geometry.columns import solid_columns
 from numerus.geometry.mesh import Floats, Mesh, merged
+from numerus.geometry.solids.columns import solid_columns
 
 GLUE_ORDER = (
     "base",

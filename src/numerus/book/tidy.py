@@ -13,9 +13,9 @@ from typing import Any
 from numerus.book.book import Book
 from numerus.book.intake import new_id, resorted, shaped_part
 from numerus.geometry.cutting import Cut
-from numerus.geometry.mending import mend
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh
+from numerus.geometry.repair.mending import mend
 from numerus.kit.plan import NONE, Figure, Kit, Part, Relation, Unit
 from numerus.kit.sorting import offered_factor, remeasured, rescaled
 from numerus.kit.statements import statements

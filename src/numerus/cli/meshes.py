@@ -13,7 +13,7 @@ from numerus.errors import NumerusError
 def _inspected(name: str, found: Any, below_mm: float) -> Result:
     from numerus.bench.build import balance
     from numerus.geometry.files import Refusal
-    from numerus.geometry.health import inspect
+    from numerus.geometry.repair.health import inspect
     from numerus.geometry.thickness import thickness
 
     if isinstance(found, Refusal):
@@ -47,7 +47,7 @@ def kit_of(args: argparse.Namespace) -> list[Result]:
     """What an archive or folder holds and what its parts are to each other; sizes in mm after the unit was read."""
     from numerus.geometry.files import Refusal, read_any
     from numerus.geometry.formats import MeshFile
-    from numerus.geometry.health import UNIT_FACTORS
+    from numerus.geometry.repair.health import UNIT_FACTORS
     from numerus.kit.assembly import propose
     from numerus.kit.relations import relations, together
     from numerus.kit.sorting import shaped
@@ -87,12 +87,12 @@ def _rounded(value: Any) -> Result:
 
 
 def layers_of(args: argparse.Namespace) -> list[Result]:
-    from numerus.geometry.columns import solid_columns
     from numerus.geometry.files import read_mesh
-    from numerus.geometry.health import oriented, without_degenerate
-    from numerus.geometry.layers import islands, layer_areas_mm2
-    from numerus.geometry.pockets import cups, trapped
-    from numerus.geometry.sections import sections, specks
+    from numerus.geometry.repair.health import oriented, without_degenerate
+    from numerus.geometry.solids.columns import solid_columns
+    from numerus.geometry.solids.layers import islands, layer_areas_mm2
+    from numerus.geometry.solids.pockets import cups, trapped
+    from numerus.geometry.solids.sections import sections, specks
     from numerus.resin.pose import layer_pulls_n
     from numerus.resin.profiles import Machine, Resin
 

@@ -10,9 +10,9 @@ from pathlib import Path
 
 from numerus.book.documents import kit_statements, written
 from numerus.geometry.formats import MeshFile
-from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh, unpack_mesh
+from numerus.geometry.repair.health import oriented
 from numerus.kit.plan import Pose
 from numerus.kit.relations import relations
 from numerus.kit.sorting import Shaped, part_from_file

@@ -13,8 +13,8 @@ from typing import Any
 import numpy as np
 
 from numerus.errors import GeometryError
-from numerus.geometry.health import connected_shells
 from numerus.geometry.mesh import Floats, Mesh, turning_up
+from numerus.geometry.repair.health import connected_shells
 
 KEY_FORMS = ("round", "square", "D")
 SIDES = 32

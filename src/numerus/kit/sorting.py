@@ -8,9 +8,9 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.geometry.formats import MeshFile
-from numerus.geometry.health import UNIT_FACTORS, Health, inspect
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.packed import pack_mesh
+from numerus.geometry.repair.health import UNIT_FACTORS, Health, inspect
 from numerus.geometry.thickness import Thickness, thickness
 from numerus.kit.plan import Part
 from numerus.kit.zones import ZONES

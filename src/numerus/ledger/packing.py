@@ -8,9 +8,9 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.layers import silhouette
 from numerus.geometry.mesh import Floats, Mesh, merged, rotation_matrix
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.layers import silhouette
 from numerus.kit.builds import printed_slots
 from numerus.kit.plan import BOUGHT, Figure, Part, Unit
 from numerus.ledger.plans import Plans

@@ -13,10 +13,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import GeometryError
-from numerus.geometry.columns import solid_columns
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.rays import RayScene, table_exposure
+from numerus.geometry.solids.columns import solid_columns
 from numerus.kit.plan import Stroke
 from numerus.kit.zones import ZONES
 

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.pockets import Cup
+from numerus.geometry.solids.pockets import Cup
 from numerus.kit.plan import Pillar, Point
 from numerus.resin.pose import telling
 from numerus.resin.profiles import Machine

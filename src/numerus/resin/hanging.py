@@ -10,12 +10,12 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.kernels import kernel
-from numerus.geometry.layers import Island, islands, overhangs
 from numerus.geometry.mesh import Floats, Mesh, turning_up
-from numerus.geometry.pockets import Cup, cups
-from numerus.geometry.sections import Sections, sections
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.layers import Island, islands, overhangs
+from numerus.geometry.solids.pockets import Cup, cups
+from numerus.geometry.solids.sections import Sections, sections
 from numerus.resin.fields import Fields
 from numerus.resin.style import SupportStyle
 

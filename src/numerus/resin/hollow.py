@@ -14,12 +14,12 @@ from typing import Any
 import numpy as np
 
 from numerus.errors import GeometryError
-from numerus.geometry.columns import solid_columns
 from numerus.geometry.cutting import mesh_of, solid_of, zones_from
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged, turning_up
-from numerus.geometry.pockets import trapped
 from numerus.geometry.rays import RayScene, table_exposure
+from numerus.geometry.solids.columns import solid_columns
+from numerus.geometry.solids.pockets import trapped
 from numerus.resin.fields import covered
 
 CELLS_PER_WALL = 8

@@ -6,8 +6,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.geometry.columns import solid_columns
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
+from numerus.geometry.solids.columns import solid_columns
 from numerus.resin.editing import supported
 from numerus.resin.fields import fields_of
 from numerus.resin.hanging import CHECK_MM

@@ -20,9 +20,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import Cancelled, MeshFileError
-from numerus.geometry.columns import Columns
 from numerus.geometry.kernels import kernel
-from numerus.geometry.layers import layer_runs
+from numerus.geometry.solids.columns import Columns
+from numerus.geometry.solids.layers import layer_runs
 from numerus.resin.profiles import Machine
 
 FORM = "numerus-layers"

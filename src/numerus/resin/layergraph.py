@@ -7,11 +7,11 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns
-from numerus.geometry.layers import Island, layer_bitmap
 from numerus.geometry.mesh import Floats
-from numerus.geometry.pockets import Cup
-from numerus.geometry.sections import Sections
+from numerus.geometry.solids.columns import Columns
+from numerus.geometry.solids.layers import Island, layer_bitmap
+from numerus.geometry.solids.pockets import Cup
+from numerus.geometry.solids.sections import Sections
 from numerus.resin.pose import layer_pulls_n
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import STANDING_N_PER_MM2, Proof, proved

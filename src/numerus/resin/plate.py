@@ -16,9 +16,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import Cancelled, PlanError
-from numerus.geometry.columns import solid_columns
-from numerus.geometry.layers import silhouette
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
+from numerus.geometry.solids.columns import solid_columns
+from numerus.geometry.solids.layers import silhouette
 from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned_by
 from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes

@@ -7,11 +7,11 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.layers import layer_areas_mm2
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.pockets import cups
-from numerus.geometry.sections import sections
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.layers import layer_areas_mm2
+from numerus.geometry.solids.pockets import cups
+from numerus.geometry.solids.sections import sections
 from numerus.resin.pose import layer_pulls_n
 from numerus.resin.profiles import Machine, Resin
 

@@ -15,10 +15,10 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.errors import Cancelled
-from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
-from numerus.geometry.pockets import Cup, cups, retained_ml
-from numerus.geometry.sections import Sections, sections
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.pockets import Cup, cups, retained_ml
+from numerus.geometry.solids.sections import Sections, sections
 from numerus.kit.plan import Stroke
 from numerus.resin.fields import Fields, fields_of
 from numerus.resin.profiles import Machine, Resin

@@ -16,13 +16,13 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import solid_columns
-from numerus.geometry.joining import find_root
 from numerus.geometry.kernels import kernel
-from numerus.geometry.layers import Island, islands, overhangs
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.pockets import Cup, cups
-from numerus.geometry.sections import Sections, section_at, sections
+from numerus.geometry.solids.columns import solid_columns
+from numerus.geometry.solids.layers import Island, islands, overhangs
+from numerus.geometry.solids.pockets import Cup, cups
+from numerus.geometry.solids.sections import Sections, section_at, sections
+from numerus.geometry.solids.union_find import find_root
 from numerus.kit.plan import Pillar
 from numerus.resin.hanging import CHECK_MM, Hanging
 from numerus.resin.pose import telling

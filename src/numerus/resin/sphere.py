@@ -14,10 +14,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import Cancelled
-from numerus.geometry.columns import solid_columns
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import unique_pairs
+from numerus.geometry.solids.columns import solid_columns
 from numerus.resin.fields import Fields
 
 DIRECTIONS = 1500

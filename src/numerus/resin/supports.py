@@ -11,9 +11,9 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
-from numerus.geometry.columns import solid_columns, united
-from numerus.geometry.layers import Island, islands
 from numerus.geometry.mesh import Floats, Mesh, merged
+from numerus.geometry.solids.columns import solid_columns, united
+from numerus.geometry.solids.layers import Island, islands
 from numerus.kit.plan import Pillar, Point
 from numerus.resin.fields import Fields, fields_of
 from numerus.resin.hanging import CHECK_MM, Hanging, Room, hung

@@ -11,9 +11,9 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.layers import overhangs
 from numerus.geometry.mesh import Floats
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.layers import overhangs
 from numerus.resin.fields import Fields
 from numerus.resin.hanging import Hanging
 from numerus.resin.profiles import Resin

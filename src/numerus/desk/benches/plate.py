@@ -21,8 +21,8 @@ from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import Layer, PlatePicture
 from numerus.errors import Cancelled, NumerusError
-from numerus.geometry.columns import Columns
-from numerus.geometry.layers import layer_bitmap
+from numerus.geometry.solids.columns import Columns
+from numerus.geometry.solids.layers import layer_bitmap
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
 from numerus.ledger.plating import Batch, Batching, owed_copies, owed_spares, plate_meshes, plates_for
 from numerus.resin.plate import Placed, Plate

@@ -13,8 +13,8 @@ from numerus.desk.benches.pose_trials import Trials
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.errors import GeometryError
-from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Floats
+from numerus.geometry.repair.health import oriented
 from numerus.kit.plan import Draft, Stroke
 from numerus.resin import editing
 from numerus.resin.fields import fields_of

@@ -24,8 +24,8 @@ from numerus.geometry.cutting import (
     plugged,
     propose_cuts,
 )  # fmt: skip
-from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.repair.health import oriented
 
 PLANE_RGB = np.array([[29, 106, 114]], np.uint8)
 LIES = {"level": 2, "left to right": 0, "front to back": 1}

@@ -8,8 +8,8 @@ from numerus.desk.benches.sort_tool import PINS, Offer, Tool, beside, whole_thin
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
-from numerus.geometry.health import oriented
-from numerus.geometry.mending import Finding, Mended, findings, mend
+from numerus.geometry.repair.health import oriented
+from numerus.geometry.repair.mending import Finding, Mended, findings, mend
 from numerus.resin.proof import MeshProof, proved_mesh
 from numerus.words import counted
 

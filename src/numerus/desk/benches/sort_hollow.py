@@ -11,8 +11,8 @@ from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
 from numerus.desk.widgets.places import PlaceList
-from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Floats
+from numerus.geometry.repair.health import oriented
 from numerus.geometry.thickness import thickness
 from numerus.kit.plan import Point
 from numerus.resin.hollow import Drain, Hollowed, hollow, plugs, with_drain_at

@@ -10,8 +10,8 @@ from numerus.desk.benches.sort_tool import PINS, RESIN_RGB, Offer, Tool, beside,
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
 from numerus.desk.widgets.places import PlaceList
-from numerus.geometry.health import oriented
 from numerus.geometry.mesh import Mesh
+from numerus.geometry.repair.health import oriented
 from numerus.geometry.thickness import Thickness, ThinPlace, thickened, thickness, thin_places
 from numerus.kit.sorting import HAIR_MM, WEAK_MM
 

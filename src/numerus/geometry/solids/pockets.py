@@ -13,10 +13,10 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns, solid_columns
-from numerus.geometry.joining import find_root
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.union_find import find_root
 
 LEAST_PIXELS = 4  # a cup or void smaller than this in every layer is sampling
 SHALLOW_MM2 = 0.05  # a cup of one layer must be as large as this to be more than a rough step

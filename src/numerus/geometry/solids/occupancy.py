@@ -12,9 +12,9 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns, solid_columns
 from numerus.geometry.likeness import ShapePrint
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.solids.columns import Columns, solid_columns
 
 GAP_MM = 0.3  # joints are made with up to 0.2 mm of play; two skins nearer than this touch
 EVERY = 2  # of the even points: enough to find a contact by

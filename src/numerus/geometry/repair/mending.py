@@ -11,7 +11,9 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.health import (
+from numerus.geometry.kernels import kernel
+from numerus.geometry.mesh import Floats, Mesh, welded
+from numerus.geometry.repair.health import (
     SPECK_SHARE,
     Edges,
     connected,
@@ -23,9 +25,7 @@ from numerus.geometry.health import (
     union_volume_mm3,
     without_degenerate,
 )
-from numerus.geometry.kernels import kernel
-from numerus.geometry.mesh import Floats, Mesh, welded
-from numerus.geometry.occupancy import occupied, shared_mm3
+from numerus.geometry.solids.occupancy import occupied, shared_mm3
 from numerus.words import counted
 
 WELD_SHARE = 2e-6  # of the size: corners nearer than this are one

@@ -12,12 +12,12 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import Columns, Grid
-from numerus.geometry.joining import find_root, join_runs
 from numerus.geometry.kernels import kernel
-from numerus.geometry.layers import MIN_PIXELS, layer_runs
 from numerus.geometry.mesh import Floats
 from numerus.geometry.pairs import unique_pairs
+from numerus.geometry.solids.columns import Columns, Grid
+from numerus.geometry.solids.layers import MIN_PIXELS, layer_runs
+from numerus.geometry.solids.union_find import find_root, join_runs
 
 SLANT = np.pi / 4  # a slanting edge drawn in pixel steps is on average longer by 4 / pi (Crofton)
 

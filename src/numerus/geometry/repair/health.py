@@ -8,10 +8,10 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.columns import solid_columns
 from numerus.geometry.formats import MeshFile
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.solids.columns import solid_columns
 from numerus.words import counted
 
 UNION_PIXELS = 700  # columns along the longer side when the union's volume must be measured

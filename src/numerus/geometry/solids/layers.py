@@ -18,10 +18,10 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import Cancelled
-from numerus.geometry.columns import Columns
-from numerus.geometry.joining import find_root, join_runs
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats
+from numerus.geometry.solids.columns import Columns
+from numerus.geometry.solids.union_find import find_root, join_runs
 
 MIN_PIXELS = 4  # smaller components are specks that neither print nor hold
 CHUNK_RUNS = 16_000_000  # x-runs held at a time: keeps plates of 16k x 8k pixels under 2 GB
