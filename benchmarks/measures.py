@@ -200,11 +200,11 @@ def posing_and_supports() -> None:
     import trimesh
 
     from benchmarks.sculpts import organic
+    from numerus.domain.machines import Machine, Resin
     from numerus.resin.editing import mended, without_tip
     from numerus.resin.fields import fields_of
     from numerus.resin.pose import measure, posed, school_up
     from numerus.resin.posing import tried
-    from numerus.resin.profiles import Machine, Resin
     from numerus.resin.sphere import Weights, directions, search
     from numerus.resin.style import style_for
     from numerus.resin.supports import support
@@ -236,9 +236,9 @@ def many_tips() -> None:
     """A slab of 200,000 faces that asks for three hundred tips."""
     import trimesh
 
+    from numerus.domain.machines import Resin
     from numerus.geometry.mesh import Mesh
     from numerus.resin.fields import fields_of
-    from numerus.resin.profiles import Resin
     from numerus.resin.style import SupportStyle
     from numerus.resin.supports import support
 
@@ -381,8 +381,8 @@ def packing_against_boxes() -> None:
     from dataclasses import replace
 
     from numerus.demo.army import supported
+    from numerus.domain.machines import Machine
     from numerus.resin.plate import Outline, outline_bitmap, pack
-    from numerus.resin.profiles import Machine
 
     machine = Machine("m", "M", 120, 68)
     names = ["torso_coat", "arm_R_snuffer", "arm_R_hook", "head_hat", "arm_L_bell", "pack_lantern"] * 20

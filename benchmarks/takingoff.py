@@ -41,7 +41,7 @@ class Hand:
 
 def hanging(session: Any, count: int = 30) -> str:
     """A plate of so many parts that has come out whole, and hangs on the larger machine: its id."""
-    from numerus.kit.facts import RUN_ENDED, RUN_STARTED, Fact
+    from numerus.domain.journal import RUN_ENDED, RUN_STARTED, Fact
     from numerus.ledger.plating import outlines_for
     from numerus.resin.plate import pack, plates_of
 

@@ -12,8 +12,8 @@ import numpy as np
 import trimesh
 
 from numerus.book.journal import read_rows
+from numerus.domain.journal import RESTORED, STEP, WITHDRAWN, Fact, taken_back
 from numerus.geometry.mesh import Mesh
-from numerus.kit.facts import RESTORED, STEP, WITHDRAWN, Fact, taken_back
 from numerus.ledger.history import History
 
 EVENING = datetime(2026, 3, 5, 21, 12)

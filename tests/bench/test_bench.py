@@ -15,9 +15,9 @@ from numerus.bench.cautions import cautions
 from numerus.bench.cure import LAMP_RAISE_DEG, Lamp, cure_plan, lamp_dose, shaded_share
 from numerus.bench.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
 from numerus.demo.army import mesh
+from numerus.domain.army import SLOTS
+from numerus.domain.journal import BATH_CHANGED, Fact
 from numerus.geometry.mesh import merged
-from numerus.kit.facts import BATH_CHANGED, Fact
-from numerus.kit.plan import SLOTS
 from numerus.ledger.orders import step
 
 AT = datetime(2026, 3, 1)

@@ -18,11 +18,12 @@ from hypothesis import strategies as st
 
 from numerus.book.book import Book, Removed
 from numerus.book.intake import take_in
+from numerus.domain.army import Army, Unit
+from numerus.domain.journal import STEP, Fact
+from numerus.domain.machines import Machine
+from numerus.domain.parts import Kit
 from numerus.errors import BookError, Cancelled
-from numerus.geometry.writing import write_stl
-from numerus.kit.facts import STEP, Fact
-from numerus.kit.plan import Army, Kit, Unit
-from numerus.resin.profiles import Machine
+from numerus.formats.mesh_writing import write_stl
 
 from helpers import box_mesh  # isort: skip
 

@@ -14,9 +14,9 @@ from helpers import all_told
 from numerus.book import journal
 from numerus.book.book import Book
 from numerus.book.tables import SETTLED
-from numerus.kit.facts import FORECAST, RUN_ENDED, RUN_STARTED, STEP, Fact
+from numerus.domain.journal import FORECAST, RUN_ENDED, RUN_STARTED, STEP, Fact
+from numerus.domain.plans import Plans
 from numerus.ledger.history import History
-from numerus.ledger.plans import Plans
 from numerus.ledger.standing import standing
 
 AT = datetime(2026, 3, 1, 20)

@@ -37,15 +37,15 @@ from numerus.demo.sculptor.skeleton import frame, middle_joint
 from numerus.demo.sculptor.studio import recipes
 from numerus.devices.link import link_for
 from numerus.devices.printer import LOOSE
+from numerus.domain.zones import ZONES
 from numerus.floor.runs import FAILED
-from numerus.geometry.files import Refusal, read_any
-from numerus.geometry.formats import MeshFile
+from numerus.formats.mesh_files import Refusal, read_any
+from numerus.formats.mesh_formats import MeshFile
+from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import pack_mesh
 from numerus.geometry.repair.health import inspect, oriented
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.thickness import thickness
-from numerus.kit.zones import ZONES
 from numerus.ledger.standing import standing
 
 from helpers import EVENING, ball_mesh  # isort: skip

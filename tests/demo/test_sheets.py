@@ -13,8 +13,8 @@ from numerus.demo import sheets
 from numerus.demo.army import BELLRINGERS, figure_parts, mesh
 from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.demo.sheets import GROUND, rows_of, shot, zone_palette
+from numerus.domain.zones import ZONES
 from numerus.geometry.mesh import Mesh
-from numerus.kit.zones import ZONES
 from numerus.paint.scheme import zone_colour
 
 

@@ -17,11 +17,11 @@ from numerus.desk.app import make_window
 from numerus.desk.benches.forecast_pictures import UnitsTable
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.window import MainWindow
+from numerus.domain.army import BOUGHT, NONE
+from numerus.domain.stages import STAGES
 from numerus.errors import NumerusError
-from numerus.geometry.files import read_mesh
-from numerus.geometry.writing import write_stl
-from numerus.kit.march import STAGES
-from numerus.kit.plan import BOUGHT, NONE
+from numerus.formats.mesh_files import read_mesh
+from numerus.formats.mesh_writing import write_stl
 
 
 def shown(window: MainWindow, stage: str, unit: str = "", part: str = ""):  # type: ignore[no-untyped-def]

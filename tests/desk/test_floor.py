@@ -19,11 +19,11 @@ from numerus.desk.benches.likelihoods import LikelihoodsDialog
 from numerus.desk.window import MainWindow
 from numerus.devices.link import link_for
 from numerus.devices.trials import CAUSES_OF
+from numerus.domain.army import Day
+from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, Fact
 from numerus.floor.inquest import LOOKS
 from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.floor.vat import levels, stands_in
-from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, Fact
-from numerus.kit.plan import Day
 from numerus.ledger.inquiry import inquest_of
 
 

@@ -14,7 +14,7 @@ from helpers import stages, steps, stranger
 from numerus.book.book import Book
 from numerus.desk.dialogs import ArmyDialog, UnitDialog
 from numerus.desk.window import MainWindow
-from numerus.geometry.files import read_mesh
+from numerus.formats.mesh_files import read_mesh
 
 
 def answer(kind: type[QDialog], fill: Callable[[QDialog], None]) -> None:

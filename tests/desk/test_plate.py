@@ -13,10 +13,10 @@ from PyQt6.QtTest import QTest
 
 from numerus.book.book import Removed
 from numerus.desk.window import MainWindow
+from numerus.domain.plates import Plate
 from numerus.floor.runs import waiting_plates
-from numerus.geometry.files import read_mesh
+from numerus.formats.mesh_files import read_mesh
 from numerus.resin.layerfile import LayerArchive
-from numerus.resin.plate import Plate
 
 
 def bench_of(window: MainWindow):  # type: ignore[no-untyped-def]

@@ -16,10 +16,10 @@ from numerus.desk.benches.pose_fields import KnownFields
 from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.window import MainWindow
+from numerus.domain.army import Figure, Unit
+from numerus.domain.journal import POSE_CHOSEN
+from numerus.formats.mesh_writing import write_stl
 from numerus.geometry.mesh import merged
-from numerus.geometry.writing import write_stl
-from numerus.kit.facts import POSE_CHOSEN
-from numerus.kit.plan import Figure, Unit
 from numerus.resin.sphere import COSTS
 from numerus.resin.taste import SCHOOL_WEIGHTS
 

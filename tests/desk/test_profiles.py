@@ -9,8 +9,8 @@ import pytest
 from numerus.desk.benches.profile_sheet import GROUPS, said
 from numerus.desk.benches.profiles import ProfilesDialog
 from numerus.desk.window import MainWindow
-from numerus.geometry.files import read_mesh
-from numerus.resin.profiles import Machine, Resin
+from numerus.domain.machines import Machine, Resin
+from numerus.formats.mesh_files import read_mesh
 from numerus.resin.style import TIP_NAMES, held_mm2
 from numerus.resin.timing import layer_cycle
 

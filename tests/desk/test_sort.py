@@ -16,10 +16,11 @@ from numerus.book.intake import is_doubtful
 from numerus.demo.messy import write_archive
 from numerus.desk.benches.sort_questions import KitDialog, RuleDialog, WantedDialog
 from numerus.desk.window import MainWindow
+from numerus.domain.army import BuildRule, Figure, Unit
+from numerus.domain.parts import Part
+from numerus.formats.mesh_writing import write_3mf, write_stl
 from numerus.geometry.mesh import Mesh, merged
-from numerus.geometry.writing import write_3mf, write_stl
 from numerus.kit.builds import equals, parts_needed
-from numerus.kit.plan import BuildRule, Figure, Part, Unit
 from numerus.kit.statements import statements
 
 

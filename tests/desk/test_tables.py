@@ -8,9 +8,9 @@ from PyQt6.QtGui import QColor
 
 from numerus.desk.tables import documents_dialog, scheme_dialog
 from numerus.desk.window import MainWindow
+from numerus.domain.paints import Paint
 from numerus.errors import PlanError
 from numerus.paint.rows import from_rows, to_rows
-from numerus.paint.scheme import Paint
 
 
 def test_a_scheme_as_rows_comes_back(window: MainWindow) -> None:

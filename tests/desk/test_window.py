@@ -23,12 +23,12 @@ from numerus.desk.jobs import Jobs
 from numerus.desk.theme.palette import DAY, LAMPLIGHT
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.window import MainWindow
+from numerus.domain.journal import FORECAST
+from numerus.domain.parts import Kit
+from numerus.domain.stages import STAGES
 from numerus.errors import Cancelled, NumerusError
+from numerus.formats.mesh_writing import write_stl
 from numerus.geometry.rays import Camera
-from numerus.geometry.writing import write_stl
-from numerus.kit.facts import FORECAST
-from numerus.kit.march import STAGES
-from numerus.kit.plan import Kit
 
 
 def pixels(window: MainWindow) -> np.ndarray:

@@ -9,8 +9,8 @@ import pytest
 
 from numerus.devices.air import coming_air
 from numerus.devices.printer import FAULTS, SimulatedPrinter
-from numerus.resin.plate import Placed, Plate
-from numerus.resin.profiles import Machine
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.resin.timing import run_minutes
 
 MACHINE = Machine("m", "M")

@@ -14,14 +14,14 @@ from helpers import box_mesh
 from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.link import ArchivePrinter, FolderLink, link_for
 from numerus.devices.printer import LINE, SimulatedPrinter
+from numerus.domain.journal import RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.floor.runs import RunRecord, run_records
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import merged
-from numerus.kit.facts import RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.resin.layerfile import LayerArchive, write_layers
-from numerus.resin.plate import Placed, Plate
 from numerus.resin.platelayers import plate_columns
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 
 NOW = datetime(2026, 3, 5, 18, 30)

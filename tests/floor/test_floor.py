@@ -7,13 +7,13 @@ from datetime import datetime, timedelta
 
 import pytest
 
+from numerus.domain.army import Army
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.floor.attendance import hours_of
 from numerus.floor.helps import bill_says, what_helps
 from numerus.floor.queue import Bill, Floor, plan_runs
 from numerus.floor.wet import DRY_MIN, LAMP_MIN, TUB_MIN, loads, wet_work
-from numerus.kit.plan import Army
-from numerus.resin.plate import Placed, Plate
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 
 NOW = datetime(2026, 3, 5, 18, 30)

@@ -9,11 +9,11 @@ from datetime import datetime
 import numpy as np
 import pytest
 
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
 from numerus.floor.inquest import TABLE, Circumstances, expected_bits, inquest, likelihoods, usual
 from numerus.floor.runs import RunRecord
-from numerus.resin.plate import Placed, Plate
-from numerus.resin.profiles import Machine
 
 AT = datetime(2026, 3, 1, 20)
 

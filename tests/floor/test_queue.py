@@ -10,9 +10,12 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from numerus.domain.army import Army, Day
+from numerus.domain.clock import later, minutes_between
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
 from numerus.floor.attendance import hobby_minutes_per_day, hours_of
-from numerus.floor.clock import later, minutes_between
 from numerus.floor.queue import (
     LOOK_AHEAD,
     STEP,
@@ -22,9 +25,6 @@ from numerus.floor.queue import (
     other_starts,
     plan_runs,
 )  # fmt: skip
-from numerus.kit.plan import Army, Day
-from numerus.resin.plate import Placed, Plate
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 
 NOW = datetime(2026, 3, 5, 18, 30)

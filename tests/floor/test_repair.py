@@ -9,6 +9,10 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from numerus.domain.journal import REPAIR_CHOSEN, REPAIR_ENDED, Fact
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Part
+from numerus.domain.poses import Pose
 from numerus.floor.repair import (
     END,
     HIDE,
@@ -24,9 +28,6 @@ from numerus.floor.repair import (
     ways,
 )
 from numerus.floor.runs import FAILED, FLAWED
-from numerus.kit.facts import REPAIR_CHOSEN, REPAIR_ENDED, Fact
-from numerus.kit.plan import Part, Pose
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes
 
 NOW = datetime(2026, 3, 5, 18, 30)

@@ -5,9 +5,9 @@ from __future__ import annotations
 from datetime import datetime
 
 from helpers import active
+from numerus.domain.journal import PART_OUTCOME, RESTORED, RUN_ENDED, RUN_STARTED, STEP, WITHDRAWN, Fact
+from numerus.domain.plates import Placed, Plate
 from numerus.floor.runs import copy_states, failure_counts, machine_layers, run_records, waiting_plates
-from numerus.kit.facts import PART_OUTCOME, RESTORED, RUN_ENDED, RUN_STARTED, STEP, WITHDRAWN, Fact
-from numerus.resin.plate import Placed, Plate
 
 AT = datetime(2026, 3, 1, 20)
 

@@ -7,11 +7,11 @@ from datetime import date, datetime, timedelta
 
 import pytest
 
+from numerus.domain.journal import FILM_CHANGED, Fact
+from numerus.domain.machines import Bottle, Machine, Resin
+from numerus.domain.plates import Plate
 from numerus.floor.runs import RunRecord
 from numerus.floor.wear import before_run, stock_of, wear_of
-from numerus.kit.facts import FILM_CHANGED, Fact
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Bottle, Machine, Resin
 
 NOW = datetime(2026, 3, 30, 20)
 MACHINE = Machine(

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
-from numerus.geometry.formats import MeshFile
+from numerus.formats.mesh_formats import MeshFile
 from numerus.geometry.mesh import Mesh, merged, welded
 from numerus.geometry.repair.health import Health, inspect
 

@@ -10,10 +10,10 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
-from numerus.geometry.files import read_mesh
+from numerus.formats.mesh_files import read_mesh
+from numerus.formats.mesh_writing import Sliced, write_sliced_3mf
 from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
-from numerus.geometry.writing import Sliced, write_sliced_3mf
 
 SPACE = {"m": "http://schemas.microsoft.com/3dmanufacturing/core/2015/02",
          "s": "http://schemas.microsoft.com/3dmanufacturing/slice/2015/07"}  # fmt: skip

@@ -7,6 +7,8 @@ from collections import Counter
 from hypothesis import given
 from hypothesis import strategies as st
 
+from numerus.domain.army import BOUGHT, NONE, BuildRule, Figure, Unit
+from numerus.domain.parts import Part, Relation
 from numerus.kit.builds import (
     alike_builds,
     alternatives,
@@ -30,7 +32,6 @@ from numerus.kit.completeness import (
     slot_states,
     spares_for,
 )  # fmt: skip
-from numerus.kit.plan import BOUGHT, NONE, BuildRule, Figure, Part, Relation, Unit
 
 UNIT = Unit("u", "U", 0, 28.5, "k", slots=("legs", "head", "left arm"))
 

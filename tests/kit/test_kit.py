@@ -7,11 +7,12 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from helpers import box_mesh
-from numerus.geometry.formats import MeshFile
-from numerus.geometry.packed import unpack_mesh
+from numerus.domain.army import BOUGHT, NONE, Figure, Unit
+from numerus.domain.parts import Part
+from numerus.formats.mesh_formats import MeshFile
+from numerus.formats.packed_mesh import unpack_mesh
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
 from numerus.kit.completeness import completeness, sentence
-from numerus.kit.plan import BOUGHT, NONE, Figure, Part, Unit
 from numerus.kit.sorting import guess_slot, offered_factor, part_from_file, rescaled, words_of
 
 UNIT = Unit("u", "U", 0, 28.5, "k", slots=("base", "legs", "head", "left arm"))

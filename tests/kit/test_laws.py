@@ -9,11 +9,11 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from helpers import active
+from numerus.domain.army import BOUGHT, NONE, SLOTS, Figure, Unit
+from numerus.domain.journal import RESTORED, STEP, WITHDRAWN, Fact
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
 from numerus.kit.clocktime import clock, minute_of, windows_of
 from numerus.kit.completeness import completeness, sentence
-from numerus.kit.facts import RESTORED, STEP, WITHDRAWN, Fact
-from numerus.kit.plan import BOUGHT, NONE, SLOTS, Figure, Unit
 
 AT = datetime(2026, 3, 5)
 UNIT = Unit("u", "Unit", 0, 28.5, "kit")

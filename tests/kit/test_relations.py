@@ -10,11 +10,11 @@ import trimesh
 
 from helpers import box_mesh, handed_mesh, moved_by, subdivided
 from numerus.demo.messy import write_archive
+from numerus.domain.parts import Relation
 from numerus.errors import Cancelled
-from numerus.geometry.files import Refusal, read_any
+from numerus.formats.mesh_files import Refusal, read_any
 from numerus.geometry.mesh import Mesh, merged
 from numerus.kit.assembly import propose, repeats
-from numerus.kit.plan import Relation
 from numerus.kit.recognise import base_of, supports_of, usual
 from numerus.kit.relations import core_name, relations
 from numerus.kit.sorting import Shaped, shaped

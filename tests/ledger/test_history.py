@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 
 from helpers import EVENING, all_told
 from numerus.book.book import Book
-from numerus.kit.facts import (
+from numerus.domain.journal import (
     BATH_CHANGED,
     PART_OUTCOME,
     RUN_ENDED,

@@ -11,8 +11,8 @@ from hypothesis import strategies as st
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, RUN_STARTED, STEP, Fact
-from numerus.kit.march import STAGES
+from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, RUN_STARTED, STEP, Fact
+from numerus.domain.stages import STAGES
 from numerus.ledger.costs import unit_costs
 from numerus.ledger.forecast import forecast
 from numerus.ledger.history import History

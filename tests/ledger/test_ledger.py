@@ -12,22 +12,21 @@ import pytest
 
 from helpers import EVENING, box_mesh
 from numerus.book.book import Book, Removed
+from numerus.domain.army import Day
+from numerus.domain.journal import Fact
+from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PlanError
 from numerus.floor.runs import waiting_plates
-from numerus.kit.facts import Fact
-from numerus.kit.plan import Day
+from numerus.formats.packed_mesh import unpack_mesh
 from numerus.ledger.costs import unit_costs
 from numerus.ledger.forecast import draws, forecast, simulate, situation
 from numerus.ledger.history import History
 from numerus.ledger.orders import orders, paint_batch, paint_line, step
 from numerus.ledger.packing import FOAM_MM, PIXEL_MM, lying_outline, packing_list
-from numerus.ledger.plans import Plans
 from numerus.ledger.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
 from numerus.ledger.rates import failure_rate, rates
 from numerus.ledger.standing import standing
 from numerus.ledger.work import bottleneck, gates, work_by_stage, work_by_unit
-
-from numerus.geometry.packed import unpack_mesh  # isort: skip
 
 
 def logged(ratio: float, times: int) -> list[Fact]:

@@ -8,16 +8,18 @@ from itertools import count as count_from
 import pytest
 
 from helpers import EVENING, box_mesh
+from numerus.domain.army import Army, Figure, Unit
+from numerus.domain.machines import Machine
+from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
+from numerus.domain.plates import Placed, Plate
+from numerus.domain.poses import Pose
 from numerus.floor.runs import RunRecord, copy_states
 from numerus.geometry.mesh import Mesh
 from numerus.kit.completeness import chance_to_fail
-from numerus.kit.plan import Army, Figure, Part, Pose, Unit
 from numerus.ledger.history import History
-from numerus.ledger.plans import Plans
 from numerus.ledger.plating import Batching, failing_spares, part_rate, plates_for
 from numerus.ledger.standing import standing
-from numerus.resin.plate import Placed, Plate
-from numerus.resin.profiles import Machine
 
 PART = Part("part", "k", "Head", "head", "", 100, (9, 9, 9), 1.0, 5.0, True, 1, 0, "mm", weak_mm2=20.0)
 

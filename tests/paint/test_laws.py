@@ -10,11 +10,13 @@ from hypothesis import strategies as st
 
 from numerus.colour.light import delta_e, hex_of, lab_of, mixed, nearest, rgb_of, value_of
 from numerus.demo.scheme import PAINTS, SCHEME
+from numerus.domain.paints import Paint
+from numerus.domain.recipes import Recipe
+from numerus.domain.stages import LEVELS
 from numerus.floor.attendance import Window
-from numerus.kit.march import LEVELS
 from numerus.paint.batch import batch_line, used_drying_min
 from numerus.paint.priming import SCHOOLS, prime_plan
-from numerus.paint.scheme import Paint, Recipe, mix_colour, paint_needed_ml, shopping, strokes_for, values, zone_colour
+from numerus.paint.scheme import mix_colour, paint_needed_ml, shopping, strokes_for, values, zone_colour
 from numerus.paint.weather import Air
 
 RACK = {p.id: p for p in PAINTS}

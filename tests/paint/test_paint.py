@@ -9,24 +9,14 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.demo.scheme import PAINTS, SCHEME
+from numerus.domain.paints import Paint
+from numerus.domain.recipes import Scheme, Stroke
+from numerus.domain.zones import ZONES
 from numerus.errors import PlanError
 from numerus.floor.attendance import Window
-from numerus.kit.zones import ZONES
 from numerus.paint.batch import batch_line, used_drying_min
 from numerus.paint.priming import prime_plan
-from numerus.paint.scheme import (
-    Melt,
-    Paint,
-    Scheme,
-    Stage,
-    Stroke,
-    melting,
-    mix_colour,
-    paint_needed_ml,
-    shopping,
-    strokes_for,
-    values,
-)
+from numerus.paint.scheme import Melt, Stage, melting, mix_colour, paint_needed_ml, shopping, strokes_for, values
 from numerus.paint.weather import Air, first_fit
 
 RACK = {p.id: p for p in PAINTS}

@@ -9,14 +9,14 @@ import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.army import mesh
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.poses import Stroke
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import merged
-from numerus.kit.plan import Stroke
 from numerus.resin.editing import drafted, mended, moved_tip, split, supported, thickened, under, with_tip, without_tip
 from numerus.resin.fields import fields_of
 from numerus.resin.hanging import hung
 from numerus.resin.pose import posed, school_up
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import proved
 from numerus.resin.style import STYLES, SupportStyle, style_for, tip_name
 from numerus.resin.supports import built, support

@@ -6,8 +6,8 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
+from numerus.domain.poses import Stroke
 from numerus.errors import GeometryError
-from numerus.kit.plan import Stroke
 from numerus.resin.fields import detail_of, fields_of, importance, packed_fields, unpacked_fields
 
 CUBE = subdivided(box_mesh((10, 10, 10)), 3)

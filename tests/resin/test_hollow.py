@@ -6,6 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh
+from numerus.domain.machines import Machine, Resin
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import mesh_of, solid_of
 from numerus.geometry.mesh import Mesh, merged
@@ -14,7 +15,6 @@ from numerus.geometry.thickness import thickness
 from numerus.resin.fields import fields_of
 from numerus.resin.hollow import hollow, plugs, with_drain_at
 from numerus.resin.pose import measure
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.venting import tipping, vented
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")

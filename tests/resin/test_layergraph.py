@@ -6,10 +6,10 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh
+from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import merged
 from numerus.resin.hanging import PIXEL_MM
 from numerus.resin.layergraph import LayerGraph, layer_graph
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import STANDING_N_PER_MM2
 from numerus.resin.supports import support
 from numerus.resin.timing import pull_n

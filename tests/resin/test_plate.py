@@ -10,13 +10,13 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.demo.army import supported
+from numerus.domain.machines import Machine, Resin
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.mesh import about_vertical, rotation_matrix
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import silhouette
 from numerus.resin.nesting import TURNS, _fits, turn_deg, turned_by, words_of
 from numerus.resin.plate import CELL_MM, Outline, density, empty_plate, machine_minutes, outline_bitmap, pack, plates_of
-from numerus.resin.profiles import Machine, Resin
 
 SMALL = Machine("m", "Small", 60, 40, 100)
 

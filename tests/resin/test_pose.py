@@ -7,11 +7,11 @@ import pytest
 
 from helpers import ball_mesh, box_mesh
 from numerus.demo.army import mesh
+from numerus.domain.machines import Machine, Resin
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import merged, turning_up
 from numerus.resin.fields import fields_of
 from numerus.resin.pose import SCHOOLS, candidates, in_words, measure, posed, school_up
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Weights, directions, search
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")

@@ -6,9 +6,9 @@ import numpy as np
 import pytest
 
 from helpers import box_mesh, handed_mesh, moved_by
+from numerus.domain.machines import Machine, Resin
 from numerus.resin.pose import candidates
 from numerus.resin.posing import best_kept, kept_pose, twin_pose
-from numerus.resin.profiles import Machine, Resin
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 

@@ -11,6 +11,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from numerus.domain.machines import Film, Machine, Resin
 from numerus.errors import PlanError
 from numerus.geometry.repair.health import count_holes, edges_of
 from numerus.resin.calibration import (
@@ -25,7 +26,6 @@ from numerus.resin.calibration import (
     right_exposure_s,
 )
 from numerus.resin.profilefile import kind_of, profile_text, read_profile, shipped_profiles, write_profile
-from numerus.resin.profiles import Film, Machine, Resin
 from numerus.resin.timing import run_minutes
 
 

@@ -9,14 +9,14 @@ import pytest
 
 from helpers import ball_mesh, box_mesh
 from numerus.demo.army import mesh
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.poses import Pillar
 from numerus.geometry.mesh import merged
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.sections import section_at, sections
-from numerus.kit.plan import Pillar
 from numerus.resin.fields import fields_of
 from numerus.resin.hanging import hung
 from numerus.resin.pose import posed, school_up
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import STANDING_N_PER_MM2, loads, marks, necks_mm2, proved, proved_mesh, scar_bill
 from numerus.resin.style import SupportStyle, tip_n
 from numerus.resin.supports import built, support

@@ -8,10 +8,10 @@ from scipy.stats import spearmanr
 
 from helpers import ball_mesh, box_mesh
 from numerus.demo.army import mesh
+from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import merged
 from numerus.resin.fields import fields_of
 from numerus.resin.pose import measure
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import COSTS, Search, Weights, apart, costs_of, regret, sampled, search, shares
 
 

@@ -9,6 +9,7 @@ import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.army import mesh
+from numerus.domain.machines import Machine, Resin
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import merged
 from numerus.geometry.repair.health import edges_of
@@ -18,7 +19,6 @@ from numerus.resin.fields import fields_of
 from numerus.resin.hanging import stands_flat
 from numerus.resin.layergraph import layer_graph
 from numerus.resin.pose import posed, school_up
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import loads, proved
 from numerus.resin.style import SupportStyle
 from numerus.resin.supports import support

@@ -10,7 +10,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from numerus.resin.profiles import Machine, Resin
+from numerus.domain.machines import Machine, Resin
 from numerus.resin.style import held_mm2, style_for
 from numerus.resin.timing import height_after, layer_count, pull_n, run_minutes
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass, field
 
-from numerus.kit.facts import BATH_CHANGED, STEP, Fact
+from numerus.domain.journal import BATH_CHANGED, STEP, Fact
 
 FILM_MM = 0.08  # of resin that clings after dripping off, on parts and supports
 DIRTY_SHARE = 0.85  # of the clinging resin that stays in the first bath

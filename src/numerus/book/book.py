@@ -22,10 +22,10 @@ from numerus.book import tables
 from numerus.book.documents import KINDS, kind_of, read, written
 from numerus.book.journal import Journal
 from numerus.book.opening import engine_for, prepare
+from numerus.domain.journal import RESTORED, WITHDRAWN, Fact
+from numerus.domain.plans import Plans
 from numerus.errors import BookError
-from numerus.kit.facts import RESTORED, WITHDRAWN, Fact
 from numerus.ledger.history import History
-from numerus.ledger.plans import Plans
 from numerus.words import counted
 
 _FIELD = {"army": "army", **{kind: kind + "s" for kind in KINDS if kind != "army"}}

@@ -7,12 +7,13 @@ from typing import Any
 
 from pydantic import TypeAdapter, ValidationError
 
+from numerus.domain.army import Army, Figure, Unit
+from numerus.domain.machines import Bottle, Machine, Resin
+from numerus.domain.paints import Paint
+from numerus.domain.parts import Kit, Part, Relation
+from numerus.domain.plates import Plate, Run
+from numerus.domain.recipes import Scheme
 from numerus.errors import BookError
-from numerus.floor.queue import Run
-from numerus.kit.plan import Army, Figure, Kit, Part, Relation, Unit
-from numerus.paint.scheme import Paint, Scheme
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Bottle, Machine, Resin
 
 KINDS: dict[str, type] = {
     "army": Army, "unit": Unit, "figure": Figure, "kit": Kit, "part": Part, "machine": Machine, "resin": Resin,

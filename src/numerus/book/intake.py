@@ -10,13 +10,13 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 
 from numerus.book.book import Book
+from numerus.domain.parts import Kit, Part, Relation
 from numerus.errors import Cancelled, MeshFileError
-from numerus.geometry.files import Refusal, names_in, read_any
-from numerus.geometry.formats import MeshFile
+from numerus.formats.mesh_files import Refusal, names_in, read_any
+from numerus.formats.mesh_formats import MeshFile
+from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import pack_mesh, unpack_mesh
 from numerus.kit.assembly import DOUBTFUL, propose, repeats
-from numerus.kit.plan import Kit, Part, Relation
 from numerus.kit.relations import relations
 from numerus.kit.sorting import Shaped, offered_factor, part_from_file
 from numerus.kit.thumbnails import thumbnail_png

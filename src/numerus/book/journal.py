@@ -20,8 +20,8 @@ from pydantic import TypeAdapter, ValidationError
 from pydantic_core import from_json
 
 from numerus.book.tables import SETTLED
+from numerus.domain.journal import RESTORED, WITHDRAWN, Fact, taken_back
 from numerus.errors import BookError
-from numerus.kit.facts import RESTORED, WITHDRAWN, Fact, taken_back
 from numerus.ledger.history import History
 
 LIVELY = 20_000

@@ -12,11 +12,12 @@ from typing import Any
 
 from numerus.book.book import Book
 from numerus.book.intake import new_id, resorted, shaped_part
+from numerus.domain.army import NONE, Figure, Unit
+from numerus.domain.parts import Kit, Part, Relation
+from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.cutting import Cut
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import pack_mesh
 from numerus.geometry.repair.mending import mend
-from numerus.kit.plan import NONE, Figure, Kit, Part, Relation, Unit
 from numerus.kit.sorting import offered_factor, remeasured, rescaled
 from numerus.kit.statements import statements
 from numerus.kit.thumbnails import thumbnail_png

@@ -12,7 +12,7 @@ from numerus.errors import NumerusError
 
 def _inspected(name: str, found: Any, below_mm: float) -> Result:
     from numerus.bench.build import balance
-    from numerus.geometry.files import Refusal
+    from numerus.formats.mesh_files import Refusal
     from numerus.geometry.repair.health import inspect
     from numerus.geometry.thickness import thickness
 
@@ -30,7 +30,7 @@ def _inspected(name: str, found: Any, below_mm: float) -> Result:
 
 def inspect_files(args: argparse.Namespace) -> list[Result]:
     """Every mesh of every file, folder or zip named."""
-    from numerus.geometry.files import read_any
+    from numerus.formats.mesh_files import read_any
 
     results = []
     for path in args.files:
@@ -45,8 +45,8 @@ def inspect_files(args: argparse.Namespace) -> list[Result]:
 
 def kit_of(args: argparse.Namespace) -> list[Result]:
     """What an archive or folder holds and what its parts are to each other; sizes in mm after the unit was read."""
-    from numerus.geometry.files import Refusal, read_any
-    from numerus.geometry.formats import MeshFile
+    from numerus.formats.mesh_files import Refusal, read_any
+    from numerus.formats.mesh_formats import MeshFile
     from numerus.geometry.repair.health import UNIT_FACTORS
     from numerus.kit.assembly import propose
     from numerus.kit.relations import relations, together
@@ -87,14 +87,14 @@ def _rounded(value: Any) -> Result:
 
 
 def layers_of(args: argparse.Namespace) -> list[Result]:
-    from numerus.geometry.files import read_mesh
+    from numerus.domain.machines import Machine, Resin
+    from numerus.formats.mesh_files import read_mesh
     from numerus.geometry.repair.health import oriented, without_degenerate
     from numerus.geometry.solids.columns import solid_columns
     from numerus.geometry.solids.layers import islands, layer_areas_mm2
     from numerus.geometry.solids.pockets import cups, trapped
     from numerus.geometry.solids.sections import sections, specks
     from numerus.resin.pose import layer_pulls_n
-    from numerus.resin.profiles import Machine, Resin
 
     try:
         mesh, turned = oriented(without_degenerate(read_mesh(args.file).mesh)[0])
@@ -116,8 +116,8 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
 
 def poses_of(args: argparse.Namespace) -> list[Result]:
     """Ways to lie on the machine, the least regret first."""
+    from numerus.domain.machines import Machine, Resin
     from numerus.resin.judgement import judged_poses
-    from numerus.resin.profiles import Machine, Resin
 
     mesh = sound(args.file)
     found = judged_poses(mesh, Machine("m", "usual"), Resin("r", "usual"), args.school)
@@ -132,9 +132,9 @@ def poses_of(args: argparse.Namespace) -> list[Result]:
 
 def support_of(args: argparse.Namespace) -> list[Result]:
     """A supported copy, platform at z = 0, raft included, and what its check says."""
-    from numerus.geometry.writing import write_stl
+    from numerus.domain.machines import Machine, Resin
+    from numerus.formats.mesh_writing import write_stl
     from numerus.resin.judgement import supported_part
-    from numerus.resin.profiles import Machine, Resin
 
     mesh = sound(args.file)
     made = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
@@ -151,7 +151,7 @@ def support_of(args: argparse.Namespace) -> list[Result]:
 
 def hollow_of(args: argparse.Namespace) -> list[Result]:
     """A hollow copy with drains, in the file's own coordinates."""
-    from numerus.geometry.writing import write_stl
+    from numerus.formats.mesh_writing import write_stl
     from numerus.resin.hollow import hollow
 
     made = hollow(sound(args.file), args.wall_mm, args.drain_mm)

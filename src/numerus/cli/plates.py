@@ -14,8 +14,8 @@ from numerus.errors import PlanError
 
 def _machine_named(machines: dict[str, Any], name: str) -> Any:
     """A machine by its id or name, or a profile's file; the examples are known, too. Raises PlanError, naming those there are."""
+    from numerus.domain.machines import Machine
     from numerus.resin.profilefile import read_profile, shipped_profiles
-    from numerus.resin.profiles import Machine
 
     if name.endswith(".json") and isinstance(told := read_profile(Path(name)), Machine):
         return told
@@ -29,7 +29,7 @@ def _machine_named(machines: dict[str, Any], name: str) -> Any:
 
 def plates_made(args: argparse.Namespace) -> list[Result]:
     """Plates for all a book is owed, or for mesh files each posed and supported, packed by silhouette, written as 3MF."""
-    from numerus.geometry.writing import write_3mf
+    from numerus.formats.mesh_writing import write_3mf
     from numerus.resin.plate import covered
 
     args.out.mkdir(parents=True, exist_ok=True)
@@ -55,7 +55,7 @@ Made = tuple[list[tuple[Any, list[tuple[str, Any]]]], Any, dict[str, Any]]
 def _plates_of_book(path: Path, machine_name: str) -> Made:
     from numerus.book.book import Book
     from numerus.book.intake import new_id
-    from numerus.geometry.packed import unpack_mesh
+    from numerus.formats.packed_mesh import unpack_mesh
     from numerus.ledger.plating import outlines_for, owed_copies, owed_spares, plate_meshes
     from numerus.ledger.standing import standing
     from numerus.resin.plate import pack, plates_of
@@ -81,9 +81,9 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
 def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
     """Each file in its best pose with its supports; machines are those of the demo, or a usual one."""
     from numerus.demo.army import RESIN
+    from numerus.domain.machines import Machine
     from numerus.resin.plate import Outline, outline_bitmap, pack, placed_mesh, plates_of
     from numerus.resin.posing import best_kept
-    from numerus.resin.profiles import Machine
 
     machine = _machine_named({"usual": Machine("usual", "usual")}, machine_name)
     outlines, meshes = [], {}

@@ -21,18 +21,19 @@ from numerus.book.documents import kit_statements, read
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.devices.link import stand_in
-from numerus.floor.queue import Run
+from numerus.domain.army import BOUGHT, NONE, WEEKDAY, WEEKEND, Army, Day, Figure, Unit
+from numerus.domain.journal import FORECAST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Kit, Part
+from numerus.domain.plans import Plans
+from numerus.domain.plates import Plate, Run
 from numerus.floor.runs import FAILED, FLAWED, GOOD
+from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import unpack_mesh
-from numerus.kit.facts import FORECAST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
-from numerus.kit.plan import BOUGHT, NONE, WEEKDAY, WEEKEND, Army, Day, Figure, Kit, Part, Unit
 from numerus.ledger.orders import step
-from numerus.ledger.plans import Plans
 from numerus.ledger.standing import zones_of
 from numerus.paint.scheme import Stage, strokes_for
-from numerus.resin.plate import Outline, Plate, outline_bitmap, pack, plates_of
-from numerus.resin.profiles import Machine, Resin
+from numerus.resin.plate import Outline, outline_bitmap, pack, plates_of
 
 MESHES = Path(__file__).parent / "meshes"
 TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, 0.03, bad_spots=((16.0, 12.0, 9.0),))

@@ -13,8 +13,8 @@ from pathlib import Path
 import numpy as np
 
 from numerus.demo.army import mesh, supported
+from numerus.formats.mesh_writing import stl_bytes
 from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix, turning_up
-from numerus.geometry.writing import stl_bytes
 
 README = (
     "Thank you for your purchase!!! v2 FINAL (really final). Scale: yes. Supports: some. If an arm is missing it is in "

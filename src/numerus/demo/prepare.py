@@ -9,18 +9,18 @@ from dataclasses import replace
 from pathlib import Path
 
 from numerus.book.documents import kit_statements, written
-from numerus.geometry.formats import MeshFile
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.poses import Pose
+from numerus.formats.mesh_formats import MeshFile
+from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import pack_mesh, unpack_mesh
 from numerus.geometry.repair.health import oriented
-from numerus.kit.plan import Pose
 from numerus.kit.relations import relations
 from numerus.kit.sorting import Shaped, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
 from numerus.resin.fields import fields_of
 from numerus.resin.pose import PoseCost, candidates, measure, school_up
 from numerus.resin.posing import draft_of, first_caught, kept_pose
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.supports import Supported
 
 # Who stands flat on the plate by habit, whatever the search says.

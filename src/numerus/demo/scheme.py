@@ -2,7 +2,8 @@
 
 from __future__ import annotations
 
-from numerus.paint.scheme import Paint, Recipe, Scheme, Stroke
+from numerus.domain.paints import Paint
+from numerus.domain.recipes import Recipe, Scheme, Stroke
 
 PAINTS = (
     Paint("tallow", "Tallow coat", "Sedge & Daughters", "#C99A2E", 11, 3.2),

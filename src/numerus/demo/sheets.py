@@ -17,10 +17,10 @@ from numerus.colour.light import rgb_of
 from numerus.demo.army import BELLRINGERS, figure_parts, mesh
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.demo.scheme import PAINTS, SCHEME
+from numerus.domain.zones import ZONES
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import picture
 from numerus.kit.thumbnails import RESIN, fitted_camera
-from numerus.kit.zones import ZONES
 from numerus.paint.scheme import zone_colour
 
 GROUND, INK = (244, 240, 231), (35, 43, 51)

@@ -17,11 +17,12 @@ from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.desk.context import Context
 from numerus.desk.dialogs import ArmyDialog, UnitDialog
 from numerus.desk.jobs import Progress
+from numerus.domain.army import SLOTS
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Kit
 from numerus.errors import NumerusError
-from numerus.geometry.files import names_in
-from numerus.geometry.formats import FORMATS
-from numerus.kit.plan import SLOTS, Kit
-from numerus.resin.profiles import Machine, Resin
+from numerus.formats.mesh_files import names_in
+from numerus.formats.mesh_formats import FORMATS
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
 BOOKS = "Numerus books (*.numerus)"

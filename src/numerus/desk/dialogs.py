@@ -24,9 +24,9 @@ from PyQt6.QtWidgets import (
 from numerus.book.intake import new_id
 from numerus.desk.theme.marks import MARKS
 from numerus.desk.widgets.layout import label
-from numerus.kit.march import LEVEL_NAMES, LEVELS
-from numerus.kit.plan import BASES_MM, SLOTS, Army, Figure, Unit
-from numerus.ledger.plans import Plans
+from numerus.domain.army import BASES_MM, SLOTS, Army, Figure, Unit
+from numerus.domain.plans import Plans
+from numerus.domain.stages import LEVEL_NAMES, LEVELS
 
 MARK_WORDS = {
     "hat": "hat and coat, solid",

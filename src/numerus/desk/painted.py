@@ -10,10 +10,11 @@ from numpy.typing import NDArray
 from numerus.colour.light import rgb_of
 from numerus.desk.session import Session
 from numerus.desk.view3d.renderer import Thing
+from numerus.domain.army import Figure
+from numerus.domain.recipes import Recipe
+from numerus.domain.zones import ZONES
 from numerus.geometry.mesh import Mesh
-from numerus.kit.plan import Figure
-from numerus.kit.zones import ZONES
-from numerus.paint.scheme import Recipe, zone_colour
+from numerus.paint.scheme import zone_colour
 
 Colours = NDArray[np.uint8]
 PRIMER_LIGHT, PRIMER_DARK = np.array([205, 203, 198]), np.array([62, 62, 64])

@@ -14,15 +14,16 @@ from typing import Any
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from numerus.book.book import Book
+from numerus.domain.army import Unit
+from numerus.domain.journal import FORECAST, Fact
+from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
 from numerus.errors import BookError, NumerusError
+from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import unpack_mesh
-from numerus.kit.facts import FORECAST, Fact
-from numerus.kit.plan import Part, Unit
 from numerus.ledger.forecast import Forecast, forecast
 from numerus.ledger.history import History
 from numerus.ledger.orders import Orders, orders
-from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate, rates
 from numerus.ledger.standing import Standing, standing
 from numerus.ledger.work import Gate, StageWork, bottleneck, gates, work_by_stage

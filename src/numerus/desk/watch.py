@@ -8,12 +8,12 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from numerus.desk.session import Session
 from numerus.devices.link import MachineLink, link_for
-from numerus.floor.clock import later
+from numerus.domain.clock import later
+from numerus.domain.journal import RUN_ENDED, RUN_PAUSED, Fact
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
 from numerus.floor.runs import RunRecord
 from numerus.floor.vat import levels
-from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, Fact
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine
 
 
 class RunWatch(QObject):

@@ -36,8 +36,8 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.watch import RunWatch
 from numerus.desk.welcome import welcome
 from numerus.desk.widgets.layout import Pages, button
-from numerus.kit.march import STAGES, TITLES
-from numerus.paint.scheme import Paint
+from numerus.domain.paints import Paint
+from numerus.domain.stages import STAGES, TITLES
 
 CLOCK_MS = 60_000
 WIDE_BENCHES = ("sort", "pose", "plate", "print", "paint", "ready")

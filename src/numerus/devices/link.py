@@ -12,11 +12,11 @@ from typing import Any, Protocol
 from zlib import crc32
 
 from numerus.devices.printer import WARM_C, Outcome, Reading, SimulatedPrinter
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
 from numerus.floor.runs import GOOD, RunRecord
 from numerus.floor.vat import levels
 from numerus.resin.layerfile import LayerArchive
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import height_after, layer_count
 
 STATUS = "status.json"

@@ -10,9 +10,9 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
 from numerus.floor.runs import FAILED, FLAWED, GOOD
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import height_after, layer_count
 
 FAULTS = ("none", "one part lets go", "power cut", "resin out", "weak corner")

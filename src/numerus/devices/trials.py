@@ -8,10 +8,10 @@ from datetime import datetime, timedelta
 import numpy as np
 
 from numerus.devices.printer import SimulatedPrinter
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.floor.inquest import Circumstances, Inquest, inquest
 from numerus.floor.runs import FAILED, RunRecord
-from numerus.resin.plate import Placed, Plate
-from numerus.resin.profiles import Machine
 
 RUNS = 5  # of a week
 FIRST = datetime(2026, 3, 2, 19)

@@ -6,9 +6,9 @@ from bisect import bisect_left
 from dataclasses import dataclass, replace
 from datetime import date, datetime, time, timedelta
 
+from numerus.domain.army import Army, Day
+from numerus.domain.clock import later, minutes_between
 from numerus.errors import PlanError
-from numerus.floor.clock import later, minutes_between
-from numerus.kit.plan import Army, Day
 
 
 @dataclass(frozen=True)

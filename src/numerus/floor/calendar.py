@@ -8,9 +8,9 @@ from zoneinfo import ZoneInfo
 
 from icalendar import Alarm, Calendar, Event
 
+from numerus.domain.army import Army
+from numerus.domain.machines import Machine
 from numerus.floor.queue import Slotted
-from numerus.kit.plan import Army
-from numerus.resin.profiles import Machine
 
 REMIND = timedelta(minutes=5)
 

@@ -6,11 +6,11 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
+from numerus.domain.army import Army
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
 from numerus.floor.attendance import LATE, up_late
 from numerus.floor.queue import Bill, Floor, plan_runs
-from numerus.kit.plan import Army
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 
 SECOND_PLATE_MIN = 4.0

@@ -17,12 +17,12 @@ from typing import Any
 
 import numpy as np
 
+from numerus.domain.machines import Machine
+from numerus.domain.parts import Part
+from numerus.domain.plates import Plate
 from numerus.errors import PlanError
 from numerus.floor.runs import FAILED, RunRecord
 from numerus.geometry.mesh import Floats
-from numerus.kit.plan import Part
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine
 
 TABLE = Path(__file__).with_name("likelihoods.json")
 NEAR_MM = 18.0

@@ -12,12 +12,12 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import datetime, timedelta
 
+from numerus.domain.army import Army
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
 from numerus.floor.attendance import Hours, hours_of
 from numerus.floor.vat import filling
-from numerus.kit.plan import Army
 from numerus.resin.laying import lies_on
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 from numerus.words import span
 
@@ -49,17 +49,6 @@ class Floor:
     busy: Mapping[str, datetime] = field(default_factory=dict)
     cold: Cold | None = None
     fits: Fits = within
-
-
-@dataclass(frozen=True)
-class Run:
-    """A plan to print a plate; what really happened is in the journal."""
-
-    id: str
-    plate_id: str
-    machine_id: str
-    start: datetime
-    end: datetime
 
 
 @dataclass(frozen=True)

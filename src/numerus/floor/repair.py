@@ -8,10 +8,10 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, replace
 from math import ceil, log
 
+from numerus.domain.journal import REPAIR_CHOSEN, REPAIR_ENDED, Fact
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Part
 from numerus.floor.runs import FAILED
-from numerus.kit.facts import REPAIR_CHOSEN, REPAIR_ENDED, Fact
-from numerus.kit.plan import Part
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes
 
 REPRINT, SPARES, END, PUTTY, HIDE, ACCEPT = "reprint", "spares", "end", "putty", "hide", "accept"

@@ -6,10 +6,10 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
 from datetime import datetime
 
-from numerus.floor.clock import minutes_between
+from numerus.domain.clock import minutes_between
+from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP, Fact
+from numerus.domain.plates import Plate
 from numerus.kit.completeness import Copy
-from numerus.kit.facts import PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP, Fact
-from numerus.resin.plate import Plate
 
 GOOD, FLAWED, FAILED = "good", "flawed", "failed"
 COPY_STATES = ("owed", "plated", "printing", "printed", "washed", "cured")

@@ -7,9 +7,9 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from datetime import datetime
 
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
 from numerus.floor.runs import RunRecord
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine
 from numerus.words import span
 
 ROUNDING_ML = 0.01

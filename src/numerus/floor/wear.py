@@ -6,10 +6,10 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime, timedelta
 
+from numerus.domain.journal import FILM_CHANGED, SCREEN_CHANGED, Fact
+from numerus.domain.machines import Bottle, Machine, Resin
+from numerus.domain.plates import Plate
 from numerus.floor.runs import FAILED, RunRecord
-from numerus.kit.facts import FILM_CHANGED, SCREEN_CHANGED, Fact
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Bottle, Machine, Resin
 from numerus.resin.timing import layer_count
 
 PACE_DAYS = 28

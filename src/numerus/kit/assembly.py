@@ -13,8 +13,8 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
+from numerus.domain.parts import Relation
 from numerus.geometry.mesh import Floats
-from numerus.kit.plan import Relation
 from numerus.kit.sorting import Shaped, guess_slot
 
 AT_SIDE = 0.6  # of the torso's half width: joints farther out than this are at its side

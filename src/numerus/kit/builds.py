@@ -7,7 +7,8 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import replace
 from itertools import islice, product
 
-from numerus.kit.plan import BOUGHT, NONE, BuildRule, Figure, Part, Relation, Unit
+from numerus.domain.army import BOUGHT, NONE, BuildRule, Figure, Unit
+from numerus.domain.parts import Part, Relation
 from numerus.words import natural
 
 

@@ -6,8 +6,9 @@ from collections import Counter
 from collections.abc import Collection, Iterable, Mapping
 from dataclasses import dataclass
 
+from numerus.domain.army import BOUGHT, NONE, Figure, Unit
+from numerus.domain.parts import Part
 from numerus.kit.builds import parts_needed, printed_slots, unfilled
-from numerus.kit.plan import BOUGHT, NONE, Figure, Part, Unit
 
 Copy = tuple[str, str]
 """A part a figure needs: (figure id, slot)."""

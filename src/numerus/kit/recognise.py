@@ -12,10 +12,10 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.army import BASES_MM
 from numerus.geometry.likeness import Core
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import Columns, solid_columns
-from numerus.kit.plan import BASES_MM
 
 PILLAR_MM2 = 3.6  # a section under this may be a pillar
 LEAST_FEET = 5  # without a raft a figure's own feet and cloak might be taken for pillars

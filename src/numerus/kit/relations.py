@@ -11,11 +11,11 @@ from itertools import combinations, product
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.parts import Relation
 from numerus.errors import Cancelled
 from numerus.geometry.likeness import Core, Fit, ShapePrint, alike, within
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.occupancy import Contact, Occupied, boxes_meet, cell_for, contact, occupied, shared_mm3
-from numerus.kit.plan import Relation
 from numerus.kit.recognise import Base, Supports, base_of, core_of, supports_of
 from numerus.kit.sorting import Shaped
 from numerus.words import counted

@@ -6,9 +6,9 @@ import re
 from collections.abc import Mapping
 from dataclasses import dataclass
 
+from numerus.domain.parts import Part
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Mesh
-from numerus.kit.plan import Part
 
 EYES_MM = 1630.0  # a standing adult's eyes above the ground: 28 mm to the eyes is then 1:58
 EYES_OF_HEAD = 0.5  # eyes lie half way between the neck's joint and the crown of a bare head

@@ -7,13 +7,13 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from numerus.geometry.formats import MeshFile
+from numerus.domain.parts import Part
+from numerus.domain.zones import ZONES
+from numerus.formats.mesh_formats import MeshFile
+from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import pack_mesh
 from numerus.geometry.repair.health import UNIT_FACTORS, Health, inspect
 from numerus.geometry.thickness import Thickness, thickness
-from numerus.kit.plan import Part
-from numerus.kit.zones import ZONES
 
 HAIR_MM, WEAK_MM = 0.4, 0.8  # walls that hardly print, and walls that do not survive a game (default)
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
-from numerus.kit.plan import Part, Relation
+from numerus.domain.parts import Part, Relation
 from numerus.kit.sorting import offered_factor
 
 FAULTS = {"holes": "torn", "inside-out": "inside out", "inverted-faces": "faces turned", "specks": "specks"}

@@ -6,9 +6,9 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 
 from numerus.bench.wash import clinging_ml
+from numerus.domain.army import Figure
+from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
-from numerus.kit.plan import Figure
-from numerus.ledger.plans import Plans
 from numerus.ledger.standing import Standing, zones_of
 from numerus.paint.scheme import paint_needed_ml
 

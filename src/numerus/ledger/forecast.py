@@ -14,14 +14,14 @@ from itertools import islice
 
 import numpy as np
 
+from numerus.domain.army import Army
+from numerus.domain.journal import FORECAST, Fact
+from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.floor.attendance import hobby_minutes_per_day
 from numerus.floor.runs import failure_counts
 from numerus.geometry.mesh import Floats
-from numerus.kit.facts import FORECAST, Fact
-from numerus.kit.plan import Army
 from numerus.ledger.history import History
-from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate, failure_rate, rates
 from numerus.ledger.standing import Standing, standing
 from numerus.ledger.stores import estimates

@@ -6,8 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 
 from numerus.bench.wash import Carried
-from numerus.floor.runs import RunFold
-from numerus.kit.facts import (
+from numerus.domain.journal import (
     BATH_CHANGED,
     PART_OUTCOME,
     RUN_ENDED,
@@ -17,6 +16,7 @@ from numerus.kit.facts import (
     STEP,
     Fact,
 )
+from numerus.floor.runs import RunFold
 
 _TOLD_WHOLE = frozenset({BATH_CHANGED, PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP})
 

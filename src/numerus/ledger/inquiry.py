@@ -4,11 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
 
+from numerus.domain.journal import INQUEST_TEST, Fact
+from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.floor.inquest import Circumstances, Inquest, Likelihoods, inquest, likelihoods, usual
 from numerus.floor.runs import RunRecord, machine_layers
-from numerus.kit.facts import INQUEST_TEST, Fact
-from numerus.ledger.plans import Plans
 
 
 def inquest_of(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], facts: Iterable[Fact]) -> Inquest:

@@ -14,20 +14,22 @@ from numerus.bench.build import build_plan
 from numerus.bench.cautions import cautions
 from numerus.bench.cure import supports_off_min
 from numerus.bench.wash import clinging_ml
+from numerus.domain.army import Army, Figure, Unit
+from numerus.domain.clock import later
+from numerus.domain.journal import STEP, Fact
+from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
+from numerus.domain.plates import Placed, Plate
+from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.floor.attendance import hobby_windows
-from numerus.floor.clock import later
 from numerus.floor.queue import Bill, Cold, Floor, plan_runs
 from numerus.floor.runs import RunRecord, waiting_plates
-from numerus.kit.facts import STEP, Fact
-from numerus.kit.plan import Army, Figure, Part, Unit
-from numerus.ledger.plans import Plans
 from numerus.ledger.rates import GROUPS, rates
 from numerus.ledger.standing import FigureStanding, Standing
 from numerus.paint.batch import Block, batch_line
-from numerus.paint.scheme import Scheme, Stage
+from numerus.paint.scheme import Stage
 from numerus.resin.laying import Hull, lies_on
-from numerus.resin.plate import Placed, Plate
 from numerus.words import counted
 
 BATCH_MOST = 10

@@ -8,12 +8,13 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.army import BOUGHT, Figure, Unit
+from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
 from numerus.geometry.mesh import Floats, Mesh, merged, rotation_matrix
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import silhouette
 from numerus.kit.builds import printed_slots
-from numerus.kit.plan import BOUGHT, Figure, Part, Unit
-from numerus.ledger.plans import Plans
 
 FOAM_MM = 4.0
 PIXEL_MM = 0.4

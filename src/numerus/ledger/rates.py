@@ -12,7 +12,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.kit.facts import STEP, Fact
+from numerus.domain.journal import STEP, Fact
 
 PRIOR_N, PRIOR_SD = 4.0, 0.30
 RECENT = 10_000

@@ -5,16 +5,16 @@ from __future__ import annotations
 from collections import Counter
 from datetime import datetime
 
+from numerus.domain.journal import Fact
+from numerus.domain.machines import Machine
+from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.floor.repair import Hurt, Way, repair_record, ways
 from numerus.floor.runs import FAILED, RunRecord
-from numerus.kit.facts import Fact
-from numerus.kit.plan import Part
 from numerus.ledger.orders import next_runs
-from numerus.ledger.plans import Plans
 from numerus.ledger.plating import part_rate
 from numerus.ledger.standing import Standing, outcomes_by_part
-from numerus.resin.profiles import Machine
 
 ONE_MORE_DAYS = 1.0
 

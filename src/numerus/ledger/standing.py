@@ -4,13 +4,13 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+from numerus.domain.army import Figure, Unit
+from numerus.domain.plans import Plans
+from numerus.domain.stages import NUMBER, STAGES
 from numerus.floor.runs import CopyState, RunRecord, copy_states
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
-from numerus.kit.march import NUMBER, STAGES
-from numerus.kit.plan import Figure, Unit
 from numerus.ledger.history import History
-from numerus.ledger.plans import Plans
 from numerus.paint.scheme import Stage, strokes_for
 
 _STAGE_OF_COPY = {

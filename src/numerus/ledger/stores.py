@@ -7,10 +7,10 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import datetime
 
+from numerus.domain.journal import Fact
+from numerus.domain.plans import Plans
 from numerus.floor.runs import waiting_plates
 from numerus.floor.wear import Stock, Wear, before_run, stock_of, wear_of
-from numerus.kit.facts import Fact
-from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate, rate_of
 from numerus.ledger.standing import Standing
 from numerus.words import counted

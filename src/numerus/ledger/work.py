@@ -6,13 +6,13 @@ import math
 from dataclasses import dataclass
 
 from numerus.bench.build import build_plan
+from numerus.domain.machines import Machine
+from numerus.domain.plans import Plans
+from numerus.domain.stages import NUMBER, STAGES
 from numerus.floor.runs import waiting_plates
 from numerus.kit.builds import printed_slots
-from numerus.kit.march import NUMBER, STAGES
-from numerus.ledger.plans import Plans
 from numerus.ledger.rates import Rate
 from numerus.ledger.standing import FigureStanding, Standing
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 
 SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-from numerus.paint.scheme import Scheme
+from numerus.domain.recipes import Scheme
 from numerus.words import counted
 
 SCHOOLS = {

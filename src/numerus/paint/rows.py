@@ -5,9 +5,11 @@ from __future__ import annotations
 from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
+from numerus.domain.paints import Paint
+from numerus.domain.recipes import Recipe, Scheme, Stroke
+from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
-from numerus.kit.march import LEVELS
-from numerus.paint.scheme import TECHNIQUES, Paint, Recipe, Scheme, Stroke
+from numerus.paint.scheme import TECHNIQUES
 
 COLUMNS = ("Zone", "Stroke", "Technique", "Mix", "Thinner", "Tool", "Minutes", "Dries min", "From level")
 

@@ -6,8 +6,10 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
 from numerus.colour.light import lab_of, mixed, nearest, rgb_of, side_by_side
+from numerus.domain.paints import Paint
+from numerus.domain.recipes import Recipe, Scheme, Stroke
+from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
-from numerus.kit.march import LEVELS
 
 # ml of mixed paint on a cm² of surface, by technique: thickness of the coat and what stays in brush, cup and palette.
 ML_PER_CM2 = {
@@ -35,62 +37,6 @@ TECHNIQUES = tuple(ML_PER_CM2)
 WASTE = 1.25  # what dries on the palette
 NEAR_DELTA_E = 12.0  # beyond this a stand-in is another colour
 SAME_VALUE = 4.0  # L* apart below which two zones melt into one at table distance
-
-
-@dataclass(frozen=True)
-class Paint:
-    """A pot on the rack. ``ml`` None means nobody has written down how much is left."""
-
-    id: str
-    name: str
-    maker: str
-    colour: str
-    ml: float | None
-    price: float = 3.0
-    pot_ml: float = 18.0
-    opacity: float = 0.8
-
-
-@dataclass(frozen=True)
-class Stroke:
-    """One step of a recipe: technique, paints with their parts, thinning, tool, minutes a figure, drying.
-
-    ``level``: the lowest painting level that still does this stroke.
-    """
-
-    name: str
-    technique: str
-    mix: tuple[tuple[str, float], ...]
-    thinner: float
-    tool: str
-    minutes: float
-    dries_min: float
-    level: str = "table"
-
-
-@dataclass(frozen=True)
-class Recipe:
-    """The ordered strokes that paint one zone."""
-
-    zone: str
-    strokes: tuple[Stroke, ...]
-
-
-@dataclass(frozen=True)
-class Scheme:
-    """The recipes of an army, in the order zones are worked: inside out, messiest first."""
-
-    id: str
-    name: str
-    recipes: tuple[Recipe, ...]
-    primer: str = "pale grey"
-    prime_minutes: float = 3.0
-    prime_dries_min: float = 30.0
-    finish: tuple[tuple[str, float, float], ...] = (
-        ("Matt varnish", 2.0, 120.0),
-        ("Base rim", 1.5, 20.0),
-        ("Tufts and mud", 2.5, 60.0),
-    )
 
 
 @dataclass(frozen=True)

@@ -12,10 +12,10 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from numerus.domain.machines import Machine
 from numerus.errors import PlanError
 from numerus.geometry.cutting import mesh_of
 from numerus.geometry.mesh import Mesh
-from numerus.resin.profiles import Machine
 
 WIDTHS_MM = (0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.8)
 PIN_MM, SLOT_DEEP_MM, FLOOR_MM, WALL_MM = 3.0, 2.0, 1.2, 2.4

@@ -10,12 +10,12 @@ from dataclasses import replace
 
 import numpy as np
 
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled, GeometryError
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.kit.plan import Pillar
 from numerus.resin.fields import Fields
 from numerus.resin.hanging import hung
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import Proof, proved
 from numerus.resin.routing import resized, route, routed, without
 from numerus.resin.style import SupportStyle

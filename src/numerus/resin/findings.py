@@ -8,11 +8,11 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.machines import Machine
+from numerus.domain.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.pockets import Cup
-from numerus.kit.plan import Pillar, Point
 from numerus.resin.pose import telling
-from numerus.resin.profiles import Machine
 from numerus.resin.proof import Proof
 from numerus.resin.style import SupportStyle, tip_name
 from numerus.resin.supports import Supported

@@ -6,10 +6,10 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from numerus.domain.machines import Machine
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import Plane, cut, propose_cuts
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.resin.profiles import Machine
 from numerus.resin.timing import run_minutes
 from numerus.words import counted
 

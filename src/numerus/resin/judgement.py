@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import solid_columns
 from numerus.resin.editing import supported
@@ -13,7 +14,6 @@ from numerus.resin.fields import fields_of
 from numerus.resin.hanging import CHECK_MM
 from numerus.resin.pose import LIFT_MM, SCHOOLS, PoseCost, measure, posed, school_up, without_cups
 from numerus.resin.posing import TRIED, first_caught
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import Proof
 from numerus.resin.sphere import APART_DEG, COSTS, Search, Weights, apart, regret, search
 from numerus.resin.style import style_for

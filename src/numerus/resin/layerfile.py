@@ -19,11 +19,11 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.machines import Machine
 from numerus.errors import Cancelled, MeshFileError
 from numerus.geometry.kernels import kernel
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_runs
-from numerus.resin.profiles import Machine
 
 FORM = "numerus-layers"
 VERSION = 1

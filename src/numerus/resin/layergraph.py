@@ -7,13 +7,13 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import Island, layer_bitmap
 from numerus.geometry.solids.pockets import Cup
 from numerus.geometry.solids.sections import Sections
 from numerus.resin.pose import layer_pulls_n
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import STANDING_N_PER_MM2, Proof, proved
 from numerus.resin.style import tip_n
 from numerus.resin.supports import Supported

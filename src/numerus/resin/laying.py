@@ -11,11 +11,12 @@ from dataclasses import replace
 
 import numpy as np
 
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
 from numerus.geometry.hulls import gap_mm
 from numerus.resin.nesting import Bed, Bitmap, shapes_of, turn_deg
-from numerus.resin.plate import CELL_MM, MARGIN_MM, Placed, Plate, cells_of, empty_plate, reach_mm
-from numerus.resin.profiles import Machine
+from numerus.resin.plate import CELL_MM, MARGIN_MM, cells_of, empty_plate, reach_mm
 
 Shapes = Mapping[str, Bitmap]
 """The packing outlines, by ``Placed.shape``."""

@@ -10,65 +10,23 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass
-from datetime import datetime
 
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.plates import Placed, Plate
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import silhouette
 from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned_by
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.timing import run_minutes
 
 CELL_MM = 0.25
 BAND_MM = 6.0  # heights that count as one
 MANY = 300  # outlines beyond which only the orders that usually win are tried
 MARGIN_MM = 1.0
-
-
-@dataclass(frozen=True)
-class Placed:
-    """One part on a plate: its centre in mm from the plate's corner, turned about the vertical; for which figure.
-
-    ``locked``: it stays where it lies when the plate is packed anew; ``pose``: in which of its part's poses.
-    """
-
-    id: str
-    part_id: str
-    figure_id: str
-    slot: str
-    x_mm: float
-    y_mm: float
-    turn_deg: float = 0.0
-    locked: bool = False
-    pose: int = 0
-
-    @property
-    def shape(self) -> str:
-        """What has the same outline has the same word."""
-        return f"{self.part_id}/{self.pose}"
-
-
-@dataclass(frozen=True)
-class Plate:
-    """What one run makes, and what that run takes. ``reach_mm``: how far its outlines go from the corner; ``pinned``: when it
-    is to start, where that was put by hand.
-    """
-
-    id: str
-    name: str
-    machine_id: str
-    resin_id: str
-    placed: tuple[Placed, ...]
-    height_mm: float
-    minutes: float
-    resin_ml: float
-    order: int = 0
-    reach_mm: tuple[float, float] = (0.0, 0.0)
-    pinned: datetime | None = None
 
 
 @dataclass(frozen=True, eq=False)

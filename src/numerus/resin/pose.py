@@ -14,14 +14,14 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.poses import Stroke
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.pockets import Cup, cups, retained_ml
 from numerus.geometry.solids.sections import Sections, sections
-from numerus.kit.plan import Stroke
 from numerus.resin.fields import Fields, fields_of
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import SCAR_SHARE, Search, Weights, apart, face_costs, search
 from numerus.resin.timing import pull_n, run_minutes
 from numerus.words import counted

@@ -8,15 +8,15 @@ from typing import TypeVar
 
 import numpy as np
 
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.poses import Draft, Pose
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
-from numerus.kit.plan import Draft, Pose
 from numerus.resin.editing import drafted, supported
 from numerus.resin.fields import Fields, fields_of
 from numerus.resin.layergraph import LayerGraph, layer_graph
 from numerus.resin.pose import PoseCost, candidates, measure, posed, telling
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.proof import Proof
 from numerus.resin.sphere import Weights
 from numerus.resin.style import SupportStyle, style_for

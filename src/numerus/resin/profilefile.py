@@ -11,8 +11,8 @@ from typing import Any
 
 from pydantic import TypeAdapter, ValidationError
 
+from numerus.domain.machines import Film, Machine, Resin
 from numerus.errors import PlanError
-from numerus.resin.profiles import Film, Machine, Resin
 
 FORM, VERSION = "numerus-profile", 1
 KINDS: dict[str, type] = {"machine": Machine, "resin": Resin, "film": Film}

@@ -16,6 +16,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.poses import Pillar
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import solid_columns
@@ -23,10 +25,8 @@ from numerus.geometry.solids.layers import Island, islands, overhangs
 from numerus.geometry.solids.pockets import Cup, cups
 from numerus.geometry.solids.sections import Sections, section_at, sections
 from numerus.geometry.solids.union_find import find_root
-from numerus.kit.plan import Pillar
 from numerus.resin.hanging import CHECK_MM, Hanging
 from numerus.resin.pose import telling
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.style import SupportStyle, tip_n
 from numerus.resin.supports import Supported, is_slender
 from numerus.resin.timing import pull_n

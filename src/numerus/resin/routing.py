@@ -12,9 +12,9 @@ from itertools import product
 
 import numpy as np
 
+from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import Floats
-from numerus.kit.plan import Pillar
 from numerus.resin.hanging import LAYER_MM, Room
 from numerus.resin.style import SupportStyle
 from numerus.resin.tips import Wanted

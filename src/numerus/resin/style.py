@@ -6,7 +6,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from numerus.resin.profiles import Machine, Resin
+from numerus.domain.machines import Machine, Resin
 from numerus.resin.timing import pull_n
 
 TIP_NAMES = ("fine", "medium", "heavy")

@@ -11,13 +11,13 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
+from numerus.domain.machines import Resin
+from numerus.domain.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.solids.columns import solid_columns, united
 from numerus.geometry.solids.layers import Island, islands
-from numerus.kit.plan import Pillar, Point
 from numerus.resin.fields import Fields, fields_of
 from numerus.resin.hanging import CHECK_MM, Hanging, Room, hung
-from numerus.resin.profiles import Resin
 from numerus.resin.routing import bar_mm, routed
 from numerus.resin.style import SupportStyle
 from numerus.resin.tips import Wanted, wanted_tips

@@ -12,8 +12,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from numerus.domain.journal import POSE_CHOSEN, Fact
 from numerus.geometry.mesh import Floats
-from numerus.kit.facts import POSE_CHOSEN, Fact
 from numerus.resin.sphere import COSTS, Weights
 
 SURE = 12.0  # how firmly regret decides: a tenth less regret is chosen three times as often

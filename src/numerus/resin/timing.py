@@ -10,8 +10,8 @@ import math
 
 import numpy as np
 
+from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats
-from numerus.resin.profiles import Machine, Resin
 
 FILAMENT = "filament"
 HOP_S = 2.0  # a filament machine's change of layer

@@ -11,12 +11,12 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.domain.machines import Resin
 from numerus.geometry.mesh import Floats
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import overhangs
 from numerus.resin.fields import Fields
 from numerus.resin.hanging import Hanging
-from numerus.resin.profiles import Resin
 from numerus.resin.style import SupportStyle
 
 COARSE_MM = 0.4

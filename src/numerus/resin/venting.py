@@ -8,6 +8,7 @@ from typing import Any
 
 import numpy as np
 
+from numerus.domain.poses import Point
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import mesh_of, solid_of, zones_from
 from numerus.geometry.mesh import Floats, Mesh
@@ -15,7 +16,6 @@ from numerus.geometry.rays import RayScene, table_exposure
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.geometry.solids.pockets import Cup, Pocket, cups, pools
-from numerus.kit.plan import Point
 from numerus.resin.hanging import LAYER_MM, PIXEL_MM, in_part
 from numerus.resin.hollow import SHOW_WEIGHT, Drain, bore, xyz
 from numerus.resin.pose import LIFT_MM, lies_flat, posed, telling

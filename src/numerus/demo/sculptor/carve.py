@@ -8,9 +8,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.demo.sculptor.shapes import Shape
+from numerus.domain.zones import ZONES
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.repair.health import edges_of, shell_of_faces
-from numerus.kit.zones import ZONES
 
 MARGIN_CELLS = 3
 BLOCK = 20  # cells along a block's side

@@ -8,8 +8,8 @@ from pathlib import Path
 from numerus.demo.prepare import prepare
 from numerus.demo.sculptor import heron, wickmen
 from numerus.demo.sculptor.carve import carve
-from numerus.geometry.packed import pack_mesh
-from numerus.resin.profiles import Machine, Resin
+from numerus.domain.machines import Machine, Resin
+from numerus.formats.packed_mesh import pack_mesh
 
 
 def recipes() -> dict[str, wickmen.Recipe]:

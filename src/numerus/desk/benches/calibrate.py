@@ -10,8 +10,9 @@ from PyQt6.QtWidgets import QDoubleSpinBox, QFileDialog, QGridLayout, QWidget
 from numerus.bench.cautions import cautions
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.domain.machines import Machine
 from numerus.errors import NumerusError
-from numerus.geometry.writing import write_stl
+from numerus.formats.mesh_writing import write_stl
 from numerus.resin.calibration import (
     INNER_MM,
     OUTER_MM,
@@ -24,7 +25,6 @@ from numerus.resin.calibration import (
     exposure_piece,
     right_exposure_s,
 )
-from numerus.resin.profiles import Machine
 
 FRAME_SAYS = f"Print the frame of {OUTER_MM:g} and {INNER_MM:g} mm at that exposure; measure both widths in x and y and enter the means."
 TRIES = (0.85, 1.0, 1.2)  # of the exposure there is

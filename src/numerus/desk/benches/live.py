@@ -14,11 +14,11 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.devices.link import MachineLink, link_for
 from numerus.devices.printer import Reading
+from numerus.domain.journal import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, Fact
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
 from numerus.floor.runs import RunRecord
 from numerus.floor.vat import Filling, left_after, rest_of
-from numerus.kit.facts import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, Fact
-from numerus.resin.plate import Plate
-from numerus.resin.profiles import Machine
 
 TICK_MS, MINUTES_PER_TICK = 200, 4.0
 

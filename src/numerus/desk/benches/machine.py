@@ -13,12 +13,13 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.printer import Reading
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
+from numerus.domain.poses import Pose
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats
-from numerus.kit.plan import Pose
-from numerus.resin.plate import Plate, placed_points
-from numerus.resin.profiles import Machine
+from numerus.resin.plate import placed_points
 from numerus.words import span
 
 SKIN_POINTS = 4000  # of each part

@@ -22,10 +22,10 @@ from numerus.desk.benches.forecast_pictures import Levers, Movers, Outcomes, Uni
 from numerus.desk.context import Context
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, panel, row, rule
+from numerus.domain.army import Army, Day
+from numerus.domain.clock import later
+from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import NumerusError
-from numerus.floor.clock import later
-from numerus.kit.march import LEVEL_NAMES
-from numerus.kit.plan import Army, Day
 
 DAYS = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday")
 

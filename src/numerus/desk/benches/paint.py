@@ -16,13 +16,14 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.strokes import swatch
+from numerus.domain.recipes import Recipe
+from numerus.domain.zones import ZONES
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
-from numerus.kit.zones import ZONES
 from numerus.ledger.orders import paint_batch, paint_line, step
 from numerus.ledger.standing import FigureStanding, zones_of
 from numerus.paint.batch import used_drying_min
-from numerus.paint.scheme import Recipe, melting, paint_needed_ml, shopping, values
+from numerus.paint.scheme import melting, paint_needed_ml, shopping, values
 from numerus.words import counted, span
 
 CARD_W, CARD_H = 86.0, 40.0

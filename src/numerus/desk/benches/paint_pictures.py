@@ -15,11 +15,12 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch
+from numerus.domain.recipes import Recipe, Stroke
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.batch import Block
-from numerus.paint.scheme import Melt, Recipe, Stroke, mix_colour
+from numerus.paint.scheme import Melt, mix_colour
 from numerus.words import counted, span
 
 

@@ -20,14 +20,14 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import Layer, PlatePicture
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.errors import Cancelled, NumerusError
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
 from numerus.ledger.plating import Batch, Batching, owed_copies, owed_spares, plate_meshes, plates_for
-from numerus.resin.plate import Placed, Plate
 from numerus.resin.platelayers import PartLayers, PlateLayers, part_layers, plate_columns, plate_layers
-from numerus.resin.profiles import Machine
 from numerus.words import counted, span
 
 ALL = "all"

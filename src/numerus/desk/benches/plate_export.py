@@ -14,16 +14,16 @@ from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.platepicture import PlatePicture
+from numerus.domain.machines import Machine
+from numerus.domain.plans import Plans
+from numerus.domain.plates import Placed, Plate
 from numerus.errors import BookError
+from numerus.formats.mesh_writing import Sliced, write_3mf, write_sliced_3mf, write_stl
 from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
-from numerus.geometry.writing import Sliced, write_3mf, write_sliced_3mf, write_stl
-from numerus.ledger.plans import Plans
 from numerus.ledger.plating import plate_meshes
 from numerus.resin.layerfile import LayerArchive, write_layers
-from numerus.resin.plate import Placed, Plate
 from numerus.resin.platelayers import plate_columns
-from numerus.resin.profiles import Machine
 
 FORMS = (
     "3MF (*.3mf)", "3MF with slices (*.slices.3mf)", "STL (*.stl)", "Layers for the machine (*.layers)",

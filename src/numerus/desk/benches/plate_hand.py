@@ -7,11 +7,12 @@ from dataclasses import replace
 from typing import Protocol
 
 from numerus.desk.context import Context
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
 from numerus.resin import laying
 from numerus.resin.nesting import Bitmap
-from numerus.resin.plate import Placed, Plate, outline_bitmap
-from numerus.resin.profiles import Machine
+from numerus.resin.plate import outline_bitmap
 from numerus.resin.timing import run_minutes
 
 TURN_DEG = 7.5

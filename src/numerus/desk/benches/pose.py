@@ -31,15 +31,15 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
+from numerus.domain.journal import POSE_CHOSEN, Fact
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Part
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.builds import printed_slots
-from numerus.kit.facts import POSE_CHOSEN, Fact
-from numerus.kit.plan import Part
 from numerus.resin.findings import misfit, verdict
 from numerus.resin.pose import posed
 from numerus.resin.posing import Tried
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Search
 from numerus.resin.style import SupportStyle
 from numerus.resin.taste import choice_of, choices_in

@@ -12,10 +12,10 @@ from numerus.desk.benches.pose_supports import ADD, LOOK, MOVE, SupportsPage
 from numerus.desk.benches.pose_trials import Trials
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
+from numerus.domain.poses import Draft, Stroke
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
-from numerus.kit.plan import Draft, Stroke
 from numerus.resin import editing
 from numerus.resin.fields import fields_of
 from numerus.resin.hanging import in_part

@@ -5,8 +5,8 @@ from __future__ import annotations
 import hashlib
 
 from numerus.desk.session import Session
+from numerus.domain.parts import Part
 from numerus.geometry.mesh import Mesh
-from numerus.kit.plan import Part
 from numerus.resin.fields import FORM, Fields, fields_of, packed_fields, unpacked_fields
 
 

@@ -9,13 +9,14 @@ from pathlib import Path
 from numerus.desk.benches.pose_fields import KnownFields
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Part
+from numerus.domain.poses import Pose
 from numerus.errors import Cancelled
+from numerus.formats.mesh_writing import write_3mf, write_stl
+from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.packed import pack_mesh
-from numerus.geometry.writing import write_3mf, write_stl
-from numerus.kit.plan import Part, Pose
 from numerus.resin.posing import best_kept, draft_of, twin_pose
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Weights
 from numerus.resin.style import SupportStyle
 from numerus.resin.supports import Supported

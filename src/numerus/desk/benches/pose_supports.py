@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
-from numerus.kit.plan import STROKES
+from numerus.domain.poses import STROKES
 from numerus.resin.findings import PrintFinding, print_findings, supports_say, tip_says
 from numerus.resin.layergraph import LayerGraph
 from numerus.resin.style import STYLE_SAYS, STYLES

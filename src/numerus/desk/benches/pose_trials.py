@@ -10,12 +10,13 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from numerus.desk.benches.pose_fields import KnownFields
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Part
+from numerus.domain.poses import Draft, Stroke
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.kit.plan import Draft, Part, Stroke
 from numerus.resin.fields import Fields
 from numerus.resin.pose import PoseCost, candidates, measure, school_up, without_cups
 from numerus.resin.posing import Tried, kept_pose, redrafted, tried
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.sphere import Search, Weights
 from numerus.resin.style import SupportStyle, style_for
 

@@ -13,8 +13,8 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.pins import draw_pin
+from numerus.domain.poses import Point
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.kit.plan import Point
 from numerus.resin.findings import near_marks, on_vertices
 from numerus.resin.posing import Tried
 from numerus.resin.proof import marks

@@ -20,23 +20,24 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import Pages, button, column, panel, row
 from numerus.devices.air import coming_air
+from numerus.domain.clock import later
+from numerus.domain.journal import RUN_STARTED, Fact
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate, Run
 from numerus.errors import BookError, NumerusError, PlanError
 from numerus.floor.attendance import AWAY, up_late
 from numerus.floor.calendar import calendar_of
-from numerus.floor.clock import later
 from numerus.floor.helps import Help, what_helps
-from numerus.floor.queue import Bill, Cold, Conflict, Run, Slotted, conflicts, moved_to
+from numerus.floor.queue import Bill, Cold, Conflict, Slotted, conflicts, moved_to
 from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.floor.vat import Filling, filling, stands_in
 from numerus.floor.wear import Wear
 from numerus.floor.wet import Wet, wet_work
-from numerus.kit.facts import RUN_STARTED, Fact
 from numerus.ledger.cold import cold_by
 from numerus.ledger.orders import floor_of, next_runs
 from numerus.ledger.stores import all_stock, all_wear, checks, estimates
 from numerus.resin.laying import repacked, troubles
-from numerus.resin.plate import Plate, outline_bitmap
-from numerus.resin.profiles import Machine
+from numerus.resin.plate import outline_bitmap
 from numerus.words import counted
 
 DAY_KINDS = ("away", "up until one", "as usual")

@@ -22,9 +22,9 @@ from PyQt6.QtWidgets import (
 from numerus.desk.benches.profile_cycle import LayerCycle, TipHolds
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import column, label, row
+from numerus.domain.machines import Machine, Resin
 from numerus.errors import PlanError
 from numerus.resin.profilefile import checked
-from numerus.resin.profiles import Machine, Resin
 from numerus.resin.style import STYLES
 from numerus.resin.timing import FILAMENT
 

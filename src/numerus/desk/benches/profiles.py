@@ -22,10 +22,10 @@ from numerus.desk.benches.calibrate import CalibratePage
 from numerus.desk.benches.profile_sheet import ProfileSheet
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.domain.journal import FILM_CHANGED, SCREEN_CHANGED, Fact
+from numerus.domain.machines import Bottle, Film, Machine, Resin
 from numerus.errors import NumerusError
-from numerus.kit.facts import FILM_CHANGED, SCREEN_CHANGED, Fact
 from numerus.resin.profilefile import Profile, checked, kind_of, read_profile, shipped_profiles, write_profile
-from numerus.resin.profiles import Bottle, Film, Machine, Resin
 
 LITRE = 1000.0
 

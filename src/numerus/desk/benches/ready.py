@@ -14,7 +14,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
-from numerus.kit.plan import Unit
+from numerus.domain.army import Unit
 from numerus.ledger.costs import Cost, unit_costs
 from numerus.ledger.packing import FOAM_MM, Tray, packing_list
 from numerus.words import counted, hours

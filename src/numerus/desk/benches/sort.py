@@ -21,10 +21,10 @@ from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
+from numerus.domain.parts import Kit, Part
 from numerus.errors import Cancelled
-from numerus.geometry.files import Refusal
+from numerus.formats.mesh_files import Refusal
 from numerus.kit.builds import unfilled
-from numerus.kit.plan import Kit, Part
 from numerus.kit.statements import Statement, statements
 from numerus.ledger.standing import kit_record
 from numerus.words import counted

@@ -14,6 +14,8 @@ from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row
+from numerus.domain.army import BOUGHT, NONE, BuildRule, Figure
+from numerus.domain.parts import Part
 from numerus.kit.builds import alike_builds, alternatives, broken, equals, parts_needed, rules_of, spread_builds
 from numerus.kit.completeness import (
     BOUGHT_IN,
@@ -27,7 +29,6 @@ from numerus.kit.completeness import (
     sentence,
     slot_states,
 )  # fmt: skip
-from numerus.kit.plan import BOUGHT, NONE, BuildRule, Figure, Part
 from numerus.ledger.plating import to_print
 from numerus.words import counted
 

@@ -11,10 +11,10 @@ from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.domain.poses import Point
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
 from numerus.geometry.thickness import thickness
-from numerus.kit.plan import Point
 from numerus.resin.hollow import Drain, Hollowed, hollow, plugs, with_drain_at
 from numerus.resin.venting import Tipping, tipping
 

@@ -18,9 +18,10 @@ from numerus.desk.jobs import Progress
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
+from numerus.domain.army import BOUGHT, SLOTS, Figure
+from numerus.domain.parts import Part
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.kit.builds import alternatives
-from numerus.kit.plan import BOUGHT, SLOTS, Figure, Part
 from numerus.kit.scale import heights
 from numerus.kit.statements import Statement, statements
 

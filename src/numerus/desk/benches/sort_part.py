@@ -22,9 +22,10 @@ from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.domain.army import SLOTS
+from numerus.domain.parts import Part
 from numerus.geometry.cutting import Plane
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.kit.plan import SLOTS, Part
 from numerus.kit.sorting import offered_factor
 
 TOOLS_WIDE = 336

@@ -9,7 +9,8 @@ from PyQt6.QtCore import QDate
 from PyQt6.QtWidgets import QComboBox, QDateEdit, QDoubleSpinBox, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
 
 from numerus.desk.dialogs import Asking
-from numerus.kit.plan import LICENCES, BuildRule, Kit, Part
+from numerus.domain.army import BuildRule
+from numerus.domain.parts import LICENCES, Kit, Part
 
 
 def _parts_box(parts: Sequence[Part]) -> QComboBox:

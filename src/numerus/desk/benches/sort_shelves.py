@@ -10,8 +10,9 @@ from PyQt6.QtGui import QDropEvent, QIcon, QPainter, QPen, QPixmap, QResizeEvent
 from PyQt6.QtWidgets import QListWidget, QListWidgetItem
 
 from numerus.desk.session import Session
+from numerus.domain.army import BOUGHT, NONE
+from numerus.domain.parts import Part
 from numerus.errors import NumerusError
-from numerus.kit.plan import BOUGHT, NONE, Part
 from numerus.kit.sorting import words_of
 
 ICON_PX, SMALL_PX, STACK_PX = 44, 31, 6

@@ -15,10 +15,10 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, row
+from numerus.domain.machines import Machine
+from numerus.domain.parts import Part
 from numerus.geometry.cutting import Plane
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.kit.plan import Part
-from numerus.resin.profiles import Machine
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 CHANGED_RGB = np.array([[150, 186, 184]], np.uint8)

@@ -10,12 +10,12 @@ from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, 
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_diamond
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
+from numerus.domain.army import Army
+from numerus.domain.plates import Plate
 from numerus.floor.attendance import Window, hobby_windows, home_windows
 from numerus.floor.queue import Slotted
 from numerus.floor.runs import RunRecord
 from numerus.floor.wet import DRY_MIN, Wet
-from numerus.kit.plan import Army
-from numerus.resin.plate import Plate
 from numerus.words import span
 
 DAYS_SHOWN = 2.2

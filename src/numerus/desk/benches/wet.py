@@ -23,9 +23,9 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column, label
+from numerus.domain.journal import BATH_CHANGED, Fact
+from numerus.domain.parts import Part
 from numerus.floor.runs import FAILED, RunRecord
-from numerus.kit.facts import BATH_CHANGED, Fact
-from numerus.kit.plan import Part
 from numerus.ledger.orders import step
 from numerus.words import counted, waits
 

@@ -11,7 +11,7 @@ from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.drawing import LEFT, RIGHT, Drawing
-from numerus.kit.march import STAGES, TITLES
+from numerus.domain.stages import STAGES, TITLES
 from numerus.ledger.standing import FigureStanding
 from numerus.words import counted, hours
 

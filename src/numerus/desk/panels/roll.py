@@ -19,8 +19,8 @@ from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import column, label, panel
 from numerus.desk.widgets.road import draw_road
+from numerus.domain.stages import STAGES, TITLES
 from numerus.errors import NumerusError
-from numerus.kit.march import STAGES, TITLES
 from numerus.ledger.standing import FigureStanding
 from numerus.words import counted
 

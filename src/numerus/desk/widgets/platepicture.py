@@ -15,9 +15,10 @@ from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_diamond
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.images import to_image
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
 from numerus.geometry.mesh import about_vertical, rotation_matrix
-from numerus.resin.plate import CELL_MM, Placed, Plate, outline_bitmap
-from numerus.resin.profiles import Machine
+from numerus.resin.plate import CELL_MM, outline_bitmap
 
 SLACK = 4.0  # px a tap may slip
 HATCH_PX, SLANT = 7.0, 0.5**0.5

@@ -6,7 +6,7 @@ from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QColor, QFont, QPainter
 
 from numerus.desk.theme.palette import Theme
-from numerus.kit.march import STAGES
+from numerus.domain.stages import STAGES
 from numerus.ledger.standing import FigureStanding, furthest_stage_share
 
 

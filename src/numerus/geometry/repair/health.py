@@ -8,7 +8,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.geometry.formats import MeshFile
+from numerus.formats.mesh_formats import MeshFile
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import solid_columns

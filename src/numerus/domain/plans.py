@@ -5,12 +5,13 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 
-from numerus.kit.plan import Army, Figure, Kit, Part, Pose, Unit
-from numerus.paint.scheme import Paint, Scheme
-from numerus.resin.plate import Placed, Plate
-from numerus.resin.profiles import Bottle, Machine, Resin
-
-from numerus.floor.queue import Run  # isort: skip
+from numerus.domain.army import Army, Figure, Unit
+from numerus.domain.machines import Bottle, Machine, Resin
+from numerus.domain.paints import Paint
+from numerus.domain.parts import Kit, Part
+from numerus.domain.plates import Placed, Plate, Run
+from numerus.domain.poses import Pose
+from numerus.domain.recipes import Scheme
 
 
 @dataclass(frozen=True)

@@ -17,9 +17,9 @@ from typing import Any
 import numpy as np
 
 from numerus.errors import MeshFileError
+from numerus.formats.read_3mf import read_3mf
+from numerus.formats.read_obj import read_obj
 from numerus.geometry.mesh import Floats, Mesh, merged, welded
-from numerus.geometry.read3mf import read_3mf
-from numerus.geometry.readobj import read_obj
 
 FORMATS = ("stl", "obj", "ply", "3mf", "glb")
 MAX_TRIANGLES = 4_000_000  # what 1 GB of memory holds while reading

@@ -1,0 +1,112 @@
+"""The army: its date and hours, its units and figures, and what each figure is built from.
+
+Plain frozen values. Lengths in mm, money in the army's currency, clock times as minutes after midnight.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass, field, replace
+from datetime import date
+
+from numerus.errors import PlanError
+
+SLOTS = ("base", "legs", "torso", "head", "left arm", "right arm", "weapon", "back", "extra")
+BASES_MM = (25.0, 28.5, 32.0, 40.0, 50.0, 60.0, 80.0, 100.0)
+NONE = "none"  # a slot deliberately left empty
+BOUGHT = "bought"  # a slot filled by something that is not printed
+
+
+@dataclass(frozen=True)
+class Day:
+    """One weekday: hobby time in minutes beginning at ``hobby_from``; at home and awake in ``home`` windows."""
+
+    hobby_minutes: int = 90
+    hobby_from: int = 20 * 60
+    home: tuple[tuple[int, int], ...] = ((7 * 60, 8 * 60), (18 * 60, 23 * 60))
+
+
+WEEKDAY = Day()
+WEEKEND = Day(180, 14 * 60, ((8 * 60, 23 * 60),))
+
+
+@dataclass(frozen=True)
+class Army:
+    """The army, when it must be ready and the time there is; ``week`` begins with Monday.
+
+    ``days``: single days that are not like their weekday, away or up late. ``zone``: the time zone's name, "" for the
+    computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once.
+    """
+
+    id: str
+    name: str
+    ready_by: date
+    week: tuple[Day, ...] = (WEEKDAY,) * 5 + (WEEKEND,) * 2
+    evenings_kept: float = 0.8
+    currency: str = "£"
+    scheme_id: str = ""
+    solvent_price_per_l: float = 6.0
+    power_price_per_kwh: float = 0.3
+    days: tuple[tuple[date, Day], ...] = ()
+    zone: str = ""
+    tub_parts: int = 24
+    lamp_parts: int = 12
+    likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
+
+    def __post_init__(self) -> None:
+        if len(self.week) != 7:
+            raise PlanError("bad-week", "A week has seven days.")
+        if not 0 < self.evenings_kept <= 1:
+            raise PlanError("bad-share", "The share of evenings kept lies between 0 and 1.")
+        if min(self.tub_parts, self.lamp_parts) < 1:
+            raise PlanError("bad-load", "At least one part is washed or cured at once.")
+
+    def day(self, of: date) -> Day:
+        """What a day is like."""
+        return next((like for when, like in self.days if when == of), self.week[of.weekday()])
+
+    def with_day(self, of: date, like: Day | None) -> Army:
+        """The army with one day unlike its weekday, or None: as usual again."""
+        others = {when: day for when, day in self.days if when != of}
+        days = others if like is None else {**others, of: like}
+        return replace(self, days=tuple(sorted(days.items(), key=lambda d: d[0])))
+
+
+@dataclass(frozen=True)
+class BuildRule:
+    """``kind`` "needs": who has part ``a`` has ``b`` too; "apart": never both in one figure."""
+
+    kind: str
+    a: str
+    b: str
+
+
+@dataclass(frozen=True)
+class Unit:
+    """Figures that fight together. ``mark`` names the sign it is drawn by; ``level`` where painting stops.
+
+    ``wanted``: part id -> in how many figures; ``spares``: part id -> how many to print besides what figures need.
+    """
+
+    id: str
+    name: str
+    order: int
+    base_mm: float
+    kit_id: str
+    mark: str = "hat"
+    level: str = "good"
+    bought_price: float = 0.0
+    slots: tuple[str, ...] = ("base", "legs", "torso", "head", "left arm", "right arm", "back")
+    rules: tuple[BuildRule, ...] = ()
+    wanted: dict[str, int] = field(default_factory=dict)
+    spares: dict[str, int] = field(default_factory=dict)
+
+
+@dataclass(frozen=True)
+class Figure:
+    """One model on one base; ``build`` maps a slot to a part's id, NONE or BOUGHT. A slot without entry is unfilled."""
+
+    id: str
+    unit_id: str
+    name: str
+    order: int
+    build: dict[str, str] = field(default_factory=dict)

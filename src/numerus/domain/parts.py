@@ -1,0 +1,96 @@
+"""Kits and their parts: where meshes came from, what they are to each other, what was measured of each."""
+
+from __future__ import annotations
+
+import re
+from dataclasses import dataclass
+from datetime import date
+
+from numerus.domain.poses import Draft, Pose, Stroke
+
+
+@dataclass(frozen=True)
+class Relation:
+    """What parts are to each other, with the evidence and how sure it is (0..1).
+
+    ``kind``: "duplicate", "mirror", "scaled", "alternative" (parts in one place), "joint" (the first plugs into the
+    second at ``place_mm``), "clash" (they share space and cannot be built together), "supported" (plain, supported),
+    "base" (``size_mm``: one diameter or two), "whole" (an assembled copy of other parts). ``overruled`` by the user.
+    """
+
+    kind: str
+    parts: tuple[str, ...]
+    confidence: float
+    evidence: str
+    place_mm: tuple[float, float, float] | None = None
+    size_mm: tuple[float, ...] = ()
+    overruled: bool = False
+
+
+LICENCES = {"personal": "personal use only", "sell-prints": "prints may be sold", "unknown": "terms unknown"}
+
+
+@dataclass(frozen=True)
+class Kit:
+    """Where parts came from: source, licence terms (one of LICENCES), price paid, day it was got, remarks; and what
+    its parts are to each other.
+    """
+
+    id: str
+    name: str
+    source: str = ""
+    price: float = 0.0
+    licence: str = "unknown"
+    got: date | None = None
+    remarks: str = ""
+    relations: tuple[Relation, ...] = ()
+
+
+@dataclass(frozen=True)
+class Part:
+    """A mesh of a kit. ``blob``: its packed mesh; ``unit_mm``: what one unit of the file is; ``pose`` None until chosen.
+
+    ``thinnest_mm``: its thinnest wall (0 where none was measured); ``hair_mm2`` and ``weak_mm2``: surface of walls that
+    hardly print and of walls that do not survive play. ``needed``: False for what no build wants (copies, doubles).
+    ``original``: the mesh as it came, where ``blob`` was mended, cut or thickened. ``doubt``: 0..1 of its slot.
+    ``strokes``: what was brushed onto it for posing; ``draft``: the pose being worked on; ``others``: poses it may lie in, too,
+    where a plate is better for it.
+    """
+
+    id: str
+    kit_id: str
+    name: str
+    slot: str
+    blob: str
+    triangles: int
+    extents_mm: tuple[float, float, float]
+    volume_ml: float
+    surface_cm2: float
+    watertight: bool
+    shells: int
+    holes: int
+    unit: str
+    unit_mm: float = 1.0
+    problems: tuple[tuple[str, str], ...] = ()
+    zones: tuple[str, ...] = ()
+    zone_cm2: tuple[float, ...] = ()
+    thumbnail: str = ""
+    pose: Pose | None = None
+    thinnest_mm: float = 0.0
+    hair_mm2: float = 0.0
+    weak_mm2: float = 0.0
+    needed: bool = True
+    original: str = ""
+    doubt: float = 0.0
+    strokes: tuple[Stroke, ...] = ()
+    draft: Draft | None = None
+    others: tuple[Pose, ...] = ()
+
+    def lying(self, number: int) -> Pose | None:
+        """The pose kept first (0), or one of the ``others``."""
+        return self.pose if number == 0 else self.others[number - 1] if number <= len(self.others) else None
+
+    @property
+    def label(self) -> str:
+        """Its name without folders and the ending of a mesh file."""
+        return re.sub(r"\.(stl|obj|ply|3mf|glb)$", "", self.name.rpartition("/")[2], flags=re.IGNORECASE)
