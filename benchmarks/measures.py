@@ -201,13 +201,13 @@ def posing_and_supports() -> None:
 
     from benchmarks.sculpts import organic
     from numerus.domain.machines import Machine, Resin
-    from numerus.resin.editing import mended, without_tip
+    from numerus.printing.orientation.orientation_search import Weights, directions, search
+    from numerus.printing.orientation.pose_measures import measure, posed, school_up
+    from numerus.printing.preparation.posed_and_supported import tried
+    from numerus.printing.preparation.support_editing import mended, without_tip
+    from numerus.printing.supports.placement import support
+    from numerus.printing.supports.style import style_for
     from numerus.resin.fields import fields_of
-    from numerus.resin.pose import measure, posed, school_up
-    from numerus.resin.posing import tried
-    from numerus.resin.sphere import Weights, directions, search
-    from numerus.resin.style import style_for
-    from numerus.resin.supports import support
 
     machine, resin, part = Machine("m", "M"), Resin("r", "R"), organic(200_000)
     fields = fields_of(part)
@@ -238,9 +238,9 @@ def many_tips() -> None:
 
     from numerus.domain.machines import Resin
     from numerus.geometry.mesh import Mesh
+    from numerus.printing.supports.placement import support
+    from numerus.printing.supports.style import SupportStyle
     from numerus.resin.fields import fields_of
-    from numerus.resin.style import SupportStyle
-    from numerus.resin.supports import support
 
     slab = trimesh.creation.box((42, 42, 3))
     while len(slab.faces) < 190_000:
@@ -263,7 +263,7 @@ def hollowing() -> None:
     import trimesh
 
     from benchmarks.sculpts import organic
-    from numerus.resin.hollow import hollow
+    from numerus.printing.hollow.hollowing import hollow
 
     part = organic(200_000)
     made = hollow(part, 1.5)
@@ -359,7 +359,7 @@ def taking_off_thirty() -> None:
 def a_thousand_parts() -> None:
     """A thousand supported demo parts packed for a small and a large machine."""
     from numerus.demo.army import MALLARD, MESHES, TEAL, supported
-    from numerus.resin.plate import Outline, density, outline_bitmap, pack
+    from numerus.printing.plates.packing import Outline, density, outline_bitmap, pack
 
     names = [p.stem for p in sorted(MESHES.glob("*.supported")) if "heron" not in p.stem]
     shapes = {n: (outline_bitmap(supported(n)), float(supported(n).extents_mm[2])) for n in names}
@@ -382,7 +382,7 @@ def packing_against_boxes() -> None:
 
     from numerus.demo.army import supported
     from numerus.domain.machines import Machine
-    from numerus.resin.plate import Outline, outline_bitmap, pack
+    from numerus.printing.plates.packing import Outline, outline_bitmap, pack
 
     machine = Machine("m", "M", 120, 68)
     names = ["torso_coat", "arm_R_snuffer", "arm_R_hook", "head_hat", "arm_L_bell", "pack_lantern"] * 20

@@ -38,7 +38,6 @@ from numerus.demo.sculptor.studio import recipes
 from numerus.devices.link import link_for
 from numerus.devices.printer import LOOSE
 from numerus.domain.zones import ZONES
-from numerus.floor.runs import FAILED
 from numerus.formats.mesh_files import Refusal, read_any
 from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import pack_mesh
@@ -47,6 +46,7 @@ from numerus.geometry.repair.health import inspect, oriented
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.thickness import thickness
 from numerus.ledger.standing import standing
+from numerus.printing.runs.run_records import FAILED
 
 from helpers import EVENING, ball_mesh  # isort: skip
 

@@ -22,9 +22,9 @@ from numerus.devices.trials import CAUSES_OF
 from numerus.domain.army import Day
 from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, Fact
 from numerus.floor.inquest import LOOKS
-from numerus.floor.runs import RunRecord, waiting_plates
-from numerus.floor.vat import levels, stands_in
 from numerus.ledger.inquiry import inquest_of
+from numerus.printing.runs.run_records import RunRecord, waiting_plates
+from numerus.printing.runs.vat import levels, stands_in
 
 
 def floor_of(window: MainWindow):  # type: ignore[no-untyped-def]

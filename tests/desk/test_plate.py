@@ -14,9 +14,9 @@ from PyQt6.QtTest import QTest
 from numerus.book.book import Removed
 from numerus.desk.window import MainWindow
 from numerus.domain.plates import Plate
-from numerus.floor.runs import waiting_plates
 from numerus.formats.mesh_files import read_mesh
-from numerus.resin.layerfile import LayerArchive
+from numerus.printing.plates.layer_archive import LayerArchive
+from numerus.printing.runs.run_records import waiting_plates
 
 
 def bench_of(window: MainWindow):  # type: ignore[no-untyped-def]

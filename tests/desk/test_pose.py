@@ -20,8 +20,8 @@ from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import POSE_CHOSEN
 from numerus.formats.mesh_writing import write_stl
 from numerus.geometry.mesh import merged
-from numerus.resin.sphere import COSTS
-from numerus.resin.taste import SCHOOL_WEIGHTS
+from numerus.printing.orientation.orientation_search import COSTS
+from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS
 
 
 def pose_bench(window: MainWindow, part: str = "heron_head", unit: str = "heron"):  # type: ignore[no-untyped-def]

@@ -11,8 +11,8 @@ from numerus.desk.benches.profiles import ProfilesDialog
 from numerus.desk.window import MainWindow
 from numerus.domain.machines import Machine, Resin
 from numerus.formats.mesh_files import read_mesh
-from numerus.resin.style import TIP_NAMES, held_mm2
-from numerus.resin.timing import layer_cycle
+from numerus.printing.machines.timing import layer_cycle
+from numerus.printing.supports.style import TIP_NAMES, held_mm2
 
 
 @pytest.fixture

@@ -11,7 +11,7 @@ from numerus.devices.air import coming_air
 from numerus.devices.printer import FAULTS, SimulatedPrinter
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
 
 MACHINE = Machine("m", "M")
 PLATE = Plate(

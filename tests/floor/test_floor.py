@@ -14,7 +14,7 @@ from numerus.floor.attendance import hours_of
 from numerus.floor.helps import bill_says, what_helps
 from numerus.floor.queue import Bill, Floor, plan_runs
 from numerus.floor.wet import DRY_MIN, LAMP_MIN, TUB_MIN, loads, wet_work
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
 
 NOW = datetime(2026, 3, 5, 18, 30)
 ARMY = Army("army", "Watch", NOW.date() + timedelta(days=30))

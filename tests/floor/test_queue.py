@@ -25,7 +25,7 @@ from numerus.floor.queue import (
     other_starts,
     plan_runs,
 )  # fmt: skip
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
 
 NOW = datetime(2026, 3, 5, 18, 30)
 ARMY = Army("army", "Watch", NOW.date() + timedelta(days=30))

@@ -27,8 +27,8 @@ from numerus.floor.repair import (
     waiting_repairs,
     ways,
 )
-from numerus.floor.runs import FAILED, FLAWED
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
+from numerus.printing.runs.run_records import FAILED, FLAWED
 
 NOW = datetime(2026, 3, 5, 18, 30)
 POSE = Pose((0, 0, 1), "stands", 40.0, 100.0, 5.0, 1.0, 12, 30.0)

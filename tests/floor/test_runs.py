@@ -7,7 +7,7 @@ from datetime import datetime
 from helpers import active
 from numerus.domain.journal import PART_OUTCOME, RESTORED, RUN_ENDED, RUN_STARTED, STEP, WITHDRAWN, Fact
 from numerus.domain.plates import Placed, Plate
-from numerus.floor.runs import copy_states, failure_counts, machine_layers, run_records, waiting_plates
+from numerus.printing.runs.run_records import copy_states, failure_counts, machine_layers, run_records, waiting_plates
 
 AT = datetime(2026, 3, 1, 20)
 

@@ -12,8 +12,8 @@ from hypothesis import strategies as st
 from numerus.domain.journal import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.runs import RunRecord, run_records
-from numerus.floor.vat import filling, left_after, levels, rest_of, stands_in
+from numerus.printing.runs.run_records import RunRecord, run_records
+from numerus.printing.runs.vat import filling, left_after, levels, rest_of, stands_in
 
 NOW = datetime(2026, 3, 5, 18)
 MACHINE = Machine("m", "M", vat_full_ml=300, vat_min_ml=100)

@@ -16,7 +16,6 @@ from numerus.domain.army import Day
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PlanError
-from numerus.floor.runs import waiting_plates
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.ledger.costs import unit_costs
 from numerus.ledger.forecast import draws, forecast, simulate, situation
@@ -27,6 +26,7 @@ from numerus.ledger.plating import Batch, Batching, failing_spares, owed_copies,
 from numerus.ledger.rates import failure_rate, rates
 from numerus.ledger.standing import standing
 from numerus.ledger.work import bottleneck, gates, work_by_stage, work_by_unit
+from numerus.printing.runs.run_records import waiting_plates
 
 
 def logged(ratio: float, times: int) -> list[Fact]:

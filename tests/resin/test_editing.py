@@ -13,13 +13,23 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Stroke
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import merged
-from numerus.resin.editing import drafted, mended, moved_tip, split, supported, thickened, under, with_tip, without_tip
+from numerus.printing.checks.print_check import proved
+from numerus.printing.orientation.pose_measures import posed, school_up
+from numerus.printing.preparation.support_editing import (
+    drafted,
+    mended,
+    moved_tip,
+    split,
+    supported,
+    thickened,
+    under,
+    with_tip,
+    without_tip,
+)
+from numerus.printing.supports.placement import built, support
+from numerus.printing.supports.posed_part import hung
+from numerus.printing.supports.style import STYLES, SupportStyle, style_for, tip_name
 from numerus.resin.fields import fields_of
-from numerus.resin.hanging import hung
-from numerus.resin.pose import posed, school_up
-from numerus.resin.proof import proved
-from numerus.resin.style import STYLES, SupportStyle, style_for, tip_name
-from numerus.resin.supports import built, support
 
 MACHINE, RESIN, STYLE = Machine("m", "M"), Resin("r", "R"), SupportStyle(flat_mm2=1e9)
 

@@ -12,10 +12,10 @@ from numerus.geometry.cutting import mesh_of, solid_of
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.repair.health import edges_of
 from numerus.geometry.thickness import thickness
+from numerus.printing.hollow.hollowing import hollow, plugs, with_drain_at
+from numerus.printing.hollow.venting import tipping, vented
+from numerus.printing.orientation.pose_measures import measure
 from numerus.resin.fields import fields_of
-from numerus.resin.hollow import hollow, plugs, with_drain_at
-from numerus.resin.pose import measure
-from numerus.resin.venting import tipping, vented
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 

@@ -9,7 +9,7 @@ import trimesh
 from helpers import ball_mesh, box_mesh, handed_mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Mesh, merged
-from numerus.resin.judgement import SCHOOL_OF, judged_poses, supported_part
+from numerus.printing.preparation.headless import SCHOOL_OF, judged_poses, supported_part
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 

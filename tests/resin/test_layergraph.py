@@ -8,11 +8,11 @@ import pytest
 from helpers import ball_mesh, box_mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import merged
-from numerus.resin.hanging import PIXEL_MM
-from numerus.resin.layergraph import LayerGraph, layer_graph
-from numerus.resin.proof import STANDING_N_PER_MM2
-from numerus.resin.supports import support
-from numerus.resin.timing import pull_n
+from numerus.printing.checks.layer_graph import LayerGraph, layer_graph
+from numerus.printing.checks.print_check import STANDING_N_PER_MM2
+from numerus.printing.machines.timing import pull_n
+from numerus.printing.supports.placement import support
+from numerus.printing.supports.posed_part import PIXEL_MM
 
 MACHINE, RESIN = Machine("m", "Machine", layer_mm=0.05), Resin("r", "Resin")
 

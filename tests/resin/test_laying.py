@@ -18,10 +18,10 @@ from numerus.domain.plates import Placed, Plate
 from numerus.errors import Cancelled, MeshFileError, PlanError
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.mesh import merged
-from numerus.resin.layerfile import LayerArchive, screen_px, write_layers
-from numerus.resin.laying import lies_on, locked, moved, repacked, swapped, troubles
-from numerus.resin.plate import cells_of, outline_bitmap
-from numerus.resin.platelayers import part_layers, plate_columns, plate_layers
+from numerus.printing.plates.hand_layout import lies_on, locked, moved, repacked, swapped, troubles
+from numerus.printing.plates.layer_archive import LayerArchive, screen_px, write_layers
+from numerus.printing.plates.packing import cells_of, outline_bitmap
+from numerus.printing.plates.plate_layers import part_layers, plate_columns, plate_layers
 
 MACHINE = Machine("m", "M", 60.0, 40.0, 100.0, pixel_mm=0.05, bad_spots=((52.0, 8.0, 5.0),))
 RESIN = Resin("r", "R")

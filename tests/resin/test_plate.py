@@ -15,8 +15,17 @@ from numerus.errors import Cancelled, PlanError
 from numerus.geometry.mesh import about_vertical, rotation_matrix
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import silhouette
-from numerus.resin.nesting import TURNS, _fits, turn_deg, turned_by, words_of
-from numerus.resin.plate import CELL_MM, Outline, density, empty_plate, machine_minutes, outline_bitmap, pack, plates_of
+from numerus.printing.plates.nesting import TURNS, _fits, turn_deg, turned_by, words_of
+from numerus.printing.plates.packing import (
+    CELL_MM,
+    Outline,
+    density,
+    empty_plate,
+    machine_minutes,
+    outline_bitmap,
+    pack,
+    plates_of,
+)
 
 SMALL = Machine("m", "Small", 60, 40, 100)
 

@@ -10,9 +10,9 @@ from numerus.demo.army import mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import merged, turning_up
+from numerus.printing.orientation.orientation_search import Weights, directions, search
+from numerus.printing.orientation.pose_measures import SCHOOLS, candidates, in_words, measure, posed, school_up
 from numerus.resin.fields import fields_of
-from numerus.resin.pose import SCHOOLS, candidates, in_words, measure, posed, school_up
-from numerus.resin.sphere import Weights, directions, search
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 

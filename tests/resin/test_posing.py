@@ -7,8 +7,8 @@ import pytest
 
 from helpers import box_mesh, handed_mesh, moved_by
 from numerus.domain.machines import Machine, Resin
-from numerus.resin.pose import candidates
-from numerus.resin.posing import best_kept, kept_pose, twin_pose
+from numerus.printing.orientation.pose_measures import candidates
+from numerus.printing.preparation.posed_and_supported import best_kept, kept_pose, twin_pose
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 

@@ -14,7 +14,7 @@ from hypothesis import strategies as st
 from numerus.domain.machines import Film, Machine, Resin
 from numerus.errors import PlanError
 from numerus.geometry.repair.health import count_holes, edges_of
-from numerus.resin.calibration import (
+from numerus.printing.machines.calibration import (
     INNER_MM,
     OUTER_MM,
     Exposed,
@@ -25,8 +25,8 @@ from numerus.resin.calibration import (
     exposure_piece,
     right_exposure_s,
 )
-from numerus.resin.profilefile import kind_of, profile_text, read_profile, shipped_profiles, write_profile
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.profile_files import kind_of, profile_text, read_profile, shipped_profiles, write_profile
+from numerus.printing.machines.timing import run_minutes
 
 
 def test_shipped_profiles_are_whole_and_come_back_as_they_went(tmp_path: Path) -> None:

@@ -14,13 +14,21 @@ from numerus.domain.poses import Pillar
 from numerus.geometry.mesh import merged
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.sections import section_at, sections
+from numerus.printing.checks.print_check import (
+    STANDING_N_PER_MM2,
+    loads,
+    marks,
+    necks_mm2,
+    proved,
+    proved_mesh,
+    scar_bill,
+)
+from numerus.printing.machines.timing import pull_n
+from numerus.printing.orientation.pose_measures import posed, school_up
+from numerus.printing.supports.placement import built, support
+from numerus.printing.supports.posed_part import hung
+from numerus.printing.supports.style import SupportStyle, tip_n
 from numerus.resin.fields import fields_of
-from numerus.resin.hanging import hung
-from numerus.resin.pose import posed, school_up
-from numerus.resin.proof import STANDING_N_PER_MM2, loads, marks, necks_mm2, proved, proved_mesh, scar_bill
-from numerus.resin.style import SupportStyle, tip_n
-from numerus.resin.supports import built, support
-from numerus.resin.timing import pull_n
 
 MACHINE, RESIN, STYLE = Machine("m", "M"), Resin("r", "R"), SupportStyle()
 NONE_FLAT = replace(STYLE, flat_mm2=1e9)

@@ -10,9 +10,19 @@ from helpers import ball_mesh, box_mesh
 from numerus.demo.army import mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import merged
+from numerus.printing.orientation.orientation_search import (
+    COSTS,
+    Search,
+    Weights,
+    apart,
+    costs_of,
+    regret,
+    sampled,
+    search,
+    shares,
+)
+from numerus.printing.orientation.pose_measures import measure
 from numerus.resin.fields import fields_of
-from numerus.resin.pose import measure
-from numerus.resin.sphere import COSTS, Search, Weights, apart, costs_of, regret, sampled, search, shares
 
 
 def cost(costs, name: str):  # type: ignore[no-untyped-def]

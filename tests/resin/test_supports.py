@@ -15,13 +15,13 @@ from numerus.geometry.mesh import merged
 from numerus.geometry.repair.health import edges_of
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import islands
+from numerus.printing.checks.layer_graph import layer_graph
+from numerus.printing.checks.print_check import loads, proved
+from numerus.printing.orientation.pose_measures import posed, school_up
+from numerus.printing.supports.placement import support
+from numerus.printing.supports.posed_part import stands_flat
+from numerus.printing.supports.style import SupportStyle
 from numerus.resin.fields import fields_of
-from numerus.resin.hanging import stands_flat
-from numerus.resin.layergraph import layer_graph
-from numerus.resin.pose import posed, school_up
-from numerus.resin.proof import loads, proved
-from numerus.resin.style import SupportStyle
-from numerus.resin.supports import support
 
 RESIN, STYLE = Resin("r", "R"), SupportStyle()
 

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import numpy as np
 
-from numerus.resin.sphere import COSTS, Weights
-from numerus.resin.taste import SCHOOL_WEIGHTS, choice_of, drift, learned
+from numerus.printing.orientation.orientation_search import COSTS, Weights
+from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS, choice_of, drift, learned
 
 MEASURED = SCHOOL_WEIGHTS[0]
 

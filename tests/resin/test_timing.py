@@ -11,8 +11,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from numerus.domain.machines import Machine, Resin
-from numerus.resin.style import held_mm2, style_for
-from numerus.resin.timing import height_after, layer_count, pull_n, run_minutes
+from numerus.printing.machines.timing import height_after, layer_count, pull_n, run_minutes
+from numerus.printing.supports.style import held_mm2, style_for
 
 MACHINE = Machine("m", "M", layer_mm=0.05, exposure_s=2, bottom_exposure_s=30, bottom_layers=5, rest_before_s=1, rest_after_s=0.5,
                   lift_mm=6, lift_mm_per_min=60, bottom_lift_mm_per_min=30, retract_mm_per_min=120, start_end_s=60)  # fmt: skip

@@ -91,9 +91,9 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
 def inquests_of(args: argparse.Namespace) -> list[Result]:
     """Every run that failed in part: likely causes with their evidence, and the tests that would tell most."""
     from numerus.book.book import Book
-    from numerus.floor.runs import failure_counts
     from numerus.ledger.inquiry import inquest_of
     from numerus.ledger.standing import standing
+    from numerus.printing.runs.run_records import failure_counts
 
     book = Book.open(args.book)
     runs = standing(book.plans, book.history).runs

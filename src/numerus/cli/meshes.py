@@ -94,7 +94,7 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
     from numerus.geometry.solids.layers import islands, layer_areas_mm2
     from numerus.geometry.solids.pockets import cups, trapped
     from numerus.geometry.solids.sections import sections, specks
-    from numerus.resin.pose import layer_pulls_n
+    from numerus.printing.orientation.pose_measures import layer_pulls_n
 
     try:
         mesh, turned = oriented(without_degenerate(read_mesh(args.file).mesh)[0])
@@ -117,7 +117,7 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
 def poses_of(args: argparse.Namespace) -> list[Result]:
     """Ways to lie on the machine, the least regret first."""
     from numerus.domain.machines import Machine, Resin
-    from numerus.resin.judgement import judged_poses
+    from numerus.printing.preparation.headless import judged_poses
 
     mesh = sound(args.file)
     found = judged_poses(mesh, Machine("m", "usual"), Resin("r", "usual"), args.school)
@@ -134,7 +134,7 @@ def support_of(args: argparse.Namespace) -> list[Result]:
     """A supported copy, platform at z = 0, raft included, and what its check says."""
     from numerus.domain.machines import Machine, Resin
     from numerus.formats.mesh_writing import write_stl
-    from numerus.resin.judgement import supported_part
+    from numerus.printing.preparation.headless import supported_part
 
     mesh = sound(args.file)
     made = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
@@ -152,7 +152,7 @@ def support_of(args: argparse.Namespace) -> list[Result]:
 def hollow_of(args: argparse.Namespace) -> list[Result]:
     """A hollow copy with drains, in the file's own coordinates."""
     from numerus.formats.mesh_writing import write_stl
-    from numerus.resin.hollow import hollow
+    from numerus.printing.hollow.hollowing import hollow
 
     made = hollow(sound(args.file), args.wall_mm, args.drain_mm)
     write_stl(made.mesh, args.out)

@@ -15,7 +15,7 @@ from numerus.errors import PlanError
 def _machine_named(machines: dict[str, Any], name: str) -> Any:
     """A machine by its id or name, or a profile's file; the examples are known, too. Raises PlanError, naming those there are."""
     from numerus.domain.machines import Machine
-    from numerus.resin.profilefile import read_profile, shipped_profiles
+    from numerus.printing.machines.profile_files import read_profile, shipped_profiles
 
     if name.endswith(".json") and isinstance(told := read_profile(Path(name)), Machine):
         return told
@@ -30,7 +30,7 @@ def _machine_named(machines: dict[str, Any], name: str) -> Any:
 def plates_made(args: argparse.Namespace) -> list[Result]:
     """Plates for all a book is owed, or for mesh files each posed and supported, packed by silhouette, written as 3MF."""
     from numerus.formats.mesh_writing import write_3mf
-    from numerus.resin.plate import covered
+    from numerus.printing.plates.packing import covered
 
     args.out.mkdir(parents=True, exist_ok=True)
     book = args.items[0] if len(args.items) == 1 and args.items[0].suffix == ".numerus" else None
@@ -58,7 +58,7 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
     from numerus.formats.packed_mesh import unpack_mesh
     from numerus.ledger.plating import outlines_for, owed_copies, owed_spares, plate_meshes
     from numerus.ledger.standing import standing
-    from numerus.resin.plate import pack, plates_of
+    from numerus.printing.plates.packing import pack, plates_of
 
     book = Book.open(path)
     plans, found = book.plans, standing(book.plans, book.history)
@@ -82,8 +82,8 @@ def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
     """Each file in its best pose with its supports; machines are those of the demo, or a usual one."""
     from numerus.demo.army import RESIN
     from numerus.domain.machines import Machine
-    from numerus.resin.plate import Outline, outline_bitmap, pack, placed_mesh, plates_of
-    from numerus.resin.posing import best_kept
+    from numerus.printing.plates.packing import Outline, outline_bitmap, pack, placed_mesh, plates_of
+    from numerus.printing.preparation.posed_and_supported import best_kept
 
     machine = _machine_named({"usual": Machine("usual", "usual")}, machine_name)
     outlines, meshes = [], {}
@@ -102,7 +102,7 @@ def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
 def printed_layers(args: argparse.Namespace) -> list[Result]:
     """A layer archive read back, counted, and printed on the simulated machine."""
     from numerus.devices.link import ArchivePrinter
-    from numerus.resin.layerfile import LayerArchive
+    from numerus.printing.plates.layer_archive import LayerArchive
 
     archive = LayerArchive.open(args.file)
     told, ml = archive.manifest, archive.check()

@@ -27,13 +27,13 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Kit, Part
 from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate, Run
-from numerus.floor.runs import FAILED, FLAWED, GOOD
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.ledger.orders import step
 from numerus.ledger.standing import zones_of
 from numerus.paint.scheme import Stage, strokes_for
-from numerus.resin.plate import Outline, outline_bitmap, pack, plates_of
+from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plates_of
+from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 
 MESHES = Path(__file__).parent / "meshes"
 TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, 0.03, bad_spots=((16.0, 12.0, 9.0),))

@@ -12,8 +12,8 @@ from numerus.domain.clock import later
 from numerus.domain.journal import RUN_ENDED, RUN_PAUSED, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.runs import RunRecord
-from numerus.floor.vat import levels
+from numerus.printing.runs.run_records import RunRecord
+from numerus.printing.runs.vat import levels
 
 
 class RunWatch(QObject):

@@ -12,8 +12,8 @@ import numpy as np
 
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.runs import FAILED, FLAWED, GOOD
-from numerus.resin.timing import height_after, layer_count
+from numerus.printing.machines.timing import height_after, layer_count
+from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 
 FAULTS = ("none", "one part lets go", "power cut", "resin out", "weak corner")
 _ODDS = (0.62, 0.20, 0.05, 0.05, 0.08)

@@ -11,7 +11,7 @@ from numerus.devices.printer import SimulatedPrinter
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.floor.inquest import Circumstances, Inquest, inquest
-from numerus.floor.runs import FAILED, RunRecord
+from numerus.printing.runs.run_records import FAILED, RunRecord
 
 RUNS = 5  # of a week
 FIRST = datetime(2026, 3, 2, 19)

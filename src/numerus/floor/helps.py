@@ -11,7 +11,7 @@ from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.floor.attendance import LATE, up_late
 from numerus.floor.queue import Bill, Floor, plan_runs
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
 
 SECOND_PLATE_MIN = 4.0
 FASTER = 1.3

@@ -21,8 +21,8 @@ from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.plates import Plate
 from numerus.errors import PlanError
-from numerus.floor.runs import FAILED, RunRecord
 from numerus.geometry.mesh import Floats
+from numerus.printing.runs.run_records import FAILED, RunRecord
 
 TABLE = Path(__file__).with_name("likelihoods.json")
 NEAR_MM = 18.0

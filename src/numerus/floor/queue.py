@@ -16,9 +16,9 @@ from numerus.domain.army import Army
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.floor.attendance import Hours, hours_of
-from numerus.floor.vat import filling
-from numerus.resin.laying import lies_on
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
+from numerus.printing.plates.hand_layout import lies_on
+from numerus.printing.runs.vat import filling
 from numerus.words import span
 
 STEP = timedelta(minutes=10)

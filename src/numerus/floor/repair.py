@@ -11,8 +11,8 @@ from math import ceil, log
 from numerus.domain.journal import REPAIR_CHOSEN, REPAIR_ENDED, Fact
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
-from numerus.floor.runs import FAILED
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
+from numerus.printing.runs.run_records import FAILED
 
 REPRINT, SPARES, END, PUTTY, HIDE, ACCEPT = "reprint", "spares", "end", "putty", "hide", "accept"
 KEPT = (END, PUTTY, HIDE, ACCEPT)  # the part goes on along the march

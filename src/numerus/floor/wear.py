@@ -9,8 +9,8 @@ from datetime import date, datetime, timedelta
 from numerus.domain.journal import FILM_CHANGED, SCREEN_CHANGED, Fact
 from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.plates import Plate
-from numerus.floor.runs import FAILED, RunRecord
-from numerus.resin.timing import layer_count
+from numerus.printing.machines.timing import layer_count
+from numerus.printing.runs.run_records import FAILED, RunRecord
 
 PACE_DAYS = 28
 DELIVERY_DAYS = 7

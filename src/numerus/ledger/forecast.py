@@ -19,13 +19,13 @@ from numerus.domain.journal import FORECAST, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.floor.attendance import hobby_minutes_per_day
-from numerus.floor.runs import failure_counts
 from numerus.geometry.mesh import Floats
 from numerus.ledger.history import History
 from numerus.ledger.rates import Rate, failure_rate, rates
 from numerus.ledger.standing import Standing, standing
 from numerus.ledger.stores import estimates
 from numerus.ledger.work import GROUP_OF, UnitWork, work_by_unit
+from numerus.printing.runs.run_records import failure_counts
 
 DRAWS = 600
 HORIZON_DAYS = 540

@@ -16,7 +16,7 @@ from numerus.domain.journal import (
     STEP,
     Fact,
 )
-from numerus.floor.runs import RunFold
+from numerus.printing.runs.run_records import RunFold
 
 _TOLD_WHOLE = frozenset({BATH_CHANGED, PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP})
 

@@ -8,7 +8,7 @@ from numerus.domain.journal import INQUEST_TEST, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.floor.inquest import Circumstances, Inquest, Likelihoods, inquest, likelihoods, usual
-from numerus.floor.runs import RunRecord, machine_layers
+from numerus.printing.runs.run_records import RunRecord, machine_layers
 
 
 def inquest_of(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], facts: Iterable[Fact]) -> Inquest:

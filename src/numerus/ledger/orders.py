@@ -24,12 +24,12 @@ from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.floor.attendance import hobby_windows
 from numerus.floor.queue import Bill, Cold, Floor, plan_runs
-from numerus.floor.runs import RunRecord, waiting_plates
 from numerus.ledger.rates import GROUPS, rates
 from numerus.ledger.standing import FigureStanding, Standing
 from numerus.paint.batch import Block, batch_line
 from numerus.paint.scheme import Stage
-from numerus.resin.laying import Hull, lies_on
+from numerus.printing.plates.hand_layout import Hull, lies_on
+from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.words import counted
 
 BATCH_MOST = 10

@@ -16,13 +16,22 @@ from numerus.domain.plates import Plate
 from numerus.domain.poses import Pose
 from numerus.errors import PlanError
 from numerus.floor.queue import Bill, plan_runs
-from numerus.floor.runs import FAILED, waiting_plates
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, chance_to_fail, spares_for
 from numerus.ledger.orders import floor_of
 from numerus.ledger.standing import Standing, outcomes_by_part
-from numerus.resin.plate import Bitmap, Filled, Outline, machine_minutes, outline_bitmap, pack, placed_mesh, plates_of
+from numerus.printing.plates.packing import (
+    Bitmap,
+    Filled,
+    Outline,
+    machine_minutes,
+    outline_bitmap,
+    pack,
+    placed_mesh,
+    plates_of,
+)
+from numerus.printing.runs.run_records import FAILED, waiting_plates
 from numerus.words import counted, span
 
 TRIES = 6

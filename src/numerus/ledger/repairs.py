@@ -11,10 +11,10 @@ from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.floor.repair import Hurt, Way, repair_record, ways
-from numerus.floor.runs import FAILED, RunRecord
 from numerus.ledger.orders import next_runs
 from numerus.ledger.plating import part_rate
 from numerus.ledger.standing import Standing, outcomes_by_part
+from numerus.printing.runs.run_records import FAILED, RunRecord
 
 ONE_MORE_DAYS = 1.0
 

@@ -7,11 +7,11 @@ from dataclasses import dataclass
 from numerus.domain.army import Figure, Unit
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES
-from numerus.floor.runs import CopyState, RunRecord, copy_states
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
 from numerus.ledger.history import History
 from numerus.paint.scheme import Stage, strokes_for
+from numerus.printing.runs.run_records import CopyState, RunRecord, copy_states
 
 _STAGE_OF_COPY = {
     "owed": "plate",

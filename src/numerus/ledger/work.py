@@ -9,11 +9,11 @@ from numerus.bench.build import build_plan
 from numerus.domain.machines import Machine
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES
-from numerus.floor.runs import waiting_plates
 from numerus.kit.builds import printed_slots
 from numerus.ledger.rates import Rate
 from numerus.ledger.standing import FigureStanding, Standing
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
+from numerus.printing.runs.run_records import waiting_plates
 
 SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0
 RUN_HANDS_MIN, WASH_HANDS_MIN, CURE_HANDS_MIN = 10.0, 8.0, 10.0

@@ -13,7 +13,7 @@ from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.machines import Machine
 from numerus.errors import NumerusError
 from numerus.formats.mesh_writing import write_stl
-from numerus.resin.calibration import (
+from numerus.printing.machines.calibration import (
     INNER_MM,
     OUTER_MM,
     Correction,

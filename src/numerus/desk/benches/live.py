@@ -17,8 +17,8 @@ from numerus.devices.printer import Reading
 from numerus.domain.journal import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.runs import RunRecord
-from numerus.floor.vat import Filling, left_after, rest_of
+from numerus.printing.runs.run_records import RunRecord
+from numerus.printing.runs.vat import Filling, left_after, rest_of
 
 TICK_MS, MINUTES_PER_TICK = 200, 4.0
 

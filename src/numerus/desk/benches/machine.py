@@ -19,7 +19,7 @@ from numerus.domain.poses import Pose
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats
-from numerus.resin.plate import placed_points
+from numerus.printing.plates.packing import placed_points
 from numerus.words import span
 
 SKIN_POINTS = 4000  # of each part

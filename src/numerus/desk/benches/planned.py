@@ -16,9 +16,9 @@ from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.floor.helps import Help, bill_says
 from numerus.floor.queue import Bill, Cold, Conflict, Slotted, other_starts
-from numerus.floor.vat import Filling
 from numerus.floor.wear import SOON, Stock, Wear
 from numerus.ledger.stores import Estimates
+from numerus.printing.runs.vat import Filling
 from numerus.words import span
 
 RUNS, HELPS, CONFLICTS, STORES = "Runs to come", "What would help", "Conflicts", "Stores"

@@ -8,7 +8,7 @@ from PyQt6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen
 
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
-from numerus.resin.platelayers import PlateLayers
+from numerus.printing.plates.plate_layers import PlateLayers
 
 TOP, FOOT, POINTS = 22.0, 18.0, 240
 

@@ -10,10 +10,10 @@ from numerus.desk.context import Context
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
-from numerus.resin import laying
-from numerus.resin.nesting import Bitmap
-from numerus.resin.plate import outline_bitmap
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
+from numerus.printing.plates import hand_layout as laying
+from numerus.printing.plates.nesting import Bitmap
+from numerus.printing.plates.packing import outline_bitmap
 
 TURN_DEG = 7.5
 

@@ -37,12 +37,12 @@ from numerus.domain.parts import Part
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.builds import printed_slots
-from numerus.resin.findings import misfit, verdict
-from numerus.resin.pose import posed
-from numerus.resin.posing import Tried
-from numerus.resin.sphere import Search
-from numerus.resin.style import SupportStyle
-from numerus.resin.taste import choice_of, choices_in
+from numerus.printing.checks.print_findings import misfit, verdict
+from numerus.printing.orientation.orientation_search import Search
+from numerus.printing.orientation.pose_measures import posed
+from numerus.printing.orientation.preference_learning import choice_of, choices_in
+from numerus.printing.preparation.posed_and_supported import Tried
+from numerus.printing.supports.style import SupportStyle
 from numerus.words import counted
 
 POSES, SUPPORTS = "Poses", "Supports"

@@ -12,9 +12,9 @@ from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.pins import LETTERS, draw_letter
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.resin.chart import ChartMap, chart_map, outline_of, place_of, up_of
-from numerus.resin.pose import PoseCost
-from numerus.resin.sphere import COST_SAYS, COSTS, Search, Weights
+from numerus.printing.orientation.direction_chart import ChartMap, chart_map, outline_of, place_of, up_of
+from numerus.printing.orientation.orientation_search import COST_SAYS, COSTS, Search, Weights
+from numerus.printing.orientation.pose_measures import PoseCost
 
 TONES = 7
 RIM_PX = 24.0  # for the silhouettes round the map

@@ -13,7 +13,7 @@ from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.pins import LETTERS, draw_letter
 from numerus.geometry.mesh import Mesh
 from numerus.kit.thumbnails import fitted_camera
-from numerus.resin.pose import SCHOOL_SAYS, PoseCost, in_words, posed
+from numerus.printing.orientation.pose_measures import SCHOOL_SAYS, PoseCost, in_words, posed
 from numerus.words import span
 
 

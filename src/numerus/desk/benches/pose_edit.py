@@ -16,12 +16,12 @@ from numerus.domain.poses import Draft, Stroke
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
-from numerus.resin import editing
+from numerus.printing.hollow.venting import cups_vented
+from numerus.printing.preparation import support_editing as editing
+from numerus.printing.preparation.posed_and_supported import Tried, kept_pose, tried
+from numerus.printing.supports.placement import Supported
+from numerus.printing.supports.posed_part import in_part
 from numerus.resin.fields import fields_of
-from numerus.resin.hanging import in_part
-from numerus.resin.posing import Tried, kept_pose, tried
-from numerus.resin.supports import Supported
-from numerus.resin.venting import cups_vented
 from numerus.words import counted
 
 CHOOSE_MM = 1.2  # a click this near a tip means it

@@ -16,10 +16,10 @@ from numerus.errors import Cancelled
 from numerus.formats.mesh_writing import write_3mf, write_stl
 from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.resin.posing import best_kept, draft_of, twin_pose
-from numerus.resin.sphere import Weights
-from numerus.resin.style import SupportStyle
-from numerus.resin.supports import Supported
+from numerus.printing.orientation.orientation_search import Weights
+from numerus.printing.preparation.posed_and_supported import best_kept, draft_of, twin_pose
+from numerus.printing.supports.placement import Supported
+from numerus.printing.supports.style import SupportStyle
 from numerus.words import counted
 
 Posed = tuple[Part, Pose, bytes]

@@ -10,7 +10,7 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import CENTRE, LEFT, RIGHT, Drawing, Region
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.pins import draw_pin
-from numerus.resin.layergraph import LayerGraph
+from numerus.printing.checks.layer_graph import LayerGraph
 
 CUPS_SHOWN = 6
 

@@ -10,8 +10,8 @@ from numerus.desk.benches.pose_compared import Compared
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import column, label, row
-from numerus.resin.sphere import Weights
-from numerus.resin.taste import SCHOOL_WEIGHTS, Choice, School, drift, learned
+from numerus.printing.orientation.orientation_search import Weights
+from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS, Choice, School, drift, learned
 
 
 class PosesPage(QWidget):

@@ -9,10 +9,10 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.poses import STROKES
-from numerus.resin.findings import PrintFinding, print_findings, supports_say, tip_says
-from numerus.resin.layergraph import LayerGraph
-from numerus.resin.style import STYLE_SAYS, STYLES
-from numerus.resin.supports import Supported
+from numerus.printing.checks.layer_graph import LayerGraph
+from numerus.printing.checks.print_findings import PrintFinding, print_findings, supports_say, tip_says
+from numerus.printing.supports.placement import Supported
+from numerus.printing.supports.style import STYLE_SAYS, STYLES
 
 LOOK, ADD, MOVE, BRUSH = "Look", "Add a tip", "Move it", "Brush"
 MODE_SAYS = {

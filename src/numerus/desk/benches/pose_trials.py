@@ -14,11 +14,11 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.domain.poses import Draft, Stroke
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.printing.orientation.orientation_search import Search, Weights
+from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, school_up, without_cups
+from numerus.printing.preparation.posed_and_supported import Tried, kept_pose, redrafted, tried
+from numerus.printing.supports.style import SupportStyle, style_for
 from numerus.resin.fields import Fields
-from numerus.resin.pose import PoseCost, candidates, measure, school_up, without_cups
-from numerus.resin.posing import Tried, kept_pose, redrafted, tried
-from numerus.resin.sphere import Search, Weights
-from numerus.resin.style import SupportStyle, style_for
 
 BEST, OWN = "best found", "your own turn"
 OWN_AT = 3  # the place of the best found, or of one's own turn

@@ -15,9 +15,9 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.pins import draw_pin
 from numerus.domain.poses import Point
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.resin.findings import near_marks, on_vertices
-from numerus.resin.posing import Tried
-from numerus.resin.proof import marks
+from numerus.printing.checks.print_check import marks
+from numerus.printing.checks.print_findings import near_marks, on_vertices
+from numerus.printing.preparation.posed_and_supported import Tried
 
 PART_RGB = np.array([[198, 190, 176]], np.uint8)
 SUPPORT_RGB = np.array([[158, 150, 136]], np.uint8)

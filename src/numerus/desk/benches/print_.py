@@ -29,15 +29,15 @@ from numerus.floor.attendance import AWAY, up_late
 from numerus.floor.calendar import calendar_of
 from numerus.floor.helps import Help, what_helps
 from numerus.floor.queue import Bill, Cold, Conflict, Slotted, conflicts, moved_to
-from numerus.floor.runs import RunRecord, waiting_plates
-from numerus.floor.vat import Filling, filling, stands_in
 from numerus.floor.wear import Wear
 from numerus.floor.wet import Wet, wet_work
 from numerus.ledger.cold import cold_by
 from numerus.ledger.orders import floor_of, next_runs
 from numerus.ledger.stores import all_stock, all_wear, checks, estimates
-from numerus.resin.laying import repacked, troubles
-from numerus.resin.plate import outline_bitmap
+from numerus.printing.plates.hand_layout import repacked, troubles
+from numerus.printing.plates.packing import outline_bitmap
+from numerus.printing.runs.run_records import RunRecord, waiting_plates
+from numerus.printing.runs.vat import Filling, filling, stands_in
 from numerus.words import counted
 
 DAY_KINDS = ("away", "up until one", "as usual")

@@ -12,8 +12,8 @@ from PyQt6.QtGui import QPainter
 from numerus.desk.theme.palette import LABEL, SECTION, Theme
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.domain.machines import Machine, Resin
-from numerus.resin.style import STYLES, TIP_NAMES, held_mm2, tip_n
-from numerus.resin.timing import layer_cycle, layer_seconds, run_minutes
+from numerus.printing.machines.timing import layer_cycle, layer_seconds, run_minutes
+from numerus.printing.supports.style import STYLES, TIP_NAMES, held_mm2, tip_n
 from numerus.words import span
 
 HIGH_PX, BAR_PX, LEAST_PX = 96.0, 24.0, 28.0

@@ -24,9 +24,9 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.layout import column, label, row
 from numerus.domain.machines import Machine, Resin
 from numerus.errors import PlanError
-from numerus.resin.profilefile import checked
-from numerus.resin.style import STYLES
-from numerus.resin.timing import FILAMENT
+from numerus.printing.machines.profile_files import checked
+from numerus.printing.machines.timing import FILAMENT
+from numerus.printing.supports.style import STYLES
 
 CHOICES = {
     "kind": ("resin", FILAMENT), "support_style": tuple(STYLES), "cure": ("standard", "tough", "water-washable"),

@@ -25,7 +25,14 @@ from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.journal import FILM_CHANGED, SCREEN_CHANGED, Fact
 from numerus.domain.machines import Bottle, Film, Machine, Resin
 from numerus.errors import NumerusError
-from numerus.resin.profilefile import Profile, checked, kind_of, read_profile, shipped_profiles, write_profile
+from numerus.printing.machines.profile_files import (
+    Profile,
+    checked,
+    kind_of,
+    read_profile,
+    shipped_profiles,
+    write_profile,
+)
 
 LITRE = 1000.0
 

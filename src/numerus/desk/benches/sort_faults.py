@@ -10,7 +10,7 @@ from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.geometry.repair.health import oriented
 from numerus.geometry.repair.mending import Finding, Mended, findings, mend
-from numerus.resin.proof import MeshProof, proved_mesh
+from numerus.printing.checks.print_check import MeshProof, proved_mesh
 from numerus.words import counted
 
 

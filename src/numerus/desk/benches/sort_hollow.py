@@ -15,8 +15,8 @@ from numerus.domain.poses import Point
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
 from numerus.geometry.thickness import thickness
-from numerus.resin.hollow import Drain, Hollowed, hollow, plugs, with_drain_at
-from numerus.resin.venting import Tipping, tipping
+from numerus.printing.hollow.hollowing import Drain, Hollowed, hollow, plugs, with_drain_at
+from numerus.printing.hollow.venting import Tipping, tipping
 
 INNER_RGB = np.array([[217, 162, 27]], np.uint8)
 THIN_SHARE, THICK_SHARE = 0.9, 1.1  # of the wall asked for: hatched below, lightly between

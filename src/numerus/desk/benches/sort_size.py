@@ -16,7 +16,7 @@ from numerus.errors import NumerusError
 from numerus.kit.recognise import Base, base_of
 from numerus.kit.scale import EYES_MM, factor_of, unit_reason
 from numerus.kit.sorting import offered_factor
-from numerus.resin.fitting import FitRow, ways_to_fit
+from numerus.printing.machines.fitting import FitRow, ways_to_fit
 from numerus.words import hours
 
 

@@ -26,9 +26,9 @@ from numerus.domain.journal import INQUEST_TEST, PART_OUTCOME, PHOTOGRAPH, REPAI
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
 from numerus.floor.repair import KEPT, Way, waiting_repairs
-from numerus.floor.runs import FAILED, FLAWED, GOOD, RunRecord, failed_places
 from numerus.ledger.inquiry import inquest_of
 from numerus.ledger.repairs import ways_with
+from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD, RunRecord, failed_places
 from numerus.words import counted, span
 
 MOST_SURE = 0.99  # nobody holds for certain

@@ -14,8 +14,8 @@ from numerus.domain.army import Army
 from numerus.domain.plates import Plate
 from numerus.floor.attendance import Window, hobby_windows, home_windows
 from numerus.floor.queue import Slotted
-from numerus.floor.runs import RunRecord
 from numerus.floor.wet import DRY_MIN, Wet
+from numerus.printing.runs.run_records import RunRecord
 from numerus.words import span
 
 DAYS_SHOWN = 2.2

@@ -25,8 +25,8 @@ from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column, label
 from numerus.domain.journal import BATH_CHANGED, Fact
 from numerus.domain.parts import Part
-from numerus.floor.runs import FAILED, RunRecord
 from numerus.ledger.orders import step
+from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.words import counted, waits
 
 LIT, UNLIT = np.array([236, 214, 150]), np.array([74, 70, 78])

@@ -18,7 +18,7 @@ from numerus.desk.widgets.images import to_image
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.geometry.mesh import about_vertical, rotation_matrix
-from numerus.resin.plate import CELL_MM, outline_bitmap
+from numerus.printing.plates.packing import CELL_MM, outline_bitmap
 
 SLACK = 4.0  # px a tap may slip
 HATCH_PX, SLANT = 7.0, 0.5**0.5

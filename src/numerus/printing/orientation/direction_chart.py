@@ -7,7 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from numerus.geometry.mesh import Floats, Mesh, turning_up
-from numerus.resin.sphere import Search
+from numerus.printing.orientation.orientation_search import Search
 
 SIZE = 220  # pixels of the map
 GOOD = 0.1  # of the sphere: the share the outline holds

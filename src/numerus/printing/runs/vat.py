@@ -9,7 +9,7 @@ from datetime import datetime
 
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.runs import RunRecord
+from numerus.printing.runs.run_records import RunRecord
 from numerus.words import span
 
 ROUNDING_ML = 0.01

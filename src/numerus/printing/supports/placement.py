@@ -16,11 +16,11 @@ from numerus.domain.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.solids.columns import solid_columns, united
 from numerus.geometry.solids.layers import Island, islands
+from numerus.printing.supports.posed_part import CHECK_MM, Hanging, Room, hung
+from numerus.printing.supports.routing import bar_mm, routed
+from numerus.printing.supports.style import SupportStyle
+from numerus.printing.supports.tips import Wanted, wanted_tips
 from numerus.resin.fields import Fields, fields_of
-from numerus.resin.hanging import CHECK_MM, Hanging, Room, hung
-from numerus.resin.routing import bar_mm, routed
-from numerus.resin.style import SupportStyle
-from numerus.resin.tips import Wanted, wanted_tips
 
 REPAIRS = 3  # rounds of catching what the check still finds
 SIDES = 8

@@ -12,11 +12,11 @@ from numerus.domain.machines import Machine
 from numerus.domain.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.pockets import Cup
-from numerus.resin.pose import telling
-from numerus.resin.proof import Proof
-from numerus.resin.style import SupportStyle, tip_name
-from numerus.resin.supports import Supported
-from numerus.resin.venting import cup_place
+from numerus.printing.checks.print_check import Proof
+from numerus.printing.hollow.venting import cup_place
+from numerus.printing.orientation.pose_measures import telling
+from numerus.printing.supports.placement import Supported
+from numerus.printing.supports.style import SupportStyle, tip_name
 from numerus.words import counted
 
 LEAST_POOL_ML = 0.02

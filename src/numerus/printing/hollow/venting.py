@@ -16,10 +16,10 @@ from numerus.geometry.rays import RayScene, table_exposure
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.geometry.solids.pockets import Cup, Pocket, cups, pools
-from numerus.resin.hanging import LAYER_MM, PIXEL_MM, in_part
-from numerus.resin.hollow import SHOW_WEIGHT, Drain, bore, xyz
-from numerus.resin.pose import LIFT_MM, lies_flat, posed, telling
-from numerus.resin.sphere import directions
+from numerus.printing.hollow.hollowing import SHOW_WEIGHT, Drain, bore, xyz
+from numerus.printing.orientation.orientation_search import directions
+from numerus.printing.orientation.pose_measures import LIFT_MM, lies_flat, posed, telling
+from numerus.printing.supports.posed_part import LAYER_MM, PIXEL_MM, in_part
 
 VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
 ROUNDS = 4

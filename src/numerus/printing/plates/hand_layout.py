@@ -15,8 +15,8 @@ from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
 from numerus.geometry.hulls import gap_mm
-from numerus.resin.nesting import Bed, Bitmap, shapes_of, turn_deg
-from numerus.resin.plate import CELL_MM, MARGIN_MM, cells_of, empty_plate, reach_mm
+from numerus.printing.plates.nesting import Bed, Bitmap, shapes_of, turn_deg
+from numerus.printing.plates.packing import CELL_MM, MARGIN_MM, cells_of, empty_plate, reach_mm
 
 Shapes = Mapping[str, Bitmap]
 """The packing outlines, by ``Placed.shape``."""

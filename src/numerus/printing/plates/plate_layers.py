@@ -13,7 +13,7 @@ from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import layer_areas_mm2
 from numerus.geometry.solids.pockets import cups
 from numerus.geometry.solids.sections import sections
-from numerus.resin.pose import layer_pulls_n
+from numerus.printing.orientation.pose_measures import layer_pulls_n
 
 LOOK_PX_MM = 0.1  # coarse enough for a large plate, fine enough for its outlines
 

@@ -20,8 +20,8 @@ from numerus.errors import Cancelled, PlanError
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import silhouette
-from numerus.resin.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned_by
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
+from numerus.printing.plates.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned_by
 
 CELL_MM = 0.25
 BAND_MM = 6.0  # heights that count as one

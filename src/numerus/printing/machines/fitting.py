@@ -10,7 +10,7 @@ from numerus.domain.machines import Machine
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import Plane, cut, propose_cuts
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.resin.timing import run_minutes
+from numerus.printing.machines.timing import run_minutes
 from numerus.words import counted
 
 DIRECTIONS = 600

@@ -13,14 +13,14 @@ from numerus.domain.poses import Draft, Pose
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
-from numerus.resin.editing import drafted, supported
+from numerus.printing.checks.layer_graph import LayerGraph, layer_graph
+from numerus.printing.checks.print_check import Proof
+from numerus.printing.orientation.orientation_search import Weights
+from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, posed, telling
+from numerus.printing.preparation.support_editing import drafted, supported
+from numerus.printing.supports.placement import Supported
+from numerus.printing.supports.style import SupportStyle, style_for
 from numerus.resin.fields import Fields, fields_of
-from numerus.resin.layergraph import LayerGraph, layer_graph
-from numerus.resin.pose import PoseCost, candidates, measure, posed, telling
-from numerus.resin.proof import Proof
-from numerus.resin.sphere import Weights
-from numerus.resin.style import SupportStyle, style_for
-from numerus.resin.supports import Supported
 
 Way = TypeVar("Way")
 MOST_MARGIN = 99.0  # nothing pulls on what has more

@@ -15,9 +15,9 @@ import numpy as np
 from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import Floats
-from numerus.resin.hanging import LAYER_MM, Room
-from numerus.resin.style import SupportStyle
-from numerus.resin.tips import Wanted
+from numerus.printing.supports.posed_part import LAYER_MM, Room
+from numerus.printing.supports.style import SupportStyle
+from numerus.printing.supports.tips import Wanted
 
 HAIR_MM = 0.05  # in a recess a short bar may touch the walls beside it
 BRANCH_REACH_MM, BRANCH_DROP, BRANCH_SAVES = 5.0, 1.2, 0.7  # a branch drops so much per mm aside, and must save so much

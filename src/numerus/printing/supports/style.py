@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.domain.machines import Machine, Resin
-from numerus.resin.timing import pull_n
+from numerus.printing.machines.timing import pull_n
 
 TIP_NAMES = ("fine", "medium", "heavy")
 SPACING_MM = (1.6, 4.5)  # never denser or wider, whatever the pull says

@@ -13,10 +13,10 @@ from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import Island, layer_bitmap
 from numerus.geometry.solids.pockets import Cup
 from numerus.geometry.solids.sections import Sections
-from numerus.resin.pose import layer_pulls_n
-from numerus.resin.proof import STANDING_N_PER_MM2, Proof, proved
-from numerus.resin.style import tip_n
-from numerus.resin.supports import Supported
+from numerus.printing.checks.print_check import STANDING_N_PER_MM2, Proof, proved
+from numerus.printing.orientation.pose_measures import layer_pulls_n
+from numerus.printing.supports.placement import Supported
+from numerus.printing.supports.style import tip_n
 
 NEAR_MM = 0.4
 LINES_APART_MM = 1.0

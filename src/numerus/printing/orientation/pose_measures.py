@@ -1,7 +1,7 @@
 """Poses of a part measured: height, minutes, supports, scars on show faces, steps, layer areas and pull, islands, cups.
 
 The schools are all candidates: upright, tilted, lying on the back, and the best of a search over all directions (see
-``numerus.resin.sphere``) that scores what this user cares about. Show faces are what viewers around a table see of the
+``numerus.printing.orientation.orientation_search``) that scores what this user cares about. Show faces are what viewers around a table see of the
 part as it stands in the figure, so a pose that puts its tips under the coat costs less than one that puts them on the
 face.
 """
@@ -21,9 +21,9 @@ from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.pockets import Cup, cups, retained_ml
 from numerus.geometry.solids.sections import Sections, sections
+from numerus.printing.machines.timing import pull_n, run_minutes
+from numerus.printing.orientation.orientation_search import SCAR_SHARE, Search, Weights, apart, face_costs, search
 from numerus.resin.fields import Fields, fields_of
-from numerus.resin.sphere import SCAR_SHARE, Search, Weights, apart, face_costs, search
-from numerus.resin.timing import pull_n, run_minutes
 from numerus.words import counted
 
 MEASURE_PX_MM = 0.15

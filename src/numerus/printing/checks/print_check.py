@@ -25,12 +25,12 @@ from numerus.geometry.solids.layers import Island, islands, overhangs
 from numerus.geometry.solids.pockets import Cup, cups
 from numerus.geometry.solids.sections import Sections, section_at, sections
 from numerus.geometry.solids.union_find import find_root
-from numerus.resin.hanging import CHECK_MM, Hanging
-from numerus.resin.pose import telling
-from numerus.resin.style import SupportStyle, tip_n
-from numerus.resin.supports import Supported, is_slender
-from numerus.resin.timing import pull_n
-from numerus.resin.tips import places_mm
+from numerus.printing.machines.timing import pull_n
+from numerus.printing.orientation.pose_measures import telling
+from numerus.printing.supports.placement import Supported, is_slender
+from numerus.printing.supports.posed_part import CHECK_MM, Hanging
+from numerus.printing.supports.style import SupportStyle, tip_n
+from numerus.printing.supports.tips import places_mm
 from numerus.words import counted
 
 STANDING_N_PER_MM2 = 0.8  # what a part that stands on the plate itself is held by, per mm² of its first layer

@@ -14,7 +14,7 @@ import numpy as np
 
 from numerus.domain.journal import POSE_CHOSEN, Fact
 from numerus.geometry.mesh import Floats
-from numerus.resin.sphere import COSTS, Weights
+from numerus.printing.orientation.orientation_search import COSTS, Weights
 
 SURE = 12.0  # how firmly regret decides: a tenth less regret is chosen three times as often
 PRIOR = 0.7  # standard deviation of the logarithm of a weight about the school's

@@ -14,13 +14,13 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled, GeometryError
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.printing.checks.print_check import Proof, proved
+from numerus.printing.supports.placement import Supported, built, support
+from numerus.printing.supports.posed_part import hung
+from numerus.printing.supports.routing import resized, route, routed, without
+from numerus.printing.supports.style import SupportStyle
+from numerus.printing.supports.tips import Wanted
 from numerus.resin.fields import Fields
-from numerus.resin.hanging import hung
-from numerus.resin.proof import Proof, proved
-from numerus.resin.routing import resized, route, routed, without
-from numerus.resin.style import SupportStyle
-from numerus.resin.supports import Supported, built, support
-from numerus.resin.tips import Wanted
 
 ROUNDS = 6  # of growing what is too light
 MOST_REFINED = 3  # of making finer what is too heavy

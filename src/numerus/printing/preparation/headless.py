@@ -9,15 +9,23 @@ import numpy as np
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import solid_columns
-from numerus.resin.editing import supported
+from numerus.printing.checks.print_check import Proof
+from numerus.printing.orientation.orientation_search import APART_DEG, COSTS, Search, Weights, apart, regret, search
+from numerus.printing.orientation.pose_measures import (
+    LIFT_MM,
+    SCHOOLS,
+    PoseCost,
+    measure,
+    posed,
+    school_up,
+    without_cups,
+)
+from numerus.printing.preparation.posed_and_supported import TRIED, first_caught
+from numerus.printing.preparation.support_editing import supported
+from numerus.printing.supports.placement import Supported
+from numerus.printing.supports.posed_part import CHECK_MM
+from numerus.printing.supports.style import style_for
 from numerus.resin.fields import fields_of
-from numerus.resin.hanging import CHECK_MM
-from numerus.resin.pose import LIFT_MM, SCHOOLS, PoseCost, measure, posed, school_up, without_cups
-from numerus.resin.posing import TRIED, first_caught
-from numerus.resin.proof import Proof
-from numerus.resin.sphere import APART_DEG, COSTS, Search, Weights, apart, regret, search
-from numerus.resin.style import style_for
-from numerus.resin.supports import Supported
 
 SCHOOL_OF = {"standing": "stands", "tilted": "leans back", "lying": "lies on its back", "measured": "best found"}
 MORE = 4  # further directions besides the schools', each APART_DEG from all before

@@ -2,7 +2,7 @@
 
 Costs are worked on samples of the part, so that thousands of directions take seconds: its faces (what must be held,
 marked, stepped), points of its inside (how large its layers are) and its coarse corners (where layers begin in mid-air
-or close a cup). The candidates worth a look are then measured properly: see ``numerus.resin.pose``.
+or close a cup). The candidates worth a look are then measured properly: see ``numerus.printing.orientation.pose_measures``.
 """
 
 from __future__ import annotations
