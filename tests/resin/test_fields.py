@@ -8,7 +8,7 @@ import pytest
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.domain.poses import Stroke
 from numerus.errors import GeometryError
-from numerus.resin.fields import detail_of, fields_of, importance, packed_fields, unpacked_fields
+from numerus.surface.part_fields import detail_of, fields_of, importance, packed_fields, unpacked_fields
 
 CUBE = subdivided(box_mesh((10, 10, 10)), 3)
 CENTRES = CUBE.triangles.mean(axis=1)

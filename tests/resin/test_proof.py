@@ -28,7 +28,7 @@ from numerus.printing.orientation.pose_measures import posed, school_up
 from numerus.printing.supports.placement import built, support
 from numerus.printing.supports.posed_part import hung
 from numerus.printing.supports.style import SupportStyle, tip_n
-from numerus.resin.fields import fields_of
+from numerus.surface.part_fields import fields_of
 
 MACHINE, RESIN, STYLE = Machine("m", "M"), Resin("r", "R"), SupportStyle()
 NONE_FLAT = replace(STYLE, flat_mm2=1e9)

@@ -22,7 +22,7 @@ from numerus.printing.orientation.orientation_search import (
     shares,
 )
 from numerus.printing.orientation.pose_measures import measure
-from numerus.resin.fields import fields_of
+from numerus.surface.part_fields import fields_of
 
 
 def cost(costs, name: str):  # type: ignore[no-untyped-def]

@@ -21,7 +21,7 @@ from numerus.printing.orientation.pose_measures import posed, school_up
 from numerus.printing.supports.placement import support
 from numerus.printing.supports.posed_part import stands_flat
 from numerus.printing.supports.style import SupportStyle
-from numerus.resin.fields import fields_of
+from numerus.surface.part_fields import fields_of
 
 RESIN, STYLE = Resin("r", "R"), SupportStyle()
 

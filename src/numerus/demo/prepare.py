@@ -21,7 +21,7 @@ from numerus.kit.thumbnails import thumbnail_png
 from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, school_up
 from numerus.printing.preparation.posed_and_supported import draft_of, first_caught, kept_pose
 from numerus.printing.supports.placement import Supported
-from numerus.resin.fields import fields_of
+from numerus.surface.part_fields import fields_of
 
 # Who stands flat on the plate by habit, whatever the search says.
 STANDS = ("base_", "legs_standing", "legs_striding", "legs_braced", "legs_climbing", "legs_boy", "heron_base")

@@ -7,7 +7,7 @@ import hashlib
 from numerus.desk.session import Session
 from numerus.domain.parts import Part
 from numerus.geometry.mesh import Mesh
-from numerus.resin.fields import FORM, Fields, fields_of, packed_fields, unpacked_fields
+from numerus.surface.part_fields import FORM, Fields, fields_of, packed_fields, unpacked_fields
 
 
 class KnownFields:

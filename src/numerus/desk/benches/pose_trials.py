@@ -18,7 +18,7 @@ from numerus.printing.orientation.orientation_search import Search, Weights
 from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, school_up, without_cups
 from numerus.printing.preparation.posed_and_supported import Tried, kept_pose, redrafted, tried
 from numerus.printing.supports.style import SupportStyle, style_for
-from numerus.resin.fields import Fields
+from numerus.surface.part_fields import Fields
 
 BEST, OWN = "best found", "your own turn"
 OWN_AT = 3  # the place of the best found, or of one's own turn

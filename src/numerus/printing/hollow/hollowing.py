@@ -20,7 +20,7 @@ from numerus.geometry.mesh import Floats, Mesh, merged, turning_up
 from numerus.geometry.rays import RayScene, table_exposure
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.pockets import trapped
-from numerus.resin.fields import covered
+from numerus.surface.part_fields import covered
 
 CELLS_PER_WALL = 8
 MOST_CELLS = 260  # along the longest side

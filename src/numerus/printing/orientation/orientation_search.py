@@ -18,7 +18,7 @@ from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import unique_pairs
 from numerus.geometry.solids.columns import solid_columns
-from numerus.resin.fields import Fields
+from numerus.surface.part_fields import Fields
 
 DIRECTIONS = 1500
 BATCH = 300  # directions after which there is something to look at

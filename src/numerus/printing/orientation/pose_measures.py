@@ -23,7 +23,7 @@ from numerus.geometry.solids.pockets import Cup, cups, retained_ml
 from numerus.geometry.solids.sections import Sections, sections
 from numerus.printing.machines.timing import pull_n, run_minutes
 from numerus.printing.orientation.orientation_search import SCAR_SHARE, Search, Weights, apart, face_costs, search
-from numerus.resin.fields import Fields, fields_of
+from numerus.surface.part_fields import Fields, fields_of
 from numerus.words import counted
 
 MEASURE_PX_MM = 0.15

@@ -25,7 +25,7 @@ from numerus.printing.preparation.support_editing import supported
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.posed_part import CHECK_MM
 from numerus.printing.supports.style import style_for
-from numerus.resin.fields import fields_of
+from numerus.surface.part_fields import fields_of
 
 SCHOOL_OF = {"standing": "stands", "tilted": "leans back", "lying": "lies on its back", "measured": "best found"}
 MORE = 4  # further directions besides the schools', each APART_DEG from all before

@@ -20,7 +20,7 @@ from numerus.printing.orientation.pose_measures import PoseCost, candidates, mea
 from numerus.printing.preparation.support_editing import drafted, supported
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import SupportStyle, style_for
-from numerus.resin.fields import Fields, fields_of
+from numerus.surface.part_fields import Fields, fields_of
 
 Way = TypeVar("Way")
 MOST_MARGIN = 99.0  # nothing pulls on what has more

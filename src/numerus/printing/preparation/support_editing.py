@@ -20,7 +20,7 @@ from numerus.printing.supports.posed_part import hung
 from numerus.printing.supports.routing import resized, route, routed, without
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted
-from numerus.resin.fields import Fields
+from numerus.surface.part_fields import Fields
 
 ROUNDS = 6  # of growing what is too light
 MOST_REFINED = 3  # of making finer what is too heavy

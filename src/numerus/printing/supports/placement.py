@@ -20,7 +20,7 @@ from numerus.printing.supports.posed_part import CHECK_MM, Hanging, Room, hung
 from numerus.printing.supports.routing import bar_mm, routed
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted, wanted_tips
-from numerus.resin.fields import Fields, fields_of
+from numerus.surface.part_fields import Fields, fields_of
 
 REPAIRS = 3  # rounds of catching what the check still finds
 SIDES = 8

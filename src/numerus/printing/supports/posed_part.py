@@ -17,7 +17,7 @@ from numerus.geometry.solids.layers import Island, islands, overhangs
 from numerus.geometry.solids.pockets import Cup, cups
 from numerus.geometry.solids.sections import Sections, sections
 from numerus.printing.supports.style import SupportStyle
-from numerus.resin.fields import Fields
+from numerus.surface.part_fields import Fields
 
 PIXEL_MM = 0.1
 LAYER_MM = 0.1
