@@ -11,14 +11,14 @@ from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.bench.build import balance, build_plan, centre_of_mass
-from numerus.bench.cautions import cautions
-from numerus.bench.cure import LAMP_RAISE_DEG, Lamp, cure_plan, lamp_dose, shaded_share
-from numerus.bench.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
 from numerus.demo.army import mesh
 from numerus.domain.army import SLOTS
 from numerus.domain.journal import BATH_CHANGED, Fact
 from numerus.geometry.mesh import merged
 from numerus.ledger.orders import step
+from numerus.post.cautions import cautions
+from numerus.post.cure import LAMP_RAISE_DEG, Lamp, cure_plan, lamp_dose, shaded_share
+from numerus.post.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
 
 AT = datetime(2026, 3, 1)
 

@@ -10,10 +10,10 @@ from PyQt6.QtGui import QFont, QPageLayout, QPageSize, QTextDocument
 from PyQt6.QtPrintSupport import QPrinter
 from PyQt6.QtWidgets import QFileDialog, QWidget
 
-from numerus.bench.cautions import DEFER
 from numerus.desk.session import Session
 from numerus.errors import BookError
 from numerus.ledger.orders import Order, Orders
+from numerus.post.cautions import DEFER
 
 SIZES_PT = (10, 9, 8, 7, 6, 5)
 

@@ -5,12 +5,12 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass
 
-from numerus.bench.wash import clinging_ml
 from numerus.domain.army import Figure
 from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
 from numerus.ledger.standing import Standing, zones_of
 from numerus.paint.scheme import paint_needed_ml
+from numerus.post.wash import clinging_ml
 
 SOLVENT_L_PER_BATH_ML = 1.5 / 110.0  # litres of solvent spent per ml of resin washed into it
 GLOVES_PER_RUN = 0.25

@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass, field
 
-from numerus.bench.wash import Carried
 from numerus.domain.journal import (
     BATH_CHANGED,
     PART_OUTCOME,
@@ -16,6 +15,7 @@ from numerus.domain.journal import (
     STEP,
     Fact,
 )
+from numerus.post.wash import Carried
 from numerus.printing.runs.run_records import RunFold
 
 _TOLD_WHOLE = frozenset({BATH_CHANGED, PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP})

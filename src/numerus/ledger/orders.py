@@ -11,9 +11,6 @@ from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
 from numerus.bench.build import build_plan
-from numerus.bench.cautions import cautions
-from numerus.bench.cure import supports_off_min
-from numerus.bench.wash import clinging_ml
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.clock import later
 from numerus.domain.journal import STEP, Fact
@@ -28,6 +25,9 @@ from numerus.ledger.rates import GROUPS, rates
 from numerus.ledger.standing import FigureStanding, Standing
 from numerus.paint.batch import Block, batch_line
 from numerus.paint.scheme import Stage
+from numerus.post.cautions import cautions
+from numerus.post.cure import supports_off_min
+from numerus.post.wash import clinging_ml
 from numerus.printing.plates.hand_layout import Hull, lies_on
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.words import counted

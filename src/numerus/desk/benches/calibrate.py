@@ -7,12 +7,12 @@ from pathlib import Path
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QDoubleSpinBox, QFileDialog, QGridLayout, QWidget
 
-from numerus.bench.cautions import cautions
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.machines import Machine
 from numerus.errors import NumerusError
 from numerus.formats.mesh_writing import write_stl
+from numerus.post.cautions import cautions
 from numerus.printing.machines.calibration import (
     INNER_MM,
     OUTER_MM,

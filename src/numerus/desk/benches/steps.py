@@ -9,13 +9,13 @@ from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSpinBox, QWidget
 
-from numerus.bench.cautions import DEFER, cautions
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import RIGHT, Drawing, hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.post.cautions import DEFER, cautions
 from numerus.words import span
 
 

@@ -11,7 +11,6 @@ from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPixmap
 from PyQt6.QtWidgets import QCheckBox, QDoubleSpinBox, QFileDialog, QWidget
 
-from numerus.bench.cautions import cautions
 from numerus.book.photographs import read_photograph
 from numerus.desk.benches.causes import InquestPanel
 from numerus.desk.benches.likelihoods import LikelihoodsDialog
@@ -28,6 +27,7 @@ from numerus.errors import NumerusError
 from numerus.floor.repair import KEPT, Way, waiting_repairs
 from numerus.ledger.inquiry import inquest_of
 from numerus.ledger.repairs import ways_with
+from numerus.post.cautions import cautions
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD, RunRecord, failed_places
 from numerus.words import counted, span
 

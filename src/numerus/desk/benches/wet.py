@@ -7,16 +7,6 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QWidget
 
-from numerus.bench.cure import (
-    SCHOOL_SAYS,
-    SUPPORT_SCHOOLS,
-    WANTED_J_PER_CM2,
-    Lamp,
-    cure_plan,
-    lamp_dose,
-    shaded_share,
-)
-from numerus.bench.wash import Bath, baths, clinging_ml, wash_plan
 from numerus.desk.benches.steps import Shown, StepsBench
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer, Thing
@@ -26,6 +16,8 @@ from numerus.desk.widgets.layout import button, column, label
 from numerus.domain.journal import BATH_CHANGED, Fact
 from numerus.domain.parts import Part
 from numerus.ledger.orders import step
+from numerus.post.cure import SCHOOL_SAYS, SUPPORT_SCHOOLS, WANTED_J_PER_CM2, Lamp, cure_plan, lamp_dose, shaded_share
+from numerus.post.wash import Bath, baths, clinging_ml, wash_plan
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.words import counted, waits
 

@@ -6,11 +6,11 @@ from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QCheckBox, QFrame, QVBoxLayout, QWidget
 
-from numerus.bench.cautions import DEFER
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.ledger.orders import Order
+from numerus.post.cautions import DEFER
 from numerus.words import span
 
 

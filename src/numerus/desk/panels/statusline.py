@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from PyQt6.QtWidgets import QProgressBar, QStatusBar
 
-from numerus.bench.wash import baths
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, label
+from numerus.post.wash import baths
 
 
 class StatusLine(QStatusBar):
