@@ -10,7 +10,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
-from numerus.bench.build import balance, build_plan, centre_of_mass
+from numerus.assembly.balance import balance, centre_of_mass
+from numerus.assembly.gluing import build_plan
 from numerus.demo.army import mesh
 from numerus.domain.army import SLOTS
 from numerus.domain.journal import BATH_CHANGED, Fact

@@ -11,7 +11,7 @@ from numerus.errors import NumerusError
 
 
 def _inspected(name: str, found: Any, below_mm: float) -> Result:
-    from numerus.bench.build import balance
+    from numerus.assembly.balance import balance
     from numerus.formats.mesh_files import Refusal
     from numerus.geometry.repair.health import inspect
     from numerus.geometry.thickness import thickness

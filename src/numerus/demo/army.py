@@ -15,7 +15,7 @@ from typing import Any
 
 import numpy as np
 
-from numerus.bench.build import build_plan
+from numerus.assembly.gluing import build_plan
 from numerus.book.book import Book
 from numerus.book.documents import kit_statements, read
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS

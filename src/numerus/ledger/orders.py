@@ -10,7 +10,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
-from numerus.bench.build import build_plan
+from numerus.assembly.gluing import build_plan
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.clock import later
 from numerus.domain.journal import STEP, Fact

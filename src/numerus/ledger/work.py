@@ -5,7 +5,7 @@ from __future__ import annotations
 import math
 from dataclasses import dataclass
 
-from numerus.bench.build import build_plan
+from numerus.assembly.gluing import build_plan
 from numerus.domain.machines import Machine
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES

@@ -7,7 +7,8 @@ from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
-from numerus.bench.build import Balance, balance, build_plan
+from numerus.assembly.balance import Balance, balance
+from numerus.assembly.gluing import build_plan
 from numerus.desk.benches.steps import Shown, StepsBench
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer, Thing

@@ -9,7 +9,7 @@ from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QCheckBox, QInputDialog, QMenu, QSlider, QWidget
 
-from numerus.bench.build import balance
+from numerus.assembly.balance import balance
 from numerus.book.intake import is_doubtful
 from numerus.desk.benches.sort_cards import Cards
 from numerus.desk.benches.sort_shelves import Shelf, icon_of, letter

@@ -1,4 +1,4 @@
-"""Building: the order of gluing, what stays apart for the brush, and whether the figure will stand."""
+"""Will the built figure stand? Its centre of mass against the edge of what it stands on."""
 
 from __future__ import annotations
 
@@ -10,40 +10,11 @@ import numpy as np
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.solids.columns import solid_columns
 
-GLUE_ORDER = (
-    "base",
-    "legs",
-    "body",
-    "torso",
-    "head",
-    "neck",
-    "left arm",
-    "right arm",
-    "left wing",
-    "right wing",
-    "bell",
-    "platform",
-    "weapon",
-    "back",
-    "extra",
-)
-APART = {
-    "back": "hides the back of the coat",
-    "bell": "no brush reaches round it once it hangs",
-    "platform": "hides the roof under it",
-}
 SAFE_DEG = 15.0
 RESIN_G_PER_MM3 = 0.0011
 TOUCH_MM = 0.1
 PIXELS = 400  # columns along the longest side when shells overlap
 OVERLAP = 0.004  # volumes farther apart than this mean that shells overlap
-
-
-@dataclass(frozen=True)
-class BuildStep:
-    title: str
-    minutes: float
-    detail: str
 
 
 @dataclass(frozen=True)
@@ -83,18 +54,6 @@ class Balance:
 
 
 _COMPASS = ("right", "back right", "back", "back left", "left", "front left", "front", "front right")
-
-
-def build_plan(slots: Sequence[str], together: bool = False) -> list[BuildStep]:
-    """Steps in gluing order; parts a brush could not get behind stay apart unless ``together``."""
-    ordered = sorted(slots, key=lambda s: GLUE_ORDER.index(s) if s in GLUE_ORDER else len(GLUE_ORDER))
-    steps = [BuildStep("Dry fit, file the tips", 1.0 + 0.8 * len(ordered), "Every joint closed before any glue")]
-    for slot in ordered[1:]:
-        if slot in APART and not together:
-            steps.append(BuildStep(f"Keep the {slot} apart", 0.5, f"On a stick: it {APART[slot]}"))
-        else:
-            steps.append(BuildStep(f"Glue the {slot}", 1.0, "A drop in the socket; pin what bends"))
-    return [*steps, BuildStep("Fill gaps, sand wet", 2.0, "Two-part putty cures overnight")]
 
 
 def _tetrahedra(mesh: Mesh) -> tuple[Floats, float]:
