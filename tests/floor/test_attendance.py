@@ -10,12 +10,12 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.domain.army import Army, Day
+from numerus.domain.clock import clock, minute_of, windows_of
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.errors import PlanError
-from numerus.floor.attendance import hobby_windows, home_windows, hours_of
-from numerus.floor.queue import Floor, plan_runs
-from numerus.kit.clocktime import clock, minute_of, windows_of
+from numerus.schedule.attendance import hobby_windows, home_windows, hours_of
+from numerus.schedule.run_queue import Floor, plan_runs
 
 ARMY = Army("a", "A", date(2026, 4, 1))
 NOW = datetime(2026, 3, 5, 21, 12)

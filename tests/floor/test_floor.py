@@ -10,11 +10,11 @@ import pytest
 from numerus.domain.army import Army
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
-from numerus.floor.attendance import hours_of
-from numerus.floor.helps import bill_says, what_helps
-from numerus.floor.queue import Bill, Floor, plan_runs
-from numerus.floor.wet import DRY_MIN, LAMP_MIN, TUB_MIN, loads, wet_work
 from numerus.printing.machines.timing import run_minutes
+from numerus.schedule.attendance import hours_of
+from numerus.schedule.run_queue import Bill, Floor, plan_runs
+from numerus.schedule.wet_work import DRY_MIN, LAMP_MIN, TUB_MIN, loads, wet_work
+from numerus.schedule.what_if import bill_says, what_helps
 
 NOW = datetime(2026, 3, 5, 18, 30)
 ARMY = Army("army", "Watch", NOW.date() + timedelta(days=30))

@@ -15,17 +15,9 @@ from numerus.domain.clock import later, minutes_between
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
-from numerus.floor.attendance import hobby_minutes_per_day, hours_of
-from numerus.floor.queue import (
-    LOOK_AHEAD,
-    STEP,
-    Floor,
-    Slotted,
-    conflicts,
-    other_starts,
-    plan_runs,
-)  # fmt: skip
 from numerus.printing.machines.timing import run_minutes
+from numerus.schedule.attendance import hobby_minutes_per_day, hours_of
+from numerus.schedule.run_queue import LOOK_AHEAD, STEP, Floor, Slotted, conflicts, other_starts, plan_runs
 
 NOW = datetime(2026, 3, 5, 18, 30)
 ARMY = Army("army", "Watch", NOW.date() + timedelta(days=30))

@@ -10,9 +10,9 @@ from hypothesis import strategies as st
 
 from helpers import active
 from numerus.domain.army import BOUGHT, NONE, SLOTS, Figure, Unit
+from numerus.domain.clock import clock, minute_of, windows_of
 from numerus.domain.journal import RESTORED, STEP, WITHDRAWN, Fact
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
-from numerus.kit.clocktime import clock, minute_of, windows_of
 from numerus.kit.completeness import completeness, sentence
 
 AT = datetime(2026, 3, 5)

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from datetime import timedelta
 
-from numerus.floor.attendance import hours_of
 from numerus.ledger.campaigns import FIRST, LAST_DRYING, campaign, held
+from numerus.schedule.attendance import hours_of
 
 
 def test_the_forecasts_range_holds_the_true_date_as_often_as_it_says() -> None:

@@ -13,11 +13,11 @@ from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe
 from numerus.domain.stages import LEVELS
-from numerus.floor.attendance import Window
-from numerus.paint.batch import batch_line, used_drying_min
 from numerus.paint.priming import SCHOOLS, prime_plan
 from numerus.paint.scheme import mix_colour, paint_needed_ml, shopping, strokes_for, values, zone_colour
 from numerus.paint.weather import Air
+from numerus.schedule.attendance import Window
+from numerus.schedule.paint_line import batch_line, used_drying_min
 
 RACK = {p.id: p for p in PAINTS}
 ZONES = [r.zone for r in SCHEME.recipes]

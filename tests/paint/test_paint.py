@@ -13,11 +13,11 @@ from numerus.domain.paints import Paint
 from numerus.domain.recipes import Scheme, Stroke
 from numerus.domain.zones import ZONES
 from numerus.errors import PlanError
-from numerus.floor.attendance import Window
-from numerus.paint.batch import batch_line, used_drying_min
 from numerus.paint.priming import prime_plan
 from numerus.paint.scheme import Melt, Stage, melting, mix_colour, paint_needed_ml, shopping, strokes_for, values
 from numerus.paint.weather import Air, first_fit
+from numerus.schedule.attendance import Window
+from numerus.schedule.paint_line import batch_line, used_drying_min
 
 RACK = {p.id: p for p in PAINTS}
 NOW = datetime(2026, 3, 5, 20)

@@ -16,11 +16,11 @@ from numerus.domain.army import Army
 from numerus.domain.journal import STEP, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.queue import Floor, plan_runs
 from numerus.geometry.mesh import Floats
 from numerus.ledger.forecast import Situation, draws, simulate
 from numerus.ledger.rates import failure_rate, rates
 from numerus.ledger.work import GROUP_OF, UnitWork
+from numerus.schedule.run_queue import Floor, plan_runs
 
 FIRST = datetime(2026, 3, 2, 18, 30)
 STAGES_MIN = {"wash": 10.0, "cure": 12.0, "build": 22.0, "prime": 6.0, "paint": 75.0, "finish": 14.0}  # of one figure

@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from datetime import datetime, timedelta
 
-from numerus.floor.queue import Cold
 from numerus.paint.weather import Air
+from numerus.schedule.run_queue import Cold
 
 SHELTER_C = 6.0  # a shed or garage is so much warmer than the air
 RESIN_C = 18.0  # below it resin thickens and tips let go

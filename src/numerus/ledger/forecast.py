@@ -18,7 +18,6 @@ from numerus.domain.army import Army
 from numerus.domain.journal import FORECAST, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
-from numerus.floor.attendance import hobby_minutes_per_day
 from numerus.geometry.mesh import Floats
 from numerus.ledger.history import History
 from numerus.ledger.rates import Rate, failure_rate, rates
@@ -26,6 +25,7 @@ from numerus.ledger.standing import Standing, standing
 from numerus.ledger.stores import estimates
 from numerus.ledger.work import GROUP_OF, UnitWork, work_by_unit
 from numerus.printing.runs.run_records import failure_counts
+from numerus.schedule.attendance import hobby_minutes_per_day
 
 DRAWS = 600
 HORIZON_DAYS = 540

@@ -15,7 +15,6 @@ from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate
 from numerus.domain.poses import Pose
 from numerus.errors import PlanError
-from numerus.floor.queue import Bill, plan_runs
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, chance_to_fail, spares_for
@@ -32,6 +31,7 @@ from numerus.printing.plates.packing import (
     plates_of,
 )
 from numerus.printing.runs.run_records import FAILED, waiting_plates
+from numerus.schedule.run_queue import Bill, plan_runs
 from numerus.words import counted, span
 
 TRIES = 6

@@ -166,7 +166,7 @@ class MusterBench(Bench):
         self.session.commit("change the week", [changed])
 
     def _day(self, number: int) -> Day:
-        from numerus.kit.clocktime import minute_of, windows_of
+        from numerus.domain.clock import minute_of, windows_of
 
         windows = windows_of(self.home[number].text(), DAYS[number])
         return Day(self.hobby[number].value(), minute_of(self.begins[number].text(), DAYS[number]), windows)
@@ -219,7 +219,7 @@ class MusterBench(Bench):
         self.table.blockSignals(False)
 
     def _fill_week(self, army: Army) -> None:
-        from numerus.kit.clocktime import clock
+        from numerus.domain.clock import clock
 
         self.ready_by.setDate(QDate(army.ready_by))
         self.kept.setValue(round(army.evenings_kept * 100))

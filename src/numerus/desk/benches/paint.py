@@ -22,8 +22,8 @@ from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.ledger.orders import paint_batch, paint_line, step
 from numerus.ledger.standing import FigureStanding, zones_of
-from numerus.paint.batch import used_drying_min
 from numerus.paint.scheme import melting, paint_needed_ml, shopping, values
+from numerus.schedule.paint_line import used_drying_min
 from numerus.words import counted, span
 
 CARD_W, CARD_H = 86.0, 40.0

@@ -19,8 +19,8 @@ from numerus.domain.recipes import Recipe, Stroke
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.kit.thumbnails import fitted_camera
-from numerus.paint.batch import Block
 from numerus.paint.scheme import Melt, mix_colour
+from numerus.schedule.paint_line import Block
 from numerus.words import counted, span
 
 

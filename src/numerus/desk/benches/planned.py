@@ -14,11 +14,11 @@ from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.helps import Help, bill_says
-from numerus.floor.queue import Bill, Cold, Conflict, Slotted, other_starts
 from numerus.floor.wear import SOON, Stock, Wear
 from numerus.ledger.stores import Estimates
 from numerus.printing.runs.vat import Filling
+from numerus.schedule.run_queue import Bill, Cold, Conflict, Slotted, other_starts
+from numerus.schedule.what_if import Help, bill_says
 from numerus.words import span
 
 RUNS, HELPS, CONFLICTS, STORES = "Runs to come", "What would help", "Conflicts", "Stores"

@@ -25,12 +25,7 @@ from numerus.domain.journal import RUN_STARTED, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate, Run
 from numerus.errors import BookError, NumerusError, PlanError
-from numerus.floor.attendance import AWAY, up_late
-from numerus.floor.calendar import calendar_of
-from numerus.floor.helps import Help, what_helps
-from numerus.floor.queue import Bill, Cold, Conflict, Slotted, conflicts, moved_to
 from numerus.floor.wear import Wear
-from numerus.floor.wet import Wet, wet_work
 from numerus.ledger.cold import cold_by
 from numerus.ledger.orders import floor_of, next_runs
 from numerus.ledger.stores import all_stock, all_wear, checks, estimates
@@ -38,6 +33,11 @@ from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import Filling, filling, stands_in
+from numerus.schedule.attendance import AWAY, up_late
+from numerus.schedule.calendar_file import calendar_of
+from numerus.schedule.run_queue import Bill, Cold, Conflict, Slotted, conflicts, moved_to
+from numerus.schedule.wet_work import Wet, wet_work
+from numerus.schedule.what_if import Help, what_helps
 from numerus.words import counted
 
 DAY_KINDS = ("away", "up until one", "as usual")

@@ -7,7 +7,7 @@ from PyQt6.QtGui import QPainter
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import RIGHT, Drawing
-from numerus.floor.queue import Slotted
+from numerus.schedule.run_queue import Slotted
 from numerus.words import counted, span
 
 ROW = 36.0

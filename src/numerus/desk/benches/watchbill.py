@@ -12,10 +12,10 @@ from numerus.desk.theme.marks import draw_diamond
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.domain.army import Army
 from numerus.domain.plates import Plate
-from numerus.floor.attendance import Window, hobby_windows, home_windows
-from numerus.floor.queue import Slotted
-from numerus.floor.wet import DRY_MIN, Wet
 from numerus.printing.runs.run_records import RunRecord
+from numerus.schedule.attendance import Window, hobby_windows, home_windows
+from numerus.schedule.run_queue import Slotted
+from numerus.schedule.wet_work import DRY_MIN, Wet
 from numerus.words import span
 
 DAYS_SHOWN = 2.2

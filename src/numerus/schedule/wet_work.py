@@ -9,8 +9,8 @@ from math import ceil
 
 from numerus.domain.army import Army
 from numerus.domain.plates import Plate
-from numerus.floor.attendance import hours_of
-from numerus.floor.queue import Slotted
+from numerus.schedule.attendance import hours_of
+from numerus.schedule.run_queue import Slotted
 
 TUB_MIN, DRY_MIN, LAMP_MIN = 12, 25, 12  # of one load
 OFF_MIN = 10  # from a plate that is met to its parts in the basket

@@ -15,10 +15,10 @@ from datetime import datetime, timedelta
 from numerus.domain.army import Army
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.attendance import Hours, hours_of
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.plates.hand_layout import lies_on
 from numerus.printing.runs.vat import filling
+from numerus.schedule.attendance import Hours, hours_of
 from numerus.words import span
 
 STEP = timedelta(minutes=10)

@@ -13,8 +13,8 @@ from dataclasses import dataclass
 from datetime import datetime, timedelta
 
 from numerus.errors import PlanError
-from numerus.floor.attendance import Window
 from numerus.paint.scheme import SETUP_MIN, Stage
+from numerus.schedule.attendance import Window
 
 WAIT = timedelta(minutes=15)  # hands do not stand idle longer than this inside a block
 

@@ -9,9 +9,9 @@ from datetime import datetime, timedelta
 from numerus.domain.army import Army
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.attendance import LATE, up_late
-from numerus.floor.queue import Bill, Floor, plan_runs
 from numerus.printing.machines.timing import run_minutes
+from numerus.schedule.attendance import LATE, up_late
+from numerus.schedule.run_queue import Bill, Floor, plan_runs
 
 SECOND_PLATE_MIN = 4.0
 FASTER = 1.3

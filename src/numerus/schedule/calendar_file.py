@@ -10,7 +10,7 @@ from icalendar import Alarm, Calendar, Event
 
 from numerus.domain.army import Army
 from numerus.domain.machines import Machine
-from numerus.floor.queue import Slotted
+from numerus.schedule.run_queue import Slotted
 
 REMIND = timedelta(minutes=5)
 
