@@ -19,9 +19,9 @@ from numerus.desk.benches.likelihoods import LikelihoodsDialog
 from numerus.desk.window import MainWindow
 from numerus.devices.link import link_for
 from numerus.devices.trials import CAUSES_OF
+from numerus.diagnosis.failure_diagnosis import LOOKS
 from numerus.domain.army import Day
 from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, Fact
-from numerus.floor.inquest import LOOKS
 from numerus.ledger.inquiry import inquest_of
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import levels, stands_in

@@ -9,10 +9,10 @@ from datetime import datetime
 import numpy as np
 import pytest
 
+from numerus.diagnosis.failure_diagnosis import TABLE, Circumstances, expected_bits, inquest, likelihoods, usual
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
-from numerus.floor.inquest import TABLE, Circumstances, expected_bits, inquest, likelihoods, usual
 from numerus.printing.runs.run_records import RunRecord
 
 AT = datetime(2026, 3, 1, 20)

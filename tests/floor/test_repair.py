@@ -9,11 +9,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from numerus.domain.journal import REPAIR_CHOSEN, REPAIR_ENDED, Fact
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.parts import Part
-from numerus.domain.poses import Pose
-from numerus.floor.repair import (
+from numerus.diagnosis.repair import (
     END,
     HIDE,
     KEPT,
@@ -27,6 +23,10 @@ from numerus.floor.repair import (
     waiting_repairs,
     ways,
 )
+from numerus.domain.journal import REPAIR_CHOSEN, REPAIR_ENDED, Fact
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Part
+from numerus.domain.poses import Pose
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import FAILED, FLAWED
 

@@ -7,10 +7,10 @@ from datetime import date, datetime, timedelta
 
 import pytest
 
+from numerus.diagnosis.wear import before_run, stock_of, wear_of
 from numerus.domain.journal import FILM_CHANGED, Fact
 from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.plates import Plate
-from numerus.floor.wear import before_run, stock_of, wear_of
 from numerus.printing.runs.run_records import RunRecord
 
 NOW = datetime(2026, 3, 30, 20)

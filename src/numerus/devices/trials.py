@@ -8,9 +8,9 @@ from datetime import datetime, timedelta
 import numpy as np
 
 from numerus.devices.printer import SimulatedPrinter
+from numerus.diagnosis.failure_diagnosis import Circumstances, Inquest, inquest
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
-from numerus.floor.inquest import Circumstances, Inquest, inquest
 from numerus.printing.runs.run_records import FAILED, RunRecord
 
 RUNS = 5  # of a week

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
 
+from numerus.diagnosis.failure_diagnosis import Circumstances, Inquest, Likelihoods, inquest, likelihoods, usual
 from numerus.domain.journal import INQUEST_TEST, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
-from numerus.floor.inquest import Circumstances, Inquest, Likelihoods, inquest, likelihoods, usual
 from numerus.printing.runs.run_records import RunRecord, machine_layers
 
 

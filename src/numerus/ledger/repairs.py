@@ -5,12 +5,12 @@ from __future__ import annotations
 from collections import Counter
 from datetime import datetime
 
+from numerus.diagnosis.repair import Hurt, Way, repair_record, ways
 from numerus.domain.journal import Fact
 from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
-from numerus.floor.repair import Hurt, Way, repair_record, ways
 from numerus.ledger.orders import next_runs
 from numerus.ledger.plating import part_rate
 from numerus.ledger.standing import Standing, outcomes_by_part

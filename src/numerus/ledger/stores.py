@@ -7,9 +7,9 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import datetime
 
+from numerus.diagnosis.wear import Stock, Wear, before_run, stock_of, wear_of
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
-from numerus.floor.wear import Stock, Wear, before_run, stock_of, wear_of
 from numerus.ledger.rates import Rate, rate_of
 from numerus.ledger.standing import Standing
 from numerus.printing.runs.run_records import waiting_plates

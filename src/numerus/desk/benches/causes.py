@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QWidget
 from numerus.desk.theme.palette import LABEL, Theme
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.floor.inquest import Cause, Inquest
+from numerus.diagnosis.failure_diagnosis import Cause, Inquest
 from numerus.words import span
 
 SHOWN, HIGH_PX, BAR_PX = 3, 112.0, 64.0

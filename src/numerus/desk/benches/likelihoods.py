@@ -11,8 +11,8 @@ from PyQt6.QtWidgets import QDialog, QFileDialog, QHeaderView, QTableWidget, QTa
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.diagnosis.failure_diagnosis import Likelihoods, likelihoods, table_text, usual
 from numerus.errors import BookError, NumerusError
-from numerus.floor.inquest import Likelihoods, likelihoods, table_text, usual
 from numerus.ledger.inquiry import table_of
 
 PRIOR = "usual share of failures"

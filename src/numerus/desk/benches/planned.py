@@ -12,9 +12,9 @@ from numerus.desk.benches.runlist import RunList
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.diagnosis.wear import SOON, Stock, Wear
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.floor.wear import SOON, Stock, Wear
 from numerus.ledger.stores import Estimates
 from numerus.printing.runs.vat import Filling
 from numerus.schedule.run_queue import Bill, Cold, Conflict, Slotted, other_starts

@@ -20,12 +20,12 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import Pages, button, column, panel, row
 from numerus.devices.air import coming_air
+from numerus.diagnosis.wear import Wear
 from numerus.domain.clock import later
 from numerus.domain.journal import RUN_STARTED, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate, Run
 from numerus.errors import BookError, NumerusError, PlanError
-from numerus.floor.wear import Wear
 from numerus.ledger.cold import cold_by
 from numerus.ledger.orders import floor_of, next_runs
 from numerus.ledger.stores import all_stock, all_wear, checks, estimates

@@ -20,11 +20,11 @@ from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.looks import LooksPicker
 from numerus.desk.widgets.places import PlaceList
 from numerus.desk.widgets.platepicture import PlatePicture
+from numerus.diagnosis.repair import KEPT, Way, waiting_repairs
 from numerus.domain.army import Unit
 from numerus.domain.journal import INQUEST_TEST, PART_OUTCOME, PHOTOGRAPH, REPAIR_CHOSEN, REPAIR_ENDED, Fact
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
-from numerus.floor.repair import KEPT, Way, waiting_repairs
 from numerus.ledger.inquiry import inquest_of
 from numerus.ledger.repairs import ways_with
 from numerus.post.cautions import cautions

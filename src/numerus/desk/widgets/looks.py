@@ -7,7 +7,7 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import CENTRE, Drawing
-from numerus.floor.inquest import LOOKS
+from numerus.diagnosis.failure_diagnosis import LOOKS
 
 HIGH = 78.0
 
