@@ -288,7 +288,7 @@ def inquests_of_seeded_weeks() -> None:
 
 def forecasts_of_seeded_campaigns() -> None:
     """Two hundred lived campaigns: how often the forecast's eighty per cent range held the true date, and which side it missed."""
-    from numerus.ledger.campaigns import held
+    from numerus.progress.campaigns import held
 
     begun = time.perf_counter()
     told = [held(seed) for seed in range(200)]
@@ -410,9 +410,9 @@ def answers() -> None:
     from pathlib import Path
 
     from numerus.demo.army import make_demo
-    from numerus.ledger.forecast import forecast
-    from numerus.ledger.orders import orders
-    from numerus.ledger.standing import standing
+    from numerus.progress.forecast import forecast
+    from numerus.progress.orders import orders
+    from numerus.progress.standing import standing
 
     now = datetime(2026, 3, 5, 21, 12)
     with tempfile.TemporaryDirectory() as place:

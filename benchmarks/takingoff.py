@@ -42,8 +42,8 @@ class Hand:
 def hanging(session: Any, count: int = 30) -> str:
     """A plate of so many parts that has come out whole, and hangs on the larger machine: its id."""
     from numerus.domain.journal import RUN_ENDED, RUN_STARTED, Fact
-    from numerus.ledger.plating import outlines_for
     from numerus.printing.plates.packing import pack, plates_of
+    from numerus.progress.plating import outlines_for
 
     plans = session.plans
     machine = max(plans.machines.values(), key=lambda m: m.plate_x_mm)

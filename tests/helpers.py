@@ -14,7 +14,7 @@ import trimesh
 from numerus.book.journal import read_rows
 from numerus.domain.journal import RESTORED, STEP, WITHDRAWN, Fact, taken_back
 from numerus.geometry.mesh import Mesh
-from numerus.ledger.history import History
+from numerus.progress.history import History
 
 EVENING = datetime(2026, 3, 5, 21, 12)
 

@@ -16,10 +16,10 @@ from numerus.demo.army import mesh
 from numerus.domain.army import SLOTS
 from numerus.domain.journal import BATH_CHANGED, Fact
 from numerus.geometry.mesh import merged
-from numerus.ledger.orders import step
 from numerus.post.cautions import cautions
 from numerus.post.cure import LAMP_RAISE_DEG, Lamp, cure_plan, lamp_dose, shaded_share
 from numerus.post.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
+from numerus.progress.orders import step
 
 AT = datetime(2026, 3, 1)
 

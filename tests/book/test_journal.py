@@ -16,8 +16,8 @@ from numerus.book.book import Book
 from numerus.book.tables import SETTLED
 from numerus.domain.journal import FORECAST, RUN_ENDED, RUN_STARTED, STEP, Fact
 from numerus.domain.plans import Plans
-from numerus.ledger.history import History
-from numerus.ledger.standing import standing
+from numerus.progress.history import History
+from numerus.progress.standing import standing
 
 AT = datetime(2026, 3, 1, 20)
 WASH = Fact(AT, STEP, "r", ("f1",), 5.0, {"stage": "wash", "carried_ml": 2.0})

@@ -45,8 +45,8 @@ from numerus.geometry.mesh import Mesh
 from numerus.geometry.repair.health import inspect, oriented
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.thickness import thickness
-from numerus.ledger.standing import standing
 from numerus.printing.runs.run_records import FAILED
+from numerus.progress.standing import standing
 
 from helpers import EVENING, ball_mesh  # isort: skip
 

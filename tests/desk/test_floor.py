@@ -22,9 +22,9 @@ from numerus.devices.trials import CAUSES_OF
 from numerus.diagnosis.failure_diagnosis import LOOKS
 from numerus.domain.army import Day
 from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, Fact
-from numerus.ledger.inquiry import inquest_of
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import levels, stands_in
+from numerus.progress.failure_record import inquest_of
 
 
 def floor_of(window: MainWindow):  # type: ignore[no-untyped-def]
@@ -357,7 +357,7 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(
     """Batched, planned, started and met as planned, with what the seeds bring: all waiting plates are printed or owed again, and
     of every fault the true cause is among the inquest's first two.
     """
-    monkeypatch.setattr("numerus.ledger.plating.TRIES", 0)
+    monkeypatch.setattr("numerus.progress.plating.TRIES", 0)
     waiting = waiting_plates(window.session.plans.plates, window.session.answers.standing.runs)
     window.session.commit("apart", [Removed("plate", p.id) for p in waiting])
     window.session.go("plate")

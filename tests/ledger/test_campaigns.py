@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from datetime import timedelta
 
-from numerus.ledger.campaigns import FIRST, LAST_DRYING, campaign, held
+from numerus.progress.campaigns import FIRST, LAST_DRYING, campaign, held
 from numerus.schedule.attendance import hours_of
 
 

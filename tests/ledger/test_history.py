@@ -20,8 +20,8 @@ from numerus.domain.journal import (
     STEP,
     Fact,
 )
-from numerus.ledger.history import History
-from numerus.ledger.standing import standing
+from numerus.progress.history import History
+from numerus.progress.standing import standing
 
 DATA = {
     RUN_STARTED: {"plate": "p", "machine": "m", "vat_ml": 200.0},

@@ -14,13 +14,13 @@ from numerus.book.book import Book
 from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, RUN_STARTED, STEP, Fact
 from numerus.domain.stages import STAGES
 from numerus.ledger.costs import unit_costs
-from numerus.ledger.forecast import forecast
-from numerus.ledger.history import History
-from numerus.ledger.orders import orders, step
-from numerus.ledger.plating import owed_copies
-from numerus.ledger.rates import failure_rate, rates
-from numerus.ledger.standing import standing, zones_of
-from numerus.ledger.work import gates, work_by_stage, work_by_unit
+from numerus.progress.forecast import forecast
+from numerus.progress.history import History
+from numerus.progress.orders import orders, step
+from numerus.progress.plating import owed_copies
+from numerus.progress.rates import failure_rate, rates
+from numerus.progress.standing import standing, zones_of
+from numerus.progress.work import gates, work_by_stage, work_by_unit
 
 
 def test_the_story_only_ever_goes_forward_but_for_failures(demo: Book) -> None:

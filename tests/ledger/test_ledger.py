@@ -18,15 +18,15 @@ from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PlanError
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.ledger.costs import unit_costs
-from numerus.ledger.forecast import draws, forecast, simulate, situation
-from numerus.ledger.history import History
-from numerus.ledger.orders import orders, paint_batch, paint_line, step
 from numerus.ledger.packing import FOAM_MM, PIXEL_MM, lying_outline, packing_list
-from numerus.ledger.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
-from numerus.ledger.rates import failure_rate, rates
-from numerus.ledger.standing import standing
-from numerus.ledger.work import bottleneck, gates, work_by_stage, work_by_unit
 from numerus.printing.runs.run_records import waiting_plates
+from numerus.progress.forecast import draws, forecast, simulate, situation
+from numerus.progress.history import History
+from numerus.progress.orders import orders, paint_batch, paint_line, step
+from numerus.progress.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
+from numerus.progress.rates import failure_rate, rates
+from numerus.progress.standing import standing
+from numerus.progress.work import bottleneck, gates, work_by_stage, work_by_unit
 
 
 def logged(ratio: float, times: int) -> list[Fact]:

@@ -16,10 +16,10 @@ from numerus.domain.plates import Placed, Plate
 from numerus.domain.poses import Pose
 from numerus.geometry.mesh import Mesh
 from numerus.kit.completeness import chance_to_fail
-from numerus.ledger.history import History
-from numerus.ledger.plating import Batching, failing_spares, part_rate, plates_for
-from numerus.ledger.standing import standing
 from numerus.printing.runs.run_records import RunRecord, copy_states
+from numerus.progress.history import History
+from numerus.progress.plating import Batching, failing_spares, part_rate, plates_for
+from numerus.progress.standing import standing
 
 PART = Part("part", "k", "Head", "head", "", 100, (9, 9, 9), 1.0, 5.0, True, 1, 0, "mm", weak_mm2=20.0)
 

@@ -25,7 +25,7 @@ from numerus.book.opening import engine_for, prepare
 from numerus.domain.journal import RESTORED, WITHDRAWN, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import BookError
-from numerus.ledger.history import History
+from numerus.progress.history import History
 from numerus.words import counted
 
 _FIELD = {"army": "army", **{kind: kind + "s" for kind in KINDS if kind != "army"}}

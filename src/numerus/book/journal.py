@@ -22,7 +22,7 @@ from pydantic_core import from_json
 from numerus.book.tables import SETTLED
 from numerus.domain.journal import RESTORED, WITHDRAWN, Fact, taken_back
 from numerus.errors import BookError
-from numerus.ledger.history import History
+from numerus.progress.history import History
 
 LIVELY = 20_000
 """Newest entries that stay as they are, and more: how far undo reaches without reading all."""

@@ -41,10 +41,10 @@ def write_messy(args: argparse.Namespace) -> list[Result]:
 def status(args: argparse.Namespace) -> list[Result]:
     """Counts per stage, bottleneck, forecast."""
     from numerus.book.book import Book
-    from numerus.ledger.forecast import forecast
-    from numerus.ledger.rates import rates
-    from numerus.ledger.standing import standing
-    from numerus.ledger.work import bottleneck, gates
+    from numerus.progress.forecast import forecast
+    from numerus.progress.rates import rates
+    from numerus.progress.standing import standing
+    from numerus.progress.work import bottleneck, gates
 
     book = Book.open(args.book)
     now, found = args.now or datetime.now(), standing(book.plans, book.history)
@@ -73,9 +73,9 @@ def status(args: argparse.Namespace) -> list[Result]:
 def schedule_of(args: argparse.Namespace) -> list[Result]:
     """Every waiting plate on its machine in time, and when the army will be ready."""
     from numerus.book.book import Book
-    from numerus.ledger.forecast import finish_dates
-    from numerus.ledger.orders import next_runs
-    from numerus.ledger.standing import standing
+    from numerus.progress.forecast import finish_dates
+    from numerus.progress.orders import next_runs
+    from numerus.progress.standing import standing
 
     book, now = Book.open(args.book), args.now or datetime.now()
     found = standing(book.plans, book.history)
@@ -91,9 +91,9 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
 def inquests_of(args: argparse.Namespace) -> list[Result]:
     """Every run that failed in part: likely causes with their evidence, and the tests that would tell most."""
     from numerus.book.book import Book
-    from numerus.ledger.inquiry import inquest_of
-    from numerus.ledger.standing import standing
     from numerus.printing.runs.run_records import failure_counts
+    from numerus.progress.failure_record import inquest_of
+    from numerus.progress.standing import standing
 
     book = Book.open(args.book)
     runs = standing(book.plans, book.history).runs

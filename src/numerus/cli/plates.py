@@ -56,9 +56,9 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
     from numerus.book.book import Book
     from numerus.book.intake import new_id
     from numerus.formats.packed_mesh import unpack_mesh
-    from numerus.ledger.plating import outlines_for, owed_copies, owed_spares, plate_meshes
-    from numerus.ledger.standing import standing
     from numerus.printing.plates.packing import pack, plates_of
+    from numerus.progress.plating import outlines_for, owed_copies, owed_spares, plate_meshes
+    from numerus.progress.standing import standing
 
     book = Book.open(path)
     plans, found = book.plans, standing(book.plans, book.history)

@@ -29,11 +29,11 @@ from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate, Run
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.ledger.orders import step
-from numerus.ledger.standing import zones_of
 from numerus.paint.scheme import Stage, strokes_for
 from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plates_of
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
+from numerus.progress.orders import step
+from numerus.progress.standing import zones_of
 
 MESHES = Path(__file__).parent / "meshes"
 TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, 0.03, bad_spots=((16.0, 12.0, 9.0),))

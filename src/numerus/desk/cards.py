@@ -12,8 +12,8 @@ from PyQt6.QtWidgets import QFileDialog, QWidget
 
 from numerus.desk.session import Session
 from numerus.errors import BookError
-from numerus.ledger.orders import Order, Orders
 from numerus.post.cautions import DEFER
+from numerus.progress.orders import Order, Orders
 
 SIZES_PT = (10, 9, 8, 7, 6, 5)
 

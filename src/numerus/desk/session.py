@@ -21,12 +21,12 @@ from numerus.domain.plans import Plans
 from numerus.errors import BookError, NumerusError
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.ledger.forecast import Forecast, forecast
-from numerus.ledger.history import History
-from numerus.ledger.orders import Orders, orders
-from numerus.ledger.rates import Rate, rates
-from numerus.ledger.standing import Standing, standing
-from numerus.ledger.work import Gate, StageWork, bottleneck, gates, work_by_stage
+from numerus.progress.forecast import Forecast, forecast
+from numerus.progress.history import History
+from numerus.progress.orders import Orders, orders
+from numerus.progress.rates import Rate, rates
+from numerus.progress.standing import Standing, standing
+from numerus.progress.work import Gate, StageWork, bottleneck, gates, work_by_stage
 from numerus.words import natural
 
 

@@ -8,9 +8,9 @@ from dataclasses import dataclass
 from numerus.domain.army import Figure
 from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
-from numerus.ledger.standing import Standing, zones_of
 from numerus.paint.scheme import paint_needed_ml
 from numerus.post.wash import clinging_ml
+from numerus.progress.standing import Standing, zones_of
 
 SOLVENT_L_PER_BATH_ML = 1.5 / 110.0  # litres of solvent spent per ml of resin washed into it
 GLOVES_PER_RUN = 0.25

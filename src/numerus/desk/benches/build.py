@@ -16,7 +16,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
-from numerus.ledger.orders import step
+from numerus.progress.orders import step
 from numerus.words import waits
 
 APART = 0.45

@@ -14,7 +14,7 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.road import draw_road
 from numerus.errors import NumerusError
 from numerus.ledger.costs import Cost, unit_costs
-from numerus.ledger.forecast import Forecast, UnitForecast
+from numerus.progress.forecast import Forecast, UnitForecast
 from numerus.schedule.attendance import hobby_minutes_per_day
 from numerus.words import counted, hours
 

@@ -20,9 +20,9 @@ from numerus.domain.recipes import Recipe
 from numerus.domain.zones import ZONES
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
-from numerus.ledger.orders import paint_batch, paint_line, step
-from numerus.ledger.standing import FigureStanding, zones_of
 from numerus.paint.scheme import melting, paint_needed_ml, shopping, values
+from numerus.progress.orders import paint_batch, paint_line, step
+from numerus.progress.standing import FigureStanding, zones_of
 from numerus.schedule.paint_line import used_drying_min
 from numerus.words import counted, span
 

@@ -15,8 +15,8 @@ from numerus.desk.widgets.places import PlaceList
 from numerus.diagnosis.wear import SOON, Stock, Wear
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.ledger.stores import Estimates
 from numerus.printing.runs.vat import Filling
+from numerus.progress.stores import Estimates
 from numerus.schedule.run_queue import Bill, Cold, Conflict, Slotted, other_starts
 from numerus.schedule.what_if import Help, bill_says
 from numerus.words import span

@@ -26,8 +26,8 @@ from numerus.errors import Cancelled, NumerusError
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
-from numerus.ledger.plating import Batch, Batching, owed_copies, owed_spares, plate_meshes, plates_for
 from numerus.printing.plates.plate_layers import PartLayers, PlateLayers, part_layers, plate_columns, plate_layers
+from numerus.progress.plating import Batch, Batching, owed_copies, owed_spares, plate_meshes, plates_for
 from numerus.words import counted, span
 
 ALL = "all"

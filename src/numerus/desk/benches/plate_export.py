@@ -21,9 +21,9 @@ from numerus.errors import BookError
 from numerus.formats.mesh_writing import Sliced, write_3mf, write_sliced_3mf, write_stl
 from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
-from numerus.ledger.plating import plate_meshes
 from numerus.printing.plates.layer_archive import LayerArchive, write_layers
 from numerus.printing.plates.plate_layers import plate_columns
+from numerus.progress.plating import plate_meshes
 
 FORMS = (
     "3MF (*.3mf)", "3MF with slices (*.slices.3mf)", "STL (*.stl)", "Layers for the machine (*.layers)",

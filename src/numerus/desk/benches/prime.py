@@ -14,10 +14,10 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column
 from numerus.devices.air import coming_air
-from numerus.ledger.orders import step
-from numerus.ledger.standing import FigureStanding
 from numerus.paint.priming import SCHOOLS, prime_plan
 from numerus.paint.weather import Air, first_fit
+from numerus.progress.orders import step
+from numerus.progress.standing import FigureStanding
 from numerus.words import counted
 
 

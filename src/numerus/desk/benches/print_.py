@@ -26,13 +26,13 @@ from numerus.domain.journal import RUN_STARTED, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate, Run
 from numerus.errors import BookError, NumerusError, PlanError
-from numerus.ledger.cold import cold_by
-from numerus.ledger.orders import floor_of, next_runs
-from numerus.ledger.stores import all_stock, all_wear, checks, estimates
 from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import Filling, filling, stands_in
+from numerus.progress.cold_nights import cold_by
+from numerus.progress.orders import floor_of, next_runs
+from numerus.progress.stores import all_stock, all_wear, checks, estimates
 from numerus.schedule.attendance import AWAY, up_late
 from numerus.schedule.calendar_file import calendar_of
 from numerus.schedule.run_queue import Bill, Cold, Conflict, Slotted, conflicts, moved_to

@@ -26,7 +26,7 @@ from numerus.errors import Cancelled
 from numerus.formats.mesh_files import Refusal
 from numerus.kit.builds import unfilled
 from numerus.kit.statements import Statement, statements
-from numerus.ledger.standing import kit_record
+from numerus.progress.standing import kit_record
 from numerus.words import counted
 
 LAY_OUT, BUILDS, PART = "Lay out", "Builds", "Part"

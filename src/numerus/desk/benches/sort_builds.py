@@ -29,7 +29,7 @@ from numerus.kit.completeness import (
     sentence,
     slot_states,
 )  # fmt: skip
-from numerus.ledger.plating import to_print
+from numerus.progress.plating import to_print
 from numerus.words import counted
 
 TONES = ("bed", "riverwash", "tallowwash")

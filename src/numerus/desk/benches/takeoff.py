@@ -25,10 +25,10 @@ from numerus.domain.army import Unit
 from numerus.domain.journal import INQUEST_TEST, PART_OUTCOME, PHOTOGRAPH, REPAIR_CHOSEN, REPAIR_ENDED, Fact
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
-from numerus.ledger.inquiry import inquest_of
-from numerus.ledger.repairs import ways_with
 from numerus.post.cautions import cautions
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD, RunRecord, failed_places
+from numerus.progress.failure_record import inquest_of
+from numerus.progress.repair_options import ways_with
 from numerus.words import counted, span
 
 MOST_SURE = 0.99  # nobody holds for certain

@@ -15,10 +15,10 @@ from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column, label
 from numerus.domain.journal import BATH_CHANGED, Fact
 from numerus.domain.parts import Part
-from numerus.ledger.orders import step
 from numerus.post.cure import SCHOOL_SAYS, SUPPORT_SCHOOLS, WANTED_J_PER_CM2, Lamp, cure_plan, lamp_dose, shaded_share
 from numerus.post.wash import Bath, baths, clinging_ml, wash_plan
 from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.progress.orders import step
 from numerus.words import counted, waits
 
 LIT, UNLIT = np.array([236, 214, 150]), np.array([74, 70, 78])

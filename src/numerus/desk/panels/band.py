@@ -12,7 +12,7 @@ from numerus.desk.theme.marks import draw_mark
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.drawing import LEFT, RIGHT, Drawing
 from numerus.domain.stages import STAGES, TITLES
-from numerus.ledger.standing import FigureStanding
+from numerus.progress.standing import FigureStanding
 from numerus.words import counted, hours
 
 HEIGHT, ROAD_TOP, ROAD_HIGH = 140, 35, 46

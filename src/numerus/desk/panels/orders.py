@@ -9,8 +9,8 @@ from PyQt6.QtWidgets import QCheckBox, QFrame, QVBoxLayout, QWidget
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
-from numerus.ledger.orders import Order
 from numerus.post.cautions import DEFER
+from numerus.progress.orders import Order
 from numerus.words import span
 
 

@@ -21,7 +21,7 @@ from numerus.desk.widgets.layout import column, label, panel
 from numerus.desk.widgets.road import draw_road
 from numerus.domain.stages import STAGES, TITLES
 from numerus.errors import NumerusError
-from numerus.ledger.standing import FigureStanding
+from numerus.progress.standing import FigureStanding
 from numerus.words import counted
 
 UNIT, FIGURE = Qt.ItemDataRole.UserRole, Qt.ItemDataRole.UserRole + 1

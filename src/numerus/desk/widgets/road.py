@@ -7,7 +7,7 @@ from PyQt6.QtGui import QColor, QFont, QPainter
 
 from numerus.desk.theme.palette import Theme
 from numerus.domain.stages import STAGES
-from numerus.ledger.standing import FigureStanding, furthest_stage_share
+from numerus.progress.standing import FigureStanding, furthest_stage_share
 
 
 def draw_road(

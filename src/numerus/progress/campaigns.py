@@ -17,9 +17,9 @@ from numerus.domain.journal import STEP, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.geometry.mesh import Floats
-from numerus.ledger.forecast import Situation, draws, simulate
-from numerus.ledger.rates import failure_rate, rates
-from numerus.ledger.work import GROUP_OF, UnitWork
+from numerus.progress.forecast import Situation, draws, simulate
+from numerus.progress.rates import failure_rate, rates
+from numerus.progress.work import GROUP_OF, UnitWork
 from numerus.schedule.run_queue import Floor, plan_runs
 
 FIRST = datetime(2026, 3, 2, 18, 30)

@@ -9,9 +9,9 @@ from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
-from numerus.ledger.history import History
 from numerus.paint.scheme import Stage, strokes_for
 from numerus.printing.runs.run_records import CopyState, RunRecord, copy_states
+from numerus.progress.history import History
 
 _STAGE_OF_COPY = {
     "owed": "plate",

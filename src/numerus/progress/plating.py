@@ -18,8 +18,6 @@ from numerus.errors import PlanError
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, chance_to_fail, spares_for
-from numerus.ledger.orders import floor_of
-from numerus.ledger.standing import Standing, outcomes_by_part
 from numerus.printing.plates.packing import (
     Bitmap,
     Filled,
@@ -31,6 +29,8 @@ from numerus.printing.plates.packing import (
     plates_of,
 )
 from numerus.printing.runs.run_records import FAILED, waiting_plates
+from numerus.progress.orders import floor_of
+from numerus.progress.standing import Standing, outcomes_by_part
 from numerus.schedule.run_queue import Bill, plan_runs
 from numerus.words import counted, span
 

@@ -19,14 +19,14 @@ from numerus.domain.plans import Plans
 from numerus.domain.plates import Placed, Plate
 from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
-from numerus.ledger.rates import GROUPS, rates
-from numerus.ledger.standing import FigureStanding, Standing
 from numerus.paint.scheme import Stage
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import clinging_ml
 from numerus.printing.plates.hand_layout import Hull, lies_on
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
+from numerus.progress.rates import GROUPS, rates
+from numerus.progress.standing import FigureStanding, Standing
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.paint_line import Block, batch_line
 from numerus.schedule.run_queue import Bill, Cold, Floor, plan_runs

@@ -10,9 +10,9 @@ from datetime import datetime
 from numerus.diagnosis.wear import Stock, Wear, before_run, stock_of, wear_of
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
-from numerus.ledger.rates import Rate, rate_of
-from numerus.ledger.standing import Standing
 from numerus.printing.runs.run_records import waiting_plates
+from numerus.progress.rates import Rate, rate_of
+from numerus.progress.standing import Standing
 from numerus.words import counted
 
 FLAKES = "look into the vat for cured flakes, run a clean scraper of plastic through it"

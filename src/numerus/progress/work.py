@@ -10,10 +10,10 @@ from numerus.domain.machines import Machine
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots
-from numerus.ledger.rates import Rate
-from numerus.ledger.standing import FigureStanding, Standing
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import waiting_plates
+from numerus.progress.rates import Rate
+from numerus.progress.standing import FigureStanding, Standing
 
 SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0
 RUN_HANDS_MIN, WASH_HANDS_MIN, CURE_HANDS_MIN = 10.0, 8.0, 10.0

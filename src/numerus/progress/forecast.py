@@ -19,12 +19,12 @@ from numerus.domain.journal import FORECAST, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
-from numerus.ledger.history import History
-from numerus.ledger.rates import Rate, failure_rate, rates
-from numerus.ledger.standing import Standing, standing
-from numerus.ledger.stores import estimates
-from numerus.ledger.work import GROUP_OF, UnitWork, work_by_unit
 from numerus.printing.runs.run_records import failure_counts
+from numerus.progress.history import History
+from numerus.progress.rates import Rate, failure_rate, rates
+from numerus.progress.standing import Standing, standing
+from numerus.progress.stores import estimates
+from numerus.progress.work import GROUP_OF, UnitWork, work_by_unit
 from numerus.schedule.attendance import hobby_minutes_per_day
 
 DRAWS = 600

@@ -11,10 +11,10 @@ from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
-from numerus.ledger.orders import next_runs
-from numerus.ledger.plating import part_rate
-from numerus.ledger.standing import Standing, outcomes_by_part
 from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.progress.orders import next_runs
+from numerus.progress.plating import part_rate
+from numerus.progress.standing import Standing, outcomes_by_part
 
 ONE_MORE_DAYS = 1.0
 
