@@ -13,7 +13,7 @@ from helpers import EVENING
 from numerus.book.book import Book
 from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, RUN_STARTED, STEP, Fact
 from numerus.domain.stages import STAGES
-from numerus.ledger.costs import unit_costs
+from numerus.money.costs import unit_costs
 from numerus.progress.forecast import forecast
 from numerus.progress.history import History
 from numerus.progress.orders import orders, step

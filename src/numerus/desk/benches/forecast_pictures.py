@@ -13,7 +13,7 @@ from numerus.desk.theme.marks import draw_mark
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.road import draw_road
 from numerus.errors import NumerusError
-from numerus.ledger.costs import Cost, unit_costs
+from numerus.money.costs import Cost, unit_costs
 from numerus.progress.forecast import Forecast, UnitForecast
 from numerus.schedule.attendance import hobby_minutes_per_day
 from numerus.words import counted, hours
