@@ -17,8 +17,8 @@ from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PlanError
 from numerus.formats.packed_mesh import unpack_mesh
-from numerus.ledger.packing import FOAM_MM, PIXEL_MM, lying_outline, packing_list
 from numerus.money.costs import unit_costs
+from numerus.packing.trays import FOAM_MM, PIXEL_MM, lying_outline, packing_list
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.forecast import draws, forecast, simulate, situation
 from numerus.progress.history import History

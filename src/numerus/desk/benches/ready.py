@@ -15,8 +15,8 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.army import Unit
-from numerus.ledger.packing import FOAM_MM, Tray, packing_list
 from numerus.money.costs import Cost, unit_costs
+from numerus.packing.trays import FOAM_MM, Tray, packing_list
 from numerus.words import counted, hours
 
 KINDS = (("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
