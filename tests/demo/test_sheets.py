@@ -11,11 +11,11 @@ from helpers import ball_mesh
 from numerus.colour.light import rgb_of
 from numerus.demo import sheets
 from numerus.demo.army import BELLRINGERS, figure_parts, mesh
-from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.demo.sheets import GROUND, rows_of, shot, zone_palette
 from numerus.domain.zones import ZONES
 from numerus.geometry.mesh import Mesh
 from numerus.paint.scheme import zone_colour
+from numerus.starter.schemes import PAINTS, SCHEME
 
 
 def test_every_zone_has_the_colour_its_recipe_makes() -> None:

@@ -9,7 +9,6 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.colour.light import delta_e, hex_of, lab_of, mixed, nearest, rgb_of, value_of
-from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe
 from numerus.domain.stages import LEVELS
@@ -18,6 +17,7 @@ from numerus.paint.scheme import mix_colour, paint_needed_ml, shopping, strokes_
 from numerus.paint.weather import Air
 from numerus.schedule.attendance import Window
 from numerus.schedule.paint_line import batch_line, used_drying_min
+from numerus.starter.schemes import PAINTS, SCHEME
 
 RACK = {p.id: p for p in PAINTS}
 ZONES = [r.zone for r in SCHEME.recipes]

@@ -8,7 +8,6 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Scheme, Stroke
 from numerus.domain.zones import ZONES
@@ -18,6 +17,7 @@ from numerus.paint.scheme import Melt, Stage, melting, mix_colour, paint_needed_
 from numerus.paint.weather import Air, first_fit
 from numerus.schedule.attendance import Window
 from numerus.schedule.paint_line import batch_line, used_drying_min
+from numerus.starter.schemes import PAINTS, SCHEME
 
 RACK = {p.id: p for p in PAINTS}
 NOW = datetime(2026, 3, 5, 20)

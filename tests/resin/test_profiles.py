@@ -25,8 +25,9 @@ from numerus.printing.machines.calibration import (
     exposure_piece,
     right_exposure_s,
 )
-from numerus.printing.machines.profile_files import kind_of, profile_text, read_profile, shipped_profiles, write_profile
+from numerus.printing.machines.profile_files import kind_of, profile_text, read_profile, write_profile
 from numerus.printing.machines.timing import run_minutes
+from numerus.starter.shipped_profiles import shipped_profiles
 
 
 def test_shipped_profiles_are_whole_and_come_back_as_they_went(tmp_path: Path) -> None:

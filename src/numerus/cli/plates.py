@@ -15,7 +15,8 @@ from numerus.errors import PlanError
 def _machine_named(machines: dict[str, Any], name: str) -> Any:
     """A machine by its id or name, or a profile's file; the examples are known, too. Raises PlanError, naming those there are."""
     from numerus.domain.machines import Machine
-    from numerus.printing.machines.profile_files import read_profile, shipped_profiles
+    from numerus.printing.machines.profile_files import read_profile
+    from numerus.starter.shipped_profiles import shipped_profiles
 
     if name.endswith(".json") and isinstance(told := read_profile(Path(name)), Machine):
         return told

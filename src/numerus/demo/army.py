@@ -19,7 +19,6 @@ from numerus.assembly.gluing import build_plan
 from numerus.book.book import Book
 from numerus.book.documents import kit_statements, read
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
-from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.devices.link import stand_in
 from numerus.domain.army import BOUGHT, NONE, WEEKDAY, WEEKEND, Army, Day, Figure, Unit
 from numerus.domain.journal import FORECAST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
@@ -34,6 +33,7 @@ from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plate
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 from numerus.progress.orders import step
 from numerus.progress.standing import zones_of
+from numerus.starter.schemes import PAINTS, SCHEME
 
 MESHES = Path(__file__).parent / "meshes"
 TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, 0.03, bad_spots=((16.0, 12.0, 9.0),))

@@ -16,12 +16,12 @@ from PIL import Image, ImageDraw, ImageFont
 from numerus.colour.light import rgb_of
 from numerus.demo.army import BELLRINGERS, figure_parts, mesh
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
-from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.domain.zones import ZONES
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import picture
 from numerus.kit.thumbnails import RESIN, fitted_camera
 from numerus.paint.scheme import zone_colour
+from numerus.starter.schemes import PAINTS, SCHEME
 
 GROUND, INK = (244, 240, 231), (35, 43, 51)
 FONT = Path(__file__).parents[1] / "desk" / "theme" / "fonts" / "SourceSans3-400.ttf"

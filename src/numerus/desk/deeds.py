@@ -13,7 +13,6 @@ from PyQt6.QtWidgets import QDialog, QFileDialog, QWidget
 from numerus.book.book import Book, Removed
 from numerus.book.intake import Sorted, keep, kit_named, read_and_sort, shaped_part
 from numerus.demo.army import make_demo
-from numerus.demo.scheme import PAINTS, SCHEME
 from numerus.desk.context import Context
 from numerus.desk.dialogs import ArmyDialog, UnitDialog
 from numerus.desk.jobs import Progress
@@ -23,6 +22,7 @@ from numerus.domain.parts import Kit
 from numerus.errors import NumerusError
 from numerus.formats.mesh_files import names_in
 from numerus.formats.mesh_formats import FORMATS
+from numerus.starter.schemes import PAINTS, SCHEME
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
 BOOKS = "Numerus books (*.numerus)"

@@ -25,14 +25,8 @@ from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.journal import FILM_CHANGED, SCREEN_CHANGED, Fact
 from numerus.domain.machines import Bottle, Film, Machine, Resin
 from numerus.errors import NumerusError
-from numerus.printing.machines.profile_files import (
-    Profile,
-    checked,
-    kind_of,
-    read_profile,
-    shipped_profiles,
-    write_profile,
-)
+from numerus.printing.machines.profile_files import Profile, checked, kind_of, read_profile, write_profile
+from numerus.starter.shipped_profiles import shipped_profiles
 
 LITRE = 1000.0
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import json
-from collections.abc import Iterator
 from dataclasses import fields
 from functools import cache
 from pathlib import Path
@@ -16,7 +15,6 @@ from numerus.errors import PlanError
 
 FORM, VERSION = "numerus-profile", 1
 KINDS: dict[str, type] = {"machine": Machine, "resin": Resin, "film": Film}
-SHIPPED = Path(__file__).with_name("shipped")
 Profile = Machine | Resin | Film
 MUST_BE_POSITIVE = (
     "plate_x_mm", "plate_y_mm", "height_mm", "pixel_mm", "layer_mm", "exposure_s", "lift_mm", "lift_mm_per_min",
@@ -85,9 +83,3 @@ def checked(profile: Profile) -> Profile:
             "bad-profile", f"{profile.name}: a pixel of {profile.pixel_mm:g} mm is too coarse for its plate."
         )
     return profile
-
-
-def shipped_profiles() -> Iterator[Profile]:
-    """The invented examples that come with the program."""
-    for path in sorted(SHIPPED.glob("*.json")):
-        yield read_profile(path)
