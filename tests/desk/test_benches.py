@@ -14,7 +14,7 @@ from PyQt6.QtWidgets import QApplication, QFileDialog, QMenu, QWidget
 from helpers import EVENING, box_mesh
 from numerus.book.book import Removed
 from numerus.desk.app import make_window
-from numerus.desk.benches.forecast_pictures import UnitsTable
+from numerus.desk.stages.muster.forecast_pictures import UnitsTable
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.window import MainWindow
 from numerus.domain.army import BOUGHT, NONE

@@ -15,7 +15,7 @@ from PyQt6.QtTest import QTest
 
 from helpers import EVENING
 from numerus.book.book import Removed
-from numerus.desk.benches.likelihoods import LikelihoodsDialog
+from numerus.desk.stages.print.likelihoods import LikelihoodsDialog
 from numerus.desk.window import MainWindow
 from numerus.devices.link import link_for
 from numerus.devices.trials import CAUSES_OF

@@ -12,7 +12,7 @@ from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QFileDialog
 
 from helpers import stages, steps, stranger
 from numerus.book.book import Book
-from numerus.desk.dialogs import ArmyDialog, UnitDialog
+from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog
 from numerus.desk.window import MainWindow
 from numerus.formats.mesh_files import read_mesh
 

@@ -12,8 +12,8 @@ from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtTest import QTest
 
 from helpers import handed_mesh
-from numerus.desk.benches.pose_fields import KnownFields
-from numerus.desk.benches.pose_supports import ADD, BRUSH, LOOK, MOVE
+from numerus.desk.stages.pose.fields import KnownFields
+from numerus.desk.stages.pose.supports import ADD, BRUSH, LOOK, MOVE
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.window import MainWindow
 from numerus.domain.army import Figure, Unit

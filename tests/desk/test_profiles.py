@@ -6,8 +6,8 @@ from pathlib import Path
 
 import pytest
 
-from numerus.desk.benches.profile_sheet import GROUPS, said
-from numerus.desk.benches.profiles import ProfilesDialog
+from numerus.desk.machines.profiles import ProfilesDialog
+from numerus.desk.machines.sheet import GROUPS, said
 from numerus.desk.window import MainWindow
 from numerus.domain.machines import Machine, Resin
 from numerus.formats.mesh_files import read_mesh

@@ -14,7 +14,7 @@ from PyQt6.QtWidgets import QInputDialog, QMenu
 from helpers import box_mesh, moved_by, subdivided
 from numerus.book.intake import is_doubtful
 from numerus.demo.messy import write_archive
-from numerus.desk.benches.sort_questions import KitDialog, RuleDialog, WantedDialog
+from numerus.desk.stages.sort.questions import KitDialog, RuleDialog, WantedDialog
 from numerus.desk.window import MainWindow
 from numerus.domain.army import BuildRule, Figure, Unit
 from numerus.domain.parts import Part

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 from PyQt6.QtGui import QColor
 
-from numerus.desk.tables import documents_dialog, scheme_dialog
+from numerus.desk.dialogs.tables import documents_dialog, scheme_dialog
 from numerus.desk.window import MainWindow
 from numerus.domain.paints import Paint
 from numerus.errors import PlanError

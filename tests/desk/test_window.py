@@ -16,9 +16,9 @@ from helpers import EVENING, box_mesh, steps
 from numerus.book.book import Book
 from numerus.desk import settings
 from numerus.desk.app import show
-from numerus.desk.cards import card_html, write_card
-from numerus.desk.commands import CommandList
-from numerus.desk.handbook import show_handbook
+from numerus.desk.dialogs.bench_card import card_html, write_card
+from numerus.desk.dialogs.command_list import CommandList
+from numerus.desk.dialogs.handbook import show_handbook
 from numerus.desk.jobs import Jobs
 from numerus.desk.theme.palette import DAY, LAMPLIGHT
 from numerus.desk.view3d.renderer import Renderer, Thing
@@ -179,7 +179,7 @@ def test_files_dropped_on_the_window_come_to_the_kit(window: MainWindow, tmp_pat
 def test_tooltips_explain_a_number(window: MainWindow) -> None:
     """Hovering the answer says how it is worked out."""
     window.session.go("muster")
-    from numerus.desk.benches.forecast_pictures import Outcomes
+    from numerus.desk.stages.muster.forecast_pictures import Outcomes
 
     picture = window.findChild(Outcomes)
     picture.grab()
@@ -289,7 +289,7 @@ def test_larger_text_and_lamplight_are_kept(window: MainWindow) -> None:
 
 def test_the_handbook_has_a_page_for_every_stage(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """F1 opens the stage's own."""
-    from numerus.desk.handbook import PAGES
+    from numerus.desk.dialogs.handbook import PAGES
 
     assert {p.stem for p in PAGES.glob("*.md")} >= set(STAGES)
     dialog = show_handbook(window, "pose")

@@ -18,23 +18,23 @@ from PyQt6.QtWidgets import (
 )  # fmt: skip
 
 from numerus.desk import settings as kept
-from numerus.desk.benches import make_benches
-from numerus.desk.benches.profiles import show_profiles
-from numerus.desk.cards import print_bench_card
-from numerus.desk.commands import Command, CommandList, fill_menus
+from numerus.desk.actions import Deeds
 from numerus.desk.context import Context
-from numerus.desk.deeds import Deeds
-from numerus.desk.handbook import show_handbook
+from numerus.desk.dialogs.bench_card import print_bench_card
+from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
+from numerus.desk.dialogs.handbook import show_handbook
+from numerus.desk.dialogs.tables import documents_dialog, scheme_dialog
+from numerus.desk.dialogs.welcome import welcome
+from numerus.desk.machines.profiles import show_profiles
 from numerus.desk.panels.band import Band
 from numerus.desk.panels.errors import ErrorPanel
 from numerus.desk.panels.orders import OrdersPanel
 from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
-from numerus.desk.tables import documents_dialog, scheme_dialog
+from numerus.desk.stages.benches import make_benches
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.watch import RunWatch
-from numerus.desk.welcome import welcome
 from numerus.desk.widgets.layout import Pages, button
 from numerus.domain.paints import Paint
 from numerus.domain.stages import STAGES, TITLES

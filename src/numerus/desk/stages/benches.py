@@ -1,0 +1,38 @@
+"""One bench per stage."""
+
+from __future__ import annotations
+
+from numerus.desk.actions import Deeds
+from numerus.desk.context import Context
+from numerus.desk.stages.build.bench import BuildBench
+from numerus.desk.stages.finish.bench import FinishBench
+from numerus.desk.stages.muster.bench import MusterBench
+from numerus.desk.stages.paint.bench import PaintBench
+from numerus.desk.stages.plate.bench import PlateBench
+from numerus.desk.stages.pose.bench import PoseBench
+from numerus.desk.stages.prime.bench import PrimeBench
+from numerus.desk.stages.print.bench import PrintBench
+from numerus.desk.stages.ready.bench import ReadyBench
+from numerus.desk.stages.sort.bench import SortBench
+from numerus.desk.stages.wash.bench import CureBench, WashBench
+from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.widgets.bench import Bench
+
+
+def make_benches(context: Context, deeds: Deeds, renderer: Renderer) -> dict[str, Bench]:
+    """The benches by stage, in the order of the march."""
+    made: list[Bench] = [
+        MusterBench(context, deeds.new_army, deeds.add_unit, deeds.edit_unit),
+        SortBench(context, deeds, renderer),
+        PoseBench(context, deeds, renderer),
+        PlateBench(context, deeds),
+        PrintBench(context),
+        WashBench(context),
+        CureBench(context, renderer),
+        BuildBench(context, renderer),
+        PrimeBench(context, renderer),
+        PaintBench(context, renderer),
+        FinishBench(context, renderer),
+        ReadyBench(context, renderer),
+    ]
+    return {bench.stage: bench for bench in made}

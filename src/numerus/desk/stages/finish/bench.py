@@ -1,0 +1,152 @@
+"""Finish: one step for everyone who waits for it, in the order their solvents allow."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtGui import QPainter, QPen
+from PyQt6.QtWidgets import QWidget
+
+from numerus.desk.context import Context
+from numerus.desk.stages.steps_bench import Shown, StepsBench
+from numerus.desk.theme.marks import draw_mark, draw_tick
+from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
+from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.drawing import CENTRE, Drawing
+from numerus.desk.widgets.layout import button, column
+from numerus.progress.orders import step
+from numerus.progress.standing import FigureStanding
+from numerus.words import counted, waits
+
+
+class FinishPicture(Drawing):
+    """Who has had which finishing step: figures down, steps across, in the order their solvents allow."""
+
+    MOST = 7
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "Finishing steps by figure")
+        self.session = context.session
+        self.hold("setMinimumWidth", 320)
+
+    def show_figures(self, figures: list[FigureStanding]) -> None:
+        self.figures = figures
+        self.hold("setFixedHeight", 36 + 26 * min(len(figures), self.MOST) + (16 if len(figures) > self.MOST else 0))
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        scheme = self.session.plans.scheme
+        if scheme is None:
+            return
+        names = [name for name, _, _ in scheme.finish]
+        wide = (self.width() - 130) / max(len(names), 1)
+        for at, name in enumerate(names):
+            self.text(painter, 130 + (at + 0.5) * wide, 18, name, 11, True, align=CENTRE, width=wide - 4)
+        for number, figure in enumerate(self.figures[: self.MOST]):
+            self._row(painter, figure, 28 + number * 26, names, wide)
+        if len(self.figures) > self.MOST:
+            self.text(painter, 0, self.height() - 4, f"and {len(self.figures) - self.MOST} more", 11, colour="slate")
+
+    def _row(self, painter: QPainter, figure: FigureStanding, y: float, names: list[str], wide: float) -> None:
+        self.line(painter, 0, y, self.width(), y)
+        draw_mark(painter, figure.unit.mark, 2, y + 5, 16, self.theme.unit_colour(figure.unit.mark))
+        self.text(painter, 26, y + 17, figure.figure.name, 13, width=100)
+        for at, name in enumerate(names):
+            middle = 130 + (at + 0.5) * wide
+            if name in figure.finished:
+                draw_tick(painter, middle - 22, y + 8, 11, self.theme.colour("moss"))
+                self.text(painter, middle - 6, y + 17, "done", 11, colour="moss_ink")
+            else:
+                painter.setPen(QPen(self.theme.colour("slate"), 1.2))
+                painter.setBrush(Qt.BrushStyle.NoBrush)
+                painter.drawRect(QRectF(middle - 22, y + 8, 10, 10))
+                self.text(painter, middle - 6, y + 17, "to do", 11, colour="slate")
+
+
+class FinishBench(StepsBench):
+    """One step for everyone who waits for it."""
+
+    stage, choose_words, done_words = "finish", "Step", "Done for all"
+
+    def __init__(self, context: Context, renderer: Renderer) -> None:
+        self.renderer = renderer
+        super().__init__(context)
+        self.school.hide()
+
+    def build_picture(self) -> QWidget:
+        self.view = BenchView(self.theme, self.renderer, "A figure that waits for this step, painted")
+        self.picture = FinishPicture(self.context)
+        made = QWidget()
+        layout = column(self.view, self.picture, gap=8)
+        layout.setStretch(0, 1)
+        made.setLayout(layout)
+        return made
+
+    def _waiting(self, name: str) -> list[FigureStanding]:
+        scheme = self.session.plans.scheme
+        order = [n for n, _, _ in scheme.finish] if scheme else []
+        return [
+            f
+            for f in self.session.answers.standing.at("finish")
+            if next((n for n in order if n not in f.finished), "") == name
+        ]
+
+    def refresh(self) -> None:
+        scheme = self.session.plans.scheme
+        names = [n for n, _, _ in scheme.finish if self._waiting(n)] if scheme else []
+        self.title.setText("Finish")
+        self.subtitle.setText(waits(len(self.session.answers.standing.at("finish")), "figure"))
+        if not self.fill_choices([(f"{n}, {counted(len(self._waiting(n)), 'figure')}", n) for n in names]):
+            self.show_empty(
+                "Nothing waits for varnish or basing. Painted figures come here.",
+                button("See Paint", lambda: self.session.go("paint"), "main"),
+            )
+            return
+        self.show_full()
+        self.show_choice()
+
+    def show_choice(self) -> None:
+        scheme, chosen = self.session.plans.scheme, self.which.currentData()
+        if scheme is None:
+            return
+        steps = [
+            Shown(
+                name,
+                minutes * max(len(self._waiting(name)), 1),
+                f"{counted(len(self._waiting(name)), 'figure')} now; dries {dries:.0f} min",
+            )
+            for name, minutes, dries in scheme.finish
+        ]
+        self.line.show_steps(steps)
+        waiting = self._waiting(chosen)
+        ready = self.session.answers.standing.at("ready")
+        self.picture.show_figures([*self.session.answers.standing.at("finish"), *ready])
+        shown = next((f for f in waiting if f.figure.id == self.session.figure_id), waiting[0])
+        self.view.caption = (shown.figure.name, f"waits for {chosen.lower()}")
+        painted = painter_of(zone_colours(self.session, shown.painted))
+        self.view.show_things(figure_things(self.session, shown.figure, painted))
+        minutes = next(m for n, m, _ in scheme.finish if n == chosen)
+        self.verdict.setText(f"{chosen}: {', '.join(f.figure.name for f in self._waiting(chosen)[:5])}")
+        self.note.setText(
+            "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
+        )
+        self.minutes.setValue(max(1, round(minutes * len(self._waiting(chosen)))))
+
+    def done(self) -> None:
+        chosen, scheme = self.which.currentData(), self.session.plans.scheme
+        waiting = self._waiting(chosen) if chosen else []
+        if not waiting or scheme is None:
+            return
+        planned = next(m for n, m, _ in scheme.finish if n == chosen)
+        facts = [
+            step(
+                "finish",
+                (f.figure.id,),
+                self.minutes.value() / len(waiting),
+                self.session.clock(),
+                chosen,
+                planned=planned,
+            )
+            for f in waiting
+        ]
+        self.session.commit(f"{chosen.lower()} on {counted(len(waiting), 'figure')}", facts=facts)

@@ -1,0 +1,232 @@
+"""Muster: will it be ready? The forecast, the units, the week."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from PyQt6.QtCore import QDate, Qt
+from PyQt6.QtWidgets import (
+    QAbstractItemView,
+    QBoxLayout,
+    QDateEdit,
+    QGridLayout,
+    QLineEdit,
+    QSpinBox,
+    QStackedWidget,
+    QTableWidget,
+    QTableWidgetItem,
+    QWidget,
+)
+
+from numerus.desk.context import Context
+from numerus.desk.stages.muster.forecast_pictures import Levers, Movers, Outcomes, UnitsTable
+from numerus.desk.widgets.bench import Bench
+from numerus.desk.widgets.layout import button, column, label, panel, row, rule
+from numerus.domain.army import Army, Day
+from numerus.domain.clock import later
+from numerus.domain.stages import LEVEL_NAMES
+from numerus.errors import NumerusError
+
+DAYS = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday")
+
+
+class MusterBench(Bench):
+    stage = "muster"
+
+    def __init__(self, context: Context, new_army, add_unit, edit_unit) -> None:  # type: ignore[no-untyped-def]
+        self._new_army, self._add_unit, self._edit_unit = new_army, add_unit, edit_unit
+        super().__init__(context)
+        self.title.setText("Will it be ready?")
+        for number, words in enumerate(("Forecast", "Units", "Week")):
+            tab = self.add_button(words, lambda n=number: self.show_tab(n), "tab")
+            tab.setCheckable(True)
+            tab.setAutoExclusive(True)
+            tab.setChecked(number == 0)
+
+    def build(self) -> QBoxLayout:
+        self.tabs = QStackedWidget()
+        lower = row(Movers(self.context), Levers(self.context), gap=28)
+        lower.setStretch(0, 6)
+        lower.setStretch(1, 5)
+        self.trouble = label("", "fault", True)
+        forecast = column(
+            self.trouble,
+            Outcomes(self.context),
+            rule(),
+            lower,
+            rule(),
+            UnitsTable(self.context),
+            gap=8,
+            margins=(20, 4, 20, 12),
+        )
+        forecast.setStretch(1, 5)
+        forecast.setStretch(3, 3)
+        forecast.setStretch(5, 4)
+        self.tabs.addWidget(panel(forecast, "bench"))
+        self.tabs.addWidget(panel(self._units_page(), "bench"))
+        self.tabs.addWidget(panel(self._week_page(), "bench"))
+        return column(self.tabs, gap=0)
+
+    def show_tab(self, number: int) -> None:
+        self.tabs.setCurrentIndex(number)
+
+    def _units_page(self) -> QBoxLayout:
+        self.table = QTableWidget(0, 6)
+        self.table.setHorizontalHeaderLabels(["Unit", "Figures", "Base mm", "Kit", "Painted to", "Bought price"])
+        self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
+        self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+        self.table.verticalHeader().hide()
+        self.table.setShowGrid(False)
+        self.table.setAccessibleName("Units of the army")
+        self.table.horizontalHeader().setStretchLastSection(True)
+        self.table.setColumnWidth(0, 230)
+        self.table.cellDoubleClicked.connect(lambda *_: self._edit_unit(self.session.unit_id))
+        self.table.itemSelectionChanged.connect(self._unit_chosen)
+        buttons = row(
+            button("Add a unit", self._add_unit, "main", "A unit: figures that fight together (Ctrl+U)"),
+            button("Change this unit", lambda: self._edit_unit(self.session.unit_id)), -1,
+        )  # fmt: skip
+        return column(
+            label("Who is in the army: units with their count, base and kit.", "note"),
+            self.table,
+            buttons,
+            gap=8,
+            margins=(20, 8, 20, 12),
+        )
+
+    def _unit_chosen(self) -> None:
+        item = self.table.item(self.table.currentRow(), 0)
+        if item is not None:
+            self.session.select(item.data(Qt.ItemDataRole.UserRole))
+
+    def _week_page(self) -> QBoxLayout:
+        grid = QGridLayout()
+        grid.setHorizontalSpacing(16)
+        for at, words in enumerate(("", "Hobby minutes", "from", "At home and awake (24 h clock)")):
+            grid.addWidget(label(words, "note"), 0, at)
+        self.hobby, self.begins, self.home = [], [], []
+        for number, name in enumerate(DAYS):
+            minutes, begin, home = QSpinBox(), QLineEdit(), QLineEdit()
+            minutes.setRange(0, 900)
+            minutes.setSuffix(" min")
+            for widget, words in (
+                (minutes, "hobby minutes"),
+                (begin, "hobby time from"),
+                (home, "hours at home and awake"),
+            ):
+                widget.setAccessibleName(f"{name}, {words}")
+            home.setPlaceholderText("7:00-8:00, 18:00-23:00")
+            for at, cell in enumerate((label(name), minutes, begin, home)):
+                grid.addWidget(cell, number + 1, at)
+            self.hobby.append(minutes)
+            self.begins.append(begin)
+            self.home.append(home)
+        self.ready_by, self.kept = QDateEdit(), QSpinBox()
+        self.ready_by.setCalendarPopup(True)
+        self.ready_by.setAccessibleName("Ready by")
+        self.kept.setRange(5, 100)
+        self.kept.setSuffix(" % of evenings kept")
+        self.kept.setAccessibleName("Share of evenings kept")
+        self.week_fault = label("", "fault", True)
+        self.tub, self.lamp, self.zone = QSpinBox(), QSpinBox(), QLineEdit()
+        for spin, words in ((self.tub, "Parts washed at once"), (self.lamp, "Parts cured at once")):
+            spin.setRange(1, 500)
+            spin.setAccessibleName(words)
+        self.zone.setAccessibleName("Time zone")
+        self.zone.setPlaceholderText("this computer's time zone; else like Europe/London")
+        self.zone.setMinimumWidth(330)
+        floor = row(
+            label("The tub takes"), self.tub, label("parts, the lamp"), self.lamp, 24, label("Clocks of"), self.zone, -1
+        )
+        top = row(label("Ready by"), self.ready_by, 24, self.kept, -1)
+        keep = button("Keep this week", self.keep_week, "main", "The forecast and the watch bill follow at once")
+        note = label(
+            "Machines are started and met only while someone is at home and awake; hands work in hobby time.", "note"
+        )
+        days = QWidget()
+        days.setLayout(grid)
+        return column(top, 8, days, 8, floor, note, self.week_fault, row(keep, -1), -1, gap=6, margins=(20, 12, 20, 12))
+
+    def keep_week(self) -> None:
+        """Write the week and date into the army, or say what is wrong with them."""
+        army = self.session.plans.army
+        if army is None:
+            return
+        try:
+            week = tuple(self._day(n) for n in range(7))
+            changed = replace(
+                army, week=week, ready_by=self.ready_by.date().toPyDate(), evenings_kept=self.kept.value() / 100,
+                tub_parts=self.tub.value(), lamp_parts=self.lamp.value(), zone=self.zone.text().strip(),
+            )  # fmt: skip
+            later(self.session.now, 0, changed.zone)
+        except (NumerusError, ValueError) as error:
+            self.week_fault.setText(str(error))
+            return
+        self.week_fault.setText("")
+        self.session.commit("change the week", [changed])
+
+    def _day(self, number: int) -> Day:
+        from numerus.domain.clock import minute_of, windows_of
+
+        windows = windows_of(self.home[number].text(), DAYS[number])
+        return Day(self.hobby[number].value(), minute_of(self.begins[number].text(), DAYS[number]), windows)
+
+    def refresh(self) -> None:
+        army = self.session.plans.army
+        if army is None:
+            self.show_empty(
+                "No army is mustered in this book. An army has a name, a date and the hours there are; its units have figures.",
+                button("Start an army", self._new_army, "main"),
+            )
+            return
+        self.show_full()
+        found = self.session.answers.forecast
+        self.trouble.setText(f"{found.message} {found.advice}" if isinstance(found, NumerusError) else self._said(army))
+        self.trouble.setVisible(bool(self.trouble.text()))
+        self._fill_units()
+        self._fill_week(army)
+        for picture in self.tabs.widget(0).findChildren(Outcomes) + self.tabs.widget(0).findChildren(UnitsTable):
+            picture.update()
+
+    def _said(self, army: Army) -> str:
+        plans = self.session.plans
+        empty = [u.name for u in plans.units_in_order() if not plans.figures_of(u.id)]
+        if army.ready_by < self.session.now.date():
+            return f"The date, {army.ready_by:%a %-d %b}, is past. Set another under Week."
+        if empty:
+            return f"{', '.join(empty)} has no figures: nothing of it is counted."
+        return "" if plans.units else "No units yet: add one under Units."
+
+    def _fill_units(self) -> None:
+        plans = self.session.plans
+        units = plans.units_in_order()
+        self.table.blockSignals(True)
+        self.table.setRowCount(len(units))
+        for at, unit in enumerate(units):
+            kit = plans.kits[unit.kit_id].name if unit.kit_id in plans.kits else "none"
+            many = str(len(plans.figures_of(unit.id)))
+            price = f"{plans.army.currency if plans.army else ''} {unit.bought_price:.2f}"
+            for column_at, words in enumerate(
+                (unit.name, many, f"{unit.base_mm:g}", kit, LEVEL_NAMES[unit.level], price)
+            ):
+                item = QTableWidgetItem(words)
+                item.setData(Qt.ItemDataRole.UserRole, unit.id)
+                if column_at in (1, 2, 5):
+                    item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+                self.table.setItem(at, column_at, item)
+            if unit.id == self.session.unit_id:
+                self.table.selectRow(at)
+        self.table.blockSignals(False)
+
+    def _fill_week(self, army: Army) -> None:
+        from numerus.domain.clock import clock
+
+        self.ready_by.setDate(QDate(army.ready_by))
+        self.kept.setValue(round(army.evenings_kept * 100))
+        self.tub.setValue(army.tub_parts)
+        self.lamp.setValue(army.lamp_parts)
+        self.zone.setText(army.zone)
+        for number, plan in enumerate(army.week):
+            self.hobby[number].setValue(plan.hobby_minutes)
+            self.begins[number].setText(clock(plan.hobby_from))
+            self.home[number].setText(", ".join(f"{clock(a)}-{clock(b)}" for a, b in plan.home))

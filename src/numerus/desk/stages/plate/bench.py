@@ -1,0 +1,381 @@
+"""Plate: what lies on each plate, what the run will take, and what is owed that lies on none."""
+
+from __future__ import annotations
+
+from collections import Counter
+from pathlib import Path
+
+from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QComboBox, QFileDialog, QListWidget, QListWidgetItem
+
+from numerus.book.book import Removed
+from numerus.book.intake import new_id
+from numerus.desk.actions import Deeds
+from numerus.desk.context import Context
+from numerus.desk.jobs import Progress
+from numerus.desk.stages.plate.export import FORMS, PlateExport, whose
+from numerus.desk.stages.plate.graph import PlateGraph
+from numerus.desk.stages.plate.hand import PlateHand
+from numerus.desk.widgets.bench import Bench
+from numerus.desk.widgets.drawing import hold
+from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.platepicture import Layer, PlatePicture
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Placed, Plate
+from numerus.errors import Cancelled, NumerusError
+from numerus.geometry.solids.columns import Columns
+from numerus.geometry.solids.layers import layer_bitmap
+from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
+from numerus.printing.plates.plate_layers import PartLayers, PlateLayers, part_layers, plate_columns, plate_layers
+from numerus.progress.plating import Batch, Batching, owed_copies, owed_spares, plate_meshes, plates_for
+from numerus.words import counted, span
+
+ALL = "all"
+STATE_WORDS = {
+    "": "waits",
+    "printing": "prints",
+    "hanging": "ended",
+    "printed": "to wash",
+    "washed": "to cure",
+    "cured": "done",
+}
+
+
+class PlateBench(Bench):
+    stage = "plate"
+    bettered = pyqtSignal(object)
+
+    def __init__(self, context: Context, deeds: Deeds) -> None:
+        self.deeds = deeds
+        self.plate_id, self.swapping = "", ""
+        self.hand = PlateHand(context, self)
+        self.out_of = PlateExport(context, deeds.noted.emit)
+        self._layers: dict[tuple[str, str], PartLayers] = {}
+        self._columns: tuple[str, Columns] | None = None
+        super().__init__(context)
+        self.make_button = self.add_button(
+            "Make plates for this unit", self.make_plates, "main", "Packs everything the unit is owed"
+        )
+        self.batch_button = self.add_button(
+            "Batch all units", self.make_batch, "", "What all units are owed, tall with tall whoever they belong to"
+        )
+        self.picture.tapped.connect(self._tapped)
+        self.picture.dragged.connect(self.hand.moved)
+        self.graph.scrubbed.connect(self._scrubbed)
+        self.bettered.connect(self._better)
+        self.picture.says = self._says
+
+    def build(self) -> QBoxLayout:
+        self.picture = PlatePicture(self.context)
+        self.listing = QListWidget()
+        self.listing.setAccessibleName("Plates")
+        hold(self.theme, self.listing, "setFixedWidth", 252)
+        self.listing.currentItemChanged.connect(self._chosen)
+        self.on = QComboBox()
+        self.on.setAccessibleName("Machine")
+        self.on.setMinimumWidth(216)
+        self.spares = QCheckBox("and spares by what fails")
+        self.spares.setChecked(True)
+        self.spares.setToolTip(
+            "As many spares of each part as failures are to be expected; a good spare takes a failed one's place"
+        )
+        self.numbers = label("", "", True)
+        self.tapped_words = label("Tap a part to see whose it is.", "note", True)
+        self.line = label("", "strong", True)
+        self.graph = PlateGraph(self.theme)
+        side = column(row(label("on"), self.on, -1), self.spares, self.listing, self.numbers, self.graph, gap=8)
+        side.setStretch(2, 1)
+        left = column(self.picture, self._hand_row(), gap=6)
+        left.setStretch(0, 1)
+        body = row(left, side, gap=16, margins=(16, 4, 16, 8))
+        body.setStretch(0, 1)
+        self.apart = button("Take apart", self.take_apart, tip="The plate's parts are owed again; undo brings it back")
+        self.out = button("Export the plate", self.export, tip="STL or 3MF, parts with supports where they stand")
+        self.queue = button("To the watch bill", lambda: self.session.go("print"))
+        foot = row(self.line, 16, self.apart, self.out, self.queue, margins=(16, 12, 16, 12))
+        foot.setStretch(0, 1)
+        drawer = panel(foot, "drawer")
+        drawer.layout().setStretch(0, 1)
+        whole = column(body, drawer, gap=0)
+        whole.setStretch(0, 1)
+        return whole
+
+    def _hand_row(self) -> QBoxLayout:
+        """What can be done with the part that was tapped."""
+        left, right = (
+            button("↺", lambda: self.hand.turn(1), "", "Turn it left"),
+            button("↻", lambda: self.hand.turn(-1), "", "Turn it right"),
+        )
+        for made, words in ((left, "Turn it left"), (right, "Turn it right")):
+            made.setAccessibleName(words)
+        self.lock_button = button("Keep here", self.hand.lock, "", "It stays when the others are packed anew")
+        self.swap_button = button("Swap", self._begin_swap, "", "Then tap the part it changes places with")
+        self.away_button = button("Take off", self.hand.take_off, "", "It is owed again")
+        self.of_part = (left, right, self.lock_button, self.swap_button, self.away_button)
+        self.pack_button = button("Pack anew", self.hand.pack, "", "All that is not kept where it lies")
+        whole = row(self.tapped_words, *self.of_part, 8, self.pack_button, gap=6)
+        whole.setStretch(0, 1)
+        return whole
+
+    @property
+    def chosen(self) -> Placed | None:
+        """The part that was tapped last."""
+        return next((p for p in self.plate.placed if p.id == self.picture.chosen), None) if self.plate else None
+
+    def show_again(self) -> None:
+        """What was dragged lies where it lay."""
+        self.picture.update()
+
+    def waits(self, plate: Plate) -> bool:
+        """Whether it may still be changed."""
+        return self._state(plate) == ""
+
+    @property
+    def plate(self) -> Plate | None:
+        return self.session.plans.plates.get(self.plate_id)
+
+    def _state(self, plate: Plate) -> str:
+        return next((r.state for r in self.session.answers.standing.runs.values() if r.plate_id == plate.id), "")
+
+    def refresh(self) -> None:
+        plans, unit = self.session.plans, self.session.unit
+        if unit is None:
+            self.show_empty(
+                "Plates are made for a unit. Muster one first.", button("Add a unit", self.deeds.add_unit, "main")
+            )
+            return
+        self.show_full()
+        self.title.setText("Plate: " + unit.name.rpartition(", ")[2])
+        owed = owed_copies(plans, self.session.answers.standing, unit.id)
+        spares = owed_spares(plans, unit.id)
+        words = f"{counted(len(owed), 'part')} of this unit owed" if owed else "nothing posed is owed"
+        self.subtitle.setText(f"{words}, and {counted(len(spares), 'spare')}" if spares else words)
+        self.make_button.setEnabled(bool(owed or spares) and not self.context.jobs.busy)
+        standing = self.session.answers.standing
+        waits = any(owed_copies(plans, standing, u) or owed_spares(plans, u) for u in plans.units)
+        self.batch_button.setEnabled(waits and len(plans.units) > 1 and not self.context.jobs.busy)
+        chosen = self.on.currentData()
+        self.on.clear()
+        if len(plans.machines) > 1:
+            self.on.addItem("all machines", ALL)
+        for machine in plans.machines.values():
+            self.on.addItem(f"{machine.name}, {machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm", machine.id)
+        self.on.setCurrentIndex(max(self.on.findData(chosen), 0))
+        self._fill_listing(unit.id)
+        self._show()
+        accounted = {c for c, s in self.session.answers.standing.copies.items() if s.state != "owed"}
+        found = completeness(unit, plans.figures_of(unit.id), accounted)
+        self.line.setText(f"{sentence(found, plans.figures, plans.parts)} {self._missing_words(found)}".strip())
+
+    def _missing_words(self, found: Completeness) -> str:
+        """What figures on the shown plate still miss when it is closed."""
+        plate, figures = self.plate, self.session.plans.figures
+        if plate is None or self._state(plate) != "":
+            return ""
+        own = {f.id for f in self.session.plans.figures_of(self.session.unit_id)}
+        copies = [(p.figure_id, p.slot) for p in plate.placed if p.figure_id in own]
+        left = missing_for(copies, found, figures)
+        if not copies:
+            return ""
+        if not left:
+            return f"Figures on {plate.name} miss nothing else."
+        named = [f"{figures[i].name} {', '.join(slots)}" for i, slots in left.items()]
+        return f"Close {plate.name} now, and {counted(len(left), 'figure')} still miss parts: {'; '.join(named[:3])}{' …' if len(named) > 3 else ''}."
+
+    def _fill_listing(self, unit_id: str) -> None:
+        """Plates that hold something of the unit, newest first, then the others."""
+        plans = self.session.plans
+        mine = {f.id for f in plans.figures_of(unit_id)}
+        plates = sorted(plans.plates.values(), key=lambda p: (not any(x.figure_id in mine for x in p.placed), -p.order))
+        if self.plate is None or not any(x.figure_id in mine for x in self.plate.placed):
+            self.plate_id = plates[0].id if plates else ""
+        self.listing.blockSignals(True)
+        self.listing.clear()
+        for plate in plates:
+            item = QListWidgetItem(
+                f"{plate.name}\n{counted(len(plate.placed), 'part')}, {span(plate.minutes)}, {STATE_WORDS[self._state(plate)]}"
+            )
+            item.setData(Qt.ItemDataRole.UserRole, plate.id)
+            self.listing.addItem(item)
+            if plate.id == self.plate_id:
+                self.listing.setCurrentItem(item)
+        self.listing.blockSignals(False)
+
+    def _chosen(self, item: QListWidgetItem | None) -> None:
+        if item is not None:
+            self.plate_id = item.data(Qt.ItemDataRole.UserRole)
+            self._show()
+
+    def _show(self) -> None:
+        plate = self.plate
+        machine = self.session.plans.machines.get(plate.machine_id) if plate else None
+        self.picture.show_plate(plate, machine)
+        for widget in (self.apart, self.out, self.queue):
+            widget.setEnabled(plate is not None)
+        if plate is None or machine is None:
+            self.numbers.setText(
+                "No plate yet. Make plates for this unit: tall parts go with tall ones, weak spots are kept clear."
+            )
+            return
+        waits = self.waits(plate)
+        if self.chosen is None:
+            self.tapped_words.setText(
+                "Tap a part to see whose it is; drag it to lie elsewhere."
+                if waits
+                else "Tap a part to see whose it is."
+            )
+        self.apart.setEnabled(waits)
+        self.picture.by_hand, self.picture.layer = waits, None
+        self.pack_button.setEnabled(waits)
+        for made in self.of_part:
+            made.setEnabled(waits and self.chosen is not None)
+        self.numbers.setText(_numbers(plate, machine))
+        self._measure(plate, machine)
+
+    def _measure(self, plate: Plate, machine: Machine) -> None:
+        """The plate's layers: each part of it once, beside."""
+        plans, resin = self.session.plans, self.session.plans.resin
+        counts = Counter(pose.supported_blob for p in plate.placed if (pose := plans.pose_of(p)) is not None)
+        posed = list(counts.items())
+        new = {blob: self.session.mesh(blob) for blob, _ in posed if (blob, machine.id) not in self._layers}
+        self.graph.show_layers(None)
+
+        def work(progress: Progress) -> dict[str, PartLayers]:
+            found = {}
+            for number, (blob, mesh) in enumerate(new.items()):
+                if not progress(number / len(new)):
+                    raise Cancelled
+                found[blob] = part_layers(mesh, machine, resin)
+            return found
+
+        def done(found: dict[str, PartLayers]) -> None:
+            self._layers |= {(blob, machine.id): layers for blob, layers in found.items()}
+            if self.plate is not None and self.plate.id == plate.id:
+                whole = plate_layers([(self._layers[blob, machine.id], n) for blob, n in posed], machine, resin)
+                self.graph.show_layers(whole)
+                self.numbers.setText(_numbers(plate, machine, whole))
+
+        self.context.jobs.start("plate layers", "Measuring the plate", work, done)
+
+    def _scrubbed(self, height_mm: float) -> None:
+        """A layer at the machine's own pixels; their columns are worked out when first asked."""
+        plate = self.plate
+        machine = self.session.plans.machines.get(plate.machine_id) if plate else None
+        if plate is None or machine is None or height_mm < 0:
+            self.picture.layer = None
+            self.picture.update()
+        elif self._columns is not None and self._columns[0] == repr(plate):
+            self._show_layer(self._columns[1], height_mm)
+        else:
+            meshes, key = [m for _, m in plate_meshes(plate, self.session.plans, self.session.mesh)], repr(plate)
+
+            def done(columns: Columns) -> None:
+                self._columns = key, columns
+                self._show_layer(columns, max(self.graph.height_mm, 0.0))
+
+            pixel, layer = machine.pixel_mm, machine.layer_mm
+            self.context.jobs.start(
+                "columns", "Layers at the machine's pixels", lambda _: plate_columns(meshes, pixel, layer), done
+            )
+
+    def _show_layer(self, columns: Columns, height_mm: float) -> None:
+        grid, tone = columns.grid, self.theme.colour("river")
+        bitmap = layer_bitmap(columns, min(int(height_mm / grid.layer_mm), columns.layers - 1))
+        origin = grid.x0_px * grid.pixel_mm, grid.y0_px * grid.pixel_mm
+        self.picture.layer = Layer(bitmap, grid.pixel_mm, origin, (tone.red(), tone.green(), tone.blue()))
+        self.picture.update()
+
+    def _says(self, placed: Placed) -> str:
+        return whose(placed, self.session.plans)
+
+    def _begin_swap(self) -> None:
+        self.swapping = self.picture.chosen
+        self.tapped_words.setText("Tap the part it changes places with.")
+
+    def _tapped(self, placed_id: str) -> None:
+        swapping, self.swapping = self.swapping, ""
+        self.picture.chosen = placed_id
+        if swapping and swapping != placed_id:
+            self.hand.swap(swapping, placed_id)
+        placed = self.chosen
+        if placed is not None and self.plate is not None:
+            self.tapped_words.setText(f"{self._says(placed)}{', kept here' if placed.locked else ''}")
+            self.lock_button.setText("Let it go" if placed.locked else "Keep here")
+            for made in self.of_part:
+                made.setEnabled(self.waits(self.plate))
+            self.picture.update()
+
+    def make_plates(self) -> None:
+        """Pack what the selected unit is owed, as a job; one edit."""
+        if self.session.unit is not None:
+            self._pack([self.session.unit_id])
+
+    def make_batch(self) -> None:
+        """Pack what all units are owed together."""
+        self._pack([u.id for u in self.session.plans.units_in_order()])
+
+    def _pack(self, unit_ids: list[str]) -> None:
+        plans, standing = self.session.plans, self.session.answers.standing
+        chosen = self.on.currentData()
+        machines = [m for m in plans.machines.values() if m.in_service and chosen in (ALL, m.id)]
+        if not machines:
+            self.deeds.noted.emit("There is no machine in service in this book: plates need one.")
+            return
+        owed = {i for u in unit_ids for f, s in owed_copies(plans, standing, u) for i in (plans.figures[f].build[s],)}
+        owed |= {i for u in unit_ids for i in owed_spares(plans, u)}
+        poses = [pose for i in owed for pose in (plans.parts[i].pose, *plans.parts[i].others) if pose is not None]
+        meshes = {pose.supported_blob: self.session.mesh(pose.supported_blob) for pose in poses}
+        batching = Batching(
+            plans, standing, machines, meshes.__getitem__, new_id, self.session.now, self.spares.isChecked()
+        )
+        self.context.jobs.start(
+            "plates", "Packing plates",
+            lambda progress: plates_for(batching, unit_ids, progress, self.bettered.emit), self._made,
+        )  # fmt: skip
+
+    def _better(self, batch: Batch) -> None:
+        """The best so far, to be looked at while better ones are sought."""
+        self.numbers.setText(f"So far: {batch.says}")
+        self.picture.show_plate(batch.plates[0], self.session.plans.machines.get(batch.plates[0].machine_id))
+
+    def _made(self, batch: Batch) -> None:
+        plates = list(batch.plates)
+        self.plate_id = plates[0].id
+        if self.session.commit(f"{counted(len(plates), 'plate')}: {plates[0].name}", plates):
+            self.deeds.noted.emit(batch.says)
+
+    def take_apart(self) -> None:
+        if self.plate is not None:
+            self.session.commit(f"take apart {self.plate.name}", [Removed("plate", self.plate_id)])
+
+    def export(self) -> None:
+        if self.plate is None:
+            return
+        name, form = QFileDialog.getSaveFileName(self, "Export the plate", self.plate.name, ";;".join(FORMS))
+        ending = form.partition("*")[2].rstrip(")")
+        if name:
+            name += "" if Path(name).suffix else ending
+            try:
+                self.write(Path(name))
+            except NumerusError as error:
+                self.session.failed.emit(error)
+
+    def write(self, path: Path) -> None:
+        """The chosen plate as one file, by its ending."""
+        plate = self.plate
+        assert plate is not None
+        self.out_of.write(plate, self.session.plans.machines[plate.machine_id], path)
+
+
+def _numbers(plate: Plate, machine: Machine, whole: PlateLayers | None = None) -> str:
+    """What the run takes, with the vat before and after."""
+    left = machine.vat_full_ml - plate.resin_ml
+    falls = f"a full vat of {machine.vat_full_ml:.0f} ml falls to {max(left, 0):.0f}"
+    if left < machine.vat_min_ml:
+        when = f"at {whole.refill_mm:.1f} mm" if whole and whole.refill_mm is not None else "on the way"
+        falls += f", below its {machine.vat_min_ml:.0f}: fill it up {when}"
+    weight = f", {whole.weight_g:.0f} g" if whole else ""
+    return (
+        f"{span(plate.minutes)} on {machine.name}: the tallest, {plate.height_mm:.1f} mm, decides it alone. "
+        f"{plate.resin_ml:.0f} ml with supports and what clings{weight}; {falls}."
+    )

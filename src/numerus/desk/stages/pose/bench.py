@@ -1,0 +1,340 @@
+"""Pose: how each part lies on the machine, what each way costs, and the supports that go with it."""
+
+from __future__ import annotations
+
+from dataclasses import asdict, replace
+from pathlib import Path
+
+from PyQt6.QtGui import QPainter
+from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
+
+from numerus.book.book import Book
+from numerus.desk.actions import Deeds
+from numerus.desk.context import Context
+from numerus.desk.stages.pose.edit import SupportEditor
+from numerus.desk.stages.pose.keep import Keeper, packed_whole, write_supported
+from numerus.desk.stages.pose.layers import LayerGraphView
+from numerus.desk.stages.pose.poses import PosesPage
+from numerus.desk.stages.pose.supports import BRUSH, SupportsPage
+from numerus.desk.stages.pose.trials import Trials
+from numerus.desk.stages.pose.view import (
+    COLOUR_SAYS,
+    COLOURS,
+    draw_chosen,
+    draw_dabs,
+    draw_note,
+    draw_pins,
+    things_of,
+    turning_thing,
+)
+from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.bench import Bench
+from numerus.desk.widgets.layout import Pages, button, column, label, row
+from numerus.domain.journal import POSE_CHOSEN, Fact
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Part
+from numerus.errors import NumerusError
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.kit.builds import printed_slots
+from numerus.printing.checks.print_findings import misfit, verdict
+from numerus.printing.orientation.orientation_search import Search
+from numerus.printing.orientation.pose_measures import posed
+from numerus.printing.orientation.preference_learning import choice_of, choices_in
+from numerus.printing.preparation.posed_and_supported import Tried
+from numerus.printing.supports.style import SupportStyle
+from numerus.words import counted
+
+POSES, SUPPORTS = "Poses", "Supports"
+
+
+class PoseBench(Bench):
+    stage = "pose"
+
+    def __init__(self, context: Context, deeds: Deeds, renderer: Renderer) -> None:
+        self.deeds, self.renderer = deeds, renderer
+        self.trials = Trials(context)
+        self.page, self.keeper = POSES, Keeper(context)
+        super().__init__(context)
+        self.keep_button = self.add_button(
+            "Keep this pose", self.keep, "main", "Written into the part with its supports; twins of the part use it too"
+        )
+        self.second_button = self.add_button(
+            "Also like this",
+            self.keep_second,
+            "",
+            "A second pose: batching takes it where a lower part makes a plate shorter",
+        )
+        self.all_button = self.add_button(
+            "Pose all that wait",
+            self.pose_all,
+            tip="Each in its best pose in which every island is caught; one step to undo",
+        )
+        self.export_button = self.add_button("Export", self.export, tip="The posed and supported part as STL or 3MF")
+
+    def build(self) -> QBoxLayout:
+        self.view = BenchView(self.theme, self.renderer, "The part as it hangs, with its supports")
+        self.view.overlay = self._draw_over
+        self.which = QComboBox()
+        self.which.setAccessibleName("Part to pose")
+        self.which.setMinimumWidth(200)
+        self.which.activated.connect(lambda _: self.session.select(part_id=self.which.currentData()))
+        self.colour_box = QComboBox()
+        self.colour_box.addItems([c.capitalize() for c in COLOURS])
+        self.colour_box.setAccessibleName("What the colours show")
+        self.colour_box.activated.connect(lambda _: self._show_view())
+        self.poses, self.supports = PosesPage(self.context, self.renderer), SupportsPage(self.context)
+        self.editor = SupportEditor(self.context, self.trials, self.supports)
+        self.graph = LayerGraphView(self.context)
+        self.chart, self.compared = self.poses.chart, self.poses.compared
+        self._connect()
+        self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in (POSES, SUPPORTS)}
+        for tab in self.tabs.values():
+            tab.setCheckable(True)
+        self.stack = Pages()
+        self.stack.addWidget(self.poses)
+        self.stack.addWidget(self.supports)
+        self.verdict = label("", "strong")
+        tabs = row(*self.tabs.values(), 12, self.verdict, gap=2)
+        tabs.setStretch(3, 1)
+        right = column(tabs, self.stack, gap=6)
+        right.setStretch(1, 1)
+        left = column(
+            row(label("Part", "strong"), self.which, -1, label("Colours", "note"), self.colour_box), self.view, gap=6
+        )
+        left.setStretch(1, 1)
+        body = row(left, right, gap=20, margins=(16, 0, 16, 8))
+        body.setStretch(0, 6)
+        body.setStretch(1, 7)
+        whole = column(body, self.graph, gap=0)
+        whole.setStretch(0, 1)
+        return whole
+
+    def _connect(self) -> None:
+        self.chart.turning.connect(self._turning)
+        self.chart.turned.connect(self.trials.try_own)
+        self.compared.chosen.connect(self.trials.choose)
+        self.poses.weighed.connect(self.trials.weigh)
+        self.trials.begun.connect(self._begun)
+        self.trials.grew.connect(self._grew)
+        self.trials.listed.connect(self._listed)
+        self.trials.shown.connect(self._show)
+        self.view.picked.connect(self._picked)
+        self.view.brushed.connect(self.editor.brushed)
+        self.supports.styled.connect(self.editor.styled)
+        self.supports.deed.connect(self.editor.deed)
+        self.supports.looked.connect(self.view.update)
+        self.supports.mode_changed.connect(self._mode_changed)
+        self.graph.scrubbed.connect(self._cut)
+
+    def open_page(self, name: str) -> None:
+        turned, self.page = name != self.page, name
+        self.stack.setCurrentWidget(self.poses if name == POSES else self.supports)
+        for title, tab in self.tabs.items():
+            tab.setChecked(title == name)
+        if turned and name == SUPPORTS and self.tried is not None:
+            self.graph.scrub(self.tried.graph.height_mm)
+        self._take_brush()
+        self.view.update()
+
+    def _parts(self) -> list[Part]:
+        """Parts the selected unit's figures print, the unposed first."""
+        plans = self.session.plans
+        used = {p for f in plans.figures_of(self.session.unit_id) for p in printed_slots(f).values()}
+        kit = [p for p in self.session.kit_parts() if p.needed]
+        listed = [p for p in kit if p.id in used] or kit
+        return sorted(listed, key=lambda p: (p.pose is not None, p.slot, p.name))
+
+    def refresh(self) -> None:
+        parts = self._parts()
+        if not parts:
+            self.show_empty(
+                "Nothing to pose: this unit's kit has no parts yet.",
+                button("Go to Sort", lambda: self.session.go("sort"), "main"),
+            )
+            return
+        self.show_full()
+        waits = next((p for p in parts if p.pose is None), parts[0])
+        part = self.session.part if self.session.part in parts else waits
+        self._head(part, parts)
+        self.poses.show_habit(choices_in(self.session.answers.facts))
+        self.open_page(self.page)
+        self.trials.look_at(part, self.poses.weights)
+
+    def _head(self, part: Part, parts: list[Part]) -> None:
+        self.which.clear()
+        for p in parts:
+            self.which.addItem(f"{p.slot}: {p.label}{'' if p.pose else '  (not posed)'}", p.id)
+        self.which.setCurrentIndex(parts.index(part))
+        self.title.setText(f"Pose: {part.label}")
+        waiting = sum(p.pose is None for p in parts)
+        self.all_button.setEnabled(waiting > 0)
+        kept = part.pose
+        second = f", also {' and '.join(o.school for o in part.others)}" if part.others else ""
+        says = f"kept: {kept.school}, {kept.tips} tips{second}" if kept else "no pose kept yet"
+        machine = self.trials.machine
+        on = f"{machine.name}, {machine.layer_mm:g} mm"
+        torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
+        self.subtitle.setText(f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
+
+    @property
+    def tried(self) -> Tried | None:
+        """What lies on the bench."""
+        return self.trials.tried
+
+    def _begun(self, mesh: Mesh) -> None:
+        for made in (self.keep_button, self.second_button):
+            made.setEnabled(False)
+        self.chart.show_part(mesh)
+
+    def _grew(self, found: Search) -> None:
+        """Part of the search, to be looked at."""
+        if self.trials.fields is None:
+            self.chart.show_search(found, [], 0)
+
+    def _listed(self, mesh: Mesh | None) -> None:
+        self.chart.show_search(self.trials.found, self.trials.costs, self.trials.chosen)
+        self.compared.show_costs(self.trials.costs, mesh, self.trials.chosen)
+
+    def _turning(self, up: Floats) -> None:
+        """The part follows the chart."""
+        part, found = self.trials.part, self.trials.found
+        if part is not None and found is not None:
+            turned = posed(self.session.mesh(part.blob), up)
+            near = found.costs[found.nearest(up)]
+            self.view.cut_mm = 1e9
+            self.view.caption = (
+                f"{turned.extents_mm[2]:.1f} mm high",
+                f"about {near[1]:.0f} mm² to support; let go to support it",
+            )
+            self.view.show_things(turning_thing(turned), refit=False)
+
+    def _picked(self, place: Floats | None) -> None:
+        if place is not None and self.tried is not None and self.page == SUPPORTS:
+            self.editor.picked(place)
+            self.view.update()
+
+    def _show(self, again: bool) -> None:
+        shown, height = self.tried, self.graph.height_mm
+        if shown is None:
+            return
+        for made in (self.keep_button, self.second_button):
+            made.setEnabled(True)
+        self.graph.height_mm = 0.0
+        self.graph.show_graph(shown.graph)
+        self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)
+        self._show_view()
+        if self.page == SUPPORTS:  # whole, not cut, but for a change of what was looked at
+            self.graph.scrub(height if again else shown.graph.height_mm)
+        self._cut(self.graph.height_mm)
+        self.verdict.setText(
+            misfit(shown.made, self.trials.machine) or verdict(shown.graph.proof, self.supports.findings)
+        )
+        self.open_page(self.page)
+
+    def _show_view(self, refit: bool = True) -> None:
+        if self.tried is not None:
+            which = COLOURS[self.colour_box.currentIndex()]
+            words = "drag to turn; the graph below cuts it" if which == "plain" else COLOUR_SAYS[which]
+            self.view.caption = (f"{self.tried.cost.school}, {self.tried.pose.height_mm:.1f} mm", words)
+            self.view.show_things(things_of(self.tried, which), refit)
+
+    def _cut(self, height_mm: float) -> None:
+        whole = self.tried is not None and height_mm >= self.tried.graph.height_mm - 0.01
+        self.view.cut_mm = 1e9 if whole else height_mm
+        self.view.update()
+
+    def _draw_over(self, painter: QPainter, view: BenchView) -> None:
+        if self.tried is None or self.chart.dragged is not None:
+            return
+        if self.page == POSES:
+            born = self.tried.graph.islands
+            draw_pins(painter, self.theme, view, [(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in born])
+            if self.tried.made.pillars:
+                draw_note(painter, self.theme, view, "Numbered pins: islands, each caught by a tip")
+            return
+        page = self.supports
+        draw_dabs(painter, self.theme, view, view.dabs, page.brush[1])
+        draw_pins(painter, self.theme, view, [f.place_mm for f in page.findings], page.list.at_line)
+        if 0 <= page.chosen < len(self.tried.made.pillars):
+            draw_chosen(painter, self.theme, view, self.tried.made.pillars[page.chosen].tip)
+
+    def _mode_changed(self) -> None:
+        """Brushing shows what was brushed; a drag on the part brushes it, beside the part it still turns it."""
+        self._take_brush()
+        if self.supports.mode == BRUSH and self.colour_box.currentIndex() != COLOURS.index("seen"):
+            self.colour_box.setCurrentIndex(COLOURS.index("seen"))
+            self._show_view(refit=False)
+
+    def _take_brush(self) -> None:
+        at_hand = self.page == SUPPORTS and self.supports.mode == BRUSH
+        self.view.brush_mm = self.supports.brush[1] / 2 if at_hand else 0.0
+
+    def keep(self) -> None:
+        """Write the pose and its supported mesh into the part and its same-shaped twins; the choice is remembered."""
+        part, book, shown = self.trials.part, self.session.book, self.tried
+        if part is None or shown is None or book is None:
+            return
+        try:
+            blob = book.put_blob(packed_whole(shown.made))
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return
+        pose = replace(shown.pose, supported_blob=blob)
+        self.trials.drafted = shown.draft
+        words = f"pose of {part.label}: {pose.school}"
+        if self.session.commit(words, [replace(part, pose=pose, draft=shown.draft)], self._choice(part)):
+            self.keeper.pose_twins(part, pose, *self._how)
+            waiting = [p for p in self._parts() if p.pose is None]
+            if waiting:
+                self.session.select(part_id=waiting[0].id)
+
+    def keep_second(self) -> None:
+        """The pose as it lies on the bench, beside the one that was kept first."""
+        part, shown = self.trials.part, self.tried
+        if part is None or shown is None:
+            return
+        if part.pose is None:
+            self.keep()
+            return
+
+        def make(book: Book) -> list[Part]:
+            pose = replace(shown.pose, supported_blob=book.put_blob(packed_whole(shown.made)))
+            return [replace(part, others=(*(o for o in part.others if o.school != pose.school), pose))]
+
+        self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
+
+    def _choice(self, part: Part) -> list[Fact]:
+        """What was preferred to what, for the weights to learn from."""
+        found, costs = self.trials.found, self.trials.costs
+        if found is None or len(costs) < 2:
+            return []
+        shares = found.shares[[found.nearest(c.up) for c in costs]]
+        return [Fact(self.session.clock(), POSE_CHOSEN, part.id, data=asdict(choice_of(shares, self.trials.chosen)))]
+
+    @property
+    def _how(self) -> tuple[Machine, Resin, SupportStyle]:
+        return self.trials.machine, self.trials.resin, self.trials.style
+
+    def pose_all(self) -> None:
+        """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
+        waiting = [p for p in self._parts() if p.pose is None]
+        self.keeper.pose_all(waiting, self.trials.known, *self._how, self.poses.weights)
+
+    def export(self) -> None:
+        if self.tried is None:
+            return
+        name, _ = QFileDialog.getSaveFileName(
+            self, "Export the supported part", f"{self.trials.part_id}.stl", "STL (*.stl);;3MF (*.3mf)"
+        )
+        if not name:
+            return
+        try:
+            self.write(Path(name))
+        except NumerusError as error:
+            self.session.failed.emit(error)
+
+    def write(self, path: Path) -> None:
+        """The part as it stands on the plate, supports included."""
+        assert self.tried is not None
+        write_supported(self.tried.made, path)

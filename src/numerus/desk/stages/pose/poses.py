@@ -1,0 +1,66 @@
+"""Poses compared: the chart of all directions, what counts, and the candidates side by side."""
+
+from __future__ import annotations
+
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtWidgets import QComboBox, QWidget
+
+from numerus.desk.context import Context
+from numerus.desk.stages.pose.chart import PoseChart, WhatCounts
+from numerus.desk.stages.pose.compared import Compared
+from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.widgets.layout import column, label, row
+from numerus.printing.orientation.orientation_search import Weights
+from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS, Choice, School, drift, learned
+
+
+class PosesPage(QWidget):
+    """``weighed``: the weights were set, by school, by habit or by hand."""
+
+    weighed = pyqtSignal(object)
+
+    def __init__(self, context: Context, renderer: Renderer) -> None:
+        super().__init__()
+        self.context = context
+        self.chart, self.counts = PoseChart(context), WhatCounts(context.theme)
+        self.compared = Compared(context, renderer)
+        self.school_box = QComboBox()
+        self.school_box.addItems([s.name for s in SCHOOL_WEIGHTS])
+        self.school_box.setAccessibleName("School of posing")
+        self.school_box.activated.connect(lambda _: self.take_school())
+        self.says = label("", "note", True)
+        self.counts.changed.connect(self.weighed.emit)
+        self.choices: list[Choice] = []
+        words = column(
+            row(label("What counts", "section"), self.school_box, -1, gap=10), self.says, 2, self.counts, -1,
+        )  # fmt: skip
+        upper = row(self.chart, words, gap=12)
+        upper.setStretch(0, 5)
+        upper.setStretch(1, 6)
+        body = column(upper, self.compared, gap=4)
+        body.setStretch(0, 1)
+        body.setStretch(1, 1)
+        self.setLayout(body)
+
+    @property
+    def school(self) -> School:
+        return SCHOOL_WEIGHTS[self.school_box.currentIndex()]
+
+    def show_habit(self, choices: list[Choice]) -> None:
+        """The school's weights as this user's choices have moved them; what was set by hand stays until a school is taken."""
+        if len(choices) != len(self.choices) or not self.says.text():
+            self.choices = choices
+            self.take_school(tell=False)
+
+    def take_school(self, tell: bool = True) -> None:
+        weights = learned(self.school, self.choices)
+        moved = drift(weights, self.school)
+        habit = f" Your {len(self.choices)} choices count {moved}." if moved else ""
+        self.says.setText(self.school.says + habit)
+        self.counts.show_weights(weights)
+        if tell:
+            self.weighed.emit(weights)
+
+    @property
+    def weights(self) -> Weights:
+        return self.counts.weights

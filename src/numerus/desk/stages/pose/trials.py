@@ -1,0 +1,172 @@
+"""The poses of the part on the bench: searched, measured and supported as jobs, by turns of the chart and by other weights."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+import numpy as np
+from PyQt6.QtCore import QObject, pyqtSignal
+
+from numerus.desk.context import Context
+from numerus.desk.jobs import Progress
+from numerus.desk.stages.pose.fields import KnownFields
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.parts import Part
+from numerus.domain.poses import Draft, Stroke
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.printing.orientation.orientation_search import Search, Weights
+from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, school_up, without_cups
+from numerus.printing.preparation.posed_and_supported import Tried, kept_pose, redrafted, tried
+from numerus.printing.supports.style import SupportStyle, style_for
+from numerus.surface.part_fields import Fields
+
+BEST, OWN = "best found", "your own turn"
+OWN_AT = 3  # the place of the best found, or of one's own turn
+
+
+class Trials(QObject):
+    """``begun``: another part, by its mesh; ``grew``: a search so far; ``listed``: other candidates or another of them chosen, with
+    the mesh where they are to be drawn anew; ``shown``: one with its supports, and whether it
+    is the one that was shown before, changed.
+    """
+
+    begun = pyqtSignal(object)
+    grew = pyqtSignal(object)
+    listed = pyqtSignal(object)
+    shown = pyqtSignal(bool)
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.context, self.session = context, context.session
+        self.known = KnownFields(context.session)
+        self.part_id, self.chosen = "", OWN_AT
+        self.costs: list[PoseCost] = []
+        self.found: Search | None = None
+        self.fields: Fields | None = None
+        self.tried: Tried | None = None
+        self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
+        self._about: tuple[str, str, tuple[Stroke, ...]] = ("", "", ())
+
+    @property
+    def machine(self) -> Machine:
+        return next(iter(self.session.plans.machines.values()), Machine("machine", "Printer"))
+
+    @property
+    def resin(self) -> Resin:
+        return self.session.plans.resin
+
+    @property
+    def style(self) -> SupportStyle:
+        return style_for(self.machine.support_style, self.machine, self.resin)
+
+    @property
+    def part(self) -> Part | None:
+        """The part on the bench, as it is planned now."""
+        return self.session.plans.parts.get(self.part_id)
+
+    def look_at(self, part: Part, weights: Weights) -> None:
+        """Search a part that is another than before; where only its draft is, show that."""
+        if (part.id, part.blob, part.strokes) != self._about:
+            self._search(part, weights)
+        elif part.draft != self.drafted and self.tried is not None:
+            self._show_left(part)
+
+    def _search(self, part: Part, weights: Weights) -> None:
+        mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
+        self.part_id, self.tried, self.drafted, self.fields = part.id, None, None, None
+        self._about = (part.id, part.blob, part.strokes)
+        self.begun.emit(mesh)
+        at = self.known.at(part)
+
+        def work(progress: Progress) -> tuple[Fields, list[PoseCost], Search]:
+            fields = self.known.of(part, mesh, at)
+            return fields, *candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit)
+
+        self.context.jobs.start("pose", "Searching poses", work, lambda r: self._searched(part.id, mesh, at[0], *r))
+
+    def _searched(
+        self, part_id: str, mesh: Mesh, key: str, fields: Fields, costs: list[PoseCost], found: Search
+    ) -> None:
+        self.known.keep(key, fields)
+        if part_id != self.part_id:
+            return
+        self.fields, self.costs, self.found = fields, costs, found
+        self.chosen = min(self.chosen, len(costs) - 1)
+        self.listed.emit(mesh)
+        part = self.part
+        if part is not None and part.draft is not None:
+            self._show_left(part)
+        else:
+            self.choose(self.chosen)
+
+    def _show_left(self, part: Part) -> None:
+        """The pose and supports as they were left on the bench; without such, the candidate."""
+        draft, fields, machine, resin = part.draft, self.fields, self.machine, self.resin
+        if draft is None or fields is None:
+            self.drafted = None
+            self.choose(self.chosen)
+            return
+        mesh = self.session.mesh(part.blob)
+
+        def done(left: Tried) -> None:
+            at = next((n for n, c in enumerate(self.costs) if np.allclose(c.up, left.cost.up, atol=1e-6)), OWN_AT)
+            self.costs = [left.cost if n == at else c for n, c in enumerate(self.costs)]
+            self.chosen = at
+            self.listed.emit(mesh)
+            self.show(left, draft)
+
+        self.context.jobs.start(
+            "support", "Proving supports", lambda _: redrafted(mesh, draft, fields, machine, resin), done
+        )
+
+    def choose(self, number: int) -> None:
+        """Support a candidate and show it."""
+        part, fields, machine, resin, style = self.part, self.fields, self.machine, self.resin, self.style
+        if part is None or fields is None or number >= len(self.costs):
+            return
+        self.chosen = number
+        self.listed.emit(None)
+        mesh, cost = self.session.mesh(part.blob), self.costs[number]
+
+        def work(progress: Progress) -> Tried:
+            _, made = kept_pose(mesh, cost, machine, resin, style, fields, lambda s: progress(0.9 * s))
+            return tried(cost, made, machine, resin)
+
+        self.context.jobs.start("support", "Placing supports", work, lambda t: self.show(t, part.draft))
+
+    def try_own(self, up: Floats) -> None:
+        """A direction let go on the chart: measured and put in the last place."""
+        part, fields = self.part, self.fields
+        if part is not None and fields is not None:
+            mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
+            self._measured(mesh, "Measuring this pose", lambda: measure(mesh, fields, OWN, up, machine, resin))
+
+    def weigh(self, weights: Weights) -> None:
+        """Other weights: the map at once, then the best found anew."""
+        part, fields = self.part, self.fields
+        if part is None or fields is None or self.found is None:
+            return
+        found = self.found = self.found.blended(weights)
+        self.listed.emit(None)
+        mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
+
+        def best() -> PoseCost:
+            up = school_up(BEST, without_cups(mesh, found, weights))
+            return measure(mesh, fields, BEST, up, machine, resin)
+
+        self._measured(mesh, "Measuring the best", best)
+
+    def _measured(self, mesh: Mesh, words: str, work: Callable[[], PoseCost]) -> None:
+        """A pose measured as a job, put in the last place and chosen."""
+
+        def done(cost: PoseCost) -> None:
+            self.costs, self.chosen = [*self.costs[:OWN_AT], cost], OWN_AT
+            self.listed.emit(mesh)
+            self.choose(OWN_AT)
+
+        self.context.jobs.start("pose", words, lambda _: work(), done)
+
+    def show(self, made: Tried, draft: Draft | None, again: bool = False) -> None:
+        """A pose with its supports; ``draft``: as the part has it; ``again``: the same, changed."""
+        self.tried, self.drafted = made, draft
+        self.shown.emit(again)

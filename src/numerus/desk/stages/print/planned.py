@@ -1,0 +1,150 @@
+"""Under the watch bill: why the chosen run starts when it does, and beside it the runs to come, what would help, conflicts."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from datetime import timedelta
+
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtWidgets import QDoubleSpinBox, QWidget
+
+from numerus.desk.context import Context
+from numerus.desk.stages.print.run_list import RunList
+from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.desk.widgets.places import PlaceList
+from numerus.diagnosis.wear import SOON, Stock, Wear
+from numerus.domain.machines import Machine
+from numerus.domain.plates import Plate
+from numerus.printing.runs.vat import Filling
+from numerus.progress.stores import Estimates
+from numerus.schedule.run_queue import Bill, Cold, Conflict, Slotted, other_starts
+from numerus.schedule.what_if import Help, bill_says
+from numerus.words import span
+
+RUNS, HELPS, CONFLICTS, STORES = "Runs to come", "What would help", "Conflicts", "Stores"
+
+
+class PlannedPage(QWidget):
+    """``freed``: the chosen run is given back to the planner; ``anew``: a plate that fits nowhere as it lies is to be laid
+    anew; ``export``: the bill as a calendar.
+    """
+
+    freed = pyqtSignal()
+    anew = pyqtSignal()
+    export = pyqtSignal()
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.context, self.session = context, context.session
+        self.why, self.reasons, self.others = label("", "section", True), label("", "", True), label("", "note", True)
+        self.free = button("Let the planner choose", self.freed.emit, "", "It was put at this time by hand")
+        self.again = button("Lay it anew", self.anew.emit, "main", "On the first machine in service it fits")
+        self.vat = QDoubleSpinBox()
+        self.vat.setSuffix(" ml")
+        self.vat.setDecimals(0)
+        self.vat.setAccessibleName("Resin in the vat when the run starts or goes on")
+        self.vat.setToolTip("What stands in the vat when the run starts; the journal follows it from there")
+        self.vat.valueChanged.connect(lambda _: self._say_vat())
+        self.filling: Filling | None = None
+        self.vat_of = ""  # the plate whose run the vat is asked for
+        self.vat_says = label("", "", True)
+        self.calendar = button(
+            "As a calendar …", self.export.emit, "", "Starts and plates to take off, with reminders (iCalendar)"
+        )
+        self.runs = RunList(context)
+        self.helps = PlaceList(context.theme, HELPS, "Nothing that was tried ends the printing half an hour earlier.")
+        self.conflicts = PlaceList(context.theme, CONFLICTS, "None: every run is started and met by someone.")
+        self.pages = Pages()
+        self.tabs = {}
+        self.stores = PlaceList(context.theme, STORES, "Nothing is written down yet: see Machines and stores.")
+        pages = ((RUNS, self.runs), (HELPS, self.helps), (CONFLICTS, self.conflicts), (STORES, self.stores))
+        for name, page in pages:
+            self.pages.addWidget(page)
+            self.tabs[name] = button(name, lambda n=name: self.open(n), "tab")
+            self.tabs[name].setCheckable(True)
+        self.before: list[str] = []  # what to do before the chosen run
+        self.setLayout(self._body())
+        self.open(RUNS)
+
+    def _body(self):  # type: ignore[no-untyped-def]
+        asked = row(label("In the vat"), self.vat, self.vat_says, gap=8)
+        asked.setStretch(2, 1)
+        self.vat_row = panel(asked)
+        words = column(
+            self.why, self.reasons, self.vat_row, self.others, -1, row(self.free, self.again, self.calendar, -1), gap=5
+        )
+        listed = column(row(*self.tabs.values(), -1, gap=2), self.pages, gap=2)
+        listed.setStretch(1, 1)
+        body = row(words, listed, gap=24, margins=(16, 8, 16, 8))
+        body.setStretch(0, 5)
+        body.setStretch(1, 6)
+        return body
+
+    def open(self, name: str) -> None:
+        self.pages.setCurrentIndex(list(self.tabs).index(name))
+        for title, tab in self.tabs.items():
+            tab.setChecked(title == name)
+
+    def show_bill(self, bill: Bill, found: list[Conflict], helps: list[Help], plate_id: str) -> None:
+        self.runs.show_runs(list(bill.slots), plate_id)
+        self.conflicts.show_lines([(c.says, c.advice) for c in found])
+        self.helps.show_lines([(f"{h.says}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps])
+        self.tabs[CONFLICTS].setText(f"{CONFLICTS} ({len(found)})" if found else CONFLICTS)
+
+    def show_stores(self, wear: Sequence[Wear], stock: Sequence[Stock], done: Estimates) -> None:
+        """Resin, what wears, and how estimates came about."""
+        machines = self.session.plans.machines
+        lines = [(done.says, "what is planned goes by it")]
+        lines += [(s.says, s.note) for s in stock]
+        for one in wear[:3]:
+            due = ": change it soon, under Machines and stores" if one.share > SOON else ""
+            lines.append((f"{machines[one.machine_id].name}: {one.says}{due}", one.note))
+        self.stores.show_lines(lines)
+
+    def show_slot(self, slot: Slotted, machine: Machine, vat: Filling, cold: Cold | None) -> None:
+        """Why a run starts when it does, and what other starts would waste."""
+        army = self.session.plans.army
+        self.free.setVisible(slot.plate.pinned is not None)
+        self.again.setVisible(False)
+        self.show_vat(slot.plate, vat, machine)
+        self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
+        tall = f"{slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h"
+        first = f" First {', '.join(self.before)}." if self.before else ""
+        self.reasons.setText(f"It {slot.why}. {tall}.{first}")
+        if army is None:
+            return
+        free = slot.start - timedelta(minutes=slot.idle_min)
+        lines = [
+            f"{o.start:%a %H:%M} to {o.end:%H:%M}: idle {o.idle_min:.0f} min, hangs {o.hangs_min:.0f} min"
+            for o in other_starts(slot, machine, army, free, cold=cold)
+        ]
+        self.others.setText("Other starts compared:\n" + "\n".join(lines))
+
+    def show_vat(self, plate: Plate, vat: Filling, machine: Machine) -> None:
+        """What stands in the vat and should, asked for as a plate's run starts or goes on; what was typed for it stays."""
+        if (plate.id, vat) != (self.vat_of, self.filling):
+            self.vat_of, self.filling = plate.id, vat
+            self.vat.setRange(0, machine.vat_full_ml)
+            self.vat.setValue(vat.start_ml)
+        self.vat_row.setVisible(machine.kind == "resin")
+        self._say_vat()
+
+    def vat_told(self) -> dict[str, float]:
+        """What stands in the vat as a run starts or goes on; nothing of a machine that has none."""
+        return {} if self.vat_row.isHidden() else {"vat_ml": self.vat.value()}
+
+    def _say_vat(self) -> None:
+        if self.filling is not None:
+            self.vat_says.setText(self.filling.says_with(self.vat.value()))
+
+    def show_words(self, why: str, reasons: str, others: str = "", lies_nowhere: bool = False) -> None:
+        self.free.setVisible(False)
+        self.again.setVisible(lies_nowhere)
+        self.vat_row.setVisible(False)
+        for made, words in ((self.why, why), (self.reasons, reasons), (self.others, others)):
+            made.setText(words)
+
+    def show_end(self, bill: Bill) -> str:
+        """When the last plate comes off, against the date."""
+        army = self.session.plans.army
+        return bill_says(bill, army) if army else ""

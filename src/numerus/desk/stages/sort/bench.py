@@ -1,0 +1,278 @@
+"""Sort: parts laid out by slot, builds figure by figure, one part closely; three pages of one bench."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+from PyQt6.QtCore import QSize, Qt
+from PyQt6.QtGui import QIcon, QPixmap
+from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
+
+from numerus.book.intake import Read
+from numerus.book.tidy import Remade, agreed, overruled, stored
+from numerus.desk.actions import Deeds
+from numerus.desk.context import Context
+from numerus.desk.jobs import Progress
+from numerus.desk.stages.sort.builds import Builds
+from numerus.desk.stages.sort.layout import LayOut
+from numerus.desk.stages.sort.part_tools.part_page import PartPage
+from numerus.desk.stages.sort.questions import KitDialog
+from numerus.desk.stages.sort.shelves import facts_of
+from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.widgets.bench import Bench
+from numerus.desk.widgets.layout import Pages, button, column, row
+from numerus.domain.parts import Kit, Part
+from numerus.errors import Cancelled
+from numerus.formats.mesh_files import Refusal
+from numerus.kit.builds import unfilled
+from numerus.kit.statements import Statement, statements
+from numerus.progress.standing import kit_record
+from numerus.words import counted
+
+LAY_OUT, BUILDS, PART = "Lay out", "Builds", "Part"
+EXACTLY = Qt.MatchFlag.MatchExactly
+
+
+class Arriving(QListWidget):
+    """Parts as they are read, to be looked at from the first second."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setAccessibleName("Parts being read")
+        self.setIconSize(QSize(72, 72))
+        self.setViewMode(QListWidget.ViewMode.IconMode)
+        self.setGridSize(QSize(150, 104))
+        self.setMovement(QListWidget.Movement.Static)
+        self.setResizeMode(QListWidget.ResizeMode.Adjust)
+
+        self.read = 0
+
+    def await_names(self, names: list[str]) -> None:
+        """Everything by name at once, before anything is read."""
+        self.clear()
+        self.read = 0
+        for name in names:
+            self._place(name).setForeground(self.palette().placeholderText())
+
+    def _place(self, name: str) -> QListWidgetItem:
+        made = QListWidgetItem(name.rpartition("/")[2])
+        made.setSizeHint(self.gridSize())
+        self.addItem(made)
+        return made
+
+    def meet(self, found: Read | Refusal) -> None:
+        """A part in the place its name waited in, or, one more object of its file, after those that wait."""
+        self.read += 1
+        name = (found.name if isinstance(found, Refusal) else found.part.name).rpartition("/")[2]
+        waiting = self.palette().placeholderText()
+        item = next((i for i in self.findItems(name, EXACTLY) if i.foreground() == waiting), None) or self._place(name)
+        item.setForeground(self.palette().text())
+        if isinstance(found, Refusal):
+            item.setText(f"{name}\nnot read")
+            item.setToolTip(found.error.message)
+            return
+        picture = QPixmap()
+        picture.loadFromData(found.picture)
+        item.setIcon(QIcon(picture))
+        item.setText(found.part.label)
+        item.setToolTip(facts_of(found.part))
+
+
+class SortBench(Bench):
+    stage = "sort"
+
+    def __init__(self, context: Context, deeds: Deeds, renderer: Renderer) -> None:
+        self.deeds, self.renderer = deeds, renderer
+        super().__init__(context)
+        self.add_button("Kit …", self.ask_kit, tip="Where it came from, its licence, what was paid, how its prints did")
+        self.add_button(
+            "Add files", deeds.ask_import, tip="STL, OBJ, PLY, 3MF, GLB, zip (Ctrl+I), or drop them on the window"
+        )
+        self.agree_button = self.add_button(
+            "Agree with all", self.agree, "main", "Sets units to mm, mends what is torn, keeps the proposed slots"
+        )
+        self.fill_button = self.add_button("Fill the gaps, all different", self.fill_gaps, "main")
+
+    def build(self) -> QBoxLayout:
+        self.layout_page = LayOut(self.context, self.renderer, self.move_parts, self.act, self.open_part)
+        self.layout_page.rename, self.layout_page.set_aside = self.rename, self.set_aside
+        self.builds, self.part_page = Builds(self.context), self._part_page()
+        self.pages: dict[str, LayOut | Builds | PartPage] = {
+            LAY_OUT: self.layout_page,
+            BUILDS: self.builds,
+            PART: self.part_page,
+        }
+        self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in self.pages}
+        self.stack = Pages()
+        self.arriving = Arriving()
+        for page in (*self.pages.values(), self.arriving):
+            self.stack.addWidget(page)
+        self.deeds.awaited.connect(self._awaited)
+        self.deeds.arrived.connect(self._arrived)
+        self.context.jobs.finished.connect(self._all_read)
+        for tab in self.tabs.values():
+            tab.setCheckable(True)
+        self.page = LAY_OUT
+        body = column(row(*self.tabs.values(), -1, gap=2, margins=(10, 0, 16, 0)), self.stack, gap=2)
+        body.setStretch(1, 1)
+        return body
+
+    def _part_page(self) -> PartPage:
+        return PartPage(self.context, self.renderer, self.move_parts, self.rename, self.set_aside)
+
+    def open_page(self, name: str) -> None:
+        self.page = name
+        self.refresh()
+
+    def open_part(self, part_id: str) -> None:
+        """One part closely."""
+        self.page = PART
+        self.session.select(figure_id=self.session.figure_id, part_id=part_id)
+        self.refresh()
+
+    def refresh(self) -> None:
+        unit = self.session.unit
+        if unit is None:
+            self.show_empty(
+                "Sort works on a unit's kit. Muster a unit first.", button("Add a unit", self.deeds.add_unit, "main")
+            )
+            return
+        parts = self.session.kit_parts()
+        if self.arriving.count():
+            self.show_full()
+            self.title.setText("Sort: reading")
+            self.subtitle.setText(
+                f"{self.arriving.read} of {self.arriving.count()}; then they are compared with each other"
+            )
+            self.stack.setCurrentWidget(self.arriving)
+            return
+        if not parts:
+            self.show_empty(
+                "No parts yet. Here downloaded files become parts in slots, and parts become figures. "
+                "Drop STL, OBJ, PLY, 3MF or GLB files, a folder or a zip on the window.",
+                button("Add files", self.deeds.ask_import, "main"), button("Add a folder", self.deeds.ask_import_folder),
+            )  # fmt: skip
+            return
+        self.show_full()
+        if self.session.part not in parts:
+            self.session.part_id = next((p.id for p in parts if p.needed), parts[0].id)
+        self._head(parts)
+        self.stack.setCurrentWidget(self.pages[self.page])
+        for name, tab in self.tabs.items():
+            tab.setChecked(name == self.page)
+        self.pages[self.page].refresh()
+
+    def _awaited(self, names: list[str]) -> None:
+        self.arriving.await_names(names)
+        if self.isVisible():
+            self.refresh()
+
+    def _arrived(self, found: Read | Refusal) -> None:
+        self.arriving.meet(found)
+        if self.isVisible():
+            self.refresh()
+
+    def _all_read(self) -> None:
+        """Read and kept, or cancelled: back to the pages."""
+        if self.arriving.count():
+            self.arriving.clear()
+            if self.isVisible():
+                self.refresh()
+
+    def _head(self, parts: list[Part]) -> None:
+        unit, plans = self.session.unit, self.session.plans
+        assert unit is not None
+        kit = plans.kits.get(unit.kit_id)
+        aside = sum(not p.needed for p in parts)
+        self.title.setText(f"Sort: {kit.name if kit else unit.name}")
+        words = f"{counted(len(parts), 'part')} for {unit.name}"
+        self.subtitle.setText(f"{words}, {aside} set aside" if aside else words)
+        gaps = any(unfilled(f, unit) for f in plans.figures_of(unit.id))
+        waiting = sum(s.open for s in statements(parts, ()))
+        self.agree_button.setVisible(bool(waiting))
+        self.agree_button.setText(f"Agree with all {waiting}" if waiting > 1 else "Agree")
+        self.fill_button.setVisible(not waiting or self.page == BUILDS)
+        self.fill_button.setEnabled(gaps)
+
+    def act(self, said: Statement) -> None:
+        """What a card offers: the unit set, the part mended, a slot looked at, a statement turned about."""
+        unit, part = self.session.unit, self.session.plans.parts.get(said.part_id)
+        if unit is None or part is None:
+            return
+        if said.kind in ("unit", "fault"):
+            self._settle(f"{part.label}: {said.act}", [part])
+        elif said.relation is not None:
+            self._turn_about(self.session.plans.kits[unit.kit_id], said)
+        else:
+            self.open_part(said.part_id)
+
+    def _turn_about(self, kit: Kit, said: Statement) -> None:
+        relation = said.relation
+        if relation is None:
+            return
+        parts = self.session.kit_parts()
+        meshes = [self.session.mesh(p.blob) for p in parts]
+        words = f"{said.title}: {said.says} {'believed' if relation.overruled else 'overruled'}"
+        self.context.jobs.start(
+            "overrule", "Proposing slots again", lambda progress: overruled(kit, relation, parts, meshes),
+            lambda documents: self.session.commit(words, documents),
+        )  # fmt: skip
+
+    def agree(self) -> None:
+        """Everything that is open settled as proposed, in one edit."""
+        parts = {p.id: p for p in self.session.kit_parts()}
+        waiting = dict.fromkeys(s.part_id for s in statements(parts.values(), ()) if s.open)
+        self._settle("agree with what the shapes say", [parts[i] for i in waiting])
+
+    def _settle(self, label: str, parts: list[Part]) -> None:
+        """Units, faults and slots of parts as proposed: worked out beside, written as one edit."""
+        meshes = [(p, self.session.mesh(p.blob)) for p in parts]
+
+        def work(progress: Progress) -> list[Remade]:
+            made = []
+            for number, (part, mesh) in enumerate(meshes):
+                if not progress(number / len(meshes)):
+                    raise Cancelled
+                made.append(agreed(part, mesh))
+            return made
+
+        self.context.jobs.start("settle", "Mending and measuring", work, lambda made: self._store(label, made))
+
+    def _store(self, label: str, made: list[Remade]) -> None:
+        self.session.store(label, lambda book: [stored(book, m) for m in made])
+
+    def move_parts(self, ids: list[str], slot: str) -> None:
+        """Parts to another slot, by hand: no doubt is left. A slot the unit does not have yet comes with them."""
+        unit = self.session.unit
+        parts = [replace(self.session.plans.parts[i], slot=slot, doubt=0.0, needed=True) for i in ids]
+        extra = [replace(unit, slots=(*unit.slots, slot))] if unit and slot not in (*unit.slots, "extra") else []
+        words = parts[0].label if len(parts) == 1 else f"{len(parts)} parts"
+        self.session.commit(f"{words} to slot {slot}", [*parts, *extra])
+
+    def rename(self, ids: list[str], name: str) -> None:
+        """One name for all, numbered where they are several."""
+        parts = [self.session.plans.parts[i] for i in ids]
+        names = [name] if len(ids) == 1 else [f"{name} {n}" for n in range(1, len(ids) + 1)]
+        self.session.commit(
+            f"rename {counted(len(ids), 'part')}", [replace(p, name=n) for p, n in zip(parts, names, strict=True)]
+        )
+
+    def set_aside(self, ids: list[str], needed: bool) -> None:
+        """Parts no build needs, or needs after all; builds that used them lose them."""
+        parts = [replace(self.session.plans.parts[i], needed=needed, doubt=0.0) for i in ids]
+        users = [f for f in self.session.plans.figures.values() if not needed and set(ids) & set(f.build.values())]
+        emptied = [replace(f, build={s: p for s, p in f.build.items() if p not in ids}) for f in users]
+        self.session.commit(f"{counted(len(ids), 'part')} {'needed' if needed else 'set aside'}", [*parts, *emptied])
+
+    def fill_gaps(self) -> None:
+        self.builds.fill_gaps()
+
+    def ask_kit(self) -> None:
+        """Where the kit came from."""
+        unit = self.session.unit
+        kit = self.session.plans.kits.get(unit.kit_id) if unit else None
+        if kit is None:
+            return
+        asked = KitDialog(self, kit, kit_record(self.session.plans, self.session.answers.standing, kit.id))
+        if asked.exec():
+            self.session.commit(f"where {kit.name} came from", [asked.changed()])

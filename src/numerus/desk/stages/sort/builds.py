@@ -1,0 +1,369 @@
+"""Builds: figures by slots, filled by hand or by rule, and the list of what is still to be printed."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import replace
+
+from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtGui import QCursor, QPainter, QPen, QPixmap
+from PyQt6.QtWidgets import QMenu, QWidget
+
+from numerus.desk.context import Context
+from numerus.desk.stages.sort.shelves import icon_of, letter
+from numerus.desk.theme.marks import draw_mark, draw_warning
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
+from numerus.desk.widgets.layout import button, clear, column, label, panel, row
+from numerus.domain.army import BOUGHT, NONE, BuildRule, Figure
+from numerus.domain.parts import Part
+from numerus.kit.builds import alike_builds, alternatives, broken, equals, parts_needed, rules_of, spread_builds
+from numerus.kit.completeness import (
+    BOUGHT_IN,
+    EMPTY,
+    MISSING,
+    OWED,
+    PLATED,
+    PRINTED,
+    completeness,
+    odd_ones,
+    sentence,
+    slot_states,
+)  # fmt: skip
+from numerus.progress.plating import to_print
+from numerus.words import counted
+
+TONES = ("bed", "riverwash", "tallowwash")
+STATE_WORDS = {
+    MISSING: "no part chosen", OWED: "on no plate yet", PLATED: "on a plate", PRINTED: "printed", EMPTY: "left empty", BOUGHT_IN: "bought",
+}  # fmt: skip
+NAME_WIDE = 118.0
+
+
+class BuildsGrid(Drawing):
+    """Figures by slots; a cell shows its alternative and how far it has come; a missing one is hatched. Click to choose."""
+
+    def __init__(self, context: Context, choose: Callable[[Figure, str], None]) -> None:
+        super().__init__(context.theme, "Builds: figures and slots")
+        self.session, self.choose = context.session, choose
+        self._pictures: dict[str, QPixmap] = {}
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.hold("setMinimumWidth", 380)
+
+    def draw(self, painter: QPainter) -> None:
+        unit, plans = self.session.unit, self.session.plans
+        if unit is None:
+            return
+        figures = plans.figures_of(unit.id)
+        options = alternatives(plans.parts.values(), unit)
+        copies = {c: s.state for c, s in self.session.answers.standing.copies.items()}
+        states, odd = slot_states(unit, figures, copies), set(odd_ones(unit, figures))
+        cell = (self.width() - NAME_WIDE) / max(len(unit.slots), 1)
+        step = min(42.0, (self.height() - 24) / max(len(figures), 1))
+        for at, slot in enumerate(unit.slots):
+            words = slot.replace("right ", "R ").replace("left ", "L ").capitalize()
+            self.text(
+                painter, NAME_WIDE + (at + 0.5) * cell, 14, words, 11, colour="slate", align=CENTRE, width=cell - 4
+            )
+        for number, figure in enumerate(figures):
+            y = 22 + number * step
+            self._name(painter, figure, y, step)
+            for at, slot in enumerate(unit.slots):
+                box = QRectF(NAME_WIDE + at * cell + 2, y + 1.5, cell - 4, step - 3)
+                copy = (figure.id, slot)
+                self._cell(painter, box, figure, slot, options.get(slot, []), states[copy], copy in odd)
+
+    def _name(self, painter: QPainter, figure: Figure, y: float, step: float) -> None:
+        unit = self.session.unit
+        assert unit is not None
+        whole = all(slot in figure.build for slot in unit.slots)
+        if whole:
+            draw_mark(painter, unit.mark, 2, y + step / 2 - 8, 14, self.theme.unit_colour(unit.mark))
+        else:
+            draw_warning(painter, 2, y + step / 2 - 7, 13, self.theme.colour("tallow"), self.theme.colour("ink"))
+        chosen = figure.id == self.session.figure_id
+        self.text(
+            painter,
+            22,
+            y + step / 2 + 4,
+            figure.name,
+            13,
+            not whole or chosen,
+            "river" if chosen else "ink",
+            width=NAME_WIDE - 28,
+        )
+        self.region(
+            QRectF(0, y, NAME_WIDE, step), f"Show {figure.name}", lambda: self.session.select(figure_id=figure.id)
+        )
+
+    def _cell(
+        self, painter: QPainter, box: QRectF, figure: Figure, slot: str, options: Sequence[Part], state: str, odd: bool
+    ) -> None:
+        chosen = figure.build.get(slot, "")
+        ids = [p.id for p in options]
+        tone = "brickwash" if state == MISSING else TONES[ids.index(chosen) % 3] if chosen in ids else "linen"
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(self.theme.colour(tone))
+        painter.drawRoundedRect(box, 3, 3)
+        part = self.session.plans.parts.get(chosen)
+        if state == MISSING:
+            self._missing(painter, box)
+        elif part is None:
+            words = "–" if state == EMPTY else "buy"
+            self.text(
+                painter, box.center().x(), box.center().y() + 4.5, words, 13, odd, "brick" if odd else "ink", CENTRE
+            )
+        else:
+            self._choice(painter, box, part, letter(options, chosen))
+            self._progress(painter, box, state)
+        says = f"{figure.name}, {slot}: {part.label if part else STATE_WORDS[state]}; {STATE_WORDS[state]}"
+        says += "\nMost figures of this unit have one." if odd else ""
+        self.region(box, says, lambda: self.choose(figure, slot))
+
+    def _missing(self, painter: QPainter, box: QRectF) -> None:
+        self.hatch(painter, box)
+        painter.setBrush(self.theme.colour("brickwash"))
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.drawRect(QRectF(box.center().x() - 16, box.center().y() - 8, 32, 16))
+        self.text(painter, box.center().x(), box.center().y() + 4.5, "none", 11, True, "brick", CENTRE)
+
+    def _choice(self, painter: QPainter, box: QRectF, part: Part, word: str) -> None:
+        """The part's picture where there is room for one, and its letter."""
+        high = box.height() - 4
+        if high < 22:
+            self.text(painter, box.center().x(), box.center().y() + 4.5, word, 13, align=CENTRE)
+            return
+        if part.thumbnail not in self._pictures:
+            self._pictures[part.thumbnail] = icon_of(self.session, part).pixmap(96, 96)
+        at = QRectF(box.center().x() - high / 2 - 4, box.top() + 2, high, high)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        painter.drawPixmap(at, self._pictures[part.thumbnail], QRectF(self._pictures[part.thumbnail].rect()))
+        self.text(painter, at.right() + 5, box.center().y() + 4.5, word, 13)
+
+    def _progress(self, painter: QPainter, box: QRectF, state: str) -> None:
+        """How far the part has come, at the cell's foot: an open line, half a line, a full one."""
+        x, y, wide = box.left() + 4, box.bottom() - 3, box.width() - 8
+        share = {OWED: 0.0, PLATED: 0.5, PRINTED: 1.0}.get(state, 0.0)
+        painter.setPen(QPen(self.theme.colour("hairline"), 2))
+        painter.drawLine(int(x), int(y), int(x + wide), int(y))
+        if share:
+            painter.setPen(QPen(self.theme.colour("moss"), 2))
+            painter.drawLine(int(x), int(y), int(x + wide * share), int(y))
+
+
+class PrintList(Drawing):
+    """What is still to be printed: part, how many are owed, and how many spares are worth it."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "Still to be printed")
+        self.session = context.session
+        self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+
+    def draw(self, painter: QPainter) -> None:
+        unit = self.session.unit
+        lines = to_print(self.session.plans, self.session.answers.standing, unit.id) if unit else []
+        if unit is None or not lines:
+            self.text(painter, 0, 16, "Nothing: all of it lies on plates or is printed.", 11, colour="slate")
+            return
+        right = self.width() - 4
+        for x, words in ((right - 52, "owed"), (right, "spares")):
+            self.text(painter, x, 12, words, 11, colour="slate", align=RIGHT)
+        rows = max(int((self.height() - 20) // 20), 1)
+        shown = lines if len(lines) <= rows else lines[: rows - 1]
+        for number, line in enumerate(shown):
+            y, part = 32 + number * 20, self.session.plans.parts[line.part_id]
+            name = part.label + ("" if line.posed else ", not posed")
+            self.text(painter, 0, y, name, 13, width=right - 100)
+            self.text(painter, right - 52, y, str(line.owed), 13, align=RIGHT)
+            on_list = unit.spares.get(line.part_id, 0)
+            self.text(painter, right, y, f"{on_list or line.spares or '–'}", 13, bool(on_list), align=RIGHT)
+            frail = f"walls under 0.4 mm: {part.hair_mm2:.0f} mm², under 0.8 mm: {part.weak_mm2:.0f} mm²"
+            self.region(QRectF(0, y - 14, right, 20), f"{name}: {frail}")
+        if len(shown) < len(lines):
+            more = sum(line.owed for line in lines[len(shown) :])
+            self.text(
+                painter,
+                0,
+                32 + len(shown) * 20,
+                f"and {more} of {len(lines) - len(shown)} kinds more",
+                11,
+                colour="slate",
+            )
+
+
+class Builds(QWidget):
+    """The grid with its rules beside it and the completeness line below."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.context, self.session, self.theme = context, context.session, context.theme
+        self.grid = BuildsGrid(context, self.choose)
+        self.line, self.warnings = label("", "strong", True), label("", "note", True)
+        self.list = PrintList(context)
+        self.to_list = button(
+            "Put it on the list", self.put_on_list, "", "Spares are printed with the plates that are made from now on"
+        )
+        self.rules = column(gap=2)
+        side = column(
+            label("Fill what is empty", "section"),
+            row(
+                button("All different", self.fill_gaps, "", "No two alike while there are combinations left"),
+                button("All alike", self.fill_alike, "", "As the chosen figure, or the first"), gap=6,
+            ),
+            row(button("A part in so many figures …", self._ask_wanted, "link", "Two sergeants with the bell"), -1),
+            4, label("Rules", "section"), self.rules,
+            row(button("A rule …", self._ask_rule, "link", "Parts that must, or must not, go together"), -1),
+            4, label("Still to be printed", "section"), self.list, self.to_list, gap=4,
+        )  # fmt: skip
+        side.setStretch(9, 1)
+        box = panel(side)
+        box.setFixedWidth(270)
+        upper = row(self.grid, box, gap=20, margins=(16, 4, 16, 8))
+        upper.setStretch(0, 1)
+        drawer = panel(column(self.line, self.warnings, gap=4, margins=(16, 10, 16, 10)), "drawer")
+        body = column(upper, drawer, gap=0)
+        body.setStretch(0, 1)
+        self.setLayout(body)
+
+    def refresh(self) -> None:
+        unit, plans = self.session.unit, self.session.plans
+        if unit is None:
+            return
+        figures, copies = plans.figures_of(unit.id), self.session.answers.standing.copies
+        found = completeness(unit, figures, {c for c, s in copies.items() if s.state != "owed"})
+        self.line.setText(sentence(found, plans.figures, plans.parts))
+        self.warnings.setText(self._warnings(figures))
+        self._fill_rules()
+        lines = to_print(plans, self.session.answers.standing, unit.id)
+        owed, spares = sum(t.owed for t in lines), sum(t.spares for t in lines)
+        words = f"Put {owed} and {counted(spares, 'spare')} on the list" if spares else f"{owed} owed; no spares needed"
+        self.to_list.setText(words)
+        self.to_list.setEnabled(bool(lines) and unit.spares != {t.part_id: t.spares for t in lines if t.spares})
+        self.grid.update()
+        self.list.update()
+
+    def _warnings(self, figures: Sequence[Figure]) -> str:
+        """Equal figures, odd ones out, broken rules; and what the marks mean where all is well."""
+        unit, plans = self.session.unit, self.session.plans
+        assert unit is not None
+        said = []
+        for owner, slot in odd_ones(unit, figures)[:2]:
+            if slot in plans.figures[owner].build:
+                said.append(f"{plans.figures[owner].name} has no {slot}, most others have one.")
+        alike = equals(figures)
+        if alike:
+            names = ", ".join(f"{plans.figures[a].name} and {plans.figures[b].name}" for a, b in alike[:2])
+            said.append(f"Built alike: {names}{' …' if len(alike) > 2 else ''}.")
+        for figure in figures:
+            for rule in broken(figure.build.values(), self._all_rules())[:1]:
+                said.append(f"{figure.name}: {self._rule_words(rule)}.")
+        return " ".join(said[:4]) or "A line under a part: open, on no plate; half, on a plate; full, printed."
+
+    def _all_rules(self) -> list[BuildRule]:
+        unit = self.session.unit
+        kit = self.session.plans.kits.get(unit.kit_id) if unit else None
+        return rules_of(unit, kit.relations if kit else ()) if unit else []
+
+    def _rule_words(self, rule: BuildRule) -> str:
+        one, other = (self.session.plans.parts.get(i) for i in (rule.a, rule.b))
+        names = [p.label if p else "a part that is gone" for p in (one, other)]
+        return f"{names[0]} {'needs' if rule.kind == 'needs' else 'never with'} {names[1]}"
+
+    def _fill_rules(self) -> None:
+        clear(self.rules)
+        unit = self.session.unit
+        assert unit is not None
+        own = [(self._rule_words(r), lambda r=r: self._drop_rule(r)) for r in unit.rules]
+        counts = parts_needed(self.session.plans.figures_of(unit.id))
+        own += [(f"{self.session.plans.parts[i].label} in {counts[i]} of {n}", lambda i=i: self.want(i, 0))
+                for i, n in unit.wanted.items() if i in self.session.plans.parts]  # fmt: skip
+        for words, drop in own[:5]:
+            self.rules.addLayout(row(label(words, "note"), -1, button("drop", drop, "link"), gap=4))
+        clashes = len(self._all_rules()) - len(unit.rules)
+        if clashes or not own:
+            words = f"{counted(clashes, 'pair')} kept apart: they clash or do not meet" if clashes else "none yet"
+            self.rules.addWidget(label(words, "note"))
+
+    def _drop_rule(self, rule: BuildRule) -> None:
+        unit = self.session.unit
+        if unit is not None:
+            self.session.commit("drop a rule", [replace(unit, rules=tuple(r for r in unit.rules if r != rule))])
+
+    def add_rule(self, rule: BuildRule) -> None:
+        unit = self.session.unit
+        if unit is not None and rule not in unit.rules and rule.a != rule.b:
+            self.session.commit(self._rule_words(rule), [replace(unit, rules=(*unit.rules, rule))])
+
+    def want(self, part_id: str, number: int) -> None:
+        """So many figures of the unit get the part; 0 leaves it free again."""
+        unit = self.session.unit
+        if unit is None:
+            return
+        wanted = {i: n for i, n in {**unit.wanted, part_id: number}.items() if n}
+        self.session.commit(
+            f"{self.session.plans.parts[part_id].label} in {number} figures", [replace(unit, wanted=wanted)]
+        )
+
+    def _needed_parts(self) -> list[Part]:
+        unit = self.session.unit
+        choices = alternatives(self.session.plans.parts.values(), unit) if unit else {}
+        return [p for parts in choices.values() for p in parts]
+
+    def _ask_rule(self) -> None:
+        from numerus.desk.stages.sort.questions import RuleDialog
+
+        asked = RuleDialog(self, self._needed_parts())
+        if asked.exec():
+            self.add_rule(asked.rule())
+
+    def _ask_wanted(self) -> None:
+        from numerus.desk.stages.sort.questions import WantedDialog
+
+        unit = self.session.unit
+        asked = WantedDialog(self, self._needed_parts(), len(self.session.plans.figures_of(unit.id)) if unit else 1)
+        if asked.exec():
+            self.want(*asked.answer())
+
+    def choose(self, figure: Figure, slot: str) -> None:
+        """Offer the alternatives for one slot of one figure."""
+        unit = self.session.unit
+        if unit is None:
+            return
+        menu = QMenu(self)
+        parts = alternatives(self.session.plans.parts.values(), unit)[slot]
+        for part in parts:
+            words = f"{letter(parts, part.id)}  {part.label}"
+            menu.addAction(icon_of(self.session, part), words, lambda p=part.id: self.set_slot(figure, slot, p))
+        menu.addAction("Bought, not printed", lambda: self.set_slot(figure, slot, BOUGHT))
+        menu.addAction("Deliberately empty", lambda: self.set_slot(figure, slot, NONE))
+        menu.exec(QCursor.pos())
+
+    def set_slot(self, figure: Figure, slot: str, part_id: str) -> None:
+        changed = replace(figure, build={**figure.build, slot: part_id})
+        self.session.commit(f"{slot} of {figure.name}", [changed])
+
+    def fill_gaps(self) -> None:
+        """Give every empty slot a part, so that figures differ; slots with no part at all stay and are named."""
+        unit = self.session.unit
+        if unit is None:
+            return
+        figures = self.session.plans.figures_of(unit.id)
+        choices = alternatives(self.session.plans.parts.values(), unit)
+        filled = spread_builds(figures, choices, self._all_rules(), unit.wanted)
+        self.session.commit(f"fill the builds of {unit.name}", filled)
+
+    def fill_alike(self) -> None:
+        unit = self.session.unit
+        figures = self.session.plans.figures_of(unit.id) if unit else []
+        if unit is None or not figures:
+            return
+        like = next((f for f in figures if f.id == self.session.figure_id), figures[0])
+        filled = alike_builds(figures, alternatives(self.session.plans.parts.values(), unit), like)
+        self.session.commit(f"fill the builds of {unit.name} alike", filled)
+
+    def put_on_list(self) -> None:
+        """Spares by frailty are printed with what is owed."""
+        unit = self.session.unit
+        if unit is not None:
+            lines = to_print(self.session.plans, self.session.answers.standing, unit.id)
+            spares = {t.part_id: t.spares for t in lines if t.spares}
+            self.session.commit(f"to-print list of {unit.name}", [replace(unit, spares=spares)])

@@ -1,0 +1,120 @@
+"""A part's unit and scale, and ways to make it fit."""
+
+from __future__ import annotations
+
+import math
+
+from PyQt6.QtCore import QRectF, pyqtSignal
+from PyQt6.QtGui import QPainter
+from PyQt6.QtWidgets import QBoxLayout, QLineEdit
+
+from numerus.desk.stages.sort.part_tools.tool import Tool
+from numerus.desk.theme.palette import Theme
+from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.desk.widgets.layout import button, column, label, row
+from numerus.errors import NumerusError
+from numerus.kit.recognise import Base, base_of
+from numerus.kit.scale import EYES_MM, factor_of, unit_reason
+from numerus.kit.sorting import offered_factor
+from numerus.printing.machines.fitting import FitRow, ways_to_fit
+from numerus.words import hours
+
+
+class _Ways(Drawing):
+    """The trade-off table: ways to fit, each with scale, height and hours; a click takes one up."""
+
+    taken = pyqtSignal(object)
+
+    def __init__(self, theme: Theme) -> None:
+        super().__init__(theme, "Ways to make it fit")
+        self.rows: list[FitRow] = []
+
+    def draw(self, painter: QPainter) -> None:
+        right = self.width() - 2
+        for x, words in ((right - 118, "size"), (right - 60, "stands"), (right, "prints")):
+            self.text(painter, x, 12, words, 11, colour="slate", align=RIGHT)
+        whole = self.rows[0].minutes if self.rows else 0.0
+        for number, fit in enumerate(self.rows):
+            y, tone = 34 + number * 24, "ink" if fit.fits else "brick"
+            self.line(painter, 0, y - 17, right, y - 17)
+            self.text(painter, 0, y, fit.way, 13, number == 0, tone, width=right - 168)
+            self.text(painter, right - 118, y, f"{fit.scale:.0%}", 13, colour=tone, align=RIGHT)
+            self.text(painter, right - 60, y, f"{fit.height_mm:.0f} mm", 13, colour=tone, align=RIGHT)
+            self.text(painter, right, y, hours(fit.minutes), 13, colour=tone, align=RIGHT)
+            saved = whole - fit.minutes
+            says = "does not fit this machine" if not fit.fits else f"saves {hours(saved)}" if saved > 1 else "as it is"
+            self.region(QRectF(0, y - 16, right, 22), f"{fit.way}: {says}", lambda f=fit: self.taken.emit(f))
+
+
+class SizeTool(Tool):
+    """Unit, scale, and ways to make it fit."""
+
+    title = "Size"
+
+    def build(self) -> QBoxLayout:
+        self.rows: list[FitRow] | None = None
+        self.unit, self.height_words = label("", "", True), label("", "note", True)
+        self.unit_button = button("Read in another unit", lambda: self.page.convert_unit(), "main")
+        self.wanted = QLineEdit()
+        self.wanted.setPlaceholderText("110 %   ·   1:48 to 1:56   ·   28 mm to 32 mm")
+        self.wanted.setAccessibleName("New scale")
+        self.wanted.returnPressed.connect(self.apply)
+        self.ways = _Ways(self.page.theme)
+        self.ways.taken.connect(self.take)
+        self.note, self.base_words = label("", "note", True), label("", "", True)
+        made = column(
+            label("Unit", "strong"), self.unit, self.unit_button, self.base_words, 6, label("Scale", "strong"),
+            row(self.wanted, button("Scale it", self.apply), gap=6), self.height_words, 6,
+            label("Make this fit", "strong"), self.note, self.ways, gap=4,
+        )  # fmt: skip
+        made.setStretch(11, 1)
+        return made
+
+    def forget(self) -> None:
+        self.rows = None
+        self.ways.rows = []
+
+    def begin(self) -> None:
+        part = self.page.part
+        if part is None:
+            return
+        factor = offered_factor(part)
+        self.unit.setText(unit_reason(part))
+        self.unit_button.setVisible(factor != 1.0)
+        self.unit_button.setText(f"Read as {part.unit}: × {factor:g}")
+        size = " × ".join(f"{e:.1f}" for e in part.extents_mm)
+        self.height_words.setText(
+            f"{size} mm now. Scales like 28 mm are to the eyes of an adult, who is 1:{EYES_MM / 28:.0f} then."
+        )
+        if self.rows is None:
+            mesh, machine = self.page.mesh, self.machine()
+            standing = part.pose.height_mm if part.pose else None
+            self.note.setText(
+                f"On {machine.name}, {'as posed' if standing else 'standing as it is'}; red does not fit."
+            )
+            self.base_words.setText("")
+            self.start(
+                "fit", "Trying sizes", lambda progress: (ways_to_fit(mesh, machine, standing), base_of(mesh)), self._met
+            )
+
+    def _met(self, found: tuple[list[FitRow], Base | None]) -> None:
+        self.rows = self.ways.rows = found[0]
+        self.base_words.setText(found[1].says if found[1] else "")
+        self.ways.update()
+
+    def take(self, fit: FitRow) -> None:
+        """The size into the line, to be looked at before it is applied; a cut onto the part, in the Cut tool."""
+        if fit.planes:
+            self.page.cut_at(fit.planes)
+        elif fit.scale != 1:
+            # Rounded down: what just fits must still fit.
+            self.wanted.setText(f"{math.floor(fit.scale * 1000) / 10:g} %")
+
+    def apply(self) -> None:
+        try:
+            factor = factor_of(self.wanted.text())
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return
+        self.wanted.clear()
+        self.page.scale(factor)
