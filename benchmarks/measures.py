@@ -327,7 +327,7 @@ def a_century_of_journal() -> None:
             window = make_window(None, lambda: now, Path(place) / "settings.json", synchronous=True)
             window.show()
             app.processEvents()
-            say(f"{entries} in the window", timed(lambda: (window.deeds.open_path(book), app.processEvents()), 1))
+            say(f"{entries} in the window", timed(lambda: (window.deeds.open_path(book), app.processEvents()), 1))  # noqa: B023
             window.session.open(None)
 
 

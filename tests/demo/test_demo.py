@@ -54,7 +54,7 @@ from helpers import EVENING, ball_mesh  # isort: skip
 @pytest.mark.parametrize("name", names())
 def test_every_demo_mesh_is_closed_and_zoned(name: str) -> None:
     """Watertight, right side out, a zone for every vertex, supported without an island."""
-    health, _ = inspect(MeshFile(name, mesh(name)))
+    health, _ = inspect(mesh(name))
     assert health.watertight and health.holes == 0
     assert {p.code for p in health.problems} <= {"degenerate", "non-manifold"}
     assert len(mesh(name).zones) == len(mesh(name).vertices)
@@ -103,7 +103,7 @@ def test_nothing_is_loose_or_thinner_than_it_prints(name: str) -> None:
     """One solid each, right side out, within its budget of faces."""
     part = mesh(name)
     assert part.signed_volume_mm3 > 0
-    assert inspect(MeshFile(name, part))[0].shells == 1
+    assert inspect(part)[0].shells == 1
     assert len(part.faces) <= recipes()[name][2]
 
 
@@ -262,7 +262,7 @@ def test_the_messy_archive_is_as_messy_as_it_says(tmp_path) -> None:  # type: ig
     found = {f.name.rpartition("/")[2]: f for f in read_any(tmp_path / "a.zip")}
     refused = [f for f in found.values() if isinstance(f, Refusal)]
     assert [f.error.code for f in refused] == ["truncated"]
-    health = {n: inspect(f)[0] for n, f in found.items() if isinstance(f, MeshFile)}
+    health = {n: inspect(f.mesh, f.declared)[0] for n, f in found.items() if isinstance(f, MeshFile)}
     assert health["head3_inch.stl"].unit == "in"
     assert health["arm_r_torn.stl"].holes >= 1
     assert {p.code for p in health["pack(1).stl"].problems} >= {"inside-out"}

@@ -19,7 +19,7 @@ from numerus.progress.history import History
 from numerus.progress.orders import orders, step
 from numerus.progress.plating import owed_copies
 from numerus.progress.rates import failure_rate, rates
-from numerus.progress.standing import standing, zones_of
+from numerus.progress.standing import standing
 from numerus.progress.work import gates, work_by_stage, work_by_unit
 
 
@@ -141,7 +141,7 @@ def test_logged_minutes_are_kept_beside_the_money(demo: Book) -> None:
 def test_every_zone_of_a_figure_has_area_to_paint(demo: Book) -> None:
     """Areas add up to what its parts show."""
     for figure in demo.plans.figures.values():
-        areas = zones_of(figure, demo.plans)
+        areas = demo.plans.zone_areas_cm2(figure)
         assert areas and min(areas.values()) >= 0
         parts = [demo.plans.parts[p] for p in figure.build.values() if p in demo.plans.parts]
         assert sum(areas.values()) == pytest.approx(sum(p.surface_cm2 for p in parts), rel=0.02)

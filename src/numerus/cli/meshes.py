@@ -18,7 +18,7 @@ def _inspected(name: str, found: Any, below_mm: float) -> Result:
 
     if isinstance(found, Refusal):
         return refused(name, found.error)
-    health, mesh = inspect(found)
+    health, mesh = inspect(found.mesh, found.declared)
     walls, stands = thickness(mesh), balance([mesh])
     thinnest = walls.thinnest_mm
     return {

@@ -32,7 +32,6 @@ from numerus.paint.scheme import Stage, strokes_for
 from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plates_of
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 from numerus.progress.orders import step
-from numerus.progress.standing import zones_of
 from numerus.starter.schemes import PAINTS, SCHEME
 
 MESHES = Path(__file__).parent / "meshes"
@@ -281,7 +280,7 @@ def _bench(story: _Story) -> None:
         _log(story, rng, "build", f"ferry-{i}", 14, 7)
     _log(story, rng, "build", "bell-2", 14, 6)
     for number in range(10):
-        stages = strokes_for(SCHEME, zones_of(p.figures[f"lock-{number}"], p), "good")
+        stages = strokes_for(SCHEME, p.zone_areas_cm2(p.figures[f"lock-{number}"]), "good")
         done = len(stages) if number < 3 else _share(stages, 0.62 - 0.03 * (number - 3))
         for position, stage in enumerate(stages[:done]):
             _log(

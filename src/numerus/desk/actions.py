@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import replace
+from datetime import datetime
 from pathlib import Path
 
 import platformdirs
@@ -12,7 +13,6 @@ from PyQt6.QtWidgets import QDialog, QFileDialog, QWidget
 
 from numerus.book.book import Book, Removed
 from numerus.book.intake import Sorted, keep, kit_named, read_and_sort, shaped_part
-from numerus.demo.army import make_demo
 from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog
 from numerus.desk.jobs import Progress
@@ -26,6 +26,8 @@ from numerus.starter.schemes import PAINTS, SCHEME
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
 BOOKS = "Numerus books (*.numerus)"
+MakeDemo = Callable[[Path, datetime], Book]
+"""Makes the demo army's book at a path, as it stands at a moment."""
 
 
 class Deeds(QObject):
@@ -38,8 +40,9 @@ class Deeds(QObject):
     awaited = pyqtSignal(list)
     arrived = pyqtSignal(object)
 
-    def __init__(self, context: Context, parent: QWidget) -> None:
+    def __init__(self, context: Context, parent: QWidget, make_demo: MakeDemo) -> None:
         super().__init__(parent)
+        self.make_demo = make_demo
         self.context, self.session, self.window = context, context.session, parent
 
     def _try(self, deed: Callable[[], object]) -> bool:
@@ -65,7 +68,7 @@ class Deeds(QObject):
         where.parent.mkdir(parents=True, exist_ok=True)
         if where.exists():
             return self.open_path(where)
-        return self._try(lambda: self._open(make_demo(where, self.session.clock())))
+        return self._try(lambda: self._open(self.make_demo(where, self.session.clock())))
 
     def ask_open(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self.window, "Open a book", "", BOOKS)

@@ -13,6 +13,7 @@ from PyQt6.QtCore import QSize
 from PyQt6.QtWidgets import QApplication
 
 from numerus.book.book import Book
+from numerus.demo.army import make_demo
 from numerus.desk import settings as kept
 from numerus.desk.context import Context
 from numerus.desk.jobs import Jobs
@@ -55,7 +56,7 @@ def make_window(
     path = settings_path or kept.default_path()
     settings = kept.load(path)
     context = Context(Session(book, clock), Theme(settings.lamplight, settings.text_scale), Jobs(synchronous))
-    return MainWindow(context, settings, path)
+    return MainWindow(context, settings, path, make_demo)
 
 
 def show(window: MainWindow, room: QSize) -> None:

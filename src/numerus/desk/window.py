@@ -18,7 +18,7 @@ from PyQt6.QtWidgets import (
 )  # fmt: skip
 
 from numerus.desk import settings as kept
-from numerus.desk.actions import Deeds
+from numerus.desk.actions import Deeds, MakeDemo
 from numerus.desk.context import Context
 from numerus.desk.dialogs.bench_card import print_bench_card
 from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
@@ -48,12 +48,13 @@ MOST_TEXT_IN_ROOM = 1.25  # how much larger than its place text may be before dr
 
 class MainWindow(QMainWindow):
     def __init__(
-        self, context: Context, settings: kept.Settings, settings_path: Path, renderer: Renderer | None = None
-    ) -> None:
+        self, context: Context, settings: kept.Settings, settings_path: Path, make_demo: MakeDemo,
+        renderer: Renderer | None = None,
+    ) -> None:  # fmt: skip
         super().__init__()
         self.context, self.session, self.theme = context, context.session, context.theme
         self.settings, self.settings_path = settings, settings_path
-        self.deeds = Deeds(context, self)
+        self.deeds = Deeds(context, self, make_demo)
         self.watch = RunWatch(context.session)
         self.tray: QSystemTrayIcon | None = None
         self.setWindowTitle("Numerus")

@@ -37,6 +37,15 @@ class Plans:
     def figures_of(self, unit_id: str) -> list[Figure]:
         return sorted((f for f in self.figures.values() if f.unit_id == unit_id), key=lambda f: f.order)
 
+    def zone_areas_cm2(self, figure: Figure) -> dict[str, float]:
+        """Painted materials of a figure and their area in cm², over all its parts."""
+        areas: dict[str, float] = {}
+        for part_id in figure.build.values():
+            part = self.parts.get(part_id)
+            for zone, area in zip(part.zones, part.zone_cm2, strict=True) if part else ():
+                areas[zone] = areas.get(zone, 0.0) + area
+        return areas
+
     @property
     def zone(self) -> str:
         """The time zone hours are told in, "" for the computer's own."""

@@ -64,14 +64,14 @@ class Shaped:
 
 def shaped(found: MeshFile, part_id: str) -> tuple[Shaped, Health]:
     """A file's mesh in mm, by the unit its numbers are probably in, and its health in its own numbers."""
-    health, mesh = inspect(found)
+    health, mesh = inspect(found.mesh, found.declared)
     factor = UNIT_FACTORS.get(health.unit, 1.0) if not found.declared else 1.0
     return Shaped(part_id, found.name, Mesh(mesh.vertices * factor, mesh.faces, mesh.zones)), health
 
 
 def part_from_file(found: MeshFile, part_id: str, kit_id: str, blob: str = "") -> tuple[Part, Mesh]:
     """A part and its mended mesh, in the file's own numbers; its unit is only noted, to be offered."""
-    health, mesh = inspect(found)
+    health, mesh = inspect(found.mesh, found.declared)
     return part_of(found.name, health, mesh, part_id, kit_id, blob), mesh
 
 
@@ -98,7 +98,7 @@ def remeasured(part: Part, mesh: Mesh, blob: str) -> Part:
 
     The mesh it came with is kept as ``original``; slot, unit and what was decided about it stay.
     """
-    health, sound = inspect(MeshFile(part.name, mesh, "millimeter"))
+    health, sound = inspect(mesh, "millimeter")
     new = part_of(part.name, health, sound, part.id, part.kit_id, blob)
     return replace(
         new, slot=part.slot, original=part.original or part.blob, needed=part.needed, unit_mm=part.unit_mm,

@@ -2,19 +2,33 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
+from typing import Protocol
 
 from numerus.domain.army import Figure
 from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
-from numerus.paint.scheme import paint_needed_ml
+from numerus.kit.completeness import Copy
+from numerus.paint.scheme import Stage, paint_needed_ml
 from numerus.post.wash import clinging_ml
-from numerus.progress.standing import Standing, zones_of
+from numerus.printing.runs.run_records import CopyState
 
 SOLVENT_L_PER_BATH_ML = 1.5 / 110.0  # litres of solvent spent per ml of resin washed into it
 GLOVES_PER_RUN = 0.25
 FILM_PER_RUN = 0.60
+
+
+class Done(Protocol):
+    """What costs need of where an army stands: the state of every copy, minutes of hands by figure, each figure's strokes."""
+
+    @property
+    def copies(self) -> Mapping[Copy, CopyState]: ...
+
+    @property
+    def hands(self) -> Mapping[str, float]: ...
+
+    def strokes_of(self, figure_id: str) -> Sequence[Stage]: ...
 
 
 @dataclass(frozen=True)
@@ -58,7 +72,7 @@ def _part_ml(plans: Plans, part_id: str) -> float:
     return (part.volume_ml + supports) * (1 + plans.resin.cling_share)
 
 
-def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Standing) -> float:
+def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Done) -> float:
     """Power, gloves and film of the runs, by each copy's share of its plate."""
     price = plans.army.power_price_per_kwh if plans.army else 0.0
     cost = 0.0
@@ -73,7 +87,7 @@ def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: St
 
 
 def figure_cost(
-    figure: Figure, plans: Plans, standing: Standing, minutes: dict[str, float], kit_shares: dict[str, float]
+    figure: Figure, plans: Plans, standing: Done, minutes: Mapping[str, float], kit_shares: dict[str, float]
 ) -> Cost:
     """The cost of one figure when it is ready: what is spent, and what its plan will still spend."""
     parts = printed_slots(figure)
@@ -86,8 +100,8 @@ def figure_cost(
         for s, p in parts.items()
         if (figure.id, s) in standing.copies
     )
-    areas = zones_of(figure, plans)
-    stages = [(s, areas.get(s.zone, 0.0)) for s in standing.figures[figure.id].strokes]
+    areas = plans.zone_areas_cm2(figure)
+    stages = [(s, areas.get(s.zone, 0.0)) for s in standing.strokes_of(figure.id)]
     paint = sum(
         ml * plans.paints[p].price / plans.paints[p].pot_ml
         for p, ml in paint_needed_ml(stages).items()
@@ -105,7 +119,7 @@ def figure_cost(
     )
 
 
-def unit_costs(plans: Plans, standing: Standing) -> dict[str, Cost]:
+def unit_costs(plans: Plans, standing: Done) -> dict[str, Cost]:
     """Cost of every unit, by id."""
     minutes, shares = standing.hands, _kit_shares(plans)
     found = {}

@@ -57,21 +57,14 @@ class Standing:
     def at(self, stage: str, unit_id: str = "") -> list[FigureStanding]:
         return [f for f in self.figures.values() if f.stage == stage and unit_id in ("", f.unit.id)]
 
+    def strokes_of(self, figure_id: str) -> tuple[Stage, ...]:
+        return self.figures[figure_id].strokes
+
     def counts(self) -> dict[str, int]:
         found = dict.fromkeys(STAGES, 0)
         for figure in self.figures.values():
             found[figure.stage] += 1
         return found
-
-
-def zones_of(figure: Figure, plans: Plans) -> dict[str, float]:
-    """Painted materials of a figure and their area in cm², over all its parts."""
-    areas: dict[str, float] = {}
-    for part_id in figure.build.values():
-        part = plans.parts.get(part_id)
-        for zone, area in zip(part.zones, part.zone_cm2, strict=True) if part else ():
-            areas[zone] = areas.get(zone, 0.0) + area
-    return areas
 
 
 def standing(plans: Plans, history: History) -> Standing:
@@ -89,7 +82,7 @@ def _stand(
     figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], done: set[tuple[str, str]]
 ) -> FigureStanding:
     scheme = plans.scheme
-    strokes = tuple(strokes_for(scheme, zones_of(figure, plans), unit.level)) if scheme else ()
+    strokes = tuple(strokes_for(scheme, plans.zone_areas_cm2(figure), unit.level)) if scheme else ()
     painted = frozenset(key for stage, key in done if stage == "stroke")
     finished = frozenset(key for stage, key in done if stage == "finish")
     steps = {stage for stage, _ in done}

@@ -6,13 +6,12 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
-from numerus.formats.mesh_formats import MeshFile
 from numerus.geometry.mesh import Mesh, merged, welded
 from numerus.geometry.repair.health import Health, inspect
 
 
 def look(mesh: Mesh, declared: str = "") -> Health:
-    return inspect(MeshFile("x", mesh, declared))[0]
+    return inspect(mesh, declared)[0]
 
 
 def codes(health: Health) -> set[str]:

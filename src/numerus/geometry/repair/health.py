@@ -8,7 +8,6 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.formats.mesh_formats import MeshFile
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import solid_columns
@@ -277,9 +276,12 @@ def _shape_problems(mesh: Mesh, edges: Edges, holes: int, degenerate: int, turne
     return [Problem(code, text) for number, code, text in found if number]
 
 
-def inspect(found: MeshFile) -> tuple[Health, Mesh]:
-    """Health of a mesh, and the mesh as it will be used: degenerate faces gone, whole shells turned right."""
-    mesh, degenerate = without_degenerate(found.mesh)
+def inspect(raw: Mesh, declared_unit: str = "") -> tuple[Health, Mesh]:
+    """Health of a mesh as its file gives it, and the mesh as it will be used: degenerate faces gone, whole shells turned right.
+
+    ``declared_unit``: what the format states, or empty.
+    """
+    mesh, degenerate = without_degenerate(raw)
     degenerate += int((mesh.areas_mm2 <= 0).sum())
     edges = edges_of(mesh)
     shells, label = shell_of_faces(mesh, edges)
@@ -288,13 +290,13 @@ def inspect(found: MeshFile) -> tuple[Health, Mesh]:
     closed = not np.any(edges.balance != 0)
     holes = count_holes(edges)
     specks = int((areas < SPECK_SHARE * areas.sum()).sum())
-    unit, doubt = guess_unit(found.mesh.extents_mm, found.declared)
+    unit, doubt = guess_unit(raw.extents_mm, declared_unit)
     problems = _shape_problems(mesh, edges, holes, degenerate, turned, specks)
     if doubt:
         problems.append(Problem("unit", f"Unit in doubt: {doubt}"))
     x, y, z = (round(float(e), 4) for e in mesh.extents_mm)
     health = Health(
-        len(found.mesh.faces), (x, y, z), union_volume_mm3(mesh, closed, shells, label) / 1000, float(mesh.areas_mm2.sum() / 100),
+        len(raw.faces), (x, y, z), union_volume_mm3(mesh, closed, shells, label) / 1000, float(mesh.areas_mm2.sum() / 100),
         closed, shells, holes, unit, tuple(problems),
     )  # fmt: skip
     return health, mesh

@@ -22,7 +22,7 @@ from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.paint.scheme import melting, paint_needed_ml, shopping, values
 from numerus.progress.orders import paint_batch, paint_line, step
-from numerus.progress.standing import FigureStanding, zones_of
+from numerus.progress.standing import FigureStanding
 from numerus.schedule.paint_line import used_drying_min
 from numerus.words import counted, span
 
@@ -110,7 +110,7 @@ class PaintBench(Bench):
             figure_things(self.session, figure.figure, painter_of(colours)), refit=not self.view.things
         )
         whole = zone_colours(self.session)
-        mine = {z: c for z, c in whole.items() if z in zones_of(figure.figure, self.session.plans)}
+        mine = {z: c for z, c in whole.items() if z in self.session.plans.zone_areas_cm2(figure.figure)}
         colour = figure_things(self.session, figure.figure, painter_of(whole))
         grey = figure_things(self.session, figure.figure, painter_of(whole, grey=True))
         scheme = self.session.plans.scheme
@@ -150,7 +150,7 @@ class PaintBench(Bench):
         )
         self.strokes.show_recipe(shown, done, len(self.batch))
         plans = self.session.plans
-        left = [(s, zones_of(f.figure, plans).get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
+        left = [(s, plans.zone_areas_cm2(f.figure).get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
         need = paint_needed_ml(left)
         here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone])
         said = ", ".join(f"{plans.paints[p].name} {ml:.1f} ml" for p, ml in here.items() if p in plans.paints)
