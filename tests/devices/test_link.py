@@ -17,10 +17,11 @@ from numerus.devices.printer import LINE, SimulatedPrinter
 from numerus.domain.journal import RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
+from numerus.formats.layer_archive import LayerArchive
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import merged
 from numerus.printing.machines.timing import run_minutes
-from numerus.printing.plates.layer_archive import LayerArchive, write_layers
+from numerus.printing.plates.layer_export import write_layers
 from numerus.printing.plates.plate_layers import plate_columns
 from numerus.printing.runs.run_records import RunRecord, run_records
 

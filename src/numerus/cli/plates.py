@@ -103,7 +103,7 @@ def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
 def printed_layers(args: argparse.Namespace) -> list[Result]:
     """A layer archive read back, counted, and printed on the simulated machine."""
     from numerus.devices.link import ArchivePrinter
-    from numerus.printing.plates.layer_archive import LayerArchive
+    from numerus.formats.layer_archive import LayerArchive
 
     archive = LayerArchive.open(args.file)
     told, ml = archive.manifest, archive.check()

@@ -14,8 +14,8 @@ from zlib import crc32
 from numerus.devices.printer import WARM_C, Outcome, Reading, SimulatedPrinter
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
+from numerus.formats.layer_archive import LayerArchive
 from numerus.printing.machines.timing import height_after, layer_count
-from numerus.printing.plates.layer_archive import LayerArchive
 from numerus.printing.runs.run_records import GOOD, RunRecord
 from numerus.printing.runs.vat import levels
 

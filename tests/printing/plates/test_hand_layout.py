@@ -16,10 +16,11 @@ from helpers import ball_mesh, box_mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import Cancelled, MeshFileError, PlanError
+from numerus.formats.layer_archive import LayerArchive
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.mesh import merged
 from numerus.printing.plates.hand_layout import lies_on, locked, moved, repacked, swapped, troubles
-from numerus.printing.plates.layer_archive import LayerArchive, screen_px, write_layers
+from numerus.printing.plates.layer_export import screen_px, write_layers
 from numerus.printing.plates.packing import cells_of, outline_bitmap
 from numerus.printing.plates.plate_layers import part_layers, plate_columns, plate_layers
 

@@ -18,10 +18,11 @@ from numerus.domain.machines import Machine
 from numerus.domain.plans import Plans
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import BookError
+from numerus.formats.layer_archive import LayerArchive
 from numerus.formats.mesh_writing import Sliced, write_3mf, write_sliced_3mf, write_stl
 from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
-from numerus.printing.plates.layer_archive import LayerArchive, write_layers
+from numerus.printing.plates.layer_export import write_layers
 from numerus.printing.plates.plate_layers import plate_columns
 from numerus.progress.plating import plate_meshes
 

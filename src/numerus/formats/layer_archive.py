@@ -12,14 +12,13 @@ import zipfile
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator
 from concurrent.futures import Executor, ThreadPoolExecutor
-from dataclasses import asdict, dataclass
+from dataclasses import asdict, dataclass, replace
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.machines import Machine
 from numerus.errors import Cancelled, MeshFileError
 from numerus.geometry.kernels import kernel
 from numerus.geometry.solids.columns import Columns
@@ -92,55 +91,34 @@ def _drawn_in(bits: NDArray[np.uint8], by: int) -> NDArray[np.uint8]:
     return bits
 
 
-def screen_px(machine: Machine) -> tuple[int, int]:
-    """Rows and columns of a machine's screen."""
-    return round(machine.plate_y_mm / machine.pixel_mm), round(machine.plate_x_mm / machine.pixel_mm)
+def write_archive(
+    columns: Columns, manifest: Manifest, drawn_in_px: int, path: Path, progress: Callable[[float], bool] | None = None
+) -> Manifest:
+    """All layers as ``manifest`` describes them; what it says of areas and how many layers there are is counted here.
 
-
-def write_layers(
-    columns: Columns, machine: Machine, name: str, resin: str, minutes: float, resin_ml: float, path: Path,
-    progress: Callable[[float], bool] | None = None,
-) -> Manifest:  # fmt: skip
-    """The archive of a plate, outlines drawn in as the machine's calibration says. Raises MeshFileError where it cannot be
-    written, Cancelled; nothing half is left then.
+    Raises MeshFileError where it cannot be written, Cancelled; nothing half is left then.
     """
-    rows, across = screen_px(machine)
-    drawn_in, areas = round(machine.xy_comp_mm / machine.pixel_mm), list[float]()
+    areas = list[float]()
     beside = path.with_name(path.name + ".part")
     try:
         with zipfile.ZipFile(beside, "w", zipfile.ZIP_STORED) as archive:
             with ThreadPoolExecutor(THREADS) as pool:  # deflating lets others work
-                pictures = _mapped(pool, lambda bits: _png(bits, across), layer_bits(columns, rows, across, drawn_in))
+                layers = layer_bits(columns, manifest.rows, manifest.columns, drawn_in_px)
+                pictures = _mapped(pool, lambda bits: _png(bits, manifest.columns), layers)
                 for number, (picture, count) in enumerate(pictures):
                     if progress is not None and not progress(number / max(columns.layers, 1)):
                         raise Cancelled
                     archive.writestr(f"{number:05d}.png", picture)
-                    areas.append(round(count * machine.pixel_mm**2, 4))
-            manifest = _manifest(machine, name, resin, (rows, across), minutes, resin_ml, areas)
-            archive.writestr(MANIFEST, json.dumps(asdict(manifest), indent=1))
+                    areas.append(round(count * manifest.pixel_mm**2, 4))
+            counted = replace(manifest, layers=len(areas), areas_mm2=tuple(areas))
+            archive.writestr(MANIFEST, json.dumps(asdict(counted), indent=1))
         beside.replace(path)
     except OSError as error:
-        says = f"{path.name} could not be written: {error.strerror}."
-        raise MeshFileError("unwritable", says, "Nothing was left behind.") from error
+        message = f"{path.name} could not be written: {error.strerror}."
+        raise MeshFileError("unwritable", message, "Nothing was left behind.") from error
     finally:
         beside.unlink(missing_ok=True)
-    return manifest
-
-
-def _manifest(
-    machine: Machine,
-    name: str,
-    resin: str,
-    screen: tuple[int, int],
-    minutes: float,
-    resin_ml: float,
-    areas: list[float],
-) -> Manifest:
-    return Manifest(
-        FORM, VERSION, name, machine.name, resin, screen[1], screen[0], machine.pixel_mm, machine.layer_mm, len(areas),
-        machine.exposure_s, machine.bottom_exposure_s, machine.bottom_layers, machine.lift_mm, machine.lift_mm_per_min,
-        machine.rest_before_s, round(minutes, 2), round(resin_ml, 3), tuple(areas),
-    )  # fmt: skip
+    return counted
 
 
 def _mapped(pool: Executor, make: Callable[[Any], Any], items: Iterable[Any]) -> Iterator[Any]:
