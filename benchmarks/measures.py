@@ -219,13 +219,13 @@ def posing_and_supports() -> None:
         timed(lambda: [np.clip(-(general.face_normals @ up), 0, 1) @ general.area_faces for up in some], 1) / 60 * 1500
     )
     say("search of 1500 directions, eleven costs, refined", own, f"a library's normals, one cost: {theirs:.2f} s")
-    hanging = posed(part, school_up("lies on its back"))
+    posed_part = posed(part, school_up("lies on its back"))
     for name in ("balanced", "safe"):
         style = style_for(name, machine, resin)
-        made = support(hanging, resin, style, None, fields)
+        made = support(posed_part, resin, style, None, fields)
         say(
             f"supports, {name}: {len(made.pillars)} tips",
-            timed(lambda style=style: support(hanging, resin, style, None, fields), 1),
+            timed(lambda style=style: support(posed_part, resin, style, None, fields), 1),
         )
     say("proved and mended", timed(lambda: mended(made, machine, resin), 1))
     cost, less = measure(part, fields, "x", school_up("lies on its back"), machine, resin), len(made.pillars) // 2
@@ -327,7 +327,8 @@ def a_century_of_journal() -> None:
             window = make_window(None, lambda: now, Path(place) / "settings.json", synchronous=True)
             window.show()
             app.processEvents()
-            say(f"{entries} in the window", timed(lambda: (window.deeds.open_path(book), app.processEvents()), 1))  # noqa: B023
+            opened = timed(lambda w=window, b=book: (w.user_actions.open_path(b), app.processEvents()), 1)
+            say(f"{entries} in the window", opened)
             window.session.open(None)
 
 
@@ -338,7 +339,7 @@ def taking_off_thirty() -> None:
     from pathlib import Path
 
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-    from benchmarks.takingoff import hanging, take_off
+    from benchmarks.takingoff import posed_part, take_off
     from numerus.demo.army import make_demo
     from numerus.desk.app import application, make_window
 
@@ -347,7 +348,7 @@ def taking_off_thirty() -> None:
         book = make_demo(Path(place) / "demo.numerus", now)
         window = make_window(book, lambda: now, Path(place) / "settings.json", synchronous=True)
         window.show()
-        plate_id = hanging(window.session)
+        plate_id = posed_part(window.session)
         window.session.go("print")
         app.processEvents()
         hand = take_off(window, plate_id)
@@ -411,7 +412,7 @@ def answers() -> None:
 
     from numerus.demo.army import make_demo
     from numerus.progress.forecast import forecast
-    from numerus.progress.orders import orders
+    from numerus.progress.next_tasks import orders
     from numerus.progress.standing import standing
 
     now = datetime(2026, 3, 5, 21, 12)

@@ -19,14 +19,18 @@ class Hand:
     took_s: list[float] = field(default_factory=list)
     decided: int = 0
 
-    def press(self, widget: Any, says: str = "", decide: bool = False) -> None:
+    def press(self, widget: Any, description: str = "", decide: bool = False) -> None:
         """Press a button, or the place of a drawing whose words begin so; ``decide``: it had to be thought about first."""
         from PyQt6.QtCore import Qt
         from PyQt6.QtTest import QTest
         from PyQt6.QtWidgets import QApplication
 
         self.decided += decide
-        places = [r.box.center() for r in getattr(widget, "regions", ()) if says and r.says.startswith(says)]
+        places = [
+            r.box.center()
+            for r in getattr(widget, "regions", ())
+            if description and r.description.startswith(description)
+        ]
         at = (places[0] * widget.theme.zoom).toPoint() if places else widget.rect().center()
         begun = time.perf_counter()
         QTest.mouseClick(widget, Qt.MouseButton.LeftButton, pos=at)
@@ -39,7 +43,7 @@ class Hand:
         return len(self.took_s) * (POINT_S + PRESS_S) + self.decided * DECIDE_S + sum(self.took_s)
 
 
-def hanging(session: Any, count: int = 30) -> str:
+def posed_part(session: Any, count: int = 30) -> str:
     """A plate of so many parts that has come out whole, and hangs on the larger machine: its id."""
     from numerus.domain.journal import RUN_ENDED, RUN_STARTED, Fact
     from numerus.printing.plates.packing import pack, plates_of
@@ -80,6 +84,6 @@ def take_off(window: Any, plate_id: str) -> Hand:
         hand.press(off.picture, f"{number}. ", decide=True)
         for _ in range(taps - 1):
             hand.press(off.picture, f"{number}. ")
-        hand.press(off.looks, off.looks.regions[looks].says, decide=True)
+        hand.press(off.looks, off.looks.regions[looks].description, decide=True)
     hand.press(off.record_button, decide=True)
     return hand

@@ -192,17 +192,17 @@ def test_what_another_program_wrote_is_read_before_anything_is_overwritten(book:
     book.commit("army", [ARMY])
     other = Book.open(book.path)
     other.commit("unit", [Unit("u1", "U1", 1, 28.5, "")], [Fact(AT, STEP, "r1", (), 5, {"stage": "wash"})])
-    deeds = {
+    user_actions = {
         "commit": lambda: book.commit("name", [replace(ARMY, name="Other")]),
         "tell": lambda: book.tell([Fact(AT, STEP, "r2", (), 7, {"stage": "wash"})]),
         "undo": book.undo,
     }
     before = book.path.read_bytes()
     with pytest.raises(BookError) as caught:
-        deeds[deed]()
+        user_actions[deed]()
     assert caught.value.code == "changed-elsewhere" and book.path.read_bytes() == before
     assert "u1" in book.plans.units and state(book) == state(other)
-    deeds[deed]()
+    user_actions[deed]()
     assert other.catch_up() and state(other) == state(book)
     other.close()
 

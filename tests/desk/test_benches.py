@@ -33,10 +33,10 @@ def shown(window: MainWindow, stage: str, unit: str = "", part: str = ""):  # ty
     return window.benches[stage]
 
 
-def click_region(drawing: Drawing, says: str) -> None:
+def click_region(drawing: Drawing, description: str) -> None:
     """A click in the middle of the region whose words begin so, wherever zoom puts it."""
     drawing.grab()
-    region = next(r for r in drawing.regions if r.act is not None and r.says.startswith(says))
+    region = next(r for r in drawing.regions if r.act is not None and r.description.startswith(description))
     at = region.box.center() * drawing.theme.zoom
     press = QMouseEvent(
         QEvent.Type.MouseButtonPress, at, drawing.mapToGlobal(at), Qt.MouseButton.LeftButton, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
@@ -164,19 +164,19 @@ def test_a_plate_is_taken_apart_and_its_parts_are_owed_again(window: MainWindow)
 def test_the_runs_to_come_are_numbered_the_same_in_list_and_bill(window: MainWindow) -> None:
     """A click in the list chooses the run; its reason is told."""
     bench = shown(window, "print", "heron")
-    names = [s.plate.name for s in bench.slots]
-    bench.choose(bench.slots[0].plate.id)
+    names = [s.plate.name for s in bench.scheduled_runs]
+    bench.choose(bench.scheduled_runs[0].plate.id)
     click_region(bench.planned.runs, names[1])
-    assert bench.plate_id == bench.slots[1].plate.id
+    assert bench.plate_id == bench.scheduled_runs[1].plate.id
     assert names[1] in bench.planned.why.text()
-    assert bench.slots[1].why in bench.planned.reasons.text()
+    assert bench.scheduled_runs[1].why in bench.planned.reasons.text()
 
 
 def test_a_machine_that_holds_a_plate_is_not_started(window: MainWindow) -> None:
     """Said in words; nothing is written."""
     bench = shown(window, "print")
     busy = {r.machine_id for r in window.session.answers.standing.runs.values() if r.state in ("printing", "hanging")}
-    slot = next(s for s in bench.slots if s.machine_id in busy)
+    slot = next(s for s in bench.scheduled_runs if s.machine_id in busy)
     bench.choose(slot.plate.id)
     before = len(window.session.answers.facts)
     bench.start_run()
@@ -265,7 +265,7 @@ def test_the_paint_bench_steps_through_the_evenings(window: MainWindow) -> None:
 def test_a_book_that_cannot_be_opened_leaves_the_open_one(window: MainWindow, tmp_path: Path) -> None:
     """The fault is said, the army is still there."""
     (tmp_path / "no.numerus").write_text("nothing of the kind")
-    assert not window.deeds.open_path(tmp_path / "no.numerus")
+    assert not window.user_actions.open_path(tmp_path / "no.numerus")
     assert window.errors.isVisible()
     assert window.session.plans.army is not None
 
@@ -274,7 +274,7 @@ def test_files_without_a_unit_are_refused_in_words(make, tmp_path: Path) -> None
     """They belong to a unit's kit."""
     window = make(None)
     write_stl(box_mesh((3, 3, 3)), tmp_path / "a.stl")
-    window.deeds.take_in([tmp_path / "a.stl"])
+    window.user_actions.take_in([tmp_path / "a.stl"])
     assert "add a unit first" in window.errors.message.text()
     assert window.session.commit("nothing") is False
 

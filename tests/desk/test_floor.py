@@ -24,10 +24,10 @@ from numerus.domain.army import Day
 from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, Fact
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import levels, stands_in
-from numerus.progress.failure_record import inquest_of
+from numerus.progress.failure_record import failure_diagnosis_of
 
 
-def floor_of(window: MainWindow):  # type: ignore[no-untyped-def]
+def schedule_inputs(window: MainWindow):  # type: ignore[no-untyped-def]
     window.session.go("print")
     return window.benches["print"]
 
@@ -69,7 +69,7 @@ def test_a_machine_that_stops_stands_still_until_it_is_let_go_on(window: MainWin
     window.session.commit("linked", [replace(machine, link=str(tmp_path))])
     (tmp_path / "status.json").write_text(json.dumps({"state": "stopped", "layer": 40, "says": "the vat is empty"}))
     window.watch.look()
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     bench.choose(run.plate_id)
     assert "stands still" in bench.planned.why.text() and "vat is empty" in bench.planned.reasons.text()
     before = bench.live.elapsed_min
@@ -85,38 +85,38 @@ def test_a_machine_that_stops_stands_still_until_it_is_let_go_on(window: MainWin
 
 def test_a_run_is_dragged_to_another_time_and_given_back(window: MainWindow) -> None:
     """The block follows the pointer; let go it stays there, by hand, and conflicts are told; undo and the button free it."""
-    bench = floor_of(window)
-    bench.bill.grab()
-    slot, zoom = bench.slots[0], bench.bill.theme.zoom
-    y, x = bench.bill._rows[slot.machine_id][0] + 30, bench.bill._x(slot.start) + 8
+    bench = schedule_inputs(window)
+    bench.watch_bill.grab()
+    slot, zoom = bench.scheduled_runs[0], bench.watch_bill.theme.zoom
+    y, x = bench.watch_bill._rows[slot.machine_id][0] + 30, bench.watch_bill._x(slot.start) + 8
 
     def spot(dx: float) -> QPoint:
         return QPoint(round((x + dx) * zoom), round(y * zoom))
 
-    QTest.mousePress(bench.bill, Qt.MouseButton.LeftButton, pos=spot(0))
-    QTest.mouseMove(bench.bill, spot(60))
-    bench.bill.grab()
-    QTest.mouseMove(bench.bill, spot(90))
-    QTest.mouseRelease(bench.bill, Qt.MouseButton.LeftButton, pos=spot(90))
+    QTest.mousePress(bench.watch_bill, Qt.MouseButton.LeftButton, pos=spot(0))
+    QTest.mouseMove(bench.watch_bill, spot(60))
+    bench.watch_bill.grab()
+    QTest.mouseMove(bench.watch_bill, spot(90))
+    QTest.mouseRelease(bench.watch_bill, Qt.MouseButton.LeftButton, pos=spot(90))
     plate = window.session.plans.plates[slot.plate.id]
     assert plate.pinned is not None and plate.pinned > slot.start + timedelta(hours=2)
     assert plate.pinned.minute % 5 == 0
-    moved = next(s for s in bench.slots if s.plate.id == slot.plate.id)
+    moved = next(s for s in bench.scheduled_runs if s.plate.id == slot.plate.id)
     assert moved.start == plate.pinned and "by hand" in moved.why
-    assert any("nobody is there" in c.says for c in bench.conflicts)
-    bench.bill.setFocus()
-    QTest.keyClick(bench.bill, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier)
+    assert any("nobody is there" in c.description for c in bench.conflicts)
+    bench.watch_bill.setFocus()
+    QTest.keyClick(bench.watch_bill, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier)
     assert window.session.plans.plates[slot.plate.id].pinned == plate.pinned + timedelta(minutes=10)
     bench.planned.free.click()
     assert window.session.plans.plates[slot.plate.id].pinned is None
-    assert not any("nobody is there" in c.says for c in bench.conflicts)
+    assert not any("nobody is there" in c.description for c in bench.conflicts)
 
 
 def test_a_plate_goes_to_another_machine_only_if_it_fits(window: MainWindow) -> None:
     """With that machine's minutes; a wide one is refused in words and stays."""
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     small, large = window.session.plans.machines["mallard"], window.session.plans.machines["teal"]
-    slot = next(s for s in bench.slots if s.machine_id == small.id)
+    slot = next(s for s in bench.scheduled_runs if s.machine_id == small.id)
     bench.put_at(slot.plate.id, EVENING + timedelta(hours=1), large.id)
     plate = window.session.plans.plates[slot.plate.id]
     assert plate.machine_id == large.id and plate.minutes != slot.plate.minutes
@@ -130,14 +130,14 @@ def test_a_plate_goes_to_another_machine_only_if_it_fits(window: MainWindow) -> 
 
 def test_a_machine_out_of_service_is_planned_around(window: MainWindow) -> None:
     """Its plates go to the other or are told as left; back in service they return."""
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     small = window.session.plans.machines["mallard"]
-    before = {s.plate.id for s in bench.slots}
+    before = {s.plate.id for s in bench.scheduled_runs}
     window.session.commit("out", [replace(small, in_service=False)])
-    assert all(s.machine_id != small.id for s in bench.slots)
-    assert {s.plate.id for s in bench.slots} | {p.id for p, _ in bench.planned_now.left} == before
+    assert all(s.machine_id != small.id for s in bench.scheduled_runs)
+    assert {s.plate.id for s in bench.scheduled_runs} | {p.id for p, _ in bench.planned_now.left} == before
     window.session.undo()
-    assert {s.plate.id for s in bench.slots} == before
+    assert {s.plate.id for s in bench.scheduled_runs} == before
 
 
 def test_thirty_parts_are_taken_off_in_a_few_presses(window: MainWindow) -> None:
@@ -145,7 +145,7 @@ def test_thirty_parts_are_taken_off_in_a_few_presses(window: MainWindow) -> None
     from benchmarks.takingoff import hanging, take_off
 
     plate_id = hanging(window.session)
-    floor_of(window)
+    schedule_inputs(window)
     hand = take_off(window, plate_id)
     run = next(r for r in window.session.answers.standing.runs.values() if r.plate_id == plate_id)
     seen = sorted((o, looks) for o, _, looks in run.outcomes.values() if o != "good")
@@ -155,15 +155,15 @@ def test_thirty_parts_are_taken_off_in_a_few_presses(window: MainWindow) -> None
 
 def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
     """Started with too little the machine stops when it is low; filled up it goes on; the next run knows what is left."""
-    bench, plans = floor_of(window), window.session.plans
+    bench, plans = schedule_inputs(window), window.session.plans
     for run in [run_in(window, "hanging"), run_in(window, "printing")]:
         good = [
             Fact(EVENING, PART_OUTCOME, run.run_id, data={"placed": p.id, "outcome": "good"})
             for p in plans.plates[run.plate_id].placed
         ]
         window.session.commit("off", facts=[Fact(EVENING, RUN_ENDED, run.run_id), *good])
-    plate = bench.slots[0].plate
-    machine = plans.machines[bench.slots[0].machine_id]
+    plate = bench.scheduled_runs[0].plate
+    machine = plans.machines[bench.scheduled_runs[0].machine_id]
     bench.choose(plate.id)
     bench.planned.vat.setValue(machine.vat_min_ml + plate.resin_ml / 2)
     assert "runs low after" in bench.planned.vat_says.text()
@@ -188,8 +188,8 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
 
 def test_what_is_typed_for_one_runs_vat_is_not_another_runs(window: MainWindow) -> None:
     """It stays while one looks at the same run again, and is gone for its twin, which asks for just as much."""
-    bench = floor_of(window)
-    plate = next(s.plate for s in bench.slots if s.machine_id == bench.slots[0].machine_id)
+    bench = schedule_inputs(window)
+    plate = next(s.plate for s in bench.scheduled_runs if s.machine_id == bench.scheduled_runs[0].machine_id)
     window.session.commit("twin", [replace(plate, id="twin", name="Twin", order=99)])
     bench.choose(plate.id)
     asked = bench.planned.vat.value()
@@ -202,7 +202,7 @@ def test_what_is_typed_for_one_runs_vat_is_not_another_runs(window: MainWindow) 
 
 def test_run_fast_and_low_it_goes_on_from_where_it_stands(window: MainWindow) -> None:
     """Minutes run ahead of the clock count: filled up by as much as it says, the run that stopped goes on to its end."""
-    bench, run = floor_of(window), run_in(window, "printing")
+    bench, run = schedule_inputs(window), run_in(window, "printing")
     bench.choose(run.plate_id)
     live = bench.live
     for _ in range(2000):
@@ -216,10 +216,10 @@ def test_run_fast_and_low_it_goes_on_from_where_it_stands(window: MainWindow) ->
 
 def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -> None:
     """A weak spot under one of its parts on the only other machine: one click lays the plate round it, and it is planned there."""
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     plans = window.session.plans
     small, large = plans.machines["mallard"], next(m for m in plans.machines.values() if m.id != "mallard")
-    under = next(s.plate for s in bench.slots if s.machine_id == small.id).placed[0]
+    under = next(s.plate for s in bench.scheduled_runs if s.machine_id == small.id).placed[0]
     spot = (under.x_mm, under.y_mm, 6.0)
     window.session.commit("out", [replace(small, in_service=False), replace(large, bad_spots=(spot,))])
     left = [p for p, _ in bench.planned_now.left]
@@ -228,7 +228,7 @@ def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -
     assert bench.planned.again.isVisible() and "lay it anew" in bench.planned.reasons.text()
     bench.planned.again.click()
     laid = window.session.plans.plates[left[0].id]
-    assert laid.machine_id == large.id and laid.id in {s.plate.id for s in bench.slots}
+    assert laid.machine_id == large.id and laid.id in {s.plate.id for s in bench.scheduled_runs}
     window.session.commit("none", [replace(large, in_service=False)])
     bench.choose(left[0].id)
     bench.planned.again.click()
@@ -237,31 +237,33 @@ def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -
 
 def test_what_would_help_and_the_calendar(window: MainWindow, tmp_path: Path) -> None:
     """Helps are listed with what they cost; the calendar holds a start and a taking-off for each run."""
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     assert len(bench.planned.helps.lines) == len(bench.helps) > 0
     bench.write_calendar(tmp_path / "bill.ics")
     events = icalendar.Calendar.from_ical((tmp_path / "bill.ics").read_bytes()).walk("VEVENT")
-    assert len(events) == 2 * len(bench.slots)
+    assert len(events) == 2 * len(bench.scheduled_runs)
     starts = sorted(e["dtstart"].dt for e in events if str(e["summary"]).startswith("Print"))
-    assert starts == sorted(s.start.replace(microsecond=0) for s in bench.slots)
+    assert starts == sorted(s.start.replace(microsecond=0) for s in bench.scheduled_runs)
     bench.write_calendar(tmp_path / "none" / "bill.ics")
     assert "cannot be written" in window.errors.message.text()
 
 
 def test_days_away_and_a_passed_date_are_planned_with(window: MainWindow) -> None:
     """Nothing starts while one is away; after the date each run says so and is planned all the same."""
-    bench, army = floor_of(window), window.session.plans.army
+    bench, army = schedule_inputs(window), window.session.plans.army
     away = tuple((EVENING.date() + timedelta(days=n), Day(0, 0, ())) for n in range(1, 4))
     window.session.commit("away", [replace(army, days=away, ready_by=EVENING.date() - timedelta(days=1))])
     days = {day for day, _ in away}
-    assert bench.slots and all(s.start.date() not in days and s.met.date() not in days for s in bench.slots)
-    assert any("after the date" in c.says for c in bench.conflicts)
+    assert bench.scheduled_runs and all(
+        s.start.date() not in days and s.taken_off.date() not in days for s in bench.scheduled_runs
+    )
+    assert any("after the date" in c.description for c in bench.conflicts)
     assert "after the date" in bench.subtitle.text()
 
 
 def test_a_repair_is_chosen_and_its_end_counts(window: MainWindow, tmp_path: Path) -> None:
     """A flaw filled with putty goes on; that it held moves the chance; spares go on the unit's list; a photograph is kept."""
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     run = run_in(window, "hanging")
     bench.choose(run.plate_id)
     bench.off_button.click()
@@ -313,14 +315,14 @@ def test_the_table_of_causes_is_read_at_a_look(window: MainWindow) -> None:
 
 def test_the_table_behind_the_inquest_is_read_and_changed(window: MainWindow, tmp_path: Path) -> None:
     """Cells are per cent; a changed share moves the causes, nonsense is refused, a file brings it back, undo too."""
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     run = run_in(window, "hanging")
     bench.choose(run.plate_id)
     soft = ("failed", 9.0, "soft and half made")
     bench.off.show_run(
         bench.run, bench.plate, {p.id: soft if n < 2 else ("good", 0.0, "") for n, p in enumerate(bench.plate.placed)}
     )
-    before = bench.off.inquest.found.causes
+    before = bench.off.diagnose_failure.found.causes
     dialog = LikelihoodsDialog(window.context, window)
     dialog.write(tmp_path / "table.json")
     seen = [dialog.grid.verticalHeaderItem(n).text() for n in range(dialog.grid.rowCount())]
@@ -328,14 +330,14 @@ def test_the_table_behind_the_inquest_is_read_and_changed(window: MainWindow, tm
     for across in range(dialog.grid.columnCount()):
         dialog.grid.item(at, across).setText("50")
     dialog.save()
-    after = bench.off.inquest.found.causes
+    after = bench.off.diagnose_failure.found.causes
     assert [c.share for c in after] != [c.share for c in before]
     dialog.grid.item(at, 0).setText("often")
     dialog.save()
     assert "between 0 and 1" in dialog.fault.text()
     dialog.take_in(tmp_path / "table.json")
     dialog.save()
-    assert window.session.plans.army.likelihoods == "" and bench.off.inquest.found.causes == before
+    assert window.session.plans.army.likelihoods == "" and bench.off.diagnose_failure.found.causes == before
     (tmp_path / "no.json").write_text("{}")
     dialog.take_in(tmp_path / "no.json")
     assert "no table" in dialog.fault.text()
@@ -362,7 +364,7 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(
     window.session.commit("apart", [Removed("plate", p.id) for p in waiting])
     window.session.go("plate")
     window.benches["plate"].batch_button.click()
-    bench, judged, now = floor_of(window), [], EVENING
+    bench, judged, now = schedule_inputs(window), [], EVENING
     for _ in range(60):
         window.watch.look()
         runs = list(window.session.answers.standing.runs.values())
@@ -371,7 +373,7 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(
             link = link_for(plate, window.session.plans.machines[run.machine_id], run)
             off_and_on(window, bench, run)
             known = window.session.answers.standing.runs[run.run_id]
-            found = inquest_of(
+            found = failure_diagnosis_of(
                 known, window.session.plans, window.session.answers.standing.runs, window.session.answers.facts
             )
             if found.causes and link.drawn_fault in CAUSES_OF and not link.resumed:
@@ -379,16 +381,16 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(
         busy = {
             r.machine_id for r in window.session.answers.standing.runs.values() if r.state in ("printing", "hanging")
         }
-        due = [s for s in bench.slots if s.start <= now + timedelta(minutes=10) and s.machine_id not in busy]
+        due = [s for s in bench.scheduled_runs if s.start <= now + timedelta(minutes=10) and s.machine_id not in busy]
         if due:
             bench.choose(due[0].plate.id)
             bench.start_button.click()
             continue
-        if not bench.slots and not busy:
+        if not bench.scheduled_runs and not busy:
             break
         now += timedelta(hours=3)
         at(window, now)
-    assert now - EVENING < timedelta(days=8) and not bench.slots
+    assert now - EVENING < timedelta(days=8) and not bench.scheduled_runs
     ran = {r.machine_id for r in window.session.answers.standing.runs.values() if r.started >= EVENING}
     assert ran == set(window.session.plans.machines)
     assert all(r.outcomes for r in window.session.answers.standing.runs.values())
@@ -397,15 +399,15 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(
 
 def test_single_days_are_made_others_on_the_bill(window: MainWindow) -> None:
     """Away, nothing is started or met that day; up late the evening goes on; as usual it is as before, and undo works, too."""
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     tomorrow = EVENING.date() + timedelta(days=1)
-    before = bench.slots
+    before = bench.scheduled_runs
     bench.set_day(tomorrow, "away")
-    assert all(tomorrow not in (s.start.date(), s.met.date()) for s in bench.slots)
-    bench.bill.grab()
-    assert any("unlike its weekday" in r.says for r in bench.bill.regions)
+    assert all(tomorrow not in (s.start.date(), s.taken_off.date()) for s in bench.scheduled_runs)
+    bench.watch_bill.grab()
+    assert any("unlike its weekday" in r.description for r in bench.watch_bill.regions)
     bench.set_day(tomorrow, "as usual")
-    assert bench.slots == before and window.session.plans.army.days == ()
+    assert bench.scheduled_runs == before and window.session.plans.army.days == ()
     bench.set_day(EVENING.date(), "up until one")
     assert window.session.plans.army.day(EVENING.date()).home[-1][1] == 25 * 60
     window.session.undo()
@@ -428,16 +430,16 @@ def test_tub_lamp_and_zone_are_set_in_the_week(window: MainWindow) -> None:
 
 def test_a_plate_on_which_everything_failed_is_owed_again(window: MainWindow) -> None:
     """All parts at one height: power is the likeliest cause, every figure is back at Plate, and the bill goes on."""
-    bench = floor_of(window)
+    bench = schedule_inputs(window)
     run = run_in(window, "hanging")
     bench.choose(run.plate_id)
     bench.off_button.click()
     bench.off.show_run(
         bench.run, bench.plate, {p.id: ("failed", 12.0, "stops level all round") for p in bench.plate.placed}
     )
-    assert bench.off.inquest.found.causes[0].key == "power"
+    assert bench.off.diagnose_failure.found.causes[0].key == "power"
     plate = bench.plate
     bench.off.record_button.click()
     copies = window.session.answers.standing.copies
     assert all(copies[p.figure_id, p.slot].state == "owed" for p in plate.placed if p.figure_id)
-    assert bench.slots and window.session.answers.forecast.middle >= EVENING.date()
+    assert bench.scheduled_runs and window.session.answers.forecast.middle >= EVENING.date()

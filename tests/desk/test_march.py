@@ -93,7 +93,7 @@ def print_all(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def
             click(qtbot, plates.make_button)
         do(window, "Print")
         bench = window.benches["print"]
-        bench.choose(bench.slots[0].plate.id)
+        bench.choose(bench.scheduled_runs[0].plate.id)
         click(qtbot, bench.start_button)
         assert bench.run.state == "printing"
         for _ in range(2000):
@@ -230,14 +230,14 @@ def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainW
     assert standing.figures[first.figure_id].stage == "plate"
     bench.choose(run.plate_id)
     assert "1 failed" in off.counts.text()
-    before = off.inquest.found
+    before = off.diagnose_failure.found
     assert sum(c.share for c in before.causes) == pytest.approx(1)
-    off.inquest.yes.click()
-    after = off.inquest.found
+    off.diagnose_failure.yes.click()
+    after = off.diagnose_failure.found
     assert after.causes != before.causes
     assert before.tests[0].key not in [t.key for t in after.tests]
     window.session.undo()
-    assert off.inquest.found.causes == before.causes
+    assert off.diagnose_failure.found.causes == before.causes
 
 
 def test_the_wash_tells_when_baths_are_changed(window: MainWindow) -> None:

@@ -121,7 +121,7 @@ def test_all_units_are_batched_over_both_machines(window: MainWindow, monkeypatc
     window.session.go("plate")
     bench = window.benches["plate"]
     told: list[str] = []
-    bench.bettered.connect(lambda batch: told.append(batch.says))
+    bench.bettered.connect(lambda batch: told.append(batch.description))
     bench.on.setCurrentIndex(bench.on.findData("all"))
     bench.batch_button.click()
     made = waiting_plates(window.session.plans.plates, window.session.answers.standing.runs)

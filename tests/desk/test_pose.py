@@ -61,12 +61,12 @@ def test_schools_set_what_counts_and_a_click_changes_one(window: MainWindow, qtb
     """The map changes at once, the best is found anew; each school says what it costs."""
     bench = pose_bench(window)
     poses = bench.poses
-    before = bench.trials.found.regret.copy()
+    before = bench.trials.found.weighted_cost.copy()
     poses.school_box.setCurrentIndex(3)
     poses.school_box.activated.emit(3)
     assert poses.counts.weights == SCHOOL_WEIGHTS[3].weights
-    assert poses.says.text().startswith(SCHOOL_WEIGHTS[3].says)
-    assert not np.allclose(before, bench.trials.found.regret)
+    assert poses.description.text().startswith(SCHOOL_WEIGHTS[3].description)
+    assert not np.allclose(before, bench.trials.found.weighted_cost)
     assert bench.trials.costs[3].school == "best found"
     poses.counts._set("time", 0)
     assert poses.weights.time == 1.0
@@ -87,7 +87,7 @@ def test_kept_choices_are_remembered_and_weights_learn_from_them(window: MainWin
     kept = [f for f in window.session.answers.facts if f.kind == POSE_CHOSEN]
     assert len(kept) == 3 and len(kept[0].data["kept"]) == len(COSTS)
     assert bench.poses.weights != before
-    assert "3 choices count" in bench.poses.says.text()
+    assert "3 choices count" in bench.poses.description.text()
 
 
 def test_tips_are_changed_by_hand_and_every_change_can_be_taken_back(window: MainWindow) -> None:
@@ -206,7 +206,7 @@ def test_a_cup_is_vented_from_the_bench(window: MainWindow, tmp_path: Path) -> N
     whole.export(tmp_path / "jug.stl")
     window.session.commit("a unit", [Unit("jugs", "Jugs", 9, 28.5, "", slots=()), Figure("j", "jugs", "Jug", 0)])
     window.session.select("jugs")
-    window.deeds.take_in([tmp_path / "jug.stl"])
+    window.user_actions.take_in([tmp_path / "jug.stl"])
     part = window.session.kit_parts()[0]
     window.session.go("sort")
     window.benches["sort"].agree_button.click()
@@ -240,7 +240,7 @@ def test_an_unknown_sculpt_is_posed_and_supported(window: MainWindow, tmp_path: 
         "a unit", [Unit("things", "Things", 9, 40.0, "", slots=()), Figure("t", "things", "Thing", 0)]
     )
     window.session.select("things")
-    window.deeds.take_in([tmp_path / "thing.stl"])
+    window.user_actions.take_in([tmp_path / "thing.stl"])
     bench = pose_bench(window, window.session.kit_parts()[0].id, "things")
     assert not {f.code for f in bench.supports.findings} & {"island", "light", "cup", "far"}
     assert [c.school for c in bench.trials.costs][-1] == "best found"

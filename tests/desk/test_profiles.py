@@ -149,6 +149,6 @@ def test_a_machine_is_copied_and_removed(dialog: ProfilesDialog) -> None:
     assert "mallard" not in dialog.session.plans.machines
     dialog.session.go("print")
     bench = dialog.parent().benches["print"]
-    assert all(s.machine_id in dialog.session.plans.machines for s in bench.slots)
+    assert all(s.machine_id in dialog.session.plans.machines for s in bench.scheduled_runs)
     dialog.session.undo()
     assert "mallard" in dialog.session.plans.machines

@@ -44,7 +44,7 @@ def test_a_careless_archive_becomes_ten_figures_all_different(window: MainWindow
     write_archive(tmp_path / "kit.zip")
     muster_ten(window)
     bench = sort_bench(window, "ten")
-    window.deeds.take_in([tmp_path / "kit.zip"])
+    window.user_actions.take_in([tmp_path / "kit.zip"])
     assert "bytes for" in window.errors.message.text()
     waiting = [s for s in bench.layout_page.cards.said if s.open]
     assert {s.title for s in waiting} == {"head3_inch", "arm_r_torn", "pack(1)"}
@@ -106,7 +106,7 @@ def test_a_kit_that_is_not_the_demos_needs_no_dragging(window: MainWindow, tmp_p
     """Slots from places alone; the double set aside, the torn one mended, the arm in metres read as such; ten figures all different."""
     muster_ten(window)
     bench = sort_bench(window, "ten")
-    window.deeds.take_in([strangers(tmp_path / "walker")])
+    window.user_actions.take_in([strangers(tmp_path / "walker")])
     slots = {p.label: p.slot for p in window.session.kit_parts()}
     assert slots == {
         "thing": "torso", "thing 2": "legs", "thing 3": "base", "t1": "head", "t2": "head", "t3": "head", "t1 again": "head",
@@ -128,7 +128,7 @@ def test_a_statement_is_overruled_and_believed_again(window: MainWindow, tmp_pat
     """The set-aside double comes back into the builds when someone says that it is none."""
     muster_ten(window)
     bench = sort_bench(window, "ten")
-    window.deeds.take_in([strangers(tmp_path / "walker")])
+    window.user_actions.take_in([strangers(tmp_path / "walker")])
     double = next(s for s in bench.layout_page.cards.said if s.kind == "duplicate")
     for needed in (True, False):
         bench.act(double)
@@ -310,15 +310,15 @@ def test_parts_show_while_they_are_read(window: MainWindow, tmp_path: Path) -> N
     write_stl(box_mesh((9, 8, 7)), tmp_path / "a.stl")
     (tmp_path / "b.stl").write_bytes(b"no mesh")
     for found in read_parts([tmp_path], "k"):
-        window.deeds.arrived.emit(found)
+        window.user_actions.arrived.emit(found)
     assert [bench.arriving.item(n).text() for n in range(2)] == ["a", "b.stl\nnot read"]
     assert bench.stack.currentWidget() is bench.arriving
     window.context.jobs.finished.emit()
     assert bench.stack.currentWidget() is bench.layout_page
-    window.deeds.awaited.emit(["kit/a.stl", "b.stl", "a.stl"])
+    window.user_actions.awaited.emit(["kit/a.stl", "b.stl", "a.stl"])
     assert (bench.arriving.count(), bench.arriving.read) == (3, 0)
     for found in read_parts([tmp_path], "k"):
-        window.deeds.arrived.emit(found)
+        window.user_actions.arrived.emit(found)
     assert [bench.arriving.item(n).text() for n in range(3)] == ["a", "b.stl\nnot read", "a.stl"]
     assert bench.subtitle.text().startswith("2 of 3")
 
@@ -375,7 +375,7 @@ def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_
     muster_ten(window)
     bench = sort_bench(window, "ten")
     write_stl(box_mesh((9, 8, 7)), tmp_path / "zzz.stl")
-    window.deeds.take_in([tmp_path / "zzz.stl"])
+    window.user_actions.take_in([tmp_path / "zzz.stl"])
     part = parts_by_label(window)["zzz"]
     assert is_doubtful(part) and "in doubt" in bench.layout_page.shelves
     bench.move_parts([part.id], "weapon")
@@ -406,7 +406,7 @@ def test_a_squad_is_posed_in_one_action_and_twins_follow(window: MainWindow, tmp
     """All parts of a new kit at once, one step to undo; kept by hand, the mirrored arm takes its twin's pose over."""
     muster_ten(window)
     bench = sort_bench(window, "ten")
-    window.deeds.take_in([strangers(tmp_path / "walker")])
+    window.user_actions.take_in([strangers(tmp_path / "walker")])
     bench.agree_button.click()
     bench.builds.fill_gaps()
     window.session.go("pose")

@@ -183,7 +183,7 @@ def test_tooltips_explain_a_number(window: MainWindow) -> None:
 
     picture = window.findChild(Outcomes)
     picture.grab()
-    assert any("quantiles" in r.says for r in picture.regions)
+    assert any("quantiles" in r.description for r in picture.regions)
     picture.event(QHelpEvent(QEvent.Type.ToolTip, QPoint(20, 10), picture.mapToGlobal(QPoint(20, 10))))
 
 

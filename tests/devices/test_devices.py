@@ -48,7 +48,7 @@ def test_a_power_cut_stops_every_part_at_one_height() -> None:
     """And says so."""
     printer = SimulatedPrinter(PLATE, MACHINE, 1, "power cut")
     stopped = printer.reading(1e6)
-    assert stopped.state == "stopped" and "power cut" in stopped.says
+    assert stopped.state == "stopped" and "power cut" in stopped.description
     assert {o.height_mm for o in printer.outcomes()} == {round(stopped.height_mm, 1)}
 
 
@@ -63,7 +63,7 @@ def test_a_vat_at_its_least_stops_the_machine_until_it_is_filled_up() -> None:
     half = MACHINE.vat_min_ml + PLATE.resin_ml / 2
     short = SimulatedPrinter(PLATE, MACHINE, 1, "none", levels=((0.0, half),))
     stopped = short.reading(PLATE.minutes)
-    assert stopped.state == "stopped" and "resin out" in stopped.says
+    assert stopped.state == "stopped" and "resin out" in stopped.description
     assert stopped.resin_ml == pytest.approx(MACHINE.vat_min_ml)
     assert short.reading(PLATE.minutes / 4).resin_ml == pytest.approx(half - PLATE.resin_ml / 4)
     filled = replace(short, resumed=True, levels=((0.0, half), (PLATE.minutes / 2, MACHINE.vat_full_ml)))

@@ -58,16 +58,20 @@ def test_a_bridge_tells_what_its_file_says(tmp_path: Path) -> None:
     link = link_for(PLATE, replace(MACHINE, link=str(tmp_path)), RUN)
     assert isinstance(link, FolderLink)
     half = link.reading(PLATE.minutes / 2)
-    assert half.state == "printing" and half.height_mm == pytest.approx(15, abs=0.1) and "no status.json" in half.says
+    assert (
+        half.state == "printing"
+        and half.height_mm == pytest.approx(15, abs=0.1)
+        and "no status.json" in half.description
+    )
     (tmp_path / "status.json").write_text(
         json.dumps({"state": "stopped", "layer": 120, "celsius": 21.5, "says": "vat empty"})
     )
     told = link.reading(5.0)
-    assert (told.state, told.layer, told.celsius, told.says) == ("stopped", 120, 21.5, "vat empty")
+    assert (told.state, told.layer, told.celsius, told.description) == ("stopped", 120, 21.5, "vat empty")
     assert told.height_mm == pytest.approx(6.0)
     for damaged in ("{", '{"layer": "many"}', "[]"):
         (tmp_path / "status.json").write_text(damaged)
-        assert "cannot be read" in link.reading(5.0).says
+        assert "cannot be read" in link.reading(5.0).description
     assert all(o.outcome == "good" for o in link.outcomes())
 
 

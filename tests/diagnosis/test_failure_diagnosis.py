@@ -9,7 +9,14 @@ from datetime import datetime
 import numpy as np
 import pytest
 
-from numerus.diagnosis.failure_diagnosis import TABLE, Circumstances, expected_bits, inquest, likelihoods, usual
+from numerus.diagnosis.failure_diagnosis import (
+    TABLE,
+    Circumstances,
+    diagnose_failure,
+    expected_bits,
+    likelihoods,
+    usual,
+)
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
@@ -39,7 +46,7 @@ def record(of: Plate, failed: dict[int, float], looks: str = "", run: str = "r1"
 def test_the_inquest_names_the_cause_that_fits(failed: dict, earlier: dict, looks: str, cause: str) -> None:
     """Everything at one height, nothing stuck, the same place again, one part alone; shares sum to one."""
     p, before = plate("p"), plate("q")
-    found = inquest(record(p, failed, looks), p, [(record(before, earlier, run="r0"), before)])
+    found = diagnose_failure(record(p, failed, looks), p, [(record(before, earlier, run="r0"), before)])
     assert found.causes[0].key == cause
     assert sum(c.share for c in found.causes) == pytest.approx(1)
     assert found.causes[0].evidence
@@ -48,8 +55,8 @@ def test_the_inquest_names_the_cause_that_fits(failed: dict, earlier: dict, look
 def test_a_place_or_a_height_is_never_blamed_on_the_tips() -> None:
     """Where several fail at one place, or all at one height, tips are not among the first two, however thin they were."""
     p, before = plate("p"), plate("q")
-    place = inquest(record(p, {0: 9.0, 1: 5.0}), p, [(record(before, {0: 7.0, 1: 6.0}, run="r0"), before)])
-    height = inquest(record(p, {n: 9.0 for n in range(5)}), p, [])
+    place = diagnose_failure(record(p, {0: 9.0, 1: 5.0}), p, [(record(before, {0: 7.0, 1: 6.0}, run="r0"), before)])
+    height = diagnose_failure(record(p, {n: 9.0 for n in range(5)}), p, [])
     for found in (place, height):
         assert "tips" not in [c.key for c in found.causes[:2]]
 
@@ -59,25 +66,25 @@ def test_circumstances_move_the_verdict() -> None:
     machine = Machine("m", "M", vat_full_ml=100)
     full, p = plate("p", ml=99), plate("p")
     level = {n: 22.0 for n in range(5)}
-    assert inquest(record(full, level), full, [], Circumstances(machine=machine)).causes[0].key == "resin"
-    assert inquest(record(p, level), p, [], Circumstances(machine=machine)).causes[0].key == "power"
+    assert diagnose_failure(record(full, level), full, [], Circumstances(machine=machine)).causes[0].key == "resin"
+    assert diagnose_failure(record(p, level), p, [], Circumstances(machine=machine)).causes[0].key == "power"
     some = record(p, {0: 3.0, 2: 8.0, 3: 1.0})
     shares = [
-        {c.key: c.share for c in inquest(some, p, [], Circumstances(celsius=t)).causes}["cold"]
+        {c.key: c.share for c in diagnose_failure(some, p, [], Circumstances(celsius=t)).causes}["cold"]
         for t in (None, 17.0, 25.0)
     ]
     assert shares[2] < shares[0] < shares[1]
-    assert inquest(some, p, []).seen["it was colder than 22 degrees"] is None
+    assert diagnose_failure(some, p, []).seen["it was colder than 22 degrees"] is None
 
 
 def test_the_test_that_tells_most_comes_first_and_its_answer_counts() -> None:
     """Film or screen at one place: paper on the screen tells between them; its yes makes the screen, its no the film."""
     p, before = plate("p"), plate("q")
     told = record(p, {0: 9.0, 1: 4.0}), p, [(record(before, {0: 7.0}, run="r0"), before)]
-    first = inquest(*told)
+    first = diagnose_failure(*told)
     assert {c.key for c in first.causes[:2]} == {"film", "screen"}
     assert first.tests[0].key in ("paper", "film")
-    yes, no = (inquest(*told, answers={"paper": a}) for a in (True, False))
+    yes, no = (diagnose_failure(*told, answers={"paper": a}) for a in (True, False))
     assert yes.causes[0].key == "screen" and no.causes[0].key == "film"
     assert "paper" not in [t.key for t in yes.tests]
     assert usual().tests["paper"][2] in yes.causes[0].evidence
@@ -95,7 +102,7 @@ def test_bits_are_those_of_the_textbook() -> None:
 def test_no_failure_has_no_cause() -> None:
     """A good plate is left alone."""
     p = plate("p")
-    assert inquest(record(p, {}), p, []).causes == ()
+    assert diagnose_failure(record(p, {}), p, []).causes == ()
 
 
 @pytest.mark.parametrize("broken", ["no json", "{}", "prior"])
@@ -108,6 +115,6 @@ def test_a_table_that_is_none_is_refused(broken: str) -> None:
     raw["causes"]["tips"]["prior"], raw["causes"]["film"]["prior"] = 0.001, 0.9
     p = plate("p")
     alone = record(p, {2: 12.0})
-    assert inquest(alone, p, []).causes[0].key == "tips"
-    assert inquest(alone, p, [], table=likelihoods(json.dumps(raw))).causes[0].key == "film"
+    assert diagnose_failure(alone, p, []).causes[0].key == "tips"
+    assert diagnose_failure(alone, p, [], table=likelihoods(json.dumps(raw))).causes[0].key == "film"
     assert replace(alone).state == "printed"

@@ -45,13 +45,13 @@ def test_printing_again_costs_its_own_run_unless_a_plate_as_tall_waits() -> None
     alone, rides = by_key(HURT)[REPRINT], by_key(replace(HURT, rides=True))[REPRINT]
     assert alone.machine_min == pytest.approx(run_minutes(40.0, HURT.machine)) and rides.machine_min == 0
     assert alone.cost == pytest.approx(6.0 * 1.1 / 1000 * 28) and alone.chance == pytest.approx(0.95)
-    assert rides.worth < alone.worth and "riding along" in rides.says
+    assert rides.worth < alone.worth and "riding along" in rides.description
 
 
 def test_a_part_that_often_fails_is_printed_with_spares() -> None:
     """As many as make one good almost surely; a part that hardly fails has none."""
     often = by_key(replace(HURT, fails=0.4))[SPARES]
-    assert often.chance >= 0.97 > 1 - 0.4**3 and "3 spares" in often.says
+    assert often.chance >= 0.97 > 1 - 0.4**3 and "3 spares" in often.description
     assert SPARES not in by_key(replace(HURT, fails=0.02))
 
 

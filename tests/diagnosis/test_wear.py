@@ -42,7 +42,10 @@ def test_film_and_screen_wear_by_what_was_exposed_since_they_were_changed() -> N
     changed = [Fact(NOW - timedelta(days=15), FILM_CHANGED, "m")]
     film, screen = wear_of(MACHINE, runs, {"p": PLATE}, changed, NOW)
     assert (
-        film.used == 1000 and screen.used > 2 and film.says == "film 10% worn" and "1,000 of 10,000 layers" in film.note
+        film.used == 1000
+        and screen.used > 2
+        and film.description == "film 10% worn"
+        and "1,000 of 10,000 layers" in film.note
     )
     assert wear_of(MACHINE, [], {}, [], NOW)[0].ends is None
 
@@ -57,10 +60,10 @@ def test_resin_in_store_is_what_was_bought_less_what_was_used() -> None:
     fared = replace(runs[0][0], outcomes={"a": ("failed", 3.0, ""), "b": ("good", 0.0, "")})
     assert "of 2 parts printed with it 1 failed" in stock_of(resin, [bottle], [(fared, PLATE)], [], NOW).note
     short = stock_of(resin, [replace(bottle, ml=250.0)], runs, [PLATE], NOW)
-    assert "order now" in short.says
-    assert "no bottle" in stock_of(resin, [], runs, [PLATE], NOW).says
+    assert "order now" in short.description
+    assert "no bottle" in stock_of(resin, [], runs, [PLATE], NOW).description
     old = replace(bottle, expires=date(2026, 3, 20))
-    assert "past its date" in stock_of(resin, [old], runs, [], NOW).says
+    assert "past its date" in stock_of(resin, [old], runs, [], NOW).description
 
 
 def test_what_to_do_with_the_resin_before_a_run() -> None:

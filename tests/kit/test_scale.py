@@ -42,5 +42,5 @@ def test_heights_begin_above_the_base() -> None:
     found = heights(build, 26.5, 33)
     assert found.eyes_mm == pytest.approx(26.5 + 3.25 - 3)
     assert (found.top_mm, found.whole_mm) == (35, 38)
-    assert "28-32 mm family" in found.says
+    assert "28-32 mm family" in found.description
     assert heights({"base": build["base"]}).eyes_mm is None

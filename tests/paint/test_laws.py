@@ -96,7 +96,7 @@ def test_hands_cannot_use_more_drying_time_than_there_is(figures: int, zones: li
     evenings = [Window(AT + timedelta(days=d), AT + timedelta(days=d, hours=3)) for d in range(60)]
     blocks = batch_line([f"f{n}" for n in range(figures)], strokes_for(SCHEME, zones, "good"), evenings)
     drying, used = used_drying_min(blocks)
-    work = sum((d.end - d.start).total_seconds() / 60 for b in blocks for d in b.dabs)
+    work = sum((d.end - d.start).total_seconds() / 60 for b in blocks for d in b.strokes)
     assert 0 <= used <= min(drying, work) + 1e-6
 
 

@@ -9,11 +9,20 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.domain.paints import Paint
-from numerus.domain.recipes import Scheme, Stroke
+from numerus.domain.recipes import RecipeStep, Scheme
 from numerus.domain.zones import ZONES
 from numerus.errors import PlanError
 from numerus.paint.priming import prime_plan
-from numerus.paint.scheme import Melt, Stage, melting, mix_colour, paint_needed_ml, shopping, strokes_for, values
+from numerus.paint.scheme import (
+    LowContrastPair,
+    Stroke,
+    low_contrast_pairs,
+    mix_colour,
+    paint_needed_ml,
+    shopping,
+    strokes_for,
+    values,
+)
 from numerus.paint.weather import Air, first_fit
 from numerus.schedule.attendance import Window
 from numerus.schedule.paint_line import batch_line, used_drying_min
@@ -30,12 +39,12 @@ strokes = st.tuples(
 )
 
 
-def stages_of(made: list) -> list[Stage]:
+def stages_of(made: list) -> list[Stroke]:
     counted: dict[str, int] = {}
     found = []
     for zone, minutes, dries, technique in sorted(made, key=lambda m: m[0]):
         number = counted[zone] = counted.get(zone, -1) + 1
-        found.append(Stage(zone, number, Stroke("s", technique, (("tallow", 1.0),), 0, "brush", minutes, dries)))
+        found.append(Stroke(zone, number, RecipeStep("s", technique, (("tallow", 1.0),), 0, "brush", minutes, dries)))
     return found
 
 
@@ -46,15 +55,15 @@ def test_the_batch_line_is_a_schedule(made: list, figures: int, factor: float) -
     strokes of a zone in their order.
     """
     stages, ids = stages_of(made), [f"f{n}" for n in range(figures)]
-    dabs = [d for b in batch_line(ids, stages, EVENINGS, factor=factor) for d in b.dabs]
-    assert sorted((d.figure_id, d.stage.key) for d in dabs) == sorted((f, s.key) for f in ids for s in stages)
-    in_time = sorted(dabs, key=lambda d: d.start)
+    strokes = [d for b in batch_line(ids, stages, EVENINGS, factor=factor) for d in b.strokes]
+    assert sorted((d.figure_id, d.stroke.key) for d in strokes) == sorted((f, s.key) for f in ids for s in stages)
+    in_time = sorted(strokes, key=lambda d: d.start)
     assert all(b.start >= a.end for a, b in zip(in_time, in_time[1:], strict=False))
-    assert all(any(w.start <= d.start and d.end <= w.end for w in EVENINGS) for d in dabs)
+    assert all(any(w.start <= d.start and d.end <= w.end for w in EVENINGS) for d in strokes)
     for figure in ids:
         for zone in {s.zone for s in stages}:
             mine = sorted(
-                (d for d in dabs if d.figure_id == figure and d.stage.zone == zone), key=lambda d: d.stage.number
+                (d for d in strokes if d.figure_id == figure and d.stroke.zone == zone), key=lambda d: d.stroke.number
             )
             assert all(b.start >= a.dry for a, b in zip(mine, mine[1:], strict=False))
 
@@ -72,7 +81,7 @@ def test_done_strokes_are_not_painted_again_and_wet_zones_wait() -> None:
     stages = stages_of([("coat", 5, 10, "base"), ("coat", 5, 10, "wash")])
     wet = NOW + timedelta(minutes=40)
     line = batch_line(["a"], stages, EVENINGS, frozenset({("a", "coat/0")}), {("a", "coat"): wet})
-    assert [(b.stage.key, b.start) for b in line] == [("coat/1", wet)]
+    assert [(b.stroke.key, b.start) for b in line] == [("coat/1", wet)]
 
 
 def test_a_stroke_longer_than_any_evening_is_said() -> None:
@@ -97,8 +106,8 @@ def test_a_lower_level_has_fewer_strokes_in_the_same_order() -> None:
 
 def test_paint_needed_grows_with_area_and_thinner_is_not_bought() -> None:
     """Equal parts of paint and thinner need half the paint."""
-    pure = Stage("coat", 0, Stroke("s", "base", (("tallow", 1.0),), 0.0, "b", 1, 1))
-    thinned = Stage("coat", 0, Stroke("s", "base", (("tallow", 1.0),), 1.0, "b", 1, 1))
+    pure = Stroke("coat", 0, RecipeStep("s", "base", (("tallow", 1.0),), 0.0, "b", 1, 1))
+    thinned = Stroke("coat", 0, RecipeStep("s", "base", (("tallow", 1.0),), 1.0, "b", 1, 1))
     assert paint_needed_ml([(pure, 20.0)])["tallow"] == pytest.approx(2 * paint_needed_ml([(pure, 10.0)])["tallow"])
     assert paint_needed_ml([(thinned, 10.0)])["tallow"] == pytest.approx(paint_needed_ml([(pure, 10.0)])["tallow"] / 2)
 
@@ -112,21 +121,21 @@ def test_shopping_rounds_up_to_pots_and_asks_about_unknown_ones() -> None:
     }
     found = {b.paint.id: b for b in shopping({"a": 23.0, "b": 1.0, "c": 5.0}, rack)}
     assert found["a"].pots == 3
-    assert "or use C, ΔE 0" in found["a"].says
-    assert "nobody" in found["b"].says
+    assert "or use C, ΔE 0" in found["a"].description
+    assert "nobody" in found["b"].description
     assert "c" not in found
 
 
 def test_zones_of_like_value_melt() -> None:
     """Named with how far they are apart; the demo's values lie within black and white."""
-    assert melting({"coat": 63, "brass": 64, "skin": 40}) == [Melt("coat", "brass", 1)]
+    assert low_contrast_pairs({"coat": 63, "brass": 64, "skin": 40}) == [LowContrastPair("coat", "brass", 1)]
     assert all(0 < v < 100 for v in values(SCHEME, RACK).values())
 
 
 def test_a_paint_missing_from_the_rack_is_said() -> None:
     """In words, naming the stroke."""
     with pytest.raises(PlanError, match="Base"):
-        mix_colour(Stroke("Base", "base", (("gone", 1.0),), 0, "b", 1, 1), RACK)
+        mix_colour(RecipeStep("Base", "base", (("gone", 1.0),), 0, "b", 1, 1), RACK)
     assert isinstance(SCHEME, Scheme)
 
 

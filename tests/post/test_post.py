@@ -19,7 +19,7 @@ from numerus.geometry.mesh import merged
 from numerus.post.cautions import cautions
 from numerus.post.cure import LAMP_RAISE_DEG, Lamp, cure_plan, lamp_dose, shaded_share
 from numerus.post.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
-from numerus.progress.orders import step
+from numerus.progress.next_tasks import step
 
 AT = datetime(2026, 3, 1)
 
@@ -40,7 +40,7 @@ def test_a_bath_is_spent_at_eight_percent_of_resin_by_weight() -> None:
     """Share of life used is the weight share over 8 %."""
     bath = Bath("Dirty", 1.0, 62.45)
     assert bath.spent == pytest.approx(62.45 * 1.1 / (62.45 * 1.1 + 790) / 0.08)
-    assert "change" in Bath("Dirty", 1.0, 80).says
+    assert "change" in Bath("Dirty", 1.0, 80).description
 
 
 def test_soaking_stays_under_the_limit_even_in_spent_baths() -> None:
@@ -83,7 +83,7 @@ def test_a_body_whose_centre_lies_outside_its_foot_falls() -> None:
     """Negative angle, said in words."""
     found = balance([box_mesh((2, 2, 1)), box_mesh((20, 2, 2), (0, 0, 1))])
     assert found.tipping_deg < 0
-    assert "falls" in found.says
+    assert "falls" in found.description
 
 
 def test_building_keeps_apart_what_a_brush_cannot_reach() -> None:
@@ -128,7 +128,7 @@ def test_more_resin_in_a_bath_never_leaves_it_fresher(one: float, more: float) -
     """Share of life used grows with what was carried in, and the words follow at the end."""
     a, b = Bath("Dirty", 1.5, one), Bath("Dirty", 1.5, one + more)
     assert a.spent <= b.spent
-    assert ("spent" in b.says) == (b.spent >= 1)
+    assert ("spent" in b.description) == (b.spent >= 1)
 
 
 @given(st.floats(1, 5000), st.booleans(), st.floats(0, 500), st.floats(0, 500))

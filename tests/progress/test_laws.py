@@ -16,11 +16,11 @@ from numerus.domain.stages import STAGES
 from numerus.money.costs import unit_costs
 from numerus.progress.forecast import forecast
 from numerus.progress.history import History
-from numerus.progress.orders import orders, step
+from numerus.progress.next_tasks import orders, step
 from numerus.progress.plating import owed_copies
 from numerus.progress.rates import failure_rate, rates
 from numerus.progress.standing import standing
-from numerus.progress.work import gates, work_by_stage, work_by_unit
+from numerus.progress.work import stage_throughputs, work_by_stage, work_by_unit
 
 
 def test_the_story_only_ever_goes_forward_but_for_failures(demo: Book) -> None:
@@ -66,7 +66,7 @@ def test_slower_hands_make_more_hours(demo: Book, stage: str) -> None:
 
 def test_gates_tell_figures_a_week_and_none_is_negative(demo: Book) -> None:
     """One for each stage that takes work."""
-    found = gates(demo.plans, standing(demo.plans, demo.history), rates(demo.history.facts))
+    found = stage_throughputs(demo.plans, standing(demo.plans, demo.history), rates(demo.history.facts))
     assert found and all(g.per_week > 0 for g in found)
     assert len({g.stage for g in found}) == len(found)
 

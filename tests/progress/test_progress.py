@@ -22,11 +22,11 @@ from numerus.packing.trays import FOAM_MM, PIXEL_MM, lying_outline, packing_list
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.forecast import draws, forecast, simulate, situation
 from numerus.progress.history import History
-from numerus.progress.orders import orders, paint_batch, paint_line, step
+from numerus.progress.next_tasks import orders, paint_batch, paint_line, step
 from numerus.progress.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
 from numerus.progress.rates import failure_rate, rates
 from numerus.progress.standing import standing
-from numerus.progress.work import bottleneck, gates, work_by_stage, work_by_unit
+from numerus.progress.work import bottleneck, stage_throughputs, work_by_stage, work_by_unit
 
 
 def logged(ratio: float, times: int) -> list[Fact]:
@@ -94,7 +94,7 @@ def test_hours_left_agree_between_band_and_units(demo: Book) -> None:
 
 def test_the_bottleneck_is_the_narrowest_gate(demo: Book) -> None:
     """Painting, in this army."""
-    found = gates(demo.plans, standing(demo.plans, demo.history), rates(demo.history.facts))
+    found = stage_throughputs(demo.plans, standing(demo.plans, demo.history), rates(demo.history.facts))
     gate = bottleneck(found)
     assert gate is not None and gate.stage == "paint"
     assert gate.per_week == min(g.per_week for g in found if math.isfinite(g.per_week))
@@ -137,7 +137,9 @@ def test_the_paint_line_knows_what_is_done(demo: Book) -> None:
     found = standing(demo.plans, demo.history)
     batch = paint_batch(found)
     planned = {
-        (d.figure_id, d.stage.key) for b in paint_line(demo.plans, demo.history.facts, batch, EVENING) for d in b.dabs
+        (d.figure_id, d.stroke.key)
+        for b in paint_line(demo.plans, demo.history.facts, batch, EVENING)
+        for d in b.strokes
     }
     assert planned == {(f.figure.id, s.key) for f in batch for s in f.next_strokes}
 
@@ -182,7 +184,7 @@ def test_a_batch_of_units_takes_no_longer_than_unit_after_unit(demo: Book) -> No
     assert sorted((p.figure_id, p.slot) for plate in batch.plates for p in plate.placed if p.figure_id) == owed
     assert sum(p.minutes for p in batch.plates) <= batch.apart_minutes
     assert len(batch.plates) <= batch.apart_plates
-    assert "of machine" in batch.says
+    assert "of machine" in batch.description
 
 
 def test_costs_add_up_and_lie_below_the_bought_price(demo: Book) -> None:

@@ -15,7 +15,7 @@ from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.errors import PlanError
 from numerus.schedule.attendance import hobby_windows, home_windows, hours_of
-from numerus.schedule.run_queue import Floor, plan_runs
+from numerus.schedule.run_queue import ScheduleInputs, plan_runs
 
 ARMY = Army("a", "A", date(2026, 4, 1))
 NOW = datetime(2026, 3, 5, 21, 12)
@@ -31,20 +31,22 @@ def plate(number: int, minutes: float, machine: str = "m1") -> Plate:
 def test_runs_never_overlap_and_are_started_and_met_by_someone(runs: list) -> None:
     """Whatever waits: one plate at a time on a machine, starts and meetings while someone is there, all plates planned."""
     plates = [plate(n, minutes, machine) for n, (minutes, machine) in enumerate(runs)]
-    planned = plan_runs(plates, Floor(MACHINES, ARMY, NOW)).slots
+    planned = plan_runs(plates, ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs
     hours = hours_of(ARMY, NOW)
     assert sorted(s.plate.id for s in planned) == sorted(p.id for p in plates)
     for machine in ("m1", "m2"):
         mine = [s for s in planned if s.machine_id == machine]
-        assert all(b.start >= a.met for a, b in zip(mine, mine[1:], strict=False))
-    for slot in planned:
-        assert hours.attended(slot.start) and hours.attended(slot.met)
-        assert slot.end - slot.start == timedelta(minutes=slot.plate.minutes)
+        assert all(b.start >= a.taken_off for a, b in zip(mine, mine[1:], strict=False))
+    for scheduled in planned:
+        assert hours.attended(scheduled.start) and hours.attended(scheduled.taken_off)
+        assert scheduled.end - scheduled.start == timedelta(minutes=scheduled.plate.minutes)
 
 
 def test_the_long_run_is_given_to_the_night() -> None:
     """At half past ten, of a short and a nine-hour run the long one starts and is met after breakfast."""
-    first = plan_runs([plate(0, 60), plate(1, 9 * 60)], Floor(MACHINES, ARMY, NOW.replace(hour=22, minute=30))).slots[0]
+    first = plan_runs(
+        [plate(0, 60), plate(1, 9 * 60)], ScheduleInputs(MACHINES, ARMY, NOW.replace(hour=22, minute=30))
+    ).scheduled_runs[0]
     assert first.plate.id == "p1"
     assert first.hangs_min < 90
 
@@ -52,16 +54,16 @@ def test_the_long_run_is_given_to_the_night() -> None:
 def test_a_busy_machine_is_waited_for() -> None:
     """A run never starts before the machine is free."""
     free = NOW + timedelta(hours=30)
-    assert plan_runs([plate(0, 60)], Floor(MACHINES, ARMY, NOW, {"m1": free})).slots[0].start >= free
+    assert plan_runs([plate(0, 60)], ScheduleInputs(MACHINES, ARMY, NOW, {"m1": free})).scheduled_runs[0].start >= free
 
 
 def test_nobody_home_and_no_machine_are_said() -> None:
     """A week without hours at home, a plate for a machine that is gone."""
     empty = replace(ARMY, week=(Day(home=()),) * 7)
     with pytest.raises(PlanError, match="Nobody"):
-        plan_runs([plate(0, 60)], Floor(MACHINES, empty, NOW))
+        plan_runs([plate(0, 60)], ScheduleInputs(MACHINES, empty, NOW))
     tall = replace(plate(0, 60, "gone"), height_mm=400.0)
-    (left,) = plan_runs([tall], Floor(MACHINES, ARMY, NOW)).left
+    (left,) = plan_runs([tall], ScheduleInputs(MACHINES, ARMY, NOW)).left
     assert left[0] == tall and "fits no machine" in left[1]
 
 

@@ -17,7 +17,15 @@ from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
 from numerus.printing.machines.timing import run_minutes
 from numerus.schedule.attendance import hobby_minutes_per_day, hours_of
-from numerus.schedule.run_queue import LOOK_AHEAD, STEP, Floor, Slotted, conflicts, other_starts, plan_runs
+from numerus.schedule.run_queue import (
+    LOOK_AHEAD,
+    STEP,
+    ScheduledRun,
+    ScheduleInputs,
+    conflicts,
+    other_starts,
+    plan_runs,
+)
 
 NOW = datetime(2026, 3, 5, 18, 30)
 ARMY = Army("army", "Watch", NOW.date() + timedelta(days=30))
@@ -33,15 +41,15 @@ def plate(number: int, minutes: float, machine: str = "one") -> Plate:
 def test_every_plate_is_planned_once_and_machines_rest_between(runs: list) -> None:
     """On its own machine; the next starts only after someone took the last off and turned the machine round."""
     plates = [plate(n, minutes, machine) for n, (minutes, machine) in enumerate(runs)]
-    slots = plan_runs(plates, Floor(MACHINES, ARMY, NOW)).slots
-    assert sorted(s.plate.id for s in slots) == sorted(p.id for p in plates)
+    scheduled_runs = plan_runs(plates, ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs
+    assert sorted(s.plate.id for s in scheduled_runs) == sorted(p.id for p in plates)
     hours = hours_of(ARMY, NOW)
     for machine in ("one", "two"):
-        mine = [s for s in slots if s.machine_id == machine]
+        mine = [s for s in scheduled_runs if s.machine_id == machine]
         assert all(s.plate.machine_id == machine for s in mine)
-        assert all(hours.attended(s.start) and hours.attended(s.met) for s in mine)
+        assert all(hours.attended(s.start) and hours.attended(s.taken_off) for s in mine)
         assert all(
-            b.start >= a.met + timedelta(minutes=MACHINES[0].turn_round_min)
+            b.start >= a.taken_off + timedelta(minutes=MACHINES[0].turn_round_min)
             for a, b in zip(mine, mine[1:], strict=False)
         )
 
@@ -50,10 +58,10 @@ def test_every_plate_is_planned_once_and_machines_rest_between(runs: list) -> No
 def test_hanging_is_the_time_until_someone_comes(minutes: float, after: int) -> None:
     """Put at a time by hand a run starts there; end plus hanging is when it is met; the words say so."""
     start = NOW + timedelta(minutes=after)
-    (found,) = plan_runs([replace(plate(1, minutes), pinned=start)], Floor(MACHINES, ARMY, NOW)).slots
+    (found,) = plan_runs([replace(plate(1, minutes), pinned=start)], ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs
     assert found.start == start and found.idle_min == pytest.approx(after)
-    assert found.met - found.end == timedelta(minutes=found.hangs_min)
-    assert hours_of(ARMY, NOW).attended(found.met)
+    assert found.taken_off - found.end == timedelta(minutes=found.hangs_min)
+    assert hours_of(ARMY, NOW).attended(found.taken_off)
     assert ("hangs" in found.why) == (found.hangs_min >= 1)
 
 
@@ -65,8 +73,8 @@ def test_the_words_say_on_which_day_a_run_ends_and_whether_it_waited() -> None:
         assert ("as soon as it can" in found.why) == (found.idle_min < 1) != ("so that it ends" in found.why)
 
 
-def first(only: Plate, army: Army = ARMY, now: datetime = NOW, **more: Any) -> Slotted:
-    return plan_runs([only], Floor(MACHINES, army, now, **more)).slots[0]
+def first(only: Plate, army: Army = ARMY, now: datetime = NOW, **more: Any) -> ScheduledRun:
+    return plan_runs([only], ScheduleInputs(MACHINES, army, now, **more)).scheduled_runs[0]
 
 
 @pytest.mark.parametrize(("day", "ends"), [(28, "07:00"), (29, "06:00")])
@@ -94,17 +102,19 @@ def test_what_is_later_is_so_many_minutes_later(moment: datetime, minutes: float
 def test_what_is_put_at_a_time_stays_and_the_others_go_round_it() -> None:
     """A short run fits before it, a long one comes after; both are met before the next begins."""
     fixed = replace(plate(0, 60), pinned=NOW + timedelta(minutes=150))
-    slots = plan_runs([fixed, plate(1, 100), plate(2, 900)], Floor(MACHINES, ARMY, NOW)).slots
-    assert [s.plate.id for s in slots] == ["p1", "p0", "p2"]
-    assert slots[1].start == fixed.pinned and "by hand" in slots[1].why
-    assert slots[0].met + timedelta(minutes=15) <= slots[1].start
+    scheduled_runs = plan_runs(
+        [fixed, plate(1, 100), plate(2, 900)], ScheduleInputs(MACHINES, ARMY, NOW)
+    ).scheduled_runs
+    assert [s.plate.id for s in scheduled_runs] == ["p1", "p0", "p2"]
+    assert scheduled_runs[1].start == fixed.pinned and "by hand" in scheduled_runs[1].why
+    assert scheduled_runs[0].taken_off + timedelta(minutes=15) <= scheduled_runs[1].start
 
 
 def test_hands_turn_one_machine_round_at_a_time() -> None:
     """Two runs that end together: the second is met when the first machine is turned round."""
     both = [replace(plate(n, 60, m), pinned=NOW) for n, m in enumerate(("one", "two"))]
-    met = sorted(s.met for s in plan_runs(both, Floor(MACHINES, ARMY, NOW)).slots)
-    assert met[1] - met[0] == timedelta(minutes=15)
+    taken_off = sorted(s.taken_off for s in plan_runs(both, ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs)
+    assert taken_off[1] - taken_off[0] == timedelta(minutes=15)
 
 
 def test_a_cold_night_is_left_out_by_a_machine_that_stands_in_it() -> None:
@@ -117,10 +127,10 @@ def test_a_cold_night_is_left_out_by_a_machine_that_stands_in_it() -> None:
     shed = [replace(MACHINES[0], unheated=True), MACHINES[1]]
     now = NOW.replace(hour=21)
     run = plate(1, 500)
-    assert plan_runs([run], Floor(MACHINES, ARMY, now, cold=cold)).slots[0].start == now
-    waits = plan_runs([run], Floor(shed, ARMY, now, cold=cold)).slots[0]
+    assert plan_runs([run], ScheduleInputs(MACHINES, ARMY, now, cold=cold)).scheduled_runs[0].start == now
+    waits = plan_runs([run], ScheduleInputs(shed, ARMY, now, cold=cold)).scheduled_runs[0]
     assert waits.start.date() > now.date() and waits.cold_min < 120
-    pinned = plan_runs([replace(run, pinned=now)], Floor(shed, ARMY, now, cold=cold)).slots[0]
+    pinned = plan_runs([replace(run, pinned=now)], ScheduleInputs(shed, ARMY, now, cold=cold)).scheduled_runs[0]
     assert pinned.cold_min > 300 and "too cold" in pinned.why
 
 
@@ -129,14 +139,14 @@ def test_a_machine_out_of_service_gives_its_plates_to_one_they_fit() -> None:
     out = [replace(MACHINES[0], in_service=False), replace(MACHINES[1], exposure_s=9.0, bad_spots=((30, 10, 5),))]
     small, wide = replace(plate(0, 100), reach_mm=(100, 60)), replace(plate(1, 100), reach_mm=(200, 60))
     spotted = replace(small, id="p2", placed=(Placed("x", "part", "", "head", 12, 9),))
-    bill = plan_runs([small, wide, spotted], Floor(out, ARMY, NOW))
-    assert [(s.plate.id, s.machine_id) for s in bill.slots] == [("p0", "two")]
-    assert bill.slots[0].plate.minutes == pytest.approx(run_minutes(30.0, out[1]))
-    assert [p.id for p, _ in bill.left] == ["p1", "p2"] and all("no machine" in why for _, why in bill.left)
-    anywhere = plan_runs([small, wide, spotted], Floor(out, ARMY, NOW, fits=lambda plate, machine: True))
-    assert len(anywhere.slots) == 3 and not anywhere.left
-    nowhere = plan_runs([small], Floor([replace(m, in_service=False) for m in MACHINES], ARMY, NOW))
-    assert not nowhere.slots and len(nowhere.left) == 1
+    schedule = plan_runs([small, wide, spotted], ScheduleInputs(out, ARMY, NOW))
+    assert [(s.plate.id, s.machine_id) for s in schedule.scheduled_runs] == [("p0", "two")]
+    assert schedule.scheduled_runs[0].plate.minutes == pytest.approx(run_minutes(30.0, out[1]))
+    assert [p.id for p, _ in schedule.left] == ["p1", "p2"] and all("no machine" in why for _, why in schedule.left)
+    anywhere = plan_runs([small, wide, spotted], ScheduleInputs(out, ARMY, NOW, fits=lambda plate, machine: True))
+    assert len(anywhere.scheduled_runs) == 3 and not anywhere.left
+    nowhere = plan_runs([small], ScheduleInputs([replace(m, in_service=False) for m in MACHINES], ARMY, NOW))
+    assert not nowhere.scheduled_runs and len(nowhere.left) == 1
 
 
 def test_conflicts_are_told() -> None:
@@ -144,23 +154,29 @@ def test_conflicts_are_told() -> None:
     midnight = NOW.replace(hour=2) + timedelta(days=1)
     late = replace(ARMY, ready_by=NOW.date() - timedelta(days=3))
     plates = [replace(plate(0, 200), pinned=midnight), replace(plate(1, 60), pinned=midnight + timedelta(minutes=30))]
-    says = " ".join(
-        c.says for c in conflicts(plan_runs(plates, Floor(MACHINES, late, NOW)), Floor(MACHINES, late, NOW))
+    description = " ".join(
+        c.description
+        for c in conflicts(plan_runs(plates, ScheduleInputs(MACHINES, late, NOW)), ScheduleInputs(MACHINES, late, NOW))
     )
-    assert "nobody is there" in says and "not free before" in says and "after the date" in says
-    assert conflicts(plan_runs([plate(0, 30)], Floor(MACHINES, ARMY, NOW)), Floor(MACHINES, ARMY, NOW)) == []
+    assert "nobody is there" in description and "not free before" in description and "after the date" in description
+    assert (
+        conflicts(plan_runs([plate(0, 30)], ScheduleInputs(MACHINES, ARMY, NOW)), ScheduleInputs(MACHINES, ARMY, NOW))
+        == []
+    )
     away = replace(ARMY, days=tuple((NOW.date() + timedelta(days=n), Day(0, 0, ())) for n in range(1, 4)))
-    (hangs,) = conflicts(plan_runs([plate(0, 600)], Floor(MACHINES, away, NOW)), Floor(MACHINES, away, NOW))
-    assert "hangs" in hangs.says
+    (hangs,) = conflicts(
+        plan_runs([plate(0, 600)], ScheduleInputs(MACHINES, away, NOW)), ScheduleInputs(MACHINES, away, NOW)
+    )
+    assert "hangs" in hangs.description
 
 
 def test_a_run_that_empties_the_vat_while_nobody_is_there_is_told() -> None:
     """When it runs low, and when it can be filled up before; nothing where someone is there by then."""
     machines = [replace(MACHINES[0], vat_full_ml=300, vat_min_ml=100)]
-    floor = Floor(machines, ARMY, NOW.replace(hour=21))
+    floor = ScheduleInputs(machines, ARMY, NOW.replace(hour=21))
     night = replace(plate(0, 540), resin_ml=400.0, pinned=NOW.replace(hour=22))  # low half way
     (found,) = conflicts(plan_runs([night], floor), floor)
-    assert "runs low Fri 03:00" in found.says and "fill it up 23:00" in found.says
+    assert "runs low Fri 03:00" in found.description and "fill it up 23:00" in found.description
     assert conflicts(plan_runs([replace(night, resin_ml=190.0)], floor), floor) == []
     spool = replace(floor, machines=[replace(machines[0], kind="filament")])
     assert conflicts(plan_runs([night], spool), spool) == []
@@ -170,7 +186,7 @@ def test_a_run_that_empties_the_vat_while_nobody_is_there_is_told() -> None:
 
 def test_other_starts_are_apart_and_hold_the_chosen_one() -> None:
     """Three to compare, in order of time, an hour apart at least; none wastes less than the planner's choice."""
-    chosen = plan_runs([plate(1, 500)], Floor(MACHINES, ARMY, NOW)).slots[0]
+    chosen = plan_runs([plate(1, 500)], ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs[0]
     options = other_starts(chosen, MACHINES[0], ARMY, NOW)
     assert len(options) == 3 and chosen in options
     times = [o.start for o in options]

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
-from numerus.domain.poses import Stroke
+from numerus.domain.poses import BrushDab
 from numerus.errors import GeometryError
 from numerus.surface.part_fields import detail_of, fields_of, importance, packed_fields, unpacked_fields
 
@@ -21,7 +21,7 @@ def test_a_neighbour_covers_what_it_touches_and_hides_what_it_shades() -> None:
     assert built.glue[right].all() and not built.glue[left].any()
     assert built.show[right].max() == 0 < alone.show[right].min()
     assert built.show[left] == pytest.approx(alone.show[left])
-    assert built.dear[right].max() == 0
+    assert built.scar_cost[right].max() == 0
 
 
 def test_what_lies_within_a_neighbour_is_covered() -> None:
@@ -51,10 +51,10 @@ def test_detail_is_where_normals_turn() -> None:
 def test_the_last_dab_counts_and_only_within_its_reach() -> None:
     """Shown, then hidden in part; keep off and hold replace each other, not what is seen."""
     dabs = [
-        Stroke("hide", (5, 0, 5), 4.0),
-        Stroke("show", (5, 0, 5), 2.0),
-        Stroke("keep off", (5, 0, 5), 3.0),
-        Stroke("hold", (5, 0, 5), 1.5),
+        BrushDab("hide", (5, 0, 5), 4.0),
+        BrushDab("show", (5, 0, 5), 2.0),
+        BrushDab("keep off", (5, 0, 5), 3.0),
+        BrushDab("hold", (5, 0, 5), 1.5),
     ]
     made = fields_of(CUBE, (), dabs)
     far = np.linalg.norm(CENTRES - [5, 0, 5], axis=1)
@@ -73,7 +73,7 @@ def test_what_is_larger_than_any_machine_is_refused_in_words() -> None:
 def test_kept_fields_come_back_the_same() -> None:
     """Byte for byte; what belongs to another mesh, or is damaged, is not taken."""
     mesh = subdivided(box_mesh((8, 8, 20)), 3)
-    fields = fields_of(mesh, [box_mesh((8, 8, 4), (0, 0, 20))], [Stroke("hold", (4, 4, 0), 2.0)])
+    fields = fields_of(mesh, [box_mesh((8, 8, 4), (0, 0, 20))], [BrushDab("hold", (4, 4, 0), 2.0)])
     back = unpacked_fields(packed_fields(fields), len(mesh.faces))
     assert back is not None
     for name in ("show", "detail", "glue", "keep_off", "hold"):

@@ -29,7 +29,7 @@ class Balance:
     volume_mm3: float = 0.0
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         if self.tipping_deg < 0:
             return "falls over by itself"
         sure = "stands well" if self.tipping_deg >= SAFE_DEG else "tips easily: pin it, or weight the base"

@@ -10,7 +10,7 @@ from datetime import datetime
 from pathlib import Path
 from typing import Any
 
-from numerus.cli.books import add_files, inquests_of, schedule_of, status, write_demo, write_messy
+from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
 from numerus.cli.plates import plates_made, printed_layers
 from numerus.cli.results import refused
@@ -32,8 +32,8 @@ def parser() -> argparse.ArgumentParser:
     made = argparse.ArgumentParser(prog="run cli", description="Numerus without a window.")
     commands = made.add_subparsers(required=True, metavar="COMMAND")
 
-    def command(name: str, run: Any, says: str) -> argparse.ArgumentParser:
-        sub = commands.add_parser(name, help=says, description=says)
+    def command(name: str, run: Any, description: str) -> argparse.ArgumentParser:
+        sub = commands.add_parser(name, help=description, description=description)
         sub.add_argument("--json", action="store_true", help="JSON output (always so; kept for scripts)")
         sub.set_defaults(run=run)
         return sub
@@ -80,7 +80,7 @@ def parser() -> argparse.ArgumentParser:
     sub = command("schedule", schedule_of, "which plate runs when, and when the army will be ready")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--now", type=_moment)
-    sub = command("inquest", inquests_of, "why runs failed, and what would tell more")
+    sub = command("inquest", diagnoses_of, "why runs failed, and what would tell more")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub = command("add", add_files, "read mesh files, folders or zips into a kit of a book")
     sub.add_argument("book", type=Path, metavar="BOOK")

@@ -44,11 +44,11 @@ def status(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.forecast import forecast
     from numerus.progress.rates import rates
     from numerus.progress.standing import standing
-    from numerus.progress.work import bottleneck, gates
+    from numerus.progress.work import bottleneck, stage_throughputs
 
     book = Book.open(args.book)
     now, found = args.now or datetime.now(), standing(book.plans, book.history)
-    gate = bottleneck(gates(book.plans, found, rates(book.history.facts)))
+    gate = bottleneck(stage_throughputs(book.plans, found, rates(book.history.facts)))
     seen = forecast(book.plans, book.history, now, found)
     days = {"p10": seen.dots[1], "p50": seen.middle, "p90": seen.dots[17]}
     told = {
@@ -74,7 +74,7 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     """Every waiting plate on its machine in time, and when the army will be ready."""
     from numerus.book.book import Book
     from numerus.progress.forecast import finish_dates
-    from numerus.progress.orders import next_runs
+    from numerus.progress.next_tasks import next_runs
     from numerus.progress.standing import standing
 
     book, now = Book.open(args.book), args.now or datetime.now()
@@ -82,17 +82,17 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     machines = {m.id: m.name for m in book.plans.machines.values()}
     runs = [{
         "machine": machines[s.machine_id], "plate": s.plate.name, "start": s.start.isoformat(), "end": s.end.isoformat(),
-        "met": s.met.isoformat(), "why": s.why,
-    } for s in next_runs(book.plans, found, now).slots]  # fmt: skip
+        "met": s.taken_off.isoformat(), "why": s.why,
+    } for s in next_runs(book.plans, found, now).scheduled_runs]  # fmt: skip
     finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.history, now, found).items()}
     return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]
 
 
-def inquests_of(args: argparse.Namespace) -> list[Result]:
+def diagnoses_of(args: argparse.Namespace) -> list[Result]:
     """Every run that failed in part: likely causes with their evidence, and the tests that would tell most."""
     from numerus.book.book import Book
     from numerus.printing.runs.run_records import failure_counts
-    from numerus.progress.failure_record import inquest_of
+    from numerus.progress.failure_record import failure_diagnosis_of
     from numerus.progress.standing import standing
 
     book = Book.open(args.book)
@@ -101,11 +101,11 @@ def inquests_of(args: argparse.Namespace) -> list[Result]:
     for record in runs.values():
         if record.plate_id not in book.plans.plates or not failure_counts([record])[0]:
             continue
-        found = inquest_of(record, book.plans, runs, book.history.facts)
+        found = failure_diagnosis_of(record, book.plans, runs, book.history.facts)
         listed.append({
             "run": record.run_id, "plate": book.plans.plates[record.plate_id].name, "started": record.started.isoformat(),
             "causes": [{"cause": c.key, "name": c.name, "share": round(c.share, 4), "evidence": list(c.evidence)} for c in found.causes],
-            "tests": [{"test": t.key, "says": t.says, "minutes": t.minutes, "bits": round(t.bits, 4)} for t in found.tests],
+            "tests": [{"test": t.key, "says": t.description, "minutes": t.minutes, "bits": round(t.bits, 4)} for t in found.tests],
         })  # fmt: skip
     return [{"file": str(args.book), "ok": True, "inquests": listed}]
 

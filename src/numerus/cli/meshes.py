@@ -6,7 +6,7 @@ import argparse
 from dataclasses import asdict
 from typing import Any
 
-from numerus.cli.results import Result, refused, sound
+from numerus.cli.results import Result, load_oriented_mesh, refused
 from numerus.errors import NumerusError
 
 
@@ -117,10 +117,10 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
 def poses_of(args: argparse.Namespace) -> list[Result]:
     """Ways to lie on the machine, the least regret first."""
     from numerus.domain.machines import Machine, Resin
-    from numerus.printing.preparation.headless import judged_poses
+    from numerus.printing.preparation.headless import ranked_poses
 
-    mesh = sound(args.file)
-    found = judged_poses(mesh, Machine("m", "usual"), Resin("r", "usual"), args.school)
+    mesh = load_oriented_mesh(args.file)
+    found = ranked_poses(mesh, Machine("m", "usual"), Resin("r", "usual"), args.school)
     listed = [{
         "direction": [round(v, 6) for v in j.cost.up], "school": j.cost.school, "height_mm": round(j.cost.height_mm, 3),
         "support_area_mm2": round(j.cost.support_mm2, 3), "scar_mm2": round(j.cost.scar_mm2, 3),
@@ -136,7 +136,7 @@ def support_of(args: argparse.Namespace) -> list[Result]:
     from numerus.formats.mesh_writing import write_stl
     from numerus.printing.preparation.headless import supported_part
 
-    mesh = sound(args.file)
+    mesh = load_oriented_mesh(args.file)
     made = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
     write_stl(made.made.whole, args.out)
     margin, proof = made.worst_margin if made.worst_margin < 1e9 else None, made.proof
@@ -154,7 +154,7 @@ def hollow_of(args: argparse.Namespace) -> list[Result]:
     from numerus.formats.mesh_writing import write_stl
     from numerus.printing.hollow.hollowing import hollow
 
-    made = hollow(sound(args.file), args.wall_mm, args.drain_mm)
+    made = hollow(load_oriented_mesh(args.file), args.wall_mm, args.drain_mm)
     write_stl(made.mesh, args.out)
     return [{
         "file": str(args.file), "ok": True, "out": str(args.out), "saved_ml": round(made.saved_ml, 6),

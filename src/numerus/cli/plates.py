@@ -8,7 +8,7 @@ from functools import cache
 from pathlib import Path
 from typing import Any
 
-from numerus.cli.results import Result, sound
+from numerus.cli.results import Result, load_oriented_mesh
 from numerus.errors import PlanError
 
 
@@ -89,10 +89,10 @@ def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
     machine = _machine_named({"usual": Machine("usual", "usual")}, machine_name)
     outlines, meshes = [], {}
     for number, path in enumerate(paths):
-        pose, made = best_kept(sound(path), machine, RESIN)
+        pose, made = best_kept(load_oriented_mesh(path), machine, RESIN)
         key = f"{number}"
         meshes[key] = made.whole
-        ml = made.hanging.columns.volume_mm3 / 1000 + pose.support_ml
+        ml = made.posed_part.columns.volume_mm3 / 1000 + pose.support_ml
         outlines.append(Outline(key, "", path.name, outline_bitmap(made.whole), pose.height_mm, ml, name=path.name))
     ids = iter(range(10**6))
     plates = plates_of(pack(outlines, [machine]), outlines, RESIN, "Plate", lambda: str(next(ids)))
@@ -111,5 +111,5 @@ def printed_layers(args: argparse.Namespace) -> list[Result]:
     end = printer.reading(told.minutes)
     return [{
         "file": str(args.file), "ok": True, "name": told.name, "machine": told.machine, "layers": told.layers, "ml": round(ml, 3),
-        "minutes": told.minutes, "state": end.state, "resin_left_ml": round(end.resin_ml, 2), "says": end.says,
+        "minutes": told.minutes, "state": end.state, "resin_left_ml": round(end.resin_ml, 2), "says": end.description,
     }]  # fmt: skip

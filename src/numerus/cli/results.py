@@ -14,7 +14,7 @@ def refused(name: str, error: NumerusError) -> Result:
     return {"file": name, "ok": False, "error": error.as_dict()}
 
 
-def sound(path: Path) -> Any:
+def load_oriented_mesh(path: Path) -> Any:
     """One file's mesh in mm, whole shells turned right. Raises MeshFileError."""
     from numerus.formats.mesh_files import read_mesh
     from numerus.kit.sorting import shaped

@@ -28,10 +28,10 @@ from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate, Run
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.paint.scheme import Stage, strokes_for
+from numerus.paint.scheme import Stroke, strokes_for
 from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plates_of
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
-from numerus.progress.orders import step
+from numerus.progress.next_tasks import step
 from numerus.starter.schemes import PAINTS, SCHEME
 
 MESHES = Path(__file__).parent / "meshes"
@@ -280,25 +280,25 @@ def _bench(story: _Story) -> None:
         _log(story, rng, "build", f"ferry-{i}", 14, 7)
     _log(story, rng, "build", "bell-2", 14, 6)
     for number in range(10):
-        stages = strokes_for(SCHEME, p.zone_areas_cm2(p.figures[f"lock-{number}"]), "good")
-        done = len(stages) if number < 3 else _share(stages, 0.62 - 0.03 * (number - 3))
-        for position, stage in enumerate(stages[:done]):
+        strokes = strokes_for(SCHEME, p.zone_areas_cm2(p.figures[f"lock-{number}"]), "good")
+        done = len(strokes) if number < 3 else _share(strokes, 0.62 - 0.03 * (number - 3))
+        for position, stroke in enumerate(strokes[:done]):
             _log(
                 story,
                 rng,
                 "stroke",
                 f"lock-{number}",
-                stage.stroke.minutes,
-                14 - (12 * position) // len(stages),
-                stage.key,
+                stroke.step.minutes,
+                14 - (12 * position) // len(strokes),
+                stroke.key,
             )
     for number, steps in ((0, 3), (1, 1), (2, 2)):
         for name, minutes, _ in SCHEME.finish[:steps]:
             _log(story, rng, "finish", f"lock-{number}", minutes, 1, name)
 
 
-def _share(stages: list[Stage], share: float) -> int:
-    return int(len(stages) * share)
+def _share(strokes: list[Stroke], share: float) -> int:
+    return int(len(strokes) * share)
 
 
 def _log(

@@ -30,7 +30,7 @@ MakeDemo = Callable[[Path, datetime], Book]
 """Makes the demo army's book at a path, as it stands at a moment."""
 
 
-class Deeds(QObject):
+class Actions(QObject):
     """``noted``: something worth saying that is no error; ``opened``: a book's path; ``awaited``: names of files about to
     be read; ``arrived``: a part was read, or refused.
     """

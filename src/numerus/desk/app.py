@@ -82,9 +82,9 @@ def run(book: Path | None, demo: bool) -> int:
 
     sys.excepthook = told
     if demo:
-        window.deeds.open_demo()
+        window.user_actions.open_demo()
     elif book is not None:
-        window.deeds.open_path(book, create=not book.exists())
+        window.user_actions.open_path(book, create=not book.exists())
     screen = app.primaryScreen()
     show(window, screen.availableSize() if screen else window.size() * 2)
     return app.exec()

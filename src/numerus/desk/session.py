@@ -23,10 +23,10 @@ from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
-from numerus.progress.orders import Orders, orders
+from numerus.progress.next_tasks import TaskList, orders
 from numerus.progress.rates import Rate, rates
 from numerus.progress.standing import Standing, standing
-from numerus.progress.work import Gate, StageWork, bottleneck, gates, work_by_stage
+from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_throughputs, work_by_stage
 from numerus.words import natural
 
 
@@ -53,12 +53,12 @@ class Answers:
         return work_by_stage(self.plans, self.standing, self.rates)
 
     @cached_property
-    def narrowest(self) -> Gate | None:
-        return bottleneck(self.gates)
+    def narrowest(self) -> StageThroughput | None:
+        return bottleneck(self.stage_throughputs)
 
     @cached_property
-    def gates(self) -> list[Gate]:
-        return gates(self.plans, self.standing, self.rates)
+    def stage_throughputs(self) -> list[StageThroughput]:
+        return stage_throughputs(self.plans, self.standing, self.rates)
 
     @cached_property
     def forecast(self) -> Forecast | NumerusError:
@@ -68,7 +68,7 @@ class Answers:
             return error
 
     @cached_property
-    def orders(self) -> Orders:
+    def orders(self) -> TaskList:
         return orders(self.plans, self.facts, self.standing, self.now)
 
 

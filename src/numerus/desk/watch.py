@@ -32,7 +32,7 @@ class RunWatch(QObject):
             plate, machine = plans.plates.get(run.plate_id), plans.machines.get(run.machine_id)
             if run.state == "printing" and not run.paused and plate is not None and machine is not None:
                 seen += self._look_at(run, plate, link_for(plate, machine, run, plans.zone), machine)
-        words = " ".join(says for _, says in seen)
+        words = " ".join(description for _, description in seen)
         if seen and self.session.tell(words, [fact for fact, _ in seen]):
             self.told.emit(words)
 
@@ -55,6 +55,6 @@ class RunWatch(QObject):
                 f"{plate.name} on {machine.name} is done: take it off.",
             )
         else:
-            fact = Fact(at, RUN_PAUSED, run.run_id, data={"why": reading.says or "it stopped"})
-            words = f"{plate.name} on {machine.name} stands still: {reading.says}."
+            fact = Fact(at, RUN_PAUSED, run.run_id, data={"why": reading.description or "it stopped"})
+            words = f"{plate.name} on {machine.name} stands still: {reading.description}."
         return [(fact, words)]

@@ -18,7 +18,7 @@ from PyQt6.QtWidgets import (
 )  # fmt: skip
 
 from numerus.desk import settings as kept
-from numerus.desk.actions import Deeds, MakeDemo
+from numerus.desk.actions import Actions, MakeDemo
 from numerus.desk.context import Context
 from numerus.desk.dialogs.bench_card import print_bench_card
 from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
@@ -54,7 +54,7 @@ class MainWindow(QMainWindow):
         super().__init__()
         self.context, self.session, self.theme = context, context.session, context.theme
         self.settings, self.settings_path = settings, settings_path
-        self.deeds = Deeds(context, self, make_demo)
+        self.user_actions = Actions(context, self, make_demo)
         self.watch = RunWatch(context.session)
         self.tray: QSystemTrayIcon | None = None
         self.setWindowTitle("Numerus")
@@ -72,7 +72,7 @@ class MainWindow(QMainWindow):
     def _assemble(self, renderer: Renderer) -> None:
         self.band, self.roll, self.orders = Band(self.context), Roll(self.context), OrdersPanel(self.context)
         self.errors, self.status = ErrorPanel(self.theme), StatusLine(self.context)
-        self.benches = make_benches(self.context, self.deeds, renderer)
+        self.benches = make_benches(self.context, self.user_actions, renderer)
         self.bench = Pages()
         for made in self.benches.values():
             self.bench.addWidget(made)
@@ -107,8 +107,8 @@ class MainWindow(QMainWindow):
         self.session.changed.connect(self._show_book)
         self.session.failed.connect(self.errors.tell)
         self.context.jobs.failed.connect(self.errors.tell)
-        self.deeds.noted.connect(self.errors.note)
-        self.deeds.opened.connect(self._opened)
+        self.user_actions.noted.connect(self.errors.note)
+        self.user_actions.opened.connect(self._opened)
         self.theme.changed.connect(self._dress)
         self.orders.print_card.connect(lambda: print_bench_card(self.session, self))
         self.clock = QTimer(self)
@@ -147,24 +147,24 @@ class MainWindow(QMainWindow):
         self.bench.setCurrentWidget(self.benches[stage])
 
     def _commands(self) -> list[Command]:
-        session, deeds = self.session, self.deeds
+        session, user_actions = self.session, self.user_actions
         benches = [
             Command(TITLES[s], "Bench", lambda s=s: session.go(s), f"Alt+{n + 1}" if n < 9 else f"Alt+Shift+{n - 8}")
             for n, s in enumerate(STAGES)
         ]
         return [
-            Command("Start an army …", "Army", deeds.new_army, "Ctrl+N"),
-            Command("Add a unit …", "Army", deeds.add_unit, "Ctrl+U"),
-            Command("Change the selected unit …", "Army", lambda: deeds.edit_unit(session.unit_id), "Ctrl+E"),
+            Command("Start an army …", "Army", user_actions.new_army, "Ctrl+N"),
+            Command("Add a unit …", "Army", user_actions.add_unit, "Ctrl+U"),
+            Command("Change the selected unit …", "Army", lambda: user_actions.edit_unit(session.unit_id), "Ctrl+E"),
             Command("Undo", "Edit", session.undo, "Ctrl+Z"),
             Command("Redo", "Edit", session.redo, "Ctrl+Shift+Z"),
             Command("Find a command or figure …", "Edit", self.find, "Ctrl+F"),
-            Command("Add mesh files or an archive …", "Figure", deeds.ask_import, "Ctrl+I"),
-            Command("Add a folder of mesh files …", "Figure", deeds.ask_import_folder, "Ctrl+Shift+I"),
+            Command("Add mesh files or an archive …", "Figure", user_actions.ask_import, "Ctrl+I"),
+            Command("Add a folder of mesh files …", "Figure", user_actions.ask_import_folder, "Ctrl+Shift+I"),
             *benches,
             Command("Print the bench card …", "Bench", lambda: print_bench_card(session, self), "Ctrl+P"),
-            Command("Open the demo army", "Book", deeds.open_demo, "Ctrl+D"),
-            Command("Open a book …", "Book", deeds.ask_open, "Ctrl+O"),
+            Command("Open the demo army", "Book", user_actions.open_demo, "Ctrl+D"),
+            Command("Open a book …", "Book", user_actions.ask_open, "Ctrl+O"),
             Command("Close the book", "Book", lambda: session.open(None), "Ctrl+W"),
             Command(
                 "Lamplight",
@@ -256,11 +256,11 @@ class MainWindow(QMainWindow):
         if self.session.book is None:
             self.pages.addWidget(
                 welcome(
-                    self.deeds.open_demo,
-                    self.deeds.new_army,
-                    self.deeds.ask_open,
+                    self.user_actions.open_demo,
+                    self.user_actions.new_army,
+                    self.user_actions.ask_open,
                     self.settings.recent,
-                    self.deeds.open_path,
+                    self.user_actions.open_path,
                 )
             )
             self.pages.setCurrentIndex(1)
@@ -276,10 +276,10 @@ class MainWindow(QMainWindow):
         paths = [Path(u.toLocalFile()) for u in event.mimeData().urls() if u.isLocalFile()]
         books = [p for p in paths if p.suffix == ".numerus"]
         if books:
-            self.deeds.open_path(books[0])
+            self.user_actions.open_path(books[0])
         elif paths:
             self.session.go("sort")
-            self.deeds.take_in(paths)
+            self.user_actions.take_in(paths)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         self.clock.stop()

@@ -56,7 +56,7 @@ class FolderLink:
 
     def reading(self, minutes: float) -> Reading:
         """What the file says; a missing or damaged file is told in the reading's words, and the clock goes on."""
-        told, says = self._told()
+        told, description = self._told()
         layers = int(told.get("layers", layer_count(self.plate.height_mm, self.machine.layer_mm)))
         share = min(max(minutes / max(self.plate.minutes, 1e-9), 0.0), 1.0)
         layer = int(told.get("layer", round(layers * share)))
@@ -69,7 +69,7 @@ class FolderLink:
         return Reading(
             state if state in STATES else "printing", layer, layers, height,
             float(told.get("minutes_left", self.plate.minutes * (1 - layer / max(layers, 1)))),
-            float(told.get("celsius", float("nan"))), float(told.get("resin_ml", float("nan"))), str(told.get("says", says)),
+            float(told.get("celsius", float("nan"))), float(told.get("resin_ml", float("nan"))), str(told.get("says", description)),
         )  # fmt: skip
 
     def _told(self) -> tuple[dict[str, Any], str]:
@@ -102,8 +102,10 @@ class ArchivePrinter:
         used = sum(told.areas_mm2[:layer]) * told.layer_mm / 1000
         state = "finished" if share >= 1 else "printing" if used < self.vat_ml else "stopped"
         left = max(self.vat_ml - used, 0.0)
-        says = "resin out" if state == "stopped" else ""
-        return Reading(state, layer, told.layers, layer * told.layer_mm, told.minutes * (1 - share), WARM_C, left, says)
+        description = "resin out" if state == "stopped" else ""
+        return Reading(
+            state, layer, told.layers, layer * told.layer_mm, told.minutes * (1 - share), WARM_C, left, description
+        )
 
     def outcomes(self) -> list[Outcome]:
         """Pictures know no parts."""

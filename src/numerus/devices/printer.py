@@ -23,7 +23,7 @@ ROOM_C, WARM_C, WARMING_MIN = 19.0, 24.5, 40.0
 
 @dataclass(frozen=True)
 class Reading:
-    """What the machine shows: state is printing, stopped or finished; ``says`` explains a stop."""
+    """What the machine shows: state is printing, stopped or finished; ``description`` explains a stop."""
 
     state: str
     layer: int
@@ -32,7 +32,7 @@ class Reading:
     minutes_left: float
     celsius: float
     resin_ml: float
-    says: str = ""
+    description: str = ""
 
 
 @dataclass(frozen=True)
@@ -110,9 +110,9 @@ class SimulatedPrinter:
         layer = min(layers, int(layers * done / max(self.plate.minutes, 1e-9)))
         celsius = WARM_C - (WARM_C - ROOM_C) * np.exp(-done / WARMING_MIN) + 0.15 * np.sin(done / 7)
         state = "printing" if minutes < stop else "stopped" if why else "finished"
-        says = "" if state != "stopped" else f"{why} at {height:.1f} mm"
+        description = "" if state != "stopped" else f"{why} at {height:.1f} mm"
         left = max(self.plate.minutes - done, 0.0)
-        return Reading(state, layer, layers, height, left, float(celsius), self._ml_at(done), says)
+        return Reading(state, layer, layers, height, left, float(celsius), self._ml_at(done), description)
 
     def outcomes(self) -> list[Outcome]:
         """What became of each part, seeded."""

@@ -8,7 +8,7 @@ from datetime import datetime, timedelta
 import numpy as np
 
 from numerus.devices.printer import SimulatedPrinter
-from numerus.diagnosis.failure_diagnosis import Circumstances, Inquest, inquest
+from numerus.diagnosis.failure_diagnosis import Circumstances, FailureDiagnosis, diagnose_failure
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.printing.runs.run_records import FAILED, RunRecord
@@ -47,7 +47,7 @@ def _record(plate: Plate, number: int, seed: int, fault: str, machine: Machine) 
     )
 
 
-def week(seed: int, machine: Machine | None = None) -> tuple[str, Inquest | None]:
+def week(seed: int, machine: Machine | None = None) -> tuple[str, FailureDiagnosis | None]:
     """One week: its fault, and the inquest of the first run that failed in part; None where none did.
 
     A weak corner is there all week, the other faults strike once.
@@ -62,7 +62,7 @@ def week(seed: int, machine: Machine | None = None) -> tuple[str, Inquest | None
         plate = _plate(dice, number, machine, now == "resin out")
         record = _record(plate, number, seed * RUNS + number, now, machine)
         if any(o[0] == FAILED for o in record.outcomes.values()):
-            found = inquest(record, plate, told, Circumstances(machine=machine))
+            found = diagnose_failure(record, plate, told, Circumstances(machine=machine))
         told.append((record, plate))
     return fault, found
 

@@ -96,14 +96,14 @@ class CheapTest:
     """``bits``: how much it is expected to tell; ``yes``: what a yes means."""
 
     key: str
-    says: str
+    description: str
     yes: str
     minutes: float
     bits: float
 
 
 @dataclass(frozen=True)
-class Inquest:
+class FailureDiagnosis:
     """Causes, the likeliest first; tests, the one that tells most for its minutes first; what was seen, None: not known."""
 
     causes: tuple[Cause, ...]
@@ -195,14 +195,14 @@ def _thin(record: RunRecord, plate: Plate, parts: Mapping[str, Part] | None) -> 
     return min(margins) < THIN_MARGIN if margins else None
 
 
-def inquest(
+def diagnose_failure(
     record: RunRecord, plate: Plate, earlier: Iterable[tuple[RunRecord, Plate]], about: Circumstances | None = None,
     answers: Mapping[str, bool] | None = None, table: Likelihoods | None = None,
-) -> Inquest:  # fmt: skip
+) -> FailureDiagnosis:  # fmt: skip
     """The inquest of a run; no causes if nothing failed. ``answers``: tests made since, and whether they said yes."""
     table, answers = table or usual(), answers or {}
     if not _failed_places(record, plate):
-        return Inquest((), (), {})
+        return FailureDiagnosis((), (), {})
     seen = observations(record, plate, list(earlier), about or Circumstances())
     odds = np.array([prior for _, prior in table.causes.values()])
     for name, yes in seen.items():
@@ -212,7 +212,7 @@ def inquest(
         if key in table.tests:
             odds = odds * _shows(table.tests[key][3], yes)
     share = odds / odds.sum()
-    return Inquest(_causes(table, share, seen, answers), _tests(table, share, answers), seen)
+    return FailureDiagnosis(_causes(table, share, seen, answers), _tests(table, share, answers), seen)
 
 
 def _shows(row: Mapping[str, float], yes: bool) -> Floats:
@@ -238,10 +238,10 @@ def _causes(
 def _tests(table: Likelihoods, share: Floats, answers: Mapping[str, bool]) -> tuple[CheapTest, ...]:
     """Tests not made yet that tell something, most bits for the root of their minutes first."""
     found = []
-    for key, (says, minutes, yes, shows) in table.tests.items():
+    for key, (description, minutes, yes, shows) in table.tests.items():
         bits = expected_bits(share, np.array(list(shows.values())))
         if key not in answers and bits >= LEAST_BITS:
-            found.append(CheapTest(key, says, yes, minutes, bits))
+            found.append(CheapTest(key, description, yes, minutes, bits))
     return tuple(sorted(found, key=lambda t: -t.bits / np.sqrt(t.minutes)))
 
 

@@ -33,7 +33,7 @@ class Way:
     """
 
     key: str
-    says: str
+    description: str
     machine_min: float
     hands_min: float
     cost: float
@@ -115,10 +115,12 @@ def _kept(hurt: Hurt, key: str, chance: float) -> Way:
     return _way(hurt, key, SAYS[key], 0.0, HANDS_MIN[key], cost, hurt.days_to_next if printed else 0.0, chance)
 
 
-def _way(hurt: Hurt, key: str, says: str, machine: float, hands: float, cost: float, days: float, chance: float) -> Way:
+def _way(
+    hurt: Hurt, key: str, description: str, machine: float, hands: float, cost: float, days: float, chance: float
+) -> Way:
     late = LATE_DAY_MIN * max(days - max(hurt.slack_days, 0.0), 0.0)
     worth = (hands + MACHINE_WORTH * machine + late) / max(chance, 0.05) + WORSE_MIN.get(key, 0.0)
-    return Way(key, says, machine, hands, cost, days, chance, worth)
+    return Way(key, description, machine, hands, cost, days, chance, worth)
 
 
 def repair_record(facts: Iterable[Fact]) -> dict[str, tuple[int, int]]:

@@ -32,7 +32,7 @@ class Wear:
         return self.used / self.life
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         return f"{self.what} {self.share:.0%} worn"
 
     @property
@@ -79,7 +79,7 @@ class Stock:
     week_ml: float
     planned_ml: float
     order_by: date | None
-    says: str
+    description: str
     printed: int = 0
     failed: int = 0
 
@@ -109,9 +109,9 @@ def stock_of(
         if lasts is not None or planned > left
         else None
     )
-    says = _stock_says(resin, own, left, planned, order, now.date())
+    description = _stock_says(resin, own, left, planned, order, now.date())
     fared = [outcome[0] for r, _ in runs for outcome in r.outcomes.values()]
-    return Stock(resin.id, left, week, planned, order, says, len(fared), fared.count(FAILED))
+    return Stock(resin.id, left, week, planned, order, description, len(fared), fared.count(FAILED))
 
 
 def _stock_says(

@@ -6,7 +6,7 @@ import re
 from dataclasses import dataclass
 from datetime import date
 
-from numerus.domain.poses import Draft, Pose, Stroke
+from numerus.domain.poses import BrushDab, Draft, Pose
 
 
 @dataclass(frozen=True)
@@ -82,7 +82,7 @@ class Part:
     needed: bool = True
     original: str = ""
     doubt: float = 0.0
-    strokes: tuple[Stroke, ...] = ()
+    strokes: tuple[BrushDab, ...] = ()
     draft: Draft | None = None
     others: tuple[Pose, ...] = ()
 

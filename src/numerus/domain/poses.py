@@ -5,11 +5,11 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 Point = tuple[float, float, float]
-STROKES = ("show", "hide", "keep off", "hold")
+DAB_KINDS = ("show", "hide", "keep off", "hold")
 
 
 @dataclass(frozen=True)
-class Stroke:
+class BrushDab:
     """A dab of the brush on a part, in the part's own coordinates: what it says of the skin within ``radius_mm``.
 
     ``kind`` one of STROKES: seen by everyone, seen by no one, no tip here, a tip here.

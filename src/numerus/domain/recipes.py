@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 
 @dataclass(frozen=True)
-class Stroke:
+class RecipeStep:
     """One step of a recipe: technique, paints with their parts, thinning, tool, minutes a figure, drying.
 
     ``level``: the lowest painting level that still does this stroke.
@@ -27,7 +27,7 @@ class Recipe:
     """The ordered strokes that paint one zone."""
 
     zone: str
-    strokes: tuple[Stroke, ...]
+    strokes: tuple[RecipeStep, ...]
 
 
 @dataclass(frozen=True)

@@ -187,11 +187,11 @@ class LayerArchive:
             yield from _mapped(pool, _unpng, (self._read(archive, n) for n in range(self.manifest.layers)))
 
     def _read(self, archive: zipfile.ZipFile, number: int) -> tuple[bytes, str]:
-        says = f"Layer {number + 1} of {self.path.name} is missing or damaged."
+        description = f"Layer {number + 1} of {self.path.name} is missing or damaged."
         try:
-            return archive.read(f"{number:05d}.png"), says
+            return archive.read(f"{number:05d}.png"), description
         except (KeyError, OSError, zipfile.BadZipFile) as error:
-            raise MeshFileError("damaged-layers", says, "Export the plate again.") from error
+            raise MeshFileError("damaged-layers", description, "Export the plate again.") from error
 
     def check(self, progress: Callable[[float], bool] | None = None) -> float:
         """Count every layer against the manifest; the volume in ml. Raises MeshFileError where one differs, Cancelled."""
@@ -201,7 +201,7 @@ class LayerArchive:
                 raise Cancelled
             area = _count(bits) * pixel2
             if abs(area - manifest.areas_mm2[number]) > pixel2 + 1e-3:
-                says = f"Layer {number + 1} of {self.path.name} is not what was meant."
-                raise MeshFileError("damaged-layers", says, "Export the plate again.")
+                description = f"Layer {number + 1} of {self.path.name} is not what was meant."
+                raise MeshFileError("damaged-layers", description, "Export the plate again.")
             whole += area * manifest.layer_mm
         return whole / 1000

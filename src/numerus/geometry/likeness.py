@@ -133,7 +133,7 @@ class Fit:
     most_mm: float
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         return f"{self.mean_mm:.2f} mm apart, {self.most_mm:.2f} at most"
 
 

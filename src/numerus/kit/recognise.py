@@ -57,7 +57,7 @@ class Base:
         return (usual(self.long_mm), usual(self.short_mm))
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         size = " × ".join(f"{s:g}" for s in self.size_mm)
         slot = f", with a slot of {self.slot_mm[0]:g} × {self.slot_mm[1]:g} mm" if self.slot_mm else ""
         form = "A disc" if len(self.size_mm) == 1 else "An oval"

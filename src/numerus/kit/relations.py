@@ -110,7 +110,7 @@ def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:
 
 
 def _bases(known: Iterable[_Known]) -> list[Relation]:
-    return [Relation("base", (k.part.id,), 0.9, k.base.says, size_mm=k.base.size_mm) for k in known if k.base]
+    return [Relation("base", (k.part.id,), 0.9, k.base.description, size_mm=k.base.size_mm) for k in known if k.base]
 
 
 def _likenesses(known: Sequence[_Known], told: Progress) -> list[Relation]:
@@ -137,7 +137,7 @@ def _likeness(one: _Known, other: _Known, fit: Fit) -> Relation:
     cut = "" if len(one.part.mesh.faces) == len(other.part.mesh.faces) else ", other triangles"
     sure = float(np.clip(1 - 12 * fit.mean_mm / other.shape.diagonal_mm, 0.5, 0.99))
     size = (round(fit.scale, 4),) if scaled else ()
-    return Relation(kind, (one.part.id, other.part.id), sure, f"{fit.says}{turned}{cut}", size_mm=size)
+    return Relation(kind, (one.part.id, other.part.id), sure, f"{fit.description}{turned}{cut}", size_mm=size)
 
 
 def _supported(known: Sequence[_Known], plain: Sequence[_Known], told: Progress) -> list[Relation]:
@@ -179,8 +179,8 @@ def _supported_words(copy: _Known, supports: Supports, share: float, plain: _Kno
     pillars = counted(supports.pillars, "pillar")
     if plain is None or share < INSIDE_SHARE:
         return Relation("supported", (copy.part.id,), 0.7, f"Stands on {pillars}; no plain part of it is in the kit")
-    says = f"{pillars}; {share:.0%} of the plain part is found again"
-    return Relation("supported", (plain.part.id, copy.part.id), min(share, 0.99), says)
+    description = f"{pillars}; {share:.0%} of the plain part is found again"
+    return Relation("supported", (plain.part.id, copy.part.id), min(share, 0.99), description)
 
 
 @dataclass(frozen=True, eq=False)
@@ -323,14 +323,14 @@ def _apart(a: Contact, b: Contact) -> float:
 
 def _group(plain: Sequence[_Known], group: Sequence[int], pairs: dict[tuple[int, int], _Pair]) -> Relation:
     shares = [_at(pairs, i, j).shared for i, j in combinations(group, 2)]
-    says = f"{np.mean(shares):.0%} of their space is shared"
+    description = f"{np.mean(shares):.0%} of their space is shared"
     sure = float(np.clip(0.55 + np.mean(shares) / 2, 0.5, 0.99))
-    return Relation("alternative", tuple(plain[i].part.id for i in group), sure, says)
+    return Relation("alternative", tuple(plain[i].part.id for i in group), sure, description)
 
 
 def _whole(whole: _Known, inside: Sequence[_Known]) -> Relation:
-    says = f"Fills the place of {len(inside)} other parts at once: an assembled copy"
-    return Relation("whole", (whole.part.id, *(k.part.id for k in inside)), 0.85, says)
+    description = f"Fills the place of {len(inside)} other parts at once: an assembled copy"
+    return Relation("whole", (whole.part.id, *(k.part.id for k in inside)), 0.85, description)
 
 
 def _joints(
@@ -351,8 +351,8 @@ def _joints(
                 touch[least] = deep.pop(least).touch
     found = [_joint(plain[i], plain[j], t) for (i, j), t in touch.items() if t]
     for (i, j), pair in deep.items():
-        says = f"{pair.shared:.0%} of the smaller one is shared"
-        found.append(Relation("clash", (plain[i].part.id, plain[j].part.id), min(pair.shared * 3, 0.95), says))
+        description = f"{pair.shared:.0%} of the smaller one is shared"
+        found.append(Relation("clash", (plain[i].part.id, plain[j].part.id), min(pair.shared * 3, 0.95), description))
     return found
 
 
@@ -362,10 +362,10 @@ def _joint(one: _Known, other: _Known, touch: Contact) -> Relation:
     if _outside(one.part.mesh, place) > _outside(other.part.mesh, place):
         one, other = other, one
     x, y, z = (round(float(v), 3) for v in place)
-    says = f"Touch over {touch.area_mm2:.0f} mm² at ({x:.1f}, {y:.1f}, {z:.1f})"
+    description = f"Touch over {touch.area_mm2:.0f} mm² at ({x:.1f}, {y:.1f}, {z:.1f})"
     sure = float(1 - np.exp(-touch.area_mm2 / SURE_JOINT_MM2))
     # The part that stands out of the other's hull plugs into it: the joint lies deeper in the socket's owner.
-    return Relation("joint", (other.part.id, one.part.id), sure, says, (x, y, z))
+    return Relation("joint", (other.part.id, one.part.id), sure, description, (x, y, z))
 
 
 def _outside(mesh: Mesh, place: Floats) -> float:

@@ -53,7 +53,7 @@ class Heights:
     whole_mm: float
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         eyes = f"{self.eyes_mm:.1f} mm to the eyes, " if self.eyes_mm else ""
         family = ""
         if self.eyes_mm:

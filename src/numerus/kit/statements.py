@@ -23,7 +23,7 @@ class Statement:
     kind: str
     part_id: str
     title: str
-    says: str
+    description: str
     evidence: str
     outcome: str
     act: str
@@ -62,20 +62,22 @@ def _of_part(part: Part) -> list[Statement]:
         )
     faults = [(code, text) for code, text in part.problems if code in FAULTS]
     if part.needed and faults:
-        says = " and ".join(FAULTS[code] for code, _ in faults)
-        made.append(Statement("fault", part.id, title, says, faults[0][1], "not mended yet", "mend"))
+        description = " and ".join(FAULTS[code] for code, _ in faults)
+        made.append(Statement("fault", part.id, title, description, faults[0][1], "not mended yet", "mend"))
     if part.needed and part.doubt > DOUBT:
-        says = f"put into {part.slot}, in doubt"
-        made.append(Statement("slot", part.id, title, says, f"only {1 - part.doubt:.0%} sure", "a guess", "change"))
+        description = f"put into {part.slot}, in doubt"
+        made.append(
+            Statement("slot", part.id, title, description, f"only {1 - part.doubt:.0%} sure", "a guess", "change")
+        )
     return made
 
 
 def _of_relation(relation: Relation, by_id: Mapping[str, Part]) -> Statement:
     names = [by_id[i].label for i in relation.parts]
     about = relation.parts[0] if relation.kind in ("base", "alternative", "whole", "clash") else relation.parts[-1]
-    says, outcome, otherwise = _words(relation, names)
+    description, outcome, otherwise = _words(relation, names)
     made = otherwise if relation.overruled else outcome
-    return Statement(relation.kind, about, by_id[about].label, says, relation.evidence, made, "change", relation)
+    return Statement(relation.kind, about, by_id[about].label, description, relation.evidence, made, "change", relation)
 
 
 def _words(relation: Relation, names: list[str]) -> tuple[str, str, str]:

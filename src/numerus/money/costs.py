@@ -10,7 +10,7 @@ from numerus.domain.army import Figure
 from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
-from numerus.paint.scheme import Stage, paint_needed_ml
+from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.post.wash import clinging_ml
 from numerus.printing.runs.run_records import CopyState
 
@@ -28,7 +28,7 @@ class Done(Protocol):
     @property
     def hands(self) -> Mapping[str, float]: ...
 
-    def strokes_of(self, figure_id: str) -> Sequence[Stage]: ...
+    def strokes_of(self, figure_id: str) -> Sequence[Stroke]: ...
 
 
 @dataclass(frozen=True)

@@ -6,7 +6,7 @@ from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
 from numerus.domain.paints import Paint
-from numerus.domain.recipes import Recipe, Scheme, Stroke
+from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
 from numerus.paint.scheme import TECHNIQUES
@@ -33,20 +33,20 @@ def to_rows(scheme: Scheme, rack: Mapping[str, Paint]) -> list[list[str]]:
     ]
 
 
-def _mix_text(stroke: Stroke, rack: Mapping[str, Paint]) -> str:
+def _mix_text(stroke: RecipeStep, rack: Mapping[str, Paint]) -> str:
     return " : ".join(f"{rack[p].name if p in rack else p} {parts:g}" for p, parts in stroke.mix)
 
 
 def from_rows(scheme: Scheme, rows: Sequence[Sequence[str]], rack: Mapping[str, Paint]) -> Scheme:
     """The scheme with these strokes; rows of one zone make its recipe. Raises PlanError naming the row at fault."""
     by_name = {p.name.lower(): p.id for p in rack.values()}
-    recipes: dict[str, list[Stroke]] = {}
+    recipes: dict[str, list[RecipeStep]] = {}
     for number, row in enumerate(rows, 1):
         recipes.setdefault(row[0].strip(), []).append(_stroke(number, row, by_name))
     return replace(scheme, recipes=tuple(Recipe(zone, tuple(strokes)) for zone, strokes in recipes.items()))
 
 
-def _stroke(number: int, row: Sequence[str], by_name: Mapping[str, str]) -> Stroke:
+def _stroke(number: int, row: Sequence[str], by_name: Mapping[str, str]) -> RecipeStep:
     zone, name, technique, mix, thinner, tool, minutes, dries, level = (cell.strip() for cell in row)
     if not zone or technique not in TECHNIQUES or level not in LEVELS:
         raise PlanError(
@@ -59,7 +59,7 @@ def _stroke(number: int, row: Sequence[str], by_name: Mapping[str, str]) -> Stro
         raise PlanError("bad-row", f"Row {number}: thinner, minutes and drying are numbers.") from error
     if min(numbers) < 0 or numbers[1] <= 0:
         raise PlanError("bad-row", f"Row {number}: a stroke takes some minutes, and nothing is below zero.")
-    return Stroke(name, technique, _mix(number, mix, by_name), numbers[0], tool, numbers[1], numbers[2], level)
+    return RecipeStep(name, technique, _mix(number, mix, by_name), numbers[0], tool, numbers[1], numbers[2], level)
 
 
 def _mix(number: int, text: str, by_name: Mapping[str, str]) -> tuple[tuple[str, float], ...]:

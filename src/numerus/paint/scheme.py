@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from numerus.colour.light import lab_of, mixed, nearest, rgb_of, side_by_side
 from numerus.domain.paints import Paint
-from numerus.domain.recipes import Recipe, Scheme, Stroke
+from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
 
@@ -40,31 +40,31 @@ SAME_VALUE = 4.0  # L* apart below which two zones melt into one at table distan
 
 
 @dataclass(frozen=True)
-class Stage:
-    """A stroke of a figure in the scheme's order: its recipe's zone and its number within it."""
+class Stroke:
+    """One step of a recipe on one zone of a figure, in the scheme's order: the zone and the step's number within it."""
 
     zone: str
     number: int
-    stroke: Stroke
+    step: RecipeStep
 
     @property
     def key(self) -> str:
         return f"{self.zone}/{self.number}"
 
 
-def strokes_for(scheme: Scheme, zones: Iterable[str], level: str) -> list[Stage]:
+def strokes_for(scheme: Scheme, zones: Iterable[str], level: str) -> list[Stroke]:
     """Every stroke a figure with these zones gets at this level, zone after zone."""
     wanted, rank = set(zones), LEVELS.index(level)
     return [
-        Stage(recipe.zone, number, stroke)
+        Stroke(recipe.zone, number, step)
         for recipe in scheme.recipes
         if recipe.zone in wanted
-        for number, stroke in enumerate(recipe.strokes)
-        if LEVELS.index(stroke.level) <= rank
+        for number, step in enumerate(recipe.strokes)
+        if LEVELS.index(step.level) <= rank
     ]
 
 
-def mix_colour(stroke: Stroke, rack: Mapping[str, Paint]) -> str:
+def mix_colour(stroke: RecipeStep, rack: Mapping[str, Paint]) -> str:
     """The colour of a stroke's mix. Raises PlanError for a paint that is not on the rack."""
     missing = [p for p, _ in stroke.mix if p not in rack]
     if missing:
@@ -97,26 +97,26 @@ def zone_colour(recipe: Recipe, rack: Mapping[str, Paint]) -> str:
     return seen or "#888888"
 
 
-def paint_needed_ml(stages: Iterable[tuple[Stage, float]]) -> dict[str, float]:
-    """ml of each paint for strokes on the given zone areas (stage, cm²); thinner is not counted."""
+def paint_needed_ml(strokes: Iterable[tuple[Stroke, float]]) -> dict[str, float]:
+    """ml of each paint for strokes on the given zone areas (stroke, cm²); thinner is not counted."""
     need: dict[str, float] = {}
-    for stage, area_cm2 in stages:
-        stroke = stage.stroke
-        volume = area_cm2 * COVERS[stroke.technique] * ML_PER_CM2[stroke.technique] * WASTE
-        total = sum(parts for _, parts in stroke.mix) + stroke.thinner
-        for paint, parts in stroke.mix:
+    for stroke, area_cm2 in strokes:
+        step = stroke.step
+        volume = area_cm2 * COVERS[step.technique] * ML_PER_CM2[step.technique] * WASTE
+        total = sum(parts for _, parts in step.mix) + step.thinner
+        for paint, parts in step.mix:
             need[paint] = need.get(paint, 0.0) + volume * parts / total
     return need
 
 
 @dataclass(frozen=True)
 class Buy:
-    """One paint against its pot: ``pots`` to buy; ``says`` explains, also where nobody knows what is left."""
+    """One paint against its pot: ``pots`` to buy; ``description`` explains, also where nobody knows what is left."""
 
     paint: Paint
     need_ml: float
     pots: int
-    says: str
+    description: str
 
 
 def _or_nearest(paint: Paint, rack: Mapping[str, Paint]) -> str:
@@ -154,7 +154,7 @@ def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
 
 
 @dataclass(frozen=True)
-class Melt:
+class LowContrastPair:
     """Two zones whose values are too near to tell apart at table distance."""
 
     one: str
@@ -178,7 +178,7 @@ NEIGHBOURS = (
 )
 
 
-def melting(found: Mapping[str, float]) -> list[Melt]:
+def low_contrast_pairs(found: Mapping[str, float]) -> list[LowContrastPair]:
     """Neighbouring zones that melt, worst first."""
-    near = [Melt(a, b, abs(found[a] - found[b])) for a, b in NEIGHBOURS if a in found and b in found]
+    near = [LowContrastPair(a, b, abs(found[a] - found[b])) for a, b in NEIGHBOURS if a in found and b in found]
     return sorted((m for m in near if m.apart < SAME_VALUE), key=lambda m: m.apart)

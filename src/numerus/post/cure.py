@@ -15,7 +15,7 @@ OFF_MIN_PER_TIP = {"before": 0.03, "after": 0.06}  # warm and soft they fall awa
 OFF_LEAST_MIN = 2.0
 THICK_MM = 8.0  # above this the dose is doubled and the part turned half way
 SUPPORT_SCHOOLS = ("before", "after")
-SCHOOL_SAYS = {
+SCHOOL_DESCRIPTION = {
     "before": "Supports off before curing: warm water at 40-60 °C, scars are smaller; the part is soft and irritant still.",
     "after": "Supports off after curing: cleaner for the skin; brittle, chips more.",
 }

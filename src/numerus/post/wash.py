@@ -28,7 +28,7 @@ class Bath:
         return resin_g / (resin_g + solvent_g) / SPENT_SHARE
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         left = max(0.0, 1 - self.spent)
         return f"{self.name} bath: {left:.0%} of its life left" if left > 0 else f"{self.name} bath: spent, change it"
 
@@ -73,8 +73,8 @@ def wash_plan(surface_cm2: float, hollow: bool, dirty: Bath, clean: Bath) -> lis
     second = min(4.0, 2.5 + 1.5 * min(clean.spent, 1.0))
     steps = [
         WashStep("Drain over the vat", 5, False, "Tilt the plate; what drips back is not wasted"),
-        WashStep("Dirty bath", first, False, dirty.says),
-        WashStep("Clean bath", second, False, clean.says),
+        WashStep("Dirty bath", first, False, dirty.description),
+        WashStep("Clean bath", second, False, clean.description),
         WashStep("Dry fully", 25, False, "Air or fan; a wet part stays white and tacky under light"),
     ]
     if hollow:

@@ -20,7 +20,7 @@ from numerus.geometry.mesh import Floats
 from numerus.progress.forecast import Situation, draws, simulate
 from numerus.progress.rates import failure_rate, rates
 from numerus.progress.work import GROUP_OF, UnitWork
-from numerus.schedule.run_queue import Floor, plan_runs
+from numerus.schedule.run_queue import ScheduleInputs, plan_runs
 
 FIRST = datetime(2026, 3, 2, 18, 30)
 STAGES_MIN = {"wash": 10.0, "cure": 12.0, "build": 22.0, "prime": 6.0, "paint": 75.0, "finish": 14.0}  # of one figure
@@ -112,13 +112,13 @@ class Campaign:
         """Plates by the planner; a figure with a failed part waits for the plate that brings it again."""
         owed, now, free = self._plates(figures), FIRST, {m.id: FIRST for m in self.machines}
         while owed:
-            bill = plan_runs([p for p, _ in owed], Floor(self.machines, self.army, now, free))
+            schedule = plan_runs([p for p, _ in owed], ScheduleInputs(self.machines, self.army, now, free))
             again: list[_Figure] = []
             on = {p.id: mine for p, mine in owed}
-            for slot in bill.slots:
-                free[slot.machine_id] = slot.met + timedelta(minutes=15)
-                for figure in on[slot.plate.id]:
-                    figure.printed = slot.met
+            for scheduled in schedule.scheduled_runs:
+                free[scheduled.machine_id] = scheduled.taken_off + timedelta(minutes=15)
+                for figure in on[scheduled.plate.id]:
+                    figure.printed = scheduled.taken_off
                     # A figure is seven parts or so: any of them may fail.
                     if self.dice.uniform() < 1 - (1 - self.painter.fails) ** 7:
                         again.append(figure)

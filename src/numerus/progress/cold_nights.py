@@ -6,14 +6,14 @@ from collections.abc import Sequence
 from datetime import datetime, timedelta
 
 from numerus.paint.weather import Air
-from numerus.schedule.run_queue import Cold
+from numerus.schedule.run_queue import ColdMinutes
 
 SHELTER_C = 6.0  # a shed or garage is so much warmer than the air
 RESIN_C = 18.0  # below it resin thickens and tips let go
 LIT_C = 4.0  # what a printing machine warms its own vat by
 
 
-def cold_by(airs: Sequence[Air]) -> Cold:
+def cold_by(airs: Sequence[Air]) -> ColdMinutes:
     """Minutes in the cold between two moments, as far as the forecast reaches; after it none are known."""
     spans = [
         (a.at, b.at if b else a.at + timedelta(hours=3))

@@ -4,14 +4,23 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
 
-from numerus.diagnosis.failure_diagnosis import Circumstances, Inquest, Likelihoods, inquest, likelihoods, usual
-from numerus.domain.journal import INQUEST_TEST, Fact
+from numerus.diagnosis.failure_diagnosis import (
+    Circumstances,
+    FailureDiagnosis,
+    Likelihoods,
+    diagnose_failure,
+    likelihoods,
+    usual,
+)
+from numerus.domain.journal import DIAGNOSIS_TEST, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.printing.runs.run_records import RunRecord, machine_layers
 
 
-def inquest_of(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], facts: Iterable[Fact]) -> Inquest:
+def failure_diagnosis_of(
+    record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], facts: Iterable[Fact]
+) -> FailureDiagnosis:
     """``record`` may hold outcomes that are not in the journal yet."""
     plate = plans.plates[record.plate_id]
     earlier = [
@@ -22,7 +31,7 @@ def inquest_of(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], f
     layer_mm = {m.id: m.layer_mm for m in plans.machines.values()}
     worn = machine_layers([r for r, _ in earlier], plans.plates, layer_mm).get(record.machine_id)
     about = Circumstances(plans.parts, plans.machines.get(record.machine_id), worn, record.celsius)
-    return inquest(record, plate, earlier, about, answers_of(record.run_id, facts), table_of(plans))
+    return diagnose_failure(record, plate, earlier, about, answers_of(record.run_id, facts), table_of(plans))
 
 
 def table_of(plans: Plans) -> Likelihoods:
@@ -35,4 +44,4 @@ def table_of(plans: Plans) -> Likelihoods:
 
 def answers_of(run_id: str, facts: Iterable[Fact]) -> dict[str, bool]:
     """Tests made about a run and whether they said yes; the last answer counts."""
-    return {f.data["test"]: bool(f.data["yes"]) for f in facts if f.kind == INQUEST_TEST and f.subject == run_id}
+    return {f.data["test"]: bool(f.data["yes"]) for f in facts if f.kind == DIAGNOSIS_TEST and f.subject == run_id}

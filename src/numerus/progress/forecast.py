@@ -266,9 +266,9 @@ def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
     ]
     base = float(np.median(simulate(s, _fixed(dice))[""]))
     found = []
-    for name, says, good, bad in things:
+    for name, description, good, bad in things:
         better, worse = (float(np.median(simulate(s, _fixed(dice, **c))[""])) for c in (good, bad))
-        found.append(Mover(name, says, min(better - base, 0.0), max(worse - base, 0.0)))
+        found.append(Mover(name, description, min(better - base, 0.0), max(worse - base, 0.0)))
     return sorted(found, key=lambda m: m.earlier - m.later)[:5]
 
 

@@ -29,9 +29,9 @@ from numerus.printing.plates.packing import (
     plates_of,
 )
 from numerus.printing.runs.run_records import FAILED, waiting_plates
-from numerus.progress.orders import floor_of
+from numerus.progress.next_tasks import schedule_inputs
 from numerus.progress.standing import Standing, outcomes_by_part
-from numerus.schedule.run_queue import Bill, plan_runs
+from numerus.schedule.run_queue import Schedule, plan_runs
 from numerus.words import counted, span
 
 TRIES = 6
@@ -128,7 +128,7 @@ class Batch:
     apart_minutes: float
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         together = sum(p.minutes for p in self.plates)
         made = f"{counted(len(self.plates), 'plate')}, {span(together)} of machine"
         off = f", the last off {self.ends:%a %d %b %H:%M}" if self.ends else ""
@@ -167,21 +167,21 @@ class Batching:
         first = max((p.order for p in self.plans.plates.values()), default=-1) + 1
         return plates_of(filled, outlines, self.plans.resin, name, self.new_id, first)
 
-    def bill(self, plates: Sequence[Plate]) -> Bill:
+    def bill(self, plates: Sequence[Plate]) -> Schedule:
         """Those plates after what waits already; empty where nobody is ever at home."""
         if self.plans.army is None:
-            return Bill()
+            return Schedule()
         waiting = waiting_plates(self.plans.plates, self.standing.runs)
         try:
-            return plan_runs([*waiting, *plates], floor_of(self.plans, self.plans.army, self.standing, self.now))
+            return plan_runs([*waiting, *plates], schedule_inputs(self.plans, self.plans.army, self.standing, self.now))
         except PlanError:
-            return Bill()
+            return Schedule()
 
     def cost(self, filled: Sequence[Filled], outlines: Sequence[Outline]) -> float:
         """Minutes till the last plate is off, machine minutes, changes, and units that are done out of turn."""
         plates = plates_of(filled, outlines, self.plans.resin, "", lambda: "")
         plates = [replace(p, id=str(n)) for n, p in enumerate(plates)]
-        met = {s.plate.id: (s.met - self.now).total_seconds() / 60 for s in self.bill(plates).slots}
+        met = {s.plate.id: (s.taken_off - self.now).total_seconds() / 60 for s in self.bill(plates).scheduled_runs}
         done: dict[int, float] = {}
         for number, one in enumerate(filled):
             for index, *_ in one.spots:

@@ -12,7 +12,7 @@ from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.printing.runs.run_records import FAILED, RunRecord
-from numerus.progress.orders import next_runs
+from numerus.progress.next_tasks import next_runs
 from numerus.progress.plating import part_rate
 from numerus.progress.standing import Standing, outcomes_by_part
 
@@ -37,11 +37,11 @@ def _next_plate(part: Part, plans: Plans, standing: Standing, now: datetime) -> 
     """Whether a plate that waits is as tall as the part, and days until the part could come off."""
     tall = part.pose.height_mm if part.pose else max(part.extents_mm)
     try:
-        slots = next_runs(plans, standing, now).slots
+        slots = next_runs(plans, standing, now).scheduled_runs
     except PlanError:
         return False, ONE_MORE_DAYS
     taller = [s for s in slots if s.plate.height_mm >= tall]
     if taller:
-        return True, (taller[0].met - now).total_seconds() / 86400
-    last = max((s.met for s in slots), default=now)
+        return True, (taller[0].taken_off - now).total_seconds() / 86400
+    last = max((s.taken_off for s in slots), default=now)
     return False, (last - now).total_seconds() / 86400 + ONE_MORE_DAYS

@@ -9,7 +9,7 @@ from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
-from numerus.paint.scheme import Stage, strokes_for
+from numerus.paint.scheme import Stroke, strokes_for
 from numerus.printing.runs.run_records import CopyState, RunRecord, copy_states
 from numerus.progress.history import History
 
@@ -31,7 +31,7 @@ class FigureStanding:
     unit: Unit
     stage: str
     detail: str
-    strokes: tuple[Stage, ...]
+    strokes: tuple[Stroke, ...]
     painted: frozenset[str]
     finished: frozenset[str]
     failures: int = 0
@@ -41,7 +41,7 @@ class FigureStanding:
         return NUMBER[self.stage]
 
     @property
-    def next_strokes(self) -> list[Stage]:
+    def next_strokes(self) -> list[Stroke]:
         return [s for s in self.strokes if s.key not in self.painted]
 
 
@@ -57,7 +57,7 @@ class Standing:
     def at(self, stage: str, unit_id: str = "") -> list[FigureStanding]:
         return [f for f in self.figures.values() if f.stage == stage and unit_id in ("", f.unit.id)]
 
-    def strokes_of(self, figure_id: str) -> tuple[Stage, ...]:
+    def strokes_of(self, figure_id: str) -> tuple[Stroke, ...]:
         return self.figures[figure_id].strokes
 
     def counts(self) -> dict[str, int]:
@@ -116,7 +116,7 @@ def _made_stage(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, Cop
 
 
 def _painted_stage(
-    scheme: object, strokes: tuple[Stage, ...], painted: frozenset[str], finished: frozenset[str], primed: bool
+    scheme: object, strokes: tuple[Stroke, ...], painted: frozenset[str], finished: frozenset[str], primed: bool
 ) -> tuple[str, str]:
     if not primed:
         return "prime", "built"

@@ -55,7 +55,7 @@ class Estimates:
     resin: Rate
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         if not self.minutes.logged:
             return "No run has ended by itself yet to hold its estimate against."
         used = f"; resin {_range(self.resin)}" if self.resin.logged else ""

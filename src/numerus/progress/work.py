@@ -73,7 +73,7 @@ def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) ->
         "plate": PLATE_MIN,
         "build": sum(s.minutes for s in build_plan(list(figure.figure.build))),
         "prime": scheme.prime_minutes if scheme else 0.0,
-        "paint": sum(s.stroke.minutes for s in figure.next_strokes),
+        "paint": sum(s.step.minutes for s in figure.next_strokes),
         "finish": sum(m for name, m in finish if name not in figure.finished),
     }
     return {
@@ -166,14 +166,14 @@ def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> di
 
 
 @dataclass(frozen=True)
-class Gate:
+class StageThroughput:
     """How many figures a week a stage lets through with the hands and machines there are."""
 
     stage: str
     per_week: float
 
 
-def gates(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> list[Gate]:
+def stage_throughputs(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> list[StageThroughput]:
     """Figures a week through each stage if all hands' time went where work waits, in proportion to the work.
 
     A stage with work of m minutes for n figures and a share of the week's hands s lets n * s / m through; a machine
@@ -192,10 +192,10 @@ def gates(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> list[Gate]
         devices = max(len(plans.machines), 1) if stage == "print" else 1
         by_machine = coming * devices * 7 * 16 * 60 / machine if machine > 0 else math.inf
         if coming:
-            found.append(Gate(stage, min(by_hands, by_machine)))
+            found.append(StageThroughput(stage, min(by_hands, by_machine)))
     return found
 
 
-def bottleneck(found: list[Gate]) -> Gate | None:
+def bottleneck(found: list[StageThroughput]) -> StageThroughput | None:
     open_gates = [g for g in found if math.isfinite(g.per_week)]
     return min(open_gates, key=lambda g: g.per_week, default=None)

@@ -10,12 +10,14 @@ from icalendar import Alarm, Calendar, Event
 
 from numerus.domain.army import Army
 from numerus.domain.machines import Machine
-from numerus.schedule.run_queue import Slotted
+from numerus.schedule.run_queue import ScheduledRun
 
 REMIND = timedelta(minutes=5)
 
 
-def calendar_of(slots: Iterable[Slotted], machines: Mapping[str, Machine], army: Army, now: datetime) -> bytes:
+def calendar_of(
+    scheduled_runs: Iterable[ScheduledRun], machines: Mapping[str, Machine], army: Army, now: datetime
+) -> bytes:
     """One event for each run with a reminder before its start, and one for taking its plate off.
 
     Times are the army's zone's, or floating where it names none.
@@ -23,27 +25,31 @@ def calendar_of(slots: Iterable[Slotted], machines: Mapping[str, Machine], army:
     calendar = Calendar()
     calendar.add("prodid", "-//Numerus//watch bill//EN")
     calendar.add("version", "2.0")
-    for slot in slots:
-        machine = machines[slot.machine_id]
-        words = f"{slot.plate.name} on {machine.name}"
-        turned = slot.met + timedelta(minutes=machine.turn_round_min)
+    for scheduled in scheduled_runs:
+        machine = machines[scheduled.machine_id]
+        words = f"{scheduled.plate.name} on {machine.name}"
+        turned = scheduled.taken_off + timedelta(minutes=machine.turn_round_min)
         calendar.add_component(
-            _event(f"{slot.plate.id}-run", f"Print {words}", slot.start, slot.end, slot.why, army, now)
+            _event(
+                f"{scheduled.plate.id}-run", f"Print {words}", scheduled.start, scheduled.end, scheduled.why, army, now
+            )
         )
         off = f"Take off {words}"
-        says = "Gloves; mind the drips; check the vat for cured flakes before the next run."
-        calendar.add_component(_event(f"{slot.plate.id}-off", off, slot.met, turned, says, army, now))
+        description = "Gloves; mind the drips; check the vat for cured flakes before the next run."
+        calendar.add_component(
+            _event(f"{scheduled.plate.id}-off", off, scheduled.taken_off, turned, description, army, now)
+        )
     return calendar.to_ical()
 
 
-def _event(uid: str, title: str, start: datetime, end: datetime, says: str, army: Army, now: datetime) -> Event:
+def _event(uid: str, title: str, start: datetime, end: datetime, description: str, army: Army, now: datetime) -> Event:
     event, zone = Event(), ZoneInfo(army.zone) if army.zone else None
     event.add("uid", f"{uid}@numerus")
     event.add("summary", title)
     event.add("dtstart", start.replace(tzinfo=zone, microsecond=0))
     event.add("dtend", end.replace(tzinfo=zone, microsecond=0))
     event.add("dtstamp", now.astimezone(ZoneInfo("UTC")).replace(microsecond=0))
-    event.add("description", says)
+    event.add("description", description)
     alarm = Alarm()
     alarm.add("action", "DISPLAY")
     alarm.add("description", title)

@@ -13,37 +13,37 @@ from dataclasses import dataclass
 from datetime import datetime, timedelta
 
 from numerus.errors import PlanError
-from numerus.paint.scheme import SETUP_MIN, Stage
+from numerus.paint.scheme import SETUP_MIN, Stroke
 from numerus.schedule.attendance import Window
 
 WAIT = timedelta(minutes=15)  # hands do not stand idle longer than this inside a block
 
 
 @dataclass(frozen=True)
-class Dab:
+class TimedStroke:
     """One stroke on one figure: hands from ``start`` to ``end``, dry at ``dry``."""
 
     figure_id: str
-    stage: Stage
+    stroke: Stroke
     start: datetime
     end: datetime
     dry: datetime
 
 
 @dataclass(frozen=True)
-class Block:
+class PaintBlock:
     """One stroke on the batch, as far as one evening holds it."""
 
-    stage: Stage
-    dabs: tuple[Dab, ...]
+    stroke: Stroke
+    strokes: tuple[TimedStroke, ...]
 
     @property
     def start(self) -> datetime:
-        return self.dabs[0].start
+        return self.strokes[0].start
 
     @property
     def end(self) -> datetime:
-        return self.dabs[-1].end
+        return self.strokes[-1].end
 
 
 @dataclass
@@ -80,9 +80,9 @@ class _Clock:
 
 
 def batch_line(
-    figures: Sequence[str], stages: Sequence[Stage], windows: Sequence[Window], done: frozenset[tuple[str, str]] = frozenset(),
+    figures: Sequence[str], strokes: Sequence[Stroke], windows: Sequence[Window], done: frozenset[tuple[str, str]] = frozenset(),
     dry_at: dict[tuple[str, str], datetime] | None = None, factor: float = 1.0,
-) -> list[Block]:  # fmt: skip
+) -> list[PaintBlock]:  # fmt: skip
     """Blocks over the coming evenings. ``done``: (figure, stage key) already painted; ``dry_at``: when (figure, zone)
     painted earlier is dry; ``factor``: this painter's minutes over the recipe's.
 
@@ -92,63 +92,63 @@ def batch_line(
         return []
     longest = max(w.minutes for w in windows)
     dry = dict(dry_at or {})
-    left = {s.key: [f for f in figures if (f, s.key) not in done] for s in stages}
+    left = {s.key: [f for f in figures if (f, s.key) not in done] for s in strokes}
     clock, blocks = _Clock(windows, windows[0].start), []
-    for stage in (s for s in stages if left[s.key]):
-        if stage.stroke.minutes * factor + SETUP_MIN.get(stage.stroke.technique, 0.0) > longest:
+    for stroke in (s for s in strokes if left[s.key]):
+        if stroke.step.minutes * factor + SETUP_MIN.get(stroke.step.technique, 0.0) > longest:
             raise PlanError(
-                "no-time", f"{stage.stroke.name} takes longer than any evening.", "Set more hobby time aside."
+                "no-time", f"{stroke.step.name} takes longer than any evening.", "Set more hobby time aside."
             )
     while any(left.values()):
-        blocks.append(_work(_earliest(stages, left, dry, clock, factor), left, dry, clock, factor))
+        blocks.append(_work(_earliest(strokes, left, dry, clock, factor), left, dry, clock, factor))
     return blocks
 
 
 def _earliest(
-    stages: Sequence[Stage],
+    strokes: Sequence[Stroke],
     left: dict[str, list[str]],
     dry: dict[tuple[str, str], datetime],
     clock: _Clock,
     factor: float,
-) -> Stage:
+) -> Stroke:
     """The stroke that can be begun first; within a zone only its next stroke is asked."""
-    best: tuple[datetime, Stage] | None = None
+    best: tuple[datetime, Stroke] | None = None
     zones: set[str] = set()
-    for stage in stages:
-        if stage.zone in zones or not left[stage.key]:
+    for stroke in strokes:
+        if stroke.zone in zones or not left[stroke.key]:
             continue
-        zones.add(stage.zone)
-        ready = max(dry.get((f, stage.zone), clock.now) for f in left[stage.key][:1])
-        start = clock.begin(ready, stage.stroke.minutes * factor)
+        zones.add(stroke.zone)
+        ready = max(dry.get((f, stroke.zone), clock.now) for f in left[stroke.key][:1])
+        start = clock.begin(ready, stroke.step.minutes * factor)
         if best is None or start < best[0]:
-            best = start, stage
+            best = start, stroke
     assert best is not None
     return best[1]
 
 
 def _work(
-    stage: Stage, left: dict[str, list[str]], dry: dict[tuple[str, str], datetime], clock: _Clock, factor: float
-) -> Block:
+    stroke: Stroke, left: dict[str, list[str]], dry: dict[tuple[str, str], datetime], clock: _Clock, factor: float
+) -> PaintBlock:
     """Paint the stage on all figures left, as far as the evening goes."""
-    minutes = stage.stroke.minutes * factor
-    setup = SETUP_MIN.get(stage.stroke.technique, 0.0)
-    dabs: list[Dab] = []
-    for figure in list(left[stage.key]):
-        ready = dry.get((figure, stage.zone), clock.now)
-        if dabs and clock.begin(ready, minutes) > clock.now + WAIT:
+    minutes = stroke.step.minutes * factor
+    setup = SETUP_MIN.get(stroke.step.technique, 0.0)
+    strokes: list[TimedStroke] = []
+    for figure in list(left[stroke.key]):
+        ready = dry.get((figure, stroke.zone), clock.now)
+        if strokes and clock.begin(ready, minutes) > clock.now + WAIT:
             break
         start = clock.advance(ready, minutes + setup) + timedelta(minutes=setup)
         end, setup = start + timedelta(minutes=minutes), 0.0
-        dabs.append(Dab(figure, stage, start, end, end + timedelta(minutes=stage.stroke.dries_min)))
-        dry[(figure, stage.zone)] = dabs[-1].dry
-        left[stage.key].remove(figure)
-    return Block(stage, tuple(dabs))
+        strokes.append(TimedStroke(figure, stroke, start, end, end + timedelta(minutes=stroke.step.dries_min)))
+        dry[(figure, stroke.zone)] = strokes[-1].dry
+        left[stroke.key].remove(figure)
+    return PaintBlock(stroke, tuple(strokes))
 
 
-def used_drying_min(blocks: Sequence[Block]) -> tuple[float, float]:
+def used_drying_min(blocks: Sequence[PaintBlock]) -> tuple[float, float]:
     """(minutes something dries, minutes of those in which hands work on something else)."""
-    drying = sorted((d.end, d.dry) for b in blocks for d in b.dabs)
-    work = sorted((d.start, d.end) for b in blocks for d in b.dabs)
+    drying = sorted((d.end, d.dry) for b in blocks for d in b.strokes)
+    work = sorted((d.start, d.end) for b in blocks for d in b.strokes)
     merged: list[tuple[datetime, datetime]] = []
     for start, end in drying:
         if merged and start <= merged[-1][1]:

@@ -28,7 +28,7 @@ ORDER_WORTH_MIN = 25.0  # waste accepted to keep the wanted order of plates, per
 COLD_WORTH = 2.0  # a minute in the cold is worse than an idle one: the run may be lost
 LONG_HANG_MIN = 8 * 60.0
 
-Cold = Callable[[datetime, datetime], float]
+ColdMinutes = Callable[[datetime, datetime], float]
 """Minutes between two moments in which a machine without heating stands too cold for resin."""
 Fits = Callable[[Plate, Machine], bool]
 """Whether a plate can be printed on another machine as it lies."""
@@ -40,26 +40,26 @@ def within(plate: Plate, machine: Machine) -> bool:
 
 
 @dataclass(frozen=True)
-class Floor:
+class ScheduleInputs:
     """What runs are planned into: the machines, whose hours, from when on. ``busy``: until when a machine still runs."""
 
     machines: Sequence[Machine]
     army: Army
     now: datetime
     busy: Mapping[str, datetime] = field(default_factory=dict)
-    cold: Cold | None = None
+    cold: ColdMinutes | None = None
     fits: Fits = within
 
 
 @dataclass(frozen=True)
-class Slotted:
-    """A run placed in time: ``met``: when someone takes the plate off; ``hangs_min``, ``idle_min``, ``cold_min``: what it wastes."""
+class ScheduledRun:
+    """A run placed in time: ``taken_off``: when someone takes the plate off; ``hangs_min``, ``idle_min``, ``cold_min``: what it wastes."""
 
     plate: Plate
     machine_id: str
     start: datetime
     end: datetime
-    met: datetime
+    taken_off: datetime
     idle_min: float
     hangs_min: float
     cold_min: float = 0.0
@@ -86,16 +86,16 @@ class Slotted:
 
 
 @dataclass(frozen=True)
-class Bill:
+class Schedule:
     """Runs in order of their start, and plates no machine can take, each with the reason."""
 
-    slots: tuple[Slotted, ...] = ()
+    scheduled_runs: tuple[ScheduledRun, ...] = ()
     left: tuple[tuple[Plate, str], ...] = ()
 
     @property
     def ends(self) -> datetime | None:
         """When the last plate is taken off."""
-        return max((s.met for s in self.slots), default=None)
+        return max((s.taken_off for s in self.scheduled_runs), default=None)
 
 
 @dataclass(frozen=True)
@@ -103,7 +103,7 @@ class Conflict:
     """Something about a run that wants a decision, and what can be done."""
 
     plate_id: str
-    says: str
+    description: str
     advice: str = "drag the run on the bill, or change the day above it"
 
 
@@ -114,16 +114,16 @@ class _Planning:
     hours: Hours
     machines: Mapping[str, Machine]
     free: dict[str, datetime]
-    cold: Cold | None
+    cold: ColdMinutes | None
     turning: list[tuple[datetime, datetime]] = field(default_factory=list)
 
-    def slotted(self, plate: Plate, machine: Machine, start: datetime) -> Slotted:
+    def slotted(self, plate: Plate, machine: Machine, start: datetime) -> ScheduledRun:
         free = self.free[machine.id]
         end = self.hours.later(start, plate.minutes)
-        met = self._met(end, machine)
+        taken_off = self._met(end, machine)
         cold = self.cold(start, end) if self.cold and machine.unheated else 0.0
-        idle, hangs = self.hours.minutes(free, start), self.hours.minutes(end, met)
-        return Slotted(plate, machine.id, start, end, met, max(idle, 0.0), hangs, cold)
+        idle, hangs = self.hours.minutes(free, start), self.hours.minutes(end, taken_off)
+        return ScheduledRun(plate, machine.id, start, end, taken_off, max(idle, 0.0), hangs, cold)
 
     def _met(self, end: datetime, machine: Machine) -> datetime:
         """When someone is there with hands free: another machine's plate is not left half way."""
@@ -133,14 +133,14 @@ class _Planning:
                 moment = self.hours.next(until)
         return moment
 
-    def take(self, slot: Slotted) -> None:
-        turned = slot.met + timedelta(minutes=self.machines[slot.machine_id].turn_round_min)
-        self.turning.append((slot.met, turned))
-        self.free[slot.machine_id] = max(turned, self.free[slot.machine_id])
+    def take(self, scheduled: ScheduledRun) -> None:
+        turned = scheduled.taken_off + timedelta(minutes=self.machines[scheduled.machine_id].turn_round_min)
+        self.turning.append((scheduled.taken_off, turned))
+        self.free[scheduled.machine_id] = max(turned, self.free[scheduled.machine_id])
 
-    def best(self, waiting: Sequence[Plate], machine: Machine, until: datetime | None) -> Slotted | None:
+    def best(self, waiting: Sequence[Plate], machine: Machine, until: datetime | None) -> ScheduledRun | None:
         """The pair of plate and start that wastes least, off the plate and turned round by ``until``."""
-        best: tuple[float, Slotted] | None = None
+        best: tuple[float, ScheduledRun] | None = None
         moments = self.hours.starts(self.free[machine.id], LOOK_AHEAD, STEP)
         turn = timedelta(minutes=machine.turn_round_min)
         for rank, plate in enumerate(waiting[:LOOKED_AT]):
@@ -150,12 +150,12 @@ class _Planning:
                     break  # later starts waste more still
                 found = self.slotted(plate, machine, start)
                 waste = found.waste_min + rank * ORDER_WORTH_MIN
-                if (best is None or waste < best[0] - 1e-9) and (until is None or found.met + turn <= until):
+                if (best is None or waste < best[0] - 1e-9) and (until is None or found.taken_off + turn <= until):
                     best = waste, found
         return best[1] if best else None
 
 
-def plan_runs(plates: Sequence[Plate], floor: Floor) -> Bill:
+def plan_runs(plates: Sequence[Plate], floor: ScheduleInputs) -> Schedule:
     """Every plate placed in time on its machine.
 
     Plates of a machine that is gone or out of service go to another one they fit, or are left with the reason. Raises
@@ -164,21 +164,21 @@ def plan_runs(plates: Sequence[Plate], floor: Floor) -> Bill:
     serving, now = {m.id: m for m in floor.machines if m.in_service}, floor.now
     placed, left = _housed(plates, serving, floor.fits)
     if not placed:
-        return Bill((), tuple(left))
+        return Schedule((), tuple(left))
     free = {m: max(now, floor.busy.get(m, now)) for m in serving}
     planning = _Planning(hours_of(floor.army, now), serving, free, floor.cold)
     waiting = {m: [p for p in placed if p.machine_id == m] for m in serving}
-    found: list[Slotted] = []
+    found: list[ScheduledRun] = []
     while any(waiting.values()):
         machine = serving[min((m for m in waiting if waiting[m]), key=lambda m: planning.free[m])]
-        slot = _next(planning, machine, waiting[machine.id], now)
-        planning.take(slot)
-        found.append(slot)
-        waiting[machine.id].remove(slot.plate)
-    return Bill(tuple(sorted(found, key=lambda s: s.start)), tuple(left))
+        scheduled = _next(planning, machine, waiting[machine.id], now)
+        planning.take(scheduled)
+        found.append(scheduled)
+        waiting[machine.id].remove(scheduled.plate)
+    return Schedule(tuple(sorted(found, key=lambda s: s.start)), tuple(left))
 
 
-def _next(planning: _Planning, machine: Machine, waiting: Sequence[Plate], now: datetime) -> Slotted:
+def _next(planning: _Planning, machine: Machine, waiting: Sequence[Plate], now: datetime) -> ScheduledRun:
     """The next run of a machine: before the next one put at a time by hand if one fits, else that one."""
     pinned = min((p for p in waiting if p.pinned is not None), key=lambda p: p.pinned or now, default=None)
     loose = [p for p in waiting if p.pinned is None]
@@ -214,49 +214,56 @@ def moved_to(plate: Plate, machine: Machine) -> Plate:
     return replace(plate, machine_id=machine.id, minutes=run_minutes(plate.height_mm, machine, plate.resin_ml))
 
 
-def conflicts(bill: Bill, floor: Floor) -> list[Conflict]:
+def conflicts(schedule: Schedule, floor: ScheduleInputs) -> list[Conflict]:
     """What about the bill wants a decision, run by run."""
     army, hours, found = floor.army, hours_of(floor.army, floor.now), []
     machines = {m.id: m for m in floor.machines}
-    for slot in bill.slots:
-        found += _runs_low(slot, machines[slot.machine_id], hours)
-        pinned = slot.plate.pinned
-        if pinned is not None and not hours.attended(slot.start):
-            found.append(
-                Conflict(slot.plate.id, f"{slot.plate.name} starts {slot.start:%a %H:%M}, when nobody is there.")
-            )
-        if pinned is not None and slot.start > pinned:
-            late = f"the machine is not free before {slot.start:%a %H:%M}"
-            found.append(Conflict(slot.plate.id, f"{slot.plate.name} cannot start {pinned:%a %H:%M}: {late}."))
-        if slot.hangs_min >= LONG_HANG_MIN:
-            hang = f"{slot.plate.name} ends {slot.end:%a %H:%M} and hangs {span(slot.hangs_min)}: it dries on."
-            found.append(Conflict(slot.plate.id, hang))
-        if slot.met.date() > army.ready_by:
+    for scheduled in schedule.scheduled_runs:
+        found += _runs_low(scheduled, machines[scheduled.machine_id], hours)
+        pinned = scheduled.plate.pinned
+        if pinned is not None and not hours.attended(scheduled.start):
             found.append(
                 Conflict(
-                    slot.plate.id,
-                    f"{slot.plate.name} comes off {slot.met:%a %d %b}, after the date.",
+                    scheduled.plate.id,
+                    f"{scheduled.plate.name} starts {scheduled.start:%a %H:%M}, when nobody is there.",
+                )
+            )
+        if pinned is not None and scheduled.start > pinned:
+            late = f"the machine is not free before {scheduled.start:%a %H:%M}"
+            found.append(
+                Conflict(scheduled.plate.id, f"{scheduled.plate.name} cannot start {pinned:%a %H:%M}: {late}.")
+            )
+        if scheduled.hangs_min >= LONG_HANG_MIN:
+            hang = f"{scheduled.plate.name} ends {scheduled.end:%a %H:%M} and hangs {span(scheduled.hangs_min)}: it dries on."
+            found.append(Conflict(scheduled.plate.id, hang))
+        if scheduled.taken_off.date() > army.ready_by:
+            found.append(
+                Conflict(
+                    scheduled.plate.id,
+                    f"{scheduled.plate.name} comes off {scheduled.taken_off:%a %d %b}, after the date.",
                     "see what would help",
                 )
             )
-    return found + [Conflict(plate.id, why, "choose it here, then lay it anew") for plate, why in bill.left]
+    return found + [Conflict(plate.id, why, "choose it here, then lay it anew") for plate, why in schedule.left]
 
 
-def _runs_low(slot: Slotted, machine: Machine, hours: Hours) -> list[Conflict]:
+def _runs_low(scheduled: ScheduledRun, machine: Machine, hours: Hours) -> list[Conflict]:
     """A run that takes more than a full vat holds, where nobody is there when it must be filled up."""
-    after = filling(slot.plate, machine, None).low_min(machine.vat_full_ml) if machine.kind == "resin" else None
-    low = hours.later(slot.start, after) if after is not None else None
+    after = filling(scheduled.plate, machine, None).low_min(machine.vat_full_ml) if machine.kind == "resin" else None
+    low = hours.later(scheduled.start, after) if after is not None else None
     if low is None or hours.attended(low):
         return []
     there = hours.last(low)
-    fill = f"fill it up {there:%H:%M}" if there is not None and there > slot.start else "start it at another time"
-    says = f"{slot.plate.name} takes {slot.plate.resin_ml:.0f} ml: a full vat runs low {low:%a %H:%M}, when nobody is there; {fill}."
-    return [Conflict(slot.plate.id, says, "be there then, start it at another time, or make the plate smaller")]
+    fill = f"fill it up {there:%H:%M}" if there is not None and there > scheduled.start else "start it at another time"
+    description = f"{scheduled.plate.name} takes {scheduled.plate.resin_ml:.0f} ml: a full vat runs low {low:%a %H:%M}, when nobody is there; {fill}."
+    return [
+        Conflict(scheduled.plate.id, description, "be there then, start it at another time, or make the plate smaller")
+    ]
 
 
 def other_starts(
-    chosen: Slotted, machine: Machine, army: Army, free: datetime, limit: int = 3, cold: Cold | None = None
-) -> list[Slotted]:
+    chosen: ScheduledRun, machine: Machine, army: Army, free: datetime, limit: int = 3, cold: ColdMinutes | None = None
+) -> list[ScheduledRun]:
     """What starting at other moments would waste: the chosen one among the nearest good alternatives, for comparison."""
     planning = _Planning(hours_of(army, free), {machine.id: machine}, {machine.id: free}, cold)
     options = [planning.slotted(chosen.plate, machine, s) for s in planning.hours.starts(free, LOOK_AHEAD, STEP)]

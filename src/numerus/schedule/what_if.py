@@ -11,7 +11,7 @@ from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.printing.machines.timing import run_minutes
 from numerus.schedule.attendance import LATE, up_late
-from numerus.schedule.run_queue import Bill, Floor, plan_runs
+from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs
 
 SECOND_PLATE_MIN = 4.0
 FASTER = 1.3
@@ -20,30 +20,30 @@ LEAST_H = 0.5
 
 
 @dataclass(frozen=True)
-class Help:
+class WhatIf:
     """``saves_h``: hours the last plate comes off earlier; ``cost``: what the change costs, in words."""
 
-    says: str
+    description: str
     saves_h: float
     ends: datetime
     cost: str
 
 
-def what_helps(plates: Sequence[Plate], floor: Floor) -> list[Help]:
+def what_if(plates: Sequence[Plate], floor: ScheduleInputs) -> list[WhatIf]:
     """Changes that end the printing earlier, the best first. Raises PlanError as ``plan_runs`` does."""
     ends = plan_runs(plates, floor).ends
     if ends is None:
         return []
     used = {p.machine_id for p in plates}
     found = []
-    for says, cost, change in _changes(floor.army, floor.now):
+    for description, cost, change in _changes(floor.army, floor.now):
         machines = [change.machine(m) if m.id in used else m for m in floor.machines]
         other = replace(floor, machines=machines, army=change.army(floor.army))
-        bill = plan_runs(_retimed(plates, machines), other)
-        saved = (ends - (bill.ends or ends)).total_seconds() / 3600
+        schedule = plan_runs(_retimed(plates, machines), other)
+        saved = (ends - (schedule.ends or ends)).total_seconds() / 3600
         if (machines == list(floor.machines) and other.army == floor.army) or saved < LEAST_H:
             continue
-        found.append(Help(says, saved, bill.ends or ends, cost))
+        found.append(WhatIf(description, saved, schedule.ends or ends, cost))
     return sorted(found, key=lambda h: -h.saves_h)
 
 
@@ -99,10 +99,10 @@ def _retimed(plates: Sequence[Plate], machines: Sequence[Machine]) -> list[Plate
     ]
 
 
-def bill_says(bill: Bill, army: Army) -> str:
+def schedule_summary(schedule: Schedule, army: Army) -> str:
     """When the last plate comes off, against the date."""
-    if bill.ends is None:
+    if schedule.ends is None:
         return "No plate waits for a machine."
-    slack = (army.ready_by - bill.ends.date()).days
-    when = f"The last plate comes off {bill.ends:%a %d %b %H:%M}"
+    slack = (army.ready_by - schedule.ends.date()).days
+    when = f"The last plate comes off {schedule.ends:%a %d %b %H:%M}"
     return f"{when}, {slack} days before the date." if slack >= 0 else f"{when}, {-slack} days after the date."

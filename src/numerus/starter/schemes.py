@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from numerus.domain.paints import Paint
-from numerus.domain.recipes import Recipe, Scheme, Stroke
+from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 
 PAINTS = (
     Paint("tallow", "Tallow coat", "Sedge & Daughters", "#C99A2E", 11, 3.2),
@@ -28,11 +28,11 @@ PAINTS = (
 
 def _s(
     name: str, technique: str, mix: str, thinner: float, tool: str, minutes: float, dries: float, level: str = "table"
-) -> Stroke:
+) -> RecipeStep:
     """A stroke; ``mix`` like "tallow 2 candle 1"."""
     words = mix.split()
     pairs = tuple((words[i], float(words[i + 1])) for i in range(0, len(words), 2))
-    return Stroke(name, technique, pairs, thinner, tool, minutes, dries, level)
+    return RecipeStep(name, technique, pairs, thinner, tool, minutes, dries, level)
 
 
 def _simple(zone: str, base: str, light: str, minutes: float) -> Recipe:

@@ -12,7 +12,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.poses import Stroke
+from numerus.domain.poses import BrushDab
 from numerus.domain.zones import ZONES
 from numerus.errors import GeometryError
 from numerus.geometry.likeness import even_points
@@ -41,12 +41,12 @@ class Fields:
     hold: NDArray[np.bool_]
 
     @property
-    def dear(self) -> Floats:
+    def scar_cost(self) -> Floats:
         """How dear a mark on each face is, 0..1: what is seen, more so where it has detail; nothing where glue comes."""
         return np.where(self.glue, 0.0, self.show * (0.7 + 0.3 * self.detail))
 
 
-def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), strokes: Iterable[Stroke] = ()) -> Fields:
+def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), strokes: Iterable[BrushDab] = ()) -> Fields:
     """The fields of a part; ``others``: the other parts of its build, in place; ``strokes``: what was brushed onto it."""
     if float(mesh.extents_mm.max(initial=0.0)) > LARGEST_MM:
         size = " × ".join(f"{e:.0f}" for e in mesh.extents_mm)

@@ -16,17 +16,17 @@ from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.sections import section_at, sections
 from numerus.printing.checks.print_check import (
     STANDING_N_PER_MM2,
+    check_mesh_print,
+    check_print,
     loads,
     marks,
     necks_mm2,
-    proved,
-    proved_mesh,
     scar_bill,
 )
 from numerus.printing.machines.timing import pull_n
 from numerus.printing.orientation.pose_measures import posed, school_up
 from numerus.printing.supports.placement import built, support
-from numerus.printing.supports.posed_part import hung
+from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.style import SupportStyle, tip_n
 from numerus.surface.part_fields import fields_of
 
@@ -41,9 +41,9 @@ def straight(x: float, y: float, z: float, tip_mm: float = 0.45) -> Pillar:
 def test_two_towers_are_held_apart_until_a_bridge_joins_them() -> None:
     """Before the bridge each tower has its own tip; the weaker one sets the margin; above, both hold all of it."""
     towers = merged([box_mesh((4, 4, 10)), box_mesh((4, 4, 10), (16, 0, 0)), box_mesh((20, 4, 4), (0, 0, 10))])
-    hanging = hung(towers, fields_of(towers), NONE_FLAT)
+    posed_part = posed_part_of(towers, fields_of(towers), NONE_FLAT)
     pillars = [straight(-8, 0, 4, 0.7), straight(8, 0, 4, 0.3)]
-    found = loads(hanging, pillars, MACHINE, RESIN)
+    found = loads(posed_part, pillars, MACHINE, RESIN)
     one, both = (
         float(pull_n(np.array([a]), MACHINE, RESIN, e)[0]) for a, e in ((16, 16 * np.pi / 4), (80, 48 * np.pi / 4))
     )
@@ -59,9 +59,9 @@ def test_two_towers_are_held_apart_until_a_bridge_joins_them() -> None:
 def test_what_no_tip_holds_is_loose_and_what_stands_is_held_by_its_foot() -> None:
     """A block in the air without supports pulls on nothing; on the plate its first layer holds it."""
     block = box_mesh((6, 6, 5))
-    air = loads(hung(block, fields_of(block), NONE_FLAT), [], MACHINE, RESIN)
+    air = loads(posed_part_of(block, fields_of(block), NONE_FLAT), [], MACHINE, RESIN)
     assert air.margins.min() == 0 and air.loose.max() > 1
-    plate = loads(hung(block, fields_of(block), replace(STYLE, flat_mm2=1)), [], MACHINE, RESIN)
+    plate = loads(posed_part_of(block, fields_of(block), replace(STYLE, flat_mm2=1)), [], MACHINE, RESIN)
     pull = float(pull_n(np.array([36.0]), MACHINE, RESIN, 24 * np.pi / 4)[0])
     assert plate.margins.min() == pytest.approx(36 * STANDING_N_PER_MM2 / pull, rel=0.03)
 
@@ -69,23 +69,23 @@ def test_what_no_tip_holds_is_loose_and_what_stands_is_held_by_its_foot() -> Non
 def test_light_and_heavy_tips_are_told() -> None:
     """One fine tip under a wide block is too light; nine heavy ones under a small one are too heavy."""
     wide = box_mesh((12, 12, 3))
-    made = built(hung(wide, fields_of(wide), NONE_FLAT), STYLE, [straight(0, 0, 4, 0.3)])
-    assert proved(made, MACHINE, RESIN).too_light == (0,)
+    made = built(posed_part_of(wide, fields_of(wide), NONE_FLAT), STYLE, [straight(0, 0, 4, 0.3)])
+    assert check_print(made, MACHINE, RESIN).too_light == (0,)
     small = box_mesh((3, 3, 3))
     nine = [straight(x, y, 4, 0.7) for x in (-1, 0, 1) for y in (-1, 0, 1)]
-    made = built(hung(small, fields_of(small), NONE_FLAT), STYLE, nine)
-    assert proved(made, MACHINE, RESIN).too_heavy == tuple(range(9))
+    made = built(posed_part_of(small, fields_of(small), NONE_FLAT), STYLE, nine)
+    assert check_print(made, MACHINE, RESIN).too_heavy == tuple(range(9))
 
 
 def test_a_shaft_through_the_part_and_a_lonely_tall_one_are_told() -> None:
     """A pillar drawn through a ledge touches; one of forty millimetres that cannot be stouter swings."""
     ledge = merged([box_mesh((10, 3, 2)), box_mesh((3, 3, 12)), box_mesh((10, 3, 2), (0, 0, 11))])
-    hanging = hung(ledge, fields_of(ledge), NONE_FLAT)
-    made = built(hanging, STYLE, [straight(3, 0, 15)])
-    assert proved(made, MACHINE, RESIN).touches == (0,)
+    posed_part = posed_part_of(ledge, fields_of(ledge), NONE_FLAT)
+    made = built(posed_part, STYLE, [straight(3, 0, 15)])
+    assert check_print(made, MACHINE, RESIN).touches == (0,)
     beside = merged([box_mesh((8, 8, 2), (0, 0, 40)), box_mesh((2, 8, 41), (2.6, 0, 0))])
-    made = built(hung(beside, fields_of(beside), NONE_FLAT), STYLE, [straight(-2.35, 0, 44)])
-    assert proved(made, MACHINE, RESIN).swings == (0,)
+    made = built(posed_part_of(beside, fields_of(beside), NONE_FLAT), STYLE, [straight(-2.35, 0, 44)])
+    assert check_print(made, MACHINE, RESIN).swings == (0,)
 
 
 def test_a_neck_is_the_narrowest_way_down() -> None:
@@ -101,24 +101,24 @@ def test_a_neck_is_the_narrowest_way_down() -> None:
 def test_a_ready_supported_mesh_is_judged_without_knowing_its_tips() -> None:
     """The weakest place by necks is what the tips say by groups; cut a pillar away and the mesh tells what is missing."""
     made = support(posed(mesh("torso_apron"), school_up("leans back")), RESIN)
-    known, blind = proved(made, MACHINE, RESIN), proved_mesh(made.whole, MACHINE, RESIN)
+    known, blind = check_print(made, MACHINE, RESIN), check_mesh_print(made.whole, MACHINE, RESIN)
     assert blind.islands == ()
     assert blind.least_margin == pytest.approx(known.loads.margins.min(), rel=0.35)
     first = min(made.pillars, key=lambda p: p.tip[2])
-    less = built(made.hanging, made.style, [p for p in made.pillars if p is not first])
-    assert len(proved_mesh(less.whole, MACHINE, RESIN).islands) > 0
+    less = built(made.posed_part, made.style, [p for p in made.pillars if p is not first])
+    assert len(check_mesh_print(less.whole, MACHINE, RESIN).islands) > 0
 
 
 def test_marks_cost_more_where_they_are_seen() -> None:
     """Area by how much it is seen; minutes grow with size and sight; a bar on the part leaves two."""
     ball = ball_mesh(6)
-    hanging = hung(ball, fields_of(ball), STYLE)
+    posed_part = posed_part_of(ball, fields_of(ball), STYLE)
     side, low = straight(5.5, 0, 7.6, 0.7), straight(0, 0, 4, 0.7)
-    seen, hidden = (built(hanging, STYLE, [p]) for p in (side, low))
+    seen, hidden = (built(posed_part, STYLE, [p]) for p in (side, low))
     assert scar_bill(seen)[0] > scar_bill(hidden)[0] == pytest.approx(0, abs=0.01)
     assert scar_bill(seen)[1] > scar_bill(hidden)[1]
     bar = replace(low, foot=(0, 0, 2.0), lands="part")
-    assert len(marks(built(hanging, STYLE, [bar]))[1]) == 2
+    assert len(marks(built(posed_part, STYLE, [bar]))[1]) == 2
 
 
 def test_a_section_is_found_by_a_point_in_it_or_near() -> None:

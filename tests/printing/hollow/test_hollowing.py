@@ -97,8 +97,8 @@ def test_pouring_out_tells_which_way() -> None:
     """A bowl hanging mouth up keeps its fill and runs empty on its side or mouth down; a block keeps nothing."""
     full = tipping(bowl().transformed(np.diag([1.0, 1, -1, 1])))
     assert full.hanging_ml == pytest.approx(1.44, rel=0.05)
-    assert full.left_ml == 0 and "runs empty" in full.says
-    assert tipping(box_mesh((5, 5, 5))).says == "As it hangs it runs empty by itself."
+    assert full.left_ml == 0 and "runs empty" in full.description
+    assert tipping(box_mesh((5, 5, 5))).description == "As it hangs it runs empty by itself."
 
 
 def test_drains_go_under_what_is_glued_on_and_to_the_ends_as_it_hangs() -> None:

@@ -42,7 +42,7 @@ def test_shipped_profiles_are_whole_and_come_back_as_they_went(tmp_path: Path) -
 
 
 @pytest.mark.parametrize(
-    ("change", "says"),
+    ("change", "description"),
     [
         ({"pixel_mm": 0}, "pixel_mm"),
         ({"exposure_s": "long"}, "exposure_s"),
@@ -50,12 +50,12 @@ def test_shipped_profiles_are_whole_and_come_back_as_they_went(tmp_path: Path) -
         ({"name": None}, "name"),
     ],
 )
-def test_a_profile_that_makes_no_sense_is_refused_by_its_field(change: dict, says: str, tmp_path: Path) -> None:
+def test_a_profile_that_makes_no_sense_is_refused_by_its_field(change: dict, description: str, tmp_path: Path) -> None:
     """And so are files that are none, or of a later form; what is not known is passed over."""
     told = json.loads(profile_text(Machine("m", "M")))
     path = tmp_path / "machine.json"
     path.write_text(json.dumps({**told, "profile": {**told["profile"], **change}}))
-    with pytest.raises(PlanError, match=says):
+    with pytest.raises(PlanError, match=description):
         read_profile(path)
     for text in ("", "[]", "{}", json.dumps({**told, "version": 9}), json.dumps({**told, "kind": "lamp"})):
         path.write_text(text)

@@ -16,10 +16,10 @@ from numerus.printing.orientation.orientation_search import (
     Weights,
     apart,
     costs_of,
-    regret,
     sampled,
     search,
     shares,
+    weighted_cost,
 )
 from numerus.printing.orientation.pose_measures import measure
 from numerus.surface.part_fields import fields_of
@@ -84,17 +84,20 @@ def test_the_sphere_is_seen_growing_and_refined_near_the_best() -> None:
     found = search(part, fields_of(part), Weights(), 1200, met=seen.append)
     assert [len(s.ups) for s in seen] == [300, 600, 900, 1200]
     assert all(np.linalg.norm(s.ups.mean(axis=0)) < 0.02 for s in seen)
-    assert len(found.ups) > 1200 and found.regret.min() <= found.regret[:1200].min()
+    assert len(found.ups) > 1200 and found.weighted_cost.min() <= found.weighted_cost[:1200].min()
 
 
 def test_weights_are_blended_anew_without_measuring() -> None:
     """Regret is the weighted mean of shares; a cost that never changes takes no part; more weight, more say."""
     ball = ball_mesh(5)
     found = search(ball, fields_of(ball), Weights(), 300)
-    assert np.ptp(found.blended(Weights(*[0, 0, 0, 1] + [0] * 7)).regret) < 0.02 or np.ptp(found.cost("time")) > 1e-9
+    assert (
+        np.ptp(found.blended(Weights(*[0, 0, 0, 1] + [0] * 7)).weighted_cost) < 0.02
+        or np.ptp(found.cost("time")) > 1e-9
+    )
     costs = np.array([[0, 4.0] + [7] * 9, [1, 2] + [7] * 9, [2, 0] + [7] * 9])
     assert shares(costs)[:, 0] == pytest.approx([0, 0.5, 1])
-    assert regret(Weights(scars=3, supports=1), costs) == pytest.approx([0.25, 0.5, 0.75])
+    assert weighted_cost(Weights(scars=3, supports=1), costs) == pytest.approx([0.25, 0.5, 0.75])
 
 
 def test_the_best_apart_differ() -> None:

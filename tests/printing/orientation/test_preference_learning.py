@@ -23,7 +23,7 @@ def test_without_choices_the_school_speaks() -> None:
     """And every school explains itself and differs from the others."""
     assert learned(MEASURED, []) == MEASURED.weights
     assert len({s.weights for s in SCHOOL_WEIGHTS}) == len(SCHOOL_WEIGHTS)
-    assert all("Costs" in s.says or "costs" in s.says for s in SCHOOL_WEIGHTS)
+    assert all("Costs" in s.description or "costs" in s.description for s in SCHOOL_WEIGHTS)
 
 
 def test_choices_move_weights_toward_the_chooser() -> None:

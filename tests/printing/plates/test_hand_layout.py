@@ -43,8 +43,8 @@ def test_a_part_is_moved_and_turned_where_it_can_lie_and_refused_elsewhere() -> 
     made = moved(plate, "0", 30, 12, 45.0, SHAPES, MACHINE)
     assert (made.placed[0].x_mm, made.placed[0].turn_deg, made.placed[1]) == (30, 45.0, plate.placed[1])
     assert made.reach_mm[0] == pytest.approx(40.5, abs=0.5) and troubles(made, SHAPES, MACHINE) == {}
-    for x, y, says in ((30, 28, "another part"), (2, 10, "edge"), (50, 8, "weak spot")):
-        with pytest.raises(PlanError, match=says):
+    for x, y, description in ((30, 28, "another part"), (2, 10, "edge"), (50, 8, "weak spot")):
+        with pytest.raises(PlanError, match=description):
             moved(plate, "0", x, y, 0.0, SHAPES, MACHINE)
 
 

@@ -9,21 +9,21 @@ import trimesh
 from helpers import ball_mesh, box_mesh, handed_mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Mesh, merged
-from numerus.printing.preparation.headless import SCHOOL_OF, judged_poses, supported_part
+from numerus.printing.preparation.headless import SCHOOL_OF, ranked_poses, supported_part
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 
 
 def test_poses_come_least_regret_first_and_differ() -> None:
     """Sorted by score; the further ones lean elsewhere than the schools'; one school alone when asked."""
-    found = judged_poses(handed_mesh(), MACHINE, RESIN)
+    found = ranked_poses(handed_mesh(), MACHINE, RESIN)
     scores = [j.score for j in found]
     assert scores == sorted(scores)
     ups = np.array([j.cost.up for j in found if j.cost.school == "further"])
     cosines = ups @ ups.T - np.eye(len(ups))
     assert cosines.max() < np.cos(np.radians(24))
     for school, name in SCHOOL_OF.items():
-        assert [j.cost.school for j in judged_poses(handed_mesh(), MACHINE, RESIN, school)] == [name]
+        assert [j.cost.school for j in ranked_poses(handed_mesh(), MACHINE, RESIN, school)] == [name]
 
 
 def test_a_bowl_has_a_cup_upright_and_says_so() -> None:
@@ -33,7 +33,7 @@ def test_a_bowl_has_a_cup_upright_and_says_so() -> None:
     inner.apply_translation([0, 0, 2])
     bowl = trimesh.boolean.difference([outer, inner])
     mesh = Mesh(np.asarray(bowl.vertices), np.asarray(bowl.faces, np.int32))
-    cups = {j.cost.school: j.cost.cups for j in judged_poses(mesh, MACHINE, RESIN)}
+    cups = {j.cost.school: j.cost.cups for j in ranked_poses(mesh, MACHINE, RESIN)}
     assert cups["stands"] == 1
 
 

@@ -10,10 +10,10 @@ import pytest
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.army import mesh
 from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Stroke
+from numerus.domain.poses import BrushDab
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import merged
-from numerus.printing.checks.print_check import proved
+from numerus.printing.checks.print_check import check_print
 from numerus.printing.orientation.pose_measures import posed, school_up
 from numerus.printing.preparation.support_editing import (
     drafted,
@@ -27,7 +27,7 @@ from numerus.printing.preparation.support_editing import (
     without_tip,
 )
 from numerus.printing.supports.placement import built, support
-from numerus.printing.supports.posed_part import hung
+from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.style import STYLES, SupportStyle, style_for, tip_name
 from numerus.surface.part_fields import fields_of
 
@@ -78,11 +78,11 @@ def test_branches_of_a_trunk_that_goes_stand_by_themselves() -> None:
 def test_one_action_mends_what_the_proof_finds() -> None:
     """All tips taken but one: islands are caught again, tips grown until they hold; heavy ones are made finer."""
     made = support(posed(mesh("torso_apron"), school_up("leans back")), RESIN)
-    poor = built(made.hanging, made.style, made.pillars[:1])
-    assert proved(poor, MACHINE, RESIN).islands_left
+    poor = built(made.posed_part, made.style, made.pillars[:1])
+    assert check_print(poor, MACHINE, RESIN).islands_left
     again, proof = mended(poor, MACHINE, RESIN)
     assert proof.sound and proof.loads.margins.min() >= made.style.margin
-    assert proved(again, MACHINE, RESIN).too_heavy == ()
+    assert check_print(again, MACHINE, RESIN).too_heavy == ()
 
 
 def test_a_cone_on_its_point_gets_what_it_needs() -> None:
@@ -97,8 +97,8 @@ def test_keep_off_is_kept_and_hold_is_held() -> None:
     slab = subdivided(box_mesh((20, 20, 2)), 4)
     plain = support(slab, RESIN, STYLE, None, fields_of(slab))
     middle = (10.0, 10.0, 0.0)
-    off = support(slab, RESIN, STYLE, None, fields_of(slab, (), [Stroke("keep off", middle, 5.0)]))
-    on = support(slab, RESIN, STYLE, None, fields_of(slab, (), [Stroke("hold", middle, 5.0)]))
+    off = support(slab, RESIN, STYLE, None, fields_of(slab, (), [BrushDab("keep off", middle, 5.0)]))
+    on = support(slab, RESIN, STYLE, None, fields_of(slab, (), [BrushDab("hold", middle, 5.0)]))
 
     def within(made, radius):  # type: ignore[no-untyped-def]
         return sum(np.hypot(p.tip[0], p.tip[1]) < radius for p in made.pillars if p.why != "island")
@@ -125,7 +125,7 @@ def test_a_draft_is_the_same_again() -> None:
     """From its pillars alone the same supports come back."""
     part = posed(mesh("arm_L_bell"), school_up("stands"))
     made = support(part, RESIN, STYLE)
-    again = drafted(part, made.hanging.fields, STYLE, made.pillars)
+    again = drafted(part, made.posed_part.fields, STYLE, made.pillars)
     assert again.supports.vertices == pytest.approx(made.supports.vertices)
     assert again.islands_left == made.islands_left
 
@@ -137,4 +137,4 @@ def test_styles_differ_and_follow_the_pull() -> None:
     fast = style_for("balanced", Machine("m", "M", lift_mm_per_min=180), RESIN)
     assert fast.spacing_mm < style_for("balanced", MACHINE, RESIN).spacing_mm == SupportStyle().spacing_mm
     assert [tip_name(t, STYLE) for t in STYLE.tips_mm] == ["fine", "medium", "heavy"]
-    assert hung(box_mesh((9, 9, 3)), fields_of(box_mesh((9, 9, 3))), SupportStyle()).part.bounds_mm[0, 2] == 0
+    assert posed_part_of(box_mesh((9, 9, 3)), fields_of(box_mesh((9, 9, 3))), SupportStyle()).part.bounds_mm[0, 2] == 0

@@ -64,9 +64,9 @@ def test_as_much_is_poured_in_as_a_run_takes(ml: float, stands: float | None) ->
     assert (low is None) == (ml <= 200.01)
     if low is not None:
         assert 300 - ml / 240 * low == pytest.approx(100, abs=0.01)
-        assert "runs low after" in asked.says_with(asked.start_ml)
+        assert "runs low after" in asked.description_with(asked.start_ml)
     elif stands is not None and asked.start_ml >= stands + 3:
-        assert "pour in" in asked.says_with(asked.start_ml)
+        assert "pour in" in asked.description_with(asked.start_ml)
 
 
 def test_when_the_vat_runs_low_is_told_while_it_prints() -> None:

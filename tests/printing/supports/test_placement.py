@@ -16,7 +16,7 @@ from numerus.geometry.repair.health import edges_of
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import islands
 from numerus.printing.checks.layer_graph import layer_graph
-from numerus.printing.checks.print_check import loads, proved
+from numerus.printing.checks.print_check import check_print, loads
 from numerus.printing.orientation.pose_measures import posed, school_up
 from numerus.printing.supports.placement import support
 from numerus.printing.supports.posed_part import stands_flat
@@ -34,7 +34,7 @@ def test_no_island_is_left_and_no_pillar_passes_through_the_part(name: str, scho
     again = islands(solid_columns(made.whole.triangles, 0.04, 0.05))
     assert made.islands_left == ()
     assert [i for i in again if i.area_mm2 > 0.06] == []
-    assert proved(made, Machine("m", "M"), RESIN).touches == ()
+    assert check_print(made, Machine("m", "M"), RESIN).touches == ()
 
 
 def test_supports_are_closed_solids_on_the_plate() -> None:
@@ -76,7 +76,7 @@ def test_the_layer_graph_knows_margin_and_slice() -> None:
     graph = layer_graph(made, Machine("m", "M"), RESIN)
     assert graph.areas_mm2.sum() * graph.layer_mm / 1000 == pytest.approx(made.part.signed_volume_mm3 / 1000, rel=0.03)
     ratio, height = graph.least_margin()
-    margins = loads(made.hanging, made.pillars, Machine("m", "M"), RESIN).margins
+    margins = loads(made.posed_part, made.pillars, Machine("m", "M"), RESIN).margins
     assert ratio == margins.min() == margins[round(height / graph.layer_mm)]
     assert graph.bitmap(height).sum() * 0.1**2 == pytest.approx(
         graph.areas_mm2[round(height / graph.layer_mm)], abs=0.05
@@ -98,7 +98,7 @@ def test_tall_pillars_are_braced_or_stout() -> None:
     """A block high above the plate: no pillar swings, and one alone is thicker instead."""
     for block in (box_mesh((9, 9, 3)), ball_mesh(0.8)):
         made = support(block, RESIN, SupportStyle(lift_mm=40, flat_mm2=1e9))
-        proof = proved(made, Machine("m", "M"), RESIN)
+        proof = check_print(made, Machine("m", "M"), RESIN)
         assert made.steady and proof.swings == ()
 
 
@@ -123,10 +123,10 @@ def test_a_bar_on_the_part_stands_where_nobody_looks() -> None:
     part = merged([foot, ledge, post])
     centres = part.triangles.mean(axis=1)
     fields = fields_of(part)
-    for dear in (np.zeros(len(centres)), np.where(centres[:, 0] > -0.3, 1.0, 0.0)):
-        seen = replace(fields, show=dear, glue=np.zeros(len(centres), bool))
+    for scar_cost in (np.zeros(len(centres)), np.where(centres[:, 0] > -0.3, 1.0, 0.0)):
+        seen = replace(fields, show=scar_cost, glue=np.zeros(len(centres), bool))
         made = support(part, RESIN, SupportStyle(flat_mm2=1, aside_mm=0.8), None, seen)
         bars = [p for p in made.pillars if p.lands == "part" and p.tip[0] > -0.5]
         assert bars
         leans = max(np.hypot(p.foot[0] - p.tip[0], p.foot[1] - p.tip[1]) for p in bars)
-        assert (leans > 0.5) == bool(dear.any())
+        assert (leans > 0.5) == bool(scar_cost.any())

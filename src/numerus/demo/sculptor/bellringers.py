@@ -54,7 +54,7 @@ def _relief(cloth_: Shape, region: Shape, high: float) -> Shape:
 def arm_R_banner() -> list[Shape]:
     """The banner of the moth: cloth in folds from a crossbar, the moth in relief."""
     flag = banner(13.0, 15.0, 0.75, (0.75, 5.2))
-    hung = replace(flag, zone="scarf")
+    posed_part_of = replace(flag, zone="scarf")
     outline = [*MOTH, *[(-x, z) for x, z in reversed(MOTH)]]
     region = placed([prism(outline, 3.0, "wax", 0.1)], (0, 0, -6.4))[0]
     spots = [placed([prism([(x + 0.7 * np.cos(a), z + 0.7 * np.sin(a)) for a in np.arange(10) * 0.628], 3.0, "glass", 0.05)], (0, 0, -6.4))[0] for x, z in ((2.9, 2.2), (-2.9, 2.2), (2.1, -1.9), (-2.1, -1.9))]  # fmt: skip
@@ -64,7 +64,7 @@ def arm_R_banner() -> list[Shape]:
     loops = [ring((x, -0.9, 24.6), (0.66, 0.66), 0.28, "rope") for x in (-5, -2.5, 2.5, 5)]
     finial = [lathe((0, 0, 26.2), [(0, 0.5), (0.4, 1.0), (0.9, 0.5), (1.6, 0.8), (3.6, 0.12)], "brass")]
     fringe = [capsule((x, -0.9 + 0.7 * np.sin(2 * np.pi * x / 5.2 + 1.4), 24.4 - 15.0 * (0.86 + 0.14 * abs(x) / 6.5) + 0.4), (x, -0.9 + 0.7 * np.sin(2 * np.pi * x / 5.2 + 1.4), 24.4 - 15.0 * (0.86 + 0.14 * abs(x) / 6.5) - 0.8), 0.26, 0.22, "brass") for x in np.arange(-5.4, 5.6, 0.9)]  # fmt: skip
-    held = [*pole(26.4, -16.2), *soft(0.04, *bar), *soft(0.03, *placed([hung, *moth], at)), *soft(0.04, *loops, *finial, *fringe)]  # fmt: skip
+    held = [*pole(26.4, -16.2), *soft(0.04, *bar), *soft(0.03, *placed([posed_part_of, *moth], at)), *soft(0.04, *loops, *finial, *fringe)]  # fmt: skip
     return mirrored(arm(Hold((8.4, -3.4, 19.6), (0.03, -0.05, 1.0), (0.9, 0.7, -0.6)), held))
 
 

@@ -13,15 +13,15 @@ from PyQt6.QtWidgets import QFileDialog, QWidget
 from numerus.desk.session import Session
 from numerus.errors import BookError
 from numerus.post.cautions import DEFER
-from numerus.progress.orders import Order, Orders
+from numerus.progress.next_tasks import Task, TaskList
 
 SIZES_PT = (10, 9, 8, 7, 6, 5)
 
 
-def card_html(army: str, orders: Orders) -> str:
+def card_html(army: str, orders: TaskList) -> str:
     """The page: each order with its box, minutes and what must be at hand; each caution once."""
 
-    def row(o: Order) -> str:
+    def row(o: Task) -> str:
         below = "; ".join(filter(None, (o.detail, *o.at_hand)))
         return (
             f"<tr><td width='18'>☐</td><td><b>{escape(o.title)}</b><br><small>{escape(below)}</small></td>"

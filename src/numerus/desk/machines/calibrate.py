@@ -90,7 +90,7 @@ class CalibratePage(QWidget):
             self.exposure_says.setText(f"{error.message} {error.advice}")
         try:
             self.found = correction_of(Measured(self.outer.value(), self.inner.value()))
-            self.frame_says.setText(self.found.says)
+            self.frame_says.setText(self.found.description)
         except NumerusError:
             self.frame_says.setText("Enter both widths.")
         self.take_exposure.setEnabled(self.exposure_s is not None)

@@ -59,10 +59,10 @@ class LayerCycle(Drawing):
     def _told(self, painter: QPainter, y: float) -> None:
         (name, height), machine = self.tallest, self.machine
         now, before = run_minutes(height, machine), run_minutes(height, self.saved)
-        says = f"{name} takes {span(now)}"
+        description = f"{name} takes {span(now)}"
         if abs(now - before) >= 0.5:
-            says += f", {span(abs(now - before))} {'less' if now < before else 'more'} than as saved"
-        wide = self.text(painter, 0, y + 14, says, SECTION, True)
+            description += f", {span(abs(now - before))} {'less' if now < before else 'more'} than as saved"
+        wide = self.text(painter, 0, y + 14, description, SECTION, True)
         self.text(painter, 0, y + 32, self._otherwise(height), LABEL, colour="slate", width=max(wide, self.width()))
 
     def _otherwise(self, height: float) -> str:
@@ -102,6 +102,6 @@ class TipHolds(Drawing):
         self.text(painter, 0, y + 12, name)
         self.bar(painter, 110, y, room * held / most_mm2, 15, "river")
         self.bar(painter, 110, y, room * before / most_mm2, 15, "ink", filled=False)
-        says = f"{held:.0f} mm², {tip_n(tip_mm, self.resin):.1f} N"
-        self.text(painter, self.width(), y + 12, says, align=RIGHT)
-        self.region(QRectF(0, y, self.width(), 20), f"A {name} tip holds {says}")
+        description = f"{held:.0f} mm², {tip_n(tip_mm, self.resin):.1f} N"
+        self.text(painter, self.width(), y + 12, description, align=RIGHT)
+        self.region(QRectF(0, y, self.width(), 20), f"A {name} tip holds {description}")

@@ -61,7 +61,7 @@ class Band(Drawing):
 
     def _gate_widths(self) -> dict[int, float]:
         """Half-road widths at the gate after each stage, by figures a week."""
-        rate = {g.stage: g.per_week for g in self.session.answers.gates}
+        rate = {g.stage: g.per_week for g in self.session.answers.stage_throughputs}
         wide = {}
         for index, stage in enumerate(STAGES[:-1]):
             per_week = rate.get(stage, math.inf)
@@ -183,7 +183,7 @@ class Band(Drawing):
         lines = [f"{TITLES[stage]}: {counted(len(here), 'figure')}" if here else f"{TITLES[stage]}: no one"]
         lines += [f"{f.figure.name}: {f.detail}" for f in here[:8]]
         lines.append(f"Hands {hours(work.hands)}, machine {hours(work.machine)} still to do here")
-        rate = next((g.per_week for g in self.session.answers.gates if g.stage == stage), math.inf)
+        rate = next((g.per_week for g in self.session.answers.stage_throughputs if g.stage == stage), math.inf)
         if math.isfinite(rate):
             lines.append(
                 f"Lets {rate:.1f} figures a week through: hands' hours by the share of work waiting here, or the machine's hours"

@@ -10,7 +10,7 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.post.cautions import DEFER
-from numerus.progress.orders import Order
+from numerus.progress.next_tasks import Task
 from numerus.words import span
 
 
@@ -101,7 +101,7 @@ class OrdersPanel(QWidget):
         self.spare_note.setText("While one thing dries the next is done." if len(found.listed) > 1 else "")
         self.rail.update()
 
-    def _card(self, order: Order) -> QWidget:
+    def _card(self, order: Task) -> QWidget:
         """The order at hand: opened, with its cautions and buttons."""
         tick = self._tick(order)
         head = row(tick, label(order.title, "strong", True), label(span(order.minutes)), gap=8)
@@ -123,7 +123,7 @@ class OrdersPanel(QWidget):
         card.setToolTip(DEFER if order.cautions else "")
         return card
 
-    def _line(self, order: Order) -> QWidget:
+    def _line(self, order: Task) -> QWidget:
         when = f"{order.start:%H:%M}, " if order.start else ""
         head = row(label(order.title, "strong", True), label(span(order.minutes)))
         head.setStretch(0, 1)
@@ -131,7 +131,7 @@ class OrdersPanel(QWidget):
         made.setStretch(1, 1)
         return panel(made)
 
-    def _tick(self, order: Order) -> QCheckBox:
+    def _tick(self, order: Task) -> QCheckBox:
         tick = QCheckBox()
         tick.setAccessibleName(f"Done: {order.title}")
         tick.setToolTip(
@@ -140,7 +140,7 @@ class OrdersPanel(QWidget):
         tick.clicked.connect(lambda: self._do(order))
         return tick
 
-    def _do(self, order: Order) -> None:
+    def _do(self, order: Task) -> None:
         if order.facts:
             self.session.commit(order.title, facts=order.facts)
         else:

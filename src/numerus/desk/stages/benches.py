@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from numerus.desk.actions import Deeds
+from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.stages.build.bench import BuildBench
 from numerus.desk.stages.finish.bench import FinishBench
@@ -19,13 +19,13 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 
 
-def make_benches(context: Context, deeds: Deeds, renderer: Renderer) -> dict[str, Bench]:
+def make_benches(context: Context, user_actions: Actions, renderer: Renderer) -> dict[str, Bench]:
     """The benches by stage, in the order of the march."""
     made: list[Bench] = [
-        MusterBench(context, deeds.new_army, deeds.add_unit, deeds.edit_unit),
-        SortBench(context, deeds, renderer),
-        PoseBench(context, deeds, renderer),
-        PlateBench(context, deeds),
+        MusterBench(context, user_actions.new_army, user_actions.add_unit, user_actions.edit_unit),
+        SortBench(context, user_actions, renderer),
+        PoseBench(context, user_actions, renderer),
+        PlateBench(context, user_actions),
         PrintBench(context),
         WashBench(context),
         CureBench(context, renderer),

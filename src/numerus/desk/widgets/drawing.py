@@ -19,7 +19,7 @@ class Region:
     """A part of a drawing that tells something and, with ``act``, can be clicked or chosen by key."""
 
     box: QRectF
-    says: str
+    description: str
     act: Callable[[], None] | None = None
 
 
@@ -91,8 +91,8 @@ class Drawing(QWidget):
     def _active(self) -> list[Region]:
         return [r for r in self.regions if r.act is not None]
 
-    def region(self, box: QRectF, says: str = "", act: Callable[[], None] | None = None) -> None:
-        self.regions.append(Region(box, says, act))
+    def region(self, box: QRectF, description: str = "", act: Callable[[], None] | None = None) -> None:
+        self.regions.append(Region(box, description, act))
 
     def _region_at(self, at: QPointF) -> Region | None:
         return next((r for r in reversed(self.regions) if r.box.contains(at)), None)
@@ -102,7 +102,7 @@ class Drawing(QWidget):
             found = self._region_at(self.place(event))
             QToolTip.showText(
                 event.globalPos(),
-                f"<p style='white-space:pre-wrap'>{found.says}</p>" if found and found.says else "",
+                f"<p style='white-space:pre-wrap'>{found.description}</p>" if found and found.description else "",
                 self,
             )
             return True
@@ -134,7 +134,7 @@ class Drawing(QWidget):
 
     def _step(self, by: int) -> None:
         self.at = (self.at + by) % len(self._active())
-        self.setAccessibleDescription(self._active()[self.at].says)
+        self.setAccessibleDescription(self._active()[self.at].description)
         self.update()
 
     def text(

@@ -77,7 +77,7 @@ class PlatePicture(Drawing):
         self.plate: Plate | None = None
         self.machine: Machine | None = None
         self.outcomes: dict[str, str] = {}
-        self.says: Callable[[Placed], str] = lambda placed: placed.slot
+        self.description: Callable[[Placed], str] = lambda placed: placed.slot
         self.chosen = ""
         self.marks: list[tuple[float, float]] = []  # places of earlier failures, in mm
         self.by_hand = False
@@ -190,7 +190,7 @@ class PlatePicture(Drawing):
         word = f", {outcome}" if outcome else ""
         self.region(
             QRectF(centre.x() - reach, centre.y() - reach, 2 * reach, 2 * reach),
-            f"{number}. {self.says(placed)}{word}",
+            f"{number}. {self.description(placed)}{word}",
             lambda: self._tap(placed),
         )
 

@@ -13,7 +13,7 @@ from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import Island, layer_bitmap
 from numerus.geometry.solids.pockets import Cup
 from numerus.geometry.solids.sections import Sections
-from numerus.printing.checks.print_check import STANDING_N_PER_MM2, Proof, proved
+from numerus.printing.checks.print_check import STANDING_N_PER_MM2, PrintCheck, check_print
 from numerus.printing.orientation.pose_measures import layer_pulls_n
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import tip_n
@@ -36,7 +36,7 @@ class LayerGraph:
     islands: tuple[Island, ...]
     columns: Columns
     cups: tuple[Cup, ...]
-    proof: Proof
+    proof: PrintCheck
     grown: Sections
     joins: NDArray[np.int32]
 
@@ -79,7 +79,7 @@ class LayerGraph:
         at = np.flatnonzero((steps >= LINE_MM2) & (steps == wide))
         return [(float(k * self.layer_mm), float(steps[k])) for k in at]
 
-    def says(self, height_mm: float) -> str:
+    def description(self, height_mm: float) -> str:
         """One height in words."""
         k = int(np.clip(height_mm / self.layer_mm, 0, len(self.areas_mm2) - 1))
         margin = float(self.proof.loads.margins[k])
@@ -103,8 +103,8 @@ class LayerGraph:
 
 def layer_graph(made: Supported, machine: Machine, resin: Resin) -> LayerGraph:
     """Measured on solid columns of the part as it hangs."""
-    columns, grown = made.hanging.columns, made.hanging.grown
-    sealed = made.hanging.sealed
+    columns, grown = made.posed_part.columns, made.posed_part.grown
+    sealed = made.posed_part.sealed
     areas = grown.of_layers(grown.area_mm2)
     births = np.array([p.tip[2] for p in made.pillars])
     strength = np.array([tip_n(p.tip_mm, resin) * (p.lands != "part") for p in made.pillars])
@@ -113,6 +113,6 @@ def layer_graph(made: Supported, machine: Machine, resin: Resin) -> LayerGraph:
     if len(areas):
         holds = holds + areas[0] * STANDING_N_PER_MM2
     return LayerGraph(
-        columns.grid.layer_mm, areas, layer_pulls_n(grown, sealed, machine, resin), holds, tuple(made.hanging.born), columns,
-        tuple(sealed), proved(made, machine, resin), grown, grown.joins(),
+        columns.grid.layer_mm, areas, layer_pulls_n(grown, sealed, machine, resin), holds, tuple(made.posed_part.born), columns,
+        tuple(sealed), check_print(made, machine, resin), grown, grown.joins(),
     )  # fmt: skip

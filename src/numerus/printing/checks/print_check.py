@@ -26,9 +26,9 @@ from numerus.geometry.solids.pockets import Cup, cups
 from numerus.geometry.solids.sections import Sections, section_at, sections
 from numerus.geometry.solids.union_find import find_root
 from numerus.printing.machines.timing import pull_n
-from numerus.printing.orientation.pose_measures import telling
+from numerus.printing.orientation.pose_measures import is_significant_cup
 from numerus.printing.supports.placement import Supported, is_slender
-from numerus.printing.supports.posed_part import CHECK_MM, Hanging
+from numerus.printing.supports.posed_part import CHECK_MM, PosedPart
 from numerus.printing.supports.style import SupportStyle, tip_n
 from numerus.printing.supports.tips import places_mm
 from numerus.words import counted
@@ -59,7 +59,7 @@ class Loads:
 
 
 @dataclass(frozen=True, eq=False)
-class Proof:
+class PrintCheck:
     """What printing it layer by layer says. Numbers of pillars in ``too_light``, ``too_heavy``, ``swings``, ``touches``."""
 
     islands_left: tuple[Island, ...]
@@ -142,58 +142,58 @@ def section_pulls_n(grown: Sections, machine: Machine, resin: Resin, sealed: Seq
 
 
 def loads(
-    hanging: Hanging, pillars: Sequence[Pillar], machine: Machine, resin: Resin, sealed: Sequence[Cup] = ()
+    posed_part: PosedPart, pillars: Sequence[Pillar], machine: Machine, resin: Resin, sealed: Sequence[Cup] = ()
 ) -> Loads:
     """Who carries what, layer by layer."""
-    grown = hanging.grown
+    grown = posed_part.grown
     tips = np.array([p.tip for p in pillars]).reshape(-1, 3)
-    at, where = _touched(hanging, grown, tips)
+    at, where = _touched(posed_part, grown, tips)
     strength = np.array([tip_n(p.tip_mm, resin) for p in pillars])
     begin, below = grown.links_of()
     margins, carried, loose = np.full(grown.layers, np.inf), np.zeros(len(pillars)), np.zeros(grown.layers)
     stand = np.where(grown.layer == 0, grown.area_mm2 * STANDING_N_PER_MM2, 0.0)
     _sweep(
-        grown.begin, begin, below, section_pulls_n(grown, machine, resin, hanging.sealed), stand, at, where, strength,
+        grown.begin, begin, below, section_pulls_n(grown, machine, resin, posed_part.sealed), stand, at, where, strength,
         margins, carried, loose, LEAST_PULL_N,
     )  # fmt: skip
     return Loads(margins, carried, loose)
 
 
-def _touched(hanging: Hanging, grown: Sections, tips: Floats) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+def _touched(posed_part: PosedPart, grown: Sections, tips: Floats) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
     """Layer and number of the section each tip holds: the first within LOOK_UP layers above it; -1 for none."""
     first = np.maximum(np.round(tips[:, 2] / grown.grid.layer_mm).astype(np.int64) - 1, 0)
     layer, section = first.copy(), np.full(len(tips), -1, np.int64)
     for up in range(LOOK_UP + 1):
         open_ = np.flatnonzero(section < 0)
         if len(open_):
-            section[open_] = section_at(hanging.columns, grown, tips[open_, :2], first[open_] + up, NEAR_TIP_PX)
+            section[open_] = section_at(posed_part.columns, grown, tips[open_, :2], first[open_] + up, NEAR_TIP_PX)
             layer[open_] = first[open_] + up
     return layer, section
 
 
-def proved(made: Supported, machine: Machine, resin: Resin) -> Proof:
+def check_print(made: Supported, machine: Machine, resin: Resin) -> PrintCheck:
     """All that can be said of a supported part before it is printed."""
-    hanging, style, pillars = made.hanging, made.style, made.pillars
-    found = loads(hanging, pillars, machine, resin)
+    posed_part, style, pillars = made.posed_part, made.style, made.pillars
+    found = loads(posed_part, pillars, machine, resin)
     on_part = np.array([p.lands == "part" for p in pillars], bool)
     light = np.flatnonzero(found.carried * style.margin > 1 + 1e-9)
     fine = np.array([p.tip_mm <= style.tips_mm[0] + 1e-9 for p in pillars], bool)
     heavy = np.flatnonzero((found.carried * style.margin < TOO_HEAVY) & ~fine & ~on_part)
-    beyond = unheld(hanging, pillars, resin, style)
+    beyond = unheld(posed_part, pillars, resin, style)
     scars, minutes = scar_bill(made)
-    return Proof(
-        made.islands_left, len(beyond) * hanging.columns.grid.pixel_mm**2, beyond, found, tuple(light.tolist()),
+    return PrintCheck(
+        made.islands_left, len(beyond) * posed_part.columns.grid.pixel_mm**2, beyond, found, tuple(light.tolist()),
         tuple(heavy.tolist()), _swinging(made), _touching(made), scars, minutes,
     )  # fmt: skip
 
 
-def unheld(hanging: Hanging, pillars: Sequence[Pillar], resin: Resin, style: SupportStyle) -> Floats:
+def unheld(posed_part: PosedPart, pillars: Sequence[Pillar], resin: Resin, style: SupportStyle) -> Floats:
     """Overhang beyond the resin's reach with no tip within the usual spacing, as places: between tips of one field a layer
     bridges.
     """
     from scipy.spatial import cKDTree
 
-    far = places_mm(hanging.columns, hanging.beyond(resin.reach_mm))
+    far = places_mm(posed_part.columns, posed_part.beyond(resin.reach_mm))
     if not len(far) or not pillars:
         return far
     near = cKDTree(np.array([p.tip for p in pillars])).query(far, distance_upper_bound=1.15 * style.spacing_mm)[0]
@@ -210,11 +210,11 @@ def _swinging(made: Supported) -> tuple[int, ...]:
 
 def _touching(made: Supported) -> tuple[int, ...]:
     """Pillars whose shaft passes through the part."""
-    room, found = made.hanging.room(0.0), []
+    clearance, found = made.posed_part.clearance(0.0), []
     for i, p in enumerate(made.pillars):
         if p.lands != "part":
             joint, knee, foot = (np.array(v) for v in (p.joint, p.knee, p.foot))
-            if not (room.free(joint, knee, 0.1) and room.free(knee, foot, 0.1)):
+            if not (clearance.free(joint, knee, 0.1) and clearance.free(knee, foot, 0.1)):
                 found.append(i)
     return tuple(found)
 
@@ -224,7 +224,7 @@ def marks(made: Supported) -> tuple[Floats, Floats, Floats]:
     places = [p.tip for p in made.pillars] + [p.foot for p in made.pillars if p.lands == "part"]
     sizes = [p.tip_mm for p in made.pillars] + [p.tip_mm for p in made.pillars if p.lands == "part"]
     points, size = np.array(places).reshape(-1, 3), np.array(sizes)
-    shown = made.hanging.fields.show[made.hanging.face_at(points)] if len(points) else np.zeros(0)
+    shown = made.posed_part.fields.show[made.posed_part.face_at(points)] if len(points) else np.zeros(0)
     return points, np.pi * size**2 / 4, shown
 
 
@@ -258,7 +258,7 @@ def _necks(layer, area, begin, below):  # type: ignore[no-untyped-def]
 
 
 @dataclass(frozen=True)
-class MeshProof:
+class MeshPrintCheck:
     """A mesh with its supports judged as one solid: islands, overhang beyond reach, and its weakest section (strength over
     pull, and where).
     """
@@ -270,18 +270,18 @@ class MeshProof:
     at_mm: tuple[float, float, float]
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         born = f"{counted(len(self.islands), 'place')} in mid-air" + (
             f", the first at {min(i.z_mm for i in self.islands):.1f} mm" if self.islands else ""
         )
         held = f"its weakest neck, {self.at_mm[2]:.1f} mm up, holds {self.least_margin:.1f} times the pull"
-        sealed = [c for c in self.cups if telling(c)]
+        sealed = [c for c in self.cups if is_significant_cup(c)]
         return (
             f"As a print: {born}; {held}; {self.unsupported_mm2:.0f} mm² beyond reach; {counted(len(sealed), 'cup')}."
         )
 
 
-def proved_mesh(mesh: Mesh, machine: Machine, resin: Resin) -> MeshProof:
+def check_mesh_print(mesh: Mesh, machine: Machine, resin: Resin) -> MeshPrintCheck:
     """Ready-supported parts, and our own: no word of who placed what."""
     columns = solid_columns(mesh.triangles, CHECK_MM, CHECK_MM)
     grown = sections(columns)
@@ -295,6 +295,6 @@ def proved_mesh(mesh: Mesh, machine: Machine, resin: Resin) -> MeshProof:
         else (0.0, 0.0, 0.0)
     )
     far = overhangs(columns, resin.reach_mm)
-    return MeshProof(
+    return MeshPrintCheck(
         tuple(islands(columns)), len(far) * CHECK_MM**2, tuple(cups(columns)), float(margin.min(initial=np.inf)), at
     )

@@ -12,9 +12,9 @@ from numerus.domain.machines import Machine
 from numerus.domain.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.pockets import Cup
-from numerus.printing.checks.print_check import Proof
+from numerus.printing.checks.print_check import PrintCheck
 from numerus.printing.hollow.venting import cup_place
-from numerus.printing.orientation.pose_measures import telling
+from numerus.printing.orientation.pose_measures import is_significant_cup
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import SupportStyle, tip_name
 from numerus.words import counted
@@ -29,13 +29,15 @@ class PrintFinding:
     """``code`` one of island, light, touches, swings, far, cup, pool, heavy; ``pillar`` its number, -1 for none."""
 
     code: str
-    says: str
+    description: str
     advice: str
     place_mm: Point
     pillar: int = -1
 
 
-def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup], pools_ml: float = 0.0) -> list[PrintFinding]:
+def print_findings(
+    made: Supported, proof: PrintCheck, sealed: Sequence[Cup], pools_ml: float = 0.0
+) -> list[PrintFinding]:
     """The gravest first; ``pools_ml``: resin the part keeps as it hangs."""
     pillars, carried, style = made.pillars, proof.loads.carried, made.style
     found = [
@@ -62,9 +64,9 @@ def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup], pools_m
     found += [
         PrintFinding(
             "cup", f"a cup seals {c.area_mm2:.0f} mm² from {c.from_mm:.1f} mm", "vent it near its bottom, or tilt",
-            cup_place(made.hanging.columns, c)
+            cup_place(made.posed_part.columns, c)
         )
-        for c in sealed if telling(c)
+        for c in sealed if is_significant_cup(c)
     ]  # fmt: skip
     if pools_ml >= LEAST_POOL_ML:
         x, y, z = (float(v) for v in made.part.bounds_mm.mean(axis=0))
@@ -79,13 +81,13 @@ def print_findings(made: Supported, proof: Proof, sealed: Sequence[Cup], pools_m
 
 
 def _tip(
-    code: str, number: int, says: str, advice: str, pillars: Sequence[Pillar], style: SupportStyle
+    code: str, number: int, description: str, advice: str, pillars: Sequence[Pillar], style: SupportStyle
 ) -> PrintFinding:
     pillar = pillars[number]
-    return PrintFinding(code, f"{tip_name(pillar.tip_mm, style)} tip {says}", advice, pillar.tip, number)
+    return PrintFinding(code, f"{tip_name(pillar.tip_mm, style)} tip {description}", advice, pillar.tip, number)
 
 
-def _gathered(proof: Proof, style: SupportStyle) -> list[Point]:
+def _gathered(proof: PrintCheck, style: SupportStyle) -> list[Point]:
     """Places of overhang without a tip, one for each patch."""
     kept: list[Floats] = []
     for point in proof.unsupported:
@@ -94,7 +96,7 @@ def _gathered(proof: Proof, style: SupportStyle) -> list[Point]:
     return [(float(p[0]), float(p[1]), float(p[2])) for p in kept]
 
 
-def verdict(proof: Proof, found: Sequence[PrintFinding]) -> str:
+def verdict(proof: PrintCheck, found: Sequence[PrintFinding]) -> str:
     """What is not right yet, the gravest three, or that all is."""
     bare = len([f for f in found if f.code == "far"])
     counts = (
@@ -124,7 +126,7 @@ def misfit(made: Supported, machine: Machine) -> str:
     return ""
 
 
-def tip_says(made: Supported, proof: Proof, number: int) -> str:
+def tip_says(made: Supported, proof: PrintCheck, number: int) -> str:
     """One tip in words."""
     pillar = made.pillars[number]
     lands = {"plate": "stands on the plate", "part": "stands on the part", "pillar": "leans on a neighbour"}[
@@ -141,7 +143,7 @@ def tip_says(made: Supported, proof: Proof, number: int) -> str:
     return f"{size}; {reason}, {lands}; carries {proof.loads.carried[number]:.0%} of what it holds."
 
 
-def supports_say(made: Supported, proof: Proof) -> str:
+def supports_say(made: Supported, proof: PrintCheck) -> str:
     """All supports in words: how many, how strong, and what they cost in marks and minutes."""
     sizes = [tip_name(p.tip_mm, made.style) for p in made.pillars]
     kinds = ", ".join(f"{sizes.count(n)} {n}" for n in ("fine", "medium", "heavy") if n in sizes)

@@ -98,7 +98,9 @@ def hollow(
     wall = _least_wall(skin_mesh, rooms)
     rooms = [_strutted(r, strut_mm) for r in rooms] if strut_mm > 0 else rooms
     skin = _Skin(mesh, *even_points(skin_mesh, SAMPLES), others)
-    drains = [d for room in rooms for d in _drains(mesh_of(room), skin, wall_mm, drain_mm, np.asarray(up, float))]
+    drains = [
+        d for clearance in rooms for d in _drains(mesh_of(clearance), skin, wall_mm, drain_mm, np.asarray(up, float))
+    ]
     return _opened(mesh, solid, rooms, drains, wall, others)
 
 
@@ -121,8 +123,8 @@ def _opened(
 ) -> Hollowed:
     """Rooms and drains taken out of a solid."""
     open_ = solid
-    for room in rooms:
-        open_ = open_ - room
+    for clearance in rooms:
+        open_ = open_ - clearance
     for drain in drains:
         open_ = open_ - bore(drain)
     made = zones_from(mesh_of(open_), source)
@@ -136,7 +138,7 @@ def with_drain_at(made: Hollowed, number: int, at_mm: Sequence[float] | Floats) 
     from scipy.spatial import cKDTree
 
     place, old = np.asarray(at_mm, float), made.drains[number]
-    corners = np.concatenate([_on_wall(room) for room in made.rooms])
+    corners = np.concatenate([_on_wall(clearance) for clearance in made.rooms])
     near, index = cKDTree(corners).query(place)
     way = (corners[index] - place) / max(float(near), 1e-9)
     normal = made.source.normals[int(np.argmin(np.linalg.norm(made.source.triangles.mean(axis=1) - place, axis=1)))]
@@ -162,16 +164,16 @@ def plugs(made: Hollowed, play_mm: float) -> Mesh:
     return mesh_of(whole)
 
 
-def _strutted(room: Any, strut_mm: float) -> Any:
+def _strutted(clearance: Any, strut_mm: float) -> Any:
     """A room with upright posts left standing in it, on a grid; between them resin still runs."""
     from manifold3d import Manifold
 
-    x0, y0, z0, x1, y1, z1 = room.bounding_box()
+    x0, y0, z0, x1, y1, z1 = clearance.bounding_box()
     posts = Manifold()
     for x in np.arange(x0 + STRUT_EVERY_MM / 2, x1, STRUT_EVERY_MM):
         for y in np.arange(y0 + STRUT_EVERY_MM / 2, y1, STRUT_EVERY_MM):
             posts = posts + Manifold.cylinder(z1 - z0 + 2, strut_mm / 2, circular_segments=16).translate((x, y, z0 - 1))
-    return room - posts
+    return clearance - posts
 
 
 def _least_wall(skin: Mesh, rooms: Sequence[Any]) -> float:
@@ -179,7 +181,7 @@ def _least_wall(skin: Mesh, rooms: Sequence[Any]) -> float:
     from scipy.spatial import cKDTree
 
     tree = cKDTree(even_points(skin, SKIN_POINTS)[0])
-    return min(float(tree.query(mesh_of(room).vertices, workers=2)[0].min()) for room in rooms)
+    return min(float(tree.query(mesh_of(clearance).vertices, workers=2)[0].min()) for clearance in rooms)
 
 
 def _standing_columns(mesh: Mesh) -> Any:
@@ -200,10 +202,10 @@ def _cavity(mesh: Mesh, skin_of: Mesh, wall_mm: float) -> Any:
     cell = max(wall_mm / CELLS_PER_WALL, float(mesh.extents_mm.max()) / MOST_CELLS)
     inside, origin = _cells(mesh, cell)
     depth = _exact(skin_of, (distance_transform_edt(inside) - 0.5) * cell, origin, wall_mm, cell)
-    room = _roomy(depth, wall_mm, cell)
-    if not room.any():
+    clearance = _roomy(depth, wall_mm, cell)
+    if not clearance.any():
         return None
-    shut = (depth > wall_mm) & ~room
+    shut = (depth > wall_mm) & ~clearance
     field = gaussian_filter(np.where(shut, wall_mm - 0.5 * cell, depth).astype(np.float32), SMOOTH_CELLS)
     if field.max() <= wall_mm:
         return None
@@ -261,11 +263,11 @@ def _roomy(depth: Any, wall_mm: float, cell: float) -> Any:
     return (depth > wall_mm) & (distance_transform_edt(~core) * cell <= LEAST_ROOM_MM + cell)
 
 
-def _drains(room: Mesh, skin: _Skin, wall_mm: float, drain_mm: float, up: Floats) -> list[Drain]:
+def _drains(clearance: Mesh, skin: _Skin, wall_mm: float, drain_mm: float, up: Floats) -> list[Drain]:
     """One drain at either end of a room, through the shortest wall that is seen least, under another part where one is."""
     from scipy.spatial import cKDTree
 
-    inner = _on_wall(room)
+    inner = _on_wall(clearance)
     high = inner @ up
     reach = END_SHARE * float(np.ptp(high))
     made: list[Drain] = []
@@ -279,9 +281,9 @@ def _drains(room: Mesh, skin: _Skin, wall_mm: float, drain_mm: float, up: Floats
     return made
 
 
-def _on_wall(room: Mesh) -> Floats:
+def _on_wall(clearance: Mesh) -> Floats:
     """Points all over a room's wall: its corners alone may lie far apart."""
-    return np.concatenate([room.vertices, even_points(room, SAMPLES)[0]])
+    return np.concatenate([clearance.vertices, even_points(clearance, SAMPLES)[0]])
 
 
 def xyz(v: Sequence[float] | Floats) -> tuple[float, float, float]:

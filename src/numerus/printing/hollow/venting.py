@@ -18,7 +18,7 @@ from numerus.geometry.solids.layers import layer_bitmap
 from numerus.geometry.solids.pockets import Cup, Pocket, cups, pools
 from numerus.printing.hollow.hollowing import SHOW_WEIGHT, Drain, bore, xyz
 from numerus.printing.orientation.orientation_search import directions
-from numerus.printing.orientation.pose_measures import LIFT_MM, lies_flat, posed, telling
+from numerus.printing.orientation.pose_measures import LIFT_MM, is_significant_cup, lies_flat, posed
 from numerus.printing.supports.posed_part import LAYER_MM, PIXEL_MM, in_part
 
 VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
@@ -65,12 +65,12 @@ def cups_vented(mesh: Mesh, up: Sequence[float] | Floats) -> tuple[Mesh, int]:
     count = 0
     for _ in range(ROUNDS):
         turned = posed(mesh, np.asarray(up))
-        hanging = turned.moved((0, 0, 0.0 if lies_flat(turned) else LIFT_MM))
-        columns = solid_columns(hanging.triangles, PIXEL_MM, LAYER_MM)
+        posed_part = turned.moved((0, 0, 0.0 if lies_flat(turned) else LIFT_MM))
+        columns = solid_columns(posed_part.triangles, PIXEL_MM, LAYER_MM)
         made = 0
-        for cup in filter(telling, cups(columns)):
+        for cup in filter(is_significant_cup, cups(columns)):
             try:
-                mesh, _ = vented(mesh, in_part(hanging, mesh, up, np.array(cup_place(columns, cup))), up)
+                mesh, _ = vented(mesh, in_part(posed_part, mesh, up, np.array(cup_place(columns, cup))), up)
                 made += 1
             except GeometryError:
                 continue
@@ -132,7 +132,7 @@ class Tipping:
         return sum(p.volume_ml for p in self.pools)
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         if self.hanging_ml < LEAST_POOL_ML:
             return "As it hangs it runs empty by itself."
         if self.left_ml >= self.hanging_ml - LEAST_POOL_ML:
@@ -143,12 +143,12 @@ class Tipping:
         return f"As it hangs it keeps {self.hanging_ml:.2f} ml; tip it {_side(self.up)} and {rest}."
 
 
-def tipping(mesh: Mesh, hung: Sequence[float] | Floats = (0, 0, 1)) -> Tipping:
-    """Which way to tip a part so that least stays in it; ``hung``: the direction of the part that hangs from the plate,
+def tipping(mesh: Mesh, posed_part_of: Sequence[float] | Floats = (0, 0, 1)) -> Tipping:
+    """Which way to tip a part so that least stays in it; ``posed_part_of``: the direction of the part that hangs from the plate,
     away from the floor while it is printed the other way up.
     """
     ways = [(x, y, z) for x in (-1, 0, 1) for y in (-1, 0, 1) for z in (-1, 0, 1) if (x, y, z) != (0, 0, 0)]
-    pixel, down = max(TIP_PIXEL_MM, float(mesh.extents_mm.max()) / 200), xyz(-np.asarray(hung, float))
+    pixel, down = max(TIP_PIXEL_MM, float(mesh.extents_mm.max()) / 200), xyz(-np.asarray(posed_part_of, float))
     kept = {way: _told_pools(mesh, way, pixel) for way in ways}
     best = min(kept, key=lambda w: (round(_ml(kept[w]), 3), float(np.linalg.norm(np.asarray(w) - down))))
     return Tipping(_ml(_told_pools(mesh, down, pixel)), xyz(best), kept[best])

@@ -95,7 +95,7 @@ class Correction:
     scale: float
 
     @property
-    def says(self) -> str:
+    def description(self) -> str:
         way = "in" if self.bleed_mm >= 0 else "out"
         return f"Draw outlines {way} by {abs(self.bleed_mm):.3f} mm on each side; sizes are {100 * (self.scale - 1):+.2f} %."
 

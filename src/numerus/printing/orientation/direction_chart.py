@@ -35,9 +35,9 @@ def up_of(x: float, y: float) -> Floats:
 
 @dataclass(frozen=True, eq=False)
 class ChartMap:
-    """``regret`` (SIZE, SIZE) over the disc's square, and outlines of the regions of least regret, each (n, 2) in the disc."""
+    """``weighted_cost`` (SIZE, SIZE) over the disc's square, and outlines of the regions of least regret, each (n, 2) in the disc."""
 
-    regret: Floats
+    weighted_cost: Floats
     contours: tuple[Floats, ...]
 
 
@@ -54,11 +54,13 @@ def chart_map(found: Search) -> ChartMap:
     ups = np.stack([-x / length * flat, y / length * flat, z], axis=-1)
     near, index = cKDTree(found.ups).query(ups.reshape(-1, 3), k=min(6, len(found.ups)))
     weight = 1 / (near + 0.02) ** 2
-    regret = ((found.regret[index] * weight).sum(axis=1) / weight.sum(axis=1)).reshape(SIZE, SIZE)
+    weighted_cost = ((found.weighted_cost[index] * weight).sum(axis=1) / weight.sum(axis=1)).reshape(SIZE, SIZE)
     inside = np.hypot(x, y) <= 1
-    level = float(np.quantile(regret[inside], GOOD))
-    lines = find_contours(regret, level, mask=inside)
-    return ChartMap(regret, tuple((line[:, ::-1] - SIZE / 2 + 0.5) / (SIZE / 2) for line in lines if len(line) > 12))
+    level = float(np.quantile(weighted_cost[inside], GOOD))
+    lines = find_contours(weighted_cost, level, mask=inside)
+    return ChartMap(
+        weighted_cost, tuple((line[:, ::-1] - SIZE / 2 + 0.5) / (SIZE / 2) for line in lines if len(line) > 12)
+    )
 
 
 def outline_of(mesh: Mesh, up: Floats) -> Floats:

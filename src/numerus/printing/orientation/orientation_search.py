@@ -33,7 +33,7 @@ REFINED, REFINE_DEG, AROUND = 6, (5.0, 2.5), 12
 APART_DEG = 25.0
 
 COSTS = ("scars", "supports", "steps", "time", "footprint", "pull", "jumps", "islands", "cups", "warp", "drain")
-COST_SAYS = {
+COST_DESCRIPTION = {
     "scars": "marks of tips on what is seen", "supports": "skin that must be held from below",
     "steps": "layer steps on what is seen", "time": "height, which is time", "footprint": "room on the plate",
     "pull": "the largest layer, which pulls most", "jumps": "sudden changes of layer, which leave lines",
@@ -67,16 +67,16 @@ class Weights:
 @dataclass(frozen=True, eq=False)
 class Search:
     """Directions tried: ``ups`` (n, 3), their ``costs`` (n, 11) in the order of COSTS (areas mm², mm, counts), and their
-    ``regret`` (n,): the weighted mean of each cost as a share of its range, least best.
+    ``weighted_cost`` (n,): the weighted mean of each cost as a share of its range, least best.
     """
 
     ups: Floats
     costs: Floats
-    regret: Floats
+    weighted_cost: Floats
 
     @property
     def best(self) -> int:
-        return int(np.argmin(self.regret))
+        return int(np.argmin(self.weighted_cost))
 
     @property
     def shares(self) -> Floats:
@@ -91,7 +91,7 @@ class Search:
 
     def blended(self, weights: Weights) -> Search:
         """The same directions under other weights: at once, since nothing is measured again."""
-        return Search(self.ups, self.costs, regret(weights, self.costs))
+        return Search(self.ups, self.costs, weighted_cost(weights, self.costs))
 
 
 def shares(costs: Floats) -> Floats:
@@ -99,7 +99,7 @@ def shares(costs: Floats) -> Floats:
     return (costs - low) / np.maximum(costs.max(axis=0) - low, 1e-12)
 
 
-def regret(weights: Weights, costs: Floats) -> Floats:
+def weighted_cost(weights: Weights, costs: Floats) -> Floats:
     """Weighted mean of the shares; what is the same in every direction takes no part."""
     told = weights.row * (np.ptp(costs, axis=0) > 1e-9)
     return np.asarray(shares(costs) @ told / max(told.sum(), 1e-9))
@@ -153,7 +153,7 @@ class Sampled:
 
     normals: Floats
     area: Floats
-    dear: Floats
+    scar_cost: Floats
     show: Floats
     sheet: Floats
     hull: Floats
@@ -173,7 +173,7 @@ def sampled(mesh: Mesh, fields: Fields) -> Sampled:
     corners, normals, start, beside = _corners(mesh)
     sheet = area * _sheets(mesh, pick)
     return Sampled(
-        mesh.normals[pick], area, area * fields.dear[pick], area * fields.show[pick], sheet, _hull(mesh),
+        mesh.normals[pick], area, area * fields.scar_cost[pick], area * fields.show[pick], sheet, _hull(mesh),
         inside, volume, corners, normals, start, beside,
     )  # fmt: skip
 
@@ -283,7 +283,9 @@ def _extremes(heights, facing, start, beside, born, cupped, pooled):  # type: ig
 
 def costs_of(part: Sampled, ups: Floats) -> Floats:
     """The costs of directions (n, 3): float64 (n, 11) in the order of COSTS."""
-    scars, held, steps, curls, shadow = face_costs(part.normals, ups, part.dear, part.area, part.show, part.sheet).T
+    scars, held, steps, curls, shadow = face_costs(
+        part.normals, ups, part.scar_cost, part.area, part.show, part.sheet
+    ).T
     height = np.ptp(part.hull @ ups.T, axis=0)
     peak, jump = _layer_sizes(ups @ part.inside.T, SLABS)
     born, cupped, pooled = np.zeros(len(ups)), np.zeros(len(ups)), np.zeros(len(ups))
@@ -308,11 +310,11 @@ def search(
             raise Cancelled
         ups, costs = np.concatenate([ups, batch]), np.concatenate([costs, costs_of(part, batch)])
         if met is not None:
-            met(Search(ups, costs, regret(weights, costs)))
+            met(Search(ups, costs, weighted_cost(weights, costs)))
     for degrees in REFINE_DEG:
-        more = _around(ups[apart(ups, regret(weights, costs), REFINED, APART_DEG)], degrees)
+        more = _around(ups[apart(ups, weighted_cost(weights, costs), REFINED, APART_DEG)], degrees)
         ups, costs = np.concatenate([ups, more]), np.concatenate([costs, costs_of(part, more)])
-    return Search(ups, costs, regret(weights, costs))
+    return Search(ups, costs, weighted_cost(weights, costs))
 
 
 def _batches(count: int) -> Iterator[tuple[float, Floats]]:

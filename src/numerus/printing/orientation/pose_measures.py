@@ -15,7 +15,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Stroke
+from numerus.domain.poses import BrushDab
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns
@@ -32,12 +32,12 @@ FLAT_MM2 = 40.0
 ON_PLATE_MM = 0.15
 CUP_LOOKS, CUP_APART_DEG, CUP_LOOK_PX_MM = 14, 12.0, 0.2
 LARGE_CUP_MM2 = 30.0
-CUP_REGRET = 2.0  # one cup costs as much as twice the worst of what the search can guess of cups
+CUP_COST = 2.0  # one cup costs as much as twice the worst of what the search can guess of cups
 # What a smaller cup adds to the pull is a tenth of a newton; into a shallow one the film bends.
-TELLING_CUP_MM2, TELLING_DEEP_MM = 4.0, 0.5
+SIGNIFICANT_CUP_MM2, SIGNIFICANT_CUP_DEEP_MM = 4.0, 0.5
 
 SCHOOLS = ("stands", "leans back", "lies on its back", "best found")
-SCHOOL_SAYS = {
+SCHOOL_DESCRIPTION = {
     "stands": "Uprights: best vertical detail, marks hide underneath, but tall and slow.",
     "leans back": "Tilters: layer areas change slowly and lines break up; more to hold up.",
     "lies on its back": "Back-layers: safest and shortest; costs detail on the side nobody sees.",
@@ -74,9 +74,9 @@ class PoseCost:
     pools_ml: float = 0.0
 
 
-def telling(cup: Cup) -> bool:
+def is_significant_cup(cup: Cup) -> bool:
     """Whether a cup pulls enough to be vented or tilted away."""
-    return cup.area_mm2 >= TELLING_CUP_MM2 and cup.to_mm - cup.from_mm >= TELLING_DEEP_MM
+    return cup.area_mm2 >= SIGNIFICANT_CUP_MM2 and cup.to_mm - cup.from_mm >= SIGNIFICANT_CUP_DEEP_MM
 
 
 def school_up(school: str, found: Search | None = None) -> Floats:
@@ -116,7 +116,7 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
     area, off_plate = turned.areas_mm2, turned.triangles[:, :, 2].min(axis=1) > ON_PLATE_MM
     hangs = area * off_plate
     scars, held, steps, curls, _ = face_costs(
-        turned.normals, np.array([[0, 0, 1.0]]), hangs * fields.dear, hangs, hangs * fields.show, area
+        turned.normals, np.array([[0, 0, 1.0]]), hangs * fields.scar_cost, hangs, hangs * fields.show, area
     )[0].tolist()
     height = float(turned.extents_mm[2]) + lift
     return PoseCost(
@@ -125,7 +125,7 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
         float(areas.max(initial=0)), float(layer_pulls_n(grown, sealed, machine, resin).max(initial=0)),
         len(born), _footprint_mm2(columns), columns.volume_mm3 / 1000, tuple(areas.tolist()),
         tuple(float(grown.layer[k]) * step - lift for k in born), step,
-        sum(map(telling, sealed)),
+        sum(map(is_significant_cup, sealed)),
         steps,
         float(np.abs(np.diff(areas)).max(initial=0)) * 0.1 / step,
         curls, retained_ml(turned, (0.0, 0.0, -1.0)),
@@ -156,7 +156,7 @@ def _footprint_mm2(columns: Columns) -> float:
 def candidates(
     mesh: Mesh, machine: Machine, resin: Resin, weights: Weights | None = None,
     progress: Callable[[float], bool] | None = None, fields: Fields | None = None,
-    met: Callable[[Search], object] | None = None, strokes: tuple[Stroke, ...] = (),
+    met: Callable[[Search], object] | None = None, strokes: tuple[BrushDab, ...] = (),
 ) -> tuple[list[PoseCost], Search]:  # fmt: skip
     """The schools' poses and the best found, measured, with the search they came from; ``met`` sees the search grow."""
 
@@ -181,13 +181,13 @@ def without_cups(mesh: Mesh, found: Search, weights: Weights) -> Search:
 
     What seals skin counts as much more as it has cups; the direction of least regret then comes first.
     """
-    looked = apart(found.ups, found.regret, CUP_LOOKS, CUP_APART_DEG)
+    looked = apart(found.ups, found.weighted_cost, CUP_LOOKS, CUP_APART_DEG)
     with ThreadPoolExecutor(2) as pool:
         sealed = list(pool.map(lambda k: _cups_of(mesh, found.ups[k]), looked))
-    worse = found.regret.copy()
+    worse = found.weighted_cost.copy()
     total = max(float(weights.row.sum()), 1e-9)
     for k, count in zip(looked, sealed, strict=True):
-        worse[k] += CUP_REGRET * weights.cups / total * count
+        worse[k] += CUP_COST * weights.cups / total * count
     best = min(looked, key=lambda k: worse[k])
     others = np.arange(len(worse)) != best
     # Neighbours that were not looked at must not seem better than what was.
@@ -200,7 +200,7 @@ def _cups_of(mesh: Mesh, up: Floats) -> float:
     turned = posed(mesh, up)
     lift = 0.0 if lies_flat(turned) else LIFT_MM
     columns = solid_columns(turned.moved((0, 0, lift)).triangles, CUP_LOOK_PX_MM, CUP_LOOK_PX_MM)
-    return sum(1 + c.area_mm2 / LARGE_CUP_MM2 for c in cups(columns) if telling(c))
+    return sum(1 + c.area_mm2 / LARGE_CUP_MM2 for c in cups(columns) if is_significant_cup(c))
 
 
 def in_words(one: PoseCost, other: PoseCost) -> str:

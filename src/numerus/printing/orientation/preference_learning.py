@@ -27,7 +27,7 @@ class School:
 
     name: str
     weights: Weights
-    says: str
+    description: str
 
 
 SCHOOL_WEIGHTS = (
@@ -78,8 +78,8 @@ def _unlikely(x: Floats, start: Floats, sets: Sequence[Floats]) -> float:
     weights = np.exp(x)
     cost = float(((x - start) ** 2).sum()) / (2 * PRIOR**2)
     for shares in sets:
-        regret = shares @ weights / weights.sum()
-        cost += SURE * float(regret[0]) + float(np.log(np.exp(-SURE * regret).sum()))
+        weighted_cost = shares @ weights / weights.sum()
+        cost += SURE * float(weighted_cost[0]) + float(np.log(np.exp(-SURE * weighted_cost).sum()))
     return cost
 
 

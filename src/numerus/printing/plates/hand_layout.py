@@ -106,7 +106,9 @@ def _clear(placed: Placed, hull: Hull, machine: Machine) -> bool:
     turn = np.radians(placed.turn_deg)
     back = np.array([[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]])
     spots = [(back @ [x - placed.x_mm, y - placed.y_mm], radius) for x, y, radius in machine.bad_spots]
-    return len(hull) > 0 and all(gap_mm(np.asarray(hull), *at) > radius + MARGIN_MM / 2 for at, radius in spots)
+    # Cells of part and spot are each drawn up to half a diagonal too large: what is said here must hold there, too.
+    clear_mm = MARGIN_MM / 2 + np.sqrt(2) * CELL_MM
+    return len(hull) > 0 and all(gap_mm(np.asarray(hull), *at) > radius + clear_mm for at, radius in spots)
 
 
 def _one(plate: Plate, placed_id: str) -> Placed:

@@ -156,8 +156,8 @@ def _misfit(outline: Outline, machines: Sequence[Machine]) -> PlanError:
     tallest = max(m.height_mm for m in machines)
     called = outline.name or f"Part {outline.part_id}"
     if outline.height_mm > tallest:
-        says = f"{called} stands {outline.height_mm:.0f} mm; {names} has {tallest:.0f}."
-        return PlanError("too-tall", says, "Tilt it, or cut it.")
+        description = f"{called} stands {outline.height_mm:.0f} mm; {names} has {tallest:.0f}."
+        return PlanError("too-tall", description, "Tilt it, or cut it.")
     return PlanError(
         "does-not-fit", f"{called} is larger than the plate of {names}.",
         "Choose a lower pose, another machine, or cut the part.",

@@ -9,8 +9,16 @@ import numpy as np
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import solid_columns
-from numerus.printing.checks.print_check import Proof
-from numerus.printing.orientation.orientation_search import APART_DEG, COSTS, Search, Weights, apart, regret, search
+from numerus.printing.checks.print_check import PrintCheck
+from numerus.printing.orientation.orientation_search import (
+    APART_DEG,
+    COSTS,
+    Search,
+    Weights,
+    apart,
+    search,
+    weighted_cost,
+)
 from numerus.printing.orientation.pose_measures import (
     LIFT_MM,
     SCHOOLS,
@@ -32,29 +40,29 @@ MORE = 4  # further directions besides the schools', each APART_DEG from all bef
 
 
 @dataclass(frozen=True)
-class Judged:
+class RankedPose:
     """A measured pose and its regret by the weights (0: best of all directions in everything)."""
 
     cost: PoseCost
     score: float
 
 
-def judged_poses(
+def ranked_poses(
     mesh: Mesh, machine: Machine, resin: Resin, school: str = "", weights: Weights | None = None
-) -> list[Judged]:
+) -> list[RankedPose]:
     """The schools' poses and the best directions found, least regret first; of one school if named (see SCHOOL_OF)."""
     fields, weights = fields_of(mesh), weights or Weights()
     found = without_cups(mesh, search(mesh, fields, weights), weights)
     wanted = [SCHOOL_OF[school]] if school else list(SCHOOLS)
     ways = [(name, school_up(name, found)) for name in wanted]
     taken = np.array([u for _, u in ways])
-    more = [] if school else apart(found.ups, found.regret, MORE, APART_DEG, taken)
+    more = [] if school else apart(found.ups, found.weighted_cost, MORE, APART_DEG, taken)
     ways += [("further", found.ups[k]) for k in more]
     costs = [measure(mesh, fields, name, up, machine, resin) for name, up in ways]
     return sorted((_judged(c, found, weights) for c in costs), key=lambda j: j.score)
 
 
-def _judged(cost: PoseCost, found: Search, weights: Weights) -> Judged:
+def _judged(cost: PoseCost, found: Search, weights: Weights) -> RankedPose:
     """Regret on the scale of the search; what the search only estimates (islands, cups, what stays in it) as it estimated it."""
     own = found.costs[found.nearest(cost.up)].copy()
     measured = {
@@ -62,7 +70,7 @@ def _judged(cost: PoseCost, found: Search, weights: Weights) -> Judged:
     }  # fmt: skip
     for name, value in measured.items():
         own[COSTS.index(name)] = value
-    return Judged(cost, float(regret(weights, np.vstack([found.costs, own]))[-1]))
+    return RankedPose(cost, float(weighted_cost(weights, np.vstack([found.costs, own]))[-1]))
 
 
 @dataclass(frozen=True, eq=False)
@@ -70,7 +78,7 @@ class SupportReport:
     """A supported part with its checks: ``transform`` 4x4 from the file's coordinates to the output's."""
 
     made: Supported
-    proof: Proof
+    proof: PrintCheck
     transform: Floats
     volume_ml: float
 
@@ -88,10 +96,10 @@ def supported_part(
     ups = (
         [np.array([0.0, 0.0, 1.0])]
         if keep_pose
-        else [np.asarray(j.cost.up) for j in judged_poses(mesh, machine, resin, school)[:TRIED]]
+        else [np.asarray(j.cost.up) for j in ranked_poses(mesh, machine, resin, school)[:TRIED]]
     )
 
-    def tried(up: Floats) -> tuple[tuple[Floats, Proof], Supported]:
+    def tried(up: Floats) -> tuple[tuple[Floats, PrintCheck], Supported]:
         made, proof = supported(posed(mesh, up), machine, resin, style, fields)
         return (up, proof), made
 

@@ -14,9 +14,9 @@ from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
 from numerus.printing.checks.layer_graph import LayerGraph, layer_graph
-from numerus.printing.checks.print_check import Proof
+from numerus.printing.checks.print_check import PrintCheck
 from numerus.printing.orientation.orientation_search import Weights
-from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, posed, telling
+from numerus.printing.orientation.pose_measures import PoseCost, candidates, is_significant_cup, measure, posed
 from numerus.printing.preparation.support_editing import drafted, supported
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import SupportStyle, style_for
@@ -49,7 +49,7 @@ def first_caught(tried: Iterable[tuple[Way, Supported]]) -> tuple[Way, Supported
 
 def _wrong(made: Supported) -> tuple[int, int]:
     """Islands left, and cups that tell."""
-    return len(made.islands_left), sum(map(telling, made.hanging.sealed))
+    return len(made.islands_left), sum(map(is_significant_cup, made.posed_part.sealed))
 
 
 def draft_of(pose: Pose, made: Supported) -> Draft:
@@ -106,7 +106,7 @@ def redrafted(mesh: Mesh, draft: Draft, fields: Fields, machine: Machine, resin:
     return tried(cost, made, machine, resin)
 
 
-def pose_of(cost: PoseCost, made: Supported, proof: Proof) -> Pose:
+def pose_of(cost: PoseCost, made: Supported, proof: PrintCheck) -> Pose:
     """A pose with its supports in numbers."""
     note = f"{len(made.islands_left)} islands left" if made.islands_left else ""
     hull = hull_of(made.whole.vertices[:, :2])

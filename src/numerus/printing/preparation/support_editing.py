@@ -14,9 +14,9 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled, GeometryError
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.printing.checks.print_check import Proof, proved
+from numerus.printing.checks.print_check import PrintCheck, check_print
 from numerus.printing.supports.placement import Supported, built, support
-from numerus.printing.supports.posed_part import hung
+from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.routing import resized, route, routed, without
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted
@@ -30,7 +30,7 @@ MOST_MORE = 60  # tips added in one round
 
 def drafted(posed: Mesh, fields: Fields, style: SupportStyle, pillars: Sequence[Pillar]) -> Supported:
     """Supports as they were left, checked again."""
-    return built(hung(posed, fields, style), style, pillars)
+    return built(posed_part_of(posed, fields, style), style, pillars)
 
 
 def with_tip(made: Supported, at_mm: Sequence[float], tip_mm: float) -> Supported:
@@ -62,7 +62,7 @@ def split(made: Supported, number: int) -> Supported:
     """Two tips in place of one, to either side along the skin. Raises GeometryError where there is no room for two."""
     gone = made.pillars[number]
     rest = without(made.pillars, gone, _room(made), made.style)
-    normal = made.part.normals[made.hanging.face_at(np.array([gone.tip]))[0]]
+    normal = made.part.normals[made.posed_part.face_at(np.array([gone.tip]))[0]]
     side = np.cross(normal, [0.0, 1.0, 0.0] if abs(normal[1]) < 0.9 else [1.0, 0.0, 0.0])
     side *= SPLIT_SHARE * made.style.spacing_mm / max(float(np.linalg.norm(side)), 1e-9)
     for step in (side, -side):
@@ -73,7 +73,7 @@ def split(made: Supported, number: int) -> Supported:
 def under(made: Supported, at_mm: Sequence[float] | Floats) -> Floats:
     """The point of the skin nearest to a place. Raises GeometryError where the skin looks up there."""
     place = np.asarray(at_mm, float)
-    face = int(made.hanging.face_at(place)[0])
+    face = int(made.posed_part.face_at(place)[0])
     normal, corner = made.part.normals[face], made.part.triangles[face, 0]
     if normal[2] > 0.05:
         raise GeometryError("looks-up", "A tip holds from below; the skin looks up there.", "Click an underside.")
@@ -90,7 +90,7 @@ def _nearest_on(triangle: Floats, point: Floats) -> Floats:
 
 
 def _room(made: Supported):  # type: ignore[no-untyped-def]
-    return made.hanging.room(made.style.clearance_mm)
+    return made.posed_part.clearance(made.style.clearance_mm)
 
 
 def _way(made: Supported, tip: Floats, tip_mm: float, standing: Sequence[Pillar]) -> Pillar:
@@ -103,14 +103,14 @@ def _way(made: Supported, tip: Floats, tip_mm: float, standing: Sequence[Pillar]
 
 
 def _again(made: Supported, pillars: Sequence[Pillar]) -> Supported:
-    return built(made.hanging, made.style, pillars, [np.array(p) for p in made.unreached])
+    return built(made.posed_part, made.style, pillars, [np.array(p) for p in made.unreached])
 
 
 def mended(
     made: Supported, machine: Machine, resin: Resin, progress: Callable[[float], bool] | None = None
-) -> tuple[Supported, Proof]:
+) -> tuple[Supported, PrintCheck]:
     """What the proof finds put right: more tips where something is left, larger where too light, finer where too heavy."""
-    proof = proved(made, machine, resin)
+    proof = check_print(made, machine, resin)
     for number in range(ROUNDS):
         if progress is not None and not progress(number / ROUNDS):
             raise Cancelled
@@ -118,11 +118,11 @@ def mended(
         if pillars is None:
             break
         made = _again(made, pillars)
-        proof = proved(made, machine, resin)
+        proof = check_print(made, machine, resin)
     return _refined(made, proof, machine, resin)
 
 
-def _grown(made: Supported, proof: Proof) -> list[Pillar] | None:
+def _grown(made: Supported, proof: PrintCheck) -> list[Pillar] | None:
     """Pillars with what is too light made heavier, and places that lack a tip given one; None where nothing helps."""
     style, light = made.style, set(proof.too_light)
     pillars = [resized(p, style.larger(p.tip_mm)) if i in light else p for i, p in enumerate(made.pillars)]
@@ -143,7 +143,7 @@ def _held_at(places: Sequence[Floats], tip_mm: float) -> Wanted:
     return Wanted(points, np.full(len(points), tip_mm), ("held",) * len(points))
 
 
-def _lacking(made: Supported, proof: Proof) -> list[Floats]:
+def _lacking(made: Supported, proof: PrintCheck) -> list[Floats]:
     """Islands still in mid-air, and overhang no tip is near."""
     places = [np.array([i.pixel_x_mm, i.pixel_y_mm, i.z_mm]) for i in made.islands_left]
     for point in proof.unsupported:
@@ -158,15 +158,15 @@ def _beside(made: Supported, pillar: Pillar) -> list[Floats]:
     for turn in np.arange(4) * np.pi / 2:
         step = made.style.spacing_mm * 0.5 * np.array([np.cos(turn), np.sin(turn), 0.0])
         place = np.array(pillar.tip) + step
-        face = int(made.hanging.face_at(place)[0])
+        face = int(made.posed_part.face_at(place)[0])
         on_skin = _nearest_on(made.part.triangles[face], place)
         taken = any(np.linalg.norm(on_skin - p.tip) < 0.25 * made.style.spacing_mm for p in made.pillars)
-        if made.part.normals[face][2] < -0.2 and not made.hanging.fields.keep_off[face] and not taken:
+        if made.part.normals[face][2] < -0.2 and not made.posed_part.fields.keep_off[face] and not taken:
             places.append(on_skin)
     return places
 
 
-def _refined(made: Supported, proof: Proof, machine: Machine, resin: Resin) -> tuple[Supported, Proof]:
+def _refined(made: Supported, proof: PrintCheck, machine: Machine, resin: Resin) -> tuple[Supported, PrintCheck]:
     """Finer tips where little is carried, as long as nothing gets too light by it."""
     for _ in range(MOST_REFINED):
         heavy = [i for i in proof.too_heavy if made.pillars[i].why != "hand"]
@@ -174,7 +174,7 @@ def _refined(made: Supported, proof: Proof, machine: Machine, resin: Resin) -> t
             break
         finer = [resized(p, made.style.smaller(p.tip_mm)) if i in heavy else p for i, p in enumerate(made.pillars)]
         tried = _again(made, finer)
-        found = proved(tried, machine, resin)
+        found = check_print(tried, machine, resin)
         if len(found.too_light) > len(proof.too_light) or len(found.islands_left) > len(proof.islands_left):
             break
         made, proof = tried, found
@@ -184,7 +184,7 @@ def _refined(made: Supported, proof: Proof, machine: Machine, resin: Resin) -> t
 def supported(
     posed: Mesh, machine: Machine, resin: Resin, style: SupportStyle, fields: Fields | None = None,
     progress: Callable[[float], bool] | None = None,
-) -> tuple[Supported, Proof]:  # fmt: skip
+) -> tuple[Supported, PrintCheck]:  # fmt: skip
     """Placed, proved and mended: what the bench and the command line keep."""
     made = support(posed, resin, style, None if progress is None else lambda s: progress(0.6 * s), fields)
     return mended(made, machine, resin, None if progress is None else lambda s: progress(0.6 + 0.4 * s))

@@ -60,7 +60,7 @@ class Filling:
         use = ml - self.least_ml
         return None if use >= self.needs_ml - ROUNDING_ML else self.minutes * max(use, 0.0) / self.needs_ml
 
-    def says_with(self, ml: float) -> str:
+    def description_with(self, ml: float) -> str:
         """What starting with so much in the vat means."""
         low = self.low_min(ml)
         lasts = "lasts" if low is None else f"runs low after {span(low)}: someone must fill it up"

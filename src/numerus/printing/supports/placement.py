@@ -16,7 +16,7 @@ from numerus.domain.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.solids.columns import solid_columns, united
 from numerus.geometry.solids.layers import Island, islands
-from numerus.printing.supports.posed_part import CHECK_MM, Hanging, Room, hung
+from numerus.printing.supports.posed_part import CHECK_MM, ClearanceMap, PosedPart, posed_part_of
 from numerus.printing.supports.routing import bar_mm, routed
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted, wanted_tips
@@ -35,7 +35,7 @@ class Supported:
     ``steady`` are slender pillars that a brace holds or that are made stouter.
     """
 
-    hanging: Hanging
+    posed_part: PosedPart
     style: SupportStyle
     supports: Mesh
     pillars: tuple[Pillar, ...]
@@ -45,7 +45,7 @@ class Supported:
 
     @property
     def part(self) -> Mesh:
-        return self.hanging.part
+        return self.posed_part.part
 
     @property
     def whole(self) -> Mesh:
@@ -62,16 +62,16 @@ def support(
     Raises Cancelled when ``progress`` answers False.
     """
     style = style or SupportStyle()
-    hanging = hung(posed, fields or fields_of(posed), style)
-    room = hanging.room(style.clearance_mm)
-    pillars, unreached = routed(wanted_tips(hanging, resin, style), room, style, progress=progress)
-    made = built(hanging, style, pillars, unreached)
+    posed_part = posed_part_of(posed, fields or fields_of(posed), style)
+    clearance = posed_part.clearance(style.clearance_mm)
+    pillars, unreached = routed(wanted_tips(posed_part, resin, style), clearance, style, progress=progress)
+    made = built(posed_part, style, pillars, unreached)
     for _ in range(REPAIRS):
         if not made.islands_left:
             break
-        more, still = routed(_births_wanted(made), room, style, pillars, tight=True)
+        more, still = routed(_births_wanted(made), clearance, style, pillars, tight=True)
         pillars, unreached = pillars + more, unreached + still
-        made = built(hanging, style, pillars, unreached)
+        made = built(posed_part, style, pillars, unreached)
     return made
 
 
@@ -81,30 +81,30 @@ def _births_wanted(made: Supported) -> Wanted:
 
 
 def built(
-    hanging: Hanging, style: SupportStyle, pillars: Sequence[Pillar], unreached: Sequence[Floats] = ()
+    posed_part: PosedPart, style: SupportStyle, pillars: Sequence[Pillar], unreached: Sequence[Floats] = ()
 ) -> Supported:
     """Pillars as a mesh with braces and a foot, and what part and supports together leave in mid-air."""
-    room = hanging.room(style.clearance_mm)
-    braces = _braces(pillars, room, style)
+    clearance = posed_part.clearance(style.clearance_mm)
+    braces = _braces(pillars, clearance, style)
     braced = frozenset(i for a, b, _ in braces for i in (a, b))
-    stout = frozenset(i for i, p in enumerate(pillars) if i not in braced and _may_be_stout(p, room, style))
+    stout = frozenset(i for i, p in enumerate(pillars) if i not in braced and _may_be_stout(p, clearance, style))
     supports = _meshed(pillars, stout, [(pillars[a], pillars[b], z) for a, b, z in braces], style)
-    left = tuple(islands(whole_columns(hanging, supports)))
+    left = tuple(islands(whole_columns(posed_part, supports)))
     # What no way led to may have been caught by a neighbour since.
     near = 0.5 * style.spacing_mm
     points = tuple(_xyz(p) for p in unreached if all(np.linalg.norm(p - q.tip) > near for q in pillars))
-    return Supported(hanging, style, supports, tuple(pillars), points, left, braced | stout)
+    return Supported(posed_part, style, supports, tuple(pillars), points, left, braced | stout)
 
 
 def _xyz(p: Floats) -> Point:
     return float(p[0]), float(p[1]), float(p[2])
 
 
-def whole_columns(hanging: Hanging, supports: Mesh):  # type: ignore[no-untyped-def]
+def whole_columns(posed_part: PosedPart, supports: Mesh):  # type: ignore[no-untyped-def]
     """Part and supports as columns at CHECK_MM; the part's are made once."""
     if not len(supports.faces):
-        return hanging.fine
-    return united(hanging.fine, solid_columns(supports.triangles, CHECK_MM, CHECK_MM))
+        return posed_part.fine
+    return united(posed_part.fine, solid_columns(supports.triangles, CHECK_MM, CHECK_MM))
 
 
 def shaft_mm(pillar: Pillar) -> float:
@@ -121,15 +121,15 @@ def _stout_mm(pillar: Pillar) -> float:
     return shaft_mm(pillar) / SLENDER
 
 
-def _may_be_stout(pillar: Pillar, room: Room, style: SupportStyle) -> bool:
+def _may_be_stout(pillar: Pillar, clearance: ClearanceMap, style: SupportStyle) -> bool:
     """Whether a slender pillar with no neighbour has room to be thicker instead."""
     joint, knee, foot = (np.array(p) for p in (pillar.joint, pillar.knee, pillar.foot))
     radius = _stout_mm(pillar) / 2
     upright = pillar.lands == "plate" and is_slender(pillar, style)
-    return upright and room.free(joint, knee, radius) and room.free(knee, foot, radius)
+    return upright and clearance.free(joint, knee, radius) and clearance.free(knee, foot, radius)
 
 
-def _braces(pillars: Sequence[Pillar], room: Room, style: SupportStyle) -> list[tuple[int, int, float]]:
+def _braces(pillars: Sequence[Pillar], clearance: ClearanceMap, style: SupportStyle) -> list[tuple[int, int, float]]:
     """Pairs of pillars to be tied, and the height of the tie's lower end: each slender one to its nearest free neighbour."""
     trunks = [i for i, p in enumerate(pillars) if p.lands == "plate"]
     made: list[tuple[int, int, float]] = []
@@ -138,13 +138,13 @@ def _braces(pillars: Sequence[Pillar], room: Room, style: SupportStyle) -> list[
         for number in range(1, int(pillars[i].knee[2] / every) + 1):
             tied = [at for a, b, at in made if i in (a, b)]
             if not any(abs(at - every * number * TIE_SHARES[0]) < every / 2 for at in tied):
-                ways = (_brace(i, every * number * share, trunks, pillars, room) for share in TIE_SHARES)
+                ways = (_brace(i, every * number * share, trunks, pillars, clearance) for share in TIE_SHARES)
                 made += next((w for w in ways if w), [])
     return made
 
 
 def _brace(
-    i: int, z: float, trunks: Sequence[int], pillars: Sequence[Pillar], room: Room
+    i: int, z: float, trunks: Sequence[int], pillars: Sequence[Pillar], clearance: ClearanceMap
 ) -> list[tuple[int, int, float]]:
     one = np.array(pillars[i].foot)
     near = sorted((float(np.linalg.norm(one - pillars[j].foot)), j) for j in trunks if j != i)
@@ -152,7 +152,7 @@ def _brace(
         if (
             0.5 < far <= BRACE_REACH_MM
             and pillars[j].knee[2] >= z + far
-            and room.free(*_tie(pillars[i], pillars[j], z), BRACE_MM / 2)
+            and clearance.free(*_tie(pillars[i], pillars[j], z), BRACE_MM / 2)
         ):
             return [(i, j, z)]
     return []

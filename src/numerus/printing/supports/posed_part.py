@@ -42,14 +42,14 @@ def _bar_free(row_start, x, low, high, nx, ny, px0, py0, k0, px1, py1, k1, radiu
     return True
 
 
-class Room:
+class ClearanceMap:
     """The space around a part, asked about in millimetres."""
 
     def __init__(
-        self, columns: Columns, clearance_mm: float, dear_at: Callable[[Floats], float] = lambda place: 0.0
+        self, columns: Columns, clearance_mm: float, scar_cost_at: Callable[[Floats], float] = lambda place: 0.0
     ) -> None:
-        """``dear_at``: how dear a mark is at a place of the part."""
-        self.columns, self.clearance_mm, self.dear_at = columns, clearance_mm, dear_at
+        """``scar_cost_at``: how dear a mark is at a place of the part."""
+        self.columns, self.clearance_mm, self.scar_cost_at = columns, clearance_mm, scar_cost_at
 
     def _pixels(self, point: Floats) -> tuple[float, float, float]:
         grid = self.columns.grid
@@ -75,7 +75,7 @@ class Room:
 
 
 @dataclass(frozen=True, eq=False)
-class Hanging:
+class PosedPart:
     """A posed part raised over the plate: its mesh, its fields (faces in the mesh's order), and what is asked of it often."""
 
     part: Mesh
@@ -124,14 +124,16 @@ class Hanging:
         """The face nearest each point (n, 3)."""
         return np.asarray(self._centres.query(points.reshape(-1, 3))[1])
 
-    def room(self, clearance_mm: float) -> Room:
-        return Room(self.columns, clearance_mm, lambda place: float(self.fields.dear[self.face_at(place)[0]]))
+    def clearance(self, clearance_mm: float) -> ClearanceMap:
+        return ClearanceMap(
+            self.columns, clearance_mm, lambda place: float(self.fields.scar_cost[self.face_at(place)[0]])
+        )
 
 
-def in_part(hanging: Mesh, mesh: Mesh, up: Sequence[float] | Floats, place_mm: Floats) -> tuple[float, float, float]:
+def in_part(posed_part: Mesh, mesh: Mesh, up: Sequence[float] | Floats, place_mm: Floats) -> tuple[float, float, float]:
     """A place on a hanging part in the part's own coordinates; ``mesh`` is the part as it is kept."""
     turn = turning_up(np.asarray(up))
-    shift = hanging.vertices[0] - turn @ mesh.vertices[0]
+    shift = posed_part.vertices[0] - turn @ mesh.vertices[0]
     x, y, z = (float(v) for v in turn.T @ (np.asarray(place_mm) - shift))
     return x, y, z
 
@@ -143,6 +145,6 @@ def stands_flat(mesh: Mesh, style: SupportStyle) -> bool:
     return float(mesh.areas_mm2[down].sum()) >= style.flat_mm2
 
 
-def hung(posed: Mesh, fields: Fields, style: SupportStyle) -> Hanging:
+def posed_part_of(posed: Mesh, fields: Fields, style: SupportStyle) -> PosedPart:
     """A posed part over the plate's middle, raised unless it stands flat."""
-    return Hanging(posed.dropped().moved((0, 0, 0.0 if stands_flat(posed, style) else style.lift_mm)), fields)
+    return PosedPart(posed.dropped().moved((0, 0, 0.0 if stands_flat(posed, style) else style.lift_mm)), fields)

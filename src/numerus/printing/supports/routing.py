@@ -15,7 +15,7 @@ import numpy as np
 from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import Floats
-from numerus.printing.supports.posed_part import LAYER_MM, Room
+from numerus.printing.supports.posed_part import LAYER_MM, ClearanceMap
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted
 
@@ -53,7 +53,7 @@ def route(
     tip: Floats,
     tip_mm: float,
     why: str,
-    room: Room,
+    clearance: ClearanceMap,
     style: SupportStyle,
     standing: Sequence[Pillar] = (),
     tight: bool = False,
@@ -67,10 +67,10 @@ def route(
     sizes = list(dict.fromkeys((tip_mm, style.tips_mm[0])))
     necks = [(size, size / 2) for size in sizes] + ([(sizes[-1], HAIR_MM)] if tight else [])
     for size, neck_mm in necks:
-        way = _to_plate(tip, start, size, neck_mm, why, room, style, standing, tight)
+        way = _to_plate(tip, start, size, neck_mm, why, clearance, style, standing, tight)
         if way is not None:
             return way
-    return _onto_part(tip, tip_mm, why, start, room, tight)
+    return _onto_part(tip, tip_mm, why, start, clearance, tight)
 
 
 def _to_plate(
@@ -79,7 +79,7 @@ def _to_plate(
     tip_mm: float,
     neck_mm: float,
     why: str,
-    room: Room,
+    clearance: ClearanceMap,
     style: SupportStyle,
     standing: Sequence[Pillar],
     tight: bool,
@@ -89,16 +89,18 @@ def _to_plate(
     radius = bar_mm(tip_mm, style) / 2
     for joint, knee in _joints(tip, style, tight):
         foot = np.array([knee[0], knee[1], 0.0])
-        if knee[2] <= style.raft_mm or not room.free(start, joint, neck_mm, clearance_mm):
+        if knee[2] <= style.raft_mm or not clearance.free(start, joint, neck_mm, clearance_mm):
             continue
-        if style.trees and (branch := _branch(joint, radius, room, style, standing)) is not None:
+        if style.trees and (branch := _branch(joint, radius, clearance, style, standing)) is not None:
             return Pillar(_xyz(tip), _xyz(joint), _xyz(joint), _xyz(branch), tip_mm, "pillar", why)
-        if room.free(joint, knee, radius) and room.free(knee, foot, radius):
+        if clearance.free(joint, knee, radius) and clearance.free(knee, foot, radius):
             return Pillar(_xyz(tip), _xyz(joint), _xyz(knee), _xyz(foot), tip_mm, "plate", why)
     return None
 
 
-def _branch(joint: Floats, radius: float, room: Room, style: SupportStyle, standing: Sequence[Pillar]) -> Floats | None:
+def _branch(
+    joint: Floats, radius: float, clearance: ClearanceMap, style: SupportStyle, standing: Sequence[Pillar]
+) -> Floats | None:
     """Where a strut from the joint meets a standing pillar, if that is much shorter than a pillar of its own."""
     for trunk in standing:
         if trunk.lands != "plate":
@@ -112,7 +114,7 @@ def _branch(joint: Floats, radius: float, room: Room, style: SupportStyle, stand
             or len(branches_of(trunk, standing)) >= MOST_BRANCHES
         ):
             continue
-        if room.free(joint, meet, radius):
+        if clearance.free(joint, meet, radius):
             return meet
     return None
 
@@ -125,32 +127,36 @@ def branches_of(trunk: Pillar, pillars: Sequence[Pillar]) -> list[Pillar]:
     ]  # fmt: skip
 
 
-def _onto_part(tip: Floats, tip_mm: float, why: str, start: Floats, room: Room, tight: bool) -> Pillar | None:
+def _onto_part(
+    tip: Floats, tip_mm: float, why: str, start: Floats, clearance: ClearanceMap, tight: bool
+) -> Pillar | None:
     """A short bar that stands on the part itself, with a tip at both ends, where its foot leaves the least dear mark; in a
     narrow gap it just fills it.
     """
-    ground = room.floor_under(tip)
+    ground = clearance.floor_under(tip)
     if ground <= 0:
         return None
     feet = [np.array([tip[0], tip[1], ground])]
     for aside, angle in product(FOOT_ASIDE_MM, np.arange(8) * np.pi / 4):
         x, y = tip[0] + aside * np.cos(angle), tip[1] + aside * np.sin(angle)
-        under = room.floor_under(np.array([x, y, tip[2] - 2 * aside]))
+        under = clearance.floor_under(np.array([x, y, tip[2] - 2 * aside]))
         feet += [np.array([x, y, under])] if 0 < under < tip[2] - 2 * aside else []
-    clear = [f for f in feet[1:] if room.free(start, f + [0, 0, 2 * LAYER_MM + 0.3], HAIR_MM, 0.0)]
+    clear = [f for f in feet[1:] if clearance.free(start, f + [0, 0, 2 * LAYER_MM + 0.3], HAIR_MM, 0.0)]
     straight = feet[0] + [0, 0, 2 * LAYER_MM + 0.3]
-    if tight or straight[2] >= start[2] or room.free(start, straight, HAIR_MM, 0.0):
+    if tight or straight[2] >= start[2] or clearance.free(start, straight, HAIR_MM, 0.0):
         clear.insert(0, feet[0])
     if not clear:
         return None
     # A lean costs a little, so that it must be worth it.
-    foot = min(clear, key=lambda f: room.dear_at(f) + LEAN_COST * float(np.hypot(f[0] - tip[0], f[1] - tip[1])))
+    foot = min(
+        clear, key=lambda f: clearance.scar_cost_at(f) + LEAN_COST * float(np.hypot(f[0] - tip[0], f[1] - tip[1]))
+    )
     middle = (tip + foot) / 2
     return Pillar(_xyz(tip), _xyz(middle), _xyz(middle), _xyz(foot), tip_mm, "part", why)
 
 
 def routed(
-    wanted: Wanted, room: Room, style: SupportStyle, standing: Sequence[Pillar] = (),
+    wanted: Wanted, clearance: ClearanceMap, style: SupportStyle, standing: Sequence[Pillar] = (),
     progress: Callable[[float], bool] | None = None, tight: bool = False,
 ) -> tuple[list[Pillar], list[Floats]]:  # fmt: skip
     """Pillars for places, beside those that stand already, and the places no way leads to. Raises Cancelled."""
@@ -159,7 +165,7 @@ def routed(
     for number, tip in enumerate(wanted.points):
         if progress is not None and not progress(number / len(wanted)):
             raise Cancelled
-        way = route(tip, float(wanted.tip_mm[number]), wanted.why[number], room, style, [*standing, *made], tight)
+        way = route(tip, float(wanted.tip_mm[number]), wanted.why[number], clearance, style, [*standing, *made], tight)
         if way is None:
             unreached.append(tip)
         else:
@@ -167,7 +173,7 @@ def routed(
     return made, unreached
 
 
-def without(pillars: Sequence[Pillar], gone: Pillar, room: Room, style: SupportStyle) -> list[Pillar]:
+def without(pillars: Sequence[Pillar], gone: Pillar, clearance: ClearanceMap, style: SupportStyle) -> list[Pillar]:
     """All pillars but one; branches that leaned on it find ways of their own, or go with it."""
     kept = [p for p in pillars if p is not gone]
     if gone.lands != "plate":
@@ -175,7 +181,7 @@ def without(pillars: Sequence[Pillar], gone: Pillar, room: Room, style: SupportS
     orphans = [p for p in branches_of(gone, kept)]
     kept = [p for p in kept if p not in orphans]
     for one in orphans:
-        again = route(np.array(one.tip), one.tip_mm, one.why, room, style, kept)
+        again = route(np.array(one.tip), one.tip_mm, one.why, clearance, style, kept)
         kept += [again] if again else []
     return kept
 

@@ -51,7 +51,7 @@ STYLES = {
     "balanced": SupportStyle(),
     "safe": SupportStyle("safe", (0.35, 0.5, 0.8), spacing_mm=2.0, margin=1.6),
 }
-STYLE_SAYS = {
+STYLE_DESCRIPTION = {
     "sparse": "Fewest and finest tips, small feet: little to file, little to spare if the resin is cold or the film tired.",
     "balanced": "Tips hold a fifth more than the film pulls; a raft with an edge for the scraper.",
     "safe": "Tips hold more than half again as much, closer together: for costly parts, a worn film, a cold room.",

@@ -15,13 +15,13 @@ from numerus.domain.machines import Resin
 from numerus.geometry.mesh import Floats
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import overhangs
-from numerus.printing.supports.posed_part import Hanging
+from numerus.printing.supports.posed_part import PosedPart
 from numerus.printing.supports.style import SupportStyle
 from numerus.surface.part_fields import Fields
 
 COARSE_MM = 0.4
 STEEP_REACH = 1.4  # layers: faces under about 35 degrees from level are held, whatever the resin could reach
-DEAR, CHEAP = 0.35, 0.05  # above, tips are fine; below, those near the first layers are heavy
+COSTLY, CHEAP = 0.35, 0.05  # above, tips are fine; below, those near the first layers are heavy
 BAND_MM = 0.6  # places nearer in height than this are one choice
 HOLD_SHARE = 0.45  # of the spacing, where tips were asked for
 
@@ -38,15 +38,15 @@ class Wanted:
         return len(self.points)
 
 
-def wanted_tips(hanging: Hanging, resin: Resin, style: SupportStyle) -> Wanted:
+def wanted_tips(posed_part: PosedPart, resin: Resin, style: SupportStyle) -> Wanted:
     """Places to catch. Overhangs beyond the resin's reach count pixel by pixel; steep undersides on coarse columns only,
     so that texture finer than ``COARSE_MM``, which carries itself, asks for no tips.
     """
-    columns = hanging.columns
-    born = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in hanging.born]).reshape(-1, 3)
-    held = _held(hanging, style)
-    far = places_mm(columns, hanging.beyond(resin.reach_mm))
-    coarse = solid_columns(hanging.part.triangles, COARSE_MM, COARSE_MM)
+    columns = posed_part.columns
+    born = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in posed_part.born]).reshape(-1, 3)
+    held = _held(posed_part, style)
+    far = places_mm(columns, posed_part.beyond(resin.reach_mm))
+    coarse = solid_columns(posed_part.part.triangles, COARSE_MM, COARSE_MM)
     steep = _undersides(columns, places_mm(coarse, overhangs(coarse, STEEP_REACH * COARSE_MM)))
     points = np.concatenate([born, held, far, steep])
     why = np.array(
@@ -54,28 +54,28 @@ def wanted_tips(hanging: Hanging, resin: Resin, style: SupportStyle) -> Wanted:
     )
     if not len(points):
         return Wanted(points, np.zeros(0), ())
-    face = hanging.face_at(points)
+    face = posed_part.face_at(points)
     fixed = len(born) + len(held)
-    allowed = (np.arange(len(points)) < len(born)) | ~hanging.fields.keep_off[face]
+    allowed = (np.arange(len(points)) < len(born)) | ~posed_part.fields.keep_off[face]
     order = np.concatenate(
-        [np.arange(fixed), fixed + _cheapest_first(points[fixed:], hanging.fields.dear[face[fixed:]], style)]
+        [np.arange(fixed), fixed + _cheapest_first(points[fixed:], posed_part.fields.scar_cost[face[fixed:]], style)]
     )
     order = order[allowed[order]]
     points, why, face = points[order], why[order], face[order]
     kept = _thinned(points, int((order < fixed).sum()), style)
-    sizes = _sizes(points[kept], why[kept], face[kept], hanging.fields, style)
+    sizes = _sizes(points[kept], why[kept], face[kept], posed_part.fields, style)
     return Wanted(points[kept], sizes, tuple(why[kept]))
 
 
-def _held(hanging: Hanging, style: SupportStyle) -> Floats:
+def _held(posed_part: PosedPart, style: SupportStyle) -> Floats:
     """Places on painted "hold" faces that look down, thinned among themselves."""
-    down = hanging.fields.hold & (hanging.part.normals[:, 2] < -0.1)
-    points = hanging.part.triangles[down].mean(axis=1)
+    down = posed_part.fields.hold & (posed_part.part.normals[:, 2] < -0.1)
+    points = posed_part.part.triangles[down].mean(axis=1)
     kept = _spread(points, np.full(len(points), HOLD_SHARE * style.spacing_mm), 0)
     return np.asarray(points[kept])
 
 
-def _cheapest_first(points: Floats, dear: Floats, style: SupportStyle) -> NDArray[np.int64]:
+def _cheapest_first(points: Floats, scar_cost: Floats, style: SupportStyle) -> NDArray[np.int64]:
     """From below upward in bands; within a band where a mark costs least, and edges, which have fewer neighbours, first."""
     from scipy.spatial import cKDTree
 
@@ -83,7 +83,7 @@ def _cheapest_first(points: Floats, dear: Floats, style: SupportStyle) -> NDArra
         return np.zeros(0, np.int64)
     crowd = cKDTree(points).query_ball_point(points, style.spacing_mm / 2, return_length=True)
     band = np.floor((points[:, 2] - points[:, 2].min()) / BAND_MM)
-    return np.lexsort((points[:, 2], crowd, np.round(dear, 1), band))
+    return np.lexsort((points[:, 2], crowd, np.round(scar_cost, 1), band))
 
 
 def places_mm(columns: Columns, pixels: NDArray[np.int32]) -> Floats:
@@ -136,7 +136,7 @@ def _sizes(
 ) -> Floats:
     """Fine on what is seen, heavy on hidden skin near the first layers, else medium for what is born and fine between."""
     fine, medium, heavy = style.tips_mm
-    dear = fields.dear[face]
+    scar_cost = fields.scar_cost[face]
     young = points[:, 2] < points[:, 2].min() + style.young_mm
     usual = np.where(np.isin(why, ("island", "hold")), medium, fine)
-    return np.where(dear > DEAR, fine, np.where(young & (dear < CHEAP), heavy, usual))
+    return np.where(scar_cost > COSTLY, fine, np.where(young & (scar_cost < CHEAP), heavy, usual))

@@ -16,7 +16,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
-from numerus.progress.orders import step
+from numerus.progress.next_tasks import step
 from numerus.words import waits
 
 APART = 0.45
@@ -65,7 +65,7 @@ class BuildBench(StepsBench):
             if p in self.session.plans.parts
         }
         self._balance = balance(list(meshes.values())) if meshes else None
-        words = self._balance.says if self._balance else "nothing printed"
+        words = self._balance.description if self._balance else "nothing printed"
         if "base" in meshes:
             self.verdict.setText(f"{figure.name} on its base {words}.")
         else:

@@ -325,5 +325,5 @@ class UnitsTable(_Answer):
         )
         money = self.session.plans.army.currency
         self.text(painter, self.width(), y + step * 0.66, f"{money} {costs[plan.id].total:.2f}", 13, align=RIGHT)
-        says = f"{plan.name}: nine in ten after {day(unit.low)} and before {day(unit.high)}"
-        self.region(box, says, lambda: self.session.select(plan.id))
+        description = f"{plan.name}: nine in ten after {day(unit.low)} and before {day(unit.high)}"
+        self.region(box, description, lambda: self.session.select(plan.id))

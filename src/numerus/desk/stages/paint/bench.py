@@ -20,8 +20,8 @@ from numerus.domain.recipes import Recipe
 from numerus.domain.zones import ZONES
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
-from numerus.paint.scheme import melting, paint_needed_ml, shopping, values
-from numerus.progress.orders import paint_batch, paint_line, step
+from numerus.paint.scheme import low_contrast_pairs, paint_needed_ml, shopping, values
+from numerus.progress.next_tasks import paint_batch, paint_line, step
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.paint_line import used_drying_min
 from numerus.words import counted, span
@@ -114,14 +114,16 @@ class PaintBench(Bench):
         colour = figure_things(self.session, figure.figure, painter_of(whole))
         grey = figure_things(self.session, figure.figure, painter_of(whole, grey=True))
         scheme = self.session.plans.scheme
-        melts = (
-            melting({z: v for z, v in values(scheme, self.session.plans.paints).items() if z in mine}) if scheme else []
+        low_contrast = (
+            low_contrast_pairs({z: v for z, v in values(scheme, self.session.plans.paints).items() if z in mine})
+            if scheme
+            else []
         )
         self.table.show_figures(
             colour,
             grey,
             {z: mine[z] for z in ("coat", "skin", "leather", "brass", "iron", "glass") if z in mine},
-            melts,
+            low_contrast,
         )
 
     def _recipe(self, zone: str) -> Recipe | None:
@@ -156,7 +158,8 @@ class PaintBench(Bench):
         said = ", ".join(f"{plans.paints[p].name} {ml:.1f} ml" for p, ml in here.items() if p in plans.paints)
         buy = shopping({p: ml for p, ml in need.items() if p in plans.paints}, plans.paints)
         self.need.setText(
-            (f"Still needed here: {said}. " if said else "This zone is done. ") + " ".join(b.says for b in buy[:2])
+            (f"Still needed here: {said}. " if said else "This zone is done. ")
+            + " ".join(b.description for b in buy[:2])
         )
 
     def _show_line(self) -> None:
@@ -177,7 +180,7 @@ class PaintBench(Bench):
             self.line_note.setText("")
             return
         shown = evenings[min(self.line.evening, len(evenings) - 1)]
-        hands = sum((d.end - d.start).total_seconds() / 60 for b in shown for d in b.dabs)
+        hands = sum((d.end - d.start).total_seconds() / 60 for b in shown for d in b.strokes)
         drying, used = used_drying_min(shown)
         self.line_title.setText(f"{shown[0].start:%A %-d %B}, one batch")
         self.line_note.setText(
@@ -283,9 +286,9 @@ class PaintBench(Bench):
         now = self.session.clock()
         facts = []
         for figure in self.batch:
-            stage = next((s for s in figure.strokes if s.key == key and key not in figure.painted), None)
-            if stage is not None:
-                facts.append(step("stroke", (figure.figure.id,), stage.stroke.minutes, now, key))
+            stroke = next((s for s in figure.strokes if s.key == key and key not in figure.painted), None)
+            if stroke is not None:
+                facts.append(step("stroke", (figure.figure.id,), stroke.step.minutes, now, key))
         recipe = self._recipe(self.zone)
         if facts and recipe is not None:
             self.session.commit(

@@ -15,16 +15,16 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch
-from numerus.domain.recipes import Recipe, Stroke
+from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.kit.thumbnails import fitted_camera
-from numerus.paint.scheme import Melt, mix_colour
-from numerus.schedule.paint_line import Block
+from numerus.paint.scheme import LowContrastPair, mix_colour
+from numerus.schedule.paint_line import PaintBlock
 from numerus.words import counted, span
 
 
-def mix_words(stroke: Stroke, names: dict[str, str]) -> str:
+def mix_words(stroke: RecipeStep, names: dict[str, str]) -> str:
     """ "Tallow coat 2 : 1 Candle cream, thinned 1"; less than a fifth of a part is a touch."""
     parts = [f"{names.get(p, '?')}{f' {n:g}' if len(stroke.mix) > 1 and n >= 0.2 else ''}" for p, n in stroke.mix]
     thin = f", thinned {stroke.thinner:g}" if stroke.thinner else ""
@@ -82,8 +82,10 @@ class StrokeList(Drawing):
             if step > used + 32:
                 tool = f"{stroke.tool}, dries {span(stroke.dries_min)}, from {stroke.level}"
                 self.text(painter, 192, y + 32 + used, tool, 11, colour="slate", width=self.width() - 196)
-            says = f"{stroke.name}: {stroke.technique}; {self.done.get(number, 0)} of {self.figures} figures have it"
-            self.region(box, says, lambda n=number: self.chosen.emit(n))
+            description = (
+                f"{stroke.name}: {stroke.technique}; {self.done.get(number, 0)} of {self.figures} figures have it"
+            )
+            self.region(box, description, lambda n=number: self.chosen.emit(n))
 
     def _state(self, painter: QPainter, number: int, y: float, following: bool) -> None:
         whole = self.figures > 0 and self.done.get(number, 0) >= self.figures
@@ -107,11 +109,13 @@ class TableView(Drawing):
         self.colour: list[Thing] = []
         self.grey: list[Thing] = []
         self.zones: dict[str, str] = {}
-        self.melts: list[Melt] = []
+        self.low_contrast: list[LowContrastPair] = []
         self.hold("setMinimumWidth", 206)
 
-    def show_figures(self, colour: list[Thing], grey: list[Thing], zones: dict[str, str], melts: list[Melt]) -> None:
-        self.colour, self.grey, self.zones, self.melts = colour, grey, zones, melts
+    def show_figures(
+        self, colour: list[Thing], grey: list[Thing], zones: dict[str, str], low_contrast: list[LowContrastPair]
+    ) -> None:
+        self.colour, self.grey, self.zones, self.low_contrast = colour, grey, zones, low_contrast
         self.update()
 
     def draw(self, painter: QPainter) -> None:
@@ -163,8 +167,8 @@ class TableView(Drawing):
                     align=CENTRE,
                 )
                 last[side] = x
-        if self.melts:
-            melt = self.melts[0]
+        if self.low_contrast:
+            melt = self.low_contrast[0]
             draw_warning(painter, 0, y + 32, 14, self.theme.colour("tallow"), self.theme.colour("ink"))
             self.text(
                 painter,
@@ -186,17 +190,17 @@ class BatchLine(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Batch line over the coming evenings")
         self.session = context.session
-        self.blocks: list[Block] = []
+        self.blocks: list[PaintBlock] = []
         self.evening = 0
         self.hold("setFixedHeight", 104)
 
-    def show_blocks(self, blocks: list[Block]) -> None:
+    def show_blocks(self, blocks: list[PaintBlock]) -> None:
         self.blocks = blocks
         self.update()
 
-    def evenings(self) -> list[list[Block]]:
+    def evenings(self) -> list[list[PaintBlock]]:
         """Blocks grouped by the evening they lie in."""
-        grouped: dict[object, list[Block]] = {}
+        grouped: dict[object, list[PaintBlock]] = {}
         for block in self.blocks:
             grouped.setdefault(block.start.date(), []).append(block)
         return list(grouped.values())
@@ -224,9 +228,9 @@ class BatchLine(Drawing):
         for number, block in enumerate(shown):
             self._block(painter, block, x_of, number)
 
-    def _block(self, painter: QPainter, block: Block, x_of, number: int) -> None:  # type: ignore[no-untyped-def]
+    def _block(self, painter: QPainter, block: PaintBlock, x_of, number: int) -> None:  # type: ignore[no-untyped-def]
         tone = "river" if number % 2 == 0 else "slate"
-        for at, dab in enumerate(block.dabs):
+        for at, dab in enumerate(block.strokes):
             x0, x1 = x_of(dab.start), x_of(dab.end)
             painter.fillRect(QRectF(x0, 4, max(x1 - x0 - 1, 1), 26), self.theme.colour(tone))
             figure = self.session.plans.figures[dab.figure_id]
@@ -234,9 +238,9 @@ class BatchLine(Drawing):
             if x1 - x0 > 14:
                 draw_mark(painter, mark, (x0 + x1) / 2 - 6, 9, 16, self.theme.colour("on_river"))
             self.line(painter, x1, 40 + (at % 7) * 4.5, x_of(dab.dry), 40 + (at % 7) * 4.5, "tallow", 2)
-        zone = block.stage.zone
+        zone = block.stroke.zone
         x0, x1 = x_of(block.start), x_of(block.end)
         if x1 - x0 > 54:
-            self.text(painter, x0 + 2, 84, f"{zone}: {block.stage.stroke.name.lower()}", 11, width=x1 - x0 - 4)
-        says = f"{block.stage.stroke.name} on {zone}, {counted(len(block.dabs), 'figure')}, {block.start:%H:%M} to {block.end:%H:%M}"
-        self.region(QRectF(x0, 0, max(x1 - x0, 4), 90), says)
+            self.text(painter, x0 + 2, 84, f"{zone}: {block.stroke.step.name.lower()}", 11, width=x1 - x0 - 4)
+        description = f"{block.stroke.step.name} on {zone}, {counted(len(block.strokes), 'figure')}, {block.start:%H:%M} to {block.end:%H:%M}"
+        self.region(QRectF(x0, 0, max(x1 - x0, 4), 90), description)

@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QComboBox, QFileDialog, QList
 
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
-from numerus.desk.actions import Deeds
+from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.desk.stages.plate.export import FORMS, PlateExport, whose
@@ -45,11 +45,11 @@ class PlateBench(Bench):
     stage = "plate"
     bettered = pyqtSignal(object)
 
-    def __init__(self, context: Context, deeds: Deeds) -> None:
-        self.deeds = deeds
+    def __init__(self, context: Context, user_actions: Actions) -> None:
+        self.user_actions = user_actions
         self.plate_id, self.swapping = "", ""
         self.hand = PlateHand(context, self)
-        self.out_of = PlateExport(context, deeds.noted.emit)
+        self.out_of = PlateExport(context, user_actions.noted.emit)
         self._layers: dict[tuple[str, str], PartLayers] = {}
         self._columns: tuple[str, Columns] | None = None
         super().__init__(context)
@@ -63,7 +63,7 @@ class PlateBench(Bench):
         self.picture.dragged.connect(self.hand.moved)
         self.graph.scrubbed.connect(self._scrubbed)
         self.bettered.connect(self._better)
-        self.picture.says = self._says
+        self.picture.description = self._says
 
     def build(self) -> QBoxLayout:
         self.picture = PlatePicture(self.context)
@@ -141,7 +141,8 @@ class PlateBench(Bench):
         plans, unit = self.session.plans, self.session.unit
         if unit is None:
             self.show_empty(
-                "Plates are made for a unit. Muster one first.", button("Add a unit", self.deeds.add_unit, "main")
+                "Plates are made for a unit. Muster one first.",
+                button("Add a unit", self.user_actions.add_unit, "main"),
             )
             return
         self.show_full()
@@ -319,7 +320,7 @@ class PlateBench(Bench):
         chosen = self.on.currentData()
         machines = [m for m in plans.machines.values() if m.in_service and chosen in (ALL, m.id)]
         if not machines:
-            self.deeds.noted.emit("There is no machine in service in this book: plates need one.")
+            self.user_actions.noted.emit("There is no machine in service in this book: plates need one.")
             return
         owed = {i for u in unit_ids for f, s in owed_copies(plans, standing, u) for i in (plans.figures[f].build[s],)}
         owed |= {i for u in unit_ids for i in owed_spares(plans, u)}
@@ -335,14 +336,14 @@ class PlateBench(Bench):
 
     def _better(self, batch: Batch) -> None:
         """The best so far, to be looked at while better ones are sought."""
-        self.numbers.setText(f"So far: {batch.says}")
+        self.numbers.setText(f"So far: {batch.description}")
         self.picture.show_plate(batch.plates[0], self.session.plans.machines.get(batch.plates[0].machine_id))
 
     def _made(self, batch: Batch) -> None:
         plates = list(batch.plates)
         self.plate_id = plates[0].id
         if self.session.commit(f"{counted(len(plates), 'plate')}: {plates[0].name}", plates):
-            self.deeds.noted.emit(batch.says)
+            self.user_actions.noted.emit(batch.description)
 
     def take_apart(self) -> None:
         if self.plate is not None:

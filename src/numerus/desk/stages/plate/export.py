@@ -127,10 +127,10 @@ def _draw_card(painter: QPainter, plate: Plate, machine: Machine, plans: Plans, 
     painter.setPen(theme.colour("ink"))
     painter.drawText(QRectF(40, 30, 900, 30), 0, f"{plate.name}, {machine.name}")
     painter.setFont(theme.drawn_font(11))
-    says = (
+    description = (
         f"{len(plate.placed)} parts, {plate.height_mm:.1f} mm high, {plate.minutes / 60:.1f} h, {plate.resin_ml:.0f} ml"
     )
-    painter.drawText(QRectF(40, 62, 900, 20), 0, says)
+    painter.drawText(QRectF(40, 62, 900, 20), 0, description)
     painter.save()
     painter.translate(40, 90)
     picture.draw(painter)

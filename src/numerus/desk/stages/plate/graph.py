@@ -43,8 +43,8 @@ class PlateGraph(Drawing):
         self._curve(painter, found, found.pull_n, bottom, False)
         self.line(painter, 4, bottom, self.width() - 4, bottom, "slate")
         most = int(np.argmax(found.pull_n))
-        says = f"pull to {found.pull_n[most]:.0f} N at {most * found.layer_mm:.1f} mm; area to {found.areas_mm2.max():.0f} mm²"
-        self.text(painter, 4, 12, says, 11, colour="slate")
+        description = f"pull to {found.pull_n[most]:.0f} N at {most * found.layer_mm:.1f} mm; area to {found.areas_mm2.max():.0f} mm²"
+        self.text(painter, 4, 12, description, 11, colour="slate")
         self.text(painter, 4, self.height() - 4, "0 mm", 11, colour="slate")
         self.text(
             painter, self.width() - 4, self.height() - 4, f"{found.height_mm:.0f} mm", 11, colour="slate", align=RIGHT

@@ -9,7 +9,7 @@ from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
 from numerus.book.book import Book
-from numerus.desk.actions import Deeds
+from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.edit import SupportEditor
 from numerus.desk.stages.pose.keep import Keeper, packed_whole, write_supported
@@ -51,8 +51,8 @@ POSES, SUPPORTS = "Poses", "Supports"
 class PoseBench(Bench):
     stage = "pose"
 
-    def __init__(self, context: Context, deeds: Deeds, renderer: Renderer) -> None:
-        self.deeds, self.renderer = deeds, renderer
+    def __init__(self, context: Context, user_actions: Actions, renderer: Renderer) -> None:
+        self.user_actions, self.renderer = user_actions, renderer
         self.trials = Trials(context)
         self.page, self.keeper = POSES, Keeper(context)
         super().__init__(context)
@@ -171,11 +171,13 @@ class PoseBench(Bench):
         self.all_button.setEnabled(waiting > 0)
         kept = part.pose
         second = f", also {' and '.join(o.school for o in part.others)}" if part.others else ""
-        says = f"kept: {kept.school}, {kept.tips} tips{second}" if kept else "no pose kept yet"
+        description = f"kept: {kept.school}, {kept.tips} tips{second}" if kept else "no pose kept yet"
         machine = self.trials.machine
         on = f"{machine.name}, {machine.layer_mm:g} mm"
         torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
-        self.subtitle.setText(f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {says}")
+        self.subtitle.setText(
+            f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {description}"
+        )
 
     @property
     def tried(self) -> Tried | None:

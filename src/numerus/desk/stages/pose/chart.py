@@ -13,7 +13,7 @@ from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.pins import LETTERS, draw_letter
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.orientation.direction_chart import ChartMap, chart_map, outline_of, place_of, up_of
-from numerus.printing.orientation.orientation_search import COST_SAYS, COSTS, Search, Weights
+from numerus.printing.orientation.orientation_search import COST_DESCRIPTION, COSTS, Search, Weights
 from numerus.printing.orientation.pose_measures import PoseCost
 
 TONES = 7
@@ -132,8 +132,10 @@ class PoseChart(Drawing):
 
     def _tones(self, mapped: ChartMap) -> QImage:
         """Regret in seven tones."""
-        regret = mapped.regret
-        rank = np.clip((regret - regret.min()) / max(float(np.ptp(regret)), 1e-9) * TONES, 0, TONES - 1).astype(int)
+        weighted_cost = mapped.weighted_cost
+        rank = np.clip(
+            (weighted_cost - weighted_cost.min()) / max(float(np.ptp(weighted_cost)), 1e-9) * TONES, 0, TONES - 1
+        ).astype(int)
         good, poor = self.theme.colour("river"), self.theme.colour("bed")
         mix = np.linspace(0.75, 0, TONES)[:, None]
         ends = [np.array([c.red(), c.green(), c.blue()]) for c in (good, poor)]
@@ -180,7 +182,7 @@ class WhatCounts(Drawing):
             x, y = (number // half) * wide, (number % half) * ROW_PX
             value = getattr(self.weights, name)
             self.text(painter, x, y + 13, name, 11)
-            self.region(QRectF(x, y, 58, 20), COST_SAYS[name])
+            self.region(QRectF(x, y, 58, 20), COST_DESCRIPTION[name])
             for step in range(5):
                 box = QRectF(x + 60 + step * 11, y + 4, 9, 9)
                 painter.setPen(QPen(self.theme.colour("slate"), 1))
@@ -188,7 +190,7 @@ class WhatCounts(Drawing):
                 painter.drawRect(box)
                 self.region(
                     box.adjusted(-1, -2, 1, 2),
-                    f"{COST_SAYS[name]}: {value:.1f} of 5",
+                    f"{COST_DESCRIPTION[name]}: {value:.1f} of 5",
                     lambda n=name, s=step: self._set(n, s),
                 )
 

@@ -13,7 +13,7 @@ from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.pins import LETTERS, draw_letter
 from numerus.geometry.mesh import Mesh
 from numerus.kit.thumbnails import fitted_camera
-from numerus.printing.orientation.pose_measures import SCHOOL_SAYS, PoseCost, in_words, posed
+from numerus.printing.orientation.pose_measures import SCHOOL_DESCRIPTION, PoseCost, in_words, posed
 from numerus.words import span
 
 
@@ -71,10 +71,10 @@ class Compared(Drawing):
         step = max(15.0, min(27.0, (self.height() - picture - 44) / len(self.ROWS)))
         for number, cost in enumerate(self.costs):
             self._column(painter, number, cost, left + number * wide, wide, picture, step)
-        for at, (name, _, _, says) in enumerate(self.ROWS):
+        for at, (name, _, _, description) in enumerate(self.ROWS):
             y = picture + 18 + at * step
             self.text(painter, 0, y + 13, name, 11)
-            self.region(QRectF(0, y, left, step), says)
+            self.region(QRectF(0, y, left, step), description)
         self._in_words(painter)
 
     def _column(
@@ -105,7 +105,9 @@ class Compared(Drawing):
                 2,
                 "river" if chosen else "slate",
             )
-        self.region(box, SCHOOL_SAYS.get(cost.school, "Your own turn of the part."), lambda: self.chosen.emit(number))
+        self.region(
+            box, SCHOOL_DESCRIPTION.get(cost.school, "Your own turn of the part."), lambda: self.chosen.emit(number)
+        )
 
     def _in_words(self, painter: QPainter) -> None:
         chosen, first = self.costs[self.at_candidate], self.costs[0]

@@ -12,7 +12,7 @@ from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.desk.stages.pose.supports import ADD, LOOK, MOVE, SupportsPage
 from numerus.desk.stages.pose.trials import Trials
-from numerus.domain.poses import Draft, Stroke
+from numerus.domain.poses import BrushDab, Draft
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
@@ -57,8 +57,8 @@ class SupportEditor:
             return
         kind, radius = self.page.brush
         mesh = self.session.mesh(part.blob)
-        hanging, up = self.trials.tried.made.part, self.trials.tried.cost.up
-        dabs = [Stroke(kind, in_part(hanging, mesh, up, place), radius) for place in places]
+        posed_part, up = self.trials.tried.made.part, self.trials.tried.cost.up
+        dabs = [BrushDab(kind, in_part(posed_part, mesh, up, place), radius) for place in places]
         self.session.commit(f"brush {part.label}: {kind}", [replace(part, strokes=(*part.strokes, *dabs))])
 
     def deed(self, deed: str) -> None:

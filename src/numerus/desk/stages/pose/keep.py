@@ -82,8 +82,8 @@ class Keeper:
             return found
 
         if waiting:
-            says, words = f"Posing {counted(len(waiting), 'part')}", "pose all that waits"
-            self.context.jobs.start("pose all", says, work, lambda found: self._write(words, found))
+            description, words = f"Posing {counted(len(waiting), 'part')}", "pose all that waits"
+            self.context.jobs.start("pose all", description, work, lambda found: self._write(words, found))
 
     def _write(self, label: str, found: list[Posed]) -> None:
         if found:

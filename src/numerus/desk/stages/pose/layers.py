@@ -81,8 +81,8 @@ class LayerGraphView(Drawing):
             x, k = self._x(height), round(height / graph.layer_mm)
             ends = [bottom - (bottom - top) * 0.86 * float(graph.areas_mm2[n]) / most for n in (k - 1, k)]
             self.line(painter, x, min(ends) - 3, x, max(ends), "brick", 2.6)
-            says = f"A line may show at {height:.1f} mm: {jump:.0f} mm² more or less than the layer below."
-            self.region(QRectF(x - 4, min(ends) - 6, 8, max(ends) - min(ends) + 9), says)
+            description = f"A line may show at {height:.1f} mm: {jump:.0f} mm² more or less than the layer below."
+            self.region(QRectF(x - 4, min(ends) - 6, 8, max(ends) - min(ends) + 9), description)
 
     def _draw_cups(self, painter: QPainter, graph: LayerGraph, bottom: float) -> None:
         """Hatched bars on the axis where a cup sucks on the film, with what to do in words."""
@@ -93,8 +93,8 @@ class LayerGraphView(Drawing):
             painter.setBrush(self.theme.colour("brickwash"))
             painter.drawRect(box)
             self.hatch(painter, box)
-            says = f"Cup from {cup.from_mm:.1f} to {cup.to_mm:.1f} mm: {cup.area_mm2:.1f} mm² sealed, {cup.volume_ml:.3f} ml."
-            self.region(box.adjusted(-4, -8, 4, 4), f"{says} Vent it near its bottom, or tilt the part.")
+            description = f"Cup from {cup.from_mm:.1f} to {cup.to_mm:.1f} mm: {cup.area_mm2:.1f} mm² sealed, {cup.volume_ml:.3f} ml."
+            self.region(box.adjusted(-4, -8, 4, 4), f"{description} Vent it near its bottom, or tilt the part.")
 
     def _decluttered(self, graph: LayerGraph) -> list[int]:
         """Islands by height, thinned so that pins do not cover each other."""
@@ -110,7 +110,7 @@ class LayerGraphView(Drawing):
         found = super()._region_at(at)
         if found is None and self.graph is not None and at.x() >= self._left and len(self.graph.areas_mm2):
             height = self._height_at(at.x())
-            return Region(QRectF(at.x() - 2, 0, 4, self.height()), self.graph.says(height))
+            return Region(QRectF(at.x() - 2, 0, 4, self.height()), self.graph.description(height))
         return found
 
     def _height_at(self, x: float) -> float:

@@ -28,11 +28,11 @@ class PosesPage(QWidget):
         self.school_box.addItems([s.name for s in SCHOOL_WEIGHTS])
         self.school_box.setAccessibleName("School of posing")
         self.school_box.activated.connect(lambda _: self.take_school())
-        self.says = label("", "note", True)
+        self.description = label("", "note", True)
         self.counts.changed.connect(self.weighed.emit)
         self.choices: list[Choice] = []
         words = column(
-            row(label("What counts", "section"), self.school_box, -1, gap=10), self.says, 2, self.counts, -1,
+            row(label("What counts", "section"), self.school_box, -1, gap=10), self.description, 2, self.counts, -1,
         )  # fmt: skip
         upper = row(self.chart, words, gap=12)
         upper.setStretch(0, 5)
@@ -48,7 +48,7 @@ class PosesPage(QWidget):
 
     def show_habit(self, choices: list[Choice]) -> None:
         """The school's weights as this user's choices have moved them; what was set by hand stays until a school is taken."""
-        if len(choices) != len(self.choices) or not self.says.text():
+        if len(choices) != len(self.choices) or not self.description.text():
             self.choices = choices
             self.take_school(tell=False)
 
@@ -56,7 +56,7 @@ class PosesPage(QWidget):
         weights = learned(self.school, self.choices)
         moved = drift(weights, self.school)
         habit = f" Your {len(self.choices)} choices count {moved}." if moved else ""
-        self.says.setText(self.school.says + habit)
+        self.description.setText(self.school.description + habit)
         self.counts.show_weights(weights)
         if tell:
             self.weighed.emit(weights)

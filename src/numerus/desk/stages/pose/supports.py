@@ -8,11 +8,11 @@ from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
-from numerus.domain.poses import STROKES
+from numerus.domain.poses import DAB_KINDS
 from numerus.printing.checks.layer_graph import LayerGraph
 from numerus.printing.checks.print_findings import PrintFinding, print_findings, supports_say, tip_says
 from numerus.printing.supports.placement import Supported
-from numerus.printing.supports.style import STYLE_SAYS, STYLES
+from numerus.printing.supports.style import STYLE_DESCRIPTION, STYLES
 
 LOOK, ADD, MOVE, BRUSH = "Look", "Add a tip", "Move it", "Brush"
 MODE_SAYS = {
@@ -48,7 +48,7 @@ class SupportsPage(QWidget):
         self.style_box.setAccessibleName("Style of supports")
         self.style_box.activated.connect(lambda n: self.styled.emit(list(STYLES)[n]))
         self.brush_box.setAccessibleName("What the brush says")
-        for kind in STROKES:
+        for kind in DAB_KINDS:
             self.brush_box.addItem(BRUSH_SAYS[kind], kind)
         self.size_box.setAccessibleName("Size of the brush")
         for size in SIZES_MM:
@@ -76,7 +76,7 @@ class SupportsPage(QWidget):
         self.modes = {m: button(m, lambda m=m: self.use(m), "tab") for m in (LOOK, ADD, MOVE, BRUSH)}
         for mode in self.modes.values():
             mode.setCheckable(True)
-        self.deeds: list[QPushButton] = [
+        self.user_actions: list[QPushButton] = [
             button(words, lambda d=deed: self.deed.emit(d), "", tip)
             for words, deed, tip in (
                 ("Thicker", "thicker", "The next size up"), ("Finer", "finer", "The next size down: a smaller mark"),
@@ -86,7 +86,7 @@ class SupportsPage(QWidget):
         head = row(label("Placed", "section"), self.style_box, again, -1, self.vent, self.mend)
         by_hand = row(label("By hand", "section"), *self.modes.values(), -1, gap=2)
         self.brush_row = panel(row(label("Brush says"), self.brush_box, label("of"), self.size_box, -1, gap=6))
-        self.tip_row = panel(column(self.tip, row(*self.deeds, -1, gap=6), gap=4))
+        self.tip_row = panel(column(self.tip, row(*self.user_actions, -1, gap=6), gap=4))
         body = column(
             head, self.style_says, self.summary, 2, self.list, by_hand, self.hint, self.brush_row, self.tip_row, gap=5
         )
@@ -111,10 +111,10 @@ class SupportsPage(QWidget):
         """Supports as they now are, with what the proof says of them."""
         self.made = made, graph
         self.findings = print_findings(made, graph.proof, graph.cups, pools_ml)
-        self.list.show_lines([(f.says[:1].upper() + f.says[1:], f.advice) for f in self.findings])
+        self.list.show_lines([(f.description[:1].upper() + f.description[1:], f.advice) for f in self.findings])
         self.summary.setText(supports_say(made, graph.proof))
         self.style_box.setCurrentIndex(list(STYLES).index(made.style.name))
-        self.style_says.setText(STYLE_SAYS[made.style.name])
+        self.style_says.setText(STYLE_DESCRIPTION[made.style.name])
         self.mend.setEnabled(any(f.code not in ("cup", "pool") for f in self.findings))
         self.vent.setVisible(any(f.code == "cup" for f in self.findings))
         self.choose(self.chosen if self.chosen < len(made.pillars) else -1)
@@ -122,7 +122,7 @@ class SupportsPage(QWidget):
     def choose(self, pillar: int) -> None:
         """One tip, to be changed."""
         self.chosen = pillar
-        for made in self.deeds:
+        for made in self.user_actions:
             made.setEnabled(pillar >= 0)
         told = self.made is not None and pillar >= 0
         self.tip.setText(tip_says(self.made[0], self.made[1].proof, pillar) if told and self.made else "")

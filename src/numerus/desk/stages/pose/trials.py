@@ -12,7 +12,7 @@ from numerus.desk.jobs import Progress
 from numerus.desk.stages.pose.fields import KnownFields
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
-from numerus.domain.poses import Draft, Stroke
+from numerus.domain.poses import BrushDab, Draft
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.orientation.orientation_search import Search, Weights
 from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, school_up, without_cups
@@ -45,7 +45,7 @@ class Trials(QObject):
         self.fields: Fields | None = None
         self.tried: Tried | None = None
         self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
-        self._about: tuple[str, str, tuple[Stroke, ...]] = ("", "", ())
+        self._about: tuple[str, str, tuple[BrushDab, ...]] = ("", "", ())
 
     @property
     def machine(self) -> Machine:

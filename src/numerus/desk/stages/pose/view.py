@@ -34,7 +34,7 @@ COLOUR_SAYS = {
 
 def colours(tried: Tried, which: str) -> NDArray[np.uint8]:
     """Colours of the hanging part's vertices."""
-    mesh, fields = tried.made.part, tried.made.hanging.fields
+    mesh, fields = tried.made.part, tried.made.posed_part.fields
     if which == "marks":
         return _mixed(PART_RGB[0], MARK_RGB, near_marks(mesh, marks(tried.made)[0], MARK_MM))
     if which == "seen":

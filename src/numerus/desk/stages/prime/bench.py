@@ -16,7 +16,7 @@ from numerus.desk.widgets.layout import button, column
 from numerus.devices.air import coming_air
 from numerus.paint.priming import SCHOOLS, prime_plan
 from numerus.paint.weather import Air, first_fit
-from numerus.progress.orders import step
+from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted
 

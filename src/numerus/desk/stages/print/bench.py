@@ -31,13 +31,13 @@ from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import Filling, filling, stands_in
 from numerus.progress.cold_nights import cold_by
-from numerus.progress.orders import floor_of, next_runs
+from numerus.progress.next_tasks import next_runs, schedule_inputs
 from numerus.progress.stores import all_stock, all_wear, checks, estimates
 from numerus.schedule.attendance import AWAY, up_late
 from numerus.schedule.calendar_file import calendar_of
-from numerus.schedule.run_queue import Bill, Cold, Conflict, Slotted, conflicts, moved_to
+from numerus.schedule.run_queue import ColdMinutes, Conflict, Schedule, ScheduledRun, conflicts, moved_to
 from numerus.schedule.wet_work import Wet, wet_work
-from numerus.schedule.what_if import Help, what_helps
+from numerus.schedule.what_if import WhatIf, what_if
 from numerus.words import counted
 
 DAY_KINDS = ("away", "up until one", "as usual")
@@ -48,8 +48,8 @@ class PrintBench(Bench):
     stage = "print"
 
     def __init__(self, context: Context) -> None:
-        self.planned_now, self.conflicts, self.wet = Bill(), list[Conflict](), list[Wet]()
-        self.helps: list[Help] = []
+        self.planned_now, self.conflicts, self.wet = Schedule(), list[Conflict](), list[Wet]()
+        self.helps: list[WhatIf] = []
         self.wear: list[Wear] = []
         self.plate_id, self.by_hand = "", False
         super().__init__(context)
@@ -65,9 +65,9 @@ class PrintBench(Bench):
         self.off_button = self.add_button(
             "Take it off", lambda: self._turn_to(1), "main", "Say of each part what became of it"
         )
-        self.bill.chosen.connect(self.choose)
-        self.bill.moved.connect(self.put_at)
-        self.bill.day_chosen.connect(self._ask_day)
+        self.watch_bill.chosen.connect(self.choose)
+        self.watch_bill.moved.connect(self.put_at)
+        self.watch_bill.day_chosen.connect(self._ask_day)
         self.planned.runs.chosen.connect(self.choose)
         self.planned.conflicts.chosen.connect(lambda n: self.choose(self.conflicts[n].plate_id))
         self.planned.freed.connect(self.set_free)
@@ -77,7 +77,7 @@ class PrintBench(Bench):
         self.off.back.connect(lambda: self._turn_to(0))
 
     def build(self) -> QBoxLayout:
-        self.bill, self.planned, self.off = (
+        self.watch_bill, self.planned, self.off = (
             WatchBill(self.context),
             PlannedPage(self.context),
             TakeOffPage(self.context),
@@ -86,7 +86,7 @@ class PrintBench(Bench):
         side, drawer = panel(column(self.live, gap=0), "drawer"), panel(column(self.planned, gap=0), "drawer")
         hold(self.theme, side, "setFixedWidth", 244)
         hold(self.theme, drawer, "setFixedHeight", 236)
-        main = column(row(self.bill, margins=(16, 4, 12, 4)), drawer, gap=0)
+        main = column(row(self.watch_bill, margins=(16, 4, 12, 4)), drawer, gap=0)
         main.setStretch(0, 1)
         floor = row(main, side, gap=0)
         floor.setStretch(0, 1)
@@ -101,8 +101,8 @@ class PrintBench(Bench):
         self._show()
 
     @property
-    def slots(self) -> tuple[Slotted, ...]:
-        return self.planned_now.slots
+    def scheduled_runs(self) -> tuple[ScheduledRun, ...]:
+        return self.planned_now.scheduled_runs
 
     @property
     def run(self) -> RunRecord | None:
@@ -114,7 +114,7 @@ class PrintBench(Bench):
         return self.session.plans.plates.get(self.plate_id)
 
     @property
-    def cold(self) -> Cold:
+    def cold(self) -> ColdMinutes:
         return cold_by(coming_air(self.session.now))
 
     def refresh(self) -> None:
@@ -129,11 +129,11 @@ class PrintBench(Bench):
         self.show_full()
         try:
             self._plan()
-            machine_h = sum(s.plate.minutes for s in self.slots) / 60
-            runs = f"{counted(len(self.slots), 'run')}, {machine_h:.1f} h of machine. "
-            self.subtitle.setText((runs if self.slots else "") + self.planned.show_end(self.planned_now))
+            machine_h = sum(s.plate.minutes for s in self.scheduled_runs) / 60
+            runs = f"{counted(len(self.scheduled_runs), 'run')}, {machine_h:.1f} h of machine. "
+            self.subtitle.setText((runs if self.scheduled_runs else "") + self.planned.show_end(self.planned_now))
         except PlanError as error:
-            self.planned_now, self.conflicts, self.wet = Bill(), [], []
+            self.planned_now, self.conflicts, self.wet = Schedule(), [], []
             self.subtitle.setText(f"{error.message} {error.advice}")
         answers = self.session.answers
         told = plans, answers.standing
@@ -155,18 +155,18 @@ class PrintBench(Bench):
         self.planned_now = next_runs(plans, standing, now, self.cold)
         if army is None:
             return
-        floor = floor_of(plans, army, standing, now, self.cold)
+        floor = schedule_inputs(plans, army, standing, now, self.cold)
         self.conflicts = conflicts(self.planned_now, floor)
-        self.wet = wet_work(self.slots, army, now)
+        self.wet = wet_work(self.scheduled_runs, army, now)
         waiting = waiting_plates(plans.plates, standing.runs)
         self.context.jobs.start(
             "helps", "Looking for what would help",
-            lambda _: what_helps(waiting, floor), self._helped,
+            lambda _: what_if(waiting, floor), self._helped,
         )  # fmt: skip
 
-    def _helped(self, helps: list[Help]) -> None:
+    def _helped(self, helps: list[WhatIf]) -> None:
         self.helps = helps
-        self.planned.show_bill(self.planned_now, self.conflicts, helps, self.plate_id)
+        self.planned.show_schedule(self.planned_now, self.conflicts, helps, self.plate_id)
 
     def _done_with_plate(self) -> bool:
         """Whether another plate may take the place of the shown one: it is gone, or off the machine and not asked for."""
@@ -177,7 +177,7 @@ class PrintBench(Bench):
         """What wants looking at: a hanging plate, a printing one, the next to start."""
         runs = self.session.answers.standing.runs.values()
         wanted = [r.plate_id for state in ("hanging", "printing") for r in runs if r.state == state]
-        wanted += [s.plate.id for s in self.slots] + list(self.session.plans.plates)
+        wanted += [s.plate.id for s in self.scheduled_runs] + list(self.session.plans.plates)
         return wanted[0] if wanted else ""
 
     def choose(self, plate_id: str) -> None:
@@ -188,26 +188,30 @@ class PrintBench(Bench):
 
     def _show(self) -> None:
         plate, run = self.plate, self.run
-        self.bill.show_bill(list(self.slots), self.wet, {c.plate_id for c in self.conflicts}, self.plate_id)
-        self.planned.show_bill(self.planned_now, self.conflicts, self.helps, self.plate_id)
-        slot = next((s for s in self.slots if s.plate.id == self.plate_id), None)
+        self.watch_bill.show_schedule(
+            list(self.scheduled_runs), self.wet, {c.plate_id for c in self.conflicts}, self.plate_id
+        )
+        self.planned.show_schedule(self.planned_now, self.conflicts, self.helps, self.plate_id)
+        scheduled = next((s for s in self.scheduled_runs if s.plate.id == self.plate_id), None)
         printing = run is not None and run.state == "printing"
         ended = run is not None and not printing
-        self.start_button.setVisible(slot is not None)
+        self.start_button.setVisible(scheduled is not None)
         self.off_button.setVisible(ended and self.body.currentIndex() == 0)
         self.title.setText(f"Taken off: {plate.name}" if plate and self.body.currentIndex() else "Watch bill")
         self.off_button.setText("Take it off" if ended and run and run.state == "hanging" else "Look at it again")
-        machine = self.session.plans.machines.get(slot.machine_id if slot else plate.machine_id) if plate else None
+        machine = (
+            self.session.plans.machines.get(scheduled.machine_id if scheduled else plate.machine_id) if plate else None
+        )
         self.live.show_run(plate, run, machine)
         if machine is not None:
             worn = [(w.what.capitalize(), f"{w.share:.0%} worn") for w in self.wear if w.machine_id == machine.id]
             hangs = "will hang" if run is None else "hangs" if run.state == "hanging" else "hung"
             self.live.view.show_rest(self._stands_in(machine), worn, hangs)
-        if slot is not None and machine is not None:
+        if scheduled is not None and machine is not None:
             now = self.session.now
             celsius = ROOM_C if not machine.unheated else coming_air(now)[0].celsius
             self.planned.before = checks(self.session.plans, self.session.answers.standing, machine.id, celsius, now)
-            self.planned.show_slot(slot, machine, self._vat(slot.plate, machine), self.cold)
+            self.planned.show_scheduled_run(scheduled, machine, self._vat(scheduled.plate, machine), self.cold)
         elif plate is not None and run is not None:
             self._show_run(plate, run)
         elif plate is not None:
@@ -260,13 +264,13 @@ class PrintBench(Bench):
 
     def start_run(self) -> None:
         """Start the chosen plate now."""
-        slot = next((s for s in self.slots if s.plate.id == self.plate_id), None)
-        if slot is None:
+        scheduled = next((s for s in self.scheduled_runs if s.plate.id == self.plate_id), None)
+        if scheduled is None:
             return
         busy = [
             r
             for r in self.session.answers.standing.runs.values()
-            if r.machine_id == slot.machine_id and r.state in ("printing", "hanging")
+            if r.machine_id == scheduled.machine_id and r.state in ("printing", "hanging")
         ]
         if busy:
             self.session.failed.emit(
@@ -279,11 +283,15 @@ class PrintBench(Bench):
             return
         now = self.session.clock()
         run = Run(
-            new_id(), slot.plate.id, slot.machine_id, now, later(now, slot.plate.minutes, self.session.plans.zone)
+            new_id(),
+            scheduled.plate.id,
+            scheduled.machine_id,
+            now,
+            later(now, scheduled.plate.minutes, self.session.plans.zone),
         )
-        data = {"plate": slot.plate.id, "machine": slot.machine_id, **self.planned.vat_told()}
+        data = {"plate": scheduled.plate.id, "machine": scheduled.machine_id, **self.planned.vat_told()}
         fact = Fact(now, RUN_STARTED, run.id, (), 10, data)
-        self.session.commit(f"start {slot.plate.name}", [run, replace(slot.plate, pinned=None)], [fact])
+        self.session.commit(f"start {scheduled.plate.name}", [run, replace(scheduled.plate, pinned=None)], [fact])
 
     def put_at(self, plate_id: str, when: datetime, machine_id: str) -> None:
         """A run put at a time by hand, on its machine or another it fits; the others go round it."""
@@ -310,8 +318,10 @@ class PrintBench(Bench):
         try:
             return repacked(moved, shapes, machine) if troubles(moved, shapes, machine) else moved
         except PlanError as error:
-            says = f"{plate.name} does not fit {machine.name}: {error.message}"
-            raise PlanError("does-not-fit", says, "Take it apart in Plate and make it for that machine.") from error
+            description = f"{plate.name} does not fit {machine.name}: {error.message}"
+            raise PlanError(
+                "does-not-fit", description, "Take it apart in Plate and make it for that machine."
+            ) from error
 
     def lay_anew(self) -> None:
         """A plate whose machine is gone, laid on the first in service that it fits."""
@@ -357,7 +367,7 @@ class PrintBench(Bench):
         if plans.army is None:
             return
         try:
-            path.write_bytes(calendar_of(self.slots, plans.machines, plans.army, self.session.now))
+            path.write_bytes(calendar_of(self.scheduled_runs, plans.machines, plans.army, self.session.now))
         except OSError as error:
             self.session.failed.emit(BookError("unwritable", f"{path.name} cannot be written: {error.strerror}."))
 

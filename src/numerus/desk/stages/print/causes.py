@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QWidget
 from numerus.desk.theme.palette import LABEL, Theme
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.diagnosis.failure_diagnosis import Cause, Inquest
+from numerus.diagnosis.failure_diagnosis import Cause, FailureDiagnosis
 from numerus.words import span
 
 SHOWN, HIGH_PX, BAR_PX = 3, 112.0, 64.0
@@ -30,14 +30,14 @@ class CauseBars(Drawing):
             self.bar(painter, 40, y + 4, BAR_PX, 8, "bed")
             self.bar(painter, 40, y + 4, BAR_PX * cause.share, 8, "river" if number == 0 else "slate")
             self.text(painter, 46 + BAR_PX, y + 12, cause.name, 13, number == 0, width=self.width() - 50 - BAR_PX)
-            says = ", ".join(cause.evidence) or "nothing speaks for it but its usual share"
+            description = ", ".join(cause.evidence) or "nothing speaks for it but its usual share"
             under = QRectF(40, y + 14, self.width() - 44, HIGH_PX)
-            high = 14 + self.paragraph(painter, under, says, LABEL, colour="slate") + 2
-            self.region(QRectF(0, y, self.width(), high), f"{cause.name}: {says}")
+            high = 14 + self.paragraph(painter, under, description, LABEL, colour="slate") + 2
+            self.region(QRectF(0, y, self.width(), high), f"{cause.name}: {description}")
             y += high
 
 
-class InquestPanel(QWidget):
+class DiagnosisPanel(QWidget):
     """``answered``: a test's key and whether it said yes; ``argued``: the table behind it is asked for."""
 
     answered = pyqtSignal(str, bool)
@@ -45,7 +45,7 @@ class InquestPanel(QWidget):
 
     def __init__(self, theme: Theme) -> None:
         super().__init__()
-        self.found = Inquest((), (), {})
+        self.found = FailureDiagnosis((), (), {})
         self.bars, self.test = CauseBars(theme), label("", "note", True)
         self.yes = button("Yes", lambda: self._answer(True), "", "What the test was asked for showed")
         self.no = button("No", lambda: self._answer(False))
@@ -55,14 +55,14 @@ class InquestPanel(QWidget):
         body = column(self.bars, tell, gap=2)
         self.setLayout(body)
 
-    def show_inquest(self, found: Inquest) -> None:
+    def show_diagnosis(self, found: FailureDiagnosis) -> None:
         self.found = found
         self.bars.causes = found.causes
         self.bars.update()
         self.setVisible(bool(found.causes))
         best = found.tests[0] if found.tests else None
         self.test.setText(
-            f"Would tell most, {span(best.minutes)}: {best.says} {best.yes}?"
+            f"Would tell most, {span(best.minutes)}: {best.description} {best.yes}?"
             if best
             else "No cheap test would tell more."
         )

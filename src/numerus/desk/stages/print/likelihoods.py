@@ -31,12 +31,15 @@ class LikelihoodsDialog(QDialog):
         self.grid.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
         self.grid.itemChanged.connect(self._tint)
         self.grid.setAccessibleName("How often each cause shows what is seen, in per cent")
-        says = "Of a hundred failures by a cause, in how many is this seen? The inquest multiplies these shares; what is not known takes no part."
+        description = (
+            "Of a hundred failures by a cause, in how many is this seen? The inquest multiplies these shares; "
+            "what is not known takes no part."
+        )
         foot = row(
             button("As shipped", lambda: self.show_table(usual())), button("From a file …", self.ask_import),
             button("To a file …", self.ask_export), -1, button("Save", self.save, "main"),
         )  # fmt: skip
-        body = column(label(says, "note", True), self.grid, self.fault, foot, gap=8, margins=(14, 14, 14, 14))
+        body = column(label(description, "note", True), self.grid, self.fault, foot, gap=8, margins=(14, 14, 14, 14))
         body.setStretch(1, 1)
         self.setLayout(body)
         self.show_table(table_of(self.session.plans))

@@ -62,7 +62,7 @@ class LiveRun(QWidget):
         self.ended_button.setVisible(printing)
         reading = self.reading() if printing else None
         self.view.show_reading(
-            machine, plate, replace(reading, state="stopped", says=still) if reading and still else reading
+            machine, plate, replace(reading, state="stopped", description=still) if reading and still else reading
         )
 
     @property
@@ -95,7 +95,7 @@ class LiveRun(QWidget):
             self.view.show_reading(self.machine, self.plate, reading)
             return
         self.fast.setChecked(False)
-        self.end() if reading.state == "finished" else self._pause(reading.says)
+        self.end() if reading.state == "finished" else self._pause(reading.description)
 
     def pause_or_go_on(self) -> None:
         """Stop a run for a while, or let it go on from where it stands."""

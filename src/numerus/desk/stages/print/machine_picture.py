@@ -152,8 +152,8 @@ class MachineView(Drawing):
         painter.setClipPath(frame)
         painter.drawImage(box, to_image(np.ascontiguousarray(rgba)))
         painter.restore()
-        says = f"{self.reading.height_mm:.1f} of {self.plate.height_mm:.1f} mm"
-        self.tagged(painter, box.right() - 8, box.top() + 18, says, RIGHT)
+        description = f"{self.reading.height_mm:.1f} of {self.plate.height_mm:.1f} mm"
+        self.tagged(painter, box.right() - 8, box.top() + 18, description, RIGHT)
 
     def _draw_numbers(self, painter: QPainter, y: float) -> None:
         reading = self.reading
@@ -167,7 +167,7 @@ class MachineView(Drawing):
             ("Time left", span(reading.minutes_left)),
             ("Temperature", _told(reading.celsius, ".1f", "°C")),
             ("In the vat", _told(reading.resin_ml, ".0f", "ml")),
-            ("State", reading.says or reading.state),
+            ("State", reading.description or reading.state),
         ])  # fmt: skip
 
     def _draw_rows(self, painter: QPainter, y: float, rows: list[tuple[str, str]]) -> None:

@@ -17,8 +17,8 @@ from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.printing.runs.vat import Filling
 from numerus.progress.stores import Estimates
-from numerus.schedule.run_queue import Bill, Cold, Conflict, Slotted, other_starts
-from numerus.schedule.what_if import Help, bill_says
+from numerus.schedule.run_queue import ColdMinutes, Conflict, Schedule, ScheduledRun, other_starts
+from numerus.schedule.what_if import WhatIf, schedule_summary
 from numerus.words import span
 
 RUNS, HELPS, CONFLICTS, STORES = "Runs to come", "What would help", "Conflicts", "Stores"
@@ -85,38 +85,40 @@ class PlannedPage(QWidget):
         for title, tab in self.tabs.items():
             tab.setChecked(title == name)
 
-    def show_bill(self, bill: Bill, found: list[Conflict], helps: list[Help], plate_id: str) -> None:
-        self.runs.show_runs(list(bill.slots), plate_id)
-        self.conflicts.show_lines([(c.says, c.advice) for c in found])
-        self.helps.show_lines([(f"{h.says}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps])
+    def show_schedule(self, schedule: Schedule, found: list[Conflict], helps: list[WhatIf], plate_id: str) -> None:
+        self.runs.show_runs(list(schedule.scheduled_runs), plate_id)
+        self.conflicts.show_lines([(c.description, c.advice) for c in found])
+        self.helps.show_lines([(f"{h.description}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps])
         self.tabs[CONFLICTS].setText(f"{CONFLICTS} ({len(found)})" if found else CONFLICTS)
 
     def show_stores(self, wear: Sequence[Wear], stock: Sequence[Stock], done: Estimates) -> None:
         """Resin, what wears, and how estimates came about."""
         machines = self.session.plans.machines
-        lines = [(done.says, "what is planned goes by it")]
-        lines += [(s.says, s.note) for s in stock]
+        lines = [(done.description, "what is planned goes by it")]
+        lines += [(s.description, s.note) for s in stock]
         for one in wear[:3]:
             due = ": change it soon, under Machines and stores" if one.share > SOON else ""
-            lines.append((f"{machines[one.machine_id].name}: {one.says}{due}", one.note))
+            lines.append((f"{machines[one.machine_id].name}: {one.description}{due}", one.note))
         self.stores.show_lines(lines)
 
-    def show_slot(self, slot: Slotted, machine: Machine, vat: Filling, cold: Cold | None) -> None:
+    def show_scheduled_run(
+        self, scheduled: ScheduledRun, machine: Machine, vat: Filling, cold: ColdMinutes | None
+    ) -> None:
         """Why a run starts when it does, and what other starts would waste."""
         army = self.session.plans.army
-        self.free.setVisible(slot.plate.pinned is not None)
+        self.free.setVisible(scheduled.plate.pinned is not None)
         self.again.setVisible(False)
-        self.show_vat(slot.plate, vat, machine)
-        self.why.setText(f"Why {slot.plate.name} starts {slot.start:%a %H:%M}")
-        tall = f"{slot.plate.resin_ml:.0f} ml; the tallest, {slot.plate.height_mm:.1f} mm, sets the {slot.plate.minutes / 60:.1f} h"
+        self.show_vat(scheduled.plate, vat, machine)
+        self.why.setText(f"Why {scheduled.plate.name} starts {scheduled.start:%a %H:%M}")
+        tall = f"{scheduled.plate.resin_ml:.0f} ml; the tallest, {scheduled.plate.height_mm:.1f} mm, sets the {scheduled.plate.minutes / 60:.1f} h"
         first = f" First {', '.join(self.before)}." if self.before else ""
-        self.reasons.setText(f"It {slot.why}. {tall}.{first}")
+        self.reasons.setText(f"It {scheduled.why}. {tall}.{first}")
         if army is None:
             return
-        free = slot.start - timedelta(minutes=slot.idle_min)
+        free = scheduled.start - timedelta(minutes=scheduled.idle_min)
         lines = [
             f"{o.start:%a %H:%M} to {o.end:%H:%M}: idle {o.idle_min:.0f} min, hangs {o.hangs_min:.0f} min"
-            for o in other_starts(slot, machine, army, free, cold=cold)
+            for o in other_starts(scheduled, machine, army, free, cold=cold)
         ]
         self.others.setText("Other starts compared:\n" + "\n".join(lines))
 
@@ -135,7 +137,7 @@ class PlannedPage(QWidget):
 
     def _say_vat(self) -> None:
         if self.filling is not None:
-            self.vat_says.setText(self.filling.says_with(self.vat.value()))
+            self.vat_says.setText(self.filling.description_with(self.vat.value()))
 
     def show_words(self, why: str, reasons: str, others: str = "", lies_nowhere: bool = False) -> None:
         self.free.setVisible(False)
@@ -144,7 +146,7 @@ class PlannedPage(QWidget):
         for made, words in ((self.why, why), (self.reasons, reasons), (self.others, others)):
             made.setText(words)
 
-    def show_end(self, bill: Bill) -> str:
+    def show_end(self, schedule: Schedule) -> str:
         """When the last plate comes off, against the date."""
         army = self.session.plans.army
-        return bill_says(bill, army) if army else ""
+        return schedule_summary(schedule, army) if army else ""

@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import QCheckBox, QDoubleSpinBox, QFileDialog, QWidget
 
 from numerus.book.photographs import read_photograph
 from numerus.desk.context import Context
-from numerus.desk.stages.print.causes import InquestPanel
+from numerus.desk.stages.print.causes import DiagnosisPanel
 from numerus.desk.stages.print.likelihoods import LikelihoodsDialog
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
@@ -22,12 +22,12 @@ from numerus.desk.widgets.places import PlaceList
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.diagnosis.repair import KEPT, Way, waiting_repairs
 from numerus.domain.army import Unit
-from numerus.domain.journal import INQUEST_TEST, PART_OUTCOME, PHOTOGRAPH, REPAIR_CHOSEN, REPAIR_ENDED, Fact
+from numerus.domain.journal import DIAGNOSIS_TEST, PART_OUTCOME, PHOTOGRAPH, REPAIR_CHOSEN, REPAIR_ENDED, Fact
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
 from numerus.post.cautions import cautions
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD, RunRecord, failed_places
-from numerus.progress.failure_record import inquest_of
+from numerus.progress.failure_record import failure_diagnosis_of
 from numerus.progress.repair_options import ways_with
 from numerus.words import counted, span
 
@@ -53,7 +53,7 @@ class TakeOffPage(QWidget):
         self.photographed: list[str] = []  # the photograph shown, if any
         self.picture = PlatePicture(context)
         self.picture.tapped.connect(self.turn_outcome)
-        self.picture.says = self.says
+        self.picture.description = self.description
         self.setLayout(self._body())
 
     def _body(self):  # type: ignore[no-untyped-def]
@@ -82,16 +82,16 @@ class TakeOffPage(QWidget):
         self.height_at.valueChanged.connect(self._set_height)
         self.list = PlaceList(self.context.theme, "What can be done", "Good parts need nothing.")
         self.list.chosen.connect(self._choose_way)
-        self.inquest = InquestPanel(self.context.theme)
-        self.inquest.answered.connect(self._answered)
-        self.inquest.argued.connect(lambda: LikelihoodsDialog(self.context, self).exec())
+        self.diagnose_failure = DiagnosisPanel(self.context.theme)
+        self.diagnose_failure.answered.connect(self._answered)
+        self.diagnose_failure.argued.connect(lambda: LikelihoodsDialog(self.context, self).exec())
         self.held = button("It held", lambda: self._ended(True), "", "The repair of this part")
         self.lost = button("It did not hold", lambda: self._ended(False))
         self.record_button = button("Plate is off: keep this", self.record, "main")
         warn = "; ".join(cautions("print")) + ". Check the vat for cured flakes before the next run."
         made = panel(column(
             row(self.counts, -1, button("Watch bill", self.back.emit)), self.tapped, self.looks, row(self.height_at, self.held, self.lost, -1),
-            self.list, self.inquest, label(warn, "caution", True), row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
+            self.list, self.diagnose_failure, label(warn, "caution", True), row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
         ), "drawer")  # fmt: skip
         made.layout().setStretch(4, 1)
         hold(self.context.theme, made, "setFixedWidth", 372)
@@ -119,7 +119,9 @@ class TakeOffPage(QWidget):
         counts = {o: sum(v[0] == o for v in self.outcomes.values()) for o in (GOOD, FLAWED, FAILED)}
         self.counts.setText(f"{counts[GOOD]} good, {counts[FLAWED]} flawed, {counts[FAILED]} failed")
         seen = replace(run, outcomes=self.outcomes)
-        self.inquest.show_inquest(inquest_of(seen, self.session.plans, answers.standing.runs, answers.facts))
+        self.diagnose_failure.show_diagnosis(
+            failure_diagnosis_of(seen, self.session.plans, answers.standing.runs, answers.facts)
+        )
         self.record_button.setVisible(run.state == "hanging")
         self._show_photograph(run)
         self._show_part()
@@ -132,7 +134,7 @@ class TakeOffPage(QWidget):
             return
         outcome, height, looks = self.outcomes.get(placed.id, (GOOD, 0.0, ""))
         hanging, failed = run.state == "hanging", outcome == FAILED
-        said = f"{self.says(placed)}: {outcome}{', ' + looks if looks else ''}."
+        said = f"{self.description(placed)}: {outcome}{', ' + looks if looks else ''}."
         self.tapped.setText(f"{said} Tap it again to change that." if hanging else said)
         self.looks.show_looks(looks, hanging and outcome != GOOD)
         self.height_at.blockSignals(True)
@@ -154,12 +156,12 @@ class TakeOffPage(QWidget):
         if part is not None and seen[0] != GOOD:
             self.ways = ways_with(part, seen, run, plans, answers.standing, answers.facts, self.session.now, slack)
         money = plans.army.currency if plans.army else ""
-        self.list.show_lines([(w.says, _way_says(w, money, n == 0)) for n, w in enumerate(self.ways)])
+        self.list.show_lines([(w.description, _way_says(w, money, n == 0)) for n, w in enumerate(self.ways)])
         chosen = self.choices.get(placed.id)
         self.list.at_line = next((n for n, w in enumerate(self.ways) if chosen and w.key == chosen.key), -1)
         self.list.update()
 
-    def says(self, placed: Placed) -> str:
+    def description(self, placed: Placed) -> str:
         figure = self.session.plans.figures.get(placed.figure_id)
         return f"{figure.name if figure else 'spare'}, {placed.slot}"
 
@@ -198,7 +200,7 @@ class TakeOffPage(QWidget):
     def _answered(self, test: str, yes: bool) -> None:
         """A cheap test was made: what it said counts from now on."""
         if self.run is not None:
-            fact = Fact(self.session.clock(), INQUEST_TEST, self.run.run_id, data={"test": test, "yes": yes})
+            fact = Fact(self.session.clock(), DIAGNOSIS_TEST, self.run.run_id, data={"test": test, "yes": yes})
             self.session.commit(f"inquest: {'yes' if yes else 'no'}", facts=[fact])
 
     def _ended(self, worked: bool) -> None:

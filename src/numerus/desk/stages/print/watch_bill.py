@@ -14,7 +14,7 @@ from numerus.domain.army import Army
 from numerus.domain.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
 from numerus.schedule.attendance import Window, hobby_windows, home_windows
-from numerus.schedule.run_queue import Slotted
+from numerus.schedule.run_queue import ScheduledRun
 from numerus.schedule.wet_work import DRY_MIN, Wet
 from numerus.words import span
 
@@ -35,18 +35,20 @@ class WatchBill(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Watch bill: runs over the coming days; drag one to another time or machine")
         self.session = context.session
-        self.slots: list[Slotted] = []
+        self.scheduled_runs: list[ScheduledRun] = []
         self.troubled: set[str] = set()
         self.wet: list[Wet] = []
         self.plate_id = ""
-        self._grabbed: tuple[Slotted, float] | None = None  # and how far into it, in px
+        self._grabbed: tuple[ScheduledRun, float] | None = None  # and how far into it, in px
         self._at = QPointF()
         self._rows: dict[str, tuple[float, float]] = {}
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumHeight", 250)
 
-    def show_bill(self, slots: list[Slotted], wet: list[Wet], troubled: set[str], plate_id: str) -> None:
-        self.slots, self.wet, self.troubled, self.plate_id = slots, wet, troubled, plate_id
+    def show_schedule(
+        self, scheduled_runs: list[ScheduledRun], wet: list[Wet], troubled: set[str], plate_id: str
+    ) -> None:
+        self.scheduled_runs, self.wet, self.troubled, self.plate_id = scheduled_runs, wet, troubled, plate_id
         self.update()
 
     @property
@@ -76,8 +78,8 @@ class WatchBill(Drawing):
             size = f"{machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm" if machine.in_service else "out of service"
             self.text(painter, 0, y + 32, size, 11, colour="slate" if machine.in_service else "brick")
             self._draw_past(painter, machine.id, y + 6, high - 12)
-            for slot in (s for s in self.slots if s.machine_id == machine.id):
-                self._draw_slot(painter, slot, y + 6, high - 12)
+            for scheduled in (s for s in self.scheduled_runs if s.machine_id == machine.id):
+                self._draw_run(painter, scheduled, y + 6, high - 12)
             y += high
         self._draw_wet(painter, y)
         self._draw_grabbed(painter)
@@ -140,8 +142,8 @@ class WatchBill(Drawing):
             own = any(when == day for when, _ in army.days)
             if own:
                 self.line(painter, box.left() + 2, top + 26, box.right() - 2, top + 26, "river", 2)
-            says = f"{moment:%A}: {'unlike its weekday; ' if own else ''}choose it to be away, or up late"
-            self.region(box, says, lambda d=day: self.day_chosen.emit(d))
+            description = f"{moment:%A}: {'unlike its weekday; ' if own else ''}choose it to be away, or up late"
+            self.region(box, description, lambda d=day: self.day_chosen.emit(d))
             moment += timedelta(days=1)
 
     def _block(
@@ -203,25 +205,31 @@ class WatchBill(Drawing):
                 self._block(painter, plate, left, self._x(end), y, high, self._share(run, plate))
                 if run.state == "hanging":
                     self._tail(painter, end, self.session.now, y, high)
-                says = f"{plate.name}: started {run.started:%a %H:%M}, {run.state}"
-                self.region(QRectF(left, y, self._x(end) - left, high), says, lambda p=plate.id: self.chosen.emit(p))
+                description = f"{plate.name}: started {run.started:%a %H:%M}, {run.state}"
+                self.region(
+                    QRectF(left, y, self._x(end) - left, high), description, lambda p=plate.id: self.chosen.emit(p)
+                )
 
     def _share(self, run: RunRecord, plate: Plate) -> float:
         if run.ended is not None:
             return 1.0
         return min((self.session.now - run.started).total_seconds() / 60 / max(plate.minutes, 1), 1.0)
 
-    def _draw_slot(self, painter: QPainter, slot: Slotted, y: float, high: float) -> None:
-        left, right = self._x(slot.start), self._x(slot.end)
+    def _draw_run(self, painter: QPainter, scheduled: ScheduledRun, y: float, high: float) -> None:
+        left, right = self._x(scheduled.start), self._x(scheduled.end)
         if left > self.width():
             return
-        self._block(painter, slot.plate, left, right, y, high, 0.0, self.slots.index(slot) + 1)
+        self._block(painter, scheduled.plate, left, right, y, high, 0.0, self.scheduled_runs.index(scheduled) + 1)
         if right - left > 76:
-            self.text(painter, left + 5, y + 36, f"{slot.start:%H:%M}–{slot.end:%H:%M}", 11)
-        if slot.hangs_min >= 15:
-            self._tail(painter, slot.end, slot.met, y, high)
+            self.text(painter, left + 5, y + 36, f"{scheduled.start:%H:%M}–{scheduled.end:%H:%M}", 11)
+        if scheduled.hangs_min >= 15:
+            self._tail(painter, scheduled.end, scheduled.taken_off, y, high)
         box = QRectF(left, y, right - left, high)
-        self.region(box, f"{slot.plate.name}: {slot.why}. Drag it to another time.", lambda: self._take(slot, left))
+        self.region(
+            box,
+            f"{scheduled.plate.name}: {scheduled.why}. Drag it to another time.",
+            lambda: self._take(scheduled, left),
+        )
 
     def _tail(self, painter: QPainter, since: datetime, until: datetime, y: float, high: float) -> None:
         """The plate hangs until someone comes."""
@@ -245,15 +253,15 @@ class WatchBill(Drawing):
                     wide = max(self._x(until) - x, 4.0)
                     self.bar(painter, x, y + 5, wide, 16, role)
                     waits = f"; waited {span(wet.waits_min)}" if wet.waits_min >= 1 else ""
-                    says = f"{wet.plate.name}: {name.lower()} {since:%a %H:%M} to {until:%H:%M}, {words}{waits}"
-                    self.region(QRectF(x, y, wide, 26), says)
+                    description = f"{wet.plate.name}: {name.lower()} {since:%a %H:%M} to {until:%H:%M}, {words}{waits}"
+                    self.region(QRectF(x, y, wide, 26), description)
             y += 26
         self.line(painter, 0, y, self.width(), y)
-        self.text(painter, self.width(), y + 14, f"{len(self.slots)} planned", 11, colour="slate", align=RIGHT)
+        self.text(painter, self.width(), y + 14, f"{len(self.scheduled_runs)} planned", 11, colour="slate", align=RIGHT)
 
-    def _take(self, slot: Slotted, left: float) -> None:
-        self._grabbed = slot, self._at.x() - left
-        self.chosen.emit(slot.plate.id)
+    def _take(self, scheduled: ScheduledRun, left: float) -> None:
+        self._grabbed = scheduled, self._at.x() - left
+        self.chosen.emit(scheduled.plate.id)
 
     def _when(self) -> datetime:
         """The start a grabbed run is dragged to, to five minutes."""
@@ -272,9 +280,9 @@ class WatchBill(Drawing):
         """Where the run would start if it were let go."""
         if self._grabbed is None or not self._dragged():
             return
-        slot, when = self._grabbed[0], self._when()
-        top, bottom = self._rows.get(self._row_at(self._at.y()) or slot.machine_id, (0.0, 0.0))
-        end = when + timedelta(minutes=slot.plate.minutes)
+        scheduled, when = self._grabbed[0], self._when()
+        top, bottom = self._rows.get(self._row_at(self._at.y()) or scheduled.machine_id, (0.0, 0.0))
+        end = when + timedelta(minutes=scheduled.plate.minutes)
         box = QRectF(self._x(when), top + 6, self._x(end) - self._x(when), bottom - top - 12)
         painter.setPen(QPen(self.theme.colour("river"), 2, Qt.PenStyle.DashLine))
         painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -304,8 +312,10 @@ class WatchBill(Drawing):
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         """Ctrl and an arrow put the chosen run ten minutes earlier or later."""
         by = {Qt.Key.Key_Left: -10, Qt.Key.Key_Right: 10}.get(Qt.Key(event.key()))
-        slot = next((s for s in self.slots if s.plate.id == self.plate_id), None)
-        if by is None or slot is None or not event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+        scheduled = next((s for s in self.scheduled_runs if s.plate.id == self.plate_id), None)
+        if by is None or scheduled is None or not event.modifiers() & Qt.KeyboardModifier.ControlModifier:
             super().keyPressEvent(event)
         else:
-            self.moved.emit(slot.plate.id, max(slot.start + timedelta(minutes=by), self.session.now), slot.machine_id)
+            self.moved.emit(
+                scheduled.plate.id, max(scheduled.start + timedelta(minutes=by), self.session.now), scheduled.machine_id
+            )

@@ -131,8 +131,10 @@ class PackingPicture(Drawing):
             corner = QPointF((number % across) * step, 28 + (number // across) * (long + 3) * scale)
             self._tray(painter, tray, QRectF(corner.x(), corner.y(), step - 4, long * scale), scale)
         many = counted(len(self.trays), "compartment")
-        says = f"{many}, foam {high:.0f} mm deep, {FOAM_MM:g} mm round each, lying on its back; double box to ship."
-        self.text(painter, 0, self.height() - 6, says, 11, colour="slate")
+        description = (
+            f"{many}, foam {high:.0f} mm deep, {FOAM_MM:g} mm round each, lying on its back; double box to ship."
+        )
+        self.text(painter, 0, self.height() - 6, description, 11, colour="slate")
 
     def _tray(self, painter: QPainter, tray: Tray, box: QRectF, scale: float) -> None:
         painter.setPen(Qt.PenStyle.NoPen)

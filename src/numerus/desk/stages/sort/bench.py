@@ -10,7 +10,7 @@ from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
 
 from numerus.book.intake import Read
 from numerus.book.tidy import Remade, agreed, overruled, stored
-from numerus.desk.actions import Deeds
+from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.desk.stages.sort.builds import Builds
@@ -81,12 +81,14 @@ class Arriving(QListWidget):
 class SortBench(Bench):
     stage = "sort"
 
-    def __init__(self, context: Context, deeds: Deeds, renderer: Renderer) -> None:
-        self.deeds, self.renderer = deeds, renderer
+    def __init__(self, context: Context, user_actions: Actions, renderer: Renderer) -> None:
+        self.user_actions, self.renderer = user_actions, renderer
         super().__init__(context)
         self.add_button("Kit …", self.ask_kit, tip="Where it came from, its licence, what was paid, how its prints did")
         self.add_button(
-            "Add files", deeds.ask_import, tip="STL, OBJ, PLY, 3MF, GLB, zip (Ctrl+I), or drop them on the window"
+            "Add files",
+            user_actions.ask_import,
+            tip="STL, OBJ, PLY, 3MF, GLB, zip (Ctrl+I), or drop them on the window",
         )
         self.agree_button = self.add_button(
             "Agree with all", self.agree, "main", "Sets units to mm, mends what is torn, keeps the proposed slots"
@@ -107,8 +109,8 @@ class SortBench(Bench):
         self.arriving = Arriving()
         for page in (*self.pages.values(), self.arriving):
             self.stack.addWidget(page)
-        self.deeds.awaited.connect(self._awaited)
-        self.deeds.arrived.connect(self._arrived)
+        self.user_actions.awaited.connect(self._awaited)
+        self.user_actions.arrived.connect(self._arrived)
         self.context.jobs.finished.connect(self._all_read)
         for tab in self.tabs.values():
             tab.setCheckable(True)
@@ -134,7 +136,8 @@ class SortBench(Bench):
         unit = self.session.unit
         if unit is None:
             self.show_empty(
-                "Sort works on a unit's kit. Muster a unit first.", button("Add a unit", self.deeds.add_unit, "main")
+                "Sort works on a unit's kit. Muster a unit first.",
+                button("Add a unit", self.user_actions.add_unit, "main"),
             )
             return
         parts = self.session.kit_parts()
@@ -150,7 +153,7 @@ class SortBench(Bench):
             self.show_empty(
                 "No parts yet. Here downloaded files become parts in slots, and parts become figures. "
                 "Drop STL, OBJ, PLY, 3MF or GLB files, a folder or a zip on the window.",
-                button("Add files", self.deeds.ask_import, "main"), button("Add a folder", self.deeds.ask_import_folder),
+                button("Add files", self.user_actions.ask_import, "main"), button("Add a folder", self.user_actions.ask_import_folder),
             )  # fmt: skip
             return
         self.show_full()
@@ -212,7 +215,7 @@ class SortBench(Bench):
             return
         parts = self.session.kit_parts()
         meshes = [self.session.mesh(p.blob) for p in parts]
-        words = f"{said.title}: {said.says} {'believed' if relation.overruled else 'overruled'}"
+        words = f"{said.title}: {said.description} {'believed' if relation.overruled else 'overruled'}"
         self.context.jobs.start(
             "overrule", "Proposing slots again", lambda progress: overruled(kit, relation, parts, meshes),
             lambda documents: self.session.commit(words, documents),

@@ -115,9 +115,9 @@ class BuildsGrid(Drawing):
         else:
             self._choice(painter, box, part, letter(options, chosen))
             self._progress(painter, box, state)
-        says = f"{figure.name}, {slot}: {part.label if part else STATE_WORDS[state]}; {STATE_WORDS[state]}"
-        says += "\nMost figures of this unit have one." if odd else ""
-        self.region(box, says, lambda: self.choose(figure, slot))
+        description = f"{figure.name}, {slot}: {part.label if part else STATE_WORDS[state]}; {STATE_WORDS[state]}"
+        description += "\nMost figures of this unit have one." if odd else ""
+        self.region(box, description, lambda: self.choose(figure, slot))
 
     def _missing(self, painter: QPainter, box: QRectF) -> None:
         self.hatch(painter, box)

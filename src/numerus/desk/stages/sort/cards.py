@@ -60,10 +60,10 @@ class Cards(Drawing):
     def _card(self, painter: QPainter, x: float, wide: float, said: Statement) -> None:
         sure = f"; {said.relation.confidence:.0%} sure" if said.relation else ""
         self.region(
-            QRectF(x, 0, wide, 64), f"{said.title}: {said.says}\n{said.evidence}{sure}", lambda: self.look(said)
+            QRectF(x, 0, wide, 64), f"{said.title}: {said.description}\n{said.evidence}{sure}", lambda: self.look(said)
         )
         self.text(painter, x, 14, said.title, 13, True, width=wide)
-        self.text(painter, x, 32, said.says, 13, width=wide)
+        self.text(painter, x, 32, said.description, 13, width=wide)
         self.text(painter, x, 49, said.evidence, 11, colour="slate", width=wide)
         denied = said.relation is not None and said.relation.overruled
         if said.open:

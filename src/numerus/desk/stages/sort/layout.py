@@ -202,7 +202,7 @@ class LayOut(QWidget):
         meshes = {slot: m for slot, _, m in self.shown if len(m.faces)}
         if not meshes:
             return ""
-        return heights(meshes, *self._neck_and_crown()).says
+        return heights(meshes, *self._neck_and_crown()).description
 
     def _neck_and_crown(self) -> tuple[float | None, float | None]:
         """Heights of the joint under the head, and of the lowest crown among heads on the same neck: it wears no hat."""
@@ -308,7 +308,7 @@ class LayOut(QWidget):
             return balance(meshes)
 
         def done(found) -> None:  # type: ignore[no-untyped-def]
-            self.stand.setText(found.says if base else f"{found.says} (without a base)")
+            self.stand.setText(found.description if base else f"{found.description} (without a base)")
             self.stand.setToolTip(found.advice)
 
         self.context.jobs.start("balance", "Weighing the figure", work, done)

@@ -15,10 +15,18 @@ from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column, label
 from numerus.domain.journal import BATH_CHANGED, Fact
 from numerus.domain.parts import Part
-from numerus.post.cure import SCHOOL_SAYS, SUPPORT_SCHOOLS, WANTED_J_PER_CM2, Lamp, cure_plan, lamp_dose, shaded_share
+from numerus.post.cure import (
+    SCHOOL_DESCRIPTION,
+    SUPPORT_SCHOOLS,
+    WANTED_J_PER_CM2,
+    Lamp,
+    cure_plan,
+    lamp_dose,
+    shaded_share,
+)
 from numerus.post.wash import Bath, baths, clinging_ml, wash_plan
 from numerus.printing.runs.run_records import FAILED, RunRecord
-from numerus.progress.orders import step
+from numerus.progress.next_tasks import step
 from numerus.words import counted, waits
 
 LIT, UNLIT = np.array([236, 214, 150]), np.array([74, 70, 78])
@@ -96,8 +104,10 @@ class BathsPicture(Drawing):
             colour="slate",
             align=CENTRE,
         )
-        says = "Resin washed in since it was changed, by weight, against the 8 % at which a bath no longer cleans"
-        self.region(box, says)
+        description = (
+            "Resin washed in since it was changed, by weight, against the 8 % at which a bath no longer cleans"
+        )
+        self.region(box, description)
 
 
 class _PlateSteps(StepsBench):
@@ -220,7 +230,7 @@ class CureBench(_PlateSteps):
         self._show_light(parts, len(sides), sides[0].minutes, lamp)
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in plan])
         self.verdict.setText(f"{counted(tips, 'tip')} to take off {counted(len(parts), 'part')}.")
-        self.note.setText(SCHOOL_SAYS[school])
+        self.note.setText(SCHOOL_DESCRIPTION[school])
         self.planned = max(1, round(sum(s.minutes for s in plan if s.hands)))
         self.minutes.setValue(self.planned)
 

@@ -10,7 +10,7 @@ from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.geometry.repair.health import oriented
 from numerus.geometry.repair.mending import Finding, Mended, findings, mend
-from numerus.printing.checks.print_check import MeshProof, proved_mesh
+from numerus.printing.checks.print_check import MeshPrintCheck, check_mesh_print
 from numerus.words import counted
 
 
@@ -80,12 +80,12 @@ class FaultsTool(Tool):
         self.start(
             "judge",
             "Printing it layer by layer",
-            lambda progress: proved_mesh(oriented(mesh)[0].dropped(), machine, resin),
+            lambda progress: check_mesh_print(oriented(mesh)[0].dropped(), machine, resin),
             self._judged,
         )
 
-    def _judged(self, proof: MeshProof) -> None:
-        self.print_says.setText(proof.says)
+    def _judged(self, proof: MeshPrintCheck) -> None:
+        self.print_says.setText(proof.description)
 
     def show_mended(self) -> None:
         mesh = self.page.mesh

@@ -76,7 +76,7 @@ class HollowTool(Tool):
         price = self.session.plans.resin.price_per_l / 1000 * made.saved_ml
         saves = f"Saves {made.saved_ml:.1f} ml ({money}{price:.2f}) and no minutes on {machine.name}: its height stays"
         adds = f"adds {len(made.drains)} drains to rinse, cure and plug"
-        walls = f"Thinnest wall {made.min_wall_mm:.2f} mm; {left}. {self.tips.says}"
+        walls = f"Thinnest wall {made.min_wall_mm:.2f} mm; {left}. {self.tips.description}"
         self.said.setText(f"{saves}; {adds}. {walls} Click the part to move the chosen drain.")
 
     def show_hollow(self) -> None:

@@ -42,8 +42,10 @@ class _Ways(Drawing):
             self.text(painter, right - 60, y, f"{fit.height_mm:.0f} mm", 13, colour=tone, align=RIGHT)
             self.text(painter, right, y, hours(fit.minutes), 13, colour=tone, align=RIGHT)
             saved = whole - fit.minutes
-            says = "does not fit this machine" if not fit.fits else f"saves {hours(saved)}" if saved > 1 else "as it is"
-            self.region(QRectF(0, y - 16, right, 22), f"{fit.way}: {says}", lambda f=fit: self.taken.emit(f))
+            description = (
+                "does not fit this machine" if not fit.fits else f"saves {hours(saved)}" if saved > 1 else "as it is"
+            )
+            self.region(QRectF(0, y - 16, right, 22), f"{fit.way}: {description}", lambda f=fit: self.taken.emit(f))
 
 
 class SizeTool(Tool):
@@ -99,7 +101,7 @@ class SizeTool(Tool):
 
     def _met(self, found: tuple[list[FitRow], Base | None]) -> None:
         self.rows = self.ways.rows = found[0]
-        self.base_words.setText(found[1].says if found[1] else "")
+        self.base_words.setText(found[1].description if found[1] else "")
         self.ways.update()
 
     def take(self, fit: FitRow) -> None:

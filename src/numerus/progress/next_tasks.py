@@ -19,7 +19,7 @@ from numerus.domain.plans import Plans
 from numerus.domain.plates import Placed, Plate
 from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
-from numerus.paint.scheme import Stage
+from numerus.paint.scheme import Stroke
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import clinging_ml
@@ -28,15 +28,15 @@ from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.progress.rates import GROUPS, rates
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.schedule.attendance import hobby_windows
-from numerus.schedule.paint_line import Block, batch_line
-from numerus.schedule.run_queue import Bill, Cold, Floor, plan_runs
+from numerus.schedule.paint_line import PaintBlock, batch_line
+from numerus.schedule.run_queue import ColdMinutes, Schedule, ScheduleInputs, plan_runs
 from numerus.words import counted
 
 BATCH_MOST = 10
 
 
 @dataclass(frozen=True)
-class Order:
+class Task:
     """One thing to do. ``facts`` are what ticking writes; ``bench`` is where it is done; ``asks`` opens a bench instead."""
 
     title: str
@@ -54,10 +54,10 @@ class Order:
 
 
 @dataclass(frozen=True)
-class Orders:
+class TaskList:
     """What fits into the next stretch of hobby time, and how long that is."""
 
-    listed: tuple[Order, ...]
+    listed: tuple[Task, ...]
     start: datetime
     minutes: float
 
@@ -81,7 +81,7 @@ def step(
     return Fact(at, STEP, subject, tuple(figures), minutes, data)
 
 
-def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
+def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
     """What wet plates ask for: to be lifted, washed, cured."""
     asks = {"hanging": _lift, "printed": _wash, "washed": _cure}
     runs = sorted(standing.runs.values(), key=lambda r: r.state)  # hanging, printed, washed
@@ -96,27 +96,25 @@ def _parts_on(plans: Plans, plate: Plate) -> list[Part]:
     return [plans.parts[p.part_id] for p in plate.placed if p.part_id in plans.parts]
 
 
-def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Order:
+def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Task:
     machine = plans.machines[run.machine_id].name if run.machine_id in plans.machines else "the machine"
     ended = f"{counted(len(plate.placed), 'part')}, ended {run.ended:%H:%M}"
-    return Order(f"Lift the plate, {machine}", 6, ended, "print", ("Scraper, tray, gloves",), asks="print")
+    return Task(f"Lift the plate, {machine}", 6, ended, "print", ("Scraper, tray, gloves",), asks="print")
 
 
-def _wash(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Order:
+def _wash(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
     carried = clinging_ml(sum(p.surface_cm2 for p in _parts_on(plans, plate)))
     fact = step("wash", (), 8, now, subject=run.run_id, carried_ml=round(carried, 2))
     detail = f"{counted(len(plate.placed), 'part')}: dirty bath, clean bath, dry"
-    return Order(f"Wash {plate.name}", 8, detail, "wash", ("Two baths, basket, towel",), (fact,))
+    return Task(f"Wash {plate.name}", 8, detail, "wash", ("Two baths, basket, towel",), (fact,))
 
 
-def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Order:
+def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
     tips = sum(p.pose.tips for p in _parts_on(plans, plate) if p.pose)
     minutes = max(1, round(supports_off_min(tips, "before")))
     fact = step("cure", (), minutes, now, subject=run.run_id)
     detail = f"{counted(len(plate.placed), 'part')}, {counted(tips, 'tip')}, two sides under the lamp"
-    return Order(
-        f"Supports off and cure {plate.name}", minutes, detail, "cure", ("Warm water, cutters, lamp",), (fact,)
-    )
+    return Task(f"Supports off and cure {plate.name}", minutes, detail, "cure", ("Warm water, cutters, lamp",), (fact,))
 
 
 def busy_until(plans: Plans, standing: Standing, now: datetime) -> dict[str, datetime]:
@@ -128,7 +126,9 @@ def busy_until(plans: Plans, standing: Standing, now: datetime) -> dict[str, dat
     }
 
 
-def floor_of(plans: Plans, army: Army, standing: Standing, now: datetime, cold: Cold | None = None) -> Floor:
+def schedule_inputs(
+    plans: Plans, army: Army, standing: Standing, now: datetime, cold: ColdMinutes | None = None
+) -> ScheduleInputs:
     """What runs of a book are planned into."""
 
     def hull(placed: Placed) -> Hull:
@@ -136,25 +136,27 @@ def floor_of(plans: Plans, army: Army, standing: Standing, now: datetime, cold: 
         return pose.hull_mm if pose else ()
 
     busy = busy_until(plans, standing, now)
-    return Floor(list(plans.machines.values()), army, now, busy, cold, lambda p, m: lies_on(p, m, hull))
+    return ScheduleInputs(list(plans.machines.values()), army, now, busy, cold, lambda p, m: lies_on(p, m, hull))
 
 
-def next_runs(plans: Plans, standing: Standing, now: datetime, cold: Cold | None = None) -> Bill:
+def next_runs(plans: Plans, standing: Standing, now: datetime, cold: ColdMinutes | None = None) -> Schedule:
     """The queue as it would run from now; empty where nothing waits. Raises PlanError as plan_runs does."""
     if plans.army is None or not plans.machines:
-        return Bill()
-    return plan_runs(waiting_plates(plans.plates, standing.runs), floor_of(plans, plans.army, standing, now, cold))
+        return Schedule()
+    return plan_runs(
+        waiting_plates(plans.plates, standing.runs), schedule_inputs(plans, plans.army, standing, now, cold)
+    )
 
 
-def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -> list[Order]:
+def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -> list[Task]:
     running = {r.machine_id for r in standing.runs.values() if r.state in ("printing", "hanging")}
     found = []
-    for slot in next_runs(plans, standing, now).slots:
+    for slot in next_runs(plans, standing, now).scheduled_runs:
         if slot.start <= until and slot.machine_id not in running:
             running.add(slot.machine_id)
             ml = f"{slot.plate.resin_ml:.0f} ml of resin, stir it"
             found.append(
-                Order(
+                Task(
                     f"Start {slot.plate.name}",
                     10,
                     slot.why[0].upper() + slot.why[1:],
@@ -167,15 +169,15 @@ def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -
     return found
 
 
-def painting_block_orders(blocks: Sequence[Block], plans: Plans, until: datetime) -> list[Order]:
+def painting_block_orders(blocks: Sequence[PaintBlock], plans: Plans, until: datetime) -> list[Task]:
     orders = []
     for block in blocks:
         if block.start >= until:
             continue
-        stroke = block.stage.stroke
-        names = [plans.figures[d.figure_id].name for d in block.dabs]
+        stroke = block.stroke.step
+        names = [plans.figures[d.figure_id].name for d in block.strokes]
         who = names[0] if len(names) == 1 else counted(len(names), "figure")
-        minutes = sum((d.end - d.start).total_seconds() / 60 for d in block.dabs)
+        minutes = sum((d.end - d.start).total_seconds() / 60 for d in block.strokes)
         paints = " + ".join(f"{plans.paints[p].name} {_parts(parts)}" for p, parts in stroke.mix if p in plans.paints)
         facts = tuple(
             step(
@@ -183,14 +185,14 @@ def painting_block_orders(blocks: Sequence[Block], plans: Plans, until: datetime
                 (d.figure_id,),
                 (d.end - d.start).total_seconds() / 60,
                 d.end,
-                block.stage.key,
+                block.stroke.key,
                 planned=stroke.minutes,
             )
-            for d in block.dabs
+            for d in block.strokes
         )
         orders.append(
-            Order(
-                f"{stroke.name} on {block.stage.zone}, {who}",
+            Task(
+                f"{stroke.name} on {block.stroke.zone}, {who}",
                 minutes,
                 f"{stroke.technique}, {paints}",
                 "paint",
@@ -217,41 +219,41 @@ def paint_batch(standing: Standing) -> list[FigureStanding]:
 
 def paint_line(
     plans: Plans, facts: Sequence[Fact], figures: Sequence[FigureStanding], now: datetime, days: int = 60
-) -> list[Block]:
+) -> list[PaintBlock]:
     """The batch line of these figures over the coming evenings, at this painter's pace."""
     if plans.army is None or not figures:
         return []
-    stages: dict[str, Stage] = {s.key: s for f in figures for s in f.strokes}
+    strokes: dict[str, Stroke] = {s.key: s for f in figures for s in f.strokes}
     done = {(f.figure.id, key) for f in figures for key in f.painted}
-    done |= {(f.figure.id, k) for f in figures for k in stages if k not in {s.key for s in f.strokes}}
+    done |= {(f.figure.id, k) for f in figures for k in strokes if k not in {s.key for s in f.strokes}}
     windows = hobby_windows(plans.army, now, days)
     factor = rates(facts)[GROUPS["stroke"]].factor
     return batch_line(
         [f.figure.id for f in figures],
-        list(stages.values()),
+        list(strokes.values()),
         windows,
         frozenset(done),
-        _still_wet(facts, stages, now),
+        _still_wet(facts, strokes, now),
         factor,
     )
 
 
-def _still_wet(facts: Sequence[Fact], stages: dict[str, Stage], now: datetime) -> dict[tuple[str, str], datetime]:
+def _still_wet(facts: Sequence[Fact], strokes: dict[str, Stroke], now: datetime) -> dict[tuple[str, str], datetime]:
     wet = {}
-    since = now - timedelta(minutes=max((s.stroke.dries_min for s in stages.values()), default=0.0))
+    since = now - timedelta(minutes=max((s.step.dries_min for s in strokes.values()), default=0.0))
     for fact in (f for f in facts if f.at > since):
-        stage = (
-            stages.get(fact.data.get("key", "")) if fact.kind == STEP and fact.data.get("stage") == "stroke" else None
+        stroke = (
+            strokes.get(fact.data.get("key", "")) if fact.kind == STEP and fact.data.get("stage") == "stroke" else None
         )
-        if stage is not None:
-            dry = fact.at + timedelta(minutes=stage.stroke.dries_min)
-            wet.update({(f, stage.zone): dry for f in fact.figures if dry > now})
+        if stroke is not None:
+            dry = fact.at + timedelta(minutes=stroke.step.dries_min)
+            wet.update({(f, stroke.zone): dry for f in fact.figures if dry > now})
     return wet
 
 
-def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
+def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
     """Finishing, priming and building, one order per unit and step."""
-    found: list[Order] = []
+    found: list[Task] = []
     for unit in plans.units_in_order():
         if plans.scheme is not None:
             found += _finishing(plans, plans.scheme, unit, standing.at("finish", unit.id), now)
@@ -260,30 +262,30 @@ def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Order]:
     return found
 
 
-def _finishing(plans: Plans, scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Order]:
+def _finishing(plans: Plans, scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
     found = []
     for name, minutes, dries in scheme.finish:
         ids = [f.figure.id for f in here if _first_left(f, plans) == name]
         if ids:
             facts = tuple(step("finish", (i,), minutes, now, name) for i in ids)
             detail = f"{counted(len(ids), 'figure')}, dries {dries:.0f} min"
-            found.append(Order(f"{name}, {unit.name}", minutes * len(ids), detail, "finish", (), facts))
+            found.append(Task(f"{name}, {unit.name}", minutes * len(ids), detail, "finish", (), facts))
     return found
 
 
-def _priming(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Order]:
+def _priming(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
     if not here:
         return []
     facts = tuple(step("prime", (f.figure.id,), scheme.prime_minutes, now) for f in here)
     detail = f"{counted(len(here), 'figure')}, {scheme.primer}, two thin coats"
-    return [Order(f"Prime {unit.name}", scheme.prime_minutes * len(here), detail, "prime", ("Holder, mask",), facts)]
+    return [Task(f"Prime {unit.name}", scheme.prime_minutes * len(here), detail, "prime", ("Holder, mask",), facts)]
 
 
-def _building(unit: Unit, figure: Figure, now: datetime) -> Order:
+def _building(unit: Unit, figure: Figure, now: datetime) -> Task:
     minutes = sum(s.minutes for s in build_plan(list(figure.build)))
     detail = f"{unit.name}: {counted(len(figure.build), 'part')}, dry fit first"
     fact = step("build", (figure.id,), minutes, now)
-    return Order(f"Build {figure.name}", minutes, detail, "build", ("Glue, files, putty",), (fact,))
+    return Task(f"Build {figure.name}", minutes, detail, "build", ("Glue, files, putty",), (fact,))
 
 
 def _first_left(figure: FigureStanding, plans: Plans) -> str:
@@ -292,7 +294,7 @@ def _first_left(figure: FigureStanding, plans: Plans) -> str:
     )
 
 
-def _desk_work(standing: Standing) -> list[Order]:
+def _desk_work(standing: Standing) -> list[Task]:
     """Sorting, posing and plating: done at the screen, so they only open their bench."""
     words = {
         "sort": ("Fill the builds", 2.0),
@@ -305,25 +307,25 @@ def _desk_work(standing: Standing) -> list[Order]:
         if waiting:
             units = sorted({f.unit.name for f in waiting})
             found.append(
-                Order(title, minutes, f"{counted(len(waiting), 'figure')}: {', '.join(units)}", stage, asks=stage)
+                Task(title, minutes, f"{counted(len(waiting), 'figure')}: {', '.join(units)}", stage, asks=stage)
             )
     return found
 
 
-def orders(plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime) -> Orders:
+def orders(plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime) -> TaskList:
     """What to do in the next stretch of hobby time; the list ends where the time does."""
     if plans.army is None:
-        return Orders((), now, 0.0)
+        return TaskList((), now, 0.0)
     windows = hobby_windows(plans.army, now, 14)
     if not windows:
-        return Orders(tuple(_wet(plans, standing, now)), now, 0.0)
+        return TaskList(tuple(_wet(plans, standing, now)), now, 0.0)
     until = windows[0].end
     wanted = _wet(plans, standing, now) + _quietly(_loading, plans, standing, now, until)
     desk = _desk_work(standing)
     hand = _handwork(plans, standing, now)
     paint = painting_block_orders(_quietly(paint_line, plans, facts, paint_batch(standing), now, 7), plans, until)
     listed = _fitted(wanted + desk[:1] + paint[:3] + hand + paint[3:] + desk[1:], windows[0].minutes)
-    return Orders(tuple(_timed(listed, windows[0].start)), windows[0].start, windows[0].minutes)
+    return TaskList(tuple(_timed(listed, windows[0].start)), windows[0].start, windows[0].minutes)
 
 
 def _quietly(plan, *args):  # type: ignore[no-untyped-def]
@@ -334,8 +336,8 @@ def _quietly(plan, *args):  # type: ignore[no-untyped-def]
         return []
 
 
-def _fitted(listed: list[Order], minutes: float) -> list[Order]:
-    kept: list[Order] = []
+def _fitted(listed: list[Task], minutes: float) -> list[Task]:
+    kept: list[Task] = []
     used = 0.0
     for order in listed:
         if used + order.minutes <= minutes or not kept:
@@ -344,7 +346,7 @@ def _fitted(listed: list[Order], minutes: float) -> list[Order]:
     return kept
 
 
-def _timed(listed: list[Order], start: datetime) -> list[Order]:
+def _timed(listed: list[Task], start: datetime) -> list[Task]:
     timed, moment = [], start
     for order in listed:
         timed.append(replace(order, start=moment))
