@@ -45,7 +45,7 @@ class Hand:
 
 def posed_part(session: Any, count: int = 30) -> str:
     """A plate of so many parts that has come out whole, and hangs on the larger machine: its id."""
-    from numerus.domain.journal import RUN_ENDED, RUN_STARTED, Fact
+    from numerus.domain.journal import Fact, RunEnded, RunStarted
     from numerus.printing.plates.packing import pack, plates_of
     from numerus.progress.plating import outlines_for
 
@@ -58,7 +58,7 @@ def posed_part(session: Any, count: int = 30) -> str:
     started = session.now - timedelta(minutes=plate.minutes + 10)
     run = f"run-{_quiet(plate, machine)}"
     told = {"plate": plate.id, "machine": machine.id}
-    session.commit("thirty", [plate], [Fact(started, RUN_STARTED, run, data=told), Fact(session.now, RUN_ENDED, run)])
+    session.commit("thirty", [plate], [Fact(started, RunStarted(**told), run), Fact(session.now, RunEnded(), run)])
     return plate.id
 
 

@@ -12,7 +12,7 @@ import numpy as np
 import trimesh
 
 from numerus.book.journal import read_rows
-from numerus.domain.journal import RESTORED, STEP, WITHDRAWN, Fact, taken_back
+from numerus.domain.journal import Fact, Restored, StepDone, Withdrawn, taken_back
 from numerus.geometry.mesh import Mesh
 from numerus.progress.history import History
 
@@ -22,7 +22,7 @@ EVENING = datetime(2026, 3, 5, 21, 12)
 def active(entries: Iterable[Fact]) -> list[Fact]:
     """The entries that count, in order, after all corrections."""
     listed = list(entries)
-    return [e for e in listed if e.kind not in (WITHDRAWN, RESTORED) and e.seq not in taken_back(listed)]
+    return [e for e in listed if not isinstance(e.event, Withdrawn | Restored) and e.seq not in taken_back(listed)]
 
 
 def all_told(path: Path) -> History:
@@ -50,7 +50,7 @@ def reversed_mesh(mesh: Mesh) -> Mesh:
 
 def steps(window) -> int:  # type: ignore[no-untyped-def]
     """How many steps of work a window's journal holds."""
-    return sum(fact.kind == STEP for fact in window.session.answers.facts)
+    return sum(isinstance(fact.event, StepDone) for fact in window.session.answers.facts)
 
 
 def stages(window) -> set[str]:  # type: ignore[no-untyped-def]

@@ -19,7 +19,7 @@ from hypothesis import strategies as st
 from numerus.book.book import Book, Removed
 from numerus.book.intake import take_in
 from numerus.domain.army import Army, Unit
-from numerus.domain.journal import STEP, Fact
+from numerus.domain.journal import Fact, StepDone
 from numerus.domain.machines import Machine
 from numerus.domain.parts import Kit
 from numerus.errors import BookError, Cancelled
@@ -39,7 +39,7 @@ def book(tmp_path: Path):  # type: ignore[no-untyped-def]
 
 
 def state(book: Book) -> tuple:
-    return book.plans, [(f.kind, f.subject, f.minutes) for f in book.history.facts]
+    return book.plans, [(f.event, f.subject, f.minutes) for f in book.history.facts]
 
 
 edits = st.lists(
@@ -56,7 +56,7 @@ def do(book: Book, edit: tuple[str, int]) -> None:
     elif what == "drop":
         book.commit("drop", [Removed("unit", f"u{n}")])
     else:
-        book.commit("fact", facts=[Fact(AT, STEP, f"r{n}", (), n, {"stage": "wash"})])
+        book.commit("fact", facts=[Fact(AT, StepDone("wash"), f"r{n}", (), n)])
 
 
 @settings(max_examples=25, deadline=None, suppress_health_check=[HealthCheck.function_scoped_fixture])
@@ -112,7 +112,7 @@ import sys
 from datetime import date
 from pathlib import Path
 from numerus.book.book import Book
-from numerus.kit.plan import Army
+from numerus.domain.army import Army
 book = Book.open(Path(sys.argv[1]), create=True)
 for n in range(100000):
     book.commit("name", [Army("army", f"Watch {n}", date(2026, 4, 1))])
@@ -158,7 +158,7 @@ def test_a_newer_book_is_refused_and_left_alone(book: Book) -> None:
 def test_a_damaged_book_is_opened_as_far_as_it_can_be_and_a_copy_kept(book: Book) -> None:
     """Pages overwritten in the middle: much is saved, the damaged file is kept beside."""
     for n in range(400):
-        book.commit("fact", facts=[Fact(AT, STEP, f"r{n}" * 30, (), n, {"stage": "wash"})])
+        book.commit("fact", facts=[Fact(AT, StepDone("wash"), f"r{n}" * 30, (), n)])
     book.close()
     data = bytearray(book.path.read_bytes())
     middle = len(data) // 2 // 4096 * 4096
@@ -175,7 +175,7 @@ def test_a_damaged_book_is_opened_as_far_as_it_can_be_and_a_copy_kept(book: Book
 def test_a_damaged_row_of_the_journal_is_left_out_and_told(book: Book) -> None:
     """The other entries count; the row stays in the file."""
     for n in range(3):
-        book.commit("fact", facts=[Fact(AT, STEP, f"r{n}", (), n, {"stage": "wash"})])
+        book.commit("fact", facts=[Fact(AT, StepDone("wash"), f"r{n}", (), n)])
     book.close()
     with sqlite3.connect(book.path) as connection:
         connection.execute("""UPDATE journal SET data = '{"stage": "wa' WHERE subject = 'r1'""")
@@ -191,10 +191,10 @@ def test_what_another_program_wrote_is_read_before_anything_is_overwritten(book:
     """Two programs on one file: the later one is told, nothing is lost, and its second try stands beside the other's."""
     book.commit("army", [ARMY])
     other = Book.open(book.path)
-    other.commit("unit", [Unit("u1", "U1", 1, 28.5, "")], [Fact(AT, STEP, "r1", (), 5, {"stage": "wash"})])
+    other.commit("unit", [Unit("u1", "U1", 1, 28.5, "")], [Fact(AT, StepDone("wash"), "r1", (), 5)])
     user_actions = {
         "commit": lambda: book.commit("name", [replace(ARMY, name="Other")]),
-        "tell": lambda: book.tell([Fact(AT, STEP, "r2", (), 7, {"stage": "wash"})]),
+        "tell": lambda: book.tell([Fact(AT, StepDone("wash"), "r2", (), 7)]),
         "undo": book.undo,
     }
     before = book.path.read_bytes()

@@ -14,13 +14,13 @@ from helpers import all_told
 from numerus.book import journal
 from numerus.book.book import Book
 from numerus.book.tables import SETTLED
-from numerus.domain.journal import FORECAST, RUN_ENDED, RUN_STARTED, STEP, Fact
+from numerus.domain.journal import Event, Fact, ForecastNoted, RunEnded, RunStarted, StepDone
 from numerus.domain.plans import Plans
 from numerus.progress.history import History
 from numerus.progress.standing import standing
 
 AT = datetime(2026, 3, 1, 20)
-WASH = Fact(AT, STEP, "r", ("f1",), 5.0, {"stage": "wash", "carried_ml": 2.0})
+WASH = Fact(AT, StepDone("wash", carried_ml=2.0), "r", ("f1",), 5.0)
 
 
 @pytest.fixture(autouse=True)
@@ -34,14 +34,14 @@ def long(tmp_path: Path):  # type: ignore[no-untyped-def]
     """A book of thirty entries, settled."""
     book = Book.open(tmp_path / "long.numerus", create=True)
     for n in range(10):
-        say(book, n, RUN_STARTED, {"plate": "p", "machine": "m", "vat_ml": 200.0})
-        say(book, n, STEP, {"stage": "wash", "carried_ml": 2.0})
-        say(book, n, RUN_ENDED if n % 2 else FORECAST, {"celsius": 21.5} if n % 2 else {"middle": "2026-04-01"})
+        say(book, n, RunStarted("p", "m", 200.0))
+        say(book, n, StepDone("wash", carried_ml=2.0))
+        say(book, n, RunEnded(celsius=21.5) if n % 2 else ForecastNoted("2026-04-01"))
     yield reopened(book)
 
 
-def say(book: Book, n: int, kind: str, data: dict[str, object]) -> None:
-    book.commit(kind, facts=[Fact(AT + timedelta(minutes=n), kind, f"r{n}", ("f1",), 5.0, data)])
+def say(book: Book, n: int, event: Event) -> None:
+    book.commit(event.kind, facts=[Fact(AT + timedelta(minutes=n), event, f"r{n}", ("f1",), 5.0)])
 
 
 def reopened(book: Book) -> Book:
@@ -50,7 +50,7 @@ def reopened(book: Book) -> Book:
 
 
 def told(history: History) -> tuple[object, ...]:
-    rare = [f for f in history.facts if f.kind == FORECAST]
+    rare = [f for f in history.facts if isinstance(f.event, ForecastNoted)]
     return standing(Plans(), history), history.steps, history.carried, rare
 
 
@@ -58,7 +58,7 @@ def test_a_settled_journal_tells_what_all_its_entries_tell(long: Book) -> None:
     """Old entries are no longer held; runs, hands, baths and rare entries are as read from the start, also when it goes on."""
     assert len(long.history.facts) < 20 < len(all_told(long.path).facts)
     assert told(long.history) == told(all_told(long.path))
-    say(long, 99, STEP, {"stage": "cure"})
+    say(long, 99, StepDone("cure"))
     assert told(long.history) == told(all_told(long.path))
     again = reopened(long)
     assert told(again.history) == told(all_told(again.path))
@@ -126,7 +126,7 @@ def test_any_story_is_told_as_its_rows_tell_it(tmp_path_factory: pytest.TempPath
     book = Book.open(tmp_path_factory.mktemp("story") / "a.numerus", create=True)
     for n, what in enumerate(story):
         if what == "say":
-            say(book, n, STEP, {"stage": "wash", "carried_ml": float(n)})
+            say(book, n, StepDone("wash", carried_ml=float(n)))
         elif what == "open":
             book = reopened(book)
         else:

@@ -334,5 +334,5 @@ def test_cure_shows_the_part_most_in_its_own_shade(window: MainWindow) -> None:
     assert colours.min() < 100 < 200 < colours.max()
     planned = bench.planned
     bench.done()
-    step = [f for f in window.session.answers.facts if f.data.get("stage") == "cure"][-1]
-    assert (step.data["planned_min"], step.minutes) == (planned, planned)
+    step = [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "cure"][-1]
+    assert (step.event.planned_min, step.minutes) == (planned, planned)

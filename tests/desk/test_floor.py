@@ -21,7 +21,7 @@ from numerus.devices.link import link_for
 from numerus.devices.trials import CAUSES_OF
 from numerus.diagnosis.failure_diagnosis import LOOKS
 from numerus.domain.army import Day
-from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, Fact
+from numerus.domain.journal import Fact, PartOutcome, RunEnded
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import levels, stands_in
 from numerus.progress.failure_record import failure_diagnosis_of
@@ -148,7 +148,7 @@ def test_thirty_parts_are_taken_off_in_a_few_presses(window: MainWindow) -> None
     schedule_inputs(window)
     hand = take_off(window, plate_id)
     run = next(r for r in window.session.answers.standing.runs.values() if r.plate_id == plate_id)
-    seen = sorted((o, looks) for o, _, looks in run.outcomes.values() if o != "good")
+    seen = sorted((o.outcome, o.looks) for o in run.outcomes.values() if o.outcome != "good")
     assert len(run.outcomes) == 30 and len(hand.took_s) == 15
     assert seen == sorted(zip(["failed"] * 3 + ["flawed"] * 2, (LOOKS[n] for n in (1, 1, 3, 0, 2)), strict=True))
 
@@ -157,11 +157,8 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
     """Started with too little the machine stops when it is low; filled up it goes on; the next run knows what is left."""
     bench, plans = schedule_inputs(window), window.session.plans
     for run in [run_in(window, "hanging"), run_in(window, "printing")]:
-        good = [
-            Fact(EVENING, PART_OUTCOME, run.run_id, data={"placed": p.id, "outcome": "good"})
-            for p in plans.plates[run.plate_id].placed
-        ]
-        window.session.commit("off", facts=[Fact(EVENING, RUN_ENDED, run.run_id), *good])
+        good = [Fact(EVENING, PartOutcome(p.id, "good"), run.run_id) for p in plans.plates[run.plate_id].placed]
+        window.session.commit("off", facts=[Fact(EVENING, RunEnded(), run.run_id), *good])
     plate = bench.scheduled_runs[0].plate
     machine = plans.machines[bench.scheduled_runs[0].machine_id]
     bench.choose(plate.id)

@@ -14,6 +14,7 @@ from helpers import stages, steps, stranger
 from numerus.book.book import Book
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog
 from numerus.desk.window import MainWindow
+from numerus.domain.journal import PartOutcome
 from numerus.formats.mesh_files import read_mesh
 
 
@@ -223,10 +224,10 @@ def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainW
         off.turn_outcome(first.id)
     off.height_at.setValue(7.5)
     off.looks.chosen.emit("torn off its supports")
-    assert off.outcomes[first.id] == ("failed", 7.5, "torn off its supports")
+    assert off.outcomes[first.id] == PartOutcome(first.id, "failed", 7.5, "torn off its supports")
     off.record()
     standing = window.session.answers.standing
-    assert standing.runs[run.run_id].outcomes[first.id][:2] == ("failed", 7.5)
+    assert standing.runs[run.run_id].outcomes[first.id].height_mm == 7.5
     assert standing.figures[first.figure_id].stage == "plate"
     bench.choose(run.plate_id)
     assert "1 failed" in off.counts.text()

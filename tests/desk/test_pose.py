@@ -17,7 +17,7 @@ from numerus.desk.stages.pose.supports import ADD, BRUSH, LOOK, MOVE
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.window import MainWindow
 from numerus.domain.army import Figure, Unit
-from numerus.domain.journal import POSE_CHOSEN
+from numerus.domain.journal import PoseChosen
 from numerus.formats.mesh_writing import write_stl
 from numerus.geometry.mesh import merged
 from numerus.printing.orientation.orientation_search import COSTS
@@ -84,8 +84,8 @@ def test_kept_choices_are_remembered_and_weights_learn_from_them(window: MainWin
         quickest = min(range(3), key=lambda n: bench.trials.costs[n].minutes)
         bench.trials.choose(quickest)
         bench.keep()
-    kept = [f for f in window.session.answers.facts if f.kind == POSE_CHOSEN]
-    assert len(kept) == 3 and len(kept[0].data["kept"]) == len(COSTS)
+    kept = [f for f in window.session.answers.facts if isinstance(f.event, PoseChosen)]
+    assert len(kept) == 3 and len(kept[0].event.kept) == len(COSTS)
     assert bench.poses.weights != before
     assert "3 choices count" in bench.poses.description.text()
 

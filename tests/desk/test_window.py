@@ -23,7 +23,7 @@ from numerus.desk.jobs import Jobs
 from numerus.desk.theme.palette import DAY, LAMPLIGHT
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.window import MainWindow
-from numerus.domain.journal import FORECAST
+from numerus.domain.journal import ForecastNoted
 from numerus.domain.parts import Kit
 from numerus.domain.stages import STAGES
 from numerus.errors import Cancelled, NumerusError
@@ -136,7 +136,9 @@ def test_the_forecast_is_noted_once_a_day(window: MainWindow) -> None:
     """With the day's first edit, and not again."""
     for n in range(3):
         window.session.commit("name", [replace(window.session.plans.army, name=f"Watch {n}")])
-    today = [f for f in window.session.answers.facts if f.kind == FORECAST and f.at.date() == EVENING.date()]
+    today = [
+        f for f in window.session.answers.facts if isinstance(f.event, ForecastNoted) and f.at.date() == EVENING.date()
+    ]
     assert len(today) == 1
 
 

@@ -14,7 +14,7 @@ from helpers import box_mesh
 from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.link import ArchivePrinter, FolderLink, link_for
 from numerus.devices.printer import LINE, SimulatedPrinter
-from numerus.domain.journal import RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
+from numerus.domain.journal import Fact, RunPaused, RunResumed, RunStarted
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.formats.layer_archive import LayerArchive
@@ -23,7 +23,7 @@ from numerus.geometry.mesh import merged
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.plates.layer_export import write_layers
 from numerus.printing.plates.plate_layers import plate_columns
-from numerus.printing.runs.run_records import RunRecord, run_records
+from numerus.printing.runs.run_records import Pause, RunRecord, run_records
 
 NOW = datetime(2026, 3, 5, 18, 30)
 MACHINE = Machine("m", "M")
@@ -39,17 +39,17 @@ def test_a_run_let_go_on_ends_whole_with_a_line_in_some_parts() -> None:
     assert stopped.reading(1e6).state == "stopped" and on.reading(1e6).state == "finished"
     looks = [o.looks for o in on.outcomes()]
     assert LINE in looks and sum(o.outcome == "failed" for o in on.outcomes()) < 6
-    assert link_for(PLATE, MACHINE, replace(RUN, breaks=((NOW, NOW, "power cut"),))).resumed
+    assert link_for(PLATE, MACHINE, replace(RUN, pauses=(Pause(NOW, NOW, "power cut"),))).resumed
 
 
 def test_time_stands_still_while_a_run_does() -> None:
     """Two hours with half an hour's pause are ninety minutes; a pause not ended counts till now."""
-    facts = [Fact(NOW, RUN_STARTED, "run", data={"plate": "p", "machine": "m"}),
-             Fact(NOW + timedelta(minutes=30), RUN_PAUSED, "run", data={"why": "power cut"})]  # fmt: skip
+    facts = [Fact(NOW, RunStarted("p", "m"), "run"),
+             Fact(NOW + timedelta(minutes=30), RunPaused("power cut"), "run")]  # fmt: skip
     later = NOW + timedelta(hours=2)
     still = run_records(facts)["run"]
     assert still.paused == "power cut" and still.minutes_at(later) == pytest.approx(30)
-    on = run_records([*facts, Fact(NOW + timedelta(minutes=60), RUN_RESUMED, "run")])["run"]
+    on = run_records([*facts, Fact(NOW + timedelta(minutes=60), RunResumed(), "run")])["run"]
     assert on.paused == "" and on.minutes_at(later) == pytest.approx(90)
 
 

@@ -17,6 +17,7 @@ from numerus.diagnosis.failure_diagnosis import (
     likelihoods,
     usual,
 )
+from numerus.domain.journal import PartOutcome
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import PlanError
@@ -32,7 +33,8 @@ def plate(name: str, count: int = 5, x: float = 50.0, ml: float = 20) -> Plate:
 
 def record(of: Plate, failed: dict[int, float], looks: str = "", run: str = "r1") -> RunRecord:
     outcomes = {
-        p.id: ("failed", failed[n], looks) if n in failed else ("good", 0.0, "") for n, p in enumerate(of.placed)
+        p.id: PartOutcome(p.id, "failed", failed[n], looks) if n in failed else PartOutcome(p.id, "good")
+        for n, p in enumerate(of.placed)
     }
     return RunRecord(run, of.id, "m", AT, AT, outcomes, False, False)
 

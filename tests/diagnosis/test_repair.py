@@ -23,7 +23,7 @@ from numerus.diagnosis.repair import (
     waiting_repairs,
     ways,
 )
-from numerus.domain.journal import REPAIR_CHOSEN, REPAIR_ENDED, Fact
+from numerus.domain.journal import Fact, RepairChosen, RepairEnded
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.domain.poses import Pose
@@ -81,10 +81,7 @@ def test_chances_stay_between_the_usual_and_the_record(worked: int, missed: int)
 
 def test_repairs_wait_until_their_end_is_told() -> None:
     """Chosen, then told: it counts for its way; a reprint is nothing to wait for."""
-    chosen = [
-        Fact(NOW, REPAIR_CHOSEN, "run", data={"placed": p, "part": "part", "way": w})
-        for p, w in (("a", PUTTY), ("b", REPRINT))
-    ]
+    chosen = [Fact(NOW, RepairChosen(p, "part", w), "run") for p, w in (("a", PUTTY), ("b", REPRINT))]
     assert [(w.placed_id, w.way) for w in waiting_repairs(chosen)] == [("a", PUTTY)]
-    told = [*chosen, Fact(NOW, REPAIR_ENDED, "run", data={"placed": "a", "way": PUTTY, "worked": True})]
+    told = [*chosen, Fact(NOW, RepairEnded("a", PUTTY, True), "run")]
     assert waiting_repairs(told) == [] and repair_record(told) == {PUTTY: (1, 1)}

@@ -8,7 +8,7 @@ from datetime import date, datetime, timedelta
 import pytest
 
 from numerus.diagnosis.wear import before_run, stock_of, wear_of
-from numerus.domain.journal import FILM_CHANGED, Fact
+from numerus.domain.journal import Fact, FilmChanged, PartOutcome
 from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
@@ -39,7 +39,7 @@ def test_film_and_screen_wear_by_what_was_exposed_since_they_were_changed() -> N
     assert film.used == 3000 and film.share == pytest.approx(0.3)
     assert screen.used == pytest.approx(3 * (10 * 36 + 990 * 3.6) / 3600)
     assert film.ends == NOW.date() + timedelta(days=int(7000 / (2000 / 28)))
-    changed = [Fact(NOW - timedelta(days=15), FILM_CHANGED, "m")]
+    changed = [Fact(NOW - timedelta(days=15), FilmChanged(), "m")]
     film, screen = wear_of(MACHINE, runs, {"p": PLATE}, changed, NOW)
     assert (
         film.used == 1000
@@ -57,7 +57,7 @@ def test_resin_in_store_is_what_was_bought_less_what_was_used() -> None:
     stock = stock_of(resin, [bottle], runs, [PLATE], NOW)
     assert (stock.left_ml, stock.week_ml, stock.planned_ml) == (800.0, pytest.approx(50.0), 100.0)
     assert stock.order_by == NOW.date() + timedelta(days=int(700 / 50 * 7) - 7)
-    fared = replace(runs[0][0], outcomes={"a": ("failed", 3.0, ""), "b": ("good", 0.0, "")})
+    fared = replace(runs[0][0], outcomes={"a": PartOutcome("a", "failed", 3.0), "b": PartOutcome("b", "good")})
     assert "of 2 parts printed with it 1 failed" in stock_of(resin, [bottle], [(fared, PLATE)], [], NOW).note
     short = stock_of(resin, [replace(bottle, ml=250.0)], runs, [PLATE], NOW)
     assert "order now" in short.description

@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 from helpers import active
 from numerus.domain.army import BOUGHT, NONE, SLOTS, Figure, Unit
 from numerus.domain.clock import clock, minute_of, windows_of
-from numerus.domain.journal import RESTORED, STEP, WITHDRAWN, Fact
+from numerus.domain.journal import Fact, Restored, StepDone, Withdrawn
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
 from numerus.kit.completeness import completeness, sentence
 
@@ -21,15 +21,18 @@ CHOICES = st.sampled_from(["a", "b", NONE, BOUGHT])
 BUILDS = st.dictionaries(st.sampled_from(UNIT.slots), CHOICES)
 
 
-@given(st.lists(st.tuples(st.sampled_from([STEP, WITHDRAWN, RESTORED]), st.sets(st.integers(0, 20))), max_size=25))
+@given(st.lists(st.tuples(st.sampled_from([StepDone, Withdrawn, Restored]), st.sets(st.integers(0, 20))), max_size=25))
 def test_the_journal_counts_what_the_last_word_says(entries: list) -> None:
     """An entry counts unless the last correction that names it withdrew it; corrections never count themselves."""
-    facts = [Fact(AT, kind, data={"seqs": sorted(seqs)}, seq=n) for n, (kind, seqs) in enumerate(entries)]
+    facts = [
+        Fact(AT, kind("wash") if kind is StepDone else kind(tuple(sorted(seqs))), seq=n)
+        for n, (kind, seqs) in enumerate(entries)
+    ]
     counted = {f.seq for f in active(facts)}
     for fact in facts:
-        words = [f.kind for f in facts if f.kind in (WITHDRAWN, RESTORED) and fact.seq in f.data["seqs"]]
-        gone = bool(words) and words[-1] == WITHDRAWN
-        assert (fact.seq in counted) == (fact.kind == STEP and not gone)
+        words = [f.event for f in facts if not isinstance(f.event, StepDone) and fact.seq in f.event.seqs]
+        gone = bool(words) and isinstance(words[-1], Withdrawn)
+        assert (fact.seq in counted) == (isinstance(fact.event, StepDone) and not gone)
 
 
 @given(st.lists(BUILDS, max_size=8), st.randoms())

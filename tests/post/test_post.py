@@ -14,7 +14,7 @@ from numerus.assembly.balance import balance, centre_of_mass
 from numerus.assembly.gluing import build_plan
 from numerus.demo.army import mesh
 from numerus.domain.army import SLOTS
-from numerus.domain.journal import BATH_CHANGED, Fact
+from numerus.domain.journal import BathChanged, Fact
 from numerus.geometry.mesh import merged
 from numerus.post.cautions import cautions
 from numerus.post.cure import LAMP_RAISE_DEG, Lamp, cure_plan, lamp_dose, shaded_share
@@ -31,7 +31,7 @@ def test_baths_carry_what_was_washed_since_they_were_changed() -> None:
     carried.take(washes)
     dirty, clean = baths(carried)
     assert (dirty.carried_ml, clean.carried_ml) == (pytest.approx(25.5), pytest.approx(4.5))
-    carried.take([Fact(AT, BATH_CHANGED, "dirty")])
+    carried.take([Fact(AT, BathChanged(), "dirty")])
     dirty, clean = baths(carried)
     assert (dirty.carried_ml, clean.carried_ml) == (0, pytest.approx(4.5))
 

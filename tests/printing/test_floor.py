@@ -10,10 +10,12 @@ import pytest
 from numerus.domain.army import Army
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
+from numerus.post.cure import lamp_min
+from numerus.post.wash import DRY_MIN, TUB_MIN
 from numerus.printing.machines.timing import run_minutes
 from numerus.schedule.attendance import hours_of
 from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs
-from numerus.schedule.wet_work import DRY_MIN, LAMP_MIN, TUB_MIN, loads, wet_work
+from numerus.schedule.wet_work import loads, wet_work
 from numerus.schedule.what_if import schedule_summary, what_if
 
 NOW = datetime(2026, 3, 5, 18, 30)
@@ -34,7 +36,7 @@ def test_parts_are_washed_in_loads_and_wait_for_the_tub_and_for_someone() -> Non
     pinned = [replace(plate(n, 30, m), pinned=NOW, minutes=60.0) for n, m in enumerate(MACHINES)]
     first, second = wet_work(plan_runs(pinned, ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs, ARMY, NOW)
     assert first.tub[1] - first.tub[0] == timedelta(minutes=2 * TUB_MIN)
-    assert first.lamp[1] - first.lamp[0] == timedelta(minutes=3 * LAMP_MIN)
+    assert first.lamp[1] - first.lamp[0] == timedelta(minutes=3 * lamp_min())
     assert first.lamp[0] - first.tub[1] >= timedelta(minutes=DRY_MIN)
     assert second.tub[0] >= first.tub[1] and second.lamp[0] >= first.lamp[1] and second.waits_min > 0
     hours = hours_of(ARMY, NOW)

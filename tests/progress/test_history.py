@@ -11,35 +11,31 @@ from hypothesis import strategies as st
 from helpers import EVENING, all_told
 from numerus.book.book import Book
 from numerus.domain.journal import (
-    BATH_CHANGED,
-    PART_OUTCOME,
-    RUN_ENDED,
-    RUN_PAUSED,
-    RUN_RESUMED,
-    RUN_STARTED,
-    STEP,
+    BathChanged,
     Fact,
+    PartOutcome,
+    RunEnded,
+    RunPaused,
+    RunResumed,
+    RunStarted,
+    StepDone,
 )
 from numerus.progress.history import History
 from numerus.progress.standing import standing
 
-DATA = {
-    RUN_STARTED: {"plate": "p", "machine": "m", "vat_ml": 200.0},
-    RUN_ENDED: {"minutes": 90.0, "used_ml": 30.0},
-    RUN_PAUSED: {"why": "by hand"},
-    RUN_RESUMED: {"vat_ml": 250.0},
-    PART_OUTCOME: {"placed": "a", "outcome": "good"},
-    STEP: {"stage": "wash", "carried_ml": 4.0},
-}
+EVENTS = [
+    RunStarted("p", "m", 200.0), RunEnded(90.0, 30.0), RunPaused("by hand"), RunResumed(vat_ml=250.0),
+    PartOutcome("a", "good"), StepDone("wash", carried_ml=4.0), BathChanged(),
+]  # fmt: skip
 FACTS = st.builds(
-    lambda minute, kind, run, who: Fact(
-        EVENING + timedelta(minutes=minute), kind, "dirty" if kind == BATH_CHANGED else run, who, 6.0, DATA.get(kind, {})
+    lambda minute, event, run, who: Fact(
+        EVENING + timedelta(minutes=minute), event, "dirty" if event == BathChanged() else run, who, 6.0
     ),
     st.integers(0, 500),
-    st.sampled_from([*DATA, BATH_CHANGED]),
+    st.sampled_from(EVENTS),
     st.sampled_from(["r1", "r2"]),
     st.sampled_from([(), ("f1",), ("f1", "f2")]),
-)  # fmt: skip
+)
 
 
 def told(history: History) -> tuple[object, ...]:
@@ -62,7 +58,7 @@ def test_kept_up_it_is_as_read_from_the_start(facts: list[Fact], data: st.DataOb
 def test_undo_is_seen_by_what_is_kept_up(demo: Book) -> None:
     """A step is there after it, gone after undo, there again after redo."""
     figure = next(iter(demo.plans.figures))
-    demo.commit("a step", facts=[Fact(EVENING, STEP, "", (figure,), 7.0, {"stage": "stroke", "key": "never before"})])
+    demo.commit("a step", facts=[Fact(EVENING, StepDone("stroke", "never before"), "", (figure,), 7.0)])
     hands = []
     for turn in (lambda: None, demo.undo, demo.redo):
         turn()

@@ -11,7 +11,7 @@ from hypothesis import strategies as st
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, RUN_STARTED, STEP, Fact
+from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunStarted, StepDone
 from numerus.domain.stages import STAGES
 from numerus.money.costs import unit_costs
 from numerus.progress.forecast import forecast
@@ -56,7 +56,7 @@ def test_hours_by_stage_and_hours_by_unit_are_the_same_hours(demo: Book) -> None
 def test_slower_hands_make_more_hours(demo: Book, stage: str) -> None:
     """A journal of slow steps raises what is left of that work and nothing else's."""
     found = standing(demo.plans, demo.history)
-    slow = [step(stage, ("bell-0",), 60, EVENING, planned=10)] * 40
+    slow = [step(stage, ("bell-0",), 60, EVENING, planned=10, timing="typed")] * 40
     usual, slower = (
         sum(u.hands_total for u in work_by_unit(demo.plans, found, rates(f)))
         for f in (demo.history.facts, [*demo.history.facts, *slow])
@@ -88,7 +88,7 @@ def test_a_failed_part_is_owed_and_its_figure_goes_back(demo: Book) -> None:
     run = next(r for r in found.runs.values() if r.state == "hanging")
     plate = demo.plans.plates[run.plate_id]
     lost = plate.placed[0]
-    facts = [Fact(EVENING, PART_OUTCOME, run.run_id, data={"placed": p.id, "outcome": "failed" if p is lost else "good", "height_mm": 3.0, "looks": ""}) for p in plate.placed]  # fmt: skip
+    facts = [Fact(EVENING, PartOutcome(p.id, "failed" if p is lost else "good", 3.0), run.run_id) for p in plate.placed]  # fmt: skip
     after = standing(demo.plans, History.of([*demo.history.facts, *facts]))
     assert after.copies[(lost.figure_id, lost.slot)].state == "owed"
     unit = demo.plans.figures[lost.figure_id].unit_id
@@ -99,8 +99,8 @@ def test_a_failed_part_is_owed_and_its_figure_goes_back(demo: Book) -> None:
 def test_a_run_walks_from_started_to_hanging(demo: Book) -> None:
     """Started, it prints; ended, it hangs until someone says what came of it."""
     waiting = next(p for p in demo.plans.plates.values() if p.name == "Great bell")
-    start = Fact(EVENING, RUN_STARTED, "new", data={"plate": waiting.id, "machine": waiting.machine_id})
-    end = Fact(EVENING + timedelta(minutes=waiting.minutes), RUN_ENDED, "new")
+    start = Fact(EVENING, RunStarted(waiting.id, waiting.machine_id), "new")
+    end = Fact(EVENING + timedelta(minutes=waiting.minutes), RunEnded(), "new")
     assert standing(demo.plans, History.of([*demo.history.facts, start])).runs["new"].state == "printing"
     assert standing(demo.plans, History.of([*demo.history.facts, start, end])).runs["new"].state == "hanging"
 
@@ -132,7 +132,7 @@ def test_a_later_date_never_lowers_the_chances(demo: Book) -> None:
 
 def test_logged_minutes_are_kept_beside_the_money(demo: Book) -> None:
     """Ten more minutes on a figure change its unit's hands and no price."""
-    more = [*demo.history.facts, Fact(EVENING, STEP, "", ("lock-1",), 10.0, {"stage": "stroke"})]
+    more = [*demo.history.facts, Fact(EVENING, StepDone("stroke"), "", ("lock-1",), 10.0)]
     before, after = (unit_costs(demo.plans, standing(demo.plans, h))["lock"] for h in (demo.history, History.of(more)))
     assert after.hands_min == pytest.approx(before.hands_min + 10)
     assert after.total == pytest.approx(before.total)

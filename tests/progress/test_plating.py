@@ -9,6 +9,7 @@ import pytest
 
 from helpers import EVENING, box_mesh
 from numerus.domain.army import Army, Figure, Unit
+from numerus.domain.journal import PartOutcome
 from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
@@ -33,7 +34,7 @@ def test_spares_follow_how_often_a_part_failed() -> None:
     placed = tuple(Placed(f"x{n}", PART.id, "", "head", 10, 10) for n in range(20))
     plates = {"p": Plate("p", "P", "m", "r", placed, 10, 60, 10)}
     plans = Plans(units={"u": Unit("u", "U", 0, 25.0, "k")}, figures=figures, parts={PART.id: PART}, plates=plates)
-    outcomes = {p.id: ("failed" if n < 12 else "good", 0.0, "") for n, p in enumerate(placed)}
+    outcomes = {p.id: PartOutcome(p.id, "failed" if n < 12 else "good") for n, p in enumerate(placed)}
     record = RunRecord("r", "p", "m", EVENING, EVENING, outcomes, False, False)
     copies = [(f, "head") for f in figures]
     assert failing_spares(plans, replace(standing(plans, History()), runs={"r": record}), copies) == [PART.id] * 4
@@ -46,7 +47,8 @@ def test_a_good_spare_takes_the_place_of_a_failed_copy() -> None:
         Placed("s", "part", "", "head", 9, 9)
     ]
     plates = {"p": Plate("p", "P", "m", "r", tuple(placed), 10, 60, 10)}
-    outcomes = {"x0": ("good", 0.0, ""), "x1": ("failed", 3.0, ""), "x2": ("failed", 3.0, ""), "s": ("good", 0.0, "")}
+    came_out = {"x0": "good", "x1": "failed", "x2": "failed", "s": "good"}
+    outcomes = {p: PartOutcome(p, what, 3.0 if what == "failed" else 0.0) for p, what in came_out.items()}
     record = RunRecord("r", "p", "m", EVENING, EVENING, outcomes, True, False)
     states = copy_states(plates, {"r": record})
     assert [states[f"f{n}", "head"].state for n in range(3)] == ["washed", "washed", "owed"]

@@ -30,7 +30,7 @@ from numerus.progress.work import bottleneck, stage_throughputs, work_by_stage, 
 
 
 def logged(ratio: float, times: int) -> list[Fact]:
-    return [step("build", ("f",), 10 * ratio, EVENING, planned=10)] * times
+    return [step("build", ("f",), 10 * ratio, EVENING, planned=10, timing="timer")] * times
 
 
 def test_rates_move_from_the_plan_to_what_is_logged() -> None:

@@ -11,7 +11,7 @@ import json
 import sqlite3
 from collections.abc import Iterable, Iterator, Sequence
 from contextlib import contextmanager
-from dataclasses import dataclass
+from dataclasses import dataclass, fields
 from datetime import datetime
 from pathlib import Path
 from typing import Any
@@ -22,13 +22,19 @@ from numerus.book import tables
 from numerus.book.documents import KINDS, kind_of, read, written
 from numerus.book.journal import Journal
 from numerus.book.opening import engine_for, prepare
-from numerus.domain.journal import RESTORED, WITHDRAWN, Fact
+from numerus.domain.journal import Event, Fact, Restored, Withdrawn
 from numerus.domain.plans import Plans
 from numerus.errors import BookError
 from numerus.progress.history import History
 from numerus.words import counted
 
 _FIELD = {"army": "army", **{kind: kind + "s" for kind in KINDS if kind != "army"}}
+
+
+def _fields_told(event: Event) -> dict[str, Any]:
+    """An event's fields as they are written: those that say more than nothing, its kind apart."""
+    told = {f.name: getattr(event, f.name) for f in fields(event)}
+    return {f.name: told[f.name] for f in fields(event) if f.name != "kind" and told[f.name] != f.default}
 
 
 @dataclass(frozen=True)
@@ -168,8 +174,8 @@ class Book:
     def _append(self, connection: sa.Connection, facts: Iterable[Fact]) -> list[Fact]:
         kept = []
         for fact in facts:
-            row = {"at": fact.at.isoformat(), "kind": fact.kind, "subject": fact.subject, "figures": json.dumps(fact.figures),
-                   "minutes": fact.minutes, "data": json.dumps(fact.data)}  # fmt: skip
+            row = {"at": fact.at.isoformat(), "kind": fact.event.kind, "subject": fact.subject, "figures": json.dumps(fact.figures),
+                   "minutes": fact.minutes, "data": json.dumps(_fields_told(fact.event))}  # fmt: skip
             seq = connection.execute(sa.insert(tables.journal).values(row)).inserted_primary_key
             kept.append(fact._replace(seq=seq[0] if seq else 0))
         return kept
@@ -222,7 +228,7 @@ class Book:
             return ""
         changes = [(k, i, before if back else after) for k, i, before, after in json.loads(found.changes)]
         seqs = json.loads(found.entries)
-        facts = [Fact(datetime.now(), WITHDRAWN if back else RESTORED, data={"seqs": seqs})] if seqs else []
+        facts = [Fact(datetime.now(), (Withdrawn if back else Restored)(tuple(seqs)))] if seqs else []
         with self._transaction() as connection:
             entries = self._append(connection, facts)
             self._write(connection, changes)

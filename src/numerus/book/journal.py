@@ -11,7 +11,7 @@ import contextlib
 import gc
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from datetime import datetime
-from functools import cache
+from functools import cache, partial
 from itertools import islice
 from typing import Any, Protocol
 
@@ -20,7 +20,7 @@ from pydantic import TypeAdapter, ValidationError
 from pydantic_core import from_json
 
 from numerus.book.tables import SETTLED
-from numerus.domain.journal import RESTORED, WITHDRAWN, Fact, taken_back
+from numerus.domain.journal import EVENTS, Event, Fact, Restored, Withdrawn, corrected, taken_back
 from numerus.errors import BookError
 from numerus.progress.history import History
 
@@ -57,7 +57,7 @@ class Journal:
             cursor = connection.connection.cursor()
             seq, history = self._settled()
             corrections = list(read_rows(cursor, seq, _CORRECTIONS))
-            if any(named <= seq for c in corrections for named in c.data["seqs"]):
+            if any(named <= seq for c in corrections for named in corrected(c)):
                 seq, history, corrections = 0, History(), list(read_rows(cursor, 0, _CORRECTIONS))
             settled = self._go_through(cursor, seq, history, corrections)
         if settled:  # a file that cannot be written is gone through each time
@@ -90,16 +90,16 @@ class Journal:
         return settled
 
 
-_CORRECTIONS = f"AND kind IN ('{WITHDRAWN}', '{RESTORED}')"
+_CORRECTIONS = f"AND kind IN ('{Withdrawn(()).kind}', '{Restored(()).kind}')"
 
 
 def _corrects(entry: Fact) -> bool:
-    return entry.kind in (WITHDRAWN, RESTORED)
+    return isinstance(entry.event, Withdrawn | Restored)
 
 
 def _reach_behind(corrections: Iterable[Fact], seq: int) -> bool:
     """Whether one made after an entry names this entry or one before it."""
-    return any(named <= seq for c in corrections if c.seq > seq for named in c.data["seqs"])
+    return any(named <= seq for c in corrections if c.seq > seq for named in corrected(c))
 
 
 def _old_pieces(cursor: Any, after: int) -> int:
@@ -128,17 +128,28 @@ def read_rows(cursor: Any, after: int = 0, but: str = "", lost: list[int] | None
 
     ``lost`` is told of damaged ones.
     """
-    same, whom, what = _Once(str), _Once(lambda text: tuple(from_json(text))), _Once(from_json)
+    same, whom = _Once(str), _Once(lambda text: tuple(from_json(text)))
+    what = {kind: _Once(partial(_event, made)) for kind, made in EVENTS.items()}
     when, made = datetime.fromisoformat, tuple.__new__
     columns = "SELECT at, kind, subject, figures, minutes, data, seq FROM journal"
     for at, kind, subject, figures, minutes, data, seq in cursor.execute(
         f"{columns} WHERE seq > ? {but} ORDER BY seq", (after,)
     ):
         try:
-            yield made(Fact, (when(at), same[kind], same[subject], whom[figures], minutes, what[data], seq))
-        except ValueError:
+            yield made(Fact, (when(at), what[kind][data], same[subject], whom[figures], minutes, seq))
+        except (KeyError, TypeError, ValueError):
             if lost is not None:
                 lost.append(seq)
+
+
+def _event(made: type, text: str) -> Event:
+    """What an entry's fields tell; lists are kept as the tuples they were. Raises ValueError or TypeError where they are not its own."""
+    told = from_json(text)
+    for name, value in told.items():
+        if isinstance(value, list):
+            told[name] = tuple(tuple(v) if isinstance(v, list) else v for v in value)
+    found: Event = made(**told)
+    return found
 
 
 class _Once(dict[str, Any]):

@@ -21,7 +21,7 @@ from numerus.book.documents import kit_statements, read
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.devices.link import stand_in
 from numerus.domain.army import BOUGHT, NONE, WEEKDAY, WEEKEND, Army, Day, Figure, Unit
-from numerus.domain.journal import FORECAST, PART_OUTCOME, RUN_ENDED, RUN_STARTED, Fact
+from numerus.domain.journal import Fact, ForecastNoted, PartOutcome, RunEnded, RunStarted
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Kit, Part
 from numerus.domain.plans import Plans
@@ -29,6 +29,7 @@ from numerus.domain.plates import Plate, Run
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.paint.scheme import Stroke, strokes_for
+from numerus.post.wash import HANDS_MIN, clinging_ml
 from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plates_of
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 from numerus.progress.next_tasks import step
@@ -190,16 +191,15 @@ class _Story:
         self.runs.append(run)
         end = min(run.end, self.now - timedelta(minutes=21))
         say = self.facts.append
-        say(Fact(start, RUN_STARTED, run.id, (), 10, {"plate": plate.id, "machine": plate.machine_id}))
+        say(Fact(start, RunStarted(plate.id, plate.machine_id), run.id, (), 10))
         if state == "printing":
             return
-        say(Fact(end, RUN_ENDED, run.id))
+        say(Fact(end, RunEnded(), run.id))
         if state == "hanging":
             return
         for number, placed in enumerate(plate.placed):
             outcome, height, looks = (bad or {}).get(number, (GOOD, 0.0, ""))
-            data = {"placed": placed.id, "outcome": outcome, "height_mm": height, "looks": looks}
-            say(Fact(end + timedelta(minutes=20), PART_OUTCOME, run.id, (), 0, data))
+            say(Fact(end + timedelta(minutes=20), PartOutcome(placed.id, outcome, height, looks), run.id))
         surface = sum(self.plans.parts[p.part_id].surface_cm2 for p in plate.placed)
         if state in ("washed", "cured"):
             wash = step(
@@ -208,12 +208,13 @@ class _Story:
                 9.5,
                 end + timedelta(minutes=40),
                 subject=run.id,
-                planned=8,
-                carried_ml=round(surface * 0.008, 2),
+                planned=HANDS_MIN,
+                carried_ml=round(clinging_ml(surface), 2),
+                timing="typed",
             )
             say(wash)
         if state == "cured":
-            say(step("cure", (), 12, end + timedelta(minutes=90), subject=run.id, planned=10))
+            say(step("cure", (), 12, end + timedelta(minutes=90), subject=run.id, planned=10, timing="typed"))
 
 
 @cache
@@ -306,7 +307,7 @@ def _log(
 ) -> None:
     minutes = round(planned * float(np.exp(rng.normal(0.13, 0.22))), 1)
     at = story.evening(max(days_ago, 1), 20 + rng.uniform(0, 2.4))
-    story.facts.append(step(stage, (figure,), minutes, at, key, planned=planned))
+    story.facts.append(step(stage, (figure,), minutes, at, key, planned=planned, timing="typed"))
 
 
 def make_demo(path: Path, now: datetime) -> Book:
@@ -338,11 +339,7 @@ def make_demo(path: Path, now: datetime) -> Book:
     _bench(story)
     for days_ago, middle in ((15, 24), (10, 25), (5, 24), (1, 26)):
         story.facts.append(
-            Fact(
-                story.evening(days_ago, 22),
-                FORECAST,
-                data={"middle": (now.date() + timedelta(days=middle)).isoformat()},
-            )
+            Fact(story.evening(days_ago, 22), ForecastNoted((now.date() + timedelta(days=middle)).isoformat()))
         )
     told = sorted(story.facts, key=lambda f: f.at)
     book.commit("muster the Lampwatch", [*documents, *story.plates, *story.runs], told)

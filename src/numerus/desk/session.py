@@ -15,7 +15,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from numerus.book.book import Book
 from numerus.domain.army import Unit
-from numerus.domain.journal import FORECAST, Fact
+from numerus.domain.journal import Fact, ForecastNoted
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.errors import BookError, NumerusError
@@ -177,11 +177,11 @@ class Session(QObject):
     def _forecast_of_the_day(self) -> list[Fact]:
         """With a day's first edit the forecast is noted, so that later ones can say how they have done."""
         found, today = self.answers.forecast, self.now.date()
-        last = next((f for f in reversed(self.answers.facts) if f.kind == FORECAST), None)
+        last = next((f for f in reversed(self.answers.facts) if isinstance(f.event, ForecastNoted)), None)
         noted = last is not None and last.at.date() == today
         if noted or isinstance(found, NumerusError) or not self.plans.figures:
             return []
-        return [Fact(self.clock(), FORECAST, data={"middle": found.middle.isoformat()})]
+        return [Fact(self.clock(), ForecastNoted(found.middle.isoformat()))]
 
     def undo(self) -> None:
         self._turn("Took back", "undo")

@@ -9,7 +9,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from numerus.desk.session import Session
 from numerus.devices.link import MachineLink, link_for
 from numerus.domain.clock import later
-from numerus.domain.journal import RUN_ENDED, RUN_PAUSED, Fact
+from numerus.domain.journal import Fact, RunEnded, RunPaused
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
@@ -48,13 +48,10 @@ class RunWatch(QObject):
         if reading.state == "finished":
             stood = levels(run, machine, zone)
             used = stood[0][1] - reading.resin_ml if len(stood) == 1 else 0.0  # filled up on the way, it cannot be told
-            told = {"used_ml": used, "celsius": reading.celsius}
-            data = {"minutes": round(done - over, 2)} | {k: round(v, 2) for k, v in told.items() if v > 0}
-            fact, words = (
-                Fact(at, RUN_ENDED, run.run_id, data=data),
-                f"{plate.name} on {machine.name} is done: take it off.",
-            )
+            warm = round(reading.celsius, 2) if reading.celsius > 0 else None
+            fact = Fact(at, RunEnded(round(done - over, 2), round(used, 2) if used > 0 else 0.0, warm), run.run_id)
+            words = f"{plate.name} on {machine.name} is done: take it off."
         else:
-            fact = Fact(at, RUN_PAUSED, run.run_id, data={"why": reading.description or "it stopped"})
+            fact = Fact(at, RunPaused(reading.description or "it stopped"), run.run_id)
             words = f"{plate.name} on {machine.name} stands still: {reading.description}."
         return [(fact, words)]

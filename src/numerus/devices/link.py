@@ -11,7 +11,8 @@ from pathlib import Path
 from typing import Any, Protocol
 from zlib import crc32
 
-from numerus.devices.printer import WARM_C, Outcome, Reading, SimulatedPrinter
+from numerus.devices.printer import WARM_C, Reading, SimulatedPrinter
+from numerus.domain.journal import PartOutcome
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.formats.layer_archive import LayerArchive
@@ -29,15 +30,15 @@ class MachineLink(Protocol):
     def reading(self, minutes: float) -> Reading:
         """What it shows, ``minutes`` of printing after its start."""
 
-    def outcomes(self) -> list[Outcome]:
+    def outcomes(self) -> list[PartOutcome]:
         """What became of each part, as far as a machine can know; corrected by hand."""
 
 
 def link_for(plate: Plate, machine: Machine, run: RunRecord, zone: str = "") -> MachineLink:
     if machine.link:
         return FolderLink(Path(machine.link), plate, machine)
-    resumed = any(until for _, until, _ in run.breaks)
-    told = levels(run, machine, zone) if run.fills else ()
+    resumed = any(p.until for p in run.pauses)
+    told = levels(run, machine, zone) if run.vat_levels else ()
     return replace(stand_in(plate, machine, run.run_id), resumed=resumed, levels=told)
 
 
@@ -84,8 +85,8 @@ class FolderLink:
         except (OSError, ValueError, TypeError, AttributeError):
             return {}, f"{STATUS} cannot be read"
 
-    def outcomes(self) -> list[Outcome]:
-        return [Outcome(p.id, GOOD, 0.0, "") for p in self.plate.placed]
+    def outcomes(self) -> list[PartOutcome]:
+        return [PartOutcome(p.id, GOOD, 0.0, "") for p in self.plate.placed]
 
 
 @dataclass(frozen=True, eq=False)
@@ -107,6 +108,6 @@ class ArchivePrinter:
             state, layer, told.layers, layer * told.layer_mm, told.minutes * (1 - share), WARM_C, left, description
         )
 
-    def outcomes(self) -> list[Outcome]:
+    def outcomes(self) -> list[PartOutcome]:
         """Pictures know no parts."""
         return []

@@ -10,6 +10,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from numerus.domain.journal import PartOutcome
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.printing.machines.timing import height_after, layer_count
@@ -33,16 +34,6 @@ class Reading:
     celsius: float
     resin_ml: float
     description: str = ""
-
-
-@dataclass(frozen=True)
-class Outcome:
-    """What one part looks like when the plate comes out."""
-
-    placed_id: str
-    outcome: str
-    height_mm: float
-    looks: str
 
 
 @dataclass(frozen=True)
@@ -114,7 +105,7 @@ class SimulatedPrinter:
         left = max(self.plate.minutes - done, 0.0)
         return Reading(state, layer, layers, height, left, float(celsius), self._ml_at(done), description)
 
-    def outcomes(self) -> list[Outcome]:
+    def outcomes(self) -> list[PartOutcome]:
         """What became of each part, seeded."""
         dice, fault = self._dice(), self.drawn_fault
         stopped_min, stops = self._first_stop
@@ -131,17 +122,21 @@ class SimulatedPrinter:
                     if roll < 0.6
                     else (GOOD, 0.0, "")
                 )
-                found.append(Outcome(placed.id, *line))
+                found.append(PartOutcome(placed.id, *line))
             elif stops:
-                found.append(Outcome(placed.id, FAILED, round(stop_height, 1), "stops level all round"))
+                found.append(PartOutcome(placed.id, FAILED, round(stop_height, 1), "stops level all round"))
             elif fault == "one part lets go" and number == victim:
                 found.append(
-                    Outcome(placed.id, FAILED, round(2 + 0.5 * roll * self.plate.height_mm, 1), "torn off its supports")
+                    PartOutcome(
+                        placed.id, FAILED, round(2 + 0.5 * roll * self.plate.height_mm, 1), "torn off its supports"
+                    )
                 )
             elif fault == "weak corner" and placed.x_mm < 35 and placed.y_mm < 30:
                 found.append(
-                    Outcome(placed.id, FAILED if roll < 0.7 else FLAWED, round(1 + 6 * roll, 1), "soft and half made")
+                    PartOutcome(
+                        placed.id, FAILED if roll < 0.7 else FLAWED, round(1 + 6 * roll, 1), "soft and half made"
+                    )
                 )
             else:
-                found.append(Outcome(placed.id, FLAWED if roll > 0.97 else GOOD, 0.0, ""))
+                found.append(PartOutcome(placed.id, FLAWED if roll > 0.97 else GOOD, 0.0, ""))
         return found

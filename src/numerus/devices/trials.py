@@ -41,7 +41,7 @@ def _record(plate: Plate, number: int, seed: int, fault: str, machine: Machine) 
         machine.id,
         at,
         at,
-        {o.placed_id: (o.outcome, o.height_mm, o.looks) for o in outcomes},
+        {o.placed: o for o in outcomes},
         False,
         False,
     )
@@ -61,7 +61,7 @@ def week(seed: int, machine: Machine | None = None) -> tuple[str, FailureDiagnos
         now = fault if fault == "weak corner" or number == struck else "none"
         plate = _plate(dice, number, machine, now == "resin out")
         record = _record(plate, number, seed * RUNS + number, now, machine)
-        if any(o[0] == FAILED for o in record.outcomes.values()):
+        if any(o.outcome == FAILED for o in record.outcomes.values()):
             found = diagnose_failure(record, plate, told, Circumstances(machine=machine))
         told.append((record, plate))
     return fault, found

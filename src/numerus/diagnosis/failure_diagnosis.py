@@ -126,8 +126,8 @@ def observations(
 ) -> dict[str, bool | None]:
     """What was seen on a run, as the table's observations."""
     failed = {p.id: record.outcomes[p.id] for p in plate.placed if _failed(record, p.id)}
-    heights = [f[1] for f in failed.values()]
-    looks = {f[2] for f in failed.values() if f[2]}
+    heights = [f.height_mm for f in failed.values()]
+    looks = {f.looks for f in failed.values() if f.looks}
     machine = about.machine
     film = (
         None if machine is None or about.film_layers is None else about.film_layers > FILM_SHARE * machine.film_layers
@@ -150,7 +150,7 @@ def observations(
 
 def _thirsty(record: RunRecord, plate: Plate, machine: Machine) -> bool:
     """Whether what stood in the vat at the start was hardly enough, or not."""
-    told = record.fills[0][1] if record.fills else machine.vat_full_ml
+    told = record.vat_levels[0].ml if record.vat_levels else machine.vat_full_ml
     return plate.resin_ml > VAT_SHARE * told
 
 
@@ -158,7 +158,7 @@ LOOKS = ("stops level all round", "torn off its supports", "soft and half made",
 
 
 def _failed(record: RunRecord, placed_id: str) -> bool:
-    return record.outcomes.get(placed_id, ("",))[0] == FAILED
+    return record.outcome_of(placed_id) == FAILED
 
 
 def _failed_places(record: RunRecord, plate: Plate) -> list[tuple[float, float]]:

@@ -8,7 +8,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, replace
 from math import ceil, log
 
-from numerus.domain.journal import REPAIR_CHOSEN, REPAIR_ENDED, Fact
+from numerus.domain.journal import Fact, RepairChosen, RepairEnded
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.printing.machines.timing import run_minutes
@@ -127,9 +127,9 @@ def repair_record(facts: Iterable[Fact]) -> dict[str, tuple[int, int]]:
     """How often each way has worked, and was tried, by its key."""
     found: dict[str, tuple[int, int]] = {}
     for fact in facts:
-        if fact.kind == REPAIR_ENDED:
-            worked, tried = found.get(fact.data["way"], (0, 0))
-            found[fact.data["way"]] = worked + bool(fact.data["worked"]), tried + 1
+        if isinstance(ended := fact.event, RepairEnded):
+            worked, tried = found.get(ended.way, (0, 0))
+            found[ended.way] = worked + ended.worked, tried + 1
     return found
 
 
@@ -147,9 +147,10 @@ def waiting_repairs(facts: Iterable[Fact]) -> list[Waiting]:
     """Repairs chosen whose end was not told, the oldest first."""
     found: dict[tuple[str, str], Waiting] = {}
     for fact in facts:
-        if fact.kind == REPAIR_CHOSEN and fact.data["way"] in KEPT:
-            at = fact.subject, fact.data["placed"]
-            found[at] = Waiting(*at, fact.data["part"], fact.data["way"])
-        elif fact.kind == REPAIR_ENDED:
-            found.pop((fact.subject, fact.data["placed"]), None)
+        event = fact.event
+        if isinstance(event, RepairChosen) and event.way in KEPT:
+            at = fact.subject, event.placed
+            found[at] = Waiting(*at, event.part, event.way)
+        elif isinstance(event, RepairEnded):
+            found.pop((fact.subject, event.placed), None)
     return list(found.values())

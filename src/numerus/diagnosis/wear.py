@@ -6,7 +6,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime, timedelta
 
-from numerus.domain.journal import FILM_CHANGED, SCREEN_CHANGED, Fact
+from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
 from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.plates import Plate
 from numerus.printing.machines.timing import layer_count
@@ -46,12 +46,12 @@ def wear_of(
     machine: Machine, records: Iterable[RunRecord], plates: Mapping[str, Plate], facts: Iterable[Fact], now: datetime
 ) -> list[Wear]:
     """Film and screen of a machine since each was changed."""
-    changed = {f.kind: f.at for f in facts if f.kind in (FILM_CHANGED, SCREEN_CHANGED) and f.subject == machine.id}
+    changed = {type(f.event): f.at for f in facts if f.subject == machine.id}
     runs = [(r, plates[r.plate_id]) for r in records if r.machine_id == machine.id and r.ended and r.plate_id in plates]
     found = []
     for what, kind, life in (
-        ("film", FILM_CHANGED, float(machine.film_layers)),
-        ("screen", SCREEN_CHANGED, machine.screen_h),
+        ("film", FilmChanged, float(machine.film_layers)),
+        ("screen", ScreenChanged, machine.screen_h),
     ):
         since = changed.get(kind, datetime.min)
         took = [(r.started, _worn(what, p, machine)) for r, p in runs if r.started >= since]
@@ -110,7 +110,7 @@ def stock_of(
         else None
     )
     description = _stock_says(resin, own, left, planned, order, now.date())
-    fared = [outcome[0] for r, _ in runs for outcome in r.outcomes.values()]
+    fared = [outcome.outcome for r, _ in runs for outcome in r.outcomes.values()]
     return Stock(resin.id, left, week, planned, order, description, len(fared), fared.count(FAILED))
 
 

@@ -1,58 +1,197 @@
-"""What happened: the journal's entries and which of them were taken back.
+"""What happened: the journal's entries, each of a kind with fields of its own, and which of them were taken back.
 
-Entries are appended and never rewritten. A correction is an entry too: "withdrawn" names entries that no longer
-count, "restored" names them again.
+Entries are appended and never rewritten. A correction is an entry too: ``Withdrawn`` names entries that no longer count,
+``Restored`` names them again. ``kind`` is how each is written in a book; fields are written under their own names.
 """
 
 from __future__ import annotations
 
 from collections.abc import Iterable
-from datetime import datetime
-from typing import Any, NamedTuple
+from dataclasses import dataclass
+from datetime import date, datetime
+from typing import Literal, NamedTuple, get_args
 
-RUN_STARTED = "run-started"  # subject: the run; data: plate, machine, vat_ml where it was told
-RUN_ENDED = "run-ended"  # data: minutes, used_ml, celsius where the machine told them
-PART_OUTCOME = "part-outcome"
-STEP = "step"
-BATH_CHANGED = "bath-changed"
-FORECAST = "forecast"
-DIAGNOSIS_TEST = "inquest-test"  # subject: the run; data: test, yes
-REPAIR_CHOSEN = "repair-chosen"  # subject: the run; data: placed, part, way
-REPAIR_ENDED = "repair-ended"  # subject: the run; data: placed, way, worked
-RUN_PAUSED = "run-paused"  # subject: the run; data: why
-RUN_RESUMED = "run-resumed"  # data: minutes printed, vat_ml where it was told
-PHOTOGRAPH = "photograph"  # subject: the run; data: blob
-FILM_CHANGED = "film-changed"  # subject: the machine
-SCREEN_CHANGED = "screen-changed"
-POSE_CHOSEN = "pose-chosen"  # data: shares of costs of the pose kept, and of those it was preferred to
-WITHDRAWN = "withdrawn"
-RESTORED = "restored"
+Timing = Literal["timer", "typed", "planned"]
+"""Where minutes of hands come from: a clock that ran, a person who said so, or only the plan."""
 
 
-_NOTHING: dict[str, Any] = {}
+@dataclass(frozen=True, slots=True)
+class RunStarted:
+    """A plate's run began on a machine. ``vat_ml``: what then stood in the vat, where it was told."""
+
+    plate: str
+    machine: str
+    vat_ml: float | None = None
+    kind: Literal["run-started"] = "run-started"
+
+
+@dataclass(frozen=True, slots=True)
+class RunEnded:
+    """``minutes`` printed, resin used and the machine's warmth, as far as the machine told them (0 or None: it did not)."""
+
+    minutes: float = 0.0
+    used_ml: float = 0.0
+    celsius: float | None = None
+    kind: Literal["run-ended"] = "run-ended"
+
+
+@dataclass(frozen=True, slots=True)
+class RunPaused:
+    why: str
+    kind: Literal["run-paused"] = "run-paused"
+
+
+@dataclass(frozen=True, slots=True)
+class RunResumed:
+    """``minutes`` printed until then and what stands in the vat, where it was told."""
+
+    minutes: float | None = None
+    vat_ml: float | None = None
+    kind: Literal["run-resumed"] = "run-resumed"
+
+
+@dataclass(frozen=True, slots=True)
+class PartOutcome:
+    """What became of one placed part: "good", "flawed" or "failed", at which height, and how it looks."""
+
+    placed: str
+    outcome: str
+    height_mm: float = 0.0
+    looks: str = ""
+    kind: Literal["part-outcome"] = "part-outcome"
+
+
+@dataclass(frozen=True, slots=True)
+class StepDone:
+    """Work of hands: at which stage, which step of it (a recipe's or finish step's id), minutes it was planned to take.
+
+    ``timing`` tells whether the entry's minutes were measured; ``carried_ml``: resin a wash brought into the baths.
+    """
+
+    stage: str
+    key: str = ""
+    planned_min: float = 0.0
+    carried_ml: float = 0.0
+    timing: Timing = "planned"
+    kind: Literal["step"] = "step"
+
+    @property
+    def measured(self) -> bool:
+        return self.timing != "planned"
+
+
+@dataclass(frozen=True, slots=True)
+class BathChanged:
+    kind: Literal["bath-changed"] = "bath-changed"
+
+
+@dataclass(frozen=True, slots=True)
+class FilmChanged:
+    kind: Literal["film-changed"] = "film-changed"
+
+
+@dataclass(frozen=True, slots=True)
+class ScreenChanged:
+    kind: Literal["screen-changed"] = "screen-changed"
+
+
+@dataclass(frozen=True, slots=True)
+class ForecastNoted:
+    """``middle``: the day, as ISO text, by which the army would be ready with one chance in two."""
+
+    middle: str
+    kind: Literal["forecast"] = "forecast"
+
+    @property
+    def day(self) -> date:
+        return date.fromisoformat(self.middle)
+
+
+@dataclass(frozen=True, slots=True)
+class DiagnosisTest:
+    """A cheap test was made after a failure, and whether it said yes."""
+
+    test: str
+    yes: bool
+    kind: Literal["inquest-test"] = "inquest-test"
+
+
+@dataclass(frozen=True, slots=True)
+class RepairChosen:
+    placed: str
+    part: str
+    way: str
+    kind: Literal["repair-chosen"] = "repair-chosen"
+
+
+@dataclass(frozen=True, slots=True)
+class RepairEnded:
+    placed: str
+    way: str
+    worked: bool
+    kind: Literal["repair-ended"] = "repair-ended"
+
+
+@dataclass(frozen=True, slots=True)
+class PhotographTaken:
+    blob: str
+    kind: Literal["photograph"] = "photograph"
+
+
+@dataclass(frozen=True, slots=True)
+class PoseChosen:
+    """Shares of each cost, in the order of the search's costs, of the pose kept and of those it was preferred to."""
+
+    kept: tuple[float, ...]
+    others: tuple[tuple[float, ...], ...]
+    kind: Literal["pose-chosen"] = "pose-chosen"
+
+
+@dataclass(frozen=True, slots=True)
+class Withdrawn:
+    seqs: tuple[int, ...]
+    kind: Literal["withdrawn"] = "withdrawn"
+
+
+@dataclass(frozen=True, slots=True)
+class Restored:
+    seqs: tuple[int, ...]
+    kind: Literal["restored"] = "restored"
+
+
+Event = (
+    RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | FilmChanged | ScreenChanged
+    | ForecastNoted | DiagnosisTest | RepairChosen | RepairEnded | PhotographTaken | PoseChosen | Withdrawn | Restored
+)  # fmt: skip
+EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
+"""Kinds by the word they are written under."""
 
 
 class Fact(NamedTuple):
-    """One entry: when, what kind, about what (``subject``: a run, bath or machine), which figures, minutes of hands.
+    """One entry: when, what happened, to what (``subject``: a run, bath or machine), to which figures, minutes of hands.
 
-    A tuple, since a book of many years holds half a million of them. ``data`` is never written to.
+    A tuple, since a book of many years holds half a million of them.
     """
 
     at: datetime
-    kind: str
+    event: Event
     subject: str = ""
     figures: tuple[str, ...] = ()
     minutes: float = 0.0
-    data: dict[str, Any] = _NOTHING
     seq: int = 0
+
+
+def corrected(entry: Fact) -> tuple[int, ...]:
+    """The entries a correction names, none for any other entry."""
+    return entry.event.seqs if isinstance(entry.event, Withdrawn | Restored) else ()
 
 
 def taken_back(entries: Iterable[Fact]) -> set[int]:
     """The entries that no longer count, by their numbers."""
     gone: set[int] = set()
     for entry in entries:
-        if entry.kind == WITHDRAWN:
-            gone.update(entry.data["seqs"])
-        elif entry.kind == RESTORED:
-            gone.difference_update(entry.data["seqs"])
+        if isinstance(entry.event, Withdrawn):
+            gone.update(corrected(entry))
+        else:
+            gone.difference_update(corrected(entry))
     return gone

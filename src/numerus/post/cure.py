@@ -13,6 +13,9 @@ from numerus.words import counted
 WANTED_J_PER_CM2 = 1.2
 OFF_MIN_PER_TIP = {"before": 0.03, "after": 0.06}  # warm and soft they fall away; cured they are cut one by one
 OFF_LEAST_MIN = 2.0
+USUAL_TIPS = 330  # on a plate that is not laid yet (default)
+TURN_MIN = 1.0  # to turn a load between two sides
+MOST_SIDES = 4
 THICK_MM = 8.0  # above this the dose is doubled and the part turned half way
 SUPPORT_SCHOOLS = ("before", "after")
 SCHOOL_DESCRIPTION = {
@@ -48,10 +51,15 @@ def supports_off_min(tips: int, school: str) -> float:
     return max(OFF_LEAST_MIN, tips * OFF_MIN_PER_TIP[school])
 
 
+def lamp_min(lamp: Lamp = Lamp()) -> float:
+    """For how long one load holds the lamp at most: every side, and turning it."""
+    return MOST_SIDES * (lamp.minutes_for(WANTED_J_PER_CM2) + TURN_MIN)
+
+
 def cure_plan(thickest_mm: float, tips: int, school: str, lamp: Lamp) -> list[CureStep]:
     """Supports off by the chosen school, then the lamp from two sides or, for thick parts, twice from each."""
     minutes = lamp.minutes_for(WANTED_J_PER_CM2)
-    turns = 4 if thickest_mm > THICK_MM else 2
+    turns = MOST_SIDES if thickest_mm > THICK_MM else 2
     sides = [
         CureStep(f"Lamp, side {1 + n % 2}", minutes, False, f"{WANTED_J_PER_CM2:.1f} J/cm², then turn")
         for n in range(turns)

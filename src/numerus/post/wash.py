@@ -5,12 +5,18 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import dataclass, field
 
-from numerus.domain.journal import BATH_CHANGED, STEP, Fact
+from numerus.domain.journal import BathChanged, Fact, StepDone
 
 FILM_MM = 0.08  # of resin that clings after dripping off, on parts and supports
 DIRTY_SHARE = 0.85  # of the clinging resin that stays in the first bath
 SPENT_SHARE = 0.08  # resin by weight at which a bath no longer cleans (5-10 % is usual)
 LIMIT_MIN = 12.0  # total soak, or thin parts soften
+# Minutes of washing one plate (default): everything that plans, shows or logs a wash goes by these.
+DRAIN_MIN, DRY_MIN = 5.0, 25.0
+LIFT_MIN, MOVE_MIN, SWIRL_MIN = 6.0, 2.0, 3.0  # of hands
+FRESH_BATH_MIN, SPENT_BATH_MIN = 2.5, 4.0  # in each bath, by how far it is spent
+HANDS_MIN = LIFT_MIN + MOVE_MIN
+TUB_MIN = 2 * SPENT_BATH_MIN + MOVE_MIN  # one load holds the tub for so long at most
 
 
 @dataclass(frozen=True)
@@ -53,11 +59,12 @@ class Carried:
     ml: dict[str, float] = field(default_factory=lambda: {"dirty": 0.0, "clean": 0.0})
 
     def take(self, facts: Iterable[Fact]) -> None:
-        for _, kind, bath, _, _, data, _ in facts:
-            if kind == BATH_CHANGED:
+        for _, event, bath, _, _, _ in facts:
+            kind = type(event)
+            if kind is BathChanged:
                 self.ml[bath] = 0.0
-            elif kind == STEP and data.get("stage") == "wash":
-                ml = float(data.get("carried_ml", 0.0))
+            elif kind is StepDone and event.stage == "wash":  # type: ignore[union-attr]
+                ml = event.carried_ml  # type: ignore[union-attr]
                 self.ml["dirty"] += ml * DIRTY_SHARE
                 self.ml["clean"] += ml * (1 - DIRTY_SHARE)
 
@@ -69,19 +76,24 @@ def baths(carried: Carried, litres: float = 1.5) -> tuple[Bath, Bath]:
 
 def wash_plan(surface_cm2: float, hollow: bool, dirty: Bath, clean: Bath) -> list[WashStep]:
     """Steps of washing one plate. A bath near its end gets longer turns, within the total soak parts bear."""
-    first = min(4.0, 2.5 + 1.5 * min(dirty.spent, 1.0))
-    second = min(4.0, 2.5 + 1.5 * min(clean.spent, 1.0))
+    first, second = (FRESH_BATH_MIN + (SPENT_BATH_MIN - FRESH_BATH_MIN) * min(b.spent, 1.0) for b in (dirty, clean))
     steps = [
-        WashStep("Drain over the vat", 5, False, "Tilt the plate; what drips back is not wasted"),
+        WashStep("Drain over the vat", DRAIN_MIN, False, "Tilt the plate; what drips back is not wasted"),
         WashStep("Dirty bath", first, False, dirty.description),
         WashStep("Clean bath", second, False, clean.description),
-        WashStep("Dry fully", 25, False, "Air or fan; a wet part stays white and tacky under light"),
+        WashStep("From bath to bath, then out to dry", MOVE_MIN, True, "Let it drip between; gloves on"),
+        WashStep("Dry fully", DRY_MIN, False, "Air or fan; a wet part stays white and tacky under light"),
     ]
     if hollow:
-        steps.insert(3, WashStep("Fill and swirl hollow parts", 3, True, "Through the drains, then let them run out"))
+        steps.insert(
+            3, WashStep("Fill and swirl hollow parts", SWIRL_MIN, True, "Through the drains, then let them run out")
+        )
     carried = clinging_ml(surface_cm2)
     steps.insert(
-        1, WashStep("Lift the plate off, scrape into the basket", 6, True, f"about {carried:.1f} ml of resin clings")
+        1,
+        WashStep(
+            "Lift the plate off, scrape into the basket", LIFT_MIN, True, f"about {carried:.1f} ml of resin clings"
+        ),
     )
     assert first + second <= LIMIT_MIN
     return steps

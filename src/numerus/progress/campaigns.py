@@ -13,7 +13,7 @@ from datetime import date, datetime, timedelta
 import numpy as np
 
 from numerus.domain.army import Army
-from numerus.domain.journal import STEP, Fact
+from numerus.domain.journal import Fact, StepDone
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.geometry.mesh import Floats
@@ -90,8 +90,8 @@ class Campaign:
         found = []
         for stage, planned in STAGES_MIN.items():
             for _ in range(LOGGED // len(STAGES_MIN)):
-                data = {"stage": STAGE_OF[stage], "planned_min": planned}
-                found.append(Fact(FIRST, STEP, minutes=self.painter.minutes(stage, planned, self.dice), data=data))
+                done = StepDone(STAGE_OF[stage], planned_min=planned, timing="timer")
+                found.append(Fact(FIRST, done, minutes=self.painter.minutes(stage, planned, self.dice)))
         return found
 
     def lived(self) -> date:

@@ -12,7 +12,7 @@ from numerus.diagnosis.failure_diagnosis import (
     likelihoods,
     usual,
 )
-from numerus.domain.journal import DIAGNOSIS_TEST, Fact
+from numerus.domain.journal import DiagnosisTest, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.printing.runs.run_records import RunRecord, machine_layers
@@ -30,7 +30,7 @@ def failure_diagnosis_of(
     ]
     layer_mm = {m.id: m.layer_mm for m in plans.machines.values()}
     worn = machine_layers([r for r, _ in earlier], plans.plates, layer_mm).get(record.machine_id)
-    about = Circumstances(plans.parts, plans.machines.get(record.machine_id), worn, record.celsius)
+    about = Circumstances(plans.parts, plans.machines.get(record.machine_id), worn, record.end.celsius)
     return diagnose_failure(record, plate, earlier, about, answers_of(record.run_id, facts), table_of(plans))
 
 
@@ -44,4 +44,5 @@ def table_of(plans: Plans) -> Likelihoods:
 
 def answers_of(run_id: str, facts: Iterable[Fact]) -> dict[str, bool]:
     """Tests made about a run and whether they said yes; the last answer counts."""
-    return {f.data["test"]: bool(f.data["yes"]) for f in facts if f.kind == DIAGNOSIS_TEST and f.subject == run_id}
+    tests = (f.event for f in facts if f.subject == run_id and isinstance(f.event, DiagnosisTest))
+    return {t.test: t.yes for t in tests}

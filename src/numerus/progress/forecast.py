@@ -15,7 +15,7 @@ from itertools import islice
 import numpy as np
 
 from numerus.domain.army import Army
-from numerus.domain.journal import FORECAST, Fact
+from numerus.domain.journal import Fact, ForecastNoted
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
@@ -221,8 +221,8 @@ def _unit_forecast(unit: UnitWork, days: Floats, today: date) -> UnitForecast:
 
 def _bias(facts: Sequence[Fact], middle_days: float, today: date) -> float | None:
     """Days that earlier forecasts were early (+) against today's middle, None before three were noted."""
-    last = islice((f for f in reversed(facts) if f.kind == FORECAST), 10)
-    noted = [date.fromisoformat(f.data["middle"]) for f in last]
+    last = islice((f for f in reversed(facts) if isinstance(f.event, ForecastNoted)), 10)
+    noted = [f.event.day for f in last if isinstance(f.event, ForecastNoted)]
     if len(noted) < 3:
         return None
     return float(np.mean([(_date(today, middle_days) - d).days for d in noted]))

@@ -6,19 +6,19 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field
 
 from numerus.domain.journal import (
-    BATH_CHANGED,
-    PART_OUTCOME,
-    RUN_ENDED,
-    RUN_PAUSED,
-    RUN_RESUMED,
-    RUN_STARTED,
-    STEP,
+    BathChanged,
     Fact,
+    PartOutcome,
+    RunEnded,
+    RunPaused,
+    RunResumed,
+    RunStarted,
+    StepDone,
 )
 from numerus.post.wash import Carried
 from numerus.printing.runs.run_records import RunFold
 
-_TOLD_WHOLE = frozenset({BATH_CHANGED, PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP})
+_TOLD_WHOLE = (BathChanged, PartOutcome, RunEnded, RunPaused, RunResumed, RunStarted, StepDone)
 
 
 @dataclass
@@ -46,10 +46,10 @@ class History:
         self.runs.take(new)
         self.carried.take(new)
         hands, steps = self.hands, self.steps
-        for _, kind, _, figures, minutes, data, _ in new:
+        for _, event, _, figures, minutes, _ in new:
             if figures:
                 share = minutes / len(figures)
-                done = (data["stage"], data.get("key", "")) if kind == STEP else None
+                done = (event.stage, event.key) if isinstance(event, StepDone) else None
                 for figure in figures:
                     hands[figure] = hands.get(figure, 0.0) + share
                     if done is not None:
@@ -57,4 +57,4 @@ class History:
 
     def settle(self) -> None:
         """Let go of the entries so far that runs, steps, hands and baths tell whole."""
-        self.facts = [f for f in self.facts if f.kind not in _TOLD_WHOLE]
+        self.facts = [f for f in self.facts if not isinstance(f.event, _TOLD_WHOLE)]

@@ -13,7 +13,7 @@ from datetime import datetime, timedelta
 from numerus.assembly.gluing import build_plan
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.clock import later
-from numerus.domain.journal import STEP, Fact
+from numerus.domain.journal import Fact, StepDone, Timing
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.plates import Placed, Plate
@@ -22,7 +22,7 @@ from numerus.errors import PlanError
 from numerus.paint.scheme import Stroke
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
-from numerus.post.wash import clinging_ml
+from numerus.post.wash import HANDS_MIN, clinging_ml
 from numerus.printing.plates.hand_layout import Hull, lies_on
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.progress.rates import GROUPS, rates
@@ -67,18 +67,12 @@ class TaskList:
 
 
 def step(
-    stage: str,
-    figures: Sequence[str],
-    minutes: float,
-    at: datetime,
-    key: str = "",
-    subject: str = "",
-    planned: float | None = None,
-    **more: object,
-) -> Fact:
-    """A journal entry for work of hands, ``planned_min`` kept beside the actual minutes for learning."""
-    data = {"stage": stage, "key": key, "planned_min": minutes if planned is None else planned, **more}
-    return Fact(at, STEP, subject, tuple(figures), minutes, data)
+    stage: str, figures: Sequence[str], minutes: float, at: datetime, key: str = "", subject: str = "",
+    planned: float | None = None, carried_ml: float = 0.0, timing: Timing = "planned",
+) -> Fact:  # fmt: skip
+    """A journal entry for work of hands: the plan beside the minutes, and whether those were measured or are the plan's."""
+    done = StepDone(stage, key, minutes if planned is None else planned, carried_ml, timing)
+    return Fact(at, done, subject, tuple(figures), minutes)
 
 
 def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
@@ -104,9 +98,9 @@ def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Task:
 
 def _wash(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
     carried = clinging_ml(sum(p.surface_cm2 for p in _parts_on(plans, plate)))
-    fact = step("wash", (), 8, now, subject=run.run_id, carried_ml=round(carried, 2))
+    fact = step("wash", (), HANDS_MIN, now, subject=run.run_id, carried_ml=round(carried, 2))
     detail = f"{counted(len(plate.placed), 'part')}: dirty bath, clean bath, dry"
-    return Task(f"Wash {plate.name}", 8, detail, "wash", ("Two baths, basket, towel",), (fact,))
+    return Task(f"Wash {plate.name}", HANDS_MIN, detail, "wash", ("Two baths, basket, towel",), (fact,))
 
 
 def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
@@ -242,9 +236,8 @@ def _still_wet(facts: Sequence[Fact], strokes: dict[str, Stroke], now: datetime)
     wet = {}
     since = now - timedelta(minutes=max((s.step.dries_min for s in strokes.values()), default=0.0))
     for fact in (f for f in facts if f.at > since):
-        stroke = (
-            strokes.get(fact.data.get("key", "")) if fact.kind == STEP and fact.data.get("stage") == "stroke" else None
-        )
+        done = fact.event
+        stroke = strokes.get(done.key) if isinstance(done, StepDone) and done.stage == "stroke" else None
         if stroke is not None:
             dry = fact.at + timedelta(minutes=stroke.step.dries_min)
             wet.update({(f, stroke.zone): dry for f in fact.figures if dry > now})

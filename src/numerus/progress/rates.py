@@ -12,7 +12,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.domain.journal import STEP, Fact
+from numerus.domain.journal import Fact, StepDone
 
 PRIOR_N, PRIOR_SD = 4.0, 0.30
 RECENT = 10_000
@@ -39,9 +39,9 @@ def rates(facts: Sequence[Fact]) -> dict[str, Rate]:
     """Rate per group of steps, from the last ``RECENT`` entries: hands get faster. Groups never logged have the prior."""
     logs: dict[str, list[float]] = {group: [] for group in GROUPS.values()}
     for fact in facts[-RECENT:]:
-        planned = float(fact.data.get("planned_min", 0)) if fact.kind == STEP else 0.0
-        if planned > 0 and fact.minutes > 0:
-            logs[GROUPS[fact.data["stage"]]].append(math.log(fact.minutes / planned))
+        done = fact.event
+        if isinstance(done, StepDone) and done.measured and done.planned_min > 0 and fact.minutes > 0:
+            logs[GROUPS[done.stage]].append(math.log(fact.minutes / done.planned_min))
     return {group: _posterior(np.array(values)) for group, values in logs.items()}
 
 

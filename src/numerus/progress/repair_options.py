@@ -6,7 +6,7 @@ from collections import Counter
 from datetime import datetime
 
 from numerus.diagnosis.repair import Hurt, Way, repair_record, ways
-from numerus.domain.journal import Fact
+from numerus.domain.journal import Fact, PartOutcome
 from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
@@ -20,16 +20,16 @@ ONE_MORE_DAYS = 1.0
 
 
 def ways_with(
-    part: Part, seen: tuple[str, float, str], run: RunRecord, plans: Plans, standing: Standing, facts: list[Fact],
+    part: Part, seen: PartOutcome, run: RunRecord, plans: Plans, standing: Standing, facts: list[Fact],
     now: datetime, slack_days: float,
 ) -> list[Way]:  # fmt: skip
-    """What can be done with a part that came out so; ``seen``: outcome, height it failed at, looks."""
+    """What can be done with a part that came out as it was ``seen``."""
     told = outcomes_by_part(plans, standing)
     tried, failed = Counter(p for _, p in told), Counter(p for o, p in told if o == FAILED)
     machine = plans.machines.get(run.machine_id) or next(iter(plans.machines.values()), Machine("m", "Machine"))
     rides, days = _next_plate(part, plans, standing, now)
     fails = part_rate(part, failed[part.id], tried[part.id])
-    hurt = Hurt(part, seen[0], seen[1], fails, days, rides, slack_days, machine, plans.resin)
+    hurt = Hurt(part, seen.outcome, seen.height_mm, fails, days, rides, slack_days, machine, plans.resin)
     return ways(hurt, repair_record(facts))
 
 
@@ -37,11 +37,11 @@ def _next_plate(part: Part, plans: Plans, standing: Standing, now: datetime) -> 
     """Whether a plate that waits is as tall as the part, and days until the part could come off."""
     tall = part.pose.height_mm if part.pose else max(part.extents_mm)
     try:
-        slots = next_runs(plans, standing, now).scheduled_runs
+        planned = next_runs(plans, standing, now).scheduled_runs
     except PlanError:
         return False, ONE_MORE_DAYS
-    taller = [s for s in slots if s.plate.height_mm >= tall]
+    taller = [s for s in planned if s.plate.height_mm >= tall]
     if taller:
         return True, (taller[0].taken_off - now).total_seconds() / 86400
-    last = max((s.taken_off for s in slots), default=now)
+    last = max((s.taken_off for s in planned), default=now)
     return False, (last - now).total_seconds() / 86400 + ONE_MORE_DAYS

@@ -137,7 +137,7 @@ def furthest_stage_share(standings: list[FigureStanding]) -> list[float]:
 def outcomes_by_part(plans: Plans, standing: Standing) -> list[tuple[str, str]]:
     """(outcome, part id) of everything that was looked at."""
     return [
-        (run.outcomes[placed.id][0], placed.part_id)
+        (run.outcomes[placed.id].outcome, placed.part_id)
         for run in standing.runs.values()
         if run.plate_id in plans.plates
         for placed in plans.plates[run.plate_id].placed

@@ -42,7 +42,7 @@ def checks(plans: Plans, standing: Standing, machine_id: str, celsius: float | N
     own = [r for r in standing.runs.values() if r.machine_id == machine_id]
     last = max((r.started for r in own), default=None)
     found = before_run(plans.resin, list(plans.bottles.values()), last, celsius, now)
-    if own and any(o[0] == "failed" for o in own[-1].outcomes.values()):
+    if own and any(o.outcome == "failed" for o in own[-1].outcomes.values()):
         found.insert(0, FLAKES)
     return found
 

@@ -10,14 +10,16 @@ from numerus.domain.machines import Machine
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots
+from numerus.post import wash
+from numerus.post.cure import USUAL_TIPS, lamp_min, supports_off_min
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.rates import Rate
 from numerus.progress.standing import FigureStanding, Standing
 
 SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0
-RUN_HANDS_MIN, WASH_HANDS_MIN, CURE_HANDS_MIN = 10.0, 8.0, 10.0
-WASH_TUB_MIN, CURE_LAMP_MIN = 36.0, 12.0
+RUN_HANDS_MIN = 10.0  # a plate on, the vat looked at, the plate off
+CURE_HANDS_MIN = supports_off_min(USUAL_TIPS, "before")
 PLATE_FILL = 0.5  # share of a plate that estimates count on before packing
 UNPOSED_HEIGHT_MM, UNPOSED_FOOTPRINT = 38.0, 1.3
 GROUP_OF = {
@@ -120,7 +122,7 @@ def work_by_unit(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> lis
         own_minutes, own_runs, wet_runs = plate_share.get(unit.id, (0.0, 0.0, 0.0))
         runs += own_runs
         hands["print"] = runs * RUN_HANDS_MIN
-        hands["wash"] = (runs + wet_runs) * WASH_HANDS_MIN * rate["wash and cure"].factor
+        hands["wash"] = (runs + wet_runs) * wash.HANDS_MIN * rate["wash and cure"].factor
         hands["cure"] = (runs + wet_runs) * CURE_HANDS_MIN * rate["wash and cure"].factor
         found.append(UnitWork(unit.id, {s: m for s, m in hands.items() if m > 0}, minutes + own_minutes))
     return found
@@ -156,7 +158,9 @@ def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> di
         here = sum(figure_hands(f, plans, rate).get(stage, 0.0) for f in standing.at(stage))
         machine = {"print": sum(u.machine for u in units)}.get(stage, 0.0)
         if stage in ("wash", "cure"):
-            per_run = {"wash": (WASH_TUB_MIN, WASH_HANDS_MIN), "cure": (CURE_LAMP_MIN, CURE_HANDS_MIN)}[stage]
+            per_run = {"wash": (wash.TUB_MIN + wash.DRY_MIN, wash.HANDS_MIN), "cure": (lamp_min(), CURE_HANDS_MIN)}[
+                stage
+            ]
             machine = hands / max(per_run[1] * rate["wash and cure"].factor, 1e-9) * per_run[0]
         share = len(standing.at(stage)) / max(sum(f.number <= NUMBER[stage] for f in standing.figures.values()), 1)
         if stage in ("print", "wash", "cure"):

@@ -9,11 +9,10 @@ from math import ceil
 
 from numerus.domain.army import Army
 from numerus.domain.plates import Plate
+from numerus.post.cure import lamp_min
+from numerus.post.wash import DRAIN_MIN, DRY_MIN, LIFT_MIN, TUB_MIN
 from numerus.schedule.attendance import hours_of
 from numerus.schedule.run_queue import ScheduledRun
-
-TUB_MIN, DRY_MIN, LAMP_MIN = 12, 25, 12  # of one load
-OFF_MIN = 10  # from a plate that is met to its parts in the basket
 
 
 @dataclass(frozen=True)
@@ -31,12 +30,12 @@ def wet_work(scheduled_runs: Iterable[ScheduledRun], army: Army, now: datetime) 
     hours, found = hours_of(army, now), []
     tub_free = lamp_free = now
     for scheduled in sorted(scheduled_runs, key=lambda s: s.taken_off):
-        wanted = scheduled.taken_off + timedelta(minutes=OFF_MIN)
+        wanted = scheduled.taken_off + timedelta(minutes=DRAIN_MIN + LIFT_MIN)
         washed = hours.next(max(wanted, tub_free))
         tub_free = washed + timedelta(minutes=TUB_MIN * loads(scheduled.plate, army.tub_parts))
         dry = tub_free + timedelta(minutes=DRY_MIN)
         cured = hours.next(max(dry, lamp_free))
-        lamp_free = cured + timedelta(minutes=LAMP_MIN * loads(scheduled.plate, army.lamp_parts))
+        lamp_free = cured + timedelta(minutes=lamp_min() * loads(scheduled.plate, army.lamp_parts))
         waits = (washed - wanted) + (cured - dry)
         found.append(Wet(scheduled.plate, (washed, tub_free), (cured, lamp_free), waits.total_seconds() / 60))
     return found

@@ -5,7 +5,7 @@ from __future__ import annotations
 from datetime import datetime
 
 from helpers import active
-from numerus.domain.journal import PART_OUTCOME, RESTORED, RUN_ENDED, RUN_STARTED, STEP, WITHDRAWN, Fact
+from numerus.domain.journal import Fact, PartOutcome, Restored, RunEnded, RunStarted, StepDone, Withdrawn
 from numerus.domain.plates import Placed, Plate
 from numerus.printing.runs.run_records import copy_states, failure_counts, machine_layers, run_records, waiting_plates
 
@@ -20,14 +20,12 @@ def plate(name: str, copies: list[tuple[str, str]], order: int = 0, x: float = 5
 def story(
     run: str, of: Plate, outcomes: dict[int, tuple[str, float]], steps: tuple[str, ...] = (), ended: bool = True
 ) -> list[Fact]:
-    facts = [Fact(AT, RUN_STARTED, run, data={"plate": of.id, "machine": "m"})]
+    facts = [Fact(AT, RunStarted(of.id, "m"), run)]
     if ended:
-        facts.append(Fact(AT, RUN_ENDED, run))
+        facts.append(Fact(AT, RunEnded(), run))
     for number, (outcome, height) in outcomes.items():
-        facts.append(
-            Fact(AT, PART_OUTCOME, run, data={"placed": of.placed[number].id, "outcome": outcome, "height_mm": height})
-        )
-    return facts + [Fact(AT, STEP, run, data={"stage": s}) for s in steps]
+        facts.append(Fact(AT, PartOutcome(of.placed[number].id, outcome, height), run))
+    return facts + [Fact(AT, StepDone(s), run) for s in steps]
 
 
 def test_a_copy_walks_from_owed_to_cured() -> None:
@@ -55,6 +53,6 @@ def test_a_failed_part_is_owed_again_until_a_newer_plate_holds_it() -> None:
 
 def test_withdrawn_entries_do_not_count_and_restored_ones_do() -> None:
     """Corrections are entries too."""
-    facts = [Fact(AT, STEP, seq=1, data={"stage": "wash"}), Fact(AT, WITHDRAWN, seq=2, data={"seqs": [1]})]
+    facts = [Fact(AT, StepDone("wash"), seq=1), Fact(AT, Withdrawn((1,)), seq=2)]
     assert active(facts) == []
-    assert [f.seq for f in active([*facts, Fact(AT, RESTORED, seq=3, data={"seqs": [1]})])] == [1]
+    assert [f.seq for f in active([*facts, Fact(AT, Restored((1,)), seq=3)])] == [1]

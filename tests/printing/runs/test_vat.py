@@ -9,7 +9,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from numerus.domain.journal import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, Fact
+from numerus.domain.journal import Fact, RunEnded, RunPaused, RunResumed, RunStarted
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.printing.runs.run_records import RunRecord, run_records
@@ -27,17 +27,17 @@ def at(minutes: float) -> datetime:
 
 def record(*more: Fact, ml: float | None = 200) -> RunRecord:
     told = {} if ml is None else {"vat_ml": ml}
-    return run_records([Fact(NOW, RUN_STARTED, "run", data={"plate": "p", "machine": "m", **told}), *more])["run"]
+    return run_records([Fact(NOW, RunStarted("p", "m", **told), "run"), *more])["run"]
 
 
 def test_a_run_takes_from_the_vat_what_it_takes() -> None:
     """So much a minute while it prints, nothing while it stands still, all of it at its end; as the machine told it, if it did."""
     assert left_after(record(), PLATE, MACHINE, at(60)) == pytest.approx(170)
-    still = record(Fact(at(60), RUN_PAUSED, "run", data={"why": "w"}))
+    still = record(Fact(at(60), RunPaused("w"), "run"))
     assert left_after(still, PLATE, MACHINE, at(600)) == pytest.approx(170)
-    ended = record(Fact(at(240), RUN_ENDED, "run"))
+    ended = record(Fact(at(240), RunEnded(), "run"))
     assert stands_in(MACHINE, [ended], PLATES, at(9999)) == pytest.approx(80)
-    told = record(Fact(at(240), RUN_ENDED, "run", data={"used_ml": 131.0}))
+    told = record(Fact(at(240), RunEnded(used_ml=131.0), "run"))
     assert stands_in(MACHINE, [told], PLATES, at(9999)) == pytest.approx(69)
     assert stands_in(MACHINE, [record(ml=None)], PLATES, at(60)) == pytest.approx(270)
     assert stands_in(replace(MACHINE, id="other"), [told], PLATES, at(0)) is None
@@ -46,9 +46,9 @@ def test_a_run_takes_from_the_vat_what_it_takes() -> None:
 def test_what_is_filled_up_on_the_way_counts_from_there() -> None:
     """Stopped after an hour, filled to 250 an hour later, printed another hour: 220."""
     run = record(
-        Fact(at(60), RUN_PAUSED, "run", data={"why": "resin out"}),
-        Fact(at(120), RUN_RESUMED, "run", data={"vat_ml": 250.0}),
-        Fact(at(200), RUN_PAUSED, "run", data={"why": "by hand"}),
+        Fact(at(60), RunPaused("resin out"), "run"),
+        Fact(at(120), RunResumed(vat_ml=250.0), "run"),
+        Fact(at(200), RunPaused("by hand"), "run"),
     )
     assert levels(run, MACHINE) == ((0.0, 200), (60.0, 250))
     assert left_after(run, PLATE, MACHINE, at(180)) == pytest.approx(220)

@@ -22,7 +22,7 @@ from numerus.desk.context import Context
 from numerus.desk.machines.calibrate import CalibratePage
 from numerus.desk.machines.sheet import ProfileSheet
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.domain.journal import FILM_CHANGED, SCREEN_CHANGED, Fact
+from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
 from numerus.domain.machines import Bottle, Film, Machine, Resin
 from numerus.errors import NumerusError
 from numerus.printing.machines.profile_files import Profile, checked, kind_of, read_profile, write_profile
@@ -66,9 +66,9 @@ class ProfilesDialog(QDialog):
             self.shipped, row(button("Add", self.add_shipped), button("Import …", self.ask_import)), gap=6,
         )  # fmt: skip
         self.film_button = button(
-            "Film changed", lambda: self._changed(FILM_CHANGED), "", "Its layers are counted anew from today"
+            "Film changed", lambda: self._changed(FilmChanged()), "", "Its layers are counted anew from today"
         )
-        self.screen_button = button("Screen changed", lambda: self._changed(SCREEN_CHANGED))
+        self.screen_button = button("Screen changed", lambda: self._changed(ScreenChanged()))
         self.bottle_button = button("A litre bought", self.buy, "", "A bottle on the shelf")
         foot = row(
             self.film_button, self.screen_button, self.bottle_button, -1, button("Export …", self.ask_export),
@@ -138,7 +138,7 @@ class ProfilesDialog(QDialog):
                 fitted = replace(
                     self.profile, film=profile.name, film_layers=profile.layers, film_pull=profile.pull_share
                 )
-                fact = Fact(self.session.clock(), FILM_CHANGED, fitted.id)
+                fact = Fact(self.session.clock(), FilmChanged(), fitted.id)
                 self.session.commit(f"{profile.name} on {fitted.name}", [fitted], [fact])
             return
         there = {**self.session.plans.machines, **self.session.plans.resins}
@@ -187,11 +187,11 @@ class ProfilesDialog(QDialog):
         except NumerusError as error:
             self.fault.setText(error.message)
 
-    def _changed(self, kind: str) -> None:
+    def _changed(self, what: FilmChanged | ScreenChanged) -> None:
         if self.profile is not None:
             self.session.commit(
-                f"{self.profile.name}: {kind.replace('-', ' ')}",
-                facts=[Fact(self.session.clock(), kind, self.profile.id)],
+                f"{self.profile.name}: {what.kind.replace('-', ' ')}",
+                facts=[Fact(self.session.clock(), what, self.profile.id)],
             )
 
     def buy(self) -> None:

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter
-from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSpinBox, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_warning
@@ -15,6 +15,7 @@ from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import RIGHT, Drawing, hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.minutes_taken import MinutesTaken
 from numerus.post.cautions import DEFER, cautions
 from numerus.words import span
 
@@ -101,14 +102,11 @@ class StepsBench(Bench):
         self.which.setMinimumWidth(224)
         for box in (self.which, self.school):
             box.activated.connect(lambda _: self.show_choice())
-        self.minutes = QSpinBox()
-        self.minutes.setRange(1, 2000)
-        self.minutes.setSuffix(" min it took")
-        self.minutes.setAccessibleName("Minutes it took")
+        self.minutes = MinutesTaken(self.session)
         self.note = label("", "note", True)
         self.verdict = label("", "strong", True)
         self.done_button = button(
-            self.done_words, self.done, "main", "Written into the journal; your minutes teach the forecast"
+            self.done_words, self.done, "main", "Written into the journal; minutes timed or typed teach the forecast"
         )
         picture = self.build_picture()
         right = column(row(label(self.choose_words), self.which, -1, self.school), 6, self.line, gap=6)

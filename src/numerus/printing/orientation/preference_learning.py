@@ -12,7 +12,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.domain.journal import POSE_CHOSEN, Fact
+from numerus.domain.journal import Fact, PoseChosen
 from numerus.geometry.mesh import Floats
 from numerus.printing.orientation.orientation_search import COSTS, Weights
 
@@ -47,15 +47,7 @@ SCHOOL_WEIGHTS = (
 )  # fmt: skip
 
 
-@dataclass(frozen=True)
-class Choice:
-    """Shares of costs (0..1, in the order of COSTS) of the pose that was kept, and of those it was preferred to."""
-
-    kept: tuple[float, ...]
-    others: tuple[tuple[float, ...], ...]
-
-
-def learned(school: School, choices: Sequence[Choice]) -> Weights:
+def learned(school: School, choices: Sequence[PoseChosen]) -> Weights:
     """The weights that explain the choices best, near the school's; the school's own without choices."""
     told = [c for c in choices if len(c.kept) == len(COSTS) and c.others]
     if not told:
@@ -83,16 +75,15 @@ def _unlikely(x: Floats, start: Floats, sets: Sequence[Floats]) -> float:
     return cost
 
 
-def choice_of(shares: Floats, kept: int) -> Choice:
+def choice_of(shares: Floats, kept: int) -> PoseChosen:
     """A choice among candidates: their shares (n, 11) and the number of the one kept."""
     rows = [tuple(round(float(v), 4) for v in row) for row in shares]
-    return Choice(rows[kept], tuple(r for i, r in enumerate(rows) if i != kept))
+    return PoseChosen(rows[kept], tuple(r for i, r in enumerate(rows) if i != kept))
 
 
-def choices_in(facts: Iterable[Fact]) -> list[Choice]:
+def choices_in(facts: Iterable[Fact]) -> list[PoseChosen]:
     """The choices a journal remembers."""
-    told = [f.data for f in facts if f.kind == POSE_CHOSEN]
-    return [Choice(tuple(d["kept"]), tuple(map(tuple, d["others"]))) for d in told]
+    return [f.event for f in facts if isinstance(f.event, PoseChosen)]
 
 
 def drift(learned_: Weights, school: School) -> str:

@@ -5,9 +5,10 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
 from datetime import datetime
+from typing import NamedTuple
 
 from numerus.domain.clock import minutes_between
-from numerus.domain.journal import PART_OUTCOME, RUN_ENDED, RUN_PAUSED, RUN_RESUMED, RUN_STARTED, STEP, Fact
+from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunPaused, RunResumed, RunStarted, StepDone
 from numerus.domain.plates import Plate
 from numerus.kit.completeness import Copy
 
@@ -15,35 +16,62 @@ GOOD, FLAWED, FAILED = "good", "flawed", "failed"
 COPY_STATES = ("owed", "plated", "printing", "printed", "washed", "cured")
 
 
+class Pause(NamedTuple):
+    """A run that stood still: since when, until when (None: still), and why."""
+
+    since: datetime
+    until: datetime | None
+    why: str
+
+
+class VatLevel(NamedTuple):
+    """What was told to stand in the vat: when, how much, after what minutes printed (None: by the clock)."""
+
+    at: datetime
+    ml: float
+    minutes: float | None
+
+
 @dataclass(frozen=True)
 class RunRecord:
-    """A run as the journal knows it. ``outcomes``: placed id -> (outcome, height it failed at, words)."""
+    """A run as the journal knows it. ``outcomes``: by placed id; ``end``: as the machine told it."""
 
     run_id: str
     plate_id: str
     machine_id: str
     started: datetime
     ended: datetime | None
-    outcomes: dict[str, tuple[str, float, str]]
+    outcomes: Mapping[str, PartOutcome]
     washed: bool
     cured: bool
-    breaks: tuple[tuple[datetime, datetime | None, str], ...] = ()  # paused since, until (None: still), and why
-    fills: tuple[
-        tuple[datetime, float, float | None], ...
-    ] = ()  # told what stands in the vat: when, ml, after what minutes
-    used_ml: float = 0.0  # as the machine told it, 0 where it did not
-    took_min: float = 0.0  # likewise
-    celsius: float | None = None
+    pauses: tuple[Pause, ...] = ()
+    vat_levels: tuple[VatLevel, ...] = ()
+    end: RunEnded = RunEnded()
+
+    @property
+    def used_ml(self) -> float:
+        """As the machine told it, 0 where it did not."""
+        return self.end.used_ml
+
+    @property
+    def took_min(self) -> float:
+        """Minutes it printed, likewise."""
+        return self.end.minutes
 
     @property
     def paused(self) -> str:
         """Why it stands still, "" while it goes on."""
-        return self.breaks[-1][2] if self.breaks and self.breaks[-1][1] is None and self.ended is None else ""
+        return self.pauses[-1].why if self.pauses and self.pauses[-1].until is None and self.ended is None else ""
 
     def minutes_at(self, now: datetime, zone: str = "") -> float:
         """Minutes it had printed by then, without those it stood still."""
-        since = ((a, min(b or now, now)) for a, b, _ in self.breaks if a < now)
-        return minutes_between(self.started, now, zone) - sum(minutes_between(a, b, zone) for a, b in since)
+        still = ((p.since, min(p.until or now, now)) for p in self.pauses if p.since < now)
+        return minutes_between(self.started, now, zone) - sum(minutes_between(a, b, zone) for a, b in still)
+
+    def outcome_of(self, placed_id: str) -> str:
+        """What became of a placed part, "" while nobody has looked."""
+        seen = self.outcomes.get(placed_id)
+        return seen.outcome if seen else ""
 
     @property
     def state(self) -> str:
@@ -59,35 +87,36 @@ class RunRecord:
 class _Told:
     """What the journal tells of one run; it may tell of its end before its start was put back."""
 
-    plate_id: str = ""
-    machine_id: str = ""
+    start: RunStarted | None = None
     started: datetime | None = None
     ended: datetime | None = None
-    outcomes: dict[str, tuple[str, float, str]] = field(default_factory=dict)
+    end: RunEnded = RunEnded()
+    outcomes: dict[str, PartOutcome] = field(default_factory=dict)
     done: set[str] = field(default_factory=set)
-    breaks: list[tuple[datetime, datetime | None, str]] = field(default_factory=list)
-    fills: list[tuple[datetime, float, float | None]] = field(default_factory=list)
-    end: dict[str, float] = field(default_factory=dict)
+    pauses: list[Pause] = field(default_factory=list)
+    vat_levels: list[VatLevel] = field(default_factory=list)
 
-    def went(self, fact: Fact) -> None:
-        kind, data = fact.kind, fact.data
-        if "vat_ml" in data:
-            self.fills.append((fact.at, data["vat_ml"], data.get("minutes")))
-        if kind == RUN_STARTED:
-            self.plate_id, self.machine_id, self.started = data["plate"], data["machine"], fact.at
-        elif kind == RUN_ENDED:
-            self.ended, self.end = fact.at, dict(data)
-        elif kind == RUN_PAUSED:
-            self.breaks.append((fact.at, None, data["why"]))
-        elif self.breaks:
-            since, _, why = self.breaks.pop()
-            self.breaks.append((since, fact.at, why))
+    def went(self, at: datetime, event: RunStarted | RunEnded | RunPaused | RunResumed) -> None:
+        if isinstance(event, RunStarted):
+            self.start, self.started = event, at
+            self._level(at, event.vat_ml, None)
+        elif isinstance(event, RunEnded):
+            self.ended, self.end = at, event
+        elif isinstance(event, RunPaused):
+            self.pauses.append(Pause(at, None, event.why))
+        else:
+            self._level(at, event.vat_ml, event.minutes)
+            if self.pauses:
+                self.pauses[-1] = self.pauses[-1]._replace(until=at)
 
-    def record(self, run: str, started: datetime) -> RunRecord:
+    def _level(self, at: datetime, ml: float | None, minutes: float | None) -> None:
+        if ml is not None:
+            self.vat_levels.append(VatLevel(at, ml, minutes))
+
+    def record(self, run: str, start: RunStarted, started: datetime) -> RunRecord:
         return RunRecord(
-            run, self.plate_id, self.machine_id, started, self.ended, dict(self.outcomes), "wash" in self.done,
-            "cure" in self.done, tuple(self.breaks), tuple(self.fills), self.end.get("used_ml", 0.0),
-            self.end.get("minutes", 0.0), self.end.get("celsius"),
+            run, start.plate, start.machine, started, self.ended, dict(self.outcomes), "wash" in self.done,
+            "cure" in self.done, tuple(self.pauses), tuple(self.vat_levels), self.end,
         )  # fmt: skip
 
 
@@ -102,15 +131,14 @@ class RunFold:
         self._touched = dict.fromkeys(self.told)
 
     def take(self, facts: Iterable[Fact]) -> None:
-        for fact in facts:
-            _, kind, run, _, _, data, _ = fact
-            if kind == PART_OUTCOME:
-                seen = data["outcome"], data.get("height_mm", 0.0), data.get("looks", "")
-                self._of(run).outcomes[data["placed"]] = seen
-            elif kind == STEP and run:
-                self._of(run).done.add(data["stage"])
-            elif kind in (RUN_STARTED, RUN_ENDED, RUN_PAUSED, RUN_RESUMED):
-                self._of(run).went(fact)
+        for at, event, run, _, _, _ in facts:
+            if isinstance(event, PartOutcome):
+                self._of(run).outcomes[event.placed] = event
+            elif isinstance(event, StepDone):
+                if run:
+                    self._of(run).done.add(event.stage)
+            elif isinstance(event, RunStarted | RunEnded | RunPaused | RunResumed):
+                self._of(run).went(at, event)
 
     def _of(self, run: str) -> _Told:
         self._touched[run] = None
@@ -123,8 +151,8 @@ class RunFold:
         """Every run that was started, by id, in order of their first entries."""
         for run in self._touched:
             told = self.told[run]
-            if told.started is not None:
-                self._records[run] = told.record(run, told.started)
+            if told.start is not None and told.started is not None:
+                self._records[run] = told.record(run, told.start, told.started)
         self._touched.clear()
         return dict(self._records)
 
@@ -189,7 +217,7 @@ def _from_spares(
 def _state_on(plate: Plate, placed_id: str, runs: list[RunRecord], failures: int) -> CopyState:
     best = CopyState("owed" if runs else "plated", plate.id, failures=failures)
     for run in runs:
-        outcome = run.outcomes.get(placed_id, ("", 0.0, ""))[0]
+        outcome = run.outcome_of(placed_id)
         if outcome == FAILED:
             best = CopyState("owed", plate.id, run.run_id, outcome, best.failures + 1)
         elif outcome:
@@ -216,14 +244,14 @@ def failed_places(
         plate = plates.get(record.plate_id)
         if plate is None or record.machine_id != but.machine_id or record.run_id == but.run_id:
             continue
-        here = [(p.x_mm, p.y_mm) for p in plate.placed if record.outcomes.get(p.id, ("",))[0] == FAILED]
+        here = [(p.x_mm, p.y_mm) for p in plate.placed if record.outcome_of(p.id) == FAILED]
         found += here if len(here) < len(plate.placed) else []
     return found
 
 
 def failure_counts(records: Iterable[RunRecord]) -> tuple[int, int]:
     """(failed, all) parts looked at so far."""
-    outcomes = [o[0] for r in records for o in r.outcomes.values()]
+    outcomes = [o.outcome for r in records for o in r.outcomes.values()]
     return outcomes.count(FAILED), len(outcomes)
 
 

@@ -18,7 +18,7 @@ POUR_ML = 3.0  # less is not worth opening a bottle for
 
 def levels(run: RunRecord, machine: Machine, zone: str = "") -> tuple[tuple[float, float], ...]:
     """(minutes printed, ml) whenever it was told what stands in the vat; full at the start where it was not."""
-    told = tuple((run.minutes_at(at, zone) if minutes is None else minutes, ml) for at, ml, minutes in run.fills)
+    told = tuple((run.minutes_at(v.at, zone) if v.minutes is None else v.minutes, v.ml) for v in run.vat_levels)
     return told if told and told[0][0] <= 0 else ((0.0, machine.vat_full_ml), *told)
 
 

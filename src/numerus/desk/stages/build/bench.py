@@ -79,7 +79,7 @@ class BuildBench(StepsBench):
         things = self._apart(list(meshes.values()))
         self.view.caption = (figure.name, "parts drawn apart")
         self.view.show_things(things)
-        self.minutes.setValue(round(sum(s.minutes for s in plan)))
+        self.minutes.plan(figure.id, sum(s.minutes for s in plan))
 
     def _apart(self, meshes: list[Mesh]) -> list[Thing]:
         """Each part moved outward from the middle of all, so that joints can be seen."""
@@ -115,5 +115,7 @@ class BuildBench(StepsBench):
     def done(self) -> None:
         figure = self.session.plans.figures[self.which.currentData()]
         planned = sum(s.minutes for s in build_plan(list(figure.build)))
-        fact = step("build", (figure.id,), self.minutes.value(), self.session.clock(), planned=planned)
+        minutes, timing = self.minutes.taken()
+        fact = step("build", (figure.id,), minutes, self.session.clock(), planned=planned, timing=timing)
+        self.minutes.done()
         self.session.commit(f"built {figure.name}", facts=[fact])

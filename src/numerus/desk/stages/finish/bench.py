@@ -130,7 +130,7 @@ class FinishBench(StepsBench):
         self.note.setText(
             "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
         )
-        self.minutes.setValue(max(1, round(minutes * len(self._waiting(chosen)))))
+        self.minutes.plan(f"{chosen} {self.which.currentText()}", minutes * len(self._waiting(chosen)))
 
     def done(self) -> None:
         chosen, scheme = self.which.currentData(), self.session.plans.scheme
@@ -138,15 +138,9 @@ class FinishBench(StepsBench):
         if not waiting or scheme is None:
             return
         planned = next(m for n, m, _ in scheme.finish if n == chosen)
+        (minutes, timing), now, each = self.minutes.taken(), self.session.clock(), len(waiting)
         facts = [
-            step(
-                "finish",
-                (f.figure.id,),
-                self.minutes.value() / len(waiting),
-                self.session.clock(),
-                chosen,
-                planned=planned,
-            )
-            for f in waiting
+            step("finish", (f.figure.id,), minutes / each, now, chosen, planned=planned, timing=timing) for f in waiting
         ]
+        self.minutes.done()
         self.session.commit(f"{chosen.lower()} on {counted(len(waiting), 'figure')}", facts=facts)

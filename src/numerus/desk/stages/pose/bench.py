@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import asdict, replace
+from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtGui import QPainter
@@ -31,7 +31,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
-from numerus.domain.journal import POSE_CHOSEN, Fact
+from numerus.domain.journal import Fact
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
@@ -312,7 +312,7 @@ class PoseBench(Bench):
         if found is None or len(costs) < 2:
             return []
         shares = found.shares[[found.nearest(c.up) for c in costs]]
-        return [Fact(self.session.clock(), POSE_CHOSEN, part.id, data=asdict(choice_of(shares, self.trials.chosen)))]
+        return [Fact(self.session.clock(), choice_of(shares, self.trials.chosen), part.id)]
 
     @property
     def _how(self) -> tuple[Machine, Resin, SupportStyle]:

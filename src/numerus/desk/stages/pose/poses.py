@@ -10,8 +10,9 @@ from numerus.desk.stages.pose.chart import PoseChart, WhatCounts
 from numerus.desk.stages.pose.compared import Compared
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import column, label, row
+from numerus.domain.journal import PoseChosen
 from numerus.printing.orientation.orientation_search import Weights
-from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS, Choice, School, drift, learned
+from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS, School, drift, learned
 
 
 class PosesPage(QWidget):
@@ -30,7 +31,7 @@ class PosesPage(QWidget):
         self.school_box.activated.connect(lambda _: self.take_school())
         self.description = label("", "note", True)
         self.counts.changed.connect(self.weighed.emit)
-        self.choices: list[Choice] = []
+        self.choices: list[PoseChosen] = []
         words = column(
             row(label("What counts", "section"), self.school_box, -1, gap=10), self.description, 2, self.counts, -1,
         )  # fmt: skip
@@ -46,7 +47,7 @@ class PosesPage(QWidget):
     def school(self) -> School:
         return SCHOOL_WEIGHTS[self.school_box.currentIndex()]
 
-    def show_habit(self, choices: list[Choice]) -> None:
+    def show_habit(self, choices: list[PoseChosen]) -> None:
         """The school's weights as this user's choices have moved them; what was set by hand stays until a school is taken."""
         if len(choices) != len(self.choices) or not self.description.text():
             self.choices = choices

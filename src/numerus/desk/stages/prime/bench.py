@@ -132,14 +132,14 @@ class PrimeBench(StepsBench):
         figure = waiting[0].figure
         self.view.caption = (figure.name, "light from above, dark below")
         self.view.show_things(figure_things(self.session, figure, primed_colours))
-        self.minutes.setValue(round(sum(s.minutes for s in steps if s.hands)))
+        self.minutes.plan(self.which.currentText(), sum(s.minutes for s in steps if s.hands))
 
     def done(self) -> None:
         waiting, scheme = self._waiting(), self.session.plans.scheme
         if not waiting or scheme is None:
             return
-        each = self.minutes.value() / len(waiting)
-        facts = [
-            step("prime", (f.figure.id,), each, self.session.clock(), planned=scheme.prime_minutes) for f in waiting
-        ]
+        (minutes, timing), now = self.minutes.taken(), self.session.clock()
+        planned, each = scheme.prime_minutes, minutes / len(waiting)
+        facts = [step("prime", (f.figure.id,), each, now, planned=planned, timing=timing) for f in waiting]
+        self.minutes.done()
         self.session.commit(f"primed {self.which.currentText()}", facts=facts)

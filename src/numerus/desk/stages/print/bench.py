@@ -14,7 +14,7 @@ from numerus.desk.context import Context
 from numerus.desk.machines.profiles import show_profiles
 from numerus.desk.stages.print.live import LiveRun
 from numerus.desk.stages.print.planned import PlannedPage
-from numerus.desk.stages.print.take_off import Seen, TakeOffPage
+from numerus.desk.stages.print.take_off import TakeOffPage
 from numerus.desk.stages.print.watch_bill import WatchBill
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
@@ -22,7 +22,7 @@ from numerus.desk.widgets.layout import Pages, button, column, panel, row
 from numerus.devices.air import coming_air
 from numerus.diagnosis.wear import Wear
 from numerus.domain.clock import later
-from numerus.domain.journal import RUN_STARTED, Fact
+from numerus.domain.journal import Fact, PartOutcome, RunStarted
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate, Run
 from numerus.errors import BookError, NumerusError, PlanError
@@ -253,14 +253,14 @@ class PrintBench(Bench):
             return ""
         return f" The vat runs low {later(self.session.now, low, self.session.plans.zone):%a %H:%M}: pause it and fill it up before."
 
-    def _seen(self, plate: Plate, run: RunRecord) -> dict[str, Seen]:
+    def _seen(self, plate: Plate, run: RunRecord) -> dict[str, PartOutcome]:
         """What the journal holds, or what was said so far; for a plate not yet looked at, what the machine shows."""
         if run.outcomes:
             return dict(run.outcomes)
         if self.off.run is not None and self.off.run.run_id == run.run_id and self.off.outcomes:
             return self.off.outcomes
         link = self.live.link
-        return {o.placed_id: (o.outcome, o.height_mm, o.looks) for o in link.outcomes()} if link else {}
+        return {o.placed: o for o in link.outcomes()} if link else {}
 
     def start_run(self) -> None:
         """Start the chosen plate now."""
@@ -289,8 +289,7 @@ class PrintBench(Bench):
             now,
             later(now, scheduled.plate.minutes, self.session.plans.zone),
         )
-        data = {"plate": scheduled.plate.id, "machine": scheduled.machine_id, **self.planned.vat_told()}
-        fact = Fact(now, RUN_STARTED, run.id, (), 10, data)
+        fact = Fact(now, RunStarted(scheduled.plate.id, scheduled.machine_id, self.planned.vat_told()), run.id, (), 10)
         self.session.commit(f"start {scheduled.plate.name}", [run, replace(scheduled.plate, pinned=None)], [fact])
 
     def put_at(self, plate_id: str, when: datetime, machine_id: str) -> None:

@@ -14,7 +14,7 @@ from numerus.desk.stages.print.machine_picture import MachineView
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.devices.link import MachineLink, link_for
 from numerus.devices.printer import Reading
-from numerus.domain.journal import RUN_ENDED, RUN_PAUSED, RUN_RESUMED, Fact
+from numerus.domain.journal import Fact, RunEnded, RunPaused, RunResumed
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
@@ -26,7 +26,7 @@ TICK_MS, MINUTES_PER_TICK = 200, 4.0
 class LiveRun(QWidget):
     """``vat_told``: asked for what stands in the vat when a run goes on."""
 
-    def __init__(self, context: Context, vat_told: Callable[[], dict[str, float]]) -> None:
+    def __init__(self, context: Context, vat_told: Callable[[], float | None]) -> None:
         super().__init__()
         self.session, self.vat_told = context.session, vat_told
         self.plate: Plate | None = None
@@ -101,8 +101,7 @@ class LiveRun(QWidget):
         """Stop a run for a while, or let it go on from where it stands."""
         run = self.run
         if run is not None and run.paused:
-            data = {"minutes": round(self.elapsed_min, 2), **self.vat_told()}
-            fact = Fact(self.session.clock(), RUN_RESUMED, run.run_id, data=data)
+            fact = Fact(self.session.clock(), RunResumed(round(self.elapsed_min, 2), self.vat_told()), run.run_id)
             self.session.commit("run goes on", facts=[fact])
         else:
             self._pause("paused by hand")
@@ -110,10 +109,10 @@ class LiveRun(QWidget):
     def _pause(self, why: str) -> None:
         run, plate = self.run, self.plate
         if run is not None and plate is not None and run.state == "printing":
-            fact = Fact(self.session.clock(), RUN_PAUSED, run.run_id, data={"why": why})
+            fact = Fact(self.session.clock(), RunPaused(why), run.run_id)
             self.session.commit(f"{plate.name} stands still", facts=[fact])
 
     def end(self) -> None:
         run, plate = self.run, self.plate
         if run is not None and plate is not None and run.state == "printing":
-            self.session.commit(f"{plate.name} ended", facts=[Fact(self.session.clock(), RUN_ENDED, run.run_id)])
+            self.session.commit(f"{plate.name} ended", facts=[Fact(self.session.clock(), RunEnded(), run.run_id)])

@@ -131,9 +131,9 @@ class PlannedPage(QWidget):
         self.vat_row.setVisible(machine.kind == "resin")
         self._say_vat()
 
-    def vat_told(self) -> dict[str, float]:
-        """What stands in the vat as a run starts or goes on; nothing of a machine that has none."""
-        return {} if self.vat_row.isHidden() else {"vat_ml": self.vat.value()}
+    def vat_told(self) -> float | None:
+        """ml that stand in the vat as a run starts or goes on; None for a machine that has none."""
+        return None if self.vat_row.isHidden() else self.vat.value()
 
     def _say_vat(self) -> None:
         if self.filling is not None:

@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Iterable
 from dataclasses import replace
 from pathlib import Path
-from typing import Any
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPixmap
@@ -22,7 +21,7 @@ from numerus.desk.widgets.places import PlaceList
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.diagnosis.repair import KEPT, Way, waiting_repairs
 from numerus.domain.army import Unit
-from numerus.domain.journal import DIAGNOSIS_TEST, PART_OUTCOME, PHOTOGRAPH, REPAIR_CHOSEN, REPAIR_ENDED, Fact
+from numerus.domain.journal import DiagnosisTest, Fact, PartOutcome, PhotographTaken, RepairChosen, RepairEnded
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
 from numerus.post.cautions import cautions
@@ -33,7 +32,6 @@ from numerus.words import counted, span
 
 MOST_SURE = 0.99  # nobody holds for certain
 NEXT_OUTCOME = {GOOD: FLAWED, FLAWED: FAILED, FAILED: GOOD}
-Seen = tuple[str, float, str]
 
 
 class TakeOffPage(QWidget):
@@ -47,7 +45,7 @@ class TakeOffPage(QWidget):
         self.context, self.session = context, context.session
         self.run: RunRecord | None = None
         self.plate: Plate | None = None
-        self.outcomes: dict[str, Seen] = {}
+        self.outcomes: dict[str, PartOutcome] = {}
         self.ways: list[Way] = []
         self.choices: dict[str, Way] = {}
         self.photographed: list[str] = []  # the photograph shown, if any
@@ -97,7 +95,7 @@ class TakeOffPage(QWidget):
         hold(self.context.theme, made, "setFixedWidth", 372)
         return made
 
-    def show_run(self, run: RunRecord, plate: Plate, outcomes: dict[str, Seen]) -> None:
+    def show_run(self, run: RunRecord, plate: Plate, outcomes: dict[str, PartOutcome]) -> None:
         """A run that has ended; ``outcomes``: as the journal or the machine tells them, to be corrected."""
         if self.run is None or run.run_id != self.run.run_id:
             self.choices, self.picture.chosen = {}, ""
@@ -110,13 +108,13 @@ class TakeOffPage(QWidget):
             return
         machine, answers = self.session.plans.machines.get(run.machine_id), self.session.answers
         if self.picture.chosen not in self.outcomes:
-            bad = [p for p, o in self.outcomes.items() if o[0] != GOOD]
+            bad = [p for p, o in self.outcomes.items() if o.outcome != GOOD]
             self.picture.chosen = (bad or list(self.outcomes) or [""])[0]
         self.picture.marks = (
             failed_places(answers.standing.runs, self.session.plans.plates, run) if self.mapped.isChecked() else []
         )
-        self.picture.show_plate(plate, machine, {i: o[0] for i, o in self.outcomes.items()})
-        counts = {o: sum(v[0] == o for v in self.outcomes.values()) for o in (GOOD, FLAWED, FAILED)}
+        self.picture.show_plate(plate, machine, {i: o.outcome for i, o in self.outcomes.items()})
+        counts = {o: sum(v.outcome == o for v in self.outcomes.values()) for o in (GOOD, FLAWED, FAILED)}
         self.counts.setText(f"{counts[GOOD]} good, {counts[FLAWED]} flawed, {counts[FAILED]} failed")
         seen = replace(run, outcomes=self.outcomes)
         self.diagnose_failure.show_diagnosis(
@@ -132,13 +130,13 @@ class TakeOffPage(QWidget):
         placed = next((p for p in plate.placed if p.id == self.picture.chosen), None) if plate else None
         if run is None or placed is None:
             return
-        outcome, height, looks = self.outcomes.get(placed.id, (GOOD, 0.0, ""))
-        hanging, failed = run.state == "hanging", outcome == FAILED
-        said = f"{self.description(placed)}: {outcome}{', ' + looks if looks else ''}."
+        seen = self.outcomes.get(placed.id, PartOutcome(placed.id, GOOD))
+        hanging, failed = run.state == "hanging", seen.outcome == FAILED
+        said = f"{self.description(placed)}: {seen.outcome}{', ' + seen.looks if seen.looks else ''}."
         self.tapped.setText(f"{said} Tap it again to change that." if hanging else said)
-        self.looks.show_looks(looks, hanging and outcome != GOOD)
+        self.looks.show_looks(seen.looks, hanging and seen.outcome != GOOD)
         self.height_at.blockSignals(True)
-        self.height_at.setValue(height)
+        self.height_at.setValue(seen.height_mm)
         self.height_at.blockSignals(False)
         self.height_at.setEnabled(failed and hanging)
         waits = any(
@@ -146,14 +144,14 @@ class TakeOffPage(QWidget):
         )
         for made in (self.held, self.lost):
             made.setVisible(waits)
-        self._show_ways(placed, (outcome, height, looks), run)
+        self._show_ways(placed, seen, run)
 
-    def _show_ways(self, placed: Placed, seen: Seen, run: RunRecord) -> None:
+    def _show_ways(self, placed: Placed, seen: PartOutcome, run: RunRecord) -> None:
         plans, answers = self.session.plans, self.session.answers
         part, found = plans.parts.get(placed.part_id), answers.forecast
         slack = 0.0 if isinstance(found, NumerusError) else float((found.ready_by - found.middle).days)
         self.ways = []
-        if part is not None and seen[0] != GOOD:
+        if part is not None and seen.outcome != GOOD:
             self.ways = ways_with(part, seen, run, plans, answers.standing, answers.facts, self.session.now, slack)
         money = plans.army.currency if plans.army else ""
         self.list.show_lines([(w.description, _way_says(w, money, n == 0)) for n, w in enumerate(self.ways)])
@@ -170,10 +168,14 @@ class TakeOffPage(QWidget):
         run, plate = self.run, self.plate
         if run is None or plate is None:
             return
-        again, self.picture.chosen = placed_id == self.picture.chosen or self.outcomes[placed_id][0] == GOOD, placed_id
+        again, self.picture.chosen = (
+            placed_id == self.picture.chosen or self.outcomes[placed_id].outcome == GOOD,
+            placed_id,
+        )
         if run.state == "hanging" and again:
-            outcome = NEXT_OUTCOME[self.outcomes[placed_id][0]]
-            self.outcomes[placed_id] = (outcome, round(plate.height_mm / 2, 1) if outcome == FAILED else 0.0, "")
+            outcome = NEXT_OUTCOME[self.outcomes[placed_id].outcome]
+            height = round(plate.height_mm / 2, 1) if outcome == FAILED else 0.0
+            self.outcomes[placed_id] = PartOutcome(placed_id, outcome, height)
             self.choices.pop(placed_id, None)
         self._show()
 
@@ -181,10 +183,10 @@ class TakeOffPage(QWidget):
         """Correct what was seen of the part tapped last."""
         chosen = self.outcomes.get(self.picture.chosen)
         if chosen is not None and self.run is not None and self.run.state == "hanging":
-            outcome, old_height, old_looks = chosen
-            self.outcomes[self.picture.chosen] = (
-                outcome, old_height if height is None else height, old_looks if looks is None else looks,
-            )  # fmt: skip
+            height_mm = chosen.height_mm if height is None else height
+            self.outcomes[chosen.placed] = replace(
+                chosen, height_mm=height_mm, looks=chosen.looks if looks is None else looks
+            )
             self._show()
 
     def _looked(self, looks: str) -> None:
@@ -200,7 +202,7 @@ class TakeOffPage(QWidget):
     def _answered(self, test: str, yes: bool) -> None:
         """A cheap test was made: what it said counts from now on."""
         if self.run is not None:
-            fact = Fact(self.session.clock(), DIAGNOSIS_TEST, self.run.run_id, data={"test": test, "yes": yes})
+            fact = Fact(self.session.clock(), DiagnosisTest(test, yes), self.run.run_id)
             self.session.commit(f"inquest: {'yes' if yes else 'no'}", facts=[fact])
 
     def _ended(self, worked: bool) -> None:
@@ -208,31 +210,29 @@ class TakeOffPage(QWidget):
         run, placed_id = self.run, self.picture.chosen
         waits = next((w for w in waiting_repairs(self.session.answers.facts) if w.placed_id == placed_id), None)
         if run is not None and waits is not None:
-            data: dict[str, Any] = {"placed": placed_id, "way": waits.way, "worked": worked}
-            fact = Fact(self.session.clock(), REPAIR_ENDED, run.run_id, data=data)
+            fact = Fact(self.session.clock(), RepairEnded(placed_id, waits.way, worked), run.run_id)
             self.session.commit(f"repair {'held' if worked else 'lost'}", facts=[fact])
 
     def record(self) -> None:
         """Write every part's outcome and choice; what failed and is not mended is owed again by itself."""
         run, plate = self.run, self.plate
         if run is not None and plate is not None and run.state == "hanging":
-            failed = sum(o[0] == FAILED for o in self.outcomes.values())
+            failed = sum(o.outcome == FAILED for o in self.outcomes.values())
             facts = [*self._outcome_facts(run), *self._choice_facts(run, plate)]
             self.recorded.emit()
             self.session.commit(f"took off {plate.name}, {failed} failed", self._spares(plate), facts)
 
     def _outcome_facts(self, run: RunRecord) -> Iterable[Fact]:
-        for placed_id, (outcome, height, looks) in self.outcomes.items():
+        for placed_id, seen in self.outcomes.items():
             way = self.choices.get(placed_id)
-            told = FLAWED if way and way.key in KEPT and outcome == FAILED else outcome
-            data = {"placed": placed_id, "outcome": told, "height_mm": height, "looks": looks}
-            yield Fact(self.session.clock(), PART_OUTCOME, run.run_id, data=data)
+            mended = way is not None and way.key in KEPT and seen.outcome == FAILED
+            yield Fact(self.session.clock(), replace(seen, outcome=FLAWED) if mended else seen, run.run_id)
 
     def _choice_facts(self, run: RunRecord, plate: Plate) -> Iterable[Fact]:
         part_of = {p.id: p.part_id for p in plate.placed}
         for placed_id, way in self.choices.items():
-            data = {"placed": placed_id, "part": part_of[placed_id], "way": way.key}
-            yield Fact(self.session.clock(), REPAIR_CHOSEN, run.run_id, data=data)
+            chosen = RepairChosen(placed_id, part_of[placed_id], way.key)
+            yield Fact(self.session.clock(), chosen, run.run_id)
 
     def _spares(self, plate: Plate) -> list[Unit]:
         """Units with the spares that were chosen on their lists."""
@@ -262,12 +262,12 @@ class TakeOffPage(QWidget):
         except NumerusError as error:
             self.session.failed.emit(error)
             return
-        self.session.commit(
-            "photograph of a plate", facts=[Fact(self.session.clock(), PHOTOGRAPH, run.run_id, data={"blob": blob})]
-        )
+        fact = Fact(self.session.clock(), PhotographTaken(blob), run.run_id)
+        self.session.commit("photograph of a plate", facts=[fact])
 
     def _show_photograph(self, run: RunRecord) -> None:
-        blobs = [f.data["blob"] for f in self.session.answers.facts if f.kind == PHOTOGRAPH and f.subject == run.run_id]
+        own = (f.event for f in self.session.answers.facts if f.subject == run.run_id)
+        blobs = [e.blob for e in own if isinstance(e, PhotographTaken)]
         if blobs[-1:] != self.photographed and self.session.book is not None:
             self.photographed, picture = blobs[-1:], QPixmap()
             if blobs and picture.loadFromData(self.session.book.blob(blobs[-1])):

@@ -12,10 +12,11 @@ from numerus.desk.theme.marks import draw_diamond
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.domain.army import Army
 from numerus.domain.plates import Plate
+from numerus.post.wash import DRY_MIN
 from numerus.printing.runs.run_records import RunRecord
 from numerus.schedule.attendance import Window, hobby_windows, home_windows
 from numerus.schedule.run_queue import ScheduledRun
-from numerus.schedule.wet_work import DRY_MIN, Wet
+from numerus.schedule.wet_work import Wet
 from numerus.words import span
 
 DAYS_SHOWN = 2.2
@@ -243,7 +244,10 @@ class WatchBill(Drawing):
 
     def _draw_wet(self, painter: QPainter, y: float) -> None:
         """Tub and lamp after every plate that is met."""
-        for name, role, words in (("Tub", "moss", f"wash, then dry {DRY_MIN} min"), ("Lamp", "tallow", "cure by side")):
+        for name, role, words in (
+            ("Tub", "moss", f"wash, then dry {DRY_MIN:.0f} min"),
+            ("Lamp", "tallow", "cure by side"),
+        ):
             self.line(painter, 0, y, self.width(), y)
             self.text(painter, 0, y + 18, name, 13, True)
             for wet in self.wet:

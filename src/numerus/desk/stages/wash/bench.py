@@ -13,7 +13,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column, label
-from numerus.domain.journal import BATH_CHANGED, Fact
+from numerus.domain.journal import BathChanged, Fact
 from numerus.domain.parts import Part
 from numerus.post.cure import (
     SCHOOL_DESCRIPTION,
@@ -24,7 +24,7 @@ from numerus.post.cure import (
     lamp_dose,
     shaded_share,
 )
-from numerus.post.wash import Bath, baths, clinging_ml, wash_plan
+from numerus.post.wash import HANDS_MIN, Bath, baths, clinging_ml, wash_plan
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.next_tasks import step
 from numerus.words import counted, waits
@@ -143,9 +143,7 @@ class _PlateSteps(StepsBench):
         if plate is None or run is None:
             return []
         return [
-            plans.parts[p.part_id]
-            for p in plate.placed
-            if p.part_id in plans.parts and run.outcomes.get(p.id, ("",))[0] != FAILED
+            plans.parts[p.part_id] for p in plate.placed if p.part_id in plans.parts and run.outcome_of(p.id) != FAILED
         ]
 
 
@@ -168,7 +166,7 @@ class WashBench(_PlateSteps):
         return self.picture
 
     def changed(self, bath: str) -> None:
-        self.session.commit(f"changed the {bath} bath", facts=[Fact(self.session.clock(), BATH_CHANGED, bath, (), 10)])
+        self.session.commit(f"changed the {bath} bath", facts=[Fact(self.session.clock(), BathChanged(), bath, (), 10)])
 
     def _surface(self) -> float:
         return sum(p.surface_cm2 for p in self._parts())
@@ -182,21 +180,18 @@ class WashBench(_PlateSteps):
         soak = sum(s.minutes for s in plan if "bath" in s.title)
         self.verdict.setText(f"{soak:.0f} min of soaking in all: under 12, or thin parts soften.")
         self.note.setText("Whole plate into the tub: least handling. A basket: parts can be turned. Both are used.")
-        self.minutes.setValue(8)
+        self.minutes.plan(self.which.currentText(), HANDS_MIN)
 
     def done(self) -> None:
         run = self._run()
         if run is not None:
             carried = round(clinging_ml(self._surface()), 2)
+            minutes, timing = self.minutes.taken()
             fact = step(
-                "wash",
-                (),
-                self.minutes.value(),
-                self.session.clock(),
-                subject=run.run_id,
-                planned=8,
-                carried_ml=carried,
-            )
+                "wash", (), minutes, self.session.clock(), subject=run.run_id, planned=HANDS_MIN,
+                carried_ml=carried, timing=timing,
+            )  # fmt: skip
+            self.minutes.done()
             self.session.commit(f"washed {self.which.currentText()}", facts=[fact])
 
 
@@ -232,7 +227,7 @@ class CureBench(_PlateSteps):
         self.verdict.setText(f"{counted(tips, 'tip')} to take off {counted(len(parts), 'part')}.")
         self.note.setText(SCHOOL_DESCRIPTION[school])
         self.planned = max(1, round(sum(s.minutes for s in plan if s.hands)))
-        self.minutes.setValue(self.planned)
+        self.minutes.plan(self.which.currentText(), self.planned)
 
     def _show_light(self, parts: list[Part], turns: int, minutes: float, lamp: Lamp) -> None:
         """Each kind of part under the lamp; the one with most surface in the shade is shown, lit and unlit."""
@@ -255,7 +250,8 @@ class CureBench(_PlateSteps):
     def done(self) -> None:
         run = self._run()
         if run is not None:
-            fact = step(
-                "cure", (), self.minutes.value(), self.session.clock(), subject=run.run_id, planned=self.planned
-            )
+            minutes, timing = self.minutes.taken()
+            now = self.session.clock()
+            fact = step("cure", (), minutes, now, subject=run.run_id, planned=self.planned, timing=timing)
+            self.minutes.done()
             self.session.commit(f"cured {self.which.currentText()}", facts=[fact])
