@@ -48,12 +48,11 @@ def status(args: argparse.Namespace) -> list[Result]:
 
     book = Book.open(args.book)
     now, found = args.now or datetime.now(), standing(book.plans, book.history)
-    gate = bottleneck(stage_throughputs(book.plans, found, rates(book.history.facts)))
+    gate = bottleneck(stage_throughputs(book.plans, found, rates(book.history.facts, book.plans.army)))
     seen = forecast(book.plans, book.history, now, found)
-    days = {"p10": seen.dots[1], "p50": seen.middle, "p90": seen.dots[17]}
     told = {
         "ready_by": seen.ready_by.isoformat(), "in_time_of_20": seen.in_time, "hands_left_h": round(seen.hands_left_min / 60, 2),
-        "hands_there_h": round(seen.hands_there_min / 60, 2), **{k: d.isoformat() for k, d in days.items()},
+        "hands_there_h": round(seen.hands_there_min / 60, 2), **{k: d.isoformat() for k, d in seen.chances.items()},
     }  # fmt: skip
     narrowest = {"stage": gate.stage, "figures_per_week": round(gate.per_week, 2)} if gate else None
     army = book.plans.army.name if book.plans.army else ""

@@ -46,7 +46,7 @@ class Answers:
 
     @cached_property
     def rates(self) -> dict[str, Rate]:
-        return rates(self.facts)
+        return rates(self.facts, self.plans.army)
 
     @cached_property
     def work(self) -> dict[str, StageWork]:

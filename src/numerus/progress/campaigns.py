@@ -25,7 +25,8 @@ from numerus.schedule.run_queue import ScheduleInputs, plan_runs
 FIRST = datetime(2026, 3, 2, 18, 30)
 STAGES_MIN = {"wash": 10.0, "cure": 12.0, "build": 22.0, "prime": 6.0, "paint": 75.0, "finish": 14.0}  # of one figure
 STAGE_OF = {"wash": "wash", "cure": "cure", "build": "build", "prime": "prime", "paint": "stroke", "finish": "finish"}
-LOGGED, LOOKED_AT = 40, 60  # steps and printed parts before the forecast is made
+LOGGED, LOOKED_AT = 40, 60  # steps measured and printed parts before the forecast is made
+TICKED_DAYS = 28  # of work before it, where steps are only ticked
 PACE_SD, STEP_SD, EVENINGS_SD = 0.25, 0.35, 0.07
 FIGURES_PER_PLATE, PLATE_MIN = 4, (240.0, 560.0)
 LAST_DRYING = timedelta(days=1)
@@ -67,17 +68,20 @@ class Campaign:
     army: Army
     machines: list[Machine]
     units: list[int]
+    pace: float | None = None  # of all steps, where it is not drawn
+    measures: bool = True  # they time their steps, and do not only tick them
     painter: Painter = field(init=False)
 
     def __post_init__(self) -> None:
-        self.painter = Painter.drawn(self.army, self.dice)
+        drawn = Painter.drawn(self.army, self.dice)
+        self.painter = drawn if self.pace is None else replace(drawn, pace=dict.fromkeys(drawn.pace, self.pace))
         count = sum(-(-n // FIGURES_PER_PLATE) for n in self.units)
         self.plate_min = self.dice.uniform(*PLATE_MIN, count)
 
     def situation(self) -> Situation:
         """What the forecast is told: the plan, and the record of what was done before."""
         low, middle, high = _reordered(failure_rate(int(self.dice.binomial(LOOKED_AT, self.painter.fails)), LOOKED_AT))
-        known = rates(self._logged())
+        known = rates(self._logged() if self.measures else self._ticked(), self.army)
         plates, units = iter(self.plate_min), []
         for number, figures in enumerate(self.units):
             machine = float(sum(next(plates) for _ in range(-(-figures // FIGURES_PER_PLATE))))
@@ -85,6 +89,27 @@ class Campaign:
             units.append(UnitWork(f"u{number}", hands, machine))
         fails = (middle, low, high)
         return Situation(FIRST.date(), self.army, tuple(units), known, fails, len(self.machines))
+
+    def _ticked(self) -> list[Fact]:
+        """What one who never takes the time has written in ``TICKED_DAYS``: each evening's steps ticked as planned."""
+        found: list[Fact] = []
+        steps = [(s, m) for s, m in STAGES_MIN.items()]
+        left, at = 0.0, 0
+        for back in range(TICKED_DAYS, 0, -1):
+            evening = FIRST - timedelta(days=back)
+            minutes = self._hobby_minutes(evening.date())
+            while minutes > 0:
+                stage, planned = steps[at % len(steps)]
+                left = left or self.painter.minutes(stage, planned, self.dice)
+                spent = min(minutes, left)
+                minutes, left = minutes - spent, left - spent
+                if left <= 0:
+                    found.append(Fact(evening, StepDone(STAGE_OF[stage], planned_min=planned), minutes=planned))
+                    at += 1
+        return found
+
+    def _hobby_minutes(self, day: date) -> float:
+        return float(self.army.day(day).hobby_minutes) if self.dice.uniform() < self.painter.kept else 0.0
 
     def _logged(self) -> list[Fact]:
         found = []
@@ -142,7 +167,7 @@ class Campaign:
 
     def _evening(self, day: date, figures: list[_Figure]) -> None:
         """Hands work in the roll's order on what is printed, while the evening lasts."""
-        minutes = self.army.day(day).hobby_minutes if self.dice.uniform() < self.painter.kept else 0.0
+        minutes = self._hobby_minutes(day)
         evening = datetime(day.year, day.month, day.day, 20)
         for figure in figures:
             if figure.printed is None or figure.printed > evening:
@@ -160,18 +185,18 @@ def _reordered(rate: tuple[float, float, float]) -> tuple[float, float, float]:
     return low, middle, high
 
 
-def campaign(seed: int) -> Campaign:
-    """Two to four units of three to ten figures on one machine or two."""
+def campaign(seed: int, pace: float | None = None, measures: bool = True) -> Campaign:
+    """Two to four units of three to ten figures on one machine or two; ``pace``: of this painter's steps over the plan."""
     dice = np.random.default_rng(seed)
     army = Army("army", "Trial", FIRST.date() + timedelta(days=60), evenings_kept=float(dice.uniform(0.6, 0.9)))
     machines = [Machine("a", "A"), replace(Machine("b", "B"), exposure_s=3.0)][: int(dice.integers(1, 3))]
-    return Campaign(dice, army, machines, [int(n) for n in dice.integers(3, 11, int(dice.integers(2, 5)))])
+    units = [int(n) for n in dice.integers(3, 11, int(dice.integers(2, 5)))]
+    return Campaign(dice, army, machines, units, pace, measures)
 
 
-def held(seed: int, share: float = 0.8) -> tuple[date, date, date]:
+def held(made: Campaign, share: float = 0.8) -> tuple[date, date, date]:
     """The forecast's range in days, low and high, and the true day."""
-    made = campaign(seed)
-    days: Floats = simulate(made.situation(), draws(seed))[""]
+    days: Floats = simulate(made.situation(), draws())[""]
     low, high = np.quantile(days, [(1 - share) / 2, (1 + share) / 2])
     first = FIRST.date()
     return first + timedelta(days=int(low)), first + timedelta(days=int(high)), made.lived()

@@ -36,13 +36,14 @@ AFTER_PRINT = ("wash", "cure", "build", "prime", "paint", "finish")
 
 @dataclass(frozen=True, eq=False)
 class Draws:
-    """The dice of one forecast: standard normals per group (draws, groups), evenings and machine uniforms."""
+    """The dice of one forecast: standard normals per group (draws,), of the person's own pace; evenings and machine uniforms."""
 
     groups: dict[str, Floats]
     evenings: Floats
     slack: Floats
     failures: Floats
     machine: Floats
+    pace: Floats | None  # None: each group goes by its own dice alone
 
 
 def draws(seed: int = 20, count: int = DRAWS) -> Draws:
@@ -54,6 +55,7 @@ def draws(seed: int = 20, count: int = DRAWS) -> Draws:
         rng.standard_normal(count),
         rng.standard_normal(count),
         rng.random(count),
+        rng.standard_normal(count),
     )
 
 
@@ -113,14 +115,16 @@ class Forecast:
     movers: tuple[Mover, ...]
     levers: tuple[Lever, ...]
     units: tuple[UnitForecast, ...]
-    logged_steps: int
+    measured_steps: int
+    ticked_weeks: int
     bias_days: float | None
+    chances: dict[str, date]  # p10, p50, p90: ready by then with one chance in ten, one in two, nine in ten
 
 
 def situation(plans: Plans, history: History, now: datetime, found: Standing | None = None) -> Situation:
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
-    rate, found = rates(history.facts), found or standing(plans, history)
+    rate, found = rates(history.facts, plans.army), found or standing(plans, history)
     factor = estimates(plans, found).minutes.factor
     units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, found, rate))
     fails = failure_rate(*failure_counts(found.runs.values()))
@@ -146,6 +150,13 @@ def _day_of(capacity: Floats, need: Floats) -> Floats:
     return index + np.clip((need - before) / gained, 0, 1)
 
 
+def _pace(rate: Rate, own: Floats, common: Floats | None) -> Floats:
+    """Standard normals of a group: its own dice, and as far as its pace is the person's, those all groups share."""
+    if common is None:
+        return own
+    return np.sqrt(1 - rate.common) * own + np.sqrt(rate.common) * common
+
+
 def simulate(s: Situation, dice: Draws) -> dict[str, Floats]:
     """Days from today on which each unit is ready, per draw: {unit id: (draws,)} with "" for the whole army.
 
@@ -153,7 +164,7 @@ def simulate(s: Situation, dice: Draws) -> dict[str, Floats]:
     plate is printed and the work of that plate (a third of its work after printing) is done.
     """
     capacity = _capacity(s, dice)
-    factor = {g: np.exp(r.spread * dice.groups[g]) for g, r in s.rates.items()}
+    factor = {g: np.exp(r.spread * _pace(r, dice.groups[g], dice.pace)) for g, r in s.rates.items()}
     factor["desk"] = np.exp(0.3 * dice.groups["desk"])
     failing = np.clip(s.fails[0] + (s.fails[2] - s.fails[1]) / 2.56 * dice.failures, 0, 0.5)
     hours = MACHINE_HOURS_A_DAY[0] + (MACHINE_HOURS_A_DAY[1] - MACHINE_HOURS_A_DAY[0]) * dice.machine
@@ -203,7 +214,8 @@ def forecast(
         (_date(s.today, q[0]), _date(s.today, q[4])), _in_time(dots, s.army.ready_by),
         sum(u.hands_total for u in s.units), float(sum(there)) * s.army.evenings_kept,
         tuple(_movers(s, dice, float(q[2]))), tuple(_levers(s, dice, plans)), units,
-        sum(r.logged for r in s.rates.values()), _bias(history.facts, float(q[2]), s.today),
+        sum(r.logged for r in s.rates.values()), max((r.weeks for r in s.rates.values()), default=0),
+        _bias(history.facts, float(q[2]), s.today), _chances(days, s.today),
     )  # fmt: skip
 
 
@@ -211,12 +223,16 @@ def finish_dates(plans: Plans, history: History, now: datetime, found: Standing 
     """The day the army is ready with one chance in ten, one in two and nine in ten: p10, p50, p90."""
     s = situation(plans, history, now, found)
     days = simulate(s, draws())[""]
-    return {f"p{q}": _date(s.today, float(np.quantile(days, q / 100))) for q in (10, 50, 90)}
+    return _chances(days, s.today)
+
+
+def _chances(days: Floats, today: date) -> dict[str, date]:
+    return {f"p{q}": _date(today, float(np.quantile(days, q / 100))) for q in (10, 50, 90)}
 
 
 def _unit_forecast(unit: UnitWork, days: Floats, today: date) -> UnitForecast:
-    low, middle, high = (_date(today, float(v)) for v in np.quantile(days, [0.1, 0.5, 0.9]))
-    return UnitForecast(unit.unit_id, low, middle, high, unit.hands_total, unit.machine)
+    chances = _chances(days, today)
+    return UnitForecast(unit.unit_id, chances["p10"], chances["p50"], chances["p90"], unit.hands_total, unit.machine)
 
 
 def _bias(facts: Sequence[Fact], middle_days: float, today: date) -> float | None:
@@ -238,6 +254,7 @@ def _fixed(dice: Draws, **changes: float) -> Draws:
         np.full(n, changes.get("evenings", 0.0)),
         np.full(n, changes.get("failures", 0.0)),
         np.full(n, changes.get("machine", 0.5)),
+        None,
     )
 
 

@@ -221,7 +221,7 @@ def paint_line(
     done = {(f.figure.id, key) for f in figures for key in f.painted}
     done |= {(f.figure.id, k) for f in figures for k in strokes if k not in {s.key for s in f.strokes}}
     windows = hobby_windows(plans.army, now, days)
-    factor = rates(facts)[GROUPS["stroke"]].factor
+    factor = rates(facts, plans.army)[GROUPS["stroke"]].factor
     return batch_line(
         [f.figure.id for f in figures],
         list(strokes.values()),

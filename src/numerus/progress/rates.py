@@ -1,21 +1,31 @@
 """How long this person really takes: actual minutes over planned ones, learned from the journal.
 
-Log-ratios are taken as normal; a prior of ``PRIOR_N`` steps at ratio 1 and spread ``PRIOR_SD`` is updated with what was
-logged (conjugate normal, known-spread form: Gelman et al., Bayesian Data Analysis, 2.5). Little known, little moved.
+Minutes that were timed or typed teach their own group of steps. Steps that were only ticked say nothing of their minutes, but
+something of a week: the hobby time it had over the work that was ticked off in it.
+
+Log-ratios are taken as normal; a prior of ``PRIOR_N`` steps at the plan, or at what all of this person's steps tell, and spread
+``PRIOR_SD`` is updated with what was logged (conjugate normal, known-spread form: Gelman et al., Bayesian Data Analysis, 2.5).
+Little known, little moved.
 """
 
 from __future__ import annotations
 
 import math
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from datetime import date, timedelta
 
 import numpy as np
 
+from numerus.domain.army import Army
 from numerus.domain.journal import Fact, StepDone
 
 PRIOR_N, PRIOR_SD = 4.0, 0.30
 RECENT = 10_000
+ENOUGH_MEASURED = 8  # steps of a group, after which weeks no longer count for it
+LEAST_FILLED = 0.25
+STEPS_A_WEEK_TELLS = 4  # a week's pace is worth so many steps
+PLAN_LOG = -(PRIOR_SD**2) / 2  # the plan is right on the mean
 GROUPS = {
     "wash": "wash and cure",
     "cure": "wash and cure",
@@ -28,21 +38,64 @@ GROUPS = {
 
 @dataclass(frozen=True)
 class Rate:
-    """Actual over planned on the mean, the spread of what is not known of it in logs, from how many logged steps."""
+    """Actual over planned on the mean, the spread of what is not known of it in logs, from how many measured steps, or
+    from how many weeks in which work was ticked off; ``common``: the share of that spread
+    which all groups have in common, since it is one person's pace; ``mean_log``: the middle of what is known, in logs.
+    """
 
     factor: float
     spread: float
     logged: int
+    weeks: int = 0
+    common: float = 0.0
+    mean_log: float = 0.0
 
 
-def rates(facts: Sequence[Fact]) -> dict[str, Rate]:
-    """Rate per group of steps, from the last ``RECENT`` entries: hands get faster. Groups never logged have the prior."""
+def rates(facts: Sequence[Fact], army: Army | None = None) -> dict[str, Rate]:
+    """Rate per group of steps, from the last ``RECENT`` entries: hands get faster. Groups of which nothing is known have the
+    prior. ``army``: whose evenings they were; without one, what was only ticked teaches nothing.
+    """
+    recent = facts[-RECENT:]
     logs: dict[str, list[float]] = {group: [] for group in GROUPS.values()}
-    for fact in facts[-RECENT:]:
+    for fact in recent:
         done = fact.event
         if isinstance(done, StepDone) and done.measured and done.planned_min > 0 and fact.minutes > 0:
             logs[GROUPS[done.stage]].append(math.log(fact.minutes / done.planned_min))
-    return {group: _posterior(np.array(values)) for group, values in logs.items()}
+    weeks = ticked_weeks(recent, army) if army is not None else []
+    pooled = _posterior(np.array([log for values in logs.values() for log in values]))
+    return {group: _rate(values, weeks, pooled.mean_log) for group, values in logs.items()}
+
+
+def _rate(measured: list[float], weeks: list[float], usual_log: float) -> Rate:
+    """A group's own steps about what all of this person's steps tell; weeks count where little was measured."""
+    if len(measured) >= ENOUGH_MEASURED or not weeks:
+        return _posterior(np.array(measured), usual_log)
+    told = np.array(measured + weeks * STEPS_A_WEEK_TELLS)
+    return replace(_posterior(told, usual_log), logged=len(measured), weeks=len(weeks), common=1.0)
+
+
+def ticked_weeks(facts: Iterable[Fact], army: Army) -> list[float]:
+    """For every seven days with ticked work, from the first such day on, the log of the hobby minutes likely kept over the
+    minutes planned for that work.
+
+    A week of which less than ``LEAST_FILLED`` was planned work is taken for one that had other work, or none.
+    """
+    planned: dict[date, float] = {}
+    for fact in facts:
+        done = fact.event
+        if isinstance(done, StepDone) and not done.measured:
+            planned[fact.at.date()] = planned.get(fact.at.date(), 0.0) + done.planned_min * max(len(fact.figures), 1)
+    if not planned:
+        return []
+    first, whole = min(planned), ((max(planned) - min(planned)).days + 1) // 7
+    found = []
+    for week in range(whole):
+        days = [first + timedelta(days=7 * week + n) for n in range(7)]
+        there = sum(army.day(d).hobby_minutes for d in days) * army.evenings_kept
+        done_min = sum(planned.get(d, 0.0) for d in days)
+        if done_min >= LEAST_FILLED * there > 0:
+            found.append(math.log(there / done_min))
+    return found
 
 
 def rate_of(pairs: Iterable[tuple[float, float]]) -> Rate:
@@ -50,13 +103,16 @@ def rate_of(pairs: Iterable[tuple[float, float]]) -> Rate:
     return _posterior(np.array([math.log(true / estimated) for true, estimated in pairs]))
 
 
-def _posterior(values: np.ndarray) -> Rate:
-    n, before = len(values), -(PRIOR_SD**2) / 2  # the plan is right on the mean
+def _posterior(values: np.ndarray, usual_log: float | None = None) -> Rate:
+    """``usual_log``: about what it is taken to lie before anything is known, the plan unless it is said."""
+    n, before = len(values), PLAN_LOG if usual_log is None else usual_log
     mean = (PRIOR_N * before + values.sum()) / (PRIOR_N + n)
     scatter = (PRIOR_N * PRIOR_SD**2 + ((values - mean) ** 2).sum()) / (PRIOR_N + n)
     # What is unknown of the mean, and half the scatter of steps: whole units do not average it away.
     spread = math.sqrt(scatter / (PRIOR_N + n) + scatter * 0.05)
-    return Rate(math.exp(mean + scatter / 2), spread, n)  # minutes add up by their mean, not by what is usual
+    return Rate(
+        math.exp(mean + scatter / 2), spread, n, mean_log=mean
+    )  # minutes add up by their mean, not by what is usual
 
 
 def failure_rate(failed: int, looked_at: int) -> tuple[float, float, float]:

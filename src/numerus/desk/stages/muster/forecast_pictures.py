@@ -39,6 +39,15 @@ class _Answer(Drawing):
         raise NotImplementedError
 
 
+def learned_from(found: Forecast) -> str:
+    """What the minutes of the forecast rest on."""
+    if found.measured_steps:
+        return f"From {counted(found.measured_steps, 'measured step')}."
+    if found.ticked_weeks:
+        return f"From {counted(found.ticked_weeks, 'week')} of ticked work; no step was timed."
+    return "Minutes are defaults: no step was timed yet."
+
+
 class Outcomes(_Answer):
     """The answer in words, twenty dots against the date, hours set aside per day."""
 
@@ -88,9 +97,7 @@ class Outcomes(_Answer):
             if found.bias_days is None
             else f" Earlier forecasts ran {abs(found.bias_days):.1f} days {'early' if found.bias_days > 0 else 'late'}."
         )
-        self.text(
-            painter, self.width(), 27, f"From {found.logged_steps} logged steps.{bias}", 11, colour="slate", align=RIGHT
-        )
+        self.text(painter, self.width(), 27, f"{learned_from(found)}{bias}", 11, colour="slate", align=RIGHT)
         tip = (
             "Twenty evenly spaced quantiles of 600 drawn futures: your minutes against the plan, evenings kept, "
             "failed parts and how busy the machines are, each within what your journal knows."
