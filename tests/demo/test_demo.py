@@ -8,8 +8,9 @@ import numpy as np
 import pytest
 
 from numerus.book.book import Book
-from numerus.demo.army import MESHES, make_demo, mesh, names, supported
+from numerus.demo.army import MESHES, labelled, make_demo, mesh, names, supported
 from numerus.demo.messy import write_archive
+from numerus.demo.scheme import ZONES
 from numerus.demo.sculptor.carve import blended, carve, sampled, smoothed
 from numerus.demo.sculptor.shapes import (
     bent,
@@ -37,7 +38,6 @@ from numerus.demo.sculptor.skeleton import frame, middle_joint
 from numerus.demo.sculptor.studio import recipes
 from numerus.devices.link import link_for
 from numerus.devices.printer import LOOSE
-from numerus.domain.zones import ZONES
 from numerus.formats.mesh_files import Refusal, read_any
 from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import pack_mesh
@@ -47,18 +47,18 @@ from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.thickness import thickness
 from numerus.printing.runs.run_records import FAILED
 from numerus.progress.standing import standing
+from numerus.surface.zones import ATTRIBUTE
 
 from helpers import EVENING, ball_mesh  # isort: skip
 
 
 @pytest.mark.parametrize("name", names())
 def test_every_demo_mesh_is_closed_and_zoned(name: str) -> None:
-    """Watertight, right side out, a zone for every vertex, supported without an island."""
+    """Watertight, right side out, a zone for every face, supported without an island."""
     health, _ = inspect(mesh(name))
     assert health.watertight and health.holes == 0
     assert {p.code for p in health.problems} <= {"degenerate", "non-manifold"}
-    assert len(mesh(name).zones) == len(mesh(name).vertices)
-    assert mesh(name).zones.max() < len(ZONES)
+    assert labelled(name).face_attributes[ATTRIBUTE].max() < len(ZONES)
     assert supported(name).bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
 
 
@@ -110,7 +110,7 @@ def test_nothing_is_loose_or_thinner_than_it_prints(name: str) -> None:
 def test_every_part_of_every_build_is_shipped_and_every_zone_is_painted_somewhere() -> None:
     """No name without a mesh, no mesh without a recipe; the scheme's zones are all on the kits."""
     assert set(recipes()) == set(names())
-    found = set().union(*(set(np.unique(mesh(n).zones)) for n in names()))
+    found = set().union(*(set(np.unique(labelled(n).face_attributes[ATTRIBUTE])) for n in names()))
     assert {ZONES[z] for z in found} == set(ZONES)
 
 
@@ -152,7 +152,7 @@ def test_what_cuts_takes_away_whatever_its_order_of_zones() -> None:
     made = carve([ball, *bore], 0.15, 20000)
     cap = 2 * np.pi / 3 * (125 - (25 - 2.25) ** 1.5)
     assert made.signed_volume_mm3 == pytest.approx(4 / 3 * np.pi * 125 - 2 * cap, rel=0.01)
-    assert set(made.zones) == {ZONES.index("coat")}
+    assert set(made.face_attributes[ATTRIBUTE]) == {[z.id for z in ZONES].index("coat")}
 
 
 def test_only_blocks_near_the_surface_are_sampled_and_none_is_missed() -> None:

@@ -10,12 +10,14 @@ import pytest
 from helpers import ball_mesh
 from numerus.colour.light import rgb_of
 from numerus.demo import sheets
-from numerus.demo.army import BELLRINGERS, figure_parts, mesh
+from numerus.demo.army import BELLRINGERS, figure_parts, labelled
+from numerus.demo.scheme import SCHEME, ZONES
 from numerus.demo.sheets import GROUND, rows_of, shot, zone_palette
-from numerus.domain.zones import ZONES
-from numerus.geometry.mesh import Mesh
 from numerus.paint.scheme import zone_colour
-from numerus.starter.schemes import PAINTS, SCHEME
+from numerus.starter.schemes import PAINTS
+from numerus.surface.zones import ATTRIBUTE
+
+NAMES = [z.id for z in ZONES]
 
 
 def test_every_zone_has_the_colour_its_recipe_makes() -> None:
@@ -23,16 +25,16 @@ def test_every_zone_has_the_colour_its_recipe_makes() -> None:
     rack = {p.id: p for p in PAINTS}
     for recipe in SCHEME.recipes:
         wanted = np.round(255 * rgb_of(zone_colour(recipe, rack)))
-        assert zone_palette()[ZONES.index(recipe.zone)] == pytest.approx(wanted)
+        assert zone_palette()[NAMES.index(recipe.zone)] == pytest.approx(wanted)
 
 
 def test_a_shot_shows_the_part_in_its_zones_colour_on_the_ground() -> None:
     """A ball of brass: verdigris in the middle, ground in the corner; in grey it is not."""
     ball = ball_mesh(5)
-    brass = Mesh(ball.vertices, ball.faces, np.full(len(ball.vertices), ZONES.index("brass"), np.uint8))
+    brass = ball.with_face_attribute(ATTRIBUTE, np.full(len(ball.faces), NAMES.index("brass"), np.uint8))
     painted, plain = (np.asarray(shot([brass], (80, 80), p), float) for p in (True, False))
     assert tuple(painted[1, 1]) == GROUND
-    wanted = zone_palette()[ZONES.index("brass")].astype(float)
+    wanted = zone_palette()[NAMES.index("brass")].astype(float)
     ratio = painted[40, 40] / np.maximum(wanted, 1)
     assert np.ptp(ratio) < 0.1  # shaded, not recoloured
     assert np.ptp(plain[40, 40]) < 30
@@ -68,6 +70,6 @@ def test_the_bellringers_are_told_apart_by_what_they_carry(number: int) -> None:
 
 def test_a_boy_is_smaller_than_a_man() -> None:
     """Seven eighths, on the same base."""
-    boy, man = mesh("legs_boy"), mesh("legs_striding")
+    boy, man = labelled("legs_boy"), labelled("legs_striding")
     assert boy.bounds_mm[0, 2] == pytest.approx(man.bounds_mm[0, 2], abs=0.05)
-    assert mesh("head_boy").bounds_mm[1, 2] < 0.92 * mesh("head_bald").bounds_mm[1, 2]
+    assert labelled("head_boy").bounds_mm[1, 2] < 0.92 * labelled("head_bald").bounds_mm[1, 2]

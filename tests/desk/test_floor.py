@@ -419,7 +419,7 @@ def test_tub_lamp_and_zone_are_set_in_the_week(window: MainWindow) -> None:
     bench.zone.setText("Europe/London")
     bench.keep_week()
     army = window.session.plans.army
-    assert (army.tub_parts, army.zone) == (6, "Europe/London")
+    assert (army.tub_parts, army.time_zone) == (6, "Europe/London")
     bench.zone.setText("Sedge/Hythe")
     bench.keep_week()
     assert "no time zone" in bench.week_fault.text() and window.session.plans.army == army

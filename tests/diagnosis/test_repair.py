@@ -44,7 +44,7 @@ def test_printing_again_costs_its_own_run_unless_a_plate_as_tall_waits() -> None
     """Minutes of the run and resin at its price, one time in twenty in vain; riding along costs no machine."""
     alone, rides = by_key(HURT)[REPRINT], by_key(replace(HURT, rides=True))[REPRINT]
     assert alone.machine_min == pytest.approx(run_minutes(40.0, HURT.machine)) and rides.machine_min == 0
-    assert alone.cost == pytest.approx(6.0 * 1.1 / 1000 * 28) and alone.chance == pytest.approx(0.95)
+    assert alone.pence == round(6.0 * 1.1 / 1000 * 2800) and alone.chance == pytest.approx(0.95)
     assert rides.worth < alone.worth and "riding along" in rides.description
 
 

@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
-from numerus.geometry.mesh import Mesh, about_vertical, merged, rotation_matrix, turning_up, welded
+from numerus.geometry.mesh import about_vertical, merged, rotation_matrix, turning_up, welded
+from numerus.geometry.repair.mending import mend
 
 NUMBERS = st.floats(-50, 50, allow_nan=False, width=32)
 SIZES = st.tuples(*[st.floats(0.5, 40) for _ in range(3)])
@@ -71,14 +74,14 @@ def test_dropping_centres_and_stands_on_the_platform() -> None:
     assert high == pytest.approx([1, 3, 3])
 
 
-def test_merging_adds_volumes_and_keeps_zones_where_all_have_them() -> None:
-    """One mesh without zones leaves the whole without."""
+def test_merging_adds_volumes_and_keeps_attributes_where_all_have_them() -> None:
+    """One mesh without an attribute leaves the whole without."""
     one, other = box_mesh((1, 1, 1)), box_mesh((2, 2, 2), (5, 0, 0))
-    zoned = [Mesh(m.vertices, m.faces, np.full(8, z, np.uint8)) for m, z in ((one, 3), (other, 4))]
-    whole = merged(zoned)
+    told = [m.with_face_attribute("zone", np.full(12, z, np.uint8)) for m, z in ((one, 3), (other, 4))]
+    whole = merged(told)
     assert whole.signed_volume_mm3 == pytest.approx(9)
-    assert whole.zones.tolist() == [3] * 8 + [4] * 8
-    assert len(merged([zoned[0], other]).zones) == 0
+    assert whole.face_attributes["zone"].tolist() == [3] * 12 + [4] * 12
+    assert not merged([told[0], other]).face_attributes
     assert len(merged([]).faces) == 0
 
 
@@ -104,3 +107,19 @@ def test_welding_a_million_corners_is_whole() -> None:
     again = welded(ball.triangles)
     assert len(again.vertices) == len(ball.vertices)
     assert again.signed_volume_mm3 == pytest.approx(ball.signed_volume_mm3)
+
+
+def test_attributes_go_along_with_whatever_is_done_to_a_mesh() -> None:
+    """Moved, turned, mirrored, scaled and mended; each face is told as it was, faces left out take theirs with them."""
+    number = np.arange(12)
+    cube = replace(
+        box_mesh((2, 3, 4)).with_face_attribute("number", number), vertex_attributes={"corner": np.arange(8)}
+    )
+    mirror = np.diag([-1.0, 1, 1, 1])
+    for made in (cube.moved((1, 2, 3)), cube.transformed(mirror), cube.scaled(2.0), cube.dropped(), cube.bare()):
+        assert made.face_attributes["number"].tolist() == number.tolist()
+        assert made.vertex_attributes["corner"].tolist() == list(range(8))
+    assert cube.keeping(number % 2 == 0).face_attributes["number"].tolist() == [0, 2, 4, 6, 8, 10]
+    torn = cube.keeping(number != 5)
+    assert mend(torn).mesh.face_attributes["number"].tolist()[:11] == [n for n in number if n != 5]
+    assert len(mend(torn).mesh.face_attributes["number"]) == 12

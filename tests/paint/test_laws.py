@@ -9,6 +9,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.colour.light import delta_e, hex_of, lab_of, mixed, nearest, rgb_of, value_of
+from numerus.demo.scheme import SCHEME
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe
 from numerus.domain.stages import LEVELS
@@ -17,7 +18,7 @@ from numerus.paint.scheme import mix_colour, paint_needed_ml, shopping, strokes_
 from numerus.paint.weather import Air
 from numerus.schedule.attendance import Window
 from numerus.schedule.paint_line import batch_line, used_drying_min
-from numerus.starter.schemes import PAINTS, SCHEME
+from numerus.starter.schemes import PAINTS
 
 RACK = {p.id: p for p in PAINTS}
 ZONES = [r.zone for r in SCHEME.recipes]
@@ -75,10 +76,10 @@ def test_nearest_pots_come_in_order(colour: str, pots: dict) -> None:
 @pytest.mark.parametrize("recipe", SCHEME.recipes, ids=lambda r: r.zone)
 def test_a_zone_looks_like_its_strokes(recipe: Recipe) -> None:
     """Its value lies within those of its strokes; one stroke alone is itself."""
-    strokes = [mix_colour(s, RACK) for s in recipe.strokes]
+    strokes = [mix_colour(s, RACK) for s in recipe.steps]
     value = value_of(zone_colour(recipe, RACK))
     assert min(map(value_of, strokes)) - 1 <= value <= max(map(value_of, strokes)) + 1
-    assert zone_colour(Recipe(recipe.zone, recipe.strokes[:1]), RACK) == strokes[0]
+    assert zone_colour(Recipe(recipe.zone, recipe.steps[:1]), RACK) == strokes[0]
     assert values(SCHEME, RACK)[recipe.zone] == pytest.approx(value, abs=0.5)
 
 

@@ -8,9 +8,9 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from numerus.demo.scheme import SCHEME, ZONES
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import RecipeStep, Scheme
-from numerus.domain.zones import ZONES
 from numerus.errors import PlanError
 from numerus.paint.priming import prime_plan
 from numerus.paint.scheme import (
@@ -26,7 +26,8 @@ from numerus.paint.scheme import (
 from numerus.paint.weather import Air, first_fit
 from numerus.schedule.attendance import Window
 from numerus.schedule.paint_line import batch_line, used_drying_min
-from numerus.starter.schemes import PAINTS, SCHEME
+from numerus.starter import schemes
+from numerus.starter.schemes import PAINTS
 
 RACK = {p.id: p for p in PAINTS}
 NOW = datetime(2026, 3, 5, 20)
@@ -44,7 +45,8 @@ def stages_of(made: list) -> list[Stroke]:
     found = []
     for zone, minutes, dries, technique in sorted(made, key=lambda m: m[0]):
         number = counted[zone] = counted.get(zone, -1) + 1
-        found.append(Stroke(zone, number, RecipeStep("s", technique, (("tallow", 1.0),), 0, "brush", minutes, dries)))
+        step = RecipeStep(f"{zone}/{number}", "s", technique, (("tallow", 1.0),), 0, "brush", minutes, dries)
+        found.append(Stroke(zone, step))
     return found
 
 
@@ -63,7 +65,7 @@ def test_the_batch_line_is_a_schedule(made: list, figures: int, factor: float) -
     for figure in ids:
         for zone in {s.zone for s in stages}:
             mine = sorted(
-                (d for d in strokes if d.figure_id == figure and d.stroke.zone == zone), key=lambda d: d.stroke.number
+                (d for d in strokes if d.figure_id == figure and d.stroke.zone == zone), key=lambda d: d.stroke.key
             )
             assert all(b.start >= a.dry for a, b in zip(mine, mine[1:], strict=False))
 
@@ -91,14 +93,19 @@ def test_a_stroke_longer_than_any_evening_is_said() -> None:
 
 
 def test_the_demo_scheme_paints_every_zone_from_its_rack() -> None:
-    """All zones have a recipe, all mixes can be made."""
-    assert {r.zone for r in SCHEME.recipes} == set(ZONES)
-    assert all(mix_colour(s, RACK).startswith("#") for r in SCHEME.recipes for s in r.strokes)
+    """All zones have a recipe, all mixes can be made, no two steps have one id; likewise of the scheme to begin with."""
+    for scheme, zones in ((SCHEME, ZONES), (schemes.SCHEME, schemes.ZONES)):
+        steps = [s for r in scheme.recipes for s in r.steps]
+        assert {r.zone for r in scheme.recipes} == {z.id for z in zones}
+        assert all(mix_colour(s, RACK).startswith("#") for s in steps)
+        assert len({s.id for s in steps}) == len(steps)
 
 
 def test_a_lower_level_has_fewer_strokes_in_the_same_order() -> None:
     """Table-ready is part of good, good of parade."""
-    table, good, parade = ([s.key for s in strokes_for(SCHEME, ZONES, level)] for level in ("table", "good", "parade"))
+    table, good, parade = (
+        [s.key for s in strokes_for(SCHEME, [z.id for z in ZONES], level)] for level in ("table", "good", "parade")
+    )
     assert [k for k in good if k in set(table)] == table
     assert [k for k in parade if k in set(good)] == good
     assert len(table) < len(good) < len(parade)
@@ -106,8 +113,8 @@ def test_a_lower_level_has_fewer_strokes_in_the_same_order() -> None:
 
 def test_paint_needed_grows_with_area_and_thinner_is_not_bought() -> None:
     """Equal parts of paint and thinner need half the paint."""
-    pure = Stroke("coat", 0, RecipeStep("s", "base", (("tallow", 1.0),), 0.0, "b", 1, 1))
-    thinned = Stroke("coat", 0, RecipeStep("s", "base", (("tallow", 1.0),), 1.0, "b", 1, 1))
+    pure = Stroke("coat", RecipeStep("a", "s", "base", (("tallow", 1.0),), 0.0, "b", 1, 1))
+    thinned = Stroke("coat", RecipeStep("a", "s", "base", (("tallow", 1.0),), 1.0, "b", 1, 1))
     assert paint_needed_ml([(pure, 20.0)])["tallow"] == pytest.approx(2 * paint_needed_ml([(pure, 10.0)])["tallow"])
     assert paint_needed_ml([(thinned, 10.0)])["tallow"] == pytest.approx(paint_needed_ml([(pure, 10.0)])["tallow"] / 2)
 
@@ -127,15 +134,17 @@ def test_shopping_rounds_up_to_pots_and_asks_about_unknown_ones() -> None:
 
 
 def test_zones_of_like_value_melt() -> None:
-    """Named with how far they are apart; the demo's values lie within black and white."""
-    assert low_contrast_pairs({"coat": 63, "brass": 64, "skin": 40}) == [LowContrastPair("coat", "brass", 1)]
+    """Where they touch, named with how far they are apart; the demo's values lie within black and white."""
+    value, pair = {"coat": 63, "brass": 64, "skin": 40}, ("brass", "coat")
+    assert low_contrast_pairs(value, {pair: 12.0}) == [LowContrastPair("brass", "coat", 1)]
+    assert low_contrast_pairs(value, {pair: 1.0}) == low_contrast_pairs(value, {}) == []
     assert all(0 < v < 100 for v in values(SCHEME, RACK).values())
 
 
 def test_a_paint_missing_from_the_rack_is_said() -> None:
     """In words, naming the stroke."""
     with pytest.raises(PlanError, match="Base"):
-        mix_colour(RecipeStep("Base", "base", (("gone", 1.0),), 0, "b", 1, 1), RACK)
+        mix_colour(RecipeStep("a", "Base", "base", (("gone", 1.0),), 0, "b", 1, 1), RACK)
     assert isinstance(SCHEME, Scheme)
 
 

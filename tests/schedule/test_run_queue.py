@@ -81,12 +81,12 @@ def first(only: Plate, army: Army = ARMY, now: datetime = NOW, **more: Any) -> S
 def test_the_night_the_clocks_change_is_as_long_as_it_is(day: int, ends: str) -> None:
     """Eight hours from ten in the evening: an hour later on the wall where the clocks go forward, and no hour is lost."""
     night = datetime(2026, 3, day, 22)
-    army = replace(ARMY, zone="Europe/London", week=(Day(home=((0, 1440),)),) * 7)
+    army = replace(ARMY, time_zone="Europe/London", week=(Day(home=((0, 1440),)),) * 7)
     run = first(replace(plate(1, 480), pinned=night), army, night)
     assert f"{run.end:%H:%M}" == ends and run.hangs_min == 0
     assert minutes_between(run.start, run.end, "Europe/London") == 480
     with pytest.raises(PlanError, match="time zone"):
-        first(plate(1, 60), replace(ARMY, zone="Sedge/Hythe"))
+        first(plate(1, 60), replace(ARMY, time_zone="Sedge/Hythe"))
 
 
 @given(st.datetimes(datetime(2026, 1, 1), datetime(2026, 12, 31)), st.floats(0, 3000))

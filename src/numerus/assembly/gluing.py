@@ -1,32 +1,9 @@
-"""Building a figure: the order of gluing, and what stays apart for the brush."""
+"""Building a figure: the order of gluing, and what is painted before it is glued on."""
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass
-
-GLUE_ORDER = (
-    "base",
-    "legs",
-    "body",
-    "torso",
-    "head",
-    "neck",
-    "left arm",
-    "right arm",
-    "left wing",
-    "right wing",
-    "bell",
-    "platform",
-    "weapon",
-    "back",
-    "extra",
-)
-APART = {
-    "back": "hides the back of the coat",
-    "bell": "no brush reaches round it once it hangs",
-    "platform": "hides the roof under it",
-}
 
 
 @dataclass(frozen=True)
@@ -36,13 +13,12 @@ class BuildStep:
     detail: str
 
 
-def build_plan(slots: Sequence[str], together: bool = False) -> list[BuildStep]:
-    """Steps in gluing order; parts a brush could not get behind stay apart unless ``together``."""
-    ordered = sorted(slots, key=lambda s: GLUE_ORDER.index(s) if s in GLUE_ORDER else len(GLUE_ORDER))
-    steps = [BuildStep("Dry fit, file the tips", 1.0 + 0.8 * len(ordered), "Every joint closed before any glue")]
-    for slot in ordered[1:]:
-        if slot in APART and not together:
-            steps.append(BuildStep(f"Keep the {slot} apart", 0.5, f"On a stick: it {APART[slot]}"))
+def build_plan(slots: Sequence[str], apart: Collection[str] = ()) -> list[BuildStep]:
+    """Steps in the order of the slots; ``apart``: slots whose parts stay off until they are painted."""
+    steps = [BuildStep("Dry fit, file the tips", 1.0 + 0.8 * len(slots), "Every joint closed before any glue")]
+    for slot in slots[1:]:
+        if slot in apart:
+            steps.append(BuildStep(f"Keep the {slot} apart", 0.5, "On a stick: painted before it is glued on"))
         else:
             steps.append(BuildStep(f"Glue the {slot}", 1.0, "A drop in the socket; pin what bends"))
     return [*steps, BuildStep("Fill gaps, sand wet", 2.0, "Two-part putty cures overnight")]

@@ -6,7 +6,7 @@ completed change. Undo of a plan writes the earlier document back; undo of a jou
 
 from __future__ import annotations
 
-import hashlib
+import contextlib
 import json
 import sqlite3
 from collections.abc import Iterable, Iterator, Sequence
@@ -22,13 +22,14 @@ from numerus.book import tables
 from numerus.book.documents import KINDS, kind_of, read, written
 from numerus.book.journal import Journal
 from numerus.book.opening import engine_for, prepare
+from numerus.book.pruning import digest_of, prune
 from numerus.domain.journal import Event, Fact, Restored, Withdrawn
 from numerus.domain.plans import Plans
 from numerus.errors import BookError
 from numerus.progress.history import History
 from numerus.words import counted
 
-_FIELD = {"army": "army", **{kind: kind + "s" for kind in KINDS if kind != "army"}}
+_FIELD = {kind: kind if kind in ("army", "part_zones") else kind + "s" for kind in KINDS}
 
 
 def _fields_told(event: Event) -> dict[str, Any]:
@@ -63,10 +64,13 @@ class Book:
         """
         notices = prepare(path, create)
         try:
-            return cls(path, engine_for(path), notices)
+            book = cls(path, engine_for(path), notices)
         except (sa.exc.DBAPIError, sqlite3.Error) as error:
             why = getattr(error, "orig", error)
             raise BookError("unreadable", f"{path.name} cannot be read: {why}.", "It was left as it is.") from error
+        with contextlib.suppress(sa.exc.DBAPIError):  # a file that cannot be written keeps what nobody needs
+            prune(book._engine)
+        return book
 
     def close(self) -> None:
         self._engine.dispose()
@@ -237,10 +241,12 @@ class Book:
         return str(found.label)
 
     def put_blob(self, data: bytes) -> str:
-        """Keep bytes by their digest; the same bytes are kept once."""
-        digest = hashlib.sha256(data).hexdigest()[:32]
+        """Keep bytes by their digest; the same bytes are kept once, and put right where they were damaged."""
+        digest = digest_of(data)
         with self._transaction() as connection:
-            connection.execute(sa.insert(tables.blob).prefix_with("OR IGNORE").values(digest=digest, data=data))
+            kept = connection.execute(sa.select(tables.blob.c.data).where(tables.blob.c.digest == digest)).scalar()
+            if kept is None or bytes(kept) != data:
+                connection.execute(sa.insert(tables.blob).prefix_with("OR REPLACE").values(digest=digest, data=data))
         return digest
 
     def keep_worked_out(self, key: str, data: bytes) -> None:

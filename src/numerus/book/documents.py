@@ -12,12 +12,15 @@ from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.paints import Paint
 from numerus.domain.parts import Kit, Part, Relation
 from numerus.domain.plates import Plate, Run
+from numerus.domain.poses import BrushStroke
 from numerus.domain.recipes import Scheme
+from numerus.domain.zones import PartZones, Zone
 from numerus.errors import BookError
 
 KINDS: dict[str, type] = {
     "army": Army, "unit": Unit, "figure": Figure, "kit": Kit, "part": Part, "machine": Machine, "resin": Resin,
-    "plate": Plate, "run": Run, "bottle": Bottle, "paint": Paint, "scheme": Scheme,
+    "plate": Plate, "run": Run, "bottle": Bottle, "paint": Paint, "scheme": Scheme, "zone": Zone, "part_zones": PartZones,
+    "brush_stroke": BrushStroke,
 }  # fmt: skip
 _KIND_OF = {made: kind for kind, made in KINDS.items()}
 

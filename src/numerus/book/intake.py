@@ -91,7 +91,7 @@ def kit_named(book: Book, name: str) -> Kit:
 def shaped_part(part: Part, mesh: Mesh) -> Shaped:
     """A part as it is compared: in mm, if need be by the unit its numbers are probably in."""
     factor = offered_factor(part)
-    return Shaped(part.id, part.name, mesh if factor == 1 else Mesh(mesh.vertices * factor, mesh.faces, mesh.zones))
+    return Shaped(part.id, part.name, mesh if factor == 1 else mesh.scaled(factor))
 
 
 def read_and_sort(

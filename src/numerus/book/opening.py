@@ -34,7 +34,7 @@ def prepare(path: Path, create: bool) -> list[str]:
     if not path.exists():
         if not create:
             raise BookError("no-book", f"There is no book at {path}.", "Start a new army, or choose another file.")
-        _migrate(path, 0)
+        _migrate(path)
         return []
     _check_is_book(path)
     notices = [] if _is_whole(path) else [_salvage(path)]
@@ -47,7 +47,7 @@ def prepare(path: Path, create: bool) -> list[str]:
         )
     if version < SCHEMA:
         shutil.copy2(path, _beside(path, f"before-{SCHEMA}"))
-        _migrate(path, version)
+        _migrate(path)
     return notices
 
 
@@ -81,8 +81,8 @@ def _is_whole(path: Path) -> bool:
         return False
 
 
-def _migrate(path: Path, version: int) -> None:
-    """Bring the schema up by Alembic's revisions, in one transaction per revision."""
+def _migrate(path: Path, to: int = SCHEMA) -> None:
+    """Bring the schema up by Alembic's revisions, all or nothing."""
     from alembic import command
     from alembic.config import Config
 
@@ -93,9 +93,9 @@ def _migrate(path: Path, version: int) -> None:
     try:
         with engine.begin() as connection:
             config.attributes["connection"] = connection
-            command.upgrade(config, "head")
+            command.upgrade(config, f"{to:04d}")
             connection.exec_driver_sql(f"PRAGMA application_id={APPLICATION_ID}")
-            connection.exec_driver_sql(f"PRAGMA user_version={SCHEMA}")
+            connection.exec_driver_sql(f"PRAGMA user_version={to}")
     except sa.exc.DBAPIError as error:
         raise BookError(
             "unwritable", f"{path.name} cannot be written: {error.orig}.", "Choose another folder."
@@ -114,16 +114,28 @@ def _salvage(path: Path) -> str:
     shutil.copy2(path, copy)
     fresh = path.with_name(path.name + ".fresh")
     fresh.unlink(missing_ok=True)
-    _migrate(fresh, 0)
+    version = _version_of(path)
+    _migrate(fresh, version)
     saved = lost = 0
     with contextlib.closing(sqlite3.connect(copy)) as old, contextlib.closing(sqlite3.connect(fresh)) as new:
-        for table in metadata.tables.values():
+        tables = {name for (name,) in new.execute("SELECT name FROM sqlite_master WHERE type = 'table'")}
+        for table in (t for t in metadata.tables.values() if t.name in tables):
             good, bad = _copy_rows(old, new, table)
             saved, lost = saved + good, lost + bad
-        new.execute("DELETE FROM worked_out WHERE key = ?", (SETTLED,))  # rows it tells of may be lost
+        if "worked_out" in tables:
+            new.execute("DELETE FROM worked_out WHERE key = ?", (SETTLED,))  # rows it tells of may be lost
         new.commit()
     fresh.replace(path)
     return f"The book was damaged. {saved} entries were saved, {lost} places could not be read. The damaged file is kept as {copy.name}."
+
+
+def _version_of(damaged: Path) -> int:
+    """Under which schema its rows were written; the newest where even that cannot be read."""
+    with contextlib.suppress(sqlite3.DatabaseError):
+        version = _pragma(damaged, "user_version")
+        if 0 < version < SCHEMA:
+            return version
+    return SCHEMA
 
 
 def _copy_rows(old: sqlite3.Connection, new: sqlite3.Connection, table: sa.Table) -> tuple[int, int]:

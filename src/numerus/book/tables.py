@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import sqlalchemy as sa
 
-SCHEMA = 3
+SCHEMA = 4
 """Kept in SQLite's user_version, so that it can be read before anything else is."""
 SETTLED = "journal"
 """What older entries tell, among what was worked out; triggers of the file name it, too (revision 0003)."""

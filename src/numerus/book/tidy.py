@@ -10,10 +10,13 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from typing import Any
 
-from numerus.book.book import Book
+from numerus.book.book import Book, Removed
 from numerus.book.intake import new_id, resorted, shaped_part
 from numerus.domain.army import NONE, Figure, Unit
 from numerus.domain.parts import Kit, Part, Relation
+from numerus.domain.poses import BrushDab, BrushStroke
+from numerus.domain.zones import PartZones
+from numerus.formats.face_labels import pack_labels
 from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.cutting import Cut
 from numerus.geometry.mesh import Mesh
@@ -21,6 +24,7 @@ from numerus.geometry.repair.mending import mend
 from numerus.kit.sorting import offered_factor, remeasured, rescaled
 from numerus.kit.statements import statements
 from numerus.kit.thumbnails import thumbnail_png
+from numerus.surface.zones import ATTRIBUTE, ZonedMesh, measured_zones
 
 
 @dataclass(frozen=True, eq=False)
@@ -30,31 +34,54 @@ class Remade:
     part: Part
     packed: bytes
     picture: bytes
+    zones: PartZones | None = None
+    labels: bytes = b""
 
 
-def remade(part: Part, mesh: Mesh) -> Remade:
-    """The part with a changed mesh. Takes seconds for a large one: work for a job."""
-    return Remade(remeasured(part, mesh, ""), pack_mesh(mesh), thumbnail_png(mesh))
+def remade(part: Part, mesh: Mesh, told: PartZones | None) -> Remade:
+    """The part with a changed mesh; ``told``: its zones so far, whose labels the mesh carries with its faces.
+
+    Takes seconds for a large one: work for a job.
+    """
+    return _zoned(Remade(remeasured(part, mesh, ""), pack_mesh(mesh), thumbnail_png(mesh)), mesh, told)
 
 
-def scaled(part: Part, mesh: Mesh, factor: float) -> Remade:
+def _zoned(made: Remade, mesh: Mesh, told: PartZones | None) -> Remade:
+    labels = mesh.face_attributes.get(ATTRIBUTE)
+    if told is None or labels is None:
+        return made
+    found = ZonedMesh(mesh, told.zones, labels)
+    return replace(made, zones=measured_zones(made.part.id, "", found), labels=pack_labels(labels))
+
+
+def scaled(part: Part, mesh: Mesh, factor: float, told: PartZones | None) -> Remade:
     """The part ``factor`` times as large."""
     changed, packed = rescaled(part, mesh, factor)
-    return Remade(replace(changed, original=part.original or part.blob), packed, thumbnail_png(mesh))
+    made = Remade(replace(changed, original=part.original or part.blob), packed, thumbnail_png(mesh))
+    return _zoned(made, mesh.scaled(factor), told)
 
 
-def agreed(part: Part, mesh: Mesh) -> Remade:
+def agreed(part: Part, mesh: Mesh, told: PartZones | None) -> Remade:
     """All that is open about a part settled as proposed: its unit set to mm, what is torn mended, its slot kept."""
     factor, torn = offered_factor(part), any(s.kind == "fault" for s in statements([part], ()))
-    larger = Mesh(mesh.vertices * factor, mesh.faces, mesh.zones) if factor != 1 else mesh
-    made = remade(part, mend(larger).mesh if torn else larger)
+    larger = mesh.scaled(factor) if factor != 1 else mesh
+    made = remade(part, mend(larger).mesh if torn else larger, told)
     unit = "mm" if factor != 1 else part.unit
     return replace(made, part=replace(made.part, doubt=0.0, unit=unit, unit_mm=part.unit_mm * factor))
 
 
-def stored(book: Book, made: Remade) -> Part:
-    """The part as a plan, its mesh and picture put into the book."""
-    return replace(made.part, blob=book.put_blob(made.packed), thumbnail=book.put_blob(made.picture))
+def stored(book: Book, made: Remade) -> list[Any]:
+    """The part as a plan, and its zones if it has any; mesh, picture and labels put into the book."""
+    part = replace(made.part, blob=book.put_blob(made.packed), thumbnail=book.put_blob(made.picture))
+    if made.zones is not None:
+        return [part, replace(made.zones, id=part.id, labels=book.put_blob(made.labels))]
+    return [part, Removed("part_zones", part.id)] if part.id in book.plans.part_zones else [part]
+
+
+def with_dabs(documents: list[Any], dabs: tuple[BrushDab, ...]) -> list[Any]:
+    """A part just ``stored``, with what was brushed onto it before its mesh was changed."""
+    part = documents[0]
+    return [*documents, BrushStroke(new_id(), part.id, part.blob, 0, dabs)] if dabs else documents
 
 
 def overruled(kit: Kit, relation: Relation, parts: Sequence[Part], meshes: Iterable[Mesh]) -> list[Any]:
@@ -64,33 +91,34 @@ def overruled(kit: Kit, relation: Relation, parts: Sequence[Part], meshes: Itera
     return [replace(kit, relations=said), *resorted(parts, shaped, said)]
 
 
-def beside_part(part: Part, name: str, mesh: Mesh) -> Remade:
+def beside_part(part: Part, name: str, mesh: Mesh, told: PartZones | None) -> Remade:
     """A new part that comes of another, in no slot a build fills."""
-    made = remade(part, mesh)
+    made = remade(part, mesh, told)
     new = replace(
         made.part, id=new_id(), name=f"{part.label} {name}", slot="extra", original="", doubt=0.0, pose=None, others=()
     )
     return replace(made, part=new)
 
 
-def halves(part: Part, cut: Cut) -> tuple[Remade, Remade]:
+def halves(part: Part, cut: Cut, told: PartZones | None) -> tuple[Remade, Remade]:
     """The upper half, which stays the part, and the lower, a part in a slot of its own."""
-    below = remade(part, cut.below)
+    below = remade(part, cut.below, told)
     slot, name = f"{part.slot}, lower", f"{part.label} (lower)"
-    return remade(part, cut.above), replace(
+    return remade(part, cut.above, told), replace(
         below, part=replace(below.part, id=new_id(), name=name, slot=slot, original="")
     )
 
 
-def divided(above: Part, below: Part, units: Iterable[Unit], figures: Iterable[Figure]) -> list[Any]:
-    """Both halves with the builds that follow: units of the kit get the new slot, figures that had the part both halves."""
+def divided(upper: Sequence[Any], lower: Sequence[Any], units: Iterable[Unit], figures: Iterable[Figure]) -> list[Any]:
+    """Both halves, as they were ``stored``, with the builds that follow: units of the kit get the new slot, figures that had the part both halves."""
+    above, below = upper[0], lower[0]
     slotted = [replace(u, slots=_after(u.slots, above.slot, below.slot)) for u in units if u.kit_id == above.kit_id]
     built = []
     for figure in figures:
         if any(u.id == figure.unit_id for u in slotted):
             half = below.id if above.id in figure.build.values() else NONE
             built.append(replace(figure, build={**figure.build, below.slot: half}))
-    return [above, below, *slotted, *built]
+    return [*upper, *lower, *slotted, *built]
 
 
 def _after(slots: Sequence[str], slot: str, new: str) -> tuple[str, ...]:

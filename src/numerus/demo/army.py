@@ -19,6 +19,7 @@ from numerus.assembly.gluing import build_plan
 from numerus.book.book import Book
 from numerus.book.documents import kit_statements, read
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
+from numerus.demo.scheme import SCHEME, ZONES
 from numerus.devices.link import stand_in
 from numerus.domain.army import BOUGHT, NONE, WEEKDAY, WEEKEND, Army, Day, Figure, Unit
 from numerus.domain.journal import Fact, ForecastNoted, PartOutcome, RunEnded, RunStarted
@@ -26,6 +27,8 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Kit, Part
 from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate, Run
+from numerus.domain.zones import PartZones
+from numerus.formats.face_labels import unpack_labels
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.paint.scheme import Stroke, strokes_for
@@ -33,7 +36,8 @@ from numerus.post.wash import HANDS_MIN, clinging_ml
 from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plates_of
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 from numerus.progress.next_tasks import step
-from numerus.starter.schemes import PAINTS, SCHEME
+from numerus.starter.schemes import PAINTS
+from numerus.surface.zones import ATTRIBUTE
 
 MESHES = Path(__file__).parent / "meshes"
 TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, 0.03, bad_spots=((16.0, 12.0, 9.0),))
@@ -56,12 +60,15 @@ UNPOSED = ("heron_body", "heron_head", "heron_platform")
 HERON_SLOTS = ("base", "legs", "body", "bell", "left wing", "right wing", "neck", "head", "platform")
 _HERON_SLOT = {"wing_L": "left wing", "wing_R": "right wing"}
 
+APART = ("back",)  # the pack hides the back of the coat
 UNITS = (
-    Unit("lock", "Wickmen, Lock watch", 0, 28.5, "wickmen", "hat", "good", 4.2),
-    Unit("ferry", "Wickmen, Ferry watch", 1, 28.5, "wickmen", "hollow", "good", 4.2),
-    Unit("kiln", "Wickmen, Kiln watch", 2, 28.5, "wickmen", "half", "good", 4.2),
-    Unit("bell", "Bellringers", 3, 28.5, "wickmen", "bell", "parade", 7.5),
-    Unit("heron", "The Tolling Heron", 4, 80.0, "heron", "heron", "parade", 62.0, HERON_SLOTS),
+    Unit("lock", "Wickmen, Lock watch", 0, 28.5, "wickmen", "hat", "good", 420, apart=APART),
+    Unit("ferry", "Wickmen, Ferry watch", 1, 28.5, "wickmen", "hollow", "good", 420, apart=APART),
+    Unit("kiln", "Wickmen, Kiln watch", 2, 28.5, "wickmen", "half", "good", 420, apart=APART),
+    Unit("bell", "Bellringers", 3, 28.5, "wickmen", "bell", "parade", 750, apart=APART),
+    Unit(
+        "heron", "The Tolling Heron", 4, 80.0, "heron", "heron", "parade", 6200, HERON_SLOTS, apart=("bell", "platform")
+    ),
 )
 NAMES = {
     "lock": "Osk Tallboy,Nan Quill,Hob Tarrow,Pell Under,Wat Sallow,Ede Marl,Tam Reed,Jory Sluice,Bess Otter,Corm Hythe",
@@ -75,6 +82,15 @@ NAMES = {
 @cache
 def mesh(name: str) -> Mesh:
     return unpack_mesh((MESHES / f"{name}.mesh").read_bytes())
+
+
+@cache
+def labelled(name: str) -> Mesh:
+    """A mesh whose faces carry their zones, by the order of ``ZONES``."""
+    found = mesh(name)
+    return found.with_face_attribute(
+        ATTRIBUTE, unpack_labels((MESHES / f"{name}.zones").read_bytes(), len(found.faces))
+    )
 
 
 @cache
@@ -99,6 +115,11 @@ def _part(name: str, keep: Callable[[bytes], str]) -> Part:
         pose=None if name in UNPOSED else pose,
         draft=None if name in UNPOSED else part.draft,
     )  # fmt: skip
+
+
+def _zones_of(name: str, keep: Callable[[bytes], str]) -> PartZones:
+    told: PartZones = read("part_zones", (MESHES / f"{name}.zones.json").read_text())
+    return replace(told, labels=keep((MESHES / f"{name}.zones").read_bytes()))
 
 
 # The Bellringers are built by hand: sergeant, banner, lamplighter boy.
@@ -147,7 +168,7 @@ def _builds() -> Iterator[Figure]:
 def figure_parts(unit: str, number: int) -> list[Mesh]:
     """The meshes of one figure's build."""
     figure = next(f for f in _builds() if f.id == f"{unit}-{number}")
-    return [mesh(part) for part in figure.build.values() if part not in (BOUGHT, NONE)]
+    return [labelled(part) for part in figure.build.values() if part not in (BOUGHT, NONE)]
 
 
 @dataclass
@@ -273,7 +294,7 @@ def _bench(story: _Story) -> None:
                 rng,
                 "build",
                 f"lock-{i}",
-                sum(s.minutes for s in build_plan(list(p.figures[f"lock-{i}"].build))),
+                sum(s.minutes for s in build_plan(list(p.figures[f"lock-{i}"].build), APART)),
                 days_ago,
             )
             _log(story, rng, "prime", f"lock-{i}", SCHEME.prime_minutes, days_ago - 1)
@@ -294,8 +315,8 @@ def _bench(story: _Story) -> None:
                 stroke.key,
             )
     for number, steps in ((0, 3), (1, 1), (2, 2)):
-        for name, minutes, _ in SCHEME.finish[:steps]:
-            _log(story, rng, "finish", f"lock-{number}", minutes, 1, name)
+        for wanted in SCHEME.finish[:steps]:
+            _log(story, rng, "finish", f"lock-{number}", wanted.minutes, 1, wanted.id)
 
 
 def _share(strokes: list[Stroke], share: float) -> int:
@@ -327,13 +348,33 @@ def make_demo(path: Path, now: datetime) -> Book:
     said = kit_statements().validate_json((MESHES / "relations.json").read_bytes())
     got = now.date() - timedelta(days=40)
     kits = [
-        Kit(i, name, "the town's own sculptor", price, "personal", got, relations=said[i])
-        for i, name, price in (("wickmen", "Wickmen of Sedge Hythe", 24.0), ("heron", "The Tolling Heron", 16.0))
+        Kit(i, name, "the town's own sculptor", pence, "personal", got, relations=said[i])
+        for i, name, pence in (("wickmen", "Wickmen of Sedge Hythe", 2400), ("heron", "The Tolling Heron", 1600))
     ]
     parts = [_part(name, book.put_blob) for name in names()]
+    zones = [_zones_of(name, book.put_blob) for name in names()]
     figures = list(_builds())
-    documents: list[Any] = [army, *kits, *UNITS, *parts, *figures, TEAL, MALLARD, RESIN, *PAINTS, SCHEME]
-    plans = Plans(army, {u.id: u for u in UNITS}, {f.id: f for f in figures}, parts={p.id: p for p in parts})
+    documents: list[Any] = [
+        army,
+        *kits,
+        *UNITS,
+        *parts,
+        *figures,
+        TEAL,
+        MALLARD,
+        RESIN,
+        *PAINTS,
+        *ZONES,
+        *zones,
+        SCHEME,
+    ]
+    plans = Plans(
+        army,
+        {u.id: u for u in UNITS},
+        {f.id: f for f in figures},
+        parts={p.id: p for p in parts},
+        part_zones={z.id: z for z in zones},
+    )
     story = _Story(now, plans)
     _printing(story)
     _bench(story)

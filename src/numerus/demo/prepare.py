@@ -9,8 +9,10 @@ from dataclasses import replace
 from pathlib import Path
 
 from numerus.book.documents import kit_statements, written
+from numerus.demo.scheme import ZONES
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Pose
+from numerus.formats.face_labels import unpack_labels
 from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
 from numerus.geometry.mesh import Mesh
@@ -22,6 +24,7 @@ from numerus.printing.orientation.pose_measures import PoseCost, candidates, mea
 from numerus.printing.preparation.posed_and_supported import draft_of, first_caught, kept_pose
 from numerus.printing.supports.placement import Supported
 from numerus.surface.part_fields import fields_of
+from numerus.surface.zones import ZonedMesh, measured_zones
 
 # Who stands flat on the plate by habit, whatever the search says.
 STANDS = ("base_", "legs_standing", "legs_striding", "legs_braced", "legs_climbing", "legs_boy", "heron_base")
@@ -51,8 +54,11 @@ def relate(folder: Path) -> str:
 
 
 def prepare(folder: Path, name: str, machine: Machine, resin: Resin) -> str:
-    """Write ``name``.json, .png and .supported beside ``name``.mesh; what came of it, in words."""
+    """Write ``name``.json, .zones.json, .png and .supported beside ``name``.mesh and .zones; what came of it, in words."""
     mesh = unpack_mesh((folder / f"{name}.mesh").read_bytes())
+    labels = unpack_labels((folder / f"{name}.zones").read_bytes(), len(mesh.faces))
+    told = measured_zones(name, "", ZonedMesh(mesh, tuple(z.id for z in ZONES), labels))
+    (folder / f"{name}.zones.json").write_text(written(told))
     part, _ = part_from_file(MeshFile(name, mesh), name, "")
     pose, made = _caught(name, mesh, machine, resin)
     (folder / f"{name}.json").write_text(written(replace(part, pose=pose, draft=draft_of(pose, made))))

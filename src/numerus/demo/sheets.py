@@ -14,14 +14,15 @@ from numpy.typing import NDArray
 from PIL import Image, ImageDraw, ImageFont
 
 from numerus.colour.light import rgb_of
-from numerus.demo.army import BELLRINGERS, figure_parts, mesh
+from numerus.demo.army import BELLRINGERS, figure_parts, labelled
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
-from numerus.domain.zones import ZONES
+from numerus.demo.scheme import SCHEME, ZONES
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import picture
 from numerus.kit.thumbnails import RESIN, fitted_camera
 from numerus.paint.scheme import zone_colour
-from numerus.starter.schemes import PAINTS, SCHEME
+from numerus.starter.schemes import PAINTS
+from numerus.surface.zones import ATTRIBUTE, ZonedMesh
 
 GROUND, INK = (244, 240, 231), (35, 43, 51)
 FONT = Path(__file__).parents[1] / "desk" / "theme" / "fonts" / "SourceSans3-400.ttf"
@@ -32,17 +33,20 @@ Pixels = NDArray[np.uint8]
 
 def zone_palette() -> Pixels:
     """Colour of every zone as the scheme paints it, uint8 (zones, 3); unpainted ones grey."""
-    rack = {p.id: p for p in PAINTS}
+    rack, names = {p.id: p for p in PAINTS}, [z.id for z in ZONES]
     found = np.full((len(ZONES), 3), 150, np.uint8)
     for recipe in SCHEME.recipes:
-        found[ZONES.index(recipe.zone)] = np.round(255 * rgb_of(zone_colour(recipe, rack)))
+        found[names.index(recipe.zone)] = np.round(255 * rgb_of(zone_colour(recipe, rack)))
     return found
 
 
 def shot(parts: Sequence[Mesh], size: tuple[int, int], painted: bool, turn_deg: float = 20.0, raise_deg: float = 9.0) -> Image.Image:  # fmt: skip
     """Parts as assembled, fitted into ``size`` pixels, in resin grey or by zone."""
     whole, (wide, high) = merged(list(parts)), size
-    colours = zone_palette()[whole.zones] if painted else RESIN
+    colours = RESIN
+    if painted:
+        zone = ZonedMesh(whole, tuple(z.id for z in ZONES), whole.face_attributes[ATTRIBUTE]).vertex_labels()
+        colours = zone_palette()[zone]
     camera = fitted_camera(whole, turn_deg, raise_deg, 1.05, wide / high)
     image = Image.fromarray(picture(whole, colours, camera, 2 * wide, 2 * high), "RGBA").resize(
         size, Image.Resampling.BOX
@@ -72,7 +76,7 @@ def wickmen_sheet() -> Image.Image:
     """Every part of the kit, and heads and stances side by side: are they different people?"""
 
     def row(prefix: str, words: Sequence[str]) -> list[tuple[str, Image.Image]]:
-        return [(f"{prefix} {w}", shot([mesh(f"{prefix}_{w}")], CELL, True)) for w in words]
+        return [(f"{prefix} {w}", shot([labelled(f"{prefix}_{w}")], CELL, True)) for w in words]
 
     return rows_of([
         row("head", HEADS), [*row("legs", STANCES), *row("base", BASES[:2])], [*row("torso", TORSOS), *row("pack", PACKS)],
@@ -81,7 +85,7 @@ def wickmen_sheet() -> Image.Image:
 
 
 def heron_sheet() -> Image.Image:
-    parts = [mesh(f"heron_{name}") for name in HERON]
+    parts = [labelled(f"heron_{name}") for name in HERON]
     views = [(f"{turn}° round", shot(parts, (380, 520), True, turn, 9)) for turn in (25, 150, 270)]
     cells = [(name, shot([part], (190, 200), True)) for name, part in zip(HERON, parts, strict=True)]
     return rows_of([views, cells[:5], cells[5:]])

@@ -22,7 +22,7 @@ from numerus.domain.parts import Kit
 from numerus.errors import NumerusError
 from numerus.formats.mesh_files import names_in
 from numerus.formats.mesh_formats import FORMATS
-from numerus.starter.schemes import PAINTS, SCHEME
+from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
 BOOKS = "Numerus books (*.numerus)"
@@ -89,7 +89,7 @@ class Actions(QObject):
         if self.session.plans.army is not None:
             self.noted.emit("That book already holds an army; it was opened as it is.")
             return
-        start = [Machine("machine-1", "My printer"), Resin("resin-1", "My resin"), *PAINTS, SCHEME]
+        start = [Machine("machine-1", "My printer"), Resin("resin-1", "My resin"), *PAINTS, *ZONES, SCHEME]
         self.session.commit("start the army", [asked.army(SCHEME.id), *start])
 
     def add_unit(self) -> None:

@@ -6,70 +6,28 @@ Widgets read it and are told when it changes; they write through ``commit`` alon
 from __future__ import annotations
 
 import contextlib
+import logging
 from collections.abc import Callable, Iterable
 from datetime import datetime
-from functools import cached_property
 from typing import Any
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from numerus.book.book import Book
+from numerus.desk.answers import Answers
 from numerus.domain.army import Unit
 from numerus.domain.journal import Fact, ForecastNoted
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.errors import BookError, NumerusError
+from numerus.formats.face_labels import unpack_labels
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
-from numerus.progress.next_tasks import TaskList, orders
-from numerus.progress.rates import Rate, rates
-from numerus.progress.standing import Standing, standing
-from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_throughputs, work_by_stage
+from numerus.surface.zones import ATTRIBUTE, ZonedMesh, zoned
 from numerus.words import natural
 
-
-class Answers:
-    """Everything folded from one state of the book, computed when first asked."""
-
-    def __init__(self, plans: Plans, history: History, now: datetime) -> None:
-        self.plans, self.history, self.now = plans, history, now
-
-    @property
-    def facts(self) -> list[Fact]:
-        return self.history.facts
-
-    @cached_property
-    def standing(self) -> Standing:
-        return standing(self.plans, self.history)
-
-    @cached_property
-    def rates(self) -> dict[str, Rate]:
-        return rates(self.facts, self.plans.army)
-
-    @cached_property
-    def work(self) -> dict[str, StageWork]:
-        return work_by_stage(self.plans, self.standing, self.rates)
-
-    @cached_property
-    def narrowest(self) -> StageThroughput | None:
-        return bottleneck(self.stage_throughputs)
-
-    @cached_property
-    def stage_throughputs(self) -> list[StageThroughput]:
-        return stage_throughputs(self.plans, self.standing, self.rates)
-
-    @cached_property
-    def forecast(self) -> Forecast | NumerusError:
-        try:
-            return forecast(self.plans, self.history, self.now, self.standing)
-        except NumerusError as error:
-            return error
-
-    @cached_property
-    def orders(self) -> TaskList:
-        return orders(self.plans, self.facts, self.standing, self.now)
+log = logging.getLogger(__name__)
 
 
 class Session(QObject):
@@ -87,6 +45,7 @@ class Session(QObject):
         self.book, self.clock = book, clock
         self.stage, self.unit_id, self.figure_id, self.part_id = "muster", "", "", ""
         self._meshes: dict[str, Mesh] = {}
+        self._labelled: dict[tuple[str, str], Mesh] = {}
         self.answers = Answers(Plans(), History(), clock())
         self._refresh()
 
@@ -226,6 +185,27 @@ class Session(QObject):
                 self._meshes[digest] = _nothing()
                 self.failed.emit(error)
         return self._meshes[digest]
+
+    def zoned(self, part: Part) -> ZonedMesh:
+        """A part's mesh with its zones; all unnamed where none are told, or their labels are not this mesh's."""
+        mesh, told = self.mesh(part.blob), self.plans.part_zones.get(part.id)
+        labels = None
+        if told is not None and self.book is not None:
+            try:
+                labels = unpack_labels(self.book.blob(told.labels), len(mesh.faces))
+            except NumerusError as error:
+                log.warning("zones of %s: %s", part.name, error.message)
+        return zoned(mesh, told.zones if told else (), labels)
+
+    def labelled_mesh(self, part: Part) -> Mesh:
+        """A part's mesh whose faces carry their zones with them."""
+        told = self.plans.part_zones.get(part.id)
+        key = part.blob, told.labels if told else ""
+        if key not in self._labelled:
+            found = self.zoned(part)
+            made = found.mesh.with_face_attribute(ATTRIBUTE, found.labels) if found.zones else found.mesh
+            self._labelled = {key: made}  # the part in hand is the only one that is changed
+        return self._labelled[key]
 
     def worked_out(self, key: str) -> bytes | None:
         """What the book keeps of earlier work."""

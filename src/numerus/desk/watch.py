@@ -31,14 +31,14 @@ class RunWatch(QObject):
         for run in self.session.answers.standing.runs.values():
             plate, machine = plans.plates.get(run.plate_id), plans.machines.get(run.machine_id)
             if run.state == "printing" and not run.paused and plate is not None and machine is not None:
-                seen += self._look_at(run, plate, link_for(plate, machine, run, plans.zone), machine)
+                seen += self._look_at(run, plate, link_for(plate, machine, run, plans.time_zone), machine)
         words = " ".join(description for _, description in seen)
         if seen and self.session.tell(words, [fact for fact, _ in seen]):
             self.told.emit(words)
 
     def _look_at(self, run: RunRecord, plate: Plate, link: MachineLink, machine: Machine) -> list[tuple[Fact, str]]:
         """What happened, if anything did, as the journal keeps it and in words."""
-        now, zone = self.session.clock(), self.session.plans.zone
+        now, zone = self.session.clock(), self.session.plans.time_zone
         done = run.minutes_at(now, zone)
         reading = link.reading(done)
         if reading.state == "printing":

@@ -36,7 +36,7 @@ class Way:
     description: str
     machine_min: float
     hands_min: float
-    cost: float
+    pence: int
     days: float
     chance: float
     worth: float
@@ -98,8 +98,8 @@ def _again(hurt: Hurt, key: str, spares: int) -> Way:
     chance = 1 - hurt.fails ** (1 + spares)
     words = "Print it again" if not spares else f"Print it again with {spares} spare{'s' if spares > 1 else ''}"
     ride = ", riding along" if hurt.rides else ""
-    hands, cost = AGAIN_MIN * (1 + 0.25 * spares), ml / 1000 * hurt.resin.price_per_l
-    return replace(_way(hurt, key, words + ride, machine, hands, cost, hurt.days_to_next, chance), spares=spares)
+    hands, pence = AGAIN_MIN * (1 + 0.25 * spares), ml / 1000 * hurt.resin.pence_per_l
+    return replace(_way(hurt, key, words + ride, machine, hands, pence, hurt.days_to_next, chance), spares=spares)
 
 
 SAYS = {
@@ -111,16 +111,16 @@ SAYS = {
 def _kept(hurt: Hurt, key: str, chance: float) -> Way:
     missing = 1 - hurt.height_mm / max(hurt.part.pose.height_mm if hurt.part.pose else 1.0, hurt.height_mm, 1.0)
     printed = key == END
-    cost = hurt.part.volume_ml * missing / 1000 * hurt.resin.price_per_l if printed else 0.0
-    return _way(hurt, key, SAYS[key], 0.0, HANDS_MIN[key], cost, hurt.days_to_next if printed else 0.0, chance)
+    pence = hurt.part.volume_ml * missing / 1000 * hurt.resin.pence_per_l if printed else 0.0
+    return _way(hurt, key, SAYS[key], 0.0, HANDS_MIN[key], pence, hurt.days_to_next if printed else 0.0, chance)
 
 
 def _way(
-    hurt: Hurt, key: str, description: str, machine: float, hands: float, cost: float, days: float, chance: float
+    hurt: Hurt, key: str, description: str, machine: float, hands: float, pence: float, days: float, chance: float
 ) -> Way:
     late = LATE_DAY_MIN * max(days - max(hurt.slack_days, 0.0), 0.0)
     worth = (hands + MACHINE_WORTH * machine + late) / max(chance, 0.05) + WORSE_MIN.get(key, 0.0)
-    return Way(key, description, machine, hands, cost, days, chance, worth)
+    return Way(key, description, machine, hands, round(pence), days, chance, worth)
 
 
 def repair_record(facts: Iterable[Fact]) -> dict[str, tuple[int, int]]:

@@ -33,7 +33,7 @@ WEEKEND = Day(180, 14 * 60, ((8 * 60, 23 * 60),))
 class Army:
     """The army, when it must be ready and the time there is; ``week`` begins with Monday.
 
-    ``days``: single days that are not like their weekday, away or up late. ``zone``: the time zone's name, "" for the
+    ``days``: single days that are not like their weekday, away or up late. ``time_zone``: the time zone's name, "" for the
     computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once.
     """
 
@@ -44,10 +44,10 @@ class Army:
     evenings_kept: float = 0.8
     currency: str = "£"
     scheme_id: str = ""
-    solvent_price_per_l: float = 6.0
-    power_price_per_kwh: float = 0.3
+    solvent_pence_per_l: int = 600
+    power_pence_per_kwh: float = 30.0  # a tariff, not a sum: it may be a fraction
     days: tuple[tuple[date, Day], ...] = ()
-    zone: str = ""
+    time_zone: str = ""
     tub_parts: int = 24
     lamp_parts: int = 12
     likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
@@ -85,6 +85,7 @@ class Unit:
     """Figures that fight together. ``mark`` names the sign it is drawn by; ``level`` where painting stops.
 
     ``wanted``: part id -> in how many figures; ``spares``: part id -> how many to print besides what figures need.
+    ``apart``: slots whose parts are painted before they are glued on.
     """
 
     id: str
@@ -94,11 +95,12 @@ class Unit:
     kit_id: str
     mark: str = "hat"
     level: str = "good"
-    bought_price: float = 0.0
+    bought_pence: int = 0
     slots: tuple[str, ...] = ("base", "legs", "torso", "head", "left arm", "right arm", "back")
     rules: tuple[BuildRule, ...] = ()
     wanted: dict[str, int] = field(default_factory=dict)
     spares: dict[str, int] = field(default_factory=dict)
+    apart: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True)

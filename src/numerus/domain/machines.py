@@ -58,7 +58,7 @@ class Resin:
     id: str
     name: str
     density_g_per_ml: float = 1.1
-    price_per_l: float = 28.0
+    pence_per_l: int = 2800
     reach_mm: float = 0.3
     cling_share: float = 0.10
     pull_n_per_mm2: float = 0.03  # at a lift of one millimetre a second

@@ -14,6 +14,6 @@ class Paint:
     maker: str
     colour: str
     ml: float | None
-    price: float = 3.0
+    price_pence: int = 300
     pot_ml: float = 18.0
     opacity: float = 0.8

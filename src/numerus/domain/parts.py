@@ -6,7 +6,7 @@ import re
 from dataclasses import dataclass
 from datetime import date
 
-from numerus.domain.poses import BrushDab, Draft, Pose
+from numerus.domain.poses import Draft, Pose
 
 
 @dataclass(frozen=True)
@@ -39,7 +39,7 @@ class Kit:
     id: str
     name: str
     source: str = ""
-    price: float = 0.0
+    price_pence: int = 0
     licence: str = "unknown"
     got: date | None = None
     remarks: str = ""
@@ -53,7 +53,7 @@ class Part:
     ``thinnest_mm``: its thinnest wall (0 where none was measured); ``hair_mm2`` and ``weak_mm2``: surface of walls that
     hardly print and of walls that do not survive play. ``needed``: False for what no build wants (copies, doubles).
     ``original``: the mesh as it came, where ``blob`` was mended, cut or thickened. ``doubt``: 0..1 of its slot.
-    ``strokes``: what was brushed onto it for posing; ``draft``: the pose being worked on; ``others``: poses it may lie in, too,
+    ``draft``: the pose being worked on; ``others``: poses it may lie in, too,
     where a plate is better for it.
     """
 
@@ -72,8 +72,6 @@ class Part:
     unit: str
     unit_mm: float = 1.0
     problems: tuple[tuple[str, str], ...] = ()
-    zones: tuple[str, ...] = ()
-    zone_cm2: tuple[float, ...] = ()
     thumbnail: str = ""
     pose: Pose | None = None
     thinnest_mm: float = 0.0
@@ -82,7 +80,6 @@ class Part:
     needed: bool = True
     original: str = ""
     doubt: float = 0.0
-    strokes: tuple[BrushDab, ...] = ()
     draft: Draft | None = None
     others: tuple[Pose, ...] = ()
 

@@ -10,8 +10,12 @@ from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.paints import Paint
 from numerus.domain.parts import Kit, Part
 from numerus.domain.plates import Placed, Plate, Run
-from numerus.domain.poses import Pose
+from numerus.domain.poses import BrushDab, BrushStroke, Pose
 from numerus.domain.recipes import Scheme
+from numerus.domain.zones import PartZones, Zone
+
+LEAST_ZONE_CM2 = 0.01  # less of a zone on a part is a stray face
+NAMED_SHARE = 0.99  # of a part's skin; what is left beyond that is edges of faces
 
 
 @dataclass(frozen=True)
@@ -30,6 +34,9 @@ class Plans:
     bottles: Mapping[str, Bottle] = field(default_factory=dict)
     paints: Mapping[str, Paint] = field(default_factory=dict)
     schemes: Mapping[str, Scheme] = field(default_factory=dict)
+    zones: Mapping[str, Zone] = field(default_factory=dict)
+    part_zones: Mapping[str, PartZones] = field(default_factory=dict)
+    brush_strokes: Mapping[str, BrushStroke] = field(default_factory=dict)
 
     def units_in_order(self) -> list[Unit]:
         return sorted(self.units.values(), key=lambda u: u.order)
@@ -38,18 +45,35 @@ class Plans:
         return sorted((f for f in self.figures.values() if f.unit_id == unit_id), key=lambda f: f.order)
 
     def zone_areas_cm2(self, figure: Figure) -> dict[str, float]:
-        """Painted materials of a figure and their area in cm², over all its parts."""
+        """Zones of a figure, by id, and their area in cm², over all its parts."""
         areas: dict[str, float] = {}
         for part_id in figure.build.values():
-            part = self.parts.get(part_id)
-            for zone, area in zip(part.zones, part.zone_cm2, strict=True) if part else ():
-                areas[zone] = areas.get(zone, 0.0) + area
+            told = self.part_zones.get(part_id)
+            for zone, area in zip(told.zones, told.area_cm2, strict=True) if told else ():
+                if area > LEAST_ZONE_CM2:
+                    areas[zone] = areas.get(zone, 0.0) + area
         return areas
 
+    def unnamed_parts(self, figure: Figure) -> list[str]:
+        """Ids of the figure's parts with skin that belongs to no zone yet."""
+        parts = [self.parts[i] for i in dict.fromkeys(figure.build.values()) if i in self.parts]
+        named = {p.id: sum(z.area_cm2) if (z := self.part_zones.get(p.id)) else 0.0 for p in parts}
+        return [p.id for p in parts if named[p.id] < NAMED_SHARE * p.surface_cm2]
+
+    def zone_name(self, zone_id: str) -> str:
+        found = self.zones.get(zone_id)
+        return found.name if found else zone_id
+
+    def dabs_of(self, part_id: str) -> tuple[BrushDab, ...]:
+        """What was brushed onto a part as it is now, the oldest first."""
+        part = self.parts.get(part_id)
+        own = [s for s in self.brush_strokes.values() if part and s.part_id == part_id and s.blob == part.blob]
+        return tuple(dab for stroke in sorted(own, key=lambda s: s.order) for dab in stroke.dabs)
+
     @property
-    def zone(self) -> str:
+    def time_zone(self) -> str:
         """The time zone hours are told in, "" for the computer's own."""
-        return self.army.zone if self.army else ""
+        return self.army.time_zone if self.army else ""
 
     @property
     def scheme(self) -> Scheme | None:

@@ -12,12 +12,25 @@ DAB_KINDS = ("show", "hide", "keep off", "hold")
 class BrushDab:
     """A dab of the brush on a part, in the part's own coordinates: what it says of the skin within ``radius_mm``.
 
-    ``kind`` one of STROKES: seen by everyone, seen by no one, no tip here, a tip here.
+    ``kind`` one of DAB_KINDS: seen by everyone, seen by no one, no tip here, a tip here.
     """
 
     kind: str
     at: Point
     radius_mm: float
+
+
+@dataclass(frozen=True)
+class BrushStroke:
+    """One stroke of the posing brush over a part, as dabs in order. ``blob``: the mesh it was brushed on; on another it counts
+    no more. ``order``: where it stands among the part's strokes; a later one replaces an earlier one.
+    """
+
+    id: str
+    part_id: str
+    blob: str
+    order: int
+    dabs: tuple[BrushDab, ...]
 
 
 @dataclass(frozen=True)

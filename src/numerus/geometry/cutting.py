@@ -7,7 +7,7 @@ piercing the surface, and which planes make a short seam.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any
 
 import numpy as np
@@ -96,14 +96,14 @@ def mesh_of(solid: Any) -> Mesh:
     return Mesh(np.asarray(made.vert_properties, float)[:, :3].copy(), np.asarray(made.tri_verts, np.int32))
 
 
-def zones_from(mesh: Mesh, original: Mesh) -> Mesh:
-    """The mesh with each corner's painted zone taken from the nearest corner of the original."""
+def attributes_from(mesh: Mesh, original: Mesh) -> Mesh:
+    """The mesh with what is known of the original's faces, each face told as the nearest of those; one that has its own stays."""
     from scipy.spatial import cKDTree
 
-    if not len(original.zones) or not len(mesh.vertices):
+    if not original.face_attributes or mesh.face_attributes or not len(mesh.faces):
         return mesh
-    nearest = cKDTree(original.vertices).query(mesh.vertices)[1]
-    return Mesh(mesh.vertices, mesh.faces, original.zones[nearest])
+    nearest = cKDTree(original.triangles.mean(axis=1)).query(mesh.triangles.mean(axis=1))[1]
+    return replace(mesh, face_attributes={name: a[nearest] for name, a in original.face_attributes.items()})
 
 
 def cut(mesh: Mesh, plane: Plane, key: KeyStyle | None = None) -> Cut:
@@ -124,7 +124,7 @@ def cut(mesh: Mesh, plane: Plane, key: KeyStyle | None = None) -> Cut:
         keys += made
         notes += [note] if note else []
     back = _back(turn, plane)
-    upper, lower = (zones_from(mesh_of(half.transform(back)), mesh) for half in (above, below))
+    upper, lower = (attributes_from(mesh_of(half.transform(back)), mesh) for half in (above, below))
     placed = tuple(Key(_at(back, k.place_mm), k.width_mm, k.depth_mm) for k in keys)
     play = whole - above.volume() - below.volume()
     return Cut(upper, lower, placed, float(section.area()), _length(section), float(play), tuple(dict.fromkeys(notes)))
@@ -240,7 +240,7 @@ def below_removed(mesh: Mesh, z_mm: float) -> Mesh:
     above = solid_of(mesh).trim_by_plane((0.0, 0.0, 1.0), z_mm)
     if above.is_empty() or z_mm <= mesh.bounds_mm[0, 2]:
         raise GeometryError("misses", "The plane leaves nothing, or nothing goes.", "Nothing was cut.")
-    return zones_from(mesh_of(above), mesh)
+    return attributes_from(mesh_of(above), mesh)
 
 
 def plugged(mesh: Mesh, place_mm: Sequence[float], radius_mm: float) -> Mesh:
@@ -254,7 +254,7 @@ def plugged(mesh: Mesh, place_mm: Sequence[float], radius_mm: float) -> Mesh:
     near = solid ^ Manifold.sphere(radius_mm, 48).translate(tuple(float(v) for v in place_mm))
     if near.is_empty():
         raise GeometryError("misses", "There is nothing at that place.", "Nothing was filled.")
-    return zones_from(mesh_of(solid + near.hull()), mesh)
+    return attributes_from(mesh_of(solid + near.hull()), mesh)
 
 
 @dataclass(frozen=True)

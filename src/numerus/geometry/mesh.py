@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from functools import cached_property
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -12,6 +14,7 @@ from numerus.geometry.kernels import kernel
 
 Floats = NDArray[np.float64]
 Ints = NDArray[np.int32]
+Attributes = Mapping[str, NDArray[Any]]
 
 
 def extremes(points: Floats) -> Floats:
@@ -23,13 +26,14 @@ def extremes(points: Floats) -> Floats:
 class Mesh:
     """Triangles over shared vertices, in millimetres unless a caller says otherwise.
 
-    ``vertices``: float64 (n, 3). ``faces``: int32 (m, 3), counter-clockwise seen from outside.
-    ``zones``: uint8 (n,), the painted material of each vertex, empty when unknown.
+    ``vertices``: float64 (n, 3). ``faces``: int32 (m, 3), counter-clockwise seen from outside. Attributes are arrays by name
+    with a row for each vertex, or each face; they go along when the mesh is copied, moved, or loses faces.
     """
 
     vertices: Floats
     faces: Ints
-    zones: NDArray[np.uint8] = field(default_factory=lambda: np.zeros(0, np.uint8))
+    vertex_attributes: Attributes = field(default_factory=dict)
+    face_attributes: Attributes = field(default_factory=dict)
 
     @cached_property
     def triangles(self) -> Floats:
@@ -83,6 +87,27 @@ class Mesh:
         """The same mesh without what was worked out from it, which is many times as large: for keeping hundreds."""
         return replace(self)
 
+    def with_vertices(self, vertices: Floats) -> Mesh:
+        """The same faces over other places of the vertices, float64 (n, 3)."""
+        return replace(self, vertices=np.ascontiguousarray(vertices))
+
+    def with_faces(self, faces: Ints) -> Mesh:
+        """The same faces with their corners named otherwise or turned about, int32 (m, 3)."""
+        return replace(self, faces=np.ascontiguousarray(faces))
+
+    def keeping(self, kept: NDArray[Any]) -> Mesh:
+        """Only some faces (a mask or numbers), over the same vertices."""
+        return replace(
+            self, faces=self.faces[kept], face_attributes={k: a[kept] for k, a in self.face_attributes.items()}
+        )
+
+    def with_face_attribute(self, name: str, values: NDArray[Any]) -> Mesh:
+        """``values``: a row for each face."""
+        return replace(self, face_attributes={**self.face_attributes, name: values})
+
+    def scaled(self, factor: float) -> Mesh:
+        return self.with_vertices(self.vertices * factor)
+
     def transformed(self, matrix: Floats) -> Mesh:
         """This mesh under a 4x4 affine matrix; a mirroring matrix also turns the faces, so outside stays outside."""
         vertices = self.vertices @ matrix[:3, :3].T + matrix[:3, 3]
@@ -124,14 +149,18 @@ def about_vertical(turn_deg: float) -> Floats:
 
 
 def merged(meshes: list[Mesh]) -> Mesh:
-    """All meshes as shells of one; zones are kept where every mesh has them."""
+    """All meshes as shells of one; attributes are kept where every mesh has them."""
     if not meshes:
         return Mesh(np.zeros((0, 3)), np.zeros((0, 3), np.int32))
     starts = np.cumsum([0] + [len(m.vertices) for m in meshes[:-1]])
     faces = np.concatenate([m.faces + start for m, start in zip(meshes, starts, strict=True)]).astype(np.int32)
-    zoned = all(len(m.zones) == len(m.vertices) for m in meshes)
-    zones = np.concatenate([m.zones for m in meshes]) if zoned else np.zeros(0, np.uint8)
-    return Mesh(np.concatenate([m.vertices for m in meshes]), faces, zones)
+    of_vertices, of_faces = _shared([m.vertex_attributes for m in meshes]), _shared([m.face_attributes for m in meshes])
+    return Mesh(np.concatenate([m.vertices for m in meshes]), faces, of_vertices, of_faces)
+
+
+def _shared(tables: list[Attributes]) -> Attributes:
+    names = set.intersection(*(set(t) for t in tables))
+    return {name: np.concatenate([t[name] for t in tables]) for name in sorted(names)}
 
 
 @kernel

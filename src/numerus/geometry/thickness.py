@@ -209,4 +209,4 @@ def _grown(mesh: Mesh, found: Thickness, to_mm: float, fade_mm: float, free: NDA
     need = np.minimum(to_mm - found.wall_mm[thin][nearest], to_mm) / 2
     vertices = mesh.vertices.copy()
     vertices[grow] += (need * share)[:, None] * mesh.vertex_normals[grow]
-    return Mesh(vertices, mesh.faces, mesh.zones)
+    return mesh.with_vertices(vertices)

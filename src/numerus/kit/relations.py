@@ -93,7 +93,7 @@ def _lying_supports(part: Shaped) -> tuple[Shaped, Supports | None]:
     """A part whose name speaks of supports, turned until it stands on them: some are saved lying."""
     for axis, flip in product(range(3), (np.eye(3), np.diag([1.0, -1, -1]))):
         turn = flip @ np.roll(np.eye(3), axis, axis=1)
-        turned = Mesh(part.mesh.vertices @ turn.T, part.mesh.faces, part.mesh.zones)
+        turned = part.mesh.with_vertices(part.mesh.vertices @ turn.T)
         found = supports_of(turned)
         if found is not None:
             return replace(part, mesh=turned), found

@@ -8,7 +8,6 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.domain.parts import Part
-from numerus.domain.zones import ZONES
 from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
@@ -44,15 +43,6 @@ def guess_slot(name: str) -> str:
     return next((slot for slot, hint in _HINTS if re.search(hint, words)), "extra")
 
 
-def zone_areas_cm2(mesh: Mesh) -> tuple[tuple[str, ...], tuple[float, ...]]:
-    """Which painted materials a part has and how much of each; an unzoned part is one zone, "coat"."""
-    if not len(mesh.zones):
-        return ("coat",), (round(float(mesh.areas_mm2.sum()) / 100, 3),)
-    area = np.bincount(mesh.zones[mesh.faces[:, 0]], mesh.areas_mm2, len(ZONES)) / 100
-    present = [i for i in range(len(ZONES)) if area[i] > 0.01]
-    return tuple(ZONES[i] for i in present), tuple(round(float(area[i]), 3) for i in present)
-
-
 @dataclass(frozen=True, eq=False)
 class Shaped:
     """A part to be compared with others: ``mesh`` in mm, whole shells turned right."""
@@ -66,7 +56,7 @@ def shaped(found: MeshFile, part_id: str) -> tuple[Shaped, Health]:
     """A file's mesh in mm, by the unit its numbers are probably in, and its health in its own numbers."""
     health, mesh = inspect(found.mesh, found.declared)
     factor = UNIT_FACTORS.get(health.unit, 1.0) if not found.declared else 1.0
-    return Shaped(part_id, found.name, Mesh(mesh.vertices * factor, mesh.faces, mesh.zones)), health
+    return Shaped(part_id, found.name, mesh.scaled(factor)), health
 
 
 def part_from_file(found: MeshFile, part_id: str, kit_id: str, blob: str = "") -> tuple[Part, Mesh]:
@@ -76,12 +66,11 @@ def part_from_file(found: MeshFile, part_id: str, kit_id: str, blob: str = "") -
 
 
 def part_of(name: str, health: Health, mesh: Mesh, part_id: str, kit_id: str, blob: str) -> Part:
-    zones, areas = zone_areas_cm2(mesh)
     walls = thickness(mesh)
     part = Part(
         part_id, kit_id, name, guess_slot(name), blob, health.triangles, health.extents_mm, round(health.volume_ml, 9),
         round(health.surface_cm2, 6), health.watertight, health.shells, health.holes, health.unit,
-        problems=tuple((p.code, p.text) for p in health.problems), zones=zones, zone_cm2=areas,
+        problems=tuple((p.code, p.text) for p in health.problems),
     )  # fmt: skip
     return with_walls(part, walls)
 
@@ -108,12 +97,11 @@ def remeasured(part: Part, mesh: Mesh, blob: str) -> Part:
 
 def rescaled(part: Part, mesh: Mesh, factor: float) -> tuple[Part, bytes]:
     """The part ``factor`` times as large, with everything measured on it; its pose is asked for again."""
-    bigger = Mesh(mesh.vertices * factor, mesh.faces, mesh.zones)
+    bigger = mesh.scaled(factor)
     x, y, z = (round(e * factor, 4) for e in part.extents_mm)
     changed = replace(
         part, extents_mm=(x, y, z), volume_ml=round(part.volume_ml * factor**3, 6),
         surface_cm2=round(part.surface_cm2 * factor**2, 3), unit="mm", unit_mm=part.unit_mm * factor,
-        zone_cm2=tuple(round(a * factor**2, 3) for a in part.zone_cm2),
         problems=tuple(p for p in part.problems if p[0] != "unit"), pose=None, others=(),
     )  # fmt: skip
     return with_walls(changed, thickness(bigger)), pack_mesh(bigger)

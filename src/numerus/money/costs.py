@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from typing import Protocol
 
 from numerus.domain.army import Figure
+from numerus.domain.money import shared_pence
 from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
@@ -15,8 +16,7 @@ from numerus.post.wash import clinging_ml
 from numerus.printing.runs.run_records import CopyState
 
 SOLVENT_L_PER_BATH_ML = 1.5 / 110.0  # litres of solvent spent per ml of resin washed into it
-GLOVES_PER_RUN = 0.25
-FILM_PER_RUN = 0.60
+GLOVES_PENCE_A_RUN, FILM_PENCE_A_RUN = 25.0, 60.0  # (default)
 
 
 class Done(Protocol):
@@ -33,18 +33,18 @@ class Done(Protocol):
 
 @dataclass(frozen=True)
 class Cost:
-    """Money by what it went to, and minutes of hands logged."""
+    """Whole pence by what they went to, and minutes of hands logged."""
 
-    kit: float
-    resin: float
-    washing: float
-    machine: float
-    paint: float
-    failures: float
+    kit: int
+    resin: int
+    washing: int
+    machine: int
+    paint: int
+    failures: int
     hands_min: float
 
     @property
-    def total(self) -> float:
+    def total(self) -> int:
         return self.kit + self.resin + self.washing + self.machine + self.paint + self.failures
 
     def __add__(self, other: Cost) -> Cost:
@@ -55,13 +55,16 @@ _NAMES = ("kit", "resin", "washing", "machine", "paint", "failures", "hands_min"
 NOTHING = Cost(0, 0, 0, 0, 0, 0, 0)
 
 
-def _kit_shares(plans: Plans) -> dict[str, float]:
-    """Price of each kit over the figures built from it."""
-    figures: dict[str, int] = {}
+def _kit_shares(plans: Plans) -> dict[str, int]:
+    """What each figure bears of its kit's price, pence by figure: together all of it."""
+    figures: dict[str, list[str]] = {}
     for figure in plans.figures.values():
-        kit = plans.units[figure.unit_id].kit_id
-        figures[kit] = figures.get(kit, 0) + 1
-    return {kit.id: kit.price / figures[kit.id] for kit in plans.kits.values() if figures.get(kit.id)}
+        figures.setdefault(plans.units[figure.unit_id].kit_id, []).append(figure.id)
+    shares: dict[str, int] = {}
+    for kit in plans.kits.values():
+        own = figures.get(kit.id, [])
+        shares.update(zip(own, shared_pence(kit.price_pence, len(own)) if own else (), strict=True))
+    return shares
 
 
 def _part_ml(plans: Plans, part_id: str) -> float:
@@ -74,48 +77,43 @@ def _part_ml(plans: Plans, part_id: str) -> float:
 
 def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Done) -> float:
     """Power, gloves and film of the runs, by each copy's share of its plate."""
-    price = plans.army.power_price_per_kwh if plans.army else 0.0
+    pence = plans.army.power_pence_per_kwh if plans.army else 0.0
     cost = 0.0
     for copy in copies:
         state = standing.copies.get(copy)
         plate = plans.plates.get(state.plate_id) if state else None
         machine = plans.machines.get(plate.machine_id) if plate else None
         if plate is not None and machine is not None:
-            run = plate.minutes / 60 * machine.power_w / 1000 * price + GLOVES_PER_RUN + FILM_PER_RUN
+            run = plate.minutes / 60 * machine.power_w / 1000 * pence + GLOVES_PENCE_A_RUN + FILM_PENCE_A_RUN
             cost += run / max(len(plate.placed), 1)
     return cost
 
 
 def figure_cost(
-    figure: Figure, plans: Plans, standing: Done, minutes: Mapping[str, float], kit_shares: dict[str, float]
+    figure: Figure, plans: Plans, standing: Done, minutes: Mapping[str, float], kit_shares: Mapping[str, int]
 ) -> Cost:
     """The cost of one figure when it is ready: what is spent, and what its plan will still spend."""
     parts = printed_slots(figure)
-    price = plans.resin.price_per_l / 1000
-    resin = sum(_part_ml(plans, p) for p in parts.values()) * price
+    pence = plans.resin.pence_per_l / 1000
+    resin = sum(_part_ml(plans, p) for p in parts.values()) * pence
     surface = sum(plans.parts[p].surface_cm2 for p in parts.values() if p in plans.parts)
-    solvent = clinging_ml(surface) * SOLVENT_L_PER_BATH_ML * (plans.army.solvent_price_per_l if plans.army else 0.0)
+    solvent = clinging_ml(surface) * SOLVENT_L_PER_BATH_ML * (plans.army.solvent_pence_per_l if plans.army else 0.0)
     failed = sum(
-        standing.copies[(figure.id, s)].failures * _part_ml(plans, p) * price
+        standing.copies[(figure.id, s)].failures * _part_ml(plans, p) * pence
         for s, p in parts.items()
         if (figure.id, s) in standing.copies
     )
     areas = plans.zone_areas_cm2(figure)
     stages = [(s, areas.get(s.zone, 0.0)) for s in standing.strokes_of(figure.id)]
     paint = sum(
-        ml * plans.paints[p].price / plans.paints[p].pot_ml
+        ml * plans.paints[p].price_pence / plans.paints[p].pot_ml
         for p, ml in paint_needed_ml(stages).items()
         if p in plans.paints
     )
     machine = _machine_share(plans, ((figure.id, s) for s in parts), standing)
+    kit = kit_shares.get(figure.id, 0)
     return Cost(
-        kit_shares.get(plans.units[figure.unit_id].kit_id, 0.0),
-        resin,
-        solvent,
-        machine,
-        paint,
-        failed,
-        minutes.get(figure.id, 0.0),
+        kit, round(resin), round(solvent), round(machine), round(paint), round(failed), minutes.get(figure.id, 0.0)
     )
 
 

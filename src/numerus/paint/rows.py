@@ -2,52 +2,66 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import replace
+from datetime import datetime
 
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
+from numerus.domain.zones import Zone
 from numerus.errors import PlanError
-from numerus.paint.scheme import TECHNIQUES
+from numerus.paint.techniques import TECHNIQUES
 
 COLUMNS = ("Zone", "Stroke", "Technique", "Mix", "Thinner", "Tool", "Minutes", "Dries min", "From level")
+ID = len(COLUMNS)
+"""Where a row keeps its step's id, behind what is shown; "" for a row that is new."""
 
 
-def to_rows(scheme: Scheme, rack: Mapping[str, Paint]) -> list[list[str]]:
+def to_rows(scheme: Scheme, rack: Mapping[str, Paint], zones: Mapping[str, Zone]) -> list[list[str]]:
     """Rows in the scheme's order; a mix reads ``Tallow coat 2 : Candle cream 1``."""
     return [
         [
-            r.zone,
-            s.name,
-            s.technique,
-            _mix_text(s, rack),
-            f"{s.thinner:g}",
-            s.tool,
-            f"{s.minutes:g}",
-            f"{s.dries_min:g}",
-            s.level,
+            zones[r.zone].name if r.zone in zones else r.zone, s.name, s.technique, _mix_text(s, rack), f"{s.thinner:g}",
+            s.tool, f"{s.minutes:g}", f"{s.dries_min:g}", s.level, s.id,
         ]
         for r in scheme.recipes
-        for s in r.strokes
-    ]
+        for s in r.steps
+    ]  # fmt: skip
 
 
-def _mix_text(stroke: RecipeStep, rack: Mapping[str, Paint]) -> str:
-    return " : ".join(f"{rack[p].name if p in rack else p} {parts:g}" for p, parts in stroke.mix)
+def _mix_text(step: RecipeStep, rack: Mapping[str, Paint]) -> str:
+    return " : ".join(f"{rack[p].name if p in rack else p} {parts:g}" for p, parts in step.mix)
 
 
-def from_rows(scheme: Scheme, rows: Sequence[Sequence[str]], rack: Mapping[str, Paint]) -> Scheme:
-    """The scheme with these strokes; rows of one zone make its recipe. Raises PlanError naming the row at fault."""
+def from_rows(
+    scheme: Scheme, rows: Sequence[Sequence[str]], rack: Mapping[str, Paint], zones: Mapping[str, Zone],
+    new_id: Callable[[], str], now: datetime,
+) -> tuple[Scheme, list[Zone]]:  # fmt: skip
+    """The scheme with these steps, and zones that were not there before; rows of one zone make its recipe.
+
+    A row keeps the id it came with, so that what was done of it stays done; a new row gets one and is told to be there since
+    ``now``. Raises PlanError naming the row at fault.
+    """
     by_name = {p.name.lower(): p.id for p in rack.values()}
-    recipes: dict[str, list[RecipeStep]] = {}
+    known = {z.name.lower(): z.id for z in zones.values()} | {r.zone.lower(): r.zone for r in scheme.recipes}
+    before = {s.id: s for r in scheme.recipes for s in r.steps}
+    made, recipes, taken = list[Zone](), dict[str, list[RecipeStep]](), set[str]()
     for number, row in enumerate(rows, 1):
-        recipes.setdefault(row[0].strip(), []).append(_stroke(number, row, by_name))
-    return replace(scheme, recipes=tuple(Recipe(zone, tuple(strokes)) for zone, strokes in recipes.items()))
+        step = _step(number, row, by_name)
+        zone = row[0].strip()
+        if zone.lower() not in known:
+            made.append(Zone(new_id(), zone, len(zones) + len(made)))
+            known[zone.lower()] = made[-1].id
+        kept = step.id in before and step.id not in taken
+        step = replace(step, since=before[step.id].since) if kept else replace(step, id=new_id(), since=now)
+        taken.add(step.id)
+        recipes.setdefault(known[zone.lower()], []).append(step)
+    return replace(scheme, recipes=tuple(Recipe(zone, tuple(steps)) for zone, steps in recipes.items())), made
 
 
-def _stroke(number: int, row: Sequence[str], by_name: Mapping[str, str]) -> RecipeStep:
-    zone, name, technique, mix, thinner, tool, minutes, dries, level = (cell.strip() for cell in row)
+def _step(number: int, row: Sequence[str], by_name: Mapping[str, str]) -> RecipeStep:
+    zone, name, technique, mix, thinner, tool, minutes, dries, level = (cell.strip() for cell in row[:ID])
     if not zone or technique not in TECHNIQUES or level not in LEVELS:
         raise PlanError(
             "bad-row",
@@ -59,7 +73,10 @@ def _stroke(number: int, row: Sequence[str], by_name: Mapping[str, str]) -> Reci
         raise PlanError("bad-row", f"Row {number}: thinner, minutes and drying are numbers.") from error
     if min(numbers) < 0 or numbers[1] <= 0:
         raise PlanError("bad-row", f"Row {number}: a stroke takes some minutes, and nothing is below zero.")
-    return RecipeStep(name, technique, _mix(number, mix, by_name), numbers[0], tool, numbers[1], numbers[2], level)
+    step_id = row[ID] if len(row) > ID else ""
+    return RecipeStep(
+        step_id, name, technique, _mix(number, mix, by_name), numbers[0], tool, numbers[1], numbers[2], level
+    )
 
 
 def _mix(number: int, text: str, by_name: Mapping[str, str]) -> tuple[tuple[str, float], ...]:

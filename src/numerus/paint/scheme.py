@@ -10,56 +10,34 @@ from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
+from numerus.paint.techniques import TECHNIQUES
 
-# ml of mixed paint on a cm² of surface, by technique: thickness of the coat and what stays in brush, cup and palette.
-ML_PER_CM2 = {
-    "spray": 0.020,
-    "base": 0.015,
-    "wash": 0.012,
-    "layer": 0.009,
-    "dry-brush": 0.006,
-    "edge": 0.003,
-    "glaze": 0.007,
-    "varnish": 0.018,
-}
-COVERS = {
-    "spray": 1.0,
-    "base": 1.0,
-    "wash": 1.0,
-    "layer": 0.7,
-    "dry-brush": 0.5,
-    "edge": 0.15,
-    "glaze": 0.4,
-    "varnish": 1.0,
-}
-SETUP_MIN = {"spray": 10.0}  # loading and cleaning the airbrush, once for the batch
-TECHNIQUES = tuple(ML_PER_CM2)
 WASTE = 1.25  # what dries on the palette
 NEAR_DELTA_E = 12.0  # beyond this a stand-in is another colour
+LEAST_BORDER_MM = 2.0
 SAME_VALUE = 4.0  # L* apart below which two zones melt into one at table distance
 
 
 @dataclass(frozen=True)
 class Stroke:
-    """One step of a recipe on one zone of a figure, in the scheme's order: the zone and the step's number within it."""
+    """One step of a recipe on one zone of a figure, in the scheme's order. ``key``: what the journal calls it."""
 
     zone: str
-    number: int
     step: RecipeStep
 
     @property
     def key(self) -> str:
-        return f"{self.zone}/{self.number}"
+        return self.step.id
 
 
 def strokes_for(scheme: Scheme, zones: Iterable[str], level: str) -> list[Stroke]:
     """Every stroke a figure with these zones gets at this level, zone after zone."""
     wanted, rank = set(zones), LEVELS.index(level)
     return [
-        Stroke(recipe.zone, number, step)
+        Stroke(recipe.zone, step)
         for recipe in scheme.recipes
         if recipe.zone in wanted
-        for number, step in enumerate(recipe.strokes)
+        for step in recipe.steps
         if LEVELS.index(step.level) <= rank
     ]
 
@@ -74,25 +52,12 @@ def mix_colour(stroke: RecipeStep, rack: Mapping[str, Paint]) -> str:
     return mixed([rack[p].colour for p, _ in stroke.mix], [parts for _, parts in stroke.mix])
 
 
-# Share of a zone's area a technique is seen on from afar, where opaque: a wash lies in the recesses, edges on the ridges.
-SEEN = {
-    "spray": 1.0,
-    "base": 1.0,
-    "wash": 0.45,
-    "layer": 0.7,
-    "dry-brush": 0.4,
-    "edge": 0.12,
-    "glaze": 0.35,
-    "varnish": 0.0,
-}
-
-
 def zone_colour(recipe: Recipe, rack: Mapping[str, Paint]) -> str:
     """What a zone looks like from afar: each stroke covers a share of what lay there before."""
     seen: str | None = None
-    for stroke in recipe.strokes:
-        colour = mix_colour(stroke, rack)
-        hides = SEEN[stroke.technique] * max(rack[p].opacity for p, _ in stroke.mix)
+    for step in recipe.steps:
+        colour = mix_colour(step, rack)
+        hides = TECHNIQUES[step.technique].seen * max(rack[p].opacity for p, _ in step.mix)
         seen = colour if seen is None else side_by_side([seen, colour], [1 - hides, hides])
     return seen or "#888888"
 
@@ -101,8 +66,8 @@ def paint_needed_ml(strokes: Iterable[tuple[Stroke, float]]) -> dict[str, float]
     """ml of each paint for strokes on the given zone areas (stroke, cm²); thinner is not counted."""
     need: dict[str, float] = {}
     for stroke, area_cm2 in strokes:
-        step = stroke.step
-        volume = area_cm2 * COVERS[step.technique] * ML_PER_CM2[step.technique] * WASTE
+        step, how = stroke.step, TECHNIQUES[stroke.step.technique]
+        volume = area_cm2 * how.covers * how.ml_per_cm2 * WASTE
         total = sum(parts for _, parts in step.mix) + step.thinner
         for paint, parts in step.mix:
             need[paint] = need.get(paint, 0.0) + volume * parts / total
@@ -167,18 +132,10 @@ def values(scheme: Scheme, rack: Mapping[str, Paint]) -> dict[str, float]:
     return {r.zone: float(lab_of(rgb_of(zone_colour(r, rack)))[0]) for r in scheme.recipes}
 
 
-NEIGHBOURS = (
-    ("coat", "brass"),
-    ("coat", "skin"),
-    ("coat", "scarf"),
-    ("coat", "leather"),
-    ("hat", "iron"),
-    ("wood", "iron"),
-    ("wood", "feathers"),
-)
-
-
-def low_contrast_pairs(found: Mapping[str, float]) -> list[LowContrastPair]:
-    """Neighbouring zones that melt, worst first."""
-    near = [LowContrastPair(a, b, abs(found[a] - found[b])) for a, b in NEIGHBOURS if a in found and b in found]
+def low_contrast_pairs(
+    found: Mapping[str, float], borders_mm: Mapping[tuple[str, str], float]
+) -> list[LowContrastPair]:
+    """Zones that border on each other for more than ``LEAST_BORDER_MM`` and melt, worst first."""
+    touching = [pair for pair, mm in borders_mm.items() if mm > LEAST_BORDER_MM]
+    near = [LowContrastPair(a, b, abs(found[a] - found[b])) for a, b in touching if a in found and b in found]
     return sorted((m for m in near if m.apart < SAME_VALUE), key=lambda m: m.apart)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, field
+from datetime import datetime
 
 from numerus.domain.journal import (
     BathChanged,
@@ -23,7 +24,8 @@ _TOLD_WHOLE = (BathChanged, PartOutcome, RunEnded, RunPaused, RunResumed, RunSta
 
 @dataclass
 class History:
-    """Runs, the steps done and minutes spent on each figure there ever was, what was carried into the baths.
+    """Runs, the steps done and minutes spent on each figure there ever was, the last finishing step of each, what was carried into
+    the baths.
 
     ``facts``: the entries that count, in order, but for old ones that the rest tells whole (``settle``).
     """
@@ -31,6 +33,7 @@ class History:
     runs: RunFold = field(default_factory=RunFold)
     steps: dict[str, set[tuple[str, str]]] = field(default_factory=dict)
     hands: dict[str, float] = field(default_factory=dict)
+    finished_at: dict[str, datetime] = field(default_factory=dict)
     carried: Carried = field(default_factory=Carried)
     facts: list[Fact] = field(default_factory=list)
 
@@ -46,7 +49,7 @@ class History:
         self.runs.take(new)
         self.carried.take(new)
         hands, steps = self.hands, self.steps
-        for _, event, _, figures, minutes, _ in new:
+        for at, event, _, figures, minutes, _ in new:
             if figures:
                 share = minutes / len(figures)
                 done = (event.stage, event.key) if isinstance(event, StepDone) else None
@@ -54,6 +57,8 @@ class History:
                     hands[figure] = hands.get(figure, 0.0) + share
                     if done is not None:
                         steps.setdefault(figure, set()).add(done)
+                        if done[0] == "finish":
+                            self.finished_at[figure] = max(at, self.finished_at.get(figure, at))
 
     def settle(self) -> None:
         """Let go of the entries so far that runs, steps, hands and baths tell whole."""

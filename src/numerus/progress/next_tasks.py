@@ -114,7 +114,9 @@ def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
 def busy_until(plans: Plans, standing: Standing, now: datetime) -> dict[str, datetime]:
     """When the machines that print will be done."""
     return {
-        run.machine_id: later(now, plans.plates[run.plate_id].minutes - run.minutes_at(now, plans.zone), plans.zone)
+        run.machine_id: later(
+            now, plans.plates[run.plate_id].minutes - run.minutes_at(now, plans.time_zone), plans.time_zone
+        )
         for run in standing.runs.values()
         if run.state == "printing" and run.plate_id in plans.plates
     }
@@ -186,7 +188,7 @@ def painting_block_orders(blocks: Sequence[PaintBlock], plans: Plans, until: dat
         )
         orders.append(
             Task(
-                f"{stroke.name} on {block.stroke.zone}, {who}",
+                f"{stroke.name} on {plans.zone_name(block.stroke.zone)}, {who}",
                 minutes,
                 f"{stroke.technique}, {paints}",
                 "paint",
@@ -249,20 +251,20 @@ def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
     found: list[Task] = []
     for unit in plans.units_in_order():
         if plans.scheme is not None:
-            found += _finishing(plans, plans.scheme, unit, standing.at("finish", unit.id), now)
+            found += _finishing(plans.scheme, unit, standing.at("finish", unit.id), now)
             found += _priming(plans.scheme, unit, standing.at("prime", unit.id), now)
         found += [_building(unit, f.figure, now) for f in standing.at("build", unit.id)]
     return found
 
 
-def _finishing(plans: Plans, scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
+def _finishing(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
     found = []
-    for name, minutes, dries in scheme.finish:
-        ids = [f.figure.id for f in here if _first_left(f, plans) == name]
+    for wanted in scheme.finish:
+        ids = [f.figure.id for f in here if f.finish_left[:1] == [wanted]]
         if ids:
-            facts = tuple(step("finish", (i,), minutes, now, name) for i in ids)
-            detail = f"{counted(len(ids), 'figure')}, dries {dries:.0f} min"
-            found.append(Task(f"{name}, {unit.name}", minutes * len(ids), detail, "finish", (), facts))
+            facts = tuple(step("finish", (i,), wanted.minutes, now, wanted.id) for i in ids)
+            detail = f"{counted(len(ids), 'figure')}, dries {wanted.dries_min:.0f} min"
+            found.append(Task(f"{wanted.name}, {unit.name}", wanted.minutes * len(ids), detail, "finish", (), facts))
     return found
 
 
@@ -275,16 +277,10 @@ def _priming(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: dateti
 
 
 def _building(unit: Unit, figure: Figure, now: datetime) -> Task:
-    minutes = sum(s.minutes for s in build_plan(list(figure.build)))
+    minutes = sum(s.minutes for s in build_plan(list(figure.build), unit.apart))
     detail = f"{unit.name}: {counted(len(figure.build), 'part')}, dry fit first"
     fact = step("build", (figure.id,), minutes, now)
     return Task(f"Build {figure.name}", minutes, detail, "build", ("Glue, files, putty",), (fact,))
-
-
-def _first_left(figure: FigureStanding, plans: Plans) -> str:
-    return next(
-        (name for name, _, _ in (plans.scheme.finish if plans.scheme else ()) if name not in figure.finished), ""
-    )
 
 
 def _desk_work(standing: Standing) -> list[Task]:

@@ -2,10 +2,13 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from datetime import datetime
 
 from numerus.domain.army import Figure, Unit
 from numerus.domain.plans import Plans
+from numerus.domain.recipes import FinishStep, RecipeStep
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
@@ -25,7 +28,9 @@ _STAGE_OF_COPY = {
 
 @dataclass(frozen=True)
 class FigureStanding:
-    """One figure: its stage, what is done of it in words, and its strokes."""
+    """One figure: its stage, what is done of it in words, its strokes and finishing steps; what was ``painted`` and ``finished``, by
+    the ids of steps.
+    """
 
     figure: Figure
     unit: Unit
@@ -34,11 +39,16 @@ class FigureStanding:
     strokes: tuple[Stroke, ...]
     painted: frozenset[str]
     finished: frozenset[str]
+    finish: tuple[FinishStep, ...] = ()
     failures: int = 0
 
     @property
     def number(self) -> int:
         return NUMBER[self.stage]
+
+    @property
+    def finish_left(self) -> list[FinishStep]:
+        return [step for step in self.finish if step.id not in self.finished]
 
     @property
     def next_strokes(self) -> list[Stroke]:
@@ -74,23 +84,36 @@ def standing(plans: Plans, history: History) -> Standing:
     figures = {}
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):
-            figures[figure.id] = _stand(figure, unit, plans, copies, history.steps.get(figure.id, set()))
+            figures[figure.id] = _stand(figure, unit, plans, copies, history)
     return Standing(figures, copies, records, {f: history.hands.get(f, 0.0) for f in plans.figures})
 
 
-def _stand(
-    figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], done: set[tuple[str, str]]
-) -> FigureStanding:
+def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], history: History) -> FigureStanding:
+    done, last = history.steps.get(figure.id, set()), history.finished_at.get(figure.id)
     scheme = plans.scheme
-    strokes = tuple(strokes_for(scheme, plans.zone_areas_cm2(figure), unit.level)) if scheme else ()
+    wanted = strokes_for(scheme, plans.zone_areas_cm2(figure), unit.level) if scheme else []
+    strokes = tuple(s for s in wanted if _was_there(s.step, last))
     painted = frozenset(key for stage, key in done if stage == "stroke")
     finished = frozenset(key for stage, key in done if stage == "finish")
+    finish = _asked(scheme.finish if scheme else (), finished, last)
     steps = {stage for stage, _ in done}
     stage, detail = _made_stage(figure, unit, plans, copies)
+    found = FigureStanding(figure, unit, stage, detail, strokes, painted, finished, finish)
     if stage == "build" and "build" in steps:
-        stage, detail = _painted_stage(scheme, strokes, painted, finished, "prime" in steps)
+        stage, detail = _painted_stage(found, plans, "prime" in steps)
     failures = sum(c.failures for (f, _), c in copies.items() if f == figure.id)
-    return FigureStanding(figure, unit, stage, detail, strokes, painted, finished, failures)
+    return replace(found, stage=stage, detail=detail, failures=failures)
+
+
+def _was_there(step: RecipeStep | FinishStep, last: datetime | None) -> bool:
+    """Whether a step is asked of a figure whose last finishing step was then: what came later does not send it back."""
+    return last is None or step.since is None or step.since <= last
+
+
+def _asked(finish: Sequence[FinishStep], finished: frozenset[str], last: datetime | None) -> tuple[FinishStep, ...]:
+    """The finishing steps of a figure; those put into the scheme after it was ready are not asked of it."""
+    earlier = tuple(step for step in finish if _was_there(step, last))
+    return earlier if last is not None and all(step.id in finished for step in earlier) else tuple(finish)
 
 
 def _made_stage(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState]) -> tuple[str, str]:
@@ -115,17 +138,16 @@ def _made_stage(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, Cop
     ], f"{behind} {words[state.state]}" if state.state != "cured" else "all parts cured"
 
 
-def _painted_stage(
-    scheme: object, strokes: tuple[Stroke, ...], painted: frozenset[str], finished: frozenset[str], primed: bool
-) -> tuple[str, str]:
+def _painted_stage(found: FigureStanding, plans: Plans, primed: bool) -> tuple[str, str]:
     if not primed:
         return "prime", "built"
-    done = sum(s.key in painted for s in strokes)
-    if done < len(strokes):
-        return "paint", f"{done} of {len(strokes)} strokes"
-    steps = [name for name, _, _ in getattr(scheme, "finish", ())]
-    left = [name for name in steps if name not in finished]
-    return ("finish", f"{left[0].lower()} left") if left else ("ready", "ready")
+    done = sum(s.key in found.painted for s in found.strokes)
+    if done < len(found.strokes):
+        return "paint", f"{done} of {len(found.strokes)} strokes"
+    if plans.scheme is not None and not found.finished and (unnamed := plans.unnamed_parts(found.figure)):
+        return "paint", f"{plans.parts[unnamed[0]].label}: zones not named"
+    left = found.finish_left
+    return ("finish", f"{left[0].name.lower()} left") if left else ("ready", "ready")
 
 
 def furthest_stage_share(standings: list[FigureStanding]) -> list[float]:

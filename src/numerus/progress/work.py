@@ -68,15 +68,14 @@ def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) ->
     printed = printed_slots(figure.figure)
     scheme = plans.scheme
     unposed = sum(1 for p in printed.values() if p in plans.parts and plans.parts[p].pose is None)
-    finish = [(name, minutes) for name, minutes, _ in scheme.finish] if scheme else []
     raw = {
         "sort": SORT_MIN if figure.stage == "sort" else 0.0,
         "pose": POSE_MIN_PER_PART * unposed * 0.2,
         "plate": PLATE_MIN,
-        "build": sum(s.minutes for s in build_plan(list(figure.figure.build))),
+        "build": sum(s.minutes for s in build_plan(list(figure.figure.build), figure.unit.apart)),
         "prime": scheme.prime_minutes if scheme else 0.0,
         "paint": sum(s.step.minutes for s in figure.next_strokes),
-        "finish": sum(m for name, m in finish if name not in figure.finished),
+        "finish": sum(step.minutes for step in figure.finish_left),
     }
     return {
         stage: minutes * (rate[GROUP_OF[stage]].factor if stage in GROUP_OF else 1.0)

@@ -78,7 +78,7 @@ class Hours:
 
 
 def hours_of(army: Army, since: datetime, days: int = 240) -> Hours:
-    return Hours(home_windows(army, since, days), army.zone)
+    return Hours(home_windows(army, since, days), army.time_zone)
 
 
 def _at(day: date, minute: int) -> datetime:

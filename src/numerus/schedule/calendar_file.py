@@ -43,7 +43,7 @@ def calendar_of(
 
 
 def _event(uid: str, title: str, start: datetime, end: datetime, description: str, army: Army, now: datetime) -> Event:
-    event, zone = Event(), ZoneInfo(army.zone) if army.zone else None
+    event, zone = Event(), ZoneInfo(army.time_zone) if army.time_zone else None
     event.add("uid", f"{uid}@numerus")
     event.add("summary", title)
     event.add("dtstart", start.replace(tzinfo=zone, microsecond=0))

@@ -13,7 +13,8 @@ from dataclasses import dataclass
 from datetime import datetime, timedelta
 
 from numerus.errors import PlanError
-from numerus.paint.scheme import SETUP_MIN, Stroke
+from numerus.paint.scheme import Stroke
+from numerus.paint.techniques import TECHNIQUES
 from numerus.schedule.attendance import Window
 
 WAIT = timedelta(minutes=15)  # hands do not stand idle longer than this inside a block
@@ -95,7 +96,7 @@ def batch_line(
     left = {s.key: [f for f in figures if (f, s.key) not in done] for s in strokes}
     clock, blocks = _Clock(windows, windows[0].start), []
     for stroke in (s for s in strokes if left[s.key]):
-        if stroke.step.minutes * factor + SETUP_MIN.get(stroke.step.technique, 0.0) > longest:
+        if stroke.step.minutes * factor + TECHNIQUES[stroke.step.technique].setup_min > longest:
             raise PlanError(
                 "no-time", f"{stroke.step.name} takes longer than any evening.", "Set more hobby time aside."
             )
@@ -131,7 +132,7 @@ def _work(
 ) -> PaintBlock:
     """Paint the stage on all figures left, as far as the evening goes."""
     minutes = stroke.step.minutes * factor
-    setup = SETUP_MIN.get(stroke.step.technique, 0.0)
+    setup = TECHNIQUES[stroke.step.technique].setup_min
     strokes: list[TimedStroke] = []
     for figure in list(left[stroke.key]):
         ready = dry.get((figure, stroke.zone), clock.now)

@@ -13,7 +13,6 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.domain.poses import BrushDab
-from numerus.domain.zones import ZONES
 from numerus.errors import GeometryError
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged
@@ -25,7 +24,6 @@ GLUE_MM = 0.35  # skin nearer than this to another part is covered once it is bu
 INSIDE_PX_MM = 0.2
 NEIGHBOUR_POINTS = 20_000
 FRONT, BACK = 1.0, 0.6  # what is painted with most care looks forward (-y): face and chest over backs
-LESS_THAN_SKIN = 0.9
 STEPS = 255  # what is seen and detailed is told in so many steps: it goes into a byte and comes back the same
 FORM = 1
 
@@ -46,8 +44,8 @@ class Fields:
         return np.where(self.glue, 0.0, self.show * (0.7 + 0.3 * self.detail))
 
 
-def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), strokes: Iterable[BrushDab] = ()) -> Fields:
-    """The fields of a part; ``others``: the other parts of its build, in place; ``strokes``: what was brushed onto it."""
+def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), dabs: Iterable[BrushDab] = ()) -> Fields:
+    """The fields of a part; ``others``: the other parts of its build, in place; ``dabs``: what was brushed onto it."""
     if float(mesh.extents_mm.max(initial=0.0)) > LARGEST_MM:
         size = " × ".join(f"{e:.0f}" for e in mesh.extents_mm)
         raise GeometryError(
@@ -60,10 +58,10 @@ def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), strokes: Iterable[BrushDa
     show = table_exposure(mesh, centres, mesh.normals, scene) * importance(mesh)
     glue = covered(centres, mesh.normals, others)
     brushed = {kind: np.zeros(len(centres), np.bool_) for kind in ("show", "hide", "keep off", "hold")}
-    for stroke in strokes:  # in order: a later dab replaces an earlier one
-        near = np.linalg.norm(centres - stroke.at, axis=1) <= stroke.radius_mm
-        for kind in ("show", "hide") if stroke.kind in ("show", "hide") else ("keep off", "hold"):
-            brushed[kind] = np.where(near, kind == stroke.kind, brushed[kind])
+    for dab in dabs:  # in order: a later dab replaces an earlier one
+        near = np.linalg.norm(centres - dab.at, axis=1) <= dab.radius_mm
+        for kind in ("show", "hide") if dab.kind in ("show", "hide") else ("keep off", "hold"):
+            brushed[kind] = np.where(near, kind == dab.kind, brushed[kind])
     show = np.where(brushed["show"], 1.0, np.where(brushed["hide"], 0.0, np.where(glue, 0.0, show)))
     return Fields(_stepped(show), _stepped(detail_of(mesh)), glue, brushed["keep off"], brushed["hold"])
 
@@ -88,11 +86,8 @@ def unpacked_fields(data: bytes, faces: int) -> Fields | None:
 
 
 def importance(mesh: Mesh) -> Floats:
-    """What viewers look at: fronts over backs, skin over cloth where the zones are known; float64 (m,) up to 1."""
-    facing = (FRONT + BACK) / 2 - (FRONT - BACK) / 2 * mesh.normals[:, 1]
-    if not len(mesh.zones):
-        return facing
-    return facing * np.where(mesh.zones[mesh.faces[:, 0]] == ZONES.index("skin"), 1.0, LESS_THAN_SKIN)
+    """What viewers look at: fronts over backs; float64 (m,) up to 1."""
+    return np.asarray((FRONT + BACK) / 2 - (FRONT - BACK) / 2 * mesh.normals[:, 1])
 
 
 def detail_of(mesh: Mesh) -> Floats:
@@ -126,3 +121,8 @@ def covered(centres: Floats, normals: Floats, others: Sequence[Mesh]) -> NDArray
         across = np.abs(np.einsum("ij,ij->i", centres[near] - points[index], facing[index]))
         found[near] = within | (np.isfinite(far) & (across <= GLUE_MM))
     return found
+
+
+def two_tone(mesh: Mesh) -> Floats:
+    """How much of a pale coat from above each vertex gets over a dark one, 0..1: by how far it looks up (Lambert 1760)."""
+    return np.clip(0.5 + 0.65 * mesh.vertex_normals[:, 2], 0, 1)

@@ -7,10 +7,11 @@ from collections.abc import Iterator, Sequence
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.demo.scheme import ZONES
 from numerus.demo.sculptor.shapes import Shape
-from numerus.domain.zones import ZONES
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.repair.health import edges_of, shell_of_faces
+from numerus.surface.zones import ATTRIBUTE
 
 MARGIN_CELLS = 3
 BLOCK = 20  # cells along a block's side
@@ -90,7 +91,9 @@ def carve(shapes: Sequence[Shape], cell_mm: float, faces: int) -> Mesh:
     marched = _whole(Mesh(vertices.astype(float) * cell_mm + low, triangles.astype(np.int32)))
     mesh = _whole(_thinned(smoothed(marched), faces))
     nearest = blended(shapes, mesh.vertices)[1]
-    return Mesh(mesh.vertices, mesh.faces, np.array([ZONES.index(s.zone) for s in shapes], np.uint8)[nearest])
+    names = [z.name for z in ZONES]
+    zone = np.array([names.index(s.zone) for s in shapes], np.uint8)[nearest]
+    return mesh.with_face_attribute(ATTRIBUTE, zone[mesh.faces[:, 0]])
 
 
 def smoothed(mesh: Mesh, rounds: int = 2) -> Mesh:

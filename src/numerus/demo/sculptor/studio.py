@@ -9,7 +9,9 @@ from numerus.demo.prepare import prepare
 from numerus.demo.sculptor import heron, wickmen
 from numerus.demo.sculptor.carve import carve
 from numerus.domain.machines import Machine, Resin
+from numerus.formats.face_labels import pack_labels
 from numerus.formats.packed_mesh import pack_mesh
+from numerus.surface.zones import ATTRIBUTE
 
 
 def recipes() -> dict[str, wickmen.Recipe]:
@@ -22,6 +24,7 @@ def sculpt(folder: Path, name: str) -> str:
     mesh = carve(*recipes()[name])
     data = pack_mesh(mesh, 9)
     (folder / f"{name}.mesh").write_bytes(data)
+    (folder / f"{name}.zones").write_bytes(pack_labels(mesh.face_attributes[ATTRIBUTE]))
     carved = time.monotonic() - begun
     said = prepare(folder, name, Machine("m", "Demo machine"), Resin("r", "Demo resin"))
     whole = time.monotonic() - begun

@@ -116,7 +116,8 @@ class UnitDialog(Asking):
         super().__init__(parent, "Change the unit" if unit else "Add a unit")
         self.plans, self.unit = plans, unit
         self.name, self.count, self.base, self.kit = QLineEdit(), QSpinBox(), QComboBox(), QComboBox()
-        self.mark, self.level, self.price = QComboBox(), QComboBox(), QDoubleSpinBox()
+        self.mark, self.level, self.price, self.apart = QComboBox(), QComboBox(), QDoubleSpinBox(), QLineEdit()
+        self.apart.setPlaceholderText("slots, like: back, left arm")
         self.count.setRange(0, 200)
         self.base.addItems([f"{b:g}" for b in BASES_MM])
         self.base.setEditable(True)
@@ -129,7 +130,8 @@ class UnitDialog(Asking):
             self.level.addItem(LEVEL_NAMES[level], level)
         self.price.setRange(0, 10_000)
         for words, widget in (("Name", self.name), ("Figures", self.count), ("Base, mm", self.base), ("Kit", self.kit),
-                              ("Sign", self.mark), ("Painted to", self.level), ("Bought price a figure", self.price)):  # fmt: skip
+                              ("Sign", self.mark), ("Painted to", self.level), ("Bought price a figure", self.price),
+                              ("Painted before gluing", self.apart)):  # fmt: skip
             self.ask(words, widget)
         self._fill(unit)
 
@@ -143,7 +145,8 @@ class UnitDialog(Asking):
         self.base.setCurrentText(f"{start.base_mm:g}")
         for box, value in ((self.kit, start.kit_id), (self.mark, start.mark), (self.level, start.level)):
             box.setCurrentIndex(max(box.findData(value), 0))
-        self.price.setValue(start.bought_price)
+        self.price.setValue(start.bought_pence / 100)
+        self.apart.setText(", ".join(start.apart))
 
     def wrong(self) -> str:
         if not self.name.text().strip():
@@ -162,7 +165,8 @@ class UnitDialog(Asking):
         start = self.unit or Unit(new_id(), "", len(self.plans.units), 28.5, "", slots=slots)
         unit = replace(
             start, name=self.name.text().strip(), base_mm=float(self.base.currentText()), kit_id=self.kit.currentData(),
-            mark=self.mark.currentData(), level=self.level.currentData(), bought_price=self.price.value(),
+            mark=self.mark.currentData(), level=self.level.currentData(), bought_pence=round(100 * self.price.value()),
+            apart=tuple(s for s in (w.strip() for w in self.apart.text().split(",")) if s),
         )  # fmt: skip
         have = self.plans.figures_of(unit.id)
         new = [Figure(new_id(), unit.id, f"{unit.name} {n + 1}", n) for n in range(len(have), self.count.value())]

@@ -23,10 +23,10 @@ from numerus.book.intake import new_id
 from numerus.desk.session import Session
 from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError, PlanError
-from numerus.paint.rows import COLUMNS, from_rows, to_rows
+from numerus.paint.rows import COLUMNS, ID, from_rows, to_rows
 
 UNEDITED = ("id",)
-HEADS = {"ml": "ml left", "pot_ml": "ml in a pot", "price": "price of a pot", "opacity": "covers, share"}
+HEADS = {"ml": "ml left", "pot_ml": "ml in a pot", "price_pence": "pence a pot", "opacity": "covers, share"}
 SWATCH_PX = 14
 
 
@@ -44,7 +44,7 @@ class TableDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle(title)
         self.resize(900, 520)
-        self.keep, self.fault = keep, label("", "fault", True)
+        self.keep, self.fault, self.id_column = keep, label("", "fault", True), -1
         self.table = QTableWidget(len(rows), len(columns))
         self.table.setHorizontalHeaderLabels(list(columns))
         self.table.setAccessibleName(title)
@@ -84,7 +84,13 @@ class TableDialog(QDialog):
         cells = self.rows()[at] if self.table.rowCount() else [""] * self.table.columnCount()
         self.table.insertRow(at + 1 if self.table.rowCount() else 0)
         for x, words in enumerate(cells):
-            self.table.setItem(min(at + 1, self.table.rowCount() - 1), x, QTableWidgetItem(words))
+            new = "" if x == self.id_column else words
+            self.table.setItem(min(at + 1, self.table.rowCount() - 1), x, QTableWidgetItem(new))
+
+    def hide_id(self, column: int) -> None:
+        """A column that tells which row is which: kept, not shown; a copied row is another."""
+        self.id_column = column
+        self.table.setColumnHidden(column, True)
 
     def remove_row(self) -> None:
         self.table.removeRow(self.table.currentRow())
@@ -150,6 +156,10 @@ def scheme_dialog(parent: QWidget, session: Session) -> TableDialog | None:
         return None
 
     def keep(rows: list[list[str]]) -> None:
-        session.commit("change the scheme", [from_rows(scheme, rows, rack)])
+        changed, zones = from_rows(scheme, rows, rack, session.plans.zones, new_id, session.clock())
+        session.commit("change the scheme", [*zones, changed])
 
-    return TableDialog(parent, f"Scheme: {scheme.name}", COLUMNS, to_rows(scheme, rack), keep)
+    rows = to_rows(scheme, rack, session.plans.zones)
+    made = TableDialog(parent, f"Scheme: {scheme.name}", [*COLUMNS, "id"], rows, keep)
+    made.hide_id(ID)
+    return made

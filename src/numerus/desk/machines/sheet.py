@@ -54,7 +54,7 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "What it prints": ("support_style", "peg_play_mm", "xy_comp_mm", "scale_xy", "flow_ml_per_h"),
     },
     Resin: {
-        "Bottle": ("density_g_per_ml", "price_per_l", "cure", "least_c", "settles_days"),
+        "Bottle": ("density_g_per_ml", "pence_per_l", "cure", "least_c", "settles_days"),
         "In the vat": ("reach_mm", "cling_share", "pull_n_per_mm2", "peel_n_per_mm", "tip_n_per_mm2"),
     },
 }  # fmt: skip

@@ -70,11 +70,18 @@ def edges_of(mesh: Mesh) -> Edges:
     return Edges(face, edge, balance, count, start, end)
 
 
+def neighbours(edges: Edges) -> tuple[NDArray[np.int32], NDArray[np.int64]]:
+    """Faces either side of every edge that two faces share, int32 (k, 2), and the half-edges by which they do, int64 (k, 2)."""
+    paired = np.flatnonzero(edges.count[edges.edge] == 2)
+    halves = paired[np.argsort(edges.edge[paired], kind="stable")].reshape(-1, 2)
+    return edges.face[halves], halves
+
+
 def without_degenerate(mesh: Mesh) -> tuple[Mesh, int]:
     """The mesh without faces that name a corner twice, and how many there were."""
     f = mesh.faces
     good = (f[:, 0] != f[:, 1]) & (f[:, 1] != f[:, 2]) & (f[:, 2] != f[:, 0])
-    return Mesh(mesh.vertices, f[good], mesh.zones), int((~good).sum())
+    return mesh.keeping(good), int((~good).sum())
 
 
 def connected(a: NDArray[Any], b: NDArray[Any], count: int) -> tuple[int, NDArray[np.int32]]:
@@ -89,9 +96,7 @@ def connected(a: NDArray[Any], b: NDArray[Any], count: int) -> tuple[int, NDArra
 
 def shell_of_faces(mesh: Mesh, edges: Edges) -> tuple[int, NDArray[np.int32]]:
     """Shells joined over their edges: their number and the shell of every face, int32 (m,)."""
-    paired = edges.count[edges.edge] == 2
-    order = np.argsort(edges.edge[paired], kind="stable")
-    faces = np.concatenate([edges.face[paired][order].reshape(-1, 2), _pairs_at_shared_edges(mesh, edges)])
+    faces = np.concatenate([neighbours(edges)[0], _pairs_at_shared_edges(mesh, edges)])
     number, label = connected(faces[:, 0], faces[:, 1], len(mesh.faces))
     return number, label
 
@@ -99,7 +104,7 @@ def shell_of_faces(mesh: Mesh, edges: Edges) -> tuple[int, NDArray[np.int32]]:
 def connected_shells(mesh: Mesh) -> list[Mesh]:
     """Each shell as a mesh over the same vertices."""
     shells, label = shell_of_faces(mesh, edges_of(mesh))
-    return [Mesh(mesh.vertices, mesh.faces[label == k], mesh.zones) for k in range(shells)]
+    return [mesh.keeping(label == k) for k in range(shells)]
 
 
 @kernel
@@ -205,7 +210,7 @@ def oriented(mesh: Mesh) -> tuple[Mesh, int]:
     faces = mesh.faces.copy()
     flip = np.isin(label, turned)
     faces[flip] = faces[flip][:, ::-1]
-    return Mesh(mesh.vertices, faces, mesh.zones), len(turned)
+    return mesh.with_faces(faces), len(turned)
 
 
 def union_volume_mm3(mesh: Mesh, closed: bool, shells: int, label: NDArray[np.int32]) -> float:

@@ -6,19 +6,20 @@ right, drops specks, closes holes with the least new surface, and can fill voids
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.kernels import kernel
-from numerus.geometry.mesh import Floats, Mesh, welded
+from numerus.geometry.mesh import Floats, Ints, Mesh, welded
 from numerus.geometry.repair.health import (
     SPECK_SHARE,
     Edges,
     connected,
     edges_of,
     lies_inside,
+    neighbours,
     oriented,
     shell_of_faces,
     shell_volumes_mm3,
@@ -190,7 +191,7 @@ def _note(done: list[str], number: int, what: str, deed: str) -> None:
 
 
 def _welded_near(mesh: Mesh, done: list[str]) -> Mesh:
-    """Corners closer than a hair made one; zones follow the corner that stays."""
+    """Corners closer than a hair made one; what is known of them follows the corner that stays."""
     step = WELD_SHARE * max(float(np.linalg.norm(mesh.extents_mm)), 1e-9)
     snapped = np.rint(mesh.vertices / step) * step
     merged = welded(snapped[mesh.faces])
@@ -199,7 +200,8 @@ def _welded_near(mesh: Mesh, done: list[str]) -> Mesh:
     _note(done, len(np.unique(mesh.faces)) - len(merged.vertices), "doubled corner", "joined")
     order = np.empty(len(merged.vertices), np.int64)
     order[merged.faces.reshape(-1)] = mesh.faces.reshape(-1)
-    return Mesh(mesh.vertices[order], merged.faces, mesh.zones[order] if len(mesh.zones) else mesh.zones)
+    corners = {name: a[order] for name, a in mesh.vertex_attributes.items()}
+    return replace(mesh, vertices=mesh.vertices[order], faces=merged.faces, vertex_attributes=corners)
 
 
 def _without_faults(mesh: Mesh, done: list[str]) -> Mesh:
@@ -207,7 +209,7 @@ def _without_faults(mesh: Mesh, done: list[str]) -> Mesh:
     kept, flat = without_degenerate(mesh)
     _, first = np.unique(np.sort(kept.faces, axis=1), axis=0, return_index=True)
     doubled = len(kept.faces) - len(first)
-    kept = Mesh(kept.vertices, kept.faces[np.sort(first)], kept.zones)
+    kept = kept.keeping(np.sort(first))
     _note(done, flat, "face", "without area dropped")
     _note(done, doubled, "doubled face", "dropped")
     return kept
@@ -218,7 +220,7 @@ def _without_specks(mesh: Mesh, done: list[str]) -> Mesh:
     areas = np.bincount(label, mesh.areas_mm2, shells)
     speck = areas < SPECK_SHARE * areas.sum()
     _note(done, int(speck.sum()), "speck", "dropped")
-    return Mesh(mesh.vertices, mesh.faces[~speck[label]], mesh.zones)
+    return mesh.keeping(~speck[label])
 
 
 @kernel
@@ -259,17 +261,16 @@ def _parity(pairs, differ, count):  # type: ignore[no-untyped-def]
 def _turned_alike(mesh: Mesh, done: list[str]) -> Mesh:
     """Faces that look against their neighbours turned; in each shell the side with less area gives way."""
     edges = edges_of(mesh)
-    paired = edges.count[edges.edge] == 2
-    order = np.argsort(edges.edge[paired], kind="stable")
-    pairs = edges.face[paired][order].reshape(-1, 2).astype(np.int64)
-    differ = edges.balance[edges.edge[paired][order]].reshape(-1, 2)[:, 0] != 0
+    faces_beside, halves = neighbours(edges)
+    pairs = faces_beside.astype(np.int64)
+    differ = edges.balance[edges.edge[halves[:, 0]]] != 0
     group, turned = _parity(pairs, np.ascontiguousarray(differ), len(mesh.faces))
     signed = np.bincount(group, np.where(turned, mesh.areas_mm2, -mesh.areas_mm2), len(mesh.faces))
     flip = turned ^ (signed[group] > 0)
     _note(done, int(flip.sum()), "face", "turned with its neighbours")
     faces = mesh.faces.copy()
     faces[flip] = faces[flip][:, ::-1]
-    return Mesh(mesh.vertices, faces, mesh.zones)
+    return mesh.with_faces(faces)
 
 
 def boundary_loops(mesh: Mesh) -> list[NDArray[np.int64]]:
@@ -336,19 +337,31 @@ def _holes_closed(mesh: Mesh, done: list[str]) -> Mesh:
     loops = boundary_loops(mesh)
     if not loops:
         return mesh
-    vertices, zones, faces = [mesh.vertices], [mesh.zones], [mesh.faces]
-    made = len(mesh.vertices)
+    vertices, like, faces = [mesh.vertices], list[int](), [mesh.faces]
     for loop in loops:
         if len(loop) <= EXACT_LOOP:
             faces.append(loop[_patch(mesh.vertices[loop])].astype(np.int32))
             continue
         vertices.append(mesh.vertices[loop].mean(axis=0)[None])
-        zones.append(mesh.zones[loop[:1]] if len(mesh.zones) else mesh.zones)
-        fan = [np.append(pair, made) for pair in np.stack([loop, np.roll(loop, -1)], axis=1)]
+        middle = len(mesh.vertices) + len(like)
+        like.append(int(loop[0]))
+        fan = [np.append(pair, middle) for pair in np.stack([loop, np.roll(loop, -1)], axis=1)]
         faces.append(np.array(fan, np.int32))
-        made += 1
     _note(done, len(loops), "hole", "closed")
-    return Mesh(np.concatenate(vertices), np.concatenate(faces).astype(np.int32), np.concatenate(zones))
+    return _grown(mesh, np.concatenate(vertices), like, np.concatenate(faces).astype(np.int32))
+
+
+def _grown(mesh: Mesh, vertices: Floats, like: list[int], faces: Ints) -> Mesh:
+    """The mesh with vertices and faces added: new vertices are told of as those they are ``like``, new faces as one that is
+    beside their first corner.
+    """
+    beside = np.zeros(len(vertices), np.int64)
+    beside[mesh.faces.ravel()] = np.repeat(np.arange(len(mesh.faces)), 3)
+    beside[len(mesh.vertices) :] = beside[like]
+    rows = np.concatenate([np.arange(len(mesh.faces)), beside[faces[len(mesh.faces) :, 0]]])
+    corners = np.concatenate([np.arange(len(mesh.vertices)), np.array(like, np.int64)])
+    of_vertices = {name: a[corners] for name, a in mesh.vertex_attributes.items()}
+    return Mesh(vertices, faces, of_vertices, {name: a[rows] for name, a in mesh.face_attributes.items()})
 
 
 def _without_inner(mesh: Mesh, done: list[str]) -> Mesh:
@@ -356,4 +369,4 @@ def _without_inner(mesh: Mesh, done: list[str]) -> Mesh:
     shells, label = shell_of_faces(mesh, edges_of(mesh))
     inner = [s for s in range(shells) if shells > 1 and lies_inside(mesh, label, s)]
     _note(done, len(inner), "inner shell", "removed: what it enclosed is solid now")
-    return Mesh(mesh.vertices, mesh.faces[~np.isin(label, inner)], mesh.zones)
+    return mesh.keeping(~np.isin(label, inner))

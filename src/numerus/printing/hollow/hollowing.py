@@ -14,7 +14,7 @@ from typing import Any
 import numpy as np
 
 from numerus.errors import GeometryError
-from numerus.geometry.cutting import mesh_of, solid_of, zones_from
+from numerus.geometry.cutting import attributes_from, mesh_of, solid_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged, turning_up
 from numerus.geometry.rays import RayScene, table_exposure
@@ -127,7 +127,7 @@ def _opened(
         open_ = open_ - clearance
     for drain in drains:
         open_ = open_ - bore(drain)
-    made = zones_from(mesh_of(open_), source)
+    made = attributes_from(mesh_of(open_), source)
     left = sum(p.volume_ml for p in trapped(_standing_columns(made)))
     saved = float(solid.volume() - open_.volume()) / 1000
     return Hollowed(made, saved, wall_mm, tuple(drains), left, source, tuple(map(mesh_of, rooms)), tuple(others))

@@ -10,7 +10,7 @@ import numpy as np
 
 from numerus.domain.poses import Point
 from numerus.errors import GeometryError
-from numerus.geometry.cutting import mesh_of, solid_of, zones_from
+from numerus.geometry.cutting import attributes_from, mesh_of, solid_of
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.rays import RayScene, table_exposure
 from numerus.geometry.solids.columns import Columns, solid_columns
@@ -48,7 +48,7 @@ def vented(
         raise GeometryError("no-vent", "No thin wall leads out of that hollow.", "Tilt the part, or cut it there.")
     best = min(found, key=lambda w: w.length_mm + SHOW_WEIGHT * w.seen + LOW_WEIGHT * abs(_rises(w, place, up)))
     vent = Drain(best.place_mm, best.way, diameter_mm, best.length_mm, best.seen)
-    return zones_from(mesh_of(solid_of(mesh) - bore(vent)), mesh), vent
+    return attributes_from(mesh_of(solid_of(mesh) - bore(vent)), mesh), vent
 
 
 def _rises(vent: Drain, place: Floats, up: Sequence[float] | Floats) -> float:

@@ -13,7 +13,7 @@ from pydantic import TypeAdapter, ValidationError
 from numerus.domain.machines import Film, Machine, Resin
 from numerus.errors import PlanError
 
-FORM, VERSION = "numerus-profile", 1
+FORM, VERSION = "numerus-profile", 2
 KINDS: dict[str, type] = {"machine": Machine, "resin": Resin, "film": Film}
 Profile = Machine | Resin | Film
 MUST_BE_POSITIVE = (
@@ -54,13 +54,21 @@ def read_profile(path: Path) -> Profile:
         told = json.loads(path.read_text())
         if told["form"] != FORM or told["version"] > VERSION or told["kind"] not in KINDS:
             raise PlanError("no-profile", f"{path.name} is no profile of this form.", "Nothing was taken over.")
+        profile = _of_today(told["profile"])
         known = {f.name for f in fields(KINDS[told["kind"]])}
-        found = _adapter(told["kind"]).validate_python({k: v for k, v in told["profile"].items() if k in known})
+        found = _adapter(told["kind"]).validate_python({k: v for k, v in profile.items() if k in known})
     except (OSError, UnicodeDecodeError, ValueError, KeyError, TypeError, AttributeError, ValidationError) as error:
         raise PlanError(
             "no-profile", f"{path.name} is no profile: {_first_line(error)}.", "Nothing was taken over."
         ) from error
     return checked(found)
+
+
+def _of_today(profile: dict[str, Any]) -> dict[str, Any]:
+    """A profile of version 1 told prices in whole units of money."""
+    if "price_per_l" in profile:
+        return {**profile, "pence_per_l": round(100 * float(profile["price_per_l"]))}
+    return profile
 
 
 def _first_line(error: Exception) -> str:

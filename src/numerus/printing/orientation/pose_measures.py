@@ -156,14 +156,14 @@ def _footprint_mm2(columns: Columns) -> float:
 def candidates(
     mesh: Mesh, machine: Machine, resin: Resin, weights: Weights | None = None,
     progress: Callable[[float], bool] | None = None, fields: Fields | None = None,
-    met: Callable[[Search], object] | None = None, strokes: tuple[BrushDab, ...] = (),
+    met: Callable[[Search], object] | None = None, dabs: tuple[BrushDab, ...] = (),
 ) -> tuple[list[PoseCost], Search]:  # fmt: skip
     """The schools' poses and the best found, measured, with the search they came from; ``met`` sees the search grow."""
 
     def told(share: float) -> bool:
         return progress is None or progress(share)
 
-    fields, weights = fields or fields_of(mesh, (), strokes), weights or Weights()
+    fields, weights = fields or fields_of(mesh, (), dabs), weights or Weights()
     found = without_cups(mesh, search(mesh, fields, weights, progress=lambda s: told(0.3 + 0.3 * s), met=met), weights)
     costs = []
     for number, school in enumerate(SCHOOLS):

@@ -57,7 +57,7 @@ class BuildBench(StepsBench):
         figure = self.session.plans.figures[self.which.currentData()]
         unit = self.session.plans.units[figure.unit_id]
         together = bool(self.school.currentData())
-        plan = build_plan([s for s in unit.slots if s in figure.build], together)
+        plan = build_plan([s for s in unit.slots if s in figure.build], () if together else unit.apart)
         self.line.show_steps([Shown(s.title, s.minutes, s.detail) for s in plan])
         meshes = {
             slot: self.session.mesh(self.session.plans.parts[p].blob)
@@ -114,7 +114,7 @@ class BuildBench(StepsBench):
 
     def done(self) -> None:
         figure = self.session.plans.figures[self.which.currentData()]
-        planned = sum(s.minutes for s in build_plan(list(figure.build)))
+        planned = sum(s.minutes for s in build_plan(list(figure.build), self.session.plans.units[figure.unit_id].apart))
         minutes, timing = self.minutes.taken()
         fact = step("build", (figure.id,), minutes, self.session.clock(), planned=planned, timing=timing)
         self.minutes.done()

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
@@ -14,6 +16,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column
+from numerus.domain.recipes import FinishStep
 from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted, waits
@@ -38,24 +41,28 @@ class FinishPicture(Drawing):
         scheme = self.session.plans.scheme
         if scheme is None:
             return
-        names = [name for name, _, _ in scheme.finish]
-        wide = (self.width() - 130) / max(len(names), 1)
-        for at, name in enumerate(names):
-            self.text(painter, 130 + (at + 0.5) * wide, 18, name, 11, True, align=CENTRE, width=wide - 4)
+        steps = scheme.finish
+        wide = (self.width() - 130) / max(len(steps), 1)
+        for at, wanted in enumerate(steps):
+            self.text(painter, 130 + (at + 0.5) * wide, 18, wanted.name, 11, True, align=CENTRE, width=wide - 4)
         for number, figure in enumerate(self.figures[: self.MOST]):
-            self._row(painter, figure, 28 + number * 26, names, wide)
+            self._row(painter, figure, 28 + number * 26, steps, wide)
         if len(self.figures) > self.MOST:
             self.text(painter, 0, self.height() - 4, f"and {len(self.figures) - self.MOST} more", 11, colour="slate")
 
-    def _row(self, painter: QPainter, figure: FigureStanding, y: float, names: list[str], wide: float) -> None:
+    def _row(
+        self, painter: QPainter, figure: FigureStanding, y: float, steps: Sequence[FinishStep], wide: float
+    ) -> None:
         self.line(painter, 0, y, self.width(), y)
         draw_mark(painter, figure.unit.mark, 2, y + 5, 16, self.theme.unit_colour(figure.unit.mark))
         self.text(painter, 26, y + 17, figure.figure.name, 13, width=100)
-        for at, name in enumerate(names):
+        for at, wanted in enumerate(steps):
             middle = 130 + (at + 0.5) * wide
-            if name in figure.finished:
+            if wanted.id in figure.finished:
                 draw_tick(painter, middle - 22, y + 8, 11, self.theme.colour("moss"))
                 self.text(painter, middle - 6, y + 17, "done", 11, colour="moss_ink")
+            elif wanted not in figure.finish:
+                self.text(painter, middle - 6, y + 17, "not asked", 11, colour="slate")
             else:
                 painter.setPen(QPen(self.theme.colour("slate"), 1.2))
                 painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -82,21 +89,20 @@ class FinishBench(StepsBench):
         made.setLayout(layout)
         return made
 
-    def _waiting(self, name: str) -> list[FigureStanding]:
+    def _waiting(self, step: FinishStep) -> list[FigureStanding]:
+        return [f for f in self.session.answers.standing.at("finish") if f.finish_left[:1] == [step]]
+
+    @property
+    def chosen(self) -> FinishStep | None:
         scheme = self.session.plans.scheme
-        order = [n for n, _, _ in scheme.finish] if scheme else []
-        return [
-            f
-            for f in self.session.answers.standing.at("finish")
-            if next((n for n in order if n not in f.finished), "") == name
-        ]
+        return next((s for s in (scheme.finish if scheme else ()) if s.id == self.which.currentData()), None)
 
     def refresh(self) -> None:
         scheme = self.session.plans.scheme
-        names = [n for n, _, _ in scheme.finish if self._waiting(n)] if scheme else []
+        open_steps = [s for s in scheme.finish if self._waiting(s)] if scheme else []
         self.title.setText("Finish")
         self.subtitle.setText(waits(len(self.session.answers.standing.at("finish")), "figure"))
-        if not self.fill_choices([(f"{n}, {counted(len(self._waiting(n)), 'figure')}", n) for n in names]):
+        if not self.fill_choices([(f"{s.name}, {counted(len(self._waiting(s)), 'figure')}", s.id) for s in open_steps]):
             self.show_empty(
                 "Nothing waits for varnish or basing. Painted figures come here.",
                 button("See Paint", lambda: self.session.go("paint"), "main"),
@@ -106,41 +112,34 @@ class FinishBench(StepsBench):
         self.show_choice()
 
     def show_choice(self) -> None:
-        scheme, chosen = self.session.plans.scheme, self.which.currentData()
-        if scheme is None:
+        scheme, chosen = self.session.plans.scheme, self.chosen
+        if scheme is None or chosen is None:
             return
-        steps = [
-            Shown(
-                name,
-                minutes * max(len(self._waiting(name)), 1),
-                f"{counted(len(self._waiting(name)), 'figure')} now; dries {dries:.0f} min",
-            )
-            for name, minutes, dries in scheme.finish
-        ]
-        self.line.show_steps(steps)
-        waiting = self._waiting(chosen)
-        ready = self.session.answers.standing.at("ready")
-        self.picture.show_figures([*self.session.answers.standing.at("finish"), *ready])
+        self.line.show_steps([self._shown(step) for step in scheme.finish])
+        waiting, standing = self._waiting(chosen), self.session.answers.standing
+        self.picture.show_figures([*standing.at("finish"), *standing.at("ready")])
         shown = next((f for f in waiting if f.figure.id == self.session.figure_id), waiting[0])
-        self.view.caption = (shown.figure.name, f"waits for {chosen.lower()}")
+        self.view.caption = (shown.figure.name, f"waits for {chosen.name.lower()}")
         painted = painter_of(zone_colours(self.session, shown.painted))
         self.view.show_things(figure_things(self.session, shown.figure, painted))
-        minutes = next(m for n, m, _ in scheme.finish if n == chosen)
-        self.verdict.setText(f"{chosen}: {', '.join(f.figure.name for f in self._waiting(chosen)[:5])}")
+        self.verdict.setText(f"{chosen.name}: {', '.join(f.figure.name for f in waiting[:5])}")
         self.note.setText(
             "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
         )
-        self.minutes.plan(f"{chosen} {self.which.currentText()}", minutes * len(self._waiting(chosen)))
+        self.minutes.plan(f"{chosen.id} {self.which.currentText()}", chosen.minutes * len(waiting))
+
+    def _shown(self, step: FinishStep) -> Shown:
+        many = len(self._waiting(step))
+        detail = f"{counted(many, 'figure')} now; dries {step.dries_min:.0f} min"
+        return Shown(step.name, step.minutes * max(many, 1), detail)
 
     def done(self) -> None:
-        chosen, scheme = self.which.currentData(), self.session.plans.scheme
+        chosen = self.chosen
         waiting = self._waiting(chosen) if chosen else []
-        if not waiting or scheme is None:
+        if chosen is None or not waiting:
             return
-        planned = next(m for n, m, _ in scheme.finish if n == chosen)
-        (minutes, timing), now, each = self.minutes.taken(), self.session.clock(), len(waiting)
-        facts = [
-            step("finish", (f.figure.id,), minutes / each, now, chosen, planned=planned, timing=timing) for f in waiting
-        ]
+        minutes, timing = self.minutes.taken()
+        now, each, planned = self.session.clock(), minutes / len(waiting), chosen.minutes
+        facts = [step("finish", (f.figure.id,), each, now, chosen.id, planned=planned, timing=timing) for f in waiting]
         self.minutes.done()
-        self.session.commit(f"{chosen.lower()} on {counted(len(waiting), 'figure')}", facts=facts)
+        self.session.commit(f"{chosen.name.lower()} on {counted(len(waiting), 'figure')}", facts=facts)

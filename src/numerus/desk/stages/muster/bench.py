@@ -24,6 +24,7 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, panel, row, rule
 from numerus.domain.army import Army, Day
 from numerus.domain.clock import later
+from numerus.domain.money import money_text
 from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import NumerusError
 
@@ -156,9 +157,9 @@ class MusterBench(Bench):
             week = tuple(self._day(n) for n in range(7))
             changed = replace(
                 army, week=week, ready_by=self.ready_by.date().toPyDate(), evenings_kept=self.kept.value() / 100,
-                tub_parts=self.tub.value(), lamp_parts=self.lamp.value(), zone=self.zone.text().strip(),
+                tub_parts=self.tub.value(), lamp_parts=self.lamp.value(), time_zone=self.zone.text().strip(),
             )  # fmt: skip
-            later(self.session.now, 0, changed.zone)
+            later(self.session.now, 0, changed.time_zone)
         except (NumerusError, ValueError) as error:
             self.week_fault.setText(str(error))
             return
@@ -205,7 +206,7 @@ class MusterBench(Bench):
         for at, unit in enumerate(units):
             kit = plans.kits[unit.kit_id].name if unit.kit_id in plans.kits else "none"
             many = str(len(plans.figures_of(unit.id)))
-            price = f"{plans.army.currency if plans.army else ''} {unit.bought_price:.2f}"
+            price = money_text(unit.bought_pence, plans.army.currency if plans.army else "")
             for column_at, words in enumerate(
                 (unit.name, many, f"{unit.base_mm:g}", kit, LEVEL_NAMES[unit.level], price)
             ):
@@ -225,7 +226,7 @@ class MusterBench(Bench):
         self.kept.setValue(round(army.evenings_kept * 100))
         self.tub.setValue(army.tub_parts)
         self.lamp.setValue(army.lamp_parts)
-        self.zone.setText(army.zone)
+        self.zone.setText(army.time_zone)
         for number, plan in enumerate(army.week):
             self.hobby[number].setValue(plan.hobby_minutes)
             self.begins[number].setText(clock(plan.hobby_from))

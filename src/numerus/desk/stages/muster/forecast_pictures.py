@@ -12,6 +12,7 @@ from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.road import draw_road
+from numerus.domain.money import money_text
 from numerus.errors import NumerusError
 from numerus.money.costs import Cost, unit_costs
 from numerus.progress.forecast import Forecast, UnitForecast
@@ -331,6 +332,6 @@ class UnitsTable(_Answer):
             painter, ready, y + step * 0.66, "ready" if done else day(unit.middle), 13, late, "brick" if late else "ink"
         )
         money = self.session.plans.army.currency
-        self.text(painter, self.width(), y + step * 0.66, f"{money} {costs[plan.id].total:.2f}", 13, align=RIGHT)
+        self.text(painter, self.width(), y + step * 0.66, money_text(costs[plan.id].total, money), 13, align=RIGHT)
         description = f"{plan.name}: nine in ten after {day(unit.low)} and before {day(unit.high)}"
         self.region(box, description, lambda: self.session.select(plan.id))

@@ -2,41 +2,53 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+from functools import partial
+
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QBoxLayout, QPushButton
+from PyQt6.QtWidgets import QBoxLayout, QComboBox, QPushButton
 
+from numerus.book.book import Book
+from numerus.book.intake import new_id
 from numerus.desk.context import Context
+from numerus.desk.jobs import Progress
 from numerus.desk.stages.paint.pictures import BatchLine, StrokeList, TableView
+from numerus.desk.stages.paint.state import PaintState, named_rest
 from numerus.desk.theme.marks import draw_tick
 from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.minutes_taken import MinutesTaken
 from numerus.desk.widgets.strokes import swatch
-from numerus.domain.recipes import Recipe
-from numerus.domain.zones import ZONES
+from numerus.domain.zones import PartZones
 from numerus.errors import NumerusError
-from numerus.geometry.mesh import merged
-from numerus.paint.scheme import low_contrast_pairs, paint_needed_ml, shopping, values
-from numerus.progress.next_tasks import paint_batch, paint_line, step
+from numerus.formats.face_labels import pack_labels
+from numerus.paint.scheme import low_contrast_pairs, values
+from numerus.progress.next_tasks import paint_line
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.paint_line import used_drying_min
+from numerus.surface.zones import ZonedMesh, measured_zones, touching_mm
 from numerus.words import counted, span
 
 CARD_W, CARD_H = 86.0, 40.0
+MOST_CHIPS = 6
 
 
 class PaintBench(Bench):
     stage = "paint"
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
-        self.renderer, self.zone = renderer, "coat"
-        self.batch: list[FigureStanding] = []
+        self.renderer = renderer
+        self.state = PaintState(context.session.answers)
+        self.parts: list[ZonedMesh] = []  # of the figure shown
         self._cards: dict[str, QRectF] = {}
+        self._borders: dict[tuple[str, ...], dict[tuple[str, str], float]] = {}
         super().__init__(context)
+        self.buttons.addWidget(self.minutes)
         self.done_button: QPushButton = self.add_button(
             "Next stroke done",
             self.done_next,
@@ -47,6 +59,7 @@ class PaintBench(Bench):
         self.view.picked.connect(self._picked)
 
     def build(self) -> QBoxLayout:
+        self.minutes = MinutesTaken(self.session)
         self.view = BenchView(self.theme, self.renderer, "A figure of the batch in its colours")
         self.view.overlay = self._draw_cards
         self.zone_title, self.zone_note = label("", "section"), label("", "note")
@@ -56,8 +69,9 @@ class PaintBench(Bench):
             BatchLine(self.context),
         )
         self.need = label("", "note", True)
-        middle = column(row(self.zone_title, 8, self.zone_note, -1), self.strokes, self.need, gap=4)
-        middle.setStretch(1, 1)
+        naming = self._naming()
+        middle = column(row(self.zone_title, 8, self.zone_note, -1), naming, self.strokes, self.need, gap=4)
+        middle.setStretch(2, 1)
         upper = row(self.view, middle, self.table, gap=16, margins=(16, 0, 16, 8))
         for at, share in enumerate((38, 37, 22)):
             upper.setStretch(at, share)
@@ -75,96 +89,116 @@ class PaintBench(Bench):
         body.setStretch(0, 1)
         return body
 
+    def _naming(self):  # type: ignore[no-untyped-def]
+        """Skin that belongs to no zone yet, and the button that names it."""
+        self.unnamed_note = label("", "strong", True)
+        self.name_box = QComboBox()
+        self.name_box.setEditable(True)
+        self.name_box.setAccessibleName("Zone of the skin that has none")
+        self.name_button = button(
+            "Name it", self.name_rest, "main", "All skin of the batch that has no zone is of this one"
+        )
+        self.naming = panel(column(self.unnamed_note, row(self.name_box, self.name_button, -1, gap=6), gap=4))
+        return self.naming
+
     def refresh(self) -> None:
-        plans = self.session.plans
-        at = self.session.answers.standing.at("paint", self.session.unit_id)
-        self.batch = at[:10] or paint_batch(self.session.answers.standing)
-        self.done_button.setEnabled(bool(self.batch))
-        if not self.batch or plans.scheme is None:
+        state, session = self.state, self.session
+        state.look(session.answers, session.unit_id, session.figure_id)
+        self.done_button.setEnabled(bool(state.batch))
+        if not state.batch or state.scheme is None:
             self.show_empty(
                 "Nobody waits for paint. Primed figures come here and are painted as one batch.",
-                button("See Prime", lambda: self.session.go("prime"), "main"),
+                button("See Prime", lambda: session.go("prime"), "main"),
             )
             return
         self.show_full()
-        unit = self.batch[0].unit
-        self.title.setText(f"Paint: {unit.name.rpartition(', ')[2]}, {len(self.batch)} together")
+        unit = state.batch[0].unit
+        self.title.setText(f"Paint: {unit.name.rpartition(', ')[2]}, {len(state.batch)} together")
         self.subtitle.setText(f"level: {unit.level}")
+        self._show_unnamed()
         self._show_figure()
         self._show_zone()
         self._show_line()
 
-    @property
-    def model(self) -> FigureStanding:
-        """The figure shown: the one chosen in the roll, or the first of the batch."""
-        return next((f for f in self.batch if f.figure.id == self.session.figure_id), self.batch[0])
+    def _show_unnamed(self) -> None:
+        unnamed = self.state.unnamed()
+        self.naming.setVisible(bool(unnamed))
+        if not unnamed:
+            return
+        names = ", ".join(self.session.plans.parts[p].label for p in unnamed[:3])
+        more = f" and {len(unnamed) - 3} more" if len(unnamed) > 3 else ""
+        self.unnamed_note.setText(f"Of no zone yet: {names}{more}. What are they painted as?")
+        zones = [z.name for z in sorted(self.session.plans.zones.values(), key=lambda z: z.order)]
+        if [self.name_box.itemText(n) for n in range(self.name_box.count())] != zones:
+            self.name_box.clear()
+            self.name_box.addItems(zones)
 
     def _show_figure(self) -> None:
-        figure = self.model
+        figure, plans = self.state.model, self.session.plans
         colours = zone_colours(self.session, figure.painted)
         self.view.caption = (
-            f"{figure.figure.name}, {self.batch.index(figure) + 1} of {len(self.batch)}",
+            f"{figure.figure.name}, {self.state.batch.index(figure) + 1} of {len(self.state.batch)}",
             figure.detail,
         )
+        own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
+        self.parts = [self.session.zoned(part) for part in own]
         self.view.show_things(
             figure_things(self.session, figure.figure, painter_of(colours)), refit=not self.view.things
         )
+        self._show_table(figure)
+
+    def _show_table(self, figure: FigureStanding) -> None:
+        """As it will be, in colour and in value; which zones melt is told as soon as it is known where they touch."""
         whole = zone_colours(self.session)
-        mine = {z: c for z, c in whole.items() if z in self.session.plans.zone_areas_cm2(figure.figure)}
+        areas = self.session.plans.zone_areas_cm2(figure.figure)
+        largest = sorted((z for z in areas if z in whole), key=lambda z: -areas[z])[:MOST_CHIPS]
         colour = figure_things(self.session, figure.figure, painter_of(whole))
         grey = figure_things(self.session, figure.figure, painter_of(whole, grey=True))
-        scheme = self.session.plans.scheme
-        low_contrast = (
-            low_contrast_pairs({z: v for z, v in values(scheme, self.session.plans.paints).items() if z in mine})
-            if scheme
-            else []
-        )
-        self.table.show_figures(
-            colour,
-            grey,
-            {z: mine[z] for z in ("coat", "skin", "leather", "brass", "iron", "glass") if z in mine},
-            low_contrast,
-        )
+        self.table.show_figures(colour, grey, {self.state.zone_name(z): whole[z] for z in largest})
+        self._look_for_melting(figure)
 
-    def _recipe(self, zone: str) -> Recipe | None:
-        scheme = self.session.plans.scheme
-        return next((r for r in scheme.recipes if r.zone == zone), None) if scheme else None
+    def _look_for_melting(self, figure: FigureStanding) -> None:
+        plans = self.session.plans
+        told = [z for p in figure.figure.build.values() if (z := plans.part_zones.get(p))]
+        key = tuple(z.labels for z in told)
+        zoned = [self.session.zoned(plans.parts[z.id]) for z in told]
 
-    def _mine(self, zone: str) -> list[int]:
-        """Numbers of the zone's strokes that the batch's level asks for."""
-        return sorted({s.number for f in self.batch for s in f.strokes if s.zone == zone})
+        def done(borders: dict[tuple[str, str], float]) -> None:
+            self._borders = {key: borders}
+            scheme = self.session.plans.scheme
+            value = values(scheme, self.session.plans.paints) if scheme else {}
+            pairs = low_contrast_pairs(value, borders)
+            names = [(self.state.zone_name(p.one), self.state.zone_name(p.other), p.apart) for p in pairs]
+            self.table.show_melting(names)
 
-    def _done_by(self, zone: str, number: int) -> int:
-        return sum(
-            f"{zone}/{number}" in f.painted or all(s.key != f"{zone}/{number}" for s in f.strokes) for f in self.batch
-        )
+        if key in self._borders:
+            done(self._borders[key])
+        else:
+            pairs = list(zip(zoned, told, strict=True))
+            self.context.jobs.start("borders", "Looking where zones touch", lambda _: touching_mm(pairs), done)
 
     def _show_zone(self) -> None:
-        recipe = self._recipe(self.zone)
+        state = self.state
+        recipe = state.recipe(state.zone_id)
         if recipe is None:
+            self.zone_title.setText("No zone to paint")
+            self.zone_note.setText("")
+            self.strokes.show_recipe(None, {}, 0)
+            self.need.setText("")
             return
-        done = {n: self._done_by(self.zone, n) for n in self._mine(self.zone)}
-        shown = Recipe(recipe.zone, tuple(s for n, s in enumerate(recipe.strokes) if n in done))
-        minutes = sum(s.minutes for s in shown.strokes)
-        self.zone_title.setText(self.zone.capitalize())
-        self.zone_note.setText(
-            f"{len(shown.strokes)} strokes, {span(minutes)} a figure, dries {span(sum(s.dries_min for s in shown.strokes))}"
-        )
-        self.strokes.show_recipe(shown, done, len(self.batch))
-        plans = self.session.plans
-        left = [(s, plans.zone_areas_cm2(f.figure).get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
-        need = paint_needed_ml(left)
-        here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone])
-        said = ", ".join(f"{plans.paints[p].name} {ml:.1f} ml" for p, ml in here.items() if p in plans.paints)
-        buy = shopping({p: ml for p, ml in need.items() if p in plans.paints}, plans.paints)
-        self.need.setText(
-            (f"Still needed here: {said}. " if said else "This zone is done. ")
-            + " ".join(b.description for b in buy[:2])
-        )
+        self.zone_title.setText(state.zone_name(recipe.zone).capitalize())
+        minutes, dries = sum(s.minutes for s in recipe.steps), sum(s.dries_min for s in recipe.steps)
+        self.zone_note.setText(f"{len(recipe.steps)} strokes, {span(minutes)} a figure, dries {span(dries)}")
+        done = {s.id: state.figures_done(s.id) for s in recipe.steps}
+        self.strokes.show_recipe(recipe, done, len(state.batch))
+        self.need.setText(state.needs())
+        following = state.next_step(state.zone_id)
+        self.minutes.plan(following.id if following else "", state.planned_min(following) if following else 0.0)
 
     def _show_line(self) -> None:
+        plans, facts, batch, now = self.session.plans, self.session.answers.facts, self.state.batch, self.session.now
         try:
-            blocks = paint_line(self.session.plans, self.session.answers.facts, self.batch, self.session.now)
+            blocks = paint_line(plans, facts, batch, now)
         except NumerusError as error:
             self.line.show_blocks([])
             self.line_title.setText("No batch line")
@@ -193,17 +227,19 @@ class PaintBench(Bench):
         self.line.update()
 
     def _zone_places(self) -> dict[str, np.ndarray]:
-        """Where each zone of the shown figure is seen: the vertex most toward the viewer and farthest from the middle."""
-        whole = merged([t.mesh for t in self.view.things])
-        if not len(whole.zones):
-            return {}
+        """Where each zone of the shown figure is seen: the skin most toward the viewer."""
         _, _, toward = self.view.camera.axes()
         found = {}
-        for number, zone in enumerate(ZONES):
-            mine = np.flatnonzero(whole.zones == number)
-            if len(mine) and self._recipe(zone) is not None and self._mine(zone):
-                facing = mine[np.argsort(whole.vertices[mine] @ toward)[-max(len(mine) // 5, 1) :]]
-                found[zone] = np.median(whole.vertices[facing], axis=0)
+        for zone in self.state.zone_ids:
+            places = [
+                part.mesh.vertices[part.vertex_labels() == part.zones.index(zone)]
+                for part in self.parts
+                if zone in part.zones
+            ]
+            mine = np.concatenate(places) if places else np.zeros((0, 3))
+            if len(mine):
+                facing = np.argsort(mine @ toward)[-max(len(mine) // 5, 1) :]
+                found[zone] = np.median(mine[facing], axis=0)
         return found
 
     def _draw_cards(self, painter: QPainter, view: BenchView) -> None:
@@ -220,7 +256,7 @@ class PaintBench(Bench):
                 self._card(painter, zone, box, places[zone], bool(side))
 
     def _card(self, painter: QPainter, zone: str, box: QRectF, place: QPointF, right: bool) -> None:
-        chosen = zone == self.zone
+        chosen = zone == self.state.zone_id
         painter.setPen(QPen(self.theme.colour("slate"), 1))
         painter.drawLine(QPointF(box.left() if right else box.right(), box.center().y()), place)
         painter.setBrush(self.theme.colour("chalk"))
@@ -229,14 +265,14 @@ class PaintBench(Bench):
         painter.drawRoundedRect(box, 4, 4)
         painter.setFont(self.theme.font(11, chosen))
         painter.setPen(self.theme.colour("ink"))
-        painter.drawText(QRectF(box.left() + 5, box.top() + 1, 60, 16), 0x81, zone.capitalize())
-        mine = self._mine(zone)
-        done = sum(self._done_by(zone, n) >= len(self.batch) for n in mine)
-        if done == len(mine):
+        painter.drawText(QRectF(box.left() + 5, box.top() + 1, 60, 16), 0x81, self.state.zone_name(zone).capitalize())
+        steps = self.state.steps(zone)
+        done = sum(self.state.is_done(s) for s in steps)
+        if done == len(steps):
             draw_tick(painter, box.right() - 16, box.top() + 4, 9, self.theme.colour("moss"))
         else:
             painter.setFont(self.theme.font(11))
-            painter.drawText(QRectF(box.right() - 45, box.top() + 1, 40, 16), 0x82, f"{done} of {len(mine)}")
+            painter.drawText(QRectF(box.right() - 45, box.top() + 1, 40, 16), 0x82, f"{done} of {len(steps)}")
         colours = zone_colours(self.session)
         if zone in colours and box.height() > 26:
             painter.drawImage(
@@ -250,48 +286,59 @@ class PaintBench(Bench):
         cursor = QPointF(self.view.mapFromGlobal(self.view.cursor().pos()))
         zone = next((z for z, box in self._cards.items() if box.contains(cursor)), "")
         if not zone and isinstance(place, np.ndarray):
-            whole = merged([t.mesh for t in self.view.things])
-            if len(whole.zones):
-                zone = ZONES[whole.zones[int(np.argmin(np.linalg.norm(whole.vertices - place, axis=1)))]]
+            zone = self._zone_at(place)
         self.choose_zone(zone)
 
+    def _zone_at(self, place: np.ndarray) -> str:
+        """The zone of the skin nearest to a place of the figure, "" for none."""
+        near = [(float(np.linalg.norm(p.mesh.vertices - place, axis=1).min()), n) for n, p in enumerate(self.parts)]
+        part = self.parts[min(near)[1]]
+        vertex = int(np.argmin(np.linalg.norm(part.mesh.vertices - place, axis=1)))
+        label_ = int(part.vertex_labels()[vertex])
+        return part.zones[label_] if label_ < len(part.zones) else ""
+
     def choose_zone(self, zone: str) -> None:
-        if zone and self._recipe(zone) is not None:
-            self.zone = zone
+        if zone in self.state.zone_ids:
+            self.state.zone_id = zone
             self._show_zone()
             self.view.update()
 
     def done_next(self) -> None:
         """The zone's next stroke; when the zone is done, the next zone that is not."""
-        mine = self._mine(self.zone)
-        following = next((n for n in mine if self._done_by(self.zone, n) < len(self.batch)), None)
+        following = self.state.next_step(self.state.zone_id)
         if following is None:
-            scheme = self.session.plans.scheme
-            open_zones = [
-                r.zone
-                for r in (scheme.recipes if scheme else ())
-                if any(self._done_by(r.zone, n) < len(self.batch) for n in self._mine(r.zone))
-            ]
-            if open_zones:
-                self.choose_zone(open_zones[0])
-            return
-        self.mark_done(mine.index(following))
+            self.choose_zone(self.state.next_zone())
+        else:
+            self.mark_done(following.id)
 
-    def mark_done(self, index: int) -> None:
+    def mark_done(self, step_id: str) -> None:
         """Write a stroke for every figure of the batch that wants it and has not had it."""
-        mine = self._mine(self.zone)
-        if index >= len(mine):
+        state = self.state
+        step = next((s for s in state.steps(state.zone_id) if s.id == step_id), None)
+        if step is None:
             return
-        key = f"{self.zone}/{mine[index]}"
-        now = self.session.clock()
-        facts = []
-        for figure in self.batch:
-            stroke = next((s for s in figure.strokes if s.key == key and key not in figure.painted), None)
-            if stroke is not None:
-                facts.append(step("stroke", (figure.figure.id,), stroke.step.minutes, now, key))
-        recipe = self._recipe(self.zone)
-        if facts and recipe is not None:
-            self.session.commit(
-                f"{recipe.strokes[mine[index]].name.lower()} on {self.zone}, {counted(len(facts), 'figure')}",
-                facts=facts,
-            )
+        self.minutes.plan(step.id, state.planned_min(step))
+        facts = state.done_facts(step, *self.minutes.taken(), self.session.clock())
+        if facts:
+            self.minutes.done()
+            words = f"{step.name.lower()} on {state.zone_name(state.zone_id)}, {counted(len(facts), 'figure')}"
+            self.session.commit(words, facts=facts)
+
+    def name_rest(self) -> None:
+        """Give all skin of the batch that has no zone to the one named, in one edit."""
+        name, plans = self.name_box.currentText().strip(), self.session.plans
+        parts = [(p, self.session.zoned(plans.parts[p])) for p in self.state.unnamed()]
+        if not name or not parts:
+            return
+        zone, is_new = self.state.zone_called(name, new_id())
+
+        def work(progress: Progress) -> list[tuple[PartZones, bytes]]:
+            named = [(p, named_rest(found, zone.id)) for p, found in parts]
+            return [(measured_zones(p, "", found), pack_labels(found.labels)) for p, found in named]
+
+        def made(found: list[tuple[PartZones, bytes]], book: Book) -> list[object]:
+            return [*([zone] if is_new else []), *(replace(z, labels=book.put_blob(data)) for z, data in found)]
+
+        self.context.jobs.start(
+            "zones", "Naming zones", work, lambda found: self.session.store(f"named {name}", partial(made, found))
+        )

@@ -19,33 +19,33 @@ from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.kit.thumbnails import fitted_camera
-from numerus.paint.scheme import LowContrastPair, mix_colour
+from numerus.paint.scheme import mix_colour
 from numerus.schedule.paint_line import PaintBlock
 from numerus.words import counted, span
 
 
-def mix_words(stroke: RecipeStep, names: dict[str, str]) -> str:
+def mix_words(step: RecipeStep, names: dict[str, str]) -> str:
     """ "Tallow coat 2 : 1 Candle cream, thinned 1"; less than a fifth of a part is a touch."""
-    parts = [f"{names.get(p, '?')}{f' {n:g}' if len(stroke.mix) > 1 and n >= 0.2 else ''}" for p, n in stroke.mix]
-    thin = f", thinned {stroke.thinner:g}" if stroke.thinner else ""
+    parts = [f"{names.get(p, '?')}{f' {n:g}' if len(step.mix) > 1 and n >= 0.2 else ''}" for p, n in step.mix]
+    thin = f", thinned {step.thinner:g}" if step.thinner else ""
     return " : ".join(parts) + thin
 
 
 class StrokeList(Drawing):
     """The strokes of the chosen zone over dark and light; the next one stands out; click one to mark it done for all."""
 
-    chosen = pyqtSignal(int)
+    chosen = pyqtSignal(str)
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Strokes of the zone")
         self.session = context.session
         self.recipe: Recipe | None = None
-        self.done: dict[int, int] = {}
+        self.done: dict[str, int] = {}
         self.figures = 0
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumWidth", 300)
 
-    def show_recipe(self, recipe: Recipe | None, done: dict[int, int], figures: int) -> None:
+    def show_recipe(self, recipe: Recipe | None, done: dict[str, int], figures: int) -> None:
         self.recipe, self.done, self.figures = recipe, done, figures
         self.update()
 
@@ -56,12 +56,12 @@ class StrokeList(Drawing):
         names = {p.id: p.name for p in rack.values()}
         self.text(painter, 4, 11, "over dark", 11, colour="slate")
         self.text(painter, 84, 11, "over light", 11, colour="slate")
-        step = min(70.0, (self.height() - 18) / max(len(self.recipe.strokes), 1))
-        following = next((n for n in range(len(self.recipe.strokes)) if self.done.get(n, 0) < self.figures), -1)
-        for number, stroke in enumerate(self.recipe.strokes):
-            y = 18 + number * step
-            box = QRectF(0, y, self.width(), step - 3)
-            if number == following:
+        high = min(70.0, (self.height() - 18) / max(len(self.recipe.steps), 1))
+        following = next((s.id for s in self.recipe.steps if self.done.get(s.id, 0) < self.figures), "")
+        for number, stroke in enumerate(self.recipe.steps):
+            y = 18 + number * high
+            box = QRectF(0, y, self.width(), high - 3)
+            if stroke.id == following:
                 painter.setPen(Qt.PenStyle.NoPen)
                 painter.setBrush(self.theme.colour("riverwash"))
                 painter.drawRoundedRect(box, 4, 4)
@@ -72,23 +72,23 @@ class StrokeList(Drawing):
                 continue
             opacity = max(rack[p].opacity for p, _ in stroke.mix)
             painter.drawImage(
-                QRectF(4, y + 5, 152, min(36.0, step - 12)), swatch(stroke.technique, colour, opacity, 304, 72)
+                QRectF(4, y + 5, 152, min(36.0, high - 12)), swatch(stroke.technique, colour, opacity, 304, 72)
             )
-            self._state(painter, number, y + step / 2 - 3, number == following)
+            self._state(painter, number, stroke.id, y + high / 2 - 3, stroke.id == following)
             self.text(painter, 192, y + 17, stroke.name, 13, True)
             self.text(painter, self.width() - 4, y + 17, span(stroke.minutes), 13, align=RIGHT)
             words = QRectF(192, y + 20, self.width() - 196, 30)
             used = self.paragraph(painter, words, mix_words(stroke, names), 11)
-            if step > used + 32:
+            if high > used + 32:
                 tool = f"{stroke.tool}, dries {span(stroke.dries_min)}, from {stroke.level}"
                 self.text(painter, 192, y + 32 + used, tool, 11, colour="slate", width=self.width() - 196)
             description = (
-                f"{stroke.name}: {stroke.technique}; {self.done.get(number, 0)} of {self.figures} figures have it"
+                f"{stroke.name}: {stroke.technique}; {self.done.get(stroke.id, 0)} of {self.figures} figures have it"
             )
-            self.region(box, description, lambda n=number: self.chosen.emit(n))
+            self.region(box, description, lambda s=stroke.id: self.chosen.emit(s))
 
-    def _state(self, painter: QPainter, number: int, y: float, following: bool) -> None:
-        whole = self.figures > 0 and self.done.get(number, 0) >= self.figures
+    def _state(self, painter: QPainter, number: int, step_id: str, y: float, following: bool) -> None:
+        whole = self.figures > 0 and self.done.get(step_id, 0) >= self.figures
         painter.setPen(QPen(self.theme.colour("moss" if whole else "river" if following else "slate"), 1.4))
         painter.setBrush(
             self.theme.colour("moss") if whole else self.theme.colour("river") if following else Qt.BrushStyle.NoBrush
@@ -109,13 +109,17 @@ class TableView(Drawing):
         self.colour: list[Thing] = []
         self.grey: list[Thing] = []
         self.zones: dict[str, str] = {}
-        self.low_contrast: list[LowContrastPair] = []
+        self.melting: list[tuple[str, str, float]] = []
         self.hold("setMinimumWidth", 206)
 
-    def show_figures(
-        self, colour: list[Thing], grey: list[Thing], zones: dict[str, str], low_contrast: list[LowContrastPair]
-    ) -> None:
-        self.colour, self.grey, self.zones, self.low_contrast = colour, grey, zones, low_contrast
+    def show_figures(self, colour: list[Thing], grey: list[Thing], zones: dict[str, str]) -> None:
+        """``zones``: names of the largest and their colours."""
+        self.colour, self.grey, self.zones = colour, grey, zones
+        self.update()
+
+    def show_melting(self, pairs: list[tuple[str, str, float]]) -> None:
+        """Names of zones that touch and melt, with how far their values are apart; worst first."""
+        self.melting = pairs
         self.update()
 
     def draw(self, painter: QPainter) -> None:
@@ -167,14 +171,14 @@ class TableView(Drawing):
                     align=CENTRE,
                 )
                 last[side] = x
-        if self.low_contrast:
-            melt = self.low_contrast[0]
+        if self.melting:
+            one, other, apart = self.melting[0]
             draw_warning(painter, 0, y + 32, 14, self.theme.colour("tallow"), self.theme.colour("ink"))
             self.text(
                 painter,
                 20,
                 y + 44,
-                f"{melt.other.capitalize()} melts into {melt.one}: {melt.apart:.0f} apart.",
+                f"{other.capitalize()} melts into {one}: {apart:.0f} apart.",
                 11,
                 True,
                 width=wide - 20,
@@ -238,7 +242,7 @@ class BatchLine(Drawing):
             if x1 - x0 > 14:
                 draw_mark(painter, mark, (x0 + x1) / 2 - 6, 9, 16, self.theme.colour("on_river"))
             self.line(painter, x1, 40 + (at % 7) * 4.5, x_of(dab.dry), 40 + (at % 7) * 4.5, "tallow", 2)
-        zone = block.stroke.zone
+        zone = self.session.plans.zone_name(block.stroke.zone)
         x0, x1 = x_of(block.start), x_of(block.end)
         if x1 - x0 > 54:
             self.text(painter, x0 + 2, 84, f"{zone}: {block.stroke.step.name.lower()}", 11, width=x1 - x0 - 4)

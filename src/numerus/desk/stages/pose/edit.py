@@ -7,12 +7,13 @@ from dataclasses import replace
 
 import numpy as np
 
-from numerus.book.tidy import Remade, remade, stored
+from numerus.book.intake import new_id
+from numerus.book.tidy import Remade, remade, stored, with_dabs
 from numerus.desk.context import Context
 from numerus.desk.jobs import Progress
 from numerus.desk.stages.pose.supports import ADD, LOOK, MOVE, SupportsPage
 from numerus.desk.stages.pose.trials import Trials
-from numerus.domain.poses import BrushDab, Draft
+from numerus.domain.poses import BrushDab, BrushStroke, Draft
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
@@ -58,8 +59,9 @@ class SupportEditor:
         kind, radius = self.page.brush
         mesh = self.session.mesh(part.blob)
         posed_part, up = self.trials.tried.made.part, self.trials.tried.cost.up
-        dabs = [BrushDab(kind, in_part(posed_part, mesh, up, place), radius) for place in places]
-        self.session.commit(f"brush {part.label}: {kind}", [replace(part, strokes=(*part.strokes, *dabs))])
+        dabs = tuple(BrushDab(kind, in_part(posed_part, mesh, up, place), radius) for place in places)
+        order = max((s.order + 1 for s in self.session.plans.brush_strokes.values()), default=0)
+        self.session.commit(f"brush {part.label}: {kind}", [BrushStroke(new_id(), part.id, part.blob, order, dabs)])
 
     def deed(self, deed: str) -> None:
         """What a button of the supports page asks for."""
@@ -84,17 +86,18 @@ class SupportEditor:
         part, shown, book = self.trials.part, self.trials.tried, self.session.book
         if part is None or shown is None or book is None:
             return
-        mesh, cost, style = self.session.mesh(part.blob), shown.cost, shown.made.style
+        mesh, cost, style = self.session.labelled_mesh(part), shown.cost, shown.made.style
         others = [self.session.mesh(p.blob) for p in self.session.beside(part)]
-        machine, resin = self.trials.machine, self.trials.resin
+        machine, resin, plans = self.trials.machine, self.trials.resin, self.session.plans
+        dabs, told = plans.dabs_of(part.id), plans.part_zones.get(part.id)
 
         def work(progress: Progress) -> tuple[Remade, int]:
             vented, count = cups_vented(oriented(mesh)[0], cost.up)
-            made = remade(part, vented)
-            fields = fields_of(vented, others, part.strokes)
+            made = remade(part, vented, told)
+            fields = fields_of(vented, others, dabs)
             _, again = kept_pose(vented, cost, machine, resin, style, fields)
             draft = Draft(cost.up, cost.school, style.name, again.pillars)
-            return replace(made, part=replace(made.part, strokes=part.strokes, draft=draft)), count
+            return replace(made, part=replace(made.part, draft=draft)), count
 
         def done(found: tuple[Remade, int]) -> None:
             made, count = found
@@ -103,7 +106,9 @@ class SupportEditor:
                     GeometryError("no-vent", "No thin wall leads out of these cups.", "Tilt the part.")
                 )
                 return
-            self.session.store(f"{part.label}: {counted(count, 'vent')}", lambda book: [stored(book, made)])
+            self.session.store(
+                f"{part.label}: {counted(count, 'vent')}", lambda book: with_dabs(stored(book, made), dabs)
+            )
 
         self.context.jobs.start("vent", "Venting cups", work, done)
 

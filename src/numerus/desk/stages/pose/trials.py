@@ -66,15 +66,18 @@ class Trials(QObject):
 
     def look_at(self, part: Part, weights: Weights) -> None:
         """Search a part that is another than before; where only its draft is, show that."""
-        if (part.id, part.blob, part.strokes) != self._about:
+        if self._as_it_is(part) != self._about:
             self._search(part, weights)
         elif part.draft != self.drafted and self.tried is not None:
             self._show_left(part)
 
+    def _as_it_is(self, part: Part) -> tuple[str, str, tuple[BrushDab, ...]]:
+        return part.id, part.blob, self.session.plans.dabs_of(part.id)
+
     def _search(self, part: Part, weights: Weights) -> None:
         mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
         self.part_id, self.tried, self.drafted, self.fields = part.id, None, None, None
-        self._about = (part.id, part.blob, part.strokes)
+        self._about = self._as_it_is(part)
         self.begun.emit(mesh)
         at = self.known.at(part)
 

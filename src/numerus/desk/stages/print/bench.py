@@ -220,7 +220,7 @@ class PrintBench(Bench):
 
     def _stands_in(self, machine: Machine) -> float | None:
         runs, plates = self.session.answers.standing.runs.values(), self.session.plans.plates
-        return stands_in(machine, runs, plates, self.session.now, self.session.plans.zone)
+        return stands_in(machine, runs, plates, self.session.now, self.session.plans.time_zone)
 
     def _vat(self, plate: Plate, machine: Machine) -> Filling:
         """What to pour in before a run."""
@@ -235,7 +235,7 @@ class PrintBench(Bench):
                 self.planned.show_vat(plate, rest, machine)
             return
         if run.state == "printing":
-            end = later(run.started, plate.minutes, self.session.plans.zone)
+            end = later(run.started, plate.minutes, self.session.plans.time_zone)
             said = (
                 f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}.{self._lasts(rest)}"
             )
@@ -251,7 +251,7 @@ class PrintBench(Bench):
         low = rest.low_min(rest.stands_ml or 0.0) if rest is not None else None
         if low is None:
             return ""
-        return f" The vat runs low {later(self.session.now, low, self.session.plans.zone):%a %H:%M}: pause it and fill it up before."
+        return f" The vat runs low {later(self.session.now, low, self.session.plans.time_zone):%a %H:%M}: pause it and fill it up before."
 
     def _seen(self, plate: Plate, run: RunRecord) -> dict[str, PartOutcome]:
         """What the journal holds, or what was said so far; for a plate not yet looked at, what the machine shows."""
@@ -287,7 +287,7 @@ class PrintBench(Bench):
             scheduled.plate.id,
             scheduled.machine_id,
             now,
-            later(now, scheduled.plate.minutes, self.session.plans.zone),
+            later(now, scheduled.plate.minutes, self.session.plans.time_zone),
         )
         fact = Fact(now, RunStarted(scheduled.plate.id, scheduled.machine_id, self.planned.vat_told()), run.id, (), 10)
         self.session.commit(f"start {scheduled.plate.name}", [run, replace(scheduled.plate, pinned=None)], [fact])

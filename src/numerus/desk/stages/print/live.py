@@ -68,12 +68,14 @@ class LiveRun(QWidget):
     @property
     def link(self) -> MachineLink | None:
         plate, run, machine = self.plate, self.run, self.machine
-        return link_for(plate, machine, run, self.session.plans.zone) if plate and machine and run else None
+        return link_for(plate, machine, run, self.session.plans.time_zone) if plate and machine and run else None
 
     @property
     def elapsed_min(self) -> float:
         run = self.run
-        return 0.0 if run is None else run.minutes_at(self.session.clock(), self.session.plans.zone) + self.ahead_min
+        return (
+            0.0 if run is None else run.minutes_at(self.session.clock(), self.session.plans.time_zone) + self.ahead_min
+        )
 
     def reading(self) -> Reading | None:
         return self.link.reading(self.elapsed_min) if self.link is not None else None
@@ -84,7 +86,7 @@ class LiveRun(QWidget):
         if plate is None or run is None or machine is None or machine.kind != "resin":
             return None
         told = reading.resin_ml if reading is not None else math.nan
-        by_journal = left_after(run, plate, machine, self.session.now, self.session.plans.zone)
+        by_journal = left_after(run, plate, machine, self.session.now, self.session.plans.time_zone)
         return rest_of(plate, machine, self.elapsed_min, by_journal if math.isnan(told) else told)
 
     def tick(self) -> None:

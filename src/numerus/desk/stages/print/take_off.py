@@ -22,6 +22,7 @@ from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.diagnosis.repair import KEPT, Way, waiting_repairs
 from numerus.domain.army import Unit
 from numerus.domain.journal import DiagnosisTest, Fact, PartOutcome, PhotographTaken, RepairChosen, RepairEnded
+from numerus.domain.money import money_text
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
 from numerus.post.cautions import cautions
@@ -281,4 +282,5 @@ class TakeOffPage(QWidget):
 def _way_says(way: Way, money: str, best: bool) -> str:
     machine = f"machine {span(way.machine_min)}, " if way.machine_min else ""
     when = f", there in {way.days:.1f} days" if way.days else ""
-    return f"{'Advised. ' if best else ''}{machine}hands {span(way.hands_min)}, {money}{way.cost:.2f}{when}; holds {min(way.chance, MOST_SURE):.0%}"
+    advised, chance = "Advised. " if best else "", min(way.chance, MOST_SURE)
+    return f"{advised}{machine}hands {span(way.hands_min)}, {money_text(way.pence, money)}{when}; holds {chance:.0%}"

@@ -15,6 +15,7 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.army import Unit
+from numerus.domain.money import money_text
 from numerus.money.costs import Cost, unit_costs
 from numerus.packing.trays import FOAM_MM, Tray, packing_list
 from numerus.words import counted, hours
@@ -39,18 +40,20 @@ class CostBars(Drawing):
         self._legend(painter)
         most = max(
             [
-                1.0,
+                100.0,
                 *(c.total for c in costs.values()),
-                *(u.bought_price * len(plans.figures_of(u.id)) for u in plans.units.values()),
+                *(u.bought_pence * len(plans.figures_of(u.id)) for u in plans.units.values()),
             ]
         )
         step = min(64.0, (self.height() - 96) / max(len(costs), 1))
         for number, unit in enumerate(plans.units_in_order()):
             self._unit(painter, unit, costs[unit.id], 52 + number * step, step, most, money)
         total = sum(c.total for c in costs.values())
-        bought = sum(u.bought_price * len(plans.figures_of(u.id)) for u in plans.units.values())
+        bought = sum(u.bought_pence * len(plans.figures_of(u.id)) for u in plans.units.values())
         y = 52 + len(costs) * step + 22
-        self.text(painter, 0, y, f"All: {money} {total:.2f} against {money} {bought:.2f} bought.", 13, True)
+        self.text(
+            painter, 0, y, f"All: {money_text(total, money)} against {money_text(bought, money)} bought.", 13, True
+        )
         minutes = sum(c.hands_min for c in costs.values())
         self.text(
             painter,
@@ -76,7 +79,7 @@ class CostBars(Drawing):
             painter,
             self.width(),
             y + 14,
-            f"{money} {each:.2f} a figure, bought {money} {unit.bought_price:.2f}",
+            f"{money_text(each, money)} a figure, bought {money_text(unit.bought_pence, money)}",
             13,
             align=RIGHT,
         )
@@ -85,16 +88,17 @@ class CostBars(Drawing):
             part = getattr(cost, field)
             self.bar(painter, x, y + 22, wide * part / most, 14, role)
             self.region(
-                QRectF(x, y + 20, max(wide * part / most, 1), 18), f"{unit.name}, {words.lower()}: {money} {part:.2f}"
+                QRectF(x, y + 20, max(wide * part / most, 1), 18),
+                f"{unit.name}, {words.lower()}: {money_text(part, money)}",
             )
             x += wide * part / most
-        mark = wide * unit.bought_price * figures / most
+        mark = wide * unit.bought_pence * figures / most
         self.line(painter, mark, y + 18, mark, y + 40, "ink", 2)
         self.text(
             painter,
             max(mark - 4, 90),
             y + step - 8,
-            f"bought {money} {unit.bought_price * figures:.2f}",
+            f"bought {money_text(unit.bought_pence * figures, money)}",
             11,
             colour="slate",
             align=RIGHT,

@@ -229,20 +229,21 @@ class SortBench(Bench):
 
     def _settle(self, label: str, parts: list[Part]) -> None:
         """Units, faults and slots of parts as proposed: worked out beside, written as one edit."""
-        meshes = [(p, self.session.mesh(p.blob)) for p in parts]
+        told = self.session.plans.part_zones
+        meshes = [(p, self.session.labelled_mesh(p)) for p in parts]
 
         def work(progress: Progress) -> list[Remade]:
             made = []
             for number, (part, mesh) in enumerate(meshes):
                 if not progress(number / len(meshes)):
                     raise Cancelled
-                made.append(agreed(part, mesh))
+                made.append(agreed(part, mesh, told.get(part.id)))
             return made
 
         self.context.jobs.start("settle", "Mending and measuring", work, lambda made: self._store(label, made))
 
     def _store(self, label: str, made: list[Remade]) -> None:
-        self.session.store(label, lambda book: [stored(book, m) for m in made])
+        self.session.store(label, lambda book: [d for m in made for d in stored(book, m)])
 
     def move_parts(self, ids: list[str], slot: str) -> None:
         """Parts to another slot, by hand: no doubt is left. A slot the unit does not have yet comes with them."""

@@ -66,7 +66,7 @@ class KitDialog(Asking):
             self.licence.addItem(words, key)
         self.licence.setCurrentIndex(max(self.licence.findData(kit.licence), 0))
         self.price.setRange(0, 100_000)
-        self.price.setValue(kit.price)
+        self.price.setValue(kit.price_pence / 100)
         day = kit.got
         self.got.setDate(QDate(day.year, day.month, day.day) if day else QDate.currentDate())
         self.remarks = QPlainTextEdit(kit.remarks)
@@ -85,5 +85,5 @@ class KitDialog(Asking):
     def changed(self) -> Kit:
         return replace(
             self.kit, name=self.name.text().strip(), source=self.source.text().strip(), licence=self.licence.currentData(),
-            price=self.price.value(), got=self.got.date().toPyDate(), remarks=self.remarks.toPlainText().strip(),
+            price_pence=round(100 * self.price.value()), got=self.got.date().toPyDate(), remarks=self.remarks.toPlainText().strip(),
         )  # fmt: skip

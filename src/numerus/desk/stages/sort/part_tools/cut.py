@@ -163,9 +163,12 @@ class CutTool(Tool):
         """Both halves measured beside, then written with the builds that follow as one edit."""
         part, cut_ = self.page.part, self.made
         if part is not None and cut_ is not None:
-            label = f"cut {part.label} in two"
+            label, told = f"cut {part.label} in two", self.page.session.plans.part_zones.get(part.id)
             self.context.jobs.start(
-                "halves", "Measuring both halves", lambda progress: halves(part, cut_), lambda h: self._store(label, *h)
+                "halves",
+                "Measuring both halves",
+                lambda progress: halves(part, cut_, told),
+                lambda h: self._store(label, *h),
             )
 
     def _store(self, label: str, above: Remade, below: Remade) -> None:

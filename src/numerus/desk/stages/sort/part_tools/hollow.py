@@ -11,6 +11,7 @@ from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, Offer, Tool, h
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.domain.money import money_text
 from numerus.domain.poses import Point
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
@@ -73,8 +74,8 @@ class HollowTool(Tool):
         left = f"{made.trapped_ml:.2f} ml can never drain" if made.trapped_ml > 0.001 else "nothing is shut in"
         army = self.session.plans.army
         money = army.currency if army else ""
-        price = self.session.plans.resin.price_per_l / 1000 * made.saved_ml
-        saves = f"Saves {made.saved_ml:.1f} ml ({money}{price:.2f}) and no minutes on {machine.name}: its height stays"
+        pence = self.session.plans.resin.pence_per_l / 1000 * made.saved_ml
+        saves = f"Saves {made.saved_ml:.1f} ml ({money_text(pence, money)}) and no minutes on {machine.name}: its height stays"
         adds = f"adds {len(made.drains)} drains to rinse, cure and plug"
         walls = f"Thinnest wall {made.min_wall_mm:.2f} mm; {left}. {self.tips.description}"
         self.said.setText(f"{saves}; {adds}. {walls} Click the part to move the chosen drain.")

@@ -24,7 +24,8 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.domain.army import SLOTS
 from numerus.domain.parts import Part
-from numerus.geometry.cutting import Plane
+from numerus.domain.zones import PartZones
+from numerus.geometry.cutting import Plane, attributes_from
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.sorting import offered_factor
 
@@ -107,7 +108,9 @@ class PartPage(QWidget):
 
     @property
     def mesh(self) -> Mesh:
-        return self.session.mesh(self.part.blob) if self.part else Mesh(np.zeros((0, 3)), np.zeros((0, 3), np.int32))
+        return (
+            self.session.labelled_mesh(self.part) if self.part else Mesh(np.zeros((0, 3)), np.zeros((0, 3), np.int32))
+        )
 
     def use(self, title: str) -> None:
         self.tool = self.tools[title]
@@ -194,18 +197,28 @@ class PartPage(QWidget):
 
     def keep(self, words: str, mesh: Mesh, extra: Sequence[tuple[str, Mesh]] = ()) -> None:
         """The changed mesh becomes the part's; the one it came with is kept. ``extra``: new parts that come of it."""
-        self._make(words, lambda part: [remade(part, mesh), *(beside_part(part, name, more) for name, more in extra)])
+        before, told = self.mesh, self._zones
+
+        def make(part: Part) -> list[Remade]:
+            new = [beside_part(part, name, attributes_from(more, before), told) for name, more in extra]
+            return [remade(part, attributes_from(mesh, before), told), *new]
+
+        self._make(words, make)
+
+    @property
+    def _zones(self) -> PartZones | None:
+        return self.session.plans.part_zones.get(self.part.id) if self.part else None
 
     def scale(self, factor: float, words: str = "") -> None:
-        mesh = self.mesh
-        self._make(words or f"× {factor:.4g}", lambda part: [scaled(part, mesh, factor)])
+        mesh, told = self.mesh, self._zones
+        self._make(words or f"× {factor:.4g}", lambda part: [scaled(part, mesh, factor, told)])
 
     def restore(self) -> None:
         """The mesh of the file again."""
         part = self.part
         if part is not None and part.original:
-            came = self.session.mesh(part.original)
-            self._make("as it came", lambda p: [_without_original(remade(p, came))])
+            came, now, told = self.session.mesh(part.original), self.mesh, self._zones
+            self._make("as it came", lambda p: [_without_original(remade(p, attributes_from(came, now), told))])
 
     def _make(self, words: str, make: Callable[[Part], list[Remade]]) -> None:
         """Measured anew beside, then written as one edit."""
@@ -217,7 +230,7 @@ class PartPage(QWidget):
             )
 
     def _store(self, label: str, made: list[Remade]) -> None:
-        self.session.store(label, lambda book: [stored(book, m) for m in made])
+        self.session.store(label, lambda book: [d for m in made for d in stored(book, m)])
 
     def convert_unit(self) -> None:
         """Take the offered unit: everything of the part is measured anew."""

@@ -1,0 +1,58 @@
+"""Everything folded from one state of the book, worked out when first asked. No Qt here: stages' states are made from it."""
+
+from __future__ import annotations
+
+from datetime import datetime
+from functools import cached_property
+
+from numerus.domain.journal import Fact
+from numerus.domain.plans import Plans
+from numerus.errors import NumerusError
+from numerus.progress.forecast import Forecast, forecast
+from numerus.progress.history import History
+from numerus.progress.next_tasks import TaskList, orders
+from numerus.progress.rates import Rate, rates
+from numerus.progress.standing import Standing, standing
+from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_throughputs, work_by_stage
+
+
+class Answers:
+    """``plans`` and ``history`` as they stood ``now``."""
+
+    def __init__(self, plans: Plans, history: History, now: datetime) -> None:
+        self.plans, self.history, self.now = plans, history, now
+
+    @property
+    def facts(self) -> list[Fact]:
+        return self.history.facts
+
+    @cached_property
+    def standing(self) -> Standing:
+        return standing(self.plans, self.history)
+
+    @cached_property
+    def rates(self) -> dict[str, Rate]:
+        return rates(self.facts, self.plans.army)
+
+    @cached_property
+    def work(self) -> dict[str, StageWork]:
+        return work_by_stage(self.plans, self.standing, self.rates)
+
+    @cached_property
+    def narrowest(self) -> StageThroughput | None:
+        return bottleneck(self.stage_throughputs)
+
+    @cached_property
+    def stage_throughputs(self) -> list[StageThroughput]:
+        return stage_throughputs(self.plans, self.standing, self.rates)
+
+    @cached_property
+    def forecast(self) -> Forecast | NumerusError:
+        try:
+            return forecast(self.plans, self.history, self.now, self.standing)
+        except NumerusError as error:
+            return error
+
+    @cached_property
+    def orders(self) -> TaskList:
+        return orders(self.plans, self.facts, self.standing, self.now)
