@@ -2,6 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
+Progress = Callable[[float], bool]
+"""Told the share done, 0..1; answers whether to go on. Work that is told not to raises ``Cancelled``."""
+
 
 class NumerusError(Exception):
     """A fault the user can mend.

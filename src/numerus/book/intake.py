@@ -11,7 +11,7 @@ from pathlib import Path
 
 from numerus.book.book import Book
 from numerus.domain.parts import Kit, Part, Relation
-from numerus.errors import Cancelled, MeshFileError
+from numerus.errors import Cancelled, MeshFileError, Progress
 from numerus.formats.mesh_files import Refusal, names_in, read_any
 from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
@@ -21,7 +21,6 @@ from numerus.kit.relations import relations
 from numerus.kit.sorting import Shaped, offered_factor, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
 
-Progress = Callable[[float], bool]
 WORKERS = 2
 READING = 0.6  # of the progress; the rest is comparing
 

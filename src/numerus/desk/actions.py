@@ -15,11 +15,10 @@ from numerus.book.book import Book, Removed
 from numerus.book.intake import Sorted, keep, kit_named, read_and_sort, shaped_part
 from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog
-from numerus.desk.jobs import Progress
 from numerus.domain.army import SLOTS
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Kit
-from numerus.errors import NumerusError
+from numerus.errors import NumerusError, Progress
 from numerus.formats.mesh_files import names_in
 from numerus.formats.mesh_formats import FORMATS
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES

@@ -15,9 +15,8 @@ from typing import Any
 
 from PyQt6.QtCore import QObject, QRunnable, QThreadPool, pyqtSignal
 
-from numerus.errors import Cancelled, NumerusError
+from numerus.errors import Cancelled, NumerusError, Progress
 
-Progress = Callable[[float], bool]
 log = logging.getLogger(__name__)
 
 

@@ -19,7 +19,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.errors import Cancelled, MeshFileError
+from numerus.errors import Cancelled, MeshFileError, Progress
 from numerus.geometry.kernels import kernel
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_runs
@@ -92,7 +92,7 @@ def _drawn_in(bits: NDArray[np.uint8], by: int) -> NDArray[np.uint8]:
 
 
 def write_archive(
-    columns: Columns, manifest: Manifest, drawn_in_px: int, path: Path, progress: Callable[[float], bool] | None = None
+    columns: Columns, manifest: Manifest, drawn_in_px: int, path: Path, progress: Progress | None = None
 ) -> Manifest:
     """All layers as ``manifest`` describes them; what it says of areas and how many layers there are is counted here.
 
@@ -193,7 +193,7 @@ class LayerArchive:
         except (KeyError, OSError, zipfile.BadZipFile) as error:
             raise MeshFileError("damaged-layers", description, "Export the plate again.") from error
 
-    def check(self, progress: Callable[[float], bool] | None = None) -> float:
+    def check(self, progress: Progress | None = None) -> float:
         """Count every layer against the manifest; the volume in ml. Raises MeshFileError where one differs, Cancelled."""
         manifest, pixel2, whole = self.manifest, self.manifest.pixel_mm**2, 0.0
         for number, bits in enumerate(self.bits()):

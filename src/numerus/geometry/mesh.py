@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from functools import cached_property
 from typing import Any
@@ -121,6 +121,12 @@ class Mesh:
         """Centred over the origin with its lowest point on z = 0."""
         low, high = self.bounds_mm
         return self.moved((-(low[0] + high[0]) / 2, -(low[1] + high[1]) / 2, -low[2]))
+
+
+def xyz(v: Sequence[float] | Floats, digits: int | None = None) -> tuple[float, float, float]:
+    """Three coordinates as plain numbers, rounded where ``digits`` says so."""
+    x, y, z = (float(c) if digits is None else round(float(c), digits) for c in v)
+    return x, y, z
 
 
 def rotation_matrix(rotation: Floats) -> Floats:

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterable, Sequence
+from collections.abc import Iterable, Sequence
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, replace
 from itertools import combinations, product
@@ -12,7 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.domain.parts import Relation
-from numerus.errors import Cancelled
+from numerus.errors import Cancelled, Progress
 from numerus.geometry.likeness import Core, Fit, ShapePrint, alike, within
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.occupancy import Contact, Occupied, boxes_meet, cell_for, contact, occupied, shared_mm3
@@ -35,8 +35,6 @@ INSIDE_SHARE, INSIDE_SURE = 0.88, 0.95
 NOT_PLACED = 0.8  # of the parts: share centred on one point means that each was centred by itself
 _COPY_WORDS = re.compile(r"\b(sup|sups|supported|support|supports|presup|pre|copy|final|hires|v|new|stl|kopie|raft)\b")
 _SUPPORT_WORDS = re.compile(r"\b(sup|sups|supported|supports|presup)\b")
-
-Progress = Callable[[float], bool]
 
 
 @dataclass(eq=False)

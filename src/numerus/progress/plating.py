@@ -14,7 +14,7 @@ from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate
 from numerus.domain.poses import Pose
-from numerus.errors import PlanError
+from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, chance_to_fail, spares_for
@@ -193,7 +193,7 @@ class Batching:
 
 
 def plates_for(
-    batching: Batching, unit_ids: Sequence[str], progress: Callable[[float], bool] | None = None,
+    batching: Batching, unit_ids: Sequence[str], progress: Progress | None = None,
     better: Callable[[Batch], object] | None = None,
 ) -> Batch:  # fmt: skip
     """Plates that hold everything the units are owed; ``better`` is told of each batch that beats those before.

@@ -7,7 +7,8 @@ import pytest
 from helpers import box_mesh
 from numerus.domain.machines import Machine
 from numerus.geometry.mesh import merged
-from numerus.printing.machines.fitting import LIFT_MM, MARGIN_MM, fewest_cuts, largest_scale, ways_to_fit
+from numerus.printing.machines.fitting import MARGIN_MM, fewest_cuts, largest_scale, ways_to_fit
+from numerus.printing.machines.resting import LIFT_MM
 
 MACHINE = Machine("m", "M", plate_x_mm=104, plate_y_mm=64, height_mm=124)
 

@@ -17,9 +17,9 @@ from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import islands
 from numerus.printing.checks.layer_graph import layer_graph
 from numerus.printing.checks.print_check import check_print, loads
+from numerus.printing.machines.resting import lies_flat
 from numerus.printing.orientation.pose_measures import posed, school_up
 from numerus.printing.supports.placement import support
-from numerus.printing.supports.posed_part import stands_flat
 from numerus.printing.supports.style import SupportStyle
 from numerus.surface.part_fields import fields_of
 
@@ -57,7 +57,7 @@ def test_a_flat_foot_stands_on_the_plate_without_supports() -> None:
     """A box needs nothing and is not raised."""
     box = box_mesh((10, 10, 4))
     made = support(box, RESIN)
-    assert stands_flat(box, STYLE)
+    assert lies_flat(box, STYLE.flat_mm2)
     assert (len(made.pillars), made.part.bounds_mm[0, 2]) == (0, 0)
 
 

@@ -12,7 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.kernels import kernel
-from numerus.geometry.mesh import Floats, Ints, Mesh, welded
+from numerus.geometry.mesh import Floats, Ints, Mesh, welded, xyz
 from numerus.geometry.repair.health import (
     SPECK_SHARE,
     Edges,
@@ -61,7 +61,7 @@ def findings(mesh: Mesh) -> list[Finding]:
     if zero:
         flat = mesh.triangles[mesh.areas_mm2 <= 0].reshape(-1, 3)
         middle = flat.mean(axis=0) if len(flat) else mesh.bounds_mm.mean(axis=0)
-        found.append(Finding("degenerate", f"{counted(zero, 'face')} without area", _xyz(middle), 0.0))
+        found.append(Finding("degenerate", f"{counted(zero, 'face')} without area", xyz(middle, 3), 0.0))
     return found
 
 
@@ -71,11 +71,6 @@ def _open(edges: Edges) -> NDArray[np.bool_]:
 
 def _uneven(edges: Edges) -> NDArray[np.bool_]:
     return np.asarray((edges.balance[edges.edge] != 0) & (edges.count[edges.edge] == 2))
-
-
-def _xyz(point: Floats) -> tuple[float, float, float]:
-    x, y, z = (round(float(v), 3) for v in point)
-    return x, y, z
 
 
 def _edge_groups(mesh: Mesh, edges: Edges, half: NDArray[np.bool_], code: str, words: str) -> list[Finding]:
@@ -92,7 +87,7 @@ def _edge_groups(mesh: Mesh, edges: Edges, half: NDArray[np.bool_], code: str, w
 
 def _finding(code: str, words: str, points: Floats) -> Finding:
     size = float(np.linalg.norm(np.ptp(points, axis=0)))
-    return Finding(code, words.format(size=size), _xyz(points.mean(axis=0)), round(size, 3))
+    return Finding(code, words.format(size=size), xyz(points.mean(axis=0), 3), round(size, 3))
 
 
 def _shell_findings(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> list[Finding]:
@@ -125,7 +120,7 @@ def _boxes(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
 
 def _shell(box: Floats, code: str, words: str) -> Finding:
     size = float(np.linalg.norm(box[1] - box[0]))
-    return Finding(code, words.format(size=size), _xyz(box.mean(axis=0)), round(size, 3))
+    return Finding(code, words.format(size=size), xyz(box.mean(axis=0), 3), round(size, 3))
 
 
 def _overlaps(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, shells: list[int]) -> list[Finding]:

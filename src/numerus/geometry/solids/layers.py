@@ -11,13 +11,13 @@ beginnings and one the ends, each already in order.
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.errors import Cancelled
+from numerus.errors import Cancelled, Progress
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats
 from numerus.geometry.solids.columns import Columns
@@ -26,7 +26,6 @@ from numerus.geometry.solids.union_find import find_root, join_runs
 MIN_PIXELS = 4  # smaller components are specks that neither print nor hold
 CHUNK_RUNS = 16_000_000  # x-runs held at a time: keeps plates of 16k x 8k pixels under 2 GB
 
-Progress = Callable[[float], bool]
 """Told the share done, 0..1; answers False to cancel."""
 
 

@@ -16,7 +16,7 @@ import numpy as np
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import attributes_from, mesh_of, solid_of
 from numerus.geometry.likeness import even_points
-from numerus.geometry.mesh import Floats, Mesh, merged, turning_up
+from numerus.geometry.mesh import Floats, Mesh, merged, turning_up, xyz
 from numerus.geometry.rays import RayScene, table_exposure
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.pockets import trapped
@@ -284,10 +284,6 @@ def _drains(clearance: Mesh, skin: _Skin, wall_mm: float, drain_mm: float, up: F
 def _on_wall(clearance: Mesh) -> Floats:
     """Points all over a room's wall: its corners alone may lie far apart."""
     return np.concatenate([clearance.vertices, even_points(clearance, SAMPLES)[0]])
-
-
-def xyz(v: Sequence[float] | Floats) -> tuple[float, float, float]:
-    return float(v[0]), float(v[1]), float(v[2])
 
 
 def bore(drain: Drain) -> Any:

@@ -17,8 +17,9 @@ from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.geometry.solids.pockets import Cup, Pocket, cups, pools
 from numerus.printing.hollow.hollowing import SHOW_WEIGHT, Drain, bore, xyz
+from numerus.printing.machines.resting import lift_of
 from numerus.printing.orientation.orientation_search import directions
-from numerus.printing.orientation.pose_measures import LIFT_MM, is_significant_cup, lies_flat, posed
+from numerus.printing.orientation.pose_measures import is_significant_cup, posed
 from numerus.printing.supports.posed_part import LAYER_MM, PIXEL_MM, in_part
 
 VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
@@ -65,7 +66,7 @@ def cups_vented(mesh: Mesh, up: Sequence[float] | Floats) -> tuple[Mesh, int]:
     count = 0
     for _ in range(ROUNDS):
         turned = posed(mesh, np.asarray(up))
-        posed_part = turned.moved((0, 0, 0.0 if lies_flat(turned) else LIFT_MM))
+        posed_part = turned.moved((0, 0, lift_of(turned)))
         columns = solid_columns(posed_part.triangles, PIXEL_MM, LAYER_MM)
         made = 0
         for cup in filter(is_significant_cup, cups(columns)):

@@ -10,12 +10,12 @@ from numerus.domain.machines import Machine
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import Plane, cut, propose_cuts
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.printing.machines.resting import LIFT_MM
 from numerus.printing.machines.timing import run_minutes
 from numerus.words import counted
 
 DIRECTIONS = 600
 TURNS = 18
-LIFT_MM = 4.0  # supports raise a tilted part by about this
 MARGIN_MM = 2.0
 PERCENTS = (100, 95, 90, 80)
 MOST_CUTS = 4

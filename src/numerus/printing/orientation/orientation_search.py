@@ -13,7 +13,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.errors import Cancelled
+from numerus.errors import Cancelled, Progress
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import unique_pairs
@@ -297,7 +297,7 @@ def costs_of(part: Sampled, ups: Floats) -> Floats:
 
 def search(
     mesh: Mesh, fields: Fields, weights: Weights, count: int = DIRECTIONS,
-    progress: Callable[[float], bool] | None = None, met: Callable[[Search], object] | None = None,
+    progress: Progress | None = None, met: Callable[[Search], object] | None = None,
 ) -> Search:  # fmt: skip
     """Score ``count`` directions, then more round the best. ``met`` is told what is known so far, to be looked at.
 

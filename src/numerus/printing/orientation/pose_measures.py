@@ -16,20 +16,18 @@ import numpy as np
 
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import BrushDab
-from numerus.errors import Cancelled
+from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.pockets import Cup, cups, retained_ml
 from numerus.geometry.solids.sections import Sections, sections
+from numerus.printing.machines.resting import ON_PLATE_MM, lift_of
 from numerus.printing.machines.timing import pull_n, run_minutes
 from numerus.printing.orientation.orientation_search import SCAR_SHARE, Search, Weights, apart, face_costs, search
 from numerus.surface.part_fields import Fields, fields_of
 from numerus.words import counted
 
 MEASURE_PX_MM = 0.15
-LIFT_MM = 4.0
-FLAT_MM2 = 40.0
-ON_PLATE_MM = 0.15
 CUP_LOOKS, CUP_APART_DEG, CUP_LOOK_PX_MM = 14, 12.0, 0.2
 LARGE_CUP_MM2 = 30.0
 CUP_COST = 2.0  # one cup costs as much as twice the worst of what the search can guess of cups
@@ -98,16 +96,10 @@ def posed(mesh: Mesh, up: Floats | tuple[float, float, float]) -> Mesh:
     return mesh.transformed(rotation_matrix(turning_up(up))).dropped()
 
 
-def lies_flat(turned: Mesh) -> bool:
-    """Whether a part that lies on z = 0 rests on a face large enough to be printed straight on the plate."""
-    on_plate = turned.triangles[:, :, 2].max(axis=1) <= turned.bounds_mm[0, 2] + ON_PLATE_MM
-    return bool((turned.areas_mm2 * (turned.normals[:, 2] < -0.98) * on_plate).sum() > FLAT_MM2)
-
-
 def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machine, resin: Resin) -> PoseCost:
     """What a pose costs, on solid columns and all faces."""
     turned = posed(mesh, up)
-    lift, step = 0.0 if lies_flat(turned) else LIFT_MM, 2 * machine.layer_mm
+    lift, step = lift_of(turned), 2 * machine.layer_mm
     columns = solid_columns(turned.moved((0, 0, lift)).triangles, MEASURE_PX_MM, step)
     grown, sealed = sections(columns), cups(columns)
     # The layers of the part itself: those under the lift are only supports.
@@ -155,7 +147,7 @@ def _footprint_mm2(columns: Columns) -> float:
 
 def candidates(
     mesh: Mesh, machine: Machine, resin: Resin, weights: Weights | None = None,
-    progress: Callable[[float], bool] | None = None, fields: Fields | None = None,
+    progress: Progress | None = None, fields: Fields | None = None,
     met: Callable[[Search], object] | None = None, dabs: tuple[BrushDab, ...] = (),
 ) -> tuple[list[PoseCost], Search]:  # fmt: skip
     """The schools' poses and the best found, measured, with the search they came from; ``met`` sees the search grow."""
@@ -198,7 +190,7 @@ def without_cups(mesh: Mesh, found: Search, weights: Weights) -> Search:
 def _cups_of(mesh: Mesh, up: Floats) -> float:
     """How many cups tell in a pose, a large one for several."""
     turned = posed(mesh, up)
-    lift = 0.0 if lies_flat(turned) else LIFT_MM
+    lift = lift_of(turned)
     columns = solid_columns(turned.moved((0, 0, lift)).triangles, CUP_LOOK_PX_MM, CUP_LOOK_PX_MM)
     return sum(1 + c.area_mm2 / LARGE_CUP_MM2 for c in cups(columns) if is_significant_cup(c))
 

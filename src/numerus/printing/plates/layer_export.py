@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from pathlib import Path
 
 from numerus.domain.machines import Machine
+from numerus.errors import Progress
 from numerus.formats.layer_archive import FORM, VERSION, Manifest, write_archive
 from numerus.geometry.solids.columns import Columns
 
@@ -17,7 +17,7 @@ def screen_px(machine: Machine) -> tuple[int, int]:
 
 def write_layers(
     columns: Columns, machine: Machine, name: str, resin: str, minutes: float, resin_ml: float, path: Path,
-    progress: Callable[[float], bool] | None = None,
+    progress: Progress | None = None,
 ) -> Manifest:  # fmt: skip
     """The archive of a plate, outlines drawn in as the machine's calibration says. Raises as ``write_archive`` does."""
     rows, across = screen_px(machine)

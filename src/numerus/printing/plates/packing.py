@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.plates import Placed, Plate
-from numerus.errors import Cancelled, PlanError
+from numerus.errors import Cancelled, PlanError, Progress
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import silhouette
@@ -187,7 +187,7 @@ def orders_of(outlines: Sequence[Outline], tries: int, seed: int = 1) -> Iterato
 
 def pack(
     outlines: Sequence[Outline], machines: Sequence[Machine], tries: int = 3, cost: Cost | None = None,
-    progress: Callable[[float], bool] | None = None, better: Callable[[list[Filled], float], object] | None = None,
+    progress: Progress | None = None, better: Callable[[list[Filled], float], object] | None = None,
 ) -> list[Filled]:  # fmt: skip
     """The best of a few orders, by machine minutes or another ``cost``; ``better`` is told of each that is better than all
     before, and its cost. Raises PlanError if a part fits no machine, Cancelled.

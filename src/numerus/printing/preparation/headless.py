@@ -10,6 +10,7 @@ from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import solid_columns
 from numerus.printing.checks.print_check import PrintCheck
+from numerus.printing.machines.resting import LIFT_MM
 from numerus.printing.orientation.orientation_search import (
     APART_DEG,
     COSTS,
@@ -20,7 +21,6 @@ from numerus.printing.orientation.orientation_search import (
     weighted_cost,
 )
 from numerus.printing.orientation.pose_measures import (
-    LIFT_MM,
     SCHOOLS,
     PoseCost,
     measure,

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable
+from collections.abc import Iterable
 from dataclasses import dataclass
 from typing import TypeVar
 
@@ -10,6 +10,7 @@ import numpy as np
 
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Draft, Pose
+from numerus.errors import Progress
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
@@ -28,7 +29,7 @@ TRIED = 3  # poses supported before the one with the fewest islands left is take
 
 
 def best_kept(
-    mesh: Mesh, machine: Machine, resin: Resin, progress: Callable[[float], bool] | None = None,
+    mesh: Mesh, machine: Machine, resin: Resin, progress: Progress | None = None,
     fields: Fields | None = None, weights: Weights | None = None, style: SupportStyle | None = None,
 ) -> tuple[Pose, Supported]:  # fmt: skip
     """The pose of least regret in which every island is caught, supported; else the one with fewest left of a few."""
@@ -71,7 +72,7 @@ def twin_pose(
 
 def kept_pose(
     mesh: Mesh, cost: PoseCost, machine: Machine, resin: Resin, style: SupportStyle | None = None,
-    fields: Fields | None = None, progress: Callable[[float], bool] | None = None,
+    fields: Fields | None = None, progress: Progress | None = None,
 ) -> tuple[Pose, Supported]:  # fmt: skip
     """The pose as it is written into the part, and the supported mesh it was measured on (its blob still to be kept)."""
     style = style or style_for("balanced", machine, resin)

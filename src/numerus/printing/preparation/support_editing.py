@@ -5,14 +5,14 @@ Every change gives a new Supported, checked again; the part's own columns are ke
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from dataclasses import replace
 
 import numpy as np
 
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Pillar
-from numerus.errors import Cancelled, GeometryError
+from numerus.errors import Cancelled, GeometryError, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_check import PrintCheck, check_print
 from numerus.printing.supports.placement import Supported, built, support
@@ -107,7 +107,7 @@ def _again(made: Supported, pillars: Sequence[Pillar]) -> Supported:
 
 
 def mended(
-    made: Supported, machine: Machine, resin: Resin, progress: Callable[[float], bool] | None = None
+    made: Supported, machine: Machine, resin: Resin, progress: Progress | None = None
 ) -> tuple[Supported, PrintCheck]:
     """What the proof finds put right: more tips where something is left, larger where too light, finer where too heavy."""
     proof = check_print(made, machine, resin)
@@ -183,7 +183,7 @@ def _refined(made: Supported, proof: PrintCheck, machine: Machine, resin: Resin)
 
 def supported(
     posed: Mesh, machine: Machine, resin: Resin, style: SupportStyle, fields: Fields | None = None,
-    progress: Callable[[float], bool] | None = None,
+    progress: Progress | None = None,
 ) -> tuple[Supported, PrintCheck]:  # fmt: skip
     """Placed, proved and mended: what the bench and the command line keep."""
     made = support(posed, resin, style, None if progress is None else lambda s: progress(0.6 * s), fields)

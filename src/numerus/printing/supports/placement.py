@@ -6,14 +6,15 @@ layer by layer again, and what then still begins in mid-air is caught; what cann
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
 
 from numerus.domain.machines import Resin
 from numerus.domain.poses import Pillar, Point
-from numerus.geometry.mesh import Floats, Mesh, merged
+from numerus.errors import Progress
+from numerus.geometry.mesh import Floats, Mesh, merged, xyz
 from numerus.geometry.solids.columns import solid_columns, united
 from numerus.geometry.solids.layers import Island, islands
 from numerus.printing.supports.posed_part import CHECK_MM, ClearanceMap, PosedPart, posed_part_of
@@ -53,7 +54,7 @@ class Supported:
 
 
 def support(
-    posed: Mesh, resin: Resin, style: SupportStyle | None = None, progress: Callable[[float], bool] | None = None,
+    posed: Mesh, resin: Resin, style: SupportStyle | None = None, progress: Progress | None = None,
     fields: Fields | None = None,
 ) -> Supported:  # fmt: skip
     """Raise a posed part where it needs it and catch every island and overhang; ``fields`` in the order of its faces.
@@ -92,12 +93,8 @@ def built(
     left = tuple(islands(whole_columns(posed_part, supports)))
     # What no way led to may have been caught by a neighbour since.
     near = 0.5 * style.spacing_mm
-    points = tuple(_xyz(p) for p in unreached if all(np.linalg.norm(p - q.tip) > near for q in pillars))
+    points = tuple(xyz(p) for p in unreached if all(np.linalg.norm(p - q.tip) > near for q in pillars))
     return Supported(posed_part, style, supports, tuple(pillars), points, left, braced | stout)
-
-
-def _xyz(p: Floats) -> Point:
-    return float(p[0]), float(p[1]), float(p[2])
 
 
 def whole_columns(posed_part: PosedPart, supports: Mesh):  # type: ignore[no-untyped-def]

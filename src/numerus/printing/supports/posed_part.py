@@ -16,6 +16,7 @@ from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import Island, islands, overhangs
 from numerus.geometry.solids.pockets import Cup, cups
 from numerus.geometry.solids.sections import Sections, sections
+from numerus.printing.machines.resting import lift_of
 from numerus.printing.supports.style import SupportStyle
 from numerus.surface.part_fields import Fields
 
@@ -138,13 +139,6 @@ def in_part(posed_part: Mesh, mesh: Mesh, up: Sequence[float] | Floats, place_mm
     return x, y, z
 
 
-def stands_flat(mesh: Mesh, style: SupportStyle) -> bool:
-    """Whether the part lies on a face large enough to be printed straight on the plate."""
-    low = mesh.bounds_mm[0, 2]
-    down = (mesh.normals[:, 2] < -0.98) & (mesh.triangles[:, :, 2].max(axis=1) < low + 0.15)
-    return float(mesh.areas_mm2[down].sum()) >= style.flat_mm2
-
-
 def posed_part_of(posed: Mesh, fields: Fields, style: SupportStyle) -> PosedPart:
     """A posed part over the plate's middle, raised unless it stands flat."""
-    return PosedPart(posed.dropped().moved((0, 0, 0.0 if stands_flat(posed, style) else style.lift_mm)), fields)
+    return PosedPart(posed.dropped().moved((0, 0, lift_of(posed, style.lift_mm, style.flat_mm2))), fields)

@@ -6,19 +6,20 @@ its height.
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from dataclasses import replace
 from itertools import product
 
 import numpy as np
 
 from numerus.domain.poses import Pillar
-from numerus.errors import Cancelled
-from numerus.geometry.mesh import Floats
+from numerus.errors import Cancelled, Progress
+from numerus.geometry.mesh import Floats, xyz
 from numerus.printing.supports.posed_part import LAYER_MM, ClearanceMap
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted
 
+KEPT_DIGITS = 4  # of a millimetre: kept pillars stay short to write
 HAIR_MM = 0.05  # in a recess a short bar may touch the walls beside it
 BRANCH_REACH_MM, BRANCH_DROP, BRANCH_SAVES = 5.0, 1.2, 0.7  # a branch drops so much per mm aside, and must save so much
 MOST_BRANCHES = 3  # on one pillar
@@ -92,9 +93,25 @@ def _to_plate(
         if knee[2] <= style.raft_mm or not clearance.free(start, joint, neck_mm, clearance_mm):
             continue
         if style.trees and (branch := _branch(joint, radius, clearance, style, standing)) is not None:
-            return Pillar(_xyz(tip), _xyz(joint), _xyz(joint), _xyz(branch), tip_mm, "pillar", why)
+            return Pillar(
+                xyz(tip, KEPT_DIGITS),
+                xyz(joint, KEPT_DIGITS),
+                xyz(joint, KEPT_DIGITS),
+                xyz(branch, KEPT_DIGITS),
+                tip_mm,
+                "pillar",
+                why,
+            )
         if clearance.free(joint, knee, radius) and clearance.free(knee, foot, radius):
-            return Pillar(_xyz(tip), _xyz(joint), _xyz(knee), _xyz(foot), tip_mm, "plate", why)
+            return Pillar(
+                xyz(tip, KEPT_DIGITS),
+                xyz(joint, KEPT_DIGITS),
+                xyz(knee, KEPT_DIGITS),
+                xyz(foot, KEPT_DIGITS),
+                tip_mm,
+                "plate",
+                why,
+            )
     return None
 
 
@@ -152,12 +169,20 @@ def _onto_part(
         clear, key=lambda f: clearance.scar_cost_at(f) + LEAN_COST * float(np.hypot(f[0] - tip[0], f[1] - tip[1]))
     )
     middle = (tip + foot) / 2
-    return Pillar(_xyz(tip), _xyz(middle), _xyz(middle), _xyz(foot), tip_mm, "part", why)
+    return Pillar(
+        xyz(tip, KEPT_DIGITS),
+        xyz(middle, KEPT_DIGITS),
+        xyz(middle, KEPT_DIGITS),
+        xyz(foot, KEPT_DIGITS),
+        tip_mm,
+        "part",
+        why,
+    )
 
 
 def routed(
     wanted: Wanted, clearance: ClearanceMap, style: SupportStyle, standing: Sequence[Pillar] = (),
-    progress: Callable[[float], bool] | None = None, tight: bool = False,
+    progress: Progress | None = None, tight: bool = False,
 ) -> tuple[list[Pillar], list[Floats]]:  # fmt: skip
     """Pillars for places, beside those that stand already, and the places no way leads to. Raises Cancelled."""
     made: list[Pillar] = []
@@ -188,8 +213,3 @@ def without(pillars: Sequence[Pillar], gone: Pillar, clearance: ClearanceMap, st
 
 def resized(pillar: Pillar, tip_mm: float) -> Pillar:
     return replace(pillar, tip_mm=tip_mm)
-
-
-def _xyz(p: Floats) -> tuple[float, float, float]:
-    """To a ten-thousandth of a millimetre: kept pillars stay short to write."""
-    return round(float(p[0]), 4), round(float(p[1]), 4), round(float(p[2]), 4)

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.domain.machines import Machine, Resin
+from numerus.printing.machines.resting import FLAT_MM2, LIFT_MM
 from numerus.printing.machines.timing import pull_n
 
 TIP_NAMES = ("fine", "medium", "heavy")
@@ -28,12 +29,12 @@ class SupportStyle:
     young_mm: float = 2.0
     young_share: float = 0.6
     margin: float = 1.2
-    lift_mm: float = 4.0
+    lift_mm: float = LIFT_MM
     clearance_mm: float = 0.15
     aside_mm: float = 6.0
     raft_mm: float = 0.6
     raft_margin_mm: float = 1.4
-    flat_mm2: float = 40.0
+    flat_mm2: float = FLAT_MM2
     foot: str = "raft"
     trees: bool = True
 

@@ -13,7 +13,6 @@ from PyQt6.QtWidgets import QBoxLayout, QComboBox, QPushButton
 from numerus.book.book import Book
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
-from numerus.desk.jobs import Progress
 from numerus.desk.stages.paint.pictures import BatchLine, StrokeList, TableView
 from numerus.desk.stages.paint.state import PaintState, named_rest
 from numerus.desk.theme.marks import draw_tick
@@ -25,7 +24,7 @@ from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.minutes_taken import MinutesTaken
 from numerus.desk.widgets.strokes import swatch
 from numerus.domain.zones import PartZones
-from numerus.errors import NumerusError
+from numerus.errors import NumerusError, Progress
 from numerus.formats.face_labels import pack_labels
 from numerus.paint.scheme import low_contrast_pairs, values
 from numerus.progress.next_tasks import paint_line

@@ -12,7 +12,6 @@ from numerus.book.book import Removed
 from numerus.book.intake import new_id
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
-from numerus.desk.jobs import Progress
 from numerus.desk.stages.plate.export import FORMS, PlateExport, whose
 from numerus.desk.stages.plate.graph import PlateGraph
 from numerus.desk.stages.plate.hand import PlateHand
@@ -22,7 +21,7 @@ from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import Layer, PlatePicture
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
-from numerus.errors import Cancelled, NumerusError
+from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence

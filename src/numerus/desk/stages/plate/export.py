@@ -11,13 +11,12 @@ from PyQt6.QtGui import QPageSize, QPainter, QPdfWriter
 from PyQt6.QtSvg import QSvgGenerator
 
 from numerus.desk.context import Context
-from numerus.desk.jobs import Progress
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.domain.machines import Machine
 from numerus.domain.plans import Plans
 from numerus.domain.plates import Placed, Plate
-from numerus.errors import BookError
+from numerus.errors import BookError, Progress
 from numerus.formats.layer_archive import LayerArchive
 from numerus.formats.mesh_writing import Sliced, write_3mf, write_sliced_3mf, write_stl
 from numerus.geometry.mesh import merged

@@ -7,12 +7,11 @@ from dataclasses import replace
 from pathlib import Path
 
 from numerus.desk.context import Context
-from numerus.desk.jobs import Progress
 from numerus.desk.stages.pose.fields import KnownFields
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.domain.poses import Pose
-from numerus.errors import Cancelled
+from numerus.errors import Cancelled, Progress
 from numerus.formats.mesh_writing import write_3mf, write_stl
 from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh

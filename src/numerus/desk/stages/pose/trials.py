@@ -8,11 +8,11 @@ import numpy as np
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from numerus.desk.context import Context
-from numerus.desk.jobs import Progress
 from numerus.desk.stages.pose.fields import KnownFields
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.domain.poses import BrushDab, Draft
+from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.orientation.orientation_search import Search, Weights
 from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, school_up, without_cups

@@ -12,7 +12,6 @@ from numerus.book.intake import Read
 from numerus.book.tidy import Remade, agreed, overruled, stored
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
-from numerus.desk.jobs import Progress
 from numerus.desk.stages.sort.builds import Builds
 from numerus.desk.stages.sort.layout import LayOut
 from numerus.desk.stages.sort.part_tools.part_page import PartPage
@@ -22,7 +21,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
 from numerus.domain.parts import Kit, Part
-from numerus.errors import Cancelled
+from numerus.errors import Cancelled, Progress
 from numerus.formats.mesh_files import Refusal
 from numerus.kit.builds import unfilled
 from numerus.kit.statements import Statement, statements

@@ -12,7 +12,6 @@ from PyQt6.QtWidgets import QCheckBox, QInputDialog, QMenu, QSlider, QWidget
 from numerus.assembly.balance import balance
 from numerus.book.intake import is_doubtful
 from numerus.desk.context import Context
-from numerus.desk.jobs import Progress
 from numerus.desk.stages.sort.cards import Cards
 from numerus.desk.stages.sort.shelves import Shelf, icon_of, letter
 from numerus.desk.view3d.renderer import Renderer, Thing
@@ -20,6 +19,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.domain.army import BOUGHT, SLOTS, Figure
 from numerus.domain.parts import Part
+from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.kit.builds import alternatives
 from numerus.kit.scale import heights

@@ -7,12 +7,11 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSlider
 
 from numerus.book.tidy import Remade, divided, halves, stored
-from numerus.desk.jobs import Progress
 from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, PINS, RESIN_RGB, Tool, spin, whole_thing
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
-from numerus.errors import NumerusError
+from numerus.errors import NumerusError, Progress
 from numerus.geometry.cutting import (
     KEY_FORMS,
     Cut,

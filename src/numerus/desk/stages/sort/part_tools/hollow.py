@@ -6,13 +6,13 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtWidgets import QBoxLayout, QCheckBox
 
-from numerus.desk.jobs import Progress
 from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, Offer, Tool, hatched, spin, whole_thing
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.money import money_text
 from numerus.domain.poses import Point
+from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
 from numerus.geometry.thickness import thickness
