@@ -43,7 +43,7 @@ class Hand:
         return len(self.took_s) * (POINT_S + PRESS_S) + self.decided * DECIDE_S + sum(self.took_s)
 
 
-def posed_part(session: Any, count: int = 30) -> str:
+def hanging(session: Any, count: int = 30) -> str:
     """A plate of so many parts that has come out whole, and hangs on the larger machine: its id."""
     from numerus.domain.journal import Fact, RunEnded, RunStarted
     from numerus.printing.plates.packing import pack, plates_of

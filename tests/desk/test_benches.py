@@ -199,12 +199,12 @@ def test_after_a_plate_is_off_the_next_that_wants_looking_at_is_shown(window: Ma
 def test_finish_shows_who_waits_and_moves_them_on(window: MainWindow) -> None:
     """One step for all who wait for it; the picture names the figure."""
     bench = shown(window, "finish", "lock")
-    waiting = bench._waiting(bench.which.currentData())
+    waiting = bench._waiting(bench.chosen)
     assert bench.view.caption[0] == waiting[0].figure.name
     assert [f.figure.name for f in bench.picture.figures][:1] == [
         window.session.answers.standing.at("finish")[0].figure.name
     ]
-    chosen = bench.which.currentData()
+    chosen = bench.chosen
     bench.done()
     assert not bench._waiting(chosen)
 

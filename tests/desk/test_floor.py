@@ -50,7 +50,7 @@ def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWind
     at(window, run.started + timedelta(minutes=plate.minutes + 200))
     window.watch.look()
     found = window.session.answers.standing.runs[run.run_id]
-    ended = found.ended or found.breaks[-1][0]
+    ended = found.ended or found.pauses[-1].since
     assert ended <= run.started + timedelta(minutes=plate.minutes + 0.1)
     assert plate.name in window.errors.message.text()
     before = len(window.session.answers.facts)
@@ -58,7 +58,7 @@ def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWind
     assert len(window.session.answers.facts) == before
     window.session.undo()
     again = window.session.answers.standing.runs[run.run_id]
-    assert (again.ended, again.breaks) == (found.ended, found.breaks)
+    assert (again.ended, again.pauses) == (found.ended, found.pauses)
     assert window.session.plans.plates[plate.id].name != "Renamed"
 
 
@@ -177,7 +177,7 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
     at(window, EVENING + timedelta(minutes=plate.minutes * 3))
     window.watch.look()
     ended = window.session.answers.standing.runs[run.run_id]
-    assert ended.ended and len(ended.fills) == 2
+    assert ended.ended and len(ended.vat_levels) == 2
     used = plate.resin_ml * (1 - levels(ended, machine)[1][0] / plate.minutes)
     left = stands_in(machine, [ended], window.session.plans.plates, window.session.now)
     assert left == pytest.approx(machine.vat_full_ml - used, abs=0.5)
@@ -207,8 +207,8 @@ def test_run_fast_and_low_it_goes_on_from_where_it_stands(window: MainWindow) ->
         if run.ended:
             break
         live.pause_button.click() if run.paused else live.tick()
-    assert run.ended and len(run.breaks) <= 1
-    assert all(minutes is not None and minutes > 0 for _, _, minutes in run.fills)
+    assert run.ended and len(run.pauses) <= 1
+    assert all(v.minutes is not None and v.minutes > 0 for v in run.vat_levels)
 
 
 def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -> None:
@@ -265,7 +265,7 @@ def test_a_repair_is_chosen_and_its_end_counts(window: MainWindow, tmp_path: Pat
     bench.choose(run.plate_id)
     bench.off_button.click()
     off, (first, second, *_) = bench.off, bench.plate.placed
-    off.show_run(bench.run, bench.plate, {p.id: ("good", 0.0, "") for p in bench.plate.placed})
+    off.show_run(bench.run, bench.plate, {p.id: PartOutcome(p.id, "good") for p in bench.plate.placed})
     off.turn_outcome(first.id)
     off.list.chosen.emit(next(n for n, w in enumerate(off.ways) if w.key == "putty"))
     off.turn_outcome(second.id)
@@ -315,9 +315,13 @@ def test_the_table_behind_the_inquest_is_read_and_changed(window: MainWindow, tm
     bench = schedule_inputs(window)
     run = run_in(window, "hanging")
     bench.choose(run.plate_id)
-    soft = ("failed", 9.0, "soft and half made")
     bench.off.show_run(
-        bench.run, bench.plate, {p.id: soft if n < 2 else ("good", 0.0, "") for n, p in enumerate(bench.plate.placed)}
+        bench.run,
+        bench.plate,
+        {
+            p.id: PartOutcome(p.id, "failed", 9.0, "soft and half made") if n < 2 else PartOutcome(p.id, "good")
+            for n, p in enumerate(bench.plate.placed)
+        },
     )
     before = bench.off.diagnose_failure.found.causes
     dialog = LikelihoodsDialog(window.context, window)
@@ -432,7 +436,9 @@ def test_a_plate_on_which_everything_failed_is_owed_again(window: MainWindow) ->
     bench.choose(run.plate_id)
     bench.off_button.click()
     bench.off.show_run(
-        bench.run, bench.plate, {p.id: ("failed", 12.0, "stops level all round") for p in bench.plate.placed}
+        bench.run,
+        bench.plate,
+        {p.id: PartOutcome(p.id, "failed", 12.0, "stops level all round") for p in bench.plate.placed},
     )
     assert bench.off.diagnose_failure.found.causes[0].key == "power"
     plate = bench.plate

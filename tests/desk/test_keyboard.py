@@ -117,6 +117,8 @@ def test_an_army_marches_from_muster_to_ready_by_keys_alone(empty: MainWindow) -
         use(window.benches["build"].done_button)
     for number, stage in ((9, "prime"), (10, "paint"), (11, "finish")):
         to_stage(number)
+        if stage == "paint":
+            use(window.benches["paint"].name_button)
         for _ in range(200):
             if stages(window) != {stage}:
                 break

@@ -125,6 +125,7 @@ def by_hand(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     do(window, "Prime")
     click(qtbot, window.benches["prime"].done_button)
     do(window, "Paint")
+    click(qtbot, window.benches["paint"].name_button)
     for _ in range(200):
         if stages(window) != {"paint"}:
             break
@@ -219,7 +220,7 @@ def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainW
     bench.choose(run.plate_id)
     first, off = bench.plate.placed[0], bench.off
     click(qtbot, bench.off_button)
-    off.show_run(bench.run, bench.plate, {p.id: ("good", 0.0, "") for p in bench.plate.placed})
+    off.show_run(bench.run, bench.plate, {p.id: PartOutcome(p.id, "good") for p in bench.plate.placed})
     for _ in range(2):
         off.turn_outcome(first.id)
     off.height_at.setValue(7.5)
@@ -259,10 +260,11 @@ def test_choosing_a_zone_shows_its_strokes_and_marks_them_for_the_batch(window: 
     bench.choose_zone("iron")
     assert bench.zone_title.text() == "Iron"
     before = steps(window)
-    bench.mark_done(0)
+    first = bench.state.steps("iron")[0].id
+    bench.mark_done(first)
     added = steps(window) - before
-    assert added == len(bench.batch)
-    bench.mark_done(0)
+    assert added == len(bench.state.batch)
+    bench.mark_done(first)
     assert steps(window) == before + added
     bench.view.grab()
     bench._picked(None)

@@ -172,7 +172,7 @@ def test_brushing_keeps_tips_off_and_is_seen(window: MainWindow) -> None:
     for at in on_it:
         QTest.mouseMove(view, at)
     QTest.mouseRelease(view, Qt.MouseButton.LeftButton, pos=on_it[-1])
-    strokes = part_of(window).strokes
+    strokes = window.session.plans.dabs_of(part_of(window).id)
     assert len(strokes) > 1 and {s.kind for s in strokes} == {"keep off"} and view.dabs == []
     assert bench.trials.fields.keep_off.sum() > 0
     centres = window.session.mesh(part_of(window).blob).triangles.mean(axis=1)
@@ -180,7 +180,7 @@ def test_brushing_keeps_tips_off_and_is_seen(window: MainWindow) -> None:
     assert apart.min(axis=1).max() <= strokes[0].radius_mm
     assert KnownFields(window.session).at(part_of(window))[1] is not None  # as another window finds them
     window.session.undo()
-    assert part_of(window).strokes == () and not bench.trials.fields.keep_off.any()
+    assert window.session.plans.dabs_of(part_of(window).id) == () and not bench.trials.fields.keep_off.any()
 
 
 def test_a_style_is_kept_with_the_machine(window: MainWindow) -> None:

@@ -278,7 +278,7 @@ def test_where_a_kit_came_from_is_kept(window: MainWindow, monkeypatch: pytest.M
     monkeypatch.setattr(KitDialog, "exec", answer)
     bench.ask_kit()
     kit = window.session.plans.kits["wickmen"]
-    assert (kit.remarks, kit.licence, kit.price) == ("sharp", "sell-prints", 24.0)
+    assert (kit.remarks, kit.licence, kit.price_pence) == ("sharp", "sell-prints", 2400)
     assert "were good" in told[0]
 
 

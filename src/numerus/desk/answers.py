@@ -22,6 +22,14 @@ class Answers:
     def __init__(self, plans: Plans, history: History, now: datetime) -> None:
         self.plans, self.history, self.now = plans, history, now
 
+    def later(self, now: datetime) -> Answers:
+        """The same book, some time on: only what depends on the hour is worked out anew; on another day the forecast, too."""
+        after = Answers(self.plans, self.history, now)
+        hourly = {"orders"} if now.date() == self.now.date() else {"orders", "forecast"}
+        kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
+        after.__dict__.update(kept)
+        return after
+
     @property
     def facts(self) -> list[Fact]:
         return self.history.facts

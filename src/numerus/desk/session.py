@@ -13,7 +13,8 @@ from typing import Any
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from numerus.book.book import Book
+from numerus.book.book import Book, Removed
+from numerus.book.documents import KINDS, kind_of
 from numerus.desk.answers import Answers
 from numerus.domain.army import Unit
 from numerus.domain.journal import Fact, ForecastNoted
@@ -28,13 +29,18 @@ from numerus.surface.zones import ATTRIBUTE, ZonedMesh, zoned
 from numerus.words import natural
 
 log = logging.getLogger(__name__)
+JOURNAL, CLOCK = "journal", "clock"
+PLANS = frozenset(KINDS)
+ALL = PLANS | {JOURNAL, CLOCK}
+"""What can change: kinds of plans, what happened, the hour."""
 
 
 class Session(QObject):
-    """The desk's model. ``changed``: the book or the clock did; ``selected``: another unit, figure or part;
-    ``moved``: another stage."""
+    """The desk's model. ``changed``: tells which subjects did: kinds of plans, JOURNAL, CLOCK, or ALL for another book;
+    ``selected``: another unit, figure or part; ``moved``: another stage.
+    """
 
-    changed = pyqtSignal()
+    changed = pyqtSignal(object)
     selected = pyqtSignal()
     moved = pyqtSignal(str)
     failed = pyqtSignal(object)
@@ -50,6 +56,7 @@ class Session(QObject):
         self._refresh()
 
     def _refresh(self) -> None:
+        """Look at the book anew."""
         plans = self.book.plans if self.book else Plans()
         self.answers = Answers(plans, self.book.history if self.book else History(), self.clock())
         if self.unit_id not in plans.units:
@@ -81,35 +88,44 @@ class Session(QObject):
         self.book = book
         self._meshes.clear()
         self._refresh()
-        self.changed.emit()
+        log.info("opened %s", book.path if book else "nothing")
+        self.changed.emit(ALL)
         self.selected.emit()
 
     def tick(self) -> None:
         """The clock went on; what another program wrote is there, too."""
+        other = False
         if self.book is not None:
             with contextlib.suppress(BookError):  # it is writing just now; in a minute it will not
-                self.book.catch_up()
-        self._refresh()
-        self.changed.emit()
+                other = self.book.catch_up()
+        if other or (self.book is not None and self.book.plans is not self.plans):
+            self._refresh()
+            self.changed.emit(ALL)
+        else:
+            self.answers = self.answers.later(self.clock())
+            self.changed.emit(frozenset({CLOCK}))
 
     def commit(self, label: str, documents: Iterable[Any] = (), facts: Iterable[Fact] = ()) -> bool:
         """One edit of the book, shown everywhere. A fault is told by ``failed`` and answered False."""
         if self.book is None:
             self.failed.emit(BookError("no-book", "No book is open.", "Start an army or open a book first."))
             return False
+        written, told = list(documents), [*facts, *self._forecast_of_the_day()]
         try:
-            self.book.commit(label, documents, [*facts, *self._forecast_of_the_day()])
+            self.book.commit(label, written, told)
         except NumerusError as error:
             return self._failed(error)
-        self._told(label)
+        kinds = {d.kind if isinstance(d, Removed) else kind_of(d) for d in written}
+        self._told(label, frozenset(kinds | ({JOURNAL} if told else set())))
         return True
 
     def _failed(self, error: NumerusError) -> bool:
         """Told by ``failed``; a book that had to be read again is shown as it is."""
+        log.warning("refused: %s %s", error.code, error.message)
         self.failed.emit(error)
         if self.book is not None and self.book.plans is not self.plans:
             self._refresh()
-            self.changed.emit()
+            self.changed.emit(ALL)
         return False
 
     def tell(self, words: str, facts: Iterable[Fact]) -> bool:
@@ -119,7 +135,7 @@ class Session(QObject):
                 self.book.tell(facts)
         except NumerusError as error:
             return self._failed(error)
-        self._told(words)
+        self._told(words, frozenset({JOURNAL}))
         return True
 
     def store(self, label: str, make: Callable[[Book], Iterable[Any]]) -> bool:
@@ -157,12 +173,13 @@ class Session(QObject):
             self._failed(error)
             return
         if label:
-            self._told(f"{word}: {label}")
+            self._told(f"{word}: {label}", ALL)
 
-    def _told(self, label: str) -> None:
+    def _told(self, label: str, about: frozenset[str]) -> None:
+        log.info("%s (%s)", label, ", ".join(sorted(about)))
         self._refresh()
         self.saved.emit(label)
-        self.changed.emit()
+        self.changed.emit(about)
 
     def go(self, stage: str) -> None:
         if stage != self.stage:

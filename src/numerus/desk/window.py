@@ -61,7 +61,8 @@ class MainWindow(QMainWindow):
         self.setMinimumSize(*(round(px * LEAST_ROOM) for px in SMALLEST))
         self.resize(*SMALLEST)
         self.setAcceptDrops(True)
-        self._assemble(renderer or Renderer())
+        self.renderer = renderer or Renderer()
+        self._assemble(self.renderer)
         self.commands = self._commands()
         self.actions_by_title = fill_menus(self.menuBar(), self.commands, self)
         self._finder()
@@ -104,7 +105,7 @@ class MainWindow(QMainWindow):
 
     def _connect(self) -> None:
         self.session.moved.connect(self._go)
-        self.session.changed.connect(self._show_book)
+        self.session.changed.connect(lambda about: self._show_book() if about & {"army", "unit"} else None)
         self.session.failed.connect(self.errors.tell)
         self.context.jobs.failed.connect(self.errors.tell)
         self.user_actions.noted.connect(self.errors.note)
@@ -284,6 +285,7 @@ class MainWindow(QMainWindow):
     def closeEvent(self, event: QCloseEvent | None) -> None:
         self.clock.stop()
         self.context.jobs.wait()
+        self.renderer.release()
         self._keep_settings()
         if self.session.book is not None:
             self.session.book.close()

@@ -21,6 +21,7 @@ from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.machines.calibrate import CalibratePage
 from numerus.desk.machines.sheet import ProfileSheet
+from numerus.desk.session import JOURNAL
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
 from numerus.domain.machines import Bottle, Film, Machine, Resin
@@ -54,7 +55,7 @@ class ProfilesDialog(QDialog):
         self.tabs, self.calibrate = QTabWidget(), CalibratePage(context)
         self.calibrate.corrected.connect(self._calibrated)
         self.setLayout(self._body())
-        self.session.changed.connect(self.refresh)
+        self.session.changed.connect(self._changed)
         self.refresh()
 
     def _body(self):  # type: ignore[no-untyped-def]
@@ -66,9 +67,9 @@ class ProfilesDialog(QDialog):
             self.shipped, row(button("Add", self.add_shipped), button("Import …", self.ask_import)), gap=6,
         )  # fmt: skip
         self.film_button = button(
-            "Film changed", lambda: self._changed(FilmChanged()), "", "Its layers are counted anew from today"
+            "Film changed", lambda: self._replaced(FilmChanged()), "", "Its layers are counted anew from today"
         )
-        self.screen_button = button("Screen changed", lambda: self._changed(ScreenChanged()))
+        self.screen_button = button("Screen changed", lambda: self._replaced(ScreenChanged()))
         self.bottle_button = button("A litre bought", self.buy, "", "A bottle on the shelf")
         foot = row(
             self.film_button, self.screen_button, self.bottle_button, -1, button("Export …", self.ask_export),
@@ -79,6 +80,10 @@ class ProfilesDialog(QDialog):
         body = row(left, right, gap=14, margins=(14, 14, 14, 14))
         body.setStretch(1, 1)
         return body
+
+    def _changed(self, about: frozenset[str]) -> None:
+        if about & {"machine", "resin", "bottle", JOURNAL}:
+            self.refresh()
 
     def refresh(self) -> None:
         plans = self.session.plans
@@ -187,7 +192,7 @@ class ProfilesDialog(QDialog):
         except NumerusError as error:
             self.fault.setText(error.message)
 
-    def _changed(self, what: FilmChanged | ScreenChanged) -> None:
+    def _replaced(self, what: FilmChanged | ScreenChanged) -> None:
         if self.profile is not None:
             self.session.commit(
                 f"{self.profile.name}: {what.kind.replace('-', ' ')}",

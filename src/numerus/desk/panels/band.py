@@ -8,6 +8,7 @@ from PyQt6.QtCore import QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
+from numerus.desk.session import CLOCK
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.drawing import LEFT, RIGHT, Drawing
@@ -28,8 +29,9 @@ class Band(Drawing):
         self.session = context.session
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setFixedHeight", HEIGHT)
-        for signal in (self.session.changed, self.session.moved, self.session.selected):
+        for signal in (self.session.moved, self.session.selected):
             signal.connect(lambda *_: self.update())
+        self.session.changed.connect(lambda about: self.update() if about - {CLOCK} else None)
 
     def sizeHint(self) -> QSize:
         return QSize(1280, round(HEIGHT * self.theme.zoom))

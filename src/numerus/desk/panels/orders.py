@@ -71,7 +71,7 @@ class OrdersPanel(QWidget):
         outer.setContentsMargins(0, 0, 0, 0)
         outer.addWidget(self.full)
         outer.addWidget(self.rail)
-        self.session.changed.connect(self.refresh)
+        self.session.changed.connect(lambda _: self.refresh())
         self.refresh()
 
     def fold(self, folded: bool) -> None:

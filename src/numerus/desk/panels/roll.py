@@ -15,6 +15,7 @@ from PyQt6.QtWidgets import (
 )
 
 from numerus.desk.context import Context
+from numerus.desk.session import CLOCK
 from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import column, label, panel
@@ -136,7 +137,7 @@ class Roll(QWidget):
         outer.addWidget(self.tree, 1)
         self._pictures: dict[str, tuple[str, QPixmap]] = {}
         self.tree.currentItemChanged.connect(self._chosen)
-        self.session.changed.connect(self.refresh)
+        self.session.changed.connect(self._changed)
         self.session.selected.connect(self._follow)
         self.theme.changed.connect(self.tree.viewport().update)
         self.refresh()
@@ -162,6 +163,10 @@ class Roll(QWidget):
                 return None
             kept = self._pictures[unit_id] = chosen, pixmap
         return kept[1]
+
+    def _changed(self, about: frozenset[str]) -> None:
+        if about - {CLOCK}:
+            self.refresh()
 
     def refresh(self) -> None:
         plans = self.session.plans

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PyQt6.QtWidgets import QProgressBar, QStatusBar
 
 from numerus.desk.context import Context
+from numerus.desk.session import CLOCK
 from numerus.desk.widgets.layout import button, label
 from numerus.post.wash import baths
 
@@ -31,7 +32,7 @@ class StatusLine(QStatusBar):
         self.session.saved.connect(
             lambda words: self.saved.setText(f"Saved {self.session.clock():%H:%M}. {words[:1].upper()}{words[1:]}")
         )
-        self.session.changed.connect(self.refresh)
+        self.session.changed.connect(self._changed)
         self.jobs.progressed.connect(self._progressed)
         self.jobs.finished.connect(lambda: self._show_job(False))
         self.refresh()
@@ -44,6 +45,10 @@ class StatusLine(QStatusBar):
         self._show_job(True)
         self.words.setText(words)
         self.progress.setValue(round(100 * share))
+
+    def _changed(self, about: frozenset[str]) -> None:
+        if about - {CLOCK}:
+            self.refresh()
 
     def refresh(self) -> None:
         book, answers = self.session.book, self.session.answers

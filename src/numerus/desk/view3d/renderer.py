@@ -6,6 +6,7 @@ Knows nothing of widgets, so thumbnails, benches and tests use the same one.
 from __future__ import annotations
 
 import logging
+from collections import OrderedDict
 from dataclasses import dataclass
 from typing import Any
 
@@ -17,6 +18,8 @@ from numerus.geometry.rays import LIGHT, Camera, RayScene, picture
 
 log = logging.getLogger(__name__)
 Image = NDArray[np.uint8]
+MOST_MESHES = 60  # kept on the card, or prepared for rays
+MOST_SIZES = 6  # of pictures
 
 _VERTEX = """
 #version 330
@@ -46,13 +49,35 @@ class Thing:
     alpha: float = 1.0
     cut: bool = False
 
-    def vertex_colours(self) -> NDArray[np.float32]:
-        rgb = (
-            self.colours
-            if len(self.colours) == len(self.mesh.vertices)
-            else np.broadcast_to(self.colours[0], (len(self.mesh.vertices), 3))
-        )
-        return np.concatenate([rgb / 255, np.full((len(rgb), 1), self.alpha)], axis=1).astype("f4")
+    def vertex_colours(self) -> NDArray[np.uint8]:
+        """RGBA of each vertex, uint8 (n, 4)."""
+        made = np.empty((len(self.mesh.vertices), 4), np.uint8)
+        made[:, :3] = self.colours if len(self.colours) == len(made) else self.colours[0]
+        made[:, 3] = round(255 * self.alpha)
+        return made
+
+
+@dataclass(eq=False)
+class _Uploaded:
+    """A mesh on the graphics card; its colours in a buffer of their own, written when they are others."""
+
+    mesh: Mesh
+    shape: Any
+    index: Any
+    colour: Any
+    array: Any
+    told: tuple[int, float] | None = None
+    colours: NDArray[np.uint8] | None = None  # kept, so that no other array can have its number
+
+    def write_colours(self, thing: Thing) -> None:
+        if self.colours is not thing.colours or self.told != (id(thing.colours), thing.alpha):
+            self.colour.write(thing.vertex_colours().tobytes())
+            self.told, self.colours = (id(thing.colours), thing.alpha), thing.colours
+
+    def release(self) -> None:
+        """The card's memory is given back: nothing does so by itself."""
+        for held in (self.array, self.shape, self.index, self.colour):
+            held.release()
 
 
 def view_matrix(camera: Camera, aspect: float, depth_mm: float) -> Floats:
@@ -71,9 +96,9 @@ class Renderer:
     def __init__(self, allow_opengl: bool = True) -> None:
         self._context = _context() if allow_opengl else None
         self._program = self._context.program(_VERTEX, _FRAGMENT) if self._context else None
-        self._buffers: dict[int, tuple[Thing, object]] = {}
-        self._targets: dict[tuple[int, int], tuple[object, object]] = {}
-        self._scenes: dict[int, tuple[Mesh, RayScene]] = {}
+        self._uploaded: OrderedDict[int, _Uploaded] = OrderedDict()
+        self._targets: OrderedDict[tuple[int, int], tuple[Any, ...]] = OrderedDict()
+        self._scenes: OrderedDict[int, tuple[Mesh, RayScene]] = OrderedDict()
 
     @property
     def opengl(self) -> bool:
@@ -104,12 +129,17 @@ class Renderer:
     def _by_rays(self, things: list[Thing], camera: Camera, width: int, height: int) -> Image:
         shown = np.zeros((height, width, 4), np.uint8)
         for thing in (t for t in things if t.alpha >= 1):
-            kept = self._scenes.get(id(thing.mesh))
-            if kept is None or kept[0] is not thing.mesh:
-                kept = self._scenes[id(thing.mesh)] = (thing.mesh, RayScene(thing.mesh))
-            image = picture(thing.mesh, thing.colours, camera, width, height, kept[1])
+            image = picture(thing.mesh, thing.colours, camera, width, height, self._scene(thing.mesh))
             shown[image[..., 3] > 0] = image[image[..., 3] > 0]
         return shown
+
+    def _scene(self, mesh: Mesh) -> RayScene:
+        if id(mesh) not in self._scenes:
+            self._scenes[id(mesh)] = (mesh, RayScene(mesh))
+            if len(self._scenes) > MOST_MESHES:
+                self._scenes.popitem(last=False)
+        self._scenes.move_to_end(id(mesh))
+        return self._scenes[id(mesh)][1]
 
     def _by_opengl(
         self, things: list[Thing], camera: Camera, width: int, height: int, cut_mm: float, cap: tuple[int, int, int]
@@ -119,7 +149,7 @@ class Renderer:
         gl, program = self._context, self._program
         assert gl is not None and program is not None
         smooth, plain = self._target(width, height)
-        smooth.use()  # type: ignore[attr-defined]
+        smooth.use()
         gl.clear(0, 0, 0, 0, depth=1.0)
         gl.enable(moderngl.DEPTH_TEST)
         gl.enable(moderngl.BLEND)
@@ -133,37 +163,55 @@ class Renderer:
         program["cap"].value = tuple(v / 255 for v in cap) + (1.0,)
         for thing in sorted(things, key=lambda t: -t.alpha):
             program["cut"].value = cut_mm if thing.cut else 1e9
-            self._array(thing).render()  # type: ignore[attr-defined]
+            self._upload(thing).array.render()
         gl.copy_framebuffer(plain, smooth)
-        image = np.frombuffer(plain.read(components=4), np.uint8).reshape(height, width, 4)[::-1].copy()  # type: ignore[attr-defined]
+        image = np.frombuffer(plain.read(components=4), np.uint8).reshape(height, width, 4)[::-1].copy()
         return _unpremultiplied(image)
 
-    def _target(self, width: int, height: int) -> tuple[object, object]:
+    def _target(self, width: int, height: int) -> tuple[Any, Any]:
+        """Framebuffers of a size: one with smooth edges to draw on, one to read from."""
         assert self._context is not None
-        if (width, height) not in self._targets:
-            if len(self._targets) > 6:
-                self._targets.clear()
-            gl = self._context
-            smooth = gl.framebuffer(
-                gl.renderbuffer((width, height), samples=4), gl.depth_renderbuffer((width, height), samples=4)
-            )
-            self._targets[width, height] = smooth, gl.simple_framebuffer((width, height), components=4)
-        return self._targets[width, height]
+        gl, size = self._context, (width, height)
+        if size not in self._targets:
+            colour, depth = gl.renderbuffer(size, samples=4), gl.depth_renderbuffer(size, samples=4)
+            shown, below = gl.renderbuffer(size, components=4), gl.depth_renderbuffer(size)
+            self._targets[size] = (
+                gl.framebuffer(colour, depth), gl.framebuffer(shown, below), colour, depth, shown, below,
+            )  # fmt: skip
+            if len(self._targets) > MOST_SIZES:
+                for held in self._targets.popitem(last=False)[1]:
+                    held.release()
+        self._targets.move_to_end(size)
+        return self._targets[size][0], self._targets[size][1]
 
-    def _array(self, thing: Thing) -> object:
-        assert self._context is not None
-        kept = self._buffers.get(id(thing))
-        if kept is None:
-            if len(self._buffers) > 120:
-                self._buffers.clear()
-            mesh, gl = thing.mesh, self._context
-            data = np.concatenate([mesh.vertices, mesh.vertex_normals, thing.vertex_colours()], axis=1).astype("f4")
-            index = gl.buffer(mesh.faces.astype("i4").tobytes())
-            array = gl.vertex_array(
-                self._program, [(gl.buffer(data.tobytes()), "3f 3f 4f", "place", "normal", "colour")], index
-            )
-            kept = self._buffers[id(thing)] = thing, array
-        return kept[1]
+    def _upload(self, thing: Thing) -> _Uploaded:
+        """A thing's mesh on the card, in its colours."""
+        key = id(thing.mesh)
+        if key not in self._uploaded:
+            self._uploaded[key] = self._new_upload(thing.mesh)
+            if len(self._uploaded) > MOST_MESHES:
+                self._uploaded.popitem(last=False)[1].release()
+        self._uploaded.move_to_end(key)
+        self._uploaded[key].write_colours(thing)
+        return self._uploaded[key]
+
+    def _new_upload(self, mesh: Mesh) -> _Uploaded:
+        gl = self._context
+        assert gl is not None
+        shape = gl.buffer(np.concatenate([mesh.vertices, mesh.vertex_normals], axis=1).astype("f4").tobytes())
+        index, colour = gl.buffer(mesh.faces.astype("i4").tobytes()), gl.buffer(reserve=4 * len(mesh.vertices))
+        parts = [(shape, "3f 3f", "place", "normal"), (colour, "4f1", "colour")]
+        return _Uploaded(mesh, shape, index, colour, gl.vertex_array(self._program, parts, index))
+
+    def release(self) -> None:
+        """Everything on the card given back: before the window closes."""
+        for mesh in self._uploaded.values():
+            mesh.release()
+        for held in (h for target in self._targets.values() for h in target):
+            held.release()
+        self._uploaded.clear()
+        self._targets.clear()
+        self._scenes.clear()
 
 
 def _unpremultiplied(image: Image) -> Image:

@@ -6,6 +6,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QPushButton, QStackedLayout, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.session import ALL, CLOCK
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 
@@ -17,6 +18,8 @@ class Bench(QWidget):
 
     stage = ""
     empty_words = "Nothing stands here."
+    shows: frozenset[str] = ALL - {CLOCK}
+    """Subjects it is filled anew for when they change."""
 
     def __init__(self, context: Context) -> None:
         super().__init__()
@@ -42,7 +45,7 @@ class Bench(QWidget):
         outer.addLayout(head)
         outer.addLayout(self._pages, 1)
         self.session.changed.connect(self._changed)
-        self.session.selected.connect(self._changed)
+        self.session.selected.connect(self._selected)
 
     def build(self) -> QBoxLayout:
         """The body's layout."""
@@ -52,7 +55,11 @@ class Bench(QWidget):
         """Fill the body from the session."""
         raise NotImplementedError
 
-    def _changed(self) -> None:
+    def _changed(self, about: frozenset[str]) -> None:
+        if self.isVisible() and about & self.shows:
+            self.refresh()
+
+    def _selected(self) -> None:
         if self.isVisible():
             self.refresh()
 

@@ -28,7 +28,7 @@ class MinutesTaken(QWidget):
             "Start the clock", self.start_or_stop, "", "Runs while you work; stop it for a pause"
         )
         self.setLayout(row(self.clock_button, self.box, gap=6))
-        session.changed.connect(self._show)
+        session.changed.connect(lambda _: self._show())
 
     def plan(self, about: str, planned_min: float) -> None:
         self.state.plan(about, planned_min)

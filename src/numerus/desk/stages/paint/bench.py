@@ -103,7 +103,7 @@ class PaintBench(Bench):
     def refresh(self) -> None:
         state, session = self.state, self.session
         state.look(session.answers, session.unit_id, session.figure_id)
-        self.done_button.setEnabled(bool(state.batch))
+        self.done_button.setEnabled(bool(state.zone_ids))
         if not state.batch or state.scheme is None:
             self.show_empty(
                 "Nobody waits for paint. Primed figures come here and are painted as one batch.",

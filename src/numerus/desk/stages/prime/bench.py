@@ -7,6 +7,7 @@ from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.session import ALL
 from numerus.desk.stages.steps_bench import Shown, StepsBench
 from numerus.desk.view3d.painted import figure_things, primed_colours
 from numerus.desk.view3d.renderer import Renderer
@@ -76,6 +77,7 @@ class AirStrip(Drawing):
 class PrimeBench(StepsBench):
     """A unit at once: when the weather allows, how, and what the primer does to the figure."""
 
+    shows = ALL  # also the hour: the air changes
     stage, choose_words, done_words = "prime", "Unit", "Primed, drying"
 
     def __init__(self, context: Context, renderer: Renderer) -> None:

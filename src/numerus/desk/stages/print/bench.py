@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QBoxLayout, QFileDialog, QMenu
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.machines.profiles import show_profiles
+from numerus.desk.session import ALL
 from numerus.desk.stages.print.live import LiveRun
 from numerus.desk.stages.print.planned import PlannedPage
 from numerus.desk.stages.print.take_off import TakeOffPage
@@ -46,6 +47,7 @@ ROOM_C = 21.0  # of a room one lives in
 
 class PrintBench(Bench):
     stage = "print"
+    shows = ALL  # also the hour: runs go on
 
     def __init__(self, context: Context) -> None:
         self.planned_now, self.conflicts, self.wet = Schedule(), list[Conflict](), list[Wet]()
