@@ -348,7 +348,7 @@ def taking_off_thirty() -> None:
         book = make_demo(Path(place) / "demo.numerus", now)
         window = make_window(book, lambda: now, Path(place) / "settings.json", synchronous=True)
         window.show()
-        plate_id = posed_part(window.session)
+        plate_id = hanging(window.session)
         window.session.go("print")
         app.processEvents()
         hand = take_off(window, plate_id)
