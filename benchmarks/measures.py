@@ -339,7 +339,7 @@ def taking_off_thirty() -> None:
     from pathlib import Path
 
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-    from benchmarks.takingoff import take_off
+    from benchmarks.takingoff import hanging, take_off
     from numerus.demo.army import make_demo
     from numerus.desk.app import application, make_window
 

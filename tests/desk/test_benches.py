@@ -199,14 +199,14 @@ def test_after_a_plate_is_off_the_next_that_wants_looking_at_is_shown(window: Ma
 def test_finish_shows_who_waits_and_moves_them_on(window: MainWindow) -> None:
     """One step for all who wait for it; the picture names the figure."""
     bench = shown(window, "finish", "lock")
-    waiting = bench._waiting(bench.chosen)
+    waiting = bench.state.waiting(bench.state.chosen)
     assert bench.view.caption[0] == waiting[0].figure.name
     assert [f.figure.name for f in bench.picture.figures][:1] == [
         window.session.answers.standing.at("finish")[0].figure.name
     ]
-    chosen = bench.chosen
+    chosen = bench.state.chosen
     bench.done()
-    assert not bench._waiting(chosen)
+    assert not bench.state.waiting(chosen)
 
 
 def test_the_foam_holds_every_figure_of_the_unit(window: MainWindow) -> None:
@@ -332,7 +332,7 @@ def test_cure_shows_the_part_most_in_its_own_shade(window: MainWindow) -> None:
     assert "%" in bench.view.caption[1]
     colours = bench.view.things[0].colours
     assert colours.min() < 100 < 200 < colours.max()
-    planned = bench.planned
+    planned = bench.state.planned_min
     bench.done()
     step = [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "cure"][-1]
     assert (step.event.planned_min, step.minutes) == (planned, planned)

@@ -17,9 +17,10 @@ from numerus.domain.army import SLOTS
 from numerus.domain.journal import BathChanged, Fact
 from numerus.geometry.mesh import merged
 from numerus.post.cautions import cautions
-from numerus.post.cure import LAMP_RAISE_DEG, Lamp, cure_plan, lamp_dose, shaded_share
+from numerus.post.cure import Lamp, cure_plan
 from numerus.post.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
 from numerus.progress.next_tasks import step
+from numerus.surface.exposure import LAMP_RAISE_DEG, lamp_dose, shaded_share
 
 AT = datetime(2026, 3, 1)
 

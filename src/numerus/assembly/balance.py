@@ -95,6 +95,12 @@ def balance(parts: Sequence[Mesh]) -> Balance:
     return Balance((x, y, z), float(np.degrees(np.arctan2(edge, height))), direction, edge, height, volume)
 
 
+def tipping_on_base_deg(found: Balance, radius_mm: float) -> float:
+    """Tipping angle on a round base of that radius about the figure's own origin."""
+    x, y, z = found.centre_mm
+    return float(np.degrees(np.arctan2(radius_mm - np.hypot(x, y), max(z, 1e-6))))
+
+
 def _touching(mesh: Mesh, below_mm: float) -> Floats:
     """What of the surface lies under a height: corners there, and where sides pass through it; float64 (n, 2)."""
     sides = np.concatenate([mesh.faces[:, [a, b]] for a, b in ((0, 1), (1, 2), (2, 0))])

@@ -13,6 +13,7 @@ from typing import Any
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
+from numerus.book.blob_reader import read_blob
 from numerus.book.book import Book, Removed
 from numerus.book.documents import KINDS, kind_of
 from numerus.desk.answers import Answers
@@ -86,7 +87,7 @@ class Session(QObject):
         if self.book is not None:
             self.book.close()
         self.book = book
-        self._meshes.clear()
+        self._meshes = {}  # another book's; who still reads the old one has its own
         self._refresh()
         log.info("opened %s", book.path if book else "nothing")
         self.changed.emit(ALL)
@@ -202,6 +203,21 @@ class Session(QObject):
                 self._meshes[digest] = _nothing()
                 self.failed.emit(error)
         return self._meshes[digest]
+
+    def unread(self, blobs: Iterable[str]) -> list[str]:
+        """Meshes that were not unpacked yet, each once."""
+        return [b for b in dict.fromkeys(blobs) if b not in self._meshes]
+
+    def mesh_reader(self) -> Callable[[str], Mesh]:
+        """Reads meshes on any thread; what it reads is known from then on. Raises NumerusError where one is missing."""
+        path, known = (self.book.path if self.book else None), self._meshes
+
+        def read(blob: str) -> Mesh:
+            if blob not in known and path is not None:
+                known[blob] = unpack_mesh(read_blob(path, blob))
+            return known.get(blob) or _nothing()
+
+        return read
 
     def zoned(self, part: Part) -> ZonedMesh:
         """A part's mesh with its zones; all unnamed where none are told, or their labels are not this mesh's."""

@@ -36,24 +36,6 @@ def ring_directions(elevations_deg: tuple[float, ...], around: int) -> Floats:
     return np.stack([x, y, z], axis=-1).reshape(-1, 3)
 
 
-def table_exposure(mesh: Mesh, points: Floats, normals: Floats, scene: RayScene | None = None) -> Floats:
-    """How much viewers around a table (15-70° above it) see of each point, 0..1: float64 (n,).
-
-    Mean over viewers of the cosine toward the viewer where the line of sight is free, scaled so that an open face
-    turned to a viewer at 40° on one side comes to about 1.
-    """
-    scene = scene or RayScene(mesh)
-    views = ring_directions((15.0, 40.0, 70.0), 12)
-    start = points + normals * (0.002 * float(np.linalg.norm(mesh.extents_mm)))
-    seen = np.zeros(len(points))
-    for view in views:
-        facing = np.maximum(normals @ view, 0)
-        ask = np.flatnonzero(facing > 0)
-        free = ~scene.blocked(start[ask], np.broadcast_to(view, (len(ask), 3)))
-        seen[ask] += facing[ask] * free
-    return np.minimum(seen / (0.3 * len(views)), 1.0)
-
-
 @dataclass(frozen=True)
 class Camera:
     """An orthographic look at ``centre_mm``: turned about the vertical, raised, ``height_mm`` high in the picture."""

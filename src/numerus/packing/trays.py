@@ -11,6 +11,7 @@ from numpy.typing import NDArray
 from numerus.domain.army import BOUGHT, Figure, Unit
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
+from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh, merged, rotation_matrix
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import silhouette
@@ -88,11 +89,16 @@ def _tray(figure: Figure, unit: Unit, parts: list[Part], mesh_of: Callable[[str]
     return Tray(figure.name, unit.name, float(wide), float(long), deep + FOAM_MM, outline, _note(parts))
 
 
-def packing_list(plans: Plans, unit: Unit, mesh_of: Callable[[str], Mesh]) -> list[Tray]:
-    """A compartment for every figure of a unit that has parts; ``mesh_of`` gives the mesh of a blob."""
+def packing_list(
+    plans: Plans, unit: Unit, mesh_of: Callable[[str], Mesh], progress: Progress = lambda _: True
+) -> list[Tray]:
+    """A compartment for every figure of a unit that has parts; ``mesh_of`` gives the mesh of a blob. Raises Cancelled."""
     made: dict[tuple[str, ...], Tray] = {}  # figures of one build share their outline
     trays = []
-    for figure in plans.figures_of(unit.id):
+    figures = plans.figures_of(unit.id)
+    for number, figure in enumerate(figures):
+        if not progress(number / len(figures)):
+            raise Cancelled
         parts = [plans.parts[p] for p in printed_slots(figure).values() if p in plans.parts]
         if not parts:
             continue

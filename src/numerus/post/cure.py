@@ -4,10 +4,6 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
-import numpy as np
-
-from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.rays import RayScene
 from numerus.words import counted
 
 WANTED_J_PER_CM2 = 1.2
@@ -66,32 +62,3 @@ def cure_plan(thickest_mm: float, tips: int, school: str, lamp: Lamp) -> list[Cu
     ]
     off = CureStep("Supports off", supports_off_min(tips, school), True, f"{counted(tips, 'tip')}, {school} the lamp")
     return [off, *sides] if school == "before" else [*sides, off]
-
-
-LAMP_RAISE_DEG = 15.0  # a ring of lights stands a little above the turntable
-LEAST_SHARE = 0.25  # of a facing surface's dose; below it a place stays soft
-
-
-def lamp_dose(mesh: Mesh, turns: int) -> Floats:
-    """What light reaches each vertex, float64 (n,), as a share of what one surface facing the lamp gets in one turn.
-
-    The part stands upright and is turned by 360° / ``turns`` each time. Sum over turns of the cosine toward the lamp
-    (Lambert 1760) where nothing of the part stands between.
-    """
-    scene, normals = RayScene(mesh), mesh.vertex_normals
-    start = mesh.vertices + normals * (0.002 * float(np.linalg.norm(mesh.extents_mm)))
-    dose = np.zeros(len(mesh.vertices))
-    up = np.radians(LAMP_RAISE_DEG)
-    for turn in np.arange(turns) * 2 * np.pi / turns:
-        toward = np.array([-np.sin(turn) * np.cos(up), -np.cos(turn) * np.cos(up), np.sin(up)])
-        facing = normals @ toward
-        ask = np.flatnonzero(facing > 0)
-        free = ~scene.blocked(start[ask], np.broadcast_to(toward, (len(ask), 3)))
-        dose[ask] += facing[ask] * free
-    return dose
-
-
-def shaded_share(mesh: Mesh, dose: Floats) -> float:
-    """Share of the surface that gets less than ``LEAST_SHARE``."""
-    faces = dose[mesh.faces].mean(axis=1)
-    return float(mesh.areas_mm2[faces < LEAST_SHARE].sum() / max(mesh.areas_mm2.sum(), 1e-12))

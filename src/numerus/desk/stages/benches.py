@@ -5,6 +5,7 @@ from __future__ import annotations
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.stages.build.bench import BuildBench
+from numerus.desk.stages.cure.bench import CureBench
 from numerus.desk.stages.finish.bench import FinishBench
 from numerus.desk.stages.muster.bench import MusterBench
 from numerus.desk.stages.paint.bench import PaintBench
@@ -14,7 +15,7 @@ from numerus.desk.stages.prime.bench import PrimeBench
 from numerus.desk.stages.print.bench import PrintBench
 from numerus.desk.stages.ready.bench import ReadyBench
 from numerus.desk.stages.sort.bench import SortBench
-from numerus.desk.stages.wash.bench import CureBench, WashBench
+from numerus.desk.stages.wash.bench import WashBench
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 

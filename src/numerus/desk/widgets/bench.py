@@ -2,15 +2,26 @@
 
 from __future__ import annotations
 
+import contextlib
+from collections.abc import Callable, Iterable
+
 from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QPushButton, QStackedLayout, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.session import ALL, CLOCK
 from numerus.desk.widgets.drawing import hold
-from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.layout import button, clear, column, label, panel, row
+from numerus.domain.parts import Part
+from numerus.errors import Cancelled, NumerusError, Progress
+from numerus.geometry.mesh import Mesh
 
 TITLE_PX = 460.0
+
+
+def vertex_normals_of(mesh: Mesh) -> None:
+    """Worked out where the mesh is read, since every picture of it asks for them."""
+    _ = mesh.vertex_normals, mesh.bounds_mm
 
 
 class Bench(QWidget):
@@ -66,10 +77,25 @@ class Bench(QWidget):
     def showEvent(self, event: object) -> None:
         self.refresh()
 
+    def with_meshes(self, parts: Iterable[Part], act: Callable[[], object]) -> None:
+        """Do something that needs the parts' meshes: at once where they are known, else when a job has read them."""
+        missing = self.session.unread(p.blob for p in parts)
+        if not missing:
+            act()
+            return
+        read = self.session.mesh_reader()
+
+        def work(progress: Progress) -> None:
+            for number, blob in enumerate(missing):
+                if not progress(number / len(missing)):
+                    raise Cancelled
+                with contextlib.suppress(NumerusError):  # a missing one is told of where it is shown
+                    vertex_normals_of(read(blob))
+
+        self.context.jobs.start(f"meshes {self.stage}", "Reading meshes", work, lambda _: act())
+
     def show_empty(self, words: str, *buttons: QPushButton) -> None:
         """Say what belongs here and give the button for it."""
-        from numerus.desk.widgets.layout import clear
-
         self.empty.setText(words)
         clear(self.empty_row)
         for made in buttons:

@@ -17,9 +17,10 @@ from numerus.errors import GeometryError
 from numerus.geometry.cutting import attributes_from, mesh_of, solid_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged, turning_up, xyz
-from numerus.geometry.rays import RayScene, table_exposure
+from numerus.geometry.rays import RayScene
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.pockets import trapped
+from numerus.surface.exposure import table_exposure
 from numerus.surface.part_fields import covered
 
 CELLS_PER_WALL = 8

@@ -12,7 +12,7 @@ from numerus.domain.poses import Point
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import attributes_from, mesh_of, solid_of
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.rays import RayScene, table_exposure
+from numerus.geometry.rays import RayScene
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.geometry.solids.pockets import Cup, Pocket, cups, pools
@@ -21,6 +21,7 @@ from numerus.printing.machines.resting import lift_of
 from numerus.printing.orientation.orientation_search import directions
 from numerus.printing.orientation.pose_measures import is_significant_cup, posed
 from numerus.printing.supports.posed_part import LAYER_MM, PIXEL_MM, in_part
+from numerus.surface.exposure import table_exposure
 
 VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
 ROUNDS = 4

@@ -9,7 +9,8 @@ from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
-from numerus.desk.stages.steps_bench import Shown, StepsBench
+from numerus.desk.stages.finish.state import FinishState
+from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.theme.marks import draw_mark, draw_tick
 from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
 from numerus.desk.view3d.renderer import Renderer
@@ -17,7 +18,6 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column
 from numerus.domain.recipes import FinishStep
-from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted, waits
 
@@ -76,9 +76,10 @@ class FinishBench(StepsBench):
     stage, choose_words, done_words = "finish", "Step", "Done for all"
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
-        self.renderer = renderer
+        self.renderer, self.state = renderer, FinishState(context.session.answers)
         super().__init__(context)
         self.school.hide()
+        self.which.activated.connect(lambda _: self._chosen())
 
     def build_picture(self) -> QWidget:
         self.view = BenchView(self.theme, self.renderer, "A figure that waits for this step, painted")
@@ -89,20 +90,16 @@ class FinishBench(StepsBench):
         made.setLayout(layout)
         return made
 
-    def _waiting(self, step: FinishStep) -> list[FigureStanding]:
-        return [f for f in self.session.answers.standing.at("finish") if f.finish_left[:1] == [step]]
-
-    @property
-    def chosen(self) -> FinishStep | None:
-        scheme = self.session.plans.scheme
-        return next((s for s in (scheme.finish if scheme else ()) if s.id == self.which.currentData()), None)
+    def _chosen(self) -> None:
+        self.state.step_id = self.which.currentData() or ""
+        self.show_choice()
 
     def refresh(self) -> None:
-        scheme = self.session.plans.scheme
-        open_steps = [s for s in scheme.finish if self._waiting(s)] if scheme else []
+        state = self.state
+        state.look(self.session.answers, self.session.figure_id)
         self.title.setText("Finish")
         self.subtitle.setText(waits(len(self.session.answers.standing.at("finish")), "figure"))
-        if not self.fill_choices([(f"{s.name}, {counted(len(self._waiting(s)), 'figure')}", s.id) for s in open_steps]):
+        if not self.fill_choices(state.choices, state.step_id):
             self.show_empty(
                 "Nothing waits for varnish or basing. Painted figures come here.",
                 button("See Paint", lambda: self.session.go("paint"), "main"),
@@ -112,34 +109,33 @@ class FinishBench(StepsBench):
         self.show_choice()
 
     def show_choice(self) -> None:
-        scheme, chosen = self.session.plans.scheme, self.chosen
-        if scheme is None or chosen is None:
+        state, chosen = self.state, self.state.chosen
+        if chosen is None:
             return
-        self.line.show_steps([self._shown(step) for step in scheme.finish])
-        waiting, standing = self._waiting(chosen), self.session.answers.standing
-        self.picture.show_figures([*standing.at("finish"), *standing.at("ready")])
-        shown = next((f for f in waiting if f.figure.id == self.session.figure_id), waiting[0])
-        self.view.caption = (shown.figure.name, f"waits for {chosen.name.lower()}")
-        painted = painter_of(zone_colours(self.session, shown.painted))
-        self.view.show_things(figure_things(self.session, shown.figure, painted))
-        self.verdict.setText(f"{chosen.name}: {', '.join(f.figure.name for f in waiting[:5])}")
+        self.line.show_steps([self._shown(step) for step in state.steps])
+        self.picture.show_figures(state.figures)
+        self.verdict.setText(f"{chosen.name}: {', '.join(f.figure.name for f in state.waiting(chosen)[:5])}")
         self.note.setText(
             "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
         )
-        self.minutes.plan(f"{chosen.id} {self.which.currentText()}", chosen.minutes * len(waiting))
+        self.minutes.plan(f"{chosen.id} {len(state.waiting(chosen))}", state.planned_min)
+        build = state.shown.figure.build.values() if state.shown else ()
+        self.with_meshes([state.plans.parts[p] for p in build if p in state.plans.parts], self._show_figure)
+
+    def _show_figure(self) -> None:
+        shown, chosen = self.state.shown, self.state.chosen
+        if shown is not None and chosen is not None:
+            self.view.caption = (shown.figure.name, f"waits for {chosen.name.lower()}")
+            painted = painter_of(zone_colours(self.session, shown.painted))
+            self.view.show_things(figure_things(self.session, shown.figure, painted))
 
     def _shown(self, step: FinishStep) -> Shown:
-        many = len(self._waiting(step))
+        many = len(self.state.waiting(step))
         detail = f"{counted(many, 'figure')} now; dries {step.dries_min:.0f} min"
         return Shown(step.name, step.minutes * max(many, 1), detail)
 
     def done(self) -> None:
-        chosen = self.chosen
-        waiting = self._waiting(chosen) if chosen else []
-        if chosen is None or not waiting:
-            return
-        minutes, timing = self.minutes.taken()
-        now, each, planned = self.session.clock(), minutes / len(waiting), chosen.minutes
-        facts = [step("finish", (f.figure.id,), each, now, chosen.id, planned=planned, timing=timing) for f in waiting]
-        self.minutes.done()
-        self.session.commit(f"{chosen.name.lower()} on {counted(len(waiting), 'figure')}", facts=facts)
+        chosen, facts = self.state.chosen, self.state.done_facts(*self.minutes.taken(), self.session.clock())
+        if chosen is not None and facts:
+            self.minutes.done()
+            self.session.commit(f"{chosen.name.lower()} on {counted(len(facts), 'figure')}", facts=facts)

@@ -15,13 +15,13 @@ from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.pictures import BatchLine, StrokeList, TableView
 from numerus.desk.stages.paint.state import PaintState, named_rest
+from numerus.desk.stages.steps.minutes_taken import MinutesTaken
 from numerus.desk.theme.marks import draw_tick
 from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, panel, row
-from numerus.desk.widgets.minutes_taken import MinutesTaken
 from numerus.desk.widgets.strokes import swatch
 from numerus.domain.zones import PartZones
 from numerus.errors import NumerusError, Progress
@@ -115,9 +115,10 @@ class PaintBench(Bench):
         self.title.setText(f"Paint: {unit.name.rpartition(', ')[2]}, {len(state.batch)} together")
         self.subtitle.setText(f"level: {unit.level}")
         self._show_unnamed()
-        self._show_figure()
         self._show_zone()
         self._show_line()
+        own = state.model.figure.build.values()
+        self.with_meshes([state.plans.parts[p] for p in own if p in state.plans.parts], self._show_figure)
 
     def _show_unnamed(self) -> None:
         unnamed = self.state.unnamed()

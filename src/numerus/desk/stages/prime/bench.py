@@ -8,18 +8,16 @@ from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.session import ALL
-from numerus.desk.stages.steps_bench import Shown, StepsBench
+from numerus.desk.stages.prime.state import PrimeState
+from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.view3d.painted import figure_things, primed_colours
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column
 from numerus.devices.air import coming_air
-from numerus.paint.priming import SCHOOLS, prime_plan
-from numerus.paint.weather import Air, first_fit
-from numerus.progress.next_tasks import step
-from numerus.progress.standing import FigureStanding
-from numerus.words import counted
+from numerus.paint.priming import SCHOOLS
+from numerus.paint.weather import Air
 
 
 class AirStrip(Drawing):
@@ -81,11 +79,12 @@ class PrimeBench(StepsBench):
     stage, choose_words, done_words = "prime", "Unit", "Primed, drying"
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
-        self.renderer = renderer
+        self.renderer, self.state = renderer, PrimeState(context.session.answers)
         super().__init__(context)
         for school in SCHOOLS:
             self.school.addItem(school, school)
         self.school.setCurrentIndex(1)
+        self.which.activated.connect(lambda _: self._chosen())
 
     def build_picture(self) -> QWidget:
         self.view = BenchView(self.theme, self.renderer, "The figure, primed from above")
@@ -96,15 +95,18 @@ class PrimeBench(StepsBench):
         made.setLayout(layout)
         return made
 
+    def _chosen(self) -> None:
+        self.state.unit_id = self.which.currentData() or ""
+        self.show_choice()
+
     def refresh(self) -> None:
-        standing, plans = self.session.answers.standing, self.session.plans
-        units = [u for u in plans.units_in_order() if standing.at("prime", u.id)]
+        state, scheme = self.state, self.session.plans.scheme
+        state.look(self.session.answers)
         self.title.setText("Prime")
-        self.subtitle.setText(plans.scheme.primer if plans.scheme else "")
-        self.air.airs = coming_air(self.session.now)
-        if not self.fill_choices(
-            [(f"{u.name}, {counted(len(standing.at('prime', u.id)), 'figure')}", u.id) for u in units]
-        ):
+        self.subtitle.setText(scheme.primer if scheme else "")
+        state.airs = self.air.airs = coming_air(self.session.now)
+        self.air.update()
+        if not self.fill_choices(state.choices, state.unit_id):
             self.show_empty(
                 "Nothing waits for primer. Built figures come here.",
                 button("See Build", lambda: self.session.go("build"), "main"),
@@ -113,35 +115,27 @@ class PrimeBench(StepsBench):
         self.show_full()
         self.show_choice()
 
-    def _waiting(self) -> list[FigureStanding]:
-        return self.session.answers.standing.at("prime", self.which.currentData() or "")
-
     def show_choice(self) -> None:
-        waiting, scheme = self._waiting(), self.session.plans.scheme
-        if scheme is None or not waiting:
-            return
-        school = self.school.currentData()
-        plan = prime_plan(len(waiting), school, scheme)
-        steps = [Shown(p.title, p.minutes, p.detail, p.hands) for p in plan]
-        self.line.show_steps(steps)
-        fit = first_fit(self.air.airs)
-        now = self.air.airs[0]
-        when = "now" if now.fit_to_spray else f"{fit.at:%a %H:%M}" if fit else "not in the next days"
-        self.verdict.setText(
-            f"Spray can outdoors: {when}." + ("" if now.fit_to_spray else f" Now it is {now.why_not}.")
+        state = self.state
+        state.school = self.school.currentData()
+        self.line.show_steps([Shown(p.title, p.minutes, p.detail, p.hands) for p in state.plan])
+        self.verdict.setText(state.weather)
+        self.note.setText(
+            f"{SCHOOLS[state.school]} Black suits metal and dry-brushing up; pale suits translucent paint."
         )
-        self.note.setText(f"{SCHOOLS[school]} Black suits metal and dry-brushing up; pale suits translucent paint.")
-        figure = waiting[0].figure
-        self.view.caption = (figure.name, "light from above, dark below")
-        self.view.show_things(figure_things(self.session, figure, primed_colours))
-        self.minutes.plan(self.which.currentText(), sum(s.minutes for s in steps if s.hands))
+        self.minutes.plan(f"{state.unit_id} {len(state.waiting)}", state.planned_min)
+        if state.waiting:
+            build = state.waiting[0].figure.build.values()
+            self.with_meshes([state.plans.parts[p] for p in build if p in state.plans.parts], self._show_figure)
+
+    def _show_figure(self) -> None:
+        if self.state.waiting:
+            figure = self.state.waiting[0].figure
+            self.view.caption = (figure.name, "light from above, dark below")
+            self.view.show_things(figure_things(self.session, figure, primed_colours))
 
     def done(self) -> None:
-        waiting, scheme = self._waiting(), self.session.plans.scheme
-        if not waiting or scheme is None:
-            return
-        (minutes, timing), now = self.minutes.taken(), self.session.clock()
-        planned, each = scheme.prime_minutes, minutes / len(waiting)
-        facts = [step("prime", (f.figure.id,), each, now, planned=planned, timing=timing) for f in waiting]
-        self.minutes.done()
-        self.session.commit(f"primed {self.which.currentText()}", facts=facts)
+        facts = self.state.done_facts(*self.minutes.taken(), self.session.clock())
+        if facts:
+            self.minutes.done()
+            self.session.commit(f"primed {self.which.currentText()}", facts=facts)

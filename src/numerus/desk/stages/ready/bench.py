@@ -7,6 +7,7 @@ from PyQt6.QtGui import QPainter, QPen, QPolygonF
 from PyQt6.QtWidgets import QApplication, QBoxLayout
 
 from numerus.desk.context import Context
+from numerus.desk.stages.ready.state import ReadyState
 from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
 from numerus.desk.view3d.renderer import Renderer
@@ -16,7 +17,7 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.army import Unit
 from numerus.domain.money import money_text
-from numerus.money.costs import Cost, unit_costs
+from numerus.money.costs import Cost
 from numerus.packing.trays import FOAM_MM, Tray, packing_list
 from numerus.words import counted, hours
 
@@ -30,11 +31,17 @@ class CostBars(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Cost by unit beside the bought price")
         self.session = context.session
+        self.costs: dict[str, Cost] = {}
+        self.bought_pence = 0
         self.hold("setMinimumWidth", 420)
 
+    def show_costs(self, costs: dict[str, Cost], bought_pence: int) -> None:
+        """By unit; ``bought_pence``: what all of it would cost bought."""
+        self.costs, self.bought_pence = costs, bought_pence
+        self.update()
+
     def draw(self, painter: QPainter) -> None:
-        plans = self.session.plans
-        costs = unit_costs(plans, self.session.answers.standing)
+        plans, costs = self.session.plans, self.costs
         money = plans.army.currency if plans.army else ""
         self.text(painter, 0, 18, "What it costs, when all of it is ready", 16, True)
         self._legend(painter)
@@ -46,13 +53,17 @@ class CostBars(Drawing):
             ]
         )
         step = min(64.0, (self.height() - 96) / max(len(costs), 1))
-        for number, unit in enumerate(plans.units_in_order()):
+        for number, unit in enumerate(u for u in plans.units_in_order() if u.id in costs):
             self._unit(painter, unit, costs[unit.id], 52 + number * step, step, most, money)
         total = sum(c.total for c in costs.values())
-        bought = sum(u.bought_pence * len(plans.figures_of(u.id)) for u in plans.units.values())
         y = 52 + len(costs) * step + 22
         self.text(
-            painter, 0, y, f"All: {money_text(total, money)} against {money_text(bought, money)} bought.", 13, True
+            painter,
+            0,
+            y,
+            f"All: {money_text(total, money)} against {money_text(self.bought_pence, money)} bought.",
+            13,
+            True,
         )
         minutes = sum(c.hands_min for c in costs.values())
         self.text(
@@ -111,10 +122,11 @@ class PackingPicture(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Packing list")
         self.trays: list[Tray] = []
-        self.title = ""
+        self.title, self.busy = "", False
 
-    def show_trays(self, title: str, trays: list[Tray]) -> None:
-        self.title, self.trays = title, trays
+    def show_trays(self, title: str, trays: list[Tray], busy: bool = False) -> None:
+        """``busy``: they are being worked out."""
+        self.title, self.trays, self.busy = title, trays, busy
         self.update()
 
     def _scale(self, across: int, wide_mm: float, long_mm: float) -> float:
@@ -125,7 +137,8 @@ class PackingPicture(Drawing):
     def draw(self, painter: QPainter) -> None:
         self.text(painter, 0, 18, f"Packing: {self.title}", 16, True)
         if not self.trays:
-            self.text(painter, 0, 44, "No figure of this unit has parts yet.", 11, colour="slate")
+            words = "Laying every figure on its back …" if self.busy else "No figure of this unit has parts yet."
+            self.text(painter, 0, 44, words, 11, colour="slate")
             return
         wide, long, high = (max(getattr(t, k) for t in self.trays) for k in ("width_mm", "depth_mm", "height_mm"))
         fits = [(n, self._scale(n, wide + 3, long + 3)) for n in range(1, len(self.trays) + 1)]
@@ -167,15 +180,16 @@ class ReadyBench(Bench):
     stage = "ready"
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
-        self.renderer = renderer
+        self.renderer, self.state = renderer, ReadyState(context.session.answers)
+        self._packed_for: tuple[object, ...] = ()
         super().__init__(context)
         self.add_button("Copy the packing list", self.copy, tip="As text, one line a figure")
 
     def build(self) -> QBoxLayout:
         self.view = BenchView(self.theme, self.renderer, "A figure as it will stand on the table")
-        self.packing = PackingPicture(self.context)
+        self.packing, self.bars = PackingPicture(self.context), CostBars(self.context)
         left = column(self.view, gap=6)
-        body = row(left, CostBars(self.context), gap=20, margins=(16, 4, 16, 8))
+        body = row(left, self.bars, gap=20, margins=(16, 4, 16, 8))
         body.setStretch(0, 5)
         body.setStretch(1, 7)
         self.words = label("", "note", True)
@@ -187,31 +201,48 @@ class ReadyBench(Bench):
         return whole
 
     def refresh(self) -> None:
-        ready = self.session.answers.standing.at("ready")
+        state, session = self.state, self.session
+        state.look(session.answers, session.unit_id, session.figure_id)
         self.title.setText("Ready")
-        total = len(self.session.answers.standing.figures)
-        self.subtitle.setText(f"{len(ready)} of {total} figures stand on the table")
-        if self.session.unit is None:
+        self.subtitle.setText(state.subtitle)
+        if state.unit is None:
             self.show_empty(
                 "Nothing to count yet: muster an army first.",
-                button("Go to Muster", lambda: self.session.go("muster"), "main"),
+                button("Go to Muster", lambda: session.go("muster"), "main"),
             )
             return
         self.show_full()
-        figures = self.session.plans.figures_of(self.session.unit_id)
-        figure = self.session.plans.figures.get(self.session.figure_id) or next(iter(figures), None)
+        self.bars.show_costs(state.costs, state.bought_pence)
+        figure = state.figure
+        own = [state.plans.parts[p] for p in figure.build.values() if p in state.plans.parts] if figure else []
+        self.with_meshes(own, self._show_figure)
+        self._pack()
+
+    def _show_figure(self) -> None:
+        figure = self.state.figure
         if figure is not None:
-            self.view.caption = (figure.name, self.session.answers.standing.figures[figure.id].detail)
+            self.view.caption = (figure.name, self.state.answers.standing.figures[figure.id].detail)
             self.view.show_things(figure_things(self.session, figure, painter_of(zone_colours(self.session))))
-        unit = self.session.unit
-        self.packing.show_trays(unit.name, packing_list(self.session.plans, unit, self.session.mesh))
+
+    def _pack(self) -> None:
+        """Trays in a job; those of another unit are not shown for this one."""
+        state, unit, about = self.state, self.state.unit, self.state.packed_for
+        if unit is None or about == self._packed_for:
+            return
+        self._packed_for, state.trays = about, []
+        self.packing.show_trays(unit.name, [], busy=True)
+        plans, mesh_of = state.plans, self.session.mesh_reader()
+
+        def done(trays: list[Tray]) -> None:
+            state.trays = trays
+            self.packing.show_trays(unit.name, trays)
+
+        self.context.jobs.start(
+            "packing", f"Packing {unit.name}", lambda progress: packing_list(plans, unit, mesh_of, progress), done
+        )
 
     def packing_text(self) -> str:
-        unit = self.session.unit
-        trays = packing_list(self.session.plans, unit, self.session.mesh) if unit else []
-        return "\n".join(
-            f"{t.unit}\t{t.figure}\t{t.width_mm:.0f} × {t.depth_mm:.0f} × {t.height_mm:.0f} mm\t{t.note}" for t in trays
-        )
+        return self.state.packing_text
 
     def copy(self) -> None:
         clipboard = QApplication.clipboard()

@@ -10,12 +10,12 @@ from PyQt6.QtGui import QFontMetricsF, QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.stages.steps.minutes_taken import MinutesTaken
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import RIGHT, Drawing, hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
-from numerus.desk.widgets.minutes_taken import MinutesTaken
 from numerus.post.cautions import DEFER, cautions
 from numerus.words import span
 
@@ -134,9 +134,9 @@ class StepsBench(Bench):
     def done(self) -> None:
         raise NotImplementedError
 
-    def fill_choices(self, entries: Sequence[tuple[str, object]]) -> bool:
-        """Put (words, data) into ``which``, keeping the choice; False where there are none."""
-        kept = self.which.currentData()
+    def fill_choices(self, entries: Sequence[tuple[str, object]], chosen: object = None) -> bool:
+        """Put (words, data) into ``which``, with what is ``chosen`` or was before; False where there are none."""
+        kept = self.which.currentData() if chosen is None else chosen
         self.which.clear()
         for words, data in entries:
             self.which.addItem(words, data)

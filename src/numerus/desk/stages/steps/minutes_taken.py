@@ -5,7 +5,7 @@ from __future__ import annotations
 from PyQt6.QtWidgets import QSpinBox, QWidget
 
 from numerus.desk.session import Session
-from numerus.desk.stages.step_clock import StepClock
+from numerus.desk.stages.steps.step_clock import StepClock
 from numerus.desk.widgets.layout import button, row
 from numerus.domain.journal import Timing
 

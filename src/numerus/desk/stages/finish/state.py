@@ -1,0 +1,66 @@
+"""What the Finish bench shows and may do: the step in hand, who waits for it, who has had which. No Qt here."""
+
+from __future__ import annotations
+
+from datetime import datetime
+
+from numerus.desk.answers import Answers
+from numerus.domain.journal import Fact, Timing
+from numerus.domain.recipes import FinishStep
+from numerus.progress.next_tasks import step
+from numerus.progress.standing import FigureStanding
+from numerus.words import counted
+
+
+class FinishState:
+    """``step_id`` is the finishing step in hand."""
+
+    def __init__(self, answers: Answers) -> None:
+        self.step_id, self.figure_id = "", ""
+        self.look(answers, "")
+
+    def look(self, answers: Answers, figure_id: str) -> None:
+        self.answers, self.plans, self.figure_id = answers, answers.plans, figure_id
+        open_steps = [s.id for s in self.steps if self.waiting(s)]
+        if self.step_id not in open_steps:
+            self.step_id = next(iter(open_steps), "")
+
+    @property
+    def steps(self) -> tuple[FinishStep, ...]:
+        return self.plans.scheme.finish if self.plans.scheme else ()
+
+    @property
+    def chosen(self) -> FinishStep | None:
+        return next((s for s in self.steps if s.id == self.step_id), None)
+
+    def waiting(self, wanted: FinishStep) -> list[FigureStanding]:
+        """Figures whose next finishing step it is."""
+        return [f for f in self.answers.standing.at("finish") if f.finish_left[:1] == [wanted]]
+
+    @property
+    def choices(self) -> list[tuple[str, str]]:
+        many = [(s, len(self.waiting(s))) for s in self.steps]
+        return [(f"{s.name}, {counted(n, 'figure')}", s.id) for s, n in many if n]
+
+    @property
+    def shown(self) -> FigureStanding | None:
+        """The figure in the picture: the one chosen in the roll, if it waits, or the first."""
+        waiting = self.waiting(self.chosen) if self.chosen else []
+        return next((f for f in waiting if f.figure.id == self.figure_id), next(iter(waiting), None))
+
+    @property
+    def figures(self) -> list[FigureStanding]:
+        return [*self.answers.standing.at("finish"), *self.answers.standing.at("ready")]
+
+    @property
+    def planned_min(self) -> float:
+        """For everyone who waits for the step in hand."""
+        return self.chosen.minutes * len(self.waiting(self.chosen)) if self.chosen else 0.0
+
+    def done_facts(self, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
+        chosen = self.chosen
+        if chosen is None:
+            return []
+        waiting, planned = self.waiting(chosen), chosen.minutes
+        each = minutes / max(len(waiting), 1)
+        return [step("finish", (f.figure.id,), each, now, chosen.id, planned=planned, timing=timing) for f in waiting]

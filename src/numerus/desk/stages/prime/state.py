@@ -1,0 +1,63 @@
+"""What the Prime bench shows and may do: a unit at once, by which school, when the air allows. No Qt here."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from datetime import datetime
+
+from numerus.desk.answers import Answers
+from numerus.domain.journal import Fact, Timing
+from numerus.paint.priming import SCHOOLS, PrimeStep, prime_plan
+from numerus.paint.weather import Air, first_fit
+from numerus.progress.next_tasks import step
+from numerus.progress.standing import FigureStanding
+from numerus.words import counted
+
+
+class PrimeState:
+    """``unit_id`` is the unit on the bench; ``airs``: the coming hours, simulated where no station is linked."""
+
+    def __init__(self, answers: Answers) -> None:
+        self.unit_id, self.school = "", list(SCHOOLS)[1]
+        self.airs: Sequence[Air] = ()
+        self.look(answers)
+
+    def look(self, answers: Answers) -> None:
+        self.answers, self.plans = answers, answers.plans
+        units = [unit_id for _, unit_id in self.choices]
+        if self.unit_id not in units:
+            self.unit_id = next(iter(units), "")
+
+    @property
+    def choices(self) -> list[tuple[str, str]]:
+        standing = self.answers.standing
+        units = [(u, len(standing.at("prime", u.id))) for u in self.plans.units_in_order()]
+        return [(f"{u.name}, {counted(many, 'figure')}", u.id) for u, many in units if many]
+
+    @property
+    def waiting(self) -> list[FigureStanding]:
+        return self.answers.standing.at("prime", self.unit_id) if self.unit_id else []
+
+    @property
+    def plan(self) -> list[PrimeStep]:
+        scheme = self.plans.scheme
+        return prime_plan(len(self.waiting), self.school, scheme) if scheme and self.waiting else []
+
+    @property
+    def planned_min(self) -> float:
+        """Of hands, for all of them together."""
+        return sum(s.minutes for s in self.plan if s.hands)
+
+    @property
+    def weather(self) -> str:
+        """Whether and when a spray can may be used outdoors."""
+        if not self.airs:
+            return ""
+        now, fit = self.airs[0], first_fit(list(self.airs))
+        when = "now" if now.fit_to_spray else f"{fit.at:%a %H:%M}" if fit else "not in the next days"
+        return f"Spray can outdoors: {when}." + ("" if now.fit_to_spray else f" Now it is {now.why_not}.")
+
+    def done_facts(self, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
+        many = max(len(self.waiting), 1)
+        each, planned = minutes / many, self.planned_min / many
+        return [step("prime", (f.figure.id,), each, now, planned=planned, timing=timing) for f in self.waiting]
