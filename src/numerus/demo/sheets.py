@@ -45,7 +45,7 @@ def shot(parts: Sequence[Mesh], size: tuple[int, int], painted: bool, turn_deg: 
     whole, (wide, high) = merged(list(parts)), size
     colours = RESIN
     if painted:
-        zone = ZonedMesh(whole, tuple(z.id for z in ZONES), whole.face_attributes[ATTRIBUTE]).vertex_labels()
+        zone = ZonedMesh(whole, tuple(z.id for z in ZONES), whole.face_attributes[ATTRIBUTE]).vertex_labels
         colours = zone_palette()[zone]
     camera = fitted_camera(whole, turn_deg, raise_deg, 1.05, wide / high)
     image = Image.fromarray(picture(whole, colours, camera, 2 * wide, 2 * high), "RGBA").resize(

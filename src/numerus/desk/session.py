@@ -21,6 +21,7 @@ from numerus.domain.army import Unit
 from numerus.domain.journal import Fact, ForecastNoted
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
+from numerus.domain.zones import PartZones
 from numerus.errors import BookError, NumerusError
 from numerus.formats.face_labels import unpack_labels
 from numerus.formats.packed_mesh import unpack_mesh
@@ -53,6 +54,7 @@ class Session(QObject):
         self.stage, self.unit_id, self.figure_id, self.part_id = "muster", "", "", ""
         self._meshes: dict[str, Mesh] = {}
         self._labelled: dict[tuple[str, str], Mesh] = {}
+        self._zoned: dict[tuple[str, str, tuple[str, ...]], ZonedMesh] = {}
         self.answers = Answers(Plans(), History(), clock())
         self._refresh()
 
@@ -87,6 +89,7 @@ class Session(QObject):
         if self.book is not None:
             self.book.close()
         self.book = book
+        self._zoned.clear()
         self._meshes = {}  # another book's; who still reads the old one has its own
         self._refresh()
         log.info("opened %s", book.path if book else "nothing")
@@ -222,6 +225,12 @@ class Session(QObject):
     def zoned(self, part: Part) -> ZonedMesh:
         """A part's mesh with its zones; all unnamed where none are told, or their labels are not this mesh's."""
         mesh, told = self.mesh(part.blob), self.plans.part_zones.get(part.id)
+        key = (part.blob, told.labels, told.zones) if told else (part.blob, "", ())
+        if key not in self._zoned:
+            self._zoned[key] = self._read_zones(part, mesh, told)
+        return self._zoned[key]
+
+    def _read_zones(self, part: Part, mesh: Mesh, told: PartZones | None) -> ZonedMesh:
         labels = None
         if told is not None and self.book is not None:
             try:

@@ -66,14 +66,15 @@ def lying_outline(mesh: Mesh, extra_mm: list[Floats]) -> tuple[Floats, float]:
     ``extra_mm``: boxes (2, 3) in the figure's own coordinates that belong to it and are in no mesh.
     """
     from scipy.ndimage import binary_fill_holes, distance_transform_edt
-    from skimage.measure import find_contours
+    from skimage.measure import approximate_polygon, find_contours
 
     laid = mesh.transformed(rotation_matrix(ON_ITS_BACK))
     boxes = [np.sort(b @ ON_ITS_BACK.T, axis=0) for b in extra_mm]
     ends = np.concatenate([laid.bounds_mm, *boxes])
     columns = solid_columns(laid.moved((0, 0, -laid.bounds_mm[0, 2])).triangles, PIXEL_MM, PIXEL_MM)
     foam = binary_fill_holes(distance_transform_edt(~_filled(columns, boxes)) * PIXEL_MM <= FOAM_MM)
-    longest = max(find_contours(foam.astype(float), 0.5), key=len)[:, ::-1] * PIXEL_MM
+    traced = max(find_contours(foam.astype(float), 0.5), key=len)[:, ::-1] * PIXEL_MM
+    longest = approximate_polygon(traced, PIXEL_MM / 2)
     return longest - longest.min(axis=0), float(np.ptp(ends[:, 2]))
 
 

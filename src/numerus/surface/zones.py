@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+from functools import cached_property
 from itertools import combinations
 
 import numpy as np
@@ -28,6 +29,7 @@ class ZonedMesh:
     zones: tuple[str, ...]
     labels: Labels
 
+    @cached_property
     def vertex_labels(self) -> Labels:
         """A label for every vertex, uint8 (n,): of the last face it belongs to."""
         found = np.full(len(self.mesh.vertices), UNNAMED, np.uint8)
@@ -36,7 +38,7 @@ class ZonedMesh:
 
     def coloured(self, colours: Mapping[str, NDArray[np.uint8]], ground: NDArray[np.uint8]) -> NDArray[np.uint8]:
         """Vertex colours uint8 (n, 3): those of zones that have one, the ``ground`` (n, 3) elsewhere."""
-        made, labels = ground.copy(), self.vertex_labels()
+        made, labels = ground.copy(), self.vertex_labels
         for number, zone in enumerate(self.zones):
             if zone in colours:
                 made[labels == number] = colours[zone]

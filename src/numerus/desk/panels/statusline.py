@@ -2,12 +2,33 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QProgressBar, QStatusBar
+from PyQt6.QtGui import QPainter
+from PyQt6.QtWidgets import QStatusBar
 
 from numerus.desk.context import Context
 from numerus.desk.session import CLOCK
+from numerus.desk.theme.palette import Theme
+from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, label
 from numerus.post.wash import baths
+
+
+class ShareBar(Drawing):
+    """How far a job is; it is painted when the window is, not at once."""
+
+    def __init__(self, theme: Theme) -> None:
+        super().__init__(theme, "How far the work is")
+        self.share = 0.0
+
+    def show_share(self, share: float) -> None:
+        if abs(share - self.share) >= 0.01 or share in (0.0, 1.0):
+            self.share = share
+            self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        middle = self.height() / 2 - 4
+        self.bar(painter, 0, middle, float(self.width()), 8, "bed")
+        self.bar(painter, 0, middle, self.width() * self.share, 8, "river")
 
 
 class StatusLine(QStatusBar):
@@ -17,9 +38,8 @@ class StatusLine(QStatusBar):
         self.setSizeGripEnabled(False)
         self.setFixedHeight(24)
         self.saved, self.last, self.floor = label("Nothing to save"), label("", "note"), label("")
-        self.words, self.progress = label(""), QProgressBar()
+        self.words, self.progress = label(""), ShareBar(context.theme)
         self.progress.setFixedWidth(120)
-        self.progress.setTextVisible(False)
         self.stop = button("Cancel", self.jobs.cancel, "link")
         for widget in (self.saved, self.last):
             widget.setContentsMargins(12, 0, 12, 0)
@@ -44,7 +64,7 @@ class StatusLine(QStatusBar):
     def _progressed(self, words: str, share: float) -> None:
         self._show_job(True)
         self.words.setText(words)
-        self.progress.setValue(round(100 * share))
+        self.progress.show_share(share)
 
     def _changed(self, about: frozenset[str]) -> None:
         if about - {CLOCK}:

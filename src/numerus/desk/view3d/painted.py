@@ -27,9 +27,16 @@ def primed_colours(found: ZonedMesh) -> Colours:
 
 
 def figure_things(session: Session, figure: Figure, colour_of: Callable[[ZonedMesh], Colours]) -> list[Thing]:
-    parts = [session.plans.parts[p] for p in figure.build.values() if p in session.plans.parts]
-    found = [session.zoned(part) for part in parts]
-    return [Thing(z.mesh, colour_of(z)) for z in found]
+    return things_of(zoned_parts(session, figure), colour_of)
+
+
+def zoned_parts(session: Session, figure: Figure) -> list[ZonedMesh]:
+    """The figure's parts with their zones."""
+    return [session.zoned(session.plans.parts[p]) for p in figure.build.values() if p in session.plans.parts]
+
+
+def things_of(parts: list[ZonedMesh], colour_of: Callable[[ZonedMesh], Colours]) -> list[Thing]:
+    return [Thing(found.mesh, colour_of(found)) for found in parts]
 
 
 def zone_colours(session: Session, painted: frozenset[str] | None = None) -> dict[str, str]:

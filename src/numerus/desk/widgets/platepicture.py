@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from functools import cached_property
 
 import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QImage, QMouseEvent, QPainter, QPen
+from PyQt6.QtGui import QImage, QMouseEvent, QPainter, QPen, QPolygonF
 
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_diamond
@@ -17,7 +17,10 @@ from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
-from numerus.geometry.mesh import about_vertical, rotation_matrix
+from numerus.domain.poses import Pose
+from numerus.errors import Cancelled, Progress
+from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
+from numerus.printing.plates.nesting import Bitmap
 from numerus.printing.plates.packing import CELL_MM, outline_bitmap
 
 SLACK = 4.0  # px a tap may slip
@@ -73,7 +76,7 @@ class PlatePicture(Drawing):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "The plate from above")
-        self.session = context.session
+        self.session, self.jobs = context.session, context.jobs
         self.plate: Plate | None = None
         self.machine: Machine | None = None
         self.outcomes: dict[str, str] = {}
@@ -85,13 +88,38 @@ class PlatePicture(Drawing):
         self._grabbed: Placed | None = None
         self._from, self._at = QPointF(), QPointF()
         self._images: dict[tuple[str, float, str], tuple[QImage, float]] = {}
+        self._outlines: dict[tuple[str, float], Bitmap] = {}
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumSize", 320, 200)
         context.theme.changed.connect(self._images.clear)
 
     def show_plate(self, plate: Plate | None, machine: Machine | None, outcomes: dict[str, str] | None = None) -> None:
         self.plate, self.machine, self.outcomes = plate, machine, outcomes or {}
+        self._read_outlines()
         self.update()
+
+    def _read_outlines(self) -> None:
+        """True outlines of the plate's parts, in a job; until they are there plain ones are drawn."""
+        missing, read = self._missing(), self.session.mesh_reader()
+        if missing:
+            self.jobs.start(
+                f"outlines {id(self)}", "Drawing outlines", lambda p: silhouettes(missing, read, p), self._have_outlines
+            )
+
+    def read_outlines_now(self) -> None:
+        """The same on this thread: for a page that is printed."""
+        self._have_outlines(silhouettes(self._missing(), self.session.mesh_reader()))
+
+    def _have_outlines(self, found: dict[tuple[str, float], Bitmap]) -> None:
+        self._outlines |= found
+        self.update()
+
+    def _missing(self) -> list[tuple[str, float]]:
+        placed = self.plate.placed if self.plate else ()
+        keys = [
+            (pose.supported_blob, p.turn_deg) for p in placed if (pose := self.session.plans.pose_of(p)) is not None
+        ]
+        return [key for key in dict.fromkeys(keys) if key not in self._outlines]
 
     def _frame(self, machine: Machine) -> tuple[QRectF, float]:
         scale = min((self.width() - 20) / machine.plate_x_mm, (self.height() - 44) / machine.plate_y_mm)
@@ -169,11 +197,7 @@ class PlatePicture(Drawing):
         outcome = self.outcomes.get(placed.id, "")
         if pose is None:
             return
-        image, wide = self._image(pose.supported_blob, placed.turn_deg, OUTCOME_TONES.get(outcome, "river"))
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        painter.drawImage(
-            QRectF(centre.x() - wide * scale / 2, centre.y() - wide * scale / 2, wide * scale, wide * scale), image
-        )
+        wide = self._draw_outline(painter, placed, pose, centre, scale, OUTCOME_TONES.get(outcome, "river"))
         chosen = placed.id == self.chosen
         if outcome == "failed":
             draw_diamond(painter, centre.x(), centre.y(), 11, self.theme.colour("tallow"), self.theme.colour("ink"))
@@ -193,6 +217,23 @@ class PlatePicture(Drawing):
             f"{number}. {self.description(placed)}{word}",
             lambda: self._tap(placed),
         )
+
+    def _draw_outline(
+        self, painter: QPainter, placed: Placed, pose: Pose, centre: QPointF, scale: float, role: str
+    ) -> float:
+        """The part's outline in a tone, and its width in mm; a plain one where the true one is still being read."""
+        if (pose.supported_blob, placed.turn_deg) in self._outlines:
+            image, wide = self._image(pose.supported_blob, placed.turn_deg, role)
+            painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+            size = wide * scale
+            painter.drawImage(QRectF(centre.x() - size / 2, centre.y() - size / 2, size, size), image)
+            return wide
+        turn = np.radians(placed.turn_deg)
+        corners = np.array(pose.hull_mm).reshape(-1, 2) @ [[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]]
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(self.theme.colour(role, 0.47))
+        painter.drawPolygon(QPolygonF([centre + QPointF(x * scale, -y * scale) for x, y in corners]))
+        return float(np.ptp(corners, axis=0).max()) if len(corners) else 10.0
 
     def _tap(self, placed: Placed) -> None:
         self._grabbed = placed if self.by_hand else None
@@ -222,8 +263,7 @@ class PlatePicture(Drawing):
         """The silhouette as a tinted picture and its width in mm."""
         key = blob, turn_deg, role
         if key not in self._images:
-            mesh = self.session.mesh(blob).transformed(rotation_matrix(about_vertical(turn_deg)))
-            bitmap = outline_bitmap(mesh, margin_mm=0.0)[::-1]
+            bitmap = self._outlines[blob, turn_deg][::-1]
             colour = self.theme.colour(role)
             pixels = np.zeros((*bitmap.shape, 4), np.uint8)
             pixels[bitmap] = (colour.red(), colour.green(), colour.blue(), 120)
@@ -231,3 +271,16 @@ class PlatePicture(Drawing):
             image = to_image(data)
             self._images[key] = image, bitmap.shape[0] * CELL_MM
         return self._images[key]
+
+
+def silhouettes(
+    wanted: Sequence[tuple[str, float]], read: Callable[[str], Mesh], progress: Progress = lambda _: True
+) -> dict[tuple[str, float], Bitmap]:
+    """Silhouettes of meshes turned about the vertical, by mesh and turn. Raises Cancelled."""
+    found = {}
+    for number, (blob, turn_deg) in enumerate(wanted):
+        if not progress(number / len(wanted)):
+            raise Cancelled
+        turned = read(blob).transformed(rotation_matrix(about_vertical(turn_deg)))
+        found[blob, turn_deg] = outline_bitmap(turned, margin_mm=0.0)
+    return found

@@ -17,8 +17,8 @@ from numerus.desk.stages.paint.pictures import BatchLine, StrokeList, TableView
 from numerus.desk.stages.paint.state import PaintState, named_rest
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
 from numerus.desk.theme.marks import draw_tick
-from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
-from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.view3d.painted import painter_of, things_of, zone_colours, zoned_parts
+from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, panel, row
@@ -35,6 +35,7 @@ from numerus.words import counted, span
 
 CARD_W, CARD_H = 86.0, 40.0
 MOST_CHIPS = 6
+LABEL_POINTS = 2000
 
 
 class PaintBench(Bench):
@@ -45,6 +46,8 @@ class PaintBench(Bench):
         self.state = PaintState(context.session.answers)
         self.parts: list[ZonedMesh] = []  # of the figure shown
         self._cards: dict[str, QRectF] = {}
+        self._colours: dict[str, str] = {}
+        self._skin: dict[str, np.ndarray] = {}  # places of each zone of the figure shown
         self._borders: dict[tuple[str, ...], dict[tuple[str, str], float]] = {}
         super().__init__(context)
         self.buttons.addWidget(self.minutes)
@@ -134,28 +137,31 @@ class PaintBench(Bench):
             self.name_box.addItems(zones)
 
     def _show_figure(self) -> None:
-        figure, plans = self.state.model, self.session.plans
-        colours = zone_colours(self.session, figure.painted)
-        self.view.caption = (
-            f"{figure.figure.name}, {self.state.batch.index(figure) + 1} of {len(self.state.batch)}",
-            figure.detail,
-        )
-        own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
-        self.parts = [self.session.zoned(part) for part in own]
-        self.view.show_things(
-            figure_things(self.session, figure.figure, painter_of(colours)), refit=not self.view.things
-        )
-        self._show_table(figure)
-
-    def _show_table(self, figure: FigureStanding) -> None:
-        """As it will be, in colour and in value; which zones melt is told as soon as it is known where they touch."""
-        whole = zone_colours(self.session)
-        areas = self.session.plans.zone_areas_cm2(figure.figure)
-        largest = sorted((z for z in areas if z in whole), key=lambda z: -areas[z])[:MOST_CHIPS]
-        colour = figure_things(self.session, figure.figure, painter_of(whole))
-        grey = figure_things(self.session, figure.figure, painter_of(whole, grey=True))
-        self.table.show_figures(colour, grey, {self.state.zone_name(z): whole[z] for z in largest})
+        """The model as far as it is painted, and as it will be, in colour and in value: coloured in a job."""
+        figure = self.state.model
+        colours, whole = zone_colours(self.session, figure.painted), zone_colours(self.session)
+        parts = zoned_parts(self.session, figure.figure)
         self._look_for_melting(figure)
+
+        def work(progress: Progress) -> tuple[list[Thing], list[Thing], list[Thing]]:
+            now, will_be, in_grey = painter_of(colours), painter_of(whole), painter_of(whole, grey=True)
+            return things_of(parts, now), things_of(parts, will_be), things_of(parts, in_grey)
+
+        def done(found: tuple[list[Thing], list[Thing], list[Thing]]) -> None:
+            if figure not in self.state.batch:  # the bench shows others by now
+                return
+            self.parts, self._colours = parts, whole
+            self._skin = {zone: self._places_of(zone) for zone in self.state.zone_ids}
+            self.view.caption = (
+                f"{figure.figure.name}, {self.state.batch.index(figure) + 1} of {len(self.state.batch)}",
+                figure.detail,
+            )
+            self.view.show_things(found[0], refit=not self.view.things)
+            areas = self.session.plans.zone_areas_cm2(figure.figure)
+            largest = sorted((z for z in areas if z in whole), key=lambda z: -areas[z])[:MOST_CHIPS]
+            self.table.show_figures(found[1], found[2], {self.state.zone_name(z): whole[z] for z in largest})
+
+        self.context.jobs.start("colours", "Colouring the figure", work, done)
 
     def _look_for_melting(self, figure: FigureStanding) -> None:
         plans = self.session.plans
@@ -230,17 +236,18 @@ class PaintBench(Bench):
         """Where each zone of the shown figure is seen: the skin most toward the viewer."""
         _, _, toward = self.view.camera.axes()
         found = {}
-        for zone in self.state.zone_ids:
-            places = [
-                part.mesh.vertices[part.vertex_labels() == part.zones.index(zone)]
-                for part in self.parts
-                if zone in part.zones
-            ]
-            mine = np.concatenate(places) if places else np.zeros((0, 3))
+        for zone, mine in self._skin.items():
             if len(mine):
                 facing = np.argsort(mine @ toward)[-max(len(mine) // 5, 1) :]
                 found[zone] = np.median(mine[facing], axis=0)
         return found
+
+    def _places_of(self, zone: str) -> np.ndarray:
+        """Vertices of a zone on the figure shown, so many as a label needs to find its place: float64 (n, 3)."""
+        own = [p for p in self.parts if zone in p.zones]
+        places = [p.mesh.vertices[p.vertex_labels == p.zones.index(zone)] for p in own]
+        mine = np.concatenate(places) if places else np.zeros((0, 3))
+        return mine[:: max(len(mine) // LABEL_POINTS, 1)]
 
     def _draw_cards(self, painter: QPainter, view: BenchView) -> None:
         """A card per zone at the sides, with its finished stroke and how far the batch is; a line to the place."""
@@ -273,7 +280,7 @@ class PaintBench(Bench):
         else:
             painter.setFont(self.theme.font(11))
             painter.drawText(QRectF(box.right() - 45, box.top() + 1, 40, 16), 0x82, f"{done} of {len(steps)}")
-        colours = zone_colours(self.session)
+        colours = self._colours
         if zone in colours and box.height() > 26:
             painter.drawImage(
                 QRectF(box.left() + 4, box.top() + 18, box.width() - 8, box.height() - 22),
@@ -294,7 +301,7 @@ class PaintBench(Bench):
         near = [(float(np.linalg.norm(p.mesh.vertices - place, axis=1).min()), n) for n, p in enumerate(self.parts)]
         part = self.parts[min(near)[1]]
         vertex = int(np.argmin(np.linalg.norm(part.mesh.vertices - place, axis=1)))
-        label_ = int(part.vertex_labels()[vertex])
+        label_ = int(part.vertex_labels[vertex])
         return part.zones[label_] if label_ < len(part.zones) else ""
 
     def choose_zone(self, zone: str) -> None:

@@ -6,7 +6,7 @@ from datetime import datetime
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QPainter, QPen
+from PyQt6.QtGui import QImage, QPainter, QPen
 
 from numerus.colour.light import value_of
 from numerus.desk.context import Context
@@ -110,11 +110,12 @@ class TableView(Drawing):
         self.grey: list[Thing] = []
         self.zones: dict[str, str] = {}
         self.melting: list[tuple[str, str, float]] = []
+        self._drawn: dict[tuple[int, int, int], QImage] = {}
         self.hold("setMinimumWidth", 206)
 
     def show_figures(self, colour: list[Thing], grey: list[Thing], zones: dict[str, str]) -> None:
         """``zones``: names of the largest and their colours."""
-        self.colour, self.grey, self.zones = colour, grey, zones
+        self.colour, self.grey, self.zones, self._drawn = colour, grey, zones, {}
         self.update()
 
     def show_melting(self, pairs: list[tuple[str, str, float]]) -> None:
@@ -138,15 +139,21 @@ class TableView(Drawing):
         self._strip(painter, self.height() - 76)
 
     def _row(self, painter: QPainter, things: list[Thing], box: QRectF) -> None:
-        camera = fitted_camera(merged([t.mesh for t in things]), 20, 22, 1.12, 0.62)
         wide = int(box.height() * 0.62)
-        image = np.ascontiguousarray(self.renderer.draw(things, camera, 2 * wide, int(2 * box.height())))
-        shown = to_image(image)
+        shown = self._shown(things, 2 * wide, int(2 * box.height()))
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         many = 3 if 2.4 * wide < box.width() else 2
         for n in range(many):
             x = box.center().x() + (n - (many - 1) / 2) * min(wide * 0.85, box.width() / many) - wide / 2
             painter.drawImage(QRectF(x, box.top(), wide, box.height()), shown)
+
+    def _shown(self, things: list[Thing], wide: int, high: int) -> QImage:
+        """The figure at a size, drawn once."""
+        key = id(things), wide, high
+        if key not in self._drawn:
+            camera = fitted_camera(merged([t.mesh for t in things]), 20, 22, 1.12, 0.62)
+            self._drawn[key] = to_image(np.ascontiguousarray(self.renderer.draw(things, camera, wide, high)))
+        return self._drawn[key]
 
     def _strip(self, painter: QPainter, y: float) -> None:
         """Lightness 0 to 100 with a tick per zone, and the pair that melts."""

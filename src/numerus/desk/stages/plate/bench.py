@@ -237,15 +237,16 @@ class PlateBench(Bench):
         plans, resin = self.session.plans, self.session.plans.resin
         counts = Counter(pose.supported_blob for p in plate.placed if (pose := plans.pose_of(p)) is not None)
         posed = list(counts.items())
-        new = {blob: self.session.mesh(blob) for blob, _ in posed if (blob, machine.id) not in self._layers}
+        new = [blob for blob, _ in posed if (blob, machine.id) not in self._layers]
+        read = self.session.mesh_reader()
         self.graph.show_layers(None)
 
         def work(progress: Progress) -> dict[str, PartLayers]:
             found = {}
-            for number, (blob, mesh) in enumerate(new.items()):
+            for number, blob in enumerate(new):
                 if not progress(number / len(new)):
                     raise Cancelled
-                found[blob] = part_layers(mesh, machine, resin)
+                found[blob] = part_layers(read(blob), machine, resin)
             return found
 
         def done(found: dict[str, PartLayers]) -> None:

@@ -11,6 +11,7 @@ from PyQt6.QtGui import QPageSize, QPainter, QPdfWriter
 from PyQt6.QtSvg import QSvgGenerator
 
 from numerus.desk.context import Context
+from numerus.desk.jobs import Jobs
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.domain.machines import Machine
@@ -119,7 +120,7 @@ def write_plate_card(plate: Plate, machine: Machine, plans: Plans, context: Cont
 
 def _draw_card(painter: QPainter, plate: Plate, machine: Machine, plans: Plans, context: Context) -> None:
     theme = Theme(False)
-    picture = PlatePicture(Context(context.session, theme, context.jobs))
+    picture = PlatePicture(Context(context.session, theme, Jobs(synchronous=True)))
     picture.resize(CARD_PX.width() - 80, 560)
     picture.show_plate(plate, machine)
     painter.setFont(theme.drawn_font(20, True))

@@ -1,0 +1,51 @@
+"""Nothing holds the window up for longer than a twentieth of a second."""
+
+from __future__ import annotations
+
+import time
+from pathlib import Path
+
+from PyQt6 import sip
+from watchdog import Watchdog
+
+from helpers import EVENING
+from numerus.book.book import Book
+from numerus.desk.app import make_window
+from numerus.domain.recipes import Scheme
+from numerus.domain.stages import STAGES
+
+
+def test_no_bench_holds_the_window_up(demo: Book, tmp_path: Path, qapp) -> None:  # type: ignore[no-untyped-def]
+    """Every bench opened twice, units chosen, an edit made and taken back, the minute ticked: work is done in jobs."""
+    window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
+    window.show()
+    session = window.session
+    scheme = session.plans.scheme
+    assert isinstance(scheme, Scheme)
+    dog = Watchdog(window)
+    dog.run([(stage, lambda s=stage: session.go(s)) for stage in STAGES])  # what is loaded once is no fault
+    dog.stalls.clear()
+    steps = [(stage, lambda s=stage: session.go(s)) for stage in STAGES]
+    steps += [(f"{unit} at {s}", lambda s=s, u=unit: (session.go(s), session.select(u)))
+              for s in ("plate", "paint", "ready") for unit in ("lock", "ferry")]  # fmt: skip
+    steps += [("tick", session.tick), ("edit", lambda: session.commit("rename", [scheme])), ("undo", session.undo)]
+    dog.run(steps)
+    window.close()
+    sip.delete(window)
+    assert dog.stalls == []
+
+
+def test_the_watchdog_sees_what_takes_long(demo: Book, tmp_path: Path, qapp) -> None:  # type: ignore[no-untyped-def]
+    """Work on the interface thread is told; waiting is not."""
+    window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
+    dog = Watchdog(window)
+
+    def work() -> None:
+        ends = time.thread_time() + 0.08 * dog.slow
+        while time.thread_time() < ends:
+            pass
+
+    dog.run([("idle", lambda: time.sleep(0.2)), ("busy", work)])
+    window.close()
+    sip.delete(window)
+    assert [doing for _, doing in dog.stalls] == ["busy"]

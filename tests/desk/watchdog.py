@@ -1,0 +1,90 @@
+"""How long the interface thread is held up: by the thread's own processor time, so that a busy machine is no fault, and
+against a yardstick taken in the same run, so that a slow one is none.
+
+What a picture takes to be drawn by OpenGL is left out: without a graphics card it is drawn by the processor.
+"""
+
+from __future__ import annotations
+
+import time
+import traceback
+from collections.abc import Callable
+from dataclasses import dataclass, field
+
+from PyQt6.QtCore import QEventLoop, QTimer
+
+from numerus.desk.window import MainWindow
+
+YARDSTICK_MS = 15.0  # what the yardstick takes on an ordinary desktop's processor
+
+
+def slowness() -> float:
+    """How many times as long as an ordinary processor this one takes now, not less than once."""
+    begun, total = time.thread_time(), 0
+    for number in range(250_000):
+        total += number * number
+    return max((time.thread_time() - begun) * 1000 / YARDSTICK_MS, 1.0)
+
+
+@dataclass
+class Watchdog:
+    """``stalls``: turns of the event loop that took longer than the limit, in ms of an ordinary processor, and what was done then."""
+
+    window: MainWindow
+    limit_ms: float = 50.0
+    stalls: list[tuple[float, str]] = field(default_factory=list)
+    doing: str = ""
+    drawn_s: float = 0.0
+
+    def __post_init__(self) -> None:
+        self.slow = slowness()
+        draw = self.window.renderer.draw
+
+        def timed(*args: object, **more: object) -> object:
+            begun = time.thread_time()
+            try:
+                return draw(*args, **more)  # type: ignore[arg-type]
+            finally:
+                self.drawn_s += time.thread_time() - begun
+
+        self.window.renderer.draw = timed  # type: ignore[method-assign, assignment]
+
+    def run(self, steps: list[tuple[str, Callable[[], object]]], longest_s: float = 60.0) -> None:
+        """Do one thing after another, each when the jobs of the one before have ended."""
+        loop, beat = QEventLoop(), QTimer()
+        waiting, self._last = iter(steps), time.thread_time()
+        ends = time.monotonic() + longest_s
+
+        def turn() -> None:
+            now = time.thread_time()
+            self._judge(now - self._last - self.drawn_s)
+            if time.monotonic() > ends:
+                self.stalls.append((0.0, "did not end"))
+                loop.quit()
+            if not self.window.context.jobs.busy:
+                self._next(waiting, loop)
+            self._last, self.drawn_s = time.thread_time(), 0.0
+
+        beat.timeout.connect(turn)
+        beat.start(0)
+        loop.exec()
+
+    def _next(self, waiting: object, loop: QEventLoop) -> None:
+        step = next(waiting, None)  # type: ignore[call-overload]
+        if step is None:
+            loop.quit()
+            return
+        self.doing = step[0]
+        begun, drawn = time.thread_time(), self.drawn_s
+        try:
+            step[1]()
+        except Exception:  # shown, and the loop goes on
+            self.stalls.append((0.0, traceback.format_exc()))
+        self._judge(time.thread_time() - begun - (self.drawn_s - drawn))
+
+    def _judge(self, took_s: float) -> None:
+        """Told if it is too long by the yardstick as it was at the beginning, and as it is now."""
+        if took_s * 1000 > self.limit_ms:
+            took_ms = took_s * 1000 / max(self.slow, slowness())
+            if took_ms > self.limit_ms:
+                self.stalls.append((round(took_ms, 1), self.doing))
