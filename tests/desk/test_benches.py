@@ -154,7 +154,7 @@ def test_a_plate_is_taken_apart_and_its_parts_are_owed_again(window: MainWindow)
     """And undo lays it again."""
     bench = shown(window, "plate", "heron")
     waiting = next(p for p in window.session.plans.plates.values() if not bench._state(p))
-    bench.plate_id = waiting.id
+    bench.state.plate_id = waiting.id
     bench.take_apart()
     assert waiting.id not in window.session.plans.plates
     window.session.undo()
@@ -164,19 +164,19 @@ def test_a_plate_is_taken_apart_and_its_parts_are_owed_again(window: MainWindow)
 def test_the_runs_to_come_are_numbered_the_same_in_list_and_bill(window: MainWindow) -> None:
     """A click in the list chooses the run; its reason is told."""
     bench = shown(window, "print", "heron")
-    names = [s.plate.name for s in bench.scheduled_runs]
-    bench.choose(bench.scheduled_runs[0].plate.id)
+    names = [s.plate.name for s in bench.state.scheduled_runs]
+    bench.choose(bench.state.scheduled_runs[0].plate.id)
     click_region(bench.planned.runs, names[1])
-    assert bench.plate_id == bench.scheduled_runs[1].plate.id
+    assert bench.state.plate_id == bench.state.scheduled_runs[1].plate.id
     assert names[1] in bench.planned.why.text()
-    assert bench.scheduled_runs[1].why in bench.planned.reasons.text()
+    assert bench.state.scheduled_runs[1].why in bench.planned.reasons.text()
 
 
 def test_a_machine_that_holds_a_plate_is_not_started(window: MainWindow) -> None:
     """Said in words; nothing is written."""
     bench = shown(window, "print")
     busy = {r.machine_id for r in window.session.answers.standing.runs.values() if r.state in ("printing", "hanging")}
-    slot = next(s for s in bench.scheduled_runs if s.machine_id in busy)
+    slot = next(s for s in bench.state.scheduled_runs if s.machine_id in busy)
     bench.choose(slot.plate.id)
     before = len(window.session.answers.facts)
     bench.start_run()
@@ -190,10 +190,10 @@ def test_after_a_plate_is_off_the_next_that_wants_looking_at_is_shown(window: Ma
     hanging = next(r for r in window.session.answers.standing.runs.values() if r.state == "hanging")
     bench.choose(hanging.plate_id)
     bench.off.record()
-    assert bench.plate_id != hanging.plate_id
+    assert bench.state.plate_id != hanging.plate_id
     bench.choose(hanging.plate_id)
     window.session.tick()
-    assert bench.plate_id == hanging.plate_id
+    assert bench.state.plate_id == hanging.plate_id
 
 
 def test_finish_shows_who_waits_and_moves_them_on(window: MainWindow) -> None:

@@ -78,16 +78,16 @@ def test_a_machine_that_stops_stands_still_until_it_is_let_go_on(window: MainWin
     (tmp_path / "status.json").write_text("{}")
     bench.live.pause_button.click()
     at(window, EVENING + timedelta(minutes=50))
-    assert bench.live.elapsed_min == pytest.approx(before + 20) and not bench.run.paused
+    assert bench.live.elapsed_min == pytest.approx(before + 20) and not bench.state.run.paused
     bench.live.pause_button.click()
-    assert bench.run.paused == "paused by hand"
+    assert bench.state.run.paused == "paused by hand"
 
 
 def test_a_run_is_dragged_to_another_time_and_given_back(window: MainWindow) -> None:
     """The block follows the pointer; let go it stays there, by hand, and conflicts are told; undo and the button free it."""
     bench = schedule_inputs(window)
     bench.watch_bill.grab()
-    slot, zoom = bench.scheduled_runs[0], bench.watch_bill.theme.zoom
+    slot, zoom = bench.state.scheduled_runs[0], bench.watch_bill.theme.zoom
     y, x = bench.watch_bill._rows[slot.machine_id][0] + 30, bench.watch_bill._x(slot.start) + 8
 
     def spot(dx: float) -> QPoint:
@@ -101,22 +101,22 @@ def test_a_run_is_dragged_to_another_time_and_given_back(window: MainWindow) -> 
     plate = window.session.plans.plates[slot.plate.id]
     assert plate.pinned is not None and plate.pinned > slot.start + timedelta(hours=2)
     assert plate.pinned.minute % 5 == 0
-    moved = next(s for s in bench.scheduled_runs if s.plate.id == slot.plate.id)
+    moved = next(s for s in bench.state.scheduled_runs if s.plate.id == slot.plate.id)
     assert moved.start == plate.pinned and "by hand" in moved.why
-    assert any("nobody is there" in c.description for c in bench.conflicts)
+    assert any("nobody is there" in c.description for c in bench.state.conflicts)
     bench.watch_bill.setFocus()
     QTest.keyClick(bench.watch_bill, Qt.Key.Key_Right, Qt.KeyboardModifier.ControlModifier)
     assert window.session.plans.plates[slot.plate.id].pinned == plate.pinned + timedelta(minutes=10)
     bench.planned.free.click()
     assert window.session.plans.plates[slot.plate.id].pinned is None
-    assert not any("nobody is there" in c.description for c in bench.conflicts)
+    assert not any("nobody is there" in c.description for c in bench.state.conflicts)
 
 
 def test_a_plate_goes_to_another_machine_only_if_it_fits(window: MainWindow) -> None:
     """With that machine's minutes; a wide one is refused in words and stays."""
     bench = schedule_inputs(window)
     small, large = window.session.plans.machines["mallard"], window.session.plans.machines["teal"]
-    slot = next(s for s in bench.scheduled_runs if s.machine_id == small.id)
+    slot = next(s for s in bench.state.scheduled_runs if s.machine_id == small.id)
     bench.put_at(slot.plate.id, EVENING + timedelta(hours=1), large.id)
     plate = window.session.plans.plates[slot.plate.id]
     assert plate.machine_id == large.id and plate.minutes != slot.plate.minutes
@@ -132,12 +132,12 @@ def test_a_machine_out_of_service_is_planned_around(window: MainWindow) -> None:
     """Its plates go to the other or are told as left; back in service they return."""
     bench = schedule_inputs(window)
     small = window.session.plans.machines["mallard"]
-    before = {s.plate.id for s in bench.scheduled_runs}
+    before = {s.plate.id for s in bench.state.scheduled_runs}
     window.session.commit("out", [replace(small, in_service=False)])
-    assert all(s.machine_id != small.id for s in bench.scheduled_runs)
-    assert {s.plate.id for s in bench.scheduled_runs} | {p.id for p, _ in bench.planned_now.left} == before
+    assert all(s.machine_id != small.id for s in bench.state.scheduled_runs)
+    assert {s.plate.id for s in bench.state.scheduled_runs} | {p.id for p, _ in bench.state.schedule.left} == before
     window.session.undo()
-    assert {s.plate.id for s in bench.scheduled_runs} == before
+    assert {s.plate.id for s in bench.state.scheduled_runs} == before
 
 
 def test_thirty_parts_are_taken_off_in_a_few_presses(window: MainWindow) -> None:
@@ -159,8 +159,8 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
     for run in [run_in(window, "hanging"), run_in(window, "printing")]:
         good = [Fact(EVENING, PartOutcome(p.id, "good"), run.run_id) for p in plans.plates[run.plate_id].placed]
         window.session.commit("off", facts=[Fact(EVENING, RunEnded(), run.run_id), *good])
-    plate = bench.scheduled_runs[0].plate
-    machine = plans.machines[bench.scheduled_runs[0].machine_id]
+    plate = bench.state.scheduled_runs[0].plate
+    machine = plans.machines[bench.state.scheduled_runs[0].machine_id]
     bench.choose(plate.id)
     bench.planned.vat.setValue(machine.vat_min_ml + plate.resin_ml / 2)
     assert "runs low after" in bench.planned.vat_says.text()
@@ -186,7 +186,9 @@ def test_the_vat_is_followed_from_run_to_run(window: MainWindow) -> None:
 def test_what_is_typed_for_one_runs_vat_is_not_another_runs(window: MainWindow) -> None:
     """It stays while one looks at the same run again, and is gone for its twin, which asks for just as much."""
     bench = schedule_inputs(window)
-    plate = next(s.plate for s in bench.scheduled_runs if s.machine_id == bench.scheduled_runs[0].machine_id)
+    plate = next(
+        s.plate for s in bench.state.scheduled_runs if s.machine_id == bench.state.scheduled_runs[0].machine_id
+    )
     window.session.commit("twin", [replace(plate, id="twin", name="Twin", order=99)])
     bench.choose(plate.id)
     asked = bench.planned.vat.value()
@@ -216,16 +218,16 @@ def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -
     bench = schedule_inputs(window)
     plans = window.session.plans
     small, large = plans.machines["mallard"], next(m for m in plans.machines.values() if m.id != "mallard")
-    under = next(s.plate for s in bench.scheduled_runs if s.machine_id == small.id).placed[0]
+    under = next(s.plate for s in bench.state.scheduled_runs if s.machine_id == small.id).placed[0]
     spot = (under.x_mm, under.y_mm, 6.0)
     window.session.commit("out", [replace(small, in_service=False), replace(large, bad_spots=(spot,))])
-    left = [p for p, _ in bench.planned_now.left]
+    left = [p for p, _ in bench.state.schedule.left]
     assert left and all(p.machine_id == small.id for p in left)
     bench.choose(left[0].id)
     assert bench.planned.again.isVisible() and "lay it anew" in bench.planned.reasons.text()
     bench.planned.again.click()
     laid = window.session.plans.plates[left[0].id]
-    assert laid.machine_id == large.id and laid.id in {s.plate.id for s in bench.scheduled_runs}
+    assert laid.machine_id == large.id and laid.id in {s.plate.id for s in bench.state.scheduled_runs}
     window.session.commit("none", [replace(large, in_service=False)])
     bench.choose(left[0].id)
     bench.planned.again.click()
@@ -238,9 +240,9 @@ def test_what_would_help_and_the_calendar(window: MainWindow, tmp_path: Path) ->
     assert len(bench.planned.helps.lines) == len(bench.helps) > 0
     bench.write_calendar(tmp_path / "bill.ics")
     events = icalendar.Calendar.from_ical((tmp_path / "bill.ics").read_bytes()).walk("VEVENT")
-    assert len(events) == 2 * len(bench.scheduled_runs)
+    assert len(events) == 2 * len(bench.state.scheduled_runs)
     starts = sorted(e["dtstart"].dt for e in events if str(e["summary"]).startswith("Print"))
-    assert starts == sorted(s.start.replace(microsecond=0) for s in bench.scheduled_runs)
+    assert starts == sorted(s.start.replace(microsecond=0) for s in bench.state.scheduled_runs)
     bench.write_calendar(tmp_path / "none" / "bill.ics")
     assert "cannot be written" in window.errors.message.text()
 
@@ -251,10 +253,10 @@ def test_days_away_and_a_passed_date_are_planned_with(window: MainWindow) -> Non
     away = tuple((EVENING.date() + timedelta(days=n), Day(0, 0, ())) for n in range(1, 4))
     window.session.commit("away", [replace(army, days=away, ready_by=EVENING.date() - timedelta(days=1))])
     days = {day for day, _ in away}
-    assert bench.scheduled_runs and all(
-        s.start.date() not in days and s.taken_off.date() not in days for s in bench.scheduled_runs
+    assert bench.state.scheduled_runs and all(
+        s.start.date() not in days and s.taken_off.date() not in days for s in bench.state.scheduled_runs
     )
-    assert any("after the date" in c.description for c in bench.conflicts)
+    assert any("after the date" in c.description for c in bench.state.conflicts)
     assert "after the date" in bench.subtitle.text()
 
 
@@ -264,8 +266,10 @@ def test_a_repair_is_chosen_and_its_end_counts(window: MainWindow, tmp_path: Pat
     run = run_in(window, "hanging")
     bench.choose(run.plate_id)
     bench.off_button.click()
-    off, (first, second, *_) = bench.off, bench.plate.placed
-    off.show_run(bench.run, bench.plate, {p.id: PartOutcome(p.id, "good") for p in bench.plate.placed})
+    off, (first, second, *_) = bench.off, bench.state.plate.placed
+    off.show_run(
+        bench.state.run, bench.state.plate, {p.id: PartOutcome(p.id, "good") for p in bench.state.plate.placed}
+    )
     off.turn_outcome(first.id)
     off.list.chosen.emit(next(n for n, w in enumerate(off.ways) if w.key == "putty"))
     off.turn_outcome(second.id)
@@ -316,11 +320,11 @@ def test_the_table_behind_the_inquest_is_read_and_changed(window: MainWindow, tm
     run = run_in(window, "hanging")
     bench.choose(run.plate_id)
     bench.off.show_run(
-        bench.run,
-        bench.plate,
+        bench.state.run,
+        bench.state.plate,
         {
             p.id: PartOutcome(p.id, "failed", 9.0, "soft and half made") if n < 2 else PartOutcome(p.id, "good")
-            for n, p in enumerate(bench.plate.placed)
+            for n, p in enumerate(bench.state.plate.placed)
         },
     )
     before = bench.off.diagnose_failure.found.causes
@@ -347,9 +351,9 @@ def test_the_table_behind_the_inquest_is_read_and_changed(window: MainWindow, tm
 def off_and_on(window: MainWindow, bench, run: RunRecord) -> None:  # type: ignore[no-untyped-def]
     """A stopped run goes on; an ended one is taken off as the machine shows it."""
     bench.choose(run.plate_id)
-    if bench.run.paused:
+    if bench.state.run.paused:
         bench.live.pause_button.click()
-    elif bench.run.state == "hanging":
+    elif bench.state.run.state == "hanging":
         bench.off_button.click()
         bench.off.record_button.click()
 
@@ -382,16 +386,18 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(
         busy = {
             r.machine_id for r in window.session.answers.standing.runs.values() if r.state in ("printing", "hanging")
         }
-        due = [s for s in bench.scheduled_runs if s.start <= now + timedelta(minutes=10) and s.machine_id not in busy]
+        due = [
+            s for s in bench.state.scheduled_runs if s.start <= now + timedelta(minutes=10) and s.machine_id not in busy
+        ]
         if due:
             bench.choose(due[0].plate.id)
             bench.start_button.click()
             continue
-        if not bench.scheduled_runs and not busy:
+        if not bench.state.scheduled_runs and not busy:
             break
         now += timedelta(hours=3)
         at(window, now)
-    assert now - EVENING < timedelta(days=8) and not bench.scheduled_runs
+    assert now - EVENING < timedelta(days=8) and not bench.state.scheduled_runs
     ran = {r.machine_id for r in window.session.answers.standing.runs.values() if r.started >= EVENING}
     assert ran == set(window.session.plans.machines)
     assert all(r.outcomes for r in window.session.answers.standing.runs.values())
@@ -402,13 +408,13 @@ def test_single_days_are_made_others_on_the_bill(window: MainWindow) -> None:
     """Away, nothing is started or met that day; up late the evening goes on; as usual it is as before, and undo works, too."""
     bench = schedule_inputs(window)
     tomorrow = EVENING.date() + timedelta(days=1)
-    before = bench.scheduled_runs
+    before = bench.state.scheduled_runs
     bench.set_day(tomorrow, "away")
-    assert all(tomorrow not in (s.start.date(), s.taken_off.date()) for s in bench.scheduled_runs)
+    assert all(tomorrow not in (s.start.date(), s.taken_off.date()) for s in bench.state.scheduled_runs)
     bench.watch_bill.grab()
     assert any("unlike its weekday" in r.description for r in bench.watch_bill.regions)
     bench.set_day(tomorrow, "as usual")
-    assert bench.scheduled_runs == before and window.session.plans.army.days == ()
+    assert bench.state.scheduled_runs == before and window.session.plans.army.days == ()
     bench.set_day(EVENING.date(), "up until one")
     assert window.session.plans.army.day(EVENING.date()).home[-1][1] == 25 * 60
     window.session.undo()
@@ -436,13 +442,13 @@ def test_a_plate_on_which_everything_failed_is_owed_again(window: MainWindow) ->
     bench.choose(run.plate_id)
     bench.off_button.click()
     bench.off.show_run(
-        bench.run,
-        bench.plate,
-        {p.id: PartOutcome(p.id, "failed", 12.0, "stops level all round") for p in bench.plate.placed},
+        bench.state.run,
+        bench.state.plate,
+        {p.id: PartOutcome(p.id, "failed", 12.0, "stops level all round") for p in bench.state.plate.placed},
     )
     assert bench.off.diagnose_failure.found.causes[0].key == "power"
-    plate = bench.plate
+    plate = bench.state.plate
     bench.off.record_button.click()
     copies = window.session.answers.standing.copies
     assert all(copies[p.figure_id, p.slot].state == "owed" for p in plate.placed if p.figure_id)
-    assert bench.scheduled_runs and window.session.answers.forecast.middle >= EVENING.date()
+    assert bench.state.scheduled_runs and window.session.answers.forecast.middle >= EVENING.date()

@@ -94,16 +94,16 @@ def print_all(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def
             click(qtbot, plates.make_button)
         do(window, "Print")
         bench = window.benches["print"]
-        bench.choose(bench.scheduled_runs[0].plate.id)
+        bench.choose(bench.state.scheduled_runs[0].plate.id)
         click(qtbot, bench.start_button)
-        assert bench.run.state == "printing"
+        assert bench.state.run.state == "printing"
         for _ in range(2000):
-            if bench.run.state != "printing":
+            if bench.state.run.state != "printing":
                 break
-            if bench.run.paused:  # the simulated machine stops now and then: it goes on where it stood
+            if bench.state.run.paused:  # the simulated machine stops now and then: it goes on where it stood
                 click(qtbot, bench.live.pause_button)
             bench.live.tick()
-        assert bench.run.state == "hanging", bench.run
+        assert bench.state.run.state == "hanging", bench.state.run
         click(qtbot, bench.off_button)
         click(qtbot, bench.off.record_button)
         wash_and_cure(window, qtbot)
@@ -220,9 +220,11 @@ def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainW
     bench = window.benches["print"]
     run = next(r for r in window.session.answers.standing.runs.values() if r.state == "hanging")
     bench.choose(run.plate_id)
-    first, off = bench.plate.placed[0], bench.off
+    first, off = bench.state.plate.placed[0], bench.off
     click(qtbot, bench.off_button)
-    off.show_run(bench.run, bench.plate, {p.id: PartOutcome(p.id, "good") for p in bench.plate.placed})
+    off.show_run(
+        bench.state.run, bench.state.plate, {p.id: PartOutcome(p.id, "good") for p in bench.state.plate.placed}
+    )
     for _ in range(2):
         off.turn_outcome(first.id)
     off.height_at.setValue(7.5)

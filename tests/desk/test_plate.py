@@ -23,8 +23,8 @@ def bench_of(window: MainWindow):  # type: ignore[no-untyped-def]
     window.session.select("heron")
     window.session.go("plate")
     bench = window.benches["plate"]
-    waiting = [p for p in window.session.plans.plates.values() if bench.waits(p)]
-    bench.plate_id = max(waiting, key=lambda p: len(p.placed)).id
+    waiting = [p for p in window.session.plans.plates.values() if bench.state.waits(p)]
+    bench.state.plate_id = max(waiting, key=lambda p: len(p.placed)).id
     bench._show()
     return bench
 
@@ -47,31 +47,31 @@ def drag(bench, placed, dx: int, dy: int) -> None:  # type: ignore[no-untyped-de
 def test_a_part_is_dragged_and_lies_there_or_is_refused(window: MainWindow) -> None:
     """Where it can lie it does, to the pixel; over the edge it is told and stays; undo takes it back."""
     bench = bench_of(window)
-    before = bench.plate.placed[-1]
+    before = bench.state.plate.placed[-1]
     drag(bench, before, 40, -120)
-    after = next(p for p in bench.plate.placed if p.id == before.id)
+    after = next(p for p in bench.state.plate.placed if p.id == before.id)
     scale = bench.picture._frame(bench.picture.machine)[1] * bench.theme.zoom
     assert after.x_mm - before.x_mm == pytest.approx(40 / scale, abs=1 / scale)
     assert after.y_mm - before.y_mm == pytest.approx(120 / scale, abs=1 / scale)
     drag(bench, after, -2000, 0)
     assert "over the edge" in window.errors.message.text()
-    assert next(p for p in bench.plate.placed if p.id == before.id) == after
+    assert next(p for p in bench.state.plate.placed if p.id == before.id) == after
     window.session.undo()
-    assert next(p for p in bench.plate.placed if p.id == before.id) == before
+    assert next(p for p in bench.state.plate.placed if p.id == before.id) == before
 
 
 def test_a_part_is_turned_kept_and_the_others_packed_round_it(window: MainWindow) -> None:
     """Turned in steps; kept, packing anew leaves it; let go it may move."""
     bench = bench_of(window)
-    first = bench.plate.placed[-1]
+    first = bench.state.plate.placed[-1]
     drag(bench, first, 60, -150)
     bench._tapped(first.id)
     bench.of_part[0].click()
-    assert bench.chosen.turn_deg == pytest.approx((first.turn_deg + 7.5) % 360)
+    assert bench.state.chosen.turn_deg == pytest.approx((first.turn_deg + 7.5) % 360)
     bench.lock_button.click()
-    kept = bench.chosen
+    kept = bench.state.chosen
     bench.pack_button.click()
-    assert bench.chosen == kept and kept.locked
+    assert bench.state.chosen == kept and kept.locked
     bench._tapped(first.id)
     assert bench.lock_button.text() == "Let it go"
 
@@ -79,30 +79,30 @@ def test_a_part_is_turned_kept_and_the_others_packed_round_it(window: MainWindow
 def test_swapping_and_taking_off(window: MainWindow) -> None:
     """A tap after Swap changes places where both fit; what is taken off is owed, and the run as short as what is left."""
     bench = bench_of(window)
-    one, other, *_ = bench.plate.placed
+    one, other, *_ = bench.state.plate.placed
     bench._tapped(one.id)
     bench.swap_button.click()
     bench._tapped(other.id)
-    now = {p.id: (p.x_mm, p.y_mm) for p in bench.plate.placed}
+    now = {p.id: (p.x_mm, p.y_mm) for p in bench.state.plate.placed}
     swapped = now[one.id] == (other.x_mm, other.y_mm)
     assert swapped or "It stays where it was" in window.errors.message.text() + window.errors.advice.text()
-    tall = max(bench.plate.placed, key=lambda p: window.session.plans.parts[p.part_id].pose.height_mm)
-    before = bench.plate
+    tall = max(bench.state.plate.placed, key=lambda p: window.session.plans.parts[p.part_id].pose.height_mm)
+    before = bench.state.plate
     bench._tapped(tall.id)
     bench.away_button.click()
-    assert len(bench.plate.placed) == len(before.placed) - 1
-    assert bench.plate.minutes <= before.minutes and bench.plate.resin_ml < before.resin_ml
+    assert len(bench.state.plate.placed) == len(before.placed) - 1
+    assert bench.state.plate.minutes <= before.minutes and bench.state.plate.resin_ml < before.resin_ml
 
 
 def test_the_graph_shows_a_layer_at_the_machines_own_pixels(window: MainWindow) -> None:
     """Area and pull of all parts; scrubbed, the layer's area is the graph's; Escape shows the plate again."""
     bench = bench_of(window)
     found = bench.graph.found
-    assert found.height_mm == pytest.approx(bench.plate.height_mm, abs=0.2)
+    assert found.height_mm == pytest.approx(bench.state.plate.height_mm, abs=0.2)
     assert f"{found.weight_g:.0f} g" in bench.numbers.text()
     bench.graph._scrub(found.height_mm / 2)
     layer = bench.picture.layer
-    assert layer.pixel_mm == window.session.plans.machines[bench.plate.machine_id].pixel_mm
+    assert layer.pixel_mm == window.session.plans.machines[bench.state.plate.machine_id].pixel_mm
     area = layer.bitmap.sum() * layer.pixel_mm**2
     assert area == pytest.approx(found.areas_mm2[int(bench.graph.height_mm / found.layer_mm)], rel=0.05)
     bench.picture.grab()
@@ -132,8 +132,8 @@ def test_all_units_are_batched_over_both_machines(window: MainWindow, monkeypatc
 
 def small(bench) -> Plate:  # type: ignore[no-untyped-def]
     """The plate with one low part alone, so that its layers are few."""
-    low = min(bench.plate.placed, key=lambda p: bench.session.plans.parts[p.part_id].pose.height_mm)
-    return replace(bench.plate, placed=(low,))
+    low = min(bench.state.plate.placed, key=lambda p: bench.session.plans.parts[p.part_id].pose.height_mm)
+    return replace(bench.state.plate, placed=(low,))
 
 
 def test_a_plate_is_exported_and_read_back(window: MainWindow, tmp_path: Path) -> None:

@@ -40,6 +40,23 @@ def test_a_machine_is_edited_and_nonsense_is_refused(dialog: ProfilesDialog) -> 
     assert dialog.session.plans.machines["teal"].exposure_s != 2.75
 
 
+def test_waiting_plates_take_what_the_machine_is_set_to_now(dialog: ProfilesDialog) -> None:
+    """Half the layer height prints a waiting plate in about twice the time; plates printed before keep what they took."""
+    session = dialog.session
+    started = {r.plate_id for r in session.answers.standing.runs.values()}
+    before = {p.id: p.minutes for p in session.plans.plates.values() if p.machine_id == "teal"}
+    waiting = [i for i in before if i not in started]
+    assert waiting
+    choose(dialog, "Teal 8K")
+    dialog.sheet.cells["layer_mm"].setValue(session.plans.machines["teal"].layer_mm / 2)
+    dialog.save()
+    after = {i: session.plans.plates[i].minutes for i in before}
+    assert all(1.6 * before[i] < after[i] < 2.1 * before[i] for i in waiting)
+    assert all(after[i] == before[i] for i in before if i in started)
+    session.undo()
+    assert {i: session.plans.plates[i].minutes for i in before} == before
+
+
 def test_examples_are_added_and_profiles_go_out_and_in(dialog: ProfilesDialog, tmp_path: Path) -> None:
     """A shipped machine joins the book; exported and imported it is another of the same numbers; a wrong file is told."""
     before = len(dialog.session.plans.machines)
@@ -149,6 +166,6 @@ def test_a_machine_is_copied_and_removed(dialog: ProfilesDialog) -> None:
     assert "mallard" not in dialog.session.plans.machines
     dialog.session.go("print")
     bench = dialog.parent().benches["print"]
-    assert all(s.machine_id in dialog.session.plans.machines for s in bench.scheduled_runs)
+    assert all(s.machine_id in dialog.session.plans.machines for s in bench.state.scheduled_runs)
     dialog.session.undo()
     assert "mallard" in dialog.session.plans.machines

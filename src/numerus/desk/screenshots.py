@@ -9,6 +9,8 @@ from collections.abc import Callable
 from datetime import datetime
 from pathlib import Path
 
+from numerus.domain.journal import PartOutcome
+
 EVENING = datetime(2026, 3, 5, 21, 12)
 
 
@@ -29,10 +31,13 @@ def _inquest(window) -> None:  # type: ignore[no-untyped-def]
     bench = window.benches["print"]
     runs = window.session.answers.standing.runs.values()
     bench.choose(next(r.plate_id for r in runs if r.state == "hanging"))
-    soft = ("failed", 9.0, "soft and half made")
-    seen = {p.id: soft if n < 2 else ("good", 0.0, "") for n, p in enumerate(bench.plate.placed)}
+    placed = enumerate(bench.state.plate.placed)
+    seen = {
+        p.id: PartOutcome(p.id, "failed", 9.0, "soft and half made") if n < 2 else PartOutcome(p.id, "good")
+        for n, p in placed
+    }
     bench.off_button.click()
-    bench.off.show_run(bench.run, bench.plate, seen)
+    bench.off.show_run(bench.state.run, bench.state.plate, seen)
 
 
 def _thin_walls(window) -> None:  # type: ignore[no-untyped-def]

@@ -18,6 +18,7 @@ from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy, chance_to_fail, spares_for
+from numerus.printing.machines.timing import run_minutes
 from numerus.printing.plates.packing import (
     Bitmap,
     Filled,
@@ -265,6 +266,21 @@ def part_rate(part: Part, failed: int, tried: int) -> float:
 def _more_of(one: Sequence[str], other: Sequence[str]) -> list[str]:
     """Of each part as many as the longer of two lists has."""
     return list((Counter(one) | Counter(other)).elements())
+
+
+def measured_plate(plate: Plate, machine: Machine, plans: Plans) -> Plate:
+    """What a plate's run takes with the parts that lie on it now, on its machine as it is set now."""
+    poses = [(plans.parts[p.part_id], pose) for p in plate.placed if (pose := plans.pose_of(p)) is not None]
+    height = max((pose.height_mm for _, pose in poses), default=0.0)
+    ml = sum(part.volume_ml + pose.support_ml for part, pose in poses) * (1 + plans.resin.cling_share)
+    return replace(plate, height_mm=height, minutes=run_minutes(height, machine, ml), resin_ml=ml)
+
+
+def with_waiting_plates(machine: Machine, plans: Plans, standing: Standing) -> list[Machine | Plate]:
+    """A machine as it is set from now on, and what the plates that wait for it take then: no minutes outlive their settings."""
+    own = [p for p in waiting_plates(plans.plates, standing.runs) if p.machine_id == machine.id]
+    after = [replace(p, minutes=run_minutes(p.height_mm, machine, p.resin_ml)) for p in own]
+    return [machine, *(new for new, old in zip(after, own, strict=True) if new != old)]
 
 
 def plate_meshes(plate: Plate, plans: Plans, mesh_of: MeshOf) -> list[tuple[str, Mesh]]:

@@ -25,8 +25,10 @@ from numerus.desk.session import JOURNAL
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
 from numerus.domain.machines import Bottle, Film, Machine, Resin
+from numerus.domain.plates import Plate
 from numerus.errors import NumerusError
 from numerus.printing.machines.profile_files import Profile, checked, kind_of, read_profile, write_profile
+from numerus.progress.plating import with_waiting_plates
 from numerus.starter.shipped_profiles import shipped_profiles
 
 LITRE = 1000.0
@@ -133,8 +135,14 @@ class ProfilesDialog(QDialog):
         except NumerusError as error:
             self.fault.setText(error.message)
             return
-        self.session.commit(f"profile of {made.name}", [made])
-        self.told.setText("Saved. Plates keep the minutes they were made with; the watch bill is planned anew.")
+        self.session.commit(f"profile of {made.name}", self._with_plates(made))
+        self.told.setText("Saved. Plates that wait take what they take on it now; the watch bill is planned anew.")
+
+    def _with_plates(self, profile: Profile) -> list[Profile | Plate]:
+        """The profile, and the plates whose minutes follow a machine's new settings."""
+        if not isinstance(profile, Machine):
+            return [profile]
+        return [*with_waiting_plates(profile, self.session.plans, self.session.answers.standing)]
 
     def add(self, profile: Profile) -> None:
         """A profile into the book; a film is fitted to the chosen machine."""
@@ -144,7 +152,7 @@ class ProfilesDialog(QDialog):
                     self.profile, film=profile.name, film_layers=profile.layers, film_pull=profile.pull_share
                 )
                 fact = Fact(self.session.clock(), FilmChanged(), fitted.id)
-                self.session.commit(f"{profile.name} on {fitted.name}", [fitted], [fact])
+                self.session.commit(f"{profile.name} on {fitted.name}", self._with_plates(fitted), [fact])
             return
         there = {**self.session.plans.machines, **self.session.plans.resins}
         fresh = replace(profile, id=new_id()) if profile.id in there else profile
@@ -205,7 +213,7 @@ class ProfilesDialog(QDialog):
             self.session.commit(f"a litre of {self.profile.name}", [bottle])
 
     def _calibrated(self, machine: Machine) -> None:
-        self.session.commit(f"{machine.name} calibrated", [machine])
+        self.session.commit(f"{machine.name} calibrated", self._with_plates(machine))
         self.told.setText("Taken over. The next test piece shows whether it is right.")
 
 

@@ -15,6 +15,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.plate.export import FORMS, PlateExport, whose
 from numerus.desk.stages.plate.graph import PlateGraph
 from numerus.desk.stages.plate.hand import PlateHand
+from numerus.desk.stages.plate.state import PlateState
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
@@ -24,20 +25,9 @@ from numerus.domain.plates import Placed, Plate
 from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_bitmap
-from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
-from numerus.printing.plates.plate_layers import PartLayers, PlateLayers, part_layers, plate_columns, plate_layers
-from numerus.progress.plating import Batch, Batching, owed_copies, owed_spares, plate_meshes, plates_for
-from numerus.words import counted, span
-
-ALL = "all"
-STATE_WORDS = {
-    "": "waits",
-    "printing": "prints",
-    "hanging": "ended",
-    "printed": "to wash",
-    "washed": "to cure",
-    "cured": "done",
-}
+from numerus.printing.plates.plate_layers import PartLayers, part_layers, plate_columns, plate_layers
+from numerus.progress.plating import Batch, Batching, plate_meshes, plates_for
+from numerus.words import counted
 
 
 class PlateBench(Bench):
@@ -46,8 +36,8 @@ class PlateBench(Bench):
 
     def __init__(self, context: Context, user_actions: Actions) -> None:
         self.user_actions = user_actions
-        self.plate_id, self.swapping = "", ""
-        self.hand = PlateHand(context, self)
+        self.state = PlateState(context.session.answers)
+        self.hand = PlateHand(context, self.state, lambda: self.picture.update())
         self.out_of = PlateExport(context, user_actions.noted.emit)
         self._layers: dict[tuple[str, str], PartLayers] = {}
         self._columns: tuple[str, Columns] | None = None
@@ -116,26 +106,6 @@ class PlateBench(Bench):
         whole.setStretch(0, 1)
         return whole
 
-    @property
-    def chosen(self) -> Placed | None:
-        """The part that was tapped last."""
-        return next((p for p in self.plate.placed if p.id == self.picture.chosen), None) if self.plate else None
-
-    def show_again(self) -> None:
-        """What was dragged lies where it lay."""
-        self.picture.update()
-
-    def waits(self, plate: Plate) -> bool:
-        """Whether it may still be changed."""
-        return self._state(plate) == ""
-
-    @property
-    def plate(self) -> Plate | None:
-        return self.session.plans.plates.get(self.plate_id)
-
-    def _state(self, plate: Plate) -> str:
-        return next((r.state for r in self.session.answers.standing.runs.values() if r.plate_id == plate.id), "")
-
     def refresh(self) -> None:
         plans, unit = self.session.plans, self.session.unit
         if unit is None:
@@ -145,80 +115,47 @@ class PlateBench(Bench):
             )
             return
         self.show_full()
+        state = self.state
+        state.look(self.session.answers, unit.id)
         self.title.setText("Plate: " + unit.name.rpartition(", ")[2])
-        owed = owed_copies(plans, self.session.answers.standing, unit.id)
-        spares = owed_spares(plans, unit.id)
-        words = f"{counted(len(owed), 'part')} of this unit owed" if owed else "nothing posed is owed"
-        self.subtitle.setText(f"{words}, and {counted(len(spares), 'spare')}" if spares else words)
-        self.make_button.setEnabled(bool(owed or spares) and not self.context.jobs.busy)
-        standing = self.session.answers.standing
-        waits = any(owed_copies(plans, standing, u) or owed_spares(plans, u) for u in plans.units)
-        self.batch_button.setEnabled(waits and len(plans.units) > 1 and not self.context.jobs.busy)
+        self.subtitle.setText(state.subtitle)
+        self.make_button.setEnabled(state.owes and not self.context.jobs.busy)
+        self.batch_button.setEnabled(state.any_unit_owes and len(plans.units) > 1 and not self.context.jobs.busy)
         chosen = self.on.currentData()
         self.on.clear()
-        if len(plans.machines) > 1:
-            self.on.addItem("all machines", ALL)
-        for machine in plans.machines.values():
-            self.on.addItem(f"{machine.name}, {machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm", machine.id)
+        for words, machine_id in state.machines:
+            self.on.addItem(words, machine_id)
         self.on.setCurrentIndex(max(self.on.findData(chosen), 0))
-        self._fill_listing(unit.id)
+        self._fill_listing()
         self._show()
-        accounted = {c for c, s in self.session.answers.standing.copies.items() if s.state != "owed"}
-        found = completeness(unit, plans.figures_of(unit.id), accounted)
-        self.line.setText(f"{sentence(found, plans.figures, plans.parts)} {self._missing_words(found)}".strip())
+        self.line.setText(state.completeness)
 
-    def _missing_words(self, found: Completeness) -> str:
-        """What figures on the shown plate still miss when it is closed."""
-        plate, figures = self.plate, self.session.plans.figures
-        if plate is None or self._state(plate) != "":
-            return ""
-        own = {f.id for f in self.session.plans.figures_of(self.session.unit_id)}
-        copies = [(p.figure_id, p.slot) for p in plate.placed if p.figure_id in own]
-        left = missing_for(copies, found, figures)
-        if not copies:
-            return ""
-        if not left:
-            return f"Figures on {plate.name} miss nothing else."
-        named = [f"{figures[i].name} {', '.join(slots)}" for i, slots in left.items()]
-        return f"Close {plate.name} now, and {counted(len(left), 'figure')} still miss parts: {'; '.join(named[:3])}{' …' if len(named) > 3 else ''}."
-
-    def _fill_listing(self, unit_id: str) -> None:
-        """Plates that hold something of the unit, newest first, then the others."""
-        plans = self.session.plans
-        mine = {f.id for f in plans.figures_of(unit_id)}
-        plates = sorted(plans.plates.values(), key=lambda p: (not any(x.figure_id in mine for x in p.placed), -p.order))
-        if self.plate is None or not any(x.figure_id in mine for x in self.plate.placed):
-            self.plate_id = plates[0].id if plates else ""
+    def _fill_listing(self) -> None:
         self.listing.blockSignals(True)
         self.listing.clear()
-        for plate in plates:
-            item = QListWidgetItem(
-                f"{plate.name}\n{counted(len(plate.placed), 'part')}, {span(plate.minutes)}, {STATE_WORDS[self._state(plate)]}"
-            )
+        for plate in self.state.plates:
+            item = QListWidgetItem(self.state.line_of(plate))
             item.setData(Qt.ItemDataRole.UserRole, plate.id)
             self.listing.addItem(item)
-            if plate.id == self.plate_id:
+            if plate.id == self.state.plate_id:
                 self.listing.setCurrentItem(item)
         self.listing.blockSignals(False)
 
     def _chosen(self, item: QListWidgetItem | None) -> None:
         if item is not None:
-            self.plate_id = item.data(Qt.ItemDataRole.UserRole)
+            self.state.plate_id = item.data(Qt.ItemDataRole.UserRole)
             self._show()
 
     def _show(self) -> None:
-        plate = self.plate
-        machine = self.session.plans.machines.get(plate.machine_id) if plate else None
+        plate, machine = self.state.plate, self.state.machine
         self.picture.show_plate(plate, machine)
         for widget in (self.apart, self.out, self.queue):
             widget.setEnabled(plate is not None)
         if plate is None or machine is None:
-            self.numbers.setText(
-                "No plate yet. Make plates for this unit: tall parts go with tall ones, weak spots are kept clear."
-            )
+            self.numbers.setText(self.state.numbers())
             return
-        waits = self.waits(plate)
-        if self.chosen is None:
+        waits = self.state.waits(plate)
+        if self.state.chosen is None:
             self.tapped_words.setText(
                 "Tap a part to see whose it is; drag it to lie elsewhere."
                 if waits
@@ -228,8 +165,8 @@ class PlateBench(Bench):
         self.picture.by_hand, self.picture.layer = waits, None
         self.pack_button.setEnabled(waits)
         for made in self.of_part:
-            made.setEnabled(waits and self.chosen is not None)
-        self.numbers.setText(_numbers(plate, machine))
+            made.setEnabled(waits and self.state.chosen is not None)
+        self.numbers.setText(self.state.numbers())
         self._measure(plate, machine)
 
     def _measure(self, plate: Plate, machine: Machine) -> None:
@@ -251,17 +188,16 @@ class PlateBench(Bench):
 
         def done(found: dict[str, PartLayers]) -> None:
             self._layers |= {(blob, machine.id): layers for blob, layers in found.items()}
-            if self.plate is not None and self.plate.id == plate.id:
+            if self.state.plate_id == plate.id:
                 whole = plate_layers([(self._layers[blob, machine.id], n) for blob, n in posed], machine, resin)
                 self.graph.show_layers(whole)
-                self.numbers.setText(_numbers(plate, machine, whole))
+                self.numbers.setText(self.state.numbers(whole))
 
         self.context.jobs.start("plate layers", "Measuring the plate", work, done)
 
     def _scrubbed(self, height_mm: float) -> None:
         """A layer at the machine's own pixels; their columns are worked out when first asked."""
-        plate = self.plate
-        machine = self.session.plans.machines.get(plate.machine_id) if plate else None
+        plate, machine = self.state.plate, self.state.machine
         if plate is None or machine is None or height_mm < 0:
             self.picture.layer = None
             self.picture.update()
@@ -290,20 +226,21 @@ class PlateBench(Bench):
         return whose(placed, self.session.plans)
 
     def _begin_swap(self) -> None:
-        self.swapping = self.picture.chosen
+        self.state.swapping = self.state.placed_id
         self.tapped_words.setText("Tap the part it changes places with.")
 
     def _tapped(self, placed_id: str) -> None:
-        swapping, self.swapping = self.swapping, ""
-        self.picture.chosen = placed_id
+        state = self.state
+        swapping, state.swapping = state.swapping, ""
+        state.placed_id = self.picture.chosen = placed_id
         if swapping and swapping != placed_id:
             self.hand.swap(swapping, placed_id)
-        placed = self.chosen
-        if placed is not None and self.plate is not None:
+        placed = state.chosen
+        if placed is not None and state.plate is not None:
             self.tapped_words.setText(f"{self._says(placed)}{', kept here' if placed.locked else ''}")
             self.lock_button.setText("Let it go" if placed.locked else "Keep here")
             for made in self.of_part:
-                made.setEnabled(self.waits(self.plate))
+                made.setEnabled(state.waits(state.plate))
             self.picture.update()
 
     def make_plates(self) -> None:
@@ -317,21 +254,16 @@ class PlateBench(Bench):
 
     def _pack(self, unit_ids: list[str]) -> None:
         plans, standing = self.session.plans, self.session.answers.standing
-        chosen = self.on.currentData()
-        machines = [m for m in plans.machines.values() if m.in_service and chosen in (ALL, m.id)]
+        machines = self.state.machines_in_service(self.on.currentData())
         if not machines:
             self.user_actions.noted.emit("There is no machine in service in this book: plates need one.")
             return
-        owed = {i for u in unit_ids for f, s in owed_copies(plans, standing, u) for i in (plans.figures[f].build[s],)}
-        owed |= {i for u in unit_ids for i in owed_spares(plans, u)}
-        poses = [pose for i in owed for pose in (plans.parts[i].pose, *plans.parts[i].others) if pose is not None]
-        meshes = {pose.supported_blob: self.session.mesh(pose.supported_blob) for pose in poses}
-        batching = Batching(
-            plans, standing, machines, meshes.__getitem__, new_id, self.session.now, self.spares.isChecked()
-        )
+        blobs, read = self.state.poses_owed(unit_ids), self.session.mesh_reader()
+        batching = Batching(plans, standing, machines, read, new_id, self.session.now, self.spares.isChecked())
         self.context.jobs.start(
             "plates", "Packing plates",
-            lambda progress: plates_for(batching, unit_ids, progress, self.bettered.emit), self._made,
+            lambda progress: ([read(b) for b in blobs], plates_for(batching, unit_ids, progress, self.bettered.emit))[1],
+            self._made,
         )  # fmt: skip
 
     def _better(self, batch: Batch) -> None:
@@ -341,18 +273,20 @@ class PlateBench(Bench):
 
     def _made(self, batch: Batch) -> None:
         plates = list(batch.plates)
-        self.plate_id = plates[0].id
+        self.state.plate_id = plates[0].id
         if self.session.commit(f"{counted(len(plates), 'plate')}: {plates[0].name}", plates):
             self.user_actions.noted.emit(batch.description)
 
     def take_apart(self) -> None:
-        if self.plate is not None:
-            self.session.commit(f"take apart {self.plate.name}", [Removed("plate", self.plate_id)])
+        plate = self.state.plate
+        if plate is not None:
+            self.session.commit(f"take apart {plate.name}", [Removed("plate", plate.id)])
 
     def export(self) -> None:
-        if self.plate is None:
+        plate = self.state.plate
+        if plate is None:
             return
-        name, form = QFileDialog.getSaveFileName(self, "Export the plate", self.plate.name, ";;".join(FORMS))
+        name, form = QFileDialog.getSaveFileName(self, "Export the plate", plate.name, ";;".join(FORMS))
         ending = form.partition("*")[2].rstrip(")")
         if name:
             name += "" if Path(name).suffix else ending
@@ -363,20 +297,6 @@ class PlateBench(Bench):
 
     def write(self, path: Path) -> None:
         """The chosen plate as one file, by its ending."""
-        plate = self.plate
+        plate = self.state.plate
         assert plate is not None
         self.out_of.write(plate, self.session.plans.machines[plate.machine_id], path)
-
-
-def _numbers(plate: Plate, machine: Machine, whole: PlateLayers | None = None) -> str:
-    """What the run takes, with the vat before and after."""
-    left = machine.vat_full_ml - plate.resin_ml
-    falls = f"a full vat of {machine.vat_full_ml:.0f} ml falls to {max(left, 0):.0f}"
-    if left < machine.vat_min_ml:
-        when = f"at {whole.refill_mm:.1f} mm" if whole and whole.refill_mm is not None else "on the way"
-        falls += f", below its {machine.vat_min_ml:.0f}: fill it up {when}"
-    weight = f", {whole.weight_g:.0f} g" if whole else ""
-    return (
-        f"{span(plate.minutes)} on {machine.name}: the tallest, {plate.height_mm:.1f} mm, decides it alone. "
-        f"{plate.resin_ml:.0f} ml with supports and what clings{weight}; {falls}."
-    )
