@@ -153,7 +153,7 @@ def test_a_pose_is_exported_and_keeps_its_height(
 def test_a_plate_is_taken_apart_and_its_parts_are_owed_again(window: MainWindow) -> None:
     """And undo lays it again."""
     bench = shown(window, "plate", "heron")
-    waiting = next(p for p in window.session.plans.plates.values() if not bench._state(p))
+    waiting = next(p for p in window.session.plans.plates.values() if not bench.state.went(p))
     bench.state.plate_id = waiting.id
     bench.take_apart()
     assert waiting.id not in window.session.plans.plates

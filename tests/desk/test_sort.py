@@ -14,6 +14,7 @@ from PyQt6.QtWidgets import QInputDialog, QMenu
 from helpers import box_mesh, moved_by, subdivided
 from numerus.book.intake import is_doubtful
 from numerus.demo.messy import write_archive
+from numerus.desk.stages.pose.state import PoseState
 from numerus.desk.stages.sort.questions import KitDialog, RuleDialog, WantedDialog
 from numerus.desk.window import MainWindow
 from numerus.domain.army import BuildRule, Figure, Unit
@@ -402,7 +403,9 @@ def test_a_body_is_hollowed_and_kept(window: MainWindow) -> None:
     assert "Nowhere is it thick enough" in window.errors.message.text()
 
 
-def test_a_squad_is_posed_in_one_action_and_twins_follow(window: MainWindow, tmp_path: Path) -> None:
+def test_a_squad_is_posed_in_one_action_and_twins_follow(
+    window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
     """All parts of a new kit at once, one step to undo; kept by hand, the mirrored arm takes its twin's pose over."""
     muster_ten(window)
     bench = sort_bench(window, "ten")
@@ -411,15 +414,14 @@ def test_a_squad_is_posed_in_one_action_and_twins_follow(window: MainWindow, tmp
     bench.builds.fill_gaps()
     window.session.go("pose")
     pose = window.benches["pose"]
-    every = pose._parts
-    two = {p.id for p in every()[:2]}  # they stand for the squad: each takes seconds
-    pose._parts = lambda: [p for p in every() if p.id in two]
-    pose.refresh()
-    pose.all_button.click()
-    assert all(p.pose is not None for p in pose._parts())
-    assert not pose.all_button.isEnabled()
-    window.session.undo()
-    pose._parts = every
+    every, two = PoseState.parts, {p.id for p in pose.state.parts[:2]}  # they stand for the squad: each takes seconds
+    with monkeypatch.context() as fewer:
+        fewer.setattr(PoseState, "parts", property(lambda state: [p for p in every.fget(state) if p.id in two]))
+        pose.refresh()
+        pose.all_button.click()
+        assert len(pose.state.parts) == 2 and all(p.pose is not None for p in pose.state.parts)
+        assert not pose.all_button.isEnabled()
+        window.session.undo()
     parts = parts_by_label(window)
     assert parts["c"].pose is None
     window.session.select(part_id=parts["c"].id)

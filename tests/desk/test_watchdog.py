@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import gc
 import time
 from pathlib import Path
 
@@ -10,7 +11,7 @@ from watchdog import Watchdog
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.desk.app import make_window
+from numerus.desk.app import make_window, settle_memory
 from numerus.domain.recipes import Scheme
 from numerus.domain.stages import STAGES
 
@@ -25,11 +26,13 @@ def test_no_bench_holds_the_window_up(demo: Book, tmp_path: Path, qapp) -> None:
     dog = Watchdog(window)
     dog.run([(stage, lambda s=stage: session.go(s)) for stage in STAGES])  # what is loaded once is no fault
     dog.stalls.clear()
+    settle_memory()
     steps = [(stage, lambda s=stage: session.go(s)) for stage in STAGES]
     steps += [(f"{unit} at {s}", lambda s=s, u=unit: (session.go(s), session.select(u)))
               for s in ("plate", "paint", "ready") for unit in ("lock", "ferry")]  # fmt: skip
     steps += [("tick", session.tick), ("edit", lambda: session.commit("rename", [scheme])), ("undo", session.undo)]
     dog.run(steps)
+    gc.unfreeze()
     window.close()
     sip.delete(window)
     assert dog.stalls == []

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
+
 import numpy as np
 
 from numerus.geometry.mesh import Floats
@@ -82,6 +84,11 @@ def mixed(colours: list[str], parts: list[float]) -> str:
 
     One-constant theory (Kubelka & Munk 1931): K/S = (1 - R)^2 / 2R. Yellow and blue so give green, as in the pot.
     """
+    return _mixed(tuple(colours), tuple(parts))
+
+
+@lru_cache(4096)  # the same few mixes of an army are asked for whenever a figure is shown
+def _mixed(colours: tuple[str, ...], parts: tuple[float, ...]) -> str:
     share = np.asarray(parts, float) / np.sum(parts)
     reflectance = np.clip(linear(np.stack([rgb_of(c) for c in colours])), DARKEST, 1)
     ratio = share @ ((1 - reflectance) ** 2 / (2 * reflectance))
@@ -90,6 +97,11 @@ def mixed(colours: list[str], parts: list[float]) -> str:
 
 def side_by_side(colours: list[str], shares: list[float]) -> str:
     """What patches of colour look like from afar: light averages by the area each covers."""
+    return _side_by_side(tuple(colours), tuple(shares))
+
+
+@lru_cache(4096)
+def _side_by_side(colours: tuple[str, ...], shares: tuple[float, ...]) -> str:
     share = np.asarray(shares, float) / np.sum(shares)
     return hex_of(encoded(share @ linear(np.stack([rgb_of(c) for c in colours]))))
 

@@ -28,7 +28,6 @@ from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.progress.history import History
 from numerus.surface.zones import ATTRIBUTE, ZonedMesh, zoned
-from numerus.words import natural
 
 log = logging.getLogger(__name__)
 JOURNAL, CLOCK = "journal", "clock"
@@ -268,9 +267,7 @@ class Session(QObject):
 
     def kit_parts(self) -> list[Part]:
         """The parts of the selected unit's kit by slot and name."""
-        unit = self.unit
-        found = [p for p in self.plans.parts.values() if unit and p.kit_id == unit.kit_id]
-        return sorted(found, key=lambda p: (p.slot, natural(p.name)))
+        return self.plans.kit_parts(self.unit_id)
 
 
 def _nothing() -> Mesh:

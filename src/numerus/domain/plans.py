@@ -13,6 +13,7 @@ from numerus.domain.plates import Placed, Plate, Run
 from numerus.domain.poses import BrushDab, BrushStroke, Pose
 from numerus.domain.recipes import Scheme
 from numerus.domain.zones import PartZones, Zone
+from numerus.words import natural
 
 LEAST_ZONE_CM2 = 0.01  # less of a zone on a part is a stray face
 NAMED_SHARE = 0.99  # of a part's skin; what is left beyond that is edges of faces
@@ -43,6 +44,12 @@ class Plans:
 
     def figures_of(self, unit_id: str) -> list[Figure]:
         return sorted((f for f in self.figures.values() if f.unit_id == unit_id), key=lambda f: f.order)
+
+    def kit_parts(self, unit_id: str) -> list[Part]:
+        """The parts of a unit's kit by slot and name; none without a unit."""
+        unit = self.units.get(unit_id)
+        found = [p for p in self.parts.values() if unit is not None and p.kit_id == unit.kit_id]
+        return sorted(found, key=lambda p: (p.slot, natural(p.name)))
 
     def zone_areas_cm2(self, figure: Figure) -> dict[str, float]:
         """Zones of a figure, by id, and their area in cm², over all its parts."""

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from datetime import datetime, timedelta
+from itertools import zip_longest
 
 from numerus.paint.weather import Air
 from numerus.schedule.run_queue import ColdMinutes
@@ -17,7 +18,7 @@ def cold_by(airs: Sequence[Air]) -> ColdMinutes:
     """Minutes in the cold between two moments, as far as the forecast reaches; after it none are known."""
     spans = [
         (a.at, b.at if b else a.at + timedelta(hours=3))
-        for a, b in zip(airs, [*airs[1:], None], strict=True)
+        for a, b in zip_longest(airs, airs[1:])
         if a.celsius + SHELTER_C + LIT_C < RESIN_C
     ]
 

@@ -89,9 +89,7 @@ class BuildBench(StepsBench):
             self.verdict.setText(self.state.verdict(found))
             self.view.update()
 
-        self.context.jobs.start(
-            "balance", "Weighing the figure", lambda _: balance(meshes) if meshes else None, done
-        )
+        self.context.jobs.start("balance", "Weighing the figure", lambda _: balance(meshes) if meshes else None, done)
 
     def _apart(self, meshes: list[Mesh]) -> list[Thing]:
         """Each part moved outward from the middle of all, so that joints can be seen."""

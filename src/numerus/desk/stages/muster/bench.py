@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
-
 from PyQt6.QtCore import QDate, Qt
 from PyQt6.QtWidgets import (
     QAbstractItemView,
@@ -20,15 +18,12 @@ from PyQt6.QtWidgets import (
 
 from numerus.desk.context import Context
 from numerus.desk.stages.muster.forecast_pictures import Levers, Movers, Outcomes, UnitsTable
+from numerus.desk.stages.muster.state import DAYS, DayWords, MusterState, WeekWords
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, column, label, panel, row, rule
-from numerus.domain.army import Army, Day
-from numerus.domain.clock import later
-from numerus.domain.money import money_text
-from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import NumerusError
 
-DAYS = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday")
+NUMBERS = (1, 2, 5)  # columns of the units that are numbers
 
 
 class MusterBench(Bench):
@@ -36,6 +31,7 @@ class MusterBench(Bench):
 
     def __init__(self, context: Context, new_army, add_unit, edit_unit) -> None:  # type: ignore[no-untyped-def]
         self._new_army, self._add_unit, self._edit_unit = new_army, add_unit, edit_unit
+        self.state = MusterState(context.session.answers)
         super().__init__(context)
         self.title.setText("Will it be ready?")
         for number, words in enumerate(("Forecast", "Units", "Week")):
@@ -150,84 +146,70 @@ class MusterBench(Bench):
 
     def keep_week(self) -> None:
         """Write the week and date into the army, or say what is wrong with them."""
-        army = self.session.plans.army
-        if army is None:
-            return
         try:
-            week = tuple(self._day(n) for n in range(7))
-            changed = replace(
-                army, week=week, ready_by=self.ready_by.date().toPyDate(), evenings_kept=self.kept.value() / 100,
-                tub_parts=self.tub.value(), lamp_parts=self.lamp.value(), time_zone=self.zone.text().strip(),
-            )  # fmt: skip
-            later(self.session.now, 0, changed.time_zone)
-        except (NumerusError, ValueError) as error:
+            changed = self.state.with_week(self._typed())
+        except NumerusError as error:
             self.week_fault.setText(str(error))
             return
         self.week_fault.setText("")
         self.session.commit("change the week", [changed])
 
-    def _day(self, number: int) -> Day:
-        from numerus.domain.clock import minute_of, windows_of
-
-        windows = windows_of(self.home[number].text(), DAYS[number])
-        return Day(self.hobby[number].value(), minute_of(self.begins[number].text(), DAYS[number]), windows)
+    def _typed(self) -> WeekWords:
+        cells = zip(self.hobby, self.begins, self.home, strict=True)
+        days = [DayWords(minutes.value(), begin.text(), home.text()) for minutes, begin, home in cells]
+        return WeekWords(
+            days,
+            self.ready_by.date().toPyDate(),
+            self.kept.value(),
+            self.tub.value(),
+            self.lamp.value(),
+            self.zone.text(),
+        )
 
     def refresh(self) -> None:
-        army = self.session.plans.army
-        if army is None:
+        self.state.look(self.session.answers)
+        if self.state.army is None:
             self.show_empty(
                 "No army is mustered in this book. An army has a name, a date and the hours there are; its units have figures.",
                 button("Start an army", self._new_army, "main"),
             )
             return
         self.show_full()
-        found = self.session.answers.forecast
-        self.trouble.setText(f"{found.message} {found.advice}" if isinstance(found, NumerusError) else self._said(army))
-        self.trouble.setVisible(bool(self.trouble.text()))
+        self.trouble.setText(self.state.trouble)
+        self.trouble.setVisible(bool(self.state.trouble))
         self._fill_units()
-        self._fill_week(army)
+        self._fill_week()
         for picture in self.tabs.widget(0).findChildren(Outcomes) + self.tabs.widget(0).findChildren(UnitsTable):
             picture.update()
 
-    def _said(self, army: Army) -> str:
-        plans = self.session.plans
-        empty = [u.name for u in plans.units_in_order() if not plans.figures_of(u.id)]
-        if army.ready_by < self.session.now.date():
-            return f"The date, {army.ready_by:%a %-d %b}, is past. Set another under Week."
-        if empty:
-            return f"{', '.join(empty)} has no figures: nothing of it is counted."
-        return "" if plans.units else "No units yet: add one under Units."
-
     def _fill_units(self) -> None:
-        plans = self.session.plans
-        units = plans.units_in_order()
+        rows = self.state.unit_rows
         self.table.blockSignals(True)
-        self.table.setRowCount(len(units))
-        for at, unit in enumerate(units):
-            kit = plans.kits[unit.kit_id].name if unit.kit_id in plans.kits else "none"
-            many = str(len(plans.figures_of(unit.id)))
-            price = money_text(unit.bought_pence, plans.army.currency if plans.army else "")
-            for column_at, words in enumerate(
-                (unit.name, many, f"{unit.base_mm:g}", kit, LEVEL_NAMES[unit.level], price)
-            ):
-                item = QTableWidgetItem(words)
-                item.setData(Qt.ItemDataRole.UserRole, unit.id)
-                if column_at in (1, 2, 5):
-                    item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
-                self.table.setItem(at, column_at, item)
-            if unit.id == self.session.unit_id:
+        self.table.setRowCount(len(rows))
+        for at, (unit_id, cells) in enumerate(rows):
+            for column_at, words in enumerate(cells):
+                self.table.setItem(at, column_at, _cell(unit_id, words, column_at in NUMBERS))
+            if unit_id == self.session.unit_id:
                 self.table.selectRow(at)
         self.table.blockSignals(False)
 
-    def _fill_week(self, army: Army) -> None:
-        from numerus.domain.clock import clock
+    def _fill_week(self) -> None:
+        week = self.state.week
+        if week is None:
+            return
+        self.ready_by.setDate(QDate(week.ready_by))
+        for spin, number in ((self.kept, week.kept_percent), (self.tub, week.tub_parts), (self.lamp, week.lamp_parts)):
+            spin.setValue(number)
+        self.zone.setText(week.time_zone)
+        for minutes, begin, home, day in zip(self.hobby, self.begins, self.home, week.days, strict=True):
+            minutes.setValue(day.hobby_minutes)
+            begin.setText(day.hobby_from)
+            home.setText(day.home)
 
-        self.ready_by.setDate(QDate(army.ready_by))
-        self.kept.setValue(round(army.evenings_kept * 100))
-        self.tub.setValue(army.tub_parts)
-        self.lamp.setValue(army.lamp_parts)
-        self.zone.setText(army.time_zone)
-        for number, plan in enumerate(army.week):
-            self.hobby[number].setValue(plan.hobby_minutes)
-            self.begins[number].setText(clock(plan.hobby_from))
-            self.home[number].setText(", ".join(f"{clock(a)}-{clock(b)}" for a, b in plan.home))
+
+def _cell(unit_id: str, words: str, number: bool) -> QTableWidgetItem:
+    item = QTableWidgetItem(words)
+    item.setData(Qt.ItemDataRole.UserRole, unit_id)
+    if number:
+        item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+    return item

@@ -15,6 +15,7 @@ from numerus.desk.stages.pose.edit import SupportEditor
 from numerus.desk.stages.pose.keep import Keeper, packed_whole, write_supported
 from numerus.desk.stages.pose.layers import LayerGraphView
 from numerus.desk.stages.pose.poses import PosesPage
+from numerus.desk.stages.pose.state import PoseState
 from numerus.desk.stages.pose.supports import BRUSH, SupportsPage
 from numerus.desk.stages.pose.trials import Trials
 from numerus.desk.stages.pose.view import (
@@ -36,14 +37,12 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.kit.builds import printed_slots
 from numerus.printing.checks.print_findings import misfit, verdict
 from numerus.printing.orientation.orientation_search import Search
 from numerus.printing.orientation.pose_measures import posed
 from numerus.printing.orientation.preference_learning import choice_of, choices_in
 from numerus.printing.preparation.posed_and_supported import Tried
 from numerus.printing.supports.style import SupportStyle
-from numerus.words import counted
 
 POSES, SUPPORTS = "Poses", "Supports"
 
@@ -53,6 +52,7 @@ class PoseBench(Bench):
 
     def __init__(self, context: Context, user_actions: Actions, renderer: Renderer) -> None:
         self.user_actions, self.renderer = user_actions, renderer
+        self.state = PoseState(context.session.answers)
         self.trials = Trials(context)
         self.page, self.keeper = POSES, Keeper(context)
         super().__init__(context)
@@ -137,47 +137,30 @@ class PoseBench(Bench):
         self._take_brush()
         self.view.update()
 
-    def _parts(self) -> list[Part]:
-        """Parts the selected unit's figures print, the unposed first."""
-        plans = self.session.plans
-        used = {p for f in plans.figures_of(self.session.unit_id) for p in printed_slots(f).values()}
-        kit = [p for p in self.session.kit_parts() if p.needed]
-        listed = [p for p in kit if p.id in used] or kit
-        return sorted(listed, key=lambda p: (p.pose is not None, p.slot, p.name))
-
     def refresh(self) -> None:
-        parts = self._parts()
-        if not parts:
+        self.state.look(self.session.answers, self.session.unit_id, self.session.part_id)
+        part = self.state.part
+        if part is None:
             self.show_empty(
                 "Nothing to pose: this unit's kit has no parts yet.",
                 button("Go to Sort", lambda: self.session.go("sort"), "main"),
             )
             return
         self.show_full()
-        waits = next((p for p in parts if p.pose is None), parts[0])
-        part = self.session.part if self.session.part in parts else waits
-        self._head(part, parts)
+        self._head(part)
         self.poses.show_habit(choices_in(self.session.answers.facts))
         self.open_page(self.page)
         self.trials.look_at(part, self.poses.weights)
 
-    def _head(self, part: Part, parts: list[Part]) -> None:
+    def _head(self, part: Part) -> None:
+        parts = self.state.parts
         self.which.clear()
         for p in parts:
-            self.which.addItem(f"{p.slot}: {p.label}{'' if p.pose else '  (not posed)'}", p.id)
+            self.which.addItem(self.state.line_of(p), p.id)
         self.which.setCurrentIndex(parts.index(part))
         self.title.setText(f"Pose: {part.label}")
-        waiting = sum(p.pose is None for p in parts)
-        self.all_button.setEnabled(waiting > 0)
-        kept = part.pose
-        second = f", also {' and '.join(o.school for o in part.others)}" if part.others else ""
-        description = f"kept: {kept.school}, {kept.tips} tips{second}" if kept else "no pose kept yet"
-        machine = self.trials.machine
-        on = f"{machine.name}, {machine.layer_mm:g} mm"
-        torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
-        self.subtitle.setText(
-            f"{torn}{part.triangles} faces; {waiting} of {len(parts)} parts wait; {on}; {description}"
-        )
+        self.all_button.setEnabled(bool(self.state.waiting))
+        self.subtitle.setText(self.state.subtitle(self.trials.machine))
 
     @property
     def tried(self) -> Tried | None:
@@ -285,11 +268,10 @@ class PoseBench(Bench):
         pose = replace(shown.pose, supported_blob=blob)
         self.trials.drafted = shown.draft
         words = f"pose of {part.label}: {pose.school}"
-        if self.session.commit(words, [replace(part, pose=pose, draft=shown.draft)], self._choice(part)):
+        if self.session.commit(words, [self.state.kept(part, pose, shown.draft)], self._choice(part)):
             self.keeper.pose_twins(part, pose, *self._how)
-            waiting = [p for p in self._parts() if p.pose is None]
-            if waiting:
-                self.session.select(part_id=waiting[0].id)
+            if self.state.waiting:
+                self.session.select(part_id=self.state.waiting[0].id)
 
     def keep_second(self) -> None:
         """The pose as it lies on the bench, beside the one that was kept first."""
@@ -302,7 +284,7 @@ class PoseBench(Bench):
 
         def make(book: Book) -> list[Part]:
             pose = replace(shown.pose, supported_blob=book.put_blob(packed_whole(shown.made)))
-            return [replace(part, others=(*(o for o in part.others if o.school != pose.school), pose))]
+            return [self.state.kept_second(part, pose)]
 
         self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
 
@@ -320,8 +302,7 @@ class PoseBench(Bench):
 
     def pose_all(self) -> None:
         """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
-        waiting = [p for p in self._parts() if p.pose is None]
-        self.keeper.pose_all(waiting, self.trials.known, *self._how, self.poses.weights)
+        self.keeper.pose_all(self.state.waiting, self.trials.known, *self._how, self.poses.weights)
 
     def export(self) -> None:
         if self.tried is None:

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
-
 from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap
 from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
@@ -17,14 +15,14 @@ from numerus.desk.stages.sort.layout import LayOut
 from numerus.desk.stages.sort.part_tools.part_page import PartPage
 from numerus.desk.stages.sort.questions import KitDialog
 from numerus.desk.stages.sort.shelves import facts_of
+from numerus.desk.stages.sort.state import SortState
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
 from numerus.domain.parts import Kit, Part
 from numerus.errors import Cancelled, Progress
 from numerus.formats.mesh_files import Refusal
-from numerus.kit.builds import unfilled
-from numerus.kit.statements import Statement, statements
+from numerus.kit.statements import Statement
 from numerus.progress.standing import kit_record
 from numerus.words import counted
 
@@ -82,6 +80,7 @@ class SortBench(Bench):
 
     def __init__(self, context: Context, user_actions: Actions, renderer: Renderer) -> None:
         self.user_actions, self.renderer = user_actions, renderer
+        self.state = SortState(context.session.answers)
         super().__init__(context)
         self.add_button("Kit …", self.ask_kit, tip="Where it came from, its licence, what was paid, how its prints did")
         self.add_button(
@@ -132,23 +131,17 @@ class SortBench(Bench):
         self.refresh()
 
     def refresh(self) -> None:
-        unit = self.session.unit
-        if unit is None:
+        self.state.look(self.session.answers, self.session.unit_id)
+        if self.state.unit is None:
             self.show_empty(
                 "Sort works on a unit's kit. Muster a unit first.",
                 button("Add a unit", self.user_actions.add_unit, "main"),
             )
             return
-        parts = self.session.kit_parts()
         if self.arriving.count():
-            self.show_full()
-            self.title.setText("Sort: reading")
-            self.subtitle.setText(
-                f"{self.arriving.read} of {self.arriving.count()}; then they are compared with each other"
-            )
-            self.stack.setCurrentWidget(self.arriving)
+            self._show_arriving()
             return
-        if not parts:
+        if not self.state.parts:
             self.show_empty(
                 "No parts yet. Here downloaded files become parts in slots, and parts become figures. "
                 "Drop STL, OBJ, PLY, 3MF or GLB files, a folder or a zip on the window.",
@@ -156,13 +149,20 @@ class SortBench(Bench):
             )  # fmt: skip
             return
         self.show_full()
-        if self.session.part not in parts:
-            self.session.part_id = next((p.id for p in parts if p.needed), parts[0].id)
-        self._head(parts)
+        self.session.part_id = self.state.part_to_show(self.session.part_id)
+        self._head()
         self.stack.setCurrentWidget(self.pages[self.page])
         for name, tab in self.tabs.items():
             tab.setChecked(name == self.page)
         self.pages[self.page].refresh()
+
+    def _show_arriving(self) -> None:
+        self.show_full()
+        self.title.setText("Sort: reading")
+        self.subtitle.setText(
+            f"{self.arriving.read} of {self.arriving.count()}; then they are compared with each other"
+        )
+        self.stack.setCurrentWidget(self.arriving)
 
     def _awaited(self, names: list[str]) -> None:
         self.arriving.await_names(names)
@@ -181,20 +181,14 @@ class SortBench(Bench):
             if self.isVisible():
                 self.refresh()
 
-    def _head(self, parts: list[Part]) -> None:
-        unit, plans = self.session.unit, self.session.plans
-        assert unit is not None
-        kit = plans.kits.get(unit.kit_id)
-        aside = sum(not p.needed for p in parts)
-        self.title.setText(f"Sort: {kit.name if kit else unit.name}")
-        words = f"{counted(len(parts), 'part')} for {unit.name}"
-        self.subtitle.setText(f"{words}, {aside} set aside" if aside else words)
-        gaps = any(unfilled(f, unit) for f in plans.figures_of(unit.id))
-        waiting = sum(s.open for s in statements(parts, ()))
+    def _head(self) -> None:
+        waiting = self.state.open_statements
+        self.title.setText(self.state.title)
+        self.subtitle.setText(self.state.subtitle)
         self.agree_button.setVisible(bool(waiting))
         self.agree_button.setText(f"Agree with all {waiting}" if waiting > 1 else "Agree")
         self.fill_button.setVisible(not waiting or self.page == BUILDS)
-        self.fill_button.setEnabled(gaps)
+        self.fill_button.setEnabled(self.state.has_gaps)
 
     def act(self, said: Statement) -> None:
         """What a card offers: the unit set, the part mended, a slot looked at, a statement turned about."""
@@ -222,9 +216,7 @@ class SortBench(Bench):
 
     def agree(self) -> None:
         """Everything that is open settled as proposed, in one edit."""
-        parts = {p.id: p for p in self.session.kit_parts()}
-        waiting = dict.fromkeys(s.part_id for s in statements(parts.values(), ()) if s.open)
-        self._settle("agree with what the shapes say", [parts[i] for i in waiting])
+        self._settle("agree with what the shapes say", self.state.open_parts)
 
     def _settle(self, label: str, parts: list[Part]) -> None:
         """Units, faults and slots of parts as proposed: worked out beside, written as one edit."""
@@ -245,35 +237,22 @@ class SortBench(Bench):
         self.session.store(label, lambda book: [d for m in made for d in stored(book, m)])
 
     def move_parts(self, ids: list[str], slot: str) -> None:
-        """Parts to another slot, by hand: no doubt is left. A slot the unit does not have yet comes with them."""
-        unit = self.session.unit
-        parts = [replace(self.session.plans.parts[i], slot=slot, doubt=0.0, needed=True) for i in ids]
-        extra = [replace(unit, slots=(*unit.slots, slot))] if unit and slot not in (*unit.slots, "extra") else []
-        words = parts[0].label if len(parts) == 1 else f"{len(parts)} parts"
-        self.session.commit(f"{words} to slot {slot}", [*parts, *extra])
+        """Parts to another slot, by hand."""
+        self.session.commit(f"{self.state.named(ids)} to slot {slot}", self.state.moved(ids, slot))
 
     def rename(self, ids: list[str], name: str) -> None:
-        """One name for all, numbered where they are several."""
-        parts = [self.session.plans.parts[i] for i in ids]
-        names = [name] if len(ids) == 1 else [f"{name} {n}" for n in range(1, len(ids) + 1)]
-        self.session.commit(
-            f"rename {counted(len(ids), 'part')}", [replace(p, name=n) for p, n in zip(parts, names, strict=True)]
-        )
+        self.session.commit(f"rename {counted(len(ids), 'part')}", self.state.renamed(ids, name))
 
     def set_aside(self, ids: list[str], needed: bool) -> None:
-        """Parts no build needs, or needs after all; builds that used them lose them."""
-        parts = [replace(self.session.plans.parts[i], needed=needed, doubt=0.0) for i in ids]
-        users = [f for f in self.session.plans.figures.values() if not needed and set(ids) & set(f.build.values())]
-        emptied = [replace(f, build={s: p for s, p in f.build.items() if p not in ids}) for f in users]
-        self.session.commit(f"{counted(len(ids), 'part')} {'needed' if needed else 'set aside'}", [*parts, *emptied])
+        words = f"{counted(len(ids), 'part')} {'needed' if needed else 'set aside'}"
+        self.session.commit(words, self.state.set_aside(ids, needed))
 
     def fill_gaps(self) -> None:
         self.builds.fill_gaps()
 
     def ask_kit(self) -> None:
         """Where the kit came from."""
-        unit = self.session.unit
-        kit = self.session.plans.kits.get(unit.kit_id) if unit else None
+        kit = self.state.kit
         if kit is None:
             return
         asked = KitDialog(self, kit, kit_record(self.session.plans, self.session.answers.standing, kit.id))

@@ -1,0 +1,87 @@
+"""What the Sort bench shows and may do: the kit's parts, what waits to be agreed with, parts moved, named and set aside. No Qt here."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from numerus.desk.answers import Answers
+from numerus.domain.army import Figure, Unit
+from numerus.domain.parts import Kit, Part
+from numerus.kit.builds import unfilled
+from numerus.kit.statements import statements
+from numerus.words import counted
+
+EXTRA = "extra"
+
+
+class SortState:
+    def __init__(self, answers: Answers) -> None:
+        self.look(answers, "")
+
+    def look(self, answers: Answers, unit_id: str) -> None:
+        self.plans, self.unit_id = answers.plans, unit_id
+
+    @property
+    def unit(self) -> Unit | None:
+        return self.plans.units.get(self.unit_id)
+
+    @property
+    def kit(self) -> Kit | None:
+        return self.plans.kits.get(self.unit.kit_id) if self.unit else None
+
+    @property
+    def parts(self) -> list[Part]:
+        return self.plans.kit_parts(self.unit_id)
+
+    def part_to_show(self, part_id: str) -> str:
+        """The part in hand where it is of this kit, else the first a build needs."""
+        parts = self.parts
+        needed = next((p.id for p in parts if p.needed), parts[0].id if parts else "")
+        return part_id if any(p.id == part_id for p in parts) else needed
+
+    @property
+    def title(self) -> str:
+        return f"Sort: {self.kit.name if self.kit else self.unit.name if self.unit else ''}"
+
+    @property
+    def subtitle(self) -> str:
+        aside = sum(not p.needed for p in self.parts)
+        words = f"{counted(len(self.parts), 'part')} for {self.unit.name if self.unit else ''}"
+        return f"{words}, {aside} set aside" if aside else words
+
+    @property
+    def open_statements(self) -> int:
+        return sum(s.open for s in statements(self.parts, ()))
+
+    @property
+    def open_parts(self) -> list[Part]:
+        """Parts of which something still waits to be decided."""
+        by_id = {p.id: p for p in self.parts}
+        return [by_id[i] for i in dict.fromkeys(s.part_id for s in statements(by_id.values(), ()) if s.open)]
+
+    @property
+    def has_gaps(self) -> bool:
+        """Whether a figure of the unit lacks a part in some slot."""
+        return self.unit is not None and any(unfilled(f, self.unit) for f in self.plans.figures_of(self.unit_id))
+
+    def named(self, ids: Sequence[str]) -> str:
+        return self.plans.parts[ids[0]].label if len(ids) == 1 else f"{len(ids)} parts"
+
+    def moved(self, ids: Sequence[str], slot: str) -> list[Part | Unit]:
+        """Parts in another slot, by hand: no doubt is left. A slot the unit does not have yet comes with them."""
+        unit = self.unit
+        parts = [replace(self.plans.parts[i], slot=slot, doubt=0.0, needed=True) for i in ids]
+        widened = [replace(unit, slots=(*unit.slots, slot))] if unit and slot not in (*unit.slots, EXTRA) else []
+        return [*parts, *widened]
+
+    def renamed(self, ids: Sequence[str], name: str) -> list[Part]:
+        """One name for all, numbered where they are several."""
+        names = [name] if len(ids) == 1 else [f"{name} {n}" for n in range(1, len(ids) + 1)]
+        return [replace(self.plans.parts[i], name=n) for i, n in zip(ids, names, strict=True)]
+
+    def set_aside(self, ids: Sequence[str], needed: bool) -> list[Part | Figure]:
+        """Parts no build needs, or needs after all; builds that used them lose them."""
+        parts = [replace(self.plans.parts[i], needed=needed, doubt=0.0) for i in ids]
+        users = [f for f in self.plans.figures.values() if not needed and set(ids) & set(f.build.values())]
+        return [*parts, *(replace(f, build={s: p for s, p in f.build.items() if p not in ids}) for f in users)]
