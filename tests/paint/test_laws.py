@@ -11,10 +11,11 @@ from hypothesis import strategies as st
 from numerus.colour.light import delta_e, hex_of, lab_of, mixed, nearest, rgb_of, value_of
 from numerus.demo.scheme import SCHEME
 from numerus.domain.paints import Paint
-from numerus.domain.recipes import Recipe
+from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.domain.stages import LEVELS
 from numerus.paint.priming import SCHOOLS, prime_plan
-from numerus.paint.scheme import mix_colour, paint_needed_ml, shopping, strokes_for, values, zone_colour
+from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, strokes_for, values, zone_colour
+from numerus.paint.techniques import TECHNIQUES
 from numerus.paint.weather import Air
 from numerus.schedule.attendance import Window
 from numerus.schedule.paint_line import batch_line, used_drying_min
@@ -32,10 +33,19 @@ def test_paint_needed_adds_up_and_grows_in_proportion(work: list, times: float) 
     """Twice the area, twice the paint; a batch needs what its figures need."""
     whole = paint_needed_ml(work)
     each = [paint_needed_ml([w]) for w in work]
-    assert whole == pytest.approx({p: sum(e.get(p, 0.0) for e in each) for p in whole})
+    assert whole == pytest.approx({p: sum(e.get(p, 0.0) for e in each) for p in {p for e in each for p in e}})
+    assert bool(whole) == bool(work)
     assert paint_needed_ml([(s, a * times) for s, a in work]) == pytest.approx(
         {p: ml * times for p, ml in whole.items()}
     )
+
+
+def test_paint_needed_is_what_a_film_takes_by_its_parts() -> None:
+    """Worked by hand: on 40 cm² a base coat of two parts to one, thinned by one, with what dries on the palette."""
+    how = TECHNIQUES["base"]
+    step = RecipeStep("s", "Coat", "base", (("slate", 2.0), ("bone", 1.0)), 1.0, "brush", 5.0, 20.0, "table")
+    film_ml = 40 * how.covers * how.ml_per_cm2 * 1.25
+    assert paint_needed_ml([(Stroke("coat", step), 40.0)]) == pytest.approx({"slate": film_ml / 2, "bone": film_ml / 4})
 
 
 @given(st.floats(0.1, 200), st.floats(0, 60), st.floats(5, 60))

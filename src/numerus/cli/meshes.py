@@ -115,7 +115,7 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
 
 
 def poses_of(args: argparse.Namespace) -> list[Result]:
-    """Ways to lie on the machine, the least regret first."""
+    """Ways to lie on the machine, the least weighted cost first."""
     from numerus.domain.machines import Machine, Resin
     from numerus.printing.preparation.headless import ranked_poses
 

@@ -33,5 +33,6 @@ def test_choices_move_weights_toward_the_chooser() -> None:
     assert MEASURED.weights.time < many.time and many.scars < MEASURED.weights.scars
     assert abs(np.log(one.time / MEASURED.weights.time)) < abs(np.log(many.time / MEASURED.weights.time))
     assert int(np.argmax(many.row)) == COSTS.index("time")
-    assert "more" in drift(many, MEASURED) or "less" in drift(many, MEASURED)
+    moved = [words.rsplit(" ", 1) for words in drift(many, MEASURED).split(" and ")]
+    assert moved and all((getattr(many, c) > getattr(MEASURED.weights, c)) == (way == "more") for c, way in moved)
     assert drift(MEASURED.weights, MEASURED) == ""

@@ -35,14 +35,14 @@ def up_of(x: float, y: float) -> Floats:
 
 @dataclass(frozen=True, eq=False)
 class ChartMap:
-    """``weighted_cost`` (SIZE, SIZE) over the disc's square, and outlines of the regions of least regret, each (n, 2) in the disc."""
+    """``weighted_cost`` (SIZE, SIZE) over the disc's square, and outlines of the regions of least weighted cost, each (n, 2) in the disc."""
 
     weighted_cost: Floats
     contours: tuple[Floats, ...]
 
 
 def chart_map(found: Search) -> ChartMap:
-    """Regret between the directions searched, and where the best GOOD of the sphere lies."""
+    """Weighted cost between the directions searched, and where the best GOOD of the sphere lies."""
     from scipy.spatial import cKDTree
     from skimage.measure import find_contours
 

@@ -1,4 +1,4 @@
-"""A part judged from its mesh alone: poses in order of regret, and the part supported and checked. For the command line."""
+"""A part judged from its mesh alone: poses in order of weighted cost, and the part supported and checked. For the command line."""
 
 from __future__ import annotations
 
@@ -41,7 +41,7 @@ MORE = 4  # further directions besides the schools', each APART_DEG from all bef
 
 @dataclass(frozen=True)
 class RankedPose:
-    """A measured pose and its regret by the weights (0: best of all directions in everything)."""
+    """A measured pose and its weighted cost (0: best of all directions in everything)."""
 
     cost: PoseCost
     score: float
@@ -50,7 +50,7 @@ class RankedPose:
 def ranked_poses(
     mesh: Mesh, machine: Machine, resin: Resin, school: str = "", weights: Weights | None = None
 ) -> list[RankedPose]:
-    """The schools' poses and the best directions found, least regret first; of one school if named (see SCHOOL_OF)."""
+    """The schools' poses and the best directions found, least weighted cost first; of one school if named (see SCHOOL_OF)."""
     fields, weights = fields_of(mesh), weights or Weights()
     found = without_cups(mesh, search(mesh, fields, weights), weights)
     wanted = [SCHOOL_OF[school]] if school else list(SCHOOLS)
@@ -63,7 +63,7 @@ def ranked_poses(
 
 
 def _judged(cost: PoseCost, found: Search, weights: Weights) -> RankedPose:
-    """Regret on the scale of the search; what the search only estimates (islands, cups, what stays in it) as it estimated it."""
+    """Weighted cost on the scale of the search; what the search only estimates (islands, cups, what stays in it) as it estimated it."""
     own = found.costs[found.nearest(cost.up)].copy()
     measured = {
         "scars": cost.scar_mm2, "supports": cost.support_mm2, "steps": cost.steps_mm2, "time": cost.height_mm - LIFT_MM,

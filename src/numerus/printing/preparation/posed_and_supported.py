@@ -32,7 +32,7 @@ def best_kept(
     mesh: Mesh, machine: Machine, resin: Resin, progress: Progress | None = None,
     fields: Fields | None = None, weights: Weights | None = None, style: SupportStyle | None = None,
 ) -> tuple[Pose, Supported]:  # fmt: skip
-    """The pose of least regret in which every island is caught, supported; else the one with fewest left of a few."""
+    """The pose of least weighted cost in which every island is caught, supported; else the one with fewest left of a few."""
     fields = fields or fields_of(mesh)
     costs, _ = candidates(mesh, machine, resin, weights, progress, fields)
     return first_caught(kept_pose(mesh, cost, machine, resin, style, fields) for cost in costs[::-1][:TRIED])

@@ -131,7 +131,7 @@ class PoseChart(Drawing):
             painter.drawPolygon(QPolygonF([at + QPointF(u, -v) * (RIM_PX - 4) for u, v in outline]))
 
     def _tones(self, mapped: ChartMap) -> QImage:
-        """Regret in seven tones."""
+        """The weighted cost in seven tones."""
         weighted_cost = mapped.weighted_cost
         rank = np.clip(
             (weighted_cost - weighted_cost.min()) / max(float(np.ptp(weighted_cost)), 1e-9) * TONES, 0, TONES - 1
