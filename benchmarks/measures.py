@@ -28,7 +28,7 @@ def figure_soup(faces: int) -> np.ndarray:
     """A Wickman, assembled and subdivided to ``faces`` triangles or more, standing on the platform: float64 (m, 3, 3)."""
     import trimesh
 
-    from numerus.demo.army import mesh
+    from numerus.demo.parts import mesh
     from numerus.geometry.mesh import merged
 
     whole = merged(
@@ -96,7 +96,7 @@ def kit_relations() -> None:
     import fast_simplification
     import trimesh
 
-    from numerus.demo.army import mesh, names, supported
+    from numerus.demo.parts import mesh, names, supported
     from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
     from numerus.kit.assembly import propose
     from numerus.kit.relations import relations
@@ -138,7 +138,8 @@ def walls_and_mending() -> None:
     import trimesh
 
     from numerus.geometry.mesh import Mesh
-    from numerus.geometry.repair.mending import findings, mend
+    from numerus.geometry.repair.findings import findings
+    from numerus.geometry.repair.mending import mend
     from numerus.geometry.thickness import thickness
 
     soup = figure_soup(200_000)
@@ -359,7 +360,8 @@ def taking_off_thirty() -> None:
 
 def a_thousand_parts() -> None:
     """A thousand supported demo parts packed for a small and a large machine."""
-    from numerus.demo.army import MALLARD, MESHES, TEAL, supported
+    from numerus.demo.army import MALLARD, TEAL
+    from numerus.demo.parts import MESHES, supported
     from numerus.printing.plates.packing import Outline, density, outline_bitmap, pack
 
     names = [p.stem for p in sorted(MESHES.glob("*.supported")) if "heron" not in p.stem]
@@ -381,7 +383,7 @@ def packing_against_boxes() -> None:
     """Plates needed by silhouettes against plates needed by bounding boxes, same parts, same rule."""
     from dataclasses import replace
 
-    from numerus.demo.army import supported
+    from numerus.demo.parts import supported
     from numerus.domain.machines import Machine
     from numerus.printing.plates.packing import Outline, outline_bitmap, pack
 

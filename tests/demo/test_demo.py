@@ -8,12 +8,13 @@ import numpy as np
 import pytest
 
 from numerus.book.book import Book
-from numerus.demo.army import MESHES, labelled, make_demo, mesh, names, supported
+from numerus.demo.army import make_demo
 from numerus.demo.messy import write_archive
+from numerus.demo.parts import MESHES, labelled, mesh, names, supported
 from numerus.demo.scheme import ZONES
 from numerus.demo.sculptor.carve import blended, carve, sampled, smoothed
+from numerus.demo.sculptor.deforming import bent, twisted
 from numerus.demo.sculptor.shapes import (
-    bent,
     bevelled,
     box,
     capsule,
@@ -32,7 +33,6 @@ from numerus.demo.sculptor.shapes import (
     swept,
     tube,
     turned,
-    twisted,
 )
 from numerus.demo.sculptor.skeleton import frame, middle_joint
 from numerus.demo.sculptor.studio import recipes

@@ -9,8 +9,8 @@ import pytest
 from manifold3d import Manifold
 from manifold3d import Mesh as SolidMesh
 
-from numerus.demo.army import mesh
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
+from numerus.demo.parts import mesh
 from numerus.demo.sculptor.bodies import BACK_Y, FACET_X, NECK_Z, WAIST_Z
 from numerus.geometry.mesh import Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import solid_columns

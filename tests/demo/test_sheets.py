@@ -10,7 +10,8 @@ import pytest
 from helpers import ball_mesh
 from numerus.colour.light import rgb_of
 from numerus.demo import sheets
-from numerus.demo.army import BELLRINGERS, figure_parts, labelled
+from numerus.demo.army import BELLRINGERS, figure_parts
+from numerus.demo.parts import labelled
 from numerus.demo.scheme import SCHEME, ZONES
 from numerus.demo.sheets import GROUND, rows_of, shot, zone_palette
 from numerus.paint.scheme import zone_colour

@@ -8,7 +8,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh
-from numerus.demo.army import mesh
+from numerus.demo.parts import mesh
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import islands, layer_areas_mm2, layer_bitmap, overhangs, silhouette

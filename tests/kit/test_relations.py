@@ -15,8 +15,9 @@ from numerus.errors import Cancelled
 from numerus.formats.mesh_files import Refusal, read_any
 from numerus.geometry.mesh import Mesh, merged
 from numerus.kit.assembly import propose, repeats
+from numerus.kit.known_parts import core_name
 from numerus.kit.recognise import base_of, supports_of, usual
-from numerus.kit.relations import core_name, relations
+from numerus.kit.relations import relations
 from numerus.kit.sorting import Shaped, shaped
 
 

@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from helpers import ball_mesh, box_mesh, reversed_mesh
 from numerus.assembly.balance import balance, centre_of_mass
 from numerus.assembly.gluing import build_plan
-from numerus.demo.army import mesh
+from numerus.demo.parts import mesh
 from numerus.domain.army import SLOTS
 from numerus.domain.journal import BathChanged, Fact
 from numerus.geometry.mesh import merged

@@ -91,8 +91,9 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
     from numerus.formats.mesh_files import read_mesh
     from numerus.geometry.repair.health import oriented, without_degenerate
     from numerus.geometry.solids.columns import solid_columns
+    from numerus.geometry.solids.cups import cups
     from numerus.geometry.solids.layers import islands, layer_areas_mm2
-    from numerus.geometry.solids.pockets import cups, trapped
+    from numerus.geometry.solids.pockets import trapped
     from numerus.geometry.solids.sections import sections, specks
     from numerus.printing.orientation.pose_measures import layer_pulls_n
 

@@ -5,7 +5,7 @@ Everything is told relative to ``now`` and seeded, so that a test, a screenshot 
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
 from dataclasses import dataclass, field, replace
 from datetime import datetime, time, timedelta
 from functools import cache
@@ -19,17 +19,15 @@ from numerus.assembly.gluing import build_plan
 from numerus.book.book import Book
 from numerus.book.documents import kit_statements, read
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
+from numerus.demo.parts import MESHES, demo_part, demo_zones, labelled, names, supported
 from numerus.demo.scheme import SCHEME, ZONES
 from numerus.devices.link import stand_in
 from numerus.domain.army import BOUGHT, NONE, WEEKDAY, WEEKEND, Army, Day, Figure, Unit
 from numerus.domain.journal import Fact, ForecastNoted, PartOutcome, RunEnded, RunStarted
 from numerus.domain.machines import Machine, Resin
-from numerus.domain.parts import Kit, Part
+from numerus.domain.parts import Kit
 from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate, Run
-from numerus.domain.zones import PartZones
-from numerus.formats.face_labels import unpack_labels
-from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.paint.scheme import Stroke, strokes_for
 from numerus.post.wash import HANDS_MIN, clinging_ml
@@ -37,9 +35,7 @@ from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plate
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 from numerus.progress.next_tasks import step
 from numerus.starter.schemes import PAINTS
-from numerus.surface.zones import ATTRIBUTE
 
-MESHES = Path(__file__).parent / "meshes"
 TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, 0.03, bad_spots=((16.0, 12.0, 9.0),))
 MALLARD = Machine(
     "mallard",
@@ -56,9 +52,7 @@ MALLARD = Machine(
 )
 RESIN = Resin("sedge-tough", "Sedge Tough Grey")
 LATE = Day(45, 20 * 60, ((7 * 60, 8 * 60), (18 * 60, 23 * 60)))
-UNPOSED = ("heron_body", "heron_head", "heron_platform")
 HERON_SLOTS = ("base", "legs", "body", "bell", "left wing", "right wing", "neck", "head", "platform")
-_HERON_SLOT = {"wing_L": "left wing", "wing_R": "right wing"}
 
 APART = ("back",)  # the pack hides the back of the coat
 UNITS = (
@@ -77,49 +71,6 @@ NAMES = {
     "bell": "Sergeant Dole,Mothbearer Finn,Ladder Jack",
     "heron": "The Tolling Heron",
 }
-
-
-@cache
-def mesh(name: str) -> Mesh:
-    return unpack_mesh((MESHES / f"{name}.mesh").read_bytes())
-
-
-@cache
-def labelled(name: str) -> Mesh:
-    """A mesh whose faces carry their zones, by the order of ``ZONES``."""
-    found = mesh(name)
-    return found.with_face_attribute(
-        ATTRIBUTE, unpack_labels((MESHES / f"{name}.zones").read_bytes(), len(found.faces))
-    )
-
-
-@cache
-def supported(name: str) -> Mesh:
-    return unpack_mesh((MESHES / f"{name}.supported").read_bytes())
-
-
-def names() -> list[str]:
-    return sorted(p.stem for p in MESHES.glob("*.mesh"))
-
-
-def _part(name: str, keep: Callable[[bytes], str]) -> Part:
-    """A prepared part with its blobs put into the book."""
-    part: Part = read("part", (MESHES / f"{name}.json").read_text())
-    heron = name.startswith("heron_")
-    slot = _HERON_SLOT.get(name[6:], name[6:]) if heron else part.slot
-    assert part.pose is not None
-    pose = replace(part.pose, supported_blob=keep((MESHES / f"{name}.supported").read_bytes()))
-    blobs = {kind: keep((MESHES / f"{name}.{kind}").read_bytes()) for kind in ("mesh", "png")}
-    return replace(
-        part, kit_id="heron" if heron else "wickmen", slot=slot, blob=blobs["mesh"], thumbnail=blobs["png"],
-        pose=None if name in UNPOSED else pose,
-        draft=None if name in UNPOSED else part.draft,
-    )  # fmt: skip
-
-
-def _zones_of(name: str, keep: Callable[[bytes], str]) -> PartZones:
-    told: PartZones = read("part_zones", (MESHES / f"{name}.zones.json").read_text())
-    return replace(told, labels=keep((MESHES / f"{name}.zones").read_bytes()))
 
 
 # The Bellringers are built by hand: sergeant, banner, lamplighter boy.
@@ -351,8 +302,8 @@ def make_demo(path: Path, now: datetime) -> Book:
         Kit(i, name, "the town's own sculptor", pence, "personal", got, relations=said[i])
         for i, name, pence in (("wickmen", "Wickmen of Sedge Hythe", 2400), ("heron", "The Tolling Heron", 1600))
     ]
-    parts = [_part(name, book.put_blob) for name in names()]
-    zones = [_zones_of(name, book.put_blob) for name in names()]
+    parts = [demo_part(name, book.put_blob) for name in names()]
+    zones = [demo_zones(name, book.put_blob) for name in names()]
     figures = list(_builds())
     documents: list[Any] = [
         army,

@@ -14,8 +14,9 @@ from numpy.typing import NDArray
 from PIL import Image, ImageDraw, ImageFont
 
 from numerus.colour.light import rgb_of
-from numerus.demo.army import BELLRINGERS, figure_parts, labelled
+from numerus.demo.army import BELLRINGERS, figure_parts
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
+from numerus.demo.parts import labelled
 from numerus.demo.scheme import SCHEME, ZONES
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import picture

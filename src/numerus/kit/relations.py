@@ -2,21 +2,21 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Iterable, Sequence
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass, replace
-from itertools import combinations, product
+from dataclasses import dataclass
+from itertools import combinations
 
 import numpy as np
 from numpy.typing import NDArray
 
 from numerus.domain.parts import Relation
 from numerus.errors import Cancelled, Progress
-from numerus.geometry.likeness import Core, Fit, ShapePrint, alike, within
+from numerus.geometry.likeness import Core, Fit, alike, within
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.occupancy import Contact, Occupied, boxes_meet, cell_for, contact, occupied, shared_mm3
-from numerus.kit.recognise import Base, Supports, base_of, core_of, supports_of
+from numerus.kit.known_parts import KnownPart, core_name, known_part
+from numerus.kit.recognise import Supports, core_of
 from numerus.kit.sorting import Shaped
 from numerus.words import counted
 
@@ -33,29 +33,6 @@ LEAST_SKIN = 0.1  # of a supported copy's: long pillars and a raft may be most o
 UNLIKE_CORE, MOST_TRIED = 0.25, 8
 INSIDE_SHARE, INSIDE_SURE = 0.88, 0.95
 NOT_PLACED = 0.8  # of the parts: share centred on one point means that each was centred by itself
-_COPY_WORDS = re.compile(r"\b(sup|sups|supported|support|supports|presup|pre|copy|final|hires|v|new|stl|kopie|raft)\b")
-_SUPPORT_WORDS = re.compile(r"\b(sup|sups|supported|supports|presup)\b")
-
-
-@dataclass(eq=False)
-class _Known:
-    """What was found out about one part by itself."""
-
-    part: Shaped
-    shape: ShapePrint
-    supports: Supports | None
-    base: Base | None
-
-
-def core_words(name: str) -> str:
-    """A file name without its folder and ending, as lower-case words."""
-    stem = re.sub(r"\.\w{2,4}$", "", name.rpartition("/")[2])
-    return re.sub(r"[^a-z0-9]+", " ", re.sub(r"([a-z])([A-Z])", r"\1 \2", stem).lower())
-
-
-def core_name(name: str) -> str:
-    """The words of a name without those that only tell copies apart."""
-    return " ".join(_COPY_WORDS.sub(" ", core_words(name)).split())
 
 
 def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> list[Relation]:
@@ -68,7 +45,7 @@ def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> l
 
     known = []
     with ThreadPoolExecutor(2) as pool:
-        for number, one in enumerate(pool.map(_look_at, parts)):
+        for number, one in enumerate(pool.map(known_part, parts)):
             if not progress(0.45 * number / max(len(parts), 1)):
                 pool.shutdown(cancel_futures=True)
                 raise Cancelled
@@ -77,25 +54,6 @@ def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> l
     found = _bases(plain) + _likenesses(known, lambda s: told(0.45 + 0.15 * s))
     found += _supported(known, plain, lambda s: told(0.6 + 0.2 * s))
     return found + _places(plain, found, lambda s: told(0.8 + 0.2 * s))
-
-
-def _look_at(part: Shaped) -> _Known:
-    part = replace(part, mesh=part.mesh.bare())
-    found = supports_of(part.mesh)
-    if found is None and _SUPPORT_WORDS.search(core_words(part.name)):
-        part, found = _lying_supports(part)
-    return _Known(replace(part, mesh=part.mesh.bare()), ShapePrint(part.mesh), found, base_of(part.mesh))
-
-
-def _lying_supports(part: Shaped) -> tuple[Shaped, Supports | None]:
-    """A part whose name speaks of supports, turned until it stands on them: some are saved lying."""
-    for axis, flip in product(range(3), (np.eye(3), np.diag([1.0, -1, -1]))):
-        turn = flip @ np.roll(np.eye(3), axis, axis=1)
-        turned = part.mesh.with_vertices(part.mesh.vertices @ turn.T)
-        found = supports_of(turned)
-        if found is not None:
-            return replace(part, mesh=turned), found
-    return part, None
 
 
 def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:
@@ -107,14 +65,14 @@ def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:
     return groups
 
 
-def _bases(known: Iterable[_Known]) -> list[Relation]:
+def _bases(known: Iterable[KnownPart]) -> list[Relation]:
     return [Relation("base", (k.part.id,), 0.9, k.base.description, size_mm=k.base.size_mm) for k in known if k.base]
 
 
-def _likenesses(known: Sequence[_Known], told: Progress) -> list[Relation]:
+def _likenesses(known: Sequence[KnownPart], told: Progress) -> list[Relation]:
     """Duplicates, mirror twins and scale copies, each part compared with the first of its kind."""
     found: list[Relation] = []
-    firsts: list[_Known] = []
+    firsts: list[KnownPart] = []
     for number, one in enumerate(known):
         told(number / len(known))
         for other in firsts:
@@ -128,7 +86,7 @@ def _likenesses(known: Sequence[_Known], told: Progress) -> list[Relation]:
     return found
 
 
-def _likeness(one: _Known, other: _Known, fit: Fit) -> Relation:
+def _likeness(one: KnownPart, other: KnownPart, fit: Fit) -> Relation:
     scaled = abs(fit.scale - 1) > SCALE_SAME
     kind = "scaled" if scaled else "mirror" if fit.mirrored else "duplicate"
     turned = ", turned" if kind == "duplicate" and np.trace(fit.matrix[:3, :3]) < 2.99 else ""
@@ -138,7 +96,7 @@ def _likeness(one: _Known, other: _Known, fit: Fit) -> Relation:
     return Relation(kind, (one.part.id, other.part.id), sure, f"{fit.description}{turned}{cut}", size_mm=size)
 
 
-def _supported(known: Sequence[_Known], plain: Sequence[_Known], told: Progress) -> list[Relation]:
+def _supported(known: Sequence[KnownPart], plain: Sequence[KnownPart], told: Progress) -> list[Relation]:
     """Each copy on supports with the plain part that lies whole within it."""
     found, copies = [], [k for k in known if k.supports]
     cores = {p.part.id: core_of(p.part.mesh) for p in plain} if copies else {}
@@ -151,7 +109,7 @@ def _supported(known: Sequence[_Known], plain: Sequence[_Known], told: Progress)
     return found
 
 
-def _candidates(copy: _Known, core: Core, plain: Iterable[_Known], cores: dict[str, Core]) -> list[_Known]:
+def _candidates(copy: KnownPart, core: Core, plain: Iterable[KnownPart], cores: dict[str, Core]) -> list[KnownPart]:
     """Plain parts that may lie in the copy: less skin, a core alike; those of its name first, then the likest."""
     skin = copy.shape.area_mm2
     may = [p for p in plain if LEAST_SKIN * skin < p.shape.area_mm2 < 1.02 * skin]
@@ -161,9 +119,9 @@ def _candidates(copy: _Known, core: Core, plain: Iterable[_Known], cores: dict[s
 
 
 def _best_within(
-    copy: _Known, core: Core, candidates: Iterable[_Known], cores: dict[str, Core]
-) -> tuple[float, _Known | None]:
-    best: tuple[float, _Known | None] = (0.0, None)
+    copy: KnownPart, core: Core, candidates: Iterable[KnownPart], cores: dict[str, Core]
+) -> tuple[float, KnownPart | None]:
+    best: tuple[float, KnownPart | None] = (0.0, None)
     for one in candidates:
         tolerance = max(0.1, 0.005 * one.shape.diagonal_mm)
         share = within(one.shape, cores[one.part.id], copy.shape, core, tolerance).share
@@ -173,7 +131,7 @@ def _best_within(
     return best
 
 
-def _supported_words(copy: _Known, supports: Supports, share: float, plain: _Known | None) -> Relation:
+def _supported_words(copy: KnownPart, supports: Supports, share: float, plain: KnownPart | None) -> Relation:
     pillars = counted(supports.pillars, "pillar")
     if plain is None or share < INSIDE_SHARE:
         return Relation("supported", (copy.part.id,), 0.7, f"Stands on {pillars}; no plain part of it is in the kit")
@@ -191,7 +149,7 @@ class _Pair:
         return self.touch.area_mm2 if self.touch else 0.0
 
 
-def _places(plain: Sequence[_Known], found: Sequence[Relation], told: Progress) -> list[Relation]:
+def _places(plain: Sequence[KnownPart], found: Sequence[Relation], told: Progress) -> list[Relation]:
     """Alternatives, joints, clashes and wholes among parts in assembled coordinates."""
     if len(plain) < 2 or not _is_assembled([k.part.mesh for k in plain]):
         return []
@@ -212,7 +170,7 @@ def _places(plain: Sequence[_Known], found: Sequence[Relation], told: Progress) 
     ]  # fmt: skip
 
 
-def _pair(plain: Sequence[_Known], cells: Sequence[Occupied], i: int, j: int) -> _Pair:
+def _pair(plain: Sequence[KnownPart], cells: Sequence[Occupied], i: int, j: int) -> _Pair:
     shared = shared_mm3(cells[i], cells[j])
     least = max(min(cells[i].volume_mm3, cells[j].volume_mm3), 1e-9)
     # Alternatives lie within each other; where they touch says nothing.
@@ -259,7 +217,7 @@ def _at(pairs: dict[tuple[int, int], _Pair], i: int, j: int) -> _Pair:
 
 
 def _standing_for(
-    plain: Sequence[_Known], found: Sequence[Relation], pairs: dict[tuple[int, int], _Pair], wholes: Iterable[int]
+    plain: Sequence[KnownPart], found: Sequence[Relation], pairs: dict[tuple[int, int], _Pair], wholes: Iterable[int]
 ) -> list[int]:
     """Indices of the parts that stand for themselves: of duplicates the one that fits its neighbours best.
 
@@ -286,7 +244,9 @@ def _fits(pairs: dict[tuple[int, int], _Pair], i: int, kin: set[int]) -> int:
     return clean - 2 * sum(1 for p in others if CLASH / 2 < p.shared < SAME_SPACE)
 
 
-def _alternatives(own: Sequence[int], pairs: dict[tuple[int, int], _Pair], plain: Sequence[_Known]) -> list[list[int]]:
+def _alternatives(
+    own: Sequence[int], pairs: dict[tuple[int, int], _Pair], plain: Sequence[KnownPart]
+) -> list[list[int]]:
     """Groups of parts that take each other's place, by average linkage (Sokal and Michener 1958)."""
     from scipy.cluster.hierarchy import fcluster, linkage
 
@@ -298,7 +258,7 @@ def _alternatives(own: Sequence[int], pairs: dict[tuple[int, int], _Pair], plain
 
 
 def _alternative_likeness(
-    pairs: dict[tuple[int, int], _Pair], i: int, j: int, own: Sequence[int], plain: Sequence[_Known]
+    pairs: dict[tuple[int, int], _Pair], i: int, j: int, own: Sequence[int], plain: Sequence[KnownPart]
 ) -> float:
     pair = _at(pairs, i, j)
     if pair.shared >= SAME_SPACE or pair.shared < LEAST_SHARED:
@@ -319,20 +279,20 @@ def _apart(a: Contact, b: Contact) -> float:
     return float(np.linalg.norm([a.x_mm - b.x_mm, a.y_mm - b.y_mm, a.z_mm - b.z_mm]))
 
 
-def _group(plain: Sequence[_Known], group: Sequence[int], pairs: dict[tuple[int, int], _Pair]) -> Relation:
+def _group(plain: Sequence[KnownPart], group: Sequence[int], pairs: dict[tuple[int, int], _Pair]) -> Relation:
     shares = [_at(pairs, i, j).shared for i, j in combinations(group, 2)]
     description = f"{np.mean(shares):.0%} of their space is shared"
     sure = float(np.clip(0.55 + np.mean(shares) / 2, 0.5, 0.99))
     return Relation("alternative", tuple(plain[i].part.id for i in group), sure, description)
 
 
-def _whole(whole: _Known, inside: Sequence[_Known]) -> Relation:
+def _whole(whole: KnownPart, inside: Sequence[KnownPart]) -> Relation:
     description = f"Fills the place of {len(inside)} other parts at once: an assembled copy"
     return Relation("whole", (whole.part.id, *(k.part.id for k in inside)), 0.85, description)
 
 
 def _joints(
-    plain: Sequence[_Known], own: Sequence[int], groups: Sequence[Sequence[int]], pairs: dict[tuple[int, int], _Pair]
+    plain: Sequence[KnownPart], own: Sequence[int], groups: Sequence[Sequence[int]], pairs: dict[tuple[int, int], _Pair]
 ) -> list[Relation]:
     """Who touches whom, and who shares too much space for that."""
     group_of = {i: n for n, g in enumerate(groups) for i in g}
@@ -354,7 +314,7 @@ def _joints(
     return found
 
 
-def _joint(one: _Known, other: _Known, touch: Contact) -> Relation:
+def _joint(one: KnownPart, other: KnownPart, touch: Contact) -> Relation:
     """The one that reaches into the other plugs into it."""
     place = np.array([touch.x_mm, touch.y_mm, touch.z_mm])
     if _outside(one.part.mesh, place) > _outside(other.part.mesh, place):

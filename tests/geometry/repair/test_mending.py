@@ -10,8 +10,9 @@ from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh, reversed_mesh, subdivided
 from numerus.geometry.mesh import Mesh, merged, welded
+from numerus.geometry.repair.findings import findings
 from numerus.geometry.repair.health import edges_of
-from numerus.geometry.repair.mending import boundary_loops, findings, mend
+from numerus.geometry.repair.mending import boundary_loops, mend
 
 BALL = ball_mesh(5)
 

@@ -130,7 +130,7 @@ def test_united_columns_are_those_of_both_meshes(boxes: list, parted: int) -> No
     """Any two piles of boxes, wherever they lie to each other; and points are found solid where they are."""
     from helpers import box_mesh
     from numerus.geometry.mesh import merged
-    from numerus.geometry.solids.columns import united
+    from numerus.geometry.solids.united_columns import united
 
     meshes = [
         box_mesh((0.1 + 0.1 * a, 0.1 + 0.1 * b, 0.1 + 0.1 * c), (0.1 * x, -0.1 * y, 0.1 * z))

@@ -11,7 +11,8 @@ from helpers import box_mesh, reversed_mesh
 from numerus.geometry.cutting import mesh_of, solid_of
 from numerus.geometry.mesh import Mesh, merged, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns
-from numerus.geometry.solids.pockets import cups, pools, retained_ml, trapped
+from numerus.geometry.solids.cups import cups
+from numerus.geometry.solids.pockets import pools, retained_ml, trapped
 
 
 def measured(mesh: Mesh, pixel_mm: float = 0.1, layer_mm: float = 0.1) -> Columns:

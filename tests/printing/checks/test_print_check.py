@@ -8,7 +8,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh
-from numerus.demo.army import mesh
+from numerus.demo.parts import mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Pillar
 from numerus.geometry.mesh import merged

@@ -7,7 +7,7 @@ import pytest
 from scipy.stats import spearmanr
 
 from helpers import box_mesh
-from numerus.demo.army import mesh
+from numerus.demo.parts import mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import merged
 from numerus.printing.orientation.orientation_search import (

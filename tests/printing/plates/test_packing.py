@@ -9,7 +9,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from numerus.demo.army import supported
+from numerus.demo.parts import supported
 from numerus.domain.machines import Machine, Resin
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.mesh import about_vertical, rotation_matrix

@@ -8,7 +8,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
-from numerus.demo.army import mesh
+from numerus.demo.parts import mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import merged

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from numerus.demo.sculptor.bodies import FACET_X, SHOULDER, SHOULDER_PEG, TORSO_ROOM, peg
+from numerus.demo.sculptor.deforming import displaced, half_space, twisted
 from numerus.demo.sculptor.gear import bell, lantern, pole
 from numerus.demo.sculptor.patterns import cloth, planks, wrinkles
 from numerus.demo.sculptor.shapes import (
@@ -19,9 +20,7 @@ from numerus.demo.sculptor.shapes import (
     curved,
     cut,
     cutting,
-    displaced,
     ellipsoid,
-    half_space,
     lathe,
     mirrored,
     placed,
@@ -30,7 +29,6 @@ from numerus.demo.sculptor.shapes import (
     soft,
     tube,
     turned,
-    twisted,
 )
 from numerus.demo.sculptor.skeleton import between, frame, middle_joint
 

@@ -9,6 +9,7 @@ import numpy as np
 from numerus.demo.sculptor.arms import Hold, arm
 from numerus.demo.sculptor.bodies import BASE_Z, NECK_Z, WAIST_PEG, WAIST_Z, legs, peg, torso
 from numerus.demo.sculptor.cloth import Hang, banner, hanging
+from numerus.demo.sculptor.deforming import displaced, half_space
 from numerus.demo.sculptor.faces import Face, face, neck_joint
 from numerus.demo.sculptor.gear import bell, pole
 from numerus.demo.sculptor.patterns import cloth, planks, strands
@@ -19,9 +20,7 @@ from numerus.demo.sculptor.shapes import (
     curved,
     cut,
     cutting,
-    displaced,
     ellipsoid,
-    half_space,
     lathe,
     mirrored,
     placed,

@@ -17,6 +17,7 @@ from collections.abc import Sequence
 import numpy as np
 
 from numerus.demo.sculptor.cloth import Hang, hanging
+from numerus.demo.sculptor.deforming import displaced, half_space
 from numerus.demo.sculptor.patterns import chain, cloth, wrinkles
 from numerus.demo.sculptor.shapes import (
     Point,
@@ -28,9 +29,7 @@ from numerus.demo.sculptor.shapes import (
     curved,
     cut,
     cutting,
-    displaced,
     ellipsoid,
-    half_space,
     lathe,
     mirrored,
     placed,

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from numerus.demo.sculptor.bodies import NECK_PEG, NECK_Z, peg
+from numerus.demo.sculptor.deforming import displaced, half_space, warped
 from numerus.demo.sculptor.patterns import cloth, strands, wrinkles
 from numerus.demo.sculptor.shapes import (
     Shape,
@@ -15,16 +16,13 @@ from numerus.demo.sculptor.shapes import (
     curved,
     cut,
     cutting,
-    displaced,
     ellipsoid,
-    half_space,
     lathe,
     ring,
     shell,
     soft,
     tube,
     turned,
-    warped,
 )
 
 FACE_Z = 30.3  # between the eyes and the tip of the nose; eyes at about z = 31

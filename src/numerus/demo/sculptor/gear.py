@@ -5,6 +5,7 @@ from __future__ import annotations
 import numpy as np
 
 from numerus.demo.sculptor.bodies import BACK_PEG, BACK_Y, peg
+from numerus.demo.sculptor.deforming import displaced, half_space
 from numerus.demo.sculptor.patterns import planks, rope
 from numerus.demo.sculptor.shapes import (
     Point,
@@ -15,9 +16,7 @@ from numerus.demo.sculptor.shapes import (
     curved,
     cut,
     cutting,
-    displaced,
     ellipsoid,
-    half_space,
     lathe,
     placed,
     ring,

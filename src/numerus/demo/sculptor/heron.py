@@ -13,6 +13,7 @@ from functools import cache
 import numpy as np
 
 from numerus.demo.sculptor import arms, bodies, faces
+from numerus.demo.sculptor.deforming import displaced
 from numerus.demo.sculptor.gear import bell
 from numerus.demo.sculptor.patterns import cobbles, planks, rope, shingles
 from numerus.demo.sculptor.shapes import (
@@ -22,7 +23,6 @@ from numerus.demo.sculptor.shapes import (
     capsule,
     curved,
     cut,
-    displaced,
     ellipsoid,
     lathe,
     placed,

@@ -34,7 +34,7 @@ class Shape:
     bevel: bool = False
 
 
-def _shape(field: Field, zone: str, low: Floats, high: Floats) -> Shape:
+def bounded(field: Field, zone: str, low: Floats, high: Floats) -> Shape:
     return Shape(field, zone, np.asarray(low, float), np.asarray(high, float))
 
 
@@ -49,7 +49,7 @@ def capsule(a: Point, b: Point, ra: float, rb: float, zone: str) -> Shape:
         return np.linalg.norm(p - pa - t[:, None] * axis, axis=1) - (ra + (rb - ra) * t)
 
     r = max(ra, rb)
-    return _shape(field, zone, np.minimum(pa, pb) - r, np.maximum(pa, pb) + r)
+    return bounded(field, zone, np.minimum(pa, pb) - r, np.maximum(pa, pb) + r)
 
 
 def ellipsoid(centre: Point, radii: Point, zone: str, turn: Floats | None = None) -> Shape:
@@ -62,7 +62,7 @@ def ellipsoid(centre: Point, radii: Point, zone: str, turn: Floats | None = None
         return np.where(k1 < 1e-9, -r.min(), k0 * (k0 - 1) / np.maximum(k1, 1e-9))
 
     reach = r.max() if turn is not None else r
-    return _shape(field, zone, c - reach, c + reach)
+    return bounded(field, zone, c - reach, c + reach)
 
 
 def box(centre: Point, half: Point, rounding: float, zone: str, turn: Floats | None = None) -> Shape:
@@ -74,7 +74,7 @@ def box(centre: Point, half: Point, rounding: float, zone: str, turn: Floats | N
         return np.linalg.norm(np.maximum(q, 0), axis=1) + np.minimum(q.max(axis=1), 0) - rounding
 
     reach = np.full(3, np.linalg.norm(h)) if turn is not None else h
-    return _shape(field, zone, c - reach, c + reach)
+    return bounded(field, zone, c - reach, c + reach)
 
 
 def chamfered(centre: Point, half: Point, chamfer: float, zone: str, turn: Floats | None = None) -> Shape:
@@ -101,7 +101,7 @@ def ring(centre: Point, radii: tuple[float, float], tube: float, zone: str, turn
         return np.hypot((plan - 1) * scale.mean(), q[:, 2]) - tube
 
     reach = np.full(3, max(radii) + tube)
-    return _shape(field, zone, c - reach, c + reach)
+    return bounded(field, zone, c - reach, c + reach)
 
 
 def lathe(
@@ -135,7 +135,7 @@ def lathe(
     if turn is not None:
         reach = np.full(3, np.hypot(top, np.abs(z).max()))
         low, high = -reach, reach
-    return _shape(field, zone, c + low, c + high)
+    return bounded(field, zone, c + low, c + high)
 
 
 def tube(points: Sequence[Point], radii: Sequence[float], zone: str) -> Shape:
@@ -148,7 +148,7 @@ def tube(points: Sequence[Point], radii: Sequence[float], zone: str) -> Shape:
         return np.minimum.reduce([bar.field(p) for bar in bars])
 
     most = float(r.max())
-    return _shape(field, zone, curve.min(axis=0) - most, curve.max(axis=0) + most)
+    return bounded(field, zone, curve.min(axis=0) - most, curve.max(axis=0) + most)
 
 
 def curved(points: Sequence[Point], steps: int = 6) -> list[Point]:
@@ -190,7 +190,7 @@ def prism(outline: Sequence[tuple[float, float]], half: float, zone: str, roundi
         return _capped(_outlined(p[:, [0, 2]], corners), np.abs(p[:, 1]) - half, rounding)
 
     (x0, z0), (x1, z1) = corners.min(axis=0), corners.max(axis=0)
-    return _shape(field, zone, np.array([x0, -half, z0]), np.array([x1, half, z1]))
+    return bounded(field, zone, np.array([x0, -half, z0]), np.array([x1, half, z1]))
 
 
 def swept(
@@ -231,7 +231,7 @@ def swept(
         return _capped(_outlined(across, corners), beyond, rounding)
 
     reach = float(np.linalg.norm(corners, axis=1).max())
-    return _shape(field, zone, line.min(axis=0) - reach, line.max(axis=0) + reach)
+    return bounded(field, zone, line.min(axis=0) - reach, line.max(axis=0) + reach)
 
 
 SUNK_MM = 0.2
@@ -244,48 +244,6 @@ def strap(wide: float, thick: float, edge: float = 0.12) -> list[tuple[float, fl
         (-half, -SUNK_MM), (half, -SUNK_MM), (half, thick + edge), (half - rim, thick + edge), (half - rim, thick),
         (rim - half, thick), (rim - half, thick + edge), (-half, thick + edge),
     ]  # fmt: skip
-
-
-def half_space(point: Point, outward: Point, reach: float = 60.0) -> Shape:
-    """Everything behind a plane: mostly a tool that cuts a flat joint."""
-    at, n = np.asarray(point, float), np.asarray(outward, float) / np.linalg.norm(outward)
-    return _shape(lambda p: (p - at) @ n, "coat", at - reach, at + reach)
-
-
-def displaced(shape: Shape, pattern: Field, depth: float) -> Shape:
-    """The surface pushed outward by ``depth`` times ``pattern`` (-1..1): planks, shingles, cobbles, weave."""
-    reach = abs(depth)
-    return replace(
-        shape, field=lambda p: shape.field(p) - depth * pattern(p), low=shape.low - reach, high=shape.high + reach
-    )
-
-
-def warped(shape: Shape, into: Callable[[Floats], Floats], reach: float) -> Shape:
-    """The shape asked at other places: bends, twists and waves that move no point by more than ``reach``."""
-    return replace(shape, field=lambda p: shape.field(into(p)), low=shape.low - reach, high=shape.high + reach)
-
-
-def twisted(shape: Shape, degrees_per_mm: float) -> Shape:
-    """The shape turned about the z axis more and more with height: wrought bars, horns, candles."""
-    reach = float(np.abs(np.stack([shape.low[:2], shape.high[:2]])).max())
-
-    def untwist(p: Floats) -> Floats:
-        a = -np.radians(degrees_per_mm) * p[:, 2]
-        x, y = p[:, 0] * np.cos(a) - p[:, 1] * np.sin(a), p[:, 0] * np.sin(a) + p[:, 1] * np.cos(a)
-        return np.stack([x, y, p[:, 2]], axis=1)
-
-    return warped(shape, untwist, 0.42 * reach)
-
-
-def bent(shape: Shape, radius_mm: float) -> Shape:
-    """The shape's z axis bent into an arc of ``radius_mm`` toward +x, lengths along the axis kept: handles, horns, ribs."""
-
-    def unbend(p: Floats) -> Floats:
-        turn = np.arctan2(p[:, 2], radius_mm - p[:, 0])
-        return np.stack([radius_mm - np.hypot(radius_mm - p[:, 0], p[:, 2]), p[:, 1], turn * radius_mm], axis=1)
-
-    top = float(np.abs([shape.low[2], shape.high[2]]).max())
-    return warped(shape, unbend, top * min(1.0, top / radius_mm))
 
 
 def stitches(curve: Sequence[Point], apart: float, zone: str, thick: float = 0.13) -> list[Shape]:

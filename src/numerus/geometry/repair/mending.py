@@ -1,4 +1,4 @@
-"""What is wrong with a mesh, where, and a mended copy beside the original.
+"""A mended copy of a mesh beside the original, and what was done to it.
 
 Findings are places, to be shown as pins. Mending welds, drops what has no area or is doubled, turns faces and shells
 right, drops specks, closes holes with the least new surface, and can fill voids; it tells what it changed.
@@ -12,139 +12,22 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.kernels import kernel
-from numerus.geometry.mesh import Floats, Ints, Mesh, welded, xyz
+from numerus.geometry.mesh import Floats, Ints, Mesh, welded
+from numerus.geometry.repair.findings import open_edges
 from numerus.geometry.repair.health import (
     SPECK_SHARE,
-    Edges,
-    connected,
     edges_of,
     lies_inside,
     neighbours,
     oriented,
     shell_of_faces,
-    shell_volumes_mm3,
     union_volume_mm3,
     without_degenerate,
 )
-from numerus.geometry.solids.occupancy import occupied, shared_mm3
 from numerus.words import counted
 
 WELD_SHARE = 2e-6  # of the size: corners nearer than this are one
 EXACT_LOOP = 260  # edges of a hole closed with the least area; longer ones by a fan
-MOST_PINS = 40
-MOST_PAIRS = 60
-CELLS_ACROSS = 40
-
-
-@dataclass(frozen=True)
-class Finding:
-    """One fault: a short stable code, a sentence, its middle in mm and how large it is."""
-
-    code: str
-    text: str
-    place_mm: tuple[float, float, float]
-    size_mm: float
-
-
-def findings(mesh: Mesh) -> list[Finding]:
-    """Every fault with its place, the largest of a kind first, at most MOST_PINS of a kind."""
-    mesh, degenerate = without_degenerate(mesh)
-    edges = edges_of(mesh)
-    shells, label = shell_of_faces(mesh, edges)
-    found = [
-        *_edge_groups(mesh, edges, _open(edges), "holes", "Hole, {size:.1f} mm across"),
-        *_edge_groups(mesh, edges, _uneven(edges), "inverted-faces", "Faces turned against their neighbours, {size:.1f} mm"),
-        *_edge_groups(mesh, edges, edges.count[edges.edge] > 2, "non-manifold", "Edges with more than two faces, {size:.1f} mm"),
-        *_shell_findings(mesh, shells, label),
-    ]  # fmt: skip
-    zero = degenerate + int((mesh.areas_mm2 <= 0).sum())
-    if zero:
-        flat = mesh.triangles[mesh.areas_mm2 <= 0].reshape(-1, 3)
-        middle = flat.mean(axis=0) if len(flat) else mesh.bounds_mm.mean(axis=0)
-        found.append(Finding("degenerate", f"{counted(zero, 'face')} without area", xyz(middle, 3), 0.0))
-    return found
-
-
-def _open(edges: Edges) -> NDArray[np.bool_]:
-    return np.asarray((edges.balance[edges.edge] != 0) & (edges.count[edges.edge] % 2 == 1))
-
-
-def _uneven(edges: Edges) -> NDArray[np.bool_]:
-    return np.asarray((edges.balance[edges.edge] != 0) & (edges.count[edges.edge] == 2))
-
-
-def _edge_groups(mesh: Mesh, edges: Edges, half: NDArray[np.bool_], code: str, words: str) -> list[Finding]:
-    """Connected edges of one kind as one finding each."""
-    if not half.any():
-        return []
-    used, index = np.unique(np.stack([edges.start[half], edges.end[half]]), return_inverse=True)
-    a, b = index.reshape(2, -1)
-    count, label = connected(a, b, len(used))
-    points = mesh.vertices[used]
-    found = [_finding(code, words, points[label == k]) for k in range(count)]
-    return sorted(found, key=lambda f: -f.size_mm)[:MOST_PINS]
-
-
-def _finding(code: str, words: str, points: Floats) -> Finding:
-    size = float(np.linalg.norm(np.ptp(points, axis=0)))
-    return Finding(code, words.format(size=size), xyz(points.mean(axis=0), 3), round(size, 3))
-
-
-def _shell_findings(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> list[Finding]:
-    """Specks, shells inside out, shells within (voids or lost bodies), and shells that run through each other."""
-    if shells < 1 or not len(mesh.faces):
-        return []
-    areas = np.bincount(label, mesh.areas_mm2, shells)
-    volumes = shell_volumes_mm3(mesh, shells, label)
-    boxes = _boxes(mesh, shells, label)
-    large = np.flatnonzero(areas >= SPECK_SHARE * areas.sum())
-    specks = np.flatnonzero(areas < SPECK_SHARE * areas.sum())
-    found = [_shell(boxes[s], "specks", "Loose speck, {size:.2f} mm") for s in specks[:MOST_PINS]]
-    within = {int(s) for s in large if len(large) > 1 and lies_inside(mesh, label, int(s))}
-    for s in large:
-        if int(s) in within:
-            kind = "a void" if volumes[s] < 0 else "swallowed by the body round it"
-            found.append(_shell(boxes[s], "internal-shell", f"Shell inside, {{size:.1f}} mm: {kind}"))
-        elif volumes[s] < 0:
-            found.append(_shell(boxes[s], "inside-out", "Shell inside out, {size:.1f} mm"))
-    return found + _overlaps(mesh, label, boxes, [int(s) for s in large if int(s) not in within])
-
-
-def _boxes(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
-    """Lowest and highest corner of each shell, float64 (shells, 2, 3)."""
-    boxes = np.stack([np.full((shells, 3), np.inf), np.full((shells, 3), -np.inf)], axis=1)
-    np.minimum.at(boxes[:, 0], label, mesh.triangles.min(axis=1))
-    np.maximum.at(boxes[:, 1], label, mesh.triangles.max(axis=1))
-    return boxes
-
-
-def _shell(box: Floats, code: str, words: str) -> Finding:
-    size = float(np.linalg.norm(box[1] - box[0]))
-    return Finding(code, words.format(size=size), xyz(box.mean(axis=0), 3), round(size, 3))
-
-
-def _overlaps(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, shells: list[int]) -> list[Finding]:
-    """Shells that share space: usual for sculpts, counted as their union, worth one pin each."""
-    pairs = [(a, b) for n, a in enumerate(shells) for b in shells[n + 1 :] if _meet(boxes[a], boxes[b])]
-    found = []
-    for a, b in pairs[:MOST_PAIRS]:
-        if not _share_space(mesh, label, boxes, a, b):
-            continue
-        shared = np.stack([np.maximum(boxes[a, 0], boxes[b, 0]), np.minimum(boxes[a, 1], boxes[b, 1])])
-        found.append(_shell(shared, "overlapping-shells", "Two shells run into each other: counted as one solid"))
-    return sorted(found, key=lambda f: -f.size_mm)[:MOST_PINS]
-
-
-def _share_space(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, a: int, b: int) -> bool:
-    """Whether two shells do, and not their boxes alone: asked of cells a fortieth of the smaller one."""
-    cell = float(min(np.ptp(boxes[s], axis=0).max() for s in (a, b))) / CELLS_ACROSS
-    floor = float(boxes[[a, b], 0, 2].min())
-    one, other = (occupied(Mesh(mesh.vertices, mesh.faces[label == s]), cell, floor) for s in (a, b))
-    return shared_mm3(one, other) > 0
-
-
-def _meet(a: Floats, b: Floats) -> bool:
-    return bool(np.all(a[0] < b[1]) and np.all(b[0] < a[1]))
 
 
 @dataclass(frozen=True, eq=False)
@@ -271,7 +154,7 @@ def _turned_alike(mesh: Mesh, done: list[str]) -> Mesh:
 def boundary_loops(mesh: Mesh) -> list[NDArray[np.int64]]:
     """Corners round each hole, in the order new faces have to go."""
     edges = edges_of(mesh)
-    half = _open(edges)
+    half = open_edges(edges)
     onward: dict[int, list[int]] = {}
     for start, end in zip(edges.end[half].tolist(), edges.start[half].tolist(), strict=True):
         onward.setdefault(start, []).append(end)

@@ -10,8 +10,8 @@ from numpy.typing import NDArray
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats
 from numerus.geometry.solids.columns import Columns
+from numerus.geometry.solids.cups import Cup
 from numerus.geometry.solids.layers import Island, layer_bitmap
-from numerus.geometry.solids.pockets import Cup
 from numerus.geometry.solids.sections import Sections
 from numerus.printing.checks.print_check import STANDING_N_PER_MM2, PrintCheck, check_print
 from numerus.printing.orientation.pose_measures import layer_pulls_n

@@ -21,8 +21,8 @@ from numerus.domain.poses import Pillar
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import solid_columns
+from numerus.geometry.solids.cups import Cup, cups
 from numerus.geometry.solids.layers import Island, islands, overhangs
-from numerus.geometry.solids.pockets import Cup, cups
 from numerus.geometry.solids.sections import Sections, section_at, sections
 from numerus.geometry.solids.union_find import find_root
 from numerus.printing.machines.timing import pull_n

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from numerus.domain.machines import Machine
 from numerus.domain.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.solids.pockets import Cup
+from numerus.geometry.solids.cups import Cup
 from numerus.printing.checks.print_check import PrintCheck
 from numerus.printing.hollow.venting import cup_place
 from numerus.printing.orientation.pose_measures import is_significant_cup

@@ -14,8 +14,9 @@ from numerus.geometry.cutting import attributes_from, mesh_of, solid_of
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.rays import RayScene
 from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.cups import Cup, cups
 from numerus.geometry.solids.layers import layer_bitmap
-from numerus.geometry.solids.pockets import Cup, Pocket, cups, pools
+from numerus.geometry.solids.pockets import Pocket, pools
 from numerus.printing.hollow.hollowing import SHOW_WEIGHT, Drain, bore, xyz
 from numerus.printing.machines.resting import lift_of
 from numerus.printing.orientation.orientation_search import directions

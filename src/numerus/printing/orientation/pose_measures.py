@@ -19,7 +19,8 @@ from numerus.domain.poses import BrushDab
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns
-from numerus.geometry.solids.pockets import Cup, cups, retained_ml
+from numerus.geometry.solids.cups import Cup, cups
+from numerus.geometry.solids.pockets import retained_ml
 from numerus.geometry.solids.sections import Sections, sections
 from numerus.printing.machines.resting import ON_PLATE_MM, lift_of
 from numerus.printing.machines.timing import pull_n, run_minutes

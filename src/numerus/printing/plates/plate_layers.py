@@ -10,8 +10,8 @@ import numpy as np
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.cups import cups
 from numerus.geometry.solids.layers import layer_areas_mm2
-from numerus.geometry.solids.pockets import cups
 from numerus.geometry.solids.sections import sections
 from numerus.printing.orientation.pose_measures import layer_pulls_n
 

@@ -15,8 +15,9 @@ from numerus.domain.machines import Resin
 from numerus.domain.poses import Pillar, Point
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged, xyz
-from numerus.geometry.solids.columns import solid_columns, united
+from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.layers import Island, islands
+from numerus.geometry.solids.united_columns import united
 from numerus.printing.supports.posed_part import CHECK_MM, ClearanceMap, PosedPart, posed_part_of
 from numerus.printing.supports.routing import bar_mm, routed
 from numerus.printing.supports.style import SupportStyle

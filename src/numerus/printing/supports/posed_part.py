@@ -13,8 +13,8 @@ from numpy.typing import NDArray
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.cups import Cup, cups
 from numerus.geometry.solids.layers import Island, islands, overhangs
-from numerus.geometry.solids.pockets import Cup, cups
 from numerus.geometry.solids.sections import Sections, sections
 from numerus.printing.machines.resting import lift_of
 from numerus.printing.supports.style import SupportStyle

@@ -157,8 +157,7 @@ class PaintBench(Bench):
                 figure.detail,
             )
             self.view.show_things(found[0], refit=not self.view.things)
-            areas = self.session.plans.zone_areas_cm2(figure.figure)
-            largest = sorted((z for z in areas if z in whole), key=lambda z: -areas[z])[:MOST_CHIPS]
+            largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
             self.table.show_figures(found[1], found[2], {self.state.zone_name(z): whole[z] for z in largest})
 
         self.context.jobs.start("colours", "Colouring the figure", work, done)

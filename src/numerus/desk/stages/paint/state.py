@@ -100,6 +100,11 @@ class PaintState:
         whole = f"Still needed here: {said}. " if said else "This zone is done. "
         return whole + " ".join(b.description for b in buy[:2])
 
+    def largest_zones(self, figure: FigureStanding) -> list[str]:
+        """Ids of a figure's zones, the largest first."""
+        areas = self.plans.zone_areas_cm2(figure.figure)
+        return sorted(areas, key=lambda z: -areas[z])
+
     def unnamed(self) -> list[str]:
         """Ids of the batch's parts whose skin is not all named yet."""
         return list(dict.fromkeys(p for f in self.batch for p in self.plans.unnamed_parts(f.figure)))

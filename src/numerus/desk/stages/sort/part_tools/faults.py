@@ -8,8 +8,9 @@ from numerus.desk.stages.sort.part_tools.tool import PINS, Offer, Tool, beside, 
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.geometry.repair.findings import Finding, findings
 from numerus.geometry.repair.health import oriented
-from numerus.geometry.repair.mending import Finding, Mended, findings, mend
+from numerus.geometry.repair.mending import Mended, mend
 from numerus.printing.checks.print_check import MeshPrintCheck, check_mesh_print
 from numerus.words import counted
 
