@@ -5,7 +5,23 @@ from __future__ import annotations
 import multiprocessing
 import sys
 
-from benchmarks.measures import ALL
+from benchmarks.meshes import columns_against_sections, kit_relations, walls_and_mending, whole_plate
+from benchmarks.printing import (
+    hollowing,
+    diagnoses_of_seeded_weeks,
+    many_tips,
+    packing_against_boxes,
+    posing_and_supports,
+)
+from benchmarks.records import a_century_of_journal, a_thousand_parts, answers, forecasts_of_seeded_campaigns
+from benchmarks.window import five_hundred_refreshes, taking_off_thirty
+
+ALL = (
+    kit_relations, walls_and_mending, columns_against_sections, whole_plate,
+    posing_and_supports, many_tips, hollowing, packing_against_boxes, diagnoses_of_seeded_weeks,
+    forecasts_of_seeded_campaigns, a_century_of_journal, a_thousand_parts, answers,
+    taking_off_thirty, five_hundred_refreshes,
+)  # fmt: skip
 
 
 def main() -> None:

@@ -9,6 +9,7 @@ from __future__ import annotations
 
 import logging
 import threading
+import time
 from collections.abc import Callable
 from dataclasses import dataclass, field
 from typing import Any
@@ -43,7 +44,7 @@ class _Runner(QRunnable):
         self.job, self.signals = job, signals
 
     def run(self) -> None:
-        result, error = None, None
+        begun, result, error = time.monotonic(), None, None
         try:
             result = self.job.work(self._progress)
         except NumerusError as fault:
@@ -53,11 +54,18 @@ class _Runner(QRunnable):
             error = NumerusError(
                 "internal", f"{self.job.words} went wrong: {fault}.", "Nothing was changed. The log has the details."
             )
+        log.info("%s: %s in %.2f s", self.job.words, _end(self.job, error), time.monotonic() - begun)
         self.signals.ended.emit(self.job.number, result, error)
 
     def _progress(self, share: float) -> bool:
         self.signals.progressed.emit(self.job.number, share)
         return not self.job.cancelled.is_set()
+
+
+def _end(job: Job, error: NumerusError | None) -> str:
+    if job.cancelled.is_set() or isinstance(error, Cancelled):
+        return "cancelled"
+    return f"refused ({error.code}: {error.message})" if error else "done"
 
 
 class Jobs(QObject):
