@@ -7,8 +7,8 @@ import sys
 
 from benchmarks.meshes import columns_against_sections, kit_relations, walls_and_mending, whole_plate
 from benchmarks.printing import (
-    hollowing,
     diagnoses_of_seeded_weeks,
+    hollowing,
     many_tips,
     packing_against_boxes,
     posing_and_supports,

@@ -24,6 +24,7 @@ from numerus.desk.stages.sort.state import SortState
 from numerus.desk.stages.wash.state import WashState
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
+from numerus.printing.runs.run_records import FAILED
 from numerus.progress.history import History
 
 
@@ -141,3 +142,14 @@ def test_one_name_is_one_zone(demo: Book) -> None:
     assert state.zone_called(f"  {known.name.upper()} ", "new") == (known, False)
     fresh, new = state.zone_called("lamp glass", "new")
     assert new and fresh.id == "new" and fresh.name == "lamp glass"
+
+
+def test_task_and_bench_tell_of_the_same_parts(demo: Book) -> None:
+    """What failed on a plate is neither counted in the task nor at the bench."""
+    asked = answers(demo)
+    state = WashState(asked)
+    assert state.run is not None and state.plate is not None
+    lost = sum(state.run.outcome_of(p.id) == FAILED for p in state.plate.placed)
+    task = next(t for t in asked.orders.listed if t.title == f"Wash {state.plate.name}")
+    assert lost > 0 and len(state.parts) == len(state.plate.placed) - lost
+    assert task.detail.startswith(f"{len(state.parts)} parts")

@@ -24,7 +24,7 @@ from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import HANDS_MIN, clinging_ml
 from numerus.printing.plates.hand_layout import Hull, lies_on
-from numerus.printing.runs.run_records import RunRecord, waiting_plates
+from numerus.printing.runs.run_records import FAILED, RunRecord, waiting_plates
 from numerus.progress.rates import GROUPS, rates
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.schedule.attendance import hobby_windows
@@ -86,8 +86,11 @@ def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
     ]
 
 
-def _parts_on(plans: Plans, plate: Plate) -> list[Part]:
-    return [plans.parts[p.part_id] for p in plate.placed if p.part_id in plans.parts]
+def parts_come_out(plans: Plans, run: RunRecord) -> list[Part]:
+    """Parts of a run's plate that came out, with repeats: what failed is neither washed nor cured."""
+    plate = plans.plates.get(run.plate_id)
+    placed = plate.placed if plate else ()
+    return [plans.parts[p.part_id] for p in placed if run.outcome_of(p.id) != FAILED and p.part_id in plans.parts]
 
 
 def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Task:
@@ -97,17 +100,19 @@ def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Task:
 
 
 def _wash(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
-    carried = clinging_ml(sum(p.surface_cm2 for p in _parts_on(plans, plate)))
+    parts = parts_come_out(plans, run)
+    carried = clinging_ml(sum(p.surface_cm2 for p in parts))
     fact = step("wash", (), HANDS_MIN, now, subject=run.run_id, carried_ml=round(carried, 2))
-    detail = f"{counted(len(plate.placed), 'part')}: dirty bath, clean bath, dry"
+    detail = f"{counted(len(parts), 'part')}: dirty bath, clean bath, dry"
     return Task(f"Wash {plate.name}", HANDS_MIN, detail, "wash", ("Two baths, basket, towel",), (fact,))
 
 
 def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
-    tips = sum(p.pose.tips for p in _parts_on(plans, plate) if p.pose)
+    parts = parts_come_out(plans, run)
+    tips = sum(p.pose.tips for p in parts if p.pose)
     minutes = max(1, round(supports_off_min(tips, "before")))
     fact = step("cure", (), minutes, now, subject=run.run_id)
-    detail = f"{counted(len(plate.placed), 'part')}, {counted(tips, 'tip')}, two sides under the lamp"
+    detail = f"{counted(len(parts), 'part')}, {counted(tips, 'tip')}, two sides under the lamp"
     return Task(f"Supports off and cure {plate.name}", minutes, detail, "cure", ("Warm water, cutters, lamp",), (fact,))
 
 

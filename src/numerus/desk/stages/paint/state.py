@@ -30,7 +30,7 @@ class PaintState:
         self.batch = at[:BATCH_MOST] or paint_batch(answers.standing)
         self.figure_id = figure_id
         if self.zone_id not in self.zone_ids:
-            self.zone_id = next(iter(self.zone_ids), "")
+            self.zone_id = self.next_zone() or next(iter(self.zone_ids), "")
 
     @property
     def scheme(self) -> Scheme | None:

@@ -5,7 +5,8 @@ from __future__ import annotations
 from numerus.desk.answers import Answers
 from numerus.domain.parts import Part
 from numerus.domain.plates import Plate
-from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.printing.runs.run_records import RunRecord
+from numerus.progress.next_tasks import parts_come_out
 
 
 class PlateStepsState:
@@ -43,8 +44,4 @@ class PlateStepsState:
     @property
     def parts(self) -> list[Part]:
         """Parts of the plate that came out, with repeats."""
-        run, plate = self.run, self.plate
-        if run is None or plate is None:
-            return []
-        came_out = [p for p in plate.placed if run.outcome_of(p.id) != FAILED]
-        return [self.plans.parts[p.part_id] for p in came_out if p.part_id in self.plans.parts]
+        return parts_come_out(self.plans, self.run) if self.run else []
