@@ -102,7 +102,7 @@ def _again(hurt: Hurt, key: str, spares: int) -> Way:
     return replace(_way(hurt, key, words + ride, machine, hands, pence, hurt.days_to_next, chance), spares=spares)
 
 
-SAYS = {
+WAY_TEXT = {
     END: "Cut it level, print the missing end, pin and glue it", PUTTY: "Fill with two-part putty, sand, wash the dust off",
     HIDE: "Hide it: base, mud, battle damage, or turn it to the back", ACCEPT: "Take it as it is",
 }  # fmt: skip
@@ -112,7 +112,7 @@ def _kept(hurt: Hurt, key: str, chance: float) -> Way:
     missing = 1 - hurt.height_mm / max(hurt.part.pose.height_mm if hurt.part.pose else 1.0, hurt.height_mm, 1.0)
     printed = key == END
     pence = hurt.part.volume_ml * missing / 1000 * hurt.resin.pence_per_l if printed else 0.0
-    return _way(hurt, key, SAYS[key], 0.0, HANDS_MIN[key], pence, hurt.days_to_next if printed else 0.0, chance)
+    return _way(hurt, key, WAY_TEXT[key], 0.0, HANDS_MIN[key], pence, hurt.days_to_next if printed else 0.0, chance)
 
 
 def _way(

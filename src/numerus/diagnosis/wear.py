@@ -109,12 +109,12 @@ def stock_of(
         if lasts is not None or planned > left
         else None
     )
-    description = _stock_says(resin, own, left, planned, order, now.date())
+    description = _stock_text(resin, own, left, planned, order, now.date())
     fared = [outcome.outcome for r, _ in runs for outcome in r.outcomes.values()]
     return Stock(resin.id, left, week, planned, order, description, len(fared), fared.count(FAILED))
 
 
-def _stock_says(
+def _stock_text(
     resin: Resin, own: Sequence[Bottle], left: float, planned: float, order: date | None, today: date
 ) -> str:
     if not own:

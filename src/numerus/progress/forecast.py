@@ -77,7 +77,7 @@ class Mover:
     """Days the middle outcome moves when one uncertain thing goes well or badly, others in the middle."""
 
     name: str
-    range_says: str
+    range_text: str
     earlier: float
     later: float
 

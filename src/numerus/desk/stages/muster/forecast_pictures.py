@@ -208,7 +208,7 @@ class Movers(_Answer):
         for number, mover in enumerate(found.movers):
             y = 42 + number * step
             self.text(painter, 0, y + step * 0.66, mover.name, 13, width=150)
-            self.text(painter, 154, y + step * 0.66, mover.range_says, 11, colour="slate", width=middle - 228)
+            self.text(painter, 154, y + step * 0.66, mover.range_text, 11, colour="slate", width=middle - 228)
             early, late = 40 * -mover.earlier / most, 40 * mover.later / most
             self.bar(painter, middle - early, y + 3, early, step - 8, "moss")
             painter.fillRect(QRectF(middle, y + 3, late, step - 8), self.theme.colour("brickwash"))
@@ -219,7 +219,7 @@ class Movers(_Answer):
                 self.text(painter, middle + late + 4, y + step * 0.62, f"+{mover.later:.1f}", 11)
             self.region(
                 QRectF(0, y, self.width(), step),
-                f"{mover.name}, one in ten either way ({mover.range_says}), everything else in the middle",
+                f"{mover.name}, one in ten either way ({mover.range_text}), everything else in the middle",
             )
         self.line(painter, middle, 40, middle, self.height() - 4, "ink", 1.2)
 

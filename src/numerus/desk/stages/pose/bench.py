@@ -19,7 +19,7 @@ from numerus.desk.stages.pose.state import PoseState
 from numerus.desk.stages.pose.supports import BRUSH, SupportsPage
 from numerus.desk.stages.pose.trials import Trials
 from numerus.desk.stages.pose.view import (
-    COLOUR_SAYS,
+    COLOUR_CAPTIONS,
     COLOURS,
     draw_chosen,
     draw_dabs,
@@ -220,7 +220,7 @@ class PoseBench(Bench):
     def _show_view(self, refit: bool = True) -> None:
         if self.tried is not None:
             which = COLOURS[self.colour_box.currentIndex()]
-            words = "drag to turn; the graph below cuts it" if which == "plain" else COLOUR_SAYS[which]
+            words = "drag to turn; the graph below cuts it" if which == "plain" else COLOUR_CAPTIONS[which]
             self.view.caption = (f"{self.tried.cost.school}, {self.tried.pose.height_mm:.1f} mm", words)
             self.view.show_things(things_of(self.tried, which), refit)
 

@@ -25,7 +25,7 @@ MARK_RGB, SEEN_RGB, UNSEEN_RGB = np.array([168, 65, 43]), np.array([226, 208, 15
 OFF_RGB, HOLD_RGB, GLUE_RGB = np.array([168, 65, 43]), np.array([29, 106, 114]), np.array([120, 150, 110])
 MARK_MM = 0.7
 COLOURS = ("plain", "marks", "seen")
-COLOUR_SAYS = {
+COLOUR_CAPTIONS = {
     "plain": "The part", "marks": "Marks that will be left, where tips hold", "seen": (
         "Pale is seen at the table, dark is not; green is glued, red keeps tips off, blue asks for them"
     ),
