@@ -85,7 +85,7 @@ class Journal:
             if number <= old:
                 history.settle()
             if number == old and not _reach_behind(corrections, last_seq):
-                settled = _adapter().dump_json((last_seq, history))
+                settled = _adapter().dump_json((last_seq, history), exclude_defaults=True)
         self.history, self.lost, self.last_seq = history, lost, last_seq  # all of it, or what was known before
         return settled
 
