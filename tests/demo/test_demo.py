@@ -12,9 +12,9 @@ from numerus.demo.army import make_demo
 from numerus.demo.messy import write_archive
 from numerus.demo.parts import MESHES, labelled, mesh, names, supported
 from numerus.demo.scheme import ZONES
-from numerus.demo.sculptor.carve import blended, carve, sampled, smoothed
-from numerus.demo.sculptor.deforming import bent, twisted
-from numerus.demo.sculptor.shapes import (
+from numerus.demo.sculptor.modelling.carve import blended, carve, sampled, smoothed
+from numerus.demo.sculptor.modelling.deforming import bent, twisted
+from numerus.demo.sculptor.modelling.shapes import (
     bevelled,
     box,
     capsule,
@@ -34,7 +34,7 @@ from numerus.demo.sculptor.shapes import (
     tube,
     turned,
 )
-from numerus.demo.sculptor.skeleton import frame, middle_joint
+from numerus.demo.sculptor.modelling.skeleton import frame, middle_joint
 from numerus.demo.sculptor.studio import recipes
 from numerus.devices.link import link_for
 from numerus.devices.printer import LOOSE

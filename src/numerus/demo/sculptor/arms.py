@@ -8,10 +8,10 @@ from dataclasses import dataclass
 import numpy as np
 
 from numerus.demo.sculptor.bodies import FACET_X, SHOULDER, SHOULDER_PEG, TORSO_ROOM, peg
-from numerus.demo.sculptor.deforming import displaced, half_space, twisted
 from numerus.demo.sculptor.gear import bell, lantern, pole
-from numerus.demo.sculptor.patterns import cloth, planks, wrinkles
-from numerus.demo.sculptor.shapes import (
+from numerus.demo.sculptor.modelling.deforming import displaced, half_space, twisted
+from numerus.demo.sculptor.modelling.patterns import cloth, planks, wrinkles
+from numerus.demo.sculptor.modelling.shapes import (
     Point,
     Shape,
     box,
@@ -30,7 +30,7 @@ from numerus.demo.sculptor.shapes import (
     tube,
     turned,
 )
-from numerus.demo.sculptor.skeleton import between, frame, middle_joint
+from numerus.demo.sculptor.modelling.skeleton import between, frame, middle_joint
 
 
 @dataclass(frozen=True)

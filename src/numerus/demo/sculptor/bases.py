@@ -5,9 +5,9 @@ from __future__ import annotations
 import numpy as np
 
 from numerus.demo.sculptor.bodies import BASE_Z
-from numerus.demo.sculptor.deforming import displaced
-from numerus.demo.sculptor.patterns import cobbles, planks
-from numerus.demo.sculptor.shapes import Shape, box, cutting, lathe, ring, soft, tube, turned
+from numerus.demo.sculptor.modelling.deforming import displaced
+from numerus.demo.sculptor.modelling.patterns import cobbles, planks
+from numerus.demo.sculptor.modelling.shapes import Shape, box, cutting, lathe, ring, soft, tube, turned
 
 RADIUS = 14.25
 

@@ -8,12 +8,12 @@ import numpy as np
 
 from numerus.demo.sculptor.arms import Hold, arm
 from numerus.demo.sculptor.bodies import BASE_Z, NECK_Z, WAIST_PEG, WAIST_Z, legs, peg, torso
-from numerus.demo.sculptor.cloth import Hang, banner, hanging
-from numerus.demo.sculptor.deforming import displaced, half_space
 from numerus.demo.sculptor.faces import Face, face, neck_joint
 from numerus.demo.sculptor.gear import bell, pole
-from numerus.demo.sculptor.patterns import cloth, planks, strands
-from numerus.demo.sculptor.shapes import (
+from numerus.demo.sculptor.modelling.cloth import Hang, banner, hanging
+from numerus.demo.sculptor.modelling.deforming import displaced, half_space
+from numerus.demo.sculptor.modelling.patterns import cloth, planks, strands
+from numerus.demo.sculptor.modelling.shapes import (
     Shape,
     box,
     capsule,

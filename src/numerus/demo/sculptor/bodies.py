@@ -16,10 +16,10 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from numerus.demo.sculptor.cloth import Hang, hanging
-from numerus.demo.sculptor.deforming import displaced, half_space
-from numerus.demo.sculptor.patterns import chain, cloth, wrinkles
-from numerus.demo.sculptor.shapes import (
+from numerus.demo.sculptor.modelling.cloth import Hang, hanging
+from numerus.demo.sculptor.modelling.deforming import displaced, half_space
+from numerus.demo.sculptor.modelling.patterns import chain, cloth, wrinkles
+from numerus.demo.sculptor.modelling.shapes import (
     Point,
     Shape,
     bevelled,
@@ -42,7 +42,7 @@ from numerus.demo.sculptor.shapes import (
     tube,
     turned,
 )
-from numerus.demo.sculptor.skeleton import middle_joint
+from numerus.demo.sculptor.modelling.skeleton import middle_joint
 
 BASE_Z, WAIST_Z, NECK_Z, FACET_X, BACK_Y = 3.0, 16.0, 26.2, 4.55, 4.5
 SHOULDER: Point = (FACET_X, 0.3, 23.2)

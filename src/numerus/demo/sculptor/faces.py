@@ -7,9 +7,9 @@ from dataclasses import dataclass
 import numpy as np
 
 from numerus.demo.sculptor.bodies import NECK_PEG, NECK_Z, peg
-from numerus.demo.sculptor.deforming import displaced, half_space, warped
-from numerus.demo.sculptor.patterns import cloth, strands, wrinkles
-from numerus.demo.sculptor.shapes import (
+from numerus.demo.sculptor.modelling.deforming import displaced, half_space, warped
+from numerus.demo.sculptor.modelling.patterns import cloth, strands, wrinkles
+from numerus.demo.sculptor.modelling.shapes import (
     Shape,
     box,
     capsule,

@@ -5,9 +5,9 @@ from __future__ import annotations
 import numpy as np
 
 from numerus.demo.sculptor.bodies import BACK_PEG, BACK_Y, peg
-from numerus.demo.sculptor.deforming import displaced, half_space
-from numerus.demo.sculptor.patterns import planks, rope
-from numerus.demo.sculptor.shapes import (
+from numerus.demo.sculptor.modelling.deforming import displaced, half_space
+from numerus.demo.sculptor.modelling.patterns import planks, rope
+from numerus.demo.sculptor.modelling.shapes import (
     Point,
     Shape,
     box,

@@ -13,10 +13,10 @@ from functools import cache
 import numpy as np
 
 from numerus.demo.sculptor import arms, bodies, faces
-from numerus.demo.sculptor.deforming import displaced
 from numerus.demo.sculptor.gear import bell
-from numerus.demo.sculptor.patterns import cobbles, planks, rope, shingles
-from numerus.demo.sculptor.shapes import (
+from numerus.demo.sculptor.modelling.deforming import displaced
+from numerus.demo.sculptor.modelling.patterns import cobbles, planks, rope, shingles
+from numerus.demo.sculptor.modelling.shapes import (
     Point,
     Shape,
     box,

@@ -7,7 +7,7 @@ from pathlib import Path
 
 from numerus.demo.prepare import prepare
 from numerus.demo.sculptor import heron, wickmen
-from numerus.demo.sculptor.carve import carve
+from numerus.demo.sculptor.modelling.carve import carve
 from numerus.domain.machines import Machine, Resin
 from numerus.formats.face_labels import pack_labels
 from numerus.formats.packed_mesh import pack_mesh

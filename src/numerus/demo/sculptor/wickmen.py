@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.demo.sculptor import arms, bases, bellringers, bodies, faces, gear
-from numerus.demo.sculptor.shapes import Shape
+from numerus.demo.sculptor.modelling.shapes import Shape
 
 Recipe = tuple[list[Shape], float, int]
 

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.demo.sculptor.shapes import Point, Shape
+from numerus.demo.sculptor.modelling.shapes import Point, Shape
 from numerus.geometry.mesh import Floats
 
 

@@ -8,7 +8,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.demo.scheme import ZONES
-from numerus.demo.sculptor.shapes import Shape
+from numerus.demo.sculptor.modelling.shapes import Shape
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.repair.health import edges_of, shell_of_faces
 from numerus.surface.zones import ATTRIBUTE

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from numerus.demo.sculptor.shapes import Field
+from numerus.demo.sculptor.modelling.shapes import Field
 from numerus.geometry.mesh import Floats
 
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from numerus.demo.sculptor.shapes import Point
+from numerus.demo.sculptor.modelling.shapes import Point
 from numerus.geometry.mesh import Floats
 
 

@@ -7,7 +7,7 @@ from dataclasses import replace
 
 import numpy as np
 
-from numerus.demo.sculptor.shapes import Field, Point, Shape, bounded
+from numerus.demo.sculptor.modelling.shapes import Field, Point, Shape, bounded
 from numerus.geometry.mesh import Floats
 
 
