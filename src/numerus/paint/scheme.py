@@ -74,6 +74,11 @@ def paint_needed_ml(strokes: Iterable[tuple[Stroke, float]]) -> dict[str, float]
     return need
 
 
+def ml_text(ml: float) -> str:
+    """Paint in words; a drop is not nothing."""
+    return f"{ml:.1f} ml" if ml >= 0.1 else "less than 0.1 ml"
+
+
 @dataclass(frozen=True)
 class Buy:
     """One paint against its pot: ``pots`` to buy; ``description`` explains, also where nobody knows what is left."""
@@ -102,7 +107,7 @@ def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
                     paint,
                     ml,
                     0,
-                    f"{paint.name}: {ml:.1f} ml needed; nobody wrote down what is left. Weigh or guess the pot.",
+                    f"{paint.name}: {ml_text(ml)} needed; nobody wrote down what is left. Weigh or guess the pot.",
                 )
             )
         elif ml > paint.ml:
@@ -112,7 +117,7 @@ def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
                     paint,
                     ml,
                     pots,
-                    f"{paint.name}: {ml:.1f} ml needed, {paint.ml:.0f} ml left: buy {pots}{_or_nearest(paint, rack)}.",
+                    f"{paint.name}: {ml_text(ml)} needed, {paint.ml:.0f} ml left: buy {pots}{_or_nearest(paint, rack)}.",
                 )
             )
     return sorted(found, key=lambda b: -(b.need_ml - (b.paint.ml or 0)))

@@ -11,7 +11,7 @@ from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.zones import UNNAMED, Zone
-from numerus.paint.scheme import paint_needed_ml, shopping
+from numerus.paint.scheme import ml_text, paint_needed_ml, shopping
 from numerus.progress.next_tasks import BATCH_MOST, paint_batch, step
 from numerus.progress.standing import FigureStanding
 from numerus.surface.zones import ZonedMesh
@@ -95,7 +95,7 @@ class PaintState:
         left = [(s, self.plans.zone_areas_cm2(f.figure).get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
         need = paint_needed_ml(left)
         here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone_id])
-        said = ", ".join(f"{paints[p].name} {ml:.1f} ml" for p, ml in here.items() if p in paints)
+        said = ", ".join(f"{paints[p].name} {ml_text(ml)}" for p, ml in here.items() if p in paints)
         buy = shopping({p: ml for p, ml in need.items() if p in paints}, paints)
         whole = f"Still needed here: {said}. " if said else "This zone is done. "
         return whole + " ".join(b.description for b in buy[:2])

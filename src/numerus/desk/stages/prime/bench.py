@@ -57,7 +57,7 @@ class AirStrip(Drawing):
             painter,
             0,
             10,
-            "bars: dampness, moss where a can may be used; line: warmth",
+            "bars: damp (moss: fit for a can); line: warmth",
             11,
             colour="slate",
         )
