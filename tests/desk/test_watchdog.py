@@ -28,14 +28,21 @@ def test_no_bench_holds_the_window_up(demo: Book, tmp_path: Path, qapp) -> None:
     dog.stalls.clear()
     settle_memory()
     steps = [(stage, lambda s=stage: session.go(s)) for stage in STAGES]
-    steps += [(f"{unit} at {s}", lambda s=s, u=unit: (session.go(s), session.select(u)))
-              for s in ("plate", "paint", "ready") for unit in ("lock", "ferry")]  # fmt: skip
+    for stage in ("plate", "paint", "ready"):
+        steps += [(stage, lambda s=stage: session.go(s))]
+        steps += [(f"{unit} at {stage}", lambda u=unit: session.select(u)) for unit in ("lock", "ferry")]
     steps += [("tick", session.tick), ("edit", lambda: session.commit("rename", [scheme])), ("undo", session.undo)]
-    dog.run(steps)
+    late = set(doing for doing, _ in steps)
+    for _ in range(4):  # a busy machine makes now this late, now that; what works too long is late each time
+        dog.stalls.clear()
+        dog.run(steps)
+        late &= {doing for _, doing in dog.stalls}
+        if not late:
+            break
     gc.unfreeze()
     window.close()
     sip.delete(window)
-    assert dog.stalls == []
+    assert not late, dog.stalls
 
 
 def test_the_watchdog_sees_what_takes_long(demo: Book, tmp_path: Path, qapp) -> None:  # type: ignore[no-untyped-def]
@@ -44,7 +51,7 @@ def test_the_watchdog_sees_what_takes_long(demo: Book, tmp_path: Path, qapp) -> 
     dog = Watchdog(window)
 
     def work() -> None:
-        ends = time.thread_time() + 0.08 * dog.slow
+        ends = time.thread_time() + 0.25 * dog.slow  # far over it, also where the machine slows down meanwhile
         while time.thread_time() < ends:
             pass
 
