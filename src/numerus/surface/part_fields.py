@@ -25,6 +25,7 @@ GLUE_MM = 0.35  # skin nearer than this to another part is covered once it is bu
 INSIDE_PX_MM = 0.2
 NEIGHBOUR_POINTS = 20_000
 FRONT, BACK = 1.0, 0.6  # what is painted with most care looks forward (-y): face and chest over backs
+MOST_LOOKED_AT = 30_000  # faces from which sight is traced
 STEPS = 255  # what is seen and detailed is told in so many steps: it goes into a byte and comes back the same
 FORM = 1
 
@@ -56,7 +57,7 @@ def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), dabs: Iterable[BrushDab] 
         )
     centres = mesh.triangles.mean(axis=1)
     scene = RayScene(merged([mesh, *others])) if others else None
-    show = table_exposure(mesh, centres, mesh.normals, scene) * importance(mesh)
+    show = _exposure(mesh, centres, scene) * importance(mesh)
     glue = covered(centres, mesh.normals, others)
     brushed = {kind: np.zeros(len(centres), np.bool_) for kind in ("show", "hide", "keep off", "hold")}
     for dab in dabs:  # in order: a later dab replaces an earlier one
@@ -65,6 +66,24 @@ def fields_of(mesh: Mesh, others: Sequence[Mesh] = (), dabs: Iterable[BrushDab] 
             brushed[kind] = np.where(near, kind == dab.kind, brushed[kind])
     show = np.where(brushed["show"], 1.0, np.where(brushed["hide"], 0.0, np.where(glue, 0.0, show)))
     return Fields(_stepped(show), _stepped(detail_of(mesh)), glue, brushed["keep off"], brushed["hold"])
+
+
+def _exposure(mesh: Mesh, centres: Floats, scene: RayScene | None) -> Floats:
+    """What viewers round a table see of each face. Of a dense mesh evenly chosen faces are looked at, and the others take the
+    share of their nearest that looks much the same way: faces are smaller there than what hides them.
+    """
+    from scipy.spatial import cKDTree
+
+    if len(centres) <= MOST_LOOKED_AT:
+        return table_exposure(mesh, centres, mesh.normals, scene)
+    cell = float(np.sqrt(mesh.areas_mm2.sum() / MOST_LOOKED_AT))
+    place = np.floor((centres - mesh.bounds_mm[0]) / cell).astype(np.int64)
+    facing = np.round(mesh.normals).astype(np.int64) + 1
+    _, chosen = np.unique(place @ [1 << 38, 1 << 22, 1 << 6] + facing @ [16, 4, 1], return_index=True)
+    seen = table_exposure(mesh, centres[chosen], mesh.normals[chosen], scene)
+    # A normal turned by a radian counts as one cell aside, so that a ridge's two sides keep their own shares.
+    beside = np.column_stack([centres, cell * mesh.normals])
+    return np.asarray(seen[cKDTree(beside[chosen]).query(beside, workers=2)[1]])
 
 
 def _stepped(share: Floats) -> Floats:

@@ -9,7 +9,7 @@ from helpers import ball_mesh, box_mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import merged
 from numerus.printing.checks.layer_graph import LayerGraph, layer_graph
-from numerus.printing.checks.print_check import STANDING_N_PER_MM2
+from numerus.printing.checks.tip_loads import SIDE_SHARE, STANDING_N_PER_MM2
 from numerus.printing.machines.timing import pull_n
 from numerus.printing.supports.placement import support
 from numerus.printing.supports.posed_part import PIXEL_MM
@@ -24,7 +24,9 @@ def test_a_box_has_equal_layers_and_is_held_by_its_foot() -> None:
     assert graph.height_mm == pytest.approx(6, abs=0.1)
     assert graph.pull_n == pytest.approx(pull_n(graph.areas_mm2, MACHINE, RESIN, 48 * np.pi / 4), rel=0.02)
     margin, _ = graph.least_margin()
-    assert margin == pytest.approx(144 * STANDING_N_PER_MM2 / graph.pull_n.max(), rel=0.03)
+    # Six millimetres up a twentieth of the pull goes sideways, worst toward a corner 6√2 from the middle of 12 x 12 mm.
+    sway = 1 + SIDE_SHARE * 6 * 6 * np.sqrt(2) / (12**2 / 12)
+    assert margin == pytest.approx(144 * STANDING_N_PER_MM2 / graph.pull_n.max() / sway, rel=0.03)
     assert graph.islands == ()
 
 

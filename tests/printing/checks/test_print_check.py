@@ -13,21 +13,18 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Pillar
 from numerus.geometry.mesh import merged
 from numerus.geometry.solids.columns import solid_columns
-from numerus.geometry.solids.sections import section_at, sections
+from numerus.geometry.solids.sections import SectionMap, sections
 from numerus.printing.checks.print_check import (
-    STANDING_N_PER_MM2,
     check_mesh_print,
     check_print,
-    loads,
     marks,
     necks_mm2,
     scar_bill,
 )
-from numerus.printing.machines.timing import pull_n
 from numerus.printing.orientation.pose_measures import posed, school_up
 from numerus.printing.supports.placement import built, support
 from numerus.printing.supports.posed_part import posed_part_of
-from numerus.printing.supports.style import SupportStyle, tip_n
+from numerus.printing.supports.style import SupportStyle
 from numerus.surface.part_fields import fields_of
 
 MACHINE, RESIN, STYLE = Machine("m", "M"), Resin("r", "R"), SupportStyle()
@@ -36,34 +33,6 @@ NONE_FLAT = replace(STYLE, flat_mm2=1e9)
 
 def straight(x: float, y: float, z: float, tip_mm: float = 0.45) -> Pillar:
     return Pillar((x, y, z), (x, y, z - 1.6), (x, y, z - 1.6), (x, y, 0.0), tip_mm)
-
-
-def test_two_towers_are_held_apart_until_a_bridge_joins_them() -> None:
-    """Before the bridge each tower has its own tip; the weaker one sets the margin; above, both hold all of it."""
-    towers = merged([box_mesh((4, 4, 10)), box_mesh((4, 4, 10), (16, 0, 0)), box_mesh((20, 4, 4), (0, 0, 10))])
-    posed_part = posed_part_of(towers, fields_of(towers), NONE_FLAT)
-    pillars = [straight(-8, 0, 4, 0.7), straight(8, 0, 4, 0.3)]
-    found = loads(posed_part, pillars, MACHINE, RESIN)
-    one, both = (
-        float(pull_n(np.array([a]), MACHINE, RESIN, e)[0]) for a, e in ((16, 16 * np.pi / 4), (80, 48 * np.pi / 4))
-    )
-    assert found.margins[80] == pytest.approx(tip_n(0.3, RESIN) / one, rel=0.03)
-    assert found.margins[160] == pytest.approx((tip_n(0.3, RESIN) + tip_n(0.7, RESIN)) / both, rel=0.03)
-    heavy, fine = found.carried
-    assert fine == pytest.approx(one / tip_n(0.3, RESIN), rel=0.03)
-    assert heavy == pytest.approx(
-        max(one / tip_n(0.7, RESIN), both / (tip_n(0.3, RESIN) + tip_n(0.7, RESIN))), rel=0.03
-    )
-
-
-def test_what_no_tip_holds_is_loose_and_what_stands_is_held_by_its_foot() -> None:
-    """A block in the air without supports pulls on nothing; on the plate its first layer holds it."""
-    block = box_mesh((6, 6, 5))
-    air = loads(posed_part_of(block, fields_of(block), NONE_FLAT), [], MACHINE, RESIN)
-    assert air.margins.min() == 0 and air.loose.max() > 1
-    plate = loads(posed_part_of(block, fields_of(block), replace(STYLE, flat_mm2=1)), [], MACHINE, RESIN)
-    pull = float(pull_n(np.array([36.0]), MACHINE, RESIN, 24 * np.pi / 4)[0])
-    assert plate.margins.min() == pytest.approx(36 * STANDING_N_PER_MM2 / pull, rel=0.03)
 
 
 def test_light_and_heavy_tips_are_told() -> None:
@@ -100,10 +69,13 @@ def test_a_neck_is_the_narrowest_way_down() -> None:
 
 def test_a_ready_supported_mesh_is_judged_without_knowing_its_tips() -> None:
     """The weakest place by necks is what the tips say by groups; cut a pillar away and the mesh tells what is missing."""
-    made = support(posed(mesh("torso_apron"), school_up("leans back")), RESIN)
+    block = box_mesh((5, 5, 3))
+    four = [straight(x, y, 4) for x in (-2, 2) for y in (-2, 2)]
+    made = built(posed_part_of(block, fields_of(block), NONE_FLAT), STYLE, four)
     known, blind = check_print(made, MACHINE, RESIN), check_mesh_print(made.whole, MACHINE, RESIN)
-    assert blind.islands == ()
-    assert blind.least_margin == pytest.approx(known.loads.margins.min(), rel=0.35)
+    assert blind.least_margin == pytest.approx(known.loads.margins[41], rel=0.2)  # where no lever is yet
+    made = support(posed(mesh("torso_apron"), school_up("leans back")), RESIN)
+    assert check_mesh_print(made.whole, MACHINE, RESIN).islands == ()
     first = min(made.pillars, key=lambda p: p.tip[2])
     less = built(made.posed_part, made.style, [p for p in made.pillars if p is not first])
     assert len(check_mesh_print(less.whole, MACHINE, RESIN).islands) > 0
@@ -127,6 +99,6 @@ def test_a_section_is_found_by_a_point_in_it_or_near() -> None:
     columns = solid_columns(posts.triangles, 0.1, 0.1)
     made = sections(columns)
     points, layers = np.array([[1.0, 1], [6, 1], [2.3, 1], [3.5, 1]]), np.array([5, 5, 5, 5])
-    found = section_at(columns, made, points, layers, 4)
+    found = SectionMap(columns).at(points, layers, 4)
     assert made.x_mm[found[0]] == pytest.approx(1, abs=0.1) and made.x_mm[found[1]] == pytest.approx(6, abs=0.1)
     assert found[2] == found[0] and found[3] == -1

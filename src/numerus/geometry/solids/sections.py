@@ -207,43 +207,58 @@ def _gathered(
 
 
 @kernel
-def _named(start, row, x0, x1, first, asked, near, least, before, found):  # type: ignore[no-untyped-def]
-    """Numbers of the sections at pixels ``asked`` (layer, row, x) of this chunk, or of the nearest within ``near`` pixels."""
+def _name_runs(start, row, x0, x1, first_name, least, names):  # type: ignore[no-untyped-def]
+    """The number of the section each run belongs to, -1 for specks, into ``names``; returns how many there are."""
+    made = 0
     for layer in range(len(start) - 1):
-        wanted = False
-        for q in range(len(asked)):
-            wanted = wanted or asked[q, 0] == first + layer
-        if not wanted:
-            continue
         a, b = start[layer], start[layer + 1]
-        names, out = np.empty(b - a, np.int32), np.empty((b - a, 4))
-        _layer(row[a:b], x0[a:b], x1[a:b], b - a, before[first + layer], least, names, out)
-        for q in range(len(asked)):
-            if asked[q, 0] != first + layer:
-                continue
-            best = near * near + 1.0
-            for i in range(a, b):
-                aside = max(max(x0[i] - asked[q, 2], asked[q, 2] - x1[i] + 1), 0)
-                far = float(aside * aside + (row[i] - asked[q, 1]) ** 2)
-                if names[i - a] >= 0 and far < best:
-                    best, found[q] = far, names[i - a]
+        out = np.empty((b - a, 4))
+        made += _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + made, least, names[a:b], out)
+    return made
 
 
-def section_at(
-    columns: Columns, made: Sections, points_mm: Floats, layers: NDArray[np.int64], near_px: float = 0.0
-) -> NDArray[np.int64]:
-    """The section of each layer that holds a point (x, y), or the nearest within ``near_px``; -1 for none.
-
-    ``made`` are the sections of ``columns``.
-    """
-    grid = columns.grid
-    pixels = [
-        np.floor(points_mm[:, a] / grid.pixel_mm).astype(np.int64) - o for a, o in ((1, grid.y0_px), (0, grid.x0_px))
-    ]
-    asked, found = np.stack([layers, *pixels], axis=1), np.full(len(points_mm), -1, np.int64)
-    for chunk in layer_runs(columns):
-        _named(chunk.start, chunk.row, chunk.x0, chunk.x1, chunk.first, asked, near_px, MIN_PIXELS, made.begin, found)
+@kernel
+def _section_near(a, b, row, x0, x1, names, y, x, near_px):  # type: ignore[no-untyped-def]
+    """The section of a layer's runs a..b that holds a pixel, or the nearest within ``near_px``; -1 for none."""
+    best, found = near_px * near_px + 1.0, -1
+    for i in range(a + np.searchsorted(row[a:b], y - int(near_px) - 1), b):
+        if row[i] > y + near_px + 1:
+            break
+        aside = max(max(x0[i] - x, x - x1[i] + 1), 0)
+        far = float(aside * aside + (row[i] - y) ** 2)
+        if names[i] >= 0 and far < best:
+            best, found = far, names[i]
     return found
+
+
+@kernel
+def _sections_near(start, row, x0, x1, names, first, asked, near_px, found):  # type: ignore[no-untyped-def]
+    """Answers ``asked`` (layer, row, x) of this chunk into ``found``."""
+    for q in range(len(asked)):
+        layer = asked[q, 0] - first
+        if 0 <= layer < len(start) - 1:
+            a, b = start[layer], start[layer + 1]
+            found[q] = _section_near(a, b, row, x0, x1, names, asked[q, 1], asked[q, 2], near_px)
+
+
+class SectionMap:
+    """Which section of ``columns`` lies at a place: the runs of all layers, named once."""
+
+    def __init__(self, columns: Columns, least_pixels: int = MIN_PIXELS) -> None:
+        self.grid, self._chunks, total = columns.grid, [], 0
+        for chunk in layer_runs(columns):
+            names = np.empty(len(chunk.row), np.int32)
+            total += _name_runs(chunk.start, chunk.row, chunk.x0, chunk.x1, total, least_pixels, names)
+            self._chunks.append((chunk.start, chunk.row, chunk.x0, chunk.x1, names, chunk.first))
+
+    def at(self, points_mm: Floats, layers: NDArray[np.int64], near_px: float = 0.0) -> NDArray[np.int64]:
+        """The section of each layer that holds a point (n, 2) of x and y, or the nearest within ``near_px``; -1 for none."""
+        origin = np.array([self.grid.y0_px, self.grid.x0_px])
+        pixels = np.floor(points_mm[:, 1::-1] / self.grid.pixel_mm).astype(np.int64) - origin
+        asked, found = np.column_stack([layers, pixels]), np.full(len(points_mm), -1, np.int64)
+        for chunk in self._chunks:
+            _sections_near(*chunk, asked, near_px, found)
+        return found
 
 
 def specks(columns: Columns) -> Floats:

@@ -1,13 +1,16 @@
-"""Two sets of solid columns as one, without rasterizing either again."""
+"""Two sets of solid columns as one, or what they share, without rasterizing either again."""
 
 from __future__ import annotations
+
+from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import GeometryError
 from numerus.geometry.kernels import kernel
-from numerus.geometry.solids.columns import Columns, Grid
+from numerus.geometry.mesh import Floats
+from numerus.geometry.solids.columns import Columns, Grid, run_volume_mm3
 
 
 @kernel
@@ -49,22 +52,57 @@ def _on_grid(
     return start, (columns.x + right).astype(np.uint16), columns.low, columns.high
 
 
+def _common_grid(one: Columns, other: Columns) -> Grid:
+    """The grid over both. Raises GeometryError where pixels or layers differ in size."""
+    a, b = one.grid, other.grid
+    if (a.pixel_mm, a.layer_mm) != (b.pixel_mm, b.layer_mm):
+        raise GeometryError("bad-grid", "Columns of different pixels or layers have no common grid.")
+    x0, y0 = min(a.x0_px, b.x0_px), min(a.y0_px, b.y0_px)
+    nx, ny = max(a.x0_px + a.nx, b.x0_px + b.nx) - x0, max(a.y0_px + a.ny, b.y0_px + b.ny) - y0
+    return Grid(x0, y0, nx, ny, a.pixel_mm, a.layer_mm)
+
+
 def united(one: Columns, other: Columns) -> Columns:
     """Two solids as one, from their columns: quicker than from their meshes where one of them stays the same.
 
     Both must have one pixel and layer size. The volume is that of the runs, rounded to layers.
     """
-    a, b = one.grid, other.grid
-    if (a.pixel_mm, a.layer_mm) != (b.pixel_mm, b.layer_mm):
-        raise GeometryError("bad-grid", "Columns of different pixels or layers cannot be united.")
-    x0, y0 = min(a.x0_px, b.x0_px), min(a.y0_px, b.y0_px)
-    nx, ny = max(a.x0_px + a.nx, b.x0_px + b.nx) - x0, max(a.y0_px + a.ny, b.y0_px + b.ny) - y0
-    grid = Grid(x0, y0, nx, ny, a.pixel_mm, a.layer_mm)
+    grid = _common_grid(one, other)
+    ny = grid.ny
     runs = *_on_grid(one, grid), *_on_grid(other, grid)
     start = np.zeros(ny + 1, np.int64)
     none = np.zeros(0, np.uint16), np.zeros(0, np.int16), np.zeros(0, np.int16)
     count = _merge_rows(*runs, start, *none, False)
     x, low, high = np.empty(count, np.uint16), np.empty(count, np.int16), np.empty(count, np.int16)
     _merge_rows(*runs, start, x, low, high, True)
-    volume = float((high - low).astype(np.int64).sum()) * grid.pixel_mm**2 * grid.layer_mm
-    return Columns(grid, start, x, low, high, max(one.layers, other.layers), volume, one.doubtful + other.doubtful)
+    both = Columns(grid, start, x, low, high, max(one.layers, other.layers), 0.0, one.doubtful + other.doubtful)
+    return replace(both, volume_mm3=run_volume_mm3(both))
+
+
+@kernel
+def _overlaps(a_start, a_x, a_low, a_high, b_start, b_x, b_low, b_high, out, fill):  # type: ignore[no-untyped-def]
+    """Runs in which both are solid: counted, or written to ``out`` rows (row, x, low, high)."""
+    n = 0
+    for row in range(len(a_start) - 1):
+        i, a_end, j, b_end = a_start[row], a_start[row + 1], b_start[row], b_start[row + 1]
+        while i < a_end and j < b_end:
+            if a_x[i] != b_x[j]:
+                i, j = (i + 1, j) if a_x[i] < b_x[j] else (i, j + 1)
+                continue
+            low, high = max(a_low[i], b_low[j]), min(a_high[i], b_high[j])
+            if low < high:
+                if fill:
+                    out[n, 0], out[n, 1], out[n, 2], out[n, 3] = row, a_x[i], low, high
+                n += 1
+            i, j = (i + 1, j) if a_high[i] <= b_high[j] else (i, j + 1)
+    return n
+
+
+def overlaps_mm(one: Columns, other: Columns) -> Floats:
+    """Where two solids overlap: float64 (n, 4) of the x and y of a column's centre, and from and to what height it does."""
+    grid = _common_grid(one, other)
+    runs = *_on_grid(one, grid), *_on_grid(other, grid)
+    found = np.zeros((_overlaps(*runs, np.zeros((0, 4), np.int64), False), 4), np.int64)
+    _overlaps(*runs, found, True)
+    x, y = grid.centre_mm(found[:, 1].astype(float), found[:, 0].astype(float))
+    return np.stack([x, y, found[:, 2] * grid.layer_mm, found[:, 3] * grid.layer_mm], axis=1)

@@ -13,7 +13,8 @@ from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.cups import Cup
 from numerus.geometry.solids.layers import Island, layer_bitmap
 from numerus.geometry.solids.sections import Sections
-from numerus.printing.checks.print_check import STANDING_N_PER_MM2, PrintCheck, check_print
+from numerus.printing.checks.print_check import PrintCheck, check_print
+from numerus.printing.checks.tip_loads import STANDING_N_PER_MM2
 from numerus.printing.orientation.pose_measures import layer_pulls_n
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import tip_n

@@ -137,6 +137,7 @@ def tip_says(made: Supported, proof: PrintCheck, number: int) -> str:
         "overhang": "under an overhang",
         "span": "under a slope",
         "hold": "where you asked",
+        "leverage": "against leverage",
     }
     reason = why.get(pillar.why, "set by hand" if pillar.why == "hand" else "shares a load")
     size = f"{tip_name(pillar.tip_mm, made.style).capitalize()} tip, {pillar.tip_mm:g} mm"
@@ -150,7 +151,11 @@ def supports_say(made: Supported, proof: PrintCheck) -> str:
     if not made.pillars:
         return "Stands flat on the plate: no tips."
     margin = float(proof.loads.margins.min(initial=np.inf))
-    held = f"hold at least {margin:.1f} times the pull" if np.isfinite(margin) else "nothing pulls on them"
+    held = (
+        f"hold at least {margin:.1f} times the pull and its leverage"
+        if np.isfinite(margin)
+        else "nothing pulls on them"
+    )
     marks = f"{proof.cleaning_minutes:.0f} min to clean, {proof.scar_show_mm2:.1f} mm² of marks in sight"
     return f"{len(made.pillars)} tips ({kinds}) {held}; {marks}."
 

@@ -8,7 +8,6 @@ import numpy as np
 
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
-from numerus.geometry.solids.columns import solid_columns
 from numerus.printing.checks.print_check import PrintCheck
 from numerus.printing.machines.resting import LIFT_MM
 from numerus.printing.orientation.orientation_search import (
@@ -31,7 +30,6 @@ from numerus.printing.orientation.pose_measures import (
 from numerus.printing.preparation.posed_and_supported import TRIED, first_caught
 from numerus.printing.preparation.support_editing import supported
 from numerus.printing.supports.placement import Supported
-from numerus.printing.supports.posed_part import CHECK_MM
 from numerus.printing.supports.style import style_for
 from numerus.surface.part_fields import fields_of
 
@@ -106,6 +104,4 @@ def supported_part(
     (up, proof), made = first_caught(tried(up) for up in ups)
     matrix = rotation_matrix(turning_up(up))
     matrix[:3, 3] = made.part.bounds_mm[0] - mesh.transformed(matrix).bounds_mm[0]
-    whole = solid_columns(made.whole.triangles, CHECK_MM, machine.layer_mm).volume_mm3
-    own = solid_columns(made.part.triangles, CHECK_MM, machine.layer_mm).volume_mm3
-    return SupportReport(made, proof, matrix, (whole - own) / 1000)
+    return SupportReport(made, proof, matrix, made.support_ml)

@@ -114,6 +114,6 @@ def pose_of(cost: PoseCost, made: Supported, proof: PrintCheck) -> Pose:
     margin = min(float(proof.loads.margins.min(initial=np.inf)), MOST_MARGIN)
     return Pose(
         cost.up, cost.school, round(float(made.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
-        round(made.supports.signed_volume_mm3 / 1000, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note,
+        round(made.support_ml, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note,
         margin=round(margin, 2), hull_mm=tuple((round(float(x), 2), round(float(y), 2)) for x, y in hull),
     )  # fmt: skip

@@ -15,6 +15,7 @@ from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled, GeometryError, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_check import PrintCheck, check_print
+from numerus.printing.preparation.steadying import steadied
 from numerus.printing.supports.placement import Supported, built, support
 from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.routing import resized, route, routed, without
@@ -185,6 +186,12 @@ def supported(
     posed: Mesh, machine: Machine, resin: Resin, style: SupportStyle, fields: Fields | None = None,
     progress: Progress | None = None,
 ) -> tuple[Supported, PrintCheck]:  # fmt: skip
-    """Placed, proved and mended: what the bench and the command line keep."""
-    made = support(posed, resin, style, None if progress is None else lambda s: progress(0.6 * s), fields)
-    return mended(made, machine, resin, None if progress is None else lambda s: progress(0.6 + 0.4 * s))
+    """Placed, steadied against leverage, proved and mended: what the bench and the command line keep."""
+
+    def told(low: float, high: float) -> Progress | None:
+        return None if progress is None else lambda share: progress(low + (high - low) * share)
+
+    made = support(posed, resin, style, told(0.0, 0.5), fields)
+    steady = steadied(made.posed_part, made.pillars, style, machine, resin, told(0.5, 0.7))
+    made = _again(made, steady) if len(steady) > len(made.pillars) else made
+    return mended(made, machine, resin, told(0.7, 1.0))

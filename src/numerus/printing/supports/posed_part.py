@@ -15,22 +15,35 @@ from numerus.geometry.mesh import Floats, Mesh, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.cups import Cup, cups
 from numerus.geometry.solids.layers import Island, islands, overhangs
-from numerus.geometry.solids.sections import Sections, sections
-from numerus.printing.machines.resting import lift_of
+from numerus.geometry.solids.sections import SectionMap, Sections, sections
+from numerus.printing.machines.resting import ON_PLATE_MM, lift_of
 from numerus.printing.supports.style import SupportStyle
 from numerus.surface.part_fields import Fields
 
 PIXEL_MM = 0.1
 LAYER_MM = 0.1
+LEAST_RADIUS_PX = 0.71  # a circle this wide holds a pixel's centre wherever it lies: half the diagonal
 CHECK_MM = 0.05  # the finished work is checked as finely as machines print it
+# Where the pixels of a machine come to lie under a part nobody knows; what begins in mid-air is looked for at each (R2
+# sequence, Roberts 2018).
+OFFSETS_PX = tuple((n * 0.7548776662 % 1, n * 0.5698402910 % 1) for n in range(7))
+
+
+def offset_mm(number: int) -> tuple[float, float]:
+    x, y = OFFSETS_PX[number]
+    return x * CHECK_MM, y * CHECK_MM
 
 
 @kernel
-def _bar_free(row_start, x, low, high, nx, ny, px0, py0, k0, px1, py1, k1, radius_px):  # type: ignore[no-untyped-def]
-    """Whether a bar from (px0, py0, k0) down to (px1, py1, k1), in pixels and layers, meets no solid pixel."""
+def _bar_free(row_start, x, low, high, nx, ny, px0, py0, k0, px1, py1, k1, top_px, bottom_px):  # type: ignore[no-untyped-def]
+    """Whether a bar from (px0, py0, k0) down to (px1, py1, k1), in pixels and layers, meets no solid pixel.
+
+    However thin, it is as wide as the circle that must hold a pixel's centre: a hair between centres is not free.
+    """
     steps = int(max(abs(px1 - px0), abs(py1 - py0), abs(k1 - k0), 1))
     for s in range(steps + 1):
         t = s / steps
+        radius_px = max(top_px + (bottom_px - top_px) * t, LEAST_RADIUS_PX)
         cx, cy, k = px0 + (px1 - px0) * t, py0 + (py1 - py0) * t, int(k0 + (k1 - k0) * t)
         for j in range(max(int(np.ceil(cy - radius_px)), 0), min(int(cy + radius_px), ny - 1) + 1):
             wide = np.sqrt(max(radius_px * radius_px - (j - cy) * (j - cy), 0.0))
@@ -57,12 +70,22 @@ class ClearanceMap:
         x, y = point[0] / grid.pixel_mm - grid.x0_px - 0.5, point[1] / grid.pixel_mm - grid.y0_px - 0.5
         return float(x), float(y), float(np.floor(point[2] / grid.layer_mm))
 
-    def free(self, top: Floats, bottom: Floats, radius_mm: float, clearance_mm: float | None = None) -> bool:
-        """Whether a bar of that radius, with clearance, meets nothing solid."""
+    def free(
+        self,
+        top: Floats,
+        bottom: Floats,
+        radius_mm: float,
+        clearance_mm: float | None = None,
+        bottom_radius_mm: float | None = None,
+    ) -> bool:
+        """Whether a bar of that radius, with clearance, meets nothing solid; a cone if its radius differs at the bottom."""
         c, g = self.columns, self.columns.grid
-        reach = (radius_mm + (self.clearance_mm if clearance_mm is None else clearance_mm)) / g.pixel_mm
+        more = self.clearance_mm if clearance_mm is None else clearance_mm
+        radii = (
+            (r + more) / g.pixel_mm for r in (radius_mm, radius_mm if bottom_radius_mm is None else bottom_radius_mm)
+        )
         ends = (*self._pixels(top), *self._pixels(bottom))
-        return bool(_bar_free(c.row_start, c.x, c.low, c.high, g.nx, g.ny, *ends, reach))
+        return bool(_bar_free(c.row_start, c.x, c.low, c.high, g.nx, g.ny, *ends, *radii))
 
     def floor_under(self, point: Floats) -> float:
         """Height of the highest solid below a point, 0 for the plate."""
@@ -82,19 +105,43 @@ class PosedPart:
     part: Mesh
     fields: Fields
 
+    @property
+    def raised(self) -> bool:
+        """Whether it hangs over the plate, rather than standing on it."""
+        return bool(self.part.bounds_mm[0, 2] > ON_PLATE_MM)
+
     @cached_property
     def columns(self) -> Columns:
         """At PIXEL_MM: for finding ways."""
         return solid_columns(self.part.triangles, PIXEL_MM, LAYER_MM)
 
-    @cached_property
+    @property
     def fine(self) -> Columns:
         """At CHECK_MM: for judging."""
-        return solid_columns(self.part.triangles, CHECK_MM, CHECK_MM)
+        return self.fine_at(0)
+
+    def fine_at(self, number: int) -> Columns:
+        """At CHECK_MM, moved by an offset of OFFSETS_PX; asked again it is known."""
+        if number not in self._fine:
+            moved = self.part.triangles + np.array([*offset_mm(number), 0.0])
+            self._fine[number] = solid_columns(moved, CHECK_MM, CHECK_MM)
+        return self._fine[number]
+
+    @cached_property
+    def _fine(self) -> dict[int, Columns]:
+        return {}
 
     @cached_property
     def grown(self) -> Sections:
         return sections(self.columns)
+
+    @cached_property
+    def _section_map(self) -> SectionMap:
+        return SectionMap(self.columns)
+
+    def section_at(self, points_mm: Floats, layers: NDArray[np.int64], near_px: float = 0.0) -> NDArray[np.int64]:
+        """The number in ``grown`` of the section at each (x, y) of a layer, or the nearest within ``near_px``; -1 for none."""
+        return self._section_map.at(points_mm, layers, near_px)
 
     @cached_property
     def born(self) -> list[Island]:

@@ -15,38 +15,55 @@ import numpy as np
 from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, xyz
-from numerus.printing.supports.posed_part import LAYER_MM, ClearanceMap
+from numerus.printing.supports.pillar_meshes import SIDEWAYS, bar_mm, is_slender, shaft_mm, usual_mm
+from numerus.printing.supports.posed_part import ClearanceMap
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted
 
 KEPT_DIGITS = 4  # of a millimetre: kept pillars stay short to write
-HAIR_MM = 0.05  # in a recess a short bar may touch the walls beside it
+LEAVES_MM = 0.5  # from its mark a cone has left the skin
+ON_PART_CLEAR_MM = 0.1
+SHORT_ON_PART_MM, FAR_ASIDE_MM = 5.0, 14.5  # a longer bar on the part only where no pillar reaches out so far
+SIDE_TURNS = tuple(np.radians((0, 25, -25, 50, -50)))  # about the way out of a wall
 BRANCH_REACH_MM, BRANCH_DROP, BRANCH_SAVES = 5.0, 1.2, 0.7  # a branch drops so much per mm aside, and must save so much
 MOST_BRANCHES = 3  # on one pillar
 FOOT_ASIDE_MM, LEAN_COST = (0.8, 1.6), 0.06  # where else a bar on the part may stand; of how dear a mark is, per mm
 LEAST_TRUNK_MM = 2.0  # above the raft, below the first branch
 
 
-def bar_mm(tip_mm: float, style: SupportStyle) -> float:
-    """A pillar's thickness: never thinner than half again its tip."""
-    return max(style.pillar_mm, 1.4 * tip_mm)
-
-
-def _joints(tip: Floats, style: SupportStyle, tight: bool) -> list[tuple[Floats, Floats]]:
+def _joints(
+    tip: Floats, style: SupportStyle, tight: bool, out: Floats | None = None, far: bool = False
+) -> list[tuple[Floats, Floats]]:
     """Places for the cone's foot and the pillar's top: straight down first, then leaning outward in rings.
 
-    ``tight``: at last also flat cones that reach out from under a ledge low over the plate.
+    ``tight``: at last also flat cones that reach out from under a ledge low over the plate. ``out``: the way out of a wall
+    (x, y), whose tips come from the side. ``far``: the wide rings only.
     """
+    if out is not None:
+        return _sideways(tip, style, out)
     below = tip - [0, 0, style.cone_mm]
-    ways = [(below, below)]
-    for aside in np.arange(0.8, style.aside_mm + 0.01, 0.8):
+    ways = [] if far else [(below, below)]
+    rings = np.arange(style.aside_mm + 1.2, FAR_ASIDE_MM, 1.6) if far else np.arange(0.8, style.aside_mm + 0.01, 0.8)
+    for aside in rings:
         for angle in np.arange(12) * np.pi / 6:
             step = np.array([np.cos(angle), np.sin(angle), 0.0]) * aside
             ways.append((below + step * min(1.0, 0.8 / aside) * 0.5, below + step - [0, 0, 1.2 * aside]))
-    for aside in np.arange(0.8, 3.3, 0.4) if tight else ():
+    for aside in np.arange(0.8, 3.3, 0.4) if tight and not far else ():
         for angle in np.arange(16) * np.pi / 8:
-            out = tip + [np.cos(angle) * aside, np.sin(angle) * aside, -max(0.7 * aside, 0.8)]
-            ways.append((out, out))
+            step = [np.cos(angle) * aside, np.sin(angle) * aside, -max(0.7 * aside, 0.8)]
+            ways.append((tip + step, tip + step))
+    return ways
+
+
+def _sideways(tip: Floats, style: SupportStyle, out: Floats) -> list[tuple[Floats, Floats]]:
+    """Cones that meet a wall at 45 degrees, and pillars straight down from them or leaning farther out."""
+    ways = []
+    for turn in SIDE_TURNS:
+        c, s = np.cos(turn), np.sin(turn)
+        way = np.array([c * out[0] - s * out[1], s * out[0] + c * out[1], 0.0])
+        for aside in (style.cone_mm * 0.75, style.cone_mm * 1.25):
+            joint = tip + aside * way - [0, 0, aside]
+            ways += [(joint, joint + more * way - [0, 0, 1.2 * more]) for more in (0.0, 1.6, 3.2)]
     return ways
 
 
@@ -58,61 +75,63 @@ def route(
     style: SupportStyle,
     standing: Sequence[Pillar] = (),
     tight: bool = False,
+    out: Floats | None = None,
 ) -> Pillar | None:
-    """The first free way of a tip; preferably to the plate or a neighbour's pillar, else onto the part; None if there is none.
+    """The first free way of a tip; preferably to the plate or a neighbour's pillar, else a short bar onto the part, else far
+    out to the plate, else a long bar onto the part; None if there is none.
 
-    Where a tip of its size has no way to the plate, the finest may. ``tight``: a bar onto the part may lean on the wall
-    beside it, since nothing else catches what is left.
+    Where a tip of its size has no way to the plate, the finest may. ``tight``: cones may graze the walls of a cleft, since
+    nothing else catches what is left. ``out``: from the side, see ``_joints``.
     """
-    start = tip - [0, 0, 2 * LAYER_MM + 0.3]
-    sizes = list(dict.fromkeys((tip_mm, style.tips_mm[0])))
-    necks = [(size, size / 2) for size in sizes] + ([(sizes[-1], HAIR_MM)] if tight else [])
-    for size, neck_mm in necks:
-        way = _to_plate(tip, start, size, neck_mm, why, clearance, style, standing, tight)
-        if way is not None:
-            return way
-    return _onto_part(tip, tip_mm, why, start, clearance, tight)
+    sizes: list[tuple[float, float | None]] = [(size, None) for size in dict.fromkeys((tip_mm, style.tips_mm[0]))]
+    sizes += [(style.tips_mm[0], 0.0)] if tight else []
+    ways = _joints(tip, style, tight, out)
+    near = (_to_plate(tip, size, margin, why, clearance, style, standing, ways) for size, margin in sizes)
+    found = next((way for way in near if way is not None), None)
+    if found is not None or out is not None:
+        return found
+    on_part = _onto_part(tip, tip_mm, why, clearance, style)
+    if on_part is not None and shaft_mm(on_part) <= SHORT_ON_PART_MM:
+        return on_part
+    wide = _joints(tip, style, tight, far=True)
+    return _to_plate(tip, style.tips_mm[0], None, why, clearance, style, standing, wide) or on_part
 
 
 def _to_plate(
     tip: Floats,
-    start: Floats,
     tip_mm: float,
-    neck_mm: float,
+    clearance_mm: float | None,
     why: str,
     clearance: ClearanceMap,
     style: SupportStyle,
     standing: Sequence[Pillar],
-    tight: bool,
+    ways: Sequence[tuple[Floats, Floats]],
 ) -> Pillar | None:
-    """``neck_mm``: the radius that must be free round the cone; a hair where it may lean on the walls of a cleft."""
-    clearance_mm = 0.0 if neck_mm <= HAIR_MM else None
+    """``clearance_mm``: how far the cone stays away from walls."""
     radius = bar_mm(tip_mm, style) / 2
-    for joint, knee in _joints(tip, style, tight):
+    for joint, knee in ways:
         foot = np.array([knee[0], knee[1], 0.0])
-        if knee[2] <= style.raft_mm or not clearance.free(start, joint, neck_mm, clearance_mm):
+        start = _below(tip, joint)
+        neck = tip_mm / 2 + (radius - tip_mm / 2) * min(LEAVES_MM / float(np.linalg.norm(joint - tip)), 1.0)
+        if knee[2] <= style.raft_mm or not clearance.free(start, joint, neck, clearance_mm, radius):
             continue
         if style.trees and (branch := _branch(joint, radius, clearance, style, standing)) is not None:
-            return Pillar(
-                xyz(tip, KEPT_DIGITS),
-                xyz(joint, KEPT_DIGITS),
-                xyz(joint, KEPT_DIGITS),
-                xyz(branch, KEPT_DIGITS),
-                tip_mm,
-                "pillar",
-                why,
-            )
+            return _pillar((tip, joint, joint, branch), tip_mm, "pillar", why)
         if clearance.free(joint, knee, radius) and clearance.free(knee, foot, radius):
-            return Pillar(
-                xyz(tip, KEPT_DIGITS),
-                xyz(joint, KEPT_DIGITS),
-                xyz(knee, KEPT_DIGITS),
-                xyz(foot, KEPT_DIGITS),
-                tip_mm,
-                "plate",
-                why,
-            )
+            return _pillar((tip, joint, knee, foot), tip_mm, "plate", why)
     return None
+
+
+def _below(tip: Floats, joint: Floats) -> Floats:
+    """Where a cone has left the skin: half a millimetre down it."""
+    if (tip - joint)[2] > SIDEWAYS * float(np.linalg.norm(tip - joint)):
+        return np.asarray(tip - [0, 0, LEAVES_MM])
+    return np.asarray(tip + (joint - tip) * min(LEAVES_MM / float(np.linalg.norm(joint - tip)), 1.0))
+
+
+def _pillar(points: Sequence[Floats], tip_mm: float, lands: str, why: str) -> Pillar:
+    tip, joint, knee, foot = (xyz(p, KEPT_DIGITS) for p in points)
+    return Pillar(tip, joint, knee, foot, tip_mm, lands, why)
 
 
 def _branch(
@@ -144,11 +163,9 @@ def branches_of(trunk: Pillar, pillars: Sequence[Pillar]) -> list[Pillar]:
     ]  # fmt: skip
 
 
-def _onto_part(
-    tip: Floats, tip_mm: float, why: str, start: Floats, clearance: ClearanceMap, tight: bool
-) -> Pillar | None:
-    """A short bar that stands on the part itself, with a tip at both ends, where its foot leaves the least dear mark; in a
-    narrow gap it just fills it.
+def _onto_part(tip: Floats, tip_mm: float, why: str, clearance: ClearanceMap, style: SupportStyle) -> Pillar | None:
+    """A bar that stands on the part itself, with a tip at both ends, where its foot leaves the least dear mark; in a gap no
+    longer than its ends it just fills it.
     """
     ground = clearance.floor_under(tip)
     if ground <= 0:
@@ -158,26 +175,36 @@ def _onto_part(
         x, y = tip[0] + aside * np.cos(angle), tip[1] + aside * np.sin(angle)
         under = clearance.floor_under(np.array([x, y, tip[2] - 2 * aside]))
         feet += [np.array([x, y, under])] if 0 < under < tip[2] - 2 * aside else []
-    clear = [f for f in feet[1:] if clearance.free(start, f + [0, 0, 2 * LAYER_MM + 0.3], HAIR_MM, 0.0)]
-    straight = feet[0] + [0, 0, 2 * LAYER_MM + 0.3]
-    if tight or straight[2] >= start[2] or clearance.free(start, straight, HAIR_MM, 0.0):
-        clear.insert(0, feet[0])
-    if not clear:
-        return None
+    ways = [_bar_on_part(tip, foot, tip_mm, why, style) for foot in feet]
+    clear = [w for w in ways if not is_slender(w, style) and _bar_is_free(w, clearance, style)]
     # A lean costs a little, so that it must be worth it.
-    foot = min(
-        clear, key=lambda f: clearance.scar_cost_at(f) + LEAN_COST * float(np.hypot(f[0] - tip[0], f[1] - tip[1]))
-    )
-    middle = (tip + foot) / 2
-    return Pillar(
-        xyz(tip, KEPT_DIGITS),
-        xyz(middle, KEPT_DIGITS),
-        xyz(middle, KEPT_DIGITS),
-        xyz(foot, KEPT_DIGITS),
-        tip_mm,
-        "part",
-        why,
-    )
+    return min(clear, key=lambda w: _mark_cost(w, clearance), default=None)
+
+
+def _bar_on_part(tip: Floats, foot: Floats, tip_mm: float, why: str, style: SupportStyle) -> Pillar:
+    """Cones at both ends, as long as the bar leaves room for."""
+    length = float(np.linalg.norm(tip - foot))
+    share = min(style.cone_mm / max(length, 1e-9), 0.5)
+    return _pillar((tip, tip + (foot - tip) * share, foot + (tip - foot) * share, foot), tip_mm, "part", why)
+
+
+def _bar_is_free(bar: Pillar, clearance: ClearanceMap, style: SupportStyle) -> bool:
+    """Between where its ends leave the skin; a bar of no more than these two ends fills a gap that nothing crosses."""
+    tip, joint, knee, foot = (np.array(p) for p in (bar.tip, bar.joint, bar.knee, bar.foot))
+    length = float(np.linalg.norm(tip - foot))
+    ends = min(LEAVES_MM, 0.4 * length)
+    way = (foot - tip) / max(length, 1e-9)
+    top, bottom, radius = tip + ends * way, foot - ends * way, usual_mm(bar, style) / 2
+    if length <= 2 * style.cone_mm:
+        return clearance.free(top, bottom, radius, 0.0)
+    fine = bar.tip_mm / 2
+    cones = clearance.free(top, joint, fine, 0.0, radius) and clearance.free(knee, bottom, radius, 0.0, fine)
+    return cones and clearance.free(joint, knee, radius, ON_PART_CLEAR_MM)
+
+
+def _mark_cost(bar: Pillar, clearance: ClearanceMap) -> float:
+    lean = float(np.hypot(bar.foot[0] - bar.tip[0], bar.foot[1] - bar.tip[1]))
+    return clearance.scar_cost_at(np.array(bar.foot)) + LEAN_COST * lean
 
 
 def routed(

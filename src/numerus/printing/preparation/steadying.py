@@ -1,0 +1,162 @@
+"""Tips that give what leans or stands tall a wider hold: placed where they take most off the tip that carries most.
+
+A group of layers that pulls beside its tips bends them (see ``numerus.printing.checks.tip_loads``). Going upward, the
+first layer in which some hold carries too much is found; of all places of the skin that belong to its group by then, the
+one is given a tip that leaves the least share on any hold; and so on until all hold, or nothing helps.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.domain.machines import Machine, Resin
+from numerus.domain.poses import Pillar
+from numerus.errors import Cancelled, Progress
+from numerus.geometry.mesh import Floats, xyz
+from numerus.printing.checks.tip_loads import (
+    LEAST_PULL_N,
+    Holds,
+    Pulled,
+    Standing,
+    largest_share,
+    pulled,
+    swept,
+    tip_holds,
+)
+from numerus.printing.supports.posed_part import PosedPart
+from numerus.printing.supports.routing import route
+from numerus.printing.supports.style import SupportStyle
+from numerus.printing.supports.tips import COSTLY
+
+MOST_MORE = 120  # tips for one part
+MOST_WAYS = 12  # places tried for one tip
+UNDER, SIDE = -0.25, 0.35  # upward part of the normal: below, a tip comes from under; up to the second, from the side
+APART_MM = 0.8  # places looked at, and tips, no nearer than this
+WORTH = 0.995  # a tip that leaves more than this share of what was carried is not worth its mark
+SCAR_COUNTS = 0.4  # how much worse a place in full sight must be left to
+
+
+@dataclass(frozen=True, eq=False)
+class Places:
+    """Where tips could be set: points (n, 3), outward normals (n, 3), cost of a mark 0..1 (n,), and what each would hold."""
+
+    points: Floats
+    normals: Floats
+    scar_cost: Floats
+    holds: Holds
+
+
+def steadied(
+    posed_part: PosedPart, pillars: Sequence[Pillar], style: SupportStyle, machine: Machine, resin: Resin,
+    progress: Progress | None = None,
+) -> list[Pillar]:  # fmt: skip
+    """The pillars with more where leverage asks for them; every share left above the style's margin is one nothing helps."""
+    part, found = pulled(posed_part, machine, resin), list(pillars)
+    places = _places(part, style, resin)
+    free = places.holds.section >= 0
+    hopeless: set[int] = set()
+    while len(found) < len(pillars) + MOST_MORE:
+        if progress is not None and not progress((len(found) - len(pillars)) / MOST_MORE):
+            raise Cancelled
+        holds = _holds_of(part, found, resin)
+        layer = _first_too_light(part, holds, style, hopeless)
+        if layer < 0:
+            break
+        more = _best(part, holds, layer, places, free, found, posed_part, style)
+        if more is None:
+            hopeless.add(layer)
+        else:
+            found.append(more)
+    return found
+
+
+def _holds_of(part: Pulled, pillars: Sequence[Pillar], resin: Resin) -> Holds:
+    tips = np.array([p.tip for p in pillars]).reshape(-1, 3)
+    return tip_holds(part, tips, np.array([p.tip_mm for p in pillars]), resin) + part.standing
+
+
+def _first_too_light(part: Pulled, holds: Holds, style: SupportStyle, hopeless: set[int]) -> int:
+    """The lowest layer in which a group is held by less than the style's margin; -1 for none. Loose ends are no matter of
+    leverage.
+    """
+    margins = swept(part, holds).margins
+    light = np.flatnonzero((margins < style.margin) & (margins > 0))
+    return next((int(k) for k in light if int(k) not in hopeless), -1)
+
+
+def _places(part: Pulled, style: SupportStyle, resin: Resin) -> Places:
+    """The skin that looks down or aside, thinned, where marks are allowed."""
+    mesh, fields = part.posed_part.part, part.posed_part.fields
+    faces = np.flatnonzero((mesh.normals[:, 2] < SIDE) & ~fields.keep_off & (mesh.areas_mm2 > 1e-9))
+    centres = mesh.triangles[faces].mean(axis=1)
+    _, kept = np.unique(np.floor(centres / APART_MM).astype(np.int64), axis=0, return_index=True)
+    points, cost = centres[kept], fields.scar_cost[faces[kept]]
+    size = np.where(cost > COSTLY, style.tips_mm[0], style.tips_mm[1])
+    return Places(points, mesh.normals[faces[kept]], cost, tip_holds(part, points, size, resin))
+
+
+def _best(
+    part: Pulled, holds: Holds, layer: int, places: Places, free: NDArray[np.bool_], found: Sequence[Pillar],
+    posed_part: PosedPart, style: SupportStyle,
+) -> Pillar | None:  # fmt: skip
+    """The tip that leaves the least on any hold of the group that carries too much, if one helps and a way leads there."""
+    at = swept(part, holds, layer + 1)
+    root = _worst_root(part, at, holds, layer, style)
+    if root < 0:
+        return None
+    member = at.root[np.maximum(places.holds.section, 0)] == root
+    able = np.flatnonzero(free & member & (places.holds.layer <= layer))
+    before = _shares(at, root, holds, layer, part)
+    after = np.array([_with_one(at, root, holds, layer, part, places.holds, int(n)) for n in able])
+    cost = after * (1 + SCAR_COUNTS * places.scar_cost[able])
+    for n in able[np.argsort(cost)][:MOST_WAYS]:
+        if after[np.searchsorted(able, n)] > WORTH * before:
+            continue
+        free[n] = False
+        way = _way(places, int(n), found, posed_part, style)
+        if way is not None:
+            return way
+    return None
+
+
+def _worst_root(part: Pulled, at: Standing, holds: Holds, layer: int, style: SupportStyle) -> int:
+    """The group that carries too much in a layer; -1 for none."""
+    roots = {int(r) for r in at.root[part.grown.begin[layer] : part.grown.begin[layer + 1]]}
+    pulling = [r for r in roots if at.now[r, 0] >= LEAST_PULL_N and at.sums[r, 0] > 0]
+    worst = max(pulling, key=lambda r: _shares(at, r, holds, layer, part), default=-1)
+    return worst if worst >= 0 and _shares(at, worst, holds, layer, part) * style.margin > 1 else -1
+
+
+def _shares(at: Standing, root: int, holds: Holds, layer: int, part: Pulled) -> float:
+    """The largest share of its strength any hold of a group carries."""
+    own = (holds.section >= 0) & (holds.layer <= layer) & (at.root[np.maximum(holds.section, 0)] == root)
+    return float(largest_share(at.sums[root], at.now[root], part.top_mm(layer), holds.place[own], holds.radius[own]))
+
+
+def _with_one(at: Standing, root: int, holds: Holds, layer: int, part: Pulled, more: Holds, number: int) -> float:
+    """The same with one of ``more`` added."""
+    w, (x, y, z), (xx, xy, yy) = more.strength[number], more.place[number], more.moments[number]
+    sums = at.sums[root] + [w, w * x, w * y, w * z, w * x * x + xx, w * x * y + xy, w * y * y + yy]
+    own = (holds.section >= 0) & (holds.layer <= layer) & (at.root[np.maximum(holds.section, 0)] == root)
+    place, radius = np.vstack([holds.place[own], more.place[number]]), np.r_[holds.radius[own], more.radius[number]]
+    return float(largest_share(sums, at.now[root], part.top_mm(layer), place, radius))
+
+
+def _way(
+    places: Places, number: int, found: Sequence[Pillar], posed_part: PosedPart, style: SupportStyle
+) -> Pillar | None:
+    """From under where the skin looks down, else from the side."""
+    tip, normal = places.points[number], places.normals[number]
+    if any(np.linalg.norm(tip - p.tip) < APART_MM for p in found):
+        return None
+    aside = None
+    if normal[2] > UNDER:
+        flat = np.hypot(normal[0], normal[1])
+        aside = np.array([normal[0], normal[1]]) / max(flat, 1e-9)
+    size = 2 * float(places.holds.radius[number])
+    way = route(np.array(xyz(tip)), size, "leverage", posed_part.clearance(style.clearance_mm), style, found, out=aside)
+    return way if way is None or way.lands != "part" else None
