@@ -144,7 +144,7 @@ def support_of(args: argparse.Namespace) -> list[Result]:
     return [{
         "file": str(args.file), "ok": True, "out": str(args.out), "transform": [round(float(v), 9) for v in made.transform.reshape(-1)],
         "tips": len(made.made.pillars), "pillars": sum(p.lands != "part" for p in made.made.pillars), "volume_ml": round(made.volume_ml, 6),
-        "islands_left": len(proof.islands_left), "unsupported_mm2": round(proof.unsupported_mm2, 4), "worst_margin": margin,
+        "islands_left": len(proof.islands_left), "unsupported_mm2": round(made.unsupported_mm2, 4), "worst_margin": margin,
         "scar_show_mm2": round(proof.scar_show_mm2, 4), "cleaning_minutes": round(proof.cleaning_minutes, 1),
         "too_light": len(proof.too_light), "swinging": len(proof.swings), "touching": len(proof.touches),
     }]  # fmt: skip

@@ -16,6 +16,7 @@ from numerus.domain.poses import BrushDab
 from numerus.errors import GeometryError
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged
+from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
 from numerus.geometry.solids.columns import solid_columns
 from numerus.surface.exposure import table_exposure
@@ -25,7 +26,7 @@ GLUE_MM = 0.35  # skin nearer than this to another part is covered once it is bu
 INSIDE_PX_MM = 0.2
 NEIGHBOUR_POINTS = 20_000
 FRONT, BACK = 1.0, 0.6  # what is painted with most care looks forward (-y): face and chest over backs
-MOST_LOOKED_AT = 30_000  # faces from which sight is traced
+MOST_LOOKED_AT = 20_000  # faces from which sight is traced
 STEPS = 255  # what is seen and detailed is told in so many steps: it goes into a byte and comes back the same
 FORM = 1
 
@@ -77,9 +78,9 @@ def _exposure(mesh: Mesh, centres: Floats, scene: RayScene | None) -> Floats:
     if len(centres) <= MOST_LOOKED_AT:
         return table_exposure(mesh, centres, mesh.normals, scene)
     cell = float(np.sqrt(mesh.areas_mm2.sum() / MOST_LOOKED_AT))
-    place = np.floor((centres - mesh.bounds_mm[0]) / cell).astype(np.int64)
     facing = np.round(mesh.normals).astype(np.int64) + 1
-    _, chosen = np.unique(place @ [1 << 38, 1 << 22, 1 << 6] + facing @ [16, 4, 1], return_index=True)
+    # In one cell faces that look different ways are chosen apart.
+    _, chosen = np.unique(cell_ids(centres, cell) * 27 + facing @ [9, 3, 1], return_index=True)
     seen = table_exposure(mesh, centres[chosen], mesh.normals[chosen], scene)
     # A normal turned by a radian counts as one cell aside, so that a ridge's two sides keep their own shares.
     beside = np.column_stack([centres, cell * mesh.normals])

@@ -48,12 +48,10 @@ FILE_S, FILE_S_PER_MM, PRY_S = (
 class PrintCheck:
     """What printing it layer by layer says. Numbers of pillars in ``too_light``, ``too_heavy``, ``swings``, ``touches``.
 
-    ``unsupported_mm2``: all that hangs farther than the resin's reach from the layer below, part and supports together;
-    ``unsupported`` (n, 3): the places of it that no tip is near.
+    ``unsupported`` (n, 3): places that hang farther than the resin's reach from the layer below with no tip near.
     """
 
     islands_left: tuple[Island, ...]
-    unsupported_mm2: float
     unsupported: Floats
     loads: Loads
     too_light: tuple[int, ...]
@@ -80,12 +78,13 @@ def check_print(made: Supported, machine: Machine, resin: Resin) -> PrintCheck:
     beyond = unheld(posed_part, pillars, resin, style)
     scars, minutes = scar_bill(made)
     return PrintCheck(
-        made.islands_left, overhang_mm2(made.whole_columns, resin.reach_mm), beyond, found, tuple(light.tolist()),
+        made.islands_left, beyond, found, tuple(light.tolist()),
         tuple(heavy.tolist()), _swinging(made), touching(made), scars, minutes,
     )  # fmt: skip
 
 
 def overhang_mm2(columns: Columns, reach_mm: float) -> float:
+    """All that hangs farther than ``reach_mm`` from the layer below, bridged between tips or not."""
     return len(overhangs(columns, reach_mm)) * columns.grid.pixel_mm**2
 
 

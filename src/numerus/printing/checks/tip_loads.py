@@ -116,11 +116,36 @@ def carried_share(sums, pull, at_x, at_y, at_z, x, y, radius, side_share):  # ty
 @kernel
 def largest_share(sums, now, top_mm, place, radius):  # type: ignore[no-untyped-def]
     """The largest ``carried_share`` of holds at places (n, 3) of radii (n,), of what pulls: N, N mm, N mm in ``now``."""
-    worst = 0.0
+    worst = -np.inf
     for t in range(len(radius)):
         at = now[1] / now[0], now[2] / now[0], top_mm
         worst = max(worst, carried_share(sums, now[0], *at, place[t, 0], place[t, 1], radius[t], SIDE_SHARE))
     return worst
+
+
+@kernel
+def _hold_more(t, at, strength, moments, own):  # type: ignore[no-untyped-def]
+    """Adds hold ``t`` to the sums of its group."""
+    w, x, y = strength[t], at[t, 0], at[t, 1]
+    own[0] += w
+    own[1] += w * x
+    own[2] += w * y
+    own[3] += w * at[t, 2]
+    own[4] += w * x * x + moments[t, 0]
+    own[5] += w * x * y + moments[t, 1]
+    own[6] += w * y * y + moments[t, 2]
+
+
+@kernel
+def shares_with_one_more(sums, now, top_mm, place, radius, strength, at, moments, own_radius):  # type: ignore[no-untyped-def]
+    """``largest_share`` after each one of further holds (n,) was added to a group, float64 (n,)."""
+    shares = np.empty(len(strength))
+    for n in range(len(strength)):
+        more = sums.copy()
+        _hold_more(n, at, strength, moments, more)
+        others = largest_share(more, now, top_mm, place, radius)
+        shares[n] = max(others, largest_share(more, now, top_mm, at[n : n + 1], own_radius[n : n + 1]))
+    return shares
 
 
 @kernel
@@ -144,19 +169,6 @@ def _pull_layer(first, last, pull, x, y, parent, now):  # type: ignore[no-untype
         now[root, 0] += pull[s]
         now[root, 1] += pull[s] * x[s]
         now[root, 2] += pull[s] * y[s]
-
-
-@kernel
-def _hold_more(t, at, strength, moments, own):  # type: ignore[no-untyped-def]
-    """Adds hold ``t`` to the sums of its group."""
-    w, x, y = strength[t], at[t, 0], at[t, 1]
-    own[0] += w
-    own[1] += w * x
-    own[2] += w * y
-    own[3] += w * at[t, 2]
-    own[4] += w * x * x + moments[t, 0]
-    own[5] += w * x * y + moments[t, 1]
-    own[6] += w * y * y + moments[t, 2]
 
 
 @kernel

@@ -16,7 +16,7 @@ from numpy.typing import NDArray
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.pairs import unique_pairs
+from numerus.geometry.pairs import cell_ids, unique_pairs
 from numerus.geometry.solids.columns import solid_columns
 from numerus.surface.part_fields import Fields
 
@@ -210,8 +210,7 @@ def _inside(mesh: Mesh) -> tuple[Floats, float]:
 def _corners(mesh: Mesh) -> tuple[Floats, Floats, NDArray[np.int64], NDArray[np.int64]]:
     """Vertices gathered in cells: places, normals, and which are neighbours (begins, and the neighbours)."""
     cell = max(float(np.linalg.norm(mesh.extents_mm)) / CORNERS, 1e-6)
-    keys = np.floor((mesh.vertices - mesh.bounds_mm[0]) / cell).astype(np.int64)
-    _, own = np.unique((keys[:, 0] << 40) | (keys[:, 1] << 20) | keys[:, 2], return_inverse=True)
+    _, own = np.unique(cell_ids(mesh.vertices, cell), return_inverse=True)
     own = own.reshape(-1)
     count = int(own.max()) + 1 if len(own) else 0
     many = np.maximum(np.bincount(own, minlength=count), 1)

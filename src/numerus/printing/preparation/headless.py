@@ -8,7 +8,7 @@ import numpy as np
 
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
-from numerus.printing.checks.print_check import PrintCheck
+from numerus.printing.checks.print_check import PrintCheck, overhang_mm2
 from numerus.printing.machines.resting import LIFT_MM
 from numerus.printing.orientation.orientation_search import (
     APART_DEG,
@@ -73,12 +73,15 @@ def _judged(cost: PoseCost, found: Search, weights: Weights) -> RankedPose:
 
 @dataclass(frozen=True, eq=False)
 class SupportReport:
-    """A supported part with its checks: ``transform`` 4x4 from the file's coordinates to the output's."""
+    """A supported part with its checks: ``transform`` 4x4 from the file's coordinates to the output's;
+    ``unsupported_mm2``: what hangs beyond the resin's reach, part and supports together.
+    """
 
     made: Supported
     proof: PrintCheck
     transform: Floats
     volume_ml: float
+    unsupported_mm2: float
 
     @property
     def worst_margin(self) -> float:
@@ -104,4 +107,4 @@ def supported_part(
     (up, proof), made = first_caught(tried(up) for up in ups)
     matrix = rotation_matrix(turning_up(up))
     matrix[:3, 3] = made.part.bounds_mm[0] - mesh.transformed(matrix).bounds_mm[0]
-    return SupportReport(made, proof, matrix, made.support_ml)
+    return SupportReport(made, proof, matrix, made.support_ml, overhang_mm2(made.whole_columns, resin.reach_mm))

@@ -17,6 +17,7 @@ from numerus.domain.machines import Machine, Resin
 from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, xyz
+from numerus.geometry.pairs import cell_ids
 from numerus.printing.checks.tip_loads import (
     LEAST_PULL_N,
     Holds,
@@ -24,6 +25,7 @@ from numerus.printing.checks.tip_loads import (
     Standing,
     largest_share,
     pulled,
+    shares_with_one_more,
     swept,
     tip_holds,
 )
@@ -93,7 +95,7 @@ def _places(part: Pulled, style: SupportStyle, resin: Resin) -> Places:
     mesh, fields = part.posed_part.part, part.posed_part.fields
     faces = np.flatnonzero((mesh.normals[:, 2] < SIDE) & ~fields.keep_off & (mesh.areas_mm2 > 1e-9))
     centres = mesh.triangles[faces].mean(axis=1)
-    _, kept = np.unique(np.floor(centres / APART_MM).astype(np.int64), axis=0, return_index=True)
+    _, kept = np.unique(cell_ids(centres, APART_MM), return_index=True)
     points, cost = centres[kept], fields.scar_cost[faces[kept]]
     size = np.where(cost > COSTLY, style.tips_mm[0], style.tips_mm[1])
     return Places(points, mesh.normals[faces[kept]], cost, tip_holds(part, points, size, resin))
@@ -111,7 +113,15 @@ def _best(
     member = at.root[np.maximum(places.holds.section, 0)] == root
     able = np.flatnonzero(free & member & (places.holds.layer <= layer))
     before = _shares(at, root, holds, layer, part)
-    after = np.array([_with_one(at, root, holds, layer, part, places.holds, int(n)) for n in able])
+    own = _own(at, root, holds, layer)
+    more = (
+        places.holds.strength[able],
+        places.holds.place[able],
+        places.holds.moments[able],
+        places.holds.radius[able],
+    )
+    state = at.sums[root], at.now[root], part.top_mm(layer), holds.place[own], holds.radius[own]
+    after = shares_with_one_more(*state, *more)
     cost = after * (1 + SCAR_COUNTS * places.scar_cost[able])
     for n in able[np.argsort(cost)][:MOST_WAYS]:
         if after[np.searchsorted(able, n)] > WORTH * before:
@@ -133,17 +143,13 @@ def _worst_root(part: Pulled, at: Standing, holds: Holds, layer: int, style: Sup
 
 def _shares(at: Standing, root: int, holds: Holds, layer: int, part: Pulled) -> float:
     """The largest share of its strength any hold of a group carries."""
-    own = (holds.section >= 0) & (holds.layer <= layer) & (at.root[np.maximum(holds.section, 0)] == root)
+    own = _own(at, root, holds, layer)
     return float(largest_share(at.sums[root], at.now[root], part.top_mm(layer), holds.place[own], holds.radius[own]))
 
 
-def _with_one(at: Standing, root: int, holds: Holds, layer: int, part: Pulled, more: Holds, number: int) -> float:
-    """The same with one of ``more`` added."""
-    w, (x, y, z), (xx, xy, yy) = more.strength[number], more.place[number], more.moments[number]
-    sums = at.sums[root] + [w, w * x, w * y, w * z, w * x * x + xx, w * x * y + xy, w * y * y + yy]
-    own = (holds.section >= 0) & (holds.layer <= layer) & (at.root[np.maximum(holds.section, 0)] == root)
-    place, radius = np.vstack([holds.place[own], more.place[number]]), np.r_[holds.radius[own], more.radius[number]]
-    return float(largest_share(sums, at.now[root], part.top_mm(layer), place, radius))
+def _own(at: Standing, root: int, holds: Holds, layer: int) -> NDArray[np.bool_]:
+    """Which holds a group has by a layer."""
+    return (holds.section >= 0) & (holds.layer <= layer) & (at.root[np.maximum(holds.section, 0)] == root)
 
 
 def _way(

@@ -16,7 +16,7 @@ from numerus.errors import Cancelled, GeometryError, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_check import PrintCheck, check_print
 from numerus.printing.preparation.steadying import steadied
-from numerus.printing.supports.placement import Supported, built, support
+from numerus.printing.supports.placement import Supported, built, caught, placed
 from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.routing import resized, route, routed, without
 from numerus.printing.supports.style import SupportStyle
@@ -103,8 +103,8 @@ def _way(made: Supported, tip: Floats, tip_mm: float, standing: Sequence[Pillar]
     return way
 
 
-def _again(made: Supported, pillars: Sequence[Pillar]) -> Supported:
-    return built(made.posed_part, made.style, pillars, [np.array(p) for p in made.unreached])
+def _again(made: Supported, pillars: Sequence[Pillar], checked: bool = True) -> Supported:
+    return built(made.posed_part, made.style, pillars, made.unreached, checked)
 
 
 def mended(
@@ -118,9 +118,11 @@ def mended(
         pillars = _grown(made, proof)
         if pillars is None:
             break
-        made = _again(made, pillars)
+        made = _again(made, pillars, checked=False)
         proof = check_print(made, machine, resin)
-    return _refined(made, proof, machine, resin)
+    made, proof = _refined(made, proof, machine, resin)
+    sure = caught(made)
+    return sure, proof if sure is made else check_print(sure, machine, resin)
 
 
 def _grown(made: Supported, proof: PrintCheck) -> list[Pillar] | None:
@@ -174,9 +176,9 @@ def _refined(made: Supported, proof: PrintCheck, machine: Machine, resin: Resin)
         if not heavy:
             break
         finer = [resized(p, made.style.smaller(p.tip_mm)) if i in heavy else p for i, p in enumerate(made.pillars)]
-        tried = _again(made, finer)
+        tried = _again(made, finer, checked=False)
         found = check_print(tried, machine, resin)
-        if len(found.too_light) > len(proof.too_light) or len(found.islands_left) > len(proof.islands_left):
+        if len(found.too_light) > len(proof.too_light):
             break
         made, proof = tried, found
     return made, proof
@@ -191,7 +193,7 @@ def supported(
     def told(low: float, high: float) -> Progress | None:
         return None if progress is None else lambda share: progress(low + (high - low) * share)
 
-    made = support(posed, resin, style, told(0.0, 0.5), fields)
+    made = placed(posed, resin, style, told(0.0, 0.5), fields)
     steady = steadied(made.posed_part, made.pillars, style, machine, resin, told(0.5, 0.7))
-    made = _again(made, steady) if len(steady) > len(made.pillars) else made
+    made = _again(made, steady, checked=False) if len(steady) > len(made.pillars) else made
     return mended(made, machine, resin, told(0.7, 1.0))

@@ -29,13 +29,17 @@ from numerus.printing.supports.tips import Wanted, wanted_tips
 from numerus.surface.part_fields import Fields, fields_of
 
 REPAIRS = 4  # rounds of catching what the check still finds
+PROVED_RUNS, LEAST_OFFSETS = (
+    1_800_000,
+    3,
+)  # runs of columns looked through: large parts at fewer offsets, never fewer than this
 SAME_MM = 0.3  # births of two offsets nearer than this are one
 
 
 @dataclass(frozen=True, eq=False)
 class Supported:
     """A posed part standing on z = 0 with its supports; ``unreached`` are points no pillar could be brought to;
-    ``steady`` are slender pillars that a brace holds or that are made stouter.
+    ``steady`` are slender pillars that a brace holds or that are made stouter; ``checked``: islands were looked for.
     """
 
     posed_part: PosedPart
@@ -45,6 +49,7 @@ class Supported:
     unreached: tuple[Point, ...] = ()
     islands_left: tuple[Island, ...] = ()
     steady: frozenset[int] = field(default_factory=frozenset)
+    checked: bool = True
 
     @property
     def part(self) -> Mesh:
@@ -79,17 +84,31 @@ def support(
     Checks its own work: islands of the part and supports together that remain are returned, never hidden.
     Raises Cancelled when ``progress`` answers False.
     """
+    return caught(placed(posed, resin, style, progress, fields))
+
+
+def placed(
+    posed: Mesh, resin: Resin, style: SupportStyle | None = None, progress: Progress | None = None,
+    fields: Fields | None = None,
+) -> Supported:  # fmt: skip
+    """The same before its own work is checked: see ``caught``."""
     style = style or SupportStyle()
     posed_part = posed_part_of(posed, fields or fields_of(posed), style)
     clearance = posed_part.clearance(style.clearance_mm)
     pillars, unreached = routed(wanted_tips(posed_part, resin, style), clearance, style, progress=progress)
-    made = built(posed_part, style, pillars, unreached)
+    return built(posed_part, style, pillars, unreached, checked=False)
+
+
+def caught(made: Supported) -> Supported:
+    """What still begins in mid-air given tips, wherever the pixels of a machine may lie."""
+    if not made.checked:
+        made = built(made.posed_part, made.style, made.pillars, made.unreached)
     for _ in range(REPAIRS):
         if not made.islands_left:
             break
-        more, still = routed(_births_wanted(made), clearance, style, pillars, tight=True)
-        pillars, unreached = pillars + more, unreached + still
-        made = built(posed_part, style, pillars, unreached)
+        clearance = made.posed_part.clearance(made.style.clearance_mm)
+        more, still = routed(_births_wanted(made), clearance, made.style, made.pillars, tight=True)
+        made = built(made.posed_part, made.style, [*made.pillars, *more], [*made.unreached, *still])
     return made
 
 
@@ -99,8 +118,9 @@ def _births_wanted(made: Supported) -> Wanted:
 
 
 def built(
-    posed_part: PosedPart, style: SupportStyle, pillars: Sequence[Pillar], unreached: Sequence[Floats] = ()
-) -> Supported:
+    posed_part: PosedPart, style: SupportStyle, pillars: Sequence[Pillar], unreached: Sequence[Floats | Point] = (),
+    checked: bool = True,
+) -> Supported:  # fmt: skip
     """Pillars as a mesh with braces and a foot, and what part and supports together leave in mid-air."""
     clearance = posed_part.clearance(style.clearance_mm)
     ties = braces(pillars, clearance, style)
@@ -109,17 +129,20 @@ def built(
     supports = supports_mesh(
         pillars, stout, [(pillars[a], pillars[b], z) for a, b, z in ties], style, posed_part.raised
     )
-    left = islands_left(posed_part, supports)
+    left = islands_left(posed_part, supports) if checked else ()
     # What no way led to may have been caught by a neighbour since.
     near = 0.5 * style.spacing_mm
-    points = tuple(xyz(p) for p in unreached if all(np.linalg.norm(p - q.tip) > near for q in pillars))
-    return Supported(posed_part, style, supports, tuple(pillars), points, left, braced | stout)
+    points = tuple(
+        xyz(np.array(p)) for p in unreached if all(np.linalg.norm(np.array(p) - q.tip) > near for q in pillars)
+    )
+    return Supported(posed_part, style, supports, tuple(pillars), points, left, braced | stout, checked)
 
 
 def islands_left(posed_part: PosedPart, supports: Mesh) -> tuple[Island, ...]:
     """What begins in mid-air wherever the pixels of a machine come to lie: each place once, of any of the offsets tried."""
+    many = int(np.clip(PROVED_RUNS // max(len(posed_part.fine.x), 1), LEAST_OFFSETS, len(OFFSETS_PX)))
     with ThreadPoolExecutor(2) as pool:
-        born = list(pool.map(lambda number: _islands_at(posed_part, supports, number), range(len(OFFSETS_PX))))
+        born = list(pool.map(lambda number: _islands_at(posed_part, supports, number), range(many)))
     kept: list[Island] = []
     for island in (i for some in born for i in some):
         place = np.array((island.x_mm, island.y_mm, island.z_mm))
