@@ -36,7 +36,7 @@ from numerus.printing.supports.tips import COSTLY
 
 MOST_MORE = 120  # tips for one part
 MOST_WAYS = 12  # places tried for one tip
-UNDER, SIDE = -0.25, 0.35  # upward part of the normal: below, a tip comes from under; up to the second, from the side
+UNDER, SIDE = -0.6, 0.35  # upward part of the normal: below, tips come from under; above, from the side if they can
 APART_MM = 0.8  # places looked at, and tips, no nearer than this
 WORTH = 0.995  # a tip that leaves more than this share of what was carried is not worth its mark
 SCAR_COUNTS = 0.4  # how much worse a place in full sight must be left to
@@ -60,17 +60,17 @@ def steadied(
     part, found = pulled(posed_part, machine, resin), list(pillars)
     places = _places(part, style, resin)
     free = places.holds.section >= 0
-    hopeless: set[int] = set()
+    hopeless: dict[int, int] = {}  # layers nothing helped, and how many tips there were then
     while len(found) < len(pillars) + MOST_MORE:
         if progress is not None and not progress((len(found) - len(pillars)) / MOST_MORE):
             raise Cancelled
         holds = _holds_of(part, found, resin)
-        layer = _first_too_light(part, holds, style, hopeless)
+        layer = _first_too_light(part, holds, style, {k for k, tips in hopeless.items() if tips == len(found)})
         if layer < 0:
             break
         more = _best(part, holds, layer, places, free, found, posed_part, style)
         if more is None:
-            hopeless.add(layer)
+            hopeless[layer] = len(found)
         else:
             found.append(more)
     return found
@@ -81,13 +81,13 @@ def _holds_of(part: Pulled, pillars: Sequence[Pillar], resin: Resin) -> Holds:
     return tip_holds(part, tips, np.array([p.tip_mm for p in pillars]), resin) + part.standing
 
 
-def _first_too_light(part: Pulled, holds: Holds, style: SupportStyle, hopeless: set[int]) -> int:
+def _first_too_light(part: Pulled, holds: Holds, style: SupportStyle, tried: set[int]) -> int:
     """The lowest layer in which a group is held by less than the style's margin; -1 for none. Loose ends are no matter of
     leverage.
     """
     margins = swept(part, holds).margins
     light = np.flatnonzero((margins < style.margin) & (margins > 0))
-    return next((int(k) for k in light if int(k) not in hopeless), -1)
+    return next((int(k) for k in light if int(k) not in tried), -1)
 
 
 def _places(part: Pulled, style: SupportStyle, resin: Resin) -> Places:
@@ -155,14 +155,15 @@ def _own(at: Standing, root: int, holds: Holds, layer: int) -> NDArray[np.bool_]
 def _way(
     places: Places, number: int, found: Sequence[Pillar], posed_part: PosedPart, style: SupportStyle
 ) -> Pillar | None:
-    """From under where the skin looks down, else from the side."""
+    """From under where the skin looks down; where it is steep from the side, since a cone from under would graze it."""
     tip, normal = places.points[number], places.normals[number]
     if any(np.linalg.norm(tip - p.tip) < APART_MM for p in found):
         return None
-    aside = None
-    if normal[2] > UNDER:
-        flat = np.hypot(normal[0], normal[1])
-        aside = np.array([normal[0], normal[1]]) / max(flat, 1e-9)
-    size = 2 * float(places.holds.radius[number])
-    way = route(np.array(xyz(tip)), size, "leverage", posed_part.clearance(style.clearance_mm), style, found, out=aside)
-    return way if way is None or way.lands != "part" else None
+    flat = float(np.hypot(normal[0], normal[1]))
+    aside = np.array([normal[0], normal[1]]) / max(flat, 1e-9)
+    size, room = 2 * float(places.holds.radius[number]), posed_part.clearance(style.clearance_mm)
+    for out in (None,) if normal[2] < UNDER else (aside, None):
+        way = route(np.array(xyz(tip)), size, "leverage", room, style, found, out=out)
+        if way is not None and way.lands != "part":
+            return way
+    return None
