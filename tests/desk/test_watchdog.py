@@ -24,16 +24,18 @@ def test_no_bench_holds_the_window_up(demo: Book, tmp_path: Path, qapp) -> None:
     scheme = session.plans.scheme
     assert isinstance(scheme, Scheme)
     dog = Watchdog(window)
-    dog.run([(stage, lambda s=stage: session.go(s)) for stage in STAGES])  # what is loaded once is no fault
-    dog.stalls.clear()
+    settle_memory()
+    dog.run([(stage, lambda s=stage: session.go(s)) for stage in STAGES])
+    # What a bench makes when it is first opened is made once; it may take twice as long, no more.
+    slow_to_open = [stall for stall in dog.stalls if stall[0] > 2 * dog.limit_ms or not stall[0]]
     settle_memory()
     steps = [(stage, lambda s=stage: session.go(s)) for stage in STAGES]
     for stage in ("plate", "paint", "ready"):
-        steps += [(stage, lambda s=stage: session.go(s))]
-        steps += [(f"{unit} at {stage}", lambda u=unit: session.select(u)) for unit in ("lock", "ferry")]
+        for unit in ("lock", "ferry"):
+            steps += [(f"{unit} at {stage}", lambda s=stage, u=unit: (session.go(s), session.select(u)))]
     steps += [("tick", session.tick), ("edit", lambda: session.commit("rename", [scheme])), ("undo", session.undo)]
     late = set(doing for doing, _ in steps)
-    for _ in range(4):  # a busy machine makes now this late, now that; what works too long is late each time
+    for _ in range(2):  # what was late once on a busy machine is done once more
         dog.stalls.clear()
         dog.run(steps)
         late &= {doing for _, doing in dog.stalls}
@@ -43,6 +45,7 @@ def test_no_bench_holds_the_window_up(demo: Book, tmp_path: Path, qapp) -> None:
     window.close()
     sip.delete(window)
     assert not late, dog.stalls
+    assert not slow_to_open
 
 
 def test_the_watchdog_sees_what_takes_long(demo: Book, tmp_path: Path, qapp) -> None:  # type: ignore[no-untyped-def]

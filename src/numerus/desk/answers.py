@@ -8,6 +8,7 @@ from functools import cached_property
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError
+from numerus.money.costs import Cost, unit_costs
 from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
 from numerus.progress.next_tasks import TaskList, orders
@@ -60,6 +61,11 @@ class Answers:
             return forecast(self.plans, self.history, self.now, self.standing)
         except NumerusError as error:
             return error
+
+    @cached_property
+    def costs(self) -> dict[str, Cost]:
+        """Of every unit, by id."""
+        return unit_costs(self.plans, self.standing)
 
     @cached_property
     def orders(self) -> TaskList:

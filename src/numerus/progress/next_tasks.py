@@ -226,7 +226,8 @@ def paint_line(
         return []
     strokes: dict[str, Stroke] = {s.key: s for f in figures for s in f.strokes}
     done = {(f.figure.id, key) for f in figures for key in f.painted}
-    done |= {(f.figure.id, k) for f in figures for k in strokes if k not in {s.key for s in f.strokes}}
+    for figure in figures:
+        done |= {(figure.figure.id, key) for key in strokes.keys() - {s.key for s in figure.strokes}}
     windows = hobby_windows(plans.army, now, days)
     factor = rates(facts, plans.army)[GROUPS["stroke"]].factor
     return batch_line(

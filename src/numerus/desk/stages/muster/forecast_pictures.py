@@ -14,7 +14,7 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.road import draw_road
 from numerus.domain.money import money_text
 from numerus.errors import NumerusError
-from numerus.money.costs import Cost, unit_costs
+from numerus.money.costs import Cost
 from numerus.progress.forecast import Forecast, UnitForecast
 from numerus.schedule.attendance import hobby_minutes_per_day
 from numerus.words import counted, hours
@@ -272,7 +272,7 @@ class UnitsTable(_Answer):
             ("cost", cost_x, RIGHT),
         ):
             self.text(painter, x, 18, words, 11, colour="slate", align=align)
-        costs = unit_costs(self.session.plans, self.session.answers.standing)
+        costs = self.session.answers.costs
         step = min(26.0, (self.height() - 26) / max(len(found.units), 1))
         span = self._date_axis(painter, found, axis, step)
         for number, unit in enumerate(found.units):

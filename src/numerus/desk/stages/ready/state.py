@@ -6,7 +6,7 @@ from numerus.desk.answers import Answers
 from numerus.domain.army import Figure, Unit
 from numerus.domain.parts import Part
 from numerus.kit.builds import printed_slots
-from numerus.money.costs import Cost, unit_costs
+from numerus.money.costs import Cost
 from numerus.packing.trays import Tray
 
 
@@ -49,7 +49,7 @@ class ReadyState:
 
     @property
     def costs(self) -> dict[str, Cost]:
-        return unit_costs(self.plans, self.answers.standing)
+        return self.answers.costs
 
     @property
     def bought_pence(self) -> int:

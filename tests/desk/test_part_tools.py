@@ -1,0 +1,198 @@
+"""One part made fit to print at Sort: walls, scale, cuts, hollows; and a squad posed in one action."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+import trimesh
+
+from helpers import box_mesh, moved_by, subdivided
+from numerus.desk.stages.pose.state import PoseState
+from numerus.desk.window import MainWindow
+from numerus.domain.army import Figure, Unit
+from numerus.domain.parts import Part
+from numerus.formats.mesh_writing import write_3mf, write_stl
+from numerus.geometry.mesh import Mesh, merged
+
+
+def sort_bench(window: MainWindow, unit: str = "kiln"):  # type: ignore[no-untyped-def]
+    window.session.select(unit)
+    window.session.go("sort")
+    return window.benches["sort"]
+
+
+def muster_ten(window: MainWindow) -> None:
+    figures = [Figure(f"ten-{n}", "ten", f"Tenth {n}", n) for n in range(10)]
+    window.session.commit("ten more", [Unit("ten", "Ten more", 9, 28.5, "", slots=()), *figures])
+
+
+def parts_by_label(window: MainWindow) -> dict[str, Part]:
+    return {p.label: p for p in window.session.kit_parts()}
+
+
+def strangers(folder: Path) -> Path:
+    """A kit no demo has, in one 3MF and loose files: a walker of boxes and rods with three heads (one torn, one twice), two arms
+    for either side, one of them in metres.
+    """
+    body = box_mesh((10, 8, 6), (-5, -4, 14))
+    legs = merged([box_mesh((2, 3, 14), (x, -1.5, 3)) for x in (-4, 2)])
+    turret = merged([box_mesh((5, 5, 4), (-2.5, -2.5, 20.1)), box_mesh((1, 7, 1), (-0.5, -8, 21.5))])
+    ball = trimesh.creation.icosphere(3, 3.4)
+    dome = Mesh(np.asarray(ball.vertices) + [0, 0, 22.6], np.asarray(ball.faces, np.int32))
+    crate = subdivided(box_mesh((4, 6, 5), (-2, -3, 20.1)), 3)
+    torn = Mesh(crate.vertices, crate.faces[np.linalg.norm(crate.triangles.mean(axis=1) - [0, -3, 23], axis=1) > 0.9])
+    arm = merged(
+        [
+            box_mesh((2.5, 3, 3), (5.1, -1.5, 15)),
+            box_mesh((1.5, 6, 1.5), (5.6, -7, 15.5)),
+            box_mesh((0.6, 2, 3), (6.9, -5, 16)),
+        ]
+    )
+    low = merged(
+        [
+            box_mesh((2.5, 3, 3), (5.1, -1.5, 15)),
+            box_mesh((1.4, 1.2, 8), (5.7, -0.6, 7.5)),
+            box_mesh((1, 2, 1), (6.5, -2, 7.6)),
+        ]
+    )
+    disc = trimesh.creation.cylinder(20, 3, sections=64)
+    base = Mesh(np.asarray(disc.vertices) + [0, 0, 1.5], np.asarray(disc.faces, np.int32))
+    flip = np.diag([-1.0, 1, 1, 1])
+    folder.mkdir()
+    write_3mf([("thing", body), ("thing", legs), ("thing", base)], folder / "walker.3mf")
+    loose = {
+        "t1": turret, "t2": dome, "t3": torn, "t1 again": moved_by(subdivided(turret), 70, (50, 0, 0)), "a": arm, "c": low,
+        "d": low.transformed(flip), "b": Mesh(arm.transformed(flip).vertices / 1000, arm.transformed(flip).faces),
+    }  # fmt: skip
+    for name, mesh in loose.items():
+        write_stl(mesh, folder / f"{name}.stl")
+    return folder
+
+
+def test_walls_are_thickened_and_the_part_is_as_it_came_again(window: MainWindow) -> None:
+    """Shown first, kept by a second click; the mesh of the file comes back."""
+    bench = sort_bench(window)
+    bench.open_part("arm_R_snuffer")
+    page, before = bench.part_page, window.session.plans.parts["arm_R_snuffer"]
+    page.use("Walls")
+    page.tool.below.setValue(0.7)
+    page.tool.show_thickened()
+    assert window.session.plans.parts["arm_R_snuffer"] == before
+    page.tool.keep_thickened()
+    grown = window.session.plans.parts["arm_R_snuffer"]
+    assert grown.weak_mm2 < before.weak_mm2 and grown.volume_ml > before.volume_ml
+    page.restore()
+    assert window.session.plans.parts["arm_R_snuffer"].volume_ml == pytest.approx(before.volume_ml, rel=1e-3)
+
+
+def test_a_part_is_scaled_in_words_and_refused_in_words(window: MainWindow) -> None:
+    """Ratios are understood; nonsense is told and changes nothing."""
+    bench = sort_bench(window)
+    bench.open_part("head_hat")
+    page, before = bench.part_page, window.session.plans.parts["head_hat"]
+    page.use("Size")
+    assert page.tool.ways.rows[0].fits
+    page.tool.wanted.setText("1:48 to 1:96")
+    page.tool.apply()
+    assert window.session.plans.parts["head_hat"].extents_mm[2] == pytest.approx(before.extents_mm[2] / 2, rel=1e-3)
+    page.tool.wanted.setText("huge")
+    page.tool.apply()
+    assert "no enlargement" in window.errors.message.text()
+
+
+def test_a_part_is_cut_in_two_and_both_halves_are_owed(window: MainWindow) -> None:
+    """The lower half gets a slot of its own in every build that had the part; undo makes one of them again."""
+    bench = sort_bench(window, "heron")
+    bench.open_part("heron_body")
+    page = bench.part_page
+    page.use("Cut")
+    page.tool._take(2)
+    page.tool.show_cut()
+    assert len(page.view.things) == 2
+    before, play_ml = window.session.plans, page.tool.made.play_mm3 / 1000
+    page.tool.keep_cut()
+    part = window.session.plans.parts["heron_body"]
+    assert "body, lower" in window.session.unit.slots
+    lower = window.session.plans.parts[window.session.plans.figures["heron-0"].build["body, lower"]]
+    whole = part.volume_ml + lower.volume_ml + play_ml
+    assert whole == pytest.approx(before.parts["heron_body"].volume_ml, rel=2e-3)
+    window.session.undo()
+    assert window.session.plans == before
+
+
+def test_a_level_cut_leaves_off_what_is_below(window: MainWindow) -> None:
+    """By hand: the slider places the plane, the lower piece goes."""
+    bench = sort_bench(window)
+    bench.open_part("base_flags")
+    page = bench.part_page
+    page.use("Cut")
+    page.tool.place.setValue(30)
+    height = window.session.plans.parts["base_flags"].extents_mm[2]
+    page.tool.leave_off()
+    assert window.session.plans.parts["base_flags"].extents_mm[2] == pytest.approx(0.7 * height, rel=0.01)
+
+
+def test_a_way_to_fit_is_taken_up_by_a_click(window: MainWindow) -> None:
+    """A size goes into the line, a cut onto the part; a base is told by its disc."""
+    bench = sort_bench(window, "heron")
+    bench.open_part("heron_legs")
+    page = bench.part_page
+    page.use("Size")
+    largest = next(r for r in page.tool.rows if "large" in r.way)
+    page.tool.take(largest)
+    assert float(page.tool.wanted.text().split()[0]) <= largest.scale * 100
+    cut = next(r for r in page.tool.rows if r.planes)
+    page.tool.take(cut)
+    assert page.tool.title == "Cut" and page.tool.plane == cut.planes[0]
+    sort_bench(window).open_part("base_cobbles")
+    page.use("Size")
+    assert page.tool.base_words.text().startswith("A disc of 28.5 mm")
+
+
+def test_a_body_is_hollowed_and_kept(window: MainWindow) -> None:
+    """Shown cut open with its drains; kept it weighs less; a thin part is refused in words."""
+    bench = sort_bench(window, "heron")
+    bench.open_part("heron_body")
+    page, before = bench.part_page, window.session.plans.parts["heron_body"]
+    page.use("Hollow")
+    page.tool.show_hollow()
+    assert len(page.tool.pins()) == len(page.tool.made.drains) + len(page.tool.tips.pools)
+    assert len(page.tool.made.drains) >= 2
+    saved = page.tool.made.saved_ml
+    page.tool.keep_hollow()
+    assert window.session.plans.parts["heron_body"].volume_ml == pytest.approx(before.volume_ml - saved, rel=0.02)
+    bench.open_part("heron_neck")
+    page.use("Hollow")
+    page.tool.wall.setValue(4)
+    page.tool.show_hollow()
+    assert "Nowhere is it thick enough" in window.errors.message.text()
+
+
+def test_a_squad_is_posed_in_one_action_and_twins_follow(
+    window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """All parts of a new kit at once, one step to undo; kept by hand, the mirrored arm takes its twin's pose over."""
+    muster_ten(window)
+    bench = sort_bench(window, "ten")
+    window.user_actions.take_in([strangers(tmp_path / "walker")])
+    bench.agree_button.click()
+    bench.builds.fill_gaps()
+    window.session.go("pose")
+    pose = window.benches["pose"]
+    every, two = PoseState.parts, {p.id for p in pose.state.parts[:2]}  # they stand for the squad: each takes seconds
+    with monkeypatch.context() as fewer:
+        fewer.setattr(PoseState, "parts", property(lambda state: [p for p in every.fget(state) if p.id in two]))
+        pose.refresh()
+        pose.all_button.click()
+        assert len(pose.state.parts) == 2 and all(p.pose is not None for p in pose.state.parts)
+        assert not pose.all_button.isEnabled()
+        window.session.undo()
+    parts = parts_by_label(window)
+    assert parts["c"].pose is None
+    window.session.select(part_id=parts["c"].id)
+    pose.keep()
+    parts = parts_by_label(window)
+    assert parts["d"].pose is not None
+    assert parts["d"].pose.height_mm == pytest.approx(parts["c"].pose.height_mm, abs=0.1)
