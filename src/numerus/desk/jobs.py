@@ -102,6 +102,11 @@ class Jobs(QObject):
             self.progressed.emit(words, 0.0)
             self._pool.start(runner)
 
+    def idle(self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], object]) -> None:
+        """Work nobody waits for: started only where it does not keep anyone waiting."""
+        if not self.synchronous:
+            self.start(name, words, work, done)
+
     def cancel(self, name: str = "") -> None:
         """Cancel the job of that name, or all."""
         for job in self._running.values():

@@ -10,6 +10,7 @@ from helpers import box_mesh
 from numerus.demo.parts import mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import merged
+from numerus.printing.machines.resting import LIFT_MM
 from numerus.printing.orientation.orientation_search import (
     COSTS,
     Search,
@@ -33,7 +34,7 @@ def test_costs_of_a_slab_are_its_own() -> None:
     """Height, layer, footprint and level skin, lying and on edge."""
     slab = box_mesh((30, 20, 2))
     found = costs_of(sampled(slab, fields_of(slab)), np.array([[0, 0, 1.0], [1.0, 0, 0]]))
-    assert cost(found, "time") == pytest.approx([2, 30])
+    assert cost(found, "time") == pytest.approx([2 + LIFT_MM, 30 + LIFT_MM])
     assert cost(found, "pull") == pytest.approx([600, 40], rel=0.15)
     assert cost(found, "footprint") == pytest.approx([600, 40], rel=0.02)
     assert cost(found, "warp") == pytest.approx([1200, 0])  # its ends are no sheets

@@ -10,12 +10,17 @@ LEVEL_COS = 0.98
 ON_PLATE_MM = 0.15  # corners no higher over the lowest point lie on the plate
 
 
-def lies_flat(turned: Mesh, flat_mm2: float = FLAT_MM2) -> bool:
-    """Whether a part rests on a face large enough to be printed straight on the plate."""
+def flat_mm2(turned: Mesh) -> float:
+    """How much level skin lies at a part's lowest point."""
     on_plate = turned.triangles[:, :, 2].max(axis=1) <= turned.bounds_mm[0, 2] + ON_PLATE_MM
-    return bool((turned.areas_mm2 * (turned.normals[:, 2] < -LEVEL_COS) * on_plate).sum() >= flat_mm2)
+    return float((turned.areas_mm2 * (turned.normals[:, 2] < -LEVEL_COS) * on_plate).sum())
 
 
-def lift_of(turned: Mesh, lift_mm: float = LIFT_MM, flat_mm2: float = FLAT_MM2) -> float:
+def lies_flat(turned: Mesh, least_mm2: float = FLAT_MM2) -> bool:
+    """Whether a part rests on a face large enough to be printed straight on the plate."""
+    return flat_mm2(turned) >= least_mm2
+
+
+def lift_of(turned: Mesh, lift_mm: float = LIFT_MM, least_mm2: float = FLAT_MM2) -> float:
     """How far a part is raised: not at all where it lies flat."""
-    return 0.0 if lies_flat(turned, flat_mm2) else lift_mm
+    return 0.0 if lies_flat(turned, least_mm2) else lift_mm

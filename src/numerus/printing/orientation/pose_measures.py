@@ -8,7 +8,7 @@ face.
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, replace
 
@@ -24,12 +24,25 @@ from numerus.geometry.solids.pockets import retained_ml
 from numerus.geometry.solids.sections import Sections, sections
 from numerus.printing.machines.resting import ON_PLATE_MM, lift_of
 from numerus.printing.machines.timing import pull_n, run_minutes
-from numerus.printing.orientation.orientation_search import SCAR_SHARE, Search, Weights, apart, face_costs, search
+from numerus.printing.orientation.orientation_search import (
+    COSTS,
+    SCAR_SHARE,
+    Search,
+    Weights,
+    apart,
+    face_costs,
+    search,
+    weighted_cost,
+)
+from numerus.printing.orientation.part_samples import buried
 from numerus.surface.part_fields import Fields, fields_of
 from numerus.words import counted
 
 MEASURE_PX_MM = 0.15
+LEANS_DEG = {"stands": 0.0, "leans back": 40.0, "lies on its back": 90.0}
+SNAP_DEG = 20.0
 CUP_LOOKS, CUP_APART_DEG, CUP_LOOK_PX_MM = 14, 12.0, 0.2
+MOST_CUP_ROUNDS = 5
 LARGE_CUP_MM2 = 30.0
 CUP_COST = 2.0  # one cup costs as much as twice the worst of what the search can guess of cups
 # What a smaller cup adds to the pull is a tenth of a newton; into a shallow one the film bends.
@@ -49,7 +62,9 @@ class PoseCost:
     """One pose measured. Areas mm², heights mm; ``up`` is the direction of the part that looks up.
 
     ``steps_mm2``: seen skin on which layer steps show; ``jump_mm2``: largest change from layer to layer in a tenth of a
-    millimetre; ``warp_mm2``: skin that lies level; ``pools_ml``: resin that stays in it as it hangs.
+    millimetre; ``warp_mm2``: skin that lies level; ``pools_ml``: resin that stays in it as it hangs;
+    ``cup_cost``: its cups, a large one for several. ``support_mm2`` is skin that looks down, counted less the steeper it is;
+    ``scar_mm2`` is foretold from it until the pose is ``supported`` and its marks are measured.
     """
 
     school: str
@@ -71,6 +86,8 @@ class PoseCost:
     jump_mm2: float = 0.0
     warp_mm2: float = 0.0
     pools_ml: float = 0.0
+    cup_cost: float = 0.0
+    supported: bool = False
 
 
 def is_significant_cup(cup: Cup) -> bool:
@@ -81,15 +98,24 @@ def is_significant_cup(cup: Cup) -> bool:
 def school_up(school: str, found: Search | None = None) -> Floats:
     """The part's direction that looks up in a school's pose; the figure looks toward -y.
 
-    Leaning back turns the face up toward the film's side of the sky; lying on the back puts the back down.
+    Leaning back turns the face up toward the film's side of the sky; lying on the back puts the back down: exactly on the face it
+    rests on where there is one that way.
     """
-    lean = {"stands": 0.0, "leans back": 40.0, "lies on its back": 85.0}
-    if school in lean:
-        a = np.radians(lean[school])
-        return np.array([0.0, -np.sin(a), np.cos(a)])
+    if school in LEANS_DEG:
+        a = np.radians(LEANS_DEG[school])
+        up = np.array([0.0, -np.sin(a), np.cos(a)])
+        return up if found is None else _snapped(up, found)
     if found is None:
         raise ValueError("the best pose needs a search")
     return found.ups[found.best]
+
+
+def _snapped(up: Floats, found: Search) -> Floats:
+    """A direction, or the way the part rests by itself within a few degrees of it."""
+    if not len(found.rests):
+        return up
+    nearest = found.rests[int(np.argmax(found.rests @ up))]
+    return np.asarray(nearest if nearest @ up > np.cos(np.radians(SNAP_DEG)) else up)
 
 
 def posed(mesh: Mesh, up: Floats | tuple[float, float, float]) -> Mesh:
@@ -106,7 +132,8 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
     # The layers of the part itself: those under the lift are only supports.
     areas = grown.of_layers(grown.area_mm2)[int(round(lift / step)) :]
     born = _births(grown)
-    area, off_plate = turned.areas_mm2, turned.triangles[:, :, 2].min(axis=1) > ON_PLATE_MM
+    area = np.where(buried(turned, np.arange(len(turned.faces))), 0.0, turned.areas_mm2)
+    off_plate = (turned.triangles[:, :, 2].min(axis=1) > ON_PLATE_MM) | bool(lift)
     hangs = area * off_plate
     scars, held, steps, curls, _ = face_costs(
         turned.normals, np.array([[0, 0, 1.0]]), hangs * fields.scar_cost, hangs, hangs * fields.show, area
@@ -121,7 +148,7 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
         sum(map(is_significant_cup, sealed)),
         steps,
         float(np.abs(np.diff(areas)).max(initial=0)) * 0.1 / step,
-        curls, retained_ml(turned, (0.0, 0.0, -1.0)),
+        curls, retained_ml(turned, (0.0, 0.0, -1.0)), _cup_cost(sealed),
     )  # fmt: skip
 
 
@@ -163,29 +190,34 @@ def candidates(
         if not told(0.6 + 0.1 * number):
             raise Cancelled
         costs.append(measure(mesh, fields, school, school_up(school, found), machine, resin))
-    flat, best = costs[0], costs[-1]
-    if flat.support_mm2 <= best.support_mm2 and flat.minutes <= best.minutes:
-        costs[-1] = replace(flat, school=best.school)  # the search knows no plate to stand on; a flat foot beats it
     return costs, found
 
 
 def without_cups(mesh: Mesh, found: Search, weights: Weights) -> Search:
     """The search with the cups of its best directions counted properly: by shape alone they are only guessed.
 
-    What seals skin counts as much more as it has cups; the direction of least regret then comes first.
+    What seals skin counts as much more as it has cups; the direction of least regret then comes first. Where all that was
+    looked at seals, the next best are looked at, too.
     """
-    looked = apart(found.ups, found.weighted_cost, CUP_LOOKS, CUP_APART_DEG)
-    with ThreadPoolExecutor(2) as pool:
-        sealed = list(pool.map(lambda k: _cups_of(mesh, found.ups[k]), looked))
-    worse = found.weighted_cost.copy()
-    total = max(float(weights.row.sum()), 1e-9)
-    for k, count in zip(looked, sealed, strict=True):
-        worse[k] += CUP_COST * weights.cups / total * count
-    best = min(looked, key=lambda k: worse[k])
+    worse, looked = found.weighted_cost.copy(), np.zeros(0, int)
+    for _ in range(MOST_CUP_ROUNDS):
+        more = apart(found.ups, found.weighted_cost, CUP_LOOKS, CUP_APART_DEG, found.ups[looked])
+        with ThreadPoolExecutor(2) as pool:
+            sealed = np.array(list(pool.map(lambda k: _cups_of(mesh, found.ups[k]), more)))
+        worse[more] += cup_share(weights) * sealed
+        looked = np.concatenate([looked, np.array(more, int)])
+        if not len(more) or worse[looked].min() <= found.weighted_cost[more].max() + cup_share(weights):
+            break
+    best = looked[int(np.argmin(worse[looked]))]
     others = np.arange(len(worse)) != best
     # Neighbours that were not looked at must not seem better than what was.
     worse[others] = np.maximum(worse[others], worse[best] + 1e-9)
-    return Search(found.ups, found.costs, worse)
+    return replace(found, weighted_cost=worse)
+
+
+def cup_share(weights: Weights) -> float:
+    """What one cup adds to a weighted cost."""
+    return CUP_COST * weights.cups / max(float(weights.row.sum()), 1e-9)
 
 
 def _cups_of(mesh: Mesh, up: Floats) -> float:
@@ -193,7 +225,11 @@ def _cups_of(mesh: Mesh, up: Floats) -> float:
     turned = posed(mesh, up)
     lift = lift_of(turned)
     columns = solid_columns(turned.moved((0, 0, lift)).triangles, CUP_LOOK_PX_MM, CUP_LOOK_PX_MM)
-    return sum(1 + c.area_mm2 / LARGE_CUP_MM2 for c in cups(columns) if is_significant_cup(c))
+    return _cup_cost(cups(columns))
+
+
+def _cup_cost(sealed: Iterable[Cup]) -> float:
+    return sum(1 + c.area_mm2 / LARGE_CUP_MM2 for c in sealed if is_significant_cup(c))
 
 
 def in_words(one: PoseCost, other: PoseCost) -> str:
@@ -210,3 +246,17 @@ def in_words(one: PoseCost, other: PoseCost) -> str:
         if number:
             said.append(f"{counted(abs(number), what)} {'more' if number > 0 else 'fewer'}")
     return ", ".join(said) or "no difference that matters"
+
+
+def measured_score(cost: PoseCost, found: Search, weights: Weights) -> float:
+    """Weighted cost of a measured pose on the scale of a search, with its cups as they were measured; what the search only
+    estimates (islands, what stays in it) as it estimated it.
+    """
+    own = found.costs[found.nearest(cost.up)].copy()
+    measured = {
+        "scars": cost.scar_mm2, "supports": cost.support_mm2, "steps": cost.steps_mm2, "time": cost.height_mm, "cups": 0.0,
+    }  # fmt: skip
+    for name, value in measured.items():
+        own[COSTS.index(name)] = value
+    score = float(weighted_cost(weights, np.vstack([found.costs, own]))[-1])
+    return score + cup_share(weights) * cost.cup_cost

@@ -9,20 +9,17 @@ import numpy as np
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.printing.checks.print_check import PrintCheck, overhang_mm2
-from numerus.printing.machines.resting import LIFT_MM
 from numerus.printing.orientation.orientation_search import (
     APART_DEG,
-    COSTS,
-    Search,
     Weights,
     apart,
     search,
-    weighted_cost,
 )
 from numerus.printing.orientation.pose_measures import (
     SCHOOLS,
     PoseCost,
     measure,
+    measured_score,
     posed,
     school_up,
     without_cups,
@@ -34,7 +31,8 @@ from numerus.printing.supports.style import style_for
 from numerus.surface.part_fields import fields_of
 
 SCHOOL_OF = {"standing": "stands", "tilted": "leans back", "lying": "lies on its back", "measured": "best found"}
-MORE = 4  # further directions besides the schools', each APART_DEG from all before
+MORE = 4  # ways to rest, and further directions, besides the schools'; these each APART_DEG from all before
+SAME_COS = np.cos(np.radians(1.0))
 
 
 @dataclass(frozen=True)
@@ -53,22 +51,17 @@ def ranked_poses(
     found = without_cups(mesh, search(mesh, fields, weights), weights)
     wanted = [SCHOOL_OF[school]] if school else list(SCHOOLS)
     ways = [(name, school_up(name, found)) for name in wanted]
-    taken = np.array([u for _, u in ways])
-    more = [] if school else apart(found.ups, found.weighted_cost, MORE, APART_DEG, taken)
-    ways += [("further", found.ups[k]) for k in more]
+    if not school:
+        lying = sorted(found.rests, key=lambda up: found.weighted_cost[found.nearest(up)])[:MORE]
+        ways += [("rests", up) for up in lying if _is_new(up, ways)]
+        further = apart(found.ups, found.weighted_cost, MORE, APART_DEG, np.array([u for _, u in ways]))
+        ways += [("further", found.ups[k]) for k in further]
     costs = [measure(mesh, fields, name, up, machine, resin) for name, up in ways]
-    return sorted((_judged(c, found, weights) for c in costs), key=lambda j: j.score)
+    return sorted((RankedPose(c, measured_score(c, found, weights)) for c in costs), key=lambda j: j.score)
 
 
-def _judged(cost: PoseCost, found: Search, weights: Weights) -> RankedPose:
-    """Weighted cost on the scale of the search; what the search only estimates (islands, cups, what stays in it) as it estimated it."""
-    own = found.costs[found.nearest(cost.up)].copy()
-    measured = {
-        "scars": cost.scar_mm2, "supports": cost.support_mm2, "steps": cost.steps_mm2, "time": cost.height_mm - LIFT_MM,
-    }  # fmt: skip
-    for name, value in measured.items():
-        own[COSTS.index(name)] = value
-    return RankedPose(cost, float(weighted_cost(weights, np.vstack([found.costs, own]))[-1]))
+def _is_new(up: Floats, ways: list[tuple[str, Floats]]) -> bool:
+    return all(up @ other < SAME_COS for _, other in ways)
 
 
 @dataclass(frozen=True, eq=False)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import TypeVar
 
 import numpy as np
@@ -15,9 +15,16 @@ from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh
 from numerus.printing.checks.layer_graph import LayerGraph, layer_graph
-from numerus.printing.checks.print_check import PrintCheck
+from numerus.printing.checks.print_check import PrintCheck, scar_bill
 from numerus.printing.orientation.orientation_search import Weights
-from numerus.printing.orientation.pose_measures import PoseCost, candidates, is_significant_cup, measure, posed
+from numerus.printing.orientation.pose_measures import (
+    PoseCost,
+    candidates,
+    is_significant_cup,
+    measure,
+    measured_score,
+    posed,
+)
 from numerus.printing.preparation.support_editing import drafted, supported
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import SupportStyle, style_for
@@ -32,10 +39,13 @@ def best_kept(
     mesh: Mesh, machine: Machine, resin: Resin, progress: Progress | None = None,
     fields: Fields | None = None, weights: Weights | None = None, style: SupportStyle | None = None,
 ) -> tuple[Pose, Supported]:  # fmt: skip
-    """The pose of least weighted cost in which every island is caught, supported; else the one with fewest left of a few."""
-    fields = fields or fields_of(mesh)
-    costs, _ = candidates(mesh, machine, resin, weights, progress, fields)
-    return first_caught(kept_pose(mesh, cost, machine, resin, style, fields) for cost in costs[::-1][:TRIED])
+    """Of a few poses, supported, the one of least weighted cost as measured in which every island is caught and nothing seals."""
+    fields, weights = fields or fields_of(mesh), weights or Weights()
+    costs, found = candidates(mesh, machine, resin, weights, progress, fields)
+    tries = [supported_pose(mesh, cost, machine, resin, style, fields) for cost in costs[::-1][:TRIED]]
+    # As measured with their supports, not as foretold: what is left in mid-air or sealed counts before all.
+    best = min(tries, key=lambda t: (*_wrong(t.made), measured_score(t.cost, found, weights)))
+    return best.pose, best.made
 
 
 def first_caught(tried: Iterable[tuple[Way, Supported]]) -> tuple[Way, Supported]:
@@ -81,6 +91,24 @@ def kept_pose(
 
 
 @dataclass(frozen=True, eq=False)
+class SupportedPose:
+    """A pose with its real supports, and what it costs with them."""
+
+    cost: PoseCost
+    pose: Pose
+    made: Supported
+
+
+def supported_pose(
+    mesh: Mesh, cost: PoseCost, machine: Machine, resin: Resin, style: SupportStyle | None = None,
+    fields: Fields | None = None, progress: Progress | None = None,
+) -> SupportedPose:  # fmt: skip
+    """A pose supported, its marks measured instead of foretold."""
+    pose, made = kept_pose(mesh, cost, machine, resin, style, fields, progress)
+    return SupportedPose(replace(cost, scar_mm2=scar_bill(made)[0], supported=True), pose, made)
+
+
+@dataclass(frozen=True, eq=False)
 class Tried:
     """A pose with its supports as they stand on the bench: what Keep would write."""
 
@@ -96,7 +124,8 @@ class Tried:
 
 def tried(cost: PoseCost, made: Supported, machine: Machine, resin: Resin) -> Tried:
     graph = layer_graph(made, machine, resin)
-    return Tried(cost, pose_of(cost, made, graph.proof), made, graph)
+    measured = replace(cost, scar_mm2=graph.proof.scar_show_mm2, supported=True)
+    return Tried(measured, pose_of(measured, made, graph.proof), made, graph)
 
 
 def redrafted(mesh: Mesh, draft: Draft, fields: Fields, machine: Machine, resin: Resin) -> Tried:

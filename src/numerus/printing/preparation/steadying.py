@@ -35,6 +35,7 @@ from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import COSTLY
 
 MOST_MORE = 120  # tips for one part
+MOST_FAILED, SKIPPED = 12, 20  # layers where nothing helped before it is given up, and how many are then passed over
 MOST_WAYS = 12  # places tried for one tip
 UNDER, SIDE = -0.6, 0.35  # upward part of the normal: below, tips come from under; above, from the side if they can
 APART_MM = 0.8  # places looked at, and tips, no nearer than this
@@ -60,19 +61,20 @@ def steadied(
     part, found = pulled(posed_part, machine, resin), list(pillars)
     places = _places(part, style, resin)
     free = places.holds.section >= 0
-    hopeless: dict[int, int] = {}  # layers nothing helped, and how many tips there were then
-    while len(found) < len(pillars) + MOST_MORE:
+    beyond_help, failed = 0, 0  # layers below this were tried in vain since the last tip was set; how often that was so
+    while len(found) < len(pillars) + MOST_MORE and failed < MOST_FAILED:
         if progress is not None and not progress((len(found) - len(pillars)) / MOST_MORE):
             raise Cancelled
         holds = _holds_of(part, found, resin)
-        layer = _first_too_light(part, holds, style, {k for k, tips in hopeless.items() if tips == len(found)})
+        layer = _first_too_light(part, holds, style, beyond_help)
         if layer < 0:
             break
         more = _best(part, holds, layer, places, free, found, posed_part, style)
         if more is None:
-            hopeless[layer] = len(found)
+            beyond_help, failed = layer + SKIPPED, failed + 1
         else:
             found.append(more)
+            beyond_help = 0
     return found
 
 
@@ -81,13 +83,13 @@ def _holds_of(part: Pulled, pillars: Sequence[Pillar], resin: Resin) -> Holds:
     return tip_holds(part, tips, np.array([p.tip_mm for p in pillars]), resin) + part.standing
 
 
-def _first_too_light(part: Pulled, holds: Holds, style: SupportStyle, tried: set[int]) -> int:
-    """The lowest layer in which a group is held by less than the style's margin; -1 for none. Loose ends are no matter of
+def _first_too_light(part: Pulled, holds: Holds, style: SupportStyle, least: int) -> int:
+    """The lowest layer, from ``least`` on, in which a group is held by less than the style's margin; -1 for none. Loose ends are no matter of
     leverage.
     """
     margins = swept(part, holds).margins
-    light = np.flatnonzero((margins < style.margin) & (margins > 0))
-    return next((int(k) for k in light if int(k) not in tried), -1)
+    light = np.flatnonzero((margins[least:] < style.margin) & (margins[least:] > 0))
+    return least + int(light[0]) if len(light) else -1
 
 
 def _places(part: Pulled, style: SupportStyle, resin: Resin) -> Places:

@@ -110,7 +110,29 @@ def _again(made: Supported, pillars: Sequence[Pillar], checked: bool = True) -> 
 def mended(
     made: Supported, machine: Machine, resin: Resin, progress: Progress | None = None
 ) -> tuple[Supported, PrintCheck]:
-    """What the proof finds put right: more tips where something is left, larger where too light, finer where too heavy."""
+    """What the proof finds put right: a wider hold where leverage asks for it, more tips where something is left, larger where
+    too light, finer where too heavy.
+    """
+
+    def told(low: float, high: float) -> Progress | None:
+        return None if progress is None else lambda share: progress(low + (high - low) * share)
+
+    made = caught(made) if made.islands_left else made
+    made, proof = _rounds(_steady(made, machine, resin, told(0.0, 0.4)), machine, resin, told(0.4, 0.7))
+    if proof.too_light:  # what was held only now may lean, too
+        made, proof = _rounds(_steady(made, machine, resin, None), machine, resin, told(0.7, 0.9))
+    made, proof = _refined(made, proof, machine, resin)
+    sure = caught(made)
+    return sure, proof if sure is made else check_print(sure, machine, resin)
+
+
+def _steady(made: Supported, machine: Machine, resin: Resin, progress: Progress | None) -> Supported:
+    pillars = steadied(made.posed_part, made.pillars, made.style, machine, resin, progress)
+    return _again(made, pillars, checked=False) if len(pillars) > len(made.pillars) else made
+
+
+def _rounds(made: Supported, machine: Machine, resin: Resin, progress: Progress | None) -> tuple[Supported, PrintCheck]:
+    """More and larger tips, as long as that helps."""
     proof = check_print(made, machine, resin)
     for number in range(ROUNDS):
         if progress is not None and not progress(number / ROUNDS):
@@ -120,9 +142,7 @@ def mended(
             break
         made = _again(made, pillars, checked=False)
         proof = check_print(made, machine, resin)
-    made, proof = _refined(made, proof, machine, resin)
-    sure = caught(made)
-    return sure, proof if sure is made else check_print(sure, machine, resin)
+    return made, proof
 
 
 def _grown(made: Supported, proof: PrintCheck) -> list[Pillar] | None:
@@ -188,12 +208,7 @@ def supported(
     posed: Mesh, machine: Machine, resin: Resin, style: SupportStyle, fields: Fields | None = None,
     progress: Progress | None = None,
 ) -> tuple[Supported, PrintCheck]:  # fmt: skip
-    """Placed, steadied against leverage, proved and mended: what the bench and the command line keep."""
+    """Placed, proved and mended: what the bench and the command line keep."""
 
-    def told(low: float, high: float) -> Progress | None:
-        return None if progress is None else lambda share: progress(low + (high - low) * share)
-
-    made = placed(posed, resin, style, told(0.0, 0.5), fields)
-    steady = steadied(made.posed_part, made.pillars, style, machine, resin, told(0.5, 0.7))
-    made = _again(made, steady, checked=False) if len(steady) > len(made.pillars) else made
-    return mended(made, machine, resin, told(0.7, 1.0))
+    made = placed(posed, resin, style, None if progress is None else lambda s: progress(0.5 * s), fields)
+    return mended(made, machine, resin, None if progress is None else lambda s: progress(0.5 + 0.5 * s))

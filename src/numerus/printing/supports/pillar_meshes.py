@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from functools import lru_cache
 
 import numpy as np
 
@@ -88,6 +89,7 @@ def sunk(tip: Floats, joint: Floats, sink_mm: float) -> Floats:
 SIDEWAYS = 0.75  # cosine from upright, below which a cone leans more than about 40 degrees
 
 
+@lru_cache(4096)  # supports are built again and again with a few changed
 def _pillar_mesh(pillar: Pillar, thick_mm: float, style: SupportStyle, wide: float) -> Mesh:
     tip, joint, knee, foot = (np.array(p) for p in (pillar.tip, pillar.joint, pillar.knee, pillar.foot))
     sink, r, fine = np.array([0, 0, style.sink_mm]), thick_mm / 2, pillar.tip_mm / 2

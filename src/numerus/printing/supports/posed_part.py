@@ -35,25 +35,46 @@ def offset_mm(number: int) -> tuple[float, float]:
 
 
 @kernel
+def _disc_free(row_start, x, low, high, nx, ny, cx, cy, radius_px, first, last):  # type: ignore[no-untyped-def]
+    """Whether no pixel within a circle is solid in any of the layers first..last."""
+    for j in range(max(int(np.ceil(cy - radius_px)), 0), min(int(cy + radius_px), ny - 1) + 1):
+        wide = np.sqrt(max(radius_px * radius_px - (j - cy) * (j - cy), 0.0))
+        a, b = row_start[j], row_start[j + 1]
+        i = a + np.searchsorted(x[a:b], int(np.ceil(cx - wide)))
+        while i < b and x[i] <= cx + wide:
+            if low[i] <= last and first < high[i]:
+                return False
+            i += 1
+    return True
+
+
+@kernel
 def _bar_free(row_start, x, low, high, nx, ny, px0, py0, k0, px1, py1, k1, top_px, bottom_px):  # type: ignore[no-untyped-def]
     """Whether a bar from (px0, py0, k0) down to (px1, py1, k1), in pixels and layers, meets no solid pixel.
 
     However thin, it is as wide as the circle that must hold a pixel's centre: a hair between centres is not free.
     """
+    if px0 == px1 and py0 == py1 and top_px == bottom_px:
+        radius_px = max(top_px, LEAST_RADIUS_PX)
+        return _disc_free(row_start, x, low, high, nx, ny, px0, py0, radius_px, min(k0, k1), max(k0, k1))
     steps = int(max(abs(px1 - px0), abs(py1 - py0), abs(k1 - k0), 1))
     for s in range(steps + 1):
         t = s / steps
         radius_px = max(top_px + (bottom_px - top_px) * t, LEAST_RADIUS_PX)
-        cx, cy, k = px0 + (px1 - px0) * t, py0 + (py1 - py0) * t, int(k0 + (k1 - k0) * t)
-        for j in range(max(int(np.ceil(cy - radius_px)), 0), min(int(cy + radius_px), ny - 1) + 1):
-            wide = np.sqrt(max(radius_px * radius_px - (j - cy) * (j - cy), 0.0))
-            a, b = row_start[j], row_start[j + 1]
-            i = a + np.searchsorted(x[a:b], int(np.ceil(cx - wide)))
-            while i < b and x[i] <= cx + wide:
-                if low[i] <= k < high[i]:
-                    return False
-                i += 1
+        k = int(k0 + (k1 - k0) * t)
+        cx, cy = px0 + (px1 - px0) * t, py0 + (py1 - py0) * t
+        if not _disc_free(row_start, x, low, high, nx, ny, cx, cy, radius_px, k, k):
+            return False
     return True
+
+
+@kernel
+def _bars_free(row_start, x, low, high, nx, ny, tops, bottoms, top_px, bottom_px):  # type: ignore[no-untyped-def]
+    found = np.empty(len(tops), np.bool_)
+    for n in range(len(tops)):
+        ends = tops[n, 0], tops[n, 1], tops[n, 2], bottoms[n, 0], bottoms[n, 1], bottoms[n, 2]
+        found[n] = _bar_free(row_start, x, low, high, nx, ny, *ends, top_px[n], bottom_px[n])
+    return found
 
 
 class ClearanceMap:
@@ -65,10 +86,30 @@ class ClearanceMap:
         """``scar_cost_at``: how dear a mark is at a place of the part."""
         self.columns, self.clearance_mm, self.scar_cost_at = columns, clearance_mm, scar_cost_at
 
-    def _pixels(self, point: Floats) -> tuple[float, float, float]:
+    def _pixels(self, points: Floats) -> Floats:
+        """Points (n, 3) in pixels from the first one's centre, and whole layers."""
         grid = self.columns.grid
-        x, y = point[0] / grid.pixel_mm - grid.x0_px - 0.5, point[1] / grid.pixel_mm - grid.y0_px - 0.5
-        return float(x), float(y), float(np.floor(point[2] / grid.layer_mm))
+        at = points / [grid.pixel_mm, grid.pixel_mm, grid.layer_mm] - [grid.x0_px + 0.5, grid.y0_px + 0.5, 0.0]
+        at[:, 2] = np.floor(at[:, 2])
+        return np.asarray(at)
+
+    def free_each(
+        self,
+        tops: Floats,
+        bottoms: Floats,
+        radii_mm: Floats,
+        clearance_mm: float | None = None,
+        bottom_radii_mm: Floats | None = None,
+    ) -> NDArray[np.bool_]:
+        """Whether bars (n, 3) to (n, 3) of those radii (n,), with clearance, meet nothing solid, bool (n,); cones where their radii
+        differ at the bottom.
+        """
+        c, g = self.columns, self.columns.grid
+        more = self.clearance_mm if clearance_mm is None else clearance_mm
+        low = radii_mm if bottom_radii_mm is None else bottom_radii_mm
+        ends = self._pixels(tops), self._pixels(bottoms)
+        radii = (radii_mm + more) / g.pixel_mm, (low + more) / g.pixel_mm
+        return np.asarray(_bars_free(c.row_start, c.x, c.low, c.high, g.nx, g.ny, *ends, *radii))
 
     def free(
         self,
@@ -78,18 +119,14 @@ class ClearanceMap:
         clearance_mm: float | None = None,
         bottom_radius_mm: float | None = None,
     ) -> bool:
-        """Whether a bar of that radius, with clearance, meets nothing solid; a cone if its radius differs at the bottom."""
-        c, g = self.columns, self.columns.grid
-        more = self.clearance_mm if clearance_mm is None else clearance_mm
-        radii = (
-            (r + more) / g.pixel_mm for r in (radius_mm, radius_mm if bottom_radius_mm is None else bottom_radius_mm)
-        )
-        ends = (*self._pixels(top), *self._pixels(bottom))
-        return bool(_bar_free(c.row_start, c.x, c.low, c.high, g.nx, g.ny, *ends, *radii))
+        """The same of one bar."""
+        low = None if bottom_radius_mm is None else np.array([bottom_radius_mm])
+        one = self.free_each(np.array([top]), np.array([bottom]), np.array([radius_mm]), clearance_mm, low)
+        return bool(one[0])
 
     def floor_under(self, point: Floats) -> float:
         """Height of the highest solid below a point, 0 for the plate."""
-        x, y, k = self._pixels(point)
+        x, y, k = (float(v) for v in self._pixels(np.array([point]))[0])
         row, column, c = int(round(y)), int(round(x)), self.columns
         if not 0 <= row < c.grid.ny:
             return 0.0

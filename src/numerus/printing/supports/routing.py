@@ -6,11 +6,14 @@ its height.
 
 from __future__ import annotations
 
+import math
 from collections.abc import Sequence
 from dataclasses import replace
+from functools import lru_cache
 from itertools import product
 
 import numpy as np
+from numpy.typing import NDArray
 
 from numerus.domain.poses import Pillar
 from numerus.errors import Cancelled, Progress
@@ -31,40 +34,38 @@ FOOT_ASIDE_MM, LEAN_COST = (0.8, 1.6), 0.06  # where else a bar on the part may 
 LEAST_TRUNK_MM = 2.0  # above the raft, below the first branch
 
 
-def _joints(
-    tip: Floats, style: SupportStyle, tight: bool, out: Floats | None = None, far: bool = False
-) -> list[tuple[Floats, Floats]]:
-    """Places for the cone's foot and the pillar's top: straight down first, then leaning outward in rings.
+Ways = tuple[Floats, Floats]  # of a cone's foot and a pillar's top, each (n, 3), from the tip on
 
-    ``tight``: at last also flat cones that reach out from under a ledge low over the plate. ``out``: the way out of a wall
-    (x, y), whose tips come from the side. ``far``: the wide rings only.
+
+@lru_cache(32)
+def _under_ways(cone_mm: float, aside_mm: float, tight: bool, far: bool) -> Ways:
+    """Places for the cone's foot and the pillar's top under a tip: straight down first, then leaning outward in rings.
+
+    ``tight``: at last also flat cones that reach out from under a ledge low over the plate. ``far``: the wide rings only.
     """
-    if out is not None:
-        return _sideways(tip, style, out)
-    below = tip - [0, 0, style.cone_mm]
+    below = np.array([0.0, 0.0, -cone_mm])
     ways = [] if far else [(below, below)]
-    rings = np.arange(style.aside_mm + 1.2, FAR_ASIDE_MM, 1.6) if far else np.arange(0.8, style.aside_mm + 0.01, 0.8)
-    for aside in rings:
+    for aside in np.arange(aside_mm + 1.2, FAR_ASIDE_MM, 1.6) if far else np.arange(0.8, aside_mm + 0.01, 0.8):
         for angle in np.arange(12) * np.pi / 6:
             step = np.array([np.cos(angle), np.sin(angle), 0.0]) * aside
             ways.append((below + step * min(1.0, 0.8 / aside) * 0.5, below + step - [0, 0, 1.2 * aside]))
     for aside in np.arange(0.8, 3.3, 0.4) if tight and not far else ():
         for angle in np.arange(16) * np.pi / 8:
-            step = [np.cos(angle) * aside, np.sin(angle) * aside, -max(0.7 * aside, 0.8)]
-            ways.append((tip + step, tip + step))
-    return ways
+            step = np.array([np.cos(angle) * aside, np.sin(angle) * aside, -max(0.7 * aside, 0.8)])
+            ways.append((step, step))
+    return np.array([joint for joint, _ in ways]), np.array([knee for _, knee in ways])
 
 
-def _sideways(tip: Floats, style: SupportStyle, out: Floats) -> list[tuple[Floats, Floats]]:
-    """Cones that meet a wall at 45 degrees, and pillars straight down from them or leaning farther out."""
+def _side_ways(cone_mm: float, out: Floats) -> Ways:
+    """Cones that meet a wall at 45 degrees, and pillars straight down from them or leaning farther; ``out``: out of the wall."""
     ways = []
     for turn in SIDE_TURNS:
         c, s = np.cos(turn), np.sin(turn)
         way = np.array([c * out[0] - s * out[1], s * out[0] + c * out[1], 0.0])
-        for aside in (style.cone_mm * 0.75, style.cone_mm * 1.25):
-            joint = tip + aside * way - [0, 0, aside]
+        for aside in (cone_mm * 0.75, cone_mm * 1.25):
+            joint = aside * way - [0, 0, aside]
             ways += [(joint, joint + more * way - [0, 0, 1.2 * more]) for more in (0.0, 1.6, 3.2)]
-    return ways
+    return np.array([joint for joint, _ in ways]), np.array([knee for _, knee in ways])
 
 
 def route(
@@ -81,11 +82,14 @@ def route(
     out to the plate, else a long bar onto the part; None if there is none.
 
     Where a tip of its size has no way to the plate, the finest may. ``tight``: cones may graze the walls of a cleft, since
-    nothing else catches what is left. ``out``: from the side, see ``_joints``.
+    nothing else catches what is left. ``out``: the way (x, y) out of a wall whose tip comes from the side.
     """
     sizes: list[tuple[float, float | None]] = [(size, None) for size in dict.fromkeys((tip_mm, style.tips_mm[0]))]
     sizes += [(style.tips_mm[0], 0.0)] if tight else []
-    ways = _joints(tip, style, tight, out)
+    under = _under_ways(style.cone_mm, style.aside_mm, tight, False)
+    ways = under if out is None else _side_ways(style.cone_mm, out)
+    reach = BRANCH_REACH_MM + style.aside_mm + 2 * style.cone_mm
+    standing = [p for p in standing if math.hypot(p.foot[0] - tip[0], p.foot[1] - tip[1]) <= reach]
     near = (_to_plate(tip, size, margin, why, clearance, style, standing, ways) for size, margin in sizes)
     found = next((way for way in near if way is not None), None)
     if found is not None or out is not None:
@@ -93,7 +97,7 @@ def route(
     on_part = _onto_part(tip, tip_mm, why, clearance, style)
     if on_part is not None and shaft_mm(on_part) <= SHORT_ON_PART_MM:
         return on_part
-    wide = _joints(tip, style, tight, far=True)
+    wide = _under_ways(style.cone_mm, style.aside_mm, tight, True)
     return _to_plate(tip, style.tips_mm[0], None, why, clearance, style, standing, wide) or on_part
 
 
@@ -105,28 +109,35 @@ def _to_plate(
     clearance: ClearanceMap,
     style: SupportStyle,
     standing: Sequence[Pillar],
-    ways: Sequence[tuple[Floats, Floats]],
+    ways: Ways,
 ) -> Pillar | None:
     """``clearance_mm``: how far the cone stays away from walls."""
     radius = bar_mm(tip_mm, style) / 2
-    for joint, knee in ways:
-        foot = np.array([knee[0], knee[1], 0.0])
-        start = _below(tip, joint)
-        neck = tip_mm / 2 + (radius - tip_mm / 2) * min(LEAVES_MM / float(np.linalg.norm(joint - tip)), 1.0)
-        if knee[2] <= style.raft_mm or not clearance.free(start, joint, neck, clearance_mm, radius):
-            continue
-        if style.trees and (branch := _branch(joint, radius, clearance, style, standing)) is not None:
-            return _pillar((tip, joint, joint, branch), tip_mm, "pillar", why)
-        if clearance.free(joint, knee, radius) and clearance.free(knee, foot, radius):
-            return _pillar((tip, joint, knee, foot), tip_mm, "plate", why)
+    joints, knees = ways[0] + tip, ways[1] + tip
+    for some in (slice(0, 1), slice(1, None)):  # the first way mostly leads down; the others are looked at together
+        for n in _free_cones(tip, joints[some], knees[some], tip_mm, radius, clearance_mm, clearance, style):
+            joint, knee = joints[some][n], knees[some][n]
+            foot = np.array([knee[0], knee[1], 0.0])
+            if style.trees and (branch := _branch(joint, radius, clearance, style, standing)) is not None:
+                return _pillar((tip, joint, joint, branch), tip_mm, "pillar", why)
+            if clearance.free(knee, foot, radius) and clearance.free(joint, knee, radius):
+                return _pillar((tip, joint, knee, foot), tip_mm, "plate", why)
     return None
 
 
-def _below(tip: Floats, joint: Floats) -> Floats:
-    """Where a cone has left the skin: half a millimetre down it."""
-    if (tip - joint)[2] > SIDEWAYS * float(np.linalg.norm(tip - joint)):
-        return np.asarray(tip - [0, 0, LEAVES_MM])
-    return np.asarray(tip + (joint - tip) * min(LEAVES_MM / float(np.linalg.norm(joint - tip)), 1.0))
+def _free_cones(
+    tip: Floats, joints: Floats, knees: Floats, tip_mm: float, radius_mm: float, clearance_mm: float | None,
+    clearance: ClearanceMap, style: SupportStyle,
+) -> NDArray[np.int64]:  # fmt: skip
+    """Numbers of the ways whose cones are free where they have left the skin, half a millimetre from their mark."""
+    way = joints - tip
+    long = np.linalg.norm(way, axis=1)
+    share = np.minimum(LEAVES_MM / long, 1.0)
+    down = -way[:, 2] > SIDEWAYS * long
+    starts = tip + np.where(down[:, None], [0, 0, -LEAVES_MM], way * share[:, None])
+    necks = tip_mm / 2 + (radius_mm - tip_mm / 2) * share
+    free = clearance.free_each(starts, joints, necks, clearance_mm, np.full(len(joints), radius_mm))
+    return np.flatnonzero(free & (knees[:, 2] > style.raft_mm))
 
 
 def _pillar(points: Sequence[Floats], tip_mm: float, lands: str, why: str) -> Pillar:
@@ -138,12 +149,13 @@ def _branch(
     joint: Floats, radius: float, clearance: ClearanceMap, style: SupportStyle, standing: Sequence[Pillar]
 ) -> Floats | None:
     """Where a strut from the joint meets a standing pillar, if that is much shorter than a pillar of its own."""
+    x, y = float(joint[0]), float(joint[1])
     for trunk in standing:
-        if trunk.lands != "plate":
+        aside = math.hypot(trunk.foot[0] - x, trunk.foot[1] - y)
+        if trunk.lands != "plate" or not 0.6 < aside <= BRANCH_REACH_MM:
             continue
-        aside = float(np.hypot(trunk.foot[0] - joint[0], trunk.foot[1] - joint[1]))
         meet = np.array([trunk.foot[0], trunk.foot[1], joint[2] - BRANCH_DROP * aside])
-        if not 0.6 < aside <= BRANCH_REACH_MM or not style.raft_mm + LEAST_TRUNK_MM < meet[2] < trunk.knee[2]:
+        if not style.raft_mm + LEAST_TRUNK_MM < meet[2] < trunk.knee[2]:
             continue
         if (
             float(np.linalg.norm(meet - joint)) > BRANCH_SAVES * joint[2]

@@ -179,7 +179,7 @@ class PoseBench(Bench):
 
     def _listed(self, mesh: Mesh | None) -> None:
         self.chart.show_search(self.trials.found, self.trials.costs, self.trials.chosen)
-        self.compared.show_costs(self.trials.costs, mesh, self.trials.chosen)
+        self.compared.show_costs(self.trials.costs, mesh, self.trials.chosen, self.trials.least)
 
     def _turning(self, up: Floats) -> None:
         """The part follows the chart."""

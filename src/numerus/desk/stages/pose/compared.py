@@ -23,11 +23,22 @@ class Compared(Drawing):
     chosen = pyqtSignal(int)
     ROWS = (
         ("Time", "minutes", lambda c: span(c.minutes), "Minutes of a run as tall as this pose"),
-        ("Scars on show", "scar_mm2", lambda c: f"{c.scar_mm2:.2f} mm²", "Marks of tips on what the table sees"),
+        (
+            "Scars on show",
+            "scar_mm2",
+            lambda c: f"{c.scar_mm2:.2f} mm²" if c.supported else f"about {c.scar_mm2:.2f}",
+            "Marks of tips on what the table sees: measured on the supports of the pose; until they are placed foretold from"
+            " how its skin leans ('about')",
+        ),
         ("Steps on show", "steps_mm2", lambda c: f"{c.steps_mm2:.0f} mm²", "Seen skin whose slope shows the layers"),
         ("Islands", "islands", lambda c: str(c.islands), "Places that begin in mid-air and must be caught"),
         ("Cups", "cups", lambda c: str(c.cups), "Spaces that suck on the film when the plate lifts: vent or tilt"),
-        ("To support", "support_mm2", lambda c: f"{c.support_mm2:.0f} mm²", "Area that leans less than 40° from level"),
+        (
+            "To support",
+            "support_mm2",
+            lambda c: f"{c.support_mm2:.0f} mm²",
+            "Skin that looks down, counted less the steeper it is",
+        ),
         ("Peak layer", "peak_mm2", lambda c: f"{c.peak_mm2:.0f} mm²", "Largest layer: the strongest pull on the film"),
         (
             "Height",
@@ -42,14 +53,16 @@ class Compared(Drawing):
         self.renderer = renderer
         self.costs: list[PoseCost] = []
         self.at_candidate = 0
+        self.least: int | None = None
         self._pictures: list[QImage] = []
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumHeight", 206)
 
-    def show_costs(self, costs: list[PoseCost], mesh: Mesh | None, chosen: int) -> None:
+    def show_costs(self, costs: list[PoseCost], mesh: Mesh | None, chosen: int, least: int | None = None) -> None:
+        """``least``: which costs least as measured, where that is known."""
         if mesh is not None:
             self._pictures = [self._picture(posed(mesh, c.up)) for c in costs]
-        self.costs, self.at_candidate = costs, chosen
+        self.costs, self.at_candidate, self.least = costs, chosen, least
         self.update()
 
     def _picture(self, mesh: Mesh) -> QImage:
@@ -91,7 +104,7 @@ class Compared(Drawing):
                 QRectF(x + wide / 2 - picture * 0.65 + 4, 2, picture * 1.3, picture), self._pictures[number]
             )
         draw_letter(painter, self.theme, x + 14, 14, LETTERS[number], chosen)
-        self.text(painter, x + 6, picture + 14, cost.school, 11, chosen, width=wide - 14)
+        self.text(painter, x + 6, picture + 14, self._name(number), 11, chosen, width=wide - 14)
         for at, (_, field, words, _) in enumerate(self.ROWS):
             y = picture + 18 + at * step
             most = max(max(float(getattr(c, field)) for c in self.costs), 1e-9)
@@ -108,6 +121,9 @@ class Compared(Drawing):
         self.region(
             box, SCHOOL_DESCRIPTION.get(cost.school, "Your own turn of the part."), lambda: self.chosen.emit(number)
         )
+
+    def _name(self, number: int) -> str:
+        return f"{self.costs[number].school}, least cost" if number == self.least else self.costs[number].school
 
     def _in_words(self, painter: QPainter) -> None:
         chosen, first = self.costs[self.at_candidate], self.costs[0]

@@ -15,8 +15,21 @@ from numerus.domain.poses import BrushDab, Draft
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.orientation.orientation_search import Search, Weights
-from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, school_up, without_cups
-from numerus.printing.preparation.posed_and_supported import Tried, kept_pose, redrafted, tried
+from numerus.printing.orientation.pose_measures import (
+    PoseCost,
+    candidates,
+    measure,
+    measured_score,
+    school_up,
+    without_cups,
+)
+from numerus.printing.preparation.posed_and_supported import (
+    Tried,
+    kept_pose,
+    redrafted,
+    supported_pose,
+    tried,
+)
 from numerus.printing.supports.style import SupportStyle, style_for
 from numerus.surface.part_fields import Fields
 
@@ -43,6 +56,7 @@ class Trials(QObject):
         self.costs: list[PoseCost] = []
         self.found: Search | None = None
         self.fields: Fields | None = None
+        self.weights = Weights()
         self.tried: Tried | None = None
         self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
         self._about: tuple[str, str, tuple[BrushDab, ...]] = ("", "", ())
@@ -77,6 +91,7 @@ class Trials(QObject):
     def _search(self, part: Part, weights: Weights) -> None:
         mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
         self.part_id, self.tried, self.drafted, self.fields = part.id, None, None, None
+        self.weights = weights
         self._about = self._as_it_is(part)
         self.begun.emit(mesh)
         at = self.known.at(part)
@@ -135,7 +150,47 @@ class Trials(QObject):
             _, made = kept_pose(mesh, cost, machine, resin, style, fields, lambda s: progress(0.9 * s))
             return tried(cost, made, machine, resin)
 
-        self.context.jobs.start("support", "Placing supports", work, lambda t: self.show(t, part.draft))
+        self.context.jobs.start("support", "Placing supports", work, lambda t: self._placed(number, t))
+
+    def _placed(self, number: int, made: Tried) -> None:
+        """A candidate with its supports: shown, its cost as measured; the others are measured so meanwhile."""
+        part = self.part
+        self._measured_as(number, made.cost)
+        self.show(made, part.draft if part else None)
+        self._measure_others()
+
+    def _measured_as(self, number: int, cost: PoseCost) -> None:
+        if number < len(self.costs) and self.costs[number].up == cost.up:
+            self.costs = [cost if n == number else c for n, c in enumerate(self.costs)]
+            self.listed.emit(None)
+
+    def _measure_others(self) -> None:
+        """Candidates with real supports, one after another in the background: what is compared is then measured, not foretold."""
+        number = next((n for n, c in enumerate(self.costs) if not c.supported), None)
+        if number is None or self.part is None or self.fields is None:
+            return
+        about = self._about
+
+        def done(cost: PoseCost) -> None:
+            if about == self._about:
+                self._measured_as(number, cost)
+                self._measure_others()
+
+        self.context.jobs.idle("measure", "Measuring the others with their supports", self.measuring(number), done)
+
+    def measuring(self, number: int) -> Callable[[Progress], PoseCost]:
+        """The work of measuring a candidate with its supports."""
+        part, machine, resin, style = self.part, self.machine, self.resin, self.style
+        mesh, cost, fields = self.session.mesh(part.blob if part else ""), self.costs[number], self.fields
+        return lambda progress: supported_pose(mesh, cost, machine, resin, style, fields, progress).cost
+
+    @property
+    def least(self) -> int | None:
+        """Which candidate costs least, once all are measured with their supports."""
+        if self.found is None or not self.costs or not all(c.supported for c in self.costs):
+            return None
+        found, weights = self.found, self.weights
+        return min(range(len(self.costs)), key=lambda n: measured_score(self.costs[n], found, weights))
 
     def try_own(self, up: Floats) -> None:
         """A direction let go on the chart: measured and put in the last place."""
@@ -149,7 +204,8 @@ class Trials(QObject):
         part, fields = self.part, self.fields
         if part is None or fields is None or self.found is None:
             return
-        found = self.found = self.found.blended(weights)
+        found, self.weights = self.found.blended(weights), weights
+        self.found = found
         self.listed.emit(None)
         mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
 
