@@ -32,6 +32,7 @@ from numerus.surface.part_fields import Fields, fields_of
 
 Way = TypeVar("Way")
 MOST_MARGIN = 99.0  # nothing pulls on what has more
+COMPARED = 2  # poses measured with their supports before one is taken
 TRIED = 3  # poses supported before the one with the fewest islands left is taken
 
 
@@ -42,7 +43,11 @@ def best_kept(
     """Of a few poses, supported, the one of least weighted cost as measured in which every island is caught and nothing seals."""
     fields, weights = fields or fields_of(mesh), weights or Weights()
     costs, found = candidates(mesh, machine, resin, weights, progress, fields)
-    tries = [supported_pose(mesh, cost, machine, resin, style, fields) for cost in costs[::-1][:TRIED]]
+    tries: list[SupportedPose] = []
+    for cost in costs[::-1][:TRIED]:
+        if len(tries) >= COMPARED and not all(any(_wrong(t.made)) for t in tries):
+            break
+        tries.append(supported_pose(mesh, cost, machine, resin, style, fields))
     # As measured with their supports, not as foretold: what is left in mid-air or sealed counts before all.
     best = min(tries, key=lambda t: (*_wrong(t.made), measured_score(t.cost, found, weights)))
     return best.pose, best.made
