@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import logging
 import uuid
 from collections import deque
 from collections.abc import Callable, Iterable, Iterator, Sequence
@@ -11,7 +12,7 @@ from pathlib import Path
 
 from numerus.book.book import Book
 from numerus.domain.parts import Kit, Part, Relation
-from numerus.errors import Cancelled, MeshFileError, Progress
+from numerus.errors import Cancelled, MeshFileError, NumerusError, Progress
 from numerus.formats.mesh_files import Refusal, names_in, read_any
 from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
@@ -23,6 +24,7 @@ from numerus.kit.thumbnails import thumbnail_png
 
 WORKERS = 2
 READING = 0.6  # of the progress; the rest is comparing
+log = logging.getLogger(__name__)
 
 
 @dataclass(frozen=True, eq=False)
@@ -77,9 +79,15 @@ def _part(found: MeshFile | Refusal, kit_id: str) -> Read | Refusal:
         return found
     try:
         part, mesh = part_from_file(found, new_id(), kit_id)
+        return Read(part, mesh.bare(), pack_mesh(mesh), thumbnail_png(mesh))
     except MeshFileError as error:
         return Refusal(found.name, error)
-    return Read(part, mesh.bare(), pack_mesh(mesh), thumbnail_png(mesh))
+    except NumerusError as error:
+        return Refusal(found.name, MeshFileError(error.code, error.message, error.advice))
+    except Exception as error:  # one bad file among a hundred must not lose the others
+        log.exception("%s could not be judged", found.name)
+        advice = "It is left out; the others are not touched. The log has the details."
+        return Refusal(found.name, MeshFileError("malformed", f"{found.name} could not be judged: {error}.", advice))
 
 
 def kit_named(book: Book, name: str) -> Kit:

@@ -26,6 +26,9 @@ MAX_TRIANGLES = 4_000_000  # what 1 GB of memory holds while reading
 MAX_VERTICES = 5_000_000  # of a format that lists them apart
 MAX_TEXT_BYTES = 34 << 20  # text forms cost up to thirty times their size to parse; 1 GB and 10 s are the most
 AREA_CHUNK = 200_000
+FAR_MM = 20_000.0  # no part is so long; what is has corners that strayed
+MOST_CORNERS = 64  # of a face
+BLANKS = b"\xef\xbb\xbf \t\r\n"  # a byte-order mark and what is not seen
 UNIT_MM = {"micron": 0.001, "millimeter": 1.0, "centimeter": 10.0, "inch": 25.4, "foot": 304.8, "meter": 1000.0}
 Pieces = list[tuple[str, Mesh]]
 
@@ -57,6 +60,8 @@ def parse_objects(name: str, data: bytes) -> list[MeshFile]:
         )
     if not data:
         raise MeshFileError("empty-file", f"{name} is empty.")
+    if data[:1024].lstrip(BLANKS)[:9].lower().startswith((b"<!doctype", b"<html", b"<head")):
+        raise MeshFileError("web-page", f"{name} is a web page, not a mesh.", "Download the file itself.")
     try:
         pieces, declared = _PARSERS[ending](data)
     except MeshFileError:
@@ -99,7 +104,22 @@ def _sound(name: str, mesh: Mesh, scale: float) -> Mesh:
         raise MeshFileError("not-finite", f"{name} holds coordinates that are not numbers.")
     if np.abs(mesh.bounds_mm).max() * scale > 1e7:
         raise MeshFileError("too-large", f"{name} reaches 10 km from its origin.", "Its numbers are damaged.")
+    if float(mesh.extents_mm.max()) * scale > FAR_MM:
+        raise MeshFileError(
+            "stray-corners", f"{name} {_strays(mesh, scale)}", "Delete what strayed, then read it again."
+        )
     return welded(mesh.triangles * scale)
+
+
+def _strays(mesh: Mesh, scale: float) -> str:
+    """What lies far from the rest of a mesh that is too long to be a part."""
+    centres = mesh.triangles.mean(axis=1) * scale
+    away = np.linalg.norm(centres - np.median(centres, axis=0), axis=1)
+    far = away > FAR_MM / 4
+    farthest = f"{away.max() / 1e6:.1f} km" if away.max() >= 1e6 else f"{away.max() / 1000:.0f} m"
+    if not far.any() or far.mean() > 0.5:
+        return f"is {float(mesh.extents_mm.max()) * scale / 1000:.0f} m long."
+    return f"has {int(far.sum())} of {len(far)} triangles far from the rest, up to {farthest} away."
 
 
 def _corner_chunks(name: str, mesh: Mesh) -> Iterable[Floats]:
@@ -132,8 +152,8 @@ def _parse_stl(data: bytes) -> tuple[Pieces, str]:
             corners = np.frombuffer(data, STL_RECORD, count, 84)["corners"]
             _check_corners(corners)
             return [("", welded(corners.astype(np.float64)))], ""
-    if data[:512].lstrip()[:5].lower() == b"solid":
-        return [("", _parse_ascii_stl(data))], ""
+    if data[:512].lstrip(BLANKS)[:5].lower() == b"solid":
+        return [("", _parse_ascii_stl(data.lstrip(BLANKS)))], ""
     if len(data) < 84:
         raise MeshFileError("truncated", "The file is too short for an STL.")
     have, want = len(data) - 84, 50 * count
@@ -155,8 +175,10 @@ def _check_corners(corners: Any) -> None:
 def _parse_ascii_stl(data: bytes) -> Mesh:
     _check_text(data)
     words = data.lower().split()
-    if b"endsolid" not in words[-40:]:
-        raise MeshFileError("truncated", "The text ends before its last solid does.", "Download it again.")
+    if (
+        words[-1] != b"endfacet" and b"endsolid" not in words[-40:]
+    ):  # some leave out the last line; none stops within a facet
+        raise MeshFileError("truncated", "The text ends before its last facet does.", "Download it again.")
     at = np.flatnonzero(np.array(words, dtype="S8") == b"vertex")
     if not len(at) or len(at) % 3 or words.count(b"endloop") != len(at) // 3:
         raise MeshFileError("malformed", "The text's facets do not each have three corners.")
@@ -196,14 +218,26 @@ def _parse_ply(data: bytes) -> tuple[Pieces, str]:
     head, found, _ = data[:65536].partition(b"end_header")
     if not data.startswith(b"ply") or not found:
         raise MeshFileError("malformed", "The PLY header has no end.")
-    if b"format binary" not in head:
+    text = b"format binary" not in head
+    if text:
         _check_text(data)
     words = [line.split() for line in head.splitlines() if line.startswith(b"element ")]
     counts = {w[1]: int(w[2]) for w in words if len(w) > 2}
     if sum(counts.values()) > len(data) - len(head):
         raise MeshFileError("truncated", f"The PLY promises {sum(counts.values())} elements and has {len(data)} bytes.")
     _check_counts(counts.get(b"vertex", 0), counts.get(b"face", 0))
+    if text:
+        _check_text_faces(data[len(head) + len(found) :].split(b"\n")[1:], counts)
     return _scene_of(data, "ply"), ""
+
+
+def _check_text_faces(lines: list[bytes], counts: dict[bytes, int]) -> None:
+    """Every face line has as many corners as it claims (the reader would take what it finds)."""
+    at = counts.get(b"vertex", 0) if next(iter(counts), b"") == b"vertex" else 0
+    for line in lines[at : at + counts.get(b"face", 0)]:
+        words = line.split()
+        if words and (int(words[0]) > MOST_CORNERS or int(words[0]) > len(words) - 1):
+            raise MeshFileError("malformed", f"A face claims {int(words[0])} corners and lists {len(words) - 1}.")
 
 
 def _parse_glb(data: bytes) -> tuple[Pieces, str]:

@@ -6,6 +6,7 @@ An own reader, since a general one builds the whole document in memory: 94 MB of
 from __future__ import annotations
 
 import io
+import re
 import zipfile
 from array import array
 from collections.abc import Iterator
@@ -20,6 +21,7 @@ from numerus.geometry.mesh import Floats, Mesh
 
 MAX_ELEMENTS = 4_000_000
 MAX_XML_BYTES = 400 << 20
+MAX_RELATIONS_BYTES = 1 << 20
 MAX_PIECES = 4000
 MAX_DEPTH = 8
 CHUNK = 1 << 20
@@ -97,12 +99,26 @@ def read_3mf(data: bytes) -> tuple[list[tuple[str, Mesh]], str]:
                 raise MeshFileError("malformed", "The 3MF holds no model.")
             if sum(archive.getinfo(p).file_size for p in paths) > MAX_XML_BYTES:
                 raise MeshFileError("zip-bomb", "The 3MF unpacks to more than can be read.")
+            _refuse_outward(archive)
             models = [_parsed(archive, p) for p in paths]
     except zipfile.BadZipFile as error:
         raise MeshFileError("truncated", f"The 3MF is not a sound package: {error}.") from error
     objects = {place: o for model in models for place, o in model.objects.items()}
     uses = [use for model in models for use in model.items] or [(place, np.eye(4)) for place in objects]
     return list(_pieces(objects, uses)), models[0].unit
+
+
+def _refuse_outward(archive: zipfile.ZipFile) -> None:
+    """A relation to something outside the package is refused, whatever it names."""
+    for entry in archive.infolist():
+        if entry.filename.lower().endswith(".rels") and entry.file_size <= MAX_RELATIONS_BYTES:
+            for target in re.findall(rb"""Target\s*=\s*["']([^"']*)""", archive.read(entry)):
+                if b".." in target.split(b"/") or b":" in target:
+                    raise MeshFileError(
+                        "hostile-name",
+                        f"The 3MF points outside its package: {target.decode(errors='replace')}.",
+                        "Not read.",
+                    )
 
 
 def _parsed(archive: zipfile.ZipFile, path: str) -> _Model:

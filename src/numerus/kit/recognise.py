@@ -30,6 +30,8 @@ LOW = 0.55  # a base is lower than this share of its lesser side
 FLAT = 0.6  # of the outline that its underside touches, or the rim of it
 BASE_NEAR = 0.03  # a measured size this near a usual one is that one
 
+MOST_CELLS = 4000  # along the longest side
+
 
 @dataclass(frozen=True)
 class Supports:
@@ -73,7 +75,9 @@ def usual(size_mm: float) -> float:
 def _columns_of(mesh: Mesh, pixels: int = PIXELS) -> Columns:
     standing = mesh.moved((0, 0, -mesh.bounds_mm[0, 2]))
     pixel = float(np.clip(np.linalg.norm(mesh.extents_mm) / pixels, 0.12, 0.3))
-    return solid_columns(standing.triangles, pixel, min(pixel, 0.25))
+    # What is absurdly large is looked at more coarsely, rather than not at all.
+    coarse = float(mesh.extents_mm.max()) / MOST_CELLS
+    return solid_columns(standing.triangles, max(pixel, coarse), max(min(pixel, 0.25), coarse))
 
 
 def _section(columns: Columns, layer: int) -> NDArray[np.bool_]:

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, xyz
 from numerus.geometry.repair.health import (
     SPECK_SHARE,
@@ -16,14 +17,14 @@ from numerus.geometry.repair.health import (
     lies_inside,
     shell_of_faces,
     shell_volumes_mm3,
+    winding_above,
     without_degenerate,
 )
-from numerus.geometry.solids.occupancy import occupied, shared_mm3
 from numerus.words import counted
 
 MOST_PINS = 40
 MOST_PAIRS = 60
-CELLS_ACROSS = 40
+UNDER_SHARE, MOST_POINTS = 0.01, 300  # of the smaller shell: how far under its skin it is asked; points asked of
 
 
 @dataclass(frozen=True)
@@ -118,19 +119,33 @@ def _overlaps(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, shells: list[
     pairs = [(a, b) for n, a in enumerate(shells) for b in shells[n + 1 :] if _meet(boxes[a], boxes[b])]
     found = []
     for a, b in pairs[:MOST_PAIRS]:
-        if not _share_space(mesh, label, boxes, a, b):
+        if not share_space(mesh, label, boxes, a, b):
             continue
         shared = np.stack([np.maximum(boxes[a, 0], boxes[b, 0]), np.minimum(boxes[a, 1], boxes[b, 1])])
         found.append(_shell(shared, "overlapping-shells", "Two shells run into each other: counted as one solid"))
     return sorted(found, key=lambda f: -f.size_mm)[:MOST_PINS]
 
 
-def _share_space(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, a: int, b: int) -> bool:
-    """Whether two shells do, and not their boxes alone: asked of cells a fortieth of the smaller one."""
-    cell = float(min(np.ptp(boxes[s], axis=0).max() for s in (a, b))) / CELLS_ACROSS
-    floor = float(boxes[[a, b], 0, 2].min())
-    one, other = (occupied(Mesh(mesh.vertices, mesh.faces[label == s]), cell, floor) for s in (a, b))
-    return shared_mm3(one, other) > 0
+def share_space(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, a: int, b: int) -> bool:
+    """Whether two shells do, and not their boxes alone: whether points just under the skin of one, where their boxes meet, lie
+    within the other. Takes memory for the faces of one shell and no more, however different their sizes.
+    """
+    window = np.stack([np.maximum(boxes[a, 0], boxes[b, 0]), np.minimum(boxes[a, 1], boxes[b, 1])])
+    under = UNDER_SHARE * float(min(np.ptp(boxes[s], axis=0).max() for s in (a, b)))
+    one, other = (mesh.triangles[label == s] for s in (a, b))
+    return _reaches_into(one, other, window, under) or _reaches_into(other, one, window, under)
+
+
+def _reaches_into(triangles: Floats, other: Floats, window: Floats, under_mm: float) -> bool:
+    met = (triangles.min(axis=1) < window[1]).all(axis=1) & (triangles.max(axis=1) > window[0]).all(axis=1)
+    soup = triangles[met]
+    if not len(soup):
+        return False
+    near = Mesh(soup.reshape(-1, 3), np.arange(3 * len(soup), dtype=np.int32).reshape(-1, 3))
+    points, normals = even_points(near, MOST_POINTS)
+    points = points - under_mm * normals
+    within = points[((points > window[0]) & (points < window[1])).all(axis=1)]
+    return any(winding_above(other, p) != 0 for p in within)
 
 
 def _meet(a: Floats, b: Floats) -> bool:

@@ -171,7 +171,7 @@ def shell_volumes_mm3(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floa
     return np.asarray(np.bincount(label, each, shells), float)
 
 
-def _winding_above(triangles: Floats, point: Floats) -> int:
+def winding_above(triangles: Floats, point: Floats) -> int:
     """Winding number at a point, from the crossings of a vertical ray (slightly off the point's own faces)."""
     low, high = triangles[:, :, :2].min(axis=1), triangles[:, :, :2].max(axis=1)
     near = np.all((low <= point[:2]) & (high >= point[:2]), axis=1)
@@ -191,7 +191,7 @@ def lies_inside(mesh: Mesh, label: NDArray[np.int32], shell: int) -> bool:
     others = mesh.triangles[label != shell]
     chosen = own[np.linspace(0, len(own) - 1, min(5, len(own))).astype(int)]
     points = mesh.triangles[chosen].mean(axis=1)
-    return sum(_winding_above(others, p) != 0 for p in points) * 2 > len(points)
+    return sum(winding_above(others, p) != 0 for p in points) * 2 > len(points)
 
 
 def oriented(mesh: Mesh) -> tuple[Mesh, int]:
