@@ -204,6 +204,11 @@ def test_run_fast_and_low_it_goes_on_from_where_it_stands(window: MainWindow) ->
             break
         live.pause_button.click() if run.paused else live.tick()
     assert run.ended and len(run.pauses) <= 1
+    plans = window.session.plans
+    machine, plate = plans.machines[run.machine_id], plans.plates[run.plate_id]
+    minute, ml = levels(run, machine)[-1]
+    stands = stands_in(machine, [run], plans.plates, window.session.now)
+    assert stands == pytest.approx(ml - plate.resin_ml * (1 - minute / plate.minutes), abs=0.05 * plate.resin_ml)
     assert all(v.minutes is not None and v.minutes > 0 for v in run.vat_levels)
 
 

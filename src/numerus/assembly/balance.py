@@ -19,7 +19,9 @@ OVERLAP = 0.004  # volumes farther apart than this mean that shells overlap
 
 @dataclass(frozen=True)
 class Balance:
-    """Centre of mass in mm, mass in the volume's unit, and the angle at which it tips in its weakest direction."""
+    """Centre of mass in mm, mass in the volume's unit, and the angle at which it tips in its weakest direction;
+    ``stands_mm``: the middle of what touches the ground.
+    """
 
     centre_mm: tuple[float, float, float]
     tipping_deg: float
@@ -27,6 +29,7 @@ class Balance:
     edge_mm: float = 0.0
     height_mm: float = 0.0
     volume_mm3: float = 0.0
+    stands_mm: tuple[float, float] = (0.0, 0.0)
 
     @property
     def description(self) -> str:
@@ -92,13 +95,15 @@ def balance(parts: Sequence[Mesh]) -> Balance:
     edge, direction = _edge_distance(touching, centre[:2])
     height = max(float(centre[2]) - floor, 1e-9)
     x, y, z = (float(c) for c in centre)
-    return Balance((x, y, z), float(np.degrees(np.arctan2(edge, height))), direction, edge, height, volume)
+    low, high = touching.min(axis=0), touching.max(axis=0)
+    stands = (float(low[0] + high[0]) / 2, float(low[1] + high[1]) / 2)
+    return Balance((x, y, z), float(np.degrees(np.arctan2(edge, height))), direction, edge, height, volume, stands)
 
 
 def tipping_on_base_deg(found: Balance, radius_mm: float) -> float:
-    """Tipping angle on a round base of that radius about the figure's own origin."""
-    x, y, z = found.centre_mm
-    return float(np.degrees(np.arctan2(radius_mm - np.hypot(x, y), max(z, 1e-6))))
+    """Tipping angle on a round base of that radius with the figure set in its middle, by the middle of its feet."""
+    away = np.hypot(found.centre_mm[0] - found.stands_mm[0], found.centre_mm[1] - found.stands_mm[1])
+    return float(np.degrees(np.arctan2(radius_mm - away, max(found.height_mm, 1e-6))))
 
 
 def _touching(mesh: Mesh, below_mm: float) -> Floats:

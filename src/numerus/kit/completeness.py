@@ -42,6 +42,8 @@ def completeness(unit: Unit, figures: Iterable[Figure], accounted: Collection[Co
 
 def sentence(found: Completeness, figures: Mapping[str, Figure], parts: Mapping[str, Part]) -> str:
     """The completeness line in words: what is missing first."""
+    if found.whole and not found.accounted:
+        return "Nothing is known to be missing yet: no figure of this unit has a part."
     if found.whole:
         return f"Nothing is missing: all {len(found.accounted)} parts lie on plates or are printed."
     said = []

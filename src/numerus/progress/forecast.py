@@ -17,6 +17,7 @@ import numpy as np
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact, ForecastNoted
 from numerus.domain.plans import Plans
+from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.printing.runs.run_records import failure_counts
@@ -118,6 +119,7 @@ class Forecast:
     measured_steps: int
     ticked_weeks: int
     bias_days: float | None
+    uncounted: int  # figures without a part: none of their printing is in it
     chances: dict[str, date]  # p10, p50, p90: ready by then with one chance in ten, one in two, nine in ten
 
 
@@ -125,10 +127,26 @@ def situation(plans: Plans, history: History, now: datetime, found: Standing | N
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
     rate, found = rates(history.facts, plans.army), found or standing(plans, history)
+    _refuse_uncounted(plans)
     factor = estimates(plans, found).minutes.factor
     units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, found, rate))
     fails = failure_rate(*failure_counts(found.runs.values()))
     return Situation(now.date(), plans.army, units, rate, fails, max(len(plans.machines), 1))
+
+
+def _refuse_uncounted(plans: Plans) -> None:
+    """No chances without work: what is not in the plan yet would count as done."""
+    if not plans.figures:
+        raise PlanError("no-figures", "No chances yet: the army has no figure.", "Add a unit with figures.")
+    bare = uncounted(plans)
+    if len(bare) == len(plans.figures):
+        words = "No chances yet: no figure has parts, so nothing of their work is counted."
+        raise PlanError("nothing-counted", words, "Bring their files in at Sort and fill the builds.")
+
+
+def uncounted(plans: Plans) -> list[str]:
+    """Ids of figures without a part: none of their printing, and little of the rest, is in a forecast."""
+    return [f.id for f in plans.figures.values() if not f.build]
 
 
 def _capacity(s: Situation, dice: Draws) -> Floats:
@@ -215,7 +233,7 @@ def forecast(
         sum(u.hands_total for u in s.units), float(sum(there)) * s.army.evenings_kept,
         tuple(_movers(s, dice, float(q[2]))), tuple(_levers(s, dice, plans)), units,
         sum(r.logged for r in s.rates.values()), max((r.weeks for r in s.rates.values()), default=0),
-        _bias(history.facts, float(q[2]), s.today), _chances(days, s.today),
+        _bias(history.facts, float(q[2]), s.today), len(uncounted(plans)), _chances(days, s.today),
     )  # fmt: skip
 
 
@@ -297,13 +315,14 @@ def _percent(rate: Rate) -> str:
 def _levers(s: Situation, dice: Draws, plans: Plans) -> list[Lever]:
     """What would help, each tried with the same dice; nothing is changed by looking."""
     evening = float(np.median([d.hobby_minutes for d in s.army.week if d.hobby_minutes] or [0]))
-    most = max(s.units, key=lambda u: u.hands.get("paint", 0.0), default=None)
+    above = [u for u in s.units if plans.units[u.unit_id].level != "table"]
+    most = max(above, key=lambda u: u.hands.get("paint", 0.0), default=None)
     options: list[tuple[str, Situation]] = [("As planned", s)]
     if most is not None and most.hands.get("paint", 0.0) > 0:
         name = plans.units[most.unit_id].name.rpartition(", ")[2]
         lowered = _lowered(s, most.unit_id)
         options += [
-            (f"{name} to table-ready", lowered),
+            (f"{name} to {LEVEL_NAMES['table']}", lowered),
             ("One more evening a week", replace(s, extra_evening_min=evening)),
         ]
         options.append(("Both of the above", replace(lowered, extra_evening_min=evening)))

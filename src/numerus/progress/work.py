@@ -177,21 +177,20 @@ class StageThroughput:
 
 
 def stage_throughputs(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> list[StageThroughput]:
-    """Figures a week through each stage if all hands' time went where work waits, in proportion to the work.
+    """Figures a week each stage would let through with all the week's hands at it, or with all the machines' hours.
 
-    A stage with work of m minutes for n figures and a share of the week's hands s lets n * s / m through; a machine
-    stage is limited by the machines' hours instead. The narrowest is the bottleneck.
+    With work of m minutes still to do there for n figures, and h minutes of hands a week, that is n * h / m: the line as a
+    whole lets less through, since hands are shared, but nowhere more than at its narrowest stage, the bottleneck.
     """
     if plans.army is None:
         return []
     week_hands = sum(d.hobby_minutes for d in plans.army.week) * plans.army.evenings_kept
     work = work_by_stage(plans, standing, rate)
-    total = sum(w.hands for w in work.values())
     found = []
     for stage in STAGES[1:-1]:
         coming = sum(f.number <= NUMBER[stage] for f in standing.figures.values())
         hands, machine = work[stage].hands, work[stage].machine
-        by_hands = coming * week_hands / max(hands, 1e-9) * (hands / max(total, 1e-9)) ** 0.5 if hands > 0 else math.inf
+        by_hands = coming * week_hands / hands if hands > 0 else math.inf
         devices = max(len(plans.machines), 1) if stage == "print" else 1
         by_machine = coming * devices * 7 * 16 * 60 / machine if machine > 0 else math.inf
         if coming:

@@ -43,6 +43,18 @@ def test_a_run_takes_from_the_vat_what_it_takes() -> None:
     assert stands_in(replace(MACHINE, id="other"), [told], PLATES, at(0)) is None
 
 
+def test_let_run_fast_it_takes_what_it_printed_not_what_the_clock_says() -> None:
+    """Over in two minutes of the clock with all its minutes printed: all its resin is gone from the vat."""
+    fast = record(Fact(at(2), RunEnded(minutes=240.0), "run"))
+    assert stands_in(MACHINE, [fast], PLATES, at(3)) == pytest.approx(80)
+    filled = record(
+        Fact(at(1), RunPaused("low"), "run"),
+        Fact(at(1), RunResumed(100.0, 150.0), "run"),
+        Fact(at(2), RunEnded(minutes=240.0), "run"),
+    )
+    assert stands_in(MACHINE, [filled], PLATES, at(3)) == pytest.approx(150 - 70)
+
+
 def test_what_is_filled_up_on_the_way_counts_from_there() -> None:
     """Stopped after an hour, filled to 250 an hour later, printed another hour: 220."""
     run = record(

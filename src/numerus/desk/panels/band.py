@@ -178,7 +178,7 @@ class Band(Drawing):
         gate = self.session.answers.narrowest
         if gate is not None and gate.stage == stage:
             self.text(painter, x, max(y + 10, 116), "narrowest gate:", 11, True, align=LEFT)
-            self.text(painter, x, max(y + 10, 116) + 12, f"{gate.per_week:.1f} figures a week", 11)
+            self.text(painter, x, max(y + 10, 116) + 12, f"{gate.per_week:.1f} figures a week at most", 11)
 
     def _says(self, stage: str, here: list[FigureStanding]) -> str:
         work = self.session.answers.work[stage]
@@ -188,6 +188,6 @@ class Band(Drawing):
         rate = next((g.per_week for g in self.session.answers.stage_throughputs if g.stage == stage), math.inf)
         if math.isfinite(rate):
             lines.append(
-                f"Lets {rate:.1f} figures a week through: hands' hours by the share of work waiting here, or the machine's hours"
+                f"With all hands here {rate:.1f} figures a week would pass: the week's hours, or the machine's, over the work left"
             )
         return "\n".join(lines)

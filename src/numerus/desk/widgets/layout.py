@@ -18,6 +18,8 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from numerus.post.cautions import DEFER, cautions
+
 
 def label(words: str = "", kind: str = "", wrap: bool = False) -> QLabel:
     """Text of a kind the style sheet knows: title, section, strong, note, fault, caution."""
@@ -114,3 +116,11 @@ def clear(layout: QBoxLayout) -> None:
             widget.deleteLater()
         elif isinstance(inner, QBoxLayout):
             clear(inner)
+
+
+def caution_line(*stages: str) -> QLabel:
+    """The cautions of stages in one line, all of them and whom they defer to where the pointer rests."""
+    warned = [words for stage in stages for words in cautions(stage)]
+    made = label("Mind: " + "; ".join(warned[:2]) + ("; …" if len(warned) > 2 else "") + f" {DEFER}", "caution", True)
+    made.setToolTip("\n".join([*warned, DEFER]))
+    return made

@@ -42,7 +42,7 @@ MEASURE_PX_MM = 0.15
 LEANS_DEG = {"stands": 0.0, "leans back": 40.0, "lies on its back": 90.0}
 SNAP_DEG = 20.0
 CUP_LOOKS, CUP_APART_DEG, CUP_LOOK_PX_MM = 14, 12.0, 0.2
-MOST_CUP_ROUNDS = 5
+MOST_CUP_ROUNDS = 3
 LARGE_CUP_MM2 = 30.0
 CUP_COST = 2.0  # one cup costs as much as twice the worst of what the search can guess of cups
 # What a smaller cup adds to the pull is a tenth of a newton; into a shallow one the film bends.

@@ -32,7 +32,7 @@ from numerus.surface.part_fields import Fields, fields_of
 
 Way = TypeVar("Way")
 MOST_MARGIN = 99.0  # nothing pulls on what has more
-COMPARED = 2  # poses measured with their supports before one is taken
+COMPARED, CLOSE = 2, 1.15  # poses measured with their supports before one is taken: those foretold so near the best
 TRIED = 3  # poses supported before the one with the fewest islands left is taken
 
 
@@ -44,8 +44,11 @@ def best_kept(
     fields, weights = fields or fields_of(mesh), weights or Weights()
     costs, found = candidates(mesh, machine, resin, weights, progress, fields)
     tries: list[SupportedPose] = []
-    for cost in costs[::-1][:TRIED]:
-        if len(tries) >= COMPARED and not all(any(_wrong(t.made)) for t in tries):
+    told = sorted(costs[::-1], key=lambda c: measured_score(c, found, weights))
+    close = CLOSE * measured_score(told[0], found, weights)
+    for cost in told[:TRIED]:
+        clear = len(tries) >= COMPARED or measured_score(cost, found, weights) > close
+        if tries and clear and not all(any(_wrong(t.made)) for t in tries):
             break
         tries.append(supported_pose(mesh, cost, machine, resin, style, fields))
     # As measured with their supports, not as foretold: what is left in mid-air or sealed counts before all.

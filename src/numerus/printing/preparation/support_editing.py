@@ -16,7 +16,7 @@ from numerus.errors import Cancelled, GeometryError, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_check import PrintCheck, check_print
 from numerus.printing.preparation.steadying import steadied
-from numerus.printing.supports.placement import Supported, built, caught, placed
+from numerus.printing.supports.placement import LEAST_OFFSETS, Supported, built, caught, placed
 from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.routing import resized, route, routed, without
 from numerus.printing.supports.style import SupportStyle
@@ -103,8 +103,8 @@ def _way(made: Supported, tip: Floats, tip_mm: float, standing: Sequence[Pillar]
     return way
 
 
-def _again(made: Supported, pillars: Sequence[Pillar], checked: bool = True) -> Supported:
-    return built(made.posed_part, made.style, pillars, made.unreached, checked)
+def _again(made: Supported, pillars: Sequence[Pillar], offsets: int | None = LEAST_OFFSETS) -> Supported:
+    return built(made.posed_part, made.style, pillars, made.unreached, offsets)
 
 
 def mended(
@@ -128,7 +128,7 @@ def mended(
 
 def _steady(made: Supported, machine: Machine, resin: Resin, progress: Progress | None) -> Supported:
     pillars = steadied(made.posed_part, made.pillars, made.style, machine, resin, progress)
-    return _again(made, pillars, checked=False) if len(pillars) > len(made.pillars) else made
+    return _again(made, pillars, offsets=0) if len(pillars) > len(made.pillars) else made
 
 
 def _rounds(made: Supported, machine: Machine, resin: Resin, progress: Progress | None) -> tuple[Supported, PrintCheck]:
@@ -140,7 +140,7 @@ def _rounds(made: Supported, machine: Machine, resin: Resin, progress: Progress 
         pillars = _grown(made, proof)
         if pillars is None:
             break
-        made = _again(made, pillars, checked=False)
+        made = _again(made, pillars, offsets=0)
         proof = check_print(made, machine, resin)
     return made, proof
 
@@ -196,7 +196,7 @@ def _refined(made: Supported, proof: PrintCheck, machine: Machine, resin: Resin)
         if not heavy:
             break
         finer = [resized(p, made.style.smaller(p.tip_mm)) if i in heavy else p for i, p in enumerate(made.pillars)]
-        tried = _again(made, finer, checked=False)
+        tried = _again(made, finer, offsets=0)
         found = check_print(tried, machine, resin)
         if len(found.too_light) > len(proof.too_light):
             break

@@ -28,7 +28,9 @@ def left_after(run: RunRecord, plate: Plate, machine: Machine, now: datetime, zo
     minute, ml = told[-1]
     if run.used_ml > 0 and len(told) == 1:
         return max(ml - run.used_ml, 0.0)
-    done = min(run.minutes_at(run.ended or now, zone), plate.minutes)
+    # What a run told of its minutes counts before the clock: it may have been let run fast.
+    by_clock = run.minutes_at(run.ended or now, zone)
+    done = min(run.took_min if run.ended and run.took_min > 0 else by_clock, plate.minutes)
     return max(ml - plate.resin_ml * max(done - minute, 0.0) / max(plate.minutes, 1e-9), 0.0)
 
 

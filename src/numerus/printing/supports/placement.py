@@ -96,7 +96,7 @@ def placed(
     posed_part = posed_part_of(posed, fields or fields_of(posed), style)
     clearance = posed_part.clearance(style.clearance_mm)
     pillars, unreached = routed(wanted_tips(posed_part, resin, style), clearance, style, progress=progress)
-    return built(posed_part, style, pillars, unreached, checked=False)
+    return built(posed_part, style, pillars, unreached, offsets=0)
 
 
 def caught(made: Supported) -> Supported:
@@ -119,9 +119,11 @@ def _births_wanted(made: Supported) -> Wanted:
 
 def built(
     posed_part: PosedPart, style: SupportStyle, pillars: Sequence[Pillar], unreached: Sequence[Floats | Point] = (),
-    checked: bool = True,
+    offsets: int | None = None,
 ) -> Supported:  # fmt: skip
-    """Pillars as a mesh with braces and a foot, and what part and supports together leave in mid-air."""
+    """Pillars as a mesh with braces and a foot, and what part and supports together leave in mid-air; ``offsets``: at how many
+    places of the pixels that is looked for, as many as are known where it is not said, none for 0.
+    """
     clearance = posed_part.clearance(style.clearance_mm)
     ties = braces(pillars, clearance, style)
     braced = frozenset(i for a, b, _ in ties for i in (a, b))
@@ -129,18 +131,19 @@ def built(
     supports = supports_mesh(
         pillars, stout, [(pillars[a], pillars[b], z) for a, b, z in ties], style, posed_part.raised
     )
-    left = islands_left(posed_part, supports) if checked else ()
+    left = islands_left(posed_part, supports, offsets) if offsets != 0 else ()
     # What no way led to may have been caught by a neighbour since.
     near = 0.5 * style.spacing_mm
     points = tuple(
         xyz(np.array(p)) for p in unreached if all(np.linalg.norm(np.array(p) - q.tip) > near for q in pillars)
     )
-    return Supported(posed_part, style, supports, tuple(pillars), points, left, braced | stout, checked)
+    return Supported(posed_part, style, supports, tuple(pillars), points, left, braced | stout, offsets != 0)
 
 
-def islands_left(posed_part: PosedPart, supports: Mesh) -> tuple[Island, ...]:
+def islands_left(posed_part: PosedPart, supports: Mesh, offsets: int | None = None) -> tuple[Island, ...]:
     """What begins in mid-air wherever the pixels of a machine come to lie: each place once, of any of the offsets tried."""
-    many = int(np.clip(PROVED_RUNS // max(len(posed_part.fine.x), 1), LEAST_OFFSETS, len(OFFSETS_PX)))
+    most = int(np.clip(PROVED_RUNS // max(len(posed_part.fine.x), 1), LEAST_OFFSETS, len(OFFSETS_PX)))
+    many = most if offsets is None else offsets
     with ThreadPoolExecutor(2) as pool:
         born = list(pool.map(lambda number: _islands_at(posed_part, supports, number), range(many)))
     kept: list[Island] = []

@@ -41,7 +41,12 @@ class _Answer(Drawing):
 
 
 def learned_from(found: Forecast) -> str:
-    """What the minutes of the forecast rest on."""
+    """What the minutes of the forecast rest on, and what they do not count."""
+    bare = f" {counted(found.uncounted, 'figure')} without parts: not counted yet." if found.uncounted else ""
+    return _learned(found) + bare
+
+
+def _learned(found: Forecast) -> str:
     if found.measured_steps:
         return f"From {counted(found.measured_steps, 'measured step')}."
     if found.ticked_weeks:

@@ -21,7 +21,7 @@ from numerus.desk.view3d.painted import painter_of, things_of, zone_colours, zon
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
-from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
 from numerus.desk.widgets.strokes import swatch
 from numerus.domain.zones import PartZones
 from numerus.errors import NumerusError, Progress
@@ -72,7 +72,9 @@ class PaintBench(Bench):
         )
         self.need = label("", "note", True)
         naming = self._naming()
-        middle = column(row(self.zone_title, 8, self.zone_note, -1), naming, self.strokes, self.need, gap=4)
+        middle = column(
+            row(self.zone_title, 8, self.zone_note, -1), naming, self.strokes, self.need, caution_line("paint"), gap=4
+        )
         middle.setStretch(2, 1)
         upper = row(self.view, middle, self.table, gap=16, margins=(16, 0, 16, 8))
         for at, share in enumerate((38, 37, 22)):

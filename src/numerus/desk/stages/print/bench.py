@@ -20,7 +20,7 @@ from numerus.desk.stages.print.take_off import TakeOffPage
 from numerus.desk.stages.print.watch_bill import WatchBill
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
-from numerus.desk.widgets.layout import Pages, button, column, panel, row
+from numerus.desk.widgets.layout import Pages, button, caution_line, column, panel, row
 from numerus.devices.air import coming_air
 from numerus.domain.clock import later
 from numerus.domain.journal import PartOutcome
@@ -77,7 +77,8 @@ class PrintBench(Bench):
         side, drawer = panel(column(self.live, gap=0), "drawer"), panel(column(self.planned, gap=0), "drawer")
         hold(self.theme, side, "setFixedWidth", 244)
         hold(self.theme, drawer, "setFixedHeight", 236)
-        main = column(row(self.watch_bill, margins=(16, 4, 12, 4)), drawer, gap=0)
+        warned = row(caution_line("print"), margins=(16, 0, 12, 4))
+        main = column(row(self.watch_bill, margins=(16, 4, 12, 4)), warned, drawer, gap=0)
         main.setStretch(0, 1)
         floor = row(main, side, gap=0)
         floor.setStretch(0, 1)

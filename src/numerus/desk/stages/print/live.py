@@ -117,4 +117,9 @@ class LiveRun(QWidget):
     def end(self) -> None:
         run, plate = self.run, self.plate
         if run is not None and plate is not None and run.state == "printing":
-            self.session.commit(f"{plate.name} ended", facts=[Fact(self.session.clock(), RunEnded(), run.run_id)])
+            reading = self.reading()
+            # Let run fast, it printed more minutes than the clock knows of: the vat is emptier by all of them.
+            left = reading.minutes_left if reading is not None else 0.0
+            minutes = min(self.elapsed_min, plate.minutes - left) if self.ahead_min > 0 else 0.0
+            fact = Fact(self.session.clock(), RunEnded(round(minutes, 2)), run.run_id)
+            self.session.commit(f"{plate.name} ended", facts=[fact])

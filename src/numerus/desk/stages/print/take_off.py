@@ -15,7 +15,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.print.causes import DiagnosisPanel
 from numerus.desk.stages.print.likelihoods import LikelihoodsDialog
 from numerus.desk.widgets.drawing import hold
-from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
 from numerus.desk.widgets.looks import LooksPicker
 from numerus.desk.widgets.places import PlaceList
 from numerus.desk.widgets.platepicture import PlatePicture
@@ -25,7 +25,6 @@ from numerus.domain.journal import DiagnosisTest, Fact, PartOutcome, PhotographT
 from numerus.domain.money import money_text
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
-from numerus.post.cautions import cautions
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD, RunRecord, failed_places
 from numerus.progress.failure_record import failure_diagnosis_of
 from numerus.progress.repair_options import ways_with
@@ -87,10 +86,10 @@ class TakeOffPage(QWidget):
         self.held = button("It held", lambda: self._ended(True), "", "The repair of this part")
         self.lost = button("It did not hold", lambda: self._ended(False))
         self.record_button = button("Plate is off: keep this", self.record, "main")
-        warn = "; ".join(cautions("print")) + ". Check the vat for cured flakes before the next run."
+        flakes = label("Check the vat for cured flakes before the next run.", "caution", True)
         made = panel(column(
             row(self.counts, -1, button("Watch bill", self.back.emit)), self.tapped, self.looks, row(self.height_at, self.held, self.lost, -1),
-            self.list, self.diagnose_failure, label(warn, "caution", True), row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
+            self.list, self.diagnose_failure, flakes, caution_line("print", "repair"), row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
         ), "drawer")  # fmt: skip
         made.layout().setStretch(4, 1)
         hold(self.context.theme, made, "setFixedWidth", 372)

@@ -1,0 +1,94 @@
+"""What is said of an army before and while it is planned: nothing is claimed that was not counted."""
+
+from __future__ import annotations
+
+import math
+
+import numpy as np
+import pytest
+
+from helpers import EVENING, box_mesh
+from numerus.assembly.balance import balance, tipping_on_base_deg
+from numerus.book.book import Book
+from numerus.domain.army import Figure
+from numerus.errors import PlanError
+from numerus.kit.completeness import completeness, sentence
+from numerus.post.cautions import cautions
+from numerus.progress.forecast import forecast, uncounted
+from numerus.progress.rates import rates
+from numerus.progress.standing import standing
+from numerus.progress.work import stage_throughputs, work_by_stage
+
+
+def test_a_stage_lets_through_what_a_line_with_all_hands_there_does(demo: Book) -> None:
+    """Figures taken one after another with a week's minutes, until the week is over: as many as the stage is said to let through."""
+    found = standing(demo.plans, demo.history)
+    rate = rates(demo.history.facts, demo.plans.army)
+    work = work_by_stage(demo.plans, found, rate)
+    army = demo.plans.army
+    assert army is not None
+    week = sum(day.hobby_minutes for day in army.week) * army.evenings_kept
+    for gate in stage_throughputs(demo.plans, found, rate):
+        if work[gate.stage].machine or not math.isfinite(gate.per_week):
+            continue
+        coming = [f for f in found.figures.values() if f.number <= _number(gate.stage)]
+        each, left, passed = work[gate.stage].hands / len(coming), week, 0.0
+        while left > 0:
+            share = min(left / each, 1.0)
+            passed, left = passed + share, left - each
+        assert gate.per_week == pytest.approx(passed, rel=1e-6)
+
+
+def _number(stage: str) -> int:
+    from numerus.domain.stages import NUMBER
+
+    return NUMBER[stage]
+
+
+def test_what_has_no_parts_is_no_chance_and_nothing_is_missing_of_it_is_not_said(demo: Book) -> None:
+    """No figure, or none with parts: no forecast, and the reason; one of them bare: counted as bare."""
+    plans, history = demo.plans, demo.history
+    kept = dict(plans.figures)
+    try:
+        plans.figures.clear()
+        with pytest.raises(PlanError, match="no figure"):
+            forecast(plans, history, EVENING)
+        bare = Figure("bare", next(iter(plans.units)), "Bare", 0)
+        plans.figures["bare"] = bare
+        with pytest.raises(PlanError, match="no figure has parts"):
+            forecast(plans, history, EVENING)
+        unit = plans.units[bare.unit_id]
+        assert "Nothing is missing" not in sentence(completeness(unit, [], set()), {}, {})
+        plans.figures.update(kept)
+        assert uncounted(plans) == ["bare"]
+        assert forecast(plans, history, EVENING).uncounted == 1
+    finally:
+        plans.figures.clear()
+        plans.figures.update(kept)
+
+
+def test_a_lever_lowers_only_what_is_painted_higher(demo: Book) -> None:
+    """A unit that stops at table-ready already is not offered to be taken there."""
+    offered = [lever.name for lever in forecast(demo.plans, demo.history, EVENING).levers]
+    lowered = [u.name.rpartition(", ")[2] for u in demo.plans.units.values() if u.level == "table"]
+    assert not any(name.startswith(f"{unit} to ") for unit in lowered for name in offered)
+
+
+def test_on_its_base_a_figure_stands_in_the_middle_wherever_its_kit_lies() -> None:
+    """The same figure far from the origin tips at the same angle: that of the base's rim over the height of its middle."""
+    here, there = (balance([box_mesh((6, 6, 20), at)]) for at in ((-3, -3, 0), (80, 40, 7)))
+    angles = [tipping_on_base_deg(found, 12.5) for found in (here, there)]
+    assert angles == pytest.approx([np.degrees(np.arctan2(12.5, 10))] * 2)
+
+
+@pytest.mark.parametrize(
+    ("stage", "words"),
+    [
+        ("print", "Pouring"), ("print", "pets"), ("print", "see a doctor"), ("wash", "pets"), ("cure", "goggles"),
+        ("cure", "Closed hollow"), ("finish", "Varnish"), ("paint", "solvents"), ("repair", "sensitive"), ("repair", "wet, with a mask"),
+        ("filament", "fumes"),
+    ],
+)  # fmt: skip
+def test_each_danger_is_told_at_its_step(stage: str, words: str) -> None:
+    """By a word of it."""
+    assert any(words in line for line in cautions(stage))
