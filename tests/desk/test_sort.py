@@ -13,6 +13,7 @@ from PyQt6.QtWidgets import QInputDialog, QMenu
 
 from helpers import box_mesh, moved_by, subdivided
 from numerus.book.intake import is_doubtful
+from numerus.book.tidy import agreed
 from numerus.demo.messy import write_archive
 from numerus.desk.stages.sort.questions import KitDialog, RuleDialog, WantedDialog
 from numerus.desk.window import MainWindow
@@ -298,6 +299,8 @@ def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_
     window.user_actions.take_in([tmp_path / "zzz.stl"])
     part = parts_by_label(window)["zzz"]
     assert is_doubtful(part) and "in doubt" in bench.layout_page.shelves
+    assert is_doubtful(agreed(part, box_mesh((9, 8, 7)), None).part)  # agreeing with everything leaves a guess a question
+    assert "guessed" in bench.subtitle.text()
     bench.move_parts([part.id], "weapon")
     assert not is_doubtful(window.session.plans.parts[part.id])
     assert "weapon" in window.session.unit.slots

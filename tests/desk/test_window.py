@@ -16,6 +16,7 @@ from helpers import EVENING, box_mesh, steps
 from numerus.book.book import Book
 from numerus.desk import settings
 from numerus.desk.app import show
+from numerus.desk.dialogs.army_and_unit import UnitDialog
 from numerus.desk.dialogs.bench_card import card_html, write_card
 from numerus.desk.dialogs.command_list import CommandList
 from numerus.desk.dialogs.handbook import show_handbook
@@ -317,3 +318,30 @@ def test_what_another_program_wrote_is_shown_and_overwritten_by_nothing(window: 
     assert "Another program" in window.errors.message.text() and "newer" in window.session.plans.kits
     assert window.session.commit("mine", [Kit("mine", "My kit")])
     other.close()
+
+
+def test_what_is_told_moves_nothing_and_what_went_well_bears_no_warning(window: MainWindow) -> None:
+    """A fault and a success over the bench's head: the bench keeps its place and size; only the fault has a sign."""
+    window.session.go("print")
+    before = window.bench.geometry()
+    window.errors.tell(NumerusError("x", "It could not be written.", "Make room."))
+    assert window.errors.isVisible() and window.errors.sign.isVisible()
+    assert window.errors.height() < 0.2 * window.bench.height()
+    window.errors.note("The plate is done.")
+    assert window.errors.isVisible() and not window.errors.sign.isVisible()
+    QApplication.processEvents()
+    assert window.bench.geometry() == before
+
+
+def test_so_many_figures_are_refused_in_words_not_cut_down(window: MainWindow) -> None:
+    """Five thousand typed stay five thousand, and are refused with the most there may be."""
+    dialog = UnitDialog(window, window.session.plans, None)
+    dialog.name.setText("Host")
+    dialog.count.setValue(5000)
+    assert dialog.count.value() == 5000
+    assert "5000 figures" in dialog.wrong() and "500" in dialog.wrong()
+
+
+def test_the_window_is_left_by_key(window: MainWindow) -> None:
+    """Leave is in the command list with its key."""
+    assert window.actions_by_title["Leave"].shortcut().toString() == "Ctrl+Q"

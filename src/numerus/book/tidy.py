@@ -11,7 +11,7 @@ from dataclasses import dataclass, replace
 from typing import Any
 
 from numerus.book.book import Book, Removed
-from numerus.book.intake import new_id, resorted, shaped_part
+from numerus.book.intake import is_doubtful, new_id, resorted, shaped_part
 from numerus.domain.army import NONE, Figure, Unit
 from numerus.domain.parts import Kit, Part, Relation
 from numerus.domain.poses import BrushDab, BrushStroke
@@ -62,12 +62,19 @@ def scaled(part: Part, mesh: Mesh, factor: float, told: PartZones | None) -> Rem
 
 
 def agreed(part: Part, mesh: Mesh, told: PartZones | None) -> Remade:
-    """All that is open about a part settled as proposed: its unit set to mm, what is torn mended, its slot kept."""
+    """What is open about a part settled as proposed: its unit set to mm, what is torn mended, its slot kept. A slot that is no
+    more than a guess stays one, for someone to look at.
+    """
     factor, torn = offered_factor(part), any(s.kind == "fault" for s in statements([part], ()))
     larger = mesh.scaled(factor) if factor != 1 else mesh
     made = remade(part, mend(larger).mesh if torn else larger, told)
     unit = "mm" if factor != 1 else part.unit
-    return replace(made, part=replace(made.part, doubt=0.0, unit=unit, unit_mm=part.unit_mm * factor))
+    return replace(
+        made,
+        part=replace(
+            made.part, doubt=part.doubt if is_doubtful(part) else 0.0, unit=unit, unit_mm=part.unit_mm * factor
+        ),
+    )
 
 
 def stored(book: Book, made: Remade) -> list[Any]:

@@ -72,14 +72,13 @@ class MainWindow(QMainWindow):
 
     def _assemble(self, renderer: Renderer) -> None:
         self.band, self.roll, self.orders = Band(self.context), Roll(self.context), OrdersPanel(self.context)
-        self.errors, self.status = ErrorPanel(self.theme), StatusLine(self.context)
         self.benches = make_benches(self.context, self.user_actions, renderer)
-        self.bench = Pages()
+        self.bench, self.status = Pages(), StatusLine(self.context)
+        self.errors = ErrorPanel(self.theme, self.bench)
         for made in self.benches.values():
             self.bench.addWidget(made)
         middle = QVBoxLayout()
         middle.setSpacing(0)
-        middle.addWidget(self.errors)
         middle.addWidget(self.bench, 1)
         body = QHBoxLayout()
         body.setSpacing(0)
@@ -167,6 +166,7 @@ class MainWindow(QMainWindow):
             Command("Open the demo army", "Book", user_actions.open_demo, "Ctrl+D"),
             Command("Open a book …", "Book", user_actions.ask_open, "Ctrl+O"),
             Command("Close the book", "Book", lambda: session.open(None), "Ctrl+W"),
+            Command("Leave", "Book", self.close, "Ctrl+Q"),
             Command(
                 "Lamplight",
                 "View",

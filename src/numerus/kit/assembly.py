@@ -19,7 +19,7 @@ from numerus.kit.sorting import Shaped, guess_slot
 
 AT_SIDE = 0.6  # of the torso's half width: joints farther out than this are at its side
 SURE, NAMED, SHAPED, GUESSED = 0.95, 0.75, 0.7, 0.3
-DOUBTFUL = 0.5  # a proposal below this is set apart on the bench
+DOUBTFUL = 0.6  # a proposal below this is set apart on the bench
 OTHER_SIDE = {"left arm": "right arm", "right arm": "left arm"}
 
 

@@ -6,11 +6,12 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
 from numerus.domain.parts import Part, Relation
+from numerus.kit.assembly import DOUBTFUL
 from numerus.kit.sorting import offered_factor
 
 FAULTS = {"holes": "torn", "inside-out": "inside out", "inverted-faces": "faces turned", "specks": "specks"}
 ORDER = ("unit", "fault", "slot", "duplicate", "supported", "mirror", "scaled", "whole", "alternative", "clash", "base")
-DOUBT = 0.5
+DOUBT = 1 - DOUBTFUL
 
 
 @dataclass(frozen=True)

@@ -36,6 +36,8 @@ MARK_WORDS = {
     "heron": "heron",
 }
 
+MOST_FIGURES = 500
+
 
 class Asking(QDialog):
     """A form with OK and Cancel and a line for what is wrong."""
@@ -118,7 +120,7 @@ class UnitDialog(Asking):
         self.name, self.count, self.base, self.kit = QLineEdit(), QSpinBox(), QComboBox(), QComboBox()
         self.mark, self.level, self.price, self.apart = QComboBox(), QComboBox(), QDoubleSpinBox(), QLineEdit()
         self.apart.setPlaceholderText("slots, like: back, left arm")
-        self.count.setRange(0, 200)
+        self.count.setRange(0, 99_999)
         self.base.addItems([f"{b:g}" for b in BASES_MM])
         self.base.setEditable(True)
         self.kit.addItem("none yet", "")
@@ -151,6 +153,8 @@ class UnitDialog(Asking):
     def wrong(self) -> str:
         if not self.name.text().strip():
             return "The unit needs a name."
+        if self.count.value() > MOST_FIGURES:
+            return f"{self.count.value()} figures in one unit are more than is planned; {MOST_FIGURES} is the most."
         if self.count.value() == 0:
             return "A unit without figures cannot march: give it at least one."
         try:

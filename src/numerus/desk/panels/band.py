@@ -178,7 +178,7 @@ class Band(Drawing):
         gate = self.session.answers.narrowest
         if gate is not None and gate.stage == stage:
             self.text(painter, x, max(y + 10, 116), "narrowest gate:", 11, True, align=LEFT)
-            self.text(painter, x, max(y + 10, 116) + 12, f"{gate.per_week:.1f} figures a week at most", 11)
+            self.text(painter, x, max(y + 10, 116) + 12, f"{gate.per_week:.1f} a week at most", 11)
 
     def _says(self, stage: str, here: list[FigureStanding]) -> str:
         work = self.session.answers.work[stage]

@@ -25,7 +25,7 @@ from numerus.printing.supports.tips import Wanted
 
 KEPT_DIGITS = 4  # of a millimetre: kept pillars stay short to write
 LEAVES_MM = 0.5  # from its mark a cone has left the skin
-ON_PART_CLEAR_MM = 0.1
+ON_PART_CLEAR_MM, CLEFT_MM = 0.1, 2.2
 SHORT_ON_PART_MM, FAR_ASIDE_MM = 5.0, 14.5  # a longer bar on the part only where no pillar reaches out so far
 SIDE_TURNS = tuple(np.radians((0, 25, -25, 50, -50)))  # about the way out of a wall
 BRANCH_REACH_MM, BRANCH_DROP, BRANCH_SAVES = 5.0, 1.2, 0.7  # a branch drops so much per mm aside, and must save so much
@@ -94,7 +94,7 @@ def route(
     found = next((way for way in near if way is not None), None)
     if found is not None or out is not None:
         return found
-    on_part = _onto_part(tip, tip_mm, why, clearance, style)
+    on_part = _onto_part(tip, tip_mm, why, clearance, style, tight)
     if on_part is not None and shaft_mm(on_part) <= SHORT_ON_PART_MM:
         return on_part
     wide = _under_ways(style.cone_mm, style.aside_mm, tight, True)
@@ -175,9 +175,11 @@ def branches_of(trunk: Pillar, pillars: Sequence[Pillar]) -> list[Pillar]:
     ]  # fmt: skip
 
 
-def _onto_part(tip: Floats, tip_mm: float, why: str, clearance: ClearanceMap, style: SupportStyle) -> Pillar | None:
-    """A bar that stands on the part itself, with a tip at both ends, where its foot leaves the least dear mark; in a gap no
-    longer than its ends it just fills it.
+def _onto_part(
+    tip: Floats, tip_mm: float, why: str, clearance: ClearanceMap, style: SupportStyle, tight: bool
+) -> Pillar | None:
+    """A bar that stands on the part itself, with a tip at both ends, where its foot leaves the least dear mark. ``tight``: in a
+    cleft no longer than its two marks it may lean on the walls, if only its middle line is free.
     """
     ground = clearance.floor_under(tip)
     if ground <= 0:
@@ -189,6 +191,10 @@ def _onto_part(tip: Floats, tip_mm: float, why: str, clearance: ClearanceMap, st
         feet += [np.array([x, y, under])] if 0 < under < tip[2] - 2 * aside else []
     ways = [_bar_on_part(tip, foot, tip_mm, why, style) for foot in feet]
     clear = [w for w in ways if not is_slender(w, style) and _bar_is_free(w, clearance, style)]
+    if tight and not clear and shaft_mm(ways[0]) <= CLEFT_MM:
+        fine = _bar_on_part(tip, feet[0], style.tips_mm[0], why, style)
+        inner = (np.array(fine.tip) - [0, 0, 0.15], np.array(fine.foot) + [0, 0, 0.15])
+        clear = [fine] if inner[0][2] <= inner[1][2] or clearance.free(*inner, 0.0, 0.0) else []
     # A lean costs a little, so that it must be worth it.
     return min(clear, key=lambda w: _mark_cost(w, clearance), default=None)
 

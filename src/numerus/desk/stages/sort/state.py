@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import replace
 
+from numerus.book.intake import is_doubtful
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure, Unit
 from numerus.domain.parts import Kit, Part
@@ -48,17 +49,23 @@ class SortState:
     def subtitle(self) -> str:
         aside = sum(not p.needed for p in self.parts)
         words = f"{counted(len(self.parts), 'part')} for {self.unit.name if self.unit else ''}"
-        return f"{words}, {aside} set aside" if aside else words
+        words += f", {aside} set aside" if aside else ""
+        return f"{words}; {counted(self.guesses, 'slot')} guessed: look at what is in doubt" if self.guesses else words
 
     @property
     def open_statements(self) -> int:
-        return sum(s.open for s in statements(self.parts, ()))
+        return sum(s.open and s.kind != "slot" for s in statements(self.parts, ()))
+
+    @property
+    def guesses(self) -> int:
+        """Parts whose slot is a guess: agreeing with everything does not settle them."""
+        return sum(p.needed and is_doubtful(p) for p in self.parts)
 
     @property
     def open_parts(self) -> list[Part]:
-        """Parts of which something still waits to be decided."""
-        by_id = {p.id: p for p in self.parts}
-        return [by_id[i] for i in dict.fromkeys(s.part_id for s in statements(by_id.values(), ()) if s.open)]
+        """Parts of which something waits that can be settled as proposed: no guessed slot."""
+        by_id, said = {p.id: p for p in self.parts}, statements(self.parts, ())
+        return [by_id[i] for i in dict.fromkeys(s.part_id for s in said if s.open and s.kind != "slot")]
 
     @property
     def has_gaps(self) -> bool:
