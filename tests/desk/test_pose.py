@@ -269,6 +269,22 @@ def test_the_heron_is_posed_hollowed_and_vented(window: MainWindow) -> None:
     assert all(p.pose is not None and not p.pose.note for p in parts)
 
 
+def test_candidates_are_compared_as_measured(window: MainWindow) -> None:
+    """Foretold scars say "about"; measured ones are those of the supports, and the least cost of all is named."""
+    bench = pose_bench(window)
+    trials, compared = bench.trials, bench.compared
+    words = {name: say for name, _, say, _ in compared.ROWS}["Scars on show"]
+    open_ = [n for n, c in enumerate(trials.costs) if not c.supported]
+    assert open_ and all(words(trials.costs[n]).startswith("about") for n in open_) and trials.least is None
+    for number in open_:
+        trials._measured_as(number, trials.measuring(number)(lambda share: True))
+    assert all("about" not in words(c) for c in trials.costs)
+    assert trials.least is not None and "least cost" in compared._name(trials.least)
+    assert trials.tried is not None
+    shown = trials.costs[trials.chosen]
+    assert shown.scar_mm2 == pytest.approx(trials.tried.graph.proof.scar_show_mm2)
+
+
 def test_a_second_pose_is_kept_beside_the_first(window: MainWindow) -> None:
     """Chosen on the bench and kept, too; the first stays, another of its school takes its place, undo takes it away."""
     bench = pose_bench(window)

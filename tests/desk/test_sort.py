@@ -299,7 +299,8 @@ def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_
     window.user_actions.take_in([tmp_path / "zzz.stl"])
     part = parts_by_label(window)["zzz"]
     assert is_doubtful(part) and "in doubt" in bench.layout_page.shelves
-    assert is_doubtful(agreed(part, box_mesh((9, 8, 7)), None).part)  # agreeing with everything leaves a guess a question
+    # Agreeing with everything leaves a guess a question.
+    assert is_doubtful(agreed(part, box_mesh((9, 8, 7)), None).part)
     assert "guessed" in bench.subtitle.text()
     bench.move_parts([part.id], "weapon")
     assert not is_doubtful(window.session.plans.parts[part.id])

@@ -93,6 +93,7 @@ class Trials(QObject):
         self.part_id, self.tried, self.drafted, self.fields = part.id, None, None, None
         self.weights = weights
         self._about = self._as_it_is(part)
+        self.context.jobs.cancel("measure")  # of the part before
         self.begun.emit(mesh)
         at = self.known.at(part)
 
