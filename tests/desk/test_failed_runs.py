@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from datetime import datetime, timedelta
+from datetime import timedelta
 from pathlib import Path
 
 import pytest
+from bench_steps import at, run_in, schedule_inputs
 from PIL import Image
 
 from helpers import EVENING
@@ -17,20 +18,6 @@ from numerus.devices.trials import CAUSES_OF
 from numerus.domain.journal import PartOutcome
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.progress.failure_record import failure_diagnosis_of
-
-
-def schedule_inputs(window: MainWindow):  # type: ignore[no-untyped-def]
-    window.session.go("print")
-    return window.benches["print"]
-
-
-def run_in(window: MainWindow, state: str) -> RunRecord:
-    return next(r for r in window.session.answers.standing.runs.values() if r.state == state)
-
-
-def at(window: MainWindow, moment: datetime) -> None:
-    window.session.clock = lambda: moment
-    window.session.tick()
 
 
 def test_a_repair_is_chosen_and_its_end_counts(window: MainWindow, tmp_path: Path) -> None:

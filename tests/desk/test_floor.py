@@ -4,11 +4,12 @@ from __future__ import annotations
 
 import json
 from dataclasses import replace
-from datetime import datetime, timedelta
+from datetime import timedelta
 from pathlib import Path
 
 import icalendar
 import pytest
+from bench_steps import at, run_in, schedule_inputs
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
 
@@ -17,22 +18,7 @@ from numerus.desk.window import MainWindow
 from numerus.diagnosis.failure_diagnosis import LOOKS
 from numerus.domain.army import Day
 from numerus.domain.journal import Fact, PartOutcome, RunEnded
-from numerus.printing.runs.run_records import RunRecord
 from numerus.printing.runs.vat import levels, stands_in
-
-
-def schedule_inputs(window: MainWindow):  # type: ignore[no-untyped-def]
-    window.session.go("print")
-    return window.benches["print"]
-
-
-def run_in(window: MainWindow, state: str) -> RunRecord:
-    return next(r for r in window.session.answers.standing.runs.values() if r.state == state)
-
-
-def at(window: MainWindow, moment: datetime) -> None:
-    window.session.clock = lambda: moment
-    window.session.tick()
 
 
 def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWindow) -> None:

@@ -14,10 +14,10 @@ from numerus.domain.army import Figure
 from numerus.errors import PlanError
 from numerus.kit.completeness import completeness, sentence
 from numerus.post.cautions import cautions
-from numerus.progress.forecast import forecast, uncounted
+from numerus.progress.forecast import forecast
 from numerus.progress.rates import rates
 from numerus.progress.standing import standing
-from numerus.progress.work import stage_throughputs, work_by_stage
+from numerus.progress.work import stage_throughputs, uncounted, work_by_stage
 
 
 def test_a_stage_lets_through_what_a_line_with_all_hands_there_does(demo: Book) -> None:

@@ -25,7 +25,7 @@ from numerus.progress.history import History
 from numerus.progress.rates import Rate, failure_rate, rates
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import estimates
-from numerus.progress.work import GROUP_OF, UnitWork, work_by_unit
+from numerus.progress.work import GROUP_OF, UnitWork, uncounted, work_by_unit
 from numerus.schedule.attendance import hobby_minutes_per_day
 
 DRAWS = 600
@@ -142,11 +142,6 @@ def _refuse_uncounted(plans: Plans) -> None:
     if len(bare) == len(plans.figures):
         words = "No chances yet: no figure has parts, so nothing of their work is counted."
         raise PlanError("nothing-counted", words, "Bring their files in at Sort and fill the builds.")
-
-
-def uncounted(plans: Plans) -> list[str]:
-    """Ids of figures without a part: none of their printing, and little of the rest, is in a forecast."""
-    return [f.id for f in plans.figures.values() if not f.build]
 
 
 def _capacity(s: Situation, dice: Draws) -> Floats:

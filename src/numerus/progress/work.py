@@ -168,6 +168,11 @@ def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> di
     return found
 
 
+def uncounted(plans: Plans) -> list[str]:
+    """Ids of figures without a part: none of their printing, and little of the rest, is in a forecast."""
+    return [f.id for f in plans.figures.values() if not f.build]
+
+
 @dataclass(frozen=True)
 class StageThroughput:
     """How many figures a week a stage lets through with the hands and machines there are."""

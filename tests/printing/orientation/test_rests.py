@@ -10,7 +10,7 @@ from helpers import ball_mesh, box_mesh
 from numerus.domain.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, merged, rotation_matrix, turning_up
 from numerus.printing.orientation.orientation_search import COSTS, costs_of
-from numerus.printing.orientation.part_samples import buried, sampled
+from numerus.printing.orientation.part_samples import buried, coarse_columns, sampled
 from numerus.printing.orientation.pose_measures import measure, school_up
 from numerus.printing.orientation.rests import middle_of_mass, rests
 from numerus.printing.preparation.headless import ranked_poses
@@ -87,7 +87,9 @@ def test_what_lies_inside_another_shell_costs_nothing() -> None:
     block, within = box_mesh((20, 20, 20)), box_mesh((8, 8, 8), (6, 6, 6))
     both = merged([block, within])
     faces = np.arange(len(both.faces))
-    assert buried(both, faces).tolist() == [False] * len(block.faces) + [True] * len(within.faces)
+    assert buried(both, faces, *coarse_columns(both)).tolist() == [False] * len(block.faces) + [True] * len(
+        within.faces
+    )
     up = np.array([[0.3, -0.4, 0.866]])
     alone, with_inner = (costs_of(sampled(m, fields_of(m)), up)[0] for m in (block, both))
     for name in ("supports", "steps"):

@@ -92,12 +92,6 @@ class Columns:
         return found
 
 
-def run_volume_mm3(columns: Columns) -> float:
-    """Volume of the runs themselves: rounded to layers, as unions of columns are."""
-    lengths = (columns.high - columns.low).astype(np.int64)
-    return float(lengths.sum()) * columns.grid.pixel_mm**2 * columns.grid.layer_mm
-
-
 def grid_over(bounds_mm: Floats, pixel_mm: float, layer_mm: float) -> Grid:
     """The smallest grid of whole pixels over ``bounds_mm`` (2, 3). Raises GeometryError for senseless sizes."""
     if not (np.all(np.isfinite(bounds_mm)) and pixel_mm > 0 and layer_mm > 0):

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from numerus.errors import GeometryError
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats
-from numerus.geometry.solids.columns import Columns, Grid, run_volume_mm3
+from numerus.geometry.solids.columns import Columns, Grid
 
 
 @kernel
@@ -60,6 +60,12 @@ def _common_grid(one: Columns, other: Columns) -> Grid:
     x0, y0 = min(a.x0_px, b.x0_px), min(a.y0_px, b.y0_px)
     nx, ny = max(a.x0_px + a.nx, b.x0_px + b.nx) - x0, max(a.y0_px + a.ny, b.y0_px + b.ny) - y0
     return Grid(x0, y0, nx, ny, a.pixel_mm, a.layer_mm)
+
+
+def run_volume_mm3(columns: Columns) -> float:
+    """Volume of the runs themselves: rounded to layers, as unions of columns are."""
+    lengths = (columns.high - columns.low).astype(np.int64)
+    return float(lengths.sum()) * columns.grid.pixel_mm**2 * columns.grid.layer_mm
 
 
 def united(one: Columns, other: Columns) -> Columns:

@@ -40,25 +40,27 @@ def sampled(mesh: Mesh, fields: Fields) -> Sampled:
     """Samples of a part, the same for the same part."""
     pick = np.linspace(0, len(mesh.faces) - 1, min(SEARCH_FACES, len(mesh.faces))).astype(int)
     area = mesh.areas_mm2[pick] * (mesh.areas_mm2.sum() / max(mesh.areas_mm2[pick].sum(), 1e-12))
-    area = np.where(buried(mesh, pick), 0.0, area)
-    inside, volume = _inside(mesh)
+    coarse = coarse_columns(mesh)
+    area = np.where(buried(mesh, pick, *coarse), 0.0, area)
+    inside, volume = _inside(mesh, *coarse)
     corners, normals, start, beside = _corners(mesh)
-    sheet = area * _sheets(mesh, pick)
+    sheet = area * _sheets(mesh, pick, *coarse)
     return Sampled(
         mesh.normals[pick], mesh.triangles[pick].mean(axis=1), area, area * fields.scar_cost[pick], area * fields.show[pick], sheet, _hull(mesh),
         inside, volume, corners, normals, start, beside,
     )  # fmt: skip
 
 
-def buried(mesh: Mesh, pick: NDArray[np.int64]) -> NDArray[np.bool_]:
-    """Which faces ``pick`` lie inside the union of shells, bool: what they look at is solid, so nothing of them is printed."""
-    columns, floor = _coarse_columns(mesh)
+def buried(mesh: Mesh, pick: NDArray[np.int64], columns: Columns, floor: float) -> NDArray[np.bool_]:
+    """Which faces ``pick`` lie inside the union of shells, bool: what they look at is solid, so nothing of them is printed;
+    ``columns`` as of ``coarse_columns``.
+    """
     cell = columns.grid.pixel_mm
     outside = mesh.triangles[pick].mean(axis=1) - [0, 0, floor]
     return columns.holds(outside + cell * mesh.normals[pick]) & columns.holds(outside + 2 * cell * mesh.normals[pick])
 
 
-def _coarse_columns(mesh: Mesh) -> tuple[Columns, float]:
+def coarse_columns(mesh: Mesh) -> tuple[Columns, float]:
     """Columns of the part lowered onto z = 0, and from how high."""
     floor = float(mesh.bounds_mm[0, 2])
     cell = max(float(np.linalg.norm(mesh.extents_mm)) / COARSE_CELLS, 0.05)
@@ -75,9 +77,8 @@ def _hull(mesh: Mesh) -> Floats:
         return mesh.vertices
 
 
-def _inside(mesh: Mesh) -> tuple[Floats, float]:
+def _inside(mesh: Mesh, columns: Columns, floor: float) -> tuple[Floats, float]:
     """Points evenly in the solid (cells of columns, every so many) and its volume."""
-    columns, floor = _coarse_columns(mesh)
     cell = columns.grid.pixel_mm
     long = (columns.high - columns.low).astype(np.int64)
     total = int(long.sum())
@@ -110,9 +111,8 @@ def _corners(mesh: Mesh) -> tuple[Floats, Floats, NDArray[np.int64], NDArray[np.
     return places, normals, start, np.ascontiguousarray(pairs[:, 1])
 
 
-def _sheets(mesh: Mesh, pick: NDArray[np.int64]) -> Floats:
+def _sheets(mesh: Mesh, pick: NDArray[np.int64], columns: Columns, floor: float) -> Floats:
     """Which faces belong to thin sheets, 0 or 1: a few points under the skin at SHEET_MM lie outside again."""
-    columns, floor = _coarse_columns(mesh)
     centres = mesh.triangles[pick].mean(axis=1) - [0, 0, floor]
     depths = (SHEET_MM / 3, 2 * SHEET_MM / 3, SHEET_MM)
     within = [columns.holds(centres - depth * mesh.normals[pick]) for depth in depths]

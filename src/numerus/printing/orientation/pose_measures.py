@@ -34,7 +34,7 @@ from numerus.printing.orientation.orientation_search import (
     search,
     weighted_cost,
 )
-from numerus.printing.orientation.part_samples import buried
+from numerus.printing.orientation.part_samples import buried, coarse_columns
 from numerus.surface.part_fields import Fields, fields_of
 from numerus.words import counted
 
@@ -132,7 +132,7 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
     # The layers of the part itself: those under the lift are only supports.
     areas = grown.of_layers(grown.area_mm2)[int(round(lift / step)) :]
     born = _births(grown)
-    area = np.where(buried(turned, np.arange(len(turned.faces))), 0.0, turned.areas_mm2)
+    area = np.where(buried(turned, np.arange(len(turned.faces)), *coarse_columns(turned)), 0.0, turned.areas_mm2)
     off_plate = (turned.triangles[:, :, 2].min(axis=1) > ON_PLATE_MM) | bool(lift)
     hangs = area * off_plate
     scars, held, steps, curls, _ = face_costs(

@@ -17,9 +17,9 @@ from numerus.domain.machines import Resin
 from numerus.domain.poses import Pillar, Point
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged, xyz
-from numerus.geometry.solids.columns import Columns, run_volume_mm3, solid_columns
+from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import Island, islands
-from numerus.geometry.solids.united_columns import united
+from numerus.geometry.solids.united_columns import run_volume_mm3, united
 from numerus.printing.supports.bracing import braces, may_be_stout
 from numerus.printing.supports.pillar_meshes import supports_mesh
 from numerus.printing.supports.posed_part import CHECK_MM, OFFSETS_PX, PosedPart, offset_mm, posed_part_of

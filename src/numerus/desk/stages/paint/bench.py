@@ -72,9 +72,8 @@ class PaintBench(Bench):
         )
         self.need = label("", "note", True)
         naming = self._naming()
-        middle = column(
-            row(self.zone_title, 8, self.zone_note, -1), naming, self.strokes, self.need, caution_line("paint"), gap=4
-        )
+        head = row(self.zone_title, 8, self.zone_note, -1)
+        middle = column(head, naming, self.strokes, self.need, caution_line("paint"), gap=4)
         middle.setStretch(2, 1)
         upper = row(self.view, middle, self.table, gap=16, margins=(16, 0, 16, 8))
         for at, share in enumerate((38, 37, 22)):
@@ -83,12 +82,8 @@ class PaintBench(Bench):
         self.line_note = label("", "note")
         later = button("Next evening ›", lambda: self._evening(1), "link")
         sooner = button("‹ Earlier", lambda: self._evening(-1), "link")
-        drawer = panel(
-            column(
-                row(self.line_title, 12, self.line_note, -1, sooner, later), self.line, gap=2, margins=(16, 8, 16, 6)
-            ),
-            "drawer",
-        )
+        titled = row(self.line_title, 12, self.line_note, -1, sooner, later)
+        drawer = panel(column(titled, self.line, gap=2, margins=(16, 8, 16, 6)), "drawer")
         body = column(upper, drawer, gap=0)
         body.setStretch(0, 1)
         return body
