@@ -15,7 +15,7 @@ from PyQt6.QtTest import QTest
 
 from helpers import EVENING
 from numerus.desk.window import MainWindow
-from numerus.diagnosis.failure_diagnosis import LOOKS
+from numerus.diagnosis.likelihoods import LOOKS
 from numerus.domain.army import Day
 from numerus.domain.journal import Fact, PartOutcome, RunEnded
 from numerus.printing.runs.vat import levels, stands_in

@@ -236,14 +236,14 @@ def test_tapping_a_part_turns_its_outcome_and_failed_ones_are_owed(window: MainW
     assert standing.figures[first.figure_id].stage == "plate"
     bench.choose(run.plate_id)
     assert "1 failed" in off.counts.text()
-    before = off.diagnose_failure.found
+    before = off.diagnose_failure.result
     assert sum(c.share for c in before.causes) == pytest.approx(1)
     off.diagnose_failure.yes.click()
-    after = off.diagnose_failure.found
+    after = off.diagnose_failure.result
     assert after.causes != before.causes
     assert before.tests[0].key not in [t.key for t in after.tests]
     window.session.undo()
-    assert off.diagnose_failure.found.causes == before.causes
+    assert off.diagnose_failure.result.causes == before.causes
 
 
 def test_the_wash_tells_when_baths_are_changed(window: MainWindow) -> None:

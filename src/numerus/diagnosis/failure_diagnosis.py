@@ -1,86 +1,25 @@
 """Why did it fail? Causes ranked from what was seen, before anyone blames the angle; and the cheap test that tells most.
 
 Naive Bayes over plain observations: prior odds of each cause times how likely it shows each thing seen. What is not known
-takes no part. The likelihoods lie in ``likelihoods.json``, from how such failures look; they are few, so that they can be
-read, argued with and replaced. A test's worth is the entropy it is expected to take away (Lindley 1956, On a measure of the
-information provided by an experiment), for the minutes it takes.
+takes no part. A test's worth is the entropy it is expected to take away (Lindley 1956, On a measure of the information
+provided by an experiment), for the minutes it takes.
 """
 
 from __future__ import annotations
 
-import json
-from collections.abc import Iterable, Mapping
+from collections.abc import Mapping
 from dataclasses import dataclass
-from functools import cache
-from pathlib import Path
-from typing import Any
 
 import numpy as np
 
-from numerus.domain.machines import Machine
-from numerus.domain.parts import Part
+from numerus.diagnosis.likelihoods import LOOKED, Likelihoods, Seen, usual
+from numerus.diagnosis.observations import Circumstances, Earlier, hurt_parts, observations
 from numerus.domain.plates import Plate
-from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
-from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.printing.runs.run_records import RunRecord
 
-TABLE = Path(__file__).with_name("likelihoods.json")
-NEAR_MM = 18.0
-TOGETHER_MM = 45.0
-THIN_MARGIN = 1.5
-COLD_C = 22.0
-FILM_SHARE, VAT_SHARE = 0.8, 0.95
 TELLS = 0.4  # evidence is named for a cause that shows it at least so often
 LEAST_BITS = 0.02
-
-
-@dataclass(frozen=True)
-class Likelihoods:
-    """``causes``: key -> (name, prior); ``seen``: observation -> cause -> how often; ``tests``: key -> what, minutes, what a
-    yes is, and cause -> how often it says yes.
-    """
-
-    causes: Mapping[str, tuple[str, float]]
-    seen: Mapping[str, Mapping[str, float]]
-    tests: Mapping[str, tuple[str, float, str, Mapping[str, float]]]
-
-
-def likelihoods(text: str) -> Likelihoods:
-    """The table from its JSON. Raises PlanError where it is no such table or a share is not between 0 and 1."""
-    try:
-        raw: dict[str, Any] = json.loads(text)
-        causes = {k: (str(c["name"]), float(c["prior"])) for k, c in raw["causes"].items()}
-        seen = {o: {k: float(row[k]) for k in causes} for o, row in raw["seen"].items()}
-        tests = {
-            k: (str(t["says"]), float(t["minutes"]), str(t["yes"]), {c: float(t["shows"][c]) for c in causes})
-            for k, t in raw["tests"].items()
-        }
-    except (ValueError, KeyError, TypeError, AttributeError) as error:
-        raise PlanError(
-            "bad-likelihoods", f"That is no table of likelihoods: {error}.", "The usual one is used."
-        ) from error
-    shares = [p for _, p in causes.values()] + [
-        v for row in [*seen.values(), *(t[3] for t in tests.values())] for v in row.values()
-    ]
-    if not causes or not all(0 < v < 1 for v in shares):
-        raise PlanError("bad-likelihoods", "Shares must lie between 0 and 1.", "The usual table is used.")
-    return Likelihoods(causes, seen, tests)
-
-
-def table_text(table: Likelihoods) -> str:
-    """The table as its JSON, to be read, changed and read back."""
-    told = {
-        "causes": {k: {"name": name, "prior": prior} for k, (name, prior) in table.causes.items()},
-        "seen": table.seen,
-        "tests": {k: {"says": s, "minutes": m, "yes": y, "shows": c} for k, (s, m, y, c) in table.tests.items()},
-    }
-    return json.dumps(told, indent=1)
-
-
-@cache
-def usual() -> Likelihoods:
-    """The table that is shipped."""
-    return likelihoods(TABLE.read_text())
 
 
 @dataclass(frozen=True)
@@ -104,114 +43,40 @@ class CheapTest:
 
 @dataclass(frozen=True)
 class FailureDiagnosis:
-    """Causes, the likeliest first; tests, the one that tells most for its minutes first; what was seen, None: not known."""
+    """Causes, the likeliest first; tests, the one that tells most for its minutes first; what was seen.
 
-    causes: tuple[Cause, ...]
-    tests: tuple[CheapTest, ...]
-    seen: Mapping[str, bool | None]
+    ``confirmed``: the cause the user is sure of, if any; ``cases``: confirmed cases the table has learned from.
+    """
 
-
-@dataclass(frozen=True)
-class Circumstances:
-    """What is known besides the run itself; None where it is not."""
-
-    parts: Mapping[str, Part] | None = None
-    machine: Machine | None = None
-    film_layers: int | None = None
-    celsius: float | None = None
-
-
-def observations(
-    record: RunRecord, plate: Plate, earlier: Iterable[tuple[RunRecord, Plate]], about: Circumstances
-) -> dict[str, bool | None]:
-    """What was seen on a run, as the table's observations."""
-    failed = {p.id: record.outcomes[p.id] for p in plate.placed if _failed(record, p.id)}
-    heights = [f.height_mm for f in failed.values()]
-    looks = {f.looks for f in failed.values() if f.looks}
-    machine = about.machine
-    film = (
-        None if machine is None or about.film_layers is None else about.film_layers > FILM_SHARE * machine.film_layers
-    )
-    return {
-        "all failed": len(failed) == len(plate.placed) and len(failed) > 1,
-        "same height": len(heights) > 1 and max(heights) - min(heights) < 0.5,
-        "in the first 2 mm": bool(heights) and max(heights) <= 2.0,
-        "in the upper half": bool(heights) and min(heights) > plate.height_mm / 2,
-        "same place as an earlier failure": _same_place(record, plate, earlier),
-        "failed ones stand together, others do not": _together(record, plate),
-        "one part alone": len(failed) == 1,
-        "its supports held less than 1.5 times the pull": _thin(record, plate, about.parts),
-        "the film is near its end": film,
-        "it was colder than 22 degrees": None if about.celsius is None else about.celsius < COLD_C,
-        "the plate took nearly all the vat held": None if machine is None else _thirsty(record, plate, machine),
-        **{f"looked: {look}": (look in looks) if looks else None for look in LOOKS},
-    }
-
-
-def _thirsty(record: RunRecord, plate: Plate, machine: Machine) -> bool:
-    """Whether what stood in the vat at the start was hardly enough, or not."""
-    told = record.vat_levels[0].ml if record.vat_levels else machine.vat_full_ml
-    return plate.resin_ml > VAT_SHARE * told
-
-
-LOOKS = ("stops level all round", "torn off its supports", "soft and half made", "nothing there")
-
-
-def _failed(record: RunRecord, placed_id: str) -> bool:
-    return record.outcome_of(placed_id) == FAILED
-
-
-def _failed_places(record: RunRecord, plate: Plate) -> list[tuple[float, float]]:
-    return [(p.x_mm, p.y_mm) for p in plate.placed if _failed(record, p.id)]
-
-
-def _same_place(record: RunRecord, plate: Plate, earlier: Iterable[tuple[RunRecord, Plate]]) -> bool:
-    here = _failed_places(record, plate)
-    there = [
-        place
-        for r, p in earlier
-        if r.machine_id == record.machine_id and r.run_id != record.run_id and len(_failed_places(r, p)) < len(p.placed)
-        for place in _failed_places(r, p)
-    ]
-    return any((a - x) ** 2 + (b - y) ** 2 < NEAR_MM**2 for a, b in here for x, y in there)
-
-
-def _together(record: RunRecord, plate: Plate) -> bool | None:
-    """Several failed within a small part of a plate that is larger; not to be told from one."""
-    here = np.array(_failed_places(record, plate))
-    every = np.array([(p.x_mm, p.y_mm) for p in plate.placed])
-    if len(here) < 2 or len(here) == len(every):
-        return None if len(here) < 2 else False
-    wide, whole = (float(np.linalg.norm(np.ptp(points, axis=0))) for points in (here, every))
-    return wide < min(TOGETHER_MM, 0.6 * whole)
-
-
-def _thin(record: RunRecord, plate: Plate, parts: Mapping[str, Part] | None) -> bool | None:
-    """Whether a part that failed had thin supports, as far as its pose tells."""
-    margins = [
-        pose.margin for p in plate.placed if _failed(record, p.id) and parts is not None and (part := parts.get(p.part_id)) is not None
-        and (pose := part.lying(p.pose)) is not None and pose.margin > 0
-    ]  # fmt: skip
-    return min(margins) < THIN_MARGIN if margins else None
+    causes: tuple[Cause, ...] = ()
+    tests: tuple[CheapTest, ...] = ()
+    seen: Seen = Seen({})
+    confirmed: str = ""
+    cases: int = 0
 
 
 def diagnose_failure(
-    record: RunRecord, plate: Plate, earlier: Iterable[tuple[RunRecord, Plate]], about: Circumstances | None = None,
+    record: RunRecord, plate: Plate, earlier: Earlier, about: Circumstances | None = None,
     answers: Mapping[str, bool] | None = None, table: Likelihoods | None = None,
 ) -> FailureDiagnosis:  # fmt: skip
     """The inquest of a run; no causes if nothing failed. ``answers``: tests made since, and whether they said yes."""
-    table, answers = table or usual(), answers or {}
-    if not _failed_places(record, plate):
-        return FailureDiagnosis((), (), {})
-    seen = observations(record, plate, list(earlier), about or Circumstances())
-    odds = np.array([prior for _, prior in table.causes.values()])
-    for name, yes in seen.items():
-        if yes is not None and name in table.seen:
-            odds = odds * _shows(table.seen[name], yes)
+    if not hurt_parts(record, plate):
+        return FailureDiagnosis()
+    return judged(observations(record, plate, list(earlier), about or Circumstances()), answers or {}, table or usual())
+
+
+def judged(seen: Seen, answers: Mapping[str, bool], table: Likelihoods) -> FailureDiagnosis:
+    """Causes and tests from what was seen and what tests said."""
+    odds = np.log([prior for _, prior in table.causes.values()])
+    for name, yes in seen.yes.items():
+        if yes is not None and name in table.seen and not name.startswith(LOOKED):
+            odds += np.log(_shows(table.seen[name], yes))
+    odds += _looks_say(seen.looks, table)
     for key, yes in answers.items():
         if key in table.tests:
-            odds = odds * _shows(table.tests[key][3], yes)
-    share = odds / odds.sum()
+            odds += np.log(_shows(table.tests[key].shows, yes))
+    share = np.exp(odds - odds.max())
+    share /= share.sum()
     return FailureDiagnosis(_causes(table, share, seen, answers), _tests(table, share, answers), seen)
 
 
@@ -220,29 +85,36 @@ def _shows(row: Mapping[str, float], yes: bool) -> Floats:
     return often if yes else 1 - often
 
 
-def _causes(
-    table: Likelihoods, share: Floats, seen: Mapping[str, bool | None], answers: Mapping[str, bool]
-) -> tuple[Cause, ...]:
-    found = []
+def _looks_say(looks: Mapping[str, int], table: Likelihoods) -> Floats:
+    """Log odds by what parts looked like, float64 (causes,).
+
+    Looks are answers to one question, so what was not seen says nothing more. Parts of one run fail together: many of them
+    weigh as the root of their number.
+    """
+    told = {k: n for k, n in looks.items() if LOOKED + k in table.seen}
+    many = sum(told.values())
+    weighed = [n / np.sqrt(many) * np.log(_shows(table.seen[LOOKED + k], True)) for k, n in told.items()]
+    return np.asarray(sum(weighed, np.zeros(len(table.causes))))
+
+
+def _causes(table: Likelihoods, share: Floats, seen: Seen, answers: Mapping[str, bool]) -> tuple[Cause, ...]:
+    ranked = []
     for k, (key, (name, _)) in enumerate(table.causes.items()):
-        evidence = [o for o, yes in seen.items() if yes and o in table.seen and table.seen[o][key] >= TELLS]
-        evidence += [
-            table.tests[t][2]
-            for t, yes in answers.items()
-            if yes and t in table.tests and table.tests[t][3][key] >= TELLS
-        ]
-        found.append(Cause(key, name, float(share[k]), tuple(evidence)))
-    return tuple(sorted(found, key=lambda c: -c.share))
+        evidence = [o for o, yes in seen.yes.items() if yes and o in table.seen and table.seen[o][key] >= TELLS]
+        said_yes = (table.tests[t] for t, yes in answers.items() if yes and t in table.tests)
+        evidence += [test.yes for test in said_yes if test.shows[key] >= TELLS]
+        ranked.append(Cause(key, name, float(share[k]), tuple(evidence)))
+    return tuple(sorted(ranked, key=lambda c: -c.share))
 
 
 def _tests(table: Likelihoods, share: Floats, answers: Mapping[str, bool]) -> tuple[CheapTest, ...]:
     """Tests not made yet that tell something, most bits for the root of their minutes first."""
-    found = []
-    for key, (description, minutes, yes, shows) in table.tests.items():
-        bits = expected_bits(share, np.array(list(shows.values())))
+    worth = []
+    for key, test in table.tests.items():
+        bits = expected_bits(share, np.array(list(test.shows.values())))
         if key not in answers and bits >= LEAST_BITS:
-            found.append(CheapTest(key, description, yes, minutes, bits))
-    return tuple(sorted(found, key=lambda t: -t.bits / np.sqrt(t.minutes)))
+            worth.append(CheapTest(key, test.description, test.yes, test.minutes, bits))
+    return tuple(sorted(worth, key=lambda t: -t.bits / np.sqrt(t.minutes)))
 
 
 def expected_bits(share: Floats, says_yes: Floats) -> float:

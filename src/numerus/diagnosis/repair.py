@@ -29,7 +29,7 @@ WHOLE_SHARE = 0.55  # of its height: below it there is not enough to mend
 @dataclass(frozen=True)
 class Way:
     """One way: minutes of machine and of hands, money, days until the part is there, how often it works; ``worth``: all of it in
-    minutes of hands, less is better.
+    minutes of hands, less is better; ``record``: how often it has worked and was tried, None where the chance is the machine's.
     """
 
     key: str
@@ -41,6 +41,7 @@ class Way:
     chance: float
     worth: float
     spares: int = 0
+    record: tuple[int, int] | None = None
 
 
 @dataclass(frozen=True)
@@ -68,7 +69,8 @@ def ways(hurt: Hurt, record: Mapping[str, tuple[int, int]]) -> list[Way]:
     spares = _spares(hurt.fails)
     if spares:
         found.append(_again(hurt, SPARES, spares))
-    found += [_kept(hurt, key, chance_of(key, record)) for key in _possible(hurt)]
+    ways_to_keep = [_kept(hurt, key, chance_of(key, record)) for key in _possible(hurt)]
+    found += [replace(way, record=record.get(way.key, (0, 0))) for way in ways_to_keep]
     return sorted(found, key=lambda w: w.worth)
 
 

@@ -117,6 +117,14 @@ class DiagnosisTest:
 
 
 @dataclass(frozen=True, slots=True)
+class CauseConfirmed:
+    """The user is sure what made a run fail, by the cause's key; "": not sure after all."""
+
+    cause: str
+    kind: Literal["cause-confirmed"] = "cause-confirmed"
+
+
+@dataclass(frozen=True, slots=True)
 class RepairChosen:
     placed: str
     part: str
@@ -161,7 +169,7 @@ class Restored:
 
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | FilmChanged | ScreenChanged
-    | ForecastNoted | DiagnosisTest | RepairChosen | RepairEnded | PhotographTaken | PoseChosen | Withdrawn | Restored
+    | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded | PhotographTaken | PoseChosen | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
 """Kinds by the word they are written under."""

@@ -63,7 +63,8 @@ class Pose:
     """How a part lies on the machine: the direction of the part that looks up, by which school, and its supports.
 
     ``margin``: the least of what its tips hold over what the film pulls, 0 where that is not known; ``hull_mm``: the plain
-    outline of all of it on the plate, round the mesh's own origin.
+    outline of all of it on the plate, round the mesh's own origin; ``cups_mm2``: area of cups that tell, ``leap_mm2`` and
+    ``leap_at_mm``: the largest change of area from layer to layer and its height, None where they were not measured.
     """
 
     up: tuple[float, float, float]
@@ -78,3 +79,6 @@ class Pose:
     note: str = ""
     margin: float = 0.0
     hull_mm: tuple[tuple[float, float], ...] = ()
+    cups_mm2: float | None = None
+    leap_mm2: float | None = None
+    leap_at_mm: float = 0.0

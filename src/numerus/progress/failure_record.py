@@ -1,28 +1,49 @@
-"""The inquest of a run with all a book knows of it: parts, machine, film, earlier failures, tests made since."""
+"""The inquest of a run with all a book knows of it: parts, machine, film, earlier failures, tests made since, and what causes the
+user was sure of before.
+"""
 
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
+from dataclasses import dataclass, field, replace
 
-from numerus.diagnosis.failure_diagnosis import (
-    Circumstances,
-    FailureDiagnosis,
-    Likelihoods,
-    diagnose_failure,
-    likelihoods,
-    usual,
-)
-from numerus.domain.journal import DiagnosisTest, Fact
+from numerus.diagnosis.failure_diagnosis import FailureDiagnosis, diagnose_failure
+from numerus.diagnosis.likelihoods import ConfirmedCase, Likelihoods, learned, likelihoods, usual
+from numerus.diagnosis.observations import Circumstances, Earlier, hurt_parts, observations
+from numerus.domain.journal import CauseConfirmed, DiagnosisTest, Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.printing.runs.run_records import RunRecord, machine_layers
+
+
+@dataclass
+class _Inquest:
+    """What the journal tells of one run's failure."""
+
+    answers: dict[str, bool] = field(default_factory=dict)
+    cause: str = ""
 
 
 def failure_diagnosis_of(
     record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord], facts: Iterable[Fact]
 ) -> FailureDiagnosis:
     """``record`` may hold outcomes that are not in the journal yet."""
-    plate = plans.plates[record.plate_id]
+    inquests = _inquests(facts)
+    own = inquests.pop(record.run_id, _Inquest())
+    cases = [
+        ConfirmedCase(told.cause, observations(r, plans.plates[r.plate_id], *_known(r, plans, runs)), told.answers)
+        for run_id, told in inquests.items()
+        if told.cause and (r := runs.get(run_id)) is not None and r.plate_id in plans.plates
+        and hurt_parts(r, plans.plates[r.plate_id])
+    ]  # fmt: skip
+    plate, table = plans.plates[record.plate_id], learned(table_of(plans), cases)
+    earlier, about = _known(record, plans, runs)
+    result = diagnose_failure(record, plate, earlier, about, own.answers, table)
+    return replace(result, confirmed=own.cause, cases=len(cases))
+
+
+def _known(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord]) -> tuple[Earlier, Circumstances]:
+    """Runs before it, and what is known besides."""
     earlier = [
         (r, plans.plates[r.plate_id])
         for r in runs.values()
@@ -30,8 +51,10 @@ def failure_diagnosis_of(
     ]
     layer_mm = {m.id: m.layer_mm for m in plans.machines.values()}
     worn = machine_layers([r for r, _ in earlier], plans.plates, layer_mm).get(record.machine_id)
-    about = Circumstances(plans.parts, plans.machines.get(record.machine_id), worn, record.end.celsius)
-    return diagnose_failure(record, plate, earlier, about, answers_of(record.run_id, facts), table_of(plans))
+    machine = plans.machines.get(record.machine_id)
+    resin = plans.resins.get(plans.plates[record.plate_id].resin_id, plans.resin)
+    celsius = record.end.celsius if record.end.celsius is not None else machine.room_c if machine else None
+    return earlier, Circumstances(plans.parts, machine, resin, worn, celsius)
 
 
 def table_of(plans: Plans) -> Likelihoods:
@@ -42,7 +65,12 @@ def table_of(plans: Plans) -> Likelihoods:
         return usual()
 
 
-def answers_of(run_id: str, facts: Iterable[Fact]) -> dict[str, bool]:
-    """Tests made about a run and whether they said yes; the last answer counts."""
-    tests = (f.event for f in facts if f.subject == run_id and isinstance(f.event, DiagnosisTest))
-    return {t.test: t.yes for t in tests}
+def _inquests(facts: Iterable[Fact]) -> dict[str, _Inquest]:
+    """Tests made and causes confirmed, by run; the last word counts."""
+    told: dict[str, _Inquest] = {}
+    for fact in facts:
+        if isinstance(fact.event, DiagnosisTest):
+            told.setdefault(fact.subject, _Inquest()).answers[fact.event.test] = fact.event.yes
+        elif isinstance(fact.event, CauseConfirmed):
+            told.setdefault(fact.subject, _Inquest()).cause = fact.event.cause
+    return told

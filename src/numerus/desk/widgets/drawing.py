@@ -163,13 +163,15 @@ class Drawing(QWidget):
         self.text(painter, left, y, words, LABEL, True, colour)
 
     def paragraph(
-        self, painter: QPainter, box: QRectF, words: str, size: int = CONTENT, bold: bool = False, colour: str = "ink"
-    ) -> float:
+        self, painter: QPainter, box: QRectF, words: str, size: int = CONTENT, bold: bool = False, colour: str = "ink",
+        align: str = LEFT,
+    ) -> float:  # fmt: skip
         """Draw wrapped text in a box; returns its height."""
+        how = int(Qt.TextFlag.TextWordWrap) | int(Qt.AlignmentFlag.AlignHCenter if align == CENTRE else 0)
         painter.setFont(self.theme.drawn_font(size, bold))
         painter.setPen(self.theme.colour(colour))
-        used = painter.boundingRect(box, int(Qt.TextFlag.TextWordWrap), words)
-        painter.drawText(box, int(Qt.TextFlag.TextWordWrap), words)
+        used = painter.boundingRect(box, how, words)
+        painter.drawText(box, how, words)
         return float(used.height())
 
     def fitted(self, painter: QPainter, box: QRectF, words: str) -> float:

@@ -7,9 +7,11 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import CENTRE, Drawing
-from numerus.diagnosis.failure_diagnosis import LOOKS
+from numerus.diagnosis.likelihoods import LOOKS
 
+RESIN = "#9C8F73"
 HIGH = 78.0
+SHAPE = ((7, -36), (9, -22), (5, -10), (0, -2), (-6, -12), (-8, -24))
 
 
 class LooksPicker(Drawing):
@@ -24,46 +26,82 @@ class LooksPicker(Drawing):
         self.hold("setFixedHeight", HIGH)
 
     def show_looks(self, looks: str, enabled: bool) -> None:
+        """Nothing to choose where it is not enabled: then only what was chosen is drawn."""
         self.looks, self.enabled = looks, enabled
         self.update()
 
     def draw(self, painter: QPainter) -> None:
         wide = self.width() / len(LOOKS)
         for number, looks in enumerate(LOOKS):
-            box = QRectF(number * wide + 2, 1, wide - 4, HIGH - 2)
-            chosen = looks == self.looks
-            painter.setPen(QPen(self.theme.colour("river" if chosen else "hairline"), 2 if chosen else 1))
-            painter.setBrush(self.theme.colour("riverwash" if chosen else "chalk"))
-            painter.drawRoundedRect(box, 4, 4)
-            self._draw_part(painter, looks, QPointF(box.center().x(), box.top() + 44))
-            first, _, rest = looks.partition(" ")
-            for line, words in enumerate((first, rest)):
-                role = "ink" if self.enabled else "slate"
-                self.text(painter, box.center().x(), box.bottom() - 16 + 11 * line, words, 9, colour=role, align=CENTRE, width=wide - 6)  # fmt: skip
+            box = QRectF(number * wide + 1, 1, wide - 2, HIGH - 2)
+            self._draw_choice(painter, looks, box)
             if self.enabled:
                 self.region(box, looks.capitalize(), lambda name=looks: self.chosen.emit(name))
 
+    def _draw_choice(self, painter: QPainter, looks: str, box: QRectF) -> None:
+        chosen = looks == self.looks
+        painter.setPen(QPen(self.theme.colour("river" if chosen else "hairline"), 2 if chosen else 1))
+        painter.setBrush(self.theme.colour("riverwash" if chosen else "chalk"))
+        painter.drawRoundedRect(box, 4, 4)
+        self._draw_part(painter, looks, QPointF(box.center().x(), box.top() + 44))
+        words = QRectF(box.left() + 1, box.top() + 44, box.width() - 2, box.height() - 44)
+        role = "ink" if self.enabled else "slate"
+        self.paragraph(painter, words, looks, 9, colour=role, align=CENTRE)
+
     def _draw_part(self, painter: QPainter, looks: str, foot: QPointF) -> None:
         """A part hanging from the plate: what is there filled, what should be dotted."""
-        whole = QPainterPath(foot + QPointF(-7, -36))
-        for x, y in ((7, -36), (9, -22), (5, -10), (0, -2), (-6, -12), (-8, -24)):
-            whole.lineTo(foot + QPointF(x, y))
-        whole.closeSubpath()
         self.line(painter, foot.x() - 20, foot.y() - 38, foot.x() + 20, foot.y() - 38, "slate", 3)
         painter.setPen(QPen(self.theme.colour("slate"), 1, Qt.PenStyle.DotLine))
         painter.setBrush(Qt.BrushStyle.NoBrush)
-        painter.drawPath(whole)
+        painter.drawPath(_outline(foot))
         painter.save()
-        if looks == LOOKS[0]:  # stops level
-            painter.setClipRect(QRectF(foot.x() - 20, foot.y() - 38, 40, 20))
-        elif looks == LOOKS[1]:  # torn off: it lies below, askew
+        painter.setPen(QPen(self.theme.colour("ink"), 1))
+        painter.setBrush(self.theme.colour(RESIN, 0.35 if looks == LOOKS[2] else 1.0))
+        self._draw_remains(painter, looks, foot)
+        painter.restore()
+
+    def _draw_remains(self, painter: QPainter, looks: str, foot: QPointF) -> None:
+        level, torn, soft, bare, step, swollen, missing, bent, hole = LOOKS
+        x, y = foot.x(), foot.y()
+        if looks in (level, missing):
+            painter.setClipRect(QRectF(x - 20, y - 38, 40, 20 if looks == level else 27))
+        elif looks == torn:  # it lies below, askew
             painter.translate(foot + QPointF(6, 4))
             painter.rotate(38)
             painter.translate(-foot)
-            painter.setClipRect(QRectF(foot.x() - 20, foot.y() - 28, 40, 40))
-        if looks != LOOKS[3]:  # nothing there
-            painter.setPen(QPen(self.theme.colour("ink"), 1))
-            tone = self.theme.colour("#9C8F73", 0.35 if looks == LOOKS[2] else 1.0)
-            painter.setBrush(tone)
-            painter.drawPath(whole)
-        painter.restore()
+            painter.setClipRect(QRectF(x - 20, y - 28, 40, 40))
+        elif looks == swollen:
+            painter.setPen(
+                QPen(
+                    self.theme.colour(RESIN),
+                    5,
+                    Qt.PenStyle.SolidLine,
+                    Qt.PenCapStyle.RoundCap,
+                    Qt.PenJoinStyle.RoundJoin,
+                )
+            )
+        elif looks == bent:
+            painter.translate(foot + QPointF(0, -36))
+            painter.shear(0.0, 0.45)
+            painter.translate(QPointF(0, 36) - foot)
+        if looks == step:
+            self._draw_shifted(painter, foot)
+        elif looks != bare:
+            painter.drawPath(_outline(foot))
+        if looks == hole:
+            painter.setBrush(self.theme.colour("chalk"))
+            painter.drawEllipse(QPointF(x + 1, y - 20), 4, 5)
+
+    def _draw_shifted(self, painter: QPainter, foot: QPointF) -> None:
+        """The same part, but from one height on it stands aside."""
+        for top, high, aside in ((-38, 18, 0.0), (-20, 22, 4.0)):
+            painter.setClipRect(QRectF(foot.x() - 24, foot.y() + top, 48, high))
+            painter.drawPath(_outline(foot + QPointF(aside, 0)))
+
+
+def _outline(foot: QPointF) -> QPainterPath:
+    path = QPainterPath(foot + QPointF(-7, -36))
+    for x, y in SHAPE:
+        path.lineTo(foot + QPointF(x, y))
+    path.closeSubpath()
+    return path

@@ -149,8 +149,21 @@ def pose_of(cost: PoseCost, made: Supported, proof: PrintCheck) -> Pose:
     note = f"{len(made.islands_left)} islands left" if made.islands_left else ""
     hull = hull_of(made.whole.vertices[:, :2])
     margin = min(float(proof.loads.margins.min(initial=np.inf)), MOST_MARGIN)
+    cups = sum(c.area_mm2 for c in made.posed_part.sealed if is_significant_cup(c))
+    leap, leap_at = _largest_leap(made)
     return Pose(
         cost.up, cost.school, round(float(made.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
         round(made.support_ml, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note,
         margin=round(margin, 2), hull_mm=tuple((round(float(x), 2), round(float(y), 2)) for x, y in hull),
+        cups_mm2=round(cups, 1), leap_mm2=round(leap, 1), leap_at_mm=round(leap_at, 2),
     )  # fmt: skip
+
+
+def _largest_leap(made: Supported) -> tuple[float, float]:
+    """The largest change of the part's area from one layer to the next in mm², and its height in mm."""
+    areas = made.posed_part.grown.of_layers(made.posed_part.grown.area_mm2)
+    steps = np.abs(np.diff(areas))
+    if not len(steps):
+        return 0.0, 0.0
+    at = int(np.argmax(steps))
+    return float(steps[at]), (at + 1) * made.posed_part.columns.grid.layer_mm

@@ -11,12 +11,12 @@ from PyQt6.QtWidgets import QDialog, QFileDialog, QHeaderView, QTableWidget, QTa
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.diagnosis.failure_diagnosis import Likelihoods, likelihoods, table_text, usual
+from numerus.diagnosis.likelihoods import Likelihoods, likelihoods, table_text, usual
 from numerus.errors import BookError, NumerusError
 from numerus.progress.failure_record import table_of
 
 PRIOR = "usual share of failures"
-HEAD_LETTERS, DEEPEST = 13, 0.5  # of a column's head in a line; how much of the tone a share of all gets
+HEAD_LETTERS, DEEPEST = 8, 0.5  # of a column's head in a line; how much of the tone a share of all gets
 
 
 class LikelihoodsDialog(QDialog):
@@ -26,7 +26,7 @@ class LikelihoodsDialog(QDialog):
         super().__init__(parent)
         self.session, self.theme = context.session, context.theme
         self.setWindowTitle("How causes show themselves")
-        self.resize(1080, 620)
+        self.resize(1240, 700)
         self.grid, self.fault = QTableWidget(), label("", "fault", True)
         self.grid.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
         self.grid.itemChanged.connect(self._tint)
@@ -49,11 +49,11 @@ class LikelihoodsDialog(QDialog):
         keys = list(table.causes)
         rows = [(PRIOR, [p for _, p in table.causes.values()])]
         rows += [(seen, [shares[k] for k in keys]) for seen, shares in table.seen.items()]
-        rows += [(f"test: {yes}", [shows[k] for k in keys]) for _, _, yes, shows in table.tests.values()]
+        rows += [(f"test: {t.yes}", [t.shows[k] for k in keys]) for t in table.tests.values()]
         self.grid.setRowCount(len(rows))
         self.grid.setColumnCount(len(keys))
         self.grid.setHorizontalHeaderLabels(
-            [fill(name.partition(":")[0], HEAD_LETTERS) for name, _ in table.causes.values()]
+            [fill(name.partition(":")[0], HEAD_LETTERS, break_long_words=False) for name, _ in table.causes.values()]
         )
         self.grid.setVerticalHeaderLabels([words for words, _ in rows])
         for at, (_, shares) in enumerate(rows):
@@ -75,7 +75,7 @@ class LikelihoodsDialog(QDialog):
         rows = iter([[self._share(at, across) for across in range(len(keys))] for at in range(self.grid.rowCount())])
         causes = {k: (self.table.causes[k][0], p) for k, p in zip(keys, next(rows), strict=True)}
         seen = {name: dict(zip(keys, next(rows), strict=True)) for name in self.table.seen}
-        tests = {k: (*t[:3], dict(zip(keys, next(rows), strict=True))) for k, t in self.table.tests.items()}
+        tests = {k: replace(t, shows=dict(zip(keys, next(rows), strict=True))) for k, t in self.table.tests.items()}
         return likelihoods(table_text(Likelihoods(causes, seen, tests)))
 
     def _share(self, at: int, across: int) -> float:

@@ -21,7 +21,15 @@ from numerus.desk.widgets.places import PlaceList
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.diagnosis.repair import KEPT, Way, waiting_repairs
 from numerus.domain.army import Unit
-from numerus.domain.journal import DiagnosisTest, Fact, PartOutcome, PhotographTaken, RepairChosen, RepairEnded
+from numerus.domain.journal import (
+    CauseConfirmed,
+    DiagnosisTest,
+    Fact,
+    PartOutcome,
+    PhotographTaken,
+    RepairChosen,
+    RepairEnded,
+)
 from numerus.domain.money import money_text
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
@@ -62,36 +70,45 @@ class TakeOffPage(QWidget):
             "Attach a photograph …", self.choose_photograph, "", "Kept in the book with this run"
         )
         under = row(self.mapped, -1, self.photo, self.photo_button)
-        left = column(self.picture, under, gap=6)
+        left = column(self.picture, self._seen(), under, gap=6)
         left.setStretch(0, 1)
         body = row(left, self._side(), gap=16, margins=(16, 4, 16, 10))
         body.setStretch(0, 1)
         return body
 
-    def _side(self) -> QWidget:
-        self.counts, self.tapped = label("", "strong"), label("", "note", True)
+    def _seen(self):  # type: ignore[no-untyped-def]
+        """What the part tapped last looks like, and where it failed."""
+        self.tapped = label("", "note", True)
         self.looks = LooksPicker(self.context.theme)
         self.looks.chosen.connect(self._looked)
         self.height_at = QDoubleSpinBox()
         self.height_at.setPrefix("failed at ")
         self.height_at.setSuffix(" mm")
         self.height_at.setRange(0, 400)
+        self.height_at.setSpecialValueText("height not told")
         self.height_at.setAccessibleName("Height it failed at")
         self.height_at.valueChanged.connect(self._set_height)
+        head = row(self.tapped, self.height_at, gap=8)
+        head.setStretch(0, 1)
+        return column(head, self.looks, gap=4)
+
+    def _side(self) -> QWidget:
+        self.counts = label("", "strong")
         self.list = PlaceList(self.context.theme, "What can be done", "Good parts need nothing.")
         self.list.chosen.connect(self._choose_way)
         self.diagnose_failure = DiagnosisPanel(self.context.theme)
         self.diagnose_failure.answered.connect(self._answered)
+        self.diagnose_failure.confirmed.connect(self._confirmed)
         self.diagnose_failure.argued.connect(lambda: LikelihoodsDialog(self.context, self).exec())
         self.held = button("It held", lambda: self._ended(True), "", "The repair of this part")
         self.lost = button("It did not hold", lambda: self._ended(False))
         self.record_button = button("Plate is off: keep this", self.record, "main")
         flakes = label("Check the vat for cured flakes before the next run.", "caution", True)
         made = panel(column(
-            row(self.counts, -1, button("Watch bill", self.back.emit)), self.tapped, self.looks, row(self.height_at, self.held, self.lost, -1),
+            row(self.counts, -1, button("Watch bill", self.back.emit)), row(self.held, self.lost, -1),
             self.list, self.diagnose_failure, flakes, caution_line("print", "repair"), row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
         ), "drawer")  # fmt: skip
-        made.layout().setStretch(4, 1)
+        made.layout().setStretch(2, 1)
         hold(self.context.theme, made, "setFixedWidth", 372)
         return made
 
@@ -174,8 +191,7 @@ class TakeOffPage(QWidget):
         )
         if run.state == "hanging" and again:
             outcome = NEXT_OUTCOME[self.outcomes[placed_id].outcome]
-            height = round(plate.height_mm / 2, 1) if outcome == FAILED else 0.0
-            self.outcomes[placed_id] = PartOutcome(placed_id, outcome, height)
+            self.outcomes[placed_id] = PartOutcome(placed_id, outcome)
             self.choices.pop(placed_id, None)
         self._show()
 
@@ -204,6 +220,12 @@ class TakeOffPage(QWidget):
         if self.run is not None:
             fact = Fact(self.session.clock(), DiagnosisTest(test, yes), self.run.run_id)
             self.session.commit(f"inquest: {'yes' if yes else 'no'}", facts=[fact])
+
+    def _confirmed(self, cause: str) -> None:
+        """The user is sure of the cause: the shares are learned from it."""
+        if self.run is not None:
+            fact = Fact(self.session.clock(), CauseConfirmed(cause), self.run.run_id)
+            self.session.commit("the cause is sure" if cause else "the cause is open again", facts=[fact])
 
     def _ended(self, worked: bool) -> None:
         """How a repair ended: the chances of its way are learned from it."""
@@ -282,4 +304,12 @@ def _way_says(way: Way, money: str, best: bool) -> str:
     machine = f"machine {span(way.machine_min)}, " if way.machine_min else ""
     when = f", there in {way.days:.1f} days" if way.days else ""
     advised, chance = "Advised. " if best else "", min(way.chance, MOST_SURE)
-    return f"{advised}{machine}hands {span(way.hands_min)}, {money_text(way.pence, money)}{when}; holds {chance:.0%}"
+    return f"{advised}{machine}hands {span(way.hands_min)}, {money_text(way.pence, money)}{when}; {_held(way, chance)}"
+
+
+def _held(way: Way, chance: float) -> str:
+    """How sure it is, and where that is from."""
+    source = {None: "", (0, 0): ", a guess until tried"}.get(way.record, "")
+    if way.record and way.record[1]:
+        source = f", {way.record[0]} of {way.record[1]} held"
+    return f"holds {chance:.0%}{source}"
