@@ -19,6 +19,7 @@ from numerus.diagnosis.likelihoods import LOOKS
 from numerus.domain.army import Day
 from numerus.domain.journal import Fact, PartOutcome, RunEnded
 from numerus.printing.runs.vat import levels, stands_in
+from numerus.schedule.improving import BetterOrder
 
 
 def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWindow) -> None:
@@ -222,7 +223,7 @@ def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -
 def test_what_would_help_and_the_calendar(window: MainWindow, tmp_path: Path) -> None:
     """Helps are listed with what they cost; the calendar holds a start and a taking-off for each run."""
     bench = schedule_inputs(window)
-    assert len(bench.planned.helps.lines) == len(bench.helps) > 0
+    assert len(bench.planned.helps.lines) == len(bench.helps) + (bench.better is not None) > 0
     bench.write_calendar(tmp_path / "bill.ics")
     events = icalendar.Calendar.from_ical((tmp_path / "bill.ics").read_bytes()).walk("VEVENT")
     assert len(events) == 2 * len(bench.state.scheduled_runs)
@@ -230,6 +231,19 @@ def test_what_would_help_and_the_calendar(window: MainWindow, tmp_path: Path) ->
     assert starts == sorted(s.start.replace(microsecond=0) for s in bench.state.scheduled_runs)
     bench.write_calendar(tmp_path / "none" / "bill.ics")
     assert "cannot be written" in window.errors.message.text()
+
+
+def test_another_order_is_taken_with_one_press_and_undone(window: MainWindow) -> None:
+    """What would help names it first; pressed, the plates wait in that order; undo brings the old one back."""
+    bench = schedule_inputs(window)
+    before = [p.id for p in bench.state.waiting]
+    bench.better = BetterOrder(tuple(bench.state.waiting[::-1]), bench.state.schedule, 90.0)
+    bench.planned.show_helps([], bench.better)
+    assert "1.5 h earlier" in bench.planned.helps.lines[0][0] and "(1)" in bench.planned.tabs["What would help"].text()
+    bench.planned.helps.chosen.emit(0)
+    assert [p.id for p in bench.state.waiting] == before[::-1]
+    window.session.undo()
+    assert [p.id for p in bench.state.waiting] == before
 
 
 def test_days_away_and_a_passed_date_are_planned_with(window: MainWindow) -> None:

@@ -60,7 +60,7 @@ def test_a_bridge_tells_what_its_file_says(tmp_path: Path) -> None:
     half = link.reading(PLATE.minutes / 2)
     assert (
         half.state == "printing"
-        and half.height_mm == pytest.approx(15, abs=0.1)
+        and 14 < half.height_mm < 15  # bottom layers take longer for their height
         and "no status.json" in half.description
     )
     (tmp_path / "status.json").write_text(

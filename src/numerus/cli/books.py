@@ -75,13 +75,14 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.forecast import finish_dates
     from numerus.progress.next_tasks import next_runs
     from numerus.progress.standing import standing
+    from numerus.progress.stores import checks
 
     book, now = Book.open(args.book), args.now or datetime.now()
     found = standing(book.plans, book.history)
     machines = {m.id: m.name for m in book.plans.machines.values()}
     runs = [{
         "machine": machines[s.machine_id], "plate": s.plate.name, "start": s.start.isoformat(), "end": s.end.isoformat(),
-        "met": s.taken_off.isoformat(), "why": s.why,
+        "met": s.taken_off.isoformat(), "why": s.why, "before": checks(book.plans, found, s.machine_id, now),
     } for s in next_runs(book.plans, found, now).scheduled_runs]  # fmt: skip
     finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.history, now, found).items()}
     return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]

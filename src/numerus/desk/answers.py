@@ -9,11 +9,14 @@ from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError
 from numerus.money.costs import Cost, unit_costs
+from numerus.printing.runs.learned import RunFactors
+from numerus.progress.evenings import evenings_kept
 from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
 from numerus.progress.next_tasks import TaskList, orders
 from numerus.progress.rates import Rate, rates
 from numerus.progress.standing import Standing, standing
+from numerus.progress.stores import Estimates, estimates
 from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_throughputs, work_by_stage
 
 
@@ -53,7 +56,9 @@ class Answers:
 
     @cached_property
     def stage_throughputs(self) -> list[StageThroughput]:
-        return stage_throughputs(self.plans, self.standing, self.rates)
+        army = self.plans.army
+        kept = evenings_kept(self.facts, army).share if army else None
+        return stage_throughputs(self.plans, self.standing, self.rates, kept)
 
     @cached_property
     def forecast(self) -> Forecast | NumerusError:
@@ -63,9 +68,18 @@ class Answers:
             return error
 
     @cached_property
+    def estimates(self) -> Estimates:
+        return estimates(self.plans, self.standing)
+
+    @property
+    def run_factors(self) -> RunFactors:
+        """What runs really take of what is estimated, for planning."""
+        return self.estimates.factors
+
+    @cached_property
     def costs(self) -> dict[str, Cost]:
         """Of every unit, by id."""
-        return unit_costs(self.plans, self.standing)
+        return unit_costs(self.plans, self.standing, self.run_factors)
 
     @cached_property
     def orders(self) -> TaskList:

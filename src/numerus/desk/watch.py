@@ -48,7 +48,8 @@ class RunWatch(QObject):
         if reading.state == "finished":
             stood = levels(run, machine, zone)
             used = stood[0][1] - reading.resin_ml if len(stood) == 1 else 0.0  # filled up on the way, it cannot be told
-            warm = round(reading.celsius, 2) if reading.celsius > 0 else None
+            # What the stand-in plays is no measurement: only a linked machine tells how warm it was.
+            warm = round(reading.celsius, 2) if machine.link and reading.celsius > 0 else None
             fact = Fact(at, RunEnded(round(done - over, 2), round(used, 2) if used > 0 else 0.0, warm), run.run_id)
             words = f"{plate.name} on {machine.name} is done: take it off."
         else:

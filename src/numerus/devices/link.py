@@ -16,7 +16,7 @@ from numerus.domain.journal import PartOutcome
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.formats.layer_archive import LayerArchive
-from numerus.printing.machines.timing import height_after, layer_count
+from numerus.printing.machines.timing import height_after, layer_count, layers_after
 from numerus.printing.runs.run_records import GOOD, RunRecord
 from numerus.printing.runs.vat import levels
 
@@ -59,8 +59,7 @@ class FolderLink:
         """What the file says; a missing or damaged file is told in the reading's words, and the clock goes on."""
         told, description = self._told()
         layers = int(told.get("layers", layer_count(self.plate.height_mm, self.machine.layer_mm)))
-        share = min(max(minutes / max(self.plate.minutes, 1e-9), 0.0), 1.0)
-        layer = int(told.get("layer", round(layers * share)))
+        layer = int(told.get("layer", layers_after(minutes, self.plate.height_mm, self.machine)))
         height = (
             layer * self.machine.layer_mm
             if "layer" in told

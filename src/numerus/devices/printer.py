@@ -13,7 +13,7 @@ import numpy as np
 from numerus.domain.journal import PartOutcome
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
-from numerus.printing.machines.timing import height_after, layer_count
+from numerus.printing.machines.timing import height_after, layer_count, layers_after
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 
 FAULTS = ("none", "one part lets go", "power cut", "resin out", "weak corner")
@@ -98,7 +98,7 @@ class SimulatedPrinter:
         done = min(max(minutes, 0.0), stop)
         height = height_after(done, self.plate.height_mm, self.machine)
         layers = layer_count(self.plate.height_mm, self.machine.layer_mm)
-        layer = min(layers, int(layers * done / max(self.plate.minutes, 1e-9)))
+        layer = layers_after(done, self.plate.height_mm, self.machine)
         celsius = WARM_C - (WARM_C - ROOM_C) * np.exp(-done / WARMING_MIN) + 0.15 * np.sin(done / 7)
         state = "printing" if minutes < stop else "stopped" if why else "finished"
         description = "" if state != "stopped" else f"{why} at {height:.1f} mm"

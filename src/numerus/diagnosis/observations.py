@@ -212,9 +212,16 @@ def _of_the_machine(record: RunRecord, plate: Plate, about: Circumstances, befor
         if cold is None or about.resin is None
         else cold < about.resin.least_c,
         "the plate took nearly all the vat held": None if machine is None else _thirsty(record, plate, machine),
-        "it ended before its time": record.took_min < WHOLE_TIME * plate.minutes if record.took_min > 0 else None,
+        "it ended before its time": _ended_early(record, plate),
         "parts failed in the run before it": _failed_before(record, before),
     }
+
+
+def _ended_early(record: RunRecord, plate: Plate) -> bool | None:
+    """By itself; one that somebody ended says nothing of it."""
+    if record.took_min <= 0 or record.end.aborted:
+        return None
+    return record.took_min < WHOLE_TIME * plate.minutes
 
 
 def _thirsty(record: RunRecord, plate: Plate, machine: Machine) -> bool:

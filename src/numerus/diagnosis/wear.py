@@ -9,8 +9,8 @@ from datetime import date, datetime, timedelta
 from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
 from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.plates import Plate
-from numerus.printing.machines.timing import layer_count
-from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
+from numerus.printing.runs.run_records import FAILED, RunRecord, layers_run
 
 PACE_DAYS = 28
 DELIVERY_DAYS = 7
@@ -54,7 +54,7 @@ def wear_of(
         ("screen", ScreenChanged, machine.screen_h),
     ):
         since = changed.get(kind, datetime.min)
-        took = [(r.started, _worn(what, p, machine)) for r, p in runs if r.started >= since]
+        took = [(r.started, _worn(what, layers_run(r, p, machine), machine)) for r, p in runs if r.started >= since]
         used = sum(amount for _, amount in took)
         pace = sum(amount for at, amount in took if at >= now - timedelta(days=PACE_DAYS)) / PACE_DAYS
         ends = now.date() + timedelta(days=int(max(life - used, 0) / pace)) if pace > 0 else None
@@ -62,9 +62,8 @@ def wear_of(
     return found
 
 
-def _worn(what: str, plate: Plate, machine: Machine) -> float:
-    """Layers a plate exposes, or hours of light it takes."""
-    layers = layer_count(plate.height_mm, machine.layer_mm)
+def _worn(what: str, layers: int, machine: Machine) -> float:
+    """Layers a run exposed, or hours of light they took."""
     bottom = min(layers, machine.bottom_layers)
     light = bottom * machine.bottom_exposure_s + (layers - bottom) * machine.exposure_s
     return float(layers) if what == "film" else light / 3600
@@ -95,14 +94,18 @@ def stock_of(
     runs: Iterable[tuple[RunRecord, Plate]],
     waiting: Iterable[Plate],
     now: datetime,
+    factors: RunFactors = AS_ESTIMATED,
 ) -> Stock:
-    """What is left of a resin after every run since its bottles were bought, by when more must be ordered, and how parts fared."""
+    """What is left of a resin after every run since its bottles were bought, by when more must be ordered, and how parts fared.
+
+    A run counts what was told that it used, else what such runs take.
+    """
     own, runs = [b for b in bottles if b.resin_id == resin.id], [(r, p) for r, p in runs if p.resin_id == resin.id]
     first = min((b.bought for b in own), default=now.date())
-    used = [(r.started, p.resin_ml) for r, p in runs if r.started.date() >= first]
+    used = [(r.started, r.used_ml or factors.ml_of(p)) for r, p in runs if r.started.date() >= first]
     left = max(sum(b.ml for b in own) - sum(ml for _, ml in used), 0.0)
     week = sum(ml for at, ml in used if at >= now - timedelta(days=PACE_DAYS)) * 7 / PACE_DAYS
-    planned = sum(p.resin_ml for p in waiting if p.resin_id == resin.id)
+    planned = sum(factors.ml_of(p) for p in waiting if p.resin_id == resin.id)
     lasts = (left - planned) / week * 7 if week > 0 else None
     order = (
         now.date() + timedelta(days=int(max((lasts or 0.0) - DELIVERY_DAYS, 0)))
@@ -136,7 +139,9 @@ def before_run(
     if last_used is None or (now - last_used).total_seconds() > resin.settles_days * 86400:
         found.append("stir the vat and shake the bottle")
     if celsius is not None and celsius < resin.least_c:
-        found.append(f"warm it to {resin.least_c:.0f} °C or more")
+        found.append(f"warm it to {resin.least_c:.0f} °C or more: the room has {celsius:.0f}")
+    elif celsius is None:
+        found.append(f"see that it has {resin.least_c:.0f} °C or more: nobody has told how warm the room is")
     if any(b.resin_id == resin.id and b.expires is not None and b.expires < now.date() for b in bottles):
         found.append("a bottle is past its date")
     return found

@@ -27,11 +27,15 @@ class RunStarted:
 
 @dataclass(frozen=True, slots=True)
 class RunEnded:
-    """``minutes`` printed, resin used and the machine's warmth, as far as the machine told them (0 or None: it did not)."""
+    """``minutes`` printed, resin used and the machine's warmth, as far as the machine told them (0 or None: it did not).
+
+    ``aborted``: somebody ended it before it was done.
+    """
 
     minutes: float = 0.0
     used_ml: float = 0.0
     celsius: float | None = None
+    aborted: bool = False
     kind: Literal["run-ended"] = "run-ended"
 
 

@@ -47,7 +47,7 @@ class Machine:
     in_service: bool = True
     turn_round_min: float = 15.0  # a plate off, the vat looked at, the next on; a second plate makes it short
     unheated: bool = False  # it stands where the nights are cold
-    room_c: float | None = None  # as measured or typed where it stands; None: nobody has told
+    room_c: float = 0.0  # as measured where it stands and typed; 0: nobody has told
     link: str = ""  # how its state is read: "" simulated, or the folder a bridge writes to
     bad_spots: tuple[tuple[float, float, float], ...] = ()  # x, y, radius in mm from the plate's corner
 

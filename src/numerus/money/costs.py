@@ -13,6 +13,7 @@ from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.post.wash import clinging_ml
+from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import CopyState
 
 SOLVENT_L_PER_BATH_ML = 1.5 / 110.0  # litres of solvent spent per ml of resin washed into it
@@ -67,12 +68,12 @@ def _kit_shares(plans: Plans) -> dict[str, int]:
     return shares
 
 
-def _part_ml(plans: Plans, part_id: str) -> float:
+def _part_ml(plans: Plans, part_id: str, factors: RunFactors) -> float:
     part = plans.parts.get(part_id)
     if part is None:
         return 0.0
     supports = part.pose.support_ml if part.pose else 0.15 * part.volume_ml
-    return (part.volume_ml + supports) * (1 + plans.resin.cling_share)
+    return (part.volume_ml + supports) * (1 + plans.resin.cling_share) * factors.resin
 
 
 def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Done) -> float:
@@ -90,16 +91,16 @@ def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Do
 
 
 def figure_cost(
-    figure: Figure, plans: Plans, standing: Done, minutes: Mapping[str, float], kit_shares: Mapping[str, int]
+    figure: Figure, plans: Plans, standing: Done, kit_shares: Mapping[str, int], factors: RunFactors
 ) -> Cost:
-    """The cost of one figure when it is ready: what is spent, and what its plan will still spend."""
+    """The cost of one figure when it is ready: what is spent, and what its plan will still spend, resin by what runs really took."""
     parts = printed_slots(figure)
     pence = plans.resin.pence_per_l / 1000
-    resin = sum(_part_ml(plans, p) for p in parts.values()) * pence
+    resin = sum(_part_ml(plans, p, factors) for p in parts.values()) * pence
     surface = sum(plans.parts[p].surface_cm2 for p in parts.values() if p in plans.parts)
     solvent = clinging_ml(surface) * SOLVENT_L_PER_BATH_ML * (plans.army.solvent_pence_per_l if plans.army else 0.0)
     failed = sum(
-        standing.copies[(figure.id, s)].failures * _part_ml(plans, p) * pence
+        standing.copies[(figure.id, s)].failures * _part_ml(plans, p, factors) * pence
         for s, p in parts.items()
         if (figure.id, s) in standing.copies
     )
@@ -113,17 +114,23 @@ def figure_cost(
     machine = _machine_share(plans, ((figure.id, s) for s in parts), standing)
     kit = kit_shares.get(figure.id, 0)
     return Cost(
-        kit, round(resin), round(solvent), round(machine), round(paint), round(failed), minutes.get(figure.id, 0.0)
+        kit,
+        round(resin),
+        round(solvent),
+        round(machine),
+        round(paint),
+        round(failed),
+        standing.hands.get(figure.id, 0.0),
     )
 
 
-def unit_costs(plans: Plans, standing: Done) -> dict[str, Cost]:
+def unit_costs(plans: Plans, standing: Done, factors: RunFactors = AS_ESTIMATED) -> dict[str, Cost]:
     """Cost of every unit, by id."""
-    minutes, shares = standing.hands, _kit_shares(plans)
+    shares = _kit_shares(plans)
     found = {}
     for unit in plans.units_in_order():
         total = NOTHING
         for figure in plans.figures_of(unit.id):
-            total = total + figure_cost(figure, plans, standing, minutes, shares)
+            total = total + figure_cost(figure, plans, standing, shares, factors)
         found[unit.id] = total
     return found

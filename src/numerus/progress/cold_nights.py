@@ -10,16 +10,15 @@ from numerus.paint.weather import Air
 from numerus.schedule.run_queue import ColdMinutes
 
 SHELTER_C = 6.0  # a shed or garage is so much warmer than the air
-RESIN_C = 18.0  # below it resin thickens and tips let go
 LIT_C = 4.0  # what a printing machine warms its own vat by
 
 
-def cold_by(airs: Sequence[Air]) -> ColdMinutes:
-    """Minutes in the cold between two moments, as far as the forecast reaches; after it none are known."""
+def cold_by(airs: Sequence[Air], least_c: float) -> ColdMinutes:
+    """Minutes colder than a resin wants between two moments, as far as the forecast reaches; after it none are known."""
     spans = [
         (a.at, b.at if b else a.at + timedelta(hours=3))
         for a, b in zip_longest(airs, airs[1:])
-        if a.celsius + SHELTER_C + LIT_C < RESIN_C
+        if a.celsius + SHELTER_C + LIT_C < least_c
     ]
 
     def cold(since: datetime, until: datetime) -> float:

@@ -49,11 +49,10 @@ def _known(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord]) -> tu
         for r in runs.values()
         if r.plate_id in plans.plates and r.started < record.started
     ]
-    layer_mm = {m.id: m.layer_mm for m in plans.machines.values()}
-    worn = machine_layers([r for r, _ in earlier], plans.plates, layer_mm).get(record.machine_id)
+    worn = machine_layers([r for r, _ in earlier], plans.plates, plans.machines).get(record.machine_id)
     machine = plans.machines.get(record.machine_id)
     resin = plans.resins.get(plans.plates[record.plate_id].resin_id, plans.resin)
-    celsius = record.end.celsius if record.end.celsius is not None else machine.room_c if machine else None
+    celsius = record.end.celsius if record.end.celsius is not None else (machine.room_c or None) if machine else None
     return earlier, Circumstances(plans.parts, machine, resin, worn, celsius)
 
 

@@ -21,6 +21,7 @@ from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.printing.runs.run_records import failure_counts
+from numerus.progress.evenings import evenings_kept
 from numerus.progress.history import History
 from numerus.progress.rates import Rate, failure_rate, rates
 from numerus.progress.standing import Standing, standing
@@ -70,6 +71,7 @@ class Situation:
     rates: dict[str, Rate]
     fails: tuple[float, float, float]
     machines: int
+    evenings_seen: int = 0  # the share of evenings kept was learned from so many
     extra_evening_min: float = 0.0
 
 
@@ -131,7 +133,9 @@ def situation(plans: Plans, history: History, now: datetime, found: Standing | N
     factor = estimates(plans, found).minutes.factor
     units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, found, rate))
     fails = failure_rate(*failure_counts(found.runs.values()))
-    return Situation(now.date(), plans.army, units, rate, fails, max(len(plans.machines), 1))
+    kept = evenings_kept(history.facts, plans.army)
+    army = replace(plans.army, evenings_kept=kept.share)
+    return Situation(now.date(), army, units, rate, fails, max(len(plans.machines), 1), kept.evenings)
 
 
 def _refuse_uncounted(plans: Plans) -> None:
@@ -275,6 +279,7 @@ def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
     """One thing at a time to its one-in-ten ends, everything else in the middle."""
     z = 1.2816
     kept = s.army.evenings_kept
+    source = f"by {s.evenings_seen} of yours" if s.evenings_seen else "as typed"
     week = sum(1 for d in s.army.week if d.hobby_minutes) or 1
     paint, build = s.rates["paint"], s.rates["build"]
     things = [
@@ -282,7 +287,7 @@ def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
         ("Minutes building takes", _percent(build), {"build": -z}, {"build": z}),
         (
             "Evenings kept",
-            f"{week * (kept - 0.1):.1f}–{week * min(kept + 0.1, 1):.1f} a week",
+            f"{week * (kept - 0.1):.1f}–{week * min(kept + 0.1, 1):.1f} a week, {source}",
             {"evenings": z},
             {"evenings": -z},
         ),

@@ -27,6 +27,7 @@ from numerus.printing.plates.hand_layout import Hull, lies_on
 from numerus.printing.runs.run_records import FAILED, RunRecord, waiting_plates
 from numerus.progress.rates import GROUPS, rates
 from numerus.progress.standing import FigureStanding, Standing
+from numerus.progress.stores import checks, estimates
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.paint_line import PaintBlock, batch_line
 from numerus.schedule.run_queue import ColdMinutes, Schedule, ScheduleInputs, plan_runs
@@ -117,11 +118,14 @@ def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
 
 
 def busy_until(plans: Plans, standing: Standing, now: datetime) -> dict[str, datetime]:
-    """When the machines that print will be done."""
+    """When the machines that print will be done, by what their runs took so far."""
+    factors = estimates(plans, standing).factors
+
+    def left_min(run: RunRecord) -> float:
+        return factors.minutes_of(plans.plates[run.plate_id], run.machine_id) - run.minutes_at(now, plans.time_zone)
+
     return {
-        run.machine_id: later(
-            now, plans.plates[run.plate_id].minutes - run.minutes_at(now, plans.time_zone), plans.time_zone
-        )
+        run.machine_id: later(now, left_min(run), plans.time_zone)
         for run in standing.runs.values()
         if run.state == "printing" and run.plate_id in plans.plates
     }
@@ -137,7 +141,9 @@ def schedule_inputs(
         return pose.hull_mm if pose else ()
 
     busy = busy_until(plans, standing, now)
-    return ScheduleInputs(list(plans.machines.values()), army, now, busy, cold, lambda p, m: lies_on(p, m, hull))
+    factors = estimates(plans, standing).factors
+    machines = list(plans.machines.values())
+    return ScheduleInputs(machines, army, now, busy, cold, lambda p, m: lies_on(p, m, hull), factors)
 
 
 def next_runs(plans: Plans, standing: Standing, now: datetime, cold: ColdMinutes | None = None) -> Schedule:
@@ -155,14 +161,14 @@ def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -
     for slot in next_runs(plans, standing, now).scheduled_runs:
         if slot.start <= until and slot.machine_id not in running:
             running.add(slot.machine_id)
-            ml = f"{slot.plate.resin_ml:.0f} ml of resin, stir it"
+            ready = (f"{slot.resin_ml:.0f} ml of resin", *checks(plans, standing, slot.machine_id, now))
             found.append(
                 Task(
                     f"Start {slot.plate.name}",
                     10,
                     slot.why[0].upper() + slot.why[1:],
                     "print",
-                    (ml, "vat checked for flakes"),
+                    (*ready, "vat checked for flakes"),
                     asks="print",
                     start=slot.start,
                 )

@@ -6,7 +6,7 @@ from collections import Counter
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
-from functools import partial
+from functools import cached_property, partial
 from itertools import pairwise
 
 from numerus.domain.machines import Machine
@@ -32,7 +32,7 @@ from numerus.printing.plates.packing import (
 from numerus.printing.runs.run_records import FAILED, waiting_plates
 from numerus.progress.next_tasks import schedule_inputs
 from numerus.progress.standing import Standing, outcomes_by_part
-from numerus.schedule.run_queue import Schedule, plan_runs
+from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs
 from numerus.words import counted, span
 
 TRIES = 6
@@ -168,13 +168,19 @@ class Batching:
         first = max((p.order for p in self.plans.plates.values()), default=-1) + 1
         return plates_of(filled, outlines, self.plans.resin, name, self.new_id, first)
 
+    @cached_property
+    def _inputs(self) -> ScheduleInputs | None:
+        army = self.plans.army
+        return schedule_inputs(self.plans, army, self.standing, self.now) if army else None
+
     def bill(self, plates: Sequence[Plate]) -> Schedule:
         """Those plates after what waits already; empty where nobody is ever at home."""
-        if self.plans.army is None:
+        inputs = self._inputs
+        if inputs is None:
             return Schedule()
         waiting = waiting_plates(self.plans.plates, self.standing.runs)
         try:
-            return plan_runs([*waiting, *plates], schedule_inputs(self.plans, self.plans.army, self.standing, self.now))
+            return plan_runs([*waiting, *plates], inputs)
         except PlanError:
             return Schedule()
 

@@ -19,9 +19,10 @@ import numpy as np
 
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact, StepDone
+from numerus.progress.evenings import RECENT, evenings_kept
 
 PRIOR_N, PRIOR_SD = 4.0, 0.30
-RECENT = 10_000
+EIGHT_IN_TEN = 1.2816  # standard deviations on either side
 ENOUGH_MEASURED = 8  # steps of a group, after which weeks no longer count for it
 LEAST_FILLED = 0.25
 STEPS_A_WEEK_TELLS = 4  # a week's pace is worth so many steps
@@ -50,6 +51,11 @@ class Rate:
     common: float = 0.0
     mean_log: float = 0.0
 
+    @property
+    def range(self) -> tuple[float, float]:
+        """(low, high) between which the factor lies eight times in ten."""
+        return self.factor * math.exp(-EIGHT_IN_TEN * self.spread), self.factor * math.exp(EIGHT_IN_TEN * self.spread)
+
 
 def rates(facts: Sequence[Fact], army: Army | None = None) -> dict[str, Rate]:
     """Rate per group of steps, from the last ``RECENT`` entries: hands get faster. Groups of which nothing is known have the
@@ -74,7 +80,7 @@ def _rate(measured: list[float], weeks: list[float], usual_log: float) -> Rate:
     return replace(_posterior(told, usual_log), logged=len(measured), weeks=len(weeks), common=1.0)
 
 
-def ticked_weeks(facts: Iterable[Fact], army: Army) -> list[float]:
+def ticked_weeks(facts: Sequence[Fact], army: Army) -> list[float]:
     """For every seven days with ticked work, from the first such day on, the log of the hobby minutes likely kept over the
     minutes planned for that work.
 
@@ -87,11 +93,12 @@ def ticked_weeks(facts: Iterable[Fact], army: Army) -> list[float]:
             planned[fact.at.date()] = planned.get(fact.at.date(), 0.0) + done.planned_min * max(len(fact.figures), 1)
     if not planned:
         return []
+    kept = evenings_kept(facts, army).share
     first, whole = min(planned), ((max(planned) - min(planned)).days + 1) // 7
     found = []
     for week in range(whole):
         days = [first + timedelta(days=7 * week + n) for n in range(7)]
-        there = sum(army.day(d).hobby_minutes for d in days) * army.evenings_kept
+        there = sum(army.day(d).hobby_minutes for d in days) * kept
         done_min = sum(planned.get(d, 0.0) for d in days)
         if done_min >= LEAST_FILLED * there > 0:
             found.append(math.log(there / done_min))

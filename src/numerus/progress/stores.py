@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-import math
-from collections.abc import Sequence
-from dataclasses import dataclass
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
 from datetime import datetime
 
 from numerus.diagnosis.wear import Stock, Wear, before_run, stock_of, wear_of
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
+from numerus.printing.runs.learned import RunFactors
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.rates import Rate, rate_of
 from numerus.progress.standing import Standing
@@ -34,13 +34,15 @@ def all_stock(plans: Plans, standing: Standing, now: datetime) -> list[Stock]:
     runs = [(r, plans.plates[r.plate_id]) for r in standing.runs.values() if r.plate_id in plans.plates]
     waiting, bottles = waiting_plates(plans.plates, standing.runs), list(plans.bottles.values())
     resins = plans.resins.values() or [plans.resin]
-    return [stock_of(resin, bottles, runs, waiting, now) for resin in resins]
+    factors = estimates(plans, standing).factors
+    return [stock_of(resin, bottles, runs, waiting, now, factors) for resin in resins]
 
 
-def checks(plans: Plans, standing: Standing, machine_id: str, celsius: float | None, now: datetime) -> list[str]:
+def checks(plans: Plans, standing: Standing, machine_id: str, now: datetime) -> list[str]:
     """What to do before a machine's next run: its vat after a failure, its resin, its film."""
     own = [r for r in standing.runs.values() if r.machine_id == machine_id]
     last = max((r.started for r in own), default=None)
+    celsius = plans.machines[machine_id].room_c or None
     found = before_run(plans.resin, list(plans.bottles.values()), last, celsius, now)
     if own and any(o.outcome == "failed" for o in own[-1].outcomes.values()):
         found.insert(0, FLAKES)
@@ -53,6 +55,14 @@ class Estimates:
 
     minutes: Rate
     resin: Rate
+    by_machine: Mapping[str, Rate] = field(default_factory=dict)
+
+    @property
+    def factors(self) -> RunFactors:
+        """What is planned goes by it."""
+        by_machine = {machine: rate.factor for machine, rate in self.by_machine.items()}
+        ranges = [rate.range if rate.logged else (1.0, 1.0) for rate in (self.minutes, self.resin)]
+        return RunFactors(by_machine, self.minutes.factor, self.resin.factor, ranges[0], ranges[1], self.minutes.logged)
 
     @property
     def description(self) -> str:
@@ -63,17 +73,21 @@ class Estimates:
 
 
 def _range(rate: Rate) -> str:
-    low, high = (rate.factor * math.exp(z * rate.spread) for z in (-1.2816, 1.2816))
+    low, high = rate.range
     return f"{rate.factor:.2f} × ({low:.2f}–{high:.2f}, {counted(rate.logged, 'run')})"
 
 
 def estimates(plans: Plans, standing: Standing) -> Estimates:
     """From runs that ended by themselves; a run whose end was told late by hand says nothing about the machine."""
-    minutes, resin = [], []
+    minutes, resin = list[tuple[float, float]](), list[tuple[float, float]]()
+    by_machine: dict[str, list[tuple[float, float]]] = {}
     for run in standing.runs.values():
         plate = plans.plates.get(run.plate_id)
+        if run.end.aborted:
+            continue
         if plate is not None and run.took_min > 0:
             minutes.append((run.took_min, plate.minutes))
+            by_machine.setdefault(run.machine_id, []).append(minutes[-1])
         if plate is not None and run.used_ml > 0 and plate.resin_ml > 0:
             resin.append((run.used_ml, plate.resin_ml))
-    return Estimates(rate_of(minutes), rate_of(resin))
+    return Estimates(rate_of(minutes), rate_of(resin), {m: rate_of(pairs) for m, pairs in by_machine.items()})

@@ -181,15 +181,18 @@ class StageThroughput:
     per_week: float
 
 
-def stage_throughputs(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> list[StageThroughput]:
+def stage_throughputs(
+    plans: Plans, standing: Standing, rate: dict[str, Rate], kept: float | None = None
+) -> list[StageThroughput]:
     """Figures a week each stage would let through with all the week's hands at it, or with all the machines' hours.
 
     With work of m minutes still to do there for n figures, and h minutes of hands a week, that is n * h / m: the line as a
-    whole lets less through, since hands are shared, but nowhere more than at its narrowest stage, the bottleneck.
+    whole lets less through, since hands are shared, but nowhere more than at its narrowest stage, the bottleneck. ``kept``: the
+    share of evenings kept, as typed where it is not given.
     """
     if plans.army is None:
         return []
-    week_hands = sum(d.hobby_minutes for d in plans.army.week) * plans.army.evenings_kept
+    week_hands = sum(d.hobby_minutes for d in plans.army.week) * (plans.army.evenings_kept if kept is None else kept)
     work = work_by_stage(plans, standing, rate)
     found = []
     for stage in STAGES[1:-1]:

@@ -11,12 +11,14 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import datetime, timedelta
+from itertools import pairwise
 
 from numerus.domain.army import Army
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.plates.hand_layout import lies_on
+from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.vat import filling
 from numerus.schedule.attendance import Hours, hours_of
 from numerus.words import span
@@ -49,11 +51,14 @@ class ScheduleInputs:
     busy: Mapping[str, datetime] = field(default_factory=dict)
     cold: ColdMinutes | None = None
     fits: Fits = within
+    factors: RunFactors = AS_ESTIMATED
 
 
 @dataclass(frozen=True)
 class ScheduledRun:
-    """A run placed in time: ``taken_off``: when someone takes the plate off; ``hangs_min``, ``idle_min``, ``cold_min``: what it wastes."""
+    """A run placed in time: ``taken_off``: when someone takes the plate off; ``hangs_min``, ``idle_min``, ``cold_min``: what it
+    wastes; ``minutes`` and ``resin_ml`` it likely takes, by what earlier runs took.
+    """
 
     plate: Plate
     machine_id: str
@@ -62,6 +67,8 @@ class ScheduledRun:
     taken_off: datetime
     idle_min: float
     hangs_min: float
+    minutes: float
+    resin_ml: float
     cold_min: float = 0.0
 
     @property
@@ -72,7 +79,7 @@ class ScheduledRun:
             when = f"was put at {self.start:%H:%M} by hand and ends {end}"
         elif self.idle_min >= 1:
             when = f"starts {self.start:%H:%M} so that it ends {end}"
-        cold = f"; {span(self.cold_min)} of it too cold for resin" if self.cold_min >= 1 else ""
+        cold = f"; {span(self.cold_min)} of it too cold for resin by the simulated air" if self.cold_min >= 1 else ""
         return f"{when}; {self.hanging}{cold}"
 
     @property
@@ -115,15 +122,18 @@ class _Planning:
     machines: Mapping[str, Machine]
     free: dict[str, datetime]
     cold: ColdMinutes | None
+    factors: RunFactors = AS_ESTIMATED
     turning: list[tuple[datetime, datetime]] = field(default_factory=list)
 
     def slotted(self, plate: Plate, machine: Machine, start: datetime) -> ScheduledRun:
         free = self.free[machine.id]
-        end = self.hours.later(start, plate.minutes)
+        minutes = self.factors.minutes_of(plate, machine.id)
+        end = self.hours.later(start, minutes)
         taken_off = self._met(end, machine)
         cold = self.cold(start, end) if self.cold and machine.unheated else 0.0
         idle, hangs = self.hours.minutes(free, start), self.hours.minutes(end, taken_off)
-        return ScheduledRun(plate, machine.id, start, end, taken_off, max(idle, 0.0), hangs, cold)
+        ml = self.factors.ml_of(plate)
+        return ScheduledRun(plate, machine.id, start, end, taken_off, max(idle, 0.0), hangs, minutes, ml, cold)
 
     def _met(self, end: datetime, machine: Machine) -> datetime:
         """When someone is there with hands free: another machine's plate is not left half way."""
@@ -133,10 +143,19 @@ class _Planning:
                 moment = self.hours.next(until)
         return moment
 
+    def meet_busy(self, busy: Mapping[str, datetime]) -> None:
+        """Machines that print are turned round, too, when someone is there: hands and machine are free only after that."""
+        for machine_id, until in sorted(busy.items(), key=lambda b: b[1]):
+            if machine_id in self.machines and until > min(self.free.values()):
+                self._turn(self._met(until, self.machines[machine_id]), machine_id)
+
     def take(self, scheduled: ScheduledRun) -> None:
-        turned = scheduled.taken_off + timedelta(minutes=self.machines[scheduled.machine_id].turn_round_min)
-        self.turning.append((scheduled.taken_off, turned))
-        self.free[scheduled.machine_id] = max(turned, self.free[scheduled.machine_id])
+        self._turn(scheduled.taken_off, scheduled.machine_id)
+
+    def _turn(self, taken_off: datetime, machine_id: str) -> None:
+        turned = taken_off + timedelta(minutes=self.machines[machine_id].turn_round_min)
+        self.turning.append((taken_off, turned))
+        self.free[machine_id] = max(turned, self.free[machine_id])
 
     def best(self, waiting: Sequence[Plate], machine: Machine, until: datetime | None) -> ScheduledRun | None:
         """The pair of plate and start that wastes least, off the plate and turned round by ``until``."""
@@ -166,7 +185,8 @@ def plan_runs(plates: Sequence[Plate], floor: ScheduleInputs) -> Schedule:
     if not placed:
         return Schedule((), tuple(left))
     free = {m: max(now, floor.busy.get(m, now)) for m in serving}
-    planning = _Planning(hours_of(floor.army, now), serving, free, floor.cold)
+    planning = _Planning(hours_of(floor.army, now), serving, free, floor.cold, floor.factors)
+    planning.meet_busy(floor.busy)
     waiting = {m: [p for p in placed if p.machine_id == m] for m in serving}
     found: list[ScheduledRun] = []
     while any(waiting.values()):
@@ -216,10 +236,11 @@ def moved_to(plate: Plate, machine: Machine) -> Plate:
 
 def conflicts(schedule: Schedule, floor: ScheduleInputs) -> list[Conflict]:
     """What about the bill wants a decision, run by run."""
-    army, hours, found = floor.army, hours_of(floor.army, floor.now), []
+    army, hours = floor.army, hours_of(floor.army, floor.now)
     machines = {m.id: m for m in floor.machines}
+    found = _hands_asked_twice(schedule.scheduled_runs, machines)
     for scheduled in schedule.scheduled_runs:
-        found += _runs_low(scheduled, machines[scheduled.machine_id], hours)
+        found += _runs_low(scheduled, machines[scheduled.machine_id], hours, floor.factors)
         pinned = scheduled.plate.pinned
         if pinned is not None and not hours.attended(scheduled.start):
             found.append(
@@ -247,25 +268,43 @@ def conflicts(schedule: Schedule, floor: ScheduleInputs) -> list[Conflict]:
     return found + [Conflict(plate.id, why, "choose it here, then lay it anew") for plate, why in schedule.left]
 
 
-def _runs_low(scheduled: ScheduledRun, machine: Machine, hours: Hours) -> list[Conflict]:
+def _hands_asked_twice(runs: Sequence[ScheduledRun], machines: Mapping[str, Machine]) -> list[Conflict]:
+    """Plates that would come off while another machine is still being turned round: there is one pair of hands."""
+    found, met = [], sorted(runs, key=lambda s: s.taken_off)
+    for first, second in pairwise(met):
+        turned = first.taken_off + timedelta(minutes=machines[first.machine_id].turn_round_min)
+        if second.taken_off < turned and second.machine_id != first.machine_id:
+            both = f"{first.plate.name} and {second.plate.name} both come off at {second.taken_off:%a %H:%M}"
+            found.append(
+                Conflict(second.plate.id, f"{both}, and there is one pair of hands.", "put one of them at another time")
+            )
+    return found
+
+
+def _runs_low(scheduled: ScheduledRun, machine: Machine, hours: Hours, factors: RunFactors) -> list[Conflict]:
     """A run that takes more than a full vat holds, where nobody is there when it must be filled up."""
-    after = filling(scheduled.plate, machine, None).low_min(machine.vat_full_ml) if machine.kind == "resin" else None
+    after = (
+        filling(scheduled.plate, machine, None, factors).low_min(machine.vat_full_ml)
+        if machine.kind == "resin"
+        else None
+    )
     low = hours.later(scheduled.start, after) if after is not None else None
     if low is None or hours.attended(low):
         return []
     there = hours.last(low)
     fill = f"fill it up {there:%H:%M}" if there is not None and there > scheduled.start else "start it at another time"
-    description = f"{scheduled.plate.name} takes {scheduled.plate.resin_ml:.0f} ml: a full vat runs low {low:%a %H:%M}, when nobody is there; {fill}."
+    description = f"{scheduled.plate.name} takes {scheduled.resin_ml:.0f} ml: a full vat runs low {low:%a %H:%M}, when nobody is there; {fill}."
     return [
         Conflict(scheduled.plate.id, description, "be there then, start it at another time, or make the plate smaller")
     ]
 
 
 def other_starts(
-    chosen: ScheduledRun, machine: Machine, army: Army, free: datetime, limit: int = 3, cold: ColdMinutes | None = None
-) -> list[ScheduledRun]:
+    chosen: ScheduledRun, machine: Machine, army: Army, free: datetime, limit: int = 3, cold: ColdMinutes | None = None,
+    factors: RunFactors = AS_ESTIMATED,
+) -> list[ScheduledRun]:  # fmt: skip
     """What starting at other moments would waste: the chosen one among the nearest good alternatives, for comparison."""
-    planning = _Planning(hours_of(army, free), {machine.id: machine}, {machine.id: free}, cold)
+    planning = _Planning(hours_of(army, free), {machine.id: machine}, {machine.id: free}, cold, factors)
     options = [planning.slotted(chosen.plate, machine, s) for s in planning.hours.starts(free, LOOK_AHEAD, STEP)]
     picked = [chosen]
     for option in sorted(options, key=lambda o: o.waste_min):

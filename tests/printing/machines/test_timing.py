@@ -31,11 +31,14 @@ def test_a_layer_is_printed_if_its_middle_is_in_the_part(height: float, layers: 
     assert layer_count(height, 0.05) == layers
 
 
-def test_time_grows_with_height_alone_and_height_with_time() -> None:
-    """Half the minutes give half the height; past the end it stays whole."""
-    total = run_minutes(20, MACHINE)
-    assert height_after(total / 2, 20, MACHINE) == pytest.approx(10)
-    assert height_after(2 * total, 20, MACHINE) == 20
+def test_height_reached_is_that_of_the_layers_done() -> None:
+    """Seven layers by hand: five long ones and two short; slow bottom layers are low for their minutes; past the end it is whole."""
+    seven = (30 + 5 * 46.5 + 2 * 12.5) / 60
+    assert height_after(seven, 20, MACHINE) == pytest.approx(0.35)
+    assert height_after(seven - 0.1, 20, MACHINE) == pytest.approx(0.30)
+    third = run_minutes(1, MACHINE) / 3
+    assert height_after(third, 1, MACHINE) < 1 / 3 * 0.6
+    assert height_after(0, 20, MACHINE) == 0 and height_after(2 * run_minutes(20, MACHINE), 20, MACHINE) == 20
 
 
 def test_pull_is_proportional_to_area() -> None:

@@ -4,9 +4,13 @@ from __future__ import annotations
 
 from datetime import datetime
 
+import pytest
+
 from helpers import active
 from numerus.domain.journal import Fact, PartOutcome, Restored, RunEnded, RunStarted, StepDone, Withdrawn
+from numerus.domain.machines import Machine
 from numerus.domain.plates import Placed, Plate
+from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import copy_states, failure_counts, machine_layers, run_records, waiting_plates
 
 AT = datetime(2026, 3, 1, 20)
@@ -48,7 +52,14 @@ def test_a_failed_part_is_owed_again_until_a_newer_plate_holds_it() -> None:
     assert (again.state, again.failures) == ("plated", 1)
     assert [p.id for p in waiting_plates({"a": first, "b": second}, records)] == ["b"]
     assert failure_counts(records.values()) == (1, 2)
-    assert machine_layers(records.values(), {"a": first}, {"m": 0.05}) == {"m": 600}
+    assert machine_layers(records.values(), {"a": first}, {"m": Machine("m", "M")}) == {"m": 600}
+
+
+def test_a_run_that_was_given_up_wears_by_the_layers_it_ran() -> None:
+    """Half its minutes is not its 600 layers."""
+    p, machine = plate("p", [("f", "head")]), Machine("m", "M")
+    ended = [Fact(AT, RunStarted("p", "m"), "r"), Fact(AT, RunEnded(run_minutes(15, machine), aborted=True), "r")]
+    assert machine_layers(run_records(ended).values(), {"p": p}, {"m": machine})["m"] == pytest.approx(300, abs=10)
 
 
 def test_withdrawn_entries_do_not_count_and_restored_ones_do() -> None:

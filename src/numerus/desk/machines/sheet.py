@@ -40,7 +40,7 @@ WORDS = {
     "exposure_s": "Light", "bottom_exposure_s": "Light", "bottom_layers": "How many", "start_end_s": "Start and end",
     "vat_min_ml": "Least in it", "vat_full_ml": "Full", "film_layers": "Film lasts", "film_pull": "Film holds, × usual",
     "screen_h": "Screen lasts, lit", "peg_play_mm": "Play around pegs", "xy_comp_mm": "Outlines drawn in by", "scale_xy": "Scale in x, y",
-    "turn_round_min": "Plate to plate", "unheated": "Cold at night", "link": "State in folder", "power_w": "Draws",
+    "turn_round_min": "Plate to plate", "unheated": "Cold at night", "room_c": "Room, 0: not told", "link": "State in folder", "power_w": "Draws",
     "reach_mm": "Reaches out", "cling_share": "Clings, share", "pull_n_per_mm2": "Pulls", "peel_n_per_mm": "Peels at outline",
     "tip_n_per_mm2": "A tip holds", "least_c": "Not colder than", "settles_days": "Stir after", "density_g_per_ml": "Density",
 }  # fmt: skip
@@ -49,7 +49,7 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "Every layer": ("layer_mm", "exposure_s", "rest_before_s", "lift_mm", "lift_mm_per_min", "retract_mm_per_min", "rest_after_s"),
         "Plate and screen": ("kind", "plate_x_mm", "plate_y_mm", "height_mm", "pixel_mm", "film", "film_layers", "film_pull", "screen_h"),
         "Bottom layers": ("bottom_layers", "bottom_exposure_s", "bottom_lift_mm_per_min", "start_end_s"),
-        "Where it stands": ("in_service", "turn_round_min", "unheated", "power_w", "link"),
+        "Where it stands": ("in_service", "turn_round_min", "room_c", "unheated", "power_w", "link"),
         "Vat": ("vat_min_ml", "vat_full_ml"),
         "What it prints": ("support_style", "peg_play_mm", "xy_comp_mm", "scale_xy", "flow_ml_per_h"),
     },

@@ -51,10 +51,27 @@ def run_minutes(height_mm: float, machine: Machine, ml: float = 0.0) -> float:
     return (seconds + machine.start_end_s) / 60
 
 
+def layers_after(minutes: float, height_mm: float, machine: Machine) -> int:
+    """Layers of a run that are done after so many of its estimated minutes: bottom layers take longer than the rest.
+
+    Half of what start and end take is before the first. A filament machine's layers take as their plastic does, which is taken to
+    be the same for each.
+    """
+    layers = layer_count(height_mm, machine.layer_mm)
+    if machine.kind == FILAMENT:
+        total = run_minutes(height_mm, machine)
+        return min(int(layers * max(minutes, 0.0) / total), layers) if total > 0 else 0
+    seconds = 60 * minutes - machine.start_end_s / 2 + 1e-6
+    bottom_s, other_s = layer_seconds(machine, True), layer_seconds(machine, False)
+    bottom = min(layers, machine.bottom_layers)
+    if seconds < bottom * bottom_s:
+        return max(int(seconds / bottom_s), 0)
+    return min(bottom + int((seconds - bottom * bottom_s) / other_s), layers)
+
+
 def height_after(minutes: float, height_mm: float, machine: Machine) -> float:
-    """How high a run has grown after ``minutes``."""
-    total = run_minutes(height_mm, machine)
-    return height_mm * min(max(minutes / total, 0.0), 1.0) if total > 0 else 0.0
+    """How high a run has grown after so many of its estimated minutes, by the layers that are done."""
+    return min(layers_after(minutes, height_mm, machine) * machine.layer_mm, height_mm)
 
 
 def pull_n(

@@ -9,8 +9,10 @@ from typing import NamedTuple
 
 from numerus.domain.clock import minutes_between
 from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunPaused, RunResumed, RunStarted, StepDone
+from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.kit.completeness import Copy
+from numerus.printing.machines.timing import layer_count, layers_after
 
 GOOD, FLAWED, FAILED = "good", "flawed", "failed"
 COPY_STATES = ("owed", "plated", "printing", "printed", "washed", "cured")
@@ -271,14 +273,20 @@ def failure_counts(records: Iterable[RunRecord]) -> tuple[int, int]:
 
 
 def machine_layers(
-    records: Iterable[RunRecord], plates: Mapping[str, Plate], layer_mm: Mapping[str, float]
+    records: Iterable[RunRecord], plates: Mapping[str, Plate], machines: Mapping[str, Machine]
 ) -> dict[str, int]:
-    """Layers each machine has exposed: the wear of its film and screen."""
+    """Layers each machine has exposed: the wear of its film."""
     layers: dict[str, int] = {}
     for record in records:
         plate = plates.get(record.plate_id)
-        if plate is not None and record.ended is not None:
-            layers[record.machine_id] = layers.get(record.machine_id, 0) + round(
-                plate.height_mm / layer_mm.get(record.machine_id, 0.05)
-            )
+        machine = machines.get(record.machine_id)
+        if plate is not None and machine is not None and record.ended is not None:
+            layers[machine.id] = layers.get(machine.id, 0) + layers_run(record, plate, machine)
     return layers
+
+
+def layers_run(record: RunRecord, plate: Plate, machine: Machine) -> int:
+    """Layers a run that has ended exposed: all of its plate, or those it ran where it was ended before its time."""
+    if record.end.aborted:
+        return layers_after(record.took_min, plate.height_mm, machine)
+    return layer_count(plate.height_mm, machine.layer_mm)

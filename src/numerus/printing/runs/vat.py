@@ -9,6 +9,7 @@ from datetime import datetime
 
 from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
+from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import RunRecord
 from numerus.words import span
 
@@ -22,7 +23,9 @@ def levels(run: RunRecord, machine: Machine, zone: str = "") -> tuple[tuple[floa
     return told if told and told[0][0] <= 0 else ((0.0, machine.vat_full_ml), *told)
 
 
-def left_after(run: RunRecord, plate: Plate, machine: Machine, now: datetime, zone: str = "") -> float:
+def left_after(
+    run: RunRecord, plate: Plate, machine: Machine, now: datetime, zone: str = "", factors: RunFactors = AS_ESTIMATED
+) -> float:
     """What stands in the vat ``now`` by what the run has used since it was last told: ml."""
     told = levels(run, machine, zone)
     minute, ml = told[-1]
@@ -30,17 +33,22 @@ def left_after(run: RunRecord, plate: Plate, machine: Machine, now: datetime, zo
         return max(ml - run.used_ml, 0.0)
     # What a run told of its minutes counts before the clock: it may have been let run fast.
     by_clock = run.minutes_at(run.ended or now, zone)
-    done = min(run.took_min if run.ended and run.took_min > 0 else by_clock, plate.minutes)
-    return max(ml - plate.resin_ml * max(done - minute, 0.0) / max(plate.minutes, 1e-9), 0.0)
+    whole = max(factors.minutes_of(plate, machine.id), 1e-9)
+    if run.ended and run.took_min > 0:
+        # One that ended by itself had printed all of it, in however many minutes.
+        whole = plate.minutes if run.took_min <= plate.minutes else run.took_min
+    done = min(run.took_min if run.ended and run.took_min > 0 else by_clock, whole)
+    return max(ml - factors.ml_of(plate) * max(done - minute, 0.0) / max(whole, 1e-9), 0.0)
 
 
 def stands_in(
-    machine: Machine, runs: Iterable[RunRecord], plates: Mapping[str, Plate], now: datetime, zone: str = ""
-) -> float | None:
+    machine: Machine, runs: Iterable[RunRecord], plates: Mapping[str, Plate], now: datetime, zone: str = "",
+    factors: RunFactors = AS_ESTIMATED,
+) -> float | None:  # fmt: skip
     """What stands in a machine's vat by its last run: ml, None where no run of it is known."""
     own = [r for r in runs if r.machine_id == machine.id and r.plate_id in plates]
     last = max(own, key=lambda r: r.started, default=None)
-    return left_after(last, plates[last.plate_id], machine, now, zone) if last else None
+    return left_after(last, plates[last.plate_id], machine, now, zone, factors) if last else None
 
 
 @dataclass(frozen=True)
@@ -72,15 +80,22 @@ class Filling:
         return f"{self.stands_ml:.0f} stand in it{f', pour in {pour:.0f}' if pour >= POUR_ML else ''}; {lasts}"
 
 
-def filling(plate: Plate, machine: Machine, stands_ml: float | None) -> Filling:
-    """Before a run: as much as it takes above the machine's least, if the vat holds that; what stands in it already stays."""
-    return _filling(plate.resin_ml, plate.minutes, machine, stands_ml)
+def filling(plate: Plate, machine: Machine, stands_ml: float | None, factors: RunFactors = AS_ESTIMATED) -> Filling:
+    """Before a run: as much as it takes above the machine's least, if the vat holds that; what stands in it already stays.
+
+    Where resin was weighed or told, what it took at most eight times in ten: a vat too full is no harm, one too empty is.
+    """
+    ml = plate.resin_ml * max(factors.resin, factors.resin_range[1])
+    return _filling(ml, factors.minutes_of(plate, machine.id), machine, stands_ml)
 
 
-def rest_of(plate: Plate, machine: Machine, minutes: float, stands_ml: float) -> Filling:
+def rest_of(
+    plate: Plate, machine: Machine, minutes: float, stands_ml: float, factors: RunFactors = AS_ESTIMATED
+) -> Filling:
     """What the rest of a run takes that has printed so many minutes, with so much in its vat."""
-    left = max(plate.minutes - minutes, 0.0)
-    return _filling(plate.resin_ml * left / max(plate.minutes, 1e-9), left, machine, stands_ml)
+    whole = factors.minutes_of(plate, machine.id)
+    left = max(whole - minutes, 0.0)
+    return _filling(factors.ml_of(plate) * left / max(whole, 1e-9), left, machine, stands_ml)
 
 
 def _filling(needs_ml: float, minutes: float, machine: Machine, stands_ml: float | None) -> Filling:

@@ -26,6 +26,7 @@ class PlateState:
     """``plate_id`` is the plate in hand, ``placed_id`` the part tapped last, ``swapping`` one that is to change places."""
 
     def __init__(self, answers: Answers) -> None:
+        self.answers = answers
         self.plate_id, self.placed_id, self.swapping = "", "", ""
         self.look(answers, "")
 
@@ -66,7 +67,7 @@ class PlateState:
 
     def line_of(self, plate: Plate) -> str:
         parts = counted(len(plate.placed), "part")
-        return f"{plate.name}\n{parts}, {span(plate.minutes)}, {STATE_WORDS[self.went(plate)]}"
+        return f"{plate.name}\n{parts}, {span(self.answers.run_factors.minutes_of(plate))}, {STATE_WORDS[self.went(plate)]}"
 
     @property
     def owes(self) -> bool:
@@ -132,15 +133,17 @@ class PlateState:
         plate, machine = self.plate, self.machine
         if plate is None or machine is None:
             return "No plate yet. Make plates for this unit: tall parts go with tall ones, weak spots are kept clear."
-        left = machine.vat_full_ml - plate.resin_ml
+        factors = self.answers.run_factors
+        ml, minutes = factors.ml_of(plate), factors.minutes_of(plate, machine.id)
+        left = machine.vat_full_ml - ml
         falls = f"a full vat of {machine.vat_full_ml:.0f} ml falls to {max(left, 0):.0f}"
         if left < machine.vat_min_ml:
             when = f"at {whole.refill_mm:.1f} mm" if whole and whole.refill_mm is not None else "on the way"
             falls += f", below its {machine.vat_min_ml:.0f}: fill it up {when}"
         weight = f", {whole.weight_g:.0f} g" if whole else ""
         return (
-            f"{span(plate.minutes)} on {machine.name}: the tallest, {plate.height_mm:.1f} mm, decides it alone. "
-            f"{plate.resin_ml:.0f} ml with supports and what clings{weight}; {falls}."
+            f"{span(minutes)} on {machine.name}: the tallest, {plate.height_mm:.1f} mm, decides it alone. "
+            f"{ml:.0f} ml with supports and what clings{weight}; {falls}."
         )
 
     def without_chosen(self, plate: Plate, machine: Machine) -> Plate:

@@ -65,7 +65,7 @@ class AirStrip(Drawing):
             painter,
             self.width(),
             10,
-            f"now {self.airs[0].celsius} °C, {self.airs[0].humidity:.0f} %",
+            f"simulated air, now {self.airs[0].celsius} °C, {self.airs[0].humidity:.0f} %",
             11,
             True,
             align=RIGHT,

@@ -15,7 +15,7 @@ from numerus.words import counted
 
 
 class PrimeState:
-    """``unit_id`` is the unit on the bench; ``airs``: the coming hours, simulated where no station is linked."""
+    """``unit_id`` is the unit on the bench; ``airs``: the coming hours, simulated."""
 
     def __init__(self, answers: Answers) -> None:
         self.unit_id, self.school = "", list(SCHOOLS)[1]
@@ -55,7 +55,8 @@ class PrimeState:
             return ""
         now, fit = self.airs[0], first_fit(list(self.airs))
         when = "now" if now.fit_to_spray else f"{fit.at:%a %H:%M}" if fit else "not in the next days"
-        return f"Spray can outdoors: {when}." + ("" if now.fit_to_spray else f" Now it is {now.why_not}.")
+        why = "" if now.fit_to_spray else f" Now it is {now.why_not}."
+        return f"Spray can outdoors, by the simulated air: {when}.{why} Look outside first."
 
     def done_facts(self, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
         many = max(len(self.waiting), 1)

@@ -28,12 +28,11 @@ from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.errors import BookError, NumerusError, PlanError
 from numerus.printing.runs.run_records import RunRecord
-from numerus.progress.stores import all_stock, checks, estimates
+from numerus.progress.stores import all_stock, checks
 from numerus.schedule.calendar_file import calendar_of
+from numerus.schedule.improving import BetterOrder, better_order
 from numerus.schedule.run_queue import ScheduledRun
 from numerus.schedule.what_if import WhatIf, what_if
-
-ROOM_C = 21.0  # of a room one lives in
 
 
 class PrintBench(Bench):
@@ -43,6 +42,7 @@ class PrintBench(Bench):
     def __init__(self, context: Context) -> None:
         self.state = PrintState(context.session.answers)
         self.helps: list[WhatIf] = []
+        self.better: BetterOrder | None = None
         super().__init__(context)
         self.add_button(
             "Machines and stores …",
@@ -63,6 +63,7 @@ class PrintBench(Bench):
         self.planned.conflicts.chosen.connect(lambda n: self.choose(self.state.conflicts[n].plate_id))
         self.planned.freed.connect(self.set_free)
         self.planned.anew.connect(self.lay_anew)
+        self.planned.reordered.connect(self.take_order)
         self.planned.export.connect(self.export_calendar)
         self.off.recorded.connect(self._recorded)
         self.off.back.connect(lambda: self._turn_to(0))
@@ -107,7 +108,7 @@ class PrintBench(Bench):
         self.subtitle.setText(state.subtitle + ("" if state.trouble else self.planned.show_end(state.schedule)))
         self._look_for_help()
         told = plans, answers.standing
-        self.planned.show_stores(state.wear, all_stock(*told, answers.now), estimates(*told))
+        self.planned.show_stores(state.wear, all_stock(*told, answers.now), answers.estimates)
         if state.settle():
             self.body.setCurrentIndex(0)
         self._show()
@@ -117,12 +118,18 @@ class PrintBench(Bench):
         inputs, waiting = self.state.inputs, self.state.waiting
         if inputs is not None and not self.state.trouble:
             self.context.jobs.start(
-                "helps", "Looking for what would help", lambda _: what_if(waiting, inputs), self._helped
-            )
+                "helps", "Looking for what would help",
+                lambda progress: (what_if(waiting, inputs), better_order(waiting, inputs, progress)), self._helped,
+            )  # fmt: skip
 
-    def _helped(self, helps: list[WhatIf]) -> None:
-        self.helps = helps
-        self.planned.show_schedule(self.state.schedule, self.state.conflicts, helps, self.state.plate_id)
+    def _helped(self, found: tuple[list[WhatIf], BetterOrder | None]) -> None:
+        self.helps, self.better = found
+        self.planned.show_helps(self.helps, self.better)
+
+    def take_order(self) -> None:
+        """The plates in the order that ends the bill earlier."""
+        if self.better is not None:
+            self.session.commit("plates in a better order", self.better.renumbered())
 
     def choose(self, plate_id: str) -> None:
         if self.state.choose(plate_id):
@@ -133,7 +140,7 @@ class PrintBench(Bench):
         state, plate, run = self.state, self.state.plate, self.state.run
         troubled = {c.plate_id for c in state.conflicts}
         self.watch_bill.show_schedule(list(state.scheduled_runs), state.wet, troubled, state.plate_id)
-        self.planned.show_schedule(state.schedule, state.conflicts, self.helps, state.plate_id)
+        self.planned.show_schedule(state.schedule, state.conflicts, state.plate_id)
         ended = run is not None and run.state != "printing"
         self.start_button.setVisible(state.scheduled is not None)
         self.off_button.setVisible(ended and self.body.currentIndex() == 0)
@@ -156,13 +163,12 @@ class PrintBench(Bench):
 
     def _show_scheduled(self, scheduled: ScheduledRun, machine: Machine) -> None:
         now, state = self.session.now, self.state
-        celsius = ROOM_C if not machine.unheated else state.airs[0].celsius
-        self.planned.before = checks(self.session.plans, state.answers.standing, machine.id, celsius, now)
+        self.planned.before = checks(self.session.plans, state.answers.standing, machine.id, now)
         pouring = state.pouring(scheduled.plate, machine)
         self.planned.show_scheduled_run(scheduled, machine, pouring, state.cold)
 
     def _show_run(self, plate: Plate, run: RunRecord) -> None:
-        machine, rest = self.live.machine, self.live.rest()
+        machine, rest, answers = self.live.machine, self.live.rest(), self.session.answers
         if run.paused:
             careful = "Refill or look at it first: gloves, lid closed. Going on leaves a line where it stood; what stood long may let go."
             self.planned.show_words(f"{plate.name} stands still", f"{run.paused[:1].upper()}{run.paused[1:]}.", careful)
@@ -170,7 +176,8 @@ class PrintBench(Bench):
                 self.planned.show_vat(plate, rest, machine)
             return
         if run.state == "printing":
-            end = later(run.started, plate.minutes, self.session.plans.time_zone)
+            minutes = answers.run_factors.minutes_of(plate, run.machine_id)
+            end = later(run.started, minutes, self.session.plans.time_zone)
             said = f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}.{self.state.lasts(rest)}"
             careful = "Keep the lid down: daylight cures resin. The simulated machine may let a part go, lose power or run dry."
             self.planned.show_words(f"{plate.name} is printing", said, careful)

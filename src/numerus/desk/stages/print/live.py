@@ -86,8 +86,10 @@ class LiveRun(QWidget):
         if plate is None or run is None or machine is None or machine.kind != "resin":
             return None
         told = reading.resin_ml if reading is not None else math.nan
-        by_journal = left_after(run, plate, machine, self.session.now, self.session.plans.time_zone)
-        return rest_of(plate, machine, self.elapsed_min, by_journal if math.isnan(told) else told)
+        factors = self.session.answers.run_factors
+        by_journal = left_after(run, plate, machine, self.session.now, self.session.plans.time_zone, factors)
+        stands = by_journal if math.isnan(told) else told
+        return rest_of(plate, machine, self.elapsed_min, stands, factors)
 
     def tick(self) -> None:
         """The simulated machine a little further; what ends or stops then is written into the journal."""
@@ -120,6 +122,7 @@ class LiveRun(QWidget):
             reading = self.reading()
             # Let run fast, it printed more minutes than the clock knows of: the vat is emptier by all of them.
             left = reading.minutes_left if reading is not None else 0.0
-            minutes = min(self.elapsed_min, plate.minutes - left) if self.ahead_min > 0 else 0.0
-            fact = Fact(self.session.clock(), RunEnded(round(minutes, 2)), run.run_id)
+            early = left > 0
+            minutes = min(self.elapsed_min, plate.minutes - left) if self.ahead_min > 0 or early else 0.0
+            fact = Fact(self.session.clock(), RunEnded(round(minutes, 2), aborted=early), run.run_id)
             self.session.commit(f"{plate.name} ended", facts=[fact])

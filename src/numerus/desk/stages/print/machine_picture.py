@@ -165,7 +165,7 @@ class MachineView(Drawing):
         self._draw_rows(painter, y, [
             ("Layer", f"{reading.layer} of {reading.layers}"),
             ("Time left", span(reading.minutes_left)),
-            ("Temperature", _told(reading.celsius, ".1f", "°C")),
+            ("Temperature" if self.machine.link else "Temperature, simulated", _told(reading.celsius, ".1f", "°C")),
             ("In the vat", _told(reading.resin_ml, ".0f", "ml")),
             ("State", reading.description or reading.state),
         ])  # fmt: skip

@@ -17,19 +17,21 @@ from numerus.domain.machines import Machine
 from numerus.domain.plates import Plate
 from numerus.printing.runs.vat import Filling
 from numerus.progress.stores import Estimates
+from numerus.schedule.improving import BetterOrder
 from numerus.schedule.run_queue import ColdMinutes, Conflict, Schedule, ScheduledRun, other_starts
 from numerus.schedule.what_if import WhatIf, schedule_summary
-from numerus.words import span
+from numerus.words import counted, span
 
 RUNS, HELPS, CONFLICTS, STORES = "Runs to come", "What would help", "Conflicts", "Stores"
 
 
 class PlannedPage(QWidget):
     """``freed``: the chosen run is given back to the planner; ``anew``: a plate that fits nowhere as it lies is to be laid
-    anew; ``export``: the bill as a calendar.
+    anew; ``export``: the bill as a calendar; ``reordered``: the better order of plates is to be taken.
     """
 
     freed = pyqtSignal()
+    reordered = pyqtSignal()
     anew = pyqtSignal()
     export = pyqtSignal()
 
@@ -53,6 +55,8 @@ class PlannedPage(QWidget):
         )
         self.runs = RunList(context)
         self.helps = PlaceList(context.theme, HELPS, "Nothing that was tried ends the printing half an hour earlier.")
+        self.helps.chosen.connect(self._help_chosen)
+        self.better: BetterOrder | None = None
         self.conflicts = PlaceList(context.theme, CONFLICTS, "None: every run is started and met by someone.")
         self.pages = Pages()
         self.tabs = {}
@@ -85,10 +89,23 @@ class PlannedPage(QWidget):
         for title, tab in self.tabs.items():
             tab.setChecked(title == name)
 
-    def show_schedule(self, schedule: Schedule, found: list[Conflict], helps: list[WhatIf], plate_id: str) -> None:
+    def _help_chosen(self, number: int) -> None:
+        if self.better is not None and number == 0:
+            self.reordered.emit()
+
+    def show_helps(self, helps: Sequence[WhatIf], better: BetterOrder | None) -> None:
+        """What would end the bill earlier; another order of the plates can be taken at once."""
+        self.better = better
+        order = (
+            (f"Another order of these plates: {span(better.saves_min)} earlier", "press to take it") if better else None
+        )
+        others = [(f"{h.description}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps]
+        self.helps.show_lines([*([order] if order else []), *others])
+        self.tabs[HELPS].setText(f"{HELPS} ({len(others) + 1})" if better else HELPS)
+
+    def show_schedule(self, schedule: Schedule, found: list[Conflict], plate_id: str) -> None:
         self.runs.show_runs(list(schedule.scheduled_runs), plate_id)
         self.conflicts.show_lines([(c.description, c.advice) for c in found])
-        self.helps.show_lines([(f"{h.description}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps])
         self.tabs[CONFLICTS].setText(f"{CONFLICTS} ({len(found)})" if found else CONFLICTS)
 
     def show_stores(self, wear: Sequence[Wear], stock: Sequence[Stock], done: Estimates) -> None:
@@ -110,7 +127,9 @@ class PlannedPage(QWidget):
         self.again.setVisible(False)
         self.show_vat(scheduled.plate, vat, machine)
         self.why.setText(f"Why {scheduled.plate.name} starts {scheduled.start:%a %H:%M}")
-        tall = f"{scheduled.plate.resin_ml:.0f} ml; the tallest, {scheduled.plate.height_mm:.1f} mm, sets the {scheduled.plate.minutes / 60:.1f} h"
+        factors = self.session.answers.run_factors
+        learned = f", by what {counted(factors.runs, 'run')} took" if factors.runs else ""
+        tall = f"{scheduled.resin_ml:.0f} ml; the tallest, {scheduled.plate.height_mm:.1f} mm, sets the {scheduled.minutes / 60:.1f} h{learned}"
         first = f" First {', '.join(self.before)}." if self.before else ""
         self.reasons.setText(f"It {scheduled.why}. {tall}.{first}")
         if army is None:
@@ -118,7 +137,7 @@ class PlannedPage(QWidget):
         free = scheduled.start - timedelta(minutes=scheduled.idle_min)
         lines = [
             f"{o.start:%a %H:%M} to {o.end:%H:%M}: idle {o.idle_min:.0f} min, hangs {o.hangs_min:.0f} min"
-            for o in other_starts(scheduled, machine, army, free, cold=cold)
+            for o in other_starts(scheduled, machine, army, free, cold=cold, factors=factors)
         ]
         self.others.setText("Other starts compared:\n" + "\n".join(lines))
 

@@ -59,7 +59,7 @@ class RunList(Drawing):
         when = f"{scheduled.start:%a %H:%M} to {scheduled.end:%H:%M}"
         self.text(painter, self.width() - 6, y + 14, when, 13, align=RIGHT)
         self.text(painter, 30, y + 29, f"{machine}: {scheduled.hanging}", 11, colour="slate", width=self.width() - 130)
-        self.text(painter, self.width() - 6, y + 29, span(scheduled.plate.minutes), 11, colour="slate", align=RIGHT)
+        self.text(painter, self.width() - 6, y + 29, span(scheduled.minutes), 11, colour="slate", align=RIGHT)
         self.region(
             box, f"{scheduled.plate.name} on {machine}: {scheduled.why}", lambda: self.chosen.emit(scheduled.plate.id)
         )

@@ -81,14 +81,14 @@ class PrintState:
 
     @property
     def cold(self) -> ColdMinutes:
-        return cold_by(self.airs)
+        return cold_by(self.airs, self.plans.resin.least_c)
 
     @property
     def subtitle(self) -> str:
         """How many runs are planned and what they take."""
         if self.trouble or not self.scheduled_runs:
             return self.trouble
-        machine_h = sum(s.plate.minutes for s in self.scheduled_runs) / 60
+        machine_h = sum(s.minutes for s in self.scheduled_runs) / 60
         return f"{counted(len(self.scheduled_runs), 'run')}, {machine_h:.1f} h of machine. "
 
     @property
@@ -147,11 +147,12 @@ class PrintState:
 
     def stands_in(self, machine: Machine) -> float | None:
         """What stands in a machine's vat, ml; None where no run of it is known."""
-        return stands_in(machine, self.runs, self.plans.plates, self.answers.now, self.plans.time_zone)
+        factors = self.answers.run_factors
+        return stands_in(machine, self.runs, self.plans.plates, self.answers.now, self.plans.time_zone, factors)
 
     def pouring(self, plate: Plate, machine: Machine) -> Filling:
         """What to pour in before a run."""
-        return filling(plate, machine, self.stands_in(machine))
+        return filling(plate, machine, self.stands_in(machine), self.answers.run_factors)
 
     def lasts(self, rest: Filling | None) -> str:
         """Until when what stands in the vat lasts, where it does not to the end."""
@@ -174,7 +175,7 @@ class PrintState:
                 "busy", "That machine still holds a plate.", "Take it off first, or choose a plate for another machine."
             )
         plate = scheduled.plate
-        run = Run(run_id, plate.id, scheduled.machine_id, now, later(now, plate.minutes, self.plans.time_zone))
+        run = Run(run_id, plate.id, scheduled.machine_id, now, later(now, scheduled.minutes, self.plans.time_zone))
         event = RunStarted(plate.id, scheduled.machine_id, vat_ml)
         return [run, replace(plate, pinned=None)], [Fact(now, event, run_id, (), RUN_HANDS_MIN)]
 

@@ -200,7 +200,7 @@ class WatchBill(Drawing):
             plate = self.session.plans.plates.get(run.plate_id)
             if plate is None or run.machine_id != machine_id:
                 continue
-            end = run.ended or run.started + timedelta(minutes=plate.minutes)
+            end = run.ended or run.started + timedelta(minutes=self._minutes(run, plate))
             if end > self._start:
                 left = max(self._x(run.started), LEFT)
                 self._block(painter, plate, left, self._x(end), y, high, self._share(run, plate))
@@ -211,10 +211,13 @@ class WatchBill(Drawing):
                     QRectF(left, y, self._x(end) - left, high), description, lambda p=plate.id: self.chosen.emit(p)
                 )
 
+    def _minutes(self, run: RunRecord, plate: Plate) -> float:
+        return self.session.answers.run_factors.minutes_of(plate, run.machine_id)
+
     def _share(self, run: RunRecord, plate: Plate) -> float:
         if run.ended is not None:
             return 1.0
-        return min((self.session.now - run.started).total_seconds() / 60 / max(plate.minutes, 1), 1.0)
+        return min((self.session.now - run.started).total_seconds() / 60 / max(self._minutes(run, plate), 1), 1.0)
 
     def _draw_run(self, painter: QPainter, scheduled: ScheduledRun, y: float, high: float) -> None:
         left, right = self._x(scheduled.start), self._x(scheduled.end)
@@ -286,7 +289,7 @@ class WatchBill(Drawing):
             return
         scheduled, when = self._grabbed[0], self._when()
         top, bottom = self._rows.get(self._row_at(self._at.y()) or scheduled.machine_id, (0.0, 0.0))
-        end = when + timedelta(minutes=scheduled.plate.minutes)
+        end = when + timedelta(minutes=scheduled.minutes)
         box = QRectF(self._x(when), top + 6, self._x(end) - self._x(when), bottom - top - 12)
         painter.setPen(QPen(self.theme.colour("river"), 2, Qt.PenStyle.DashLine))
         painter.setBrush(Qt.BrushStyle.NoBrush)
