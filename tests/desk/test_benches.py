@@ -9,7 +9,7 @@ import numpy as np
 import pytest
 from PyQt6.QtCore import QEvent, QPointF, Qt
 from PyQt6.QtGui import QMouseEvent
-from PyQt6.QtWidgets import QApplication, QFileDialog, QMenu, QWidget
+from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMenu, QWidget
 
 from helpers import EVENING, box_mesh
 from numerus.book.book import Removed
@@ -121,8 +121,8 @@ def test_filling_the_gaps_leaves_nobody_without_an_arm(window: MainWindow) -> No
     assert not bench.fill_button.isEnabled()
 
 
-def test_a_part_is_renamed_and_given_a_new_slot(window: MainWindow) -> None:
-    """A slot of one's own comes to the unit as well; an empty name changes nothing."""
+def test_a_part_is_renamed_and_given_a_new_slot(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """A slot of one's own is asked for by name and comes to the unit; none is born of an empty answer or a stray key."""
     bench = shown(window, "sort", "kiln")
     bench.open_part("head_hat")
     page = bench.part_page
@@ -132,8 +132,13 @@ def test_a_part_is_renamed_and_given_a_new_slot(window: MainWindow) -> None:
     page.name.setText("   ")
     page.name.editingFinished.emit()
     assert window.session.plans.parts["head_hat"].name == "Brimmed hat"
-    page.slot.setCurrentText("headgear")
-    page.slot.activated.emit(0)
+    slots = window.session.plans.units["kiln"].slots
+    assert not page.slot.isEditable()
+    for answer in (("", False), ("Headgear ", True)):
+        monkeypatch.setattr(QInputDialog, "getText", lambda *_, answer=answer, **__: answer)
+        assert window.session.plans.units["kiln"].slots == slots
+        page.slot.setCurrentText("a new slot …")
+        page.slot.activated.emit(0)
     assert "headgear" in window.session.plans.units["kiln"].slots
 
 

@@ -239,7 +239,10 @@ def test_another_order_is_taken_with_one_press_and_undone(window: MainWindow) ->
     before = [p.id for p in bench.state.waiting]
     bench.better = BetterOrder(tuple(bench.state.waiting[::-1]), bench.state.schedule, 90.0)
     bench.planned.show_helps([], bench.better)
-    assert "1 h 30 min earlier" in bench.planned.helps.lines[0][0] and "(1)" in bench.planned.tabs["What would help"].text()
+    assert (
+        "1 h 30 min earlier" in bench.planned.helps.lines[0][0]
+        and "(1)" in bench.planned.tabs["What would help"].text()
+    )
     bench.planned.helps.chosen.emit(0)
     assert [p.id for p in bench.state.waiting] == before[::-1]
     window.session.undo()

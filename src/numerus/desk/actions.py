@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Collection
 from dataclasses import replace
 from datetime import datetime
+from itertools import count
 from pathlib import Path
 
 import platformdirs
@@ -12,15 +13,18 @@ from PyQt6.QtCore import QDate, QObject, pyqtSignal
 from PyQt6.QtWidgets import QDialog, QFileDialog, QWidget
 
 from numerus.book.book import Book, Removed
-from numerus.book.intake import Sorted, keep, kit_named, read_and_sort, shaped_part
+from numerus.book.intake import Sorted, keep, new_id, read_and_sort, shaped_part
+from numerus.book.removal import Change, on_other_kit, without_figures, without_kit, without_slot, without_unit
 from numerus.desk.context import Context
-from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog
+from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
 from numerus.domain.army import SLOTS
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Kit
+from numerus.domain.plates import Plate
 from numerus.errors import NumerusError, Progress
 from numerus.formats.mesh_files import names_in
 from numerus.formats.mesh_formats import FORMATS
+from numerus.printing.runs.run_records import waiting_plates
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
@@ -106,24 +110,68 @@ class Actions(QObject):
         if self.session.commit(words, [*documents, *(Removed("figure", f.id) for f in removed)]):
             self.session.select(documents[0].id)
 
+    @property
+    def _waiting(self) -> list[Plate]:
+        return waiting_plates(self.session.plans.plates, self.session.answers.standing.runs)
+
+    def remove_figure(self, figure_id: str) -> None:
+        figure = self.session.plans.figures.get(figure_id)
+        if figure is not None:
+            self._remove(figure.name, without_figures(self.session.plans, [figure], self._waiting))
+
+    def remove_unit(self, unit_id: str) -> None:
+        unit = self.session.plans.units.get(unit_id)
+        if unit is not None:
+            self._remove(unit.name, without_unit(self.session.plans, unit, self._waiting))
+
+    def remove_kit(self, unit_id: str) -> None:
+        """The kit of a unit, with its parts."""
+        unit, plans = self.session.plans.units.get(unit_id), self.session.plans
+        kit = plans.kits.get(unit.kit_id) if unit else None
+        if kit is None:
+            self.noted.emit("This unit has no kit.")
+            return
+        self._remove(kit.name, without_kit(plans, kit, self._waiting))
+
+    def remove_slot(self, slot: str) -> None:
+        unit = self.session.unit
+        if unit is not None and slot in unit.slots:
+            self._remove(f"slot {slot}", without_slot(self.session.plans, unit, slot))
+
+    def _remove(self, name: str, changes: list[Change]) -> None:
+        if self.session.commit(f"remove {name}", changes):
+            self.noted.emit(f"{name} is gone. Ctrl+Z brings it back.")
+
     def ask_import(self) -> None:
         names, _ = QFileDialog.getOpenFileNames(self.window, "Add mesh files or archives to the kit", "", FILTER)
         if names:
-            self.take_in([Path(n) for n in names])
+            self.ask_where([Path(n) for n in names])
 
     def ask_import_folder(self) -> None:
         name = QFileDialog.getExistingDirectory(self.window, "Add a folder of mesh files to the kit")
         if name:
-            self.take_in([Path(name)])
+            self.ask_where([Path(name)])
 
-    def take_in(self, paths: list[Path]) -> None:
-        """Read files into the selected unit's kit, as a job; what is refused is said, what is read is kept."""
+    def ask_where(self, paths: list[Path]) -> None:
+        """Files to the unit's kit, or, where that has parts already, to where the user says."""
+        unit, plans = self.session.unit, self.session.plans
+        kit, parts = (plans.kits.get(unit.kit_id), plans.kit_parts(unit.id)) if unit else (None, [])
+        if kit is None or not parts:
+            self.take_in(paths)
+            return
+        asked = WhereDialog(self.window, kit, len(parts), paths[0].stem)
+        if asked.exec() == QDialog.DialogCode.Accepted:
+            self.take_in(paths, new_kit=not asked.kit_id())
+
+    def take_in(self, paths: list[Path], new_kit: bool = False) -> None:
+        """Read files into the selected unit's kit or a new one, as a job; what is refused is said, what is read is kept."""
         book, unit = self.session.book, self.session.unit
         if book is None or unit is None:
             self.noted.emit("Start an army and add a unit first: parts belong to a unit's kit.")
             return
         kits = self.session.plans.kits
-        kit = kits.get(unit.kit_id) or kit_named(book, paths[0].stem)
+        own = None if new_kit else kits.get(unit.kit_id)
+        kit = own or Kit(new_id(), free_name(paths[0].stem, [k.name for k in kits.values()]))
         there = [
             shaped_part(p, self.session.mesh(p.blob)) for p in self.session.plans.parts.values() if p.kit_id == kit.id
         ]
@@ -148,10 +196,17 @@ class Actions(QObject):
         unit = book.plans.units.get(unit_id)
         if unit is not None:
             filled = {r.part.slot for r in found.read if r.part.needed and r.part.slot != "extra"}
-            slots = dict.fromkeys([*(unit.slots if unit.kit_id else ()), *sorted(filled, key=_usual_order)])
+            slots = dict.fromkeys([*(unit.slots if unit.kit_id == kit.id else ()), *sorted(filled, key=_usual_order)])
             changed = replace(unit, kit_id=kit.id, slots=tuple(slots) or unit.slots)
-            book.commit(f"{unit.name} is built from {kit.name}", [changed])
+            rebuilt = on_other_kit(book.plans, changed, book.plans.figures_of(unit.id))
+            book.commit(f"{unit.name} is built from {kit.name}", [changed, *rebuilt])
         self.session.tick()
+
+
+def free_name(wanted: str, taken: Collection[str]) -> str:
+    """The name, numbered where another has it."""
+    numbered = (wanted if n == 1 else f"{wanted} {n}" for n in count(1))
+    return next(name for name in numbered if name not in taken)
 
 
 def _usual_order(slot: str) -> int:

@@ -71,7 +71,11 @@ class MainWindow(QMainWindow):
         self._show_book()
 
     def _assemble(self, renderer: Renderer) -> None:
-        self.band, self.roll, self.orders = Band(self.context), Roll(self.context), OrdersPanel(self.context)
+        self.band, self.roll, self.orders = (
+            Band(self.context),
+            Roll(self.context, self.user_actions),
+            OrdersPanel(self.context),
+        )
         self.benches = make_benches(self.context, self.user_actions, renderer)
         self.bench, self.status = Pages(), StatusLine(self.context)
         self.errors = ErrorPanel(self.theme, self.bench)
@@ -156,6 +160,9 @@ class MainWindow(QMainWindow):
             Command("Start an army …", "Army", user_actions.new_army, "Ctrl+N"),
             Command("Add a unit …", "Army", user_actions.add_unit, "Ctrl+U"),
             Command("Change the selected unit …", "Army", lambda: user_actions.edit_unit(session.unit_id), "Ctrl+E"),
+            Command("Remove the selected figure", "Army", lambda: user_actions.remove_figure(session.figure_id)),
+            Command("Remove the selected unit", "Army", lambda: user_actions.remove_unit(session.unit_id)),
+            Command("Remove the kit of the selected unit", "Army", lambda: user_actions.remove_kit(session.unit_id)),
             Command("Undo", "Edit", session.undo, "Ctrl+Z"),
             Command("Redo", "Edit", session.redo, "Ctrl+Shift+Z"),
             Command("Find a command or figure …", "Edit", self.find, "Ctrl+F"),
@@ -280,7 +287,7 @@ class MainWindow(QMainWindow):
             self.user_actions.open_path(books[0])
         elif paths:
             self.session.go("sort")
-            self.user_actions.take_in(paths)
+            self.user_actions.ask_where(paths)
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         self.clock.stop()

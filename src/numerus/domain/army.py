@@ -10,7 +10,8 @@ from datetime import date
 
 from numerus.errors import PlanError
 
-SLOTS = ("base", "legs", "torso", "head", "left arm", "right arm", "weapon", "back", "extra")
+WHOLE = "figure"  # the slot of a model in one piece: one part is the figure, but perhaps for its base
+SLOTS = ("base", WHOLE, "legs", "torso", "head", "left arm", "right arm", "weapon", "back", "extra")
 BASES_MM = (25.0, 28.5, 32.0, 40.0, 50.0, 60.0, 80.0, 100.0)
 NONE = "none"  # a slot deliberately left empty
 BOUGHT = "bought"  # a slot filled by something that is not printed

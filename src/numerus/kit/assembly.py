@@ -13,12 +13,14 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
+from numerus.domain.army import WHOLE
 from numerus.domain.parts import Relation
 from numerus.geometry.mesh import Floats
 from numerus.kit.sorting import Shaped, guess_slot
 
 AT_SIDE = 0.6  # of the torso's half width: joints farther out than this are at its side
 SURE, NAMED, SHAPED, GUESSED = 0.95, 0.75, 0.7, 0.3
+WHOLE_MM = 14.0  # the least a figure in one piece measures
 DOUBTFUL = 0.6  # a proposal below this is set apart on the bench
 OTHER_SIDE = {"left arm": "right arm", "right arm": "left arm"}
 
@@ -49,7 +51,21 @@ def propose(parts: Sequence[Shaped], found: Sequence[Relation]) -> dict[str, Pro
     proposals = {m.id: _decided(m, g) for g in groups for m in g.members}
     for relation in counted:
         _inherit(relation, proposals)
-    return {p.id: proposals.get(p.id) or _by_name(p) for p in parts}
+    proposals = {p.id: proposals.get(p.id) or _by_name(p) for p in parts}
+    if not any(g.touching for g in groups):
+        _read_as_whole(parts, proposals)
+    return proposals
+
+
+def _read_as_whole(parts: Sequence[Shaped], proposals: dict[str, Proposal]) -> None:
+    """In a kit whose parts meet nowhere each is a model in one piece, if it is as large as one and no name says otherwise.
+
+    A name alone says little of the only mesh there is: a watchman with a pole is named after it.
+    """
+    large = [p for p in parts if p.mesh.extents_mm.max() >= WHOLE_MM and proposals[p.id].slot != "base"]
+    for part in large:
+        if proposals[part.id].slot == "extra" or (len(large) == 1 and part.mesh.extents_mm[2] >= WHOLE_MM):
+            proposals[part.id] = Proposal(WHOLE, SHAPED, "it meets no other part: a model in one piece")
 
 
 def _groups(parts: Sequence[Shaped], found: Sequence[Relation]) -> list[_Group]:

@@ -22,11 +22,14 @@ from PyQt6.QtWidgets import (
 )
 
 from numerus.book.intake import new_id
+from numerus.book.removal import on_other_kit
 from numerus.desk.theme.marks import MARKS
 from numerus.desk.widgets.layout import label
-from numerus.domain.army import BASES_MM, SLOTS, Army, Figure, Unit
+from numerus.domain.army import BASES_MM, SLOTS, WHOLE, Army, Figure, Unit
+from numerus.domain.parts import Kit
 from numerus.domain.plans import Plans
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
+from numerus.words import counted
 
 MARK_WORDS = {
     "hat": "hat and coat, solid",
@@ -123,7 +126,7 @@ class UnitDialog(Asking):
         self.count.setRange(0, 99_999)
         self.base.addItems([f"{b:g}" for b in BASES_MM])
         self.base.setEditable(True)
-        self.kit.addItem("none yet", "")
+        self.kit.addItem("a new kit, from the files added next", "")
         for kit in plans.kits.values():
             self.kit.addItem(kit.name, kit.id)
         for mark in MARKS:
@@ -140,9 +143,7 @@ class UnitDialog(Asking):
     def _fill(self, unit: Unit | None) -> None:
         count = len(self.plans.figures_of(unit.id)) if unit else 5
         self.count.setValue(count)
-        start = unit or Unit(
-            "", "", 0, 28.5, next(iter(self.plans.kits), ""), MARKS[len(self.plans.units) % len(MARKS)]
-        )
+        start = unit or Unit("", "", 0, 28.5, "", MARKS[len(self.plans.units) % len(MARKS)])
         self.name.setText(start.name)
         self.base.setCurrentText(f"{start.base_mm:g}")
         for box, value in ((self.kit, start.kit_id), (self.mark, start.mark), (self.level, start.level)):
@@ -165,19 +166,37 @@ class UnitDialog(Asking):
 
     def documents(self) -> tuple[list[Unit | Figure], list[Figure]]:
         """The unit and its figures as they are to be written, and the figures to be removed."""
-        slots = self._slots()
-        start = self.unit or Unit(new_id(), "", len(self.plans.units), 28.5, "", slots=slots)
+        start = self.unit or Unit(new_id(), "", len(self.plans.units), 28.5, "")
+        slots = start.slots if self.unit and start.kit_id == self.kit.currentData() else self._slots()
         unit = replace(
-            start, name=self.name.text().strip(), base_mm=float(self.base.currentText()), kit_id=self.kit.currentData(),
+            start, slots=slots, name=self.name.text().strip(), base_mm=float(self.base.currentText()), kit_id=self.kit.currentData(),
             mark=self.mark.currentData(), level=self.level.currentData(), bought_pence=round(100 * self.price.value()),
             apart=tuple(s for s in (w.strip() for w in self.apart.text().split(",")) if s),
         )  # fmt: skip
         have = self.plans.figures_of(unit.id)
         new = [Figure(new_id(), unit.id, f"{unit.name} {n + 1}", n) for n in range(len(have), self.count.value())]
-        return [unit, *new], have[self.count.value() :]
+        kept = have[: self.count.value()]
+        rebuilt = on_other_kit(self.plans, unit, kept) if start.kit_id != unit.kit_id else []
+        return [unit, *new, *rebuilt], have[self.count.value() :]
 
     def _slots(self) -> tuple[str, ...]:
         """The slots the kit's parts fill, in the usual order; the usual ones where it has none yet."""
         found = {p.slot for p in self.plans.parts.values() if p.kit_id == self.kit.currentData() and p.slot != "extra"}
         usual = [s for s in SLOTS if s in found] + sorted(found - set(SLOTS))
-        return tuple(usual) or ("torso",)
+        return tuple(usual) or (WHOLE,)
+
+
+class WhereDialog(Asking):
+    """Where files go when the unit's kit has parts already: to them, or into a new kit in its stead."""
+
+    def __init__(self, parent: QWidget, kit: Kit, parts: int, name: str) -> None:
+        super().__init__(parent, "Where do these files belong?")
+        self.where = QComboBox()
+        self.where.addItem(f"to {kit.name}, which has {counted(parts, 'part')}", kit.id)
+        self.where.addItem(f"into a new kit, {name}, for this unit", "")
+        self.ask("They go", self.where)
+        self.told.setText("In a new kit the unit's builds begin anew; the old kit stays in the book for other units.")
+
+    def kit_id(self) -> str:
+        """The kit they are added to, "" for a new one."""
+        return str(self.where.currentData())

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PyQt6.QtCore import QModelIndex, QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPixmap
 from PyQt6.QtWidgets import (
+    QMenu,
     QStyle,
     QStyledItemDelegate,
     QStyleOptionViewItem,
@@ -14,6 +15,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.session import CLOCK
 from numerus.desk.theme.marks import draw_mark, draw_warning
@@ -116,9 +118,9 @@ def _stages_said(figures: list[FigureStanding]) -> str:
 class Roll(QWidget):
     """The left of the window."""
 
-    def __init__(self, context: Context) -> None:
+    def __init__(self, context: Context, user_actions: Actions) -> None:
         super().__init__()
-        self.session, self.theme = context.session, context.theme
+        self.session, self.theme, self.user_actions = context.session, context.theme, user_actions
         hold(self.theme, self, "setFixedWidth", 232)
         self.setObjectName("linen")
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
@@ -137,6 +139,8 @@ class Roll(QWidget):
         outer.addWidget(self.tree, 1)
         self._pictures: dict[str, tuple[str, QPixmap]] = {}
         self.tree.currentItemChanged.connect(self._chosen)
+        self.tree.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
+        self.tree.customContextMenuRequested.connect(lambda at: self.menu().exec(self.tree.viewport().mapToGlobal(at)))
         self.session.changed.connect(self._changed)
         self.session.selected.connect(self._follow)
         self.theme.changed.connect(self.tree.viewport().update)
@@ -192,6 +196,23 @@ class Roll(QWidget):
             item.setExpanded(unit.id in open_units or unit.id == self.session.unit_id)
         self.tree.blockSignals(False)
         self._follow()
+
+    def menu(self) -> QMenu:
+        """What can be done with the unit or figure that is selected."""
+        menu, act, unit_id, figure_id = QMenu(self), self.user_actions, self.session.unit_id, self.session.figure_id
+        plans = self.session.plans
+        menu.addAction("Add a unit …", act.add_unit)
+        if unit_id in plans.units:
+            menu.addAction(f"Change {plans.units[unit_id].name} …", lambda: act.edit_unit(unit_id))
+            menu.addSeparator()
+        if figure_id in plans.figures:
+            menu.addAction(f"Remove {plans.figures[figure_id].name}", lambda: act.remove_figure(figure_id))
+        if unit_id in plans.units:
+            menu.addAction(f"Remove {plans.units[unit_id].name}", lambda: act.remove_unit(unit_id))
+        if unit_id in plans.units and plans.units[unit_id].kit_id in plans.kits:
+            kit = plans.kits[plans.units[unit_id].kit_id]
+            menu.addAction(f"Remove the kit {kit.name} with its parts", lambda: act.remove_kit(unit_id))
+        return menu
 
     def _chosen(self, item: QTreeWidgetItem | None) -> None:
         if item is not None:

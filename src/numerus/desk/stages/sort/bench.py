@@ -96,7 +96,7 @@ class SortBench(Bench):
     def build(self) -> QBoxLayout:
         self.layout_page = LayOut(self.context, self.renderer, self.move_parts, self.act, self.open_part)
         self.layout_page.rename, self.layout_page.set_aside = self.rename, self.set_aside
-        self.builds, self.part_page = Builds(self.context), self._part_page()
+        self.builds, self.part_page = Builds(self.context, self.user_actions.remove_slot), self._part_page()
         self.pages: dict[str, LayOut | Builds | PartPage] = {
             LAY_OUT: self.layout_page,
             BUILDS: self.builds,

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 
 from PyQt6.QtCore import QRectF, Qt
@@ -67,12 +67,13 @@ class PrintList(Drawing):
 
 
 class Builds(QWidget):
-    """The grid with its rules beside it and the completeness line below."""
+    """The grid with its rules beside it and the completeness line below. ``remove_slot``: takes a slot out of the unit."""
 
-    def __init__(self, context: Context) -> None:
+    def __init__(self, context: Context, remove_slot: Callable[[str], None]) -> None:
         super().__init__()
+        self.remove_slot = remove_slot
         self.context, self.session, self.theme = context, context.session, context.theme
-        self.grid = BuildsGrid(context, self.choose)
+        self.grid = BuildsGrid(context, self.choose, self.choose_column)
         self.line, self.warnings = label("", "strong", True), label("", "note", True)
         self.list = PrintList(context)
         self.to_list = button(
@@ -212,6 +213,33 @@ class Builds(QWidget):
         menu.addAction("Bought, not printed", lambda: self.set_slot(figure, slot, BOUGHT))
         menu.addAction("Deliberately empty", lambda: self.set_slot(figure, slot, NONE))
         menu.exec(QCursor.pos())
+
+    def column_menu(self, slot: str) -> QMenu:
+        """What can be decided for a slot of all figures at once; parts that were chosen stay."""
+        menu = QMenu(self)
+        menu.addAction("Deliberately empty where nothing is chosen", lambda: self.set_column(slot, NONE))
+        menu.addAction("Bought where nothing is chosen", lambda: self.set_column(slot, BOUGHT))
+        menu.addAction("Open again where it is empty or bought", lambda: self.open_column(slot))
+        menu.addSeparator()
+        menu.addAction(f"No {slot} in this unit: remove the slot", lambda: self.remove_slot(slot))
+        return menu
+
+    def choose_column(self, slot: str) -> None:
+        self.column_menu(slot).exec(QCursor.pos())
+
+    def _figures(self) -> list[Figure]:
+        unit = self.session.unit
+        return self.session.plans.figures_of(unit.id) if unit else []
+
+    def set_column(self, slot: str, decision: str) -> None:
+        open_ones = [replace(f, build={**f.build, slot: decision}) for f in self._figures() if slot not in f.build]
+        words = "left empty" if decision == NONE else decision
+        self.session.commit(f"{slot} {words} for {counted(len(open_ones), 'figure')}", open_ones)
+
+    def open_column(self, slot: str) -> None:
+        decided = [f for f in self._figures() if f.build.get(slot) in (NONE, BOUGHT)]
+        opened = [replace(f, build={s: p for s, p in f.build.items() if s != slot}) for f in decided]
+        self.session.commit(f"{slot} open for {counted(len(opened), 'figure')}", opened)
 
     def set_slot(self, figure: Figure, slot: str, part_id: str) -> None:
         changed = replace(figure, build={**figure.build, slot: part_id})

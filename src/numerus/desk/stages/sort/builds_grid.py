@@ -33,11 +33,13 @@ NAME_WIDE = 118.0
 
 
 class BuildsGrid(Drawing):
-    """Figures by slots; a cell shows its alternative and how far it has come; a missing one is hatched. Click to choose."""
+    """Figures by slots; a cell shows its alternative and how far it has come; a missing one is hatched. Click to choose, a head for all."""
 
-    def __init__(self, context: Context, choose: Callable[[Figure, str], None]) -> None:
+    def __init__(
+        self, context: Context, choose: Callable[[Figure, str], None], choose_column: Callable[[str], None]
+    ) -> None:
         super().__init__(context.theme, "Builds: figures and slots")
-        self.session, self.choose = context.session, choose
+        self.session, self.choose, self.choose_column = context.session, choose, choose_column
         self._pictures: dict[str, QPixmap] = {}
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.hold("setMinimumWidth", 380)
@@ -56,6 +58,10 @@ class BuildsGrid(Drawing):
             words = slot.replace("right ", "R ").replace("left ", "L ").capitalize()
             self.text(
                 painter, NAME_WIDE + (at + 0.5) * cell, 14, words, 11, colour="slate", align=CENTRE, width=cell - 4
+            )
+            head = QRectF(NAME_WIDE + at * cell, 0, cell, 20)
+            self.region(
+                head, f"All of {slot}: left empty, bought, or no such slot", lambda s=slot: self.choose_column(s)
             )
         for number, figure in enumerate(figures):
             y = 22 + number * step

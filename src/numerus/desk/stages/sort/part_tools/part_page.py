@@ -8,7 +8,7 @@ from dataclasses import replace
 import numpy as np
 from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
+from PyQt6.QtWidgets import QComboBox, QInputDialog, QLineEdit, QWidget
 
 from numerus.book.tidy import Remade, beside_part, remade, scaled, stored
 from numerus.desk.context import Context
@@ -30,6 +30,8 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.sorting import offered_factor
 
 TOOLS_WIDE = 336
+
+OTHER_SLOT = "a new slot …"
 
 
 class PartPage(QWidget):
@@ -76,7 +78,6 @@ class PartPage(QWidget):
         self.name.setAccessibleName("Part's name")
         self.name.setMaximumWidth(190)
         self.name.editingFinished.connect(self._renamed)
-        self.slot.setEditable(True)
         self.slot.setAccessibleName("Part's slot")
         self.slot.activated.connect(lambda _: self._moved())
         self.facts = label("", "note", True)
@@ -134,7 +135,8 @@ class PartPage(QWidget):
             return
         self.name.setText(part.name)
         self.slot.clear()
-        self.slot.addItems(list(dict.fromkeys([*(unit.slots if unit else ()), *SLOTS])))
+        self.slot.addItems(list(dict.fromkeys([*(unit.slots if unit else ()), *SLOTS, part.slot])))
+        self.slot.addItem(OTHER_SLOT)
         self.slot.setCurrentText(part.slot)
         self.facts.setText(facts_of(part))
         self.original.setVisible(bool(part.original))
@@ -185,9 +187,16 @@ class PartPage(QWidget):
             self.rename([part.id], name)
 
     def _moved(self) -> None:
-        part, slot = self.part, self.slot.currentText().strip()
-        if part is not None and slot not in ("", part.slot):
-            self.move_parts([part.id], slot)
+        """Into the slot chosen; one the unit does not have yet is asked for by name, never born from a key."""
+        part, slot = self.part, self.slot.currentText()
+        if part is None:
+            return
+        if slot == OTHER_SLOT:
+            slot, _ = QInputDialog.getText(self, "A new slot", "What such parts are: bell, left wing, lantern")
+        if slot.strip() not in ("", part.slot):
+            self.move_parts([part.id], slot.strip().lower())
+        else:
+            self.slot.setCurrentText(part.slot)
 
     def set_aside(self) -> None:
         """Out of the builds that use it, or needed after all."""

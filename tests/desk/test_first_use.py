@@ -1,0 +1,135 @@
+"""One's own files from an empty book: models in one piece, a second download, things taken out again."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import pytest
+from bench_steps import sort_bench
+from PyQt6.QtWidgets import QDialog
+
+from helpers import ball_mesh, box_mesh
+from numerus.desk.dialogs.army_and_unit import UnitDialog, WhereDialog
+from numerus.desk.window import MainWindow
+from numerus.domain.army import NONE, Figure, Unit
+from numerus.formats.mesh_writing import write_stl
+from numerus.geometry.mesh import Mesh, merged
+
+
+def one_piece(tall: float = 30.0, wide: float = 8.0) -> Mesh:
+    """A figure in one piece: a cloak, and a ball for its head."""
+    return merged([box_mesh((wide, wide, tall - 5)), ball_mesh(3.2, (wide / 2, wide / 2, tall - 3.2), 3)])
+
+
+def add_unit(window: MainWindow, name: str, many: int = 2) -> None:
+    """As the dialog does with its defaults."""
+    asked = UnitDialog(window, window.session.plans)
+    asked.name.setText(name)
+    asked.count.setValue(many)
+    assert asked.kit.currentData() == "", "a new kit is the default of a new unit"
+    documents, _ = asked.documents()
+    window.session.commit("add a unit", documents)
+    window.session.select(documents[0].id)
+
+
+def test_a_model_in_one_piece_is_its_figure(window: MainWindow, tmp_path: Path) -> None:
+    """Whatever its name says of a pole: one slot, no doubt, filled with one press; nothing to glue, nothing missing."""
+    write_stl(one_piece(), tmp_path / "watchman with pole.stl")
+    add_unit(window, "Marsh watch")
+    bench = sort_bench(window, window.session.unit_id)
+    window.user_actions.take_in([tmp_path / "watchman with pole.stl"])
+    (part,) = window.session.kit_parts()
+    assert part.slot == "figure" and part.doubt < 0.4 and window.session.unit.slots == ("figure",)
+    bench.fill_button.click()
+    figures = window.session.plans.figures_of(window.session.unit_id)
+    assert all(f.build == {"figure": part.id} for f in figures)
+    assert window.session.answers.standing.figures[figures[0].id].stage == "pose"
+
+
+def test_several_models_of_one_download_are_alternatives_and_named_parts_stay_parts(
+    window: MainWindow, tmp_path: Path
+) -> None:
+    """Three sculpts from one origin are three to choose from; a kit whose parts meet has no one-piece figure."""
+    for n, tall in enumerate((28, 31, 34)):
+        write_stl(one_piece(tall, 7 + n), tmp_path / f"sculpt{n}.stl")
+    add_unit(window, "Three", 3)
+    sort_bench(window, window.session.unit_id)
+    window.user_actions.take_in(sorted(tmp_path.glob("*.stl")))
+    assert [p.slot for p in window.session.kit_parts()] == ["figure"] * 3
+    window.benches["sort"].fill_button.click()
+    built = {f.build["figure"] for f in window.session.plans.figures_of(window.session.unit_id)}
+    assert len(built) == 3
+    assert not [
+        p for p in window.session.plans.parts.values() if p.kit_id != window.session.unit.kit_id and p.slot == "figure"
+    ]
+
+
+def test_a_second_download_goes_where_the_user_says(
+    window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Asked, since the kit has parts: to them, or into a new kit in whose stead no slot and no part of the old one is left."""
+    write_stl(one_piece(), tmp_path / "other.stl")
+    window.session.select("ferry")
+    old, parts, answers = window.session.unit.kit_id, len(window.session.kit_parts()), iter([False, True])
+
+    def asked(dialog: WhereDialog) -> int:
+        dialog.where.setCurrentIndex(int(next(answers)))
+        return int(QDialog.DialogCode.Accepted)
+
+    monkeypatch.setattr(WhereDialog, "exec", asked)
+    window.user_actions.ask_where([tmp_path / "other.stl"])
+    assert window.session.unit.kit_id == old and len(window.session.kit_parts()) == parts + 1
+    window.user_actions.ask_where([tmp_path / "other.stl"])
+    unit = window.session.unit
+    assert unit.kit_id != old and unit.slots == ("figure",) and len(window.session.kit_parts()) == 1
+    assert {s for f in window.session.plans.figures_of("ferry") for s in f.build} <= {"figure"}
+    assert old in window.session.plans.kits
+
+
+def test_units_figures_kits_and_slots_are_taken_out_and_brought_back(window: MainWindow) -> None:
+    """From the roll's menu and the command list, with what depends on them; Ctrl+Z is named and works."""
+    window.session.select("ferry", window.session.plans.figures_of("ferry")[0].id)
+    before, name = window.session.plans, window.session.unit.name
+    words = [a.text() for a in window.roll.menu().actions()]
+    assert any(w.startswith("Remove the kit") for w in words) and f"Remove {name}" in words
+    for number in (-3, -2, -1):
+        window.session.select("ferry", before.figures_of("ferry")[0].id)
+        window.roll.menu().actions()[number].trigger()
+        assert window.session.plans != before and "Ctrl+Z" in window.errors.message.text()
+        window.session.undo()
+        assert window.session.plans == before
+    titles = [c.title for c in window.commands]
+    assert {"Remove the selected unit", "Remove the selected figure", "Remove the kit of the selected unit"} <= set(
+        titles
+    )
+
+
+def test_a_whole_column_is_left_empty_opened_again_and_taken_out(window: MainWindow) -> None:
+    """Figures that have something there keep it; the slot itself can go, and comes back with undo."""
+    kit = window.session.plans.units["ferry"].kit_id
+    one = next(p for p in window.session.plans.parts.values() if p.kit_id == kit and p.slot == "back")
+    figures = [Figure(f"x{n}", "x", f"X {n}", n, {"back": one.id} if n == 0 else {}) for n in range(4)]
+    window.session.commit("x", [Unit("x", "X", 9, 28.5, kit, slots=("torso", "back")), *figures])
+    builds = sort_bench(window, "x").builds
+
+    def backs() -> list[str | None]:
+        return [f.build.get("back") for f in window.session.plans.figures_of("x")]
+
+    actions = builds.column_menu("back").actions()
+    actions[0].trigger()
+    assert backs() == [one.id, NONE, NONE, NONE]
+    actions[2].trigger()
+    assert backs() == [one.id, None, None, None]
+    actions[-1].trigger()
+    assert window.session.plans.units["x"].slots == ("torso",) and backs() == [None] * 4
+    window.session.undo()
+    assert window.session.plans.units["x"].slots == ("torso", "back") and backs()[0] == one.id
+
+
+def test_a_scan_of_nothing_but_noise_is_no_figure(window: MainWindow, tmp_path: Path) -> None:
+    """A chip of eight millimetres is an extra in doubt, not a figure."""
+    write_stl(box_mesh((8, 7, 6)), tmp_path / "chip.stl")
+    add_unit(window, "Chips")
+    sort_bench(window, window.session.unit_id)
+    window.user_actions.take_in([tmp_path / "chip.stl"])
+    assert window.session.kit_parts()[0].slot == "extra"
