@@ -133,3 +133,53 @@ def test_a_scan_of_nothing_but_noise_is_no_figure(window: MainWindow, tmp_path: 
     sort_bench(window, window.session.unit_id)
     window.user_actions.take_in([tmp_path / "chip.stl"])
     assert window.session.kit_parts()[0].slot == "extra"
+
+
+def supplied_file(window: MainWindow, folder: Path, name: str = "lantern_sup.stl") -> Path:
+    """A part of the demo as it was supported, as if somebody else had."""
+    part = next(p for p in window.session.plans.parts.values() if p.pose is not None and p.pose.tips > 7)
+    write_stl(window.session.mesh(part.pose.supported_blob), folder / name)
+    return folder / name
+
+
+def test_a_ready_supported_file_is_printed_as_it_stands(window: MainWindow, tmp_path: Path) -> None:
+    """Recognised at Pose, judged as a print, kept with its own supports as they are; posed anew only when asked."""
+    add_unit(window, "Supplied", 1)
+    sort_bench(window, window.session.unit_id)
+    window.user_actions.take_in([supplied_file(window, tmp_path)])
+    window.benches["sort"].fill_button.click()
+    window.session.go("pose")
+    bench = window.benches["pose"]
+    (part,) = window.session.kit_parts()
+    assert bench.keep_button.text() == "Print as supplied" and "As a print" in bench.supplied_page.says.text()
+    assert not bench.graph.isVisible() and bench.tried is None
+    bench.keep_button.click()
+    (kept,) = window.session.kit_parts()
+    assert kept.pose.school == "as supplied" and kept.pose.tips > 3
+    stands, came = window.session.mesh(kept.pose.supported_blob), window.session.mesh(part.blob)
+    assert len(stands.faces) == len(came.faces) and stands.bounds_mm[0, 2] == pytest.approx(0)
+    assert kept.pose.height_mm == pytest.approx(came.extents_mm[2], abs=0.01)
+    window.session.undo()
+    bench.supplied_page.anew_button.click()
+    assert bench.keep_button.text() == "Keep this pose" and bench.tried is not None
+
+
+def test_posing_all_that_wait_ends_with_a_summary_over_all_units(window: MainWindow, tmp_path: Path) -> None:
+    """Supplied ones as they stand, others posed; one edit; parts with warnings are named; nothing waits in any unit."""
+    window.user_actions.remove_unit("heron")  # large parts take their time
+    for name, file in (("Supplied", supplied_file(window, tmp_path)), ("Cloaks", tmp_path / "cloak.stl")):
+        if not file.exists():
+            write_stl(one_piece(), file)
+        add_unit(window, name, 1)
+        sort_bench(window, window.session.unit_id)
+        window.user_actions.take_in([file])
+        window.benches["sort"].fill_button.click()
+    window.session.go("pose")
+    bench, before = window.benches["pose"], window.session.plans
+    assert bench.everywhere_button.isVisible()
+    bench.everywhere_button.click()
+    words = window.errors.message.text()
+    assert "posed, 1 of them as supplied" in words
+    assert not bench.state.waiting_everywhere
+    window.session.undo()
+    assert window.session.plans == before

@@ -13,6 +13,7 @@ from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QFileDialog
 from helpers import stages, steps, stranger
 from numerus.book.book import Book
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog
+from numerus.desk.stages.pose.keep import write_supported
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import PartOutcome
 from numerus.formats.mesh_files import read_mesh
@@ -172,7 +173,7 @@ def test_a_plate_and_a_part_are_exported_as_they_stand(window: MainWindow, tmp_p
     assert one.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
     window.session.select("heron", part_id="heron_head")
     do(window, "Pose")
-    window.benches["pose"].write(tmp_path / "part.3mf")
+    write_supported(window.benches["pose"].tried.made, tmp_path / "part.3mf")
     assert read_mesh(tmp_path / "part.3mf").mesh.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
 
 

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
-from numerus.domain.parts import Part, Relation
+from numerus.domain.parts import Kit, Part, Relation
 from numerus.kit.assembly import DOUBTFUL
 from numerus.kit.sorting import offered_factor
 
@@ -34,6 +34,12 @@ class Statement:
     def open(self) -> bool:
         """Whether someone should still decide."""
         return self.kind in ("unit", "fault", "slot")
+
+
+def ready_supported(part: Part, kit: Kit | None) -> bool:
+    """Whether the part's mesh stands on supports it came with, and nobody said otherwise."""
+    said = kit.relations if kit else ()
+    return any(r.kind == "supported" and r.parts[-1] == part.id and not r.overruled for r in said)
 
 
 def statements(parts: Iterable[Part], relations: Iterable[Relation]) -> list[Statement]:

@@ -185,6 +185,7 @@ class MeshPrintCheck:
     cups: tuple[Cup, ...]
     least_margin: float
     at_mm: tuple[float, float, float]
+    peak_mm2: float  # of its layers, the largest
 
     @property
     def description(self) -> str:
@@ -219,4 +220,5 @@ def check_mesh_print(mesh: Mesh, machine: Machine, resin: Resin) -> MeshPrintChe
         tuple(cups(columns)),
         float(margin.min(initial=np.inf)),
         at,
+        float(grown.of_layers(grown.area_mm2).max(initial=0.0)),
     )

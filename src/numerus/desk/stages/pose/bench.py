@@ -16,15 +16,14 @@ from numerus.desk.stages.pose.keep import Keeper, packed_whole, write_supported
 from numerus.desk.stages.pose.layers import LayerGraphView
 from numerus.desk.stages.pose.poses import PosesPage
 from numerus.desk.stages.pose.state import PoseState
+from numerus.desk.stages.pose.supplied import SuppliedPage
 from numerus.desk.stages.pose.supports import BRUSH, SupportsPage
 from numerus.desk.stages.pose.trials import Trials
 from numerus.desk.stages.pose.view import (
     COLOUR_CAPTIONS,
     COLOURS,
-    draw_chosen,
-    draw_dabs,
-    draw_note,
-    draw_pins,
+    draw_islands,
+    draw_supports_over,
     things_of,
     turning_thing,
 )
@@ -32,7 +31,6 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
-from numerus.domain.journal import Fact
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
@@ -40,7 +38,8 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_findings import misfit, verdict
 from numerus.printing.orientation.orientation_search import Search
 from numerus.printing.orientation.pose_measures import posed
-from numerus.printing.orientation.preference_learning import choice_of, choices_in
+from numerus.printing.orientation.preference_learning import choices_in
+from numerus.printing.preparation.as_supplied import SuppliedPrint
 from numerus.printing.preparation.posed_and_supported import Tried
 from numerus.printing.supports.style import SupportStyle
 
@@ -55,21 +54,19 @@ class PoseBench(Bench):
         self.state = PoseState(context.session.answers)
         self.trials = Trials(context)
         self.page, self.keeper = POSES, Keeper(context)
+        self.anew: set[str] = set()  # such parts that are posed all the same
         super().__init__(context)
         self.keep_button = self.add_button(
             "Keep this pose", self.keep, "main", "Written into the part with its supports; twins of the part use it too"
         )
-        self.second_button = self.add_button(
-            "Also like this",
-            self.keep_second,
-            "",
-            "A second pose: batching takes it where a lower part makes a plate shorter",
+        second = "A second pose: batching takes it where a lower part makes a plate shorter"
+        self.second_button = self.add_button("Also like this", self.keep_second, "", second)
+        all_tip = "Each in its best pose in which every island is caught; one step to undo"
+        self.all_button = self.add_button("Pose all that wait", self.pose_all, tip=all_tip)
+        self.everywhere_button = self.add_button(
+            "In every unit", self.pose_everywhere, tip="Poses all parts of all units that wait; one step to undo"
         )
-        self.all_button = self.add_button(
-            "Pose all that wait",
-            self.pose_all,
-            tip="Each in its best pose in which every island is caught; one step to undo",
-        )
+        self.keeper.summed.connect(user_actions.noted.emit)
         self.export_button = self.add_button("Export", self.export, tip="The posed and supported part as STL or 3MF")
 
     def build(self) -> QBoxLayout:
@@ -84,6 +81,7 @@ class PoseBench(Bench):
         self.colour_box.setAccessibleName("What the colours show")
         self.colour_box.activated.connect(lambda _: self._show_view())
         self.poses, self.supports = PosesPage(self.context, self.renderer), SupportsPage(self.context)
+        self.supplied_page = SuppliedPage(self.context)
         self.editor = SupportEditor(self.context, self.trials, self.supports)
         self.graph = LayerGraphView(self.context)
         self.chart, self.compared = self.poses.chart, self.poses.compared
@@ -94,6 +92,7 @@ class PoseBench(Bench):
         self.stack = Pages()
         self.stack.addWidget(self.poses)
         self.stack.addWidget(self.supports)
+        self.stack.addWidget(self.supplied_page)
         self.verdict = label("", "strong")
         tabs = row(*self.tabs.values(), 12, self.verdict, gap=2)
         tabs.setStretch(3, 1)
@@ -126,6 +125,8 @@ class PoseBench(Bench):
         self.supports.looked.connect(self.view.update)
         self.supports.mode_changed.connect(self._mode_changed)
         self.graph.scrubbed.connect(self._cut)
+        self.supplied_page.anew.connect(self._pose_anew)
+        self.supplied_page.shown.connect(self._show_supplied)
 
     def open_page(self, name: str) -> None:
         turned, self.page = name != self.page, name
@@ -149,8 +150,37 @@ class PoseBench(Bench):
         self.show_full()
         self._head(part)
         self.poses.show_habit(choices_in(self.session.answers.facts))
+        stands = self.state.is_supplied(part) and part.id not in self.anew
+        for widget in (*self.tabs.values(), self.second_button, self.graph, self.colour_box):
+            widget.setVisible(not stands)
+        self.keep_button.setText("Print as supplied" if stands else "Keep this pose")
+        if stands:
+            self._look_at_supplied(part)
+            return
+        self.supplied_page.leave()
         self.open_page(self.page)
         self.trials.look_at(part, self.poses.weights)
+
+    def _look_at_supplied(self, part: Part) -> None:
+        """A part on supports of its own, looked at as a print."""
+        self.stack.setCurrentWidget(self.supplied_page)
+        self.verdict.setText("Printed as supplied" if part.pose else "It came with supports")
+        if self.trials.part_id != part.id:
+            self.trials.leave(part.id)
+            self.keep_button.setEnabled(False)
+        self.supplied_page.look_at(part, self.trials.machine, self.trials.resin)
+
+    def _show_supplied(self, made: SuppliedPrint) -> None:
+        self.keep_button.setEnabled(True)
+        self.view.cut_mm = 1e9
+        self.view.caption = ("As supplied", f"{made.pose.height_mm:.1f} mm high; drag to turn")
+        self.view.show_things(turning_thing(made.standing))
+
+    def _pose_anew(self) -> None:
+        """Its own supports are taken for part of it."""
+        self.anew.add(self.trials.part_id)
+        self.trials.leave("")
+        self.refresh()
 
     def _head(self, part: Part) -> None:
         parts = self.state.parts
@@ -160,6 +190,9 @@ class PoseBench(Bench):
         self.which.setCurrentIndex(parts.index(part))
         self.title.setText(f"Pose: {part.label}")
         self.all_button.setEnabled(bool(self.state.waiting))
+        mine, everywhere = {p.id for p in self.state.waiting}, self.state.waiting_everywhere
+        self.everywhere_button.setVisible(any(p.id not in mine for p in everywhere))
+        self.everywhere_button.setText(f"In every unit: {len(everywhere)}")
         self.subtitle.setText(self.state.subtitle(self.trials.machine))
 
     @property
@@ -188,10 +221,8 @@ class PoseBench(Bench):
             turned = posed(self.session.mesh(part.blob), up)
             near = found.costs[found.nearest(up)]
             self.view.cut_mm = 1e9
-            self.view.caption = (
-                f"{turned.extents_mm[2]:.1f} mm high",
-                f"about {near[1]:.0f} mm² to support; let go to support it",
-            )
+            support = f"about {near[1]:.0f} mm² to support; let go to support it"
+            self.view.caption = (f"{turned.extents_mm[2]:.1f} mm high", support)
             self.view.show_things(turning_thing(turned), refit=False)
 
     def _picked(self, place: Floats | None) -> None:
@@ -233,16 +264,9 @@ class PoseBench(Bench):
         if self.tried is None or self.chart.dragged is not None:
             return
         if self.page == POSES:
-            born = self.tried.graph.islands
-            draw_pins(painter, self.theme, view, [(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in born])
-            if self.tried.made.pillars:
-                draw_note(painter, self.theme, view, "Numbered pins: islands, each caught by a tip")
-            return
-        page = self.supports
-        draw_dabs(painter, self.theme, view, view.dabs, page.brush[1])
-        draw_pins(painter, self.theme, view, [f.place_mm for f in page.findings], page.list.at_line)
-        if 0 <= page.chosen < len(self.tried.made.pillars):
-            draw_chosen(painter, self.theme, view, self.tried.made.pillars[page.chosen].tip)
+            draw_islands(painter, self.theme, view, self.tried)
+        else:
+            draw_supports_over(painter, self.theme, view, self.tried, self.supports)
 
     def _mode_changed(self) -> None:
         """Brushing shows what was brushed; a drag on the part brushes it, beside the part it still turns it."""
@@ -258,6 +282,10 @@ class PoseBench(Bench):
     def keep(self) -> None:
         """Write the pose and its supported mesh into the part and its same-shaped twins; the choice is remembered."""
         part, book, shown = self.trials.part, self.session.book, self.tried
+        if part is not None and self.supplied_page.made is not None:
+            self.keeper.keep_supplied(part, self.supplied_page.made)
+            self._next_waiting()
+            return
         if part is None or shown is None or book is None:
             return
         try:
@@ -268,10 +296,13 @@ class PoseBench(Bench):
         pose = replace(shown.pose, supported_blob=blob)
         self.trials.drafted = shown.draft
         words = f"pose of {part.label}: {pose.school}"
-        if self.session.commit(words, [self.state.kept(part, pose, shown.draft)], self._choice(part)):
+        if self.session.commit(words, [self.state.kept(part, pose, shown.draft)], self.trials.choice()):
             self.keeper.pose_twins(part, pose, *self._how)
-            if self.state.waiting:
-                self.session.select(part_id=self.state.waiting[0].id)
+            self._next_waiting()
+
+    def _next_waiting(self) -> None:
+        if self.state.waiting:
+            self.session.select(part_id=self.state.waiting[0].id)
 
     def keep_second(self) -> None:
         """The pose as it lies on the bench, beside the one that was kept first."""
@@ -288,24 +319,25 @@ class PoseBench(Bench):
 
         self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
 
-    def _choice(self, part: Part) -> list[Fact]:
-        """What was preferred to what, for the weights to learn from."""
-        found, costs = self.trials.found, self.trials.costs
-        if found is None or len(costs) < 2:
-            return []
-        shares = found.shares[[found.nearest(c.up) for c in costs]]
-        return [Fact(self.session.clock(), choice_of(shares, self.trials.chosen), part.id)]
-
     @property
     def _how(self) -> tuple[Machine, Resin, SupportStyle]:
         return self.trials.machine, self.trials.resin, self.trials.style
 
     def pose_all(self) -> None:
         """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
-        self.keeper.pose_all(self.state.waiting, self.trials.known, *self._how, self.poses.weights)
+        self._pose(self.state.waiting)
+
+    def pose_everywhere(self) -> None:
+        """Every part of every unit that waits, as one edit."""
+        self._pose(self.state.waiting_everywhere)
+
+    def _pose(self, waiting: list[Part]) -> None:
+        supplied = {p.id for p in waiting if self.state.is_supplied(p) and p.id not in self.anew}
+        self.keeper.pose_all(waiting, supplied, self.trials.known, *self._how, self.poses.weights)
 
     def export(self) -> None:
-        if self.tried is None:
+        made = self.supplied_page.made
+        if self.tried is None and made is None:
             return
         name, _ = QFileDialog.getSaveFileName(
             self, "Export the supported part", f"{self.trials.part_id}.stl", "STL (*.stl);;3MF (*.3mf)"
@@ -313,11 +345,6 @@ class PoseBench(Bench):
         if not name:
             return
         try:
-            self.write(Path(name))
+            write_supported(made or self.tried.made, Path(name))  # type: ignore[union-attr]
         except NumerusError as error:
             self.session.failed.emit(error)
-
-    def write(self, path: Path) -> None:
-        """The part as it stands on the plate, supports included."""
-        assert self.tried is not None
-        write_supported(self.tried.made, path)

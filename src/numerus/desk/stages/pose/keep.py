@@ -2,9 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import replace
 from pathlib import Path
+
+from PyQt6.QtCore import QObject, pyqtSignal
 
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.fields import KnownFields
@@ -16,11 +18,13 @@ from numerus.formats.mesh_writing import write_3mf, write_stl
 from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.printing.orientation.orientation_search import Weights
+from numerus.printing.preparation.as_supplied import AS_SUPPLIED, SuppliedPrint, pose_warnings, supplied_print
 from numerus.printing.preparation.posed_and_supported import best_kept, draft_of, twin_pose
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import SupportStyle
 from numerus.words import counted
 
+SAID = 4  # parts with warnings named at once
 Posed = tuple[Part, Pose, bytes]
 """A part with a pose and its supported mesh, packed, not yet in the book."""
 
@@ -30,18 +34,23 @@ def packed_whole(made: Supported) -> bytes:
     return pack_mesh(Mesh(whole.vertices, whole.faces))
 
 
-def write_supported(made: Supported, path: Path) -> None:
-    """Part and supports as they stand on the plate: 3MF keeps them apart, STL does not."""
-    if path.suffix.lower() == ".3mf":
+def write_supported(made: Supported | SuppliedPrint, path: Path) -> None:
+    """Part and supports as they stand on the plate: 3MF keeps them apart, STL does not; a part that came with its own is one."""
+    if isinstance(made, SuppliedPrint):
+        write_3mf([("part", made.standing)], path) if path.suffix.lower() == ".3mf" else write_stl(made.standing, path)
+    elif path.suffix.lower() == ".3mf":
         write_3mf([("part", made.part), ("supports", made.supports)][: 2 if made.pillars else 1], path)
     else:
         write_stl(made.whole, path)
 
 
-class Keeper:
-    """Works poses out beside and writes each piece of work as one edit."""
+class Keeper(QObject):
+    """Works poses out beside and writes each piece of work as one edit. ``summed``: how posing many went, in words."""
+
+    summed = pyqtSignal(str)
 
     def __init__(self, context: Context) -> None:
+        super().__init__()
         self.context, self.session = context, context.session
 
     def pose_twins(self, part: Part, pose: Pose, machine: Machine, resin: Resin, style: SupportStyle) -> None:
@@ -66,9 +75,10 @@ class Keeper:
         return [p for i in ids if (p := plans.parts.get(i)) and p.pose is None]
 
     def pose_all(
-        self, waiting: Sequence[Part], known: KnownFields, machine: Machine, resin: Resin, style: SupportStyle, weights: Weights
+        self, waiting: Sequence[Part], supplied: Collection[str], known: KnownFields, machine: Machine, resin: Resin,
+        style: SupportStyle, weights: Weights,
     ) -> None:  # fmt: skip
-        """Each of these parts in its best pose."""
+        """Each of these parts in its best pose, those ``supplied`` with supports as they stand; then which kept warnings."""
         lying = [(p, self.session.mesh(p.blob), known.at(p)) for p in waiting]
 
         def work(progress: Progress) -> list[Posed]:
@@ -76,13 +86,24 @@ class Keeper:
             for number, (part, mesh, at) in enumerate(lying):
                 if not progress(number / len(lying)):
                     raise Cancelled
+                if part.id in supplied:
+                    found.append(_as_supplied(part, supplied_print(mesh, machine, resin)))
+                    continue
                 fields = known.of(part, mesh, at)
                 found.append(_posed(part, *best_kept(mesh, machine, resin, None, fields, weights, style)))
             return found
 
         if waiting:
             description, words = f"Posing {counted(len(waiting), 'part')}", "pose all that waits"
-            self.context.jobs.start("pose all", description, work, lambda found: self._write(words, found))
+            self.context.jobs.start("pose all", description, work, lambda found: self._write_all(words, found))
+
+    def _write_all(self, label: str, found: list[Posed]) -> None:
+        self._write(label, found)
+        self.summed.emit(summary(found))
+
+    def keep_supplied(self, part: Part, made: SuppliedPrint) -> None:
+        """A part that came with supports, printed as it stands."""
+        self._write(f"{part.label} printed as supplied", [_as_supplied(part, made)])
 
     def _write(self, label: str, found: list[Posed]) -> None:
         if found:
@@ -90,6 +111,21 @@ class Keeper:
                 label,
                 lambda book: [replace(p, pose=replace(pose, supported_blob=book.put_blob(b))) for p, pose, b in found],
             )
+
+
+def summary(found: Sequence[Posed]) -> str:
+    """How posing many parts went: those that kept warnings, by name."""
+    warned = [f"{part.label}: {', '.join(said)}" for part, pose, _ in found if (said := pose_warnings(pose))]
+    supplied = sum(pose.school == AS_SUPPLIED for _, pose, _ in found)
+    words = f"{counted(len(found), 'part')} posed" + (f", {supplied} of them as supplied" if supplied else "")
+    if not warned:
+        return f"{words}; every island caught, nothing sealed, all held."
+    more = f"; and {len(warned) - SAID} more" if len(warned) > SAID else ""
+    return f"{words}. Look again at {'; '.join(warned[:SAID])}{more}."
+
+
+def _as_supplied(part: Part, made: SuppliedPrint) -> Posed:
+    return replace(part, draft=None), made.pose, pack_mesh(made.standing.bare())
 
 
 def _posed(part: Part, pose: Pose, made: Supported) -> Posed:

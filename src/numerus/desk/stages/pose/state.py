@@ -9,6 +9,7 @@ from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.poses import Draft, Pose
 from numerus.kit.builds import printed_slots
+from numerus.kit.statements import ready_supported
 from numerus.words import counted
 
 
@@ -17,7 +18,7 @@ class PoseState:
         self.look(answers, "", "")
 
     def look(self, answers: Answers, unit_id: str, part_id: str) -> None:
-        self.plans, self.unit_id, self.part_id = answers.plans, unit_id, part_id
+        self.answers, self.plans, self.unit_id, self.part_id = answers, answers.plans, unit_id, part_id
 
     @property
     def parts(self) -> list[Part]:
@@ -30,6 +31,20 @@ class PoseState:
     @property
     def waiting(self) -> list[Part]:
         return [p for p in self.parts if p.pose is None]
+
+    @property
+    def waiting_everywhere(self) -> list[Part]:
+        """Parts of all units that wait for a pose, each once."""
+        found: dict[str, Part] = {}
+        for unit in self.plans.units_in_order():
+            other = PoseState(self.answers)
+            other.look(self.answers, unit.id, "")
+            found |= {p.id: p for p in other.waiting}
+        return list(found.values())
+
+    def is_supplied(self, part: Part) -> bool:
+        """Whether the part came on supports of its own and may be printed as it stands."""
+        return ready_supported(part, self.plans.kits.get(part.kit_id))
 
     @property
     def part(self) -> Part | None:

@@ -9,6 +9,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.fields import KnownFields
+from numerus.domain.journal import Fact
 from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
 from numerus.domain.poses import BrushDab, Draft
@@ -23,6 +24,7 @@ from numerus.printing.orientation.pose_measures import (
     school_up,
     without_cups,
 )
+from numerus.printing.orientation.preference_learning import choice_of
 from numerus.printing.preparation.posed_and_supported import (
     Tried,
     kept_pose,
@@ -84,6 +86,20 @@ class Trials(QObject):
             self._search(part, weights)
         elif part.draft != self.drafted and self.tried is not None:
             self._show_left(part)
+
+    def leave(self, part_id: str) -> None:
+        """Nothing is tried of the part on the bench: it stands as it came."""
+        self.part_id, self.tried, self.drafted, self.fields, self.found = part_id, None, None, None, None
+        self.costs, self._about = [], ("", "", ())
+        self.context.jobs.cancel("pose")
+        self.context.jobs.cancel("measure")
+
+    def choice(self) -> list[Fact]:
+        """What was preferred to what, for the weights to learn from."""
+        if self.found is None or len(self.costs) < 2:
+            return []
+        shares = self.found.shares[[self.found.nearest(c.up) for c in self.costs]]
+        return [Fact(self.session.clock(), choice_of(shares, self.chosen), self.part_id)]
 
     def _as_it_is(self, part: Part) -> tuple[str, str, tuple[BrushDab, ...]]:
         return part.id, part.blob, self.session.plans.dabs_of(part.id)

@@ -9,6 +9,7 @@ from numpy.typing import NDArray
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen
 
+from numerus.desk.stages.pose.supports import SupportsPage
 from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.view3d.widget import BenchView
@@ -99,3 +100,18 @@ def draw_note(painter: QPainter, theme: Theme, view: BenchView, words: str) -> N
     painter.setPen(theme.colour("ink"))
     painter.setFont(theme.font(11))
     painter.drawText(QRectF(12, view.height() - 24, view.width() - 24, 16), 0, words)
+
+
+def draw_islands(painter: QPainter, theme: Theme, view: BenchView, tried: Tried) -> None:
+    """Where material begins in mid-air, numbered."""
+    draw_pins(painter, theme, view, [(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in tried.graph.islands])
+    if tried.made.pillars:
+        draw_note(painter, theme, view, "Numbered pins: islands, each caught by a tip")
+
+
+def draw_supports_over(painter: QPainter, theme: Theme, view: BenchView, tried: Tried, page: SupportsPage) -> None:
+    """What was brushed, what was found, and the support that is chosen."""
+    draw_dabs(painter, theme, view, view.dabs, page.brush[1])
+    draw_pins(painter, theme, view, [f.place_mm for f in page.findings], page.list.at_line)
+    if 0 <= page.chosen < len(tried.made.pillars):
+        draw_chosen(painter, theme, view, tried.made.pillars[page.chosen].tip)
