@@ -2,16 +2,22 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+from datetime import date
 from pathlib import Path
 
 import pytest
 from bench_steps import sort_bench
-from PyQt6.QtWidgets import QDialog
+from PyQt6.QtCore import QDate
+from PyQt6.QtWidgets import QDialog, QFileDialog
 
 from helpers import ball_mesh, box_mesh
-from numerus.desk.dialogs.army_and_unit import UnitDialog, WhereDialog
+from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
+from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.window import MainWindow
 from numerus.domain.army import NONE, Figure, Unit
+from numerus.domain.clock import date_of
+from numerus.errors import PlanError
 from numerus.formats.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged
 
@@ -183,3 +189,75 @@ def test_posing_all_that_wait_ends_with_a_summary_over_all_units(window: MainWin
     assert not bench.state.waiting_everywhere
     window.session.undo()
     assert window.session.plans == before
+
+
+def test_a_plated_part_that_is_changed_is_a_conflict_until_its_plate_is_laid_anew(window: MainWindow) -> None:
+    """No plate of the demo is one; with a part posed anew it is named, not started, and laid anew with one press."""
+    window.session.go("print")
+    bench = window.benches["print"]
+    assert not any("laid" in c.description for c in bench.state.conflicts)
+    plate = bench.state.waiting[0]
+    part = window.session.plans.parts[plate.placed[0].part_id]
+    taller = replace(part.pose, height_mm=plate.height_mm + 9)
+    window.session.commit("posed anew", [replace(part, pose=taller)])
+    bench.choose(plate.id)
+    assert "posed anew since it was laid" in bench.state.conflicts[0].description and bench.planned.again.isVisible()
+    bench.start_button.click()
+    assert "not started" in window.errors.advice.text() and bench.state.run is None
+    bench.planned.again.click()
+    laid = window.session.plans.plates[plate.id]
+    assert laid.height_mm == pytest.approx(taller.height_mm) and laid.minutes > plate.minutes
+    assert not bench.state.changed and not bench.planned.again.isVisible()
+    window.session.commit("mended", [replace(part, pose=None)])
+    assert "has no pose now" in bench.state.changed
+
+
+@pytest.mark.parametrize(
+    "text",
+    ["28 Apr 2026", "28.4.26", "28/4/2026", "2026-04-28", "april 28, 2026", "28 apr", "Tue 28 April 2026", "4/28/2026"],
+)
+def test_dates_are_typed_in_any_usual_order(text: str) -> None:
+    """Without a year the next such day; what is no date is refused in words."""
+    assert date_of(text, date(2026, 3, 5)) == date(2026, 4, 28)
+    assert date_of("3/4", date(2026, 3, 5)) == date(2026, 4, 3) and date_of("3/4", date(2026, 3, 5), False) == date(
+        2026, 3, 4
+    ).replace(year=2027)
+    assert date_of("1 Feb", date(2026, 3, 5)) == date(2027, 2, 1)
+    for nonsense in ("soon", "12", "31 Feb 2026", ""):
+        with pytest.raises(PlanError):
+            date_of(nonsense, date(2026, 3, 5))
+
+
+def test_a_date_is_read_back_and_chosen_from_the_calendar(qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Beside the line stands how it is read; nonsense says so and is no day; the calendar's day is taken over."""
+    line = DateLine("Ready by", date(2026, 3, 5))
+    qtbot.addWidget(line)
+    line.line.setText("28.4.")
+    line.line.textEdited.emit("28.4.")
+    assert line.read_as.text() == "Tue 28 Apr 2026"
+    line.line.setText("whenever")
+    line.line.textEdited.emit("whenever")
+    assert line.day is None and "no date" in line.read_as.text()
+    line.calendar().clicked.emit(QDate(2026, 5, 1))
+    assert line.day == date(2026, 5, 1)
+
+
+def test_the_printer_is_asked_for_not_made_up(make, monkeypatch: pytest.MonkeyPatch, tmp_path: Path) -> None:  # type: ignore[no-untyped-def]
+    """An example chosen is taken over whole; figures typed are those of the machine."""
+    for typed in (False, True):
+        window = make(None)
+        monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_, **__: (str(tmp_path / f"{typed}.numerus"), ""))  # noqa: B023
+
+        def answered(dialog: ArmyDialog, typed: bool = typed) -> int:
+            dialog.name.setText("Reeds")
+            dialog.machine.setCurrentIndex(dialog.machine.count() - 1 if typed else 1)
+            for number, spin in enumerate(dialog.figures.values()):
+                spin.setValue(0.05 if number == 3 else 100 + number)
+            assert dialog.wrong() == ""
+            return int(QDialog.DialogCode.Accepted)
+
+        monkeypatch.setattr(ArmyDialog, "exec", answered)
+        window.user_actions.new_army()
+        (machine,) = window.session.plans.machines.values()
+        figures = (machine.plate_x_mm, machine.plate_y_mm, machine.height_mm, machine.pixel_mm)
+        assert (figures == (100, 101, 102, 0.05)) == typed and (machine.name == "My printer") == typed

@@ -98,7 +98,7 @@ def prints(window: MainWindow) -> None:
 def test_an_army_marches_from_muster_to_ready_by_keys_alone(empty: MainWindow) -> None:
     """Shortcuts, Tab, Space and Enter: no click anywhere."""
     window = empty
-    in_dialog("Keys")
+    in_dialog("Keys", "", "", "teal")
     press(Key.Key_N, Mod.ControlModifier)
     in_dialog("Typed", "2")
     press(Key.Key_U, Mod.ControlModifier)
@@ -129,7 +129,7 @@ def test_an_army_marches_from_muster_to_ready_by_keys_alone(empty: MainWindow) -
 def test_undo_and_redo_by_keys_walk_the_whole_way_back(empty: MainWindow) -> None:
     """Ctrl+Z until nothing is left to undo, Ctrl+Shift+Z until all is there again."""
     window = empty
-    in_dialog("Keys")
+    in_dialog("Keys", "", "", "teal")
     press(Key.Key_N, Mod.ControlModifier)
     in_dialog("Typed", "2")
     press(Key.Key_U, Mod.ControlModifier)

@@ -7,7 +7,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PyQt6.QtCore import QDate, Qt, QTimer
+from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QFileDialog
 
 from helpers import stages, steps, stranger
@@ -45,7 +45,12 @@ def muster(window: MainWindow) -> None:
 
     def name_army(dialog: ArmyDialog) -> None:
         dialog.name.setText("Strangers")
-        dialog.ready_by.setDate(QDate(2026, 4, 20))
+        dialog.ready_by.line.setText("20 April")
+        assert "Which printer" in dialog.wrong()
+        dialog.machine.setCurrentIndex(dialog.machine.count() - 1)
+        assert "Type the printer" in dialog.wrong()
+        for key, mm in (("plate_x_mm", 143), ("plate_y_mm", 89), ("height_mm", 175), ("pixel_mm", 0.035)):
+            dialog.figures[key].setValue(mm)
 
     def name_unit(dialog: UnitDialog) -> None:
         dialog.name.setText("Twisted")

@@ -16,7 +16,7 @@ from helpers import EVENING, box_mesh, steps
 from numerus.book.book import Book
 from numerus.desk import settings
 from numerus.desk.app import show
-from numerus.desk.dialogs.army_and_unit import UnitDialog
+from numerus.desk.dialogs.army_and_unit import UnitDialog, WhereDialog
 from numerus.desk.dialogs.bench_card import card_html, write_card
 from numerus.desk.dialogs.command_list import CommandList
 from numerus.desk.dialogs.handbook import show_handbook
@@ -164,8 +164,11 @@ def test_an_error_is_told_by_the_one_panel(window: MainWindow, qtbot) -> None:  
     assert window.errors.isHidden()
 
 
-def test_files_dropped_on_the_window_come_to_the_kit(window: MainWindow, tmp_path: Path) -> None:
+def test_files_dropped_on_the_window_come_to_the_kit(
+    window: MainWindow, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
     """A good one is read, a torn one is said."""
+    monkeypatch.setattr(WhereDialog, "exec", lambda _: int(WhereDialog.DialogCode.Accepted))
     window.session.select("kiln")
     write_stl(box_mesh((5, 5, 12)), tmp_path / "L_hand_hook.stl")
     (tmp_path / "torn.stl").write_bytes(b"no")

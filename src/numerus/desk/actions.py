@@ -9,7 +9,7 @@ from itertools import count
 from pathlib import Path
 
 import platformdirs
-from PyQt6.QtCore import QDate, QObject, pyqtSignal
+from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QDialog, QFileDialog, QWidget
 
 from numerus.book.book import Book, Removed
@@ -26,6 +26,7 @@ from numerus.formats.mesh_files import names_in
 from numerus.formats.mesh_formats import FORMATS
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES
+from numerus.starter.shipped_profiles import shipped_profiles
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
 BOOKS = "Numerus books (*.numerus)"
@@ -80,7 +81,8 @@ class Actions(QObject):
 
     def new_army(self) -> None:
         """Ask for name, date and place; a book with an army, machine, resin, rack and scheme to start from."""
-        asked = ArmyDialog(self.window, QDate(self.session.clock().date()))
+        machines = [p for p in shipped_profiles() if isinstance(p, Machine)]
+        asked = ArmyDialog(self.window, self.session.clock().date(), machines)
         if asked.exec() != QDialog.DialogCode.Accepted:
             return
         if self.session.book is None or self.session.plans.army is not None:
@@ -92,7 +94,7 @@ class Actions(QObject):
         if self.session.plans.army is not None:
             self.noted.emit("That book already holds an army; it was opened as it is.")
             return
-        start = [Machine("machine-1", "My printer"), Resin("resin-1", "My resin"), *PAINTS, *ZONES, SCHEME]
+        start = [asked.printer(), Resin("resin-1", "My resin"), *PAINTS, *ZONES, SCHEME]
         self.session.commit("start the army", [asked.army(SCHEME.id), *start])
 
     def add_unit(self) -> None:

@@ -3,9 +3,11 @@
 from __future__ import annotations
 
 import re
-from datetime import UTC, datetime, timedelta
+from datetime import UTC, date, datetime, timedelta
 from functools import cache
 from zoneinfo import ZoneInfo, ZoneInfoNotFoundError
+
+from dateutil.parser import parse as parse_date
 
 from numerus.errors import PlanError
 
@@ -32,6 +34,25 @@ def later(moment: datetime, minutes: float, zone: str = "") -> datetime:
 def minutes_between(since: datetime, until: datetime, zone: str = "") -> float:
     """Minutes that pass between two times on the wall."""
     return (_utc(until, zone) - _utc(since, zone)).total_seconds() / 60
+
+
+def date_of(text: str, today: date, day_first: bool = True) -> date:
+    """A date as people write it: 28 Apr, 28.4.26, 4/28/2026, 2026-04-28. Without a year the next such day.
+
+    ``day_first``: how a bare 3/4 is read; a year first is followed by its month. Raises PlanError for what is no date.
+    """
+    words = re.sub(r"(?<=\d)\.(?=\d)", "/", text.strip(" ."))
+    refusal = PlanError("bad-date", f"{text!r} is no date.", "Write it like 28 Apr 2026.")
+    if not re.search(r"\d", words) or re.fullmatch(r"\d{1,4}", words):
+        raise refusal
+    first = day_first and not re.match(r"\d{4}\D", words)
+    try:
+        found = parse_date(words, dayfirst=first, default=datetime.combine(today, datetime.min.time())).date()
+        other = parse_date(words, dayfirst=first, default=datetime(today.year - 4, 1, 1)).date()
+    except (ValueError, OverflowError) as error:
+        raise refusal from error
+    no_year = other.year == today.year - 4 and found.year == today.year
+    return found.replace(year=found.year + 1) if no_year and found < today else found
 
 
 def clock(minute: int) -> str:

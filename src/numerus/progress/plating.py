@@ -42,6 +42,7 @@ MACHINE_WORTH, CHANGE_MIN, OUT_OF_TURN = (
     0.25,
 )  # what a minute of machine, a change of plates, and a minute of a
 # unit that is done after its turn are worth beside a minute till the last plate is off
+SAME_MM, SAME_ML = 0.05, 0.01  # what a plate may differ by from what its parts say now
 PRIOR_PRINTS = 16.0
 TALL_SHARE = 0.9
 
@@ -280,6 +281,19 @@ def measured_plate(plate: Plate, machine: Machine, plans: Plans) -> Plate:
     height = max((pose.height_mm for _, pose in poses), default=0.0)
     ml = sum(part.volume_ml + pose.support_ml for part, pose in poses) * (1 + plans.resin.cling_share)
     return replace(plate, height_mm=height, minutes=run_minutes(height, machine, ml), resin_ml=ml)
+
+
+def changed_since_laid(plate: Plate, plans: Plans) -> str:
+    """Why a plate no longer holds what it was laid for, "" while it does: a part on it has no pose any more, or another one."""
+    bare = [plans.parts[p.part_id].label for p in plate.placed if p.part_id in plans.parts and plans.pose_of(p) is None]
+    if bare:
+        return f"{bare[0]} on it was changed and has no pose now: pose it at Pose, then lay the plate anew"
+    machine = plans.machines.get(plate.machine_id)
+    now = measured_plate(plate, machine, plans) if machine else plate
+    if abs(now.height_mm - plate.height_mm) > SAME_MM or abs(now.resin_ml - plate.resin_ml) > SAME_ML * plate.resin_ml:
+        was, will = (f"{p.height_mm:.1f} mm, {p.resin_ml:.0f} ml" for p in (plate, now))
+        return f"parts on it were posed anew since it was laid ({was}; now {will}): lay it anew"
+    return ""
 
 
 def with_waiting_plates(machine: Machine, plans: Plans, standing: Standing) -> list[Machine | Plate]:

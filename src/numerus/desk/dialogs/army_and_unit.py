@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import replace
+from datetime import date, timedelta
 from itertools import pairwise
 
-from PyQt6.QtCore import QDate
 from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import (
     QComboBox,
-    QDateEdit,
     QDialog,
     QDialogButtonBox,
     QDoubleSpinBox,
@@ -24,8 +24,10 @@ from PyQt6.QtWidgets import (
 from numerus.book.intake import new_id
 from numerus.book.removal import on_other_kit
 from numerus.desk.theme.marks import MARKS
+from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.widgets.layout import label
 from numerus.domain.army import BASES_MM, SLOTS, WHOLE, Army, Figure, Unit
+from numerus.domain.machines import Machine
 from numerus.domain.parts import Kit
 from numerus.domain.plans import Plans
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
@@ -87,31 +89,82 @@ class Asking(QDialog):
             self.accept()
 
 
-class ArmyDialog(Asking):
-    """Name and date of an army."""
+CHOOSE, TYPED = "choose …", "another: its figures typed here"
 
-    def __init__(self, parent: QWidget, today: QDate) -> None:
+
+class ArmyDialog(Asking):
+    """Name and date of an army, and the machine it is printed on: nobody's printer is made up."""
+
+    def __init__(self, parent: QWidget, today: date, machines: Sequence[Machine]) -> None:
         super().__init__(parent, "Start an army")
         self.today = today
-        self.name, self.ready_by = QLineEdit(), QDateEdit(today.addDays(28))
-        self.ready_by.setCalendarPopup(True)
+        self.name, self.ready_by = QLineEdit(), DateLine("Ready by", today, today + timedelta(days=28))
+        self.machine = QComboBox()
+        self.machine.addItem(CHOOSE)
+        for machine in machines:
+            self.machine.addItem(_machine_words(machine), machine)
+        self.machine.addItem(TYPED, Machine("", "My printer"))
+        self.machine.currentIndexChanged.connect(self._show_figures)
         self.ask("Name", self.name)
         self.ask("Ready by", self.ready_by)
-        self.form.addRow(
-            label(
-                "Hours of hobby time and of being at home are set under Week; both start with common ones.",
-                "note",
-                True,
-            )
+        self.ask("Printer", self.machine)
+        self.figures = {key: self._figure(words, key, most) for key, words, most in PRINTER_FIGURES}
+        self._show_figures()
+        self.told.setText(
+            "Hours of hobby time and of being at home are set under Week; both start with common ones. The printer's other "
+            "figures are the example's, or common ones; change them under Machines and stores, or calibrate."
         )
+
+    def _figure(self, words: str, key: str, most: float) -> QDoubleSpinBox:
+        spin = QDoubleSpinBox()
+        spin.setRange(0, most)
+        spin.setDecimals(4 if most < 1 else 1)
+        spin.setSpecialValueText("type it")
+        spin.setSuffix(" mm")
+        self.ask(words, spin)
+        return spin
+
+    def _show_figures(self) -> None:
+        typed = self.machine.currentText() == TYPED
+        for spin in self.figures.values():
+            self.form.setRowVisible(spin, typed)
 
     def wrong(self) -> str:
         if not self.name.text().strip():
             return "The army needs a name."
-        return "That date is past: choose one that is still to come." if self.ready_by.date() < self.today else ""
+        day = self.ready_by.day
+        if day is None:
+            return "The date cannot be read: write it like 28 Apr 2026."
+        if day < self.today:
+            return "That date is past: choose one that is still to come."
+        if self.machine.currentData() is None:
+            return "Which printer? Choose one of the examples, or type its plate, height and pixel."
+        if self.machine.currentText() == TYPED and not all(s.value() for s in self.figures.values()):
+            return "Type the printer's plate, the tallest it prints, and its pixel."
+        return ""
 
     def army(self, scheme_id: str) -> Army:
-        return Army("army", self.name.text().strip(), self.ready_by.date().toPyDate(), scheme_id=scheme_id)
+        day = self.ready_by.day
+        assert day is not None
+        return Army("army", self.name.text().strip(), day, scheme_id=scheme_id)
+
+    def printer(self) -> Machine:
+        """The machine chosen, or with the figures typed."""
+        chosen: Machine = self.machine.currentData()
+        if self.machine.currentText() != TYPED:
+            return replace(chosen, id="machine-1")
+        x, y, high, pixel = (self.figures[key].value() for key, _, _ in PRINTER_FIGURES)
+        return replace(chosen, id="machine-1", plate_x_mm=x, plate_y_mm=y, height_mm=high, pixel_mm=pixel)
+
+
+PRINTER_FIGURES = (
+    ("plate_x_mm", "Plate, across", 1000.0), ("plate_y_mm", "Plate, front to back", 1000.0),
+    ("height_mm", "Tallest part", 1000.0), ("pixel_mm", "Pixel of its screen", 0.9),
+)  # fmt: skip
+
+
+def _machine_words(machine: Machine) -> str:
+    return f"{machine.name} (example): {machine.plate_x_mm:.0f} × {machine.plate_y_mm:.0f} × {machine.height_mm:.0f} mm"
 
 
 class UnitDialog(Asking):

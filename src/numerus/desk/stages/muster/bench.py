@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import QDate, Qt
+from datetime import date
+
+from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
     QAbstractItemView,
     QBoxLayout,
-    QDateEdit,
     QGridLayout,
     QLineEdit,
     QSpinBox,
@@ -20,6 +21,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.muster.forecast_pictures import Levers, Movers, Outcomes, UnitsTable
 from numerus.desk.stages.muster.state import DAYS, DayWords, MusterState, WeekWords
 from numerus.desk.widgets.bench import Bench
+from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.widgets.layout import button, column, label, panel, row, rule
 from numerus.errors import NumerusError
 
@@ -118,9 +120,7 @@ class MusterBench(Bench):
             self.hobby.append(minutes)
             self.begins.append(begin)
             self.home.append(home)
-        self.ready_by, self.kept = QDateEdit(), QSpinBox()
-        self.ready_by.setCalendarPopup(True)
-        self.ready_by.setAccessibleName("Ready by")
+        self.ready_by, self.kept = DateLine("Ready by", self.session.now.date()), QSpinBox()
         self.kept.setRange(5, 100)
         self.kept.setSuffix(" % of evenings kept")
         self.kept.setAccessibleName("Share of evenings kept")
@@ -146,20 +146,23 @@ class MusterBench(Bench):
 
     def keep_week(self) -> None:
         """Write the week and date into the army, or say what is wrong with them."""
+        if self.ready_by.day is None:
+            self.week_fault.setText("The date cannot be read: write it like 28 Apr 2026.")
+            return
         try:
-            changed = self.state.with_week(self._typed())
+            changed = self.state.with_week(self._typed(self.ready_by.day))
         except NumerusError as error:
             self.week_fault.setText(str(error))
             return
         self.week_fault.setText("")
         self.session.commit("change the week", [changed])
 
-    def _typed(self) -> WeekWords:
+    def _typed(self, ready_by: date) -> WeekWords:
         cells = zip(self.hobby, self.begins, self.home, strict=True)
         days = [DayWords(minutes.value(), begin.text(), home.text()) for minutes, begin, home in cells]
         return WeekWords(
             days,
-            self.ready_by.date().toPyDate(),
+            ready_by,
             self.kept.value(),
             self.tub.value(),
             self.lamp.value(),
@@ -197,7 +200,7 @@ class MusterBench(Bench):
         week = self.state.week
         if week is None:
             return
-        self.ready_by.setDate(QDate(week.ready_by))
+        self.ready_by.set_day(week.ready_by)
         for spin, number in ((self.kept, week.kept_percent), (self.tub, week.tub_parts), (self.lamp, week.lamp_parts)):
             spin.setValue(number)
         self.zone.setText(week.time_zone)

@@ -165,7 +165,7 @@ class PrintBench(Bench):
         now, state = self.session.now, self.state
         self.planned.before = checks(self.session.plans, state.answers.standing, machine.id, now)
         pouring = state.pouring(scheduled.plate, machine)
-        self.planned.show_scheduled_run(scheduled, machine, pouring, state.cold)
+        self.planned.show_scheduled_run(scheduled, machine, pouring, state.cold, state.changed)
 
     def _show_run(self, plate: Plate, run: RunRecord) -> None:
         machine, rest, answers = self.live.machine, self.live.rest(), self.session.answers

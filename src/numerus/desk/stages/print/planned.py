@@ -119,19 +119,20 @@ class PlannedPage(QWidget):
         self.stores.show_lines(lines)
 
     def show_scheduled_run(
-        self, scheduled: ScheduledRun, machine: Machine, vat: Filling, cold: ColdMinutes | None
+        self, scheduled: ScheduledRun, machine: Machine, vat: Filling, cold: ColdMinutes | None, changed: str = ""
     ) -> None:
-        """Why a run starts when it does, and what other starts would waste."""
+        """Why a run starts when it does, and what other starts would waste; ``changed``: why it must be laid anew before."""
         army = self.session.plans.army
         self.free.setVisible(scheduled.plate.pinned is not None)
-        self.again.setVisible(False)
+        self.again.setVisible(bool(changed))
         self.show_vat(scheduled.plate, vat, machine)
         self.why.setText(f"Why {scheduled.plate.name} starts {scheduled.start:%a %H:%M}")
         factors = self.session.answers.run_factors
         learned = f", by what {counted(factors.runs, 'run')} took" if factors.runs else ""
         tall = f"{scheduled.resin_ml:.0f} ml; the tallest, {scheduled.plate.height_mm:.1f} mm, sets the {scheduled.minutes / 60:.1f} h{learned}"
         first = f" First {', '.join(self.before)}." if self.before else ""
-        self.reasons.setText(f"It {scheduled.why}. {tall}.{first}")
+        stop = f"{changed[:1].upper()}{changed[1:]}. " if changed else ""
+        self.reasons.setText(f"{stop}It {scheduled.why}. {tall}.{first}")
         if army is None:
             return
         free = scheduled.start - timedelta(minutes=scheduled.idle_min)

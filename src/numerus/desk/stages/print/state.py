@@ -23,6 +23,7 @@ from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import Filling, filling, stands_in
 from numerus.progress.cold_nights import cold_by
 from numerus.progress.next_tasks import next_runs, schedule_inputs
+from numerus.progress.plating import changed_since_laid, measured_plate
 from numerus.progress.stores import all_wear
 from numerus.progress.work import RUN_HANDS_MIN
 from numerus.schedule.attendance import AWAY, up_late
@@ -66,8 +67,19 @@ class PrintState:
         self.schedule = next_runs(self.plans, self.answers.standing, self.answers.now, self.cold)
         self.conflicts, self.wet, inputs = [], [], self.inputs
         if inputs is not None:
-            self.conflicts = conflicts(self.schedule, inputs)
+            self.conflicts = [*self._changed(), *conflicts(self.schedule, inputs)]
             self.wet = wet_work(self.scheduled_runs, inputs.army, self.answers.now)
+
+    def _changed(self) -> list[Conflict]:
+        """Plates whose parts are no longer those they were laid for."""
+        said = [(p, changed_since_laid(p, self.plans)) for p in self.waiting]
+        return [Conflict(p.id, f"{p.name}: {why}.", "choose it here, then lay it anew") for p, why in said if why]
+
+    @property
+    def changed(self) -> str:
+        """Why the plate in hand is to be laid anew before it is printed, "" where it is not."""
+        plate = self.plate if self.run is None else None
+        return changed_since_laid(plate, self.plans) if plate is not None else ""
 
     @property
     def inputs(self) -> ScheduleInputs | None:
@@ -170,6 +182,8 @@ class PrintState:
         scheduled = self.scheduled
         if scheduled is None:
             return [], []
+        if self.changed:
+            raise NumerusError("changed", f"{scheduled.plate.name}: {self.changed}.", "It is not started as it lies.")
         if any(r.machine_id == scheduled.machine_id and r.state in BUSY for r in self.runs):
             raise NumerusError(
                 "busy", "That machine still holds a plate.", "Take it off first, or choose a plate for another machine."
@@ -186,9 +200,13 @@ class PrintState:
             raise PlanError(
                 "does-not-fit", f"{plate.name} does not fit {machine.name}: {why}.", "It stays where it was."
             )
+        if any(self.plans.pose_of(p) is None for p in plate.placed):
+            raise PlanError(
+                "no-pose", f"{plate.name}: {changed_since_laid(plate, self.plans)}.", "It stays as it lies."
+            )
         poses = {p.shape: pose for p in plate.placed if (pose := self.plans.pose_of(p)) is not None}
         shapes = {shape: outline_bitmap(mesh_of(pose.supported_blob)) for shape, pose in poses.items()}
-        moved = moved_to(plate, machine)
+        moved = measured_plate(moved_to(plate, machine), machine, self.plans)
         try:
             return repacked(moved, shapes, machine) if troubles(moved, shapes, machine) else moved
         except PlanError as error:
@@ -196,9 +214,12 @@ class PrintState:
             raise PlanError("does-not-fit", said, "Take it apart in Plate and make it for that machine.") from error
 
     def laid_anew(self, mesh_of: Callable[[str], Mesh]) -> tuple[Plate, Machine]:
-        """The plate in hand on the first machine in service that it fits. Raises PlanError where there is none."""
+        """The plate in hand on its own machine, or the first in service that it fits. Raises PlanError where there is none."""
         refusal = PlanError("does-not-fit", "No machine is in service.", "See Machines and stores.")
-        for machine in self.plans.machines.values() if self.plate else ():
+        own = self.plans.machines.get(self.plate.machine_id) if self.plate else None
+        for machine in dict.fromkeys([own, *self.plans.machines.values()]) if self.plate else ():
+            if machine is None:
+                continue
             try:
                 return self.laid_on(self.plate, machine, mesh_of), machine  # type: ignore[arg-type]
             except PlanError as error:

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
+from datetime import date
 
-from PyQt6.QtCore import QDate
-from PyQt6.QtWidgets import QComboBox, QDateEdit, QDoubleSpinBox, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
+from PyQt6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
 
 from numerus.desk.dialogs.army_and_unit import Asking
+from numerus.desk.widgets.date_line import DateLine
 from numerus.domain.army import BuildRule
 from numerus.domain.parts import LICENCES, Kit, Part
 
@@ -61,14 +62,13 @@ class KitDialog(Asking):
         super().__init__(parent, f"Where {kit.name} came from")
         self.kit = kit
         self.name, self.source = QLineEdit(kit.name), QLineEdit(kit.source)
-        self.licence, self.price, self.got = QComboBox(), QDoubleSpinBox(), QDateEdit()
+        today = date.today()
+        self.licence, self.price, self.got = QComboBox(), QDoubleSpinBox(), DateLine("Got on", today, kit.got)
         for key, words in LICENCES.items():
             self.licence.addItem(words, key)
         self.licence.setCurrentIndex(max(self.licence.findData(kit.licence), 0))
         self.price.setRange(0, 100_000)
         self.price.setValue(kit.price_pence / 100)
-        day = kit.got
-        self.got.setDate(QDate(day.year, day.month, day.day) if day else QDate.currentDate())
         self.remarks = QPlainTextEdit(kit.remarks)
         self.remarks.setMaximumHeight(80)
         self.remarks.setTabChangesFocus(True)
@@ -80,10 +80,12 @@ class KitDialog(Asking):
         self.told.setText(done)
 
     def wrong(self) -> str:
+        if self.got.day is None:
+            return "The day it was got cannot be read: write it like 28 Apr 2026."
         return "" if self.name.text().strip() else "The kit needs a name."
 
     def changed(self) -> Kit:
         return replace(
             self.kit, name=self.name.text().strip(), source=self.source.text().strip(), licence=self.licence.currentData(),
-            price_pence=round(100 * self.price.value()), got=self.got.date().toPyDate(), remarks=self.remarks.toPlainText().strip(),
+            price_pence=round(100 * self.price.value()), got=self.got.day, remarks=self.remarks.toPlainText().strip(),
         )  # fmt: skip

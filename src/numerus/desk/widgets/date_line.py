@@ -1,0 +1,80 @@
+"""A date as people write it: typed in any usual order, or chosen from a calendar in the window's own colours."""
+
+from __future__ import annotations
+
+from datetime import date
+
+from PyQt6.QtCore import QDate, QLocale, QPoint, Qt, pyqtSignal
+from PyQt6.QtWidgets import QCalendarWidget, QHBoxLayout, QLineEdit, QWidget
+
+from numerus.desk.widgets.layout import button, label
+from numerus.domain.clock import date_of
+from numerus.errors import PlanError
+
+
+def day_comes_first() -> bool:
+    """Whether a bare 3/4 is the third of April here."""
+    form = QLocale.system().dateFormat(QLocale.FormatType.ShortFormat).lower()
+    return "m" not in form or form.find("d") < form.find("m") if "d" in form else True
+
+
+class DateLine(QWidget):
+    """``day`` is None while what was typed is no date; beside the line stands how it is read. ``changed``: it is another."""
+
+    changed = pyqtSignal()
+
+    def __init__(self, name: str, today: date, day: date | None = None) -> None:
+        super().__init__()
+        self.today, self.day_first = today, day_comes_first()
+        self.line, self.read_as = QLineEdit(), label("", "note")
+        self.line.setAccessibleName(name)
+        self.line.setPlaceholderText("28 Apr 2026, 28/4/26, 2026-04-28")
+        self.line.textEdited.connect(lambda _: self._typed())
+        self.line.editingFinished.connect(self._settle)
+        self.pick = button("Calendar", self._open, "", "Choose the day")
+        self.pick.setAccessibleName(f"{name}: calendar")
+        self.read_as.setMinimumWidth(110)
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(0, 0, 0, 0)
+        layout.addWidget(self.line, 1)
+        layout.addWidget(self.pick)
+        layout.addWidget(self.read_as)
+        self.setFocusProxy(self.line)
+        self.set_day(day or today)
+
+    @property
+    def day(self) -> date | None:
+        try:
+            return date_of(self.line.text(), self.today, self.day_first)
+        except PlanError:
+            return None
+
+    def set_day(self, day: date) -> None:
+        self.line.setText(f"{day:%-d %b %Y}")
+        self._typed()
+
+    def _typed(self) -> None:
+        day = self.day
+        self.read_as.setText(f"{day:%a %-d %b %Y}" if day else "no date yet")
+        self.changed.emit()
+
+    def _settle(self) -> None:
+        day = self.day
+        if day is not None:
+            self.line.setText(f"{day:%-d %b %Y}")
+
+    def calendar(self) -> QCalendarWidget:
+        """A month to choose a day of; the arrows and Enter choose, too."""
+        made = QCalendarWidget(self)
+        made.setWindowFlags(Qt.WindowType.Popup)
+        made.setVerticalHeaderFormat(QCalendarWidget.VerticalHeaderFormat.NoVerticalHeader)
+        made.setSelectedDate(QDate(self.day or self.today))
+        for chosen in (made.clicked, made.activated):
+            chosen.connect(lambda day: (self.set_day(day.toPyDate()), made.close()))
+        return made
+
+    def _open(self) -> None:
+        made = self.calendar()
+        made.move(self.line.mapToGlobal(QPoint(0, self.line.height() + 2)))
+        made.show()
+        made.setFocus()
