@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import time
+from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
@@ -153,6 +154,58 @@ def test_the_command_list_finds_and_does(window: MainWindow, qtbot) -> None:  # 
     found.line.setText("pla")
     qtbot.keyClick(found.line, Qt.Key.Key_Return)
     assert chosen == ["plate"]
+
+
+@pytest.mark.parametrize("stage", STAGES)
+def test_the_command_list_has_every_action_of_the_bench_in_view(
+    window: MainWindow, stage: str, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """By the words on it; chosen, it does what a click does."""
+    window.session.go(stage)
+    listed: list[tuple[str, str, Callable[[], object]]] = []
+    monkeypatch.setattr(CommandList, "exec", lambda dialog: listed.extend(dialog.entries))
+    window.find()
+    here = {words for words, hint, _ in listed if hint == "on this bench"}
+    shown = [b for b in window.benches[stage].findChildren(QPushButton) if b.isVisible() and b.isEnabled()]
+    assert {b.text() for b in shown if len(b.text()) > 2} <= here and (shown or stage == "cure")
+
+
+def test_a_bench_does_its_main_action_within_three_keys(window: MainWindow) -> None:
+    """Its number opens it, Ctrl+Enter does what it is for; where nothing waits that is said."""
+    window.session.select("kiln")
+    window.session.go("sort")
+    assert any(
+        "main" in a.text().lower() and a.shortcut().toString() == "Ctrl+Return"
+        for a in window.actions_by_title.values()
+    )
+    wanted = window.benches["sort"].main_action()
+    before = window.session.plans
+    assert wanted is not None
+    window.main_action()
+    assert window.session.plans != before
+    window.session.go("ready")
+    assert window.benches["ready"].main_action() is None
+    window.main_action()
+    assert "Nothing waits" in window.errors.message.text()
+
+
+def test_the_focus_stays_on_the_bench_when_its_button_goes(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """A button that had it and was hidden or can no longer be pressed leaves it to the main action there is."""
+    window.activateWindow()
+    qtbot.waitUntil(window.isActiveWindow)
+    window.session.go("print")
+    bench = window.benches["print"]
+    other = next(
+        b
+        for _, b in bench.actions_in_view()
+        if b is not bench.main_action() and b.focusPolicy() & Qt.FocusPolicy.TabFocus
+    )
+    for go in (lambda: other.hide(), lambda: other.setEnabled(False)):
+        other.show()
+        other.setEnabled(True)
+        other.setFocus()
+        go()
+        qtbot.waitUntil(lambda: QApplication.focusWidget() is bench.main_action(), timeout=2000)
 
 
 def test_an_error_is_told_by_the_one_panel(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]

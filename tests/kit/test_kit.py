@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
@@ -14,6 +16,7 @@ from numerus.formats.packed_mesh import unpack_mesh
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
 from numerus.kit.completeness import completeness, sentence
 from numerus.kit.sorting import guess_slot, offered_factor, part_from_file, rescaled, words_of
+from numerus.kit.statements import faults_left
 
 UNIT = Unit("u", "U", 0, 28.5, "k", slots=("base", "legs", "head", "left arm"))
 
@@ -83,3 +86,11 @@ def test_a_part_in_inches_is_offered_and_turned_to_millimetres() -> None:
     assert turned.volume_ml == pytest.approx(0.4 * 0.4 * 1.2 * 25.4**3 / 1000, rel=1e-2)
     assert offered_factor(turned) == 1
     assert unpack_mesh(packed).extents_mm[2] == pytest.approx(30.48, rel=1e-4)
+
+
+def test_mended_is_said_only_where_the_check_agrees() -> None:
+    """Parts that still have faults are named with what to do next; sound ones and those set aside are not."""
+    torn = replace(part("cape", "back"), problems=(("holes", "2 holes"), ("unit", "metres?")))
+    words = faults_left([torn, part("hood", "head"), replace(torn, name="old", needed=False)])
+    assert "cape is still torn" in words and "hood" not in words and "old" not in words and "cut" in words
+    assert faults_left([part("hood", "head")]) == ""

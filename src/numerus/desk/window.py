@@ -169,6 +169,7 @@ class MainWindow(QMainWindow):
             Command("Add mesh files or an archive …", "Figure", user_actions.ask_import, "Ctrl+I"),
             Command("Add a folder of mesh files …", "Figure", user_actions.ask_import_folder, "Ctrl+Shift+I"),
             *benches,
+            Command("Main action of the bench", "Bench", self.main_action, "Ctrl+Return"),
             Command("Print the bench card …", "Bench", lambda: print_bench_card(session, self), "Ctrl+P"),
             Command("Open the demo army", "Book", user_actions.open_demo, "Ctrl+D"),
             Command("Open a book …", "Book", user_actions.ask_open, "Ctrl+O"),
@@ -223,12 +224,22 @@ class MainWindow(QMainWindow):
         entries: list[tuple[str, str, Callable[[], object]]] = [
             (c.title, c.shortcut or c.menu, c.act) for c in self.commands
         ]
+        bench = self.benches[self.session.stage]
+        entries += [(words, "on this bench", b.click) for words, b in bench.actions_in_view()]
         entries += [(u.name, "unit", lambda u=u: self.session.select(u.id)) for u in plans.units.values()]
         entries += [
             (f.name, "figure", lambda f=f: self.session.select(f.unit_id, f.id)) for f in plans.figures.values()
         ]
         entries += [(p.name, f"part, {p.slot}", lambda p=p: self._show_part(p.id)) for p in plans.parts.values()]
         CommandList(self, entries).exec()
+
+    def main_action(self) -> None:
+        """What the bench in view is for, with one key."""
+        wanted = self.benches[self.session.stage].main_action()
+        if wanted is None:
+            self.errors.note("Nothing waits for its main action on this bench.")
+        else:
+            wanted.click()
 
     def _show_part(self, part_id: str) -> None:
         self.session.select(part_id=part_id)

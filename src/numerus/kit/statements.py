@@ -12,6 +12,7 @@ from numerus.kit.sorting import offered_factor
 FAULTS = {"holes": "torn", "inside-out": "inside out", "inverted-faces": "faces turned", "specks": "specks"}
 ORDER = ("unit", "fault", "slot", "duplicate", "supported", "mirror", "scaled", "whole", "alternative", "clash", "base")
 DOUBT = 1 - DOUBTFUL
+MOST_SAID = 3
 
 
 @dataclass(frozen=True)
@@ -48,6 +49,19 @@ def statements(parts: Iterable[Part], relations: Iterable[Relation]) -> list[Sta
     said = [s for p in by_id.values() for s in _of_part(p)]
     said += [_of_relation(r, by_id) for r in relations if r.kind != "joint" and all(i in by_id for i in r.parts)]
     return sorted(said, key=lambda s: ORDER.index(s.kind))
+
+
+def faults_left(parts: Iterable[Part]) -> str:
+    """Which parts still have faults after they were mended and what can be done, "" where none has."""
+    torn = {p.label: [FAULTS[code] for code, _ in p.problems if code in FAULTS] for p in parts if p.needed}
+    said = [f"{name} is still {' and '.join(what)}" for name, what in torn.items() if what]
+    if not said:
+        return ""
+    more = f" and {len(said) - MOST_SAID} parts more" if len(said) > MOST_SAID else ""
+    return (
+        f"Not all could be mended: {'; '.join(said[:MOST_SAID])}{more}. Look at each under Part, Health: cut the torn end off, "
+        "take another file, or print it as it is where the tear is small."
+    )
 
 
 def _of_part(part: Part) -> list[Statement]:

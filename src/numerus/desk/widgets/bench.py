@@ -5,8 +5,18 @@ from __future__ import annotations
 import contextlib
 from collections.abc import Callable, Iterable
 
-from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QBoxLayout, QPushButton, QStackedLayout, QVBoxLayout, QWidget
+from PyQt6 import sip
+from PyQt6.QtCore import Qt, QTimer
+from PyQt6.QtWidgets import (
+    QApplication,
+    QBoxLayout,
+    QLabel,
+    QPushButton,
+    QSizePolicy,
+    QStackedLayout,
+    QVBoxLayout,
+    QWidget,
+)
 
 from numerus.desk.context import Context
 from numerus.desk.session import ALL, CLOCK
@@ -24,6 +34,21 @@ def vertex_normals_of(mesh: Mesh) -> None:
     _ = mesh.vertex_normals, mesh.bounds_mm
 
 
+class Subtitle(QLabel):
+    """Beside a bench's title, in up to two lines; whole in its tooltip where even they are too few."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setObjectName("note")
+        self.setWordWrap(True)
+        self.setMinimumWidth(1)
+        self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Ignored)
+
+    def setText(self, words: str | None) -> None:
+        super().setText(words)
+        self.setToolTip(words or "")
+
+
 class Bench(QWidget):
     """A stage's workplace. Subclasses build ``body`` once and fill it in ``refresh``, which runs while it is shown."""
 
@@ -38,11 +63,12 @@ class Bench(QWidget):
         self.setObjectName("bench")
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
         self.setAccessibleName(f"{self.stage.capitalize()} bench")
-        self.title, self.subtitle = label("", "title"), label("", "note")
+        self.title, self.subtitle = label("", "title"), Subtitle()
         self.title.setMinimumWidth(0)  # where it is tight the subtitle is cut off first
         hold(self.theme, self.title, "setMaximumWidth", TITLE_PX)
         self.buttons = row(gap=8)
-        head = row(self.title, 16, self.subtitle, -1, self.buttons, margins=(16, 10, 16, 4))
+        head = row(self.title, 16, self.subtitle, self.buttons, margins=(16, 10, 16, 4))
+        head.setStretch(2, 1)
         self.empty = label("", "", wrap=True)
         self.empty_row = row(gap=8)
         empty = panel(column(16, self.empty, 12, row(self.empty_row, -1), -1, margins=(16, 0, 16, 16)), "bench")
@@ -57,6 +83,9 @@ class Bench(QWidget):
         outer.addLayout(self._pages, 1)
         self.session.changed.connect(self._changed)
         self.session.selected.connect(self._selected)
+        app = QApplication.instance()
+        if isinstance(app, QApplication):
+            app.focusChanged.connect(self._focus_moved)
 
     def build(self) -> QBoxLayout:
         """The body's layout."""
@@ -104,6 +133,32 @@ class Bench(QWidget):
 
     def show_full(self) -> None:
         self._pages.setCurrentIndex(0)
+
+    def actions_in_view(self) -> list[tuple[str, QPushButton]]:
+        """Everything that can be pressed on the bench as it stands, by its words."""
+        listed = [
+            (b.text() if any(map(str.isalpha, b.text())) else b.accessibleName() or b.toolTip(), b)
+            for b in self.findChildren(QPushButton)
+            if b.isVisible() and b.isEnabled()
+        ]
+        return [(words, b) for words, b in listed if words]
+
+    def main_action(self) -> QPushButton | None:
+        """The first of its main buttons that can be pressed: those of the head before those below."""
+        ready = [b for _, b in self.actions_in_view() if b.objectName() == "main"]
+        return next((b for b in ready if self.buttons.indexOf(b) >= 0), next(iter(ready), None))
+
+    def _focus_moved(self, old: QWidget | None, new: QWidget | None) -> None:
+        """A button that had the focus and goes, or can no longer be pressed, leaves it to the bench's main action."""
+        if isinstance(old, QPushButton) and new is not None and self.isVisible() and self.isAncestorOf(old):
+            QTimer.singleShot(0, lambda: self._give_focus(old))
+
+    def _give_focus(self, gone: QPushButton) -> None:
+        if sip.isdeleted(gone) or sip.isdeleted(self) or (gone.isVisible() and gone.isEnabled()):
+            return
+        heir = self.main_action()
+        if heir is not None and self.isVisible():
+            heir.setFocus()
 
     def add_button(self, words: str, act: object, kind: str = "", tip: str = "") -> QPushButton:
         made = button(words, act, kind, tip)  # type: ignore[arg-type]

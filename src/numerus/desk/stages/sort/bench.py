@@ -22,7 +22,7 @@ from numerus.desk.widgets.layout import Pages, button, column, row
 from numerus.domain.parts import Kit, Part
 from numerus.errors import Cancelled, Progress
 from numerus.formats.mesh_files import Refusal
-from numerus.kit.statements import Statement
+from numerus.kit.statements import Statement, faults_left
 from numerus.progress.standing import kit_record
 from numerus.words import counted
 
@@ -235,6 +235,9 @@ class SortBench(Bench):
 
     def _store(self, label: str, made: list[Remade]) -> None:
         self.session.store(label, lambda book: [d for m in made for d in stored(book, m)])
+        left = faults_left([m.part for m in made])
+        if left:
+            self.user_actions.noted.emit(left)
 
     def move_parts(self, ids: list[str], slot: str) -> None:
         """Parts to another slot, by hand."""

@@ -8,6 +8,7 @@ from numerus.desk.stages.sort.part_tools.tool import PINS, Offer, Tool, beside, 
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.errors import Progress
 from numerus.geometry.repair.findings import Finding, findings
 from numerus.geometry.repair.health import oriented
 from numerus.geometry.repair.mending import Mended, mend
@@ -23,6 +24,7 @@ class FaultsTool(Tool):
     def build(self) -> QBoxLayout:
         self.found: list[Finding] | None = None
         self.mended: Mended | None = None
+        self.left: list[Finding] = []  # of the mended mesh
         self.list = PlaceList(
             self.page.theme, "Faults of the part", "No fault was found: closed, right side out, in one piece."
         )
@@ -70,10 +72,17 @@ class FaultsTool(Tool):
             )
             return
         volumes = f"{self.mended.before_mm3 / 1000:.3f} ml before, {self.mended.after_mm3 / 1000:.3f} ml after"
-        closed = "closed now" if self.mended.watertight else "still open somewhere"
         self.said.setText(
-            f"{'; '.join(self.mended.done) or 'nothing had to be done'}. {volumes}, {closed}. The file's own mesh is kept."
+            f"{'; '.join(self.mended.done) or 'nothing had to be done'}. {volumes}. {self._left_words()} The file's own mesh is kept."
         )
+
+    def _left_words(self) -> str:
+        """Whether the check agrees that it is mended, else what is left and what to do next."""
+        left = [f for f in self.left if f.code != "overlapping-shells"]
+        if not left:
+            return "Looked at again: no fault is left."
+        first = f"{left[0].text}, {_place_words(left[0].place_mm)}"
+        return f"Not whole yet, {counted(len(left), 'fault')} left: {first}. Cut there, or take another file."
 
     def judge_print(self) -> None:
         """A mesh that came with its supports, judged as one solid on the plate."""
@@ -90,10 +99,15 @@ class FaultsTool(Tool):
 
     def show_mended(self) -> None:
         mesh = self.page.mesh
-        self.start("mend", "Mending", lambda progress: mend(mesh), self._mended)
 
-    def _mended(self, made: Mended) -> None:
-        self.mended = made
+        def work(progress: Progress) -> tuple[Mended, list[Finding]]:
+            made = mend(mesh)
+            return made, findings(made.mesh)
+
+        self.start("mend", "Mending and looking again", work, self._mended)
+
+    def _mended(self, made: tuple[Mended, list[Finding]]) -> None:
+        self.mended, self.left = made
         self._fill()
 
     def drop(self) -> None:
