@@ -15,7 +15,7 @@ from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
 from numerus.kit.completeness import completeness, sentence
-from numerus.kit.sorting import guess_slot, offered_factor, part_from_file, rescaled, words_of
+from numerus.kit.sorting import guess_slot, offered_factor, part_from_file, rescaled, telling_words, words_of
 from numerus.kit.statements import faults_left
 
 UNIT = Unit("u", "U", 0, 28.5, "k", slots=("base", "legs", "head", "left arm"))
@@ -94,3 +94,21 @@ def test_mended_is_said_only_where_the_check_agrees() -> None:
     words = faults_left([torn, part("hood", "head"), replace(torn, name="old", needed=False)])
     assert "cape is still torn" in words and "hood" not in words and "old" not in words and "cut" in words
     assert faults_left([part("hood", "head")]) == ""
+
+
+@pytest.mark.parametrize(("names", "words"), [
+    (["a mm 0.stl", "a mm 1.stl"], ["0", "1"]),
+    (["head_hat_v2.stl", "head_hood_v2.stl", "head_bare_v2.stl"], ["hat", "hood", "bare"]),
+    (["Kit/Body-Long-Coat.stl"], ["long coat"]),
+    (["x.stl", "x.stl"], ["x", "x"]),
+])  # fmt: skip
+def test_labels_tell_parts_apart(names: list[str], words: list[str]) -> None:
+    """What all share is left out, whether words or numbers."""
+    assert telling_words(names) == words
+
+
+@given(st.lists(st.text(max_size=30), min_size=1, max_size=6))
+def test_every_label_fits_and_says_something_of_a_name_that_does(names: list[str]) -> None:
+    """None is longer than its place, none empty where there is a letter or digit of ASCII."""
+    for name, words in zip(names, telling_words(names), strict=True):
+        assert len(words) <= 12 and (words or not name.strip())

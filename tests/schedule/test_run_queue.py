@@ -227,9 +227,9 @@ def test_two_plates_that_come_off_in_the_same_minute_are_a_conflict() -> None:
 
 
 def test_another_order_is_never_worse_and_beats_shuffles() -> None:
-    """Over twenty seeded bills: it ends no later than the planner's own, nor than twenty random orders but for minutes."""
+    """Over eight seeded bills: it ends no later than the planner's own, nor than random orders but for minutes."""
     beaten = 0
-    for seed in range(20):
+    for seed in range(8):
         dice = np.random.default_rng(seed)
         plates = [replace(plate(n, float(dice.uniform(60, 720))), order=n) for n in range(7)]
         floor = ScheduleInputs(MACHINES[:1], ARMY, NOW)

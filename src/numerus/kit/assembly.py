@@ -21,6 +21,7 @@ from numerus.kit.sorting import Shaped, guess_slot
 AT_SIDE = 0.6  # of the torso's half width: joints farther out than this are at its side
 SURE, NAMED, SHAPED, GUESSED = 0.95, 0.75, 0.7, 0.3
 WHOLE_MM = 14.0  # the least a figure in one piece measures
+NAMED_AFTER = ("torso", "weapon", "back")  # what a figure in one piece may be named after: a coat, a pole, a cloak
 DOUBTFUL = 0.6  # a proposal below this is set apart on the bench
 OTHER_SIDE = {"left arm": "right arm", "right arm": "left arm"}
 
@@ -64,7 +65,8 @@ def _read_as_whole(parts: Sequence[Shaped], proposals: dict[str, Proposal]) -> N
     """
     large = [p for p in parts if p.mesh.extents_mm.max() >= WHOLE_MM and proposals[p.id].slot != "base"]
     for part in large:
-        if proposals[part.id].slot == "extra" or (len(large) == 1 and part.mesh.extents_mm[2] >= WHOLE_MM):
+        alone = len(large) == 1 and proposals[part.id].slot in NAMED_AFTER and part.mesh.extents_mm[2] >= WHOLE_MM
+        if proposals[part.id].slot == "extra" or alone:
             proposals[part.id] = Proposal(WHOLE, SHAPED, "it meets no other part: a model in one piece")
 
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -30,11 +31,38 @@ _HINTS = (
 )  # fmt: skip
 
 
-def words_of(name: str) -> str:
-    """A file name as separate lower-case words: ``R_armHook03_v2-FINAL.stl`` -> ``r arm hook 03 v 2 final``."""
+def _tokens(name: str) -> list[str]:
+    """Words and numbers of a file name: ``R_armHook03_v2-FINAL.stl`` -> r, arm, hook, 03, v, 2, final."""
     stem = re.sub(r"\.\w{2,4}$", "", name.replace("\\", "/").rpartition("/")[2])
-    spaced = re.sub(r"([a-z])([A-Z])", r"\1 \2", stem)
-    return re.sub(r"[^a-z]+", " ", re.sub(r"(\d+)", r" \1 ", spaced).lower()).strip()
+    return re.findall(r"[a-z]+|\d+", re.sub(r"([a-z])([A-Z])", r"\1 \2", stem).lower())
+
+
+def words_of(name: str) -> str:
+    """A file name as separate lower-case words without its numbers: ``r arm hook v final``."""
+    return " ".join(token for token in _tokens(name) if token.isalpha())
+
+
+def telling_words(names: Sequence[str], most: int = 12) -> list[str]:
+    """What tells each of some names from the others, in at most so many letters: the words and numbers not all of them share.
+
+    The last of them that fit, since names go from what is common to what is special; a name that has none is itself.
+    """
+    tokens = [_tokens(name) for name in names]
+    shared = set.intersection(*map(set, tokens)) if len(tokens) > 1 else set()
+    return [
+        _last_words([t for t in own if t not in shared] or own, most) or name[:most]
+        for own, name in zip(tokens, names, strict=True)
+    ]
+
+
+def _last_words(tokens: Sequence[str], most: int) -> str:
+    words = ""
+    for token in reversed(tokens):
+        longer = f"{token} {words}".strip()
+        if len(longer) > most:
+            break
+        words = longer
+    return words or (tokens[-1][:most] if tokens else "")
 
 
 def guess_slot(name: str) -> str:

@@ -92,7 +92,10 @@ def wash_plan(surface_cm2: float, hollow: bool, dirty: Bath, clean: Bath) -> lis
     steps.insert(
         1,
         WashStep(
-            "Lift the plate off, scrape into the basket", LIFT_MIN, True, f"about {carried:.1f} ml of resin clings"
+            "Lift the plate off, scrape into the basket",
+            LIFT_MIN,
+            True,
+            f"about {carried:.1f} ml of resin clings ({FILM_MM:g} mm of film, a default)",
         ),
     )
     assert first + second <= LIMIT_MIN

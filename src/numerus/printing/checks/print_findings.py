@@ -152,11 +152,11 @@ def supports_say(made: Supported, proof: PrintCheck) -> str:
         return "Stands flat on the plate: no tips."
     margin = float(proof.loads.margins.min(initial=np.inf))
     held = (
-        f"hold at least {margin:.1f} times the pull and its leverage"
+        f"hold at least {margin:.1f} times the pull and its leverage, by the resin's defaults"
         if np.isfinite(margin)
         else "nothing pulls on them"
     )
-    marks = f"{proof.cleaning_minutes:.0f} min to clean, {proof.scar_show_mm2:.1f} mm² of marks in sight"
+    marks = f"about {proof.cleaning_minutes:.0f} min to clean (default pace), {proof.scar_show_mm2:.1f} mm² of marks in sight"
     return f"{len(made.pillars)} tips ({kinds}) {held}; {marks}."
 
 

@@ -12,7 +12,7 @@ from numerus.domain.journal import Fact, Timing
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.post.cure import SUPPORT_SCHOOLS, WANTED_J_PER_CM2, CureStep, Lamp, cure_plan
+from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, WANTED_J_PER_CM2, CureStep, Lamp, cure_plan
 from numerus.progress.next_tasks import step
 from numerus.surface.exposure import lamp_dose, shaded_share
 from numerus.words import counted
@@ -57,7 +57,8 @@ class CureState(PlateStepsState):
 
     @property
     def verdict(self) -> str:
-        return f"{counted(self.tips, 'tip')} to take off {counted(len(self.parts), 'part')}."
+        each = f"{60 * OFF_MIN_PER_TIP[self.school]:.0f} s a tip is a default; what you time or type counts instead"
+        return f"{counted(self.tips, 'tip')} to take off {counted(len(self.parts), 'part')}; {each}."
 
     @property
     def light(self) -> str:
@@ -65,7 +66,8 @@ class CureState(PlateStepsState):
         lamp, side = self.lamp, self.sides[0]
         return (
             f"Pale is lit, dark is not. {len(self.sides)} × {side.minutes:.1f} min, turned in between: {lamp.mw_per_cm2:g} mW/cm² "
-            f"at {lamp.distance_mm:g} mm make {WANTED_J_PER_CM2:.1f} J/cm² a side. What stays dark wants turning over, or daylight."
+            f"at {lamp.distance_mm:g} mm (a default lamp) make {WANTED_J_PER_CM2:.1f} J/cm² a side (a default dose: the resin's "
+            f"data sheet comes first). What stays dark wants turning over, or daylight."
         )
 
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact | None:

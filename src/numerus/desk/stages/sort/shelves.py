@@ -13,7 +13,7 @@ from numerus.desk.session import Session
 from numerus.domain.army import BOUGHT, NONE
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
-from numerus.kit.sorting import words_of
+from numerus.kit.sorting import telling_words
 
 ICON_PX, SMALL_PX, STACK_PX = 44, 31, 6
 LARGE_PARTS = 3
@@ -85,17 +85,19 @@ class Shelf(QListWidget):
     def fill(self, parts: Sequence[Part], icon: Callable[[Part], QIcon], current: str, on_top: str = "") -> None:
         """Few parts named side by side; many as a stack, what the figure wears on top and the others small beside it."""
         side_by_side = len(parts) <= LARGE_PARTS
+        telling = dict(zip((p.id for p in parts), telling_words([p.name for p in parts]), strict=True))
         for part in sorted(parts, key=lambda p: p.id != on_top):
             large = side_by_side or part.id == on_top
-            self._add(part, icon(part), letter(parts, part.id), large, under=0 if side_by_side else len(parts) - 1)
+            mark = letter(parts, part.id)
+            words = f"{mark}  {telling[part.id]}" if large else mark
+            self._add(part, icon(part), words, large, under=0 if side_by_side else len(parts) - 1)
             if part.id == current:
                 self.setCurrentItem(self.item(self.count() - 1))
         self._fit_height()
 
-    def _add(self, part: Part, icon: QIcon, mark: str, large: bool, under: int) -> None:
-        word = f"  {(words_of(part.name).split() or [part.name])[-1]}" if large else ""
+    def _add(self, part: Part, icon: QIcon, words: str, large: bool, under: int) -> None:
         picture = icon.pixmap(ICON_PX if large else SMALL_PX)
-        item = QListWidgetItem(QIcon(self._stacked(picture) if large and under else picture), f"{mark}{word}")
+        item = QListWidgetItem(QIcon(self._stacked(picture) if large and under else picture), words)
         item.setSizeHint(QSize(ICON_PX + 12, ICON_PX + 22) if large else QSize(SMALL_PX + 8, SMALL_PX + 15))
         item.setData(ID, part.id)
         item.setToolTip(f"{part.label}: {facts_of(part)}" + (f"; on top of {under} more" if large and under else ""))

@@ -35,7 +35,7 @@ class WashState(PlateStepsState):
     @property
     def verdict(self) -> str:
         soak = sum(round(s.minutes) for s in self.plan if "bath" in s.title and not s.hands)  # as the steps show them
-        return f"{soak:.0f} min of soaking in all: under {LIMIT_MIN:.0f}, or thin parts soften."
+        return f"{soak:.0f} min of soaking in all: under {LIMIT_MIN:.0f} (a default; see the resin's data sheet), or thin parts soften."
 
     @property
     def planned_min(self) -> float:
