@@ -4,12 +4,14 @@ from __future__ import annotations
 
 from pathlib import Path
 
+import fast_simplification
 import numpy as np
 import pytest
 import trimesh
 
 from helpers import box_mesh, handed_mesh, moved_by, subdivided
 from numerus.demo.messy import write_archive
+from numerus.demo.parts import mesh as demo_mesh
 from numerus.domain.parts import Relation
 from numerus.errors import Cancelled
 from numerus.formats.mesh_files import Refusal, read_any
@@ -181,3 +183,21 @@ def test_the_careless_archive_is_understood(tmp_path: Path) -> None:
     assert propose(parts, found)["untitled"].slot == "left arm"
     with pytest.raises(Cancelled):
         relations(parts, lambda share: share < 0.3)
+
+
+def test_a_copy_without_its_neighbours_is_a_copy_all_the_same() -> None:
+    """Heads cut into a third of their triangles, turned and moved far from the others they stand among: doubles, set aside."""
+    dice, heads = np.random.default_rng(5), ["head_bald", "head_hat", "head_hood"]
+    parts = [Shaped(n, f"{n}.stl", demo_mesh(n)) for n in (*heads, "legs_standing")]
+    for name in heads[:2]:
+        vertices, faces = fast_simplification.simplify(
+            np.asarray(demo_mesh(name).vertices, np.float32), demo_mesh(name).faces, target_reduction=0.7
+        )
+        turn = trimesh.transformations.random_rotation_matrix(dice.random(3))
+        turn[:3, 3] = dice.uniform(-60, 60, 3)
+        other = Mesh(np.asarray(vertices, float), np.asarray(faces, np.int32)).transformed(turn)
+        parts.append(Shaped(f"copy of {name}", "x.stl", other))
+    said = relations(parts)
+    doubles = {r.parts for r in said if r.kind == "duplicate"}
+    assert doubles == {(name, f"copy of {name}") for name in heads[:2]}
+    assert repeats(said) == {f"copy of {name}" for name in heads[:2]}
