@@ -24,6 +24,7 @@ from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import HANDS_MIN, clinging_ml
 from numerus.printing.plates.hand_layout import Hull, lies_on
+from numerus.printing.runs.learned import RunFactors
 from numerus.printing.runs.run_records import FAILED, RunRecord, waiting_plates
 from numerus.progress.rates import GROUPS, rates
 from numerus.progress.standing import FigureStanding, Standing
@@ -117,9 +118,8 @@ def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
     return Task(f"Supports off and cure {plate.name}", minutes, detail, "cure", ("Warm water, cutters, lamp",), (fact,))
 
 
-def busy_until(plans: Plans, standing: Standing, now: datetime) -> dict[str, datetime]:
+def busy_until(plans: Plans, standing: Standing, now: datetime, factors: RunFactors) -> dict[str, datetime]:
     """When the machines that print will be done, by what their runs took so far."""
-    factors = estimates(plans, standing).factors
 
     def left_min(run: RunRecord) -> float:
         return factors.minutes_of(plans.plates[run.plate_id], run.machine_id) - run.minutes_at(now, plans.time_zone)
@@ -140,8 +140,8 @@ def schedule_inputs(
         pose = plans.pose_of(placed)
         return pose.hull_mm if pose else ()
 
-    busy = busy_until(plans, standing, now)
     factors = estimates(plans, standing).factors
+    busy = busy_until(plans, standing, now, factors)
     machines = list(plans.machines.values())
     return ScheduleInputs(machines, army, now, busy, cold, lambda p, m: lies_on(p, m, hull), factors)
 

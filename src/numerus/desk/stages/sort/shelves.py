@@ -6,7 +6,7 @@ import string
 from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QPoint, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QDropEvent, QIcon, QPainter, QPen, QPixmap, QResizeEvent
+from PyQt6.QtGui import QDropEvent, QIcon, QPainter, QPen, QPixmap, QPixmapCache, QResizeEvent
 from PyQt6.QtWidgets import QListWidget, QListWidgetItem
 
 from numerus.desk.session import Session
@@ -29,11 +29,15 @@ def letter(parts: Sequence[Part], part_id: str) -> str:
 
 
 def icon_of(session: Session, part: Part) -> QIcon:
-    """The part's thumbnail; empty where it is missing or damaged."""
+    """The part's thumbnail; empty where it is missing or damaged. Read once: a blob's name tells what is in it."""
+    known = QPixmapCache.find(part.thumbnail) if part.thumbnail else None
+    if known is not None:
+        return QIcon(known)
     pixmap = QPixmap()
     try:
         if part.thumbnail and session.book is not None:
             pixmap.loadFromData(session.book.blob(part.thumbnail))
+            QPixmapCache.insert(part.thumbnail, pixmap)
     except NumerusError:
         return QIcon()
     return QIcon(pixmap)
