@@ -7,6 +7,7 @@ from collections.abc import Callable, Iterable
 
 from PyQt6 import sip
 from PyQt6.QtCore import Qt, QTimer
+from PyQt6.QtGui import QResizeEvent
 from PyQt6.QtWidgets import (
     QApplication,
     QBoxLayout,
@@ -27,6 +28,7 @@ from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.mesh import Mesh
 
 TITLE_PX = 460.0
+LINES_FILLED = 1.8  # of the two lines of a subtitle
 
 
 def vertex_normals_of(mesh: Mesh) -> None:
@@ -43,10 +45,25 @@ class Subtitle(QLabel):
         self.setWordWrap(True)
         self.setMinimumWidth(1)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Ignored)
+        self.words = ""
+
+    def text(self) -> str:
+        """All of it, however much is shown."""
+        return self.words
 
     def setText(self, words: str | None) -> None:
-        super().setText(words)
-        self.setToolTip(words or "")
+        self.words = words or ""
+        self.setToolTip(self.words)
+        self._fit()
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        super().resizeEvent(event)
+        self._fit()
+
+    def _fit(self) -> None:
+        """What two lines hold; a line rarely breaks where it is full."""
+        room = int(LINES_FILLED * self.width())
+        super().setText(self.fontMetrics().elidedText(self.words, Qt.TextElideMode.ElideRight, room))
 
 
 class Bench(QWidget):
