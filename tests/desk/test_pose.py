@@ -283,6 +283,7 @@ def test_candidates_are_compared_as_measured(window: MainWindow) -> None:
     assert trials.tried is not None
     shown = trials.costs[trials.chosen]
     assert shown.scar_mm2 == pytest.approx(trials.tried.graph.proof.scar_show_mm2)
+    assert shown.cups == len(trials.tried.graph.cups), "one number for the cups counted and those hatched"
 
 
 def test_a_second_pose_is_kept_beside_the_first(window: MainWindow) -> None:

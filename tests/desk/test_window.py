@@ -208,6 +208,24 @@ def test_the_focus_stays_on_the_bench_when_its_button_goes(window: MainWindow, q
         qtbot.waitUntil(lambda: QApplication.focusWidget() is bench.main_action(), timeout=2000)
 
 
+def test_a_focus_frame_is_drawn_for_the_keyboard_alone(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """By Tab the band has a frame, by a click none; an arrow brings it."""
+    window.activateWindow()
+    qtbot.waitUntil(window.isActiveWindow)
+    band, grabs = window.band, []
+    for reason in (Qt.FocusReason.MouseFocusReason, Qt.FocusReason.TabFocusReason):
+        band.clearFocus()
+        band.setFocus(reason)
+        grabs.append(band.grab().toImage())
+    assert grabs[0] != grabs[1]
+    band.clearFocus()
+    plain = band.grab().toImage()
+    assert grabs[0] == plain
+    band.setFocus(Qt.FocusReason.MouseFocusReason)
+    qtbot.keyClick(band, Qt.Key.Key_Right)
+    assert band.by_key
+
+
 def test_an_error_is_told_by_the_one_panel(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """What happened and what to do; it can be dismissed."""
     window.session.failed.emit(NumerusError("x", "The disk is full.", "Free some room."))

@@ -279,15 +279,15 @@ def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
     """One thing at a time to its one-in-ten ends, everything else in the middle."""
     z = 1.2816
     kept = s.army.evenings_kept
-    source = f"by {s.evenings_seen} of yours" if s.evenings_seen else "as typed"
+    learned = ", learned" if s.evenings_seen else ""
     week = sum(1 for d in s.army.week if d.hobby_minutes) or 1
     paint, build = s.rates["paint"], s.rates["build"]
     things = [
         ("Minutes a stroke takes", _percent(paint), {"paint": -z}, {"paint": z}),
         ("Minutes building takes", _percent(build), {"build": -z}, {"build": z}),
         (
-            "Evenings kept",
-            f"{week * (kept - 0.1):.1f}–{week * min(kept + 0.1, 1):.1f} a week, {source}",
+            f"Evenings kept{learned}",
+            f"{week * (kept - 0.1):.1f}–{week * min(kept + 0.1, 1):.1f} a week",
             {"evenings": z},
             {"evenings": -z},
         ),

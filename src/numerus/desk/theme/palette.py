@@ -161,6 +161,7 @@ QComboBox::drop-down {{ border: none; width: 20px; }}
 QComboBox::down-arrow {{ image: url("{ARROW}"); width: 10px; height: 10px; }}
 QListView::item:selected, QListView::item:hover {{ background: {r.riverwash}; color: {r.ink}; border-radius: 4px; }}
 QListView::item {{ padding: 3px 6px; }}
+QDialogButtonBox {{ dialogbuttonbox-buttons-have-icons: 0; }}
 QCalendarWidget QWidget {{ background: {r.chalk}; color: {r.ink}; alternate-background-color: {r.linen}; }}
 QCalendarWidget QAbstractItemView {{ background: {r.chalk}; color: {r.ink}; selection-background-color: {r.river}; selection-color: {r.on_river}; }}
 QCalendarWidget QAbstractItemView:disabled {{ color: {r.slate}; }}

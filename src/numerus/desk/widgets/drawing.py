@@ -6,12 +6,23 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt
-from PyQt6.QtGui import QColor, QFontMetricsF, QHelpEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
+from PyQt6.QtGui import (
+    QColor,
+    QFocusEvent,
+    QFontMetricsF,
+    QHelpEvent,
+    QKeyEvent,
+    QMouseEvent,
+    QPainter,
+    QPaintEvent,
+    QPen,
+)
 from PyQt6.QtWidgets import QToolTip, QWidget
 
 from numerus.desk.theme.palette import CONTENT, LABEL, Theme
 
 LEFT, RIGHT, CENTRE = "left", "right", "centre"
+BY_KEY = (Qt.FocusReason.TabFocusReason, Qt.FocusReason.BacktabFocusReason, Qt.FocusReason.ShortcutFocusReason)
 
 
 @dataclass(frozen=True)
@@ -43,7 +54,7 @@ class Drawing(QWidget):
         super().__init__()
         self.theme = theme
         self.regions: list[Region] = []
-        self.at = -1
+        self.at, self.by_key = -1, False
         self.setAccessibleName(name)
         self.setMouseTracking(True)
         theme.changed.connect(self.update)
@@ -77,7 +88,7 @@ class Drawing(QWidget):
         painter.save()
         self.draw(painter)
         painter.restore()
-        if self.hasFocus():
+        if self.hasFocus() and self.by_key:
             self._draw_focus(painter)
         painter.end()
 
@@ -108,7 +119,13 @@ class Drawing(QWidget):
             return True
         return super().event(event)
 
+    def focusInEvent(self, event: QFocusEvent | None) -> None:
+        """Who points needs no frame: it is drawn for the keyboard alone."""
+        self.by_key = event is not None and event.reason() in BY_KEY
+        super().focusInEvent(event)
+
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        self.by_key = False
         found = next((r for r in reversed(self._active()) if r.box.contains(self.place(event))), None)
         if found is not None and found.act is not None:
             found.act()
@@ -119,6 +136,7 @@ class Drawing(QWidget):
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         active, key = self._active(), event.key()
+        self.by_key = True
         if not active:
             super().keyPressEvent(event)
         elif key in (Qt.Key.Key_Right, Qt.Key.Key_Down):

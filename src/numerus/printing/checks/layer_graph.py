@@ -15,7 +15,7 @@ from numerus.geometry.solids.layers import Island, layer_bitmap
 from numerus.geometry.solids.sections import Sections
 from numerus.printing.checks.print_check import PrintCheck, check_print
 from numerus.printing.checks.tip_loads import STANDING_N_PER_MM2
-from numerus.printing.orientation.pose_measures import layer_pulls_n
+from numerus.printing.orientation.pose_measures import is_significant_cup, layer_pulls_n
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import tip_n
 
@@ -27,7 +27,7 @@ LINE_MM2 = 6.0  # a change of area from layer to layer that leaves a line
 @dataclass(frozen=True, eq=False)
 class LayerGraph:
     """Per layer, float64 (layers,): ``areas_mm2`` of the part alone, ``pull_n``, ``holds_n`` of the tips below; and the
-    ``proof`` whose margins are those of the worst group in each layer.
+    ``proof`` whose margins are those of the worst group in each layer. ``cups``: those that tell.
     """
 
     layer_mm: float
@@ -115,5 +115,5 @@ def layer_graph(made: Supported, machine: Machine, resin: Resin) -> LayerGraph:
         holds = holds + areas[0] * STANDING_N_PER_MM2
     return LayerGraph(
         columns.grid.layer_mm, areas, layer_pulls_n(grown, sealed, machine, resin), holds, tuple(made.posed_part.born), columns,
-        tuple(sealed), check_print(made, machine, resin), grown, grown.joins(),
+        tuple(c for c in sealed if is_significant_cup(c)), check_print(made, machine, resin), grown, grown.joins(),
     )  # fmt: skip

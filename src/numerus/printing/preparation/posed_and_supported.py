@@ -113,7 +113,8 @@ def supported_pose(
 ) -> SupportedPose:  # fmt: skip
     """A pose supported, its marks measured instead of foretold."""
     pose, made = kept_pose(mesh, cost, machine, resin, style, fields, progress)
-    return SupportedPose(replace(cost, scar_mm2=scar_bill(made)[0], supported=True), pose, made)
+    seals = sum(map(is_significant_cup, made.posed_part.sealed))
+    return SupportedPose(replace(cost, scar_mm2=scar_bill(made)[0], cups=seals, supported=True), pose, made)
 
 
 @dataclass(frozen=True, eq=False)
@@ -132,7 +133,7 @@ class Tried:
 
 def tried(cost: PoseCost, made: Supported, machine: Machine, resin: Resin) -> Tried:
     graph = layer_graph(made, machine, resin)
-    measured = replace(cost, scar_mm2=graph.proof.scar_show_mm2, supported=True)
+    measured = replace(cost, scar_mm2=graph.proof.scar_show_mm2, cups=len(graph.cups), supported=True)
     return Tried(measured, pose_of(measured, made, graph.proof), made, graph)
 
 

@@ -187,8 +187,8 @@ class SortBench(Bench):
         self.subtitle.setText(self.state.subtitle)
         self.agree_button.setVisible(bool(waiting))
         self.agree_button.setText(f"Agree with all {waiting}" if waiting > 1 else "Agree")
-        self.fill_button.setVisible(not waiting or self.page == BUILDS)
-        self.fill_button.setEnabled(self.state.has_gaps)
+        # It stays where it is on every tab; on the others what waits to be agreed with comes first.
+        self.fill_button.setEnabled(self.state.has_gaps and (not waiting or self.page == BUILDS))
 
     def act(self, said: Statement) -> None:
         """What a card offers: the unit set, the part mended, a slot looked at, a statement turned about."""
