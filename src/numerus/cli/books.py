@@ -73,7 +73,7 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     """Every waiting plate on its machine in time, and when the army will be ready."""
     from numerus.book.book import Book
     from numerus.progress.forecast import finish_dates
-    from numerus.progress.next_tasks import next_runs
+    from numerus.progress.planned_runs import next_runs
     from numerus.progress.standing import standing
     from numerus.progress.stores import checks
 

@@ -1,8 +1,7 @@
 """A stand-in workshop in which things go wrong: weeks of runs on a simulated machine with one known fault, sometimes two.
 
-It works from what a machine, a vat and parts do to each other, and knows nothing of how failures are judged: what fails follows
-from the light that reaches a place, how green layers hold, what tips bear and what pulls. Its user looks wrongly one time in five.
-Parts fail by chance as well. Everything is seeded: the same number tells the same week.
+It knows nothing of how failures are judged: what fails follows from the light that reaches a place, how green layers hold, what tips
+bear and what pulls, and from chance. Its user looks wrongly one time in five. The same seed tells the same week.
 """
 
 from __future__ import annotations
@@ -231,13 +230,11 @@ class _OneRun:
         self.flake = [weeks._place(6, 12)] if "flake" in faults else list(weeks.flakes)
         self.stops_mm, self.why = self._stop(tall, thirsty)
         self.shift_mm = float(self.dice.uniform(0.15, 0.8)) * tall if "shift" in faults else 0.0
-        share = self.stops_mm / tall if self.why == "power" else 1.0
-        self.minutes = 6 * tall * min(share, 1.0)
+        self.minutes = 6 * (self.stops_mm if self.why == "power" else tall)
 
     def _placed(self, number: int, k: int) -> Placed:
         x, y, _ = self.weeks._place(1, 2)
-        sculpt = self.weeks.sculpts[k % KINDS_OF_PART]
-        self.sculpt_of[f"{number}-{k}"] = sculpt
+        sculpt = self.sculpt_of[f"{number}-{k}"] = self.weeks.sculpts[k % KINDS_OF_PART]
         return Placed(f"{number}-{k}", sculpt.id, f"f{k}", "body", x, y)
 
     def _stop(self, tall: float, thirsty: bool) -> tuple[float, str]:

@@ -285,12 +285,8 @@ def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
     things = [
         ("Minutes a stroke takes", _percent(paint), {"paint": -z}, {"paint": z}),
         ("Minutes building takes", _percent(build), {"build": -z}, {"build": z}),
-        (
-            f"Evenings kept{learned}",
-            f"{week * (kept - 0.1):.1f}–{week * min(kept + 0.1, 1):.1f} a week",
-            {"evenings": z},
-            {"evenings": -z},
-        ),
+        (f"Evenings kept{learned}", f"{week * (kept - 0.1):.1f}–{week * min(kept + 0.1, 1):.1f} a week",
+         {"evenings": z}, {"evenings": -z}),
         ("Failed parts", f"{s.fails[1]:.0%}–{s.fails[2]:.0%}".replace("%–", "–"), {"failures": -z}, {"failures": z}),
         (
             "Machine kept busy",
@@ -298,7 +294,7 @@ def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
             {"machine": 0.9},
             {"machine": 0.1},
         ),
-    ]
+    ]  # fmt: skip
     base = float(np.median(simulate(s, _fixed(dice))[""]))
     found = []
     for name, description, good, bad in things:

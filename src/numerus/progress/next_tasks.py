@@ -11,27 +11,24 @@ from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
 from numerus.assembly.gluing import build_plan
-from numerus.domain.army import Army, Figure, Unit
-from numerus.domain.clock import later
+from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import Fact, StepDone, Timing
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.plates import Plate
 from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.paint.scheme import Stroke
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import HANDS_MIN, clinging_ml
-from numerus.printing.plates.hand_layout import Hull, lies_on
-from numerus.printing.runs.learned import RunFactors
-from numerus.printing.runs.run_records import FAILED, RunRecord, waiting_plates
+from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.progress.planned_runs import next_runs
 from numerus.progress.rates import GROUPS, rates
 from numerus.progress.standing import FigureStanding, Standing
-from numerus.progress.stores import checks, estimates
+from numerus.progress.stores import checks
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.paint_line import PaintBlock, batch_line
-from numerus.schedule.run_queue import ColdMinutes, Schedule, ScheduleInputs, plan_runs
 from numerus.words import counted
 
 BATCH_MOST = 10
@@ -116,43 +113,6 @@ def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
     fact = step("cure", (), minutes, now, subject=run.run_id)
     detail = f"{counted(len(parts), 'part')}, {counted(tips, 'tip')}, two sides under the lamp"
     return Task(f"Supports off and cure {plate.name}", minutes, detail, "cure", ("Warm water, cutters, lamp",), (fact,))
-
-
-def busy_until(plans: Plans, standing: Standing, now: datetime, factors: RunFactors) -> dict[str, datetime]:
-    """When the machines that print will be done, by what their runs took so far."""
-
-    def left_min(run: RunRecord) -> float:
-        return factors.minutes_of(plans.plates[run.plate_id], run.machine_id) - run.minutes_at(now, plans.time_zone)
-
-    return {
-        run.machine_id: later(now, left_min(run), plans.time_zone)
-        for run in standing.runs.values()
-        if run.state == "printing" and run.plate_id in plans.plates
-    }
-
-
-def schedule_inputs(
-    plans: Plans, army: Army, standing: Standing, now: datetime, cold: ColdMinutes | None = None
-) -> ScheduleInputs:
-    """What runs of a book are planned into."""
-
-    def hull(placed: Placed) -> Hull:
-        pose = plans.pose_of(placed)
-        return pose.hull_mm if pose else ()
-
-    factors = estimates(plans, standing).factors
-    busy = busy_until(plans, standing, now, factors)
-    machines = list(plans.machines.values())
-    return ScheduleInputs(machines, army, now, busy, cold, lambda p, m: lies_on(p, m, hull), factors)
-
-
-def next_runs(plans: Plans, standing: Standing, now: datetime, cold: ColdMinutes | None = None) -> Schedule:
-    """The queue as it would run from now; empty where nothing waits. Raises PlanError as plan_runs does."""
-    if plans.army is None or not plans.machines:
-        return Schedule()
-    return plan_runs(
-        waiting_plates(plans.plates, standing.runs), schedule_inputs(plans, plans.army, standing, now, cold)
-    )
 
 
 def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -> list[Task]:

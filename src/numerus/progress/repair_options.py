@@ -12,7 +12,7 @@ from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.printing.runs.run_records import FAILED, RunRecord
-from numerus.progress.next_tasks import next_runs
+from numerus.progress.planned_runs import next_runs
 from numerus.progress.plating import part_rate
 from numerus.progress.standing import Standing, outcomes_by_part
 

@@ -74,9 +74,9 @@ class PoseBench(Bench):
         self.view.overlay = self._draw_over
         self.which = QComboBox()
         self.which.setAccessibleName("Part to pose")
-        self.which.setMinimumWidth(200)
+        self.which.setMinimumWidth(250)
         self.which.activated.connect(lambda _: self.session.select(part_id=self.which.currentData()))
-        self.colour_box = QComboBox()
+        self.colour_box, self.colours_say = QComboBox(), label("Colours", "note")
         self.colour_box.addItems([c.capitalize() for c in COLOURS])
         self.colour_box.setAccessibleName("What the colours show")
         self.colour_box.activated.connect(lambda _: self._show_view())
@@ -98,9 +98,7 @@ class PoseBench(Bench):
         tabs.setStretch(3, 1)
         right = column(tabs, self.stack, gap=6)
         right.setStretch(1, 1)
-        left = column(
-            row(label("Part", "strong"), self.which, -1, label("Colours", "note"), self.colour_box), self.view, gap=6
-        )
+        left = column(row(label("Part", "strong"), self.which, -1, self.colours_say, self.colour_box), self.view, gap=6)
         left.setStretch(1, 1)
         body = row(left, right, gap=20, margins=(16, 0, 16, 8))
         body.setStretch(0, 6)
@@ -151,7 +149,7 @@ class PoseBench(Bench):
         self._head(part)
         self.poses.show_habit(choices_in(self.session.answers.facts))
         stands = self.state.is_supplied(part) and part.id not in self.anew
-        for widget in (*self.tabs.values(), self.second_button, self.graph, self.colour_box):
+        for widget in (*self.tabs.values(), self.second_button, self.graph, self.colour_box, self.colours_say):
             widget.setVisible(not stands)
         self.keep_button.setText("Print as supplied" if stands else "Keep this pose")
         if stands:
