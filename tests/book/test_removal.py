@@ -8,7 +8,7 @@ import pytest
 
 from numerus.book.book import Book
 from numerus.book.removal import on_other_kit, without_figures, without_kit, without_slot, without_unit
-from numerus.domain.army import NONE
+from numerus.domain.army import NONE, BuildRule, Figure, Unit
 from numerus.domain.plans import Plans
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.standing import standing
@@ -55,12 +55,17 @@ def test_what_was_printed_stays_and_others_are_not_touched(demo: Book) -> None:
 
 
 def test_a_unit_on_another_kit_keeps_no_ghosts(demo: Book) -> None:
-    """Builds lose parts of the earlier kit and slots the unit has no more; what is bought or empty stays."""
+    """Builds lose parts of the earlier kit and slots the unit has no more, the unit its rules and numbers; what is bought or empty stays."""
     from dataclasses import replace
 
     unit = replace(demo.plans.units["ferry"], kit_id=demo.plans.units["heron"].kit_id, slots=("base", "torso"))
     figure = replace(demo.plans.figures_of("ferry")[0], build={"base": NONE, "torso": "coat_long", "head": NONE})
-    (changed,) = on_other_kit(demo.plans, unit, [figure])
+    unit = replace(
+        unit, wanted={"head_hat": 2}, spares={"head_hat": 1}, rules=(BuildRule("apart", "head_hat", "coat_long"),)
+    )
+    fitted, changed = on_other_kit(demo.plans, unit, [figure])
+    assert isinstance(fitted, Unit) and isinstance(changed, Figure)
+    assert not fitted.wanted and not fitted.spares and not fitted.rules
     assert changed.build.get("base") == NONE and "head" not in changed.build
     own = {p.id for p in demo.plans.parts.values() if p.kit_id == unit.kit_id}
     assert set(changed.build.values()) <= own | {NONE} or "coat_long" not in demo.plans.parts

@@ -291,3 +291,16 @@ def test_tub_lamp_and_zone_are_set_in_the_week(window: MainWindow) -> None:
     bench.zone.setText("Sedge/Hythe")
     bench.keep_week()
     assert "no time zone" in bench.week_fault.text() and window.session.plans.army == army
+
+
+def test_a_run_ended_while_it_stands_still_is_given_up(window: MainWindow) -> None:
+    """Its minutes count then; one that is only told to have ended is not given up, however early that is told."""
+    bench, run = schedule_inputs(window), run_in(window, "printing")
+    bench.choose(run.plate_id)
+    bench.live.ended_button.click()
+    assert not window.session.answers.standing.runs[run.run_id].end.aborted
+    window.session.undo()
+    bench.live.pause_button.click()
+    bench.live.ended_button.click()
+    end = window.session.answers.standing.runs[run.run_id].end
+    assert end.aborted and end.minutes > 0

@@ -68,10 +68,12 @@ def without_slot(plans: Plans, unit: Unit, slot: str) -> list[Change]:
     return [replace(unit, slots=slots, apart=tuple(s for s in unit.apart if s != slot)), *bare]
 
 
-def on_other_kit(plans: Plans, unit: Unit, figures: Collection[Figure]) -> list[Figure]:
-    """Figures of a unit that has another kit now, without what they have of earlier ones or in slots it has no more."""
+def on_other_kit(plans: Plans, unit: Unit, figures: Collection[Figure]) -> list[Unit | Figure]:
+    """A unit that has another kit now, and its figures that change: without rules, numbers and parts of earlier kits, or slots it has
+    no more.
+    """
     own = {p.id for p in plans.parts.values() if p.kit_id == unit.kit_id}
-    changed = []
+    changed: list[Unit | Figure] = [without_parts(unit, set(plans.parts) - own)]
     for figure in figures:
         build = {s: i for s, i in figure.build.items() if s in unit.slots and (i in own or i not in plans.parts)}
         if build != figure.build:

@@ -201,7 +201,7 @@ class Actions(QObject):
             slots = dict.fromkeys([*(unit.slots if unit.kit_id == kit.id else ()), *sorted(filled, key=_usual_order)])
             changed = replace(unit, kit_id=kit.id, slots=tuple(slots) or unit.slots)
             rebuilt = on_other_kit(book.plans, changed, book.plans.figures_of(unit.id))
-            book.commit(f"{unit.name} is built from {kit.name}", [changed, *rebuilt])
+            book.commit(f"{unit.name} is built from {kit.name}", rebuilt)
         self.session.tick()
 
 

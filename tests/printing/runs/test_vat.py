@@ -87,3 +87,11 @@ def test_when_the_vat_runs_low_is_told_while_it_prints() -> None:
     assert short.low_min(145) == pytest.approx(90) and long.low_min(205) is None
     assert (short.needs_ml, short.start_ml) == (pytest.approx(105), 205)
     assert rest_of(PLATE, MACHINE, 240, 100).low_min(100) is None
+
+
+def test_a_run_done_sooner_than_estimated_used_all_and_a_given_up_one_its_share() -> None:
+    """220 of 240 minutes to its own end is the whole plate; given up after half its minutes it is half."""
+    done = record(Fact(at(220), RunEnded(minutes=220.0), "run"))
+    assert stands_in(MACHINE, [done], PLATES, at(999)) == pytest.approx(80)
+    left = record(Fact(at(120), RunEnded(minutes=120.0, aborted=True), "run"))
+    assert stands_in(MACHINE, [left], PLATES, at(999)) == pytest.approx(80 + 60)

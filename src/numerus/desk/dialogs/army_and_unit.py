@@ -229,8 +229,8 @@ class UnitDialog(Asking):
         have = self.plans.figures_of(unit.id)
         new = [Figure(new_id(), unit.id, f"{unit.name} {n + 1}", n) for n in range(len(have), self.count.value())]
         kept = have[: self.count.value()]
-        rebuilt = on_other_kit(self.plans, unit, kept) if start.kit_id != unit.kit_id else []
-        return [unit, *new, *rebuilt], have[self.count.value() :]
+        fitted = on_other_kit(self.plans, unit, kept) if start.kit_id != unit.kit_id else [unit]
+        return [*fitted, *new], have[self.count.value() :]
 
     def _slots(self) -> tuple[str, ...]:
         """The slots the kit's parts fill, in the usual order; the usual ones where it has none yet."""

@@ -33,12 +33,11 @@ def left_after(
         return max(ml - run.used_ml, 0.0)
     # What a run told of its minutes counts before the clock: it may have been let run fast.
     by_clock = run.minutes_at(run.ended or now, zone)
-    whole = max(factors.minutes_of(plate, machine.id), 1e-9)
-    if run.ended and run.took_min > 0:
-        # One that ended by itself had printed all of it, in however many minutes.
-        whole = plate.minutes if run.took_min <= plate.minutes else run.took_min
-    done = min(run.took_min if run.ended and run.took_min > 0 else by_clock, whole)
-    return max(ml - factors.ml_of(plate) * max(done - minute, 0.0) / max(whole, 1e-9), 0.0)
+    printed = run.took_min if run.ended else 0.0
+    # One that was not given up had printed all of it, in however many minutes.
+    whole = max(printed if printed > 0 and not run.end.aborted else factors.minutes_of(plate, machine.id), 1e-9)
+    done = min(printed or by_clock, whole)
+    return max(ml - factors.ml_of(plate) * max(done - minute, 0.0) / whole, 0.0)
 
 
 def stands_in(

@@ -122,7 +122,8 @@ class LiveRun(QWidget):
             reading = self.reading()
             # Let run fast, it printed more minutes than the clock knows of: the vat is emptier by all of them.
             left = reading.minutes_left if reading is not None else 0.0
-            early = left > 0
-            minutes = min(self.elapsed_min, plate.minutes - left) if self.ahead_min > 0 or early else 0.0
-            fact = Fact(self.session.clock(), RunEnded(round(minutes, 2), aborted=early), run.run_id)
+            # Ended while it stands still it is given up; else that it ended may only have been told early or late.
+            given_up = bool(run.paused)
+            minutes = min(self.elapsed_min, plate.minutes - left) if self.ahead_min > 0 or given_up else 0.0
+            fact = Fact(self.session.clock(), RunEnded(round(minutes, 2), aborted=given_up), run.run_id)
             self.session.commit(f"{plate.name} ended", facts=[fact])
