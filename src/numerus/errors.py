@@ -44,3 +44,11 @@ class Cancelled(NumerusError):
 
     def __init__(self) -> None:
         super().__init__("cancelled", "Cancelled. The last result was kept.")
+
+
+class PaintListError(NumerusError):
+    """A list of paints cannot be read; nothing was changed."""
+
+
+class PictureError(NumerusError):
+    """A picture cannot be read, or does not show what is asked of it; nothing was changed."""

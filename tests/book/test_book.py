@@ -321,4 +321,4 @@ def test_a_book_of_the_first_form_is_brought_up_and_keeps_what_was_worked_out(bo
     assert again.undo_label() == "army"
     again.close()
     assert Book.open(book.path).worked_out("key") == b"second"
-    assert list(book.path.parent.glob("*before-4*"))
+    assert list(book.path.parent.glob("*before-5*"))

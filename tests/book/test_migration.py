@@ -57,7 +57,7 @@ def test_every_figure_stands_where_it_stood(book: Book) -> None:
     assert found["reed-0"].painted == {"coat/0", "coat/1", "coat/2", "coat/3", "skin/0", "skin/1", "base/0"}
     assert (found["reed-1"].painted, found["reed-2"].painted) == ({"coat/0", "coat/1"}, {"coat/0"})
     assert found["reed-0"].finished == {"Matt varnish"}
-    assert book.notices == [] and list(book.path.parent.glob("*before-4*"))
+    assert book.notices == [] and list(book.path.parent.glob("*before-5*"))
 
 
 def test_zones_left_the_mesh_for_documents(book: Book) -> None:

@@ -13,10 +13,8 @@ from numerus.colour.light import (
     hex_of,
     lab_of,
     linear,
-    mixed,
-    nearest,
     rgb_of,
-    side_by_side,
+    rgb_of_lab,
     value_of,
 )
 
@@ -54,29 +52,10 @@ def test_value_runs_from_black_to_white() -> None:
     assert value_of("#808080") == pytest.approx(53.585, abs=0.01)
 
 
-@given(colours, st.floats(0.1, 5))
-def test_mixing_a_colour_with_itself_gives_itself(colour: str, parts: float) -> None:
-    """Within a rounding step, for colours a paint can have."""
-    was, now = rgb_of(colour), rgb_of(mixed([colour, colour], [1, parts]))
-    assert np.all((np.abs(was - now) < 0.006) | (was < 0.06))
-
-
-def test_yellow_and_blue_paint_make_green_and_a_touch_of_black_tells() -> None:
-    """As in the pot, not as on a screen; dark pigments are strong."""
-    r, g, b = rgb_of(mixed(["#F2D21B", "#2A6FB0"], [1, 1]))
-    assert g > r and g > b
-    assert value_of(mixed(["#FFFFFF", "#101010"], [9, 1])) < 0.72 * 100
-
-
-def test_patches_side_by_side_average_as_light() -> None:
-    """Half white, half black is half the light."""
-    assert linear(rgb_of(side_by_side(["#FFFFFF", "#000000"], [1, 1])))[0] == pytest.approx(0.5, abs=0.005)
-
-
-def test_the_nearest_pot_comes_first() -> None:
-    """Ordered by difference."""
-    found = nearest("#C99A2E", {"tallow": "#CA9B30", "eel": "#2F4A66", "candle": "#EBD9A6"})
-    assert [n for n, _ in found] == ["tallow", "candle", "eel"]
+@given(colours)
+def test_lab_comes_back_as_light(colour: str) -> None:
+    """There and back, within the screen's colours."""
+    assert hex_of(encoded(rgb_of_lab(lab_of(rgb_of(colour))))) == colour
 
 
 def test_a_colour_that_is_none_is_refused() -> None:

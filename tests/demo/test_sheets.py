@@ -14,6 +14,8 @@ from numerus.demo.army import BELLRINGERS, figure_parts
 from numerus.demo.parts import labelled
 from numerus.demo.scheme import SCHEME, ZONES
 from numerus.demo.sheets import GROUND, rows_of, shot, zone_palette
+from numerus.paint.pots import Rack
+from numerus.paint.priming import primed_ground
 from numerus.paint.scheme import zone_colour
 from numerus.starter.schemes import PAINTS
 from numerus.surface.zones import ATTRIBUTE
@@ -23,9 +25,9 @@ NAMES = [z.id for z in ZONES]
 
 def test_every_zone_has_the_colour_its_recipe_makes() -> None:
     """Row by row of the palette."""
-    rack = {p.id: p for p in PAINTS}
+    rack = Rack({p.id: p for p in PAINTS})
     for recipe in SCHEME.recipes:
-        wanted = np.round(255 * rgb_of(zone_colour(recipe, rack)))
+        wanted = np.round(255 * rgb_of(zone_colour(recipe, rack, primed_ground(SCHEME))))
         assert zone_palette()[NAMES.index(recipe.zone)] == pytest.approx(wanted)
 
 

@@ -12,14 +12,15 @@ from numerus.desk.dialogs.tables import documents_dialog, scheme_dialog
 from numerus.desk.window import MainWindow
 from numerus.domain.paints import Paint
 from numerus.errors import PlanError
+from numerus.paint.pots import rack_of
 from numerus.paint.rows import from_rows, to_rows
 
 
 def test_a_scheme_as_rows_comes_back(window: MainWindow) -> None:
     """Every stroke, mix and number, under the ids they had; no zone is new."""
     plans = window.session.plans
-    rows = to_rows(plans.scheme, plans.paints, plans.zones)
-    assert from_rows(plans.scheme, rows, plans.paints, plans.zones, new_id, EVENING) == (plans.scheme, [])
+    rows = to_rows(plans.scheme, rack_of(plans), plans.zones)
+    assert from_rows(plans.scheme, rows, rack_of(plans), plans.zones, new_id, EVENING) == (plans.scheme, [])
 
 
 @pytest.mark.parametrize(
@@ -28,10 +29,10 @@ def test_a_scheme_as_rows_comes_back(window: MainWindow) -> None:
 def test_a_row_at_fault_is_named(window: MainWindow, column: int, text: str) -> None:
     """In words; the scheme stays."""
     plans = window.session.plans
-    rows = to_rows(plans.scheme, plans.paints, plans.zones)
+    rows = to_rows(plans.scheme, rack_of(plans), plans.zones)
     rows[1][column] = text
     with pytest.raises(PlanError, match="Row 2"):
-        from_rows(plans.scheme, rows, plans.paints, plans.zones, new_id, EVENING)
+        from_rows(plans.scheme, rows, rack_of(plans), plans.zones, new_id, EVENING)
 
 
 def test_a_stroke_changed_in_the_table_changes_the_scheme(window: MainWindow) -> None:

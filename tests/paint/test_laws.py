@@ -2,26 +2,29 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from datetime import datetime, timedelta
 
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from numerus.colour.light import delta_e, hex_of, lab_of, mixed, nearest, rgb_of, value_of
+from numerus.colour.light import delta_e, hex_of, lab_of, rgb_of, value_of
+from numerus.colour.reflectance import lab_of_reflectance
 from numerus.demo.scheme import SCHEME
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.domain.stages import LEVELS
-from numerus.paint.priming import SCHOOLS, prime_plan
+from numerus.paint.pots import Rack
+from numerus.paint.priming import SCHOOLS, prime_plan, primed_ground
 from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, strokes_for, values, zone_colour
-from numerus.paint.techniques import TECHNIQUES
 from numerus.paint.weather import Air
 from numerus.schedule.attendance import Window
 from numerus.schedule.paint_line import batch_line, used_drying_min
 from numerus.starter.schemes import PAINTS
 
-RACK = {p.id: p for p in PAINTS}
+RACK = Rack({p.id: p for p in PAINTS})
+GROUND = primed_ground(SCHEME)
 ZONES = [r.zone for r in SCHEME.recipes]
 STAGES = strokes_for(SCHEME, ZONES, "parade")
 COLOURS = st.builds(lambda r, g, b: f"#{r:02X}{g:02X}{b:02X}", *[st.integers(0, 255)] * 3)
@@ -31,21 +34,22 @@ AT = datetime(2026, 3, 5, 20)
 @given(st.lists(st.tuples(st.sampled_from(STAGES), st.floats(0.1, 40)), max_size=12), st.floats(1.5, 4))
 def test_paint_needed_adds_up_and_grows_in_proportion(work: list, times: float) -> None:
     """Twice the area, twice the paint; a batch needs what its figures need."""
-    whole = paint_needed_ml(work)
-    each = [paint_needed_ml([w]) for w in work]
+    whole = paint_needed_ml(work, RACK)
+    each = [paint_needed_ml([w], RACK) for w in work]
     assert whole == pytest.approx({p: sum(e.get(p, 0.0) for e in each) for p in {p for e in each for p in e}})
     assert bool(whole) == bool(work)
-    assert paint_needed_ml([(s, a * times) for s, a in work]) == pytest.approx(
+    assert paint_needed_ml([(s, a * times) for s, a in work], RACK) == pytest.approx(
         {p: ml * times for p, ml in whole.items()}
     )
 
 
 def test_paint_needed_is_what_a_film_takes_by_its_parts() -> None:
     """Worked by hand: on 40 cm² a base coat of two parts to one, thinned by one, with what dries on the palette."""
-    how = TECHNIQUES["base"]
-    step = RecipeStep("s", "Coat", "base", (("slate", 2.0), ("bone", 1.0)), 1.0, "brush", 5.0, 20.0, "table")
-    film_ml = 40 * how.covers * how.ml_per_cm2 * 1.25
-    assert paint_needed_ml([(Stroke("coat", step), 40.0)]) == pytest.approx({"slate": film_ml / 2, "bone": film_ml / 4})
+    step = RecipeStep("s", "Coat", "base", (("slate", 2.0), ("candle", 1.0)), 1.0, "brush", 5.0, 20.0, "table", coats=2)
+    dry_ml = 40 * 2 * 15e-4 * 1.5 / (4 / 3)  # two coats of 15 µm, thinned by a third instead of a half
+    wet_ml = dry_ml / (0.40 * 3 / 4) * 1.25  # two fifths of the paint stay, a quarter of the pot is thinner
+    found = paint_needed_ml([(Stroke("coat", step), 40.0)], RACK)
+    assert found == pytest.approx({"slate": wet_ml / 2, "candle": wet_ml / 4})
 
 
 @given(st.floats(0.1, 200), st.floats(0, 60), st.floats(5, 60))
@@ -58,14 +62,6 @@ def test_what_is_bought_suffices_and_one_pot_less_would_not(need: float, left: f
     assert pots == 0 or left + (pots - 1) * pot < need
 
 
-@given(COLOURS, COLOURS, st.floats(0.05, 5), st.floats(0.05, 5))
-def test_a_mix_lies_between_its_paints_in_value_and_does_not_mind_the_order(a: str, b: str, m: float, n: float) -> None:
-    """No lighter than the lighter of the two; poured the other way round it is the same."""
-    mix = mixed([a, b], [m, n])
-    assert value_of(mix) <= max(value_of(a), value_of(b)) + 4.0  # no pigment is quite black: mixes have a floor
-    assert float(delta_e(lab_of(rgb_of(mix)), lab_of(rgb_of(mixed([b, a], [n, m]))))) < 1.0
-
-
 @given(COLOURS, COLOURS)
 def test_the_difference_of_two_colours_is_the_same_both_ways(a: str, b: str) -> None:
     """And nothing only for a colour and itself."""
@@ -75,22 +71,18 @@ def test_the_difference_of_two_colours_is_the_same_both_ways(a: str, b: str) -> 
     assert hex_of(rgb_of(a)) == a
 
 
-@given(COLOURS, st.dictionaries(st.text("abcdef", min_size=1, max_size=3), COLOURS, min_size=1, max_size=8))
-def test_nearest_pots_come_in_order(colour: str, pots: dict) -> None:
-    """All of them, none before a nearer one."""
-    found = nearest(colour, pots)
-    assert {n for n, _ in found} == set(pots)
-    assert [d for _, d in found] == sorted(d for _, d in found)
-
-
 @pytest.mark.parametrize("recipe", SCHEME.recipes, ids=lambda r: r.zone)
-def test_a_zone_looks_like_its_strokes(recipe: Recipe) -> None:
-    """Its value lies within those of its strokes; one stroke alone is itself."""
+def test_a_zone_looks_like_its_strokes_over_its_primer(recipe: Recipe) -> None:
+    """Its value lies within those of its strokes and its ground; a base that hides leaves no ground to see."""
     strokes = [mix_colour(s, RACK) for s in recipe.steps]
-    value = value_of(zone_colour(recipe, RACK))
-    assert min(map(value_of, strokes)) - 1 <= value <= max(map(value_of, strokes)) + 1
-    assert zone_colour(Recipe(recipe.zone, recipe.steps[:1]), RACK) == strokes[0]
-    assert values(SCHEME, RACK)[recipe.zone] == pytest.approx(value, abs=0.5)
+    value = value_of(zone_colour(recipe, RACK, GROUND))
+    told = [*map(value_of, strokes), float(lab_of_reflectance(GROUND)[0])]
+    assert min(told) - 1 <= value <= max(told) + 1
+    thick = replace(recipe.steps[0], technique="base", coats=20)
+    assert zone_colour(Recipe(recipe.zone, (thick,)), RACK, GROUND) == zone_colour(
+        Recipe(recipe.zone, (thick,)), RACK, GROUND * 0.1
+    )
+    assert values(SCHEME, RACK, GROUND)[recipe.zone] == pytest.approx(value, abs=0.5)
 
 
 @pytest.mark.parametrize(("low", "high"), [(a, b) for i, a in enumerate(LEVELS) for b in LEVELS[i:]])

@@ -12,7 +12,8 @@ from numerus.demo.scheme import SCHEME, ZONES
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import RecipeStep, Scheme
 from numerus.errors import PlanError
-from numerus.paint.priming import prime_plan
+from numerus.paint.pots import Rack
+from numerus.paint.priming import prime_plan, primed_ground
 from numerus.paint.scheme import (
     LowContrastPair,
     Stroke,
@@ -29,7 +30,7 @@ from numerus.schedule.paint_line import batch_line, used_drying_min
 from numerus.starter import schemes
 from numerus.starter.schemes import PAINTS
 
-RACK = {p.id: p for p in PAINTS}
+RACK = Rack({p.id: p for p in PAINTS})
 NOW = datetime(2026, 3, 5, 20)
 EVENINGS = [Window(NOW + timedelta(days=d), NOW + timedelta(days=d, hours=2)) for d in range(60)]
 strokes = st.tuples(
@@ -115,8 +116,12 @@ def test_paint_needed_grows_with_area_and_thinner_is_not_bought() -> None:
     """Equal parts of paint and thinner need half the paint."""
     pure = Stroke("coat", RecipeStep("a", "s", "base", (("tallow", 1.0),), 0.0, "b", 1, 1))
     thinned = Stroke("coat", RecipeStep("a", "s", "base", (("tallow", 1.0),), 1.0, "b", 1, 1))
-    assert paint_needed_ml([(pure, 20.0)])["tallow"] == pytest.approx(2 * paint_needed_ml([(pure, 10.0)])["tallow"])
-    assert paint_needed_ml([(thinned, 10.0)])["tallow"] == pytest.approx(paint_needed_ml([(pure, 10.0)])["tallow"] / 2)
+    assert paint_needed_ml([(pure, 20.0)], RACK)["tallow"] == pytest.approx(
+        2 * paint_needed_ml([(pure, 10.0)], RACK)["tallow"]
+    )
+    assert paint_needed_ml([(thinned, 10.0)], RACK)["tallow"] == pytest.approx(
+        paint_needed_ml([(pure, 10.0)], RACK)["tallow"] / 2
+    )
 
 
 def test_shopping_rounds_up_to_pots_and_asks_about_unknown_ones() -> None:
@@ -138,7 +143,7 @@ def test_zones_of_like_value_melt() -> None:
     value, pair = {"coat": 63, "brass": 64, "skin": 40}, ("brass", "coat")
     assert low_contrast_pairs(value, {pair: 12.0}) == [LowContrastPair("brass", "coat", 1)]
     assert low_contrast_pairs(value, {pair: 1.0}) == low_contrast_pairs(value, {}) == []
-    assert all(0 < v < 100 for v in values(SCHEME, RACK).values())
+    assert all(0 < v < 100 for v in values(SCHEME, RACK, primed_ground(SCHEME)).values())
 
 
 def test_a_paint_missing_from_the_rack_is_said() -> None:

@@ -13,6 +13,7 @@ from helpers import EVENING
 from numerus.book.book import Book
 from numerus.domain.journal import Fact
 from numerus.domain.recipes import FinishStep, Recipe, Scheme
+from numerus.paint.pots import rack_of
 from numerus.paint.rows import ID, from_rows, to_rows
 from numerus.progress.history import History
 from numerus.progress.next_tasks import step
@@ -25,7 +26,7 @@ def edited(book: Book, edits: list[tuple[str, int]]) -> Scheme:
     """The scheme after edits of its table: rows put in, taken out, moved, renamed."""
     plans, ids = book.plans, count()
     assert plans.scheme is not None
-    rows = to_rows(plans.scheme, plans.paints, plans.zones)
+    rows = to_rows(plans.scheme, rack_of(plans), plans.zones)
     for what, at in edits:
         n = at % max(len(rows), 1)
         if what == "insert":
@@ -38,7 +39,7 @@ def edited(book: Book, edits: list[tuple[str, int]]) -> Scheme:
             rows[n] = [rows[n][0], "Another name", *rows[n][2:]]
         elif what == "copy":
             rows.append(list(rows[n]))
-    return from_rows(plans.scheme, rows, plans.paints, plans.zones, lambda: f"new-{next(ids)}", LATER)[0]
+    return from_rows(plans.scheme, rows, rack_of(plans), plans.zones, lambda: f"new-{next(ids)}", LATER)[0]
 
 
 EDITS = st.lists(

@@ -29,7 +29,7 @@ from numerus.errors import BookError
 from numerus.progress.history import History
 from numerus.words import counted
 
-_FIELD = {kind: kind if kind in ("army", "part_zones") else kind + "s" for kind in KINDS}
+_FIELD = {kind: kind + "s" for kind in KINDS} | {"army": "army", "part_zones": "part_zones", "mix": "mixes"}
 
 
 def _fields_told(event: Event) -> dict[str, Any]:

@@ -9,7 +9,7 @@ from pydantic import TypeAdapter, ValidationError
 
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.machines import Bottle, Machine, Resin
-from numerus.domain.paints import Paint
+from numerus.domain.paints import Mix, Paint
 from numerus.domain.parts import Kit, Part, Relation
 from numerus.domain.plates import Plate, Run
 from numerus.domain.poses import BrushStroke
@@ -19,7 +19,7 @@ from numerus.errors import BookError
 
 KINDS: dict[str, type] = {
     "army": Army, "unit": Unit, "figure": Figure, "kit": Kit, "part": Part, "machine": Machine, "resin": Resin,
-    "plate": Plate, "run": Run, "bottle": Bottle, "paint": Paint, "scheme": Scheme, "zone": Zone, "part_zones": PartZones,
+    "plate": Plate, "run": Run, "bottle": Bottle, "paint": Paint, "mix": Mix, "scheme": Scheme, "zone": Zone, "part_zones": PartZones,
     "brush_stroke": BrushStroke,
 }  # fmt: skip
 _KIND_OF = {made: kind for kind, made in KINDS.items()}

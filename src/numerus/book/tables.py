@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import sqlalchemy as sa
 
-SCHEMA = 4
+SCHEMA = 5
 """Kept in SQLite's user_version, so that it can be read before anything else is."""
 SETTLED = "journal"
 """What older entries tell, among what was worked out; triggers of the file name it, too (revision 0003)."""

@@ -11,6 +11,7 @@ from pathlib import Path
 from typing import Any
 
 from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
+from numerus.cli.colours import match, mix, rack_of_book
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
 from numerus.cli.plates import plates_made, printed_layers
 from numerus.cli.results import refused
@@ -86,6 +87,20 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
     sub.add_argument("--kit", default="New kit")
+    sub = command("mix", mix, "what paints make when they are mixed, hiding or as a film on a ground")
+    sub.add_argument("paints", type=Path, metavar="PAINTS.json")
+    sub.add_argument("--parts", required=True, metavar="A=2,B=1")
+    sub.add_argument("--over", default="", metavar="HEX", help="a film on this ground instead of the hiding colour")
+    sub.add_argument("--film-um", type=_positive, default=0.0, metavar="UM", help="dry film (15)")
+    sub = command("match", match, "mixes of whole drops that come nearest to a colour, best first")
+    sub.add_argument("paints", type=Path, metavar="PAINTS.json")
+    sub.add_argument("--target", required=True, metavar="HEX")
+    sub.add_argument("--most", type=int, choices=(1, 2, 3), default=3, help="pots in a mix (3)")
+    sub.add_argument("--over", default="", metavar="HEX", help="as one film of 15 µm on this ground")
+    sub = command("rack", rack_of_book, "the paints of a book: what is left, needed and to be bought")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--csv", type=Path, metavar="FILE", help="write the pots as CSV, too")
+    sub.add_argument("--now", type=_moment)
     return made
 
 
@@ -96,7 +111,10 @@ def main(argv: Sequence[str] | None = None) -> int:
     except NumerusError as error:
         results = [
             refused(
-                str(next((getattr(args, a) for a in ("book", "path", "file", "out") if hasattr(args, a)), "")), error
+                str(
+                    next((getattr(args, a) for a in ("book", "path", "file", "paints", "out") if hasattr(args, a)), "")
+                ),
+                error,
             )
         ]
     print(json.dumps(results[0] if len(results) == 1 else results))

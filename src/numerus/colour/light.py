@@ -1,18 +1,11 @@
-"""Colour as light: sRGB, CIE L*a*b*, the difference of two colours, and mixing by absorption and scattering."""
+"""Colour as the eye sees it: sRGB at the border, CIE L*a*b*, and the difference of two colours."""
 
 from __future__ import annotations
 
-from functools import lru_cache
-
 import numpy as np
 
+from numerus.colour.observer import SRGB_TO_XYZ, WHITE_XYZ
 from numerus.geometry.mesh import Floats
-
-_TO_XYZ = np.array(
-    [[0.4124564, 0.3575761, 0.1804375], [0.2126729, 0.7151522, 0.0721750], [0.0193339, 0.1191920, 0.9503041]]
-)
-_WHITE = _TO_XYZ.sum(axis=1)  # D65, 2 degrees
-DARKEST = 0.004  # reflectance no paint falls below: the surface itself reflects
 
 
 def rgb_of(hexadecimal: str) -> Floats:
@@ -39,10 +32,24 @@ def encoded(light: Floats) -> Floats:
 
 
 def lab_of(rgb: Floats) -> Floats:
-    """CIE L*a*b* under D65 of sRGB (..., 3) 0..1 (CIE 15:2004)."""
-    t = linear(np.asarray(rgb, float)) @ _TO_XYZ.T / _WHITE
+    """CIE L*a*b* under D65 of sRGB (..., 3) 0..1."""
+    return lab_of_xyz(linear(np.asarray(rgb, float)) @ SRGB_TO_XYZ.T)
+
+
+def lab_of_xyz(xyz: Floats) -> Floats:
+    """CIE L*a*b* of X, Y, Z (..., 3) seen under D65 (CIE 15:2004)."""
+    t = xyz / WHITE_XYZ
     f = np.where(t > (6 / 29) ** 3, np.cbrt(t), t / (3 * (6 / 29) ** 2) + 4 / 29)
     return np.stack([116 * f[..., 1] - 16, 500 * (f[..., 0] - f[..., 1]), 200 * (f[..., 1] - f[..., 2])], axis=-1)
+
+
+def rgb_of_lab(lab: Floats) -> Floats:
+    """Linear sRGB (..., 3) of L*a*b*; outside 0..1 where a screen cannot show it."""
+    lightness, a, b = np.moveaxis(np.asarray(lab, float), -1, 0)
+    y = (lightness + 16) / 116
+    f = np.stack([y + a / 500, y, y - b / 200], axis=-1)
+    xyz = np.where(f > 6 / 29, f**3, 3 * (6 / 29) ** 2 * (f - 4 / 29)) * WHITE_XYZ
+    return np.asarray(np.linalg.solve(SRGB_TO_XYZ, xyz[..., None])[..., 0])
 
 
 def value_of(hexadecimal: str) -> float:
@@ -77,36 +84,3 @@ def _combined(dl: Floats, dc: Floats, dh: Floats, lm: Floats, cm: Floats, hm: Fl
     sc, sh = 1 + 0.045 * cm, 1 + 0.015 * cm * t
     rt = -np.sin(np.radians(2 * turn)) * rc
     return np.asarray(np.sqrt((dl / sl) ** 2 + (dc / sc) ** 2 + (dh / sh) ** 2 + rt * (dc / sc) * (dh / sh)))
-
-
-def mixed(colours: list[str], parts: list[float]) -> str:
-    """The colour of paints mixed by ``parts``: absorption over scattering adds up by share, per channel of light.
-
-    One-constant theory (Kubelka & Munk 1931): K/S = (1 - R)^2 / 2R. Yellow and blue so give green, as in the pot.
-    """
-    return _mixed(tuple(colours), tuple(parts))
-
-
-@lru_cache(4096)  # the same few mixes of an army are asked for whenever a figure is shown
-def _mixed(colours: tuple[str, ...], parts: tuple[float, ...]) -> str:
-    share = np.asarray(parts, float) / np.sum(parts)
-    reflectance = np.clip(linear(np.stack([rgb_of(c) for c in colours])), DARKEST, 1)
-    ratio = share @ ((1 - reflectance) ** 2 / (2 * reflectance))
-    return hex_of(encoded(1 + ratio - np.sqrt(ratio * ratio + 2 * ratio)))
-
-
-def side_by_side(colours: list[str], shares: list[float]) -> str:
-    """What patches of colour look like from afar: light averages by the area each covers."""
-    return _side_by_side(tuple(colours), tuple(shares))
-
-
-@lru_cache(4096)
-def _side_by_side(colours: tuple[str, ...], shares: tuple[float, ...]) -> str:
-    share = np.asarray(shares, float) / np.sum(shares)
-    return hex_of(encoded(share @ linear(np.stack([rgb_of(c) for c in colours]))))
-
-
-def nearest(colour: str, pots: dict[str, str]) -> list[tuple[str, float]]:
-    """Pots by ΔE2000 from ``colour``, nearest first."""
-    target = lab_of(rgb_of(colour))
-    return sorted(((name, float(delta_e(target, lab_of(rgb_of(c))))) for name, c in pots.items()), key=lambda p: p[1])

@@ -27,7 +27,7 @@ RECIPES = (
     recipe(
         "coat",
         step("Under-light", "spray", "candle 1 slate 1", 1.0, "airbrush", 1, 20),
-        step("Base", "base", "tallow 2 candle 0.3", 0.8, "wide flat", 6, 20),
+        step("Base", "base", "tallow 2 candle 0.3", 0.8, "wide flat", 6, 20, coats=2),
         step("Shade", "wash", "peat 1", 0.2, "round 2", 3, 45),
         step("Layer", "layer", "tallow 3 candle 1", 0.6, "round 1", 6, 20, "good"),
         step("Edges", "edge", "candle 3 tallow 0.3", 0.5, "round 0", 2, 15, "good"),

@@ -21,6 +21,8 @@ from numerus.demo.scheme import SCHEME, ZONES
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import picture
 from numerus.kit.thumbnails import RESIN, fitted_camera
+from numerus.paint.pots import Rack
+from numerus.paint.priming import primed_ground
 from numerus.paint.scheme import zone_colour
 from numerus.starter.schemes import PAINTS
 from numerus.surface.zones import ATTRIBUTE, ZonedMesh
@@ -34,10 +36,10 @@ Pixels = NDArray[np.uint8]
 
 def zone_palette() -> Pixels:
     """Colour of every zone as the scheme paints it, uint8 (zones, 3); unpainted ones grey."""
-    rack, names = {p.id: p for p in PAINTS}, [z.id for z in ZONES]
+    rack, names = Rack({p.id: p for p in PAINTS}), [z.id for z in ZONES]
     found = np.full((len(ZONES), 3), 150, np.uint8)
     for recipe in SCHEME.recipes:
-        found[names.index(recipe.zone)] = np.round(255 * rgb_of(zone_colour(recipe, rack)))
+        found[names.index(recipe.zone)] = np.round(255 * rgb_of(zone_colour(recipe, rack, primed_ground(SCHEME))))
     return found
 
 

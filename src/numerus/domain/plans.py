@@ -7,7 +7,7 @@ from dataclasses import dataclass, field
 
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.machines import Bottle, Machine, Resin
-from numerus.domain.paints import Paint
+from numerus.domain.paints import Mix, Paint
 from numerus.domain.parts import Kit, Part
 from numerus.domain.plates import Placed, Plate, Run
 from numerus.domain.poses import BrushDab, BrushStroke, Pose
@@ -34,6 +34,7 @@ class Plans:
     runs: Mapping[str, Run] = field(default_factory=dict)
     bottles: Mapping[str, Bottle] = field(default_factory=dict)
     paints: Mapping[str, Paint] = field(default_factory=dict)
+    mixes: Mapping[str, Mix] = field(default_factory=dict)
     schemes: Mapping[str, Scheme] = field(default_factory=dict)
     zones: Mapping[str, Zone] = field(default_factory=dict)
     part_zones: Mapping[str, PartZones] = field(default_factory=dict)

@@ -8,10 +8,12 @@ from __future__ import annotations
 from dataclasses import dataclass
 from datetime import datetime
 
+from numerus.domain.paints import Parts
+
 
 @dataclass(frozen=True)
 class RecipeStep:
-    """One step of a recipe: technique, paints with their parts, thinning, tool, minutes a figure, drying.
+    """One step of a recipe: technique, pots or mixes with their parts, parts of thinner, tool, minutes a figure, drying, coats.
 
     ``level``: the lowest painting level that still does this step; ``since``: when it came into the scheme, None from the
     beginning. What was finished before is not asked for it.
@@ -20,13 +22,14 @@ class RecipeStep:
     id: str
     name: str
     technique: str
-    mix: tuple[tuple[str, float], ...]
+    mix: Parts
     thinner: float
     tool: str
     minutes: float
     dries_min: float
     level: str = "table"
     since: datetime | None = None
+    coats: int = 1
 
 
 @dataclass(frozen=True)

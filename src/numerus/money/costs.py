@@ -11,6 +11,7 @@ from numerus.domain.money import shared_pence
 from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
+from numerus.paint.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.post.wash import clinging_ml
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
@@ -108,7 +109,7 @@ def figure_cost(
     stages = [(s, areas.get(s.zone, 0.0)) for s in standing.strokes_of(figure.id)]
     paint = sum(
         ml * plans.paints[p].price_pence / plans.paints[p].pot_ml
-        for p, ml in paint_needed_ml(stages).items()
+        for p, ml in paint_needed_ml(stages, rack_of(plans)).items()
         if p in plans.paints
     )
     machine = _machine_share(plans, ((figure.id, s) for s in parts), standing)

@@ -3,8 +3,15 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import lru_cache
 
+import numpy as np
+
+from numerus.colour.reflectance import reflectances
+from numerus.colour.words import colour_typed
 from numerus.domain.recipes import Scheme
+from numerus.errors import PlanError
+from numerus.geometry.mesh import Floats
 from numerus.words import counted
 
 SCHOOLS = {
@@ -15,6 +22,24 @@ SCHOOLS = {
 SETUP_MIN = {"can": 4.0, "airbrush": 10.0, "brush": 1.0}
 PACE = {"can": 0.6, "airbrush": 1.0, "brush": 2.0}  # minutes a figure against the scheme's
 BETWEEN_COATS_MIN = 20.0
+USUAL_PRIMER = "#A9A8A4"  # (default) a middle grey, where the words name no colour
+LIT_SHARE = 0.6  # (default) of a two-tone primer seen in its upper colour from afar
+
+
+def primed_ground(scheme: Scheme) -> Floats:
+    """Reflectance (BANDS,) under the paint: the primer's words, "pale grey over black" being seen in both."""
+    upper, _, lower = scheme.primer.partition(",")[0].partition(" over ")
+    light = _primer_reflectance(upper)
+    return LIT_SHARE * light + (1 - LIT_SHARE) * _primer_reflectance(lower) if lower else light
+
+
+@lru_cache(256)
+def _primer_reflectance(words: str) -> Floats:
+    try:
+        colour = colour_typed(words)
+    except PlanError:
+        colour = USUAL_PRIMER
+    return np.asarray(reflectances([colour])[0])
 
 
 @dataclass(frozen=True)

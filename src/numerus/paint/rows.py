@@ -6,36 +6,36 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import replace
 from datetime import datetime
 
-from numerus.domain.paints import Paint
+import numpy as np
+
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.domain.zones import Zone
 from numerus.errors import PlanError
+from numerus.paint.parts_text import parts_from_text, parts_text
+from numerus.paint.pots import Rack
 from numerus.paint.techniques import TECHNIQUES
 
-COLUMNS = ("Zone", "Stroke", "Technique", "Mix", "Thinner", "Tool", "Minutes", "Dries min", "From level")
+COLUMNS = ("Zone", "Stroke", "Technique", "Mix", "Thinner", "Tool", "Minutes", "Dries min", "From level", "Coats")
+MOST_COATS = 20
 ID = len(COLUMNS)
 """Where a row keeps its step's id, behind what is shown; "" for a row that is new."""
 
 
-def to_rows(scheme: Scheme, rack: Mapping[str, Paint], zones: Mapping[str, Zone]) -> list[list[str]]:
+def to_rows(scheme: Scheme, rack: Rack, zones: Mapping[str, Zone]) -> list[list[str]]:
     """Rows in the scheme's order; a mix reads ``Tallow coat 2 : Candle cream 1``."""
     return [
         [
-            zones[r.zone].name if r.zone in zones else r.zone, s.name, s.technique, _mix_text(s, rack), f"{s.thinner:g}",
-            s.tool, f"{s.minutes:g}", f"{s.dries_min:g}", s.level, s.id,
+            zones[r.zone].name if r.zone in zones else r.zone, s.name, s.technique, parts_text(s.mix, rack.names), f"{s.thinner:g}",
+            s.tool, f"{s.minutes:g}", f"{s.dries_min:g}", s.level, str(s.coats), s.id,
         ]
         for r in scheme.recipes
         for s in r.steps
     ]  # fmt: skip
 
 
-def _mix_text(step: RecipeStep, rack: Mapping[str, Paint]) -> str:
-    return " : ".join(f"{rack[p].name if p in rack else p} {parts:g}" for p, parts in step.mix)
-
-
 def from_rows(
-    scheme: Scheme, rows: Sequence[Sequence[str]], rack: Mapping[str, Paint], zones: Mapping[str, Zone],
+    scheme: Scheme, rows: Sequence[Sequence[str]], rack: Rack, zones: Mapping[str, Zone],
     new_id: Callable[[], str], now: datetime,
 ) -> tuple[Scheme, list[Zone]]:  # fmt: skip
     """The scheme with these steps, and zones that were not there before; rows of one zone make its recipe.
@@ -43,7 +43,7 @@ def from_rows(
     A row keeps the id it came with, so that what was done of it stays done; a new row gets one and is told to be there since
     ``now``. Raises PlanError naming the row at fault.
     """
-    by_name = {p.name.lower(): p.id for p in rack.values()}
+    by_name = rack.by_name
     known = {z.name.lower(): z.id for z in zones.values()} | {r.zone.lower(): r.zone for r in scheme.recipes}
     before = {s.id: s for r in scheme.recipes for s in r.steps}
     made, recipes, taken = list[Zone](), dict[str, list[RecipeStep]](), set[str]()
@@ -61,36 +61,23 @@ def from_rows(
 
 
 def _step(number: int, row: Sequence[str], by_name: Mapping[str, str]) -> RecipeStep:
-    zone, name, technique, mix, thinner, tool, minutes, dries, level = (cell.strip() for cell in row[:ID])
+    zone, name, technique, mix, thinner, tool, minutes, dries, level, coats = (cell.strip() for cell in row[:ID])
     if not zone or technique not in TECHNIQUES or level not in LEVELS:
         raise PlanError(
             "bad-row",
             f"Row {number}: the technique is one of {', '.join(TECHNIQUES)}, the level one of {', '.join(LEVELS)}.",
         )
     try:
-        numbers = [float(cell) for cell in (thinner, minutes, dries)]
+        numbers = [float(cell) for cell in (thinner, minutes, dries, coats)]
     except ValueError as error:
-        raise PlanError("bad-row", f"Row {number}: thinner, minutes and drying are numbers.") from error
-    if min(numbers) < 0 or numbers[1] <= 0:
+        raise PlanError("bad-row", f"Row {number}: thinner, minutes, drying and coats are numbers.") from error
+    if not np.all(np.isfinite(numbers)) or min(numbers) < 0 or numbers[1] <= 0 or not 1 <= numbers[3] <= MOST_COATS:
         raise PlanError("bad-row", f"Row {number}: a stroke takes some minutes, and nothing is below zero.")
     step_id = row[ID] if len(row) > ID else ""
+    try:
+        parts = parts_from_text(mix, by_name)
+    except PlanError as error:
+        raise PlanError("bad-row", f"Row {number}: {error.message}", error.advice) from error
     return RecipeStep(
-        step_id, name, technique, _mix(number, mix, by_name), numbers[0], tool, numbers[1], numbers[2], level
+        step_id, name, technique, parts, numbers[0], tool, numbers[1], numbers[2], level, coats=int(numbers[3])
     )
-
-
-def _mix(number: int, text: str, by_name: Mapping[str, str]) -> tuple[tuple[str, float], ...]:
-    """Paints and their parts; a paint without a number is one part."""
-    found = []
-    for piece in text.split(":"):
-        name, _, parts = piece.strip().rpartition(" ")
-        if not parts.replace(".", "", 1).isdigit():
-            name, parts = piece.strip(), "1"
-        if name.lower() not in by_name or float(parts) <= 0:
-            raise PlanError(
-                "bad-row",
-                f"Row {number}: {piece.strip()!r} is no paint on the rack with its parts.",
-                "Write it like Tallow coat 2.",
-            )
-        found.append((by_name[name.lower()], float(parts)))
-    return tuple(found)

@@ -5,14 +5,18 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
-from numerus.colour.light import lab_of, mixed, nearest, rgb_of, side_by_side
+from numerus.colour.films import Pigment, broken
+from numerus.colour.light import delta_e
+from numerus.colour.reflectance import hex_of_reflectance, lab_of_reflectance
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
+from numerus.geometry.mesh import Floats
+from numerus.paint.kinds import stands_in
+from numerus.paint.pots import Rack, pigment_of
 from numerus.paint.techniques import TECHNIQUES
 
-WASTE = 1.25  # what dries on the palette
 NEAR_DELTA_E = 12.0  # beyond this a stand-in is another colour
 LEAST_BORDER_MM = 2.0
 SAME_VALUE = 4.0  # L* apart below which two zones melt into one at table distance
@@ -42,35 +46,91 @@ def strokes_for(scheme: Scheme, zones: Iterable[str], level: str) -> list[Stroke
     ]
 
 
-def mix_colour(stroke: RecipeStep, rack: Mapping[str, Paint]) -> str:
-    """The colour of a stroke's mix. Raises PlanError for a paint that is not on the rack."""
-    missing = [p for p, _ in stroke.mix if p not in rack]
-    if missing:
+def mix_colour(stroke: RecipeStep, rack: Rack) -> str:
+    """The colour of a stroke's mix when it hides. Raises PlanError for a paint that is not on the rack."""
+    return _mix(stroke, rack).colour
+
+
+def _mix(stroke: RecipeStep, rack: Rack) -> Pigment:
+    if any(not rack.holds(pot) for pot, _ in stroke.mix):
         raise PlanError(
             "no-paint", f"{stroke.name} asks for a paint that is not on the rack.", "Choose another, or add it."
         )
-    return mixed([rack[p].colour for p, _ in stroke.mix], [parts for _, parts in stroke.mix])
+    return rack.pigment(stroke.mix)
 
 
-def zone_colour(recipe: Recipe, rack: Mapping[str, Paint]) -> str:
-    """What a zone looks like from afar: each stroke covers a share of what lay there before."""
-    seen: str | None = None
+def can_be_mixed(stroke: RecipeStep, rack: Rack) -> bool:
+    """Whether every pot it asks for, through all mixes, is on the rack."""
+    try:
+        rack.shares(stroke.mix)
+    except PlanError:
+        return False
+    return True
+
+
+@dataclass(frozen=True, eq=False)
+class Laid:
+    """A stroke as it lies: reflectances (BANDS,) of what is ``below``, of its ``film`` there, and of the zone from afar."""
+
+    step: RecipeStep
+    below: Floats
+    film: Floats
+    afar: Floats
+
+
+def laid_strokes(recipe: Recipe, rack: Rack, ground: Floats) -> list[Laid]:
+    """The strokes of a recipe one on the other over a primed ground; those whose paint is gone are left out."""
+    listed, below = list[Laid](), ground
     for step in recipe.steps:
-        colour = mix_colour(step, rack)
-        hides = TECHNIQUES[step.technique].seen * max(rack[p].opacity for p, _ in step.mix)
-        seen = colour if seen is None else side_by_side([seen, colour], [1 - hides, hides])
-    return seen or "#888888"
+        if not can_be_mixed(step, rack):
+            continue
+        how = TECHNIQUES[step.technique]
+        lying = _mix(step, rack).over(below, laid_um(step))
+        listed.append(Laid(step, below, lying, broken(lying, below, how.seen)))
+        below = listed[-1].afar
+    return listed
 
 
-def paint_needed_ml(strokes: Iterable[tuple[Stroke, float]]) -> dict[str, float]:
-    """ml of each paint for strokes on the given zone areas (stroke, cm²); thinner is not counted."""
+def zone_colour(recipe: Recipe, rack: Rack, ground: Floats) -> str:
+    """What a zone looks like from afar over its primer (see ``laid_strokes``)."""
+    return hex_of_reflectance(zone_reflectance(recipe, rack, ground))
+
+
+def zone_reflectance(recipe: Recipe, rack: Rack, ground: Floats) -> Floats:
+    """Reflectance (BANDS,) of a zone from afar; its primer where no stroke lies yet."""
+    strokes = laid_strokes(recipe, rack, ground)
+    return strokes[-1].afar if strokes else ground
+
+
+def laid_um(step: RecipeStep) -> float:
+    """Dry film of a stroke where it lies, µm: a brush lays so much wet paint whatever is in it, so that what is thinner than
+    usual dries thinner.
+    """
+    how, whole = TECHNIQUES[step.technique], sum(parts for _, parts in step.mix)
+    return how.film_um * step.coats * (1 + how.thinned) / (1 + step.thinner / whole)
+
+
+def stroke_ml(step: RecipeStep, area_cm2: float, rack: Rack) -> float:
+    """Wet ml of a thinned mix for a stroke on so much of a zone: dry film over share of solids, and what is lost on the way."""
+    how = TECHNIQUES[step.technique]
+    solids = rack.solids(step.mix, step.thinner)
+    laid_cm3 = area_cm2 * how.covers * laid_um(step) * 1e-4
+    return laid_cm3 * (1 + how.lost) / solids if solids > 0 else 0.0
+
+
+def paint_needed_ml(strokes: Iterable[tuple[Stroke, float]], rack: Rack) -> dict[str, float]:
+    """ml of each pot for strokes on the given zone areas (stroke, cm²), mixes taken apart; what is gone is left out, thinner
+    added at the brush is not counted.
+    """
     need: dict[str, float] = {}
     for stroke, area_cm2 in strokes:
-        step, how = stroke.step, TECHNIQUES[stroke.step.technique]
-        volume = area_cm2 * how.covers * how.ml_per_cm2 * WASTE
-        total = sum(parts for _, parts in step.mix) + step.thinner
-        for paint, parts in step.mix:
-            need[paint] = need.get(paint, 0.0) + volume * parts / total
+        step = stroke.step
+        if not can_be_mixed(step, rack):
+            continue
+        whole = sum(parts for _, parts in step.mix)
+        volume = stroke_ml(step, area_cm2, rack) * whole / (whole + step.thinner)
+        for paint, share in rack.shares(step.mix).items():
+            need[paint] = need.get(paint, 0.0) + volume * share
     return need
 
 
@@ -91,9 +151,10 @@ class Buy:
 
 def _or_nearest(paint: Paint, rack: Mapping[str, Paint]) -> str:
     """The pot that could stand in, with how far off it is, if one comes near enough to be asked about."""
-    others = {p.name: p.colour for p in rack.values() if p.id != paint.id and (p.ml or 0) > 0}
-    near = nearest(paint.colour, others)[:1]
-    return f", or use {near[0][0]}, ΔE {near[0][1]:.0f}" if near and near[0][1] < NEAR_DELTA_E else ""
+    others = [p for p in rack.values() if p.id != paint.id and (p.ml or 0) > 0 and stands_in(paint.kind, p.kind)]
+    apart = [float(delta_e(pigment_of(paint).lab, pigment_of(p).lab)) for p in others]
+    near = min(zip(apart, (p.name for p in others), strict=True), default=(NEAR_DELTA_E, ""))
+    return f", or use {near[1]}, ΔE {near[0]:.0f}" if near[0] < NEAR_DELTA_E else ""
 
 
 def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
@@ -132,9 +193,9 @@ class LowContrastPair:
     apart: float
 
 
-def values(scheme: Scheme, rack: Mapping[str, Paint]) -> dict[str, float]:
+def values(scheme: Scheme, rack: Rack, ground: Floats) -> dict[str, float]:
     """L* of each zone as it will look."""
-    return {r.zone: float(lab_of(rgb_of(zone_colour(r, rack)))[0]) for r in scheme.recipes}
+    return {r.zone: float(lab_of_reflectance(zone_reflectance(r, rack, ground))[0]) for r in scheme.recipes}
 
 
 def low_contrast_pairs(

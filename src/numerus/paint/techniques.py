@@ -7,32 +7,35 @@ from dataclasses import dataclass
 
 @dataclass(frozen=True)
 class Technique:
-    """One technique (defaults). ``ml_per_cm2``: mixed paint on the places it covers; ``covers``: share of a zone it is put on.
+    """One technique (defaults). ``film_um``: dry film of a coat where it lies, at the usual thinning: ``thinned`` parts of thinner
+    to one of paint; ``covers``: share of a zone it is put on;
+    ``lost``: paint that stays in brush, cup and palette or flies past, as a share of what is laid.
 
-    ``seen``: share of the zone it is seen on from afar where it is opaque: a wash lies in the recesses, edges on the ridges.
-    ``setup_min``: loading and cleaning, once for the batch. ``swatch``: how a stroke of it looks, one of "brushed", "sprayed",
-    "pooled" and "dry"; ``load``: how much of it lies on a brushed swatch.
+    ``seen``: share of the zone it is seen on from afar: a wash lies in the recesses, edges on the ridges.
+    ``broken``: what it does not cover shines through between (dry-brush), instead of lying beside. ``setup_min``: loading and
+    cleaning, once for the batch. ``swatch``: how a stroke of it looks, one of "brushed", "sprayed", "pooled" and "dry".
     """
 
     name: str
-    ml_per_cm2: float
+    film_um: float
     covers: float
     seen: float
+    lost: float = 0.25
+    thinned: float = 0.5
     setup_min: float = 0.0
     swatch: str = "brushed"
-    load: float = 0.9
 
 
 TECHNIQUES: dict[str, Technique] = {
     made.name: made
     for made in (
-        Technique("spray", 0.020, 1.0, 1.0, 10.0, "sprayed"),
-        Technique("base", 0.015, 1.0, 1.0, load=0.95),
-        Technique("wash", 0.012, 1.0, 0.45, swatch="pooled", load=0.42),
-        Technique("layer", 0.009, 0.7, 0.7, load=0.8),
-        Technique("dry-brush", 0.006, 0.5, 0.4, swatch="dry", load=0.8),
-        Technique("edge", 0.003, 0.15, 0.12, load=0.8),
-        Technique("glaze", 0.007, 0.4, 0.35, swatch="pooled", load=0.3),
-        Technique("varnish", 0.018, 1.0, 0.0, load=0.2),
+        Technique("spray", 8, 1.0, 1.0, 0.6, 1.0, 10.0, "sprayed"),
+        Technique("base", 15, 1.0, 1.0),
+        Technique("wash", 6, 1.0, 0.45, thinned=0.3, swatch="pooled"),
+        Technique("layer", 8, 0.7, 0.7),
+        Technique("dry-brush", 8, 0.5, 0.4, 1.0, 0.0, swatch="dry"),
+        Technique("edge", 8, 0.15, 0.12),
+        Technique("glaze", 4, 0.4, 0.35, thinned=2.0, swatch="pooled"),
+        Technique("varnish", 15, 1.0, 0.0, thinned=0.0),
     )
 }

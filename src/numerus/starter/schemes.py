@@ -8,34 +8,37 @@ from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.zones import Zone
 
+_SEDGE, _QUAYSIDE, _LANTERN = "Sedge & Daughters", "Quayside Colour", "Lantern Row"
 PAINTS = (
-    Paint("tallow", "Tallow coat", "Sedge & Daughters", "#C99A2E", 11, 320),
-    Paint("candle", "Candle cream", "Sedge & Daughters", "#EBD9A6", 14, 320),
-    Paint("peat", "Peat wash", "Sedge & Daughters", "#4A3524", 9, 360, 18, 0.45),
-    Paint("wharf", "Wharf black", "Quayside Colour", "#23282E", 15, 280, 18, 0.95),
-    Paint("slate", "Slate grey", "Quayside Colour", "#5A6268", 12, 280),
-    Paint("pewter", "Old pewter", "Quayside Colour", "#8E9296", 7, 380),
-    Paint("verdigris", "Verdigris", "Quayside Colour", "#5FA08A", 8, 300),
-    Paint("coppergreen", "Deep copper green", "Quayside Colour", "#2C5A4E", 10, 300),
-    Paint("ruddy", "Ruddy skin", "Lantern Row", "#B97A5C", 10, 300),
-    Paint("pale", "Pale skin", "Lantern Row", "#E3B795", 10, 300),
-    Paint("saddle", "Saddle brown", "Lantern Row", "#6E4728", 6, 300),
-    Paint("eel", "Eel blue", "Lantern Row", "#2F4A66", 13, 300),
-    Paint("ember", "Ember", "Lantern Row", "#E8762B", 5, 340, 18, 0.6),
-    Paint("flame", "Flame yellow", "Lantern Row", "#F6CE4A", None, 340, 18, 0.6),
-    Paint("oak", "Canal oak", "Quayside Colour", "#7B5B3C", 9, 280),
-    Paint("cobble", "Cobble grey", "Quayside Colour", "#7C7A72", 1.5, 280),
-    Paint("feather", "Heron grey", "Quayside Colour", "#77848D", 12, 280),
+    Paint("tallow", "Tallow coat", _SEDGE, "#C99A2E", 11, 320, kind="semi-opaque"),
+    Paint("candle", "Candle cream", _SEDGE, "#EBD9A6", 14, 320),
+    Paint("peat", "Peat wash", _SEDGE, "#4A3524", 9, 360, kind="wash"),
+    Paint("wharf", "Wharf black", _QUAYSIDE, "#23282E", 15, 280),
+    Paint("slate", "Slate grey", _QUAYSIDE, "#5A6268", 12, 280),
+    Paint("pewter", "Old pewter", _QUAYSIDE, "#8E9296", 7, 380, kind="metallic"),
+    Paint("verdigris", "Verdigris", _QUAYSIDE, "#5FA08A", 8, 300),
+    Paint("coppergreen", "Deep copper green", _QUAYSIDE, "#2C5A4E", 10, 300),
+    Paint("ruddy", "Ruddy skin", _LANTERN, "#B97A5C", 10, 300),
+    Paint("pale", "Pale skin", _LANTERN, "#E3B795", 10, 300),
+    Paint("saddle", "Saddle brown", _LANTERN, "#6E4728", 6, 300),
+    Paint("eel", "Eel blue", _LANTERN, "#2F4A66", 13, 300),
+    Paint("ember", "Ember", _LANTERN, "#E8762B", 5, 340, kind="translucent"),
+    Paint("flame", "Flame yellow", _LANTERN, "#F6CE4A", None, 340, kind="semi-opaque"),
+    Paint("oak", "Canal oak", _QUAYSIDE, "#7B5B3C", 9, 280),
+    Paint("cobble", "Cobble grey", _QUAYSIDE, "#7C7A72", 1.5, 280),
+    Paint("feather", "Heron grey", _QUAYSIDE, "#77848D", 12, 280),
+    Paint("medium", "Lock medium", _SEDGE, "#E9E7E0", 30, 420, 60.0, "medium"),
 )
 
 
 def step(
-    name: str, technique: str, mix: str, thinner: float, tool: str, minutes: float, dries: float, level: str = "table"
-) -> RecipeStep:
+    name: str, technique: str, mix: str, thinner: float, tool: str, minutes: float, dries: float, level: str = "table",
+    coats: int = 1,
+) -> RecipeStep:  # fmt: skip
     """A step; ``mix`` like "tallow 2 candle 1". Its id comes with its recipe."""
     words = mix.split()
     pairs = tuple((words[i], float(words[i + 1])) for i in range(0, len(words), 2))
-    return RecipeStep("", name, technique, pairs, thinner, tool, minutes, dries, level)
+    return RecipeStep("", name, technique, pairs, thinner, tool, minutes, dries, level, coats=coats)
 
 
 def recipe(zone: str, *steps: RecipeStep) -> Recipe:
@@ -46,9 +49,18 @@ def recipe(zone: str, *steps: RecipeStep) -> Recipe:
 def simple_steps(base: str, light: str, minutes: float) -> tuple[RecipeStep, ...]:
     """Base, wash and one layer: how most small zones are done."""
     return (
-        step("Base", "base", f"{base} 1", 0.5, "round 2", minutes, 20),
+        step("Base", "base", f"{base} 1", 0.5, "round 2", minutes, 20, coats=2),
         step("Shade", "wash", "peat 1", 0.3, "round 2", round(minutes * 0.5, 2), 45, "good"),
-        step("Layer", "layer", f"{light} 1 {base} 1", 0.5, "round 1", round(minutes * 0.8, 2), 20, "good"),
+        step(
+            "Layer",
+            "layer",
+            f"{light} 1 {base} 1" if light != base else f"{base} 1",
+            0.5,
+            "round 1",
+            round(minutes * 0.8, 2),
+            20,
+            "good",
+        ),
     )
 
 

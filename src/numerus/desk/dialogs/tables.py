@@ -23,10 +23,11 @@ from numerus.book.intake import new_id
 from numerus.desk.session import Session
 from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError, PlanError
+from numerus.paint.pots import rack_of
 from numerus.paint.rows import COLUMNS, ID, from_rows, to_rows
 
 UNEDITED = ("id",)
-HEADS = {"ml": "ml left", "pot_ml": "ml in a pot", "price_pence": "pence a pot", "opacity": "covers, share"}
+HEADS = {"ml": "ml left", "pot_ml": "ml in a pot", "price_pence": "pence a pot"}
 SWATCH_PX = 14
 
 
@@ -151,7 +152,7 @@ def documents_dialog(
 
 def scheme_dialog(parent: QWidget, session: Session) -> TableDialog | None:
     """Edit the scheme's strokes, a row each."""
-    scheme, rack = session.plans.scheme, session.plans.paints
+    scheme, rack = session.plans.scheme, rack_of(session.plans)
     if scheme is None:
         return None
 

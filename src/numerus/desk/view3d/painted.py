@@ -12,7 +12,9 @@ from numerus.colour.light import lab_of, rgb_of
 from numerus.desk.session import Session
 from numerus.desk.view3d.renderer import Thing
 from numerus.domain.army import Figure
-from numerus.paint.scheme import zone_colour
+from numerus.paint.pots import rack_of
+from numerus.paint.priming import primed_ground
+from numerus.paint.scheme import can_be_mixed, zone_colour
 from numerus.surface.part_fields import two_tone
 from numerus.surface.zones import ZonedMesh
 
@@ -41,12 +43,15 @@ def things_of(parts: list[ZonedMesh], colour_of: Callable[[ZonedMesh], Colours])
 
 def zone_colours(session: Session, painted: frozenset[str] | None = None) -> dict[str, str]:
     """Zone id -> colour; with ``painted`` only by the steps done, zones not begun are left out."""
-    scheme, rack = session.plans.scheme, session.plans.paints
-    found = {}
-    for recipe in scheme.recipes if scheme else ():
+    scheme, rack = session.plans.scheme, rack_of(session.plans)
+    found: dict[str, str] = {}
+    if scheme is None:
+        return found
+    ground = primed_ground(scheme)
+    for recipe in scheme.recipes:
         steps = tuple(s for s in recipe.steps if painted is None or s.id in painted)
-        if steps and all(p in rack for s in steps for p, _ in s.mix):
-            found[recipe.zone] = zone_colour(replace(recipe, steps=steps), rack)
+        if any(can_be_mixed(s, rack) for s in steps):
+            found[recipe.zone] = zone_colour(replace(recipe, steps=steps), rack, ground)
     return found
 
 

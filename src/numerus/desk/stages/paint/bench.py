@@ -22,10 +22,12 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
-from numerus.desk.widgets.strokes import swatch
+from numerus.desk.widgets.strokes import colour_swatch
 from numerus.domain.zones import PartZones
 from numerus.errors import NumerusError, Progress
 from numerus.formats.face_labels import pack_labels
+from numerus.paint.pots import rack_of
+from numerus.paint.priming import primed_ground
 from numerus.paint.scheme import low_contrast_pairs, values
 from numerus.progress.next_tasks import paint_line
 from numerus.progress.standing import FigureStanding
@@ -168,7 +170,7 @@ class PaintBench(Bench):
         def done(borders: dict[tuple[str, str], float]) -> None:
             self._borders = {key: borders}
             scheme = self.session.plans.scheme
-            value = values(scheme, self.session.plans.paints) if scheme else {}
+            value = values(scheme, rack_of(self.session.plans), primed_ground(scheme)) if scheme else {}
             pairs = low_contrast_pairs(value, borders)
             names = [(self.state.zone_name(p.one), self.state.zone_name(p.other), p.apart) for p in pairs]
             self.table.show_melting(names)
@@ -280,7 +282,7 @@ class PaintBench(Bench):
         if zone in colours and box.height() > 26:
             painter.drawImage(
                 QRectF(box.left() + 4, box.top() + 18, box.width() - 8, box.height() - 22),
-                swatch("base", colours[zone], 0.9, 156, 36),
+                colour_swatch(colours[zone], 156, 36),
             )
         self._cards[zone] = box
 

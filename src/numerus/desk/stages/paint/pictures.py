@@ -14,12 +14,13 @@ from numerus.desk.theme.marks import draw_mark, draw_tick, draw_warning
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
-from numerus.desk.widgets.strokes import swatch
+from numerus.desk.widgets.strokes import swatch_over
 from numerus.domain.recipes import Recipe, RecipeStep
-from numerus.errors import NumerusError
 from numerus.geometry.mesh import merged
 from numerus.kit.thumbnails import fitted_camera
-from numerus.paint.scheme import mix_colour
+from numerus.paint.pots import rack_of
+from numerus.paint.priming import primed_ground
+from numerus.paint.scheme import laid_strokes, laid_um
 from numerus.schedule.paint_line import PaintBlock
 from numerus.words import counted, span
 
@@ -52,10 +53,10 @@ class StrokeList(Drawing):
     def draw(self, painter: QPainter) -> None:
         if self.recipe is None:
             return
-        rack = self.session.plans.paints
-        names = {p.id: p.name for p in rack.values()}
-        self.text(painter, 4, 11, "over dark", 11, colour="slate")
-        self.text(painter, 84, 11, "over light", 11, colour="slate")
+        rack, scheme = rack_of(self.session.plans), self.session.plans.scheme
+        names = rack.names
+        laid = {s.step.id: s for s in laid_strokes(self.recipe, rack, primed_ground(scheme))} if scheme else {}
+        self.text(painter, 4, 11, "over what lies below", 11, colour="slate")
         high = min(70.0, (self.height() - 18) / max(len(self.recipe.steps), 1))
         following = next((s.id for s in self.recipe.steps if self.done.get(s.id, 0) < self.figures), "")
         for number, stroke in enumerate(self.recipe.steps):
@@ -65,15 +66,13 @@ class StrokeList(Drawing):
                 painter.setPen(Qt.PenStyle.NoPen)
                 painter.setBrush(self.theme.colour("riverwash"))
                 painter.drawRoundedRect(box, 4, 4)
-            try:
-                colour = mix_colour(stroke, rack)
-            except NumerusError as error:
-                self.text(painter, 8, y + 20, error.message, 11, colour="brick")
-                continue
-            opacity = max(rack[p].opacity for p, _ in stroke.mix)
-            painter.drawImage(
-                QRectF(4, y + 5, 152, min(36.0, high - 12)), swatch(stroke.technique, colour, opacity, 304, 72)
-            )
+            shown = QRectF(4, y + 5, 152, min(36.0, high - 12))
+            if stroke.id in laid:
+                paint, below = rack.pigment(stroke.mix), laid[stroke.id].below
+                painter.drawImage(shown, swatch_over(paint, [below], 304, 72, stroke.technique, laid_um(stroke)))
+            else:
+                self.hatch(painter, shown)
+                self.tagged(painter, shown.left() + 8, shown.center().y() + 4, "a paint is gone", colour="brick")
             self._state(painter, number, stroke.id, y + high / 2 - 3, stroke.id == following)
             self.text(painter, 192, y + 17, stroke.name, 13, True)
             self.text(painter, self.width() - 4, y + 17, span(stroke.minutes), 13, align=RIGHT)

@@ -11,6 +11,7 @@ from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.zones import UNNAMED, Zone
+from numerus.paint.pots import rack_of
 from numerus.paint.scheme import ml_text, paint_needed_ml, shopping
 from numerus.progress.next_tasks import BATCH_MOST, paint_batch, step
 from numerus.progress.standing import FigureStanding
@@ -93,8 +94,9 @@ class PaintState:
         """What paint the zone in hand still takes, and what to buy for the batch, in words."""
         paints = self.plans.paints
         left = [(s, self.plans.zone_areas_cm2(f.figure).get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
-        need = paint_needed_ml(left)
-        here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone_id])
+        rack = rack_of(self.plans)
+        need = paint_needed_ml(left, rack)
+        here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone_id], rack)
         said = ", ".join(f"{paints[p].name} {ml_text(ml)}" for p, ml in here.items() if p in paints)
         buy = shopping({p: ml for p, ml in need.items() if p in paints}, paints)
         whole = f"Still needed here: {said}. " if said else "This zone is done. "
