@@ -11,8 +11,9 @@ def natural(name: str) -> list[tuple[int, str]]:
 
 
 def counted(number: int, thing: str) -> str:
-    """ "1 figure", "3 figures": what forms its plural with s."""
-    return f"{number} {thing}{'s' * (number != 1)}"
+    """ "1 figure", "3 figures", "2 mixes": what forms its plural with s or es."""
+    plural = "es" if thing.endswith(("x", "ch", "sh", "s")) else "s"
+    return f"{number} {thing}{plural * (number != 1)}"
 
 
 def waits(number: int, thing: str) -> str:

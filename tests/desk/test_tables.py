@@ -2,15 +2,12 @@
 
 from __future__ import annotations
 
-import numpy as np
 import pytest
-from PyQt6.QtGui import QColor
 
 from helpers import EVENING
 from numerus.book.intake import new_id
-from numerus.desk.dialogs.tables import documents_dialog, scheme_dialog
+from numerus.desk.dialogs.tables import scheme_dialog
 from numerus.desk.window import MainWindow
-from numerus.domain.paints import Paint
 from numerus.errors import PlanError
 from numerus.paint.pots import rack_of
 from numerus.paint.rows import from_rows, to_rows
@@ -68,28 +65,3 @@ def test_a_zone_that_is_new_comes_with_the_row_that_names_it(window: MainWindow)
     dialog._accept()
     made = next(z for z in window.session.plans.zones.values() if z.name == "Moth wing")
     assert made.id in {r.zone for r in window.session.plans.scheme.recipes}
-
-
-def test_a_pot_with_nothing_written_down_stays_unknown(window: MainWindow) -> None:
-    """An empty ml is nobody knows, not nought; removing a row removes the pot."""
-    paints = list(window.session.plans.paints.values())
-    dialog = documents_dialog(window, window.session, "Paint rack", paints, Paint("", "", "", "#888888", None))
-    unknown = next(i for i, p in enumerate(paints) if p.ml is None)
-    dialog.table.item(0, 0).setText("Tallow coat, new pot")
-    dialog.table.setCurrentCell(len(paints) - 1, 0)
-    dialog._accept()
-    assert window.session.plans.paints[paints[unknown].id].ml is None
-    assert window.session.plans.paints[paints[0].id].name == "Tallow coat, new pot"
-
-
-def test_a_colour_is_seen_beside_its_figures(window: MainWindow) -> None:
-    """Also one just typed; what is no colour has no chip."""
-    paints = list(window.session.plans.paints.values())
-    dialog = documents_dialog(window, window.session, "Paint rack", paints, Paint("", "", "", "#888888", None))
-    cell, name = dialog.table.item(0, 2), dialog.table.item(0, 0)
-    for typed in (paints[0].colour, "#12AB34"):
-        cell.setText(typed)
-        seen, meant = cell.icon().pixmap(14, 14).toImage().pixelColor(7, 7), QColor(typed)
-        assert np.allclose(seen.getRgb(), meant.getRgb(), atol=8)  # the screen may have few colours
-    cell.setText("#12AB3")
-    assert cell.icon().isNull() and name.icon().isNull()

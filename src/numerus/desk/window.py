@@ -23,7 +23,7 @@ from numerus.desk.context import Context
 from numerus.desk.dialogs.bench_card import print_bench_card
 from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
 from numerus.desk.dialogs.handbook import show_handbook
-from numerus.desk.dialogs.tables import documents_dialog, scheme_dialog
+from numerus.desk.dialogs.tables import scheme_dialog
 from numerus.desk.dialogs.welcome import welcome
 from numerus.desk.machines.profiles import show_profiles
 from numerus.desk.panels.band import Band
@@ -32,11 +32,11 @@ from numerus.desk.panels.orders import OrdersPanel
 from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
 from numerus.desk.stages.benches import make_benches
+from numerus.desk.stages.paint.bench import MIX, RACK, PaintBench
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.watch import RunWatch
 from numerus.desk.widgets.layout import Pages, button
-from numerus.domain.paints import Paint
 from numerus.domain.stages import STAGES, TITLES
 
 CLOCK_MS = 60_000
@@ -183,7 +183,8 @@ class MainWindow(QMainWindow):
                 lambda: self.theme.lamplight,
             ),
             Command("Machines and stores …", "Book", lambda: show_profiles(self.context, self), "Ctrl+M"),
-            Command("Paint rack …", "Book", self._edit_rack, "Ctrl+R"),
+            Command("Paint rack", "Bench", self._open_rack, "Ctrl+R"),
+            Command("Mix a colour", "Bench", self._open_mix, "Ctrl+Shift+R"),
             Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
             Command("Larger text", "View", lambda: self._scale_text(0.125), "Ctrl++"),
             Command("Smaller text", "View", lambda: self._scale_text(-0.125), "Ctrl+-"),
@@ -209,9 +210,19 @@ class MainWindow(QMainWindow):
         super().resizeEvent(event)
         self.theme.fit_zoom(self._room)
 
-    def _edit_rack(self) -> None:
-        rack = list(self.session.plans.paints.values())
-        documents_dialog(self, self.session, "Paint rack", rack, Paint("", "", "", "#888888", None)).exec()
+    def _open_rack(self) -> None:
+        """The pots, from wherever one is."""
+        self.session.go("paint")
+        self._paint_page(RACK)
+
+    def _open_mix(self) -> None:
+        self.session.go("paint")
+        self._paint_page(MIX)
+
+    def _paint_page(self, name: str) -> None:
+        bench = self.benches["paint"]
+        if isinstance(bench, PaintBench):
+            bench.open_page(name)
 
     def _edit_scheme(self) -> None:
         dialog = scheme_dialog(self, self.session)

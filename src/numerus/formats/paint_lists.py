@@ -180,9 +180,9 @@ def gimp_text(title: str, paints: Iterable[tuple[str, str]]) -> str:
 
 
 def csv_text(rows: Iterable[Sequence[str]]) -> str:
-    """Rows under their columns."""
+    """Rows, the first their head."""
     made = io.StringIO()
-    csv.writer(made, lineterminator="\n").writerows([COLUMNS, *rows])
+    csv.writer(made, lineterminator="\n").writerows(rows)
     return made.getvalue()
 
 

@@ -19,7 +19,7 @@ from numerus.paint.pots import Rack, pigment_of
 
 CUP_ML, PALETTE_ML = 0.3, 0.1  # (default) what a loaded airbrush cup or a wet palette never gives back
 SAME, WILL_SHOW = 1.0, 2.3  # ΔE2000: nobody sees it side by side; seen across the table
-MOST_DROPS_BACK = 6
+MOST_DROPS_BACK = 12
 SPATTER_PARTS, SPIDER_PARTS = 0.3, 2.0  # thinner to paint in an airbrush (default)
 
 

@@ -29,13 +29,13 @@ def card_ground(colour: str) -> Floats:
 
 
 @lru_cache(64)
-def film_shape(shape: str, width: int, height: int) -> Floats:
+def film_shape(shape: str, width: int, height: int, bare: float = 0.0) -> Floats:
     """Thickness of a stroke against its nominal film, float64 (height, width): bristles along a brushed one, a pooled rim,
-    a spray's speckle, a dry brush's gaps. Its mean where it lies fully is 1.
+    a spray's speckle, a dry brush's gaps. Its mean where it lies fully is 1. ``bare``: share left free at its beginning.
     """
     rng = np.random.default_rng(11)
     y, x = np.mgrid[0:height, 0:width]
-    u, v = x / width, np.abs(y / height - 0.5) * 2
+    u, v = (x / width - bare) / (1 - bare), np.abs(y / height - 0.5) * 2
     bristle = np.convolve(rng.uniform(0, 1, height + 4), np.ones(3) / 3, "valid")[:height, None]
     inside = np.clip((1 - v) * 6, 0, 1) * np.clip(u * 18, 0, 1) * np.clip((1 - u) * 14 * (0.5 + bristle), 0, 1)
     if shape == "sprayed":
@@ -50,10 +50,18 @@ def film_shape(shape: str, width: int, height: int) -> Floats:
 
 
 def stroke_pixels(
-    paint: Pigment, how: Technique, film_um: float, grounds: Sequence[Floats], width: int, height: int
+    paint: Pigment,
+    how: Technique,
+    film_um: float,
+    grounds: Sequence[Floats],
+    width: int,
+    height: int,
+    bare: float = 0.0,
 ) -> NDArray[np.uint8]:
-    """RGBA uint8 (height, width, 4): the stroke over the grounds, side by side in equal parts. ``film_um``: where it lies fully."""
-    shape = film_shape(how.swatch, width, height)
+    """RGBA uint8 (height, width, 4): the stroke over the grounds, side by side in equal parts. ``film_um``: where it lies fully;
+    ``bare``: share of the ground left free before it.
+    """
+    shape = film_shape(how.swatch, width, height, bare)
     tones = np.linspace(0, max(float(shape.max()), 1e-6), _TONES)
     index = np.searchsorted(tones, shape).clip(0, _TONES - 1)
     where = np.minimum(np.arange(width) * len(grounds) // width, len(grounds) - 1)

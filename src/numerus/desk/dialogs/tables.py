@@ -1,12 +1,9 @@
-"""Plain tables for what a book starts with: the rack of paints, the scheme's strokes."""
+"""A plain table of the scheme's strokes."""
 
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import fields, replace
-from typing import Any
 
-from PyQt6.QtGui import QColor, QIcon, QPixmap
 from PyQt6.QtWidgets import (
     QDialog,
     QDialogButtonBox,
@@ -17,18 +14,12 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from numerus.book.book import Removed
-from numerus.book.documents import kind_of
 from numerus.book.intake import new_id
 from numerus.desk.session import Session
 from numerus.desk.widgets.layout import button, label, row
-from numerus.errors import NumerusError, PlanError
+from numerus.errors import NumerusError
 from numerus.paint.pots import rack_of
 from numerus.paint.rows import COLUMNS, ID, from_rows, to_rows
-
-UNEDITED = ("id",)
-HEADS = {"ml": "ml left", "pot_ml": "ml in a pot", "price_pence": "pence a pot"}
-SWATCH_PX = 14
 
 
 class TableDialog(QDialog):
@@ -49,7 +40,6 @@ class TableDialog(QDialog):
         self.table = QTableWidget(len(rows), len(columns))
         self.table.setHorizontalHeaderLabels(list(columns))
         self.table.setAccessibleName(title)
-        self.table.itemChanged.connect(self._swatch)
         for y, cells in enumerate(rows):
             for x, words in enumerate(cells):
                 self.table.setItem(y, x, QTableWidgetItem(words))
@@ -70,15 +60,6 @@ class TableDialog(QDialog):
             )
         )
         outer.addWidget(box)
-
-    def _swatch(self, cell: QTableWidgetItem) -> None:
-        """A colour is seen beside its figures."""
-        colour = QColor(cell.text() if cell.text().startswith("#") else "")
-        self.table.blockSignals(True)
-        chip = QPixmap(SWATCH_PX, SWATCH_PX)
-        chip.fill(colour)
-        cell.setIcon(QIcon(chip) if colour.isValid() else QIcon())
-        self.table.blockSignals(False)
 
     def add_row(self) -> None:
         at = max(self.table.currentRow(), 0)
@@ -110,44 +91,6 @@ class TableDialog(QDialog):
             self.fault.setText(f"{error.message} {error.advice}")
         else:
             self.accept()
-
-
-def _text(value: Any) -> str:
-    return "" if value is None else f"{value:g}" if isinstance(value, float) else str(value)
-
-
-def _parsed(document: Any, name: str, text: str) -> Any:
-    """The text as the field's kind of value; an empty number is "nobody knows" where the field allows that."""
-    kind = str(next(f.type for f in fields(document) if f.name == name))
-    if "None" in kind and not text.strip():
-        return None
-    try:
-        return text.strip() if kind == "str" else int(text) if kind == "int" else float(text)
-    except ValueError as error:
-        raise PlanError("bad-number", f"{name.replace('_', ' ')}: {text!r} is no number.") from error
-
-
-def documents_dialog(
-    parent: QWidget, session: Session, title: str, documents: Sequence[Any], blank: Any
-) -> TableDialog:
-    """Edit documents of one kind, a row each; the row's first cell is its name."""
-    names = [f.name for f in fields(blank) if f.name not in UNEDITED]
-    rows = [[_text(getattr(d, n)) for n in names] for d in documents]
-
-    def keep(changed: list[list[str]]) -> None:
-        by_name = {d.name: d for d in documents}
-        made: list[Any] = []
-        for cells in changed:
-            start = by_name.get(cells[0]) or (
-                documents[len(made)] if len(changed) == len(documents) else replace(blank, id=new_id())
-            )
-            made.append(replace(start, **{n: _parsed(blank, n, c) for n, c in zip(names, cells, strict=True)}))
-        if len({d.id for d in made}) < len(made):
-            raise PlanError("same-name", "Two rows have the same name.", "Give each its own.")
-        gone = [Removed(kind_of(blank), d.id) for d in documents if d.id not in {m.id for m in made}]
-        session.commit(f"change {title.lower()}", [*made, *gone])
-
-    return TableDialog(parent, title, [HEADS.get(n, n.replace("_", " ")) for n in names], rows, keep)
 
 
 def scheme_dialog(parent: QWidget, session: Session) -> TableDialog | None:

@@ -20,11 +20,12 @@ def swatch(paint: Pigment, width: int, height: int, technique: str = "base", fil
 
 
 def swatch_over(
-    paint: Pigment, grounds: Sequence[Floats], width: int, height: int, technique: str = "base", film_um: float = 0.0
-) -> QImage:
-    """The stroke over grounds of its own, side by side."""
+    paint: Pigment, grounds: Sequence[Floats], width: int, height: int, technique: str = "base", film_um: float = 0.0,
+    bare: float = 0.0,
+) -> QImage:  # fmt: skip
+    """The stroke over grounds of its own, side by side; ``bare``: share of them left free before it."""
     how = TECHNIQUES[technique]
-    return to_image(stroke_pixels(paint, how, film_um or how.film_um, grounds, width, height))
+    return to_image(stroke_pixels(paint, how, film_um or how.film_um, grounds, width, height, bare))
 
 
 def colour_swatch(colour: str, width: int, height: int) -> QImage:

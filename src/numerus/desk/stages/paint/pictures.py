@@ -32,6 +32,9 @@ def mix_words(step: RecipeStep, names: dict[str, str]) -> str:
     return " : ".join(parts) + thin
 
 
+BARE = 0.22  # of a stroke's swatch shows what lies below
+
+
 class StrokeList(Drawing):
     """The strokes of the chosen zone over dark and light; the next one stands out; click one to mark it done for all."""
 
@@ -69,7 +72,7 @@ class StrokeList(Drawing):
             shown = QRectF(4, y + 5, 152, min(36.0, high - 12))
             if stroke.id in laid:
                 paint, below = rack.pigment(stroke.mix), laid[stroke.id].below
-                painter.drawImage(shown, swatch_over(paint, [below], 304, 72, stroke.technique, laid_um(stroke)))
+                painter.drawImage(shown, swatch_over(paint, [below], 304, 72, stroke.technique, laid_um(stroke), BARE))
             else:
                 self.hatch(painter, shown)
                 self.tagged(painter, shown.left() + 8, shown.center().y() + 4, "a paint is gone", colour="brick")
