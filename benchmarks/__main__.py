@@ -5,6 +5,7 @@ from __future__ import annotations
 import multiprocessing
 import sys
 
+from benchmarks.colours import a_rack_of_150_pots, mixes_against_one_figure_a_channel
 from benchmarks.meshes import columns_against_sections, kit_relations, walls_and_mending, whole_plate
 from benchmarks.printing import (
     diagnoses_of_seeded_weeks,
@@ -20,7 +21,7 @@ ALL = (
     kit_relations, walls_and_mending, columns_against_sections, whole_plate,
     posing_and_supports, many_tips, hollowing, packing_against_boxes, diagnoses_of_seeded_weeks,
     forecasts_of_seeded_campaigns, a_century_of_journal, a_thousand_parts, answers,
-    taking_off_thirty, five_hundred_refreshes,
+    mixes_against_one_figure_a_channel, a_rack_of_150_pots, taking_off_thirty, five_hundred_refreshes,
 )  # fmt: skip
 
 

@@ -277,3 +277,36 @@ def test_a_book_is_scheduled_and_its_failures_inquired_into(
     for one in asked["inquests"]:
         assert sum(c["share"] for c in one["causes"]) == pytest.approx(1, abs=0.01)
         assert one["tests"][0]["bits"] > 0
+
+
+PAINTS = [
+    {"name": "Chalk", "hex": "#F4F2EC", "kind": "opaque", "ml": 12}, {"name": "Brick", "hex": "#A8412B", "kind": "semi-opaque", "ml": 9},
+    {"name": "Bog", "hex": "#4A3524", "kind": "wash", "over_black": "#1A1512", "over_white": "#8C735A", "film_um": 15},
+]  # fmt: skip
+
+
+def test_a_mix_and_its_film_are_told(capsys: pytest.CaptureFixture[str], tmp_path: Path) -> None:
+    """One paint is itself; a measured one is over its ground what it was measured as; wrong parts are refused."""
+    path = tmp_path / "paints.json"
+    path.write_text(json.dumps(PAINTS))
+    assert call(capsys, "mix", path, "--parts", "Brick=3")[1]["hex"] == "#A8412B"
+    for ground, seen in (("#000000", "#1A1512"), ("#FFFFFF", "#8C735A")):
+        found = call(capsys, "mix", path, "--parts", "Bog=1", "--over", ground)[1]["hex"]
+        assert max(abs(int(found[i : i + 2], 16) - int(seen[i : i + 2], 16)) for i in (1, 3, 5)) <= 1
+    for parts in ("Nobody=1", "Chalk=0", "Chalk=-1", "Chalk=nan", "Chalk=²", "Chalk"):
+        assert call(capsys, "mix", path, "--parts", parts)[0] == 2
+    assert call(capsys, "mix", path, "--parts", "Chalk=1", "--over", "mud")[0] == 2
+    status, told = call(capsys, "match", path, "--target", "#C98A78", "--most", "2")
+    assert status == 0 and all(len(m["parts"]) <= 2 for m in told["mixes"])  # type: ignore[index]
+
+
+def test_the_rack_of_a_book_is_told_and_written(capsys: pytest.CaptureFixture[str], tmp_path: Path) -> None:
+    """What is left and needed; as CSV it can be read back."""
+    from numerus.formats.paint_lists import read_paint_list
+
+    call(capsys, "demo", "--out", tmp_path / "d.numerus", "--now", EVENING.isoformat())
+    status, told = call(
+        capsys, "rack", tmp_path / "d.numerus", "--csv", tmp_path / "rack.csv", "--now", EVENING.isoformat()
+    )
+    names = {p["name"] for p in told["paints"]}  # type: ignore[index]
+    assert status == 0 and {li.entry.name for li in read_paint_list(tmp_path / "rack.csv")} <= names

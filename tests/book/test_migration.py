@@ -126,3 +126,32 @@ def test_a_damaged_book_of_then_is_saved_and_brought_up(tmp_path: Path) -> None:
     assert book.plans.army is not None and book.plans.army.solvent_pence_per_l == 650
     assert all(s.id for scheme in book.plans.schemes.values() for r in scheme.recipes for s in r.steps)
     book.close()
+
+
+def test_pots_say_their_kind_and_a_colour_that_was_none_is_a_grey_called_guessed(tmp_path: Path) -> None:
+    """Instead of a share of covering; also in edits that can be undone."""
+    import json
+
+    path = tmp_path / "old.numerus"
+    shutil.copy(OLD, path)
+    with closing(sqlite3.connect(path)) as connection:
+        rows = [
+            ("wash", "Bog wash", "#4A3524", 0.45),
+            ("glow", "Glow", "#F6CE4A", 0.6),
+            ("odd", "Odd", "drak red", 0.9),
+            ("named", "Named", "dark red", 0.9),
+        ]
+        for id_, name, colour, opacity in rows:
+            body = {"id": id_, "name": name, "maker": "", "colour": colour, "ml": 3, "price": 3.0, "opacity": opacity}
+            connection.execute("INSERT INTO plan (kind, id, body) VALUES ('paint', ?, ?)", (id_, json.dumps(body)))
+        connection.commit()
+    book = Book.open(path)
+    kinds = {p.id: (p.kind, p.known) for p in book.plans.paints.values() if p.id in {r[0] for r in rows}}
+    assert kinds == {
+        "wash": ("wash", "typed"),
+        "glow": ("translucent", "typed"),
+        "odd": ("opaque", "guessed"),
+        "named": ("opaque", "typed"),
+    }
+    assert book.plans.paints["odd"].colour == "#808285" and book.plans.paints["named"].colour.startswith("#")
+    book.close()

@@ -40,14 +40,6 @@ def _inquest(window) -> None:  # type: ignore[no-untyped-def]
     bench.off.show_run(bench.state.run, bench.state.plate, seen)
 
 
-def _thin_walls(window) -> None:  # type: ignore[no-untyped-def]
-    """A part closely: where its walls are thin, and how it would be thickened."""
-    bench = window.benches["sort"]
-    bench.open_part("arm_R_snuffer")
-    bench.part_page.use("Walls")
-    bench.part_page.tool.show_thickened()
-
-
 def _cut_in_two(window) -> None:  # type: ignore[no-untyped-def]
     """The Heron's body in two halves with their keys."""
     bench = window.benches["sort"]
@@ -56,13 +48,19 @@ def _cut_in_two(window) -> None:  # type: ignore[no-untyped-def]
     bench.part_page.tool.show_cut()
 
 
-def _hollow(window) -> None:  # type: ignore[no-untyped-def]
-    """The Heron's body hollow and cut open."""
-    bench = window.benches["sort"]
-    bench.open_part("heron_body")
-    bench.part_page.use("Hollow")
-    bench.part_page.tool.wall.setValue(1.5)
-    bench.part_page.tool.show_hollow()
+def _rack(window) -> None:  # type: ignore[no-untyped-def]
+    """The pots, one of them chosen."""
+    bench = window.benches["paint"]
+    bench.open_page("Rack")
+    bench.rack.choose("tallow")
+
+
+def _mix(window) -> None:  # type: ignore[no-untyped-def]
+    """The coat's colour hit from the rack."""
+    bench = window.benches["paint"]
+    bench.open_page("Mix")
+    bench.mix.zones.setCurrentIndex(bench.mix.zones.findText("coat"))
+    bench.mix.zones.activated.emit(bench.mix.zones.currentIndex())
 
 
 def _supports(window) -> None:  # type: ignore[no-untyped-def]
@@ -82,9 +80,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "01-muster": ("muster", "lock", False, None),
         "02-sort": ("sort", "kiln", True, None),
         "14-sort-builds": ("sort", "kiln", True, lambda window: window.benches["sort"].open_page("Builds")),
-        "15-sort-part": ("sort", "kiln", True, _thin_walls),
         "16-sort-cut": ("sort", "heron", True, _cut_in_two),
-        "17-sort-hollow": ("sort", "heron", True, _hollow),
         "03-pose": ("pose", "heron", True, lambda window: window.session.select("heron", part_id="heron_neck")),
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),
@@ -93,7 +89,9 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "07-cure": ("wash", "ferry", False, _on_to_cure),
         "08-build": ("build", "bell", False, None),
         "09-prime": ("prime", "ferry", False, None),
-        "10-paint": ("paint", "lock", True, None),
+        "10-paint": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Line")),
+        "15-paint-rack": ("paint", "lock", True, _rack),
+        "17-paint-mix": ("paint", "lock", True, _mix),
         "11-finish": ("finish", "lock", False, None),
         "12-ready": ("ready", "lock", True, None),
         "13-muster-lamplight": ("muster", "lock", False, None),

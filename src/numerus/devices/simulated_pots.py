@@ -12,6 +12,8 @@ import numpy as np
 from numerus.colour.films import Pigment
 from numerus.colour.observer import WAVELENGTHS_NM
 
+HIDES_LOG10_UM = (1.3, 2.3)  # films that hide, 20 to 200 µm, as pots of paint do
+
 
 def simulated_pigment(seed: int) -> Pigment:
     """One pigment: absorption and scattering per µm of dry film."""
@@ -24,7 +26,9 @@ def simulated_pigment(seed: int) -> Pigment:
     edge, steep = rng.uniform(420, 640), rng.uniform(8, 25)
     absorption = absorption + 10 ** rng.uniform(-1.5, -0.1) / (1 + np.exp((nm - edge) / steep))
     scattering = 10 ** rng.uniform(-1.8, -0.5) * (nm / 550) ** -rng.uniform(0.3, 1.6)
-    return Pigment(absorption, np.asarray(scattering))
+    made = Pigment(absorption, np.asarray(scattering))
+    times = made.hides_um / 10 ** rng.uniform(*HIDES_LOG10_UM)
+    return Pigment(times * made.absorption, times * made.scattering)
 
 
 def simulated_white() -> Pigment:

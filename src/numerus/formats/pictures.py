@@ -24,7 +24,9 @@ def open_picture(path: Path, most_px: int = LARGEST_PX) -> Image.Image:
                 _not_too_large(path, opened.size)
                 opened.draft("RGB", (most_px, most_px))
                 upright = ImageOps.exif_transpose(opened).convert("RGB")
-    except (OSError, UnidentifiedImageError, Image.DecompressionBombError, SyntaxError, ValueError) as error:
+    except Image.DecompressionBombError as error:
+        raise _too_large(path) from error
+    except (OSError, UnidentifiedImageError, SyntaxError, ValueError) as error:
         raise PictureError(
             "no-picture", f"{path.name} is no picture that can be read.", "Try a JPEG or PNG."
         ) from error
@@ -33,13 +35,16 @@ def open_picture(path: Path, most_px: int = LARGEST_PX) -> Image.Image:
 
 
 def _not_too_large(path: Path, size: tuple[int, int]) -> None:
-    megapixels = size[0] * size[1] / 1e6
-    if megapixels > MOST_MEGAPIXELS:
-        raise PictureError(
-            "too-large",
-            f"{path.name} has {megapixels:.0f} megapixels; {MOST_MEGAPIXELS} are the most that is read.",
-            "Save it smaller.",
-        )
+    if size[0] * size[1] > 1e6 * MOST_MEGAPIXELS:
+        raise _too_large(path)
+
+
+def _too_large(path: Path) -> PictureError:
+    return PictureError(
+        "too-large",
+        f"{path.name} has more than {MOST_MEGAPIXELS} megapixels, the most that is read.",
+        "Save it smaller.",
+    )
 
 
 def read_picture(path: Path, most_px: int = LARGEST_PX) -> NDArray[np.uint8]:

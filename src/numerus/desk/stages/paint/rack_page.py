@@ -67,7 +67,7 @@ class RackPage(QWidget):
         self.context, self.session = context, context.session
         self.state = RackState(context.session.answers)
         self.shelf = Shelf(context)
-        self.shelf.chosen.connect(self._choose)
+        self.shelf.chosen.connect(self.choose)
         self.card = PotCard(context, self.edit, self.rename, self.pour)
         for signal, act in (
             (self.card.measure, self.measure), (self.card.pick, self.pick), (self.card.take_away, self.take_away),
@@ -143,7 +143,7 @@ class RackPage(QWidget):
         self.state.order = ORDERS[index]
         self._show()
 
-    def _choose(self, pot: str, more: bool) -> None:
+    def choose(self, pot: str, more: bool = False) -> None:
         self.state.choose(pot, more)
         self._show()
 

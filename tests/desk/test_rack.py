@@ -1,0 +1,292 @@
+"""Rack and mixing bench in the real window: from an army's own pots to a mix in a recipe, with what goes wrong said at entry."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+from bench_steps import at
+from PIL import Image
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QGuiApplication
+from PyQt6.QtWidgets import QDialog, QFileDialog, QInputDialog
+
+from helpers import EVENING
+from numerus.book.book import Book
+from numerus.colour.light import delta_e, encoded, lab_of, rgb_of
+from numerus.colour.reflectance import light_of
+from numerus.colour.swatch_card import CardLayout
+from numerus.desk.stages.paint.bench import LINE, MIX, RACK
+from numerus.desk.stages.paint.card_dialog import CardDialog
+from numerus.desk.stages.paint.colour_dialog import ColourDialog
+from numerus.desk.stages.paint.mix_state import ON_DARK
+from numerus.desk.stages.paint.rack_state import BY_LACK, MIXES, ORDERS
+from numerus.desk.stages.paint.replace_dialog import ReplaceDialog
+from numerus.desk.window import MainWindow
+from numerus.devices.simulated_pots import simulated_pigment
+from numerus.devices.swatch_camera import Camera, photograph
+from numerus.domain.army import Army
+
+PATHS = {
+    "rack.csv": "name,hex,kind,ml\nChalk,#F4F2EC,opaque,12\nBrick,#A8412B,semi-opaque,9\nSoot,#17181B,opaque,5\nBog,#4A3524,wash,\n"
+}
+
+
+def open_page(window: MainWindow, page: str):  # type: ignore[no-untyped-def]
+    window.session.go("paint")
+    bench = window.benches["paint"]
+    bench.open_page(page)
+    return bench.pages[page]
+
+
+@pytest.fixture
+def empty(make, tmp_path: Path) -> MainWindow:  # type: ignore[no-untyped-def]
+    """A new army without a pot."""
+    book = Book.open(tmp_path / "own.numerus", create=True)
+    book.commit("start", [Army("a", "Own", EVENING.date())])
+    return make(book)
+
+
+def write(box, words: str) -> None:  # type: ignore[no-untyped-def]
+    """As typed and left."""
+    box.setText(words)
+    box.setModified(True)
+    box.editingFinished.emit()
+
+
+def test_an_army_of_ones_own_gets_its_rack_a_mix_and_its_list(empty: MainWindow, tmp_path: Path, monkeypatch) -> None:  # type: ignore[no-untyped-def]
+    """From an empty book: pots typed and brought in, a colour hit, the mix kept, everything taken back again."""
+    rack = open_page(empty, RACK)
+    rack.add_pot("Reed green")
+    assert empty.session.plans.paints[rack.state.chosen[0]].known == "guessed"
+    write(rack.card.boxes["colour"], "dark olive")
+    write(rack.card.boxes["ml"], "14")
+    path = tmp_path / "rack.csv"
+    path.write_text(PATHS["rack.csv"])
+    monkeypatch.setattr(QFileDialog, "getOpenFileName", lambda *_: (str(path), ""))
+    rack.bring_in()
+    assert {p.name for p in empty.session.plans.paints.values()} == {"Reed green", "Chalk", "Brick", "Soot", "Bog"}
+    assert rack.state.shopping() == []
+    mix = open_page(empty, MIX)
+    mix.typed.setText("#C98A78")
+    mix.typed.returnPressed.emit()
+    assert mix.state.proposals and all(sum(n for _, n in p.parts) <= 12 for p in mix.state.proposals)
+    mix.choose(1)
+    wanted = mix.state.proposals[1].parts
+    monkeypatch.setattr(QInputDialog, "getText", lambda *_, **__: ("House pink", True))
+    mix.keep()
+    kept = next(iter(empty.session.plans.mixes.values()))
+    assert (kept.name, kept.parts) == ("House pink", wanted)
+    boards = dict(open_page(empty, RACK).state.shelf())
+    assert [p.name for p in boards[MIXES]] == ["House pink"]
+    for _ in range(5):
+        empty.session.undo()
+    assert not empty.session.plans.paints and not empty.session.plans.mixes
+
+
+def test_what_is_typed_wrong_is_refused_at_entry_and_the_bench_goes_on(window: MainWindow) -> None:
+    """A colour that is none, "²", nan, a name that is taken: said on the card, nothing kept, every page still drawn."""
+    rack = open_page(window, RACK)
+    rack.choose("tallow", False)
+    before = window.session.plans
+    for field, words in (("colour", "drak red"), ("ml", "²"), ("hides", "nan"), ("pot", "-3"), ("opened", "spring")):
+        write(rack.card.boxes[field], words)
+        assert rack.card.fault.isVisible() and rack.card.fault.text()
+    write(rack.card.name, "Candle cream")
+    assert "already" in rack.card.fault.text()
+    assert window.session.plans == before
+    for page in (LINE, RACK, MIX):
+        open_page(window, page).grab()
+
+
+def test_several_pots_are_changed_at_once(window: MainWindow) -> None:
+    """One edit, one undo; what they share is shown, what differs is not."""
+    rack = open_page(window, RACK)
+    rack.choose("tallow", False)
+    rack.choose("oak", True)
+    assert rack.state.chosen == ("tallow", "oak") and rack.card.boxes["colour"].text() == ""
+    write(rack.card.boxes["place"], "drawer 2")
+    assert {window.session.plans.paints[p].place for p in ("tallow", "oak")} == {"drawer 2"}
+    window.session.undo()
+    assert {window.session.plans.paints[p].place for p in ("tallow", "oak")} == {""}
+
+
+def test_the_shelf_is_found_sorted_and_copied(window: MainWindow) -> None:
+    """By words, by what runs out first, as text."""
+    rack = open_page(window, RACK)
+    rack.query.setText("lantern skin")
+    assert {p.name for _, pots in rack.state.shelf() for p in pots} >= {"Pale skin", "Ruddy skin"}
+    assert all("Lantern" in window.session.plans.paints[p.id].maker for _, pots in rack.state.shelf() for p in pots)
+    rack.query.setText("")
+    rack.order.setCurrentText(BY_LACK)
+    rack._ordered(ORDERS.index(BY_LACK))
+    assert rack.state.shelf()[0][1][0].name == "Cobble grey"
+    rack.copy()
+    assert len(QGuiApplication.clipboard().text().splitlines()) == len(window.session.plans.paints)
+    rack.shelf.setFocus(Qt.FocusReason.TabFocusReason)
+    rack.grab()
+
+
+def test_renaming_a_used_pot_empties_nothing(window: MainWindow) -> None:
+    """Every recipe that named it still does, and looks the same."""
+    before = window.session.plans.scheme
+    rack = open_page(window, RACK)
+    rack.choose("tallow", False)
+    write(rack.card.name, "Tallow, new label")
+    assert window.session.plans.paints["tallow"].name == "Tallow, new label"
+    assert window.session.plans.scheme == before
+    assert "Tallow, new label" in window.benches["paint"].mix.state.rack.names.values() or open_page(window, MIX)
+
+
+def test_taking_a_used_pot_away_says_where_and_offers_what_may_stand_in(window: MainWindow, monkeypatch) -> None:  # type: ignore[no-untyped-def]
+    """Its nearest, a mix, or gone but legible; each is one edit."""
+    rack = open_page(window, RACK)
+    rack.choose("slate", False)
+    asked = ReplaceDialog(window.context, rack.state, rack)
+    words = [choice.text() for choice, _, _ in asked.choices]
+    assert "instead" in words[0] and words[-1].endswith("marked gone")
+    monkeypatch.setattr(ReplaceDialog, "exec", lambda _: QDialog.DialogCode.Accepted)
+    uses = len(rack.state.uses())
+    rack.take_away()
+    assert "slate" not in window.session.plans.paints and uses > 0
+    assert not [p for r in window.session.plans.scheme.recipes for s in r.steps for p, _ in s.mix if p == "slate"]
+    window.session.undo()
+    rack.choose("slate", False)
+    monkeypatch.setattr(ReplaceDialog, "_chosen", ((), True))
+    rack.take_away()
+    assert window.session.plans.paints["slate"].gone
+    assert "slate" not in {p.id for p in window.benches["paint"].mix.state.pots} or open_page(window, MIX)
+    open_page(window, LINE).grab()
+
+
+def test_a_mix_goes_into_a_stroke_and_changes_with_it(window: MainWindow, monkeypatch) -> None:  # type: ignore[no-untyped-def]
+    """Used by its name; poured otherwise, the stroke is otherwise."""
+    mix = open_page(window, MIX)
+    mix.parts.setText("Ember 2 : Candle cream 1")
+    mix.type_parts()
+    mix.keep_as("Warm light")
+    kept = next(iter(window.session.plans.mixes))
+    mix.parts.setText("Warm light")
+    mix.type_parts()
+    stroke = next(words for words, _ in mix.state.strokes() if words.startswith("coat: Layer"))
+    monkeypatch.setattr(QInputDialog, "getItem", lambda *_: (stroke, True))
+    mix.use()
+    step = next(s for s in window.session.plans.scheme.recipes[0].steps if s.name == "Layer")
+    assert step.mix == ((kept, 1.0),)
+    rack = open_page(window, RACK)
+    rack.choose(kept, False)
+    before = rack.state.rack.pigment(step.mix).colour
+    rack.pour("Eel blue 1")
+    assert rack.state.rack.pigment(step.mix).colour != before
+    with pytest.raises(Exception, match="itself"):
+        rack.pour("Warm light 1 : Ember 1")
+
+
+def test_a_batch_is_compared_with_its_reference_and_brought_back(window: MainWindow, monkeypatch) -> None:  # type: ignore[no-untyped-def]
+    """Two swatches of a kept mix: the difference with its error, and the drops; the pots learn from them."""
+    mix = open_page(window, MIX)
+    mix.parts.setText("Slate grey 3 : Candle cream 1")
+    mix.type_parts()
+    mix.keep_as("Mist")
+    rack = open_page(window, RACK)
+    rack.choose(next(iter(window.session.plans.mixes)), False)
+    reference = rack.state.rack.pigment((("slate", 3.0), ("candle", 1.0))).colour
+    for colour in (reference, rack.state.rack.pigment((("slate", 7.0), ("candle", 1.0))).colour):
+        monkeypatch.setattr(
+            ColourDialog, "exec", lambda d, c=colour: setattr(d, "colour", c) or setattr(d, "error", 0.5) or 1
+        )
+        rack.swatch_seen()
+    found = rack.state.comparison()
+    assert found is not None and found.verdict == "will show"
+    assert rack.state.corrections(40)[0].pot == "candle"
+    assert "ΔE" in rack.card.mix_note.text() and "Candle cream" in rack.card.mix_note.text()
+    assert window.session.plans.paints["slate"].strength_error > 0
+    monkeypatch.setattr(QInputDialog, "getText", lambda *_, **__: ("Ember 1 into 0.5", True))
+    rack.go_on()
+    assert len(window.session.plans.mixes) == 2
+
+
+def test_a_pot_is_measured_from_a_photograph(window: MainWindow, tmp_path: Path) -> None:
+    """Corners dragged onto the card: the pot gets what it looked like over black and over white; a wrong picture is refused."""
+    pot = simulated_pigment(4)
+    dark, pale = (light_of(pot.over(np.full(36, g), 15.0)) for g in (0.04, 0.85))
+    others = [light_of(simulated_pigment(n).over(np.full(36, g), 15.0)) for n in range(5, 9) for g in (0.04, 0.85)]
+    taken = photograph(CardLayout(5), [dark, *others[::2]], [pale, *others[1::2]], (0.04, 0.85), Camera(9))
+    Image.fromarray(taken.pixels).save(tmp_path / "card.png")
+    (tmp_path / "no.png").write_bytes(b"not a picture")
+    rack = open_page(window, RACK)
+    rack.choose("tallow", False)
+    dialog = CardDialog(window.context, rack)
+    dialog.show_file(tmp_path / "no.png")
+    assert "no picture" in dialog.fault.text() and dialog.reading is None
+    dialog.show_file(tmp_path / "card.png")
+    for place, (x, y) in zip(dialog.view.places, taken.corners, strict=True):
+        place.x, place.y = float(x), float(y)
+    dialog.read()
+    assert dialog.reading is not None
+    made = dialog.measured(window.session.plans.paints["tallow"])
+    for colour, true in ((made.over_black, dark), (made.over_white, pale)):
+        assert float(delta_e(lab_of(rgb_of(colour)), lab_of(encoded(true)))) < made.colour_error + 0.5
+    assert made.known == "measured"
+    dialog.grab()
+
+
+def test_a_colour_is_read_from_a_picture_into_mixes(window: MainWindow, tmp_path: Path) -> None:
+    """The ring's place beside its grey; moved by keys it is read anew; a picture of 200 megapixels is refused."""
+    pixels = np.full((120, 160, 3), 118, np.uint8)
+    pixels[:, :100] = (138, 90, 50)
+    Image.fromarray(pixels).save(tmp_path / "figure.png")
+    mix = open_page(window, MIX)
+    mix.show_file(tmp_path / "figure.png")
+    assert float(delta_e(lab_of(rgb_of(mix.state.wanted.colour)), lab_of(rgb_of("#8A5A32")))) < 1.5
+    assert mix.state.wanted.error > 0 and mix.state.proposals
+    before = mix.view.places[0].x
+    mix.view.setFocus()
+    mix.view.keyPressEvent(key_press(Qt.Key.Key_Left, Qt.KeyboardModifier.ShiftModifier))
+    assert mix.view.places[0].x == before - 10
+    Image.new("1", (20_000, 10_000)).save(tmp_path / "large.png")
+    wanted = mix.state.wanted
+    mix.show_file(tmp_path / "large.png")
+    assert "megapixels" in mix.fault.text() and mix.state.wanted == wanted
+    mix.grab()
+
+
+def key_press(key: Qt.Key, held: Qt.KeyboardModifier):  # type: ignore[no-untyped-def]
+    from PyQt6.QtGui import QKeyEvent
+
+    return QKeyEvent(QKeyEvent.Type.KeyPress, key, held)
+
+
+def test_pots_are_struck_and_the_ground_changes_what_matches(window: MainWindow) -> None:
+    """Without a pot no mix has it; over dark others match than when it hides; a zone is a target, its batch in drops."""
+    mix = open_page(window, MIX)
+    mix.zones.setCurrentIndex(mix.zones.findText("coat"))
+    mix._zone_taken(0)
+    assert "coat" in mix.state.wanted.source and mix.state.figures == sum(
+        any(s.zone == "coat" for s in f.next_strokes) for f in window.session.answers.standing.figures.values()
+    )
+    first = mix.state.proposals[0].parts
+    struck = first[0][0]
+    mix.strike(struck)
+    assert all(struck not in dict(p.parts) for p in mix.state.proposals)
+    mix.strike(struck)
+    assert mix.state.proposals[0].parts == first
+    mix.state.ground = ON_DARK
+    mix.search()
+    assert mix.state.proposals[0].parts != first
+    mix.state.sprayed = True
+    made = mix.state.batch()
+    assert made is not None and made.made_ml >= made.wanted_ml
+    mix.state.add_pot("ember")
+    assert dict(mix.state.parts)["ember"] >= 1
+    mix.grab()
+
+
+def test_the_rack_opens_from_anywhere_by_key(window: MainWindow) -> None:
+    """Its command, and the day goes on below it."""
+    window.session.go("muster")
+    window.actions_by_title["Paint rack"].trigger()
+    assert window.session.stage == "paint" and window.benches["paint"].page == RACK
+    at(window, EVENING)
+    assert window.benches["paint"].add_pot_button.isVisible()
