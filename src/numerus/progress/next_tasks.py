@@ -18,7 +18,9 @@ from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate
 from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
-from numerus.paint.scheme import Stroke
+from numerus.paint.batches import bulk
+from numerus.paint.pots import rack_of
+from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import HANDS_MIN, clinging_ml
@@ -145,7 +147,7 @@ def painting_block_orders(blocks: Sequence[PaintBlock], plans: Plans, until: dat
         names = [plans.figures[d.figure_id].name for d in block.strokes]
         who = names[0] if len(names) == 1 else counted(len(names), "figure")
         minutes = sum((d.end - d.start).total_seconds() / 60 for d in block.strokes)
-        paints = " + ".join(f"{plans.paints[p].name} {_parts(parts)}" for p, parts in stroke.mix if p in plans.paints)
+        thinned = f", thinned {stroke.thinner:g}" if stroke.thinner else ""
         facts = tuple(
             step(
                 "stroke",
@@ -161,7 +163,7 @@ def painting_block_orders(blocks: Sequence[PaintBlock], plans: Plans, until: dat
             Task(
                 f"{stroke.name} on {plans.zone_name(block.stroke.zone)}, {who}",
                 minutes,
-                f"{stroke.technique}, {paints}",
+                f"{stroke.technique}, {_drops(block, plans)}{thinned}",
                 "paint",
                 (stroke.tool, f"dries {stroke.dries_min:.0f} min"),
                 facts,
@@ -171,8 +173,17 @@ def painting_block_orders(blocks: Sequence[PaintBlock], plans: Plans, until: dat
     return orders
 
 
-def _parts(parts: float) -> str:
-    return f"{parts:g}" if parts >= 0.2 else "a touch"
+def _drops(block: PaintBlock, plans: Plans) -> str:
+    """What to drop together for a block: whole drops of every pot, with what never leaves palette or cup."""
+    stroke, rack = block.stroke.step, rack_of(plans)
+    if not can_be_mixed(stroke, rack):
+        return "a paint of it is gone"
+    figures = [plans.figures[d.figure_id] for d in block.strokes]
+    cm2 = sum(plans.zone_areas_cm2(f).get(block.stroke.zone, 0.0) for f in figures)
+    whole = sum(parts for _, parts in stroke.mix)
+    wet = stroke_ml(stroke, cm2, rack) * whole / (whole + stroke.thinner)
+    made = bulk(stroke.mix, wet, rack, sprayed=stroke.technique == "spray")
+    return " + ".join(f"{counted(n, 'drop')} {rack.name_of(pot)}" for pot, n in made.drops.items())
 
 
 def paint_batch(standing: Standing) -> list[FigureStanding]:

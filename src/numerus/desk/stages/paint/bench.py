@@ -51,6 +51,7 @@ class PaintBench(Bench):
         self.line = LinePage(self.context, self.renderer, self.with_meshes)
         self.rack, self.mix = RackPage(self.context), MixPage(self.context)
         self.rack.wanted.connect(self._match)
+        self.rack.poured.connect(self._pour)
         self.pages: dict[str, LinePage | RackPage | MixPage] = {LINE: self.line, RACK: self.rack, MIX: self.mix}
         self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in self.pages}
         self.stack = Pages()
@@ -63,6 +64,11 @@ class PaintBench(Bench):
     def open_page(self, name: str) -> None:
         self.page = name
         self.refresh()
+
+    def _pour(self, pot: str) -> None:
+        """A pot of the rack into what is in hand."""
+        self.open_page(MIX)
+        self.mix.add_pot(pot)
 
     def _match(self, pot: str) -> None:
         """Mixes that come near a pot of the rack."""

@@ -281,11 +281,15 @@ class MixPage(QWidget):
         data = event.mimeData()
         if data.hasFormat(POT_MIME):
             pot = bytes(data.data(POT_MIME).data()).decode()
-            if self._try(lambda: self.state.add_pot(pot)):
-                self._show()
+            self.add_pot(pot)
         elif data.hasUrls() and data.urls()[0].isLocalFile():
             self.show_file(Path(data.urls()[0].toLocalFile()))
         event.acceptProposedAction()
+
+    def add_pot(self, pot: str) -> None:
+        """One part more of it in what is in hand."""
+        if self._try(lambda: self.state.add_pot(pot)):
+            self._show()
 
     def keep(self) -> None:
         """What is in hand gets a name and stands on the rack."""

@@ -64,6 +64,7 @@ class PotCard(QWidget):
     pick = pyqtSignal()
     take_away = pyqtSignal()
     match = pyqtSignal()
+    into_mix = pyqtSignal()
     go_on = pyqtSignal()
     swatch_seen = pyqtSignal()
 
@@ -90,6 +91,7 @@ class PotCard(QWidget):
             -1, gap=6,
         )  # fmt: skip
         more = row(
+            button("Into the mix", self.into_mix.emit, tip="One part more of it in what is in hand on the mixing page"),
             button("Mixes like it", self.match.emit, tip="Which mixes of the other pots come near, and replace it"),
             button("Take away …", self.take_away.emit, tip="Says where it is used, and what may take its place"),
             -1, gap=6,

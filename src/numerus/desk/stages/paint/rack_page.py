@@ -58,9 +58,10 @@ class ShoppingList(Drawing):
 
 
 class RackPage(QWidget):
-    """``wanted``: a pot's id that a mix should come near."""
+    """``wanted``: a pot's id that a mix should come near; ``poured``: one that goes into the mix in hand."""
 
     wanted = pyqtSignal(str)
+    poured = pyqtSignal(str)
 
     def __init__(self, context: Context) -> None:
         super().__init__()
@@ -71,7 +72,7 @@ class RackPage(QWidget):
         self.card = PotCard(context, self.edit, self.rename, self.pour)
         for signal, act in (
             (self.card.measure, self.measure), (self.card.pick, self.pick), (self.card.take_away, self.take_away),
-            (self.card.match, lambda: self.wanted.emit(self.state.chosen[0])), (self.card.go_on, self.go_on),
+            (self.card.match, lambda: self.wanted.emit(self.state.chosen[0])), (self.card.into_mix, self._pour_chosen), (self.card.go_on, self.go_on),
             (self.card.swatch_seen, self.swatch_seen),
         ):  # fmt: skip
             signal.connect(act)
@@ -187,6 +188,10 @@ class RackPage(QWidget):
         if changed is not None:
             used = counted(len(self.state.uses()), "stroke")
             self.session.commit(f"poured {changed.name} otherwise: {used} with it", [changed])
+
+    def _pour_chosen(self) -> None:
+        for pot in self.state.chosen:
+            self.poured.emit(pot)
 
     def take_away(self) -> None:
         """Says where what is chosen is used; it goes, another takes its place, or it stays marked gone."""
