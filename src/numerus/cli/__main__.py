@@ -15,6 +15,7 @@ from numerus.cli.colours import match, mix, rack_of_book
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
 from numerus.cli.plates import plates_made, printed_layers
 from numerus.cli.results import refused
+from numerus.cli.surfaces import direction, fields_of_file, zones_of_file
 from numerus.errors import NumerusError
 
 
@@ -101,6 +102,16 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--csv", type=Path, metavar="FILE", help="write the pots as CSV, too")
     sub.add_argument("--now", type=_moment)
+    sub = command("fields", fields_of_file, "openness, recess, ridge, lit and seen of every vertex, as .npz")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--up", type=direction, default=(0.0, 0.0, 1.0), metavar="X,Y,Z")
+    sub.add_argument("--lit", type=direction, metavar="X,Y,Z", help="toward the light (from above)")
+    sub.add_argument("--spread", type=_positive, default=10.0, metavar="DEG", help="half angle of the light (10)")
+    sub.add_argument("--out", type=Path, required=True, metavar="NPZ")
+    sub = command("zones", zones_of_file, "a zone for every face: grown from seeds, or patches along creases")
+    sub.add_argument("file", type=Path, metavar="FILE")
+    sub.add_argument("--seeds", type=Path, metavar="JSON", help='[{"zone": "coat", "at": [x, y, z]}]')
+    sub.add_argument("--out", type=Path, required=True, metavar="JSON")
     return made
 
 

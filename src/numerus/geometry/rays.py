@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -24,8 +25,13 @@ class RayScene:
         """The face each ray (n, 3) meets first, -1 where none: int32 (n,)."""
         return np.asarray(self._scene.run(origins.astype(np.float32), directions.astype(np.float32)), np.int32)
 
-    def blocked(self, origins: Floats, directions: Floats) -> NDArray[np.bool_]:
-        return self.first_hit(origins, directions) >= 0
+    def blocked(
+        self, origins: NDArray[Any], directions: NDArray[Any], within_mm: float | None = None
+    ) -> NDArray[np.bool_]:
+        """Whether each ray (n, 3) meets anything, at all or ``within_mm``: bool (n,)."""
+        far = None if within_mm is None else np.full(len(origins), within_mm, np.float32)
+        start, along = (np.ascontiguousarray(a, np.float32) for a in (origins, directions))
+        return np.asarray(self._scene.run(start, along, far, query="OCCLUDED") >= 0)
 
 
 def ring_directions(elevations_deg: tuple[float, ...], around: int) -> Floats:

@@ -1,0 +1,115 @@
+"""Where a ball rolled over a surface cannot come: recess from outside, ridge from within, both worked out on the mesh itself and not on voxels.
+
+A place's recess is its distance from the nearest place that any free ball of radius r covers, over r: 0 where the ball touches,
+√2 − 1 in a right-angled corner, 1 from one radius beyond on.
+"""
+
+from __future__ import annotations
+
+import os
+from concurrent.futures import ThreadPoolExecutor
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.surface.rolling_ball_kernels import by_cells, free_distance, nearest_ball
+
+TOUCHES = 0.98  # of its radius a ball along the normal is free: facets stand a little in
+MOST_CELLS = 20_000_000
+NEIGHBOURS = 12
+STEPS = 7
+CELLS_A_RADIUS = 3.0
+SPACING, MOST_POINTS = 0.25, 4_000_000
+FAR, FAR_OUT = 3.2, 2.6  # radii beyond which no free ball is looked for, and from which none comes near enough
+
+
+@dataclass(frozen=True, eq=False)
+class SurfaceGrid:
+    """Points of a surface, close beside the ball, in the order of small cells: an empty ball meets few of them."""
+
+    points: Floats
+    low: Floats
+    cell: float
+    shape: NDArray[np.int64]
+    starts: NDArray[np.int64]
+
+    @property
+    def args(self) -> tuple[object, ...]:
+        return self.points, self.low, self.cell, self.shape, self.starts
+
+
+def surface_grid(mesh: Mesh, radius_mm: float) -> SurfaceGrid:
+    """Points of a mesh no further apart than a quarter of the ball's radius: a ball then stands in by s²/8r, less than a
+    hundredth of it.
+    """
+    points = close_points(mesh, SPACING * radius_mm)
+    low, high = points.min(axis=0) - 1e-6, points.max(axis=0) + 1e-6
+    cell = radius_mm / CELLS_A_RADIUS
+    while np.prod(np.ceil((high - low) / cell)) > MOST_CELLS:
+        cell *= 1.5
+    shape = np.maximum(np.ceil((high - low) / cell), 1).astype(np.int64)
+    starts, ordered = by_cells(np.ascontiguousarray(points), low, cell, shape)
+    return SurfaceGrid(ordered, low, cell, shape, starts)
+
+
+def close_points(mesh: Mesh, apart_mm: float) -> Floats:
+    """Vertices, middles and, on larger faces, a lattice of points no further apart than said: float64 (k, 3)."""
+    triangles = mesh.triangles
+    longest = np.linalg.norm(triangles - triangles[:, [1, 2, 0]], axis=2).max(axis=1)
+    while np.sum(np.ceil(longest / apart_mm) ** 2) / 2 > MOST_POINTS:
+        apart_mm *= 1.3
+    many = np.maximum(np.ceil(longest / apart_mm), 1).astype(np.int64)
+    found = [mesh.vertices[np.unique(mesh.faces)], triangles[many == 1].mean(axis=1)]
+    for n in np.unique(many[many > 1]):
+        i, j = np.meshgrid(np.arange(n + 1), np.arange(n + 1), indexing="ij")
+        lattice = np.stack([i, j, n - i - j], axis=-1)[(i + j <= n) & (np.maximum(np.maximum(i, j), n - i - j) < n)] / n
+        found.append(np.einsum("lc,mcx->mlx", lattice, triangles[many == n]).reshape(-1, 3))
+    return np.concatenate(found)
+
+
+def recess(points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, judged: NDArray[np.bool_]) -> Floats:
+    """How far each point (n, 3) is out of reach of a ball on the side its unit normal ``toward`` (n, 3) shows, 0..1: float64.
+
+    ``judged``: points that are surface at all; the others get 1.
+    """
+    from scipy.spatial import cKDTree
+
+    found = np.ones(len(points))
+    own = np.flatnonzero(judged)
+    centres = points[own] + radius_mm * toward[own]
+    free = _in_threads(lambda c: free_distance(c, radius_mm, *grid.args), centres) >= TOUCHES * radius_mm
+    found[own[free]] = 0.0
+    left = own[~free]
+    if not len(left) or not free.any():
+        return found
+    tree = cKDTree(centres[free])
+    far, index = tree.query(
+        points[left], k=min(NEIGHBOURS, int(free.sum())), distance_upper_bound=FAR * radius_mm, workers=2
+    )
+    far, index = far.reshape(len(left), -1), index.reshape(len(left), -1)
+    begin = centres[free][np.minimum(index, free.sum() - 1)]
+    ahead = np.einsum("nkc,nc->nk", begin - points[left][:, None], toward[left])
+    usable = np.isfinite(far) & (ahead > -0.1 * far)
+    first = usable.argmax(axis=1)
+    some = usable.any(axis=1) & (far[:, 0] < FAR_OUT * radius_mm)
+    start = begin[np.arange(len(left)), first][some]
+    at = left[some]
+    near = _in_threads(
+        lambda both: nearest_ball(
+            np.ascontiguousarray(both[:, :3]), np.ascontiguousarray(both[:, 3:6]), np.ascontiguousarray(both[:, 6:]),
+            radius_mm, STEPS, *grid.args,
+        ),
+        np.concatenate([points[at], toward[at], start], axis=1),
+    )  # fmt: skip
+    found[at] = np.clip(near / radius_mm - 1, 0, 1)
+    return found
+
+
+def _in_threads(act, rows: Floats) -> Floats:  # type: ignore[no-untyped-def]
+    """Kernels give the interpreter's lock back; rows are independent."""
+    workers = max(os.cpu_count() or 1, 1)
+    with ThreadPoolExecutor(workers) as pool:
+        pieces = [p for p in np.array_split(rows, 4 * workers) if len(p)]
+        return np.concatenate(list(pool.map(act, pieces))) if pieces else np.zeros(0)
