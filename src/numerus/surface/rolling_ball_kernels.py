@@ -46,6 +46,8 @@ def nearest_within(x, y, z, reach, points, low, cell, shape, starts):  # type: i
                 continue
             half = np.sqrt(rest)
             k0, k1 = max(int((z - half - low[2]) / cell), 0), min(int((z + half - low[2]) / cell), shape[2] - 1)
+            if k1 < k0:  # the ball is above or below all cells
+                continue
             row = (i * shape[1] + j) * shape[2]
             for n in range(starts[row + k0], starts[row + k1 + 1]):
                 far = (points[n, 0] - x) ** 2 + (points[n, 1] - y) ** 2 + (points[n, 2] - z) ** 2
