@@ -13,6 +13,7 @@ from typing import Any
 from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
 from numerus.cli.colours import match, mix, rack_of_book
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
+from numerus.cli.painting import paint_file
 from numerus.cli.plates import plates_made, printed_layers
 from numerus.cli.results import refused
 from numerus.cli.surfaces import direction, fields_of_file, zones_of_file
@@ -28,6 +29,14 @@ def _positive(text: str) -> float:
     if not 0 < value < 1e6:
         raise argparse.ArgumentTypeError("must be above zero")
     return value
+
+
+def _view(text: str) -> tuple[float, float]:
+    azimuth, _, elevation = text.partition(",")
+    found = float(azimuth), float(elevation or 0)
+    if not (abs(found[0]) < 1e4 and abs(found[1]) <= 90):
+        raise argparse.ArgumentTypeError("degrees round, and up from -90 to 90")
+    return found
 
 
 def parser() -> argparse.ArgumentParser:
@@ -112,6 +121,16 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("file", type=Path, metavar="FILE")
     sub.add_argument("--seeds", type=Path, metavar="JSON", help='[{"zone": "coat", "at": [x, y, z]}]')
     sub.add_argument("--out", type=Path, required=True, metavar="JSON")
+    sub = command("paint", paint_file, "a picture of a mesh painted by a recipe, zone by zone")
+    sub.add_argument("file", type=Path, nargs="?", metavar="FILE")
+    sub.add_argument("--recipe", type=Path, metavar="JSON")
+    sub.add_argument("--zones", type=Path, metavar="JSON")
+    sub.add_argument("--out", type=Path, metavar="PNG")
+    sub.add_argument("--grey", action="store_true", help="value only")
+    sub.add_argument(
+        "--from", dest="view", type=_view, default=(20.0, 12.0), metavar="AZ,EL", help="degrees round and up"
+    )
+    sub.add_argument("--example-recipe", type=Path, metavar="FILE", help="write a recipe to begin with")
     return made
 
 

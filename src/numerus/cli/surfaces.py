@@ -24,7 +24,7 @@ def direction(text: str) -> tuple[float, float, float]:
     return x, y, z
 
 
-def _mesh(path: Path) -> Any:
+def loaded_mesh(path: Path) -> Any:
     """A file's mesh as it is: its own coordinates, its faces in its order."""
     from numerus.formats.mesh_files import read_mesh
 
@@ -38,7 +38,7 @@ def fields_of_file(args: argparse.Namespace) -> list[Result]:
     from numerus.geometry.mesh import turning_up
     from numerus.surface.painting_fields import painting_fields
 
-    mesh = _mesh(args.file)
+    mesh = loaded_mesh(args.file)
     turn = turning_up(args.up)
     standing = mesh.with_vertices(np.ascontiguousarray(mesh.vertices @ turn.T))
     light = tuple(float(v) for v in turn @ np.asarray(args.lit or args.up, float))
@@ -58,7 +58,7 @@ def zones_of_file(args: argparse.Namespace) -> list[Result]:
 
     from numerus.surface.patches import grown, patches_of
 
-    mesh = _mesh(args.file)
+    mesh = loaded_mesh(args.file)
     patches = patches_of(mesh)
     if args.seeds:
         names, labels = grown(mesh, patches, _seeds(args.seeds))

@@ -12,6 +12,21 @@ from numerus.domain.paints import Parts
 
 
 @dataclass(frozen=True)
+class Placing:
+    """Where a step goes on its zone. ``mask``: "" where its technique goes by itself, else one of paint.placing.MASKS;
+    ``toward``: the way to the spray, the light, or against the stroke; ``at``: the point a glow comes from, in the figure's mm;
+    ``size_mm``: of dabs, chips and stripes; ``seed``: of what is strewn; ``amount``: how much of it, 1 as usual.
+    """
+
+    mask: str = ""
+    toward: tuple[float, float, float] = (0.0, 0.0, 1.0)
+    at: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    size_mm: float = 0.6
+    seed: int = 0
+    amount: float = 1.0
+
+
+@dataclass(frozen=True)
 class RecipeStep:
     """One step of a recipe: technique, pots or mixes with their parts, parts of thinner, tool, minutes a figure, drying, coats.
 
@@ -30,6 +45,7 @@ class RecipeStep:
     level: str = "table"
     since: datetime | None = None
     coats: int = 1
+    placing: Placing = Placing()
 
 
 @dataclass(frozen=True)

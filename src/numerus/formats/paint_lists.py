@@ -124,6 +124,11 @@ def _json(text: str) -> list[Listed]:
     except (ValueError, RecursionError) as error:
         line = f" at line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
         raise PaintListError("no-json", f"That is no JSON{line}.", "Nothing was taken over.") from error
+    return paints_told(told)
+
+
+def paints_told(told: Any) -> list[Listed]:
+    """Entries of a list read from JSON. Raises PaintListError naming the entry at fault."""
     if not isinstance(told, list):
         raise PaintListError(
             "no-list", "A list of paints is expected: [{name, hex, kind}, …].", "Nothing was taken over."

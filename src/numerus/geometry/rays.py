@@ -25,6 +25,14 @@ class RayScene:
         """The face each ray (n, 3) meets first, -1 where none: int32 (n,)."""
         return np.asarray(self._scene.run(origins.astype(np.float32), directions.astype(np.float32)), np.int32)
 
+    def first_places(self, origins: Floats, direction: Floats) -> tuple[NDArray[np.int32], Floats]:
+        """The face parallel rays (n, 3) meet first, -1 where none, int32 (n,); weights of its corners there, (n, 3)."""
+        start = np.ascontiguousarray(origins, np.float32)
+        along = np.ascontiguousarray(np.broadcast_to(direction, start.shape), np.float32)
+        met = self._scene.run(start, along, output=1)
+        u, v = np.asarray(met["u"], float), np.asarray(met["v"], float)
+        return np.asarray(met["primID"], np.int32), np.stack([1 - u - v, u, v], axis=1)
+
     def blocked(
         self, origins: NDArray[Any], directions: NDArray[Any], within_mm: float | None = None
     ) -> NDArray[np.bool_]:

@@ -31,11 +31,18 @@ TECHNIQUES: dict[str, Technique] = {
     for made in (
         Technique("spray", 8, 1.0, 1.0, 0.6, 1.0, 10.0, "sprayed"),
         Technique("base", 15, 1.0, 1.0),
+        Technique("one-coat", 20, 1.0, 1.0, thinned=0.0, swatch="pooled"),
         Technique("wash", 6, 1.0, 0.45, thinned=0.3, swatch="pooled"),
         Technique("layer", 8, 0.7, 0.7),
         Technique("dry-brush", 8, 0.5, 0.4, 1.0, 0.0, swatch="dry"),
         Technique("edge", 8, 0.15, 0.12),
         Technique("glaze", 4, 0.4, 0.35, thinned=2.0, swatch="pooled"),
         Technique("varnish", 15, 1.0, 0.0, thinned=0.0),
+        Technique("stipple", 8, 0.5, 0.5, 0.6, 0.0, swatch="dry"),
+        Technique("sponge", 10, 0.4, 0.4, 0.8, 0.0, swatch="dry"),
+        Technique("chip", 10, 0.08, 0.06, 0.6, 0.2),
+        Technique("streak", 6, 0.3, 0.25, thinned=1.0, swatch="pooled"),
+        Technique("glow", 8, 0.3, 0.3, 0.6, 1.5, swatch="sprayed"),
+        Technique("pattern", 10, 0.5, 0.5),
     )
 }

@@ -25,6 +25,7 @@ DIRECTIONS = 112  # over the whole sphere; half of them are a vertex's own
 SPREAD_RAYS = 16
 OFF_MM = 0.02
 RECESS_MM = 0.6  # the ball's radius (default)
+BRUSHED_RIDGE_MM = 0.3  # what a brush catches: a larger ball finds no room in a coat's thin skirts
 MOST_ASKING = 50_000  # vertices from which rays are sent
 INSIDE_OPENNESS = 0.02  # less open than this lies within another part
 ABOVE = (0.0, 0.0, 1.0)
@@ -49,9 +50,9 @@ class PaintingFields:
 
 def painting_fields(
     mesh: Mesh, light: tuple[float, float, float] = ABOVE, spread_deg: float = 10.0, radius_mm: float = RECESS_MM,
-    progress: Progress | None = None,
+    ridge_mm: float = 0.0, progress: Progress | None = None,
 ) -> PaintingFields:  # fmt: skip
-    """All fields of a figure as assembled. Raises Cancelled."""
+    """All fields of a figure as assembled; ``ridge_mm``: the ball within, 0 for the same as outside. Raises Cancelled."""
     told = _Steps(progress)
     scene = RayScene(mesh)
     told.to(0.1)
@@ -63,11 +64,14 @@ def painting_fields(
     told.to(0.75)
     surface = open_ >= INSIDE_OPENNESS
     outer = surface[mesh.faces].any(axis=1)
-    grid = surface_grid(mesh.with_faces(mesh.faces[outer]) if outer.any() else mesh, radius_mm)
+    shell = mesh.with_faces(mesh.faces[outer]) if outer.any() else mesh
+    grid = surface_grid(shell, radius_mm)
     points, normals = np.ascontiguousarray(mesh.vertices, float), mesh.vertex_normals
     deep = recess(points, normals, grid, radius_mm, surface)
     told.to(0.9)
-    sharp = recess(points, -normals, grid, radius_mm, surface)
+    within = ridge_mm or radius_mm
+    inner = grid if within == radius_mm else surface_grid(shell, within)
+    sharp = recess(points, -normals, inner, within, surface)
     sharp[~surface] = 0.0
     told.to(1.0)
     return PaintingFields(*(np.asarray(f, np.float32) for f in (open_, deep, sharp, lit, seen)))

@@ -1,0 +1,209 @@
+"""Where paint lies on a figure: every technique as a film or a covered share, worked out from the skin's fields.
+
+Works on any places of the skin, vertices or a picture's samples. Films are never negative, shares lie within 0..1.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from numerus.domain.recipes import Placing, RecipeStep
+from numerus.geometry.mesh import Floats
+from numerus.paint.scheme import laid_um
+from numerus.paint.techniques import TECHNIQUES
+
+BROKEN = ("dry-brush", "edge", "stipple", "sponge", "chip", "pattern")
+"""Techniques that cover a share of a place instead of laying a film all over it."""
+GLOW_MM = 6.0  # how far from its point a glow has fallen to a quarter
+POOL, FOLD, RIDGE_LEFT = 0.45, 2.6, 0.25  # a wash's film on flats that face up, in folds, on ridges, times its own
+
+
+@dataclass(frozen=True, eq=False)
+class Places:
+    """Places of a figure's skin: ``position`` mm and ``normal`` (n, 3); fields (n,) 0..1."""
+
+    position: Floats
+    normal: Floats
+    openness: Floats
+    recess: Floats
+    ridge: Floats
+    lit: Floats
+
+    def __len__(self) -> int:
+        return len(self.openness)
+
+    def some(self, chosen: np.ndarray) -> Places:  # type: ignore[type-arg]
+        """Those of an index or mask."""
+        return Places(*(getattr(self, name)[chosen] for name in self.__dataclass_fields__))
+
+
+@dataclass(frozen=True, eq=False)
+class Lying:
+    """A stroke on places: dry ``film_um`` (n,) where it lies, and the share of each place it ``covers`` (n,)."""
+
+    film_um: Floats
+    covers: Floats
+
+    @property
+    def mean_um(self) -> Floats:
+        """Dry film averaged over each place, (n,)."""
+        return self.film_um * self.covers
+
+
+def step_up(values: Floats, low: float, high: float) -> Floats:
+    """0 below ``low``, 1 above ``high``, smooth between."""
+    t = np.clip((values - low) / (high - low), 0, 1)
+    return t * t * (3 - 2 * t)
+
+
+def _toward(placing: Placing) -> Floats:
+    way = np.asarray(placing.toward, float)
+    return way / max(float(np.linalg.norm(way)), 1e-9)
+
+
+MASKS = ("everywhere", "up", "under", "recess", "ridge", "open", "lit")
+
+
+def mask_of(placing: Placing, places: Places) -> Floats:
+    """How far a placing's mask holds at each place, 0..1 (n,); 1 where it names none."""
+    up = places.normal[:, 2]
+    made = {
+        "up": lambda: step_up(up, -0.1, 0.6), "under": lambda: step_up(-up, -0.1, 0.6),
+        "recess": lambda: step_up(places.recess, 0.05, 0.35), "ridge": lambda: step_up(places.ridge, 0.08, 0.35),
+        "open": lambda: step_up(places.openness, 0.35, 0.75), "lit": lambda: step_up(places.lit, 0.2, 0.7),
+    }  # fmt: skip
+    return made[placing.mask]() if placing.mask in made else np.ones(len(places))
+
+
+def lying(step: RecipeStep, places: Places) -> Lying:
+    """How a stroke lies on places of its zone."""
+    film_um, placing = laid_um(step), step.placing
+    mask = mask_of(placing, places) * max(placing.amount, 0.0)
+    if step.technique in BROKEN:
+        share = np.clip(_COVERED[step.technique](places, placing) * mask, 0, 1)
+        return Lying(np.full(len(places), film_um), share)
+    times = _FILMS.get(step.technique, _even)(places, placing)
+    return Lying(film_um * np.maximum(times * mask, 0), np.ones(len(places)))
+
+
+def _even(places: Places, placing: Placing) -> Floats:
+    return np.ones(len(places))
+
+
+def _spray(places: Places, placing: Placing) -> Floats:
+    """From a direction: by the cosine, where the way is free; as it is lit where it comes from above."""
+    facing = np.clip(places.normal @ _toward(placing), 0, 1)
+    return np.asarray(1.15 * facing * np.clip(places.openness * 1.3, 0.1, 1) + 0.06)
+
+
+def _wash(places: Places, placing: Placing) -> Floats:
+    """Runs off ridges into folds, and pools on flats that face up."""
+    flat = (1 - step_up(places.recess, 0.02, 0.2)) * (1 - step_up(places.ridge, 0.02, 0.2))
+    pooled = POOL * flat * step_up(places.normal[:, 2], 0.5, 1.0)
+    folds = FOLD * step_up(places.recess, 0.03, 0.6) + 0.5 * (1 - places.openness)
+    return np.asarray((0.55 + pooled + folds) * (1 - (1 - RIDGE_LEFT) * step_up(places.ridge, 0.03, 0.35)))
+
+
+def _one_coat(places: Places, placing: Placing) -> Floats:
+    """A translucent coat: gathers in folds and on flats, thin on ridges, but lies everywhere."""
+    return np.asarray(0.45 + 0.35 * _wash(places, placing))
+
+
+def _layer(places: Places, placing: Placing) -> Floats:
+    """Where it is open and looks up, thinning out at its ends."""
+    reach = 0.65 * places.openness + 0.35 * (0.5 + 0.5 * places.normal[:, 2])
+    return np.asarray(step_up(reach, 0.38, 0.78) * (1 - step_up(places.recess, 0.05, 0.3)))
+
+
+def _streak(places: Places, placing: Placing) -> Floats:
+    """Down from a line: columns of the skin that got some, thinner the steeper they hang over."""
+    turn = np.arctan2(places.position[:, 1], places.position[:, 0])
+    columns = _noise(np.stack([turn * 6 / max(placing.size_mm, 0.05), 0 * turn, 0 * turn], axis=1), placing.seed)
+    steep = 1 - np.abs(places.normal[:, 2])
+    return np.asarray(step_up(columns, 0.55, 0.8) * steep)
+
+
+def _glow(places: Places, placing: Placing) -> Floats:
+    """From a point of light: by distance squared and cosine, on what faces it."""
+    way = np.asarray(placing.at, float) - places.position
+    far = np.linalg.norm(way, axis=1)
+    facing = np.clip(np.einsum("ij,ij->i", way, places.normal) / np.maximum(far, 1e-6), 0, 1)
+    return np.asarray(facing / (1 + (far / GLOW_MM) ** 2 * 3))
+
+
+_FILMS = {"spray": _spray, "one-coat": _one_coat, "wash": _wash, "layer": _layer, "streak": _streak, "glow": _glow}
+
+
+def _dry_brush(places: Places, placing: Placing) -> Floats:
+    """On ridges and what stands against the stroke, broken by the bristles."""
+    against = 0.5 + 0.5 * np.clip(places.normal @ _toward(placing), -1, 1)
+    caught = 1.25 * step_up(places.ridge, 0.02, 0.3) + 0.35 * places.openness * against
+    grain = _noise(places.position * 7.0, placing.seed)
+    return np.asarray(
+        step_up(caught - 0.55 * (1 - step_up(places.recess, 0.1, 0.02)) + 0.5 * (grain - 0.5), 0.15, 0.75)
+    )
+
+
+def _edge(places: Places, placing: Placing) -> Floats:
+    """On ridges narrower than the brush."""
+    return step_up(places.ridge, 0.14, 0.32)
+
+
+def _stipple(places: Places, placing: Placing) -> Floats:
+    return step_up(_noise(places.position / max(placing.size_mm, 0.05), placing.seed), 0.45, 0.6)
+
+
+def _sponge(places: Places, placing: Placing) -> Floats:
+    coarse = _noise(places.position / max(2.5 * placing.size_mm, 0.05), placing.seed)
+    return np.asarray(step_up(0.6 * coarse + 0.4 * _noise(places.position * 4, placing.seed + 1), 0.5, 0.6))
+
+
+def _chip(places: Places, placing: Placing) -> Floats:
+    """Strewn over ridges."""
+    strewn = _noise(places.position / max(placing.size_mm, 0.05), placing.seed)
+    return np.asarray(step_up(strewn + 0.5 * step_up(places.ridge, 0.1, 0.35), 0.88, 0.95))
+
+
+def _pattern(places: Places, placing: Placing) -> Floats:
+    """Stripes across a direction, as wide as the gaps between them."""
+    along = places.position @ _toward(placing)
+    wave = np.abs((along / max(2 * placing.size_mm, 0.05)) % 1.0 - 0.5)
+    return step_up(wave, 0.22, 0.28)
+
+
+_COVERED = {
+    "dry-brush": _dry_brush,
+    "edge": _edge,
+    "stipple": _stipple,
+    "sponge": _sponge,
+    "chip": _chip,
+    "pattern": _pattern,
+}
+
+
+def _noise(at: Floats, seed: int) -> Floats:
+    """Smooth noise 0..1 over space (n, 3), one lump a unit: values at whole places, blended (Perlin 1985, An image synthesizer)."""
+    cell = np.floor(at).astype(np.int64)
+    part = at - cell
+    blend = part * part * (3 - 2 * part)
+    total = np.zeros(len(at))
+    for corner in range(8):
+        aside = np.array([corner >> 2 & 1, corner >> 1 & 1, corner & 1])
+        weight = np.prod(np.where(aside, blend, 1 - blend), axis=1)
+        total += weight * _hashed(cell + aside, seed)
+    return total
+
+
+def _hashed(cell: np.ndarray, seed: int) -> Floats:  # type: ignore[type-arg]
+    """A number 0..1 of each whole place, the same for the same seed."""
+    mixed = (cell[:, 0] * 73856093) ^ (cell[:, 1] * 19349663) ^ (cell[:, 2] * 83492791) ^ (seed * 2654435761)
+    mixed = (mixed ^ (mixed >> 13)) * 1274126177 & 0x7FFFFFFF
+    return np.asarray((mixed ^ (mixed >> 16)) % 65536 / 65535.0)
+
+
+def stroke_laid_ml(step: RecipeStep, laid: Lying, area_mm2: Floats, solids: float) -> float:
+    """Wet ml of a thinned mix: dry film over the skin, over the share that stays, and what is lost on the way."""
+    dry_ml = float((laid.mean_um * area_mm2).sum()) * 1e-6  # µm · mm² are 1e-3 mm³
+    return dry_ml * (1 + TECHNIQUES[step.technique].lost) / solids if solids > 0 else 0.0
