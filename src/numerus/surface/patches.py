@@ -172,7 +172,7 @@ def grown(mesh: Mesh, patches: Patches, seeds: Sequence[Seed]) -> tuple[tuple[st
     along the surface; shells without a seed take the zone nearest to them.
     """
     names = tuple(dict.fromkeys(s.zone for s in seeds))
-    faces = np.array([_face_at(mesh, s.at) for s in seeds])
+    faces = np.array([face_at(mesh, s.at) for s in seeds])
     zone = np.array([names.index(s.zone) for s in seeds])
     of_patch = _walked(patches, patches.labels[faces], zone, len(names))
     labels = of_patch[patches.labels]
@@ -184,7 +184,7 @@ def grown(mesh: Mesh, patches: Patches, seeds: Sequence[Seed]) -> tuple[tuple[st
     return names, _nearest_for_the_rest(mesh, labels)
 
 
-def _face_at(mesh: Mesh, at: tuple[float, float, float]) -> int:
+def face_at(mesh: Mesh, at: tuple[float, float, float]) -> int:
     """The face nearest to a place: by its own distance among those with the nearest middles."""
     near = cKDTree(mesh.triangles.mean(axis=1)).query(at, k=min(64, len(mesh.faces)))[1]
     candidates = np.atleast_1d(near)

@@ -8,11 +8,13 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.line_page import LinePage
 from numerus.desk.stages.paint.mix_page import MixPage
 from numerus.desk.stages.paint.rack_page import RackPage
+from numerus.desk.stages.paint.schools_page import SchoolsPage
+from numerus.desk.stages.paint.zones_page import ZonesPage
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column
 
-LINE, RACK, MIX = "Line", "Rack", "Mix"
+LINE, ZONES, SCHOOLS, RACK, MIX = "Line", "Zones", "Schools", "Rack", "Mix"
 
 
 class PaintBench(Bench):
@@ -35,6 +37,11 @@ class PaintBench(Bench):
         self.use_button = self.add_button(
             "Use in a stroke …", self.mix.use, "", "A stroke of the scheme is mixed so from now on"
         )
+        self.school_button = self._main(
+            "Paint it so",
+            self.schools.keep,
+            "The chosen school's strokes become the zone's recipe; undo brings the old one back",
+        )
         self.keep_button = self._main(
             "Keep this mix …", self.mix.keep, "It gets a name and stands on the rack, for any recipe"
         )
@@ -52,7 +59,12 @@ class PaintBench(Bench):
         self.rack, self.mix = RackPage(self.context), MixPage(self.context)
         self.rack.wanted.connect(self._match)
         self.rack.poured.connect(self._pour)
-        self.pages: dict[str, LinePage | RackPage | MixPage] = {LINE: self.line, RACK: self.rack, MIX: self.mix}
+        self.zones = ZonesPage(self.context, self.renderer, self.with_meshes)
+        self.zones.told.connect(self._named)
+        self.schools = SchoolsPage(self.context, self.with_meshes)
+        self.pages: dict[str, LinePage | ZonesPage | SchoolsPage | RackPage | MixPage] = {
+            LINE: self.line, ZONES: self.zones, SCHOOLS: self.schools, RACK: self.rack, MIX: self.mix,
+        }  # fmt: skip
         self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in self.pages}
         self.stack = Pages()
         for page in self.pages.values():
@@ -70,6 +82,10 @@ class PaintBench(Bench):
         self.open_page(MIX)
         self.mix.add_pot(pot)
 
+    def _named(self, words: str) -> None:
+        if self.page == ZONES:
+            self.subtitle.setText(words)
+
     def _match(self, pot: str) -> None:
         """Mixes that come near a pot of the rack."""
         self.mix.want_like(pot)
@@ -85,6 +101,7 @@ class PaintBench(Bench):
             (self.add_pot_button, RACK),
             (self.use_button, MIX),
             (self.keep_button, MIX),
+            (self.school_button, SCHOOLS),
         ):
             widget.setVisible(own == self.page)
         self.done_button.setEnabled(bool(self.line.state.zone_ids))
@@ -100,7 +117,5 @@ class PaintBench(Bench):
         page = self.pages[self.page]
         self.stack.setCurrentWidget(page)
         page.refresh()
-        self.title.setText(
-            f"Paint: {self.line.heading}" if self.page == LINE else "Rack" if self.page == RACK else "Mix"
-        )
+        self.title.setText(f"Paint: {self.line.heading}" if self.page == LINE else self.page)
         self.subtitle.setText(page.summary)

@@ -1,0 +1,139 @@
+"""Zones named on sculpts never seen before, and one zone painted by four schools, in the real window."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QKeyEvent
+from PyQt6.QtWidgets import QApplication
+
+from helpers import EVENING, ball_mesh, box_mesh, subdivided
+from numerus.book.book import Book
+from numerus.book.intake import take_in
+from numerus.desk.stages.paint.bench import SCHOOLS, ZONES
+from numerus.desk.window import MainWindow
+from numerus.domain.army import Army, Figure, Unit
+from numerus.formats.mesh_writing import write_stl
+from numerus.geometry.mesh import merged
+from numerus.starter.schemes import PAINTS
+
+
+@pytest.fixture
+def own(make, tmp_path: Path) -> MainWindow:  # type: ignore[no-untyped-def]
+    """An army of one's own: two sculpts in one piece, a rack, no zone and no scheme."""
+    for n, head in enumerate((2.6, 3.0)):
+        body = subdivided(box_mesh((9, 7, 16)), 4)
+        write_stl(merged([body, ball_mesh(head, (4.5, 3.5, 17.5), 4)]), tmp_path / f"watcher_{n}.stl")
+    book = Book.open(tmp_path / "own.numerus", create=True)
+    take_in(book, [tmp_path / f"watcher_{n}.stl" for n in range(2)], "Watchers")
+    kit = next(iter(book.plans.kits))
+    parts = list(book.plans.parts.values())
+    unit = Unit("u", "Watchers", 0, 25, kit, slots=("figure",))
+    figures = [Figure(f"f{n}", "u", f"Watcher {n}", n, {"figure": p.id}) for n, p in enumerate(parts)]
+    book.commit("muster", [Army("a", "Own", EVENING.date()), unit, *figures, *PAINTS])
+    window = make(book)
+    window.session.select("u", "f0")
+    return window
+
+
+def page(window: MainWindow, name: str):  # type: ignore[no-untyped-def]
+    window.session.go("paint")
+    window.benches["paint"].open_page(name)
+    return window.benches["paint"].pages[name]
+
+
+def add_zone(zones, name: str) -> str:  # type: ignore[no-untyped-def]
+    zones.name.setText(name)
+    zones.add_zone()
+    return zones.state.zone_id
+
+
+def test_a_sculpt_without_zones_is_named_by_clicks_and_undone(own: MainWindow) -> None:
+    """A name typed once becomes a key; a click names a patch, Shift takes it back; it survives undo and a restart."""
+    zones = page(own, ZONES)
+    assert "still unnamed" in zones.summary
+    cloak, skin = add_zone(zones, "Cloak"), add_zone(zones, "skin")
+    zones.choose(cloak)
+    zones.brushed([np.array([4.5, 0.0, 8.0])])
+    zones.choose(skin)
+    zones.brushed([np.array([4.5, 3.5, 20.1])])
+    part = own.session.plans.figures["f0"].build["figure"]
+    told = own.session.plans.part_zones[part]
+    assert set(told.zones) == {cloak, skin} and "all of it named" in zones.summary
+    own.session.undo()
+    assert skin not in own.session.plans.part_zones[part].zones or "unnamed" in zones.summary
+    own.session.redo()
+    path = own.session.book.path
+    own.session.open(Book.open(path))
+    assert set(own.session.plans.part_zones[part].zones) == {cloak, skin}
+    page(own, ZONES).grab()
+
+
+def test_keys_choose_names_and_shift_takes_back(own: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """1 to 9; what is taken back is unnamed again."""
+    zones = page(own, ZONES)
+    first, _ = add_zone(zones, "Cloak"), add_zone(zones, "Skin")
+    zones.keyPressEvent(QKeyEvent(QKeyEvent.Type.KeyPress, Qt.Key.Key_1, Qt.KeyboardModifier.NoModifier, "1"))
+    assert zones.state.zone_id == first
+    zones.brushed([np.array([4.5, 0.0, 8.0])])
+    named = zones.state.named_share
+    monkeypatch.setattr(QApplication, "keyboardModifiers", lambda: Qt.KeyboardModifier.ShiftModifier)
+    zones.brushed([np.array([4.5, 0.0, 8.0])])
+    assert zones.state.named_share < named
+
+
+def test_zones_grow_from_two_seeds_and_are_carried_over_to_the_other_sculpt(own: MainWindow) -> None:
+    """The border lies where ball and block meet; the second figure is proposed the same, shown with its votes, and asked."""
+    zones = page(own, ZONES)
+    cloak, skin = add_zone(zones, "Cloak"), add_zone(zones, "Skin")
+    zones.toggle_growing()
+    for zone, at in ((cloak, (4.5, 0.0, 5.0)), (skin, (4.5, 3.5, 20.1))):
+        zones.choose(zone)
+        zones.brushed([np.array(at)])
+    assert len(zones.state.seeds) == 2
+    zones.grow()
+    areas = zones.state.areas()
+    assert areas.get("", 0.0) < 0.01 and areas[skin] < areas[cloak]
+    own.session.go("muster")
+    page(own, ZONES)
+    zones.carry()
+    assert zones.proposals and zones.proposals[0].agree > 0.7 and "votes agree" in zones.offered.text()
+    other = zones.proposals[0].part_id
+    assert other not in own.session.plans.part_zones, "nothing is guessed silently"
+    zones.accept()
+    assert set(own.session.plans.part_zones[other].zones) == {cloak, skin}
+
+
+def test_a_zone_is_painted_by_four_schools_and_one_is_kept(window: MainWindow) -> None:
+    """Pictures, measures, sentences; the chosen strokes become the recipe, one undo brings the old back."""
+    window.session.select("lock")
+    schools = page(window, SCHOOLS)
+    assert [s.school.letter for s in schools.state.shown] == list("ABCD")
+    zone = schools.state.zone_id
+    assert window.session.plans.zone_name(zone) == "coat"
+    pictures = [s.colour.astype(int) for s in schools.state.shown]
+    assert all(np.abs(a - b).max() > 12 for n, a in enumerate(pictures) for b in pictures[n + 1 :])
+    schools.choose(1)
+    assert schools.words.text().startswith("B against")
+    before = window.session.plans.scheme
+    schools.keep()
+    after = next(r for r in window.session.plans.scheme.recipes if r.zone == zone)
+    assert [s.technique for s in after.steps] == ["base", "dry-brush", "dry-brush"]
+    assert not {s.id for s in after.steps} & {s.id for r in before.recipes for s in r.steps}
+    window.session.undo()
+    assert window.session.plans.scheme == before
+    schools.grab()
+    schools.zones.setCurrentIndex(1)
+    schools._zone_taken(1)
+    assert schools.state.zone_id != zone and len(schools.state.shown) == 4
+
+
+def test_schools_without_a_zone_or_a_pot_say_what_is_missing(own: MainWindow) -> None:
+    """No picture is made of nothing."""
+    schools = page(own, SCHOOLS)
+    assert "first" in schools.summary and "first" in schools.note.text()
+    assert not schools.state.shown
+    own.grab()
