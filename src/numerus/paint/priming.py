@@ -12,6 +12,7 @@ from numerus.colour.words import colour_typed
 from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
+from numerus.paint.painted import Primer
 from numerus.words import counted
 
 SCHOOLS = {
@@ -31,6 +32,12 @@ def primed_ground(scheme: Scheme) -> Floats:
     upper, _, lower = scheme.primer.partition(",")[0].partition(" over ")
     light = _primer_reflectance(upper)
     return LIT_SHARE * light + (1 - LIT_SHARE) * _primer_reflectance(lower) if lower else light
+
+
+def two_tone_primer(scheme: Scheme) -> Primer:
+    """The primer as it lies on a figure: one colour, or the upper of its words from above over the lower."""
+    upper, _, lower = scheme.primer.partition(",")[0].partition(" over ")
+    return Primer(_primer_reflectance(lower or upper), _primer_reflectance(upper) if lower else None)
 
 
 @lru_cache(256)

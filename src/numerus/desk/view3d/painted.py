@@ -55,15 +55,18 @@ def zone_colours(session: Session, painted: frozenset[str] | None = None) -> dic
     return found
 
 
+def in_grey(colours: Colours) -> Colours:
+    """Only the value of colours, uint8 (n, 3)."""
+    value = lab_of(colours / 255)[:, :1] * 2.55
+    return np.repeat(value.clip(0, 255), 3, axis=1).astype(np.uint8)
+
+
 def painter_of(colours: Mapping[str, str], grey: bool = False) -> Callable[[ZonedMesh], Colours]:
     """Vertex colours of a part; zones without a colour stay primed. ``grey`` keeps only the value."""
     rgb = {zone: np.round(255 * rgb_of(colour)).astype(np.uint8) for zone, colour in colours.items()}
 
     def paint(found: ZonedMesh) -> Colours:
         made = found.coloured(rgb, primed_colours(found))
-        if grey:
-            value = lab_of(made / 255)[:, :1] * 2.55
-            made = np.repeat(value.clip(0, 255), 3, axis=1).astype(np.uint8)
-        return made
+        return in_grey(made) if grey else made
 
     return paint

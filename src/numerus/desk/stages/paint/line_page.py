@@ -18,7 +18,7 @@ from numerus.desk.stages.paint.pictures import BatchLine, StrokeList, TableView
 from numerus.desk.stages.paint.state import PaintState, named_rest
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
 from numerus.desk.theme.marks import draw_tick
-from numerus.desk.view3d.painted import painter_of, things_of, zone_colours, zoned_parts
+from numerus.desk.view3d.painted import in_grey, painter_of, things_of, zone_colours, zoned_parts
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
@@ -27,8 +27,9 @@ from numerus.domain.parts import Part
 from numerus.domain.zones import PartZones
 from numerus.errors import NumerusError, Progress
 from numerus.formats.face_labels import pack_labels
+from numerus.paint.built import built_figure, fields_key, painted_vertices
 from numerus.paint.pots import rack_of
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming import primed_ground, two_tone_primer
 from numerus.paint.scheme import low_contrast_pairs, values
 from numerus.progress.next_tasks import paint_line
 from numerus.progress.standing import FigureStanding
@@ -157,8 +158,36 @@ class LinePage(QWidget):
             self.view.show_things(found[0], refit=not self.view.things)
             largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
             self.table.show_figures(found[1], found[2], {self.state.zone_name(z): whole[z] for z in largest})
+            self._film(figure, parts)
 
         self.context.jobs.start("colours", "Colouring the figure", work, done)
+
+    def _film(self, figure: FigureStanding, parts: list[ZonedMesh]) -> None:
+        """The same figure by its strokes as films on its own skin, once its fields are known."""
+        plans, scheme = self.session.plans, self.session.plans.scheme
+        if scheme is None or not parts:
+            return
+        key = fields_key(parts)
+        kept, rack, primer = self.session.worked_out(key), rack_of(plans), two_tone_primer(scheme)
+        whole = {r.zone: r.steps for r in scheme.recipes}
+        now = {zone: tuple(s for s in steps if s.id in figure.painted) for zone, steps in whole.items()}
+
+        def work(progress: Progress) -> tuple[list[list[Thing]], bytes | None]:
+            built, data = built_figure(parts, kept, progress)
+            looks = [painted_vertices(built, steps, rack, primer) for steps in (now, whole)]
+            looks.append([in_grey(colours) for colours in looks[1]])
+            made = [[Thing(p.mesh, c) for p, c in zip(parts, colours, strict=True)] for colours in looks]
+            return made, data
+
+        def done(found: tuple[list[list[Thing]], bytes | None]) -> None:
+            things, data = found
+            if data is not None:
+                self.session.keep_worked_out(key, data)
+            if figure in self.state.batch and figure == self.state.model:
+                self.view.show_things(things[0], refit=False)
+                self.table.show_figures(things[1], things[2], self.table.zones)
+
+        self.context.jobs.start("films", "Laying paint on the figure", work, done)
 
     def _look_for_melting(self, figure: FigureStanding) -> None:
         plans = self.session.plans

@@ -10,12 +10,13 @@ from PyQt6.QtWidgets import QComboBox, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.schools_state import ROWS, SchoolsState, Shown, built_figure
+from numerus.desk.stages.paint.schools_state import ROWS, SchoolsState, Shown
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.errors import Progress
+from numerus.paint.built import built_figure, fields_key
 from numerus.words import counted, span
 
 ROW_H, LABELS_W = 19.0, 112.0
@@ -218,7 +219,7 @@ class SchoolsPage(QWidget):
 
     def _painted(self, parts: list[Part]) -> None:
         state, zoned = self.state, [self.session.zoned(p) for p in parts]
-        key = state.key(zoned)
+        key = fields_key(zoned)
         kept = self.session.worked_out(key)
 
         def work(progress: Progress) -> tuple[list[Shown], bytes | None]:

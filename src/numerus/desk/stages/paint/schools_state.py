@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import hashlib
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 
@@ -13,24 +12,15 @@ from numerus.desk.answers import Answers
 from numerus.domain.army import Figure as ArmyFigure
 from numerus.domain.paints import Parts
 from numerus.domain.recipes import Recipe, Scheme
-from numerus.domain.zones import UNNAMED
 from numerus.errors import Progress
-from numerus.geometry.mesh import Floats, merged
-from numerus.geometry.rays import RayScene
+from numerus.geometry.mesh import Floats
 from numerus.kit.thumbnails import fitted_camera
+from numerus.paint.built import Built
 from numerus.paint.painted import Primer, painted_zone
 from numerus.paint.pots import Rack, rack_of
 from numerus.paint.priming import primed_ground
 from numerus.paint.schools import Measures, School, break_even, difference_words, measured, schools
-from numerus.paint.shot import Figure, Shot
-from numerus.surface.painting_fields import (
-    BRUSHED_RIDGE_MM,
-    PaintingFields,
-    packed_painting_fields,
-    painting_fields,
-    unpacked_painting_fields,
-)
-from numerus.surface.zones import ZonedMesh
+from numerus.paint.shot import Shot
 
 SHOWN_PX = 208, 280
 FINER = 2
@@ -47,14 +37,6 @@ class Shown:
     colour: NDArray[np.uint8]
     grey: NDArray[np.uint8]
     measures: Measures
-
-
-@dataclass(frozen=True, eq=False)
-class Built:
-    """A figure of the army as its painting sees it, its zones by number."""
-
-    figure: Figure
-    zones: tuple[str, ...]
 
 
 class SchoolsState:
@@ -115,14 +97,6 @@ class SchoolsState:
         machine = next(iter(self.plans.machines.values()), None)
         return way, machine.layer_mm if machine else layer
 
-    def key(self, zoned: list[ZonedMesh]) -> str:
-        """What the fields of a build depend on: its meshes in their places."""
-        told = hashlib.blake2b(digest_size=16)
-        for part in zoned:
-            told.update(np.ascontiguousarray(part.mesh.vertices).tobytes())
-            told.update(np.ascontiguousarray(part.mesh.faces).tobytes())
-        return f"painting 1 {told.hexdigest()}"
-
     def worked(self, built: Built, progress: Progress) -> list[Shown]:
         """Every school's picture and measures. Raises Cancelled."""
         figure = built.figure
@@ -182,26 +156,6 @@ class SchoolsState:
         if self.recipe() is None:
             recipes.append(Recipe(self.zone_id, steps))
         return replace(scheme, recipes=tuple(recipes))
-
-
-def built_figure(zoned: list[ZonedMesh], kept: bytes | None, progress: Progress) -> tuple[Built, bytes | None]:
-    """A figure ready for paint, and its fields to be kept where they were not. Raises Cancelled."""
-    mesh = merged([z.mesh.bare() for z in zoned])
-    zones = tuple(dict.fromkeys(zone for z in zoned for zone in z.zones))
-    numbers = np.concatenate([_numbers(z, zones) for z in zoned])
-    fields: PaintingFields | None = unpacked_painting_fields(kept, len(mesh.vertices)) if kept else None
-    found = fields or painting_fields(mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share))
-    built = Built(Figure(mesh, RayScene(mesh), found, numbers), zones)
-    return built, None if fields else packed_painting_fields(found)
-
-
-def _numbers(zoned: ZonedMesh, zones: tuple[str, ...]) -> NDArray[np.int64]:
-    """Each face's zone by its number among all, -1 for none."""
-    table = np.full(256, -1)
-    for label, zone in enumerate(zoned.zones):
-        table[label] = zones.index(zone)
-    table[UNNAMED] = -1
-    return table[zoned.labels]
 
 
 ROWS: Mapping[str, str] = {
