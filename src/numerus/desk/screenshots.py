@@ -40,14 +40,6 @@ def _inquest(window) -> None:  # type: ignore[no-untyped-def]
     bench.off.show_run(bench.state.run, bench.state.plate, seen)
 
 
-def _cut_in_two(window) -> None:  # type: ignore[no-untyped-def]
-    """The Heron's body in two halves with their keys."""
-    bench = window.benches["sort"]
-    bench.open_part("heron_body")
-    bench.part_page.use("Cut")
-    bench.part_page.tool.show_cut()
-
-
 def _rack(window) -> None:  # type: ignore[no-untyped-def]
     """The pots, one of them chosen."""
     bench = window.benches["paint"]
@@ -79,8 +71,6 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
     return {
         "01-muster": ("muster", "lock", False, None),
         "02-sort": ("sort", "kiln", True, None),
-        "14-sort-builds": ("sort", "kiln", True, lambda window: window.benches["sort"].open_page("Builds")),
-        "16-sort-cut": ("sort", "heron", True, _cut_in_two),
         "03-pose": ("pose", "heron", True, lambda window: window.session.select("heron", part_id="heron_neck")),
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),
@@ -90,6 +80,8 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "08-build": ("build", "bell", False, None),
         "09-prime": ("prime", "ferry", False, None),
         "10-paint": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Line")),
+        "14-paint-zones": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Zones")),
+        "16-paint-schools": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Schools")),
         "15-paint-rack": ("paint", "lock", True, _rack),
         "17-paint-mix": ("paint", "lock", True, _mix),
         "11-finish": ("finish", "lock", False, None),
