@@ -126,8 +126,14 @@ def test_a_zone_is_painted_by_four_schools_and_one_is_kept(window: MainWindow) -
     window.session.undo()
     assert window.session.plans.scheme == before
     schools.grab()
-    schools.zones.setCurrentIndex(1)
-    schools._zone_taken(1)
+    schools.base.setText("Nobody 2")
+    schools.base.returnPressed.emit()
+    assert "Nobody" in schools.note.text() and schools.state.base() != ()
+    schools.base.setText("Eel blue")
+    schools.base.returnPressed.emit()
+    assert dict(schools.state.base()) == {"eel": 1.0} and schools.note.text() == ""
+    schools.zones.setCurrentIndex(2)
+    schools._zone_taken(2)
     assert schools.state.zone_id != zone and len(schools.state.shown) == 4
 
 

@@ -17,7 +17,7 @@ from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.domain.stages import LEVELS
 from numerus.paint.pots import Rack
 from numerus.paint.priming import SCHOOLS, prime_plan, primed_ground
-from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, strokes_for, values, zone_colour
+from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, strokes_for, zone_colour, zone_labs
 from numerus.paint.weather import Air
 from numerus.schedule.attendance import Window
 from numerus.schedule.paint_line import batch_line, used_drying_min
@@ -82,7 +82,7 @@ def test_a_zone_looks_like_its_strokes_over_its_primer(recipe: Recipe) -> None:
     assert zone_colour(Recipe(recipe.zone, (thick,)), RACK, GROUND) == zone_colour(
         Recipe(recipe.zone, (thick,)), RACK, GROUND * 0.1
     )
-    assert values(SCHEME, RACK, GROUND)[recipe.zone] == pytest.approx(value, abs=0.5)
+    assert float(zone_labs(SCHEME, RACK, GROUND)[recipe.zone][0]) == pytest.approx(value, abs=0.5)
 
 
 @pytest.mark.parametrize(("low", "high"), [(a, b) for i, a in enumerate(LEVELS) for b in LEVELS[i:]])

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from datetime import datetime, timedelta
 
+import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
@@ -22,7 +23,7 @@ from numerus.paint.scheme import (
     paint_needed_ml,
     shopping,
     strokes_for,
-    values,
+    zone_labs,
 )
 from numerus.paint.weather import Air, first_fit
 from numerus.schedule.attendance import Window
@@ -140,10 +141,17 @@ def test_shopping_rounds_up_to_pots_and_asks_about_unknown_ones() -> None:
 
 def test_zones_of_like_value_melt() -> None:
     """Where they touch, named with how far they are apart; the demo's values lie within black and white."""
-    value, pair = {"coat": 63, "brass": 64, "skin": 40}, ("brass", "coat")
-    assert low_contrast_pairs(value, {pair: 12.0}) == [LowContrastPair("brass", "coat", 1)]
-    assert low_contrast_pairs(value, {pair: 1.0}) == low_contrast_pairs(value, {}) == []
-    assert all(0 < v < 100 for v in values(SCHEME, RACK, primed_ground(SCHEME)).values())
+    labs = {
+        "coat": np.array([63, 5, 5.0]),
+        "brass": np.array([64, 8, 5.0]),
+        "skin": np.array([40, 5, 5.0]),
+        "sash": np.array([63, 60, 5.0]),
+    }
+    pair = ("brass", "coat")
+    assert low_contrast_pairs(labs, {pair: 12.0}) == [LowContrastPair("brass", "coat", 1)]
+    assert low_contrast_pairs(labs, {pair: 1.0}) == low_contrast_pairs(labs, {}) == []
+    assert low_contrast_pairs(labs, {("coat", "sash"): 12.0}) == [], "a hue so far off tells them apart"
+    assert all(0 < lab[0] < 100 for lab in zone_labs(SCHEME, RACK, primed_ground(SCHEME)).values())
 
 
 def test_a_paint_missing_from_the_rack_is_said() -> None:

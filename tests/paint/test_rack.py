@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 from dataclasses import replace
 from datetime import date, datetime
 from pathlib import Path
@@ -12,7 +13,7 @@ from hypothesis import strategies as st
 
 from numerus.colour.light import delta_e, lab_of, rgb_of, value_of
 from numerus.colour.words import HUES, colour_typed
-from numerus.demo.scheme import SCHEME
+from numerus.demo.scheme import SCHEME, ZONES
 from numerus.domain.paints import Mix, Paint, Swatch
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PaintListError, PlanError
@@ -36,7 +37,8 @@ from numerus.paint.pot_fields import FIELDS, field_text, ml_weighed
 from numerus.paint.pots import Rack, pigment_of
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack_edits import checked_name, free_to_mix, put_in_place, uses_of, with_parts
-from numerus.paint.scheme import laid_strokes, mix_colour
+from numerus.paint.scheme import laid_strokes, mix_colour, zone_colour
+from numerus.paint.scheme_exchange import scheme_from_text, scheme_text
 from numerus.starter.schemes import PAINTS
 
 NOW = datetime(2026, 3, 5, 21)
@@ -358,3 +360,31 @@ def test_files_that_are_no_lists_are_refused(tmp_path: Path) -> None:
     for name in ("b.csv", "large.csv", "none.csv", "."):
         with pytest.raises(NumerusError):
             read_paint_list(tmp_path / name)
+
+
+def test_a_scheme_given_out_paints_another_army_the_same() -> None:
+    """Into a book without its zones and pots: every zone has the colour it had, under ids of its own; a name on the rack is kept."""
+    zones = {z.id: z for z in ZONES}
+    full = replace(PLANS, zones=zones)
+    dice = iter(f"n{i}" for i in range(10_000))
+    other = Plans(paints={"mine": replace(TALLOW, id="mine")})
+    scheme, fresh, paints = scheme_from_text(scheme_text(SCHEME, full), other, lambda: next(dice), NOW)
+    assert {z.name for z in fresh} == {plans_name for plans_name in (zones[r.zone].name for r in SCHEME.recipes)}
+    assert "Tallow coat" not in {p.name for p in paints} and all(p.ml is None for p in paints)
+    rack = Rack({**other.paints, **{p.id: p for p in paints}})
+    ground = primed_ground(SCHEME)
+    made = {next(z.name for z in fresh if z.id == r.zone): zone_colour(r, rack, ground) for r in scheme.recipes}
+    assert made == {zones[r.zone].name: zone_colour(r, RACK, ground) for r in SCHEME.recipes}
+    assert not {s.id for r in scheme.recipes for s in r.steps} & {s.id for r in SCHEME.recipes for s in r.steps}
+
+
+@pytest.mark.parametrize("spoil", ["{", "[]", "form", "technique", "mix", "parts", "coats"])
+def test_a_wrong_scheme_is_refused_whole(spoil: str) -> None:
+    """What is wrong is named."""
+    told = json.loads(scheme_text(SCHEME, replace(PLANS, zones={z.id: z for z in ZONES})))
+    stroke = told["recipes"][0]["strokes"][0]
+    changes = {"form": lambda: told.update(form="x"), "technique": lambda: stroke.update(technique="soup"), "mix": lambda: stroke.update(mix={"Nobody": 1}),
+               "parts": lambda: stroke.update(mix={"Candle cream": -1}), "coats": lambda: stroke.update(coats=0)}  # fmt: skip
+    changes.get(spoil, lambda: None)()
+    with pytest.raises(PlanError):
+        scheme_from_text(spoil if spoil in ("{", "[]") else json.dumps(told), Plans(), lambda: "x", NOW)

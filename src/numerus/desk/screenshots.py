@@ -80,13 +80,13 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "08-build": ("build", "bell", False, None),
         "09-prime": ("prime", "ferry", False, None),
         "10-paint": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Line")),
+        "13-paint-recipe": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Recipe")),
         "14-paint-zones": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Zones")),
         "16-paint-schools": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Schools")),
         "15-paint-rack": ("paint", "lock", True, _rack),
         "17-paint-mix": ("paint", "lock", True, _mix),
         "11-finish": ("finish", "lock", False, None),
         "12-ready": ("ready", "lock", True, None),
-        "13-muster-lamplight": ("muster", "lock", False, None),
         "18-pose-supports": ("pose", "heron", True, _supports),
     }
 
@@ -103,7 +103,6 @@ def main(folder: Path, only: str = "") -> None:
         for name, (stage, unit, folded, more) in views().items():
             if only not in name:
                 continue
-            window.theme.set_lamplight("lamplight" in name)
             window.orders.fold(folded)
             window.session.select(unit)
             window.session.go(stage)

@@ -19,7 +19,7 @@ from numerus.paint.techniques import TECHNIQUES
 
 NEAR_DELTA_E = 12.0  # beyond this a stand-in is another colour
 LEAST_BORDER_MM = 2.0
-SAME_VALUE = 4.0  # L* apart below which two zones melt into one at table distance
+SAME_VALUE, SAME_COLOUR = 8.0, 12.0  # L* and ΔE2000 apart below which two zones melt into one at table distance
 
 
 @dataclass(frozen=True)
@@ -193,15 +193,18 @@ class LowContrastPair:
     apart: float
 
 
-def values(scheme: Scheme, rack: Rack, ground: Floats) -> dict[str, float]:
-    """L* of each zone as it will look."""
-    return {r.zone: float(lab_of_reflectance(zone_reflectance(r, rack, ground))[0]) for r in scheme.recipes}
+def zone_labs(scheme: Scheme, rack: Rack, ground: Floats) -> dict[str, Floats]:
+    """CIE L*a*b* (3,) of each zone as it will look."""
+    return {r.zone: lab_of_reflectance(zone_reflectance(r, rack, ground)) for r in scheme.recipes}
 
 
 def low_contrast_pairs(
-    found: Mapping[str, float], borders_mm: Mapping[tuple[str, str], float]
+    labs: Mapping[str, Floats], borders_mm: Mapping[tuple[str, str], float]
 ) -> list[LowContrastPair]:
-    """Zones that border on each other for more than ``LEAST_BORDER_MM`` and melt, worst first."""
-    touching = [pair for pair, mm in borders_mm.items() if mm > LEAST_BORDER_MM]
-    near = [LowContrastPair(a, b, abs(found[a] - found[b])) for a, b in touching if a in found and b in found]
-    return sorted((m for m in near if m.apart < SAME_VALUE), key=lambda m: m.apart)
+    """Zones that border on each other for more than ``LEAST_BORDER_MM`` and melt: alike in value, and hue does not tell them
+    apart either; worst first.
+    """
+    touching = [(a, b) for (a, b), mm in borders_mm.items() if mm > LEAST_BORDER_MM and a in labs and b in labs]
+    near = [LowContrastPair(a, b, abs(float(labs[a][0] - labs[b][0]))) for a, b in touching]
+    melting = [p for p in near if p.apart < SAME_VALUE and float(delta_e(labs[p.one], labs[p.other])) < SAME_COLOUR]
+    return sorted(melting, key=lambda m: m.apart)

@@ -39,14 +39,19 @@ def card_html(army: str, orders: TaskList) -> str:
 
 def write_card(html: str, path: Path) -> None:
     """One A4 page as PDF."""
+    document = QTextDocument()
+    document.setHtml(html)
+    print_document(document, path)
+
+
+def print_document(document: QTextDocument, path: Path) -> None:
+    """A4 as PDF, in the largest type that keeps it on one page, if any does. Raises BookError where it cannot be written."""
     printer = QPrinter()
     printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
     printer.setOutputFileName(str(path))
     printer.setPageLayout(
         QPageLayout(QPageSize(QPageSize.PageSizeId.A4), QPageLayout.Orientation.Portrait, QMarginsF(14, 14, 14, 14))
     )
-    document = QTextDocument()
-    document.setHtml(html)
     document.setPageSize(QSizeF(printer.pageRect(QPrinter.Unit.Point).size()))
     for size in SIZES_PT:  # the largest type that keeps it on one page
         document.setDefaultFont(QFont("Source Sans 3", size))

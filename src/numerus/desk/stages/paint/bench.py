@@ -8,13 +8,14 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.line_page import LinePage
 from numerus.desk.stages.paint.mix_page import MixPage
 from numerus.desk.stages.paint.rack_page import RackPage
+from numerus.desk.stages.paint.recipe_page import RecipePage
 from numerus.desk.stages.paint.schools_page import SchoolsPage
 from numerus.desk.stages.paint.zones_page import ZonesPage
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column
 
-LINE, ZONES, SCHOOLS, RACK, MIX = "Line", "Zones", "Schools", "Rack", "Mix"
+LINE, ZONES, SCHOOLS, RECIPE, RACK, MIX = "Line", "Zones", "Schools", "Recipe", "Rack", "Mix"
 
 
 class PaintBench(Bench):
@@ -62,8 +63,9 @@ class PaintBench(Bench):
         self.zones = ZonesPage(self.context, self.renderer, self.with_meshes)
         self.zones.told.connect(self._named)
         self.schools = SchoolsPage(self.context, self.with_meshes)
-        self.pages: dict[str, LinePage | ZonesPage | SchoolsPage | RackPage | MixPage] = {
-            LINE: self.line, ZONES: self.zones, SCHOOLS: self.schools, RACK: self.rack, MIX: self.mix,
+        self.recipe = RecipePage(self.context, self.with_meshes)
+        self.pages: dict[str, LinePage | ZonesPage | SchoolsPage | RecipePage | RackPage | MixPage] = {
+            LINE: self.line, ZONES: self.zones, SCHOOLS: self.schools, RECIPE: self.recipe, RACK: self.rack, MIX: self.mix,
         }  # fmt: skip
         self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in self.pages}
         self.stack = Pages()

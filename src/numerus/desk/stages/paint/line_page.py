@@ -30,7 +30,7 @@ from numerus.formats.face_labels import pack_labels
 from numerus.paint.built import built_figure, fields_key, painted_vertices
 from numerus.paint.pots import rack_of
 from numerus.paint.priming import primed_ground, two_tone_primer
-from numerus.paint.scheme import low_contrast_pairs, values
+from numerus.paint.scheme import low_contrast_pairs, zone_labs
 from numerus.progress.next_tasks import paint_line
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.paint_line import used_drying_min
@@ -198,8 +198,8 @@ class LinePage(QWidget):
         def done(borders: dict[tuple[str, str], float]) -> None:
             self._borders = {key: borders}
             scheme = self.session.plans.scheme
-            value = values(scheme, rack_of(self.session.plans), primed_ground(scheme)) if scheme else {}
-            pairs = low_contrast_pairs(value, borders)
+            labs = zone_labs(scheme, rack_of(self.session.plans), primed_ground(scheme)) if scheme else {}
+            pairs = low_contrast_pairs(labs, borders)
             names = [(self.state.zone_name(p.one), self.state.zone_name(p.other), p.apart) for p in pairs]
             self.table.show_melting(names)
 

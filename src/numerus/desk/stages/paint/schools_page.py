@@ -6,7 +6,7 @@ from collections.abc import Callable, Iterable
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QImage, QKeyEvent, QPainter, QPen
-from PyQt6.QtWidgets import QComboBox, QWidget
+from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
@@ -15,7 +15,7 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import column, label, panel, row
 from numerus.domain.parts import Part
-from numerus.errors import Progress
+from numerus.errors import NumerusError, Progress
 from numerus.paint.built import built_figure, fields_key
 from numerus.words import counted, span
 
@@ -164,7 +164,10 @@ class SchoolsPage(QWidget):
         super().__init__()
         self.context, self.session, self.with_meshes = context, context.session, with_meshes
         self.state = SchoolsState(context.session.answers)
-        self.zones, self.note = QComboBox(), label("", "note")
+        self.zones, self.note, self.base = QComboBox(), label("", "fault"), QLineEdit()
+        self.base.setAccessibleName("Colour of the zone, as a mix")
+        self.base.setMinimumWidth(280)
+        self.base.returnPressed.connect(self._base_typed)
         self.zones.setAccessibleName("Zone to compare")
         self.zones.activated.connect(self._zone_taken)
         self.cards, self.values, self.words = SchoolCards(context), ValueStrips(context), label("", "strong", True)
@@ -172,7 +175,12 @@ class SchoolsPage(QWidget):
         self.caution = label(
             "Minutes are defaults by technique and area; an airbrush wants extraction and a mask.", "note", True
         )
-        upper = column(row(self.zones, self.note, -1, gap=10), self.cards, gap=6, margins=(16, 0, 16, 6))
+        upper = column(
+            row(self.zones, label("in", "note"), self.base, self.note, -1, gap=10),
+            self.cards,
+            gap=6,
+            margins=(16, 0, 16, 6),
+        )
         upper.setStretch(1, 1)
         lower = panel(column(self.values, self.words, self.caution, gap=3, margins=(16, 6, 16, 6)), "drawer")
         body = column(upper, lower, gap=0)
@@ -207,6 +215,7 @@ class SchoolsPage(QWidget):
         parts = [plans.parts[p] for p in dict.fromkeys(state.figure.build.values()) if p in plans.parts]
         asked = (
             state.zone_id,
+            state.base(),
             tuple(p.blob for p in parts),
             tuple(plans.paints.values()),
             plans.scheme,
@@ -239,10 +248,20 @@ class SchoolsPage(QWidget):
         self.cards.show_state(state)
         self.values.show_state(state)
         self.words.setText("  ".join(state.sentences()))
-        self.note.setText(f"from {state.rack.name_of(state.base()[0][0])}" if state.base() else "")
+        if not self.base.hasFocus():
+            self.base.setText(state.base_words() if state.base() else "")
 
     def _zone_taken(self, _: int) -> None:
         self.state.zone_id = self.zones.currentData() or ""
+        self.work()
+
+    def _base_typed(self) -> None:
+        try:
+            self.state.type_base(self.base.text())
+        except NumerusError as error:
+            self.note.setText(f"{error.message} {error.advice}")
+            return
+        self.note.setText("")
         self.work()
 
     def choose(self, n: int) -> None:

@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.desk.answers import Answers
+from numerus.desk.stages.paint.built_shot import EXPOSURE, others_painted
 from numerus.domain.army import Figure as ArmyFigure
 from numerus.domain.paints import Parts
 from numerus.domain.recipes import Recipe, Scheme
@@ -16,9 +17,9 @@ from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.built import Built
-from numerus.paint.painted import Primer, painted_zone
+from numerus.paint.painted import painted_zone
+from numerus.paint.parts_text import parts_from_text, parts_text
 from numerus.paint.pots import Rack, rack_of
-from numerus.paint.priming import primed_ground
 from numerus.paint.schools import Measures, School, break_even, difference_words, measured, schools
 from numerus.paint.shot import Shot
 
@@ -26,7 +27,6 @@ SHOWN_PX = 208, 280
 FINER = 2
 TURN_DEG, RAISE_DEG = 22.0, 9.0
 USUAL_LAYER_MM = 0.05
-EXPOSURE = 0.8
 
 
 @dataclass(frozen=True, eq=False)
@@ -44,6 +44,7 @@ class SchoolsState:
 
     def __init__(self, answers: Answers) -> None:
         self.zone_id, self.chosen = "", 2
+        self.own: dict[str, Parts] = {}  # colours typed, by zone
         self.shown: list[Shown] = []
         self.figure: ArmyFigure | None = None
         self.look(answers, "", "")
@@ -72,14 +73,25 @@ class SchoolsState:
         return next((r for r in scheme.recipes if r.zone == self.zone_id), None) if scheme else None
 
     def base(self) -> Parts:
-        """The colour the zone is to have: its recipe's base, or its first stroke, or the fullest pot."""
+        """The colour the zone is to have: typed, its recipe's base, its first stroke, or the fullest pot."""
         recipe, rack = self.recipe(), self.rack
+        if self.zone_id in self.own and all(rack.holds(p) for p, _ in self.own[self.zone_id]):
+            return self.own[self.zone_id]
         steps = [s for s in recipe.steps if all(rack.holds(p) for p, _ in s.mix)] if recipe else []
         chosen = next((s for s in steps if s.technique == "base"), steps[0] if steps else None)
         if chosen is not None:
             return chosen.mix
         pot = max(self.plans.paints.values(), key=lambda p: p.ml or 0.0, default=None)
         return ((pot.id, 1.0),) if pot else ()
+
+    def type_base(self, text: str) -> None:
+        """The zone's colour as a mix. Raises PlanError."""
+        parts = parts_from_text(text, self.rack.by_name)
+        self.rack.shares(parts)
+        self.own[self.zone_id] = parts
+
+    def base_words(self) -> str:
+        return parts_text(self.base(), self.rack.names)
 
     def figures(self) -> int:
         """Figures of the unit that wear the zone."""
@@ -104,7 +116,7 @@ class SchoolsState:
         camera = fitted_camera(figure.mesh, TURN_DEG, RAISE_DEG, 1.05, wide / high)
         shot = Shot(figure, camera, wide, high, FINER)
         light = EXPOSURE * shot.light()[:, None]
-        rest = self._others(shot, built)
+        rest = others_painted(shot, built, self.plans.scheme, self.rack, self.zone_id)
         number = built.zones.index(self.zone_id)
         own = np.flatnonzero(shot.zone == number)
         area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
@@ -117,19 +129,6 @@ class SchoolsState:
             found = measured(school, figure, number, self.rack, self.figures(), up, layer)
             made.append(Shown(school, shot.picture(linear * light), shot.picture(linear * light, grey=True), found))
         return made
-
-    def _others(self, shot: Shot, built: Built) -> Floats:
-        """Linear light of every sample by the scheme; what has no recipe stays primed."""
-        scheme, rack = self.plans.scheme, self.rack
-        primer = Primer(primed_ground(scheme)) if scheme else Primer(np.full(36, 0.4))
-        recipes = {r.zone: r for r in scheme.recipes} if scheme else {}
-        linear = np.zeros((len(shot.hit), 3))
-        for number in np.unique(shot.zone):
-            own = np.flatnonzero(shot.zone == number)
-            zone = built.zones[number] if number >= 0 else ""
-            steps = recipes[zone].steps if zone in recipes and zone != self.zone_id else ()
-            linear[own] = painted_zone(steps, rack, primer, shot.places.some(own)).light()
-        return linear
 
     def sentences(self) -> list[str]:
         """The chosen school against its nearest rivals, and from how many figures the airbrush pays."""
@@ -147,8 +146,8 @@ class SchoolsState:
 
     def kept(self, new_id: Callable[[], str]) -> Scheme | None:
         """The scheme with the chosen school's strokes in the zone; they are new steps, what was done of the old ones stays told."""
-        scheme = self.plans.scheme
-        if scheme is None or not self.shown:
+        scheme = self.plans.scheme or Scheme("scheme", "Own scheme", ())
+        if not self.shown:
             return None
         school, since = self.shown[self.chosen].school, self.answers.now
         steps = tuple(replace(s, id=new_id(), since=since) for s in school.steps)

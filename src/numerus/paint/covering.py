@@ -1,0 +1,51 @@
+"""Whether a stroke covers what lies below it, in how many coats it would, and what an undercoat would save."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from numerus.colour.films import COVERED_DELTA_E, MOST_COATS, coat_differences
+from numerus.colour.light import delta_e
+from numerus.colour.reflectance import lab_of_reflectance
+from numerus.paint.pots import Rack
+from numerus.paint.scheme import Laid, laid_um
+from numerus.paint.swatches import PALE, card_ground
+
+COVERING = ("base", "spray")
+"""Techniques that are meant to hide what is below."""
+
+
+@dataclass(frozen=True)
+class Covering:
+    """ΔE to the hiding colour as the stroke lies; ``coats`` that would cover here, ``over_pale`` over a pale undercoat, None for
+    never. ``warning``: in words, "" where it covers or need not.
+    """
+
+    delta_e: float
+    coats: int | None
+    over_pale: int | None
+    warning: str
+
+
+def covering(laid: Laid, rack: Rack) -> Covering:
+    """How a stroke covers what lies below it."""
+    step, paint = laid.step, rack.pigment(laid.step.mix)
+    one_coat_um = laid_um(step) / step.coats
+    apart = float(delta_e(lab_of_reflectance(laid.film), paint.lab))
+    here, pale = (_coats(coat_differences(paint, g, MOST_COATS, one_coat_um)) for g in (laid.below, card_ground(PALE)))
+    warning = ""
+    if step.technique in COVERING and apart >= COVERED_DELTA_E:
+        warning = _words(step.coats, here, pale)
+    return Covering(apart, here, pale, warning)
+
+
+def _coats(apart) -> int | None:  # type: ignore[no-untyped-def]
+    return next((n for n, off in enumerate(apart) if off < COVERED_DELTA_E), None)
+
+
+def _words(coats: int, here: int | None, pale: int | None) -> str:
+    given = "one coat does" if coats == 1 else f"{coats} coats do"
+    if here is None:
+        return f"{given} not cover here, and no number of them will."
+    saved = f"; over a pale undercoat {pale}" if pale is not None and pale + 1 < here else ""
+    return f"{given} not cover here: {here} would{saved}."

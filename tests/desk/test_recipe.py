@@ -1,0 +1,138 @@
+"""The Recipe page in the real window: strokes added, changed, moved and taken away, each one edit; what does not cover is said."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import numpy as np
+import pytest
+from PyQt6.QtCore import Qt
+from PyQt6.QtGui import QKeyEvent
+
+from numerus.desk.stages.paint.bench import RECIPE
+from numerus.desk.stages.paint.recipe_page import RecipePage
+from numerus.desk.window import MainWindow
+from numerus.domain.recipes import RecipeStep
+
+
+@pytest.fixture
+def page(window: MainWindow) -> RecipePage:
+    window.session.select("lock")
+    window.session.go("paint")
+    window.benches["paint"].open_page(RECIPE)
+    return window.benches["paint"].recipe
+
+
+def steps(window: MainWindow, zone: str = "coat") -> tuple[RecipeStep, ...]:
+    return next(r.steps for r in window.session.plans.scheme.recipes if r.zone == zone)
+
+
+def press(widget, key: Qt.Key) -> None:  # type: ignore[no-untyped-def]
+    widget.keyPressEvent(QKeyEvent(QKeyEvent.Type.KeyPress, key, Qt.KeyboardModifier.NoModifier))
+
+
+def test_every_stroke_has_its_frame_and_they_differ(window: MainWindow, page: RecipePage) -> None:
+    """The zone after each; the rest is grey."""
+    assert [f.step.id for f in page.state.frames] == [s.id for s in steps(window)]
+    pictures = [f.image.astype(int) for f in page.state.frames]
+    assert all(np.abs(a - b).max() > 8 for a, b in zip(pictures, pictures[1:], strict=False))
+    page.grab()
+
+
+def test_a_stroke_is_added_changed_moved_and_taken_away(window: MainWindow, page: RecipePage) -> None:
+    """By keys and by what is typed; ids last, each is one edit that undo takes back."""
+    before = steps(window)
+    press(page.strip, Qt.Key.Key_Right)
+    chosen = page.state.step_id
+    assert chosen == before[1].id
+    press(page.strip, Qt.Key.Key_Insert)
+    made = steps(window)
+    assert len(made) == len(before) + 1 and made[2].id == page.state.step_id
+    page.boxes["mix"].setText("Ember 1 : Candle cream 2")
+    page.boxes["mix"].setModified(True)
+    page.boxes["mix"].editingFinished.emit()
+    assert dict(steps(window)[2].mix) == {"ember": 1, "candle": 2}
+    page.choices["mask"].setCurrentIndex(page.choices["mask"].findData("up"))
+    page.change("mask", "up")
+    assert steps(window)[2].placing.mask == "up"
+    page.move(-1)
+    assert [s.id for s in steps(window)][:3] == [before[0].id, page.state.step_id, before[1].id]
+    press(page.strip, Qt.Key.Key_Delete)
+    assert steps(window) == before
+    window.session.undo()
+    assert len(steps(window)) == len(before) + 1
+
+
+@pytest.mark.parametrize(
+    ("field", "text"),
+    [
+        ("mix", "Nobody 2"),
+        ("mix", ""),
+        ("coats", "nan"),
+        ("coats", "0"),
+        ("thinner", "-1"),
+        ("minutes", "²"),
+        ("name", " "),
+        ("size", "0"),
+    ],
+)
+def test_what_is_typed_wrong_is_refused_and_the_recipe_stays(
+    window: MainWindow, page: RecipePage, field: str, text: str
+) -> None:
+    """Said below the fields; the field shows again what holds."""
+    before = window.session.plans.scheme
+    page.change(field, text)
+    assert page.fault.text() and window.session.plans.scheme == before
+    assert page.boxes[field].text() != text
+
+
+def test_a_base_that_does_not_cover_is_warned_of_with_what_would(window: MainWindow, page: RecipePage) -> None:
+    """One thin coat of yellow over black: so many would, fewer over a pale undercoat."""
+    base = next(s for s in steps(window) if s.technique == "base")
+    page.choose(base.id)
+    page.change("coats", "1")
+    page.change("mix", "Flame yellow")
+    page.change("thinner", "2")
+    assert any("do" in words and "cover" in words for words in page.minded.words)
+    assert "Coats to cover" in page.answer.text()
+    page.change("coats", "12")
+    assert not any(w.startswith("Base") and "cover" in w for w in page.minded.words)
+
+
+def test_a_zone_without_a_recipe_gets_its_first_stroke(window: MainWindow, page: RecipePage) -> None:
+    """Empty words say what belongs there; the first stroke is a base."""
+    from numerus.domain.zones import Zone
+
+    window.session.commit("zone", [Zone("moth", "Moth wing", 40)])
+    page.state.zone_id = "moth"
+    page.refresh()
+    assert page.state.steps == () and page.summary == "no stroke yet"
+    page.add()
+    assert [s.technique for s in steps(window, "moth")] == ["base"]
+    page.grab()
+
+
+def test_a_paint_gone_from_the_rack_is_named(window: MainWindow, page: RecipePage) -> None:
+    """Its stroke stays, hatched; the others go on."""
+    from numerus.book.book import Removed
+
+    window.session.commit("lost", [Removed("paint", "peat")])
+    assert any("gone" in words for words in page.minded.words)
+    assert len(page.state.laid()) == len(steps(window)) - 1
+    page.grab()
+
+
+def test_a_scheme_goes_out_and_comes_back_in(window: MainWindow, page: RecipePage, tmp_path: Path) -> None:
+    """As JSON and as a card to print; what is no scheme is refused and the army keeps its own."""
+    before = window.session.plans.scheme
+    page.save_scheme(tmp_path / "s.json")
+    page.save_scheme(tmp_path / "s.pdf")
+    assert (tmp_path / "s.pdf").read_bytes()[:4] == b"%PDF"
+    (tmp_path / "no.json").write_text("{}")
+    page.take_scheme(tmp_path / "no.json")
+    assert "no scheme" in page.fault.text() and window.session.plans.scheme == before
+    page.take_scheme(tmp_path / "s.json")
+    after = window.session.plans.scheme
+    assert after.id != before.id and [len(r.steps) for r in after.recipes] == [len(r.steps) for r in before.recipes]
+    window.session.undo()
+    assert window.session.plans.scheme == before
