@@ -12,6 +12,7 @@ from typing import Any
 
 from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
 from numerus.cli.colours import match, mix, rack_of_book
+from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
 from numerus.cli.painting import paint_file
 from numerus.cli.plates import plates_made, printed_layers
@@ -131,6 +132,16 @@ def parser() -> argparse.ArgumentParser:
         "--from", dest="view", type=_view, default=(20.0, 12.0), metavar="AZ,EL", help="degrees round and up"
     )
     sub.add_argument("--example-recipe", type=Path, metavar="FILE", help="write a recipe to begin with")
+    sub = command("reach", reach_of, "where a brush comes to on parts as they are glued")
+    sub.add_argument("files", type=Path, nargs="+", metavar="FILE")
+    sub.add_argument("--without", default="", metavar="NAME", help="a part left off, for seeing too")
+    sub = command("dose", dose_of, "light on parts under lamps, J/cm²")
+    sub.add_argument("files", type=Path, nargs="+", metavar="FILE")
+    sub.add_argument("--lamp", type=Path, required=True, metavar="JSON")
+    sub.add_argument("--minutes", type=_positive, required=True, metavar="M")
+    sub.add_argument("--out", type=Path, required=True, metavar="NPZ")
+    sub = command("joints", joints_of_files, "where parts touch, what hangs there, whether to pin it")
+    sub.add_argument("files", type=Path, nargs="+", metavar="FILE")
     return made
 
 

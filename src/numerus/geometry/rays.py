@@ -34,10 +34,12 @@ class RayScene:
         return np.asarray(met["primID"], np.int32), np.stack([1 - u - v, u, v], axis=1)
 
     def blocked(
-        self, origins: NDArray[Any], directions: NDArray[Any], within_mm: float | None = None
+        self, origins: NDArray[Any], directions: NDArray[Any], within_mm: float | Floats | None = None
     ) -> NDArray[np.bool_]:
-        """Whether each ray (n, 3) meets anything, at all or ``within_mm``: bool (n,)."""
-        far = None if within_mm is None else np.full(len(origins), within_mm, np.float32)
+        """Whether each ray (n, 3) meets anything, at all or ``within_mm``, one for all or one each: bool (n,)."""
+        far = None
+        if within_mm is not None:
+            far = np.ascontiguousarray(np.broadcast_to(within_mm, (len(origins),)), np.float32).copy()
         start, along = (np.ascontiguousarray(a, np.float32) for a in (origins, directions))
         return np.asarray(self._scene.run(start, along, far, query="OCCLUDED") >= 0)
 
