@@ -256,7 +256,7 @@ def test_cautions_are_drawn_whole(window: MainWindow, stage: str) -> None:
 
 def test_the_paint_bench_steps_through_the_evenings(window: MainWindow) -> None:
     """Next evening, earlier again, never past either end."""
-    bench = shown(window, "paint", "lock")
+    bench = shown(window, "paint", "lock").line
     evenings = len(bench.line.evenings())
     for _ in range(evenings + 3):
         bench._evening(1)
