@@ -18,11 +18,11 @@ from numerus.colour.light import delta_e, encoded, lab_of, rgb_of
 from numerus.colour.reflectance import light_of
 from numerus.colour.swatch_card import CardLayout
 from numerus.desk.stages.paint.bench import LINE, MIX, RACK
-from numerus.desk.stages.paint.card_dialog import CardDialog
-from numerus.desk.stages.paint.colour_dialog import ColourDialog
-from numerus.desk.stages.paint.mix_state import ON_DARK
-from numerus.desk.stages.paint.rack_state import BY_LACK, MIXES, ORDERS
-from numerus.desk.stages.paint.replace_dialog import ReplaceDialog
+from numerus.desk.stages.paint.colours.card_dialog import CardDialog
+from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
+from numerus.desk.stages.paint.mix.state import ON_DARK
+from numerus.desk.stages.paint.rack.replace_dialog import ReplaceDialog
+from numerus.desk.stages.paint.rack.state import BY_LACK, MIXES, ORDERS
 from numerus.desk.window import MainWindow
 from numerus.devices.simulated_pots import simulated_pigment
 from numerus.devices.swatch_camera import Camera, photograph

@@ -10,7 +10,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeyEvent
 
 from numerus.desk.stages.paint.bench import RECIPE
-from numerus.desk.stages.paint.recipe_page import RecipePage
+from numerus.desk.stages.paint.recipe.page import RecipePage
 from numerus.desk.window import MainWindow
 from numerus.domain.recipes import RecipeStep
 

@@ -9,7 +9,7 @@ from numerus.book.intake import new_id
 from numerus.desk.dialogs.tables import scheme_dialog
 from numerus.desk.window import MainWindow
 from numerus.errors import PlanError
-from numerus.paint.pots import rack_of
+from numerus.paint.rack.pots import rack_of
 from numerus.paint.rows import from_rows, to_rows
 
 

@@ -15,8 +15,8 @@ from numerus.demo.scheme import SCHEME
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.domain.stages import LEVELS
-from numerus.paint.pots import Rack
 from numerus.paint.priming import SCHOOLS, prime_plan, primed_ground
+from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, strokes_for, zone_colour, zone_labs
 from numerus.paint.weather import Air
 from numerus.schedule.attendance import Window

@@ -13,8 +13,8 @@ from numerus.demo.scheme import SCHEME, ZONES
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import RecipeStep, Scheme
 from numerus.errors import PlanError
-from numerus.paint.pots import Rack
 from numerus.paint.priming import prime_plan, primed_ground
+from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import (
     LowContrastPair,
     Stroke,

@@ -18,7 +18,8 @@ from numerus.domain.paints import Mix, Paint, Swatch
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PaintListError, PlanError
 from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
-from numerus.paint.batches import (
+from numerus.paint.priming import primed_ground
+from numerus.paint.rack.batches import (
     bulk,
     compared,
     drops_back,
@@ -28,15 +29,14 @@ from numerus.paint.batches import (
     whole_drops,
     with_strengths,
 )
-from numerus.paint.exchange import entry_of, paints_of_list, rows_of_paints, taken_over
-from numerus.paint.families import FAMILIES, family_of
-from numerus.paint.kinds import KINDS, hiding_um, stands_in
-from numerus.paint.matching import in_order, replacements
-from numerus.paint.parts_text import parts_from_text, parts_text
-from numerus.paint.pot_fields import FIELDS, field_text, ml_weighed
-from numerus.paint.pots import Rack, pigment_of
-from numerus.paint.priming import primed_ground
-from numerus.paint.rack_edits import checked_name, free_to_mix, put_in_place, uses_of, with_parts
+from numerus.paint.rack.exchange import entry_of, paints_of_list, rows_of_paints, taken_over
+from numerus.paint.rack.families import FAMILIES, family_of
+from numerus.paint.rack.kinds import KINDS, hiding_um, stands_in
+from numerus.paint.rack.matching import in_order, replacements
+from numerus.paint.rack.parts_text import parts_from_text, parts_text
+from numerus.paint.rack.pot_fields import FIELDS, field_text, ml_weighed
+from numerus.paint.rack.pots import Rack, pigment_of
+from numerus.paint.rack.rack_edits import checked_name, free_to_mix, put_in_place, uses_of, with_parts
 from numerus.paint.scheme import laid_strokes, mix_colour, zone_colour
 from numerus.paint.scheme_exchange import scheme_from_text, scheme_text
 from numerus.starter.schemes import PAINTS

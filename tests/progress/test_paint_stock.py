@@ -11,7 +11,7 @@ from helpers import EVENING
 from numerus.demo.army import make_demo
 from numerus.domain.journal import Fact, StepDone
 from numerus.domain.plans import Plans
-from numerus.paint.pots import rack_of
+from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.progress.history import History
 from numerus.progress.paint_stock import ml_left, paint_stock

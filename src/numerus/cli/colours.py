@@ -12,8 +12,8 @@ from numerus.errors import PlanError
 
 def _rack(path: Path) -> Any:
     from numerus.formats.paint_lists import read_paints_json
-    from numerus.paint.exchange import paints_of_list
-    from numerus.paint.pots import Rack
+    from numerus.paint.rack.exchange import paints_of_list
+    from numerus.paint.rack.pots import Rack
 
     return Rack({p.id: p for p in paints_of_list(read_paints_json(path))})
 
@@ -27,7 +27,7 @@ def _ground(text: str) -> Any:
 
 def _parts(text: str, by_name: dict[str, str]) -> tuple[tuple[str, float], ...]:
     """``A=2,B=1``. Raises PlanError for an unknown paint or no amount."""
-    from numerus.paint.parts_text import parts_amount
+    from numerus.paint.rack.parts_text import parts_amount
 
     pairs = []
     for piece in text.split(","):
@@ -66,7 +66,7 @@ def match(args: argparse.Namespace) -> list[Result]:
     from numerus.colour.light import lab_of, rgb_of
     from numerus.colour.matching import Target
     from numerus.colour.words import colour_typed
-    from numerus.paint.matching import mixes_for
+    from numerus.paint.rack.matching import mixes_for
 
     rack = _rack(args.paints)
     wanted = lab_of(rgb_of(colour_typed(args.target)))
@@ -85,7 +85,7 @@ def rack_of_book(args: argparse.Namespace) -> list[Result]:
 
     from numerus.book.book import Book
     from numerus.formats.paint_lists import COLUMNS, csv_text
-    from numerus.paint.exchange import rows_of_paints
+    from numerus.paint.rack.exchange import rows_of_paints
     from numerus.progress.paint_stock import paint_stock
 
     book = Book.open(args.book)

@@ -49,9 +49,9 @@ def _painted(args: argparse.Namespace) -> Result:
 
     from numerus.geometry.rays import RayScene
     from numerus.kit.thumbnails import fitted_camera
-    from numerus.paint.painted import painted_zone
-    from numerus.paint.placing import stroke_laid_ml
-    from numerus.paint.shot import Figure, Shot
+    from numerus.paint.figure.painted import painted_zone
+    from numerus.paint.figure.placing import stroke_laid_ml
+    from numerus.paint.figure.shot import Figure, Shot
     from numerus.surface.painting_fields import BRUSHED_RIDGE_MM, painting_fields
 
     mesh = loaded_mesh(args.file)
@@ -106,9 +106,9 @@ class Recipe:
         from numerus.colour.reflectance import reflectances
         from numerus.colour.words import colour_typed
         from numerus.formats.paint_lists import paints_told
-        from numerus.paint.exchange import paints_of_list
-        from numerus.paint.painted import Primer
-        from numerus.paint.pots import Rack
+        from numerus.paint.figure.painted import Primer
+        from numerus.paint.rack.exchange import paints_of_list
+        from numerus.paint.rack.pots import Rack
 
         try:
             told = json.loads(path.read_text())
@@ -131,7 +131,7 @@ def _step(zone: str, number: int, row: dict[str, Any], rack: Any) -> Any:
     import math
 
     from numerus.domain.recipes import Placing, RecipeStep
-    from numerus.paint.placing import MASKS
+    from numerus.paint.figure.placing import MASKS
     from numerus.paint.techniques import TECHNIQUES
 
     where = f"{zone}, stroke {number}"

@@ -11,7 +11,7 @@ from numerus.domain.money import shared_pence
 from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
-from numerus.paint.pots import rack_of
+from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.post.wash import clinging_ml
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors

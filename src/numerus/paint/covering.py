@@ -7,9 +7,9 @@ from dataclasses import dataclass
 from numerus.colour.films import COVERED_DELTA_E, MOST_COATS, coat_differences
 from numerus.colour.light import delta_e
 from numerus.colour.reflectance import lab_of_reflectance
-from numerus.paint.pots import Rack
+from numerus.paint.rack.pots import Rack
+from numerus.paint.rack.swatches import PALE, card_ground
 from numerus.paint.scheme import Laid, laid_um
-from numerus.paint.swatches import PALE, card_ground
 
 COVERING = ("base", "spray")
 """Techniques that are meant to hide what is below."""

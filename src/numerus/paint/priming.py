@@ -12,7 +12,7 @@ from numerus.colour.words import colour_typed
 from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
-from numerus.paint.painted import Primer
+from numerus.paint.figure.painted import Primer
 from numerus.words import counted
 
 SCHOOLS = {

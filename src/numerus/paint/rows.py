@@ -12,8 +12,8 @@ from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.domain.zones import Zone
 from numerus.errors import PlanError
-from numerus.paint.parts_text import parts_from_text, parts_text
-from numerus.paint.pots import Rack
+from numerus.paint.rack.parts_text import parts_from_text, parts_text
+from numerus.paint.rack.pots import Rack
 from numerus.paint.techniques import TECHNIQUES
 
 COLUMNS = ("Zone", "Stroke", "Technique", "Mix", "Thinner", "Tool", "Minutes", "Dries min", "From level", "Coats")

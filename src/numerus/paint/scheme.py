@@ -13,8 +13,8 @@ from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
-from numerus.paint.kinds import stands_in
-from numerus.paint.pots import Rack, pigment_of
+from numerus.paint.rack.kinds import stands_in
+from numerus.paint.rack.pots import Rack, pigment_of
 from numerus.paint.techniques import TECHNIQUES
 
 NEAR_DELTA_E = 12.0  # beyond this a stand-in is another colour

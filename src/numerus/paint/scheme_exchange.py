@@ -17,8 +17,8 @@ from numerus.domain.recipes import Placing, Recipe, RecipeStep, Scheme
 from numerus.domain.zones import Zone
 from numerus.errors import PlanError
 from numerus.formats.paint_lists import paints_told
-from numerus.paint.exchange import entry_of, paints_of_list
-from numerus.paint.pots import rack_of
+from numerus.paint.rack.exchange import entry_of, paints_of_list
+from numerus.paint.rack.pots import rack_of
 from numerus.paint.techniques import TECHNIQUES
 
 FORM = "numerus scheme 1"

@@ -18,8 +18,8 @@ from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate
 from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
-from numerus.paint.batches import bulk
-from numerus.paint.pots import rack_of
+from numerus.paint.rack.batches import bulk
+from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min

@@ -15,8 +15,8 @@ from numerus.domain.journal import Fact, StepDone
 from numerus.domain.paints import Paint
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER
-from numerus.paint.kinds import KINDS, kind_of
-from numerus.paint.pots import Rack, rack_of
+from numerus.paint.rack.kinds import KINDS, kind_of
+from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, paint_needed_ml, stroke_ml
 from numerus.progress.history import History
 from numerus.progress.standing import FigureStanding, standing

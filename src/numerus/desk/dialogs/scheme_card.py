@@ -14,8 +14,8 @@ from numerus.domain.plans import Plans
 from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import PlanError
-from numerus.paint.batches import whole_drops
-from numerus.paint.pots import rack_of
+from numerus.paint.rack.batches import whole_drops
+from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import laid_um
 from numerus.post.cautions import DEFER, cautions
 

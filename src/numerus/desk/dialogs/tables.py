@@ -18,7 +18,7 @@ from numerus.book.intake import new_id
 from numerus.desk.session import Session
 from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError
-from numerus.paint.pots import rack_of
+from numerus.paint.rack.pots import rack_of
 from numerus.paint.rows import COLUMNS, ID, from_rows, to_rows
 
 

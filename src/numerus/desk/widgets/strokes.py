@@ -9,8 +9,8 @@ from PyQt6.QtGui import QImage
 from numerus.colour.films import Pigment
 from numerus.desk.widgets.images import to_image
 from numerus.geometry.mesh import Floats
-from numerus.paint.pots import pigment_known_by
-from numerus.paint.swatches import DARK, PALE, card_ground, stroke_pixels
+from numerus.paint.rack.pots import pigment_known_by
+from numerus.paint.rack.swatches import DARK, PALE, card_ground, stroke_pixels
 from numerus.paint.techniques import TECHNIQUES
 
 

@@ -5,12 +5,12 @@ from __future__ import annotations
 from PyQt6.QtWidgets import QBoxLayout, QPushButton
 
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.line_page import LinePage
-from numerus.desk.stages.paint.mix_page import MixPage
-from numerus.desk.stages.paint.rack_page import RackPage
-from numerus.desk.stages.paint.recipe_page import RecipePage
-from numerus.desk.stages.paint.schools_page import SchoolsPage
-from numerus.desk.stages.paint.zones_page import ZonesPage
+from numerus.desk.stages.paint.line.page import LinePage
+from numerus.desk.stages.paint.mix.page import MixPage
+from numerus.desk.stages.paint.rack.page import RackPage
+from numerus.desk.stages.paint.recipe.page import RecipePage
+from numerus.desk.stages.paint.schools.page import SchoolsPage
+from numerus.desk.stages.paint.zones.page import ZonesPage
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column

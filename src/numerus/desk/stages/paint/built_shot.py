@@ -6,11 +6,11 @@ import numpy as np
 
 from numerus.domain.recipes import Scheme
 from numerus.geometry.mesh import Floats
-from numerus.paint.built import Built
-from numerus.paint.painted import Primer, painted_zone
-from numerus.paint.pots import Rack
+from numerus.paint.figure.built import Built
+from numerus.paint.figure.painted import Primer, painted_zone
+from numerus.paint.figure.shot import Shot
 from numerus.paint.priming import two_tone_primer
-from numerus.paint.shot import Shot
+from numerus.paint.rack.pots import Rack
 
 EXPOSURE = 0.8
 GREY_GROUND = 0.4

@@ -1,0 +1,320 @@
+"""Mixing: what to drop together to hit a colour with what one has, and how much of it the batch takes."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+from PyQt6.QtCore import QRectF
+from PyQt6.QtGui import QColor, QDragEnterEvent, QDropEvent, QPainter
+from PyQt6.QtWidgets import QComboBox, QFileDialog, QInputDialog, QLineEdit, QSpinBox, QWidget
+
+from numerus.book.intake import new_id
+from numerus.colour.films import COAT_UM
+from numerus.colour.reflectance import hex_of_reflectance
+from numerus.colour.words import colour_typed
+from numerus.desk.context import Context
+from numerus.desk.stages.paint.colours.colour_dialog import PICTURES, read_places, ring_places
+from numerus.desk.stages.paint.colours.picture_view import PictureView
+from numerus.desk.stages.paint.mix.pictures import Batch, MixList, RackMap
+from numerus.desk.stages.paint.mix.state import GROUNDS, MixState, Wanted
+from numerus.desk.stages.paint.rack.shelf import POT_MIME
+from numerus.desk.widgets.drawing import Drawing
+from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.errors import NumerusError
+from numerus.formats.pictures import read_picture
+from numerus.paint.rack.matching import Proposal
+from numerus.paint.rack.swatches import DARK, PALE, card_ground
+
+
+class TargetSwatch(Drawing):
+    """The colour wanted between what is in hand over dark and over pale."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "The colour wanted, and the mix over dark and pale")
+        self.state: MixState | None = None
+        self.hold("setMinimumHeight", 66)
+
+    def show_state(self, state: MixState) -> None:
+        self.state = state
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        state = self.state
+        if state is None:
+            return
+        looks = [state.paint.over(card_ground(g), COAT_UM) if state.paint else card_ground(g) for g in (DARK, PALE)]
+        third, high = self.width() / 3, 48.0 if self.height() < 140 else 0.3 * self.height()
+        strip = self.height() - high - 18
+        if strip > 40:
+            self._edge_to_edge(painter, strip - 6)
+        shown = ((hex_of_reflectance(looks[0]), "a coat over dark"), (state.wanted.colour, "wanted"))
+        for n, (colour, words) in enumerate((*shown, (hex_of_reflectance(looks[1]), "a coat over pale"))):
+            painter.fillRect(QRectF(n * third, strip, third, high), QColor(colour))
+            self.text(painter, n * third + 2, self.height() - 4, words, 11, n == 1, "ink" if n == 1 else "slate")
+
+    def _edge_to_edge(self, painter: QPainter, high: float) -> None:
+        """The colour wanted beside the mix as it hides, as large as there is room."""
+        assert self.state is not None
+        half = self.width() / 2
+        mix = self.state.paint.colour if self.state.paint else self.theme.colour("matt").name()
+        for n, (colour, words) in enumerate(((self.state.wanted.colour, "wanted"), (mix, "mixed, hiding"))):
+            painter.fillRect(QRectF(n * half, 0, half, high), QColor(colour))
+            self.tagged(painter, n * half + 10, high - 10, words)
+
+
+class MixPage(QWidget):
+    """A pot dropped on it goes into the mix; a picture dropped on it is read from."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__()
+        self.context, self.session = context, context.session
+        self.state = MixState(context.session.answers)
+        self.setAcceptDrops(True)
+        self.view = PictureView(context, "Picture to read the colour from")
+        self.view.moved.connect(self.read)
+        self.target, self.list, self.map, self.batch = (
+            TargetSwatch(context),
+            MixList(context),
+            RackMap(context),
+            Batch(context),
+        )
+        self.list.chosen.connect(self.choose)
+        self.map.struck.connect(self.strike)
+        self.source, self.fault, self.coats = label("", "note", True), label("", "fault", True), label("", "note", True)
+        self.parts = self._line_edit(
+            "Parts: Tallow coat 2 : Candle cream 1", "Parts of the mix in hand", self.type_parts
+        )
+        self.typed = self._line_edit("#C99A2E or dark red", "Colour wanted", self.type_colour)
+        self.zones, self.grounds = self._zones(), self._grounds()
+        self.batch_title, self.batch_note = label("", "section"), label("", "note", True)
+        self.setLayout(self._layout())
+        self._searched: object = None
+
+    def _line_edit(self, hint: str, name: str, act) -> QLineEdit:  # type: ignore[no-untyped-def]
+        made = QLineEdit()
+        made.setPlaceholderText(hint)
+        made.setAccessibleName(name)
+        made.returnPressed.connect(act)
+        return made
+
+    def _zones(self) -> QComboBox:
+        made = QComboBox()
+        made.setAccessibleName("A zone to match, and to mix for")
+        made.activated.connect(self._zone_taken)
+        return made
+
+    def _grounds(self) -> QComboBox:
+        made = QComboBox()
+        made.addItems(list(GROUNDS))
+        made.setAccessibleName("Over which ground it should match")
+        made.activated.connect(self._ground_taken)
+        return made
+
+    def _layout(self):  # type: ignore[no-untyped-def]
+        left = column(
+            self.view, self.target, self.source, row(self.typed, button("Picture …", self.open_picture), gap=6),
+            row(self.zones, self.grounds, gap=6), self.fault, gap=6,
+        )  # fmt: skip
+        left.setStretch(0, 1)
+        left.setStretch(1, 1)
+        middle = column(label("In whole drops", "section"), self.list, self.parts, self.coats, gap=4)
+        middle.setStretch(1, 1)
+        right = column(label("What the rack can reach", "section"), self.map, gap=4)
+        right.setStretch(1, 1)
+        upper = row(left, middle, right, gap=16, margins=(16, 0, 16, 6))
+        for n, share in enumerate((29, 40, 31)):
+            upper.setStretch(n, share)
+        self.many = QSpinBox()
+        self.many.setRange(1, 9)
+        self.many.setValue(self.state.coats)
+        self.many.setPrefix("coats: ")
+        self.many.valueChanged.connect(self._batch_changed)
+        self.evenings = QSpinBox()
+        self.evenings.setRange(1, 9)
+        self.evenings.setPrefix("sessions: ")
+        self.evenings.valueChanged.connect(self._batch_changed)
+        self.tool = QComboBox()
+        self.tool.addItems(("brush", "airbrush"))
+        self.tool.setAccessibleName("Tool")
+        self.tool.activated.connect(self._batch_changed)
+        words = column(
+            self.batch_title, self.batch_note, row(self.many, self.evenings, self.tool, -1, gap=6), -1, gap=4
+        )
+        lower = row(words, self.batch, gap=20, margins=(16, 6, 16, 4))
+        lower.setStretch(0, 30)
+        lower.setStretch(1, 70)
+        body = column(upper, panel(lower, "drawer"), gap=0)
+        body.setStretch(0, 1)
+        return body
+
+    def refresh(self) -> None:
+        self.state.look(self.session.answers)
+        zones = [
+            ("for any zone", ""),
+            *((z.name, z.id) for z in sorted(self.state.plans.zones.values(), key=lambda z: z.order)),
+        ]
+        if [self.zones.itemData(n) for n in range(self.zones.count())] != [z for _, z in zones]:
+            self.zones.clear()
+            for name, zone in zones:
+                self.zones.addItem(name, zone)
+        self.search()
+
+    @property
+    def summary(self) -> str:
+        return f"{len(self.state.pots)} pots, 12 drops at most"
+
+    def want(self, wanted: Wanted) -> None:
+        """Another colour: its mixes are looked for."""
+        self.state.wanted = wanted
+        self.fault.setText("")
+        self.search()
+
+    def want_like(self, pot: str) -> None:
+        """A colour like a pot's, without that pot."""
+        self.state.look(self.session.answers)
+        self.state.struck = {pot}
+        self.want(self.state.pot_wanted(pot))
+
+    def search(self) -> None:
+        """Look through the rack, unless nothing that counts is another."""
+        state = self.state
+        asked = (state.wanted.colour, state.ground, tuple(state.pots))
+        self._show()
+        if asked == self._searched:
+            return
+        self._searched = asked
+        state.take([])
+        self.context.jobs.start("mixes", "Looking for mixes", state.search(), self._found)
+
+    def _found(self, found: list[Proposal]) -> None:
+        self.state.take(found)
+        self._show()
+
+    def _show(self) -> None:
+        state = self.state
+        self.view.setVisible(self.view.pixels is not None)
+        for picture in (self.target, self.list, self.map, self.batch):
+            picture.show_state(state)
+        sure = f", ± {state.wanted.error:.1f} ΔE" if state.wanted.error else ""
+        self.source.setText(f"{state.wanted.colour}: {state.wanted.source}{sure}")
+        if not self.parts.hasFocus():
+            self.parts.setText(state.words_of(state.parts))
+        reasons = "; ".join(f"{why} ({state.words_of(parts)})" for why, parts in state.reasons()[:1])
+        self.coats.setText(f"{state.coats_words()} {state.thinning_words()}{' Or ' + reasons + '.' if reasons else ''}")
+        self.batch_title.setText(f"For {state.figures} figures")
+        self.batch_note.setText(f"{state.batch_words()}. {state.stays_words()}")
+
+    def choose(self, n: int) -> None:
+        self.state.chosen, self.state.own = n, ()
+        self._show()
+
+    def strike(self, pot: str) -> None:
+        self.state.strike(pot)
+        self.search()
+
+    def _try(self, act) -> bool:  # type: ignore[no-untyped-def]
+        """Do something that may be refused, in words."""
+        try:
+            act()
+        except NumerusError as error:
+            self.fault.setText(f"{error.message} {error.advice}".strip())
+            return False
+        self.fault.setText("")
+        return True
+
+    def type_colour(self) -> None:
+        self._try(lambda: self.want(Wanted(colour_typed(self.typed.text()), "typed")))
+
+    def type_parts(self) -> None:
+        if self._try(lambda: self.state.type_parts(self.parts.text())):
+            self._show()
+
+    def _zone_taken(self, _: int) -> None:
+        self.state.zone_id = self.zones.currentData() or ""
+        wanted = self.state.zone_wanted(self.state.zone_id)
+        if wanted is not None:
+            self.want(wanted)
+        else:
+            self._show()
+
+    def _ground_taken(self, _: int) -> None:
+        self.state.ground = self.grounds.currentText()
+        self.search()
+
+    def _batch_changed(self, _: int = 0) -> None:
+        state = self.state
+        state.coats, state.sessions, state.sprayed = (
+            self.many.value(),
+            self.evenings.value(),
+            self.tool.currentIndex() == 1,
+        )
+        self._show()
+
+    def open_picture(self) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "Open a picture", "", PICTURES)
+        if path:
+            self.show_file(Path(path))
+
+    def show_file(self, path: Path) -> None:
+        """A picture with its ring in the middle."""
+
+        def show() -> None:
+            ring_places(self.view, read_picture(path), True)
+
+        if self._try(show):
+            self.read()
+
+    def read(self) -> None:
+        """The colour at the ring, the grey card's cast taken out."""
+
+        def read() -> None:
+            found = read_places(self.view, True)
+            self.want(Wanted(found.colour, "read from the picture beside its grey", round(found.error, 1)))
+
+        self._try(read)
+
+    def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
+        if event.mimeData().hasFormat(POT_MIME) or event.mimeData().hasUrls():
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent | None) -> None:
+        data = event.mimeData()
+        if data.hasFormat(POT_MIME):
+            pot = bytes(data.data(POT_MIME).data()).decode()
+            self.add_pot(pot)
+        elif data.hasUrls() and data.urls()[0].isLocalFile():
+            self.show_file(Path(data.urls()[0].toLocalFile()))
+        event.acceptProposedAction()
+
+    def add_pot(self, pot: str) -> None:
+        """One part more of it in what is in hand."""
+        if self._try(lambda: self.state.add_pot(pot)):
+            self._show()
+
+    def keep(self) -> None:
+        """What is in hand gets a name and stands on the rack."""
+        name, sure = QInputDialog.getText(
+            self, "Keep this mix", "Its name", text=self.state.wanted.source.partition(" ")[0]
+        )
+        if sure:
+            self.keep_as(name)
+
+    def keep_as(self, name: str) -> None:
+        def keep() -> None:
+            made = self.state.kept(name, new_id())
+            self.session.commit(f"kept the mix {made.name}", [made])
+
+        self._try(keep)
+
+    def use(self) -> None:
+        """What is in hand goes into a stroke of the scheme."""
+        strokes = self.state.strokes()
+        if not strokes or not self.state.parts:
+            self.fault.setText("There is no stroke to put it into." if not strokes else "There is nothing mixed yet.")
+            return
+        words, sure = QInputDialog.getItem(
+            self, "Use in a stroke", "Which stroke is mixed so?", [w for w, _ in strokes], 0, False
+        )
+        if sure:
+            step_id = next(s for w, s in strokes if w == words)
+            self.session.commit(f"{words} is mixed otherwise", [self.state.used_in(step_id)])

@@ -1,0 +1,283 @@
+"""Recipe: what goes on, in which order, and does it cover? The zone after each stroke, every stroke changed where it stands."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable
+from dataclasses import replace
+from pathlib import Path
+
+from PyQt6.QtWidgets import QComboBox, QFileDialog, QGridLayout, QLineEdit, QWidget
+
+from numerus.book.intake import new_id
+from numerus.desk.context import Context
+from numerus.desk.dialogs.scheme_card import write_scheme_card
+from numerus.desk.stages.paint.recipe.pictures import CoatsChart, Filmstrip, Warnings
+from numerus.desk.stages.paint.recipe.state import DIRECTIONS, Frame, RecipeState, field_words
+from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.domain.parts import Part
+from numerus.domain.recipes import Scheme
+from numerus.domain.stages import LEVELS
+from numerus.errors import NumerusError, Progress
+from numerus.paint.figure.built import built_figure, fields_key
+from numerus.paint.figure.placing import MASKS
+from numerus.paint.scheme_exchange import read_scheme_file, scheme_from_text, scheme_text
+from numerus.paint.techniques import TECHNIQUES
+from numerus.words import counted, span
+
+TYPED = {
+    "name": "Name",
+    "mix": "Mix",
+    "thinner": "Thinner",
+    "coats": "Coats",
+    "tool": "Tool",
+    "minutes": "Minutes",
+    "dries": "Dries, min",
+}
+STREWN = {"size": "Size, mm", "amount": "Amount", "seed": "Seed"}
+CHOSEN: dict[str, tuple[str, list[str]]] = {
+    "technique": ("Technique", list(TECHNIQUES)), "level": ("From level", list(LEVELS)), "mask": ("Where", ["", *MASKS]),
+    "toward": ("From", list(DIRECTIONS)),
+}  # fmt: skip
+
+
+class RecipePage(QWidget):
+    """``with_meshes``: does something once the meshes of parts are read."""
+
+    def __init__(self, context: Context, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]) -> None:
+        super().__init__()
+        self.context, self.session, self.with_meshes = context, context.session, with_meshes
+        self.state = RecipeState(context.session.answers)
+        self.zones = QComboBox()
+        self.zones.setAccessibleName("Zone")
+        self.zones.activated.connect(self._zone_taken)
+        self.strip, self.chart, self.minded = Filmstrip(context), CoatsChart(context), Warnings(context)
+        self.strip.chosen.connect(self.choose)
+        self.strip.deed.connect(lambda deed: self.add() if deed == "add" else self.take_away())
+        self.fault, self.answer, self.answer_note = (
+            label("", "fault", True),
+            label("", "title"),
+            label("", "note", True),
+        )
+        self.setLayout(self._layout())
+        self._asked: object = None
+
+    def _layout(self):  # type: ignore[no-untyped-def]
+        tools = row(
+            self.zones, 12, button("Add a stroke", self.add, tip="After the chosen one (Ins)"),
+            button("Take it away", self.take_away, tip="The chosen stroke (Del)"), button("‹ Sooner", lambda: self.move(-1), "link"),
+            button("Later ›", lambda: self.move(1), "link"), -1,
+            button("Bring a scheme in …", self.bring_in, "link", "From another army, as JSON: zones and pots it lacks come with it"),
+            button("Give it out …", self.give_out, "link", "As JSON for another army, or as a card to print (PDF)"), gap=8,
+        )  # fmt: skip
+        upper = column(tools, self.strip, self._fields(), self.fault, gap=6, margins=(16, 0, 16, 6))
+        upper.setStretch(1, 1)
+        said = column(self.answer, self.answer_note, -1, gap=2)
+        lower = row(said, self.chart, self.minded, gap=20, margins=(16, 6, 16, 4))
+        for n, share in enumerate((22, 38, 40)):
+            lower.setStretch(n, share)
+        body = column(upper, panel(lower, "drawer"), gap=0)
+        body.setStretch(0, 1)
+        return body
+
+    def _fields(self) -> QWidget:
+        """Two rows: what the stroke is, and where it lies."""
+        grid = QGridLayout()
+        grid.setContentsMargins(0, 0, 0, 0)
+        grid.setHorizontalSpacing(6)
+        grid.setVerticalSpacing(4)
+        self.boxes: dict[str, QLineEdit] = {}
+        self.choices: dict[str, QComboBox] = {}
+        rows = (
+            ("name", "technique", "mix", "coats", "thinner"),
+            ("tool", "minutes", "dries", "level"),
+            ("mask", "toward", "size", "amount", "seed"),
+        )
+        for y, names in enumerate(rows):
+            x = 0
+            for name in names:
+                head = CHOSEN[name][0] if name in CHOSEN else {**TYPED, **STREWN}[name]
+                grid.addWidget(label(head, "note"), y, x)
+                grid.addWidget(self._combo(name, head) if name in CHOSEN else self._box(name, head), y, x + 1)
+                x += 2
+        for x, share in ((1, 16), (3, 16), (5, 30), (7, 10), (9, 10)):
+            grid.setColumnStretch(x, share)
+        made = QWidget()
+        made.setLayout(grid)
+        return made
+
+    def _box(self, name: str, head: str) -> QLineEdit:
+        box = QLineEdit()
+        box.setAccessibleName(head)
+        box.editingFinished.connect(lambda: self._left(name, box))
+        self.boxes[name] = box
+        return box
+
+    def _combo(self, name: str, head: str) -> QComboBox:
+        made = QComboBox()
+        made.setAccessibleName(head)
+        for words in CHOSEN[name][1]:
+            made.addItem(words or "by its technique", words)
+        made.activated.connect(lambda _: self.change(name, made.currentData()))
+        self.choices[name] = made
+        return made
+
+    def _left(self, name: str, box: QLineEdit) -> None:
+        if box.isModified():
+            box.setModified(False)
+            self.change(name, box.text())
+
+    @property
+    def summary(self) -> str:
+        steps = self.state.steps
+        minutes, dries = sum(s.minutes for s in steps), sum(s.dries_min for s in steps)
+        return (
+            f"{counted(len(steps), 'stroke')}, {span(minutes)} a figure, dries {span(dries)}"
+            if steps
+            else "no stroke yet"
+        )
+
+    def refresh(self) -> None:
+        session = self.session
+        self.state.look(session.answers, session.unit_id, session.figure_id)
+        names = [(session.plans.zone_name(z), z) for z in self.state.zone_ids]
+        if [self.zones.itemData(n) for n in range(self.zones.count())] != [z for _, z in names]:
+            self.zones.clear()
+            for name, zone in names:
+                self.zones.addItem(name, zone)
+        self.zones.setCurrentIndex(max(self.zones.findData(self.state.zone_id), 0))
+        self.work()
+        self._show()
+
+    def work(self) -> None:
+        """The figure after each stroke, in a job, unless nothing that counts is another."""
+        state, plans = self.state, self.session.plans
+        parts = (
+            [plans.parts[p] for p in dict.fromkeys(state.figure.build.values()) if p in plans.parts]
+            if state.figure
+            else []
+        )
+        asked = (
+            state.zone_id,
+            state.steps,
+            tuple(p.blob for p in parts),
+            tuple(plans.paints.values()),
+            tuple(plans.mixes.values()),
+        )
+        if asked == self._asked or not parts or not state.steps:
+            return
+        self._asked = asked
+        self.with_meshes(parts, lambda: self._film(parts))
+
+    def _film(self, parts: list[Part]) -> None:
+        state, zoned = self.state, [self.session.zoned(p) for p in parts]
+        key = fields_key(zoned)
+        kept = self.session.worked_out(key)
+
+        def work(progress: Progress) -> tuple[list[Frame], bytes | None]:
+            built, data = built_figure(zoned, kept, progress)
+            return state.filmstrip(built, progress), data
+
+        def done(found: tuple[list[Frame], bytes | None]) -> None:
+            state.frames = found[0]
+            if found[1] is not None:
+                self.session.keep_worked_out(key, found[1])
+            self._show()
+
+        self.context.jobs.start("filmstrip", "Painting stroke by stroke", work, done)
+
+    def _show(self) -> None:
+        state, step = self.state, self.state.step
+        self.strip.show_state(state)
+        self.chart.show_state(state)
+        self.minded.show_words(state.warnings())
+        for name, box in self.boxes.items():
+            box.setEnabled(step is not None)
+            box.setText(field_words(step, name, state) if step else "")
+            box.setCursorPosition(0)
+            box.setModified(False)
+        for name, combo in self.choices.items():
+            combo.setEnabled(step is not None)
+            combo.setCurrentIndex(combo.findData(field_words(step, name, state)) if step else -1)
+        covers = state.covers()
+        if step is None or covers is None:
+            self.answer.setText("")
+            self.answer_note.setText("")
+            return
+        self.answer.setText(f"Coats to cover: {covers.coats if covers.coats is not None else 'never'}")
+        pale = "never" if covers.over_pale is None else str(covers.over_pale)
+        self.answer_note.setText(
+            f"{step.name} on what lies below it, its own film a coat; over a pale undercoat {pale}. As it is: ΔE {covers.delta_e:.1f} from hiding."
+        )
+
+    def _commit(self, words: str, make: Callable[[], Scheme | None]) -> None:
+        """One edit of the scheme, or what is wrong with it in words."""
+        try:
+            scheme = make()
+        except NumerusError as error:
+            self.fault.setText(f"{error.message} {error.advice}".strip())
+            self._show()
+            return
+        self.fault.setText("")
+        if scheme is not None:
+            self.session.commit(f"{self.state.plans.zone_name(self.state.zone_id)}: {words}", [scheme])
+
+    def change(self, name: str, text: str) -> None:
+        self._commit(f"{name} of a stroke", lambda: self.state.changed(name, text))
+
+    def add(self) -> None:
+        self._commit("a stroke more", lambda: self.state.added(new_id()))
+
+    def take_away(self) -> None:
+        self._commit("a stroke less", self.state.taken_away)
+
+    def move(self, by: int) -> None:
+        self._commit("another order", lambda: self.state.moved(by))
+
+    def bring_in(self) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "Bring a scheme in", "", "Schemes (*.json)")
+        if path:
+            self.take_scheme(Path(path))
+
+    def take_scheme(self, path: Path) -> None:
+        """Another scheme in the place of this army's; a wrong file changes nothing."""
+        plans = self.session.plans
+        try:
+            scheme, zones, paints = scheme_from_text(read_scheme_file(path), plans, new_id, self.session.clock())
+        except NumerusError as error:
+            self.fault.setText(f"{error.message} {error.advice}".strip())
+            return
+        self.fault.setText("")
+        army = [replace(plans.army, scheme_id=scheme.id)] if plans.army else []
+        self.session.commit(f"brought in the scheme {scheme.name}", [*zones, *paints, scheme, *army])
+
+    def give_out(self) -> None:
+        path, _ = QFileDialog.getSaveFileName(
+            self, "Give the scheme out", "scheme.json", "Scheme (*.json);;Card (*.pdf)"
+        )
+        if path:
+            self.save_scheme(Path(path))
+
+    def save_scheme(self, path: Path) -> None:
+        """As JSON, or as a card where the name ends in .pdf."""
+        plans = self.session.plans
+        if plans.scheme is None:
+            self.fault.setText("There is no scheme yet.")
+            return
+        try:
+            if path.suffix.lower() == ".pdf":
+                write_scheme_card(plans.scheme, plans, path)
+            else:
+                path.write_text(scheme_text(plans.scheme, plans), encoding="utf-8")
+        except NumerusError as error:
+            self.fault.setText(f"{error.message} {error.advice}".strip())
+        except OSError as error:
+            self.fault.setText(f"{path.name} could not be written: {error.strerror}.")
+
+    def choose(self, step_id: str) -> None:
+        self.state.step_id = step_id
+        self._show()
+
+    def _zone_taken(self, _: int) -> None:
+        self.state.zone_id = self.zones.currentData() or ""
+        self.state.frames = []
+        self.refresh()

@@ -1,0 +1,272 @@
+"""What the Recipe page shows and may do: the strokes of a zone in order, each changed by itself, and whether they cover. No Qt here."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.colour.films import coat_differences
+from numerus.colour.light import encoded, lab_of, linear
+from numerus.desk.answers import Answers
+from numerus.desk.stages.paint.built_shot import EXPOSURE, others_painted
+from numerus.domain.army import Figure as ArmyFigure
+from numerus.domain.recipes import Placing, Recipe, RecipeStep, Scheme
+from numerus.domain.stages import LEVELS
+from numerus.errors import PlanError, Progress
+from numerus.kit.thumbnails import fitted_camera
+from numerus.paint.covering import Covering, covering
+from numerus.paint.figure.built import Built
+from numerus.paint.figure.painted import painted_zone
+from numerus.paint.figure.placing import MASKS
+from numerus.paint.figure.shot import Shot
+from numerus.paint.priming import primed_ground, two_tone_primer
+from numerus.paint.rack.kinds import kind_of
+from numerus.paint.rack.parts_text import parts_from_text, parts_text
+from numerus.paint.rack.pot_fields import number_typed
+from numerus.paint.rack.pots import Rack, rack_of
+from numerus.paint.scheme import Laid, laid_strokes, laid_um
+from numerus.paint.techniques import TECHNIQUES
+
+FRAME_PX, FINER = (104, 132), 2
+MOST_STROKES = 12
+DIRECTIONS: Mapping[str, tuple[float, float, float]] = {
+    "from above": (0.0, 0.0, 1.0), "from the front": (0.0, -1.0, 0.4), "from the left": (-1.0, -0.2, 0.4),
+    "from the right": (1.0, -0.2, 0.4), "from below": (0.0, 0.0, -1.0), "from behind": (0.0, 1.0, 0.4),
+}  # fmt: skip
+NEW_MINUTES, NEW_DRIES = 3.0, 20.0
+
+
+@dataclass(frozen=True, eq=False)
+class Frame:
+    """The figure after a stroke, the other zones greyed: uint8 (h, w, 4)."""
+
+    step: RecipeStep
+    image: NDArray[np.uint8]
+
+
+class RecipeState:
+    """``look`` at the book; ``step_id`` stays chosen while the zone has it."""
+
+    def __init__(self, answers: Answers) -> None:
+        self.zone_id, self.step_id = "", ""
+        self.frames: list[Frame] = []
+        self.figure: ArmyFigure | None = None
+        self.look(answers, "", "")
+
+    def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
+        self.answers, self.plans = answers, answers.plans
+        figures = self.plans.figures_of(unit_id)
+        self.figure = next((f for f in figures if f.id == figure_id), figures[0] if figures else None)
+        if self.zone_id not in self.zone_ids:
+            self.zone_id = next(iter(self.zone_ids), "")
+        if self.step_id not in {s.id for s in self.steps}:
+            self.step_id = next((s.id for s in self.steps), "")
+
+    @property
+    def rack(self) -> Rack:
+        return rack_of(self.plans)
+
+    @property
+    def zone_ids(self) -> list[str]:
+        """Zones of the army in the scheme's order, those without a recipe last."""
+        scheme = self.plans.scheme
+        ordered = [r.zone for r in scheme.recipes] if scheme else []
+        rest = sorted((z for z in self.plans.zones.values() if z.id not in ordered), key=lambda z: z.order)
+        return [*ordered, *(z.id for z in rest)]
+
+    @property
+    def recipe(self) -> Recipe | None:
+        scheme = self.plans.scheme
+        return next((r for r in scheme.recipes if r.zone == self.zone_id), None) if scheme else None
+
+    @property
+    def steps(self) -> tuple[RecipeStep, ...]:
+        return self.recipe.steps if self.recipe else ()
+
+    @property
+    def step(self) -> RecipeStep | None:
+        return next((s for s in self.steps if s.id == self.step_id), None)
+
+    def laid(self) -> dict[str, Laid]:
+        """Each stroke over what lies below it, by its id."""
+        scheme = self.plans.scheme
+        if scheme is None or self.recipe is None:
+            return {}
+        return {s.step.id: s for s in laid_strokes(self.recipe, self.rack, primed_ground(scheme))}
+
+    def covers(self) -> Covering | None:
+        """How the chosen stroke covers what lies below it."""
+        laid = self.laid().get(self.step_id)
+        return covering(laid, self.rack) if laid else None
+
+    def coats_curve(self, ground: NDArray[np.float64]) -> list[float]:
+        """ΔE to the hiding colour of the chosen stroke's mix after 0 to 5 coats of its own film on a ground."""
+        step = self.step
+        if step is None:
+            return []
+        return [float(v) for v in coat_differences(self.rack.pigment(step.mix), ground, 5, laid_um(step) / step.coats)]
+
+    def warnings(self) -> list[str]:
+        """What will not do in this recipe: strokes that do not cover, pots that are gone, kinds that want other care."""
+        found = []
+        for step in self.steps:
+            laid = self.laid().get(step.id)
+            if laid is None:
+                found.append(f"{step.name}: a paint of it is gone from the rack.")
+                continue
+            told = covering(laid, self.rack)
+            if told.warning:
+                found.append(f"{step.name}: {told.warning}")
+            kinds = {
+                kind_of(self.rack.paints[p]).name: kind_of(self.rack.paints[p]).warning
+                for p in self.rack.shares(step.mix)
+            }
+            found += [f"{step.name}: {warning}" for warning in kinds.values() if warning]
+        return found
+
+    def mix_words(self, step: RecipeStep) -> str:
+        return parts_text(step.mix, self.rack.names)
+
+    def changed(self, name: str, text: str) -> Scheme | None:
+        """The scheme with a field of the chosen stroke as typed, None where that changes nothing. Raises PlanError."""
+        step = self.step
+        if step is None:
+            return None
+        new = _EDITS[name](step, text.strip(), self.rack)
+        return self._with([new if s.id == step.id else s for s in self.steps]) if new != step else None
+
+    def added(self, new_id: str) -> Scheme | None:
+        """A stroke more after the chosen one: a layer of its mix. Raises PlanError where there is no pot."""
+        before = self.step
+        pot = max(self.plans.paints.values(), key=lambda p: p.ml or 0.0, default=None)
+        if pot is None:
+            raise PlanError("no-paint", "There is no pot on the rack.", "Add one there first.")
+        mix = before.mix if before else ((pot.id, 1.0),)
+        technique = "layer" if before else "base"
+        made = RecipeStep(
+            new_id,
+            technique.capitalize(),
+            technique,
+            mix,
+            0.5,
+            "round 2",
+            NEW_MINUTES,
+            NEW_DRIES,
+            since=self.answers.now,
+        )
+        at = self.steps.index(before) + 1 if before else 0
+        self.step_id = new_id
+        return self._with([*self.steps[:at], made, *self.steps[at:]])
+
+    def taken_away(self) -> Scheme | None:
+        return self._with([s for s in self.steps if s.id != self.step_id]) if self.step else None
+
+    def moved(self, by: int) -> Scheme | None:
+        """The chosen stroke one place sooner (-1) or later (1)."""
+        step = self.step
+        if step is None:
+            return None
+        steps = list(self.steps)
+        at = steps.index(step)
+        to = at + by
+        if not 0 <= to < len(steps):
+            return None
+        steps[at], steps[to] = steps[to], steps[at]
+        return self._with(steps)
+
+    def _with(self, steps: list[RecipeStep]) -> Scheme:
+        scheme = self.plans.scheme or Scheme("scheme", "Own scheme", ())
+        made = Recipe(self.zone_id, tuple(steps))
+        if self.recipe is None:
+            return replace(scheme, recipes=(*scheme.recipes, made))
+        return replace(scheme, recipes=tuple(made if r.zone == self.zone_id else r for r in scheme.recipes))
+
+    def filmstrip(self, built: Built, progress: Progress) -> list[Frame]:
+        """The figure after each stroke of the zone. Raises Cancelled."""
+        scheme = self.plans.scheme
+        if scheme is None or self.zone_id not in built.zones:
+            return []
+        wide, high = FRAME_PX
+        camera = fitted_camera(built.figure.mesh, 22, 9, 1.02, wide / high)
+        shot = Shot(built.figure, camera, wide, high, FINER)
+        light = EXPOSURE * shot.light()[:, None]
+        rest = _greyed(others_painted(shot, built, scheme, self.rack, ""))
+        own = np.flatnonzero(shot.zone == built.zones.index(self.zone_id))
+        places, primer, made = shot.places.some(own), two_tone_primer(scheme), []
+        for n, step in enumerate(self.steps[:MOST_STROKES]):
+            progress(0.3 + 0.7 * n / max(len(self.steps), 1))
+            look = rest.copy()
+            look[own] = painted_zone(self.steps[: n + 1], self.rack, primer, places).light()
+            made.append(Frame(step, shot.picture(look * light)))
+        return made
+
+
+def _greyed(light: NDArray[np.float64]) -> NDArray[np.float64]:
+    """Pale and grey, so that what is in hand stands out."""
+    value = lab_of(encoded(np.clip(light, 0, 1)))[:, :1] / 100
+    return linear(np.repeat(0.45 + 0.45 * value, 3, axis=1))
+
+
+def _choice(name: str, choices: tuple[str, ...] | list[str]) -> Callable[[RecipeStep, str, Rack], RecipeStep]:
+    def read(step: RecipeStep, text: str, _: Rack) -> RecipeStep:
+        if text not in choices:
+            raise PlanError("bad-choice", f"{text!r} is not one of {', '.join(choices)}.")
+        return replace(step, **{name: text})  # type: ignore[arg-type]
+
+    return read
+
+
+def _number(name: str, what: str, least: float, most: float) -> Callable[[RecipeStep, str, Rack], RecipeStep]:
+    return lambda step, text, _: replace(step, **{name: number_typed(text, what, least, most)})  # type: ignore[arg-type]
+
+
+def _coats(step: RecipeStep, text: str, _: Rack) -> RecipeStep:
+    return replace(step, coats=round(number_typed(text, "coats", 1, 20)))
+
+
+def _mix(step: RecipeStep, text: str, rack: Rack) -> RecipeStep:
+    parts = parts_from_text(text, rack.by_name)
+    rack.shares(parts)
+    return replace(step, mix=parts)
+
+
+def _placed(change: Callable[[Placing, str], Placing]) -> Callable[[RecipeStep, str, Rack], RecipeStep]:
+    return lambda step, text, _: replace(step, placing=change(step.placing, text))
+
+
+def _mask(placing: Placing, text: str) -> Placing:
+    if text not in ("", *MASKS):
+        raise PlanError("bad-choice", f"{text!r} is not one of {', '.join(MASKS)}.")
+    return replace(placing, mask=text)
+
+
+def _name(step: RecipeStep, text: str, _: Rack) -> RecipeStep:
+    words = " ".join(text.split())
+    if not words:
+        raise PlanError("no-name", "A stroke needs a name.", "Base, shade, edges …")
+    return replace(step, name=words)
+
+
+_EDITS: dict[str, Callable[[RecipeStep, str, Rack], RecipeStep]] = {
+    "name": _name, "technique": _choice("technique", list(TECHNIQUES)), "mix": _mix, "thinner": _number("thinner", "thinner", 0, 50), "coats": _coats,
+    "tool": lambda step, text, _: replace(step, tool=" ".join(text.split())), "minutes": _number("minutes", "minutes", 0.05, 600),
+    "dries": _number("dries_min", "drying", 0, 10_000), "level": _choice("level", LEVELS), "mask": _placed(_mask),
+    "toward": _placed(lambda p, text: replace(p, toward=DIRECTIONS[text]) if text in DIRECTIONS else p),
+    "size": _placed(lambda p, text: replace(p, size_mm=number_typed(text, "size", 0.05, 50))),
+    "amount": _placed(lambda p, text: replace(p, amount=number_typed(text, "amount", 0, 5))),
+    "seed": _placed(lambda p, text: replace(p, seed=round(number_typed(text, "seed", 0, 9999)))),
+}  # fmt: skip
+
+
+def field_words(step: RecipeStep, name: str, state: RecipeState) -> str:
+    """A field of a stroke as it is typed."""
+    way = next((words for words, toward in DIRECTIONS.items() if toward == step.placing.toward), "from above")
+    told = {
+        "name": step.name, "technique": step.technique, "mix": state.mix_words(step), "thinner": f"{step.thinner:g}", "coats": str(step.coats),
+        "tool": step.tool, "minutes": f"{step.minutes:g}", "dries": f"{step.dries_min:g}", "level": step.level, "mask": step.placing.mask,
+        "toward": way, "size": f"{step.placing.size_mm:g}", "amount": f"{step.placing.amount:g}", "seed": str(step.placing.seed),
+    }  # fmt: skip
+    return told[name]

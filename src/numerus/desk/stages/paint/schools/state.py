@@ -1,0 +1,167 @@
+"""What the Schools page shows: one zone of a figure painted in four ways, with what each costs and shows. No Qt here."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.desk.answers import Answers
+from numerus.desk.stages.paint.built_shot import EXPOSURE, others_painted
+from numerus.domain.army import Figure as ArmyFigure
+from numerus.domain.paints import Parts
+from numerus.domain.recipes import Recipe, Scheme
+from numerus.errors import Progress
+from numerus.geometry.mesh import Floats
+from numerus.kit.thumbnails import fitted_camera
+from numerus.paint.figure.built import Built
+from numerus.paint.figure.painted import painted_zone
+from numerus.paint.figure.schools import Measures, School, break_even, difference_words, measured, schools
+from numerus.paint.figure.shot import Shot
+from numerus.paint.rack.parts_text import parts_from_text, parts_text
+from numerus.paint.rack.pots import Rack, rack_of
+
+SHOWN_PX = 208, 280
+FINER = 2
+TURN_DEG, RAISE_DEG = 22.0, 9.0
+USUAL_LAYER_MM = 0.05
+
+
+@dataclass(frozen=True, eq=False)
+class Shown:
+    """A school with its picture, in colour and in value only, uint8 (h, w, 4), and its measures."""
+
+    school: School
+    colour: NDArray[np.uint8]
+    grey: NDArray[np.uint8]
+    measures: Measures
+
+
+class SchoolsState:
+    """``look`` at the book; ``work`` makes what is shown, on any thread."""
+
+    def __init__(self, answers: Answers) -> None:
+        self.zone_id, self.chosen = "", 2
+        self.own: dict[str, Parts] = {}  # colours typed, by zone
+        self.shown: list[Shown] = []
+        self.figure: ArmyFigure | None = None
+        self.look(answers, "", "")
+
+    def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
+        self.answers, self.plans = answers, answers.plans
+        figures = self.plans.figures_of(unit_id)
+        self.figure = next((f for f in figures if f.id == figure_id), figures[0] if figures else None)
+        if self.zone_id not in self.zone_ids:
+            areas = self.plans.zone_areas_cm2(self.figure) if self.figure else {}
+            worn = [z for z in self.zone_ids if z != "base"] or self.zone_ids
+            self.zone_id = max(worn, key=lambda z: areas.get(z, 0.0), default="")
+
+    @property
+    def rack(self) -> Rack:
+        return rack_of(self.plans)
+
+    @property
+    def zone_ids(self) -> list[str]:
+        """Zones of the figure, the largest first."""
+        areas = self.plans.zone_areas_cm2(self.figure) if self.figure else {}
+        return sorted(areas, key=lambda z: -areas[z])
+
+    def recipe(self) -> Recipe | None:
+        scheme = self.plans.scheme
+        return next((r for r in scheme.recipes if r.zone == self.zone_id), None) if scheme else None
+
+    def base(self) -> Parts:
+        """The colour the zone is to have: typed, its recipe's base, its first stroke, or the fullest pot."""
+        recipe, rack = self.recipe(), self.rack
+        if self.zone_id in self.own and all(rack.holds(p) for p, _ in self.own[self.zone_id]):
+            return self.own[self.zone_id]
+        steps = [s for s in recipe.steps if all(rack.holds(p) for p, _ in s.mix)] if recipe else []
+        chosen = next((s for s in steps if s.technique == "base"), steps[0] if steps else None)
+        if chosen is not None:
+            return chosen.mix
+        pot = max(self.plans.paints.values(), key=lambda p: p.ml or 0.0, default=None)
+        return ((pot.id, 1.0),) if pot else ()
+
+    def type_base(self, text: str) -> None:
+        """The zone's colour as a mix. Raises PlanError."""
+        parts = parts_from_text(text, self.rack.by_name)
+        self.rack.shares(parts)
+        self.own[self.zone_id] = parts
+
+    def base_words(self) -> str:
+        return parts_text(self.base(), self.rack.names)
+
+    def figures(self) -> int:
+        """Figures of the unit that wear the zone."""
+        own = self.plans.figures_of(self.figure.unit_id) if self.figure else []
+        return max(sum(self.zone_id in self.plans.zone_areas_cm2(f) for f in own), 1)
+
+    def print_up(self) -> tuple[Floats, float]:
+        """Which way the part with most of the zone was printed, and its layer's height; upright in usual layers where not posed."""
+        best, way, layer = 0.0, np.array([0.0, 0.0, 1.0]), USUAL_LAYER_MM
+        for part_id in self.figure.build.values() if self.figure else ():
+            told, part = self.plans.part_zones.get(part_id), self.plans.parts.get(part_id)
+            area = dict(zip(told.zones, told.area_cm2, strict=True)).get(self.zone_id, 0.0) if told else 0.0
+            if part is not None and part.pose is not None and area > best:
+                best, way = area, np.asarray(part.pose.up, float)
+        machine = next(iter(self.plans.machines.values()), None)
+        return way, machine.layer_mm if machine else layer
+
+    def worked(self, built: Built, progress: Progress) -> list[Shown]:
+        """Every school's picture and measures. Raises Cancelled."""
+        figure = built.figure
+        wide, high = SHOWN_PX
+        camera = fitted_camera(figure.mesh, TURN_DEG, RAISE_DEG, 1.05, wide / high)
+        shot = Shot(figure, camera, wide, high, FINER)
+        light = EXPOSURE * shot.light()[:, None]
+        rest = others_painted(shot, built, self.plans.scheme, self.rack, self.zone_id)
+        number = built.zones.index(self.zone_id)
+        own = np.flatnonzero(shot.zone == number)
+        area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
+        up, layer = self.print_up()
+        made = []
+        for n, school in enumerate(schools(self.base(), self.rack, area)):
+            progress(0.3 + 0.7 * n / 4)
+            linear = rest.copy()
+            linear[own] = painted_zone(school.steps, self.rack, school.primer, shot.places.some(own)).light()
+            found = measured(school, figure, number, self.rack, self.figures(), up, layer)
+            made.append(Shown(school, shot.picture(linear * light), shot.picture(linear * light, grey=True), found))
+        return made
+
+    def sentences(self) -> list[str]:
+        """The chosen school against its nearest rivals, and from how many figures the airbrush pays."""
+        if len(self.shown) < 2:
+            return []
+        chosen = self.shown[self.chosen]
+        others = [s for n, s in enumerate(self.shown) if n != self.chosen]
+        near = sorted(others, key=lambda s: abs(s.measures.minutes - chosen.measures.minutes))[:2]
+        told = [difference_words(chosen.measures, o.measures, chosen.school.letter, o.school.letter) for o in near]
+        spray = next((s.school for s in self.shown if s.school.sprayed), None)
+        if spray is not None and not chosen.school.sprayed:
+            pays = break_even(spray, chosen.school)
+            told.append(f"The airbrush pays from {pays} figures." if pays else "The airbrush never pays here.")
+        return told
+
+    def kept(self, new_id: Callable[[], str]) -> Scheme | None:
+        """The scheme with the chosen school's strokes in the zone; they are new steps, what was done of the old ones stays told."""
+        scheme = self.plans.scheme or Scheme("scheme", "Own scheme", ())
+        if not self.shown:
+            return None
+        school, since = self.shown[self.chosen].school, self.answers.now
+        steps = tuple(replace(s, id=new_id(), since=since) for s in school.steps)
+        recipes = [replace(r, steps=steps) if r.zone == self.zone_id else r for r in scheme.recipes]
+        if self.recipe() is None:
+            recipes.append(Recipe(self.zone_id, steps))
+        return replace(scheme, recipes=tuple(recipes))
+
+
+ROWS: Mapping[str, str] = {
+    "minutes": "Hands, all",
+    "ml": "Paint",
+    "lines": "Lines show",
+    "blotches": "Blotches on flats",
+    "contrast": "Fold to edge",
+}
+"""What is compared, by the field of Measures."""

@@ -1,0 +1,84 @@
+"""A figure of the army made ready for paint: its parts as one skin with its fields, worked out once and kept."""
+
+from __future__ import annotations
+
+import hashlib
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.colour.light import encoded
+from numerus.domain.recipes import RecipeStep
+from numerus.domain.zones import UNNAMED
+from numerus.errors import Progress
+from numerus.geometry.mesh import merged
+from numerus.geometry.rays import RayScene
+from numerus.paint.figure.painted import Primer, painted_zone
+from numerus.paint.figure.shot import Figure
+from numerus.paint.rack.pots import Rack
+from numerus.surface.painting_fields import (
+    BRUSHED_RIDGE_MM,
+    PaintingFields,
+    packed_painting_fields,
+    painting_fields,
+    unpacked_painting_fields,
+)
+from numerus.surface.zones import ZonedMesh
+
+FORM = 1  # of what is kept
+CLOSED_LIGHT = 0.5  # light in a place that is not open at all, of one that is
+
+
+@dataclass(frozen=True, eq=False)
+class Built:
+    """A figure as its painting sees it, its zones by number; how many vertices each part has."""
+
+    figure: Figure
+    zones: tuple[str, ...]
+    counts: tuple[int, ...]
+
+
+def fields_key(zoned: Sequence[ZonedMesh]) -> str:
+    """What the fields of a build depend on: its meshes in their places."""
+    told = hashlib.blake2b(digest_size=16)
+    for part in zoned:
+        told.update(np.ascontiguousarray(part.mesh.vertices).tobytes())
+        told.update(np.ascontiguousarray(part.mesh.faces).tobytes())
+    return f"painting {FORM} {told.hexdigest()}"
+
+
+def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progress) -> tuple[Built, bytes | None]:
+    """A figure ready for paint, and its fields to be kept where they were not. Raises Cancelled."""
+    mesh = merged([z.mesh.bare() for z in zoned])
+    zones = tuple(dict.fromkeys(zone for z in zoned for zone in z.zones))
+    numbers = np.concatenate([_numbers(z, zones) for z in zoned])
+    fields: PaintingFields | None = unpacked_painting_fields(kept, len(mesh.vertices)) if kept else None
+    found = fields or painting_fields(mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share))
+    built = Built(Figure(mesh, RayScene(mesh), found, numbers), zones, tuple(len(z.mesh.vertices) for z in zoned))
+    return built, None if fields else packed_painting_fields(found)
+
+
+def _numbers(zoned: ZonedMesh, zones: tuple[str, ...]) -> NDArray[np.int64]:
+    """Each face's zone by its number among all, -1 for none."""
+    table = np.full(256, -1)
+    for label, zone in enumerate(zoned.zones):
+        table[label] = zones.index(zone)
+    table[UNNAMED] = -1
+    return table[zoned.labels]
+
+
+def painted_vertices(
+    built: Built, recipes: Mapping[str, Sequence[RecipeStep]], rack: Rack, primer: Primer
+) -> list[NDArray[np.uint8]]:
+    """Colours of every part's vertices, uint8 (n, 3) each, by the strokes of each zone; darker where little light comes."""
+    figure = built.figure
+    linear = np.zeros((len(figure.mesh.vertices), 3))
+    for number in np.unique(figure.vertex_zone):
+        own = np.flatnonzero(figure.vertex_zone == number)
+        steps = recipes.get(built.zones[number], ()) if number >= 0 else ()
+        linear[own] = painted_zone(steps, rack, primer, figure.places.some(own)).light()
+    shade = CLOSED_LIGHT + (1 - CLOSED_LIGHT) * np.asarray(figure.fields.openness, float)[:, None]
+    made = np.round(255 * encoded(np.clip(linear * shade, 0, 1))).astype(np.uint8)
+    return np.split(made, np.cumsum(built.counts)[:-1])

@@ -1,0 +1,97 @@
+"""A zone's paint on a figure: its strokes as films one over the other, worked out once for every way they lie together."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+
+from numerus.colour.films import Pigment, broken
+from numerus.colour.light import lab_of_xyz
+from numerus.colour.observer import XYZ_WEIGHTS
+from numerus.colour.reflectance import light_of
+from numerus.domain.recipes import RecipeStep
+from numerus.errors import PlanError
+from numerus.geometry.mesh import Floats
+from numerus.paint.figure.placing import Lying, Places, lying
+from numerus.paint.rack.pots import Rack
+
+STEPS = 40  # films and shares are told in so many steps; finer is not seen
+PRIMER_UM = 22.0
+
+
+@dataclass(frozen=True, eq=False)
+class Primer:
+    """What lies under the paint: one colour, or an upper one sprayed over a lower from a direction."""
+
+    lower: Floats
+    upper: Floats | None = None
+    toward: tuple[float, float, float] = (0.0, 0.0, 1.0)
+
+    def on(self, places: Places) -> tuple[Floats, Floats]:
+        """Grounds (k, BANDS) and which of them each place has (n,)."""
+        if self.upper is None:
+            return self.lower[None], np.zeros(len(places), np.int64)
+        way = np.asarray(self.toward, float)
+        share = np.clip(0.5 + 0.65 * (places.normal @ (way / np.linalg.norm(way))), 0, 1) * np.clip(
+            1.2 * places.openness, 0, 1
+        )
+        tones = np.linspace(0, 1, STEPS + 1)[:, None]
+        return broken(self.upper, self.lower, tones), np.round(STEPS * share).astype(np.int64)
+
+
+@dataclass(frozen=True, eq=False)
+class PaintedZone:
+    """Places of one zone: the looks (k, BANDS) there are, and which each place has (n,); how every stroke lies."""
+
+    looks: Floats
+    index: np.ndarray  # type: ignore[type-arg]
+    strokes: tuple[Lying, ...]
+
+    def light(self) -> Floats:
+        """Linear sRGB of each place, (n, 3)."""
+        return light_of(self.looks)[self.index]
+
+    def lab(self) -> Floats:
+        return lab_of_xyz(self.looks @ XYZ_WEIGHTS.T)[self.index]
+
+
+def painted_zone(
+    steps: Sequence[RecipeStep], rack: Rack, primer: Primer, places: Places, finest: int = STEPS
+) -> PaintedZone:
+    """A recipe's strokes on places of its zone. Strokes whose paint is gone are left out."""
+    grounds, index = primer.on(places)
+    looks, listed = grounds, []
+    for step in steps:
+        try:
+            paint = rack.pigment(step.mix)
+        except PlanError:
+            continue
+        laid = lying(step, places)
+        listed.append(laid)
+        looks, index = _laid_over(paint, laid, looks, index, finest)
+    return PaintedZone(looks, index, tuple(listed))
+
+
+def _laid_over(paint: Pigment, laid: Lying, looks: Floats, index, finest: int):  # type: ignore[no-untyped-def]
+    """Looks after a stroke: films and shares in steps, so that places that look alike are worked out once."""
+    most = max(float(laid.film_um.max(initial=0.0)), 1e-9)
+    film = np.round(laid.film_um / most * finest).astype(np.int64)
+    share = np.round(laid.covers * finest).astype(np.int64)
+    key = (index * (finest + 1) + film) * (finest + 1) + share
+    alike, back = np.unique(key, return_inverse=True)
+    share_of, rest = alike % (finest + 1), alike // (finest + 1)
+    film_of, look_of = rest % (finest + 1), rest // (finest + 1)
+    below = looks[look_of]
+    over = paint.over(below, most / finest * film_of[:, None])
+    return _fewer(broken(over, below, share_of[:, None] / finest), back)
+
+
+def _fewer(looks: Floats, index, most: int = 6000):  # type: ignore[no-untyped-def]
+    """Looks that cannot be told apart made one, so that their number does not grow with every stroke."""
+    if len(looks) <= most:
+        return looks, index
+    tone = np.round(lab_of_xyz(looks @ XYZ_WEIGHTS.T) / 0.7).astype(np.int64) + 400
+    _, first, back = np.unique(tone @ [1_000_000, 1_000, 1], return_index=True, return_inverse=True)
+    return looks[first], back[index]

@@ -1,0 +1,112 @@
+"""A figure photographed by our own rays: what each sample of a picture sees of the skin, so that paint is worked out as finely as
+it is looked at.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.colour.light import encoded, lab_of
+from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.rays import LIGHT, Camera, RayScene
+from numerus.paint.figure.placing import Places
+from numerus.surface.painting_fields import PaintingFields, cone_directions
+
+KEY, SKY, FILL = 0.8, 0.66, 0.2
+KEY_RAYS, KEY_SPREAD_DEG = 10, 8.0
+
+
+@dataclass(frozen=True, eq=False)
+class Figure:
+    """A figure as built: its mesh, scene, fields of its vertices and the zone of every face (numbers; -1 for none)."""
+
+    mesh: Mesh
+    scene: RayScene
+    fields: PaintingFields
+    zones: NDArray[np.int64]
+
+    @cached_property
+    def places(self) -> Places:
+        """Every vertex."""
+        return Places(self.mesh.vertices, self.mesh.vertex_normals, *(_wide(self.fields, n) for n in _FIELDS))
+
+    @cached_property
+    def vertex_area_mm2(self) -> Floats:
+        """A third of the faces round each vertex, (n,)."""
+        thirds = np.repeat(self.mesh.areas_mm2 / 3, 3)
+        return np.bincount(self.mesh.faces.ravel(), thirds, len(self.mesh.vertices)).astype(float)
+
+    @cached_property
+    def vertex_zone(self) -> NDArray[np.int64]:
+        """A zone for every vertex: of the last face it belongs to."""
+        found = np.full(len(self.mesh.vertices), -1)
+        found[self.mesh.faces.ravel()] = np.repeat(self.zones, 3)
+        return found
+
+
+_FIELDS = ("openness", "recess", "ridge", "lit")
+
+
+def _wide(fields: PaintingFields, name: str) -> Floats:
+    return np.asarray(getattr(fields, name), float)
+
+
+class Shot:
+    """What a camera sees of a figure: ``hit`` samples with their places and zones. ``finer`` samples a pixel each way."""
+
+    def __init__(self, figure: Figure, camera: Camera, width: int, height: int, finer: int = 2) -> None:
+        self.figure, self.camera, self.width, self.height, self.finer = figure, camera, width, height, finer
+        right, up, self.toward = camera.axes()
+        wide, high = width * finer, height * finer
+        step = camera.height_mm / high
+        x, y = (np.arange(wide) - wide / 2 + 0.5) * step, (high / 2 - np.arange(high) - 0.5) * step
+        far = 2 * float(np.linalg.norm(figure.mesh.extents_mm)) + camera.height_mm
+        eye = np.asarray(camera.centre_mm) + far * self.toward
+        origins = (eye + x[None, :, None] * right + y[:, None, None] * up).reshape(-1, 3)
+        face, weights = figure.scene.first_places(origins, -self.toward)
+        self.hit = np.flatnonzero(face >= 0)
+        self.face, self.weights = face[self.hit], weights[self.hit]
+        self.corners = figure.mesh.faces[self.face]
+        self.zone = figure.zones[self.face]
+
+    def at(self, values: NDArray[np.floating]) -> Floats:  # type: ignore[type-arg]
+        """Vertex values (n,) or (n, 3) at every sample."""
+        own = np.asarray(values, float)[self.corners]
+        return np.asarray(np.einsum("sc,sc...->s...", self.weights, own))
+
+    @cached_property
+    def places(self) -> Places:
+        mesh, fields = self.figure.mesh, self.figure.fields
+        normal = self.at(mesh.vertex_normals)
+        normal /= np.maximum(np.linalg.norm(normal, axis=1, keepdims=True), 1e-9)
+        return Places(self.at(mesh.vertices), normal, *(self.at(getattr(fields, n)) for n in _FIELDS))
+
+    def light(self, toward: Floats = LIGHT) -> Floats:
+        """How much light each sample gets: sky by openness, a soft lamp with its shadow, a little from the viewer's side."""
+        places, total = self.places, np.zeros(len(self.hit))
+        start = places.position + 0.05 * places.normal
+        for way in cone_directions(toward, KEY_SPREAD_DEG, KEY_RAYS):
+            facing = places.normal @ way
+            ask = np.flatnonzero(facing > 0)
+            along = np.broadcast_to(way, (len(ask), 3))
+            total[ask] += facing[ask] * ~self.figure.scene.blocked(start[ask], along)
+        sky = (0.15 + 0.85 * places.openness) * (0.76 + 0.24 * places.normal[:, 2])
+        side = np.maximum(places.normal @ self.toward, 0) * (0.3 + 0.7 * places.openness)
+        return KEY * total / KEY_RAYS + SKY * sky + FILL * side
+
+    def picture(self, linear: Floats, grey: bool = False) -> NDArray[np.uint8]:
+        """RGBA uint8 (height, width, 4) of linear light per sample (s, 3); ``grey`` keeps only its value."""
+        many = self.width * self.height * self.finer**2
+        whole = np.zeros((many, 4))
+        whole[self.hit, :3], whole[self.hit, 3] = np.clip(linear, 0, 1), 1
+        cells = whole.reshape(self.height, self.finer, self.width, self.finer, 4)
+        alpha = cells[..., 3].mean(axis=(1, 3))
+        rgb = encoded(cells[..., :3].mean(axis=(1, 3)) / np.maximum(alpha, 1e-9)[..., None])
+        if grey:
+            rgb = np.repeat(lab_of(rgb)[..., :1] / 100, 3, axis=-1)
+        made = np.concatenate([rgb, alpha[..., None]], axis=-1)
+        return np.round(255 * np.clip(made, 0, 1)).astype(np.uint8)
