@@ -25,8 +25,8 @@ from numerus.starter.schemes import PAINTS
 def own(make, tmp_path: Path) -> MainWindow:  # type: ignore[no-untyped-def]
     """An army of one's own: two sculpts in one piece, a rack, no zone and no scheme."""
     for n, head in enumerate((2.6, 3.0)):
-        body = subdivided(box_mesh((9, 7, 16)), 4)
-        write_stl(merged([body, ball_mesh(head, (4.5, 3.5, 17.5), 4)]), tmp_path / f"watcher_{n}.stl")
+        body = subdivided(box_mesh((9, 7, 16)), 3)
+        write_stl(merged([body, ball_mesh(head, (4.5, 3.5, 17.5), 3)]), tmp_path / f"watcher_{n}.stl")
     book = Book.open(tmp_path / "own.numerus", create=True)
     take_in(book, [tmp_path / f"watcher_{n}.stl" for n in range(2)], "Watchers")
     kit = next(iter(book.plans.kits))

@@ -18,7 +18,6 @@ from numerus.colour.reflectance import lab_of_reflectance
 from numerus.domain.recipes import Placing, RecipeStep
 from numerus.formats.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged
-from numerus.geometry.rays import RayScene
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.placing import BROKEN, MASKS, Places, lying, mask_of, stroke_laid_ml
@@ -35,7 +34,7 @@ STEP = RecipeStep("s", "S", "base", (("tallow", 1.0),), 0.0, "brush", 5, 20)
 
 
 def figure_of(mesh: Mesh) -> Figure:
-    return Figure(mesh, RayScene(mesh), painting_fields(mesh, ridge_mm=0.3), np.zeros(len(mesh.faces), np.int64))
+    return Figure(mesh, painting_fields(mesh, ridge_mm=0.3), np.zeros(len(mesh.faces), np.int64))
 
 
 @pytest.fixture(scope="module")

@@ -47,7 +47,6 @@ def _painted(args: argparse.Namespace) -> Result:
     import numpy as np
     from PIL import Image
 
-    from numerus.geometry.rays import RayScene
     from numerus.kit.thumbnails import fitted_camera
     from numerus.paint.figure.painted import painted_zone
     from numerus.paint.figure.placing import stroke_laid_ml
@@ -57,7 +56,7 @@ def _painted(args: argparse.Namespace) -> Result:
     mesh = loaded_mesh(args.file)
     names, zones = _zones(args.zones, len(mesh.faces))
     recipe = Recipe.read(args.recipe)
-    figure = Figure(mesh, RayScene(mesh), painting_fields(mesh, ridge_mm=BRUSHED_RIDGE_MM), zones)
+    figure = Figure(mesh, painting_fields(mesh, ridge_mm=BRUSHED_RIDGE_MM), zones)
     camera = fitted_camera(mesh, args.view[0], args.view[1], 1.05, SIZE[0] / SIZE[1])
     shot = Shot(figure, camera, *SIZE)
     linear, ml = np.zeros((len(shot.hit), 3)), {}

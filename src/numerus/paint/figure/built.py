@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import hashlib
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 import numpy as np
 from numpy.typing import NDArray
@@ -13,11 +13,11 @@ from numerus.colour.light import encoded
 from numerus.domain.recipes import RecipeStep
 from numerus.domain.zones import UNNAMED
 from numerus.errors import Progress
-from numerus.geometry.mesh import merged
-from numerus.geometry.rays import RayScene
+from numerus.geometry.mesh import Floats, merged
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.shot import Figure
 from numerus.paint.rack.pots import Rack
+from numerus.paint.scheme import can_be_mixed
 from numerus.surface.painting_fields import (
     BRUSHED_RIDGE_MM,
     PaintingFields,
@@ -28,25 +28,42 @@ from numerus.surface.painting_fields import (
 from numerus.surface.zones import ZonedMesh
 
 FORM = 1  # of what is kept
+MOST_KNOWN = 120
 CLOSED_LIGHT = 0.5  # light in a place that is not open at all, of one that is
 
 
 @dataclass(frozen=True, eq=False)
 class Built:
-    """A figure as its painting sees it, its zones by number; how many vertices each part has."""
+    """A figure as its painting sees it, its zones by number; how many vertices each part has; light of zones once worked out."""
 
     figure: Figure
     zones: tuple[str, ...]
     counts: tuple[int, ...]
+    known: dict[tuple[object, ...], Floats] = field(default_factory=dict)
+
+    def zone_light(self, number: int, steps: Sequence[RecipeStep], rack: Rack, primer: Primer) -> Floats:
+        """Linear light of a zone's vertices (n, 3) by its strokes; the same is not worked out twice."""
+        pots = tuple(rack.paints[p] for s in steps if can_be_mixed(s, rack) for p in rack.shares(s.mix))
+        mixes = tuple(rack.mixes[p] for s in steps for p, _ in s.mix if p in rack.mixes)
+        key = (
+            number,
+            tuple(steps),
+            pots,
+            mixes,
+            primer.lower.tobytes(),
+            b"" if primer.upper is None else primer.upper.tobytes(),
+        )
+        if key not in self.known:
+            if len(self.known) > MOST_KNOWN:
+                self.known.clear()
+            own = self.figure.places.some(np.flatnonzero(self.figure.vertex_zone == number))
+            self.known[key] = painted_zone(steps, rack, primer, own).light()
+        return self.known[key]
 
 
-def fields_key(zoned: Sequence[ZonedMesh]) -> str:
-    """What the fields of a build depend on: its meshes in their places."""
-    told = hashlib.blake2b(digest_size=16)
-    for part in zoned:
-        told.update(np.ascontiguousarray(part.mesh.vertices).tobytes())
-        told.update(np.ascontiguousarray(part.mesh.faces).tobytes())
-    return f"painting {FORM} {told.hexdigest()}"
+def fields_key(blobs: Sequence[str]) -> str:
+    """What the fields of a build depend on: its parts' meshes, which lie in their places."""
+    return f"painting {FORM} {hashlib.blake2b(' '.join(blobs).encode(), digest_size=16).hexdigest()}"
 
 
 def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progress) -> tuple[Built, bytes | None]:
@@ -56,7 +73,7 @@ def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progr
     numbers = np.concatenate([_numbers(z, zones) for z in zoned])
     fields: PaintingFields | None = unpacked_painting_fields(kept, len(mesh.vertices)) if kept else None
     found = fields or painting_fields(mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share))
-    built = Built(Figure(mesh, RayScene(mesh), found, numbers), zones, tuple(len(z.mesh.vertices) for z in zoned))
+    built = Built(Figure(mesh, found, numbers), zones, tuple(len(z.mesh.vertices) for z in zoned))
     return built, None if fields else packed_painting_fields(found)
 
 
@@ -78,7 +95,7 @@ def painted_vertices(
     for number in np.unique(figure.vertex_zone):
         own = np.flatnonzero(figure.vertex_zone == number)
         steps = recipes.get(built.zones[number], ()) if number >= 0 else ()
-        linear[own] = painted_zone(steps, rack, primer, figure.places.some(own)).light()
+        linear[own] = built.zone_light(int(number), steps, rack, primer)
     shade = CLOSED_LIGHT + (1 - CLOSED_LIGHT) * np.asarray(figure.fields.openness, float)[:, None]
     made = np.round(255 * encoded(np.clip(linear * shade, 0, 1))).astype(np.uint8)
     return np.split(made, np.cumsum(built.counts)[:-1])

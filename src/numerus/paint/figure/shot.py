@@ -22,12 +22,15 @@ KEY_RAYS, KEY_SPREAD_DEG = 10, 8.0
 
 @dataclass(frozen=True, eq=False)
 class Figure:
-    """A figure as built: its mesh, scene, fields of its vertices and the zone of every face (numbers; -1 for none)."""
+    """A figure as built: its mesh, fields of its vertices and the zone of every face (numbers; -1 for none)."""
 
     mesh: Mesh
-    scene: RayScene
     fields: PaintingFields
     zones: NDArray[np.int64]
+
+    @cached_property
+    def scene(self) -> RayScene:
+        return RayScene(self.mesh)
 
     @cached_property
     def places(self) -> Places:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from PyQt6.QtWidgets import QBoxLayout, QPushButton
 
 from numerus.desk.context import Context
+from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.line.page import LinePage
 from numerus.desk.stages.paint.mix.page import MixPage
 from numerus.desk.stages.paint.rack.page import RackPage
@@ -56,14 +57,15 @@ class PaintBench(Bench):
         return self.line.name_button
 
     def build(self) -> QBoxLayout:
-        self.line = LinePage(self.context, self.renderer, self.with_meshes)
+        built = BuiltFigures(self.session)
+        self.line = LinePage(self.context, self.renderer, built, self.with_meshes)
         self.rack, self.mix = RackPage(self.context), MixPage(self.context)
         self.rack.wanted.connect(self._match)
         self.rack.poured.connect(self._pour)
         self.zones = ZonesPage(self.context, self.renderer, self.with_meshes)
         self.zones.told.connect(self._named)
-        self.schools = SchoolsPage(self.context, self.with_meshes)
-        self.recipe = RecipePage(self.context, self.with_meshes)
+        self.schools = SchoolsPage(self.context, built, self.with_meshes)
+        self.recipe = RecipePage(self.context, built, self.with_meshes)
         self.pages: dict[str, LinePage | ZonesPage | SchoolsPage | RecipePage | RackPage | MixPage] = {
             LINE: self.line, ZONES: self.zones, SCHOOLS: self.schools, RECIPE: self.recipe, RACK: self.rack, MIX: self.mix,
         }  # fmt: skip

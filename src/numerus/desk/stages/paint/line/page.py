@@ -14,6 +14,7 @@ from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
 from numerus.book.book import Book
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
+from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.line.pictures import BatchLine, StrokeList, TableView
 from numerus.desk.stages.paint.line.state import PaintState, named_rest
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
@@ -27,7 +28,7 @@ from numerus.domain.parts import Part
 from numerus.domain.zones import PartZones
 from numerus.errors import NumerusError, Progress
 from numerus.formats.face_labels import pack_labels
-from numerus.paint.figure.built import built_figure, fields_key, painted_vertices
+from numerus.paint.figure.built import painted_vertices
 from numerus.paint.priming import primed_ground, two_tone_primer
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import low_contrast_pairs, zone_labs
@@ -46,9 +47,11 @@ class LinePage(QWidget):
     """``with_meshes``: does something once the meshes of parts are read."""
 
     def __init__(
-        self, context: Context, renderer: Renderer, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
-    ) -> None:
+        self, context: Context, renderer: Renderer, built: BuiltFigures,
+        with_meshes: Callable[[Iterable[Part], Callable[[], object]], None],
+    ) -> None:  # fmt: skip
         super().__init__()
+        self.built = built
         self.context, self.session, self.theme = context, context.session, context.theme
         self.renderer, self.with_meshes = renderer, with_meshes
         self.state = PaintState(context.session.answers)
@@ -167,22 +170,19 @@ class LinePage(QWidget):
         plans, scheme = self.session.plans, self.session.plans.scheme
         if scheme is None or not parts:
             return
-        key = fields_key(parts)
-        kept, rack, primer = self.session.worked_out(key), rack_of(plans), two_tone_primer(scheme)
+        own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
+        make, rack, primer = self.built.making(own), rack_of(plans), two_tone_primer(scheme)
         whole = {r.zone: r.steps for r in scheme.recipes}
         now = {zone: tuple(s for s in steps if s.id in figure.painted) for zone, steps in whole.items()}
 
-        def work(progress: Progress) -> tuple[list[list[Thing]], bytes | None]:
-            built, data = built_figure(parts, kept, progress)
+        def work(progress: Progress) -> list[list[Thing]]:
+            built = make(progress)
             looks = [painted_vertices(built, steps, rack, primer) for steps in (now, whole)]
             looks.append([in_grey(colours) for colours in looks[1]])
-            made = [[Thing(p.mesh, c) for p, c in zip(parts, colours, strict=True)] for colours in looks]
-            return made, data
+            return [[Thing(p.mesh, c) for p, c in zip(parts, colours, strict=True)] for colours in looks]
 
-        def done(found: tuple[list[list[Thing]], bytes | None]) -> None:
-            things, data = found
-            if data is not None:
-                self.session.keep_worked_out(key, data)
+        def done(things: list[list[Thing]]) -> None:
+            self.built.keep()
             if figure in self.state.batch and figure == self.state.model:
                 self.view.show_things(things[0], refit=False)
                 self.table.show_figures(things[1], things[2], self.table.zones)

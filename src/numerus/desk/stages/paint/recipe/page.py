@@ -11,14 +11,14 @@ from PyQt6.QtWidgets import QComboBox, QFileDialog, QGridLayout, QLineEdit, QWid
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.dialogs.scheme_card import write_scheme_card
+from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.recipe.pictures import CoatsChart, Filmstrip, Warnings
 from numerus.desk.stages.paint.recipe.state import DIRECTIONS, Frame, RecipeState, field_words
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVELS
-from numerus.errors import NumerusError, Progress
-from numerus.paint.figure.built import built_figure, fields_key
+from numerus.errors import NumerusError
 from numerus.paint.figure.placing import MASKS
 from numerus.paint.scheme_exchange import read_scheme_file, scheme_from_text, scheme_text
 from numerus.paint.techniques import TECHNIQUES
@@ -43,8 +43,11 @@ CHOSEN: dict[str, tuple[str, list[str]]] = {
 class RecipePage(QWidget):
     """``with_meshes``: does something once the meshes of parts are read."""
 
-    def __init__(self, context: Context, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]) -> None:
+    def __init__(
+        self, context: Context, built: BuiltFigures, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
+    ) -> None:
         super().__init__()
+        self.built = built
         self.context, self.session, self.with_meshes = context, context.session, with_meshes
         self.state = RecipeState(context.session.answers)
         self.zones = QComboBox()
@@ -169,21 +172,14 @@ class RecipePage(QWidget):
         self.with_meshes(parts, lambda: self._film(parts))
 
     def _film(self, parts: list[Part]) -> None:
-        state, zoned = self.state, [self.session.zoned(p) for p in parts]
-        key = fields_key(zoned)
-        kept = self.session.worked_out(key)
+        state, make = self.state, self.built.making(parts)
 
-        def work(progress: Progress) -> tuple[list[Frame], bytes | None]:
-            built, data = built_figure(zoned, kept, progress)
-            return state.filmstrip(built, progress), data
-
-        def done(found: tuple[list[Frame], bytes | None]) -> None:
-            state.frames = found[0]
-            if found[1] is not None:
-                self.session.keep_worked_out(key, found[1])
+        def done(found: list[Frame]) -> None:
+            state.frames = found
+            self.built.keep()
             self._show()
 
-        self.context.jobs.start("filmstrip", "Painting stroke by stroke", work, done)
+        self.context.jobs.start("filmstrip", "Painting stroke by stroke", lambda p: state.filmstrip(make(p), p), done)
 
     def _show(self) -> None:
         state, step = self.state, self.state.step

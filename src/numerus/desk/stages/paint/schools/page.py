@@ -10,13 +10,13 @@ from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
+from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.schools.state import ROWS, SchoolsState, Shown
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import column, label, panel, row
 from numerus.domain.parts import Part
-from numerus.errors import NumerusError, Progress
-from numerus.paint.figure.built import built_figure, fields_key
+from numerus.errors import NumerusError
 from numerus.words import counted, span
 
 ROW_H, LABELS_W = 19.0, 112.0
@@ -160,8 +160,11 @@ class ValueStrips(Drawing):
 class SchoolsPage(QWidget):
     """``with_meshes``: does something once the meshes of parts are read."""
 
-    def __init__(self, context: Context, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]) -> None:
+    def __init__(
+        self, context: Context, built: BuiltFigures, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
+    ) -> None:
         super().__init__()
+        self.built = built
         self.context, self.session, self.with_meshes = context, context.session, with_meshes
         self.state = SchoolsState(context.session.answers)
         self.zones, self.note, self.base = QComboBox(), label("", "fault"), QLineEdit()
@@ -227,21 +230,14 @@ class SchoolsPage(QWidget):
         self._show()
 
     def _painted(self, parts: list[Part]) -> None:
-        state, zoned = self.state, [self.session.zoned(p) for p in parts]
-        key = fields_key(zoned)
-        kept = self.session.worked_out(key)
+        state, make = self.state, self.built.making(parts)
 
-        def work(progress: Progress) -> tuple[list[Shown], bytes | None]:
-            built, data = built_figure(zoned, kept, progress)
-            return state.worked(built, progress), data
-
-        def done(found: tuple[list[Shown], bytes | None]) -> None:
-            state.shown = found[0]
-            if found[1] is not None:
-                self.session.keep_worked_out(key, found[1])
+        def done(found: list[Shown]) -> None:
+            state.shown = found
+            self.built.keep()
             self._show()
 
-        self.context.jobs.start("schools", "Painting by four schools", work, done)
+        self.context.jobs.start("schools", "Painting by four schools", lambda p: state.worked(make(p), p), done)
 
     def _show(self) -> None:
         state = self.state
