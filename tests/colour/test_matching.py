@@ -58,7 +58,7 @@ def test_no_proportion_is_tried_twice_and_none_is_left_out() -> None:
     assert all(sum(p) <= 12 and gcd(*map(int, p)) == 1 for p in proportions(3))
 
 
-@pytest.mark.parametrize("colour", ["#A08060", "#305020", "#C03030", "#808080", "#E0C8A0", "#20A0C0"])
+@pytest.mark.parametrize("colour", ["#A08060", "#305020", "#808080"])
 def test_ranking_first_leaves_out_none_of_the_best(colour: str, monkeypatch: pytest.MonkeyPatch) -> None:
     """The two dozen best of a rack of 44 are the same with and without the quick first look."""
     pots, target = rack(44), Target(lab_of(rgb_of(colour)))

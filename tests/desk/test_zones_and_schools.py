@@ -143,3 +143,15 @@ def test_schools_without_a_zone_or_a_pot_say_what_is_missing(own: MainWindow) ->
     assert "first" in schools.summary and "first" in schools.note.text()
     assert not schools.state.shown
     own.grab()
+
+
+def test_a_figure_that_is_looked_at_is_shown_by_its_films(window: MainWindow) -> None:
+    """Flat colours at once; after a moment its washes and edges on its own skin, in colour and in value."""
+    window.session.select("lock")
+    line = page(window, "Line")
+    flat = [len(np.unique(t.colours, axis=0)) for t in line.view.things]
+    line.looked_at.timeout.emit()
+    filmed = [len(np.unique(t.colours, axis=0)) for t in line.view.things]
+    assert sum(filmed) > 5 * sum(flat)
+    assert all(np.ptp(t.colours.astype(int), axis=1).max() == 0 for t in line.table.grey)
+    line.grab()

@@ -30,7 +30,7 @@ EXAMPLE = {
         ],
     },
 }  # fmt: skip
-SIZE = 800, 1000
+SIZE = 640, 800
 
 
 def paint_file(args: argparse.Namespace) -> list[Result]:

@@ -11,6 +11,7 @@ from PyQt6.QtGui import (
     QFocusEvent,
     QFontMetricsF,
     QHelpEvent,
+    QImage,
     QKeyEvent,
     QMouseEvent,
     QPainter,
@@ -221,6 +222,19 @@ class Drawing(QWidget):
         painter.setBrush(self.theme.colour("river" if chosen else "chalk"))
         painter.drawEllipse(at, 9.0, 9.0)
         self.text(painter, at.x(), at.y() + 4, str(number), 11, True, "on_river" if chosen else "ink", CENTRE)
+
+    def lettered(self, painter: QPainter, at: QPointF, letter: str, chosen: bool = False) -> None:
+        """A letter in a square, centred: one of few that are compared."""
+        painter.setPen(QPen(self.theme.colour("river" if chosen else "slate"), 1.4))
+        painter.setBrush(self.theme.colour("river" if chosen else "chalk"))
+        painter.drawRoundedRect(QRectF(at.x() - 9, at.y() - 9, 18, 18), 3, 3)
+        self.text(painter, at.x(), at.y() + 4, letter, 11, True, "on_river" if chosen else "ink", CENTRE)
+
+    def standing(self, painter: QPainter, image: QImage, box: QRectF) -> None:
+        """An image as large as its box holds, on the box's floor."""
+        scale = min(box.width() / image.width(), box.height() / image.height())
+        wide, high = image.width() * scale, image.height() * scale
+        painter.drawImage(QRectF(box.center().x() - wide / 2, box.bottom() - high, wide, high), image)
 
     def hatch(self, painter: QPainter, box: QRectF, role: str = "brick") -> None:
         """Missing or clashing."""

@@ -7,7 +7,7 @@ from dataclasses import replace
 from functools import partial
 
 import numpy as np
-from PyQt6.QtCore import QPointF, QRectF
+from PyQt6.QtCore import QPointF, QRectF, QTimer
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
 
@@ -41,6 +41,7 @@ from numerus.words import counted, span
 CARD_W, CARD_H = 86.0, 40.0
 MOST_CHIPS = 6
 LABEL_POINTS = 2000
+LOOKED_AT_MS = 400
 
 
 class LinePage(QWidget):
@@ -61,6 +62,11 @@ class LinePage(QWidget):
         self._skin: dict[str, np.ndarray] = {}  # places of each zone of the figure shown
         self._borders: dict[tuple[str, ...], dict[tuple[str, str], float]] = {}
         self.minutes = MinutesTaken(self.session)
+        self._waiting: tuple[FigureStanding, list[ZonedMesh]] | None = None
+        self.looked_at = QTimer(self)  # who only leafs through figures does not wait for their paint
+        self.looked_at.setSingleShot(True)
+        self.looked_at.setInterval(LOOKED_AT_MS)
+        self.looked_at.timeout.connect(self._film)
         self.setLayout(self._build())
         self.strokes.chosen.connect(self.mark_done)
         self.view.picked.connect(self._picked)
@@ -161,14 +167,18 @@ class LinePage(QWidget):
             self.view.show_things(found[0], refit=not self.view.things)
             largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
             self.table.show_figures(found[1], found[2], {self.state.zone_name(z): whole[z] for z in largest})
-            self._film(figure, parts)
+            self._waiting = figure, parts
+            self.looked_at.start()
 
         self.context.jobs.start("colours", "Colouring the figure", work, done)
 
-    def _film(self, figure: FigureStanding, parts: list[ZonedMesh]) -> None:
-        """The same figure by its strokes as films on its own skin, once its fields are known."""
+    def _film(self) -> None:
+        """The figure that is looked at by its strokes as films on its own skin, once its fields are known."""
         plans, scheme = self.session.plans, self.session.plans.scheme
-        if scheme is None or not parts:
+        if scheme is None or self._waiting is None or not self._waiting[1]:
+            return
+        figure, parts = self._waiting
+        if figure not in self.state.batch or not self.isVisible():
             return
         own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
         make, rack, primer = self.built.making(own), rack_of(plans), two_tone_primer(scheme)

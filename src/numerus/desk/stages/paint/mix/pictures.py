@@ -88,7 +88,7 @@ class MixList(Drawing):
             painter.drawRoundedRect(box, 4, 4)
         self.line(painter, 0, box.bottom() + 2, self.width(), box.bottom() + 2)
         y = box.top()
-        self.numbered_letter(painter, box.left() + 14, y + 16, LETTERS[n], chosen)
+        self.lettered(painter, QPointF(box.left() + 14, y + 16), LETTERS[n], chosen)
         self._halves(painter, QPointF(box.left() + 48, y + 22), 17, state.wanted.colour, proposal.colour)
         self._drops(painter, proposal.parts, box.left() + 76, y + 14)
         wide = self.width() - 200
@@ -98,12 +98,6 @@ class MixList(Drawing):
         self._off(painter, proposal.delta_e, y + 52)
         words = f"{LETTERS[n]}: {state.words_of(proposal.parts)}, ΔE {proposal.delta_e:.1f}"
         self.region(box, words, lambda: self.chosen.emit(n))
-
-    def numbered_letter(self, painter: QPainter, x: float, y: float, letter: str, chosen: bool) -> None:
-        painter.setPen(QPen(self.theme.colour("river" if chosen else "slate"), 1.2))
-        painter.setBrush(self.theme.colour("river" if chosen else "chalk"))
-        painter.drawRoundedRect(QRectF(x - 9, y - 9, 18, 18), 3, 3)
-        self.text(painter, x, y + 4, letter, 11, True, "on_river" if chosen else "ink", CENTRE)
 
     def _halves(self, painter: QPainter, at: QPointF, radius: float, left: str, right: str) -> None:
         """The colour wanted and the mix, edge to edge, where a difference shows best."""

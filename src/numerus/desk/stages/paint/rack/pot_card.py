@@ -24,7 +24,7 @@ HEADS = {
     "maker": "Maker", "colour": "Colour", "kind": "Kind", "hides": "Hides, µm", "ml": "Left, ml", "pot": "Pot, ml", "price": "Price",
     "tare": "Empty, g", "density": "g a ml", "opened": "Opened", "batch": "Batch", "place": "Where",
 }  # fmt: skip
-LEVEL_KINDS = tuple(KINDS)
+KIND_NAMES = tuple(KINDS)
 
 
 class LargeSwatch(Drawing):
@@ -111,7 +111,7 @@ class PotCard(QWidget):
         grid.setVerticalSpacing(3)
         self.boxes: dict[str, QLineEdit] = {}
         self.kind = QComboBox()
-        self.kind.addItems(LEVEL_KINDS)
+        self.kind.addItems(KIND_NAMES)
         self.kind.setAccessibleName("Kind of paint")
         self.kind.activated.connect(lambda _: self._try(lambda: self.edit("kind", self.kind.currentText()), None))
         for n, (name, head) in enumerate(HEADS.items()):
@@ -195,7 +195,7 @@ class PotCard(QWidget):
             box.setModified(False)
             box.setPlaceholderText(hint_of(paints[0], name) if len(paints) == 1 else "as they are" if paints else "")
         kind = state.common("kind") if paints else ""
-        self.kind.setCurrentIndex(LEVEL_KINDS.index(kind) if kind else -1)
+        self.kind.setCurrentIndex(KIND_NAMES.index(kind) if kind else -1)
         strength = (
             f" {strength_words(paints[0]).capitalize()}." if len(paints) == 1 and strength_words(paints[0]) else ""
         )

@@ -99,10 +99,8 @@ class Filmstrip(Drawing):
         image = self._images.get(step.id)
         if image is None:
             return
-        scale = min(box.width() / image.width(), box.height() / image.height())
-        wide, high = image.width() * scale, image.height() * scale
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        painter.drawImage(QRectF(box.center().x() - wide / 2, box.bottom() - high, wide, high), image)
+        self.standing(painter, image, box)
 
     def _swatch(self, painter: QPainter, step: RecipeStep, laid, box: QRectF) -> None:  # type: ignore[no-untyped-def]
         """The film over what lies below it, which is left bare at its beginning."""

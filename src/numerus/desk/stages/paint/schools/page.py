@@ -55,33 +55,22 @@ class SchoolCards(Drawing):
         painter.setPen(QPen(self.theme.colour("river" if chosen else "hairline"), 2 if chosen else 1))
         painter.setBrush(self.theme.colour("matt"))
         painter.drawRoundedRect(box.adjusted(1, 1, -1, -1), 5, 5)
-        self._letter(painter, box.left() + 16, box.top() + 17, shown.school.letter, chosen)
+        self.lettered(painter, QPointF(box.left() + 16, box.top() + 17), shown.school.letter, chosen)
         self.text(painter, box.left() + 32, box.top() + 18, shown.school.name, 13, True, width=box.width() - 36)
         self.text(
             painter, box.left() + 32, box.top() + 33, shown.school.over, 11, colour="slate", width=box.width() - 36
         )
         colour, grey = self._images[n]
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        self._fitted(painter, colour, box.adjusted(6, 38, -6, -6), 0.0)
+        self.standing(painter, colour, box.adjusted(6, 38, -6, -6))
         small = QRectF(box.right() - 62, box.top() + 40, 56, 76)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(self.theme.colour("chalk", 0.85))
         painter.drawRoundedRect(small, 3, 3)
-        self._fitted(painter, grey, small.adjusted(2, 2, -2, -2), 0.0)
+        self.standing(painter, grey, small.adjusted(2, 2, -2, -2))
         self.text(painter, small.center().x(), small.bottom() + 12, "value", 11, colour="slate", align=CENTRE)
         words = f"{shown.school.letter}: {shown.school.name}; {', '.join(s.name for s in shown.school.steps)}"
         self.region(box, words, lambda: self.chosen.emit(n))
-
-    def _fitted(self, painter: QPainter, image: QImage, box: QRectF, _: float) -> None:
-        scale = min(box.width() / image.width(), box.height() / image.height())
-        wide, high = image.width() * scale, image.height() * scale
-        painter.drawImage(QRectF(box.center().x() - wide / 2, box.bottom() - high, wide, high), image)
-
-    def _letter(self, painter: QPainter, x: float, y: float, letter: str, chosen: bool) -> None:
-        painter.setPen(QPen(self.theme.colour("river" if chosen else "ink"), 1.4))
-        painter.setBrush(self.theme.colour("river" if chosen else "chalk"))
-        painter.drawRoundedRect(QRectF(x - 9, y - 9, 18, 18), 3, 3)
-        self.text(painter, x, y + 4, letter, 11, True, "on_river" if chosen else "ink", CENTRE)
 
     def _rows(self, painter: QPainter, top: float, wide: float) -> None:
         assert self.state is not None
