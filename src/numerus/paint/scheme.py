@@ -4,11 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
+from functools import lru_cache
+
+import numpy as np
 
 from numerus.colour.films import Pigment, broken
 from numerus.colour.light import delta_e
 from numerus.colour.reflectance import hex_of_reflectance, lab_of_reflectance
-from numerus.domain.paints import Paint
+from numerus.domain.paints import Mix, Paint
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
@@ -98,8 +101,18 @@ def zone_colour(recipe: Recipe, rack: Rack, ground: Floats) -> str:
 
 def zone_reflectance(recipe: Recipe, rack: Rack, ground: Floats) -> Floats:
     """Reflectance (BANDS,) of a zone from afar; its primer where no stroke lies yet."""
-    strokes = laid_strokes(recipe, rack, ground)
-    return strokes[-1].afar if strokes else ground
+    named = [pot for step in recipe.steps for pot, _ in step.mix]
+    mixes = tuple(dict.fromkeys(rack.mixes[p] for p in named if p in rack.mixes)) and tuple(rack.mixes.values())
+    pots = {p for step in recipe.steps if can_be_mixed(step, rack) for p in rack.shares(step.mix)}
+    paints = tuple(rack.paints[p] for p in sorted(pots))
+    return _zone_reflectance(recipe, paints, mixes, np.ascontiguousarray(ground).tobytes())
+
+
+@lru_cache(2048)  # the same few zones are shown by every bench, whenever one is opened
+def _zone_reflectance(recipe: Recipe, paints: tuple[Paint, ...], mixes: tuple[Mix, ...], ground: bytes) -> Floats:
+    rack, below = Rack({p.id: p for p in paints}, {m.id: m for m in mixes}), np.frombuffer(ground)
+    strokes = laid_strokes(recipe, rack, below)
+    return strokes[-1].afar if strokes else below
 
 
 def laid_um(step: RecipeStep) -> float:

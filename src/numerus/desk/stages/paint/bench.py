@@ -27,7 +27,6 @@ class PaintBench(Bench):
         super().__init__(context)
         for tab in self.tabs.values():
             self.buttons.addWidget(tab)
-        self.buttons.addWidget(self.line.minutes)
         self.done_button = self._main(
             "Next stroke done",
             self.line.done_next,
@@ -100,7 +99,6 @@ class PaintBench(Bench):
             tab.setChecked(name == self.page)
         painted = self.line.look()
         for widget, own in (
-            (self.line.minutes, LINE),
             (self.done_button, LINE),
             (self.add_pot_button, RACK),
             (self.use_button, MIX),

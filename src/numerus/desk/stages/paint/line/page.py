@@ -92,7 +92,7 @@ class LinePage(QWidget):
         self.line_note = label("", "note")
         later = button("Next evening ›", lambda: self._evening(1), "link")
         sooner = button("‹ Earlier", lambda: self._evening(-1), "link")
-        titled = row(self.line_title, 12, self.line_note, -1, sooner, later)
+        titled = row(self.line_title, 12, self.line_note, -1, self.minutes, 12, sooner, later)
         drawer = panel(column(titled, self.line, gap=2, margins=(16, 8, 16, 6)), "drawer")
         body = column(upper, drawer, gap=0)
         body.setStretch(0, 1)

@@ -16,7 +16,8 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch_over
 from numerus.domain.recipes import Recipe, RecipeStep
-from numerus.geometry.mesh import merged
+from numerus.geometry.mesh import Mesh, merged
+from numerus.geometry.rays import Camera
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import rack_of
@@ -113,6 +114,7 @@ class TableView(Drawing):
         self.zones: dict[str, str] = {}
         self.melting: list[tuple[str, str, float]] = []
         self._drawn: dict[tuple[int, int, int], QImage] = {}
+        self._looked: tuple[list[Mesh], Camera] | None = None
         self.hold("setMinimumWidth", 206)
 
     def show_figures(self, colour: list[Thing], grey: list[Thing], zones: dict[str, str]) -> None:
@@ -153,9 +155,20 @@ class TableView(Drawing):
         """The figure at a size, drawn once."""
         key = id(things), wide, high
         if key not in self._drawn:
-            camera = fitted_camera(merged([t.mesh for t in things]), 20, 22, 1.12, 0.62)
+            camera = self._camera_on(things)
             self._drawn[key] = to_image(np.ascontiguousarray(self.renderer.draw(things, camera, wide, high)))
         return self._drawn[key]
+
+    def _camera_on(self, things: list[Thing]) -> Camera:
+        """The same figure in other colours is looked at from the same place, which is worked out once."""
+        meshes = [t.mesh for t in things]
+        if (
+            self._looked is None
+            or len(self._looked[0]) != len(meshes)
+            or any(a is not b for a, b in zip(self._looked[0], meshes, strict=True))
+        ):
+            self._looked = meshes, fitted_camera(merged(meshes), 20, 22, 1.12, 0.62)
+        return self._looked[1]
 
     def _strip(self, painter: QPainter, y: float) -> None:
         """Lightness 0 to 100 with a tick per zone, and the pair that melts."""
