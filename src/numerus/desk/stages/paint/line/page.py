@@ -258,9 +258,9 @@ class LinePage(QWidget):
         shown = evenings[min(self.line.evening, len(evenings) - 1)]
         hands = sum((d.end - d.start).total_seconds() / 60 for b in shown for d in b.strokes)
         drying, used = used_drying_min(shown)
-        self.line_title.setText(f"{shown[0].start:%A %-d %B}, one batch")
+        self.line_title.setText(f"{shown[0].start:%a %-d %B}")
         self.line_note.setText(
-            f"hands {hands:.0f} min; something dries for {drying:.0f} min, hands work on through {used:.0f}; {len(evenings)} evenings in all"
+            f"hands {hands:.0f} min, through {used:.0f} of {drying:.0f} min of drying; {len(evenings)} evenings"
         )
 
     def _evening(self, by: int) -> None:
