@@ -15,7 +15,6 @@ from PyQt6.QtCore import QEventLoop, QTimer
 
 from numerus.desk.window import MainWindow
 
-YARDSTICKS = 5  # taken when something was late: a machine shared with others changes its pace within a moment
 YARDSTICK_MS = 15.0  # what the yardstick takes on an ordinary desktop's processor
 
 
@@ -86,6 +85,6 @@ class Watchdog:
     def _judge(self, took_s: float) -> None:
         """Told if it is too long by the yardstick as it was at the beginning, and as it is now."""
         if took_s * 1000 > self.limit_ms:
-            took_ms = took_s * 1000 / max(self.slow, *(slowness() for _ in range(YARDSTICKS)))
+            took_ms = took_s * 1000 / max(self.slow, slowness())
             if took_ms > self.limit_ms:
                 self.stalls.append((round(took_ms, 1), self.doing))

@@ -5,14 +5,7 @@ from __future__ import annotations
 import numpy as np
 
 from numerus.geometry.kernels import kernel
-
-
-@kernel
-def _root(parent, a):  # type: ignore[no-untyped-def]
-    while parent[a] != a:
-        parent[a] = parent[parent[a]]
-        a = parent[a]
-    return a
+from numerus.geometry.solids.union_find import find_root
 
 
 @kernel
@@ -24,11 +17,11 @@ def flooded(pairs, height, saddle, order, area, depth, least):  # type: ignore[n
     many = len(area)
     parent, size, low = np.arange(many), area.copy(), height.copy()
     for e in order:
-        a, b = _root(parent, pairs[e, 0]), _root(parent, pairs[e, 1])
+        a, b = find_root(parent, pairs[e, 0]), find_root(parent, pairs[e, 1])
         if a != b and (saddle[e] - max(low[a], low[b]) < depth or min(size[a], size[b]) < least):
             parent[b] = a
             size[a] += size[b]
             low[a] = min(low[a], low[b])
     for n in range(many):
-        parent[n] = _root(parent, n)
+        parent[n] = find_root(parent, n)
     return parent
