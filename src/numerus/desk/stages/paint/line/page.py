@@ -41,7 +41,7 @@ from numerus.words import counted, span
 CARD_W, CARD_H = 86.0, 40.0
 MOST_CHIPS = 6
 LABEL_POINTS = 2000
-LOOKED_AT_MS = 400
+LOOKED_AT_MS = 1500
 
 
 class LinePage(QWidget):
