@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from PyQt6.QtCore import QSize, Qt
+from PyQt6.QtCore import QEvent, QSize, Qt
 from PyQt6.QtWidgets import (
     QBoxLayout,
     QFrame,
@@ -21,9 +21,53 @@ from PyQt6.QtWidgets import (
 from numerus.post.cautions import DEFER, cautions
 
 
+class Label(QLabel):
+    """A label that remembers how high it is: Qt breaks the lines of a wrapped text anew each of the many times a layout
+    asks, which was half of what opening a bench took.
+    """
+
+    def __init__(self, words: str) -> None:
+        super().__init__(words)
+        self._measured_of = ""
+        self._heights_px: dict[int, int] = {}
+        self._sizes: dict[str, QSize] = {}
+
+    def heightForWidth(self, width: int) -> int:
+        self._forget_if_changed()
+        if width not in self._heights_px:
+            self._heights_px[width] = super().heightForWidth(width)
+        return self._heights_px[width]
+
+    def sizeHint(self) -> QSize:
+        self._forget_if_changed()
+        if "usual" not in self._sizes:
+            self._sizes["usual"] = super().sizeHint()
+        return self._sizes["usual"]
+
+    def minimumSizeHint(self) -> QSize:
+        self._forget_if_changed()
+        if "least" not in self._sizes:
+            self._sizes["least"] = super().minimumSizeHint()
+        return self._sizes["least"]
+
+    def _forget_if_changed(self) -> None:
+        if self.text() != self._measured_of:
+            self._forget()
+
+    def _forget(self) -> None:
+        self._measured_of = self.text()
+        self._heights_px.clear()
+        self._sizes.clear()
+
+    def changeEvent(self, event: QEvent | None) -> None:
+        """Another font, another height."""
+        self._forget()
+        super().changeEvent(event)
+
+
 def label(words: str = "", kind: str = "", wrap: bool = False) -> QLabel:
     """Text of a kind the style sheet knows: title, section, strong, note, fault, caution."""
-    made = QLabel(words)
+    made = Label(words)
     made.setObjectName(kind)
     made.setWordWrap(wrap)
     made.setMinimumWidth(1)  # a long line is cut off rather than widening the window
