@@ -8,7 +8,7 @@ import pytest
 from numerus.colour.films import pigment_measured
 from numerus.colour.light import delta_e, encoded, hex_of, lab_of, linear, rgb_of
 from numerus.colour.reflectance import light_of, reflectances
-from numerus.colour.swatch_card import CardLayout, Sample, read_card, sampled_colour
+from numerus.colour.swatch_card import CardLayout, Sample, greys_typed, read_card, sampled_colour
 from numerus.devices.simulated_pots import simulated_pigment
 from numerus.devices.swatch_camera import Camera, Photograph, photograph
 from numerus.errors import PictureError
@@ -92,3 +92,25 @@ def test_a_place_of_any_picture_is_read_beside_its_grey_card() -> None:
     with pytest.raises(PictureError, match="outside"):
         sampled_colour(pixels, Sample(200, 30, 8))
     assert hex_of(true) == "#8A5A32"
+
+
+@pytest.mark.parametrize(
+    "typed", ["", "5, 85", "5 5 5 5", "5, 85, nan", "0, 50, 99", "5, 85, grey", "-5, 10, 20", "inf 1 2"]
+)
+def test_greys_that_are_none_are_refused(typed: str) -> None:
+    """At least three different reflectances in percent, or words."""
+    with pytest.raises(PictureError, match="greys"):
+        greys_typed(typed)
+
+
+def test_a_card_of_other_greys_is_read_by_its_own() -> None:
+    """What the card's greys reflect is typed; read as the usual card it is refused, or wrong."""
+    own = greys_typed("70 %, 12, 30, 8, 50")
+    assert own == (0.7, 0.12, 0.3, 0.08, 0.5)
+    dark = pale = [np.array([0.5, 0.2, 0.1]), np.array([0.1, 0.3, 0.5])]
+    taken = photograph(CardLayout(2, own), dark, pale, (0.04, 0.85), Camera(3))
+    read = read_card(taken.pixels, taken.corners, CardLayout(2, own))
+    apart = delta_e(read.over_white[0].lab, lab_of(encoded(pale[0])))
+    assert float(apart) < read.over_white[0].error + 0.5
+    with pytest.raises(PictureError):
+        read_card(taken.pixels, taken.corners, CardLayout(2))

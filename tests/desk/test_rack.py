@@ -2,31 +2,35 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 import pytest
 from bench_steps import at
 from PIL import Image
-from PyQt6.QtCore import Qt
-from PyQt6.QtGui import QGuiApplication
+from PyQt6.QtCore import QMimeData, QPoint, QPointF, Qt
+from PyQt6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication
 from PyQt6.QtWidgets import QDialog, QFileDialog, QInputDialog
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.colour.light import delta_e, encoded, lab_of, rgb_of
+from numerus.colour.light import delta_e, encoded, lab_of, linear, rgb_of
 from numerus.colour.reflectance import light_of
 from numerus.colour.swatch_card import CardLayout
-from numerus.desk.stages.paint.bench import LINE, MIX, RACK
+from numerus.desk.stages.paint.bench import LINE, MIX, RACK, RECIPE
 from numerus.desk.stages.paint.colours.card_dialog import CardDialog
 from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
 from numerus.desk.stages.paint.mix.state import ON_DARK
+from numerus.desk.stages.paint.page_tab import POT_MIME
 from numerus.desk.stages.paint.rack.replace_dialog import ReplaceDialog
 from numerus.desk.stages.paint.rack.state import BY_LACK, MIXES, ORDERS
 from numerus.desk.window import MainWindow
 from numerus.devices.simulated_pots import simulated_pigment
 from numerus.devices.swatch_camera import Camera, photograph
 from numerus.domain.army import Army
+from numerus.domain.paints import BESIDE, Swatch
+from numerus.paint.rack.batches import compared
 
 PATHS = {
     "rack.csv": "name,hex,kind,ml\nChalk,#F4F2EC,opaque,12\nBrick,#A8412B,semi-opaque,9\nSoot,#17181B,opaque,5\nBog,#4A3524,wash,\n"
@@ -207,6 +211,77 @@ def test_a_batch_is_compared_with_its_reference_and_brought_back(window: MainWin
     assert len(window.session.plans.mixes) == 2
 
 
+def dropped(pot: str, at: QPointF) -> QDropEvent:
+    """A pot let go at a place."""
+    data = QMimeData()
+    data.setData(POT_MIME, pot.encode())
+    made = QDropEvent(at, Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier)
+    made.keeps = data  # type: ignore[attr-defined]  # the event does not own it
+    return made
+
+
+def test_a_pot_is_dragged_from_the_rack_into_a_stroke(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Held over the Recipe's tab its page opens; let go on a stroke, that one has a part more of it; beside them nothing."""
+    rack = open_page(window, RACK)
+    tab = window.benches["paint"].tabs[RECIPE]
+    data = QMimeData()
+    data.setData(POT_MIME, b"ember")
+    tab.dragEnterEvent(
+        QDragEnterEvent(
+            QPoint(4, 4),
+            Qt.DropAction.CopyAction,
+            data,
+            Qt.MouseButton.LeftButton,
+            Qt.KeyboardModifier.NoModifier,
+        )
+    )
+    qtbot.waitUntil(lambda: window.benches["paint"].page == RECIPE, timeout=3000)
+    recipe = window.benches["paint"].recipe
+    recipe.strip.grab()
+    box, step_id = recipe.strip._places[1]
+    recipe.strip.dropEvent(dropped("ember", box.center() * window.context.theme.zoom))
+    step = next(s for s in recipe.state.steps if s.id == step_id)
+    assert dict(step.mix)["ember"] == 1.0 and recipe.state.step_id == step_id
+    recipe.strip.dropEvent(dropped("ember", QPointF(-5, -5)))
+    window.session.undo()
+    assert "ember" not in dict(next(s for s in recipe.state.steps if s.id == step_id).mix)
+    assert rack is not None
+
+
+def test_todays_batch_is_read_beside_the_kept_swatch_in_one_picture(window: MainWindow, tmp_path: Path) -> None:
+    """Whatever cast the light has: both are seen in it, so today's colour comes out as against the kept one."""
+    kept = Swatch(EVENING.date(), "#8A5A32", 0.4)
+    for n, cast in enumerate(((1.0, 0.8, 0.6), (0.6, 0.8, 1.0))):
+        looks = [encoded(linear(rgb_of(c)) * cast) for c in ("#7A5A40", "#8A5A32")]
+        pixels = np.zeros((200, 400, 3), np.uint8)
+        pixels[:, :240], pixels[:, 240:] = (np.round(255 * look) for look in looks)
+        Image.fromarray(pixels).save(tmp_path / f"{n}.png")
+        dialog = ColourDialog(window.context, window, kept)
+        dialog.beside.setCurrentIndex(dialog.beside.count() - 1)
+        dialog.show_file(tmp_path / f"{n}.png")
+        assert float(delta_e(lab_of(rgb_of(dialog.typed.text())), lab_of(rgb_of("#7A5A40")))) < 1.0
+        assert dialog.known == BESIDE
+    today = Swatch(EVENING.date(), "#7A5A40", 0.3, BESIDE)
+    assert compared(today, replace(kept, error=5.0)).error == 0.3
+
+
+def test_small_changes_painters_know_are_a_press_away(window: MainWindow) -> None:
+    """Paper white is offered as the off-white of teeth and eyes, and the leftovers of a batch for bases."""
+    mix = open_page(window, MIX)
+    window.session.commit(
+        "white", [replace(window.session.plans.paints["candle"], id="w", name="Paper", colour="#FBFBFA")]
+    )
+    mix.refresh()
+    mix.parts.setText("Paper 1")
+    mix.type_parts()
+    shown = [offer for offer in mix.offers if offer.text().startswith("off-white")]
+    before = mix.state.paint.lab
+    shown[0].click()
+    after = mix.state.paint.lab
+    assert after[2] > before[2] + 1 and after[0] > 75
+    assert "left over: a coat for" in mix.state.left_words(3.0) and not mix.state.left_words(0.0)
+
+
 def test_a_pot_is_measured_from_a_photograph(window: MainWindow, tmp_path: Path) -> None:
     """Corners dragged onto the card: the pot gets what it looked like over black and over white; a wrong picture is refused."""
     pot = simulated_pigment(4)
@@ -229,6 +304,12 @@ def test_a_pot_is_measured_from_a_photograph(window: MainWindow, tmp_path: Path)
     for colour, true in ((made.over_black, dark), (made.over_white, pale)):
         assert float(delta_e(lab_of(rgb_of(colour)), lab_of(encoded(true)))) < made.colour_error + 0.5
     assert made.known == "measured"
+    dialog.greys.setText("5, 85")
+    dialog.read()
+    assert "at least three" in dialog.fault.text()
+    dialog.greys.setText("85, 5, 45, 18, 9 %")  # not this card's
+    dialog.read()
+    assert dialog.reading is None and dialog.fault.text()
     dialog.grab()
 
 

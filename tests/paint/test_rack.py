@@ -20,6 +20,7 @@ from numerus.errors import NumerusError, PaintListError, PlanError
 from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.batches import (
+    bases_covered,
     bulk,
     compared,
     drops_back,
@@ -388,3 +389,10 @@ def test_a_wrong_scheme_is_refused_whole(spoil: str) -> None:
     changes.get(spoil, lambda: None)()
     with pytest.raises(PlanError):
         scheme_from_text(spoil if spoil in ("{", "[]") else json.dumps(told), Plans(), lambda: "x", NOW)
+
+
+def test_leftovers_cover_as_many_bases_as_their_film_is_large() -> None:
+    """A round top of 32 mm is 8.04 cm²; a coat of 15 µm, a quarter lost, of paint that is 40 % solid."""
+    one = 3.14159 * 1.6**2 * 15e-4 * 1.25 / 0.4
+    assert bases_covered(2.5 * one, [32.0] * 5, 0.4) == 2
+    assert bases_covered(0.99 * one, [32.0], 0.4) == 0 and bases_covered(1.0, [32.0], 0.0) == 0

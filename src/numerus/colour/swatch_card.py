@@ -19,6 +19,7 @@ from numerus.geometry.mesh import Floats
 
 Pixels = NDArray[np.uint8]
 GREYS = (0.05, 0.85, 0.18, 0.45, 0.09)  # (default) reflectances of the grey patches along a row, again and again
+GREY_CARD = 0.18  # what a photographer's grey card reflects
 INNER = 0.5  # of a patch's width is looked at: edges bleed
 BLOWN_OUT, TOO_DARK, TOLERATED = 251, 6, 0.05  # levels of a channel; share of a patch's pixels
 LEAST_PX = 24  # a patch smaller than this tells nothing
@@ -28,6 +29,23 @@ CAMERA_SHARE = 0.05  # (default) of a colour's chroma: how differently a camera 
 SURE = 0.9  # the error bar holds in so many of all cases
 DRAWS = 200
 MISFIT = 0.8  # share of the greys' scatter that a swatch has, too
+
+
+def greys_typed(text: str) -> tuple[float, ...]:
+    """Reflectances of a card's greys as typed, in percent: "5, 85, 18". Raises PictureError for fewer than three different
+    ones, or what is no reflectance.
+    """
+    try:
+        greys = tuple(float(word) / 100 for word in text.replace("%", " ").replace(",", " ").split())
+    except ValueError:
+        greys = ()
+    if len(set(greys)) < 3 or not all(0.01 <= g <= 0.99 for g in greys):
+        raise PictureError(
+            "no-greys-typed",
+            f"{text.strip()!r} are no greys.",
+            "Type at least three different ones in percent, from 1 to 99: 5, 85, 18.",
+        )
+    return greys
 
 
 @dataclass(frozen=True)
@@ -248,16 +266,17 @@ class Sample:
 
 
 def sampled_colour(
-    pixels: Pixels, at: Sample, grey: Sample | None = None, grey_reflectance: float = 0.18
+    pixels: Pixels, at: Sample, beside: Sample | None = None, beside_light: float | Floats = GREY_CARD
 ) -> ReadColour:
-    """The colour of a place in any picture, uint8 (h, w, 3). With a ``grey`` place of known reflectance the light's cast is
-    taken out, as far as both are lit alike. Raises PictureError as ``seen_pixels``.
+    """The colour of a place in any picture, uint8 (h, w, 3). With a place ``beside`` it whose linear light is known (one number
+    for a grey, (3,) for a colour), the light's cast is taken out, as far as both are lit alike. Raises PictureError as
+    ``seen_pixels``.
     """
     seen = seen_pixels(_disc(pixels, at))
-    if grey is None:
+    if beside is None:
         return read_colour(seen.log_light, np.diag(seen.error**2), seen.spread)
-    known = seen_pixels(_disc(pixels, grey))
-    log = seen.log_light - known.log_light + np.log(grey_reflectance)
+    known = seen_pixels(_disc(pixels, beside))
+    log = seen.log_light - known.log_light + np.log(np.maximum(beside_light, 1e-4))
     return read_colour(log, np.diag(seen.error**2 + known.error**2), seen.spread)
 
 

@@ -12,6 +12,8 @@ Parts = tuple[tuple[str, float], ...]
 
 GUESSED, TYPED, PICKED, PICTURE, MEASURED = "guessed", "typed", "picked", "picture", "measured"
 """Where a pot's colour is known from; a measured one was seen over black and over white."""
+BESIDE = "beside"
+"""A swatch read from one picture with the reference swatch, against which it is told."""
 
 
 @dataclass(frozen=True)

@@ -11,11 +11,12 @@ import numpy as np
 from numerus.colour.films import mixed
 from numerus.colour.light import delta_e
 from numerus.colour.strengths import KnownMix, Strength, learned_strengths
-from numerus.domain.paints import Mix, Paint, Parts, Swatch
+from numerus.domain.paints import BESIDE, Mix, Paint, Parts, Swatch
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.rack.kinds import DROP_ML, kind_of
 from numerus.paint.rack.pots import Rack, pigment_of
+from numerus.paint.techniques import TECHNIQUES
 
 CUP_ML, PALETTE_ML = 0.3, 0.1  # (default) what a loaded airbrush cup or a wet palette never gives back
 SAME, WILL_SHOW = 1.0, 2.3  # ΔE2000: nobody sees it side by side; seen across the table
@@ -41,6 +42,11 @@ class Bulk:
     def made_ml(self) -> float:
         return sum(self.ml.values())
 
+    @property
+    def left_ml(self) -> float:
+        """What whole drops make more than the figures and the cup take."""
+        return max(self.made_ml - self.wanted_ml - self.stays_ml, 0.0)
+
 
 def bulk(parts: Parts, wanted_ml: float, rack: Rack, sessions: int = 1, sprayed: bool = False) -> Bulk:
     """Drops for ``wanted_ml`` on the figures and what stays in cup or palette at each of so many sessions, in whole lots of the
@@ -54,6 +60,15 @@ def bulk(parts: Parts, wanted_ml: float, rack: Rack, sessions: int = 1, sprayed:
     ml = {pot: n * DROP_ML for pot, n in drops.items()}
     short = tuple(pot for pot in ml if (left := rack.paints[pot].ml) is not None and left < ml[pot])
     return Bulk(drops, ml, wanted_ml, stays, lots, short)
+
+
+def bases_covered(left_ml: float, bases_mm: Sequence[float], solids: float) -> int:
+    """How many bases of these diameters, in order, so much of a mix gives one brushed coat."""
+    if solids <= 0:
+        return 0
+    coat = TECHNIQUES["base"]
+    each = np.pi * (np.asarray(bases_mm) / 20) ** 2 * coat.film_um * 1e-4 * (1 + coat.lost) / solids
+    return int((np.cumsum(each) <= left_ml + 1e-9).sum())
 
 
 def whole_drops(share: Mapping[str, float], most: int = 40) -> dict[str, int]:
@@ -115,7 +130,8 @@ def compared(today: Swatch, reference: Swatch) -> Comparison:
     from numerus.colour.light import lab_of, rgb_of
 
     apart = float(delta_e(lab_of(rgb_of(today.colour)), lab_of(rgb_of(reference.colour))))
-    return Comparison(apart, float(np.hypot(today.error, reference.error)))
+    # Read from one picture, both are off by the same: only how today's was read against it counts.
+    return Comparison(apart, today.error if today.known == BESIDE else float(np.hypot(today.error, reference.error)))
 
 
 @dataclass(frozen=True)

@@ -94,3 +94,10 @@ def _joined(pairs: Sequence[tuple[str, float]]) -> Parts:
 def parts_text(parts: Parts, names: Mapping[str, str]) -> str:
     """``Tallow coat 2 : Candle cream 1``; what has no name any more is shown by its id."""
     return " : ".join(f"{names.get(pot, pot)} {amount:g}" for pot, amount in parts)
+
+
+def with_part(parts: Parts, pot: str) -> Parts:
+    """One part more of a pot or mix."""
+    amounts = dict(parts)
+    amounts[pot] = amounts.get(pot, 0.0) + 1.0
+    return tuple(amounts.items())

@@ -8,6 +8,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.line.page import LinePage
 from numerus.desk.stages.paint.mix.page import MixPage
+from numerus.desk.stages.paint.page_tab import PageTab
 from numerus.desk.stages.paint.rack.page import RackPage
 from numerus.desk.stages.paint.recipe.page import RecipePage
 from numerus.desk.stages.paint.schools.page import SchoolsPage
@@ -68,12 +69,10 @@ class PaintBench(Bench):
         self.pages: dict[str, LinePage | ZonesPage | SchoolsPage | RecipePage | RackPage | MixPage] = {
             LINE: self.line, ZONES: self.zones, SCHOOLS: self.schools, RECIPE: self.recipe, RACK: self.rack, MIX: self.mix,
         }  # fmt: skip
-        self.tabs = {name: button(name, lambda n=name: self.open_page(n), "tab") for name in self.pages}
+        self.tabs = {name: PageTab(name, lambda n=name: self.open_page(n)) for name in self.pages}
         self.stack = Pages()
         for page in self.pages.values():
             self.stack.addWidget(page)
-        for tab in self.tabs.values():
-            tab.setCheckable(True)
         return column(self.stack)
 
     def open_page(self, name: str) -> None:

@@ -6,11 +6,20 @@ from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
-from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QDoubleSpinBox, QFileDialog, QSpinBox, QWidget
+from PyQt6.QtWidgets import (
+    QComboBox,
+    QDialog,
+    QDialogButtonBox,
+    QDoubleSpinBox,
+    QFileDialog,
+    QLineEdit,
+    QSpinBox,
+    QWidget,
+)
 
 from numerus.colour.films import pigment_measured
 from numerus.colour.reflectance import reflectances
-from numerus.colour.swatch_card import GREYS, CardLayout, CardReading, read_card
+from numerus.colour.swatch_card import GREYS, CardLayout, CardReading, greys_typed, read_card
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.colour_dialog import PICTURES
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
@@ -21,8 +30,9 @@ from numerus.formats.pictures import read_picture
 
 HOW = (
     "The card: a row of greys, the swatches over black with bare black at both ends, greys, the same over white, greys. "
-    f"Greys from left to right reflect {', '.join(f'{g:.0%}' for g in GREYS)} and again; each row begins one further for each row down."
+    "Greys repeat from left to right; each row begins one further for each row down."
 )
+GREYS_TYPED = ", ".join(f"{100 * g:g}" for g in GREYS)
 
 
 class CardDialog(QDialog):
@@ -46,6 +56,10 @@ class CardDialog(QDialog):
         self.film.setValue(15)
         self.film.setPrefix("dry film: ")
         self.film.setSuffix(" µm")
+        self.greys = QLineEdit(GREYS_TYPED)
+        self.greys.setAccessibleName("What the card's greys reflect, in percent")
+        self.greys.setToolTip("What your card's greys reflect, in percent, in the order of its first row")
+        self.greys.editingFinished.connect(self.read)
         self.which = QComboBox()
         self.which.setAccessibleName("Which swatch this pot is")
         self.found, self.fault = label("", "strong", True), label("", "fault", True)
@@ -53,7 +67,7 @@ class CardDialog(QDialog):
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
         opener = button("Open a photograph …", self.open_photograph)
-        tools = row(opener, self.many, self.film, self.which, -1, gap=8)
+        tools = row(opener, self.many, self.film, label("greys, %"), self.greys, self.which, gap=8)
         self.setLayout(
             column(
                 label(HOW, "note", True),
@@ -99,7 +113,8 @@ class CardDialog(QDialog):
             return
         corners = np.array([[p.x, p.y] for p in self.view.places])
         try:
-            self.reading = read_card(self.view.pixels, corners, CardLayout(self.many.value()))
+            layout = CardLayout(self.many.value(), greys_typed(self.greys.text()))
+            self.reading = read_card(self.view.pixels, corners, layout)
         except NumerusError as error:
             self.reading = None
             self.found.setText("")

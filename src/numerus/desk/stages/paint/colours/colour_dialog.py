@@ -4,18 +4,22 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PyQt6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFileDialog, QLineEdit, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QFileDialog, QLineEdit, QWidget
 
-from numerus.colour.swatch_card import ReadColour, Sample, sampled_colour
+from numerus.colour.light import linear, rgb_of
+from numerus.colour.swatch_card import GREY_CARD, ReadColour, Sample, sampled_colour
 from numerus.colour.words import colour_typed
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.domain.paints import BESIDE, PICTURE, TYPED, Swatch
 from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
+from numerus.geometry.mesh import Floats
 
 PICTURES = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"
 SAMPLE_SHARE = 0.012  # of a picture's width: the ring's radius
+GREY, KEPT = "18 % grey", "kept swatch"
 TYPED_ERROR = 1.5  # (default) ΔE a colour told by eye may be off
 
 
@@ -24,29 +28,31 @@ def sample_at(view: PictureView, place: Place) -> Sample:
     return Sample(place.x, place.y, SAMPLE_SHARE * wide)
 
 
-def read_places(view: PictureView, with_grey: bool) -> ReadColour:
-    """The colour in a view's ring, the grey's cast taken out where it has one. Raises PictureError."""
+def read_places(view: PictureView, beside_light: float | Floats | None) -> ReadColour:
+    """The colour in a view's first ring, the light's cast taken out by what is known of the second. Raises PictureError."""
     assert view.pixels is not None
-    grey = sample_at(view, view.places[1]) if with_grey and len(view.places) > 1 else None
-    return sampled_colour(view.pixels, sample_at(view, view.places[0]), grey)
+    first = sample_at(view, view.places[0])
+    if beside_light is None or len(view.places) < 2:
+        return sampled_colour(view.pixels, first)
+    return sampled_colour(view.pixels, first, sample_at(view, view.places[1]), beside_light)
 
 
-def ring_places(view: PictureView, pixels, with_grey: bool) -> None:  # type: ignore[no-untyped-def]
-    """Show a picture with its ring in the middle, and the grey's beside."""
+def ring_places(view: PictureView, pixels, beside: str) -> None:  # type: ignore[no-untyped-def]
+    """Show a picture with its ring in the middle, and one for what lies ``beside`` it, "" for nothing."""
     high, wide = pixels.shape[:2]
     places = [Place("read here", wide * 0.45, high * 0.5, True)]
-    if with_grey:
-        places.append(Place("18 % grey", wide * 0.75, high * 0.75, True))
+    if beside:
+        places.append(Place(beside, wide * 0.75, high * 0.75, True))
     view.show_picture(pixels, places)
 
 
 class ColourDialog(QDialog):
     """``colour``, ``error`` (ΔE) and whether it is ``from_picture``, once accepted."""
 
-    def __init__(self, context: Context, parent: QWidget) -> None:
+    def __init__(self, context: Context, parent: QWidget, reference: Swatch | None = None) -> None:
         super().__init__(parent)
         self.setWindowTitle("What colour is it?")
-        self.colour, self.error, self.from_picture = "", TYPED_ERROR, False
+        self.colour, self.error, self.known = "", TYPED_ERROR, TYPED
         self.typed = QLineEdit()
         self.typed.setPlaceholderText("#C99A2E, or words like pale warm grey")
         self.typed.setAccessibleName("Colour")
@@ -54,8 +60,14 @@ class ColourDialog(QDialog):
         self.view.empty_words = "Or open a picture and put the ring on the place."
         self.view.setMinimumSize(460, 300)
         self.view.moved.connect(self.read)
-        self.grey = QCheckBox("There is an 18 % grey card in it, lit alike")
-        self.grey.toggled.connect(self._grey_toggled)
+        self.beside = QComboBox()
+        self.beside.setAccessibleName("What lies beside it in the picture, lit alike")
+        self.beside.addItem("Nothing known lies beside it", "")
+        self.beside.addItem("An 18 % grey card lies beside it, lit alike", GREY)
+        self.reference = reference
+        if reference is not None:
+            self.beside.addItem(f"The kept swatch of {reference.on:%-d %b} lies beside it, lit alike", KEPT)
+        self.beside.activated.connect(self._beside_chosen)
         self.found, self.fault = label("", "strong", True), label("", "fault", True)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self._accept)
@@ -65,7 +77,7 @@ class ColourDialog(QDialog):
             column(
                 self.typed,
                 self.view,
-                row(opener, self.grey, -1),
+                row(opener, self.beside, -1),
                 self.found,
                 self.fault,
                 box,
@@ -81,25 +93,33 @@ class ColourDialog(QDialog):
 
     def show_file(self, path: Path) -> None:
         try:
-            ring_places(self.view, read_picture(path), self.grey.isChecked())
+            ring_places(self.view, read_picture(path), self.beside.currentData())
         except NumerusError as error:
             self.fault.setText(f"{error.message} {error.advice}")
             return
         self.read()
 
-    def _grey_toggled(self, on: bool) -> None:
+    def _beside_chosen(self, _: int) -> None:
         if self.view.pixels is not None:
-            ring_places(self.view, self.view.pixels, on)
+            ring_places(self.view, self.view.pixels, self.beside.currentData())
             self.read()
+
+    @property
+    def beside_light(self) -> float | Floats | None:
+        """What is known of the second place: its linear light, None where there is none."""
+        if self.beside.currentData() == KEPT and self.reference is not None:
+            return linear(rgb_of(self.reference.colour))
+        return GREY_CARD if self.beside.currentData() == GREY else None
 
     def read(self) -> None:
         try:
-            found = read_places(self.view, self.grey.isChecked())
+            found = read_places(self.view, self.beside_light)
         except NumerusError as error:
             self.fault.setText(f"{error.message} {error.advice}")
             return
         self.fault.setText("")
-        self.from_picture, self.error = True, round(found.error, 2)
+        self.known = BESIDE if self.beside.currentData() == KEPT else PICTURE
+        self.error = round(found.error, 2)
         self.typed.setText(found.colour)
         self.found.setText(f"{found.colour} ± {found.error:.1f} ΔE; its pixels spread over {found.spread:.1f}")
 

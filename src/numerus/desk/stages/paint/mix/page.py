@@ -11,19 +11,22 @@ from PyQt6.QtWidgets import QComboBox, QFileDialog, QInputDialog, QLineEdit, QSp
 from numerus.book.intake import new_id
 from numerus.colour.films import COAT_UM
 from numerus.colour.reflectance import hex_of_reflectance
+from numerus.colour.swatch_card import GREY_CARD
 from numerus.colour.words import colour_typed
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.colours.colour_dialog import PICTURES, read_places, ring_places
+from numerus.desk.stages.paint.colours.colour_dialog import GREY, PICTURES, read_places, ring_places
 from numerus.desk.stages.paint.colours.picture_view import PictureView
 from numerus.desk.stages.paint.mix.pictures import Batch, MixList, RackMap
 from numerus.desk.stages.paint.mix.state import GROUNDS, MixState, Wanted
-from numerus.desk.stages.paint.rack.shelf import POT_MIME
+from numerus.desk.stages.paint.page_tab import dragged_pot
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
 from numerus.paint.rack.matching import Proposal
 from numerus.paint.rack.swatches import DARK, PALE, card_ground
+
+MOST_OFFERS = 3
 
 
 class TargetSwatch(Drawing):
@@ -86,6 +89,7 @@ class MixPage(QWidget):
         )
         self.typed = self._line_edit("#C99A2E or dark red", "Colour wanted", self.type_colour)
         self.zones, self.grounds = self._zones(), self._grounds()
+        self.offers = [button("", lambda n=n: self.take_offer(n), "link") for n in range(MOST_OFFERS)]
         self.batch_title, self.batch_note = label("", "section"), label("", "note", True)
         self.setLayout(self._layout())
         self._searched: object = None
@@ -117,7 +121,9 @@ class MixPage(QWidget):
         )  # fmt: skip
         left.setStretch(0, 1)
         left.setStretch(1, 1)
-        middle = column(label("In whole drops", "section"), self.list, self.parts, self.coats, gap=4)
+        middle = column(
+            label("In whole drops", "section"), self.list, self.parts, self.coats, row(*self.offers, -1, gap=10), gap=4
+        )
         middle.setStretch(1, 1)
         right = column(label("What the rack can reach", "section"), self.map, gap=4)
         right.setStretch(1, 1)
@@ -199,10 +205,25 @@ class MixPage(QWidget):
         self.source.setText(f"{state.wanted.colour}: {state.wanted.source}{sure}")
         if not self.parts.hasFocus():
             self.parts.setText(state.words_of(state.parts))
-        reasons = "; ".join(f"{why} ({state.words_of(parts)})" for why, parts in state.reasons()[:1])
-        self.coats.setText(f"{state.coats_words()} {state.thinning_words()}{' Or ' + reasons + '.' if reasons else ''}")
+        self.coats.setText(f"{state.coats_words()} {state.thinning_words()}")
+        self._show_reasons()
         self.batch_title.setText(f"For {state.figures} figures")
         self.batch_note.setText(f"{state.batch_words()}. {state.stays_words()}")
+
+    def _show_reasons(self) -> None:
+        """Small changes painters know, each a press away."""
+        found = self.state.reasons()
+        for n, offer in enumerate(self.offers):
+            offer.setVisible(n < len(found))
+            if n < len(found):
+                why, parts = found[n]
+                offer.setText(why.partition(":")[0])
+                offer.setToolTip(f"{why}: {self.state.words_of(parts)}")
+
+    def take_offer(self, n: int) -> None:
+        """What is in hand becomes the changed mix."""
+        self.state.own = self.state.reasons()[n][1]
+        self._show()
 
     def choose(self, n: int) -> None:
         self.state.chosen, self.state.own = n, ()
@@ -259,7 +280,7 @@ class MixPage(QWidget):
         """A picture with its ring in the middle."""
 
         def show() -> None:
-            ring_places(self.view, read_picture(path), True)
+            ring_places(self.view, read_picture(path), GREY)
 
         if self._try(show):
             self.read()
@@ -268,19 +289,18 @@ class MixPage(QWidget):
         """The colour at the ring, the grey card's cast taken out."""
 
         def read() -> None:
-            found = read_places(self.view, True)
+            found = read_places(self.view, GREY_CARD)
             self.want(Wanted(found.colour, "read from the picture beside its grey", round(found.error, 1)))
 
         self._try(read)
 
     def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
-        if event.mimeData().hasFormat(POT_MIME) or event.mimeData().hasUrls():
+        if dragged_pot(event) or event.mimeData().hasUrls():
             event.acceptProposedAction()
 
     def dropEvent(self, event: QDropEvent | None) -> None:
         data = event.mimeData()
-        if data.hasFormat(POT_MIME):
-            pot = bytes(data.data(POT_MIME).data()).decode()
+        if pot := dragged_pot(event):
             self.add_pot(pot)
         elif data.hasUrls() and data.urls()[0].isLocalFile():
             self.show_file(Path(data.urls()[0].toLocalFile()))

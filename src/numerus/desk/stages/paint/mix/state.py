@@ -17,19 +17,21 @@ from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats
 from numerus.paint.priming import primed_ground
-from numerus.paint.rack.batches import Bulk, bulk, thinning_warning
+from numerus.paint.rack.batches import Bulk, bases_covered, bulk, thinning_warning
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.matching import Proposal, coats_over, mixes_for
-from numerus.paint.rack.parts_text import parts_from_text, parts_text
+from numerus.paint.rack.parts_text import parts_from_text, parts_text, with_part
 from numerus.paint.rack.pots import Rack, pigment_of, rack_of
 from numerus.paint.rack.rack_edits import checked_name, with_parts
 from numerus.paint.rack.swatches import DARK, PALE, card_ground
 from numerus.paint.scheme import zone_colour
 from numerus.paint.techniques import TECHNIQUES
+from numerus.words import counted
 
 HIDING, ON_DARK, ON_PALE = "when it hides", "one coat over dark", "one coat over pale"
 GROUNDS = {HIDING: "", ON_DARK: DARK, ON_PALE: PALE}
 OFFERED = 5
+WHITE_FROM_L, PALE_UNDER_CHROMA = 88.0, 7.0  # (default) what is as white as paper
 OWN_AREA_CM2 = 10.0  # (default) a figure's share of an unnamed zone
 
 
@@ -124,10 +126,9 @@ class MixState:
 
     def add_pot(self, pot: str) -> None:
         """One part more of a pot or mix in what is in hand. Raises PlanError where it is not there."""
-        parts = dict(self.parts)
-        parts[pot] = parts.get(pot, 0.0) + 1.0
-        self.rack.shares(tuple(parts.items()))
-        self.own = tuple(parts.items())
+        parts = with_part(self.parts, pot)
+        self.rack.shares(parts)
+        self.own = parts
 
     def words_of(self, parts: Parts) -> str:
         return parts_text(parts, self.rack.names)
@@ -212,7 +213,14 @@ class MixState:
         if found is None:
             return ""
         where = "the cup" if self.sprayed else "the palette"
-        return f"{found.wanted_ml:.1f} ml on them, {found.stays_ml:.1f} ml stay in {where}; {found.lots} × the drops."
+        words = f"{found.wanted_ml:.1f} ml on them, {found.stays_ml:.1f} ml stay in {where}; {found.lots} × the drops."
+        return f"{words} {self.left_words(found.left_ml)}".strip()
+
+    def left_words(self, left_ml: float) -> str:
+        """What is left over of a batch, and for how many bases it does, "" where it does for none."""
+        bases = [f.unit.base_mm for f in self.answers.standing.figures.values() if f.finish_left]
+        enough = bases_covered(left_ml, sorted(bases), self.rack.solids(self.parts, 0.0))
+        return f"{left_ml:.1f} ml are left over: a coat for {counted(enough, 'base')}." if enough else ""
 
     def thinning_words(self) -> str:
         """How it is thinned for brush and airbrush, by the kind there is most of; with the airbrush's warning where it fits."""
@@ -259,6 +267,10 @@ class MixState:
                 pot = self._toned(warm, share)
                 if pot:
                     found.append((f"{word}: a metal takes the neighbour's colour", (*base, (pot, round(whole / 8, 2)))))
+        lightness, a, b = self.paint.lab
+        bone = self._toned(True, share) if lightness > WHITE_FROM_L and np.hypot(a, b) < PALE_UNDER_CHROMA else ""
+        if bone:
+            found.append(("off-white for teeth and eyes: pure white stares", (*base, (bone, round(whole / 12, 2)))))
         darker = self._darkening(share)
         if darker:
             found.append(

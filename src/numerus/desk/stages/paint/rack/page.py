@@ -18,7 +18,7 @@ from numerus.desk.stages.paint.rack.shelf import Shelf
 from numerus.desk.stages.paint.rack.state import ORDERS, RackState
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row, scrolled
-from numerus.domain.paints import PICKED, PICTURE, Paint, Swatch
+from numerus.domain.paints import PICKED, Paint, Swatch
 from numerus.errors import NumerusError, PlanError
 from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
 from numerus.paint.rack.batches import poured_on
@@ -220,11 +220,10 @@ class RackPage(QWidget):
         """How today's batch of a mix came out, typed or from a picture."""
         from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
 
-        dialog = ColourDialog(self.context, self)
+        kept = self.state.mix.swatches if self.state.mix else ()
+        dialog = ColourDialog(self.context, self, kept[0] if kept else None)
         if dialog.exec():
-            swatch = Swatch(
-                self.session.clock().date(), dialog.colour, dialog.error, PICTURE if dialog.from_picture else PICKED
-            )
+            swatch = Swatch(self.session.clock().date(), dialog.colour, dialog.error, dialog.known)
             self.session.commit("kept how it came out", self.state.with_swatch(swatch))
 
     def go_on(self) -> None:

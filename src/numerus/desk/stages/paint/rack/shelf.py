@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QApplication
 
 from numerus.colour.films import Pigment
 from numerus.desk.context import Context
+from numerus.desk.stages.paint.page_tab import POT_MIME
 from numerus.desk.stages.paint.rack.state import Shown
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.widgets.drawing import RIGHT, Drawing
@@ -15,7 +16,6 @@ from numerus.desk.widgets.strokes import swatch
 
 LEAST_W, CELL_H, SWATCH_H, BOARD_H = 104.0, 62.0, 28.0, 18.0
 MOST_SWATCHES = 600
-POT_MIME = "application/x-numerus-pot"
 
 
 class Shelf(Drawing):

@@ -55,6 +55,7 @@ class RecipePage(QWidget):
         self.zones.activated.connect(self._zone_taken)
         self.strip, self.chart, self.minded = Filmstrip(context), CoatsChart(context), Warnings(context)
         self.strip.chosen.connect(self.choose)
+        self.strip.poured.connect(self.pour_into)
         self.strip.deed.connect(lambda deed: self.add() if deed == "add" else self.take_away())
         self.fault, self.answer, self.answer_note = (
             label("", "fault", True),
@@ -219,6 +220,11 @@ class RecipePage(QWidget):
 
     def change(self, name: str, text: str) -> None:
         self._commit(f"{name} of a stroke", lambda: self.state.changed(name, text))
+
+    def pour_into(self, step_id: str, pot: str) -> None:
+        """One part more of a pot or mix in a stroke."""
+        self.state.step_id = step_id
+        self._commit(f"{self.state.rack.name_of(pot)} into a stroke", lambda: self.state.poured(pot))
 
     def add(self) -> None:
         self._commit("a stroke more", lambda: self.state.added(new_id()))

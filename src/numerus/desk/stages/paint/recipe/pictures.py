@@ -4,10 +4,11 @@ from __future__ import annotations
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QImage, QKeyEvent, QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QDragEnterEvent, QDropEvent, QImage, QKeyEvent, QPainter, QPainterPath, QPen
 
 from numerus.colour.films import BLACK_GROUND, COVERED_DELTA_E
 from numerus.desk.context import Context
+from numerus.desk.stages.paint.page_tab import dragged_pot
 from numerus.desk.stages.paint.recipe.state import RecipeState
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
@@ -24,16 +25,33 @@ LEVEL_TONES = {"table": "ink", "good": "river", "parade": "slate"}
 
 
 class Filmstrip(Drawing):
-    """A frame a stroke, in order; left and right choose, Ins adds one, Del takes the chosen away."""
+    """A frame a stroke, in order; left and right choose, Ins adds one, Del takes the chosen away. ``poured``: a stroke and the pot
+    dropped on it.
+    """
 
     chosen = pyqtSignal(str)
     deed = pyqtSignal(str)
+    poured = pyqtSignal(str, str)
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "The zone after each stroke")
         self.state: RecipeState | None = None
         self._images: dict[str, QImage] = {}
+        self._places: list[tuple[QRectF, str]] = []
+        self.setAcceptDrops(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+
+    def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
+        if dragged_pot(event):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event: QDropEvent | None) -> None:
+        """A pot goes into the stroke it is dropped on."""
+        at = event.position() / self.theme.zoom
+        over = next((step for box, step in self._places if box.contains(at)), "")
+        if over:
+            event.acceptProposedAction()
+            self.poured.emit(over, dragged_pot(event))
 
     def show_state(self, state: RecipeState) -> None:
         self.state = state
@@ -48,8 +66,9 @@ class Filmstrip(Drawing):
             return
         wide = min(self.width() / len(state.steps), MOST_WIDE)
         laid = state.laid()
-        for n, step in enumerate(state.steps):
-            self._frame(painter, n, step, QRectF(n * wide, 0, wide - 6, self.height()), laid.get(step.id))
+        self._places = [(QRectF(n * wide, 0, wide - 6, self.height()), s.id) for n, s in enumerate(state.steps)]
+        for n, (step, (box, _)) in enumerate(zip(state.steps, self._places, strict=True)):
+            self._frame(painter, n, step, box, laid.get(step.id))
 
     def _frame(self, painter: QPainter, n: int, step: RecipeStep, box: QRectF, laid) -> None:  # type: ignore[no-untyped-def]
         assert self.state is not None

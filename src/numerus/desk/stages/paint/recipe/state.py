@@ -24,7 +24,7 @@ from numerus.paint.figure.placing import MASKS
 from numerus.paint.figure.shot import Shot
 from numerus.paint.priming import primed_ground, two_tone_primer
 from numerus.paint.rack.kinds import kind_of
-from numerus.paint.rack.parts_text import parts_from_text, parts_text
+from numerus.paint.rack.parts_text import parts_from_text, parts_text, with_part
 from numerus.paint.rack.pot_fields import number_typed
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Laid, laid_strokes, laid_um
@@ -137,6 +137,15 @@ class RecipeState:
             return None
         new = _EDITS[name](step, text.strip(), self.rack)
         return self._with([new if s.id == step.id else s for s in self.steps]) if new != step else None
+
+    def poured(self, pot: str) -> Scheme | None:
+        """The scheme with one part more of a pot or mix in the chosen stroke. Raises PlanError where it is not on the rack."""
+        step = self.step
+        if step is None:
+            return None
+        parts = with_part(step.mix, pot)
+        self.rack.shares(parts)
+        return self._with([replace(s, mix=parts) if s.id == step.id else s for s in self.steps])
 
     def added(self, new_id: str) -> Scheme | None:
         """A stroke more after the chosen one: a layer of its mix. Raises PlanError where there is no pot."""
