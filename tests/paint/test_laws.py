@@ -19,8 +19,9 @@ from numerus.paint.priming import SCHOOLS, prime_plan, primed_ground
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, strokes_for, zone_colour, zone_labs
 from numerus.paint.weather import Air
+from numerus.progress.painting_line import blocks_of, load_of, used_drying_min
 from numerus.schedule.attendance import Window
-from numerus.schedule.paint_line import batch_line, used_drying_min
+from numerus.schedule.hand_plan import HandInputs, HandTask, plan_hands
 from numerus.starter.schemes import PAINTS
 
 RACK = Rack({p.id: p for p in PAINTS})
@@ -97,7 +98,13 @@ def test_a_higher_level_keeps_every_stroke_of_a_lower_one(low: str, high: str) -
 def test_hands_cannot_use_more_drying_time_than_there_is(figures: int, zones: list) -> None:
     """Nor more than they work."""
     evenings = [Window(AT + timedelta(days=d), AT + timedelta(days=d, hours=3)) for d in range(60)]
-    blocks = batch_line([f"f{n}" for n in range(figures)], strokes_for(SCHEME, zones, "good"), evenings)
+    strokes = strokes_for(SCHEME, zones, "good")
+    tasks = [
+        HandTask(f"f{n}", s.zone, s.key, s.step.minutes, s.step.dries_min, load_of(s.step), holds=True)
+        for n in range(figures)
+        for s in strokes
+    ]
+    blocks = blocks_of(plan_hands(HandInputs(tasks, evenings), 1), {s.key: s for s in strokes})
     drying, used = used_drying_min(blocks)
     work = sum((d.end - d.start).total_seconds() / 60 for b in blocks for d in b.strokes)
     assert 0 <= used <= min(drying, work) + 1e-6

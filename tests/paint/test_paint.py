@@ -2,12 +2,10 @@
 
 from __future__ import annotations
 
-from datetime import datetime, timedelta
+from datetime import datetime
 
 import numpy as np
 import pytest
-from hypothesis import given, settings
-from hypothesis import strategies as st
 
 from numerus.demo.scheme import SCHEME, ZONES
 from numerus.domain.paints import Paint
@@ -26,72 +24,11 @@ from numerus.paint.scheme import (
     zone_labs,
 )
 from numerus.paint.weather import Air, first_fit
-from numerus.schedule.attendance import Window
-from numerus.schedule.paint_line import batch_line, used_drying_min
 from numerus.starter import schemes
 from numerus.starter.schemes import PAINTS
 
 RACK = Rack({p.id: p for p in PAINTS})
 NOW = datetime(2026, 3, 5, 20)
-EVENINGS = [Window(NOW + timedelta(days=d), NOW + timedelta(days=d, hours=2)) for d in range(60)]
-strokes = st.tuples(
-    st.sampled_from(["coat", "hat", "iron"]),
-    st.floats(0.5, 12),
-    st.floats(0, 90),
-    st.sampled_from(["base", "wash", "spray"]),
-)
-
-
-def stages_of(made: list) -> list[Stroke]:
-    counted: dict[str, int] = {}
-    found = []
-    for zone, minutes, dries, technique in sorted(made, key=lambda m: m[0]):
-        number = counted[zone] = counted.get(zone, -1) + 1
-        step = RecipeStep(f"{zone}/{number}", "s", technique, (("tallow", 1.0),), 0, "brush", minutes, dries)
-        found.append(Stroke(zone, step))
-    return found
-
-
-@settings(max_examples=80, deadline=None)
-@given(st.lists(strokes, min_size=1, max_size=8), st.integers(1, 9), st.floats(0.7, 1.5))
-def test_the_batch_line_is_a_schedule(made: list, figures: int, factor: float) -> None:
-    """Every stroke once on every figure, hands never in two places, within the evenings, wet paint never touched,
-    strokes of a zone in their order.
-    """
-    stages, ids = stages_of(made), [f"f{n}" for n in range(figures)]
-    strokes = [d for b in batch_line(ids, stages, EVENINGS, factor=factor) for d in b.strokes]
-    assert sorted((d.figure_id, d.stroke.key) for d in strokes) == sorted((f, s.key) for f in ids for s in stages)
-    in_time = sorted(strokes, key=lambda d: d.start)
-    assert all(b.start >= a.end for a, b in zip(in_time, in_time[1:], strict=False))
-    assert all(any(w.start <= d.start and d.end <= w.end for w in EVENINGS) for d in strokes)
-    for figure in ids:
-        for zone in {s.zone for s in stages}:
-            mine = sorted(
-                (d for d in strokes if d.figure_id == figure and d.stroke.zone == zone), key=lambda d: d.stroke.key
-            )
-            assert all(b.start >= a.dry for a, b in zip(mine, mine[1:], strict=False))
-
-
-def test_drying_time_is_used_for_other_zones() -> None:
-    """Two zones with long drying take hardly longer than one."""
-    both = stages_of([("coat", 5, 60, "base"), ("coat", 5, 60, "wash"), ("hat", 5, 60, "base"), ("hat", 5, 60, "wash")])
-    line = batch_line(["a", "b"], both, EVENINGS)
-    assert max(b.end for b in line) - NOW <= timedelta(minutes=100)
-    assert used_drying_min(line)[1] > 10
-
-
-def test_done_strokes_are_not_painted_again_and_wet_zones_wait() -> None:
-    """The journal counts."""
-    stages = stages_of([("coat", 5, 10, "base"), ("coat", 5, 10, "wash")])
-    wet = NOW + timedelta(minutes=40)
-    line = batch_line(["a"], stages, EVENINGS, frozenset({("a", "coat/0")}), {("a", "coat"): wet})
-    assert [(b.stroke.key, b.start) for b in line] == [("coat/1", wet)]
-
-
-def test_a_stroke_longer_than_any_evening_is_said() -> None:
-    """Not looped over for ever."""
-    with pytest.raises(PlanError, match="longer"):
-        batch_line(["a"], stages_of([("coat", 200, 10, "base")]), EVENINGS)
 
 
 def test_the_demo_scheme_paints_every_zone_from_its_rack() -> None:

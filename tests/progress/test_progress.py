@@ -22,7 +22,8 @@ from numerus.packing.trays import FOAM_MM, PIXEL_MM, lying_outline, packing_list
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.forecast import draws, forecast, simulate, situation
 from numerus.progress.history import History
-from numerus.progress.next_tasks import orders, paint_batch, paint_line, step
+from numerus.progress.next_tasks import orders, paint_batch, step
+from numerus.progress.painting_line import paint_line
 from numerus.progress.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
 from numerus.progress.rates import failure_rate, rates
 from numerus.progress.standing import standing

@@ -12,6 +12,7 @@ from typing import Any
 
 from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
 from numerus.cli.colours import match, mix, rack_of_book
+from numerus.cli.evenings import line_of
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
 from numerus.cli.painting import paint_file
@@ -90,6 +91,9 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("file", type=Path, metavar="ARCHIVE")
     sub.add_argument("--vat-ml", type=float, default=450.0)
     sub = command("schedule", schedule_of, "which plate runs when, and when the army will be ready")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--now", type=_moment)
+    sub = command("line", line_of, "every stroke still needed, in time")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--now", type=_moment)
     sub = command("inquest", diagnoses_of, "why runs failed, and what would tell more")

@@ -9,11 +9,13 @@ from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError
 from numerus.money.costs import Cost, unit_costs
+from numerus.paint.figure.touching import Between
 from numerus.printing.runs.learned import RunFactors
 from numerus.progress.evenings import evenings_kept
 from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
 from numerus.progress.next_tasks import TaskList, orders
+from numerus.progress.painting_line import NOT_LOOKED_AT
 from numerus.progress.rates import Rate, rates
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates
@@ -21,14 +23,14 @@ from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_
 
 
 class Answers:
-    """``plans`` and ``history`` as they stood ``now``."""
+    """``plans`` and ``history`` as they stood ``now``; ``between``: zones that touch from part to part, as far as it was looked at."""
 
-    def __init__(self, plans: Plans, history: History, now: datetime) -> None:
-        self.plans, self.history, self.now = plans, history, now
+    def __init__(self, plans: Plans, history: History, now: datetime, between: Between = NOT_LOOKED_AT) -> None:
+        self.plans, self.history, self.now, self.between = plans, history, now, between
 
     def later(self, now: datetime) -> Answers:
         """The same book, some time on: only what depends on the hour is worked out anew; on another day the forecast, too."""
-        after = Answers(self.plans, self.history, now)
+        after = Answers(self.plans, self.history, now, self.between)
         hourly = {"orders"} if now.date() == self.now.date() else {"orders", "forecast"}
         kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
         after.__dict__.update(kept)
@@ -83,4 +85,4 @@ class Answers:
 
     @cached_property
     def orders(self) -> TaskList:
-        return orders(self.plans, self.facts, self.standing, self.now)
+        return orders(self.plans, self.facts, self.standing, self.now, self.between)

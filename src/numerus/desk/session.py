@@ -7,7 +7,7 @@ from __future__ import annotations
 
 import contextlib
 import logging
-from collections.abc import Callable, Iterable
+from collections.abc import Callable, Iterable, Mapping
 from datetime import datetime
 from typing import Any
 
@@ -16,6 +16,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from numerus.book.blob_reader import read_blob
 from numerus.book.book import Book, Removed
 from numerus.book.documents import KINDS, kind_of
+from numerus.book.part_meshes import with_zones
 from numerus.desk.answers import Answers
 from numerus.domain.army import Unit
 from numerus.domain.journal import Fact, ForecastNoted
@@ -23,9 +24,9 @@ from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.zones import PartZones
 from numerus.errors import BookError, NumerusError
-from numerus.formats.face_labels import unpack_labels
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
+from numerus.paint.figure.touching import ZonePairs, packed_pairs, touching_key, unpacked_pairs
 from numerus.progress.history import History
 from numerus.surface.zones import ATTRIBUTE, ZonedMesh, zoned
 
@@ -53,6 +54,8 @@ class Session(QObject):
         self.stage, self.unit_id, self.figure_id, self.part_id = "muster", "", "", ""
         self._meshes: dict[str, Mesh] = {}
         self._labelled: dict[tuple[str, str], Mesh] = {}
+        self._touching: dict[str, ZonePairs] = {}
+        self._asked_for: set[str] = set()
         self._zoned: dict[tuple[str, str, tuple[str, ...]], ZonedMesh] = {}
         self.answers = Answers(Plans(), History(), clock())
         self._refresh()
@@ -60,12 +63,28 @@ class Session(QObject):
     def _refresh(self) -> None:
         """Look at the book anew."""
         plans = self.book.plans if self.book else Plans()
-        self.answers = Answers(plans, self.book.history if self.book else History(), self.clock())
+        self.answers = Answers(plans, self.book.history if self.book else History(), self.clock(), self._between(plans))
         if self.unit_id not in plans.units:
             self.unit_id = next((u.id for u in plans.units_in_order()), "")
             self.figure_id = ""
         if self.part_id not in plans.parts:
             self.part_id = ""
+
+    def _between(self, plans: Plans) -> dict[str, ZonePairs]:
+        """Zones that touch from part to part, of the builds that were looked at once."""
+        for key in {touching_key(plans, f) for f in plans.figures.values()} - self._asked_for:
+            self._asked_for.add(key)
+            data = self.worked_out(key)
+            if data is not None:
+                self._touching[key] = unpacked_pairs(data)
+        return self._touching
+
+    def keep_touching(self, found: Mapping[str, ZonePairs]) -> None:
+        """What was looked at just now counts from here on."""
+        for key, pairs in found.items():
+            self._touching[key] = pairs
+            self.keep_worked_out(key, packed_pairs(pairs))
+        self.tick()
 
     @property
     def plans(self) -> Plans:
@@ -89,6 +108,7 @@ class Session(QObject):
             self.book.close()
         self.book = book
         self._zoned.clear()
+        self._touching, self._asked_for = {}, set()
         self._meshes = {}  # another book's; who still reads the old one has its own
         self._refresh()
         log.info("opened %s", book.path if book else "nothing")
@@ -230,13 +250,12 @@ class Session(QObject):
         return self._zoned[key]
 
     def _read_zones(self, part: Part, mesh: Mesh, told: PartZones | None) -> ZonedMesh:
-        labels = None
         if told is not None and self.book is not None:
             try:
-                labels = unpack_labels(self.book.blob(told.labels), len(mesh.faces))
+                return with_zones(self.book, mesh, told)
             except NumerusError as error:
                 log.warning("zones of %s: %s", part.name, error.message)
-        return zoned(mesh, told.zones if told else (), labels)
+        return zoned(mesh, told.zones if told else (), None)
 
     def labelled_mesh(self, part: Part) -> Mesh:
         """A part's mesh whose faces carry their zones with them."""

@@ -18,19 +18,19 @@ from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate
 from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
+from numerus.paint.figure.touching import Between
 from numerus.paint.rack.batches import bulk
 from numerus.paint.rack.pots import rack_of
-from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
+from numerus.paint.scheme import can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import HANDS_MIN, clinging_ml
 from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.progress.painting_line import NOT_LOOKED_AT, PaintBlock, paint_line
 from numerus.progress.planned_runs import next_runs
-from numerus.progress.rates import GROUPS, rates
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import checks
 from numerus.schedule.attendance import hobby_windows
-from numerus.schedule.paint_line import PaintBlock, batch_line
 from numerus.words import counted
 
 BATCH_MOST = 10
@@ -195,40 +195,6 @@ def paint_batch(standing: Standing) -> list[FigureStanding]:
     return [f for f in at if f.unit.id == unit][:BATCH_MOST]
 
 
-def paint_line(
-    plans: Plans, facts: Sequence[Fact], figures: Sequence[FigureStanding], now: datetime, days: int = 60
-) -> list[PaintBlock]:
-    """The batch line of these figures over the coming evenings, at this painter's pace."""
-    if plans.army is None or not figures:
-        return []
-    strokes: dict[str, Stroke] = {s.key: s for f in figures for s in f.strokes}
-    done = {(f.figure.id, key) for f in figures for key in f.painted}
-    for figure in figures:
-        done |= {(figure.figure.id, key) for key in strokes.keys() - {s.key for s in figure.strokes}}
-    windows = hobby_windows(plans.army, now, days)
-    factor = rates(facts, plans.army)[GROUPS["stroke"]].factor
-    return batch_line(
-        [f.figure.id for f in figures],
-        list(strokes.values()),
-        windows,
-        frozenset(done),
-        _still_wet(facts, strokes, now),
-        factor,
-    )
-
-
-def _still_wet(facts: Sequence[Fact], strokes: dict[str, Stroke], now: datetime) -> dict[tuple[str, str], datetime]:
-    wet = {}
-    since = now - timedelta(minutes=max((s.step.dries_min for s in strokes.values()), default=0.0))
-    for fact in (f for f in facts if f.at > since):
-        done = fact.event
-        stroke = strokes.get(done.key) if isinstance(done, StepDone) and done.stage == "stroke" else None
-        if stroke is not None:
-            dry = fact.at + timedelta(minutes=stroke.step.dries_min)
-            wet.update({(f, stroke.zone): dry for f in fact.figures if dry > now})
-    return wet
-
-
 def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
     """Finishing, priming and building, one order per unit and step."""
     found: list[Task] = []
@@ -284,7 +250,9 @@ def _desk_work(standing: Standing) -> list[Task]:
     return found
 
 
-def orders(plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime) -> TaskList:
+def orders(
+    plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, between: Between = NOT_LOOKED_AT
+) -> TaskList:
     """What to do in the next stretch of hobby time; the list ends where the time does."""
     if plans.army is None:
         return TaskList((), now, 0.0)
@@ -295,7 +263,9 @@ def orders(plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetim
     wanted = _wet(plans, standing, now) + _quietly(_loading, plans, standing, now, until)
     desk = _desk_work(standing)
     hand = _handwork(plans, standing, now)
-    paint = painting_block_orders(_quietly(paint_line, plans, facts, paint_batch(standing), now, 7), plans, until)
+    paint = painting_block_orders(
+        _quietly(paint_line, plans, facts, paint_batch(standing), now, 60, between, until), plans, until
+    )
     listed = _fitted(wanted + desk[:1] + paint[:3] + hand + paint[3:] + desk[1:], windows[0].minutes)
     return TaskList(tuple(_timed(listed, windows[0].start)), windows[0].start, windows[0].minutes)
 

@@ -82,12 +82,12 @@ def touching_mm(parts: Sequence[tuple[ZonedMesh, PartZones]]) -> dict[tuple[str,
         for a, b, mm in told.borders_mm:
             total[a, b] = total.get((a, b), 0.0) + mm
     for (one, _), (other, _) in combinations(parts, 2):
-        for pair, mm2 in _contact_mm2(one, other).items():
+        for pair, mm2 in contact_mm2(one, other).items():
             total[pair] = total.get(pair, 0.0) + float(2 * np.sqrt(np.pi * mm2))
     return total
 
 
-def _contact_mm2(one: ZonedMesh, other: ZonedMesh) -> dict[tuple[str, str], float]:
+def contact_mm2(one: ZonedMesh, other: ZonedMesh) -> dict[tuple[str, str], float]:
     """Area of the first's faces that lie at the second's skin, by the two zones that meet there."""
     from scipy.spatial import cKDTree
 
@@ -110,6 +110,8 @@ def _contact_mm2(one: ZonedMesh, other: ZonedMesh) -> dict[tuple[str, str], floa
 
 def _near(mesh: Mesh, other: Mesh) -> NDArray[np.int64]:
     """Faces of a mesh within reach of another's box."""
-    low, high = other.bounds_mm
+    (low, high), (own_low, own_high) = other.bounds_mm, mesh.bounds_mm
+    if np.any(own_low > high + CONTACT_MM) or np.any(own_high < low - CONTACT_MM):
+        return np.zeros(0, np.int64)
     centres: Floats = mesh.triangles.mean(axis=1)
     return np.flatnonzero(np.all((centres > low - CONTACT_MM) & (centres < high + CONTACT_MM), axis=1))

@@ -32,9 +32,8 @@ from numerus.paint.figure.built import painted_vertices
 from numerus.paint.priming import primed_ground, two_tone_primer
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import low_contrast_pairs, zone_labs
-from numerus.progress.next_tasks import paint_line
+from numerus.progress.painting_line import paint_line, used_drying_min
 from numerus.progress.standing import FigureStanding
-from numerus.schedule.paint_line import used_drying_min
 from numerus.surface.zones import ZonedMesh, measured_zones, touching_mm
 from numerus.words import counted, span
 

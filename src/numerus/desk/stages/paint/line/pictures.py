@@ -22,7 +22,7 @@ from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import laid_strokes, laid_um
-from numerus.schedule.paint_line import PaintBlock
+from numerus.progress.painting_line import PaintBlock
 from numerus.words import counted, span
 
 

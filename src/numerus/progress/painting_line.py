@@ -1,0 +1,180 @@
+"""The army's strokes as tasks for the hands, and the plan of them as work at the painting bench."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass
+from datetime import datetime, timedelta
+
+from numerus.domain.journal import Fact, StepDone
+from numerus.domain.plans import Plans
+from numerus.domain.recipes import RecipeStep
+from numerus.paint.figure.touching import Between, touching_key
+from numerus.paint.rack.kinds import SPIRIT, kind_of
+from numerus.paint.rack.pots import Rack, rack_of
+from numerus.paint.scheme import Stroke, can_be_mixed
+from numerus.paint.techniques import TECHNIQUES
+from numerus.progress.rates import GROUPS, rates
+from numerus.progress.standing import FigureStanding
+from numerus.schedule.attendance import hobby_windows
+from numerus.schedule.hand_plan import HandInputs, HandTask, TimedTask, in_runs, plan_hands
+
+POT_CHANGE_MIN = 1.5  # (default) a pot shaken and opened, drops on the palette, the brush rinsed after
+PALETTE_MIN, CUP_MIN = 60.0, 40.0  # (default) how long a mix stays good on the palette, in an airbrush's cup
+NOT_LOOKED_AT: Between = {}
+PAINTING = 10  # phase of a figure's strokes; those in spirit come in phases of their own
+
+
+@dataclass(frozen=True)
+class TimedStroke:
+    """One stroke on one figure: hands from ``start`` to ``end``, dry at ``dry``."""
+
+    figure_id: str
+    stroke: Stroke
+    start: datetime
+    end: datetime
+    dry: datetime
+
+
+@dataclass(frozen=True)
+class PaintBlock:
+    """One stroke on figure after figure; ``setup_min``: of hands before it, 0 where its mix was in hand already."""
+
+    stroke: Stroke
+    strokes: tuple[TimedStroke, ...]
+    setup_min: float = 0.0
+
+    @property
+    def start(self) -> datetime:
+        return self.strokes[0].start
+
+    @property
+    def end(self) -> datetime:
+        return self.strokes[-1].end
+
+
+def load_of(step: RecipeStep) -> tuple[object, ...]:
+    """What must be ready for a stroke: one mix, thinned so, in one tool."""
+    return step.mix, step.thinner, step.tool
+
+
+def stroke_tasks(figures: Iterable[FigureStanding], rack: Rack, factor: float = 1.0) -> list[HandTask]:
+    """Every stroke still needed, figure by figure, zones in the scheme's order. ``factor``: this painter's minutes over the
+    recipe's.
+    """
+    return [
+        _task(f.figure.id, stroke, phase, factor)
+        for f in figures
+        for stroke, phase in _in_solvent_order(f.next_strokes, rack)
+    ]
+
+
+def _task(figure: str, stroke: Stroke, phase: int, factor: float) -> HandTask:
+    step, how = stroke.step, TECHNIQUES[stroke.step.technique]
+    sprayed = how.setup_min > 0
+    setup, life = (how.setup_min, CUP_MIN) if sprayed else (POT_CHANGE_MIN, PALETTE_MIN)
+    return HandTask(
+        figure, stroke.zone, stroke.key, step.minutes * factor, step.dries_min, load_of(step), setup, life, phase, True
+    )
+
+
+def _in_solvent_order(strokes: Sequence[Stroke], rack: Rack) -> list[tuple[Stroke, int]]:
+    """Each stroke with its phase: where a zone goes from water to spirit or back, the whole figure must have come so far."""
+    phases: dict[str, tuple[bool, int]] = {}
+    found = []
+    for stroke in strokes:
+        spirit = _in_spirit(stroke.step, rack)
+        was, phase = phases.get(stroke.zone, (False, PAINTING))
+        phase += spirit != was
+        phases[stroke.zone] = spirit, phase
+        found.append((stroke, phase))
+    return found
+
+
+def _in_spirit(step: RecipeStep, rack: Rack) -> bool:
+    if not can_be_mixed(step, rack):
+        return False
+    return any(kind_of(rack.paints[p]).warning == SPIRIT for p in rack.shares(step.mix))
+
+
+def touching_by_figure(
+    figures: Iterable[FigureStanding], plans: Plans, between: Between
+) -> dict[str, dict[str, frozenset[str]]]:
+    """Zones that touch on each figure: along the edges of its parts, and ``between`` parts where that was looked at."""
+    found = {}
+    for standing in figures:
+        figure, pairs = standing.figure, set[tuple[str, str]]()
+        for part in figure.build.values():
+            told = plans.part_zones.get(part)
+            pairs |= {(a, b) for a, b, _ in told.borders_mm} if told else set()
+        pairs |= set(between.get(touching_key(plans, figure), ()))
+        found[figure.id] = _neighbours(pairs)
+    return found
+
+
+def _neighbours(pairs: Iterable[tuple[str, str]]) -> dict[str, frozenset[str]]:
+    sets: dict[str, set[str]] = {}
+    for a, b in pairs:
+        sets.setdefault(a, set()).add(b)
+        sets.setdefault(b, set()).add(a)
+    return {zone: frozenset(others) for zone, others in sets.items()}
+
+
+def still_wet(facts: Sequence[Fact], strokes: Mapping[str, Stroke], now: datetime) -> dict[tuple[str, str], datetime]:
+    """When zones painted lately are dry, by figure and zone."""
+    wet = {}
+    since = now - timedelta(minutes=max((s.step.dries_min for s in strokes.values()), default=0.0))
+    for fact in (f for f in facts if f.at > since):
+        done = fact.event
+        stroke = strokes.get(done.key) if isinstance(done, StepDone) and done.stage == "stroke" else None
+        if stroke is not None:
+            dry = fact.at + timedelta(minutes=stroke.step.dries_min)
+            wet.update({(f, stroke.zone): dry for f in fact.figures if dry > now})
+    return wet
+
+
+def paint_line(
+    plans: Plans, facts: Sequence[Fact], figures: Sequence[FigureStanding], now: datetime, days: int = 60,
+    between: Between = NOT_LOOKED_AT, until: datetime | None = None,
+) -> list[PaintBlock]:  # fmt: skip
+    """These figures' strokes over the coming evenings, at this painter's pace; as far as ``until``, if that is given.
+
+    Raises PlanError where the evenings do not hold them.
+    """
+    if plans.army is None or not figures:
+        return []
+    strokes = {s.key: s for f in figures for s in f.strokes}
+    factor = rates(facts, plans.army)[GROUPS["stroke"]].factor
+    inputs = HandInputs(
+        stroke_tasks(figures, rack_of(plans), factor), hobby_windows(plans.army, now, days),
+        touching_by_figure(figures, plans, between), dry_at=still_wet(facts, strokes, now), batch=len(figures),
+    )  # fmt: skip
+    return blocks_of(plan_hands(inputs, 1, until), strokes)
+
+
+def blocks_of(plan: Sequence[TimedTask], strokes: Mapping[str, Stroke]) -> list[PaintBlock]:
+    """The strokes of a plan, one after another on figure after figure."""
+    painted = [t for t in plan if t.task.holds]
+    return [
+        PaintBlock(
+            strokes[run[0].task.key],
+            tuple(TimedStroke(t.task.group, strokes[t.task.key], t.start, t.end, t.dry) for t in run),
+            run[0].setup_min,
+        )
+        for run in in_runs(painted)
+    ]
+
+
+def used_drying_min(blocks: Sequence[PaintBlock]) -> tuple[float, float]:
+    """(minutes something dries, minutes of those in which hands work on something else)."""
+    drying = sorted((d.end, d.dry) for b in blocks for d in b.strokes)
+    work = sorted((d.start, d.end) for b in blocks for d in b.strokes)
+    merged: list[tuple[datetime, datetime]] = []
+    for start, end in drying:
+        if merged and start <= merged[-1][1]:
+            merged[-1] = merged[-1][0], max(end, merged[-1][1])
+        else:
+            merged.append((start, end))
+    total = sum((e - s).total_seconds() for s, e in merged) / 60
+    overlap = sum(max(0.0, (min(e, we) - max(s, ws)).total_seconds()) for s, e in merged for ws, we in work) / 60
+    return total, overlap

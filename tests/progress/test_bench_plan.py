@@ -1,0 +1,134 @@
+"""Everything the hands have left to do, on one clock: the demo army's, and what the command line tells of it."""
+
+from __future__ import annotations
+
+import json
+from dataclasses import replace
+from datetime import datetime, timedelta
+from itertools import pairwise
+from pathlib import Path
+
+import pytest
+
+from helpers import EVENING
+from numerus.book.book import Book
+from numerus.book.part_meshes import zoned_part
+from numerus.cli.__main__ import main
+from numerus.domain.plans import Plans
+from numerus.errors import PlanError
+from numerus.paint.figure.touching import packed_pairs, touching_key, unpacked_pairs, zones_between
+from numerus.paint.rack.pots import rack_of
+from numerus.progress.bench_plan import BenchPlan, bench_plan
+from numerus.progress.next_tasks import paint_batch
+from numerus.progress.painting_line import paint_line, stroke_tasks
+from numerus.progress.standing import standing
+
+
+@pytest.fixture
+def plan(demo: Book) -> BenchPlan:
+    return bench_plan(demo.plans, demo.history.facts, standing(demo.plans, demo.history), EVENING)
+
+
+def test_every_step_left_is_planned_once(demo: Book, plan: BenchPlan) -> None:
+    """Strokes and finishing of every figure, building and priming of those not so far, plates washed and cured."""
+    found = standing(demo.plans, demo.history)
+    planned = [(t.task.group, t.task.key) for t in plan.tasks]
+    assert len(plan.strokes) == len({(t.task.group, t.task.key) for t in plan.strokes})
+    for figure in found.figures.values():
+        own = {key for group, key in planned if group == figure.figure.id}
+        assert {s.key for s in figure.next_strokes} <= own
+        assert {s.id for s in figure.finish_left} <= own
+        assert ("build" in own) == (figure.number <= 7) and ("prime" in own) == (figure.number <= 8)
+
+
+def test_nothing_is_painted_before_it_is_primed_and_nothing_built_before_it_is_cured(plan: BenchPlan) -> None:
+    """Each figure goes through its stages in order, each dry before the next; what hangs on a plate waits for it."""
+    for group in {t.task.group for t in plan.tasks}:
+        own = sorted((t for t in plan.tasks if t.task.group == group), key=lambda t: t.start)
+        assert all(a.task.phase <= b.task.phase for a, b in pairwise(own))
+        for one, other in pairwise(own):
+            if one.task.phase < other.task.phase:
+                assert other.start >= max(t.dry for t in own if t.task.phase == one.task.phase) - timedelta(seconds=1)
+    assert all(a.end <= b.begun + timedelta(seconds=1) for a, b in pairwise(plan.tasks))
+
+
+def test_figures_of_which_something_lies_on_no_plate_are_told(plan: BenchPlan) -> None:
+    """When they come is a default: the Heron is not posed yet, the Kiln watch not plated."""
+    assert "heron-0" in plan.guessed and "lock-3" not in plan.guessed
+
+
+def test_zones_that_touch_across_parts_are_found_and_kept(demo: Book) -> None:
+    """Skin of the arm at the coat's shoulder, say; the same for every figure of one build; kept as it was."""
+    plans = demo.plans
+    figure = plans.figures["lock-3"]
+    key = touching_key(plans, figure)
+    found = zones_between(plans, {key: figure}, lambda p: zoned_part(demo, p))
+    within = {
+        (a, b) for p in figure.build.values() if p in plans.part_zones for a, b, _ in plans.part_zones[p].borders_mm
+    }
+    assert found[key] and set(found[key]) - within
+    assert unpacked_pairs(packed_pairs(found[key])) == found[key] and unpacked_pairs(b"no") == ()
+    other = replace(figure, id="twin")
+    assert touching_key(plans, other) == key
+
+
+def test_the_bench_paints_what_the_line_says(demo: Book) -> None:
+    """The batch at the bench wants the same strokes, with the same minutes, as the plan of all."""
+    found = standing(demo.plans, demo.history)
+    batch = paint_batch(found)
+    blocks = paint_line(demo.plans, demo.history.facts, batch, EVENING)
+    plan = bench_plan(demo.plans, demo.history.facts, found, EVENING)
+    ids = {f.figure.id for f in batch}
+    minutes = {(t.task.group, t.task.key): t.task.minutes for t in plan.strokes if t.task.group in ids}
+    told = {(d.figure_id, d.stroke.key): (d.end - d.start).total_seconds() / 60 for b in blocks for d in b.strokes}
+    assert told == pytest.approx(minutes, abs=1e-3)
+
+
+def test_a_zone_that_goes_into_spirit_waits_for_the_whole_figure(demo: Book) -> None:
+    """Oil over what is painted: no acrylic stroke of the figure comes after it, but in a phase of its own."""
+    plans = demo.plans
+    scheme = plans.scheme
+    assert scheme is not None
+    oil = replace(plans.paints["peat"], id="oil", kind="oil", name="Oil")
+    steps = tuple(replace(s, mix=(("oil", 1.0),)) if n == 2 else s for n, s in enumerate(scheme.recipes[0].steps))
+    recipes = (replace(scheme.recipes[0], steps=steps), *scheme.recipes[1:])
+    demo.commit("oil", [oil, replace(scheme, recipes=recipes)])
+    found = standing(demo.plans, demo.history)
+    tasks = stroke_tasks([f for f in found.figures.values() if f.figure.id == "kiln-0"], rack_of(demo.plans))
+    phases = {t.key: t.phase for t in tasks}
+    oiled = steps[2].id
+    assert phases[oiled] == 11 and all(phase == 10 for key, phase in phases.items() if not key.startswith("coat"))
+    assert all(phases[s.id] == 12 for s in steps[3:] if s.id in phases)
+
+
+def test_no_army_and_no_hours_are_said(demo: Book) -> None:
+    """In words, not by an endless search."""
+    found = standing(demo.plans, demo.history)
+    with pytest.raises(PlanError, match="no army"):
+        bench_plan(Plans(), [], found, EVENING)
+    army = demo.plans.army
+    assert army is not None
+    idle = replace(army, week=tuple(replace(d, hobby_minutes=0) for d in army.week))
+    with pytest.raises(PlanError, match="hobby time"):
+        bench_plan(replace(demo.plans, army=idle), [], found, EVENING)
+
+
+def test_the_line_on_the_command_line_keeps_its_own_rules(demo: Book, capsys: pytest.CaptureFixture[str]) -> None:
+    """Hours, touching zones and strokes as they are told: one thing at a time, inside the hours, nothing on wet paint."""
+    path = Path(demo.path)
+    assert main(["line", str(path), "--now", EVENING.isoformat()]) == 0
+    told = json.loads(capsys.readouterr().out)
+    at = datetime.fromisoformat
+    strokes = sorted(told["strokes"], key=lambda s: s["start"])
+    hours = [(at(h["start"]), at(h["end"])) for h in told["hours"]]
+    assert all(at(a["end"]) <= at(b["start"]) for a, b in pairwise(strokes))
+    assert all(any(h[0] <= at(s["start"]) and at(s["end"]) <= h[1] for h in hours) for s in strokes)
+    near = {(f, a, b) for f, x, y in told["touching"] for a, b in ((x, y), (y, x))}
+    by_figure: dict[str, list[dict[str, str]]] = {}
+    for stroke in strokes:
+        own = by_figure.setdefault(stroke["figure"], [])
+        for before in own:
+            if before["zone"] == stroke["zone"] or (stroke["figure"], before["zone"], stroke["zone"]) in near:
+                assert at(stroke["start"]) >= at(before["dry"])
+        own.append(stroke)
+    assert told["ends"] == strokes[-1]["end"] and near

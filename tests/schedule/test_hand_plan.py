@@ -1,0 +1,216 @@
+"""The plan of the hands, looked at by a checker that knows only what is right, not how it was made."""
+
+from __future__ import annotations
+
+import random
+from datetime import datetime, timedelta
+from itertools import pairwise
+
+import pytest
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from numerus.errors import Cancelled, PlanError
+from numerus.schedule.attendance import Window
+from numerus.schedule.hand_plan import (
+    HandInputs,
+    HandTask,
+    TimedTask,
+    free_hours,
+    hands_bound_min,
+    in_runs,
+    plan_hands,
+    window_min,
+)
+
+NOW = datetime(2026, 3, 2, 18)
+
+
+def evenings(minutes: float = 90, days: int = 300) -> list[Window]:
+    return [Window(NOW + timedelta(days=d), NOW + timedelta(days=d, minutes=minutes)) for d in range(days)]
+
+
+def random_army(seed: int, most: int = 12) -> HandInputs:
+    """Figures with zones that touch at random, strokes in few mixes, some in spirit, evenings of all lengths, plates to wait for."""
+    dice = random.Random(seed)
+    zones = [f"z{n}" for n in range(dice.randint(1, 8))]
+    mixes = dice.randint(2, 12)
+    recipe = {
+        z: [(dice.randrange(mixes), dice.uniform(0.5, 6), dice.uniform(0, 60)) for _ in range(dice.randint(1, 4))]
+        for z in zones
+    }
+    pairs = [(a, b) for n, a in enumerate(zones) for b in zones[n + 1 :] if dice.random() < 0.35]
+    tasks, touching, after, free_at = [], {}, {}, {}
+    for n in range(dice.randint(1, most)):
+        own, group = [z for z in zones if dice.random() < 0.8] or zones[:1], f"f{n}"
+        if dice.random() < 0.3:
+            tasks += [HandTask(f"p{n}", "wet", f"p{n}/wash", 8, 30), HandTask(f"p{n}", "wet", f"p{n}/cure", 9, 10)]
+            free_at[f"p{n}"], after[group] = NOW + timedelta(hours=dice.uniform(0, 90)), [f"p{n}"]
+            tasks.append(HandTask(group, "", "build", 12, 300, "build"))
+        for zone in own:
+            spirit = dice.randint(1, 4) if dice.random() < 0.1 else 9
+            for k, (mix, minutes, dries) in enumerate(recipe[zone]):
+                phase, setup = 10 + (k >= spirit), 10.0 if mix == 0 else 1.5
+                tasks.append(HandTask(group, zone, f"{zone}/{k}", minutes, dries, mix, setup, 40.0, phase, True))
+        neighbours: dict[str, set[str]] = {}
+        for a, b in pairs:
+            if a in own and b in own:
+                neighbours.setdefault(a, set()).add(b)
+                neighbours.setdefault(b, set()).add(a)
+        touching[group] = {z: frozenset(others) for z, others in neighbours.items()}
+        tasks.append(HandTask(group, "", "varnish", 2, 120, "varnish", phase=90))
+    windows = [w for w in evenings(dice.choice((45, 90, 180))) if dice.random() < 0.8]
+    return HandInputs(tasks, windows, touching, free_at, after)
+
+
+def check(inputs: HandInputs, plan: list[TimedTask]) -> None:
+    """What makes a plan right: written from the rules, by brute force over pairs."""
+    slack = timedelta(seconds=0.01)
+    assert sorted((t.task.group, t.task.key) for t in plan) == sorted((t.group, t.key) for t in inputs.tasks)
+    ordered = sorted(plan, key=lambda t: t.begun)
+    assert all(b.begun >= a.end - slack for a, b in pairwise(ordered)), "hands in two places"
+    for timed in plan:
+        assert timed.end - timed.start == pytest.approx(timedelta(minutes=timed.task.minutes), abs=slack)
+        assert any(w.start <= timed.begun + slack and timed.end <= w.end + slack for w in inputs.windows), (
+            "outside hours"
+        )
+    for group in {t.group for t in inputs.tasks}:
+        own = [t for t in plan if t.task.group == group]
+        for one in own:
+            for other in own:
+                if one is other or other.start < one.start:
+                    continue
+                same = one.task.chain == other.task.chain
+                touch = other.task.chain in inputs.touching.get(group, {}).get(one.task.chain, ())
+                if same or touch:
+                    assert other.start >= one.dry - slack, "on wet paint"
+                if one.task.phase < other.task.phase:
+                    assert other.start >= one.dry - slack, "a phase before the last was dry"
+                assert one.task.phase <= other.task.phase
+        for chain in {t.task.chain for t in own}:
+            keys = [t.task.key for t in sorted(own, key=lambda t: t.start) if t.task.chain == chain]
+            assert keys == [t.key for t in inputs.tasks if (t.group, t.chain) == (group, chain)], "out of order"
+        first = min(t.start for t in own)
+        assert first >= inputs.free_at.get(group, NOW) - slack
+        for before in inputs.after.get(group, ()):
+            assert first >= max(t.dry for t in plan if t.task.group == before) - slack
+    check_loads(inputs, ordered, slack)
+
+
+def check_loads(inputs: HandInputs, ordered: list[TimedTask], slack: timedelta) -> None:
+    """A load is set up when another was in hand, when it is too old, and every evening; not otherwise."""
+    load: object = None
+    fresh_until = NOW
+    evening: Window | None = None
+    for timed in ordered:
+        now = next(w for w in inputs.windows if w.start <= timed.begun + slack and timed.end <= w.end + slack)
+        if now is not evening:
+            load, evening = None, now
+        again = timed.task.load != load or timed.start > fresh_until + slack
+        assert timed.setup_min == pytest.approx(timed.task.setup_min if again else 0.0)
+        if again:
+            load, fresh_until = timed.task.load, timed.start + timedelta(minutes=timed.task.life_min)
+
+
+@settings(max_examples=120, deadline=None)
+@given(st.integers(0, 10**6))
+def test_every_plan_keeps_the_rules(seed: int) -> None:
+    """One thing at a time, within the hours, nothing on wet paint or beside it, every load set up once, everything once."""
+    inputs = random_army(seed)
+    check(inputs, plan_hands(inputs, 1))
+
+
+def test_the_plan_is_near_what_no_plan_can_beat() -> None:
+    """On armies of twenty figures and more, however their zones touch, the hours used are near the least there must be."""
+    over = []
+    for seed in range(40):
+        inputs = random_army(seed, 30)
+        painted = [t for t in inputs.tasks if t.holds]
+        if len({t.group for t in painted}) < 20:
+            continue
+        only = HandInputs(painted, inputs.windows, inputs.touching)
+        plan = plan_hands(only)
+        hands, chain = hands_bound_min(painted)
+        least = max(hands, window_min(only.windows, only.windows[0].start + timedelta(minutes=chain)))
+        over.append(window_min(only.windows, plan[-1].end) / least)
+    assert len(over) >= 8 and sorted(over)[len(over) // 2] < 1.15 and max(over) < 1.3
+
+
+def test_two_zones_that_dry_are_worked_in_turn() -> None:
+    """The one dries while the other is painted: hardly longer than one alone."""
+    strokes = [HandTask("a", z, f"{z}/{n}", 5, 60, z, holds=True) for z in ("coat", "hat") for n in range(2)]
+    plan = plan_hands(HandInputs(strokes, evenings(180)))
+    assert plan[-1].end - NOW <= timedelta(minutes=75)
+    touching = {"a": {"coat": frozenset({"hat"}), "hat": frozenset({"coat"})}}
+    waits = plan_hands(HandInputs(strokes, evenings(240), touching))
+    assert waits[-1].end - NOW >= timedelta(minutes=200)
+
+
+def test_what_was_painted_before_and_is_wet_is_left_alone() -> None:
+    """A zone wet from earlier waits, and so does what touches it, though nothing more comes onto it."""
+    wet = NOW + timedelta(minutes=40)
+    tasks = [HandTask("a", "coat", "coat/1", 5, holds=True), HandTask("a", "hat", "hat/0", 5, holds=True)]
+    touching = {"a": {"hat": frozenset({"belt"}), "belt": frozenset({"hat"})}}
+    plan = plan_hands(HandInputs(tasks, evenings(), touching, dry_at={("a", "coat"): wet, ("a", "belt"): wet}))
+    assert sorted(t.start for t in plan) == [wet, wet + timedelta(minutes=5)]
+
+
+def test_one_pot_is_opened_once_for_all_that_want_it() -> None:
+    """Ten figures, coat and leather in one brown: one set-up, and in runs of one stroke."""
+    tasks = [
+        HandTask(f"f{n}", z, f"{z}/0", 1, 20, "brown", 1.5, holds=True) for n in range(10) for z in ("coat", "belt")
+    ]
+    plan = plan_hands(HandInputs(tasks, evenings()))
+    assert sum(t.setup_min for t in plan) == 1.5
+    assert sum(len(run) for run in in_runs(plan)) == 20
+
+
+def test_no_more_than_two_batches_are_half_painted() -> None:
+    """As many as are asked for are begun together, and the next when those only dry."""
+    tasks = [
+        HandTask(f"f{n}", z, f"{z}/{k}", 2, 40, (z, k), 1.5, holds=True)
+        for n in range(24)
+        for z in ("coat", "hat", "belt")
+        for k in range(2)
+    ]
+    plan = plan_hands(HandInputs(tasks, evenings(), batch=6))
+    spans = [
+        (min(t.start for t in plan if t.task.group == g), max(t.end for t in plan if t.task.group == g))
+        for g in {t.group for t in tasks}
+    ]
+    moments = sorted({s for s, _ in spans})
+    assert max(sum(a <= at < b for a, b in spans) for at in moments) <= 12
+
+
+def test_what_cannot_be_is_said() -> None:
+    """A stroke longer than any evening, and evenings that end first; a plan given up makes nothing."""
+    long = [HandTask("a", "coat", "coat/0", 200, holds=True)]
+    with pytest.raises(PlanError, match="longer"):
+        plan_hands(HandInputs(long, evenings(90)))
+    with pytest.raises(PlanError, match="do not hold"):
+        plan_hands(HandInputs([HandTask("a", "c", f"c/{n}", 50) for n in range(9)], evenings(60, 3)))
+    with pytest.raises(Cancelled):
+        plan_hands(random_army(1), progress=lambda _: False)
+    assert plan_hands(HandInputs([], evenings())) == [] and plan_hands(HandInputs(long, [])) == []
+
+
+def test_hours_taken_by_other_work_are_not_painting_hours() -> None:
+    """What is left of the evenings and what was taken make up the evenings."""
+    inputs = random_army(7)
+    plan = plan_hands(inputs, 1)
+    others = [t for t in plan if not t.task.holds]
+    left = free_hours(inputs.windows, others)
+    taken = sum((t.end - t.begun).total_seconds() / 60 for t in others)
+    assert sum(w.minutes for w in left) + taken == pytest.approx(sum(w.minutes for w in inputs.windows))
+    assert all(
+        any(w.start <= t.begun and t.end <= w.end + timedelta(seconds=0.01) for w in left) for t in plan if t.task.holds
+    )
+
+
+def test_a_plan_up_to_an_hour_is_its_beginning() -> None:
+    """For what is to do this evening the rest need not be planned."""
+    inputs = random_army(3)
+    until = inputs.windows[1].end
+    short, whole = plan_hands(inputs, 1, until), plan_hands(inputs, 1)
+    assert 0 < len(short) <= len(whole)
+    assert all(t.begun < until for t in short)
