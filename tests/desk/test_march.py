@@ -278,3 +278,26 @@ def test_choosing_a_zone_shows_its_strokes_and_marks_them_for_the_batch(window: 
     assert steps(window) == before + added
     bench.view.grab()
     bench._picked(None)
+
+
+def test_the_army_is_cut_into_foam_for_the_users_own_box(window: MainWindow, tmp_path: Path) -> None:
+    """Trays of every figure; another box is an edit that can be taken back; the cut files are written where one says."""
+    window.session.go("ready")
+    bench = window.benches["ready"]
+    found = bench.state.packed
+    assert found is not None and sum(len(t.laid) for t in found.trays) == len(window.session.plans.figures)
+    bench.grab()
+    bench.wide.setValue(400)
+    bench.deep.setValue(300)
+    bench._resize_box()
+    assert window.session.plans.army.tray_mm == (400.0, 300.0) and len(bench.state.packed.trays) == 1
+    window.session.undo()
+    assert window.session.plans.army.tray_mm == (300.0, 200.0)
+    bench.cut_into(tmp_path / "foam")
+    many = len(bench.state.packed.trays)
+    assert sorted(p.suffix for p in (tmp_path / "foam").iterdir()) == [".dxf"] * many + [".svg"] * many
+    (tmp_path / "file").write_text("in the way")
+    failed: list[object] = []
+    window.context.jobs.failed.connect(failed.append)
+    bench.cut_into(tmp_path / "file")
+    assert failed and bench.packing_text().count("\n") == len(window.session.plans.figures) - 1

@@ -7,10 +7,9 @@ from collections import Counter
 from dataclasses import replace
 from datetime import datetime, timedelta
 
-import numpy as np
 import pytest
 
-from helpers import EVENING, box_mesh
+from helpers import EVENING
 from numerus.book.book import Book, Removed
 from numerus.domain.army import Day
 from numerus.domain.journal import Fact
@@ -18,7 +17,6 @@ from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PlanError
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.money.costs import unit_costs
-from numerus.packing.trays import FOAM_MM, PIXEL_MM, lying_outline, packing_list
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.forecast import draws, forecast, simulate, situation
 from numerus.progress.history import History
@@ -195,27 +193,6 @@ def test_costs_add_up_and_lie_below_the_bought_price(demo: Book) -> None:
     assert wickmen == demo.plans.kits["wickmen"].price_pence
     assert costs["lock"].hands_min > 100
     assert costs["lock"].total < 4200
-
-
-def test_the_packing_list_has_a_compartment_for_every_figure(demo: Book) -> None:
-    """Wider than the base by the foam; the pole is called fragile."""
-    trays = packing_list(demo.plans, demo.plans.units["lock"], lambda blob: unpack_mesh(demo.blob(blob)))
-    assert len(trays) == 10
-    assert all(t.width_mm >= 28.5 + 2 * FOAM_MM - 2 * PIXEL_MM for t in trays)
-    assert all(np.allclose(t.outline.max(axis=0), (t.width_mm, t.depth_mm)) for t in trays)
-    assert any("fragile" in t.note for t in trays)
-
-
-def test_a_box_on_its_back_is_outlined_with_foam_all_round() -> None:
-    """A box 10 wide, 6 deep, 20 high: 18 by 28 mm with rounded corners, 6 mm deep; a bought base counts though no mesh has it."""
-    outline, deep = lying_outline(box_mesh((10, 6, 20)), [])
-    assert outline.max(axis=0) == pytest.approx([10 + 2 * FOAM_MM, 20 + 2 * FOAM_MM], abs=2 * PIXEL_MM)
-    assert deep == pytest.approx(6)
-    x, y = outline.T
-    area = abs(np.sum(x * np.roll(y, -1) - y * np.roll(x, -1))) / 2
-    assert area == pytest.approx(10 * 20 + 2 * FOAM_MM * 30 + np.pi * FOAM_MM**2, rel=0.03)
-    based, _ = lying_outline(box_mesh((10, 6, 20)), [np.array([[-7, -10, -3.0], [17, 10, 0]])])
-    assert based.max(axis=0) == pytest.approx([24 + 2 * FOAM_MM, 23 + 2 * FOAM_MM], abs=2 * PIXEL_MM)
 
 
 def test_the_clock_may_stand_past_the_date(demo: Book) -> None:

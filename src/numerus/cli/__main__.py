@@ -15,6 +15,7 @@ from numerus.cli.colours import match, mix, rack_of_book
 from numerus.cli.evenings import line_of
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
+from numerus.cli.packing import trays_of
 from numerus.cli.painting import paint_file
 from numerus.cli.plates import plates_made, printed_layers
 from numerus.cli.results import refused
@@ -31,6 +32,11 @@ def _positive(text: str) -> float:
     if not 0 < value < 1e6:
         raise argparse.ArgumentTypeError("must be above zero")
     return value
+
+
+def _size(text: str) -> tuple[float, float]:
+    wide, _, deep = text.partition(",")
+    return _positive(wide), _positive(deep)
 
 
 def _view(text: str) -> tuple[float, float]:
@@ -96,6 +102,10 @@ def parser() -> argparse.ArgumentParser:
     sub = command("line", line_of, "every stroke still needed, in time")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--now", type=_moment)
+    sub = command("tray", trays_of, "figures packed in foam: SVG and DXF to cut, one each a tray")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    sub.add_argument("--box", type=_size, metavar="WIDE,DEEP", help="inner mm (the army's, 300,200)")
     sub = command("inquest", diagnoses_of, "why runs failed, and what would tell more")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub = command("add", add_files, "read mesh files, folders or zips into a kit of a book")

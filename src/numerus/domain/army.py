@@ -35,7 +35,8 @@ class Army:
     """The army, when it must be ready and the time there is; ``week`` begins with Monday.
 
     ``days``: single days that are not like their weekday, away or up late. ``time_zone``: the time zone's name, "" for the
-    computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once.
+    computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once. ``tray_mm``: inner width and depth of the box it
+    travels in.
     """
 
     id: str
@@ -51,6 +52,7 @@ class Army:
     time_zone: str = ""
     tub_parts: int = 24
     lamp_parts: int = 12
+    tray_mm: tuple[float, float] = (300.0, 200.0)
     likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
 
     def __post_init__(self) -> None:
@@ -58,6 +60,8 @@ class Army:
             raise PlanError("bad-week", "A week has seven days.")
         if not 0 < self.evenings_kept <= 1:
             raise PlanError("bad-share", "The share of evenings kept lies between 0 and 1.")
+        if not all(60 <= mm <= 2000 for mm in self.tray_mm):
+            raise PlanError("bad-box", "A box for figures is 60 to 2000 mm wide and deep inside.")
         if min(self.tub_parts, self.lamp_parts) < 1:
             raise PlanError("bad-load", "At least one part is washed or cured at once.")
 

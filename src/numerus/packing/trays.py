@@ -1,113 +1,186 @@
-"""Packing: foam cut to each figure's outline plus a margin, figures lying on their backs, and what to mind."""
+"""Pockets nested into trays of foam for one box: walls nowhere thinner than ``WALL_MM``, the deep ones together.
+
+Pockets are laid as bitmaps of ``CELL_MM`` widened by half a wall, each where its far edge lies nearest to the tray's near one
+(bottom-left rule, as on the printer's plate); walls are then told as they are between the true outlines.
+"""
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
+from itertools import combinations
+from math import ceil
 
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.army import BOUGHT, Figure, Unit
-from numerus.domain.parts import Part
-from numerus.domain.plans import Plans
-from numerus.errors import Cancelled, Progress
-from numerus.geometry.mesh import Floats, Mesh, merged, rotation_matrix
-from numerus.geometry.solids.columns import Columns, solid_columns
-from numerus.geometry.solids.layers import silhouette
-from numerus.kit.builds import printed_slots
+from numerus.errors import Cancelled, PlanError, Progress
+from numerus.geometry.mesh import Floats
+from numerus.packing.pockets import Pocket
+from numerus.printing.plates.nesting import TURNS, Bed, Shape, shapes_of, turn_deg
 
-FOAM_MM = 4.0
-PIXEL_MM = 0.4
-BASE_HIGH_MM = 3.5  # a bought base the meshes do not hold
-SLENDER = 2.3  # times as long as its second side: bends or snaps when squeezed
-ON_ITS_BACK = np.array([[1.0, 0, 0], [0, 0, 1], [0, -1, 0]])  # feet toward us, face up
+WALL_MM = 5.0  # foam between pockets and to the edge; less tears
+FLOOR_MM = 5.0
+FINGER_MM = 9.0  # radius of the hole a finger goes into
+CELL_MM = 0.5
+DEPTH_BAND_MM = 8.0  # pockets whose depth differs by less lie in one tray gladly
+
+
+@dataclass(frozen=True)
+class FoamBox:
+    """Inner size of the user's box, mm; the default is a box for letters and files."""
+
+    wide_mm: float = 300.0
+    deep_mm: float = 200.0
+
+
+@dataclass(frozen=True, eq=False)
+class Laid:
+    """A pocket where it lies in its tray: its ``outline`` (n, 2) in the tray's mm, with the hole for a finger."""
+
+    pocket: Pocket
+    outline: Floats
 
 
 @dataclass(frozen=True, eq=False)
 class Tray:
-    """One foam compartment in mm: the figure's ``outline`` float64 (n, 2) from its lower left corner, and what to mind."""
+    """One layer of foam in mm, and the pockets cut into it; ``least_wall_mm``: as it is, between outlines and to the edge."""
 
-    figure: str
-    unit: str
-    width_mm: float
-    depth_mm: float
-    height_mm: float
-    outline: Floats
-    note: str
+    laid: tuple[Laid, ...]
+    wide_mm: float
+    deep_mm: float
+    high_mm: float
+    least_wall_mm: float
 
-
-def _bought_base(unit: Unit) -> Floats:
-    """Lowest and highest corner of a bought base under the figure, float64 (2, 3); only its extents count here."""
-    r = unit.base_mm / 2
-    return np.array([[-r, -r, -BASE_HIGH_MM], [r, r, 0.0]])
+    @property
+    def grams(self) -> float:
+        return sum(p.pocket.grams for p in self.laid)
 
 
-def _filled(silhouette_of: Columns, boxes_mm: list[Floats]) -> NDArray[np.bool_]:
-    """The silhouette and the boxes seen from above as pixels, with room for the foam round them."""
-    grid = silhouette_of.grid
-    boxes = [np.floor(b[:, :2] / PIXEL_MM).astype(int) for b in boxes_mm]
-    own = np.array([[grid.x0_px, grid.y0_px], [grid.x0_px + grid.nx, grid.y0_px + grid.ny]])
-    edge = int(np.ceil(FOAM_MM / PIXEL_MM)) + 2
-    low = np.min([b.min(axis=0) for b in [own, *boxes]], axis=0) - edge
-    high = np.max([b.max(axis=0) for b in [own, *boxes]], axis=0) + edge
-    filled = np.zeros((high - low)[::-1], bool)
-    (x0, y0), (x1, y1) = own - low
-    filled[y0:y1, x0:x1] = silhouette(silhouette_of)
-    for box in boxes:
-        (x0, y0), (x1, y1) = np.sort(box - low, axis=0)
-        filled[y0:y1, x0:x1] = True
-    return filled
+@dataclass(frozen=True, eq=False)
+class Packed:
+    """All trays, and how many there must be at least, by the area of pockets and half their walls."""
+
+    trays: tuple[Tray, ...]
+    least_trays: int
 
 
-def lying_outline(mesh: Mesh, extra_mm: list[Floats]) -> tuple[Floats, float]:
-    """Outline float64 (n, 2) of a figure on its back with ``FOAM_MM`` round it, and how deep it lies, in mm.
-
-    ``extra_mm``: boxes (2, 3) in the figure's own coordinates that belong to it and are in no mesh.
+def packed(pockets: Sequence[Pocket], box: FoamBox = FoamBox(), progress: Progress = lambda _: True) -> Packed:
+    """Every pocket in a tray; what is larger than the box gets a tray of its own size. Raises PlanError for a box that leaves
+    no room for walls, Cancelled.
     """
-    from scipy.ndimage import binary_fill_holes, distance_transform_edt
-    from skimage.measure import approximate_polygon, find_contours
-
-    laid = mesh.transformed(rotation_matrix(ON_ITS_BACK))
-    boxes = [np.sort(b @ ON_ITS_BACK.T, axis=0) for b in extra_mm]
-    ends = np.concatenate([laid.bounds_mm, *boxes])
-    columns = solid_columns(laid.moved((0, 0, -laid.bounds_mm[0, 2])).triangles, PIXEL_MM, PIXEL_MM)
-    foam = binary_fill_holes(distance_transform_edt(~_filled(columns, boxes)) * PIXEL_MM <= FOAM_MM)
-    traced = max(find_contours(foam.astype(float), 0.5), key=len)[:, ::-1] * PIXEL_MM
-    longest = approximate_polygon(traced, PIXEL_MM / 2)
-    return longest - longest.min(axis=0), float(np.ptp(ends[:, 2]))
-
-
-def _note(parts: Sequence[Part]) -> str:
-    slender = [p.name for p in parts if max(p.extents_mm) > SLENDER * sorted(p.extents_mm)[1]]
-    return f"fragile: {slender[0]}" if slender else ""
-
-
-def _tray(figure: Figure, unit: Unit, parts: list[Part], mesh_of: Callable[[str], Mesh]) -> Tray:
-    whole = merged([mesh_of(p.blob) for p in parts])
-    outline, deep = lying_outline(whole, [_bought_base(unit)] if figure.build.get("base") == BOUGHT else [])
-    wide, long = outline.max(axis=0)
-    return Tray(figure.name, unit.name, float(wide), float(long), deep + FOAM_MM, outline, _note(parts))
+    if min(box.wide_mm, box.deep_mm) < 3 * WALL_MM or not np.isfinite(box.wide_mm + box.deep_mm):
+        raise PlanError("box-too-small", "The box leaves no room between its walls.", "Type its inner size in mm.")
+    shapes = _Shapes(pockets, progress)
+    left = sorted(range(len(pockets)), key=lambda i: (-round(pockets[i].height_mm / DEPTH_BAND_MM), -shapes.cells[i]))
+    trays: list[Tray] = []
+    while left:
+        spots = _filled(left, shapes, box)
+        if spots:
+            trays.append(_tray([_laid(pockets[i], shapes.outlines[i], *at) for i, at in spots], box))
+        else:
+            spots = [(left[0], (0, 0.0, 0.0))]
+            trays.append(_tray([Laid(pockets[left[0]], shapes.outlines[left[0]])], None))
+        there = {i for i, _ in spots}
+        left = [i for i in left if i not in there]
+    if len(trays) == 1:
+        trays = [_trimmed(trays[0])]
+    usable = (box.wide_mm - WALL_MM) * (box.deep_mm - WALL_MM)
+    return Packed(tuple(trays), max(ceil(sum(shapes.cells) * CELL_MM**2 / usable), min(len(pockets), 1)))
 
 
-def packing_list(
-    plans: Plans, unit: Unit, mesh_of: Callable[[str], Mesh], progress: Progress = lambda _: True
-) -> list[Tray]:
-    """A compartment for every figure of a unit that has parts; ``mesh_of`` gives the mesh of a blob. Raises Cancelled."""
-    made: dict[tuple[str, ...], Tray] = {}  # figures of one build share their outline
-    trays = []
-    figures = plans.figures_of(unit.id)
-    for number, figure in enumerate(figures):
-        if not progress(number / len(figures)):
-            raise Cancelled
-        parts = [plans.parts[p] for p in printed_slots(figure).values() if p in plans.parts]
-        if not parts:
-            continue
-        build = (*sorted(p.id for p in parts), figure.build.get("base", ""))
-        if build not in made:
-            made[build] = _tray(figure, unit, parts, mesh_of)
-        found = made[build]
-        trays.append(
-            Tray(figure.name, unit.name, found.width_mm, found.depth_mm, found.height_mm, found.outline, found.note)
-        )
-    return trays
+class _Shapes:
+    """Outlines with their finger holes, widened by half a wall, as bitmaps in all turns; equal ones are made once."""
+
+    def __init__(self, pockets: Sequence[Pocket], progress: Progress) -> None:
+        made: dict[bytes, tuple[Floats, list[Shape], int, int]] = {}
+        self.outlines: list[Floats] = []
+        self.turns: list[list[Shape]] = []
+        self.cells: list[int] = []
+        self.names: list[int] = []
+        for number, pocket in enumerate(pockets):
+            if not progress(number / len(pockets)):
+                raise Cancelled
+            key = pocket.outline.tobytes()
+            if key not in made:
+                outline = with_finger_hole(pocket.outline)
+                bitmap = _bitmap(outline)
+                made[key] = outline, shapes_of(bitmap), int(bitmap.sum()), len(made)
+            outline, turns, cells, name = made[key]
+            self.outlines.append(outline)
+            self.turns.append(turns)
+            self.cells.append(cells)
+            self.names.append(name)
+
+
+def with_finger_hole(outline: Floats) -> Floats:
+    """The outline joined with a round hole on its edge beside its thickest place, where a figure is held best; its origin in the
+    middle of its box.
+    """
+    from shapely import Point, Polygon, maximum_inscribed_circle
+
+    whole = Polygon(outline).buffer(0)
+    thick = maximum_inscribed_circle(whole, tolerance=0.5).coords[0]
+    edge = whole.exterior.interpolate(whole.exterior.project(Point(thick)))
+    cut = whole.union(edge.buffer(FINGER_MM, quad_segs=6)).simplify(0.05)
+    found = np.asarray(cut.exterior.coords)[:-1]
+    return found - (found.min(axis=0) + found.max(axis=0)) / 2
+
+
+def _bitmap(outline: Floats) -> NDArray[np.bool_]:
+    """Cells that may be touched by the outline widened by half a wall: bool (n, n), n odd, about the outline's origin."""
+    from shapely import Polygon, contains_xy
+
+    wide = Polygon(outline).buffer(WALL_MM / 2 + CELL_MM * 0.75)  # a cell whose middle is outside is not touched
+    reach = int(np.ceil(np.abs(np.asarray(wide.bounds)).max() / CELL_MM)) + 1
+    at = np.arange(-reach, reach + 1) * CELL_MM
+    x, y = np.meshgrid(at, at)
+    return np.asarray(contains_xy(wide, x, y))
+
+
+def _filled(left: Sequence[int], shapes: _Shapes, box: FoamBox) -> list[tuple[int, tuple[int, float, float]]]:
+    """What goes into one tray, in order: pocket, turn and where its middle lies; none if the first does not fit."""
+    edge = WALL_MM / 2  # the other half lies round the pockets
+    ny, nx = (int((mm - 2 * edge) / CELL_MM) for mm in (box.deep_mm, box.wide_mm))
+    bed, spots = Bed(np.zeros((ny, nx), np.bool_)), []
+    for index in left:
+        where = bed.place(shapes.names[index], shapes.turns[index], shapes.cells[index])
+        if where is not None:
+            turn, row, column = where
+            spots.append((index, (turn, edge + (column + 0.5) * CELL_MM, edge + (row + 0.5) * CELL_MM)))
+        elif index == left[0]:
+            return []
+    return spots
+
+
+def _laid(pocket: Pocket, outline: Floats, turn: int, x_mm: float, y_mm: float) -> Laid:
+    angle = np.radians(turn_deg(turn % TURNS))
+    across = np.array([[np.cos(angle), np.sin(angle)], [-np.sin(angle), np.cos(angle)]])
+    return Laid(pocket, outline @ across + [x_mm, y_mm])
+
+
+def _tray(laid: list[Laid], box: FoamBox | None) -> Tray:
+    """``box`` None: as large as what lies in it."""
+    high = max(p.pocket.height_mm for p in laid) + FLOOR_MM
+    wide, deep = (box.wide_mm, box.deep_mm) if box else (0.0, 0.0)
+    made = Tray(tuple(laid), wide, deep, high, 0.0)
+    return _walled(made) if box else _trimmed(made)
+
+
+def _trimmed(tray: Tray) -> Tray:
+    """Cut down to what lies in it, whole mm."""
+    ends = np.concatenate([p.outline for p in tray.laid])
+    low = ends.min(axis=0) - WALL_MM
+    wide, deep = (float(ceil(mm)) for mm in ends.max(axis=0) + WALL_MM - low)
+    moved = tuple(Laid(p.pocket, p.outline - low) for p in tray.laid)
+    return _walled(Tray(moved, wide, deep, tray.high_mm, 0.0))
+
+
+def _walled(tray: Tray) -> Tray:
+    """The tray with its thinnest wall measured between the true outlines."""
+    from shapely import Polygon
+
+    cut = [Polygon(p.outline) for p in tray.laid]
+    between = [a.distance(b) for a, b in combinations(cut, 2)]
+    edges = [min(b[0], b[1], tray.wide_mm - b[2], tray.deep_mm - b[3]) for b in (c.bounds for c in cut)]
+    return Tray(tray.laid, tray.wide_mm, tray.deep_mm, tray.high_mm, float(min([*between, *edges])))

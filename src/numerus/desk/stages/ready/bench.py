@@ -2,9 +2,12 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import QPointF, QRectF, Qt
+from dataclasses import replace
+from pathlib import Path
+
+from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
-from PyQt6.QtWidgets import QApplication, QBoxLayout
+from PyQt6.QtWidgets import QApplication, QBoxLayout, QFileDialog, QSpinBox
 
 from numerus.desk.context import Context
 from numerus.desk.stages.ready.state import ReadyState
@@ -17,8 +20,11 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.army import Unit
 from numerus.domain.money import money_text
+from numerus.errors import NumerusError, Progress
 from numerus.money.costs import Cost
-from numerus.packing.trays import FOAM_MM, Tray, packing_list
+from numerus.packing.cutting import write_cut_files
+from numerus.packing.pockets import pockets_of
+from numerus.packing.trays import Laid, Packed, Tray, packed
 from numerus.words import counted, hours
 
 KINDS = (("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
@@ -116,64 +122,86 @@ class CostBars(Drawing):
         )
 
 
+MIND_W = 330.0
+
+
 class PackingPicture(Drawing):
-    """Foam trays for the chosen unit, figures on their backs: each compartment's outline to scale, what must be minded."""
+    """Trays of foam to scale, side by side: every figure's pocket as it is cut, the chosen unit's filled, fragile ones marked."""
 
     def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "Packing list")
-        self.trays: list[Tray] = []
-        self.title, self.busy = "", False
+        super().__init__(context.theme, "Trays of foam")
+        self.packed: Packed | None = None
+        self.unit, self.figure_id, self.busy = "", "", False
 
-    def show_trays(self, title: str, trays: list[Tray], busy: bool = False) -> None:
-        """``busy``: they are being worked out."""
-        self.title, self.trays, self.busy = title, trays, busy
+    def show_trays(self, packed: Packed | None, unit: str, figure_id: str, busy: bool = False) -> None:
+        """``unit``, ``figure_id``: those to stand out; ``busy``: they are being worked out."""
+        self.packed, self.unit, self.figure_id, self.busy = packed, unit, figure_id, busy
         self.update()
 
-    def _scale(self, across: int, wide_mm: float, long_mm: float) -> float:
-        """Pixels a millimetre if ``across`` compartments lie side by side."""
-        rows = -(-len(self.trays) // across)
-        return min((self.width() - 10) / (across * wide_mm), (self.height() - 56) / (rows * long_mm), 4.0)
-
     def draw(self, painter: QPainter) -> None:
-        self.text(painter, 0, 18, f"Packing: {self.title}", 16, True)
-        if not self.trays:
-            words = "Laying every figure on its back …" if self.busy else "No figure of this unit has parts yet."
-            self.text(painter, 0, 44, words, 11, colour="slate")
+        trays = self.packed.trays if self.packed else ()
+        if not trays:
+            words = "Laying every figure down and cutting its pocket …" if self.busy else "No figure has parts yet."
+            self.text(painter, 0, 24, words, 13, colour="slate")
             return
-        wide, long, high = (max(getattr(t, k) for t in self.trays) for k in ("width_mm", "depth_mm", "height_mm"))
-        fits = [(n, self._scale(n, wide + 3, long + 3)) for n in range(1, len(self.trays) + 1)]
-        across, scale = max(fits, key=lambda fit: fit[1])
-        step = (self.width() - 10) / across
-        for number, tray in enumerate(self.trays):
-            corner = QPointF((number % across) * step, 28 + (number // across) * (long + 3) * scale)
-            self._tray(painter, tray, QRectF(corner.x(), corner.y(), step - 4, long * scale), scale)
-        many = counted(len(self.trays), "compartment")
-        description = (
-            f"{many}, foam {high:.0f} mm deep, {FOAM_MM:g} mm round each, lying on its back; double box to ship."
-        )
-        self.text(painter, 0, self.height() - 6, description, 11, colour="slate")
+        gap = 14.0
+        wide, deep = sum(t.wide_mm for t in trays), max(t.deep_mm for t in trays)
+        room = self.width() - MIND_W
+        scale = min((room - gap * (len(trays) - 1)) / wide, (self.height() - 20) / deep)
+        x = 0.0
+        for number, tray in enumerate(trays, 1):
+            self._tray(painter, tray, QPointF(x, 0), scale)
+            words = f"tray {number}: {counted(len(tray.laid), 'figure')}, foam {tray.high_mm:.0f} mm deep"
+            self.text(painter, x, tray.deep_mm * scale + 15, words, 11, colour="slate", width=tray.wide_mm * scale)
+            x += tray.wide_mm * scale + gap
+        self._mind(painter, x + 6)
 
-    def _tray(self, painter: QPainter, tray: Tray, box: QRectF, scale: float) -> None:
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(self.theme.colour("bed"))
-        painter.drawRoundedRect(box, 5, 5)
-        middle, bottom = (
-            box.center().x() - tray.width_mm * scale / 2,
-            box.bottom() - (box.height() - tray.depth_mm * scale) / 2,
-        )
-        shape = QPolygonF([QPointF(middle + x * scale, bottom - y * scale) for x, y in tray.outline])
-        painter.setPen(QPen(self.theme.colour("brick" if tray.note else "slate"), 1.2))
-        painter.setBrush(self.theme.colour("chalk"))
-        painter.drawPolygon(shape)
-        self.text(
-            painter, box.center().x(), box.center().y() + 4, tray.figure, 11, True, align=CENTRE, width=box.width() - 4
-        )
-        size = f"{tray.width_mm:.0f} × {tray.depth_mm:.0f} × {tray.height_mm:.0f} mm"
-        self.region(box, f"{tray.figure}: {size}{'; ' + tray.note if tray.note else ''}")
-        if tray.note:
-            draw_warning(
-                painter, box.right() - 18, box.top() + 4, 13, self.theme.colour("tallow"), self.theme.colour("ink")
+    def _mind(self, painter: QPainter, x: float) -> None:
+        """Figures with something fragile, and how they lie."""
+        assert self.packed is not None
+        weak = [p.pocket for t in self.packed.trays for p in t.laid if p.pocket.note]
+        own = sorted(weak, key=lambda p: p.unit != self.unit)  # the chosen unit's first
+        self.text(painter, x, 14, "Mind" if weak else "Nothing fragile", 13, True)
+        lines = max(int((self.height() - 24) // 17), 0)
+        for number, pocket in enumerate(own[:lines]):
+            y = 32 + 17 * number
+            self.text(painter, x, y, pocket.figure, 11, pocket.unit == self.unit, width=112)
+            self.text(
+                painter,
+                x + 118,
+                y,
+                f"{pocket.attitude}; {pocket.note}",
+                11,
+                colour="slate",
+                width=self.width() - x - 120,
             )
+
+    def _tray(self, painter: QPainter, tray: Tray, corner: QPointF, scale: float) -> None:
+        painter.setPen(QPen(self.theme.colour("slate"), 1.2))
+        painter.setBrush(self.theme.colour("bed"))
+        painter.drawRoundedRect(QRectF(corner.x(), corner.y(), tray.wide_mm * scale, tray.deep_mm * scale), 5, 5)
+        for laid in tray.laid:
+            points = [QPointF(corner.x() + x * scale, corner.y() + (tray.deep_mm - y) * scale) for x, y in laid.outline]
+            self._pocket(painter, laid, QPolygonF(points))
+
+    def _pocket(self, painter: QPainter, laid: Laid, shape: QPolygonF) -> None:
+        pocket = laid.pocket
+        chosen, own = pocket.figure_id == self.figure_id, pocket.unit == self.unit
+        painter.setPen(QPen(self.theme.colour("river" if chosen else "slate"), 2 if chosen else 1))
+        painter.setBrush(self.theme.colour("riverwash" if own else "chalk"))
+        painter.drawPolygon(shape)
+        box = shape.boundingRect()
+        if pocket.note:
+            mark = QPointF(box.center().x() - 5, box.center().y() - 14)
+            draw_warning(painter, mark.x(), mark.y(), 10, self.theme.colour("tallow"), self.theme.colour("ink"))
+        name = pocket.figure.partition(" ")[0]
+        if box.width() > 30:
+            self.text(
+                painter, box.center().x(), box.center().y() + 8, name, 11, chosen, align=CENTRE, width=box.width() - 6
+            )
+        size = f"{pocket.width_mm:.0f} × {pocket.depth_mm:.0f} × {pocket.height_mm:.0f} mm"
+        notes = "; ".join(filter(None, (size, pocket.attitude, pocket.note)))
+        self.region(box, f"{pocket.figure}, {pocket.unit}: {notes}")
 
 
 class ReadyBench(Bench):
@@ -184,6 +212,7 @@ class ReadyBench(Bench):
         self._packed_for: tuple[object, ...] = ()
         super().__init__(context)
         self.add_button("Copy the packing list", self.copy, tip="As text, one line a figure")
+        self.add_button("Cut files …", self.cut, "main", "SVG and DXF at true size, one each a tray")
 
     def build(self) -> QBoxLayout:
         self.view = BenchView(self.theme, self.renderer, "A figure as it will stand on the table")
@@ -193,12 +222,37 @@ class ReadyBench(Bench):
         body.setStretch(0, 5)
         body.setStretch(1, 7)
         self.words = label("", "note", True)
-        drawer = panel(column(self.packing, self.words, gap=2, margins=(16, 6, 16, 8)), "drawer")
-        drawer.layout().setStretch(0, 1)
+        self.wide, self.deep = self._box_side("wide"), self._box_side("deep")
+        titled = row(
+            label("Packed to travel", "section"),
+            10,
+            self.words,
+            -1,
+            label("Box inside, mm", "note"),
+            self.wide,
+            self.deep,
+        )
+        titled.setStretch(2, 1)
+        drawer = panel(column(titled, self.packing, gap=4, margins=(16, 6, 16, 6)), "drawer")
+        drawer.layout().setStretch(1, 1)
         whole = column(body, drawer, gap=0)
         whole.setStretch(0, 5)
-        whole.setStretch(1, 3)
+        whole.setStretch(1, 4)
         return whole
+
+    def _box_side(self, name: str) -> QSpinBox:
+        made = QSpinBox()
+        made.setRange(60, 2000)
+        made.setSingleStep(10)
+        made.setAccessibleName(f"How {name} the box is inside, mm")
+        made.setKeyboardTracking(False)
+        made.editingFinished.connect(self._resize_box)
+        return made
+
+    def _resize_box(self) -> None:
+        army, size = self.state.plans.army, (float(self.wide.value()), float(self.deep.value()))
+        if army is not None and size != army.tray_mm:
+            self.session.commit("another box to travel in", [replace(army, tray_mm=size)])
 
     def refresh(self) -> None:
         state, session = self.state, self.session
@@ -225,21 +279,47 @@ class ReadyBench(Bench):
             self.view.show_things(figure_things(self.session, figure, painter_of(zone_colours(self.session))))
 
     def _pack(self) -> None:
-        """Trays in a job; those of another unit are not shown for this one."""
-        state, unit, about = self.state, self.state.unit, self.state.packed_for
-        if unit is None or about == self._packed_for:
+        """Trays of the whole army in a job, once for what they depend on."""
+        state, about = self.state, self.state.packed_for
+        for side, mm in zip((self.wide, self.deep), (state.box.wide_mm, state.box.deep_mm), strict=True):
+            if not side.hasFocus():
+                side.setValue(round(mm))
+        if about == self._packed_for:
+            self._show_packed()
             return
-        self._packed_for, state.trays = about, []
-        self.packing.show_trays(unit.name, [], busy=True)
-        plans, mesh_of = state.plans, self.session.mesh_reader()
+        self._packed_for, state.packed = about, None
+        self._show_packed(busy=True)
+        plans, figures, box, mesh_of = state.plans, state.figures, state.box, self.session.mesh_reader()
 
-        def done(trays: list[Tray]) -> None:
-            state.trays = trays
-            self.packing.show_trays(unit.name, trays)
+        def work(progress: Progress) -> Packed:
+            pockets = pockets_of(plans, figures, mesh_of, lambda share: progress(0.8 * share))
+            return packed(pockets, box, lambda share: progress(0.8 + 0.2 * share))
 
-        self.context.jobs.start(
-            "packing", f"Packing {unit.name}", lambda progress: packing_list(plans, unit, mesh_of, progress), done
-        )
+        def done(found: Packed) -> None:
+            state.packed = found
+            self._show_packed()
+
+        self.context.jobs.start("packing", "Packing the army", work, done)
+
+    def _show_packed(self, busy: bool = False) -> None:
+        state = self.state
+        figure = state.figure.id if state.figure else ""
+        self.packing.show_trays(state.packed, state.unit.name if state.unit else "", figure, busy)
+        self.words.setText(state.packed_words)
+
+    def cut(self) -> None:
+        folder = QFileDialog.getExistingDirectory(self, "Where to put the cut files")
+        if folder:
+            self.cut_into(Path(folder))
+
+    def cut_into(self, folder: Path) -> None:
+        """One SVG and one DXF a tray."""
+        try:
+            files = write_cut_files(self.state.packed.trays if self.state.packed else (), folder)
+        except NumerusError as error:
+            self.context.jobs.failed.emit(error)
+            return
+        self.words.setText(f"Written: {counted(2 * len(files), 'file')} in {folder}.")
 
     def packing_text(self) -> str:
         return self.state.packing_text

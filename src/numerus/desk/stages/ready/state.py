@@ -4,15 +4,15 @@ from __future__ import annotations
 
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure, Unit
-from numerus.domain.parts import Part
 from numerus.kit.builds import printed_slots
 from numerus.money.costs import Cost
-from numerus.packing.trays import Tray
+from numerus.packing.trays import FoamBox, Packed
+from numerus.words import counted
 
 
 class ReadyState:
     def __init__(self, answers: Answers) -> None:
-        self.trays: list[Tray] = []
+        self.packed: Packed | None = None
         self.look(answers, "", "")
 
     def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
@@ -30,10 +30,9 @@ class ReadyState:
         return self.plans.figures.get(self.figure_id) or next(iter(figures), None)
 
     @property
-    def parts(self) -> list[Part]:
-        """All printed parts of the unit's figures, each once."""
-        used = [p for f in self.plans.figures_of(self.unit_id) for p in printed_slots(f).values()]
-        return [self.plans.parts[p] for p in dict.fromkeys(used) if p in self.plans.parts]
+    def figures(self) -> list[Figure]:
+        """All that travel, in the roll's order."""
+        return [f for u in self.plans.units_in_order() for f in self.plans.figures_of(u.id)]
 
     @property
     def subtitle(self) -> str:
@@ -41,11 +40,29 @@ class ReadyState:
         return f"{len(standing.at('ready'))} of {len(standing.figures)} figures stand on the table"
 
     @property
+    def box(self) -> FoamBox:
+        return FoamBox(*self.plans.army.tray_mm) if self.plans.army else FoamBox()
+
+    @property
     def packed_for(self) -> tuple[object, ...]:
-        """What the trays depend on: builds, their meshes, the base."""
-        builds = tuple(tuple(sorted(f.build.items())) for f in self.plans.figures_of(self.unit_id))
-        base = self.unit.base_mm if self.unit else 0.0
-        return self.unit_id, base, builds, tuple(p.blob for p in self.parts)
+        """What the trays depend on: builds, their meshes, bases, the box."""
+        plans = self.plans
+        builds = tuple((plans.units[f.unit_id].base_mm, *sorted(f.build.items())) for f in self.figures)
+        used = {p for f in self.figures for p in printed_slots(f).values() if p in plans.parts}
+        return self.box, builds, tuple(sorted(plans.parts[p].blob for p in used))
+
+    @property
+    def packed_words(self) -> str:
+        """How many trays, how large, against how many there must be."""
+        found = self.packed
+        if found is None or not found.trays:
+            return ""
+        wall = min(t.least_wall_mm for t in found.trays)
+        deep = " and ".join(f"{t.high_mm:.0f}" for t in found.trays[:4])
+        grams = sum(t.grams for t in found.trays)
+        many, least = counted(len(found.trays), "tray"), found.least_trays
+        bound = "fewer cannot hold them" if least == len(found.trays) else f"by area at least {least}"
+        return f"{many}, {bound}; foam {deep} mm deep, walls {wall:.1f} mm at least; {grams:.0f} g of resin. Double box to ship."
 
     @property
     def costs(self) -> dict[str, Cost]:
@@ -58,7 +75,9 @@ class ReadyState:
     @property
     def packing_text(self) -> str:
         """The packing list as text, one line a figure."""
+        trays = self.packed.trays if self.packed else ()
+        lines = [(number, p.pocket) for number, tray in enumerate(trays, 1) for p in tray.laid]
         return "\n".join(
-            f"{t.unit}\t{t.figure}\t{t.width_mm:.0f} × {t.depth_mm:.0f} × {t.height_mm:.0f} mm\t{t.note}"
-            for t in self.trays
+            f"tray {n}\t{p.unit}\t{p.figure}\t{p.width_mm:.0f} × {p.depth_mm:.0f} × {p.height_mm:.0f} mm\t{p.attitude}\t{p.note}"
+            for n, p in lines
         )

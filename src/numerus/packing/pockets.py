@@ -1,0 +1,141 @@
+"""A pocket of foam for every figure: its outline as it lies safest, a little wider, and what to mind."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.domain.army import BOUGHT, Figure, Unit
+from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
+from numerus.errors import Cancelled, Progress
+from numerus.geometry.mesh import Floats, Mesh, merged, rotation_matrix
+from numerus.geometry.solids.columns import Columns, solid_columns
+from numerus.geometry.solids.layers import silhouette
+from numerus.kit.builds import printed_slots
+
+CLEARANCE_MM = 2.0  # (default) between a figure and its foam
+PIXEL_MM = 0.4
+BASE_HIGH_MM = 3.5  # a bought base the meshes do not hold
+SLENDER = 2.3  # times as long as its second side: bends or snaps when squeezed
+BURIED_COSTS = 1.25  # a fragile part that lies low must be worth so much less depth
+ATTITUDES: dict[str, Floats] = {
+    "on its back": np.array([[1.0, 0, 0], [0, 0, 1], [0, -1, 0]]),  # feet toward us, face up
+    "on its left side": np.array([[0.0, 1, 0], [0, 0, 1], [1, 0, 0]]),
+    "on its right side": np.array([[0.0, -1, 0], [0, 0, 1], [-1, 0, 0]]),
+}
+
+
+@dataclass(frozen=True, eq=False)
+class Pocket:
+    """Room for one figure in mm: its ``outline`` float64 (n, 2) from its lower left corner, how deep, how it lies, what to mind;
+    ``grams``: of its resin.
+    """
+
+    figure_id: str
+    figure: str
+    unit: str
+    width_mm: float
+    depth_mm: float
+    height_mm: float
+    outline: Floats
+    attitude: str
+    note: str
+    grams: float
+
+
+def _bought_base(unit: Unit) -> Floats:
+    """Lowest and highest corner of a bought base under the figure, float64 (2, 3); only its extents count here."""
+    r = unit.base_mm / 2
+    return np.array([[-r, -r, -BASE_HIGH_MM], [r, r, 0.0]])
+
+
+def _filled(silhouette_of: Columns, boxes_mm: list[Floats]) -> NDArray[np.bool_]:
+    """The silhouette and the boxes seen from above as pixels, with room for the clearance round them."""
+    grid = silhouette_of.grid
+    boxes = [np.floor(b[:, :2] / PIXEL_MM).astype(int) for b in boxes_mm]
+    own = np.array([[grid.x0_px, grid.y0_px], [grid.x0_px + grid.nx, grid.y0_px + grid.ny]])
+    edge = int(np.ceil(CLEARANCE_MM / PIXEL_MM)) + 2
+    low = np.min([b.min(axis=0) for b in [own, *boxes]], axis=0) - edge
+    high = np.max([b.max(axis=0) for b in [own, *boxes]], axis=0) + edge
+    filled = np.zeros((high - low)[::-1], bool)
+    (x0, y0), (x1, y1) = own - low
+    filled[y0:y1, x0:x1] = silhouette(silhouette_of)
+    for box in boxes:
+        (x0, y0), (x1, y1) = np.sort(box - low, axis=0)
+        filled[y0:y1, x0:x1] = True
+    return filled
+
+
+def lying_outline(mesh: Mesh, extra_mm: list[Floats], attitude: str = "on its back") -> tuple[Floats, float]:
+    """Outline float64 (n, 2) of a figure as it lies, with ``CLEARANCE_MM`` round it, and how deep it lies, in mm.
+
+    ``extra_mm``: boxes (2, 3) in the figure's own coordinates that belong to it and are in no mesh.
+    """
+    from scipy.ndimage import binary_fill_holes, distance_transform_edt
+    from skimage.measure import approximate_polygon, find_contours
+
+    turn = ATTITUDES[attitude]
+    laid = mesh.transformed(rotation_matrix(turn))
+    boxes = [np.sort(b @ turn.T, axis=0) for b in extra_mm]
+    ends = np.concatenate([laid.bounds_mm, *boxes])
+    columns = solid_columns(laid.moved((0, 0, -laid.bounds_mm[0, 2])).triangles, PIXEL_MM, PIXEL_MM)
+    room = binary_fill_holes(distance_transform_edt(~_filled(columns, boxes)) * PIXEL_MM <= CLEARANCE_MM)
+    traced = max(find_contours(room.astype(float), 0.5), key=len)[:, ::-1] * PIXEL_MM
+    longest = approximate_polygon(traced, PIXEL_MM / 2)
+    return longest - longest.min(axis=0), float(np.ptp(ends[:, 2]))
+
+
+def slender(parts: Sequence[Part]) -> list[Part]:
+    """Parts that bend or snap when something lies on them."""
+    return [p for p in parts if max(p.extents_mm) > SLENDER * sorted(p.extents_mm)[1]]
+
+
+def safest_attitude(meshes: Sequence[Mesh], fragile: Sequence[Mesh]) -> str:
+    """The way a figure lies lowest, with nothing fragile below its weight unless that saves much."""
+    corners = np.concatenate([m.vertices for m in meshes])
+    weak = np.concatenate([m.vertices for m in fragile]) if fragile else None
+
+    def depth(attitude: str) -> float:
+        laid = corners @ ATTITUDES[attitude].T
+        buried = weak is not None and (weak @ ATTITUDES[attitude].T)[:, 2].mean() < laid[:, 2].mean() - 0.1
+        return float(np.ptp(laid[:, 2])) * (BURIED_COSTS if buried else 1.0)
+
+    return min(ATTITUDES, key=depth)
+
+
+def _pocket(figure: Figure, unit: Unit, parts: list[Part], mesh_of: Callable[[str], Mesh], density: float) -> Pocket:
+    weak, meshes = slender(parts), {p.id: mesh_of(p.blob) for p in parts}
+    whole = merged(list(meshes.values()))
+    attitude = safest_attitude(list(meshes.values()), [meshes[p.id] for p in weak])
+    bought = [_bought_base(unit)] if figure.build.get("base") == BOUGHT else []
+    outline, deep = lying_outline(whole, bought, attitude)
+    wide, long = outline.max(axis=0)
+    note = f"fragile: {weak[0].label}" if weak else ""
+    grams = sum(p.volume_ml for p in parts) * density
+    return Pocket(
+        figure.id, figure.name, unit.name, float(wide), float(long), deep + CLEARANCE_MM, outline, attitude, note, grams
+    )
+
+
+def pockets_of(
+    plans: Plans, figures: Sequence[Figure], mesh_of: Callable[[str], Mesh], progress: Progress = lambda _: True
+) -> list[Pocket]:
+    """One for every figure that has parts; ``mesh_of`` gives the mesh of a blob. Raises Cancelled."""
+    made: dict[tuple[str, ...], Pocket] = {}  # figures of one build share their outline
+    pockets = []
+    for number, figure in enumerate(figures):
+        if not progress(number / len(figures)):
+            raise Cancelled
+        unit = plans.units[figure.unit_id]
+        parts = [plans.parts[p] for p in printed_slots(figure).values() if p in plans.parts]
+        if not parts:
+            continue
+        build = (*sorted(p.id for p in parts), figure.build.get("base", ""), str(unit.base_mm))
+        if build not in made:
+            made[build] = _pocket(figure, unit, parts, mesh_of, plans.resin.density_g_per_ml)
+        pockets.append(replace(made[build], figure_id=figure.id, figure=figure.name, unit=unit.name))
+    return pockets
