@@ -214,10 +214,10 @@ def test_finish_shows_who_waits_and_moves_them_on(window: MainWindow) -> None:
     assert not bench.state.waiting(chosen)
 
 
-def test_the_foam_holds_every_figure_of_the_unit(window: MainWindow) -> None:
-    """A compartment for each, its outline inside the tray; the text has one line a figure."""
+def test_the_foam_holds_every_figure(window: MainWindow) -> None:
+    """A pocket for each of the army, in one tray or another; the text has one line a figure."""
     bench = shown(window, "ready", "lock")
-    assert len(bench.packing.trays) == len(window.session.plans.figures_of("lock"))
+    assert sum(len(t.laid) for t in bench.packing.packed.trays) == len(window.session.plans.figures)
     bench.copy()
     assert QApplication.clipboard().text() == bench.packing_text()
     assert bench.packing_text().count("\n") == sum(len(t.laid) for t in bench.packing.packed.trays) - 1

@@ -15,11 +15,12 @@ from numerus.demo.scheme import SCHEME
 from numerus.domain.paints import Paint
 from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.domain.stages import LEVELS
+from numerus.paint.loads import load_of
 from numerus.paint.priming import SCHOOLS, prime_plan, primed_ground
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, strokes_for, zone_colour, zone_labs
 from numerus.paint.weather import Air
-from numerus.progress.painting_line import blocks_of, load_of, used_drying_min
+from numerus.progress.painting_line import blocks_of, used_drying_min
 from numerus.schedule.attendance import Window
 from numerus.schedule.hand_plan import HandInputs, HandTask, plan_hands
 from numerus.starter.schemes import PAINTS

@@ -8,6 +8,7 @@ from typing import Any
 from pydantic import TypeAdapter, ValidationError
 
 from numerus.domain.army import Army, Figure, Unit
+from numerus.domain.commissions import Commission
 from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.paints import Mix, Paint
 from numerus.domain.parts import Kit, Part, Relation
@@ -20,7 +21,7 @@ from numerus.errors import BookError
 KINDS: dict[str, type] = {
     "army": Army, "unit": Unit, "figure": Figure, "kit": Kit, "part": Part, "machine": Machine, "resin": Resin,
     "plate": Plate, "run": Run, "bottle": Bottle, "paint": Paint, "mix": Mix, "scheme": Scheme, "zone": Zone, "part_zones": PartZones,
-    "brush_stroke": BrushStroke,
+    "brush_stroke": BrushStroke, "commission": Commission,
 }  # fmt: skip
 _KIND_OF = {made: kind for kind, made in KINDS.items()}
 

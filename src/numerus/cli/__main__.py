@@ -15,6 +15,7 @@ from numerus.cli.colours import match, mix, rack_of_book
 from numerus.cli.evenings import line_of
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
+from numerus.cli.money import quote_of
 from numerus.cli.packing import trays_of
 from numerus.cli.painting import paint_file
 from numerus.cli.plates import plates_made, printed_layers
@@ -106,6 +107,9 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--out", type=Path, required=True, metavar="DIR")
     sub.add_argument("--box", type=_size, metavar="WIDE,DEEP", help="inner mm (the army's, 300,200)")
+    sub = command("quote", quote_of, "what to ask for a unit: hours, materials and a price for every stop")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--unit", required=True, metavar="NAME")
     sub = command("inquest", diagnoses_of, "why runs failed, and what would tell more")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub = command("add", add_files, "read mesh files, folders or zips into a kit of a book")

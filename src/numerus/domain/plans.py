@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 
 from numerus.domain.army import Army, Figure, Unit
+from numerus.domain.commissions import Commission
 from numerus.domain.machines import Bottle, Machine, Resin
 from numerus.domain.paints import Mix, Paint
 from numerus.domain.parts import Kit, Part
@@ -39,6 +40,7 @@ class Plans:
     zones: Mapping[str, Zone] = field(default_factory=dict)
     part_zones: Mapping[str, PartZones] = field(default_factory=dict)
     brush_strokes: Mapping[str, BrushStroke] = field(default_factory=dict)
+    commissions: Mapping[str, Commission] = field(default_factory=dict)
 
     def units_in_order(self) -> list[Unit]:
         return sorted(self.units.values(), key=lambda u: u.order)
@@ -77,6 +79,10 @@ class Plans:
         part = self.parts.get(part_id)
         own = [s for s in self.brush_strokes.values() if part and s.part_id == part_id and s.blob == part.blob]
         return tuple(dab for stroke in sorted(own, key=lambda s: s.order) for dab in stroke.dabs)
+
+    def commission_of(self, unit_id: str) -> Commission | None:
+        """What was agreed on a unit, if it is painted for someone."""
+        return next((c for c in self.commissions.values() if c.unit_id == unit_id), None)
 
     @property
     def time_zone(self) -> str:

@@ -13,6 +13,7 @@ from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.painted import Primer
+from numerus.paint.rack.kinds import KINDS
 from numerus.words import counted
 
 SCHOOLS = {
@@ -23,6 +24,7 @@ SCHOOLS = {
 SETUP_MIN = {"can": 4.0, "airbrush": 10.0, "brush": 1.0}
 PACE = {"can": 0.6, "airbrush": 1.0, "brush": 2.0}  # minutes a figure against the scheme's
 BETWEEN_COATS_MIN = 20.0
+PRIMER_COATS, VARNISH_COATS, SPRAY_LOSS = 2, 1, 0.6  # (default)
 USUAL_PRIMER = "#A9A8A4"  # (default) a middle grey, where the words name no colour
 LIT_SHARE = 0.6  # (default) of a two-tone primer seen in its upper colour from afar
 
@@ -47,6 +49,20 @@ def _primer_reflectance(words: str) -> Floats:
     except PlanError:
         colour = USUAL_PRIMER
     return np.asarray(reflectances([colour])[0])
+
+
+def primer_ml(cm2: float) -> float:
+    """Wet ml of primer sprayed on so much skin."""
+    return _sprayed_ml("primer", cm2, PRIMER_COATS)
+
+
+def varnish_ml(cm2: float) -> float:
+    return _sprayed_ml("varnish", cm2, VARNISH_COATS)
+
+
+def _sprayed_ml(kind: str, cm2: float, coats: int) -> float:
+    made = KINDS[kind]
+    return cm2 * coats * made.film_um * 1e-4 / made.solids * (1 + SPRAY_LOSS)
 
 
 @dataclass(frozen=True)

@@ -15,13 +15,12 @@ from numerus.domain.journal import Fact, StepDone
 from numerus.domain.paints import Paint
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER
+from numerus.paint.priming import primer_ml, varnish_ml
 from numerus.paint.rack.kinds import KINDS, kind_of
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, paint_needed_ml, stroke_ml
 from numerus.progress.history import History
 from numerus.progress.standing import FigureStanding, standing
-
-PRIMER_COATS, VARNISH_COATS, SPRAY_LOSS = 2, 1, 0.6  # (default)
 
 
 @dataclass(frozen=True)
@@ -115,9 +114,9 @@ def _supplies(
     cm2 = sum(p.surface_cm2 for p in build)
     told = []
     if figure.number <= NUMBER["prime"] and build:
-        told.append((_pot_of("primer", rack), _sprayed_ml("primer", cm2, PRIMER_COATS)))
+        told.append((_pot_of("primer", rack), primer_ml(cm2)))
     if any("varnish" in step.name.lower() for step in figure.finish_left):
-        told.append((_pot_of("varnish", rack), _sprayed_ml("varnish", cm2, VARNISH_COATS)))
+        told.append((_pot_of("varnish", rack), varnish_ml(cm2)))
     for stroke, area in strokes:
         step = stroke.step
         if step.thinner > 0 and can_be_mixed(step, rack):
@@ -126,11 +125,6 @@ def _supplies(
                 (_pot_of(_thinned_with(stroke, rack), rack), stroke_ml(step, area, rack) * step.thinner / whole)
             )
     return [(pot, ml) for pot, ml in told if pot]
-
-
-def _sprayed_ml(kind: str, cm2: float, coats: int) -> float:
-    made = KINDS[kind]
-    return cm2 * coats * made.film_um * 1e-4 / made.solids * (1 + SPRAY_LOSS)
 
 
 def _thinned_with(stroke: Stroke, rack: Rack) -> str:

@@ -10,17 +10,15 @@ from numerus.domain.journal import Fact, StepDone
 from numerus.domain.plans import Plans
 from numerus.domain.recipes import RecipeStep
 from numerus.paint.figure.touching import Between, touching_key
+from numerus.paint.loads import life_min, load_of, setup_min
 from numerus.paint.rack.kinds import SPIRIT, kind_of
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed
-from numerus.paint.techniques import TECHNIQUES
 from numerus.progress.rates import GROUPS, rates
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.hand_plan import HandInputs, HandTask, TimedTask, in_runs, plan_hands
 
-POT_CHANGE_MIN = 1.5  # (default) a pot shaken and opened, drops on the palette, the brush rinsed after
-PALETTE_MIN, CUP_MIN = 60.0, 40.0  # (default) how long a mix stays good on the palette, in an airbrush's cup
 NOT_LOOKED_AT: Between = {}
 PAINTING = 10  # phase of a figure's strokes; those in spirit come in phases of their own
 
@@ -53,11 +51,6 @@ class PaintBlock:
         return self.strokes[-1].end
 
 
-def load_of(step: RecipeStep) -> tuple[object, ...]:
-    """What must be ready for a stroke: one mix, thinned so, in one tool."""
-    return step.mix, step.thinner, step.tool
-
-
 def stroke_tasks(figures: Iterable[FigureStanding], rack: Rack, factor: float = 1.0) -> list[HandTask]:
     """Every stroke still needed, figure by figure, zones in the scheme's order. ``factor``: this painter's minutes over the
     recipe's.
@@ -70,9 +63,8 @@ def stroke_tasks(figures: Iterable[FigureStanding], rack: Rack, factor: float = 
 
 
 def _task(figure: str, stroke: Stroke, phase: int, factor: float) -> HandTask:
-    step, how = stroke.step, TECHNIQUES[stroke.step.technique]
-    sprayed = how.setup_min > 0
-    setup, life = (how.setup_min, CUP_MIN) if sprayed else (POT_CHANGE_MIN, PALETTE_MIN)
+    step = stroke.step
+    setup, life = setup_min(step), life_min(step)
     return HandTask(
         figure, stroke.zone, stroke.key, step.minutes * factor, step.dries_min, load_of(step), setup, life, phase, True
     )

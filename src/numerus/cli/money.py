@@ -1,0 +1,43 @@
+"""Commands on money: what to ask for a unit."""
+
+from __future__ import annotations
+
+import argparse
+
+from numerus.cli.results import Result
+from numerus.errors import PlanError
+
+
+def quote_of(args: argparse.Namespace) -> list[Result]:
+    """Hours with their range, materials and a price for every stop; sums in whole pence."""
+    from numerus.book.book import Book
+    from numerus.domain.commissions import Commission
+    from numerus.money.quotes import quote
+    from numerus.progress.rates import rates
+    from numerus.progress.standing import standing
+    from numerus.progress.stores import estimates
+
+    book = Book.open(args.book)
+    plans = book.plans
+    unit = next((u for u in plans.units.values() if args.unit in (u.id, u.name)), None)
+    if unit is None:
+        names = ", ".join(u.name for u in plans.units_in_order())
+        raise PlanError("no-unit", f"There is no unit {args.unit!r}.", f"There are: {names}.")
+    found = standing(plans, book.history)
+    terms = plans.commission_of(unit.id) or Commission("quote", unit.id)
+    made = quote(plans, found, unit, terms, rates(book.history.facts, plans.army), estimates(plans, found).factors)
+    stops = [{
+        "name": s.name, "what": s.description, "hours": _hours(s.hours), "materials": s.materials_pence, "price": s.price_pence,
+        "price_range": list(s.price_range),
+    } for s in made.stops]  # fmt: skip
+    return [{
+        "file": str(args.book), "ok": True, "unit": unit.name, "figures": made.figures, "hours": _hours(made.agreed.hours),
+        "materials": made.agreed.materials_pence, "price": made.agreed.price_pence, "stop": made.agreed.name, "stops": stops,
+        "deposit": made.deposit_pence, "postage": made.postage_pence, "currency": plans.army.currency if plans.army else "",
+        "terms": {"pence_per_h": terms.pence_per_h, "margin": terms.margin, "prints": terms.prints}, "measured_steps": made.measured,
+        "range_doubled": made.is_guess, "not_to_sell": [list(line) for line in made.not_to_sell],
+    }]  # fmt: skip
+
+
+def _hours(hours) -> dict[str, float]:  # type: ignore[no-untyped-def]
+    return {"p10": round(hours.p10, 3), "p50": round(hours.p50, 3), "p90": round(hours.p90, 3)}
