@@ -254,19 +254,6 @@ def test_cautions_are_drawn_whole(window: MainWindow, stage: str) -> None:
     assert last.bottom() <= bench.line.height() + 1
 
 
-def test_the_paint_bench_steps_through_the_evenings(window: MainWindow) -> None:
-    """Next evening, earlier again, never past either end."""
-    bench = shown(window, "paint", "lock").line
-    evenings = len(bench.line.evenings())
-    for _ in range(evenings + 3):
-        bench._evening(1)
-    assert bench.line.evening == evenings - 1
-    last = bench.line_title.text()
-    for _ in range(evenings + 3):
-        bench._evening(-1)
-    assert bench.line.evening == 0 and bench.line_title.text() != last
-
-
 def test_a_book_that_cannot_be_opened_leaves_the_open_one(window: MainWindow, tmp_path: Path) -> None:
     """The fault is said, the army is still there."""
     (tmp_path / "no.numerus").write_text("nothing of the kind")

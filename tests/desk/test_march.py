@@ -266,7 +266,7 @@ def test_choosing_a_zone_shows_its_strokes_and_marks_them_for_the_batch(window: 
     """A click on a stroke writes it for every figure that lacks it, once."""
     window.session.select("lock")
     do(window, "Paint")
-    bench = window.benches["paint"].line
+    bench = window.benches["paint"].figure
     bench.choose_zone("iron")
     assert bench.zone_title.text() == "Iron"
     before = steps(window)

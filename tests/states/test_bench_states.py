@@ -14,7 +14,7 @@ from numerus.desk.stages.build.state import BuildState
 from numerus.desk.stages.cure.state import CureState
 from numerus.desk.stages.finish.state import FinishState
 from numerus.desk.stages.muster.state import MusterState
-from numerus.desk.stages.paint.line.state import PaintState
+from numerus.desk.stages.paint.figure.state import PaintState
 from numerus.desk.stages.plate.state import PlateState
 from numerus.desk.stages.pose.state import PoseState
 from numerus.desk.stages.prime.state import PrimeState

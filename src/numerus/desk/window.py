@@ -32,7 +32,7 @@ from numerus.desk.panels.orders import OrdersPanel
 from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
 from numerus.desk.stages.benches import make_benches
-from numerus.desk.stages.paint.bench import MIX, RACK, PaintBench
+from numerus.desk.stages.paint.bench import LINE, MIX, RACK, PaintBench
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.watch import RunWatch
@@ -183,6 +183,7 @@ class MainWindow(QMainWindow):
                 lambda: self.theme.lamplight,
             ),
             Command("Machines and stores …", "Book", lambda: show_profiles(self.context, self), "Ctrl+M"),
+            Command("Bench mode", "Bench", self._bench_mode, "F11"),
             Command("Paint rack", "Bench", self._open_rack, "Ctrl+R"),
             Command("Mix a colour", "Bench", self._open_mix, "Ctrl+Shift+R"),
             Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
@@ -218,6 +219,14 @@ class MainWindow(QMainWindow):
     def _open_mix(self) -> None:
         self.session.go("paint")
         self._paint_page(MIX)
+
+    def _bench_mode(self) -> None:
+        """The painting line over the whole screen."""
+        self.session.go("paint")
+        self._paint_page(LINE)
+        bench = self.benches["paint"]
+        if isinstance(bench, PaintBench) and bench.begin_button.isVisible():
+            bench.line.open_bench_mode()
 
     def _paint_page(self, name: str) -> None:
         bench = self.benches["paint"]

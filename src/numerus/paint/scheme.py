@@ -62,6 +62,13 @@ def _mix(stroke: RecipeStep, rack: Rack) -> Pigment:
     return rack.pigment(stroke.mix)
 
 
+def mix_words(step: RecipeStep, names: Mapping[str, str]) -> str:
+    """ "Tallow coat 2 : 1 Candle cream, thinned 1"; less than a fifth of a part is a touch."""
+    parts = [f"{names.get(p, '?')}{f' {n:g}' if len(step.mix) > 1 and n >= 0.2 else ''}" for p, n in step.mix]
+    thin = f", thinned {step.thinner:g}" if step.thinner else ""
+    return " : ".join(parts) + thin
+
+
 def can_be_mixed(stroke: RecipeStep, rack: Rack) -> bool:
     """Whether every pot it asks for, through all mixes, is on the rack."""
     try:

@@ -163,7 +163,7 @@ def painting_block_orders(blocks: Sequence[PaintBlock], plans: Plans, until: dat
             Task(
                 f"{stroke.name} on {plans.zone_name(block.stroke.zone)}, {who}",
                 minutes,
-                f"{stroke.technique}, {_drops(block, plans)}{thinned}",
+                f"{stroke.technique}, {block_drops(block, plans)}{thinned}",
                 "paint",
                 (stroke.tool, f"dries {stroke.dries_min:.0f} min"),
                 facts,
@@ -173,7 +173,7 @@ def painting_block_orders(blocks: Sequence[PaintBlock], plans: Plans, until: dat
     return orders
 
 
-def _drops(block: PaintBlock, plans: Plans) -> str:
+def block_drops(block: PaintBlock, plans: Plans) -> str:
     """What to drop together for a block: whole drops of every pot, with what never leaves palette or cup."""
     stroke, rack = block.stroke.step, rack_of(plans)
     if not can_be_mixed(stroke, rack):

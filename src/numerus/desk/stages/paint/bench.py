@@ -6,6 +6,7 @@ from PyQt6.QtWidgets import QBoxLayout, QPushButton
 
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
+from numerus.desk.stages.paint.figure.page import FigurePage
 from numerus.desk.stages.paint.line.page import LinePage
 from numerus.desk.stages.paint.mix.page import MixPage
 from numerus.desk.stages.paint.page_tab import PageTab
@@ -17,21 +18,26 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column
 
-LINE, ZONES, SCHOOLS, RECIPE, RACK, MIX = "Line", "Zones", "Schools", "Recipe", "Rack", "Mix"
+FIGURE, LINE, ZONES, SCHOOLS, RECIPE, RACK, MIX = "Figure", "Line", "Zones", "Schools", "Recipe", "Rack", "Mix"
 
 
 class PaintBench(Bench):
     stage = "paint"
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
-        self.renderer, self.page = renderer, LINE
+        self.renderer, self.page = renderer, FIGURE
         super().__init__(context)
         for tab in self.tabs.values():
             self.buttons.addWidget(tab)
         self.done_button = self._main(
             "Next stroke done",
-            self.line.done_next,
+            self.figure.done_next,
             "The next stroke of this zone, on every figure of the batch that is ready for it",
+        )
+        self.begin_button = self._main(
+            "Bench mode   F11",
+            self.line.open_bench_mode,
+            "One stroke at a time in large letters; space or a foot pedal goes on",
         )
         self.add_pot_button = self._main(
             "Add a pot …", self.rack.add, "A pot with its name; what is not told is a default, and called one"
@@ -54,20 +60,22 @@ class PaintBench(Bench):
     @property
     def name_button(self) -> QPushButton:
         """Names the skin that has no zone."""
-        return self.line.name_button
+        return self.figure.name_button
 
     def build(self) -> QBoxLayout:
         built = BuiltFigures(self.session)
-        self.line = LinePage(self.context, self.renderer, built, self.with_meshes)
+        self.figure = FigurePage(self.context, self.renderer, built, self.with_meshes)
+        self.line = LinePage(self.context, self.renderer, self.with_meshes)
         self.rack, self.mix = RackPage(self.context), MixPage(self.context)
         self.rack.wanted.connect(self._match)
         self.rack.poured.connect(self._pour)
         self.zones = ZonesPage(self.context, self.renderer, self.with_meshes)
-        self.zones.told.connect(self._named)
+        self.zones.told.connect(lambda words: self._told(ZONES, words))
+        self.line.told.connect(lambda words: self._told(LINE, words))
         self.schools = SchoolsPage(self.context, built, self.with_meshes)
         self.recipe = RecipePage(self.context, built, self.with_meshes)
-        self.pages: dict[str, LinePage | ZonesPage | SchoolsPage | RecipePage | RackPage | MixPage] = {
-            LINE: self.line, ZONES: self.zones, SCHOOLS: self.schools, RECIPE: self.recipe, RACK: self.rack, MIX: self.mix,
+        self.pages: dict[str, FigurePage | LinePage | ZonesPage | SchoolsPage | RecipePage | RackPage | MixPage] = {
+            FIGURE: self.figure, LINE: self.line, ZONES: self.zones, SCHOOLS: self.schools, RECIPE: self.recipe, RACK: self.rack, MIX: self.mix,
         }  # fmt: skip
         self.tabs = {name: PageTab(name, lambda n=name: self.open_page(n)) for name in self.pages}
         self.stack = Pages()
@@ -84,8 +92,9 @@ class PaintBench(Bench):
         self.open_page(MIX)
         self.mix.add_pot(pot)
 
-    def _named(self, words: str) -> None:
-        if self.page == ZONES:
+    def _told(self, page: str, words: str) -> None:
+        """What a page says of itself later, when it is still the one in view."""
+        if self.page == page:
             self.subtitle.setText(words)
 
     def _match(self, pot: str) -> None:
@@ -96,17 +105,18 @@ class PaintBench(Bench):
     def refresh(self) -> None:
         for name, tab in self.tabs.items():
             tab.setChecked(name == self.page)
-        painted = self.line.look()
+        painted = self.figure.look()
         for widget, own in (
-            (self.done_button, LINE),
+            (self.done_button, FIGURE),
+            (self.begin_button, LINE),
             (self.add_pot_button, RACK),
             (self.use_button, MIX),
             (self.keep_button, MIX),
             (self.school_button, SCHOOLS),
         ):
             widget.setVisible(own == self.page)
-        self.done_button.setEnabled(bool(self.line.state.zone_ids))
-        if self.page == LINE and not painted:
+        self.done_button.setEnabled(bool(self.figure.state.zone_ids))
+        if self.page in (FIGURE, LINE) and not painted:
             self.title.setText("Paint")
             self.subtitle.setText("")
             self.show_empty(
@@ -118,5 +128,5 @@ class PaintBench(Bench):
         page = self.pages[self.page]
         self.stack.setCurrentWidget(page)
         page.refresh()
-        self.title.setText(f"Paint: {self.line.heading}" if self.page == LINE else self.page)
+        self.title.setText(f"Paint: {self.figure.heading}" if self.page in (FIGURE, LINE) else self.page)
         self.subtitle.setText(page.summary)

@@ -212,7 +212,7 @@ class ReadyBench(Bench):
         self._packed_for: tuple[object, ...] = ()
         super().__init__(context)
         self.add_button("Copy the packing list", self.copy, tip="As text, one line a figure")
-        self.add_button("Cut files …", self.cut, "main", "SVG and DXF at true size, one each a tray")
+        self.add_button("Cut files …", self.cut, "", "SVG and DXF at true size, one each a tray")
 
     def build(self) -> QBoxLayout:
         self.view = BenchView(self.theme, self.renderer, "A figure as it will stand on the table")

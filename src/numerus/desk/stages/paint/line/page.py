@@ -1,386 +1,181 @@
-"""The line: the batch in its colours, the strokes of a zone, how it reads across the table, what to do while it dries."""
+"""Line: what to paint next and why, the whole evening at a glance, and whether the date holds."""
 
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable
-from dataclasses import replace
 from functools import partial
 
-import numpy as np
-from PyQt6.QtCore import QPointF, QRectF, QTimer
-from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
+from PyQt6.QtCore import QTimer, pyqtSignal
+from PyQt6.QtGui import QKeyEvent
+from PyQt6.QtWidgets import QWidget
 
-from numerus.book.book import Book
-from numerus.book.intake import new_id
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.built_figures import BuiltFigures
-from numerus.desk.stages.paint.line.pictures import BatchLine, StrokeList, TableView
-from numerus.desk.stages.paint.line.state import PaintState, named_rest
-from numerus.desk.stages.steps.minutes_taken import MinutesTaken
-from numerus.desk.theme.marks import draw_tick
-from numerus.desk.view3d.painted import in_grey, painter_of, things_of, zone_colours, zoned_parts
-from numerus.desk.view3d.renderer import Renderer, Thing
-from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
-from numerus.desk.widgets.strokes import colour_swatch
+from numerus.desk.stages.paint.line.bench_mode import NEXT_KEYS, BenchMode
+from numerus.desk.stages.paint.line.pictures import Chances, EveningChart, LoadList, NowCard, WetList
+from numerus.desk.stages.paint.line.state import WAITING, LineState
+from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.parts import Part
-from numerus.domain.zones import PartZones
 from numerus.errors import NumerusError, Progress
-from numerus.formats.face_labels import pack_labels
-from numerus.paint.figure.built import painted_vertices
-from numerus.paint.priming import primed_ground, two_tone_primer
-from numerus.paint.rack.pots import rack_of
-from numerus.paint.scheme import low_contrast_pairs, zone_labs
-from numerus.progress.painting_line import paint_line, used_drying_min
-from numerus.progress.standing import FigureStanding
-from numerus.surface.zones import ZonedMesh, measured_zones, touching_mm
-from numerus.words import counted, span
+from numerus.paint.figure.touching import ZonePairs, touching_key, zones_between
+from numerus.progress.forecast import Forecast
+from numerus.progress.painting_line import PaintBlock
+from numerus.words import counted
 
-CARD_W, CARD_H = 86.0, 40.0
-MOST_CHIPS = 6
-LABEL_POINTS = 2000
-LOOKED_AT_MS = 1500
+IN_HAND = "stroke in hand"  # under which the book keeps it
+SECOND_MS = 1000
 
 
 class LinePage(QWidget):
-    """``with_meshes``: does something once the meshes of parts are read."""
+    """``with_meshes``: does something once the meshes of parts are read. ``told``: the summary is another."""
+
+    told = pyqtSignal(str)
 
     def __init__(
-        self, context: Context, renderer: Renderer, built: BuiltFigures,
-        with_meshes: Callable[[Iterable[Part], Callable[[], object]], None],
-    ) -> None:  # fmt: skip
+        self, context: Context, renderer: Renderer, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
+    ) -> None:
         super().__init__()
-        self.built = built
-        self.context, self.session, self.theme = context, context.session, context.theme
-        self.renderer, self.with_meshes = renderer, with_meshes
-        self.state = PaintState(context.session.answers)
-        self.parts: list[ZonedMesh] = []  # of the figure shown
-        self._cards: dict[str, QRectF] = {}
-        self._colours: dict[str, str] = {}
-        self._skin: dict[str, np.ndarray] = {}  # places of each zone of the figure shown
-        self._borders: dict[tuple[str, ...], dict[tuple[str, str], float]] = {}
-        self.minutes = MinutesTaken(self.session)
-        self._waiting: tuple[FigureStanding, list[ZonedMesh]] | None = None
-        self.looked_at = QTimer(self)  # who only leafs through figures does not wait for their paint
-        self.looked_at.setSingleShot(True)
-        self.looked_at.setInterval(LOOKED_AT_MS)
-        self.looked_at.timeout.connect(self._film)
-        self.setLayout(self._build())
-        self.strokes.chosen.connect(self.mark_done)
-        self.view.picked.connect(self._picked)
+        self.context, self.session, self.renderer, self.with_meshes = context, context.session, renderer, with_meshes
+        self.state = LineState(context.session.answers)
+        self.now_card, self.chart = NowCard(context), EveningChart(context)
+        self.list, self.chances, self.wet = LoadList(context), Chances(context), WetList(context)
+        self.now_card.pressed.connect(self.press)
+        self.title, self.note, self.sentence = label("", "section"), label("", "note"), label("", "note", True)
+        self.setLayout(self._layout())
+        self.bench_mode: BenchMode | None = None
+        self._planned_for: object = None
+        self._touching_for: object = None
+        self._restored = False
+        self.second = QTimer(self)  # the clock of a stroke is read in seconds
+        self.second.setInterval(SECOND_MS)
+        self.second.timeout.connect(self.now_card.update)
 
-    def _build(self) -> QBoxLayout:
-        self.view = BenchView(self.theme, self.renderer, "A figure of the batch in its colours")
-        self.view.overlay = self._draw_cards
-        self.zone_title, self.zone_note = label("", "section"), label("", "note")
-        self.strokes, self.table, self.line = (
-            StrokeList(self.context),
-            TableView(self.context, self.renderer),
-            BatchLine(self.context),
-        )
-        self.need = label("", "note", True)
-        naming = self._naming()
-        head = row(self.zone_title, 8, self.zone_note, -1)
-        middle = column(head, naming, self.strokes, self.need, caution_line("paint"), gap=4)
-        middle.setStretch(2, 1)
-        upper = row(self.view, middle, self.table, gap=16, margins=(16, 0, 16, 8))
-        for at, share in enumerate((38, 37, 22)):
-            upper.setStretch(at, share)
-        self.line_title = label("", "section")
-        self.line_note = label("", "note")
-        later = button("Next evening ›", lambda: self._evening(1), "link")
-        sooner = button("‹ Earlier", lambda: self._evening(-1), "link")
-        titled = row(self.line_title, 12, self.line_note, -1, self.minutes, 12, sooner, later)
-        drawer = panel(column(titled, self.line, gap=2, margins=(16, 8, 16, 6)), "drawer")
-        body = column(upper, drawer, gap=0)
+    def _layout(self):  # type: ignore[no-untyped-def]
+        titled = row(
+            self.title, 10, self.note, -1, button("‹ Earlier", lambda: self.turn(-1), "link"),
+            button("Next evening ›", lambda: self.turn(1), "link"),
+        )  # fmt: skip
+        shown = row(self.chart, self.list, gap=16)
+        shown.setStretch(0, 1)
+        upper = column(self.now_card, titled, shown, self.sentence, gap=6, margins=(16, 0, 16, 8))
+        upper.setStretch(2, 1)
+        lower = row(self.chances, self.wet, gap=20, margins=(16, 8, 16, 6))
+        lower.setStretch(0, 1)
+        body = column(upper, panel(lower, "drawer"), gap=0)
         body.setStretch(0, 1)
         return body
 
-    def _naming(self):  # type: ignore[no-untyped-def]
-        """Skin that belongs to no zone yet, and the button that names it."""
-        self.unnamed_note = label("", "strong", True)
-        self.name_box = QComboBox()
-        self.name_box.setEditable(True)
-        self.name_box.setAccessibleName("Zone of the skin that has none")
-        self.name_button = button(
-            "Name it", self.name_rest, "main", "All skin of the batch that has no zone is of this one"
-        )
-        self.naming = panel(column(self.unnamed_note, row(self.name_box, self.name_button, -1, gap=6), gap=4))
-        return self.naming
-
-    def look(self) -> bool:
-        """Whether anybody waits for paint."""
-        self.state.look(self.session.answers, self.session.unit_id, self.session.figure_id)
-        return bool(self.state.batch) and self.state.scheme is not None
-
-    @property
-    def heading(self) -> str:
-        return f"{self.state.batch[0].unit.name.rpartition(', ')[2]}, {len(self.state.batch)} together"
-
     @property
     def summary(self) -> str:
-        return f"level: {self.state.batch[0].unit.level}"
+        many, tonight = len(self.state.upcoming), sum(len(b.strokes) for b in self.state.tonight)
+        return f"{counted(tonight, 'stroke')} this evening, {many - tonight} to come"
 
     def refresh(self) -> None:
+        self.state.look(self.session.answers, self.session.unit_id)
+        self._show()
+        self._plan()
+        self._look_where_zones_touch()
+
+    def _plan(self) -> None:
+        """Plan anew where something else than the stroke in hand has changed; who paints is not given another order."""
         state = self.state
-        self._show_unnamed()
-        self._show_zone()
-        self._show_line()
-        own = state.model.figure.build.values()
-        self.with_meshes([state.plans.parts[p] for p in own if p in state.plans.parts], self._show_figure)
-
-    def _show_unnamed(self) -> None:
-        unnamed = self.state.unnamed()
-        self.naming.setVisible(bool(unnamed))
-        if not unnamed:
+        wanted = {(f.figure.id, s.key) for f in state.batch for s in f.next_strokes}
+        planned = {(s.figure_id, s.stroke.key) for _, s in state.upcoming}
+        busy = state.phase != WAITING and wanted == planned
+        if busy or state.planned_for == self._planned_for:
             return
-        names = ", ".join(self.session.plans.parts[p].label for p in unnamed[:3])
-        more = f" and {len(unnamed) - 3} more" if len(unnamed) > 3 else ""
-        self.unnamed_note.setText(f"Of no zone yet: {names}{more}. What are they painted as?")
-        zones = [z.name for z in sorted(self.session.plans.zones.values(), key=lambda z: z.order)]
-        if [self.name_box.itemText(n) for n in range(self.name_box.count())] != zones:
-            self.name_box.clear()
-            self.name_box.addItems(zones)
+        self._planned_for = state.planned_for
+        self.context.jobs.start("line", "Planning the evening", state.planning(), self._planned)
 
-    def _show_figure(self) -> None:
-        """The model as far as it is painted, and as it will be, in colour and in value: coloured in a job."""
-        figure = self.state.model
-        colours, whole = zone_colours(self.session, figure.painted), zone_colours(self.session)
-        parts = zoned_parts(self.session, figure.figure)
-        self._look_for_melting(figure)
+    def _planned(self, found: list[PaintBlock] | NumerusError) -> None:
+        self.state.take(found)
+        if not self._restored:
+            self._restored = True
+            self.state.restore(self.session.worked_out(IN_HAND))
+        self._show()
 
-        def work(progress: Progress) -> tuple[list[Thing], list[Thing], list[Thing]]:
-            now, will_be, in_grey = painter_of(colours), painter_of(whole), painter_of(whole, grey=True)
-            return things_of(parts, now), things_of(parts, will_be), things_of(parts, in_grey)
-
-        def done(found: tuple[list[Thing], list[Thing], list[Thing]]) -> None:
-            if figure not in self.state.batch:  # the bench shows others by now
-                return
-            self.parts, self._colours = parts, whole
-            self._skin = {zone: self._places_of(zone) for zone in self.state.zone_ids}
-            self.view.caption = (
-                f"{figure.figure.name}, {self.state.batch.index(figure) + 1} of {len(self.state.batch)}",
-                figure.detail,
-            )
-            self.view.show_things(found[0], refit=not self.view.things)
-            largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
-            self.table.show_figures(found[1], found[2], {self.state.zone_name(z): whole[z] for z in largest})
-            self._waiting = figure, parts
-            self.looked_at.start()
-
-        self.context.jobs.start("colours", "Colouring the figure", work, done)
-
-    def _film(self) -> None:
-        """The figure that is looked at by its strokes as films on its own skin, once its fields are known."""
-        plans, scheme = self.session.plans, self.session.plans.scheme
-        if scheme is None or self._waiting is None or not self._waiting[1]:
-            return
-        figure, parts = self._waiting
-        if figure not in self.state.batch or not self.isVisible():
-            return
-        own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
-        make, rack, primer = self.built.making(own), rack_of(plans), two_tone_primer(scheme)
-        whole = {r.zone: r.steps for r in scheme.recipes}
-        now = {zone: tuple(s for s in steps if s.id in figure.painted) for zone, steps in whole.items()}
-
-        def work(progress: Progress) -> list[list[Thing]]:
-            built = make(progress)
-            looks = [painted_vertices(built, steps, rack, primer) for steps in (now, whole)]
-            looks.append([in_grey(colours) for colours in looks[1]])
-            return [[Thing(p.mesh, c) for p, c in zip(parts, colours, strict=True)] for colours in looks]
-
-        def done(things: list[list[Thing]]) -> None:
-            self.built.keep()
-            if figure in self.state.batch and figure == self.state.model:
-                self.view.show_things(things[0], refit=False)
-                self.table.show_figures(things[1], things[2], self.table.zones)
-
-        self.context.jobs.start("films", "Laying paint on the figure", work, done)
-
-    def _look_for_melting(self, figure: FigureStanding) -> None:
+    def _look_where_zones_touch(self) -> None:
+        """From part to part, for builds that were never looked at; kept in the book."""
         plans = self.session.plans
-        told = [z for p in figure.figure.build.values() if (z := plans.part_zones.get(p))]
-        key = tuple(z.labels for z in told)
-        zoned = [self.session.zoned(plans.parts[z.id]) for z in told]
+        figures = {touching_key(plans, f.figure): f.figure for f in self.state.batch}
+        missing = {k: f for k, f in figures.items() if k not in self.session.answers.between}
+        if not missing or tuple(missing) == self._touching_for:
+            return
+        self._touching_for = tuple(missing)
+        parts = {
+            p: plans.parts[p]
+            for f in missing.values()
+            for p in f.build.values()
+            if p in plans.part_zones and p in plans.parts
+        }
 
-        def done(borders: dict[tuple[str, str], float]) -> None:
-            self._borders = {key: borders}
-            scheme = self.session.plans.scheme
-            labs = zone_labs(scheme, rack_of(self.session.plans), primed_ground(scheme)) if scheme else {}
-            pairs = low_contrast_pairs(labs, borders)
-            names = [(self.state.zone_name(p.one), self.state.zone_name(p.other), p.apart) for p in pairs]
-            self.table.show_melting(names)
+        def look() -> None:
+            zoned = {p: self.session.zoned(part) for p, part in parts.items()}
 
-        if key in self._borders:
-            done(self._borders[key])
-        else:
-            pairs = list(zip(zoned, told, strict=True))
-            self.context.jobs.start("borders", "Looking where zones touch", lambda _: touching_mm(pairs), done)
+            def work(progress: Progress) -> dict[str, ZonePairs]:
+                return zones_between(plans, missing, zoned.__getitem__, progress)
 
-    def _show_zone(self) -> None:
+            self.context.jobs.idle("touching", "Looking where zones touch", work, self.session.keep_touching)
+
+        self.with_meshes(parts.values(), look)
+
+    def _show(self) -> None:
         state = self.state
-        recipe = state.recipe(state.zone_id)
-        if recipe is None:
-            self.zone_title.setText("No zone to paint")
-            self.zone_note.setText("")
-            self.strokes.show_recipe(None, {}, 0)
-            self.need.setText("")
-            return
-        self.zone_title.setText(state.zone_name(recipe.zone).capitalize())
-        minutes, dries = sum(s.minutes for s in recipe.steps), sum(s.dries_min for s in recipe.steps)
-        self.zone_note.setText(f"{len(recipe.steps)} strokes, {span(minutes)} a figure, dries {span(dries)}")
-        done = {s.id: state.figures_done(s.id) for s in recipe.steps}
-        self.strokes.show_recipe(recipe, done, len(state.batch))
-        self.need.setText(state.needs())
-        following = state.next_step(state.zone_id)
-        self.minutes.plan(following.id if following else "", state.planned_min(following) if following else 0.0)
+        for picture in (self.now_card, self.chart, self.list, self.wet):
+            picture.show_state(state)
+        tonight = state.tonight
+        hands = sum((s.end - s.start).total_seconds() / 60 for b in tonight for s in b.strokes)
+        self.title.setText(f"{tonight[0].start:%a %-d %B}" if tonight else "")
+        pots = sum(b.setup_min > 0 for b in tonight)
+        self.note.setText(f"hands {hands:.0f} min, {counted(pots, 'pot')} opened" if tonight else "")
+        self.sentence.setText(state.sentence())
+        self._show_chances()
+        self.told.emit(self.summary)
+        self.second.start() if state.since is not None else self.second.stop()
+        if self.bench_mode is not None:
+            self.bench_mode.show_state(state)
 
-    def _show_line(self) -> None:
-        plans, facts, batch, now = self.session.plans, self.session.answers.facts, self.state.batch, self.session.now
-        try:
-            blocks = paint_line(plans, facts, batch, now)
-        except NumerusError as error:
-            self.line.show_blocks([])
-            self.line_title.setText("No batch line")
-            self.line_note.setText(f"{error.message} {error.advice}")
-            return
-        self.line.show_blocks(blocks)
-        self._line_words()
-
-    def _line_words(self) -> None:
-        evenings = self.line.evenings()
-        if not evenings:
-            self.line_title.setText("One batch")
-            self.line_note.setText("")
-            return
-        shown = evenings[min(self.line.evening, len(evenings) - 1)]
-        hands = sum((d.end - d.start).total_seconds() / 60 for b in shown for d in b.strokes)
-        drying, used = used_drying_min(shown)
-        self.line_title.setText(f"{shown[0].start:%a %-d %B}")
-        self.line_note.setText(
-            f"hands {hands:.0f} min, through {used:.0f} of {drying:.0f} min of drying; {len(evenings)} evenings"
-        )
-
-    def _evening(self, by: int) -> None:
-        self.line.evening = int(np.clip(self.line.evening + by, 0, max(len(self.line.evenings()) - 1, 0)))
-        self._line_words()
-        self.line.update()
-
-    def _zone_places(self) -> dict[str, np.ndarray]:
-        """Where each zone of the shown figure is seen: the skin most toward the viewer."""
-        _, _, toward = self.view.camera.axes()
-        found = {}
-        for zone, mine in self._skin.items():
-            if len(mine):
-                facing = np.argsort(mine @ toward)[-max(len(mine) // 5, 1) :]
-                found[zone] = np.median(mine[facing], axis=0)
-        return found
-
-    def _places_of(self, zone: str) -> np.ndarray:
-        """Vertices of a zone on the figure shown, so many as a label needs to find its place: float64 (n, 3)."""
-        own = [p for p in self.parts if zone in p.zones]
-        places = [p.mesh.vertices[p.vertex_labels == p.zones.index(zone)] for p in own]
-        mine = np.concatenate(places) if places else np.zeros((0, 3))
-        return mine[:: max(len(mine) // LABEL_POINTS, 1)]
-
-    def _draw_cards(self, painter: QPainter, view: BenchView) -> None:
-        """A card per zone at the sides, with its finished stroke and how far the batch is; a line to the place."""
-        places = {z: view.project(tuple(p)) for z, p in self._zone_places().items()}
-        across = sorted(places, key=lambda z: places[z].x())
-        half = len(across) // 2  # as many cards on either side, so that none is crowded
-        self._cards = {}
-        for side, zones in enumerate((across[:half], across[half:])):
-            x = view.width() - CARD_W - 8 if side else 8.0
-            room = min((view.height() - 56) / max(len(zones), 1), 72.0)
-            for number, zone in enumerate(sorted(zones, key=lambda z: places[z].y())):
-                box = QRectF(x, 48 + number * room, CARD_W, min(CARD_H, room - 4))
-                self._card(painter, zone, box, places[zone], bool(side))
-
-    def _card(self, painter: QPainter, zone: str, box: QRectF, place: QPointF, right: bool) -> None:
-        chosen = zone == self.state.zone_id
-        painter.setPen(QPen(self.theme.colour("slate"), 1))
-        painter.drawLine(QPointF(box.left() if right else box.right(), box.center().y()), place)
-        painter.setBrush(self.theme.colour("chalk"))
-        painter.drawEllipse(place, 2.5, 2.5)
-        painter.setPen(QPen(self.theme.colour("river" if chosen else "hairline"), 2 if chosen else 1))
-        painter.drawRoundedRect(box, 4, 4)
-        painter.setFont(self.theme.font(11, chosen))
-        painter.setPen(self.theme.colour("ink"))
-        painter.drawText(QRectF(box.left() + 5, box.top() + 1, 60, 16), 0x81, self.state.zone_name(zone).capitalize())
-        steps = self.state.steps(zone)
-        done = sum(self.state.is_done(s) for s in steps)
-        if done == len(steps):
-            draw_tick(painter, box.right() - 16, box.top() + 4, 9, self.theme.colour("moss"))
+    def _show_chances(self) -> None:
+        found = self.session.answers.forecast
+        if isinstance(found, Forecast):
+            levers = [(lever.name, lever.in_time) for lever in found.levers]
+            self.chances.show_levers(f"Will {found.ready_by:%a %-d %B} hold?", levers)
         else:
-            painter.setFont(self.theme.font(11))
-            painter.drawText(QRectF(box.right() - 45, box.top() + 1, 40, 16), 0x82, f"{done} of {len(steps)}")
-        colours = self._colours
-        if zone in colours and box.height() > 26:
-            painter.drawImage(
-                QRectF(box.left() + 4, box.top() + 18, box.width() - 8, box.height() - 22),
-                colour_swatch(colours[zone], 156, 36),
-            )
-        self._cards[zone] = box
+            self.chances.show_levers(found.message, [])
 
-    def _picked(self, place: object) -> None:
-        """A click on a card or on the figure chooses the zone."""
-        cursor = QPointF(self.view.mapFromGlobal(self.view.cursor().pos()))
-        zone = next((z for z, box in self._cards.items() if box.contains(cursor)), "")
-        if not zone and isinstance(place, np.ndarray):
-            zone = self._zone_at(place)
-        self.choose_zone(zone)
+    def turn(self, by: int) -> None:
+        """Another evening."""
+        self.state.evening += by
+        self._show()
 
-    def _zone_at(self, place: np.ndarray) -> str:
-        """The zone of the skin nearest to a place of the figure, "" for none."""
-        near = [(float(np.linalg.norm(p.mesh.vertices - place, axis=1).min()), n) for n, p in enumerate(self.parts)]
-        part = self.parts[min(near)[1]]
-        vertex = int(np.argmin(np.linalg.norm(part.mesh.vertices - place, axis=1)))
-        label_ = int(part.vertex_labels[vertex])
-        return part.zones[label_] if label_ < len(part.zones) else ""
-
-    def choose_zone(self, zone: str) -> None:
-        if zone in self.state.zone_ids:
-            self.state.zone_id = zone
-            self._show_zone()
-            self.view.update()
-
-    def done_next(self) -> None:
-        """The zone's next stroke; when the zone is done, the next zone that is not."""
-        following = self.state.next_step(self.state.zone_id)
-        if following is None:
-            self.choose_zone(self.state.next_zone())
-        else:
-            self.mark_done(following.id)
-
-    def mark_done(self, step_id: str) -> None:
-        """Write a stroke for every figure of the batch that wants it and has not had it."""
-        state = self.state
-        step = next((s for s in state.steps(state.zone_id) if s.id == step_id), None)
-        if step is None:
-            return
-        self.minutes.plan(step.id, state.planned_min(step))
-        facts = state.done_facts(step, *self.minutes.taken(), self.session.clock())
+    def press(self) -> None:
+        """On with the stroke in hand."""
+        facts = self.state.go_on(self.session.clock())
+        self.session.keep_worked_out(IN_HAND, self.state.kept())
         if facts:
-            self.minutes.done()
-            words = f"{step.name.lower()} on {state.zone_name(state.zone_id)}, {counted(len(facts), 'figure')}"
-            self.session.commit(words, facts=facts)
+            done = facts[0]
+            name = self.session.plans.figures[done.figures[0]].name
+            self.session.commit(f"a stroke on {name}", facts=facts)
+        self._show()
 
-    def name_rest(self) -> None:
-        """Give all skin of the batch that has no zone to the one named, in one edit."""
-        name, plans = self.name_box.currentText().strip(), self.session.plans
-        parts = [(p, self.session.zoned(plans.parts[p])) for p in self.state.unnamed()]
-        if not name or not parts:
-            return
-        zone, is_new = self.state.zone_called(name, new_id())
+    def pause(self) -> None:
+        self.state.pause()
+        self.session.keep_worked_out(IN_HAND, self.state.kept())
+        self._show()
 
-        def work(progress: Progress) -> list[tuple[PartZones, bytes]]:
-            named = [(p, named_rest(found, zone.id)) for p, found in parts]
-            return [(measured_zones(p, "", found), pack_labels(found.labels)) for p, found in named]
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event is not None and event.key() in NEXT_KEYS and not event.isAutoRepeat():
+            self.press()
+        else:
+            super().keyPressEvent(event)
 
-        def made(found: list[tuple[PartZones, bytes]], book: Book) -> list[object]:
-            return [*([zone] if is_new else []), *(replace(z, labels=book.put_blob(data)) for z, data in found)]
-
-        self.context.jobs.start(
-            "zones", "Naming zones", work, lambda found: self.session.store(f"named {name}", partial(made, found))
-        )
+    def open_bench_mode(self) -> None:
+        """One stroke at a time over the whole screen, until Escape."""
+        if self.bench_mode is None:
+            self.bench_mode = BenchMode(self.context, self.renderer, self.with_meshes)
+            self.bench_mode.pressed.connect(self.press)
+            self.bench_mode.paused.connect(self.pause)
+            self.bench_mode.left.connect(partial(setattr, self, "bench_mode", None))
+            self.bench_mode.undone.connect(self.session.undo)
+        self.bench_mode.show_state(self.state)
+        self.bench_mode.showFullScreen()

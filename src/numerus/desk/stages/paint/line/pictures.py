@@ -1,272 +1,325 @@
-"""The Paint bench's pictures: zone labels round the figure, strokes of a zone, table distance, the batch line."""
+"""Pictures of the Line page: the stroke in hand, the evening as hands, drying and palette, what the next one holds."""
 
 from __future__ import annotations
 
-from datetime import datetime
+from collections.abc import Callable
+from datetime import datetime, timedelta
 
-import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QImage, QPainter, QPen
+from PyQt6.QtGui import QColor, QLinearGradient, QPainter, QPen
 
-from numerus.colour.light import value_of
 from numerus.desk.context import Context
-from numerus.desk.theme.marks import draw_mark, draw_tick, draw_warning
-from numerus.desk.view3d.renderer import Renderer, Thing
+from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState, clock_words
+from numerus.desk.theme.marks import draw_mark
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
-from numerus.desk.widgets.images import to_image
-from numerus.desk.widgets.strokes import swatch_over
-from numerus.domain.recipes import Recipe, RecipeStep
-from numerus.geometry.mesh import Mesh, merged
-from numerus.geometry.rays import Camera
-from numerus.kit.thumbnails import fitted_camera
-from numerus.paint.priming import primed_ground
-from numerus.paint.rack.pots import rack_of
-from numerus.paint.scheme import laid_strokes, laid_um
-from numerus.progress.painting_line import PaintBlock
-from numerus.words import counted, span
+from numerus.paint.loads import life_min
+from numerus.progress.painting_line import PaintBlock, TimedStroke
+from numerus.words import counted
+
+MOST_LANES, LIST_ROWS = 5, 13
+LEFT_PX, STRIPE_PX = 68.0, 5.0
+XOf = Callable[[datetime], float]
 
 
-def mix_words(step: RecipeStep, names: dict[str, str]) -> str:
-    """ "Tallow coat 2 : 1 Candle cream, thinned 1"; less than a fifth of a part is a touch."""
-    parts = [f"{names.get(p, '?')}{f' {n:g}' if len(step.mix) > 1 and n >= 0.2 else ''}" for p, n in step.mix]
-    thin = f", thinned {step.thinner:g}" if step.thinner else ""
-    return " : ".join(parts) + thin
+def pressed_words(state: LineState) -> str:
+    """What a press does now."""
+    if state.phase == PAINTING:
+        return "done"
+    return "the pot is ready" if state.phase == SETTING_UP else "begin"
 
 
-BARE = 0.22  # of a stroke's swatch shows what lies below
+def draw_ring(drawing: Drawing, painter: QPainter, middle: QPointF, radius: float, share: float, late: bool) -> None:
+    """How much of a stroke's planned minutes has gone."""
+    theme = drawing.theme
+    box = QRectF(middle.x() - radius, middle.y() - radius, 2 * radius, 2 * radius)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.setPen(QPen(theme.colour("hairline"), radius / 5))
+    painter.drawEllipse(box)
+    pen = QPen(theme.colour("tallow" if late else "river"), radius / 5)
+    pen.setCapStyle(Qt.PenCapStyle.FlatCap)
+    painter.setPen(pen)
+    painter.drawArc(box, 90 * 16, -round(min(share, 1.0) * 360 * 16))
 
 
-class StrokeList(Drawing):
-    """The strokes of the chosen zone over dark and light; the next one stands out; click one to mark it done for all."""
+class NowCard(Drawing):
+    """The stroke in hand, its clock, what a press does, and what follows. ``pressed``: once on."""
 
-    chosen = pyqtSignal(str)
+    pressed = pyqtSignal()
 
     def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "Strokes of the zone")
-        self.session = context.session
-        self.recipe: Recipe | None = None
-        self.done: dict[str, int] = {}
-        self.figures = 0
+        super().__init__(context.theme, "The stroke in hand")
+        self.session, self.state = context.session, None
+        self.hold("setFixedHeight", 92)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.hold("setMinimumWidth", 300)
 
-    def show_recipe(self, recipe: Recipe | None, done: dict[str, int], figures: int) -> None:
-        self.recipe, self.done, self.figures = recipe, done, figures
+    state: LineState | None
+
+    def show_state(self, state: LineState) -> None:
+        self.state = state
         self.update()
 
     def draw(self, painter: QPainter) -> None:
-        if self.recipe is None:
+        state = self.state
+        painter.setPen(QPen(self.theme.colour("river"), 1.5))
+        painter.setBrush(self.theme.colour("riverwash"))
+        painter.drawRoundedRect(self.area.adjusted(1, 1, -1, -1), 6, 6)
+        if state is None or not state.blocks:
+            words = state.fault if state and state.fault else "Nothing is left to paint on these figures."
+            self.paragraph(painter, self.area.adjusted(16, 18, -16, -8), words, 16)
             return
-        rack, scheme = rack_of(self.session.plans), self.session.plans.scheme
-        names = rack.names
-        laid = {s.step.id: s for s in laid_strokes(self.recipe, rack, primed_ground(scheme))} if scheme else {}
-        self.text(painter, 4, 11, "over what lies below", 11, colour="slate")
-        high = min(70.0, (self.height() - 18) / max(len(self.recipe.steps), 1))
-        following = next((s.id for s in self.recipe.steps if self.done.get(s.id, 0) < self.figures), "")
-        for number, stroke in enumerate(self.recipe.steps):
-            y = 18 + number * high
-            box = QRectF(0, y, self.width(), high - 3)
-            if stroke.id == following:
-                painter.setPen(Qt.PenStyle.NoPen)
-                painter.setBrush(self.theme.colour("riverwash"))
-                painter.drawRoundedRect(box, 4, 4)
-            shown = QRectF(4, y + 5, 152, min(36.0, high - 12))
-            if stroke.id in laid:
-                paint, below = rack.pigment(stroke.mix), laid[stroke.id].below
-                painter.drawImage(shown, swatch_over(paint, [below], 304, 72, stroke.technique, laid_um(stroke), BARE))
-            else:
-                self.hatch(painter, shown)
-                self.tagged(painter, shown.left() + 8, shown.center().y() + 4, "a paint is gone", colour="brick")
-            self._state(painter, number, stroke.id, y + high / 2 - 3, stroke.id == following)
-            self.text(painter, 192, y + 17, stroke.name, 13, True)
-            self.text(painter, self.width() - 4, y + 17, span(stroke.minutes), 13, align=RIGHT)
-            words = QRectF(192, y + 20, self.width() - 196, 30)
-            used = self.paragraph(painter, words, mix_words(stroke, names), 11)
-            if high > used + 32:
-                tool = f"{stroke.tool}, dries {span(stroke.dries_min)}, from {stroke.level}"
-                self.text(painter, 192, y + 32 + used, tool, 11, colour="slate", width=self.width() - 196)
-            description = (
-                f"{stroke.name}: {stroke.technique}; {self.done.get(stroke.id, 0)} of {self.figures} figures have it"
-            )
-            self.region(box, description, lambda s=stroke.id: self.chosen.emit(s))
+        block, timed = state.upcoming[0]
+        now = self.session.clock()
+        colour = state.colour(block)
+        if colour:
+            painter.fillRect(QRectF(2, 8, 6, self.height() - 16), QColor(colour))
+        self._words(painter, state, block, timed)
+        self._clock(painter, state, timed, now)
+        self._press(painter, state, now)
+        self._following(painter, state)
 
-    def _state(self, painter: QPainter, number: int, step_id: str, y: float, following: bool) -> None:
-        whole = self.figures > 0 and self.done.get(step_id, 0) >= self.figures
-        painter.setPen(QPen(self.theme.colour("moss" if whole else "river" if following else "slate"), 1.4))
-        painter.setBrush(
-            self.theme.colour("moss") if whole else self.theme.colour("river") if following else Qt.BrushStyle.NoBrush
+    def _words(self, painter: QPainter, state: LineState, block: PaintBlock, timed: TimedStroke) -> None:
+        room = self.width() - 560
+        doing = {SETTING_UP: "Set up", PAINTING: "Now"}.get(state.phase, "Next")
+        x = 20 + self.text(painter, 20, 22, doing, 13, True, "river") + 8
+        self.text(
+            painter,
+            x,
+            22,
+            f"{timed.start:%H:%M}, {state.place_words(block, timed)}; {state.why(block)}",
+            11,
+            colour="slate",
+            width=room,
         )
-        painter.drawEllipse(QPointF(174, y), 9, 9)
-        if whole:
-            draw_tick(painter, 169.5, y - 4.5, 9, self.theme.colour("chalk"))
-        else:
-            self.text(painter, 174, y + 4, str(number + 1), 11, True, "on_river" if following else "ink", CENTRE)
+        self.text(painter, 20, 52, state.title(timed), 24, True, width=room + 20)
+        self.text(painter, 20, 76, state.mix_words(timed) + f". {state.drops_words(block)}", 13, width=room + 20)
+
+    def _clock(self, painter: QPainter, state: LineState, timed: TimedStroke, now: datetime) -> None:
+        planned = (timed.end - timed.start).total_seconds() / 60
+        elapsed = state.elapsed_min(now)
+        middle = QPointF(self.width() - 478, self.height() / 2)
+        draw_ring(self, painter, middle, 33, elapsed / max(planned, 1e-6), elapsed > planned)
+        self.text(painter, middle.x(), middle.y() + 2, clock_words(elapsed), 16, True, align=CENTRE)
+        self.text(painter, middle.x(), middle.y() + 16, f"of {clock_words(planned)}", 11, colour="slate", align=CENTRE)
+
+    def _press(self, painter: QPainter, state: LineState, now: datetime) -> None:
+        box = QRectF(self.width() - 424, 22, 150, self.height() - 44)
+        wet = state.in_the_way(now) if state.phase == PAINTING else None
+        painter.setPen(QPen(self.theme.colour("tallow" if wet else "ink"), 1.4))
+        painter.setBrush(self.theme.colour("tallowwash" if wet else "chalk"))
+        painter.drawRoundedRect(box, 5, 5)
+        words = "It is dry" if wet else pressed_words(state).capitalize()
+        self.text(painter, box.center().x(), box.center().y() + 1, words, 16, True, align=CENTRE)
+        note = f"wet until {wet.until:%H:%M}" if wet else "Space"
+        self.text(painter, box.center().x(), box.center().y() + 17, note, 11, colour="slate", align=CENTRE)
+        self.region(box, words, self.pressed.emit)
+
+    def _following(self, painter: QPainter, state: LineState) -> None:
+        x, room = self.width() - 258, 246.0
+        self.text(painter, x, 20, "then", 11, colour="slate")
+        for number, (block, timed) in enumerate(state.following[:3]):
+            y = 38 + 17 * number
+            colour = state.colour(block)
+            if colour:
+                painter.fillRect(QRectF(x, y - 9, 9, 10), QColor(colour))
+            self.text(painter, x + 14, y, f"{timed.start:%H:%M} {state.title(timed)}", 11, number == 0, width=room - 14)
 
 
-class TableView(Drawing):
-    """Three figures small as on the table, as painted and in value only; a strip says which zones melt."""
-
-    def __init__(self, context: Context, renderer: Renderer) -> None:
-        super().__init__(context.theme, "At table distance")
-        self.renderer = renderer
-        self.colour: list[Thing] = []
-        self.grey: list[Thing] = []
-        self.zones: dict[str, str] = {}
-        self.melting: list[tuple[str, str, float]] = []
-        self._drawn: dict[tuple[int, int, int], QImage] = {}
-        self._looked: tuple[list[Mesh], Camera] | None = None
-        self.hold("setMinimumWidth", 206)
-
-    def show_figures(self, colour: list[Thing], grey: list[Thing], zones: dict[str, str]) -> None:
-        """``zones``: names of the largest and their colours."""
-        self.colour, self.grey, self.zones, self._drawn = colour, grey, zones, {}
-        self.update()
-
-    def show_melting(self, pairs: list[tuple[str, str, float]]) -> None:
-        """Names of zones that touch and melt, with how far their values are apart; worst first."""
-        self.melting = pairs
-        self.update()
-
-    def draw(self, painter: QPainter) -> None:
-        self.text(painter, 0, 18, "At table distance", 16, True)
-        if not self.colour:
-            return
-        high = (self.height() - 176) / 2
-        for at, (words, things) in enumerate((("As painted", self.colour), ("Value only", self.grey))):
-            y = 26 + at * (high + 22)
-            self.text(painter, 0, y + 10, words, 11, colour="slate")
-            box = QRectF(0, y + 16, self.width(), high)
-            painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(self.theme.colour("matt"))
-            painter.drawRoundedRect(box, 5, 5)
-            self._row(painter, things, box)
-        self._strip(painter, self.height() - 76)
-
-    def _row(self, painter: QPainter, things: list[Thing], box: QRectF) -> None:
-        wide = int(box.height() * 0.62)
-        shown = self._shown(things, 2 * wide, int(2 * box.height()))
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        many = 3 if 2.4 * wide < box.width() else 2
-        for n in range(many):
-            x = box.center().x() + (n - (many - 1) / 2) * min(wide * 0.85, box.width() / many) - wide / 2
-            painter.drawImage(QRectF(x, box.top(), wide, box.height()), shown)
-
-    def _shown(self, things: list[Thing], wide: int, high: int) -> QImage:
-        """The figure at a size, drawn once."""
-        key = id(things), wide, high
-        if key not in self._drawn:
-            camera = self._camera_on(things)
-            self._drawn[key] = to_image(np.ascontiguousarray(self.renderer.draw(things, camera, wide, high)))
-        return self._drawn[key]
-
-    def _camera_on(self, things: list[Thing]) -> Camera:
-        """The same figure in other colours is looked at from the same place, which is worked out once."""
-        meshes = [t.mesh for t in things]
-        if (
-            self._looked is None
-            or len(self._looked[0]) != len(meshes)
-            or any(a is not b for a, b in zip(self._looked[0], meshes, strict=True))
-        ):
-            self._looked = meshes, fitted_camera(merged(meshes), 20, 22, 1.12, 0.62)
-        return self._looked[1]
-
-    def _strip(self, painter: QPainter, y: float) -> None:
-        """Lightness 0 to 100 with a tick per zone, and the pair that melts."""
-        wide = float(self.width())
-        for n in range(50):
-            tone = round(255 * n / 49)
-            painter.fillRect(
-                QRectF(wide * n / 50, y, wide / 50 + 1, 8), self.theme.colour(f"#{tone:02X}{tone:02X}{tone:02X}")
-            )
-        last = {0: -99.0, 1: -99.0}
-        for number, (zone, colour) in enumerate(sorted(self.zones.items(), key=lambda z: value_of(z[1]))):
-            x = wide * value_of(colour) / 100
-            side = number % 2
-            self.line(painter, x, y - 3, x, y + 11, "ink", 1.4)
-            if x - last[side] > 46:
-                self.text(
-                    painter,
-                    min(max(x, 14), wide - 22),
-                    y - 6 if side == 0 else y + 22,
-                    f"{zone} {value_of(colour):.0f}",
-                    11,
-                    align=CENTRE,
-                )
-                last[side] = x
-        if self.melting:
-            one, other, apart = self.melting[0]
-            draw_warning(painter, 0, y + 32, 14, self.theme.colour("tallow"), self.theme.colour("ink"))
-            self.text(
-                painter,
-                20,
-                y + 44,
-                f"{other.capitalize()} melts into {one}: {apart:.0f} apart.",
-                11,
-                True,
-                width=wide - 20,
-            )
-            self.text(painter, 20, y + 58, "Shade one down or light the other.", 11, colour="slate", width=wide - 20)
-        else:
-            self.text(painter, 0, y + 44, "Neighbouring zones stand apart in value.", 11, colour="slate", width=wide)
-
-
-class BatchLine(Drawing):
-    """Hands as blocks with a mark per figure; each figure's drying its own thin line; the next evenings follow."""
+class EveningChart(Drawing):
+    """Hands as blocks under the colour of their mix, setting up hatched, a mark for each figure; each drying its own thin line; how
+    long every mix stays good.
+    """
 
     def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "Batch line over the coming evenings")
-        self.session = context.session
-        self.blocks: list[PaintBlock] = []
-        self.evening = 0
-        self.hold("setFixedHeight", 104)
+        super().__init__(context.theme, "The evening: hands, drying, palette")
+        self.session, self.state = context.session, None
+        self.hold("setMinimumHeight", 210)
 
-    def show_blocks(self, blocks: list[PaintBlock]) -> None:
-        self.blocks = blocks
+    state: LineState | None
+
+    def show_state(self, state: LineState) -> None:
+        self.state = state
         self.update()
 
-    def evenings(self) -> list[list[PaintBlock]]:
-        """Blocks grouped by the evening they lie in."""
-        grouped: dict[object, list[PaintBlock]] = {}
-        for block in self.blocks:
-            grouped.setdefault(block.start.date(), []).append(block)
-        return list(grouped.values())
-
     def draw(self, painter: QPainter) -> None:
-        evenings = self.evenings()
-        if not evenings:
-            self.text(painter, 0, 24, "Nothing left to paint on these figures.", 13)
+        blocks = self.state.tonight if self.state else []
+        if self.state is None or not blocks:
             return
-        shown = evenings[min(self.evening, len(evenings) - 1)]
-        start, end = shown[0].start, max(b.end for b in shown)
-        left, wide = 56.0, self.width() - 64.0
-        minutes = max((end - start).total_seconds() / 60, 30) * 1.02
+        start = blocks[0].start - timedelta(minutes=blocks[0].setup_min)
+        minutes = max((max(b.end for b in blocks) - start).total_seconds() / 60, 20) * 1.02
+        wide = self.width() - LEFT_PX - 8
 
         def x_of(when: datetime) -> float:
-            return left + wide * min((when - start).total_seconds() / 60 / minutes, 1.0)
+            return LEFT_PX + wide * min(max((when - start).total_seconds() / 60 / minutes, 0.0), 1.0)
 
-        self.text(painter, 0, 18, "Hands", 13, True)
-        self.text(painter, 0, 52, "Drying", 13, True)
-        for tick in range(0, int(minutes) + 1, 20 if minutes < 150 else 30):
-            x = left + wide * tick / minutes
-            self.line(painter, x, 0, x, 88)
-            when = start.timestamp() + 60 * tick
-            self.text(painter, x, 101, f"{datetime.fromtimestamp(when):%H:%M}", 11, colour="slate", align=CENTRE)
-        for number, block in enumerate(shown):
-            self._block(painter, block, x_of, number)
+        bottom = self.height() - 4
+        self._hours(painter, start, minutes, x_of, bottom)
+        self.text(painter, 0, 44, "Hands", 13, True)
+        for block in blocks:
+            self._block(painter, self.state, block, x_of)
+        drying = 92.0
+        palette = max(bottom - 14.0 * min(len(self._loads(blocks)), MOST_LANES) - 6, drying + 40)
+        self.text(painter, 0, drying + 12, "Drying", 13, True)
+        self._drying(painter, blocks, x_of, drying, palette - 10)
+        self.text(painter, 0, palette + 12, "Palette", 13, True)
+        self._palette(painter, self.state, blocks, x_of, palette)
+        now = self.session.clock()
+        if start <= now <= blocks[-1].end:
+            self.line(painter, x_of(now), 18, x_of(now), bottom, "brick", 1.6)
 
-    def _block(self, painter: QPainter, block: PaintBlock, x_of, number: int) -> None:  # type: ignore[no-untyped-def]
-        tone = "river" if number % 2 == 0 else "slate"
-        for at, dab in enumerate(block.strokes):
-            x0, x1 = x_of(dab.start), x_of(dab.end)
-            painter.fillRect(QRectF(x0, 4, max(x1 - x0 - 1, 1), 26), self.theme.colour(tone))
-            figure = self.session.plans.figures[dab.figure_id]
-            mark = self.session.plans.units[figure.unit_id].mark
-            if x1 - x0 > 14:
-                draw_mark(painter, mark, (x0 + x1) / 2 - 6, 9, 16, self.theme.colour("on_river"))
-            self.line(painter, x1, 40 + (at % 7) * 4.5, x_of(dab.dry), 40 + (at % 7) * 4.5, "tallow", 2)
-        zone = self.session.plans.zone_name(block.stroke.zone)
+    def _hours(self, painter: QPainter, start: datetime, minutes: float, x_of: XOf, bottom: float) -> None:
+        every = 20 if minutes < 150 else 30
+        at = start.replace(minute=start.minute // every * every, second=0, microsecond=0)
+        while at <= start + timedelta(minutes=minutes):
+            if at >= start:
+                self.line(painter, x_of(at), 18, x_of(at), bottom)
+                self.text(painter, x_of(at), 12, f"{at:%H:%M}", 11, colour="slate", align=CENTRE)
+            at += timedelta(minutes=every)
+
+    def _block(self, painter: QPainter, state: LineState, block: PaintBlock, x_of: XOf) -> None:
+        begun = x_of(block.start - timedelta(minutes=block.setup_min))
         x0, x1 = x_of(block.start), x_of(block.end)
-        if x1 - x0 > 54:
-            self.text(painter, x0 + 2, 84, f"{zone}: {block.stroke.step.name.lower()}", 11, width=x1 - x0 - 4)
-        description = f"{block.stroke.step.name} on {zone}, {counted(len(block.strokes), 'figure')}, {block.start:%H:%M} to {block.end:%H:%M}"
-        self.region(QRectF(x0, 0, max(x1 - x0, 4), 90), description)
+        colour = state.colour(block)
+        painter.fillRect(
+            QRectF(begun, 20, x1 - begun, STRIPE_PX), QColor(colour) if colour else self.theme.colour("bed")
+        )
+        if x0 - begun > 1.5:
+            self.hatch(painter, QRectF(begun, 27, x0 - begun, 34), "slate")
+        for timed in block.strokes:
+            a, b = x_of(timed.start), x_of(timed.end)
+            painter.fillRect(QRectF(a, 27, max(b - a - 1, 1), 34), self.theme.colour("slate"))
+            if b - a > 13:
+                figure = self.session.plans.figures[timed.figure_id]
+                mark = self.session.plans.units[figure.unit_id].mark
+                draw_mark(painter, mark, (a + b) / 2 - 6, 36, 15, self.theme.colour("on_river"))
+        zone = self.session.plans.zone_name(block.stroke.zone)
+        if x1 - begun > 30:
+            self.text(painter, begun + 1, 76, f"{zone}: {block.stroke.step.name.lower()}", 11, width=x1 - begun - 2)
+        says = f"{block.stroke.step.name} on {zone}, {block.start:%H:%M} to {block.end:%H:%M}: {state.why(block)}"
+        self.region(QRectF(begun, 18, max(x1 - begun, 4), 62), says)
+
+    def _drying(self, painter: QPainter, blocks: list[PaintBlock], x_of: XOf, top: float, bottom: float) -> None:
+        """As many lanes as there is room for; each line ends where its stroke is dry."""
+        lanes = max(int((bottom - top) / 2.6), 1)
+        strokes = [s for b in blocks for s in b.strokes]
+        step = min((bottom - top) / max(len(strokes), 1), 4.5)
+        for number, timed in enumerate(strokes):
+            y = top + (number % lanes if step < 2.6 else number) * max(step, 2.6)
+            self.line(painter, x_of(timed.end), y, x_of(timed.dry), y, "tallow", 1.6)
+
+    @staticmethod
+    def _loads(blocks: list[PaintBlock]) -> list[list[PaintBlock]]:
+        """Blocks of one pot together."""
+        loads: list[list[PaintBlock]] = []
+        for block in blocks:
+            if block.setup_min or not loads:
+                loads.append([])
+            loads[-1].append(block)
+        return loads
+
+    def _palette(self, painter: QPainter, state: LineState, blocks: list[PaintBlock], x_of: XOf, top: float) -> None:
+        """Each mix from when it is poured, fading to when it is dry there."""
+        for number, load in enumerate(self._loads(blocks)):
+            first, colour = load[0], state.colour(load[0])
+            y = top + 14 * (number % MOST_LANES)
+            good = first.start + timedelta(minutes=life_min(first.stroke.step))
+            x0, x1, x2 = x_of(first.start), x_of(load[-1].end), x_of(good)
+            fade = QLinearGradient(x0, 0, max(x2, x0 + 1), 0)
+            ground = QColor(colour) if colour else self.theme.colour("bed")
+            clear = QColor(ground)
+            clear.setAlpha(20)
+            fade.setColorAt(0, ground)
+            fade.setColorAt(min(max((x1 - x0) / max(x2 - x0, 1), 0.05), 0.95), ground)
+            fade.setColorAt(1, clear)
+            painter.fillRect(QRectF(x0, y + 3, max(x2 - x0, 2), 7), fade)
+            zones = dict.fromkeys(self.session.plans.zone_name(b.stroke.zone) for b in load)
+            words = f"{state.mix_words(first.strokes[0]).partition(';')[0]}: {', '.join(zones)}"
+            self.region(QRectF(x0, y, max(x2 - x0, 4), 12), f"{words}; good until {good:%H:%M}")
+
+
+class LoadList(Drawing):
+    """What an evening holds, pot by pot, with its minutes."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "The next evening, pot by pot")
+        self.session, self.state = context.session, None
+        self.hold("setFixedWidth", 196)
+
+    state: LineState | None
+
+    def show_state(self, state: LineState) -> None:
+        self.state = state
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        blocks = self.state.after if self.state else []
+        if self.state is None or not blocks:
+            self.text(painter, 0, 14, "No evening after this", 13, True, width=self.width())
+            return
+        self.text(painter, 0, 14, f"{blocks[0].start:%a %-d, from %H:%M}", 13, True)
+        self.text(painter, self.width(), 14, "min", 11, colour="slate", align=RIGHT)
+        minutes = [sum((s.end - s.start).total_seconds() / 60 for s in b.strokes) for b in blocks]
+        rows = max(min(int((self.height() - 44) // 16), LIST_ROWS), 1)
+        for number, (block, mins) in enumerate(zip(blocks[:rows], minutes, strict=False)):
+            y = 34 + 16 * number
+            colour = self.state.colour(block)
+            if colour:
+                painter.fillRect(QRectF(0, y - 9, 7, 11), QColor(colour))
+            zone = self.session.plans.zone_name(block.stroke.zone)
+            self.text(painter, 12, y, f"{zone}: {block.stroke.step.name.lower()}", 11, width=100)
+            self.bar(painter, 118, y - 8, 50 * mins / max(minutes), 8, "slate", filled=False)
+            self.text(painter, self.width(), y, f"{mins:.0f}", 11, align=RIGHT)
+        y = 34 + 16 * min(rows, len(blocks))
+        more = f"and {len(blocks) - rows} more; " if len(blocks) > rows else ""
+        self.text(painter, 0, y + 4, f"{more}{counted(sum(b.setup_min > 0 for b in blocks), 'pot')}", 11, True)
+        self.text(painter, self.width(), y + 4, f"{sum(minutes):.0f}", 11, True, align=RIGHT)
+
+
+class WetList(Drawing):
+    """What of the batch is wet, and until when."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "What is wet")
+        self.session, self.state = context.session, None
+        self.hold("setFixedWidth", 270)
+
+    state: LineState | None
+
+    def show_state(self, state: LineState) -> None:
+        self.state = state
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        wet = self.state.wet(self.session.clock()) if self.state else []
+        self.text(painter, 0, 16, "Wet now" if wet else "Nothing is wet", 13, True)
+        for number, one in enumerate(wet[:5]):
+            y = 38 + 19 * number
+            name = f"{self.session.plans.zone_name(one.zone)}, {self.session.plans.figures[one.figure_id].name}"
+            self.text(painter, 0, y, name, 11, width=200)
+            self.text(painter, self.width(), y, f"until {one.until:%H:%M}", 11, True, "tallow_ink", RIGHT)
+
+
+class Chances(Drawing):
+    """Will the date hold: what would help, each with its chances in twenty."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "Will the date hold")
+        self.levers: list[tuple[str, int]] = []
+        self.title = ""
+        self.hold("setFixedHeight", 126)
+
+    def show_levers(self, title: str, levers: list[tuple[str, int]]) -> None:
+        self.title, self.levers = title, levers
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        self.text(painter, 0, 16, self.title, 16, True, width=self.width())
+        step = 19.0
+        for number, (name, in_time) in enumerate(self.levers[:5]):
+            y = 38 + step * number
+            self.text(painter, 0, y, name, 13, number == 0, width=300)
+            for dot in range(20):
+                held = dot < in_time
+                painter.setPen(QPen(self.theme.colour("moss" if held else "brick"), 1.2))
+                painter.setBrush(self.theme.colour("moss") if held else Qt.BrushStyle.NoBrush)
+                painter.drawEllipse(QPointF(324 + dot * 13, y - 4), 4.2, 4.2)
+            self.text(painter, 324 + 20 * 13 + 8, y, f"{in_time} in 20", 13, True)

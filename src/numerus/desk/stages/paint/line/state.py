@@ -1,124 +1,294 @@
-"""What the Paint bench shows and may do: the batch, the zone in hand, its steps and how far they are. No Qt here."""
+"""What the Line page and bench mode show and may do: the stroke in hand, what follows, what is wet until when. No Qt here."""
 
 from __future__ import annotations
 
-from dataclasses import replace
-from datetime import datetime
-
-import numpy as np
+import json
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass
+from datetime import datetime, timedelta
 
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
-from numerus.domain.recipes import Recipe, RecipeStep, Scheme
-from numerus.domain.zones import UNNAMED, Zone
+from numerus.errors import NumerusError, Progress
 from numerus.paint.rack.pots import rack_of
-from numerus.paint.scheme import ml_text, paint_needed_ml, shopping
-from numerus.progress.next_tasks import BATCH_MOST, paint_batch, step
+from numerus.paint.scheme import can_be_mixed, mix_words
+from numerus.progress.next_tasks import BATCH_MOST, block_drops, paint_batch, step
+from numerus.progress.painting_line import (
+    PaintBlock,
+    TimedStroke,
+    paint_line,
+    still_wet,
+    stroke_tasks,
+    touching_by_figure,
+    used_drying_min,
+)
 from numerus.progress.standing import FigureStanding
-from numerus.surface.zones import ZonedMesh
+from numerus.schedule.attendance import hobby_windows
+from numerus.schedule.hand_plan import hands_bound_min, window_min
+from numerus.words import counted
+
+LEFT_ALONE = 4.0  # times as long as planned, and ten minutes: nobody was painting, so nothing was measured
+SETTING_UP, PAINTING, WAITING = "setting up", "painting", "waiting"
 
 
-class PaintState:
-    """``look`` at the book as it is; ``zone_id`` stays chosen while the batch has it."""
+@dataclass(frozen=True)
+class Wet:
+    """A zone of a figure that is wet, and until when."""
+
+    figure_id: str
+    zone: str
+    until: datetime
+
+
+class LineState:
+    """``blocks``: the plan of the batch from now on. ``phase``: WAITING until one begins, SETTING_UP a pot, PAINTING; ``since``: when
+    that began; ``sure``: the user said that what is wet by the clock is dry.
+    """
 
     def __init__(self, answers: Answers) -> None:
-        self.zone_id = ""
-        self.look(answers, "", "")
+        self.blocks: list[PaintBlock] = []
+        self.fault = ""
+        self.phase, self.since = WAITING, None
+        self.about, self.sure, self.evening = "", False, 0
+        self.ahead = 0
+        self.look(answers, "")
 
-    def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
+    since: datetime | None
+
+    def look(self, answers: Answers, unit_id: str) -> None:
         self.answers, self.plans = answers, answers.plans
         at = answers.standing.at("paint", unit_id)
-        self.batch = at[:BATCH_MOST] or paint_batch(answers.standing)
-        self.figure_id = figure_id
-        if self.zone_id not in self.zone_ids:
-            self.zone_id = self.next_zone() or next(iter(self.zone_ids), "")
+        self.batch: list[FigureStanding] = at[:BATCH_MOST] or paint_batch(answers.standing)
+        wanted = {(f.figure.id, s.key) for f in self.batch for s in f.next_strokes}
+        kept = [(b, tuple(s for s in b.strokes if (s.figure_id, s.stroke.key) in wanted)) for b in self.blocks]
+        self.blocks = [PaintBlock(b.stroke, own, b.setup_min) for b, own in kept if own]
 
     @property
-    def scheme(self) -> Scheme | None:
-        return self.plans.scheme
+    def planned_for(self) -> tuple[object, ...]:
+        """What the plan depends on."""
+        army = self.plans.army
+        strokes = tuple((f.figure.id, tuple(s.key for s in f.next_strokes)) for f in self.batch)
+        return strokes, self.plans.scheme, army, self.answers.now.replace(second=0, microsecond=0)
+
+    def planning(self) -> Callable[[Progress], list[PaintBlock] | NumerusError]:
+        """The work of a job: the plan, or why there is none."""
+        plans, facts, batch, now = self.plans, self.answers.facts, self.batch, self.answers.now
+        between = dict(self.answers.between)
+
+        def work(_: Progress) -> list[PaintBlock] | NumerusError:
+            try:
+                return paint_line(plans, facts, batch, now, between=between)
+            except NumerusError as error:
+                return error
+
+        return work
+
+    def take(self, found: list[PaintBlock] | NumerusError) -> None:
+        if isinstance(found, NumerusError):
+            self.blocks, self.fault = [], f"{found.message} {found.advice}"
+        else:
+            self.blocks, self.fault = found, ""
 
     @property
-    def model(self) -> FigureStanding:
-        """The figure shown: the one chosen in the roll, or the first of the batch."""
-        return next((f for f in self.batch if f.figure.id == self.figure_id), self.batch[0])
+    def upcoming(self) -> list[tuple[PaintBlock, TimedStroke]]:
+        """Every stroke in the plan's order, with the block it is of."""
+        return [(b, s) for b in self.blocks for s in b.strokes]
 
     @property
-    def zone_ids(self) -> list[str]:
-        """Zones the batch is painted on, in the scheme's order."""
-        wanted = {s.zone for f in self.batch for s in f.strokes}
-        return [r.zone for r in self.scheme.recipes if r.zone in wanted] if self.scheme else []
+    def shown(self) -> tuple[PaintBlock, TimedStroke] | None:
+        """The one in hand, or one further on that is looked at."""
+        return self.upcoming[min(self.ahead, len(self.upcoming) - 1)] if self.blocks else None
 
-    def zone_name(self, zone_id: str) -> str:
-        return self.plans.zone_name(zone_id)
+    @property
+    def following(self) -> list[tuple[PaintBlock, TimedStroke]]:
+        return self.upcoming[self.ahead + 1 : self.ahead + 4]
 
-    def recipe(self, zone_id: str) -> Recipe | None:
-        """The zone's steps that the batch's level asks for."""
-        asked = {s.key for f in self.batch for s in f.strokes}
-        found = next((r for r in self.scheme.recipes if r.zone == zone_id), None) if self.scheme else None
-        return replace(found, steps=tuple(s for s in found.steps if s.id in asked)) if found else None
+    def look_ahead(self, by: int) -> None:
+        """Look at a stroke further on, or come back; only what is in hand can be done."""
+        self.ahead = min(max(self.ahead + by, 0), max(len(self.upcoming) - 1, 0))
 
-    def steps(self, zone_id: str) -> tuple[RecipeStep, ...]:
-        recipe = self.recipe(zone_id)
-        return recipe.steps if recipe else ()
+    def figure_name(self, timed: TimedStroke) -> str:
+        return self.plans.figures[timed.figure_id].name
 
-    def figures_done(self, step_id: str) -> int:
-        """Figures of the batch that have a step, or are not asked for it."""
-        return sum(step_id in f.painted or all(s.key != step_id for s in f.strokes) for f in self.batch)
+    def zone_name(self, timed: TimedStroke) -> str:
+        return self.plans.zone_name(timed.stroke.zone)
 
-    def is_done(self, made: RecipeStep) -> bool:
-        return self.figures_done(made.id) >= len(self.batch)
+    def title(self, timed: TimedStroke) -> str:
+        """ "Base on the wood of Ede Marl"."""
+        return f"{timed.stroke.step.name}: {self.zone_name(timed)}, {self.figure_name(timed)}"
 
-    def next_step(self, zone_id: str) -> RecipeStep | None:
-        return next((s for s in self.steps(zone_id) if not self.is_done(s)), None)
+    def place_words(self, block: PaintBlock, timed: TimedStroke) -> str:
+        """Which of how many, in figures."""
+        return f"{block.strokes.index(timed) + 1} of {len(block.strokes)}"
 
-    def next_zone(self) -> str:
-        """The first zone that is not done, "" when all are."""
-        return next((z for z in self.zone_ids if self.next_step(z) is not None), "")
+    def mix_words(self, timed: TimedStroke) -> str:
+        """The mix, its thinning, the tool."""
+        made = timed.stroke.step
+        return f"{mix_words(made, rack_of(self.plans).names)}; {made.tool}"
 
-    def figures_for(self, step_id: str) -> list[FigureStanding]:
-        """Figures of the batch that want a step and have not had it."""
-        return [f for f in self.batch if step_id not in f.painted and any(s.key == step_id for s in f.strokes)]
+    def drops_words(self, block: PaintBlock) -> str:
+        """What to drop together for the whole of a block."""
+        return block_drops(block, self.plans)
 
-    def planned_min(self, made: RecipeStep) -> float:
-        return made.minutes * len(self.figures_for(made.id))
-
-    def done_facts(self, made: RecipeStep, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
-        """A step written for every figure that wants it; ``minutes`` for all of them together."""
-        figures = self.figures_for(made.id)
-        each = minutes / max(len(figures), 1)
-        return [
-            step("stroke", (f.figure.id,), each, now, made.id, planned=made.minutes, timing=timing) for f in figures
-        ]
-
-    def needs(self) -> str:
-        """What paint the zone in hand still takes, and what to buy for the batch, in words."""
-        paints = self.plans.paints
-        left = [(s, self.plans.zone_areas_cm2(f.figure).get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
+    def colour(self, block: PaintBlock) -> str:
+        """Of the block's mix when it hides, "" where a paint of it is gone."""
         rack = rack_of(self.plans)
-        need = paint_needed_ml(left, rack)
-        here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone_id], rack)
-        said = ", ".join(f"{paints[p].name} {ml_text(ml)}" for p, ml in here.items() if p in paints)
-        buy = shopping({p: ml for p, ml in need.items() if p in paints}, paints)
-        whole = f"Still needed here: {said}. " if said else "This zone is done. "
-        return whole + " ".join(b.description for b in buy[:2])
+        return rack.pigment(block.stroke.step.mix).colour if can_be_mixed(block.stroke.step, rack) else ""
 
-    def largest_zones(self, figure: FigureStanding) -> list[str]:
-        """Ids of a figure's zones, the largest first."""
-        areas = self.plans.zone_areas_cm2(figure.figure)
-        return sorted(areas, key=lambda z: -areas[z])
+    def wet(self, now: datetime) -> list[Wet]:
+        """What of the batch is wet, the first to dry first."""
+        strokes = {s.key: s for f in self.batch for s in f.strokes}
+        ids = {f.figure.id for f in self.batch}
+        found = [Wet(f, z, at) for (f, z), at in still_wet(self.answers.facts, strokes, now).items() if f in ids]
+        return sorted(found, key=lambda w: w.until)
 
-    def unnamed(self) -> list[str]:
-        """Ids of the batch's parts whose skin is not all named yet."""
-        return list(dict.fromkeys(p for f in self.batch for p in self.plans.unnamed_parts(f.figure)))
+    def in_the_way(self, now: datetime) -> Wet | None:
+        """The zone that is wet under the stroke in hand, or beside it, the last to dry."""
+        if not self.blocks or self.sure:
+            return None
+        timed = self.upcoming[0][1]
+        figure = next((f for f in self.batch if f.figure.id == timed.figure_id), None)
+        near = touching_by_figure([figure] if figure else [], self.plans, self.answers.between)
+        zones = {timed.stroke.zone, *near.get(timed.figure_id, {}).get(timed.stroke.zone, ())}
+        own = [w for w in self.wet(now) if w.figure_id == timed.figure_id and w.zone in zones]
+        return max(own, key=lambda w: w.until, default=None)
 
-    def zone_called(self, name: str, new_id: str) -> tuple[Zone, bool]:
-        """The zone of a name, and whether it is new to the army."""
-        found = next((z for z in self.plans.zones.values() if z.name.lower() == name.strip().lower()), None)
-        return (found, False) if found else (Zone(new_id, name.strip(), len(self.plans.zones)), True)
+    def go_on(self, now: datetime) -> list[Fact]:
+        """One press: begin, the pot is ready, it is dry after all, or the stroke is done; what that writes."""
+        self.ahead = 0
+        if not self.blocks:
+            return []
+        block, timed = self.upcoming[0]
+        own = f"{timed.figure_id} {timed.stroke.key}"
+        if self.about != own:
+            self.about, self.phase, self.since, self.sure = own, WAITING, None, False
+        if self.phase == WAITING:
+            first = timed is block.strokes[0] and block.setup_min > 0
+            self._begin(SETTING_UP if first else PAINTING, now)
+            return []
+        if self.phase == SETTING_UP:
+            self._begin(PAINTING, now)
+            return []
+        if self.in_the_way(now) is not None:
+            self.sure = True
+            return []
+        return self._done(timed, now)
+
+    def _begin(self, phase: str, now: datetime) -> None:
+        self.phase, self.since = phase, now
+
+    def _done(self, timed: TimedStroke, now: datetime) -> list[Fact]:
+        minutes, timing = self.minutes(now)
+        made = timed.stroke.step
+        self.blocks = self._without_first()
+        self.sure = False
+        if self.blocks:  # hands go on to the next without a break
+            block, following = self.upcoming[0]
+            self.about = f"{following.figure_id} {following.stroke.key}"
+            first = following is block.strokes[0] and block.setup_min > 0
+            self._begin(SETTING_UP if first else PAINTING, now)
+        return [step("stroke", (timed.figure_id,), minutes, now, made.id, planned=made.minutes, timing=timing)]
+
+    def _without_first(self) -> list[PaintBlock]:
+        block, rest = self.blocks[0], self.blocks[1:]
+        left = block.strokes[1:]
+        return [PaintBlock(block.stroke, left), *rest] if left else rest
+
+    def minutes(self, now: datetime) -> tuple[float, Timing]:
+        """What the stroke in hand took by the clock; where that ran far too long, the plan, which is not measured."""
+        planned = self.upcoming[0][1].stroke.step.minutes if self.blocks else 0.0
+        elapsed = self.elapsed_min(now)
+        if self.phase != PAINTING or not 0 < elapsed <= LEFT_ALONE * planned + 10:
+            return planned, "planned"
+        return elapsed, "timer"
+
+    def elapsed_min(self, now: datetime) -> float:
+        return max((now - self.since).total_seconds() / 60, 0.0) if self.since else 0.0
+
+    def pause(self) -> None:
+        """The clock stops; what it ran is not taken for this stroke's."""
+        self.phase, self.since = WAITING, None
+
+    def kept(self) -> bytes:
+        """What is in hand, so that a clock outlives the program."""
+        since = self.since.isoformat() if self.since else ""
+        return json.dumps([self.about, self.phase, since, self.sure]).encode()
+
+    def restore(self, data: bytes | None) -> None:
+        """What was in hand when the program ended, if the plan still begins with it."""
+        try:
+            about, phase, since, sure = json.loads(data or b"")
+            begun = datetime.fromisoformat(since) if since else None
+        except (ValueError, TypeError):
+            return
+        first = self.upcoming[0][1] if self.blocks else None
+        if first is not None and about == f"{first.figure_id} {first.stroke.key}":
+            self.about, self.phase, self.since, self.sure = about, phase, begun, bool(sure)
+
+    def evenings(self) -> list[list[PaintBlock]]:
+        """Blocks by the evening they lie in."""
+        grouped: dict[object, list[PaintBlock]] = {}
+        for block in self.blocks:
+            grouped.setdefault(block.start.date(), []).append(block)
+        return list(grouped.values())
+
+    @property
+    def tonight(self) -> list[PaintBlock]:
+        evenings = self.evenings()
+        self.evening = min(max(self.evening, 0), max(len(evenings) - 1, 0))
+        return evenings[self.evening] if evenings else []
+
+    @property
+    def after(self) -> list[PaintBlock]:
+        evenings = self.evenings()
+        return evenings[self.evening + 1] if self.evening + 1 < len(evenings) else []
+
+    def sentence(self) -> str:
+        """How long it all takes, against what no plan is shorter than, and what one pot does tonight."""
+        army = self.plans.army
+        if not self.blocks or army is None:
+            return self.fault
+        factor = self.answers.rates["paint"].factor
+        least, _ = hands_bound_min(stroke_tasks(self.batch, rack_of(self.plans), factor))
+        windows = hobby_windows(army, self.answers.now, 60)
+        there = window_min(windows, max(b.end for b in self.blocks))
+        drying, used = used_drying_min(self.tonight)
+        words = f"{there:.0f} min of evenings for all of it; one set-up a mix would be the least, {least:.0f}. "
+        return words + f"Hands work through {used:.0f} of {drying:.0f} min of drying. {self._shared_pot()}"
+
+    def _shared_pot(self) -> str:
+        """A mix that serves several zones in one go."""
+        pots: dict[object, set[str]] = {}
+        load: object = None
+        for block in self.tonight:
+            if block.setup_min:
+                load = (block.stroke.step.mix, block.start)
+            pots.setdefault(load, set()).add(block.stroke.zone)
+        most = max(pots.items(), key=lambda p: len(p[1]), default=(None, set()))
+        if len(most[1]) < 2 or not isinstance(most[0], tuple):
+            return ""
+        names = [self.plans.zone_name(z) for z in sorted(most[1])]
+        pot = rack_of(self.plans).name_of(most[0][0][0][0])
+        return f"One {pot} serves {', '.join(names[:-1])} and {names[-1]}."
+
+    def why(self, block: PaintBlock) -> str:
+        """Why it is this block's turn."""
+        number = self.blocks.index(block) if block in self.blocks else 0
+        words = [f"{counted(len(block.strokes), 'figure')} from one pot"]
+        if not block.setup_min:
+            words.append("the pot is in hand")
+        later = self.blocks[number + 1] if number + 1 < len(self.blocks) else None
+        if later is not None and later.start.date() == block.start.date():
+            words.append(f"dries while you do {self.plans.zone_name(later.stroke.zone)}")
+        return ", ".join(words)
 
 
-def named_rest(found: ZonedMesh, zone_id: str) -> ZonedMesh:
-    """A part with all its unnamed faces given to a zone."""
-    zones = found.zones if zone_id in found.zones else (*found.zones, zone_id)
-    labels = np.where(found.labels == UNNAMED, zones.index(zone_id), found.labels).astype(np.uint8)
-    return ZonedMesh(found.mesh, zones, labels)
+def next_dry(wet: Sequence[Wet], since: datetime, now: datetime) -> list[Wet]:
+    """What has become dry between two looks at the clock."""
+    return [w for w in wet if since < w.until <= now]
+
+
+def clock_words(minutes: float) -> str:
+    """ "3:07": minutes and seconds."""
+    whole = timedelta(seconds=round(minutes * 60))
+    return f"{int(whole.total_seconds()) // 60}:{int(whole.total_seconds()) % 60:02d}"

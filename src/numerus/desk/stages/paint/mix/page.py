@@ -89,7 +89,7 @@ class MixPage(QWidget):
         )
         self.typed = self._line_edit("#C99A2E or dark red", "Colour wanted", self.type_colour)
         self.zones, self.grounds = self._zones(), self._grounds()
-        self.offers = [button("", lambda n=n: self.take_offer(n), "link") for n in range(MOST_OFFERS)]
+        self.offers = [button("Change it", lambda n=n: self.take_offer(n), "link") for n in range(MOST_OFFERS)]
         self.batch_title, self.batch_note = label("", "section"), label("", "note", True)
         self.setLayout(self._layout())
         self._searched: object = None

@@ -1,0 +1,124 @@
+"""What the Paint bench shows and may do: the batch, the zone in hand, its steps and how far they are. No Qt here."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from datetime import datetime
+
+import numpy as np
+
+from numerus.desk.answers import Answers
+from numerus.domain.journal import Fact, Timing
+from numerus.domain.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.zones import UNNAMED, Zone
+from numerus.paint.rack.pots import rack_of
+from numerus.paint.scheme import ml_text, paint_needed_ml, shopping
+from numerus.progress.next_tasks import BATCH_MOST, paint_batch, step
+from numerus.progress.standing import FigureStanding
+from numerus.surface.zones import ZonedMesh
+
+
+class PaintState:
+    """``look`` at the book as it is; ``zone_id`` stays chosen while the batch has it."""
+
+    def __init__(self, answers: Answers) -> None:
+        self.zone_id = ""
+        self.look(answers, "", "")
+
+    def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
+        self.answers, self.plans = answers, answers.plans
+        at = answers.standing.at("paint", unit_id)
+        self.batch = at[:BATCH_MOST] or paint_batch(answers.standing)
+        self.figure_id = figure_id
+        if self.zone_id not in self.zone_ids:
+            self.zone_id = self.next_zone() or next(iter(self.zone_ids), "")
+
+    @property
+    def scheme(self) -> Scheme | None:
+        return self.plans.scheme
+
+    @property
+    def model(self) -> FigureStanding:
+        """The figure shown: the one chosen in the roll, or the first of the batch."""
+        return next((f for f in self.batch if f.figure.id == self.figure_id), self.batch[0])
+
+    @property
+    def zone_ids(self) -> list[str]:
+        """Zones the batch is painted on, in the scheme's order."""
+        wanted = {s.zone for f in self.batch for s in f.strokes}
+        return [r.zone for r in self.scheme.recipes if r.zone in wanted] if self.scheme else []
+
+    def zone_name(self, zone_id: str) -> str:
+        return self.plans.zone_name(zone_id)
+
+    def recipe(self, zone_id: str) -> Recipe | None:
+        """The zone's steps that the batch's level asks for."""
+        asked = {s.key for f in self.batch for s in f.strokes}
+        found = next((r for r in self.scheme.recipes if r.zone == zone_id), None) if self.scheme else None
+        return replace(found, steps=tuple(s for s in found.steps if s.id in asked)) if found else None
+
+    def steps(self, zone_id: str) -> tuple[RecipeStep, ...]:
+        recipe = self.recipe(zone_id)
+        return recipe.steps if recipe else ()
+
+    def figures_done(self, step_id: str) -> int:
+        """Figures of the batch that have a step, or are not asked for it."""
+        return sum(step_id in f.painted or all(s.key != step_id for s in f.strokes) for f in self.batch)
+
+    def is_done(self, made: RecipeStep) -> bool:
+        return self.figures_done(made.id) >= len(self.batch)
+
+    def next_step(self, zone_id: str) -> RecipeStep | None:
+        return next((s for s in self.steps(zone_id) if not self.is_done(s)), None)
+
+    def next_zone(self) -> str:
+        """The first zone that is not done, "" when all are."""
+        return next((z for z in self.zone_ids if self.next_step(z) is not None), "")
+
+    def figures_for(self, step_id: str) -> list[FigureStanding]:
+        """Figures of the batch that want a step and have not had it."""
+        return [f for f in self.batch if step_id not in f.painted and any(s.key == step_id for s in f.strokes)]
+
+    def planned_min(self, made: RecipeStep) -> float:
+        return made.minutes * len(self.figures_for(made.id))
+
+    def done_facts(self, made: RecipeStep, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
+        """A step written for every figure that wants it; ``minutes`` for all of them together."""
+        figures = self.figures_for(made.id)
+        each = minutes / max(len(figures), 1)
+        return [
+            step("stroke", (f.figure.id,), each, now, made.id, planned=made.minutes, timing=timing) for f in figures
+        ]
+
+    def needs(self) -> str:
+        """What paint the zone in hand still takes, and what to buy for the batch, in words."""
+        paints = self.plans.paints
+        left = [(s, self.plans.zone_areas_cm2(f.figure).get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
+        rack = rack_of(self.plans)
+        need = paint_needed_ml(left, rack)
+        here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone_id], rack)
+        said = ", ".join(f"{paints[p].name} {ml_text(ml)}" for p, ml in here.items() if p in paints)
+        buy = shopping({p: ml for p, ml in need.items() if p in paints}, paints)
+        whole = f"Still needed here: {said}. " if said else "This zone is done. "
+        return whole + " ".join(b.description for b in buy[:2])
+
+    def largest_zones(self, figure: FigureStanding) -> list[str]:
+        """Ids of a figure's zones, the largest first."""
+        areas = self.plans.zone_areas_cm2(figure.figure)
+        return sorted(areas, key=lambda z: -areas[z])
+
+    def unnamed(self) -> list[str]:
+        """Ids of the batch's parts whose skin is not all named yet."""
+        return list(dict.fromkeys(p for f in self.batch for p in self.plans.unnamed_parts(f.figure)))
+
+    def zone_called(self, name: str, new_id: str) -> tuple[Zone, bool]:
+        """The zone of a name, and whether it is new to the army."""
+        found = next((z for z in self.plans.zones.values() if z.name.lower() == name.strip().lower()), None)
+        return (found, False) if found else (Zone(new_id, name.strip(), len(self.plans.zones)), True)
+
+
+def named_rest(found: ZonedMesh, zone_id: str) -> ZonedMesh:
+    """A part with all its unnamed faces given to a zone."""
+    zones = found.zones if zone_id in found.zones else (*found.zones, zone_id)
+    labels = np.where(found.labels == UNNAMED, zones.index(zone_id), found.labels).astype(np.uint8)
+    return ZonedMesh(found.mesh, zones, labels)
