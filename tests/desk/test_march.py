@@ -301,3 +301,25 @@ def test_the_army_is_cut_into_foam_for_the_users_own_box(window: MainWindow, tmp
     window.context.jobs.failed.connect(failed.append)
     bench.cut_into(tmp_path / "file")
     assert failed and bench.packing_text().count("\n") == len(window.session.plans.figures) - 1
+
+
+def test_the_load_under_the_lamp_is_seen_part_by_part(window: MainWindow) -> None:
+    """Every part of the plate once, the worst first; a part of the list is looked at from near; one side shows less."""
+    do(window, "Wash")
+    window.benches["wash"].done()
+    window.session.go("cure")
+    bench = window.benches["cure"]
+    shown = [p for c in bench.state.found for p in c.parts]
+    assert len(shown) == len(bench.state.parts) > 0
+    target = bench.state.found[0].station.target_j_per_cm2
+    under = [p.share_under(p.both, target) for p in bench.state.worst]
+    assert under == sorted(under, reverse=True) and "J/cm²" in bench.dose_words.text()
+    both = bench.view.things[0].colours.copy()
+    bench.both.setChecked(False)
+    assert bench.view.things[0].colours.mean() < both.mean()
+    before = bench.view.camera
+    bench.list.grab()
+    bench.choose(1)
+    assert bench.view.camera.height_mm < before.height_mm and bench.list.at_part == 1
+    assert bench.advice.text()
+    bench.grab()

@@ -10,17 +10,16 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
-from numerus.assembly.balance import balance, centre_of_mass
+from numerus.assembly.balance import balance
 from numerus.assembly.gluing import build_plan
-from numerus.demo.parts import mesh
 from numerus.domain.army import SLOTS
 from numerus.domain.journal import BathChanged, Fact
 from numerus.geometry.mesh import merged
+from numerus.geometry.solids.mass import centre_of_mass
 from numerus.post.cautions import cautions
 from numerus.post.cure import Lamp, cure_plan
 from numerus.post.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
 from numerus.progress.next_tasks import step
-from numerus.surface.exposure import LAMP_RAISE_DEG, lamp_dose, shaded_share
 
 AT = datetime(2026, 3, 1)
 
@@ -151,30 +150,3 @@ def test_every_slot_but_the_first_is_glued_or_kept_apart(slots: list, together: 
     assert len(handled) == len(slots) - 1
     assert not (together and any(s.title.startswith("Keep") for s in handled))
     assert steps[0].title.startswith("Dry fit" if len(slots) > 1 else "File") and all(s.minutes > 0 for s in steps)
-
-
-def test_a_ball_under_the_lamp_is_lit_by_the_cosine() -> None:
-    """One turn: every point that faces the lamp by its cosine, every other one not at all; turned, the sides add up."""
-    ball = ball_mesh(5)
-    way = np.array([0, -np.cos(np.radians(LAMP_RAISE_DEG)), np.sin(np.radians(LAMP_RAISE_DEG))])
-    facing = np.clip(ball.vertex_normals @ way, 0, None)
-    assert np.abs(lamp_dose(ball, 1) - facing).max() < 0.06
-    back = np.clip(ball.vertex_normals @ (way * [1, -1, 1]), 0, None)
-    assert np.abs(lamp_dose(ball, 2) - facing - back).max() < 0.12
-
-
-def test_what_stands_in_the_light_casts_a_shadow() -> None:
-    """A wall before a wall: the near one is lit, the far one's front is not."""
-    near, far = box_mesh((20, 1, 20), (-10, -6, 0)), box_mesh((8, 1, 8), (-4, 0, 0))
-    dose = lamp_dose(merged([near, far]), 1)
-    front = merged([near, far]).vertex_normals[:, 1] < -0.3
-    assert dose[:8][front[:8]].min() > 0.3
-    assert dose[8:].max() < 0.35
-
-
-@pytest.mark.parametrize("turns", [1, 2, 4])
-def test_more_turns_never_leave_more_in_the_shade(turns: int) -> None:
-    """A lantern's inside stays dark however often it is turned, its outside does not."""
-    part = mesh("pack_lantern")
-    less, more = (shaded_share(part, lamp_dose(part, n)) for n in (turns, 2 * turns))
-    assert 0 < more <= less < 1

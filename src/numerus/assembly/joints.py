@@ -8,10 +8,11 @@ from itertools import combinations
 
 import numpy as np
 
-from numerus.assembly.balance import RESIN_G_PER_MM3, centre_of_mass
+from numerus.assembly.balance import RESIN_G_PER_MM3
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import solid_columns
+from numerus.geometry.solids.mass import centre_of_mass
 
 GAP_MM = 0.15  # parts nearer than this touch
 POINTS, PIXEL_MM = 30_000, 0.05

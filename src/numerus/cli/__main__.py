@@ -12,7 +12,7 @@ from typing import Any
 
 from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
 from numerus.cli.colours import match, mix, rack_of_book
-from numerus.cli.evenings import line_of
+from numerus.cli.evenings import cure_of, line_of
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
 from numerus.cli.money import quote_of
@@ -103,6 +103,8 @@ def parser() -> argparse.ArgumentParser:
     sub = command("line", line_of, "every stroke still needed, in time")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--now", type=_moment)
+    sub = command("cure", cure_of, "loads under the lamp of every plate that waits, with the dose of each part")
+    sub.add_argument("book", type=Path, metavar="BOOK")
     sub = command("tray", trays_of, "figures packed in foam: SVG and DXF to cut, one each a tray")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--out", type=Path, required=True, metavar="DIR")

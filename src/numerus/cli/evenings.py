@@ -1,4 +1,4 @@
-"""Commands on what the hands do and when: the painting line."""
+"""Commands on what the hands do and when: the painting line, the load under the lamp."""
 
 from __future__ import annotations
 
@@ -40,3 +40,39 @@ def _iso(moment: datetime) -> str:
     """To the millisecond, so that ends and starts that meet are told alike."""
     whole = moment.replace(microsecond=0)
     return (whole + timedelta(milliseconds=round(moment.microsecond / 1000))).isoformat(timespec="milliseconds")
+
+
+def cure_of(args: argparse.Namespace) -> list[Result]:
+    """Every plate that waits to be washed or cured: its parts in loads under the lamp, minutes, doses, what stays under."""
+    from numerus.book.book import Book
+    from numerus.formats.packed_mesh import unpack_mesh
+    from numerus.post.lamp_load import cured, loads_of
+    from numerus.progress.next_tasks import parts_come_out
+    from numerus.progress.standing import standing
+
+    book = Book.open(args.book)
+    told = []
+    for run in standing(book.plans, book.history).runs.values():
+        if run.state not in ("hanging", "printed", "washed") or run.plate_id not in book.plans.plates:
+            continue
+        parts = [(p.label, unpack_mesh(book.blob(p.blob))) for p in parts_come_out(book.plans, run)]
+        loads = [cured(load) for load in loads_of(parts)]
+        told.append(
+            {"plate": book.plans.plates[run.plate_id].name, "state": run.state, "loads": [_load(c) for c in loads]}
+        )
+    return [{"file": str(args.book), "ok": True, "plates": told}]
+
+
+def _load(done) -> dict[str, object]:  # type: ignore[no-untyped-def]
+    target = done.station.target_j_per_cm2
+    parts = [
+        {"name": p.part.name, "least": round(p.spread[0], 3), "median": round(p.spread[1], 3), "most": round(p.spread[2], 3),
+         "under_share": round(p.share_under(p.both, target), 4)}
+        for p in done.parts
+    ]  # fmt: skip
+    return {
+        "minutes_a_side": done.minutes,
+        "target_j_per_cm2": target,
+        "under_share": round(done.share_under(True), 4),
+        "parts": parts,
+    }

@@ -14,12 +14,6 @@ from numerus.domain.journal import PartOutcome
 EVENING = datetime(2026, 3, 5, 21, 12)
 
 
-def _on_to_cure(window) -> None:  # type: ignore[no-untyped-def]
-    """Wash the first plate, so that something waits for the lamp."""
-    window.benches["wash"].done()
-    window.session.go("cure")
-
-
 def _at_the_machine(window) -> None:  # type: ignore[no-untyped-def]
     """The plate that is printing."""
     runs = window.session.answers.standing.runs.values()
@@ -76,10 +70,10 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "05-print": ("print", "heron", True, _at_the_machine),
         "19-print-inquest": ("print", "ferry", True, _inquest),
         "06-wash": ("wash", "ferry", False, None),
-        "07-cure": ("wash", "ferry", False, _on_to_cure),
         "08-build": ("build", "bell", False, None),
         "09-prime": ("prime", "ferry", False, None),
-        "10-paint": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Line")),
+        "10-paint": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Figure")),
+        "20-paint-line": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Line")),
         "13-paint-recipe": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Recipe")),
         "14-paint-zones": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Zones")),
         "16-paint-schools": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Schools")),

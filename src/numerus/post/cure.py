@@ -52,12 +52,17 @@ def lamp_min(lamp: Lamp = Lamp()) -> float:
     return MOST_SIDES * (lamp.minutes_for(WANTED_J_PER_CM2) + TURN_MIN)
 
 
-def cure_plan(thickest_mm: float, tips: int, school: str, lamp: Lamp) -> list[CureStep]:
-    """Supports off by the chosen school, then the lamp from two sides or, for thick parts, twice from each."""
-    minutes = lamp.minutes_for(WANTED_J_PER_CM2)
-    turns = MOST_SIDES if thickest_mm > THICK_MM else 2
+def cure_plan(
+    thickest_mm: float, tips: int, school: str, lamp: Lamp, loads: int = 1, side_min: float = 0.0
+) -> list[CureStep]:
+    """Supports off by the chosen school, then the lamp from two sides or, for thick parts, twice from each, for every load.
+    ``side_min``: as worked out for the parts themselves, which two sides then
+    do for; 0 for the lamp's own on what faces it.
+    """
+    minutes = (side_min or lamp.minutes_for(WANTED_J_PER_CM2)) * loads
+    turns = MOST_SIDES if thickest_mm > THICK_MM and not side_min else 2
     sides = [
-        CureStep(f"Lamp, side {1 + n % 2}", minutes, False, f"{WANTED_J_PER_CM2:.1f} J/cm², then turn")
+        CureStep(f"Lamp, side {1 + n % 2}", minutes, False, f"{counted(loads, 'load')}; then turn every part over")
         for n in range(turns)
     ]
     off = CureStep("Supports off", supports_off_min(tips, school), True, f"{counted(tips, 'tip')}, {school} the lamp")

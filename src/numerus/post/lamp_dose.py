@@ -10,6 +10,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.rays import RayScene
 from numerus.surface.painting_fields import sphere_directions
@@ -43,23 +44,46 @@ class Station:
     target_j_per_cm2: float = 1.2
 
 
+@dataclass(frozen=True, eq=False)
+class Skin:
+    """Places of skin: points and normals (n, 3), mm² each stands for (n,)."""
+
+    points: Floats
+    normals: Floats
+    mm2: Floats
+
+
+def skin_of(mesh: Mesh) -> Skin:
+    """Every vertex, with a third of the faces about it."""
+    mm2 = np.bincount(mesh.faces.ravel(), np.repeat(mesh.areas_mm2 / 3, 3), len(mesh.vertices))
+    return Skin(mesh.vertices, mesh.vertex_normals, np.asarray(mm2, float))
+
+
 def dose_j_per_cm2(mesh: Mesh, station: Station, minutes: float) -> Floats:
     """J/cm² at every vertex (n,) after so many minutes; ∫ Σ I cosᵐ cos / r² · free · dt over the stops of a turn."""
-    scene, normals = RayScene(mesh), mesh.vertex_normals
-    stops = _stops(station)
-    total = np.zeros(len(mesh.vertices))
-    for turn in stops:
+    return minutes * dose_a_minute(skin_of(mesh), RayScene(mesh), station)
+
+
+def dose_a_minute(
+    skin: Skin, scene: RayScene, station: Station, steady_steps: int = STEADY_STEPS, progress: Progress = lambda _: True
+) -> Floats:
+    """J/cm² a minute at places of skin (n,), shaded by all of a scene. Raises Cancelled."""
+    stops = _stops(station, steady_steps)
+    total = np.zeros(len(skin.points))
+    for number, turn in enumerate(stops):
         for lamp in station.lamps:
-            total += _from_lamp(mesh.vertices, normals, _turned_back(lamp, turn), scene)
-    direct = total / len(stops) * minutes * 60 * 1e-3  # mW/cm² · s are 1e-3 J/cm²
-    return direct + _from_walls(mesh, scene, direct, station.reflect)
+            total += _from_lamp(skin.points, skin.normals, _turned_back(lamp, turn), scene)
+        if not progress((number + 1) / len(stops)):
+            raise Cancelled
+    direct = total / len(stops) * 60 * 1e-3  # mW/cm² · s are 1e-3 J/cm²
+    return direct + _from_walls(skin, scene, direct, station.reflect)
 
 
-def _stops(station: Station) -> Floats:
+def _stops(station: Station, steady_steps: int) -> Floats:
     """Angles the table stands at, radians."""
     if not station.turns:
         return np.zeros(1)
-    many = station.steps or STEADY_STEPS
+    many = station.steps or steady_steps
     return np.arange(many) * 2 * np.pi / many
 
 
@@ -96,14 +120,13 @@ def _blocked_before(scene: RayScene, start: Floats, lamp: Floats):  # type: igno
     return scene.blocked(start, way / np.maximum(far, 1e-9)[:, None], far)
 
 
-def _from_walls(mesh: Mesh, scene: RayScene, direct: Floats, reflect: float) -> Floats:
+def _from_walls(skin: Skin, scene: RayScene, direct: Floats, reflect: float) -> Floats:
     """What walls give back: the share of the mean that falls on the skin, from everywhere, as far as a place is open."""
     if reflect <= 0:
         return np.zeros(len(direct))
-    weight = np.bincount(mesh.faces.ravel(), np.repeat(mesh.areas_mm2 / 3, 3), len(mesh.vertices))
-    mean = float((direct * weight).sum() / max(weight.sum(), 1e-12))
-    normals, open_, asked = mesh.vertex_normals, np.zeros(len(direct)), np.zeros(len(direct))
-    start = mesh.vertices + OFF_MM * normals
+    mean = float((direct * skin.mm2).sum() / max(skin.mm2.sum(), 1e-12))
+    normals, open_, asked = skin.normals, np.zeros(len(direct)), np.zeros(len(direct))
+    start = skin.points + OFF_MM * normals
     for way in sphere_directions(WALL_DIRECTIONS):
         facing = normals @ way
         ask = np.flatnonzero(facing > 0)

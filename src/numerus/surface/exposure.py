@@ -1,4 +1,4 @@
-"""How much of what comes from given directions meets the skin: looks from round a table, a lamp's light."""
+"""How much of what comes from given directions meets the skin: looks from round a table."""
 
 from __future__ import annotations
 
@@ -13,8 +13,6 @@ from numerus.geometry.rays import RayScene, ring_directions
 OFF_SHARE = 0.002  # rays start so far off the skin, as a share of the part's size: float32 inside the library needs it
 TABLE_DEG, TABLE_AROUND = (15.0, 40.0, 70.0), 12  # elevations of viewers, and how many stand round
 OPEN_FACE = 0.3  # share of the viewers' cosines that an open face turned to a viewer at 40° on one side gets
-LAMP_RAISE_DEG = 15.0  # a ring of lights stands a little above the turntable
-LEAST_SHARE = 0.25  # of a facing surface's dose; below it a place stays soft
 
 
 def cosine_sum(points: Floats, normals: Floats, directions: Floats, scene: RayScene, off_mm: float) -> Floats:
@@ -44,23 +42,6 @@ def table_exposure(mesh: Mesh, points: Floats, normals: Floats, scene: RayScene 
     views = ring_directions(TABLE_DEG, TABLE_AROUND)
     seen = cosine_sum(points, normals, views, scene or RayScene(mesh), _off_mm(mesh))
     return np.minimum(seen / (OPEN_FACE * len(views)), 1.0)
-
-
-def lamp_dose(mesh: Mesh, turns: int) -> Floats:
-    """What light reaches each vertex, float64 (n,), as a share of what one surface facing the lamp gets in one turn.
-
-    The part stands upright and is turned by 360° / ``turns`` each time.
-    """
-    turn, up = np.arange(turns) * 2 * np.pi / turns, np.radians(LAMP_RAISE_DEG)
-    level = np.full(turns, np.sin(up))
-    toward = np.stack([-np.sin(turn) * np.cos(up), -np.cos(turn) * np.cos(up), level], axis=1)
-    return cosine_sum(mesh.vertices, mesh.vertex_normals, toward, RayScene(mesh), _off_mm(mesh))
-
-
-def shaded_share(mesh: Mesh, dose: Floats) -> float:
-    """Share of the surface that gets less than ``LEAST_SHARE``."""
-    faces = dose[mesh.faces].mean(axis=1)
-    return float(mesh.areas_mm2[faces < LEAST_SHARE].sum() / max(mesh.areas_mm2.sum(), 1e-12))
 
 
 def _off_mm(mesh: Mesh) -> float:

@@ -1,75 +1,122 @@
-"""Cure: supports off by the chosen school, and what the lamp reaches."""
+"""Cure: supports off by the chosen school, the load laid on the table, and what the lamp reaches of every part."""
 
 from __future__ import annotations
 
 import numpy as np
-from PyQt6.QtWidgets import QWidget
+from PyQt6.QtWidgets import QCheckBox, QWidget
 
 from numerus.desk.context import Context
-from numerus.desk.stages.cure.state import CureState, Lit, most_shaded
+from numerus.desk.stages.cure.pictures import DoseList
+from numerus.desk.stages.cure.state import CureState
 from numerus.desk.stages.steps.bench import Shown
 from numerus.desk.stages.steps.plate_bench import PlateStepsBench
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.layout import column, label
+from numerus.desk.widgets.layout import column, label, row
+from numerus.geometry.mesh import Floats, xyz
+from numerus.geometry.rays import Camera
 from numerus.post.cure import SCHOOL_DESCRIPTION, SUPPORT_SCHOOLS
+from numerus.post.lamp_load import BRITTLE_J_PER_CM2, Cured
 
-LIT, UNLIT = np.array([236, 214, 150]), np.array([74, 70, 78])
+FROM_ABOVE_DEG = 62.0
+DARK, UNDER, ENOUGH, TOO_MUCH = ((58, 56, 62), (150, 128, 92), (240, 222, 170), (214, 120, 98))
+
+
+def dose_colours(dose: Floats, target: float) -> np.ndarray:
+    """uint8 (n, 3): dark to tan below the target, pale from it on, red where it makes brittle."""
+    known = np.array([0.0, 0.999 * target, target, BRITTLE_J_PER_CM2, 1.3 * BRITTLE_J_PER_CM2])
+    tones = np.array([DARK, UNDER, ENOUGH, ENOUGH, TOO_MUCH], float)
+    return np.stack([np.interp(dose, known, tones[:, c]) for c in range(3)], axis=1).astype(np.uint8)
 
 
 class CureBench(PlateStepsBench):
-    """What the lamp reaches on the part that is most in its own shade, and the steps by the chosen school."""
+    """The load from above in the light it got, its parts with their doses, and the steps by the chosen school."""
 
-    stage, done_words = "cure", "Cured by side"
+    stage, done_words, picture_share = "cure", "Cured by side", 7
     waiting_words = "Nothing waits for the lamp. Washed and dried plates come here."
     state: CureState
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
         self.renderer, self.state = renderer, CureState(context.session.answers)
-        self._lit_for: tuple[object, ...] = ()
+        self._loaded_for: object = None
+        self.at_part = 0
         super().__init__(context)
         for school in SUPPORT_SCHOOLS:
             self.school.addItem(f"supports off {school}", school)
 
     def build_picture(self) -> QWidget:
-        self.view = BenchView(self.theme, self.renderer, "What the lamp reaches on the plate's most shaded part")
-        self.dose_words = label("", "note", True)
+        self.view = BenchView(self.theme, self.renderer, "The load on the table, as the light reaches it")
+        self.list = DoseList(self.context)
+        self.list.chosen.connect(self.choose)
+        self.both = QCheckBox("turned over, too")
+        self.both.setChecked(True)
+        self.both.toggled.connect(lambda _: self._show_load())
+        self.dose_words, self.advice = label("", "note", True), label("", "strong", True)
         made = QWidget()
-        layout = column(self.view, self.dose_words, gap=6)
+        layout = column(self.view, row(self.both, -1), self.list, self.advice, self.dose_words, gap=4)
         layout.setStretch(0, 1)
         made.setLayout(layout)
         return made
 
+    def choose(self, number: int) -> None:
+        """A part of the list, looked at from near."""
+        self.at_part = number
+        self._show_words()
+        part = self.state.worst[number].part
+        low, high = part.mesh.bounds_mm
+        centre = xyz((low + high) / 2)
+        size = float(np.linalg.norm(high - low))
+        self.view.camera = Camera(centre, self.view.camera.turn_deg, 35, 1.3 * size)
+        self.view.update()
+
     def show_choice(self) -> None:
         state = self.state
         state.school = self.school.currentData() or SUPPORT_SCHOOLS[0]
+        self._follow_the_light()
+        self._show_words()
+
+    def _show_words(self) -> None:
+        state = self.state
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in state.plan])
         self.verdict.setText(state.verdict)
         self.note.setText(SCHOOL_DESCRIPTION[state.school])
         self.minutes.plan(state.run_id, state.planned_min)
         self.dose_words.setText(state.light)
-        self._look_at_light()
+        self.advice.setText(" ".join(state.advice()))
+        self.list.show_parts(state.worst, state.found, self.at_part)
 
-    def _look_at_light(self) -> None:
-        """Each kind of part under the lamp, in a job; the last picture stays until the new one is there."""
-        kinds, turns = self.state.kinds(), len(self.state.sides)
-        about = (*kinds, turns)
-        if about == self._lit_for:
+    def _follow_the_light(self) -> None:
+        """The load in a job; the last picture stays until the new one is there."""
+        about = self.state.loaded_for
+        if about == self._loaded_for:
             return
-        self._lit_for = about
-        mesh_of = self.session.mesh_reader()
-        self.context.jobs.start(
-            "lamp", "Turning parts under the lamp", lambda p: most_shaded(kinds, mesh_of, turns, p), self._show_lit
-        )
+        self._loaded_for, self.state.found, self.at_part = about, [], 0
+        work = self.state.curing(self.session.mesh_reader())
+        self.context.jobs.start("lamp", "Following the light", work, self._lit)
 
-    def _show_lit(self, found: Lit | None) -> None:
-        if found is None:
+    def _lit(self, found: list[Cured]) -> None:
+        self.state.found = found
+        self._show_words()
+        self._show_load()
+
+    def _show_load(self) -> None:
+        """The first load: where it is pale it is cured."""
+        found = self.state.found
+        if not found:
             self.view.show_things([])
             return
-        share = np.clip(found.dose, 0, 1)[:, None]
-        colours = (UNLIT + (LIT - UNLIT) * share).astype(np.uint8)
-        self.view.caption = (found.part.name, f"{found.shaded:.0%} of its surface stays in the shade")
-        self.view.show_things([Thing(found.mesh, colours)])
+        target, both = found[0].station.target_j_per_cm2, self.both.isChecked()
+        things = [Thing(p.part.mesh, dose_colours(p.by_vertex[both], target)) for p in found[0].parts]
+        more = f", of {len(found)}" if len(found) > 1 else ""
+        self.view.caption = (
+            f"Load 1{more}: {len(found[0].parts)} parts",
+            "pale has its dose, dark has not, red is too much",
+        )
+        ends = np.concatenate([p.part.mesh.bounds_mm for p in found[0].parts])
+        wide, deep, _ = (float(v) for v in np.ptp(ends, axis=0))
+        aspect = max(self.view.width(), 1) / max(self.view.height(), 1)
+        self.view.camera = Camera((0.0, 6.0, 0.0), 0, FROM_ABOVE_DEG, max(0.9 * deep + 36, 1.1 * wide / aspect))
+        self.view.show_things(things, refit=False)
 
     def done(self) -> None:
         fact = self.state.done_fact(*self.minutes.taken(), self.session.clock())

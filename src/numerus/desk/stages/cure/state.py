@@ -2,30 +2,20 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
-from dataclasses import dataclass
+from collections.abc import Callable
 from datetime import datetime
 
 from numerus.desk.answers import Answers
 from numerus.desk.stages.steps.plate_state import PlateStepsState
 from numerus.domain.journal import Fact, Timing
-from numerus.domain.parts import Part
-from numerus.errors import Cancelled, Progress
-from numerus.geometry.mesh import Floats, Mesh
-from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, WANTED_J_PER_CM2, CureStep, Lamp, cure_plan
+from numerus.errors import Progress
+from numerus.geometry.mesh import Mesh
+from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, CureStep, Lamp, cure_plan
+from numerus.post.lamp_load import BRITTLE_J_PER_CM2, Cured, PartDose, cured, loads_of
 from numerus.progress.next_tasks import step
-from numerus.surface.exposure import lamp_dose, shaded_share
 from numerus.words import counted
 
-
-@dataclass(frozen=True, eq=False)
-class Lit:
-    """A part under the lamp: what each vertex gets, and how much of its skin stays in the shade."""
-
-    part: Part
-    mesh: Mesh
-    dose: Floats
-    shaded: float
+SHORT_SHARE = 0.1  # of a part's skin under its dose that wants another turn
 
 
 class CureState(PlateStepsState):
@@ -33,6 +23,7 @@ class CureState(PlateStepsState):
 
     def __init__(self, answers: Answers) -> None:
         self.school, self.lamp = SUPPORT_SCHOOLS[0], Lamp()
+        self.found: list[Cured] = []
         super().__init__(answers)
 
     @property
@@ -45,7 +36,9 @@ class CureState(PlateStepsState):
 
     @property
     def plan(self) -> list[CureStep]:
-        return cure_plan(self.thickest_mm, self.tips, self.school, self.lamp)
+        found = self.found
+        side_min = max((c.minutes for c in found), default=0.0)
+        return cure_plan(self.thickest_mm, self.tips, self.school, self.lamp, max(len(found), 1), side_min)
 
     @property
     def sides(self) -> list[CureStep]:
@@ -62,37 +55,64 @@ class CureState(PlateStepsState):
 
     @property
     def light(self) -> str:
-        """How the lamp's minutes come about."""
-        lamp, side = self.lamp, self.sides[0]
+        """How many loads, how long, what stays under its dose and what too much."""
+        if not self.found:
+            return "Laying the parts on the table and following the light …" if self.parts else ""
+        target = self.found[0].station.target_j_per_cm2
+        first, both = (self._share_under(over) for over in (False, True))
+        minutes = max(c.minutes for c in self.found)
         return (
-            f"Pale is lit, dark is not. {len(self.sides)} × {side.minutes:.1f} min, turned in between: {lamp.mw_per_cm2:g} mW/cm² "
-            f"at {lamp.distance_mm:g} mm (a default lamp) make {WANTED_J_PER_CM2:.1f} J/cm² a side (a default dose: the resin's "
-            f"data sheet comes first). What stays dark wants turning over, or daylight."
+            f"{counted(len(self.found), 'load')}, {minutes:g} min a side: after the first {first:.0%} of the skin has less than "
+            f"{target:g} J/cm², turned over {both:.0%}. Lamp and dose are defaults; the resin's data sheet comes first."
         )
+
+    def _share_under(self, both: bool) -> float:
+        area = [sum(float(p.mm2.sum()) for p in c.parts) for c in self.found]
+        return sum(c.share_under(both) * a for c, a in zip(self.found, area, strict=True)) / max(sum(area), 1e-12)
+
+    def advice(self) -> list[str]:
+        """What would reach the parts that stay under their dose."""
+        if not self.found:
+            return []
+        target = self.found[0].station.target_j_per_cm2
+        short = [p for p in self.worst if p.share_under(p.both, target) > SHORT_SHARE]
+        said = []
+        if short:
+            names = ", ".join(dict.fromkeys(p.part.name for p in short[:4]))
+            said.append(f"On their side as well, or under a torch from within: {names}.")
+        brittle = [p for p in self.worst if p.spread[2] > BRITTLE_J_PER_CM2]
+        if brittle:
+            said.append(
+                f"Over {BRITTLE_J_PER_CM2:g} J/cm² (a default) somewhere, brittle and yellow: {brittle[0].part.name}."
+            )
+        return said or ["Two sides reach all of it."]
+
+    @property
+    def worst(self) -> list[PartDose]:
+        """Parts of all loads, those with most skin under its dose first."""
+        target = self.found[0].station.target_j_per_cm2 if self.found else 0.0
+        return sorted((p for c in self.found for p in c.parts), key=lambda p: -p.share_under(p.both, target))
 
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact | None:
         if self.run is None:
             return None
         return step("cure", (), minutes, now, subject=self.run.run_id, planned=self.planned_min, timing=timing)
 
-    def kinds(self) -> dict[str, Part]:
-        """The plate's parts, each kind once."""
-        return {p.blob: p for p in self.parts}
+    @property
+    def loaded_for(self) -> tuple[object, ...]:
+        """What the doses depend on."""
+        return tuple(p.blob for p in self.parts)
 
+    def curing(self, mesh_of: Callable[[str], Mesh]) -> Callable[[Progress], list[Cured]]:
+        """The work of a job: parts laid on the table in loads, and the light followed."""
+        named = [(p.label, p.blob) for p in self.parts]
 
-def most_shaded(
-    parts: Mapping[str, Part], mesh_of: Callable[[str], Mesh], turns: int, progress: Progress
-) -> Lit | None:
-    """The part of which the lamp leaves most in the shade; takes a second for a full plate. Raises Cancelled."""
-    worst: Lit | None = None
-    for number, (blob, part) in enumerate(parts.items()):
-        if not progress(number / len(parts)):
-            raise Cancelled
-        mesh = mesh_of(blob)
-        if not len(mesh.faces):
-            continue
-        dose = lamp_dose(mesh, turns)
-        shaded = shaded_share(mesh, dose)
-        if worst is None or shaded > worst.shaded:
-            worst = Lit(part, mesh, dose, shaded)
-    return worst
+        def work(progress: Progress) -> list[Cured]:
+            loads = loads_of([(name, mesh_of(blob)) for name, blob in named])
+            share = 1 / max(len(loads), 1)
+            return [
+                cured(load, progress=lambda part, n=n: progress((n + part) * share))  # type: ignore[misc]
+                for n, load in enumerate(loads)
+            ]
+
+        return work

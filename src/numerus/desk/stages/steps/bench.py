@@ -93,6 +93,7 @@ class StepsBench(Bench):
 
     choose_words = "For"
     done_words = "Done"
+    picture_share = 5  # of ten parts of the bench's width
 
     def build(self) -> QBoxLayout:
         self.line = StepLine(self.context, self.stage)
@@ -112,8 +113,8 @@ class StepsBench(Bench):
         right = column(row(label(self.choose_words), self.which, -1, self.school), 6, self.line, gap=6)
         right.setStretch(2, 1)
         body = row(picture, right, gap=20, margins=(16, 4, 16, 8))
-        body.setStretch(0, 5)
-        body.setStretch(1, 5)
+        body.setStretch(0, self.picture_share)
+        body.setStretch(1, 10 - self.picture_share)
         drawer = panel(
             row(column(self.verdict, self.note, gap=2), self.minutes, self.done_button, margins=(16, 10, 16, 10)),
             "drawer",

@@ -1,0 +1,225 @@
+"""Parts laid on a turntable under a lamp, how many loads they make, and what each place of them gets on either side.
+
+Every part rests on the face of its hull that is nearest to its middle, where it lies surest; turned over it lies on the other
+side. All parts of a load shade each other. Places are asked for on a sample of the skin, spread by area.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from functools import cached_property, partial
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.errors import Progress
+from numerus.geometry.mesh import Floats, Mesh, about_vertical, merged, rotation_matrix, turning_up
+from numerus.geometry.rays import RayScene
+from numerus.geometry.solids.mass import centre_of_mass
+from numerus.post.lamp_dose import Lamp, Skin, Station, dose_a_minute, skin_of
+from numerus.printing.plates.nesting import Bed, shapes_of, turn_deg
+from numerus.printing.plates.packing import outline_bitmap
+
+TABLE_MM = 100.0  # (default) radius of the turntable
+CELL_MM, APART_MM = 1.0, 4.0
+SAMPLES, MOST_SAMPLES = 900, 16_000  # places asked of a part, and of a load
+STOPS = 16  # stops that stand for a steady turn: parts are small against their way round
+BRITTLE_J_PER_CM2 = 8.0  # (default) a resin's data sheet comes first
+REACHED = 0.8  # of the skin the lamp sees at all shall have its dose
+SEEN_SHARE = 0.1  # of the median, under which a place counts as not seen by the lamp
+MOST_MIN = 15.0
+_OVER = np.diag([1.0, -1.0, -1.0])
+LAMP_BOX = Station(
+    tuple(
+        Lamp((130 * x, 130 * y, z), 260.0, 1.0, (-x, -y, -0.2))
+        for x, y in ((0.7071, 0.7071), (-0.7071, 0.7071), (-0.7071, -0.7071), (0.7071, -0.7071))
+        for z in (25.0, 65.0, 105.0)
+    ),
+    True,
+    0,
+    0.25,
+)
+"""A default lamp: four columns of three lights round the table, in a box with pale walls."""
+
+
+@dataclass(frozen=True, eq=False)
+class LoadedPart:
+    """A part as it lies on the table, in the table's mm; ``turned``: the same turned over in its place."""
+
+    name: str
+    mesh: Mesh
+    turned: Mesh
+    sample: NDArray[np.int64]
+
+    def skin(self, over: bool) -> Skin:
+        """The places that are asked for: drawn by area, so that each stands for as much of the part's skin."""
+        mesh, many = (self.turned if over else self.mesh), len(self.sample)
+        each = np.full(many, float(mesh.areas_mm2.sum()) / max(many, 1))
+        return Skin(mesh.vertices[self.sample], mesh.vertex_normals[self.sample], each)
+
+
+@dataclass(frozen=True, eq=False)
+class PartDose:
+    """J/cm² at a part's places (n,) after the first side and after both, and mm² each place stands for."""
+
+    part: LoadedPart
+    first: Floats
+    both: Floats
+    mm2: Floats
+
+    def share_under(self, dose: Floats, target: float) -> float:
+        return float(self.mm2[dose < target].sum() / max(self.mm2.sum(), 1e-12))
+
+    @property
+    def spread(self) -> tuple[float, float, float]:
+        """Least, median and most after both sides."""
+        least, median, most = (float(v) for v in np.quantile(self.both, (0.0, 0.5, 1.0)))
+        return least, median, most
+
+    @cached_property
+    def by_vertex(self) -> tuple[Floats, Floats]:
+        """Both doses at every vertex (n,) of the part, from the nearest place that looks the same way."""
+        from scipy.spatial import cKDTree
+
+        mesh = self.part.mesh
+        apart = (
+            4.0 * np.linalg.norm(mesh.extents_mm) / 100
+        )  # looking another way counts as far as a twenty-fifth of the part
+        where = np.concatenate([mesh.vertices, apart * mesh.vertex_normals], axis=1)
+        _, nearest = cKDTree(where[self.part.sample]).query(where)
+        return self.first[nearest], self.both[nearest]
+
+
+@dataclass(frozen=True, eq=False)
+class Cured:
+    """One load: its parts with their doses, the worst first; ``minutes`` a side."""
+
+    parts: tuple[PartDose, ...]
+    minutes: float
+    station: Station
+
+    def share_under(self, both: bool) -> float:
+        """Share of all skin under the target."""
+        target = self.station.target_j_per_cm2
+        short = sum(p.share_under(p.both if both else p.first, target) * p.mm2.sum() for p in self.parts)
+        return float(short / max(sum(p.mm2.sum() for p in self.parts), 1e-12))
+
+
+def at_rest(mesh: Mesh) -> Mesh:
+    """The mesh on the face of its hull nearest to its middle, centred over the origin, standing on z = 0."""
+    from scipy.spatial import ConvexHull
+
+    hull = ConvexHull(mesh.vertices)
+    middle, _ = centre_of_mass(mesh)
+    far = -(hull.equations[:, :3] @ middle + hull.equations[:, 3])  # inside is negative
+    down = hull.equations[int(np.argmin(far)), :3]
+    return mesh.transformed(rotation_matrix(turning_up(-down))).dropped()
+
+
+def loads_of(parts: Sequence[tuple[str, Mesh]], table_mm: float = TABLE_MM) -> list[list[LoadedPart]]:
+    """Parts, by name, laid on the table as far apart as they all have room, else in as many loads as they need, the large ones
+    first. What is larger than the table lies alone.
+    """
+    rested = [(name, at_rest(mesh)) for name, mesh in parts if len(mesh.faces)]
+    if not rested:
+        return []
+    for apart, share in ((14.0, 0.7), (14.0, 1.0), (8.0, 1.0)):
+        loads = _filled(rested, share * table_mm, apart, once=True)
+        if len(loads) == 1:
+            return loads
+    return _filled(rested, table_mm, APART_MM)
+
+
+def _filled(
+    rested: Sequence[tuple[str, Mesh]], table_mm: float, apart_mm: float, once: bool = False
+) -> list[list[LoadedPart]]:
+    """Loads one by one; none where they shall all go on at ``once`` and do not."""
+    bitmaps = [outline_bitmap(mesh, CELL_MM, apart_mm) for _, mesh in rested]
+    shapes = [shapes_of(b) for b in bitmaps]
+    left = sorted(range(len(rested)), key=lambda i: -int(bitmaps[i].sum()))
+    samples = max(min(SAMPLES, MOST_SAMPLES // len(rested)), 60)
+    loads: list[list[LoadedPart]] = []
+    while left:
+        bed, load, kept = Bed(_round_table(table_mm)), list[LoadedPart](), list[int]()
+        for index in left:
+            where = bed.place(index, shapes[index], int(bitmaps[index].sum()))
+            if where is None and once:
+                return []
+            if where is None and index == left[0]:
+                kept = left[1:]
+                load.append(_laid(*rested[index], samples, 0.0, (0.0, 0.0)))
+                break
+            if where is None:
+                kept.append(index)
+                continue
+            turn, row, column = where
+            at = ((column + 0.5) * CELL_MM - table_mm, (row + 0.5) * CELL_MM - table_mm)
+            load.append(_laid(*rested[index], samples, turn_deg(turn), at))
+        loads.append(_centred(load, table_mm))
+        left = kept
+    return loads
+
+
+def _centred(load: list[LoadedPart], table_mm: float) -> list[LoadedPart]:
+    """The same about the table's middle, where the lamps are equally far, if nothing comes to lie beyond its edge."""
+    ends = np.concatenate([p.mesh.bounds_mm for p in load])
+    shift = np.array([*-(ends.min(axis=0) + ends.max(axis=0))[:2] / 2, 0.0])
+    moved = [replace(p, mesh=p.mesh.moved(shift), turned=p.turned.moved(shift)) for p in load]
+    farthest = max(float(np.hypot(*p.mesh.vertices[:, :2].T).max()) for p in moved)
+    return moved if farthest <= table_mm else load
+
+
+def _round_table(radius_mm: float) -> NDArray[np.bool_]:
+    """Cells that are off the table."""
+    many = int(2 * radius_mm / CELL_MM)
+    at = (np.arange(many) + 0.5) * CELL_MM - radius_mm
+    return np.asarray(np.hypot(at[:, None], at[None, :]) > radius_mm)
+
+
+def _laid(name: str, mesh: Mesh, samples: int, degrees: float, at: tuple[float, float]) -> LoadedPart:
+    about = rotation_matrix(about_vertical(degrees))
+    turned = mesh.transformed(rotation_matrix(_OVER)).dropped()
+    here, over = (m.transformed(about).moved((*at, 0.0)) for m in (mesh, turned))
+    return LoadedPart(name, here, over, _spread(here, samples))
+
+
+def _spread(mesh: Mesh, samples: int) -> NDArray[np.int64]:
+    """Vertices that stand for the skin: drawn by their share of it, seeded."""
+    mm2 = skin_of(mesh).mm2
+    many = min(samples, int((mm2 > 0).sum()))
+    drawn = np.random.default_rng(5).choice(len(mm2), many, replace=False, p=mm2 / mm2.sum())
+    return np.sort(drawn)
+
+
+def cured(
+    load: Sequence[LoadedPart], station: Station = LAMP_BOX, minutes: float = 0.0, progress: Progress = lambda _: True
+) -> Cured:
+    """What a load gets on its first side and turned over; ``minutes`` a side, 0 for as many as bring ``REACHED`` of what the lamp
+    sees to its target on both. Raises Cancelled.
+    """
+    rates = []
+    for number, over in enumerate((False, True)):
+        scene = RayScene(merged([p.turned.bare() if over else p.mesh.bare() for p in load]))
+        skins = [p.skin(over) for p in load]
+        whole = Skin(*(np.concatenate([getattr(s, n) for s in skins]) for n in ("points", "normals", "mm2")))
+        found = dose_a_minute(whole, scene, station, STOPS, partial(_half, progress, number))
+        rates.append(np.split(found, np.cumsum([len(s.points) for s in skins])[:-1]))
+    minutes = minutes or minutes_wanted(np.concatenate(rates[0]) + np.concatenate(rates[1]), station.target_j_per_cm2)
+    doses = [
+        PartDose(p, a * minutes, (a + b) * minutes, p.skin(False).mm2)
+        for p, a, b in zip(load, rates[0], rates[1], strict=True)
+    ]
+    target = station.target_j_per_cm2
+    return Cured(tuple(sorted(doses, key=lambda d: -d.share_under(d.both, target))), minutes, station)
+
+
+def _half(progress: Progress, number: int, share: float) -> bool:
+    return progress((number + share) / 2)
+
+
+def minutes_wanted(rate: Floats, target: float) -> float:
+    """Half minutes after which ``REACHED`` of the places the lamp sees have their target; the most there is where it sees none."""
+    seen = rate[rate > SEEN_SHARE * np.median(rate)]
+    slow = float(np.quantile(seen, 1 - REACHED)) if len(seen) else 0.0
+    return min(float(np.ceil(2 * target / slow) / 2), MOST_MIN) if slow > 0 else MOST_MIN

@@ -1,0 +1,113 @@
+"""Loads under the lamp: parts rest where they lie surest, none on another, doses as the whole mesh has them."""
+
+from __future__ import annotations
+
+from itertools import combinations
+
+import numpy as np
+import pytest
+
+from helpers import ball_mesh, box_mesh
+from numerus.demo.parts import mesh
+from numerus.errors import Cancelled
+from numerus.geometry.mesh import Mesh, rotation_matrix, turning_up
+from numerus.post.cure import Lamp as BenchLamp
+from numerus.post.cure import cure_plan
+from numerus.post.lamp_dose import Lamp, Station, dose_j_per_cm2
+from numerus.post.lamp_load import LAMP_BOX, MOST_MIN, REACHED, TABLE_MM, at_rest, cured, loads_of, minutes_wanted
+
+ABOVE = Station((Lamp((0, 0, 4000), 4e6, 0, (0, 0, -1)),), False)
+
+
+@pytest.mark.parametrize("seed", range(6))
+def test_a_box_thrown_anyhow_rests_on_its_largest_side(seed: int) -> None:
+    """However it lay before; the same of a part with a flat foot."""
+    way = np.random.default_rng(seed).normal(size=3)
+    thrown = box_mesh((30, 20, 8)).transformed(rotation_matrix(turning_up(way)))
+    rested = at_rest(thrown)
+    assert rested.extents_mm[2] == pytest.approx(8, abs=1e-6) and rested.bounds_mm[0, 2] == pytest.approx(0)
+    assert rested.bounds_mm[:, :2].mean(axis=0) == pytest.approx([0, 0], abs=1e-6)
+
+
+def test_no_part_lies_on_another_or_off_the_table() -> None:
+    """All of them, once, in as many loads as it takes; what is larger than the table lies alone."""
+    small = [(f"b{n}", box_mesh((34, 24, 10))) for n in range(45)]
+    loads = loads_of([*small, ("large", box_mesh((260, 20, 10)))])
+    assert sorted(p.name for load in loads for p in load) == sorted([*(n for n, _ in small), "large"])
+    assert len(loads) >= 3 and any([p.name for p in load] == ["large"] for load in loads)
+    for load in loads:
+        for one, other in combinations(load, 2):
+            assert _apart(one.mesh, other.mesh), f"{one.name} on {other.name}"
+        for part in load:
+            assert part.name == "large" or np.hypot(*part.mesh.vertices[:, :2].T).max() <= TABLE_MM + 2
+
+
+def _apart(one: Mesh, other: Mesh) -> bool:
+    """Whether two boxes' outlines seen from above are parted by a side of one of them (separating axes)."""
+    sides = []
+    for m in (one, other):
+        edges = m.vertices[m.faces][:, :2, :2] - m.vertices[m.faces][:, 1:, :2]
+        sides += [e / np.linalg.norm(e) for e in edges.reshape(-1, 2) if np.linalg.norm(e) > 1]
+    for along in sides:
+        axis = np.array([-along[1], along[0]])
+        a, b = one.vertices[:, :2] @ axis, other.vertices[:, :2] @ axis
+        if a.min() > b.max() or b.min() > a.max():
+            return True
+    return False
+
+
+def test_one_side_then_the_other() -> None:
+    """Under a far lamp above, a slab's upper face has its dose after the first side, its lower one after both, its sides none."""
+    (load,) = loads_of([("slab", box_mesh((40, 40, 6)))])
+    done = cured(load, ABOVE, 2.0)
+    (slab,) = done.parts
+    normals = load[0].mesh.vertex_normals[load[0].sample][:, 2]
+    rate = 4e6 / 4000**2 * 100 * 60 * 1e-3
+    up, down = normals > 0, normals < 0
+    assert slab.first[up] == pytest.approx(2 * rate * normals[up], rel=0.02) and slab.first[down].max() == 0
+    assert slab.both == pytest.approx(2 * rate * np.abs(normals), rel=0.02)
+    assert done.share_under(False) > 0.4 and done.share_under(True) < done.share_under(False)
+
+
+def test_a_sample_tells_what_the_whole_skin_gets() -> None:
+    """Share under the target by the sample and by every vertex, with the area of each."""
+    (load,) = loads_of([("legs", mesh("legs_standing"))])
+    done = cured(load, LAMP_BOX, 2.0)
+    part = done.parts[0]
+    lying, over = (dose_j_per_cm2(m, LAMP_BOX, 2.0) for m in (load[0].mesh, load[0].turned))
+    faces = load[0].mesh.faces
+    whole = (lying + over)[faces].mean(axis=1)
+    for target in (0.6, 1.2, 2.0):
+        true = load[0].mesh.areas_mm2[whole < target].sum() / load[0].mesh.areas_mm2.sum()
+        assert part.share_under(part.both, target) == pytest.approx(true, abs=0.05)
+    first, both = part.by_vertex
+    assert np.median(np.abs(both - (lying + over))) < 0.15 * np.median(lying + over)
+    assert len(first) == len(load[0].mesh.vertices)
+
+
+def test_parts_of_a_load_shade_each_other() -> None:
+    """A ball among blocks gets less from lamps at the sides than when the blocks are taken away."""
+    side = Station(tuple(Lamp((200 * s, 0, 10), 2000, 1, (-s, 0, 0)) for s in (1, -1)))
+    (load,) = loads_of([("ball", ball_mesh(8)), *((f"block{n}", box_mesh((40, 40, 40))) for n in range(6))])
+    ball = [p for p in load if p.name == "ball"]
+    among, alone = (
+        next(p for p in cured(parts, side, 1.0).parts if p.part.name == "ball").both.mean() for parts in (load, ball)
+    )
+    assert among < 0.8 * alone
+
+
+def test_minutes_bring_most_of_what_is_seen_to_its_dose() -> None:
+    """In half minutes, never more than the most; what no lamp sees does not count."""
+    rate = np.concatenate([np.linspace(0.5, 1.5, 100), np.zeros(50)])
+    minutes = minutes_wanted(rate, 1.2)
+    seen = rate[rate > 0] * minutes
+    assert (seen >= 1.2).mean() >= REACHED and (seen - 0.5 * rate[rate > 0] >= 1.2).mean() < 1
+    assert minutes_wanted(np.zeros(5), 1.2) == MOST_MIN
+    plan = cure_plan(30, 10, "before", BenchLamp(), loads=3, side_min=minutes)
+    assert [s.minutes for s in plan if not s.hands] == [3 * minutes] * 2
+
+
+def test_a_job_given_up_stops() -> None:
+    """Between two stops of the table."""
+    with pytest.raises(Cancelled):
+        cured(loads_of([("ball", ball_mesh(5))])[0], progress=lambda _: False)
