@@ -148,7 +148,7 @@ def test_schools_without_a_zone_or_a_pot_say_what_is_missing(own: MainWindow) ->
 def test_a_figure_that_is_looked_at_is_shown_by_its_films(window: MainWindow) -> None:
     """Flat colours at once; after a moment its washes and edges on its own skin, in colour and in value."""
     window.session.select("lock")
-    line = page(window, "Line")
+    line = page(window, "Figure")
     flat = [len(np.unique(t.colours, axis=0)) for t in line.view.things]
     line.looked_at.timeout.emit()
     filmed = [len(np.unique(t.colours, axis=0)) for t in line.view.things]

@@ -54,6 +54,9 @@ def make_window(
     synchronous: bool = False,
 ) -> MainWindow:
     """The assembled window on a book; ``synchronous`` runs jobs at once, for tests and pictures."""
+    app = QApplication.instance()
+    if isinstance(app, QApplication):  # under a style sheet every widget is polished anew whenever it gets a parent
+        app.setStyleSheet("")
     path = settings_path or kept.default_path()
     settings = kept.load(path)
     context = Context(Session(book, clock), Theme(settings.lamplight, settings.text_scale), Jobs(synchronous))
