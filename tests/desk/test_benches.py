@@ -317,12 +317,12 @@ def test_pose_opens_the_first_part_that_waits(window: MainWindow) -> None:
     assert bench.trials.part_id != first.id and window.session.plans.parts[bench.trials.part_id].pose is None
 
 
-def test_cure_shows_the_part_most_in_its_own_shade(window: MainWindow) -> None:
-    """Coloured by what the lamp reaches: pale and dark vertices both; the share is told."""
+def test_cure_shows_what_has_its_dose(window: MainWindow) -> None:
+    """Coloured by what the lamp brings: pale and dark vertices both; shares are told."""
     shown(window, "wash").done()
     bench = shown(window, "cure")
-    assert "%" in bench.view.caption[1]
-    colours = bench.view.things[0].colours
+    assert "%" in bench.dose_words.text()
+    colours = np.concatenate([t.colours for t in bench.view.things])
     assert colours.min() < 100 < 200 < colours.max()
     planned = bench.state.planned_min
     bench.done()

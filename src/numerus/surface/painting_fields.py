@@ -57,21 +57,22 @@ def painting_fields(
     scene = RayScene(mesh)
     told.to(0.1)
     open_ = openness(mesh, scene)
-    told.to(0.5)
-    seen = seen_from_table(mesh, scene)
-    told.to(0.65)
-    lit = lit_from(mesh, light, spread_deg, scene)
-    told.to(0.75)
+    told.to(0.4)
     surface = open_ >= INSIDE_OPENNESS
     outer = surface[mesh.faces].any(axis=1)
     shell = mesh.with_faces(mesh.faces[outer]) if outer.any() else mesh
-    grid = surface_grid(shell, radius_mm)
+    radii = dict.fromkeys((radius_mm, ridge_mm or radius_mm))
+    with ThreadPoolExecutor(len(radii)) as pool:  # points are sorted in one thread each, while rays are asked
+        grids = {radius: pool.submit(surface_grid, shell, radius) for radius in radii}
+        seen = seen_from_table(mesh, scene)
+        told.to(0.55)
+        lit = lit_from(mesh, light, spread_deg, scene)
+        told.to(0.65)
     points, normals = np.ascontiguousarray(mesh.vertices, float), mesh.vertex_normals
-    deep = recess(points, normals, grid, radius_mm, surface)
-    told.to(0.9)
+    deep = recess(points, normals, grids[radius_mm].result(), radius_mm, surface)
+    told.to(0.85)
     within = ridge_mm or radius_mm
-    inner = grid if within == radius_mm else surface_grid(shell, within)
-    sharp = recess(points, -normals, inner, within, surface)
+    sharp = recess(points, -normals, grids[within].result(), within, surface)
     sharp[~surface] = 0.0
     told.to(1.0)
     return PaintingFields(*(np.asarray(f, np.float32) for f in (open_, deep, sharp, lit, seen)))

@@ -14,14 +14,14 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.surface.rolling_ball_kernels import by_cells, free_distance, nearest_ball
+from numerus.surface.rolling_ball_kernels import by_cells, nearest_ball, stand_free
 
 TOUCHES = 0.98  # of its radius a ball along the normal is free: facets stand a little in
 MOST_CELLS = 20_000_000
 NEIGHBOURS = 12
 STEPS = 7
 CELLS_A_RADIUS = 3.0
-SPACING, MOST_POINTS = 0.25, 4_000_000
+SPACING, MOST_POINTS = 0.33, 4_000_000
 FAR, FAR_OUT = 3.2, 2.6  # radii beyond which no free ball is looked for, and from which none comes near enough
 
 
@@ -41,8 +41,8 @@ class SurfaceGrid:
 
 
 def surface_grid(mesh: Mesh, radius_mm: float) -> SurfaceGrid:
-    """Points of a mesh no further apart than a quarter of the ball's radius: a ball then stands in by s²/8r, less than a
-    hundredth of it.
+    """Points of a mesh no further apart than a third of the ball's radius: a ball then stands in by s²/8r, about a
+    seventieth of it.
     """
     points = close_points(mesh, SPACING * radius_mm)
     low, high = points.min(axis=0) - 1e-6, points.max(axis=0) + 1e-6
@@ -79,7 +79,7 @@ def recess(points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, 
     found = np.ones(len(points))
     own = np.flatnonzero(judged)
     centres = points[own] + radius_mm * toward[own]
-    free = _in_threads(lambda c: free_distance(c, radius_mm, *grid.args), centres) >= TOUCHES * radius_mm
+    free = _in_threads(lambda c: stand_free(c, TOUCHES * radius_mm, *grid.args), centres).astype(bool)
     found[own[free]] = 0.0
     left = own[~free]
     if not len(left) or not free.any():

@@ -59,13 +59,37 @@ def nearest_within(x, y, z, reach, points, low, cell, shape, starts):  # type: i
 
 
 @kernel
-def free_distance(centres, reach, points, low, cell, shape, starts):  # type: ignore[no-untyped-def]
-    """Distance of each centre (n, 3) from the points, at most ``reach``, float64 (n,)."""
-    found = np.empty(len(centres))
+def _any_within(x, y, z, reach, points, low, cell, shape, starts):  # type: ignore[no-untyped-def]
+    """Whether any point is nearer than ``reach``; the first one found is enough."""
+    squared = reach * reach
+    i0, i1 = max(int((x - reach - low[0]) / cell), 0), min(int((x + reach - low[0]) / cell), shape[0] - 1)
+    j0, j1 = max(int((y - reach - low[1]) / cell), 0), min(int((y + reach - low[1]) / cell), shape[1] - 1)
+    for i in range(i0, i1 + 1):
+        left = low[0] + i * cell
+        dx = max(max(left - x, x - left - cell), 0.0)
+        for j in range(j0, j1 + 1):
+            front = low[1] + j * cell
+            dy = max(max(front - y, y - front - cell), 0.0)
+            rest = squared - dx * dx - dy * dy
+            if rest <= 0:
+                continue
+            half = np.sqrt(rest)
+            k0, k1 = max(int((z - half - low[2]) / cell), 0), min(int((z + half - low[2]) / cell), shape[2] - 1)
+            if k1 < k0:
+                continue
+            row = (i * shape[1] + j) * shape[2]
+            for n in range(starts[row + k0], starts[row + k1 + 1]):
+                if (points[n, 0] - x) ** 2 + (points[n, 1] - y) ** 2 + (points[n, 2] - z) ** 2 < squared:
+                    return True
+    return False
+
+
+@kernel
+def stand_free(centres, reach, points, low, cell, shape, starts):  # type: ignore[no-untyped-def]
+    """Whether no point lies nearer than ``reach`` to each centre (n, 3): bool (n,)."""
+    found = np.empty(len(centres), np.bool_)
     for n in range(len(centres)):
-        found[n], _, _, _ = nearest_within(
-            centres[n, 0], centres[n, 1], centres[n, 2], reach, points, low, cell, shape, starts
-        )
+        found[n] = not _any_within(centres[n, 0], centres[n, 1], centres[n, 2], reach, points, low, cell, shape, starts)
     return found
 
 
