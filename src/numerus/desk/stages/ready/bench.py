@@ -10,6 +10,7 @@ from PyQt6.QtGui import QPainter, QPen, QPolygonF
 from PyQt6.QtWidgets import QApplication, QBoxLayout, QFileDialog, QSpinBox
 
 from numerus.desk.context import Context
+from numerus.desk.dialogs.quote import QuoteDialog
 from numerus.desk.stages.ready.state import ReadyState
 from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
@@ -212,6 +213,9 @@ class ReadyBench(Bench):
         self._packed_for: tuple[object, ...] = ()
         super().__init__(context)
         self.add_button("Copy the packing list", self.copy, tip="As text, one line a figure")
+        self.add_button(
+            "Quote …", self.quote, tip="What to ask for this unit, stop by stop, if it is painted for someone"
+        )
         self.add_button("Cut files …", self.cut, "", "SVG and DXF at true size, one each a tray")
 
     def build(self) -> QBoxLayout:
@@ -306,6 +310,11 @@ class ReadyBench(Bench):
         figure = state.figure.id if state.figure else ""
         self.packing.show_trays(state.packed, state.unit.name if state.unit else "", figure, busy)
         self.words.setText(state.packed_words)
+
+    def quote(self) -> None:
+        """The chosen unit as a commission."""
+        if self.state.unit is not None:
+            QuoteDialog(self.context, self.state.unit, self).exec()
 
     def cut(self) -> None:
         folder = QFileDialog.getExistingDirectory(self, "Where to put the cut files")
