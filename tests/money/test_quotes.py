@@ -113,3 +113,13 @@ def test_the_command_line_tells_the_same(demo: Book, capsys: pytest.CaptureFixtu
     assert told["hours"]["p10"] < told["hours"]["p50"] < told["hours"]["p90"]
     assert main(["quote", str(demo.path), "--unit", "Nobody"]) == 2
     assert "Bellringers" in capsys.readouterr().out
+
+
+def test_costs_on_the_command_line_add_up_to_the_penny(demo: Book, capsys: pytest.CaptureFixture[str]) -> None:
+    """Of every unit by what they go to, and of all units; as the bench has them."""
+    assert main(["costs", str(demo.path)]) == 0
+    told = json.loads(capsys.readouterr().out)
+    for unit in told["units"]:
+        assert unit["total"] == sum(unit[k] for k in ("kit", "resin", "washing", "machine", "paint", "failures"))
+    assert told["total"] == sum(u["total"] for u in told["units"])
+    assert {u["unit"] for u in told["units"]} == {u.name for u in demo.plans.units.values()}

@@ -132,3 +132,28 @@ def test_the_line_on_the_command_line_keeps_its_own_rules(demo: Book, capsys: py
                 assert at(stroke["start"]) >= at(before["dry"])
         own.append(stroke)
     assert told["ends"] == strokes[-1]["end"] and near
+
+
+def test_baths_and_waiting_plates_are_told(demo: Book, capsys: pytest.CaptureFixture[str]) -> None:
+    """Each bath with what was washed in it; each plate with what it carries in, soaking within its limit."""
+    assert main(["wash", str(demo.path)]) == 0
+    told = json.loads(capsys.readouterr().out)
+    assert [b["name"] for b in told["baths"]] == ["Dirty", "Clean"]
+    assert told["baths"][0]["resin_ml"] > told["baths"][1]["resin_ml"] > 0
+    assert told["plates"] and all(p["carries_ml"] > 0 for p in told["plates"])
+    for plate in told["plates"]:
+        soak = sum(s["minutes"] for s in plate["steps"] if "bath" in s["step"] and not s["hands"])
+        assert 0 < soak <= 12
+
+
+def test_loads_under_the_lamp_are_told(demo: Book, capsys: pytest.CaptureFixture[str]) -> None:
+    """Every part that came out, in one load or another, with its doses in order."""
+    found = standing(demo.plans, demo.history)
+    waiting = [r for r in found.runs.values() if r.state in ("hanging", "printed", "washed")]
+    assert main(["cure", str(demo.path)]) == 0
+    told = json.loads(capsys.readouterr().out)
+    assert len(told["plates"]) == len(waiting)
+    for plate in told["plates"]:
+        for load in plate["loads"]:
+            assert load["minutes_a_side"] > 0
+            assert all(p["least"] <= p["median"] <= p["most"] and 0 <= p["under_share"] <= 1 for p in load["parts"])

@@ -12,10 +12,10 @@ from typing import Any
 
 from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
 from numerus.cli.colours import match, mix, rack_of_book
-from numerus.cli.evenings import cure_of, line_of
+from numerus.cli.evenings import cure_of, line_of, wash_of
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
-from numerus.cli.money import quote_of
+from numerus.cli.money import costs_of, quote_of
 from numerus.cli.packing import trays_of
 from numerus.cli.painting import paint_file
 from numerus.cli.plates import plates_made, printed_layers
@@ -103,6 +103,10 @@ def parser() -> argparse.ArgumentParser:
     sub = command("line", line_of, "every stroke still needed, in time")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--now", type=_moment)
+    sub = command("costs", costs_of, "what every unit costs when it is ready, in whole pence by what they go to")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub = command("wash", wash_of, "the baths, and the steps of every plate that waits for them")
+    sub.add_argument("book", type=Path, metavar="BOOK")
     sub = command("cure", cure_of, "loads under the lamp of every plate that waits, with the dose of each part")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub = command("tray", trays_of, "figures packed in foam: SVG and DXF to cut, one each a tray")

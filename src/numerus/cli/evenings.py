@@ -1,4 +1,4 @@
-"""Commands on what the hands do and when: the painting line, the load under the lamp."""
+"""Commands on what the hands do and when: the painting line, baths, the load under the lamp."""
 
 from __future__ import annotations
 
@@ -76,3 +76,30 @@ def _load(done) -> dict[str, object]:  # type: ignore[no-untyped-def]
         "under_share": round(done.share_under(True), 4),
         "parts": parts,
     }
+
+
+def wash_of(args: argparse.Namespace) -> list[Result]:
+    """Both baths by what was washed in them, and the steps of every plate that waits."""
+    from numerus.book.book import Book
+    from numerus.post.wash import baths, clinging_ml, wash_plan
+    from numerus.progress.next_tasks import parts_come_out
+    from numerus.progress.standing import standing
+
+    book = Book.open(args.book)
+    tubs, told = baths(book.history.carried), []
+    for run in standing(book.plans, book.history).runs.values():
+        if run.state not in ("hanging", "printed") or run.plate_id not in book.plans.plates:
+            continue
+        parts = parts_come_out(book.plans, run)
+        surface = sum(p.surface_cm2 for p in parts)
+        steps = [
+            {"step": s.title, "minutes": round(s.minutes, 2), "hands": s.hands, "what": s.detail}
+            for s in wash_plan(surface, False, *tubs)
+        ]
+        name = book.plans.plates[run.plate_id].name
+        told.append({"plate": name, "parts": len(parts), "carries_ml": round(clinging_ml(surface), 2), "steps": steps})
+    listed = [
+        {"name": b.name, "litres": b.litres, "resin_ml": round(b.carried_ml, 2), "spent": round(b.spent, 4)}
+        for b in tubs
+    ]
+    return [{"file": str(args.book), "ok": True, "baths": listed, "plates": told}]

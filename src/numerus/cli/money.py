@@ -1,4 +1,4 @@
-"""Commands on money: what to ask for a unit."""
+"""Commands on money: what units cost, what to ask for one."""
 
 from __future__ import annotations
 
@@ -41,3 +41,24 @@ def quote_of(args: argparse.Namespace) -> list[Result]:
 
 def _hours(hours) -> dict[str, float]:  # type: ignore[no-untyped-def]
     return {"p10": round(hours.p10, 3), "p50": round(hours.p50, 3), "p90": round(hours.p90, 3)}
+
+
+def costs_of(args: argparse.Namespace) -> list[Result]:
+    """Every unit's cost when it is ready, whole pence by what they go to; together they are the total. Hands stand beside it."""
+    from numerus.book.book import Book
+    from numerus.money.costs import unit_costs
+    from numerus.progress.standing import standing
+    from numerus.progress.stores import estimates
+
+    book = Book.open(args.book)
+    plans, found = book.plans, standing(book.plans, book.history)
+    costs = unit_costs(plans, found, estimates(plans, found).factors)
+    units = [{
+        "unit": plans.units[u].name, "figures": len(plans.figures_of(u)), "kit": c.kit, "resin": c.resin, "washing": c.washing,
+        "machine": c.machine, "paint": c.paint, "failures": c.failures, "total": c.total, "hands_h": round(c.hands_min / 60, 2),
+        "bought": plans.units[u].bought_pence * len(plans.figures_of(u)),
+    } for u, c in costs.items()]  # fmt: skip
+    return [{
+        "file": str(args.book), "ok": True, "currency": plans.army.currency if plans.army else "", "units": units,
+        "total": sum(c.total for c in costs.values()),
+    }]  # fmt: skip
