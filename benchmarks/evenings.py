@@ -7,7 +7,8 @@ from datetime import datetime, timedelta
 
 from benchmarks.measuring import say, timed
 from numerus.schedule.attendance import Window
-from numerus.schedule.hand_plan import HandInputs, HandTask, TimedTask, hands_bound_min, plan_hands, window_min
+from numerus.schedule.hand_plan import plan_hands
+from numerus.schedule.hand_tasks import HandInputs, HandTask, TimedTask, hands_bound_min, window_min
 
 NOW = datetime(2026, 3, 2, 18)
 ARMIES = 60

@@ -22,7 +22,8 @@ from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, 
 from numerus.paint.weather import Air
 from numerus.progress.painting_line import blocks_of, used_drying_min
 from numerus.schedule.attendance import Window
-from numerus.schedule.hand_plan import HandInputs, HandTask, plan_hands
+from numerus.schedule.hand_plan import plan_hands
+from numerus.schedule.hand_tasks import HandInputs, HandTask
 from numerus.starter.schemes import PAINTS
 
 RACK = Rack({p.id: p for p in PAINTS})

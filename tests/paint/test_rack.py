@@ -16,8 +16,10 @@ from numerus.colour.words import HUES, colour_typed
 from numerus.demo.scheme import SCHEME, ZONES
 from numerus.domain.paints import Mix, Paint, Swatch
 from numerus.domain.plans import Plans
+from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.errors import NumerusError, PaintListError, PlanError
 from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
+from numerus.paint.covering import covering
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.batches import (
     bases_covered,
@@ -38,6 +40,7 @@ from numerus.paint.rack.parts_text import parts_from_text, parts_text
 from numerus.paint.rack.pot_fields import FIELDS, field_text, ml_weighed
 from numerus.paint.rack.pots import Rack, pigment_of
 from numerus.paint.rack.rack_edits import checked_name, free_to_mix, put_in_place, uses_of, with_parts
+from numerus.paint.rack.swatches import card_ground
 from numerus.paint.scheme import laid_strokes, mix_colour, zone_colour
 from numerus.paint.scheme_exchange import scheme_from_text, scheme_text
 from numerus.starter.schemes import PAINTS
@@ -396,3 +399,17 @@ def test_leftovers_cover_as_many_bases_as_their_film_is_large() -> None:
     one = 3.14159 * 1.6**2 * 15e-4 * 1.25 / 0.4
     assert bases_covered(2.5 * one, [32.0] * 5, 0.4) == 2
     assert bases_covered(0.99 * one, [32.0], 0.4) == 0 and bases_covered(1.0, [32.0], 0.0) == 0
+
+
+def test_an_undercoat_is_told_by_the_minutes_it_saves() -> None:
+    """A weak yellow over black: coats here and over pale as they are counted stroke by stroke, less the undercoat's own."""
+    yellow = replace(PAINTS[0], id="y", colour="#E8C52E", kind="semi-opaque", hides_um=60.0)
+    rack = Rack({"y": yellow})
+    step = RecipeStep("s", "Base", "base", (("y", 1.0),), 0.5, "round 2", 3.0, 20.0)
+    (laid,) = laid_strokes(Recipe("z", (step,)), rack, card_ground("#08080A"))
+    found = covering(laid, rack)
+    assert found.coats is not None and found.over_pale is not None and found.coats > found.over_pale + 1
+    assert f"saves {3.0 * (found.coats - found.over_pale - 1):.1f} min a figure" in found.warning
+    strong = Rack({"y": replace(yellow, colour="#101014", hides_um=20.0)})
+    (laid,) = laid_strokes(Recipe("z", (step,)), strong, card_ground("#E0DBCE"))
+    assert "undercoat" not in covering(laid, strong).warning

@@ -12,14 +12,14 @@ from hypothesis import strategies as st
 
 from numerus.errors import Cancelled, PlanError
 from numerus.schedule.attendance import Window
-from numerus.schedule.hand_plan import (
+from numerus.schedule.hand_plan import plan_hands
+from numerus.schedule.hand_tasks import (
     HandInputs,
     HandTask,
     TimedTask,
     free_hours,
     hands_bound_min,
     in_runs,
-    plan_hands,
     window_min,
 )
 

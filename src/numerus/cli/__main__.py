@@ -5,7 +5,7 @@ from __future__ import annotations
 import argparse
 import json
 import sys
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from datetime import datetime
 from pathlib import Path
 from typing import Any
@@ -22,6 +22,9 @@ from numerus.cli.plates import plates_made, printed_layers
 from numerus.cli.results import refused
 from numerus.cli.surfaces import direction, fields_of_file, zones_of_file
 from numerus.errors import NumerusError
+
+Command = Callable[[str, Any, str], argparse.ArgumentParser]
+"""Adds a command: its name, what it runs, what it is for."""
 
 
 def _moment(text: str) -> datetime:
@@ -48,16 +51,9 @@ def _view(text: str) -> tuple[float, float]:
     return found
 
 
-def parser() -> argparse.ArgumentParser:
-    made = argparse.ArgumentParser(prog="run cli", description="Numerus without a window.")
-    commands = made.add_subparsers(required=True, metavar="COMMAND")
-
-    def command(name: str, run: Any, description: str) -> argparse.ArgumentParser:
-        sub = commands.add_parser(name, help=description, description=description)
-        sub.add_argument("--json", action="store_true", help="JSON output (always so; kept for scripts)")
-        sub.set_defaults(run=run)
-        return sub
-
+def _mesh_commands(command: Command) -> None:
+    """On mesh files, and plates of them."""
+    schools = ("standing", "tilted", "lying", "measured")
     sub = command("inspect", inspect_files, "health and size of mesh files, folders or zips")
     sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
     sub.add_argument("--below-mm", type=_positive, default=0.4, help="walls under this are thin_area_mm2 (0.4)")
@@ -68,7 +64,6 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("--layer-mm", type=_positive, default=0.05)
     sub.add_argument("--pixel-mm", type=_positive, default=0.05)
     sub.add_argument("--drop", action="store_true", help="centre it over the origin and stand it on z = 0 first")
-    schools = ("standing", "tilted", "lying", "measured")
     sub = command("pose", poses_of, "ways a part could lie on the machine, best first")
     sub.add_argument("file", type=Path, metavar="FILE")
     sub.add_argument("--school", choices=schools, default="")
@@ -82,60 +77,6 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("--wall-mm", type=_positive, default=2.0)
     sub.add_argument("--drain-mm", type=_positive, default=3.0)
     sub.add_argument("--out", type=Path, required=True, metavar="STL")
-    sub = command("demo", write_demo, "write the demo book")
-    sub.add_argument("--out", type=Path, required=True, metavar="BOOK")
-    sub.add_argument("--now", type=_moment, help="tell the army's story as of this moment")
-    sub = command("messy", write_messy, "write the demo kit as a badly kept archive, to try Sort on")
-    sub.add_argument("--out", type=Path, required=True, metavar="ZIP")
-    sub = command("status", status, "where everything stands and whether it will be ready")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub.add_argument("--now", type=_moment)
-    sub = command("plate", plates_made, "plates for a book, or for mesh files posed and supported, as 3MF")
-    sub.add_argument("items", nargs="+", type=Path, metavar="BOOK|FILE")
-    sub.add_argument("--machine", required=True, metavar="NAME")
-    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
-    sub = command("print", printed_layers, "read a layer archive back and print it on the simulated machine")
-    sub.add_argument("file", type=Path, metavar="ARCHIVE")
-    sub.add_argument("--vat-ml", type=float, default=450.0)
-    sub = command("schedule", schedule_of, "which plate runs when, and when the army will be ready")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub.add_argument("--now", type=_moment)
-    sub = command("line", line_of, "every stroke still needed, in time")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub.add_argument("--now", type=_moment)
-    sub = command("costs", costs_of, "what every unit costs when it is ready, in whole pence by what they go to")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub = command("wash", wash_of, "the baths, and the steps of every plate that waits for them")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub = command("cure", cure_of, "loads under the lamp of every plate that waits, with the dose of each part")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub = command("tray", trays_of, "figures packed in foam: SVG and DXF to cut, one each a tray")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
-    sub.add_argument("--box", type=_size, metavar="WIDE,DEEP", help="inner mm (the army's, 300,200)")
-    sub = command("quote", quote_of, "what to ask for a unit: hours, materials and a price for every stop")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub.add_argument("--unit", required=True, metavar="NAME")
-    sub = command("inquest", diagnoses_of, "why runs failed, and what would tell more")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub = command("add", add_files, "read mesh files, folders or zips into a kit of a book")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
-    sub.add_argument("--kit", default="New kit")
-    sub = command("mix", mix, "what paints make when they are mixed, hiding or as a film on a ground")
-    sub.add_argument("paints", type=Path, metavar="PAINTS.json")
-    sub.add_argument("--parts", required=True, metavar="A=2,B=1")
-    sub.add_argument("--over", default="", metavar="HEX", help="a film on this ground instead of the hiding colour")
-    sub.add_argument("--film-um", type=_positive, default=0.0, metavar="UM", help="dry film (15)")
-    sub = command("match", match, "mixes of whole drops that come nearest to a colour, best first")
-    sub.add_argument("paints", type=Path, metavar="PAINTS.json")
-    sub.add_argument("--target", required=True, metavar="HEX")
-    sub.add_argument("--most", type=int, choices=(1, 2, 3), default=3, help="pots in a mix (3)")
-    sub.add_argument("--over", default="", metavar="HEX", help="as one film of 15 µm on this ground")
-    sub = command("rack", rack_of_book, "the paints of a book: what is left, needed and to be bought")
-    sub.add_argument("book", type=Path, metavar="BOOK")
-    sub.add_argument("--csv", type=Path, metavar="FILE", help="write the pots as CSV, too")
-    sub.add_argument("--now", type=_moment)
     sub = command("fields", fields_of_file, "openness, recess, ridge, lit and seen of every vertex, as .npz")
     sub.add_argument("file", type=Path, metavar="FILE")
     sub.add_argument("--up", type=direction, default=(0.0, 0.0, 1.0), metavar="X,Y,Z")
@@ -156,6 +97,76 @@ def parser() -> argparse.ArgumentParser:
         "--from", dest="view", type=_view, default=(20.0, 12.0), metavar="AZ,EL", help="degrees round and up"
     )
     sub.add_argument("--example-recipe", type=Path, metavar="FILE", help="write a recipe to begin with")
+    sub = command("plate", plates_made, "plates for a book, or for mesh files posed and supported, as 3MF")
+    sub.add_argument("items", nargs="+", type=Path, metavar="BOOK|FILE")
+    sub.add_argument("--machine", required=True, metavar="NAME")
+    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    sub = command("print", printed_layers, "read a layer archive back and print it on the simulated machine")
+    sub.add_argument("file", type=Path, metavar="ARCHIVE")
+    sub.add_argument("--vat-ml", type=float, default=450.0)
+
+
+def _book_commands(command: Command) -> None:
+    """On a book as a whole."""
+    sub = command("demo", write_demo, "write the demo book")
+    sub.add_argument("--out", type=Path, required=True, metavar="BOOK")
+    sub.add_argument("--now", type=_moment, help="tell the army's story as of this moment")
+    sub = command("messy", write_messy, "write the demo kit as a badly kept archive, to try Sort on")
+    sub.add_argument("--out", type=Path, required=True, metavar="ZIP")
+    sub = command("status", status, "where everything stands and whether it will be ready")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--now", type=_moment)
+    sub = command("schedule", schedule_of, "which plate runs when, and when the army will be ready")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--now", type=_moment)
+    sub = command("inquest", diagnoses_of, "why runs failed, and what would tell more")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub = command("add", add_files, "read mesh files, folders or zips into a kit of a book")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("files", nargs="+", type=Path, metavar="FILE")
+    sub.add_argument("--kit", default="New kit")
+    sub = command("rack", rack_of_book, "the paints of a book: what is left, needed and to be bought")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--csv", type=Path, metavar="FILE", help="write the pots as CSV, too")
+    sub.add_argument("--now", type=_moment)
+    sub = command("costs", costs_of, "what every unit costs when it is ready, in whole pence by what they go to")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub = command("quote", quote_of, "what to ask for a unit: hours, materials and a price for every stop")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--unit", required=True, metavar="NAME")
+    sub = command("tray", trays_of, "figures packed in foam: SVG and DXF to cut, one each a tray")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--out", type=Path, required=True, metavar="DIR")
+    sub.add_argument("--box", type=_size, metavar="WIDE,DEEP", help="inner mm (the army's, 300,200)")
+
+
+def _hand_commands(command: Command) -> None:
+    """On what hands, baths and lamp do of a book, and when."""
+    sub = command("line", line_of, "every stroke still needed, in time")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--now", type=_moment)
+    sub = command("wash", wash_of, "the baths, and the steps of every plate that waits for them")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub = command("cure", cure_of, "loads under the lamp of every plate that waits, with the dose of each part")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+
+
+def _colour_commands(command: Command) -> None:
+    """On a file of paints."""
+    sub = command("mix", mix, "what paints make when they are mixed, hiding or as a film on a ground")
+    sub.add_argument("paints", type=Path, metavar="PAINTS.json")
+    sub.add_argument("--parts", required=True, metavar="A=2,B=1")
+    sub.add_argument("--over", default="", metavar="HEX", help="a film on this ground instead of the hiding colour")
+    sub.add_argument("--film-um", type=_positive, default=0.0, metavar="UM", help="dry film (15)")
+    sub = command("match", match, "mixes of whole drops that come nearest to a colour, best first")
+    sub.add_argument("paints", type=Path, metavar="PAINTS.json")
+    sub.add_argument("--target", required=True, metavar="HEX")
+    sub.add_argument("--most", type=int, choices=(1, 2, 3), default=3, help="pots in a mix (3)")
+    sub.add_argument("--over", default="", metavar="HEX", help="as one film of 15 µm on this ground")
+
+
+def _figure_commands(command: Command) -> None:
+    """On parts as they are glued, or lie under lamps."""
     sub = command("reach", reach_of, "where a brush comes to on parts as they are glued")
     sub.add_argument("files", type=Path, nargs="+", metavar="FILE")
     sub.add_argument("--without", default="", metavar="NAME", help="a part left off, for seeing too")
@@ -166,6 +177,20 @@ def parser() -> argparse.ArgumentParser:
     sub.add_argument("--out", type=Path, required=True, metavar="NPZ")
     sub = command("joints", joints_of_files, "where parts touch, what hangs there, whether to pin it")
     sub.add_argument("files", type=Path, nargs="+", metavar="FILE")
+
+
+def parser() -> argparse.ArgumentParser:
+    made = argparse.ArgumentParser(prog="run cli", description="Numerus without a window.")
+    commands = made.add_subparsers(required=True, metavar="COMMAND")
+
+    def command(name: str, run: Any, description: str) -> argparse.ArgumentParser:
+        sub = commands.add_parser(name, help=description, description=description)
+        sub.add_argument("--json", action="store_true", help="JSON output (always so; kept for scripts)")
+        sub.set_defaults(run=run)
+        return sub
+
+    for add in (_mesh_commands, _book_commands, _hand_commands, _colour_commands, _figure_commands):
+        add(command)
     return made
 
 

@@ -48,6 +48,11 @@ class Plans:
     def figures_of(self, unit_id: str) -> list[Figure]:
         return sorted((f for f in self.figures.values() if f.unit_id == unit_id), key=lambda f: f.order)
 
+    def figure_or_first(self, unit_id: str, figure_id: str) -> Figure | None:
+        """A unit's figure, its first one where it has no such figure, None where it has none at all."""
+        figures = self.figures_of(unit_id)
+        return next((f for f in figures if f.id == figure_id), figures[0] if figures else None)
+
     def kit_parts(self, unit_id: str) -> list[Part]:
         """The parts of a unit's kit by slot and name; none without a unit."""
         unit = self.units.get(unit_id)

@@ -35,7 +35,7 @@ def covering(laid: Laid, rack: Rack) -> Covering:
     here, pale = (_coats(coat_differences(paint, g, MOST_COATS, one_coat_um)) for g in (laid.below, card_ground(PALE)))
     warning = ""
     if step.technique in COVERING and apart >= COVERED_DELTA_E:
-        warning = _words(step.coats, here, pale)
+        warning = _words(step.coats, here, pale, step.minutes / step.coats)
     return Covering(apart, here, pale, warning)
 
 
@@ -43,9 +43,17 @@ def _coats(apart) -> int | None:  # type: ignore[no-untyped-def]
     return next((n for n, off in enumerate(apart) if off < COVERED_DELTA_E), None)
 
 
-def _words(coats: int, here: int | None, pale: int | None) -> str:
+def _words(coats: int, here: int | None, pale: int | None, coat_min: float) -> str:
+    """An undercoat costs a coat: it is worth its minutes where it saves more than that."""
     given = "one coat does" if coats == 1 else f"{coats} coats do"
     if here is None:
         return f"{given} not cover here, and no number of them will."
-    saved = f"; over a pale undercoat {pale}" if pale is not None and pale + 1 < here else ""
-    return f"{given} not cover here: {here} would{saved}."
+    return f"{given} not cover here: {here} would{_undercoat_words(here, pale, coat_min)}."
+
+
+def _undercoat_words(here: int, pale: int | None, coat_min: float) -> str:
+    if pale is None or pale >= here:
+        return ""
+    saved_min = (here - pale - 1) * coat_min
+    worth = f"saves {saved_min:.1f} min a figure" if saved_min > 0 else "is not worth its minutes"
+    return f"; over a pale undercoat {pale}, which {worth}"

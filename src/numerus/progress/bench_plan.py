@@ -32,7 +32,8 @@ from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import estimates
 from numerus.progress.work import GROUP_OF
 from numerus.schedule.attendance import Window, hobby_windows
-from numerus.schedule.hand_plan import HandInputs, HandTask, TimedTask, Touching, free_hours, plan_hands
+from numerus.schedule.hand_plan import plan_hands
+from numerus.schedule.hand_tasks import HandInputs, HandTask, TimedTask, Touching, free_hours
 
 GLUE_MIN = 12 * 60.0  # (default) glue and putty cure overnight
 BUILDING, PRIMING, FINISHING = 0, 1, 90

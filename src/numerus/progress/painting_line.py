@@ -17,7 +17,8 @@ from numerus.paint.scheme import Stroke, can_be_mixed
 from numerus.progress.rates import GROUPS, rates
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import hobby_windows
-from numerus.schedule.hand_plan import HandInputs, HandTask, TimedTask, in_runs, plan_hands
+from numerus.schedule.hand_plan import plan_hands
+from numerus.schedule.hand_tasks import HandInputs, HandTask, TimedTask, in_runs
 
 NOT_LOOKED_AT: Between = {}
 PAINTING = 10  # phase of a figure's strokes; those in spirit come in phases of their own

@@ -1,87 +1,24 @@
 """One clock for the hands: which task when, over the evenings there are.
 
-A task belongs to a group (a figure, or a plate that was printed) and to a chain of it (a zone, or the steps before and after
-painting). In a chain one task follows another when it is dry; what touches a chain's wet zone waits, too; a phase begins when
-the one before is dry. Tasks that share a load (one mix in one tool) follow each other without setting up again, until the
-palette has dried or the evening ends.
-
-The plan is built forward: while the load in hand has a task that is ready, it goes on; then the load is chosen whose tasks are
-most nearly all ready, of which there is most to do, and after which most must still dry. How much each of these counts is
-tried in several ways; the plan that ends first is taken.
+Several plans are built forward (see schedule.hand_walk), in small batches first; of those that come near what no plan is shorter
+than, that one is taken which ends early and has its groups ready early.
 """
 
 from __future__ import annotations
 
-import random
-from collections.abc import Hashable, Iterable, Mapping, Sequence
-from dataclasses import dataclass, field, replace
-from datetime import datetime, timedelta
-from itertools import groupby, pairwise
+from collections.abc import Sequence
+from dataclasses import replace
+from datetime import datetime
 
 from numerus.errors import Cancelled, PlanError, Progress
-from numerus.schedule.attendance import Window
+from numerus.schedule.hand_tasks import HandInputs, TimedTask, hands_bound_min, window_min
+from numerus.schedule.hand_walk import Walk, Weights
 
 BATCHES = 8, 12, 24  # (default) groups that are begun together: as few as hands can do without opening every pot anew
 SMALL_BATCHES = 2
 LATE_COSTS = 4.0
 TRIES = 5
 NEAR_BOUND = 1.12  # of the hands' time there must be
-GOOD = ((0.1, 0.3, 0.5, 0.1), (1.0, 0.6, 0.5, 0.1), (1.0, 0.1, 0.3, 0.1), (1.0, 0.6, 0.3, 0.3), (0.6, 0.0, 0.3, 0.3))
-_EPS = 1e-6
-
-Touching = Mapping[str, Mapping[str, frozenset[str]]]
-"""By group and chain: the chains it touches."""
-
-
-@dataclass(frozen=True)
-class HandTask:
-    """Minutes of hands on a group's chain, and how long it dries after. ``load``: what must be set up for it, in ``setup_min``,
-    good for ``life_min``; ``phase``: begins when the group's earlier ones are dry; ``holds``: from the first to the last of
-    these the group is one of those at hand.
-    """
-
-    group: str
-    chain: str
-    key: str
-    minutes: float
-    dries_min: float = 0.0
-    load: Hashable = None
-    setup_min: float = 0.0
-    life_min: float = 1e9
-    phase: int = 0
-    holds: bool = False
-
-
-@dataclass(frozen=True)
-class TimedTask:
-    """A task with its hours. ``setup_min``: hands' minutes just before ``start``, 0 where the load was in hand already."""
-
-    task: HandTask
-    start: datetime
-    end: datetime
-    dry: datetime
-    setup_min: float
-
-    @property
-    def begun(self) -> datetime:
-        """When hands are first busy with it."""
-        return self.start - timedelta(minutes=self.setup_min)
-
-
-@dataclass(frozen=True, eq=False)
-class HandInputs:
-    """``tasks``: in their order within each chain; groups in the order they are wanted. ``free_at``: before which a group cannot
-    begin; ``after``: groups that must be through before; ``dry_at``: when chains worked on earlier are dry; ``batch``: how many groups
-    are begun together, at most twice as many are half done at a time, 0 for what suits.
-    """
-
-    tasks: Sequence[HandTask]
-    windows: Sequence[Window]
-    touching: Touching = field(default_factory=dict)
-    free_at: Mapping[str, datetime] = field(default_factory=dict)
-    after: Mapping[str, Sequence[str]] = field(default_factory=dict)
-    dry_at: Mapping[tuple[str, str], datetime] = field(default_factory=dict)
-    batch: int = 0
 
 
 def plan_hands(
@@ -103,7 +40,7 @@ def plan_hands(
         if number >= SMALL_BATCHES * tries and number % tries == 0 and _late_min(inputs, best[1], near_min) <= 0:
             break
         sized = replace(inputs, batch=sizes[number // tries])
-        made = _Walk(sized, _Weights.of_try(number % tries), until).plan()
+        made = Walk(sized, Weights.of_try(number % tries), until).plan()
         best = min(best, (_cost(inputs, made, near_min), made), key=lambda b: b[0])
         if progress is not None and not progress((number + 1) / (tries * len(sizes))):
             raise Cancelled
@@ -123,320 +60,9 @@ def _late_min(inputs: HandInputs, plan: Sequence[TimedTask], near_min: float) ->
     return window_min(inputs.windows, plan[-1].end) - near_min if plan else 0.0
 
 
-def window_min(windows: Sequence[Window], until: datetime) -> float:
-    """Minutes of windows up to a moment."""
-    return sum((min(w.end, until) - w.start).total_seconds() / 60 for w in windows if w.start < until)
-
-
 def _refuse_too_long(inputs: HandInputs) -> None:
     longest = max(w.minutes for w in inputs.windows)
     task = max(inputs.tasks, key=lambda t: t.minutes + t.setup_min)
     if task.minutes + task.setup_min > longest:
-        name = task.key.rpartition("/")[2]
-        raise PlanError("no-time", f"{name} takes longer than any evening.", "Set more hobby time aside.")
-
-
-def hands_bound_min(tasks: Sequence[HandTask]) -> tuple[float, float]:
-    """What no plan is shorter than: (hands' minutes with one set-up for every load, the longest chain of work and drying)."""
-    setups = {t.load: t.setup_min for t in tasks}
-    chains: dict[tuple[str, str], float] = {}
-    last: dict[tuple[str, str], float] = {}
-    for task in tasks:
-        own = task.group, task.chain
-        chains[own] = chains.get(own, 0.0) + task.minutes + task.dries_min
-        last[own] = task.dries_min
-    longest = max((minutes - last[own] for own, minutes in chains.items()), default=0.0)
-    return sum(t.minutes for t in tasks) + sum(setups.values()), longest
-
-
-@dataclass(frozen=True)
-class _Weights:
-    """What counts in choosing a load beside how much of the time with it is work: ``whole``, that all of it is ready; ``tail``, how
-    long what follows it takes, of which ``even`` is what its figure has still to come. ``least``: worth below which the next
-    batch is begun.
-    """
-
-    whole: float
-    tail: float
-    least: float
-    even: float
-
-    @staticmethod
-    def of_try(number: int) -> _Weights:
-        """Those that did well on many armies first, then seeded others of the same size."""
-        if number < len(GOOD):
-            return _Weights(*GOOD[number])
-        dice = random.Random(number)
-        choices = (0.1, 0.6, 1.0), (0.0, 0.1, 0.3, 0.6), (0.3, 0.5), (0.1, 0.3, 1.0)
-        return _Weights(*(dice.choice(c) for c in choices))
-
-
-@dataclass(frozen=True)
-class _Offer:
-    """To work with a load next: ``worth``, the share of time that is work, at best, setting up and waiting included; how well it
-    suits in all; when to begin setting up, for so many minutes.
-    """
-
-    score: float
-    worth: float
-    begin: float
-    setup: float
-
-
-class _Walk:
-    """One plan, built forward. Times are minutes since the first window begins."""
-
-    def __init__(self, inputs: HandInputs, weights: _Weights, until: datetime | None) -> None:
-        self.inputs, self.weights, self.tasks = inputs, weights, list(inputs.tasks)
-        self.zero = inputs.windows[0].start
-        self.windows = [(self._minutes(w.start), self._minutes(w.end)) for w in inputs.windows]
-        self.until = self._minutes(until) if until else float("inf")
-        self.free = {t.group: 0.0 for t in self.tasks}
-        self.free |= {g: self._minutes(at) for g, at in inputs.free_at.items()}
-        self._number_chains()
-        self._chain_up()
-        self.window, self.now = 0, self.windows[0][0]
-        self.load: Hashable = None
-        self.load_until = -1.0
-        self.done: list[TimedTask] = []
-
-    def _minutes(self, at: datetime) -> float:
-        return (at - self.zero).total_seconds() / 60
-
-    def _number_chains(self) -> None:
-        """When each chain is dry, by its number; of each task the numbers of its own and of those it touches."""
-        owners = dict.fromkeys([*((t.group, t.chain) for t in self.tasks), *self.inputs.dry_at])
-        numbers = {own: n for n, own in enumerate(owners)}
-        touching = self.inputs.touching
-        around = {
-            (group, chain): (
-                number,
-                *(numbers[group, c] for c in touching.get(group, {}).get(chain, ()) if (group, c) in numbers),
-            )
-            for (group, chain), number in numbers.items()
-        }
-        self.dry = [self._minutes(at) if (at := self.inputs.dry_at.get(own)) else 0.0 for own in numbers]
-        self.near = [around[t.group, t.chain] for t in self.tasks]
-        self.chains_of: dict[str, list[int]] = {}
-        for (group, _), number in numbers.items():
-            self.chains_of.setdefault(group, []).append(number)
-
-    def _chain_up(self) -> None:
-        """What follows what: chains by group and phase, the time after each task, groups that wait for others."""
-        self.chains: dict[str, dict[int, dict[str, list[int]]]] = {}
-        for index, task in enumerate(self.tasks):
-            self.chains.setdefault(task.group, {}).setdefault(task.phase, {}).setdefault(task.chain, []).append(index)
-        self.tail = [0.0] * len(self.tasks)
-        for phases in self.chains.values():
-            for chain in (c for chains in phases.values() for c in chains.values()):
-                for one, following in reversed(list(pairwise(chain))):
-                    self.tail[one] = self.tail[following] + self.tasks[following].minutes + self.tasks[one].dries_min
-        self.to_come = dict.fromkeys(self.chains, 0.0)
-        for task in self.tasks:
-            self.to_come[task.group] += task.minutes + task.dries_min
-        self.longest = max(self._to_go(i) for i in range(len(self.tasks))) or 1.0
-        self.left = {g: sum(len(c) for p in phases.values() for c in p.values()) for g, phases in self.chains.items()}
-        self.holding = {g: sum(self.tasks[i].holds for p in ph.values() for c in p.values() for i in c) for g, ph in self.chains.items()}  # fmt: skip
-        self.at_hand: set[str] = set()
-        self.next_in: set[str] = set()
-        self.waits_for = {g: {a for a in self.inputs.after.get(g, ()) if a in self.chains} for g in self.chains}
-        self.heads: dict[Hashable, set[int]] = {}
-        self.asked: dict[Hashable, dict[str, int]] = {}
-        for task in self.tasks:
-            own = self.asked.setdefault(task.load, {})
-            own[task.group] = own.get(task.group, 0) + 1
-        self.rank = {group: number for number, group in enumerate(self.chains)}
-        for group in [g for g, waits in self.waits_for.items() if not waits]:
-            self._open_phase(group)
-
-    def _open_phase(self, group: str) -> None:
-        phase = min(self.chains[group])
-        for chain in self.chains[group][phase].values():
-            self._add_head(chain[0])
-
-    def _add_head(self, index: int) -> None:
-        self.heads.setdefault(self.tasks[index].load, set()).add(index)
-
-    def _ready(self, index: int) -> float:
-        return max(self.free[self.tasks[index].group], *map(self.dry.__getitem__, self.near[index]))
-
-    def _may_hold(self, task: HandTask) -> bool:
-        """Whether there is room for the group among those at hand."""
-        return not task.holds or task.group in self.at_hand or task.group in self.next_in
-
-    def _let_in(self) -> bool:
-        """The next batch comes to hand, those first that can begin first; False where nobody waits, or two are half painted."""
-        if len(self.at_hand) + len(self.next_in) > self.inputs.batch:
-            return False
-        waiting = {self.tasks[i].group for heads in self.heads.values() for i in heads if self.tasks[i].holds}
-        waiting -= self.at_hand | self.next_in
-        ordered = sorted(waiting, key=lambda g: (max(self.free[g], self.now), self.rank[g]))
-        self.next_in.update(ordered[: self.inputs.batch])
-        return bool(waiting)
-
-    def plan(self) -> list[TimedTask]:
-        while any(self.heads.values()) and self.now < self.until:
-            if not (self._go_on() or self._take_up()):
-                self._next_window()
-        return self.done
-
-    def _room_min(self) -> float:
-        return self.windows[self.window][1] - self.now
-
-    def _go_on(self) -> bool:
-        """The next task of the load in hand, if one is ready."""
-        if self.load is None or self.now > self.load_until:
-            return False
-        room = self._room_min() + _EPS
-        best = self._best(i for i in self.heads.get(self.load, ()) if self.tasks[i].minutes <= room)
-        if best is None:
-            return False
-        self._do(best, 0.0)
-        return True
-
-    def _best(self, indices: Iterable[int]) -> int | None:
-        """Of tasks that are ready, that with the longest way to go."""
-        now = self.now + _EPS
-        ready = [i for i in indices if self._ready(i) <= now and self._may_hold(self.tasks[i])]
-        return max(ready, key=lambda i: (self._to_go(i), -self.rank[self.tasks[i].group]), default=None)
-
-    def _to_go(self, index: int) -> float:
-        """Minutes of work and drying after a task: in its chain, and by what its figure has still to come."""
-        return self.tail[index] + self.weights.even * self.to_come[self.tasks[index].group]
-
-    def _take_up(self) -> bool:
-        """The load that is worth most now, with its first task; hands wait for it, if that is better than a smaller one. Where
-        all are worth little, the next batch is begun beside the last.
-        """
-        best = self._best_offer()
-        while (best is None or best[1].worth < self.weights.least) and self._let_in():
-            best = self._best_offer()
-        if best is None:
-            return False
-        load, offer = best
-        self.now = offer.begin + offer.setup
-        first = self._best(i for i in self.heads[load] if self.tasks[i].minutes <= self._room_min() + _EPS)
-        assert first is not None
-        if offer.setup or load != self.load:
-            self.load, self.load_until = load, self.now + self.tasks[first].life_min
-        self._do(first, offer.setup)
-        return True
-
-    def _best_offer(self) -> tuple[Hashable, _Offer] | None:
-        best: tuple[Hashable, _Offer] | None = None
-        for load, heads in self.heads.items():
-            offer = self._offer(load, heads) if heads else None
-            if offer is not None and (best is None or offer.score > best[1].score):
-                best = load, offer
-        return best
-
-    def _offer(self, load: Hashable, heads: set[int]) -> _Offer | None:
-        """None where none of the load's tasks could be done before the window ends."""
-        able = sorted((self._ready(i), -self._to_go(i), i) for i in heads if self._may_hold(self.tasks[i]))
-        at, worked, begin, setup = self.now, 0.0, -1.0, 0.0
-        worth, to_go, many = 0.0, 0.0, 0
-        for ready, _, index in able:
-            task = self.tasks[index]
-            if begin < 0:
-                in_hand = load == self.load and max(at, ready) <= self.load_until
-                setup = 0.0 if in_hand else task.setup_min
-                at = self.now + setup
-            start = max(at, ready)
-            if start + task.minutes > self.windows[self.window][1] + _EPS:
-                continue
-            begin = start - setup if begin < 0 else begin
-            at, worked = start + task.minutes, worked + task.minutes
-            if worked / (at - self.now) > worth:
-                worth, many, to_go = worked / (at - self.now), many + 1, max(to_go, self._to_go(index))
-        if begin < 0:
-            return None
-        asked = sum(n for g, n in self.asked.get(load, {}).items() if g in self.at_hand or g in self.next_in)
-        w = self.weights
-        return _Offer(worth + w.whole * many / max(asked, many, 1) + w.tail * to_go / self.longest, worth, begin, setup)
-
-    def _do(self, index: int, setup: float) -> None:
-        task, start = self.tasks[index], self.now
-        self.now = start + task.minutes
-        dry = self.now + task.dries_min
-        self.dry[self.near[index][0]] = dry
-        start_at = self.zero + timedelta(minutes=start)
-        end_at = self.zero + timedelta(minutes=self.now)
-        self.done.append(TimedTask(task, start_at, end_at, end_at + timedelta(minutes=task.dries_min), setup))
-        self._follow(index)
-
-    def _follow(self, index: int) -> None:
-        """What comes after a task: the next of its chain, the next phase, groups that waited for this one."""
-        task = self.tasks[index]
-        group, phases = task.group, self.chains[task.group]
-        self.heads[task.load].discard(index)
-        self.to_come[group] -= task.minutes + task.dries_min
-        self.asked[task.load][group] -= 1
-        chain = phases[task.phase][task.chain]
-        chain.pop(0)
-        self._hold(task)
-        if chain:
-            self._add_head(chain[0])
-            return
-        del phases[task.phase][task.chain]
-        if phases[task.phase]:
-            return
-        del phases[task.phase]
-        through = max(self.dry[c] for c in self.chains_of[group])
-        if phases:
-            self.free[group] = max(self.free[group], through)
-            self._open_phase(group)
-        else:
-            self._release(group, through)
-
-    def _hold(self, task: HandTask) -> None:
-        if task.holds:
-            self.at_hand.add(task.group)
-            self.next_in.discard(task.group)
-            self.holding[task.group] -= 1
-            if not self.holding[task.group]:
-                self.at_hand.discard(task.group)
-
-    def _release(self, group: str, through: float) -> None:
-        for other, waits in self.waits_for.items():
-            if group in waits:
-                waits.discard(group)
-                self.free[other] = max(self.free[other], through)
-                if not waits:
-                    self._open_phase(other)
-
-    def _next_window(self) -> None:
-        """What stood ready is put away for the evening."""
-        self.window += 1
-        if self.window >= len(self.windows):
-            words = "The evenings planned do not hold all of this."
-            raise PlanError("no-time", words, "Set more hobby time aside, or paint fewer together.")
-        self.now, self.load = self.windows[self.window][0], None
-
-
-def in_runs(plan: Sequence[TimedTask]) -> list[list[TimedTask]]:
-    """Tasks of one key that follow each other in one load, as one piece of work."""
-    pieces: list[list[TimedTask]] = []
-    for _, own in groupby(plan, key=lambda t: t.task.key):
-        for number, timed in enumerate(own):
-            if number and not timed.setup_min:
-                pieces[-1].append(timed)
-            else:
-                pieces.append([timed])
-    return pieces
-
-
-def free_hours(windows: Sequence[Window], taken: Sequence[TimedTask]) -> list[Window]:
-    """What is left of windows when the hours of other tasks are taken out."""
-    left: list[Window] = []
-    spans = sorted((t.begun, t.end) for t in taken)
-    for window in windows:
-        at = window.start
-        for begun, end in spans:
-            if end <= window.start or begun >= window.end:
-                continue
-            if begun > at:
-                left.append(Window(at, begun))
-            at = max(at, end)
-        if at < window.end:
-            left.append(Window(at, window.end))
-    return left
+        words = f"One step of {task.minutes + task.setup_min:.0f} min is longer than any evening, the longest has {longest:.0f}."
+        raise PlanError("no-time", words, "Set more hobby time aside.")

@@ -30,9 +30,9 @@ def by_cells(points, low, cell, shape):  # type: ignore[no-untyped-def]
 
 
 @kernel
-def nearest_within(x, y, z, reach, points, low, cell, shape, starts):  # type: ignore[no-untyped-def]
-    """Distance to the nearest point, at most ``reach``, and that point."""
-    best, at = reach * reach, -1
+def nearest_within(x, y, z, reach, enough, points, low, cell, shape, starts):  # type: ignore[no-untyped-def]
+    """Distance to the nearest point, at most ``reach``, and that point; the first one nearer than ``enough`` will do."""
+    best, at, stop = reach * reach, -1, enough * enough
     i0, i1 = max(int((x - reach - low[0]) / cell), 0), min(int((x + reach - low[0]) / cell), shape[0] - 1)
     j0, j1 = max(int((y - reach - low[1]) / cell), 0), min(int((y + reach - low[1]) / cell), shape[1] - 1)
     for i in range(i0, i1 + 1):
@@ -53,35 +53,11 @@ def nearest_within(x, y, z, reach, points, low, cell, shape, starts):  # type: i
                 far = (points[n, 0] - x) ** 2 + (points[n, 1] - y) ** 2 + (points[n, 2] - z) ** 2
                 if far < best:
                     best, at = far, n
+                    if far < stop:
+                        return np.sqrt(far), points[n, 0], points[n, 1], points[n, 2]
     if at < 0:
         return np.sqrt(best), x, y, z
     return np.sqrt(best), points[at, 0], points[at, 1], points[at, 2]
-
-
-@kernel
-def _any_within(x, y, z, reach, points, low, cell, shape, starts):  # type: ignore[no-untyped-def]
-    """Whether any point is nearer than ``reach``; the first one found is enough."""
-    squared = reach * reach
-    i0, i1 = max(int((x - reach - low[0]) / cell), 0), min(int((x + reach - low[0]) / cell), shape[0] - 1)
-    j0, j1 = max(int((y - reach - low[1]) / cell), 0), min(int((y + reach - low[1]) / cell), shape[1] - 1)
-    for i in range(i0, i1 + 1):
-        left = low[0] + i * cell
-        dx = max(max(left - x, x - left - cell), 0.0)
-        for j in range(j0, j1 + 1):
-            front = low[1] + j * cell
-            dy = max(max(front - y, y - front - cell), 0.0)
-            rest = squared - dx * dx - dy * dy
-            if rest <= 0:
-                continue
-            half = np.sqrt(rest)
-            k0, k1 = max(int((z - half - low[2]) / cell), 0), min(int((z + half - low[2]) / cell), shape[2] - 1)
-            if k1 < k0:
-                continue
-            row = (i * shape[1] + j) * shape[2]
-            for n in range(starts[row + k0], starts[row + k1 + 1]):
-                if (points[n, 0] - x) ** 2 + (points[n, 1] - y) ** 2 + (points[n, 2] - z) ** 2 < squared:
-                    return True
-    return False
 
 
 @kernel
@@ -89,7 +65,10 @@ def stand_free(centres, reach, points, low, cell, shape, starts):  # type: ignor
     """Whether no point lies nearer than ``reach`` to each centre (n, 3): bool (n,)."""
     found = np.empty(len(centres), np.bool_)
     for n in range(len(centres)):
-        found[n] = not _any_within(centres[n, 0], centres[n, 1], centres[n, 2], reach, points, low, cell, shape, starts)
+        far, _, _, _ = nearest_within(
+            centres[n, 0], centres[n, 1], centres[n, 2], reach, reach, points, low, cell, shape, starts
+        )
+        found[n] = far >= reach
     return found
 
 
@@ -97,14 +76,14 @@ def stand_free(centres, reach, points, low, cell, shape, starts):  # type: ignor
 def _pushed_out(x, y, z, radius, tries, points, low, cell, shape, starts):  # type: ignore[no-untyped-def]
     """A ball's centre moved away from whatever it cuts, so often; whether it is free then."""
     for _ in range(tries):
-        far, qx, qy, qz = nearest_within(x, y, z, radius, points, low, cell, shape, starts)
+        far, qx, qy, qz = nearest_within(x, y, z, radius, 0.0, points, low, cell, shape, starts)
         if far >= radius * 0.9995:
             return True, x, y, z
         if far < 1e-9:
             return False, x, y, z
         grow = radius / far
         x, y, z = qx + (x - qx) * grow, qy + (y - qy) * grow, qz + (z - qz) * grow
-    far, _, _, _ = nearest_within(x, y, z, radius, points, low, cell, shape, starts)
+    far, _, _, _ = nearest_within(x, y, z, radius, 0.0, points, low, cell, shape, starts)
     return far >= radius * 0.995, x, y, z
 
 

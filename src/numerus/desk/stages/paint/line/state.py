@@ -24,7 +24,7 @@ from numerus.progress.painting_line import (
 )
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import hobby_windows
-from numerus.schedule.hand_plan import hands_bound_min, window_min
+from numerus.schedule.hand_tasks import hands_bound_min, window_min
 from numerus.words import counted
 
 LEFT_ALONE = 4.0  # times as long as planned, and ten minutes: nobody was painting, so nothing was measured

@@ -58,8 +58,7 @@ class RecipeState:
 
     def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
         self.answers, self.plans = answers, answers.plans
-        figures = self.plans.figures_of(unit_id)
-        self.figure = next((f for f in figures if f.id == figure_id), figures[0] if figures else None)
+        self.figure = self.plans.figure_or_first(unit_id, figure_id)
         if self.zone_id not in self.zone_ids:
             self.zone_id = next(iter(self.zone_ids), "")
         if self.step_id not in {s.id for s in self.steps}:
