@@ -47,7 +47,7 @@ def hanging(session: Any, count: int = 30) -> str:
     """A plate of so many parts that has come out whole, and hangs on the larger machine: its id."""
     from numerus.domain.journal import Fact, RunEnded, RunStarted
     from numerus.printing.plates.packing import pack, plates_of
-    from numerus.progress.plating import outlines_for
+    from numerus.progress.printing.plating import outlines_for
 
     plans = session.plans
     machine = max(plans.machines.values(), key=lambda m: m.plate_x_mm)

@@ -16,7 +16,7 @@ from numerus.desk.window import MainWindow
 from numerus.devices.link import link_for
 from numerus.domain.journal import PartOutcome
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
-from numerus.progress.failure_record import failure_diagnosis_of
+from numerus.progress.printing.failure_record import failure_diagnosis_of
 
 CAUSES_OF = {
     "one part lets go": {"tips", "cup"}, "power cut": {"power"}, "resin out": {"resin"}, "weak corner": {"screen", "film"},
@@ -128,7 +128,7 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(
     """Batched, planned, started and met as planned, with what the seeds bring: all waiting plates are printed or owed again, and
     of every fault the true cause is among the inquest's first two.
     """
-    monkeypatch.setattr("numerus.progress.plating.TRIES", 0)
+    monkeypatch.setattr("numerus.progress.printing.plating.TRIES", 0)
     waiting = waiting_plates(window.session.plans.plates, window.session.answers.standing.runs)
     window.session.commit("apart", [Removed("plate", p.id) for p in waiting])
     window.session.go("plate")

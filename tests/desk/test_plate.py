@@ -114,7 +114,7 @@ def test_the_graph_shows_a_layer_at_the_machines_own_pixels(window: MainWindow) 
 
 def test_all_units_are_batched_over_both_machines(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
     """Waiting plates taken apart and made anew: better batches are shown as they are found, and what it saves is told."""
-    monkeypatch.setattr("numerus.progress.plating.TRIES", 1)
+    monkeypatch.setattr("numerus.progress.printing.plating.TRIES", 1)
     plans = window.session.plans
     waiting = waiting_plates(plans.plates, window.session.answers.standing.runs)
     window.session.commit("apart", [Removed("plate", p.id) for p in waiting])

@@ -20,7 +20,7 @@ from numerus.paint.figure.touching import packed_pairs, touching_key, unpacked_p
 from numerus.paint.rack.pots import rack_of
 from numerus.progress.bench_plan import BenchPlan, bench_plan
 from numerus.progress.next_tasks import paint_batch
-from numerus.progress.painting_line import paint_line, stroke_tasks
+from numerus.progress.painting.painting_line import paint_line, stroke_tasks
 from numerus.progress.standing import standing
 
 

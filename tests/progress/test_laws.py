@@ -17,7 +17,7 @@ from numerus.money.costs import unit_costs
 from numerus.progress.forecast import forecast
 from numerus.progress.history import History
 from numerus.progress.next_tasks import orders, step
-from numerus.progress.plating import owed_copies
+from numerus.progress.printing.plating import owed_copies
 from numerus.progress.rates import failure_rate, rates
 from numerus.progress.standing import standing
 from numerus.progress.work import stage_throughputs, work_by_stage, work_by_unit

@@ -14,7 +14,7 @@ from numerus.domain.plans import Plans
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.progress.history import History
-from numerus.progress.paint_stock import ml_left, paint_stock
+from numerus.progress.painting.paint_stock import ml_left, paint_stock
 from numerus.progress.standing import standing
 
 

@@ -15,7 +15,7 @@ from numerus.domain.army import Figure, Unit
 from numerus.domain.parts import Kit
 from numerus.domain.plans import Plans
 from numerus.domain.plates import Plate
-from numerus.progress.plating import measured_plate
+from numerus.progress.printing.plating import measured_plate
 
 Change = Any
 """A document to be written, or one Removed."""

@@ -73,7 +73,7 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     """Every waiting plate on its machine in time, and when the army will be ready."""
     from numerus.book.book import Book
     from numerus.progress.forecast import finish_dates
-    from numerus.progress.planned_runs import next_runs
+    from numerus.progress.printing.planned_runs import next_runs
     from numerus.progress.standing import standing
     from numerus.progress.stores import checks
 
@@ -92,7 +92,7 @@ def diagnoses_of(args: argparse.Namespace) -> list[Result]:
     """Every run that failed in part: likely causes with their evidence, and the tests that would tell most."""
     from numerus.book.book import Book
     from numerus.printing.runs.run_records import failure_counts
-    from numerus.progress.failure_record import failure_diagnosis_of
+    from numerus.progress.printing.failure_record import failure_diagnosis_of
     from numerus.progress.standing import standing
 
     book = Book.open(args.book)

@@ -86,7 +86,7 @@ def rack_of_book(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.formats.paint_lists import COLUMNS, csv_text
     from numerus.paint.rack.exchange import rows_of_paints
-    from numerus.progress.paint_stock import paint_stock
+    from numerus.progress.painting.paint_stock import paint_stock
 
     book = Book.open(args.book)
     stock = paint_stock(book.plans, book.history, args.now or datetime.now())

@@ -58,7 +58,7 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
     from numerus.book.intake import new_id
     from numerus.formats.packed_mesh import unpack_mesh
     from numerus.printing.plates.packing import pack, plates_of
-    from numerus.progress.plating import outlines_for, owed_copies, owed_spares, plate_meshes
+    from numerus.progress.printing.plating import outlines_for, owed_copies, owed_spares, plate_meshes
     from numerus.progress.standing import standing
 
     book = Book.open(path)

@@ -15,7 +15,7 @@ from numerus.progress.evenings import evenings_kept
 from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
 from numerus.progress.next_tasks import TaskList, orders
-from numerus.progress.painting_line import NOT_LOOKED_AT
+from numerus.progress.painting.painting_line import NOT_LOOKED_AT
 from numerus.progress.rates import Rate, rates
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates

@@ -18,7 +18,7 @@ from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
 from numerus.post.cure import USUAL_TIPS, lamp_min, supports_off_min
 from numerus.post.wash import DRY_MIN, HANDS_MIN, TUB_MIN
-from numerus.progress.painting_line import (
+from numerus.progress.painting.painting_line import (
     NOT_LOOKED_AT,
     PaintBlock,
     blocks_of,
@@ -26,7 +26,7 @@ from numerus.progress.painting_line import (
     stroke_tasks,
     touching_by_figure,
 )
-from numerus.progress.planned_runs import busy_until, next_runs
+from numerus.progress.printing.planned_runs import busy_until, next_runs
 from numerus.progress.rates import Rate, rates
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import estimates

@@ -26,8 +26,8 @@ from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import HANDS_MIN, clinging_ml
 from numerus.printing.runs.run_records import FAILED, RunRecord
-from numerus.progress.painting_line import NOT_LOOKED_AT, PaintBlock, paint_line
-from numerus.progress.planned_runs import next_runs
+from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, paint_line
+from numerus.progress.printing.planned_runs import next_runs
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import checks
 from numerus.schedule.attendance import hobby_windows

@@ -28,7 +28,7 @@ from numerus.domain.machines import Bottle, Film, Machine, Resin
 from numerus.domain.plates import Plate
 from numerus.errors import NumerusError
 from numerus.printing.machines.profile_files import Profile, checked, kind_of, read_profile, write_profile
-from numerus.progress.plating import with_waiting_plates
+from numerus.progress.printing.plating import with_waiting_plates
 from numerus.starter.shipped_profiles import shipped_profiles
 
 LITRE = 1000.0

@@ -24,7 +24,7 @@ from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
 from numerus.printing.plates.layer_export import write_layers
 from numerus.printing.plates.plate_layers import plate_columns
-from numerus.progress.plating import plate_meshes
+from numerus.progress.printing.plating import plate_meshes
 
 FORMS = (
     "3MF (*.3mf)", "3MF with slices (*.slices.3mf)", "STL (*.stl)", "Layers for the machine (*.layers)",

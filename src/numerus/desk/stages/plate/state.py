@@ -8,7 +8,7 @@ from numerus.domain.plates import Placed, Plate
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
 from numerus.printing.plates.hand_layout import without
 from numerus.printing.plates.plate_layers import PlateLayers
-from numerus.progress.plating import measured_plate, owed_copies, owed_spares
+from numerus.progress.printing.plating import measured_plate, owed_copies, owed_spares
 from numerus.words import counted, span
 
 ALL_MACHINES = "all"

@@ -13,7 +13,7 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.diagnosis.likelihoods import Likelihoods, likelihoods, table_text, usual
 from numerus.errors import BookError, NumerusError
-from numerus.progress.failure_record import table_of
+from numerus.progress.printing.failure_record import table_of
 
 PRIOR = "usual share of failures"
 HEAD_LETTERS, DEEPEST = 8, 0.5  # of a column's head in a line; how much of the tone a share of all gets

@@ -21,8 +21,8 @@ from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import Filling, filling, stands_in
-from numerus.progress.planned_runs import cold_by, next_runs, schedule_inputs
-from numerus.progress.plating import changed_since_laid, measured_plate
+from numerus.progress.printing.planned_runs import cold_by, next_runs, schedule_inputs
+from numerus.progress.printing.plating import changed_since_laid, measured_plate
 from numerus.progress.stores import all_wear
 from numerus.progress.work import RUN_HANDS_MIN
 from numerus.schedule.attendance import AWAY, up_late

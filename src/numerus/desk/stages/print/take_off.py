@@ -34,8 +34,8 @@ from numerus.domain.money import money_text
 from numerus.domain.plates import Placed, Plate
 from numerus.errors import NumerusError
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD, RunRecord, failed_places
-from numerus.progress.failure_record import failure_diagnosis_of
-from numerus.progress.repair_options import ways_with
+from numerus.progress.printing.failure_record import failure_diagnosis_of
+from numerus.progress.printing.repair_options import ways_with
 from numerus.words import counted, span
 
 MOST_SURE = 0.99  # nobody holds for certain

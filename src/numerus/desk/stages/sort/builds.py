@@ -22,7 +22,7 @@ from numerus.kit.completeness import (
     odd_ones,
     sentence,
 )  # fmt: skip
-from numerus.progress.plating import to_print
+from numerus.progress.printing.plating import to_print
 from numerus.words import counted
 
 

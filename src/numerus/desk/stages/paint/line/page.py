@@ -19,7 +19,7 @@ from numerus.domain.parts import Part
 from numerus.errors import NumerusError, Progress
 from numerus.paint.figure.touching import ZonePairs, touching_key, zones_between
 from numerus.progress.forecast import Forecast
-from numerus.progress.painting_line import PaintBlock
+from numerus.progress.painting.painting_line import PaintBlock
 from numerus.words import counted
 
 IN_HAND = "stroke in hand"  # under which the book keeps it

@@ -13,7 +13,7 @@ from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.paint.loads import life_min
-from numerus.progress.painting_line import PaintBlock, TimedStroke
+from numerus.progress.painting.painting_line import PaintBlock, TimedStroke
 from numerus.words import counted
 
 MOST_LANES, LIST_ROWS = 5, 13

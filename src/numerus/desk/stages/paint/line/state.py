@@ -13,7 +13,7 @@ from numerus.errors import NumerusError, Progress
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, mix_words
 from numerus.progress.next_tasks import BATCH_MOST, block_drops, paint_batch, step
-from numerus.progress.painting_line import (
+from numerus.progress.painting.painting_line import (
     PaintBlock,
     TimedStroke,
     paint_line,

@@ -20,7 +20,7 @@ from numerus.paint.rack.pot_fields import FIELDS, field_text
 from numerus.paint.rack.pots import Rack, pigment_of, rack_of
 from numerus.paint.rack.rack_edits import Use, checked_name, free_to_mix, put_in_place, uses_of
 from numerus.paint.scheme import ml_text
-from numerus.progress.paint_stock import PotStock, paint_stock
+from numerus.progress.painting.paint_stock import PotStock, paint_stock
 
 MIXES = "mixed by you"
 BY_FAMILY, BY_LACK, BY_NAME = "by family and value", "what runs out first", "by name"

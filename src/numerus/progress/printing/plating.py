@@ -30,7 +30,7 @@ from numerus.printing.plates.packing import (
     plates_of,
 )
 from numerus.printing.runs.run_records import FAILED, waiting_plates
-from numerus.progress.planned_runs import schedule_inputs
+from numerus.progress.printing.planned_runs import schedule_inputs
 from numerus.progress.standing import Standing, outcomes_by_part
 from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs
 from numerus.words import counted, span
