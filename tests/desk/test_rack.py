@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from datetime import timedelta
 from pathlib import Path
 
 import numpy as np
@@ -23,14 +24,18 @@ from numerus.desk.stages.paint.colours.card_dialog import CardDialog
 from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
 from numerus.desk.stages.paint.mix.state import ON_DARK
 from numerus.desk.stages.paint.page_tab import POT_MIME
+from numerus.desk.stages.paint.rack.cup_dialog import CupDialog
 from numerus.desk.stages.paint.rack.replace_dialog import ReplaceDialog
 from numerus.desk.stages.paint.rack.state import BY_LACK, MIXES, ORDERS
 from numerus.desk.window import MainWindow
 from numerus.devices.simulated_pots import simulated_pigment
 from numerus.devices.swatch_camera import Camera, photograph
 from numerus.domain.army import Army
-from numerus.domain.paints import BESIDE, Swatch
+from numerus.domain.paints import BESIDE, Mix, Swatch
 from numerus.paint.rack.batches import compared
+from numerus.paint.rack.rack_edits import with_parts
+from numerus.paint.techniques import TECHNIQUES
+from numerus.progress.next_tasks import step as done
 
 PATHS = {
     "rack.csv": "name,hex,kind,ml\nChalk,#F4F2EC,opaque,12\nBrick,#A8412B,semi-opaque,9\nSoot,#17181B,opaque,5\nBog,#4A3524,wash,\n"
@@ -206,9 +211,15 @@ def test_a_batch_is_compared_with_its_reference_and_brought_back(window: MainWin
     assert rack.state.corrections(40)[0].pot == "candle"
     assert "ΔE" in rack.card.mix_note.text() and "Candle cream" in rack.card.mix_note.text()
     assert window.session.plans.paints["slate"].strength_error > 0
-    monkeypatch.setattr(QInputDialog, "getText", lambda *_, **__: ("Ember 1 into 0.5", True))
+
+    def fill_in(dialog: CupDialog) -> int:
+        dialog.left.setText("0.5")
+        dialog.added.setText("Ember 1")
+        return 1
+
+    monkeypatch.setattr(CupDialog, "exec", fill_in)
     rack.go_on()
-    assert len(window.session.plans.mixes) == 2
+    assert sorted(m.name for m in window.session.plans.mixes.values()) == ["Mist", "Mist, then Ember"]
 
 
 def dropped(pot: str, at: QPointF) -> QDropEvent:
@@ -279,7 +290,6 @@ def test_small_changes_painters_know_are_a_press_away(window: MainWindow) -> Non
     shown[0].click()
     after = mix.state.paint.lab
     assert after[2] > before[2] + 1 and after[0] > 75
-    assert "left over: a coat for" in mix.state.left_words(3.0) and not mix.state.left_words(0.0)
 
 
 def test_a_pot_is_measured_from_a_photograph(window: MainWindow, tmp_path: Path) -> None:
@@ -371,3 +381,91 @@ def test_the_rack_opens_from_anywhere_by_key(window: MainWindow) -> None:
     assert window.session.stage == "paint" and window.benches["paint"].page == RACK
     at(window, EVENING)
     assert window.benches["paint"].add_pot_button.isVisible()
+
+
+def test_bulk_is_for_as_many_figures_as_one_says_and_to_any_level(window: MainWindow) -> None:
+    """Twice the figures, twice the ml; what strokes of the scheme lay counts by them; a level that asks for more takes more."""
+    mix, state = open_page(window, MIX), window.benches["paint"].mix.state
+    scheme = window.session.plans.scheme
+    recipe, shared = next((r, s) for r in scheme.recipes for s in r.steps if len(s.mix) == 1 and s.technique == "base")
+    mix.parts.setText(f"{state.rack.name_of(shared.mix[0][0])} 1")
+    mix.type_parts()
+    mix.zones.setCurrentIndex(mix.zones.findData(recipe.zone))
+    state.zone_id = recipe.zone
+    mix.count.setValue(10)
+    assert state.figures == 10 and state.by_strokes and not mix.many.isEnabled()
+    ten = state.wanted_ml()
+    mix.count.setValue(20)
+    assert state.wanted_ml() == pytest.approx(2 * ten) and mix.batch_title.text() == "For 20 figures"
+    asked = {}
+    for n in range(mix.level.count()):
+        mix.level.setCurrentIndex(n)
+        mix._batch_changed()
+        asked[mix.level.currentData()] = state.wanted_ml()
+    assert asked["table"] <= asked["good"] <= asked["parade"]
+    mix.parts.setText("Ember 1 : Candle cream 1")
+    mix.type_parts()
+    assert not state.by_strokes and mix.many.isEnabled()
+    wet = state.wanted_ml()
+    mix.many.setValue(4)
+    assert state.wanted_ml() == pytest.approx(2 * wet)
+
+
+def house_coat(window: MainWindow) -> list[str]:
+    """A mix of its own in the coat's first stroke; the figures that wait for it."""
+    plans = window.session.plans
+    first = next(r for r in plans.scheme.recipes if r.zone == "coat").steps[0]
+    mixed = Mix("house", "House coat", (("tallow", 2.0), ("candle", 1.0)), made=EVENING.date())
+    window.session.commit("a mix", [mixed, with_parts(plans, first.id, (("house", 1.0),))])
+    standing = window.session.answers.standing.figures.values()
+    return [f.figure.id for f in standing if any(s.key == first.id for s in f.next_strokes)]
+
+
+def test_the_living_cup_goes_on_with_what_was_dropped_in(window: MainWindow) -> None:
+    """ml poured, less what strokes took since by the film they lay, and four drops more."""
+    session, wearing = window.session, house_coat(window)
+    first = next(r for r in session.plans.scheme.recipes if r.zone == "coat").steps[0]
+    mixed, rack = session.plans.mixes["house"], open_page(window, RACK)
+    rack.choose("house", False)
+    write(rack.card.cup, "3")
+    assert rack.state.cups == {"house": 3.0}
+    session.clock = lambda: EVENING + timedelta(minutes=5)
+    session.commit("painted", facts=[done("stroke", wearing[:3], 4.0, session.clock(), first.id)])
+    area = sum(session.plans.zone_areas_cm2(session.plans.figures[f])["coat"] for f in wearing[:3])
+    how = TECHNIQUES[first.technique]
+    wet = (
+        area * how.covers * how.film_um * first.coats * 1e-4 * (1 + how.lost) * (1 + how.thinned) / (1 + first.thinner)
+    )
+    left = 3.0 - wet / rack.state.rack.solids(mixed.parts, 0.0)
+    assert rack.state.cups["house"] == pytest.approx(left) and "still in the cup" in rack.card.mix_note.text()
+    dialog = CupDialog(window.context, rack.state, rack)
+    dialog.added.setText("Ember 4 drops")
+    assert dialog.mix is not None and dialog.mix.ml == pytest.approx(round(left, 2) + 0.2)
+    dialog.added.setText("Nothing known 4")
+    assert dialog.mix is None and "no paint" in dialog.told.text()
+
+
+def test_a_mix_poured_otherwise_is_told_on_every_page_that_paints_with_it(window: MainWindow) -> None:
+    """Who wears it as it was, who is still to get it; undone, nobody speaks of it."""
+    session, wearing = window.session, house_coat(window)
+    first = next(r for r in session.plans.scheme.recipes if r.zone == "coat").steps[0]
+    session.commit("painted", facts=[done("stroke", wearing[:3], 4.0, session.clock(), first.id)])
+    session.clock = lambda: EVENING + timedelta(minutes=5)
+    session.tick()
+    rack = open_page(window, RACK)
+    rack.choose("house", False)
+    write(rack.card.parts, "Tallow coat 1 : Candle cream 2")
+    recipe = open_page(window, RECIPE)
+    recipe.state.zone_id = "coat"
+    told = [words for words in recipe.state.warnings() if "House coat is poured otherwise" in words]
+    today = [
+        f for f in session.answers.facts if f.at.date() == EVENING.date() and getattr(f.event, "key", "") == first.id
+    ]
+    worn = {f for fact in today for f in fact.figures}
+    assert worn == set(wearing[:3])
+    assert len(told) == 1 and f"{len(worn)} figures wear it as it was" in told[0]
+    figure = window.benches["paint"].figure.state
+    figure.zone_id = "coat"
+    assert told[0] in figure.needs()
+    session.undo()
+    assert not any("otherwise" in words for words in open_page(window, RECIPE).state.warnings())

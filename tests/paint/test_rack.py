@@ -11,6 +11,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from helpers import EVENING
 from numerus.colour.light import delta_e, lab_of, rgb_of, value_of
 from numerus.colour.words import HUES, colour_typed
 from numerus.demo.scheme import SCHEME, ZONES
@@ -267,12 +268,16 @@ def test_whole_drops_are_the_fewest_that_do() -> None:
 
 
 def test_what_is_left_in_the_cup_goes_on() -> None:
-    """Half of 3 : 1 and one of Ember more are 1.5 : 0.5 : 1, again a mix."""
+    """0.4 ml of 3 : 1 are eight drops, six and two; two drops of Ember more make half a ml of 6 : 2 : 2, again a mix."""
     cup = Mix("m", "Coat", (("tallow", 3.0), ("candle", 1.0)), swatches=(Swatch(date(2026, 3, 1), "#C99A2E", 1.0),))
-    made = poured_on(cup, (("ember", 1.0),), 0.5, "Coat, then Ember", "n")
-    assert dict(made.parts) == {"tallow": 1.5, "candle": 0.5, "ember": 1.0} and not made.swatches
-    with pytest.raises(PlanError, match="added"):
-        poured_on(cup, (), 0.5, "x", "n")
+    made = poured_on(cup, (("ember", 2.0),), 0.4, "Coat, then Ember", "n", EVENING)
+    assert dict(made.parts) == {"tallow": 6.0, "candle": 2.0, "ember": 2.0} and not made.swatches
+    assert made.ml == pytest.approx(0.5) and made.made == EVENING.date()
+    thinned = poured_on(replace(cup, thinner=4.0), (("ember", 2.0),), 0.4, "x", "n", EVENING)
+    assert dict(thinned.parts) == {"tallow": 3.0, "candle": 1.0, "ember": 2.0} and thinned.thinner == 4.0
+    for added, left in (((), 0.5), ((("ember", 1.0),), 0.0)):
+        with pytest.raises(PlanError, match="added"):
+            poured_on(cup, added, left, "x", "n", EVENING)
 
 
 @pytest.mark.parametrize(

@@ -73,7 +73,8 @@ class Mix:
     """Paints poured together: a thing with a name that strokes use. ``parts``: of pots, or of other mixes it was made from.
 
     ``thinner``: parts of thinner to all of those; ``keeps_days``: how long it is good, 0 not told; ``ml``: what is left of it,
-    None where it is only a recipe; ``swatches``: how it came out, the first is the reference.
+    None where it is only a recipe, told at ``ml_told``; ``swatches``: how it came out, the first is the reference; ``before``: the
+    parts it had until it was ``changed``.
     """
 
     id: str
@@ -85,3 +86,6 @@ class Mix:
     keeps_days: float = 0.0
     ml: float | None = None
     swatches: tuple[Swatch, ...] = ()
+    ml_told: datetime | None = None
+    changed: datetime | None = None
+    before: Parts = ()

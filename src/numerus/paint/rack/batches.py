@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
+from datetime import datetime
 from math import ceil
 
 import numpy as np
@@ -95,20 +96,27 @@ def thinning_warning(thinner: float, sprayed: bool, kinds: Sequence[str]) -> str
     return "Too thick for the airbrush: it spatters and dries on the needle." if thinner < SPATTER_PARTS else ""
 
 
-def poured_on(mix: Mix, added: Parts, left_share: float, name: str, new_id: str) -> Mix:
-    """The mix that is in the cup after so much more is dropped into what is left of one: true parts, to be made again.
+def poured_on(mix: Mix, added: Parts, left_ml: float, name: str, new_id: str, now: datetime) -> Mix:
+    """The mix that is in the cup after so many drops are dropped into what is left of one: its true parts, in drops, to be made
+    again, and the ml that are there now.
 
-    ``left_share``: of the mix's own parts still there, 0..1. Raises PlanError where nothing was added.
+    ``added``: parts as drops. Raises PlanError where nothing was added, or nothing was left.
     """
-    if not added or not 0 < left_share <= 1:
+    if not added or not left_ml > 0:
         raise PlanError(
             "nothing-added", "Nothing was added to the cup.", "Say what was dropped in, and how much was left."
         )
-    kept = tuple((pot, amount * left_share) for pot, amount in mix.parts)
-    total: dict[str, float] = dict(kept)
-    for pot, amount in added:
-        total[pot] = total.get(pot, 0.0) + amount
-    return replace(mix, id=new_id, name=name, parts=tuple(total.items()), swatches=(), note=f"went on from {mix.name}")
+    whole = sum(amount for _, amount in mix.parts) + mix.thinner
+    each = left_ml / DROP_ML / whole  # drops of what is left to a part of the mix
+    total = {pot: amount * each for pot, amount in mix.parts}
+    for pot, drops in added:
+        total[pot] = total.get(pot, 0.0) + drops
+    parts = tuple((pot, round(drops, 2)) for pot, drops in total.items())
+    there = left_ml + DROP_ML * sum(drops for _, drops in added)
+    return replace(
+        mix, id=new_id, name=name, parts=parts, thinner=round(mix.thinner * each, 2), made=now.date(), ml=there, ml_told=now,
+        swatches=(), changed=None, before=(), note=f"went on from {mix.name}",
+    )  # fmt: skip
 
 
 @dataclass(frozen=True)

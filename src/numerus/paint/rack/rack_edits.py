@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
+from datetime import datetime
 from typing import Any
 
 from numerus.domain.paints import Mix, Paint, Parts
@@ -71,6 +72,11 @@ def with_parts(plans: Plans, step_id: str, parts: Parts) -> Scheme:
             ]
             return replace(scheme, recipes=tuple(recipes))
     raise PlanError("no-stroke", "That stroke is not in any scheme.", "Choose another.")
+
+
+def poured_otherwise(rack: Rack, mix: Mix, parts: Parts, now: datetime) -> Mix:
+    """The mix with other parts, which remembers when and what it was before. Raises PlanError as ``free_to_mix``."""
+    return free_to_mix(rack, replace(mix, parts=parts, changed=now, before=mix.parts))
 
 
 def free_to_mix(rack: Rack, mix: Mix) -> Mix:

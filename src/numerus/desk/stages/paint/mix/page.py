@@ -4,13 +4,10 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PyQt6.QtCore import QRectF
-from PyQt6.QtGui import QColor, QDragEnterEvent, QDropEvent, QPainter
+from PyQt6.QtGui import QDragEnterEvent, QDropEvent
 from PyQt6.QtWidgets import QComboBox, QFileDialog, QInputDialog, QLineEdit, QSpinBox, QWidget
 
 from numerus.book.intake import new_id
-from numerus.colour.films import COAT_UM
-from numerus.colour.reflectance import hex_of_reflectance
 from numerus.colour.swatch_card import GREY_CARD
 from numerus.colour.words import colour_typed
 from numerus.desk.context import Context
@@ -18,51 +15,17 @@ from numerus.desk.stages.paint.colours.colour_dialog import GREY, PICTURES, read
 from numerus.desk.stages.paint.colours.picture_view import PictureView
 from numerus.desk.stages.paint.mix.pictures import Batch, MixList, RackMap
 from numerus.desk.stages.paint.mix.state import GROUNDS, MixState, Wanted
+from numerus.desk.stages.paint.mix.target_swatch import TargetSwatch
 from numerus.desk.stages.paint.page_tab import dragged_pot
-from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
 from numerus.paint.rack.matching import Proposal
-from numerus.paint.rack.swatches import DARK, PALE, card_ground
+from numerus.words import counted
 
 MOST_OFFERS = 3
-
-
-class TargetSwatch(Drawing):
-    """The colour wanted between what is in hand over dark and over pale."""
-
-    def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "The colour wanted, and the mix over dark and pale")
-        self.state: MixState | None = None
-        self.hold("setMinimumHeight", 66)
-
-    def show_state(self, state: MixState) -> None:
-        self.state = state
-        self.update()
-
-    def draw(self, painter: QPainter) -> None:
-        state = self.state
-        if state is None:
-            return
-        looks = [state.paint.over(card_ground(g), COAT_UM) if state.paint else card_ground(g) for g in (DARK, PALE)]
-        third, high = self.width() / 3, 48.0 if self.height() < 140 else 0.3 * self.height()
-        strip = self.height() - high - 18
-        if strip > 40:
-            self._edge_to_edge(painter, strip - 6)
-        shown = ((hex_of_reflectance(looks[0]), "a coat over dark"), (state.wanted.colour, "wanted"))
-        for n, (colour, words) in enumerate((*shown, (hex_of_reflectance(looks[1]), "a coat over pale"))):
-            painter.fillRect(QRectF(n * third, strip, third, high), QColor(colour))
-            self.text(painter, n * third + 2, self.height() - 4, words, 11, n == 1, "ink" if n == 1 else "slate")
-
-    def _edge_to_edge(self, painter: QPainter, high: float) -> None:
-        """The colour wanted beside the mix as it hides, as large as there is room."""
-        assert self.state is not None
-        half = self.width() / 2
-        mix = self.state.paint.colour if self.state.paint else self.theme.colour("matt").name()
-        for n, (colour, words) in enumerate(((self.state.wanted.colour, "wanted"), (mix, "mixed, hiding"))):
-            painter.fillRect(QRectF(n * half, 0, half, high), QColor(colour))
-            self.tagged(painter, n * half + 10, high - 10, words)
+MOST_FIGURES = 999
 
 
 class MixPage(QWidget):
@@ -130,28 +93,42 @@ class MixPage(QWidget):
         upper = row(left, middle, right, gap=16, margins=(16, 0, 16, 6))
         for n, share in enumerate((29, 40, 31)):
             upper.setStretch(n, share)
-        self.many = QSpinBox()
-        self.many.setRange(1, 9)
-        self.many.setValue(self.state.coats)
-        self.many.setPrefix("coats: ")
-        self.many.valueChanged.connect(self._batch_changed)
-        self.evenings = QSpinBox()
-        self.evenings.setRange(1, 9)
-        self.evenings.setPrefix("sessions: ")
-        self.evenings.valueChanged.connect(self._batch_changed)
-        self.tool = QComboBox()
-        self.tool.addItems(("brush", "airbrush"))
-        self.tool.setAccessibleName("Tool")
-        self.tool.activated.connect(self._batch_changed)
-        words = column(
-            self.batch_title, self.batch_note, row(self.many, self.evenings, self.tool, -1, gap=6), -1, gap=4
-        )
+        words = column(self.batch_title, self.batch_note, self._batch_choices(), -1, gap=4)
         lower = row(words, self.batch, gap=20, margins=(16, 6, 16, 4))
         lower.setStretch(0, 30)
         lower.setStretch(1, 70)
         body = column(upper, panel(lower, "drawer"), gap=0)
         body.setStretch(0, 1)
         return body
+
+    def _batch_choices(self):  # type: ignore[no-untyped-def]
+        """For whom, to which level, how often and how it is put on."""
+        self.count = self._number("", 0, MOST_FIGURES, 0, "figures", "Figures to mix for; 0 for all that want it")
+        self.count.setSpecialValueText("all that want it")
+        self.many = self._number("coats: ", 1, 9, self.state.coats, "", "Coats on the whole zone")
+        self.evenings = self._number("sessions: ", 1, 9, 1, "", "Sessions it is mixed in, each with the same drops")
+        self.level, self.tool = QComboBox(), QComboBox()
+        self.level.addItem("as their units", "")
+        for level in LEVELS:
+            self.level.addItem(LEVEL_NAMES[level], level)
+        self.tool.addItems(("brush", "airbrush"))
+        for box, name in ((self.level, "Painting level"), (self.tool, "Tool")):
+            box.setAccessibleName(name)
+            box.activated.connect(self._batch_changed)
+        return column(
+            row(self.count, self.level, -1, gap=6), row(self.many, self.evenings, self.tool, -1, gap=6), gap=4
+        )
+
+    def _number(self, prefix: str, least: int, most: int, value: int, suffix: str, name: str) -> QSpinBox:
+        made = QSpinBox()
+        made.setRange(least, most)
+        made.setValue(value)
+        made.setPrefix(prefix)
+        made.setSuffix(f" {suffix}" if suffix else "")
+        made.setAccessibleName(name)
+        made.setToolTip(name)
+        made.valueChanged.connect(self._batch_changed)
+        return made
 
     def refresh(self) -> None:
         self.state.look(self.session.answers)
@@ -207,7 +184,8 @@ class MixPage(QWidget):
             self.parts.setText(state.words_of(state.parts))
         self.coats.setText(f"{state.coats_words()} {state.thinning_words()}")
         self._show_reasons()
-        self.batch_title.setText(f"For {state.figures} figures")
+        self.batch_title.setText(f"For {counted(state.figures, 'figure')}")
+        self.many.setEnabled(not state.by_strokes)
         self.batch_note.setText(f"{state.batch_words()}. {state.stays_words()}")
 
     def _show_reasons(self) -> None:
@@ -244,7 +222,7 @@ class MixPage(QWidget):
         return True
 
     def type_colour(self) -> None:
-        self._try(lambda: self.want(Wanted(colour_typed(self.typed.text()), "typed")))
+        self._try(lambda: self.want(Wanted(colour_typed(self.typed.text()), f"typed as {self.typed.text().strip()}")))
 
     def type_parts(self) -> None:
         if self._try(lambda: self.state.type_parts(self.parts.text())):
@@ -269,6 +247,7 @@ class MixPage(QWidget):
             self.evenings.value(),
             self.tool.currentIndex() == 1,
         )
+        state.count, state.level = self.count.value(), self.level.currentData()
         self._show()
 
     def open_picture(self) -> None:

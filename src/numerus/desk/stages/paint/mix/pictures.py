@@ -272,7 +272,13 @@ class Batch(Drawing):
     def draw(self, painter: QPainter) -> None:
         found = self.state.batch() if self.state else None
         if self.state is None or found is None:
-            self.text(painter, 0, 20, "Choose a mix to see how much of it the batch takes.", 13, colour="slate")
+            mixed = self.state is not None and self.state.paint is not None
+            words = (
+                "No figure waits for it: say for how many."
+                if mixed
+                else "Choose a mix to see how much of it the batch takes."
+            )
+            self.text(painter, 0, 20, words, 13, colour="slate")
             return
         x = 0.0
         for pot, drops in found.drops.items():

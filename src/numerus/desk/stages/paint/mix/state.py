@@ -17,7 +17,7 @@ from numerus.domain.recipes import Scheme
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats
 from numerus.paint.priming import primed_ground
-from numerus.paint.rack.batches import Bulk, bases_covered, bulk, thinning_warning
+from numerus.paint.rack.batches import Bulk, bulk, thinning_warning
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.matching import Proposal, coats_over, mixes_for
 from numerus.paint.rack.parts_text import parts_from_text, parts_text, with_part
@@ -26,6 +26,7 @@ from numerus.paint.rack.rack_edits import checked_name, with_parts
 from numerus.paint.rack.swatches import DARK, PALE, card_ground
 from numerus.paint.scheme import zone_colour
 from numerus.paint.techniques import TECHNIQUES
+from numerus.progress.painting.mixes import MixDemand, leftover_words, mix_demand
 from numerus.words import counted
 
 HIDING, ON_DARK, ON_PALE = "when it hides", "one coat over dark", "one coat over pale"
@@ -67,6 +68,7 @@ class MixState:
         self.struck: set[str] = set()
         self.ground = HIDING
         self.zone_id, self.coats, self.sprayed, self.sessions = "", 2, False, 1
+        self.count, self.level = 0, ""  # figures mixed for, 0 all that want it; painting level, "" as their units say
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
@@ -179,33 +181,58 @@ class MixState:
             for other in pigments[n + 1 :]
         ]
 
+    def demand(self) -> MixDemand:
+        """What the army still wants of it, by the chosen zone and level."""
+        if self.paint is None:
+            return MixDemand(0, 0.0, 0, 0.0)
+        standing = self.answers.standing
+        left = mix_demand(standing, self.plans, self.parts, self.zone_id, self.level)
+        return left if left.figures or not self.count else mix_demand(
+            standing, self.plans, self.parts, self.zone_id, self.level, of_all=True
+        )  # fmt: skip
+
     @property
     def figures(self) -> int:
-        return len(self._areas())
+        """How many it is mixed for: as typed, or all that still want it; every figure where no stroke and no zone says."""
+        return self.count or self.demand().figures or (0 if self.zone_id else len(self.answers.standing.figures))
 
-    def _areas(self) -> list[float]:
-        """cm² of the zone on every figure that still wears it unpainted; all figures where no zone is chosen."""
-        standing = self.answers.standing.figures.values()
-        if not self.zone_id:
-            return [OWN_AREA_CM2] * len(standing)
-        wearing = [f for f in standing if any(s.zone == self.zone_id for s in f.next_strokes)]
-        return [self.plans.zone_areas_cm2(f.figure).get(self.zone_id, 0.0) for f in wearing]
+    @property
+    def by_strokes(self) -> bool:
+        """Whether strokes of the scheme say how much of it goes on."""
+        return self.demand().strokes > 0
+
+    @property
+    def cm2(self) -> float:
+        """Zone that it is mixed for on all of them: as on the figures that want it, else a default each."""
+        wanted = self.demand()
+        each = wanted.cm2 / wanted.figures if wanted.figures else 0.0 if self.zone_id else OWN_AREA_CM2
+        return self.figures * each
+
+    def wanted_ml(self) -> float:
+        """Wet ml on the figures: as strokes of the scheme lay it, else coats of this tool on the whole zone."""
+        wanted = self.demand()
+        if wanted.strokes:
+            return wanted.ml * self.figures / wanted.figures
+        how, solids = TECHNIQUES["spray" if self.sprayed else "base"], self.rack.solids(self.parts, 0.0)
+        return self.cm2 * self.coats * how.film_um * 1e-4 * (1 + how.lost) / solids if solids > 0 else 0.0
 
     def batch(self) -> Bulk | None:
         """Drops and ml for all of them, and what stays behind."""
-        if self.paint is None or not self._areas():
+        if self.paint is None or not (ml := self.wanted_ml()):
             return None
-        how = TECHNIQUES["spray" if self.sprayed else "base"]
-        solids = self.rack.solids(self.parts, 0.0)
-        if solids <= 0:
-            return None
-        wet = sum(self._areas()) * self.coats * how.film_um * 1e-4 * (1 + how.lost) / solids
-        return bulk(self.parts, wet, self.rack, self.sessions, self.sprayed)
+        return bulk(self.parts, ml, self.rack, self.sessions, self.sprayed)
 
     def batch_words(self) -> str:
-        cm2 = sum(self._areas())
-        zone = self.plans.zone_name(self.zone_id) if self.zone_id else f"{OWN_AREA_CM2:g} cm² each, a default"
-        return f"{zone}: {cm2:.0f} cm², {self.coats} coats, {'sprayed' if self.sprayed else 'brushed'}"
+        demand = self.demand()
+        zone = (
+            self.plans.zone_name(self.zone_id) if self.zone_id else "every zone it is used on" if demand.strokes else ""
+        )
+        zone = zone or f"{OWN_AREA_CM2:g} cm² each, a default"
+        strokes = f"as its {counted(demand.strokes, 'stroke')} lay it"
+        laid = (
+            strokes if demand.strokes else f"{counted(self.coats, 'coat')}, {'sprayed' if self.sprayed else 'brushed'}"
+        )
+        return f"{zone}: {self.cm2:.0f} cm², {laid}"
 
     def stays_words(self) -> str:
         """What goes onto the figures, what never comes out of cup or palette, how often the drops are repeated."""
@@ -214,13 +241,7 @@ class MixState:
             return ""
         where = "the cup" if self.sprayed else "the palette"
         words = f"{found.wanted_ml:.1f} ml on them, {found.stays_ml:.1f} ml stay in {where}; {found.lots} × the drops."
-        return f"{words} {self.left_words(found.left_ml)}".strip()
-
-    def left_words(self, left_ml: float) -> str:
-        """What is left over of a batch, and for how many bases it does, "" where it does for none."""
-        bases = [f.unit.base_mm for f in self.answers.standing.figures.values() if f.finish_left]
-        enough = bases_covered(left_ml, sorted(bases), self.rack.solids(self.parts, 0.0))
-        return f"{left_ml:.1f} ml are left over: a coat for {counted(enough, 'base')}." if enough else ""
+        return f"{words} {leftover_words(self.answers.standing, self.rack, self.parts, found.left_ml)}".strip()
 
     def thinning_words(self) -> str:
         """How it is thinned for brush and airbrush, by the kind there is most of; with the airbrush's warning where it fits."""

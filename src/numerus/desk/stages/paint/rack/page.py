@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QColorDialog, QComboBox, QFileDialog, QInputDialog, 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.card_dialog import CardDialog
+from numerus.desk.stages.paint.rack.cup_dialog import CupDialog
 from numerus.desk.stages.paint.rack.pot_card import PotCard
 from numerus.desk.stages.paint.rack.replace_dialog import ReplaceDialog
 from numerus.desk.stages.paint.rack.shelf import Shelf
@@ -19,12 +20,9 @@ from numerus.desk.stages.paint.rack.state import ORDERS, RackState
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row, scrolled
 from numerus.domain.paints import PICKED, Paint, Swatch
-from numerus.errors import NumerusError, PlanError
+from numerus.errors import NumerusError
 from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
-from numerus.paint.rack.batches import poured_on
 from numerus.paint.rack.exchange import entry_of, paints_of_list, rows_of_paints, taken_over
-from numerus.paint.rack.parts_text import parts_from_text
-from numerus.paint.rack.pot_fields import number_typed
 from numerus.words import counted
 
 LISTS = "Lists of paints (*.csv *.json *.gpl)"
@@ -46,7 +44,13 @@ class ShoppingList(Drawing):
     def draw(self, painter) -> None:  # type: ignore[no-untyped-def]
         lines = self.state.shopping() if self.state else []
         if not lines:
-            self.text(painter, 0, 16, "What is on the rack does for the whole army.", 13, colour="moss_ink")
+            painted = self.state is not None and any(s.by_unit for s in self.state.stock)
+            words = (
+                "What is on the rack does for the whole army."
+                if painted
+                else "No stroke waits: nothing is asked of the rack."
+            )
+            self.text(painter, 0, 16, words, 13, colour="moss_ink" if painted else "slate")
             return
         wide = self.width() / 3
         for n, line in enumerate(lines[:12]):
@@ -69,7 +73,7 @@ class RackPage(QWidget):
         self.state = RackState(context.session.answers)
         self.shelf = Shelf(context)
         self.shelf.chosen.connect(self.choose)
-        self.card = PotCard(context, self.edit, self.rename, self.pour)
+        self.card = PotCard(context, self.edit, self.rename, self.pour, self.tell_cup)
         for signal, act in (
             (self.card.measure, self.measure), (self.card.pick, self.pick), (self.card.take_away, self.take_away),
             (self.card.match, lambda: self.wanted.emit(self.state.chosen[0])), (self.card.into_mix, self._pour_chosen), (self.card.go_on, self.go_on),
@@ -228,24 +232,19 @@ class RackPage(QWidget):
 
     def go_on(self) -> None:
         """What is left in the cup, with more in it: another mix."""
-        mix = self.state.mix
-        if mix is None:
+        if self.state.mix is None:
             return
-        text, sure = QInputDialog.getText(
-            self, f"What went into {mix.name}?", "Added, and the share that was left, like: Ember 1 into 0.5"
-        )
-        if not sure:
-            return
-        try:
-            added, _, left = text.partition(" into ")
-            share = number_typed(left, "share left", 0.01, 1.0) if left.strip() else 1.0
-            parts = parts_from_text(added, self.state.rack.by_name)
-            made = poured_on(mix, parts, share, f"{mix.name}, then {self.state.rack.name_of(parts[0][0])}", new_id())
-        except PlanError as error:
-            self.context.jobs.failed.emit(error)
-            return
-        self.state.chosen = (made.id,)
-        self.session.commit(f"went on from {mix.name}", [replace(made, made=self.session.clock().date())])
+        dialog = CupDialog(self.context, self.state, self)
+        if dialog.exec() and dialog.mix is not None:
+            made, old = dialog.mix, self.state.mix
+            self.state.chosen = (made.id,)
+            self.session.commit(f"went on from {old.name}", [made, replace(old, ml=None, ml_told=None)])
+
+    def tell_cup(self, text: str) -> None:
+        """How much of the chosen mix is there. Raises PlanError."""
+        made = self.state.cup_told(text)
+        if made is not None and made != self.state.mix:
+            self.session.commit(f"ml of {made.name}", [made])
 
     def bring_in(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, "Bring pots in", "", LISTS)

@@ -74,9 +74,10 @@ class PotCard(QWidget):
         edit: Callable[[str, str], None],
         rename: Callable[[str], None],
         pour: Callable[[str], None],
+        tell_cup: Callable[[str], None],
     ) -> None:
         super().__init__()
-        self.context, self.edit, self.rename, self.pour = context, edit, rename, pour
+        self.context, self.edit, self.rename, self.pour, self.tell_cup = context, edit, rename, pour, tell_cup
         self.swatch = LargeSwatch(context)
         self.name = QLineEdit()
         self.name.setAccessibleName("Name of the pot")
@@ -135,13 +136,23 @@ class PotCard(QWidget):
         self.parts = QLineEdit()
         self.parts.setAccessibleName("Parts of the mix")
         self.parts.editingFinished.connect(lambda: self._try(lambda: self.pour(self.parts.text()), self.parts))
+        self.cup = QLineEdit()
+        self.cup.setAccessibleName("ml in the cup")
+        self.cup.setPlaceholderText("only a recipe")
+        self.cup.editingFinished.connect(self._cup_left)
         self.mix_note = label("", "", True)
         buttons = row(
             button("It came out …", self.swatch_seen.emit, tip="How today's batch looks: compared with the first, and learned from"),
             button("Then add …", self.go_on.emit, tip="What is left in the cup goes on as another mix, its true parts kept"),
             -1, gap=6,
         )  # fmt: skip
-        return panel(column(label("Poured from", "note"), self.parts, self.mix_note, buttons, gap=4))
+        poured = row(label("ml poured", "note"), self.cup, gap=6)
+        return panel(column(label("Poured from", "note"), self.parts, poured, self.mix_note, buttons, gap=4))
+
+    def _cup_left(self) -> None:
+        if self.cup.isModified():
+            self.cup.setModified(False)
+            self._try(lambda: self.tell_cup(self.cup.text()), self.cup)
 
     def _left(self, name: str, box: QLineEdit) -> None:
         if box.isModified():
@@ -208,6 +219,7 @@ class PotCard(QWidget):
         if state.mix is None:
             return
         self.parts.setText(state.mix_words())
+        self.cup.setText("" if state.mix.ml is None else f"{state.mix.ml:g}")
         made = f"Made {state.mix.made:%-d %b %Y}. " if state.mix.made else ""
         found = state.comparison()
         told = f"{counted(len(state.mix.swatches), 'swatch')} kept. "
@@ -216,4 +228,4 @@ class PotCard(QWidget):
             best = state.corrections(40)[:1]
             if best and best[0].drops:
                 told += f"Into 40 drops: {counted(best[0].drops, 'drop')} of {state.rack.name_of(best[0].pot)} bring it to ΔE {best[0].delta_e:.1f}."
-        self.mix_note.setText(f"{made}{state.mix.note + '. ' if state.mix.note else ''}{told}")
+        self.mix_note.setText(f"{made}{state.mix.note + '. ' if state.mix.note else ''}{told}{state.cup_words()}")

@@ -13,13 +13,22 @@ from numerus.colour.films import Pigment
 from numerus.desk.answers import Answers
 from numerus.domain.paints import Mix, Paint, Swatch
 from numerus.errors import NumerusError, PlanError
-from numerus.paint.rack.batches import Comparison, Correction, compared, drops_back, with_strengths
+from numerus.paint.rack.batches import (
+    Comparison,
+    Correction,
+    compared,
+    drops_back,
+    poured_on,
+    whole_drops,
+    with_strengths,
+)
 from numerus.paint.rack.families import FAMILIES, family_of, family_of_colour
 from numerus.paint.rack.parts_text import parts_from_text, parts_text
-from numerus.paint.rack.pot_fields import FIELDS, field_text
+from numerus.paint.rack.pot_fields import FIELDS, field_text, number_typed
 from numerus.paint.rack.pots import Rack, pigment_of, rack_of
-from numerus.paint.rack.rack_edits import Use, checked_name, free_to_mix, put_in_place, uses_of
+from numerus.paint.rack.rack_edits import Use, checked_name, poured_otherwise, put_in_place, uses_of
 from numerus.paint.scheme import ml_text
+from numerus.progress.painting.mixes import cups_left, leftover_words
 from numerus.progress.painting.paint_stock import PotStock, paint_stock
 
 MIXES = "mixed by you"
@@ -73,6 +82,7 @@ class RackState:
     def look(self, answers: Answers) -> None:
         self.answers, self.plans = answers, answers.plans
         self.__dict__.pop("stock", None)
+        self.__dict__.pop("cups", None)
         self.rack: Rack = rack_of(self.plans)
         self.chosen = tuple(p for p in self.chosen if self.rack.holds(p))
 
@@ -141,8 +151,9 @@ class RackState:
         )
 
     def _shown_mix(self, mix: Mix) -> Shown:
-        level = None if mix.ml is None else min(mix.ml / 18.0, 1.0)
-        ml = "recipe" if mix.ml is None else f"{mix.ml:.1f} ml"
+        left = self.cups.get(mix.id)
+        level = None if left is None else min(left / 18.0, 1.0)
+        ml = "recipe" if left is None else f"{left:.1f} ml"
         return Shown(mix.id, mix.name, MIXES, self.rack.pigment(mix.parts), level, ml)
 
     def family_words(self, pot: str) -> str:
@@ -206,7 +217,43 @@ class RackState:
         if mix is None:
             return None
         parts = parts_from_text(text, self.rack.by_name)
-        return free_to_mix(self.rack, replace(mix, parts=parts)) if parts != mix.parts else None
+        return poured_otherwise(self.rack, mix, parts, self.answers.now) if parts != mix.parts else None
+
+    @cached_property
+    def cups(self) -> dict[str, float]:
+        """ml still in the cups of mixes whose ml were told."""
+        return cups_left(self.plans, self.answers.facts)
+
+    def cup_words(self) -> str:
+        """What is left of the chosen mix, and for how many bases that does."""
+        if self.mix is None or self.mix.id not in self.cups:
+            return ""
+        left = self.cups[self.mix.id]
+        words = leftover_words(self.answers.standing, self.rack, self.mix.parts, left)
+        return f"{ml_text(left)} still in the cup by what strokes took. {words}".strip()
+
+    def cup_told(self, text: str) -> Mix | None:
+        """The chosen mix with so many ml in its cup; "" is only a recipe. Raises PlanError."""
+        if self.mix is None:
+            return None
+        ml = number_typed(text, "ml in the cup", 0.0, 5000) if text.strip() else None
+        return replace(self.mix, ml=ml, ml_told=self.answers.now if ml is not None else None)
+
+    def went_on(self, added: str, left: str, new_id: str) -> Mix:
+        """What is in the cup of the chosen mix after more was dropped in. Raises PlanError."""
+        if self.mix is None:
+            raise PlanError("no-mix", "No mix is chosen.", "Choose one on the shelf.")
+        parts = parts_from_text(added, self.rack.by_name)
+        self.rack.shares(parts)
+        ml = number_typed(left, "ml left", 0.01, 5000)
+        name = f"{self.mix.name}, then {self.rack.name_of(parts[0][0])}"
+        taken = {n.lower() for n in self.rack.names.values()}
+        free = next(n for n in (name, *(f"{name} {k}" for k in range(2, 999))) if n.lower() not in taken)
+        return poured_on(self.mix, parts, ml, free, new_id, self.answers.now)
+
+    def in_whole_drops(self, mix: Mix) -> tuple[tuple[str, float], ...]:
+        """A mix in the fewest whole drops, to be made again."""
+        return tuple((pot, float(n)) for pot, n in whole_drops(self.rack.shares(mix.parts)).items())
 
     def mix_words(self) -> str:
         return parts_text(self.mix.parts, self.rack.names) if self.mix else ""

@@ -29,6 +29,7 @@ from numerus.paint.rack.pot_fields import number_typed
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Laid, laid_strokes, laid_um
 from numerus.paint.techniques import TECHNIQUES
+from numerus.progress.painting.mixes import mix_changes
 
 FRAME_PX, FINER = (104, 132), 2
 MOST_STROKES = 12
@@ -110,7 +111,9 @@ class RecipeState:
 
     def warnings(self) -> list[str]:
         """What will not do in this recipe: strokes that do not cover, pots that are gone, kinds that want other care."""
-        found = []
+        found = [
+            change.words for change in mix_changes(self.plans, self.answers.standing, self.answers.facts, self.zone_id)
+        ]
         for step in self.steps:
             laid = self.laid().get(step.id)
             if laid is None:

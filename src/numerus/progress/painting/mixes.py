@@ -1,0 +1,166 @@
+"""Mixes of the army as they are used: how much one is still wanted, what is left in its cup, and who wears it as it was before."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from numerus.colour.light import delta_e
+from numerus.domain.army import Figure
+from numerus.domain.journal import Fact, StepDone
+from numerus.domain.paints import Mix, Parts
+from numerus.domain.plans import Plans
+from numerus.domain.recipes import RecipeStep
+from numerus.errors import PlanError
+from numerus.paint.rack.batches import bases_covered
+from numerus.paint.rack.pots import Rack, rack_of
+from numerus.paint.scheme import Stroke, stroke_ml, strokes_for
+from numerus.progress.standing import FigureStanding, Standing
+from numerus.words import counted
+
+ALIKE = 1e-6
+
+
+@dataclass(frozen=True)
+class MixDemand:
+    """Figures that still want a zone painted, its cm² on all of them; wet ml and number of the strokes that want this very mix."""
+
+    figures: int
+    cm2: float
+    strokes: int
+    ml: float
+
+
+def mix_demand(
+    standing: Standing, plans: Plans, parts: Parts, zone: str = "", level: str = "", of_all: bool = False
+) -> MixDemand:
+    """What figures still want of a mix at their units' levels, or all at one ``level``. ``zone``: "" for any zone that is painted
+    with it. ``of_all``: as if nothing were painted yet. Raises PlanError for parts that cannot be mixed.
+    """
+    rack = rack_of(plans)
+    wanted = rack.shares(parts)
+    figures, cm2, ml, steps = 0, 0.0, 0.0, set[str]()
+    for figure in standing.figures.values():
+        areas = plans.zone_areas_cm2(figure.figure)
+        strokes = _strokes(figure, plans, level, of_all)
+        own = [s for s in strokes if s.zone == (zone or s.zone) and _alike(rack, s.step.mix, wanted)]
+        zones = {s.zone for s in strokes if s.zone == zone} if zone else {s.zone for s in own}
+        figures += bool(zones)
+        cm2 += sum(areas.get(z, 0.0) for z in zones)
+        ml += sum(_mixed_ml(s.step, areas.get(s.zone, 0.0), rack) for s in own)
+        steps |= {s.key for s in own}
+    return MixDemand(figures, cm2, len(steps), ml)
+
+
+def _strokes(figure: FigureStanding, plans: Plans, level: str, of_all: bool) -> Sequence[Stroke]:
+    at_level = figure.strokes
+    if level and plans.scheme is not None:
+        at_level = tuple(strokes_for(plans.scheme, plans.zone_areas_cm2(figure.figure), level))
+    return at_level if of_all else [s for s in at_level if s.key not in figure.painted]
+
+
+def _alike(rack: Rack, mix: Parts, wanted: dict[str, float]) -> bool:
+    """Whether two mixes come to the same pots in the same shares."""
+    try:
+        own = rack.shares(mix)
+    except PlanError:
+        return False
+    return own.keys() == wanted.keys() and all(abs(own[p] - share) < ALIKE for p, share in wanted.items())
+
+
+def _mixed_ml(step: RecipeStep, area_cm2: float, rack: Rack) -> float:
+    """ml of a stroke's mix before it is thinned at the brush."""
+    whole = sum(amount for _, amount in step.mix)
+    return stroke_ml(step, area_cm2, rack) * whole / (whole + step.thinner)
+
+
+def cups_left(plans: Plans, facts: Sequence[Fact]) -> dict[str, float]:
+    """ml still in the cup of every mix whose ml were told, less what strokes since have taken from it."""
+    cups = {m.id: m for m in plans.mixes.values() if m.ml is not None and m.ml_told is not None}
+    left = {m: cup.ml or 0.0 for m, cup in cups.items()}
+    rack, steps = rack_of(plans), _steps(plans)
+    for fact in facts if cups else ():
+        step = _step_done(fact, steps)
+        for pot, amount in step[1].mix if step else ():
+            told = cups[pot].ml_told if pot in cups else None
+            if step and told is not None and fact.at > told:
+                share = amount / sum(n for _, n in step[1].mix)
+                figures = [plans.figures[f] for f in fact.figures if f in plans.figures]
+                left[pot] -= share * sum(_mixed_ml(step[1], _area(plans, f, step[0]), rack) for f in figures)
+    return {m: max(ml, 0.0) for m, ml in left.items()}
+
+
+def _area(plans: Plans, figure: Figure, zone: str) -> float:
+    return plans.zone_areas_cm2(figure).get(zone, 0.0)
+
+
+def _steps(plans: Plans) -> dict[str, tuple[str, RecipeStep]]:
+    """Zone and step by the step's id."""
+    return {s.id: (r.zone, s) for scheme in plans.schemes.values() for r in scheme.recipes for s in r.steps}
+
+
+def _step_done(fact: Fact, steps: dict[str, tuple[str, RecipeStep]]) -> tuple[str, RecipeStep] | None:
+    done = fact.event
+    return steps.get(done.key) if isinstance(done, StepDone) and done.stage == "stroke" else None
+
+
+@dataclass(frozen=True)
+class MixChange:
+    """A mix that is poured otherwise now: ΔE2000 from before, figures that ``wear`` it as it was, figures ``to_come``."""
+
+    mix: Mix
+    delta_e: float
+    wear: int
+    to_come: int
+
+    @property
+    def words(self) -> str:
+        when = f" since {self.mix.changed:%a %-d %b}" if self.mix.changed else ""
+        worn = f"{counted(self.wear, 'figure')} {'wears' if self.wear == 1 else 'wear'} it as it was"
+        return f"{self.mix.name} is poured otherwise{when}, ΔE {self.delta_e:.1f}: {worn}, {self.to_come} to come."
+
+
+def mix_changes(plans: Plans, standing: Standing, facts: Sequence[Fact], zone: str) -> list[MixChange]:
+    """Changed mixes that a zone's strokes use, while figures not yet ready wear the zone as it was or are still to get it."""
+    rack, scheme = rack_of(plans), plans.scheme
+    steps = [s for r in (scheme.recipes if scheme else ()) if r.zone == zone for s in r.steps]
+    found = []
+    for mix in (m for m in plans.mixes.values() if m.changed is not None):
+        own = {s.id for s in steps if _made_with(rack, s.mix, mix.id)}
+        worn = {f for fact in facts if _key(fact) in own and _as_it_was(mix, fact) for f in fact.figures}
+        there = [f for f in standing.figures.values() if f.stage != "ready" and any(s.key in own for s in f.strokes)]
+        wear = sum(f.figure.id in worn for f in there)
+        to_come = sum(any(s.key in own for s in f.next_strokes) for f in there)
+        if wear or to_come:
+            found.append(MixChange(mix, _apart(rack, mix), wear, to_come))
+    return found
+
+
+def _as_it_was(mix: Mix, fact: Fact) -> bool:
+    """Whether something was painted before the mix was changed, and after there was one."""
+    made = mix.made is None or fact.at.date() >= mix.made
+    return made and mix.changed is not None and fact.at <= mix.changed
+
+
+def _key(fact: Fact) -> str:
+    return fact.event.key if isinstance(fact.event, StepDone) and fact.event.stage == "stroke" else ""
+
+
+def _made_with(rack: Rack, parts: Parts, mix: str) -> bool:
+    """Whether a mix is in these parts, or in a mix that is."""
+    return any(p == mix or (p in rack.mixes and _made_with(rack, rack.mixes[p].parts, mix)) for p, _ in parts)
+
+
+def _apart(rack: Rack, mix: Mix) -> float:
+    """ΔE2000 between a mix as it was and as it is; 0 where its old paints are gone."""
+    try:
+        return float(delta_e(rack.pigment(mix.parts).lab, rack.pigment(mix.before).lab))
+    except PlanError:
+        return 0.0
+
+
+def leftover_words(standing: Standing, rack: Rack, parts: Parts, left_ml: float) -> str:
+    """What is left over of a mix, and for how many bases it does, "" where it does for none."""
+    bases = sorted(f.unit.base_mm for f in standing.figures.values() if f.finish_left)
+    enough = bases_covered(left_ml, bases, rack.solids(parts, 0.0))
+    return f"{left_ml:.1f} ml are left over: a coat for {counted(enough, 'base')}." if enough else ""
