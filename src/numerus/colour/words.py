@@ -15,11 +15,13 @@ HUES = {
     "turquoise": "#2F8F8C", "teal": "#1F6B6C", "olive": "#6B6B35", "cream": "#EBDDB4", "ivory": "#EEE6CF", "bone": "#DDCFA8", "sand": "#C9B083",
     "ochre": "#B9822E", "rust": "#8C4A26", "crimson": "#8B1E2F", "scarlet": "#BF2B22", "maroon": "#5C1F26", "navy": "#1F2D4D", "flesh": "#D9A17E",
     "skin": "#D9A17E", "leather": "#7A5232", "steel": "#7C848A", "silver": "#B4B7B8", "gold": "#B8913F", "brass": "#A88A45", "bronze": "#7F6036",
-    "copper": "#9A5B3C", "khaki": "#9A8D62", "rose": "#B5656F", "lilac": "#A990BE", "plum": "#5B2E4E", "mustard": "#C2952F", "mint": "#9CCBB0",
+    "copper": "#9A5B3C", "khaki": "#9A8D62",
+    "rose": "#B5656F", "lilac": "#A990BE", "plum": "#5B2E4E", "mustard": "#C2952F", "mint": "#9CCBB0",
 }  # fmt: skip
 SHIFTS = {  # (L*, share of chroma, a*, b*)
     "dark": (-18, 0.9, 0, 0), "deep": (-14, 1.1, 0, 0), "light": (16, 0.8, 0, 0), "pale": (24, 0.55, 0, 0), "bright": (6, 1.3, 0, 0),
-    "dull": (0, 0.6, 0, 0), "muted": (0, 0.6, 0, 0), "dusty": (4, 0.55, 0, 0), "dirty": (-8, 0.6, 2, 4), "greyish": (0, 0.5, 0, 0), "warm": (0, 1, 4, 8), "cool": (0, 1, -3, -8),
+    "dull": (0, 0.6, 0, 0), "muted": (0, 0.6, 0, 0), "dusty": (4, 0.55, 0, 0), "dirty": (-8, 0.6, 2, 4),
+    "greyish": (0, 0.5, 0, 0), "warm": (0, 1, 4, 8), "cool": (0, 1, -3, -8),
     "very": (0, 1, 0, 0), "off": (-4, 1, 1, 6), "reddish": (0, 1, 14, 4),
     "yellowish": (0, 1, 0, 14), "greenish": (0, 1, -14, 4), "bluish": (0, 1, -2, -14),
 }  # fmt: skip
