@@ -6,14 +6,16 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+from PIL import Image
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeyEvent
-from PyQt6.QtWidgets import QApplication
+from PyQt6.QtWidgets import QApplication, QInputDialog
 
 from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.book.book import Book
 from numerus.book.intake import take_in
-from numerus.desk.stages.paint.bench import SCHOOLS, ZONES
+from numerus.desk.stages.paint.bench import SCHEME, SCHOOLS, ZONES
+from numerus.desk.stages.paint.looks.state import COLOURWAYS, LEVELS_SHOWN
 from numerus.desk.window import MainWindow
 from numerus.domain.army import Army, Figure, Unit
 from numerus.formats.mesh_writing import write_stl
@@ -155,3 +157,49 @@ def test_a_figure_that_is_looked_at_is_shown_by_its_films(window: MainWindow) ->
     assert sum(filmed) > 5 * sum(flat)
     assert all(np.ptp(t.colours.astype(int), axis=1).max() == 0 for t in line.table.grey)
     line.grab()
+
+
+def test_the_whole_figure_is_compared_by_starters_levels_and_colourways(
+    window: MainWindow, tmp_path: Path, monkeypatch
+) -> None:  # type: ignore[no-untyped-def]
+    """Three ways to ask how the army shall look; what is taken is one edit, and undone by one."""
+    window.session.select("lock")
+    looks = page(window, SCHEME)
+    before = window.session.plans
+    assert [s.candidate.letter for s in looks.state.worked.shown] == list("ABCD")
+    looks.colours.setText("no such thing")
+    looks.colours.returnPressed.emit()
+    assert "no such thing" in looks.fault.text() and window.session.plans == before
+    looks.colours.setText("dark green, bone, rust")
+    looks.colours.returnPressed.emit()
+    assert looks.fault.text() == "" and looks.state.worked.colours["coat"].colour in looks.state.colours
+    monkeypatch.setattr(QInputDialog, "getText", lambda *_, **__: ("navy", True))
+    looks.say("coat")
+    assert looks.state.worked.colours["coat"].reason == "as you said"
+    looks.choose(1)
+    looks.keep()
+    taken = window.session.plans.scheme
+    assert taken.primer == "black" and {r.zone for r in taken.recipes} >= set(looks.state.zone_ids)
+    window.session.undo()
+    assert window.session.plans.scheme == before.scheme
+    for mode in (LEVELS_SHOWN, COLOURWAYS):
+        looks.modes.setCurrentText(mode)
+        looks._mode_taken(0)
+        looks.grab()
+        assert len(looks.state.worked.shown) == 3
+        looks.choose(2)
+        looks.keep()
+    assert window.session.plans.units["lock"].level == "parade"
+    zone = looks.state.zone_id
+    old, new = (next(r for r in p.scheme.recipes if r.zone == zone) for p in (before, window.session.plans))
+    assert old.steps[0].mix != new.steps[0].mix and old.steps[0].id != new.steps[0].id
+    Image.fromarray(np.full((40, 40, 3), (46, 85, 144), np.uint8)).save(tmp_path / "blue.png")
+    looks.show_file(tmp_path / "blue.png")
+    assert looks.state.others == ("#2E5590",)
+
+
+def test_an_army_without_zones_is_asked_to_name_them_before_a_scheme(own: MainWindow) -> None:
+    """No picture of nothing; the page says what comes first."""
+    looks = page(own, SCHEME)
+    assert "Zones page first" in looks.cards.waiting and not looks.state.worked.shown
+    looks.grab()

@@ -52,6 +52,11 @@ def rgb_of_lab(lab: Floats) -> Floats:
     return np.asarray(np.linalg.solve(SRGB_TO_XYZ, xyz[..., None])[..., 0])
 
 
+def hex_of_lab(lab: Floats) -> str:
+    """``#RRGGBB`` of L*a*b* (3,), the nearest a screen can show."""
+    return hex_of(encoded(np.clip(rgb_of_lab(lab), 0, 1)))
+
+
 def value_of(hexadecimal: str) -> float:
     """L*, the lightness that reads at arm's length: 0 black, 100 white."""
     return float(lab_of(rgb_of(hexadecimal))[0])

@@ -3,11 +3,13 @@
 from __future__ import annotations
 
 import re
+from functools import lru_cache
 
 import numpy as np
 
-from numerus.colour.light import encoded, hex_of, lab_of, rgb_of, rgb_of_lab
+from numerus.colour.light import delta_e, hex_of_lab, lab_of, rgb_of
 from numerus.errors import PlanError
+from numerus.geometry.mesh import Floats
 
 HUES = {
     "white": "#F4F2EC", "black": "#17181B", "grey": "#808285", "gray": "#808285", "red": "#A8322B", "orange": "#DA7325", "yellow": "#E6BE3C",
@@ -54,4 +56,25 @@ def _named(words: list[str]) -> str | None:
         up, chroma, red, yellow = SHIFTS[word]
         lightness, a, b = lightness + times * up, a * chroma**times + times * red, b * chroma**times + times * yellow
         times = 2 if word == "very" else 1
-    return hex_of(encoded(np.clip(rgb_of_lab(np.array([np.clip(lightness, 2, 98), a, b])), 0, 1)))
+    return hex_of_lab(np.array([np.clip(lightness, 2, 98), a, b]))
+
+
+def shifted(colour: str, lightness: float) -> str:
+    """A colour so many L* lighter or darker, its hue kept."""
+    lab = lab_of(rgb_of(colour))
+    return hex_of_lab(np.array([np.clip(lab[0] + lightness, 4, 97), lab[1], lab[2]]))
+
+
+def words_of_colour(colour: str) -> str:
+    """The nearest words for a colour: a hue, or a shade of one, by CIEDE2000."""
+    labs = np.stack([lab for _, lab in _said()])
+    apart = delta_e(labs, np.broadcast_to(lab_of(rgb_of(colour)), labs.shape))
+    return _said()[int(np.argmin(apart))][0]
+
+
+@lru_cache(1)
+def _said() -> list[tuple[str, Floats]]:
+    """Words with their L*a*b*: plain hues first, so that of equals the plainer is said."""
+    shades = ("", "dark ", "light ", "pale ", "deep ", "dull ", "bright ")
+    words = [f"{shade}{hue}" for shade in shades for hue in HUES if hue != "gray"]
+    return [(w, lab_of(rgb_of(colour_typed(w)))) for w in words]

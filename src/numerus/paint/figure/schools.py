@@ -10,7 +10,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.colour.light import lab_of_xyz
+from numerus.colour.light import delta_e, lab_of_xyz
 from numerus.colour.observer import XYZ_WEIGHTS
 from numerus.colour.reflectance import reflectances
 from numerus.domain.paints import Paint, Parts
@@ -31,7 +31,8 @@ BEGIN_MIN, SPRAY_BEGIN_MIN = 0.5, 0.2
 FLAT_OPENNESS, FLAT_RECESS = 0.7, 0.03
 FILLS = {"wash": 0.8, "one-coat": 0.5, "glaze": 0.6, "base": 0.18, "layer": 0.15, "spray": 0.03}
 """(default) Share of a stair's depth that a technique's film follows: it gathers at the foot and leaves the rim."""
-LIGHT_SHARE, DARK_SHARE = 0.4, 0.6  # (default) parts of the pale and of the deep pot to one of the base
+LIGHTER, DEEPER = 16.0, 15.0  # (default) L* by which a light is lighter and a shade deeper than the base
+SHARES = (0.05, 0.1, 0.2, 0.4, 0.8, 1.6)  # parts of the other pot to one of the base
 CATCHES = 0.28  # (default) by how much more a dry brush or an edge catches the rim of a full stair than its foot
 
 
@@ -113,24 +114,21 @@ def schools(base: Parts, rack: Rack, area_cm2: float) -> list[School]:
 
 
 def _lighter(base: Parts, rack: Rack) -> Parts:
-    """The base with a share of the palest pot that is opaque."""
-    found = max(_others(base, rack), key=lambda p: float(pigment_of(p).lab[0]), default=None)
-    return base if found is None else _with(base, found, LIGHT_SHARE)
+    """The base with what lightens it and keeps its hue best."""
+    return _shifted(base, rack, LIGHTER)
 
 
 def _darker(base: Parts, rack: Rack) -> Parts:
-    """The base with a deep pot of a hue near its own, which darkens without greying; black only where there is no other."""
-    lightness, a, b = rack.pigment(base).lab
+    """The base with what darkens it and keeps its hue best: a deep pot of its own hue sooner than black, which greys."""
+    return _shifted(base, rack, -DEEPER)
 
-    def aside(paint: Paint) -> float:
-        deep, c, d = (float(v) for v in pigment_of(paint).lab)
-        turned = abs(float(np.angle(complex(c, d) * complex(a, -b)))) if np.hypot(c, d) > 6 else 1.5
-        return turned + max(deep - lightness + 20, 0) * 0.1
 
-    found = min(_others(base, rack), key=aside, default=None)
-    return (
-        base if found is None else _with(base, found, DARK_SHARE if pigment_of(found).lab[0] > 22 else DARK_SHARE / 5)
-    )
+def _shifted(base: Parts, rack: Rack, lightness: float) -> Parts:
+    """The base with a share of one other pot that comes nearest to it so many L* lighter, its a* and b* kept."""
+    start = rack.pigment(base)
+    wanted = start.lab + np.array([lightness, 0.0, 0.0])
+    tried = [_with(base, pot, share) for pot in _others(base, rack) for share in SHARES]
+    return min(tried, key=lambda parts: float(delta_e(rack.pigment(parts).lab, wanted)), default=base)
 
 
 def _others(base: Parts, rack: Rack) -> list[Paint]:

@@ -8,6 +8,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.figure.page import FigurePage
 from numerus.desk.stages.paint.line.page import LinePage
+from numerus.desk.stages.paint.looks.page import LooksPage
 from numerus.desk.stages.paint.mix.page import MixPage
 from numerus.desk.stages.paint.page_tab import PageTab
 from numerus.desk.stages.paint.rack.page import RackPage
@@ -18,7 +19,9 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column
 
-FIGURE, LINE, ZONES, SCHOOLS, RECIPE, RACK, MIX = "Figure", "Line", "Zones", "Schools", "Recipe", "Rack", "Mix"
+FIGURE, LINE, ZONES, SCHEME, SCHOOLS, RECIPE, RACK, MIX = (
+    "Figure", "Line", "Zones", "Scheme", "Schools", "Recipe", "Rack", "Mix",
+)  # fmt: skip
 
 
 class PaintBench(Bench):
@@ -50,6 +53,9 @@ class PaintBench(Bench):
             self.schools.keep,
             "The chosen school's strokes become the zone's recipe; undo brings the old one back",
         )
+        self.look_button = self._main(
+            "Take this one", self.looks.keep, "What is chosen is what the army is painted by; undo brings the old back"
+        )
         self.keep_button = self._main(
             "Keep this mix …", self.mix.keep, "It gets a name and stands on the rack, for any recipe"
         )
@@ -73,9 +79,11 @@ class PaintBench(Bench):
         self.zones.told.connect(lambda words: self._told(ZONES, words))
         self.line.told.connect(lambda words: self._told(LINE, words))
         self.schools = SchoolsPage(self.context, built, self.with_meshes)
+        self.looks = LooksPage(self.context, built, self.with_meshes)
         self.recipe = RecipePage(self.context, built, self.with_meshes)
-        self.pages: dict[str, FigurePage | LinePage | ZonesPage | SchoolsPage | RecipePage | RackPage | MixPage] = {
-            FIGURE: self.figure, LINE: self.line, ZONES: self.zones, SCHOOLS: self.schools, RECIPE: self.recipe, RACK: self.rack, MIX: self.mix,
+        self.pages: dict[str, FigurePage | LinePage | ZonesPage | LooksPage | SchoolsPage | RecipePage | RackPage | MixPage] = {
+            FIGURE: self.figure, LINE: self.line, ZONES: self.zones, SCHEME: self.looks,
+            SCHOOLS: self.schools, RECIPE: self.recipe, RACK: self.rack, MIX: self.mix,
         }  # fmt: skip
         self.tabs = {name: PageTab(name, lambda n=name: self.open_page(n)) for name in self.pages}
         self.stack = Pages()
@@ -113,6 +121,7 @@ class PaintBench(Bench):
             (self.use_button, MIX),
             (self.keep_button, MIX),
             (self.school_button, SCHOOLS),
+            (self.look_button, SCHEME),
         ):
             widget.setVisible(own == self.page)
         self.done_button.setEnabled(bool(self.figure.state.zone_ids))

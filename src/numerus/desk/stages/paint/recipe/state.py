@@ -11,7 +11,6 @@ from numpy.typing import NDArray
 from numerus.colour.films import coat_differences
 from numerus.colour.light import encoded, lab_of, linear
 from numerus.desk.answers import Answers
-from numerus.desk.stages.paint.built_shot import EXPOSURE, others_painted
 from numerus.domain.army import Figure as ArmyFigure
 from numerus.domain.recipes import Placing, Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
@@ -22,6 +21,7 @@ from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import painted_zone
 from numerus.paint.figure.placing import MASKS
 from numerus.paint.figure.shot import Shot
+from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
 from numerus.paint.priming import primed_ground, two_tone_primer
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.parts_text import parts_from_text, parts_text, with_part
@@ -190,10 +190,7 @@ class RecipeState:
 
     def _with(self, steps: list[RecipeStep]) -> Scheme:
         scheme = self.plans.scheme or Scheme("scheme", "Own scheme", ())
-        made = Recipe(self.zone_id, tuple(steps))
-        if self.recipe is None:
-            return replace(scheme, recipes=(*scheme.recipes, made))
-        return replace(scheme, recipes=tuple(made if r.zone == self.zone_id else r for r in scheme.recipes))
+        return with_recipe(scheme, Recipe(self.zone_id, tuple(steps)))
 
     def filmstrip(self, built: Built, progress: Progress) -> list[Frame]:
         """The figure after each stroke of the zone. Raises Cancelled."""
@@ -204,7 +201,7 @@ class RecipeState:
         camera = fitted_camera(built.figure.mesh, 22, 9, 1.02, wide / high)
         shot = Shot(built.figure, camera, wide, high, FINER)
         light = EXPOSURE * shot.light()[:, None]
-        rest = _greyed(others_painted(shot, built, scheme, self.rack, ""))
+        rest = _greyed(scheme_light(shot, built, scheme, self.rack, ""))
         own = np.flatnonzero(shot.zone == built.zones.index(self.zone_id))
         places, primer, made = shot.places.some(own), two_tone_primer(scheme), []
         for n, step in enumerate(self.steps[:MOST_STROKES]):

@@ -4,109 +4,20 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable
 
-from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QImage, QKeyEvent, QPainter, QPen
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
+from numerus.desk.stages.paint.comparison import LABELS_W, ComparisonCards
 from numerus.desk.stages.paint.schools.state import ROWS, SchoolsState, Shown
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
-from numerus.desk.widgets.images import to_image
+from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
-from numerus.words import counted, span
-
-ROW_H, LABELS_W = 19.0, 112.0
-BEST_IS_MOST = ("contrast",)
-
-
-class SchoolCards(Drawing):
-    """Four cards on one scale: the figure, its value, bars; the best of each row is bold."""
-
-    chosen = pyqtSignal(int)
-
-    def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "Four schools on the same figure")
-        self.state: SchoolsState | None = None
-        self._images: dict[int, tuple[QImage, QImage]] = {}
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-
-    def show_state(self, state: SchoolsState) -> None:
-        self.state = state
-        self._images = {n: (to_image(s.colour), to_image(s.grey)) for n, s in enumerate(state.shown)}
-        self.update()
-
-    def draw(self, painter: QPainter) -> None:
-        if self.state is None or not self.state.shown:
-            self.text(painter, 4, 24, "Painting the figure four times …", 13, colour="slate")
-            return
-        wide = (self.width() - LABELS_W) / 4
-        picture = self.height() - len(ROWS) * ROW_H - 26
-        for n, shown in enumerate(self.state.shown):
-            self._card(painter, n, shown, QRectF(LABELS_W + n * wide, 0, wide - 8, picture))
-        self._rows(painter, picture + 8, wide)
-
-    def _card(self, painter: QPainter, n: int, shown: Shown, box: QRectF) -> None:
-        assert self.state is not None
-        chosen = n == self.state.chosen
-        painter.setPen(QPen(self.theme.colour("river" if chosen else "hairline"), 2 if chosen else 1))
-        painter.setBrush(self.theme.colour("matt"))
-        painter.drawRoundedRect(box.adjusted(1, 1, -1, -1), 5, 5)
-        self.lettered(painter, QPointF(box.left() + 16, box.top() + 17), shown.school.letter, chosen)
-        self.text(painter, box.left() + 32, box.top() + 18, shown.school.name, 13, True, width=box.width() - 36)
-        self.text(
-            painter, box.left() + 32, box.top() + 33, shown.school.over, 11, colour="slate", width=box.width() - 36
-        )
-        colour, grey = self._images[n]
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        self.standing(painter, colour, box.adjusted(6, 38, -6, -6))
-        small = QRectF(box.right() - 62, box.top() + 40, 56, 76)
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(self.theme.colour("chalk", 0.85))
-        painter.drawRoundedRect(small, 3, 3)
-        self.standing(painter, grey, small.adjusted(2, 2, -2, -2))
-        self.text(painter, small.center().x(), small.bottom() + 12, "value", 11, colour="slate", align=CENTRE)
-        words = f"{shown.school.letter}: {shown.school.name}; {', '.join(s.name for s in shown.school.steps)}"
-        self.region(box, words, lambda: self.chosen.emit(n))
-
-    def _rows(self, painter: QPainter, top: float, wide: float) -> None:
-        assert self.state is not None
-        listed = self.state.shown
-        for r, (name, words) in enumerate(ROWS.items()):
-            y = top + r * ROW_H
-            values = [float(getattr(s.measures, name)) for s in listed]
-            best = max(values) if name in BEST_IS_MOST else min(values)
-            self.text(painter, 0, y + 12, words, 11)
-            for n, value in enumerate(values):
-                x = LABELS_W + n * wide
-                self.text(painter, x + 70, y + 12, _told(name, value), 11, value == best, align=RIGHT)
-                room = wide - 92
-                self.bar(painter, x + 78, y + 5, room, 6, "bed")
-                tone = "river" if n == self.state.chosen else "slate"
-                self.bar(painter, x + 78, y + 5, room * value / max(max(values), 1e-9), 6, tone)
-        y = top + len(ROWS) * ROW_H
-        self.text(painter, 0, y + 12, "Goes wrong", 11)
-        for n, shown in enumerate(listed):
-            self.text(
-                painter, LABELS_W + n * wide + 8, y + 12, shown.school.goes_wrong, 11, colour="slate", width=wide - 16
-            )
-
-    def keyPressEvent(self, event: QKeyEvent | None) -> None:
-        letters = "ABCD"
-        letter = event.text().upper()
-        if letter and letter in letters and self.state and letters.index(letter) < len(self.state.shown):
-            self.chosen.emit(letters.index(letter))
-        else:
-            super().keyPressEvent(event)
-
-
-def _told(name: str, value: float) -> str:
-    if name == "minutes":
-        return span(value)
-    return f"{value:.1f} ml" if name == "ml" else f"{value:.1f} L*"
+from numerus.words import counted
 
 
 class ValueStrips(Drawing):
@@ -162,7 +73,10 @@ class SchoolsPage(QWidget):
         self.base.returnPressed.connect(self._base_typed)
         self.zones.setAccessibleName("Zone to compare")
         self.zones.activated.connect(self._zone_taken)
-        self.cards, self.values, self.words = SchoolCards(context), ValueStrips(context), label("", "strong", True)
+        self.cards = ComparisonCards(
+            context, "Four schools on the same figure", ROWS, "Goes wrong", "Painting the figure four times …"
+        )
+        self.values, self.words = ValueStrips(context), label("", "strong", True)
         self.cards.chosen.connect(self.choose)
         self.caution = label(
             "Minutes are defaults by technique and area; an airbrush wants extraction and a mask.", "note", True
@@ -230,7 +144,7 @@ class SchoolsPage(QWidget):
 
     def _show(self) -> None:
         state = self.state
-        self.cards.show_state(state)
+        self.cards.show_cards(state.cards(), state.chosen)
         self.values.show_state(state)
         self.words.setText("  ".join(state.sentences()))
         if not self.base.hasFocus():

@@ -2,14 +2,14 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable
 from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 
 from numerus.desk.answers import Answers
-from numerus.desk.stages.paint.built_shot import EXPOSURE, others_painted
+from numerus.desk.stages.paint.compared import Card, Row
 from numerus.domain.army import Figure as ArmyFigure
 from numerus.domain.paints import Parts
 from numerus.domain.recipes import Recipe, Scheme
@@ -20,8 +20,10 @@ from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import painted_zone
 from numerus.paint.figure.schools import Measures, School, break_even, difference_words, measured, schools
 from numerus.paint.figure.shot import Shot
+from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
 from numerus.paint.rack.parts_text import parts_from_text, parts_text
 from numerus.paint.rack.pots import Rack, rack_of
+from numerus.words import span
 
 SHOWN_PX = 208, 280
 FINER = 2
@@ -115,7 +117,7 @@ class SchoolsState:
         camera = fitted_camera(figure.mesh, TURN_DEG, RAISE_DEG, 1.05, wide / high)
         shot = Shot(figure, camera, wide, high, FINER)
         light = EXPOSURE * shot.light()[:, None]
-        rest = others_painted(shot, built, self.plans.scheme, self.rack, self.zone_id)
+        rest = scheme_light(shot, built, self.plans.scheme, self.rack, self.zone_id)
         number = built.zones.index(self.zone_id)
         own = np.flatnonzero(shot.zone == number)
         area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
@@ -128,6 +130,16 @@ class SchoolsState:
             found = measured(school, figure, number, self.rack, self.figures(), up, layer)
             made.append(Shown(school, shot.picture(linear * light), shot.picture(linear * light, grey=True), found))
         return made
+
+    def cards(self) -> list[Card]:
+        """What is shown of each."""
+        return [
+            Card(
+                s.school.letter, s.school.name, s.school.over, s.colour, s.grey, _values(s.measures), s.school.goes_wrong,
+                f"{s.school.letter}: {s.school.name}; {', '.join(step.name for step in s.school.steps)}",
+            )
+            for s in self.shown
+        ]  # fmt: skip
 
     def sentences(self) -> list[str]:
         """The chosen school against its nearest rivals, and from how many figures the airbrush pays."""
@@ -150,17 +162,15 @@ class SchoolsState:
             return None
         school, since = self.shown[self.chosen].school, self.answers.now
         steps = tuple(replace(s, id=new_id(), since=since) for s in school.steps)
-        recipes = [replace(r, steps=steps) if r.zone == self.zone_id else r for r in scheme.recipes]
-        if self.recipe() is None:
-            recipes.append(Recipe(self.zone_id, steps))
-        return replace(scheme, recipes=tuple(recipes))
+        return with_recipe(scheme, Recipe(self.zone_id, steps))
 
 
-ROWS: Mapping[str, str] = {
-    "minutes": "Hands, all",
-    "ml": "Paint",
-    "lines": "Lines show",
-    "blotches": "Blotches on flats",
-    "contrast": "Fold to edge",
-}
-"""What is compared, by the field of Measures."""
+ROWS = (
+    Row("Hands, all"), Row("Paint"), Row("Lines show"), Row("Blotches on flats"), Row("Fold to edge", "most"),
+)  # fmt: skip
+"""What is compared, as ``_values`` tells it."""
+
+
+def _values(found: Measures) -> tuple[tuple[float, str], ...]:
+    shades = (found.lines, found.blotches, found.contrast)
+    return (found.minutes, span(found.minutes)), (found.ml, f"{found.ml:.1f} ml"), *((v, f"{v:.1f} L*") for v in shades)

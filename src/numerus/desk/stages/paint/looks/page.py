@@ -1,0 +1,203 @@
+"""Scheme: how shall the whole army look? The same figure by starter schemes in one's own colours, at each level, in colourways."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable
+from functools import partial
+from pathlib import Path
+
+from PyQt6.QtCore import QRectF
+from PyQt6.QtGui import QColor, QPainter
+from PyQt6.QtWidgets import QComboBox, QFileDialog, QInputDialog, QLineEdit, QWidget
+
+from numerus.book.intake import new_id
+from numerus.colour.light import hex_of_lab
+from numerus.colour.palettes import main_colours
+from numerus.colour.words import words_of_colour
+from numerus.desk.context import Context
+from numerus.desk.stages.paint.built_figures import BuiltFigures
+from numerus.desk.stages.paint.colours.colour_dialog import PICTURES
+from numerus.desk.stages.paint.comparison import ComparisonCards
+from numerus.desk.stages.paint.looks.state import COLOURWAYS, MODES, ROWS, STARTERS, LooksState, Worked
+from numerus.desk.widgets.drawing import Drawing
+from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.domain.parts import Part
+from numerus.errors import NumerusError
+from numerus.formats.pictures import read_picture
+from numerus.words import counted
+
+CHIP_W = 96.0
+
+
+class ZoneColours(Drawing):
+    """Every zone as a chip in the colour it gets, and why; a press says it otherwise."""
+
+    def __init__(self, context: Context, pressed: Callable[[str], None]) -> None:
+        super().__init__(context.theme, "Colours of the zones")
+        self.state: LooksState | None = None
+        self.pressed = pressed
+        self.hold("setFixedHeight", 58)
+
+    def show_state(self, state: LooksState) -> None:
+        self.state = state
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        state = self.state
+        if state is None:
+            return
+        told = state.worked.colours
+        wide = min(CHIP_W, (self.width() + 6) / max(len(told), 1))
+        for n, (zone, own) in enumerate(told.items()):
+            box = QRectF(n * wide, 2, wide - 6, 24)
+            painter.fillRect(box, QColor(own.colour))
+            name = state.plans.zone_name(zone)
+            self.text(painter, box.left(), 39, name, 11, own.colour == state.said.get(zone), width=wide - 8)
+            self.text(painter, box.left(), 53, own.reason.partition(" of ")[0], 11, colour="slate", width=wide - 8)
+            words = f"{name}: {words_of_colour(own.colour)}, {own.reason}. Press to say another colour."
+            self.region(QRectF(box.left(), 0, wide - 6, 56), words, partial(self.pressed, zone))
+
+
+class LooksPage(QWidget):
+    """``with_meshes``: does something once the meshes of parts are read."""
+
+    def __init__(
+        self, context: Context, built: BuiltFigures, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
+    ) -> None:
+        super().__init__()
+        self.context, self.session, self.built, self.with_meshes = context, context.session, built, with_meshes
+        self.state = LooksState(context.session.answers)
+        self.modes, self.zones, self.colours, self.fault = QComboBox(), QComboBox(), QLineEdit(), label("", "fault")
+        self.modes.addItems(MODES)
+        self.modes.setAccessibleName("What is compared")
+        self.modes.activated.connect(self._mode_taken)
+        self.zones.setAccessibleName("Zone shown in other colours")
+        self.zones.activated.connect(self._zone_taken)
+        self.colours.setAccessibleName("Colours, the main one first")
+        self.colours.setMinimumWidth(260)
+        self.colours.returnPressed.connect(self._colours_typed)
+        self.picture = button("From a picture …", self.open_picture, tip="The colours a reference picture is made of")
+        self.cards = ComparisonCards(context, "Ways to paint the army", ROWS, "Goes wrong", "Painting the figure …")
+        self.cards.chosen.connect(self.choose)
+        self.chips, self.words = ZoneColours(context, self.say), label("", "strong", True)
+        self.caution = label(
+            "Minutes are the strokes' own; those of starters are defaults by technique and area.", "note", True
+        )
+        head = row(self.modes, self.zones, self.colours, self.picture, self.fault, -1, gap=8)
+        upper = column(head, self.cards, gap=6, margins=(16, 0, 16, 6))
+        upper.setStretch(1, 1)
+        lower = panel(column(self.chips, self.words, self.caution, gap=3, margins=(16, 6, 16, 6)), "drawer")
+        body = column(upper, lower, gap=0)
+        body.setStretch(0, 1)
+        self.setLayout(body)
+        self._asked: object = None
+
+    @property
+    def summary(self) -> str:
+        state = self.state
+        if state.figure is None or state.unit is None:
+            return ""
+        return f"{counted(state.figures, 'figure')} of {state.unit.name}, shown on {state.figure.name}"
+
+    def refresh(self) -> None:
+        session, state = self.session, self.state
+        state.look(session.answers, session.unit_id, session.figure_id)
+        names = [(session.plans.zone_name(z), z) for z in state.zone_ids]
+        if [self.zones.itemData(n) for n in range(self.zones.count())] != [z for _, z in names]:
+            self.zones.clear()
+            for name, zone in names:
+                self.zones.addItem(name, zone)
+        self.zones.setCurrentIndex(max(self.zones.findData(state.zone_id), 0))
+        self.work()
+
+    def work(self) -> None:
+        """Paint every candidate, unless nothing that counts is another."""
+        state, plans = self.state, self.session.plans
+        if state.missing():
+            self._asked = None
+            state.take(Worked([]))
+        else:
+            assert state.figure is not None
+            parts = [plans.parts[p] for p in dict.fromkeys(state.figure.build.values()) if p in plans.parts]
+            asked = (*state.asked, tuple(p.blob for p in parts), self.built.key(parts))
+            if asked != self._asked:
+                self._asked = asked
+                self.with_meshes(parts, lambda: self._paint(parts))
+        self._show()
+
+    def _paint(self, parts: list[Part]) -> None:
+        make, work = self.built.making(parts), self.state.work(new_id)
+
+        def done(found: Worked) -> None:
+            self.state.take(found)
+            self.built.keep()
+            self._show()
+
+        self.context.jobs.start("looks", "Painting the figure side by side", lambda p: work(make(p), p), done)
+
+    def _show(self) -> None:
+        state = self.state
+        self.zones.setVisible(state.mode == COLOURWAYS)
+        for widget in (self.colours, self.picture):
+            widget.setVisible(state.mode in (STARTERS, COLOURWAYS))
+        self.chips.setVisible(state.mode == STARTERS)
+        self.cards.foot = state.foot_words
+        self.cards.show_cards(state.cards(), state.chosen, state.missing() or "Painting the figure …")
+        self.chips.show_state(state)
+        self.words.setText(state.sentence())
+        if not self.colours.hasFocus():
+            self.colours.setText(state.colours_words)
+
+    def _try(self, act: Callable[[], object]) -> bool:
+        try:
+            act()
+        except NumerusError as error:
+            self.fault.setText(f"{error.message} {error.advice}".strip())
+            return False
+        self.fault.setText("")
+        return True
+
+    def _mode_taken(self, _: int) -> None:
+        self.state.mode = self.modes.currentText()
+        self.state.take(Worked([]))
+        self.work()
+
+    def _zone_taken(self, _: int) -> None:
+        self.state.zone_id = self.zones.currentData() or ""
+        self.work()
+
+    def _colours_typed(self) -> None:
+        if self._try(lambda: self.state.type_colours(self.colours.text())):
+            self.work()
+
+    def say(self, zone: str) -> None:
+        """Another colour for a zone, in words or figures; none gives it back to the rule."""
+        name = self.session.plans.zone_name(zone)
+        words, sure = QInputDialog.getText(self, name.capitalize(), f"Colour of the {name}, empty for the rule's")
+        if sure and self._try(lambda: self.state.say(zone, words)):
+            self.work()
+
+    def open_picture(self) -> None:
+        path, _ = QFileDialog.getOpenFileName(self, "A reference picture", "", PICTURES)
+        if path:
+            self.show_file(Path(path))
+
+    def show_file(self, path: Path) -> None:
+        """The main colours of a picture become the chosen ones."""
+
+        def read() -> None:
+            found = main_colours(read_picture(path), 3)
+            self.state.type_colours(", ".join(hex_of_lab(lab) for lab in found))
+
+        if self._try(read):
+            self.work()
+
+    def choose(self, n: int) -> None:
+        self.state.chosen = n
+        self._show()
+
+    def keep(self) -> None:
+        """The chosen one is what the army is painted by."""
+        told: list[tuple[str, list[object]]] = []
+        if self._try(lambda: told.append(self.state.taken(new_id))) and told[0][1]:
+            self.session.commit(*told[0])

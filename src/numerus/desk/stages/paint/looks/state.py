@@ -1,0 +1,266 @@
+"""What the Scheme page shows: the whole figure by starter schemes, at each level, or with one zone in other colours. No Qt here."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Collection, Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from typing import Any
+
+from numerus.colour.words import colour_typed, words_of_colour
+from numerus.desk.answers import Answers
+from numerus.desk.stages.paint.compared import Card, Row
+from numerus.domain.army import Figure, Unit
+from numerus.domain.paints import Paint
+from numerus.domain.recipes import RecipeStep, Scheme
+from numerus.domain.stages import LEVEL_NAMES, LEVELS
+from numerus.errors import PlanError, Progress
+from numerus.paint.colourways import MOST_COLOURS, colourways
+from numerus.paint.figure.built import Built
+from numerus.paint.figure.touching import touching_key
+from numerus.paint.looks import Candidate, Look, at_level, looks, with_recipe
+from numerus.paint.rack.pots import Rack, rack_of
+from numerus.paint.scheme import LEAST_BORDER_MM
+from numerus.paint.starters import Starter, ZoneColour, ground_zones, starters, zone_colours
+from numerus.words import counted, span
+
+STARTERS, LEVELS_SHOWN, COLOURWAYS = "starter schemes", "levels", "colourways"
+MODES = (STARTERS, LEVELS_SHOWN, COLOURWAYS)
+USUAL = ("#2E5590", "#C8B078", "#A8412B")  # (default) a blue, a sand and a brick to begin with
+ROWS = (Row("Hands, all"), Row("Paint, all"), Row("Zones melt"))
+
+
+@dataclass(frozen=True, eq=False)
+class Worked:
+    """What a job came to: candidates as they look, and the starters they are from, if they are, with the
+    colour of every zone.
+    """
+
+    shown: list[Look]
+    starters: tuple[Starter, ...] = ()
+    colours: Mapping[str, ZoneColour] = field(default_factory=dict)
+
+
+class LooksState:
+    """``look`` at the book; ``work`` gives what a job makes; ``take`` what it came to."""
+
+    def __init__(self, answers: Answers) -> None:
+        self.mode, self.chosen = STARTERS, 2
+        self.colours: tuple[str, ...] = USUAL
+        self.said: dict[str, str] = {}  # zones whose colour was told by hand
+        self.zone_id = ""
+        self.others: tuple[str, ...] = ("#5B6E3A", "#6A3F86")
+        self.worked = Worked([])
+        self.figure: Figure | None = None
+        self.look(answers, "", "")
+
+    def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
+        self.answers, self.plans = answers, answers.plans
+        self.figure = self.plans.figure_or_first(unit_id, figure_id)
+        if self.zone_id not in self.zone_ids:
+            self.zone_id = max(self.zone_ids, key=lambda z: (self._parts_with(z), self.areas_cm2[z]), default="")
+
+    def _parts_with(self, zone: str) -> int:
+        """Parts of the figure that wear a zone: what goes over many is its coat, what is on one alone most often its base."""
+        zoned = [self.plans.part_zones.get(p) for p in (self.figure.build.values() if self.figure else ())]
+        return sum(told is not None and zone in told.zones for told in zoned)
+
+    @property
+    def rack(self) -> Rack:
+        return rack_of(self.plans)
+
+    @property
+    def unit(self) -> Unit | None:
+        return self.plans.units.get(self.figure.unit_id) if self.figure else None
+
+    @property
+    def areas_cm2(self) -> dict[str, float]:
+        return dict(self.plans.zone_areas_cm2(self.figure)) if self.figure else {}
+
+    @property
+    def zone_ids(self) -> list[str]:
+        """Zones of the figure, the largest first."""
+        areas = self.areas_cm2
+        return sorted(areas, key=lambda z: -areas[z])
+
+    @property
+    def figures(self) -> int:
+        return len(self.plans.figures_of(self.figure.unit_id)) if self.figure else 0
+
+    def zone_colours(self, ground: Collection[str]) -> dict[str, ZoneColour]:
+        """What colour every zone of the army gets in a starter, and why."""
+        names = {z.id: z.name for z in sorted(self.plans.zones.values(), key=lambda z: z.order)}
+        areas = {z: sum(self.plans.zone_areas_cm2(f).get(z, 0.0) for f in self.plans.figures.values()) for z in names}
+        return zone_colours(names, areas, self.colours, self.said, ground)
+
+    def type_colours(self, text: str) -> None:
+        """The chosen colours, or those a zone is shown in, as typed. Raises PlanError naming what is no colour."""
+        typed = tuple(colour_typed(piece) for piece in text.split(",") if piece.strip())
+        most = MOST_COLOURS - 1
+        if not 1 <= len(typed) <= most:
+            raise PlanError(
+                "colours", f"One to {most} colours, with commas between them.", "Like dark red, bone, #2E5590."
+            )
+        if self.mode == COLOURWAYS:
+            self.others = typed
+        else:
+            self.colours = typed
+
+    def say(self, zone: str, text: str) -> None:
+        """A zone's own colour; "" gives it back to the rule. Raises PlanError."""
+        if text.strip():
+            self.said[zone] = colour_typed(text)
+        else:
+            self.said.pop(zone, None)
+
+    @property
+    def colours_words(self) -> str:
+        return ", ".join(self.others if self.mode == COLOURWAYS else self.colours)
+
+    @property
+    def asked(self) -> tuple[object, ...]:
+        """What the pictures depend on, beside the figure's meshes."""
+        plans = self.plans
+        own = (self.zone_id, self.others) if self.mode == COLOURWAYS else (self.colours, tuple(self.said.items()))
+        return (
+            self.mode, own, plans.scheme, tuple(plans.paints.values()), tuple(plans.mixes.values()), self.figures,
+            tuple(plans.zones.values()),
+        )  # fmt: skip
+
+    def missing(self) -> str:
+        """What has to be there first, "" for nothing."""
+        if self.figure is None or not self.zone_ids:
+            return "Name a zone on the Zones page first: a scheme paints zones."
+        if self.mode != STARTERS and self.plans.scheme is None:
+            return "There is no scheme yet: take a starter first."
+        if self.mode == COLOURWAYS and all(
+            r.zone != self.zone_id for r in (self.plans.scheme or Scheme("", "", ())).recipes
+        ):
+            return f"{self.plans.zone_name(self.zone_id).capitalize()} has no recipe yet."
+        return ""
+
+    def work(self, new_id: Callable[[], str]) -> Callable[[Built, Progress], Worked]:
+        """The work of painting every candidate, for a job; the book as it is now is what it works from."""
+        scheme, rack, areas, figures = self.plans.scheme, self.rack, self.areas_cm2, self.figures
+        mode, zone, others, borders = self.mode, self.zone_id, self.others, self.borders_mm()
+        colour_all, now = self.zone_colours, self.answers.now
+
+        def made(built: Built, progress: Progress) -> Worked:
+            if mode == STARTERS:
+                told = colour_all(ground_zones(built))
+                found = tuple(starters(told, areas, rack, new_id, now, lambda s: progress(0.3 * s)))
+                own = Rack({**rack.paints, **{p.id: p for s in found for p in s.paints}}, rack.mixes)
+                listed = [s.candidate for s in found]
+                return Worked(looks(built, listed, own, areas, figures, borders, progress=progress), found, told)
+            assert scheme is not None
+            listed = [*_levels(scheme)] if mode == LEVELS_SHOWN else colourways(scheme, zone, others, rack, progress)
+            return Worked(looks(built, listed, rack, areas, figures, borders, progress=progress))
+
+        return made
+
+    def borders_mm(self) -> dict[tuple[str, str], float]:
+        """Zones of the figure that border on each other: along its parts' skin, and where parts are known to touch."""
+        found: dict[tuple[str, str], float] = {}
+        if self.figure is None:
+            return found
+        for part in self.figure.build.values():
+            for a, b, mm in self.plans.part_zones[part].borders_mm if part in self.plans.part_zones else ():
+                found[a, b] = found.get((a, b), 0.0) + mm
+        for pair in self.answers.between.get(touching_key(self.plans, self.figure), ()):
+            found[pair] = found.get(pair, 0.0) + 2 * LEAST_BORDER_MM
+        return found
+
+    def take(self, found: Worked) -> None:
+        self.worked = found
+        self.chosen = min(self.chosen, max(len(found.shown) - 1, 0))
+
+    def cards(self) -> list[Card]:
+        return [self._card(n, look) for n, look in enumerate(self.worked.shown)]
+
+    def _card(self, n: int, look: Look) -> Card:
+        own, many = look.candidate, len(look.melting)
+        values = ((look.minutes, span(look.minutes)), (look.ml, f"{look.ml:.1f} ml"), (float(many), f"{many}"))
+        note = words_of_colour(own.name).capitalize() if own.name.startswith("#") else own.note
+        return Card(
+            own.letter, own.name, note, look.colour, look.grey, values, self._foot(n, look), self._described(look)
+        )
+
+    def _foot(self, n: int, look: Look) -> str:
+        if self.worked.starters:
+            return self.worked.starters[n].goes_wrong
+        if self.mode == COLOURWAYS:
+            return ", ".join(f"{word} {share:.0%}" for word, share in list(look.balance.items())[:3])
+        if not look.melting:
+            return "zones stand apart"
+        worst = look.melting[0]
+        return f"{self.plans.zone_name(worst.one)} into {self.plans.zone_name(worst.other)}"
+
+    def _described(self, look: Look) -> str:
+        strokes = sum(len(r.steps) for r in look.candidate.scheme.recipes)
+        return f"{look.candidate.letter}: {look.candidate.name}, {counted(strokes, 'stroke')}, {span(look.minutes)} for {self.figures}"
+
+    @property
+    def foot_words(self) -> str:
+        return {STARTERS: "Goes wrong", LEVELS_SHOWN: "Melts", COLOURWAYS: "Seen share"}[self.mode]
+
+    def sentence(self) -> str:
+        """What the chosen one asks for."""
+        if not self.worked.shown:
+            return ""
+        if self.worked.starters:
+            bought = self.worked.starters[self.chosen].paints
+            names = ", ".join(p.name.removesuffix(", to buy") for p in bought)
+            return (
+                f"The rack does not reach {names}: {counted(len(bought), 'pot')} to buy."
+                if bought
+                else "The rack has it all."
+            )
+        first, own = self.worked.shown[0], self.worked.shown[self.chosen]
+        more = own.minutes - first.minutes
+        if not more:
+            return ""
+        apart = f"{span(abs(more))} {'more' if more > 0 else 'less'}"
+        return (
+            f"{own.candidate.name}: {apart} than {first.candidate.name.lower()} for {counted(self.figures, 'figure')}."
+        )
+
+    def taken(self, new_id: Callable[[], str]) -> tuple[str, list[Any]]:
+        """Words and documents of an edit that takes the chosen one. Raises PlanError where nothing is shown."""
+        if not self.worked.shown:
+            raise PlanError("nothing-shown", "Nothing is painted yet.", "Wait until the figures are there.")
+        candidate = self.worked.shown[self.chosen].candidate
+        if self.mode == LEVELS_SHOWN:
+            unit = self.unit
+            return f"level {candidate.name}", [replace(unit, level=LEVELS[self.chosen])] if unit else []
+        if self.mode == COLOURWAYS:
+            return f"{self.plans.zone_name(self.zone_id)} in {candidate.name}", self._in_colour(candidate, new_id)
+        return f"scheme by {candidate.name.lower()}", self._as_scheme(self.worked.starters[self.chosen], new_id)
+
+    def _in_colour(self, candidate: Candidate, new_id: Callable[[], str]) -> list[Scheme]:
+        """The zone in another colour: strokes whose mix is another are new ones, what was done of the old stays told."""
+        scheme = self.plans.scheme
+        if scheme is None or candidate.scheme == scheme:
+            return []
+        old = next(r for r in scheme.recipes if r.zone == self.zone_id)
+        new = next(r for r in candidate.scheme.recipes if r.zone == self.zone_id)
+
+        def step(was: RecipeStep, made: RecipeStep) -> RecipeStep:
+            return was if was.mix == made.mix else replace(made, id=new_id(), since=self.answers.now)
+
+        steps = tuple(step(a, b) for a, b in zip(old.steps, new.steps, strict=True))
+        return [with_recipe(scheme, replace(old, steps=steps))]
+
+    def _as_scheme(self, starter: Starter, new_id: Callable[[], str]) -> list[Scheme | Paint]:
+        """The army's scheme with the starter's recipes; zones the starter does not know keep theirs."""
+        made, scheme = starter.candidate.scheme, self.plans.scheme
+        if scheme is None:
+            return [replace(made, id=new_id()), *starter.paints]
+        for recipe in made.recipes:
+            scheme = with_recipe(scheme, recipe)
+        return [replace(scheme, primer=made.primer, name=made.name), *starter.paints]
+
+
+def _levels(scheme: Scheme) -> Sequence[Candidate]:
+    return [
+        Candidate(letter, LEVEL_NAMES[level], f"strokes up to {LEVEL_NAMES[level]}", at_level(scheme, level))
+        for letter, level in zip("ABC", LEVELS, strict=True)
+    ]

@@ -1,0 +1,134 @@
+"""Whole figures painted by schemes, side by side: how each looks, what it costs, which zones melt."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.colour.light import hex_of_lab
+from numerus.colour.words import words_of_colour
+from numerus.domain.recipes import Recipe, Scheme
+from numerus.domain.stages import LEVELS
+from numerus.errors import Cancelled, Progress
+from numerus.geometry.mesh import Floats
+from numerus.kit.thumbnails import fitted_camera
+from numerus.paint.figure.built import Built
+from numerus.paint.figure.painted import Primer, painted_zone
+from numerus.paint.figure.shot import Shot
+from numerus.paint.priming import primed_ground, two_tone_primer
+from numerus.paint.rack.pots import Rack
+from numerus.paint.scheme import LowContrastPair, low_contrast_pairs, paint_needed_ml, strokes_for, zone_labs
+from numerus.paint.techniques import TECHNIQUES
+
+EXPOSURE = 0.8
+GREY_GROUND = 0.4
+TURN_DEG, RAISE_DEG, MARGIN = 22.0, 9.0, 1.05
+
+Borders = Mapping[tuple[str, str], float]
+
+
+@dataclass(frozen=True)
+class Candidate:
+    """A way to paint the whole figure: a scheme with the strokes it has at this candidate's level only."""
+
+    letter: str
+    name: str
+    note: str
+    scheme: Scheme
+
+
+@dataclass(frozen=True, eq=False)
+class Look:
+    """A candidate as it is seen, in colour and in value only, uint8 (h, w, 4); minutes of hands and ml for all figures; zones that
+    melt, worst first; the share each hue has of what is seen.
+    """
+
+    candidate: Candidate
+    colour: NDArray[np.uint8]
+    grey: NDArray[np.uint8]
+    minutes: float
+    ml: float
+    melting: tuple[LowContrastPair, ...]
+    balance: Mapping[str, float]
+
+
+def scheme_light(shot: Shot, built: Built, scheme: Scheme | None, rack: Rack, but: str = "") -> Floats:
+    """Linear light (s, 3) of every sample by a scheme, the zone ``but`` left primed; what has no recipe stays primed."""
+    primer = two_tone_primer(scheme) if scheme else Primer(np.full(36, GREY_GROUND))
+    recipes = {r.zone: r.steps for r in scheme.recipes if r.zone != but} if scheme else {}
+    light = np.zeros((len(shot.hit), 3))
+    for number in np.unique(shot.zone):
+        own = np.flatnonzero(shot.zone == number)
+        steps = recipes.get(built.zones[number], ()) if number >= 0 else ()
+        light[own] = painted_zone(steps, rack, primer, shot.places.some(own)).light()
+    return light
+
+
+def at_level(scheme: Scheme, level: str) -> Scheme:
+    """The scheme with the strokes a level asks for."""
+    rank = LEVELS.index(level)
+    kept = [replace(r, steps=tuple(s for s in r.steps if LEVELS.index(s.level) <= rank)) for r in scheme.recipes]
+    return replace(scheme, recipes=tuple(kept))
+
+
+def with_recipe(scheme: Scheme, made: Recipe) -> Scheme:
+    """The scheme with a zone's recipe in the place of its own, or after the others."""
+    if any(r.zone == made.zone for r in scheme.recipes):
+        return replace(scheme, recipes=tuple(made if r.zone == made.zone else r for r in scheme.recipes))
+    return replace(scheme, recipes=(*scheme.recipes, made))
+
+
+def figure_shot(built: Built, width: int, height: int, finer: int) -> Shot:
+    """The figure as all pictures of a comparison see it."""
+    camera = fitted_camera(built.figure.mesh, TURN_DEG, RAISE_DEG, MARGIN, width / height)
+    return Shot(built.figure, camera, width, height, finer)
+
+
+def looks(
+    built: Built, candidates: Sequence[Candidate], rack: Rack, areas_cm2: Mapping[str, float], figures: int, borders_mm: Borders,
+    size_px: tuple[int, int] = (208, 280), finer: int = 2, progress: Progress = lambda _: True,
+) -> list[Look]:  # fmt: skip
+    """Every candidate on the same figure in the same light. ``areas_cm2`` of the figure's zones. Raises Cancelled."""
+    shot = figure_shot(built, *size_px, finer)
+    light, listed, seen = EXPOSURE * shot.light()[:, None], [], seen_shares(built)
+    for n, candidate in enumerate(candidates):
+        if not progress(0.3 + 0.7 * n / len(candidates)):
+            raise Cancelled
+        linear = scheme_light(shot, built, candidate.scheme, rack) * light
+        minutes, ml = costs(candidate.scheme, rack, areas_cm2, figures)
+        labs = zone_labs(candidate.scheme, rack, primed_ground(candidate.scheme))
+        melting = tuple(low_contrast_pairs(labs, borders_mm))
+        pictures = shot.picture(linear), shot.picture(linear, grey=True)
+        listed.append(Look(candidate, *pictures, minutes, ml, melting, balance(seen, labs)))
+    return listed
+
+
+def seen_shares(built: Built) -> dict[str, float]:
+    """Share of the seen skin by zone: area weighted by from how many places round the table it is seen, together 1."""
+    figure = built.figure
+    weight = figure.vertex_area_mm2 * np.asarray(figure.fields.seen, float)
+    found = {z: float(weight[figure.vertex_zone == n].sum()) for n, z in enumerate(built.zones)}
+    whole = sum(found.values())
+    return {z: w / whole for z, w in found.items()} if whole > 0 else {}
+
+
+def balance(shares: Mapping[str, float], labs: Mapping[str, Floats]) -> dict[str, float]:
+    """Share of what is seen that each colour has: zones' shares by the words for their colour, largest first."""
+    found: dict[str, float] = {}
+    for zone, share in shares.items():
+        if zone in labs:
+            word = words_of_colour(hex_of_lab(labs[zone]))
+            found[word] = found.get(word, 0.0) + share
+    return dict(sorted(found.items(), key=lambda s: -s[1]))
+
+
+def costs(scheme: Scheme, rack: Rack, areas_cm2: Mapping[str, float], figures: int) -> tuple[float, float]:
+    """Minutes of hands and ml of paint for so many figures alike: each figure's own, and one set-up a mix and tool."""
+    strokes = strokes_for(scheme, areas_cm2, LEVELS[-1])
+    loads = {(s.step.mix, s.step.tool): TECHNIQUES[s.step.technique].setup_min for s in strokes}
+    minutes = figures * sum(s.step.minutes for s in strokes) + sum(loads.values())
+    needed = paint_needed_ml([(s, areas_cm2.get(s.zone, 0.0)) for s in strokes], rack)
+    return minutes, figures * sum(needed.values())
