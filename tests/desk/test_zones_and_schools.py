@@ -87,6 +87,29 @@ def test_keys_choose_names_and_shift_takes_back(own: MainWindow, monkeypatch: py
     assert zones.state.named_share < named
 
 
+def test_a_patch_is_cut_by_a_line_and_a_zone_gets_another_name(
+    own: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Alt and a line; a line that parts nothing is said; a name another zone has is refused, one undo brings the old back."""
+    zones = page(own, ZONES)
+    first, _ = add_zone(zones, "Cloak"), add_zone(zones, "Skin")
+    before = sum(len(p.patches) for p in zones.state.parts)
+    monkeypatch.setattr(QApplication, "keyboardModifiers", lambda: Qt.KeyboardModifier.AltModifier)
+    zones.brushed([np.array([4.5, 0.0, z]) for z in (1.0, 8.0, 15.0)])
+    assert sum(len(p.patches) for p in zones.state.parts) == before + 1
+    zones.brushed([np.array([4.5, 0.0, 8.0])])
+    assert "line" in zones.note.text() and sum(len(p.patches) for p in zones.state.parts) == before + 1
+    zones.choose(first)
+    zones.name.setText("skin")
+    zones.rename()
+    assert "already" in zones.note.text() and own.session.plans.zones[first].name == "Cloak"
+    zones.name.setText("Mantle")
+    zones.rename()
+    assert own.session.plans.zones[first].name == "Mantle"
+    own.session.undo()
+    assert own.session.plans.zones[first].name == "Cloak"
+
+
 def test_zones_grow_from_two_seeds_and_are_carried_over_to_the_other_sculpt(own: MainWindow) -> None:
     """The border lies where ball and block meet; the second figure is proposed the same, shown with its votes, and asked."""
     zones = page(own, ZONES)

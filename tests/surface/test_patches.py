@@ -8,7 +8,9 @@ import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.parts import labelled
+from numerus.errors import GeometryError
 from numerus.geometry.mesh import Mesh, merged
+from numerus.surface.patch_splitting import split_along
 from numerus.surface.patches import Seed, creases_of, grown, patches_of
 from numerus.surface.zones import ATTRIBUTE
 
@@ -84,3 +86,25 @@ def test_a_mesh_without_creases_is_one_patch_and_a_box_has_none_inside_corners()
     assert len(patches_of(ball_mesh(5.0))) == 1
     assert len(patches_of(subdivided(box_mesh((10, 10, 10)), 4))) == 1
     assert creases_of(subdivided(box_mesh((10, 10, 10)), 2)).sharp.max() == pytest.approx(0, abs=0.05)
+
+
+def test_a_line_across_a_patch_cuts_it_in_two_and_no_other() -> None:
+    """A flat plate cut in the middle: halves of equal area either side of the line; a line beside it parts nothing."""
+    plate = subdivided(box_mesh((20, 10, 2)), 4)
+    patches = patches_of(plate)
+    top = int(patches.labels[np.argmax(plate.triangles.mean(axis=1)[:, 2])])
+    line = [np.array([10.1, y, 2.0]) for y in (2.0, 5.0, 8.0)]
+    made = split_along(plate, patches, line)
+    own = np.flatnonzero(patches.labels == top)
+    centre, new = plate.triangles[own].mean(axis=1), made.labels[own]
+    assert len(made) == len(patches) + 1 and len(np.unique(new)) == 2
+    assert len(np.unique(new[centre[:, 0] < 10.1])) == len(np.unique(new[centre[:, 0] > 10.1])) == 1
+    assert made.area_mm2.sum() == pytest.approx(patches.area_mm2.sum())
+    others = patches.labels != top
+    pairs = {(int(a), int(b)) for a, b in zip(patches.labels[others], made.labels[others], strict=True)}
+    assert len(pairs) == len(patches) - 1, "the other patches are what they were"
+    with pytest.raises(GeometryError, match="line"):
+        split_along(plate, patches, line[:1])
+    corner = [np.array([-3.0, y, 2.0]) for y in (2.0, 8.0)]
+    with pytest.raises(GeometryError, match="part"):
+        split_along(plate, patches, corner)

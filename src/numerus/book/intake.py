@@ -12,15 +12,20 @@ from pathlib import Path
 
 from numerus.book.book import Book
 from numerus.domain.parts import Kit, Part, Relation
+from numerus.domain.zones import PartZones, Zone
 from numerus.errors import Cancelled, MeshFileError, NumerusError, Progress
+from numerus.formats.face_labels import pack_labels
 from numerus.formats.mesh_files import Refusal, names_in, read_any
 from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
+from numerus.formats.regions import told_regions
 from numerus.geometry.mesh import Mesh
 from numerus.kit.assembly import DOUBTFUL, propose, repeats
 from numerus.kit.relations import relations
 from numerus.kit.sorting import Shaped, offered_factor, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
+from numerus.surface.file_zones import FileZones, zones_of_regions
+from numerus.surface.zones import ZonedMesh, measured_zones
 
 WORKERS = 2
 READING = 0.6  # of the progress; the rest is comparing
@@ -29,12 +34,13 @@ log = logging.getLogger(__name__)
 
 @dataclass(frozen=True, eq=False)
 class Read:
-    """A part with its packed mesh and its thumbnail, not yet in any book."""
+    """A part with its packed mesh, its thumbnail and the zones its file tells, not yet in any book."""
 
     part: Part
     mesh: Mesh
     packed: bytes
     picture: bytes
+    zones: FileZones | None = None
 
 
 @dataclass(frozen=True, eq=False)
@@ -79,7 +85,8 @@ def _part(found: MeshFile | Refusal, kit_id: str) -> Read | Refusal:
         return found
     try:
         part, mesh = part_from_file(found, new_id(), kit_id)
-        return Read(part, mesh.bare(), pack_mesh(mesh), thumbnail_png(mesh))
+        zones = zones_of_regions(mesh, *told_regions(mesh, found.regions))
+        return Read(part, mesh.bare(), pack_mesh(mesh), thumbnail_png(mesh), zones)
     except MeshFileError as error:
         return Refusal(found.name, error)
     except NumerusError as error:
@@ -158,10 +165,24 @@ def keep(book: Book, kit: Kit, found: Sorted) -> list[Part]:
     """Put what was read into the book as one edit, with what the kit's parts are to each other."""
     parts = [replace(r.part, blob=book.put_blob(r.packed), thumbnail=book.put_blob(r.picture)) for r in found.read]
     if parts:
-        book.commit(
-            f"add {len(parts)} parts to {kit.name}", [replace(kit, relations=_merged(kit, found.relations)), *parts]
-        )
+        made = [replace(kit, relations=_merged(kit, found.relations)), *parts, *_told_zones(book, found.read)]
+        book.commit(f"add {len(parts)} parts to {kit.name}", made)
     return parts
+
+
+def _told_zones(book: Book, read: Sequence[Read]) -> list[Zone | PartZones]:
+    """Zones that files bring: those of the army of that name, else new ones; each part's labels beside its mesh."""
+    zones, fresh, made = {z.name.lower(): z for z in book.plans.zones.values()}, list[Zone](), list[PartZones]()
+    for one in read:
+        if one.zones is None:
+            continue
+        for name in one.zones.names:
+            if name.lower() not in zones:
+                zones[name.lower()] = Zone(new_id(), name, len(zones))
+                fresh.append(zones[name.lower()])
+        own = ZonedMesh(one.mesh, tuple(zones[n.lower()].id for n in one.zones.names), one.zones.labels)
+        made.append(measured_zones(one.part.id, book.put_blob(pack_labels(own.labels)), own))
+    return [*fresh, *made]
 
 
 def _merged(kit: Kit, said: Sequence[Relation]) -> tuple[Relation, ...]:

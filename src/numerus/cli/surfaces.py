@@ -53,15 +53,21 @@ def fields_of_file(args: argparse.Namespace) -> list[Result]:
 
 
 def zones_of_file(args: argparse.Namespace) -> list[Result]:
-    """A zone for every face: grown from seeds, or the patches proposed."""
+    """A zone for every face: grown from seeds, as the file tells by materials, groups or colours, or the patches proposed."""
     import numpy as np
 
+    from numerus.formats.mesh_files import read_mesh
+    from numerus.formats.regions import told_regions
+    from numerus.surface.file_zones import zones_of_regions
     from numerus.surface.patches import grown, patches_of
 
-    mesh = loaded_mesh(args.file)
-    patches = patches_of(mesh)
+    found = read_mesh(args.file)
+    mesh, patches = found.mesh, patches_of(found.mesh)
+    own = zones_of_regions(mesh, *told_regions(mesh, found.regions))
     if args.seeds:
         names, labels = grown(mesh, patches, _seeds(args.seeds))
+    elif own is not None:
+        names, labels = (*own.names, "unnamed"), np.minimum(own.labels, len(own.names)).astype(np.int64)
     else:
         names, labels = tuple(f"patch {n + 1}" for n in range(len(patches))), patches.labels
     area = np.bincount(labels, mesh.areas_mm2, len(names))

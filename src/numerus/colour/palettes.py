@@ -26,18 +26,19 @@ def main_colours(pixels: NDArray[np.uint8], count: int) -> list[Floats]:
     labs = lab_of(flat[:: max(len(flat) // MOST_LOOKED_AT, 1)] / 255)
     centres = _apart(labs, count)
     for _ in range(ROUNDS):
-        nearest = _nearest(labs, centres)
+        nearest = nearest_of(labs, centres)
         moved = np.stack(
             [labs[nearest == n].mean(axis=0) if (nearest == n).any() else c for n, c in enumerate(centres)]
         )
         if np.allclose(moved, centres, atol=1e-3):
             break
         centres = moved
-    share = np.bincount(_nearest(labs, centres), minlength=len(centres))
+    share = np.bincount(nearest_of(labs, centres), minlength=len(centres))
     return [centres[n] for n in np.argsort(-share, kind="stable") if share[n]]
 
 
-def _nearest(labs: Floats, centres: Floats) -> NDArray[np.int64]:
+def nearest_of(labs: Floats, centres: Floats) -> NDArray[np.int64]:
+    """Number of the centre (k, 3) each colour (n, 3) is nearest to in Lab, (n,)."""
     return np.asarray(np.argmin(((labs[:, None] - centres[None]) ** 2).sum(axis=2), axis=1))
 
 

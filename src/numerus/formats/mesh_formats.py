@@ -11,7 +11,7 @@ import io
 import json
 import struct
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any
 
 import numpy as np
@@ -19,6 +19,7 @@ import numpy as np
 from numerus.errors import MeshFileError
 from numerus.formats.read_3mf import read_3mf
 from numerus.formats.read_obj import read_obj
+from numerus.formats.regions import REGION, colour_code, faces_of_vertex_colours
 from numerus.geometry.mesh import Floats, Mesh, merged, welded
 
 FORMATS = ("stl", "obj", "ply", "3mf", "glb")
@@ -31,21 +32,30 @@ MOST_CORNERS = 64  # of a face
 BLANKS = b"\xef\xbb\xbf \t\r\n"  # a byte-order mark and what is not seen
 UNIT_MM = {"micron": 0.001, "millimeter": 1.0, "centimeter": 10.0, "inch": 25.4, "foot": 304.8, "meter": 1000.0}
 Pieces = list[tuple[str, Mesh]]
+Parsed = tuple[Pieces, str, tuple[str, ...]]
+"""Pieces by name, the unit the format declares, names of regions."""
 
 
 @dataclass(frozen=True, eq=False)
 class MeshFile:
-    """A mesh under the name it came with; ``declared`` is the unit its format states, or empty."""
+    """A mesh under the name it came with; ``declared`` is the unit its format states, or empty; ``regions``: names its faces'
+    REGION counts into.
+    """
 
     name: str
     mesh: Mesh
     declared: str = ""
+    regions: tuple[str, ...] = ()
 
 
 def parse_mesh(name: str, data: bytes) -> MeshFile:
     """All a file holds as one mesh; the ending of ``name`` tells the format. Raises MeshFileError."""
     found = parse_objects(name, data)
-    return found[0] if len(found) == 1 else MeshFile(name, merged([f.mesh for f in found]), found[0].declared)
+    return (
+        found[0]
+        if len(found) == 1
+        else MeshFile(name, merged([f.mesh for f in found]), found[0].declared, found[0].regions)
+    )
 
 
 def parse_objects(name: str, data: bytes) -> list[MeshFile]:
@@ -63,7 +73,7 @@ def parse_objects(name: str, data: bytes) -> list[MeshFile]:
     if data[:1024].lstrip(BLANKS)[:9].lower().startswith((b"<!doctype", b"<html", b"<head")):
         raise MeshFileError("web-page", f"{name} is a web page, not a mesh.", "Download the file itself.")
     try:
-        pieces, declared = _PARSERS[ending](data)
+        pieces, declared, regions = _PARSERS[ending](data)
     except MeshFileError:
         raise
     except MemoryError as error:
@@ -71,7 +81,7 @@ def parse_objects(name: str, data: bytes) -> list[MeshFile]:
     except Exception as error:  # readers of foreign formats fail in many ways; all mean the file is not sound
         raise MeshFileError("malformed", f"{name} cannot be understood as {ending.upper()}: {error}.") from error
     scale = UNIT_MM.get(declared, 1.0)
-    return [MeshFile(n, _sound(name, m, scale), declared) for n, m in _named(name, _with_area(name, pieces))]
+    return [MeshFile(n, _sound(name, m, scale), declared, regions) for n, m in _named(name, _with_area(name, pieces))]
 
 
 def _with_area(name: str, pieces: Pieces) -> Pieces:
@@ -108,7 +118,7 @@ def _sound(name: str, mesh: Mesh, scale: float) -> Mesh:
         raise MeshFileError(
             "stray-corners", f"{name} {_strays(mesh, scale)}", "Delete what strayed, then read it again."
         )
-    return welded(mesh.triangles * scale)
+    return replace(welded(mesh.triangles * scale), face_attributes=mesh.face_attributes)
 
 
 def _strays(mesh: Mesh, scale: float) -> str:
@@ -142,7 +152,7 @@ def _has_area(chunks: Iterable[Any]) -> bool:
 STL_RECORD = np.dtype([("normal", "<f4", 3), ("corners", "<f4", (3, 3)), ("attribute", "<u2")])
 
 
-def _parse_stl(data: bytes) -> tuple[Pieces, str]:
+def _parse_stl(data: bytes) -> Parsed:
     """Binary where the count agrees with the length to the byte; ASCII where it begins and reads so; else refused."""
     if len(data) >= 84:
         count = struct.unpack_from("<I", data, 80)[0]
@@ -151,9 +161,9 @@ def _parse_stl(data: bytes) -> tuple[Pieces, str]:
                 raise MeshFileError("too-large", f"The file has {count} triangles; {MAX_TRIANGLES} is the most.")
             corners = np.frombuffer(data, STL_RECORD, count, 84)["corners"]
             _check_corners(corners)
-            return [("", welded(corners.astype(np.float64)))], ""
+            return [("", welded(corners.astype(np.float64)))], "", ()
     if data[:512].lstrip(BLANKS)[:5].lower() == b"solid":
-        return [("", _parse_ascii_stl(data.lstrip(BLANKS)))], ""
+        return [("", _parse_ascii_stl(data.lstrip(BLANKS)))], "", ()
     if len(data) < 84:
         raise MeshFileError("truncated", "The file is too short for an STL.")
     have, want = len(data) - 84, 50 * count
@@ -204,16 +214,27 @@ def _scene_of(data: bytes, ending: str) -> Pieces:
         matrix, name = scene.graph[node]
         found = scene.geometry[name]
         if isinstance(found, trimesh.Trimesh):
-            mesh = Mesh(np.asarray(found.vertices, float), np.asarray(found.faces, np.int32))
+            mesh = _coloured(found, Mesh(np.asarray(found.vertices, float), np.asarray(found.faces, np.int32)))
             pieces.append((str(node), mesh if np.allclose(matrix, np.eye(4)) else mesh.transformed(np.asarray(matrix))))
     return pieces
 
 
-def _parse_obj(data: bytes) -> tuple[Pieces, str]:
-    return read_obj(data), ""
+def _coloured(found: Any, mesh: Mesh) -> Mesh:
+    """The mesh with the colours its vertices or faces have in the file, if they have any."""
+    visual = found.visual
+    if visual.kind == "vertex":
+        return mesh.with_face_attribute(REGION, faces_of_vertex_colours(mesh, np.asarray(visual.vertex_colors)[:, :3]))
+    if visual.kind == "face":
+        return mesh.with_face_attribute(REGION, colour_code(np.asarray(visual.face_colors)[:, :3]))
+    return mesh
 
 
-def _parse_ply(data: bytes) -> tuple[Pieces, str]:
+def _parse_obj(data: bytes) -> Parsed:
+    pieces, regions = read_obj(data)
+    return pieces, "", regions
+
+
+def _parse_ply(data: bytes) -> Parsed:
     """The header's counts are held against the bytes there are: a lying header would ask for memory."""
     head, found, _ = data[:65536].partition(b"end_header")
     if not data.startswith(b"ply") or not found:
@@ -228,7 +249,7 @@ def _parse_ply(data: bytes) -> tuple[Pieces, str]:
     _check_counts(counts.get(b"vertex", 0), counts.get(b"face", 0))
     if text:
         _check_text_faces(data[len(head) + len(found) :].split(b"\n")[1:], counts)
-    return _scene_of(data, "ply"), ""
+    return _scene_of(data, "ply"), "", ()
 
 
 def _check_text_faces(lines: list[bytes], counts: dict[bytes, int]) -> None:
@@ -240,7 +261,7 @@ def _check_text_faces(lines: list[bytes], counts: dict[bytes, int]) -> None:
             raise MeshFileError("malformed", f"A face claims {int(words[0])} corners and lists {len(words) - 1}.")
 
 
-def _parse_glb(data: bytes) -> tuple[Pieces, str]:
+def _parse_glb(data: bytes) -> Parsed:
     if len(data) < 20 or data[:4] != b"glTF":
         raise MeshFileError("malformed", "This is no GLB file.")
     if struct.unpack_from("<I", data, 8)[0] != len(data):
@@ -253,7 +274,7 @@ def _parse_glb(data: bytes) -> tuple[Pieces, str]:
         sum(accessors[p["attributes"]["POSITION"]]["count"] for p in used),
         sum(accessors[p["indices"]]["count"] for p in used if "indices" in p) // 3,
     )
-    return _scene_of(data, "glb"), "meter"
+    return _scene_of(data, "glb"), "meter", ()
 
 
 def _check_counts(vertices: int, triangles: int) -> None:

@@ -17,6 +17,7 @@ from xml.parsers import expat
 import numpy as np
 
 from numerus.errors import MeshFileError
+from numerus.formats.regions import REGION
 from numerus.geometry.mesh import Floats, Mesh
 
 MAX_ELEMENTS = 4_000_000
@@ -37,6 +38,8 @@ class _Object:
     vertices: array[float] = field(default_factory=lambda: array("d"))
     faces: array[int] = field(default_factory=lambda: array("q"))
     components: list[Use] = field(default_factory=list)
+    material: tuple[str, str] = ("", "0")
+    shades: array[int] = field(default_factory=lambda: array("i"))
 
 
 class _Model:
@@ -49,8 +52,10 @@ class _Model:
         self._now, self._slices = _Object(""), False
         self._begin = {
             "vertex": self._vertex, "triangle": self._triangle, "object": self._object, "component": self._component,
-            "item": self._item, "model": self._model,
+            "item": self._item, "model": self._model, "basematerials": self._group, "colorgroup": self._group,
+            "base": self._base, "color": self._base,
         }  # fmt: skip
+        self._group_id, self.shades, self.told = "", dict[str, list[str]](), dict[tuple[str, str], int]()
 
     def start(self, tag: str, attributes: dict[str, str]) -> None:
         name = tag.rpartition(":")[2]
@@ -64,9 +69,28 @@ class _Model:
 
     def _triangle(self, a: dict[str, str]) -> None:
         self._now.faces.extend((int(a["v1"]), int(a["v2"]), int(a["v3"])))
+        pid, index = self._now.material
+        told = (a["pid"], a.get("p1", "0")) if "pid" in a else (pid, a.get("p1", index))
+        self._now.shades.append(self.told.setdefault(told, len(self.told)))
+
+    def _group(self, a: dict[str, str]) -> None:
+        self._group_id = a.get("id", "")
+        self.shades.setdefault(self._group_id, [])
+
+    def _base(self, a: dict[str, str]) -> None:
+        """A colour of a group, or a material with its name."""
+        colour = a.get("color") or a.get("displaycolor", "")
+        self.shades.setdefault(self._group_id, []).append(a.get("name") or colour[:7].upper())
+
+    def shade(self, told: tuple[str, str]) -> str:
+        """A material by its group and number, "" where there is none."""
+        listed = self.shades.get(told[0], [])
+        return listed[int(told[1])] if told[1].isdigit() and int(told[1]) < len(listed) else ""
 
     def _object(self, a: dict[str, str]) -> None:
-        self._now = self.objects[self.path, a["id"]] = _Object(a.get("name", ""))
+        self._now = self.objects[self.path, a["id"]] = _Object(
+            a.get("name", ""), material=(a.get("pid", ""), a.get("pindex", "0"))
+        )
 
     def _component(self, a: dict[str, str]) -> None:
         self._now.components.append(self._use(a))
@@ -90,8 +114,11 @@ def _matrix(text: str) -> Floats:
     return matrix
 
 
-def read_3mf(data: bytes) -> tuple[list[tuple[str, Mesh]], str]:
-    """Every placed object by name, in the file's own unit, and that unit. Raises MeshFileError, or what a parser raises."""
+def read_3mf(data: bytes) -> tuple[list[tuple[str, Mesh]], str, tuple[str, ...]]:
+    """Every placed object by name, in the file's own unit, that unit, and names of the regions faces are of.
+
+    Raises MeshFileError, or what a parser raises.
+    """
     try:
         with zipfile.ZipFile(io.BytesIO(data)) as archive:
             paths = [e.filename for e in archive.infolist() if e.filename.lower().endswith(".model")]
@@ -105,7 +132,15 @@ def read_3mf(data: bytes) -> tuple[list[tuple[str, Mesh]], str]:
         raise MeshFileError("truncated", f"The 3MF is not a sound package: {error}.") from error
     objects = {place: o for model in models for place, o in model.objects.items()}
     uses = [use for model in models for use in model.items] or [(place, np.eye(4)) for place in objects]
-    return list(_pieces(objects, uses)), models[0].unit
+    shades = tuple(dict.fromkeys(s for m in models for listed in m.shades.values() for s in listed if s))
+    number = {shade: n for n, shade in enumerate(shades)}
+    for model in models:
+        table = np.array([number.get(model.shade(told), -1) for told in model.told], np.int32)
+        for own in model.objects.values():
+            own.shades = (
+                array("i", table[np.frombuffer(own.shades, np.int32)].tolist()) if len(own.shades) else own.shades
+            )
+    return list(_pieces(objects, uses)), models[0].unit, shades
 
 
 def _refuse_outward(archive: zipfile.ZipFile) -> None:
@@ -164,4 +199,5 @@ def _own(found: _Object, matrix: Floats) -> list[tuple[str, Mesh]]:
     faces = np.frombuffer(found.faces, np.int64).reshape(-1, 3)
     if faces.min() < 0 or faces.max() >= len(vertices):
         raise MeshFileError("malformed", "The 3MF names corners that are not there.")
-    return [(found.name, Mesh(vertices, faces.astype(np.int32)).transformed(matrix))]
+    mesh = Mesh(vertices, faces.astype(np.int32)).transformed(matrix)
+    return [(found.name, mesh.with_face_attribute(REGION, np.frombuffer(found.shades, np.int32)))]

@@ -12,6 +12,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import MeshFileError
+from numerus.formats.regions import REGION
 from numerus.geometry.mesh import Floats, Mesh, merged
 
 MAX_OBJ_BYTES = 45 << 20  # mixed polygons take 1 GB and 8 s then
@@ -21,25 +22,34 @@ Mark = tuple[int, str]
 """Where an object or group begins (how many faces came before) and its name."""
 
 
-def read_obj(data: bytes) -> list[tuple[str, Mesh]]:
-    """Objects are parts; groups are parts where none touches another, else they are regions of one surface.
+def read_obj(data: bytes) -> tuple[list[tuple[str, Mesh]], tuple[str, ...]]:
+    """Objects are parts; groups are parts where none touches another, else they are regions of one surface, as materials are.
+    Every face carries the number of its region under REGION; the names of regions come beside.
 
     Raises MeshFileError, or ValueError where a number is none.
     """
     if len(data) > MAX_OBJ_BYTES:
         raise MeshFileError("too-large", f"OBJ over {MAX_OBJ_BYTES >> 20} MB is not read.", "Save it as binary STL.")
-    corners, polygons, objects, groups = _lines_of(data)
+    corners, polygons, marks = _lines_of(data)
     vertices, (faces, owner) = _points(corners), _triangles(polygons, len(corners))
-    if objects:
-        return _split(vertices, faces, owner, objects)
-    pieces = _split(vertices, faces, owner, groups)
-    return pieces if _apart(pieces) else [("", merged([m for _, m in pieces]))]
+    region, names = _regions(marks[b"usemtl"] or marks[b"g"], owner)
+    pieces = _split(vertices, faces, owner, marks[b"o"] or marks[b"g"], region)
+    if marks[b"o"] or _apart(pieces):
+        return pieces, names
+    return [("", merged([m for _, m in pieces]))], names
 
 
-def _lines_of(data: bytes) -> tuple[list[bytes], list[bytes], list[Mark], list[Mark]]:
+def _regions(marks: list[Mark], owner: NDArray[np.int64]) -> tuple[NDArray[np.int32], tuple[str, ...]]:
+    """Each face's region by the material or group that was begun last before it, -1 before the first."""
+    names = tuple(dict.fromkeys(name for _, name in marks))
+    number = np.array([-1, *(names.index(name) for _, name in marks)], np.int32)
+    return number[np.searchsorted([at for at, _ in marks], owner, side="right")], names
+
+
+def _lines_of(data: bytes) -> tuple[list[bytes], list[bytes], dict[bytes, list[Mark]]]:
     corners: list[bytes] = []
     polygons: list[bytes] = []
-    marks: dict[bytes, list[Mark]] = {b"o": [], b"g": []}
+    marks: dict[bytes, list[Mark]] = {b"o": [], b"g": [], b"usemtl": []}
     for line in data.replace(b"\\\n", b" ").split(b"\n"):
         kind, _, rest = line.lstrip().partition(b" ")
         if kind == b"v":
@@ -48,7 +58,7 @@ def _lines_of(data: bytes) -> tuple[list[bytes], list[bytes], list[Mark], list[M
             polygons.append(rest)
         elif kind in marks and len(marks[kind]) < MAX_OBJECTS:
             marks[kind].append((len(polygons), rest.decode("utf-8", "replace").strip()))
-    return corners, polygons, marks[b"o"], marks[b"g"]
+    return corners, polygons, marks
 
 
 def _points(corners: list[bytes]) -> Floats:
@@ -83,7 +93,7 @@ def _triangles(polygons: list[bytes], vertices: int) -> tuple[NDArray[np.int64],
 
 
 def _split(
-    vertices: Floats, faces: NDArray[np.int64], owner: NDArray[np.int64], marks: list[Mark]
+    vertices: Floats, faces: NDArray[np.int64], owner: NDArray[np.int64], marks: list[Mark], region: NDArray[np.int32]
 ) -> list[tuple[str, Mesh]]:
     """Faces from each mark to the next as a piece."""
     begins = [0, *(at for at, _ in marks)]
@@ -93,7 +103,8 @@ def _split(
     for name, a, b in zip(["", *(n for _, n in marks)], starts, ends, strict=True):
         if b > a:
             used, index = np.unique(faces[a:b], return_inverse=True)
-            pieces.append((name, Mesh(vertices[used], index.reshape(-1, 3).astype(np.int32))))
+            mesh = Mesh(vertices[used], index.reshape(-1, 3).astype(np.int32))
+            pieces.append((name, mesh.with_face_attribute(REGION, region[a:b])))
     return pieces
 
 

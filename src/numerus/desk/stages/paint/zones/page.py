@@ -21,7 +21,7 @@ from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.parts import Part
 from numerus.domain.zones import PartZones, Zone
-from numerus.errors import Progress
+from numerus.errors import NumerusError, Progress
 from numerus.formats.face_labels import pack_labels
 from numerus.surface.zone_naming import PatchedPart, Proposal, carried_over, grown_over, named_at, patched
 from numerus.surface.zones import ZonedMesh, measured_zones
@@ -29,8 +29,8 @@ from numerus.words import counted
 
 BRUSH_MM = 0.6
 HOW = (
-    "Click a patch and it gets the chosen name; drag over the figure and all you touch do; Shift takes names back. Drag beside it, "
-    "or arrow keys, turn it. Keys 1 to 9 choose names."
+    "Click a patch and it gets the chosen name; drag over the figure and all you touch do; Shift takes names back. Alt and a line "
+    "across a patch cuts it in two. Drag beside it, or arrow keys, turn it. Keys 1 to 9 choose names."
 )
 
 
@@ -123,7 +123,8 @@ class ZonesPage(QWidget):
         self.refuse_button = button("Leave it", self.refuse)
         tools = row(self.seed_button, self.grow_button, -1, gap=6)
         asked = column(self.carry_button, self.offered, row(self.accept_button, self.refuse_button, -1, gap=6), gap=4)
-        side = column(label("Names", "section"), self.list, self.name, tools, asked, self.note, self.how, gap=6)
+        naming = row(self.name, button("Rename", self.rename, tip="The chosen zone gets the name that is typed"), gap=6)
+        side = column(label("Names", "section"), self.list, naming, tools, asked, self.note, self.how, gap=6)
         side.setStretch(1, 1)
         body = row(self.view, side, gap=16, margins=(16, 0, 16, 12))
         body.setStretch(0, 68)
@@ -194,7 +195,11 @@ class ZonesPage(QWidget):
     def brushed(self, places: list[np.ndarray]) -> None:
         """Patches under the places get the chosen name, or seeds are set there."""
         state = self.state
-        back = bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ShiftModifier)
+        held = QApplication.keyboardModifiers()
+        back = bool(held & Qt.KeyboardModifier.ShiftModifier)
+        if state.parts and held & Qt.KeyboardModifier.AltModifier:
+            self.split(places)
+            return
         if not state.parts or not state.zone_id:
             return
         if state.growing:
@@ -204,6 +209,30 @@ class ZonesPage(QWidget):
         zone = "" if back else state.zone_id
         name = state.plans.zone_name(zone) if zone else "nothing"
         self._keep(f"{name} on {counted(len(places), 'place')}", named_at(state.parts, places, zone))
+
+    def split(self, places: list[np.ndarray]) -> None:
+        """The patch under a line becomes two, to be named apart."""
+        try:
+            number, made = self.state.split(places)
+        except NumerusError as error:
+            self.note.setText(f"{error.message} {error.advice}")
+            return
+        part = self.session.plans.parts[made.id]
+        self._known[made.id, part.blob] = made
+        self.state.parts[number] = made
+        self._show(self.state.parts)
+
+    def rename(self) -> None:
+        """The chosen zone under the name that is typed."""
+        try:
+            made = self.state.renamed(self.name.text())
+        except NumerusError as error:
+            self.note.setText(f"{error.message} {error.advice}")
+            return
+        if made is not None:
+            self.name.clear()
+            self.session.commit(f"zone {made.name}", [made])
+            self.list.update()
 
     def grow(self) -> None:
         """Zones over the whole figure from the seeds, in a job."""

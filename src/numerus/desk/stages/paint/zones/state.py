@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -10,10 +11,12 @@ from numpy.typing import NDArray
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure
 from numerus.domain.zones import UNNAMED, Zone
+from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.kit.builds import printed_slots
+from numerus.surface.patch_splitting import split_along
 from numerus.surface.patches import Seed
-from numerus.surface.zone_naming import PatchedPart, areas_cm2
+from numerus.surface.zone_naming import PatchedPart, areas_cm2, part_at
 
 TONES = (
     "#C99A2E", "#2F7F86", "#A8553F", "#6B8A45", "#6A5A94", "#B98AA0", "#4E6E9C", "#8A6B45", "#9BA5A0", "#C9B48A", "#3E4C57", "#7FB09A",
@@ -102,6 +105,23 @@ class ZonesState:
         words = " ".join(name.split())
         found = next((z for z in self.plans.zones.values() if z.name.lower() == words.lower()), None)
         return (found, False) if found else (Zone(new_id, words, len(self.plans.zones)), True)
+
+    def renamed(self, name: str) -> Zone | None:
+        """The chosen zone under another name, None where none is typed or chosen. Raises PlanError where one has it already."""
+        words, zone = " ".join(name.split()), self.plans.zones.get(self.zone_id)
+        if not words or zone is None:
+            return None
+        if any(z.name.lower() == words.lower() and z.id != zone.id for z in self.zones):
+            raise PlanError(
+                "same-name", f"There is a zone called {words} already.", "Name those patches with it instead."
+            )
+        return replace(zone, name=words)
+
+    def split(self, places: Sequence[Floats]) -> tuple[int, PatchedPart]:
+        """The part under a line, by number, with the patch there cut in two. Raises GeometryError."""
+        number, _ = part_at(self.parts, places[len(places) // 2])
+        part = self.parts[number]
+        return number, replace(part, patches=split_along(part.zoned.mesh, part.patches, places))
 
     def add_seed(self, place: Floats) -> None:
         x, y, z = (float(v) for v in place)
