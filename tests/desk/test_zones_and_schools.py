@@ -14,8 +14,9 @@ from PyQt6.QtWidgets import QApplication, QInputDialog
 from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.book.book import Book
 from numerus.book.intake import take_in
-from numerus.desk.stages.paint.bench import SCHEME, SCHOOLS, ZONES
+from numerus.desk.stages.paint.bench import SCHEME, SCHOOLS, VALUE, ZONES
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, LEVELS_SHOWN
+from numerus.desk.stages.paint.value.state import EYES
 from numerus.desk.window import MainWindow
 from numerus.domain.army import Army, Figure, Unit
 from numerus.formats.mesh_writing import write_stl
@@ -226,3 +227,36 @@ def test_an_army_without_zones_is_asked_to_name_them_before_a_scheme(own: MainWi
     looks = page(own, SCHEME)
     assert "Zones page first" in looks.cards.waiting and not looks.state.worked.shown
     looks.grab()
+
+
+def test_a_figure_is_read_across_the_table_and_helped(window: MainWindow) -> None:
+    """Views, the lamp, other eyes; a press says where eyes should go; a help is tried before it is taken, and undone."""
+    window.session.select("lock")
+    value = page(window, VALUE)
+    state = value.state
+    seen = {state.view: state.read.picture}
+    for view in (EYES, "green-blind sight"):
+        value.views.setCurrentText(view)
+        value._view_taken(0)
+        seen[view] = state.read.picture
+        value.grab()
+    assert len({p.tobytes() for p in seen.values()}) == 3
+    before = state.read.picture.copy()
+    value.picture.lamp.emit(120.0, 0.0)
+    assert "right" in value.summary and np.abs(state.read.picture.astype(int) - before).max() > 20
+    zone = next(a.zone for a in state.read.told if a.minutes > 0)
+    value.rows.marked.emit(zone)
+    assert window.session.plans.zones[zone].focus and zone in {a.zone for a in state.read.told if a.focus}
+    window.session.undo()
+    assert not window.session.plans.zones[zone].focus
+    scheme, shown = window.session.plans.scheme, state.read.picture.copy()
+    assert state.helps and "Would help" in value.helps[0][0].text()
+    value.try_help(0)
+    assert window.session.plans.scheme == scheme and (state.read.picture != shown).any()
+    value.try_help(0)
+    assert (state.read.picture == shown).all(), "and back"
+    value.try_help(0)
+    value.take_help(0)
+    assert window.session.plans.scheme != scheme and state.tried == -1
+    window.session.undo()
+    assert window.session.plans.scheme == scheme

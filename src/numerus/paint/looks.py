@@ -14,17 +14,27 @@ from numerus.domain.recipes import Recipe, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats
+from numerus.geometry.rays import LIGHT
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.shot import Shot
 from numerus.paint.priming import primed_ground, two_tone_primer
+from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.pots import Rack
-from numerus.paint.scheme import LowContrastPair, low_contrast_pairs, paint_needed_ml, strokes_for, zone_labs
+from numerus.paint.scheme import (
+    LowContrastPair,
+    can_be_mixed,
+    low_contrast_pairs,
+    paint_needed_ml,
+    strokes_for,
+    zone_labs,
+)
 from numerus.paint.techniques import TECHNIQUES
 
 EXPOSURE = 0.8
 GREY_GROUND = 0.4
+METAL_DARKER, METAL_SHINES, MUCH = 0.3, 0.7, 0.3
 TURN_DEG, RAISE_DEG, MARGIN = 22.0, 9.0, 1.05
 
 Borders = Mapping[tuple[str, str], float]
@@ -67,6 +77,29 @@ def scheme_light(shot: Shot, built: Built, scheme: Scheme | None, rack: Rack, bu
     return light
 
 
+def lit_light(shot: Shot, built: Built, scheme: Scheme, rack: Rack, toward: Floats = LIGHT) -> Floats:
+    """Linear light (s, 3) of every sample painted by a scheme under a lamp from ``toward``; metal throws it back, matt paint does
+    not.
+    """
+    flat = scheme_light(shot, built, scheme, rack)
+    metal = metal_shares(shot, built, scheme, rack)[:, None]
+    matt = flat * shot.light(toward)[:, None]
+    shine = flat / np.maximum(flat.max(axis=1, keepdims=True), 1e-6) * shot.glint(toward)[:, None]
+    return EXPOSURE * (matt * (1 - METAL_DARKER * metal) + METAL_SHINES * metal * shine)
+
+
+def metal_shares(shot: Shot, built: Built, scheme: Scheme, rack: Rack) -> Floats:
+    """How far each sample's uppermost paint is metal, 0..1 (s,): by zone, from the last stroke that covers much of it."""
+    found = np.zeros(len(built.zones) + 1)
+    for recipe in (r for r in scheme.recipes if r.zone in built.zones):
+        upper = [s for s in recipe.steps if TECHNIQUES[s.technique].covers >= MUCH and can_be_mixed(s, rack)]
+        if upper:
+            share = rack.shares(upper[-1].mix)
+            metal = sum(n for pot, n in share.items() if kind_of(rack.paints[pot]).name == "metallic")
+            found[built.zones.index(recipe.zone)] = metal
+    return np.asarray(found[shot.zone])
+
+
 def at_level(scheme: Scheme, level: str) -> Scheme:
     """The scheme with the strokes a level asks for."""
     rank = LEVELS.index(level)
@@ -93,11 +126,11 @@ def looks(
 ) -> list[Look]:  # fmt: skip
     """Every candidate on the same figure in the same light. ``areas_cm2`` of the figure's zones. Raises Cancelled."""
     shot = figure_shot(built, *size_px, finer)
-    light, listed, seen = EXPOSURE * shot.light()[:, None], [], seen_shares(built)
+    listed, seen = [], seen_shares(built)
     for n, candidate in enumerate(candidates):
         if not progress(0.3 + 0.7 * n / len(candidates)):
             raise Cancelled
-        linear = scheme_light(shot, built, candidate.scheme, rack) * light
+        linear = lit_light(shot, built, candidate.scheme, rack)
         minutes, ml = costs(candidate.scheme, rack, areas_cm2, figures)
         labs = zone_labs(candidate.scheme, rack, primed_ground(candidate.scheme))
         melting = tuple(low_contrast_pairs(labs, borders_mm))

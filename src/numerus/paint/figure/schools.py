@@ -75,9 +75,10 @@ def _ground(colour: str) -> Floats:
     return np.asarray(reflectances([colour])[0])
 
 
-def _step(
+def school_step(
     number: int, name: str, technique: str, mix: Parts, area_cm2: float, coats: int = 1, thinner: float = -1.0
 ) -> RecipeStep:
+    """A stroke with its usual thinning, tool and minutes for a zone of that area (defaults)."""
     how = TECHNIQUES[technique]
     begin = SPRAY_BEGIN_MIN if technique == "spray" else BEGIN_MIN
     minutes = round(coats * (begin + PACE_MIN_CM2.get(technique, 0.4) * area_cm2), 2)
@@ -90,11 +91,11 @@ def _step(
 def schools(base: Parts, rack: Rack, area_cm2: float) -> list[School]:
     """Four schools for a zone of a base colour, from what the rack has. Raises PlanError for a base that cannot be mixed."""
     colour = rack.pigment(base)
-    light, shade, wash, medium = _lighter(base, rack), _darker(base, rack), _wash_of(base, rack), _medium(rack)
+    light, shade, wash, medium = lighter(base, rack), _darker(base, rack), _wash_of(base, rack), _medium(rack)
     thin: Parts = ((base[0][0], 1.0), (medium, 3.0)) if medium and len(base) == 1 else base
 
     def made(*rows: tuple[str, str, Parts, int]) -> tuple[RecipeStep, ...]:
-        return tuple(_step(n, name, how, mix, area_cm2, coats) for n, (name, how, mix, coats) in enumerate(rows))
+        return tuple(school_step(n, name, how, mix, area_cm2, coats) for n, (name, how, mix, coats) in enumerate(rows))
 
     two_tone = Primer(_ground(DARK), _ground(PALE))
     hides = 2 if colour.hides_um > 40 else 1
@@ -113,7 +114,7 @@ def schools(base: Parts, rack: Rack, area_cm2: float) -> list[School]:
     ]
 
 
-def _lighter(base: Parts, rack: Rack) -> Parts:
+def lighter(base: Parts, rack: Rack) -> Parts:
     """The base with what lightens it and keeps its hue best."""
     return _shifted(base, rack, LIGHTER)
 

@@ -18,6 +18,7 @@ from numerus.surface.painting_fields import PaintingFields, cone_directions
 
 KEY, SKY, FILL = 0.8, 0.66, 0.2
 KEY_RAYS, KEY_SPREAD_DEG = 10, 8.0
+GLOSS = 24.0  # the narrower the higher; of painted metal, not of a mirror
 
 
 @dataclass(frozen=True, eq=False)
@@ -75,6 +76,7 @@ class Shot:
         self.face, self.weights = face[self.hit], weights[self.hit]
         self.corners = figure.mesh.faces[self.face]
         self.zone = figure.zones[self.face]
+        self._lights: dict[tuple[float, ...], Floats] = {}
 
     def at(self, values: NDArray[np.floating]) -> Floats:  # type: ignore[type-arg]
         """Vertex values (n,) or (n, 3) at every sample."""
@@ -89,7 +91,15 @@ class Shot:
         return Places(self.at(mesh.vertices), normal, *(self.at(getattr(fields, n)) for n in _FIELDS))
 
     def light(self, toward: Floats = LIGHT) -> Floats:
-        """How much light each sample gets: sky by openness, a soft lamp with its shadow, a little from the viewer's side."""
+        """How much light each sample gets: sky by openness, a soft lamp with its shadow, a little from the viewer's side. From
+        where it was asked before it is not worked out again.
+        """
+        key = tuple(float(v) for v in toward)
+        if key not in self._lights:
+            self._lights[key] = self._light(np.asarray(toward, float))
+        return self._lights[key]
+
+    def _light(self, toward: Floats) -> Floats:
         places, total = self.places, np.zeros(len(self.hit))
         start = places.position + 0.05 * places.normal
         for way in cone_directions(toward, KEY_SPREAD_DEG, KEY_RAYS):
@@ -100,6 +110,12 @@ class Shot:
         sky = (0.15 + 0.85 * places.openness) * (0.76 + 0.24 * places.normal[:, 2])
         side = np.maximum(places.normal @ self.toward, 0) * (0.3 + 0.7 * places.openness)
         return KEY * total / KEY_RAYS + SKY * sky + FILL * side
+
+    def glint(self, toward: Floats = LIGHT) -> Floats:
+        """How strongly a metal sends the lamp to the viewer at each sample (s,), 0..1 (Blinn 1977, Models of light reflection)."""
+        half = np.asarray(toward, float) + self.toward
+        half /= max(float(np.linalg.norm(half)), 1e-9)
+        return np.asarray(np.clip(self.places.normal @ half, 0, 1) ** GLOSS * np.clip(1.3 * self.places.openness, 0, 1))
 
     def picture(self, linear: Floats, grey: bool = False) -> NDArray[np.uint8]:
         """RGBA uint8 (height, width, 4) of linear light per sample (s, 3); ``grey`` keeps only its value."""

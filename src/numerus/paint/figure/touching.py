@@ -13,6 +13,7 @@ from numerus.errors import Cancelled, Progress
 from numerus.surface.zones import ZonedMesh, contact_mm2
 
 FORM = 1  # of what is kept
+ROUND_MM = 4.0  # (default) border round a place where two parts meet, before it is measured
 ZonePairs = tuple[tuple[str, str], ...]
 Between = Mapping[str, ZonePairs]
 """Zones that touch from part to part, by ``touching_key``."""
@@ -41,6 +42,17 @@ def zones_between(
         found[key] = tuple(sorted(pairs))
         if not progress((number + 1) / len(figures)):
             raise Cancelled
+    return found
+
+
+def borders_of(plans: Plans, figure: Figure, between: Between) -> dict[tuple[str, str], float]:
+    """How far zones of a figure border on each other, mm: along its parts' skin; where parts are known to touch, ``ROUND_MM``."""
+    found: dict[tuple[str, str], float] = {}
+    for part in figure.build.values():
+        for a, b, mm in plans.part_zones[part].borders_mm if part in plans.part_zones else ():
+            found[a, b] = found.get((a, b), 0.0) + mm
+    for pair in between.get(touching_key(plans, figure), ()):
+        found[pair] = found.get(pair, 0.0) + ROUND_MM
     return found
 
 

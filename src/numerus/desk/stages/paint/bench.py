@@ -14,13 +14,14 @@ from numerus.desk.stages.paint.page_tab import PageTab
 from numerus.desk.stages.paint.rack.page import RackPage
 from numerus.desk.stages.paint.recipe.page import RecipePage
 from numerus.desk.stages.paint.schools.page import SchoolsPage
+from numerus.desk.stages.paint.value.page import ValuePage
 from numerus.desk.stages.paint.zones.page import ZonesPage
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column
 
-FIGURE, LINE, ZONES, SCHEME, SCHOOLS, RECIPE, RACK, MIX = (
-    "Figure", "Line", "Zones", "Scheme", "Schools", "Recipe", "Rack", "Mix",
+FIGURE, LINE, ZONES, SCHEME, SCHOOLS, RECIPE, VALUE, RACK, MIX = (
+    "Figure", "Line", "Zones", "Scheme", "Schools", "Recipe", "Value", "Rack", "Mix",
 )  # fmt: skip
 
 
@@ -79,11 +80,12 @@ class PaintBench(Bench):
         self.zones.told.connect(lambda words: self._told(ZONES, words))
         self.line.told.connect(lambda words: self._told(LINE, words))
         self.schools = SchoolsPage(self.context, built, self.with_meshes)
+        self.value = ValuePage(self.context, built, self.with_meshes)
         self.looks = LooksPage(self.context, built, self.with_meshes)
         self.recipe = RecipePage(self.context, built, self.with_meshes)
-        self.pages: dict[str, FigurePage | LinePage | ZonesPage | LooksPage | SchoolsPage | RecipePage | RackPage | MixPage] = {
+        self.pages: dict[str, FigurePage | LinePage | ZonesPage | LooksPage | SchoolsPage | RecipePage | ValuePage | RackPage | MixPage] = {
             FIGURE: self.figure, LINE: self.line, ZONES: self.zones, SCHEME: self.looks,
-            SCHOOLS: self.schools, RECIPE: self.recipe, RACK: self.rack, MIX: self.mix,
+            SCHOOLS: self.schools, RECIPE: self.recipe, VALUE: self.value, RACK: self.rack, MIX: self.mix,
         }  # fmt: skip
         self.tabs = {name: PageTab(name, lambda n=name: self.open_page(n)) for name in self.pages}
         self.stack = Pages()

@@ -16,10 +16,9 @@ from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import PlanError, Progress
 from numerus.paint.colourways import MOST_COLOURS, colourways
 from numerus.paint.figure.built import Built
-from numerus.paint.figure.touching import touching_key
+from numerus.paint.figure.touching import borders_of
 from numerus.paint.looks import Candidate, Look, at_level, looks, with_recipe
 from numerus.paint.rack.pots import Rack, rack_of
-from numerus.paint.scheme import LEAST_BORDER_MM
 from numerus.paint.starters import Starter, ZoneColour, ground_zones, starters, zone_colours
 from numerus.words import counted, span
 
@@ -141,7 +140,8 @@ class LooksState:
     def work(self, new_id: Callable[[], str]) -> Callable[[Built, Progress], Worked]:
         """The work of painting every candidate, for a job; the book as it is now is what it works from."""
         scheme, rack, areas, figures = self.plans.scheme, self.rack, self.areas_cm2, self.figures
-        mode, zone, others, borders = self.mode, self.zone_id, self.others, self.borders_mm()
+        mode, zone, others = self.mode, self.zone_id, self.others
+        borders = borders_of(self.plans, self.figure, self.answers.between) if self.figure else {}
         colour_all, now = self.zone_colours, self.answers.now
 
         def made(built: Built, progress: Progress) -> Worked:
@@ -156,18 +156,6 @@ class LooksState:
             return Worked(looks(built, listed, rack, areas, figures, borders, progress=progress))
 
         return made
-
-    def borders_mm(self) -> dict[tuple[str, str], float]:
-        """Zones of the figure that border on each other: along its parts' skin, and where parts are known to touch."""
-        found: dict[tuple[str, str], float] = {}
-        if self.figure is None:
-            return found
-        for part in self.figure.build.values():
-            for a, b, mm in self.plans.part_zones[part].borders_mm if part in self.plans.part_zones else ():
-                found[a, b] = found.get((a, b), 0.0) + mm
-        for pair in self.answers.between.get(touching_key(self.plans, self.figure), ()):
-            found[pair] = found.get(pair, 0.0) + 2 * LEAST_BORDER_MM
-        return found
 
     def take(self, found: Worked) -> None:
         self.worked = found

@@ -1,0 +1,171 @@
+"""What the Value page shows: the figure as it reads, where eyes go, minutes against attention, what would help. No Qt here."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+
+from numerus.colour.light import encoded
+from numerus.colour.sight import DEUTAN, FULL, PROTAN, TRITAN
+from numerus.desk.answers import Answers
+from numerus.domain.army import Figure
+from numerus.domain.recipes import Scheme
+from numerus.errors import Progress
+from numerus.geometry.mesh import Floats
+from numerus.paint.figure.built import Built
+from numerus.paint.figure.reading import TABLE_MM, Attention, Reading, attention, reading
+from numerus.paint.figure.touching import borders_of
+from numerus.paint.looks import figure_shot, lit_light, seen_shares
+from numerus.paint.priming import primed_ground
+from numerus.paint.rack.pots import Rack, rack_of
+from numerus.paint.scheme import LowContrastPair, low_contrast_pairs, strokes_for, zone_labs
+from numerus.paint.value_help import ValueHelp, value_helps
+
+CLOSE, TABLE, GREY, EYES = "close up", "across the table", "value only", "where eyes go"
+SIGHTS = {"red-blind sight": PROTAN, "green-blind sight": DEUTAN, "blue-blind sight": TRITAN}
+VIEWS = (TABLE, GREY, EYES, CLOSE, *SIGHTS)
+ROUND, PHOTOGRAPH = "from round the table", "in a photograph"
+PLACES = (ROUND, PHOTOGRAPH)
+SIZE_PX, FINER = (390, 480), 2
+WARM = np.array([0.91, 0.36, 0.10])  # where eyes go, in sRGB
+
+
+@dataclass(frozen=True, eq=False)
+class Read:
+    """What a job came to: the picture as asked, uint8 (h, w, 4), one in miniature, the reading, zones' attention, helps."""
+
+    picture: NDArray[np.uint8]
+    height_mm: float
+    reading: Reading
+    told: list[Attention]
+    melting: list[LowContrastPair]
+    helps: list[ValueHelp]
+
+
+class ValueState:
+    """``look`` at the book; ``work`` gives a job's work; ``take`` what it came to."""
+
+    def __init__(self, answers: Answers) -> None:
+        self.view, self.place, self.tried = TABLE, ROUND, -1
+        self.turn_deg, self.raise_deg = -35.0, 50.0  # where the lamp stands
+        self.read: Read | None = None
+        self.helps: list[ValueHelp] = []
+        self._shown_of: Scheme | None = None
+        self.figure: Figure | None = None
+        self.look(answers, "", "")
+
+    def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
+        self.answers, self.plans = answers, answers.plans
+        self.figure = self.plans.figure_or_first(unit_id, figure_id)
+        if self._shown_of != self.plans.scheme:
+            self._shown_of, self.tried = self.plans.scheme, -1
+
+    @property
+    def scheme(self) -> Scheme | None:
+        """The scheme shown: the army's, or with the help that is tried."""
+        if 0 <= self.tried < len(self.helps):
+            return self.helps[self.tried].scheme
+        return self.plans.scheme
+
+    @property
+    def lamp(self) -> Floats:
+        turn, up = np.radians(self.turn_deg), np.radians(self.raise_deg)
+        return np.array([np.sin(turn) * np.cos(up), -np.cos(turn) * np.cos(up), np.sin(up)])
+
+    def move_lamp(self, turn_deg: float, raise_deg: float) -> None:
+        self.turn_deg = (self.turn_deg + turn_deg + 180) % 360 - 180
+        self.raise_deg = min(max(self.raise_deg + raise_deg, -20.0), 89.0)
+
+    @property
+    def asked(self) -> tuple[object, ...]:
+        return (
+            self.view,
+            self.place,
+            self.scheme,
+            tuple(self.plans.paints.values()),
+            tuple(self.plans.mixes.values()),
+            self.turn_deg,
+            self.raise_deg,
+            tuple(self.plans.zones.values()),
+        )
+
+    def missing(self) -> str:
+        """What has to be there first, "" for nothing."""
+        if self.figure is None or not self.plans.zone_areas_cm2(self.figure):
+            return "Name a zone on the Zones page first."
+        return "" if self.plans.scheme else "There is no scheme yet: the Scheme page has starters."
+
+    def minutes(self, scheme: Scheme) -> dict[str, float]:
+        """Planned minutes by zone, at the unit's level."""
+        found: dict[str, float] = {}
+        unit = self.plans.units.get(self.figure.unit_id) if self.figure else None
+        if self.figure is None or unit is None:
+            return found
+        for stroke in strokes_for(scheme, self.plans.zone_areas_cm2(self.figure), unit.level):
+            found[stroke.zone] = found.get(stroke.zone, 0.0) + stroke.step.minutes
+        return found
+
+    def work(self, new_id: Callable[[], str]) -> Callable[[Built, Progress], Read]:
+        """The work of painting and reading the figure, for a job."""
+        scheme, base, rack = self.scheme, self.plans.scheme, rack_of(self.plans)
+        assert scheme is not None and base is not None and self.figure is not None
+        minutes, borders = self.minutes(scheme), borders_of(self.plans, self.figure, self.answers.between)
+        areas, names = dict(self.plans.zone_areas_cm2(self.figure)), {z.id: z.name for z in self.plans.zones.values()}
+        focus = {z.id for z in self.plans.zones.values() if z.focus}
+        view, place, lamp, now, tried = self.view, self.place, self.lamp, self.answers.now, self.tried
+
+        def made(built: Built, progress: Progress) -> Read:
+            shot = figure_shot(built, *SIZE_PX, FINER)
+            linear = lit_light(shot, built, scheme, rack, lamp)
+            sight = SIGHTS.get(view, FULL)
+            read = reading(shot, linear, built.zones, 0.0 if view == CLOSE else TABLE_MM, sight)
+            seen = seen_shares(built) if place == ROUND else read.shown
+            told = attention(minutes, seen, read.drawn, focus)
+            melting = _melting(scheme, rack, borders)
+            helps = [] if tried >= 0 else value_helps(base, rack, read, melting, told, names, areas, new_id, now)
+            return Read(shown_picture(read, view), shot.camera.height_mm, read, told, melting, helps)
+
+        return made
+
+    def take(self, found: Read) -> None:
+        self.read = found
+        if self.tried < 0:
+            self.helps = found.helps
+
+    def zone_name(self, zone: str) -> str:
+        return self.plans.zone_name(zone)
+
+    def sentence(self) -> str:
+        """What draws the eye against what should, and who melts."""
+        if self.read is None:
+            return ""
+        told, melting = self.read.told, self.read.melting
+        focus = [a for a in told if a.focus]
+        words = ""
+        if told:
+            words = f"{self.zone_name(told[0].zone).capitalize()} draws the eye first, {told[0].drawn:.0%} of all contrast. "
+        if focus:
+            words += f"Of what should: {', '.join(f'{self.zone_name(a.zone)} {a.drawn:.0%}' for a in focus[:3])}. "
+        else:
+            words += "Nobody said where eyes should go: press a zone to mark it. "
+        names = [f"{self.zone_name(p.one)} and {self.zone_name(p.other)}" for p in melting[:2]]
+        return words + (f"Melting: {'; '.join(names)}." if names else "No two zones that touch melt.")
+
+
+def _melting(scheme: Scheme, rack: Rack, borders: dict[tuple[str, str], float]) -> list[LowContrastPair]:
+    return low_contrast_pairs(zone_labs(scheme, rack, primed_ground(scheme)), borders)
+
+
+def shown_picture(read: Reading, view: str) -> NDArray[np.uint8]:
+    """A reading as it is looked at, uint8 (h, w, 4)."""
+    rgb = encoded(read.linear)
+    if view in (GREY, EYES):
+        rgb = np.repeat(read.value[..., None] / 100, 3, axis=2)
+    if view == EYES:
+        heat = np.clip(read.contrast / max(float(np.percentile(read.contrast, 99.3)), 1e-9), 0, 1)[..., None]
+        rgb = (0.75 * rgb + 0.2) * (1 - heat) + WARM * heat
+    made = np.concatenate([np.clip(rgb, 0, 1), np.ones((*rgb.shape[:2], 1))], axis=2)
+    return np.round(255 * made).astype(np.uint8)

@@ -1,0 +1,126 @@
+"""How a painted figure reads: what is left of it across the table, where eyes go, what each zone's paint is worth there."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.ndimage import gaussian_filter, sobel
+
+from numerus.colour.light import lab_of_xyz
+from numerus.colour.observer import SRGB_TO_XYZ
+from numerus.colour.sight import FULL, seen_by
+from numerus.geometry.mesh import Floats
+from numerus.paint.figure.shot import Shot
+
+TABLE_MM = 900.0
+ARC_MINUTE = np.radians(1 / 60)  # full width at half height of what the eye blurs to
+FWHM_TO_SIGMA = 1 / (2 * np.sqrt(2 * np.log(2)))
+TIMID, OVERDONE = 9.0, 55.0  # (default) L* between a zone's darkest and lightest twentieth across the table
+
+
+@dataclass(frozen=True, eq=False)
+class Reading:
+    """A figure at a distance: linear light (h, w, 3) and how far the figure covers each pixel (h, w); L* (h, w) there, its local
+    contrast (h, w) in L* a mm; by zone the share of all contrast, and of the picture's figure; darkest and lightest twentieth, L*.
+    """
+
+    linear: Floats
+    cover: Floats
+    value: Floats
+    contrast: Floats
+    drawn: Mapping[str, float]
+    shown: Mapping[str, float]
+    spans: Mapping[str, tuple[float, float]]
+
+
+def blur_sigma_mm(distance_mm: float) -> float:
+    """Sigma at the figure of a Gaussian of one minute of arc, full width at half height."""
+    return distance_mm * float(ARC_MINUTE) * FWHM_TO_SIGMA
+
+
+def reading(
+    shot: Shot,
+    linear: Floats,
+    zones: tuple[str, ...],
+    distance_mm: float = TABLE_MM,
+    sight: str = FULL,
+    ground: float = 0.35,
+) -> Reading:
+    """Linear light (s, 3) of a shot's samples as it reads from ``distance_mm`` (0: close up), before a ground of that light."""
+    light, cover = _pixels(shot, linear)
+    sigma = blur_sigma_mm(distance_mm) / mm_a_pixel(shot)
+    behind = light + (1 - cover)[..., None] * ground
+    seen = seen_by(np.stack([gaussian_filter(behind[..., k], sigma) for k in range(3)], axis=-1), sight)
+    value = lab_of_xyz(seen @ SRGB_TO_XYZ.T)[..., 0]
+    steep = np.hypot(sobel(value, 0), sobel(value, 1)) / 8 / mm_a_pixel(shot)
+    zone = _zone_of_pixels(shot)
+    inside = cover > 0.5
+    contrast = np.where(inside, steep, 0.0)
+    drawn, shown, spans = _by_zone(zone, inside, contrast, value, zones)
+    return Reading(seen, cover, value, contrast, drawn, shown, spans)
+
+
+def mm_a_pixel(shot: Shot) -> float:
+    return shot.camera.height_mm / shot.height
+
+
+def _pixels(shot: Shot, linear: Floats) -> tuple[Floats, Floats]:
+    """Light (h, w, 3), dark where nothing is, and cover (h, w) of every pixel."""
+    whole = np.zeros((shot.width * shot.height * shot.finer**2, 4))
+    whole[shot.hit, :3], whole[shot.hit, 3] = np.clip(linear, 0, 1), 1
+    cells = whole.reshape(shot.height, shot.finer, shot.width, shot.finer, 4).mean(axis=(1, 3))
+    return cells[..., :3], cells[..., 3]
+
+
+def _zone_of_pixels(shot: Shot) -> NDArray[np.int64]:
+    """The zone of a sample of each pixel, -1 where there is none."""
+    wide = shot.width * shot.finer
+    found = np.full(shot.height * shot.width, -1)
+    row, column = shot.hit // wide // shot.finer, shot.hit % wide // shot.finer
+    found[row * shot.width + column] = shot.zone
+    return found.reshape(shot.height, shot.width)
+
+
+def _by_zone(zone, inside, contrast: Floats, value: Floats, zones: tuple[str, ...]):  # type: ignore[no-untyped-def]
+    drawn, shown, spans = {}, {}, {}
+    all_contrast, all_pixels = max(float(contrast.sum()), 1e-9), max(int(inside.sum()), 1)
+    for number, name in enumerate(zones):
+        own = inside & (zone == number)
+        if own.any():
+            drawn[name], shown[name] = float(contrast[own].sum()) / all_contrast, int(own.sum()) / all_pixels
+            low, high = np.percentile(value[own], (5, 95))
+            spans[name] = float(low), float(high)
+    return drawn, shown, spans
+
+
+@dataclass(frozen=True)
+class Attention:
+    """A zone's share of planned minutes, of what is seen and of what draws the eye; whether eyes should go there."""
+
+    zone: str
+    minutes: float
+    seen: float
+    drawn: float
+    focus: bool
+
+    @property
+    def verdict(self) -> str:
+        """ "" where work and sight agree."""
+        if self.minutes > 2 * self.seen + 0.03:
+            return "more work than is seen"
+        if self.seen > 2 * self.minutes + 0.03:
+            return "seen more than worked on"
+        return ""
+
+
+def attention(
+    minutes: Mapping[str, float], seen: Mapping[str, float], drawn: Mapping[str, float], focus: set[str]
+) -> list[Attention]:
+    """Every zone that is seen or worked on, what draws most first."""
+    whole = max(sum(minutes.values()), 1e-9)
+    zones = dict.fromkeys((*seen, *minutes, *drawn))
+    listed = [Attention(z, minutes.get(z, 0.0) / whole, seen.get(z, 0.0), drawn.get(z, 0.0), z in focus) for z in zones]
+    return sorted(listed, key=lambda a: -a.drawn)

@@ -1,0 +1,134 @@
+"""One change each that would help a figure to read: melting zones set apart, eyes led where they should go, lights seen or quieter."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, replace
+from datetime import datetime
+
+import numpy as np
+
+from numerus.colour.light import hex_of_lab
+from numerus.domain.recipes import Recipe, RecipeStep, Scheme
+from numerus.errors import PlanError
+from numerus.paint.colourways import base_step, recoloured
+from numerus.paint.figure.reading import OVERDONE, TIMID, Attention, Reading
+from numerus.paint.figure.schools import lighter, school_step
+from numerus.paint.looks import with_recipe
+from numerus.paint.rack.kinds import kind_of
+from numerus.paint.rack.pots import Rack
+from numerus.paint.scheme import LowContrastPair, can_be_mixed
+
+APART = 14.0  # L* two touching zones should be apart: beyond what melts, with room for the hand
+MOST = 3
+LIGHTS = ("edge", "layer", "dry-brush")
+
+
+@dataclass(frozen=True)
+class ValueHelp:
+    """What is wrong, what would help, and the scheme with it."""
+
+    fault: str
+    words: str
+    scheme: Scheme
+
+
+def value_helps(
+    scheme: Scheme, rack: Rack, read: Reading, melting: Sequence[LowContrastPair], told: Sequence[Attention],
+    names: Mapping[str, str], areas_cm2: Mapping[str, float], new_id: Callable[[], str], now: datetime,
+) -> list[ValueHelp]:  # fmt: skip
+    """The worst faults first, one change for each, at most ``MOST``."""
+    made = _Maker(scheme, rack, names, areas_cm2, new_id, now)
+    found = [made.set_apart(pair, told) for pair in melting[:2]]
+    found += [made.by_span(zone, low, high) for zone, (low, high) in read.spans.items() if zone in names]
+    found.append(made.quieter(told))
+    return [h for h in found if h is not None][:MOST]
+
+
+@dataclass(frozen=True)
+class _Maker:
+    scheme: Scheme
+    rack: Rack
+    names: Mapping[str, str]
+    areas_cm2: Mapping[str, float]
+    new_id: Callable[[], str]
+    now: datetime
+
+    def _recipe(self, zone: str) -> Recipe | None:
+        return next((r for r in self.scheme.recipes if r.zone == zone and r.steps), None)
+
+    def _with(self, fault: str, words: str, recipe: Recipe) -> ValueHelp:
+        return ValueHelp(fault, words, with_recipe(self.scheme, recipe))
+
+    def set_apart(self, pair: LowContrastPair, told: Sequence[Attention]) -> ValueHelp | None:
+        """The zone of the two that is less of the figure a shade darker or lighter, away from the other."""
+        seen = {a.zone: a.seen for a in told}
+        small, large = sorted((pair.one, pair.other), key=lambda z: seen.get(z, 0.0))
+        own, other = self._recipe(small), self._recipe(large)
+        if own is None or other is None:
+            return None
+        try:
+            lab, beside = (self.rack.pigment(base_step(r, self.rack).mix).lab for r in (own, other))
+            down = lab[0] <= beside[0] and beside[0] - APART > 8 or beside[0] + APART > 94
+            wanted = np.array([beside[0] + (-APART if down else APART), lab[1], lab[2]])
+            moved = recoloured(own, hex_of_lab(wanted), self.rack)
+        except PlanError:
+            return None
+        word = "darker" if down else "lighter"
+        fault = f"{self.names[small].capitalize()} melts into {self.names[large]}, {pair.apart:.0f} L* apart"
+        return self._with(fault, f"{self.names[small]} {word}, to {wanted[0]:.0f} L*", self._renewed(own, moved))
+
+    def _renewed(self, old: Recipe, new: Recipe) -> Recipe:
+        """Strokes of another mix are other strokes: what was painted before stays told as it was."""
+        steps = [
+            a if a.mix == b.mix else replace(b, id=self.new_id(), since=self.now)
+            for a, b in zip(old.steps, new.steps, strict=True)
+        ]
+        return replace(new, steps=tuple(steps))
+
+    def by_span(self, zone: str, low: float, high: float) -> ValueHelp | None:
+        """Lights inside a zone that nobody sees across the table, or that shout."""
+        recipe, name = self._recipe(zone), self.names[zone]
+        if recipe is None:
+            return None
+        if high - low < TIMID and not any(s.technique == "edge" for s in recipe.steps):
+            fault = f"{name.capitalize()} is flat across the table, {low:.0f} to {high:.0f} L*"
+            return self._with(fault, f"edges on {name}, a light lighter", self._with_edge(recipe))
+        lights = _lights(recipe)
+        if high - low > OVERDONE and lights and not self._is_metal(recipe):
+            fault = f"{name.capitalize()} shouts inside itself, {low:.0f} to {high:.0f} L*"
+            return self._with(fault, f"{name} without {lights[-1].name.lower()}", _without(recipe, lights[-1]))
+        return None
+
+    def _is_metal(self, recipe: Recipe) -> bool:
+        """Whether a zone is to shine: what a metal throws back is no highlight overdone."""
+        pots = {p for s in recipe.steps if can_be_mixed(s, self.rack) for p in self.rack.shares(s.mix)}
+        return any(kind_of(self.rack.paints[p]).name == "metallic" for p in pots)
+
+    def _with_edge(self, recipe: Recipe) -> Recipe:
+        mix = lighter(base_step(recipe, self.rack).mix, self.rack)
+        step = school_step(0, "Edges", "edge", mix, self.areas_cm2.get(recipe.zone, 1.0))
+        return replace(recipe, steps=(*recipe.steps, replace(step, id=self.new_id(), level="good", since=self.now)))
+
+    def quieter(self, told: Sequence[Attention]) -> ValueHelp | None:
+        """Where something else draws more than what eyes should go to: its last light left out."""
+        focus = [a for a in told if a.focus]
+        if not focus or not told:
+            return None
+        louder = [a for a in told if not a.focus and a.drawn > max(f.drawn for f in focus)]
+        recipes = [(a, r) for a in louder if (r := self._recipe(a.zone)) and _lights(r)]
+        if not recipes:
+            return None
+        loud, recipe = recipes[0]
+        light = _lights(recipe)[-1]
+        wanted = " and ".join(self.names.get(f.zone, "") for f in focus[:2])
+        fault = f"Eyes go to {self.names[loud.zone]} ({loud.drawn:.0%}) before {wanted}"
+        return self._with(fault, f"{self.names[loud.zone]} without {light.name.lower()}", _without(recipe, light))
+
+
+def _lights(recipe: Recipe) -> list[RecipeStep]:
+    return [s for s in recipe.steps if s.technique in LIGHTS]
+
+
+def _without(recipe: Recipe, step: RecipeStep) -> Recipe:
+    return replace(recipe, steps=tuple(s for s in recipe.steps if s.id != step.id))
