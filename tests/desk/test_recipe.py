@@ -10,9 +10,11 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeyEvent
 
 from numerus.desk.stages.paint.bench import RECIPE
+from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
 from numerus.desk.stages.paint.recipe.page import RecipePage
 from numerus.desk.window import MainWindow
 from numerus.domain.recipes import RecipeStep
+from numerus.paint.effects import EFFECTS
 
 
 @pytest.fixture
@@ -136,3 +138,26 @@ def test_a_scheme_goes_out_and_comes_back_in(window: MainWindow, page: RecipePag
     assert after.id != before.id and [len(r.steps) for r in after.recipes] == [len(r.steps) for r in before.recipes]
     window.session.undo()
     assert window.session.plans.scheme == before
+
+
+def test_an_effect_is_put_on_a_zone_in_one_edit(
+    window: MainWindow, page: RecipePage, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Chosen by name; its strokes follow the zone's own, its light stands where the chosen zone is; undo takes all of it."""
+    before = steps(window)
+    source = next(z for z in window.session.plans.zone_areas_cm2(page.state.figure) if z != page.state.zone_id)
+
+    def glow(dialog: EffectsDialog) -> int:
+        dialog.names.setCurrentRow([e.name for e in EFFECTS].index("glow"))
+        dialog.sources.setCurrentIndex(dialog.sources.findData(source))
+        dialog.grab()
+        return 1
+
+    monkeypatch.setattr(EffectsDialog, "exec", glow)
+    page.add_effect()
+    after = steps(window)
+    assert after[: len(before)] == before and [s.technique for s in after[len(before) :]] == ["glow"] * 3
+    assert len({s.placing.at for s in after[len(before) :]}) == 1 and after[-1].placing.at != (0.0, 0.0, 0.0)
+    assert len(page.state.frames) == min(len(after), 12)
+    window.session.undo()
+    assert steps(window) == before

@@ -14,7 +14,7 @@ from numerus.domain.paints import Parts
 @dataclass(frozen=True)
 class Placing:
     """Where a step goes on its zone. ``mask``: "" where its technique goes by itself, else one of paint.placing.MASKS;
-    ``toward``: the way to the spray, the light, or against the stroke; ``at``: the point a glow comes from, in the figure's mm;
+    ``toward``: the way to the spray, the light, or against the stroke; ``at``: the point a glow comes from, or the ground, in the figure's mm;
     ``size_mm``: of dabs, chips and stripes; ``seed``: of what is strewn; ``amount``: how much of it, 1 as usual.
     """
 

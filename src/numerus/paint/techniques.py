@@ -44,5 +44,6 @@ TECHNIQUES: dict[str, Technique] = {
         Technique("streak", 6, 0.3, 0.25, thinned=1.0, swatch="pooled"),
         Technique("glow", 8, 0.3, 0.3, 0.6, 1.5, swatch="sprayed"),
         Technique("pattern", 10, 0.5, 0.5),
+        Technique("blotch", 10, 0.35, 0.35),
     )
 }

@@ -14,9 +14,10 @@ from numerus.geometry.mesh import Floats
 from numerus.paint.scheme import laid_um
 from numerus.paint.techniques import TECHNIQUES
 
-BROKEN = ("dry-brush", "edge", "stipple", "sponge", "chip", "pattern")
+BROKEN = ("dry-brush", "edge", "stipple", "sponge", "chip", "pattern", "blotch")
 """Techniques that cover a share of a place instead of laying a film all over it."""
 GLOW_MM = 6.0  # how far from its point a glow has fallen to a quarter
+LOW_MM = 8.0  # (default) how high above the ground what is thrown up from it reaches
 POOL, FOLD, RIDGE_LEFT = 0.45, 2.6, 0.25  # a wash's film on flats that face up, in folds, on ridges, times its own
 
 
@@ -63,7 +64,7 @@ def _toward(placing: Placing) -> Floats:
     return way / max(float(np.linalg.norm(way)), 1e-9)
 
 
-MASKS = ("everywhere", "up", "under", "recess", "ridge", "open", "lit")
+MASKS = ("everywhere", "up", "under", "recess", "ridge", "open", "lit", "low")
 
 
 def mask_of(placing: Placing, places: Places) -> Floats:
@@ -73,6 +74,7 @@ def mask_of(placing: Placing, places: Places) -> Floats:
         "up": lambda: step_up(up, -0.1, 0.6), "under": lambda: step_up(-up, -0.1, 0.6),
         "recess": lambda: step_up(places.recess, 0.05, 0.35), "ridge": lambda: step_up(places.ridge, 0.08, 0.35),
         "open": lambda: step_up(places.openness, 0.35, 0.75), "lit": lambda: step_up(places.lit, 0.2, 0.7),
+        "low": lambda: 1 - step_up(places.position[:, 2] - placing.at[2], LOW_MM / 4, LOW_MM),
     }  # fmt: skip
     return made[placing.mask]() if placing.mask in made else np.ones(len(places))
 
@@ -173,6 +175,13 @@ def _pattern(places: Places, placing: Placing) -> Floats:
     return step_up(wave, 0.22, 0.28)
 
 
+def _blotch(places: Places, placing: Placing) -> Floats:
+    """Soft-edged patches as large as told, over about a third of the skin."""
+    coarse = _noise(places.position / max(placing.size_mm, 0.05), placing.seed)
+    fine = _noise(places.position / max(0.4 * placing.size_mm, 0.05), placing.seed + 1)
+    return step_up(0.75 * coarse + 0.25 * fine, 0.53, 0.57)
+
+
 _COVERED = {
     "dry-brush": _dry_brush,
     "edge": _edge,
@@ -180,6 +189,7 @@ _COVERED = {
     "sponge": _sponge,
     "chip": _chip,
     "pattern": _pattern,
+    "blotch": _blotch,
 }
 
 

@@ -91,7 +91,7 @@ def school_step(
 def schools(base: Parts, rack: Rack, area_cm2: float) -> list[School]:
     """Four schools for a zone of a base colour, from what the rack has. Raises PlanError for a base that cannot be mixed."""
     colour = rack.pigment(base)
-    light, shade, wash, medium = lighter(base, rack), _darker(base, rack), _wash_of(base, rack), _medium(rack)
+    light, shade, wash, medium = lighter(base, rack), darker(base, rack), _wash_of(base, rack), _medium(rack)
     thin: Parts = ((base[0][0], 1.0), (medium, 3.0)) if medium and len(base) == 1 else base
 
     def made(*rows: tuple[str, str, Parts, int]) -> tuple[RecipeStep, ...]:
@@ -119,7 +119,7 @@ def lighter(base: Parts, rack: Rack) -> Parts:
     return _shifted(base, rack, LIGHTER)
 
 
-def _darker(base: Parts, rack: Rack) -> Parts:
+def darker(base: Parts, rack: Rack) -> Parts:
     """The base with what darkens it and keeps its hue best: a deep pot of its own hue sooner than black, which greys."""
     return _shifted(base, rack, -DEEPER)
 
@@ -151,10 +151,10 @@ def _wash_of(base: Parts, rack: Rack) -> Parts:
     """The wash of the rack whose hue is nearest and that is darker; a darkened base without one."""
     lab = rack.pigment(base).lab
     washes = [p for p in rack.paints.values() if p.kind in ("wash", "ink") and not p.gone]
-    darker = [p for p in washes if pigment_of(p).lab[0] < lab[0]]
-    if not darker:
-        return _darker(base, rack)
-    return ((min(darker, key=lambda p: float(np.hypot(*(pigment_of(p).lab[1:] - 0.4 * lab[1:])))).id, 1.0),)
+    deeper = [p for p in washes if pigment_of(p).lab[0] < lab[0]]
+    if not deeper:
+        return darker(base, rack)
+    return ((min(deeper, key=lambda p: float(np.hypot(*(pigment_of(p).lab[1:] - 0.4 * lab[1:])))).id, 1.0),)
 
 
 def _medium(rack: Rack) -> str:

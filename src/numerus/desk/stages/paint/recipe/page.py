@@ -12,6 +12,7 @@ from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.dialogs.scheme_card import write_scheme_card
 from numerus.desk.stages.paint.built_figures import BuiltFigures
+from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
 from numerus.desk.stages.paint.recipe.pictures import CoatsChart, Filmstrip, Warnings
 from numerus.desk.stages.paint.recipe.state import DIRECTIONS, Frame, RecipeState, field_words
 from numerus.desk.widgets.layout import button, column, label, panel, row
@@ -19,6 +20,7 @@ from numerus.domain.parts import Part
 from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import NumerusError
+from numerus.paint.effects import Effect
 from numerus.paint.figure.placing import MASKS
 from numerus.paint.scheme_exchange import read_scheme_file, scheme_from_text, scheme_text
 from numerus.paint.techniques import TECHNIQUES
@@ -68,6 +70,7 @@ class RecipePage(QWidget):
     def _layout(self):  # type: ignore[no-untyped-def]
         tools = row(
             self.zones, 12, button("Add a stroke", self.add, tip="After the chosen one (Ins)"),
+            button("Add an effect …", self.add_effect, tip="Rust, glow, mud, fur and their like, in the colours of the rack"),
             button("Take it away", self.take_away, tip="The chosen stroke (Del)"), button("‹ Sooner", lambda: self.move(-1), "link"),
             button("Later ›", lambda: self.move(1), "link"), -1,
             button("Bring a scheme in …", self.bring_in, "link", "From another army, as JSON: zones and pots it lacks come with it"),
@@ -228,6 +231,29 @@ class RecipePage(QWidget):
 
     def add(self) -> None:
         self._commit("a stroke more", lambda: self.state.added(new_id()))
+
+    def add_effect(self) -> None:
+        """An effect's strokes after the zone's own; seen at once in the filmstrip, undone as one."""
+        state, plans = self.state, self.session.plans
+        sources = [(plans.zone_name(z), z) for z in plans.zone_areas_cm2(state.figure)] if state.figure else []
+        dialog = EffectsDialog(plans.zone_name(state.zone_id), sources, self)
+        if dialog.exec():
+            parts = (
+                [plans.parts[p] for p in dict.fromkeys(state.figure.build.values()) if p in plans.parts]
+                if state.figure
+                else []
+            )
+            self.with_meshes(parts, lambda: self._effect(dialog.effect, dialog.source, parts))
+
+    def _effect(self, effect: Effect, source: str, parts: list[Part]) -> None:
+        zoned = [self.session.zoned(p) for p in parts]
+        try:
+            made = self.state.with_effect(effect, zoned, source, new_id)
+        except NumerusError as error:
+            self.fault.setText(f"{error.message} {error.advice}")
+            return
+        self.fault.setText("")
+        self.session.commit(f"{effect.name} on {self.session.plans.zone_name(self.state.zone_id)}", made)
 
     def take_away(self) -> None:
         self._commit("a stroke less", self.state.taken_away)

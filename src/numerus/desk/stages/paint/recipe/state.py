@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -12,11 +12,15 @@ from numerus.colour.films import coat_differences
 from numerus.colour.light import encoded, lab_of, linear
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure as ArmyFigure
+from numerus.domain.paints import Paint
 from numerus.domain.recipes import Placing, Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError, Progress
+from numerus.geometry.mesh import xyz
 from numerus.kit.thumbnails import fitted_camera
+from numerus.paint.colourways import base_step
 from numerus.paint.covering import Covering, covering
+from numerus.paint.effects import Effect, effect_steps
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import painted_zone
 from numerus.paint.figure.placing import MASKS
@@ -30,6 +34,7 @@ from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Laid, laid_strokes, laid_um
 from numerus.paint.techniques import TECHNIQUES
 from numerus.progress.painting.mixes import mix_changes
+from numerus.surface.zones import ZonedMesh
 
 FRAME_PX, FINER = (104, 132), 2
 MOST_STROKES = 12
@@ -38,6 +43,17 @@ DIRECTIONS: Mapping[str, tuple[float, float, float]] = {
     "from the right": (1.0, -0.2, 0.4), "from below": (0.0, 0.0, -1.0), "from behind": (0.0, 1.0, 0.4),
 }  # fmt: skip
 NEW_MINUTES, NEW_DRIES = 3.0, 20.0
+
+
+def _middle_of(zoned: Sequence[ZonedMesh], zone: str) -> tuple[float, float, float]:
+    """The middle of a zone's skin on a figure, where its light comes from; of the figure where it has none."""
+    own = [m.mesh.triangles[m.labels == m.zones.index(zone)].reshape(-1, 3) for m in zoned if zone in m.zones]
+    places = np.concatenate(own or [m.mesh.vertices for m in zoned] or [np.zeros((1, 3))])
+    return xyz(places.mean(axis=0), 2)
+
+
+def _lowest(zoned: Sequence[ZonedMesh]) -> float:
+    return min((float(m.mesh.bounds_mm[0][2]) for m in zoned), default=0.0)
 
 
 @dataclass(frozen=True, eq=False)
@@ -171,6 +187,21 @@ class RecipeState:
         at = self.steps.index(before) + 1 if before else 0
         self.step_id = new_id
         return self._with([*self.steps[:at], made, *self.steps[at:]])
+
+    def with_effect(
+        self, effect: Effect, zoned: Sequence[ZonedMesh], source: str, new_id: Callable[[], str]
+    ) -> list[Scheme | Paint]:
+        """The scheme with an effect's strokes after the zone's own, and pots it lacks. ``zoned``: the figure's parts, which tell
+        where the light and the ground are. Raises PlanError where the zone has no colour yet.
+        """
+        if self.recipe is None:
+            raise PlanError("no-recipe", "An effect goes over paint.", "Give the zone its base coat first.")
+        area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
+        at = _middle_of(zoned, source) if source else (0.0, 0.0, _lowest(zoned))
+        base = base_step(self.recipe, self.rack).mix
+        found = effect_steps(effect, base, self.rack, area, new_id, self.answers.now, at)
+        self.step_id = found.steps[0].id
+        return [self._with([*self.steps, *found.steps]), *found.paints]
 
     def taken_away(self) -> Scheme | None:
         return self._with([s for s in self.steps if s.id != self.step_id]) if self.step else None
