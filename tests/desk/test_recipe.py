@@ -12,9 +12,11 @@ from PyQt6.QtGui import QKeyEvent
 from numerus.desk.stages.paint.bench import RECIPE
 from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
 from numerus.desk.stages.paint.recipe.page import RecipePage
+from numerus.desk.stages.paint.recipe.rescue_dialog import BATCH, RescueDialog
 from numerus.desk.window import MainWindow
 from numerus.domain.recipes import RecipeStep
 from numerus.paint.effects import EFFECTS
+from numerus.paint.rescue import WRONG_HUE
 
 
 @pytest.fixture
@@ -161,3 +163,34 @@ def test_an_effect_is_put_on_a_zone_in_one_edit(
     assert len(page.state.frames) == min(len(after), 12)
     window.session.undo()
     assert steps(window) == before
+
+
+def test_a_way_back_is_seen_taken_for_the_batch_and_kept_in_the_journal(
+    window: MainWindow, page: RecipePage, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Cards with what each way comes to; words that are no colour are refused; its strokes are extra, the scheme stays."""
+    before, shown = window.session.plans, []
+
+    def take(dialog: RescueDialog) -> int:
+        dialog.show()
+        dialog.faults.setCurrentText(WRONG_HUE)
+        dialog.work()
+        assert "colour" in dialog.told.text() and not dialog.take.isEnabled()
+        dialog.colour.setText("gren")
+        dialog.work()
+        assert "gren" in dialog.told.text()
+        dialog.colour.setText("dark green")
+        dialog.work()
+        dialog.grab()
+        shown.extend(dialog.state.shown)
+        dialog.scope.setCurrentText(BATCH)
+        return 1
+
+    monkeypatch.setattr(RescueDialog, "exec", take)
+    page.rescue()
+    assert 2 <= len(shown) <= 4 and shown[0].way.steps
+    facts = [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "rescue"]
+    assert len(facts) == len(shown[0].way.steps) and len(facts[0].figures) > 1 and not facts[0].event.measured
+    assert window.session.plans.scheme == before.scheme
+    window.session.undo()
+    assert not [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "rescue"]

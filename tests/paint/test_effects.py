@@ -10,7 +10,7 @@ import pytest
 from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.geometry.mesh import merged
 from numerus.paint.effects import EFFECTS, EffectSteps, effect_named, effect_steps
-from numerus.paint.figure.placing import lying
+from numerus.paint.figure.placing import LOW_MM, lying
 from numerus.paint.figure.shot import Figure
 from numerus.paint.rack.pots import Rack
 from numerus.starter.schemes import PAINTS
@@ -50,7 +50,7 @@ def test_mud_is_low_and_snow_on_top(post: Figure) -> None:
     height, up = post.mesh.vertices[:, 2] - 3.0, post.places.normal[:, 2]
     for step in made("mud").steps:
         laid = lying(step, post.places).mean_um
-        assert laid[height < 2].mean() > 0 and laid[height > 8.01].max() == 0
+        assert laid[height < 2].mean() > 0 and laid[height > LOW_MM + 0.01].max() == 0
     for step in made("snow").steps:
         laid = lying(step, post.places).mean_um
         assert laid[up < -0.2].max() == 0 and laid[up > 0.7].mean() > 0

@@ -14,6 +14,7 @@ from numerus.domain.recipes import Placing, RecipeStep
 from numerus.paint.figure.schools import darker, lighter, school_step
 from numerus.paint.rack.pots import Rack
 from numerus.paint.starters import base_mixes
+from numerus.paint.techniques import TECHNIQUES
 
 BASE, LIGHTER, DARKER = "base", "lighter", "darker"
 
@@ -233,7 +234,8 @@ def effect_steps(
     own = {BASE: base, LIGHTER: lighter(base, rack), DARKER: darker(base, rack), **mixes}
     made = []
     for stroke in effect.strokes:
-        step = school_step(0, stroke.name, stroke.technique, own[stroke.colour], area_cm2, thinner=stroke.thinner)
+        painted = area_cm2 * TECHNIQUES[stroke.technique].covers
+        step = school_step(0, stroke.name, stroke.technique, own[stroke.colour], painted, thinner=stroke.thinner)
         placing = replace(stroke.placing, at=at)
         made.append(replace(step, id=new_id(), level="good", since=now, placing=placing, dries_min=stroke.dries_min))
     return EffectSteps(tuple(made), bought)

@@ -14,6 +14,8 @@ from numerus.desk.dialogs.scheme_card import write_scheme_card
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
 from numerus.desk.stages.paint.recipe.pictures import CoatsChart, Filmstrip, Warnings
+from numerus.desk.stages.paint.recipe.rescue_dialog import RescueDialog
+from numerus.desk.stages.paint.recipe.rescue_state import RescueState
 from numerus.desk.stages.paint.recipe.state import DIRECTIONS, Frame, RecipeState, field_words
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.parts import Part
@@ -72,7 +74,8 @@ class RecipePage(QWidget):
             self.zones, 12, button("Add a stroke", self.add, tip="After the chosen one (Ins)"),
             button("Add an effect …", self.add_effect, tip="Rust, glow, mud, fur and their like, in the colours of the rack"),
             button("Take it away", self.take_away, tip="The chosen stroke (Del)"), button("‹ Sooner", lambda: self.move(-1), "link"),
-            button("Later ›", lambda: self.move(1), "link"), -1,
+            button("Later ›", lambda: self.move(1), "link"), 6,
+            button("It went wrong …", self.rescue, "link", "Ways back from a wash that pooled, lights overdone, a wrong colour"), -1,
             button("Bring a scheme in …", self.bring_in, "link", "From another army, as JSON: zones and pots it lacks come with it"),
             button("Give it out …", self.give_out, "link", "As JSON for another army, or as a card to print (PDF)"), gap=8,
         )  # fmt: skip
@@ -254,6 +257,25 @@ class RecipePage(QWidget):
             return
         self.fault.setText("")
         self.session.commit(f"{effect.name} on {self.session.plans.zone_name(self.state.zone_id)}", made)
+
+    def rescue(self) -> None:
+        """Ways back for the zone, on the chosen figure or on all of its unit that have paint on it."""
+        state, plans = self.state, self.session.plans
+        if state.figure is None or state.recipe is None:
+            self.fault.setText("There is nothing painted that could have gone wrong.")
+            return
+        parts = [plans.parts[p] for p in dict.fromkeys(state.figure.build.values()) if p in plans.parts]
+        asked = RescueState(self.session.answers, state.figure, state.recipe)
+        name = plans.zone_name(state.zone_id)
+
+        def ask() -> None:
+            dialog = RescueDialog(self.context, asked, self.built.making(parts), name, self)
+            if dialog.exec() and asked.way is not None and asked.way.steps:
+                self.session.commit(
+                    f"{asked.way.name.lower()} on {name}", facts=asked.facts(state.rescued(dialog.for_all))
+                )
+
+        self.with_meshes(parts, ask)
 
     def take_away(self) -> None:
         self._commit("a stroke less", self.state.taken_away)

@@ -203,6 +203,14 @@ class RecipeState:
         self.step_id = found.steps[0].id
         return [self._with([*self.steps, *found.steps]), *found.paints]
 
+    def rescued(self, all_of_unit: bool) -> list[str]:
+        """Figures a rescue is for: the one shown, or all of its unit on which a stroke of the zone lies."""
+        if self.figure is None or not all_of_unit:
+            return [self.figure.id] if self.figure else []
+        own, there = {s.id for s in self.steps}, self.answers.standing.figures
+        of_unit = [f.id for f in self.plans.figures_of(self.figure.unit_id)]
+        return [f for f in of_unit if f in there and there[f].painted & own] or [self.figure.id]
+
     def taken_away(self) -> Scheme | None:
         return self._with([s for s in self.steps if s.id != self.step_id]) if self.step else None
 

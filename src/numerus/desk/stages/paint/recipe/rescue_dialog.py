@@ -1,0 +1,99 @@
+"""It went wrong: ways back for one zone, each seen, with what it costs and risks, before a brush is wet."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QLineEdit, QWidget
+
+from numerus.book.intake import new_id
+from numerus.desk.context import Context
+from numerus.desk.stages.paint.comparison import ComparisonCards
+from numerus.desk.stages.paint.recipe.rescue_state import ROWS, RescueState, Shown
+from numerus.desk.widgets.layout import caution_line, column, label, row
+from numerus.errors import PlanError, Progress
+from numerus.paint.figure.built import Built
+from numerus.paint.rescue import FAULTS
+
+THIS, BATCH = "this figure", "all of its unit that have paint on"
+
+
+class RescueDialog(QDialog):
+    """Once accepted, ``state.way`` is the way taken and ``for_all`` whether for the batch."""
+
+    def __init__(
+        self, context: Context, state: RescueState, make: Callable[[Progress], Built], zone: str, parent: QWidget
+    ) -> None:
+        super().__init__(parent)
+        self.setWindowTitle("It went wrong")
+        self.context, self.state, self.make = context, state, make
+        self.faults, self.scope, self.colour, self.told = (
+            QComboBox(),
+            QComboBox(),
+            QLineEdit(),
+            label("", "fault", True),
+        )
+        self.faults.addItems(FAULTS)
+        self.faults.setAccessibleName("What went wrong")
+        self.faults.activated.connect(self.work)
+        self.scope.addItems((THIS, BATCH))
+        self.scope.setAccessibleName("For which figures")
+        self.colour.setPlaceholderText("what colour it is now")
+        self.colour.setAccessibleName("The colour it has now")
+        self.colour.returnPressed.connect(self.work)
+        self.cards = ComparisonCards(context, "Ways back", ROWS, "Risk", "Painting the ways back …")
+        self.cards.chosen.connect(self._choose)
+        self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
+        self.take = self.box.addButton("Take this way", QDialogButtonBox.ButtonRole.AcceptRole)
+        self.box.accepted.connect(self.accept)
+        self.box.rejected.connect(self.reject)
+        head = row(
+            label(f"{zone.capitalize()}:", "section"),
+            self.faults,
+            self.colour,
+            label("on", "note"),
+            self.scope,
+            -1,
+            gap=8,
+        )
+        note = label(
+            "What lies there is computed from the recipe's films gone wrong, not measured; minutes are defaults.",
+            "note",
+            True,
+        )
+        body = column(
+            head, self.told, self.cards, note, caution_line("paint"), self.box, gap=6, margins=(14, 14, 14, 14)
+        )
+        body.setStretch(2, 1)
+        self.setLayout(body)
+        self.resize(900, 560)
+        self.work()
+
+    @property
+    def for_all(self) -> bool:
+        return self.scope.currentText() == BATCH
+
+    def work(self) -> None:
+        """The ways back from what is told, in a job."""
+        try:
+            self.state.tell(self.faults.currentText(), self.colour.text())
+        except PlanError as error:
+            self.told.setText(f"{error.message} {error.advice}")
+            return
+        self.colour.setVisible(self.state.needs_colour)
+        work, make = self.state.work(new_id), self.make
+        self.context.jobs.start("rescue", "Looking for ways back", lambda p: work(make(p), p), self._found)
+
+    def _found(self, found: list[Shown] | PlanError) -> None:
+        refused = isinstance(found, PlanError)
+        self.told.setText(f"{found.message} {found.advice}" if isinstance(found, PlanError) else "")
+        self.state.shown = [] if isinstance(found, PlanError) else found
+        self.take.setEnabled(not refused)
+        self._show()
+
+    def _choose(self, n: int) -> None:
+        self.state.chosen = n
+        self._show()
+
+    def _show(self) -> None:
+        self.cards.show_cards(self.state.cards(), self.state.chosen, self.told.text() or "Painting the ways back …")
