@@ -11,6 +11,7 @@ from PyQt6.QtGui import QKeyEvent
 
 from numerus.desk.stages.paint.bench import RECIPE
 from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
+from numerus.desk.stages.paint.recipe.order_dialog import OrderDialog
 from numerus.desk.stages.paint.recipe.page import RecipePage
 from numerus.desk.stages.paint.recipe.rescue_dialog import BATCH, RescueDialog
 from numerus.desk.window import MainWindow
@@ -156,7 +157,7 @@ def test_an_effect_is_put_on_a_zone_in_one_edit(
         return 1
 
     monkeypatch.setattr(EffectsDialog, "exec", glow)
-    page.add_effect()
+    page.asks.add_effect()
     after = steps(window)
     assert after[: len(before)] == before and [s.technique for s in after[len(before) :]] == ["glow"] * 3
     assert len({s.placing.at for s in after[len(before) :]}) == 1 and after[-1].placing.at != (0.0, 0.0, 0.0)
@@ -187,10 +188,38 @@ def test_a_way_back_is_seen_taken_for_the_batch_and_kept_in_the_journal(
         return 1
 
     monkeypatch.setattr(RescueDialog, "exec", take)
-    page.rescue()
+    page.asks.rescue()
     assert 2 <= len(shown) <= 4 and shown[0].way.steps
     facts = [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "rescue"]
     assert len(facts) == len(shown[0].way.steps) and len(facts[0].figures) > 1 and not facts[0].event.measured
     assert window.session.plans.scheme == before.scheme
     window.session.undo()
     assert not [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "rescue"]
+
+
+def test_zones_are_put_in_order_when_one_takes_it(
+    window: MainWindow, page: RecipePage, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Sprays and messy zones first, each with its reason; one's own order stays until then, and comes back by undo."""
+    before = window.session.plans.scheme
+    monkeypatch.setattr(OrderDialog, "exec", lambda dialog: dialog.grab() is None)
+    page.asks.order()
+    assert window.session.plans.scheme == before
+    monkeypatch.setattr(OrderDialog, "exec", lambda _: 1)
+    page.asks.order()
+    after = window.session.plans.scheme
+    assert {r.zone for r in after.recipes} == {r.zone for r in before.recipes} and after != before
+    sprayed = [any(s.technique == "spray" for s in r.steps) for r in after.recipes]
+    assert sprayed == sorted(sprayed, reverse=True)
+    window.session.undo()
+    assert window.session.plans.scheme == before
+
+
+def test_a_spray_over_a_finished_zone_is_told(window: MainWindow, page: RecipePage) -> None:
+    """What it would hit and what to do about it; sprayed first of all, nothing is said."""
+    last = window.session.plans.scheme.recipes[-1].zone
+    page.zones.setCurrentIndex(page.zones.findData(last))
+    page._zone_taken(0)
+    page.change("technique", "spray")
+    told = [words for words in page.state.warnings() if "Overspray" in words]
+    assert told and "cm²" in told[0] and "tape" in told[0]

@@ -14,8 +14,10 @@ from PyQt6.QtWidgets import QApplication, QInputDialog
 from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.book.book import Book
 from numerus.book.intake import take_in
+from numerus.colour.light import encoded, linear, rgb_of
 from numerus.desk.stages.paint.bench import SCHEME, SCHOOLS, VALUE, ZONES
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, LEVELS_SHOWN
+from numerus.desk.stages.paint.value.photo_dialog import PhotoDialog
 from numerus.desk.stages.paint.value.state import EYES
 from numerus.desk.window import MainWindow
 from numerus.domain.army import Army, Figure, Unit
@@ -260,3 +262,46 @@ def test_a_figure_is_read_across_the_table_and_helped(window: MainWindow) -> Non
     assert window.session.plans.scheme != scheme and state.tried == -1
     window.session.undo()
     assert window.session.plans.scheme == scheme
+
+
+def test_a_photograph_is_held_against_the_scheme_and_a_reference_is_taken(
+    window: MainWindow, tmp_path: Path, monkeypatch
+) -> None:  # type: ignore[no-untyped-def]
+    """Zone by zone beside a grey card under a warm light: what is as the scheme says is the same; other colours are taken."""
+    window.session.select("lock")
+    value = page(window, VALUE)
+    wanted = value.state.wanted()
+    cast, high, wide = np.array([1.1, 1.0, 0.8]), 300, 600
+    light = np.ones((high, wide, 3)) * 0.5
+    light[240:, 420:] = 0.18
+    shown = {zone: colour for zone, (_, colour) in wanted.items()}
+    other = list(wanted)[1]
+    shown[other] = "#6A3F86"
+    for n, colour in enumerate(shown.values()):
+        x = int(0.2 * wide + 0.7 * wide / len(wanted) * n)
+        light[:200, max(x - 20, 0) : x + 20] = linear(rgb_of(colour))
+    Image.fromarray(np.round(255 * encoded(np.clip(light * cast * 0.8, 0, 1))).astype(np.uint8)).save(
+        tmp_path / "photo.png"
+    )
+    (tmp_path / "no.png").write_bytes(b"no picture")
+
+    def taken(dialog: PhotoDialog) -> int:
+        dialog.show_file(tmp_path / "no.png")
+        assert dialog.fault.text() and not dialog.take.isEnabled()
+        dialog.show_file(tmp_path / "photo.png")
+        dialog.grab()
+        lines = dialog.told.text().splitlines()
+        assert len(lines) == len(wanted)
+        assert [words.endswith("will show") for words in lines] == [z == other for z in wanted], lines
+        return 1
+
+    monkeypatch.setattr(PhotoDialog, "exec", taken)
+    before = window.session.plans.scheme
+    value.photograph()
+    after = window.session.plans.scheme
+    old, new = (next(r for r in s.recipes if r.zone == other) for s in (before, after))
+    assert [s.mix for s in old.steps] != [s.mix for s in new.steps] and {s.id for s in old.steps} != {
+        s.id for s in new.steps
+    }
+    window.session.undo()
+    assert window.session.plans.scheme == before

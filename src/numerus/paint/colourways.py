@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import replace
+from datetime import datetime
 
 from numerus.colour.light import hex_of_lab, lab_of, rgb_of
 from numerus.colour.matching import Target
@@ -35,6 +36,12 @@ def recoloured(recipe: Recipe, colour: str, rack: Rack, progress: Progress = lam
     base = rack.pigment(base_step(recipe, rack).mix).lab
     moved = lab_of(rgb_of(colour)) - base
     return replace(recipe, steps=tuple(_moved(s, base, moved, rack, progress) for s in recipe.steps))
+
+
+def renewed(old: Recipe, new: Recipe, new_id: Callable[[], str], now: datetime) -> Recipe:
+    """The new recipe, where a stroke of another mix is another stroke: what was painted before stays told as it was."""
+    pairs = zip(old.steps, new.steps, strict=True)
+    return replace(new, steps=tuple(a if a.mix == b.mix else replace(b, id=new_id(), since=now) for a, b in pairs))
 
 
 def _moved(step: RecipeStep, base: Floats, moved: Floats, rack: Rack, progress: Progress) -> RecipeStep:

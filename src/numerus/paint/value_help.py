@@ -11,7 +11,7 @@ import numpy as np
 from numerus.colour.light import hex_of_lab
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.errors import PlanError
-from numerus.paint.colourways import base_step, recoloured
+from numerus.paint.colourways import base_step, recoloured, renewed
 from numerus.paint.figure.reading import OVERDONE, TIMID, Attention, Reading
 from numerus.paint.figure.schools import lighter, school_step
 from numerus.paint.looks import with_recipe
@@ -76,15 +76,9 @@ class _Maker:
             return None
         word = "darker" if down else "lighter"
         fault = f"{self.names[small].capitalize()} melts into {self.names[large]}, {pair.apart:.0f} L* apart"
-        return self._with(fault, f"{self.names[small]} {word}, to {wanted[0]:.0f} L*", self._renewed(own, moved))
-
-    def _renewed(self, old: Recipe, new: Recipe) -> Recipe:
-        """Strokes of another mix are other strokes: what was painted before stays told as it was."""
-        steps = [
-            a if a.mix == b.mix else replace(b, id=self.new_id(), since=self.now)
-            for a, b in zip(old.steps, new.steps, strict=True)
-        ]
-        return replace(new, steps=tuple(steps))
+        return self._with(
+            fault, f"{self.names[small]} {word}, to {wanted[0]:.0f} L*", renewed(own, moved, self.new_id, self.now)
+        )
 
     def by_span(self, zone: str, low: float, high: float) -> ValueHelp | None:
         """Lights inside a zone that nobody sees across the table, or that shout."""

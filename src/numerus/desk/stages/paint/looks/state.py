@@ -11,10 +11,10 @@ from numerus.desk.answers import Answers
 from numerus.desk.stages.paint.compared import Card, Row
 from numerus.domain.army import Figure, Unit
 from numerus.domain.paints import Paint
-from numerus.domain.recipes import RecipeStep, Scheme
+from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import PlanError, Progress
-from numerus.paint.colourways import MOST_COLOURS, colourways
+from numerus.paint.colourways import MOST_COLOURS, colourways, renewed
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.touching import borders_of
 from numerus.paint.looks import Candidate, Look, at_level, looks, with_recipe
@@ -230,12 +230,7 @@ class LooksState:
             return []
         old = next(r for r in scheme.recipes if r.zone == self.zone_id)
         new = next(r for r in candidate.scheme.recipes if r.zone == self.zone_id)
-
-        def step(was: RecipeStep, made: RecipeStep) -> RecipeStep:
-            return was if was.mix == made.mix else replace(made, id=new_id(), since=self.answers.now)
-
-        steps = tuple(step(a, b) for a, b in zip(old.steps, new.steps, strict=True))
-        return [with_recipe(scheme, replace(old, steps=steps))]
+        return [with_recipe(scheme, renewed(old, new, new_id, self.answers.now))]
 
     def _as_scheme(self, starter: Starter, new_id: Callable[[], str]) -> list[Scheme | Paint]:
         """The army's scheme with the starter's recipes; zones the starter does not know keep theirs."""

@@ -12,17 +12,14 @@ from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.dialogs.scheme_card import write_scheme_card
 from numerus.desk.stages.paint.built_figures import BuiltFigures
-from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
 from numerus.desk.stages.paint.recipe.pictures import CoatsChart, Filmstrip, Warnings
-from numerus.desk.stages.paint.recipe.rescue_dialog import RescueDialog
-from numerus.desk.stages.paint.recipe.rescue_state import RescueState
+from numerus.desk.stages.paint.recipe.questions import RecipeQuestions
 from numerus.desk.stages.paint.recipe.state import DIRECTIONS, Frame, RecipeState, field_words
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import NumerusError
-from numerus.paint.effects import Effect
 from numerus.paint.figure.placing import MASKS
 from numerus.paint.scheme_exchange import read_scheme_file, scheme_from_text, scheme_text
 from numerus.paint.techniques import TECHNIQUES
@@ -66,16 +63,18 @@ class RecipePage(QWidget):
             label("", "title"),
             label("", "note", True),
         )
+        self.asks = RecipeQuestions(self, context, built, with_meshes, self.state, self.fault.setText)
         self.setLayout(self._layout())
         self._asked: object = None
 
     def _layout(self):  # type: ignore[no-untyped-def]
         tools = row(
             self.zones, 12, button("Add a stroke", self.add, tip="After the chosen one (Ins)"),
-            button("Add an effect …", self.add_effect, tip="Rust, glow, mud, fur and their like, in the colours of the rack"),
+            button("Add an effect …", self.asks.add_effect, tip="Rust, glow, mud, fur and their like, in the colours of the rack"),
             button("Take it away", self.take_away, tip="The chosen stroke (Del)"), button("‹ Sooner", lambda: self.move(-1), "link"),
             button("Later ›", lambda: self.move(1), "link"), 6,
-            button("It went wrong …", self.rescue, "link", "Ways back from a wash that pooled, lights overdone, a wrong colour"), -1,
+            button("It went wrong …", self.asks.rescue, "link", "Ways back from a wash that pooled, lights overdone, a wrong colour"),
+            button("Order of zones …", self.asks.order, "link", "Messy first, then from the inside out; zones that could share a pot"), -1,
             button("Bring a scheme in …", self.bring_in, "link", "From another army, as JSON: zones and pots it lacks come with it"),
             button("Give it out …", self.give_out, "link", "As JSON for another army, or as a card to print (PDF)"), gap=8,
         )  # fmt: skip
@@ -234,48 +233,6 @@ class RecipePage(QWidget):
 
     def add(self) -> None:
         self._commit("a stroke more", lambda: self.state.added(new_id()))
-
-    def add_effect(self) -> None:
-        """An effect's strokes after the zone's own; seen at once in the filmstrip, undone as one."""
-        state, plans = self.state, self.session.plans
-        sources = [(plans.zone_name(z), z) for z in plans.zone_areas_cm2(state.figure)] if state.figure else []
-        dialog = EffectsDialog(plans.zone_name(state.zone_id), sources, self)
-        if dialog.exec():
-            parts = (
-                [plans.parts[p] for p in dict.fromkeys(state.figure.build.values()) if p in plans.parts]
-                if state.figure
-                else []
-            )
-            self.with_meshes(parts, lambda: self._effect(dialog.effect, dialog.source, parts))
-
-    def _effect(self, effect: Effect, source: str, parts: list[Part]) -> None:
-        zoned = [self.session.zoned(p) for p in parts]
-        try:
-            made = self.state.with_effect(effect, zoned, source, new_id)
-        except NumerusError as error:
-            self.fault.setText(f"{error.message} {error.advice}")
-            return
-        self.fault.setText("")
-        self.session.commit(f"{effect.name} on {self.session.plans.zone_name(self.state.zone_id)}", made)
-
-    def rescue(self) -> None:
-        """Ways back for the zone, on the chosen figure or on all of its unit that have paint on it."""
-        state, plans = self.state, self.session.plans
-        if state.figure is None or state.recipe is None:
-            self.fault.setText("There is nothing painted that could have gone wrong.")
-            return
-        parts = [plans.parts[p] for p in dict.fromkeys(state.figure.build.values()) if p in plans.parts]
-        asked = RescueState(self.session.answers, state.figure, state.recipe)
-        name = plans.zone_name(state.zone_id)
-
-        def ask() -> None:
-            dialog = RescueDialog(self.context, asked, self.built.making(parts), name, self)
-            if dialog.exec() and asked.way is not None and asked.way.steps:
-                self.session.commit(
-                    f"{asked.way.name.lower()} on {name}", facts=asked.facts(state.rescued(dialog.for_all))
-                )
-
-        self.with_meshes(parts, ask)
 
     def take_away(self) -> None:
         self._commit("a stroke less", self.state.taken_away)

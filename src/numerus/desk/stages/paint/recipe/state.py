@@ -22,6 +22,7 @@ from numerus.paint.colourways import base_step
 from numerus.paint.covering import Covering, covering
 from numerus.paint.effects import Effect, effect_steps
 from numerus.paint.figure.built import Built
+from numerus.paint.figure.overspray import masks_words, overspray
 from numerus.paint.figure.painted import painted_zone
 from numerus.paint.figure.placing import MASKS
 from numerus.paint.figure.shot import Shot
@@ -58,10 +59,11 @@ def _lowest(zoned: Sequence[ZonedMesh]) -> float:
 
 @dataclass(frozen=True, eq=False)
 class Frame:
-    """The figure after a stroke, the other zones greyed: uint8 (h, w, 4)."""
+    """The figure after a stroke, the other zones greyed: uint8 (h, w, 4); ``note``: what its spray would hit, "" for nothing."""
 
     step: RecipeStep
     image: NDArray[np.uint8]
+    note: str = ""
 
 
 class RecipeState:
@@ -130,6 +132,7 @@ class RecipeState:
         found = [
             change.words for change in mix_changes(self.plans, self.answers.standing, self.answers.facts, self.zone_id)
         ]
+        found += [f"{f.step.name}: {f.note}" for f in self.frames if f.note and f.step in self.steps]
         for step in self.steps:
             laid = self.laid().get(step.id)
             if laid is None:
@@ -247,8 +250,17 @@ class RecipeState:
             progress(0.3 + 0.7 * n / max(len(self.steps), 1))
             look = rest.copy()
             look[own] = painted_zone(self.steps[: n + 1], self.rack, primer, places).light()
-            made.append(Frame(step, shot.picture(look * light)))
+            made.append(Frame(step, shot.picture(look * light), self._overspray(built, step, scheme)))
         return made
+
+    def _overspray(self, built: Built, step: RecipeStep, scheme: Scheme) -> str:
+        """What a sprayed stroke hits of zones that are painted before this one."""
+        if step.technique != "spray":
+            return ""
+        order = [r.zone for r in scheme.recipes]
+        finished = set(order[: order.index(self.zone_id)])
+        found = overspray(built, self.zone_id, np.asarray(step.placing.toward, float))
+        return masks_words(found, {z.id: z.name for z in self.plans.zones.values()}, finished)
 
 
 def _greyed(light: NDArray[np.float64]) -> NDArray[np.float64]:

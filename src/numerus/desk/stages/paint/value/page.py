@@ -13,6 +13,7 @@ from PyQt6.QtWidgets import QComboBox, QLabel, QPushButton, QWidget
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
+from numerus.desk.stages.paint.value.photo_dialog import PhotoDialog
 from numerus.desk.stages.paint.value.state import PLACES, VIEWS, Read, ValueState
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
@@ -132,7 +133,7 @@ class ValuePage(QWidget):
     ) -> None:
         super().__init__()
         self.context, self.session, self.built, self.with_meshes = context, context.session, built, with_meshes
-        self.state = ValueState(context.session.answers)
+        self.state = ValueState(context.session.answers, new_id)
         self.views, self.places = QComboBox(), QComboBox()
         self.views.addItems(VIEWS)
         self.places.addItems(PLACES)
@@ -144,7 +145,13 @@ class ValuePage(QWidget):
         self.rows.marked.connect(self.mark)
         self.helps = [self._help_row(n) for n in range(MOST)]
         self.nothing = label("Nothing stands in its way across the table.", "note")
-        left = column(row(self.views, self.places, -1, gap=8), self.picture, gap=6)
+        photo = button(
+            "Against a photograph …",
+            self.photograph,
+            "link",
+            "A painted figure zone by zone, or a reference to take colours from",
+        )
+        left = column(row(self.views, self.places, photo, -1, gap=8), self.picture, gap=6)
         left.setStretch(1, 1)
         right = column(label("Work against attention", "section"), self.rows, gap=4)
         right.setStretch(1, 1)
@@ -189,7 +196,7 @@ class ValuePage(QWidget):
         self._show()
 
     def _paint(self, parts: list[Part]) -> None:
-        make, work = self.built.making(parts), self.state.work(new_id)
+        make, work = self.built.making(parts), self.state.work()
 
         def done(found: Read) -> None:
             self.state.take(found)
@@ -226,6 +233,16 @@ class ValuePage(QWidget):
         if zone is not None:
             word = "need not go" if zone.focus else "should go"
             self.session.commit(f"eyes {word} to {zone.name}", [replace(zone, focus=not zone.focus)])
+
+    def photograph(self) -> None:
+        """A photograph against the scheme; a reference's colours are taken in one edit."""
+        wanted = self.state.wanted()
+        if not wanted:
+            return
+        dialog = PhotoDialog(self.context, wanted, self)
+        if dialog.exec() and dialog.colours:
+            made = self.state.coloured_as(dialog.colours)
+            self.session.commit("colours of a reference", made)
 
     def try_help(self, n: int) -> None:
         """The figure with one help, or without it again."""

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 
 import numpy as np
@@ -15,13 +15,14 @@ from numerus.domain.army import Figure
 from numerus.domain.recipes import Scheme
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
+from numerus.paint.colourways import recoloured, renewed
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.reading import TABLE_MM, Attention, Reading, attention, reading
 from numerus.paint.figure.touching import borders_of
-from numerus.paint.looks import figure_shot, lit_light, seen_shares
+from numerus.paint.looks import figure_shot, lit_light, seen_shares, with_recipe
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import Rack, rack_of
-from numerus.paint.scheme import LowContrastPair, low_contrast_pairs, strokes_for, zone_labs
+from numerus.paint.scheme import LowContrastPair, low_contrast_pairs, strokes_for, zone_colour, zone_labs
 from numerus.paint.value_help import ValueHelp, value_helps
 
 CLOSE, TABLE, GREY, EYES = "close up", "across the table", "value only", "where eyes go"
@@ -30,6 +31,7 @@ VIEWS = (TABLE, GREY, EYES, CLOSE, *SIGHTS)
 ROUND, PHOTOGRAPH = "from round the table", "in a photograph"
 PLACES = (ROUND, PHOTOGRAPH)
 SIZE_PX, FINER = (390, 480), 2
+MOST_RINGS = 6  # zones read from one photograph
 WARM = np.array([0.91, 0.36, 0.10])  # where eyes go, in sRGB
 
 
@@ -48,7 +50,8 @@ class Read:
 class ValueState:
     """``look`` at the book; ``work`` gives a job's work; ``take`` what it came to."""
 
-    def __init__(self, answers: Answers) -> None:
+    def __init__(self, answers: Answers, new_id: Callable[[], str]) -> None:
+        self.new_id = new_id
         self.view, self.place, self.tried = TABLE, ROUND, -1
         self.turn_deg, self.raise_deg = -35.0, 50.0  # where the lamp stands
         self.read: Read | None = None
@@ -108,7 +111,7 @@ class ValueState:
             found[stroke.zone] = found.get(stroke.zone, 0.0) + stroke.step.minutes
         return found
 
-    def work(self, new_id: Callable[[], str]) -> Callable[[Built, Progress], Read]:
+    def work(self) -> Callable[[Built, Progress], Read]:
         """The work of painting and reading the figure, for a job."""
         scheme, base, rack = self.scheme, self.plans.scheme, rack_of(self.plans)
         assert scheme is not None and base is not None and self.figure is not None
@@ -125,7 +128,7 @@ class ValueState:
             seen = seen_shares(built) if place == ROUND else read.shown
             told = attention(minutes, seen, read.drawn, focus)
             melting = _melting(scheme, rack, borders)
-            helps = [] if tried >= 0 else value_helps(base, rack, read, melting, told, names, areas, new_id, now)
+            helps = [] if tried >= 0 else value_helps(base, rack, read, melting, told, names, areas, self.new_id, now)
             return Read(shown_picture(read, view), shot.camera.height_mm, read, told, melting, helps)
 
         return made
@@ -134,6 +137,24 @@ class ValueState:
         self.read = found
         if self.tried < 0:
             self.helps = found.helps
+
+    def wanted(self) -> dict[str, tuple[str, str]]:
+        """Name and scheme's colour of the figure's largest zones that have a recipe, by id."""
+        scheme, areas = self.plans.scheme, self.plans.zone_areas_cm2(self.figure) if self.figure else {}
+        if scheme is None:
+            return {}
+        rack, ground = rack_of(self.plans), primed_ground(scheme)
+        own = sorted((r for r in scheme.recipes if r.zone in areas and r.steps), key=lambda r: -areas[r.zone])
+        return {r.zone: (self.zone_name(r.zone), zone_colour(r, rack, ground)) for r in own[:MOST_RINGS]}
+
+    def coloured_as(self, colours: Mapping[str, str]) -> list[Scheme]:
+        """The scheme with every such zone's recipe moved to a colour; strokes whose mix is another are new ones."""
+        scheme, rack = self.plans.scheme, rack_of(self.plans)
+        for recipe in scheme.recipes if scheme else ():
+            if scheme is not None and recipe.zone in colours:
+                moved = recoloured(recipe, colours[recipe.zone], rack)
+                scheme = with_recipe(scheme, renewed(recipe, moved, self.new_id, self.answers.now))
+        return [scheme] if scheme is not None else []
 
     def zone_name(self, zone: str) -> str:
         return self.plans.zone_name(zone)
