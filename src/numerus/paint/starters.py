@@ -9,6 +9,7 @@ from __future__ import annotations
 from collections.abc import Callable, Collection, Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
+from functools import lru_cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -24,7 +25,7 @@ from numerus.paint.figure.schools import School, schools
 from numerus.paint.figure.shot import Figure
 from numerus.paint.looks import Candidate
 from numerus.paint.rack.kinds import kind_of
-from numerus.paint.rack.matching import mixes_for
+from numerus.paint.rack.matching import Proposal, mixes_for
 from numerus.paint.rack.pots import Rack
 
 NEAR_ENOUGH = 6.0  # ΔE2000 beyond which a pot to buy is better than any mix of the rack
@@ -119,12 +120,12 @@ def base_mixes(
     colours: Sequence[str], rack: Rack, new_id: Callable[[], str], progress: Progress = lambda _: True
 ) -> tuple[dict[str, Parts], tuple[Paint, ...]]:
     """The best mix of the rack for each colour; where none comes near, a pot to buy in that very colour. Raises Cancelled."""
-    pots = [p for p in rack.paints.values() if kind_of(p).name in ("opaque", "semi-opaque", "translucent")]
+    pots = tuple(p for p in rack.paints.values() if kind_of(p).name in ("opaque", "semi-opaque", "translucent"))
     mixes, bought = dict[str, Parts](), list[Paint]()
     for n, colour in enumerate(dict.fromkeys(colours)):
-        found = mixes_for(pots, Target(lab_of(rgb_of(colour))), most=3, progress=progress) if pots else []
-        if found and found[0].delta_e <= NEAR_ENOUGH:
-            mixes[colour] = found[0].parts
+        found = _nearest(colour, pots)
+        if found is not None and found.delta_e <= NEAR_ENOUGH:
+            mixes[colour] = found.parts
         else:
             taken = {p.name.lower() for p in (*rack.paints.values(), *bought)}
             name = _free(f"{words_of_colour(colour).capitalize()}, to buy", taken)
@@ -133,6 +134,11 @@ def base_mixes(
         if not progress((n + 1) / len(colours)):
             raise Cancelled
     return mixes, tuple(bought)
+
+
+@lru_cache(512)  # the same colours are asked for by every school, and again after each small change
+def _nearest(colour: str, pots: tuple[Paint, ...]) -> Proposal | None:
+    return next(iter(mixes_for(pots, Target(lab_of(rgb_of(colour))))), None)
 
 
 def _free(name: str, taken: set[str]) -> str:

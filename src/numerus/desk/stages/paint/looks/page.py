@@ -18,9 +18,10 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.colours.colour_dialog import PICTURES
 from numerus.desk.stages.paint.comparison import ComparisonCards
-from numerus.desk.stages.paint.looks.state import COLOURWAYS, MODES, ROWS, STARTERS, LooksState, Worked
+from numerus.desk.stages.paint.looks.squad import SquadView
+from numerus.desk.stages.paint.looks.state import COLOURWAYS, MODES, ROWS, SQUAD, STARTERS, LooksState, Worked
 from numerus.desk.widgets.drawing import Drawing
-from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
@@ -83,8 +84,12 @@ class LooksPage(QWidget):
         self.caution = label(
             "Minutes are the strokes' own; those of starters are defaults by technique and area.", "note", True
         )
+        self.squad = SquadView(context, built, with_meshes)
+        self.shown = Pages()
+        for widget in (self.cards, self.squad):
+            self.shown.addWidget(widget)
         head = row(self.modes, self.zones, self.colours, self.picture, self.fault, -1, gap=8)
-        upper = column(head, self.cards, gap=6, margins=(16, 0, 16, 6))
+        upper = column(head, self.shown, gap=6, margins=(16, 0, 16, 6))
         upper.setStretch(1, 1)
         lower = panel(column(self.chips, self.words, self.caution, gap=3, margins=(16, 6, 16, 6)), "drawer")
         body = column(upper, lower, gap=0)
@@ -113,7 +118,14 @@ class LooksPage(QWidget):
     def work(self) -> None:
         """Paint every candidate, unless nothing that counts is another."""
         state, plans = self.state, self.session.plans
-        if state.missing():
+        squad = state.mode == SQUAD and not state.missing()
+        self.shown.setCurrentWidget(self.squad if squad else self.cards)
+        if squad and state.figure is not None and plans.scheme is not None:
+            self._asked = None
+            state.take(Worked([]))
+            self.squad.forget()
+            self.squad.show_unit(plans.figures_of(state.figure.unit_id), plans.scheme, state.rack)
+        elif state.missing():
             self._asked = None
             state.take(Worked([]))
         else:
@@ -141,6 +153,7 @@ class LooksPage(QWidget):
         for widget in (self.colours, self.picture):
             widget.setVisible(state.mode in (STARTERS, COLOURWAYS))
         self.chips.setVisible(state.mode == STARTERS)
+        self.caution.setVisible(state.mode != SQUAD)
         self.cards.foot = state.foot_words
         self.cards.show_cards(state.cards(), state.chosen, state.missing() or "Painting the figure …")
         self.chips.show_state(state)

@@ -22,8 +22,8 @@ from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.starters import Starter, ZoneColour, ground_zones, starters, zone_colours
 from numerus.words import counted, span
 
-STARTERS, LEVELS_SHOWN, COLOURWAYS = "starter schemes", "levels", "colourways"
-MODES = (STARTERS, LEVELS_SHOWN, COLOURWAYS)
+STARTERS, LEVELS_SHOWN, COLOURWAYS, SQUAD = "starter schemes", "levels", "colourways", "the whole unit"
+MODES = (STARTERS, LEVELS_SHOWN, COLOURWAYS, SQUAD)
 USUAL = ("#2E5590", "#C8B078", "#A8412B")  # (default) a blue, a sand and a brick to begin with
 ROWS = (Row("Hands, all"), Row("Paint, all"), Row("Zones melt"))
 
@@ -188,7 +188,7 @@ class LooksState:
 
     @property
     def foot_words(self) -> str:
-        return {STARTERS: "Goes wrong", LEVELS_SHOWN: "Melts", COLOURWAYS: "Seen share"}[self.mode]
+        return {STARTERS: "Goes wrong", LEVELS_SHOWN: "Melts", COLOURWAYS: "Seen share"}.get(self.mode, "")
 
     def sentence(self) -> str:
         """What the chosen one asks for."""
