@@ -16,8 +16,8 @@ from numerus.desk.stages.paint.recipe.page import RecipePage
 from numerus.desk.stages.paint.recipe.rescue_dialog import BATCH, RescueDialog
 from numerus.desk.window import MainWindow
 from numerus.domain.recipes import RecipeStep
-from numerus.paint.effects import EFFECTS
-from numerus.paint.rescue import WRONG_HUE
+from numerus.paint.advice.effects import EFFECTS
+from numerus.paint.advice.rescue import WRONG_HUE
 
 
 @pytest.fixture

@@ -9,7 +9,7 @@ import pytest
 
 from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.geometry.mesh import merged
-from numerus.paint.effects import EFFECTS, EffectSteps, effect_named, effect_steps
+from numerus.paint.advice.effects import EFFECTS, EffectSteps, effect_named, effect_steps
 from numerus.paint.figure.placing import LOW_MM, lying
 from numerus.paint.figure.shot import Figure
 from numerus.paint.rack.pots import Rack

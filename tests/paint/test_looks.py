@@ -15,11 +15,11 @@ from numerus.colour.words import colour_typed, shifted, words_of_colour
 from numerus.domain.recipes import Scheme
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.mesh import merged
-from numerus.paint.colourways import base_step, colourways, recoloured
+from numerus.paint.advice.colourways import base_step, colourways, recoloured
+from numerus.paint.advice.starters import BY_NAME, BY_PLACE, BY_SHARE, SAID, ground_zones, starters, zone_colours
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.looks import at_level, balance, costs, looks, seen_shares
 from numerus.paint.rack.pots import Rack
-from numerus.paint.starters import BY_NAME, BY_PLACE, BY_SHARE, SAID, ground_zones, starters, zone_colours
 from numerus.starter.schemes import PAINTS, SCHEME
 from numerus.surface.zones import ZonedMesh
 

@@ -15,6 +15,7 @@ from numerus.colour.observer import SRGB_TO_XYZ
 from numerus.colour.sight import DEUTAN, FULL, PROTAN, TRITAN, seen_by
 from numerus.domain.recipes import Recipe, Scheme
 from numerus.geometry.mesh import merged
+from numerus.paint.advice.value_help import APART, value_helps
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.reading import attention, blur_sigma_mm, mm_a_pixel, reading
 from numerus.paint.figure.shot import Shot
@@ -22,7 +23,6 @@ from numerus.paint.looks import figure_shot, lit_light, scheme_light, seen_share
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import low_contrast_pairs, zone_labs
-from numerus.paint.value_help import APART, value_helps
 from numerus.starter.schemes import PAINTS, recipe, step
 from numerus.surface.zones import ZonedMesh
 

@@ -11,11 +11,11 @@ from helpers import ball_mesh
 from numerus.colour.light import delta_e
 from numerus.domain.recipes import Recipe, Scheme
 from numerus.errors import PlanError
+from numerus.paint.advice.rescue import FAULTS, FLAT, OVERDONE, POOLED, WRONG_HUE, spoilt, ways_back
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.painted import painted_zone
 from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.pots import Rack
-from numerus.paint.rescue import FAULTS, FLAT, OVERDONE, POOLED, WRONG_HUE, spoilt, ways_back
 from numerus.starter.schemes import PAINTS, SCHEME, recipe, step
 from numerus.surface.zones import ZonedMesh
 

@@ -7,10 +7,10 @@ import pytest
 
 from helpers import box_mesh, subdivided
 from numerus.geometry.mesh import merged
+from numerus.paint.advice.zone_order import could_share, in_order, openness_by_zone, proposed_order
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.overspray import masks_words, overspray
 from numerus.paint.rack.pots import Rack
-from numerus.paint.zone_order import could_share, in_order, openness_by_zone, proposed_order
 from numerus.starter.schemes import PAINTS, SCHEME
 from numerus.surface.zones import ZonedMesh
 

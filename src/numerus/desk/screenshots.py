@@ -49,6 +49,14 @@ def _mix(window) -> None:  # type: ignore[no-untyped-def]
     bench.mix.zones.activated.emit(bench.mix.zones.currentIndex())
 
 
+def _unit(window) -> None:  # type: ignore[no-untyped-def]
+    """All of a unit painted by the scheme."""
+    looks = window.benches["paint"].looks
+    window.benches["paint"].open_page("Scheme")
+    looks.modes.setCurrentText("the whole unit")
+    looks.modes.activated.emit(looks.modes.currentIndex())
+
+
 def _supports(window) -> None:  # type: ignore[no-untyped-def]
     """Some tips of the Heron's head taken away, and what the proof says then."""
     window.session.select("heron", part_id="heron_head")
@@ -69,17 +77,17 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),
         "19-print-inquest": ("print", "ferry", True, _inquest),
-        "06-wash": ("wash", "ferry", False, None),
         "08-build": ("build", "bell", False, None),
         "09-prime": ("prime", "ferry", False, None),
         "10-paint": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Figure")),
         "20-paint-line": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Line")),
         "13-paint-recipe": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Recipe")),
         "14-paint-zones": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Zones")),
-        "16-paint-schools": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Schools")),
+        "16-paint-scheme": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Scheme")),
+        "07-paint-unit": ("paint", "lock", True, _unit),
+        "21-paint-value": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Value")),
         "15-paint-rack": ("paint", "lock", True, _rack),
         "17-paint-mix": ("paint", "lock", True, _mix),
-        "11-finish": ("finish", "lock", False, None),
         "12-ready": ("ready", "lock", True, None),
         "18-pose-supports": ("pose", "heron", True, _supports),
     }

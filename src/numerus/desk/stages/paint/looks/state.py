@@ -14,12 +14,12 @@ from numerus.domain.paints import Paint
 from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import PlanError, Progress
-from numerus.paint.colourways import MOST_COLOURS, colourways, renewed
+from numerus.paint.advice.colourways import MOST_COLOURS, colourways, renewed
+from numerus.paint.advice.starters import Starter, ZoneColour, ground_zones, starters, zone_colours
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.touching import borders_of
 from numerus.paint.looks import Candidate, Look, at_level, looks, with_recipe
 from numerus.paint.rack.pots import Rack, rack_of
-from numerus.paint.starters import Starter, ZoneColour, ground_zones, starters, zone_colours
 from numerus.words import counted, span
 
 STARTERS, LEVELS_SHOWN, COLOURWAYS, SQUAD = "starter schemes", "levels", "colourways", "the whole unit"

@@ -6,7 +6,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QListWidget, QWidget
 
 from numerus.desk.widgets.layout import column, label, row
-from numerus.paint.effects import EFFECTS, Effect
+from numerus.paint.advice.effects import EFFECTS, Effect
 from numerus.post.cautions import DEFER
 
 

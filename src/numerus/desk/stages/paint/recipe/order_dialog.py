@@ -8,8 +8,8 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QWidget
 
 from numerus.desk.widgets.layout import column, label, row, scrolled
 from numerus.domain.plans import Plans
+from numerus.paint.advice.zone_order import could_share, proposed_order
 from numerus.paint.rack.pots import rack_of
-from numerus.paint.zone_order import could_share, proposed_order
 
 MOST_SHARED = 3
 

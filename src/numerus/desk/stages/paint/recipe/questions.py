@@ -16,8 +16,8 @@ from numerus.desk.stages.paint.recipe.rescue_state import RescueState
 from numerus.desk.stages.paint.recipe.state import RecipeState
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
-from numerus.paint.effects import Effect
-from numerus.paint.zone_order import in_order, openness_by_zone
+from numerus.paint.advice.effects import Effect
+from numerus.paint.advice.zone_order import in_order, openness_by_zone
 
 
 class RecipeQuestions:

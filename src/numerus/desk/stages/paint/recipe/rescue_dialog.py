@@ -12,8 +12,8 @@ from numerus.desk.stages.paint.comparison import ComparisonCards
 from numerus.desk.stages.paint.recipe.rescue_state import ROWS, RescueState, Shown
 from numerus.desk.widgets.layout import caution_line, column, label, row
 from numerus.errors import PlanError, Progress
+from numerus.paint.advice.rescue import FAULTS
 from numerus.paint.figure.built import Built
-from numerus.paint.rescue import FAULTS
 
 THIS, BATCH = "this figure", "all of its unit that have paint on"
 

@@ -16,13 +16,13 @@ from numerus.domain.journal import Fact
 from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats
+from numerus.paint.advice.rescue import FAULTS, WRONG_HUE, Spoilt, Way, spoilt, ways_back
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import EXPOSURE, figure_shot, scheme_light
 from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.pots import Rack, rack_of
-from numerus.paint.rescue import FAULTS, WRONG_HUE, Spoilt, Way, spoilt, ways_back
 from numerus.progress.next_tasks import step
 from numerus.words import span
 

@@ -18,9 +18,9 @@ from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import xyz
 from numerus.kit.thumbnails import fitted_camera
-from numerus.paint.colourways import base_step
+from numerus.paint.advice.colourways import base_step
+from numerus.paint.advice.effects import Effect, effect_steps
 from numerus.paint.covering import Covering, covering
-from numerus.paint.effects import Effect, effect_steps
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.overspray import masks_words, overspray
 from numerus.paint.figure.painted import painted_zone

@@ -19,7 +19,7 @@ from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.parts import Part
-from numerus.paint.value_help import MOST
+from numerus.paint.advice.value_help import MOST
 
 ARM_MM, TABLE_MM, INCH_MM = 600.0, 900.0, 25.4
 DEGREES_A_PX = 0.6

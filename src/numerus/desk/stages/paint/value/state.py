@@ -15,7 +15,8 @@ from numerus.domain.army import Figure
 from numerus.domain.recipes import Scheme
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
-from numerus.paint.colourways import recoloured, renewed
+from numerus.paint.advice.colourways import recoloured, renewed
+from numerus.paint.advice.value_help import ValueHelp, value_helps
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.reading import TABLE_MM, Attention, Reading, attention, reading
 from numerus.paint.figure.touching import borders_of
@@ -23,7 +24,6 @@ from numerus.paint.looks import figure_shot, lit_light, seen_shares, with_recipe
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import LowContrastPair, low_contrast_pairs, strokes_for, zone_colour, zone_labs
-from numerus.paint.value_help import ValueHelp, value_helps
 
 CLOSE, TABLE, GREY, EYES = "close up", "across the table", "value only", "where eyes go"
 SIGHTS = {"red-blind sight": PROTAN, "green-blind sight": DEUTAN, "blue-blind sight": TRITAN}

@@ -12,7 +12,7 @@ from numerus.colour.reflectance import reflectances
 from numerus.domain.recipes import Placing, Recipe, RecipeStep
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
-from numerus.paint.colourways import base_step
+from numerus.paint.advice.colourways import base_step
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import PaintedZone, Primer, painted_zone
 from numerus.paint.figure.placing import Places, stroke_laid_ml

@@ -11,7 +11,7 @@ import numpy as np
 from numerus.colour.light import delta_e
 from numerus.domain.recipes import Recipe, Scheme
 from numerus.errors import PlanError
-from numerus.paint.colourways import base_step
+from numerus.paint.advice.colourways import base_step
 from numerus.paint.figure.built import Built
 from numerus.paint.rack.pots import Rack
 

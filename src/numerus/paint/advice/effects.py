@@ -11,9 +11,9 @@ from datetime import datetime
 
 from numerus.domain.paints import Paint, Parts
 from numerus.domain.recipes import Placing, RecipeStep
+from numerus.paint.advice.starters import base_mixes
 from numerus.paint.figure.schools import darker, lighter, school_step
 from numerus.paint.rack.pots import Rack
-from numerus.paint.starters import base_mixes
 from numerus.paint.techniques import TECHNIQUES
 
 BASE, LIGHTER, DARKER = "base", "lighter", "darker"

@@ -11,7 +11,7 @@ import numpy as np
 from numerus.colour.light import hex_of_lab
 from numerus.domain.recipes import Recipe, RecipeStep, Scheme
 from numerus.errors import PlanError
-from numerus.paint.colourways import base_step, recoloured, renewed
+from numerus.paint.advice.colourways import base_step, recoloured, renewed
 from numerus.paint.figure.reading import OVERDONE, TIMID, Attention, Reading
 from numerus.paint.figure.schools import lighter, school_step
 from numerus.paint.looks import with_recipe
