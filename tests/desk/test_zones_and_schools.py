@@ -16,8 +16,8 @@ from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.book.book import Book
 from numerus.book.intake import take_in
 from numerus.colour.light import encoded, linear, rgb_of
-from numerus.desk.stages.paint.bench import SCHEME, SCHOOLS, VALUE, ZONES
-from numerus.desk.stages.paint.looks.state import COLOURWAYS, LEVELS_SHOWN, SQUAD
+from numerus.desk.stages.paint.bench import RECIPE, SCHEME, SCHOOLS, VALUE, ZONES
+from numerus.desk.stages.paint.looks.state import COLOURWAYS, LEVELS_SHOWN, OWN, SQUAD
 from numerus.desk.stages.paint.value.photo_dialog import PhotoDialog
 from numerus.desk.stages.paint.value.state import EYES
 from numerus.desk.window import MainWindow
@@ -329,3 +329,29 @@ def test_an_army_of_ones_own_goes_from_bare_sculpts_to_a_painted_squad(own: Main
     scheme = own.session.plans.scheme
     own.session.commit("bare", [replace(scheme, recipes=tuple(replace(r, steps=()) for r in scheme.recipes))])
     assert all((a != b).any() for a, b in zip(first, looks.squad.images, strict=True))
+
+
+def test_a_unit_gets_a_scheme_of_its_own_and_goes_back_to_the_army_s(window: MainWindow) -> None:
+    """It begins as what it had, so that what is painted stays painted; a starter taken then changes this unit alone."""
+    window.session.select("bell")
+    looks = page(window, SCHEME)
+    before = window.session.plans
+    looks.modes.setCurrentText(LEVELS_SHOWN)
+    looks._mode_taken(0)
+    looks.owner.setCurrentIndex(looks.owner.findData(OWN))
+    looks._owner_taken(0)
+    plans = window.session.plans
+    own = plans.scheme_of("bell")
+    assert own.id != before.scheme.id and own.recipes == before.scheme.recipes and plans.scheme == before.scheme
+    assert looks.owner.currentData() == own.id
+    recipe = page(window, RECIPE)
+    recipe.change("minutes", "9")
+    changed = window.session.plans
+    assert changed.scheme == before.scheme and changed.scheme_of("bell") != own
+    page(window, SCHEME)
+    looks.owner.setCurrentIndex(looks.owner.findData(""))
+    looks._owner_taken(0)
+    assert window.session.plans.scheme_of("bell") == before.scheme and looks.owner.count() == 3
+    for _ in range(3):
+        window.session.undo()
+    assert window.session.plans == before

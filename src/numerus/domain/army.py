@@ -90,7 +90,7 @@ class Unit:
     """Figures that fight together. ``mark`` names the sign it is drawn by; ``level`` where painting stops.
 
     ``wanted``: part id -> in how many figures; ``spares``: part id -> how many to print besides what figures need.
-    ``apart``: slots whose parts are painted before they are glued on.
+    ``apart``: slots whose parts are painted before they are glued on. ``scheme_id``: a scheme of its own, "" for the army's.
     """
 
     id: str
@@ -106,6 +106,7 @@ class Unit:
     wanted: dict[str, int] = field(default_factory=dict)
     spares: dict[str, int] = field(default_factory=dict)
     apart: tuple[str, ...] = ()
+    scheme_id: str = ""
 
 
 @dataclass(frozen=True)

@@ -100,6 +100,15 @@ class Plans:
         chosen = self.schemes.get(self.army.scheme_id) if self.army else None
         return chosen or next(iter(self.schemes.values()), None)
 
+    def scheme_of(self, unit_id: str) -> Scheme | None:
+        """The scheme a unit is painted by: its own, or the army's."""
+        unit = self.units.get(unit_id)
+        return (self.schemes.get(unit.scheme_id) if unit and unit.scheme_id else None) or self.scheme
+
+    def scheme_for(self, figure: Figure | None) -> Scheme | None:
+        """The scheme a figure is painted by; the army's for none."""
+        return self.scheme_of(figure.unit_id) if figure else self.scheme
+
     def pose_of(self, placed: Placed) -> Pose | None:
         """How something lies on its plate; None where its part is gone or not posed."""
         part = self.parts.get(placed.part_id)

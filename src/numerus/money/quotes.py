@@ -94,7 +94,7 @@ def quote(
 ) -> Quote:  # fmt: skip
     """What a unit would cost its client. Raises PlanError where there is nothing to quote."""
     figures = plans.figures_of(unit.id)
-    if not figures or plans.scheme is None:
+    if not figures or plans.scheme_of(unit.id) is None:
         raise PlanError("nothing-to-quote", f"{unit.name} has no figures or no scheme yet.", "Muster it first.")
     measured = sum(p.logged for p in paces.values())
     draws = _draws(paces, 1.0 if measured >= FEW_STEPS else 2.0)
@@ -134,7 +134,8 @@ def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], 
     primer = _pence(plans, "primer", sum(primer_ml(_cm2(plans, f)) for f in figures))
     printed = _printed_pence(plans, standing, unit, factors) if terms.prints else 0
     yield PRIMED, "built, filled, primed", made, round(printed + primer)
-    finish = sum(s.minutes for s in plans.scheme.finish) * len(figures) if plans.scheme else 0.0
+    scheme = plans.scheme_of(unit.id)
+    finish = sum(s.minutes for s in scheme.finish) * len(figures) if scheme else 0.0
     varnish = _pence(plans, "varnish", sum(varnish_ml(_cm2(plans, f)) for f in figures))
     before = -1
     for name, strokes, is_level in _painted(plans, figures):
@@ -153,18 +154,20 @@ def _made(plans: Plans, figures: Sequence[Figure], terms: Commission) -> dict[st
     """Minutes up to priming, by group; the work of plates only where the user prints."""
     build = sum(sum(s.minutes for s in build_plan(list(f.build), plans.units[f.unit_id].apart)) for f in figures)
     wet = HANDS_MIN + supports_off_min(USUAL_TIPS, "before") if terms.prints else 0.0
-    prime = plans.scheme.prime_minutes * len(figures) if plans.scheme else 0.0
+    schemes = [plans.scheme_for(f) for f in figures]
+    prime = sum(scheme.prime_minutes for scheme in schemes if scheme)
     return {"build": build, "prime": prime, "wash and cure": wet}
 
 
 def _painted(plans: Plans, figures: Sequence[Figure]):  # type: ignore[no-untyped-def]
     """Base colours, then every level of the scheme: (name, each figure's strokes, whether it is a level)."""
-    assert plans.scheme is not None
+    scheme = plans.scheme_for(figures[0])
+    assert scheme is not None
     zones = [plans.zone_areas_cm2(f) for f in figures]
-    base = [_first_of_each_zone(strokes_for(plans.scheme, z, LEVELS[-1])) for z in zones]
+    base = [_first_of_each_zone(strokes_for(scheme, z, LEVELS[-1])) for z in zones]
     yield BASE, base, False
     for level in LEVELS:
-        yield LEVEL_NAMES[level].capitalize(), [strokes_for(plans.scheme, z, level) for z in zones], True
+        yield LEVEL_NAMES[level].capitalize(), [strokes_for(scheme, z, level) for z in zones], True
 
 
 def _first_of_each_zone(strokes: Sequence[Stroke]) -> list[Stroke]:

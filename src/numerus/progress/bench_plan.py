@@ -143,7 +143,7 @@ def _in_pieces(task: HandTask) -> list[HandTask]:
 
 def _figure_tasks(figure: FigureStanding, plans: Plans, rate: Mapping[str, Rate]) -> list[HandTask]:
     """From building to the last finishing step, as far as it is not done."""
-    scheme, own, tasks = plans.scheme, figure.figure.id, list[HandTask]()
+    scheme, own, tasks = plans.scheme_of(figure.unit.id), figure.figure.id, list[HandTask]()
     if figure.number <= NUMBER["build"]:
         minutes = sum(s.minutes for s in build_plan(list(figure.figure.build), figure.unit.apart))
         glued = GLUE_MIN if len(figure.figure.build) > 1 else 0.0

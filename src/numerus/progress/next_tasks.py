@@ -199,9 +199,10 @@ def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
     """Finishing, priming and building, one order per unit and step."""
     found: list[Task] = []
     for unit in plans.units_in_order():
-        if plans.scheme is not None:
-            found += _finishing(plans.scheme, unit, standing.at("finish", unit.id), now)
-            found += _priming(plans.scheme, unit, standing.at("prime", unit.id), now)
+        scheme = plans.scheme_of(unit.id)
+        if scheme is not None:
+            found += _finishing(scheme, unit, standing.at("finish", unit.id), now)
+            found += _priming(scheme, unit, standing.at("prime", unit.id), now)
         found += [_building(unit, f.figure, now) for f in standing.at("build", unit.id)]
     return found
 

@@ -90,7 +90,7 @@ def standing(plans: Plans, history: History) -> Standing:
 
 def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], history: History) -> FigureStanding:
     done, last = history.steps.get(figure.id, set()), history.finished_at.get(figure.id)
-    scheme = plans.scheme
+    scheme = plans.scheme_of(unit.id)
     wanted = strokes_for(scheme, plans.zone_areas_cm2(figure), unit.level) if scheme else []
     strokes = tuple(s for s in wanted if _was_there(s.step, last))
     painted = frozenset(key for stage, key in done if stage == "stroke")
@@ -144,7 +144,11 @@ def _painted_stage(found: FigureStanding, plans: Plans, primed: bool) -> tuple[s
     done = sum(s.key in found.painted for s in found.strokes)
     if done < len(found.strokes):
         return "paint", f"{done} of {len(found.strokes)} strokes"
-    if plans.scheme is not None and not found.finished and (unnamed := plans.unnamed_parts(found.figure)):
+    if (
+        plans.scheme_of(found.unit.id) is not None
+        and not found.finished
+        and (unnamed := plans.unnamed_parts(found.figure))
+    ):
         return "paint", f"{plans.parts[unnamed[0]].label}: zones not named"
     left = found.finish_left
     return ("finish", f"{left[0].name.lower()} left") if left else ("ready", "ready")

@@ -66,7 +66,7 @@ class UnitWork:
 def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> dict[str, float]:
     """Minutes of hands still to do on one figure, by stage, without the runs it shares with others."""
     printed = printed_slots(figure.figure)
-    scheme = plans.scheme
+    scheme = plans.scheme_of(figure.unit.id)
     unposed = sum(1 for p in printed.values() if p in plans.parts and plans.parts[p].pose is None)
     raw = {
         "sort": SORT_MIN if figure.stage == "sort" else 0.0,

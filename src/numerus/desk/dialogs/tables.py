@@ -95,7 +95,7 @@ class TableDialog(QDialog):
 
 def scheme_dialog(parent: QWidget, session: Session) -> TableDialog | None:
     """Edit the scheme's strokes, a row each."""
-    scheme, rack = session.plans.scheme, rack_of(session.plans)
+    scheme, rack = session.plans.scheme_of(session.unit_id), rack_of(session.plans)
     if scheme is None:
         return None
 

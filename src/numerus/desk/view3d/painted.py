@@ -12,6 +12,7 @@ from numerus.colour.light import lab_of, rgb_of
 from numerus.desk.session import Session
 from numerus.desk.view3d.renderer import Thing
 from numerus.domain.army import Figure
+from numerus.domain.recipes import Scheme
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, zone_colour
@@ -41,9 +42,9 @@ def things_of(parts: list[ZonedMesh], colour_of: Callable[[ZonedMesh], Colours])
     return [Thing(found.mesh, colour_of(found)) for found in parts]
 
 
-def zone_colours(session: Session, painted: frozenset[str] | None = None) -> dict[str, str]:
-    """Zone id -> colour; with ``painted`` only by the steps done, zones not begun are left out."""
-    scheme, rack = session.plans.scheme, rack_of(session.plans)
+def zone_colours(session: Session, scheme: Scheme | None, painted: frozenset[str] | None = None) -> dict[str, str]:
+    """Zone id -> colour by a scheme; with ``painted`` only by the steps done, zones not begun are left out."""
+    rack = rack_of(session.plans)
     found: dict[str, str] = {}
     if scheme is None:
         return found

@@ -6,7 +6,6 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from numerus.colour.light import delta_e
-from numerus.domain.army import Figure
 from numerus.domain.journal import Fact, StepDone
 from numerus.domain.paints import Mix, Parts
 from numerus.domain.plans import Plans
@@ -15,6 +14,7 @@ from numerus.errors import PlanError
 from numerus.paint.rack.batches import bases_covered
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, stroke_ml, strokes_for
+from numerus.progress.painting.paint_stock import done_strokes
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.words import counted
 
@@ -53,9 +53,9 @@ def mix_demand(
 
 
 def _strokes(figure: FigureStanding, plans: Plans, level: str, of_all: bool) -> Sequence[Stroke]:
-    at_level = figure.strokes
-    if level and plans.scheme is not None:
-        at_level = tuple(strokes_for(plans.scheme, plans.zone_areas_cm2(figure.figure), level))
+    at_level, scheme = figure.strokes, plans.scheme_of(figure.unit.id)
+    if level and scheme is not None:
+        at_level = tuple(strokes_for(scheme, plans.zone_areas_cm2(figure.figure), level))
     return at_level if of_all else [s for s in at_level if s.key not in figure.painted]
 
 
@@ -77,31 +77,15 @@ def _mixed_ml(step: RecipeStep, area_cm2: float, rack: Rack) -> float:
 def cups_left(plans: Plans, facts: Sequence[Fact]) -> dict[str, float]:
     """ml still in the cup of every mix whose ml were told, less what strokes since have taken from it."""
     cups = {m.id: m for m in plans.mixes.values() if m.ml is not None and m.ml_told is not None}
-    left = {m: cup.ml or 0.0 for m, cup in cups.items()}
-    rack, steps = rack_of(plans), _steps(plans)
+    left, rack = {m: cup.ml or 0.0 for m, cup in cups.items()}, rack_of(plans)
     for fact in facts if cups else ():
-        step = _step_done(fact, steps)
-        for pot, amount in step[1].mix if step else ():
-            told = cups[pot].ml_told if pot in cups else None
-            if step and told is not None and fact.at > told:
-                share = amount / sum(n for _, n in step[1].mix)
-                figures = [plans.figures[f] for f in fact.figures if f in plans.figures]
-                left[pot] -= share * sum(_mixed_ml(step[1], _area(plans, f, step[0]), rack) for f in figures)
+        for stroke, area in done_strokes(fact, plans):
+            for pot, amount in stroke.step.mix:
+                told = cups[pot].ml_told if pot in cups else None
+                if told is not None and fact.at > told:
+                    share = amount / sum(n for _, n in stroke.step.mix)
+                    left[pot] -= share * _mixed_ml(stroke.step, area, rack)
     return {m: max(ml, 0.0) for m, ml in left.items()}
-
-
-def _area(plans: Plans, figure: Figure, zone: str) -> float:
-    return plans.zone_areas_cm2(figure).get(zone, 0.0)
-
-
-def _steps(plans: Plans) -> dict[str, tuple[str, RecipeStep]]:
-    """Zone and step by the step's id."""
-    return {s.id: (r.zone, s) for scheme in plans.schemes.values() for r in scheme.recipes for s in r.steps}
-
-
-def _step_done(fact: Fact, steps: dict[str, tuple[str, RecipeStep]]) -> tuple[str, RecipeStep] | None:
-    done = fact.event
-    return steps.get(done.key) if isinstance(done, StepDone) and done.stage == "stroke" else None
 
 
 @dataclass(frozen=True)
@@ -122,8 +106,8 @@ class MixChange:
 
 def mix_changes(plans: Plans, standing: Standing, facts: Sequence[Fact], zone: str) -> list[MixChange]:
     """Changed mixes that a zone's strokes use, while figures not yet ready wear the zone as it was or are still to get it."""
-    rack, scheme = rack_of(plans), plans.scheme
-    steps = [s for r in (scheme.recipes if scheme else ()) if r.zone == zone for s in r.steps]
+    rack = rack_of(plans)
+    steps = [s for scheme in plans.schemes.values() for r in scheme.recipes if r.zone == zone for s in r.steps]
     found = []
     for mix in (m for m in plans.mixes.values() if m.changed is not None):
         own = {s.id for s in steps if _made_with(rack, s.mix, mix.id)}

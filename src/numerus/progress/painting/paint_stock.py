@@ -75,23 +75,25 @@ def ml_left(plans: Plans, facts: Sequence[Fact]) -> dict[str, float | None]:
     if not told:
         return left
     rack, since = rack_of(plans), min(told.values())
-    steps = {s.id: Stroke(r.zone, s) for r in (plans.scheme.recipes if plans.scheme else ()) for s in r.steps}
     for fact in reversed(facts):
         if fact.at <= since:
             break
-        for paint, ml in _used(fact, plans, steps, rack).items():
+        for paint, ml in paint_needed_ml(done_strokes(fact, plans), rack).items():
             if paint in told and fact.at > told[paint]:
                 left[paint] = max((left[paint] or 0.0) - ml, 0.0)
     return left
 
 
-def _used(fact: Fact, plans: Plans, steps: Mapping[str, Stroke], rack: Rack) -> dict[str, float]:
-    done = fact.event
-    if not isinstance(done, StepDone) or done.stage != "stroke" or done.key not in steps:
-        return {}
-    stroke = steps[done.key]
-    figures = [plans.figures[f] for f in fact.figures if f in plans.figures]
-    return paint_needed_ml([(stroke, plans.zone_areas_cm2(f).get(stroke.zone, 0.0)) for f in figures], rack)
+def done_strokes(fact: Fact, plans: Plans) -> list[tuple[Stroke, float]]:
+    """The stroke an entry of the journal tells of, with the cm² of its zone, on each figure, by the scheme that figure has now."""
+    done, found = fact.event, list[tuple[Stroke, float]]()
+    if not isinstance(done, StepDone) or done.stage != "stroke":
+        return found
+    for figure in (plans.figures[f] for f in fact.figures if f in plans.figures):
+        scheme, areas = plans.scheme_for(figure), plans.zone_areas_cm2(figure)
+        recipes = scheme.recipes if scheme else ()
+        found += [(Stroke(r.zone, s), areas.get(r.zone, 0.0)) for r in recipes for s in r.steps if s.id == done.key]
+    return found
 
 
 def needed_by_unit(plans: Plans, history: History, rack: Rack) -> dict[str, dict[str, float]]:

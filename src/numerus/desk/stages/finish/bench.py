@@ -38,10 +38,9 @@ class FinishPicture(Drawing):
         self.update()
 
     def draw(self, painter: QPainter) -> None:
-        scheme = self.session.plans.scheme
-        if scheme is None:
+        steps = tuple({s.id: s for f in self.figures for s in f.finish}.values())
+        if not steps:
             return
-        steps = scheme.finish
         wide = (self.width() - 130) / max(len(steps), 1)
         for at, wanted in enumerate(steps):
             self.text(painter, 130 + (at + 0.5) * wide, 18, wanted.name, 11, True, align=CENTRE, width=wide - 4)
@@ -126,7 +125,7 @@ class FinishBench(StepsBench):
         shown, chosen = self.state.shown, self.state.chosen
         if shown is not None and chosen is not None:
             self.view.caption = (shown.figure.name, f"waits for {chosen.name.lower()}")
-            painted = painter_of(zone_colours(self.session, shown.painted))
+            painted = painter_of(zone_colours(self.session, self.session.plans.scheme_of(shown.unit.id), shown.painted))
             self.view.show_things(figure_things(self.session, shown.figure, painted))
 
     def _shown(self, step: FinishStep) -> Shown:

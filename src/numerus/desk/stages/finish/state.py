@@ -27,7 +27,10 @@ class FinishState:
 
     @property
     def steps(self) -> tuple[FinishStep, ...]:
-        return self.plans.scheme.finish if self.plans.scheme else ()
+        """Those of every scheme that figures here are painted by, each once; the army's where nobody is here."""
+        here = self.answers.standing.at("finish")
+        asked = {step.id: step for f in here for step in f.finish}
+        return tuple(asked.values()) or (self.plans.scheme.finish if self.plans.scheme else ())
 
     @property
     def chosen(self) -> FinishStep | None:

@@ -100,7 +100,7 @@ class PrimeBench(StepsBench):
         self.show_choice()
 
     def refresh(self) -> None:
-        state, scheme = self.state, self.session.plans.scheme
+        state, scheme = self.state, self.session.plans.scheme_of(self.state.unit_id)
         state.look(self.session.answers)
         self.title.setText("Prime")
         self.subtitle.setText(scheme.primer if scheme else "")

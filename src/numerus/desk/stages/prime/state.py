@@ -40,7 +40,7 @@ class PrimeState:
 
     @property
     def plan(self) -> list[PrimeStep]:
-        scheme = self.plans.scheme
+        scheme = self.plans.scheme_of(self.unit_id)
         return prime_plan(len(self.waiting), self.school, scheme) if scheme and self.waiting else []
 
     @property

@@ -280,7 +280,11 @@ class ReadyBench(Bench):
         figure = self.state.figure
         if figure is not None:
             self.view.caption = (figure.name, self.state.answers.standing.figures[figure.id].detail)
-            self.view.show_things(figure_things(self.session, figure, painter_of(zone_colours(self.session))))
+            self.view.show_things(
+                figure_things(
+                    self.session, figure, painter_of(zone_colours(self.session, self.session.plans.scheme_for(figure)))
+                )
+            )
 
     def _pack(self) -> None:
         """Trays of the whole army in a job, once for what they depend on."""

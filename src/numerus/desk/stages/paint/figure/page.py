@@ -132,7 +132,10 @@ class FigurePage(QWidget):
     def _show_figure(self) -> None:
         """The model as far as it is painted, and as it will be, in colour and in value: coloured in a job."""
         figure = self.state.model
-        colours, whole = zone_colours(self.session, figure.painted), zone_colours(self.session)
+        colours, whole = (
+            zone_colours(self.session, scheme, painted)
+            for scheme, painted in ((self.state.scheme, figure.painted), (self.state.scheme, None))
+        )
         parts = zoned_parts(self.session, figure.figure)
         self._look_for_melting(figure)
 
@@ -159,7 +162,7 @@ class FigurePage(QWidget):
 
     def _film(self) -> None:
         """The figure that is looked at by its strokes as films on its own skin, once its fields are known."""
-        plans, scheme = self.session.plans, self.session.plans.scheme
+        plans, scheme = self.session.plans, self.state.scheme
         if scheme is None or self._waiting is None or not self._waiting[1]:
             return
         figure, parts = self._waiting
@@ -192,7 +195,7 @@ class FigurePage(QWidget):
 
         def done(borders: dict[tuple[str, str], float]) -> None:
             self._borders = {key: borders}
-            scheme = self.session.plans.scheme
+            scheme = self.state.scheme
             labs = zone_labs(scheme, rack_of(self.session.plans), primed_ground(scheme)) if scheme else {}
             pairs = low_contrast_pairs(labs, borders)
             names = [(self.state.zone_name(p.one), self.state.zone_name(p.other), p.apart) for p in pairs]
@@ -217,7 +220,7 @@ class FigurePage(QWidget):
         minutes, dries = sum(s.minutes for s in recipe.steps), sum(s.dries_min for s in recipe.steps)
         self.zone_note.setText(f"{len(recipe.steps)} strokes, {span(minutes)} a figure, dries {span(dries)}")
         done = {s.id: state.figures_done(s.id) for s in recipe.steps}
-        self.strokes.show_recipe(recipe, done, len(state.batch))
+        self.strokes.show_recipe(recipe, done, len(state.batch), state.scheme)
         self.need.setText(state.needs())
         following = state.next_step(state.zone_id)
         self.minutes.plan(following.id if following else "", state.planned_min(following) if following else 0.0)

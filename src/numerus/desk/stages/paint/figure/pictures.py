@@ -13,7 +13,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch_over
-from numerus.domain.recipes import Recipe
+from numerus.domain.recipes import Recipe, Scheme
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import Camera
 from numerus.kit.thumbnails import fitted_camera
@@ -34,19 +34,22 @@ class StrokeList(Drawing):
         super().__init__(context.theme, "Strokes of the zone")
         self.session = context.session
         self.recipe: Recipe | None = None
+        self.scheme: Scheme | None = None
         self.done: dict[str, int] = {}
         self.figures = 0
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumWidth", 300)
 
-    def show_recipe(self, recipe: Recipe | None, done: dict[str, int], figures: int) -> None:
-        self.recipe, self.done, self.figures = recipe, done, figures
+    def show_recipe(
+        self, recipe: Recipe | None, done: dict[str, int], figures: int, scheme: Scheme | None = None
+    ) -> None:
+        self.recipe, self.done, self.figures, self.scheme = recipe, done, figures, scheme
         self.update()
 
     def draw(self, painter: QPainter) -> None:
         if self.recipe is None:
             return
-        rack, scheme = rack_of(self.session.plans), self.session.plans.scheme
+        rack, scheme = rack_of(self.session.plans), self.scheme
         names = rack.names
         laid = {s.step.id: s for s in laid_strokes(self.recipe, rack, primed_ground(scheme))} if scheme else {}
         self.text(painter, 4, 11, "over what lies below", 11, colour="slate")

@@ -36,7 +36,7 @@ class PaintState:
 
     @property
     def scheme(self) -> Scheme | None:
-        return self.plans.scheme
+        return self.plans.scheme_of(self.batch[0].unit.id) if self.batch else self.plans.scheme
 
     @property
     def model(self) -> FigureStanding:

@@ -210,7 +210,11 @@ class BenchMode(QWidget):
         if wanted == self._lit:
             return
         figure = state.plans.figures[timed.figure_id]
-        colours = {z: c for z, c in zone_colours(self.session).items() if z == timed.stroke.zone}
+        colours = {
+            z: c
+            for z, c in zone_colours(self.session, state.plans.scheme_for(figure)).items()
+            if z == timed.stroke.zone
+        }
         parts = [state.plans.parts[p] for p in figure.build.values() if p in state.plans.parts]
 
         def show() -> None:

@@ -69,7 +69,7 @@ class LineState:
         """What the plan depends on."""
         army = self.plans.army
         strokes = tuple((f.figure.id, tuple(s.key for s in f.next_strokes)) for f in self.batch)
-        return strokes, self.plans.scheme, army, self.answers.now.replace(second=0, microsecond=0)
+        return strokes, tuple(self.plans.schemes.values()), army, self.answers.now.replace(second=0, microsecond=0)
 
     def planning(self) -> Callable[[Progress], list[PaintBlock] | NumerusError]:
         """The work of a job: the plan, or why there is none."""

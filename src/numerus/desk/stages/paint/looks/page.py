@@ -77,6 +77,9 @@ class LooksPage(QWidget):
         self.colours.setAccessibleName("Colours, the main one first")
         self.colours.setMinimumWidth(260)
         self.colours.returnPressed.connect(self._colours_typed)
+        self.owner = QComboBox()
+        self.owner.setAccessibleName("Which scheme the unit is painted by")
+        self.owner.activated.connect(self._owner_taken)
         self.picture = button("From a picture …", self.open_picture, tip="The colours a reference picture is made of")
         self.cards = ComparisonCards(context, "Ways to paint the army", ROWS, "Goes wrong", "Painting the figure …")
         self.cards.chosen.connect(self.choose)
@@ -88,7 +91,7 @@ class LooksPage(QWidget):
         self.shown = Pages()
         for widget in (self.cards, self.squad):
             self.shown.addWidget(widget)
-        head = row(self.modes, self.zones, self.colours, self.picture, self.fault, -1, gap=8)
+        head = row(self.modes, self.zones, self.colours, self.picture, self.fault, -1, self.owner, gap=8)
         upper = column(head, self.shown, gap=6, margins=(16, 0, 16, 6))
         upper.setStretch(1, 1)
         lower = panel(column(self.chips, self.words, self.caution, gap=3, margins=(16, 6, 16, 6)), "drawer")
@@ -113,18 +116,23 @@ class LooksPage(QWidget):
             for name, zone in names:
                 self.zones.addItem(name, zone)
         self.zones.setCurrentIndex(max(self.zones.findData(state.zone_id), 0))
+        self.owner.clear()
+        for words, scheme_id in state.owners():
+            self.owner.addItem(words, scheme_id)
+        self.owner.setCurrentIndex(max(self.owner.findData(state.unit.scheme_id if state.unit else ""), 0))
+        self.owner.setVisible(state.scheme is not None)
         self.work()
 
     def work(self) -> None:
         """Paint every candidate, unless nothing that counts is another."""
         state, plans = self.state, self.session.plans
-        squad = state.mode == SQUAD and not state.missing()
-        self.shown.setCurrentWidget(self.squad if squad else self.cards)
-        if squad and state.figure is not None and plans.scheme is not None:
+        scheme = state.scheme if state.mode == SQUAD and not state.missing() else None
+        self.shown.setCurrentWidget(self.cards if scheme is None else self.squad)
+        if scheme is not None and state.unit is not None:
             self._asked = None
             state.take(Worked([]))
             self.squad.forget()
-            self.squad.show_unit(plans.figures_of(state.figure.unit_id), plans.scheme, state.rack)
+            self.squad.show_unit(plans.figures_of(state.unit.id), scheme, state.rack)
         elif state.missing():
             self._asked = None
             state.take(Worked([]))
@@ -174,6 +182,15 @@ class LooksPage(QWidget):
         self.state.mode = self.modes.currentText()
         self.state.take(Worked([]))
         self.work()
+
+    def _owner_taken(self, _: int) -> None:
+        """The unit painted by another scheme, or one of its own that begins as what it had."""
+        made = self.state.owned(self.owner.currentData(), new_id)
+        if made:
+            self.session.commit(
+                f"{self.owner.currentText().removesuffix(' …')} for {self.state.unit.name if self.state.unit else ''}",
+                made,
+            )
 
     def _zone_taken(self, _: int) -> None:
         self.state.zone_id = self.zones.currentData() or ""

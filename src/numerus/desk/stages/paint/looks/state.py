@@ -23,6 +23,7 @@ from numerus.paint.rack.pots import Rack, rack_of
 from numerus.words import counted, span
 
 STARTERS, LEVELS_SHOWN, COLOURWAYS, SQUAD = "starter schemes", "levels", "colourways", "the whole unit"
+OWN = "own"
 MODES = (STARTERS, LEVELS_SHOWN, COLOURWAYS, SQUAD)
 USUAL = ("#2E5590", "#C8B078", "#A8412B")  # (default) a blue, a sand and a brick to begin with
 ROWS = (Row("Hands, all"), Row("Paint, all"), Row("Zones melt"))
@@ -62,6 +63,31 @@ class LooksState:
         """Parts of the figure that wear a zone: what goes over many is its coat, what is on one alone most often its base."""
         zoned = [self.plans.part_zones.get(p) for p in (self.figure.build.values() if self.figure else ())]
         return sum(told is not None and zone in told.zones for told in zoned)
+
+    @property
+    def scheme(self) -> Scheme | None:
+        """The one the figure's unit is painted by."""
+        return self.plans.scheme_for(self.figure)
+
+    def owners(self) -> list[tuple[str, str]]:
+        """Whose schemes the unit may be painted by: words and ids, "" for the army's, OWN for one of its own."""
+        army, unit = self.plans.scheme, self.unit
+        own = "a scheme of its own …" if unit is None or not unit.scheme_id else "another of its own …"
+        others = [(s.name, s.id) for s in self.plans.schemes.values() if army is None or s.id != army.id]
+        return [("the army's scheme", ""), *others, (own, OWN)]
+
+    def owned(self, choice: str, new_id: Callable[[], str]) -> list[Any]:
+        """Documents of an edit that paints the unit by another scheme. A new one begins as what it had: with the same strokes, so
+        that what is painted stays painted.
+        """
+        unit, army, scheme = self.unit, self.plans.army, self.scheme
+        if unit is None or scheme is None or army is None or choice == unit.scheme_id:
+            return []
+        fixed = [replace(army, scheme_id=self.plans.scheme.id)] if self.plans.scheme and not army.scheme_id else []
+        if choice != OWN:
+            return [replace(unit, scheme_id=choice), *fixed]
+        made = replace(scheme, id=new_id(), name=f"{unit.name}'s scheme")
+        return [made, replace(unit, scheme_id=made.id), *fixed]
 
     @property
     def rack(self) -> Rack:
@@ -121,7 +147,7 @@ class LooksState:
         plans = self.plans
         own = (self.zone_id, self.others) if self.mode == COLOURWAYS else (self.colours, tuple(self.said.items()))
         return (
-            self.mode, own, plans.scheme, tuple(plans.paints.values()), tuple(plans.mixes.values()), self.figures,
+            self.mode, own, self.scheme, tuple(plans.paints.values()), tuple(plans.mixes.values()), self.figures,
             tuple(plans.zones.values()),
         )  # fmt: skip
 
@@ -129,17 +155,15 @@ class LooksState:
         """What has to be there first, "" for nothing."""
         if self.figure is None or not self.zone_ids:
             return "Name a zone on the Zones page first: a scheme paints zones."
-        if self.mode != STARTERS and self.plans.scheme is None:
+        if self.mode != STARTERS and self.scheme is None:
             return "There is no scheme yet: take a starter first."
-        if self.mode == COLOURWAYS and all(
-            r.zone != self.zone_id for r in (self.plans.scheme or Scheme("", "", ())).recipes
-        ):
+        if self.mode == COLOURWAYS and all(r.zone != self.zone_id for r in (self.scheme or Scheme("", "", ())).recipes):
             return f"{self.plans.zone_name(self.zone_id).capitalize()} has no recipe yet."
         return ""
 
     def work(self, new_id: Callable[[], str]) -> Callable[[Built, Progress], Worked]:
         """The work of painting every candidate, for a job; the book as it is now is what it works from."""
-        scheme, rack, areas, figures = self.plans.scheme, self.rack, self.areas_cm2, self.figures
+        scheme, rack, areas, figures = self.scheme, self.rack, self.areas_cm2, self.figures
         mode, zone, others = self.mode, self.zone_id, self.others
         borders = borders_of(self.plans, self.figure, self.answers.between) if self.figure else {}
         colour_all, now = self.zone_colours, self.answers.now
@@ -225,7 +249,7 @@ class LooksState:
 
     def _in_colour(self, candidate: Candidate, new_id: Callable[[], str]) -> list[Scheme]:
         """The zone in another colour: strokes whose mix is another are new ones, what was done of the old stays told."""
-        scheme = self.plans.scheme
+        scheme = self.scheme
         if scheme is None or candidate.scheme == scheme:
             return []
         old = next(r for r in scheme.recipes if r.zone == self.zone_id)
@@ -234,7 +258,7 @@ class LooksState:
 
     def _as_scheme(self, starter: Starter, new_id: Callable[[], str]) -> list[Scheme | Paint]:
         """The army's scheme with the starter's recipes; zones the starter does not know keep theirs."""
-        made, scheme = starter.candidate.scheme, self.plans.scheme
+        made, scheme = starter.candidate.scheme, self.scheme
         if scheme is None:
             return [replace(made, id=new_id()), *starter.paints]
         for recipe in made.recipes:

@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QWidget
 
 from numerus.desk.widgets.layout import column, label, row, scrolled
 from numerus.domain.plans import Plans
+from numerus.domain.recipes import Scheme
 from numerus.paint.advice.zone_order import could_share, proposed_order
 from numerus.paint.rack.pots import rack_of
 
@@ -17,11 +18,9 @@ MOST_SHARED = 3
 class OrderDialog(QDialog):
     """``turns``: the proposed order, taken when accepted."""
 
-    def __init__(self, plans: Plans, openness: Mapping[str, float], parent: QWidget) -> None:
+    def __init__(self, plans: Plans, scheme: Scheme, openness: Mapping[str, float], parent: QWidget) -> None:
         super().__init__(parent)
         self.setWindowTitle("Order of zones")
-        scheme = plans.scheme
-        assert scheme is not None
         self.turns = proposed_order(scheme, openness)
         own = "\n".join(f"{n}. {plans.zone_name(r.zone)}" for n, r in enumerate(scheme.recipes, 1))
         proposed = "\n".join(f"{n}. {plans.zone_name(t.zone)}: {t.why}" for n, t in enumerate(self.turns, 1))

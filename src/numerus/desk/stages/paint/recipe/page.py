@@ -267,14 +267,14 @@ class RecipePage(QWidget):
     def save_scheme(self, path: Path) -> None:
         """As JSON, or as a card where the name ends in .pdf."""
         plans = self.session.plans
-        if plans.scheme is None:
+        if (scheme := plans.scheme_for(self.state.figure)) is None:
             self.fault.setText("There is no scheme yet.")
             return
         try:
             if path.suffix.lower() == ".pdf":
-                write_scheme_card(plans.scheme, plans, path)
+                write_scheme_card(scheme, plans, path)
             else:
-                path.write_text(scheme_text(plans.scheme, plans), encoding="utf-8")
+                path.write_text(scheme_text(scheme, plans), encoding="utf-8")
         except NumerusError as error:
             self.fault.setText(f"{error.message} {error.advice}".strip())
         except OSError as error:

@@ -172,7 +172,7 @@ class CoatsChart(Drawing):
             self.text(painter, self._x(n), self.height() - 4, str(n), 11, colour="slate", align=CENTRE)
         for off in (1, 2, 5, 20, 50):
             self.text(painter, 20, self._y(off) + 4, str(off), 11, colour="slate", align=RIGHT)
-        scheme = state.plans.scheme
+        scheme = state.plans.scheme_for(state.figure)
         grounds = [("over black", BLACK_GROUND, "slate"), ("here", laid.below, "river")]
         if scheme is not None:
             grounds.insert(1, ("over the primer", primed_ground(scheme), "ink"))

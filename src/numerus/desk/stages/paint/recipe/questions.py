@@ -74,7 +74,7 @@ class RecipeQuestions:
     def order(self) -> None:
         """The zones in a better order, with the reasons; one's own stays unless it is taken."""
         parts = self._parts()
-        if self.session.plans.scheme is None or not parts:
+        if self.session.plans.scheme_for(self.state.figure) is None or not parts:
             self.say("There is no scheme to put in order yet.")
             return
         make = self.built.making(parts)
@@ -87,9 +87,9 @@ class RecipeQuestions:
 
     def _ask_order(self, openness: dict[str, float]) -> None:
         self.built.keep()
-        scheme = self.session.plans.scheme
+        scheme = self.session.plans.scheme_for(self.state.figure)
         if scheme is None:
             return
-        dialog = OrderDialog(self.session.plans, openness, self.page)
+        dialog = OrderDialog(self.session.plans, scheme, openness, self.page)
         if dialog.exec():
             self.session.commit("zones in another order", [in_order(scheme, dialog.turns)])

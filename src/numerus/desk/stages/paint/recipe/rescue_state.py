@@ -59,7 +59,13 @@ class RescueState:
 
     def work(self, new_id: Callable[[], str]) -> Callable[[Built, Progress], list[Shown] | PlanError]:
         """The work of finding and painting the ways back, for a job; what cannot go wrong so is told, not raised."""
-        recipe, rack, fault, colour, scheme = self.recipe, self.rack, self.fault, self.colour, self.plans.scheme
+        recipe, rack, fault, colour, scheme = (
+            self.recipe,
+            self.rack,
+            self.fault,
+            self.colour,
+            self.plans.scheme_for(self.figure),
+        )
         assert scheme is not None
         area, primer = self.plans.zone_areas_cm2(self.figure).get(recipe.zone, 1.0), two_tone_primer(scheme)
 

@@ -90,14 +90,14 @@ class RecipeState:
     @property
     def zone_ids(self) -> list[str]:
         """Zones of the army in the scheme's order, those without a recipe last."""
-        scheme = self.plans.scheme
+        scheme = self.plans.scheme_for(self.figure)
         ordered = [r.zone for r in scheme.recipes] if scheme else []
         rest = sorted((z for z in self.plans.zones.values() if z.id not in ordered), key=lambda z: z.order)
         return [*ordered, *(z.id for z in rest)]
 
     @property
     def recipe(self) -> Recipe | None:
-        scheme = self.plans.scheme
+        scheme = self.plans.scheme_for(self.figure)
         return next((r for r in scheme.recipes if r.zone == self.zone_id), None) if scheme else None
 
     @property
@@ -110,7 +110,7 @@ class RecipeState:
 
     def laid(self) -> dict[str, Laid]:
         """Each stroke over what lies below it, by its id."""
-        scheme = self.plans.scheme
+        scheme = self.plans.scheme_for(self.figure)
         if scheme is None or self.recipe is None:
             return {}
         return {s.step.id: s for s in laid_strokes(self.recipe, self.rack, primed_ground(scheme))}
@@ -231,12 +231,12 @@ class RecipeState:
         return self._with(steps)
 
     def _with(self, steps: list[RecipeStep]) -> Scheme:
-        scheme = self.plans.scheme or Scheme("scheme", "Own scheme", ())
+        scheme = self.plans.scheme_for(self.figure) or Scheme("scheme", "Own scheme", ())
         return with_recipe(scheme, Recipe(self.zone_id, tuple(steps)))
 
     def filmstrip(self, built: Built, progress: Progress) -> list[Frame]:
         """The figure after each stroke of the zone. Raises Cancelled."""
-        scheme = self.plans.scheme
+        scheme = self.plans.scheme_for(self.figure)
         if scheme is None or self.zone_id not in built.zones:
             return []
         wide, high = FRAME_PX

@@ -124,7 +124,7 @@ class SchoolsPage(QWidget):
             state.base(),
             tuple(p.blob for p in parts),
             tuple(plans.paints.values()),
-            plans.scheme,
+            plans.scheme_for(state.figure),
             state.figures(),
         )
         if asked != self._asked:

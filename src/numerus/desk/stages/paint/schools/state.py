@@ -70,7 +70,7 @@ class SchoolsState:
         return sorted(areas, key=lambda z: -areas[z])
 
     def recipe(self) -> Recipe | None:
-        scheme = self.plans.scheme
+        scheme = self.plans.scheme_for(self.figure)
         return next((r for r in scheme.recipes if r.zone == self.zone_id), None) if scheme else None
 
     def base(self) -> Parts:
@@ -117,7 +117,7 @@ class SchoolsState:
         camera = fitted_camera(figure.mesh, TURN_DEG, RAISE_DEG, 1.05, wide / high)
         shot = Shot(figure, camera, wide, high, FINER)
         light = EXPOSURE * shot.light()[:, None]
-        rest = scheme_light(shot, built, self.plans.scheme, self.rack, self.zone_id)
+        rest = scheme_light(shot, built, self.plans.scheme_for(self.figure), self.rack, self.zone_id)
         number = built.zones.index(self.zone_id)
         own = np.flatnonzero(shot.zone == number)
         area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
@@ -157,7 +157,7 @@ class SchoolsState:
 
     def kept(self, new_id: Callable[[], str]) -> Scheme | None:
         """The scheme with the chosen school's strokes in the zone; they are new steps, what was done of the old ones stays told."""
-        scheme = self.plans.scheme or Scheme("scheme", "Own scheme", ())
+        scheme = self.plans.scheme_for(self.figure) or Scheme("scheme", "Own scheme", ())
         if not self.shown:
             return None
         school, since = self.shown[self.chosen].school, self.answers.now

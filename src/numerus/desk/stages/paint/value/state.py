@@ -63,15 +63,15 @@ class ValueState:
     def look(self, answers: Answers, unit_id: str, figure_id: str) -> None:
         self.answers, self.plans = answers, answers.plans
         self.figure = self.plans.figure_or_first(unit_id, figure_id)
-        if self._shown_of != self.plans.scheme:
-            self._shown_of, self.tried = self.plans.scheme, -1
+        if self._shown_of != self.plans.scheme_for(self.figure):
+            self._shown_of, self.tried = self.plans.scheme_for(self.figure), -1
 
     @property
     def scheme(self) -> Scheme | None:
         """The scheme shown: the army's, or with the help that is tried."""
         if 0 <= self.tried < len(self.helps):
             return self.helps[self.tried].scheme
-        return self.plans.scheme
+        return self.plans.scheme_for(self.figure)
 
     @property
     def lamp(self) -> Floats:
@@ -99,7 +99,7 @@ class ValueState:
         """What has to be there first, "" for nothing."""
         if self.figure is None or not self.plans.zone_areas_cm2(self.figure):
             return "Name a zone on the Zones page first."
-        return "" if self.plans.scheme else "There is no scheme yet: the Scheme page has starters."
+        return "" if self.plans.scheme_for(self.figure) else "There is no scheme yet: the Scheme page has starters."
 
     def minutes(self, scheme: Scheme) -> dict[str, float]:
         """Planned minutes by zone, at the unit's level."""
@@ -113,7 +113,7 @@ class ValueState:
 
     def work(self) -> Callable[[Built, Progress], Read]:
         """The work of painting and reading the figure, for a job."""
-        scheme, base, rack = self.scheme, self.plans.scheme, rack_of(self.plans)
+        scheme, base, rack = self.scheme, self.plans.scheme_for(self.figure), rack_of(self.plans)
         assert scheme is not None and base is not None and self.figure is not None
         minutes, borders = self.minutes(scheme), borders_of(self.plans, self.figure, self.answers.between)
         areas, names = dict(self.plans.zone_areas_cm2(self.figure)), {z.id: z.name for z in self.plans.zones.values()}
@@ -140,7 +140,10 @@ class ValueState:
 
     def wanted(self) -> dict[str, tuple[str, str]]:
         """Name and scheme's colour of the figure's largest zones that have a recipe, by id."""
-        scheme, areas = self.plans.scheme, self.plans.zone_areas_cm2(self.figure) if self.figure else {}
+        scheme, areas = (
+            self.plans.scheme_for(self.figure),
+            self.plans.zone_areas_cm2(self.figure) if self.figure else {},
+        )
         if scheme is None:
             return {}
         rack, ground = rack_of(self.plans), primed_ground(scheme)
@@ -149,7 +152,7 @@ class ValueState:
 
     def coloured_as(self, colours: Mapping[str, str]) -> list[Scheme]:
         """The scheme with every such zone's recipe moved to a colour; strokes whose mix is another are new ones."""
-        scheme, rack = self.plans.scheme, rack_of(self.plans)
+        scheme, rack = self.plans.scheme_for(self.figure), rack_of(self.plans)
         for recipe in scheme.recipes if scheme else ():
             if scheme is not None and recipe.zone in colours:
                 moved = recoloured(recipe, colours[recipe.zone], rack)
