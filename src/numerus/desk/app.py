@@ -10,7 +10,7 @@ from datetime import datetime
 from pathlib import Path
 
 import platformdirs
-from PyQt6.QtCore import QSize
+from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtWidgets import QApplication
 
 from numerus.book.book import Book
@@ -18,6 +18,7 @@ from numerus.demo.army import make_demo
 from numerus.desk import settings as kept
 from numerus.desk.context import Context
 from numerus.desk.jobs import Jobs
+from numerus.desk.one_window import OneWindow, brought_forward
 from numerus.desk.session import Session
 from numerus.desk.theme.palette import Theme
 from numerus.desk.theme.resources import application_icon, load_fonts
@@ -80,11 +81,24 @@ def show(window: MainWindow, room: QSize) -> None:
         window.showMaximized()
 
 
+def bring_forward(window: MainWindow) -> None:
+    """To the front, out of the task bar if need be; desktops that let no program do so mark it as wanting to be seen."""
+    window.setWindowState(window.windowState() & ~Qt.WindowState.WindowMinimized)
+    window.raise_()
+    window.activateWindow()
+    QApplication.alert(window)
+
+
 def run(book: Path | None, demo: bool) -> int:
     """Open the window and stay until it closes."""
     app = application()
+    if book is not None and brought_forward(book):
+        return 0
     log = log_to_file()
     window = make_window(None)
+    one = OneWindow()
+    window.user_actions.opened.connect(one.hold)
+    one.called.connect(lambda: bring_forward(window))
 
     def told(kind, value, trace) -> None:  # type: ignore[no-untyped-def]
         logging.critical("unexpected", exc_info=(kind, value, trace))

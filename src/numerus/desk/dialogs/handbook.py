@@ -9,7 +9,8 @@ from PyQt6.QtGui import QTextCursor, QTextDocument
 from PyQt6.QtWidgets import QDialog, QTextBrowser, QVBoxLayout, QWidget
 
 PICTURE_PX = 560
-PAGES = Path(__file__).parents[4] / "docs" / "handbook"
+INSTALLED = Path(__file__).parents[2] / "handbook"  # beside the package's rooms, where it was installed
+PAGES = INSTALLED if INSTALLED.is_dir() else Path(__file__).parents[4] / "docs" / "handbook"
 
 
 def page(stage: str) -> str:
