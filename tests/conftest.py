@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+import fcntl
+import os
 import shutil
 import sqlite3
 from collections.abc import Iterator
-from contextlib import closing
+from contextlib import closing, contextmanager
 from pathlib import Path
 
 import pytest
@@ -26,21 +28,43 @@ def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
 
 
 @pytest.fixture(scope="session")
-def demo_file(tmp_path_factory: pytest.TempPathFactory) -> Path:
-    path = tmp_path_factory.mktemp("demo") / "demo.numerus"
-    make_demo(path, EVENING).close()
+def shared(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    """A folder that all workers of one run share."""
+    base = tmp_path_factory.getbasetemp()
+    return base.parent if os.environ.get("PYTEST_XDIST_WORKER") else base
+
+
+@contextmanager
+def held(folder: Path) -> Iterator[None]:
+    """One worker at a time."""
+    with (folder / "demo.lock").open("w") as lock:
+        fcntl.flock(lock, fcntl.LOCK_EX)
+        yield
+
+
+@pytest.fixture(scope="session")
+def demo_file(shared: Path) -> Path:
+    """The demo book, made once for all workers."""
+    path = shared / "demo.numerus"
+    with held(shared):
+        if not path.exists():
+            making = shared / "making.numerus"
+            make_demo(making, EVENING).close()
+            making.rename(path)
     return path
 
 
 @pytest.fixture
-def demo(demo_file: Path, tmp_path: Path) -> Iterator[Book]:
+def demo(demo_file: Path, shared: Path, tmp_path: Path) -> Iterator[Book]:
     """The demo book, a copy of its own for each test."""
     path = tmp_path / "copy.numerus"
-    shutil.copy(demo_file, path)
+    with held(shared):
+        shutil.copy(demo_file, path)
     book = Book.open(path)
     yield book
     book.close()
-    keep_worked_out(path, demo_file)
+    with held(shared):
+        keep_worked_out(path, demo_file)
 
 
 def keep_worked_out(path: Path, demo_file: Path) -> None:

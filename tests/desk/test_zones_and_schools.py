@@ -17,7 +17,10 @@ from numerus.book.book import Book
 from numerus.book.intake import take_in
 from numerus.colour.light import encoded, linear, rgb_of
 from numerus.desk.stages.paint.bench import RECIPE, SCHEME, SCHOOLS, VALUE, ZONES
+from numerus.desk.stages.paint.looks import squad
+from numerus.desk.stages.paint.looks import state as looks_state
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, LEVELS_SHOWN, OWN, SQUAD
+from numerus.desk.stages.paint.value import state as value_state
 from numerus.desk.stages.paint.value.photo_dialog import PhotoDialog
 from numerus.desk.stages.paint.value.state import EYES
 from numerus.desk.window import MainWindow
@@ -186,29 +189,47 @@ def test_a_figure_that_is_looked_at_is_shown_by_its_films(window: MainWindow) ->
     line.grab()
 
 
+@pytest.fixture
+def named(own: MainWindow, monkeypatch: pytest.MonkeyPatch) -> MainWindow:
+    """The army of one's own, its sculpts named: a cloak and skin; pictures small."""
+    monkeypatch.setattr(looks_state, "SIZE_PX", (52, 70))
+    monkeypatch.setattr(squad, "SIZE_PX", (46, 62))
+    zones = page(own, ZONES)
+    for name, at in (("Cloak", (4.5, 0.0, 8.0)), ("Skin", (4.5, 3.5, 20.1))):
+        add_zone(zones, name)
+        zones.brushed([np.array(at)])
+    zones.carry()
+    zones.accept()
+    return own
+
+
+def zone_id(window: MainWindow, name: str) -> str:
+    return next(z.id for z in window.session.plans.zones.values() if z.name == name)
+
+
 def test_the_whole_figure_is_compared_by_starters_levels_and_colourways(
-    window: MainWindow, tmp_path: Path, monkeypatch
+    named: MainWindow, tmp_path: Path, monkeypatch
 ) -> None:  # type: ignore[no-untyped-def]
     """Three ways to ask how the army shall look; what is taken is one edit, and undone by one."""
-    window.session.select("lock")
-    looks = page(window, SCHEME)
-    before = window.session.plans
+    looks, cloak = page(named, SCHEME), zone_id(named, "Cloak")
+    before = named.session.plans
     assert [s.candidate.letter for s in looks.state.worked.shown] == list("ABCD")
     looks.colours.setText("no such thing")
     looks.colours.returnPressed.emit()
-    assert "no such thing" in looks.fault.text() and window.session.plans == before
+    assert "no such thing" in looks.fault.text() and named.session.plans == before
     looks.colours.setText("dark green, bone, rust")
     looks.colours.returnPressed.emit()
-    assert looks.fault.text() == "" and looks.state.worked.colours["coat"].colour in looks.state.colours
+    assert looks.fault.text() == "" and looks.state.worked.colours[cloak].colour == looks.state.colours[0]
     monkeypatch.setattr(QInputDialog, "getText", lambda *_, **__: ("navy", True))
-    looks.say("coat")
-    assert looks.state.worked.colours["coat"].reason == "as you said"
+    looks.say(cloak)
+    assert looks.state.worked.colours[cloak].reason == "as you said"
     looks.choose(1)
     looks.keep()
-    taken = window.session.plans.scheme
-    assert taken.primer == "black" and {r.zone for r in taken.recipes} >= set(looks.state.zone_ids)
-    window.session.undo()
-    assert window.session.plans.scheme == before.scheme
+    taken = named.session.plans.scheme
+    assert taken.primer == "black" and {r.zone for r in taken.recipes} == set(looks.state.zone_ids)
+    named.session.undo()
+    assert named.session.plans.scheme is None
+    named.session.redo()
     for mode in (LEVELS_SHOWN, COLOURWAYS):
         looks.modes.setCurrentText(mode)
         looks._mode_taken(0)
@@ -216,9 +237,9 @@ def test_the_whole_figure_is_compared_by_starters_levels_and_colourways(
         assert len(looks.state.worked.shown) == 3
         looks.choose(2)
         looks.keep()
-    assert window.session.plans.units["lock"].level == "parade"
+    assert named.session.plans.units["u"].level == "parade"
     zone = looks.state.zone_id
-    old, new = (next(r for r in p.scheme.recipes if r.zone == zone) for p in (before, window.session.plans))
+    old, new = (next(r for r in s.recipes if r.zone == zone) for s in (taken, named.session.plans.scheme))
     assert old.steps[0].mix != new.steps[0].mix and old.steps[0].id != new.steps[0].id
     Image.fromarray(np.full((40, 40, 3), (46, 85, 144), np.uint8)).save(tmp_path / "blue.png")
     looks.show_file(tmp_path / "blue.png")
@@ -232,8 +253,9 @@ def test_an_army_without_zones_is_asked_to_name_them_before_a_scheme(own: MainWi
     looks.grab()
 
 
-def test_a_figure_is_read_across_the_table_and_helped(window: MainWindow) -> None:
+def test_a_figure_is_read_across_the_table_and_helped(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
     """Views, the lamp, other eyes; a press says where eyes should go; a help is tried before it is taken, and undone."""
+    monkeypatch.setattr(value_state, "SIZE_PX", (117, 144))
     window.session.select("lock")
     value = page(window, VALUE)
     state = value.state
@@ -305,14 +327,9 @@ def test_a_photograph_is_held_against_the_scheme_and_a_reference_is_taken(
     assert window.session.plans.scheme == before
 
 
-def test_an_army_of_ones_own_goes_from_bare_sculpts_to_a_painted_squad(own: MainWindow) -> None:
+def test_an_army_of_ones_own_goes_from_bare_sculpts_to_a_painted_squad(named: MainWindow) -> None:
     """Zones by clicks and carried over, a starter in colours by words, both figures shown; another scheme paints them anew."""
-    zones = page(own, ZONES)
-    for name, at in (("Cloak", (4.5, 0.0, 8.0)), ("Skin", (4.5, 3.5, 20.1))):
-        add_zone(zones, name)
-        zones.brushed([np.array(at)])
-    zones.carry()
-    zones.accept()
+    own = named
     looks = page(own, SCHEME)
     looks.colours.setText("dark green, bone")
     looks.colours.returnPressed.emit()
@@ -331,10 +348,16 @@ def test_an_army_of_ones_own_goes_from_bare_sculpts_to_a_painted_squad(own: Main
     assert all((a != b).any() for a, b in zip(first, looks.squad.images, strict=True))
 
 
-def test_a_unit_gets_a_scheme_of_its_own_and_goes_back_to_the_army_s(window: MainWindow) -> None:
+def test_a_unit_gets_a_scheme_of_its_own_and_goes_back_to_the_army_s(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
     """It begins as what it had, so that what is painted stays painted; a starter taken then changes this unit alone."""
+    monkeypatch.setattr(looks_state, "SIZE_PX", (52, 70))
     window.session.select("bell")
-    looks = page(window, SCHEME)
+    window.session.go("paint")
+    looks = window.benches["paint"].looks
+    looks.state.mode = LEVELS_SHOWN
+    page(window, SCHEME)
     before = window.session.plans
     looks.modes.setCurrentText(LEVELS_SHOWN)
     looks._mode_taken(0)

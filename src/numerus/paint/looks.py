@@ -122,7 +122,7 @@ def figure_shot(built: Built, width: int, height: int, finer: int) -> Shot:
 
 def looks(
     built: Built, candidates: Sequence[Candidate], rack: Rack, areas_cm2: Mapping[str, float], figures: int, borders_mm: Borders,
-    size_px: tuple[int, int] = (208, 280), finer: int = 2, progress: Progress = lambda _: True,
+    size_px: tuple[int, int], finer: int = 2, progress: Progress = lambda _: True,
 ) -> list[Look]:  # fmt: skip
     """Every candidate on the same figure in the same light. ``areas_cm2`` of the figure's zones. Raises Cancelled."""
     shot = figure_shot(built, *size_px, finer)

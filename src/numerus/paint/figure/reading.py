@@ -50,7 +50,7 @@ def reading(
     ground: float = 0.35,
 ) -> Reading:
     """Linear light (s, 3) of a shot's samples as it reads from ``distance_mm`` (0: close up), before a ground of that light."""
-    light, cover = _pixels(shot, linear)
+    light, cover = shot.pixels(linear)
     sigma = blur_sigma_mm(distance_mm) / mm_a_pixel(shot)
     behind = light + (1 - cover)[..., None] * ground
     seen = seen_by(np.stack([gaussian_filter(behind[..., k], sigma) for k in range(3)], axis=-1), sight)
@@ -65,14 +65,6 @@ def reading(
 
 def mm_a_pixel(shot: Shot) -> float:
     return shot.camera.height_mm / shot.height
-
-
-def _pixels(shot: Shot, linear: Floats) -> tuple[Floats, Floats]:
-    """Light (h, w, 3), dark where nothing is, and cover (h, w) of every pixel."""
-    whole = np.zeros((shot.width * shot.height * shot.finer**2, 4))
-    whole[shot.hit, :3], whole[shot.hit, 3] = np.clip(linear, 0, 1), 1
-    cells = whole.reshape(shot.height, shot.finer, shot.width, shot.finer, 4).mean(axis=(1, 3))
-    return cells[..., :3], cells[..., 3]
 
 
 def _zone_of_pixels(shot: Shot) -> NDArray[np.int64]:

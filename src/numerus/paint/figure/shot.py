@@ -117,15 +117,24 @@ class Shot:
         half /= max(float(np.linalg.norm(half)), 1e-9)
         return np.asarray(np.clip(self.places.normal @ half, 0, 1) ** GLOSS * np.clip(1.3 * self.places.openness, 0, 1))
 
+    def pixels(self, linear: Floats) -> tuple[Floats, Floats]:
+        """Light (height, width, 3) of linear light per sample (s, 3), dark where nothing is, and how far each pixel is covered."""
+        fine = self.finer
+        whole = np.zeros((self.height * fine * self.width * fine, 4))
+        whole[self.hit, :3], whole[self.hit, 3] = np.clip(linear, 0, 1), 1
+        grid = whole.reshape(self.height * fine, self.width * fine, 4)
+        total = np.zeros((self.height, self.width, 4))
+        for y in range(fine):
+            for x in range(fine):
+                total += grid[y::fine, x::fine]
+        total /= fine**2
+        return total[..., :3], total[..., 3]
+
     def picture(self, linear: Floats, grey: bool = False) -> NDArray[np.uint8]:
         """RGBA uint8 (height, width, 4) of linear light per sample (s, 3); ``grey`` keeps only its value."""
-        many = self.width * self.height * self.finer**2
-        whole = np.zeros((many, 4))
-        whole[self.hit, :3], whole[self.hit, 3] = np.clip(linear, 0, 1), 1
-        cells = whole.reshape(self.height, self.finer, self.width, self.finer, 4)
-        alpha = cells[..., 3].mean(axis=(1, 3))
-        rgb = encoded(cells[..., :3].mean(axis=(1, 3)) / np.maximum(alpha, 1e-9)[..., None])
+        light, cover = self.pixels(linear)
+        rgb = encoded(light / np.maximum(cover, 1e-9)[..., None])
         if grey:
             rgb = np.repeat(lab_of(rgb)[..., :1] / 100, 3, axis=-1)
-        made = np.concatenate([rgb, alpha[..., None]], axis=-1)
+        made = np.concatenate([rgb, cover[..., None]], axis=-1)
         return np.round(255 * np.clip(made, 0, 1)).astype(np.uint8)

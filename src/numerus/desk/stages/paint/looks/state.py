@@ -26,6 +26,7 @@ STARTERS, LEVELS_SHOWN, COLOURWAYS, SQUAD = "starter schemes", "levels", "colour
 OWN = "own"
 MODES = (STARTERS, LEVELS_SHOWN, COLOURWAYS, SQUAD)
 USUAL = ("#2E5590", "#C8B078", "#A8412B")  # (default) a blue, a sand and a brick to begin with
+SIZE_PX = 208, 280
 ROWS = (Row("Hands, all"), Row("Paint, all"), Row("Zones melt"))
 
 
@@ -174,10 +175,12 @@ class LooksState:
                 found = tuple(starters(told, areas, rack, new_id, now, lambda s: progress(0.3 * s)))
                 own = Rack({**rack.paints, **{p.id: p for s in found for p in s.paints}}, rack.mixes)
                 listed = [s.candidate for s in found]
-                return Worked(looks(built, listed, own, areas, figures, borders, progress=progress), found, told)
+                return Worked(
+                    looks(built, listed, own, areas, figures, borders, SIZE_PX, progress=progress), found, told
+                )
             assert scheme is not None
             listed = [*_levels(scheme)] if mode == LEVELS_SHOWN else colourways(scheme, zone, others, rack, progress)
-            return Worked(looks(built, listed, rack, areas, figures, borders, progress=progress))
+            return Worked(looks(built, listed, rack, areas, figures, borders, SIZE_PX, progress=progress))
 
         return made
 
