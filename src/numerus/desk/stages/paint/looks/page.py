@@ -105,7 +105,7 @@ class LooksPage(QWidget):
         state = self.state
         if state.figure is None or state.unit is None:
             return ""
-        return f"{counted(state.figures, 'figure')} of {state.unit.name}, shown on {state.figure.name}"
+        return f"{counted(state.figures, 'figure')}, shown on {state.figure.name}"
 
     def refresh(self) -> None:
         session, state = self.session, self.state
