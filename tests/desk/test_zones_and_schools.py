@@ -241,6 +241,11 @@ def test_the_whole_figure_is_compared_by_starters_levels_and_colourways(
     zone = looks.state.zone_id
     old, new = (next(r for r in s.recipes if r.zone == zone) for s in (taken, named.session.plans.scheme))
     assert old.steps[0].mix != new.steps[0].mix and old.steps[0].id != new.steps[0].id
+    looks.vary()
+    worn = [named.session.plans.scheme_on(f) for f in named.session.plans.figures_of("u")]
+    assert worn[0] != worn[1] and not looks.same.isHidden()
+    looks.make_alike()
+    assert named.session.plans.scheme_on(named.session.plans.figures_of("u")[1]) == named.session.plans.scheme
     Image.fromarray(np.full((40, 40, 3), (46, 85, 144), np.uint8)).save(tmp_path / "blue.png")
     looks.show_file(tmp_path / "blue.png")
     assert looks.state.others == ("#2E5590",)

@@ -17,7 +17,14 @@ from numerus.domain.recipes import Recipe, Scheme
 from numerus.geometry.mesh import merged
 from numerus.paint.advice.value_help import APART, value_helps
 from numerus.paint.figure.built import Built, built_figure
-from numerus.paint.figure.reading import attention, blur_sigma_mm, mm_a_pixel, reading
+from numerus.paint.figure.reading import (
+    attention,
+    blur_sigma_mm,
+    deepest_by_zone,
+    mm_a_pixel,
+    reading,
+    stairs_um,
+)
 from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import figure_shot, lit_light, scheme_light, seen_shares
 from numerus.paint.priming import primed_ground
@@ -156,3 +163,15 @@ def test_what_shouts_before_the_focus_is_made_quieter(built: Built) -> None:
     assert len(found) == 1 and "high without edges" in found[0].words
     assert all(s.id != "edges" for r in found[0].scheme.recipes for s in r.steps)
     assert not any("Eyes go" in h.fault for h in helps(built, loud))
+
+
+def test_layers_leave_stairs_where_the_skin_leans_to_them(built: Built) -> None:
+    """Printed upright the walls have none, tops are flat to the layers; printed leaning by 30° walls show half a layer."""
+    upright = stairs_um(built, [np.array([0, 0, 1.0])], 0.05)
+    leaning = stairs_um(built, [np.array([0.5, 0, np.sqrt(0.75)])], 0.05)
+    normal = built.figure.mesh.vertex_normals
+    wall, top = np.abs(normal[:, 0]) > 0.9999, normal[:, 2] > 0.9999
+    assert upright[wall].max() < 1 and upright[top].max() == 0
+    assert leaning[wall] == pytest.approx(25.0, abs=1) and leaning[top] == pytest.approx(50 * np.sqrt(0.75), abs=0.1)
+    told = deepest_by_zone(built, leaning)
+    assert list(told.values()) == sorted(told.values(), reverse=True) and max(told.values()) <= 50

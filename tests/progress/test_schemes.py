@@ -8,8 +8,10 @@ import pytest
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.domain.recipes import FinishStep
+from numerus.domain.recipes import Accent, FinishStep
+from numerus.paint.looks import with_recipe
 from numerus.paint.rack.pots import rack_of
+from numerus.paint.rack.rack_edits import put_in_place, uses_of
 from numerus.progress.history import History
 from numerus.progress.next_tasks import step
 from numerus.progress.painting.paint_stock import done_strokes, needed_by_unit
@@ -60,3 +62,26 @@ def test_a_scheme_that_is_gone_leaves_the_army_s(two: Book) -> None:
     plans = replace(two.plans, units={**two.plans.units, "bell": replace(two.plans.units["bell"], scheme_id="nowhere")})
     assert plans.scheme_of("bell") == plans.scheme
     assert standing(plans, History()).figures
+
+
+def test_accents_go_over_a_unit_in_turns(demo: Book) -> None:
+    """With one accent every second figure has its mixes, by the same strokes; a pot put in another's place is so there, too."""
+    scheme = demo.plans.scheme
+    coat = next(r for r in scheme.recipes if r.zone == "coat")
+    accent = Accent("navy", tuple((s.id, (("eel", 1.0),)) for s in coat.steps[:2]))
+    demo.commit("turns", [with_recipe(scheme, replace(coat, accents=(accent,)))])
+    plans, found = demo.plans, standing(demo.plans, demo.history).figures
+    for figure in plans.figures_of("lock"):
+        own = {s.key: s.step.mix for s in found[figure.id].strokes}
+        worn = [own[s.id] for s in coat.steps[:2] if s.id in own]
+        assert worn == (
+            [(("eel", 1.0),)] * len(worn) if figure.order % 2 else [s.mix for s in coat.steps[:2] if s.id in own]
+        )
+    assert any("coat" in use.words for use in uses_of(plans, "eel"))
+    changed = next(d for d in put_in_place(plans, "eel", (("slate", 1.0),)) if d.id == plans.scheme.id)
+    assert next(r for r in changed.recipes if r.zone == "coat").accents[0].mixes[0][1] == (("slate", 1.0),)
+    path = demo.path
+    demo.close()
+    again = Book.open(path)
+    assert again.plans.scheme == plans.scheme
+    again.close()

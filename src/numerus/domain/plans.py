@@ -106,8 +106,13 @@ class Plans:
         return (self.schemes.get(unit.scheme_id) if unit and unit.scheme_id else None) or self.scheme
 
     def scheme_for(self, figure: Figure | None) -> Scheme | None:
-        """The scheme a figure is painted by; the army's for none."""
+        """The scheme a figure's unit is painted by; the army's for none."""
         return self.scheme_of(figure.unit_id) if figure else self.scheme
+
+    def scheme_on(self, figure: Figure) -> Scheme | None:
+        """The scheme as a figure wears it: in its accents."""
+        scheme = self.scheme_of(figure.unit_id)
+        return scheme.on_figure(figure.order) if scheme else None
 
     def pose_of(self, placed: Placed) -> Pose | None:
         """How something lies on its plate; None where its part is gone or not posed."""

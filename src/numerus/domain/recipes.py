@@ -5,7 +5,7 @@ Steps have ids that last: the journal names them by these, whatever is put befor
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import datetime
 
 from numerus.domain.paints import Parts
@@ -49,11 +49,28 @@ class RecipeStep:
 
 
 @dataclass(frozen=True)
+class Accent:
+    """A zone in another colour on some figures of a unit: other mixes for steps, by their ids."""
+
+    name: str
+    mixes: tuple[tuple[str, Parts], ...]
+
+
+@dataclass(frozen=True)
 class Recipe:
-    """The ordered steps that paint one zone (``zone``: its id)."""
+    """The ordered steps that paint one zone (``zone``: its id). ``accents``: figures wear it as it is and in each of these in turn."""
 
     zone: str
     steps: tuple[RecipeStep, ...]
+    accents: tuple[Accent, ...] = ()
+
+    def on_figure(self, number: int) -> Recipe:
+        """The recipe as the figure of that number in its unit wears it."""
+        turn = number % (len(self.accents) + 1)
+        if not turn:
+            return self
+        other = dict(self.accents[turn - 1].mixes)
+        return replace(self, steps=tuple(replace(s, mix=other.get(s.id, s.mix)) for s in self.steps))
 
 
 @dataclass(frozen=True)
@@ -85,3 +102,9 @@ class Scheme:
     prime_minutes: float = 3.0
     prime_dries_min: float = 30.0
     finish: tuple[FinishStep, ...] = USUAL_FINISH
+
+    def on_figure(self, number: int) -> Scheme:
+        """The scheme with every recipe as the figure of that number wears it."""
+        if not any(r.accents for r in self.recipes):
+            return self
+        return replace(self, recipes=tuple(r.on_figure(number) for r in self.recipes))

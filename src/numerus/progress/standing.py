@@ -90,7 +90,7 @@ def standing(plans: Plans, history: History) -> Standing:
 
 def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], history: History) -> FigureStanding:
     done, last = history.steps.get(figure.id, set()), history.finished_at.get(figure.id)
-    scheme = plans.scheme_of(unit.id)
+    scheme = plans.scheme_on(figure)
     wanted = strokes_for(scheme, plans.zone_areas_cm2(figure), unit.level) if scheme else []
     strokes = tuple(s for s in wanted if _was_there(s.step, last))
     painted = frozenset(key for stage, key in done if stage == "stroke")

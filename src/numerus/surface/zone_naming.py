@@ -16,6 +16,7 @@ from numerus.surface.zones import ZonedMesh
 
 NEAR_MM = 3.0  # votes from further away count hardly
 MOST_VOTERS = 40_000
+SAME_SHARE = 2e-3  # of an edge's length: what rounding in a file or in the book may do
 
 
 @dataclass(frozen=True, eq=False)
@@ -87,16 +88,36 @@ def grown_over(parts: Sequence[PatchedPart], seeds: Sequence[Seed]) -> dict[str,
 @dataclass(frozen=True, eq=False)
 class Proposal:
     """Zones proposed for a part that has none, and what share of the votes agree; nobody measured how often such are right
-    until some were accepted or refused.
+    until some were accepted or refused. ``exact``: it is the same shape as one that is named, mirrored or scaled perhaps.
     """
 
     part_id: str
     zoned: ZonedMesh
     agree: float
+    exact: bool = False
+
+
+def same_shape(one: Mesh, other: Mesh) -> bool:
+    """Whether two meshes are the same face by face, turned, mirrored or scaled: every edge in one proportion."""
+    if one.faces.shape != other.faces.shape or not len(one.faces):
+        return False
+    lengths = [np.linalg.norm(np.roll(m.triangles, -1, axis=1) - m.triangles, axis=2).ravel() for m in (one, other)]
+    factor = float(np.median(lengths[1])) / max(float(np.median(lengths[0])), 1e-9)
+    if _alike(lengths[0] * factor, lengths[1]):
+        return True
+    turned = lengths[0].reshape(-1, 3)[:, ::-1]  # a mirrored copy may list corners the other way round
+    return any(_alike(np.roll(turned, k, axis=1).ravel() * factor, lengths[1]) for k in range(3))
+
+
+def _alike(one: Floats, other: Floats) -> bool:
+    return bool(np.all(np.abs(one - other) <= SAME_SHARE * np.maximum(other, np.median(other))))
 
 
 def carried_over(named: Sequence[ZonedMesh], part_id: str, mesh: Mesh) -> Proposal | None:
     """Zones of a part from named ones that stand in the same place of the figure, or mirrored: each patch by its faces' votes."""
+    twin = next((n for n in named if same_shape(n.mesh, mesh)), None)
+    if twin is not None and (twin.labels != UNNAMED).any():
+        return Proposal(part_id, ZonedMesh(mesh, twin.zones, twin.labels), 1.0, True)
     whole = merged([n.mesh.bare() for n in named])
     told = np.concatenate([_ids(n) for n in named])
     known = told != ""
@@ -138,3 +159,28 @@ def areas_cm2(parts: Sequence[PatchedPart]) -> Mapping[str, float]:
             zone = part.zoned.zones[label] if label < len(part.zoned.zones) else ""
             total[zone] = total.get(zone, 0.0) + float(held[label])
     return total
+
+
+BINS = (0.0, 0.7, 0.8, 0.9, 0.95, 1.01)  # of agreeing votes, within which right and wrong are counted together
+Counted = tuple[tuple[int, int], ...]
+"""Of each bin how many proposals were accepted and how many were refused."""
+
+
+def none_counted() -> Counted:
+    return ((0, 0),) * (len(BINS) - 1)
+
+
+def counted_with(counts: Counted, agree: float, accepted: bool) -> Counted:
+    """The counts with one proposal more."""
+    own = _bin(agree)
+    return tuple((a + accepted, r + (not accepted)) if n == own else (a, r) for n, (a, r) in enumerate(counts))
+
+
+def share_right(counts: Counted, agree: float) -> tuple[float, int]:
+    """How often proposals with such votes were right, 0..1, and of how many that is told (Laplace's rule of succession)."""
+    accepted, refused = counts[_bin(agree)]
+    return (accepted + 1) / (accepted + refused + 2), accepted + refused
+
+
+def _bin(agree: float) -> int:
+    return int(np.searchsorted(BINS, agree, side="right")) - 1

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -13,10 +13,13 @@ from numerus.colour.light import lab_of_xyz
 from numerus.colour.observer import SRGB_TO_XYZ
 from numerus.colour.sight import FULL, seen_by
 from numerus.geometry.mesh import Floats
+from numerus.paint.figure.built import Built
 from numerus.paint.figure.shot import Shot
+from numerus.surface.painting_fields import layer_step_um
 
 TABLE_MM = 900.0
 ARC_MINUTE = np.radians(1 / 60)  # full width at half height of what the eye blurs to
+MORE_WORK, LESS_WORK = "more work than is seen", "seen more than worked on"
 FWHM_TO_SIGMA = 1 / (2 * np.sqrt(2 * np.log(2)))
 TIMID, OVERDONE = 9.0, 55.0  # (default) L* between a zone's darkest and lightest twentieth across the table
 
@@ -88,6 +91,26 @@ def _by_zone(zone, inside, contrast: Floats, value: Floats, zones: tuple[str, ..
     return drawn, shown, spans
 
 
+def stairs_um(built: Built, print_ups: Sequence[Floats], layer_mm: float) -> Floats:
+    """Depth of the layers' stairs at every vertex (n,), each part by the way it was printed, as it stands now."""
+    normals = np.split(built.figure.mesh.vertex_normals, np.cumsum(built.counts)[:-1])
+    return np.concatenate([layer_step_um(n, up, layer_mm) for n, up in zip(normals, print_ups, strict=True)])
+
+
+def deepest_by_zone(built: Built, stairs: Floats) -> dict[str, float]:
+    """µm that a twentieth of each zone's seen skin exceeds, the deepest zone first."""
+    figure = built.figure
+    weight = figure.vertex_area_mm2 * np.asarray(figure.fields.seen, float)
+    found = {}
+    for number, zone in enumerate(built.zones):
+        own = np.flatnonzero((figure.vertex_zone == number) & (weight > 0))
+        if len(own):
+            order = own[np.argsort(stairs[own])]
+            passed = np.cumsum(weight[order])
+            found[zone] = float(stairs[order[min(int(np.searchsorted(passed, 0.95 * passed[-1])), len(order) - 1)]])
+    return dict(sorted(found.items(), key=lambda z: -z[1]))
+
+
 @dataclass(frozen=True)
 class Attention:
     """A zone's share of planned minutes, of what is seen and of what draws the eye; whether eyes should go there."""
@@ -102,9 +125,9 @@ class Attention:
     def verdict(self) -> str:
         """ "" where work and sight agree."""
         if self.minutes > 2 * self.seen + 0.03:
-            return "more work than is seen"
+            return MORE_WORK
         if self.seen > 2 * self.minutes + 0.03:
-            return "seen more than worked on"
+            return LESS_WORK
         return ""
 
 

@@ -28,6 +28,8 @@ PACE_MIN_CM2 = {  # (default) minutes of hands a cm² of zone, beside half a min
     "base": 0.45, "one-coat": 0.35, "wash": 0.22, "layer": 0.6, "edge": 0.45, "dry-brush": 0.18, "spray": 0.06, "glaze": 0.4,
 }  # fmt: skip
 BEGIN_MIN, SPRAY_BEGIN_MIN = 0.5, 0.2
+MUCH_FLAT, LITTLE_FLAT = 0.55, 0.25
+SEEN_UM, DEEP_UM = 20.0, 45.0  # (default) stairs that a thin film leaves visible, that one coat of filler does not fill
 FLAT_OPENNESS, FLAT_RECESS = 0.7, 0.03
 FILLS = {"wash": 0.8, "one-coat": 0.5, "glaze": 0.6, "base": 0.18, "layer": 0.15, "spray": 0.03}
 """(default) Share of a stair's depth that a technique's film follows: it gathers at the foot and leaves the rim."""
@@ -55,7 +57,8 @@ class School:
 @dataclass(frozen=True)
 class Measures:
     """What a school comes to for one zone of a batch: minutes of hands and ml for all of it; in L*: how far layer lines show,
-    blotches on flats, from folds to edges, the middle.
+    blotches on flats, from folds to edges, the middle. ``flat``: share of the seen
+    zone that is flat; ``stair_um``: stairs of the layers that a twentieth of it exceeds.
     """
 
     minutes: float
@@ -65,6 +68,8 @@ class Measures:
     fold: float
     edge: float
     value: float
+    flat: float = 0.0
+    stair_um: float = 0.0
 
     @property
     def contrast(self) -> float:
@@ -178,7 +183,8 @@ def measured(
     low, middle, high = _quantiles(value, weight, (0.05, 0.5, 0.95))
     return Measures(
         _minutes(school, figures), figures * _ml(school, painted, area, rack), _mean(lines, weight),
-        _spread(value[flat], weight[flat]), low, high, middle,
+        _spread(value[flat], weight[flat]), low, high, middle, _mean(flat.astype(float), weight),
+        _quantiles(stair, weight, (0.95,))[0],
     )  # fmt: skip
 
 
@@ -234,6 +240,28 @@ def difference_words(chosen: Measures, other: Measures, name: str, other_name: s
         ratio = chosen.lines / max(other.lines, 1e-9)
         lines = f"; lines show {abs(1 - ratio):.0%} {'more' if ratio > 1 else 'less'}"
     return f"{name} against {other_name}: {time}, {paint}{lines}."
+
+
+def surface_words(found: Measures) -> str:
+    """What the surface itself says about schools."""
+    if found.flat > MUCH_FLAT:
+        return f"{found.flat:.0%} of it is flat: washes and thin coats pool there."
+    return f"Only {found.flat:.0%} of it is flat: a busy surface forgives." if found.flat < LITTLE_FLAT else ""
+
+
+def lines_words(found: Measures, layer_mm: float, posed: bool) -> str:
+    """How deep the layers' stairs are, and what to do about them."""
+    if found.stair_um < SEEN_UM:
+        return ""
+    how = "as it was printed" if posed else "if it is printed upright"
+    advice = (
+        "filler primer and sanding, a thicker base"
+        if found.stair_um < DEEP_UM
+        else "filler primer twice, sanding between"
+    )
+    return (
+        f"Stairs up to {found.stair_um:.0f} µm {how} in layers of {layer_mm:g} mm: {advice}, or another pose next time."
+    )
 
 
 def break_even(spray: School, brush: School) -> int | None:

@@ -9,7 +9,7 @@ from typing import Any
 
 from numerus.domain.paints import Mix, Paint, Parts
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import Scheme
+from numerus.domain.recipes import Recipe, Scheme
 from numerus.errors import PlanError
 from numerus.paint.rack.pots import Rack
 
@@ -30,7 +30,7 @@ def uses_of(plans: Plans, pot: str) -> list[Use]:
         for scheme in plans.schemes.values()
         for recipe in scheme.recipes
         for step in recipe.steps
-        if any(p == pot for p, _ in step.mix)
+        if any(p == pot for mix in _mixes_of(recipe, step.id, step.mix) for p, _ in mix)
     ]
     return found + [Use(f"mix {m.name}", mix=m.id) for m in plans.mixes.values() if any(p == pot for p, _ in m.parts)]
 
@@ -39,7 +39,11 @@ def put_in_place(plans: Plans, pot: str, instead: Parts) -> list[Scheme | Mix]:
     """Schemes and mixes with other parts wherever a pot was, in the same amount. ``instead``: parts, or one pot alone."""
     whole = sum(amount for _, amount in instead)
     share = [(p, amount / whole) for p, amount in instead]
-    schemes = [s for s in plans.schemes.values() if any(p == pot for r in s.recipes for t in r.steps for p, _ in t.mix)]
+    schemes = [
+        s
+        for s in plans.schemes.values()
+        if any(p == pot for r in s.recipes for t in r.steps for mix in _mixes_of(r, t.id, t.mix) for p, _ in mix)
+    ]
     mixes = [m for m in plans.mixes.values() if any(p == pot for p, _ in m.parts)]
     return [
         *(_scheme_with(s, pot, share) for s in schemes),
@@ -48,10 +52,20 @@ def put_in_place(plans: Plans, pot: str, instead: Parts) -> list[Scheme | Mix]:
 
 
 def _scheme_with(scheme: Scheme, pot: str, share: list[tuple[str, float]]) -> Scheme:
-    recipes = [
-        replace(r, steps=tuple(replace(t, mix=_parts_with(t.mix, pot, share)) for t in r.steps)) for r in scheme.recipes
-    ]
-    return replace(scheme, recipes=tuple(recipes))
+    return replace(scheme, recipes=tuple(_recipe_with(r, pot, share) for r in scheme.recipes))
+
+
+def _recipe_with(recipe: Recipe, pot: str, share: list[tuple[str, float]]) -> Recipe:
+    steps = tuple(replace(t, mix=_parts_with(t.mix, pot, share)) for t in recipe.steps)
+    accents = tuple(
+        replace(a, mixes=tuple((step, _parts_with(mix, pot, share)) for step, mix in a.mixes)) for a in recipe.accents
+    )
+    return replace(recipe, steps=steps, accents=accents)
+
+
+def _mixes_of(recipe: Recipe, step_id: str, mix: Parts) -> list[Parts]:
+    """A step's mix, and those it has in accents."""
+    return [mix, *(own for a in recipe.accents for step, own in a.mixes if step == step_id)]
 
 
 def _parts_with(parts: Parts, pot: str, share: list[tuple[str, float]]) -> Parts:

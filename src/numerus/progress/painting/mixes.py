@@ -53,7 +53,7 @@ def mix_demand(
 
 
 def _strokes(figure: FigureStanding, plans: Plans, level: str, of_all: bool) -> Sequence[Stroke]:
-    at_level, scheme = figure.strokes, plans.scheme_of(figure.unit.id)
+    at_level, scheme = figure.strokes, plans.scheme_on(figure.figure)
     if level and scheme is not None:
         at_level = tuple(strokes_for(scheme, plans.zone_areas_cm2(figure.figure), level))
     return at_level if of_all else [s for s in at_level if s.key not in figure.painted]

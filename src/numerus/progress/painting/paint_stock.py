@@ -90,7 +90,7 @@ def done_strokes(fact: Fact, plans: Plans) -> list[tuple[Stroke, float]]:
     if not isinstance(done, StepDone) or done.stage != "stroke":
         return found
     for figure in (plans.figures[f] for f in fact.figures if f in plans.figures):
-        scheme, areas = plans.scheme_for(figure), plans.zone_areas_cm2(figure)
+        scheme, areas = plans.scheme_on(figure), plans.zone_areas_cm2(figure)
         recipes = scheme.recipes if scheme else ()
         found += [(Stroke(r.zone, s), areas.get(r.zone, 0.0)) for r in recipes for s in r.steps if s.id == done.key]
     return found

@@ -132,9 +132,9 @@ class FigurePage(QWidget):
     def _show_figure(self) -> None:
         """The model as far as it is painted, and as it will be, in colour and in value: coloured in a job."""
         figure = self.state.model
+        worn = self.session.plans.scheme_on(figure.figure)
         colours, whole = (
-            zone_colours(self.session, scheme, painted)
-            for scheme, painted in ((self.state.scheme, figure.painted), (self.state.scheme, None))
+            zone_colours(self.session, scheme, painted) for scheme, painted in ((worn, figure.painted), (worn, None))
         )
         parts = zoned_parts(self.session, figure.figure)
         self._look_for_melting(figure)
@@ -162,10 +162,13 @@ class FigurePage(QWidget):
 
     def _film(self) -> None:
         """The figure that is looked at by its strokes as films on its own skin, once its fields are known."""
-        plans, scheme = self.session.plans, self.state.scheme
-        if scheme is None or self._waiting is None or not self._waiting[1]:
+        plans = self.session.plans
+        if self._waiting is None or not self._waiting[1]:
             return
         figure, parts = self._waiting
+        scheme = plans.scheme_on(figure.figure)
+        if scheme is None:
+            return
         if figure not in self.state.batch or not self.isVisible():
             return
         own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]

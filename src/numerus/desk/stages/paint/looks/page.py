@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable
+from collections.abc import Callable, Iterable, Sequence
 from functools import partial
 from pathlib import Path
 
@@ -77,6 +77,10 @@ class LooksPage(QWidget):
         self.colours.setAccessibleName("Colours, the main one first")
         self.colours.setMinimumWidth(260)
         self.colours.returnPressed.connect(self._colours_typed)
+        self.turns = button(
+            "In turns over the unit", self.vary, tip="Figures wear the zone as it is and in each colour shown, in turn"
+        )
+        self.same = button("All alike again", self.make_alike, "link", "Every figure wears the zone as it is")
         self.owner = QComboBox()
         self.owner.setAccessibleName("Which scheme the unit is painted by")
         self.owner.activated.connect(self._owner_taken)
@@ -91,7 +95,9 @@ class LooksPage(QWidget):
         self.shown = Pages()
         for widget in (self.cards, self.squad):
             self.shown.addWidget(widget)
-        head = row(self.modes, self.zones, self.colours, self.picture, self.fault, -1, self.owner, gap=8)
+        head = row(
+            self.modes, self.zones, self.colours, self.picture, self.turns, self.same, self.fault, -1, self.owner, gap=8
+        )
         upper = column(head, self.shown, gap=6, margins=(16, 0, 16, 6))
         upper.setStretch(1, 1)
         lower = panel(column(self.chips, self.words, self.caution, gap=3, margins=(16, 6, 16, 6)), "drawer")
@@ -161,6 +167,8 @@ class LooksPage(QWidget):
         for widget in (self.colours, self.picture):
             widget.setVisible(state.mode in (STARTERS, COLOURWAYS))
         self.chips.setVisible(state.mode == STARTERS)
+        self.turns.setVisible(state.mode == COLOURWAYS)
+        self.same.setVisible(state.mode == COLOURWAYS and state.in_turns)
         self.caution.setVisible(state.mode != SQUAD)
         self.cards.foot = state.foot_words
         self.cards.show_cards(state.cards(), state.chosen, state.missing() or "Painting the figure …")
@@ -228,6 +236,17 @@ class LooksPage(QWidget):
 
     def keep(self) -> None:
         """The chosen one is what the army is painted by."""
-        told: list[tuple[str, list[object]]] = []
-        if self._try(lambda: told.append(self.state.taken(new_id))) and told[0][1]:
+        self._commit(lambda: self.state.taken(new_id))
+
+    def vary(self) -> None:
+        """The zone in all the colours shown, figure by figure."""
+        self._commit(self.state.varied)
+
+    def make_alike(self) -> None:
+        self._commit(self.state.alike)
+
+    def _commit(self, make: Callable[[], tuple[str, Sequence[object]]]) -> None:
+        """One edit, or in words why there is none."""
+        told: list[tuple[str, Sequence[object]]] = []
+        if self._try(lambda: told.append(make())) and told[0][1]:
             self.session.commit(*told[0])

@@ -94,7 +94,7 @@ class SquadView(QWidget):
         def work(progress: Progress) -> NDArray[np.uint8]:
             built = make(progress)
             shot = figure_shot(built, *SIZE_PX, FINER)
-            return shot.picture(lit_light(shot, built, scheme, rack))
+            return shot.picture(lit_light(shot, built, scheme.on_figure(figure.order), rack))
 
         def done(image: NDArray[np.uint8]) -> None:
             self.built.keep()

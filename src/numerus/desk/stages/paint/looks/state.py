@@ -11,7 +11,7 @@ from numerus.desk.answers import Answers
 from numerus.desk.stages.paint.compared import Card, Row
 from numerus.domain.army import Figure, Unit
 from numerus.domain.paints import Paint
-from numerus.domain.recipes import Scheme
+from numerus.domain.recipes import Accent, Recipe, Scheme
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import PlanError, Progress
 from numerus.paint.advice.colourways import MOST_COLOURS, colourways, renewed
@@ -250,6 +250,34 @@ class LooksState:
             return f"{self.plans.zone_name(self.zone_id)} in {candidate.name}", self._in_colour(candidate, new_id)
         return f"scheme by {candidate.name.lower()}", self._as_scheme(self.worked.starters[self.chosen], new_id)
 
+    def varied(self) -> tuple[str, list[Scheme]]:
+        """Words and documents of an edit by which figures of the unit wear the zone as it is and in each colour shown, in turn.
+
+        Raises PlanError where nothing is shown.
+        """
+        scheme = self.scheme
+        others = [look.candidate for look in self.worked.shown[1:]]
+        if scheme is None or self.mode != COLOURWAYS or not others:
+            raise PlanError("nothing-shown", "No colourway is painted yet.", "Wait until the figures are there.")
+        old = next(r for r in scheme.recipes if r.zone == self.zone_id)
+        accents = tuple(
+            _accent(old, next(r for r in c.scheme.recipes if r.zone == self.zone_id), c.name) for c in others
+        )
+        return f"{self.plans.zone_name(self.zone_id)} in turns", [with_recipe(scheme, replace(old, accents=accents))]
+
+    def alike(self) -> tuple[str, list[Scheme]]:
+        """Words and documents of an edit by which all figures wear the zone as it is."""
+        scheme = self.scheme
+        old = next((r for r in scheme.recipes if r.zone == self.zone_id), None) if scheme else None
+        if scheme is None or old is None or not old.accents:
+            return "", []
+        return f"{self.plans.zone_name(self.zone_id)} alike", [with_recipe(scheme, replace(old, accents=()))]
+
+    @property
+    def in_turns(self) -> bool:
+        """Whether figures wear the zone in several colours."""
+        return any(r.accents for r in (self.scheme.recipes if self.scheme else ()) if r.zone == self.zone_id)
+
     def _in_colour(self, candidate: Candidate, new_id: Callable[[], str]) -> list[Scheme]:
         """The zone in another colour: strokes whose mix is another are new ones, what was done of the old stays told."""
         scheme = self.scheme
@@ -267,6 +295,12 @@ class LooksState:
         for recipe in made.recipes:
             scheme = with_recipe(scheme, recipe)
         return [replace(scheme, primer=made.primer, name=made.name), *starter.paints]
+
+
+def _accent(old: Recipe, new: Recipe, name: str) -> Accent:
+    """The mixes by which a recipe in another colour differs."""
+    pairs = zip(old.steps, new.steps, strict=True)
+    return Accent(name, tuple((a.id, b.mix) for a, b in pairs if a.mix != b.mix))
 
 
 def _levels(scheme: Scheme) -> Sequence[Candidate]:

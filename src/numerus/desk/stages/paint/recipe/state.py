@@ -232,7 +232,7 @@ class RecipeState:
 
     def _with(self, steps: list[RecipeStep]) -> Scheme:
         scheme = self.plans.scheme_for(self.figure) or Scheme("scheme", "Own scheme", ())
-        return with_recipe(scheme, Recipe(self.zone_id, tuple(steps)))
+        return with_recipe(scheme, replace(self.recipe or Recipe(self.zone_id, ()), steps=tuple(steps)))
 
     def filmstrip(self, built: Built, progress: Progress) -> list[Frame]:
         """The figure after each stroke of the zone. Raises Cancelled."""

@@ -18,7 +18,16 @@ from numerus.geometry.mesh import Floats
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import painted_zone
-from numerus.paint.figure.schools import Measures, School, break_even, difference_words, measured, schools
+from numerus.paint.figure.schools import (
+    Measures,
+    School,
+    break_even,
+    difference_words,
+    lines_words,
+    measured,
+    schools,
+    surface_words,
+)
 from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
 from numerus.paint.rack.parts_text import parts_from_text, parts_text
@@ -153,7 +162,9 @@ class SchoolsState:
         if spray is not None and not chosen.school.sprayed:
             pays = break_even(spray, chosen.school)
             told.append(f"The airbrush pays from {pays} figures." if pays else "The airbrush never pays here.")
-        return told
+        up, layer = self.print_up()
+        told += [surface_words(chosen.measures), lines_words(chosen.measures, layer, bool(up[2] < 1))]
+        return [words for words in told if words]
 
     def kept(self, new_id: Callable[[], str]) -> Scheme | None:
         """The scheme with the chosen school's strokes in the zone; they are new steps, what was done of the old ones stays told."""

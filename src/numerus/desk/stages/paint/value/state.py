@@ -18,19 +18,30 @@ from numerus.geometry.mesh import Floats
 from numerus.paint.advice.colourways import recoloured, renewed
 from numerus.paint.advice.value_help import ValueHelp, value_helps
 from numerus.paint.figure.built import Built
-from numerus.paint.figure.reading import TABLE_MM, Attention, Reading, attention, reading
+from numerus.paint.figure.reading import (
+    MORE_WORK,
+    TABLE_MM,
+    Attention,
+    Reading,
+    attention,
+    deepest_by_zone,
+    reading,
+    stairs_um,
+)
 from numerus.paint.figure.touching import borders_of
 from numerus.paint.looks import figure_shot, lit_light, seen_shares, with_recipe
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import LowContrastPair, low_contrast_pairs, strokes_for, zone_colour, zone_labs
+from numerus.words import span
 
-CLOSE, TABLE, GREY, EYES = "close up", "across the table", "value only", "where eyes go"
+CLOSE, TABLE, GREY, EYES, LINES = "close up", "across the table", "value only", "where eyes go", "layer lines"
 SIGHTS = {"red-blind sight": PROTAN, "green-blind sight": DEUTAN, "blue-blind sight": TRITAN}
-VIEWS = (TABLE, GREY, EYES, CLOSE, *SIGHTS)
+VIEWS = (TABLE, GREY, EYES, CLOSE, *SIGHTS, LINES)
 ROUND, PHOTOGRAPH = "from round the table", "in a photograph"
 PLACES = (ROUND, PHOTOGRAPH)
 SIZE_PX, FINER = (390, 480), 2
+DEEPEST_UM, USUAL_LAYER_MM = 60.0, 0.05
 MOST_RINGS = 6  # zones read from one photograph
 WARM = np.array([0.91, 0.36, 0.10])  # where eyes go, in sRGB
 
@@ -45,6 +56,7 @@ class Read:
     told: list[Attention]
     melting: list[LowContrastPair]
     helps: list[ValueHelp]
+    stairs_um: Mapping[str, float]
 
 
 class ValueState:
@@ -117,6 +129,7 @@ class ValueState:
         assert scheme is not None and base is not None and self.figure is not None
         minutes, borders = self.minutes(scheme), borders_of(self.plans, self.figure, self.answers.between)
         areas, names = dict(self.plans.zone_areas_cm2(self.figure)), {z.id: z.name for z in self.plans.zones.values()}
+        ups, layer = self.print_ups()
         focus = {z.id for z in self.plans.zones.values() if z.focus}
         view, place, lamp, now, tried = self.view, self.place, self.lamp, self.answers.now, self.tried
 
@@ -129,9 +142,20 @@ class ValueState:
             told = attention(minutes, seen, read.drawn, focus)
             melting = _melting(scheme, rack, borders)
             helps = [] if tried >= 0 else value_helps(base, rack, read, melting, told, names, areas, self.new_id, now)
-            return Read(shown_picture(read, view), shot.camera.height_mm, read, told, melting, helps)
+            stairs = stairs_um(built, ups, layer)
+            lines = shot.pixels(np.repeat(shot.at(stairs)[:, None] / DEEPEST_UM, 3, axis=1))[0][..., 0]
+            picture = shown_picture(read, view, lines)
+            return Read(picture, shot.camera.height_mm, read, told, melting, helps, deepest_by_zone(built, stairs))
 
         return made
+
+    def print_ups(self) -> tuple[list[Floats], float]:
+        """Which way each part of the figure was printed, in the order they are built, upright where it is not posed; layer height."""
+        build = dict.fromkeys(self.figure.build.values()) if self.figure else {}
+        parts = [self.plans.parts[p] for p in build if p in self.plans.parts]
+        ups = [np.asarray(p.pose.up if p.pose else (0.0, 0.0, 1.0), float) for p in parts]
+        machine = next(iter(self.plans.machines.values()), None)
+        return ups, machine.layer_mm if machine else USUAL_LAYER_MM
 
     def take(self, found: Read) -> None:
         self.read = found
@@ -167,6 +191,13 @@ class ValueState:
         if self.read is None:
             return ""
         told, melting = self.read.told, self.read.melting
+        if self.view == LINES:
+            deep = [f"{self.zone_name(z)} {um:.0f} µm" for z, um in list(self.read.stairs_um.items())[:4] if um > 0]
+            return (
+                f"Stairs of the layers, deepest: {', '.join(deep)}. What fills them: the Schools page says."
+                if deep
+                else "No stairs."
+            )
         focus = [a for a in told if a.focus]
         words = ""
         if told:
@@ -175,21 +206,33 @@ class ValueState:
             words += f"Of what should: {', '.join(f'{self.zone_name(a.zone)} {a.drawn:.0%}' for a in focus[:3])}. "
         else:
             words += "Nobody said where eyes should go: press a zone to mark it. "
+        words += self._spare_words(told)
         names = [f"{self.zone_name(p.one)} and {self.zone_name(p.other)}" for p in melting[:2]]
         return words + (f"Melting: {'; '.join(names)}." if names else "No two zones that touch melt.")
+
+    def _spare_words(self, told: list[Attention]) -> str:
+        """The stroke that is seen least for its minutes, and what leaving it out saves."""
+        over = next((a for a in told if a.verdict == MORE_WORK), None)
+        recipe = next((r for r in self.scheme.recipes if over and r.zone == over.zone), None) if self.scheme else None
+        if recipe is None or len(recipe.steps) < 2 or self.figure is None:
+            return ""
+        last, many = recipe.steps[-1], len(self.plans.figures_of(self.figure.unit_id))
+        name = f"{last.name.lower()} on {self.zone_name(recipe.zone)}"
+        return f"Least seen for its minutes: {name}, {span(last.minutes * many)} for the unit. "
 
 
 def _melting(scheme: Scheme, rack: Rack, borders: dict[tuple[str, str], float]) -> list[LowContrastPair]:
     return low_contrast_pairs(zone_labs(scheme, rack, primed_ground(scheme)), borders)
 
 
-def shown_picture(read: Reading, view: str) -> NDArray[np.uint8]:
-    """A reading as it is looked at, uint8 (h, w, 4)."""
+def shown_picture(read: Reading, view: str, lines: Floats) -> NDArray[np.uint8]:
+    """A reading as it is looked at, uint8 (h, w, 4). ``lines``: depth of the layers' stairs (h, w), 1 the deepest shown."""
     rgb = encoded(read.linear)
-    if view in (GREY, EYES):
+    if view in (GREY, EYES, LINES):
         rgb = np.repeat(read.value[..., None] / 100, 3, axis=2)
-    if view == EYES:
-        heat = np.clip(read.contrast / max(float(np.percentile(read.contrast, 99.3)), 1e-9), 0, 1)[..., None]
+    if view in (EYES, LINES):
+        drawn = read.contrast / max(float(np.percentile(read.contrast, 99.3)), 1e-9) if view == EYES else lines
+        heat = np.clip(drawn, 0, 1)[..., None]
         rgb = (0.75 * rgb + 0.2) * (1 - heat) + WARM * heat
     made = np.concatenate([np.clip(rgb, 0, 1), np.ones((*rgb.shape[:2], 1))], axis=2)
     return np.round(255 * made).astype(np.uint8)

@@ -28,6 +28,7 @@ from numerus.surface.zones import ZonedMesh, measured_zones
 from numerus.words import counted
 
 BRUSH_MM = 0.6
+VOTES = "zone votes"
 HOW = (
     "Click a patch and it gets the chosen name; drag over the figure and all you touch do; Shift takes names back. Alt and a line "
     "across a patch cuts it in two. Drag beside it, or arrow keys, turn it. Keys 1 to 9 choose names."
@@ -121,8 +122,14 @@ class ZonesPage(QWidget):
         self.offered = label("", "", True)
         self.accept_button = button("Accept", self.accept, "main")
         self.refuse_button = button("Leave it", self.refuse)
+        self.all_button = button("Accept all", self.accept_all, "", "Every proposal that waits, in one edit")
         tools = row(self.seed_button, self.grow_button, -1, gap=6)
-        asked = column(self.carry_button, self.offered, row(self.accept_button, self.refuse_button, -1, gap=6), gap=4)
+        asked = column(
+            self.carry_button,
+            self.offered,
+            row(self.accept_button, self.refuse_button, self.all_button, -1, gap=6),
+            gap=4,
+        )
         naming = row(self.name, button("Rename", self.rename, tip="The chosen zone gets the name that is typed"), gap=6)
         side = column(label("Names", "section"), self.list, naming, tools, asked, self.note, self.how, gap=6)
         side.setStretch(1, 1)
@@ -139,6 +146,7 @@ class ZonesPage(QWidget):
     def refresh(self) -> None:
         session = self.session
         self.state.look(session.answers, session.unit_id, session.figure_id)
+        self.state.take_counts(session.worked_out(VOTES))
         parts = [session.plans.parts[p] for p in self.state.part_ids()]
         self.with_meshes(parts, self._patch)
 
@@ -289,22 +297,34 @@ class ZonesPage(QWidget):
         waiting = bool(self.proposals)
         for widget in (self.offered, self.accept_button, self.refuse_button):
             widget.setVisible(waiting)
+        self.all_button.setVisible(len(self.proposals) > 1)
         if waiting:
             first = self.proposals[0]
             name = self.session.plans.parts[first.part_id].label if first.part_id in self.session.plans.parts else ""
             zones = ", ".join(self.session.plans.zone_name(z) for z in first.zoned.zones)
-            self.offered.setText(
-                f"{name}: {zones}? {first.agree:.0%} of the votes agree; how often such are right nobody measured. {len(self.proposals)} to ask."
-            )
+            self.offered.setText(f"{name}: {zones}? {self.state.sure_words(first)} {len(self.proposals)} to ask.")
             self.accept_button.setText(f"Accept {name}"[:28])
 
     def accept(self) -> None:
         first = self.proposals.pop(0)
+        self._learn([first], True)
         self._keep("zones carried over", {first.part_id: first.zoned})
 
+    def accept_all(self) -> None:
+        """Every proposal that waits, in one edit."""
+        waiting, self.proposals = self.proposals, []
+        self._learn(waiting, True)
+        self._keep(f"zones carried over to {counted(len(waiting), 'part')}", {p.part_id: p.zoned for p in waiting})
+
     def refuse(self) -> None:
-        self.proposals.pop(0)
+        self._learn([self.proposals.pop(0)], False)
         self._offer()
+
+    def _learn(self, proposals: Iterable[Proposal], accepted: bool) -> None:
+        """How often such proposals are right is counted in the book."""
+        for proposal in proposals:
+            if not proposal.exact:
+                self.session.keep_worked_out(VOTES, self.state.count(proposal, accepted))
 
     def _draw_seeds(self, painter: QPainter, view: BenchView) -> None:
         for seed in self.state.seeds:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import json
 from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
@@ -16,7 +17,15 @@ from numerus.geometry.mesh import Floats
 from numerus.kit.builds import printed_slots
 from numerus.surface.patch_splitting import split_along
 from numerus.surface.patches import Seed
-from numerus.surface.zone_naming import PatchedPart, areas_cm2, part_at
+from numerus.surface.zone_naming import (
+    PatchedPart,
+    Proposal,
+    areas_cm2,
+    counted_with,
+    none_counted,
+    part_at,
+    share_right,
+)
 
 TONES = (
     "#C99A2E", "#2F7F86", "#A8553F", "#6B8A45", "#6A5A94", "#B98AA0", "#4E6E9C", "#8A6B45", "#9BA5A0", "#C9B48A", "#3E4C57", "#7FB09A",
@@ -30,6 +39,7 @@ class ZonesState:
 
     def __init__(self, answers: Answers) -> None:
         self.zone_id = ""
+        self.counts = none_counted()
         self.seeds: list[Seed] = []
         self.growing = False
         self.parts: list[PatchedPart] = []
@@ -122,6 +132,27 @@ class ZonesState:
         number, _ = part_at(self.parts, places[len(places) // 2])
         part = self.parts[number]
         return number, replace(part, patches=split_along(part.zoned.mesh, part.patches, places))
+
+    def take_counts(self, kept: bytes | None) -> None:
+        """How often proposals were right, as the book has it; nothing where that cannot be read."""
+        try:
+            told = tuple((int(a), int(r)) for a, r in json.loads(kept or b""))
+        except (ValueError, TypeError):
+            told = ()
+        self.counts = told if len(told) == len(none_counted()) else none_counted()
+
+    def count(self, proposal: Proposal, accepted: bool) -> bytes:
+        """The counts with one proposal more, as the book keeps them."""
+        self.counts = counted_with(self.counts, proposal.agree, accepted)
+        return json.dumps(self.counts).encode()
+
+    def sure_words(self, proposal: Proposal) -> str:
+        """How sure a proposal is: the same shape, or its votes and how often such were right here."""
+        if proposal.exact:
+            return "The same shape, mirrored or scaled perhaps: taken over exactly."
+        share, of = share_right(self.counts, proposal.agree)
+        measured = f"of {of} such {share:.0%} were right" if of else "how often such are right nobody measured"
+        return f"{proposal.agree:.0%} of the votes agree; {measured}."
 
     def add_seed(self, place: Floats) -> None:
         x, y, z = (float(v) for v in place)
