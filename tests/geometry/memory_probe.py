@@ -32,10 +32,10 @@ LIMIT_MB = 2000  # what docs/house.md states
 
 
 def unlike_shells() -> Mesh:
-    """A ball of 100 mm with balls of a hundredth of a millimetre beside and within it: 10,000 to 1."""
-    large = trimesh.creation.icosphere(4, 50.0)
-    small = trimesh.creation.icosphere(1, 0.005)
-    near = Mesh(np.asarray(small.vertices) + [51.0, 0, 0], np.asarray(small.faces, np.int32))
+    """A ball of 30 mm with balls of three thousandths of a millimetre beside and within it: 10,000 to 1."""
+    large = trimesh.creation.icosphere(4, 15.0)
+    small = trimesh.creation.icosphere(1, 0.0015)
+    near = Mesh(np.asarray(small.vertices) + [15.3, 0, 0], np.asarray(small.faces, np.int32))
     inside = Mesh(np.asarray(small.vertices), np.asarray(small.faces, np.int32))
     return merged([Mesh(np.asarray(large.vertices), np.asarray(large.faces, np.int32)), near, inside])
 

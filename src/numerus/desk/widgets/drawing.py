@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from dataclasses import dataclass
+from typing import Generic, TypeVar
 
 from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt
 from PyQt6.QtGui import (
@@ -246,3 +247,18 @@ class Drawing(QWidget):
             painter.drawLine(QPointF(x, box.bottom()), QPointF(x + box.height(), box.top()))
             x += 6
         painter.restore()
+
+
+State = TypeVar("State")
+
+
+class StatedDrawing(Drawing, Generic[State]):
+    """A drawing of what a page's state says; None until it was shown one."""
+
+    def __init__(self, theme: Theme, name: str) -> None:
+        super().__init__(theme, name)
+        self.state: State | None = None
+
+    def show_state(self, state: State) -> None:
+        self.state = state
+        self.update()

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QEvent, QSize, Qt
 from PyQt6.QtWidgets import (
     QBoxLayout,
+    QComboBox,
     QFrame,
     QHBoxLayout,
     QLabel,
@@ -168,3 +169,12 @@ def caution_line(*stages: str) -> QLabel:
     made = label("Mind: " + "; ".join(warned[:2]) + ("; …" if len(warned) > 2 else "") + f" {DEFER}", "caution", True)
     made.setToolTip("\n".join([*warned, DEFER]))
     return made
+
+
+def show_choices(box: QComboBox, choices: Sequence[tuple[str, object]], chosen: object) -> None:
+    """A box's choices (words and what they stand for), told anew only where they are others, and the chosen one."""
+    if [box.itemData(n) for n in range(box.count())] != [data for _, data in choices]:
+        box.clear()
+        for words, data in choices:
+            box.addItem(words, data)
+    box.setCurrentIndex(max(box.findData(chosen), 0))

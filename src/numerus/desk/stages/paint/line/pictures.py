@@ -11,7 +11,7 @@ from PyQt6.QtGui import QColor, QLinearGradient, QPainter, QPen
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState, clock_words
 from numerus.desk.theme.marks import draw_mark
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
 from numerus.paint.loads import life_min
 from numerus.progress.painting.painting_line import PaintBlock, TimedStroke
 from numerus.words import counted
@@ -41,7 +41,7 @@ def draw_ring(drawing: Drawing, painter: QPainter, middle: QPointF, radius: floa
     painter.drawArc(box, 90 * 16, -round(min(share, 1.0) * 360 * 16))
 
 
-class NowCard(Drawing):
+class NowCard(StatedDrawing[LineState]):
     """The stroke in hand, its clock, what a press does, and what follows. ``pressed``: once on."""
 
     pressed = pyqtSignal()
@@ -53,10 +53,6 @@ class NowCard(Drawing):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
 
     state: LineState | None
-
-    def show_state(self, state: LineState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         state = self.state
@@ -124,7 +120,7 @@ class NowCard(Drawing):
             self.text(painter, x + 14, y, f"{timed.start:%H:%M} {state.title(timed)}", 11, number == 0, width=room - 14)
 
 
-class EveningChart(Drawing):
+class EveningChart(StatedDrawing[LineState]):
     """Hands as blocks under the colour of their mix, setting up hatched, a mark for each figure; each drying its own thin line; how
     long every mix stays good.
     """
@@ -135,10 +131,6 @@ class EveningChart(Drawing):
         self.hold("setMinimumHeight", 210)
 
     state: LineState | None
-
-    def show_state(self, state: LineState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         blocks = self.state.tonight if self.state else []
@@ -236,7 +228,7 @@ class EveningChart(Drawing):
             self.region(QRectF(x0, y, max(x2 - x0, 4), 12), f"{words}; good until {good:%H:%M}")
 
 
-class LoadList(Drawing):
+class LoadList(StatedDrawing[LineState]):
     """What an evening holds, pot by pot, with its minutes."""
 
     def __init__(self, context: Context) -> None:
@@ -245,10 +237,6 @@ class LoadList(Drawing):
         self.hold("setFixedWidth", 196)
 
     state: LineState | None
-
-    def show_state(self, state: LineState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         blocks = self.state.after if self.state else []
@@ -274,7 +262,7 @@ class LoadList(Drawing):
         self.text(painter, self.width(), y + 4, f"{sum(minutes):.0f}", 11, True, align=RIGHT)
 
 
-class WetList(Drawing):
+class WetList(StatedDrawing[LineState]):
     """What of the batch is wet, and until when."""
 
     def __init__(self, context: Context) -> None:
@@ -283,10 +271,6 @@ class WetList(Drawing):
         self.hold("setFixedWidth", 270)
 
     state: LineState | None
-
-    def show_state(self, state: LineState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         wet = self.state.wet(self.session.clock()) if self.state else []

@@ -20,8 +20,8 @@ from numerus.desk.stages.paint.colours.colour_dialog import PICTURES
 from numerus.desk.stages.paint.comparison import ComparisonCards
 from numerus.desk.stages.paint.looks.squad import SquadView
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, MODES, ROWS, SQUAD, STARTERS, LooksState, Worked
-from numerus.desk.widgets.drawing import Drawing
-from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.desk.widgets.drawing import StatedDrawing
+from numerus.desk.widgets.layout import Pages, button, column, label, panel, row, show_choices
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
@@ -30,18 +30,13 @@ from numerus.words import counted
 CHIP_W = 96.0
 
 
-class ZoneColours(Drawing):
+class ZoneColours(StatedDrawing[LooksState]):
     """Every zone as a chip in the colour it gets, and why; a press says it otherwise."""
 
     def __init__(self, context: Context, pressed: Callable[[str], None]) -> None:
         super().__init__(context.theme, "Colours of the zones")
-        self.state: LooksState | None = None
         self.pressed = pressed
         self.hold("setFixedHeight", 58)
-
-    def show_state(self, state: LooksState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         state = self.state
@@ -117,15 +112,8 @@ class LooksPage(QWidget):
         session, state = self.session, self.state
         state.look(session.answers, session.unit_id, session.figure_id)
         names = [(session.plans.zone_name(z), z) for z in state.zone_ids]
-        if [self.zones.itemData(n) for n in range(self.zones.count())] != [z for _, z in names]:
-            self.zones.clear()
-            for name, zone in names:
-                self.zones.addItem(name, zone)
-        self.zones.setCurrentIndex(max(self.zones.findData(state.zone_id), 0))
-        self.owner.clear()
-        for words, scheme_id in state.owners():
-            self.owner.addItem(words, scheme_id)
-        self.owner.setCurrentIndex(max(self.owner.findData(state.unit.scheme_id if state.unit else ""), 0))
+        show_choices(self.zones, names, state.zone_id)
+        show_choices(self.owner, state.owners(), state.unit.scheme_id if state.unit else "")
         self.owner.setVisible(state.scheme is not None)
         self.work()
 

@@ -17,7 +17,7 @@ from numerus.desk.stages.paint.mix.pictures import Batch, MixList, RackMap
 from numerus.desk.stages.paint.mix.state import GROUNDS, MixState, Wanted
 from numerus.desk.stages.paint.mix.target_swatch import TargetSwatch
 from numerus.desk.stages.paint.page_tab import dragged_pot
-from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
@@ -136,10 +136,7 @@ class MixPage(QWidget):
             ("for any zone", ""),
             *((z.name, z.id) for z in sorted(self.state.plans.zones.values(), key=lambda z: z.order)),
         ]
-        if [self.zones.itemData(n) for n in range(self.zones.count())] != [z for _, z in zones]:
-            self.zones.clear()
-            for name, zone in zones:
-                self.zones.addItem(name, zone)
+        show_choices(self.zones, zones, self.state.zone_id)
         self.search()
 
     @property

@@ -11,7 +11,7 @@ from PyQt6.QtGui import QColor, QFontMetricsF, QKeyEvent, QPainter, QPainterPath
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.mix.state import MixState
 from numerus.desk.theme.marks import draw_tick, draw_warning
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, StatedDrawing
 from numerus.desk.widgets.strokes import swatch
 from numerus.domain.paints import Parts
 from numerus.geometry.mesh import Floats
@@ -49,20 +49,15 @@ def draw_drop(painter: QPainter, at: QPointF, high: float, colour: QColor, outli
     painter.drawPath(path)
 
 
-class MixList(Drawing):
+class MixList(StatedDrawing[MixState]):
     """Mixes with the colour wanted edge to edge, their drops, a stroke over dark and pale, how far off."""
 
     chosen = pyqtSignal(int)
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Mixes in whole drops")
-        self.state: MixState | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumWidth", 330)
-
-    def show_state(self, state: MixState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         state = self.state
@@ -149,20 +144,15 @@ class MixList(Drawing):
             super().keyPressEvent(event)
 
 
-class RackMap(Drawing):
+class RackMap(StatedDrawing[MixState]):
     """a* and b* from above: pots where they lie, how those in hand mix, the colour wanted; the value strip is the third way."""
 
     struck = pyqtSignal(str)
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "What the rack can reach")
-        self.state: MixState | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumWidth", 250)
-
-    def show_state(self, state: MixState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         state = self.state
@@ -257,17 +247,12 @@ class RackMap(Drawing):
         self.text(painter, 0, y + 38, f"Value wanted: {wanted:.0f}", 11, colour="slate")
 
 
-class Batch(Drawing):
+class Batch(StatedDrawing[MixState]):
     """What the batch takes: a bottle a pot with its level and what is drawn off, and the cup they make."""
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "The batch")
-        self.state: MixState | None = None
         self.hold("setFixedHeight", 116)
-
-    def show_state(self, state: MixState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         found = self.state.batch() if self.state else None

@@ -9,21 +9,16 @@ from numerus.colour.films import COAT_UM
 from numerus.colour.reflectance import hex_of_reflectance
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.mix.state import MixState
-from numerus.desk.widgets.drawing import Drawing
+from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.paint.rack.swatches import DARK, PALE, card_ground
 
 
-class TargetSwatch(Drawing):
+class TargetSwatch(StatedDrawing[MixState]):
     """The colour wanted between what is in hand over dark and over pale."""
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "The colour wanted, and the mix over dark and pale")
-        self.state: MixState | None = None
         self.hold("setMinimumHeight", 66)
-
-    def show_state(self, state: MixState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         state = self.state

@@ -17,7 +17,7 @@ from numerus.desk.stages.paint.rack.pot_card import PotCard
 from numerus.desk.stages.paint.rack.replace_dialog import ReplaceDialog
 from numerus.desk.stages.paint.rack.shelf import Shelf
 from numerus.desk.stages.paint.rack.state import ORDERS, RackState
-from numerus.desk.widgets.drawing import Drawing
+from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, panel, row, scrolled
 from numerus.domain.paints import PICKED, Paint, Swatch
 from numerus.errors import NumerusError
@@ -29,17 +29,12 @@ LISTS = "Lists of paints (*.csv *.json *.gpl)"
 BLANK = Paint("", "", "", "#9A9A98", None)
 
 
-class ShoppingList(Drawing):
+class ShoppingList(StatedDrawing[RackState]):
     """What to buy for the whole army at its levels, and what nobody has weighed."""
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "To buy for the whole army")
-        self.state: RackState | None = None
         self.hold("setFixedHeight", 76)
-
-    def show_state(self, state: RackState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter) -> None:  # type: ignore[no-untyped-def]
         lines = self.state.shopping() if self.state else []

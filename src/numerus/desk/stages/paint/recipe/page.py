@@ -15,7 +15,7 @@ from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.recipe.pictures import CoatsChart, Filmstrip, Warnings
 from numerus.desk.stages.paint.recipe.questions import RecipeQuestions
 from numerus.desk.stages.paint.recipe.state import DIRECTIONS, Frame, RecipeState, field_words
-from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices
 from numerus.domain.parts import Part
 from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVELS
@@ -149,11 +149,7 @@ class RecipePage(QWidget):
         session = self.session
         self.state.look(session.answers, session.unit_id, session.figure_id)
         names = [(session.plans.zone_name(z), z) for z in self.state.zone_ids]
-        if [self.zones.itemData(n) for n in range(self.zones.count())] != [z for _, z in names]:
-            self.zones.clear()
-            for name, zone in names:
-                self.zones.addItem(name, zone)
-        self.zones.setCurrentIndex(max(self.zones.findData(self.state.zone_id), 0))
+        show_choices(self.zones, names, self.state.zone_id)
         self.work()
         self._show()
 

@@ -11,7 +11,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.page_tab import dragged_pot
 from numerus.desk.stages.paint.recipe.state import RecipeState
 from numerus.desk.theme.marks import draw_warning
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch_over
 from numerus.domain.recipes import RecipeStep
@@ -144,18 +144,13 @@ class Filmstrip(Drawing):
             super().keyPressEvent(event)
 
 
-class CoatsChart(Drawing):
+class CoatsChart(StatedDrawing[RecipeState]):
     """ΔE to the hiding colour after so many coats: here, and over black; under 2 it covers."""
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Coats to cover")
-        self.state: RecipeState | None = None
         self.hold("setFixedHeight", 112)
         self.hold("setMinimumWidth", 300)
-
-    def show_state(self, state: RecipeState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         state = self.state

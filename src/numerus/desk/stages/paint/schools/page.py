@@ -13,24 +13,19 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.comparison import LABELS_W, ComparisonCards
 from numerus.desk.stages.paint.schools.state import ROWS, SchoolsState, Shown
-from numerus.desk.widgets.drawing import Drawing
-from numerus.desk.widgets.layout import column, label, panel, row
+from numerus.desk.widgets.drawing import StatedDrawing
+from numerus.desk.widgets.layout import column, label, panel, row, show_choices
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
 from numerus.words import counted
 
 
-class ValueStrips(Drawing):
+class ValueStrips(StatedDrawing[SchoolsState]):
     """Each school's span of the zone on a ramp of value, from folds to edges, its middle marked."""
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Values of the zone by school")
-        self.state: SchoolsState | None = None
         self.hold("setFixedHeight", 40)
-
-    def show_state(self, state: SchoolsState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         if self.state is None or not self.state.shown:
@@ -105,11 +100,7 @@ class SchoolsPage(QWidget):
         session = self.session
         self.state.look(session.answers, session.unit_id, session.figure_id)
         names = [(session.plans.zone_name(z), z) for z in self.state.zone_ids]
-        if [self.zones.itemData(n) for n in range(self.zones.count())] != [z for _, z in names]:
-            self.zones.clear()
-            for name, zone in names:
-                self.zones.addItem(name, zone)
-        self.zones.setCurrentIndex(max(self.zones.findData(self.state.zone_id), 0))
+        show_choices(self.zones, names, self.state.zone_id)
         self.work()
 
     def work(self) -> None:

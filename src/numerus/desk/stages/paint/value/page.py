@@ -15,7 +15,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.value.photo_dialog import PhotoDialog
 from numerus.desk.stages.paint.value.state import PLACES, VIEWS, Read, ValueState
-from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.desk.widgets.drawing import RIGHT, Drawing, StatedDrawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.parts import Part
@@ -85,19 +85,14 @@ class ReadPicture(Drawing):
             super().keyPressEvent(event)
 
 
-class AttentionRows(Drawing):
+class AttentionRows(StatedDrawing[ValueState]):
     """A row a zone: minutes, what is seen, what draws the eye; press one to say that eyes should go there."""
 
     marked = pyqtSignal(str)
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Work against attention, by zone")
-        self.state: ValueState | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-
-    def show_state(self, state: ValueState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         if self.state is None or self.state.read is None:

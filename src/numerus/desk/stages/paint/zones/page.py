@@ -17,7 +17,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.zones.state import ZonesState
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.desk.widgets.drawing import RIGHT, StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.parts import Part
 from numerus.domain.zones import PartZones, Zone
@@ -35,20 +35,15 @@ HOW = (
 )
 
 
-class ZoneList(Drawing):
+class ZoneList(StatedDrawing[ZonesState]):
     """Names with their tones, cm² on this figure, and the key that chooses each."""
 
     chosen = pyqtSignal(str)
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Zones by name")
-        self.state: ZonesState | None = None
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumWidth", 230)
-
-    def show_state(self, state: ZonesState) -> None:
-        self.state = state
-        self.update()
 
     def draw(self, painter: QPainter) -> None:
         if self.state is None:
