@@ -170,7 +170,7 @@ def test_a_way_back_is_seen_taken_for_the_batch_and_kept_in_the_journal(
     window: MainWindow, page: RecipePage, monkeypatch: pytest.MonkeyPatch
 ) -> None:
     """Cards with what each way comes to; words that are no colour are refused; its strokes are extra, the scheme stays."""
-    before, shown = window.session.plans, []
+    before, shown, runs = window.session.plans, [], window.session.answers.standing.runs
 
     def take(dialog: RescueDialog) -> int:
         dialog.show()
@@ -193,6 +193,7 @@ def test_a_way_back_is_seen_taken_for_the_batch_and_kept_in_the_journal(
     facts = [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "rescue"]
     assert len(facts) == len(shown[0].way.steps) and len(facts[0].figures) > 1 and not facts[0].event.measured
     assert window.session.plans.scheme == before.scheme
+    assert window.session.answers.standing.runs.keys() == runs.keys(), "it is no run of a machine"
     window.session.undo()
     assert not [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "rescue"]
 

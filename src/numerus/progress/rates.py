@@ -65,7 +65,13 @@ def rates(facts: Sequence[Fact], army: Army | None = None) -> dict[str, Rate]:
     logs: dict[str, list[float]] = {group: [] for group in GROUPS.values()}
     for fact in recent:
         done = fact.event
-        if isinstance(done, StepDone) and done.measured and done.planned_min > 0 and fact.minutes > 0:
+        if (
+            isinstance(done, StepDone)
+            and done.measured
+            and done.stage in GROUPS
+            and done.planned_min > 0
+            and fact.minutes > 0
+        ):
             logs[GROUPS[done.stage]].append(math.log(fact.minutes / done.planned_min))
     weeks = ticked_weeks(recent, army) if army is not None else []
     pooled = _posterior(np.array([log for values in logs.values() for log in values]))

@@ -100,10 +100,11 @@ class RescueState:
         """The extra strokes as the journal keeps them: planned minutes, nothing measured."""
         if self.way is None:
             return []
+        named = f"{self.recipe.zone}: {self.way.name}"  # no run's subject: it is told by its key
         return [
-            step("rescue", tuple(figures), s.minutes * len(figures), self.answers.now, s.id, subject=f"{self.recipe.zone}: {self.way.name}, {s.name}")
+            step("rescue", tuple(figures), s.minutes * len(figures), self.answers.now, f"{named}, {s.name}")
             for s in self.way.steps
-        ]  # fmt: skip
+        ]
 
 
 def _shown(shot: Shot, rest: Floats, own: NDArray[np.int64], found: Spoilt, way: Way, rack: Rack) -> Shown:
