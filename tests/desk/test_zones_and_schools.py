@@ -20,6 +20,7 @@ from numerus.desk.stages.paint.bench import RECIPE, SCHEME, SCHOOLS, VALUE, ZONE
 from numerus.desk.stages.paint.looks import squad
 from numerus.desk.stages.paint.looks import state as looks_state
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, LEVELS_SHOWN, OWN, SQUAD
+from numerus.desk.stages.paint.schools import state as schools_state
 from numerus.desk.stages.paint.value import state as value_state
 from numerus.desk.stages.paint.value.photo_dialog import PhotoDialog
 from numerus.desk.stages.paint.value.state import EYES
@@ -139,8 +140,9 @@ def test_zones_grow_from_two_seeds_and_are_carried_over_to_the_other_sculpt(own:
     assert set(own.session.plans.part_zones[other].zones) == {cloak, skin}
 
 
-def test_a_zone_is_painted_by_four_schools_and_one_is_kept(window: MainWindow) -> None:
+def test_a_zone_is_painted_by_four_schools_and_one_is_kept(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
     """Pictures, measures, sentences; the chosen strokes become the recipe, one undo brings the old back."""
+    monkeypatch.setattr(schools_state, "SHOWN_PX", (52, 70))
     window.session.select("lock")
     schools = page(window, SCHOOLS)
     assert [s.school.letter for s in schools.state.shown] == list("ABCD")
