@@ -385,3 +385,25 @@ def test_a_unit_gets_a_scheme_of_its_own_and_goes_back_to_the_army_s(
     for _ in range(3):
         window.session.undo()
     assert window.session.plans == before
+
+
+def test_a_zone_whose_only_pot_is_gone_stops_neither_value_nor_scheme(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """The other zones are read, helped and compared; nothing is told as a fault of the program."""
+    monkeypatch.setattr(value_state, "SIZE_PX", (117, 144))
+    monkeypatch.setattr(looks_state, "SIZE_PX", (52, 70))
+    said: list[object] = []
+    window.context.jobs.failed.connect(said.append)
+    scheme = window.session.plans.scheme
+    lost = [replace(s, mix=(("nowhere", 1.0),)) for s in scheme.recipes[0].steps]
+    window.session.commit(
+        "lost", [replace(scheme, recipes=(replace(scheme.recipes[0], steps=tuple(lost)), *scheme.recipes[1:]))]
+    )
+    window.session.select("lock")
+    value = page(window, VALUE)
+    assert value.state.read is not None and scheme.recipes[0].zone not in value.state.wanted()
+    looks = window.benches["paint"].looks
+    looks.state.mode = LEVELS_SHOWN
+    page(window, SCHEME)
+    assert len(looks.state.worked.shown) == 3 and not said

@@ -19,6 +19,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from numerus.errors import NumerusError
 from numerus.post.cautions import DEFER, cautions
 
 
@@ -169,6 +170,17 @@ def caution_line(*stages: str) -> QLabel:
     made = label("Mind: " + "; ".join(warned[:2]) + ("; …" if len(warned) > 2 else "") + f" {DEFER}", "caution", True)
     made.setToolTip("\n".join([*warned, DEFER]))
     return made
+
+
+def tried(act: Callable[[], object], fault: QLabel) -> bool:
+    """Do what may be refused; why it was stands in ``fault``, which is empty otherwise."""
+    try:
+        act()
+    except NumerusError as error:
+        fault.setText(f"{error.message} {error.advice}".strip())
+        return False
+    fault.setText("")
+    return True
 
 
 def show_choices(box: QComboBox, choices: Sequence[tuple[str, object]], chosen: object) -> None:

@@ -55,7 +55,9 @@ class _Maker:
     now: datetime
 
     def _recipe(self, zone: str) -> Recipe | None:
-        return next((r for r in self.scheme.recipes if r.zone == zone and r.steps), None)
+        """The zone's recipe, None where it has no stroke that can be mixed."""
+        own = (r for r in self.scheme.recipes if r.zone == zone)
+        return next((r for r in own if any(can_be_mixed(s, self.rack) for s in r.steps)), None)
 
     def _with(self, fault: str, words: str, recipe: Recipe) -> ValueHelp:
         return ValueHelp(fault, words, with_recipe(self.scheme, recipe))

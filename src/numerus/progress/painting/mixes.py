@@ -38,12 +38,18 @@ def mix_demand(
     with it. ``of_all``: as if nothing were painted yet. Raises PlanError for parts that cannot be mixed.
     """
     rack = rack_of(plans)
-    wanted = rack.shares(parts)
+    wanted, known = rack.shares(parts), dict[Parts, bool]()
+
+    def same(mix: Parts) -> bool:  # figures of an army share few mixes
+        if mix not in known:
+            known[mix] = _alike(rack, mix, wanted)
+        return known[mix]
+
     figures, cm2, ml, steps = 0, 0.0, 0.0, set[str]()
     for figure in standing.figures.values():
         areas = plans.zone_areas_cm2(figure.figure)
         strokes = _strokes(figure, plans, level, of_all)
-        own = [s for s in strokes if s.zone == (zone or s.zone) and _alike(rack, s.step.mix, wanted)]
+        own = [s for s in strokes if s.zone == (zone or s.zone) and same(s.step.mix)]
         zones = {s.zone for s in strokes if s.zone == zone} if zone else {s.zone for s in own}
         figures += bool(zones)
         cm2 += sum(areas.get(z, 0.0) for z in zones)
@@ -78,7 +84,10 @@ def cups_left(plans: Plans, facts: Sequence[Fact]) -> dict[str, float]:
     """ml still in the cup of every mix whose ml were told, less what strokes since have taken from it."""
     cups = {m.id: m for m in plans.mixes.values() if m.ml is not None and m.ml_told is not None}
     left, rack = {m: cup.ml or 0.0 for m, cup in cups.items()}, rack_of(plans)
-    for fact in facts if cups else ():
+    since = min((m.ml_told for m in cups.values() if m.ml_told), default=None)
+    for fact in reversed(facts):
+        if since is None or fact.at <= since:
+            break
         for stroke, area in done_strokes(fact, plans):
             for pot, amount in stroke.step.mix:
                 told = cups[pot].ml_told if pot in cups else None
@@ -111,7 +120,7 @@ def mix_changes(plans: Plans, standing: Standing, facts: Sequence[Fact], zone: s
     found = []
     for mix in (m for m in plans.mixes.values() if m.changed is not None):
         own = {s.id for s in steps if _made_with(rack, s.mix, mix.id)}
-        worn = {f for fact in facts if _key(fact) in own and _as_it_was(mix, fact) for f in fact.figures}
+        worn = _worn(mix, own, facts)
         there = [f for f in standing.figures.values() if f.stage != "ready" and any(s.key in own for s in f.strokes)]
         wear = sum(f.figure.id in worn for f in there)
         to_come = sum(any(s.key in own for s in f.next_strokes) for f in there)
@@ -120,10 +129,15 @@ def mix_changes(plans: Plans, standing: Standing, facts: Sequence[Fact], zone: s
     return found
 
 
-def _as_it_was(mix: Mix, fact: Fact) -> bool:
-    """Whether something was painted before the mix was changed, and after there was one."""
-    made = mix.made is None or fact.at.date() >= mix.made
-    return made and mix.changed is not None and fact.at <= mix.changed
+def _worn(mix: Mix, own: set[str], facts: Sequence[Fact]) -> set[str]:
+    """Figures painted with a mix by its steps before it was changed; what was painted before there was one does not count."""
+    found: set[str] = set()
+    for fact in reversed(facts):
+        if mix.made is not None and fact.at.date() < mix.made:
+            break
+        if mix.changed is not None and fact.at <= mix.changed and _key(fact) in own:
+            found.update(fact.figures)
+    return found
 
 
 def _key(fact: Fact) -> str:

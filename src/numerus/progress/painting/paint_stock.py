@@ -90,9 +90,11 @@ def done_strokes(fact: Fact, plans: Plans) -> list[tuple[Stroke, float]]:
     if not isinstance(done, StepDone) or done.stage != "stroke":
         return found
     for figure in (plans.figures[f] for f in fact.figures if f in plans.figures):
-        scheme, areas = plans.scheme_on(figure), plans.zone_areas_cm2(figure)
-        recipes = scheme.recipes if scheme else ()
-        found += [(Stroke(r.zone, s), areas.get(r.zone, 0.0)) for r in recipes for s in r.steps if s.id == done.key]
+        scheme = plans.scheme_for(figure)
+        own = next((r for r in (scheme.recipes if scheme else ()) if any(s.id == done.key for s in r.steps)), None)
+        if own is not None:
+            made = next(s for s in own.on_figure(figure.order).steps if s.id == done.key)
+            found.append((Stroke(own.zone, made), plans.zone_areas_cm2(figure).get(own.zone, 0.0)))
     return found
 
 

@@ -21,9 +21,8 @@ from numerus.desk.stages.paint.comparison import ComparisonCards
 from numerus.desk.stages.paint.looks.squad import SquadView
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, MODES, ROWS, SQUAD, STARTERS, LooksState, Worked
 from numerus.desk.widgets.drawing import StatedDrawing
-from numerus.desk.widgets.layout import Pages, button, column, label, panel, row, show_choices
+from numerus.desk.widgets.layout import Pages, button, column, label, panel, row, show_choices, tried
 from numerus.domain.parts import Part
-from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
 from numerus.words import counted
 
@@ -165,15 +164,6 @@ class LooksPage(QWidget):
         if not self.colours.hasFocus():
             self.colours.setText(state.colours_words)
 
-    def _try(self, act: Callable[[], object]) -> bool:
-        try:
-            act()
-        except NumerusError as error:
-            self.fault.setText(f"{error.message} {error.advice}".strip())
-            return False
-        self.fault.setText("")
-        return True
-
     def _mode_taken(self, _: int) -> None:
         self.state.mode = self.modes.currentText()
         self.state.take(Worked([]))
@@ -193,14 +183,14 @@ class LooksPage(QWidget):
         self.work()
 
     def _colours_typed(self) -> None:
-        if self._try(lambda: self.state.type_colours(self.colours.text())):
+        if tried(lambda: self.state.type_colours(self.colours.text()), self.fault):
             self.work()
 
     def say(self, zone: str) -> None:
         """Another colour for a zone, in words or figures; none gives it back to the rule."""
         name = self.session.plans.zone_name(zone)
         words, sure = QInputDialog.getText(self, name.capitalize(), f"Colour of the {name}, empty for the rule's")
-        if sure and self._try(lambda: self.state.say(zone, words)):
+        if sure and tried(lambda: self.state.say(zone, words), self.fault):
             self.work()
 
     def open_picture(self) -> None:
@@ -215,7 +205,7 @@ class LooksPage(QWidget):
             found = main_colours(read_picture(path), 3)
             self.state.type_colours(", ".join(hex_of_lab(lab) for lab in found))
 
-        if self._try(read):
+        if tried(read, self.fault):
             self.work()
 
     def choose(self, n: int) -> None:
@@ -236,5 +226,5 @@ class LooksPage(QWidget):
     def _commit(self, make: Callable[[], tuple[str, Sequence[object]]]) -> None:
         """One edit, or in words why there is none."""
         told: list[tuple[str, Sequence[object]]] = []
-        if self._try(lambda: told.append(make())) and told[0][1]:
+        if tried(lambda: told.append(make()), self.fault) and told[0][1]:
             self.session.commit(*told[0])

@@ -17,9 +17,8 @@ from numerus.desk.stages.paint.mix.pictures import Batch, MixList, RackMap
 from numerus.desk.stages.paint.mix.state import GROUNDS, MixState, Wanted
 from numerus.desk.stages.paint.mix.target_swatch import TargetSwatch
 from numerus.desk.stages.paint.page_tab import dragged_pot
-from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices
+from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices, tried
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
-from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
 from numerus.paint.rack.matching import Proposal
 from numerus.words import counted
@@ -208,21 +207,14 @@ class MixPage(QWidget):
         self.state.strike(pot)
         self.search()
 
-    def _try(self, act) -> bool:  # type: ignore[no-untyped-def]
-        """Do something that may be refused, in words."""
-        try:
-            act()
-        except NumerusError as error:
-            self.fault.setText(f"{error.message} {error.advice}".strip())
-            return False
-        self.fault.setText("")
-        return True
-
     def type_colour(self) -> None:
-        self._try(lambda: self.want(Wanted(colour_typed(self.typed.text()), f"typed as {self.typed.text().strip()}")))
+        tried(
+            lambda: self.want(Wanted(colour_typed(self.typed.text()), f"typed as {self.typed.text().strip()}")),
+            self.fault,
+        )
 
     def type_parts(self) -> None:
-        if self._try(lambda: self.state.type_parts(self.parts.text())):
+        if tried(lambda: self.state.type_parts(self.parts.text()), self.fault):
             self._show()
 
     def _zone_taken(self, _: int) -> None:
@@ -258,7 +250,7 @@ class MixPage(QWidget):
         def show() -> None:
             ring_places(self.view, read_picture(path), GREY)
 
-        if self._try(show):
+        if tried(show, self.fault):
             self.read()
 
     def read(self) -> None:
@@ -268,7 +260,7 @@ class MixPage(QWidget):
             found = read_places(self.view, GREY_CARD)
             self.want(Wanted(found.colour, "read from the picture beside its grey", round(found.error, 1)))
 
-        self._try(read)
+        tried(read, self.fault)
 
     def dragEnterEvent(self, event: QDragEnterEvent | None) -> None:
         if dragged_pot(event) or event.mimeData().hasUrls():
@@ -284,7 +276,7 @@ class MixPage(QWidget):
 
     def add_pot(self, pot: str) -> None:
         """One part more of it in what is in hand."""
-        if self._try(lambda: self.state.add_pot(pot)):
+        if tried(lambda: self.state.add_pot(pot), self.fault):
             self._show()
 
     def keep(self) -> None:
@@ -300,7 +292,7 @@ class MixPage(QWidget):
             made = self.state.kept(name, new_id())
             self.session.commit(f"kept the mix {made.name}", [made])
 
-        self._try(keep)
+        tried(keep, self.fault)
 
     def use(self) -> None:
         """What is in hand goes into a stroke of the scheme."""

@@ -68,11 +68,12 @@ class MixState:
         self.struck: set[str] = set()
         self.ground = HIDING
         self.zone_id, self.coats, self.sprayed, self.sessions = "", 2, False, 1
+        self._demand: tuple[object, MixDemand] | None = None
         self.count, self.level = 0, ""  # figures mixed for, 0 all that want it; painting level, "" as their units say
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
-        self.answers, self.plans = answers, answers.plans
+        self.answers, self.plans, self._demand = answers, answers.plans, None
         self.rack: Rack = rack_of(self.plans)
         if self.zone_id not in self.plans.zones:
             self.zone_id = ""
@@ -182,14 +183,18 @@ class MixState:
         ]
 
     def demand(self) -> MixDemand:
-        """What the army still wants of it, by the chosen zone and level."""
+        """What the army still wants of it, by the chosen zone and level; worked out once for what is in hand."""
+        asked = id(self.answers), self.parts, self.zone_id, self.level, bool(self.count)
+        if self._demand is None or self._demand[0] != asked:
+            self._demand = asked, self._demanded()
+        return self._demand[1]
+
+    def _demanded(self) -> MixDemand:
         if self.paint is None:
             return MixDemand(0, 0.0, 0, 0.0)
-        standing = self.answers.standing
-        left = mix_demand(standing, self.plans, self.parts, self.zone_id, self.level)
-        return left if left.figures or not self.count else mix_demand(
-            standing, self.plans, self.parts, self.zone_id, self.level, of_all=True
-        )  # fmt: skip
+        standing, asked = self.answers.standing, (self.plans, self.parts, self.zone_id, self.level)
+        left = mix_demand(standing, *asked)
+        return left if left.figures or not self.count else mix_demand(standing, *asked, of_all=True)
 
     @property
     def figures(self) -> int:

@@ -32,7 +32,7 @@ from numerus.paint.figure.touching import borders_of
 from numerus.paint.looks import figure_shot, lit_light, seen_shares, with_recipe
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import Rack, rack_of
-from numerus.paint.scheme import LowContrastPair, low_contrast_pairs, strokes_for, zone_colour, zone_labs
+from numerus.paint.scheme import LowContrastPair, can_be_mixed, low_contrast_pairs, strokes_for, zone_colour, zone_labs
 from numerus.words import span
 
 CLOSE, TABLE, GREY, EYES, LINES = "close up", "across the table", "value only", "where eyes go", "layer lines"
@@ -171,7 +171,8 @@ class ValueState:
         if scheme is None:
             return {}
         rack, ground = rack_of(self.plans), primed_ground(scheme)
-        own = sorted((r for r in scheme.recipes if r.zone in areas and r.steps), key=lambda r: -areas[r.zone])
+        mixable = [r for r in scheme.recipes if r.zone in areas and any(can_be_mixed(s, rack) for s in r.steps)]
+        own = sorted(mixable, key=lambda r: -areas[r.zone])
         return {r.zone: (self.zone_name(r.zone), zone_colour(r, rack, ground)) for r in own[:MOST_RINGS]}
 
     def coloured_as(self, colours: Mapping[str, str]) -> list[Scheme]:

@@ -9,7 +9,7 @@ from functools import partial
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QKeyEvent, QPainter, QPen
-from PyQt6.QtWidgets import QApplication, QLineEdit, QWidget
+from PyQt6.QtWidgets import QApplication, QLayout, QLineEdit, QWidget
 
 from numerus.book.book import Book
 from numerus.book.intake import new_id
@@ -94,45 +94,40 @@ class ZonesPage(QWidget):
         self.view.brushed.connect(self.brushed)
         self.list = ZoneList(context)
         self.list.chosen.connect(self.choose)
-        self.name = QLineEdit()
-        self.name.setPlaceholderText("A new name: sash, horn, moth wing")
-        self.name.setAccessibleName("Name of a new zone")
-        self.name.returnPressed.connect(self.add_zone)
         self.how, self.note = label(HOW, "note", True), label("", "strong", True)
-        self.seed_button = button("Seeds", self.toggle_growing, "tab", "Clicks set seeds instead of naming patches")
-        self.seed_button.setCheckable(True)
-        self.grow_button = button(
-            "Grow from seeds",
-            self.grow,
-            "",
-            "All skin of the figure goes to the seed it is met first from, creases being dear",
-        )
-        self.carry_button = button(
-            "Carry over to the squad",
-            self.carry,
-            "",
-            "Parts without zones get those of what stands in the same place, each shown first",
-        )
         self.proposals: list[Proposal] = []
-        self.offered = label("", "", True)
-        self.accept_button = button("Accept", self.accept, "main")
-        self.refuse_button = button("Leave it", self.refuse)
-        self.all_button = button("Accept all", self.accept_all, "", "Every proposal that waits, in one edit")
-        tools = row(self.seed_button, self.grow_button, -1, gap=6)
-        asked = column(
-            self.carry_button,
-            self.offered,
-            row(self.accept_button, self.refuse_button, self.all_button, -1, gap=6),
-            gap=4,
-        )
-        naming = row(self.name, button("Rename", self.rename, tip="The chosen zone gets the name that is typed"), gap=6)
-        side = column(label("Names", "section"), self.list, naming, tools, asked, self.note, self.how, gap=6)
+        self._known: dict[tuple[str, str], PatchedPart] = {}
+        rows = self._naming(), self._growing(), self._carrying()
+        side = column(label("Names", "section"), self.list, *rows, self.note, self.how, gap=6)
         side.setStretch(1, 1)
         body = row(self.view, side, gap=16, margins=(16, 0, 16, 12))
         body.setStretch(0, 68)
         body.setStretch(1, 32)
         self.setLayout(body)
-        self._known: dict[tuple[str, str], PatchedPart] = {}
+
+    def _naming(self) -> QLayout:
+        self.name = QLineEdit()
+        self.name.setPlaceholderText("A new name: sash, horn, moth wing")
+        self.name.setAccessibleName("Name of a new zone")
+        self.name.returnPressed.connect(self.add_zone)
+        return row(self.name, button("Rename", self.rename, tip="The chosen zone gets the name that is typed"), gap=6)
+
+    def _growing(self) -> QLayout:
+        self.seed_button = button("Seeds", self.toggle_growing, "tab", "Clicks set seeds instead of naming patches")
+        self.seed_button.setCheckable(True)
+        tip = "All skin of the figure goes to the seed it is met first from, creases being dear"
+        self.grow_button = button("Grow from seeds", self.grow, "", tip)
+        return row(self.seed_button, self.grow_button, -1, gap=6)
+
+    def _carrying(self) -> QLayout:
+        """What is offered to other parts of the squad, and how it is answered."""
+        tip = "Parts without zones get those of what stands in the same place, each shown first"
+        self.carry_button, self.offered = button("Carry over to the squad", self.carry, "", tip), label("", "", True)
+        self.accept_button = button("Accept", self.accept, "main")
+        self.refuse_button = button("Leave it", self.refuse)
+        self.all_button = button("Accept all", self.accept_all, "", "Every proposal that waits, in one edit")
+        answers = row(self.accept_button, self.refuse_button, self.all_button, -1, gap=6)
+        return column(self.carry_button, self.offered, answers, gap=4)
 
     @property
     def summary(self) -> str:
