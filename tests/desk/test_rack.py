@@ -445,6 +445,20 @@ def test_the_living_cup_goes_on_with_what_was_dropped_in(window: MainWindow) -> 
     assert dialog.mix is None and "no paint" in dialog.told.text()
 
 
+def test_a_mix_that_lost_a_pot_is_told_as_poured_otherwise(window: MainWindow) -> None:
+    """Another pot in its place is another mix; how far it is from before nobody can say any more, and nothing is said of it."""
+    house_coat(window)
+    rack = open_page(window, RACK)
+    rack.choose("candle", False)
+    window.session.commit("candle goes", rack.state.taken_away((("pale", 1.0),)))
+    mix = window.session.plans.mixes["house"]
+    assert dict(mix.parts) == {"tallow": 2.0, "pale": 1.0} and dict(mix.before) == {"tallow": 2.0, "candle": 1.0}
+    recipe = open_page(window, RECIPE)
+    recipe.state.zone_id = "coat"
+    told = [words for words in recipe.state.warnings() if "poured otherwise" in words]
+    assert len(told) == 1 and "ΔE" not in told[0] and "to come" in told[0]
+
+
 def test_a_mix_poured_otherwise_is_told_on_every_page_that_paints_with_it(window: MainWindow) -> None:
     """Who wears it as it was, who is still to get it; undone, nobody speaks of it."""
     session, wearing = window.session, house_coat(window)

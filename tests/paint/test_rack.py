@@ -210,7 +210,7 @@ def test_renaming_keeps_what_uses_a_pot_and_taking_it_away_says_where() -> None:
 
 def test_another_takes_the_place_of_a_pot_in_the_same_amount() -> None:
     """2 parts of it become 2 of what stands in, split by its own shares; nothing else changes."""
-    scheme = put_in_place(PLANS, "tallow", (("flame", 1.0), ("oak", 3.0)))[0]
+    scheme = put_in_place(PLANS, "tallow", (("flame", 1.0), ("oak", 3.0)), EVENING)[0]
     before, after = SCHEME.recipes[0].steps[1].mix, scheme.recipes[0].steps[1].mix
     assert dict(before)["tallow"] == 2.0
     assert dict(after) == pytest.approx({"flame": 0.5, "oak": 1.5, "candle": 0.3})

@@ -78,7 +78,7 @@ def test_accents_go_over_a_unit_in_turns(demo: Book) -> None:
             [(("eel", 1.0),)] * len(worn) if figure.order % 2 else [s.mix for s in coat.steps[:2] if s.id in own]
         )
     assert any("coat" in use.words for use in uses_of(plans, "eel"))
-    changed = next(d for d in put_in_place(plans, "eel", (("slate", 1.0),)) if d.id == plans.scheme.id)
+    changed = next(d for d in put_in_place(plans, "eel", (("slate", 1.0),), EVENING) if d.id == plans.scheme.id)
     assert next(r for r in changed.recipes if r.zone == "coat").accents[0].mixes[0][1] == (("slate", 1.0),)
     path = demo.path
     demo.close()

@@ -35,8 +35,10 @@ def uses_of(plans: Plans, pot: str) -> list[Use]:
     return found + [Use(f"mix {m.name}", mix=m.id) for m in plans.mixes.values() if any(p == pot for p, _ in m.parts)]
 
 
-def put_in_place(plans: Plans, pot: str, instead: Parts) -> list[Scheme | Mix]:
-    """Schemes and mixes with other parts wherever a pot was, in the same amount. ``instead``: parts, or one pot alone."""
+def put_in_place(plans: Plans, pot: str, instead: Parts, now: datetime) -> list[Scheme | Mix]:
+    """Schemes and mixes with other parts wherever a pot was, in the same amount; such mixes are poured otherwise from ``now`` on.
+    ``instead``: parts, or one pot alone.
+    """
     whole = sum(amount for _, amount in instead)
     share = [(p, amount / whole) for p, amount in instead]
     schemes = [
@@ -47,7 +49,7 @@ def put_in_place(plans: Plans, pot: str, instead: Parts) -> list[Scheme | Mix]:
     mixes = [m for m in plans.mixes.values() if any(p == pot for p, _ in m.parts)]
     return [
         *(_scheme_with(s, pot, share) for s in schemes),
-        *(replace(m, parts=_parts_with(m.parts, pot, share)) for m in mixes),
+        *(replace(m, parts=_parts_with(m.parts, pot, share), changed=now, before=m.parts) for m in mixes),
     ]
 
 

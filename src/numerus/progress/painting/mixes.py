@@ -99,10 +99,12 @@ def cups_left(plans: Plans, facts: Sequence[Fact]) -> dict[str, float]:
 
 @dataclass(frozen=True)
 class MixChange:
-    """A mix that is poured otherwise now: ΔE2000 from before, figures that ``wear`` it as it was, figures ``to_come``."""
+    """A mix that is poured otherwise now: ΔE2000 from before (None where a paint of before is gone); figures that ``wear`` it as it
+    was, figures ``to_come``.
+    """
 
     mix: Mix
-    delta_e: float
+    delta_e: float | None
     wear: int
     to_come: int
 
@@ -110,7 +112,8 @@ class MixChange:
     def words(self) -> str:
         when = f" since {self.mix.changed:%a %-d %b}" if self.mix.changed else ""
         worn = f"{counted(self.wear, 'figure')} {'wears' if self.wear == 1 else 'wear'} it as it was"
-        return f"{self.mix.name} is poured otherwise{when}, ΔE {self.delta_e:.1f}: {worn}, {self.to_come} to come."
+        apart = f", ΔE {self.delta_e:.1f}" if self.delta_e is not None else ""
+        return f"{self.mix.name} is poured otherwise{when}{apart}: {worn}, {self.to_come} to come."
 
 
 def mix_changes(plans: Plans, standing: Standing, facts: Sequence[Fact], zone: str) -> list[MixChange]:
@@ -149,12 +152,12 @@ def _made_with(rack: Rack, parts: Parts, mix: str) -> bool:
     return any(p == mix or (p in rack.mixes and _made_with(rack, rack.mixes[p].parts, mix)) for p, _ in parts)
 
 
-def _apart(rack: Rack, mix: Mix) -> float:
-    """ΔE2000 between a mix as it was and as it is; 0 where its old paints are gone."""
+def _apart(rack: Rack, mix: Mix) -> float | None:
+    """ΔE2000 between a mix as it was and as it is; None where its old paints are gone."""
     try:
         return float(delta_e(rack.pigment(mix.parts).lab, rack.pigment(mix.before).lab))
     except PlanError:
-        return 0.0
+        return None
 
 
 def leftover_words(standing: Standing, rack: Rack, parts: Parts, left_ml: float) -> str:

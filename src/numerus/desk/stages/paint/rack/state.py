@@ -203,7 +203,7 @@ class RackState:
         made: dict[str, Any] = {}
         plans = self.plans
         for pot in self.chosen:
-            for document in put_in_place(plans, pot, instead) if instead else ():
+            for document in put_in_place(plans, pot, instead, self.answers.now) if instead else ():
                 made[document.id] = document
         kind = {p: "paint" if p in plans.paints else "mix" for p in self.chosen}
         return [*made.values(), *(Removed(kind[p], p) for p in self.chosen)]
