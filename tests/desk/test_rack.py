@@ -481,5 +481,6 @@ def test_a_mix_poured_otherwise_is_told_on_every_page_that_paints_with_it(window
     figure = window.benches["paint"].figure.state
     figure.zone_id = "coat"
     assert told[0] in figure.needs()
+    assert session.answers.changed_mix(["coat"]) == told[0] and session.answers.changed_mix(["skin"]) == ""
     session.undo()
     assert not any("otherwise" in words for words in open_page(window, RECIPE).state.warnings())

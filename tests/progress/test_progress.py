@@ -117,6 +117,17 @@ def test_orders_fit_the_evening_and_begin_with_what_is_wet(demo: Book) -> None:
     assert all(o.cautions for o in found.listed if o.bench == "wash")
 
 
+def test_an_order_of_paint_tells_how_often_its_mix_is_wanted_again(demo: Book) -> None:
+    """Every figure that still wants the stroke is in the order or among those to come, ten to a session."""
+    now = standing(demo.plans, demo.history)
+    found = [o for o in orders(demo.plans, demo.history.facts, now, EVENING).listed if o.bench == "paint"]
+    order = next(o for o in found if "to come" in o.detail)
+    key = order.facts[0].event.key  # type: ignore[union-attr]
+    wanting = sum(any(s.key == key for s in f.next_strokes) for f in now.figures.values())
+    left = wanting - len(order.facts)
+    assert f"the same for {left} figures to come, {-(-left // 10)} more session" in order.detail
+
+
 def test_ticking_every_order_evening_after_evening_brings_the_lock_watch_home(demo: Book) -> None:
     """The orders alone lead a unit from paint to ready."""
     now = EVENING

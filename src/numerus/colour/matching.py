@@ -19,7 +19,7 @@ from numpy.typing import NDArray
 
 from numerus.colour.films import COAT_UM, Pigment, film, hiding_reflectance
 from numerus.colour.light import delta_e
-from numerus.colour.matching_kernels import nearest_proportions, rank_triples
+from numerus.colour.matching_kernels import nearest_beside, nearest_proportions, pair_sums, rank_triples
 from numerus.colour.observer import BANDS, WHITE_XYZ, XYZ_WEIGHTS
 from numerus.colour.reflectance import lab_of_reflectance
 from numerus.errors import Cancelled, Progress
@@ -27,10 +27,9 @@ from numerus.geometry.mesh import Floats
 
 MOST_DROPS = 12
 FEW_TRIPLES = 10_000  # so many are worked out whole: a rack of 40 pots
-KEPT_TRIPLES, FINALISTS = 5_000, 200
+NEAR_TRIPLES, KEPT_TRIPLES, FINALISTS = 40_000, 5_000, 200  # by coarse proportions, by those beside the best, by all
 COARSE, BESIDE = 18, 26  # proportions every triple is tried in, and those tried about the best of them
 COARSE_BANDS = 9
-FAR = 100.0  # squared distance of a triple's best coarse proportion beyond which its neighbours are not tried
 _ROOT_STEPS = 4_800  # a little past white
 
 Indices = NDArray[np.int64]
@@ -120,24 +119,35 @@ def _worked_out(optics: _Optics, target: Target, sets: Indices) -> list[Match]:
 def _ranked_triples(optics: _Optics, target: Target, progress: Progress | None) -> Indices:
     """The triples that come nearest in few proportions on few bands."""
     pots, workers = len(optics[0]), _workers()
-    tried = _coarse_proportions()
-    one = partial(_rank_from, _singles(optics, COARSE_BANDS), tried, _target(target, COARSE_BANDS))
-    listed: list[tuple[Indices, NDArray[np.float32]]] = []
+    (first, *others), beside = _coarse_proportions()
+    k, s = _singles(optics, COARSE_BANDS)
+    goal = _target(target, COARSE_BANDS)
+    pairs = np.array(list(combinations(range(pots), 2)), np.int64)
+    one = partial(_rank_from, (k, s, *(pair_sums(v, *others) for v in (k, s)), pairs, first, *goal))
+    listed: list[tuple[NDArray[np.generic], ...]] = []
     steps = np.array_split(np.arange(pots - 2), max(pots // 8, 1))
     for number, firsts in enumerate(steps):
         listed += _in_threads(one, [firsts[w::workers] for w in range(workers)])
         if progress is not None and not progress((number + 1) / len(steps)):
             raise Cancelled
-    sets, far = np.concatenate([s for s, _ in listed]), np.concatenate([f for _, f in listed])
-    best = _least(far, KEPT_TRIPLES)
+    sets, far, at = _nearest_rows([np.concatenate(column) for column in zip(*listed, strict=True)], NEAR_TRIPLES)
+    beside_best = _in_threads(
+        lambda rows: nearest_beside(sets[rows], at[rows], beside, k, s, *goal),
+        np.array_split(np.arange(len(sets)), 2 * _workers()),
+    )
+    best = _least(np.minimum(far, np.concatenate(beside_best)), KEPT_TRIPLES)
     return sets[best[np.lexsort(sets[best].T[::-1])]]
 
 
-def _rank_from(optics, tried, target, firsts: Indices) -> tuple[Indices, NDArray[np.float32]]:  # type: ignore[no-untyped-def]
-    """Triples whose first pot is one of ``firsts`` with their distance, the best of them."""
-    sets, far = rank_triples(firsts, *optics, *tried, *target, np.float32(FAR))
-    best = _least(far, KEPT_TRIPLES)
-    return sets[best], far[best]
+def _rank_from(tried, firsts: Indices):  # type: ignore[no-untyped-def]
+    """Triples whose first pot is one of ``firsts``, their distance, and by which proportion: the nearest of them."""
+    return _nearest_rows(rank_triples(firsts, *tried), NEAR_TRIPLES)
+
+
+def _nearest_rows(columns, many: int):  # type: ignore[no-untyped-def]
+    """Columns sets, distance, proportion: the rows of the ``many`` least distances."""
+    rows = _least(columns[1], many)
+    return tuple(column[rows] for column in columns)
 
 
 def _least(far: NDArray[np.float32], many: int) -> Indices:

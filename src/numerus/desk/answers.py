@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterable
 from datetime import datetime
 from functools import cached_property
 
@@ -15,6 +16,7 @@ from numerus.progress.evenings import evenings_kept
 from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
 from numerus.progress.next_tasks import TaskList, orders
+from numerus.progress.painting.mixes import changed_mix_words
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT
 from numerus.progress.rates import Rate, rates
 from numerus.progress.standing import Standing, standing
@@ -82,6 +84,10 @@ class Answers:
     def costs(self) -> dict[str, Cost]:
         """Of every unit, by id."""
         return unit_costs(self.plans, self.standing, self.run_factors)
+
+    def changed_mix(self, zones: Iterable[str]) -> str:
+        """A mix of these zones that is poured otherwise than on figures painted before, in words; "" where there is none."""
+        return changed_mix_words(self.plans, self.standing, self.facts, zones)
 
     @cached_property
     def orders(self) -> TaskList:

@@ -9,6 +9,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
+from math import ceil
 
 from numerus.assembly.gluing import build_plan
 from numerus.domain.army import Figure, Unit
@@ -21,12 +22,12 @@ from numerus.errors import PlanError
 from numerus.paint.figure.touching import Between
 from numerus.paint.rack.batches import bulk
 from numerus.paint.rack.pots import rack_of
-from numerus.paint.scheme import can_be_mixed, stroke_ml
+from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
 from numerus.post.wash import HANDS_MIN, clinging_ml
 from numerus.printing.runs.run_records import FAILED, RunRecord
-from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, paint_line
+from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, TimedStroke, paint_line
 from numerus.progress.printing.planned_runs import next_runs
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import checks
@@ -138,39 +139,46 @@ def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -
     return found
 
 
-def painting_block_orders(blocks: Sequence[PaintBlock], plans: Plans, until: datetime) -> list[Task]:
-    orders = []
-    for block in blocks:
-        if block.start >= until:
-            continue
-        stroke = block.stroke.step
-        names = [plans.figures[d.figure_id].name for d in block.strokes]
-        who = names[0] if len(names) == 1 else counted(len(names), "figure")
-        minutes = sum((d.end - d.start).total_seconds() / 60 for d in block.strokes)
-        thinned = f", thinned {stroke.thinner:g}" if stroke.thinner else ""
-        facts = tuple(
-            step(
-                "stroke",
-                (d.figure_id,),
-                (d.end - d.start).total_seconds() / 60,
-                d.end,
-                block.stroke.key,
-                planned=stroke.minutes,
-            )
-            for d in block.strokes
-        )
-        orders.append(
-            Task(
-                f"{stroke.name} on {plans.zone_name(block.stroke.zone)}, {who}",
-                minutes,
-                f"{stroke.technique}, {block_drops(block, plans)}{thinned}",
-                "paint",
-                (stroke.tool, f"dries {stroke.dries_min:.0f} min"),
-                facts,
-                start=block.start,
-            )
-        )
-    return orders
+def painting_block_orders(
+    blocks: Sequence[PaintBlock], plans: Plans, standing: Standing, until: datetime
+) -> list[Task]:
+    return [_painting_task(block, plans, standing) for block in blocks if block.start < until]
+
+
+def _painting_task(block: PaintBlock, plans: Plans, standing: Standing) -> Task:
+    stroke = block.stroke.step
+    names = [plans.figures[d.figure_id].name for d in block.strokes]
+    who = names[0] if len(names) == 1 else counted(len(names), "figure")
+    facts = [_stroke_done(block.stroke, timed) for timed in block.strokes]
+    thinned = f", thinned {stroke.thinner:g}" if stroke.thinner else ""
+    return Task(
+        f"{stroke.name} on {plans.zone_name(block.stroke.zone)}, {who}",
+        sum(fact.minutes for fact in facts),
+        f"{stroke.technique}, {block_drops(block, plans)}{thinned}{_again(block, standing)}",
+        "paint",
+        (stroke.tool, f"dries {stroke.dries_min:.0f} min"),
+        tuple(facts),
+        start=block.start,
+    )
+
+
+def _stroke_done(stroke: Stroke, timed: TimedStroke) -> Fact:
+    minutes = (timed.end - timed.start).total_seconds() / 60
+    return step("stroke", (timed.figure_id,), minutes, timed.end, stroke.key, planned=stroke.step.minutes)
+
+
+def _again(block: PaintBlock, standing: Standing) -> str:
+    """How often the same mix is wanted again: figures that still want this stroke when the block is done."""
+    now = {d.figure_id for d in block.strokes}
+    later = [
+        f
+        for f in standing.figures.values()
+        if f.figure.id not in now and any(s.key == block.stroke.key for s in f.next_strokes)
+    ]
+    if not later:
+        return ""
+    sessions = counted(ceil(len(later) / BATCH_MOST), "more session")
+    return f"; the same for {counted(len(later), 'figure')} to come, {sessions}"
 
 
 def block_drops(block: PaintBlock, plans: Plans) -> str:
@@ -265,7 +273,7 @@ def orders(
     desk = _desk_work(standing)
     hand = _handwork(plans, standing, now)
     paint = painting_block_orders(
-        _quietly(paint_line, plans, facts, paint_batch(standing), now, 60, between, until), plans, until
+        _quietly(paint_line, plans, facts, paint_batch(standing), now, 60, between, until), plans, standing, until
     )
     listed = _fitted(wanted + desk[:1] + paint[:3] + hand + paint[3:] + desk[1:], windows[0].minutes)
     return TaskList(tuple(_timed(listed, windows[0].start)), windows[0].start, windows[0].minutes)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 
 from numerus.colour.light import delta_e
@@ -130,6 +130,12 @@ def mix_changes(plans: Plans, standing: Standing, facts: Sequence[Fact], zone: s
         if wear or to_come:
             found.append(MixChange(mix, _apart(rack, mix), wear, to_come))
     return found
+
+
+def changed_mix_words(plans: Plans, standing: Standing, facts: Sequence[Fact], zones: Iterable[str]) -> str:
+    """The first changed mix that strokes of these zones use, in words; "" where there is none."""
+    told = (mix_changes(plans, standing, facts, zone) for zone in dict.fromkeys(zones))
+    return next((changes[0].words for changes in told if changes), "")
 
 
 def _worn(mix: Mix, own: set[str], facts: Sequence[Fact]) -> set[str]:

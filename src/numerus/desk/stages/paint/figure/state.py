@@ -14,7 +14,6 @@ from numerus.domain.zones import UNNAMED, Zone
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import ml_text, paint_needed_ml, shopping
 from numerus.progress.next_tasks import BATCH_MOST, paint_batch, step
-from numerus.progress.painting.mixes import mix_changes
 from numerus.progress.standing import FigureStanding
 from numerus.surface.zones import ZonedMesh
 
@@ -101,8 +100,8 @@ class PaintState:
         said = ", ".join(f"{paints[p].name} {ml_text(ml)}" for p, ml in here.items() if p in paints)
         buy = shopping({p: ml for p, ml in need.items() if p in paints}, paints)
         whole = f"Still needed here: {said}. " if said else "This zone is done. "
-        changes = mix_changes(self.plans, self.answers.standing, self.answers.facts, self.zone_id)
-        return whole + " ".join([*(c.words for c in changes[:1]), *(b.description for b in buy[:2])])
+        changed = self.answers.changed_mix([self.zone_id])
+        return whole + " ".join(filter(None, [changed, *(b.description for b in buy[:2])]))
 
     def largest_zones(self, figure: FigureStanding) -> list[str]:
         """Ids of a figure's zones, the largest first."""

@@ -13,7 +13,6 @@ from numerus.errors import NumerusError, Progress
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, mix_words
 from numerus.progress.next_tasks import BATCH_MOST, block_drops, paint_batch, step
-from numerus.progress.painting.mixes import mix_changes
 from numerus.progress.painting.painting_line import (
     PaintBlock,
     TimedStroke,
@@ -255,16 +254,9 @@ class LineState:
         there = window_min(windows, max(b.end for b in self.blocks))
         drying, used = used_drying_min(self.tonight)
         words = f"{there:.0f} min of evenings for all of it; one set-up a mix would be the least, {least:.0f}. "
-        told = (
-            f"Hands work through {used:.0f} of {drying:.0f} min of drying. {self._shared_pot()} {self._changed_mix()}"
-        )
+        changed = self.answers.changed_mix(b.stroke.zone for b in self.tonight)
+        told = f"Hands work through {used:.0f} of {drying:.0f} min of drying. {self._shared_pot()} {changed}"
         return (words + told).strip()
-
-    def _changed_mix(self) -> str:
-        """A mix of tonight's that is poured otherwise than on figures painted before."""
-        zones = dict.fromkeys(b.stroke.zone for b in self.tonight)
-        told = [mix_changes(self.plans, self.answers.standing, self.answers.facts, z) for z in zones]
-        return next((changes[0].words for changes in told if changes), "")
 
     def _shared_pot(self) -> str:
         """A mix that serves several zones in one go."""

@@ -218,9 +218,13 @@ class LooksState:
         return {STARTERS: "Goes wrong", LEVELS_SHOWN: "Melts", COLOURWAYS: "Seen share"}.get(self.mode, "")
 
     def sentence(self) -> str:
-        """What the chosen one asks for."""
+        """What the chosen one asks for, and a mix of the scheme that is poured otherwise than before."""
         if not self.worked.shown:
             return ""
+        recipes = self.scheme.recipes if self.scheme else ()
+        return f"{self._asked_for()} {self.answers.changed_mix(r.zone for r in recipes)}".strip()
+
+    def _asked_for(self) -> str:
         if self.worked.starters:
             bought = self.worked.starters[self.chosen].paints
             names = ", ".join(p.name.removesuffix(", to buy") for p in bought)

@@ -164,7 +164,7 @@ class SchoolsState:
             told.append(f"The airbrush pays from {pays} figures." if pays else "The airbrush never pays here.")
         up, layer = self.print_up()
         told += [surface_words(chosen.measures), lines_words(chosen.measures, layer, bool(up[2] < 1))]
-        return [words for words in told if words]
+        return [words for words in [*told, self.answers.changed_mix([self.zone_id])] if words]
 
     def kept(self, new_id: Callable[[], str]) -> Scheme | None:
         """The scheme with the chosen school's strokes in the zone; they are new steps, what was done of the old ones stays told."""

@@ -209,7 +209,9 @@ class ValueState:
             words += "Nobody said where eyes should go: press a zone to mark it. "
         words += self._spare_words(told)
         names = [f"{self.zone_name(p.one)} and {self.zone_name(p.other)}" for p in melting[:2]]
-        return words + (f"Melting: {'; '.join(names)}." if names else "No two zones that touch melt.")
+        words += f"Melting: {'; '.join(names)}. " if names else "No two zones that touch melt. "
+        recipes = self.scheme.recipes if self.scheme else ()
+        return (words + self.answers.changed_mix(r.zone for r in recipes)).strip()
 
     def _spare_words(self, told: list[Attention]) -> str:
         """The stroke that is seen least for its minutes, and what leaving it out saves."""
