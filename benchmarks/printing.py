@@ -17,7 +17,7 @@ def posing_and_supports() -> None:
     import trimesh
 
     from benchmarks.sculpts import organic
-    from numerus.domain.machines import Machine, Resin
+    from numerus.domain.printing.machines import Machine, Resin
     from numerus.printing.orientation.orientation_search import Weights, directions, search
     from numerus.printing.orientation.pose_measures import measure, posed, school_up
     from numerus.printing.preparation.posed_and_supported import tried
@@ -53,7 +53,7 @@ def many_tips() -> None:
     """A slab of 200,000 faces that asks for three hundred tips."""
     import trimesh
 
-    from numerus.domain.machines import Resin
+    from numerus.domain.printing.machines import Resin
     from numerus.printing.supports.placement import support
     from numerus.printing.supports.style import SupportStyle
     from numerus.surface.part_fields import fields_of
@@ -96,7 +96,7 @@ def packing_against_boxes() -> None:
     from dataclasses import replace
 
     from numerus.demo.parts import supported
-    from numerus.domain.machines import Machine
+    from numerus.domain.printing.machines import Machine
     from numerus.printing.plates.packing import Outline, outline_bitmap, pack
 
     machine = Machine("m", "M", 120, 68)

@@ -71,7 +71,7 @@ L
   mkdir -p "$data/applications"
   sed "s|@LAUNCHER@|$launcher|g" "$here/packaging/numerus.desktop.in" > "$data/applications/numerus.desktop"
   install -D -m 644 "$here/src/numerus/desk/theme/icons/numerus.svg" "$data/icons/hicolor/scalable/apps/numerus.svg"
-  QT_QPA_PLATFORM=offscreen "$app/bin/python" -m numerus.desk.icon_files "$data/icons/hicolor" $sizes
+  QT_QPA_PLATFORM=offscreen "$app/bin/python" -m numerus.desk.system.icon_files "$data/icons/hicolor" $sizes
 }
 
 case "${1:-}" in

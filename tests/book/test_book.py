@@ -20,8 +20,8 @@ from numerus.book.book import Book, Removed
 from numerus.book.intake import take_in
 from numerus.domain.army import Army, Unit
 from numerus.domain.journal import Fact, StepDone
-from numerus.domain.machines import Machine
 from numerus.domain.parts import Kit
+from numerus.domain.printing.machines import Machine
 from numerus.errors import BookError, Cancelled
 from numerus.formats.mesh_writing import write_stl
 

@@ -13,7 +13,7 @@ import pytest
 from numerus.book.book import Book
 from numerus.book.pruning import FIELDS, MOST_FIELDS, digest_of
 from numerus.domain.journal import Fact, PhotographTaken
-from numerus.domain.poses import BrushDab, BrushStroke
+from numerus.domain.printing.poses import BrushDab, BrushStroke
 from numerus.errors import BookError
 
 

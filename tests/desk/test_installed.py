@@ -14,8 +14,8 @@ from PyQt6.QtGui import QImage
 
 from numerus.desk.app import bring_forward
 from numerus.desk.dialogs.handbook import PAGES
-from numerus.desk.icon_files import write_icons
-from numerus.desk.one_window import OneWindow, brought_forward, name_of
+from numerus.desk.system.icon_files import write_icons
+from numerus.desk.system.one_window import OneWindow, brought_forward, name_of
 from numerus.desk.window import MainWindow
 
 ROOT = Path(__file__).parents[2]

@@ -13,7 +13,7 @@ from PyQt6.QtTest import QTest
 
 from numerus.book.book import Removed
 from numerus.desk.window import MainWindow
-from numerus.domain.plates import Plate
+from numerus.domain.printing.plates import Plate
 from numerus.formats.layer_archive import LayerArchive
 from numerus.formats.mesh_files import read_mesh
 from numerus.printing.runs.run_records import waiting_plates

@@ -31,7 +31,7 @@ from numerus.desk.window import MainWindow
 from numerus.devices.simulated_pots import simulated_pigment
 from numerus.devices.swatch_camera import Camera, photograph
 from numerus.domain.army import Army
-from numerus.domain.paints import BESIDE, Mix, Swatch
+from numerus.domain.painting.paints import BESIDE, Mix, Swatch
 from numerus.paint.rack.batches import compared
 from numerus.paint.rack.rack_edits import with_parts
 from numerus.paint.techniques import TECHNIQUES

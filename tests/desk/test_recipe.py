@@ -15,7 +15,7 @@ from numerus.desk.stages.paint.recipe.order_dialog import OrderDialog
 from numerus.desk.stages.paint.recipe.page import RecipePage
 from numerus.desk.stages.paint.recipe.rescue_dialog import BATCH, RescueDialog
 from numerus.desk.window import MainWindow
-from numerus.domain.recipes import RecipeStep
+from numerus.domain.painting.recipes import RecipeStep
 from numerus.paint.advice.effects import EFFECTS
 from numerus.paint.advice.rescue import WRONG_HUE
 
@@ -106,7 +106,7 @@ def test_a_base_that_does_not_cover_is_warned_of_with_what_would(window: MainWin
 
 def test_a_zone_without_a_recipe_gets_its_first_stroke(window: MainWindow, page: RecipePage) -> None:
     """Empty words say what belongs there; the first stroke is a base."""
-    from numerus.domain.zones import Zone
+    from numerus.domain.painting.zones import Zone
 
     window.session.commit("zone", [Zone("moth", "Moth wing", 40)])
     page.state.zone_id = "moth"

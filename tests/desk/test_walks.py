@@ -16,7 +16,7 @@ from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QFileDialog
 
 from helpers import ball_mesh, box_mesh, moved_by, stages, subdivided
 from numerus.desk.window import MainWindow
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.stages import STAGES, TITLES
 from numerus.formats.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged

@@ -12,7 +12,7 @@ from watchdog import Watchdog
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.desk.app import make_window, settle_memory
-from numerus.domain.recipes import Scheme
+from numerus.domain.painting.recipes import Scheme
 from numerus.domain.stages import STAGES
 
 

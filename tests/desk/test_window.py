@@ -14,12 +14,12 @@ from PyQt6.QtWidgets import QApplication, QCheckBox, QPushButton
 
 from helpers import EVENING, box_mesh, steps
 from numerus.book.book import Book
-from numerus.desk import settings
 from numerus.desk.app import show
 from numerus.desk.dialogs.army_and_unit import UnitDialog, WhereDialog
 from numerus.desk.dialogs.bench_card import card_html, write_card
 from numerus.desk.dialogs.handbook import show_handbook
 from numerus.desk.jobs import Jobs
+from numerus.desk.system import settings
 from numerus.desk.theme.palette import DAY, LAMPLIGHT
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.window import MainWindow

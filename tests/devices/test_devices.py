@@ -9,8 +9,8 @@ import pytest
 
 from numerus.devices.air import coming_air
 from numerus.devices.printer import FAULTS, SimulatedPrinter
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.printing.machines.timing import run_minutes
 
 MACHINE = Machine("m", "M")

@@ -15,8 +15,8 @@ from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.link import ArchivePrinter, FolderLink, link_for
 from numerus.devices.printer import LINE, SimulatedPrinter
 from numerus.domain.journal import Fact, RunPaused, RunResumed, RunStarted
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.formats.layer_archive import LayerArchive
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import merged

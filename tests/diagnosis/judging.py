@@ -12,7 +12,7 @@ from numerus.devices.failing_weeks import FAULTS, Week, week
 from numerus.diagnosis.failure_diagnosis import FailureDiagnosis, judged
 from numerus.diagnosis.likelihoods import usual
 from numerus.diagnosis.observations import Circumstances, observations
-from numerus.domain.machines import Resin
+from numerus.domain.printing.machines import Resin
 
 ASKED = 3
 FINDS = {  # which fact of a week each test finds; printing again with a change cures what it names

@@ -15,8 +15,8 @@ from numerus.diagnosis.failure_diagnosis import diagnose_failure, expected_bits,
 from numerus.diagnosis.likelihoods import TABLE, ConfirmedCase, Seen, learned, likelihoods, table_text, usual
 from numerus.diagnosis.observations import Circumstances
 from numerus.domain.journal import PartOutcome
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import PlanError
 from numerus.printing.runs.run_records import RunRecord
 

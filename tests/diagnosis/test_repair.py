@@ -24,9 +24,9 @@ from numerus.diagnosis.repair import (
     ways,
 )
 from numerus.domain.journal import Fact, RepairChosen, RepairEnded
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pose
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import FAILED, FLAWED
 

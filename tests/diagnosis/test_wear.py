@@ -9,8 +9,8 @@ import pytest
 
 from numerus.diagnosis.wear import before_run, stock_of, wear_of
 from numerus.domain.journal import Fact, FilmChanged, PartOutcome
-from numerus.domain.machines import Bottle, Machine, Resin
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Bottle, Machine, Resin
+from numerus.domain.printing.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
 
 NOW = datetime(2026, 3, 30, 20)

@@ -12,7 +12,7 @@ import numpy as np
 import trimesh
 
 from numerus.assembly.balance import balance
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.errors import NumerusError
 from numerus.geometry.likeness import ShapePrint, alike
 from numerus.geometry.mesh import Mesh, merged

@@ -12,7 +12,7 @@ import pytest
 from numerus.book.book import Book
 from numerus.cli.__main__ import main
 from numerus.domain.commissions import Commission
-from numerus.domain.recipes import Scheme
+from numerus.domain.painting.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.money.quotes import BASE, PRIMED, Quote, quote
 from numerus.progress.standing import standing

@@ -12,8 +12,8 @@ from hypothesis import strategies as st
 from numerus.colour.light import delta_e, hex_of, lab_of, rgb_of, value_of
 from numerus.colour.reflectance import lab_of_reflectance
 from numerus.demo.scheme import SCHEME
-from numerus.domain.paints import Paint
-from numerus.domain.recipes import Recipe, RecipeStep
+from numerus.domain.painting.paints import Paint
+from numerus.domain.painting.recipes import Recipe, RecipeStep
 from numerus.domain.stages import LEVELS
 from numerus.paint.loads import load_of
 from numerus.paint.priming import SCHOOLS, prime_plan, primed_ground

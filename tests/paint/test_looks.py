@@ -12,7 +12,7 @@ from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.colour.light import delta_e, lab_of, rgb_of
 from numerus.colour.palettes import main_colours
 from numerus.colour.words import colour_typed, shifted, words_of_colour
-from numerus.domain.recipes import Scheme
+from numerus.domain.painting.recipes import Scheme
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.mesh import merged
 from numerus.paint.advice.colourways import base_step, colourways, recoloured

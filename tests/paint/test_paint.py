@@ -8,8 +8,8 @@ import numpy as np
 import pytest
 
 from numerus.demo.scheme import SCHEME, ZONES
-from numerus.domain.paints import Paint
-from numerus.domain.recipes import RecipeStep, Scheme
+from numerus.domain.painting.paints import Paint
+from numerus.domain.painting.recipes import RecipeStep, Scheme
 from numerus.errors import PlanError
 from numerus.paint.priming import prime_plan, primed_ground
 from numerus.paint.rack.pots import Rack

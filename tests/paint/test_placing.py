@@ -15,7 +15,7 @@ from numerus.cli.__main__ import main
 from numerus.colour.films import BLACK_GROUND, WHITE_GROUND
 from numerus.colour.light import delta_e
 from numerus.colour.reflectance import lab_of_reflectance
-from numerus.domain.recipes import Placing, RecipeStep
+from numerus.domain.painting.recipes import Placing, RecipeStep
 from numerus.formats.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged
 from numerus.kit.thumbnails import fitted_camera

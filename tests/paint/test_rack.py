@@ -15,9 +15,9 @@ from helpers import EVENING
 from numerus.colour.light import delta_e, lab_of, rgb_of, value_of
 from numerus.colour.words import HUES, colour_typed
 from numerus.demo.scheme import SCHEME, ZONES
-from numerus.domain.paints import Mix, Paint, Swatch
+from numerus.domain.painting.paints import Mix, Paint, Swatch
+from numerus.domain.painting.recipes import Recipe, RecipeStep
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import Recipe, RecipeStep
 from numerus.errors import NumerusError, PaintListError, PlanError
 from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
 from numerus.paint.covering import covering

@@ -13,7 +13,7 @@ from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.colour.light import lab_of_xyz, linear, rgb_of
 from numerus.colour.observer import SRGB_TO_XYZ
 from numerus.colour.sight import DEUTAN, FULL, PROTAN, TRITAN, seen_by
-from numerus.domain.recipes import Recipe, Scheme
+from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.geometry.mesh import merged
 from numerus.paint.advice.value_help import APART, value_helps
 from numerus.paint.figure.built import Built, built_figure

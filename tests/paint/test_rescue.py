@@ -9,7 +9,7 @@ import pytest
 
 from helpers import ball_mesh
 from numerus.colour.light import delta_e
-from numerus.domain.recipes import Recipe, Scheme
+from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.errors import PlanError
 from numerus.paint.advice.rescue import FAULTS, FLAT, OVERDONE, POOLED, WRONG_HUE, spoilt, ways_back
 from numerus.paint.figure.built import Built, built_figure

@@ -8,8 +8,8 @@ from datetime import datetime, timedelta
 import pytest
 
 from numerus.domain.army import Army
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.post.cure import lamp_min
 from numerus.post.wash import DRY_MIN, TUB_MIN
 from numerus.printing.machines.timing import run_minutes

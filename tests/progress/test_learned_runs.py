@@ -11,7 +11,7 @@ from helpers import EVENING
 from numerus.book.book import Book
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunStarted, StepDone
-from numerus.domain.plates import Plate
+from numerus.domain.printing.plates import Plate
 from numerus.money.costs import unit_costs
 from numerus.printing.runs.learned import RunFactors
 from numerus.printing.runs.vat import filling

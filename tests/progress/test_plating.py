@@ -10,11 +10,11 @@ import pytest
 from helpers import EVENING, box_mesh
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.journal import PartOutcome
-from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
-from numerus.domain.plates import Placed, Plate
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
+from numerus.domain.printing.poses import Pose
 from numerus.geometry.mesh import Mesh
 from numerus.kit.completeness import chance_to_fail
 from numerus.printing.runs.run_records import RunRecord, copy_states

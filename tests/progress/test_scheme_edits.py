@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.domain.journal import Fact
-from numerus.domain.recipes import FinishStep, Recipe, Scheme
+from numerus.domain.painting.recipes import FinishStep, Recipe, Scheme
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.rows import ID, from_rows, to_rows
 from numerus.progress.history import History

@@ -8,7 +8,7 @@ import pytest
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.domain.recipes import Accent, FinishStep
+from numerus.domain.painting.recipes import Accent, FinishStep
 from numerus.paint.looks import with_recipe
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.rack.rack_edits import put_in_place, uses_of

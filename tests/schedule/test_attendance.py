@@ -11,8 +11,8 @@ from hypothesis import strategies as st
 
 from numerus.domain.army import Army, Day
 from numerus.domain.clock import clock, minute_of, windows_of
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.errors import PlanError
 from numerus.schedule.attendance import hobby_windows, home_windows, hours_of
 from numerus.schedule.run_queue import ScheduleInputs, plan_runs

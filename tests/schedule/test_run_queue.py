@@ -13,8 +13,8 @@ from hypothesis import strategies as st
 
 from numerus.domain.army import Army, Day
 from numerus.domain.clock import later, minutes_between
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import PlanError
 from numerus.printing.machines.timing import run_minutes
 from numerus.schedule.attendance import hobby_minutes_per_day, hours_of

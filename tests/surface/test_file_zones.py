@@ -14,7 +14,7 @@ from helpers import ball_mesh, box_mesh
 from numerus.book.book import Book
 from numerus.book.intake import take_in
 from numerus.cli.__main__ import main
-from numerus.domain.zones import UNNAMED
+from numerus.domain.painting.zones import UNNAMED
 from numerus.formats.face_labels import unpack_labels
 from numerus.formats.mesh_files import read_mesh
 from numerus.formats.regions import told_regions

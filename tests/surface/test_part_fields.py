@@ -7,7 +7,7 @@ import pytest
 from benchmarks.sculpts import organic
 
 from helpers import ball_mesh, box_mesh, subdivided
-from numerus.domain.poses import BrushDab
+from numerus.domain.printing.poses import BrushDab
 from numerus.errors import GeometryError
 from numerus.surface.part_fields import detail_of, fields_of, importance, packed_fields, unpacked_fields
 

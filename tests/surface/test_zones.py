@@ -10,7 +10,7 @@ import trimesh
 
 from helpers import box_mesh, subdivided
 from numerus.book.book import Book
-from numerus.domain.zones import UNNAMED, PartZones
+from numerus.domain.painting.zones import UNNAMED, PartZones
 from numerus.errors import MeshFileError
 from numerus.formats.face_labels import pack_labels, unpack_labels
 from numerus.formats.packed_mesh import pack_mesh

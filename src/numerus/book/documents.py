@@ -9,13 +9,13 @@ from pydantic import TypeAdapter, ValidationError
 
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.commissions import Commission
-from numerus.domain.machines import Bottle, Machine, Resin
-from numerus.domain.paints import Mix, Paint
+from numerus.domain.painting.paints import Mix, Paint
+from numerus.domain.painting.recipes import Scheme
+from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Kit, Part, Relation
-from numerus.domain.plates import Plate, Run
-from numerus.domain.poses import BrushStroke
-from numerus.domain.recipes import Scheme
-from numerus.domain.zones import PartZones, Zone
+from numerus.domain.printing.machines import Bottle, Machine, Resin
+from numerus.domain.printing.plates import Plate, Run
+from numerus.domain.printing.poses import BrushStroke
 from numerus.errors import BookError
 
 KINDS: dict[str, type] = {

@@ -11,8 +11,8 @@ from dataclasses import dataclass, replace
 from pathlib import Path
 
 from numerus.book.book import Book
+from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Kit, Part, Relation
-from numerus.domain.zones import PartZones, Zone
 from numerus.errors import Cancelled, MeshFileError, NumerusError, Progress
 from numerus.formats.face_labels import pack_labels
 from numerus.formats.mesh_files import Refusal, names_in, read_any

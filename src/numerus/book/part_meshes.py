@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from numerus.book.book import Book
-from numerus.domain.zones import PartZones
+from numerus.domain.painting.zones import PartZones
 from numerus.formats.face_labels import unpack_labels
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh

@@ -14,7 +14,7 @@ from numerus.book.book import Removed
 from numerus.domain.army import Figure, Unit
 from numerus.domain.parts import Kit
 from numerus.domain.plans import Plans
-from numerus.domain.plates import Plate
+from numerus.domain.printing.plates import Plate
 from numerus.progress.printing.plating import measured_plate
 
 Change = Any

@@ -13,9 +13,9 @@ from typing import Any
 from numerus.book.book import Book, Removed
 from numerus.book.intake import is_doubtful, new_id, resorted, shaped_part
 from numerus.domain.army import NONE, Figure, Unit
+from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Kit, Part, Relation
-from numerus.domain.poses import BrushDab, BrushStroke
-from numerus.domain.zones import PartZones
+from numerus.domain.printing.poses import BrushDab, BrushStroke
 from numerus.formats.face_labels import pack_labels
 from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.cutting import Cut

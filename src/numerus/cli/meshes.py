@@ -87,7 +87,7 @@ def _rounded(value: Any) -> Result:
 
 
 def layers_of(args: argparse.Namespace) -> list[Result]:
-    from numerus.domain.machines import Machine, Resin
+    from numerus.domain.printing.machines import Machine, Resin
     from numerus.formats.mesh_files import read_mesh
     from numerus.geometry.repair.health import oriented, without_degenerate
     from numerus.geometry.solids.columns import solid_columns
@@ -117,7 +117,7 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
 
 def poses_of(args: argparse.Namespace) -> list[Result]:
     """Ways to lie on the machine, the least weighted cost first."""
-    from numerus.domain.machines import Machine, Resin
+    from numerus.domain.printing.machines import Machine, Resin
     from numerus.printing.preparation.headless import ranked_poses
 
     mesh = load_oriented_mesh(args.file)
@@ -133,7 +133,7 @@ def poses_of(args: argparse.Namespace) -> list[Result]:
 
 def support_of(args: argparse.Namespace) -> list[Result]:
     """A supported copy, platform at z = 0, raft included, and what its check says."""
-    from numerus.domain.machines import Machine, Resin
+    from numerus.domain.printing.machines import Machine, Resin
     from numerus.formats.mesh_writing import write_stl
     from numerus.printing.preparation.headless import supported_part
 

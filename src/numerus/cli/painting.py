@@ -129,7 +129,7 @@ def _step(zone: str, number: int, row: dict[str, Any], rack: Any) -> Any:
     """One stroke of a recipe file. Raises PlanError, ValueError or TypeError."""
     import math
 
-    from numerus.domain.recipes import Placing, RecipeStep
+    from numerus.domain.painting.recipes import Placing, RecipeStep
     from numerus.paint.figure.placing import MASKS
     from numerus.paint.techniques import TECHNIQUES
 

@@ -14,7 +14,7 @@ from numerus.errors import PlanError
 
 def _machine_named(machines: dict[str, Any], name: str) -> Any:
     """A machine by its id or name, or a profile's file; the examples are known, too. Raises PlanError, naming those there are."""
-    from numerus.domain.machines import Machine
+    from numerus.domain.printing.machines import Machine
     from numerus.printing.machines.profile_files import read_profile
     from numerus.starter.shipped_profiles import shipped_profiles
 
@@ -82,7 +82,7 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
 def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
     """Each file in its best pose with its supports; machines are those of the demo, or a usual one."""
     from numerus.demo.army import RESIN
-    from numerus.domain.machines import Machine
+    from numerus.domain.printing.machines import Machine
     from numerus.printing.plates.packing import Outline, outline_bitmap, pack, placed_mesh, plates_of
     from numerus.printing.preparation.posed_and_supported import best_kept
 

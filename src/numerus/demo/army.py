@@ -24,10 +24,10 @@ from numerus.demo.scheme import SCHEME, ZONES
 from numerus.devices.link import stand_in
 from numerus.domain.army import BOUGHT, NONE, WEEKDAY, WEEKEND, Army, Day, Figure, Unit
 from numerus.domain.journal import Fact, ForecastNoted, PartOutcome, RunEnded, RunStarted
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Kit
 from numerus.domain.plans import Plans
-from numerus.domain.plates import Plate, Run
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Plate, Run
 from numerus.geometry.mesh import Mesh
 from numerus.paint.scheme import Stroke, strokes_for
 from numerus.post.wash import HANDS_MIN, clinging_ml

@@ -8,8 +8,8 @@ from functools import cache
 from pathlib import Path
 
 from numerus.book.documents import read
+from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
-from numerus.domain.zones import PartZones
 from numerus.formats.face_labels import unpack_labels
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh

@@ -10,8 +10,8 @@ from pathlib import Path
 
 from numerus.book.documents import kit_statements, written
 from numerus.demo.scheme import ZONES
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pose
 from numerus.formats.face_labels import unpack_labels
 from numerus.formats.mesh_formats import MeshFile
 from numerus.formats.packed_mesh import pack_mesh, unpack_mesh

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from numerus.domain.recipes import Scheme
+from numerus.domain.painting.recipes import Scheme
 from numerus.starter.schemes import recipe, simple_steps, step, zones_named
 
 ZONES = zones_named(

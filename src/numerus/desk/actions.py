@@ -18,9 +18,9 @@ from numerus.book.removal import Change, on_other_kit, without_figures, without_
 from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
 from numerus.domain.army import SLOTS
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Kit
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Plate
 from numerus.errors import NumerusError, Progress
 from numerus.formats.mesh_files import names_in
 from numerus.formats.mesh_formats import FORMATS

@@ -15,11 +15,11 @@ from PyQt6.QtWidgets import QApplication
 
 from numerus.book.book import Book
 from numerus.demo.army import make_demo
-from numerus.desk import settings as kept
 from numerus.desk.context import Context
 from numerus.desk.jobs import Jobs
-from numerus.desk.one_window import OneWindow, brought_forward
 from numerus.desk.session import Session
+from numerus.desk.system import settings as kept
+from numerus.desk.system.one_window import OneWindow, brought_forward
 from numerus.desk.theme.palette import Theme
 from numerus.desk.theme.resources import application_icon, load_fonts
 from numerus.desk.window import MainWindow

@@ -20,9 +20,9 @@ from numerus.book.part_meshes import with_zones
 from numerus.desk.answers import Answers
 from numerus.domain.army import Unit
 from numerus.domain.journal import Fact, ForecastNoted
+from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
-from numerus.domain.zones import PartZones
 from numerus.errors import BookError, NumerusError
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh

@@ -17,7 +17,6 @@ from PyQt6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from numerus.desk import settings as kept
 from numerus.desk.actions import Actions, MakeDemo
 from numerus.desk.context import Context
 from numerus.desk.dialogs.bench_card import print_bench_card
@@ -33,9 +32,10 @@ from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
 from numerus.desk.stages.benches import make_benches
 from numerus.desk.stages.paint.bench import LINE, MIX, RACK, PaintBench
+from numerus.desk.system import settings as kept
+from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.view3d.renderer import Renderer
-from numerus.desk.watch import RunWatch
 from numerus.desk.widgets.layout import Pages, button
 from numerus.domain.stages import STAGES, TITLES
 

@@ -12,10 +12,10 @@ from datetime import datetime, timedelta
 import numpy as np
 
 from numerus.domain.journal import PartOutcome, RunEnded
-from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
-from numerus.domain.plates import Placed, Plate
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
+from numerus.domain.printing.poses import Pose
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD, RunRecord, VatLevel
 
 FAULTS = (

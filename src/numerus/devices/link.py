@@ -13,8 +13,8 @@ from zlib import crc32
 
 from numerus.devices.printer import WARM_C, Reading, SimulatedPrinter
 from numerus.domain.journal import PartOutcome
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.formats.layer_archive import LayerArchive
 from numerus.printing.machines.timing import height_after, layer_count, layers_after
 from numerus.printing.runs.run_records import GOOD, RunRecord

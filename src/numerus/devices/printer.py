@@ -11,8 +11,8 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.domain.journal import PartOutcome
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.printing.machines.timing import height_after, layer_count, layers_after
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 

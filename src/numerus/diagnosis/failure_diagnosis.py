@@ -14,7 +14,7 @@ import numpy as np
 
 from numerus.diagnosis.likelihoods import LOOKED, Likelihoods, Seen, usual
 from numerus.diagnosis.observations import Circumstances, Earlier, hurt_parts, observations
-from numerus.domain.plates import Plate
+from numerus.domain.printing.plates import Plate
 from numerus.geometry.mesh import Floats
 from numerus.printing.runs.run_records import RunRecord
 

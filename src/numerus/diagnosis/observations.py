@@ -10,10 +10,10 @@ import numpy as np
 
 from numerus.diagnosis.likelihoods import LOOKED, LOOKS, Seen
 from numerus.domain.journal import PartOutcome
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
-from numerus.domain.plates import Placed, Plate
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Placed, Plate
+from numerus.domain.printing.poses import Pose
 from numerus.printing.checks.layer_graph import LINE_MM2
 from numerus.printing.runs.run_records import FAILED, FLAWED, RunRecord
 

@@ -9,8 +9,8 @@ from dataclasses import dataclass, replace
 from math import ceil, log
 
 from numerus.domain.journal import Fact, RepairChosen, RepairEnded
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import FAILED
 

@@ -7,8 +7,8 @@ from dataclasses import dataclass
 from datetime import date, datetime, timedelta
 
 from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
-from numerus.domain.machines import Bottle, Machine, Resin
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Bottle, Machine, Resin
+from numerus.domain.printing.plates import Plate
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import FAILED, RunRecord, layers_run
 

@@ -6,7 +6,7 @@ import re
 from dataclasses import dataclass
 from datetime import date
 
-from numerus.domain.poses import Draft, Pose
+from numerus.domain.printing.poses import Draft, Pose
 
 
 @dataclass(frozen=True)

@@ -7,13 +7,13 @@ from dataclasses import dataclass, field
 
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.commissions import Commission
-from numerus.domain.machines import Bottle, Machine, Resin
-from numerus.domain.paints import Mix, Paint
+from numerus.domain.painting.paints import Mix, Paint
+from numerus.domain.painting.recipes import Scheme
+from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Kit, Part
-from numerus.domain.plates import Placed, Plate, Run
-from numerus.domain.poses import BrushDab, BrushStroke, Pose
-from numerus.domain.recipes import Scheme
-from numerus.domain.zones import PartZones, Zone
+from numerus.domain.printing.machines import Bottle, Machine, Resin
+from numerus.domain.printing.plates import Placed, Plate, Run
+from numerus.domain.printing.poses import BrushDab, BrushStroke, Pose
 from numerus.words import natural
 
 LEAST_ZONE_CM2 = 0.01  # less of a zone on a part is a stray face

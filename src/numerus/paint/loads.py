@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable
 
-from numerus.domain.recipes import RecipeStep
+from numerus.domain.painting.recipes import RecipeStep
 from numerus.paint.techniques import TECHNIQUES
 
 POT_CHANGE_MIN = 1.5  # (default) a pot shaken and opened, drops on the palette, the brush rinsed after

@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from numerus.colour.light import hex_of_lab
 from numerus.colour.words import words_of_colour
-from numerus.domain.recipes import Recipe, Scheme
+from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats

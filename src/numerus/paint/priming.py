@@ -9,7 +9,7 @@ import numpy as np
 
 from numerus.colour.reflectance import reflectances
 from numerus.colour.words import colour_typed
-from numerus.domain.recipes import Scheme
+from numerus.domain.painting.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.painted import Primer

@@ -8,9 +8,9 @@ from datetime import datetime
 
 import numpy as np
 
-from numerus.domain.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.zones import Zone
 from numerus.domain.stages import LEVELS
-from numerus.domain.zones import Zone
 from numerus.errors import PlanError
 from numerus.paint.rack.parts_text import parts_from_text, parts_text
 from numerus.paint.rack.pots import Rack

@@ -11,8 +11,8 @@ import numpy as np
 from numerus.colour.films import Pigment, broken
 from numerus.colour.light import delta_e
 from numerus.colour.reflectance import hex_of_reflectance, lab_of_reflectance
-from numerus.domain.paints import Mix, Paint
-from numerus.domain.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.paints import Mix, Paint
+from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats

@@ -11,10 +11,10 @@ from typing import Annotated, Any
 
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
-from numerus.domain.paints import Paint
+from numerus.domain.painting.paints import Paint
+from numerus.domain.painting.recipes import Placing, Recipe, RecipeStep, Scheme
+from numerus.domain.painting.zones import Zone
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import Placing, Recipe, RecipeStep, Scheme
-from numerus.domain.zones import Zone
 from numerus.errors import PlanError
 from numerus.formats.paint_lists import paints_told
 from numerus.paint.rack.exchange import entry_of, paints_of_list

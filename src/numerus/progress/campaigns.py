@@ -14,8 +14,8 @@ import numpy as np
 
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact, StepDone
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.geometry.mesh import Floats
 from numerus.progress.forecast import Situation, draws, simulate
 from numerus.progress.rates import failure_rate, rates

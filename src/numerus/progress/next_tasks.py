@@ -14,10 +14,10 @@ from math import ceil
 from numerus.assembly.gluing import build_plan
 from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import Fact, StepDone, Timing
+from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
-from numerus.domain.plates import Plate
-from numerus.domain.recipes import Scheme
+from numerus.domain.printing.plates import Plate
 from numerus.errors import PlanError
 from numerus.paint.figure.touching import Between
 from numerus.paint.rack.batches import bulk

@@ -7,8 +7,8 @@ from dataclasses import dataclass, replace
 from datetime import datetime
 
 from numerus.domain.army import Figure, Unit
+from numerus.domain.painting.recipes import FinishStep, RecipeStep
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import FinishStep, RecipeStep
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy

@@ -6,8 +6,8 @@ import math
 from dataclasses import dataclass
 
 from numerus.assembly.gluing import build_plan
-from numerus.domain.machines import Machine
 from numerus.domain.plans import Plans
+from numerus.domain.printing.machines import Machine
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots
 from numerus.post import wash

@@ -9,7 +9,7 @@ from zoneinfo import ZoneInfo
 from icalendar import Alarm, Calendar, Event
 
 from numerus.domain.army import Army
-from numerus.domain.machines import Machine
+from numerus.domain.printing.machines import Machine
 from numerus.schedule.run_queue import ScheduledRun
 
 REMIND = timedelta(minutes=5)

@@ -11,7 +11,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from numerus.domain.plates import Plate
+from numerus.domain.printing.plates import Plate
 from numerus.errors import Progress
 from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs
 

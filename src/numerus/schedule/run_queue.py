@@ -14,8 +14,8 @@ from datetime import datetime, timedelta
 from itertools import pairwise
 
 from numerus.domain.army import Army
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.plates.hand_layout import lies_on
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors

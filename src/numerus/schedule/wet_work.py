@@ -8,7 +8,7 @@ from datetime import datetime, timedelta
 from math import ceil
 
 from numerus.domain.army import Army
-from numerus.domain.plates import Plate
+from numerus.domain.printing.plates import Plate
 from numerus.post.cure import lamp_min
 from numerus.post.wash import DRAIN_MIN, DRY_MIN, LIFT_MIN, TUB_MIN
 from numerus.schedule.attendance import hours_of

@@ -7,8 +7,8 @@ from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
 from numerus.domain.army import Army
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.printing.machines.timing import run_minutes
 from numerus.schedule.attendance import LATE, up_late
 from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs

@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from numerus.domain.paints import Paint
-from numerus.domain.recipes import Recipe, RecipeStep, Scheme
-from numerus.domain.zones import Zone
+from numerus.domain.painting.paints import Paint
+from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.zones import Zone
 
 _SEDGE, _QUAYSIDE, _LANTERN = "Sedge & Daughters", "Quayside Colour", "Lantern Row"
 PAINTS = (

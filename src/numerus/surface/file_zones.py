@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from numerus.colour.light import hex_of_lab, lab_of, rgb_of
 from numerus.colour.palettes import main_colours, nearest_of
 from numerus.colour.words import words_of_colour
-from numerus.domain.zones import UNNAMED
+from numerus.domain.painting.zones import UNNAMED
 from numerus.geometry.mesh import Mesh
 
 MOST_COLOURS = 8  # of a file painted in shades: what is nearer to one of them is one zone

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 from scipy.spatial import cKDTree
 
-from numerus.domain.zones import UNNAMED
+from numerus.domain.painting.zones import UNNAMED
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.surface.patches import Patches, Seed, face_at, grown, patches_of
 from numerus.surface.zones import ZonedMesh

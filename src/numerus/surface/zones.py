@@ -10,7 +10,7 @@ from itertools import combinations
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.zones import UNNAMED, PartZones
+from numerus.domain.painting.zones import UNNAMED, PartZones
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.repair.health import edges_of, neighbours
 

@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.geometry.mesh import merged
 from numerus.printing.checks.layer_graph import LayerGraph, layer_graph
 from numerus.printing.checks.tip_loads import SIDE_SHARE, STANDING_N_PER_MM2

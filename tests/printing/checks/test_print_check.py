@@ -9,8 +9,8 @@ import pytest
 
 from helpers import ball_mesh, box_mesh
 from numerus.demo.parts import mesh
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pillar
 from numerus.geometry.mesh import merged
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.sections import SectionMap, sections

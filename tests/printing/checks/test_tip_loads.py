@@ -8,8 +8,8 @@ import numpy as np
 import pytest
 
 from helpers import box_mesh
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pillar
 from numerus.geometry.mesh import Floats, Mesh, merged, rotation_matrix, turning_up
 from numerus.printing.checks.tip_loads import SIDE_SHARE, STANDING_N_PER_MM2, loads
 from numerus.printing.machines.timing import pull_n

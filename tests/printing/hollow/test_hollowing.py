@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import mesh_of, solid_of
 from numerus.geometry.mesh import Mesh, merged

@@ -5,7 +5,7 @@ from __future__ import annotations
 import pytest
 
 from helpers import box_mesh
-from numerus.domain.machines import Machine
+from numerus.domain.printing.machines import Machine
 from numerus.geometry.mesh import merged
 from numerus.printing.machines.fitting import MARGIN_MM, fewest_cuts, largest_scale, ways_to_fit
 from numerus.printing.machines.resting import LIFT_MM

@@ -11,7 +11,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from numerus.domain.machines import Film, Machine, Resin
+from numerus.domain.printing.machines import Film, Machine, Resin
 from numerus.errors import PlanError
 from numerus.geometry.repair.health import count_holes, edges_of
 from numerus.printing.machines.calibration import (

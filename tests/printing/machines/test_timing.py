@@ -10,7 +10,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.printing.machines.timing import height_after, layer_count, pull_n, run_minutes
 from numerus.printing.supports.style import held_mm2, style_for
 

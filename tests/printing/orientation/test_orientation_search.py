@@ -8,7 +8,7 @@ from scipy.stats import spearmanr
 
 from helpers import box_mesh
 from numerus.demo.parts import mesh
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.geometry.mesh import merged
 from numerus.printing.machines.resting import LIFT_MM
 from numerus.printing.orientation.orientation_search import (

@@ -7,7 +7,7 @@ import pytest
 
 from helpers import ball_mesh, box_mesh
 from numerus.demo.parts import mesh
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import merged, turning_up
 from numerus.printing.machines.resting import LIFT_MM

@@ -7,7 +7,7 @@ import pytest
 import trimesh
 
 from helpers import ball_mesh, box_mesh
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, merged, rotation_matrix, turning_up
 from numerus.printing.orientation.orientation_search import COSTS, costs_of
 from numerus.printing.orientation.part_samples import buried, coarse_columns, sampled

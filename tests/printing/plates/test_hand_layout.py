@@ -13,8 +13,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import Cancelled, MeshFileError, PlanError
 from numerus.formats.layer_archive import LayerArchive
 from numerus.geometry.hulls import hull_of

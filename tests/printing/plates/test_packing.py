@@ -10,7 +10,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from numerus.demo.parts import supported
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.errors import Cancelled, PlanError
 from numerus.geometry.mesh import about_vertical, rotation_matrix
 from numerus.geometry.solids.columns import solid_columns

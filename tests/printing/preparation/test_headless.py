@@ -7,7 +7,7 @@ import pytest
 import trimesh
 
 from helpers import ball_mesh, box_mesh, handed_mesh
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.geometry.mesh import Mesh, merged
 from numerus.printing.preparation.headless import SCHOOL_OF, ranked_poses, supported_part
 

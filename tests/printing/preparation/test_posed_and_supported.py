@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import box_mesh, handed_mesh, moved_by
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.printing.orientation.pose_measures import candidates
 from numerus.printing.preparation.posed_and_supported import best_kept, kept_pose, twin_pose
 

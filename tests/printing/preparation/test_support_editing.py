@@ -9,8 +9,8 @@ import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.parts import mesh
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import BrushDab
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import BrushDab
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import merged
 from numerus.printing.checks.print_check import check_print

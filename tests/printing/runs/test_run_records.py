@@ -8,8 +8,8 @@ import pytest
 
 from helpers import active
 from numerus.domain.journal import Fact, PartOutcome, Restored, RunEnded, RunStarted, StepDone, Withdrawn
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import copy_states, failure_counts, machine_layers, run_records, waiting_plates
 

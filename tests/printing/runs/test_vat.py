@@ -10,8 +10,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from numerus.domain.journal import Fact, RunEnded, RunPaused, RunResumed, RunStarted
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.printing.runs.run_records import RunRecord, run_records
 from numerus.printing.runs.vat import filling, left_after, levels, rest_of, stands_in
 

@@ -10,8 +10,8 @@ from benchmarks.sculpts import organic
 
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.parts import mesh
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pillar
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import merged
 from numerus.geometry.repair.health import edges_of

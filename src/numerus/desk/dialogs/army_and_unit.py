@@ -27,9 +27,9 @@ from numerus.desk.theme.marks import MARKS
 from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.widgets.layout import label
 from numerus.domain.army import BASES_MM, SLOTS, WHOLE, Army, Figure, Unit
-from numerus.domain.machines import Machine
 from numerus.domain.parts import Kit
 from numerus.domain.plans import Plans
+from numerus.domain.printing.machines import Machine
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.words import counted
 

@@ -10,8 +10,8 @@ from PyQt6.QtGui import QTextDocument
 
 from numerus.desk.dialogs.bench_card import print_document
 from numerus.desk.widgets.strokes import swatch
+from numerus.domain.painting.recipes import Scheme
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import PlanError
 from numerus.paint.rack.batches import whole_drops

@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QDoubleSpinBox, QFileDialog, QGridLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.domain.machines import Machine
+from numerus.domain.printing.machines import Machine
 from numerus.errors import NumerusError
 from numerus.formats.mesh_writing import write_stl
 from numerus.post.cautions import cautions

@@ -11,7 +11,7 @@ from PyQt6.QtGui import QPainter
 
 from numerus.desk.theme.palette import LABEL, SECTION, Theme
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.printing.machines.timing import layer_cycle, layer_seconds, run_minutes
 from numerus.printing.supports.style import STYLES, TIP_NAMES, held_mm2, tip_n
 from numerus.words import span

@@ -24,8 +24,8 @@ from numerus.desk.machines.sheet import ProfileSheet
 from numerus.desk.session import JOURNAL
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
-from numerus.domain.machines import Bottle, Film, Machine, Resin
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Bottle, Film, Machine, Resin
+from numerus.domain.printing.plates import Plate
 from numerus.errors import NumerusError
 from numerus.printing.machines.profile_files import Profile, checked, kind_of, read_profile, write_profile
 from numerus.progress.printing.plating import with_waiting_plates

@@ -22,7 +22,7 @@ from PyQt6.QtWidgets import (
 from numerus.desk.context import Context
 from numerus.desk.machines.cycle import LayerCycle, TipHolds
 from numerus.desk.widgets.layout import column, label, row
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.errors import PlanError
 from numerus.printing.machines.profile_files import checked
 from numerus.printing.machines.timing import FILAMENT

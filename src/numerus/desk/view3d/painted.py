@@ -12,7 +12,7 @@ from numerus.colour.light import lab_of, rgb_of
 from numerus.desk.session import Session
 from numerus.desk.view3d.renderer import Thing
 from numerus.domain.army import Figure
-from numerus.domain.recipes import Scheme
+from numerus.domain.painting.recipes import Scheme
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, zone_colour

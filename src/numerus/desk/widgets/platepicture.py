@@ -15,9 +15,9 @@ from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_diamond
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.images import to_image
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
+from numerus.domain.printing.poses import Pose
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
 from numerus.printing.plates.nesting import Bitmap

@@ -8,7 +8,7 @@ from datetime import datetime
 
 from numerus.colour.light import hex_of_lab, lab_of, rgb_of
 from numerus.colour.matching import Target
-from numerus.domain.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats
 from numerus.paint.looks import Candidate, with_recipe

@@ -9,8 +9,8 @@ from collections.abc import Callable
 from dataclasses import dataclass, replace
 from datetime import datetime
 
-from numerus.domain.paints import Paint, Parts
-from numerus.domain.recipes import Placing, RecipeStep
+from numerus.domain.painting.paints import Paint, Parts
+from numerus.domain.painting.recipes import Placing, RecipeStep
 from numerus.paint.advice.starters import base_mixes
 from numerus.paint.figure.schools import darker, lighter, school_step
 from numerus.paint.rack.pots import Rack

@@ -9,7 +9,7 @@ import numpy as np
 
 from numerus.colour.light import delta_e
 from numerus.colour.reflectance import reflectances
-from numerus.domain.recipes import Placing, Recipe, RecipeStep
+from numerus.domain.painting.recipes import Placing, Recipe, RecipeStep
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.advice.colourways import base_step

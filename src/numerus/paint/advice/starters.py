@@ -17,8 +17,8 @@ from numpy.typing import NDArray
 from numerus.colour.light import lab_of, rgb_of
 from numerus.colour.matching import Target
 from numerus.colour.words import colour_typed, shifted, words_of_colour
-from numerus.domain.paints import GUESSED, Paint, Parts
-from numerus.domain.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.paints import GUESSED, Paint, Parts
+from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
 from numerus.errors import Cancelled, PlanError, Progress
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.schools import School, schools

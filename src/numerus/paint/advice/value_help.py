@@ -9,7 +9,7 @@ from datetime import datetime
 import numpy as np
 
 from numerus.colour.light import hex_of_lab
-from numerus.domain.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
 from numerus.errors import PlanError
 from numerus.paint.advice.colourways import base_step, recoloured, renewed
 from numerus.paint.figure.reading import OVERDONE, TIMID, Attention, Reading

@@ -9,7 +9,7 @@ from itertools import combinations
 import numpy as np
 
 from numerus.colour.light import delta_e
-from numerus.domain.recipes import Recipe, Scheme
+from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.errors import PlanError
 from numerus.paint.advice.colourways import base_step
 from numerus.paint.figure.built import Built

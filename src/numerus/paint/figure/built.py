@@ -10,8 +10,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.colour.light import encoded
-from numerus.domain.recipes import RecipeStep
-from numerus.domain.zones import UNNAMED
+from numerus.domain.painting.recipes import RecipeStep
+from numerus.domain.painting.zones import UNNAMED
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, merged
 from numerus.paint.figure.painted import Primer, painted_zone

@@ -11,7 +11,7 @@ from numerus.colour.films import Pigment, broken
 from numerus.colour.light import lab_of_xyz
 from numerus.colour.observer import XYZ_WEIGHTS
 from numerus.colour.reflectance import light_of
-from numerus.domain.recipes import RecipeStep
+from numerus.domain.painting.recipes import RecipeStep
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.placing import Lying, Places, lying

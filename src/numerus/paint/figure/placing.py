@@ -9,7 +9,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.domain.recipes import Placing, RecipeStep
+from numerus.domain.painting.recipes import Placing, RecipeStep
 from numerus.geometry.mesh import Floats
 from numerus.paint.scheme import laid_um
 from numerus.paint.techniques import TECHNIQUES

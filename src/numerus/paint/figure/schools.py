@@ -13,8 +13,8 @@ import numpy as np
 from numerus.colour.light import delta_e, lab_of_xyz
 from numerus.colour.observer import XYZ_WEIGHTS
 from numerus.colour.reflectance import reflectances
-from numerus.domain.paints import Paint, Parts
-from numerus.domain.recipes import RecipeStep
+from numerus.domain.painting.paints import Paint, Parts
+from numerus.domain.painting.recipes import RecipeStep
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.painted import PaintedZone, Primer, painted_zone
 from numerus.paint.figure.placing import BROKEN, stroke_laid_ml

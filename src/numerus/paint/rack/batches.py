@@ -12,7 +12,7 @@ import numpy as np
 from numerus.colour.films import mixed
 from numerus.colour.light import delta_e
 from numerus.colour.strengths import KnownMix, Strength, learned_strengths
-from numerus.domain.paints import BESIDE, Mix, Paint, Parts, Swatch
+from numerus.domain.painting.paints import BESIDE, Mix, Paint, Parts, Swatch
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.rack.kinds import DROP_ML, kind_of

@@ -6,7 +6,7 @@ from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 
 from numerus.colour.words import colour_typed
-from numerus.domain.paints import MEASURED, TYPED, Paint
+from numerus.domain.painting.paints import MEASURED, TYPED, Paint
 from numerus.errors import PaintListError, PlanError
 from numerus.formats.paint_lists import COLUMNS, Card, Listed, PaintEntry
 from numerus.paint.rack.kinds import KINDS

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from numerus.colour.films import Pigment
-from numerus.domain.paints import Paint
+from numerus.domain.painting.paints import Paint
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.pots import pigment_of
 

@@ -8,7 +8,7 @@ from __future__ import annotations
 from dataclasses import dataclass
 
 from numerus.colour.light import lab_of, rgb_of
-from numerus.domain.paints import Paint
+from numerus.domain.painting.paints import Paint
 
 DROP_ML = 0.05  # (default) twenty to the ml, as droppers of paint bottles give
 NEAR_BLACK_UM, NEAR_BLACK_L, NEAR_BLACK_CHROMA = 4.0, 20.0, 12.0

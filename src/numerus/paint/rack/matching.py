@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from numerus.colour.films import COAT_UM, Pigment, coats_to_cover, mixed
 from numerus.colour.matching import Target, matches
 from numerus.colour.reflectance import hex_of_reflectance
-from numerus.domain.paints import Paint, Parts
+from numerus.domain.painting.paints import Paint, Parts
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
 from numerus.paint.rack.kinds import kind_of, stands_in

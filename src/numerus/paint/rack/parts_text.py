@@ -8,7 +8,7 @@ import math
 import re
 from collections.abc import Mapping, Sequence
 
-from numerus.domain.paints import Parts
+from numerus.domain.painting.paints import Parts
 from numerus.errors import PlanError
 from numerus.paint.rack.kinds import DROP_ML
 

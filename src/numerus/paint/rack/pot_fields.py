@@ -8,7 +8,7 @@ from dataclasses import replace
 from datetime import date, datetime
 
 from numerus.colour.words import colour_typed
-from numerus.domain.paints import GUESSED, TYPED, Paint
+from numerus.domain.painting.paints import GUESSED, TYPED, Paint
 from numerus.errors import PlanError
 from numerus.paint.rack.kinds import KINDS, hiding_um, kind_of
 

@@ -10,7 +10,7 @@ import numpy as np
 
 from numerus.colour.films import CLEAR, Pigment, mixed, pigment_measured, pigments_that_hide
 from numerus.colour.reflectance import reflectances
-from numerus.domain.paints import Mix, Paint, Parts
+from numerus.domain.painting.paints import Mix, Paint, Parts
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.paint.rack.kinds import hiding_um, kind_of

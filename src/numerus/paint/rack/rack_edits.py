@@ -7,9 +7,9 @@ from dataclasses import dataclass, replace
 from datetime import datetime
 from typing import Any
 
-from numerus.domain.paints import Mix, Paint, Parts
+from numerus.domain.painting.paints import Mix, Paint, Parts
+from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import Recipe, Scheme
 from numerus.errors import PlanError
 from numerus.paint.rack.pots import Rack
 

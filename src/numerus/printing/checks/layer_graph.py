@@ -7,7 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.geometry.mesh import Floats
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.cups import Cup

@@ -16,8 +16,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pillar
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import Columns, solid_columns

@@ -8,8 +8,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.machines import Machine
-from numerus.domain.poses import Pillar, Point
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.cups import Cup
 from numerus.printing.checks.print_check import PrintCheck

@@ -8,7 +8,7 @@ from typing import Any
 
 import numpy as np
 
-from numerus.domain.poses import Point
+from numerus.domain.printing.poses import Point
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import attributes_from, mesh_of, solid_of
 from numerus.geometry.mesh import Floats, Mesh

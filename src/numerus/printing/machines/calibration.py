@@ -12,7 +12,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from numerus.domain.machines import Machine
+from numerus.domain.printing.machines import Machine
 from numerus.errors import PlanError
 from numerus.geometry.cutting import mesh_of
 from numerus.geometry.mesh import Mesh

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.domain.machines import Machine
+from numerus.domain.printing.machines import Machine
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import Plane, cut, propose_cuts
 from numerus.geometry.mesh import Floats, Mesh

@@ -10,7 +10,7 @@ from typing import Any
 
 from pydantic import TypeAdapter, ValidationError
 
-from numerus.domain.machines import Film, Machine, Resin
+from numerus.domain.printing.machines import Film, Machine, Resin
 from numerus.errors import PlanError
 
 FORM, VERSION = "numerus-profile", 2

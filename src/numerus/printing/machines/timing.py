@@ -10,7 +10,7 @@ import math
 
 import numpy as np
 
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.geometry.mesh import Floats
 
 FILAMENT = "filament"

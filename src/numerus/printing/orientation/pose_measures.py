@@ -14,8 +14,8 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import BrushDab
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import BrushDab
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.geometry.solids.columns import Columns, solid_columns

@@ -11,8 +11,8 @@ from dataclasses import replace
 
 import numpy as np
 
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import PlanError
 from numerus.geometry.hulls import gap_mm
 from numerus.printing.plates.nesting import Bed, Bitmap, shapes_of, turn_deg

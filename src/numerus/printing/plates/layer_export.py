@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from numerus.domain.machines import Machine
+from numerus.domain.printing.machines import Machine
 from numerus.errors import Progress
 from numerus.formats.layer_archive import FORM, VERSION, Manifest, write_archive
 from numerus.geometry.solids.columns import Columns

@@ -14,8 +14,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import Cancelled, PlanError, Progress
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
 from numerus.geometry.solids.columns import solid_columns

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.cups import cups

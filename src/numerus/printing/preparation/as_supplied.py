@@ -6,8 +6,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pose
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.repair.health import oriented

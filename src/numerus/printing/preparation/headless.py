@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.printing.checks.print_check import PrintCheck, overhang_mm2
 from numerus.printing.orientation.orientation_search import (

@@ -8,8 +8,8 @@ from typing import TypeVar
 
 import numpy as np
 
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Draft, Pose
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Draft, Pose
 from numerus.errors import Progress
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import ShapePrint, alike

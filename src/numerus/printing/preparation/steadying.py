@@ -13,8 +13,8 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pillar
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, xyz
 from numerus.geometry.pairs import cell_ids

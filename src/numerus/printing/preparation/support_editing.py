@@ -10,8 +10,8 @@ from dataclasses import replace
 
 import numpy as np
 
-from numerus.domain.machines import Machine, Resin
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pillar
 from numerus.errors import Cancelled, GeometryError, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_check import PrintCheck, check_print

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 
-from numerus.domain.plates import Plate
+from numerus.domain.printing.plates import Plate
 
 
 @dataclass(frozen=True)

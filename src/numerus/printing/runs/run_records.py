@@ -9,8 +9,8 @@ from typing import NamedTuple
 
 from numerus.domain.clock import minutes_between
 from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunPaused, RunResumed, RunStarted, StepDone
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.kit.completeness import Copy
 from numerus.printing.machines.timing import layer_count, layers_after
 

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 import numpy as np
 
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.poses import Pillar
 from numerus.printing.supports.pillar_meshes import BRACE_MM, SLENDER, bar_mm, is_slender, stout_mm, tie
 from numerus.printing.supports.posed_part import ClearanceMap
 from numerus.printing.supports.style import SupportStyle

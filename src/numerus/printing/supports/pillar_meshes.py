@@ -7,7 +7,7 @@ from functools import lru_cache
 
 import numpy as np
 
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.poses import Pillar
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.printing.supports.style import SupportStyle
 

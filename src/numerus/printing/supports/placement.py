@@ -13,8 +13,8 @@ from functools import cached_property
 
 import numpy as np
 
-from numerus.domain.machines import Resin
-from numerus.domain.poses import Pillar, Point
+from numerus.domain.printing.machines import Resin
+from numerus.domain.printing.poses import Pillar, Point
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged, xyz
 from numerus.geometry.solids.columns import Columns, solid_columns

@@ -15,7 +15,7 @@ from itertools import product
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.poses import Pillar
+from numerus.domain.printing.poses import Pillar
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, xyz
 from numerus.printing.supports.pillar_meshes import SIDEWAYS, bar_mm, is_slender, shaft_mm, usual_mm

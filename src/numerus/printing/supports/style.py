@@ -6,7 +6,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from numerus.domain.machines import Machine, Resin
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.printing.machines.resting import FLAT_MM2, LIFT_MM
 from numerus.printing.machines.timing import pull_n
 

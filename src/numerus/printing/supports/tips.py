@@ -11,7 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.machines import Resin
+from numerus.domain.printing.machines import Resin
 from numerus.geometry.mesh import Floats
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import overhangs

@@ -7,9 +7,9 @@ from dataclasses import dataclass
 
 from numerus.colour.light import delta_e
 from numerus.domain.journal import Fact, StepDone
-from numerus.domain.paints import Mix, Parts
+from numerus.domain.painting.paints import Mix, Parts
+from numerus.domain.painting.recipes import RecipeStep
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import RecipeStep
 from numerus.errors import PlanError
 from numerus.paint.rack.batches import bases_covered
 from numerus.paint.rack.pots import Rack, rack_of

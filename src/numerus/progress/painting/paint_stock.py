@@ -12,7 +12,7 @@ from datetime import date, datetime, timedelta
 from math import ceil
 
 from numerus.domain.journal import Fact, StepDone
-from numerus.domain.paints import Paint
+from numerus.domain.painting.paints import Paint
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER
 from numerus.paint.priming import primer_ml, varnish_ml

@@ -7,8 +7,8 @@ from dataclasses import dataclass
 from datetime import datetime, timedelta
 
 from numerus.domain.journal import Fact, StepDone
+from numerus.domain.painting.recipes import RecipeStep
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import RecipeStep
 from numerus.paint.figure.touching import Between, touching_key
 from numerus.paint.loads import life_min, load_of, setup_min
 from numerus.paint.rack.kinds import SPIRIT, kind_of

@@ -9,7 +9,7 @@ from itertools import zip_longest
 from numerus.domain.army import Army
 from numerus.domain.clock import later
 from numerus.domain.plans import Plans
-from numerus.domain.plates import Placed
+from numerus.domain.printing.plates import Placed
 from numerus.paint.weather import Air
 from numerus.printing.plates.hand_layout import Hull, lies_on
 from numerus.printing.runs.learned import RunFactors

@@ -9,11 +9,11 @@ from datetime import datetime
 from functools import cached_property, partial
 from itertools import pairwise
 
-from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
-from numerus.domain.plates import Plate
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
+from numerus.domain.printing.poses import Pose
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots

@@ -7,9 +7,9 @@ from datetime import datetime
 
 from numerus.diagnosis.repair import Hurt, Way, repair_record, ways
 from numerus.domain.journal import Fact, PartOutcome
-from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
+from numerus.domain.printing.machines import Machine
 from numerus.errors import PlanError
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.printing.planned_runs import next_runs

@@ -17,7 +17,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column
-from numerus.domain.recipes import FinishStep
+from numerus.domain.painting.recipes import FinishStep
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted, waits
 

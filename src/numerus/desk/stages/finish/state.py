@@ -6,7 +6,7 @@ from datetime import datetime
 
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
-from numerus.domain.recipes import FinishStep
+from numerus.domain.painting.recipes import FinishStep
 from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted

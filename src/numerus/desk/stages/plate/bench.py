@@ -20,8 +20,8 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import Layer, PlatePicture
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_bitmap

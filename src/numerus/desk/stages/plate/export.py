@@ -14,9 +14,9 @@ from numerus.desk.context import Context
 from numerus.desk.jobs import Jobs
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.platepicture import PlatePicture
-from numerus.domain.machines import Machine
 from numerus.domain.plans import Plans
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import BookError, Progress
 from numerus.formats.layer_archive import LayerArchive
 from numerus.formats.mesh_writing import Sliced, write_3mf, write_sliced_3mf, write_stl

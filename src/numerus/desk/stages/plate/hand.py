@@ -6,8 +6,8 @@ from collections.abc import Callable
 
 from numerus.desk.context import Context
 from numerus.desk.stages.plate.state import PlateState
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.errors import NumerusError
 from numerus.printing.plates import hand_layout as laying
 from numerus.printing.plates.nesting import Bitmap

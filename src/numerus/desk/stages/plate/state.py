@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from numerus.desk.answers import Answers
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.kit.completeness import Completeness, completeness, missing_for, sentence
 from numerus.printing.plates.hand_layout import without
 from numerus.printing.plates.plate_layers import PlateLayers

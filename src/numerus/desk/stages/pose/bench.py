@@ -13,13 +13,8 @@ from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.edit import SupportEditor
 from numerus.desk.stages.pose.keep import Keeper, packed_whole, write_supported
-from numerus.desk.stages.pose.layers import LayerGraphView
-from numerus.desk.stages.pose.poses import PosesPage
-from numerus.desk.stages.pose.state import PoseState
-from numerus.desk.stages.pose.supplied import SuppliedPage
-from numerus.desk.stages.pose.supports import BRUSH, SupportsPage
-from numerus.desk.stages.pose.trials import Trials
-from numerus.desk.stages.pose.view import (
+from numerus.desk.stages.pose.pictures.layers import LayerGraphView
+from numerus.desk.stages.pose.pictures.view import (
     COLOUR_CAPTIONS,
     COLOURS,
     draw_islands,
@@ -27,12 +22,17 @@ from numerus.desk.stages.pose.view import (
     things_of,
     turning_thing,
 )
+from numerus.desk.stages.pose.poses import PosesPage
+from numerus.desk.stages.pose.state import PoseState
+from numerus.desk.stages.pose.supplied import SuppliedPage
+from numerus.desk.stages.pose.supports import BRUSH, SupportsPage
+from numerus.desk.stages.pose.trials import Trials
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_findings import misfit, verdict

@@ -12,7 +12,7 @@ from numerus.book.tidy import Remade, remade, stored, with_dabs
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.supports import ADD, LOOK, MOVE, SupportsPage
 from numerus.desk.stages.pose.trials import Trials
-from numerus.domain.poses import BrushDab, BrushStroke, Draft
+from numerus.domain.printing.poses import BrushDab, BrushStroke, Draft
 from numerus.errors import GeometryError, Progress
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented

@@ -7,7 +7,7 @@ import hashlib
 from numerus.book.pruning import FIELDS
 from numerus.desk.session import Session
 from numerus.domain.parts import Part
-from numerus.domain.poses import BrushDab
+from numerus.domain.printing.poses import BrushDab
 from numerus.geometry.mesh import Mesh
 from numerus.surface.part_fields import FORM, Fields, fields_of, packed_fields, unpacked_fields
 

@@ -10,9 +10,9 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.fields import KnownFields
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import Pose
 from numerus.errors import Cancelled, Progress
 from numerus.formats.mesh_writing import write_3mf, write_stl
 from numerus.formats.packed_mesh import pack_mesh

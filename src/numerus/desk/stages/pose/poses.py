@@ -6,8 +6,8 @@ from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QComboBox, QWidget
 
 from numerus.desk.context import Context
-from numerus.desk.stages.pose.chart import PoseChart, WhatCounts
 from numerus.desk.stages.pose.compared import Compared
+from numerus.desk.stages.pose.pictures.chart import PoseChart, WhatCounts
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import column, label, row
 from numerus.domain.journal import PoseChosen

@@ -5,9 +5,9 @@ from __future__ import annotations
 from dataclasses import replace
 
 from numerus.desk.answers import Answers
-from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
-from numerus.domain.poses import Draft, Pose
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.poses import Draft, Pose
 from numerus.kit.builds import printed_slots
 from numerus.kit.statements import ready_supported
 from numerus.words import counted

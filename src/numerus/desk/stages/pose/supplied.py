@@ -8,8 +8,8 @@ from PyQt6.QtWidgets import QWidget
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
+from numerus.domain.printing.machines import Machine, Resin
 from numerus.printing.preparation.as_supplied import SuppliedPrint, pose_warnings, supplied_print
 
 WHY = (

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
-from numerus.domain.poses import DAB_KINDS
+from numerus.domain.printing.poses import DAB_KINDS
 from numerus.printing.checks.layer_graph import LayerGraph
 from numerus.printing.checks.print_findings import PrintFinding, print_findings, supports_say, tip_says
 from numerus.printing.supports.placement import Supported

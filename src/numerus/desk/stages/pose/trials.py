@@ -10,9 +10,9 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.fields import KnownFields
 from numerus.domain.journal import Fact
-from numerus.domain.machines import Machine, Resin
 from numerus.domain.parts import Part
-from numerus.domain.poses import BrushDab, Draft
+from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.poses import BrushDab, Draft
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.orientation.orientation_search import Search, Weights

@@ -24,8 +24,8 @@ from numerus.desk.widgets.layout import Pages, button, caution_line, column, pan
 from numerus.devices.air import coming_air
 from numerus.domain.clock import later
 from numerus.domain.journal import PartOutcome
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.errors import BookError, NumerusError, PlanError
 from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.stores import all_stock, checks

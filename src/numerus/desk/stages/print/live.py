@@ -15,8 +15,8 @@ from numerus.desk.widgets.layout import button, column, label, row
 from numerus.devices.link import MachineLink, link_for
 from numerus.devices.printer import Reading
 from numerus.domain.journal import Fact, RunEnded, RunPaused, RunResumed
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
 from numerus.printing.runs.vat import Filling, left_after, rest_of
 

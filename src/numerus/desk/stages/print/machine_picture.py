@@ -13,9 +13,9 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.printer import Reading
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
-from numerus.domain.poses import Pose
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
+from numerus.domain.printing.poses import Pose
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats

@@ -13,8 +13,8 @@ from numerus.desk.stages.print.run_list import RunList
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.diagnosis.wear import SOON, Stock, Wear
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.printing.runs.vat import Filling
 from numerus.progress.stores import Estimates
 from numerus.schedule.improving import BetterOrder

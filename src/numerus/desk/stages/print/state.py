@@ -12,8 +12,8 @@ from numerus.diagnosis.wear import Wear
 from numerus.domain.army import Army
 from numerus.domain.clock import later
 from numerus.domain.journal import Fact, RunStarted
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate, Run
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate, Run
 from numerus.errors import NumerusError, PlanError
 from numerus.geometry.mesh import Mesh
 from numerus.paint.weather import Air

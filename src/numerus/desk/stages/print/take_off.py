@@ -31,7 +31,7 @@ from numerus.domain.journal import (
     RepairEnded,
 )
 from numerus.domain.money import money_text
-from numerus.domain.plates import Placed, Plate
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import NumerusError
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD, RunRecord, failed_places
 from numerus.progress.printing.failure_record import failure_diagnosis_of

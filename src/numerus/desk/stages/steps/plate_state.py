@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from numerus.desk.answers import Answers
 from numerus.domain.parts import Part
-from numerus.domain.plates import Plate
+from numerus.domain.printing.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.next_tasks import parts_come_out
 

@@ -24,7 +24,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.colour_dialog import PICTURES
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.domain.paints import MEASURED, Paint
+from numerus.domain.painting.paints import MEASURED, Paint
 from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
 

@@ -12,7 +12,7 @@ from numerus.colour.words import colour_typed
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.domain.paints import BESIDE, PICTURE, TYPED, Swatch
+from numerus.domain.painting.paints import BESIDE, PICTURE, TYPED, Swatch
 from numerus.errors import NumerusError
 from numerus.formats.pictures import read_picture
 from numerus.geometry.mesh import Floats

@@ -24,8 +24,8 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
 from numerus.desk.widgets.strokes import colour_swatch
+from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
-from numerus.domain.zones import PartZones
 from numerus.errors import Progress
 from numerus.formats.face_labels import pack_labels
 from numerus.paint.figure.built import painted_vertices

@@ -13,7 +13,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch_over
-from numerus.domain.recipes import Recipe, Scheme
+from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import Camera
 from numerus.kit.thumbnails import fitted_camera

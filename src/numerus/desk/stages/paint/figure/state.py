@@ -9,8 +9,8 @@ import numpy as np
 
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
-from numerus.domain.recipes import Recipe, RecipeStep, Scheme
-from numerus.domain.zones import UNNAMED, Zone
+from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.zones import UNNAMED, Zone
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import ml_text, paint_needed_ml, shopping
 from numerus.progress.next_tasks import BATCH_MOST, paint_batch, step

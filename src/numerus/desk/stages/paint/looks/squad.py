@@ -16,8 +16,8 @@ from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import column
 from numerus.domain.army import Figure
+from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
-from numerus.domain.recipes import Scheme
 from numerus.errors import Progress
 from numerus.paint.looks import figure_shot, lit_light
 from numerus.paint.rack.pots import Rack

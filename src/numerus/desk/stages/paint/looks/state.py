@@ -10,8 +10,8 @@ from numerus.colour.words import colour_typed, words_of_colour
 from numerus.desk.answers import Answers
 from numerus.desk.stages.paint.compared import Card, Row
 from numerus.domain.army import Figure, Unit
-from numerus.domain.paints import Paint
-from numerus.domain.recipes import Accent, Recipe, Scheme
+from numerus.domain.painting.paints import Paint
+from numerus.domain.painting.recipes import Accent, Recipe, Scheme
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import PlanError, Progress
 from numerus.paint.advice.colourways import MOST_COLOURS, colourways, renewed

@@ -13,7 +13,7 @@ from numerus.desk.stages.paint.mix.state import MixState
 from numerus.desk.theme.marks import draw_tick, draw_warning
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, StatedDrawing
 from numerus.desk.widgets.strokes import swatch
-from numerus.domain.paints import Parts
+from numerus.domain.painting.paints import Parts
 from numerus.geometry.mesh import Floats
 from numerus.paint.rack.matching import Proposal
 

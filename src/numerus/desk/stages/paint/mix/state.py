@@ -12,8 +12,8 @@ from numerus.colour.light import lab_of, rgb_of
 from numerus.colour.matching import Target
 from numerus.colour.reflectance import reflectances
 from numerus.desk.answers import Answers
-from numerus.domain.paints import Mix, Paint, Parts
-from numerus.domain.recipes import Scheme
+from numerus.domain.painting.paints import Mix, Paint, Parts
+from numerus.domain.painting.recipes import Scheme
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats
 from numerus.paint.priming import primed_ground

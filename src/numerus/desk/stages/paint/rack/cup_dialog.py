@@ -11,7 +11,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.rack.state import RackState
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import column, label
-from numerus.domain.paints import Mix, Parts
+from numerus.domain.painting.paints import Mix, Parts
 from numerus.errors import PlanError
 from numerus.paint.rack.parts_text import parts_text
 

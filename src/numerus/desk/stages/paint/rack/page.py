@@ -19,7 +19,7 @@ from numerus.desk.stages.paint.rack.shelf import Shelf
 from numerus.desk.stages.paint.rack.state import ORDERS, RackState
 from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, panel, row, scrolled
-from numerus.domain.paints import PICKED, Paint, Swatch
+from numerus.domain.painting.paints import PICKED, Paint, Swatch
 from numerus.errors import NumerusError
 from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
 from numerus.paint.rack.exchange import entry_of, paints_of_list, rows_of_paints, taken_over

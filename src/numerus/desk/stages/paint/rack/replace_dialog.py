@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QRadioButton, QWidget
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.rack.state import RackState
 from numerus.desk.widgets.layout import column, label
-from numerus.domain.paints import Parts
+from numerus.domain.painting.paints import Parts
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.matching import Proposal, replacements
 from numerus.paint.rack.parts_text import parts_text

@@ -11,7 +11,7 @@ from typing import Any
 from numerus.book.book import Removed
 from numerus.colour.films import Pigment
 from numerus.desk.answers import Answers
-from numerus.domain.paints import Mix, Paint, Swatch
+from numerus.domain.painting.paints import Mix, Paint, Swatch
 from numerus.errors import NumerusError, PlanError
 from numerus.paint.rack.batches import (
     Comparison,

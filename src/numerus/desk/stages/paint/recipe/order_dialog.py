@@ -7,8 +7,8 @@ from collections.abc import Mapping
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QWidget
 
 from numerus.desk.widgets.layout import column, label, row, scrolled
+from numerus.domain.painting.recipes import Scheme
 from numerus.domain.plans import Plans
-from numerus.domain.recipes import Scheme
 from numerus.paint.advice.zone_order import could_share, proposed_order
 from numerus.paint.rack.pots import rack_of
 

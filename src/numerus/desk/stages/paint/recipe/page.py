@@ -16,8 +16,8 @@ from numerus.desk.stages.paint.recipe.pictures import CoatsChart, Filmstrip, War
 from numerus.desk.stages.paint.recipe.questions import RecipeQuestions
 from numerus.desk.stages.paint.recipe.state import DIRECTIONS, Frame, RecipeState, field_words
 from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices
+from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
-from numerus.domain.recipes import Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import NumerusError
 from numerus.paint.figure.placing import MASKS

@@ -14,7 +14,7 @@ from numerus.desk.theme.marks import draw_warning
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch_over
-from numerus.domain.recipes import RecipeStep
+from numerus.domain.painting.recipes import RecipeStep
 from numerus.domain.stages import LEVEL_NAMES
 from numerus.paint.priming import primed_ground
 from numerus.paint.scheme import laid_um

@@ -13,7 +13,7 @@ from numerus.desk.answers import Answers
 from numerus.desk.stages.paint.compared import Card, Row
 from numerus.domain.army import Figure
 from numerus.domain.journal import Fact
-from numerus.domain.recipes import Recipe, RecipeStep
+from numerus.domain.painting.recipes import Recipe, RecipeStep
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats
 from numerus.paint.advice.rescue import FAULTS, WRONG_HUE, Spoilt, Way, spoilt, ways_back

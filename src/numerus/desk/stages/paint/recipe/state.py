@@ -12,8 +12,8 @@ from numerus.colour.films import coat_differences
 from numerus.colour.light import encoded, lab_of, linear
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure as ArmyFigure
-from numerus.domain.paints import Paint
-from numerus.domain.recipes import Placing, Recipe, RecipeStep, Scheme
+from numerus.domain.painting.paints import Paint
+from numerus.domain.painting.recipes import Placing, Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import xyz

@@ -11,8 +11,8 @@ from numpy.typing import NDArray
 from numerus.desk.answers import Answers
 from numerus.desk.stages.paint.compared import Card, Row
 from numerus.domain.army import Figure as ArmyFigure
-from numerus.domain.paints import Parts
-from numerus.domain.recipes import Recipe, Scheme
+from numerus.domain.painting.paints import Parts
+from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
 from numerus.kit.thumbnails import fitted_camera

@@ -12,7 +12,7 @@ from numerus.colour.light import encoded
 from numerus.colour.sight import DEUTAN, FULL, PROTAN, TRITAN
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure
-from numerus.domain.recipes import Scheme
+from numerus.domain.painting.recipes import Scheme
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
 from numerus.paint.advice.colourways import recoloured, renewed

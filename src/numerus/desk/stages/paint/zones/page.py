@@ -19,8 +19,8 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Part
-from numerus.domain.zones import PartZones, Zone
 from numerus.errors import NumerusError, Progress
 from numerus.formats.face_labels import pack_labels
 from numerus.surface.zone_naming import PatchedPart, Proposal, carried_over, grown_over, named_at, patched

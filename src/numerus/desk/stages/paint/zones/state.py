@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure
-from numerus.domain.zones import UNNAMED, Zone
+from numerus.domain.painting.zones import UNNAMED, Zone
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.kit.builds import printed_slots

@@ -11,7 +11,7 @@ from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.money import money_text
-from numerus.domain.poses import Point
+from numerus.domain.printing.poses import Point
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented

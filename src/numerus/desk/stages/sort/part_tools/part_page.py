@@ -23,8 +23,8 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.domain.army import SLOTS
+from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
-from numerus.domain.zones import PartZones
 from numerus.geometry.cutting import Plane, attributes_from
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.sorting import offered_factor

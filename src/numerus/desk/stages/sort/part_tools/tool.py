@@ -15,8 +15,8 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, row
-from numerus.domain.machines import Machine
 from numerus.domain.parts import Part
+from numerus.domain.printing.machines import Machine
 from numerus.geometry.cutting import Plane
 from numerus.geometry.mesh import Floats, Mesh
 

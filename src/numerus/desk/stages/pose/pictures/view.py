@@ -14,7 +14,7 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.pins import draw_pin
-from numerus.domain.poses import Point
+from numerus.domain.printing.poses import Point
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_check import marks
 from numerus.printing.checks.print_findings import near_marks, on_vertices

@@ -8,7 +8,7 @@ from __future__ import annotations
 from dataclasses import dataclass, replace
 from datetime import datetime
 
-from numerus.domain.paints import Parts
+from numerus.domain.painting.paints import Parts
 
 
 @dataclass(frozen=True)

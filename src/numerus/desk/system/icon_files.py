@@ -1,4 +1,4 @@
-"""The application's icon as files in the sizes desktops want: ``python -m numerus.desk.icon_files FOLDER SIZE...``."""
+"""The application's icon as files in the sizes desktops want: ``python -m numerus.desk.system.icon_files FOLDER SIZE...``."""
 
 from __future__ import annotations
 

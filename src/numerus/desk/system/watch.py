@@ -10,8 +10,8 @@ from numerus.desk.session import Session
 from numerus.devices.link import MachineLink, link_for
 from numerus.domain.clock import later
 from numerus.domain.journal import Fact, RunEnded, RunPaused
-from numerus.domain.machines import Machine
-from numerus.domain.plates import Plate
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
 from numerus.printing.runs.vat import levels
 
