@@ -51,7 +51,7 @@ def joints_of(parts: Sequence[tuple[str, Mesh]]) -> list[Joint]:
             touching[i, j] = area, at
     masses = [centre_of_mass(mesh) for _, mesh in parts]
     root = min(range(len(parts)), key=lambda n: float(parts[n][1].bounds_mm[0, 2]))
-    made = []
+    joints = []
     for (i, j), (area, at) in touching.items():
         beyond = _beyond((i, j), list(touching), root, len(parts))
         weight = sum(masses[n][1] for n in beyond)
@@ -59,14 +59,14 @@ def joints_of(parts: Sequence[tuple[str, Mesh]]) -> list[Joint]:
         newton = weight * RESIN_G_PER_MM3 * GRAVITY
         arm = np.asarray(centre - at)
         load, knock = newton * float(np.hypot(arm[0], arm[1])), KNOCK_G * newton * float(np.linalg.norm(arm))
-        made.append(Joint(parts[i][0], parts[j][0], area, load, knock))
-    return made
+        joints.append(Joint(parts[i][0], parts[j][0], area, load, knock))
+    return joints
 
 
 def _contact(one: Mesh, other: Mesh) -> tuple[float, Floats]:
     """mm² of skin two parts share, and its middle: places of each from which a step outward is within the other."""
-    found = [_covered(a, b) for a, b in ((one, other), (other, one))]
-    return max(found, key=lambda f: f[0])
+    contact = [_covered(a, b) for a, b in ((one, other), (other, one))]
+    return max(contact, key=lambda f: f[0])
 
 
 def _covered(mesh: Mesh, other: Mesh) -> tuple[float, Floats]:
@@ -95,12 +95,12 @@ def _beyond(joint: tuple[int, int], all_joints: Sequence[tuple[int, int]], root:
 
 
 def _reached(start: int, pairs: Sequence[tuple[int, int]], many: int) -> set[int]:
-    found, ask = {start}, [start]
+    touched, ask = {start}, [start]
     while ask:
         at = ask.pop()
         for a, b in pairs:
             for one, other in ((a, b), (b, a)):
-                if one == at and other not in found:
-                    found.add(other)
+                if one == at and other not in touched:
+                    touched.add(other)
                     ask.append(other)
-    return found & set(range(many))
+    return touched & set(range(many))

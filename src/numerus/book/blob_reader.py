@@ -13,9 +13,9 @@ def read_blob(path: Path, digest: str) -> bytes:
     """The bytes of a blob in the book at ``path``. Raises BookError where it is missing or cannot be read."""
     try:
         with contextlib.closing(sqlite3.connect(f"{path.absolute().as_uri()}?mode=ro", uri=True)) as own:
-            found = own.execute("SELECT data FROM blob WHERE digest = ?", (digest,)).fetchone()
+            blob = own.execute("SELECT data FROM blob WHERE digest = ?", (digest,)).fetchone()
     except sqlite3.Error as error:
         raise BookError("unreadable", f"{path.name} cannot be read: {error}.", "Try again.") from error
-    if found is None:
+    if blob is None:
         raise BookError("no-blob", "A mesh of this book is missing.", "Import its file again.")
-    return bytes(found[0])
+    return bytes(blob[0])

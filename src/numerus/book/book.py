@@ -34,8 +34,8 @@ _FIELD = {kind: kind + "s" for kind in KINDS} | {"army": "army", "part_zones": "
 
 def _fields_told(event: Event) -> dict[str, Any]:
     """An event's fields as they are written: those that say more than nothing, its kind apart."""
-    told = {f.name: getattr(event, f.name) for f in fields(event)}
-    return {f.name: told[f.name] for f in fields(event) if f.name != "kind" and told[f.name] != f.default}
+    values = {f.name: getattr(event, f.name) for f in fields(event)}
+    return {f.name: values[f.name] for f in fields(event) if f.name != "kind" and values[f.name] != f.default}
 
 
 @dataclass(frozen=True)
@@ -211,12 +211,12 @@ class Book:
 
     def undo_label(self) -> str:
         """What undo would take back, "" if nothing."""
-        found = self._edit(False)
-        return found.label if found else ""
+        label = self._edit(False)
+        return label.label if label else ""
 
     def redo_label(self) -> str:
-        found = self._edit(True)
-        return found.label if found else ""
+        label = self._edit(True)
+        return label.label if label else ""
 
     def undo(self) -> str:
         """Take the last edit back; its label, or "" if there was none."""
@@ -227,18 +227,18 @@ class Book:
         self._stands_as_seen()
         return self._turn(self._edit(True), False)
 
-    def _turn(self, found: Any, back: bool) -> str:
-        if found is None:
+    def _turn(self, edit_row: Any, back: bool) -> str:
+        if edit_row is None:
             return ""
-        changes = [(k, i, before if back else after) for k, i, before, after in json.loads(found.changes)]
-        seqs = json.loads(found.entries)
+        changes = [(k, i, before if back else after) for k, i, before, after in json.loads(edit_row.changes)]
+        seqs = json.loads(edit_row.entries)
         facts = [Fact(datetime.now(), (Withdrawn if back else Restored)(tuple(seqs)))] if seqs else []
         with self._transaction() as connection:
             entries = self._append(connection, facts)
             self._write(connection, changes)
-            connection.execute(sa.update(tables.edit).where(tables.edit.c.seq == found.seq).values(undone=back))
+            connection.execute(sa.update(tables.edit).where(tables.edit.c.seq == edit_row.seq).values(undone=back))
         self._take_in(changes, entries)
-        return str(found.label)
+        return str(edit_row.label)
 
     def put_blob(self, data: bytes) -> str:
         """Keep bytes by their digest; the same bytes are kept once, and put right where they were damaged."""
@@ -256,14 +256,14 @@ class Book:
 
     def worked_out(self, key: str) -> bytes | None:
         with self._engine.connect() as connection:
-            found = connection.execute(sa.select(tables.worked_out.c.data).where(tables.worked_out.c.key == key))
-            data = found.scalar()
+            stored = connection.execute(sa.select(tables.worked_out.c.data).where(tables.worked_out.c.key == key))
+            data = stored.scalar()
         return None if data is None else bytes(data)
 
     def blob(self, digest: str) -> bytes:
         """Raises BookError where it is missing."""
         with self._engine.connect() as connection:
-            found = connection.execute(sa.select(tables.blob.c.data).where(tables.blob.c.digest == digest)).scalar()
-        if found is None:
+            stored = connection.execute(sa.select(tables.blob.c.data).where(tables.blob.c.digest == digest)).scalar()
+        if stored is None:
             raise BookError("no-blob", "A mesh of this book is missing.", "Import its file again.")
-        return bytes(found)
+        return bytes(stored)

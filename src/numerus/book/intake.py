@@ -61,8 +61,8 @@ def read_parts(paths: Iterable[Path], kit_id: str) -> Iterator[Read | Refusal]:
     waiting: deque[Future[Read | Refusal]] = deque()
     with ThreadPoolExecutor(WORKERS) as pool:
         try:
-            for found in _found_in(paths):
-                waiting.append(pool.submit(_part, found, kit_id))
+            for mesh_file in _found_in(paths):
+                waiting.append(pool.submit(_part, mesh_file, kit_id))
                 # No more is read ahead than can be judged: archives may be large.
                 while waiting and (waiting[0].done() or len(waiting) > 2 * WORKERS):
                     yield waiting.popleft().result()
@@ -80,21 +80,23 @@ def _found_in(paths: Iterable[Path]) -> Iterator[MeshFile | Refusal]:
             yield Refusal(path.name, error)
 
 
-def _part(found: MeshFile | Refusal, kit_id: str) -> Read | Refusal:
-    if isinstance(found, Refusal):
-        return found
+def _part(mesh_file: MeshFile | Refusal, kit_id: str) -> Read | Refusal:
+    if isinstance(mesh_file, Refusal):
+        return mesh_file
     try:
-        part, mesh = part_from_file(found, new_id(), kit_id)
-        zones = zones_of_regions(mesh, *told_regions(mesh, found.regions))
+        part, mesh = part_from_file(mesh_file, new_id(), kit_id)
+        zones = zones_of_regions(mesh, *told_regions(mesh, mesh_file.regions))
         return Read(part, mesh.bare(), pack_mesh(mesh), thumbnail_png(mesh), zones)
     except MeshFileError as error:
-        return Refusal(found.name, error)
+        return Refusal(mesh_file.name, error)
     except NumerusError as error:
-        return Refusal(found.name, MeshFileError(error.code, error.message, error.advice))
+        return Refusal(mesh_file.name, MeshFileError(error.code, error.message, error.advice))
     except Exception as error:  # one bad file among a hundred must not lose the others
-        log.exception("%s could not be judged", found.name)
+        log.exception("%s could not be judged", mesh_file.name)
         advice = "It is left out; the others are not touched. The log has the details."
-        return Refusal(found.name, MeshFileError("malformed", f"{found.name} could not be judged: {error}.", advice))
+        return Refusal(
+            mesh_file.name, MeshFileError("malformed", f"{mesh_file.name} could not be judged: {error}.", advice)
+        )
 
 
 def kit_named(book: Book, name: str) -> Kit:
@@ -119,29 +121,29 @@ def read_and_sort(
     expected = max(sum(len(names_in(p)) for p in paths), 1)
     read: list[Read] = []
     refused: list[Refusal] = []
-    for number, found in enumerate(read_parts(paths, kit.id)):
+    for number, item in enumerate(read_parts(paths, kit.id)):
         if not progress(READING * min((number + 1) / expected, 1.0)):
             raise Cancelled
-        met(found)
-        (refused if isinstance(found, Refusal) else read).append(found)  # type: ignore[arg-type]
+        met(item)
+        (refused if isinstance(item, Refusal) else read).append(item)  # type: ignore[arg-type]
     shaped = [*there, *(shaped_part(r.part, r.mesh) for r in read)]
-    said = relations(shaped, lambda share: progress(READING + (1 - READING) * share))
-    slotted = _with_slots([r.part for r in read], shaped, said)
-    return Sorted(tuple(replace(r, part=slotted[r.part.id]) for r in read), tuple(refused), tuple(said))
+    relations_here = relations(shaped, lambda share: progress(READING + (1 - READING) * share))
+    slotted = _with_slots([r.part for r in read], shaped, relations_here)
+    return Sorted(tuple(replace(r, part=slotted[r.part.id]) for r in read), tuple(refused), tuple(relations_here))
 
 
-def _with_slots(parts: Sequence[Part], shaped: Sequence[Shaped], said: Sequence[Relation]) -> dict[str, Part]:
+def _with_slots(parts: Sequence[Part], shaped: Sequence[Shaped], stated: Sequence[Relation]) -> dict[str, Part]:
     """Parts with the slot proposed for them, and those that repeat others set aside."""
-    slots, double = propose(shaped, said), repeats(said)
+    slots, double = propose(shaped, stated), repeats(stated)
     return {
         p.id: replace(p, slot=slots[p.id].slot, doubt=round(1 - slots[p.id].confidence, 2), needed=p.id not in double)
         for p in parts
     }
 
 
-def resorted(parts: Sequence[Part], shaped: Sequence[Shaped], said: Sequence[Relation]) -> list[Part]:
+def resorted(parts: Sequence[Part], shaped: Sequence[Shaped], stated: Sequence[Relation]) -> list[Part]:
     """Parts whose slot or need changes when statements are overruled; what was put somewhere by hand (no doubt) stays."""
-    new = _with_slots(parts, shaped, said)
+    new = _with_slots(parts, shaped, stated)
     moved = [new[p.id] if p.doubt > 0 else replace(p, needed=new[p.id].needed) for p in parts]
     return [m for m, p in zip(moved, parts, strict=True) if m != p]
 
@@ -157,22 +159,22 @@ def take_in(
     """Read the paths into a kit, as one edit; refused files are listed. Cancelled leaves the book as it was."""
     kit = kit_named(book, kit_name)
     there = [shaped_part(p, unpack_mesh(book.blob(p.blob))) for p in book.plans.parts.values() if p.kit_id == kit.id]
-    found = read_and_sort(paths, kit, there, progress)
-    return keep(book, kit, found), list(found.refused)
+    sorting = read_and_sort(paths, kit, there, progress)
+    return keep(book, kit, sorting), list(sorting.refused)
 
 
-def keep(book: Book, kit: Kit, found: Sorted) -> list[Part]:
+def keep(book: Book, kit: Kit, sorting: Sorted) -> list[Part]:
     """Put what was read into the book as one edit, with what the kit's parts are to each other."""
-    parts = [replace(r.part, blob=book.put_blob(r.packed), thumbnail=book.put_blob(r.picture)) for r in found.read]
+    parts = [replace(r.part, blob=book.put_blob(r.packed), thumbnail=book.put_blob(r.picture)) for r in sorting.read]
     if parts:
-        made = [replace(kit, relations=_merged(kit, found.relations)), *parts, *_told_zones(book, found.read)]
-        book.commit(f"add {len(parts)} parts to {kit.name}", made)
+        documents = [replace(kit, relations=_merged(kit, sorting.relations)), *parts, *_told_zones(book, sorting.read)]
+        book.commit(f"add {len(parts)} parts to {kit.name}", documents)
     return parts
 
 
 def _told_zones(book: Book, read: Sequence[Read]) -> list[Zone | PartZones]:
     """Zones that files bring: those of the army of that name, else new ones; each part's labels beside its mesh."""
-    zones, fresh, made = {z.name.lower(): z for z in book.plans.zones.values()}, list[Zone](), list[PartZones]()
+    zones, fresh, part_zones = {z.name.lower(): z for z in book.plans.zones.values()}, list[Zone](), list[PartZones]()
     for one in read:
         if one.zones is None:
             continue
@@ -181,11 +183,11 @@ def _told_zones(book: Book, read: Sequence[Read]) -> list[Zone | PartZones]:
                 zones[name.lower()] = Zone(new_id(), name, len(zones))
                 fresh.append(zones[name.lower()])
         own = ZonedMesh(one.mesh, tuple(zones[n.lower()].id for n in one.zones.names), one.zones.labels)
-        made.append(measured_zones(one.part.id, book.put_blob(pack_labels(own.labels)), own))
-    return [*fresh, *made]
+        part_zones.append(measured_zones(one.part.id, book.put_blob(pack_labels(own.labels)), own))
+    return [*fresh, *part_zones]
 
 
-def _merged(kit: Kit, said: Sequence[Relation]) -> tuple[Relation, ...]:
+def _merged(kit: Kit, kept_relations: Sequence[Relation]) -> tuple[Relation, ...]:
     """New statements, with what was overruled before still overruled."""
     denied = {(r.kind, r.parts) for r in kit.relations if r.overruled}
-    return tuple(replace(r, overruled=(r.kind, r.parts) in denied) for r in said)
+    return tuple(replace(r, overruled=(r.kind, r.parts) in denied) for r in kept_relations)

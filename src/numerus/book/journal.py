@@ -129,27 +129,27 @@ def read_rows(cursor: Any, after: int = 0, but: str = "", lost: list[int] | None
     ``lost`` is told of damaged ones.
     """
     same, whom = _Once(str), _Once(lambda text: tuple(from_json(text)))
-    what = {kind: _Once(partial(_event, made)) for kind, made in EVENTS.items()}
-    when, made = datetime.fromisoformat, tuple.__new__
+    what = {kind: _Once(partial(_event, make_fact)) for kind, make_fact in EVENTS.items()}
+    when, make_fact = datetime.fromisoformat, tuple.__new__
     columns = "SELECT at, kind, subject, figures, minutes, data, seq FROM journal"
     for at, kind, subject, figures, minutes, data, seq in cursor.execute(
         f"{columns} WHERE seq > ? {but} ORDER BY seq", (after,)
     ):
         try:
-            yield made(Fact, (when(at), what[kind][data], same[subject], whom[figures], minutes, seq))
+            yield make_fact(Fact, (when(at), what[kind][data], same[subject], whom[figures], minutes, seq))
         except (KeyError, TypeError, ValueError):
             if lost is not None:
                 lost.append(seq)
 
 
-def _event(made: type, text: str) -> Event:
+def _event(event_class: type, text: str) -> Event:
     """What an entry's fields tell; lists are kept as the tuples they were. Raises ValueError or TypeError where they are not its own."""
-    told = from_json(text)
-    for name, value in told.items():
+    data = from_json(text)
+    for name, value in data.items():
         if isinstance(value, list):
-            told[name] = tuple(tuple(v) if isinstance(v, list) else v for v in value)
-    found: Event = made(**told)
-    return found
+            data[name] = tuple(tuple(v) if isinstance(v, list) else v for v in value)
+    event: Event = event_class(**data)
+    return event
 
 
 class _Once(dict[str, Any]):
@@ -160,5 +160,5 @@ class _Once(dict[str, Any]):
         self._make = make
 
     def __missing__(self, text: str) -> Any:
-        self[text] = made = self._make(text)
-        return made
+        self[text] = maker = self._make(text)
+        return maker

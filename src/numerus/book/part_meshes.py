@@ -15,8 +15,8 @@ def zoned_part(book: Book, part_id: str) -> ZonedMesh:
     return with_zones(book, unpack_mesh(book.blob(book.plans.parts[part_id].blob)), book.plans.part_zones.get(part_id))
 
 
-def with_zones(book: Book, mesh: Mesh, told: PartZones | None) -> ZonedMesh:
+def with_zones(book: Book, mesh: Mesh, part_zones: PartZones | None) -> ZonedMesh:
     """A part's mesh with the zones told of it. Raises as ``zoned_part``."""
-    if told is None:
+    if part_zones is None:
         return zoned(mesh, (), None)
-    return zoned(mesh, told.zones, unpack_labels(book.blob(told.labels), len(mesh.faces)))
+    return zoned(mesh, part_zones.zones, unpack_labels(book.blob(part_zones.labels), len(mesh.faces)))

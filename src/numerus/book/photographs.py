@@ -12,6 +12,6 @@ MOST_PX, QUALITY = 1600, 82
 
 def read_photograph(path: Path) -> bytes:
     """The picture in a file, made small. Raises PictureError where it is none."""
-    made = BytesIO()
-    open_picture(path, MOST_PX).save(made, "JPEG", quality=QUALITY)
-    return made.getvalue()
+    buffer = BytesIO()
+    open_picture(path, MOST_PX).save(buffer, "JPEG", quality=QUALITY)
+    return buffer.getvalue()

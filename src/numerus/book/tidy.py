@@ -38,41 +38,41 @@ class Remade:
     labels: bytes = b""
 
 
-def remade(part: Part, mesh: Mesh, told: PartZones | None) -> Remade:
+def remade(part: Part, mesh: Mesh, part_zones: PartZones | None) -> Remade:
     """The part with a changed mesh; ``told``: its zones so far, whose labels the mesh carries with its faces.
 
     Takes seconds for a large one: work for a job.
     """
-    return _zoned(Remade(remeasured(part, mesh, ""), pack_mesh(mesh), thumbnail_png(mesh)), mesh, told)
+    return _zoned(Remade(remeasured(part, mesh, ""), pack_mesh(mesh), thumbnail_png(mesh)), mesh, part_zones)
 
 
-def _zoned(made: Remade, mesh: Mesh, told: PartZones | None) -> Remade:
+def _zoned(moved: Remade, mesh: Mesh, part_zones: PartZones | None) -> Remade:
     labels = mesh.face_attributes.get(ATTRIBUTE)
-    if told is None or labels is None:
-        return made
-    found = ZonedMesh(mesh, told.zones, labels)
-    return replace(made, zones=measured_zones(made.part.id, "", found), labels=pack_labels(labels))
+    if part_zones is None or labels is None:
+        return moved
+    zoned_mesh = ZonedMesh(mesh, part_zones.zones, labels)
+    return replace(moved, zones=measured_zones(moved.part.id, "", zoned_mesh), labels=pack_labels(labels))
 
 
-def scaled(part: Part, mesh: Mesh, factor: float, told: PartZones | None) -> Remade:
+def scaled(part: Part, mesh: Mesh, factor: float, part_zones: PartZones | None) -> Remade:
     """The part ``factor`` times as large."""
     changed, packed = rescaled(part, mesh, factor)
-    made = Remade(replace(changed, original=part.original or part.blob), packed, thumbnail_png(mesh))
-    return _zoned(made, mesh.scaled(factor), told)
+    scaled_part = Remade(replace(changed, original=part.original or part.blob), packed, thumbnail_png(mesh))
+    return _zoned(scaled_part, mesh.scaled(factor), part_zones)
 
 
-def agreed(part: Part, mesh: Mesh, told: PartZones | None) -> Remade:
+def agreed(part: Part, mesh: Mesh, part_zones: PartZones | None) -> Remade:
     """What is open about a part settled as proposed: its unit set to mm, what is torn mended, its slot kept. A slot that is no
     more than a guess stays one, for someone to look at.
     """
     factor, torn = offered_factor(part), any(s.kind == "fault" for s in statements([part], ()))
     larger = mesh.scaled(factor) if factor != 1 else mesh
-    made = remade(part, mend(larger).mesh if torn else larger, told)
+    agreed_part = remade(part, mend(larger).mesh if torn else larger, part_zones)
     unit = "mm" if factor != 1 else part.unit
     return replace(
-        made,
+        agreed_part,
         part=replace(
-            made.part, doubt=part.doubt if is_doubtful(part) else 0.0, unit=unit, unit_mm=part.unit_mm * factor
+            agreed_part.part, doubt=part.doubt if is_doubtful(part) else 0.0, unit=unit, unit_mm=part.unit_mm * factor
         ),
     )
 
@@ -93,25 +93,25 @@ def with_dabs(documents: list[Any], dabs: tuple[BrushDab, ...]) -> list[Any]:
 
 def overruled(kit: Kit, relation: Relation, parts: Sequence[Part], meshes: Iterable[Mesh]) -> list[Any]:
     """A statement turned about (denied, or believed again), with the slots and needs of the kit's parts that follow."""
-    said = tuple(replace(r, overruled=not r.overruled) if r == relation else r for r in kit.relations)
+    relations = tuple(replace(r, overruled=not r.overruled) if r == relation else r for r in kit.relations)
     shaped = [shaped_part(p, mesh) for p, mesh in zip(parts, meshes, strict=True)]
-    return [replace(kit, relations=said), *resorted(parts, shaped, said)]
+    return [replace(kit, relations=relations), *resorted(parts, shaped, relations)]
 
 
-def beside_part(part: Part, name: str, mesh: Mesh, told: PartZones | None) -> Remade:
+def beside_part(part: Part, name: str, mesh: Mesh, part_zones: PartZones | None) -> Remade:
     """A new part that comes of another, in no slot a build fills."""
-    made = remade(part, mesh, told)
+    made = remade(part, mesh, part_zones)
     new = replace(
         made.part, id=new_id(), name=f"{part.label} {name}", slot="extra", original="", doubt=0.0, pose=None, others=()
     )
     return replace(made, part=new)
 
 
-def halves(part: Part, cut: Cut, told: PartZones | None) -> tuple[Remade, Remade]:
+def halves(part: Part, cut: Cut, part_zones: PartZones | None) -> tuple[Remade, Remade]:
     """The upper half, which stays the part, and the lower, a part in a slot of its own."""
-    below = remade(part, cut.below, told)
+    below = remade(part, cut.below, part_zones)
     slot, name = f"{part.slot}, lower", f"{part.label} (lower)"
-    return remade(part, cut.above, told), replace(
+    return remade(part, cut.above, part_zones), replace(
         below, part=replace(below.part, id=new_id(), name=name, slot=slot, original="")
     )
 

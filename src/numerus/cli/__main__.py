@@ -45,10 +45,10 @@ def _size(text: str) -> tuple[float, float]:
 
 def _view(text: str) -> tuple[float, float]:
     azimuth, _, elevation = text.partition(",")
-    found = float(azimuth), float(elevation or 0)
-    if not (abs(found[0]) < 1e4 and abs(found[1]) <= 90):
+    view = float(azimuth), float(elevation or 0)
+    if not (abs(view[0]) < 1e4 and abs(view[1]) <= 90):
         raise argparse.ArgumentTypeError("degrees round, and up from -90 to 90")
-    return found
+    return view
 
 
 def _mesh_commands(command: Command) -> None:
@@ -180,8 +180,8 @@ def _figure_commands(command: Command) -> None:
 
 
 def parser() -> argparse.ArgumentParser:
-    made = argparse.ArgumentParser(prog="run cli", description="Numerus without a window.")
-    commands = made.add_subparsers(required=True, metavar="COMMAND")
+    arguments = argparse.ArgumentParser(prog="run cli", description="Numerus without a window.")
+    commands = arguments.add_subparsers(required=True, metavar="COMMAND")
 
     def command(name: str, run: Any, description: str) -> argparse.ArgumentParser:
         sub = commands.add_parser(name, help=description, description=description)
@@ -191,7 +191,7 @@ def parser() -> argparse.ArgumentParser:
 
     for add in (_mesh_commands, _book_commands, _hand_commands, _colour_commands, _figure_commands):
         add(command)
-    return made
+    return arguments
 
 
 def main(argv: Sequence[str] | None = None) -> int:

@@ -47,10 +47,10 @@ def status(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.work import bottleneck, stage_throughputs
 
     book = Book.open(args.book)
-    now, found = args.now or datetime.now(), standing(book.plans, book.history)
-    gate = bottleneck(stage_throughputs(book.plans, found, rates(book.history.facts, book.plans.army)))
-    seen = forecast(book.plans, book.history, now, found)
-    told = {
+    now, army_standing = args.now or datetime.now(), standing(book.plans, book.history)
+    gate = bottleneck(stage_throughputs(book.plans, army_standing, rates(book.history.facts, book.plans.army)))
+    seen = forecast(book.plans, book.history, now, army_standing)
+    answer = {
         "ready_by": seen.ready_by.isoformat(), "in_time_of_20": seen.in_time, "hands_left_h": round(seen.hands_left_min / 60, 2),
         "hands_there_h": round(seen.hands_there_min / 60, 2), **{k: d.isoformat() for k, d in seen.chances.items()},
     }  # fmt: skip
@@ -61,9 +61,9 @@ def status(args: argparse.Namespace) -> list[Result]:
             "file": str(args.book),
             "ok": True,
             "army": army,
-            "stages": found.counts(),
+            "stages": army_standing.counts(),
             "bottleneck": narrowest,
-            "forecast": told,
+            "forecast": answer,
             "notices": book.notices,
         }
     ]
@@ -78,13 +78,13 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.stores import checks
 
     book, now = Book.open(args.book), args.now or datetime.now()
-    found = standing(book.plans, book.history)
+    army_standing = standing(book.plans, book.history)
     machines = {m.id: m.name for m in book.plans.machines.values()}
     runs = [{
         "machine": machines[s.machine_id], "plate": s.plate.name, "start": s.start.isoformat(), "end": s.end.isoformat(),
-        "met": s.taken_off.isoformat(), "why": s.why, "before": checks(book.plans, found, s.machine_id, now),
-    } for s in next_runs(book.plans, found, now).scheduled_runs]  # fmt: skip
-    finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.history, now, found).items()}
+        "met": s.taken_off.isoformat(), "why": s.why, "before": checks(book.plans, army_standing, s.machine_id, now),
+    } for s in next_runs(book.plans, army_standing, now).scheduled_runs]  # fmt: skip
+    finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.history, now, army_standing).items()}
     return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]
 
 
@@ -101,11 +101,11 @@ def diagnoses_of(args: argparse.Namespace) -> list[Result]:
     for record in runs.values():
         if record.plate_id not in book.plans.plates or not failure_counts([record])[0]:
             continue
-        found = failure_diagnosis_of(record, book.plans, runs, book.history.facts)
+        diagnosis = failure_diagnosis_of(record, book.plans, runs, book.history.facts)
         listed.append({
             "run": record.run_id, "plate": book.plans.plates[record.plate_id].name, "started": record.started.isoformat(),
-            "causes": [{"cause": c.key, "name": c.name, "share": round(c.share, 4), "evidence": list(c.evidence)} for c in found.causes],
-            "tests": [{"test": t.key, "says": t.description, "minutes": t.minutes, "bits": round(t.bits, 4)} for t in found.tests],
+            "causes": [{"cause": c.key, "name": c.name, "share": round(c.share, 4), "evidence": list(c.evidence)} for c in diagnosis.causes],
+            "tests": [{"test": t.key, "says": t.description, "minutes": t.minutes, "bits": round(t.bits, 4)} for t in diagnosis.tests],
         })  # fmt: skip
     return [{"file": str(args.book), "ok": True, "inquests": listed}]
 

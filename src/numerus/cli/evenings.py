@@ -17,22 +17,22 @@ def line_of(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.standing import standing
 
     book, now = Book.open(args.book), args.now or datetime.now()
-    found, plans = standing(book.plans, book.history), book.plans
-    figures = {touching_key(plans, f.figure): f.figure for f in found.figures.values() if f.next_strokes}
+    army_standing, plans = standing(book.plans, book.history), book.plans
+    figures = {touching_key(plans, f.figure): f.figure for f in army_standing.figures.values() if f.next_strokes}
     meshes = {p: zoned_part(book, p) for f in figures.values() for p in f.build.values() if p in plans.part_zones}
     between = zones_between(plans, figures, meshes.__getitem__)
-    made = bench_plan(plans, book.history.facts, found, now, between=between)
+    plan = bench_plan(plans, book.history.facts, army_standing, now, between=between)
     strokes = [{
         "figure": t.task.group, "zone": t.task.chain, "stroke": t.task.key, "start": _iso(t.start), "end": _iso(t.end), "dry": _iso(t.dry),
         "setup_min": round(t.setup_min, 3),
-    } for t in made.strokes]  # fmt: skip
+    } for t in plan.strokes]  # fmt: skip
     touching = [
-        [f, a, b] for f, zones in made.touching.items() for a, others in zones.items() for b in sorted(others) if a < b
+        [f, a, b] for f, zones in plan.touching.items() for a, others in zones.items() for b in sorted(others) if a < b
     ]
-    ends = made.painted or now
+    ends = plan.painted or now
     return [{
-        "file": str(args.book), "ok": True, "hours": [{"start": _iso(w.start), "end": _iso(w.end)} for w in made.painting_hours],
-        "touching": touching, "strokes": strokes, "ends": _iso(ends), "unplated": sorted(made.guessed),
+        "file": str(args.book), "ok": True, "hours": [{"start": _iso(w.start), "end": _iso(w.end)} for w in plan.painting_hours],
+        "touching": touching, "strokes": strokes, "ends": _iso(ends), "unplated": sorted(plan.guessed),
     }]  # fmt: skip
 
 
@@ -51,16 +51,16 @@ def cure_of(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.standing import standing
 
     book = Book.open(args.book)
-    told = []
+    answers = []
     for run in standing(book.plans, book.history).runs.values():
         if run.state not in ("hanging", "printed", "washed") or run.plate_id not in book.plans.plates:
             continue
         parts = [(p.label, unpack_mesh(book.blob(p.blob))) for p in parts_come_out(book.plans, run)]
         loads = [cured(load) for load in loads_of(parts)]
-        told.append(
+        answers.append(
             {"plate": book.plans.plates[run.plate_id].name, "state": run.state, "loads": [_load(c) for c in loads]}
         )
-    return [{"file": str(args.book), "ok": True, "plates": told}]
+    return [{"file": str(args.book), "ok": True, "plates": answers}]
 
 
 def _load(done) -> dict[str, object]:  # type: ignore[no-untyped-def]
@@ -86,7 +86,7 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.standing import standing
 
     book = Book.open(args.book)
-    tubs, told = baths(book.history.carried), []
+    tubs, answers = baths(book.history.carried), []
     for run in standing(book.plans, book.history).runs.values():
         if run.state not in ("hanging", "printed") or run.plate_id not in book.plans.plates:
             continue
@@ -97,9 +97,11 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
             for s in wash_plan(surface, False, *tubs)
         ]
         name = book.plans.plates[run.plate_id].name
-        told.append({"plate": name, "parts": len(parts), "carries_ml": round(clinging_ml(surface), 2), "steps": steps})
+        answers.append(
+            {"plate": name, "parts": len(parts), "carries_ml": round(clinging_ml(surface), 2), "steps": steps}
+        )
     listed = [
         {"name": b.name, "litres": b.litres, "resin_ml": round(b.carried_ml, 2), "spent": round(b.spent, 4)}
         for b in tubs
     ]
-    return [{"file": str(args.book), "ok": True, "baths": listed, "plates": told}]
+    return [{"file": str(args.book), "ok": True, "baths": listed, "plates": answers}]

@@ -31,8 +31,8 @@ def reach_of(args: argparse.Namespace) -> list[Result]:
 
     from numerus.surface.brush_reach import brush_reach
 
-    found = brush_reach(_named(args.files, args.without))
-    parts = [{k: v if isinstance(v, str) else round(v, 3) for k, v in asdict(p).items()} for p in found]
+    reaches = brush_reach(_named(args.files, args.without))
+    parts = [{k: v if isinstance(v, str) else round(v, 3) for k, v in asdict(p).items()} for p in reaches]
     return [{"ok": True, "parts": parts}]
 
 
@@ -65,18 +65,18 @@ def _station(path: Path) -> Any:
     from numerus.post.lamp_dose import Lamp, Station
 
     try:
-        told = json.loads(path.read_text())
+        data = json.loads(path.read_text())
         lamps = tuple(
             Lamp(_place(one["at_mm"]), float(one["mw_per_sr"]), float(one["exponent"]), _place(one["toward"]))
-            for one in told["lamps"]
+            for one in data["lamps"]
         )
-        table = told.get("turntable", {})
+        table = data.get("turntable", {})
         station = Station(
             lamps,
             float(table.get("rpm", 0)) > 0,
             int(table.get("steps", 0)),
-            float(told.get("reflect", 0)),
-            float(told["target_j_per_cm2"]),
+            float(data.get("reflect", 0)),
+            float(data["target_j_per_cm2"]),
         )
         numbers = [
             *(v for la in lamps for v in (*la.at_mm, la.mw_per_sr, la.exponent, *la.toward)),
@@ -98,9 +98,9 @@ def _station(path: Path) -> Any:
     return station
 
 
-def _place(told: Any) -> tuple[float, float, float]:
+def _place(data: Any) -> tuple[float, float, float]:
     """Raises ValueError or TypeError for what are not three numbers."""
-    x, y, z = (float(v) for v in told)
+    x, y, z = (float(v) for v in data)
     return x, y, z
 
 
@@ -110,13 +110,13 @@ def joints_of_files(args: argparse.Namespace) -> list[Result]:
     from numerus.assembly.joints import joints_of
 
     named = _named(args.files)
-    found, stands = joints_of(named), balance([m for _, m in named])
+    joint_list, stands = joints_of(named), balance([m for _, m in named])
     joints = [
         {
             "a": j.a, "b": j.b, "area_mm2": round(j.area_mm2, 3), "load_nmm": round(j.load_nmm, 5), "knock_nmm": round(j.knock_nmm, 5),
             "advice": j.advice,
         }
-        for j in found
+        for j in joint_list
     ]  # fmt: skip
     centre = [round(v, 4) for v in stands.centre_mm]
     return [{"ok": True, "joints": joints, "centre_of_mass_mm": centre, "tipping_deg": round(stands.tipping_deg, 3)}]

@@ -10,15 +10,15 @@ from numerus.cli.results import Result, load_oriented_mesh, refused
 from numerus.errors import NumerusError
 
 
-def _inspected(name: str, found: Any, below_mm: float) -> Result:
+def _inspected(name: str, mesh_file: Any, below_mm: float) -> Result:
     from numerus.assembly.balance import balance
     from numerus.formats.mesh_files import Refusal
     from numerus.geometry.repair.health import inspect
     from numerus.geometry.thickness import thickness
 
-    if isinstance(found, Refusal):
-        return refused(name, found.error)
-    health, mesh = inspect(found.mesh, found.declared)
+    if isinstance(mesh_file, Refusal):
+        return refused(name, mesh_file.error)
+    health, mesh = inspect(mesh_file.mesh, mesh_file.declared)
     walls, stands = thickness(mesh), balance([mesh])
     thinnest = walls.thinnest_mm
     return {
@@ -36,8 +36,10 @@ def inspect_files(args: argparse.Namespace) -> list[Result]:
     for path in args.files:
         inside = path.is_dir() or path.suffix.lower() == ".zip"
         try:
-            for found in read_any(path, whole=True):
-                results.append(_inspected(f"{path}/{found.name}" if inside else str(path), found, args.below_mm))
+            for mesh_file in read_any(path, whole=True):
+                results.append(
+                    _inspected(f"{path}/{mesh_file.name}" if inside else str(path), mesh_file, args.below_mm)
+                )
         except NumerusError as error:
             results.append(refused(str(path), error))
     return results
@@ -52,12 +54,12 @@ def kit_of(args: argparse.Namespace) -> list[Result]:
     from numerus.kit.relations import relations, together
     from numerus.kit.sorting import shaped
 
-    found = list(read_any(args.path))
-    pairs = [shaped(f, f.name) for f in found if isinstance(f, MeshFile)]
+    mesh_files = list(read_any(args.path))
+    pairs = [shaped(f, f.name) for f in mesh_files if isinstance(f, MeshFile)]
     parts = [one for one, _ in pairs]
-    said = relations(parts)
-    slots = propose(parts, said)
-    copies = {r.parts[-1]: r for r in said if r.kind == "supported"}
+    stated = relations(parts)
+    slots = propose(parts, stated)
+    copies = {r.parts[-1]: r for r in stated if r.kind == "supported"}
     listed = [{
         "file": p.id, "name": p.name.rpartition("/")[2], "unit": h.unit, "extents_mm": [round(float(e), 4) for e in p.mesh.extents_mm],
         "volume_ml": h.volume_ml * UNIT_FACTORS[h.unit] ** 3, "watertight": h.watertight, "holes": h.holes, "supported": p.id in copies,
@@ -66,19 +68,19 @@ def kit_of(args: argparse.Namespace) -> list[Result]:
     } for p, h in pairs]  # fmt: skip
 
     def named(kind: str) -> list[list[str]]:
-        return [list(r.parts) for r in said if r.kind == kind]
+        return [list(r.parts) for r in stated if r.kind == kind]
 
     def sizes(r: Any) -> Any:
         return r.size_mm[0] if len(r.size_mm) == 1 else list(r.size_mm)
 
     joints = [{"a": r.parts[0], "b": r.parts[1], **dict(zip(("x_mm", "y_mm", "z_mm"), r.place_mm, strict=True)),
-               "confidence": round(r.confidence, 2)} for r in said if r.kind == "joint" and r.place_mm]  # fmt: skip
+               "confidence": round(r.confidence, 2)} for r in stated if r.kind == "joint" and r.place_mm]  # fmt: skip
     return [{
         "file": str(args.path), "ok": bool(parts), "parts": listed, "duplicates": together(named("duplicate")),
         "mirrors": named("mirror"), "alternatives": named("alternative"), "supported_copies": [p for p in named("supported") if len(p) == 2],
-        "joints": joints, "bases": [{"file": r.parts[0], "size_mm": sizes(r)} for r in said if r.kind == "base"],
-        "scaled": [{"a": r.parts[0], "b": r.parts[1], "times": r.size_mm[0]} for r in said if r.kind == "scaled"],
-        "clashes": named("clash"), "wholes": named("whole"), "refused": [refused(f.name, f.error) for f in found if isinstance(f, Refusal)],
+        "joints": joints, "bases": [{"file": r.parts[0], "size_mm": sizes(r)} for r in stated if r.kind == "base"],
+        "scaled": [{"a": r.parts[0], "b": r.parts[1], "times": r.size_mm[0]} for r in stated if r.kind == "scaled"],
+        "clashes": named("clash"), "wholes": named("whole"), "refused": [refused(f.name, f.error) for f in mesh_files if isinstance(f, Refusal)],
     }]  # fmt: skip
 
 
@@ -101,11 +103,11 @@ def layers_of(args: argparse.Namespace) -> list[Result]:
         mesh, turned = oriented(without_degenerate(read_mesh(args.file).mesh)[0])
         mesh = mesh.dropped() if args.drop else mesh
         columns = solid_columns(mesh.triangles, args.pixel_mm, args.layer_mm)
-        found, sealed, shut = islands(columns), cups(columns), trapped(columns)
+        island_list, sealed, shut = islands(columns), cups(columns), trapped(columns)
     except NumerusError as error:
         return [refused(str(args.file), error)]
     areas = layer_areas_mm2(columns)
-    listed = [{k: round(getattr(i, k), 6) for k in ("z_mm", "x_mm", "y_mm", "area_mm2")} for i in found]
+    listed = [{k: round(getattr(i, k), 6) for k in ("z_mm", "x_mm", "y_mm", "area_mm2")} for i in island_list]
     return [{
         "file": str(args.file), "ok": True, "layers": columns.layers, "layer_mm": args.layer_mm, "pixel_mm": args.pixel_mm,
         "volume_ml": columns.volume_mm3 / 1000, "area_mm2": [round(float(a), 6) for a in areas],
@@ -121,13 +123,13 @@ def poses_of(args: argparse.Namespace) -> list[Result]:
     from numerus.printing.preparation.headless import ranked_poses
 
     mesh = load_oriented_mesh(args.file)
-    found = ranked_poses(mesh, Machine("m", "usual"), Resin("r", "usual"), args.school)
+    poses = ranked_poses(mesh, Machine("m", "usual"), Resin("r", "usual"), args.school)
     listed = [{
         "direction": [round(v, 6) for v in j.cost.up], "school": j.cost.school, "height_mm": round(j.cost.height_mm, 3),
         "support_area_mm2": round(j.cost.support_mm2, 3), "scar_mm2": round(j.cost.scar_mm2, 3),
         "peak_area_mm2": round(j.cost.peak_mm2, 3), "islands": j.cost.islands, "cups": j.cost.cups,
         "minutes": round(j.cost.minutes, 1), "score": round(j.score, 5),
-    } for j in found]  # fmt: skip
+    } for j in poses]  # fmt: skip
     return [{"file": str(args.file), "ok": True, "candidates": listed}]
 
 
@@ -138,13 +140,13 @@ def support_of(args: argparse.Namespace) -> list[Result]:
     from numerus.printing.preparation.headless import supported_part
 
     mesh = load_oriented_mesh(args.file)
-    made = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
-    write_stl(made.made.whole, args.out)
-    margin, proof = made.worst_margin if made.worst_margin < 1e9 else None, made.proof
+    report = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
+    write_stl(report.made.whole, args.out)
+    margin, proof = report.worst_margin if report.worst_margin < 1e9 else None, report.proof
     return [{
-        "file": str(args.file), "ok": True, "out": str(args.out), "transform": [round(float(v), 9) for v in made.transform.reshape(-1)],
-        "tips": len(made.made.pillars), "pillars": sum(p.lands != "part" for p in made.made.pillars), "volume_ml": round(made.volume_ml, 6),
-        "islands_left": len(proof.islands_left), "unsupported_mm2": round(made.unsupported_mm2, 4), "worst_margin": margin,
+        "file": str(args.file), "ok": True, "out": str(args.out), "transform": [round(float(v), 9) for v in report.transform.reshape(-1)],
+        "tips": len(report.made.pillars), "pillars": sum(p.lands != "part" for p in report.made.pillars), "volume_ml": round(report.volume_ml, 6),
+        "islands_left": len(proof.islands_left), "unsupported_mm2": round(report.unsupported_mm2, 4), "worst_margin": margin,
         "scar_show_mm2": round(proof.scar_show_mm2, 4), "cleaning_minutes": round(proof.cleaning_minutes, 1),
         "too_light": len(proof.too_light), "swinging": len(proof.swings), "touching": len(proof.touches),
     }]  # fmt: skip
@@ -155,9 +157,9 @@ def hollow_of(args: argparse.Namespace) -> list[Result]:
     from numerus.formats.mesh_writing import write_stl
     from numerus.printing.hollow.hollowing import hollow
 
-    made = hollow(load_oriented_mesh(args.file), args.wall_mm, args.drain_mm)
-    write_stl(made.mesh, args.out)
+    hollowed = hollow(load_oriented_mesh(args.file), args.wall_mm, args.drain_mm)
+    write_stl(hollowed.mesh, args.out)
     return [{
-        "file": str(args.file), "ok": True, "out": str(args.out), "saved_ml": round(made.saved_ml, 6),
-        "min_wall_mm": round(made.min_wall_mm, 4), "drains": [asdict(d) for d in made.drains], "trapped_ml": round(made.trapped_ml, 6),
+        "file": str(args.file), "ok": True, "out": str(args.out), "saved_ml": round(hollowed.saved_ml, 6),
+        "min_wall_mm": round(hollowed.min_wall_mm, 4), "drains": [asdict(d) for d in hollowed.drains], "trapped_ml": round(hollowed.trapped_ml, 6),
     }]  # fmt: skip

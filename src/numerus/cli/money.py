@@ -23,19 +23,26 @@ def quote_of(args: argparse.Namespace) -> list[Result]:
     if unit is None:
         names = ", ".join(u.name for u in plans.units_in_order())
         raise PlanError("no-unit", f"There is no unit {args.unit!r}.", f"There are: {names}.")
-    found = standing(plans, book.history)
+    army_standing = standing(plans, book.history)
     terms = plans.commission_of(unit.id) or Commission("quote", unit.id)
-    made = quote(plans, found, unit, terms, rates(book.history.facts, plans.army), estimates(plans, found).factors)
+    unit_quote = quote(
+        plans,
+        army_standing,
+        unit,
+        terms,
+        rates(book.history.facts, plans.army),
+        estimates(plans, army_standing).factors,
+    )
     stops = [{
         "name": s.name, "what": s.description, "hours": _hours(s.hours), "materials": s.materials_pence, "price": s.price_pence,
         "price_range": list(s.price_range),
-    } for s in made.stops]  # fmt: skip
+    } for s in unit_quote.stops]  # fmt: skip
     return [{
-        "file": str(args.book), "ok": True, "unit": unit.name, "figures": made.figures, "hours": _hours(made.agreed.hours),
-        "materials": made.agreed.materials_pence, "price": made.agreed.price_pence, "stop": made.agreed.name, "stops": stops,
-        "deposit": made.deposit_pence, "postage": made.postage_pence, "currency": plans.army.currency if plans.army else "",
-        "terms": {"pence_per_h": terms.pence_per_h, "margin": terms.margin, "prints": terms.prints}, "measured_steps": made.measured,
-        "range_doubled": made.is_guess, "not_to_sell": [list(line) for line in made.not_to_sell],
+        "file": str(args.book), "ok": True, "unit": unit.name, "figures": unit_quote.figures, "hours": _hours(unit_quote.agreed.hours),
+        "materials": unit_quote.agreed.materials_pence, "price": unit_quote.agreed.price_pence, "stop": unit_quote.agreed.name, "stops": stops,
+        "deposit": unit_quote.deposit_pence, "postage": unit_quote.postage_pence, "currency": plans.army.currency if plans.army else "",
+        "terms": {"pence_per_h": terms.pence_per_h, "margin": terms.margin, "prints": terms.prints}, "measured_steps": unit_quote.measured,
+        "range_doubled": unit_quote.is_guess, "not_to_sell": [list(line) for line in unit_quote.not_to_sell],
     }]  # fmt: skip
 
 
@@ -51,8 +58,8 @@ def costs_of(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.stores import estimates
 
     book = Book.open(args.book)
-    plans, found = book.plans, standing(book.plans, book.history)
-    costs = unit_costs(plans, found, estimates(plans, found).factors)
+    plans, army_standing = book.plans, standing(book.plans, book.history)
+    costs = unit_costs(plans, army_standing, estimates(plans, army_standing).factors)
     units = [{
         "unit": plans.units[u].name, "figures": len(plans.figures_of(u)), "kit": c.kit, "resin": c.resin, "washing": c.washing,
         "machine": c.machine, "paint": c.paint, "failures": c.failures, "total": c.total, "hands_h": round(c.hands_min / 60, 2),

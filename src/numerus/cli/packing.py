@@ -20,11 +20,11 @@ def trays_of(args: argparse.Namespace) -> list[Result]:
     figures = [f for u in book.plans.units_in_order() for f in book.plans.figures_of(u.id)]
     pockets = pockets_of(book.plans, figures, cache(lambda blob: unpack_mesh(book.blob(blob))))
     box = args.box or (book.plans.army.tray_mm if book.plans.army else None)
-    found = packed(pockets, FoamBox(*box) if box else FoamBox())
-    files = write_cut_files(found.trays, args.out)
-    told = [{
+    packing = packed(pockets, FoamBox(*box) if box else FoamBox())
+    files = write_cut_files(packing.trays, args.out)
+    answers = [{
         "figures": [p.pocket.figure_id for p in t.laid], "names": [p.pocket.figure for p in t.laid],
         "mm": [t.wide_mm, t.deep_mm, round(t.high_mm, 1)], "least_wall_mm": round(t.least_wall_mm, 2), "grams": round(t.grams, 1),
         "fragile": {p.pocket.figure_id: p.pocket.note for p in t.laid if p.pocket.note}, "files": [f.name for f in own],
-    } for t, own in zip(found.trays, files, strict=True)]  # fmt: skip
-    return [{"file": str(args.book), "ok": True, "trays": told, "least_trays": found.least_trays}]
+    } for t, own in zip(packing.trays, files, strict=True)]  # fmt: skip
+    return [{"file": str(args.book), "ok": True, "trays": answers, "least_trays": packing.least_trays}]

@@ -110,8 +110,8 @@ class Recipe:
         from numerus.paint.rack.pots import Rack
 
         try:
-            told = json.loads(path.read_text())
-            paints, primer, zones = told["paints"], told.get("primer", {}), dict(told["zones"])
+            data = json.loads(path.read_text())
+            paints, primer, zones = data["paints"], data.get("primer", {}), dict(data["zones"])
             rack = Rack({p.id: p for p in paints_of_list(paints_told(paints))})
             grounds = [colour_typed(str(primer[k])) for k in ("colour", "upper") if k in primer] or ["#9A9A98"]
             looks = reflectances(grounds)

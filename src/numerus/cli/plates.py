@@ -18,14 +18,14 @@ def _machine_named(machines: dict[str, Any], name: str) -> Any:
     from numerus.printing.machines.profile_files import read_profile
     from numerus.starter.shipped_profiles import shipped_profiles
 
-    if name.endswith(".json") and isinstance(told := read_profile(Path(name)), Machine):
-        return told
+    if name.endswith(".json") and isinstance(machine := read_profile(Path(name)), Machine):
+        return machine
     machines = {m.id: m for m in shipped_profiles() if isinstance(m, Machine)} | machines
-    found = next((m for m in machines.values() if name in (m.id, m.name)), None)
-    if found is None:
+    matching = next((m for m in machines.values() if name in (m.id, m.name)), None)
+    if matching is None:
         known = ", ".join(f"{m.name} ({m.id})" for m in machines.values()) or "none"
         raise PlanError("no-machine", f"There is no machine {name}.", f"Known: {known}.")
-    return found
+    return matching
 
 
 def plates_made(args: argparse.Namespace) -> list[Result]:
@@ -62,7 +62,7 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
     from numerus.progress.standing import standing
 
     book = Book.open(path)
-    plans, found = book.plans, standing(book.plans, book.history)
+    plans, army_standing = book.plans, standing(book.plans, book.history)
     machine = _machine_named(dict(plans.machines), machine_name)
 
     @cache
@@ -73,10 +73,10 @@ def _plates_of_book(path: Path, machine_name: str) -> Made:
     outlines = [
         o
         for u in units
-        for o in outlines_for(plans, owed_copies(plans, found, u.id), mesh_of, owed_spares(plans, u.id))
+        for o in outlines_for(plans, owed_copies(plans, army_standing, u.id), mesh_of, owed_spares(plans, u.id))
     ]
-    made = plates_of(pack(outlines, [machine]), outlines, plans.resin, "Plate", new_id) if outlines else []
-    return [(p, plate_meshes(p, plans, mesh_of)) for p in made], machine, {o.part_id: o.bitmap for o in outlines}
+    plates = plates_of(pack(outlines, [machine]), outlines, plans.resin, "Plate", new_id) if outlines else []
+    return [(p, plate_meshes(p, plans, mesh_of)) for p in plates], machine, {o.part_id: o.bitmap for o in outlines}
 
 
 def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
@@ -89,11 +89,13 @@ def _plates_of_files(paths: Sequence[Path], machine_name: str) -> Made:
     machine = _machine_named({"usual": Machine("usual", "usual")}, machine_name)
     outlines, meshes = [], {}
     for number, path in enumerate(paths):
-        pose, made = best_kept(load_oriented_mesh(path), machine, RESIN)
+        pose, supported = best_kept(load_oriented_mesh(path), machine, RESIN)
         key = f"{number}"
-        meshes[key] = made.whole
-        ml = made.posed_part.columns.volume_mm3 / 1000 + pose.support_ml
-        outlines.append(Outline(key, "", path.name, outline_bitmap(made.whole), pose.height_mm, ml, name=path.name))
+        meshes[key] = supported.whole
+        ml = supported.posed_part.columns.volume_mm3 / 1000 + pose.support_ml
+        outlines.append(
+            Outline(key, "", path.name, outline_bitmap(supported.whole), pose.height_mm, ml, name=path.name)
+        )
     ids = iter(range(10**6))
     plates = plates_of(pack(outlines, [machine]), outlines, RESIN, "Plate", lambda: str(next(ids)))
     named = [(p, [(s.slot, placed_mesh(meshes[s.part_id], s)) for s in p.placed]) for p in plates]
@@ -106,10 +108,10 @@ def printed_layers(args: argparse.Namespace) -> list[Result]:
     from numerus.formats.layer_archive import LayerArchive
 
     archive = LayerArchive.open(args.file)
-    told, ml = archive.manifest, archive.check()
+    manifest, ml = archive.manifest, archive.check()
     printer = ArchivePrinter(archive, args.vat_ml)
-    end = printer.reading(told.minutes)
+    end = printer.reading(manifest.minutes)
     return [{
-        "file": str(args.file), "ok": True, "name": told.name, "machine": told.machine, "layers": told.layers, "ml": round(ml, 3),
-        "minutes": told.minutes, "state": end.state, "resin_left_ml": round(end.resin_ml, 2), "says": end.description,
+        "file": str(args.file), "ok": True, "name": manifest.name, "machine": manifest.machine, "layers": manifest.layers, "ml": round(ml, 3),
+        "minutes": manifest.minutes, "state": end.state, "resin_left_ml": round(end.resin_ml, 2), "says": end.description,
     }]  # fmt: skip

@@ -42,11 +42,11 @@ def fields_of_file(args: argparse.Namespace) -> list[Result]:
     turn = turning_up(args.up)
     standing = mesh.with_vertices(np.ascontiguousarray(mesh.vertices @ turn.T))
     light = tuple(float(v) for v in turn @ np.asarray(args.lit or args.up, float))
-    found = painting_fields(standing, light, args.spread)  # type: ignore[arg-type]
-    told = {name: getattr(found, name) for name in ("openness", "recess", "ridge", "lit", "seen")}
+    fields = painting_fields(standing, light, args.spread)  # type: ignore[arg-type]
+    answer = {name: getattr(fields, name) for name in ("openness", "recess", "ridge", "lit", "seen")}
     with args.out.open("wb") as out:
-        np.savez_compressed(out, vertices=mesh.vertices.astype(np.float32), faces=mesh.faces, **told)
-    means = {name: round(float(values.mean()), 4) for name, values in told.items()}
+        np.savez_compressed(out, vertices=mesh.vertices.astype(np.float32), faces=mesh.faces, **answer)
+    means = {name: round(float(values.mean()), 4) for name, values in answer.items()}
     return [
         {"file": str(args.file), "ok": True, "vertices": len(mesh.vertices), "faces": len(mesh.faces), "mean": means}
     ]
@@ -61,9 +61,9 @@ def zones_of_file(args: argparse.Namespace) -> list[Result]:
     from numerus.surface.file_zones import zones_of_regions
     from numerus.surface.patches import grown, patches_of
 
-    found = read_mesh(args.file)
-    mesh, patches = found.mesh, patches_of(found.mesh)
-    own = zones_of_regions(mesh, *told_regions(mesh, found.regions))
+    mesh_file = read_mesh(args.file)
+    mesh, patches = mesh_file.mesh, patches_of(mesh_file.mesh)
+    own = zones_of_regions(mesh, *told_regions(mesh, mesh_file.regions))
     if args.seeds:
         names, labels = grown(mesh, patches, _seeds(args.seeds))
     elif own is not None:
@@ -71,12 +71,12 @@ def zones_of_file(args: argparse.Namespace) -> list[Result]:
     else:
         names, labels = tuple(f"patch {n + 1}" for n in range(len(patches))), patches.labels
     area = np.bincount(labels, mesh.areas_mm2, len(names))
-    told = {
+    answer = {
         "faces": [names[n] for n in labels],
         "zones": {n: round(float(a), 4) for n, a in zip(names, area, strict=True)},
     }
-    args.out.write_text(json.dumps(told))
-    return [{"file": str(args.file), "ok": True, "zones": told["zones"], "patches": len(patches)}]
+    args.out.write_text(json.dumps(answer))
+    return [{"file": str(args.file), "ok": True, "zones": answer["zones"], "patches": len(patches)}]
 
 
 def _seeds(path: Path) -> list[Any]:
@@ -86,8 +86,8 @@ def _seeds(path: Path) -> list[Any]:
     from numerus.surface.patches import Seed
 
     try:
-        told = json.loads(path.read_text())
-        seeds = [Seed(str(s["zone"]), tuple(float(v) for v in s["at"])) for s in told]  # type: ignore[arg-type]
+        data = json.loads(path.read_text())
+        seeds = [Seed(str(s["zone"]), tuple(float(v) for v in s["at"])) for s in data]  # type: ignore[arg-type]
         if not seeds or any(len(s.at) != 3 or not all(map(math.isfinite, s.at)) or not s.zone for s in seeds):
             raise ValueError
     except (OSError, ValueError, TypeError, KeyError) as error:

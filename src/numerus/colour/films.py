@@ -99,8 +99,8 @@ def hiding_film_um(absorption: Floats, scattering: Floats) -> Floats:
         middle = (low + high) / 2
         hides = _contrast(absorption, scattering, np.exp(middle)[:, None]) >= HIDDEN
         low, high = np.where(hides, low, middle), np.where(hides, middle, high)
-    found = np.exp(high)
-    return np.where(found < 0.999 * THICKEST_UM, found, np.inf)
+    film_um = np.exp(high)
+    return np.where(film_um < 0.999 * THICKEST_UM, film_um, np.inf)
 
 
 def _contrast(absorption: Floats, scattering: Floats, film_um: Floats) -> Floats:
@@ -134,9 +134,9 @@ def pigment_measured(
     c = (first[0] * right[1] - right[0] * second[0]) / determinant
     b = np.sqrt(a * a - 1)
     scattering = np.arctanh(np.clip(b / np.maximum(c, 1e-9), 1e-9, 1 - 1e-6)) / (b * film_um)
-    told = over_pale - over_dark > TOLD_APART * (pale - dark)
-    if told.any():
-        scattering = np.where(told, scattering, np.interp(WAVELENGTHS_NM, WAVELENGTHS_NM[told], scattering[told]))
+    mask = over_pale - over_dark > TOLD_APART * (pale - dark)
+    if mask.any():
+        scattering = np.where(mask, scattering, np.interp(WAVELENGTHS_NM, WAVELENGTHS_NM[mask], scattering[mask]))
     return Pigment((a - 1) * scattering, scattering)
 
 

@@ -21,9 +21,9 @@ _STEPS, _LONGEST_STEP, _CLOSE = 60, 3.0, 1e-10
 
 def _slope_matrix() -> Floats:
     """(BANDS, BANDS): gradient of the sum of squared differences of neighbouring bands."""
-    made = 4 * np.eye(BANDS) - 2 * np.eye(BANDS, k=1) - 2 * np.eye(BANDS, k=-1)
-    made[0, 0] = made[-1, -1] = 2
-    return made
+    matrix = 4 * np.eye(BANDS) - 2 * np.eye(BANDS, k=1) - 2 * np.eye(BANDS, k=-1)
+    matrix[0, 0] = matrix[-1, -1] = 2
+    return matrix
 
 
 def reflectance_of_light(light: Floats) -> Floats:

@@ -148,9 +148,9 @@ class _Story:
             pose: Any = read("part", (MESHES / f"{part.id}.json").read_text()).pose
             ml = part.volume_ml + pose.support_ml
             outlines.append(Outline(part.id, figure, slot, _bitmap(part.id), pose.height_mm, ml))
-        made = plates_of(pack(outlines, [machine], tries=0), outlines, RESIN, name, self.new_id, len(self.plates))
-        self.plates += made
-        return made
+        plates = plates_of(pack(outlines, [machine], tries=0), outlines, RESIN, name, self.new_id, len(self.plates))
+        self.plates += plates
+        return plates
 
     def run(
         self, plate: Plate, start: datetime, state: str, bad: dict[int, tuple[str, float, str]] | None = None,
@@ -195,13 +195,13 @@ def _bitmap(name: str) -> np.ndarray:
 
 
 def _copies(plans: Plans, unit: str, which: range, slots: tuple[str, ...] | None = None) -> list[tuple[str, str]]:
-    found = []
+    copies = []
     for i in which:
         build = plans.figures[f"{unit}-{i}"].build
-        found += [
+        copies += [
             (f"{unit}-{i}", s) for s, p in build.items() if p not in (BOUGHT, NONE) and (slots is None or s in slots)
         ]
-    return found
+    return copies
 
 
 def _printing(story: _Story) -> None:
@@ -296,10 +296,10 @@ def make_demo(path: Path, now: datetime) -> Book:
         WEEKEND,
     )
     army = Army("army", "The Lampwatch of Sedge Hythe", ready_by, week, 0.86, scheme_id=SCHEME.id)
-    said = kit_statements().validate_json((MESHES / "relations.json").read_bytes())
+    stated = kit_statements().validate_json((MESHES / "relations.json").read_bytes())
     got = now.date() - timedelta(days=40)
     kits = [
-        Kit(i, name, "the town's own sculptor", pence, "personal", got, relations=said[i])
+        Kit(i, name, "the town's own sculptor", pence, "personal", got, relations=stated[i])
         for i, name, pence in (("wickmen", "Wickmen of Sedge Hythe", 2400), ("heron", "The Tolling Heron", 1600))
     ]
     parts = [demo_part(name, book.put_blob) for name in names()]
@@ -333,6 +333,6 @@ def make_demo(path: Path, now: datetime) -> Book:
         story.facts.append(
             Fact(story.evening(days_ago, 22), ForecastNoted((now.date() + timedelta(days=middle)).isoformat()))
         )
-    told = sorted(story.facts, key=lambda f: f.at)
-    book.commit("muster the Lampwatch", [*documents, *story.plates, *story.runs], told)
+    facts = sorted(story.facts, key=lambda f: f.at)
+    book.commit("muster the Lampwatch", [*documents, *story.plates, *story.runs], facts)
     return book

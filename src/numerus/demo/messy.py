@@ -70,11 +70,11 @@ def files() -> dict[str, bytes]:
         "wickman_kit/bitz/pack(1).stl": _inside_out(mesh("pack_rope")),
         "wickman_kit/bitz/BASE 28.5.stl": mesh("base_cobbles"),
     }
-    made = {name: stl_bytes(found) for name, found in meshes.items()}
-    short = made["wickman_kit/H1.stl"]
-    made["wickman_kit/H1_hires.stl"] = short[:80] + struct.pack("<I", 400_000) + short[84:20_000]
-    made["README_!!!.txt"] = README.encode()
-    return made
+    contents = {name: stl_bytes(found) for name, found in meshes.items()}
+    short = contents["wickman_kit/H1.stl"]
+    contents["wickman_kit/H1_hires.stl"] = short[:80] + struct.pack("<I", 400_000) + short[84:20_000]
+    contents["README_!!!.txt"] = README.encode()
+    return contents
 
 
 def write_archive(path: Path) -> None:

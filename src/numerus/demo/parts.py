@@ -59,5 +59,5 @@ def demo_part(name: str, keep: Callable[[bytes], str]) -> Part:
 
 
 def demo_zones(name: str, keep: Callable[[bytes], str]) -> PartZones:
-    told: PartZones = read("part_zones", (MESHES / f"{name}.zones.json").read_text())
-    return replace(told, labels=keep((MESHES / f"{name}.zones").read_bytes()))
+    part_zones: PartZones = read("part_zones", (MESHES / f"{name}.zones.json").read_text())
+    return replace(part_zones, labels=keep((MESHES / f"{name}.zones").read_bytes()))

@@ -44,25 +44,25 @@ def _caught(name: str, mesh: Mesh, machine: Machine, resin: Resin) -> tuple[Pose
 
 def relate(folder: Path) -> str:
     """Write what the parts of each kit are to each other as relations.json; in words, how much there was to say."""
-    said = {}
+    stated = {}
     for kit in ("heron", "wickmen"):
         names = sorted(p.stem for p in folder.glob("*.mesh") if p.stem.startswith("heron_") == (kit == "heron"))
         meshes = {n: oriented(unpack_mesh((folder / f"{n}.mesh").read_bytes()))[0] for n in names}
-        said[kit] = tuple(relations([Shaped(n, n, mesh) for n, mesh in meshes.items()]))
-    (folder / "relations.json").write_bytes(kit_statements().dump_json(said))
-    return f"{sum(map(len, said.values()))} statements about {len(said)} kits"
+        stated[kit] = tuple(relations([Shaped(n, n, mesh) for n, mesh in meshes.items()]))
+    (folder / "relations.json").write_bytes(kit_statements().dump_json(stated))
+    return f"{sum(map(len, stated.values()))} statements about {len(stated)} kits"
 
 
 def prepare(folder: Path, name: str, machine: Machine, resin: Resin) -> str:
     """Write ``name``.json, .zones.json, .png and .supported beside ``name``.mesh and .zones; what came of it, in words."""
     mesh = unpack_mesh((folder / f"{name}.mesh").read_bytes())
     labels = unpack_labels((folder / f"{name}.zones").read_bytes(), len(mesh.faces))
-    told = measured_zones(name, "", ZonedMesh(mesh, tuple(z.id for z in ZONES), labels))
-    (folder / f"{name}.zones.json").write_text(written(told))
+    part_zones = measured_zones(name, "", ZonedMesh(mesh, tuple(z.id for z in ZONES), labels))
+    (folder / f"{name}.zones.json").write_text(written(part_zones))
     part, _ = part_from_file(MeshFile(name, mesh), name, "")
-    pose, made = _caught(name, mesh, machine, resin)
-    (folder / f"{name}.json").write_text(written(replace(part, pose=pose, draft=draft_of(pose, made))))
+    pose, supported = _caught(name, mesh, machine, resin)
+    (folder / f"{name}.json").write_text(written(replace(part, pose=pose, draft=draft_of(pose, supported))))
     (folder / f"{name}.png").write_bytes(thumbnail_png(mesh))
-    (folder / f"{name}.supported").write_bytes(pack_mesh(Mesh(made.whole.vertices, made.whole.faces), 9))
-    left, unreached = len(made.islands_left), len(made.unreached)
+    (folder / f"{name}.supported").write_bytes(pack_mesh(Mesh(supported.whole.vertices, supported.whole.faces), 9))
+    left, unreached = len(supported.islands_left), len(supported.unreached)
     return f"{pose.school}, {pose.tips} tips, {pose.height_mm:.1f} mm, islands left {left}, unreached {unreached}"

@@ -37,10 +37,10 @@ Pixels = NDArray[np.uint8]
 def zone_palette() -> Pixels:
     """Colour of every zone as the scheme paints it, uint8 (zones, 3); unpainted ones grey."""
     rack, names = Rack({p.id: p for p in PAINTS}), [z.id for z in ZONES]
-    found = np.full((len(ZONES), 3), 150, np.uint8)
+    pixels = np.full((len(ZONES), 3), 150, np.uint8)
     for recipe in SCHEME.recipes:
-        found[names.index(recipe.zone)] = np.round(255 * rgb_of(zone_colour(recipe, rack, primed_ground(SCHEME))))
-    return found
+        pixels[names.index(recipe.zone)] = np.round(255 * rgb_of(zone_colour(recipe, rack, primed_ground(SCHEME))))
+    return pixels
 
 
 def shot(parts: Sequence[Mesh], size: tuple[int, int], painted: bool, turn_deg: float = 20.0, raise_deg: float = 9.0) -> Image.Image:  # fmt: skip

@@ -181,23 +181,23 @@ class Actions(QObject):
         def work(progress: Progress) -> Sorted:
             return read_and_sort(paths, kit, there, progress, self.arrived.emit)
 
-        def done(found: Sorted) -> None:
-            if found.read:
-                self._try(lambda: self._keep(kit, found, unit.id))
-            if found.refused:
-                self.noted.emit(_refused_words(found))
+        def done(sorting: Sorted) -> None:
+            if sorting.read:
+                self._try(lambda: self._keep(kit, sorting, unit.id))
+            if sorting.refused:
+                self.noted.emit(_refused_words(sorting))
 
         self.awaited.emit([name for path in paths for name in names_in(path)])
         self.context.jobs.start("import", "Reading mesh files", work, done)
 
-    def _keep(self, kit: Kit, found: Sorted, unit_id: str) -> None:
+    def _keep(self, kit: Kit, sorting: Sorted, unit_id: str) -> None:
         """Parts into the book, and into the unit the slots they fill, in the usual order."""
         book = self.session.book
         assert book is not None
-        keep(book, kit, found)
+        keep(book, kit, sorting)
         unit = book.plans.units.get(unit_id)
         if unit is not None:
-            filled = {r.part.slot for r in found.read if r.part.needed and r.part.slot != "extra"}
+            filled = {r.part.slot for r in sorting.read if r.part.needed and r.part.slot != "extra"}
             slots = dict.fromkeys([*(unit.slots if unit.kit_id == kit.id else ()), *sorted(filled, key=_usual_order)])
             changed = replace(unit, kit_id=kit.id, slots=tuple(slots) or unit.slots)
             rebuilt = on_other_kit(book.plans, changed, book.plans.figures_of(unit.id))
@@ -215,7 +215,7 @@ def _usual_order(slot: str) -> int:
     return SLOTS.index(slot) if slot in SLOTS else len(SLOTS)
 
 
-def _refused_words(found: Sorted) -> str:
+def _refused_words(sorting: Sorted) -> str:
     """What could not be read, with reasons."""
-    reasons = " ".join(f.error.message for f in found.refused[:3])
-    return f"{len(found.read)} read. Not read: {reasons}{' …' if len(found.refused) > 3 else ''}"
+    reasons = " ".join(f.error.message for f in sorting.refused[:3])
+    return f"{len(sorting.read)} read. Not read: {reasons}{' …' if len(sorting.refused) > 3 else ''}"

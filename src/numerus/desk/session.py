@@ -79,9 +79,9 @@ class Session(QObject):
                 self._touching[key] = unpacked_pairs(data)
         return self._touching
 
-    def keep_touching(self, found: Mapping[str, ZonePairs]) -> None:
+    def keep_touching(self, touching: Mapping[str, ZonePairs]) -> None:
         """What was looked at just now counts from here on."""
-        for key, pairs in found.items():
+        for key, pairs in touching.items():
             self._touching[key] = pairs
             self.keep_worked_out(key, packed_pairs(pairs))
         self.tick()
@@ -174,12 +174,12 @@ class Session(QObject):
 
     def _forecast_of_the_day(self) -> list[Fact]:
         """With a day's first edit the forecast is noted, so that later ones can say how they have done."""
-        found, today = self.answers.forecast, self.now.date()
+        forecast_of_day, today = self.answers.forecast, self.now.date()
         last = next((f for f in reversed(self.answers.facts) if isinstance(f.event, ForecastNoted)), None)
         noted = last is not None and last.at.date() == today
-        if noted or isinstance(found, NumerusError) or not self.plans.figures:
+        if noted or isinstance(forecast_of_day, NumerusError) or not self.plans.figures:
             return []
-        return [Fact(self.clock(), ForecastNoted(found.middle.isoformat()))]
+        return [Fact(self.clock(), ForecastNoted(forecast_of_day.middle.isoformat()))]
 
     def undo(self) -> None:
         self._turn("Took back", "undo")
@@ -243,28 +243,32 @@ class Session(QObject):
 
     def zoned(self, part: Part) -> ZonedMesh:
         """A part's mesh with its zones; all unnamed where none are told, or their labels are not this mesh's."""
-        mesh, told = self.mesh(part.blob), self.plans.part_zones.get(part.id)
-        key = (part.blob, told.labels, told.zones) if told else (part.blob, "", ())
+        mesh, part_zones = self.mesh(part.blob), self.plans.part_zones.get(part.id)
+        key = (part.blob, part_zones.labels, part_zones.zones) if part_zones else (part.blob, "", ())
         if key not in self._zoned:
-            self._zoned[key] = self._read_zones(part, mesh, told)
+            self._zoned[key] = self._read_zones(part, mesh, part_zones)
         return self._zoned[key]
 
-    def _read_zones(self, part: Part, mesh: Mesh, told: PartZones | None) -> ZonedMesh:
-        if told is not None and self.book is not None:
+    def _read_zones(self, part: Part, mesh: Mesh, part_zones: PartZones | None) -> ZonedMesh:
+        if part_zones is not None and self.book is not None:
             try:
-                return with_zones(self.book, mesh, told)
+                return with_zones(self.book, mesh, part_zones)
             except NumerusError as error:
                 log.warning("zones of %s: %s", part.name, error.message)
-        return zoned(mesh, told.zones if told else (), None)
+        return zoned(mesh, part_zones.zones if part_zones else (), None)
 
     def labelled_mesh(self, part: Part) -> Mesh:
         """A part's mesh whose faces carry their zones with them."""
-        told = self.plans.part_zones.get(part.id)
-        key = part.blob, told.labels if told else ""
+        part_zones = self.plans.part_zones.get(part.id)
+        key = part.blob, part_zones.labels if part_zones else ""
         if key not in self._labelled:
-            found = self.zoned(part)
-            made = found.mesh.with_face_attribute(ATTRIBUTE, found.labels) if found.zones else found.mesh
-            self._labelled = {key: made}  # the part in hand is the only one that is changed
+            zoned_mesh = self.zoned(part)
+            mesh = (
+                zoned_mesh.mesh.with_face_attribute(ATTRIBUTE, zoned_mesh.labels)
+                if zoned_mesh.zones
+                else zoned_mesh.mesh
+            )
+            self._labelled = {key: mesh}  # the part in hand is the only one that is changed
         return self._labelled[key]
 
     def worked_out(self, key: str) -> bytes | None:

@@ -79,8 +79,8 @@ class MainWindow(QMainWindow):
         self.benches = make_benches(self.context, self.user_actions, renderer)
         self.bench, self.status = Pages(), StatusLine(self.context)
         self.errors = ErrorPanel(self.theme, self.bench)
-        for made in self.benches.values():
-            self.bench.addWidget(made)
+        for bench in self.benches.values():
+            self.bench.addWidget(bench)
         middle = QVBoxLayout()
         middle.setSpacing(0)
         middle.addWidget(self.bench, 1)

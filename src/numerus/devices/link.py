@@ -38,8 +38,8 @@ def link_for(plate: Plate, machine: Machine, run: RunRecord, zone: str = "") -> 
     if machine.link:
         return FolderLink(Path(machine.link), plate, machine)
     resumed = any(p.until for p in run.pauses)
-    told = levels(run, machine, zone) if run.vat_levels else ()
-    return replace(stand_in(plate, machine, run.run_id), resumed=resumed, levels=told)
+    timing = levels(run, machine, zone) if run.vat_levels else ()
+    return replace(stand_in(plate, machine, run.run_id), resumed=resumed, levels=timing)
 
 
 def stand_in(plate: Plate, machine: Machine, run_id: str) -> SimulatedPrinter:
@@ -57,28 +57,28 @@ class FolderLink:
 
     def reading(self, minutes: float) -> Reading:
         """What the file says; a missing or damaged file is told in the reading's words, and the clock goes on."""
-        told, description = self._told()
-        layers = int(told.get("layers", layer_count(self.plate.height_mm, self.machine.layer_mm)))
-        layer = int(told.get("layer", layers_after(minutes, self.plate.height_mm, self.machine)))
+        data, description = self._told()
+        layers = int(data.get("layers", layer_count(self.plate.height_mm, self.machine.layer_mm)))
+        layer = int(data.get("layer", layers_after(minutes, self.plate.height_mm, self.machine)))
         height = (
             layer * self.machine.layer_mm
-            if "layer" in told
+            if "layer" in data
             else height_after(minutes, self.plate.height_mm, self.machine)
         )
-        state = told.get("state", "printing")
+        state = data.get("state", "printing")
         return Reading(
             state if state in STATES else "printing", layer, layers, height,
-            float(told.get("minutes_left", self.plate.minutes * (1 - layer / max(layers, 1)))),
-            float(told.get("celsius", float("nan"))), float(told.get("resin_ml", float("nan"))), str(told.get("says", description)),
+            float(data.get("minutes_left", self.plate.minutes * (1 - layer / max(layers, 1)))),
+            float(data.get("celsius", float("nan"))), float(data.get("resin_ml", float("nan"))), str(data.get("says", description)),
         )  # fmt: skip
 
     def _told(self) -> tuple[dict[str, Any], str]:
         try:
-            told = json.loads((self.folder / STATUS).read_text())
+            data = json.loads((self.folder / STATUS).read_text())
             numbers = {
-                k: float(told[k]) for k in ("layer", "layers", "minutes_left", "celsius", "resin_ml") if k in told
+                k: float(data[k]) for k in ("layer", "layers", "minutes_left", "celsius", "resin_ml") if k in data
             }
-            return {**told, **numbers}, ""
+            return {**data, **numbers}, ""
         except FileNotFoundError:
             return {}, f"no {STATUS} in {self.folder.name} yet"
         except (OSError, ValueError, TypeError, AttributeError):
@@ -96,15 +96,22 @@ class ArchivePrinter:
     vat_ml: float
 
     def reading(self, minutes: float) -> Reading:
-        told = self.archive.manifest
-        share = min(max(minutes / max(told.minutes, 1e-9), 0.0), 1.0)
-        layer = int(share * told.layers)
-        used = sum(told.areas_mm2[:layer]) * told.layer_mm / 1000
+        manifest = self.archive.manifest
+        share = min(max(minutes / max(manifest.minutes, 1e-9), 0.0), 1.0)
+        layer = int(share * manifest.layers)
+        used = sum(manifest.areas_mm2[:layer]) * manifest.layer_mm / 1000
         state = "finished" if share >= 1 else "printing" if used < self.vat_ml else "stopped"
         left = max(self.vat_ml - used, 0.0)
         description = "resin out" if state == "stopped" else ""
         return Reading(
-            state, layer, told.layers, layer * told.layer_mm, told.minutes * (1 - share), WARM_C, left, description
+            state,
+            layer,
+            manifest.layers,
+            layer * manifest.layer_mm,
+            manifest.minutes * (1 - share),
+            WARM_C,
+            left,
+            description,
         )
 
     def outcomes(self) -> list[PartOutcome]:

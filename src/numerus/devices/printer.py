@@ -63,8 +63,8 @@ class SimulatedPrinter:
         struck = self.drawn_fault in ("power cut", "resin out") and not self.resumed
         minute, ml = self._level
         dry = minute + max(ml - self.machine.vat_min_ml, 0.0) / self._ml_per_min
-        found = [(minutes * share, self.drawn_fault)] if struck else []
-        return min([*found, (dry, "resin out"), (minutes, "")])
+        events = [(minutes * share, self.drawn_fault)] if struck else []
+        return min([*events, (dry, "resin out"), (minutes, "")])
 
     @property
     def _level(self) -> tuple[float, float]:
@@ -111,7 +111,7 @@ class SimulatedPrinter:
         stopped_min, stops = self._first_stop
         stop_height = height_after(stopped_min, self.plate.height_mm, self.machine)
         victim = int(dice.integers(len(self.plate.placed))) if self.plate.placed else -1
-        found = []
+        outcomes = []
         for number, placed in enumerate(self.plate.placed):
             roll = dice.uniform()
             if stops and self.resumed:
@@ -122,21 +122,21 @@ class SimulatedPrinter:
                     if roll < 0.6
                     else (GOOD, 0.0, "")
                 )
-                found.append(PartOutcome(placed.id, *line))
+                outcomes.append(PartOutcome(placed.id, *line))
             elif stops:
-                found.append(PartOutcome(placed.id, FAILED, round(stop_height, 1), "stops level all round"))
+                outcomes.append(PartOutcome(placed.id, FAILED, round(stop_height, 1), "stops level all round"))
             elif fault == "one part lets go" and number == victim:
-                found.append(
+                outcomes.append(
                     PartOutcome(
                         placed.id, FAILED, round(2 + 0.5 * roll * self.plate.height_mm, 1), "torn off its supports"
                     )
                 )
             elif fault == "weak corner" and placed.x_mm < 35 and placed.y_mm < 30:
-                found.append(
+                outcomes.append(
                     PartOutcome(
                         placed.id, FAILED if roll < 0.7 else FLAWED, round(1 + 6 * roll, 1), "soft and half made"
                     )
                 )
             else:
-                found.append(PartOutcome(placed.id, FLAWED if roll > 0.97 else GOOD, 0.0, ""))
-        return found
+                outcomes.append(PartOutcome(placed.id, FLAWED if roll > 0.97 else GOOD, 0.0, ""))
+        return outcomes

@@ -26,9 +26,9 @@ def simulated_pigment(seed: int) -> Pigment:
     edge, steep = rng.uniform(420, 640), rng.uniform(8, 25)
     absorption = absorption + 10 ** rng.uniform(-1.5, -0.1) / (1 + np.exp((nm - edge) / steep))
     scattering = 10 ** rng.uniform(-1.8, -0.5) * (nm / 550) ** -rng.uniform(0.3, 1.6)
-    made = Pigment(absorption, np.asarray(scattering))
-    times = made.hides_um / 10 ** rng.uniform(*HIDES_LOG10_UM)
-    return Pigment(times * made.absorption, times * made.scattering)
+    pigment = Pigment(absorption, np.asarray(scattering))
+    times = pigment.hides_um / 10 ** rng.uniform(*HIDES_LOG10_UM)
+    return Pigment(times * pigment.absorption, times * pigment.scattering)
 
 
 def simulated_white() -> Pigment:

@@ -101,5 +101,5 @@ def _lamp(rng: np.random.Generator, x: Floats, y: Floats) -> Floats:
     away = rng.uniform(1.2, 2.5)
     lamp = away / ((x - across) ** 2 + (y - down) ** 2 + away**2) ** 1.5
     lens = (1 + (x * x + y * y) * rng.uniform(0.2, 0.6)) ** -2.0
-    made = lamp * lens
-    return np.asarray(made / made.max())
+    light = lamp * lens
+    return np.asarray(light / light.max())

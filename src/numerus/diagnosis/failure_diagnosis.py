@@ -91,9 +91,9 @@ def _looks_say(looks: Mapping[str, int], table: Likelihoods) -> Floats:
     Looks are answers to one question, so what was not seen says nothing more. Parts of one run fail together: many of them
     weigh as the root of their number.
     """
-    told = {k: n for k, n in looks.items() if LOOKED + k in table.seen}
-    many = sum(told.values())
-    weighed = [n / np.sqrt(many) * np.log(_shows(table.seen[LOOKED + k], True)) for k, n in told.items()]
+    words = {k: n for k, n in looks.items() if LOOKED + k in table.seen}
+    many = sum(words.values())
+    weighed = [n / np.sqrt(many) * np.log(_shows(table.seen[LOOKED + k], True)) for k, n in words.items()]
     return np.asarray(sum(weighed, np.zeros(len(table.causes))))
 
 

@@ -157,5 +157,5 @@ def _told(observation: str, cases: Iterable[ConfirmedCase]) -> list[float]:
     return [float(yes) for c in cases if (yes := c.seen.yes.get(observation)) is not None]
 
 
-def _moved(share: float, told: list[float]) -> float:
-    return (share * TABLE_CASES + sum(told)) / (TABLE_CASES + len(told))
+def _moved(share: float, shares: list[float]) -> float:
+    return (share * TABLE_CASES + sum(shares)) / (TABLE_CASES + len(shares))

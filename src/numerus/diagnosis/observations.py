@@ -143,13 +143,13 @@ def _together(hurt: list[Placed], plate: Plate) -> bool | None:
 
 def _of_heights(outcomes: list[PartOutcome], plate: Plate) -> dict[str, bool | None]:
     """A height of 0 was not told. One odd part does not hide what the others show."""
-    told = np.sort([o.height_mm for o in outcomes if o.height_mm > 0])
-    if not len(told):
+    heights = np.sort([o.height_mm for o in outcomes if o.height_mm > 0])
+    if not len(heights):
         return {"at one height": None, "in the first 2 mm": None, "in the upper half": None}
-    level = np.searchsorted(told, told + LEVEL_MM, side="right") - np.arange(len(told))
-    middle = float(np.median(told))
+    level = np.searchsorted(heights, heights + LEVEL_MM, side="right") - np.arange(len(heights))
+    middle = float(np.median(heights))
     return {
-        "at one height": bool(level.max() >= max(LEVEL_SHARE * len(told), 2)) if len(told) > 1 else None,
+        "at one height": bool(level.max() >= max(LEVEL_SHARE * len(heights), 2)) if len(heights) > 1 else None,
         "in the first 2 mm": middle <= FIRST_MM,
         "in the upper half": middle > plate.height_mm / 2,
     }
@@ -187,9 +187,9 @@ def _of_earlier_copies(record: RunRecord, hurt: list[Placed], before: Earlier) -
     }
 
 
-def _any(found: Iterable[bool]) -> bool | None:
+def _any(answers: Iterable[bool]) -> bool | None:
     """Whether any is, None where there are none."""
-    every = list(found)
+    every = list(answers)
     return any(every) if every else None
 
 

@@ -65,13 +65,13 @@ class Hurt:
 
 def ways(hurt: Hurt, record: Mapping[str, tuple[int, int]]) -> list[Way]:
     """What can be done, the most sensible first; ``record``: how often each way has worked and was tried."""
-    found = [_again(hurt, REPRINT, 0)]
+    options = [_again(hurt, REPRINT, 0)]
     spares = _spares(hurt.fails)
     if spares:
-        found.append(_again(hurt, SPARES, spares))
+        options.append(_again(hurt, SPARES, spares))
     ways_to_keep = [_kept(hurt, key, chance_of(key, record)) for key in _possible(hurt)]
-    found += [replace(way, record=record.get(way.key, (0, 0))) for way in ways_to_keep]
-    return sorted(found, key=lambda w: w.worth)
+    options += [replace(way, record=record.get(way.key, (0, 0))) for way in ways_to_keep]
+    return sorted(options, key=lambda w: w.worth)
 
 
 def chance_of(key: str, record: Mapping[str, tuple[int, int]]) -> float:
@@ -127,12 +127,12 @@ def _way(
 
 def repair_record(facts: Iterable[Fact]) -> dict[str, tuple[int, int]]:
     """How often each way has worked, and was tried, by its key."""
-    found: dict[str, tuple[int, int]] = {}
+    record: dict[str, tuple[int, int]] = {}
     for fact in facts:
         if isinstance(ended := fact.event, RepairEnded):
-            worked, tried = found.get(ended.way, (0, 0))
-            found[ended.way] = worked + ended.worked, tried + 1
-    return found
+            worked, tried = record.get(ended.way, (0, 0))
+            record[ended.way] = worked + ended.worked, tried + 1
+    return record
 
 
 @dataclass(frozen=True)
@@ -147,12 +147,12 @@ class Waiting:
 
 def waiting_repairs(facts: Iterable[Fact]) -> list[Waiting]:
     """Repairs chosen whose end was not told, the oldest first."""
-    found: dict[tuple[str, str], Waiting] = {}
+    waiting: dict[tuple[str, str], Waiting] = {}
     for fact in facts:
         event = fact.event
         if isinstance(event, RepairChosen) and event.way in KEPT:
             at = fact.subject, event.placed
-            found[at] = Waiting(*at, event.part, event.way)
+            waiting[at] = Waiting(*at, event.part, event.way)
         elif isinstance(event, RepairEnded):
-            found.pop((fact.subject, event.placed), None)
-    return list(found.values())
+            waiting.pop((fact.subject, event.placed), None)
+    return list(waiting.values())

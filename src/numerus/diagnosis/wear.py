@@ -48,7 +48,7 @@ def wear_of(
     """Film and screen of a machine since each was changed."""
     changed = {type(f.event): f.at for f in facts if f.subject == machine.id}
     runs = [(r, plates[r.plate_id]) for r in records if r.machine_id == machine.id and r.ended and r.plate_id in plates]
-    found = []
+    wear_list = []
     for what, kind, life in (
         ("film", FilmChanged, float(machine.film_layers)),
         ("screen", ScreenChanged, machine.screen_h),
@@ -58,8 +58,8 @@ def wear_of(
         used = sum(amount for _, amount in took)
         pace = sum(amount for at, amount in took if at >= now - timedelta(days=PACE_DAYS)) / PACE_DAYS
         ends = now.date() + timedelta(days=int(max(life - used, 0) / pace)) if pace > 0 else None
-        found.append(Wear(machine.id, what, used, life, ends))
-    return found
+        wear_list.append(Wear(machine.id, what, used, life, ends))
+    return wear_list
 
 
 def _worn(what: str, layers: int, machine: Machine) -> float:
@@ -135,13 +135,13 @@ def before_run(
     resin: Resin, bottles: Sequence[Bottle], last_used: datetime | None, celsius: float | None, now: datetime
 ) -> list[str]:
     """What to do with the resin before a run: stir what has stood, warm what is cold, leave what is too old."""
-    found = []
+    runs_before = []
     if last_used is None or (now - last_used).total_seconds() > resin.settles_days * 86400:
-        found.append("stir the vat and shake the bottle")
+        runs_before.append("stir the vat and shake the bottle")
     if celsius is not None and celsius < resin.least_c:
-        found.append(f"warm it to {resin.least_c:.0f} °C or more: the room has {celsius:.0f}")
+        runs_before.append(f"warm it to {resin.least_c:.0f} °C or more: the room has {celsius:.0f}")
     elif celsius is None:
-        found.append(f"see that it has {resin.least_c:.0f} °C or more: nobody has told how warm the room is")
+        runs_before.append(f"see that it has {resin.least_c:.0f} °C or more: nobody has told how warm the room is")
     if any(b.resin_id == resin.id and b.expires is not None and b.expires < now.date() for b in bottles):
-        found.append("a bottle is past its date")
-    return found
+        runs_before.append("a bottle is past its date")
+    return runs_before

@@ -47,12 +47,12 @@ def date_of(text: str, today: date, day_first: bool = True) -> date:
         raise refusal
     first = day_first and not re.match(r"\d{4}\D", words)
     try:
-        found = parse_date(words, dayfirst=first, default=datetime.combine(today, datetime.min.time())).date()
+        match = parse_date(words, dayfirst=first, default=datetime.combine(today, datetime.min.time())).date()
         other = parse_date(words, dayfirst=first, default=datetime(today.year - 4, 1, 1)).date()
     except (ValueError, OverflowError) as error:
         raise refusal from error
-    no_year = other.year == today.year - 4 and found.year == today.year
-    return found.replace(year=found.year + 1) if no_year and found < today else found
+    no_year = other.year == today.year - 4 and match.year == today.year
+    return match.replace(year=match.year + 1) if no_year and match < today else match
 
 
 def clock(minute: int) -> str:
@@ -61,9 +61,9 @@ def clock(minute: int) -> str:
 
 def minute_of(text: str, where: str = "") -> int:
     """Minutes after midnight of "20:00" or "20"; 24:00 is the end of the day. Raises PlanError."""
-    found = re.fullmatch(r"\s*(\d{1,2})(?::(\d{2}))?\s*", text)
-    minute = int(found[1]) * 60 + int(found[2] or 0) if found else -1
-    if not 0 <= minute <= 24 * 60 or (found and int(found[2] or 0) > 59):
+    match = re.fullmatch(r"\s*(\d{1,2})(?::(\d{2}))?\s*", text)
+    minute = int(match[1]) * 60 + int(match[2] or 0) if match else -1
+    if not 0 <= minute <= 24 * 60 or (match and int(match[2] or 0) > 59):
         raise PlanError("bad-time", f"{where}: {text!r} is no time of day.".lstrip(": "), "Write it like 20:00.")
     return minute
 

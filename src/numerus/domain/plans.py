@@ -56,15 +56,15 @@ class Plans:
     def kit_parts(self, unit_id: str) -> list[Part]:
         """The parts of a unit's kit by slot and name; none without a unit."""
         unit = self.units.get(unit_id)
-        found = [p for p in self.parts.values() if unit is not None and p.kit_id == unit.kit_id]
-        return sorted(found, key=lambda p: (p.slot, natural(p.name)))
+        parts = [p for p in self.parts.values() if unit is not None and p.kit_id == unit.kit_id]
+        return sorted(parts, key=lambda p: (p.slot, natural(p.name)))
 
     def zone_areas_cm2(self, figure: Figure) -> dict[str, float]:
         """Zones of a figure, by id, and their area in cm², over all its parts."""
         areas: dict[str, float] = {}
         for part_id in figure.build.values():
-            told = self.part_zones.get(part_id)
-            for zone, area in zip(told.zones, told.area_cm2, strict=True) if told else ():
+            part_zones = self.part_zones.get(part_id)
+            for zone, area in zip(part_zones.zones, part_zones.area_cm2, strict=True) if part_zones else ():
                 if area > LEAST_ZONE_CM2:
                     areas[zone] = areas.get(zone, 0.0) + area
         return areas
@@ -76,8 +76,8 @@ class Plans:
         return [p.id for p in parts if named[p.id] < NAMED_SHARE * p.surface_cm2]
 
     def zone_name(self, zone_id: str) -> str:
-        found = self.zones.get(zone_id)
-        return found.name if found else zone_id
+        zone = self.zones.get(zone_id)
+        return zone.name if zone else zone_id
 
     def dabs_of(self, part_id: str) -> tuple[BrushDab, ...]:
         """What was brushed onto a part as it is now, the oldest first."""

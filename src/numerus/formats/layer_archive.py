@@ -136,25 +136,25 @@ def _png(bits: NDArray[np.uint8], across: int) -> tuple[bytes, int]:
     """A picture, and how many of its pixels are set."""
     from PIL import Image
 
-    made = io.BytesIO()
-    Image.frombytes("1", (across, len(bits)), bits.tobytes()).save(made, "PNG", compress_level=FAST)
-    return made.getvalue(), _count(bits)
+    buffer = io.BytesIO()
+    Image.frombytes("1", (across, len(bits)), bits.tobytes()).save(buffer, "PNG", compress_level=FAST)
+    return buffer.getvalue(), _count(bits)
 
 
 def _count(bits: NDArray[np.uint8]) -> int:
     return int(np.bitwise_count(bits).sum(dtype=np.int64))
 
 
-def _unpng(told: tuple[bytes, str]) -> NDArray[np.uint8]:
+def _unpng(ihdr: tuple[bytes, str]) -> NDArray[np.uint8]:
     """A picture's bits; ``told``: its bytes, and what to say where they are none."""
     from PIL import Image
 
     try:
-        with Image.open(io.BytesIO(told[0])) as opened:
+        with Image.open(io.BytesIO(ihdr[0])) as opened:
             picture = opened if opened.mode == "1" else opened.convert("1")
             return np.frombuffer(picture.tobytes(), np.uint8).reshape(opened.height, -1)
     except OSError as error:
-        raise MeshFileError("damaged-layers", told[1], "Export the plate again.") from error
+        raise MeshFileError("damaged-layers", ihdr[1], "Export the plate again.") from error
 
 
 @dataclass(frozen=True, eq=False)

@@ -50,11 +50,11 @@ class MeshFile:
 
 def parse_mesh(name: str, data: bytes) -> MeshFile:
     """All a file holds as one mesh; the ending of ``name`` tells the format. Raises MeshFileError."""
-    found = parse_objects(name, data)
+    mesh_files = parse_objects(name, data)
     return (
-        found[0]
-        if len(found) == 1
-        else MeshFile(name, merged([f.mesh for f in found]), found[0].declared, found[0].regions)
+        mesh_files[0]
+        if len(mesh_files) == 1
+        else MeshFile(name, merged([f.mesh for f in mesh_files]), mesh_files[0].declared, mesh_files[0].regions)
     )
 
 
@@ -219,9 +219,9 @@ def _scene_of(data: bytes, ending: str) -> Pieces:
     return pieces
 
 
-def _coloured(found: Any, mesh: Mesh) -> Mesh:
+def _coloured(colours: Any, mesh: Mesh) -> Mesh:
     """The mesh with the colours its vertices or faces have in the file, if they have any."""
-    visual = found.visual
+    visual = colours.visual
     if visual.kind == "vertex":
         return mesh.with_face_attribute(REGION, faces_of_vertex_colours(mesh, np.asarray(visual.vertex_colors)[:, :3]))
     if visual.kind == "face":
@@ -236,8 +236,8 @@ def _parse_obj(data: bytes) -> Parsed:
 
 def _parse_ply(data: bytes) -> Parsed:
     """The header's counts are held against the bytes there are: a lying header would ask for memory."""
-    head, found, _ = data[:65536].partition(b"end_header")
-    if not data.startswith(b"ply") or not found:
+    head, header, _ = data[:65536].partition(b"end_header")
+    if not data.startswith(b"ply") or not header:
         raise MeshFileError("malformed", "The PLY header has no end.")
     text = b"format binary" not in head
     if text:
@@ -248,7 +248,7 @@ def _parse_ply(data: bytes) -> Parsed:
         raise MeshFileError("truncated", f"The PLY promises {sum(counts.values())} elements and has {len(data)} bytes.")
     _check_counts(counts.get(b"vertex", 0), counts.get(b"face", 0))
     if text:
-        _check_text_faces(data[len(head) + len(found) :].split(b"\n")[1:], counts)
+        _check_text_faces(data[len(head) + len(header) :].split(b"\n")[1:], counts)
     return _scene_of(data, "ply"), "", ()
 
 

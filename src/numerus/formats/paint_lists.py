@@ -95,9 +95,9 @@ def _text(path: Path) -> str:
         raise PaintListError("no-text", f"{path.name} is no text file.", "Save it as UTF-8.") from error
 
 
-def _listed(where: str, told: Any) -> Listed:
+def _listed(where: str, data: Any) -> Listed:
     try:
-        return Listed(where, PaintEntry.model_validate(told))
+        return Listed(where, PaintEntry.model_validate(data))
     except ValidationError as error:
         first = error.errors()[0]
         field = ".".join(str(place) for place in first["loc"])
@@ -120,20 +120,20 @@ def _not_too_many(listed: Sequence[Listed]) -> list[Listed]:
 
 def _json(text: str) -> list[Listed]:
     try:
-        told = json.loads(text)
+        data = json.loads(text)
     except (ValueError, RecursionError) as error:
         line = f" at line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
         raise PaintListError("no-json", f"That is no JSON{line}.", "Nothing was taken over.") from error
-    return paints_told(told)
+    return paints_told(data)
 
 
-def paints_told(told: Any) -> list[Listed]:
+def paints_told(rows: Any) -> list[Listed]:
     """Entries of a list read from JSON. Raises PaintListError naming the entry at fault."""
-    if not isinstance(told, list):
+    if not isinstance(rows, list):
         raise PaintListError(
             "no-list", "A list of paints is expected: [{name, hex, kind}, …].", "Nothing was taken over."
         )
-    return _not_too_many([_listed(f"Entry {n}", entry) for n, entry in enumerate(told, 1)])
+    return _not_too_many([_listed(f"Entry {n}", entry) for n, entry in enumerate(rows, 1)])
 
 
 def _csv(text: str) -> list[Listed]:
@@ -186,9 +186,9 @@ def gimp_text(title: str, paints: Iterable[tuple[str, str]]) -> str:
 
 def csv_text(rows: Iterable[Sequence[str]]) -> str:
     """Rows, the first their head."""
-    made = io.StringIO()
-    csv.writer(made, lineterminator="\n").writerows(rows)
-    return made.getvalue()
+    buffer = io.StringIO()
+    csv.writer(buffer, lineterminator="\n").writerows(rows)
+    return buffer.getvalue()
 
 
 def json_text(entries: Iterable[PaintEntry]) -> str:

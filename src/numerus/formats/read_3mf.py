@@ -70,8 +70,8 @@ class _Model:
     def _triangle(self, a: dict[str, str]) -> None:
         self._now.faces.extend((int(a["v1"]), int(a["v2"]), int(a["v3"])))
         pid, index = self._now.material
-        told = (a["pid"], a.get("p1", "0")) if "pid" in a else (pid, a.get("p1", index))
-        self._now.shades.append(self.told.setdefault(told, len(self.told)))
+        colour = (a["pid"], a.get("p1", "0")) if "pid" in a else (pid, a.get("p1", index))
+        self._now.shades.append(self.told.setdefault(colour, len(self.told)))
 
     def _group(self, a: dict[str, str]) -> None:
         self._group_id = a.get("id", "")
@@ -82,10 +82,10 @@ class _Model:
         colour = a.get("color") or a.get("displaycolor", "")
         self.shades.setdefault(self._group_id, []).append(a.get("name") or colour[:7].upper())
 
-    def shade(self, told: tuple[str, str]) -> str:
+    def shade(self, colour: tuple[str, str]) -> str:
         """A material by its group and number, "" where there is none."""
-        listed = self.shades.get(told[0], [])
-        return listed[int(told[1])] if told[1].isdigit() and int(told[1]) < len(listed) else ""
+        listed = self.shades.get(colour[0], [])
+        return listed[int(colour[1])] if colour[1].isdigit() and int(colour[1]) < len(listed) else ""
 
     def _object(self, a: dict[str, str]) -> None:
         self._now = self.objects[self.path, a["id"]] = _Object(
@@ -183,21 +183,21 @@ def _pieces(objects: dict[Place, _Object], uses: list[Use], depth: int = 0) -> I
     for place, matrix in uses:
         if depth > MAX_DEPTH or place not in objects:
             raise MeshFileError("malformed", f"The 3MF uses an object that is not there: {place[1]}.")
-        found = objects[place]
-        inside = _pieces(objects, [(p, matrix @ m) for p, m in found.components], depth + 1)
-        for name, mesh in [*_own(found, matrix), *((n or found.name, m) for n, m in inside)]:
+        thing = objects[place]
+        inside = _pieces(objects, [(p, matrix @ m) for p, m in thing.components], depth + 1)
+        for name, mesh in [*_own(thing, matrix), *((n or thing.name, m) for n, m in inside)]:
             count += 1
             if count > MAX_PIECES:
                 raise MeshFileError("too-many", f"The 3MF places more than {MAX_PIECES} objects.")
             yield name, mesh
 
 
-def _own(found: _Object, matrix: Floats) -> list[tuple[str, Mesh]]:
-    if not found.faces:
+def _own(thing: _Object, matrix: Floats) -> list[tuple[str, Mesh]]:
+    if not thing.faces:
         return []
-    vertices = np.frombuffer(found.vertices, float).reshape(-1, 3)
-    faces = np.frombuffer(found.faces, np.int64).reshape(-1, 3)
+    vertices = np.frombuffer(thing.vertices, float).reshape(-1, 3)
+    faces = np.frombuffer(thing.faces, np.int64).reshape(-1, 3)
     if faces.min() < 0 or faces.max() >= len(vertices):
         raise MeshFileError("malformed", "The 3MF names corners that are not there.")
     mesh = Mesh(vertices, faces.astype(np.int32)).transformed(matrix)
-    return [(found.name, mesh.with_face_attribute(REGION, np.frombuffer(found.shades, np.int32)))]
+    return [(thing.name, mesh.with_face_attribute(REGION, np.frombuffer(thing.shades, np.int32)))]

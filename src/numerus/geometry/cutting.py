@@ -92,8 +92,8 @@ def solid_of(mesh: Mesh) -> Any:
 
 
 def mesh_of(solid: Any) -> Mesh:
-    made = solid.to_mesh()
-    return Mesh(np.asarray(made.vert_properties, float)[:, :3].copy(), np.asarray(made.tri_verts, np.int32))
+    mesh = solid.to_mesh()
+    return Mesh(np.asarray(mesh.vert_properties, float)[:, :3].copy(), np.asarray(mesh.tri_verts, np.int32))
 
 
 def attributes_from(mesh: Mesh, original: Mesh) -> Mesh:
@@ -166,9 +166,9 @@ def _keyed(above: Any, below: Any, section: Any, style: KeyStyle) -> tuple[Any, 
     two = section.area() > SECOND_MM2 and style.form == "round"
     for piece in _halves(section) if two else (section,):
         middle, radius = widest_place(piece)
-        made = _fitting(above, below, middle, radius, style)
-        if made is not None:
-            above, below, key = made
+        fitted = _fitting(above, below, middle, radius, style)
+        if fitted is not None:
+            above, below, key = fitted
             keys.append(key)
     note = "" if keys else "One piece of the section is too slight for a key: glue it, or pin it by hand."
     return above, below, keys, note
@@ -271,10 +271,10 @@ class CutProposal:
 
 def propose_cuts(mesh: Mesh, fits_mm: Sequence[float] | None = None, most: int = 4) -> list[CutProposal]:
     """Planes across the three axes where the part is narrowest, best first; both halves must fit ``fits_mm`` if given."""
-    solid, found = solid_of(mesh), []
+    solid, cut_proposals = solid_of(mesh), []
     for axis in (2, 0, 1):
-        found += _along(solid, mesh, axis, fits_mm)
-    return sorted(found, key=lambda p: p.seam_mm * (1 + abs(p.share_above - 0.5)))[:most]
+        cut_proposals += _along(solid, mesh, axis, fits_mm)
+    return sorted(cut_proposals, key=lambda p: p.seam_mm * (1 + abs(p.share_above - 0.5)))[:most]
 
 
 def _along(solid: Any, mesh: Mesh, axis: int, fits_mm: Sequence[float] | None) -> list[CutProposal]:
@@ -286,13 +286,13 @@ def _along(solid: Any, mesh: Mesh, axis: int, fits_mm: Sequence[float] | None) -
     heights = np.linspace(low + edge, high - edge, STEPS)
     sections = [turned.slice(float(h)) for h in heights]
     seams = np.array([_length(s) for s in sections])
-    found = []
+    cut_proposals = []
     for k, (h, seam) in enumerate(zip(heights, seams, strict=True)):
         around = seams[max(k - 3, 0) : k + 4]
         if seam > 0 and seam <= around.min() + 1e-9:
             proposal = _proposal(solid, mesh, axis, float(h), sections[k], float(seam), fits_mm)
-            found += [proposal] if proposal else []
-    return found
+            cut_proposals += [proposal] if proposal else []
+    return cut_proposals
 
 
 def _proposal(

@@ -30,9 +30,9 @@ class Slice:
 def slices_of(mesh: Mesh, layer_mm: float) -> list[Slice]:
     """Sections through the middle of every layer from z = 0 up to the mesh's top. Raises GeometryError where it is no solid."""
     solid = solid_of(mesh)
-    found = []
+    slices = []
     for k in range(int(np.ceil(float(mesh.bounds_mm[1, 2]) / layer_mm - 1e-9))):
         section = solid.slice((k + 0.5) * layer_mm).simplify(CLOSE_MM)
         outlines = tuple(np.asarray(p, float) for p in section.to_polygons() if len(p) > 2)
-        found.append(Slice((k + 1) * layer_mm, outlines))
-    return found
+        slices.append(Slice((k + 1) * layer_mm, outlines))
+    return slices

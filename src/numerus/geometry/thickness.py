@@ -154,29 +154,31 @@ class ThinPlace:
     length_mm: float
 
 
-def thin_places(found: Thickness, below_mm: float, join_mm: float = 1.0) -> list[ThinPlace]:
+def thin_places(thickness_of_part: Thickness, below_mm: float, join_mm: float = 1.0) -> list[ThinPlace]:
     """Patches thinner than ``below_mm``, samples within ``join_mm`` taken together; the largest first."""
     from scipy.sparse.csgraph import connected_components
     from scipy.spatial import cKDTree
 
-    thin = np.flatnonzero(found.wall_mm < below_mm)
+    thin = np.flatnonzero(thickness_of_part.wall_mm < below_mm)
     if not len(thin):
         return []
-    cells, index = np.unique(np.floor(found.point[thin] / (join_mm / 2)).astype(np.int64), axis=0, return_inverse=True)
+    cells, index = np.unique(
+        np.floor(thickness_of_part.point[thin] / (join_mm / 2)).astype(np.int64), axis=0, return_inverse=True
+    )
     near = cKDTree(cells).sparse_distance_matrix(cKDTree(cells), 1.8, output_type="coo_matrix")
     count, patch = connected_components(near, directed=False)
     label = patch[index.reshape(-1)]
-    return sorted((_place(found, thin[label == k]) for k in range(count)), key=lambda p: -p.area_mm2)
+    return sorted((_place(thickness_of_part, thin[label == k]) for k in range(count)), key=lambda p: -p.area_mm2)
 
 
-def _place(found: Thickness, own: NDArray[np.int64]) -> ThinPlace:
-    points, area = found.point[own], found.area_mm2[own]
+def _place(measured: Thickness, own: NDArray[np.int64]) -> ThinPlace:
+    points, area = measured.point[own], measured.area_mm2[own]
     x, y, z = np.average(points, axis=0, weights=area)
     length = float(np.ptp(points, axis=0).max())
-    return ThinPlace(float(x), float(y), float(z), float(found.wall_mm[own].min()), float(area.sum()), length)
+    return ThinPlace(float(x), float(y), float(z), float(measured.wall_mm[own].min()), float(area.sum()), length)
 
 
-def thickened(mesh: Mesh, found: Thickness, to_mm: float, fade_mm: float = 0.6) -> Mesh:
+def thickened(mesh: Mesh, measured: Thickness, to_mm: float, fade_mm: float = 0.6) -> Mesh:
     """The mesh with walls under ``to_mm`` grown to it, half on either face, fading out over ``fade_mm``.
 
     Measured again after each pass, since faces that lean gain less. Vertices farther than ``fade_mm`` from every place
@@ -184,29 +186,29 @@ def thickened(mesh: Mesh, found: Thickness, to_mm: float, fade_mm: float = 0.6) 
     """
     from scipy.spatial import cKDTree
 
-    thin = found.wall_mm < to_mm
+    thin = measured.wall_mm < to_mm
     if not thin.any():
         return mesh
-    reach = cKDTree(found.point[thin]).query(mesh.vertices, distance_upper_bound=fade_mm)[0]
+    reach = cKDTree(measured.point[thin]).query(mesh.vertices, distance_upper_bound=fade_mm)[0]
     free = np.flatnonzero(np.isfinite(reach))
     for _ in range(PASSES):
-        mesh = _grown(mesh, found, to_mm, fade_mm, free)
-        found = thickness(mesh)
-        if found.area_below_mm2(to_mm * 0.99) < LEAST_AREA_MM2:
+        mesh = _grown(mesh, measured, to_mm, fade_mm, free)
+        measured = thickness(mesh)
+        if measured.area_below_mm2(to_mm * 0.99) < LEAST_AREA_MM2:
             break
     return mesh
 
 
-def _grown(mesh: Mesh, found: Thickness, to_mm: float, fade_mm: float, free: NDArray[np.int64]) -> Mesh:
+def _grown(mesh: Mesh, measured: Thickness, to_mm: float, fade_mm: float, free: NDArray[np.int64]) -> Mesh:
     """One pass: each free vertex moves outward by half of what the wall nearest to it wants."""
     from scipy.spatial import cKDTree
 
-    thin = found.wall_mm < to_mm
-    near, nearest = cKDTree(found.point[thin]).query(mesh.vertices[free], distance_upper_bound=fade_mm)
+    thin = measured.wall_mm < to_mm
+    near, nearest = cKDTree(measured.point[thin]).query(mesh.vertices[free], distance_upper_bound=fade_mm)
     grow, near, nearest = (v[np.isfinite(near)] for v in (free, near, nearest))
     own = SPACING_MM * 0.75
     share = np.clip(1 - (near - own) / max(fade_mm - own, 1e-9), 0, 1)
-    need = np.minimum(to_mm - found.wall_mm[thin][nearest], to_mm) / 2
+    need = np.minimum(to_mm - measured.wall_mm[thin][nearest], to_mm) / 2
     vertices = mesh.vertices.copy()
     vertices[grow] += (need * share)[:, None] * mesh.vertex_normals[grow]
     return mesh.with_vertices(vertices)

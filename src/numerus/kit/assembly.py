@@ -44,9 +44,9 @@ class _Group:
     touching: dict[int, tuple[float, Floats]] = field(default_factory=dict)
 
 
-def propose(parts: Sequence[Shaped], found: Sequence[Relation]) -> dict[str, Proposal]:
+def propose(parts: Sequence[Shaped], relations: Sequence[Relation]) -> dict[str, Proposal]:
     """A slot for every part, by id."""
-    counted = [r for r in found if not r.overruled]
+    counted = [r for r in relations if not r.overruled]
     groups = _groups(parts, counted)
     _read_shapes(groups, {r.parts[0] for r in counted if r.kind == "base"})
     proposals = {m.id: _decided(m, g) for g in groups for m in g.members}
@@ -70,17 +70,19 @@ def _read_as_whole(parts: Sequence[Shaped], proposals: dict[str, Proposal]) -> N
             proposals[part.id] = Proposal(WHOLE, SHAPED, "it meets no other part: a model in one piece")
 
 
-def _groups(parts: Sequence[Shaped], found: Sequence[Relation]) -> list[_Group]:
+def _groups(parts: Sequence[Shaped], relations: Sequence[Relation]) -> list[_Group]:
     """Parts in their own places, alternatives together, with where groups touch."""
     by_id = {p.id: p for p in parts}
-    placed = {i for r in found if r.kind in ("alternative", "joint") for i in r.parts}
-    apart = {r.parts[-1] for r in found if r.kind in ("supported",)} | {r.parts[0] for r in found if r.kind == "whole"}
-    twins = {i for r in found if r.kind == "duplicate" for i in _idle(r.parts[0], r.parts[1], placed)}
-    sets = [list(r.parts) for r in found if r.kind == "alternative"]
+    placed = {i for r in relations if r.kind in ("alternative", "joint") for i in r.parts}
+    apart = {r.parts[-1] for r in relations if r.kind in ("supported",)} | {
+        r.parts[0] for r in relations if r.kind == "whole"
+    }
+    twins = {i for r in relations if r.kind == "duplicate" for i in _idle(r.parts[0], r.parts[1], placed)}
+    sets = [list(r.parts) for r in relations if r.kind == "alternative"]
     alone = set(by_id) - {i for s in sets for i in s} - apart - twins
     groups = [_group([by_id[i] for i in s if i in by_id]) for s in [*sets, *([i] for i in by_id if i in alone)]]
     index = {m.id: n for n, g in enumerate(groups) for m in g.members}
-    for r in found:
+    for r in relations:
         if r.kind == "joint" and r.place_mm and all(i in index for i in r.parts):
             a, b = (index[i] for i in r.parts)
             for one, other in ((a, b), (b, a)):

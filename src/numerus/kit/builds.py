@@ -25,16 +25,18 @@ def rules_of(unit: Unit, relations: Iterable[Relation] = ()) -> list[BuildRule]:
     """The unit's own rules, and what the kit's assembled place says: parts that clash do not go together, and what is
     held by one arm alone does not go with another arm.
     """
-    said = [r for r in relations if not r.overruled]
-    found = [BuildRule("apart", r.parts[0], r.parts[1]) for r in said if r.kind == "clash"] + _held_alone(said)
-    return [*unit.rules, *(c for c in found if BuildRule("needs", c.a, c.b) not in unit.rules)]
+    stated = [r for r in relations if not r.overruled]
+    build_rules = [BuildRule("apart", r.parts[0], r.parts[1]) for r in stated if r.kind == "clash"] + _held_alone(
+        stated
+    )
+    return [*unit.rules, *(c for c in build_rules if BuildRule("needs", c.a, c.b) not in unit.rules)]
 
 
-def _held_alone(said: Sequence[Relation]) -> list[BuildRule]:
+def _held_alone(relations: Sequence[Relation]) -> list[BuildRule]:
     """Parts whose every joint is with some, not all, of one set of alternatives: a weapon made for one hand."""
-    group = {i: frozenset(r.parts) for r in said if r.kind == "alternative" for i in r.parts}
+    group = {i: frozenset(r.parts) for r in relations if r.kind == "alternative" for i in r.parts}
     touching: dict[str, set[str]] = {}
-    for r in said:
+    for r in relations:
         if r.kind == "joint":
             for one, other in (r.parts, r.parts[::-1]):
                 touching.setdefault(one, set()).add(other)

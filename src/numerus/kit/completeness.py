@@ -40,22 +40,22 @@ def completeness(unit: Unit, figures: Iterable[Figure], accounted: Collection[Co
     return Completeness(tuple(empty), tuple(owed), tuple(there))
 
 
-def sentence(found: Completeness, figures: Mapping[str, Figure], parts: Mapping[str, Part]) -> str:
+def sentence(report: Completeness, figures: Mapping[str, Figure], parts: Mapping[str, Part]) -> str:
     """The completeness line in words: what is missing first."""
-    if found.whole and not found.accounted:
+    if report.whole and not report.accounted:
         return "Nothing is known to be missing yet: no figure of this unit has a part."
-    if found.whole:
-        return f"Nothing is missing: all {len(found.accounted)} parts lie on plates or are printed."
-    said = []
-    if found.unfilled:
-        slots = Counter(slot for _, slot in found.unfilled)
-        said.append("no " + ", ".join(f"{slot} for {n}" for slot, n in slots.most_common(3)))
-    if found.owed:
-        names = Counter(parts[figures[f].build[s]].label for f, s in found.owed if figures[f].build[s] in parts)
+    if report.whole:
+        return f"Nothing is missing: all {len(report.accounted)} parts lie on plates or are printed."
+    words = []
+    if report.unfilled:
+        slots = Counter(slot for _, slot in report.unfilled)
+        words.append("no " + ", ".join(f"{slot} for {n}" for slot, n in slots.most_common(3)))
+    if report.owed:
+        names = Counter(parts[figures[f].build[s]].label for f, s in report.owed if figures[f].build[s] in parts)
         listed = ", ".join(f"{n} × {name}" for name, n in names.most_common(3))
         more = f" and {len(names) - 3} kinds more" if len(names) > 3 else ""
-        said.append(f"on no plate yet: {listed}{more}")
-    return (said[0][0].upper() + said[0][1:] + ("; " + said[1] if len(said) > 1 else "")) + "."
+        words.append(f"on no plate yet: {listed}{more}")
+    return (words[0][0].upper() + words[0][1:] + ("; " + words[1] if len(words) > 1 else "")) + "."
 
 
 MISSING, OWED, PLATED, PRINTED, EMPTY, BOUGHT_IN = "missing", "owed", "plated", "printed", "empty", "bought"
@@ -102,8 +102,10 @@ def spares_for(figures: Iterable[Figure], parts: Mapping[str, Part]) -> dict[str
     return {part: number for part, number in spares.items() if number}
 
 
-def missing_for(part_ids: Collection[Copy], found: Completeness, figures: Mapping[str, Figure]) -> dict[str, list[str]]:
+def missing_for(
+    part_ids: Collection[Copy], report: Completeness, figures: Mapping[str, Figure]
+) -> dict[str, list[str]]:
     """For the figures on a plate: slots still on no plate when this one is closed, by figure id."""
     on_plate = {figure for figure, _ in part_ids}
-    left = [c for c in (*found.unfilled, *found.owed) if c not in part_ids and c[0] in on_plate and c[0] in figures]
+    left = [c for c in (*report.unfilled, *report.owed) if c not in part_ids and c[0] in on_plate and c[0] in figures]
     return {figure: [slot for f, slot in left if f == figure] for figure in dict.fromkeys(f for f, _ in left)}

@@ -39,10 +39,10 @@ def core_name(name: str) -> str:
 
 def known_part(part: Shaped) -> KnownPart:
     part = replace(part, mesh=part.mesh.bare())
-    found = supports_of(part.mesh)
-    if found is None and _SUPPORT_WORDS.search(core_words(part.name)):
-        part, found = _lying_supports(part)
-    return KnownPart(replace(part, mesh=part.mesh.bare()), ShapePrint(part.mesh), found, base_of(part.mesh))
+    supports = supports_of(part.mesh)
+    if supports is None and _SUPPORT_WORDS.search(core_words(part.name)):
+        part, supports = _lying_supports(part)
+    return KnownPart(replace(part, mesh=part.mesh.bare()), ShapePrint(part.mesh), supports, base_of(part.mesh))
 
 
 def _lying_supports(part: Shaped) -> tuple[Shaped, Supports | None]:
@@ -50,7 +50,7 @@ def _lying_supports(part: Shaped) -> tuple[Shaped, Supports | None]:
     for axis, flip in product(range(3), (np.eye(3), np.diag([1.0, -1, -1]))):
         turn = flip @ np.roll(np.eye(3), axis, axis=1)
         turned = part.mesh.with_vertices(part.mesh.vertices @ turn.T)
-        found = supports_of(turned)
-        if found is not None:
-            return replace(part, mesh=turned), found
+        supports = supports_of(turned)
+        if supports is not None:
+            return replace(part, mesh=turned), supports
     return part, None

@@ -51,9 +51,9 @@ def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> l
                 raise Cancelled
             known.append(one)
     plain = [k for k in known if k.supports is None]
-    found = _bases(plain) + _likenesses(known, lambda s: told(0.45 + 0.15 * s))
-    found += _supported(known, plain, lambda s: told(0.6 + 0.2 * s))
-    return found + _places(plain, found, lambda s: told(0.8 + 0.2 * s))
+    listed = _bases(plain) + _likenesses(known, lambda s: told(0.45 + 0.15 * s))
+    listed += _supported(known, plain, lambda s: told(0.6 + 0.2 * s))
+    return listed + _places(plain, listed, lambda s: told(0.8 + 0.2 * s))
 
 
 def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:
@@ -69,21 +69,21 @@ def _bases(known: Iterable[KnownPart]) -> list[Relation]:
     return [Relation("base", (k.part.id,), 0.9, k.base.description, size_mm=k.base.size_mm) for k in known if k.base]
 
 
-def _likenesses(known: Sequence[KnownPart], told: Progress) -> list[Relation]:
+def _likenesses(known: Sequence[KnownPart], report_progress: Progress) -> list[Relation]:
     """Duplicates, mirror twins and scale copies, each part compared with the first of its kind."""
-    found: list[Relation] = []
+    listed: list[Relation] = []
     firsts: list[KnownPart] = []
     for number, one in enumerate(known):
-        told(number / len(known))
+        report_progress(number / len(known))
         for other in firsts:
             fit = alike(other.shape, one.shape) if (one.supports is None) == (other.supports is None) else None
             if fit:
-                found.append(_likeness(other, one, fit))
-                if found[-1].kind == "duplicate":
+                listed.append(_likeness(other, one, fit))
+                if listed[-1].kind == "duplicate":
                     break
         else:
             firsts.append(one)
-    return found
+    return listed
 
 
 def _likeness(one: KnownPart, other: KnownPart, fit: Fit) -> Relation:
@@ -96,17 +96,17 @@ def _likeness(one: KnownPart, other: KnownPart, fit: Fit) -> Relation:
     return Relation(kind, (one.part.id, other.part.id), sure, f"{fit.description}{turned}{cut}", size_mm=size)
 
 
-def _supported(known: Sequence[KnownPart], plain: Sequence[KnownPart], told: Progress) -> list[Relation]:
+def _supported(known: Sequence[KnownPart], plain: Sequence[KnownPart], report_progress: Progress) -> list[Relation]:
     """Each copy on supports with the plain part that lies whole within it."""
-    found, copies = [], [k for k in known if k.supports]
+    supported, copies = [], [k for k in known if k.supports]
     cores = {p.part.id: core_of(p.part.mesh) for p in plain} if copies else {}
     for number, copy in enumerate(copies):
-        told(number / len(copies))
+        report_progress(number / len(copies))
         assert copy.supports is not None
         core = core_of(copy.part.mesh, copy.supports.from_mm)
         best = _best_within(copy, core, _candidates(copy, core, plain, cores), cores)
-        found.append(_supported_words(copy, copy.supports, *best))
-    return found
+        supported.append(_supported_words(copy, copy.supports, *best))
+    return supported
 
 
 def _candidates(copy: KnownPart, core: Core, plain: Iterable[KnownPart], cores: dict[str, Core]) -> list[KnownPart]:
@@ -149,7 +149,7 @@ class _Pair:
         return self.touch.area_mm2 if self.touch else 0.0
 
 
-def _places(plain: Sequence[KnownPart], found: Sequence[Relation], told: Progress) -> list[Relation]:
+def _places(plain: Sequence[KnownPart], joints: Sequence[Relation], report_progress: Progress) -> list[Relation]:
     """Alternatives, joints, clashes and wholes among parts in assembled coordinates."""
     if len(plain) < 2 or not _is_assembled([k.part.mesh for k in plain]):
         return []
@@ -158,11 +158,11 @@ def _places(plain: Sequence[KnownPart], found: Sequence[Relation], told: Progres
     cells = [occupied(m, cell, floor) for m in meshes]
     pairs: dict[tuple[int, int], _Pair] = {}
     for number, (i, j) in enumerate(combinations(range(len(plain)), 2)):
-        told(number / (len(plain) * (len(plain) - 1) / 2))
+        report_progress(number / (len(plain) * (len(plain) - 1) / 2))
         if boxes_meet(meshes[i], meshes[j]):
             pairs[i, j] = _pair(plain, cells, i, j)
     wholes = _wholes(pairs, cells)
-    own = _standing_for(plain, found, pairs, wholes)
+    own = _standing_for(plain, joints, pairs, wholes)
     groups = _alternatives(own, pairs, plain)
     return [
         *(_whole(plain[w], [plain[i] for i in inside]) for w, inside in wholes.items()),
@@ -197,7 +197,7 @@ def _wholes(pairs: dict[tuple[int, int], _Pair], cells: Sequence[Occupied]) -> d
         small, large = (i, j) if cells[i].volume_mm3 < cells[j].volume_mm3 else (j, i)
         if pair.shared >= WHOLE_HOLDS:
             held.setdefault(large, []).append(small)
-    found = {}
+    wholes = {}
     for large, inside in held.items():
         apart: list[int] = []
         for i in sorted(inside, key=lambda k: -len(cells[k].keys)):
@@ -205,8 +205,8 @@ def _wholes(pairs: dict[tuple[int, int], _Pair], cells: Sequence[Occupied]) -> d
                 apart.append(i)
         together = sum(cells[i].volume_mm3 for i in apart)
         if len(apart) >= WHOLE_PARTS and together > 0.5 * cells[large].volume_mm3:
-            found[large] = apart
-    return found
+            wholes[large] = apart
+    return wholes
 
 
 _NOTHING = _Pair(0.0, None)
@@ -217,14 +217,14 @@ def _at(pairs: dict[tuple[int, int], _Pair], i: int, j: int) -> _Pair:
 
 
 def _standing_for(
-    plain: Sequence[KnownPart], found: Sequence[Relation], pairs: dict[tuple[int, int], _Pair], wholes: Iterable[int]
+    plain: Sequence[KnownPart], places: Sequence[Relation], pairs: dict[tuple[int, int], _Pair], wholes: Iterable[int]
 ) -> list[int]:
     """Indices of the parts that stand for themselves: of duplicates the one that fits its neighbours best.
 
     Copies that are joined in places of their own (two wheels, two equal arms) stand for themselves, too.
     """
     index = {k.part.id: i for i, k in enumerate(plain)}
-    copies = together([r.parts for r in found if r.kind == "duplicate" and set(r.parts) <= set(index)])
+    copies = together([r.parts for r in places if r.kind == "duplicate" and set(r.parts) <= set(index)])
     kin = {i: {index[p] for p in group} for group in copies for i in (index[p] for p in group)}
     left = set(range(len(plain))) - set(wholes)
     stands = set()
@@ -307,11 +307,11 @@ def _joints(
             least = min((k for k in deep if i in k and deep[k].touch), key=lambda k: deep[k].shared, default=None)
             if least is not None:
                 touch[least] = deep.pop(least).touch
-    found = [_joint(plain[i], plain[j], t) for (i, j), t in touch.items() if t]
+    listed = [_joint(plain[i], plain[j], t) for (i, j), t in touch.items() if t]
     for (i, j), pair in deep.items():
         description = f"{pair.shared:.0%} of the smaller one is shared"
-        found.append(Relation("clash", (plain[i].part.id, plain[j].part.id), min(pair.shared * 3, 0.95), description))
-    return found
+        listed.append(Relation("clash", (plain[i].part.id, plain[j].part.id), min(pair.shared * 3, 0.95), description))
+    return listed
 
 
 def _joint(one: KnownPart, other: KnownPart, touch: Contact) -> Relation:

@@ -17,9 +17,9 @@ FAMILY_MM = (26.0, 36.0)  # eyes above the base of a foot figure of the 28-32 mm
 
 def ratio_of(text: str, where: str = "scale") -> float:
     """How many times smaller than life: 56 for "1:56" and "1/56", 58.2 for "28 mm" (to the eyes). Raises PlanError."""
-    found = re.fullmatch(r"\s*1\s*[:/]\s*(\d+(?:\.\d+)?)\s*", text)
+    match = re.fullmatch(r"\s*1\s*[:/]\s*(\d+(?:\.\d+)?)\s*", text)
     size = re.fullmatch(r"\s*(\d+(?:\.\d+)?)\s*mm\s*", text)
-    ratio = float(found[1]) if found else EYES_MM / float(size[1]) if size and float(size[1]) > 0 else 0.0
+    ratio = float(match[1]) if match else EYES_MM / float(size[1]) if size and float(size[1]) > 0 else 0.0
     if not 1 <= ratio <= 1000:
         raise PlanError(
             "bad-scale", f"{where}: {text!r} is no scale.", "Write it like 1:56, or like 28 mm to the eyes."
@@ -37,8 +37,8 @@ def factor_of(text: str) -> float:
     pair = re.split(r"\bto\b|→", text)
     if len(pair) == 2:
         return factor_between(*pair)
-    found = re.fullmatch(r"\s*[×x]?\s*(\d+(?:\.\d+)?)\s*(%)?\s*", text)
-    factor = float(found[1]) / (100 if found[2] else 1) if found else 0.0
+    match = re.fullmatch(r"\s*[×x]?\s*(\d+(?:\.\d+)?)\s*(%)?\s*", text)
+    factor = float(match[1]) / (100 if match[2] else 1) if match else 0.0
     if not 0.01 <= factor <= 100:
         raise PlanError("bad-factor", f"{text!r} is no enlargement.", "Write 110 %, 1.1, or 1:48 to 1:56.")
     return factor

@@ -80,17 +80,17 @@ class Shaped:
     mesh: Mesh
 
 
-def shaped(found: MeshFile, part_id: str) -> tuple[Shaped, Health]:
+def shaped(mesh_file: MeshFile, part_id: str) -> tuple[Shaped, Health]:
     """A file's mesh in mm, by the unit its numbers are probably in, and its health in its own numbers."""
-    health, mesh = inspect(found.mesh, found.declared)
-    factor = UNIT_FACTORS.get(health.unit, 1.0) if not found.declared else 1.0
-    return Shaped(part_id, found.name, mesh.scaled(factor)), health
+    health, mesh = inspect(mesh_file.mesh, mesh_file.declared)
+    factor = UNIT_FACTORS.get(health.unit, 1.0) if not mesh_file.declared else 1.0
+    return Shaped(part_id, mesh_file.name, mesh.scaled(factor)), health
 
 
-def part_from_file(found: MeshFile, part_id: str, kit_id: str, blob: str = "") -> tuple[Part, Mesh]:
+def part_from_file(mesh_file: MeshFile, part_id: str, kit_id: str, blob: str = "") -> tuple[Part, Mesh]:
     """A part and its mended mesh, in the file's own numbers; its unit is only noted, to be offered."""
-    health, mesh = inspect(found.mesh, found.declared)
-    return part_of(found.name, health, mesh, part_id, kit_id, blob), mesh
+    health, mesh = inspect(mesh_file.mesh, mesh_file.declared)
+    return part_of(mesh_file.name, health, mesh, part_id, kit_id, blob), mesh
 
 
 def part_of(name: str, health: Health, mesh: Mesh, part_id: str, kit_id: str, blob: str) -> Part:

@@ -39,27 +39,27 @@ class Statement:
 
 def ready_supported(part: Part, kit: Kit | None) -> bool:
     """Whether the part's mesh stands on supports it came with, and nobody said otherwise."""
-    said = kit.relations if kit else ()
-    return any(r.kind == "supported" and r.parts[-1] == part.id and not r.overruled for r in said)
+    relations = kit.relations if kit else ()
+    return any(r.kind == "supported" and r.parts[-1] == part.id and not r.overruled for r in relations)
 
 
 def statements(parts: Iterable[Part], relations: Iterable[Relation]) -> list[Statement]:
     """Everything worth a card, in ORDER; joints are not listed one by one."""
     by_id = {p.id: p for p in parts}
-    said = [s for p in by_id.values() for s in _of_part(p)]
-    said += [_of_relation(r, by_id) for r in relations if r.kind != "joint" and all(i in by_id for i in r.parts)]
-    return sorted(said, key=lambda s: ORDER.index(s.kind))
+    listed = [s for p in by_id.values() for s in _of_part(p)]
+    listed += [_of_relation(r, by_id) for r in relations if r.kind != "joint" and all(i in by_id for i in r.parts)]
+    return sorted(listed, key=lambda s: ORDER.index(s.kind))
 
 
 def faults_left(parts: Iterable[Part]) -> str:
     """Which parts still have faults after they were mended and what can be done, "" where none has."""
     torn = {p.label: [FAULTS[code] for code, _ in p.problems if code in FAULTS] for p in parts if p.needed}
-    said = [f"{name} is still {' and '.join(what)}" for name, what in torn.items() if what]
-    if not said:
+    words = [f"{name} is still {' and '.join(what)}" for name, what in torn.items() if what]
+    if not words:
         return ""
-    more = f" and {len(said) - MOST_SAID} parts more" if len(said) > MOST_SAID else ""
+    more = f" and {len(words) - MOST_SAID} parts more" if len(words) > MOST_SAID else ""
     return (
-        f"Not all could be mended: {'; '.join(said[:MOST_SAID])}{more}. Look at each under Part, Health: cut the torn end off, "
+        f"Not all could be mended: {'; '.join(words[:MOST_SAID])}{more}. Look at each under Part, Health: cut the torn end off, "
         "take another file, or print it as it is where the tear is small."
     )
 
@@ -97,8 +97,10 @@ def _of_relation(relation: Relation, by_id: Mapping[str, Part]) -> Statement:
     names = [by_id[i].label for i in relation.parts]
     about = relation.parts[0] if relation.kind in ("base", "alternative", "whole", "clash") else relation.parts[-1]
     description, outcome, otherwise = _words(relation, names)
-    made = otherwise if relation.overruled else outcome
-    return Statement(relation.kind, about, by_id[about].label, description, relation.evidence, made, "change", relation)
+    words = otherwise if relation.overruled else outcome
+    return Statement(
+        relation.kind, about, by_id[about].label, description, relation.evidence, words, "change", relation
+    )
 
 
 def _words(relation: Relation, names: list[str]) -> tuple[str, str, str]:

@@ -128,10 +128,10 @@ def figure_cost(
 def unit_costs(plans: Plans, standing: Done, factors: RunFactors = AS_ESTIMATED) -> dict[str, Cost]:
     """Cost of every unit, by id."""
     shares = _kit_shares(plans)
-    found = {}
+    costs = {}
     for unit in plans.units_in_order():
         total = NOTHING
         for figure in plans.figures_of(unit.id):
             total = total + figure_cost(figure, plans, standing, shares, factors)
-        found[unit.id] = total
-    return found
+        costs[unit.id] = total
+    return costs

@@ -93,7 +93,7 @@ class _Shapes:
     """Outlines with their finger holes, widened by half a wall, as bitmaps in all turns; equal ones are made once."""
 
     def __init__(self, pockets: Sequence[Pocket], progress: Progress) -> None:
-        made: dict[bytes, tuple[Floats, list[Shape], int, int]] = {}
+        outlines: dict[bytes, tuple[Floats, list[Shape], int, int]] = {}
         self.outlines: list[Floats] = []
         self.turns: list[list[Shape]] = []
         self.cells: list[int] = []
@@ -102,11 +102,11 @@ class _Shapes:
             if not progress(number / len(pockets)):
                 raise Cancelled
             key = pocket.outline.tobytes()
-            if key not in made:
+            if key not in outlines:
                 outline = with_finger_hole(pocket.outline)
                 bitmap = _bitmap(outline)
-                made[key] = outline, shapes_of(bitmap), int(bitmap.sum()), len(made)
-            outline, turns, cells, name = made[key]
+                outlines[key] = outline, shapes_of(bitmap), int(bitmap.sum()), len(outlines)
+            outline, turns, cells, name = outlines[key]
             self.outlines.append(outline)
             self.turns.append(turns)
             self.cells.append(cells)
@@ -163,8 +163,8 @@ def _tray(laid: list[Laid], box: FoamBox | None) -> Tray:
     """``box`` None: as large as what lies in it."""
     high = max(p.pocket.height_mm for p in laid) + FLOOR_MM
     wide, deep = (box.wide_mm, box.deep_mm) if box else (0.0, 0.0)
-    made = Tray(tuple(laid), wide, deep, high, 0.0)
-    return _walled(made) if box else _trimmed(made)
+    tray = Tray(tuple(laid), wide, deep, high, 0.0)
+    return _walled(tray) if box else _trimmed(tray)
 
 
 def _trimmed(tray: Tray) -> Tray:

@@ -90,14 +90,14 @@ def lit_light(shot: Shot, built: Built, scheme: Scheme, rack: Rack, toward: Floa
 
 def metal_shares(shot: Shot, built: Built, scheme: Scheme, rack: Rack) -> Floats:
     """How far each sample's uppermost paint is metal, 0..1 (s,): by zone, from the last stroke that covers much of it."""
-    found = np.zeros(len(built.zones) + 1)
+    shares = np.zeros(len(built.zones) + 1)
     for recipe in (r for r in scheme.recipes if r.zone in built.zones):
         upper = [s for s in recipe.steps if TECHNIQUES[s.technique].covers >= MUCH and can_be_mixed(s, rack)]
         if upper:
             share = rack.shares(upper[-1].mix)
             metal = sum(n for pot, n in share.items() if kind_of(rack.paints[pot]).name == "metallic")
-            found[built.zones.index(recipe.zone)] = metal
-    return np.asarray(found[shot.zone])
+            shares[built.zones.index(recipe.zone)] = metal
+    return np.asarray(shares[shot.zone])
 
 
 def at_level(scheme: Scheme, level: str) -> Scheme:
@@ -107,11 +107,11 @@ def at_level(scheme: Scheme, level: str) -> Scheme:
     return replace(scheme, recipes=tuple(kept))
 
 
-def with_recipe(scheme: Scheme, made: Recipe) -> Scheme:
+def with_recipe(scheme: Scheme, recipe: Recipe) -> Scheme:
     """The scheme with a zone's recipe in the place of its own, or after the others."""
-    if any(r.zone == made.zone for r in scheme.recipes):
-        return replace(scheme, recipes=tuple(made if r.zone == made.zone else r for r in scheme.recipes))
-    return replace(scheme, recipes=(*scheme.recipes, made))
+    if any(r.zone == recipe.zone for r in scheme.recipes):
+        return replace(scheme, recipes=tuple(recipe if r.zone == recipe.zone else r for r in scheme.recipes))
+    return replace(scheme, recipes=(*scheme.recipes, recipe))
 
 
 def figure_shot(built: Built, width: int, height: int, finer: int) -> Shot:
@@ -143,9 +143,9 @@ def seen_shares(built: Built) -> dict[str, float]:
     """Share of the seen skin by zone: area weighted by from how many places round the table it is seen, together 1."""
     figure = built.figure
     weight = figure.vertex_area_mm2 * np.asarray(figure.fields.seen, float)
-    found = {z: float(weight[figure.vertex_zone == n].sum()) for n, z in enumerate(built.zones)}
-    whole = sum(found.values())
-    return {z: w / whole for z, w in found.items()} if whole > 0 else {}
+    shares = {z: float(weight[figure.vertex_zone == n].sum()) for n, z in enumerate(built.zones)}
+    whole = sum(shares.values())
+    return {z: w / whole for z, w in shares.items()} if whole > 0 else {}
 
 
 def balance(shares: Mapping[str, float], labs: Mapping[str, Floats]) -> dict[str, float]:

@@ -179,11 +179,11 @@ def _or_nearest(paint: Paint, rack: Mapping[str, Paint]) -> str:
 
 def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
     """What to buy, and every pot whose content is unknown, scarcest first."""
-    found = []
+    buys = []
     for paint_id, ml in need.items():
         paint = rack[paint_id]
         if paint.ml is None:
-            found.append(
+            buys.append(
                 Buy(
                     paint,
                     ml,
@@ -193,7 +193,7 @@ def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
             )
         elif ml > paint.ml:
             pots = int(-(-(ml - paint.ml) // paint.pot_ml))
-            found.append(
+            buys.append(
                 Buy(
                     paint,
                     ml,
@@ -201,7 +201,7 @@ def shopping(need: Mapping[str, float], rack: Mapping[str, Paint]) -> list[Buy]:
                     f"{paint.name}: {ml_text(ml)} needed, {paint.ml:.0f} ml left: buy {pots}{_or_nearest(paint, rack)}.",
                 )
             )
-    return sorted(found, key=lambda b: -(b.need_ml - (b.paint.ml or 0)))
+    return sorted(buys, key=lambda b: -(b.need_ml - (b.paint.ml or 0)))
 
 
 @dataclass(frozen=True)

@@ -80,12 +80,12 @@ def scheme_text(scheme: Scheme, plans: Plans) -> str:
                 continue
             used.update({p: rack.paints[p] for p in share})
             whole = sum(n for _, n in step.mix)
-            told = {k: v for k, v in asdict(step).items() if k not in ("id", "since", "mix")}
-            strokes.append({**told, "mix": {rack.paints[p].name: round(s * whole, 4) for p, s in share.items()}})
+            data = {k: v for k, v in asdict(step).items() if k not in ("id", "since", "mix")}
+            strokes.append({**data, "mix": {rack.paints[p].name: round(s * whole, 4) for p, s in share.items()}})
         recipes += [{"zone": plans.zone_name(recipe.zone), "strokes": strokes}] if strokes else []
     paints = [entry_of(p).model_dump(exclude_defaults=True) for p in used.values()]
-    told = {"form": FORM, "name": scheme.name, "primer": scheme.primer, "recipes": recipes, "paints": paints}
-    return json.dumps(told, indent=1, ensure_ascii=False) + "\n"
+    data = {"form": FORM, "name": scheme.name, "primer": scheme.primer, "recipes": recipes, "paints": paints}
+    return json.dumps(data, indent=1, ensure_ascii=False) + "\n"
 
 
 def scheme_from_text(
@@ -96,54 +96,54 @@ def scheme_from_text(
     Raises PlanError or PaintListError saying what is wrong; then nothing of it is taken over.
     """
     try:
-        told = _File.model_validate_json(text)
+        file = _File.model_validate_json(text)
     except ValidationError as error:
         first = error.errors()[0]
         where = ".".join(str(p) for p in first["loc"]) or "the file"
         raise PlanError(
             "no-scheme", f"That is no scheme: {where}: {first['msg'].lower()}.", "Nothing was taken over."
         ) from error
-    paints = _new_paints(told, plans, new_id)
+    paints = _new_paints(file, plans, new_id)
     pots = {p.name.lower(): p.id for p in (*paints, *plans.paints.values())}
     zones = {z.name.lower(): z for z in plans.zones.values()}
     fresh: list[Zone] = []
     recipes = []
-    for recipe in told.recipes:
+    for recipe in file.recipes:
         if recipe.zone.lower() not in zones:
             fresh.append(Zone(new_id(), recipe.zone, len(zones)))
             zones[recipe.zone.lower()] = fresh[-1]
         steps = tuple(_step(recipe.zone, s, pots, new_id(), now) for s in recipe.strokes)
         recipes.append(Recipe(zones[recipe.zone.lower()].id, steps))
-    return Scheme(new_id(), told.name, tuple(recipes), told.primer), fresh, paints
+    return Scheme(new_id(), file.name, tuple(recipes), file.primer), fresh, paints
 
 
-def _new_paints(told: _File, plans: Plans, new_id: Callable[[], str]) -> list[Paint]:
+def _new_paints(file: _File, plans: Plans, new_id: Callable[[], str]) -> list[Paint]:
     """Pots the rack has not got; nobody knows what is left of them."""
-    if not told.paints:
+    if not file.paints:
         return []
-    listed = paints_of_list(paints_told([{**p, "ml": None} for p in told.paints]), new_id)
+    listed = paints_of_list(paints_told([{**p, "ml": None} for p in file.paints]), new_id)
     known = {p.name.lower() for p in plans.paints.values()}
     return [p for p in listed if p.name.lower() not in known]
 
 
-def _step(zone: str, told: _Stroke, pots: dict[str, str], step_id: str, now: datetime) -> RecipeStep:
-    if told.technique not in TECHNIQUES:
+def _step(zone: str, stroke: _Stroke, pots: dict[str, str], step_id: str, now: datetime) -> RecipeStep:
+    if stroke.technique not in TECHNIQUES:
         raise PlanError(
             "no-technique",
-            f"{zone}, {told.name}: {told.technique!r} is no technique.",
+            f"{zone}, {stroke.name}: {stroke.technique!r} is no technique.",
             f"It is one of {', '.join(TECHNIQUES)}.",
         )
-    missing = next((name for name in told.mix if name.lower() not in pots), "")
+    missing = next((name for name in stroke.mix if name.lower() not in pots), "")
     if missing:
         raise PlanError(
             "no-paint",
-            f"{zone}, {told.name}: {missing} is neither in the file nor on the rack.",
+            f"{zone}, {stroke.name}: {missing} is neither in the file nor on the rack.",
             "Nothing was taken over.",
         )
-    mix = tuple((pots[name.lower()], parts) for name, parts in told.mix.items())
+    mix = tuple((pots[name.lower()], parts) for name, parts in stroke.mix.items())
     return RecipeStep(
-        step_id, told.name, told.technique, mix, told.thinner, told.tool, told.minutes, told.dries_min, told.level, now, told.coats,
-        Placing(**told.placing.model_dump()),
+        step_id, stroke.name, stroke.technique, mix, stroke.thinner, stroke.tool, stroke.minutes, stroke.dries_min, stroke.level, now, stroke.coats,
+        Placing(**stroke.placing.model_dump()),
     )  # fmt: skip
 
 

@@ -77,8 +77,8 @@ def dose_a_minute(
         return np.asarray(np.sum(light, axis=0)) if light else np.zeros(len(skin.points))
 
     with ThreadPoolExecutor(2) as pool:  # in order, so that sums are the same whatever the threads do
-        for number, found in enumerate(pool.map(at, stops)):
-            total += found
+        for number, dose in enumerate(pool.map(at, stops)):
+            total += dose
             if not progress((number + 1) / len(stops)):
                 pool.shutdown(cancel_futures=True)
                 raise Cancelled

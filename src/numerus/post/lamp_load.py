@@ -203,8 +203,8 @@ def cured(
         scene = RayScene(merged([p.turned.bare() if over else p.mesh.bare() for p in load]))
         skins = [p.skin(over) for p in load]
         whole = Skin(*(np.concatenate([getattr(s, n) for s in skins]) for n in ("points", "normals", "mm2")))
-        found = dose_a_minute(whole, scene, station, STOPS, partial(_half, progress, number))
-        rates.append(np.split(found, np.cumsum([len(s.points) for s in skins])[:-1]))
+        per_minute = dose_a_minute(whole, scene, station, STOPS, partial(_half, progress, number))
+        rates.append(np.split(per_minute, np.cumsum([len(s.points) for s in skins])[:-1]))
     minutes = minutes or minutes_wanted(np.concatenate(rates[0]) + np.concatenate(rates[1]), station.target_j_per_cm2)
     doses = [
         PartDose(p, a * minutes, (a + b) * minutes, p.skin(False).mm2)

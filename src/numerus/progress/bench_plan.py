@@ -79,7 +79,7 @@ class BenchPlan:
 
 
 def bench_plan(
-    plans: Plans, facts: Sequence[Fact], found: Standing, now: datetime, progress: Progress | None = None,
+    plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, progress: Progress | None = None,
     between: Between = NOT_LOOKED_AT,
 ) -> BenchPlan:  # fmt: skip
     """All of it. Raises PlanError where there is no army or no time,
@@ -87,15 +87,15 @@ def bench_plan(
     """
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
-    figures = [f for f in found.figures.values() if f.stage != "ready"]
+    figures = [f for f in standing.figures.values() if f.stage != "ready"]
     windows = hobby_windows(plans.army, now, HORIZON_DAYS)
     if not windows:
         raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
-    rate, plates = rates(facts, plans.army), _plates_to_come(plans, found, now)
+    rate, plates = rates(facts, plans.army), _plates_to_come(plans, standing, now)
     touching = touching_by_figure(figures, plans, between)
     strokes = {s.key: s for f in figures for s in f.strokes}
     tasks = [*_plate_tasks(plans, plates, rate), *(t for f in figures for t in _figure_tasks(f, plans, rate))]
-    after, guessed = _waits(figures, found, plates)
+    after, guessed = _waits(figures, standing, plates)
     free_at = {_plate_group(plate): at for plate, at in plates.items()}
     last = max(plates.values(), default=now)
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
@@ -108,15 +108,15 @@ def _plate_group(plate: str) -> str:
     return f"plate {plate}"
 
 
-def _plates_to_come(plans: Plans, found: Standing, now: datetime) -> dict[str, datetime]:
+def _plates_to_come(plans: Plans, standing: Standing, now: datetime) -> dict[str, datetime]:
     """Plates that are not cured yet, by id, and when each is taken off."""
-    ends = busy_until(plans, found, now, estimates(plans, found).factors)
+    ends = busy_until(plans, standing, now, estimates(plans, standing).factors)
     coming: dict[str, datetime] = {}
-    for run in found.runs.values():
+    for run in standing.runs.values():
         if run.state in ("printing", "hanging", "printed", "washed") and run.plate_id in plans.plates:
             coming[run.plate_id] = ends.get(run.machine_id, now) if run.state == "printing" else now
     with suppress(PlanError):  # nobody is ever home: the watch bill says so
-        coming |= {s.plate.id: s.taken_off for s in next_runs(plans, found, now).scheduled_runs}
+        coming |= {s.plate.id: s.taken_off for s in next_runs(plans, standing, now).scheduled_runs}
     return coming
 
 
@@ -160,7 +160,7 @@ def _figure_tasks(figure: FigureStanding, plans: Plans, rate: Mapping[str, Rate]
 
 
 def _waits(
-    figures: Sequence[FigureStanding], found: Standing, plates: Mapping[str, datetime]
+    figures: Sequence[FigureStanding], standing: Standing, plates: Mapping[str, datetime]
 ) -> tuple[dict[str, list[str]], set[str]]:
     """The plates each figure waits for, and figures of which something lies on no plate."""
     after: dict[str, list[str]] = {}
@@ -168,7 +168,7 @@ def _waits(
     for figure in (f for f in figures if f.number < NUMBER["prime"]):
         own = figure.figure.id
         for slot in printed_slots(figure.figure):
-            copy = found.copies.get((own, slot))
+            copy = standing.copies.get((own, slot))
             if copy is not None and copy.plate_id in plates and copy.state != "cured":
                 after.setdefault(own, []).append(_plate_group(copy.plate_id))
             elif copy is None or copy.state == "owed":

@@ -92,7 +92,7 @@ class Campaign:
 
     def _ticked(self) -> list[Fact]:
         """What one who never takes the time has written in ``TICKED_DAYS``: each evening's steps ticked as planned."""
-        found: list[Fact] = []
+        facts: list[Fact] = []
         steps = [(s, m) for s, m in STAGES_MIN.items()]
         left, at = 0.0, 0
         for back in range(TICKED_DAYS, 0, -1):
@@ -104,20 +104,20 @@ class Campaign:
                 spent = min(minutes, left)
                 minutes, left = minutes - spent, left - spent
                 if left <= 0:
-                    found.append(Fact(evening, StepDone(STAGE_OF[stage], planned_min=planned), minutes=planned))
+                    facts.append(Fact(evening, StepDone(STAGE_OF[stage], planned_min=planned), minutes=planned))
                     at += 1
-        return found
+        return facts
 
     def _hobby_minutes(self, day: date) -> float:
         return float(self.army.day(day).hobby_minutes) if self.dice.uniform() < self.painter.kept else 0.0
 
     def _logged(self) -> list[Fact]:
-        found = []
+        facts = []
         for stage, planned in STAGES_MIN.items():
             for _ in range(LOGGED // len(STAGES_MIN)):
                 done = StepDone(STAGE_OF[stage], planned_min=planned, timing="timer")
-                found.append(Fact(FIRST, done, minutes=self.painter.minutes(stage, planned, self.dice)))
-        return found
+                facts.append(Fact(FIRST, done, minutes=self.painter.minutes(stage, planned, self.dice)))
+        return facts
 
     def lived(self) -> date:
         """The day the last figure is ready, as it comes about."""
@@ -152,14 +152,14 @@ class Campaign:
                     for n in range(0, len(again), 3 * FIGURES_PER_PLATE)]  # fmt: skip
 
     def _plates(self, figures: list[_Figure]) -> list[tuple[Plate, list[_Figure]]]:
-        made: list[tuple[Plate, list[_Figure]]] = []
+        plates: list[tuple[Plate, list[_Figure]]] = []
         for unit in range(len(self.units)):
             own = [f for f in figures if f.unit == unit]
             for k in range(0, len(own), FIGURES_PER_PLATE):
-                made.append(
-                    (self._plate(f"p{len(made)}", float(self.plate_min[len(made)])), own[k : k + FIGURES_PER_PLATE])
+                plates.append(
+                    (self._plate(f"p{len(plates)}", float(self.plate_min[len(plates)])), own[k : k + FIGURES_PER_PLATE])
                 )
-        return made
+        return plates
 
     def _plate(self, name: str, minutes: float) -> Plate:
         machine = self.machines[int(self.dice.integers(len(self.machines)))]

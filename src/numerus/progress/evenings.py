@@ -54,12 +54,12 @@ def evenings_kept(facts: Sequence[Fact], army: Army) -> EveningsKept:
 
 def _minutes_by_day(facts: Sequence[Fact]) -> dict[date, float]:
     """Measured minutes of hands on every day some work was written down, nothing where it was only ticked."""
-    found: dict[date, float] = {}
+    minutes_by_day: dict[date, float] = {}
     for fact in facts[-RECENT:]:
         if isinstance(fact.event, StepDone):
             day = fact.at.date()
-            found[day] = found.get(day, 0.0) + (fact.minutes if fact.event.measured else 0.0)
-    return found
+            minutes_by_day[day] = minutes_by_day.get(day, 0.0) + (fact.minutes if fact.event.measured else 0.0)
+    return minutes_by_day
 
 
 def _weeks(first: date, last: date) -> list[list[date]]:

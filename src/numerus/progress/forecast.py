@@ -125,14 +125,14 @@ class Forecast:
     chances: dict[str, date]  # p10, p50, p90: ready by then with one chance in ten, one in two, nine in ten
 
 
-def situation(plans: Plans, history: History, now: datetime, found: Standing | None = None) -> Situation:
+def situation(plans: Plans, history: History, now: datetime, army_standing: Standing | None = None) -> Situation:
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
-    rate, found = rates(history.facts, plans.army), found or standing(plans, history)
+    rate, army_standing = rates(history.facts, plans.army), army_standing or standing(plans, history)
     _refuse_uncounted(plans)
-    factor = estimates(plans, found).minutes.factor
-    units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, found, rate))
-    fails = failure_rate(*failure_counts(found.runs.values()))
+    factor = estimates(plans, army_standing).minutes.factor
+    units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, army_standing, rate))
+    fails = failure_rate(*failure_counts(army_standing.runs.values()))
     kept = evenings_kept(history.facts, plans.army)
     army = replace(plans.army, evenings_kept=kept.share)
     return Situation(now.date(), army, units, rate, fails, max(len(plans.machines), 1), kept.evenings)
@@ -215,11 +215,11 @@ def _date(today: date, days: float) -> date:
 
 
 def forecast(
-    plans: Plans, history: History, now: datetime, found: Standing | None = None, dice: Draws | None = None
+    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None, dice: Draws | None = None
 ) -> Forecast:
     """The whole answer. Raises PlanError where there is no army or no time at all."""
     dice = dice or draws()
-    s = situation(plans, history, now, found)
+    s = situation(plans, history, now, army_standing)
     ready = simulate(s, dice)
     days = ready[""]
     q = np.quantile(days, [0.05, 0.25, 0.5, 0.75, 0.95])
@@ -236,9 +236,11 @@ def forecast(
     )  # fmt: skip
 
 
-def finish_dates(plans: Plans, history: History, now: datetime, found: Standing | None = None) -> dict[str, date]:
+def finish_dates(
+    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None
+) -> dict[str, date]:
     """The day the army is ready with one chance in ten, one in two and nine in ten: p10, p50, p90."""
-    s = situation(plans, history, now, found)
+    s = situation(plans, history, now, army_standing)
     days = simulate(s, draws())[""]
     return _chances(days, s.today)
 
@@ -296,11 +298,11 @@ def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
         ),
     ]  # fmt: skip
     base = float(np.median(simulate(s, _fixed(dice))[""]))
-    found = []
+    movers = []
     for name, description, good, bad in things:
         better, worse = (float(np.median(simulate(s, _fixed(dice, **c))[""])) for c in (good, bad))
-        found.append(Mover(name, description, min(better - base, 0.0), max(worse - base, 0.0)))
-    return sorted(found, key=lambda m: m.earlier - m.later)[:5]
+        movers.append(Mover(name, description, min(better - base, 0.0), max(worse - base, 0.0)))
+    return sorted(movers, key=lambda m: m.earlier - m.later)[:5]
 
 
 def _percent(rate: Rate) -> str:
@@ -326,11 +328,11 @@ def _levers(s: Situation, dice: Draws, plans: Plans) -> list[Lever]:
     if last is not None and len(s.units) > 1:
         name = plans.units[last.unit_id].name.rpartition(", ")[2]
         options.append((f"{name} after the date", replace(s, units=tuple(u for u in s.units if u is not last))))
-    found = []
+    levers = []
     for name, changed in options:
         dots = _dots(simulate(changed, dice)[""], s.today)
-        found.append(Lever(name, _in_time(dots, s.army.ready_by), dots))
-    return found
+        levers.append(Lever(name, _in_time(dots, s.army.ready_by), dots))
+    return levers
 
 
 TABLE_SHARE = 0.55  # of the minutes of "good" that the table-ready strokes take, when a unit's level is lowered

@@ -120,12 +120,12 @@ def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
 
 def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -> list[Task]:
     running = {r.machine_id for r in standing.runs.values() if r.state in ("printing", "hanging")}
-    found = []
+    tasks = []
     for slot in next_runs(plans, standing, now).scheduled_runs:
         if slot.start <= until and slot.machine_id not in running:
             running.add(slot.machine_id)
             ready = (f"{slot.resin_ml:.0f} ml of resin", *checks(plans, standing, slot.machine_id, now))
-            found.append(
+            tasks.append(
                 Task(
                     f"Start {slot.plate.name}",
                     10,
@@ -136,7 +136,7 @@ def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -
                     start=slot.start,
                 )
             )
-    return found
+    return tasks
 
 
 def painting_block_orders(
@@ -190,8 +190,8 @@ def block_drops(block: PaintBlock, plans: Plans) -> str:
     cm2 = sum(plans.zone_areas_cm2(f).get(block.stroke.zone, 0.0) for f in figures)
     whole = sum(parts for _, parts in stroke.mix)
     wet = stroke_ml(stroke, cm2, rack) * whole / (whole + stroke.thinner)
-    made = bulk(stroke.mix, wet, rack, sprayed=stroke.technique == "spray")
-    return " + ".join(f"{counted(n, 'drop')} {rack.name_of(pot)}" for pot, n in made.drops.items())
+    batch = bulk(stroke.mix, wet, rack, sprayed=stroke.technique == "spray")
+    return " + ".join(f"{counted(n, 'drop')} {rack.name_of(pot)}" for pot, n in batch.drops.items())
 
 
 def paint_batch(standing: Standing) -> list[FigureStanding]:
@@ -205,25 +205,25 @@ def paint_batch(standing: Standing) -> list[FigureStanding]:
 
 def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
     """Finishing, priming and building, one order per unit and step."""
-    found: list[Task] = []
+    tasks: list[Task] = []
     for unit in plans.units_in_order():
         scheme = plans.scheme_of(unit.id)
         if scheme is not None:
-            found += _finishing(scheme, unit, standing.at("finish", unit.id), now)
-            found += _priming(scheme, unit, standing.at("prime", unit.id), now)
-        found += [_building(unit, f.figure, now) for f in standing.at("build", unit.id)]
-    return found
+            tasks += _finishing(scheme, unit, standing.at("finish", unit.id), now)
+            tasks += _priming(scheme, unit, standing.at("prime", unit.id), now)
+        tasks += [_building(unit, f.figure, now) for f in standing.at("build", unit.id)]
+    return tasks
 
 
 def _finishing(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
-    found = []
+    tasks = []
     for wanted in scheme.finish:
         ids = [f.figure.id for f in here if f.finish_left[:1] == [wanted]]
         if ids:
             facts = tuple(step("finish", (i,), wanted.minutes, now, wanted.id) for i in ids)
             detail = f"{counted(len(ids), 'figure')}, dries {wanted.dries_min:.0f} min"
-            found.append(Task(f"{wanted.name}, {unit.name}", wanted.minutes * len(ids), detail, "finish", (), facts))
-    return found
+            tasks.append(Task(f"{wanted.name}, {unit.name}", wanted.minutes * len(ids), detail, "finish", (), facts))
+    return tasks
 
 
 def _priming(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
@@ -248,15 +248,15 @@ def _desk_work(standing: Standing) -> list[Task]:
         "pose": ("Choose poses", 4.0),
         "plate": ("Put owed parts on plates", 5.0),
     }
-    found = []
+    tasks = []
     for stage, (title, minutes) in words.items():
         waiting = standing.at(stage)
         if waiting:
             units = sorted({f.unit.name for f in waiting})
-            found.append(
+            tasks.append(
                 Task(title, minutes, f"{counted(len(waiting), 'figure')}: {', '.join(units)}", stage, asks=stage)
             )
-    return found
+    return tasks
 
 
 def orders(

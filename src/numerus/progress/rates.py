@@ -82,8 +82,8 @@ def _rate(measured: list[float], weeks: list[float], usual_log: float) -> Rate:
     """A group's own steps about what all of this person's steps tell; weeks count where little was measured."""
     if len(measured) >= ENOUGH_MEASURED or not weeks:
         return _posterior(np.array(measured), usual_log)
-    told = np.array(measured + weeks * STEPS_A_WEEK_TELLS)
-    return replace(_posterior(told, usual_log), logged=len(measured), weeks=len(weeks), common=1.0)
+    logs = np.array(measured + weeks * STEPS_A_WEEK_TELLS)
+    return replace(_posterior(logs, usual_log), logged=len(measured), weeks=len(weeks), common=1.0)
 
 
 def ticked_weeks(facts: Sequence[Fact], army: Army) -> list[float]:
@@ -101,14 +101,14 @@ def ticked_weeks(facts: Sequence[Fact], army: Army) -> list[float]:
         return []
     kept = evenings_kept(facts, army).share
     first, whole = min(planned), ((max(planned) - min(planned)).days + 1) // 7
-    found = []
+    weeks = []
     for week in range(whole):
         days = [first + timedelta(days=7 * week + n) for n in range(7)]
         there = sum(army.day(d).hobby_minutes for d in days) * kept
         done_min = sum(planned.get(d, 0.0) for d in days)
         if done_min >= LEAST_FILLED * there > 0:
-            found.append(math.log(there / done_min))
-    return found
+            weeks.append(math.log(there / done_min))
+    return weeks
 
 
 def rate_of(pairs: Iterable[tuple[float, float]]) -> Rate:

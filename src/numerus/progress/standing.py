@@ -71,10 +71,10 @@ class Standing:
         return self.figures[figure_id].strokes
 
     def counts(self) -> dict[str, int]:
-        found = dict.fromkeys(STAGES, 0)
+        counts = dict.fromkeys(STAGES, 0)
         for figure in self.figures.values():
-            found[figure.stage] += 1
-        return found
+            counts[figure.stage] += 1
+        return counts
 
 
 def standing(plans: Plans, history: History) -> Standing:
@@ -98,11 +98,11 @@ def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyStat
     finish = _asked(scheme.finish if scheme else (), finished, last)
     steps = {stage for stage, _ in done}
     stage, detail = _made_stage(figure, unit, plans, copies)
-    found = FigureStanding(figure, unit, stage, detail, strokes, painted, finished, finish)
+    figure_standing = FigureStanding(figure, unit, stage, detail, strokes, painted, finished, finish)
     if stage == "build" and "build" in steps:
-        stage, detail = _painted_stage(found, plans, "prime" in steps)
+        stage, detail = _painted_stage(figure_standing, plans, "prime" in steps)
     failures = sum(c.failures for (f, _), c in copies.items() if f == figure.id)
-    return replace(found, stage=stage, detail=detail, failures=failures)
+    return replace(figure_standing, stage=stage, detail=detail, failures=failures)
 
 
 def _was_there(step: RecipeStep | FinishStep, last: datetime | None) -> bool:
@@ -138,19 +138,19 @@ def _made_stage(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, Cop
     ], f"{behind} {words[state.state]}" if state.state != "cured" else "all parts cured"
 
 
-def _painted_stage(found: FigureStanding, plans: Plans, primed: bool) -> tuple[str, str]:
+def _painted_stage(figure_standing: FigureStanding, plans: Plans, primed: bool) -> tuple[str, str]:
     if not primed:
         return "prime", "built"
-    done = sum(s.key in found.painted for s in found.strokes)
-    if done < len(found.strokes):
-        return "paint", f"{done} of {len(found.strokes)} strokes"
+    done = sum(s.key in figure_standing.painted for s in figure_standing.strokes)
+    if done < len(figure_standing.strokes):
+        return "paint", f"{done} of {len(figure_standing.strokes)} strokes"
     if (
-        plans.scheme_of(found.unit.id) is not None
-        and not found.finished
-        and (unnamed := plans.unnamed_parts(found.figure))
+        plans.scheme_of(figure_standing.unit.id) is not None
+        and not figure_standing.finished
+        and (unnamed := plans.unnamed_parts(figure_standing.figure))
     ):
         return "paint", f"{plans.parts[unnamed[0]].label}: zones not named"
-    left = found.finish_left
+    left = figure_standing.finish_left
     return ("finish", f"{left[0].name.lower()} left") if left else ("ready", "ready")
 
 

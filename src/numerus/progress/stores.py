@@ -20,13 +20,13 @@ FLAKES = "look into the vat for cured flakes, run a clean scraper of plastic thr
 
 def all_wear(plans: Plans, standing: Standing, facts: Sequence[Fact], now: datetime) -> list[Wear]:
     """Film and screen of every machine that prints with light, the most worn first."""
-    found = [
+    wear_list = [
         wear
         for machine in plans.machines.values()
         if machine.kind == "resin"
         for wear in wear_of(machine, standing.runs.values(), plans.plates, facts, now)
     ]
-    return sorted(found, key=lambda w: -w.share)
+    return sorted(wear_list, key=lambda w: -w.share)
 
 
 def all_stock(plans: Plans, standing: Standing, now: datetime) -> list[Stock]:
@@ -43,10 +43,10 @@ def checks(plans: Plans, standing: Standing, machine_id: str, now: datetime) -> 
     own = [r for r in standing.runs.values() if r.machine_id == machine_id]
     last = max((r.started for r in own), default=None)
     celsius = plans.machines[machine_id].room_c or None
-    found = before_run(plans.resin, list(plans.bottles.values()), last, celsius, now)
+    words = before_run(plans.resin, list(plans.bottles.values()), last, celsius, now)
     if own and any(o.outcome == "failed" for o in own[-1].outcomes.values()):
-        found.insert(0, FLAKES)
-    return found
+        words.insert(0, FLAKES)
+    return words
 
 
 @dataclass(frozen=True)

@@ -110,7 +110,7 @@ def work_by_unit(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> lis
     """What each unit still asks for, in the roll's order; a plate's minutes go to units by their share of its parts."""
     plate_share = _plate_shares(plans, standing)
     machine = next(iter(plans.machines.values()), None)
-    found = []
+    units = []
     for unit in plans.units_in_order():
         figures = [f for f in standing.figures.values() if f.unit.id == unit.id]
         hands: dict[str, float] = {}
@@ -123,8 +123,8 @@ def work_by_unit(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> lis
         hands["print"] = runs * RUN_HANDS_MIN
         hands["wash"] = (runs + wet_runs) * wash.HANDS_MIN * rate["wash and cure"].factor
         hands["cure"] = (runs + wet_runs) * CURE_HANDS_MIN * rate["wash and cure"].factor
-        found.append(UnitWork(unit.id, {s: m for s, m in hands.items() if m > 0}, minutes + own_minutes))
-    return found
+        units.append(UnitWork(unit.id, {s: m for s, m in hands.items() if m > 0}, minutes + own_minutes))
+    return units
 
 
 def _plate_shares(plans: Plans, standing: Standing) -> dict[str, tuple[float, float, float]]:
@@ -151,7 +151,7 @@ def _plate_shares(plans: Plans, standing: Standing) -> dict[str, tuple[float, fl
 def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> dict[str, StageWork]:
     """For the band: hours waiting at each stage, of figures here and to come."""
     units = work_by_unit(plans, standing, rate)
-    found = {}
+    work = {}
     for stage in STAGES:
         hands = sum(u.hands.get(stage, 0.0) for u in units)
         here = sum(figure_hands(f, plans, rate).get(stage, 0.0) for f in standing.at(stage))
@@ -164,8 +164,8 @@ def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> di
         share = len(standing.at(stage)) / max(sum(f.number <= NUMBER[stage] for f in standing.figures.values()), 1)
         if stage in ("print", "wash", "cure"):
             here = hands * share
-        found[stage] = StageWork(min(here, hands), max(hands - here, 0.0), machine * share, machine * (1 - share))
-    return found
+        work[stage] = StageWork(min(here, hands), max(hands - here, 0.0), machine * share, machine * (1 - share))
+    return work
 
 
 def uncounted(plans: Plans) -> list[str]:
@@ -194,7 +194,7 @@ def stage_throughputs(
         return []
     week_hands = sum(d.hobby_minutes for d in plans.army.week) * (plans.army.evenings_kept if kept is None else kept)
     work = work_by_stage(plans, standing, rate)
-    found = []
+    throughputs = []
     for stage in STAGES[1:-1]:
         coming = sum(f.number <= NUMBER[stage] for f in standing.figures.values())
         hands, machine = work[stage].hands, work[stage].machine
@@ -202,10 +202,10 @@ def stage_throughputs(
         devices = max(len(plans.machines), 1) if stage == "print" else 1
         by_machine = coming * devices * 7 * 16 * 60 / machine if machine > 0 else math.inf
         if coming:
-            found.append(StageThroughput(stage, min(by_hands, by_machine)))
-    return found
+            throughputs.append(StageThroughput(stage, min(by_hands, by_machine)))
+    return throughputs
 
 
-def bottleneck(found: list[StageThroughput]) -> StageThroughput | None:
-    open_gates = [g for g in found if math.isfinite(g.per_week)]
+def bottleneck(throughputs: list[StageThroughput]) -> StageThroughput | None:
+    open_gates = [g for g in throughputs if math.isfinite(g.per_week)]
     return min(open_gates, key=lambda g: g.per_week, default=None)

@@ -63,12 +63,12 @@ class Hours:
 
     def starts(self, since: datetime, ahead: timedelta, step: timedelta) -> list[datetime]:
         """Moments someone can start a run: every ``step`` of being there, at least one."""
-        found: list[datetime] = []
+        moments: list[datetime] = []
         moment = self.next(since)
         while moment <= since + ahead:
-            found.append(moment)
+            moments.append(moment)
             moment = self.next(moment + step)
-        return found or [self.next(since)]
+        return moments or [self.next(since)]
 
     def later(self, moment: datetime, minutes: float) -> datetime:
         return later(moment, minutes, self.zone)
@@ -87,30 +87,30 @@ def _at(day: date, minute: int) -> datetime:
 
 def home_windows(army: Army, since: datetime, days: int) -> list[Window]:
     """At home and awake from ``since`` on, in order; windows that touch over midnight are joined."""
-    found: list[Window] = []
+    windows: list[Window] = []
     for offset in range(days + 1):
         day = since.date() + timedelta(days=offset)
         for begin, end in army.day(day).home:
             start, stop = max(_at(day, begin), since), _at(day, end)
             if start >= stop:
                 continue
-            if found and found[-1].end >= start:
-                found[-1] = Window(found[-1].start, stop)
+            if windows and windows[-1].end >= start:
+                windows[-1] = Window(windows[-1].start, stop)
             else:
-                found.append(Window(start, stop))
-    return found
+                windows.append(Window(start, stop))
+    return windows
 
 
 def hobby_windows(army: Army, since: datetime, days: int) -> list[Window]:
     """Hobby time set aside from ``since`` on."""
-    found = []
+    windows = []
     for offset in range(days + 1):
         day = since.date() + timedelta(days=offset)
         plan = army.day(day)
         start, stop = max(_at(day, plan.hobby_from), since), _at(day, plan.hobby_from + plan.hobby_minutes)
         if start < stop:
-            found.append(Window(start, stop))
-    return found
+            windows.append(Window(start, stop))
+    return windows
 
 
 def hobby_minutes_per_day(army: Army, first: date, days: int) -> list[int]:

@@ -40,8 +40,8 @@ def plan_hands(
         if number >= SMALL_BATCHES * tries and number % tries == 0 and _late_min(inputs, best[1], near_min) <= 0:
             break
         sized = replace(inputs, batch=sizes[number // tries])
-        made = Walk(sized, Weights.of_try(number % tries), until).plan()
-        best = min(best, (_cost(inputs, made, near_min), made), key=lambda b: b[0])
+        timed_tasks = Walk(sized, Weights.of_try(number % tries), until).plan()
+        best = min(best, (_cost(inputs, timed_tasks, near_min), timed_tasks), key=lambda b: b[0])
         if progress is not None and not progress((number + 1) / (tries * len(sizes))):
             raise Cancelled
     return best[1]

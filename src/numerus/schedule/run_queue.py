@@ -167,10 +167,12 @@ class _Planning:
                 idle = self.hours.minutes(self.free[machine.id], start) + rank * ORDER_WORTH_MIN
                 if best is not None and idle >= best[0] - 1e-9:
                     break  # later starts waste more still
-                found = self.slotted(plate, machine, start)
-                waste = found.waste_min + rank * ORDER_WORTH_MIN
-                if (best is None or waste < best[0] - 1e-9) and (until is None or found.taken_off + turn <= until):
-                    best = waste, found
+                scheduled_run = self.slotted(plate, machine, start)
+                waste = scheduled_run.waste_min + rank * ORDER_WORTH_MIN
+                if (best is None or waste < best[0] - 1e-9) and (
+                    until is None or scheduled_run.taken_off + turn <= until
+                ):
+                    best = waste, scheduled_run
         return best[1] if best else None
 
 
@@ -188,14 +190,14 @@ def plan_runs(plates: Sequence[Plate], floor: ScheduleInputs) -> Schedule:
     planning = _Planning(hours_of(floor.army, now), serving, free, floor.cold, floor.factors)
     planning.meet_busy(floor.busy)
     waiting = {m: [p for p in placed if p.machine_id == m] for m in serving}
-    found: list[ScheduledRun] = []
+    scheduled_runs: list[ScheduledRun] = []
     while any(waiting.values()):
         machine = serving[min((m for m in waiting if waiting[m]), key=lambda m: planning.free[m])]
         scheduled = _next(planning, machine, waiting[machine.id], now)
         planning.take(scheduled)
-        found.append(scheduled)
+        scheduled_runs.append(scheduled)
         waiting[machine.id].remove(scheduled.plate)
-    return Schedule(tuple(sorted(found, key=lambda s: s.start)), tuple(left))
+    return Schedule(tuple(sorted(scheduled_runs, key=lambda s: s.start)), tuple(left))
 
 
 def _next(planning: _Planning, machine: Machine, waiting: Sequence[Plate], now: datetime) -> ScheduledRun:
@@ -203,9 +205,9 @@ def _next(planning: _Planning, machine: Machine, waiting: Sequence[Plate], now: 
     pinned = min((p for p in waiting if p.pinned is not None), key=lambda p: p.pinned or now, default=None)
     loose = [p for p in waiting if p.pinned is None]
     until = pinned.pinned if pinned else None
-    found = planning.best(loose, machine, until) if until is None or until > planning.free[machine.id] else None
-    if found is not None:
-        return found
+    scheduled_run = planning.best(loose, machine, until) if until is None or until > planning.free[machine.id] else None
+    if scheduled_run is not None:
+        return scheduled_run
     assert pinned is not None and pinned.pinned is not None
     return planning.slotted(pinned, machine, max(pinned.pinned, planning.free[machine.id]))
 
@@ -238,12 +240,12 @@ def conflicts(schedule: Schedule, floor: ScheduleInputs) -> list[Conflict]:
     """What about the bill wants a decision, run by run."""
     army, hours = floor.army, hours_of(floor.army, floor.now)
     machines = {m.id: m for m in floor.machines}
-    found = _hands_asked_twice(schedule.scheduled_runs, machines)
+    clashes = _hands_asked_twice(schedule.scheduled_runs, machines)
     for scheduled in schedule.scheduled_runs:
-        found += _runs_low(scheduled, machines[scheduled.machine_id], hours, floor.factors)
+        clashes += _runs_low(scheduled, machines[scheduled.machine_id], hours, floor.factors)
         pinned = scheduled.plate.pinned
         if pinned is not None and not hours.attended(scheduled.start):
-            found.append(
+            clashes.append(
                 Conflict(
                     scheduled.plate.id,
                     f"{scheduled.plate.name} starts {scheduled.start:%a %H:%M}, when nobody is there.",
@@ -251,34 +253,34 @@ def conflicts(schedule: Schedule, floor: ScheduleInputs) -> list[Conflict]:
             )
         if pinned is not None and scheduled.start > pinned:
             late = f"the machine is not free before {scheduled.start:%a %H:%M}"
-            found.append(
+            clashes.append(
                 Conflict(scheduled.plate.id, f"{scheduled.plate.name} cannot start {pinned:%a %H:%M}: {late}.")
             )
         if scheduled.hangs_min >= LONG_HANG_MIN:
             hang = f"{scheduled.plate.name} ends {scheduled.end:%a %H:%M} and hangs {span(scheduled.hangs_min)}: it dries on."
-            found.append(Conflict(scheduled.plate.id, hang))
+            clashes.append(Conflict(scheduled.plate.id, hang))
         if scheduled.taken_off.date() > army.ready_by:
-            found.append(
+            clashes.append(
                 Conflict(
                     scheduled.plate.id,
                     f"{scheduled.plate.name} comes off {scheduled.taken_off:%a %d %b}, after the date.",
                     "see what would help",
                 )
             )
-    return found + [Conflict(plate.id, why, "choose it here, then lay it anew") for plate, why in schedule.left]
+    return clashes + [Conflict(plate.id, why, "choose it here, then lay it anew") for plate, why in schedule.left]
 
 
 def _hands_asked_twice(runs: Sequence[ScheduledRun], machines: Mapping[str, Machine]) -> list[Conflict]:
     """Plates that would come off while another machine is still being turned round: there is one pair of hands."""
-    found, met = [], sorted(runs, key=lambda s: s.taken_off)
+    clashes, met = [], sorted(runs, key=lambda s: s.taken_off)
     for first, second in pairwise(met):
         turned = first.taken_off + timedelta(minutes=machines[first.machine_id].turn_round_min)
         if second.taken_off < turned and second.machine_id != first.machine_id:
             both = f"{first.plate.name} and {second.plate.name} both come off at {second.taken_off:%a %H:%M}"
-            found.append(
+            clashes.append(
                 Conflict(second.plate.id, f"{both}, and there is one pair of hands.", "put one of them at another time")
             )
-    return found
+    return clashes
 
 
 def _runs_low(scheduled: ScheduledRun, machine: Machine, hours: Hours, factors: RunFactors) -> list[Conflict]:

@@ -27,7 +27,7 @@ class Wet:
 
 def wet_work(scheduled_runs: Iterable[ScheduledRun], army: Army, now: datetime) -> list[Wet]:
     """In the order plates are met; one tub, one lamp. Raises PlanError where nobody is ever at home."""
-    hours, found = hours_of(army, now), []
+    hours, wet_tasks = hours_of(army, now), []
     tub_free = lamp_free = now
     for scheduled in sorted(scheduled_runs, key=lambda s: s.taken_off):
         wanted = scheduled.taken_off + timedelta(minutes=DRAIN_MIN + LIFT_MIN)
@@ -37,8 +37,8 @@ def wet_work(scheduled_runs: Iterable[ScheduledRun], army: Army, now: datetime) 
         cured = hours.next(max(dry, lamp_free))
         lamp_free = cured + timedelta(minutes=lamp_min() * loads(scheduled.plate, army.lamp_parts))
         waits = (washed - wanted) + (cured - dry)
-        found.append(Wet(scheduled.plate, (washed, tub_free), (cured, lamp_free), waits.total_seconds() / 60))
-    return found
+        wet_tasks.append(Wet(scheduled.plate, (washed, tub_free), (cured, lamp_free), waits.total_seconds() / 60))
+    return wet_tasks
 
 
 def loads(plate: Plate, at_once: int) -> int:

@@ -35,7 +35,7 @@ def what_if(plates: Sequence[Plate], floor: ScheduleInputs) -> list[WhatIf]:
     if ends is None:
         return []
     used = {p.machine_id for p in plates}
-    found = []
+    helps = []
     for description, cost, change in _changes(floor.army, floor.now):
         machines = [change.machine(m) if m.id in used else m for m in floor.machines]
         other = replace(floor, machines=machines, army=change.army(floor.army))
@@ -43,8 +43,8 @@ def what_if(plates: Sequence[Plate], floor: ScheduleInputs) -> list[WhatIf]:
         saved = (ends - (schedule.ends or ends)).total_seconds() / 3600
         if (machines == list(floor.machines) and other.army == floor.army) or saved < LEAST_H:
             continue
-        found.append(WhatIf(description, saved, schedule.ends or ends, cost))
-    return sorted(found, key=lambda h: -h.saves_h)
+        helps.append(WhatIf(description, saved, schedule.ends or ends, cost))
+    return sorted(helps, key=lambda h: -h.saves_h)
 
 
 @dataclass(frozen=True)

@@ -62,12 +62,12 @@ def _part_reach(name: str, mesh: Mesh, scene: RayScene, brush: Brush) -> PartRea
 
 def _seen(points: Floats, normals: Floats, scene: RayScene) -> NDArray[np.bool_]:
     """Places somebody round the table sees."""
-    found = np.zeros(len(points), np.bool_)
+    seen = np.zeros(len(points), np.bool_)
     start = points + OFF_MM * normals
     for way in ring_directions(TABLE_DEG, TABLE_AROUND):
-        ask = np.flatnonzero(~found & (normals @ way > 0.02))
-        found[ask] = ~scene.blocked(start[ask], np.broadcast_to(way, (len(ask), 3)))
-    return found
+        ask = np.flatnonzero(~seen & (normals @ way > 0.02))
+        seen[ask] = ~scene.blocked(start[ask], np.broadcast_to(way, (len(ask), 3)))
+    return seen
 
 
 def free_axes(points: Floats, normals: Floats, scene: RayScene, brush: Brush) -> NDArray[np.int64]:

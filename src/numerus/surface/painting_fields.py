@@ -53,11 +53,11 @@ def painting_fields(
     ridge_mm: float = 0.0, progress: Progress | None = None,
 ) -> PaintingFields:  # fmt: skip
     """All fields of a figure as assembled; ``ridge_mm``: the ball within, 0 for the same as outside. Raises Cancelled."""
-    told = _Steps(progress)
+    steps = _Steps(progress)
     scene = RayScene(mesh)
-    told.to(0.1)
+    steps.to(0.1)
     open_ = openness(mesh, scene)
-    told.to(0.4)
+    steps.to(0.4)
     surface = open_ >= INSIDE_OPENNESS
     outer = surface[mesh.faces].any(axis=1)
     shell = mesh.with_faces(mesh.faces[outer]) if outer.any() else mesh
@@ -65,16 +65,16 @@ def painting_fields(
     with ThreadPoolExecutor(len(radii)) as pool:  # points are sorted in one thread each, while rays are asked
         grids = {radius: pool.submit(surface_grid, shell, radius) for radius in radii}
         seen = seen_from_table(mesh, scene)
-        told.to(0.55)
+        steps.to(0.55)
         lit = lit_from(mesh, light, spread_deg, scene)
-        told.to(0.65)
+        steps.to(0.65)
     points, normals = np.ascontiguousarray(mesh.vertices, float), mesh.vertex_normals
     deep = recess(points, normals, grids[radius_mm].result(), radius_mm, surface)
-    told.to(0.85)
+    steps.to(0.85)
     within = ridge_mm or radius_mm
     sharp = recess(points, -normals, grids[within].result(), within, surface)
     sharp[~surface] = 0.0
-    told.to(1.0)
+    steps.to(1.0)
     return PaintingFields(*(np.asarray(f, np.float32) for f in (open_, deep, sharp, lit, seen)))
 
 
@@ -181,11 +181,11 @@ def layer_step_um(normals: Floats, print_up: Floats, layer_mm: float) -> Floats:
     return np.where(cosine < 0.999, 1000 * layer_mm * cosine, 0.0)
 
 
-def packed_painting_fields(found: PaintingFields) -> bytes:
+def packed_painting_fields(painting: PaintingFields) -> bytes:
     """As compressed bytes, each value in a byte."""
     import zlib
 
-    rows = [np.round(255 * np.clip(getattr(found, f.name), 0, 1)).astype(np.uint8) for f in fields(found)]
+    rows = [np.round(255 * np.clip(getattr(painting, f.name), 0, 1)).astype(np.uint8) for f in fields(painting)]
     return zlib.compress(np.concatenate(rows).tobytes(), 1)
 
 

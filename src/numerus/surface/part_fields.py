@@ -127,10 +127,10 @@ def covered(centres: Floats, normals: Floats, others: Sequence[Mesh]) -> NDArray
     """Places of the skin (n, 3), with its normals, that touch another part or lie within it: glue covers them."""
     from scipy.spatial import cKDTree
 
-    found = np.zeros(len(centres), np.bool_)
+    mask = np.zeros(len(centres), np.bool_)
     for other in others:
         low, high = other.bounds_mm
-        near = np.flatnonzero(np.all((centres > low - GLUE_MM) & (centres < high + GLUE_MM), axis=1) & ~found)
+        near = np.flatnonzero(np.all((centres > low - GLUE_MM) & (centres < high + GLUE_MM), axis=1) & ~mask)
         if not len(near):
             continue
         floor = other.bounds_mm[0, 2]
@@ -140,8 +140,8 @@ def covered(centres: Floats, normals: Floats, others: Sequence[Mesh]) -> NDArray
         far, index = cKDTree(points).query(centres[near], distance_upper_bound=2 * GLUE_MM, workers=2)
         index = np.minimum(index, len(points) - 1)
         across = np.abs(np.einsum("ij,ij->i", centres[near] - points[index], facing[index]))
-        found[near] = within | (np.isfinite(far) & (across <= GLUE_MM))
-    return found
+        mask[near] = within | (np.isfinite(far) & (across <= GLUE_MM))
+    return mask
 
 
 def two_tone(mesh: Mesh) -> Floats:

@@ -267,10 +267,10 @@ def _nearest_for_the_rest(mesh: Mesh, labels: Ints64) -> Ints64:
     _, shell = shell_of_faces(mesh, edges_of(mesh))
     centre = mesh.triangles.mean(axis=1)
     tree, told = cKDTree(centre[~none]), labels[~none]
-    made = labels.copy()
+    nearest_labels = labels.copy()
     for one in np.unique(shell[none]):
         own = np.flatnonzero(none & (shell == one))
         far, index = tree.query(centre[own])
         near = index[far <= np.quantile(far, 0.25)]
-        made[own] = np.bincount(told[near]).argmax()
-    return made
+        nearest_labels[own] = np.bincount(told[near]).argmax()
+    return nearest_labels

@@ -61,12 +61,12 @@ def close_points(mesh: Mesh, apart_mm: float) -> Floats:
     while np.sum(np.ceil(longest / apart_mm) ** 2) / 2 > MOST_POINTS:
         apart_mm *= 1.3
     many = np.maximum(np.ceil(longest / apart_mm), 1).astype(np.int64)
-    found = [mesh.vertices[np.unique(mesh.faces)], triangles[many == 1].mean(axis=1)]
+    points = [mesh.vertices[np.unique(mesh.faces)], triangles[many == 1].mean(axis=1)]
     for n in np.unique(many[many > 1]):
         i, j = np.meshgrid(np.arange(n + 1), np.arange(n + 1), indexing="ij")
         lattice = np.stack([i, j, n - i - j], axis=-1)[(i + j <= n) & (np.maximum(np.maximum(i, j), n - i - j) < n)] / n
-        found.append(np.einsum("lc,mcx->mlx", lattice, triangles[many == n]).reshape(-1, 3))
-    return np.concatenate(found)
+        points.append(np.einsum("lc,mcx->mlx", lattice, triangles[many == n]).reshape(-1, 3))
+    return np.concatenate(points)
 
 
 def recess(points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, judged: NDArray[np.bool_]) -> Floats:
@@ -76,14 +76,14 @@ def recess(points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, 
     """
     from scipy.spatial import cKDTree
 
-    found = np.ones(len(points))
+    deep = np.ones(len(points))
     own = np.flatnonzero(judged)
     centres = points[own] + radius_mm * toward[own]
     free = _in_threads(lambda c: stand_free(c, TOUCHES * radius_mm, *grid.args), centres).astype(bool)
-    found[own[free]] = 0.0
+    deep[own[free]] = 0.0
     left = own[~free]
     if not len(left) or not free.any():
-        return found
+        return deep
     tree = cKDTree(centres[free])
     far, index = tree.query(
         points[left], k=min(NEIGHBOURS, int(free.sum())), distance_upper_bound=FAR * radius_mm, workers=2
@@ -103,8 +103,8 @@ def recess(points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, 
         ),
         np.concatenate([points[at], toward[at], start], axis=1),
     )  # fmt: skip
-    found[at] = np.clip(near / radius_mm - 1, 0, 1)
-    return found
+    deep[at] = np.clip(near / radius_mm - 1, 0, 1)
+    return deep
 
 
 def _in_threads(act, rows: Floats) -> Floats:  # type: ignore[no-untyped-def]

@@ -63,13 +63,13 @@ def nearest_within(x, y, z, reach, enough, points, low, cell, shape, starts):  #
 @kernel
 def stand_free(centres, reach, points, low, cell, shape, starts):  # type: ignore[no-untyped-def]
     """Whether no point lies nearer than ``reach`` to each centre (n, 3): bool (n,)."""
-    found = np.empty(len(centres), np.bool_)
+    free = np.empty(len(centres), np.bool_)
     for n in range(len(centres)):
         far, _, _, _ = nearest_within(
             centres[n, 0], centres[n, 1], centres[n, 2], reach, reach, points, low, cell, shape, starts
         )
-        found[n] = far >= reach
-    return found
+        free[n] = far >= reach
+    return free
 
 
 @kernel
@@ -92,7 +92,7 @@ def nearest_ball(places, toward, begin, radius, steps, points, low, cell, shape,
     """How near to each place (n, 3) the centre of a free ball comes, float64 (n,): from free centres ``begin`` (n, 3) it is
     drawn to the place and pushed out again, by ever smaller steps. A ball behind the place, against ``toward`` (n, 3), is none.
     """
-    found = np.empty(len(places))
+    distances = np.empty(len(places))
     for n in range(len(places)):
         px, py, pz = places[n, 0], places[n, 1], places[n, 2]
         cx, cy, cz = begin[n, 0], begin[n, 1], begin[n, 2]
@@ -107,5 +107,5 @@ def nearest_ball(places, toward, begin, radius, steps, points, low, cell, shape,
                 best, cx, cy, cz = far, tx, ty, tz
             else:
                 pull *= 0.5
-        found[n] = best
-    return found
+        distances[n] = best
+    return distances

@@ -49,17 +49,17 @@ def with_zone(zoned: ZonedMesh, faces: NDArray[np.bool_], zone_id: str) -> Zoned
 
 def part_at(parts: Sequence[PatchedPart], place: Floats) -> tuple[int, int]:
     """The part whose skin is nearest to a place, and its face there."""
-    found = []
+    candidates = []
     for number, part in enumerate(parts):
         low, high = part.zoned.mesh.bounds_mm
         if np.all(place > low - 0.5) and np.all(place < high + 0.5):
             face = face_at(part.zoned.mesh, (float(place[0]), float(place[1]), float(place[2])))
             corners = part.zoned.mesh.triangles[face]
             normal = part.zoned.mesh.normals[face]
-            found.append((abs(float((place - corners[0]) @ normal)), number, face))
-    if not found:
+            candidates.append((abs(float((place - corners[0]) @ normal)), number, face))
+    if not candidates:
         return 0, face_at(parts[0].zoned.mesh, (float(place[0]), float(place[1]), float(place[2])))
-    _, number, face = min(found)
+    _, number, face = min(candidates)
     return number, face
 
 

@@ -32,17 +32,17 @@ class ZonedMesh:
     @cached_property
     def vertex_labels(self) -> Labels:
         """A label for every vertex, uint8 (n,): of the last face it belongs to."""
-        found = np.full(len(self.mesh.vertices), UNNAMED, np.uint8)
-        found[self.mesh.faces.ravel()] = np.repeat(self.labels, 3)
-        return found
+        labels = np.full(len(self.mesh.vertices), UNNAMED, np.uint8)
+        labels[self.mesh.faces.ravel()] = np.repeat(self.labels, 3)
+        return labels
 
     def coloured(self, colours: Mapping[str, NDArray[np.uint8]], ground: NDArray[np.uint8]) -> NDArray[np.uint8]:
         """Vertex colours uint8 (n, 3): those of zones that have one, the ``ground`` (n, 3) elsewhere."""
-        made, labels = ground.copy(), self.vertex_labels
+        coloured, labels = ground.copy(), self.vertex_labels
         for number, zone in enumerate(self.zones):
             if zone in colours:
-                made[labels == number] = colours[zone]
-        return made
+                coloured[labels == number] = colours[zone]
+        return coloured
 
 
 def zoned(mesh: Mesh, zones: tuple[str, ...], labels: Labels | None) -> ZonedMesh:
@@ -50,25 +50,25 @@ def zoned(mesh: Mesh, zones: tuple[str, ...], labels: Labels | None) -> ZonedMes
     return ZonedMesh(mesh, zones, np.full(len(mesh.faces), UNNAMED, np.uint8) if labels is None else labels)
 
 
-def measured_zones(part_id: str, blob: str, found: ZonedMesh) -> PartZones:
+def measured_zones(part_id: str, blob: str, zoned_mesh: ZonedMesh) -> PartZones:
     """What is told of a part's zones: those that have any skin, their areas and borders. ``blob``: where the labels are kept."""
-    area = np.bincount(found.labels, found.mesh.areas_mm2, 256)[: len(found.zones)] / 100
-    told = tuple(round(float(a), 3) for a in area)
-    borders = tuple((a, b, round(mm, 2)) for (a, b), mm in sorted(borders_mm(found).items()))
-    return PartZones(part_id, blob, found.zones, told, borders)
+    area = np.bincount(zoned_mesh.labels, zoned_mesh.mesh.areas_mm2, 256)[: len(zoned_mesh.zones)] / 100
+    areas = tuple(round(float(a), 3) for a in area)
+    borders = tuple((a, b, round(mm, 2)) for (a, b), mm in sorted(borders_mm(zoned_mesh).items()))
+    return PartZones(part_id, blob, zoned_mesh.zones, areas, borders)
 
 
-def borders_mm(found: ZonedMesh) -> dict[tuple[str, str], float]:
+def borders_mm(zoned_mesh: ZonedMesh) -> dict[tuple[str, str], float]:
     """Length of the border between every two zones that share edges of the mesh, mm, by their ids in order."""
-    edges = edges_of(found.mesh)
+    edges = edges_of(zoned_mesh.mesh)
     pairs, halves = neighbours(edges)
     ends = np.stack([edges.start[halves[:, 0]], edges.end[halves[:, 0]]], axis=1)
-    left, right = found.labels[pairs[:, 0]], found.labels[pairs[:, 1]]
+    left, right = zoned_mesh.labels[pairs[:, 0]], zoned_mesh.labels[pairs[:, 1]]
     between = (left != right) & (left != UNNAMED) & (right != UNNAMED)
-    length = np.linalg.norm(found.mesh.vertices[ends[:, 0]] - found.mesh.vertices[ends[:, 1]], axis=1)
+    length = np.linalg.norm(zoned_mesh.mesh.vertices[ends[:, 0]] - zoned_mesh.mesh.vertices[ends[:, 1]], axis=1)
     total: dict[tuple[str, str], float] = {}
     for a, b, mm in zip(left[between], right[between], length[between], strict=True):
-        one, other = sorted((found.zones[a], found.zones[b]))
+        one, other = sorted((zoned_mesh.zones[a], zoned_mesh.zones[b]))
         total[one, other] = total.get((one, other), 0.0) + float(mm)
     return total
 
@@ -78,8 +78,8 @@ def touching_mm(parts: Sequence[tuple[ZonedMesh, PartZones]]) -> dict[tuple[str,
     two parts touch (taken as round: the outline of a disc of the same area).
     """
     total: dict[tuple[str, str], float] = {}
-    for _, told in parts:
-        for a, b, mm in told.borders_mm:
+    for _, part_zones in parts:
+        for a, b, mm in part_zones.borders_mm:
             total[a, b] = total.get((a, b), 0.0) + mm
     for (one, _), (other, _) in combinations(parts, 2):
         for pair, mm2 in contact_mm2(one, other).items():
@@ -98,14 +98,14 @@ def contact_mm2(one: ZonedMesh, other: ZonedMesh) -> dict[tuple[str, str], float
     tree = cKDTree(other.mesh.triangles[theirs].mean(axis=1))
     far, index = tree.query(one.mesh.triangles[mine].mean(axis=1), distance_upper_bound=CONTACT_MM)
     met = np.isfinite(far)
-    found: dict[tuple[str, str], float] = {}
+    contact: dict[tuple[str, str], float] = {}
     for a, b, mm2 in zip(
         one.labels[mine[met]], other.labels[theirs[index[met]]], one.mesh.areas_mm2[mine[met]], strict=True
     ):
         if UNNAMED not in (a, b) and one.zones[a] != other.zones[b]:
             pair = min(one.zones[a], other.zones[b]), max(one.zones[a], other.zones[b])
-            found[pair] = found.get(pair, 0.0) + float(mm2)
-    return found
+            contact[pair] = contact.get(pair, 0.0) + float(mm2)
+    return contact
 
 
 def _near(mesh: Mesh, other: Mesh) -> NDArray[np.int64]:

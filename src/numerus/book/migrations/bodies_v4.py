@@ -34,13 +34,13 @@ MONEY = {
 Body = dict[str, Any]
 
 
-def measured_minutes(minutes: float, told: bytes) -> str:
+def measured_minutes(minutes: float, zlib_data: bytes) -> str:
     """The data of a step's entry with its minutes called typed, "" where they may be only the plan's.
 
     Strokes were never timed then: their button wrote the plan, the orders the plan times a factor.
     """
     try:
-        data: Body = json.loads(told)
+        data: Body = json.loads(zlib_data)
     except ValueError:  # a damaged entry is told of when the journal is read
         return ""
     if data.get("stage") == "stroke" or abs(minutes - data.get("planned_min", minutes)) < 1e-6:
@@ -82,14 +82,14 @@ def _with_ids(zone: str, old: list[Body], known: list[Body]) -> list[Body]:
     if not known:
         return [{"id": f"{zone}/{n}", **step} for n, step in enumerate(old)]
     free = {step["id"]: step for step in known}
-    found: list[Body] = []
+    bodies: list[Body] = []
     for n, step in enumerate(old):
         same = next((i for i, s in free.items() if {**s, "id": 0} == {**step, "id": 0}), "")
         named = next((i for i, s in free.items() if s["name"] == step["name"]), "")
         taken = same or named or f"{zone}/before-{n}"
         free.pop(taken, None)
-        found.append({"id": taken, **step})
-    return found
+        bodies.append({"id": taken, **step})
+    return bodies
 
 
 class Upgrade:
@@ -100,16 +100,16 @@ class Upgrade:
         self.steps: dict[str, list[Body]] = {}
 
     def _rows(self, kind: str) -> list[tuple[str, Body]]:
-        found = self.connection.execute(
+        rows = self.connection.execute(
             sa.text("SELECT id, CAST(body AS BLOB) FROM plan WHERE kind = :kind ORDER BY rowid"), {"kind": kind}
         )
-        told = []
-        for id_, body in found:
+        bodies = []
+        for id_, body in rows:
             try:
-                told.append((id_, json.loads(body)))
+                bodies.append((id_, json.loads(body)))
             except ValueError:  # a damaged plan is left out when the book is opened, and told of
                 continue
-        return told
+        return bodies
 
     def _put(self, kind: str, id_: str, body: Body) -> None:
         self.connection.execute(
@@ -144,14 +144,14 @@ class Upgrade:
     def _dabs(self, part_id: str, body: Body) -> None:
         """What was brushed onto a part becomes a stroke of its own."""
         if body.get("strokes"):
-            made = {
+            dab = {
                 "id": f"{part_id}-brushed",
                 "part_id": part_id,
                 "blob": body["blob"],
                 "order": 0,
                 "dabs": body["strokes"],
             }
-            self._put("brush_stroke", made["id"], made)
+            self._put("brush_stroke", dab["id"], dab)
 
     def _zones(self, part_id: str, body: Body) -> list[str]:
         """Label arrays from the zones in a part's mesh; a mesh that had none stays what it was painted as."""
@@ -175,10 +175,10 @@ class Upgrade:
             sa.text("INSERT OR IGNORE INTO blob (digest, data) VALUES (:digest, :data)"),
             {"digest": digest, "data": data},
         )
-        told = measured_zones(part_id, digest, ZonedMesh(mesh, zones, labels))
+        part_zones = measured_zones(part_id, digest, ZonedMesh(mesh, zones, labels))
         self._put(
             "part_zones", part_id,
-            {"id": part_id, "labels": digest, "zones": told.zones, "area_cm2": told.area_cm2, "borders_mm": told.borders_mm},
+            {"id": part_id, "labels": digest, "zones": part_zones.zones, "area_cm2": part_zones.area_cm2, "borders_mm": part_zones.borders_mm},
         )  # fmt: skip
         return list(zones)
 
@@ -186,7 +186,7 @@ class Upgrade:
         """The plans that undo and redo write back."""
         for seq, changes in self.connection.execute(sa.text("SELECT seq, CAST(changes AS BLOB) FROM edit")).all():
             try:
-                told = [
+                edit_rows = [
                     [kind, id_, self._body(kind, a), self._body(kind, b)] for kind, id_, a, b in json.loads(changes)
                 ]
             except ValueError:  # bytes that are no longer text: what they held cannot be brought back
@@ -194,7 +194,7 @@ class Upgrade:
                 continue
             self.connection.execute(
                 sa.text("UPDATE edit SET changes = :changes WHERE seq = :seq"),
-                {"changes": json.dumps(told), "seq": seq},
+                {"changes": json.dumps(edit_rows), "seq": seq},
             )
 
     def _body(self, kind: str, body: str | None) -> str | None:

@@ -17,8 +17,8 @@ PROCESSES = 2
 def main(folder: Path, only: str = "") -> None:
     begun, wanted = time.monotonic(), [name for name in recipes() if only in name]
     with get_context("spawn").Pool(PROCESSES) as pool:
-        for said in pool.imap_unordered(partial(sculpt, folder), wanted, chunksize=1):
-            print(said, flush=True)
+        for arguments in pool.imap_unordered(partial(sculpt, folder), wanted, chunksize=1):
+            print(arguments, flush=True)
     print(relate(folder), flush=True)
     print(f"{len(wanted)} parts in {time.monotonic() - begun:.0f} s", flush=True)
 

@@ -113,8 +113,8 @@ def arm(hold: Hold, held: Sequence[Shape] = (), hand: str = "fist", loose: Seque
     ]  # fmt: skip
 
 
-def _on_right(made: list[Shape]) -> list[Shape]:
-    return mirrored(made)
+def _on_right(shapes: list[Shape]) -> list[Shape]:
+    return mirrored(shapes)
 
 
 POLE = Hold((8.4, -3.0, 19.6), (0.03, -0.08, 1.0), (0.9, 0.7, -0.6))

@@ -70,7 +70,7 @@ def socket(at: Point, way: Point, radius: float) -> list[Shape]:
 def _boot(ankle: Point, toe_deg: float, heel_up: float = 0.0) -> list[Shape]:
     """A heavy boot: sole, heel, toe cap, laces; ``toe_deg`` turns the toe outward."""
     turn = turned(about_z_deg=toe_deg) @ turned(about_x_deg=-heel_up)
-    made = [
+    shapes = [
         box((0, -1.0, -1.05), (1.35, 2.75, 0.3), 0.25, "boots"),
         box((0, 1.05, -1.0), (1.2, 0.8, 0.42), 0.15, "boots"),
         ellipsoid((0, -1.5, -0.35), (1.32, 2.2, 1.0), "boots"),
@@ -79,7 +79,7 @@ def _boot(ankle: Point, toe_deg: float, heel_up: float = 0.0) -> list[Shape]:
         *(soft(0.05, capsule((-0.75, -1.9 + 0.62 * i, 0.62 + 0.3 * i), (0.75, -1.9 + 0.62 * i, 0.62 + 0.3 * i), 0.16, 0.16, "leather"))[0] for i in range(3)),
     ]  # fmt: skip
     welt = soft(0.05, *[ring((0, -1.0, -0.78), (1.32, 2.6), 0.14, "leather")])
-    return placed([*soft(0.25, *made[:5]), *made[5:], *welt], ankle, turn)
+    return placed([*soft(0.25, *shapes[:5]), *shapes[5:], *welt], ankle, turn)
 
 
 def _leg(side: float, foot: tuple[float, float, float], toe_deg: float, heel_up: float = 0.0) -> list[Shape]:
@@ -155,12 +155,12 @@ def _belt(z: float = 17.0) -> list[Shape]:
 
 def pouch(at: Point, turn_deg: float, size: float = 1.0) -> list[Shape]:
     """A leather pouch with flap, stud and stitched rim."""
-    made = [
+    shapes = [
         box((0, 0, 0), (1.25, 0.8, 1.5), 0.4, "leather"),
         box((0, -0.18, 0.75), (1.35, 0.8, 0.85), 0.3, "leather"),
         ellipsoid((0, -1.02, 0.2), (0.26, 0.22, 0.26), "brass"),
     ]
-    return placed(soft(0.04, *made), at, turned(about_z_deg=turn_deg), size)
+    return placed(soft(0.04, *shapes), at, turned(about_z_deg=turn_deg), size)
 
 
 def keys(at: Point) -> list[Shape]:
@@ -186,10 +186,10 @@ def _collar(high: float, open_deg: float = 34.0) -> Shape:
 
 def _mantle(hem_z: float = 19.6, zone: str = "coat") -> Shape:
     """The short shoulder cape, parted at the front."""
-    made = Hang(
+    hang = Hang(
         25.7, hem_z, (2.7, 2.7), (6.2, 4.15), (0, 0.0), (11, 0.055, 0.9), -90, 26, 0.65, 99.0, 0.35, (0, 0.2), 1.25
     )
-    return displaced(hanging(made, zone), cloth(), 0.07)
+    return displaced(hanging(hang, zone), cloth(), 0.07)
 
 
 def _trunk() -> list[Shape]:

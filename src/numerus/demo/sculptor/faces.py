@@ -66,14 +66,14 @@ def face(f: Face) -> list[Shape]:
 
 def _eyes(f: Face) -> list[Shape]:
     z, open_ = FACE_Z + 0.42, 0.2 - 0.1 * f.squint
-    made = []
+    shapes = []
     for s in (-1, 1):
-        made += soft(0.02, ellipsoid((s * 0.86, -1.72, z), (0.48, 0.44, 0.42), "skin"))
-        made += soft(0.05, tube([(s * 0.36, -2.0, z + 0.02), (s * 0.82, -2.28, z + open_ + 0.06), (s * 1.36, -1.82, z - 0.02)], (0.13, 0.2, 0.12), "skin"))  # fmt: skip
-        made += soft(0.06, tube([(s * 0.38, -1.98, z - 0.06), (s * 0.86, -2.16, z - open_ - 0.1), (s * 1.32, -1.8, z - 0.06)], (0.1, 0.15, 0.1), "skin"))  # fmt: skip
+        shapes += soft(0.02, ellipsoid((s * 0.86, -1.72, z), (0.48, 0.44, 0.42), "skin"))
+        shapes += soft(0.05, tube([(s * 0.36, -2.0, z + 0.02), (s * 0.82, -2.28, z + open_ + 0.06), (s * 1.36, -1.82, z - 0.02)], (0.13, 0.2, 0.12), "skin"))  # fmt: skip
+        shapes += soft(0.06, tube([(s * 0.38, -1.98, z - 0.06), (s * 0.86, -2.16, z - open_ - 0.1), (s * 1.32, -1.8, z - 0.06)], (0.1, 0.15, 0.1), "skin"))  # fmt: skip
         if f.age > 0.5:
-            made += soft(0.1, tube([(s * 0.5, -2.0, z - 0.62), (s * 1.0, -2.0, z - 0.7), (s * 1.4, -1.7, z - 0.5)], (0.12, 0.2, 0.1), "skin"))  # fmt: skip
-    return made
+            shapes += soft(0.1, tube([(s * 0.5, -2.0, z - 0.62), (s * 1.0, -2.0, z - 0.7), (s * 1.4, -1.7, z - 0.5)], (0.12, 0.2, 0.1), "skin"))  # fmt: skip
+    return shapes
 
 
 def _nose(f: Face) -> list[Shape]:
@@ -96,11 +96,11 @@ def _mouth(f: Face) -> list[Shape]:
 
 
 def _ears() -> list[Shape]:
-    made = [
+    shapes = [
         cut(ellipsoid((s * 2.2, 0.45, FACE_Z + 0.05), (0.34, 0.66, 0.92), "skin"), ellipsoid((s * 2.5, 0.3, FACE_Z + 0.1), (0.2, 0.4, 0.6), "skin"))
         for s in (-1, 1)
     ]  # fmt: skip
-    return soft(0.08, *made)
+    return soft(0.08, *shapes)
 
 
 def neck_joint() -> list[Shape]:

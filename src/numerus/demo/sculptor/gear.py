@@ -79,12 +79,12 @@ def pole(top: float, foot: float, thick: float = 0.58) -> list[Shape]:
 def coil(centre: Point, radii: tuple[float, float], turns: int, thick: float) -> list[Shape]:
     """A coil of laid rope, standing on edge toward y, tied in two places."""
     x, y, z = centre
-    made = []
+    shapes = []
     for i in range(turns):
         loop = ring((0, 0, 0), (radii[0] - 0.25 * (i % 2), radii[1] - 0.2 * (i % 2)), thick, "rope")
-        made += placed([displaced(loop, _around(radii), 0.1)], (x + 0.15 * (-1) ** i, y + 1.35 * thick * i, z), turned(90, 0, 4 * (i - 1)))  # fmt: skip
+        shapes += placed([displaced(loop, _around(radii), 0.1)], (x + 0.15 * (-1) ** i, y + 1.35 * thick * i, z), turned(90, 0, 4 * (i - 1)))  # fmt: skip
     ties = [tube([(x + s * radii[0] * 0.72, y - thick * 1.3, z + radii[1] * 0.72), (x + s * radii[0] * 0.72, y + thick * 1.35 * turns, z + radii[1] * 0.72)], (thick * 1.5,), "leather") for s in (-1, 1)]  # fmt: skip
-    return [*soft(0.05, *made), *soft(0.05, *ties)]
+    return [*soft(0.05, *shapes), *soft(0.05, *ties)]
 
 
 def _around(radii: tuple[float, float]):  # type: ignore[no-untyped-def]
@@ -98,8 +98,8 @@ def _around(radii: tuple[float, float]):  # type: ignore[no-untyped-def]
     return pattern
 
 
-def _on_back(made: list[Shape]) -> list[Shape]:
-    return [*made, *cutting(half_space((0, BACK_Y, 0), (0, 1, 0))), peg((0, BACK_Y, 20.6), (0, -1, 0), BACK_PEG)]
+def _on_back(shapes: list[Shape]) -> list[Shape]:
+    return [*shapes, *cutting(half_space((0, BACK_Y, 0), (0, 1, 0))), peg((0, BACK_Y, 20.6), (0, -1, 0), BACK_PEG)]
 
 
 def _frame() -> list[Shape]:

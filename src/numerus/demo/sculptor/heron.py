@@ -68,19 +68,19 @@ def base() -> list[Shape]:
         lathe((0, 0, 0), [(0, 40), (0.6, 40), (3.0, 38.8), (3.5, 38.2)], "base"), cobbles(4.6, 7, 2.4), 0.7
     )
     rng = np.random.default_rng(7)
-    made: list[Shape] = []
+    shapes: list[Shape] = []
     for angle in np.linspace(0.2, 2 * np.pi + 0.2, 9)[:-1]:
         x, y, high = 31 * np.cos(angle), 31 * np.sin(angle), 7 + 7 * rng.random()
         pile = displaced(lathe((x, y, 0), [(2, 2.7), (high - 0.4, 2.4), (high, 2.0)], "wood", turn=turned(*(rng.normal(0, 3, 2)))), planks((0, 0, 1), (0.7, 0.7, 0), 1.6), 0.18)  # fmt: skip
         band = ring((x, y, high - 1.6), (2.5, 2.5), 0.32, "iron")
-        made += [*soft(0.3, pile), *soft(0.05, band)]
+        shapes += [*soft(0.3, pile), *soft(0.05, band)]
         for _ in range(4):
             at = np.array([x, y]) * 0.98 + rng.normal(0, 3.0, 2)
             at *= min(1.0, 36.5 / np.hypot(*at))
             dx, dy = rng.normal(0, 1.4, 2)
-            made += soft(0.2, *_reed(at[0], at[1], dx, dy, 11 + 9 * rng.random()))
+            shapes += soft(0.2, *_reed(at[0], at[1], dx, dy, 11 + 9 * rng.random()))
     slack = curved([(28.5, 12.8, 11.0), (25, 20, 5.2), (14, 27, 4.2), (5.0, 30.6, 9.0)])
-    return [disc, *made, *soft(0.1, displaced(tube(slack, (0.62,), "rope"), rope((0.7, 0.6, 0.1), 1.5), 0.1)), *receiving(legs())]  # fmt: skip
+    return [disc, *shapes, *soft(0.1, displaced(tube(slack, (0.62,), "rope"), rope((0.7, 0.6, 0.1), 1.5), 0.1)), *receiving(legs())]  # fmt: skip
 
 
 def _leg(side: float, y: float, knee_y: float) -> list[Shape]:
@@ -109,12 +109,12 @@ def legs() -> list[Shape]:
 
 def _nails() -> list[Shape]:
     """Round-headed nails along the hull's hoops."""
-    turn, found = turned(66), []
+    turn, shapes = turned(66), []
     for centre, (a, b) in (((0, 12.0, 69.5), (13.0, 13.8)), ((0, 18.0, 66.6), (10.2, 10.9))):
         for angle in np.arange(16) * np.pi / 8:
             at = np.asarray(centre) + turn @ np.array([a * np.cos(angle), b * np.sin(angle), 0])
-            found.append(ellipsoid(tuple(at), (0.75, 0.75, 0.75), "brass"))
-    return found
+            shapes.append(ellipsoid(tuple(at), (0.75, 0.75, 0.75), "brass"))
+    return shapes
 
 
 @cache

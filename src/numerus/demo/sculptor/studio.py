@@ -26,8 +26,8 @@ def sculpt(folder: Path, name: str) -> str:
     (folder / f"{name}.mesh").write_bytes(data)
     (folder / f"{name}.zones").write_bytes(pack_labels(mesh.face_attributes[ATTRIBUTE]))
     carved = time.monotonic() - begun
-    said = prepare(folder, name, Machine("m", "Demo machine"), Resin("r", "Demo resin"))
+    line = prepare(folder, name, Machine("m", "Demo machine"), Resin("r", "Demo resin"))
     whole = time.monotonic() - begun
     return (
-        f"{name}: {len(mesh.faces)} faces, {len(data) >> 10} kB, carved in {carved:.1f} s, {whole:.1f} s in all; {said}"
+        f"{name}: {len(mesh.faces)} faces, {len(data) >> 10} kB, carved in {carved:.1f} s, {whole:.1f} s in all; {line}"
     )

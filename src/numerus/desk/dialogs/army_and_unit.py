@@ -234,8 +234,8 @@ class UnitDialog(Asking):
 
     def _slots(self) -> tuple[str, ...]:
         """The slots the kit's parts fill, in the usual order; the usual ones where it has none yet."""
-        found = {p.slot for p in self.plans.parts.values() if p.kit_id == self.kit.currentData() and p.slot != "extra"}
-        usual = [s for s in SLOTS if s in found] + sorted(found - set(SLOTS))
+        slots = {p.slot for p in self.plans.parts.values() if p.kit_id == self.kit.currentData() and p.slot != "extra"}
+        usual = [s for s in SLOTS if s in slots] + sorted(slots - set(SLOTS))
         return tuple(usual) or (WHOLE,)
 
 

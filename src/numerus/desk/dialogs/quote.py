@@ -132,18 +132,18 @@ class QuoteDialog(QDialog):
         )
 
     def _line(self, name: str, words: str) -> QLineEdit:
-        made = QLineEdit(words)
-        made.setAccessibleName(name)
-        return made
+        field = QLineEdit(words)
+        field.setAccessibleName(name)
+        return field
 
     def _number(self, name: str, value: float, least: float, most: float, digits: int) -> QDoubleSpinBox | QSpinBox:
-        made = QDoubleSpinBox()
-        made.setDecimals(digits)
-        made.setRange(least, most)
-        made.setValue(value)
-        made.setAccessibleName(name)
-        made.valueChanged.connect(lambda _: self.reckon())
-        return made
+        box = QDoubleSpinBox()
+        box.setDecimals(digits)
+        box.setRange(least, most)
+        box.setValue(value)
+        box.setAccessibleName(name)
+        box.valueChanged.connect(lambda _: self.reckon())
+        return box
 
     def typed(self) -> Commission:
         """The terms as they stand. Raises PlanError for senseless ones."""
@@ -175,18 +175,18 @@ class QuoteDialog(QDialog):
 
     def _words(self, made: Quote) -> list[str]:
         money = self._currency
-        said = [
+        words = [
             f"Agreed: stop at {made.agreed.name.lower()}, {money_text(made.agreed.price_pence, money)} for {counted(made.figures, 'figure')}; "
             f"deposit {money_text(made.deposit_pence, money)}, postage {money_text(made.postage_pence, money)}.",
             f"Materials {money_text(made.agreed.materials_pence, money)}. Hours are the recipe's at your pace, from nothing.",
         ]
         if made.is_guess:
-            said.append(f"Only {counted(made.measured, 'step')} of yours were measured: the range is doubled.")
-        said += [
+            words.append(f"Only {counted(made.measured, 'step')} of yours were measured: the range is doubled.")
+        words += [
             f"{counted(many, 'part')} of {kit}: {says}. Ask before prints are sold."
             for kit, many, says in made.not_to_sell
         ]
-        return said
+        return words
 
     def choose(self, number: int) -> None:
         """Where to stop."""

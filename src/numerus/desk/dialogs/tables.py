@@ -104,6 +104,6 @@ def scheme_dialog(parent: QWidget, session: Session) -> TableDialog | None:
         session.commit("change the scheme", [*zones, changed])
 
     rows = to_rows(scheme, rack, session.plans.zones)
-    made = TableDialog(parent, f"Scheme: {scheme.name}", [*COLUMNS, "id"], rows, keep)
-    made.hide_id(ID)
-    return made
+    table = TableDialog(parent, f"Scheme: {scheme.name}", [*COLUMNS, "id"], rows, keep)
+    table.hide_id(ID)
+    return table

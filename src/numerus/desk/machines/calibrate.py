@@ -77,8 +77,8 @@ class CalibratePage(QWidget):
 
     def _exposed(self) -> list[Exposed]:
         """Pieces that were looked at."""
-        told = [Exposed(*(cell.value() for cell in cells)) for cells in self.pieces]
-        return [p for p in told if p.pin_mm > 0 and p.slot_mm > 0]
+        exposures = [Exposed(*(cell.value() for cell in cells)) for cells in self.pieces]
+        return [p for p in exposures if p.pin_mm > 0 and p.slot_mm > 0]
 
     def _work_out(self) -> None:
         self.exposure_s: float | None = None
@@ -97,8 +97,8 @@ class CalibratePage(QWidget):
         self.take_frame.setEnabled(self.found is not None)
 
     def _take(self, exposure: bool) -> None:
-        made = corrected(self.machine, self.exposure_s) if exposure else corrected(self.machine, None, self.found)
-        self.corrected.emit(made)
+        machine = corrected(self.machine, self.exposure_s) if exposure else corrected(self.machine, None, self.found)
+        self.corrected.emit(machine)
 
     def _ask(self, which: str) -> None:
         name, _ = QFileDialog.getSaveFileName(self, "The test piece", f"{which}.stl", "STL (*.stl)")
@@ -113,9 +113,9 @@ class CalibratePage(QWidget):
 
 
 def _spin(low: float, high: float, unit: str) -> QDoubleSpinBox:
-    made = QDoubleSpinBox()
-    made.setRange(low, high)
-    made.setDecimals(2)
-    made.setSingleStep(0.05)
-    made.setSuffix(f" {unit}")
-    return made
+    box = QDoubleSpinBox()
+    box.setRange(low, high)
+    box.setDecimals(2)
+    box.setSingleStep(0.05)
+    box.setSuffix(f" {unit}")
+    return box

@@ -127,15 +127,15 @@ class ProfilesDialog(QDialog):
         return replace(self.sheet.edited(), name=self.name.text().strip()) if self.profile else None
 
     def save(self) -> None:
-        made = self.edited()
-        if made is None:
+        edited = self.edited()
+        if edited is None:
             return
         try:
-            checked(made)
+            checked(edited)
         except NumerusError as error:
             self.fault.setText(error.message)
             return
-        self.session.commit(f"profile of {made.name}", self._with_plates(made))
+        self.session.commit(f"profile of {edited.name}", self._with_plates(edited))
         self.told.setText("Saved. Plates that wait take what they take on it now; the watch bill is planned anew.")
 
     def _with_plates(self, profile: Profile) -> list[Profile | Plate]:
@@ -193,10 +193,10 @@ class ProfilesDialog(QDialog):
             self.write(Path(name))
 
     def write(self, path: Path) -> None:
-        made = self.edited()
+        edited = self.edited()
         try:
-            if made is not None:
-                write_profile(made, path)
+            if edited is not None:
+                write_profile(edited, path)
         except NumerusError as error:
             self.fault.setText(error.message)
 

@@ -100,7 +100,7 @@ class ProfileSheet(QScrollArea):
         return not (isinstance(self.profile, Machine) and self.profile.kind == FILAMENT and title in OF_LIGHT)
 
     def _group(self, title: str, names: tuple[str, ...]) -> QWidget:
-        grid, made = QGridLayout(), QWidget()
+        grid, widget = QGridLayout(), QWidget()
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setVerticalSpacing(4)
         grid.addWidget(label(title, "strong"), 0, 0, 1, 2)
@@ -112,8 +112,8 @@ class ProfileSheet(QScrollArea):
             grid.addWidget(label(said(name)[0]), number, 0)
             grid.addWidget(cell, number, 1)
         grid.setColumnStretch(0, 1)
-        made.setLayout(grid)
-        return made
+        widget.setLayout(grid)
+        return widget
 
     def edited(self) -> Machine | Resin:
         """The profile as it stands in the cells."""
@@ -121,17 +121,17 @@ class ProfileSheet(QScrollArea):
 
     def _draw(self) -> None:
         """What the numbers come to, while none of them is nothing."""
-        made, before = self.edited(), self.profile
+        profile, before = self.edited(), self.profile
         self.cycle.setVisible(isinstance(before, Machine) and before.kind != FILAMENT)
         self.holds.setVisible(isinstance(before, Resin))
         with contextlib.suppress(PlanError):
-            checked(made)
-            if isinstance(made, Machine) and isinstance(before, Machine):
-                self.cycle.show_machine(made, before, self._tallest())
-            elif isinstance(made, Resin) and isinstance(before, Resin):
+            checked(profile)
+            if isinstance(profile, Machine) and isinstance(before, Machine):
+                self.cycle.show_machine(profile, before, self._tallest())
+            elif isinstance(profile, Resin) and isinstance(before, Resin):
                 machines = self.session.plans.machines.values()
                 lit = (m for m in machines if m.kind != FILAMENT)
-                self.holds.show_resin(made, before, next(lit, Machine("m", "a usual machine")))
+                self.holds.show_resin(profile, before, next(lit, Machine("m", "a usual machine")))
 
     def _tallest(self) -> tuple[str, float]:
         """The tallest plate there is for it, by its name; 30 mm where there is none."""

@@ -32,8 +32,8 @@ class _Rail(Drawing):
         painter.translate(22, 0)
         painter.rotate(90)
         wide = self.text(painter, 46, 4, "Orders", 13, True)
-        said = f"{len(listed.listed)} in the next {listed.minutes:.0f} min" if listed.listed else "nothing waits"
-        self.text(painter, 56 + wide, 4, said, 11, colour="slate")
+        words = f"{len(listed.listed)} in the next {listed.minutes:.0f} min" if listed.listed else "nothing waits"
+        self.text(painter, 56 + wide, 4, words, 11, colour="slate")
         painter.restore()
         self.text(painter, 18, 28, "‹", 22, colour="ink", align="centre")
 
@@ -80,25 +80,25 @@ class OrdersPanel(QWidget):
         self.folded.emit(folded)
 
     def refresh(self) -> None:
-        found = self.session.answers.orders
+        task_list = self.session.answers.orders
         clear(self.listing)
         until = (
-            f"Hands free {found.minutes:.0f} min from {found.start:%H:%M}"
-            if found.minutes
+            f"Hands free {task_list.minutes:.0f} min from {task_list.start:%H:%M}"
+            if task_list.minutes
             else "No hobby time in the next two weeks"
         )
         self.when.setText(f"{self.session.now:%a %-d %b, %H:%M}. {until}")
-        for number, order in enumerate(found.listed):
+        for number, order in enumerate(task_list.listed):
             self.listing.addWidget(self._card(order) if number == 0 else self._line(order))
-        if not found.listed:
+        if not task_list.listed:
             self.listing.addWidget(label("Nothing waits. Muster an army, or add a unit.", wrap=True))
         self.listing.addStretch(1)
-        left = found.minutes - found.work_min
+        left = task_list.minutes - task_list.work_min
         self.spare.setText(
-            f"{found.work_min:.0f} min of work in {found.minutes:.0f} min"
+            f"{task_list.work_min:.0f} min of work in {task_list.minutes:.0f} min"
             + (f": {left:.0f} min to spare" if left >= 1 else "")
         )
-        self.spare_note.setText("While one thing dries the next is done." if len(found.listed) > 1 else "")
+        self.spare_note.setText("While one thing dries the next is done." if len(task_list.listed) > 1 else "")
         self.rail.update()
 
     def _card(self, order: Task) -> QWidget:
@@ -127,9 +127,9 @@ class OrdersPanel(QWidget):
         when = f"{order.start:%H:%M}, " if order.start else ""
         head = row(label(order.title, "strong", True), label(span(order.minutes)))
         head.setStretch(0, 1)
-        made = row(self._tick(order), column(head, label(when + order.detail, "note", True), gap=0), gap=8)
-        made.setStretch(1, 1)
-        return panel(made)
+        layout = row(self._tick(order), column(head, label(when + order.detail, "note", True), gap=0), gap=8)
+        layout.setStretch(1, 1)
+        return panel(layout)
 
     def _tick(self, order: Task) -> QCheckBox:
         tick = QCheckBox()

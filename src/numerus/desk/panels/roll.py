@@ -111,8 +111,8 @@ def _stages_said(figures: list[FigureStanding]) -> str:
     stages = sorted({f.number for f in figures})
     if not stages:
         return "no figures"
-    said = [TITLES[STAGES[n]] for n in (stages[:2] if len(stages) <= 2 else [stages[0], stages[-1]])]
-    return said[0] if len(said) == 1 else f"{said[0]} to {said[1].lower()}"
+    words = [TITLES[STAGES[n]] for n in (stages[:2] if len(stages) <= 2 else [stages[0], stages[-1]])]
+    return words[0] if len(words) == 1 else f"{words[0]} to {words[1].lower()}"
 
 
 class Roll(QWidget):

@@ -73,12 +73,12 @@ class StatusLine(QStatusBar):
     def refresh(self) -> None:
         book, answers = self.session.book, self.session.answers
         self.last.setText(f"Last: {book.undo_label()}" if book and book.undo_label() else "")
-        said = []
+        words = []
         states = {r.machine_id: r for r in answers.standing.runs.values()}
         for machine in answers.plans.machines.values():
             run = states.get(machine.id)
             word = {"printing": "prints", "hanging": "plate waits"}.get(run.state if run else "", "idle")
-            said.append(f"{machine.name} {word}")
+            words.append(f"{machine.name} {word}")
         if answers.facts:
-            said.append(f"bath {max(0.0, 1 - baths(answers.history.carried)[0].spent):.0%} left")
-        self.floor.setText("     ".join(said))
+            words.append(f"bath {max(0.0, 1 - baths(answers.history.carried)[0].spent):.0%} left")
+        self.floor.setText("     ".join(words))

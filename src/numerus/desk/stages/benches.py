@@ -22,7 +22,7 @@ from numerus.desk.widgets.bench import Bench
 
 def make_benches(context: Context, user_actions: Actions, renderer: Renderer) -> dict[str, Bench]:
     """The benches by stage, in the order of the march."""
-    made: list[Bench] = [
+    benches: list[Bench] = [
         MusterBench(context, user_actions.new_army, user_actions.add_unit, user_actions.edit_unit),
         SortBench(context, user_actions, renderer),
         PoseBench(context, user_actions, renderer),
@@ -36,4 +36,4 @@ def make_benches(context: Context, user_actions: Actions, renderer: Renderer) ->
         FinishBench(context, renderer),
         ReadyBench(context, renderer),
     ]
-    return {bench.stage: bench for bench in made}
+    return {bench.stage: bench for bench in benches}

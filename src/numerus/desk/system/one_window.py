@@ -14,8 +14,8 @@ WAIT_MS = 300
 
 def name_of(book: Path) -> str:
     """What a book's window answers to, the same for every way to write its path."""
-    told = f"{os.getuid()} {book.resolve()}"
-    return f"numerus-{hashlib.blake2b(told.encode(), digest_size=12).hexdigest()}"
+    digest = f"{os.getuid()} {book.resolve()}"
+    return f"numerus-{hashlib.blake2b(digest.encode(), digest_size=12).hexdigest()}"
 
 
 def brought_forward(book: Path) -> bool:

@@ -33,8 +33,8 @@ def default_path() -> Path:
 def load(path: Path) -> Settings:
     """The settings; whatever is missing or senseless has its default."""
     try:
-        found = json.loads(path.read_text())
-        known = {f.name: found[f.name] for f in fields(Settings) if f.name in found}
+        settings = json.loads(path.read_text())
+        known = {f.name: settings[f.name] for f in fields(Settings) if f.name in settings}
         scale = min(max(float(known.get("text_scale", 1.0)), 1.0), LARGEST_TEXT)
         recent = tuple(str(p) for p in known.get("recent", ()))
         return Settings(bool(known.get("lamplight", False)), scale, recent)

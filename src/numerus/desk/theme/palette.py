@@ -93,9 +93,9 @@ class Theme(QObject):
 
     def colour(self, role: str, alpha: float = 1.0) -> QColor:
         """A role's colour, or a ``#RRGGBB`` as it is."""
-        made = QColor(role if role.startswith("#") else getattr(self.roles, role))
-        made.setAlphaF(alpha)
-        return made
+        qt_colour = QColor(role if role.startswith("#") else getattr(self.roles, role))
+        qt_colour.setAlphaF(alpha)
+        return qt_colour
 
     def unit_colour(self, mark: str) -> QColor:
         return self.colour((UNIT_TONES_LAMP if self._lamplight else UNIT_TONES).get(mark, "river"))

@@ -23,9 +23,9 @@ Colours = NDArray[np.uint8]
 PRIMER_LIGHT, PRIMER_DARK = np.array([205, 203, 198]), np.array([62, 62, 64])
 
 
-def primed_colours(found: ZonedMesh) -> Colours:
+def primed_colours(zoned_mesh: ZonedMesh) -> Colours:
     """Dark below, pale from above."""
-    share = two_tone(found.mesh)[:, None]
+    share = two_tone(zoned_mesh.mesh)[:, None]
     return (PRIMER_DARK + (PRIMER_LIGHT - PRIMER_DARK) * share).astype(np.uint8)
 
 
@@ -45,15 +45,15 @@ def things_of(parts: list[ZonedMesh], colour_of: Callable[[ZonedMesh], Colours])
 def zone_colours(session: Session, scheme: Scheme | None, painted: frozenset[str] | None = None) -> dict[str, str]:
     """Zone id -> colour by a scheme; with ``painted`` only by the steps done, zones not begun are left out."""
     rack = rack_of(session.plans)
-    found: dict[str, str] = {}
+    colours: dict[str, str] = {}
     if scheme is None:
-        return found
+        return colours
     ground = primed_ground(scheme)
     for recipe in scheme.recipes:
         steps = tuple(s for s in recipe.steps if painted is None or s.id in painted)
         if any(can_be_mixed(s, rack) for s in steps):
-            found[recipe.zone] = zone_colour(replace(recipe, steps=steps), rack, ground)
-    return found
+            colours[recipe.zone] = zone_colour(replace(recipe, steps=steps), rack, ground)
+    return colours
 
 
 def in_grey(colours: Colours) -> Colours:
@@ -66,8 +66,8 @@ def painter_of(colours: Mapping[str, str], grey: bool = False) -> Callable[[Zone
     """Vertex colours of a part; zones without a colour stay primed. ``grey`` keeps only the value."""
     rgb = {zone: np.round(255 * rgb_of(colour)).astype(np.uint8) for zone, colour in colours.items()}
 
-    def paint(found: ZonedMesh) -> Colours:
-        made = found.coloured(rgb, primed_colours(found))
-        return in_grey(made) if grey else made
+    def paint(zoned_mesh: ZonedMesh) -> Colours:
+        coloured = zoned_mesh.coloured(rgb, primed_colours(zoned_mesh))
+        return in_grey(coloured) if grey else coloured
 
     return paint

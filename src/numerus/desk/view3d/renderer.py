@@ -51,10 +51,10 @@ class Thing:
 
     def vertex_colours(self) -> NDArray[np.uint8]:
         """RGBA of each vertex, uint8 (n, 4)."""
-        made = np.empty((len(self.mesh.vertices), 4), np.uint8)
-        made[:, :3] = self.colours if len(self.colours) == len(made) else self.colours[0]
-        made[:, 3] = round(255 * self.alpha)
-        return made
+        colours = np.empty((len(self.mesh.vertices), 4), np.uint8)
+        colours[:, :3] = self.colours if len(self.colours) == len(colours) else self.colours[0]
+        colours[:, 3] = round(255 * self.alpha)
+        return colours
 
 
 @dataclass(eq=False)

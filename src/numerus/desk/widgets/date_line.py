@@ -65,16 +65,16 @@ class DateLine(QWidget):
 
     def calendar(self) -> QCalendarWidget:
         """A month to choose a day of; the arrows and Enter choose, too."""
-        made = QCalendarWidget(self)
-        made.setWindowFlags(Qt.WindowType.Popup)
-        made.setVerticalHeaderFormat(QCalendarWidget.VerticalHeaderFormat.NoVerticalHeader)
-        made.setSelectedDate(QDate(self.day or self.today))
-        for chosen in (made.clicked, made.activated):
-            chosen.connect(lambda day: (self.set_day(day.toPyDate()), made.close()))
-        return made
+        calendar_widget = QCalendarWidget(self)
+        calendar_widget.setWindowFlags(Qt.WindowType.Popup)
+        calendar_widget.setVerticalHeaderFormat(QCalendarWidget.VerticalHeaderFormat.NoVerticalHeader)
+        calendar_widget.setSelectedDate(QDate(self.day or self.today))
+        for chosen in (calendar_widget.clicked, calendar_widget.activated):
+            chosen.connect(lambda day: (self.set_day(day.toPyDate()), calendar_widget.close()))
+        return calendar_widget
 
     def _open(self) -> None:
-        made = self.calendar()
-        made.move(self.line.mapToGlobal(QPoint(0, self.line.height() + 2)))
-        made.show()
-        made.setFocus()
+        calendar_widget = self.calendar()
+        calendar_widget.move(self.line.mapToGlobal(QPoint(0, self.line.height() + 2)))
+        calendar_widget.show()
+        calendar_widget.setFocus()

@@ -112,10 +112,10 @@ class Drawing(QWidget):
 
     def event(self, event: QEvent | None) -> bool:
         if isinstance(event, QHelpEvent) and event.type() == QEvent.Type.ToolTip:
-            found = self._region_at(self.place(event))
+            region = self._region_at(self.place(event))
             QToolTip.showText(
                 event.globalPos(),
-                f"<p style='white-space:pre-wrap'>{found.description}</p>" if found and found.description else "",
+                f"<p style='white-space:pre-wrap'>{region.description}</p>" if region and region.description else "",
                 self,
             )
             return True
@@ -128,9 +128,9 @@ class Drawing(QWidget):
 
     def mousePressEvent(self, event: QMouseEvent | None) -> None:
         self.by_key = False
-        found = next((r for r in reversed(self._active()) if r.box.contains(self.place(event))), None)
-        if found is not None and found.act is not None:
-            found.act()
+        region = next((r for r in reversed(self._active()) if r.box.contains(self.place(event))), None)
+        if region is not None and region.act is not None:
+            region.act()
 
     def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
         over = any(r.box.contains(self.place(event)) for r in self._active())

@@ -69,25 +69,25 @@ class Label(QLabel):
 
 def label(words: str = "", kind: str = "", wrap: bool = False) -> QLabel:
     """Text of a kind the style sheet knows: title, section, strong, note, fault, caution."""
-    made = Label(words)
-    made.setObjectName(kind)
-    made.setWordWrap(wrap)
-    made.setMinimumWidth(1)  # a long line is cut off rather than widening the window
-    return made
+    widget = Label(words)
+    widget.setObjectName(kind)
+    widget.setWordWrap(wrap)
+    widget.setMinimumWidth(1)  # a long line is cut off rather than widening the window
+    return widget
 
 
 def button(words: str, act: Callable[[], object], kind: str = "", tip: str = "") -> QPushButton:
-    made = QPushButton(words)
-    made.setObjectName(kind)
-    made.setToolTip(tip)
-    made.clicked.connect(lambda: act())
-    return made
+    widget = QPushButton(words)
+    widget.setObjectName(kind)
+    widget.setToolTip(tip)
+    widget.clicked.connect(lambda: act())
+    return widget
 
 
 def rule() -> QFrame:
-    made = QFrame()
-    made.setObjectName("rule")
-    return made
+    frame = QFrame()
+    frame.setObjectName("rule")
+    return frame
 
 
 def fill(layout: QBoxLayout, *items: QWidget | QLayout | int) -> QBoxLayout:
@@ -105,30 +105,30 @@ def fill(layout: QBoxLayout, *items: QWidget | QLayout | int) -> QBoxLayout:
 def row(
     *items: QWidget | QLayout | int, gap: int = 8, margins: tuple[int, int, int, int] = (0, 0, 0, 0)
 ) -> QHBoxLayout:
-    made = QHBoxLayout()
-    made.setSpacing(gap)
-    made.setContentsMargins(*margins)
-    fill(made, *items)
-    return made
+    layout = QHBoxLayout()
+    layout.setSpacing(gap)
+    layout.setContentsMargins(*margins)
+    fill(layout, *items)
+    return layout
 
 
 def column(
     *items: QWidget | QLayout | int, gap: int = 4, margins: tuple[int, int, int, int] = (0, 0, 0, 0)
 ) -> QVBoxLayout:
-    made = QVBoxLayout()
-    made.setSpacing(gap)
-    made.setContentsMargins(*margins)
-    fill(made, *items)
-    return made
+    layout = QVBoxLayout()
+    layout.setSpacing(gap)
+    layout.setContentsMargins(*margins)
+    fill(layout, *items)
+    return layout
 
 
 def panel(layout: QBoxLayout, kind: str = "") -> QWidget:
     """A widget with a layout and the ground of its kind: bench, drawer, linen, chalk."""
-    made = QWidget()
-    made.setObjectName(kind)
-    made.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
-    made.setLayout(layout)
-    return made
+    widget = QWidget()
+    widget.setObjectName(kind)
+    widget.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
+    widget.setLayout(layout)
+    return widget
 
 
 class Pages(QStackedWidget):
@@ -145,12 +145,12 @@ class Pages(QStackedWidget):
 
 def scrolled(inside: QWidget) -> QScrollArea:
     """A widget that may be higher than its place."""
-    made = QScrollArea()
-    made.setWidgetResizable(True)
-    made.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-    made.setWidget(inside)
-    made.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-    return made
+    area = QScrollArea()
+    area.setWidgetResizable(True)
+    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    area.setWidget(inside)
+    area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+    return area
 
 
 def clear(layout: QBoxLayout) -> None:
@@ -167,9 +167,9 @@ def clear(layout: QBoxLayout) -> None:
 def caution_line(*stages: str) -> QLabel:
     """The cautions of stages in one line, all of them and whom they defer to where the pointer rests."""
     warned = [words for stage in stages for words in cautions(stage)]
-    made = label("Mind: " + "; ".join(warned[:2]) + ("; …" if len(warned) > 2 else "") + f" {DEFER}", "caution", True)
-    made.setToolTip("\n".join([*warned, DEFER]))
-    return made
+    widget = label("Mind: " + "; ".join(warned[:2]) + ("; …" if len(warned) > 2 else "") + f" {DEFER}", "caution", True)
+    widget.setToolTip("\n".join([*warned, DEFER]))
+    return widget
 
 
 def tried(act: Callable[[], object], fault: QLabel) -> bool:

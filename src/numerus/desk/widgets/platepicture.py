@@ -110,8 +110,8 @@ class PlatePicture(Drawing):
         """The same on this thread: for a page that is printed."""
         self._have_outlines(silhouettes(self._missing(), self.session.mesh_reader()))
 
-    def _have_outlines(self, found: dict[tuple[str, float], Bitmap]) -> None:
-        self._outlines |= found
+    def _have_outlines(self, outlines: dict[tuple[str, float], Bitmap]) -> None:
+        self._outlines |= outlines
         self.update()
 
     def _missing(self) -> list[tuple[str, float]]:
@@ -277,10 +277,10 @@ def silhouettes(
     wanted: Sequence[tuple[str, float]], read: Callable[[str], Mesh], progress: Progress = lambda _: True
 ) -> dict[tuple[str, float], Bitmap]:
     """Silhouettes of meshes turned about the vertical, by mesh and turn. Raises Cancelled."""
-    found = {}
+    outlines = {}
     for number, (blob, turn_deg) in enumerate(wanted):
         if not progress(number / len(wanted)):
             raise Cancelled
         turned = read(blob).transformed(rotation_matrix(about_vertical(turn_deg)))
-        found[blob, turn_deg] = outline_bitmap(turned, margin_mm=0.0)
-    return found
+        outlines[blob, turn_deg] = outline_bitmap(turned, margin_mm=0.0)
+    return outlines

@@ -42,7 +42,7 @@ def findings(mesh: Mesh) -> list[Finding]:
     mesh, degenerate = without_degenerate(mesh)
     edges = edges_of(mesh)
     shells, label = shell_of_faces(mesh, edges)
-    found = [
+    listed = [
         *_edge_groups(mesh, edges, open_edges(edges), "holes", "Hole, {size:.1f} mm across"),
         *_edge_groups(mesh, edges, _uneven(edges), "inverted-faces", "Faces turned against their neighbours, {size:.1f} mm"),
         *_edge_groups(mesh, edges, edges.count[edges.edge] > 2, "non-manifold", "Edges with more than two faces, {size:.1f} mm"),
@@ -52,8 +52,8 @@ def findings(mesh: Mesh) -> list[Finding]:
     if zero:
         flat = mesh.triangles[mesh.areas_mm2 <= 0].reshape(-1, 3)
         middle = flat.mean(axis=0) if len(flat) else mesh.bounds_mm.mean(axis=0)
-        found.append(Finding("degenerate", f"{counted(zero, 'face')} without area", xyz(middle, 3), 0.0))
-    return found
+        listed.append(Finding("degenerate", f"{counted(zero, 'face')} without area", xyz(middle, 3), 0.0))
+    return listed
 
 
 def open_edges(edges: Edges) -> NDArray[np.bool_]:
@@ -72,8 +72,8 @@ def _edge_groups(mesh: Mesh, edges: Edges, half: NDArray[np.bool_], code: str, w
     a, b = index.reshape(2, -1)
     count, label = connected(a, b, len(used))
     points = mesh.vertices[used]
-    found = [_finding(code, words, points[label == k]) for k in range(count)]
-    return sorted(found, key=lambda f: -f.size_mm)[:MOST_PINS]
+    listed = [_finding(code, words, points[label == k]) for k in range(count)]
+    return sorted(listed, key=lambda f: -f.size_mm)[:MOST_PINS]
 
 
 def _finding(code: str, words: str, points: Floats) -> Finding:
@@ -90,15 +90,15 @@ def _shell_findings(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> list[F
     boxes = _boxes(mesh, shells, label)
     large = np.flatnonzero(areas >= SPECK_SHARE * areas.sum())
     specks = np.flatnonzero(areas < SPECK_SHARE * areas.sum())
-    found = [_shell(boxes[s], "specks", "Loose speck, {size:.2f} mm") for s in specks[:MOST_PINS]]
+    listed = [_shell(boxes[s], "specks", "Loose speck, {size:.2f} mm") for s in specks[:MOST_PINS]]
     within = {int(s) for s in large if len(large) > 1 and lies_inside(mesh, label, int(s))}
     for s in large:
         if int(s) in within:
             kind = "a void" if volumes[s] < 0 else "swallowed by the body round it"
-            found.append(_shell(boxes[s], "internal-shell", f"Shell inside, {{size:.1f}} mm: {kind}"))
+            listed.append(_shell(boxes[s], "internal-shell", f"Shell inside, {{size:.1f}} mm: {kind}"))
         elif volumes[s] < 0:
-            found.append(_shell(boxes[s], "inside-out", "Shell inside out, {size:.1f} mm"))
-    return found + _overlaps(mesh, label, boxes, [int(s) for s in large if int(s) not in within])
+            listed.append(_shell(boxes[s], "inside-out", "Shell inside out, {size:.1f} mm"))
+    return listed + _overlaps(mesh, label, boxes, [int(s) for s in large if int(s) not in within])
 
 
 def _boxes(mesh: Mesh, shells: int, label: NDArray[np.int32]) -> Floats:
@@ -117,13 +117,13 @@ def _shell(box: Floats, code: str, words: str) -> Finding:
 def _overlaps(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, shells: list[int]) -> list[Finding]:
     """Shells that share space: usual for sculpts, counted as their union, worth one pin each."""
     pairs = [(a, b) for n, a in enumerate(shells) for b in shells[n + 1 :] if _meet(boxes[a], boxes[b])]
-    found = []
+    listed = []
     for a, b in pairs[:MOST_PAIRS]:
         if not share_space(mesh, label, boxes, a, b):
             continue
         shared = np.stack([np.maximum(boxes[a, 0], boxes[b, 0]), np.minimum(boxes[a, 1], boxes[b, 1])])
-        found.append(_shell(shared, "overlapping-shells", "Two shells run into each other: counted as one solid"))
-    return sorted(found, key=lambda f: -f.size_mm)[:MOST_PINS]
+        listed.append(_shell(shared, "overlapping-shells", "Two shells run into each other: counted as one solid"))
+    return sorted(listed, key=lambda f: -f.size_mm)[:MOST_PINS]
 
 
 def share_space(mesh: Mesh, label: NDArray[np.int32], boxes: Floats, a: int, b: int) -> bool:

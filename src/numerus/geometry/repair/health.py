@@ -270,7 +270,7 @@ UNIT_FACTORS = {"mm": 1.0, "cm": 10.0, "in": 25.4, "m": 1000.0}
 def _shape_problems(mesh: Mesh, edges: Edges, holes: int, degenerate: int, turned: int, specks: int) -> list[Problem]:
     tangled = int((edges.count > 2).sum())
     uneven = int(((edges.balance != 0) & (edges.count == 2)).sum())
-    found = [
+    problems = [
         (holes, "holes", f"{counted(holes, 'hole')} in the surface"),
         (turned, "inside-out", f"{counted(turned, 'shell')} inside out: turned when used"),
         (uneven, "inverted-faces", f"{counted(uneven, 'edge')} where neighbouring faces look opposite ways"),
@@ -278,7 +278,7 @@ def _shape_problems(mesh: Mesh, edges: Edges, holes: int, degenerate: int, turne
         (degenerate, "degenerate", f"{counted(degenerate, 'face')} without area"),
         (specks, "specks", f"{counted(specks, 'loose speck')}"),
     ]
-    return [Problem(code, text) for number, code, text in found if number]
+    return [Problem(code, text) for number, code, text in problems if number]
 
 
 def inspect(raw: Mesh, declared_unit: str = "") -> tuple[Health, Mesh]:

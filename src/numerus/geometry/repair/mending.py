@@ -45,16 +45,16 @@ def mend(mesh: Mesh, fill_voids: bool = False) -> Mended:
     """A mended copy. Zones are kept where no corner had to be made; the original is not touched."""
     before = _volume(mesh)
     done: list[str] = []
-    made = _welded_near(mesh, done)
-    made = _without_faults(made, done)
-    made = _turned_alike(made, done)
-    made = _without_specks(_holes_closed(made, done), done)
-    made, turned = oriented(made)
+    mended_mesh = _welded_near(mesh, done)
+    mended_mesh = _without_faults(mended_mesh, done)
+    mended_mesh = _turned_alike(mended_mesh, done)
+    mended_mesh = _without_specks(_holes_closed(mended_mesh, done), done)
+    mended_mesh, turned = oriented(mended_mesh)
     _note(done, turned, "shell", "turned right way out")
     if fill_voids:
-        made = _without_inner(made, done)
-    edges = edges_of(made)
-    return Mended(made, tuple(done), before, _volume(made), not bool((edges.balance != 0).any()))
+        mended_mesh = _without_inner(mended_mesh, done)
+    edges = edges_of(mended_mesh)
+    return Mended(mended_mesh, tuple(done), before, _volume(mended_mesh), not bool((edges.balance != 0).any()))
 
 
 def _volume(mesh: Mesh) -> float:

@@ -83,13 +83,13 @@ class Columns:
         inside = (x >= g.x0_px) & (x < g.x0_px + g.nx) & (y >= g.y0_px) & (y < g.y0_px + g.ny)
         key = np.where(inside, (y - g.y0_px) * g.nx + x - g.x0_px, -1)
         at, end = np.searchsorted(keys, key), np.searchsorted(keys, key, side="right")
-        found = np.zeros(len(key), np.bool_)
+        held = np.zeros(len(key), np.bool_)
         while (at < end).any():
             here = np.flatnonzero(at < end)
             run = at[here]
-            found[here] |= (self.low[run] <= k[here]) & (k[here] < self.high[run])
+            held[here] |= (self.low[run] <= k[here]) & (k[here] < self.high[run])
             at[here] += 1
-        return found
+        return held
 
 
 def grid_over(bounds_mm: Floats, pixel_mm: float, layer_mm: float) -> Grid:

@@ -60,19 +60,19 @@ def _unite(a, b, parent, sums, open_, cup, cups):  # type: ignore[no-untyped-def
 
 
 @kernel
-def _note(k, root, made, sums, cup, cups):  # type: ignore[no-untyped-def]
+def _note(k, root, pair, sums, cup, cups):  # type: ignore[no-untyped-def]
     """Write a sealed set into its cup's row; returns how many cups there are then."""
     sums[root, 1] += sums[root, 0]
     if cup[root] < 0:
-        cup[root] = made
-        cups[made, 0] = k
-        made += 1
+        cup[root] = pair
+        cups[pair, 0] = k
+        pair += 1
     row = cups[cup[root]]
     row[1] = k + 1
     if sums[root, 0] > row[2]:
         row[2], row[4], row[5] = sums[root, 0], sums[root, 2], sums[root, 3]
     row[3] = max(row[3], sums[root, 1])
-    return made
+    return pair
 
 
 @kernel
@@ -83,7 +83,7 @@ def _sweep_cups(low, column, nx, ny, layers, begin, one, other, starts, born, en
     """
     sums = np.zeros((len(low), 4))
     open_, cup = np.zeros(len(low), np.bool_), np.full(len(low), -1, np.int64)
-    held, made = 0, 0
+    held, cup_rows = 0, 0
     for k in range(layers):
         for i in gone[ends[k] : ends[k + 1]]:
             root = find_root(parent, i)
@@ -106,9 +106,9 @@ def _sweep_cups(low, column, nx, ny, layers, begin, one, other, starts, born, en
             if parent[root] == root and not open_[root] and sums[root, 0] > 0:
                 sealed[kept] = root
                 kept += 1
-                made = _note(k, root, made, sums, cup, cups)
+                cup_rows = _note(k, root, cup_rows, sums, cup, cups)
         held = kept
-    return made
+    return cup_rows
 
 
 def cups(columns: Columns) -> list[Cup]:
@@ -119,15 +119,15 @@ def cups(columns: Columns) -> list[Cup]:
     begin, one, other = joined_runs(space)
     rows = np.zeros((max(len(space.low), 1), 6))
     runs = len(space.low)
-    made = _sweep_cups(
+    cup_rows = _sweep_cups(
         space.low, columns_of_runs(space), space.nx, space.ny, space.layers, begin, one, other,
         *_by_layer(space.low, space.layers), *_by_layer(space.high, space.layers),
         np.arange(runs), np.empty(runs + 1, np.int64), rows,
     )  # fmt: skip
     pixel2 = columns.grid.pixel_mm**2
-    told = [r for r in rows[:made] if r[2] >= LEAST_PIXELS and (r[1] - r[0] > 1 or r[2] * pixel2 >= SHALLOW_MM2)]
-    found = [_cup(row, columns) for row in told]
-    return sorted(found, key=lambda c: -c.area_mm2)
+    told = [r for r in rows[:cup_rows] if r[2] >= LEAST_PIXELS and (r[1] - r[0] > 1 or r[2] * pixel2 >= SHALLOW_MM2)]
+    listed = [_cup(row, columns) for row in told]
+    return sorted(listed, key=lambda c: -c.area_mm2)
 
 
 def _cup(row: Floats, columns: Columns) -> Cup:

@@ -189,7 +189,7 @@ def _components(start, row, x0, x1, b_row, b_x0, b_x1, platform, births, min_pix
 
     Returns births found and the kept runs of the last layer, for the next chunk.
     """
-    found = 0
+    count = 0
     for layer in range(len(start) - 1):
         a, b = start[layer], start[layer + 1]
         n = b - a
@@ -223,25 +223,25 @@ def _components(start, row, x0, x1, b_row, b_x0, b_x1, platform, births, min_pix
                 continue
             kept += 1
             if root == i and not caught[root] and not (platform and layer == 0):
-                if found < len(births):
-                    births[found, 0], births[found, 3] = layer, pixels[root]
-                    births[found, 1], births[found, 2] = sum_x[root] / pixels[root], sum_y[root] / pixels[root]
-                    births[found, 4], births[found, 5] = near_x[i], near_y[i]
-                found += 1
+                if count < len(births):
+                    births[count, 0], births[count, 3] = layer, pixels[root]
+                    births[count, 1], births[count, 2] = sum_x[root] / pixels[root], sum_y[root] / pixels[root]
+                    births[count, 4], births[count, 5] = near_x[i], near_y[i]
+                count += 1
         b_row, b_x0, b_x1 = np.empty(kept, np.int32), np.empty(kept, np.int32), np.empty(kept, np.int32)
         kept = 0
         for i in range(n):
             if pixels[find_root(parent, i)] >= min_pixels:
                 b_row[kept], b_x0[kept], b_x1[kept] = r[i], s[i], e[i]
                 kept += 1
-    return found, b_row, b_x0, b_x1
+    return count, b_row, b_x0, b_x1
 
 
 def islands(columns: Columns, progress: Progress | None = None, min_pixels: int = MIN_PIXELS) -> list[Island]:
     """Every island of the part, from below upward. Raises Cancelled when ``progress`` answers False."""
     none = np.zeros(0, np.int32)
     below = none, none, none
-    found: list[Island] = []
+    listed: list[Island] = []
     for chunk in layer_runs(columns):
         births = np.empty((4096, 6))
         args = chunk.start, chunk.row, chunk.x0, chunk.x1, *below, chunk.first == 0
@@ -250,11 +250,11 @@ def islands(columns: Columns, progress: Progress | None = None, min_pixels: int 
             births = np.empty((count, 6))
             count, *kept = _components(*args, births, min_pixels)
         below = tuple(kept)  # type: ignore[assignment]
-        found += [_island(columns, chunk.first, birth) for birth in births[:count]]
+        listed += [_island(columns, chunk.first, birth) for birth in births[:count]]
         done = (chunk.first + len(chunk.start) - 1) / max(columns.layers, 1)
         if progress is not None and not progress(done):
             raise Cancelled
-    return found
+    return listed
 
 
 def _island(columns: Columns, first: int, birth: Floats) -> Island:

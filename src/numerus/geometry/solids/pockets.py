@@ -77,13 +77,13 @@ def _pockets(
     px, py = grid.centre_mm(np.bincount(index, long * x) / total, np.bincount(index, long * y) / total)
     z = np.bincount(index, long * (low + high) / 2) / total * grid.layer_mm
     ml = total * grid.pixel_mm**2 * grid.layer_mm / 1000
-    found = [
+    pockets = [
         Pocket(float(v), float(a), float(b), float(c))
         for v, a, b, c, n in zip(ml, np.atleast_1d(px), np.atleast_1d(py), z, total, strict=True)
         if n >= LEAST_PIXELS
     ]
     assert len(names) == len(total)
-    return sorted(found, key=lambda p: -p.volume_ml)
+    return sorted(pockets, key=lambda p: -p.volume_ml)
 
 
 @kernel
@@ -149,9 +149,9 @@ def pools(mesh: Mesh, up: tuple[float, float, float], pixel_mm: float = 0.15) ->
     _join_all(one[touch], other[touch], parent)
     wet = np.flatnonzero(top > space.low)
     x, y = column[wet] % space.nx - 1, column[wet] // space.nx - 1
-    found = _pockets(columns, parent[wet], x, y, space.low[wet], top[wet])
-    places = np.array([(p.x_mm, p.y_mm, p.z_mm + floor) for p in found]).reshape(-1, 3) @ turn
-    return [Pocket(p.volume_ml, *map(float, place)) for p, place in zip(found, places, strict=True)]
+    pockets = _pockets(columns, parent[wet], x, y, space.low[wet], top[wet])
+    places = np.array([(p.x_mm, p.y_mm, p.z_mm + floor) for p in pockets]).reshape(-1, 3) @ turn
+    return [Pocket(p.volume_ml, *map(float, place)) for p, place in zip(pockets, places, strict=True)]
 
 
 def retained_ml(mesh: Mesh, up: tuple[float, float, float], pixel_mm: float = 0.15) -> float:

@@ -81,7 +81,7 @@ def _joins(begin, links, below):  # type: ignore[no-untyped-def]
 @kernel
 def _linked(row, x0, x1, names, n, below_row, below_x0, below_x1, below_names, m, out, fill):  # type: ignore[no-untyped-def]
     """Pairs of names of runs that touch from layer to layer over 9 neighbours; counted, or written to ``out``."""
-    found = 0
+    count = 0
     for shift in range(-1, 2):
         j = 0
         for i in range(n):
@@ -90,13 +90,13 @@ def _linked(row, x0, x1, names, n, below_row, below_x0, below_x1, below_names, m
                 j += 1
             k = j
             while k < m and below_row[k] == want and below_x0[k] <= x1[i]:
-                if fill and (found == 0 or out[found - 1, 0] != below_names[k] or out[found - 1, 1] != names[i]):
-                    out[found, 0], out[found, 1] = below_names[k], names[i]
-                    found += 1
+                if fill and (count == 0 or out[count - 1, 0] != below_names[k] or out[count - 1, 1] != names[i]):
+                    out[count, 0], out[count, 1] = below_names[k], names[i]
+                    count += 1
                 elif not fill:
-                    found += 1
+                    count += 1
                 k += 1
-    return found
+    return count
 
 
 @kernel
@@ -129,16 +129,16 @@ def _layer(row, x0, x1, n, first_name, least, names, out):  # type: ignore[no-un
         sums[root, 1] += long * (x0[i] + x1[i] - 1) / 2
         sums[root, 2] += long * row[i]
         sums[root, 3] += 2 + 2 * (long - shared[i])
-    found = 0
+    count = 0
     own = np.full(n, -1, np.int32)
     for i in range(n):
         if find_root(parent, i) == i and sums[i, 0] >= least:
-            out[found] = sums[i]
-            own[i] = first_name + found
-            found += 1
+            out[count] = sums[i]
+            own[i] = first_name + count
+            count += 1
     for i in range(n):
         names[i] = own[find_root(parent, i)]
-    return found
+    return count
 
 
 @kernel
@@ -163,12 +163,12 @@ def _sections(start, row, x0, x1, r0, s0, e0, m0, first_name, least, counts, row
         a, b = start[layer], start[layer + 1]
         names = np.empty(b - a, np.int32)
         out = rows[made:]
-        found = _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + made, least, names, out)
+        count = _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + made, least, names, out)
         r1, s1, e1, m1 = _without_specks(row[a:b], x0[a:b], x1[a:b], names, b - a)
         linked += _linked(r1, s1, e1, m1, len(m1), r0, s0, e0, m0, len(m0), links[linked:], len(links) > 0)
         r0, s0, e0, m0 = r1, s1, e1, m1
-        counts[layer] = found
-        made += found
+        counts[layer] = count
+        made += count
     return made, linked, r0, s0, e0, m0
 
 
@@ -209,36 +209,36 @@ def _gathered(
 @kernel
 def _name_runs(start, row, x0, x1, first_name, least, names):  # type: ignore[no-untyped-def]
     """The number of the section each run belongs to, -1 for specks, into ``names``; returns how many there are."""
-    made = 0
+    run_names = 0
     for layer in range(len(start) - 1):
         a, b = start[layer], start[layer + 1]
         out = np.empty((b - a, 4))
-        made += _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + made, least, names[a:b], out)
-    return made
+        run_names += _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + run_names, least, names[a:b], out)
+    return run_names
 
 
 @kernel
 def _section_near(a, b, row, x0, x1, names, y, x, near_px):  # type: ignore[no-untyped-def]
     """The section of a layer's runs a..b that holds a pixel, or the nearest within ``near_px``; -1 for none."""
-    best, found = near_px * near_px + 1.0, -1
+    best, nearest = near_px * near_px + 1.0, -1
     for i in range(a + np.searchsorted(row[a:b], y - int(near_px) - 1), b):
         if row[i] > y + near_px + 1:
             break
         aside = max(max(x0[i] - x, x - x1[i] + 1), 0)
         far = float(aside * aside + (row[i] - y) ** 2)
         if names[i] >= 0 and far < best:
-            best, found = far, names[i]
-    return found
+            best, nearest = far, names[i]
+    return nearest
 
 
 @kernel
-def _sections_near(start, row, x0, x1, names, first, asked, near_px, found):  # type: ignore[no-untyped-def]
+def _sections_near(start, row, x0, x1, names, first, asked, near_px, count):  # type: ignore[no-untyped-def]
     """Answers ``asked`` (layer, row, x) of this chunk into ``found``."""
     for q in range(len(asked)):
         layer = asked[q, 0] - first
         if 0 <= layer < len(start) - 1:
             a, b = start[layer], start[layer + 1]
-            found[q] = _section_near(a, b, row, x0, x1, names, asked[q, 1], asked[q, 2], near_px)
+            count[q] = _section_near(a, b, row, x0, x1, names, asked[q, 1], asked[q, 2], near_px)
 
 
 class SectionMap:
@@ -255,14 +255,17 @@ class SectionMap:
         """The section of each layer that holds a point (n, 2) of x and y, or the nearest within ``near_px``; -1 for none."""
         origin = np.array([self.grid.y0_px, self.grid.x0_px])
         pixels = np.floor(points_mm[:, 1::-1] / self.grid.pixel_mm).astype(np.int64) - origin
-        asked, found = np.column_stack([layers, pixels]), np.full(len(points_mm), -1, np.int64)
+        asked, index = np.column_stack([layers, pixels]), np.full(len(points_mm), -1, np.int64)
         for chunk in self._chunks:
-            _sections_near(*chunk, asked, near_px, found)
-        return found
+            _sections_near(*chunk, asked, near_px, index)
+        return index
 
 
 def specks(columns: Columns) -> Floats:
     """Components too small to print or to hold anything, each where it is: (n, 3) of x, y and its layer's lower face in mm."""
-    made = sections(columns, 1)
-    small = made.area_mm2 < (MIN_PIXELS - 0.5) * columns.grid.pixel_mm**2
-    return np.stack([made.x_mm[small], made.y_mm[small], made.layer[small] * columns.grid.layer_mm], axis=1)
+    part_sections = sections(columns, 1)
+    small = part_sections.area_mm2 < (MIN_PIXELS - 0.5) * columns.grid.pixel_mm**2
+    return np.stack(
+        [part_sections.x_mm[small], part_sections.y_mm[small], part_sections.layer[small] * columns.grid.layer_mm],
+        axis=1,
+    )

@@ -108,7 +108,7 @@ def overlaps_mm(one: Columns, other: Columns) -> Floats:
     """Where two solids overlap: float64 (n, 4) of the x and y of a column's centre, and from and to what height it does."""
     grid = _common_grid(one, other)
     runs = *_on_grid(one, grid), *_on_grid(other, grid)
-    found = np.zeros((_overlaps(*runs, np.zeros((0, 4), np.int64), False), 4), np.int64)
-    _overlaps(*runs, found, True)
-    x, y = grid.centre_mm(found[:, 1].astype(float), found[:, 0].astype(float))
-    return np.stack([x, y, found[:, 2] * grid.layer_mm, found[:, 3] * grid.layer_mm], axis=1)
+    overlap = np.zeros((_overlaps(*runs, np.zeros((0, 4), np.int64), False), 4), np.int64)
+    _overlaps(*runs, overlap, True)
+    x, y = grid.centre_mm(overlap[:, 1].astype(float), overlap[:, 0].astype(float))
+    return np.stack([x, y, overlap[:, 2] * grid.layer_mm, overlap[:, 3] * grid.layer_mm], axis=1)

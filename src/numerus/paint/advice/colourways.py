@@ -56,8 +56,8 @@ def _moved(step: RecipeStep, base: Floats, moved: Floats, rack: Rack, progress: 
     if neutral or "metallic" in kinds or all(kind_of(rack.paints[p]).clear for p in share):
         return step
     pots = [p for p in rack.paints.values() if any(stands_in(k, p.kind) for k in kinds)]
-    found = mixes_for(pots, Target(_inside(paint.lab + moved)), most=2, progress=progress)
-    return replace(step, mix=found[0].parts) if found else step
+    proposals = mixes_for(pots, Target(_inside(paint.lab + moved)), most=2, progress=progress)
+    return replace(step, mix=proposals[0].parts) if proposals else step
 
 
 def _inside(lab: Floats) -> Floats:
@@ -72,7 +72,9 @@ def colourways(
     recipe = next((r for r in scheme.recipes if r.zone == zone), None)
     if recipe is None:
         raise PlanError("no-recipe", "The zone has no recipe yet.", "Give it one on the Recipe page.")
-    made = [Candidate("A", "As it is", "", scheme)]
+    candidates = [Candidate("A", "As it is", "", scheme)]
     for letter, colour in zip("BCD", colours, strict=False):
-        made.append(Candidate(letter, colour, "", with_recipe(scheme, recoloured(recipe, colour, rack, progress))))
-    return made
+        candidates.append(
+            Candidate(letter, colour, "", with_recipe(scheme, recoloured(recipe, colour, rack, progress)))
+        )
+    return candidates

@@ -232,10 +232,10 @@ def effect_steps(
     """
     mixes, bought = base_mixes([s.colour for s in effect.strokes if s.colour.startswith("#")], rack, new_id)
     own = {BASE: base, LIGHTER: lighter(base, rack), DARKER: darker(base, rack), **mixes}
-    made = []
+    steps = []
     for stroke in effect.strokes:
         painted = area_cm2 * TECHNIQUES[stroke.technique].covers
         step = school_step(0, stroke.name, stroke.technique, own[stroke.colour], painted, thinner=stroke.thinner)
         placing = replace(stroke.placing, at=at)
-        made.append(replace(step, id=new_id(), level="good", since=now, placing=placing, dries_min=stroke.dries_min))
-    return EffectSteps(tuple(made), bought)
+        steps.append(replace(step, id=new_id(), level="good", since=now, placing=placing, dries_min=stroke.dries_min))
+    return EffectSteps(tuple(steps), bought)

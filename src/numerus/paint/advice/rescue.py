@@ -104,8 +104,8 @@ def ways_back(found: Spoilt, recipe: Recipe, rack: Rack, area_cm2: float, new_id
     light, shade = lighter(base, rack), darker(base, rack)
 
     def step(name: str, technique: str, mix, mask: str = "", coats: int = 1, thinner: float = -1.0) -> RecipeStep:  # type: ignore[no-untyped-def]
-        made = school_step(0, name, technique, mix, area_cm2, coats, thinner)
-        return replace(made, id=new_id(), placing=Placing(mask))
+        recipe_step = school_step(0, name, technique, mix, area_cm2, coats, thinner)
+        return replace(recipe_step, id=new_id(), placing=Placing(mask))
 
     again = tuple(replace(s, id=new_id()) for s in recipe.steps)
     tried = (

@@ -53,7 +53,7 @@ class Starter:
 
 
 def zone_colours(
-    names: Mapping[str, str], areas_cm2: Mapping[str, float], chosen: Sequence[str], said: Mapping[str, str] | None = None,
+    names: Mapping[str, str], areas_cm2: Mapping[str, float], chosen: Sequence[str], asked: Mapping[str, str] | None = None,
     ground: Collection[str] = (),
 ) -> dict[str, ZoneColour]:  # fmt: skip
     """A colour for every zone of ``names`` (names by id). ``chosen``: colours, the main one first; ``said``: zones told by hand;
@@ -63,15 +63,15 @@ def zone_colours(
     """
     if not chosen:
         raise PlanError("no-colour", "Choose at least one colour.", "Type it, or read it from a picture.")
-    found = {z: ZoneColour(c, SAID) for z, c in (said or {}).items() if z in names}
+    colours = {z: ZoneColour(c, SAID) for z, c in (asked or {}).items() if z in names}
     for zone, name in names.items():
-        if zone not in found and (colour := _named_colour(name)):
-            found[zone] = ZoneColour(colour, BY_NAME)
-    found |= {z: ZoneColour(EARTH, BY_PLACE) for z in ground if z in names and z not in found}
-    left = sorted((z for z in names if z not in found), key=lambda z: (-areas_cm2.get(z, 0.0), names[z]))
+        if zone not in colours and (colour := _named_colour(name)):
+            colours[zone] = ZoneColour(colour, BY_NAME)
+    colours |= {z: ZoneColour(EARTH, BY_PLACE) for z in ground if z in names and z not in colours}
+    left = sorted((z for z in names if z not in colours), key=lambda z: (-areas_cm2.get(z, 0.0), names[z]))
     for n, zone in enumerate(left):
-        found[zone] = ZoneColour(_share_of(chosen, n), BY_SHARE)
-    return found
+        colours[zone] = ZoneColour(_share_of(chosen, n), BY_SHARE)
+    return colours
 
 
 def ground_zones(built: Built) -> set[str]:
@@ -123,9 +123,9 @@ def base_mixes(
     pots = tuple(p for p in rack.paints.values() if kind_of(p).name in ("opaque", "semi-opaque", "translucent"))
     mixes, bought = dict[str, Parts](), list[Paint]()
     for n, colour in enumerate(dict.fromkeys(colours)):
-        found = _nearest(colour, pots)
-        if found is not None and found.delta_e <= NEAR_ENOUGH:
-            mixes[colour] = found.parts
+        proposal = _nearest(colour, pots)
+        if proposal is not None and proposal.delta_e <= NEAR_ENOUGH:
+            mixes[colour] = proposal.parts
         else:
             taken = {p.name.lower() for p in (*rack.paints.values(), *bought)}
             name = _free(f"{words_of_colour(colour).capitalize()}, to buy", taken)

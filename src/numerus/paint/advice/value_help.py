@@ -34,15 +34,15 @@ class ValueHelp:
 
 
 def value_helps(
-    scheme: Scheme, rack: Rack, read: Reading, melting: Sequence[LowContrastPair], told: Sequence[Attention],
+    scheme: Scheme, rack: Rack, read: Reading, melting: Sequence[LowContrastPair], attentions: Sequence[Attention],
     names: Mapping[str, str], areas_cm2: Mapping[str, float], new_id: Callable[[], str], now: datetime,
 ) -> list[ValueHelp]:  # fmt: skip
     """The worst faults first, one change for each, at most ``MOST``."""
-    made = _Maker(scheme, rack, names, areas_cm2, new_id, now)
-    found = [made.set_apart(pair, told) for pair in melting[:2]]
-    found += [made.by_span(zone, low, high) for zone, (low, high) in read.spans.items() if zone in names]
-    found.append(made.quieter(told))
-    return [h for h in found if h is not None][:MOST]
+    maker = _Maker(scheme, rack, names, areas_cm2, new_id, now)
+    helps = [maker.set_apart(pair, attentions) for pair in melting[:2]]
+    helps += [maker.by_span(zone, low, high) for zone, (low, high) in read.spans.items() if zone in names]
+    helps.append(maker.quieter(attentions))
+    return [h for h in helps if h is not None][:MOST]
 
 
 @dataclass(frozen=True)
@@ -62,9 +62,9 @@ class _Maker:
     def _with(self, fault: str, words: str, recipe: Recipe) -> ValueHelp:
         return ValueHelp(fault, words, with_recipe(self.scheme, recipe))
 
-    def set_apart(self, pair: LowContrastPair, told: Sequence[Attention]) -> ValueHelp | None:
+    def set_apart(self, pair: LowContrastPair, attentions: Sequence[Attention]) -> ValueHelp | None:
         """The zone of the two that is less of the figure a shade darker or lighter, away from the other."""
-        seen = {a.zone: a.seen for a in told}
+        seen = {a.zone: a.seen for a in attentions}
         small, large = sorted((pair.one, pair.other), key=lambda z: seen.get(z, 0.0))
         own, other = self._recipe(small), self._recipe(large)
         if own is None or other is None:
@@ -106,12 +106,12 @@ class _Maker:
         step = school_step(0, "Edges", "edge", mix, self.areas_cm2.get(recipe.zone, 1.0))
         return replace(recipe, steps=(*recipe.steps, replace(step, id=self.new_id(), level="good", since=self.now)))
 
-    def quieter(self, told: Sequence[Attention]) -> ValueHelp | None:
+    def quieter(self, attentions: Sequence[Attention]) -> ValueHelp | None:
         """Where something else draws more than what eyes should go to: its last light left out."""
-        focus = [a for a in told if a.focus]
-        if not focus or not told:
+        focus = [a for a in attentions if a.focus]
+        if not focus or not attentions:
             return None
-        louder = [a for a in told if not a.focus and a.drawn > max(f.drawn for f in focus)]
+        louder = [a for a in attentions if not a.focus and a.drawn > max(f.drawn for f in focus)]
         recipes = [(a, r) for a in louder if (r := self._recipe(a.zone)) and _lights(r)]
         if not recipes:
             return None

@@ -31,19 +31,19 @@ class Turn:
 def openness_by_zone(built: Built) -> dict[str, float]:
     """Mean openness of each zone's skin, by area: the deeper a zone lies, the less."""
     figure = built.figure
-    found = {}
+    openness = {}
     for number, zone in enumerate(built.zones):
         own = (figure.vertex_zone == number) & ~figure.fields.inside
         if own.any():
             weight = figure.vertex_area_mm2[own] + 1e-9
-            found[zone] = float(np.average(np.asarray(figure.fields.openness, float)[own], weights=weight))
-    return found
+            openness[zone] = float(np.average(np.asarray(figure.fields.openness, float)[own], weights=weight))
+    return openness
 
 
 def proposed_order(scheme: Scheme, openness: Mapping[str, float]) -> list[Turn]:
     """Messy zones first, then those that lie deepest: what is deep is spoilt least by what comes after, and reached last."""
-    told = [(-_mess(r), openness.get(r.zone, 1.0), n, r) for n, r in enumerate(scheme.recipes)]
-    return [Turn(r.zone, _why(mess, deep)) for mess, deep, _, r in sorted(told, key=lambda t: t[:3])]
+    turns = [(-_mess(r), openness.get(r.zone, 1.0), n, r) for n, r in enumerate(scheme.recipes)]
+    return [Turn(r.zone, _why(mess, deep)) for mess, deep, _, r in sorted(turns, key=lambda t: t[:3])]
 
 
 def _mess(recipe: Recipe) -> float:
@@ -83,9 +83,9 @@ def could_share(scheme: Scheme, rack: Rack) -> list[Shared]:
             bases[recipe.zone] = base_step(recipe, rack).mix
         except PlanError:
             continue
-    found = [
+    shared_bases = [
         Shared(a, b, float(delta_e(rack.pigment(bases[a]).lab, rack.pigment(bases[b]).lab)))
         for a, b in combinations(bases, 2)
         if bases[a] != bases[b]
     ]
-    return sorted((s for s in found if s.delta_e < ALIKE), key=lambda s: s.delta_e)
+    return sorted((s for s in shared_bases if s.delta_e < ALIKE), key=lambda s: s.delta_e)

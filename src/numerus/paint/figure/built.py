@@ -72,9 +72,11 @@ def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progr
     zones = tuple(dict.fromkeys(zone for z in zoned for zone in z.zones))
     numbers = np.concatenate([_numbers(z, zones) for z in zoned])
     fields: PaintingFields | None = unpacked_painting_fields(kept, len(mesh.vertices)) if kept else None
-    found = fields or painting_fields(mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share))
-    built = Built(Figure(mesh, found, numbers), zones, tuple(len(z.mesh.vertices) for z in zoned))
-    return built, None if fields else packed_painting_fields(found)
+    figure_fields = fields or painting_fields(
+        mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share)
+    )
+    built = Built(Figure(mesh, figure_fields, numbers), zones, tuple(len(z.mesh.vertices) for z in zoned))
+    return built, None if fields else packed_painting_fields(figure_fields)
 
 
 def _numbers(zoned: ZonedMesh, zones: tuple[str, ...]) -> NDArray[np.int64]:
@@ -97,5 +99,5 @@ def painted_vertices(
         steps = recipes.get(built.zones[number], ()) if number >= 0 else ()
         linear[own] = built.zone_light(int(number), steps, rack, primer)
     shade = CLOSED_LIGHT + (1 - CLOSED_LIGHT) * np.asarray(figure.fields.openness, float)[:, None]
-    made = np.round(255 * encoded(np.clip(linear * shade, 0, 1))).astype(np.uint8)
-    return np.split(made, np.cumsum(built.counts)[:-1])
+    painted = np.round(255 * encoded(np.clip(linear * shade, 0, 1))).astype(np.uint8)
+    return np.split(painted, np.cumsum(built.counts)[:-1])

@@ -41,8 +41,8 @@ def overspray(
         nozzle = aim + distance_mm * way
         _mark(hit, others, figure, nozzle, way, np.cos(np.radians(cone_deg)))
     area = np.bincount(figure.vertex_zone[hit], figure.vertex_area_mm2[hit], len(built.zones))
-    found = [Overspray(built.zones[n], float(mm2)) for n, mm2 in enumerate(area) if mm2 >= LEAST_MM2]
-    return sorted(found, key=lambda o: -o.mm2)
+    oversprays = [Overspray(built.zones[n], float(mm2)) for n, mm2 in enumerate(area) if mm2 >= LEAST_MM2]
+    return sorted(oversprays, key=lambda o: -o.mm2)
 
 
 def _spread(places: Floats, apart_mm: float) -> Floats:
@@ -65,9 +65,9 @@ def _mark(hit, others, figure, nozzle: Floats, way: Floats, least_cos: float) ->
     hit[ask[~figure.scene.blocked(start, np.ascontiguousarray(to))]] = True
 
 
-def masks_words(found: list[Overspray], names: Mapping[str, str], finished: set[str]) -> str:
+def masks_words(oversprays: list[Overspray], names: Mapping[str, str], finished: set[str]) -> str:
     """What to do about finished zones that would be hit: earlier, a mask, or touching up; "" where none is."""
-    harmed = [o for o in found if o.zone in finished]
+    harmed = [o for o in oversprays if o.zone in finished]
     if not harmed:
         return ""
     cm2 = sum(o.mm2 for o in harmed) / 100

@@ -70,13 +70,13 @@ MASKS = ("everywhere", "up", "under", "recess", "ridge", "open", "lit", "low")
 def mask_of(placing: Placing, places: Places) -> Floats:
     """How far a placing's mask holds at each place, 0..1 (n,); 1 where it names none."""
     up = places.normal[:, 2]
-    made = {
+    masks = {
         "up": lambda: step_up(up, -0.1, 0.6), "under": lambda: step_up(-up, -0.1, 0.6),
         "recess": lambda: step_up(places.recess, 0.05, 0.35), "ridge": lambda: step_up(places.ridge, 0.08, 0.35),
         "open": lambda: step_up(places.openness, 0.35, 0.75), "lit": lambda: step_up(places.lit, 0.2, 0.7),
         "low": lambda: 1 - step_up(places.position[:, 2] - placing.at[2], LOW_MM / 4, LOW_MM),
     }  # fmt: skip
-    return made[placing.mask]() if placing.mask in made else np.ones(len(places))
+    return masks[placing.mask]() if placing.mask in masks else np.ones(len(places))
 
 
 def lying(step: RecipeStep, places: Places) -> Lying:

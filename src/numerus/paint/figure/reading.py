@@ -73,10 +73,10 @@ def mm_a_pixel(shot: Shot) -> float:
 def _zone_of_pixels(shot: Shot) -> NDArray[np.int64]:
     """The zone of a sample of each pixel, -1 where there is none."""
     wide = shot.width * shot.finer
-    found = np.full(shot.height * shot.width, -1)
+    zones = np.full(shot.height * shot.width, -1)
     row, column = shot.hit // wide // shot.finer, shot.hit % wide // shot.finer
-    found[row * shot.width + column] = shot.zone
-    return found.reshape(shot.height, shot.width)
+    zones[row * shot.width + column] = shot.zone
+    return zones.reshape(shot.height, shot.width)
 
 
 def _by_zone(zone, inside, contrast: Floats, value: Floats, zones: tuple[str, ...]):  # type: ignore[no-untyped-def]
@@ -101,14 +101,14 @@ def deepest_by_zone(built: Built, stairs: Floats) -> dict[str, float]:
     """µm that a twentieth of each zone's seen skin exceeds, the deepest zone first."""
     figure = built.figure
     weight = figure.vertex_area_mm2 * np.asarray(figure.fields.seen, float)
-    found = {}
+    deepest = {}
     for number, zone in enumerate(built.zones):
         own = np.flatnonzero((figure.vertex_zone == number) & (weight > 0))
         if len(own):
             order = own[np.argsort(stairs[own])]
             passed = np.cumsum(weight[order])
-            found[zone] = float(stairs[order[min(int(np.searchsorted(passed, 0.95 * passed[-1])), len(order) - 1)]])
-    return dict(sorted(found.items(), key=lambda z: -z[1]))
+            deepest[zone] = float(stairs[order[min(int(np.searchsorted(passed, 0.95 * passed[-1])), len(order) - 1)]])
+    return dict(sorted(deepest.items(), key=lambda z: -z[1]))
 
 
 @dataclass(frozen=True)

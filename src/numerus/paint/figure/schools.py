@@ -242,26 +242,24 @@ def difference_words(chosen: Measures, other: Measures, name: str, other_name: s
     return f"{name} against {other_name}: {time}, {paint}{lines}."
 
 
-def surface_words(found: Measures) -> str:
+def surface_words(measures: Measures) -> str:
     """What the surface itself says about schools."""
-    if found.flat > MUCH_FLAT:
-        return f"{found.flat:.0%} of it is flat: washes and thin coats pool there."
-    return f"Only {found.flat:.0%} of it is flat: a busy surface forgives." if found.flat < LITTLE_FLAT else ""
+    if measures.flat > MUCH_FLAT:
+        return f"{measures.flat:.0%} of it is flat: washes and thin coats pool there."
+    return f"Only {measures.flat:.0%} of it is flat: a busy surface forgives." if measures.flat < LITTLE_FLAT else ""
 
 
-def lines_words(found: Measures, layer_mm: float, posed: bool) -> str:
+def lines_words(measures: Measures, layer_mm: float, posed: bool) -> str:
     """How deep the layers' stairs are, and what to do about them."""
-    if found.stair_um < SEEN_UM:
+    if measures.stair_um < SEEN_UM:
         return ""
     how = "as it was printed" if posed else "if it is printed upright"
     advice = (
         "filler primer and sanding, a thicker base"
-        if found.stair_um < DEEP_UM
+        if measures.stair_um < DEEP_UM
         else "filler primer twice, sanding between"
     )
-    return (
-        f"Stairs up to {found.stair_um:.0f} µm {how} in layers of {layer_mm:g} mm: {advice}, or another pose next time."
-    )
+    return f"Stairs up to {measures.stair_um:.0f} µm {how} in layers of {layer_mm:g} mm: {advice}, or another pose next time."
 
 
 def break_even(spray: School, brush: School) -> int | None:

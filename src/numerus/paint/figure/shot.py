@@ -47,9 +47,9 @@ class Figure:
     @cached_property
     def vertex_zone(self) -> NDArray[np.int64]:
         """A zone for every vertex: of the last face it belongs to."""
-        found = np.full(len(self.mesh.vertices), -1)
-        found[self.mesh.faces.ravel()] = np.repeat(self.zones, 3)
-        return found
+        zones = np.full(len(self.mesh.vertices), -1)
+        zones[self.mesh.faces.ravel()] = np.repeat(self.zones, 3)
+        return zones
 
 
 _FIELDS = ("openness", "recess", "ridge", "lit")
@@ -136,5 +136,5 @@ class Shot:
         rgb = encoded(light / np.maximum(cover, 1e-9)[..., None])
         if grey:
             rgb = np.repeat(lab_of(rgb)[..., :1] / 100, 3, axis=-1)
-        made = np.concatenate([rgb, cover[..., None]], axis=-1)
-        return np.round(255 * np.clip(made, 0, 1)).astype(np.uint8)
+        image = np.concatenate([rgb, cover[..., None]], axis=-1)
+        return np.round(255 * np.clip(image, 0, 1)).astype(np.uint8)

@@ -21,8 +21,8 @@ Between = Mapping[str, ZonePairs]
 
 def touching_key(plans: Plans, figure: Figure) -> str:
     """What it depends on: the figure's meshes, which lie in their places, and the zones on them."""
-    told = [(p, plans.part_zones.get(p)) for p in figure.build.values() if p in plans.parts]
-    words = " ".join(f"{plans.parts[p].blob} {zones.labels if zones else ''}" for p, zones in told)
+    zoned = [(p, plans.part_zones.get(p)) for p in figure.build.values() if p in plans.parts]
+    words = " ".join(f"{plans.parts[p].blob} {zones.labels if zones else ''}" for p, zones in zoned)
     return f"touching {FORM} {hashlib.blake2b(words.encode(), digest_size=16).hexdigest()}"
 
 
@@ -31,7 +31,7 @@ def zones_between(
 ) -> dict[str, ZonePairs]:
     """Of one figure for each key; two parts that are in many builds are looked at once. Raises Cancelled."""
     known: dict[tuple[str, str], ZonePairs] = {}
-    found: dict[str, ZonePairs] = {}
+    between: dict[str, ZonePairs] = {}
     for number, (key, figure) in enumerate(figures.items()):
         parts = [p for p in dict.fromkeys(figure.build.values()) if p in plans.parts and p in plans.part_zones]
         pairs: set[tuple[str, str]] = set()
@@ -39,21 +39,21 @@ def zones_between(
             if (one, other) not in known:
                 known[one, other] = tuple(contact_mm2(zoned(one), zoned(other)))
             pairs.update(known[one, other])
-        found[key] = tuple(sorted(pairs))
+        between[key] = tuple(sorted(pairs))
         if not progress((number + 1) / len(figures)):
             raise Cancelled
-    return found
+    return between
 
 
 def borders_of(plans: Plans, figure: Figure, between: Between) -> dict[tuple[str, str], float]:
     """How far zones of a figure border on each other, mm: along its parts' skin; where parts are known to touch, ``ROUND_MM``."""
-    found: dict[tuple[str, str], float] = {}
+    borders: dict[tuple[str, str], float] = {}
     for part in figure.build.values():
         for a, b, mm in plans.part_zones[part].borders_mm if part in plans.part_zones else ():
-            found[a, b] = found.get((a, b), 0.0) + mm
+            borders[a, b] = borders.get((a, b), 0.0) + mm
     for pair in between.get(touching_key(plans, figure), ()):
-        found[pair] = found.get(pair, 0.0) + ROUND_MM
-    return found
+        borders[pair] = borders.get(pair, 0.0) + ROUND_MM
+    return borders
 
 
 def packed_pairs(pairs: ZonePairs) -> bytes:

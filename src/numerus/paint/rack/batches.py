@@ -186,9 +186,10 @@ def strengths_from(rack: Rack) -> dict[str, Strength]:
 
 def with_strengths(rack: Rack) -> list[Paint]:
     """Pots whose strength is another by what was learned."""
-    told = {pot: s for pot, s in strengths_from(rack).items() if pot in rack.paints}
+    strengths = {pot: s for pot, s in strengths_from(rack).items() if pot in rack.paints}
     new = [
-        replace(rack.paints[p], strength=round(s.value, 3), strength_error=round(s.error, 3)) for p, s in told.items()
+        replace(rack.paints[p], strength=round(s.value, 3), strength_error=round(s.error, 3))
+        for p, s in strengths.items()
     ]
     return [p for p in new if p != rack.paints[p.id]]
 

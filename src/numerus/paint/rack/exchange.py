@@ -14,14 +14,14 @@ from numerus.paint.rack.kinds import KINDS
 
 def paints_of_list(listed: Sequence[Listed], new_id: Callable[[], str] | None = None) -> list[Paint]:
     """Pots of entries; ids are their names where none are made. Raises PaintListError naming the entry at fault."""
-    made = [_paint(one, new_id) for one in listed]
-    names = [p.name.lower() for p in made]
+    paints = [_paint(one, new_id) for one in listed]
+    names = [p.name.lower() for p in paints]
     twice = next((n for n, name in enumerate(names) if name in names[:n]), None)
     if twice is not None:
         raise PaintListError(
-            "same-name", f"{listed[twice].where}: {made[twice].name!r} is there twice.", "Nothing was taken over."
+            "same-name", f"{listed[twice].where}: {paints[twice].name!r} is there twice.", "Nothing was taken over."
         )
-    return made
+    return paints
 
 
 def _paint(one: Listed, new_id: Callable[[], str] | None) -> Paint:
@@ -53,10 +53,10 @@ def entry_of(paint: Paint) -> PaintEntry:
 
 def rows_of_paints(paints: Iterable[Paint]) -> list[list[str]]:
     """One row a pot, in the order of ``COLUMNS``; what is not known is empty."""
-    told = [entry_of(p).model_dump() for p in paints]
+    rows = [entry_of(p).model_dump() for p in paints]
     return [
         ["" if row[c] is None else f"{row[c]:g}" if isinstance(row[c], float) else str(row[c]) for c in COLUMNS]
-        for row in told
+        for row in rows
     ]
 
 

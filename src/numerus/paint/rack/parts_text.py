@@ -61,10 +61,10 @@ def _pieces(words: str) -> list[str]:
 
 
 def _known(name: str, by_name: Mapping[str, str]) -> str:
-    found = by_name.get(name.strip().lower())
-    if found is None:
+    known = by_name.get(name.strip().lower())
+    if known is None:
         raise PlanError("no-paint", f"{name.strip()!r} is no paint on the rack.", _EXAMPLE)
-    return found
+    return known
 
 
 def _one(piece: str, by_name: Mapping[str, str]) -> tuple[str, float]:

@@ -137,7 +137,7 @@ def known_words(paint: Paint) -> str:
     if paint.over_black and paint.over_white:
         error = f", ± {paint.colour_error:.1f} ΔE" if paint.colour_error else ""
         return f"Measured over black and white{error}."
-    told = {GUESSED: "Colour guessed", TYPED: "Colour typed"}.get(paint.known, f"Colour from a {paint.known}")
+    words = {GUESSED: "Colour guessed", TYPED: "Colour typed"}.get(paint.known, f"Colour from a {paint.known}")
     error = f", ± {paint.colour_error:.1f} ΔE" if paint.colour_error else ""
     hides = "hiding typed" if paint.hides_um else f"hiding guessed: {paint.kind}, {hiding_um(paint):g} µm"
-    return f"{told}{error}; {hides if not kind_of(paint).clear else 'clear'}."
+    return f"{words}{error}; {hides if not kind_of(paint).clear else 'clear'}."

@@ -52,8 +52,8 @@ class Rack:
         return pot in self.paints or pot in self.mixes
 
     def name_of(self, pot: str) -> str:
-        found = self.paints.get(pot) or self.mixes.get(pot)
-        return found.name if found else pot
+        item = self.paints.get(pot) or self.mixes.get(pot)
+        return item.name if item else pot
 
     @property
     def names(self) -> dict[str, str]:
@@ -76,12 +76,12 @@ class Rack:
             raise PlanError(
                 "bad-parts", "A mix has some parts, none below zero.", "Give at least one paint some parts."
             )
-        found: dict[str, float] = {}
+        shares: dict[str, float] = {}
         for pot, amount in parts:
             inner = {pot: 1.0} if pot in self.paints else self._inside(pot, depth)
             for paint, share in inner.items():
-                found[paint] = found.get(paint, 0.0) + share * amount / total
-        return found
+                shares[paint] = shares.get(paint, 0.0) + share * amount / total
+        return shares
 
     def _inside(self, mix: str, depth: int) -> dict[str, float]:
         if mix not in self.mixes:

@@ -25,14 +25,14 @@ class Use:
 
 def uses_of(plans: Plans, pot: str) -> list[Use]:
     """Every stroke of every scheme and every mix that names a pot or mix."""
-    found = [
+    uses = [
         Use(f"{plans.zone_name(recipe.zone)}: {step.name}", step=step.id)
         for scheme in plans.schemes.values()
         for recipe in scheme.recipes
         for step in recipe.steps
         if any(p == pot for mix in _mixes_of(recipe, step.id, step.mix) for p, _ in mix)
     ]
-    return found + [Use(f"mix {m.name}", mix=m.id) for m in plans.mixes.values() if any(p == pot for p, _ in m.parts)]
+    return uses + [Use(f"mix {m.name}", mix=m.id) for m in plans.mixes.values() if any(p == pot for p, _ in m.parts)]
 
 
 def put_in_place(plans: Plans, pot: str, instead: Parts, now: datetime) -> list[Scheme | Mix]:

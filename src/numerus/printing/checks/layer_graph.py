@@ -102,18 +102,18 @@ class LayerGraph:
         return layer_bitmap(self.columns, int(height_mm / self.layer_mm))
 
 
-def layer_graph(made: Supported, machine: Machine, resin: Resin) -> LayerGraph:
+def layer_graph(supported: Supported, machine: Machine, resin: Resin) -> LayerGraph:
     """Measured on solid columns of the part as it hangs."""
-    columns, grown = made.posed_part.columns, made.posed_part.grown
-    sealed = made.posed_part.sealed
+    columns, grown = supported.posed_part.columns, supported.posed_part.grown
+    sealed = supported.posed_part.sealed
     areas = grown.of_layers(grown.area_mm2)
-    births = np.array([p.tip[2] for p in made.pillars])
-    strength = np.array([tip_n(p.tip_mm, resin) * (p.lands != "part") for p in made.pillars])
+    births = np.array([p.tip[2] for p in supported.pillars])
+    strength = np.array([tip_n(p.tip_mm, resin) * (p.lands != "part") for p in supported.pillars])
     tops = (np.arange(len(areas)) + 1) * columns.grid.layer_mm
     holds = ((births[None, :] <= tops[:, None]) @ strength) if len(births) else np.zeros(len(areas))
     if len(areas):
         holds = holds + areas[0] * STANDING_N_PER_MM2
     return LayerGraph(
-        columns.grid.layer_mm, areas, layer_pulls_n(grown, sealed, machine, resin), holds, tuple(made.posed_part.born), columns,
-        tuple(c for c in sealed if is_significant_cup(c)), check_print(made, machine, resin), grown, grown.joins(),
+        columns.grid.layer_mm, areas, layer_pulls_n(grown, sealed, machine, resin), holds, tuple(supported.posed_part.born), columns,
+        tuple(c for c in sealed if is_significant_cup(c)), check_print(supported, machine, resin), grown, grown.joins(),
     )  # fmt: skip

@@ -67,19 +67,19 @@ class PrintCheck:
         return not (self.islands_left or self.too_light or self.swings or self.touches)
 
 
-def check_print(made: Supported, machine: Machine, resin: Resin) -> PrintCheck:
+def check_print(supported: Supported, machine: Machine, resin: Resin) -> PrintCheck:
     """All that can be said of a supported part before it is printed."""
-    posed_part, style, pillars = made.posed_part, made.style, made.pillars
+    posed_part, style, pillars = supported.posed_part, supported.style, supported.pillars
     found = loads(posed_part, pillars, machine, resin)
     on_part = np.array([p.lands == "part" for p in pillars], bool)
     light = np.flatnonzero(found.carried * style.margin > 1 + 1e-9)
     fine = np.array([p.tip_mm <= style.tips_mm[0] + 1e-9 for p in pillars], bool)
     heavy = np.flatnonzero((found.carried * style.margin < TOO_HEAVY) & ~fine & ~on_part)
     beyond = unheld(posed_part, pillars, resin, style)
-    scars, minutes = scar_bill(made)
+    scars, minutes = scar_bill(supported)
     return PrintCheck(
-        made.islands_left, beyond, found, tuple(light.tolist()),
-        tuple(heavy.tolist()), _swinging(made), touching(made), scars, minutes,
+        supported.islands_left, beyond, found, tuple(light.tolist()),
+        tuple(heavy.tolist()), _swinging(supported), touching(supported), scars, minutes,
     )  # fmt: skip
 
 
@@ -101,27 +101,27 @@ def unheld(posed_part: PosedPart, pillars: Sequence[Pillar], resin: Resin, style
     return np.asarray(far[np.isinf(near)])
 
 
-def _swinging(made: Supported) -> tuple[int, ...]:
+def _swinging(supported: Supported) -> tuple[int, ...]:
     return tuple(
         i
-        for i, p in enumerate(made.pillars)
-        if p.lands != "pillar" and is_slender(p, made.style) and i not in made.steady
+        for i, p in enumerate(supported.pillars)
+        if p.lands != "pillar" and is_slender(p, supported.style) and i not in supported.steady
     )
 
 
-def touching(made: Supported) -> tuple[int, ...]:
+def touching(supported: Supported) -> tuple[int, ...]:
     """Pillars that run into the part away from their marks, seen on the finished meshes layer by layer: where solid pixels of
     part and supports coincide farther from every mark than a cone grazes the skin.
     """
     from scipy.spatial import cKDTree
 
-    if not made.pillars:
+    if not supported.pillars:
         return ()
-    x, y, low, high = overlaps_mm(made.posed_part.fine, made.support_columns).T
+    x, y, low, high = overlaps_mm(supported.posed_part.fine, supported.support_columns).T
     shared = np.concatenate([np.stack([x, y, z], axis=1) for z in (low, (low + high) / 2, high)])
-    deep = shared[cKDTree(marks(made)[0]).query(shared)[0] > GRAZE_MM] if len(shared) else shared
+    deep = shared[cKDTree(marks(supported)[0]).query(shared)[0] > GRAZE_MM] if len(shared) else shared
     thinned = deep[:: max(len(deep) // MOST_TOUCHES, 1)]
-    return tuple(sorted(set(_nearest_pillar(thinned, made.pillars).tolist())))
+    return tuple(sorted(set(_nearest_pillar(thinned, supported.pillars).tolist())))
 
 
 def _nearest_pillar(points: Floats, pillars: Sequence[Pillar]) -> NDArray[np.int64]:
@@ -136,21 +136,21 @@ def _nearest_pillar(points: Floats, pillars: Sequence[Pillar]) -> NDArray[np.int
     return np.asarray(near.argmin(axis=1))
 
 
-def marks(made: Supported) -> tuple[Floats, Floats, Floats]:
+def marks(supported: Supported) -> tuple[Floats, Floats, Floats]:
     """Every mark on the part: places (n, 3), areas in mm² (n,), and how much each is seen 0..1 (n,)."""
-    places = [p.tip for p in made.pillars] + [p.foot for p in made.pillars if p.lands == "part"]
-    sizes = [p.tip_mm for p in made.pillars] + [p.tip_mm for p in made.pillars if p.lands == "part"]
+    places = [p.tip for p in supported.pillars] + [p.foot for p in supported.pillars if p.lands == "part"]
+    sizes = [p.tip_mm for p in supported.pillars] + [p.tip_mm for p in supported.pillars if p.lands == "part"]
     points, size = np.array(places).reshape(-1, 3), np.array(sizes)
-    shown = made.posed_part.fields.show[made.posed_part.face_at(points)] if len(points) else np.zeros(0)
+    shown = supported.posed_part.fields.show[supported.posed_part.face_at(points)] if len(points) else np.zeros(0)
     return points, np.pi * size**2 / 4, shown
 
 
-def scar_bill(made: Supported) -> tuple[float, float]:
+def scar_bill(supported: Supported) -> tuple[float, float]:
     """Area of marks weighed by how much they are seen, mm², and minutes of cutting and filing all of them."""
-    _, area, shown = marks(made)
+    _, area, shown = marks(supported)
     size = np.sqrt(4 * area / np.pi)
     seconds = (FILE_S + FILE_S_PER_MM * size) * (1 + shown)
-    on_part = sum(p.lands == "part" for p in made.pillars)
+    on_part = sum(p.lands == "part" for p in supported.pillars)
     return float(area @ shown), float(seconds.sum() + PRY_S * on_part) / 60
 
 

@@ -36,48 +36,48 @@ class PrintFinding:
 
 
 def print_findings(
-    made: Supported, proof: PrintCheck, sealed: Sequence[Cup], pools_ml: float = 0.0
+    supported: Supported, proof: PrintCheck, sealed: Sequence[Cup], pools_ml: float = 0.0
 ) -> list[PrintFinding]:
     """The gravest first; ``pools_ml``: resin the part keeps as it hangs."""
-    pillars, carried, style = made.pillars, proof.loads.carried, made.style
-    found = [
+    pillars, carried, style = supported.pillars, proof.loads.carried, supported.style
+    findings = [
         PrintFinding("island", f"begins in mid-air at {i.z_mm:.1f} mm", "a tip there, or another pose", (i.pixel_x_mm, i.pixel_y_mm, i.z_mm))
         for i in proof.islands_left
     ]  # fmt: skip
     light = sorted(proof.too_light, key=lambda i: -carried[i])
-    found += [
+    findings += [
         _tip("light", i, f"carries {carried[i]:.0%} of what it holds", "heavier, or split in two", pillars, style)
         for i in light
     ]
-    found += [
+    findings += [
         _tip("touches", i, "its pillar runs into the part", "move it, or take it away", pillars, style)
         for i in proof.touches
     ]
-    found += [
+    findings += [
         _tip("swings", i, "tall, thin and alone: it swings", "thicker, or a neighbour to brace it", pillars, style)
         for i in proof.swings
     ]
-    found += [
+    findings += [
         PrintFinding("far", f"overhang with no tip near, {z:.1f} mm up", "a tip there", (x, y, z))
         for x, y, z in _gathered(proof, style)
     ]
-    found += [
+    findings += [
         PrintFinding(
             "cup", f"a cup seals {c.area_mm2:.0f} mm² from {c.from_mm:.1f} mm", "vent it near its bottom, or tilt",
-            cup_place(made.posed_part.columns, c)
+            cup_place(supported.posed_part.columns, c)
         )
         for c in sealed if is_significant_cup(c)
     ]  # fmt: skip
     if pools_ml >= LEAST_POOL_ML:
-        x, y, z = (float(v) for v in made.part.bounds_mm.mean(axis=0))
+        x, y, z = (float(v) for v in supported.part.bounds_mm.mean(axis=0))
         advice = "pour it out tipped, see Hollow in Sort; or another pose, or a drain"
-        found.append(PrintFinding("pool", f"keeps {pools_ml:.2f} ml of resin as it hangs", advice, (x, y, z)))
+        findings.append(PrintFinding("pool", f"keeps {pools_ml:.2f} ml of resin as it hangs", advice, (x, y, z)))
     heavy = sorted(proof.too_heavy, key=lambda i: carried[i])[:WORST]
-    found += [
+    findings += [
         _tip("heavy", i, f"carries only {carried[i]:.0%} of what it holds", "finer: a smaller mark", pillars, style)
         for i in heavy
     ]
-    return found
+    return findings
 
 
 def _tip(
@@ -96,22 +96,22 @@ def _gathered(proof: PrintCheck, style: SupportStyle) -> list[Point]:
     return [(float(p[0]), float(p[1]), float(p[2])) for p in kept]
 
 
-def verdict(proof: PrintCheck, found: Sequence[PrintFinding]) -> str:
+def verdict(proof: PrintCheck, findings: Sequence[PrintFinding]) -> str:
     """What is not right yet, the gravest three, or that all is."""
-    bare = len([f for f in found if f.code == "far"])
+    bare = len([f for f in findings if f.code == "far"])
     counts = (
         (len(proof.islands_left), "island", " left"), (len(proof.too_light), "tip", " too light"), (bare, "bare overhang", ""),
         (len(proof.swings), "pillar", " too slender"),
     )  # fmt: skip
-    said = [f"{counted(many, word)}{more}" for many, word, more in counts if many]
-    if not said:
+    words = [f"{counted(many, word)}{more}" for many, word, more in counts if many]
+    if not words:
         return "Every island caught, every tip holds what it must."
-    return f"{'; '.join(said[:MOST_SAID]).capitalize()}: see Supports."
+    return f"{'; '.join(words[:MOST_SAID]).capitalize()}: see Supports."
 
 
-def misfit(made: Supported, machine: Machine) -> str:
+def misfit(supported: Supported, machine: Machine) -> str:
     """Why a supported part does not go on a machine as it lies, or nothing."""
-    x, y, z = (float(v) for v in made.whole.extents_mm)
+    x, y, z = (float(v) for v in supported.whole.extents_mm)
     if z > machine.height_mm:
         return (
             f"{z:.0f} mm high: {machine.name} prints {machine.height_mm:.0f}. Lay it down, scale it or cut it in Sort."
@@ -126,9 +126,9 @@ def misfit(made: Supported, machine: Machine) -> str:
     return ""
 
 
-def tip_says(made: Supported, proof: PrintCheck, number: int) -> str:
+def tip_says(supported: Supported, proof: PrintCheck, number: int) -> str:
     """One tip in words."""
-    pillar = made.pillars[number]
+    pillar = supported.pillars[number]
     lands = {"plate": "stands on the plate", "part": "stands on the part", "pillar": "leans on a neighbour"}[
         pillar.lands
     ]
@@ -140,15 +140,15 @@ def tip_says(made: Supported, proof: PrintCheck, number: int) -> str:
         "leverage": "against leverage",
     }
     reason = why.get(pillar.why, "set by hand" if pillar.why == "hand" else "shares a load")
-    size = f"{tip_name(pillar.tip_mm, made.style).capitalize()} tip, {pillar.tip_mm:g} mm"
+    size = f"{tip_name(pillar.tip_mm, supported.style).capitalize()} tip, {pillar.tip_mm:g} mm"
     return f"{size}; {reason}, {lands}; carries {proof.loads.carried[number]:.0%} of what it holds."
 
 
-def supports_say(made: Supported, proof: PrintCheck) -> str:
+def supports_say(supported: Supported, proof: PrintCheck) -> str:
     """All supports in words: how many, how strong, and what they cost in marks and minutes."""
-    sizes = [tip_name(p.tip_mm, made.style) for p in made.pillars]
+    sizes = [tip_name(p.tip_mm, supported.style) for p in supported.pillars]
     kinds = ", ".join(f"{sizes.count(n)} {n}" for n in ("fine", "medium", "heavy") if n in sizes)
-    if not made.pillars:
+    if not supported.pillars:
         return "Stands flat on the plate: no tips."
     margin = float(proof.loads.margins.min(initial=np.inf))
     held = (
@@ -157,7 +157,7 @@ def supports_say(made: Supported, proof: PrintCheck) -> str:
         else "nothing pulls on them"
     )
     marks = f"about {proof.cleaning_minutes:.0f} min to clean (default pace), {proof.scar_show_mm2:.1f} mm² of marks in sight"
-    return f"{len(made.pillars)} tips ({kinds}) {held}; {marks}."
+    return f"{len(supported.pillars)} tips ({kinds}) {held}; {marks}."
 
 
 def on_vertices(mesh: Mesh, of_faces: Floats | NDArray[np.bool_]) -> Floats:

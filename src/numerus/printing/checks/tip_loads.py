@@ -188,11 +188,11 @@ def _weigh_layer(k, z, holds, parent, sums, now, margins, carried):  # type: ign
 
 
 @kernel
-def _sweep(grown, links, below, pull, holds, layers, found):  # type: ignore[no-untyped-def]
+def _sweep(grown, links, below, pull, holds, layers, count):  # type: ignore[no-untyped-def]
     """Sweeps ``layers`` upward; returns the groups' union-find parents as they stand at the end."""
     begin, x, y, layer_mm = grown
     layer, section, at, strength, moments, _ = holds
-    margins, carried, loose, sums, now = found
+    margins, carried, loose, sums, now = count
     parent = np.arange(len(pull))
     for k in range(layers):
         first, last = begin[k], begin[k + 1]
@@ -238,10 +238,10 @@ def _standing(posed_part: PosedPart) -> Holds:
     rows, across = np.nonzero(layer_bitmap(columns, 0)) if columns.layers else (np.zeros(0, int),) * 2
     x, y = (np.asarray(v) for v in columns.grid.centre_mm(across.astype(float), rows.astype(float)))
     section = posed_part.section_at(np.stack([x, y], axis=1), np.zeros(len(x), np.int64))
-    found = _no_holds()
+    holds = _no_holds()
     for own in range(int(grown.begin[1]) if grown.layers else 0):
-        found += _standing_section(own, x[section == own], y[section == own], columns.grid.pixel_mm)
-    return found
+        holds += _standing_section(own, x[section == own], y[section == own], columns.grid.pixel_mm)
+    return holds
 
 
 def _standing_section(number: int, x: Floats, y: Floats, pixel_mm: float) -> Holds:
@@ -326,5 +326,5 @@ def loads(posed_part: PosedPart, pillars: Sequence[Pillar], machine: Machine, re
     tips = tip_holds(
         part, np.array([p.tip for p in pillars]).reshape(-1, 3), np.array([p.tip_mm for p in pillars]), resin
     )
-    found = swept(part, tips + part.standing)
-    return Loads(found.margins, found.carried[: len(pillars)], found.loose)
+    standing = swept(part, tips + part.standing)
+    return Loads(standing.margins, standing.carried[: len(pillars)], standing.loose)

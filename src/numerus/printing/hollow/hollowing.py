@@ -128,33 +128,35 @@ def _opened(
         open_ = open_ - clearance
     for drain in drains:
         open_ = open_ - bore(drain)
-    made = attributes_from(mesh_of(open_), source)
-    left = sum(p.volume_ml for p in trapped(_standing_columns(made)))
+    mesh = attributes_from(mesh_of(open_), source)
+    left = sum(p.volume_ml for p in trapped(_standing_columns(mesh)))
     saved = float(solid.volume() - open_.volume()) / 1000
-    return Hollowed(made, saved, wall_mm, tuple(drains), left, source, tuple(map(mesh_of, rooms)), tuple(others))
+    return Hollowed(mesh, saved, wall_mm, tuple(drains), left, source, tuple(map(mesh_of, rooms)), tuple(others))
 
 
-def with_drain_at(made: Hollowed, number: int, at_mm: Sequence[float] | Floats) -> Hollowed:
+def with_drain_at(hollowed: Hollowed, number: int, at_mm: Sequence[float] | Floats) -> Hollowed:
     """Drain ``number`` moved by hand to the skin nearest a place, through the wall that is shortest there."""
     from scipy.spatial import cKDTree
 
-    place, old = np.asarray(at_mm, float), made.drains[number]
-    corners = np.concatenate([_on_wall(clearance) for clearance in made.rooms])
+    place, old = np.asarray(at_mm, float), hollowed.drains[number]
+    corners = np.concatenate([_on_wall(clearance) for clearance in hollowed.rooms])
     near, index = cKDTree(corners).query(place)
     way = (corners[index] - place) / max(float(near), 1e-9)
-    normal = made.source.normals[int(np.argmin(np.linalg.norm(made.source.triangles.mean(axis=1) - place, axis=1)))]
-    moved = _Skin(made.source, place[None], normal[None], made.others).drain(0, way, old.diameter_mm, near)
-    drains = [moved if n == number else d for n, d in enumerate(made.drains)]
-    solid, rooms = solid_of(made.source), [solid_of(r) for r in made.rooms]
-    return _opened(made.source, solid, rooms, drains, made.min_wall_mm, made.others)
+    normal = hollowed.source.normals[
+        int(np.argmin(np.linalg.norm(hollowed.source.triangles.mean(axis=1) - place, axis=1)))
+    ]
+    moved = _Skin(hollowed.source, place[None], normal[None], hollowed.others).drain(0, way, old.diameter_mm, near)
+    drains = [moved if n == number else d for n, d in enumerate(hollowed.drains)]
+    solid, rooms = solid_of(hollowed.source), [solid_of(r) for r in hollowed.rooms]
+    return _opened(hollowed.source, solid, rooms, drains, hollowed.min_wall_mm, hollowed.others)
 
 
-def plugs(made: Hollowed, play_mm: float) -> Mesh:
+def plugs(hollowed: Hollowed, play_mm: float) -> Mesh:
     """A plug for every drain, side by side on z = 0: the hole less the play, a head to hold it by that is filed off level."""
     from manifold3d import Manifold
 
     whole, x = Manifold(), 0.0
-    for drain in made.drains:
+    for drain in hollowed.drains:
         radius = drain.diameter_mm / 2
         head = Manifold.cylinder(PLUG_HEAD_MM, radius + 0.6, circular_segments=48)
         shank = Manifold.cylinder(drain.length_mm, radius - play_mm, radius - 2 * play_mm, 48).translate(
@@ -212,10 +214,10 @@ def _cavity(mesh: Mesh, skin_of: Mesh, wall_mm: float) -> Any:
         return None
     vertices, faces, _, _ = marching_cubes(field, wall_mm)
     points = (vertices[:, ::-1] + 0.5) * cell + origin
-    made = Manifold(SolidMesh(points.astype(np.float32), faces.astype(np.uint32)))
-    if made.volume() < 0:
-        made = Manifold(SolidMesh(points.astype(np.float32), faces[:, ::-1].astype(np.uint32)))
-    return made.simplify(cell / 6) if made.status().name == "NoError" else None
+    cavity = Manifold(SolidMesh(points.astype(np.float32), faces.astype(np.uint32)))
+    if cavity.volume() < 0:
+        cavity = Manifold(SolidMesh(points.astype(np.float32), faces[:, ::-1].astype(np.uint32)))
+    return cavity.simplify(cell / 6) if cavity.status().name == "NoError" else None
 
 
 def _exact(skin_of: Mesh, depth: Any, origin: Floats, wall_mm: float, cell: float) -> Any:
@@ -223,13 +225,13 @@ def _exact(skin_of: Mesh, depth: Any, origin: Floats, wall_mm: float, cell: floa
     from scipy.spatial import cKDTree
 
     points, reach = even_points(skin_of, SKIN_POINTS)[0], wall_mm + 2 * cell
-    found = np.where(depth > wall_mm - 2 * cell, np.maximum(depth, reach), depth)
+    overlap = np.where(depth > wall_mm - 2 * cell, np.maximum(depth, reach), depth)
     near_skin = _from_skin(points, depth.shape, origin, cell) < reach + cell
     ask = np.argwhere((depth > wall_mm - 2 * cell) & near_skin)
     near = cKDTree(points).query((ask[:, ::-1] + 0.5) * cell + origin, distance_upper_bound=reach, workers=2)[0]
     at = tuple(ask[near < reach].T)
-    found[at] = near[near < reach]
-    return found
+    overlap[at] = near[near < reach]
+    return overlap
 
 
 def _from_skin(points: Floats, shape: tuple[int, ...], origin: Floats, cell: float) -> Any:
@@ -271,15 +273,15 @@ def _drains(clearance: Mesh, skin: _Skin, wall_mm: float, drain_mm: float, up: F
     inner = _on_wall(clearance)
     high = inner @ up
     reach = END_SHARE * float(np.ptp(high))
-    made: list[Drain] = []
+    drains: list[Drain] = []
     for part in (inner[high >= high.max() - reach], inner[high <= high.min() + reach]):
         near, index = cKDTree(part).query(skin.points)
         # The way in is where the cavity is nearest, not the normal: behind a fold the normal may miss it.
-        apart = np.array([np.linalg.norm(skin.points - d.place_mm, axis=1) for d in made]).min(axis=0, initial=np.inf)
+        apart = np.array([np.linalg.norm(skin.points - d.place_mm, axis=1) for d in drains]).min(axis=0, initial=np.inf)
         cost = near / wall_mm + SHOW_WEIGHT * skin.seen - GLUE_WORTH * skin.glued + 1e3 * (apart < 2 * drain_mm)
         k = int(np.argmin(cost))
-        made.append(skin.drain(k, (part[index[k]] - skin.points[k]) / max(near[k], 1e-9), drain_mm, near[k]))
-    return made
+        drains.append(skin.drain(k, (part[index[k]] - skin.points[k]) / max(near[k], 1e-9), drain_mm, near[k]))
+    return drains
 
 
 def _on_wall(clearance: Mesh) -> Floats:

@@ -43,13 +43,13 @@ def vented(
     """
     place = np.asarray(at_mm, float)
     lowest = float((mesh.vertices @ np.asarray(up)).min()) + OFF_PLATE_MM
-    found = [
+    drains = [
         w for w in _walls_round(mesh, place)
         if w.length_mm <= LONGEST_VENT_MM and float(np.dot(w.place_mm, up)) > lowest and abs(_rises(w, place, up)) <= diameter_mm / 2
     ]  # fmt: skip
-    if not found:
+    if not drains:
         raise GeometryError("no-vent", "No thin wall leads out of that hollow.", "Tilt the part, or cut it there.")
-    best = min(found, key=lambda w: w.length_mm + SHOW_WEIGHT * w.seen + LOW_WEIGHT * abs(_rises(w, place, up)))
+    best = min(drains, key=lambda w: w.length_mm + SHOW_WEIGHT * w.seen + LOW_WEIGHT * abs(_rises(w, place, up)))
     vent = Drain(best.place_mm, best.way, diameter_mm, best.length_mm, best.seen)
     return attributes_from(mesh_of(solid_of(mesh) - bore(vent)), mesh), vent
 
@@ -162,8 +162,8 @@ def _told_pools(mesh: Mesh, up: Point, pixel_mm: float) -> tuple[Pocket, ...]:
     return tuple(p for p in pools(mesh, up, pixel_mm) if p.volume_ml >= LEAST_POOL_ML)
 
 
-def _ml(found: Sequence[Pocket]) -> float:
-    return sum(p.volume_ml for p in found)
+def _ml(pockets: Sequence[Pocket]) -> float:
+    return sum(p.volume_ml for p in pockets)
 
 
 def _side(up: tuple[float, float, float]) -> str:

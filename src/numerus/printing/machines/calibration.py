@@ -74,9 +74,9 @@ def right_exposure_s(pieces: Sequence[Exposed]) -> float:
         raise PlanError(
             "odd-pieces", "More light did not close slots or strengthen pins.", "Measure again, or vary it more."
         )
-    found = float(np.exp(-there / slope))
+    exposure_s = float(np.exp(-there / slope))
     low, high = min(p.exposure_s for p in pieces) / MOST_CHANGE, max(p.exposure_s for p in pieces) * MOST_CHANGE
-    return float(np.clip(found, low, high))
+    return float(np.clip(exposure_s, low, high))
 
 
 @dataclass(frozen=True)
@@ -112,11 +112,11 @@ def correction_of(measured: Measured) -> Correction:
     return Correction((measured.outer_mm - scale * OUTER_MM) / 2, scale)
 
 
-def corrected(machine: Machine, exposure_s: float | None = None, found: Correction | None = None) -> Machine:
+def corrected(machine: Machine, exposure_s: float | None = None, correction: Correction | None = None) -> Machine:
     """The machine with what was found taken over; corrections add up, since the piece was printed with the old ones."""
     if exposure_s is not None:
         machine = replace(machine, exposure_s=round(exposure_s, 2))
-    if found is not None:
-        bleed, scale = machine.xy_comp_mm + found.bleed_mm, machine.scale_xy / found.scale
+    if correction is not None:
+        bleed, scale = machine.xy_comp_mm + correction.bleed_mm, machine.scale_xy / correction.scale
         machine = replace(machine, xy_comp_mm=round(bleed, 4), scale_xy=round(scale, 5))
     return machine

@@ -103,8 +103,8 @@ def _planes(mesh: Mesh, scale: float) -> list[Plane]:
 
 
 def _split(mesh: Mesh, plane: Plane) -> tuple[Mesh, Mesh]:
-    made = cut(mesh, plane)
-    return made.above, made.below
+    halves = cut(mesh, plane)
+    return halves.above, halves.below
 
 
 def ways_to_fit(mesh: Mesh, machine: Machine, standing_mm: float | None = None) -> list[FitRow]:
@@ -130,10 +130,10 @@ def _once(mesh: Mesh, height: float, machine: Machine) -> list[FitRow]:
 
 def _often(mesh: Mesh, machine: Machine) -> list[FitRow]:
     """A part that does not fit is cut as often as it must be; its pieces stand as they stood, or as they fit."""
-    found = fewest_cuts(mesh, machine)
-    if not found:
+    halves = fewest_cuts(mesh, machine)
+    if not halves:
         return []
-    planes, pieces = found
+    planes, pieces = halves
     standing = [min(float(p.extents_mm[2]), machine.height_mm - LIFT_MM) + LIFT_MM for p in pieces]
     return [
         _row(f"cut {counted(len(planes), 'time')}: it fits whole", 1.0, max(standing), machine, True, tuple(planes))

@@ -34,8 +34,8 @@ def kind_of(profile: Profile) -> str:
 
 def profile_text(profile: Profile) -> str:
     """The file: every field by its name, units in the names."""
-    told = json.loads(_adapter(kind_of(profile)).dump_json(profile))
-    return json.dumps({"form": FORM, "version": VERSION, "kind": kind_of(profile), "profile": told}, indent=1)
+    data = json.loads(_adapter(kind_of(profile)).dump_json(profile))
+    return json.dumps({"form": FORM, "version": VERSION, "kind": kind_of(profile), "profile": data}, indent=1)
 
 
 def write_profile(profile: Profile, path: Path) -> None:
@@ -51,12 +51,12 @@ def write_profile(profile: Profile, path: Path) -> None:
 def read_profile(path: Path) -> Profile:
     """A profile from a file; fields it leaves out have their usual values. Raises PlanError with what is wrong."""
     try:
-        told = json.loads(path.read_text())
-        if told["form"] != FORM or told["version"] > VERSION or told["kind"] not in KINDS:
+        data = json.loads(path.read_text())
+        if data["form"] != FORM or data["version"] > VERSION or data["kind"] not in KINDS:
             raise PlanError("no-profile", f"{path.name} is no profile of this form.", "Nothing was taken over.")
-        profile = _of_today(told["profile"])
-        known = {f.name for f in fields(KINDS[told["kind"]])}
-        found = _adapter(told["kind"]).validate_python({k: v for k, v in profile.items() if k in known})
+        profile = _of_today(data["profile"])
+        known = {f.name for f in fields(KINDS[data["kind"]])}
+        found = _adapter(data["kind"]).validate_python({k: v for k, v in profile.items() if k in known})
     except (OSError, UnicodeDecodeError, ValueError, KeyError, TypeError, AttributeError, ValidationError) as error:
         raise PlanError(
             "no-profile", f"{path.name} is no profile: {_first_line(error)}.", "Nothing was taken over."

@@ -41,7 +41,7 @@ class ChartMap:
     contours: tuple[Floats, ...]
 
 
-def chart_map(found: Search) -> ChartMap:
+def chart_map(search: Search) -> ChartMap:
     """Weighted cost between the directions searched, and where the best GOOD of the sphere lies."""
     from scipy.spatial import cKDTree
     from skimage.measure import find_contours
@@ -52,9 +52,9 @@ def chart_map(found: Search) -> ChartMap:
     flat = np.sqrt(np.maximum(1 - z * z, 0))
     length = np.maximum(np.hypot(x, y), 1e-9)
     ups = np.stack([-x / length * flat, y / length * flat, z], axis=-1)
-    near, index = cKDTree(found.ups).query(ups.reshape(-1, 3), k=min(6, len(found.ups)))
+    near, index = cKDTree(search.ups).query(ups.reshape(-1, 3), k=min(6, len(search.ups)))
     weight = 1 / (near + 0.02) ** 2
-    weighted_cost = ((found.weighted_cost[index] * weight).sum(axis=1) / weight.sum(axis=1)).reshape(SIZE, SIZE)
+    weighted_cost = ((search.weighted_cost[index] * weight).sum(axis=1) / weight.sum(axis=1)).reshape(SIZE, SIZE)
     inside = np.hypot(x, y) <= 1
     level = float(np.quantile(weighted_cost[inside], GOOD))
     lines = find_contours(weighted_cost, level, mask=inside)

@@ -116,7 +116,7 @@ def directions(count: int = DIRECTIONS) -> Floats:
 
 
 @kernel
-def _leaning(normals, ups, skin, found):  # type: ignore[no-untyped-def]
+def _leaning(normals, ups, skin, count):  # type: ignore[no-untyped-def]
     """Adds up ``face_costs`` direction by direction, each face once."""
     for d in range(len(ups)):
         x, y, z = ups[d]
@@ -133,7 +133,7 @@ def _leaning(normals, ups, skin, found):  # type: ignore[no-untyped-def]
             if lean > WARP_COS:
                 curls += skin[f, 3] * (lean - WARP_COS) / (1 - WARP_COS)
             seen += skin[f, 1] * lean
-        found[d] = scars, held, steps, curls, seen / 2
+        count[d] = scars, held, steps, curls, seen / 2
 
 
 def face_costs(normals: Floats, ups: Floats, marked: Floats, held: Floats, shown: Floats, sheet: Floats) -> Floats:
@@ -144,9 +144,9 @@ def face_costs(normals: Floats, ups: Floats, marked: Floats, held: Floats, shown
     layer steps show: not on walls and flats, most just off level; ``sheet`` as nearly level as it lies; and the shadow of
     ``held``, for a convex part exact (Cauchy 1841), for others an upper bound.
     """
-    skin, found = np.stack([marked, held, shown, sheet], axis=1), np.zeros((len(ups), 5))
-    _leaning(np.ascontiguousarray(normals, np.float64), np.ascontiguousarray(ups, np.float64), skin, found)
-    return found
+    skin, costs = np.stack([marked, held, shown, sheet], axis=1), np.zeros((len(ups), 5))
+    _leaning(np.ascontiguousarray(normals, np.float64), np.ascontiguousarray(ups, np.float64), skin, costs)
+    return costs
 
 
 @kernel
@@ -283,10 +283,10 @@ def apart(ups: Floats, cost: Floats, most: int, degrees: float, taken: Floats | 
 def _around(ups: Floats, degrees: float) -> Floats:
     """A ring of directions round each."""
     turn = np.arange(AROUND) * 2 * np.pi / AROUND
-    made = []
+    rows = []
     for up in ups:
         side = np.cross(up, np.eye(3)[int(np.argmin(np.abs(up)))])
         side /= np.linalg.norm(side)
         ring = np.outer(np.cos(turn), side) + np.outer(np.sin(turn), np.cross(up, side))
-        made.append(np.cos(np.radians(degrees)) * up + np.sin(np.radians(degrees)) * ring)
-    return np.concatenate(made) if made else np.zeros((0, 3))
+        rows.append(np.cos(np.radians(degrees)) * up + np.sin(np.radians(degrees)) * ring)
+    return np.concatenate(rows) if rows else np.zeros((0, 3))

@@ -235,17 +235,17 @@ def _cup_cost(sealed: Iterable[Cup]) -> float:
 def in_words(one: PoseCost, other: PoseCost) -> str:
     """The difference of two poses in words: what ``one`` gains and costs against ``other``."""
     minutes, scars, steps = one.minutes - other.minutes, one.scar_mm2 - other.scar_mm2, one.steps_mm2 - other.steps_mm2
-    said = []
+    words = []
     if abs(minutes) >= 1:
-        said.append(f"{abs(minutes):.0f} min {'longer' if minutes > 0 else 'shorter'}")
+        words.append(f"{abs(minutes):.0f} min {'longer' if minutes > 0 else 'shorter'}")
     if abs(scars) >= 0.5:
-        said.append(f"{abs(scars):.0f} mm² {'more' if scars > 0 else 'less'} scar on show")
+        words.append(f"{abs(scars):.0f} mm² {'more' if scars > 0 else 'less'} scar on show")
     if abs(steps) >= 5:
-        said.append(f"{abs(steps):.0f} mm² {'more' if steps > 0 else 'less'} of layer steps in sight")
+        words.append(f"{abs(steps):.0f} mm² {'more' if steps > 0 else 'less'} of layer steps in sight")
     for number, what in ((one.islands - other.islands, "island"), (one.cups - other.cups, "cup")):
         if number:
-            said.append(f"{counted(abs(number), what)} {'more' if number > 0 else 'fewer'}")
-    return ", ".join(said) or "no difference that matters"
+            words.append(f"{counted(abs(number), what)} {'more' if number > 0 else 'fewer'}")
+    return ", ".join(words) or "no difference that matters"
 
 
 def measured_score(cost: PoseCost, found: Search, weights: Weights) -> float:

@@ -56,13 +56,13 @@ def learned(school: School, choices: Sequence[PoseChosen]) -> Weights:
 
     start = np.log(np.maximum(school.weights.row, LEAST))
     sets = [np.array([c.kept, *c.others]) for c in told]
-    found = minimize(
+    weights = minimize(
         lambda x: _unlikely(x, start, sets),
         start,
         method="L-BFGS-B",
         bounds=[(np.log(LEAST), np.log(MOST))] * len(COSTS),
     )
-    return Weights(*(round(float(w), 2) for w in np.exp(found.x)))
+    return Weights(*(round(float(w), 2) for w in np.exp(weights.x)))
 
 
 def _unlikely(x: Floats, start: Floats, sets: Sequence[Floats]) -> float:
@@ -90,5 +90,5 @@ def drift(learned_: Weights, school: School) -> str:
     """In words: what has come to count for more or for less than in the school."""
     ratio = np.log(np.maximum(learned_.row, LEAST) / np.maximum(school.weights.row, LEAST))
     order = np.argsort(-np.abs(ratio))[:2]
-    said = [f"{COSTS[k]} {'more' if ratio[k] > 0 else 'less'}" for k in order if abs(ratio[k]) > 0.1]
-    return " and ".join(said)
+    words = [f"{COSTS[k]} {'more' if ratio[k] > 0 else 'less'}" for k in order if abs(ratio[k]) > 0.1]
+    return " and ".join(words)

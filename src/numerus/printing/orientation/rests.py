@@ -25,9 +25,9 @@ def rests(mesh: Mesh) -> Floats:
 def _flat_normals(mesh: Mesh) -> Floats:
     """Outward normals of the large flats of the skin."""
     heights = np.einsum("ij,ij->i", mesh.normals, mesh.triangles[:, 0])
-    found = _flats(mesh.normals, heights, mesh.areas_mm2)
+    flats = _flats(mesh.normals, heights, mesh.areas_mm2)
     least = max(LEAST_FLAT_MM2, LEAST_FLAT_SHARE * float(mesh.areas_mm2.sum()))
-    return np.array([mesh.normals[f] for f, _, area in found if area >= least]).reshape(-1, 3)
+    return np.array([mesh.normals[f] for f, _, area in flats if area >= least]).reshape(-1, 3)
 
 
 def _stable_normals(mesh: Mesh) -> Floats:
@@ -48,15 +48,15 @@ def _stable_normals(mesh: Mesh) -> Floats:
 
 def _flats(normals: Floats, heights: Floats, areas: Floats) -> list[tuple[int, Floats, float]]:
     """The largest flats: a face of each, which faces belong to it, and its area."""
-    left, found = areas.copy(), []
+    left, flats = areas.copy(), []
     for _ in range(MOST):
         first = int(np.argmax(left))
         if left[first] <= 0:
             break
         own = (normals @ normals[first] > np.cos(np.radians(SAME_DEG))) & (np.abs(heights - heights[first]) < SAME_MM)
-        found.append((first, own, float(areas[own].sum())))
+        flats.append((first, own, float(areas[own].sum())))
         left[own] = 0.0
-    return sorted(found, key=lambda f: -f[2])
+    return sorted(flats, key=lambda f: -f[2])
 
 
 def _falls_within(middle: Floats, normal: Floats, corners: Floats) -> bool:

@@ -73,21 +73,21 @@ def repacked(plate: Plate, shapes: Shapes, machine: Machine) -> Plate:
 def troubles(plate: Plate, shapes: Shapes, machine: Machine) -> dict[str, str]:
     """Parts that cannot lie as they do, by placed id, with the reason."""
     bad = empty_plate(machine)
-    count, own, found = np.zeros(bad.shape, np.int32), {}, {}
+    count, own, troubles_by_part = np.zeros(bad.shape, np.int32), {}, {}
     for placed in plate.placed:
         rows, columns = cells_of(placed, shapes[placed.shape])
         if min(rows.min(), columns.min()) < 0 or rows.max() >= bad.shape[0] or columns.max() >= bad.shape[1]:
-            found[placed.id] = "lies over the edge"
+            troubles_by_part[placed.id] = "lies over the edge"
             inside = (rows >= 0) & (columns >= 0) & (rows < bad.shape[0]) & (columns < bad.shape[1])
             rows, columns = rows[inside], columns[inside]
         elif bad[rows, columns].any():
-            found[placed.id] = "lies on a weak spot"
+            troubles_by_part[placed.id] = "lies on a weak spot"
         own[placed.id] = rows, columns
         count[rows, columns] += 1
     for name, at in own.items():
-        if name not in found and (count[at] > 1).any():
-            found[name] = "lies over another part"
-    return found
+        if name not in troubles_by_part and (count[at] > 1).any():
+            troubles_by_part[name] = "lies over another part"
+    return troubles_by_part
 
 
 def lies_on(plate: Plate, machine: Machine, hull_of: Callable[[Placed], Hull]) -> bool:
@@ -123,10 +123,10 @@ def _with(plate: Plate, changed: list[Placed], reach_mm: tuple[float, float]) ->
 def _checked(plate: Plate, changed: list[Placed], shapes: Shapes, machine: Machine) -> Plate:
     """The changed plate, if what was changed can lie there."""
     made = _with(plate, changed, plate.reach_mm)
-    found = troubles(made, shapes, machine)
+    faults = troubles(made, shapes, machine)
     for placed in changed:
-        if placed.id in found:
-            raise PlanError("cannot-lie", f"There {placed.slot} {found[placed.id]}.", "It stays where it was.")
+        if placed.id in faults:
+            raise PlanError("cannot-lie", f"There {placed.slot} {faults[placed.id]}.", "It stays where it was.")
     return replace(made, reach_mm=_reach(made, shapes))
 
 

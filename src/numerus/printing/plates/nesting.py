@@ -105,7 +105,7 @@ class Shape:
 
 def shapes_of(bitmap: Bitmap) -> list[Shape]:
     """All turns of a silhouette; those that look like an earlier one are left out."""
-    found: list[Shape] = []
+    shapes: list[Shape] = []
     seen: set[bytes] = set()
     for turn in range(TURNS):
         made = turned_by(bitmap, turn_deg(turn))
@@ -117,12 +117,12 @@ def shapes_of(bitmap: Bitmap) -> list[Shape]:
         seen.add(key)
         middle = (made.shape[0] - 1) // 2
         order = np.argsort(-cut.sum(axis=1), kind="stable").astype(np.int64)
-        found.append(
+        shapes.append(
             Shape(
                 turn, words_of(cut), order, cut.shape[0], cut.shape[1], int(rows[0]) - middle, int(columns[0]) - middle
             )
         )
-    return found
+    return shapes
 
 
 @dataclass(eq=False)

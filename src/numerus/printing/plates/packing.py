@@ -115,7 +115,7 @@ def fill(outlines: Sequence[Outline], order: Sequence[int], machines: Sequence[M
     """
     left, load = list(order), {m.id: 0.0 for m in machines}
     taken = {m.id: empty_plate(m) for m in machines}
-    made: list[Filled] = []
+    filled_plates: list[Filled] = []
     while left:
         height = outlines[left[0]].height_mm
         fits = [m for m in machines if height <= m.height_mm]
@@ -129,9 +129,9 @@ def fill(outlines: Sequence[Outline], order: Sequence[int], machines: Sequence[M
         left = [i for i in left if i not in there]
         tall = max(outlines[i].height_mm for i in there)
         ml = sum(outlines[i].resin_ml for i in there)
-        made.append(Filled(machine, spots, tall, run_minutes(tall, machine, ml)))
-        load[machine.id] += made[-1].minutes + machine.turn_round_min
-    return made
+        filled_plates.append(Filled(machine, spots, tall, run_minutes(tall, machine, ml)))
+        load[machine.id] += filled_plates[-1].minutes + machine.turn_round_min
+    return filled_plates
 
 
 def _filled(
@@ -197,12 +197,12 @@ def pack(
     for number, order in enumerate(orders):
         if progress is not None and not progress(number / len(orders)):
             raise Cancelled
-        found = fill(outlines, order, machines, turns)
-        asked = cost(found)
+        filled_plates = fill(outlines, order, machines, turns)
+        asked = cost(filled_plates)
         if best is None or asked < least:
-            best, least = found, asked
+            best, least = filled_plates, asked
             if better is not None:
-                better(found, asked)
+                better(filled_plates, asked)
     return best or []
 
 
@@ -220,7 +220,7 @@ def plates_of(
     first: int = 0,
 ) -> list[Plate]:
     """The packing as plans; places are the parts' own origins in mm from the plate's corner."""
-    made = []
+    plates = []
     for number, one in enumerate(filled):
         own = [(outlines[index], turn, column, row) for index, turn, column, row in one.spots]
         placed = tuple(
@@ -238,7 +238,7 @@ def plates_of(
         )
         ml = sum(o.resin_ml for o, *_ in own) * (1 + resin.cling_share)
         label = f"{name} {number + 1}" if len(filled) > 1 else name
-        made.append(
+        plates.append(
             Plate(
                 new_id(),
                 label,
@@ -252,14 +252,14 @@ def plates_of(
                 reach_mm((p, o.bitmap) for p, (o, *_) in zip(placed, own, strict=True)),
             )  # fmt: skip
         )
-    return made
+    return plates
 
 
 def cells_of(placed: Placed, shape: Bitmap) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
     """Rows and columns of the plate's cells an outline covers, also beyond its edges."""
-    made = turned_by(shape, placed.turn_deg)
-    middle = (made.shape[0] - 1) // 2
-    rows, columns = np.nonzero(made)
+    cells = turned_by(shape, placed.turn_deg)
+    middle = (cells.shape[0] - 1) // 2
+    rows, columns = np.nonzero(cells)
     return rows - middle + int(placed.y_mm / CELL_MM), columns - middle + int(placed.x_mm / CELL_MM)
 
 

@@ -53,9 +53,9 @@ def _area_mm2(outline: Floats) -> float:
 
 def pose_warnings(pose: Pose) -> list[str]:
     """What is still wrong with a pose that was kept, in words; none where all is well."""
-    found = [pose.note] if pose.note else []
+    warnings = [pose.note] if pose.note else []
     if pose.cups_mm2:
-        found.append(f"a cup seals {pose.cups_mm2:.0f} mm²")
+        warnings.append(f"a cup seals {pose.cups_mm2:.0f} mm²")
     if 0 < pose.margin < 1:
-        found.append(f"its supports hold {pose.margin:.1f} times the pull")
-    return found
+        warnings.append(f"its supports hold {pose.margin:.1f} times the pull")
+    return warnings

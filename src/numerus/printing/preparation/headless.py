@@ -48,16 +48,16 @@ def ranked_poses(
 ) -> list[RankedPose]:
     """The schools' poses and the best directions found, least weighted cost first; of one school if named (see SCHOOL_OF)."""
     fields, weights = fields_of(mesh), weights or Weights()
-    found = without_cups(mesh, search(mesh, fields, weights), weights)
+    pose_search = without_cups(mesh, search(mesh, fields, weights), weights)
     wanted = [SCHOOL_OF[school]] if school else list(SCHOOLS)
-    ways = [(name, school_up(name, found)) for name in wanted]
+    ways = [(name, school_up(name, pose_search)) for name in wanted]
     if not school:
-        lying = sorted(found.rests, key=lambda up: found.weighted_cost[found.nearest(up)])[:MORE]
+        lying = sorted(pose_search.rests, key=lambda up: pose_search.weighted_cost[pose_search.nearest(up)])[:MORE]
         ways += [("rests", up) for up in lying if _is_new(up, ways)]
-        further = apart(found.ups, found.weighted_cost, MORE, APART_DEG, np.array([u for _, u in ways]))
-        ways += [("further", found.ups[k]) for k in further]
+        further = apart(pose_search.ups, pose_search.weighted_cost, MORE, APART_DEG, np.array([u for _, u in ways]))
+        ways += [("further", pose_search.ups[k]) for k in further]
     costs = [measure(mesh, fields, name, up, machine, resin) for name, up in ways]
-    return sorted((RankedPose(c, measured_score(c, found, weights)) for c in costs), key=lambda j: j.score)
+    return sorted((RankedPose(c, measured_score(c, pose_search, weights)) for c in costs), key=lambda j: j.score)
 
 
 def _is_new(up: Floats, ways: list[tuple[str, Floats]]) -> bool:
@@ -94,10 +94,10 @@ def supported_part(
     )
 
     def tried(up: Floats) -> tuple[tuple[Floats, PrintCheck], Supported]:
-        made, proof = supported(posed(mesh, up), machine, resin, style, fields)
-        return (up, proof), made
+        trial, proof = supported(posed(mesh, up), machine, resin, style, fields)
+        return (up, proof), trial
 
-    (up, proof), made = first_caught(tried(up) for up in ups)
+    (up, proof), best = first_caught(tried(up) for up in ups)
     matrix = rotation_matrix(turning_up(up))
-    matrix[:3, 3] = made.part.bounds_mm[0] - mesh.transformed(matrix).bounds_mm[0]
-    return SupportReport(made, proof, matrix, made.support_ml, overhang_mm2(made.whole_columns, resin.reach_mm))
+    matrix[:3, 3] = best.part.bounds_mm[0] - mesh.transformed(matrix).bounds_mm[0]
+    return SupportReport(best, proof, matrix, best.support_ml, overhang_mm2(best.whole_columns, resin.reach_mm))

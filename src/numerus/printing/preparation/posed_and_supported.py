@@ -42,38 +42,38 @@ def best_kept(
 ) -> tuple[Pose, Supported]:  # fmt: skip
     """Of a few poses, supported, the one of least weighted cost as measured in which every island is caught and nothing seals."""
     fields, weights = fields or fields_of(mesh), weights or Weights()
-    costs, found = candidates(mesh, machine, resin, weights, progress, fields)
+    costs, search = candidates(mesh, machine, resin, weights, progress, fields)
     tries: list[SupportedPose] = []
-    told = sorted(costs[::-1], key=lambda c: measured_score(c, found, weights))
-    close = CLOSE * measured_score(told[0], found, weights)
-    for cost in told[:TRIED]:
-        clear = len(tries) >= COMPARED or measured_score(cost, found, weights) > close
+    pose_costs = sorted(costs[::-1], key=lambda c: measured_score(c, search, weights))
+    close = CLOSE * measured_score(pose_costs[0], search, weights)
+    for cost in pose_costs[:TRIED]:
+        clear = len(tries) >= COMPARED or measured_score(cost, search, weights) > close
         if tries and clear and not all(any(_wrong(t.made)) for t in tries):
             break
         tries.append(supported_pose(mesh, cost, machine, resin, style, fields))
     # As measured with their supports, not as foretold: what is left in mid-air or sealed counts before all.
-    best = min(tries, key=lambda t: (*_wrong(t.made), measured_score(t.cost, found, weights)))
+    best = min(tries, key=lambda t: (*_wrong(t.made), measured_score(t.cost, search, weights)))
     return best.pose, best.made
 
 
 def first_caught(tried: Iterable[tuple[Way, Supported]]) -> tuple[Way, Supported]:
     """The first way in which every island is caught and no cup tells, or else the one with the fewest; made one by one."""
     seen = []
-    for way, made in tried:
-        if not any(_wrong(made)):
-            return way, made
-        seen.append((way, made))
+    for way, hung in tried:
+        if not any(_wrong(hung)):
+            return way, hung
+        seen.append((way, hung))
     return min(seen, key=lambda s: _wrong(s[1]))
 
 
-def _wrong(made: Supported) -> tuple[int, int]:
+def _wrong(hung: Supported) -> tuple[int, int]:
     """Islands left, and cups that tell."""
-    return len(made.islands_left), sum(map(is_significant_cup, made.posed_part.sealed))
+    return len(hung.islands_left), sum(map(is_significant_cup, hung.posed_part.sealed))
 
 
-def draft_of(pose: Pose, made: Supported) -> Draft:
+def draft_of(pose: Pose, hung: Supported) -> Draft:
     """A kept pose as it is opened on the bench again."""
-    return Draft(pose.up, pose.school, made.style.name, made.pillars)
+    return Draft(pose.up, pose.school, hung.style.name, hung.pillars)
 
 
 def twin_pose(
@@ -94,8 +94,8 @@ def kept_pose(
 ) -> tuple[Pose, Supported]:  # fmt: skip
     """The pose as it is written into the part, and the supported mesh it was measured on (its blob still to be kept)."""
     style = style or style_for("balanced", machine, resin)
-    made, proof = supported(posed(mesh, cost.up), machine, resin, style, fields, progress)
-    return pose_of(cost, made, proof), made
+    hung, proof = supported(posed(mesh, cost.up), machine, resin, style, fields, progress)
+    return pose_of(cost, hung, proof), hung
 
 
 @dataclass(frozen=True, eq=False)
@@ -112,9 +112,9 @@ def supported_pose(
     fields: Fields | None = None, progress: Progress | None = None,
 ) -> SupportedPose:  # fmt: skip
     """A pose supported, its marks measured instead of foretold."""
-    pose, made = kept_pose(mesh, cost, machine, resin, style, fields, progress)
-    seals = sum(map(is_significant_cup, made.posed_part.sealed))
-    return SupportedPose(replace(cost, scar_mm2=scar_bill(made)[0], cups=seals, supported=True), pose, made)
+    pose, hung = kept_pose(mesh, cost, machine, resin, style, fields, progress)
+    seals = sum(map(is_significant_cup, hung.posed_part.sealed))
+    return SupportedPose(replace(cost, scar_mm2=scar_bill(hung)[0], cups=seals, supported=True), pose, hung)
 
 
 @dataclass(frozen=True, eq=False)
@@ -131,40 +131,40 @@ class Tried:
         return draft_of(self.pose, self.made)
 
 
-def tried(cost: PoseCost, made: Supported, machine: Machine, resin: Resin) -> Tried:
-    graph = layer_graph(made, machine, resin)
+def tried(cost: PoseCost, hung: Supported, machine: Machine, resin: Resin) -> Tried:
+    graph = layer_graph(hung, machine, resin)
     measured = replace(cost, scar_mm2=graph.proof.scar_show_mm2, cups=len(graph.cups), supported=True)
-    return Tried(measured, pose_of(measured, made, graph.proof), made, graph)
+    return Tried(measured, pose_of(measured, hung, graph.proof), hung, graph)
 
 
 def redrafted(mesh: Mesh, draft: Draft, fields: Fields, machine: Machine, resin: Resin) -> Tried:
     """A pose as it was left, measured and proved again."""
     up = np.asarray(draft.up)
     cost = measure(mesh, fields, draft.school, up, machine, resin)
-    made = drafted(posed(mesh, up), fields, style_for(draft.style, machine, resin), draft.pillars)
-    return tried(cost, made, machine, resin)
+    hung = drafted(posed(mesh, up), fields, style_for(draft.style, machine, resin), draft.pillars)
+    return tried(cost, hung, machine, resin)
 
 
-def pose_of(cost: PoseCost, made: Supported, proof: PrintCheck) -> Pose:
+def pose_of(cost: PoseCost, hung: Supported, proof: PrintCheck) -> Pose:
     """A pose with its supports in numbers."""
-    note = f"{len(made.islands_left)} islands left" if made.islands_left else ""
-    hull = hull_of(made.whole.vertices[:, :2])
+    note = f"{len(hung.islands_left)} islands left" if hung.islands_left else ""
+    hull = hull_of(hung.whole.vertices[:, :2])
     margin = min(float(proof.loads.margins.min(initial=np.inf)), MOST_MARGIN)
-    cups = sum(c.area_mm2 for c in made.posed_part.sealed if is_significant_cup(c))
-    leap, leap_at = _largest_leap(made)
+    cups = sum(c.area_mm2 for c in hung.posed_part.sealed if is_significant_cup(c))
+    leap, leap_at = _largest_leap(hung)
     return Pose(
-        cost.up, cost.school, round(float(made.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
-        round(made.support_ml, 3), len(made.pillars), round(cost.peak_mm2, 1), note=note,
+        cost.up, cost.school, round(float(hung.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
+        round(hung.support_ml, 3), len(hung.pillars), round(cost.peak_mm2, 1), note=note,
         margin=round(margin, 2), hull_mm=tuple((round(float(x), 2), round(float(y), 2)) for x, y in hull),
         cups_mm2=round(cups, 1), leap_mm2=round(leap, 1), leap_at_mm=round(leap_at, 2),
     )  # fmt: skip
 
 
-def _largest_leap(made: Supported) -> tuple[float, float]:
+def _largest_leap(hung: Supported) -> tuple[float, float]:
     """The largest change of the part's area from one layer to the next in mm², and its height in mm."""
-    areas = made.posed_part.grown.of_layers(made.posed_part.grown.area_mm2)
+    areas = hung.posed_part.grown.of_layers(hung.posed_part.grown.area_mm2)
     steps = np.abs(np.diff(areas))
     if not len(steps):
         return 0.0, 0.0
     at = int(np.argmax(steps))
-    return float(steps[at]), (at + 1) * made.posed_part.columns.grid.layer_mm
+    return float(steps[at]), (at + 1) * hung.posed_part.columns.grid.layer_mm

@@ -104,7 +104,7 @@ def _places(part: Pulled, style: SupportStyle, resin: Resin) -> Places:
 
 
 def _best(
-    part: Pulled, holds: Holds, layer: int, places: Places, free: NDArray[np.bool_], found: Sequence[Pillar],
+    part: Pulled, holds: Holds, layer: int, places: Places, free: NDArray[np.bool_], pillars: Sequence[Pillar],
     posed_part: PosedPart, style: SupportStyle,
 ) -> Pillar | None:  # fmt: skip
     """The tip that leaves the least on any hold of the group that carries too much, if one helps and a way leads there."""
@@ -129,7 +129,7 @@ def _best(
         if after[np.searchsorted(able, n)] > WORTH * before:
             continue
         free[n] = False
-        way = _way(places, int(n), found, posed_part, style)
+        way = _way(places, int(n), pillars, posed_part, style)
         if way is not None:
             return way
     return None
@@ -155,17 +155,17 @@ def _own(at: Standing, root: int, holds: Holds, layer: int) -> NDArray[np.bool_]
 
 
 def _way(
-    places: Places, number: int, found: Sequence[Pillar], posed_part: PosedPart, style: SupportStyle
+    places: Places, number: int, pillars: Sequence[Pillar], posed_part: PosedPart, style: SupportStyle
 ) -> Pillar | None:
     """From under where the skin looks down; where it is steep from the side, since a cone from under would graze it."""
     tip, normal = places.points[number], places.normals[number]
-    if any(np.linalg.norm(tip - p.tip) < APART_MM for p in found):
+    if any(np.linalg.norm(tip - p.tip) < APART_MM for p in pillars):
         return None
     flat = float(np.hypot(normal[0], normal[1]))
     aside = np.array([normal[0], normal[1]]) / max(flat, 1e-9)
     size, room = 2 * float(places.holds.radius[number]), posed_part.clearance(style.clearance_mm)
     for out in (None,) if normal[2] < UNDER else (aside, None):
-        way = route(np.array(xyz(tip)), size, "leverage", room, style, found, out=out)
+        way = route(np.array(xyz(tip)), size, "leverage", room, style, pillars, out=out)
         if way is not None and way.lands != "part":
             return way
     return None

@@ -34,51 +34,51 @@ def drafted(posed: Mesh, fields: Fields, style: SupportStyle, pillars: Sequence[
     return built(posed_part_of(posed, fields, style), style, pillars)
 
 
-def with_tip(made: Supported, at_mm: Sequence[float], tip_mm: float) -> Supported:
+def with_tip(current: Supported, at_mm: Sequence[float], tip_mm: float) -> Supported:
     """A tip more, under the skin nearest to a place. Raises GeometryError where no way leads down from there."""
-    tip = under(made, at_mm)
-    return _again(made, [*made.pillars, _way(made, tip, tip_mm, made.pillars)])
+    tip = under(current, at_mm)
+    return _again(current, [*current.pillars, _way(current, tip, tip_mm, current.pillars)])
 
 
-def moved_tip(made: Supported, number: int, to_mm: Sequence[float]) -> Supported:
+def moved_tip(current: Supported, number: int, to_mm: Sequence[float]) -> Supported:
     """A tip at another place, as thick as it was. Raises GeometryError where no way leads down from there."""
-    gone = made.pillars[number]
-    rest = without(made.pillars, gone, _room(made), made.style)
-    return _again(made, [*rest, _way(made, under(made, to_mm), gone.tip_mm, rest)])
+    gone = current.pillars[number]
+    rest = without(current.pillars, gone, _room(current), current.style)
+    return _again(current, [*rest, _way(current, under(current, to_mm), gone.tip_mm, rest)])
 
 
-def without_tip(made: Supported, number: int) -> Supported:
+def without_tip(current: Supported, number: int) -> Supported:
     """One tip fewer; what leaned on its pillar stands by itself."""
-    return _again(made, without(made.pillars, made.pillars[number], _room(made), made.style))
+    return _again(current, without(current.pillars, current.pillars[number], _room(current), current.style))
 
 
-def thickened(made: Supported, number: int, finer: bool = False) -> Supported:
+def thickened(current: Supported, number: int, finer: bool = False) -> Supported:
     """The next size up, or down."""
-    pillar, style = made.pillars[number], made.style
+    pillar, style = current.pillars[number], current.style
     size = style.smaller(pillar.tip_mm) if finer else style.larger(pillar.tip_mm)
-    return _again(made, [resized(p, size) if i == number else p for i, p in enumerate(made.pillars)])
+    return _again(current, [resized(p, size) if i == number else p for i, p in enumerate(current.pillars)])
 
 
-def split(made: Supported, number: int) -> Supported:
+def split(current: Supported, number: int) -> Supported:
     """Two tips in place of one, to either side along the skin. Raises GeometryError where there is no room for two."""
-    gone = made.pillars[number]
-    rest = without(made.pillars, gone, _room(made), made.style)
-    normal = made.part.normals[made.posed_part.face_at(np.array([gone.tip]))[0]]
+    gone = current.pillars[number]
+    rest = without(current.pillars, gone, _room(current), current.style)
+    normal = current.part.normals[current.posed_part.face_at(np.array([gone.tip]))[0]]
     side = np.cross(normal, [0.0, 1.0, 0.0] if abs(normal[1]) < 0.9 else [1.0, 0.0, 0.0])
-    side *= SPLIT_SHARE * made.style.spacing_mm / max(float(np.linalg.norm(side)), 1e-9)
+    side *= SPLIT_SHARE * current.style.spacing_mm / max(float(np.linalg.norm(side)), 1e-9)
     for step in (side, -side):
-        rest = [*rest, _way(made, under(made, np.array(gone.tip) + step), gone.tip_mm, rest)]
-    return _again(made, rest)
+        rest = [*rest, _way(current, under(current, np.array(gone.tip) + step), gone.tip_mm, rest)]
+    return _again(current, rest)
 
 
-def under(made: Supported, at_mm: Sequence[float] | Floats) -> Floats:
+def under(current: Supported, at_mm: Sequence[float] | Floats) -> Floats:
     """The point of the skin nearest to a place. Raises GeometryError where the skin looks up there."""
     place = np.asarray(at_mm, float)
-    face = int(made.posed_part.face_at(place)[0])
-    normal, corner = made.part.normals[face], made.part.triangles[face, 0]
+    face = int(current.posed_part.face_at(place)[0])
+    normal, corner = current.part.normals[face], current.part.triangles[face, 0]
     if normal[2] > 0.05:
         raise GeometryError("looks-up", "A tip holds from below; the skin looks up there.", "Click an underside.")
-    inside = _nearest_on(made.part.triangles[face], place - normal * float(normal @ (place - corner)))
+    inside = _nearest_on(current.part.triangles[face], place - normal * float(normal @ (place - corner)))
     return np.asarray(inside)
 
 
@@ -90,12 +90,12 @@ def _nearest_on(triangle: Floats, point: Floats) -> Floats:
     return np.asarray(weights @ triangle / max(weights.sum(), 1e-12))
 
 
-def _room(made: Supported):  # type: ignore[no-untyped-def]
-    return made.posed_part.clearance(made.style.clearance_mm)
+def _room(current: Supported):  # type: ignore[no-untyped-def]
+    return current.posed_part.clearance(current.style.clearance_mm)
 
 
-def _way(made: Supported, tip: Floats, tip_mm: float, standing: Sequence[Pillar]) -> Pillar:
-    way = route(tip, tip_mm, "hand", _room(made), made.style, standing, tight=True)
+def _way(current: Supported, tip: Floats, tip_mm: float, standing: Sequence[Pillar]) -> Pillar:
+    way = route(tip, tip_mm, "hand", _room(current), current.style, standing, tight=True)
     if way is None:
         raise GeometryError(
             "no-way", "No pillar can be brought to that place.", "Try a place nearer the edge, or another pose."
@@ -103,12 +103,12 @@ def _way(made: Supported, tip: Floats, tip_mm: float, standing: Sequence[Pillar]
     return way
 
 
-def _again(made: Supported, pillars: Sequence[Pillar], offsets: int | None = LEAST_OFFSETS) -> Supported:
-    return built(made.posed_part, made.style, pillars, made.unreached, offsets)
+def _again(current: Supported, pillars: Sequence[Pillar], offsets: int | None = LEAST_OFFSETS) -> Supported:
+    return built(current.posed_part, current.style, pillars, current.unreached, offsets)
 
 
 def mended(
-    made: Supported, machine: Machine, resin: Resin, progress: Progress | None = None
+    current: Supported, machine: Machine, resin: Resin, progress: Progress | None = None
 ) -> tuple[Supported, PrintCheck]:
     """What the proof finds put right: a wider hold where leverage asks for it, more tips where something is left, larger where
     too light, finer where too heavy.
@@ -117,48 +117,54 @@ def mended(
     def told(low: float, high: float) -> Progress | None:
         return None if progress is None else lambda share: progress(low + (high - low) * share)
 
-    made = caught(made) if made.islands_left else made
-    made, proof = _rounds(_steady(made, machine, resin, told(0.0, 0.4)), machine, resin, told(0.4, 0.7))
+    current = caught(current) if current.islands_left else current
+    current, proof = _rounds(_steady(current, machine, resin, told(0.0, 0.4)), machine, resin, told(0.4, 0.7))
     if proof.too_light:  # what was held only now may lean, too
-        made, proof = _rounds(_steady(made, machine, resin, None), machine, resin, told(0.7, 0.9))
-    made, proof = _refined(made, proof, machine, resin)
-    sure = caught(made)
-    return sure, proof if sure is made else check_print(sure, machine, resin)
+        current, proof = _rounds(_steady(current, machine, resin, None), machine, resin, told(0.7, 0.9))
+    current, proof = _refined(current, proof, machine, resin)
+    sure = caught(current)
+    return sure, proof if sure is current else check_print(sure, machine, resin)
 
 
-def _steady(made: Supported, machine: Machine, resin: Resin, progress: Progress | None) -> Supported:
-    pillars = steadied(made.posed_part, made.pillars, made.style, machine, resin, progress)
-    return _again(made, pillars, offsets=0) if len(pillars) > len(made.pillars) else made
+def _steady(current: Supported, machine: Machine, resin: Resin, progress: Progress | None) -> Supported:
+    pillars = steadied(current.posed_part, current.pillars, current.style, machine, resin, progress)
+    return _again(current, pillars, offsets=0) if len(pillars) > len(current.pillars) else current
 
 
-def _rounds(made: Supported, machine: Machine, resin: Resin, progress: Progress | None) -> tuple[Supported, PrintCheck]:
+def _rounds(
+    renewed: Supported, machine: Machine, resin: Resin, progress: Progress | None
+) -> tuple[Supported, PrintCheck]:
     """More and larger tips, as long as that helps."""
-    proof = check_print(made, machine, resin)
+    proof = check_print(renewed, machine, resin)
     for number in range(ROUNDS):
         if progress is not None and not progress(number / ROUNDS):
             raise Cancelled
-        pillars = _grown(made, proof)
+        pillars = _grown(renewed, proof)
         if pillars is None:
             break
-        made = _again(made, pillars, offsets=0)
-        proof = check_print(made, machine, resin)
-    return made, proof
+        renewed = _again(renewed, pillars, offsets=0)
+        proof = check_print(renewed, machine, resin)
+    return renewed, proof
 
 
-def _grown(made: Supported, proof: PrintCheck) -> list[Pillar] | None:
+def _grown(current: Supported, proof: PrintCheck) -> list[Pillar] | None:
     """Pillars with what is too light made heavier, and places that lack a tip given one; None where nothing helps."""
-    style, light = made.style, set(proof.too_light)
-    pillars = [resized(p, style.larger(p.tip_mm)) if i in light else p for i, p in enumerate(made.pillars)]
-    places = _lacking(made, proof)
+    style, light = current.style, set(proof.too_light)
+    pillars = [resized(p, style.larger(p.tip_mm)) if i in light else p for i, p in enumerate(current.pillars)]
+    places = _lacking(current, proof)
     for i in light:
-        if made.pillars[i].tip_mm >= style.tips_mm[-1] - 1e-9:
-            places += _beside(made, made.pillars[i])
-    more, _ = routed(_held_at(places, style.tips_mm[1]), _room(made), style, pillars, tight=bool(made.islands_left))
+        if current.pillars[i].tip_mm >= style.tips_mm[-1] - 1e-9:
+            places += _beside(current, current.pillars[i])
+    more, _ = routed(
+        _held_at(places, style.tips_mm[1]), _room(current), style, pillars, tight=bool(current.islands_left)
+    )
     # What swings gets a neighbour on feet of its own, to be braced with.
-    beside = [p for i in proof.swings for p in _beside(made, made.pillars[i])[:1]]
-    mates, _ = routed(_held_at(beside, style.tips_mm[0]), _room(made), replace(style, trees=False), [*pillars, *more])
+    beside = [p for i in proof.swings for p in _beside(current, current.pillars[i])[:1]]
+    mates, _ = routed(
+        _held_at(beside, style.tips_mm[0]), _room(current), replace(style, trees=False), [*pillars, *more]
+    )
     grown = [*pillars, *more, *(m for m in mates if m.lands == "plate")]
-    return None if grown == list(made.pillars) else grown
+    return None if grown == list(current.pillars) else grown
 
 
 def _held_at(places: Sequence[Floats], tip_mm: float) -> Wanted:
@@ -166,42 +172,44 @@ def _held_at(places: Sequence[Floats], tip_mm: float) -> Wanted:
     return Wanted(points, np.full(len(points), tip_mm), ("held",) * len(points))
 
 
-def _lacking(made: Supported, proof: PrintCheck) -> list[Floats]:
+def _lacking(current: Supported, proof: PrintCheck) -> list[Floats]:
     """Islands still in mid-air, and overhang no tip is near."""
-    places = [np.array([i.pixel_x_mm, i.pixel_y_mm, i.z_mm]) for i in made.islands_left]
+    places = [np.array([i.pixel_x_mm, i.pixel_y_mm, i.z_mm]) for i in current.islands_left]
     for point in proof.unsupported:
-        if all(np.linalg.norm(point - p) > made.style.spacing_mm for p in places):
+        if all(np.linalg.norm(point - p) > current.style.spacing_mm for p in places):
             places.append(point)
     return places
 
 
-def _beside(made: Supported, pillar: Pillar) -> list[Floats]:
+def _beside(current: Supported, pillar: Pillar) -> list[Floats]:
     """Undersides round a tip that cannot get heavier, where others could share its load."""
     places = []
     for turn in np.arange(4) * np.pi / 2:
-        step = made.style.spacing_mm * 0.5 * np.array([np.cos(turn), np.sin(turn), 0.0])
+        step = current.style.spacing_mm * 0.5 * np.array([np.cos(turn), np.sin(turn), 0.0])
         place = np.array(pillar.tip) + step
-        face = int(made.posed_part.face_at(place)[0])
-        on_skin = _nearest_on(made.part.triangles[face], place)
-        taken = any(np.linalg.norm(on_skin - p.tip) < 0.25 * made.style.spacing_mm for p in made.pillars)
-        if made.part.normals[face][2] < -0.2 and not made.posed_part.fields.keep_off[face] and not taken:
+        face = int(current.posed_part.face_at(place)[0])
+        on_skin = _nearest_on(current.part.triangles[face], place)
+        taken = any(np.linalg.norm(on_skin - p.tip) < 0.25 * current.style.spacing_mm for p in current.pillars)
+        if current.part.normals[face][2] < -0.2 and not current.posed_part.fields.keep_off[face] and not taken:
             places.append(on_skin)
     return places
 
 
-def _refined(made: Supported, proof: PrintCheck, machine: Machine, resin: Resin) -> tuple[Supported, PrintCheck]:
+def _refined(current: Supported, proof: PrintCheck, machine: Machine, resin: Resin) -> tuple[Supported, PrintCheck]:
     """Finer tips where little is carried, as long as nothing gets too light by it."""
     for _ in range(MOST_REFINED):
-        heavy = [i for i in proof.too_heavy if made.pillars[i].why != "hand"]
+        heavy = [i for i in proof.too_heavy if current.pillars[i].why != "hand"]
         if not heavy:
             break
-        finer = [resized(p, made.style.smaller(p.tip_mm)) if i in heavy else p for i, p in enumerate(made.pillars)]
-        tried = _again(made, finer, offsets=0)
-        found = check_print(tried, machine, resin)
-        if len(found.too_light) > len(proof.too_light):
+        finer = [
+            resized(p, current.style.smaller(p.tip_mm)) if i in heavy else p for i, p in enumerate(current.pillars)
+        ]
+        tried = _again(current, finer, offsets=0)
+        print_check = check_print(tried, machine, resin)
+        if len(print_check.too_light) > len(proof.too_light):
             break
-        made, proof = tried, found
-    return made, proof
+        current, proof = tried, print_check
+    return current, proof
 
 
 def supported(
@@ -210,5 +218,5 @@ def supported(
 ) -> tuple[Supported, PrintCheck]:  # fmt: skip
     """Placed, proved and mended: what the bench and the command line keep."""
 
-    made = placed(posed, resin, style, None if progress is None else lambda s: progress(0.5 * s), fields)
-    return mended(made, machine, resin, None if progress is None else lambda s: progress(0.5 + 0.5 * s))
+    current = placed(posed, resin, style, None if progress is None else lambda s: progress(0.5 * s), fields)
+    return mended(current, machine, resin, None if progress is None else lambda s: progress(0.5 + 0.5 * s))

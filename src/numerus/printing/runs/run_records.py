@@ -159,17 +159,17 @@ class RunFold:
 
     def _of(self, run: str) -> _Told:
         self._touched[run] = None
-        found = self.told.get(run)
-        if found is None:
-            found = self.told[run] = _Told()
-        return found
+        record = self.told.get(run)
+        if record is None:
+            record = self.told[run] = _Told()
+        return record
 
     def records(self) -> dict[str, RunRecord]:
         """Every run that was started, by id, in order of their first entries."""
         for run in self._touched:
-            told = self.told[run]
-            if told.start is not None and told.started is not None:
-                self._records[run] = told.record(run, told.start, told.started)
+            told_runs = self.told[run]
+            if told_runs.start is not None and told_runs.started is not None:
+                self._records[run] = told_runs.record(run, told_runs.start, told_runs.started)
         self._touched.clear()
         return dict(self._records)
 
@@ -205,9 +205,9 @@ def copy_states(plates: Mapping[str, Plate], records: Mapping[str, RunRecord]) -
                 continue
             copy = (placed.figure_id, placed.slot)
             before = states.get(copy, CopyState("owed"))
-            found = _state_on(plate, placed.id, runs, before.failures)
-            if before.state == "owed" or COPY_STATES.index(found.state) > COPY_STATES.index(before.state):
-                states[copy] = found
+            copy_state = _state_on(plate, placed.id, runs, before.failures)
+            if before.state == "owed" or COPY_STATES.index(copy_state.state) > COPY_STATES.index(before.state):
+                states[copy] = copy_state
     return states | _from_spares(states, plates, by_plate)
 
 
@@ -221,8 +221,8 @@ def _from_spares(
         for placed in plate.placed:
             if placed.figure_id:
                 part_of[placed.figure_id, placed.slot] = placed.part_id
-            elif (found := _state_on(plate, placed.id, by_plate.get(plate.id, []), 0)).outcome in (GOOD, FLAWED):
-                spares.setdefault(placed.part_id, []).append(found)
+            elif (copy_state := _state_on(plate, placed.id, by_plate.get(plate.id, []), 0)).outcome in (GOOD, FLAWED):
+                spares.setdefault(placed.part_id, []).append(copy_state)
     failed = [c for c, s in states.items() if s.state == "owed" and s.failures]
     return {
         copy: replace(spares[part_of[copy]].pop(0), failures=states[copy].failures)
@@ -256,14 +256,14 @@ def failed_places(
     records: Mapping[str, RunRecord], plates: Mapping[str, Plate], but: RunRecord
 ) -> list[tuple[float, float]]:
     """Where parts failed on a run's machine in its other runs, in mm from the plate's corner; not where all of a plate did."""
-    found = []
+    places = []
     for record in records.values():
         plate = plates.get(record.plate_id)
         if plate is None or record.machine_id != but.machine_id or record.run_id == but.run_id:
             continue
         here = [(p.x_mm, p.y_mm) for p in plate.placed if record.outcome_of(p.id) == FAILED]
-        found += here if len(here) < len(plate.placed) else []
-    return found
+        places += here if len(here) < len(plate.placed) else []
+    return places
 
 
 def failure_counts(records: Iterable[RunRecord]) -> tuple[int, int]:

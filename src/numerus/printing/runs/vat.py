@@ -19,17 +19,17 @@ POUR_ML = 3.0  # less is not worth opening a bottle for
 
 def levels(run: RunRecord, machine: Machine, zone: str = "") -> tuple[tuple[float, float], ...]:
     """(minutes printed, ml) whenever it was told what stands in the vat; full at the start where it was not."""
-    told = tuple((run.minutes_at(v.at, zone) if v.minutes is None else v.minutes, v.ml) for v in run.vat_levels)
-    return told if told and told[0][0] <= 0 else ((0.0, machine.vat_full_ml), *told)
+    steps = tuple((run.minutes_at(v.at, zone) if v.minutes is None else v.minutes, v.ml) for v in run.vat_levels)
+    return steps if steps and steps[0][0] <= 0 else ((0.0, machine.vat_full_ml), *steps)
 
 
 def left_after(
     run: RunRecord, plate: Plate, machine: Machine, now: datetime, zone: str = "", factors: RunFactors = AS_ESTIMATED
 ) -> float:
     """What stands in the vat ``now`` by what the run has used since it was last told: ml."""
-    told = levels(run, machine, zone)
-    minute, ml = told[-1]
-    if run.used_ml > 0 and len(told) == 1:
+    steps = levels(run, machine, zone)
+    minute, ml = steps[-1]
+    if run.used_ml > 0 and len(steps) == 1:
         return max(ml - run.used_ml, 0.0)
     # What a run told of its minutes counts before the clock: it may have been let run fast.
     by_clock = run.minutes_at(run.ended or now, zone)

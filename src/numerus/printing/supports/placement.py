@@ -99,22 +99,24 @@ def placed(
     return built(posed_part, style, pillars, unreached, offsets=0)
 
 
-def caught(made: Supported) -> Supported:
+def caught(supported: Supported) -> Supported:
     """What still begins in mid-air given tips, wherever the pixels of a machine may lie."""
-    if not made.checked:
-        made = built(made.posed_part, made.style, made.pillars, made.unreached)
+    if not supported.checked:
+        supported = built(supported.posed_part, supported.style, supported.pillars, supported.unreached)
     for _ in range(REPAIRS):
-        if not made.islands_left:
+        if not supported.islands_left:
             break
-        clearance = made.posed_part.clearance(made.style.clearance_mm)
-        more, still = routed(_births_wanted(made), clearance, made.style, made.pillars, tight=True)
-        made = built(made.posed_part, made.style, [*made.pillars, *more], [*made.unreached, *still])
-    return made
+        clearance = supported.posed_part.clearance(supported.style.clearance_mm)
+        more, still = routed(_births_wanted(supported), clearance, supported.style, supported.pillars, tight=True)
+        supported = built(
+            supported.posed_part, supported.style, [*supported.pillars, *more], [*supported.unreached, *still]
+        )
+    return supported
 
 
-def _births_wanted(made: Supported) -> Wanted:
-    points = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in made.islands_left]).reshape(-1, 3)
-    return Wanted(points, np.full(len(points), made.style.tips_mm[1]), ("island",) * len(points))
+def _births_wanted(supported: Supported) -> Wanted:
+    points = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in supported.islands_left]).reshape(-1, 3)
+    return Wanted(points, np.full(len(points), supported.style.tips_mm[1]), ("island",) * len(points))
 
 
 def built(

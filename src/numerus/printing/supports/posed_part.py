@@ -70,11 +70,11 @@ def _bar_free(row_start, x, low, high, nx, ny, px0, py0, k0, px1, py1, k1, top_p
 
 @kernel
 def _bars_free(row_start, x, low, high, nx, ny, tops, bottoms, top_px, bottom_px):  # type: ignore[no-untyped-def]
-    found = np.empty(len(tops), np.bool_)
+    free = np.empty(len(tops), np.bool_)
     for n in range(len(tops)):
         ends = tops[n, 0], tops[n, 1], tops[n, 2], bottoms[n, 0], bottoms[n, 1], bottoms[n, 2]
-        found[n] = _bar_free(row_start, x, low, high, nx, ny, *ends, top_px[n], bottom_px[n])
-    return found
+        free[n] = _bar_free(row_start, x, low, high, nx, ny, *ends, top_px[n], bottom_px[n])
+    return free
 
 
 class ClearanceMap:

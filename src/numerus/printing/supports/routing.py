@@ -91,9 +91,9 @@ def route(
     reach = BRANCH_REACH_MM + style.aside_mm + 2 * style.cone_mm
     standing = [p for p in standing if math.hypot(p.foot[0] - tip[0], p.foot[1] - tip[1]) <= reach]
     near = (_to_plate(tip, size, margin, why, clearance, style, standing, ways) for size, margin in sizes)
-    found = next((way for way in near if way is not None), None)
-    if found is not None or out is not None:
-        return found
+    pillar = next((way for way in near if way is not None), None)
+    if pillar is not None or out is not None:
+        return pillar
     on_part = _onto_part(tip, tip_mm, why, clearance, style, tight)
     if on_part is not None and shaft_mm(on_part) <= SHORT_ON_PART_MM:
         return on_part
@@ -230,17 +230,19 @@ def routed(
     progress: Progress | None = None, tight: bool = False,
 ) -> tuple[list[Pillar], list[Floats]]:  # fmt: skip
     """Pillars for places, beside those that stand already, and the places no way leads to. Raises Cancelled."""
-    made: list[Pillar] = []
+    pillars: list[Pillar] = []
     unreached = []
     for number, tip in enumerate(wanted.points):
         if progress is not None and not progress(number / len(wanted)):
             raise Cancelled
-        way = route(tip, float(wanted.tip_mm[number]), wanted.why[number], clearance, style, [*standing, *made], tight)
+        way = route(
+            tip, float(wanted.tip_mm[number]), wanted.why[number], clearance, style, [*standing, *pillars], tight
+        )
         if way is None:
             unreached.append(tip)
         else:
-            made.append(way)
-    return made, unreached
+            pillars.append(way)
+    return pillars, unreached
 
 
 def without(pillars: Sequence[Pillar], gone: Pillar, clearance: ClearanceMap, style: SupportStyle) -> list[Pillar]:

@@ -96,15 +96,15 @@ def _undersides(columns: Columns, points: Floats) -> Floats:
     """The points moved up or down to the nearest underside of fine columns; those without one nearby are left out."""
     g = columns.grid
     keys = columns.rows.astype(np.int64) * g.nx + columns.x
-    found = []
+    places = []
     for x, y, z in points:
         key = int(y / g.pixel_mm - g.y0_px) * g.nx + int(x / g.pixel_mm - g.x0_px)
         here = slice(np.searchsorted(keys, key), np.searchsorted(keys, key, side="right"))
         lows = columns.low[here] * g.layer_mm
         lows = lows[lows > 0]
         if len(lows) and np.abs(lows - z).min() <= COARSE_MM:
-            found.append((x, y, lows[np.abs(lows - z).argmin()]))
-    return np.array(found).reshape(-1, 3)
+            places.append((x, y, lows[np.abs(lows - z).argmin()]))
+    return np.array(places).reshape(-1, 3)
 
 
 def _thinned(points: Floats, fixed: int, style: SupportStyle) -> NDArray[np.int64]:

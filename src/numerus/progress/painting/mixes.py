@@ -90,8 +90,8 @@ def cups_left(plans: Plans, facts: Sequence[Fact]) -> dict[str, float]:
             break
         for stroke, area in done_strokes(fact, plans):
             for pot, amount in stroke.step.mix:
-                told = cups[pot].ml_told if pot in cups else None
-                if told is not None and fact.at > told:
+                moment = cups[pot].ml_told if pot in cups else None
+                if moment is not None and fact.at > moment:
                     share = amount / sum(n for _, n in stroke.step.mix)
                     left[pot] -= share * _mixed_ml(stroke.step, area, rack)
     return {m: max(ml, 0.0) for m, ml in left.items()}
@@ -120,7 +120,7 @@ def mix_changes(plans: Plans, standing: Standing, facts: Sequence[Fact], zone: s
     """Changed mixes that a zone's strokes use, while figures not yet ready wear the zone as it was or are still to get it."""
     rack = rack_of(plans)
     steps = [s for scheme in plans.schemes.values() for r in scheme.recipes if r.zone == zone for s in r.steps]
-    found = []
+    changes = []
     for mix in (m for m in plans.mixes.values() if m.changed is not None):
         own = {s.id for s in steps if _made_with(rack, s.mix, mix.id)}
         worn = _worn(mix, own, facts)
@@ -128,25 +128,25 @@ def mix_changes(plans: Plans, standing: Standing, facts: Sequence[Fact], zone: s
         wear = sum(f.figure.id in worn for f in there)
         to_come = sum(any(s.key in own for s in f.next_strokes) for f in there)
         if wear or to_come:
-            found.append(MixChange(mix, _apart(rack, mix), wear, to_come))
-    return found
+            changes.append(MixChange(mix, _apart(rack, mix), wear, to_come))
+    return changes
 
 
 def changed_mix_words(plans: Plans, standing: Standing, facts: Sequence[Fact], zones: Iterable[str]) -> str:
     """The first changed mix that strokes of these zones use, in words; "" where there is none."""
-    told = (mix_changes(plans, standing, facts, zone) for zone in dict.fromkeys(zones))
-    return next((changes[0].words for changes in told if changes), "")
+    changes_by_zone = (mix_changes(plans, standing, facts, zone) for zone in dict.fromkeys(zones))
+    return next((changes[0].words for changes in changes_by_zone if changes), "")
 
 
 def _worn(mix: Mix, own: set[str], facts: Sequence[Fact]) -> set[str]:
     """Figures painted with a mix by its steps before it was changed; what was painted before there was one does not count."""
-    found: set[str] = set()
+    worn: set[str] = set()
     for fact in reversed(facts):
         if mix.made is not None and fact.at.date() < mix.made:
             break
         if mix.changed is not None and fact.at <= mix.changed and _key(fact) in own:
-            found.update(fact.figures)
-    return found
+            worn.update(fact.figures)
+    return worn
 
 
 def _key(fact: Fact) -> str:

@@ -71,43 +71,43 @@ def paint_stock(
 def ml_left(plans: Plans, facts: Sequence[Fact]) -> dict[str, float | None]:
     """ml in every pot now: as told, less what strokes since took (as far back as the journal keeps single entries)."""
     left = {p.id: p.ml for p in plans.paints.values()}
-    told = {p.id: p.ml_told for p in plans.paints.values() if p.ml is not None and p.ml_told is not None}
-    if not told:
+    when_told = {p.id: p.ml_told for p in plans.paints.values() if p.ml is not None and p.ml_told is not None}
+    if not when_told:
         return left
-    rack, since = rack_of(plans), min(told.values())
+    rack, since = rack_of(plans), min(when_told.values())
     for fact in reversed(facts):
         if fact.at <= since:
             break
         for paint, ml in paint_needed_ml(done_strokes(fact, plans), rack).items():
-            if paint in told and fact.at > told[paint]:
+            if paint in when_told and fact.at > when_told[paint]:
                 left[paint] = max((left[paint] or 0.0) - ml, 0.0)
     return left
 
 
 def done_strokes(fact: Fact, plans: Plans) -> list[tuple[Stroke, float]]:
     """The stroke an entry of the journal tells of, with the cm² of its zone, on each figure, by the scheme that figure has now."""
-    done, found = fact.event, list[tuple[Stroke, float]]()
+    done, strokes = fact.event, list[tuple[Stroke, float]]()
     if not isinstance(done, StepDone) or done.stage != "stroke":
-        return found
+        return strokes
     for figure in (plans.figures[f] for f in fact.figures if f in plans.figures):
         scheme = plans.scheme_for(figure)
         own = next((r for r in (scheme.recipes if scheme else ()) if any(s.id == done.key for s in r.steps)), None)
         if own is not None:
-            made = next(s for s in own.on_figure(figure.order).steps if s.id == done.key)
-            found.append((Stroke(own.zone, made), plans.zone_areas_cm2(figure).get(own.zone, 0.0)))
-    return found
+            recipe_step = next(s for s in own.on_figure(figure.order).steps if s.id == done.key)
+            strokes.append((Stroke(own.zone, recipe_step), plans.zone_areas_cm2(figure).get(own.zone, 0.0)))
+    return strokes
 
 
 def needed_by_unit(plans: Plans, history: History, rack: Rack) -> dict[str, dict[str, float]]:
     """ml still needed by unit and pot; by kind where no pot of the kind is on the rack."""
-    found: dict[str, dict[str, float]] = {}
+    needs: dict[str, dict[str, float]] = {}
     for figure in standing(plans, history).figures.values():
-        told = found.setdefault(figure.unit.id, {})
+        unit_needs = needs.setdefault(figure.unit.id, {})
         areas = plans.zone_areas_cm2(figure.figure)
         strokes = [(s, areas.get(s.zone, 0.0)) for s in figure.next_strokes]
         for key, ml in [*paint_needed_ml(strokes, rack).items(), *_supplies(figure, plans, strokes, rack)]:
-            told[key] = told.get(key, 0.0) + ml
-    return found
+            unit_needs[key] = unit_needs.get(key, 0.0) + ml
+    return needs
 
 
 def _supplies(
@@ -116,19 +116,19 @@ def _supplies(
     """Primer, varnish, thinner and medium a figure still takes, by the pot they come from or by kind."""
     build = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
     cm2 = sum(p.surface_cm2 for p in build)
-    told = []
+    supplies = []
     if figure.number <= NUMBER["prime"] and build:
-        told.append((_pot_of("primer", rack), primer_ml(cm2)))
+        supplies.append((_pot_of("primer", rack), primer_ml(cm2)))
     if any("varnish" in step.name.lower() for step in figure.finish_left):
-        told.append((_pot_of("varnish", rack), varnish_ml(cm2)))
+        supplies.append((_pot_of("varnish", rack), varnish_ml(cm2)))
     for stroke, area in strokes:
         step = stroke.step
         if step.thinner > 0 and can_be_mixed(step, rack):
             whole = sum(parts for _, parts in step.mix) + step.thinner
-            told.append(
+            supplies.append(
                 (_pot_of(_thinned_with(stroke, rack), rack), stroke_ml(step, area, rack) * step.thinner / whole)
             )
-    return [(pot, ml) for pot, ml in told if pot]
+    return [(pot, ml) for pot, ml in supplies if pot]
 
 
 def _thinned_with(stroke: Stroke, rack: Rack) -> str:

@@ -94,15 +94,15 @@ def touching_by_figure(
     figures: Iterable[FigureStanding], plans: Plans, between: Between
 ) -> dict[str, dict[str, frozenset[str]]]:
     """Zones that touch on each figure: along the edges of its parts, and ``between`` parts where that was looked at."""
-    found = {}
+    touching = {}
     for standing in figures:
         figure, pairs = standing.figure, set[tuple[str, str]]()
         for part in figure.build.values():
-            told = plans.part_zones.get(part)
-            pairs |= {(a, b) for a, b, _ in told.borders_mm} if told else set()
+            part_zones = plans.part_zones.get(part)
+            pairs |= {(a, b) for a, b, _ in part_zones.borders_mm} if part_zones else set()
         pairs |= set(between.get(touching_key(plans, figure), ()))
-        found[figure.id] = _neighbours(pairs)
-    return found
+        touching[figure.id] = _neighbours(pairs)
+    return touching
 
 
 def _neighbours(pairs: Iterable[tuple[str, str]]) -> dict[str, frozenset[str]]:

@@ -66,10 +66,10 @@ def table_of(plans: Plans) -> Likelihoods:
 
 def _inquests(facts: Iterable[Fact]) -> dict[str, _Inquest]:
     """Tests made and causes confirmed, by run; the last word counts."""
-    told: dict[str, _Inquest] = {}
+    inquests: dict[str, _Inquest] = {}
     for fact in facts:
         if isinstance(fact.event, DiagnosisTest):
-            told.setdefault(fact.subject, _Inquest()).answers[fact.event.test] = fact.event.yes
+            inquests.setdefault(fact.subject, _Inquest()).answers[fact.event.test] = fact.event.yes
         elif isinstance(fact.event, CauseConfirmed):
-            told.setdefault(fact.subject, _Inquest()).cause = fact.event.cause
-    return told
+            inquests.setdefault(fact.subject, _Inquest()).cause = fact.event.cause
+    return inquests

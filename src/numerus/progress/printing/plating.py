@@ -52,14 +52,14 @@ MeshOf = Callable[[str], Mesh]
 
 def owed_copies(plans: Plans, standing: Standing, unit_id: str) -> list[Copy]:
     """Copies of the unit's figures on no plate, or failed and owed again; unposed parts are left to Pose."""
-    found = []
+    copies = []
     for figure in plans.figures_of(unit_id):
         for slot, part_id in printed_slots(figure).items():
             part = plans.parts.get(part_id)
             state = standing.copies.get((figure.id, slot))
             if part is not None and part.pose is not None and (state is None or state.state == "owed"):
-                found.append((figure.id, slot))
-    return found
+                copies.append((figure.id, slot))
+    return copies
 
 
 def owed_spares(plans: Plans, unit_id: str) -> list[str]:
@@ -99,7 +99,7 @@ def outlines_for(
 ) -> list[Outline]:
     """What is to be packed for these copies and spares; equal parts share one bitmap. ``low``: each in its lowest pose."""
     bitmaps: dict[str, Bitmap] = {}
-    found = []
+    outlines = []
     wanted = [(figure_id, slot, plans.figures[figure_id].build[slot]) for figure_id, slot in copies]
     for figure_id, slot, part_id in [*wanted, *(("", plans.parts[i].slot, i) for i in spares)]:
         part = plans.parts[part_id]
@@ -108,8 +108,10 @@ def outlines_for(
             bitmaps[pose.supported_blob] = outline_bitmap(mesh_of(pose.supported_blob))
         resin_ml = part.volume_ml + pose.support_ml
         bitmap = bitmaps[pose.supported_blob]
-        found.append(Outline(part.id, figure_id, slot, bitmap, pose.height_mm, resin_ml, pose=number, name=part.label))
-    return found
+        outlines.append(
+            Outline(part.id, figure_id, slot, bitmap, pose.height_mm, resin_ml, pose=number, name=part.label)
+        )
+    return outlines
 
 
 def _lying(part: Part, low: bool) -> tuple[int, Pose]:
@@ -132,13 +134,13 @@ class Batch:
     @property
     def description(self) -> str:
         together = sum(p.minutes for p in self.plates)
-        made = f"{counted(len(self.plates), 'plate')}, {span(together)} of machine"
+        words = f"{counted(len(self.plates), 'plate')}, {span(together)} of machine"
         off = f", the last off {self.ends:%a %d %b %H:%M}" if self.ends else ""
         if self.apart_minutes - together < 1:
-            return f"{made}{off}."
+            return f"{words}{off}."
         changes = self.apart_plates - len(self.plates)
         fewer = f" and {counted(changes, 'change')}" if changes > 0 else ""
-        return f"{made}{off}: {span(self.apart_minutes - together)}{fewer} less than unit after unit."
+        return f"{words}{off}: {span(self.apart_minutes - together)}{fewer} less than unit after unit."
 
 
 @dataclass(frozen=True, eq=False)
@@ -221,8 +223,8 @@ def plates_for(
     minutes = sum(machine_minutes(f) for f in apart)
 
     def batch(filled: Sequence[Filled], whole: Sequence[Outline]) -> Batch:
-        made = batching.plates(filled, whole, name)
-        return Batch(tuple(made), batching.bill(made).ends, sum(map(len, apart)), minutes)
+        plates = batching.plates(filled, whole, name)
+        return Batch(tuple(plates), batching.bill(plates).ends, sum(map(len, apart)), minutes)
 
     best: Batch | None = None
     least = float("inf")
@@ -235,8 +237,8 @@ def plates_for(
                 better(best)
 
     for whole in _ways_to_lie(batching, outlines, unit_ids):
-        cost, told = partial(batching.cost, outlines=whole), partial(met, whole=whole)
-        pack(whole, machines, TRIES, cost, progress, told)
+        cost, report_progress = partial(batching.cost, outlines=whole), partial(met, whole=whole)
+        pack(whole, machines, TRIES, cost, progress, report_progress)
     assert best is not None
     return best
 
@@ -305,12 +307,12 @@ def with_waiting_plates(machine: Machine, plans: Plans, standing: Standing) -> l
 
 def plate_meshes(plate: Plate, plans: Plans, mesh_of: MeshOf) -> list[tuple[str, Mesh]]:
     """Every part of a plate with its supports where it stands, named by figure and slot, for export."""
-    found = []
+    meshes = []
     for placed in plate.placed:
         pose = plans.pose_of(placed)
         if pose is None:
             continue
         turned = placed_mesh(mesh_of(pose.supported_blob), placed)
         figure = plans.figures.get(placed.figure_id)
-        found.append((f"{figure.name if figure else 'spare'}, {placed.slot}", turned))
-    return found
+        meshes.append((f"{figure.name if figure else 'spare'}, {placed.slot}", turned))
+    return meshes

@@ -24,8 +24,8 @@ def ways_with(
     now: datetime, slack_days: float,
 ) -> list[Way]:  # fmt: skip
     """What can be done with a part that came out as it was ``seen``."""
-    told = outcomes_by_part(plans, standing)
-    tried, failed = Counter(p for _, p in told), Counter(p for o, p in told if o == FAILED)
+    options = outcomes_by_part(plans, standing)
+    tried, failed = Counter(p for _, p in options), Counter(p for o, p in options if o == FAILED)
     machine = plans.machines.get(run.machine_id) or next(iter(plans.machines.values()), Machine("m", "Machine"))
     rides, days = _next_plate(part, plans, standing, now)
     fails = part_rate(part, failed[part.id], tried[part.id])

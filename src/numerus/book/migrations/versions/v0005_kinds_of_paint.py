@@ -28,9 +28,9 @@ def upgraded(body: dict[str, Any]) -> dict[str, Any]:
 
 
 def _kind(name: str, opacity: float) -> str:
-    told = next((kind for word, kind in KINDS_BY_NAME.items() if word in name.split()), "")
-    if told:
-        return told
+    kind_name = next((kind for word, kind in KINDS_BY_NAME.items() if word in name.split()), "")
+    if kind_name:
+        return kind_name
     return "translucent" if opacity < TRANSLUCENT_BELOW else "semi-opaque" if opacity < SEMI_OPAQUE_BELOW else "opaque"
 
 

@@ -57,12 +57,12 @@ class BuildState:
         """The printed parts of the figure, by slot."""
         return {s: self.plans.parts[p] for s, p in printed_slots(self.figure).items() if p in self.plans.parts}
 
-    def verdict(self, found: Balance | None) -> str:
+    def verdict(self, balance: Balance | None) -> str:
         """Whether it stands, on the base it is printed with or on the one it will get."""
-        words = found.description if found else "nothing printed"
+        words = balance.description if balance else "nothing printed"
         if "base" in self.parts:
             return f"{self.figure.name} on its base {words}."
-        on_base = tipping_on_base_deg(found, self.unit.base_mm / 2) if found else 0.0
+        on_base = tipping_on_base_deg(balance, self.unit.base_mm / 2) if balance else 0.0
         return f"{self.figure.name} without its base {words}. On {self.unit.base_mm:g} mm: {on_base:.0f}° to tip."
 
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact:

@@ -52,11 +52,11 @@ class CureBench(PlateStepsBench):
         self.both.setChecked(True)
         self.both.toggled.connect(lambda _: self._show_load())
         self.dose_words, self.advice = label("", "note", True), label("", "strong", True)
-        made = QWidget()
+        widget = QWidget()
         layout = column(self.view, row(self.both, -1), self.list, self.advice, self.dose_words, gap=4)
         layout.setStretch(0, 1)
-        made.setLayout(layout)
-        return made
+        widget.setLayout(layout)
+        return widget
 
     def choose(self, number: int) -> None:
         """A part of the list, looked at from near."""
@@ -94,25 +94,25 @@ class CureBench(PlateStepsBench):
         work = self.state.curing(self.session.mesh_reader())
         self.context.jobs.start("lamp", "Following the light", work, self._lit)
 
-    def _lit(self, found: list[Cured]) -> None:
-        self.state.found = found
+    def _lit(self, cured_parts: list[Cured]) -> None:
+        self.state.found = cured_parts
         self._show_words()
         self._show_load()
 
     def _show_load(self) -> None:
         """The first load: where it is pale it is cured."""
-        found = self.state.found
-        if not found:
+        cured_parts = self.state.found
+        if not cured_parts:
             self.view.show_things([])
             return
-        target, both = found[0].station.target_j_per_cm2, self.both.isChecked()
-        things = [Thing(p.part.mesh, dose_colours(p.by_vertex[both], target)) for p in found[0].parts]
-        more = f", of {len(found)}" if len(found) > 1 else ""
+        target, both = cured_parts[0].station.target_j_per_cm2, self.both.isChecked()
+        things = [Thing(p.part.mesh, dose_colours(p.by_vertex[both], target)) for p in cured_parts[0].parts]
+        more = f", of {len(cured_parts)}" if len(cured_parts) > 1 else ""
         self.view.caption = (
-            f"Load 1{more}: {len(found[0].parts)} parts",
+            f"Load 1{more}: {len(cured_parts[0].parts)} parts",
             "pale has its dose, dark has not, red is too much",
         )
-        ends = np.concatenate([p.part.mesh.bounds_mm for p in found[0].parts])
+        ends = np.concatenate([p.part.mesh.bounds_mm for p in cured_parts[0].parts])
         wide, deep, _ = (float(v) for v in np.ptp(ends, axis=0))
         aspect = max(self.view.width(), 1) / max(self.view.height(), 1)
         self.view.camera = Camera((0.0, 6.0, 0.0), 0, FROM_ABOVE_DEG, max(0.9 * deep + 36, 1.1 * wide / aspect))

@@ -36,9 +36,9 @@ class CureState(PlateStepsState):
 
     @property
     def plan(self) -> list[CureStep]:
-        found = self.found
-        side_min = max((c.minutes for c in found), default=0.0)
-        return cure_plan(self.thickest_mm, self.tips, self.school, self.lamp, max(len(found), 1), side_min)
+        cured_parts = self.found
+        side_min = max((c.minutes for c in cured_parts), default=0.0)
+        return cure_plan(self.thickest_mm, self.tips, self.school, self.lamp, max(len(cured_parts), 1), side_min)
 
     @property
     def sides(self) -> list[CureStep]:
@@ -76,16 +76,16 @@ class CureState(PlateStepsState):
             return []
         target = self.found[0].station.target_j_per_cm2
         short = [p for p in self.worst if p.share_under(p.both, target) > SHORT_SHARE]
-        said = []
+        words = []
         if short:
             names = ", ".join(dict.fromkeys(p.part.name for p in short[:4]))
-            said.append(f"On their side as well, or under a torch from within: {names}.")
+            words.append(f"On their side as well, or under a torch from within: {names}.")
         brittle = [p for p in self.worst if p.spread[2] > BRITTLE_J_PER_CM2]
         if brittle:
-            said.append(
+            words.append(
                 f"Over {BRITTLE_J_PER_CM2:g} J/cm² (a default) somewhere, brittle and yellow: {brittle[0].part.name}."
             )
-        return said or ["Two sides reach all of it."]
+        return words or ["Two sides reach all of it."]
 
     @property
     def worst(self) -> list[PartDose]:

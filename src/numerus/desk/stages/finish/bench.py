@@ -83,11 +83,11 @@ class FinishBench(StepsBench):
     def build_picture(self) -> QWidget:
         self.view = BenchView(self.theme, self.renderer, "A figure that waits for this step, painted")
         self.picture = FinishPicture(self.context)
-        made = QWidget()
+        widget = QWidget()
         layout = column(self.view, self.picture, gap=8)
         layout.setStretch(0, 1)
-        made.setLayout(layout)
-        return made
+        widget.setLayout(layout)
+        return widget
 
     def _chosen(self) -> None:
         self.state.step_id = self.which.currentData() or ""

@@ -32,25 +32,25 @@ class _Answer(Drawing):
         self.session = context.session
 
     def draw(self, painter: QPainter) -> None:
-        found = self.session.answers.forecast
-        if not isinstance(found, NumerusError):
-            self.draw_forecast(painter, found)
+        forecast = self.session.answers.forecast
+        if not isinstance(forecast, NumerusError):
+            self.draw_forecast(painter, forecast)
 
-    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+    def draw_forecast(self, painter: QPainter, forecast: Forecast) -> None:
         raise NotImplementedError
 
 
-def learned_from(found: Forecast) -> str:
+def learned_from(forecast: Forecast) -> str:
     """What the minutes of the forecast rest on, and what they do not count."""
-    bare = f" {counted(found.uncounted, 'figure')} without parts: not counted yet." if found.uncounted else ""
-    return _learned(found) + bare
+    bare = f" {counted(forecast.uncounted, 'figure')} without parts: not counted yet." if forecast.uncounted else ""
+    return _learned(forecast) + bare
 
 
-def _learned(found: Forecast) -> str:
-    if found.measured_steps:
-        return f"From {counted(found.measured_steps, 'measured step')}."
-    if found.ticked_weeks:
-        return f"From {counted(found.ticked_weeks, 'week')} of ticked work; no step was timed."
+def _learned(forecast: Forecast) -> str:
+    if forecast.measured_steps:
+        return f"From {counted(forecast.measured_steps, 'measured step')}."
+    if forecast.ticked_weeks:
+        return f"From {counted(forecast.ticked_weeks, 'week')} of ticked work; no step was timed."
     return "Minutes are defaults: no step was timed yet."
 
 
@@ -61,24 +61,24 @@ class Outcomes(_Answer):
         super().__init__(context, "Forecast: twenty equally likely ends")
         self.hold("setMinimumHeight", 196)
 
-    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
-        self._words(painter, found)
-        days = self._span_days(found)
+    def draw_forecast(self, painter: QPainter, forecast: Forecast) -> None:
+        self._words(painter, forecast)
+        days = self._span_days(forecast)
         left, right = 8.0, self.width() - 8.0
         step = (right - left) / days
         axis = self.height() - 62.0
-        self._hours(painter, found, left, step, axis, days)
-        self._dots(painter, found, left, step, axis)
-        self._flag(painter, found, left, step, axis)
+        self._hours(painter, forecast, left, step, axis, days)
+        self._dots(painter, forecast, left, step, axis)
+        self._flag(painter, forecast, left, step, axis)
 
-    def _words(self, painter: QPainter, found: Forecast) -> None:
-        late = (found.middle - found.ready_by).days
-        self.text(painter, 0, 22, f"{counted(found.in_time, 'chance')} in 20", 22, True)
+    def _words(self, painter: QPainter, forecast: Forecast) -> None:
+        late = (forecast.middle - forecast.ready_by).days
+        self.text(painter, 0, 22, f"{counted(forecast.in_time, 'chance')} in 20", 22, True)
         sure = (
             "Very likely all of it."
-            if found.in_time >= 18
+            if forecast.in_time >= 18
             else "Probably all of it."
-            if found.in_time > 10
+            if forecast.in_time > 10
             else "Probably not all of it."
         )
         word = (
@@ -89,48 +89,46 @@ class Outcomes(_Answer):
             else "on the day"
         )
         body = (
-            f"{sure} The middle outcome is {day(found.middle)}, {word}. Half of the outcomes fall between {day(found.half[0])} "
-            f"and {day(found.half[1])}, nine in ten between {day(found.most[0])} and {day(found.most[1])}."
+            f"{sure} The middle outcome is {day(forecast.middle)}, {word}. Half of the outcomes fall between {day(forecast.half[0])} "
+            f"and {day(forecast.half[1])}, nine in ten between {day(forecast.most[0])} and {day(forecast.most[1])}."
         )
         room = self.height() - 62.0 - 32 - 24
-        used = self.fitted(painter, QRectF(0, 32, self._text_width(found), room), body)
-        left_says = (
-            f"{hours(found.hands_left_min)} of hands still to do; {hours(found.hands_there_min)} there are by the date."
-        )
+        used = self.fitted(painter, QRectF(0, 32, self._text_width(forecast), room), body)
+        left_says = f"{hours(forecast.hands_left_min)} of hands still to do; {hours(forecast.hands_there_min)} there are by the date."
         self.text(painter, 0, 32 + used + 17, left_says, 13, True)
         bias = (
             ""
-            if found.bias_days is None
-            else f" Earlier forecasts ran {abs(found.bias_days):.1f} days {'early' if found.bias_days > 0 else 'late'}."
+            if forecast.bias_days is None
+            else f" Earlier forecasts ran {abs(forecast.bias_days):.1f} days {'early' if forecast.bias_days > 0 else 'late'}."
         )
-        self.text(painter, self.width(), 27, f"{learned_from(found)}{bias}", 11, colour="slate", align=RIGHT)
+        self.text(painter, self.width(), 27, f"{learned_from(forecast)}{bias}", 11, colour="slate", align=RIGHT)
         tip = (
             "Twenty evenly spaced quantiles of 600 drawn futures: your minutes against the plan, evenings kept, "
             "failed parts and how busy the machines are, each within what your journal knows."
         )
         self.region(QRectF(0, 0, self.width() * 0.5, 32), tip)
 
-    def _span_days(self, found: Forecast) -> int:
-        last = max(found.dots[-1], found.ready_by, found.most[1]) + timedelta(days=4)
-        return max((last - found.today).days, 7)
+    def _span_days(self, forecast: Forecast) -> int:
+        last = max(forecast.dots[-1], forecast.ready_by, forecast.most[1]) + timedelta(days=4)
+        return max((last - forecast.today).days, 7)
 
-    def _text_width(self, found: Forecast) -> float:
+    def _text_width(self, forecast: Forecast) -> float:
         """Left of the date's flag, as wide as reads well."""
-        flag = 8 + ((found.ready_by - found.today).days + 1) * (self.width() - 16.0) / self._span_days(found)
+        flag = 8 + ((forecast.ready_by - forecast.today).days + 1) * (self.width() - 16.0) / self._span_days(forecast)
         return min(max(flag - 130, self.width() * 0.34), self.width() * 0.5)
 
-    def _dots(self, painter: QPainter, found: Forecast, left: float, step: float, axis: float) -> None:
+    def _dots(self, painter: QPainter, forecast: Forecast, left: float, step: float, axis: float) -> None:
         self.text(painter, self.width(), 12, "One dot is one outcome in twenty", 11, colour="slate", align=RIGHT)
         radius = min(8.0, max(4.0, step * 0.47))
         stacks: Counter[int] = Counter()
-        for when in found.dots:
-            slot = round((when - found.today).days * step / (2 * radius + 2))
+        for when in forecast.dots:
+            slot = round((when - forecast.today).days * step / (2 * radius + 2))
             x = left + (slot + 0.5) * (2 * radius + 2)
             y = axis - 12 - stacks[slot] * (2 * radius + 2)
             stacks[slot] += 1
-            self._dot(painter, x, y, radius, when <= found.ready_by)
-        x0, x1 = (left + ((d - found.today).days + 0.5) * step for d in found.half)
-        a0, a1 = (left + ((d - found.today).days + 0.5) * step for d in found.most)
+            self._dot(painter, x, y, radius, when <= forecast.ready_by)
+        x0, x1 = (left + ((d - forecast.today).days + 0.5) * step for d in forecast.half)
+        a0, a1 = (left + ((d - forecast.today).days + 0.5) * step for d in forecast.most)
         self.line(painter, a0, axis - 1, a1, axis - 1, "slate", 1)
         self.line(painter, x0, axis - 1, x1, axis - 1, "ink", 4)
 
@@ -148,15 +146,15 @@ class Outcomes(_Answer):
         else:
             self.line(painter, x - r * 0.4, y, x + r * 0.4, y, "brick", 1.6)
 
-    def _hours(self, painter: QPainter, found: Forecast, left: float, step: float, axis: float, days: int) -> None:
+    def _hours(self, painter: QPainter, forecast: Forecast, left: float, step: float, axis: float, days: int) -> None:
         army = self.session.plans.army
         if army is None:
             return
-        minutes = hobby_minutes_per_day(army, found.today, days)
+        minutes = hobby_minutes_per_day(army, forecast.today, days)
         most = max([*minutes, 1])
         bottom = self.height() - 18.0
         for number, value in enumerate(minutes):
-            when = found.today + timedelta(days=number)
+            when = forecast.today + timedelta(days=number)
             x = left + number * step
             if when.weekday() >= 5:
                 painter.fillRect(QRectF(x, axis, step, bottom - axis), self.theme.colour("bed"))
@@ -167,7 +165,7 @@ class Outcomes(_Answer):
                 step - 3,
                 30 * value / most,
                 "river",
-                when <= found.ready_by,
+                when <= forecast.ready_by,
             )
             if when.weekday() == 0 or number == 0:
                 self.line(painter, x, bottom, x, bottom + 4, "slate")
@@ -178,11 +176,11 @@ class Outcomes(_Answer):
         self.line(painter, left, axis, left + days * step, axis, "slate")
         self.text(painter, left + 2, axis + 12, "Hours of hands set aside", 11, colour="slate")
 
-    def _flag(self, painter: QPainter, found: Forecast, left: float, step: float, axis: float) -> None:
-        x = left + ((found.ready_by - found.today).days + 1) * step
+    def _flag(self, painter: QPainter, forecast: Forecast, left: float, step: float, axis: float) -> None:
+        x = left + ((forecast.ready_by - forecast.today).days + 1) * step
         top = 34.0
         self.line(painter, x, top, x, self.height() - 18, "ink", 1.6)
-        words = f"by {day(found.ready_by)}"
+        words = f"by {day(forecast.ready_by)}"
         painter.setFont(self.theme.drawn_font(13, True))
         wide = painter.fontMetrics().horizontalAdvance(words) + 18
         flag = QPainterPath(QPointF(x, top))
@@ -202,15 +200,15 @@ class Movers(_Answer):
         super().__init__(context, "What moves the date most")
         self.hold("setMinimumHeight", 146)
 
-    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+    def draw_forecast(self, painter: QPainter, forecast: Forecast) -> None:
         self.text(painter, 0, 18, "What moves it most", 16, True)
-        self.text(painter, 0, 33, f"days earlier or later than {day(found.middle)}", 11, colour="slate")
+        self.text(painter, 0, 33, f"days earlier or later than {day(forecast.middle)}", 11, colour="slate")
         middle = self.width() - 72.0
-        most = max([1.0, *(max(-m.earlier, m.later) for m in found.movers)])
+        most = max([1.0, *(max(-m.earlier, m.later) for m in forecast.movers)])
         self.text(painter, middle - 8, 33, "earlier", 11, colour="moss_ink", align=RIGHT)
         self.text(painter, middle + 8, 33, "later", 11, colour="brick")
         step = (self.height() - 42) / 5
-        for number, mover in enumerate(found.movers):
+        for number, mover in enumerate(forecast.movers):
             y = 42 + number * step
             self.text(painter, 0, y + step * 0.66, mover.name, 13, width=150)
             self.text(painter, 154, y + step * 0.66, mover.range_text, 11, colour="slate", width=middle - 228)
@@ -236,11 +234,11 @@ class Levers(_Answer):
         super().__init__(context, "What would help")
         self.hold("setMinimumHeight", 146)
 
-    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+    def draw_forecast(self, painter: QPainter, forecast: Forecast) -> None:
         self.text(painter, 0, 18, "What would help", 16, True)
         self.text(painter, 0, 33, "each tried with the same dice; nothing is changed by looking", 11, colour="slate")
         step = (self.height() - 42) / 5
-        for number, lever in enumerate(found.levers):
+        for number, lever in enumerate(forecast.levers):
             y = 42 + number * step
             self.text(painter, 0, y + step * 0.66, lever.name, 13, number == 0, width=self.width() - 150)
             for dot in range(20):
@@ -260,7 +258,7 @@ class UnitsTable(_Answer):
         self.hold("setMinimumHeight", 140)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 
-    def draw_forecast(self, painter: QPainter, found: Forecast) -> None:
+    def draw_forecast(self, painter: QPainter, forecast: Forecast) -> None:
         wide = self.width()
         road = 166.0, 166.0 + min(200.0, wide * 0.27)
         ready, cost_x = road[1] + 22, wide - 0.0
@@ -278,12 +276,12 @@ class UnitsTable(_Answer):
         ):
             self.text(painter, x, 18, words, 11, colour="slate", align=align)
         costs = self.session.answers.costs
-        step = min(26.0, (self.height() - 26) / max(len(found.units), 1))
-        span = self._date_axis(painter, found, axis, step)
-        for number, unit in enumerate(found.units):
+        step = min(26.0, (self.height() - 26) / max(len(forecast.units), 1))
+        span = self._date_axis(painter, forecast, axis, step)
+        for number, unit in enumerate(forecast.units):
             y = 26 + number * step
             self._row(painter, unit, y, step, road, ready, costs)
-            self._when(painter, unit, found, y + step / 2, span)
+            self._when(painter, unit, forecast, y + step / 2, span)
             self.text(painter, hands_x, y + step * 0.66, hours(unit.hands_min), 13, align=RIGHT)
             self.text(
                 painter,
@@ -294,21 +292,21 @@ class UnitsTable(_Answer):
                 align=RIGHT,
             )
 
-    def _date_axis(self, painter: QPainter, found: Forecast, axis: tuple[float, float], step: float):  # type: ignore[no-untyped-def]
-        first, last = found.today, max([found.ready_by, *(u.high for u in found.units)])
+    def _date_axis(self, painter: QPainter, forecast: Forecast, axis: tuple[float, float], step: float):  # type: ignore[no-untyped-def]
+        first, last = forecast.today, max([forecast.ready_by, *(u.high for u in forecast.units)])
         days = max((last - first).days, 1)
 
         def x_of(when: date) -> float:
             return axis[0] + (axis[1] - axis[0]) * (when - first).days / days
 
-        x = x_of(found.ready_by)
-        self.text(painter, x, 18, f"{found.ready_by.day} {found.ready_by:%b}", 11, align=CENTRE)
-        self.line(painter, x, 26, x, 26 + step * len(found.units), "ink", 1.4)
+        x = x_of(forecast.ready_by)
+        self.text(painter, x, 18, f"{forecast.ready_by.day} {forecast.ready_by:%b}", 11, align=CENTRE)
+        self.line(painter, x, 26, x, 26 + step * len(forecast.units), "ink", 1.4)
         return x_of
 
-    def _when(self, painter: QPainter, unit: UnitForecast, found: Forecast, y: float, x_of) -> None:  # type: ignore[no-untyped-def]
+    def _when(self, painter: QPainter, unit: UnitForecast, forecast: Forecast, y: float, x_of) -> None:  # type: ignore[no-untyped-def]
         low, high = x_of(unit.low), x_of(unit.high)
-        role = "brick" if unit.middle > found.ready_by else "slate"
+        role = "brick" if unit.middle > forecast.ready_by else "slate"
         painter.fillRect(QRectF(low, y - 3, max(high - low, 4), 6), self.theme.colour(role))
 
     def _row(

@@ -51,9 +51,9 @@ class MusterState:
     @property
     def trouble(self) -> str:
         """Why the forecast cannot be trusted or made; "" where nothing is amiss."""
-        found = self.answers.forecast
-        if isinstance(found, NumerusError):
-            return f"{found.message} {found.advice}"
+        forecast = self.answers.forecast
+        if isinstance(forecast, NumerusError):
+            return f"{forecast.message} {forecast.advice}"
         return self._uncounted()
 
     def _uncounted(self) -> str:

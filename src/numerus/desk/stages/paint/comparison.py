@@ -87,8 +87,8 @@ class ComparisonCards(Drawing):
 
     def keyPressEvent(self, event: QKeyEvent | None) -> None:
         letter = event.text().upper() if event is not None else ""
-        found = next((n for n, c in enumerate(self.cards) if letter and c.letter == letter), None)
-        if found is not None:
-            self.chosen.emit(found)
+        place = next((n for n, c in enumerate(self.cards) if letter and c.letter == letter), None)
+        if place is not None:
+            self.chosen.emit(place)
         else:
             super().keyPressEvent(event)

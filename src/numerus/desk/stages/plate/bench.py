@@ -179,12 +179,12 @@ class PlateBench(Bench):
         self.graph.show_layers(None)
 
         def work(progress: Progress) -> dict[str, PartLayers]:
-            found = {}
+            layers = {}
             for number, blob in enumerate(new):
                 if not progress(number / len(new)):
                     raise Cancelled
-                found[blob] = part_layers(read(blob), machine, resin)
-            return found
+                layers[blob] = part_layers(read(blob), machine, resin)
+            return layers
 
         def done(found: dict[str, PartLayers]) -> None:
             self._layers |= {(blob, machine.id): layers for blob, layers in found.items()}

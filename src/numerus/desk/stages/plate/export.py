@@ -87,12 +87,12 @@ class PlateExport:
         ]
 
         def work(progress: Progress) -> str:
-            made = []
+            lines = []
             for number, (name, mesh, at) in enumerate(meshes):
                 progress(number / len(meshes))
-                made.append(Sliced(name, mesh, slices_of(mesh, machine.layer_mm), at))
-            write_sliced_3mf(made, path)
-            return f"{path.name}: {len(made)} parts with their slices, {len(plate.placed)} placed."
+                lines.append(Sliced(name, mesh, slices_of(mesh, machine.layer_mm), at))
+            write_sliced_3mf(lines, path)
+            return f"{path.name}: {len(lines)} parts with their slices, {len(plate.placed)} placed."
 
         self.context.jobs.start("slices", "Slicing", work, self.done)
 

@@ -25,8 +25,8 @@ class PlateGraph(Drawing):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setFixedHeight", 104)
 
-    def show_layers(self, found: PlateLayers | None) -> None:
-        self.found, self.height_mm = found, -1.0
+    def show_layers(self, plate_layers: PlateLayers | None) -> None:
+        self.found, self.height_mm = plate_layers, -1.0
         self.update()
 
     def _x(self, height_mm: float) -> float:
@@ -34,23 +34,29 @@ class PlateGraph(Drawing):
         return 4 + (self.width() - 8) * height_mm / max(self.found.height_mm, 1e-9)
 
     def draw(self, painter: QPainter) -> None:
-        found = self.found
-        if found is None or not len(found.areas_mm2):
+        plate_layers = self.found
+        if plate_layers is None or not len(plate_layers.areas_mm2):
             self.text(painter, 0, 14, "Area and pull against height", 11, colour="slate")
             return
         bottom = self.height() - FOOT
-        self._curve(painter, found, found.areas_mm2, bottom, True)
-        self._curve(painter, found, found.pull_n, bottom, False)
+        self._curve(painter, plate_layers, plate_layers.areas_mm2, bottom, True)
+        self._curve(painter, plate_layers, plate_layers.pull_n, bottom, False)
         self.line(painter, 4, bottom, self.width() - 4, bottom, "slate")
-        most = int(np.argmax(found.pull_n))
-        description = f"pull to {found.pull_n[most]:.0f} N at {most * found.layer_mm:.1f} mm; area to {found.areas_mm2.max():.0f} mm²"
+        most = int(np.argmax(plate_layers.pull_n))
+        description = f"pull to {plate_layers.pull_n[most]:.0f} N at {most * plate_layers.layer_mm:.1f} mm; area to {plate_layers.areas_mm2.max():.0f} mm²"
         self.text(painter, 4, 12, description, 11, colour="slate")
         self.text(painter, 4, self.height() - 4, "0 mm", 11, colour="slate")
         self.text(
-            painter, self.width() - 4, self.height() - 4, f"{found.height_mm:.0f} mm", 11, colour="slate", align=RIGHT
+            painter,
+            self.width() - 4,
+            self.height() - 4,
+            f"{plate_layers.height_mm:.0f} mm",
+            11,
+            colour="slate",
+            align=RIGHT,
         )
-        if found.refill_mm is not None:
-            x = self._x(found.refill_mm)
+        if plate_layers.refill_mm is not None:
+            x = self._x(plate_layers.refill_mm)
             self.line(painter, x, TOP, x, bottom, "brick", 2)
             self.tagged(painter, min(max(x, 40), self.width() - 40), TOP + 12, "fill the vat", CENTRE, "brick")
         if self.height_mm >= 0:
@@ -58,12 +64,14 @@ class PlateGraph(Drawing):
             self.line(painter, x, TOP - 4, x, bottom, "river", 2)
             self.tagged(painter, min(max(x, 30), self.width() - 30), bottom + 14, f"{self.height_mm:.2f} mm", CENTRE)
 
-    def _curve(self, painter: QPainter, found: PlateLayers, values: np.ndarray, bottom: float, filled: bool) -> None:
+    def _curve(
+        self, painter: QPainter, plate_layers: PlateLayers, values: np.ndarray, bottom: float, filled: bool
+    ) -> None:
         high, step = bottom - TOP, max(len(values) // POINTS, 1)
         path = QPainterPath(QPointF(4, bottom))
         for k in range(0, len(values), step):
             share = float(values[k : k + step].max()) / max(float(values.max()), 1e-9)
-            path.lineTo(self._x((k + step / 2) * found.layer_mm), bottom - high * 0.94 * share)
+            path.lineTo(self._x((k + step / 2) * plate_layers.layer_mm), bottom - high * 0.94 * share)
         path.lineTo(self.width() - 4, bottom)
         painter.setPen(Qt.PenStyle.NoPen if filled else QPen(self.theme.colour("ink"), 1.3))
         painter.setBrush(self.theme.colour("#9C8F73", 0.5) if filled else Qt.BrushStyle.NoBrush)

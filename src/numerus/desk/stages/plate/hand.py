@@ -25,15 +25,15 @@ class PlateHand:
 
     def shapes(self, plate: Plate) -> dict[str, Bitmap]:
         """Outlines of what lies on it."""
-        found = {}
+        shapes = {}
         for placed in plate.placed:
             pose = self.session.plans.pose_of(placed)
-            if pose is None or placed.shape in found:
+            if pose is None or placed.shape in shapes:
                 continue
             if pose.supported_blob not in self._known:
                 self._known[pose.supported_blob] = outline_bitmap(self.session.mesh(pose.supported_blob))
-            found[placed.shape] = self._known[pose.supported_blob]
-        return found
+            shapes[placed.shape] = self._known[pose.supported_blob]
+        return shapes
 
     def _edit(self, words: str, act: Callable[[Plate, dict[str, Bitmap], Machine], Plate]) -> None:
         plate = self.state.plate

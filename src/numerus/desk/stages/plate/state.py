@@ -91,8 +91,8 @@ class PlateState:
     @property
     def machines(self) -> list[tuple[str, str]]:
         """(words, id) to choose from."""
-        found = [(f"{m.name}, {m.plate_x_mm:g} × {m.plate_y_mm:g} mm", m.id) for m in self.plans.machines.values()]
-        return [("all machines", ALL_MACHINES), *found] if len(found) > 1 else found
+        choices = [(f"{m.name}, {m.plate_x_mm:g} × {m.plate_y_mm:g} mm", m.id) for m in self.plans.machines.values()]
+        return [("all machines", ALL_MACHINES), *choices] if len(choices) > 1 else choices
 
     def machines_in_service(self, chosen: str) -> list[Machine]:
         return [m for m in self.plans.machines.values() if m.in_service and chosen in (ALL_MACHINES, m.id)]
@@ -110,16 +110,16 @@ class PlateState:
         """The line that says which part of which figure is on no plate yet, and what closing this plate would leave out."""
         unit = self.plans.units[self.unit_id]
         accounted = {c for c, s in self.answers.standing.copies.items() if s.state != "owed"}
-        found = completeness(unit, self.plans.figures_of(unit.id), accounted)
-        return f"{sentence(found, self.plans.figures, self.plans.parts)} {self._missing(found)}".strip()
+        report = completeness(unit, self.plans.figures_of(unit.id), accounted)
+        return f"{sentence(report, self.plans.figures, self.plans.parts)} {self._missing(report)}".strip()
 
-    def _missing(self, found: Completeness) -> str:
+    def _missing(self, report: Completeness) -> str:
         plate, figures = self.plate, self.plans.figures
         if plate is None or not self.waits(plate):
             return ""
         own = {f.id for f in self.plans.figures_of(self.unit_id)}
         copies = [(p.figure_id, p.slot) for p in plate.placed if p.figure_id in own]
-        left = missing_for(copies, found, figures)
+        left = missing_for(copies, report, figures)
         if not copies:
             return ""
         if not left:

@@ -168,11 +168,11 @@ class PoseBench(Bench):
             self.keep_button.setEnabled(False)
         self.supplied_page.look_at(part, self.trials.machine, self.trials.resin)
 
-    def _show_supplied(self, made: SuppliedPrint) -> None:
+    def _show_supplied(self, supplied_print: SuppliedPrint) -> None:
         self.keep_button.setEnabled(True)
         self.view.cut_mm = 1e9
-        self.view.caption = ("As supplied", f"{made.pose.height_mm:.1f} mm high; drag to turn")
-        self.view.show_things(turning_thing(made.standing))
+        self.view.caption = ("As supplied", f"{supplied_print.pose.height_mm:.1f} mm high; drag to turn")
+        self.view.show_things(turning_thing(supplied_print.standing))
 
     def _pose_anew(self) -> None:
         """Its own supports are taken for part of it."""
@@ -203,10 +203,10 @@ class PoseBench(Bench):
             made.setEnabled(False)
         self.chart.show_part(mesh)
 
-    def _grew(self, found: Search) -> None:
+    def _grew(self, search: Search) -> None:
         """Part of the search, to be looked at."""
         if self.trials.fields is None:
-            self.chart.show_search(found, [], 0)
+            self.chart.show_search(search, [], 0)
 
     def _listed(self, mesh: Mesh | None) -> None:
         self.chart.show_search(self.trials.found, self.trials.costs, self.trials.chosen)
@@ -214,10 +214,10 @@ class PoseBench(Bench):
 
     def _turning(self, up: Floats) -> None:
         """The part follows the chart."""
-        part, found = self.trials.part, self.trials.found
-        if part is not None and found is not None:
+        part, search = self.trials.part, self.trials.found
+        if part is not None and search is not None:
             turned = posed(self.session.mesh(part.blob), up)
-            near = found.costs[found.nearest(up)]
+            near = search.costs[search.nearest(up)]
             self.view.cut_mm = 1e9
             support = f"about {near[1]:.0f} mm² to support; let go to support it"
             self.view.caption = (f"{turned.extents_mm[2]:.1f} mm high", support)
@@ -334,8 +334,8 @@ class PoseBench(Bench):
         self.keeper.pose_all(waiting, supplied, self.trials.known, *self._how, self.poses.weights)
 
     def export(self) -> None:
-        made = self.supplied_page.made
-        if self.tried is None and made is None:
+        supplied_print = self.supplied_page.made
+        if self.tried is None and supplied_print is None:
             return
         name, _ = QFileDialog.getSaveFileName(
             self, "Export the supported part", f"{self.trials.part_id}.stl", "STL (*.stl);;3MF (*.3mf)"
@@ -343,6 +343,6 @@ class PoseBench(Bench):
         if not name:
             return
         try:
-            write_supported(made or self.tried.made, Path(name))  # type: ignore[union-attr]
+            write_supported(supplied_print or self.tried.made, Path(name))  # type: ignore[union-attr]
         except NumerusError as error:
             self.session.failed.emit(error)

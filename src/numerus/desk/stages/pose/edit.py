@@ -88,18 +88,18 @@ class SupportEditor:
         mesh, cost, style = self.session.labelled_mesh(part), shown.cost, shown.made.style
         others = [self.session.mesh(p.blob) for p in self.session.beside(part)]
         machine, resin, plans = self.trials.machine, self.trials.resin, self.session.plans
-        dabs, told = plans.dabs_of(part.id), plans.part_zones.get(part.id)
+        dabs, part_zones = plans.dabs_of(part.id), plans.part_zones.get(part.id)
 
         def work(progress: Progress) -> tuple[Remade, int]:
             vented, count = cups_vented(oriented(mesh)[0], cost.up)
-            made = remade(part, vented, told)
+            made = remade(part, vented, part_zones)
             fields = fields_of(vented, others, dabs)
             _, again = kept_pose(vented, cost, machine, resin, style, fields)
             draft = Draft(cost.up, cost.school, style.name, again.pillars)
             return replace(made, part=replace(made.part, draft=draft)), count
 
-        def done(found: tuple[Remade, int]) -> None:
-            made, count = found
+        def done(outcome: tuple[Remade, int]) -> None:
+            made, count = outcome
             if not count:
                 self.session.failed.emit(
                     GeometryError("no-vent", "No thin wall leads out of these cups.", "Tilt the part.")

@@ -29,9 +29,9 @@ class KnownFields:
         key = f"{FIELDS}{part.blob}:{hashlib.sha256(repr(about).encode()).hexdigest()[:32]}"
         if key not in self._known:
             data = self.session.worked_out(key)
-            found = unpacked_fields(data, part.triangles) if data else None
-            if found is not None:
-                self._known[key] = found
+            fields = unpacked_fields(data, part.triangles) if data else None
+            if fields is not None:
+                self._known[key] = fields
         return (
             key,
             self._known.get(key),

@@ -29,19 +29,21 @@ Posed = tuple[Part, Pose, bytes]
 """A part with a pose and its supported mesh, packed, not yet in the book."""
 
 
-def packed_whole(made: Supported) -> bytes:
-    whole = made.whole
+def packed_whole(supported: Supported) -> bytes:
+    whole = supported.whole
     return pack_mesh(Mesh(whole.vertices, whole.faces))
 
 
-def write_supported(made: Supported | SuppliedPrint, path: Path) -> None:
+def write_supported(printed: Supported | SuppliedPrint, path: Path) -> None:
     """Part and supports as they stand on the plate: 3MF keeps them apart, STL does not; a part that came with its own is one."""
-    if isinstance(made, SuppliedPrint):
-        write_3mf([("part", made.standing)], path) if path.suffix.lower() == ".3mf" else write_stl(made.standing, path)
+    if isinstance(printed, SuppliedPrint):
+        write_3mf([("part", printed.standing)], path) if path.suffix.lower() == ".3mf" else write_stl(
+            printed.standing, path
+        )
     elif path.suffix.lower() == ".3mf":
-        write_3mf([("part", made.part), ("supports", made.supports)][: 2 if made.pillars else 1], path)
+        write_3mf([("part", printed.part), ("supports", printed.supports)][: 2 if printed.pillars else 1], path)
     else:
-        write_stl(made.whole, path)
+        write_stl(printed.whole, path)
 
 
 class Keeper(QObject):
@@ -61,8 +63,8 @@ class Keeper(QObject):
         mesh, meshes = self.session.mesh(part.blob), [(t, self.session.mesh(t.blob)) for t in twins]
 
         def work(progress: Progress) -> list[Posed]:
-            found = [(t, twin_pose(mesh, pose, m, machine, resin, style)) for t, m in meshes]
-            return [_posed(t, *kept) for t, kept in found if kept is not None]
+            pairs = [(t, twin_pose(mesh, pose, m, machine, resin, style)) for t, m in meshes]
+            return [_posed(t, *kept) for t, kept in pairs if kept is not None]
 
         words = "twins take the pose over"
         self.context.jobs.start("twins", "Posing its twins", work, lambda found: self._write(words, found))
@@ -70,8 +72,8 @@ class Keeper(QObject):
     def _waiting_twins(self, part: Part) -> list[Part]:
         plans = self.session.plans
         kit = plans.kits.get(part.kit_id)
-        said = [r for r in (kit.relations if kit else ()) if r.kind in ("duplicate", "mirror") and not r.overruled]
-        ids = {i for r in said if part.id in r.parts for i in r.parts} - {part.id}
+        relations = [r for r in (kit.relations if kit else ()) if r.kind in ("duplicate", "mirror") and not r.overruled]
+        ids = {i for r in relations if part.id in r.parts for i in r.parts} - {part.id}
         return [p for i in ids if (p := plans.parts.get(i)) and p.pose is None]
 
     def pose_all(
@@ -82,51 +84,51 @@ class Keeper(QObject):
         lying = [(p, self.session.mesh(p.blob), known.at(p)) for p in waiting]
 
         def work(progress: Progress) -> list[Posed]:
-            found = []
+            posed_parts = []
             for number, (part, mesh, at) in enumerate(lying):
                 if not progress(number / len(lying)):
                     raise Cancelled
                 if part.id in supplied:
-                    found.append(_as_supplied(part, supplied_print(mesh, machine, resin)))
+                    posed_parts.append(_as_supplied(part, supplied_print(mesh, machine, resin)))
                     continue
                 fields = known.of(part, mesh, at)
-                found.append(_posed(part, *best_kept(mesh, machine, resin, None, fields, weights, style)))
-            return found
+                posed_parts.append(_posed(part, *best_kept(mesh, machine, resin, None, fields, weights, style)))
+            return posed_parts
 
         if waiting:
             description, words = f"Posing {counted(len(waiting), 'part')}", "pose all that waits"
             self.context.jobs.start("pose all", description, work, lambda found: self._write_all(words, found))
 
-    def _write_all(self, label: str, found: list[Posed]) -> None:
-        self._write(label, found)
-        self.summed.emit(summary(found))
+    def _write_all(self, label: str, posed: list[Posed]) -> None:
+        self._write(label, posed)
+        self.summed.emit(summary(posed))
 
-    def keep_supplied(self, part: Part, made: SuppliedPrint) -> None:
+    def keep_supplied(self, part: Part, printed: SuppliedPrint) -> None:
         """A part that came with supports, printed as it stands."""
-        self._write(f"{part.label} printed as supplied", [_as_supplied(part, made)])
+        self._write(f"{part.label} printed as supplied", [_as_supplied(part, printed)])
 
-    def _write(self, label: str, found: list[Posed]) -> None:
-        if found:
+    def _write(self, label: str, posed: list[Posed]) -> None:
+        if posed:
             self.session.store(
                 label,
-                lambda book: [replace(p, pose=replace(pose, supported_blob=book.put_blob(b))) for p, pose, b in found],
+                lambda book: [replace(p, pose=replace(pose, supported_blob=book.put_blob(b))) for p, pose, b in posed],
             )
 
 
-def summary(found: Sequence[Posed]) -> str:
+def summary(posed: Sequence[Posed]) -> str:
     """How posing many parts went: those that kept warnings, by name."""
-    warned = [f"{part.label}: {', '.join(said)}" for part, pose, _ in found if (said := pose_warnings(pose))]
-    supplied = sum(pose.school == AS_SUPPLIED for _, pose, _ in found)
-    words = f"{counted(len(found), 'part')} posed" + (f", {supplied} of them as supplied" if supplied else "")
+    warned = [f"{part.label}: {', '.join(said)}" for part, pose, _ in posed if (said := pose_warnings(pose))]
+    supplied = sum(pose.school == AS_SUPPLIED for _, pose, _ in posed)
+    words = f"{counted(len(posed), 'part')} posed" + (f", {supplied} of them as supplied" if supplied else "")
     if not warned:
         return f"{words}; every island caught, nothing sealed, all held."
     more = f"; and {len(warned) - SAID} more" if len(warned) > SAID else ""
     return f"{words}. Look again at {'; '.join(warned[:SAID])}{more}."
 
 
-def _as_supplied(part: Part, made: SuppliedPrint) -> Posed:
-    return replace(part, draft=None), made.pose, pack_mesh(made.standing.bare())
+def _as_supplied(part: Part, printed: SuppliedPrint) -> Posed:
+    return replace(part, draft=None), printed.pose, pack_mesh(printed.standing.bare())
 
 
-def _posed(part: Part, pose: Pose, made: Supported) -> Posed:
-    return replace(part, draft=draft_of(pose, made)), pose, packed_whole(made)
+def _posed(part: Part, pose: Pose, supported: Supported) -> Posed:
+    return replace(part, draft=draft_of(pose, supported)), pose, packed_whole(supported)

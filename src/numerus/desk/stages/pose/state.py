@@ -35,12 +35,12 @@ class PoseState:
     @property
     def waiting_everywhere(self) -> list[Part]:
         """Parts of all units that wait for a pose, each once."""
-        found: dict[str, Part] = {}
+        parts: dict[str, Part] = {}
         for unit in self.plans.units_in_order():
             other = PoseState(self.answers)
             other.look(self.answers, unit.id, "")
-            found |= {p.id: p for p in other.waiting}
-        return list(found.values())
+            parts |= {p.id: p for p in other.waiting}
+        return list(parts.values())
 
     def is_supplied(self, part: Part) -> bool:
         """Whether the part came on supports of its own and may be printed as it stands."""

@@ -52,16 +52,16 @@ class SuppliedPage(QWidget):
             lambda made: self._met(part.id, made),
         )  # fmt: skip
 
-    def _met(self, part_id: str, made: SuppliedPrint) -> None:
+    def _met(self, part_id: str, printed: SuppliedPrint) -> None:
         if part_id == self.part_id:
-            self.made = made
-            self.show_print(made)
-            self.shown.emit(made)
+            self.made = printed
+            self.show_print(printed)
+            self.shown.emit(printed)
 
-    def show_print(self, made: SuppliedPrint) -> None:
-        pose, proof = made.pose, made.proof
+    def show_print(self, printed: SuppliedPrint) -> None:
+        pose, proof = printed.pose, printed.proof
         self.says.setText(proof.description)
-        x, y = made.standing.extents_mm[:2]
+        x, y = printed.standing.extents_mm[:2]
         self.numbers.setText(
             f"{x:.1f} × {y:.1f} × {pose.height_mm:.1f} mm as it stands, {pose.tips} pillars counted. "
             "Its supports are weighed with it; how they bear leverage is not judged."

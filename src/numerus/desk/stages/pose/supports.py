@@ -107,25 +107,25 @@ class SupportsPage(QWidget):
         """Kind of stroke and its radius in mm."""
         return self.brush_box.currentData(), self.size_box.currentData()
 
-    def show_made(self, made: Supported, graph: LayerGraph, pools_ml: float) -> None:
+    def show_made(self, supported: Supported, graph: LayerGraph, pools_ml: float) -> None:
         """Supports as they now are, with what the proof says of them."""
-        self.made = made, graph
-        self.findings = print_findings(made, graph.proof, graph.cups, pools_ml)
+        self.made = supported, graph
+        self.findings = print_findings(supported, graph.proof, graph.cups, pools_ml)
         self.list.show_lines([(f.description[:1].upper() + f.description[1:], f.advice) for f in self.findings])
-        self.summary.setText(supports_say(made, graph.proof))
-        self.style_box.setCurrentIndex(list(STYLES).index(made.style.name))
-        self.style_says.setText(STYLE_DESCRIPTION[made.style.name])
+        self.summary.setText(supports_say(supported, graph.proof))
+        self.style_box.setCurrentIndex(list(STYLES).index(supported.style.name))
+        self.style_says.setText(STYLE_DESCRIPTION[supported.style.name])
         self.mend.setEnabled(any(f.code not in ("cup", "pool") for f in self.findings))
         self.vent.setVisible(any(f.code == "cup" for f in self.findings))
-        self.choose(self.chosen if self.chosen < len(made.pillars) else -1)
+        self.choose(self.chosen if self.chosen < len(supported.pillars) else -1)
 
     def choose(self, pillar: int) -> None:
         """One tip, to be changed."""
         self.chosen = pillar
         for made in self.user_actions:
             made.setEnabled(pillar >= 0)
-        told = self.made is not None and pillar >= 0
-        self.tip.setText(tip_says(self.made[0], self.made[1].proof, pillar) if told and self.made else "")
+        measured = self.made is not None and pillar >= 0
+        self.tip.setText(tip_says(self.made[0], self.made[1].proof, pillar) if measured and self.made else "")
 
     def _look(self, number: int) -> None:
         self.choose(self.findings[number].pillar)

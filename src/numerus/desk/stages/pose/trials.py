@@ -120,12 +120,12 @@ class Trials(QObject):
         self.context.jobs.start("pose", "Searching poses", work, lambda r: self._searched(part.id, mesh, at[0], *r))
 
     def _searched(
-        self, part_id: str, mesh: Mesh, key: str, fields: Fields, costs: list[PoseCost], found: Search
+        self, part_id: str, mesh: Mesh, key: str, fields: Fields, costs: list[PoseCost], search: Search
     ) -> None:
         self.known.keep(key, fields)
         if part_id != self.part_id:
             return
-        self.fields, self.costs, self.found = fields, costs, found
+        self.fields, self.costs, self.found = fields, costs, search
         self.chosen = min(self.chosen, len(costs) - 1)
         self.listed.emit(mesh)
         part = self.part
@@ -164,16 +164,16 @@ class Trials(QObject):
         mesh, cost = self.session.mesh(part.blob), self.costs[number]
 
         def work(progress: Progress) -> Tried:
-            _, made = kept_pose(mesh, cost, machine, resin, style, fields, lambda s: progress(0.9 * s))
-            return tried(cost, made, machine, resin)
+            _, supported = kept_pose(mesh, cost, machine, resin, style, fields, lambda s: progress(0.9 * s))
+            return tried(cost, supported, machine, resin)
 
         self.context.jobs.start("support", "Placing supports", work, lambda t: self._placed(number, t))
 
-    def _placed(self, number: int, made: Tried) -> None:
+    def _placed(self, number: int, trial: Tried) -> None:
         """A candidate with its supports: shown, its cost as measured; the others are measured so meanwhile."""
         part = self.part
-        self._measured_as(number, made.cost)
-        self.show(made, part.draft if part else None)
+        self._measured_as(number, trial.cost)
+        self.show(trial, part.draft if part else None)
         self._measure_others()
 
     def _measured_as(self, number: int, cost: PoseCost) -> None:
@@ -206,8 +206,8 @@ class Trials(QObject):
         """Which candidate costs least, once all are measured with their supports."""
         if self.found is None or not self.costs or not all(c.supported for c in self.costs):
             return None
-        found, weights = self.found, self.weights
-        return min(range(len(self.costs)), key=lambda n: measured_score(self.costs[n], found, weights))
+        search, weights = self.found, self.weights
+        return min(range(len(self.costs)), key=lambda n: measured_score(self.costs[n], search, weights))
 
     def try_own(self, up: Floats) -> None:
         """A direction let go on the chart: measured and put in the last place."""
@@ -221,13 +221,13 @@ class Trials(QObject):
         part, fields = self.part, self.fields
         if part is None or fields is None or self.found is None:
             return
-        found, self.weights = self.found.blended(weights), weights
-        self.found = found
+        search, self.weights = self.found.blended(weights), weights
+        self.found = search
         self.listed.emit(None)
         mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
 
         def best() -> PoseCost:
-            up = school_up(BEST, without_cups(mesh, found, weights))
+            up = school_up(BEST, without_cups(mesh, search, weights))
             return measure(mesh, fields, BEST, up, machine, resin)
 
         self._measured(mesh, "Measuring the best", best)
@@ -242,7 +242,7 @@ class Trials(QObject):
 
         self.context.jobs.start("pose", words, lambda _: work(), done)
 
-    def show(self, made: Tried, draft: Draft | None, again: bool = False) -> None:
+    def show(self, trial: Tried, draft: Draft | None, again: bool = False) -> None:
         """A pose with its supports; ``draft``: as the part has it; ``again``: the same, changed."""
-        self.tried, self.drafted = made, draft
+        self.tried, self.drafted = trial, draft
         self.shown.emit(again)

@@ -89,11 +89,11 @@ class PrimeBench(StepsBench):
     def build_picture(self) -> QWidget:
         self.view = BenchView(self.theme, self.renderer, "The figure, primed from above")
         self.air = AirStrip(self.context)
-        made = QWidget()
+        widget = QWidget()
         layout = column(self.view, self.air, gap=8)
         layout.setStretch(0, 1)
-        made.setLayout(layout)
-        return made
+        widget.setLayout(layout)
+        return widget
 
     def _chosen(self) -> None:
         self.state.unit_id = self.which.currentData() or ""

@@ -107,8 +107,8 @@ class PrintBench(Bench):
         state.look(answers, coming_air(self.session.now))
         self.subtitle.setText(state.subtitle + ("" if state.trouble else self.planned.show_end(state.schedule)))
         self._look_for_help()
-        told = plans, answers.standing
-        self.planned.show_stores(state.wear, all_stock(*told, answers.now), answers.estimates)
+        basis = plans, answers.standing
+        self.planned.show_stores(state.wear, all_stock(*basis, answers.now), answers.estimates)
         if state.settle():
             self.body.setCurrentIndex(0)
         self._show()
@@ -122,8 +122,8 @@ class PrintBench(Bench):
                 lambda progress: (what_if(waiting, inputs), better_order(waiting, inputs, progress)), self._helped,
             )  # fmt: skip
 
-    def _helped(self, found: tuple[list[WhatIf], BetterOrder | None]) -> None:
-        self.helps, self.better = found
+    def _helped(self, answers: tuple[list[WhatIf], BetterOrder | None]) -> None:
+        self.helps, self.better = answers
         self.planned.show_helps(self.helps, self.better)
 
     def take_order(self) -> None:
@@ -178,9 +178,9 @@ class PrintBench(Bench):
         if run.state == "printing":
             minutes = answers.run_factors.minutes_of(plate, run.machine_id)
             end = later(run.started, minutes, self.session.plans.time_zone)
-            said = f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}.{self.state.lasts(rest)}"
+            words = f"Started {run.started:%a %H:%M}, {len(plate.placed)} parts. It ends {end:%a %H:%M}.{self.state.lasts(rest)}"
             careful = "Keep the lid down: daylight cures resin. The simulated machine may let a part go, lose power or run dry."
-            self.planned.show_words(f"{plate.name} is printing", said, careful)
+            self.planned.show_words(f"{plate.name} is printing", words, careful)
             return
         self.off.show_run(run, plate, self._seen(plate, run))
         waits = "has ended and waits to be taken off" if run.state == "hanging" else f"was taken off; {run.state}"

@@ -85,10 +85,10 @@ class LiveRun(QWidget):
         plate, run, machine, reading = self.plate, self.run, self.machine, self.reading()
         if plate is None or run is None or machine is None or machine.kind != "resin":
             return None
-        told = reading.resin_ml if reading is not None else math.nan
+        known = reading.resin_ml if reading is not None else math.nan
         factors = self.session.answers.run_factors
         by_journal = left_after(run, plate, machine, self.session.now, self.session.plans.time_zone, factors)
-        stands = by_journal if math.isnan(told) else told
+        stands = by_journal if math.isnan(known) else known
         return rest_of(plate, machine, self.elapsed_min, stands, factors)
 
     def tick(self) -> None:

@@ -127,12 +127,12 @@ class MachineView(Drawing):
     def _skin(self, plate: Plate) -> Floats:
         """Points all over what is on a plate, where it stands."""
         if self._skinned is None or self._skinned[0] is not plate:
-            found = [np.zeros((0, 3))]
+            pieces = [np.zeros((0, 3))]
             for placed in plate.placed:
                 pose = self.session.plans.pose_of(placed)
                 if pose is not None:
-                    found.append(placed_points(self._points(pose.supported_blob), placed))
-            self._skinned = plate, np.concatenate(found)
+                    pieces.append(placed_points(self._points(pose.supported_blob), placed))
+            self._skinned = plate, np.concatenate(pieces)
         return self._skinned[1]
 
     def _points(self, blob: str) -> Floats:

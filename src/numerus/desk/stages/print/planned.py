@@ -103,10 +103,10 @@ class PlannedPage(QWidget):
         self.helps.show_lines([*([order] if order else []), *others])
         self.tabs[HELPS].setText(f"{HELPS} ({len(others) + 1})" if better else HELPS)
 
-    def show_schedule(self, schedule: Schedule, found: list[Conflict], plate_id: str) -> None:
+    def show_schedule(self, schedule: Schedule, conflicts: list[Conflict], plate_id: str) -> None:
         self.runs.show_runs(list(schedule.scheduled_runs), plate_id)
-        self.conflicts.show_lines([(c.description, c.advice) for c in found])
-        self.tabs[CONFLICTS].setText(f"{CONFLICTS} ({len(found)})" if found else CONFLICTS)
+        self.conflicts.show_lines([(c.description, c.advice) for c in conflicts])
+        self.tabs[CONFLICTS].setText(f"{CONFLICTS} ({len(conflicts)})" if conflicts else CONFLICTS)
 
     def show_stores(self, wear: Sequence[Wear], stock: Sequence[Stock], done: Estimates) -> None:
         """Resin, what wears, and how estimates came about."""
@@ -163,8 +163,8 @@ class PlannedPage(QWidget):
         self.free.setVisible(False)
         self.again.setVisible(lies_nowhere)
         self.vat_row.setVisible(False)
-        for made, words in ((self.why, why), (self.reasons, reasons), (self.others, others)):
-            made.setText(words)
+        for line, words in ((self.why, why), (self.reasons, reasons), (self.others, others)):
+            line.setText(words)
 
     def show_end(self, schedule: Schedule) -> str:
         """When the last plate comes off, against the date."""

@@ -71,8 +71,8 @@ class PrintState:
 
     def _changed(self) -> list[Conflict]:
         """Plates whose parts are no longer those they were laid for."""
-        said = [(p, changed_since_laid(p, self.plans)) for p in self.waiting]
-        return [Conflict(p.id, f"{p.name}: {why}.", "choose it here, then lay it anew") for p, why in said if why]
+        plates = [(p, changed_since_laid(p, self.plans)) for p in self.waiting]
+        return [Conflict(p.id, f"{p.name}: {why}.", "choose it here, then lay it anew") for p, why in plates if why]
 
     @property
     def changed(self) -> str:
@@ -209,8 +209,8 @@ class PrintState:
         try:
             return repacked(moved, shapes, machine) if troubles(moved, shapes, machine) else moved
         except PlanError as error:
-            said = f"{plate.name} does not fit {machine.name}: {error.message}"
-            raise PlanError("does-not-fit", said, "Take it apart in Plate and make it for that machine.") from error
+            plate_id = f"{plate.name} does not fit {machine.name}: {error.message}"
+            raise PlanError("does-not-fit", plate_id, "Take it apart in Plate and make it for that machine.") from error
 
     def laid_anew(self, mesh_of: Callable[[str], Mesh]) -> tuple[Plate, Machine]:
         """The plate in hand on its own machine, or the first in service that it fits. Raises PlanError where there is none."""

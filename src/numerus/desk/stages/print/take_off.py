@@ -104,13 +104,13 @@ class TakeOffPage(QWidget):
         self.lost = button("It did not hold", lambda: self._ended(False))
         self.record_button = button("Plate is off: keep this", self.record, "main")
         flakes = label("Check the vat for cured flakes before the next run.", "caution", True)
-        made = panel(column(
+        widget = panel(column(
             row(self.counts, -1, button("Watch bill", self.back.emit)), row(self.held, self.lost, -1),
             self.list, self.diagnose_failure, flakes, caution_line("print", "repair"), row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
         ), "drawer")  # fmt: skip
-        made.layout().setStretch(2, 1)
-        hold(self.context.theme, made, "setFixedWidth", 372)
-        return made
+        widget.layout().setStretch(2, 1)
+        hold(self.context.theme, widget, "setFixedWidth", 372)
+        return widget
 
     def show_run(self, run: RunRecord, plate: Plate, outcomes: dict[str, PartOutcome]) -> None:
         """A run that has ended; ``outcomes``: as the journal or the machine tells them, to be corrected."""
@@ -149,8 +149,8 @@ class TakeOffPage(QWidget):
             return
         seen = self.outcomes.get(placed.id, PartOutcome(placed.id, GOOD))
         hanging, failed = run.state == "hanging", seen.outcome == FAILED
-        said = f"{self.description(placed)}: {seen.outcome}{', ' + seen.looks if seen.looks else ''}."
-        self.tapped.setText(f"{said} Tap it again to change that." if hanging else said)
+        words = f"{self.description(placed)}: {seen.outcome}{', ' + seen.looks if seen.looks else ''}."
+        self.tapped.setText(f"{words} Tap it again to change that." if hanging else words)
         self.looks.show_looks(seen.looks, hanging and seen.outcome != GOOD)
         self.height_at.blockSignals(True)
         self.height_at.setValue(seen.height_mm)
@@ -165,8 +165,8 @@ class TakeOffPage(QWidget):
 
     def _show_ways(self, placed: Placed, seen: PartOutcome, run: RunRecord) -> None:
         plans, answers = self.session.plans, self.session.answers
-        part, found = plans.parts.get(placed.part_id), answers.forecast
-        slack = 0.0 if isinstance(found, NumerusError) else float((found.ready_by - found.middle).days)
+        part, forecast = plans.parts.get(placed.part_id), answers.forecast
+        slack = 0.0 if isinstance(forecast, NumerusError) else float((forecast.ready_by - forecast.middle).days)
         self.ways = []
         if part is not None and seen.outcome != GOOD:
             self.ways = ways_with(part, seen, run, plans, answers.standing, answers.facts, self.session.now, slack)

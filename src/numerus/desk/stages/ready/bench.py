@@ -245,13 +245,13 @@ class ReadyBench(Bench):
         return whole
 
     def _box_side(self, name: str) -> QSpinBox:
-        made = QSpinBox()
-        made.setRange(60, 2000)
-        made.setSingleStep(10)
-        made.setAccessibleName(f"How {name} the box is inside, mm")
-        made.setKeyboardTracking(False)
-        made.editingFinished.connect(self._resize_box)
-        return made
+        box = QSpinBox()
+        box.setRange(60, 2000)
+        box.setSingleStep(10)
+        box.setAccessibleName(f"How {name} the box is inside, mm")
+        box.setKeyboardTracking(False)
+        box.editingFinished.connect(self._resize_box)
+        return box
 
     def _resize_box(self) -> None:
         army, size = self.state.plans.army, (float(self.wide.value()), float(self.deep.value()))

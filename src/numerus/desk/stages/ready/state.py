@@ -54,14 +54,14 @@ class ReadyState:
     @property
     def packed_words(self) -> str:
         """How many trays, how large, against how many there must be."""
-        found = self.packed
-        if found is None or not found.trays:
+        packed = self.packed
+        if packed is None or not packed.trays:
             return ""
-        wall = min(t.least_wall_mm for t in found.trays)
-        deep = " and ".join(f"{t.high_mm:.0f}" for t in found.trays[:4])
-        grams = sum(t.grams for t in found.trays)
-        many, least = counted(len(found.trays), "tray"), found.least_trays
-        bound = "fewer cannot hold them" if least == len(found.trays) else f"by area at least {least}"
+        wall = min(t.least_wall_mm for t in packed.trays)
+        deep = " and ".join(f"{t.high_mm:.0f}" for t in packed.trays[:4])
+        grams = sum(t.grams for t in packed.trays)
+        many, least = counted(len(packed.trays), "tray"), packed.least_trays
+        bound = "fewer cannot hold them" if least == len(packed.trays) else f"by area at least {least}"
         return f"{many}, {bound}; foam {deep} mm deep, walls {wall:.1f} mm at least; {grams:.0f} g of resin. Double box to ship."
 
     @property

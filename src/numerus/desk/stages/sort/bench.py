@@ -52,10 +52,10 @@ class Arriving(QListWidget):
             self._place(name).setForeground(self.palette().placeholderText())
 
     def _place(self, name: str) -> QListWidgetItem:
-        made = QListWidgetItem(name.rpartition("/")[2])
-        made.setSizeHint(self.gridSize())
-        self.addItem(made)
-        return made
+        list_item = QListWidgetItem(name.rpartition("/")[2])
+        list_item.setSizeHint(self.gridSize())
+        self.addItem(list_item)
+        return list_item
 
     def meet(self, found: Read | Refusal) -> None:
         """A part in the place its name waited in, or, one more object of its file, after those that wait."""
@@ -169,8 +169,8 @@ class SortBench(Bench):
         if self.isVisible():
             self.refresh()
 
-    def _arrived(self, found: Read | Refusal) -> None:
-        self.arriving.meet(found)
+    def _arrived(self, item: Read | Refusal) -> None:
+        self.arriving.meet(item)
         if self.isVisible():
             self.refresh()
 
@@ -190,25 +190,25 @@ class SortBench(Bench):
         # It stays where it is on every tab; on the others what waits to be agreed with comes first.
         self.fill_button.setEnabled(self.state.has_gaps and (not waiting or self.page == BUILDS))
 
-    def act(self, said: Statement) -> None:
+    def act(self, statement: Statement) -> None:
         """What a card offers: the unit set, the part mended, a slot looked at, a statement turned about."""
-        unit, part = self.session.unit, self.session.plans.parts.get(said.part_id)
+        unit, part = self.session.unit, self.session.plans.parts.get(statement.part_id)
         if unit is None or part is None:
             return
-        if said.kind in ("unit", "fault"):
-            self._settle(f"{part.label}: {said.act}", [part])
-        elif said.relation is not None:
-            self._turn_about(self.session.plans.kits[unit.kit_id], said)
+        if statement.kind in ("unit", "fault"):
+            self._settle(f"{part.label}: {statement.act}", [part])
+        elif statement.relation is not None:
+            self._turn_about(self.session.plans.kits[unit.kit_id], statement)
         else:
-            self.open_part(said.part_id)
+            self.open_part(statement.part_id)
 
-    def _turn_about(self, kit: Kit, said: Statement) -> None:
-        relation = said.relation
+    def _turn_about(self, kit: Kit, statement: Statement) -> None:
+        relation = statement.relation
         if relation is None:
             return
         parts = self.session.kit_parts()
         meshes = [self.session.mesh(p.blob) for p in parts]
-        words = f"{said.title}: {said.description} {'believed' if relation.overruled else 'overruled'}"
+        words = f"{statement.title}: {statement.description} {'believed' if relation.overruled else 'overruled'}"
         self.context.jobs.start(
             "overrule", "Proposing slots again", lambda progress: overruled(kit, relation, parts, meshes),
             lambda documents: self.session.commit(words, documents),
@@ -220,22 +220,22 @@ class SortBench(Bench):
 
     def _settle(self, label: str, parts: list[Part]) -> None:
         """Units, faults and slots of parts as proposed: worked out beside, written as one edit."""
-        told = self.session.plans.part_zones
+        zones = self.session.plans.part_zones
         meshes = [(p, self.session.labelled_mesh(p)) for p in parts]
 
         def work(progress: Progress) -> list[Remade]:
-            made = []
+            remade_parts = []
             for number, (part, mesh) in enumerate(meshes):
                 if not progress(number / len(meshes)):
                     raise Cancelled
-                made.append(agreed(part, mesh, told.get(part.id)))
-            return made
+                remade_parts.append(agreed(part, mesh, zones.get(part.id)))
+            return remade_parts
 
         self.context.jobs.start("settle", "Mending and measuring", work, lambda made: self._store(label, made))
 
-    def _store(self, label: str, made: list[Remade]) -> None:
-        self.session.store(label, lambda book: [d for m in made for d in stored(book, m)])
-        left = faults_left([m.part for m in made])
+    def _store(self, label: str, remade_parts: list[Remade]) -> None:
+        self.session.store(label, lambda book: [d for m in remade_parts for d in stored(book, m)])
+        left = faults_left([m.part for m in remade_parts])
         if left:
             self.user_actions.noted.emit(left)
 

@@ -106,8 +106,8 @@ class Builds(QWidget):
         if unit is None:
             return
         figures, copies = plans.figures_of(unit.id), self.session.answers.standing.copies
-        found = completeness(unit, figures, {c for c, s in copies.items() if s.state != "owed"})
-        self.line.setText(sentence(found, plans.figures, plans.parts))
+        report = completeness(unit, figures, {c for c, s in copies.items() if s.state != "owed"})
+        self.line.setText(sentence(report, plans.figures, plans.parts))
         self.warnings.setText(self._warnings(figures))
         self._fill_rules()
         lines = to_print(plans, self.session.answers.standing, unit.id)
@@ -122,18 +122,18 @@ class Builds(QWidget):
         """Equal figures, odd ones out, broken rules; and what the marks mean where all is well."""
         unit, plans = self.session.unit, self.session.plans
         assert unit is not None
-        said = []
+        words = []
         for owner, slot in odd_ones(unit, figures)[:2]:
             if slot in plans.figures[owner].build:
-                said.append(f"{plans.figures[owner].name} has no {slot}, most others have one.")
+                words.append(f"{plans.figures[owner].name} has no {slot}, most others have one.")
         alike = equals(figures)
         if alike:
             names = ", ".join(f"{plans.figures[a].name} and {plans.figures[b].name}" for a, b in alike[:2])
-            said.append(f"Built alike: {names}{' …' if len(alike) > 2 else ''}.")
+            words.append(f"Built alike: {names}{' …' if len(alike) > 2 else ''}.")
         for figure in figures:
             for rule in broken(figure.build.values(), self._all_rules())[:1]:
-                said.append(f"{figure.name}: {self._rule_words(rule)}.")
-        return " ".join(said[:4]) or "A line under a part: open, on no plate; half, on a plate; full, printed."
+                words.append(f"{figure.name}: {self._rule_words(rule)}.")
+        return " ".join(words[:4]) or "A line under a part: open, on no plate; half, on a plate; full, printed."
 
     def _all_rules(self) -> list[BuildRule]:
         unit = self.session.unit

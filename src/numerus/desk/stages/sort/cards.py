@@ -26,9 +26,9 @@ class Cards(Drawing):
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.hold("setFixedHeight", 92)
 
-    def show_said(self, said: Sequence[Statement]) -> None:
-        self.said = said
-        self.first = min(self.first, max(len(said) - self.room, 0))
+    def show_said(self, statements: Sequence[Statement]) -> None:
+        self.said = statements
+        self.first = min(self.first, max(len(statements) - self.room, 0))
         self.update()
 
     @property
@@ -57,23 +57,27 @@ class Cards(Drawing):
                 self.line(painter, number * wide - 10, 4, number * wide - 10, 84)
             self._card(painter, number * wide, wide - 20, statement)
 
-    def _card(self, painter: QPainter, x: float, wide: float, said: Statement) -> None:
-        sure = f"; {said.relation.confidence:.0%} sure" if said.relation else ""
+    def _card(self, painter: QPainter, x: float, wide: float, statement: Statement) -> None:
+        sure = f"; {statement.relation.confidence:.0%} sure" if statement.relation else ""
         self.region(
-            QRectF(x, 0, wide, 64), f"{said.title}: {said.description}\n{said.evidence}{sure}", lambda: self.look(said)
+            QRectF(x, 0, wide, 64),
+            f"{statement.title}: {statement.description}\n{statement.evidence}{sure}",
+            lambda: self.look(statement),
         )
-        self.text(painter, x, 14, said.title, 13, True, width=wide)
-        self.text(painter, x, 32, said.description, 13, width=wide)
-        self.text(painter, x, 49, said.evidence, 11, colour="slate", width=wide)
-        denied = said.relation is not None and said.relation.overruled
-        if said.open:
+        self.text(painter, x, 14, statement.title, 13, True, width=wide)
+        self.text(painter, x, 32, statement.description, 13, width=wide)
+        self.text(painter, x, 49, statement.evidence, 11, colour="slate", width=wide)
+        denied = statement.relation is not None and statement.relation.overruled
+        if statement.open:
             draw_warning(painter, x, 61, 13, self.theme.colour("tallow"), self.theme.colour("ink"))
         else:
             self._tick(painter, x, 73, "slate" if denied else "moss_ink")
-        acts = self.text(painter, x + wide, 73, said.act, 11, True, "river", RIGHT)
-        self.text(painter, x + 19, 73, said.outcome, 11, colour="slate" if denied else "ink", width=wide - acts - 26)
+        acts = self.text(painter, x + wide, 73, statement.act, 11, True, "river", RIGHT)
+        self.text(
+            painter, x + 19, 73, statement.outcome, 11, colour="slate" if denied else "ink", width=wide - acts - 26
+        )
         box = QRectF(x + wide - acts - 6, 58, acts + 12, 22)
-        self.region(box, f"{said.act}: now {said.outcome}", lambda: self.act(said))
+        self.region(box, f"{statement.act}: now {statement.outcome}", lambda: self.act(statement))
 
     def _tick(self, painter: QPainter, x: float, y: float, role: str) -> None:
         painter.setPen(QPen(self.theme.colour(role), 1.6))

@@ -270,9 +270,9 @@ class LayOut(QWidget):
         """Slots named at the sides of the figure, each with a line to its part."""
         if not self.things:
             return
-        found = [(view.project(m.bounds_mm.mean(axis=0)), slot, p) for slot, p, m in self.things]
+        callouts = [(view.project(m.bounds_mm.mean(axis=0)), slot, p) for slot, p, m in self.things]
         middle = view.width() / 2
-        ordered = sorted(found, key=lambda f: f[0].x())
+        ordered = sorted(callouts, key=lambda f: f[0].x())
         half = len(ordered) // 2
         for side, listed in ((-1, ordered[:half]), (1, ordered[half:])):
             listed = sorted(listed, key=lambda f: f[0].y())
@@ -307,17 +307,19 @@ class LayOut(QWidget):
         def work(progress: Progress):  # type: ignore[no-untyped-def]
             return balance(meshes)
 
-        def done(found) -> None:  # type: ignore[no-untyped-def]
-            self.stand.setText(found.description if base else f"{found.description} (without a base)")
-            self.stand.setToolTip(found.advice)
+        def done(weighed) -> None:  # type: ignore[no-untyped-def]
+            self.stand.setText(weighed.description if base else f"{weighed.description} (without a base)")
+            self.stand.setToolTip(weighed.advice)
 
         self.context.jobs.start("balance", "Weighing the figure", work, done)
 
-    def _look(self, said: Statement) -> None:
+    def _look(self, statement: Statement) -> None:
         """Show the part a statement is about, and beside it the one it is compared with."""
-        others = [i for i in said.relation.parts if i != said.part_id] if said.relation else []
-        self.session.select(part_id=said.part_id)
-        self.compare_with(others[0] if others and said.kind in ("duplicate", "mirror", "scaled", "supported") else "")
+        others = [i for i in statement.relation.parts if i != statement.part_id] if statement.relation else []
+        self.session.select(part_id=statement.part_id)
+        self.compare_with(
+            others[0] if others and statement.kind in ("duplicate", "mirror", "scaled", "supported") else ""
+        )
 
 
 def difference(one: Part, other: Part) -> str:

@@ -109,16 +109,16 @@ class Shelf(QListWidget):
 
     def _stacked(self, picture: QPixmap) -> QPixmap:
         """The picture on two cards that look out from under it."""
-        made = QPixmap(ICON_PX + STACK_PX, ICON_PX + STACK_PX)
-        made.fill(Qt.GlobalColor.transparent)
-        painter = QPainter(made)
+        pixmap = QPixmap(ICON_PX + STACK_PX, ICON_PX + STACK_PX)
+        pixmap.fill(Qt.GlobalColor.transparent)
+        painter = QPainter(pixmap)
         painter.setPen(QPen(self.palette().mid(), 1))
         painter.setBrush(self.palette().base())
         for step in (STACK_PX - 1, STACK_PX // 2, 0):
             painter.drawRoundedRect(QRectF(step + 0.5, STACK_PX - step + 0.5, ICON_PX - 2, ICON_PX - 2), 3, 3)
         painter.drawPixmap(0, STACK_PX, picture)
         painter.end()
-        return made
+        return pixmap
 
     def _fit_height(self) -> None:
         """As high as its rows need at the present width."""

@@ -64,8 +64,8 @@ class SortState:
     @property
     def open_parts(self) -> list[Part]:
         """Parts of which something waits that can be settled as proposed: no guessed slot."""
-        by_id, said = {p.id: p for p in self.parts}, statements(self.parts, ())
-        return [by_id[i] for i in dict.fromkeys(s.part_id for s in said if s.open and s.kind != "slot")]
+        by_id, questions = {p.id: p for p in self.parts}, statements(self.parts, ())
+        return [by_id[i] for i in dict.fromkeys(s.part_id for s in questions if s.open and s.kind != "slot")]
 
     @property
     def has_gaps(self) -> bool:

@@ -113,15 +113,17 @@ class ColourDialog(QDialog):
 
     def read(self) -> None:
         try:
-            found = read_places(self.view, self.beside_light)
+            read_colour = read_places(self.view, self.beside_light)
         except NumerusError as error:
             self.fault.setText(f"{error.message} {error.advice}")
             return
         self.fault.setText("")
         self.known = BESIDE if self.beside.currentData() == KEPT else PICTURE
-        self.error = round(found.error, 2)
-        self.typed.setText(found.colour)
-        self.found.setText(f"{found.colour} ± {found.error:.1f} ΔE; its pixels spread over {found.spread:.1f}")
+        self.error = round(read_colour.error, 2)
+        self.typed.setText(read_colour.colour)
+        self.found.setText(
+            f"{read_colour.colour} ± {read_colour.error:.1f} ΔE; its pixels spread over {read_colour.spread:.1f}"
+        )
 
     def _accept(self) -> None:
         try:

@@ -143,7 +143,7 @@ class FigurePage(QWidget):
             now, will_be, in_grey = painter_of(colours), painter_of(whole), painter_of(whole, grey=True)
             return things_of(parts, now), things_of(parts, will_be), things_of(parts, in_grey)
 
-        def done(found: tuple[list[Thing], list[Thing], list[Thing]]) -> None:
+        def done(things: tuple[list[Thing], list[Thing], list[Thing]]) -> None:
             if figure not in self.state.batch:  # the bench shows others by now
                 return
             self.parts, self._colours = parts, whole
@@ -152,9 +152,9 @@ class FigurePage(QWidget):
                 f"{figure.figure.name}, {self.state.batch.index(figure) + 1} of {len(self.state.batch)}",
                 figure.detail,
             )
-            self.view.show_things(found[0], refit=not self.view.things)
+            self.view.show_things(things[0], refit=not self.view.things)
             largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
-            self.table.show_figures(found[1], found[2], {self.state.zone_name(z): whole[z] for z in largest})
+            self.table.show_figures(things[1], things[2], {self.state.zone_name(z): whole[z] for z in largest})
             self._waiting = figure, parts
             self.looked_at.start()
 
@@ -192,9 +192,9 @@ class FigurePage(QWidget):
 
     def _look_for_melting(self, figure: FigureStanding) -> None:
         plans = self.session.plans
-        told = [z for p in figure.figure.build.values() if (z := plans.part_zones.get(p))]
-        key = tuple(z.labels for z in told)
-        zoned = [self.session.zoned(plans.parts[z.id]) for z in told]
+        part_zones = [z for p in figure.figure.build.values() if (z := plans.part_zones.get(p))]
+        key = tuple(z.labels for z in part_zones)
+        zoned = [self.session.zoned(plans.parts[z.id]) for z in part_zones]
 
         def done(borders: dict[tuple[str, str], float]) -> None:
             self._borders = {key: borders}
@@ -207,7 +207,7 @@ class FigurePage(QWidget):
         if key in self._borders:
             done(self._borders[key])
         else:
-            pairs = list(zip(zoned, told, strict=True))
+            pairs = list(zip(zoned, part_zones, strict=True))
             self.context.jobs.start("borders", "Looking where zones touch", lambda _: touching_mm(pairs), done)
 
     def _show_zone(self) -> None:
@@ -231,12 +231,12 @@ class FigurePage(QWidget):
     def _zone_places(self) -> dict[str, np.ndarray]:
         """Where each zone of the shown figure is seen: the skin most toward the viewer."""
         _, _, toward = self.view.camera.axes()
-        found = {}
+        places = {}
         for zone, mine in self._skin.items():
             if len(mine):
                 facing = np.argsort(mine @ toward)[-max(len(mine) // 5, 1) :]
-                found[zone] = np.median(mine[facing], axis=0)
-        return found
+                places[zone] = np.median(mine[facing], axis=0)
+        return places
 
     def _places_of(self, zone: str) -> np.ndarray:
         """Vertices of a zone on the figure shown, so many as a label needs to find its place: float64 (n, 3)."""
@@ -339,8 +339,8 @@ class FigurePage(QWidget):
             named = [(p, named_rest(found, zone.id)) for p, found in parts]
             return [(measured_zones(p, "", found), pack_labels(found.labels)) for p, found in named]
 
-        def made(found: list[tuple[PartZones, bytes]], book: Book) -> list[object]:
-            return [*([zone] if is_new else []), *(replace(z, labels=book.put_blob(data)) for z, data in found)]
+        def made(zoned: list[tuple[PartZones, bytes]], book: Book) -> list[object]:
+            return [*([zone] if is_new else []), *(replace(z, labels=book.put_blob(data)) for z, data in zoned)]
 
         self.context.jobs.start(
             "zones", "Naming zones", work, lambda found: self.session.store(f"named {name}", partial(made, found))

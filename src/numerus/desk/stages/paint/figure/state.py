@@ -54,8 +54,8 @@ class PaintState:
     def recipe(self, zone_id: str) -> Recipe | None:
         """The zone's steps that the batch's level asks for."""
         asked = {s.key for f in self.batch for s in f.strokes}
-        found = next((r for r in self.scheme.recipes if r.zone == zone_id), None) if self.scheme else None
-        return replace(found, steps=tuple(s for s in found.steps if s.id in asked)) if found else None
+        recipe = next((r for r in self.scheme.recipes if r.zone == zone_id), None) if self.scheme else None
+        return replace(recipe, steps=tuple(s for s in recipe.steps if s.id in asked)) if recipe else None
 
     def steps(self, zone_id: str) -> tuple[RecipeStep, ...]:
         recipe = self.recipe(zone_id)
@@ -65,8 +65,8 @@ class PaintState:
         """Figures of the batch that have a step, or are not asked for it."""
         return sum(step_id in f.painted or all(s.key != step_id for s in f.strokes) for f in self.batch)
 
-    def is_done(self, made: RecipeStep) -> bool:
-        return self.figures_done(made.id) >= len(self.batch)
+    def is_done(self, recipe_step: RecipeStep) -> bool:
+        return self.figures_done(recipe_step.id) >= len(self.batch)
 
     def next_step(self, zone_id: str) -> RecipeStep | None:
         return next((s for s in self.steps(zone_id) if not self.is_done(s)), None)
@@ -79,15 +79,16 @@ class PaintState:
         """Figures of the batch that want a step and have not had it."""
         return [f for f in self.batch if step_id not in f.painted and any(s.key == step_id for s in f.strokes)]
 
-    def planned_min(self, made: RecipeStep) -> float:
-        return made.minutes * len(self.figures_for(made.id))
+    def planned_min(self, recipe_step: RecipeStep) -> float:
+        return recipe_step.minutes * len(self.figures_for(recipe_step.id))
 
-    def done_facts(self, made: RecipeStep, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
+    def done_facts(self, recipe_step: RecipeStep, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
         """A step written for every figure that wants it; ``minutes`` for all of them together."""
-        figures = self.figures_for(made.id)
+        figures = self.figures_for(recipe_step.id)
         each = minutes / max(len(figures), 1)
         return [
-            step("stroke", (f.figure.id,), each, now, made.id, planned=made.minutes, timing=timing) for f in figures
+            step("stroke", (f.figure.id,), each, now, recipe_step.id, planned=recipe_step.minutes, timing=timing)
+            for f in figures
         ]
 
     def needs(self) -> str:
@@ -97,9 +98,9 @@ class PaintState:
         rack = rack_of(self.plans)
         need = paint_needed_ml(left, rack)
         here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone_id], rack)
-        said = ", ".join(f"{paints[p].name} {ml_text(ml)}" for p, ml in here.items() if p in paints)
+        words = ", ".join(f"{paints[p].name} {ml_text(ml)}" for p, ml in here.items() if p in paints)
         buy = shopping({p: ml for p, ml in need.items() if p in paints}, paints)
-        whole = f"Still needed here: {said}. " if said else "This zone is done. "
+        whole = f"Still needed here: {words}. " if words else "This zone is done. "
         changed = self.answers.changed_mix([self.zone_id])
         return whole + " ".join(filter(None, [changed, *(b.description for b in buy[:2])]))
 
@@ -114,12 +115,12 @@ class PaintState:
 
     def zone_called(self, name: str, new_id: str) -> tuple[Zone, bool]:
         """The zone of a name, and whether it is new to the army."""
-        found = next((z for z in self.plans.zones.values() if z.name.lower() == name.strip().lower()), None)
-        return (found, False) if found else (Zone(new_id, name.strip(), len(self.plans.zones)), True)
+        zone = next((z for z in self.plans.zones.values() if z.name.lower() == name.strip().lower()), None)
+        return (zone, False) if zone else (Zone(new_id, name.strip(), len(self.plans.zones)), True)
 
 
-def named_rest(found: ZonedMesh, zone_id: str) -> ZonedMesh:
+def named_rest(zoned_mesh: ZonedMesh, zone_id: str) -> ZonedMesh:
     """A part with all its unnamed faces given to a zone."""
-    zones = found.zones if zone_id in found.zones else (*found.zones, zone_id)
-    labels = np.where(found.labels == UNNAMED, zones.index(zone_id), found.labels).astype(np.uint8)
-    return ZonedMesh(found.mesh, zones, labels)
+    zones = zoned_mesh.zones if zone_id in zoned_mesh.zones else (*zoned_mesh.zones, zone_id)
+    labels = np.where(zoned_mesh.labels == UNNAMED, zones.index(zone_id), zoned_mesh.labels).astype(np.uint8)
+    return ZonedMesh(zoned_mesh.mesh, zones, labels)

@@ -35,10 +35,10 @@ WETTEST = 4
 PAPER = 226
 
 
-def lit(colours: dict[str, str], found: ZonedMesh) -> Colours:
+def lit(colours: dict[str, str], zoned_mesh: ZonedMesh) -> Colours:
     """Zones that have a colour in it, all the rest as pale as paper."""
     rgb = {zone: np.round(255 * rgb_of(colour)).astype(np.uint8) for zone, colour in colours.items()}
-    return found.coloured(rgb, np.full((len(found.mesh.vertices), 3), PAPER, np.uint8))
+    return zoned_mesh.coloured(rgb, np.full((len(zoned_mesh.mesh.vertices), 3), PAPER, np.uint8))
 
 
 def letters(px: float) -> int:
@@ -150,9 +150,9 @@ class Sheet(Drawing):
 
     def _foot(self, painter: QPainter, state: LineState, unit: float) -> None:
         _, timed = state.shown or state.upcoming[0]
-        told = cautions("paint")
+        lines = cautions("paint")
         sprayed = timed.stroke.step.technique in ("spray", "glow")
-        words = f"Mind: {told[0] if sprayed and told else 'ventilate; no brush in the mouth'}. {DEFER}"
+        words = f"Mind: {lines[0] if sprayed and lines else 'ventilate; no brush in the mouth'}. {DEFER}"
         x, px = unit * 0.5, letters(unit * 0.22)
         box = QRectF(x, self.height() - unit * 1.05, self.width() - 2 * x, unit * 0.7)
         self.paragraph(painter, box, words, px, True, "brick")

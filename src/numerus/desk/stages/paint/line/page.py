@@ -87,8 +87,8 @@ class LinePage(QWidget):
         self._planned_for = state.planned_for
         self.context.jobs.start("line", "Planning the evening", state.planning(), self._planned)
 
-    def _planned(self, found: list[PaintBlock] | NumerusError) -> None:
-        self.state.take(found)
+    def _planned(self, planned: list[PaintBlock] | NumerusError) -> None:
+        self.state.take(planned)
         if not self._restored:
             self._restored = True
             self.state.restore(self.session.worked_out(IN_HAND))
@@ -136,12 +136,12 @@ class LinePage(QWidget):
             self.bench_mode.show_state(state)
 
     def _show_chances(self) -> None:
-        found = self.session.answers.forecast
-        if isinstance(found, Forecast):
-            levers = [(lever.name, lever.in_time) for lever in found.levers]
-            self.chances.show_levers(f"Will {found.ready_by:%a %-d %B} hold?", levers)
+        forecast = self.session.answers.forecast
+        if isinstance(forecast, Forecast):
+            levers = [(lever.name, lever.in_time) for lever in forecast.levers]
+            self.chances.show_levers(f"Will {forecast.ready_by:%a %-d %B} hold?", levers)
         else:
-            self.chances.show_levers(found.message, [])
+            self.chances.show_levers(forecast.message, [])
 
     def turn(self, by: int) -> None:
         """Another evening."""

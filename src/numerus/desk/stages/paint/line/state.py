@@ -83,11 +83,11 @@ class LineState:
 
         return work
 
-    def take(self, found: list[PaintBlock] | NumerusError) -> None:
-        if isinstance(found, NumerusError):
-            self.blocks, self.fault = [], f"{found.message} {found.advice}"
+    def take(self, planned: list[PaintBlock] | NumerusError) -> None:
+        if isinstance(planned, NumerusError):
+            self.blocks, self.fault = [], f"{planned.message} {planned.advice}"
         else:
-            self.blocks, self.fault = found, ""
+            self.blocks, self.fault = planned, ""
 
     @property
     def upcoming(self) -> list[tuple[PaintBlock, TimedStroke]]:
@@ -123,8 +123,8 @@ class LineState:
 
     def mix_words(self, timed: TimedStroke) -> str:
         """The mix, its thinning, the tool."""
-        made = timed.stroke.step
-        return f"{mix_words(made, rack_of(self.plans).names)}; {made.tool}"
+        recipe_step = timed.stroke.step
+        return f"{mix_words(recipe_step, rack_of(self.plans).names)}; {recipe_step.tool}"
 
     def drops_words(self, block: PaintBlock) -> str:
         """What to drop together for the whole of a block."""
@@ -139,8 +139,8 @@ class LineState:
         """What of the batch is wet, the first to dry first."""
         strokes = {s.key: s for f in self.batch for s in f.strokes}
         ids = {f.figure.id for f in self.batch}
-        found = [Wet(f, z, at) for (f, z), at in still_wet(self.answers.facts, strokes, now).items() if f in ids]
-        return sorted(found, key=lambda w: w.until)
+        wet_zones = [Wet(f, z, at) for (f, z), at in still_wet(self.answers.facts, strokes, now).items() if f in ids]
+        return sorted(wet_zones, key=lambda w: w.until)
 
     def in_the_way(self, now: datetime) -> Wet | None:
         """The zone that is wet under the stroke in hand, or beside it, the last to dry."""
@@ -179,7 +179,7 @@ class LineState:
 
     def _done(self, timed: TimedStroke, now: datetime) -> list[Fact]:
         minutes, timing = self.minutes(now)
-        made = timed.stroke.step
+        recipe_step = timed.stroke.step
         self.blocks = self._without_first()
         self.sure = False
         if self.blocks:  # hands go on to the next without a break
@@ -187,7 +187,9 @@ class LineState:
             self.about = f"{following.figure_id} {following.stroke.key}"
             first = following is block.strokes[0] and block.setup_min > 0
             self._begin(SETTING_UP if first else PAINTING, now)
-        return [step("stroke", (timed.figure_id,), minutes, now, made.id, planned=made.minutes, timing=timing)]
+        return [
+            step("stroke", (timed.figure_id,), minutes, now, recipe_step.id, planned=recipe_step.minutes, timing=timing)
+        ]
 
     def _without_first(self) -> list[PaintBlock]:
         block, rest = self.blocks[0], self.blocks[1:]

@@ -41,9 +41,9 @@ class ZoneColours(StatedDrawing[LooksState]):
         state = self.state
         if state is None:
             return
-        told = state.worked.colours
-        wide = min(CHIP_W, (self.width() + 6) / max(len(told), 1))
-        for n, (zone, own) in enumerate(told.items()):
+        colours = state.worked.colours
+        wide = min(CHIP_W, (self.width() + 6) / max(len(colours), 1))
+        for n, (zone, own) in enumerate(colours.items()):
             box = QRectF(n * wide, 2, wide - 6, 24)
             painter.fillRect(box, QColor(own.colour))
             name = state.plans.zone_name(zone)
@@ -141,8 +141,8 @@ class LooksPage(QWidget):
     def _paint(self, parts: list[Part]) -> None:
         make, work = self.built.making(parts), self.state.work(new_id)
 
-        def done(found: Worked) -> None:
-            self.state.take(found)
+        def done(worked: Worked) -> None:
+            self.state.take(worked)
             self.built.keep()
             self._show()
 
@@ -171,11 +171,11 @@ class LooksPage(QWidget):
 
     def _owner_taken(self, _: int) -> None:
         """The unit painted by another scheme, or one of its own that begins as what it had."""
-        made = self.state.owned(self.owner.currentData(), new_id)
-        if made:
+        owned = self.state.owned(self.owner.currentData(), new_id)
+        if owned:
             self.session.commit(
                 f"{self.owner.currentText().removesuffix(' …')} for {self.state.unit.name if self.state.unit else ''}",
-                made,
+                owned,
             )
 
     def _zone_taken(self, _: int) -> None:
@@ -202,8 +202,8 @@ class LooksPage(QWidget):
         """The main colours of a picture become the chosen ones."""
 
         def read() -> None:
-            found = main_colours(read_picture(path), 3)
-            self.state.type_colours(", ".join(hex_of_lab(lab) for lab in found))
+            colours = main_colours(read_picture(path), 3)
+            self.state.type_colours(", ".join(hex_of_lab(lab) for lab in colours))
 
         if tried(read, self.fault):
             self.work()
@@ -225,6 +225,6 @@ class LooksPage(QWidget):
 
     def _commit(self, make: Callable[[], tuple[str, Sequence[object]]]) -> None:
         """One edit, or in words why there is none."""
-        told: list[tuple[str, Sequence[object]]] = []
-        if tried(lambda: told.append(make()), self.fault) and told[0][1]:
-            self.session.commit(*told[0])
+        edits: list[tuple[str, Sequence[object]]] = []
+        if tried(lambda: edits.append(make()), self.fault) and edits[0][1]:
+            self.session.commit(*edits[0])

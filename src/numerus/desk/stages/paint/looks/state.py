@@ -171,12 +171,12 @@ class LooksState:
 
         def made(built: Built, progress: Progress) -> Worked:
             if mode == STARTERS:
-                told = colour_all(ground_zones(built))
-                found = tuple(starters(told, areas, rack, new_id, now, lambda s: progress(0.3 * s)))
+                colours = colour_all(ground_zones(built))
+                found = tuple(starters(colours, areas, rack, new_id, now, lambda s: progress(0.3 * s)))
                 own = Rack({**rack.paints, **{p.id: p for s in found for p in s.paints}}, rack.mixes)
                 listed = [s.candidate for s in found]
                 return Worked(
-                    looks(built, listed, own, areas, figures, borders, SIZE_PX, progress=progress), found, told
+                    looks(built, listed, own, areas, figures, borders, SIZE_PX, progress=progress), found, colours
                 )
             assert scheme is not None
             listed = [*_levels(scheme)] if mode == LEVELS_SHOWN else colourways(scheme, zone, others, rack, progress)
@@ -184,9 +184,9 @@ class LooksState:
 
         return made
 
-    def take(self, found: Worked) -> None:
-        self.worked = found
-        self.chosen = min(self.chosen, max(len(found.shown) - 1, 0))
+    def take(self, worked: Worked) -> None:
+        self.worked = worked
+        self.chosen = min(self.chosen, max(len(worked.shown) - 1, 0))
 
     def cards(self) -> list[Card]:
         return [self._card(n, look) for n, look in enumerate(self.worked.shown)]

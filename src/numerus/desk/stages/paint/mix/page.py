@@ -57,24 +57,24 @@ class MixPage(QWidget):
         self._searched: object = None
 
     def _line_edit(self, hint: str, name: str, act) -> QLineEdit:  # type: ignore[no-untyped-def]
-        made = QLineEdit()
-        made.setPlaceholderText(hint)
-        made.setAccessibleName(name)
-        made.returnPressed.connect(act)
-        return made
+        field = QLineEdit()
+        field.setPlaceholderText(hint)
+        field.setAccessibleName(name)
+        field.returnPressed.connect(act)
+        return field
 
     def _zones(self) -> QComboBox:
-        made = QComboBox()
-        made.setAccessibleName("A zone to match, and to mix for")
-        made.activated.connect(self._zone_taken)
-        return made
+        box = QComboBox()
+        box.setAccessibleName("A zone to match, and to mix for")
+        box.activated.connect(self._zone_taken)
+        return box
 
     def _grounds(self) -> QComboBox:
-        made = QComboBox()
-        made.addItems(list(GROUNDS))
-        made.setAccessibleName("Over which ground it should match")
-        made.activated.connect(self._ground_taken)
-        return made
+        box = QComboBox()
+        box.addItems(list(GROUNDS))
+        box.setAccessibleName("Over which ground it should match")
+        box.activated.connect(self._ground_taken)
+        return box
 
     def _layout(self):  # type: ignore[no-untyped-def]
         left = column(
@@ -119,15 +119,15 @@ class MixPage(QWidget):
         )
 
     def _number(self, prefix: str, least: int, most: int, value: int, suffix: str, name: str) -> QSpinBox:
-        made = QSpinBox()
-        made.setRange(least, most)
-        made.setValue(value)
-        made.setPrefix(prefix)
-        made.setSuffix(f" {suffix}" if suffix else "")
-        made.setAccessibleName(name)
-        made.setToolTip(name)
-        made.valueChanged.connect(self._batch_changed)
-        return made
+        box = QSpinBox()
+        box.setRange(least, most)
+        box.setValue(value)
+        box.setPrefix(prefix)
+        box.setSuffix(f" {suffix}" if suffix else "")
+        box.setAccessibleName(name)
+        box.setToolTip(name)
+        box.valueChanged.connect(self._batch_changed)
+        return box
 
     def refresh(self) -> None:
         self.state.look(self.session.answers)
@@ -165,8 +165,8 @@ class MixPage(QWidget):
         state.take([])
         self.context.jobs.start("mixes", "Looking for mixes", state.search(), self._found)
 
-    def _found(self, found: list[Proposal]) -> None:
-        self.state.take(found)
+    def _found(self, proposals: list[Proposal]) -> None:
+        self.state.take(proposals)
         self._show()
 
     def _show(self) -> None:
@@ -186,11 +186,11 @@ class MixPage(QWidget):
 
     def _show_reasons(self) -> None:
         """Small changes painters know, each a press away."""
-        found = self.state.reasons()
+        reasons = self.state.reasons()
         for n, offer in enumerate(self.offers):
-            offer.setVisible(n < len(found))
-            if n < len(found):
-                why, parts = found[n]
+            offer.setVisible(n < len(reasons))
+            if n < len(reasons):
+                why, parts = reasons[n]
                 offer.setText(why.partition(":")[0])
                 offer.setToolTip(f"{why}: {self.state.words_of(parts)}")
 
@@ -257,8 +257,8 @@ class MixPage(QWidget):
         """The colour at the ring, the grey card's cast taken out."""
 
         def read() -> None:
-            found = read_places(self.view, GREY_CARD)
-            self.want(Wanted(found.colour, "read from the picture beside its grey", round(found.error, 1)))
+            read_colour = read_places(self.view, GREY_CARD)
+            self.want(Wanted(read_colour.colour, "read from the picture beside its grey", round(read_colour.error, 1)))
 
         tried(read, self.fault)
 
@@ -289,8 +289,8 @@ class MixPage(QWidget):
 
     def keep_as(self, name: str) -> None:
         def keep() -> None:
-            made = self.state.kept(name, new_id())
-            self.session.commit(f"kept the mix {made.name}", [made])
+            mix = self.state.kept(name, new_id())
+            self.session.commit(f"kept the mix {mix.name}", [mix])
 
         tried(keep, self.fault)
 

@@ -255,8 +255,8 @@ class Batch(StatedDrawing[MixState]):
         self.hold("setFixedHeight", 116)
 
     def draw(self, painter: QPainter) -> None:
-        found = self.state.batch() if self.state else None
-        if self.state is None or found is None:
+        bulk = self.state.batch() if self.state else None
+        if self.state is None or bulk is None:
             mixed = self.state is not None and self.state.paint is not None
             words = (
                 "No figure waits for it: say for how many."
@@ -266,11 +266,11 @@ class Batch(StatedDrawing[MixState]):
             self.text(painter, 0, 20, words, 13, colour="slate")
             return
         x = 0.0
-        for pot, drops in found.drops.items():
-            self._bottle(painter, pot, drops, found.ml[pot], x, pot in found.short)
+        for pot, drops in bulk.drops.items():
+            self._bottle(painter, pot, drops, bulk.ml[pot], x, pot in bulk.short)
             x += 176
         self.text(painter, x, 62, "→", 22)
-        self._cup(painter, x + 34, found.made_ml)
+        self._cup(painter, x + 34, bulk.made_ml)
 
     def _bottle(self, painter: QPainter, pot: str, drops: int, ml: float, x: float, short: bool) -> None:
         assert self.state is not None

@@ -93,8 +93,8 @@ class MixState:
         pots, target = self.pots, self.target
         return lambda progress: mixes_for(pots, target, progress=progress)
 
-    def take(self, found: list[Proposal]) -> None:
-        self.proposals, self.chosen, self.own = found[:OFFERED], 0, ()
+    def take(self, proposals: list[Proposal]) -> None:
+        self.proposals, self.chosen, self.own = proposals[:OFFERED], 0, ()
 
     def zone_wanted(self, zone_id: str) -> Wanted | None:
         """What a zone will look like by its recipe."""
@@ -148,12 +148,12 @@ class MixState:
         """Over which grounds what is in hand holds, and in how many coats."""
         if self.paint is None:
             return ""
-        told = [
+        words = [
             "never" if n is None else str(n) for n in coats_over(self.paint, [card_ground(DARK), card_ground(PALE)])
         ]
         primer = coats_over(self.paint, [primed_ground(self.plans.scheme)]) if self.plans.scheme else []
         own = f", over this army's primer {primer[0] or 'never'}" if primer else ""
-        return f"Coats of {COAT_UM:g} µm to cover: over dark {told[0]}, over pale {told[1]}{own}."
+        return f"Coats of {COAT_UM:g} µm to cover: over dark {words[0]}, over pale {words[1]}{own}."
 
     def on_map(self) -> list[OnMap]:
         share = self.rack.shares(self.parts) if self.parts and self.paint is not None else {}
@@ -241,12 +241,12 @@ class MixState:
 
     def stays_words(self) -> str:
         """What goes onto the figures, what never comes out of cup or palette, how often the drops are repeated."""
-        found = self.batch()
-        if found is None:
+        batch = self.batch()
+        if batch is None:
             return ""
         where = "the cup" if self.sprayed else "the palette"
-        words = f"{found.wanted_ml:.1f} ml on them, {found.stays_ml:.1f} ml stay in {where}; {found.lots} × the drops."
-        return f"{words} {leftover_words(self.answers.standing, self.rack, self.parts, found.left_ml)}".strip()
+        words = f"{batch.wanted_ml:.1f} ml on them, {batch.stays_ml:.1f} ml stay in {where}; {batch.lots} × the drops."
+        return f"{words} {leftover_words(self.answers.standing, self.rack, self.parts, batch.left_ml)}".strip()
 
     def thinning_words(self) -> str:
         """How it is thinned for brush and airbrush, by the kind there is most of; with the airbrush's warning where it fits."""
@@ -286,23 +286,25 @@ class MixState:
             return []
         base = self.parts
         whole = sum(n for _, n in base)
-        found = []
+        reasons = []
         share = self.rack.shares(base)
         if any(self.plans.paints[p].kind == "metallic" for p in share):
             for word, warm in (("warmer", True), ("cooler", False)):
                 pot = self._toned(warm, share)
                 if pot:
-                    found.append((f"{word}: a metal takes the neighbour's colour", (*base, (pot, round(whole / 8, 2)))))
+                    reasons.append(
+                        (f"{word}: a metal takes the neighbour's colour", (*base, (pot, round(whole / 8, 2))))
+                    )
         lightness, a, b = self.paint.lab
         bone = self._toned(True, share) if lightness > WHITE_FROM_L and np.hypot(a, b) < PALE_UNDER_CHROMA else ""
         if bone:
-            found.append(("off-white for teeth and eyes: pure white stares", (*base, (bone, round(whole / 12, 2)))))
+            reasons.append(("off-white for teeth and eyes: pure white stares", (*base, (bone, round(whole / 12, 2)))))
         darker = self._darkening(share)
         if darker:
-            found.append(
+            reasons.append(
                 ("darker without greying: a deep pot of its own hue, not black", (*base, (darker, round(whole / 4, 2))))
             )
-        return found
+        return reasons
 
     def _toned(self, warm: bool, share: dict[str, float]) -> str:
         """The strongest warm or cool pot that is no metal."""

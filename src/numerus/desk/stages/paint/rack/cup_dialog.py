@@ -63,11 +63,11 @@ class CupDialog(QDialog):
         self._look()
 
     def _field(self, name: str, text: str) -> QLineEdit:
-        made = QLineEdit(text)
-        made.setAccessibleName(name)
-        made.setPlaceholderText(name)
-        made.textChanged.connect(self._look)
-        return made
+        field = QLineEdit(text)
+        field.setAccessibleName(name)
+        field.setPlaceholderText(name)
+        field.textChanged.connect(self._look)
+        return field
 
     def _look(self) -> None:
         """The cup with what is typed so far."""

@@ -84,13 +84,13 @@ class RackPage(QWidget):
         self.setLayout(self._layout())
 
     def _finder(self) -> QLineEdit:
-        made = QLineEdit()
-        made.setPlaceholderText("Find: name, kind, maker, family")
-        made.setAccessibleName("Find a pot")
-        made.setClearButtonEnabled(True)
-        made.setMinimumWidth(200)
-        made.textChanged.connect(self._find)
-        return made
+        field = QLineEdit()
+        field.setPlaceholderText("Find: name, kind, maker, family")
+        field.setAccessibleName("Find a pot")
+        field.setClearButtonEnabled(True)
+        field.setMinimumWidth(200)
+        field.textChanged.connect(self._find)
+        return field
 
     def _layout(self):  # type: ignore[no-untyped-def]
         top = row(
@@ -167,9 +167,9 @@ class RackPage(QWidget):
         """Raises PlanError for a name that is taken or none."""
         from numerus.paint.rack.rack_edits import checked_name
 
-        made = replace(BLANK, id=new_id(), name=checked_name(name, "", self.state.rack), known="guessed")
-        self.state.chosen = (made.id,)
-        self.session.commit(f"added {made.name}", [made])
+        paint = replace(BLANK, id=new_id(), name=checked_name(name, "", self.state.rack), known="guessed")
+        self.state.chosen = (paint.id,)
+        self.session.commit(f"added {paint.name}", [paint])
 
     def edit(self, name: str, text: str) -> None:
         """One field of all chosen pots, in one edit. Raises PlanError."""
@@ -231,15 +231,15 @@ class RackPage(QWidget):
             return
         dialog = CupDialog(self.context, self.state, self)
         if dialog.exec() and dialog.mix is not None:
-            made, old = dialog.mix, self.state.mix
-            self.state.chosen = (made.id,)
-            self.session.commit(f"went on from {old.name}", [made, replace(old, ml=None, ml_told=None)])
+            mix, old = dialog.mix, self.state.mix
+            self.state.chosen = (mix.id,)
+            self.session.commit(f"went on from {old.name}", [mix, replace(old, ml=None, ml_told=None)])
 
     def tell_cup(self, text: str) -> None:
         """How much of the chosen mix is there. Raises PlanError."""
-        made = self.state.cup_told(text)
-        if made is not None and made != self.state.mix:
-            self.session.commit(f"ml of {made.name}", [made])
+        mix = self.state.cup_told(text)
+        if mix is not None and mix != self.state.mix:
+            self.session.commit(f"ml of {mix.name}", [mix])
 
     def bring_in(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, "Bring pots in", "", LISTS)

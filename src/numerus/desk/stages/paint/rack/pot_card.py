@@ -42,8 +42,8 @@ class LargeSwatch(Drawing):
             paint = state.rack.pigment(((state.chosen[0], 1.0),))
             self.image = swatch(paint, 560, 120)
             coats = [coats_to_cover(paint, g, COAT_UM) for g in (BLACK_GROUND, WHITE_GROUND)]
-            told = ["never" if n is None else counted(n, "coat") for n in coats]
-            self.words = (f"over black {told[0]}", f"over white {told[1]}")
+            lines = ["never" if n is None else counted(n, "coat") for n in coats]
+            self.words = (f"over black {lines[0]}", f"over white {lines[1]}")
         self.update()
 
     def draw(self, painter: QPainter) -> None:
@@ -121,9 +121,9 @@ class PotCard(QWidget):
             grid.addWidget(self.kind if name == "kind" else self._box(name, head), y, x + 1)
         grid.setColumnStretch(1, 1)
         grid.setColumnStretch(3, 1)
-        made = QWidget()
-        made.setLayout(grid)
-        return made
+        widget = QWidget()
+        widget.setLayout(grid)
+        return widget
 
     def _box(self, name: str, head: str) -> QLineEdit:
         box = QLineEdit()
@@ -221,10 +221,10 @@ class PotCard(QWidget):
         self.parts.setText(state.mix_words())
         self.cup.setText("" if state.mix.ml is None else f"{state.mix.ml:g}")
         made = f"Made {state.mix.made:%-d %b %Y}. " if state.mix.made else ""
-        found = state.comparison()
+        comparison = state.comparison()
         told = f"{counted(len(state.mix.swatches), 'swatch')} kept. "
-        if found is not None:
-            told += f"The newest is ΔE {found.delta_e:.1f} ± {found.error:.1f} from the first: {found.verdict}. "
+        if comparison is not None:
+            told += f"The newest is ΔE {comparison.delta_e:.1f} ± {comparison.error:.1f} from the first: {comparison.verdict}. "
             best = state.corrections(40)[:1]
             if best and best[0].drops:
                 told += f"Into 40 drops: {counted(best[0].drops, 'drop')} of {state.rack.name_of(best[0].pot)} bring it to ΔE {best[0].delta_e:.1f}."

@@ -38,7 +38,7 @@ class ReplaceDialog(QDialog):
         uses = state.uses()
         names = ", ".join(state.rack.name_of(p) for p in state.chosen)
         where = ", ".join(u.words for u in uses[:6]) + (f" and {len(uses) - 6} more" if len(uses) > 6 else "")
-        told = f"{names}: used in {where}." if uses else f"{names}: nothing uses it."
+        words = f"{names}: used in {where}." if uses else f"{names}: nothing uses it."
         self.choices: list[tuple[QRadioButton, Parts, bool]] = []
         if uses:
             for proposal in self._proposals():
@@ -53,7 +53,7 @@ class ReplaceDialog(QDialog):
         note = label("Everything can be taken back with Undo.", "note")
         self.setLayout(
             column(
-                label(told, "strong", True),
+                label(words, "strong", True),
                 *(c for c, _, _ in self.choices),
                 note,
                 box,
@@ -67,9 +67,9 @@ class ReplaceDialog(QDialog):
         paints = self.state.paints
         if len(paints) != 1 or kind_of(paints[0]).clear:
             return []
-        found = replacements(paints[0], list(self.state.plans.paints.values()))
-        single = [p for p in found if len(p.parts) == 1][:1]
-        return single + [p for p in found if len(p.parts) > 1][: OFFERED - 1]
+        proposals = replacements(paints[0], list(self.state.plans.paints.values()))
+        single = [p for p in proposals if len(p.parts) == 1][:1]
+        return single + [p for p in proposals if len(p.parts) > 1][: OFFERED - 1]
 
     def _words(self, proposal: Proposal) -> str:
         parts = parts_text(proposal.parts, self.state.rack.names)

@@ -88,8 +88,8 @@ class RackState:
 
     @cached_property
     def stock(self) -> list[PotStock]:
-        found = self.answers.forecast
-        ready = {} if isinstance(found, NumerusError) else {u.unit_id: u.middle for u in found.units}
+        forecast = self.answers.forecast
+        ready = {} if isinstance(forecast, NumerusError) else {u.unit_id: u.middle for u in forecast.units}
         return paint_stock(self.plans, self.answers.history, self.answers.now, ready)
 
     def stock_of(self, pot: str) -> PotStock | None:
@@ -178,13 +178,13 @@ class RackState:
 
     def common(self, name: str) -> str:
         """A field of all chosen pots where it is the same, else ""."""
-        told = {field_text(p, name) for p in self.paints}
-        return told.pop() if len(told) == 1 else ""
+        values = {field_text(p, name) for p in self.paints}
+        return values.pop() if len(values) == 1 else ""
 
     def edited(self, name: str, text: str, now: datetime) -> list[Paint]:
         """The chosen pots with a field as typed; those it changes nothing of left out. Raises PlanError."""
-        made = [FIELDS[name](p, text, now) for p in self.paints]
-        return [new for new, old in zip(made, self.paints, strict=True) if new != old]
+        paints = [FIELDS[name](p, text, now) for p in self.paints]
+        return [new for new, old in zip(paints, self.paints, strict=True) if new != old]
 
     def renamed(self, text: str) -> Paint | Mix | None:
         """The one chosen pot or mix under another name; recipes go on using it. Raises PlanError."""
@@ -192,21 +192,21 @@ class RackState:
             return None
         own = self.chosen[0]
         name = checked_name(text, own, self.rack)
-        found = self.plans.paints.get(own) or self.plans.mixes[own]
-        return replace(found, name=name) if name != found.name else None
+        item = self.plans.paints.get(own) or self.plans.mixes[own]
+        return replace(item, name=name) if name != item.name else None
 
     def uses(self) -> list[Use]:
         return [use for pot in self.chosen for use in uses_of(self.plans, pot)]
 
     def taken_away(self, instead: tuple[tuple[str, float], ...] = ()) -> list[Any]:
         """Documents of an edit that takes the chosen out: another in their place, or none where nothing uses them."""
-        made: dict[str, Any] = {}
+        documents: dict[str, Any] = {}
         plans = self.plans
         for pot in self.chosen:
             for document in put_in_place(plans, pot, instead, self.answers.now) if instead else ():
-                made[document.id] = document
+                documents[document.id] = document
         kind = {p: "paint" if p in plans.paints else "mix" for p in self.chosen}
-        return [*made.values(), *(Removed(kind[p], p) for p in self.chosen)]
+        return [*documents.values(), *(Removed(kind[p], p) for p in self.chosen)]
 
     def marked_gone(self) -> list[Paint]:
         return [replace(p, gone=True, ml=0.0) for p in self.paints]
@@ -284,7 +284,7 @@ class RackState:
 
     def shopping(self) -> list[Line]:
         """What to buy for the whole army, and what nobody knows."""
-        found = [s for s in self.stock if s.pots_to_buy or (s.paint.id and s.ml_left is None and s.need_ml > 0)]
+        stocks = [s for s in self.stock if s.pots_to_buy or (s.paint.id and s.ml_left is None and s.need_ml > 0)]
         return [
             Line(
                 s.paint.name,
@@ -295,7 +295,7 @@ class RackState:
                 s.pots_to_buy * s.paint.price_pence * bool(s.paint.id),
                 s.runs_out,
             )
-            for s in found
+            for s in stocks
         ]
 
     def shopping_rows(self) -> list[list[str]]:

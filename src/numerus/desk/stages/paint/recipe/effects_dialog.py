@@ -27,10 +27,10 @@ class EffectsDialog(QDialog):
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self.accept)
         box.rejected.connect(self.reject)
-        told = column(
+        layout = column(
             self.what, self.strokes, self.light_words, self.sources, self.mind, label(DEFER, "note", True), -1, gap=6
         )
-        body = row(self.names, told, gap=14)
+        body = row(self.names, layout, gap=14)
         body.setStretch(0, 2)
         body.setStretch(1, 3)
         self.setLayout(column(label(f"On {zone}", "section"), body, box, gap=8, margins=(14, 14, 14, 14)))

@@ -80,8 +80,8 @@ class RecipePage(QWidget):
         )  # fmt: skip
         upper = column(tools, self.strip, self._fields(), self.fault, gap=6, margins=(16, 0, 16, 6))
         upper.setStretch(1, 1)
-        said = column(self.answer, self.answer_note, -1, gap=2)
-        lower = row(said, self.chart, self.minded, gap=20, margins=(16, 6, 16, 4))
+        layout = column(self.answer, self.answer_note, -1, gap=2)
+        lower = row(layout, self.chart, self.minded, gap=20, margins=(16, 6, 16, 4))
         for n, share in enumerate((22, 38, 40)):
             lower.setStretch(n, share)
         body = column(upper, panel(lower, "drawer"), gap=0)
@@ -110,9 +110,9 @@ class RecipePage(QWidget):
                 x += 2
         for x, share in ((1, 16), (3, 16), (5, 30), (7, 10), (9, 10)):
             grid.setColumnStretch(x, share)
-        made = QWidget()
-        made.setLayout(grid)
-        return made
+        widget = QWidget()
+        widget.setLayout(grid)
+        return widget
 
     def _box(self, name: str, head: str) -> QLineEdit:
         box = QLineEdit()
@@ -122,13 +122,13 @@ class RecipePage(QWidget):
         return box
 
     def _combo(self, name: str, head: str) -> QComboBox:
-        made = QComboBox()
-        made.setAccessibleName(head)
+        box = QComboBox()
+        box.setAccessibleName(head)
         for words in CHOSEN[name][1]:
-            made.addItem(words or "by its technique", words)
-        made.activated.connect(lambda _: self.change(name, made.currentData()))
-        self.choices[name] = made
-        return made
+            box.addItem(words or "by its technique", words)
+        box.activated.connect(lambda _: self.change(name, box.currentData()))
+        self.choices[name] = box
+        return box
 
     def _left(self, name: str, box: QLineEdit) -> None:
         if box.isModified():
@@ -176,8 +176,8 @@ class RecipePage(QWidget):
     def _film(self, parts: list[Part]) -> None:
         state, make = self.state, self.built.making(parts)
 
-        def done(found: list[Frame]) -> None:
-            state.frames = found
+        def done(frames: list[Frame]) -> None:
+            state.frames = frames
             self.built.keep()
             self._show()
 

@@ -46,12 +46,12 @@ class RecipeQuestions:
     def _effect(self, effect: Effect, source: str, parts: list[Part]) -> None:
         zoned = [self.session.zoned(p) for p in parts]
         try:
-            made = self.state.with_effect(effect, zoned, source, new_id)
+            documents = self.state.with_effect(effect, zoned, source, new_id)
         except NumerusError as error:
             self.say(f"{error.message} {error.advice}")
             return
         self.say("")
-        self.session.commit(f"{effect.name} on {self.session.plans.zone_name(self.state.zone_id)}", made)
+        self.session.commit(f"{effect.name} on {self.session.plans.zone_name(self.state.zone_id)}", documents)
 
     def rescue(self) -> None:
         """Ways back for the zone, on the chosen figure or on all of its unit that have paint on it."""

@@ -84,10 +84,10 @@ class RescueDialog(QDialog):
         work, make = self.state.work(new_id), self.make
         self.context.jobs.start("rescue", "Looking for ways back", lambda p: work(make(p), p), self._found)
 
-    def _found(self, found: list[Shown] | PlanError) -> None:
-        refused = isinstance(found, PlanError)
-        self.told.setText(f"{found.message} {found.advice}" if isinstance(found, PlanError) else "")
-        self.state.shown = [] if isinstance(found, PlanError) else found
+    def _found(self, shown: list[Shown] | PlanError) -> None:
+        refused = isinstance(shown, PlanError)
+        self.told.setText(f"{shown.message} {shown.advice}" if isinstance(shown, PlanError) else "")
+        self.state.shown = [] if isinstance(shown, PlanError) else shown
         self.take.setEnabled(not refused)
         self._show()
 

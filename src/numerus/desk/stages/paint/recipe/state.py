@@ -129,24 +129,24 @@ class RecipeState:
 
     def warnings(self) -> list[str]:
         """What will not do in this recipe: strokes that do not cover, pots that are gone, kinds that want other care."""
-        found = [
+        warnings = [
             change.words for change in mix_changes(self.plans, self.answers.standing, self.answers.facts, self.zone_id)
         ]
-        found += [f"{f.step.name}: {f.note}" for f in self.frames if f.note and f.step in self.steps]
+        warnings += [f"{f.step.name}: {f.note}" for f in self.frames if f.note and f.step in self.steps]
         for step in self.steps:
             laid = self.laid().get(step.id)
             if laid is None:
-                found.append(f"{step.name}: a paint of it is gone from the rack.")
+                warnings.append(f"{step.name}: a paint of it is gone from the rack.")
                 continue
-            told = covering(laid, self.rack)
-            if told.warning:
-                found.append(f"{step.name}: {told.warning}")
+            cover = covering(laid, self.rack)
+            if cover.warning:
+                warnings.append(f"{step.name}: {cover.warning}")
             kinds = {
                 kind_of(self.rack.paints[p]).name: kind_of(self.rack.paints[p]).warning
                 for p in self.rack.shares(step.mix)
             }
-            found += [f"{step.name}: {warning}" for warning in kinds.values() if warning]
-        return found
+            warnings += [f"{step.name}: {warning}" for warning in kinds.values() if warning]
+        return warnings
 
     def mix_words(self, step: RecipeStep) -> str:
         return parts_text(step.mix, self.rack.names)
@@ -176,7 +176,7 @@ class RecipeState:
             raise PlanError("no-paint", "There is no pot on the rack.", "Add one there first.")
         mix = before.mix if before else ((pot.id, 1.0),)
         technique = "layer" if before else "base"
-        made = RecipeStep(
+        recipe_step = RecipeStep(
             new_id,
             technique.capitalize(),
             technique,
@@ -189,7 +189,7 @@ class RecipeState:
         )
         at = self.steps.index(before) + 1 if before else 0
         self.step_id = new_id
-        return self._with([*self.steps[:at], made, *self.steps[at:]])
+        return self._with([*self.steps[:at], recipe_step, *self.steps[at:]])
 
     def with_effect(
         self, effect: Effect, zoned: Sequence[ZonedMesh], source: str, new_id: Callable[[], str]
@@ -202,9 +202,9 @@ class RecipeState:
         area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
         at = _middle_of(zoned, source) if source else (0.0, 0.0, _lowest(zoned))
         base = base_step(self.recipe, self.rack).mix
-        found = effect_steps(effect, base, self.rack, area, new_id, self.answers.now, at)
-        self.step_id = found.steps[0].id
-        return [self._with([*self.steps, *found.steps]), *found.paints]
+        steps = effect_steps(effect, base, self.rack, area, new_id, self.answers.now, at)
+        self.step_id = steps.steps[0].id
+        return [self._with([*self.steps, *steps.steps]), *steps.paints]
 
     def rescued(self, all_of_unit: bool) -> list[str]:
         """Figures a rescue is for: the one shown, or all of its unit on which a stroke of the zone lies."""
@@ -245,13 +245,13 @@ class RecipeState:
         light = EXPOSURE * shot.light()[:, None]
         rest = _greyed(scheme_light(shot, built, scheme, self.rack, ""))
         own = np.flatnonzero(shot.zone == built.zones.index(self.zone_id))
-        places, primer, made = shot.places.some(own), two_tone_primer(scheme), []
+        places, primer, frames = shot.places.some(own), two_tone_primer(scheme), []
         for n, step in enumerate(self.steps[:MOST_STROKES]):
             progress(0.3 + 0.7 * n / max(len(self.steps), 1))
             look = rest.copy()
             look[own] = painted_zone(self.steps[: n + 1], self.rack, primer, places).light()
-            made.append(Frame(step, shot.picture(look * light), self._overspray(built, step, scheme)))
-        return made
+            frames.append(Frame(step, shot.picture(look * light), self._overspray(built, step, scheme)))
+        return frames
 
     def _overspray(self, built: Built, step: RecipeStep, scheme: Scheme) -> str:
         """What a sprayed stroke hits of zones that are painted before this one."""
@@ -259,8 +259,8 @@ class RecipeState:
             return ""
         order = [r.zone for r in scheme.recipes]
         finished = set(order[: order.index(self.zone_id)])
-        found = overspray(built, self.zone_id, np.asarray(step.placing.toward, float))
-        return masks_words(found, {z.id: z.name for z in self.plans.zones.values()}, finished)
+        oversprays = overspray(built, self.zone_id, np.asarray(step.placing.toward, float))
+        return masks_words(oversprays, {z.id: z.name for z in self.plans.zones.values()}, finished)
 
 
 def _greyed(light: NDArray[np.float64]) -> NDArray[np.float64]:

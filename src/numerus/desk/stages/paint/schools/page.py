@@ -34,7 +34,7 @@ class ValueStrips(StatedDrawing[SchoolsState]):
         self.text(painter, 0, 28, "5th to 95th in 100", 11, colour="slate")
         wide = (self.width() - LABELS_W) / 4
         for n, shown in enumerate(self.state.shown):
-            x, room, found = LABELS_W + n * wide + 8, wide - 24, shown.measures
+            x, room, measures = LABELS_W + n * wide + 8, wide - 24, shown.measures
             for k in range(40):
                 tone = round(255 * k / 39)
                 painter.fillRect(
@@ -42,13 +42,18 @@ class ValueStrips(StatedDrawing[SchoolsState]):
                     self.theme.colour(f"#{tone:02X}{tone:02X}{tone:02X}"),
                 )
             tone_ = "river" if n == self.state.chosen else "ink"
-            low, high, middle = (x + room * v / 100 for v in (found.fold, found.edge, found.value))
+            low, high, middle = (x + room * v / 100 for v in (measures.fold, measures.edge, measures.value))
             self.line(painter, low, 16, high, 16, tone_, 3)
             painter.setPen(Qt.PenStyle.NoPen)
             painter.setBrush(self.theme.colour(tone_))
             painter.drawEllipse(QPointF(middle, 16), 4, 4)
             self.text(
-                painter, x, 34, f"{found.fold:.0f} to {found.edge:.0f}, middle {found.value:.0f}", 11, colour="slate"
+                painter,
+                x,
+                34,
+                f"{measures.fold:.0f} to {measures.edge:.0f}, middle {measures.value:.0f}",
+                11,
+                colour="slate",
             )
 
 
@@ -126,8 +131,8 @@ class SchoolsPage(QWidget):
     def _painted(self, parts: list[Part]) -> None:
         state, make = self.state, self.built.making(parts)
 
-        def done(found: list[Shown]) -> None:
-            state.shown = found
+        def done(school_pictures: list[Shown]) -> None:
+            state.shown = school_pictures
             self.built.keep()
             self._show()
 

@@ -112,8 +112,12 @@ class SchoolsState:
         """Which way the part with most of the zone was printed, and its layer's height; upright in usual layers where not posed."""
         best, way, layer = 0.0, np.array([0.0, 0.0, 1.0]), USUAL_LAYER_MM
         for part_id in self.figure.build.values() if self.figure else ():
-            told, part = self.plans.part_zones.get(part_id), self.plans.parts.get(part_id)
-            area = dict(zip(told.zones, told.area_cm2, strict=True)).get(self.zone_id, 0.0) if told else 0.0
+            part_zones, part = self.plans.part_zones.get(part_id), self.plans.parts.get(part_id)
+            area = (
+                dict(zip(part_zones.zones, part_zones.area_cm2, strict=True)).get(self.zone_id, 0.0)
+                if part_zones
+                else 0.0
+            )
             if part is not None and part.pose is not None and area > best:
                 best, way = area, np.asarray(part.pose.up, float)
         machine = next(iter(self.plans.machines.values()), None)
@@ -131,14 +135,16 @@ class SchoolsState:
         own = np.flatnonzero(shot.zone == number)
         area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
         up, layer = self.print_up()
-        made = []
+        school_pictures = []
         for n, school in enumerate(schools(self.base(), self.rack, area)):
             progress(0.3 + 0.7 * n / 4)
             linear = rest.copy()
             linear[own] = painted_zone(school.steps, self.rack, school.primer, shot.places.some(own)).light()
-            found = measured(school, figure, number, self.rack, self.figures(), up, layer)
-            made.append(Shown(school, shot.picture(linear * light), shot.picture(linear * light, grey=True), found))
-        return made
+            measures = measured(school, figure, number, self.rack, self.figures(), up, layer)
+            school_pictures.append(
+                Shown(school, shot.picture(linear * light), shot.picture(linear * light, grey=True), measures)
+            )
+        return school_pictures
 
     def cards(self) -> list[Card]:
         """What is shown of each."""
@@ -182,6 +188,10 @@ ROWS = (
 """What is compared, as ``_values`` tells it."""
 
 
-def _values(found: Measures) -> tuple[tuple[float, str], ...]:
-    shades = (found.lines, found.blotches, found.contrast)
-    return (found.minutes, span(found.minutes)), (found.ml, f"{found.ml:.1f} ml"), *((v, f"{v:.1f} L*") for v in shades)
+def _values(measures: Measures) -> tuple[tuple[float, str], ...]:
+    shades = (measures.lines, measures.blotches, measures.contrast)
+    return (
+        (measures.minutes, span(measures.minutes)),
+        (measures.ml, f"{measures.ml:.1f} ml"),
+        *((v, f"{v:.1f} L*") for v in shades),
+    )

@@ -97,13 +97,13 @@ class AttentionRows(StatedDrawing[ValueState]):
     def draw(self, painter: QPainter) -> None:
         if self.state is None or self.state.read is None:
             return
-        told = self.state.read.told
+        attentions = self.state.read.told
         wide = (self.width() - 104) / 3
         for n, words in enumerate(("minutes planned", "seen", "draws the eye")):
             self.text(painter, 104 + n * wide, 11, words, 11, colour="slate", width=wide)
-        high = min(34.0, (self.height() - 18) / max(len(told), 1))
-        most = max((max(a.minutes, a.seen, a.drawn) for a in told), default=1.0)
-        for n, own in enumerate(told):
+        high = min(34.0, (self.height() - 18) / max(len(attentions), 1))
+        most = max((max(a.minutes, a.seen, a.drawn) for a in attentions), default=1.0)
+        for n, own in enumerate(attentions):
             y = 18 + n * high
             name = self.state.zone_name(own.zone)
             self.text(painter, 14, y + 12, name, 11, own.focus, width=86)
@@ -193,8 +193,8 @@ class ValuePage(QWidget):
     def _paint(self, parts: list[Part]) -> None:
         make, work = self.built.making(parts), self.state.work()
 
-        def done(found: Read) -> None:
-            self.state.take(found)
+        def done(read: Read) -> None:
+            self.state.take(read)
             self.built.keep()
             self._show()
 
@@ -236,8 +236,8 @@ class ValuePage(QWidget):
             return
         dialog = PhotoDialog(self.context, wanted, self)
         if dialog.exec() and dialog.colours:
-            made = self.state.coloured_as(dialog.colours)
-            self.session.commit("colours of a reference", made)
+            schemes = self.state.coloured_as(dialog.colours)
+            self.session.commit("colours of a reference", schemes)
 
     def try_help(self, n: int) -> None:
         """The figure with one help, or without it again."""
@@ -245,8 +245,8 @@ class ValuePage(QWidget):
         self.work()
 
     def take_help(self, n: int) -> None:
-        found = self.state.helps[n]
-        self.session.commit(found.words, [found.scheme])
+        value_help = self.state.helps[n]
+        self.session.commit(value_help.words, [value_help.scheme])
 
 
 def _side(turn_deg: float) -> str:

@@ -115,13 +115,13 @@ class ValueState:
 
     def minutes(self, scheme: Scheme) -> dict[str, float]:
         """Planned minutes by zone, at the unit's level."""
-        found: dict[str, float] = {}
+        minutes: dict[str, float] = {}
         unit = self.plans.units.get(self.figure.unit_id) if self.figure else None
         if self.figure is None or unit is None:
-            return found
+            return minutes
         for stroke in strokes_for(scheme, self.plans.zone_areas_cm2(self.figure), unit.level):
-            found[stroke.zone] = found.get(stroke.zone, 0.0) + stroke.step.minutes
-        return found
+            minutes[stroke.zone] = minutes.get(stroke.zone, 0.0) + stroke.step.minutes
+        return minutes
 
     def work(self) -> Callable[[Built, Progress], Read]:
         """The work of painting and reading the figure, for a job."""
@@ -139,13 +139,17 @@ class ValueState:
             sight = SIGHTS.get(view, FULL)
             read = reading(shot, linear, built.zones, 0.0 if view == CLOSE else TABLE_MM, sight)
             seen = seen_shares(built) if place == ROUND else read.shown
-            told = attention(minutes, seen, read.drawn, focus)
+            attentions = attention(minutes, seen, read.drawn, focus)
             melting = _melting(scheme, rack, borders)
-            helps = [] if tried >= 0 else value_helps(base, rack, read, melting, told, names, areas, self.new_id, now)
+            helps = (
+                [] if tried >= 0 else value_helps(base, rack, read, melting, attentions, names, areas, self.new_id, now)
+            )
             stairs = stairs_um(built, ups, layer)
             lines = shot.pixels(np.repeat(shot.at(stairs)[:, None] / DEEPEST_UM, 3, axis=1))[0][..., 0]
             picture = shown_picture(read, view, lines)
-            return Read(picture, shot.camera.height_mm, read, told, melting, helps, deepest_by_zone(built, stairs))
+            return Read(
+                picture, shot.camera.height_mm, read, attentions, melting, helps, deepest_by_zone(built, stairs)
+            )
 
         return made
 
@@ -157,10 +161,10 @@ class ValueState:
         machine = next(iter(self.plans.machines.values()), None)
         return ups, machine.layer_mm if machine else USUAL_LAYER_MM
 
-    def take(self, found: Read) -> None:
-        self.read = found
+    def take(self, read: Read) -> None:
+        self.read = read
         if self.tried < 0:
-            self.helps = found.helps
+            self.helps = read.helps
 
     def wanted(self) -> dict[str, tuple[str, str]]:
         """Name and scheme's colour of the figure's largest zones that have a recipe, by id."""
@@ -191,7 +195,7 @@ class ValueState:
         """What draws the eye against what should, and who melts."""
         if self.read is None:
             return ""
-        told, melting = self.read.told, self.read.melting
+        attentions, melting = self.read.told, self.read.melting
         if self.view == LINES:
             deep = [f"{self.zone_name(z)} {um:.0f} µm" for z, um in list(self.read.stairs_um.items())[:4] if um > 0]
             return (
@@ -199,23 +203,23 @@ class ValueState:
                 if deep
                 else "No stairs."
             )
-        focus = [a for a in told if a.focus]
+        focus = [a for a in attentions if a.focus]
         words = ""
-        if told:
-            words = f"{self.zone_name(told[0].zone).capitalize()} draws the eye first, {told[0].drawn:.0%} of all contrast. "
+        if attentions:
+            words = f"{self.zone_name(attentions[0].zone).capitalize()} draws the eye first, {attentions[0].drawn:.0%} of all contrast. "
         if focus:
             words += f"Of what should: {', '.join(f'{self.zone_name(a.zone)} {a.drawn:.0%}' for a in focus[:3])}. "
         else:
             words += "Nobody said where eyes should go: press a zone to mark it. "
-        words += self._spare_words(told)
+        words += self._spare_words(attentions)
         names = [f"{self.zone_name(p.one)} and {self.zone_name(p.other)}" for p in melting[:2]]
         words += f"Melting: {'; '.join(names)}. " if names else "No two zones that touch melt. "
         recipes = self.scheme.recipes if self.scheme else ()
         return (words + self.answers.changed_mix(r.zone for r in recipes)).strip()
 
-    def _spare_words(self, told: list[Attention]) -> str:
+    def _spare_words(self, attentions: list[Attention]) -> str:
         """The stroke that is seen least for its minutes, and what leaving it out saves."""
-        over = next((a for a in told if a.verdict == MORE_WORK), None)
+        over = next((a for a in attentions if a.verdict == MORE_WORK), None)
         recipe = next((r for r in self.scheme.recipes if over and r.zone == over.zone), None) if self.scheme else None
         if recipe is None or len(recipe.steps) < 2 or self.figure is None:
             return ""
@@ -237,5 +241,5 @@ def shown_picture(read: Reading, view: str, lines: Floats) -> NDArray[np.uint8]:
         drawn = read.contrast / max(float(np.percentile(read.contrast, 99.3)), 1e-9) if view == EYES else lines
         heat = np.clip(drawn, 0, 1)[..., None]
         rgb = (0.75 * rgb + 0.2) * (1 - heat) + WARM * heat
-    made = np.concatenate([np.clip(rgb, 0, 1), np.ones((*rgb.shape[:2], 1))], axis=2)
-    return np.round(255 * made).astype(np.uint8)
+    picture = np.concatenate([np.clip(rgb, 0, 1), np.ones((*rgb.shape[:2], 1))], axis=2)
+    return np.round(255 * picture).astype(np.uint8)

@@ -146,14 +146,16 @@ class ZonesPage(QWidget):
         known = self._known
 
         def work(progress: Progress) -> list[PatchedPart]:
-            made = []
-            for n, (part_id, found) in enumerate(zoned.items()):
+            patched_parts = []
+            for n, (part_id, zoned_mesh) in enumerate(zoned.items()):
                 progress(n / max(len(zoned), 1))
                 key = part_id, self.session.plans.parts[part_id].blob
                 patches = known[key].patches if key in known else None
-                made.append(PatchedPart(part_id, found, patches) if patches else patched(part_id, found))
-                known[key] = made[-1]
-            return made
+                patched_parts.append(
+                    PatchedPart(part_id, zoned_mesh, patches) if patches else patched(part_id, zoned_mesh)
+                )
+                known[key] = patched_parts[-1]
+            return patched_parts
 
         self.context.jobs.start("patches", "Looking for creases", work, self._show)
 
@@ -211,34 +213,34 @@ class ZonesPage(QWidget):
     def split(self, places: list[np.ndarray]) -> None:
         """The patch under a line becomes two, to be named apart."""
         try:
-            number, made = self.state.split(places)
+            number, patched_part = self.state.split(places)
         except NumerusError as error:
             self.note.setText(f"{error.message} {error.advice}")
             return
-        part = self.session.plans.parts[made.id]
-        self._known[made.id, part.blob] = made
-        self.state.parts[number] = made
+        part = self.session.plans.parts[patched_part.id]
+        self._known[patched_part.id, part.blob] = patched_part
+        self.state.parts[number] = patched_part
         self._show(self.state.parts)
 
     def rename(self) -> None:
         """The chosen zone under the name that is typed."""
         try:
-            made = self.state.renamed(self.name.text())
+            zone = self.state.renamed(self.name.text())
         except NumerusError as error:
             self.note.setText(f"{error.message} {error.advice}")
             return
-        if made is not None:
+        if zone is not None:
             self.name.clear()
-            self.session.commit(f"zone {made.name}", [made])
+            self.session.commit(f"zone {zone.name}", [zone])
             self.list.update()
 
     def grow(self) -> None:
         """Zones over the whole figure from the seeds, in a job."""
         parts, seeds = self.state.parts, list(self.state.seeds)
 
-        def done(found: dict[str, ZonedMesh]) -> None:
+        def done(meshes: dict[str, ZonedMesh]) -> None:
             self.state.seeds, self.state.growing = [], False
-            self._keep(f"zones from {counted(len(seeds), 'seed')}", found)
+            self._keep(f"zones from {counted(len(seeds), 'seed')}", meshes)
 
         self.context.jobs.start("grow", "Growing zones", lambda _: grown_over(parts, seeds), done)
 
@@ -248,8 +250,8 @@ class ZonesPage(QWidget):
         def work(_: Progress) -> list[tuple[PartZones, bytes]]:
             return [(measured_zones(part, "", found), pack_labels(found.labels)) for part, found in changed.items()]
 
-        def made(told: list[tuple[PartZones, bytes]], book: Book) -> list[object]:
-            return [replace(z, labels=book.put_blob(data)) for z, data in told]
+        def made(zoned: list[tuple[PartZones, bytes]], book: Book) -> list[object]:
+            return [replace(z, labels=book.put_blob(data)) for z, data in zoned]
 
         self.context.jobs.start(
             "zones", "Keeping zones", work, lambda told: self.session.store(words, partial(made, told))
@@ -267,19 +269,21 @@ class ZonesPage(QWidget):
             meshes = {p: session.mesh(parts[p].blob) for p in wanted}
 
             def work(progress: Progress) -> list[Proposal]:
-                made = []
+                proposals = []
                 for n, part in enumerate(wanted):
                     progress(n / len(wanted))
-                    found = carried_over([named[i] for i in asked[part]], part, meshes[part]) if asked[part] else None
-                    made += [found] if found else []
-                return made
+                    proposal = (
+                        carried_over([named[i] for i in asked[part]], part, meshes[part]) if asked[part] else None
+                    )
+                    proposals += [proposal] if proposal else []
+                return proposals
 
             self.context.jobs.start("carry", "Carrying zones over", work, self._proposed)
 
         self.with_meshes(needed, read)
 
-    def _proposed(self, found: list[Proposal]) -> None:
-        self.proposals = sorted(found, key=lambda p: -p.agree)
+    def _proposed(self, proposals: list[Proposal]) -> None:
+        self.proposals = sorted(proposals, key=lambda p: -p.agree)
         self._show(self.state.parts)
 
     def _offer(self) -> None:

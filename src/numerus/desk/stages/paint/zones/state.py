@@ -87,9 +87,9 @@ class ZonesState:
         labels = np.where(part.zoned.labels == UNNAMED, len(part.zoned.zones), part.zoned.labels)
         shade = np.array(SHADES)[(part.patches.labels * 7) % len(SHADES)]
         faces = table[labels] * shade[:, None]
-        made = np.zeros((len(part.zoned.mesh.vertices), 3))
-        made[part.zoned.mesh.faces.ravel()] = np.repeat(faces, 3, axis=0)
-        return np.round(made).astype(np.uint8)
+        palette = np.zeros((len(part.zoned.mesh.vertices), 3))
+        palette[part.zoned.mesh.faces.ravel()] = np.repeat(faces, 3, axis=0)
+        return np.round(palette).astype(np.uint8)
 
     def unnamed_others(self) -> list[str]:
         """Ids of other parts of the unit's kit in slots this figure fills, that have no zones yet."""
@@ -113,8 +113,8 @@ class ZonesState:
     def zone_called(self, name: str, new_id: str) -> tuple[Zone, bool]:
         """The zone of a name, and whether it is new to the army."""
         words = " ".join(name.split())
-        found = next((z for z in self.plans.zones.values() if z.name.lower() == words.lower()), None)
-        return (found, False) if found else (Zone(new_id, words, len(self.plans.zones)), True)
+        zone = next((z for z in self.plans.zones.values() if z.name.lower() == words.lower()), None)
+        return (zone, False) if zone else (Zone(new_id, words, len(self.plans.zones)), True)
 
     def renamed(self, name: str) -> Zone | None:
         """The chosen zone under another name, None where none is typed or chosen. Raises PlanError where one has it already."""
@@ -136,10 +136,10 @@ class ZonesState:
     def take_counts(self, kept: bytes | None) -> None:
         """How often proposals were right, as the book has it; nothing where that cannot be read."""
         try:
-            told = tuple((int(a), int(r)) for a, r in json.loads(kept or b""))
+            labels = tuple((int(a), int(r)) for a, r in json.loads(kept or b""))
         except (ValueError, TypeError):
-            told = ()
-        self.counts = told if len(told) == len(none_counted()) else none_counted()
+            labels = ()
+        self.counts = labels if len(labels) == len(none_counted()) else none_counted()
 
     def count(self, proposal: Proposal, accepted: bool) -> bytes:
         """The counts with one proposal more, as the book keeps them."""

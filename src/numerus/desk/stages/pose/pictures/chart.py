@@ -50,10 +50,10 @@ class PoseChart(Drawing):
         self._outlines = [(place_of(up), outline_of(mesh, up)) for up in ups]
         self.update()
 
-    def show_search(self, found: Search | None, costs: list[PoseCost], chosen: int) -> None:
-        if found is not self.found:
+    def show_search(self, search: Search | None, costs: list[PoseCost], chosen: int) -> None:
+        if search is not self.found:
             self._image = self._map = None
-        self.found, self.costs, self.chosen, self.dragged = found, costs, chosen, None
+        self.found, self.costs, self.chosen, self.dragged = search, costs, chosen, None
         self.update()
 
     def _stale(self) -> None:

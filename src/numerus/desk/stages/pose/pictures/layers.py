@@ -107,11 +107,11 @@ class LayerGraphView(Drawing):
 
     def _region_at(self, at: QPointF) -> Region | None:
         """What is drawn there, else the layer under the pointer."""
-        found = super()._region_at(at)
-        if found is None and self.graph is not None and at.x() >= self._left and len(self.graph.areas_mm2):
+        region = super()._region_at(at)
+        if region is None and self.graph is not None and at.x() >= self._left and len(self.graph.areas_mm2):
             height = self._height_at(at.x())
             return Region(QRectF(at.x() - 2, 0, 4, self.height()), self.graph.description(height))
-        return found
+        return region
 
     def _height_at(self, x: float) -> float:
         assert self.graph is not None

@@ -53,11 +53,11 @@ def _mixed(low: NDArray[np.int64], high: NDArray[np.int64], share: NDArray[np.fl
 
 
 def things_of(tried: Tried, which: str) -> list[Thing]:
-    made, rgb = tried.made, colours(tried, which)
+    supported, rgb = tried.made, colours(tried, which)
     things = [
-        Thing(made.part, rgb, cut=True),
-        Thing(made.supports, SUPPORT_RGB, cut=True),
-        Thing(made.part, rgb, alpha=0.3),
+        Thing(supported.part, rgb, cut=True),
+        Thing(supported.supports, SUPPORT_RGB, cut=True),
+        Thing(supported.part, rgb, alpha=0.3),
     ]
     return [t for t in things if len(t.mesh.faces)]
 

@@ -69,13 +69,13 @@ class CutTool(Tool):
             "Fill a hollow", self._plug, "link", "Then click into a socket that is not wanted: it is filled level"
         )
         self.plugging = False
-        made = column(
+        layout = column(
             self.list, label("By hand", "strong"), row(self.axis, self.place, gap=6),
             row(self.form, -1, label("play"), self.play, gap=4), row(label("magnet or pin of"), self.hole, -1, gap=4), self.said,
             row(self.show_button, self.keep_button, -1), row(self.off, self.plug, -1), gap=6,
         )  # fmt: skip
-        made.setStretch(0, 1)
-        return made
+        layout.setStretch(0, 1)
+        return layout
 
     def forget(self) -> None:
         self.proposals, self.plane, self.made, self.plugging = None, None, None, False
@@ -94,19 +94,19 @@ class CutTool(Tool):
 
             self.start("cuts", "Looking for waists", work, self._met)
 
-    def _met(self, found: list[CutProposal]) -> None:
-        self.proposals = found
+    def _met(self, cut_proposals: list[CutProposal]) -> None:
+        self.proposals = cut_proposals
         names = {axis: name for name, axis in LIES.items()}
         lines = [
             (
                 f"{names[int(np.argmax(p.plane.normal))].capitalize()}, {p.why}",
                 f"{p.share_above:.0%} above, section {p.section_mm2:.0f} mm²",
             )
-            for p in found
+            for p in cut_proposals
         ]
         self.list.show_lines(lines)
-        if self.plane is None and found:
-            self.plane = found[0].plane
+        if self.plane is None and cut_proposals:
+            self.plane = cut_proposals[0].plane
             self.list.at_line = 0
         self._fill()
 
@@ -148,13 +148,13 @@ class CutTool(Tool):
         if plane is not None:
             self.start("cut", "Cutting", lambda progress: cut(oriented(mesh)[0], plane, style), self._cut)
 
-    def _cut(self, made: Cut) -> None:
-        self.made = made
-        keys = ", ".join(f"{k.width_mm:.1f} mm wide, {k.depth_mm:.1f} deep" for k in made.keys) or "none"
-        halves = [m.signed_volume_mm3 / 1000 for m in (made.above, made.below)]
+    def _cut(self, cut_result: Cut) -> None:
+        self.made = cut_result
+        keys = ", ".join(f"{k.width_mm:.1f} mm wide, {k.depth_mm:.1f} deep" for k in cut_result.keys) or "none"
+        halves = [m.signed_volume_mm3 / 1000 for m in (cut_result.above, cut_result.below)]
         self.said.setText(
-            f"{halves[0]:.2f} + {halves[1]:.2f} ml, play {made.play_mm3 / 1000:.3f} ml; seam {made.seam_mm:.0f} mm; keys: {keys}. "
-            + " ".join(made.notes)
+            f"{halves[0]:.2f} + {halves[1]:.2f} ml, play {cut_result.play_mm3 / 1000:.3f} ml; seam {cut_result.seam_mm:.0f} mm; keys: {keys}. "
+            + " ".join(cut_result.notes)
         )
         self._fill()
 
@@ -162,11 +162,11 @@ class CutTool(Tool):
         """Both halves measured beside, then written with the builds that follow as one edit."""
         part, cut_ = self.page.part, self.made
         if part is not None and cut_ is not None:
-            label, told = f"cut {part.label} in two", self.page.session.plans.part_zones.get(part.id)
+            label, part_zones = f"cut {part.label} in two", self.page.session.plans.part_zones.get(part.id)
             self.context.jobs.start(
                 "halves",
                 "Measuring both halves",
-                lambda progress: halves(part, cut_, told),
+                lambda progress: halves(part, cut_, part_zones),
                 lambda h: self._store(label, *h),
             )
 
@@ -183,11 +183,11 @@ class CutTool(Tool):
         if self.plane is None:
             return
         try:
-            made = below_removed(oriented(self.page.mesh)[0], self.plane.point[2])
+            mesh = below_removed(oriented(self.page.mesh)[0], self.plane.point[2])
         except NumerusError as error:
             self.session.failed.emit(error)
             return
-        self.page.keep("cut off below", made)
+        self.page.keep("cut off below", mesh)
 
     def _plug(self) -> None:
         self.plugging = True
@@ -198,11 +198,11 @@ class CutTool(Tool):
             return
         self.plugging = False
         try:
-            made = plugged(oriented(self.page.mesh)[0], [float(v) for v in place], self.hole.value())
+            mesh = plugged(oriented(self.page.mesh)[0], [float(v) for v in place], self.hole.value())
         except NumerusError as error:
             self.session.failed.emit(error)
             return
-        self.page.keep("a hollow filled", made)
+        self.page.keep("a hollow filled", mesh)
 
     def things(self) -> tuple[list[Thing], str]:
         mesh = self.page.mesh

@@ -42,9 +42,9 @@ class FaultsTool(Tool):
             "link",
             "Printed as it stands, layer by layer: what begins in mid-air, what holds too little",
         )
-        made = column(self.list, self.said, self.offer, row(self.judge, -1), self.print_says, gap=8)
-        made.setStretch(0, 1)
-        return made
+        layout = column(self.list, self.said, self.offer, row(self.judge, -1), self.print_says, gap=8)
+        layout.setStretch(0, 1)
+        return layout
 
     def forget(self) -> None:
         self.found, self.mended = None, None
@@ -101,13 +101,13 @@ class FaultsTool(Tool):
         mesh = self.page.mesh
 
         def work(progress: Progress) -> tuple[Mended, list[Finding]]:
-            made = mend(mesh)
-            return made, findings(made.mesh)
+            mended = mend(mesh)
+            return mended, findings(mended.mesh)
 
         self.start("mend", "Mending and looking again", work, self._mended)
 
-    def _mended(self, made: tuple[Mended, list[Finding]]) -> None:
-        self.mended, self.left = made
+    def _mended(self, outcome: tuple[Mended, list[Finding]]) -> None:
+        self.mended, self.left = outcome
         self._fill()
 
     def drop(self) -> None:

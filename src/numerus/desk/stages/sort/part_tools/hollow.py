@@ -50,12 +50,12 @@ class HollowTool(Tool):
         self.offer = Offer(
             ("Show it hollow", self.show_hollow), ("Keep it hollow", self.keep_hollow), ("Leave it solid", self.drop)
         )
-        made = column(
+        layout = column(
             row(label("Wall"), self.wall, label("drains of"), self.drain, -1, gap=6),
             row(label("struts of"), self.strut, -1, gap=6), self.list, self.said, self.plugged, self.caution, self.offer, gap=6,
         )  # fmt: skip
-        made.setStretch(2, 1)
-        return made
+        layout.setStretch(2, 1)
+        return layout
 
     def forget(self) -> None:
         self.made, self.tips, self.tones = None, None, CHANGED_RGB
@@ -70,14 +70,14 @@ class HollowTool(Tool):
         if self.made is None or self.tips is None:
             self.said.setText("")
             return
-        made, machine = self.made, self.machine()
-        left = f"{made.trapped_ml:.2f} ml can never drain" if made.trapped_ml > 0.001 else "nothing is shut in"
+        hollowed, machine = self.made, self.machine()
+        left = f"{hollowed.trapped_ml:.2f} ml can never drain" if hollowed.trapped_ml > 0.001 else "nothing is shut in"
         army = self.session.plans.army
         money = army.currency if army else ""
-        pence = self.session.plans.resin.pence_per_l / 1000 * made.saved_ml
-        saves = f"Saves {made.saved_ml:.1f} ml ({money_text(pence, money)}) and no minutes on {machine.name}: its height stays"
-        adds = f"adds {len(made.drains)} drains to rinse, cure and plug"
-        walls = f"Thinnest wall {made.min_wall_mm:.2f} mm; {left}. {self.tips.description}"
+        pence = self.session.plans.resin.pence_per_l / 1000 * hollowed.saved_ml
+        saves = f"Saves {hollowed.saved_ml:.1f} ml ({money_text(pence, money)}) and no minutes on {machine.name}: its height stays"
+        adds = f"adds {len(hollowed.drains)} drains to rinse, cure and plug"
+        walls = f"Thinnest wall {hollowed.min_wall_mm:.2f} mm; {left}. {self.tips.description}"
         self.said.setText(f"{saves}; {adds}. {walls} Click the part to move the chosen drain.")
 
     def show_hollow(self) -> None:
@@ -93,33 +93,33 @@ class HollowTool(Tool):
         """Make it hollow, see how it pours out, measure its walls; in one job."""
 
         def work(progress: Progress) -> tuple[Hollowed, Tipping, Floats]:
-            made = make()
+            outcome = make()
             progress(0.7)
-            per_face = thickness(made.mesh).of_faces(len(made.mesh.faces))
-            per_vertex = np.full(len(made.mesh.vertices), np.inf)
-            np.minimum.at(per_vertex, made.mesh.faces.reshape(-1), np.repeat(per_face, 3))
-            return made, tipping(made.mesh, self.up), per_vertex
+            per_face = thickness(outcome.mesh).of_faces(len(outcome.mesh.faces))
+            per_vertex = np.full(len(outcome.mesh.vertices), np.inf)
+            np.minimum.at(per_vertex, outcome.mesh.faces.reshape(-1), np.repeat(per_face, 3))
+            return outcome, tipping(outcome.mesh, self.up), per_vertex
 
         self.start("hollow", "Hollowing", work, lambda found: self._made(*found))
 
-    def _made(self, made: Hollowed, tips: Tipping, walls_mm: Floats) -> None:
-        self.made, self.tips = made, tips
+    def _made(self, hollowed: Hollowed, tips: Tipping, walls_mm: Floats) -> None:
+        self.made, self.tips = hollowed, tips
         wall, at = self.wall.value(), self.list.at_line
-        self.tones = hatched(made.mesh, walls_mm, THIN_SHARE * wall, THICK_SHARE * wall)
+        self.tones = hatched(hollowed.mesh, walls_mm, THIN_SHARE * wall, THICK_SHARE * wall)
         self.list.show_lines([
             (f"{'High' if n % 2 == 0 else 'Low'} drain, {d.diameter_mm:g} mm through {d.length_mm:.1f} mm",
              _hides(d))
-            for n, d in enumerate(made.drains)
+            for n, d in enumerate(hollowed.drains)
         ] + [(f"{p.volume_ml:.2f} ml pool here", "when it is tipped as told below: suck or blow it out, or drain it here")
              for p in tips.pools])  # fmt: skip
-        self.list.at_line = at if at < len(made.drains) else -1
+        self.list.at_line = at if at < len(hollowed.drains) else -1
         self._fill()
 
     def picked(self, place: Floats) -> None:
         """The chosen drain goes where the part was clicked."""
-        made, number = self.made, self.list.at_line
-        if made is not None and 0 <= number < len(made.drains):
-            self._start(lambda: with_drain_at(made, number, place))
+        hollowed, number = self.made, self.list.at_line
+        if hollowed is not None and 0 <= number < len(hollowed.drains):
+            self._start(lambda: with_drain_at(hollowed, number, place))
 
     def drop(self) -> None:
         self.forget()

@@ -206,11 +206,11 @@ class PartPage(QWidget):
 
     def keep(self, words: str, mesh: Mesh, extra: Sequence[tuple[str, Mesh]] = ()) -> None:
         """The changed mesh becomes the part's; the one it came with is kept. ``extra``: new parts that come of it."""
-        before, told = self.mesh, self._zones
+        before, part_zones = self.mesh, self._zones
 
         def make(part: Part) -> list[Remade]:
-            new = [beside_part(part, name, attributes_from(more, before), told) for name, more in extra]
-            return [remade(part, attributes_from(mesh, before), told), *new]
+            new = [beside_part(part, name, attributes_from(more, before), part_zones) for name, more in extra]
+            return [remade(part, attributes_from(mesh, before), part_zones), *new]
 
         self._make(words, make)
 
@@ -219,15 +219,15 @@ class PartPage(QWidget):
         return self.session.plans.part_zones.get(self.part.id) if self.part else None
 
     def scale(self, factor: float, words: str = "") -> None:
-        mesh, told = self.mesh, self._zones
-        self._make(words or f"× {factor:.4g}", lambda part: [scaled(part, mesh, factor, told)])
+        mesh, part_zones = self.mesh, self._zones
+        self._make(words or f"× {factor:.4g}", lambda part: [scaled(part, mesh, factor, part_zones)])
 
     def restore(self) -> None:
         """The mesh of the file again."""
         part = self.part
         if part is not None and part.original:
-            came, now, told = self.session.mesh(part.original), self.mesh, self._zones
-            self._make("as it came", lambda p: [_without_original(remade(p, attributes_from(came, now), told))])
+            came, now, part_zones = self.session.mesh(part.original), self.mesh, self._zones
+            self._make("as it came", lambda p: [_without_original(remade(p, attributes_from(came, now), part_zones))])
 
     def _make(self, words: str, make: Callable[[Part], list[Remade]]) -> None:
         """Measured anew beside, then written as one edit."""
@@ -238,8 +238,8 @@ class PartPage(QWidget):
                 "remake", "Measuring the part", lambda progress: make(part), lambda made: self._store(label, made)
             )
 
-    def _store(self, label: str, made: list[Remade]) -> None:
-        self.session.store(label, lambda book: [d for m in made for d in stored(book, m)])
+    def _store(self, label: str, remade_parts: list[Remade]) -> None:
+        self.session.store(label, lambda book: [d for m in remade_parts for d in stored(book, m)])
 
     def convert_unit(self) -> None:
         """Take the offered unit: everything of the part is measured anew."""
@@ -248,5 +248,5 @@ class PartPage(QWidget):
             self.scale(offered_factor(part), f"read as {part.unit}")
 
 
-def _without_original(made: Remade) -> Remade:
-    return replace(made, part=replace(made.part, original=""))
+def _without_original(part: Remade) -> Remade:
+    return replace(part, part=replace(part.part, original=""))

@@ -64,13 +64,13 @@ class SizeTool(Tool):
         self.ways = _Ways(self.page.theme)
         self.ways.taken.connect(self.take)
         self.note, self.base_words = label("", "note", True), label("", "", True)
-        made = column(
+        layout = column(
             label("Unit", "strong"), self.unit, self.unit_button, self.base_words, 6, label("Scale", "strong"),
             row(self.wanted, button("Scale it", self.apply), gap=6), self.height_words, 6,
             label("Make this fit", "strong"), self.note, self.ways, gap=4,
         )  # fmt: skip
-        made.setStretch(11, 1)
-        return made
+        layout.setStretch(11, 1)
+        return layout
 
     def forget(self) -> None:
         self.rows = None
@@ -99,9 +99,9 @@ class SizeTool(Tool):
                 "fit", "Trying sizes", lambda progress: (ways_to_fit(mesh, machine, standing), base_of(mesh)), self._met
             )
 
-    def _met(self, found: tuple[list[FitRow], Base | None]) -> None:
-        self.rows = self.ways.rows = found[0]
-        self.base_words.setText(found[1].description if found[1] else "")
+    def _met(self, fits: tuple[list[FitRow], Base | None]) -> None:
+        self.rows = self.ways.rows = fits[0]
+        self.base_words.setText(fits[1].description if fits[1] else "")
         self.ways.update()
 
     def take(self, fit: FitRow) -> None:

@@ -85,9 +85,9 @@ class Tool(QWidget):
         """A job whose result is dropped if another part lies on the bench by then."""
         blob = self.page.shown_for
 
-        def ended(found) -> None:  # type: ignore[no-untyped-def]
+        def ended(outcome) -> None:  # type: ignore[no-untyped-def]
             if blob == self.page.shown_for:
-                done(found)
+                done(outcome)
                 self.page.draw()
 
         self.context.jobs.start(name, words, work, ended)
@@ -102,11 +102,11 @@ class Offer(QWidget):
         self.leave_it = button(leave[0], leave[1])
         self.setLayout(row(self.show_it, self.keep_it, self.leave_it, -1))
 
-    def stand(self, made: bool, worth: bool = True) -> None:
+    def stand(self, ready: bool, worth: bool = True) -> None:
         """Whether the change lies on the bench, and if not whether it is worth being shown."""
-        self.show_it.setVisible(worth and not made)
-        self.keep_it.setVisible(made)
-        self.leave_it.setVisible(made)
+        self.show_it.setVisible(worth and not ready)
+        self.keep_it.setVisible(ready)
+        self.leave_it.setVisible(ready)
 
 
 def whole_thing(mesh: Mesh) -> Thing:
@@ -128,10 +128,10 @@ def beside(before: Mesh, after: Mesh) -> Thing:
 
 
 def spin(low: float, high: float, value: float, step: float, name: str, suffix: str = "") -> QDoubleSpinBox:
-    made = QDoubleSpinBox()
-    made.setRange(low, high)
-    made.setSingleStep(step)
-    made.setValue(value)
-    made.setSuffix(suffix)
-    made.setAccessibleName(name)
-    return made
+    box = QDoubleSpinBox()
+    box.setRange(low, high)
+    box.setSingleStep(step)
+    box.setValue(value)
+    box.setSuffix(suffix)
+    box.setAccessibleName(name)
+    return box

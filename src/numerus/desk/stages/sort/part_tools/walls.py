@@ -36,15 +36,15 @@ class WallsTool(Tool):
             ("Keep it thickened", self.keep_thickened),
             ("Leave it", self.drop),
         )
-        made = column(
+        layout = column(
             row(label("Walls under"), self.below, -1),
             self.list,
             self.said,
             self.offer,
             gap=8,
         )
-        made.setStretch(1, 1)
-        return made
+        layout.setStretch(1, 1)
+        return layout
 
     def forget(self) -> None:
         self.walls, self.made, self.places = None, None, []
@@ -93,8 +93,8 @@ class WallsTool(Tool):
         if walls is not None:
             self.start("thicken", "Thickening", lambda progress: thickened(mesh, walls, to), self._thickened)
 
-    def _thickened(self, made: Mesh) -> None:
-        self.made = made
+    def _thickened(self, mesh: Mesh) -> None:
+        self.made = mesh
         self._fill()
 
     def drop(self) -> None:
