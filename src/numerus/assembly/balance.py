@@ -72,10 +72,10 @@ def balance(parts: Sequence[Mesh]) -> Balance:
     return Balance((x, y, z), float(np.degrees(np.arctan2(edge, height))), direction, edge, height, volume, stands)
 
 
-def tipping_on_base_deg(found: Balance, radius_mm: float) -> float:
+def tipping_on_base_deg(weighed: Balance, radius_mm: float) -> float:
     """Tipping angle on a round base of that radius with the figure set in its middle, by the middle of its feet."""
-    away = np.hypot(found.centre_mm[0] - found.stands_mm[0], found.centre_mm[1] - found.stands_mm[1])
-    return float(np.degrees(np.arctan2(radius_mm - away, max(found.height_mm, 1e-6))))
+    away = np.hypot(weighed.centre_mm[0] - weighed.stands_mm[0], weighed.centre_mm[1] - weighed.stands_mm[1])
+    return float(np.degrees(np.arctan2(radius_mm - away, max(weighed.height_mm, 1e-6))))
 
 
 def _touching(mesh: Mesh, below_mm: float) -> Floats:

@@ -77,11 +77,13 @@ def agreed(part: Part, mesh: Mesh, part_zones: PartZones | None) -> Remade:
     )
 
 
-def stored(book: Book, made: Remade) -> list[Any]:
+def stored(book: Book, remade_part: Remade) -> list[Any]:
     """The part as a plan, and its zones if it has any; mesh, picture and labels put into the book."""
-    part = replace(made.part, blob=book.put_blob(made.packed), thumbnail=book.put_blob(made.picture))
-    if made.zones is not None:
-        return [part, replace(made.zones, id=part.id, labels=book.put_blob(made.labels))]
+    part = replace(
+        remade_part.part, blob=book.put_blob(remade_part.packed), thumbnail=book.put_blob(remade_part.picture)
+    )
+    if remade_part.zones is not None:
+        return [part, replace(remade_part.zones, id=part.id, labels=book.put_blob(remade_part.labels))]
     return [part, Removed("part_zones", part.id)] if part.id in book.plans.part_zones else [part]
 
 
@@ -100,11 +102,18 @@ def overruled(kit: Kit, relation: Relation, parts: Sequence[Part], meshes: Itera
 
 def beside_part(part: Part, name: str, mesh: Mesh, part_zones: PartZones | None) -> Remade:
     """A new part that comes of another, in no slot a build fills."""
-    made = remade(part, mesh, part_zones)
+    remade_part = remade(part, mesh, part_zones)
     new = replace(
-        made.part, id=new_id(), name=f"{part.label} {name}", slot="extra", original="", doubt=0.0, pose=None, others=()
+        remade_part.part,
+        id=new_id(),
+        name=f"{part.label} {name}",
+        slot="extra",
+        original="",
+        doubt=0.0,
+        pose=None,
+        others=(),
     )
-    return replace(made, part=new)
+    return replace(remade_part, part=new)
 
 
 def halves(part: Part, cut: Cut, part_zones: PartZones | None) -> tuple[Remade, Remade]:

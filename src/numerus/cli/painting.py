@@ -116,13 +116,13 @@ class Recipe:
             grounds = [colour_typed(str(primer[k])) for k in ("colour", "upper") if k in primer] or ["#9A9A98"]
             looks = reflectances(grounds)
             toward = tuple(float(v) for v in primer.get("toward", (0, 0, 1)))
-            made = Primer(looks[0], looks[1] if len(looks) > 1 else None, toward)  # type: ignore[arg-type]
+            primer_read = Primer(looks[0], looks[1] if len(looks) > 1 else None, toward)  # type: ignore[arg-type]
             steps = {str(z): [_step(z, n, row, rack) for n, row in enumerate(rows, 1)] for z, rows in zones.items()}
         except (OSError, ValueError, KeyError, TypeError, AttributeError) as error:
             raise PlanError(
                 "no-recipe", f"{path.name} is no recipe: {error}.", "Begin with --example-recipe FILE."
             ) from error
-        return cls(rack, made, steps)
+        return cls(rack, primer_read, steps)
 
 
 def _step(zone: str, number: int, row: dict[str, Any], rack: Any) -> Any:

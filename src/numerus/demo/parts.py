@@ -28,9 +28,9 @@ def mesh(name: str) -> Mesh:
 @cache
 def labelled(name: str) -> Mesh:
     """A mesh whose faces carry their zones, by the order of ``ZONES``."""
-    found = mesh(name)
-    return found.with_face_attribute(
-        ATTRIBUTE, unpack_labels((MESHES / f"{name}.zones").read_bytes(), len(found.faces))
+    built = mesh(name)
+    return built.with_face_attribute(
+        ATTRIBUTE, unpack_labels((MESHES / f"{name}.zones").read_bytes(), len(built.faces))
     )
 
 

@@ -133,13 +133,13 @@ class Session(QObject):
         if self.book is None:
             self.failed.emit(BookError("no-book", "No book is open.", "Start an army or open a book first."))
             return False
-        written, told = list(documents), [*facts, *self._forecast_of_the_day()]
+        written, entries = list(documents), [*facts, *self._forecast_of_the_day()]
         try:
-            self.book.commit(label, written, told)
+            self.book.commit(label, written, entries)
         except NumerusError as error:
             return self._failed(error)
         kinds = {d.kind if isinstance(d, Removed) else kind_of(d) for d in written}
-        self._told(label, frozenset(kinds | ({JOURNAL} if told else set())))
+        self._told(label, frozenset(kinds | ({JOURNAL} if entries else set())))
         return True
 
     def _failed(self, error: NumerusError) -> bool:

@@ -179,8 +179,10 @@ def _of_earlier_copies(record: RunRecord, hurt: list[Placed], before: Earlier) -
         for q in now
     ]
     printed = {q.part_id for _, p in before for q in p.placed}
-    told = [(p.part_id, h) for p in hurt if (h := record.outcomes[p.id].height_mm) > 0 and p.part_id in printed]
-    pairs = [abs(h - g) <= SAME_MM for i, h in told for j, g in earlier if i == j and g > 0]
+    earlier_copies = [
+        (p.part_id, h) for p in hurt if (h := record.outcomes[p.id].height_mm) > 0 and p.part_id in printed
+    ]
+    pairs = [abs(h - g) <= SAME_MM for i, h in earlier_copies for j, g in earlier if i == j and g > 0]
     return {
         "the same part was hurt before": any(p.part_id == i for p in hurt for i, _ in earlier) if earlier else None,
         "at the same height as then": any(pairs) if pairs else None,

@@ -169,12 +169,12 @@ class LayerArchive:
         """Raises MeshFileError where it is none, or of a newer form."""
         try:
             with zipfile.ZipFile(path) as archive:
-                told: dict[str, Any] = json.loads(archive.read(MANIFEST))
-                if told["form"] != FORM or told["version"] > VERSION:
+                head: dict[str, Any] = json.loads(archive.read(MANIFEST))
+                if head["form"] != FORM or head["version"] > VERSION:
                     raise MeshFileError(
                         "newer-layers", f"{path.name} is of another form.", "Open it with what wrote it."
                     )
-                manifest = Manifest(**{**told, "areas_mm2": tuple(told["areas_mm2"])})
+                manifest = Manifest(**{**head, "areas_mm2": tuple(head["areas_mm2"])})
         except (OSError, zipfile.BadZipFile, KeyError, ValueError, TypeError) as error:
             raise MeshFileError("no-layers", f"{path.name} is no layer archive.", "Export the plate again.") from error
         return cls(path, manifest)

@@ -212,9 +212,9 @@ def _scene_of(data: bytes, ending: str) -> Pieces:
     pieces, order = [], {name: i for i, name in enumerate(scene.geometry)}
     for node in sorted(scene.graph.nodes_geometry, key=lambda n: (order[scene.graph[n][1]], str(n))):
         matrix, name = scene.graph[node]
-        found = scene.geometry[name]
-        if isinstance(found, trimesh.Trimesh):
-            mesh = _coloured(found, Mesh(np.asarray(found.vertices, float), np.asarray(found.faces, np.int32)))
+        loaded = scene.geometry[name]
+        if isinstance(loaded, trimesh.Trimesh):
+            mesh = _coloured(loaded, Mesh(np.asarray(loaded.vertices, float), np.asarray(loaded.faces, np.int32)))
             pieces.append((str(node), mesh if np.allclose(matrix, np.eye(4)) else mesh.transformed(np.asarray(matrix))))
     return pieces
 

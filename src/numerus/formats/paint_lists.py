@@ -153,8 +153,8 @@ def _csv(text: str) -> list[Listed]:
             continue
         if len(row) > len(columns):
             raise PaintListError("bad-line", f"Line {number} has more cells than line 1.", "Nothing was taken over.")
-        told = {c: cell for c, cell in zip(columns, row, strict=False) if cell.strip() and c in COLUMNS}
-        listed.append(_listed(f"Line {number}", told))
+        cells = {c: cell for c, cell in zip(columns, row, strict=False) if cell.strip() and c in COLUMNS}
+        listed.append(_listed(f"Line {number}", cells))
     return _not_too_many(listed)
 
 

@@ -31,5 +31,5 @@ def told_regions(mesh: Mesh, names: tuple[str, ...]) -> tuple[NDArray[np.int32],
         return np.full(len(mesh.faces), -1, np.int32), ()
     there, number = np.unique(codes, return_inverse=True)
     known = there[there >= 0]
-    told = tuple(f"#{c - COLOUR:06X}" if c >= COLOUR else names[c] for c in known.tolist())
-    return (number - (len(there) - len(known))).clip(-1).astype(np.int32), told
+    region_names = tuple(f"#{c - COLOUR:06X}" if c >= COLOUR else names[c] for c in known.tolist())
+    return (number - (len(there) - len(known))).clip(-1).astype(np.int32), region_names

@@ -120,8 +120,8 @@ def cut(mesh: Mesh, plane: Plane, key: KeyStyle | None = None) -> Cut:
     whole = above.volume() + below.volume()
     keys, notes = [], []
     for piece in section.decompose() if key is not None else ():
-        above, below, made, note = _keyed(above, below, piece, key)  # type: ignore[arg-type]
-        keys += made
+        above, below, key_list, note = _keyed(above, below, piece, key)  # type: ignore[arg-type]
+        keys += key_list
         notes += [note] if note else []
     back = _back(turn, plane)
     upper, lower = (attributes_from(mesh_of(half.transform(back)), mesh) for half in (above, below))

@@ -213,13 +213,13 @@ def _inherit(relation: Relation, proposals: dict[str, Proposal]) -> None:
             )
 
 
-def repeats(found: Iterable[Relation]) -> set[str]:
+def repeats(stated: Iterable[Relation]) -> set[str]:
     """Ids of parts that repeat others (duplicates, supported copies, assembled copies): no build needs them.
 
     A copy that has a joint of its own is needed: an arm that equals the other arm.
     """
-    said = [r for r in found if not r.overruled]
-    placed = {i for r in said if r.kind in ("joint", "alternative") for i in r.parts}
-    second = {i for r in said if r.kind == "duplicate" for i in _idle(r.parts[0], r.parts[1], placed)}
-    second |= {r.parts[1] for r in said if r.kind == "supported" and len(r.parts) > 1}
-    return second | {r.parts[0] for r in said if r.kind == "whole"}
+    kept = [r for r in stated if not r.overruled]
+    placed = {i for r in kept if r.kind in ("joint", "alternative") for i in r.parts}
+    second = {i for r in kept if r.kind == "duplicate" for i in _idle(r.parts[0], r.parts[1], placed)}
+    second |= {r.parts[1] for r in kept if r.kind == "supported" and len(r.parts) > 1}
+    return second | {r.parts[0] for r in kept if r.kind == "whole"}

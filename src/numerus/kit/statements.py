@@ -65,12 +65,12 @@ def faults_left(parts: Iterable[Part]) -> str:
 
 
 def _of_part(part: Part) -> list[Statement]:
-    title, made = part.label, []
+    title, statement_list = part.label, []
     factor = offered_factor(part)
     if factor != 1.0:
         size = " × ".join(f"{e * factor:.1f}" for e in part.extents_mm)
         words = {"in": "inches", "m": "metres", "cm": "centimetres"}.get(part.unit, part.unit)
-        made.append(
+        statement_list.append(
             Statement(
                 "unit",
                 part.id,
@@ -84,13 +84,13 @@ def _of_part(part: Part) -> list[Statement]:
     faults = [(code, text) for code, text in part.problems if code in FAULTS]
     if part.needed and faults:
         description = " and ".join(FAULTS[code] for code, _ in faults)
-        made.append(Statement("fault", part.id, title, description, faults[0][1], "not mended yet", "mend"))
+        statement_list.append(Statement("fault", part.id, title, description, faults[0][1], "not mended yet", "mend"))
     if part.needed and part.doubt > DOUBT:
         description = f"put into {part.slot}, in doubt"
-        made.append(
+        statement_list.append(
             Statement("slot", part.id, title, description, f"only {1 - part.doubt:.0%} sure", "a guess", "change")
         )
-    return made
+    return statement_list
 
 
 def _of_relation(relation: Relation, by_id: Mapping[str, Part]) -> Statement:

@@ -130,10 +130,10 @@ def _rounded(pence: float) -> int:
 
 def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], terms: Commission, factors: RunFactors):  # type: ignore[no-untyped-def]
     """(name, what it is, minutes by group, pence of materials) of each stop that adds something, from the beginning."""
-    made = _made(plans, figures, terms)
+    minutes_by_stop = _made(plans, figures, terms)
     primer = _pence(plans, "primer", sum(primer_ml(_cm2(plans, f)) for f in figures))
     printed = _printed_pence(plans, standing, unit, factors) if terms.prints else 0
-    yield PRIMED, "built, filled, primed", made, round(printed + primer)
+    yield PRIMED, "built, filled, primed", minutes_by_stop, round(printed + primer)
     scheme = plans.scheme_of(unit.id)
     finish = sum(s.minutes for s in scheme.finish) * len(figures) if scheme else 0.0
     varnish = _pence(plans, "varnish", sum(varnish_ml(_cm2(plans, f)) for f in figures))
@@ -144,7 +144,11 @@ def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], 
             continue
         before = count
         steps = [s.step for own in strokes for s in own]
-        minutes = {**made, "paint": sum(s.minutes for s in steps) + setups_min(steps), "finish": finish * is_level}
+        minutes = {
+            **minutes_by_stop,
+            "paint": sum(s.minutes for s in steps) + setups_min(steps),
+            "finish": finish * is_level,
+        }
         paint = _paint_pence(plans, figures, strokes)
         says = f"{count // len(figures)} strokes a figure" + (", finished and based" if is_level else "")
         yield name, says, minutes, round(printed + primer + paint + varnish * is_level)

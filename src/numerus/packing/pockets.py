@@ -125,7 +125,7 @@ def pockets_of(
     plans: Plans, figures: Sequence[Figure], mesh_of: Callable[[str], Mesh], progress: Progress = lambda _: True
 ) -> list[Pocket]:
     """One for every figure that has parts; ``mesh_of`` gives the mesh of a blob. Raises Cancelled."""
-    made: dict[tuple[str, ...], Pocket] = {}  # figures of one build share their outline
+    by_content: dict[tuple[str, ...], Pocket] = {}  # figures of one build share their outline
     pockets = []
     for number, figure in enumerate(figures):
         if not progress(number / len(figures)):
@@ -135,7 +135,7 @@ def pockets_of(
         if not parts:
             continue
         build = (*sorted(p.id for p in parts), figure.build.get("base", ""), str(unit.base_mm))
-        if build not in made:
-            made[build] = _pocket(figure, unit, parts, mesh_of, plans.resin.density_g_per_ml)
-        pockets.append(replace(made[build], figure_id=figure.id, figure=figure.name, unit=unit.name))
+        if build not in by_content:
+            by_content[build] = _pocket(figure, unit, parts, mesh_of, plans.resin.density_g_per_ml)
+        pockets.append(replace(by_content[build], figure_id=figure.id, figure=figure.name, unit=unit.name))
     return pockets

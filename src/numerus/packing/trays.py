@@ -123,8 +123,8 @@ def with_finger_hole(outline: Floats) -> Floats:
     thick = maximum_inscribed_circle(whole, tolerance=0.5).coords[0]
     edge = whole.exterior.interpolate(whole.exterior.project(Point(thick)))
     cut = whole.union(edge.buffer(FINGER_MM, quad_segs=6)).simplify(0.05)
-    found = np.asarray(cut.exterior.coords)[:-1]
-    return found - (found.min(axis=0) + found.max(axis=0)) / 2
+    joined = np.asarray(cut.exterior.coords)[:-1]
+    return joined - (joined.min(axis=0) + joined.max(axis=0)) / 2
 
 
 def _bitmap(outline: Floats) -> NDArray[np.bool_]:

@@ -150,12 +150,12 @@ def seen_shares(built: Built) -> dict[str, float]:
 
 def balance(shares: Mapping[str, float], labs: Mapping[str, Floats]) -> dict[str, float]:
     """Share of what is seen that each colour has: zones' shares by the words for their colour, largest first."""
-    found: dict[str, float] = {}
+    share_of: dict[str, float] = {}
     for zone, share in shares.items():
         if zone in labs:
             word = words_of_colour(hex_of_lab(labs[zone]))
-            found[word] = found.get(word, 0.0) + share
-    return dict(sorted(found.items(), key=lambda s: -s[1]))
+            share_of[word] = share_of.get(word, 0.0) + share
+    return dict(sorted(share_of.items(), key=lambda s: -s[1]))
 
 
 def costs(scheme: Scheme, rack: Rack, areas_cm2: Mapping[str, float], figures: int) -> tuple[float, float]:

@@ -61,8 +61,8 @@ def varnish_ml(cm2: float) -> float:
 
 
 def _sprayed_ml(kind: str, cm2: float, coats: int) -> float:
-    made = KINDS[kind]
-    return cm2 * coats * made.film_um * 1e-4 / made.solids * (1 + SPRAY_LOSS)
+    kind_of_paint = KINDS[kind]
+    return cm2 * coats * kind_of_paint.film_um * 1e-4 / kind_of_paint.solids * (1 + SPRAY_LOSS)
 
 
 @dataclass(frozen=True)

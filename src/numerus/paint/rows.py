@@ -46,18 +46,18 @@ def from_rows(
     by_name = rack.by_name
     known = {z.name.lower(): z.id for z in zones.values()} | {r.zone.lower(): r.zone for r in scheme.recipes}
     before = {s.id: s for r in scheme.recipes for s in r.steps}
-    made, recipes, taken = list[Zone](), dict[str, list[RecipeStep]](), set[str]()
+    new_zones, recipes, taken = list[Zone](), dict[str, list[RecipeStep]](), set[str]()
     for number, row in enumerate(rows, 1):
         step = _step(number, row, by_name)
         zone = row[0].strip()
         if zone.lower() not in known:
-            made.append(Zone(new_id(), zone, len(zones) + len(made)))
-            known[zone.lower()] = made[-1].id
+            new_zones.append(Zone(new_id(), zone, len(zones) + len(new_zones)))
+            known[zone.lower()] = new_zones[-1].id
         kept = step.id in before and step.id not in taken
         step = replace(step, since=before[step.id].since) if kept else replace(step, id=new_id(), since=now)
         taken.add(step.id)
         recipes.setdefault(known[zone.lower()], []).append(step)
-    return replace(scheme, recipes=tuple(Recipe(zone, tuple(steps)) for zone, steps in recipes.items())), made
+    return replace(scheme, recipes=tuple(Recipe(zone, tuple(steps)) for zone, steps in recipes.items())), new_zones
 
 
 def _step(number: int, row: Sequence[str], by_name: Mapping[str, str]) -> RecipeStep:

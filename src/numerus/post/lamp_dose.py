@@ -114,10 +114,10 @@ def _from_lamp(points: Floats, normals: Floats, lamp: Lamp, scene: RayScene) -> 
     ask = np.flatnonzero((facing > 0) & (aside > 0))
     start = points[ask] + OFF_MM * normals[ask]
     clear = ~_blocked_before(scene, start, np.asarray(lamp.at_mm))
-    found = np.zeros(len(points))
+    reaching = np.zeros(len(points))
     power = lamp.mw_per_sr * aside[ask] ** lamp.exponent * facing[ask] / (far[ask] ** 2 * CM2_A_MM2)
-    found[ask] = power * clear
-    return found
+    reaching[ask] = power * clear
+    return reaching
 
 
 def _blocked_before(scene: RayScene, start: Floats, lamp: Floats):  # type: ignore[no-untyped-def]

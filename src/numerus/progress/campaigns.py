@@ -194,9 +194,9 @@ def campaign(seed: int, pace: float | None = None, measures: bool = True) -> Cam
     return Campaign(dice, army, machines, units, pace, measures)
 
 
-def held(made: Campaign, share: float = 0.8) -> tuple[date, date, date]:
+def held(lived: Campaign, share: float = 0.8) -> tuple[date, date, date]:
     """The forecast's range in days, low and high, and the true day."""
-    days: Floats = simulate(made.situation(), draws())[""]
+    days: Floats = simulate(lived.situation(), draws())[""]
     low, high = np.quantile(days, [(1 - share) / 2, (1 + share) / 2])
     first = FIRST.date()
-    return first + timedelta(days=int(low)), first + timedelta(days=int(high)), made.lived()
+    return first + timedelta(days=int(low)), first + timedelta(days=int(high)), lived.lived()

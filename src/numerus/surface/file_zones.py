@@ -30,8 +30,8 @@ def zones_of_regions(mesh: Mesh, region: NDArray[np.int32], names: tuple[str, ..
     colours = [n for n in names if n.startswith("#")]
     if len(colours) > MOST_COLOURS:
         region, names = _fewer_colours(region, names)
-    told = np.unique(region)
-    if len(told) < 2 or len(names) > MOST_ZONES:
+    face_labels = np.unique(region)
+    if len(face_labels) < 2 or len(names) > MOST_ZONES:
         return None
     labels = np.where(region < 0, UNNAMED, region).astype(np.uint8)
     return FileZones(_in_words(names), labels)
@@ -52,9 +52,9 @@ def _fewer_colours(region: NDArray[np.int32], names: tuple[str, ...]) -> tuple[N
 def _in_words(names: tuple[str, ...]) -> tuple[str, ...]:
     """Colours by their words, every name once."""
     taken: dict[str, int] = {}
-    told = []
+    zone_words = []
     for name in names:
         words = words_of_colour(name) if name.startswith("#") else " ".join(name.split()) or "unnamed material"
         taken[words] = taken.get(words, 0) + 1
-        told.append(f"{words} {taken[words]}" if taken[words] > 1 else words)
-    return tuple(told)
+        zone_words.append(f"{words} {taken[words]}" if taken[words] > 1 else words)
+    return tuple(zone_words)

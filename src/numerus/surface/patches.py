@@ -213,21 +213,21 @@ def _closest_in(triangle: Floats, at: Floats) -> Floats:
 def _walked(patches: Patches, seeded: Ints64, zone: Ints64, zones: int) -> Ints64:
     """Zone of each patch by a walk over borders; -1 for patches no seed's shell has."""
     many = len(patches)
-    found = np.full(many, -1)
-    found[seeded] = zone
+    nearest = np.full(many, -1)
+    nearest[seeded] = zone
     width = _widths(patches)
     laplacian = (diags(np.asarray(width.sum(axis=1)).ravel()) - width).tocsr()
     reached = _connected_to(width, seeded)
-    free = np.flatnonzero(reached & (found < 0))
+    free = np.flatnonzero(reached & (nearest < 0))
     if len(free):
-        known = np.flatnonzero(found >= 0)
-        told = np.zeros((len(known), zones))
-        told[np.arange(len(known)), found[known]] = 1
-        right = -(laplacian[free][:, known] @ told)
+        known = np.flatnonzero(nearest >= 0)
+        given = np.zeros((len(known), zones))
+        given[np.arange(len(known)), nearest[known]] = 1
+        right = -(laplacian[free][:, known] @ given)
         system = laplacian[free][:, free] + diags(np.full(len(free), 1e-12))
         share = np.asarray(spsolve(system.tocsc(), right)).reshape(len(free), zones)
-        found[free] = share.argmax(axis=1)
-    return found
+        nearest[free] = share.argmax(axis=1)
+    return nearest
 
 
 def _widths(patches: Patches) -> csr_matrix:
@@ -266,11 +266,11 @@ def _nearest_for_the_rest(mesh: Mesh, labels: Ints64) -> Ints64:
         return labels
     _, shell = shell_of_faces(mesh, edges_of(mesh))
     centre = mesh.triangles.mean(axis=1)
-    tree, told = cKDTree(centre[~none]), labels[~none]
+    tree, given = cKDTree(centre[~none]), labels[~none]
     nearest_labels = labels.copy()
     for one in np.unique(shell[none]):
         own = np.flatnonzero(none & (shell == one))
         far, index = tree.query(centre[own])
         near = index[far <= np.quantile(far, 0.25)]
-        nearest_labels[own] = np.bincount(told[near]).argmax()
+        nearest_labels[own] = np.bincount(given[near]).argmax()
     return nearest_labels

@@ -77,12 +77,12 @@ def grown_over(parts: Sequence[PatchedPart], seeds: Sequence[Seed]) -> dict[str,
     """All skin of the parts by seeds, by part id; zones are ids."""
     whole, counts = merged([p.zoned.mesh.bare() for p in parts]), [len(p.zoned.mesh.faces) for p in parts]
     names, labels = grown(whole, patches_of(whole), seeds)
-    made, start = {}, 0
+    spread, start = {}, 0
     for part, count in zip(parts, counts, strict=True):
         own = labels[start : start + count]
-        made[part.id] = ZonedMesh(part.zoned.mesh, names, own.astype(np.uint8))
+        spread[part.id] = ZonedMesh(part.zoned.mesh, names, own.astype(np.uint8))
         start += count
-    return made
+    return spread
 
 
 @dataclass(frozen=True, eq=False)
@@ -119,13 +119,13 @@ def carried_over(named: Sequence[ZonedMesh], part_id: str, mesh: Mesh) -> Propos
     if twin is not None and (twin.labels != UNNAMED).any():
         return Proposal(part_id, ZonedMesh(mesh, twin.zones, twin.labels), 1.0, True)
     whole = merged([n.mesh.bare() for n in named])
-    told = np.concatenate([_ids(n) for n in named])
-    known = told != ""
+    voted = np.concatenate([_ids(n) for n in named])
+    known = voted != ""
     if not known.any():
         return None
     centre = whole.triangles.mean(axis=1)[known]
     chosen = np.linspace(0, len(centre) - 1, min(len(centre), MOST_VOTERS)).astype(int)
-    tree, votes = cKDTree(centre[chosen]), told[known][chosen]
+    tree, votes = cKDTree(centre[chosen]), voted[known][chosen]
     asked = mesh.triangles.mean(axis=1)
     ways = [tree.query(asked * mirror, workers=2) for mirror in (np.ones(3), np.array([-1.0, 1, 1]))]
     far, index = min(ways, key=lambda w: float(np.median(w[0])))

@@ -38,8 +38,8 @@ class Stops(Drawing):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumSize", 720, 186)
 
-    def show_quote(self, made: Quote, currency: str) -> None:
-        self.quote, self.currency = made, currency
+    def show_quote(self, offer: Quote, currency: str) -> None:
+        self.quote, self.currency = offer, currency
         self.update()
 
     def draw(self, painter: QPainter) -> None:
@@ -173,18 +173,18 @@ class QuoteDialog(QDialog):
         army = self.session.plans.army
         return army.currency if army else ""
 
-    def _words(self, made: Quote) -> list[str]:
+    def _words(self, offer: Quote) -> list[str]:
         money = self._currency
         words = [
-            f"Agreed: stop at {made.agreed.name.lower()}, {money_text(made.agreed.price_pence, money)} for {counted(made.figures, 'figure')}; "
-            f"deposit {money_text(made.deposit_pence, money)}, postage {money_text(made.postage_pence, money)}.",
-            f"Materials {money_text(made.agreed.materials_pence, money)}. Hours are the recipe's at your pace, from nothing.",
+            f"Agreed: stop at {offer.agreed.name.lower()}, {money_text(offer.agreed.price_pence, money)} for {counted(offer.figures, 'figure')}; "
+            f"deposit {money_text(offer.deposit_pence, money)}, postage {money_text(offer.postage_pence, money)}.",
+            f"Materials {money_text(offer.agreed.materials_pence, money)}. Hours are the recipe's at your pace, from nothing.",
         ]
-        if made.is_guess:
-            words.append(f"Only {counted(made.measured, 'step')} of yours were measured: the range is doubled.")
+        if offer.is_guess:
+            words.append(f"Only {counted(offer.measured, 'step')} of yours were measured: the range is doubled.")
         words += [
             f"{counted(many, 'part')} of {kit}: {says}. Ask before prints are sold."
-            for kit, many, says in made.not_to_sell
+            for kit, many, says in offer.not_to_sell
         ]
         return words
 
@@ -219,19 +219,19 @@ class QuoteDialog(QDialog):
             self.fault.setText(f"{error.message} {error.advice}".strip())
 
 
-def quote_html(made: Quote, terms: Commission, currency: str) -> str:
+def quote_html(offer: Quote, terms: Commission, currency: str) -> str:
     """Every stop with all before it, what is agreed, and the terms."""
     rows = "".join(
-        f"<tr><td>{number}. {'<b>' if s is made.agreed else ''}{escape(s.name)}{'</b>' if s is made.agreed else ''}<br>"
+        f"<tr><td>{number}. {'<b>' if s is offer.agreed else ''}{escape(s.name)}{'</b>' if s is offer.agreed else ''}<br>"
         f"<small>{escape(s.description)}</small></td><td align='right'>{s.hours.p10:.1f} to {s.hours.p90:.1f} h</td>"
         f"<td align='right'>{escape(money_text(s.price_pence, currency))}</td></tr>"
-        for number, s in enumerate(made.stops, 1)
+        for number, s in enumerate(offer.stops, 1)
     )
     whose = f" for {escape(terms.client)}" if terms.client else ""
     brief = f"<p>{escape(terms.brief)}</p>" if terms.brief else ""
     return (
-        f"<h2>Quote: {escape(made.unit)}{whose}</h2>{brief}<p>{counted(made.figures, 'figure')}. Each price holds everything above it: "
+        f"<h2>Quote: {escape(offer.unit)}{whose}</h2>{brief}<p>{counted(offer.figures, 'figure')}. Each price holds everything above it: "
         f"work may end at any of them.</p><table width='100%' cellpadding='4'>{rows}</table>"
-        f"<p>Agreed: {escape(made.agreed.name)}, {escape(money_text(made.agreed.price_pence, currency))}. "
-        f"Deposit {escape(money_text(made.deposit_pence, currency))}; postage and insurance {escape(money_text(made.postage_pence, currency))}.</p>"
+        f"<p>Agreed: {escape(offer.agreed.name)}, {escape(money_text(offer.agreed.price_pence, currency))}. "
+        f"Deposit {escape(money_text(offer.deposit_pence, currency))}; postage and insurance {escape(money_text(offer.postage_pence, currency))}.</p>"
     )

@@ -108,12 +108,12 @@ class ProfilesDialog(QDialog):
         self.profile = plans.machines.get(key) or plans.resins.get(key)
         machine = self.profile if isinstance(self.profile, Machine) else None
         light = machine is not None and machine.kind == "resin"
-        for made, seen in (
+        for pressed_button, seen in (
             (self.film_button, light),
             (self.screen_button, light),
             (self.bottle_button, machine is None),
         ):
-            made.setVisible(seen)
+            pressed_button.setVisible(seen)
         self.tabs.setTabEnabled(1, light)
         self.fault.setText("")
         if self.profile is not None:

@@ -144,8 +144,8 @@ class Bench(QWidget):
         """Say what belongs here and give the button for it."""
         self.empty.setText(words)
         clear(self.empty_row)
-        for made in buttons:
-            self.empty_row.addWidget(made)
+        for push_button in buttons:
+            self.empty_row.addWidget(push_button)
         self._pages.setCurrentIndex(1)
 
     def show_full(self) -> None:
@@ -178,6 +178,6 @@ class Bench(QWidget):
             heir.setFocus()
 
     def add_button(self, words: str, act: object, kind: str = "", tip: str = "") -> QPushButton:
-        made = button(words, act, kind, tip)  # type: ignore[arg-type]
-        self.buttons.addWidget(made)
-        return made
+        push_button = button(words, act, kind, tip)  # type: ignore[arg-type]
+        self.buttons.addWidget(push_button)
+        return push_button

@@ -125,8 +125,10 @@ def cups(columns: Columns) -> list[Cup]:
         np.arange(runs), np.empty(runs + 1, np.int64), rows,
     )  # fmt: skip
     pixel2 = columns.grid.pixel_mm**2
-    told = [r for r in rows[:cup_rows] if r[2] >= LEAST_PIXELS and (r[1] - r[0] > 1 or r[2] * pixel2 >= SHALLOW_MM2)]
-    listed = [_cup(row, columns) for row in told]
+    cup_table = [
+        r for r in rows[:cup_rows] if r[2] >= LEAST_PIXELS and (r[1] - r[0] > 1 or r[2] * pixel2 >= SHALLOW_MM2)
+    ]
+    listed = [_cup(row, columns) for row in cup_table]
     return sorted(listed, key=lambda c: -c.area_mm2)
 
 

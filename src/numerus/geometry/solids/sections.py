@@ -158,18 +158,18 @@ def _without_specks(row, x0, x1, names, n):  # type: ignore[no-untyped-def]
 @kernel
 def _sections(start, row, x0, x1, r0, s0, e0, m0, first_name, least, counts, rows, links):  # type: ignore[no-untyped-def]
     """Sections and links of a chunk's layers into ``rows`` and ``links``, which must have room; see ``_layer``."""
-    made, linked = 0, 0
+    run_rows, linked = 0, 0
     for layer in range(len(start) - 1):
         a, b = start[layer], start[layer + 1]
         names = np.empty(b - a, np.int32)
-        out = rows[made:]
-        count = _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + made, least, names, out)
+        out = rows[run_rows:]
+        count = _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + run_rows, least, names, out)
         r1, s1, e1, m1 = _without_specks(row[a:b], x0[a:b], x1[a:b], names, b - a)
         linked += _linked(r1, s1, e1, m1, len(m1), r0, s0, e0, m0, len(m0), links[linked:], len(links) > 0)
         r0, s0, e0, m0 = r1, s1, e1, m1
         counts[layer] = count
-        made += count
-    return made, linked, r0, s0, e0, m0
+        run_rows += count
+    return run_rows, linked, r0, s0, e0, m0
 
 
 def sections(columns: Columns, least_pixels: int = MIN_PIXELS) -> Sections:
@@ -184,9 +184,9 @@ def sections(columns: Columns, least_pixels: int = MIN_PIXELS) -> Sections:
         many = np.zeros(layers, np.int64)
         _, linked, *_ = _sections(*args, many, room, np.zeros((0, 2), np.int32))
         pairs = np.empty((linked + 1, 2), np.int32)
-        made, linked, *kept = _sections(*args, many, room, pairs)
-        last, total = tuple(kept), total + made
-        rows.append(room[:made].copy())
+        run_rows, linked, *kept = _sections(*args, many, room, pairs)
+        last, total = tuple(kept), total + run_rows
+        rows.append(room[:run_rows].copy())
         links.append(unique_pairs(pairs[:linked]).astype(np.int32))
         counts.append(many)
     return _gathered(columns.grid, rows, links, counts)

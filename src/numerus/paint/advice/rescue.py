@@ -98,7 +98,9 @@ def _gone_wrong(recipe: Recipe, fault: str) -> tuple[RecipeStep, ...]:
     return (*kept, replace(last, placing=more))
 
 
-def ways_back(found: Spoilt, recipe: Recipe, rack: Rack, area_cm2: float, new_id: Callable[[], str]) -> list[Way]:
+def ways_back(
+    state_of_paint: Spoilt, recipe: Recipe, rack: Rack, area_cm2: float, new_id: Callable[[], str]
+) -> list[Way]:
     """Every way that comes nearer to the goal than leaving it, nearest first, and leaving it. Raises PlanError as ``base_step``."""
     base = base_step(recipe, rack).mix
     light, shade = lighter(base, rack), darker(base, rack)
@@ -128,19 +130,19 @@ def ways_back(found: Spoilt, recipe: Recipe, rack: Rack, area_cm2: float, new_id
         ),
         ("Paint the zone anew", again, "films grow, detail fills"),
     )
-    ways = [_way(name, steps, risk, found, rack) for name, steps, risk in tried]
+    ways = [_way(name, steps, risk, state_of_paint, rack) for name, steps, risk in tried]
     leave = ways[0].delta_e
     helping = [w for w in ways if not w.steps or w.delta_e < leave - 0.05]
     return sorted(helping, key=lambda w: (round(w.delta_e, 1), w.minutes))
 
 
-def _way(name: str, steps: tuple[RecipeStep, ...], risk: str, found: Spoilt, rack: Rack) -> Way:
-    painted = painted_zone((*found.steps, *steps), rack, found.ground, found.places)
-    apart = delta_e(painted.lab(), found.goal)
-    mean = float((apart * found.weight).sum() / max(found.weight.sum(), 1e-9))
+def _way(name: str, steps: tuple[RecipeStep, ...], risk: str, state_of_paint: Spoilt, rack: Rack) -> Way:
+    painted = painted_zone((*state_of_paint.steps, *steps), rack, state_of_paint.ground, state_of_paint.places)
+    apart = delta_e(painted.lab(), state_of_paint.goal)
+    mean = float((apart * state_of_paint.weight).sum() / max(state_of_paint.weight.sum(), 1e-9))
     laid = painted.strokes[len(painted.strokes) - len(steps) :] if steps else ()
     ml = sum(
-        stroke_laid_ml(s, own, found.area_mm2, rack.solids(s.mix, s.thinner))
+        stroke_laid_ml(s, own, state_of_paint.area_mm2, rack.solids(s.mix, s.thinner))
         for s, own in zip(steps, laid, strict=False)
     )
     return Way(name, steps, sum(s.minutes for s in steps), ml, mean, risk, painted)

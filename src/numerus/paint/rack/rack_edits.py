@@ -113,5 +113,5 @@ def checked_name(name: str, own_id: str, rack: Rack) -> str:
 
 def changed(paints: Mapping[str, Paint], edits: Mapping[str, Mapping[str, Any]]) -> list[Paint]:
     """Pots with fields changed, those that are the same left out."""
-    made = [replace(paints[pot], **fields) for pot, fields in edits.items()]
-    return [p for p in made if p != paints[p.id]]
+    listed = [replace(paints[pot], **fields) for pot, fields in edits.items()]
+    return [p for p in listed if p != paints[p.id]]

@@ -70,15 +70,15 @@ class PrintCheck:
 def check_print(supported: Supported, machine: Machine, resin: Resin) -> PrintCheck:
     """All that can be said of a supported part before it is printed."""
     posed_part, style, pillars = supported.posed_part, supported.style, supported.pillars
-    found = loads(posed_part, pillars, machine, resin)
+    tip_loads_found = loads(posed_part, pillars, machine, resin)
     on_part = np.array([p.lands == "part" for p in pillars], bool)
-    light = np.flatnonzero(found.carried * style.margin > 1 + 1e-9)
+    light = np.flatnonzero(tip_loads_found.carried * style.margin > 1 + 1e-9)
     fine = np.array([p.tip_mm <= style.tips_mm[0] + 1e-9 for p in pillars], bool)
-    heavy = np.flatnonzero((found.carried * style.margin < TOO_HEAVY) & ~fine & ~on_part)
+    heavy = np.flatnonzero((tip_loads_found.carried * style.margin < TOO_HEAVY) & ~fine & ~on_part)
     beyond = unheld(posed_part, pillars, resin, style)
     scars, minutes = scar_bill(supported)
     return PrintCheck(
-        supported.islands_left, beyond, found, tuple(light.tolist()),
+        supported.islands_left, beyond, tip_loads_found, tuple(light.tolist()),
         tuple(heavy.tolist()), _swinging(supported), touching(supported), scars, minutes,
     )  # fmt: skip
 

@@ -70,15 +70,15 @@ def cups_vented(mesh: Mesh, up: Sequence[float] | Floats) -> tuple[Mesh, int]:
         turned = posed(mesh, np.asarray(up))
         posed_part = turned.moved((0, 0, lift_of(turned)))
         columns = solid_columns(posed_part.triangles, PIXEL_MM, LAYER_MM)
-        made = 0
+        holes = 0
         for cup in filter(is_significant_cup, cups(columns)):
             try:
                 mesh, _ = vented(mesh, in_part(posed_part, mesh, up, np.array(cup_place(columns, cup))), up)
-                made += 1
+                holes += 1
             except GeometryError:
                 continue
-        count += made
-        if not made:
+        count += holes
+        if not holes:
             break
     return mesh, count
 

@@ -56,12 +56,12 @@ def read_profile(path: Path) -> Profile:
             raise PlanError("no-profile", f"{path.name} is no profile of this form.", "Nothing was taken over.")
         profile = _of_today(data["profile"])
         known = {f.name for f in fields(KINDS[data["kind"]])}
-        found = _adapter(data["kind"]).validate_python({k: v for k, v in profile.items() if k in known})
+        decoded = _adapter(data["kind"]).validate_python({k: v for k, v in profile.items() if k in known})
     except (OSError, UnicodeDecodeError, ValueError, KeyError, TypeError, AttributeError, ValidationError) as error:
         raise PlanError(
             "no-profile", f"{path.name} is no profile: {_first_line(error)}.", "Nothing was taken over."
         ) from error
-    return checked(found)
+    return checked(decoded)
 
 
 def _of_today(profile: dict[str, Any]) -> dict[str, Any]:

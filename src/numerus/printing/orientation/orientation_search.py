@@ -102,8 +102,8 @@ def shares(costs: Floats) -> Floats:
 
 def weighted_cost(weights: Weights, costs: Floats) -> Floats:
     """Weighted mean of the shares; what is the same in every direction takes no part."""
-    told = weights.row * (np.ptp(costs, axis=0) > 1e-9)
-    return np.asarray(shares(costs) @ told / max(told.sum(), 1e-9))
+    priced = weights.row * (np.ptp(costs, axis=0) > 1e-9)
+    return np.asarray(shares(costs) @ priced / max(priced.sum(), 1e-9))
 
 
 def directions(count: int = DIRECTIONS) -> Floats:

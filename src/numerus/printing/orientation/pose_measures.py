@@ -95,7 +95,7 @@ def is_significant_cup(cup: Cup) -> bool:
     return cup.area_mm2 >= SIGNIFICANT_CUP_MM2 and cup.to_mm - cup.from_mm >= SIGNIFICANT_CUP_DEEP_MM
 
 
-def school_up(school: str, found: Search | None = None) -> Floats:
+def school_up(school: str, directions: Search | None = None) -> Floats:
     """The part's direction that looks up in a school's pose; the figure looks toward -y.
 
     Leaning back turns the face up toward the film's side of the sky; lying on the back puts the back down: exactly on the face it
@@ -104,17 +104,17 @@ def school_up(school: str, found: Search | None = None) -> Floats:
     if school in LEANS_DEG:
         a = np.radians(LEANS_DEG[school])
         up = np.array([0.0, -np.sin(a), np.cos(a)])
-        return up if found is None else _snapped(up, found)
-    if found is None:
+        return up if directions is None else _snapped(up, directions)
+    if directions is None:
         raise ValueError("the best pose needs a search")
-    return found.ups[found.best]
+    return directions.ups[directions.best]
 
 
-def _snapped(up: Floats, found: Search) -> Floats:
+def _snapped(up: Floats, directions: Search) -> Floats:
     """A direction, or the way the part rests by itself within a few degrees of it."""
-    if not len(found.rests):
+    if not len(directions.rests):
         return up
-    nearest = found.rests[int(np.argmax(found.rests @ up))]
+    nearest = directions.rests[int(np.argmax(directions.rests @ up))]
     return np.asarray(nearest if nearest @ up > np.cos(np.radians(SNAP_DEG)) else up)
 
 
@@ -184,35 +184,37 @@ def candidates(
         return progress is None or progress(share)
 
     fields, weights = fields or fields_of(mesh, (), dabs), weights or Weights()
-    found = without_cups(mesh, search(mesh, fields, weights, progress=lambda s: told(0.3 + 0.3 * s), met=met), weights)
+    directions = without_cups(
+        mesh, search(mesh, fields, weights, progress=lambda s: told(0.3 + 0.3 * s), met=met), weights
+    )
     costs = []
     for number, school in enumerate(SCHOOLS):
         if not told(0.6 + 0.1 * number):
             raise Cancelled
-        costs.append(measure(mesh, fields, school, school_up(school, found), machine, resin))
-    return costs, found
+        costs.append(measure(mesh, fields, school, school_up(school, directions), machine, resin))
+    return costs, directions
 
 
-def without_cups(mesh: Mesh, found: Search, weights: Weights) -> Search:
+def without_cups(mesh: Mesh, directions: Search, weights: Weights) -> Search:
     """The search with the cups of its best directions counted properly: by shape alone they are only guessed.
 
     What seals skin counts as much more as it has cups; the direction of least regret then comes first. Where all that was
     looked at seals, the next best are looked at, too.
     """
-    worse, looked = found.weighted_cost.copy(), np.zeros(0, int)
+    worse, looked = directions.weighted_cost.copy(), np.zeros(0, int)
     for _ in range(MOST_CUP_ROUNDS):
-        more = apart(found.ups, found.weighted_cost, CUP_LOOKS, CUP_APART_DEG, found.ups[looked])
+        more = apart(directions.ups, directions.weighted_cost, CUP_LOOKS, CUP_APART_DEG, directions.ups[looked])
         with ThreadPoolExecutor(2) as pool:
-            sealed = np.array(list(pool.map(lambda k: _cups_of(mesh, found.ups[k]), more)))
+            sealed = np.array(list(pool.map(lambda k: _cups_of(mesh, directions.ups[k]), more)))
         worse[more] += cup_share(weights) * sealed
         looked = np.concatenate([looked, np.array(more, int)])
-        if not len(more) or worse[looked].min() <= found.weighted_cost[more].max() + cup_share(weights):
+        if not len(more) or worse[looked].min() <= directions.weighted_cost[more].max() + cup_share(weights):
             break
     best = looked[int(np.argmin(worse[looked]))]
     others = np.arange(len(worse)) != best
     # Neighbours that were not looked at must not seem better than what was.
     worse[others] = np.maximum(worse[others], worse[best] + 1e-9)
-    return replace(found, weighted_cost=worse)
+    return replace(directions, weighted_cost=worse)
 
 
 def cup_share(weights: Weights) -> float:
@@ -248,15 +250,15 @@ def in_words(one: PoseCost, other: PoseCost) -> str:
     return ", ".join(words) or "no difference that matters"
 
 
-def measured_score(cost: PoseCost, found: Search, weights: Weights) -> float:
+def measured_score(cost: PoseCost, directions: Search, weights: Weights) -> float:
     """Weighted cost of a measured pose on the scale of a search, with its cups as they were measured; what the search only
     estimates (islands, what stays in it) as it estimated it.
     """
-    own = found.costs[found.nearest(cost.up)].copy()
+    own = directions.costs[directions.nearest(cost.up)].copy()
     measured = {
         "scars": cost.scar_mm2, "supports": cost.support_mm2, "steps": cost.steps_mm2, "time": cost.height_mm, "cups": 0.0,
     }  # fmt: skip
     for name, value in measured.items():
         own[COSTS.index(name)] = value
-    score = float(weighted_cost(weights, np.vstack([found.costs, own]))[-1])
+    score = float(weighted_cost(weights, np.vstack([directions.costs, own]))[-1])
     return score + cup_share(weights) * cost.cup_cost

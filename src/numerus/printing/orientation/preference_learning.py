@@ -49,13 +49,13 @@ SCHOOL_WEIGHTS = (
 
 def learned(school: School, choices: Sequence[PoseChosen]) -> Weights:
     """The weights that explain the choices best, near the school's; the school's own without choices."""
-    told = [c for c in choices if len(c.kept) == len(COSTS) and c.others]
-    if not told:
+    chosen_poses = [c for c in choices if len(c.kept) == len(COSTS) and c.others]
+    if not chosen_poses:
         return school.weights
     from scipy.optimize import minimize
 
     start = np.log(np.maximum(school.weights.row, LEAST))
-    sets = [np.array([c.kept, *c.others]) for c in told]
+    sets = [np.array([c.kept, *c.others]) for c in chosen_poses]
     weights = minimize(
         lambda x: _unlikely(x, start, sets),
         start,

@@ -41,8 +41,8 @@ def _stable_normals(mesh: Mesh) -> Floats:
     corners = mesh.vertices[hull.simplices]
     areas = np.linalg.norm(np.cross(corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]), axis=1) / 2
     middle, normals = middle_of_mass(mesh), hull.equations[:, :3]
-    found = _flats(normals, -hull.equations[:, 3], areas)
-    stands = [f for f, own, _ in found if _falls_within(middle, normals[f], corners[own].reshape(-1, 3))]
+    rest_list = _flats(normals, -hull.equations[:, 3], areas)
+    stands = [f for f, own, _ in rest_list if _falls_within(middle, normals[f], corners[own].reshape(-1, 3))]
     return np.asarray(normals[stands]).reshape(-1, 3)
 
 

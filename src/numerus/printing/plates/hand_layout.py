@@ -122,12 +122,12 @@ def _with(plate: Plate, changed: list[Placed], reach_mm: tuple[float, float]) ->
 
 def _checked(plate: Plate, changed: list[Placed], shapes: Shapes, machine: Machine) -> Plate:
     """The changed plate, if what was changed can lie there."""
-    made = _with(plate, changed, plate.reach_mm)
-    faults = troubles(made, shapes, machine)
+    laid = _with(plate, changed, plate.reach_mm)
+    faults = troubles(laid, shapes, machine)
     for placed in changed:
         if placed.id in faults:
             raise PlanError("cannot-lie", f"There {placed.slot} {faults[placed.id]}.", "It stays where it was.")
-    return replace(made, reach_mm=_reach(made, shapes))
+    return replace(laid, reach_mm=_reach(laid, shapes))
 
 
 def _reach(plate: Plate, shapes: Shapes) -> tuple[float, float]:

@@ -33,13 +33,13 @@ def turned_by(bitmap: Bitmap, degrees: float) -> Bitmap:
     angle, middle = np.radians(degrees), (bitmap.shape[0] - 1) / 2
     y, x = np.indices((size, size)) - (size - 1) / 2
     sx, sy = np.cos(angle) * x + np.sin(angle) * y + middle, -np.sin(angle) * x + np.cos(angle) * y + middle
-    found = np.zeros((size, size), np.bool_)
+    turned = np.zeros((size, size), np.bool_)
     for fx in (np.floor, np.ceil):
         for fy in (np.floor, np.ceil):
             column, row = fx(sx).astype(int), fy(sy).astype(int)
             inside = (row >= 0) & (column >= 0) & (row < bitmap.shape[0]) & (column < bitmap.shape[1])
-            found |= inside & bitmap[np.clip(row, 0, bitmap.shape[0] - 1), np.clip(column, 0, bitmap.shape[1] - 1)]
-    return found
+            turned |= inside & bitmap[np.clip(row, 0, bitmap.shape[0] - 1), np.clip(column, 0, bitmap.shape[1] - 1)]
+    return turned
 
 
 def words_of(bitmap: Bitmap, spare: int = 0) -> NDArray[np.uint64]:
@@ -108,14 +108,14 @@ def shapes_of(bitmap: Bitmap) -> list[Shape]:
     shapes: list[Shape] = []
     seen: set[bytes] = set()
     for turn in range(TURNS):
-        made = turned_by(bitmap, turn_deg(turn))
-        rows, columns = np.flatnonzero(made.any(axis=1)), np.flatnonzero(made.any(axis=0))
-        cut = np.ascontiguousarray(made[rows[0] : rows[-1] + 1, columns[0] : columns[-1] + 1])
+        outline = turned_by(bitmap, turn_deg(turn))
+        rows, columns = np.flatnonzero(outline.any(axis=1)), np.flatnonzero(outline.any(axis=0))
+        cut = np.ascontiguousarray(outline[rows[0] : rows[-1] + 1, columns[0] : columns[-1] + 1])
         key = bytes(str(cut.shape), "ascii") + cut.tobytes()
         if key in seen:
             continue
         seen.add(key)
-        middle = (made.shape[0] - 1) // 2
+        middle = (outline.shape[0] - 1) // 2
         order = np.argsort(-cut.sum(axis=1), kind="stable").astype(np.int64)
         shapes.append(
             Shape(

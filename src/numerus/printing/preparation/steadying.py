@@ -58,24 +58,24 @@ def steadied(
     progress: Progress | None = None,
 ) -> list[Pillar]:  # fmt: skip
     """The pillars with more where leverage asks for them; every share left above the style's margin is one nothing helps."""
-    part, found = pulled(posed_part, machine, resin), list(pillars)
+    part, steady_pillars = pulled(posed_part, machine, resin), list(pillars)
     places = _places(part, style, resin)
     free = places.holds.section >= 0
     beyond_help, failed = 0, 0  # layers below this were tried in vain since the last tip was set; how often that was so
-    while len(found) < len(pillars) + MOST_MORE and failed < MOST_FAILED:
-        if progress is not None and not progress((len(found) - len(pillars)) / MOST_MORE):
+    while len(steady_pillars) < len(pillars) + MOST_MORE and failed < MOST_FAILED:
+        if progress is not None and not progress((len(steady_pillars) - len(pillars)) / MOST_MORE):
             raise Cancelled
-        holds = _holds_of(part, found, resin)
+        holds = _holds_of(part, steady_pillars, resin)
         layer = _first_too_light(part, holds, style, beyond_help)
         if layer < 0:
             break
-        more = _best(part, holds, layer, places, free, found, posed_part, style)
+        more = _best(part, holds, layer, places, free, steady_pillars, posed_part, style)
         if more is None:
             beyond_help, failed = layer + SKIPPED, failed + 1
         else:
-            found.append(more)
+            steady_pillars.append(more)
             beyond_help = 0
-    return found
+    return steady_pillars
 
 
 def _holds_of(part: Pulled, pillars: Sequence[Pillar], resin: Resin) -> Holds:

@@ -74,14 +74,14 @@ def _task(figure: str, stroke: Stroke, phase: int, factor: float) -> HandTask:
 def _in_solvent_order(strokes: Sequence[Stroke], rack: Rack) -> list[tuple[Stroke, int]]:
     """Each stroke with its phase: where a zone goes from water to spirit or back, the whole figure must have come so far."""
     phases: dict[str, tuple[bool, int]] = {}
-    found = []
+    in_order = []
     for stroke in strokes:
         spirit = _in_spirit(stroke.step, rack)
         was, phase = phases.get(stroke.zone, (False, PAINTING))
         phase += spirit != was
         phases[stroke.zone] = spirit, phase
-        found.append((stroke, phase))
-    return found
+        in_order.append((stroke, phase))
+    return in_order
 
 
 def _in_spirit(step: RecipeStep, rack: Rack) -> bool:

@@ -157,15 +157,15 @@ class Batching:
 
     def outlines(self, unit_ids: Sequence[str], low: bool = False) -> dict[str, list[Outline]]:
         """What each unit is owed, with its spares; units that are owed nothing are left out. ``low``: in the lowest poses."""
-        found = {}
+        by_part = {}
         for rank, unit in enumerate(unit_ids):
             copies, spares = owed_copies(self.plans, self.standing, unit), owed_spares(self.plans, unit)
             if self.spares_by_rate:
                 spares = _more_of(spares, failing_spares(self.plans, self.standing, copies))
             if copies or spares:
-                made = outlines_for(self.plans, copies, self.mesh_of, spares, low)
-                found[unit] = [replace(o, rank=rank) for o in made]
-        return found
+                drawn = outlines_for(self.plans, copies, self.mesh_of, spares, low)
+                by_part[unit] = [replace(o, rank=rank) for o in drawn]
+        return by_part
 
     def plates(self, filled: Sequence[Filled], outlines: Sequence[Outline], name: str) -> list[Plate]:
         first = max((p.order for p in self.plans.plates.values()), default=-1) + 1

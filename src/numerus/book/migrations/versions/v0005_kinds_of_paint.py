@@ -45,16 +45,16 @@ def upgrade() -> None:
     connection = op.get_bind()
     rows = connection.execute(sa.text("SELECT id, CAST(body AS BLOB) FROM plan WHERE kind = 'paint'")).all()
     for id_, body in rows:
-        if isinstance(told := _told(body), dict):
+        if isinstance(paint_rows := _told(body), dict):
             connection.execute(
                 sa.text("UPDATE plan SET body = :body WHERE kind = 'paint' AND id = :id"),
-                {"body": json.dumps(upgraded(told)), "id": id_},
+                {"body": json.dumps(upgraded(paint_rows)), "id": id_},
             )
     for seq, changes in connection.execute(sa.text("SELECT seq, CAST(changes AS BLOB) FROM edit")).all():
-        if isinstance(told := _told(changes), list) and any(change[0] == "paint" for change in told):
+        if isinstance(paint_rows := _told(changes), list) and any(change[0] == "paint" for change in paint_rows):
             connection.execute(
                 sa.text("UPDATE edit SET changes = :changes WHERE seq = :seq"),
-                {"changes": json.dumps([_change(c) for c in told]), "seq": seq},
+                {"changes": json.dumps([_change(c) for c in paint_rows]), "seq": seq},
             )
 
 

@@ -156,10 +156,10 @@ def curved(points: Sequence[Point], steps: int = 6) -> list[Point]:
     p = np.asarray(points, float)
     ends = np.concatenate([2 * p[:1] - p[1:2], p, 2 * p[-1:] - p[-2:-1]])
     t = (np.arange(steps) / steps)[:, None]
-    found = []
+    path = []
     for a, b, c, d in zip(ends, ends[1:], ends[2:], ends[3:], strict=False):
-        found.append(0.5 * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t**2 + (3 * b - a - 3 * c + d) * t**3))
-    return [(float(x), float(y), float(z)) for x, y, z in np.concatenate([*found, p[-1:]])]
+        path.append(0.5 * (2 * b + (c - a) * t + (2 * a - 5 * b + 4 * c - d) * t**2 + (3 * b - a - 3 * c + d) * t**3))
+    return [(float(x), float(y), float(z)) for x, y, z in np.concatenate([*path, p[-1:]])]
 
 
 def _outlined(q: Floats, corners: Floats) -> Floats:

@@ -84,9 +84,9 @@ class BuildBench(StepsBench):
         self._balance, self._weighed = None, ()
         self.verdict.setText(f"{self.state.figure.name}: being weighed …")
 
-        def done(found: Balance | None) -> None:
-            self._balance, self._weighed = found, about
-            self.verdict.setText(self.state.verdict(found))
+        def done(weighed: Balance | None) -> None:
+            self._balance, self._weighed = weighed, about
+            self.verdict.setText(self.state.verdict(weighed))
             self.view.update()
 
         self.context.jobs.start("balance", "Weighing the figure", lambda _: balance(meshes) if meshes else None, done)

@@ -95,8 +95,8 @@ class PlateBench(Bench):
             button("↺", lambda: self.hand.turn(1), "", "Turn it left"),
             button("↻", lambda: self.hand.turn(-1), "", "Turn it right"),
         )
-        for made, words in ((left, "Turn it left"), (right, "Turn it right")):
-            made.setAccessibleName(words)
+        for made_button, words in ((left, "Turn it left"), (right, "Turn it right")):
+            made_button.setAccessibleName(words)
         self.lock_button = button("Keep here", self.hand.lock, "", "It stays when the others are packed anew")
         self.swap_button = button("Swap", self._begin_swap, "", "Then tap the part it changes places with")
         self.away_button = button("Take off", self.hand.take_off, "", "It is owed again")
@@ -164,8 +164,8 @@ class PlateBench(Bench):
         self.apart.setEnabled(waits)
         self.picture.by_hand, self.picture.layer = waits, None
         self.pack_button.setEnabled(waits)
-        for made in self.of_part:
-            made.setEnabled(waits and self.state.chosen is not None)
+        for push_button in self.of_part:
+            push_button.setEnabled(waits and self.state.chosen is not None)
         self.numbers.setText(self.state.numbers())
         self._measure(plate, machine)
 
@@ -186,8 +186,8 @@ class PlateBench(Bench):
                 layers[blob] = part_layers(read(blob), machine, resin)
             return layers
 
-        def done(found: dict[str, PartLayers]) -> None:
-            self._layers |= {(blob, machine.id): layers for blob, layers in found.items()}
+        def done(measured: dict[str, PartLayers]) -> None:
+            self._layers |= {(blob, machine.id): layers for blob, layers in measured.items()}
             if self.state.plate_id == plate.id:
                 whole = plate_layers([(self._layers[blob, machine.id], n) for blob, n in posed], machine, resin)
                 self.graph.show_layers(whole)
@@ -239,8 +239,8 @@ class PlateBench(Bench):
         if placed is not None and state.plate is not None:
             self.tapped_words.setText(f"{self._says(placed)}{', kept here' if placed.locked else ''}")
             self.lock_button.setText("Let it go" if placed.locked else "Keep here")
-            for made in self.of_part:
-                made.setEnabled(state.waits(state.plate))
+            for push_button in self.of_part:
+                push_button.setEnabled(state.waits(state.plate))
             self.picture.update()
 
     def make_plates(self) -> None:

@@ -43,7 +43,8 @@ class PlateGraph(Drawing):
         self._curve(painter, plate_layers, plate_layers.pull_n, bottom, False)
         self.line(painter, 4, bottom, self.width() - 4, bottom, "slate")
         most = int(np.argmax(plate_layers.pull_n))
-        description = f"pull to {plate_layers.pull_n[most]:.0f} N at {most * plate_layers.layer_mm:.1f} mm; area to {plate_layers.areas_mm2.max():.0f} mm²"
+        pull = plate_layers.pull_n[most]
+        description = f"pull to {pull:.0f} N at {most * plate_layers.layer_mm:.1f} mm; area to {plate_layers.areas_mm2.max():.0f} mm²"
         self.text(painter, 4, 12, description, 11, colour="slate")
         self.text(painter, 4, self.height() - 4, "0 mm", 11, colour="slate")
         self.text(

@@ -41,12 +41,12 @@ class PlateHand:
         if plate is None or machine is None or not self.state.waits(plate):
             return
         try:
-            made = act(plate, self.shapes(plate), machine)
+            edited_plate = act(plate, self.shapes(plate), machine)
         except NumerusError as error:
             self.session.failed.emit(error)
             self.show_again()
             return
-        self.session.commit(f"{words}, {plate.name}", [made])
+        self.session.commit(f"{words}, {plate.name}", [edited_plate])
 
     def moved(self, placed_id: str, x_mm: float, y_mm: float) -> None:
         turn = (

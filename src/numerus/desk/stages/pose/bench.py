@@ -199,8 +199,8 @@ class PoseBench(Bench):
         return self.trials.tried
 
     def _begun(self, mesh: Mesh) -> None:
-        for made in (self.keep_button, self.second_button):
-            made.setEnabled(False)
+        for push_button in (self.keep_button, self.second_button):
+            push_button.setEnabled(False)
         self.chart.show_part(mesh)
 
     def _grew(self, search: Search) -> None:
@@ -232,8 +232,8 @@ class PoseBench(Bench):
         shown, height = self.tried, self.graph.height_mm
         if shown is None:
             return
-        for made in (self.keep_button, self.second_button):
-            made.setEnabled(True)
+        for push_button in (self.keep_button, self.second_button):
+            push_button.setEnabled(True)
         self.graph.height_mm = 0.0
         self.graph.show_graph(shown.graph)
         self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)

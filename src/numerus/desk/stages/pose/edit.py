@@ -92,21 +92,21 @@ class SupportEditor:
 
         def work(progress: Progress) -> tuple[Remade, int]:
             vented, count = cups_vented(oriented(mesh)[0], cost.up)
-            made = remade(part, vented, part_zones)
+            vented_part = remade(part, vented, part_zones)
             fields = fields_of(vented, others, dabs)
             _, again = kept_pose(vented, cost, machine, resin, style, fields)
             draft = Draft(cost.up, cost.school, style.name, again.pillars)
-            return replace(made, part=replace(made.part, draft=draft)), count
+            return replace(vented_part, part=replace(vented_part.part, draft=draft)), count
 
         def done(outcome: tuple[Remade, int]) -> None:
-            made, count = outcome
+            vented_part, count = outcome
             if not count:
                 self.session.failed.emit(
                     GeometryError("no-vent", "No thin wall leads out of these cups.", "Tilt the part.")
                 )
                 return
             self.session.store(
-                f"{part.label}: {counted(count, 'vent')}", lambda book: with_dabs(stored(book, made), dabs)
+                f"{part.label}: {counted(count, 'vent')}", lambda book: with_dabs(stored(book, vented_part), dabs)
             )
 
         self.context.jobs.start("vent", "Venting cups", work, done)

@@ -95,8 +95,8 @@ class SupportsPage(QWidget):
 
     def use(self, mode: str) -> None:
         self.mode = mode
-        for name, made in self.modes.items():
-            made.setChecked(name == mode)
+        for name, push_button in self.modes.items():
+            push_button.setChecked(name == mode)
         self.hint.setText(MODE_SAYS[mode])
         self.brush_row.setVisible(mode == BRUSH)
         self.tip_row.setVisible(mode != BRUSH)
@@ -122,8 +122,8 @@ class SupportsPage(QWidget):
     def choose(self, pillar: int) -> None:
         """One tip, to be changed."""
         self.chosen = pillar
-        for made in self.user_actions:
-            made.setEnabled(pillar >= 0)
+        for push_button in self.user_actions:
+            push_button.setEnabled(pillar >= 0)
         measured = self.made is not None and pillar >= 0
         self.tip.setText(tip_says(self.made[0], self.made[1].proof, pillar) if measured and self.made else "")
 

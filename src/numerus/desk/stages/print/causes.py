@@ -73,8 +73,8 @@ class DiagnosisPanel(QWidget):
             if best
             else "No cheap test would tell more."
         )
-        for made in (self.yes, self.no):
-            made.setVisible(best is not None)
+        for push_button in (self.yes, self.no):
+            push_button.setVisible(best is not None)
 
     def _show_learned(self, result: FailureDiagnosis) -> None:
         name = next((c.name for c in result.causes if c.key == result.confirmed), "")

@@ -159,8 +159,8 @@ class TakeOffPage(QWidget):
         waits = any(
             (w.run_id, w.placed_id) == (run.run_id, placed.id) for w in waiting_repairs(self.session.answers.facts)
         )
-        for made in (self.held, self.lost):
-            made.setVisible(waits)
+        for push_button in (self.held, self.lost):
+            push_button.setVisible(waits)
         self._show_ways(placed, seen, run)
 
     def _show_ways(self, placed: Placed, seen: PartOutcome, run: RunRecord) -> None:

@@ -303,8 +303,8 @@ class ReadyBench(Bench):
             pockets = pockets_of(plans, figures, mesh_of, lambda share: progress(0.8 * share))
             return packed(pockets, box, lambda share: progress(0.8 + 0.2 * share))
 
-        def done(found: Packed) -> None:
-            state.packed = found
+        def done(packing: Packed) -> None:
+            state.packed = packing
             self._show_packed()
 
         self.context.jobs.start("packing", "Packing the army", work, done)

@@ -57,22 +57,22 @@ class Arriving(QListWidget):
         self.addItem(list_item)
         return list_item
 
-    def meet(self, found: Read | Refusal) -> None:
+    def meet(self, read_file: Read | Refusal) -> None:
         """A part in the place its name waited in, or, one more object of its file, after those that wait."""
         self.read += 1
-        name = (found.name if isinstance(found, Refusal) else found.part.name).rpartition("/")[2]
+        name = (read_file.name if isinstance(read_file, Refusal) else read_file.part.name).rpartition("/")[2]
         waiting = self.palette().placeholderText()
         item = next((i for i in self.findItems(name, EXACTLY) if i.foreground() == waiting), None) or self._place(name)
         item.setForeground(self.palette().text())
-        if isinstance(found, Refusal):
+        if isinstance(read_file, Refusal):
             item.setText(f"{name}\nnot read")
-            item.setToolTip(found.error.message)
+            item.setToolTip(read_file.error.message)
             return
         picture = QPixmap()
-        picture.loadFromData(found.picture)
+        picture.loadFromData(read_file.picture)
         item.setIcon(QIcon(picture))
-        item.setText(found.part.label)
-        item.setToolTip(facts_of(found.part))
+        item.setText(read_file.part.label)
+        item.setToolTip(facts_of(read_file.part))
 
 
 class SortBench(Bench):

@@ -257,8 +257,8 @@ class LineState:
         drying, used = used_drying_min(self.tonight)
         words = f"{there:.0f} min of evenings for all of it; one set-up a mix would be the least, {least:.0f}. "
         changed = self.answers.changed_mix(b.stroke.zone for b in self.tonight)
-        told = f"Hands work through {used:.0f} of {drying:.0f} min of drying. {self._shared_pot()} {changed}"
-        return (words + told).strip()
+        drying_words = f"Hands work through {used:.0f} of {drying:.0f} min of drying. {self._shared_pot()} {changed}"
+        return (words + drying_words).strip()
 
     def _shared_pot(self) -> str:
         """A mix that serves several zones in one go."""

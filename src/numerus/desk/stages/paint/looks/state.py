@@ -87,8 +87,8 @@ class LooksState:
         fixed = [replace(army, scheme_id=self.plans.scheme.id)] if self.plans.scheme and not army.scheme_id else []
         if choice != OWN:
             return [replace(unit, scheme_id=choice), *fixed]
-        made = replace(scheme, id=new_id(), name=f"{unit.name}'s scheme")
-        return [made, replace(unit, scheme_id=made.id), *fixed]
+        own_scheme = replace(scheme, id=new_id(), name=f"{unit.name}'s scheme")
+        return [own_scheme, replace(unit, scheme_id=own_scheme.id), *fixed]
 
     @property
     def rack(self) -> Rack:
@@ -172,11 +172,13 @@ class LooksState:
         def made(built: Built, progress: Progress) -> Worked:
             if mode == STARTERS:
                 colours = colour_all(ground_zones(built))
-                found = tuple(starters(colours, areas, rack, new_id, now, lambda s: progress(0.3 * s)))
-                own = Rack({**rack.paints, **{p.id: p for s in found for p in s.paints}}, rack.mixes)
-                listed = [s.candidate for s in found]
+                tried_starters = tuple(starters(colours, areas, rack, new_id, now, lambda s: progress(0.3 * s)))
+                own = Rack({**rack.paints, **{p.id: p for s in tried_starters for p in s.paints}}, rack.mixes)
+                listed = [s.candidate for s in tried_starters]
                 return Worked(
-                    looks(built, listed, own, areas, figures, borders, SIZE_PX, progress=progress), found, colours
+                    looks(built, listed, own, areas, figures, borders, SIZE_PX, progress=progress),
+                    tried_starters,
+                    colours,
                 )
             assert scheme is not None
             listed = [*_levels(scheme)] if mode == LEVELS_SHOWN else colourways(scheme, zone, others, rack, progress)
@@ -293,12 +295,12 @@ class LooksState:
 
     def _as_scheme(self, starter: Starter, new_id: Callable[[], str]) -> list[Scheme | Paint]:
         """The army's scheme with the starter's recipes; zones the starter does not know keep theirs."""
-        made, scheme = starter.candidate.scheme, self.scheme
+        own_scheme, scheme = starter.candidate.scheme, self.scheme
         if scheme is None:
-            return [replace(made, id=new_id()), *starter.paints]
-        for recipe in made.recipes:
+            return [replace(own_scheme, id=new_id()), *starter.paints]
+        for recipe in own_scheme.recipes:
             scheme = with_recipe(scheme, recipe)
-        return [replace(scheme, primer=made.primer, name=made.name), *starter.paints]
+        return [replace(scheme, primer=own_scheme.primer, name=own_scheme.name), *starter.paints]
 
 
 def _accent(old: Recipe, new: Recipe, name: str) -> Accent:

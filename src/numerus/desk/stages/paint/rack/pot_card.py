@@ -220,12 +220,17 @@ class PotCard(QWidget):
             return
         self.parts.setText(state.mix_words())
         self.cup.setText("" if state.mix.ml is None else f"{state.mix.ml:g}")
-        made = f"Made {state.mix.made:%-d %b %Y}. " if state.mix.made else ""
+        parts_words = f"Made {state.mix.made:%-d %b %Y}. " if state.mix.made else ""
         comparison = state.comparison()
-        told = f"{counted(len(state.mix.swatches), 'swatch')} kept. "
+        sentence = f"{counted(len(state.mix.swatches), 'swatch')} kept. "
         if comparison is not None:
-            told += f"The newest is ΔE {comparison.delta_e:.1f} ± {comparison.error:.1f} from the first: {comparison.verdict}. "
+            sentence += f"The newest is ΔE {comparison.delta_e:.1f} ± {comparison.error:.1f} from the first: {comparison.verdict}. "
             best = state.corrections(40)[:1]
             if best and best[0].drops:
-                told += f"Into 40 drops: {counted(best[0].drops, 'drop')} of {state.rack.name_of(best[0].pot)} bring it to ΔE {best[0].delta_e:.1f}."
-        self.mix_note.setText(f"{made}{state.mix.note + '. ' if state.mix.note else ''}{told}{state.cup_words()}")
+                sentence += (
+                    f"Into 40 drops: {counted(best[0].drops, 'drop')} of {state.rack.name_of(best[0].pot)} bring it to "
+                )
+                sentence += f"ΔE {best[0].delta_e:.1f}."
+        self.mix_note.setText(
+            f"{parts_words}{state.mix.note + '. ' if state.mix.note else ''}{sentence}{state.cup_words()}"
+        )

@@ -118,12 +118,12 @@ class RackState:
         """Boards with their pots: families from light to dark, or one board in another order."""
         pots = [self._shown(s) for s in self.stock if s.paint.id] + [self._shown_mix(m) for m in self._mixes()]
         words = self.query.strip().lower()
-        found = [p for p in pots if all(w in f"{p.name} {self._about(p.id)}".lower() for w in words.split())]
+        shown_pots = [p for p in pots if all(w in f"{p.name} {self._about(p.id)}".lower() for w in words.split())]
         if self.order == BY_NAME:
-            return [(BY_NAME, sorted(found, key=lambda p: p.name.lower()))] if found else []
+            return [(BY_NAME, sorted(shown_pots, key=lambda p: p.name.lower()))] if shown_pots else []
         if self.order == BY_LACK:
-            return [(BY_LACK, sorted(found, key=lambda p: (-p.lacks, p.name.lower())))] if found else []
-        boards = [(family, [p for p in found if p.family == family]) for family in (MIXES, *FAMILIES)]
+            return [(BY_LACK, sorted(shown_pots, key=lambda p: (-p.lacks, p.name.lower())))] if shown_pots else []
+        boards = [(family, [p for p in shown_pots if p.family == family]) for family in (MIXES, *FAMILIES)]
         return [(f, sorted(own, key=lambda p: -float(p.pigment.lab[0]))) for f, own in boards if own]
 
     def _about(self, pot: str) -> str:

@@ -71,14 +71,14 @@ class RescueState:
 
         def made(built: Built, progress: Progress) -> list[Shown] | PlanError:
             try:
-                found = spoilt(built, recipe, rack, primer, fault, colour)
-                ways = ways_back(found, recipe, rack, area, new_id)[:SHOWN]
+                state_of_paint = spoilt(built, recipe, rack, primer, fault, colour)
+                ways = ways_back(state_of_paint, recipe, rack, area, new_id)[:SHOWN]
             except PlanError as error:
                 return error
             shot = figure_shot(built, *SIZE_PX, FINER)
             rest = scheme_light(shot, built, scheme, rack, recipe.zone)
             own = np.flatnonzero(shot.zone == built.zones.index(recipe.zone))
-            return [_shown(shot, rest, own, found, way, rack) for way in ways]
+            return [_shown(shot, rest, own, state_of_paint, way, rack) for way in ways]
 
         return made
 
@@ -107,9 +107,9 @@ class RescueState:
         ]
 
 
-def _shown(shot: Shot, rest: Floats, own: NDArray[np.int64], found: Spoilt, way: Way, rack: Rack) -> Shown:
+def _shown(shot: Shot, rest: Floats, own: NDArray[np.int64], state_of_paint: Spoilt, way: Way, rack: Rack) -> Shown:
     linear = rest.copy()
-    linear[own] = _zone(found.steps, way.steps, rack, found.ground, shot, own)
+    linear[own] = _zone(state_of_paint.steps, way.steps, rack, state_of_paint.ground, shot, own)
     linear *= EXPOSURE * shot.light()[:, None]
     return Shown(way, shot.picture(linear), shot.picture(linear, grey=True))
 

@@ -323,9 +323,9 @@ _EDITS: dict[str, Callable[[RecipeStep, str, Rack], RecipeStep]] = {
 def field_words(step: RecipeStep, name: str, state: RecipeState) -> str:
     """A field of a stroke as it is typed."""
     way = next((words for words, toward in DIRECTIONS.items() if toward == step.placing.toward), "from above")
-    told = {
+    by_name = {
         "name": step.name, "technique": step.technique, "mix": state.mix_words(step), "thinner": f"{step.thinner:g}", "coats": str(step.coats),
         "tool": step.tool, "minutes": f"{step.minutes:g}", "dries": f"{step.dries_min:g}", "level": step.level, "mask": step.placing.mask,
         "toward": way, "size": f"{step.placing.size_mm:g}", "amount": f"{step.placing.amount:g}", "seed": str(step.placing.seed),
     }  # fmt: skip
-    return told[name]
+    return by_name[name]

@@ -163,14 +163,14 @@ class SchoolsState:
         chosen = self.shown[self.chosen]
         others = [s for n, s in enumerate(self.shown) if n != self.chosen]
         near = sorted(others, key=lambda s: abs(s.measures.minutes - chosen.measures.minutes))[:2]
-        told = [difference_words(chosen.measures, o.measures, chosen.school.letter, o.school.letter) for o in near]
+        sentences = [difference_words(chosen.measures, o.measures, chosen.school.letter, o.school.letter) for o in near]
         spray = next((s.school for s in self.shown if s.school.sprayed), None)
         if spray is not None and not chosen.school.sprayed:
             pays = break_even(spray, chosen.school)
-            told.append(f"The airbrush pays from {pays} figures." if pays else "The airbrush never pays here.")
+            sentences.append(f"The airbrush pays from {pays} figures." if pays else "The airbrush never pays here.")
         up, layer = self.print_up()
-        told += [surface_words(chosen.measures), lines_words(chosen.measures, layer, bool(up[2] < 1))]
-        return [words for words in [*told, self.answers.changed_mix([self.zone_id])] if words]
+        sentences += [surface_words(chosen.measures), lines_words(chosen.measures, layer, bool(up[2] < 1))]
+        return [words for words in [*sentences, self.answers.changed_mix([self.zone_id])] if words]
 
     def kept(self, new_id: Callable[[], str]) -> Scheme | None:
         """The scheme with the chosen school's strokes in the zone; they are new steps, what was done of the old ones stays told."""

@@ -56,9 +56,9 @@ class FaultsTool(Tool):
             mesh = self.page.mesh
             self.start("findings", "Looking for faults", lambda progress: findings(mesh), self._met)
 
-    def _met(self, found: list[Finding]) -> None:
-        self.found = found
-        self.list.show_lines([(f.text, _place_words(f.place_mm)) for f in found])
+    def _met(self, faults_met: list[Finding]) -> None:
+        self.found = faults_met
+        self.list.show_lines([(f.text, _place_words(f.place_mm)) for f in faults_met])
         self._fill()
 
     def _fill(self) -> None:

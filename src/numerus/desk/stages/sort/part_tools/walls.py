@@ -55,8 +55,8 @@ class WallsTool(Tool):
             mesh = self.page.mesh
             self.start("walls", "Measuring walls", lambda progress: thickness(oriented(mesh)[0]), self._met)
 
-    def _met(self, found: Thickness) -> None:
-        self.walls = found
+    def _met(self, measured: Thickness) -> None:
+        self.walls = measured
         self._list()
 
     def _list(self) -> None:
