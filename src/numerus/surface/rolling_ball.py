@@ -7,6 +7,7 @@ A place's recess is its distance from the nearest place that any free ball of ra
 from __future__ import annotations
 
 import os
+from collections.abc import Iterator
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass
 
@@ -55,18 +56,38 @@ def surface_grid(mesh: Mesh, radius_mm: float) -> SurfaceGrid:
 
 
 def close_points(mesh: Mesh, apart_mm: float) -> Floats:
-    """Vertices, middles and, on larger faces, a lattice of points no further apart than said: float64 (k, 3)."""
-    triangles = mesh.triangles
-    longest = np.linalg.norm(triangles - triangles[:, [1, 2, 0]], axis=2).max(axis=1)
+    """Vertices, places along edges and, in larger faces, a lattice, no further apart than said, each once: float64 (k, 3)."""
+    sides = np.linalg.norm(mesh.triangles - mesh.triangles[:, [1, 2, 0]], axis=2)
+    longest = sides.max(axis=1)
     while np.sum(np.ceil(longest / apart_mm) ** 2) / 2 > MOST_POINTS:
         apart_mm *= 1.3
-    many = np.maximum(np.ceil(longest / apart_mm), 1).astype(np.int64)
-    points = [mesh.vertices[np.unique(mesh.faces)], triangles[many == 1].mean(axis=1)]
-    for n in np.unique(many[many > 1]):
-        i, j = np.meshgrid(np.arange(n + 1), np.arange(n + 1), indexing="ij")
-        lattice = np.stack([i, j, n - i - j], axis=-1)[(i + j <= n) & (np.maximum(np.maximum(i, j), n - i - j) < n)] / n
-        points.append(np.einsum("lc,mcx->mlx", lattice, triangles[many == n]).reshape(-1, 3))
+    long_edges = mesh.faces[:, [[0, 1], [1, 2], [2, 0]]][sides > apart_mm].astype(np.int64)
+    ids = np.unique(np.sort(long_edges, axis=1) @ [len(mesh.vertices), 1])
+    edges = np.stack(np.divmod(ids, len(mesh.vertices)), axis=1)
+    lengths = np.linalg.norm(mesh.vertices[edges[:, 0]] - mesh.vertices[edges[:, 1]], axis=1)
+    points = [mesh.vertices[np.unique(mesh.faces)]]
+    points += [_within_edges(mesh.vertices[e], n) for e, n in _by_steps(edges, lengths / apart_mm)]
+    points += [_within_faces(mesh.vertices[f], n) for f, n in _by_steps(mesh.faces, longest / apart_mm) if n > 2]
     return np.concatenate(points)
+
+
+def _by_steps(cells: NDArray[np.integer], lengths: Floats) -> Iterator[tuple[NDArray[np.integer], int]]:
+    """Edges or faces by how many steps their length takes."""
+    steps = np.maximum(np.ceil(lengths), 1).astype(np.int64)
+    return ((cells[steps == n], int(n)) for n in np.unique(steps))
+
+
+def _within_edges(ends: Floats, steps: int) -> Floats:
+    """Places between the ends (m, 2, 3) of edges, so many steps apart, float64 (m × (steps − 1), 3)."""
+    share = (np.arange(1, steps) / steps)[None, :, None]
+    return (ends[:, :1] * (1 - share) + ends[:, 1:] * share).reshape(-1, 3)
+
+
+def _within_faces(corners: Floats, steps: int) -> Floats:
+    """A lattice within triangles (m, 3, 3), none of it on their edges, float64 (m × k, 3)."""
+    i, j = np.meshgrid(np.arange(1, steps), np.arange(1, steps), indexing="ij")
+    shares = np.stack([i, j, steps - i - j], axis=-1)[i + j < steps] / steps
+    return np.einsum("lc,mcx->mlx", shares, corners).reshape(-1, 3)
 
 
 def recess(points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, judged: NDArray[np.bool_]) -> Floats:
