@@ -178,7 +178,7 @@ def test_a_plate_and_a_part_are_exported_as_they_stand(window: MainWindow, tmp_p
     assert one.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
     window.session.select("heron", part_id="heron_head")
     do(window, "Pose")
-    write_supported(window.benches["pose"].tried.made, tmp_path / "part.3mf")
+    write_supported(window.benches["pose"].tried.supported, tmp_path / "part.3mf")
     assert read_mesh(tmp_path / "part.3mf").mesh.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
 
 
@@ -309,9 +309,9 @@ def test_the_load_under_the_lamp_is_seen_part_by_part(window: MainWindow) -> Non
     window.benches["wash"].done()
     window.session.go("cure")
     bench = window.benches["cure"]
-    shown = [p for c in bench.state.found for p in c.parts]
+    shown = [p for c in bench.state.cured for p in c.parts]
     assert len(shown) == len(bench.state.parts) > 0
-    target = bench.state.found[0].station.target_j_per_cm2
+    target = bench.state.cured[0].station.target_j_per_cm2
     under = [p.share_under(p.both, target) for p in bench.state.worst]
     assert under == sorted(under, reverse=True) and "J/cm²" in bench.dose_words.text()
     both = bench.view.things[0].colours.copy()

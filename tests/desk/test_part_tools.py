@@ -51,7 +51,7 @@ def test_a_part_is_cut_in_two_and_both_halves_are_owed(window: MainWindow) -> No
     page.tool._take(2)
     page.tool.show_cut()
     assert len(page.view.things) == 2
-    before, play_ml = window.session.plans, page.tool.made.play_mm3 / 1000
+    before, play_ml = window.session.plans, page.tool.halves.play_mm3 / 1000
     page.tool.keep_cut()
     part = window.session.plans.parts["heron_body"]
     assert "body, lower" in window.session.unit.slots
@@ -98,9 +98,9 @@ def test_a_body_is_hollowed_and_kept(window: MainWindow) -> None:
     page, before = bench.part_page, window.session.plans.parts["heron_body"]
     page.use("Hollow")
     page.tool.show_hollow()
-    assert len(page.tool.pins()) == len(page.tool.made.drains) + len(page.tool.tips.pools)
-    assert len(page.tool.made.drains) >= 2
-    saved = page.tool.made.saved_ml
+    assert len(page.tool.pins()) == len(page.tool.hollowed.drains) + len(page.tool.tips.pools)
+    assert len(page.tool.hollowed.drains) >= 2
+    saved = page.tool.hollowed.saved_ml
     page.tool.keep_hollow()
     assert window.session.plans.parts["heron_body"].volume_ml == pytest.approx(before.volume_ml - saved, rel=0.02)
     bench.open_part("heron_neck")

@@ -97,7 +97,7 @@ def test_swapping_and_taking_off(window: MainWindow) -> None:
 def test_the_graph_shows_a_layer_at_the_machines_own_pixels(window: MainWindow) -> None:
     """Area and pull of all parts; scrubbed, the layer's area is the graph's; Escape shows the plate again."""
     bench = bench_of(window)
-    found = bench.graph.found
+    found = bench.graph.layers
     assert found.height_mm == pytest.approx(bench.state.plate.height_mm, abs=0.2)
     assert f"{found.weight_g:.0f} g" in bench.numbers.text()
     bench.graph._scrub(found.height_mm / 2)

@@ -54,25 +54,25 @@ def test_the_chart_shows_the_search_as_it_grows(window: MainWindow) -> None:
     bench.trials.grew.connect(lambda found: seen.append(len(found.ups)))
     window.session.select("heron", part_id="heron_neck")
     assert len(seen) >= 4 and seen == sorted(seen)
-    assert len(bench.chart.found.ups) > seen[-1]
+    assert len(bench.chart.search.ups) > seen[-1]
 
 
 def test_schools_set_what_counts_and_a_click_changes_one(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """The map changes at once, the best is found anew; each school says what it costs."""
     bench = pose_bench(window)
     poses = bench.poses
-    before = bench.trials.found.weighted_cost.copy()
+    before = bench.trials.search.weighted_cost.copy()
     poses.school_box.setCurrentIndex(3)
     poses.school_box.activated.emit(3)
     assert poses.counts.weights == SCHOOL_WEIGHTS[3].weights
     assert poses.description.text().startswith(SCHOOL_WEIGHTS[3].description)
-    assert not np.allclose(before, bench.trials.found.weighted_cost)
+    assert not np.allclose(before, bench.trials.search.weighted_cost)
     assert bench.trials.costs[3].school == "best found"
     poses.counts._set("time", 0)
     assert poses.weights.time == 1.0
     poses.counts._set("time", 0)
     assert poses.weights.time == 0.0
-    assert bench.chart.found is bench.trials.found
+    assert bench.chart.search is bench.trials.search
 
 
 def test_kept_choices_are_remembered_and_weights_learn_from_them(window: MainWindow) -> None:
@@ -93,7 +93,7 @@ def test_kept_choices_are_remembered_and_weights_learn_from_them(window: MainWin
 def test_tips_are_changed_by_hand_and_every_change_can_be_taken_back(window: MainWindow) -> None:
     """Added, moved, thickened, split, taken away: each an edit of the part, proved again, undone one by one."""
     bench = pose_bench(window)
-    page, made, before = bench.supports, bench.tried.made, part_of(window).draft
+    page, made, before = bench.supports, bench.tried.supported, part_of(window).draft
     bench.open_page("Supports")
     page.use(LOOK)
     bench.editor.picked(np.array(made.pillars[2].tip))
@@ -101,24 +101,24 @@ def test_tips_are_changed_by_hand_and_every_change_can_be_taken_back(window: Mai
     counts = [len(made.pillars)]
     page.use(ADD)
     bench.editor.picked(np.array(made.part.triangles[np.argmin(made.part.normals[:, 2])].mean(axis=0)))
-    counts.append(len(bench.tried.made.pillars))
-    assert part_of(window).draft.pillars == bench.tried.made.pillars
-    page.choose(len(bench.tried.made.pillars) - 1)
+    counts.append(len(bench.tried.supported.pillars))
+    assert part_of(window).draft.pillars == bench.tried.supported.pillars
+    page.choose(len(bench.tried.supported.pillars) - 1)
     page.use(MOVE)
     bench.editor.picked(np.array(made.pillars[0].tip) + [0.4, 0, 0])
     page.deed.emit("thicker")
-    sizes = [p.tip_mm for p in bench.tried.made.pillars]
+    sizes = [p.tip_mm for p in bench.tried.supported.pillars]
     page.deed.emit("finer")
-    assert sizes != [p.tip_mm for p in bench.tried.made.pillars]
+    assert sizes != [p.tip_mm for p in bench.tried.supported.pillars]
     page.deed.emit("split")
-    counts.append(len(bench.tried.made.pillars))
+    counts.append(len(bench.tried.supported.pillars))
     page.choose(0)
     page.deed.emit("away")
     assert counts == [counts[0], counts[0] + 1, counts[0] + 2]
     for _ in range(6):
         window.session.undo()
     assert part_of(window).draft == before
-    assert bench.tried.made.pillars == made.pillars
+    assert bench.tried.supported.pillars == made.pillars
 
 
 def test_a_blocked_place_is_told_and_nothing_changes(window: MainWindow) -> None:
@@ -126,7 +126,7 @@ def test_a_blocked_place_is_told_and_nothing_changes(window: MainWindow) -> None
     bench = pose_bench(window)
     bench.open_page("Supports")
     bench.supports.use(ADD)
-    part, before = bench.tried.made.part, part_of(window).draft
+    part, before = bench.tried.supported.part, part_of(window).draft
     bench.editor.picked(np.array(part.triangles[np.argmax(part.normals[:, 2])].mean(axis=0)))
     assert "looks up" in window.errors.message.text()
     assert part_of(window).draft == before
@@ -146,10 +146,10 @@ def test_what_the_proof_finds_is_mended_at_once(window: MainWindow) -> None:
     page.mend.click()
     assert not {f.code for f in page.findings} & {"island", "light", "touches", "far"}
     assert bench.verdict.text().startswith("Every island caught")
-    mended = bench.tried.made.pillars
+    mended = bench.tried.supported.pillars
     bench.keep()
     window.session.select("heron", part_id="heron_head")
-    assert bench.tried.made.pillars == mended
+    assert bench.tried.supported.pillars == mended
     assert part_of(window).pose.tips == len(mended)
 
 
@@ -189,11 +189,11 @@ def test_a_style_is_kept_with_the_machine(window: MainWindow) -> None:
     tips = {}
     for name in ("sparse", "safe"):
         bench.supports.styled.emit(name)
-        tips[name] = len(bench.tried.made.pillars)
+        tips[name] = len(bench.tried.supported.pillars)
         assert next(iter(window.session.plans.machines.values())).support_style == name
     assert tips["sparse"] < tips["safe"]
     window.session.select("heron", part_id="heron_head")
-    assert bench.tried.made.style.name == "safe"
+    assert bench.tried.supported.style.name == "safe"
 
 
 def test_a_cup_is_vented_from_the_bench(window: MainWindow, tmp_path: Path) -> None:
@@ -227,7 +227,7 @@ def test_ready_made_poses_show_marks_and_what_is_seen(window: MainWindow) -> Non
         bench.colour_box.setCurrentIndex(which)
         bench.colour_box.activated.emit(which)
         colours = bench.view.things[0].colours
-        assert len(colours) == len(bench.tried.made.part.vertices)
+        assert len(colours) == len(bench.tried.supported.part.vertices)
         assert len(np.unique(colours, axis=0)) > 2
 
 

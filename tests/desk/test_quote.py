@@ -17,14 +17,14 @@ def dialog(window: MainWindow) -> QuoteDialog:
 
 def test_prices_follow_the_terms_as_they_are_typed(dialog: QuoteDialog) -> None:
     """Twice the rate, about twice the price; printing adds resin and names what may not be sold; nothing is written yet."""
-    before = dialog.made
+    before = dialog.quote
     assert before is not None and before.agreed is before.stops[-1]
     dialog.rate.setValue(2 * dialog.rate.value())
-    after = dialog.made
+    after = dialog.quote
     assert after is not None and after.agreed.price_pence == pytest.approx(2 * before.agreed.price_pence, rel=0.03)
     dialog.prints.setChecked(True)
-    assert dialog.made.agreed.materials_pence > before.agreed.materials_pence
-    assert "Ask before prints are sold" in dialog.said.text()
+    assert dialog.quote.agreed.materials_pence > before.agreed.materials_pence
+    assert "Ask before prints are sold" in dialog.note.text()
     dialog.grab()
     assert dialog.session.plans.commission_of("bell") is None
 
@@ -40,10 +40,10 @@ def test_a_stop_is_chosen_kept_and_the_client_forgotten(
     kept = window.session.plans.commission_of("bell")
     assert kept is not None and (kept.client, kept.stop) == ("Fen Pilots' <guild>", "Base colours")
     again = QuoteDialog(window.context, window.session.plans.units["bell"], window)
-    assert again.client.text() == kept.client and again.made.agreed.name == "Base colours"
+    assert again.client.text() == kept.client and again.quote.agreed.name == "Base colours"
     again.save_pdf(tmp_path / "quote.pdf")
     assert (tmp_path / "quote.pdf").read_bytes()[:5] == b"%PDF-"
-    page = quote_html(again.made, again.terms, "£")
+    page = quote_html(again.quote, again.terms, "£")
     assert "&lt;guild&gt;" in page and "<b>Base colours</b>" in page
     again.forget()
     assert window.session.plans.commission_of("bell") is None

@@ -442,7 +442,7 @@ def test_the_living_cup_goes_on_with_what_was_dropped_in(window: MainWindow) -> 
     dialog.added.setText("Ember 4 drops")
     assert dialog.mix is not None and dialog.mix.ml == pytest.approx(round(left, 2) + 0.2)
     dialog.added.setText("Nothing known 4")
-    assert dialog.mix is None and "no paint" in dialog.told.text()
+    assert dialog.mix is None and "no paint" in dialog.note.text()
 
 
 def test_a_mix_that_lost_a_pot_is_told_as_poured_otherwise(window: MainWindow) -> None:

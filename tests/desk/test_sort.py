@@ -30,7 +30,7 @@ def test_a_careless_archive_becomes_ten_figures_all_different(window: MainWindow
     bench = sort_bench(window, "ten")
     window.user_actions.take_in([tmp_path / "kit.zip"])
     assert "bytes for" in window.errors.message.text()
-    waiting = [s for s in bench.layout_page.cards.said if s.open]
+    waiting = [s for s in bench.layout_page.cards.statements if s.open]
     assert {s.title for s in waiting} == {"head3_inch", "arm_r_torn", "pack(1)"}
     bench.agree_button.click()
     found = parts_by_label(window)
@@ -74,11 +74,11 @@ def test_a_statement_is_overruled_and_believed_again(window: MainWindow, tmp_pat
     muster_ten(window)
     bench = sort_bench(window, "ten")
     window.user_actions.take_in([strangers(tmp_path / "walker")])
-    double = next(s for s in bench.layout_page.cards.said if s.kind == "duplicate")
+    double = next(s for s in bench.layout_page.cards.statements if s.kind == "duplicate")
     for needed in (True, False):
         bench.act(double)
         assert parts_by_label(window)["t1 again"].needed == needed
-        double = next(s for s in bench.layout_page.cards.said if s.kind == "duplicate")
+        double = next(s for s in bench.layout_page.cards.statements if s.kind == "duplicate")
 
 
 def test_parts_are_moved_renamed_and_set_aside_together(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
@@ -152,7 +152,7 @@ def test_where_a_kit_came_from_is_kept(window: MainWindow, monkeypatch: pytest.M
     told: list[str] = []
 
     def answer(dialog: KitDialog) -> int:
-        told.append(dialog.told.text())
+        told.append(dialog.note.text())
         dialog.remarks.setPlainText("sharp")
         dialog.licence.setCurrentIndex(dialog.licence.findData("sell-prints"))
         return 1

@@ -50,7 +50,7 @@ def messy(folder: Path) -> list[Path]:
 
 def supplied(folder: Path) -> list[Path]:
     """A model that somebody posed and supported."""
-    made = supported_part(cloaked(24), Machine("m", "M"), Resin("r", "R"), school="tilted").made
+    made = supported_part(cloaked(24), Machine("m", "M"), Resin("r", "R"), school="tilted").supported
     write_stl(made.whole, folder / "cloaked_sup.stl")
     return [folder / "cloaked_sup.stl"]
 

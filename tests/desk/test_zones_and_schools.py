@@ -276,9 +276,9 @@ def test_a_figure_is_read_across_the_table_and_helped(window: MainWindow, monkey
     before = state.read.picture.copy()
     value.picture.lamp.emit(120.0, 0.0)
     assert "right" in value.summary and np.abs(state.read.picture.astype(int) - before).max() > 20
-    zone = next(a.zone for a in state.read.told if a.minutes > 0)
+    zone = next(a.zone for a in state.read.attention if a.minutes > 0)
     value.rows.marked.emit(zone)
-    assert window.session.plans.zones[zone].focus and zone in {a.zone for a in state.read.told if a.focus}
+    assert window.session.plans.zones[zone].focus and zone in {a.zone for a in state.read.attention if a.focus}
     window.session.undo()
     assert not window.session.plans.zones[zone].focus
     scheme, shown = window.session.plans.scheme, state.read.picture.copy()
@@ -317,7 +317,7 @@ def test_a_photograph_is_held_against_the_scheme_and_a_reference_is_taken(
         assert dialog.fault.text() and not dialog.take.isEnabled()
         dialog.show_file(tmp_path / "photo.png")
         dialog.grab()
-        lines = dialog.told.text().splitlines()
+        lines = dialog.note.text().splitlines()
         assert len(lines) == len(wanted)
         assert [words.endswith("will show") for words in lines] == [z == other for z in wanted], lines
         return 1

@@ -141,11 +141,12 @@ def support_of(args: argparse.Namespace) -> list[Result]:
 
     mesh = load_oriented_mesh(args.file)
     report = supported_part(mesh, Machine("m", "usual"), Resin("r", "usual"), args.keep_pose, args.school)
-    write_stl(report.made.whole, args.out)
+    write_stl(report.supported.whole, args.out)
     margin, proof = report.worst_margin if report.worst_margin < 1e9 else None, report.proof
     return [{
         "file": str(args.file), "ok": True, "out": str(args.out), "transform": [round(float(v), 9) for v in report.transform.reshape(-1)],
-        "tips": len(report.made.pillars), "pillars": sum(p.lands != "part" for p in report.made.pillars), "volume_ml": round(report.volume_ml, 6),
+        "tips": len(report.supported.pillars), "pillars": sum(p.lands != "part" for p in report.supported.pillars),
+        "volume_ml": round(report.volume_ml, 6),
         "islands_left": len(proof.islands_left), "unsupported_mm2": round(report.unsupported_mm2, 4), "worst_margin": margin,
         "scar_show_mm2": round(proof.scar_show_mm2, 4), "cleaning_minutes": round(proof.cleaning_minutes, 1),
         "too_light": len(proof.too_light), "swinging": len(proof.swings), "touching": len(proof.touches),

@@ -202,13 +202,13 @@ class _GreyFit:
         seen = np.stack([_seen(pixels, to_picture, patch).log_light for patch, _ in greys])
         known = np.log([reflectance for _, reflectance in greys])
         rows = np.concatenate([self._rows(patch, log) for (patch, _), log in zip(greys, known, strict=True)])
-        self.found = np.linalg.lstsq(rows, seen.ravel(), rcond=None)[0]
-        left = seen.ravel() - rows @ self.found
+        self.coefficients = np.linalg.lstsq(rows, seen.ravel(), rcond=None)[0]
+        left = seen.ravel() - rows @ self.coefficients
         self.rms = float(np.sqrt((left**2).sum() / max(len(left) - rows.shape[1], 1)))
         self.covariance = np.linalg.pinv(rows.T @ rows) * max(self.rms, 1e-3) ** 2
-        self.gamma = self.found[3:6]
+        self.gamma = self.coefficients[3:6]
         self._check(seen, known)
-        field = np.array([self._rows(patch, 0.0)[:, 6:] @ self.found[6:] for patch, _ in greys])
+        field = np.array([self._rows(patch, 0.0)[:, 6:] @ self.coefficients[6:] for patch, _ in greys])
         self.unevenness = float(np.exp(np.ptp(field.mean(axis=1))))
 
     @staticmethod
@@ -238,7 +238,7 @@ class _GreyFit:
     def read(self, patch: Patch, seen: _Seen) -> ReadColour:
         """What a patch reflects, with the error bar of fit, pixels and camera."""
         row = self._rows(patch, 0.0)
-        log = (seen.log_light - row @ self.found) / self.gamma
+        log = (seen.log_light - row @ self.coefficients) / self.gamma
         towards = row + np.concatenate([np.zeros((3, 3)), np.diag(log), np.zeros((3, 9))], axis=1)
         uneven = (MISFIT * self.rms) ** 2  # what the smooth field misses of the light is the same in all channels
         spread = towards @ self.covariance @ towards.T + np.diag(seen.error**2) + uneven

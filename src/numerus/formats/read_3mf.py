@@ -55,7 +55,7 @@ class _Model:
             "item": self._item, "model": self._model, "basematerials": self._group, "colorgroup": self._group,
             "base": self._base, "color": self._base,
         }  # fmt: skip
-        self._group_id, self.shades, self.told = "", dict[str, list[str]](), dict[tuple[str, str], int]()
+        self._group_id, self.shades, self.shade_numbers = "", dict[str, list[str]](), dict[tuple[str, str], int]()
 
     def start(self, tag: str, attributes: dict[str, str]) -> None:
         name = tag.rpartition(":")[2]
@@ -71,7 +71,7 @@ class _Model:
         self._now.faces.extend((int(a["v1"]), int(a["v2"]), int(a["v3"])))
         pid, index = self._now.material
         colour = (a["pid"], a.get("p1", "0")) if "pid" in a else (pid, a.get("p1", index))
-        self._now.shades.append(self.told.setdefault(colour, len(self.told)))
+        self._now.shades.append(self.shade_numbers.setdefault(colour, len(self.shade_numbers)))
 
     def _group(self, a: dict[str, str]) -> None:
         self._group_id = a.get("id", "")
@@ -135,7 +135,7 @@ def read_3mf(data: bytes) -> tuple[list[tuple[str, Mesh]], str, tuple[str, ...]]
     shades = tuple(dict.fromkeys(s for m in models for listed in m.shades.values() for s in listed if s))
     number = {shade: n for n, shade in enumerate(shades)}
     for model in models:
-        table = np.array([number.get(model.shade(told), -1) for told in model.told], np.int32)
+        table = np.array([number.get(model.shade(told), -1) for told in model.shade_numbers], np.int32)
         for own in model.objects.values():
             own.shades = (
                 array("i", table[np.frombuffer(own.shades, np.int32)].tolist()) if len(own.shades) else own.shades

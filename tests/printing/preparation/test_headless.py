@@ -51,6 +51,6 @@ def test_supported_shapes_leave_no_island_and_hold(keep: bool) -> None:
         made = supported_part(mesh, MACHINE, RESIN, keep)
         assert made.proof.islands_left == ()
         assert not len(made.proof.unsupported)
-        assert made.worst_margin >= made.made.style.margin
+        assert made.worst_margin >= made.supported.style.margin
         laid = mesh.transformed(made.transform)
-        assert np.abs(laid.bounds_mm - made.made.part.bounds_mm).max() < 1e-6
+        assert np.abs(laid.bounds_mm - made.supported.part.bounds_mm).max() < 1e-6

@@ -52,13 +52,13 @@ class Asking(QDialog):
         self.setWindowTitle(title)
         self.setMinimumWidth(420)
         self.form = QFormLayout()
-        self.told, self.fault = label("", "note", True), label("", "fault", True)
+        self.note, self.fault = label("", "note", True), label("", "fault", True)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self._accept)
         box.rejected.connect(self.reject)
         outer = QVBoxLayout(self)
         outer.addLayout(self.form)
-        outer.addWidget(self.told)
+        outer.addWidget(self.note)
         outer.addWidget(self.fault)
         outer.addWidget(box)
 
@@ -110,7 +110,7 @@ class ArmyDialog(Asking):
         self.ask("Printer", self.machine)
         self.figures = {key: self._figure(words, key, most) for key, words, most in PRINTER_FIGURES}
         self._show_figures()
-        self.told.setText(
+        self.note.setText(
             "Hours of hobby time and of being at home are set under Week; both start with common ones. The printer's other "
             "figures are the example's, or common ones; change them under Machines and stores, or calibrate."
         )
@@ -248,7 +248,7 @@ class WhereDialog(Asking):
         self.where.addItem(f"to {kit.name}, which has {counted(parts, 'part')}", kit.id)
         self.where.addItem(f"into a new kit, {name}, for this unit", "")
         self.ask("They go", self.where)
-        self.told.setText("In a new kit the unit's builds begin anew; the old kit stays in the book for other units.")
+        self.note.setText("In a new kit the unit's builds begin anew; the old kit stays in the book for other units.")
 
     def kit_id(self) -> str:
         """The kit they are added to, "" for a new one."""

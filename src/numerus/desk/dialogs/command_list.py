@@ -44,36 +44,36 @@ class CommandList(QDialog):
         self.setWindowTitle("Find a command or figure")
         self.resize(480, 420)
         self.entries = entries
-        self.line, self.found = QLineEdit(), QListWidget()
+        self.line, self.matches = QLineEdit(), QListWidget()
         self.line.setPlaceholderText("Command, unit, figure or part")
         self.line.setAccessibleName("Find a command or figure")
         layout = QVBoxLayout(self)
         layout.addWidget(self.line)
-        layout.addWidget(self.found)
+        layout.addWidget(self.matches)
         self.line.textChanged.connect(self._filter)
         self.line.returnPressed.connect(self._choose)
-        self.found.itemActivated.connect(lambda _: self._choose())
+        self.matches.itemActivated.connect(lambda _: self._choose())
         self._filter("")
 
     def _filter(self, text: str) -> None:
         words = text.lower().split()
-        self.found.clear()
+        self.matches.clear()
         for title, hint, act in self.entries:
             if all(word in f"{title} {hint}".lower() for word in words):
                 item = QListWidgetItem(f"{title}    {hint}" if hint else title)
                 item.setData(Qt.ItemDataRole.UserRole, act)
-                self.found.addItem(item)
-        self.found.setCurrentRow(0)
+                self.matches.addItem(item)
+        self.matches.setCurrentRow(0)
 
     def keyPressEvent(self, event) -> None:  # type: ignore[no-untyped-def]
         if event.key() in (Qt.Key.Key_Down, Qt.Key.Key_Up):
             step = 1 if event.key() == Qt.Key.Key_Down else -1
-            self.found.setCurrentRow(max(0, min(self.found.count() - 1, self.found.currentRow() + step)))
+            self.matches.setCurrentRow(max(0, min(self.matches.count() - 1, self.matches.currentRow() + step)))
         else:
             super().keyPressEvent(event)
 
     def _choose(self) -> None:
-        item = self.found.currentItem()
+        item = self.matches.currentItem()
         if item is not None:
             self.accept()
             item.data(Qt.ItemDataRole.UserRole)()

@@ -89,7 +89,7 @@ class QuoteDialog(QDialog):
         self.setWindowTitle(f"Quote: {unit.name}")
         kept = self.session.plans.commission_of(unit.id)
         self.terms = kept or Commission(new_id(), unit.id)
-        self.made: Quote | None = None
+        self.quote: Quote | None = None
         self.stops = Stops(context)
         self.stops.chosen.connect(self.choose)
         self.client, self.brief = self._line("Client", self.terms.client), self._line("Brief", self.terms.brief)
@@ -100,7 +100,7 @@ class QuoteDialog(QDialog):
         self.prints = QCheckBox("I print it, too")
         self.prints.setChecked(self.terms.prints)
         self.prints.toggled.connect(lambda _: self.reckon())
-        self.said, self.fault = label("", "note", True), label("", "fault", True)
+        self.note, self.fault = label("", "note", True), label("", "fault", True)
         self.forget_button = button(
             "Forget the client", self.forget, tip="The commission and all personal data of it leave the book"
         )
@@ -124,7 +124,7 @@ class QuoteDialog(QDialog):
             who,
             row(*numbers, self.prints, -1, gap=14),
             self.stops,
-            self.said,
+            self.note,
             self.fault,
             deeds,
             gap=10,
@@ -158,15 +158,15 @@ class QuoteDialog(QDialog):
         answers = self.session.answers
         try:
             self.terms = self.typed()
-            self.made = quote(
+            self.quote = quote(
                 answers.plans, answers.standing, self.unit, self.terms, answers.rates, answers.run_factors
             )
         except NumerusError as error:
             self.fault.setText(f"{error.message} {error.advice}".strip())
             return
         self.fault.setText("")
-        self.stops.show_quote(self.made, self._currency)
-        self.said.setText(" ".join(self._words(self.made)))
+        self.stops.show_quote(self.quote, self._currency)
+        self.note.setText(" ".join(self._words(self.quote)))
 
     @property
     def _currency(self) -> str:
@@ -190,8 +190,8 @@ class QuoteDialog(QDialog):
 
     def choose(self, number: int) -> None:
         """Where to stop."""
-        if self.made is not None:
-            self.terms = replace(self.terms, stop=self.made.stops[number].name)
+        if self.quote is not None:
+            self.terms = replace(self.terms, stop=self.quote.stops[number].name)
             self.reckon()
 
     def keep(self) -> None:
@@ -209,10 +209,10 @@ class QuoteDialog(QDialog):
 
     def save_pdf(self, path: Path) -> None:
         """The quote on a page for the client."""
-        if self.made is None:
+        if self.quote is None:
             return
         document = QTextDocument()
-        document.setHtml(quote_html(self.made, self.terms, self._currency))
+        document.setHtml(quote_html(self.quote, self.terms, self._currency))
         try:
             print_document(document, path)
         except NumerusError as error:

@@ -82,22 +82,24 @@ class CalibratePage(QWidget):
 
     def _work_out(self) -> None:
         self.exposure_s: float | None = None
-        self.found: Correction | None = None
+        self.correction: Correction | None = None
         try:
             self.exposure_s = right_exposure_s(self._exposed())
             self.exposure_says.setText(f"Right: {self.exposure_s:.2f} s, where pins and slots come out alike.")
         except NumerusError as error:
             self.exposure_says.setText(f"{error.message} {error.advice}")
         try:
-            self.found = correction_of(Measured(self.outer.value(), self.inner.value()))
-            self.frame_says.setText(self.found.description)
+            self.correction = correction_of(Measured(self.outer.value(), self.inner.value()))
+            self.frame_says.setText(self.correction.description)
         except NumerusError:
             self.frame_says.setText("Enter both widths.")
         self.take_exposure.setEnabled(self.exposure_s is not None)
-        self.take_frame.setEnabled(self.found is not None)
+        self.take_frame.setEnabled(self.correction is not None)
 
     def _take(self, exposure: bool) -> None:
-        machine = corrected(self.machine, self.exposure_s) if exposure else corrected(self.machine, None, self.found)
+        machine = (
+            corrected(self.machine, self.exposure_s) if exposure else corrected(self.machine, None, self.correction)
+        )
         self.corrected.emit(machine)
 
     def _ask(self, which: str) -> None:

@@ -51,7 +51,7 @@ class ProfilesDialog(QDialog):
         self.shipped.setAccessibleName("Examples that come with the program")
         for profile in shipped_profiles():
             self.shipped.addItem(f"{profile.name} ({type(profile).__name__.lower()})", profile)
-        self.fault, self.told = label("", "fault", True), label("", "note", True)
+        self.fault, self.note = label("", "fault", True), label("", "note", True)
         self.name = QLineEdit()
         self.name.setAccessibleName("Name")
         self.tabs, self.calibrate = QTabWidget(), CalibratePage(context)
@@ -77,7 +77,7 @@ class ProfilesDialog(QDialog):
             self.film_button, self.screen_button, self.bottle_button, -1, button("Export …", self.ask_export),
             button("Save", self.save, "main"),
         )  # fmt: skip
-        right = column(self.name, self.tabs, self.told, self.fault, foot, gap=6)
+        right = column(self.name, self.tabs, self.note, self.fault, foot, gap=6)
         right.setStretch(1, 1)
         body = row(left, right, gap=14, margins=(14, 14, 14, 14))
         body.setStretch(1, 1)
@@ -136,7 +136,7 @@ class ProfilesDialog(QDialog):
             self.fault.setText(error.message)
             return
         self.session.commit(f"profile of {edited.name}", self._with_plates(edited))
-        self.told.setText("Saved. Plates that wait take what they take on it now; the watch bill is planned anew.")
+        self.note.setText("Saved. Plates that wait take what they take on it now; the watch bill is planned anew.")
 
     def _with_plates(self, profile: Profile) -> list[Profile | Plate]:
         """The profile, and the plates whose minutes follow a machine's new settings."""
@@ -214,7 +214,7 @@ class ProfilesDialog(QDialog):
 
     def _calibrated(self, machine: Machine) -> None:
         self.session.commit(f"{machine.name} calibrated", self._with_plates(machine))
-        self.told.setText("Taken over. The next test piece shows whether it is right.")
+        self.note.setText("Taken over. The next test piece shows whether it is right.")
 
 
 def show_profiles(context: Context, parent: QWidget) -> None:

@@ -66,13 +66,13 @@ class _Uploaded:
     index: Any
     colour: Any
     array: Any
-    told: tuple[int, float] | None = None
+    buffered: tuple[int, float] | None = None
     colours: NDArray[np.uint8] | None = None  # kept, so that no other array can have its number
 
     def write_colours(self, thing: Thing) -> None:
-        if self.colours is not thing.colours or self.told != (id(thing.colours), thing.alpha):
+        if self.colours is not thing.colours or self.buffered != (id(thing.colours), thing.alpha):
             self.colour.write(thing.vertex_colours().tobytes())
-            self.told, self.colours = (id(thing.colours), thing.alpha), thing.colours
+            self.buffered, self.colours = (id(thing.colours), thing.alpha), thing.colours
 
     def release(self) -> None:
         """The card's memory is given back: nothing does so by itself."""

@@ -70,7 +70,7 @@ class SupportReport:
     ``unsupported_mm2``: what hangs beyond the resin's reach, part and supports together.
     """
 
-    made: Supported
+    supported: Supported
     proof: PrintCheck
     transform: Floats
     volume_ml: float

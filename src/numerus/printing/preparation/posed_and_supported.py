@@ -48,12 +48,12 @@ def best_kept(
     close = CLOSE * measured_score(pose_costs[0], search, weights)
     for cost in pose_costs[:TRIED]:
         clear = len(tries) >= COMPARED or measured_score(cost, search, weights) > close
-        if tries and clear and not all(any(_wrong(t.made)) for t in tries):
+        if tries and clear and not all(any(_wrong(t.supported)) for t in tries):
             break
         tries.append(supported_pose(mesh, cost, machine, resin, style, fields))
     # As measured with their supports, not as foretold: what is left in mid-air or sealed counts before all.
-    best = min(tries, key=lambda t: (*_wrong(t.made), measured_score(t.cost, search, weights)))
-    return best.pose, best.made
+    best = min(tries, key=lambda t: (*_wrong(t.supported), measured_score(t.cost, search, weights)))
+    return best.pose, best.supported
 
 
 def first_caught(tried: Iterable[tuple[Way, Supported]]) -> tuple[Way, Supported]:
@@ -104,7 +104,7 @@ class SupportedPose:
 
     cost: PoseCost
     pose: Pose
-    made: Supported
+    supported: Supported
 
 
 def supported_pose(
@@ -123,12 +123,12 @@ class Tried:
 
     cost: PoseCost
     pose: Pose
-    made: Supported
+    supported: Supported
     graph: LayerGraph
 
     @property
     def draft(self) -> Draft:
-        return draft_of(self.pose, self.made)
+        return draft_of(self.pose, self.supported)
 
 
 def tried(cost: PoseCost, hung: Supported, machine: Machine, resin: Resin) -> Tried:

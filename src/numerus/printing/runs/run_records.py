@@ -141,11 +141,11 @@ class _Told:
 class RunFold:
     """Runs kept up as entries are added: ``take`` those that are new, ``records`` tells all runs."""
 
-    told: dict[str, _Told] = field(default_factory=dict)
+    runs: dict[str, _Told] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
         self._records: dict[str, RunRecord] = {}
-        self._touched = dict.fromkeys(self.told)
+        self._touched = dict.fromkeys(self.runs)
 
     def take(self, facts: Iterable[Fact]) -> None:
         for at, event, run, _, _, _ in facts:
@@ -159,15 +159,15 @@ class RunFold:
 
     def _of(self, run: str) -> _Told:
         self._touched[run] = None
-        record = self.told.get(run)
+        record = self.runs.get(run)
         if record is None:
-            record = self.told[run] = _Told()
+            record = self.runs[run] = _Told()
         return record
 
     def records(self) -> dict[str, RunRecord]:
         """Every run that was started, by id, in order of their first entries."""
         for run in self._touched:
-            told_runs = self.told[run]
+            told_runs = self.runs[run]
             if told_runs.start is not None and told_runs.started is not None:
                 self._records[run] = told_runs.record(run, told_runs.start, told_runs.started)
         self._touched.clear()

@@ -83,25 +83,25 @@ class CureBench(PlateStepsBench):
         self.minutes.plan(state.run_id, state.planned_min)
         self.dose_words.setText(state.light)
         self.advice.setText(" ".join(state.advice()))
-        self.list.show_parts(state.worst, state.found, self.at_part)
+        self.list.show_parts(state.worst, state.cured, self.at_part)
 
     def _follow_the_light(self) -> None:
         """The load in a job; the last picture stays until the new one is there."""
         about = self.state.loaded_for
         if about == self._loaded_for:
             return
-        self._loaded_for, self.state.found, self.at_part = about, [], 0
+        self._loaded_for, self.state.cured, self.at_part = about, [], 0
         work = self.state.curing(self.session.mesh_reader())
         self.context.jobs.start("lamp", "Following the light", work, self._lit)
 
     def _lit(self, cured_parts: list[Cured]) -> None:
-        self.state.found = cured_parts
+        self.state.cured = cured_parts
         self._show_words()
         self._show_load()
 
     def _show_load(self) -> None:
         """The first load: where it is pale it is cured."""
-        cured_parts = self.state.found
+        cured_parts = self.state.cured
         if not cured_parts:
             self.view.show_things([])
             return

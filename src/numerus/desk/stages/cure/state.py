@@ -23,7 +23,7 @@ class CureState(PlateStepsState):
 
     def __init__(self, answers: Answers) -> None:
         self.school, self.lamp = SUPPORT_SCHOOLS[0], Lamp()
-        self.found: list[Cured] = []
+        self.cured: list[Cured] = []
         super().__init__(answers)
 
     @property
@@ -36,7 +36,7 @@ class CureState(PlateStepsState):
 
     @property
     def plan(self) -> list[CureStep]:
-        cured_parts = self.found
+        cured_parts = self.cured
         side_min = max((c.minutes for c in cured_parts), default=0.0)
         return cure_plan(self.thickest_mm, self.tips, self.school, self.lamp, max(len(cured_parts), 1), side_min)
 
@@ -56,25 +56,25 @@ class CureState(PlateStepsState):
     @property
     def light(self) -> str:
         """How many loads, how long, what stays under its dose and what too much."""
-        if not self.found:
+        if not self.cured:
             return "Laying the parts on the table and following the light …" if self.parts else ""
-        target = self.found[0].station.target_j_per_cm2
+        target = self.cured[0].station.target_j_per_cm2
         first, both = (self._share_under(over) for over in (False, True))
-        minutes = max(c.minutes for c in self.found)
+        minutes = max(c.minutes for c in self.cured)
         return (
-            f"{counted(len(self.found), 'load')}, {minutes:g} min a side: after the first {first:.0%} of the skin has less than "
+            f"{counted(len(self.cured), 'load')}, {minutes:g} min a side: after the first {first:.0%} of the skin has less than "
             f"{target:g} J/cm², turned over {both:.0%}. Lamp and dose are defaults; the resin's data sheet comes first."
         )
 
     def _share_under(self, both: bool) -> float:
-        area = [sum(float(p.mm2.sum()) for p in c.parts) for c in self.found]
-        return sum(c.share_under(both) * a for c, a in zip(self.found, area, strict=True)) / max(sum(area), 1e-12)
+        area = [sum(float(p.mm2.sum()) for p in c.parts) for c in self.cured]
+        return sum(c.share_under(both) * a for c, a in zip(self.cured, area, strict=True)) / max(sum(area), 1e-12)
 
     def advice(self) -> list[str]:
         """What would reach the parts that stay under their dose."""
-        if not self.found:
+        if not self.cured:
             return []
-        target = self.found[0].station.target_j_per_cm2
+        target = self.cured[0].station.target_j_per_cm2
         short = [p for p in self.worst if p.share_under(p.both, target) > SHORT_SHARE]
         words = []
         if short:
@@ -90,8 +90,8 @@ class CureState(PlateStepsState):
     @property
     def worst(self) -> list[PartDose]:
         """Parts of all loads, those with most skin under its dose first."""
-        target = self.found[0].station.target_j_per_cm2 if self.found else 0.0
-        return sorted((p for c in self.found for p in c.parts), key=lambda p: -p.share_under(p.both, target))
+        target = self.cured[0].station.target_j_per_cm2 if self.cured else 0.0
+        return sorted((p for c in self.cured for p in c.parts), key=lambda p: -p.share_under(p.both, target))
 
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact | None:
         if self.run is None:

@@ -20,21 +20,21 @@ class PlateGraph(Drawing):
 
     def __init__(self, theme: Theme) -> None:
         super().__init__(theme, "The plate's layers: drag along it to see one")
-        self.found: PlateLayers | None = None
+        self.layers: PlateLayers | None = None
         self.height_mm = -1.0
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setFixedHeight", 104)
 
     def show_layers(self, plate_layers: PlateLayers | None) -> None:
-        self.found, self.height_mm = plate_layers, -1.0
+        self.layers, self.height_mm = plate_layers, -1.0
         self.update()
 
     def _x(self, height_mm: float) -> float:
-        assert self.found is not None
-        return 4 + (self.width() - 8) * height_mm / max(self.found.height_mm, 1e-9)
+        assert self.layers is not None
+        return 4 + (self.width() - 8) * height_mm / max(self.layers.height_mm, 1e-9)
 
     def draw(self, painter: QPainter) -> None:
-        plate_layers = self.found
+        plate_layers = self.layers
         if plate_layers is None or not len(plate_layers.areas_mm2):
             self.text(painter, 0, 14, "Area and pull against height", 11, colour="slate")
             return
@@ -79,8 +79,8 @@ class PlateGraph(Drawing):
         painter.drawPath(path)
 
     def _scrub(self, height_mm: float) -> None:
-        if self.found is not None:
-            top = self.found.height_mm - self.found.layer_mm / 2
+        if self.layers is not None:
+            top = self.layers.height_mm - self.layers.layer_mm / 2
             self.height_mm = float(np.clip(height_mm, 0, top)) if height_mm >= 0 else -1.0
             self.scrubbed.emit(self.height_mm)
             self.update()
@@ -89,9 +89,9 @@ class PlateGraph(Drawing):
         self.mouseMoveEvent(event)
 
     def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
-        if self.found is not None and event.buttons():
+        if self.layers is not None and event.buttons():
             share = (self.place(event).x() - 4) / max(self.width() - 8, 1)
-            self._scrub(max(share, 0.0) * self.found.height_mm)
+            self._scrub(max(share, 0.0) * self.layers.height_mm)
 
     def mouseDoubleClickEvent(self, event: QMouseEvent | None) -> None:
         self._scrub(-1.0)
@@ -103,7 +103,7 @@ class PlateGraph(Drawing):
         )
         if event.key() == Qt.Key.Key_Escape:
             self._scrub(-1.0)
-        elif step is None or self.found is None:
+        elif step is None or self.layers is None:
             super().keyPressEvent(event)
         else:
-            self._scrub(max(self.height_mm, 0.0) + step * self.found.layer_mm)
+            self._scrub(max(self.height_mm, 0.0) + step * self.layers.layer_mm)

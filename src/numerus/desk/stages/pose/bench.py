@@ -209,12 +209,12 @@ class PoseBench(Bench):
             self.chart.show_search(search, [], 0)
 
     def _listed(self, mesh: Mesh | None) -> None:
-        self.chart.show_search(self.trials.found, self.trials.costs, self.trials.chosen)
+        self.chart.show_search(self.trials.search, self.trials.costs, self.trials.chosen)
         self.compared.show_costs(self.trials.costs, mesh, self.trials.chosen, self.trials.least)
 
     def _turning(self, up: Floats) -> None:
         """The part follows the chart."""
-        part, search = self.trials.part, self.trials.found
+        part, search = self.trials.part, self.trials.search
         if part is not None and search is not None:
             turned = posed(self.session.mesh(part.blob), up)
             near = search.costs[search.nearest(up)]
@@ -236,13 +236,13 @@ class PoseBench(Bench):
             push_button.setEnabled(True)
         self.graph.height_mm = 0.0
         self.graph.show_graph(shown.graph)
-        self.supports.show_made(shown.made, shown.graph, shown.cost.pools_ml)
+        self.supports.show_made(shown.supported, shown.graph, shown.cost.pools_ml)
         self._show_view()
         if self.page == SUPPORTS:  # whole, not cut, but for a change of what was looked at
             self.graph.scrub(height if again else shown.graph.height_mm)
         self._cut(self.graph.height_mm)
         self.verdict.setText(
-            misfit(shown.made, self.trials.machine) or verdict(shown.graph.proof, self.supports.findings)
+            misfit(shown.supported, self.trials.machine) or verdict(shown.graph.proof, self.supports.findings)
         )
         self.open_page(self.page)
 
@@ -280,14 +280,14 @@ class PoseBench(Bench):
     def keep(self) -> None:
         """Write the pose and its supported mesh into the part and its same-shaped twins; the choice is remembered."""
         part, book, shown = self.trials.part, self.session.book, self.tried
-        if part is not None and self.supplied_page.made is not None:
-            self.keeper.keep_supplied(part, self.supplied_page.made)
+        if part is not None and self.supplied_page.printed is not None:
+            self.keeper.keep_supplied(part, self.supplied_page.printed)
             self._next_waiting()
             return
         if part is None or shown is None or book is None:
             return
         try:
-            blob = book.put_blob(packed_whole(shown.made))
+            blob = book.put_blob(packed_whole(shown.supported))
         except NumerusError as error:
             self.session.failed.emit(error)
             return
@@ -312,7 +312,7 @@ class PoseBench(Bench):
             return
 
         def make(book: Book) -> list[Part]:
-            pose = replace(shown.pose, supported_blob=book.put_blob(packed_whole(shown.made)))
+            pose = replace(shown.pose, supported_blob=book.put_blob(packed_whole(shown.supported)))
             return [self.state.kept_second(part, pose)]
 
         self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
@@ -334,7 +334,7 @@ class PoseBench(Bench):
         self.keeper.pose_all(waiting, supplied, self.trials.known, *self._how, self.poses.weights)
 
     def export(self) -> None:
-        supplied_print = self.supplied_page.made
+        supplied_print = self.supplied_page.printed
         if self.tried is None and supplied_print is None:
             return
         name, _ = QFileDialog.getSaveFileName(
@@ -343,6 +343,6 @@ class PoseBench(Bench):
         if not name:
             return
         try:
-            write_supported(supplied_print or self.tried.made, Path(name))  # type: ignore[union-attr]
+            write_supported(supplied_print or self.tried.supported, Path(name))  # type: ignore[union-attr]
         except NumerusError as error:
             self.session.failed.emit(error)

@@ -46,7 +46,7 @@ class SupportEditor:
     def _near(self, place: Floats) -> int:
         """The tip that is meant, -1 for none."""
         shown = self.trials.tried
-        tips = np.array([p.tip for p in shown.made.pillars] if shown else []).reshape(-1, 3)
+        tips = np.array([p.tip for p in shown.supported.pillars] if shown else []).reshape(-1, 3)
         far = np.linalg.norm(tips - place, axis=1)
         return int(np.argmin(far)) if len(far) and far.min() <= CHOOSE_MM else -1
 
@@ -57,7 +57,7 @@ class SupportEditor:
             return
         kind, radius = self.page.brush
         mesh = self.session.mesh(part.blob)
-        posed_part, up = self.trials.tried.made.part, self.trials.tried.cost.up
+        posed_part, up = self.trials.tried.supported.part, self.trials.tried.cost.up
         dabs = tuple(BrushDab(kind, in_part(posed_part, mesh, up, place), radius) for place in places)
         order = max((s.order + 1 for s in self.session.plans.brush_strokes.values()), default=0)
         self.session.commit(f"brush {part.label}: {kind}", [BrushStroke(new_id(), part.id, part.blob, order, dabs)])
@@ -85,7 +85,7 @@ class SupportEditor:
         part, shown, book = self.trials.part, self.trials.tried, self.session.book
         if part is None or shown is None or book is None:
             return
-        mesh, cost, style = self.session.labelled_mesh(part), shown.cost, shown.made.style
+        mesh, cost, style = self.session.labelled_mesh(part), shown.cost, shown.supported.style
         others = [self.session.mesh(p.blob) for p in self.session.beside(part)]
         machine, resin, plans = self.trials.machine, self.trials.resin, self.session.plans
         dabs, part_zones = plans.dabs_of(part.id), plans.part_zones.get(part.id)
@@ -136,7 +136,7 @@ class SupportEditor:
                 self.session.commit(f"{words}, {part.label}", [replace(part, draft=after.draft)])
 
         self.context.jobs.start(
-            "edit", "Proving the change", lambda _: tried(shown.cost, act(shown.made), machine, resin), done
+            "edit", "Proving the change", lambda _: tried(shown.cost, act(shown.supported), machine, resin), done
         )
 
     def styled(self, name: str) -> None:

@@ -27,7 +27,7 @@ class SuppliedPage(QWidget):
     def __init__(self, context: Context) -> None:
         super().__init__()
         self.context, self.part_id = context, ""
-        self.made: SuppliedPrint | None = None
+        self.printed: SuppliedPrint | None = None
         self.says, self.numbers = label("", "", True), label("", "note", True)
         self.list = PlaceList(context.theme, "What was found of it as a print", "Nothing wrong was found.")
         self.anew_button = button("Pose it anew", self.anew.emit, "", "As if its supports were part of it")
@@ -39,13 +39,13 @@ class SuppliedPage(QWidget):
         self.setLayout(body)
 
     def leave(self) -> None:
-        self.part_id, self.made = "", None
+        self.part_id, self.printed = "", None
 
     def look_at(self, part: Part, machine: Machine, resin: Resin) -> None:
         """Looked at as a print, beside; again only where it is another part."""
         if part.id == self.part_id:
             return
-        self.part_id, self.made = part.id, None
+        self.part_id, self.printed = part.id, None
         mesh = self.context.session.mesh(part.blob)
         self.context.jobs.start(
             "pose", "Looking at its supports", lambda _: supplied_print(mesh, machine, resin),
@@ -54,7 +54,7 @@ class SuppliedPage(QWidget):
 
     def _met(self, part_id: str, printed: SuppliedPrint) -> None:
         if part_id == self.part_id:
-            self.made = printed
+            self.printed = printed
             self.show_print(printed)
             self.shown.emit(printed)
 

@@ -41,7 +41,7 @@ class SupportsPage(QWidget):
     def __init__(self, context: Context) -> None:
         super().__init__()
         self.findings: list[PrintFinding] = []
-        self.made: tuple[Supported, LayerGraph] | None = None
+        self.supported: tuple[Supported, LayerGraph] | None = None
         self.chosen = -1
         self.style_box, self.brush_box, self.size_box = QComboBox(), QComboBox(), QComboBox()
         self.style_box.addItems([name.capitalize() for name in STYLES])
@@ -109,7 +109,7 @@ class SupportsPage(QWidget):
 
     def show_made(self, supported: Supported, graph: LayerGraph, pools_ml: float) -> None:
         """Supports as they now are, with what the proof says of them."""
-        self.made = supported, graph
+        self.supported = supported, graph
         self.findings = print_findings(supported, graph.proof, graph.cups, pools_ml)
         self.list.show_lines([(f.description[:1].upper() + f.description[1:], f.advice) for f in self.findings])
         self.summary.setText(supports_say(supported, graph.proof))
@@ -124,8 +124,10 @@ class SupportsPage(QWidget):
         self.chosen = pillar
         for push_button in self.user_actions:
             push_button.setEnabled(pillar >= 0)
-        measured = self.made is not None and pillar >= 0
-        self.tip.setText(tip_says(self.made[0], self.made[1].proof, pillar) if measured and self.made else "")
+        measured = self.supported is not None and pillar >= 0
+        self.tip.setText(
+            tip_says(self.supported[0], self.supported[1].proof, pillar) if measured and self.supported else ""
+        )
 
     def _look(self, number: int) -> None:
         self.choose(self.findings[number].pillar)

@@ -56,7 +56,7 @@ class Trials(QObject):
         self.known = KnownFields(context.session)
         self.part_id, self.chosen = "", OWN_AT
         self.costs: list[PoseCost] = []
-        self.found: Search | None = None
+        self.search: Search | None = None
         self.fields: Fields | None = None
         self.weights = Weights()
         self.tried: Tried | None = None
@@ -89,16 +89,16 @@ class Trials(QObject):
 
     def leave(self, part_id: str) -> None:
         """Nothing is tried of the part on the bench: it stands as it came."""
-        self.part_id, self.tried, self.drafted, self.fields, self.found = part_id, None, None, None, None
+        self.part_id, self.tried, self.drafted, self.fields, self.search = part_id, None, None, None, None
         self.costs, self._about = [], ("", "", ())
         self.context.jobs.cancel("pose")
         self.context.jobs.cancel("measure")
 
     def choice(self) -> list[Fact]:
         """What was preferred to what, for the weights to learn from."""
-        if self.found is None or len(self.costs) < 2:
+        if self.search is None or len(self.costs) < 2:
             return []
-        shares = self.found.shares[[self.found.nearest(c.up) for c in self.costs]]
+        shares = self.search.shares[[self.search.nearest(c.up) for c in self.costs]]
         return [Fact(self.session.clock(), choice_of(shares, self.chosen), self.part_id)]
 
     def _as_it_is(self, part: Part) -> tuple[str, str, tuple[BrushDab, ...]]:
@@ -125,7 +125,7 @@ class Trials(QObject):
         self.known.keep(key, fields)
         if part_id != self.part_id:
             return
-        self.fields, self.costs, self.found = fields, costs, search
+        self.fields, self.costs, self.search = fields, costs, search
         self.chosen = min(self.chosen, len(costs) - 1)
         self.listed.emit(mesh)
         part = self.part
@@ -204,9 +204,9 @@ class Trials(QObject):
     @property
     def least(self) -> int | None:
         """Which candidate costs least, once all are measured with their supports."""
-        if self.found is None or not self.costs or not all(c.supported for c in self.costs):
+        if self.search is None or not self.costs or not all(c.supported for c in self.costs):
             return None
-        search, weights = self.found, self.weights
+        search, weights = self.search, self.weights
         return min(range(len(self.costs)), key=lambda n: measured_score(self.costs[n], search, weights))
 
     def try_own(self, up: Floats) -> None:
@@ -219,10 +219,10 @@ class Trials(QObject):
     def weigh(self, weights: Weights) -> None:
         """Other weights: the map at once, then the best found anew."""
         part, fields = self.part, self.fields
-        if part is None or fields is None or self.found is None:
+        if part is None or fields is None or self.search is None:
             return
-        search, self.weights = self.found.blended(weights), weights
-        self.found = search
+        search, self.weights = self.search.blended(weights), weights
+        self.search = search
         self.listed.emit(None)
         mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
 

@@ -21,13 +21,13 @@ class Cards(Drawing):
     def __init__(self, theme: Theme, act: Callable[[Statement], None], look: Callable[[Statement], None]) -> None:
         super().__init__(theme, "What the shapes say")
         self.act, self.look = act, look
-        self.said: Sequence[Statement] = ()
+        self.statements: Sequence[Statement] = ()
         self.first = 0
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.hold("setFixedHeight", 92)
 
     def show_said(self, statements: Sequence[Statement]) -> None:
-        self.said = statements
+        self.statements = statements
         self.first = min(self.first, max(len(statements) - self.room, 0))
         self.update()
 
@@ -37,22 +37,22 @@ class Cards(Drawing):
 
     def turn(self, by: int) -> None:
         """To the next or the former page, round and round."""
-        pages = -(-len(self.said) // self.room) or 1
+        pages = -(-len(self.statements) // self.room) or 1
         self.first = ((self.first // self.room + by) % pages) * self.room
         self.update()
 
     @property
     def page_words(self) -> str:
-        if not self.said:
+        if not self.statements:
             return ""
-        return f"{self.first + 1}-{min(self.first + self.room, len(self.said))} of {len(self.said)}"
+        return f"{self.first + 1}-{min(self.first + self.room, len(self.statements))} of {len(self.statements)}"
 
     def draw(self, painter: QPainter) -> None:
-        if not self.said:
+        if not self.statements:
             self.text(painter, 0, 22, "Nothing to say yet: shapes are compared when files are added.", colour="slate")
             return
         wide = self.width() / self.room
-        for number, statement in enumerate(self.said[self.first : self.first + self.room]):
+        for number, statement in enumerate(self.statements[self.first : self.first + self.room]):
             if number:
                 self.line(painter, number * wide - 10, 4, number * wide - 10, 84)
             self._card(painter, number * wide, wide - 20, statement)

@@ -98,7 +98,7 @@ class LayOut(QWidget):
         kit = self.session.plans.kits.get(unit.kit_id)
         self.cards.show_said(statements(parts, kit.relations if kit else ()))
         self.pages.setText(self.cards.page_words)
-        self.forward.setVisible(len(self.cards.said) > self.cards.room)
+        self.forward.setVisible(len(self.cards.statements) > self.cards.room)
         self._assemble(parts)
 
     def _fill_shelves(self, parts: Sequence[Part], unit_slots: tuple[str, ...]) -> None:

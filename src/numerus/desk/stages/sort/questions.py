@@ -77,7 +77,7 @@ class KitDialog(Asking):
             ("Got on", self.got), ("Remarks", self.remarks),
         ):  # fmt: skip
             self.ask(words, widget)
-        self.told.setText(done)
+        self.note.setText(done)
 
     def wrong(self) -> str:
         if self.got.day is None:

@@ -62,7 +62,7 @@ class CardDialog(QDialog):
         self.greys.editingFinished.connect(self.read)
         self.which = QComboBox()
         self.which.setAccessibleName("Which swatch this pot is")
-        self.found, self.fault = label("", "strong", True), label("", "fault", True)
+        self.summary, self.fault = label("", "strong", True), label("", "fault", True)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
@@ -73,7 +73,7 @@ class CardDialog(QDialog):
                 label(HOW, "note", True),
                 self.view,
                 tools,
-                self.found,
+                self.summary,
                 self.fault,
                 self.box,
                 gap=8,
@@ -117,7 +117,7 @@ class CardDialog(QDialog):
             self.reading = read_card(self.view.pixels, corners, layout)
         except NumerusError as error:
             self.reading = None
-            self.found.setText("")
+            self.summary.setText("")
             self._say(f"{error.message} {error.advice}")
             return
         self._say("")
@@ -132,7 +132,7 @@ class CardDialog(QDialog):
             self.which.addItems(names)
             self.which.setCurrentIndex(min(chosen, len(names) - 1))
         worst = max(c.error for c in (*reading.over_black, *reading.over_white))
-        self.found.setText(
+        self.summary.setText(
             f"Read. The light was uneven by {reading.unevenness - 1:.0%}, taken out; grounds reflect {reading.black:.0%} and "
             f"{reading.white:.0%}; error bars up to {worst:.1f} ΔE."
         )

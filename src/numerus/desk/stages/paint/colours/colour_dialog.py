@@ -68,7 +68,7 @@ class ColourDialog(QDialog):
         if reference is not None:
             self.beside.addItem(f"The kept swatch of {reference.on:%-d %b} lies beside it, lit alike", KEPT)
         self.beside.activated.connect(self._beside_chosen)
-        self.found, self.fault = label("", "strong", True), label("", "fault", True)
+        self.read_colour, self.fault = label("", "strong", True), label("", "fault", True)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self._accept)
         box.rejected.connect(self.reject)
@@ -78,7 +78,7 @@ class ColourDialog(QDialog):
                 self.typed,
                 self.view,
                 row(opener, self.beside, -1),
-                self.found,
+                self.read_colour,
                 self.fault,
                 box,
                 gap=8,
@@ -121,7 +121,7 @@ class ColourDialog(QDialog):
         self.known = BESIDE if self.beside.currentData() == KEPT else PICTURE
         self.error = round(read_colour.error, 2)
         self.typed.setText(read_colour.colour)
-        self.found.setText(
+        self.read_colour.setText(
             f"{read_colour.colour} ± {read_colour.error:.1f} ΔE; its pixels spread over {read_colour.spread:.1f}"
         )
 

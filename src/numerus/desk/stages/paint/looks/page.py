@@ -47,7 +47,7 @@ class ZoneColours(StatedDrawing[LooksState]):
             box = QRectF(n * wide, 2, wide - 6, 24)
             painter.fillRect(box, QColor(own.colour))
             name = state.plans.zone_name(zone)
-            self.text(painter, box.left(), 39, name, 11, own.colour == state.said.get(zone), width=wide - 8)
+            self.text(painter, box.left(), 39, name, 11, own.colour == state.colours_asked.get(zone), width=wide - 8)
             self.text(painter, box.left(), 53, own.reason.partition(" of ")[0], 11, colour="slate", width=wide - 8)
             words = f"{name}: {words_of_colour(own.colour)}, {own.reason}. Press to say another colour."
             self.region(QRectF(box.left(), 0, wide - 6, 56), words, partial(self.pressed, zone))

@@ -47,7 +47,7 @@ class LooksState:
     def __init__(self, answers: Answers) -> None:
         self.mode, self.chosen = STARTERS, 2
         self.colours: tuple[str, ...] = USUAL
-        self.said: dict[str, str] = {}  # zones whose colour was told by hand
+        self.colours_asked: dict[str, str] = {}  # zones whose colour was told by hand
         self.zone_id = ""
         self.others: tuple[str, ...] = ("#5B6E3A", "#6A3F86")
         self.worked = Worked([])
@@ -116,7 +116,7 @@ class LooksState:
         """What colour every zone of the army gets in a starter, and why."""
         names = {z.id: z.name for z in sorted(self.plans.zones.values(), key=lambda z: z.order)}
         areas = {z: sum(self.plans.zone_areas_cm2(f).get(z, 0.0) for f in self.plans.figures.values()) for z in names}
-        return zone_colours(names, areas, self.colours, self.said, ground)
+        return zone_colours(names, areas, self.colours, self.colours_asked, ground)
 
     def type_colours(self, text: str) -> None:
         """The chosen colours, or those a zone is shown in, as typed. Raises PlanError naming what is no colour."""
@@ -134,9 +134,9 @@ class LooksState:
     def say(self, zone: str, text: str) -> None:
         """A zone's own colour; "" gives it back to the rule. Raises PlanError."""
         if text.strip():
-            self.said[zone] = colour_typed(text)
+            self.colours_asked[zone] = colour_typed(text)
         else:
-            self.said.pop(zone, None)
+            self.colours_asked.pop(zone, None)
 
     @property
     def colours_words(self) -> str:
@@ -146,7 +146,11 @@ class LooksState:
     def asked(self) -> tuple[object, ...]:
         """What the pictures depend on, beside the figure's meshes."""
         plans = self.plans
-        own = (self.zone_id, self.others) if self.mode == COLOURWAYS else (self.colours, tuple(self.said.items()))
+        own = (
+            (self.zone_id, self.others)
+            if self.mode == COLOURWAYS
+            else (self.colours, tuple(self.colours_asked.items()))
+        )
         return (
             self.mode, own, self.scheme, tuple(plans.paints.values()), tuple(plans.mixes.values()), self.figures,
             tuple(plans.zones.values()),

@@ -47,7 +47,7 @@ class CupDialog(QDialog):
         left = state.cups.get(state.mix.id, 0.0) if state.mix else 0.0
         self.left = self._field("ml left in the cup", f"{left:.2f}" if left else "")
         self.added = self._field("Dropped in, like Ember 2 drops", "")
-        self.picture, self.told = BeforeAndAfter(context, state), label("", "note", True)
+        self.picture, self.note = BeforeAndAfter(context, state), label("", "note", True)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
@@ -55,7 +55,7 @@ class CupDialog(QDialog):
         self.setLayout(
             column(
                 label(f"{name} goes on", "strong"), label(f"ml left in the cup ({known})", "note", True), self.left,
-                label("What was dropped into it", "note"), self.added, self.picture, self.told, self.box,
+                label("What was dropped into it", "note"), self.added, self.picture, self.note, self.box,
                 gap=6, margins=(14, 14, 14, 14),
             )
         )  # fmt: skip
@@ -77,7 +77,7 @@ class CupDialog(QDialog):
             words = f"{parts_text(self.mix.parts, self.state.rack.names)} in drops: {self.mix.ml:.2f} ml, made again as {self.again}."
         except PlanError as error:
             self.mix, words = None, f"{error.message} {error.advice}".strip() if self.added.text().strip() else ""
-        self.told.setText(words)
+        self.note.setText(words)
         shown = [m.parts for m in (old, self.mix) if m is not None]
         self.picture.show_parts(shown)
         self.box.button(QDialogButtonBox.StandardButton.Ok).setEnabled(self.mix is not None)

@@ -27,7 +27,7 @@ class RescueDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle("It went wrong")
         self.context, self.state, self.make = context, state, make
-        self.faults, self.scope, self.colour, self.told = (
+        self.faults, self.scope, self.colour, self.note = (
             QComboBox(),
             QComboBox(),
             QLineEdit(),
@@ -62,7 +62,7 @@ class RescueDialog(QDialog):
             True,
         )
         body = column(
-            head, self.told, self.cards, note, caution_line("paint"), self.box, gap=6, margins=(14, 14, 14, 14)
+            head, self.note, self.cards, note, caution_line("paint"), self.box, gap=6, margins=(14, 14, 14, 14)
         )
         body.setStretch(2, 1)
         self.setLayout(body)
@@ -78,7 +78,7 @@ class RescueDialog(QDialog):
         try:
             self.state.tell(self.faults.currentText(), self.colour.text())
         except PlanError as error:
-            self.told.setText(f"{error.message} {error.advice}")
+            self.note.setText(f"{error.message} {error.advice}")
             return
         self.colour.setVisible(self.state.needs_colour)
         work, make = self.state.work(new_id), self.make
@@ -86,7 +86,7 @@ class RescueDialog(QDialog):
 
     def _found(self, shown: list[Shown] | PlanError) -> None:
         refused = isinstance(shown, PlanError)
-        self.told.setText(f"{shown.message} {shown.advice}" if isinstance(shown, PlanError) else "")
+        self.note.setText(f"{shown.message} {shown.advice}" if isinstance(shown, PlanError) else "")
         self.state.shown = [] if isinstance(shown, PlanError) else shown
         self.take.setEnabled(not refused)
         self._show()
@@ -96,4 +96,4 @@ class RescueDialog(QDialog):
         self._show()
 
     def _show(self) -> None:
-        self.cards.show_cards(self.state.cards(), self.state.chosen, self.told.text() or "Painting the ways back …")
+        self.cards.show_cards(self.state.cards(), self.state.chosen, self.note.text() or "Painting the ways back …")

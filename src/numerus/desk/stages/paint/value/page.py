@@ -97,7 +97,7 @@ class AttentionRows(StatedDrawing[ValueState]):
     def draw(self, painter: QPainter) -> None:
         if self.state is None or self.state.read is None:
             return
-        attentions = self.state.read.told
+        attentions = self.state.read.attention
         wide = (self.width() - 104) / 3
         for n, words in enumerate(("minutes planned", "seen", "draws the eye")):
             self.text(painter, 104 + n * wide, 11, words, 11, colour="slate", width=wide)

@@ -23,12 +23,12 @@ class PhotoDialog(QDialog):
     def __init__(self, context: Context, wanted: dict[str, tuple[str, str]], parent: QWidget) -> None:
         super().__init__(parent)
         self.setWindowTitle("Against a photograph")
-        self.wanted, self.found = wanted, dict[str, ReadColour]()
+        self.wanted, self.readings = wanted, dict[str, ReadColour]()
         self.view = PictureView(context, "Photograph with a ring for each zone and one for the grey card")
         self.view.empty_words = "A painted figure, or a reference, with an 18 % grey card beside it in the same light."
         self.view.setMinimumSize(520, 360)
         self.view.moved.connect(self.read)
-        self.told, self.fault = label("", "", True), label("", "fault", True)
+        self.note, self.fault = label("", "", True), label("", "fault", True)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
         self.take = box.addButton("Take these colours", QDialogButtonBox.ButtonRole.AcceptRole)
         self.take.setToolTip("Every ringed zone's recipe is moved to the colour read there, mixed from the rack")
@@ -43,7 +43,7 @@ class PhotoDialog(QDialog):
         opener = button("Open a picture …", self.open_picture)
         body = row(
             column(opener, self.view, gap=6),
-            column(label("Zone by zone", "section"), self.told, note, self.fault, -1, gap=6),
+            column(label("Zone by zone", "section"), self.note, note, self.fault, -1, gap=6),
             gap=14,
         )
         body.setStretch(0, 3)
@@ -52,7 +52,7 @@ class PhotoDialog(QDialog):
 
     @property
     def colours(self) -> dict[str, str]:
-        return {zone: read.colour for zone, read in self.found.items()}
+        return {zone: read.colour for zone, read in self.readings.items()}
 
     def open_picture(self) -> None:
         path, _ = QFileDialog.getOpenFileName(self, "Open a picture", "", PICTURES)
@@ -82,16 +82,16 @@ class PhotoDialog(QDialog):
         try:
             read = [sampled_colour(self.view.pixels, ring, grey, GREY_CARD) for ring in rings]
         except NumerusError as error:
-            self.found = {}
+            self.readings = {}
             self.fault.setText(f"{error.message} {error.advice}")
         else:
-            self.found = dict(zip(self.wanted, read, strict=True))
+            self.readings = dict(zip(self.wanted, read, strict=True))
             self.fault.setText("")
-        self.take.setEnabled(bool(self.found))
-        self.told.setText("\n".join(self._words(zone) for zone in self.found))
+        self.take.setEnabled(bool(self.readings))
+        self.note.setText("\n".join(self._words(zone) for zone in self.readings))
 
     def _words(self, zone: str) -> str:
         name, wanted = self.wanted[zone]
-        read = self.found[zone]
+        read = self.readings[zone]
         apart = Comparison(float(delta_e(read.lab, lab_of(rgb_of(wanted)))), read.error)
         return f"{name}: ΔE {apart.delta_e:.1f} ± {apart.error:.1f}, {apart.verdict}"

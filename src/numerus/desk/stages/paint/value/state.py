@@ -53,7 +53,7 @@ class Read:
     picture: NDArray[np.uint8]
     height_mm: float
     reading: Reading
-    told: list[Attention]
+    attention: list[Attention]
     melting: list[LowContrastPair]
     helps: list[ValueHelp]
     stairs_um: Mapping[str, float]
@@ -195,7 +195,7 @@ class ValueState:
         """What draws the eye against what should, and who melts."""
         if self.read is None:
             return ""
-        attentions, melting = self.read.told, self.read.melting
+        attentions, melting = self.read.attention, self.read.melting
         if self.view == LINES:
             deep = [f"{self.zone_name(z)} {um:.0f} µm" for z, um in list(self.read.stairs_um.items())[:4] if um > 0]
             return (

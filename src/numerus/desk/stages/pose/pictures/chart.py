@@ -33,7 +33,7 @@ class PoseChart(Drawing):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Pose chart")
-        self.found: Search | None = None
+        self.search: Search | None = None
         self.costs: list[PoseCost] = []
         self.chosen = 0
         self.dragged: tuple[float, float, float] | None = None
@@ -51,9 +51,9 @@ class PoseChart(Drawing):
         self.update()
 
     def show_search(self, search: Search | None, costs: list[PoseCost], chosen: int) -> None:
-        if search is not self.found:
+        if search is not self.search:
             self._image = self._map = None
-        self.found, self.costs, self.chosen, self.dragged = search, costs, chosen, None
+        self.search, self.costs, self.chosen, self.dragged = search, costs, chosen, None
         self.update()
 
     def _stale(self) -> None:
@@ -74,11 +74,11 @@ class PoseChart(Drawing):
 
     def draw(self, painter: QPainter) -> None:
         radius, middle = self._radius, self._middle
-        if self.found is None:
+        if self.search is None:
             self.text(painter, middle.x(), middle.y(), "searching", 11, colour="slate", align=CENTRE)
             return
         if self._map is None:
-            self._map = chart_map(self.found)
+            self._map = chart_map(self.search)
         if self._image is None:
             self._image = self._tones(self._map)
         self._draw_map(painter, middle, radius)

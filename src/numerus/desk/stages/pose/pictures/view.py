@@ -35,9 +35,9 @@ COLOUR_CAPTIONS = {
 
 def colours(tried: Tried, which: str) -> NDArray[np.uint8]:
     """Colours of the hanging part's vertices."""
-    mesh, fields = tried.made.part, tried.made.posed_part.fields
+    mesh, fields = tried.supported.part, tried.supported.posed_part.fields
     if which == "marks":
-        return _mixed(PART_RGB[0], MARK_RGB, near_marks(mesh, marks(tried.made)[0], MARK_MM))
+        return _mixed(PART_RGB[0], MARK_RGB, near_marks(mesh, marks(tried.supported)[0], MARK_MM))
     if which == "seen":
         base = _mixed(UNSEEN_RGB, SEEN_RGB, on_vertices(mesh, fields.show)).astype(float)
         for rgb, where in ((GLUE_RGB, fields.glue), (OFF_RGB, fields.keep_off), (HOLD_RGB, fields.hold)):
@@ -53,7 +53,7 @@ def _mixed(low: NDArray[np.int64], high: NDArray[np.int64], share: NDArray[np.fl
 
 
 def things_of(tried: Tried, which: str) -> list[Thing]:
-    supported, rgb = tried.made, colours(tried, which)
+    supported, rgb = tried.supported, colours(tried, which)
     things = [
         Thing(supported.part, rgb, cut=True),
         Thing(supported.supports, SUPPORT_RGB, cut=True),
@@ -105,7 +105,7 @@ def draw_note(painter: QPainter, theme: Theme, view: BenchView, words: str) -> N
 def draw_islands(painter: QPainter, theme: Theme, view: BenchView, tried: Tried) -> None:
     """Where material begins in mid-air, numbered."""
     draw_pins(painter, theme, view, [(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in tried.graph.islands])
-    if tried.made.pillars:
+    if tried.supported.pillars:
         draw_note(painter, theme, view, "Numbered pins: islands, each caught by a tip")
 
 
@@ -113,5 +113,5 @@ def draw_supports_over(painter: QPainter, theme: Theme, view: BenchView, tried: 
     """What was brushed, what was found, and the support that is chosen."""
     draw_dabs(painter, theme, view, view.dabs, page.brush[1])
     draw_pins(painter, theme, view, [f.place_mm for f in page.findings], page.list.at_line)
-    if 0 <= page.chosen < len(tried.made.pillars):
-        draw_chosen(painter, theme, view, tried.made.pillars[page.chosen].tip)
+    if 0 <= page.chosen < len(tried.supported.pillars):
+        draw_chosen(painter, theme, view, tried.supported.pillars[page.chosen].tip)

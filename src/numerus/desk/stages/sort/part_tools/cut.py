@@ -38,7 +38,7 @@ class CutTool(Tool):
     def build(self) -> QBoxLayout:
         self.proposals: list[CutProposal] | None = None
         self.plane: Plane | None = None
-        self.made: Cut | None = None
+        self.halves: Cut | None = None
         self.list = PlaceList(self.page.theme, "Planes to cut at", "No waist was found: place the plane by hand.")
         self.list.chosen.connect(self._take)
         self.axis, self.form = QComboBox(), QComboBox()
@@ -54,7 +54,7 @@ class CutTool(Tool):
         self.place.valueChanged.connect(lambda _: self._by_hand())
         self.play = spin(0.0, 0.5, 0.15, 0.05, "Clearance", " mm")
         self.hole = spin(1.0, 10.0, 3.0, 0.5, "Magnet's diameter", " mm")
-        self.said = label("", "note", True)
+        self.words = label("", "note", True)
         self.show_button = button("Show both halves", self.show_cut, "main")
         self.keep_button = button(
             "Cut in two", self.keep_cut, "main", "Both halves become parts of the kit, the lower in a slot of its own"
@@ -71,15 +71,15 @@ class CutTool(Tool):
         self.plugging = False
         layout = column(
             self.list, label("By hand", "strong"), row(self.axis, self.place, gap=6),
-            row(self.form, -1, label("play"), self.play, gap=4), row(label("magnet or pin of"), self.hole, -1, gap=4), self.said,
+            row(self.form, -1, label("play"), self.play, gap=4), row(label("magnet or pin of"), self.hole, -1, gap=4), self.words,
             row(self.show_button, self.keep_button, -1), row(self.off, self.plug, -1), gap=6,
         )  # fmt: skip
         layout.setStretch(0, 1)
         return layout
 
     def forget(self) -> None:
-        self.proposals, self.plane, self.made, self.plugging = None, None, None, False
-        self.said.setText("")
+        self.proposals, self.plane, self.halves, self.plugging = None, None, None, False
+        self.words.setText("")
 
     def begin(self) -> None:
         self._fill()
@@ -116,7 +116,7 @@ class CutTool(Tool):
 
     def at_plane(self, plane: Plane) -> None:
         """A plane brought from elsewhere."""
-        self.plane, self.made = plane, None
+        self.plane, self.halves = plane, None
         self._fill()
         self.page.draw()
 
@@ -131,8 +131,8 @@ class CutTool(Tool):
         self.at_plane(Plane((x, y, z), (nx, ny, nz)))
 
     def _fill(self) -> None:
-        self.show_button.setVisible(self.made is None)
-        self.keep_button.setVisible(self.made is not None)
+        self.show_button.setVisible(self.halves is None)
+        self.keep_button.setVisible(self.halves is not None)
         level = self.plane is not None and self.plane.normal == (0.0, 0.0, 1.0)
         self.off.setEnabled(level)
 
@@ -149,10 +149,10 @@ class CutTool(Tool):
             self.start("cut", "Cutting", lambda progress: cut(oriented(mesh)[0], plane, style), self._cut)
 
     def _cut(self, cut_result: Cut) -> None:
-        self.made = cut_result
+        self.halves = cut_result
         keys = ", ".join(f"{k.width_mm:.1f} mm wide, {k.depth_mm:.1f} deep" for k in cut_result.keys) or "none"
         halves = [m.signed_volume_mm3 / 1000 for m in (cut_result.above, cut_result.below)]
-        self.said.setText(
+        self.words.setText(
             f"{halves[0]:.2f} + {halves[1]:.2f} ml, play {cut_result.play_mm3 / 1000:.3f} ml; seam {cut_result.seam_mm:.0f} mm; keys: {keys}. "
             + " ".join(cut_result.notes)
         )
@@ -160,7 +160,7 @@ class CutTool(Tool):
 
     def keep_cut(self) -> None:
         """Both halves measured beside, then written with the builds that follow as one edit."""
-        part, cut_ = self.page.part, self.made
+        part, cut_ = self.page.part, self.halves
         if part is not None and cut_ is not None:
             label, part_zones = f"cut {part.label} in two", self.page.session.plans.part_zones.get(part.id)
             self.context.jobs.start(
@@ -191,7 +191,7 @@ class CutTool(Tool):
 
     def _plug(self) -> None:
         self.plugging = True
-        self.said.setText("Click into the hollow that is to be filled.")
+        self.words.setText("Click into the hollow that is to be filled.")
 
     def picked(self, place: Floats) -> None:
         if not self.plugging:
@@ -206,11 +206,11 @@ class CutTool(Tool):
 
     def things(self) -> tuple[list[Thing], str]:
         mesh = self.page.mesh
-        if self.made is not None and self.plane is not None:
+        if self.halves is not None and self.plane is not None:
             apart = np.asarray(self.plane.normal) * (float(np.linalg.norm(mesh.extents_mm)) * 0.18 + 2)
             return [
-                Thing(self.made.above.moved(apart), CHANGED_RGB),
-                Thing(self.made.below.moved(-apart), RESIN_RGB),
+                Thing(self.halves.above.moved(apart), CHANGED_RGB),
+                Thing(self.halves.below.moved(-apart), RESIN_RGB),
             ], "both halves, with their keys"
         things = [whole_thing(mesh)]
         if self.plane is not None:
@@ -218,7 +218,7 @@ class CutTool(Tool):
         return things, "where the plane passes"
 
     def pins(self) -> list[tuple[tuple[float, float, float], bool]]:
-        listed = self.proposals or [] if self.made is None else []
+        listed = self.proposals or [] if self.halves is None else []
         return [(p.plane.point, n == self.list.at_line) for n, p in enumerate(listed[:PINS])]
 
 

@@ -22,14 +22,14 @@ class FaultsTool(Tool):
     title = "Health"
 
     def build(self) -> QBoxLayout:
-        self.found: list[Finding] | None = None
+        self.findings: list[Finding] | None = None
         self.mended: Mended | None = None
         self.left: list[Finding] = []  # of the mended mesh
         self.list = PlaceList(
             self.page.theme, "Faults of the part", "No fault was found: closed, right side out, in one piece."
         )
         self.list.chosen.connect(lambda _: self.page.draw())
-        self.said = label("", "note", True)
+        self.words = label("", "note", True)
         self.offer = Offer(
             ("Show it mended", self.show_mended),
             ("Keep the mended one", self.keep_mended),
@@ -42,37 +42,37 @@ class FaultsTool(Tool):
             "link",
             "Printed as it stands, layer by layer: what begins in mid-air, what holds too little",
         )
-        layout = column(self.list, self.said, self.offer, row(self.judge, -1), self.print_says, gap=8)
+        layout = column(self.list, self.words, self.offer, row(self.judge, -1), self.print_says, gap=8)
         layout.setStretch(0, 1)
         return layout
 
     def forget(self) -> None:
-        self.found, self.mended = None, None
+        self.findings, self.mended = None, None
         self.print_says.setText("")
 
     def begin(self) -> None:
         self._fill()
-        if self.found is None:
+        if self.findings is None:
             mesh = self.page.mesh
             self.start("findings", "Looking for faults", lambda progress: findings(mesh), self._met)
 
     def _met(self, faults_met: list[Finding]) -> None:
-        self.found = faults_met
+        self.findings = faults_met
         self.list.show_lines([(f.text, _place_words(f.place_mm)) for f in faults_met])
         self._fill()
 
     def _fill(self) -> None:
-        only_normal = all(f.code == "overlapping-shells" for f in self.found or [])
+        only_normal = all(f.code == "overlapping-shells" for f in self.findings or [])
         self.offer.stand(self.mended is not None, not only_normal)
         if self.mended is None:
-            self.said.setText(
+            self.words.setText(
                 "Shells that run into each other are usual in sculpts and count as one solid."
-                if self.found and only_normal
+                if self.findings and only_normal
                 else ""
             )
             return
         volumes = f"{self.mended.before_mm3 / 1000:.3f} ml before, {self.mended.after_mm3 / 1000:.3f} ml after"
-        self.said.setText(
+        self.words.setText(
             f"{'; '.join(self.mended.done) or 'nothing had to be done'}. {volumes}. {self._left_words()} The file's own mesh is kept."
         )
 
@@ -121,12 +121,12 @@ class FaultsTool(Tool):
 
     def things(self) -> tuple[list[Thing], str]:
         if self.mended is None:
-            return super().things()[0], counted(len(self.found or []), "finding") if self.found else ""
+            return super().things()[0], counted(len(self.findings or []), "finding") if self.findings else ""
         before = self.page.mesh
         return [whole_thing(before), beside(before, self.mended.mesh)], "as it is, and mended"
 
     def pins(self) -> list[tuple[tuple[float, float, float], bool]]:
-        return [(f.place_mm, n == self.list.at_line) for n, f in enumerate((self.found or [])[:PINS])]
+        return [(f.place_mm, n == self.list.at_line) for n, f in enumerate((self.findings or [])[:PINS])]
 
 
 def _place_words(place: tuple[float, float, float]) -> str:

@@ -29,7 +29,7 @@ class HollowTool(Tool):
     title = "Hollow"
 
     def build(self) -> QBoxLayout:
-        self.made: Hollowed | None = None
+        self.hollowed: Hollowed | None = None
         self.up: Point = (0.0, 0.0, 1.0)
         self.tips: Tipping | None = None
         self.tones: NDArray[np.uint8] = CHANGED_RGB
@@ -42,7 +42,7 @@ class HollowTool(Tool):
             self.page.theme, "Drains", "Worth it over about 25 mm of thickness; thin limbs stay solid."
         )
         self.list.chosen.connect(lambda _: self.page.draw())
-        self.said = label("", "note", True)
+        self.words = label("", "note", True)
         self.caution = label(
             "Resin left inside weeps and cracks the part weeks later: rinse and cure the inside, too. Gloves; cure what drips.",
             "caution", True,
@@ -52,25 +52,25 @@ class HollowTool(Tool):
         )
         layout = column(
             row(label("Wall"), self.wall, label("drains of"), self.drain, -1, gap=6),
-            row(label("struts of"), self.strut, -1, gap=6), self.list, self.said, self.plugged, self.caution, self.offer, gap=6,
+            row(label("struts of"), self.strut, -1, gap=6), self.list, self.words, self.plugged, self.caution, self.offer, gap=6,
         )  # fmt: skip
         layout.setStretch(2, 1)
         return layout
 
     def forget(self) -> None:
-        self.made, self.tips, self.tones = None, None, CHANGED_RGB
+        self.hollowed, self.tips, self.tones = None, None, CHANGED_RGB
         self.list.show_lines([])
 
     def begin(self) -> None:
         self._fill()
 
     def _fill(self) -> None:
-        self.offer.stand(self.made is not None)
-        self.plugged.setVisible(self.made is not None)
-        if self.made is None or self.tips is None:
-            self.said.setText("")
+        self.offer.stand(self.hollowed is not None)
+        self.plugged.setVisible(self.hollowed is not None)
+        if self.hollowed is None or self.tips is None:
+            self.words.setText("")
             return
-        hollowed, machine = self.made, self.machine()
+        hollowed, machine = self.hollowed, self.machine()
         left = f"{hollowed.trapped_ml:.2f} ml can never drain" if hollowed.trapped_ml > 0.001 else "nothing is shut in"
         army = self.session.plans.army
         money = army.currency if army else ""
@@ -78,7 +78,7 @@ class HollowTool(Tool):
         saves = f"Saves {hollowed.saved_ml:.1f} ml ({money_text(pence, money)}) and no minutes on {machine.name}: its height stays"
         adds = f"adds {len(hollowed.drains)} drains to rinse, cure and plug"
         walls = f"Thinnest wall {hollowed.min_wall_mm:.2f} mm; {left}. {self.tips.description}"
-        self.said.setText(f"{saves}; {adds}. {walls} Click the part to move the chosen drain.")
+        self.words.setText(f"{saves}; {adds}. {walls} Click the part to move the chosen drain.")
 
     def show_hollow(self) -> None:
         mesh, wall, drain, strut = self.page.mesh, self.wall.value(), self.drain.value(), self.strut.value()
@@ -103,7 +103,7 @@ class HollowTool(Tool):
         self.start("hollow", "Hollowing", work, lambda found: self._made(*found))
 
     def _made(self, hollowed: Hollowed, tips: Tipping, walls_mm: Floats) -> None:
-        self.made, self.tips = hollowed, tips
+        self.hollowed, self.tips = hollowed, tips
         wall, at = self.wall.value(), self.list.at_line
         self.tones = hatched(hollowed.mesh, walls_mm, THIN_SHARE * wall, THICK_SHARE * wall)
         self.list.show_lines([
@@ -117,7 +117,7 @@ class HollowTool(Tool):
 
     def picked(self, place: Floats) -> None:
         """The chosen drain goes where the part was clicked."""
-        hollowed, number = self.made, self.list.at_line
+        hollowed, number = self.hollowed, self.list.at_line
         if hollowed is not None and 0 <= number < len(hollowed.drains):
             self._start(lambda: with_drain_at(hollowed, number, place))
 
@@ -127,15 +127,15 @@ class HollowTool(Tool):
         self.page.draw()
 
     def keep_hollow(self) -> None:
-        if self.made is not None:
-            extra = [("plugs", plugs(self.made, self.machine().peg_play_mm))] if self.plugged.isChecked() else []
-            self.page.keep(f"hollow, wall {self.wall.value():g} mm", self.made.mesh, extra)
+        if self.hollowed is not None:
+            extra = [("plugs", plugs(self.hollowed, self.machine().peg_play_mm))] if self.plugged.isChecked() else []
+            self.page.keep(f"hollow, wall {self.wall.value():g} mm", self.hollowed.mesh, extra)
 
     def things(self) -> tuple[list[Thing], str]:
         """The whole as it is; when hollow, cut open at half its height with the rest as a ghost."""
-        if self.made is None:
+        if self.hollowed is None:
             return [whole_thing(self.page.mesh)], ""
-        mesh = self.made.mesh
+        mesh = self.hollowed.mesh
         self.page.view.cut_mm = float(mesh.bounds_mm[:, 2].mean())
         ghost = Thing(self.page.mesh, INNER_RGB, alpha=0.18)
         return [
@@ -145,7 +145,7 @@ class HollowTool(Tool):
 
     def pins(self) -> list[tuple[tuple[float, float, float], bool]]:
         """Drains, then where resin pools: numbered as they are listed."""
-        drains = [d.place_mm for d in self.made.drains] if self.made else []
+        drains = [d.place_mm for d in self.hollowed.drains] if self.hollowed else []
         pools = [(p.x_mm, p.y_mm, p.z_mm) for p in self.tips.pools] if self.tips else []
         return [(place, n == self.list.at_line) for n, place in enumerate(drains + pools)]
 

@@ -24,12 +24,12 @@ class WallsTool(Tool):
     def build(self) -> QBoxLayout:
         self.walls: Thickness | None = None
         self.places: list[ThinPlace] = []
-        self.made: Mesh | None = None
+        self.thick: Mesh | None = None
         self.below = spin(0.1, 5.0, HAIR_MM, 0.1, "Walls under", " mm")
         self.below.valueChanged.connect(lambda _: self._list())
         self.list = PlaceList(self.page.theme, "Thin places", "No wall is thinner than that.")
         self.list.chosen.connect(lambda _: self.page.draw())
-        self.said = label("", "note", True)
+        self.words = label("", "note", True)
         tip = "Thin walls grow to this thickness, half on either face; the rest stays to the bit"
         self.offer = Offer(
             ("Show it thickened", self.show_thickened, tip),
@@ -39,7 +39,7 @@ class WallsTool(Tool):
         layout = column(
             row(label("Walls under"), self.below, -1),
             self.list,
-            self.said,
+            self.words,
             self.offer,
             gap=8,
         )
@@ -47,7 +47,7 @@ class WallsTool(Tool):
         return layout
 
     def forget(self) -> None:
-        self.walls, self.made, self.places = None, None, []
+        self.walls, self.thick, self.places = None, None, []
 
     def begin(self) -> None:
         self._fill()
@@ -79,14 +79,14 @@ class WallsTool(Tool):
         return "does not survive a game: thicken it, tougher resin, or spares"
 
     def _fill(self) -> None:
-        self.offer.stand(self.made is not None, bool(self.places))
+        self.offer.stand(self.thick is not None, bool(self.places))
         part = self.page.part
         if self.walls is not None and part is not None:
             machine, up = self.machine(), part.pose.up if part.pose else (0.0, 0.0, 1.0)
             lost = self.walls.lost_mm2(self.page.mesh.normals, machine.pixel_mm, machine.layer_mm, up)
             under = "; ".join(f"under {t} mm: {self.walls.area_below_mm2(t):.1f} mm²" for t in (HAIR_MM, WEAK_MM))
             fine = f"two pixels across or two layers up on {machine.name} ({'as posed' if part.pose else 'standing as it is'})"
-            self.said.setText(f"Walls {under}. Ridges and grooves finer than {fine}, likely lost: {lost:.1f} mm².")
+            self.words.setText(f"Walls {under}. Ridges and grooves finer than {fine}, likely lost: {lost:.1f} mm².")
 
     def show_thickened(self) -> None:
         mesh, walls, to = self.page.mesh, self.walls, self.below.value()
@@ -94,22 +94,22 @@ class WallsTool(Tool):
             self.start("thicken", "Thickening", lambda progress: thickened(mesh, walls, to), self._thickened)
 
     def _thickened(self, mesh: Mesh) -> None:
-        self.made = mesh
+        self.thick = mesh
         self._fill()
 
     def drop(self) -> None:
-        self.made = None
+        self.thick = None
         self._fill()
         self.page.draw()
 
     def keep_thickened(self) -> None:
-        if self.made is not None:
-            self.page.keep(f"walls thickened to {self.below.value():g} mm", self.made)
+        if self.thick is not None:
+            self.page.keep(f"walls thickened to {self.below.value():g} mm", self.thick)
 
     def things(self) -> tuple[list[Thing], str]:
         mesh = self.page.mesh
-        if self.made is not None:
-            return [Thing(mesh, self._colours(mesh)), beside(mesh, self.made)], "as it is, and thickened"
+        if self.thick is not None:
+            return [Thing(mesh, self._colours(mesh)), beside(mesh, self.thick)], "as it is, and thickened"
         if self.walls is None:
             return super().things()
         thin = self.walls.area_below_mm2(self.below.value())
