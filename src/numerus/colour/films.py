@@ -23,6 +23,7 @@ MOST_COATS = 40
 COAT_UM = 15.0  # dry film of one brushed coat (default)
 TOLD_APART = 1e-3  # of the difference of two grounds: less is lost in a picture's rounding
 THICKEST_UM = 1e5  # what does not hide at this never does
+HALVINGS = 40  # of the film's logarithm between nothing and the thickest: to a part in 10¹¹
 _FLATTEST, _LEAST_PATH = 1e-9, 1e-12
 BLACK_GROUND: Floats = np.zeros(BANDS)
 WHITE_GROUND: Floats = np.ones(BANDS)
@@ -95,7 +96,7 @@ def hiding_film_um(absorption: Floats, scattering: Floats) -> Floats:
     Contrast ratio 0.98 of Y over ideal black and ideal white, found by halving in the film's logarithm.
     """
     low, high = np.full(len(absorption), -20.0), np.full(len(absorption), np.log(THICKEST_UM))
-    for _ in range(70):
+    for _ in range(HALVINGS):
         middle = (low + high) / 2
         hides = _contrast(absorption, scattering, np.exp(middle)[:, None]) >= HIDDEN
         low, high = np.where(hides, low, middle), np.where(hides, middle, high)
@@ -104,8 +105,8 @@ def hiding_film_um(absorption: Floats, scattering: Floats) -> Floats:
 
 
 def _contrast(absorption: Floats, scattering: Floats, film_um: Floats) -> Floats:
-    dark = film(absorption, scattering, BLACK_GROUND, film_um) @ LUMINANCE_WEIGHTS
-    pale = film(absorption, scattering, WHITE_GROUND, film_um) @ LUMINANCE_WEIGHTS
+    grounds = np.stack([BLACK_GROUND, WHITE_GROUND])[:, None, :]
+    dark, pale = film(absorption, scattering, grounds, film_um) @ LUMINANCE_WEIGHTS
     return np.asarray(dark / pale)
 
 
