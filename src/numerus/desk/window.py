@@ -36,14 +36,13 @@ from numerus.desk.system import settings as kept
 from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.view3d.renderer import Renderer
-from numerus.desk.widgets.layout import Pages, button
+from numerus.desk.widgets.layout import Held, Pages, button, scrolled
 from numerus.domain.stages import STAGES, TITLES
 
 CLOCK_MS = 60_000
 WIDE_BENCHES = ("sort", "pose", "plate", "print", "cure", "paint", "ready")
 WIDE_WINDOW_PX = 1500
 SMALLEST = (1280, 800)  # the window everything fits into at text of normal size
-MOST_TEXT_IN_ROOM = 1.25  # how much larger than its place text may be before drawings get tight
 
 
 class MainWindow(QMainWindow):
@@ -97,7 +96,9 @@ class MainWindow(QMainWindow):
         outer.addLayout(body, 1)
         self.pages = QStackedWidget()
         self.pages.addWidget(self.march)
-        self.setCentralWidget(self.pages)
+        self.held = Held(self.pages)
+        self.scroll_area = scrolled(self.held, sideways=True)
+        self.setCentralWidget(self.scroll_area)
         self.setStatusBar(self.status)
 
     def _finder(self) -> None:
@@ -114,6 +115,8 @@ class MainWindow(QMainWindow):
         self.user_actions.noted.connect(self.errors.note)
         self.user_actions.opened.connect(self._opened)
         self.theme.changed.connect(self._dress)
+        self.theme.changed.connect(self._hold_layout)
+        self.orders.folded.connect(self._hold_layout)
         self.orders.print_card.connect(lambda: print_bench_card(self.session, self))
         self.clock = QTimer(self)
         self.clock.timeout.connect(self.session.tick)
@@ -147,7 +150,7 @@ class MainWindow(QMainWindow):
     def _go(self, stage: str) -> None:
         """Open a stage's bench; where the window is narrow, wide benches fold the orders to their rail."""
         if self.width() < WIDE_WINDOW_PX:
-            self.orders.fold(stage in WIDE_BENCHES)
+            self.orders.fold(stage in WIDE_BENCHES or self.theme.scale > self._room)
         self.bench.setCurrentWidget(self.benches[stage])
 
     def _commands(self) -> list[Command]:
@@ -200,16 +203,21 @@ class MainWindow(QMainWindow):
         return min(self.width() / SMALLEST[0], self.height() / SMALLEST[1])
 
     def _scale_text(self, by: float) -> None:
-        wanted = min(max(self.theme.scale + by, 1.0), kept.LARGEST_TEXT)
-        if by > 0 and wanted > MOST_TEXT_IN_ROOM * max(self._room, 1.0):
-            self.errors.note("Larger text needs a larger window: make it larger, then try again.")
-            return
-        self.theme.set_scale(wanted)
-        self.theme.fit_zoom(self._room)
+        self.theme.set_scale(min(max(self.theme.scale + by, 1.0), kept.LARGEST_TEXT))
+        if by > 0 and self.theme.scale > self._room:  # room for the bench first
+            self.orders.fold(True)
 
     def resizeEvent(self, event: QResizeEvent | None) -> None:
         super().resizeEvent(event)
-        self.theme.fit_zoom(self._room)
+        self.theme.fit(self._room)
+        self._hold_layout()
+
+    def _hold_layout(self) -> None:
+        """With larger text all is laid out as in the smallest window, so much larger, and scrolled where the window is smaller."""
+        around = self.height() - self.scroll_area.viewport().height()
+        spared = 0 if self.session.stage in WIDE_BENCHES else self.orders.saved_px
+        wide, high = (round(px * self.theme.zoom) for px in (SMALLEST[0] - spared, SMALLEST[1]))
+        self.held.setMinimumSize(*((wide, high - around) if self.theme.scale > 1 else (0, 0)))
 
     def _open_rack(self) -> None:
         """The pots, from wherever one is."""

@@ -90,7 +90,7 @@ def _likeness(one: KnownPart, other: KnownPart, fit: Fit) -> Relation:
     scaled = abs(fit.scale - 1) > SCALE_SAME
     kind = "scaled" if scaled else "mirror" if fit.mirrored else "duplicate"
     turned = ", turned" if kind == "duplicate" and np.trace(fit.matrix[:3, :3]) < 2.99 else ""
-    cut = "" if len(one.part.mesh.faces) == len(other.part.mesh.faces) else ", other triangles"
+    cut = "" if len(one.part.mesh.faces) == len(other.part.mesh.faces) else ", remeshed"
     sure = float(np.clip(1 - 12 * fit.mean_mm / other.shape.diagonal_mm, 0.5, 0.99))
     size = (round(fit.scale, 4),) if scaled else ()
     return Relation(kind, (one.part.id, other.part.id), sure, f"{fit.description}{turned}{cut}", size_mm=size)

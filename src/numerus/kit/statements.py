@@ -111,7 +111,7 @@ def _words(relation: Relation, names: list[str]) -> tuple[str, str, str]:
         return of, "kept beside it", "a part of its own"
     if relation.kind == "alternative":
         more = f" and {len(names) - 2} more" if len(names) > 2 else ""
-        return f"takes the same place as {names[1]}{more}", "read as alternatives", "not alternatives"
+        return f"in place of {names[1]}{more}", "read as alternatives", "not alternatives"
     return {
         "duplicate": (f"the same as {first}", "kept once", "both kept"),
         "mirror": (f"{first}, mirrored", "twin noted", "no twin"),

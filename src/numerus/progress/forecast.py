@@ -327,7 +327,7 @@ def _levers(s: Situation, dice: Draws, plans: Plans) -> list[Lever]:
     last = max(s.units, key=lambda u: u.machine + u.hands_total / 10, default=None)
     if last is not None and len(s.units) > 1:
         name = plans.units[last.unit_id].name.rpartition(", ")[2]
-        options.append((f"{name} after the date", replace(s, units=tuple(u for u in s.units if u is not last))))
+        options.append((f"{name} later", replace(s, units=tuple(u for u in s.units if u is not last))))
     levers = []
     for name, changed in options:
         dots = _dots(simulate(changed, dice)[""], s.today)

@@ -13,6 +13,8 @@ from numerus.post.cautions import DEFER
 from numerus.progress.next_tasks import Task
 from numerus.words import span
 
+FULL_PX, RAIL_PX = 288, 36
+
 
 class _Rail(Drawing):
     """The folded orders: a narrow strip that says how many are left."""
@@ -20,7 +22,7 @@ class _Rail(Drawing):
     def __init__(self, orders: OrdersPanel) -> None:
         super().__init__(orders.theme, "Orders, folded")
         self.orders = orders
-        self.hold("setFixedWidth", 36)
+        self.hold("setFixedWidth", RAIL_PX)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 
     def draw(self, painter: QPainter) -> None:
@@ -64,7 +66,7 @@ class OrdersPanel(QWidget):
         whole = column(head, row(self.when, margins=(16, 0, 8, 6)), scroll, foot, gap=0)
         whole.setStretch(2, 1)
         self.full = panel(whole, "linen")
-        hold(self.theme, self.full, "setFixedWidth", 288)
+        hold(self.theme, self.full, "setFixedWidth", FULL_PX)
         self.rail = _Rail(self)
         self.rail.hide()
         outer = QVBoxLayout(self)
@@ -73,6 +75,11 @@ class OrdersPanel(QWidget):
         outer.addWidget(self.rail)
         self.session.changed.connect(lambda _: self.refresh())
         self.refresh()
+
+    @property
+    def saved_px(self) -> int:
+        """What folding gives the bench, in the layout's own pixels."""
+        return FULL_PX - RAIL_PX if self.full.isHidden() else 0
 
     def fold(self, folded: bool) -> None:
         self.full.setVisible(not folded)

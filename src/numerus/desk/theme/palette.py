@@ -50,15 +50,15 @@ LEAST_ROOM = 0.8  # below that nothing can be read
 class Theme(QObject):
     """The roles in use; widgets read it when they paint and are told when it changes.
 
-    ``scale``: how much larger the user wants text. ``zoom``: how much larger whole drawings are made, as far as the
-    window gives room for it; drawings enlarge their text by the rest. In a window too small for the layout all shrinks.
+    ``scale``: how much larger the user wants text. ``zoom``: how much larger whole drawings are made, as much as text; a window
+    that has no room for that scrolls. In a window too small for the layout all shrinks.
     """
 
     changed = pyqtSignal()
 
     def __init__(self, lamplight: bool = False, scale: float = 1.0) -> None:
         super().__init__()
-        self._lamplight, self.scale, self.zoom, self._shrunk = lamplight, scale, 1.0, 1.0
+        self._lamplight, self.scale, self._shrunk = lamplight, scale, 1.0
 
     @property
     def lamplight(self) -> bool:
@@ -78,17 +78,16 @@ class Theme(QObject):
             self.scale = scale
             self.changed.emit()
 
-    def fit_zoom(self, room: float) -> None:
+    def fit(self, room: float) -> None:
         """``room``: how many times the window holds the layout at its smallest."""
-        shrunk = min(max(room, LEAST_ROOM), 1.0)
-        zoom = round(min(max(room, shrunk), self.scale), 3)
-        if (zoom, shrunk) != (self.zoom, self._shrunk):
-            self.zoom, self._shrunk = zoom, shrunk
+        shrunk = round(min(max(room, LEAST_ROOM), 1.0), 3)
+        if shrunk != self._shrunk:
+            self._shrunk = shrunk
             self.changed.emit()
 
     @property
-    def type_scale(self) -> float:
-        """How much larger text is made."""
+    def zoom(self) -> float:
+        """How much larger text and drawings are made."""
         return self.scale * self._shrunk
 
     def colour(self, role: str, alpha: float = 1.0) -> QColor:
@@ -102,11 +101,11 @@ class Theme(QObject):
 
     def font(self, size: int = CONTENT, bold: bool = False) -> QFont:
         """Type on a widget."""
-        return self._font(size * self.type_scale, bold)
+        return self._font(size * self.zoom, bold)
 
     def drawn_font(self, size: int = CONTENT, bold: bool = False) -> QFont:
         """Type inside a drawing, which is itself enlarged by ``zoom``."""
-        return self._font(size * self.type_scale / self.zoom, bold)
+        return self._font(size, bold)
 
     def _font(self, size_px: float, bold: bool) -> QFont:
         font = QFont("Source Sans 3 SemiBold" if bold else "Source Sans 3")
@@ -116,7 +115,7 @@ class Theme(QObject):
 
     def sheet(self) -> str:
         """The application's style sheet in the present roles."""
-        r, px = self.roles, lambda n: round(n * self.type_scale)
+        r, px = self.roles, lambda n: round(n * self.zoom)
         return f"""
 * {{ font-family: "Source Sans 3"; font-size: {px(13)}px; color: {r.ink}; }}
 QMainWindow, QDialog {{ background: {r.linen}; }}

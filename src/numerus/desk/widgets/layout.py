@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QEvent, QSize, Qt
+from PyQt6.QtGui import QResizeEvent
 from PyQt6.QtWidgets import (
     QBoxLayout,
     QComboBox,
@@ -143,11 +144,24 @@ class Pages(QStackedWidget):
         self.updateGeometry()
 
 
-def scrolled(inside: QWidget) -> QScrollArea:
-    """A widget that may be higher than its place."""
+class Held(QWidget):
+    """Holds a widget in all of its room without asking how high that would like to be at its width, as a layout would."""
+
+    def __init__(self, inside: QWidget) -> None:
+        super().__init__()
+        self.inside = inside
+        inside.setParent(self)
+
+    def resizeEvent(self, event: QResizeEvent | None) -> None:
+        self.inside.resize(self.size())
+
+
+def scrolled(inside: QWidget, sideways: bool = False) -> QScrollArea:
+    """A widget that may be higher than its place, or wider, too."""
     area = QScrollArea()
     area.setWidgetResizable(True)
-    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    if not sideways:
+        area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
     area.setWidget(inside)
     area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
     return area

@@ -31,8 +31,8 @@ class BuildBench(StepsBench):
         self._balance: Balance | None = None
         self._weighed: tuple[str, ...] = ()
         super().__init__(context)
-        self.school.addItem("sub-assemblies for the brush", False)
-        self.school.addItem("all glued before painting", True)
+        self.school.addItem("sub-assemblies", False)
+        self.school.addItem("all glued first", True)
         self.which.activated.connect(lambda _: self._chosen())
 
     def build_picture(self) -> QWidget:

@@ -100,7 +100,7 @@ class StepsBench(Bench):
         self.which, self.school = QComboBox(), QComboBox()
         self.which.setAccessibleName(self.choose_words)
         self.school.setAccessibleName("School")
-        self.which.setMinimumWidth(224)
+        self.which.setMinimumWidth(176)
         for box in (self.which, self.school):
             box.activated.connect(lambda _: self.show_choice())
         self.minutes = MinutesTaken(self.session)
@@ -120,7 +120,7 @@ class StepsBench(Bench):
             "drawer",
         )
         drawer.layout().setStretch(0, 1)
-        hold(self.theme, drawer, "setFixedHeight", 84)
+        hold(self.theme, drawer, "setFixedHeight", 98)
         whole = column(body, drawer, gap=0)
         whole.setStretch(0, 1)
         return whole
