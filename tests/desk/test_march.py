@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
@@ -323,3 +324,28 @@ def test_the_load_under_the_lamp_is_seen_part_by_part(window: MainWindow) -> Non
     assert bench.view.camera.height_mm < before.height_mm and bench.list.at_part == 1
     assert bench.advice.text()
     bench.grab()
+
+
+def test_another_lamp_is_taken_from_the_list_or_a_file_and_given_back_by_undo(
+    window: MainWindow, tmp_path: Path
+) -> None:
+    """What it does to the load is followed anew; a file that is none changes nothing; what a resin wants is told once, for all."""
+    do(window, "Wash")
+    window.benches["wash"].done()
+    window.session.go("cure")
+    bench = window.benches["cure"]
+    usual = bench.state.cured[0].minutes
+    bench.lamps.setCurrentText("One bar")
+    bench.lamps._chosen()
+    assert bench.state.lamp == "One bar" == bench.lamps.currentText()
+    assert len(bench.state.cured[0].station.lamps) == 5 and bench.state.cured[0].minutes != usual
+    bench.lamps.write_file(tmp_path / "mine.json")
+    (tmp_path / "none.json").write_text('{"lamps": []}')
+    window.session.undo()
+    bench.lamps.open_file(tmp_path / "none.json")
+    assert "no lamps" in window.errors.message.text() and bench.state.cured[0].minutes == usual
+    bench.lamps.open_file(tmp_path / "mine.json")
+    assert bench.state.lamp == "One bar"
+    resin = window.session.plans.resin
+    window.session.commit("its data sheet", [replace(resin, dose_j_per_cm2=2.4)])
+    assert bench.state.cured[0].station.target_j_per_cm2 == 2.4 and "as you told them" in bench.state.light

@@ -11,10 +11,10 @@ from helpers import ball_mesh, box_mesh
 from numerus.demo.parts import mesh
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import Mesh, rotation_matrix, turning_up
-from numerus.post.cure import Lamp as BenchLamp
 from numerus.post.cure import cure_plan
 from numerus.post.lamp_dose import Lamp, Station, dose_j_per_cm2
-from numerus.post.lamp_load import LAMP_BOX, MOST_MIN, REACHED, at_rest, cured, loads_of, minutes_wanted
+from numerus.post.lamp_load import MOST_MIN, REACHED, at_rest, cured, loads_of, minutes_wanted
+from numerus.post.lamps import box
 
 ABOVE = Station((Lamp((0, 0, 4000), 4e6, 0, (0, 0, -1)),), False)
 
@@ -73,9 +73,9 @@ def test_one_side_then_the_other() -> None:
 def test_a_sample_tells_what_the_whole_skin_gets() -> None:
     """Share under the target by the sample and by every vertex, with the area of each."""
     (load,) = loads_of([("legs", mesh("legs_standing"))])
-    done = cured(load, LAMP_BOX, 2.0)
+    done = cured(load, box(), 2.0)
     part = done.parts[0]
-    lying, over = (dose_j_per_cm2(m, LAMP_BOX, 2.0) for m in (load[0].mesh, load[0].turned))
+    lying, over = (dose_j_per_cm2(m, box(), 2.0) for m in (load[0].mesh, load[0].turned))
     faces = load[0].mesh.faces
     whole = (lying + over)[faces].mean(axis=1)
     for target in (0.6, 1.2, 2.0):
@@ -104,11 +104,11 @@ def test_minutes_bring_most_of_what_is_seen_to_its_dose() -> None:
     seen = rate[rate > 0] * minutes
     assert (seen >= 1.2).mean() >= REACHED and (seen - 0.5 * rate[rate > 0] >= 1.2).mean() < 1
     assert minutes_wanted(np.zeros(5), 1.2) == MOST_MIN
-    plan = cure_plan(30, 10, "before", BenchLamp(), loads=3, side_min=minutes)
+    plan = cure_plan(30, 10, "before", 1.2, loads=3, side_min=minutes)
     assert [s.minutes for s in plan if not s.hands] == [3 * minutes] * 2
 
 
 def test_a_job_given_up_stops() -> None:
     """Between two stops of the table."""
     with pytest.raises(Cancelled):
-        cured(loads_of([("ball", ball_mesh(5))])[0], progress=lambda _: False)
+        cured(loads_of([("ball", ball_mesh(5))])[0], box(), progress=lambda _: False)

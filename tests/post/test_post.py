@@ -46,10 +46,10 @@ def test_a_bath_is_spent_at_eight_percent_of_resin_by_weight() -> None:
 def test_soaking_stays_under_the_limit_even_in_spent_baths() -> None:
     """Longer in dirty baths, never more than parts bear."""
     worn = Bath("Dirty", 1, 200)
-    plan = wash_plan(300, True, worn, worn)
+    plan = wash_plan(300, 0.08, True, worn, worn)
     assert sum(s.minutes for s in plan if "bath" in s.title) <= 12
     assert any("hollow" in s.title for s in plan)
-    assert clinging_ml(100) == pytest.approx(0.8)
+    assert clinging_ml(100, 0.08) == pytest.approx(0.8)
 
 
 def test_dose_is_power_times_time() -> None:
@@ -61,8 +61,8 @@ def test_dose_is_power_times_time() -> None:
 
 def test_thick_parts_are_turned_twice_and_schools_differ_in_order() -> None:
     """Supports off first, or last."""
-    assert [s.title for s in cure_plan(20, 10, "before", Lamp())][0] == "Supports off"
-    after = cure_plan(3, 10, "after", Lamp())
+    assert [s.title for s in cure_plan(20, 10, "before", 1.2)][0] == "Supports off"
+    after = cure_plan(3, 10, "after", 1.2)
     assert (len(after), after[-1].title) == (3, "Supports off")
 
 
@@ -134,7 +134,7 @@ def test_more_resin_in_a_bath_never_leaves_it_fresher(one: float, more: float) -
 @given(st.floats(1, 5000), st.booleans(), st.floats(0, 500), st.floats(0, 500))
 def test_a_wash_always_drains_cleans_twice_and_dries(surface: float, hollow: bool, dirty: float, clean: float) -> None:
     """In this order, with swirling only for hollow parts, within the soak parts bear."""
-    plan = wash_plan(surface, hollow, Bath("Dirty", 1.5, dirty), Bath("Clean", 1.5, clean))
+    plan = wash_plan(surface, 0.08, hollow, Bath("Dirty", 1.5, dirty), Bath("Clean", 1.5, clean))
     titles = [s.title for s in plan]
     assert titles[0].startswith("Drain") and titles[-1] == "Dry fully"
     assert titles.index("Dirty bath") < titles.index("Clean bath")

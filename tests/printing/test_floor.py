@@ -10,7 +10,6 @@ import pytest
 from numerus.domain.army import Army
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Placed, Plate
-from numerus.post.cure import lamp_min
 from numerus.post.wash import DRY_MIN, TUB_MIN
 from numerus.printing.machines.timing import run_minutes
 from numerus.schedule.attendance import hours_of
@@ -34,9 +33,9 @@ def test_parts_are_washed_in_loads_and_wait_for_the_tub_and_for_someone() -> Non
     """Two plates met together: the second waits; each is washed, dried and cured in that order, while someone is there."""
     assert [loads(plate(0, n), 12) for n in (0, 1, 12, 13, 30)] == [1, 1, 1, 2, 3]
     pinned = [replace(plate(n, 30, m), pinned=NOW, minutes=60.0) for n, m in enumerate(MACHINES)]
-    first, second = wet_work(plan_runs(pinned, ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs, ARMY, NOW)
+    first, second = wet_work(plan_runs(pinned, ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs, ARMY, NOW, 12.0)
     assert first.tub[1] - first.tub[0] == timedelta(minutes=2 * TUB_MIN)
-    assert first.lamp[1] - first.lamp[0] == timedelta(minutes=3 * lamp_min())
+    assert first.lamp[1] - first.lamp[0] == timedelta(minutes=3 * 12)
     assert first.lamp[0] - first.tub[1] >= timedelta(minutes=DRY_MIN)
     assert second.tub[0] >= first.tub[1] and second.lamp[0] >= first.lamp[1] and second.waits_min > 0
     hours = hours_of(ARMY, NOW)

@@ -47,20 +47,22 @@ def cure_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.formats.packed_mesh import unpack_mesh
     from numerus.post.lamp_load import cured, loads_of
+    from numerus.post.lamps import lamp_of
     from numerus.progress.next_tasks import parts_come_out
     from numerus.progress.standing import standing
 
     book = Book.open(args.book)
+    lamp, station = lamp_of(book.plans.army, book.plans.resin)
     answers = []
     for run in standing(book.plans, book.history).runs.values():
         if run.state not in ("hanging", "printed", "washed") or run.plate_id not in book.plans.plates:
             continue
         parts = [(p.label, unpack_mesh(book.blob(p.blob))) for p in parts_come_out(book.plans, run)]
-        loads = [cured(load) for load in loads_of(parts)]
+        loads = [cured(load, station) for load in loads_of(parts)]
         answers.append(
             {"plate": book.plans.plates[run.plate_id].name, "state": run.state, "loads": [_load(c) for c in loads]}
         )
-    return [{"file": str(args.book), "ok": True, "plates": answers}]
+    return [{"file": str(args.book), "ok": True, "lamp": lamp, "plates": answers}]
 
 
 def _load(done) -> dict[str, object]:  # type: ignore[no-untyped-def]
@@ -94,11 +96,16 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
         surface = sum(p.surface_cm2 for p in parts)
         steps = [
             {"step": s.title, "minutes": round(s.minutes, 2), "hands": s.hands, "what": s.detail}
-            for s in wash_plan(surface, False, *tubs)
+            for s in wash_plan(surface, book.plans.resin.film_mm, False, *tubs)
         ]
         name = book.plans.plates[run.plate_id].name
         answers.append(
-            {"plate": name, "parts": len(parts), "carries_ml": round(clinging_ml(surface), 2), "steps": steps}
+            {
+                "plate": name,
+                "parts": len(parts),
+                "carries_ml": round(clinging_ml(surface, book.plans.resin.film_mm), 2),
+                "steps": steps,
+            }
         )
     listed = [
         {"name": b.name, "litres": b.litres, "resin_ml": round(b.carried_ml, 2), "spent": round(b.spent, 4)}

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import argparse
-import json
 from pathlib import Path
 from typing import Any
 
@@ -42,8 +41,9 @@ def dose_of(args: argparse.Namespace) -> list[Result]:
 
     from numerus.geometry.mesh import merged
     from numerus.post.lamp_dose import dose_j_per_cm2, under_target_mm2
+    from numerus.post.lamps import read_lamp
 
-    named, station = _named(args.files), _station(args.lamp)
+    named, (_, station) = _named(args.files), read_lamp(_text_of(args.lamp), args.lamp.name)
     whole = merged([m.bare() for _, m in named])
     dose = dose_j_per_cm2(whole, station, args.minutes)
     counts = [len(m.vertices) for _, m in named]
@@ -58,50 +58,14 @@ def dose_of(args: argparse.Namespace) -> list[Result]:
     return [{"ok": True, "parts": parts}]
 
 
-def _station(path: Path) -> Any:
-    """Raises PlanError for what is no lamp file."""
-    import math
-
-    from numerus.post.lamp_dose import Lamp, Station
-
+def _text_of(path: Path) -> str:
+    """Raises PlanError where it cannot be read."""
     try:
-        data = json.loads(path.read_text())
-        lamps = tuple(
-            Lamp(_place(one["at_mm"]), float(one["mw_per_sr"]), float(one["exponent"]), _place(one["toward"]))
-            for one in data["lamps"]
-        )
-        table = data.get("turntable", {})
-        station = Station(
-            lamps,
-            float(table.get("rpm", 0)) > 0,
-            int(table.get("steps", 0)),
-            float(data.get("reflect", 0)),
-            float(data["target_j_per_cm2"]),
-        )
-        numbers = [
-            *(v for la in lamps for v in (*la.at_mm, la.mw_per_sr, la.exponent, *la.toward)),
-            station.reflect,
-            station.target_j_per_cm2,
-        ]
-        wrong = (
-            not lamps
-            or not all(map(math.isfinite, numbers))
-            or not 0 <= station.reflect <= 1
-            or not 0 <= station.steps <= 3600
-        )
-        if wrong or any(la.mw_per_sr < 0 or la.exponent < 0 for la in lamps):
-            raise ValueError
-    except (OSError, ValueError, TypeError, KeyError, AttributeError) as error:
+        return path.read_text()
+    except (OSError, ValueError) as error:
         raise PlanError(
-            "no-lamp", f"{path.name} tells of no lamps.", "See the handbook's page on curing for its form."
+            "unreadable", f"{path.name} cannot be read.", "Is it a text file, and may it be read?"
         ) from error
-    return station
-
-
-def _place(data: Any) -> tuple[float, float, float]:
-    """Raises ValueError or TypeError for what are not three numbers."""
-    x, y, z = (float(v) for v in data)
-    return x, y, z
 
 
 def joints_of_files(args: argparse.Namespace) -> list[Result]:

@@ -181,7 +181,7 @@ class _Story:
                 end + timedelta(minutes=40),
                 subject=run.id,
                 planned=HANDS_MIN,
-                carried_ml=round(clinging_ml(surface), 2),
+                carried_ml=round(clinging_ml(surface, Resin("", "").film_mm), 2),
                 timing="typed",
             )
             say(wash)

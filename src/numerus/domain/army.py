@@ -53,6 +53,7 @@ class Army:
     tub_parts: int = 24
     lamp_parts: int = 12
     tray_mm: tuple[float, float] = (300.0, 200.0)
+    lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with
     likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
 
     def __post_init__(self) -> None:

@@ -99,7 +99,11 @@ def figure_cost(
     pence = plans.resin.pence_per_l / 1000
     resin = sum(_part_ml(plans, p, factors) for p in parts.values()) * pence
     surface = sum(plans.parts[p].surface_cm2 for p in parts.values() if p in plans.parts)
-    solvent = clinging_ml(surface) * SOLVENT_L_PER_BATH_ML * (plans.army.solvent_pence_per_l if plans.army else 0.0)
+    solvent = (
+        clinging_ml(surface, plans.resin.film_mm)
+        * SOLVENT_L_PER_BATH_ML
+        * (plans.army.solvent_pence_per_l if plans.army else 0.0)
+    )
     failed = sum(
         standing.copies[(figure.id, s)].failures * _part_ml(plans, p, factors) * pence
         for s, p in parts.items()

@@ -6,7 +6,6 @@ from dataclasses import dataclass
 
 from numerus.words import counted
 
-WANTED_J_PER_CM2 = 1.2
 OFF_MIN_PER_TIP = {"before": 0.03, "after": 0.06}  # warm and soft they fall away; cured they are cut one by one
 OFF_LEAST_MIN = 2.0
 USUAL_TIPS = 330  # on a plate that is not laid yet (default)
@@ -47,19 +46,25 @@ def supports_off_min(tips: int, school: str) -> float:
     return max(OFF_LEAST_MIN, tips * OFF_MIN_PER_TIP[school])
 
 
-def lamp_min(lamp: Lamp = Lamp()) -> float:
+def lamp_min(dose_j_per_cm2: float, lamp: Lamp = Lamp()) -> float:
     """For how long one load holds the lamp at most: every side, and turning it."""
-    return MOST_SIDES * (lamp.minutes_for(WANTED_J_PER_CM2) + TURN_MIN)
+    return MOST_SIDES * (lamp.minutes_for(dose_j_per_cm2) + TURN_MIN)
 
 
 def cure_plan(
-    thickest_mm: float, tips: int, school: str, lamp: Lamp, loads: int = 1, side_min: float = 0.0
+    thickest_mm: float,
+    tips: int,
+    school: str,
+    dose_j_per_cm2: float,
+    loads: int = 1,
+    side_min: float = 0.0,
+    lamp: Lamp = Lamp(),
 ) -> list[CureStep]:
     """Supports off by the chosen school, then the lamp from two sides or, for thick parts, twice from each, for every load.
     ``side_min``: as worked out for the parts themselves, which two sides then
     do for; 0 for the lamp's own on what faces it.
     """
-    minutes = (side_min or lamp.minutes_for(WANTED_J_PER_CM2)) * loads
+    minutes = (side_min or lamp.minutes_for(dose_j_per_cm2)) * loads
     turns = MOST_SIDES if thickest_mm > THICK_MM and not side_min else 2
     sides = [
         CureStep(f"Lamp, side {1 + n % 2}", minutes, False, f"{counted(loads, 'load')}; then turn every part over")

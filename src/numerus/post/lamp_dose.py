@@ -35,7 +35,7 @@ class Lamp:
 @dataclass(frozen=True)
 class Station:
     """Lamps round a table. ``steps``: equal stops of a turn, 0 for steadily; ``turns``: whether it turns at all;
-    ``reflect``: share of the light that walls give back, 0..1.
+    ``reflect``: share of the light that walls give back, 0..1. Resin is cured by the target and brittle from ``brittle_j_per_cm2`` on.
     """
 
     lamps: tuple[Lamp, ...]
@@ -43,6 +43,7 @@ class Station:
     steps: int = 0
     reflect: float = 0.0
     target_j_per_cm2: float = 1.2
+    brittle_j_per_cm2: float = 8.0
 
 
 @dataclass(frozen=True, eq=False)

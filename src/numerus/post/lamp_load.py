@@ -17,7 +17,7 @@ from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, merged, rotation_matrix, turning_up
 from numerus.geometry.rays import RayScene
 from numerus.geometry.solids.mass import centre_of_mass
-from numerus.post.lamp_dose import Lamp, Skin, Station, dose_a_minute, skin_of
+from numerus.post.lamp_dose import Skin, Station, dose_a_minute, skin_of
 from numerus.printing.plates.nesting import Bed, shapes_of, turn_deg
 from numerus.printing.plates.packing import outline_bitmap
 
@@ -25,22 +25,10 @@ TABLE_MM = 100.0  # (default) radius of the turntable
 CELL_MM, APART_MM = 1.0, 4.0
 SAMPLES, MOST_SAMPLES = 900, 16_000  # places asked of a part, and of a load
 STOPS = 16  # stops that stand for a steady turn: parts are small against their way round
-BRITTLE_J_PER_CM2 = 8.0  # (default) a resin's data sheet comes first
 REACHED = 0.8  # of the skin the lamp sees at all shall have its dose
 SEEN_SHARE = 0.1  # of the median, under which a place counts as not seen by the lamp
-MOST_MIN = 15.0
+MOST_MIN = 60.0
 _OVER = np.diag([1.0, -1.0, -1.0])
-LAMP_BOX = Station(
-    tuple(
-        Lamp((130 * x, 130 * y, z), 260.0, 1.0, (-x, -y, -0.2))
-        for x, y in ((0.7071, 0.7071), (-0.7071, 0.7071), (-0.7071, -0.7071), (0.7071, -0.7071))
-        for z in (25.0, 65.0, 105.0)
-    ),
-    True,
-    0,
-    0.25,
-)
-"""A default lamp: four columns of three lights round the table, in a box with pale walls."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -193,7 +181,7 @@ def _spread(mesh: Mesh, samples: int) -> NDArray[np.int64]:
 
 
 def cured(
-    load: Sequence[LoadedPart], station: Station = LAMP_BOX, minutes: float = 0.0, progress: Progress = lambda _: True
+    load: Sequence[LoadedPart], station: Station, minutes: float = 0.0, progress: Progress = lambda _: True
 ) -> Cured:
     """What a load gets on its first side and turned over; ``minutes`` a side, 0 for as many as bring ``REACHED`` of what the lamp
     sees to its target on both. Raises Cancelled.

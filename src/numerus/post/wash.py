@@ -7,7 +7,6 @@ from dataclasses import dataclass, field
 
 from numerus.domain.journal import BathChanged, Fact, StepDone
 
-FILM_MM = 0.08  # of resin that clings after dripping off, on parts and supports
 DIRTY_SHARE = 0.85  # of the clinging resin that stays in the first bath
 SPENT_SHARE = 0.08  # resin by weight at which a bath no longer cleans (5-10 % is usual)
 LIMIT_MIN = 12.0  # total soak, or thin parts soften
@@ -47,9 +46,9 @@ class WashStep:
     detail: str
 
 
-def clinging_ml(surface_cm2: float) -> float:
-    """Resin carried into the bath by a surface."""
-    return surface_cm2 * FILM_MM / 10
+def clinging_ml(surface_cm2: float, film_mm: float) -> float:
+    """Resin carried into the bath by a surface with a film of it."""
+    return surface_cm2 * film_mm / 10
 
 
 @dataclass
@@ -74,7 +73,7 @@ def baths(carried: Carried, litres: float = 1.5) -> tuple[Bath, Bath]:
     return Bath("Dirty", litres, carried.ml["dirty"]), Bath("Clean", litres, carried.ml["clean"])
 
 
-def wash_plan(surface_cm2: float, hollow: bool, dirty: Bath, clean: Bath) -> list[WashStep]:
+def wash_plan(surface_cm2: float, film_mm: float, hollow: bool, dirty: Bath, clean: Bath) -> list[WashStep]:
     """Steps of washing one plate. A bath near its end gets longer turns, within the total soak parts bear."""
     first, second = (FRESH_BATH_MIN + (SPENT_BATH_MIN - FRESH_BATH_MIN) * min(b.spent, 1.0) for b in (dirty, clean))
     steps = [
@@ -88,14 +87,14 @@ def wash_plan(surface_cm2: float, hollow: bool, dirty: Bath, clean: Bath) -> lis
         steps.insert(
             3, WashStep("Fill and swirl hollow parts", SWIRL_MIN, True, "Through the drains, then let them run out")
         )
-    carried = clinging_ml(surface_cm2)
+    carried = clinging_ml(surface_cm2, film_mm)
     steps.insert(
         1,
         WashStep(
             "Lift the plate off, scrape into the basket",
             LIFT_MIN,
             True,
-            f"about {carried:.1f} ml of resin clings ({FILM_MM:g} mm of film, a default)",
+            f"about {carried:.1f} ml of resin clings ({film_mm:g} mm of film; a default unless you told it under Machines and stores)",
         ),
     )
     assert first + second <= LIMIT_MIN

@@ -128,7 +128,7 @@ def _plate_tasks(plans: Plans, plates: Iterable[str], rate: Mapping[str, Rate]) 
         group = _plate_group(plate)
         tasks.append(HandTask(group, "wet", f"{plate}/wash", HANDS_MIN * factor, TUB_MIN + DRY_MIN))
         off_min = max(1.0, supports_off_min(tips, "before")) * factor
-        tasks += _in_pieces(HandTask(group, "wet", f"{plate}/cure", off_min, lamp_min()))
+        tasks += _in_pieces(HandTask(group, "wet", f"{plate}/cure", off_min, lamp_min(plans.resin.dose_j_per_cm2)))
     return tasks
 
 

@@ -103,7 +103,7 @@ def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Task:
 
 def _wash(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
     parts = parts_come_out(plans, run)
-    carried = clinging_ml(sum(p.surface_cm2 for p in parts))
+    carried = clinging_ml(sum(p.surface_cm2 for p in parts), plans.resin.film_mm)
     fact = step("wash", (), HANDS_MIN, now, subject=run.run_id, carried_ml=round(carried, 2))
     detail = f"{counted(len(parts), 'part')}: dirty bath, clean bath, dry"
     return Task(f"Wash {plate.name}", HANDS_MIN, detail, "wash", ("Two baths, basket, towel",), (fact,))

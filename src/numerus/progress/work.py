@@ -157,9 +157,10 @@ def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> di
         here = sum(figure_hands(f, plans, rate).get(stage, 0.0) for f in standing.at(stage))
         machine = {"print": sum(u.machine for u in units)}.get(stage, 0.0)
         if stage in ("wash", "cure"):
-            per_run = {"wash": (wash.TUB_MIN + wash.DRY_MIN, wash.HANDS_MIN), "cure": (lamp_min(), CURE_HANDS_MIN)}[
-                stage
-            ]
+            per_run = {
+                "wash": (wash.TUB_MIN + wash.DRY_MIN, wash.HANDS_MIN),
+                "cure": (lamp_min(plans.resin.dose_j_per_cm2), CURE_HANDS_MIN),
+            }[stage]
             machine = hands / max(per_run[1] * rate["wash and cure"].factor, 1e-9) * per_run[0]
         share = len(standing.at(stage)) / max(sum(f.number <= NUMBER[stage] for f in standing.figures.values()), 1)
         if stage in ("print", "wash", "cure"):

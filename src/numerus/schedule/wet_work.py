@@ -9,7 +9,6 @@ from math import ceil
 
 from numerus.domain.army import Army
 from numerus.domain.printing.plates import Plate
-from numerus.post.cure import lamp_min
 from numerus.post.wash import DRAIN_MIN, DRY_MIN, LIFT_MIN, TUB_MIN
 from numerus.schedule.attendance import hours_of
 from numerus.schedule.run_queue import ScheduledRun
@@ -25,8 +24,8 @@ class Wet:
     waits_min: float
 
 
-def wet_work(scheduled_runs: Iterable[ScheduledRun], army: Army, now: datetime) -> list[Wet]:
-    """In the order plates are met; one tub, one lamp. Raises PlanError where nobody is ever at home."""
+def wet_work(scheduled_runs: Iterable[ScheduledRun], army: Army, now: datetime, lamp_min: float) -> list[Wet]:
+    """In the order plates are met; one tub, one lamp, which a load holds for ``lamp_min``. Raises PlanError where nobody is ever at home."""
     hours, wet_tasks = hours_of(army, now), []
     tub_free = lamp_free = now
     for scheduled in sorted(scheduled_runs, key=lambda s: s.taken_off):
@@ -35,7 +34,7 @@ def wet_work(scheduled_runs: Iterable[ScheduledRun], army: Army, now: datetime) 
         tub_free = washed + timedelta(minutes=TUB_MIN * loads(scheduled.plate, army.tub_parts))
         dry = tub_free + timedelta(minutes=DRY_MIN)
         cured = hours.next(max(dry, lamp_free))
-        lamp_free = cured + timedelta(minutes=lamp_min() * loads(scheduled.plate, army.lamp_parts))
+        lamp_free = cured + timedelta(minutes=lamp_min * loads(scheduled.plate, army.lamp_parts))
         waits = (washed - wanted) + (cured - dry)
         wet_tasks.append(Wet(scheduled.plate, (washed, tub_free), (cured, lamp_free), waits.total_seconds() / 60))
     return wet_tasks

@@ -42,7 +42,8 @@ WORDS = {
     "screen_h": "Screen lasts, lit", "peg_play_mm": "Play around pegs", "xy_comp_mm": "Outlines drawn in by", "scale_xy": "Scale in x, y",
     "turn_round_min": "Plate to plate", "unheated": "Cold at night", "room_c": "Room, 0: not told", "link": "State in folder", "power_w": "Draws",
     "reach_mm": "Reaches out", "cling_share": "Clings, share", "pull_n_per_mm2": "Pulls", "peel_n_per_mm": "Peels at outline",
-    "tip_n_per_mm2": "A tip holds", "least_c": "Not colder than", "settles_days": "Stir after", "density_g_per_ml": "Density",
+    "tip_n_per_mm2": "A tip holds", "least_c": "Not colder than", "settles_days": "Stir after", "film_mm": "Film that clings",
+    "dose_j_per_cm2": "Cured by, J/cm²", "brittle_j_per_cm2": "Brittle from, J/cm²", "density_g_per_ml": "Density",
 }  # fmt: skip
 GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
     Machine: {
@@ -56,6 +57,7 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
     Resin: {
         "Bottle": ("density_g_per_ml", "pence_per_l", "cure", "least_c", "settles_days"),
         "In the vat": ("reach_mm", "cling_share", "pull_n_per_mm2", "peel_n_per_mm", "tip_n_per_mm2"),
+        "Wash and cure": ("film_mm", "dose_j_per_cm2", "brittle_j_per_cm2"),
     },
 }  # fmt: skip
 OF_LIGHT = ("Every layer", "Bottom layers", "Vat")

@@ -68,6 +68,9 @@ class Resin:
     cure: str = "standard"  # "standard", "tough" or "water-washable": what it is washed with, how long it cures
     least_c: float = 20.0
     settles_days: float = 3.0  # after which it wants stirring
+    film_mm: float = 0.08  # of it that clings after dripping off, on parts and supports
+    dose_j_per_cm2: float = 1.2  # of light until it is cured
+    brittle_j_per_cm2: float = 8.0  # of light from which on it breaks and yellows
 
 
 @dataclass(frozen=True)

@@ -6,6 +6,7 @@ import numpy as np
 from PyQt6.QtWidgets import QCheckBox, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.stages.cure.lamp_choice import LampChoice
 from numerus.desk.stages.cure.pictures import DoseList
 from numerus.desk.stages.cure.state import CureState
 from numerus.desk.stages.steps.bench import Shown
@@ -16,15 +17,17 @@ from numerus.desk.widgets.layout import column, label, row
 from numerus.geometry.mesh import Floats, xyz
 from numerus.geometry.rays import Camera
 from numerus.post.cure import SCHOOL_DESCRIPTION, SUPPORT_SCHOOLS
-from numerus.post.lamp_load import BRITTLE_J_PER_CM2, Cured
+from numerus.post.lamp_dose import Station
+from numerus.post.lamp_load import Cured
 
 FROM_ABOVE_DEG = 62.0
 DARK, UNDER, ENOUGH, TOO_MUCH = ((58, 56, 62), (150, 128, 92), (240, 222, 170), (214, 120, 98))
 
 
-def dose_colours(dose: Floats, target: float) -> np.ndarray:
+def dose_colours(dose: Floats, station: Station) -> np.ndarray:
     """uint8 (n, 3): dark to tan below the target, pale from it on, red where it makes brittle."""
-    known = np.array([0.0, 0.999 * target, target, BRITTLE_J_PER_CM2, 1.3 * BRITTLE_J_PER_CM2])
+    target, brittle = station.target_j_per_cm2, max(station.brittle_j_per_cm2, 1.01 * station.target_j_per_cm2)
+    known = np.array([0.0, 0.999 * target, target, brittle, 1.3 * brittle])
     tones = np.array([DARK, UNDER, ENOUGH, ENOUGH, TOO_MUCH], float)
     return np.stack([np.interp(dose, known, tones[:, c]) for c in range(3)], axis=1).astype(np.uint8)
 
@@ -53,7 +56,10 @@ class CureBench(PlateStepsBench):
         self.both.toggled.connect(lambda _: self._show_load())
         self.dose_words, self.advice = label("", "note", True), label("", "strong", True)
         widget = QWidget()
-        layout = column(self.view, row(self.both, -1), self.list, self.advice, self.dose_words, gap=4)
+        self.lamps = LampChoice(self.session)
+        layout = column(
+            self.view, row(self.both, -1, label("Lamp"), self.lamps), self.list, self.advice, self.dose_words, gap=4
+        )
         layout.setStretch(0, 1)
         widget.setLayout(layout)
         return widget
@@ -72,6 +78,7 @@ class CureBench(PlateStepsBench):
     def show_choice(self) -> None:
         state = self.state
         state.school = self.school.currentData() or SUPPORT_SCHOOLS[0]
+        self.lamps.show_lamp(state.lamp)
         self._follow_the_light()
         self._show_words()
 
@@ -105,8 +112,8 @@ class CureBench(PlateStepsBench):
         if not cured_parts:
             self.view.show_things([])
             return
-        target, both = cured_parts[0].station.target_j_per_cm2, self.both.isChecked()
-        things = [Thing(p.part.mesh, dose_colours(p.by_vertex[both], target)) for p in cured_parts[0].parts]
+        station, both = cured_parts[0].station, self.both.isChecked()
+        things = [Thing(p.part.mesh, dose_colours(p.by_vertex[both], station)) for p in cured_parts[0].parts]
         more = f", of {len(cured_parts)}" if len(cured_parts) > 1 else ""
         self.view.caption = (
             f"Load 1{more}: {len(cured_parts[0].parts)} parts",

@@ -8,7 +8,7 @@ from PyQt6.QtGui import QPainter, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import RIGHT, Drawing
-from numerus.post.lamp_load import BRITTLE_J_PER_CM2, Cured, PartDose
+from numerus.post.lamp_load import Cured, PartDose
 
 ROW_PX, MOST_ROWS = 19.0, 7
 NAME_W, SHARES_W = 132.0, 112.0
@@ -22,14 +22,15 @@ class DoseList(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Dose of every part")
         self.parts: list[PartDose] = []
-        self.target, self.most, self.at_part = 1.2, 3.6, 0
+        self.target, self.brittle, self.most, self.at_part = 1.2, 8.0, 3.6, 0
         self.hold("setFixedHeight", 34 + ROW_PX * MOST_ROWS)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
 
     def show_parts(self, parts: list[PartDose], cured: list[Cured], at_part: int) -> None:
         """``at_part``: the one that is shown."""
         self.parts, self.at_part = parts, at_part
-        self.target = cured[0].station.target_j_per_cm2 if cured else self.target
+        if cured:
+            self.target, self.brittle = cured[0].station.target_j_per_cm2, cured[0].station.brittle_j_per_cm2
         highest = max((float(np.quantile(p.both, 0.98)) for p in parts), default=0.0)
         self.most = max(3 * self.target, 1.1 * highest)
         self.update()
@@ -45,8 +46,8 @@ class DoseList(Drawing):
         self.text(painter, self.width(), 13, "turned", 11, colour="slate", align=RIGHT)
         bottom = 22 + ROW_PX * min(len(self.parts), MOST_ROWS)
         self.bar(painter, left, 20, x_of(self.target) - left, bottom - 20, "bed")
-        if self.most > BRITTLE_J_PER_CM2:
-            self._brittle(painter, x_of(BRITTLE_J_PER_CM2), left + wide, bottom)
+        if self.most > self.brittle:
+            self._brittle(painter, x_of(self.brittle), left + wide, bottom)
         for number, part in enumerate(self.parts[:MOST_ROWS]):
             self._row(painter, number, part, x_of)
         self.line(painter, x_of(self.target), 18, x_of(self.target), bottom, "ink", 1.5)

@@ -8,10 +8,12 @@ from datetime import datetime
 from numerus.desk.answers import Answers
 from numerus.desk.stages.steps.plate_state import PlateStepsState
 from numerus.domain.journal import Fact, Timing
+from numerus.domain.printing.machines import Resin
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
-from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, CureStep, Lamp, cure_plan
-from numerus.post.lamp_load import BRITTLE_J_PER_CM2, Cured, PartDose, cured, loads_of
+from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, CureStep, cure_plan
+from numerus.post.lamp_load import Cured, PartDose, cured, loads_of
+from numerus.post.lamps import lamp_of
 from numerus.progress.next_tasks import step
 from numerus.words import counted
 
@@ -22,7 +24,7 @@ class CureState(PlateStepsState):
     wants = "washed"
 
     def __init__(self, answers: Answers) -> None:
-        self.school, self.lamp = SUPPORT_SCHOOLS[0], Lamp()
+        self.school = SUPPORT_SCHOOLS[0]
         self.cured: list[Cured] = []
         super().__init__(answers)
 
@@ -38,7 +40,8 @@ class CureState(PlateStepsState):
     def plan(self) -> list[CureStep]:
         cured_parts = self.cured
         side_min = max((c.minutes for c in cured_parts), default=0.0)
-        return cure_plan(self.thickest_mm, self.tips, self.school, self.lamp, max(len(cured_parts), 1), side_min)
+        dose = self.plans.resin.dose_j_per_cm2
+        return cure_plan(self.thickest_mm, self.tips, self.school, dose, max(len(cured_parts), 1), side_min)
 
     @property
     def sides(self) -> list[CureStep]:
@@ -63,8 +66,17 @@ class CureState(PlateStepsState):
         minutes = max(c.minutes for c in self.cured)
         return (
             f"{counted(len(self.cured), 'load')}, {minutes:g} min a side: after the first {first:.0%} of the skin has less than "
-            f"{target:g} J/cm², turned over {both:.0%}. Lamp and dose are defaults; the resin's data sheet comes first."
+            f"{target:g} J/cm², turned over {both:.0%}. {self._sources()}"
         )
+
+    def _sources(self) -> str:
+        """Where the numbers come from."""
+        resin, usual = self.plans.resin, Resin("", "")
+        told = (resin.dose_j_per_cm2, resin.brittle_j_per_cm2) != (usual.dose_j_per_cm2, usual.brittle_j_per_cm2)
+        doses = (
+            "The doses are as you told them" if told else "The doses are defaults, to be told under Machines and stores"
+        )
+        return f"The lamp's light is as its file says. {doses}; the resin's data sheet comes first."
 
     def _share_under(self, both: bool) -> float:
         area = [sum(float(p.mm2.sum()) for p in c.parts) for c in self.cured]
@@ -80,11 +92,10 @@ class CureState(PlateStepsState):
         if short:
             names = ", ".join(dict.fromkeys(p.part.name for p in short[:4]))
             words.append(f"On their side as well, or under a torch from within: {names}.")
-        brittle = [p for p in self.worst if p.spread[2] > BRITTLE_J_PER_CM2]
+        most = self.cured[0].station.brittle_j_per_cm2
+        brittle = [p for p in self.worst if p.spread[2] > most]
         if brittle:
-            words.append(
-                f"Over {BRITTLE_J_PER_CM2:g} J/cm² (a default) somewhere, brittle and yellow: {brittle[0].part.name}."
-            )
+            words.append(f"Over {most:g} J/cm² somewhere, brittle and yellow: {brittle[0].part.name}.")
         return words or ["Two sides reach all of it."]
 
     @property
@@ -101,17 +112,23 @@ class CureState(PlateStepsState):
     @property
     def loaded_for(self) -> tuple[object, ...]:
         """What the doses depend on."""
-        return tuple(p.blob for p in self.parts)
+        return (*(p.blob for p in self.parts), lamp_of(self.plans.army, self.plans.resin))
+
+    @property
+    def lamp(self) -> str:
+        """The name of the lamp in use."""
+        return lamp_of(self.plans.army, self.plans.resin)[0]
 
     def curing(self, mesh_of: Callable[[str], Mesh]) -> Callable[[Progress], list[Cured]]:
         """The work of a job: parts laid on the table in loads, and the light followed."""
         named = [(p.label, p.blob) for p in self.parts]
+        _, station = lamp_of(self.plans.army, self.plans.resin)
 
         def work(progress: Progress) -> list[Cured]:
             loads = loads_of([(name, mesh_of(blob)) for name, blob in named])
             share = 1 / max(len(loads), 1)
             return [
-                cured(load, progress=lambda part, n=n: progress((n + part) * share))  # type: ignore[misc]
+                cured(load, station, progress=lambda part, n=n: progress((n + part) * share))  # type: ignore[misc]
                 for n, load in enumerate(loads)
             ]
 

@@ -17,6 +17,7 @@ from numerus.domain.printing.plates import Plate, Run
 from numerus.errors import NumerusError, PlanError
 from numerus.geometry.mesh import Mesh
 from numerus.paint.weather import Air
+from numerus.post.cure import lamp_min
 from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
@@ -67,7 +68,9 @@ class PrintState:
         self.conflicts, self.wet, inputs = [], [], self.inputs
         if inputs is not None:
             self.conflicts = [*self._changed(), *conflicts(self.schedule, inputs)]
-            self.wet = wet_work(self.scheduled_runs, inputs.army, self.answers.now)
+            self.wet = wet_work(
+                self.scheduled_runs, inputs.army, self.answers.now, lamp_min(self.answers.plans.resin.dose_j_per_cm2)
+            )
 
     def _changed(self) -> list[Conflict]:
         """Plates whose parts are no longer those they were laid for."""

@@ -100,7 +100,7 @@ class StepsBench(Bench):
         self.which, self.school = QComboBox(), QComboBox()
         self.which.setAccessibleName(self.choose_words)
         self.school.setAccessibleName("School")
-        self.which.setMinimumWidth(176)
+        self.which.setMinimumWidth(140)
         for box in (self.which, self.school):
             box.activated.connect(lambda _: self.show_choice())
         self.minutes = MinutesTaken(self.session)
@@ -110,13 +110,15 @@ class StepsBench(Bench):
             self.done_words, self.done, "main", "Written into the journal; minutes timed or typed teach the forecast"
         )
         picture = self.build_picture()
-        right = column(row(label(self.choose_words), self.which, -1, self.school), 6, self.line, gap=6)
+        right = column(row(self.which, -1, self.school), 6, self.line, gap=6)
         right.setStretch(2, 1)
         body = row(picture, right, gap=20, margins=(16, 4, 16, 8))
         body.setStretch(0, self.picture_share)
         body.setStretch(1, 10 - self.picture_share)
         drawer = panel(
-            row(column(self.verdict, self.note, gap=2), self.minutes, self.done_button, margins=(16, 10, 16, 10)),
+            row(
+                column(-1, self.verdict, self.note, -1, gap=2), self.minutes, self.done_button, margins=(16, 10, 16, 10)
+            ),
             "drawer",
         )
         drawer.layout().setStretch(0, 1)

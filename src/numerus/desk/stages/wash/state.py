@@ -26,11 +26,11 @@ class WashState(PlateStepsState):
     @property
     def carried_ml(self) -> float:
         """Resin this plate brings into the baths."""
-        return clinging_ml(self.surface_cm2)
+        return clinging_ml(self.surface_cm2, self.plans.resin.film_mm)
 
     @property
     def plan(self) -> list[WashStep]:
-        return wash_plan(self.surface_cm2, False, *self.tubs)
+        return wash_plan(self.surface_cm2, self.plans.resin.film_mm, False, *self.tubs)
 
     @property
     def verdict(self) -> str:
