@@ -94,7 +94,7 @@ def wash_plan(surface_cm2: float, film_mm: float, hollow: bool, dirty: Bath, cle
             "Lift the plate off, scrape into the basket",
             LIFT_MIN,
             True,
-            f"about {carried:.1f} ml of resin clings ({film_mm:g} mm of film; a default unless you told it under Machines and stores)",
+            f"about {carried:.1f} ml of resin clings ({film_mm:g} mm of film, by its profile)",
         ),
     )
     assert first + second <= LIMIT_MIN
