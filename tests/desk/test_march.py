@@ -18,6 +18,8 @@ from numerus.desk.stages.pose.keep import write_supported
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import PartOutcome
 from numerus.formats.mesh_files import read_mesh
+from numerus.post.emptying import Hollow
+from numerus.printing.hollow.venting import Tipping
 
 
 def answer(kind: type[QDialog], fill: Callable[[QDialog], None]) -> None:
@@ -349,3 +351,17 @@ def test_another_lamp_is_taken_from_the_list_or_a_file_and_given_back_by_undo(
     resin = window.session.plans.resin
     window.session.commit("its data sheet", [replace(resin, dose_j_per_cm2=2.4)])
     assert bench.state.cured[0].station.target_j_per_cm2 == 2.4 and "as you told them" in bench.state.light
+
+
+def test_the_wash_looks_into_the_parts_of_the_plate(window: MainWindow) -> None:
+    """The skirt of a coat keeps a little and is named with how to hold it; what keeps more costs its minutes, too."""
+    do(window, "Wash")
+    window.session.go("wash")
+    bench = window.benches["wash"]
+    state = bench.state
+    assert [h.name for h in state.hollow] == ["legs_climbing"] and "tip it" in bench.note.text()
+    planned = state.planned_min
+    state.looked_at[state.held_for] = [Hollow("boiler", 2, Tipping(0.4, (0.0, 0.0, 1.0), (), 3.0))]
+    bench.show_choice()
+    assert "boiler, 2 of them: as it hangs it keeps 0.40 ml" in bench.note.text()
+    assert state.planned_min == planned + 1.5 and any(s.detail == "boiler" for s in state.plan)

@@ -6,6 +6,7 @@ from datetime import datetime
 
 import numpy as np
 import pytest
+import trimesh
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
@@ -14,11 +15,13 @@ from numerus.assembly.balance import balance
 from numerus.assembly.gluing import build_plan
 from numerus.domain.army import SLOTS
 from numerus.domain.journal import BathChanged, Fact
-from numerus.geometry.mesh import merged
+from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.solids.mass import centre_of_mass
 from numerus.post.cautions import cautions
 from numerus.post.cure import Lamp, cure_plan
+from numerus.post.emptying import Hollow, hollows, kept_ml
 from numerus.post.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
+from numerus.printing.hollow.venting import Tipping
 from numerus.progress.next_tasks import step
 
 AT = datetime(2026, 3, 1)
@@ -46,10 +49,31 @@ def test_a_bath_is_spent_at_eight_percent_of_resin_by_weight() -> None:
 def test_soaking_stays_under_the_limit_even_in_spent_baths() -> None:
     """Longer in dirty baths, never more than parts bear."""
     worn = Bath("Dirty", 1, 200)
-    plan = wash_plan(300, 0.08, True, worn, worn)
+    plan = wash_plan(300, 0.08, [Hollow("boiler", 1, Tipping(1.0, (0, 0, 1), (), 2.0))], worn, worn)
     assert sum(s.minutes for s in plan if "bath" in s.title) <= 12
-    assert any("hollow" in s.title for s in plan)
+    assert any("swirl" in s.title and s.detail == "boiler" for s in plan)
     assert clinging_ml(100, 0.08) == pytest.approx(0.8)
+
+
+def test_a_part_with_a_pocket_is_told_with_how_to_hold_it() -> None:
+    """A cube open on one side keeps its room's volume with that side up, as on the plate; a solid one is not told; twins count."""
+    cup = trimesh.creation.box((20, 20, 20)).difference(
+        trimesh.creation.box((16, 16, 18), transform=trimesh.transformations.translation_matrix((0, 0, 2))),
+        engine="manifold",
+    )
+    open_up = Mesh(cup.vertices, cup.faces.astype(np.int32))
+    block = box_mesh((9, 9, 9))
+    told = hollows(
+        [("cup", open_up, (0.0, 0.0, -1.0)), ("block", block, (0.0, 0.0, 1.0)), ("cup", open_up, (0.0, 0.0, -1.0))]
+    )
+    assert [(h.name, h.count) for h in told] == [("cup", 2)]
+    assert told[0].tipping.hanging_ml == pytest.approx(
+        16 * 16 * 17 / 1000, rel=0.01
+    )  # of the room, 17 are below the rim
+    assert told[0].tipping.left_ml == 0 and "runs empty" in told[0].words
+    assert kept_ml(told) == pytest.approx(2 * told[0].tipping.hanging_ml)
+    kind = wash_plan(300, 0.08, told, Bath("Dirty", 1, 0), Bath("Clean", 1, 0))
+    assert next(s for s in kind if "swirl" in s.title).minutes == 2 * 1.5
 
 
 def test_dose_is_power_times_time() -> None:
@@ -134,7 +158,13 @@ def test_more_resin_in_a_bath_never_leaves_it_fresher(one: float, more: float) -
 @given(st.floats(1, 5000), st.booleans(), st.floats(0, 500), st.floats(0, 500))
 def test_a_wash_always_drains_cleans_twice_and_dries(surface: float, hollow: bool, dirty: float, clean: float) -> None:
     """In this order, with swirling only for hollow parts, within the soak parts bear."""
-    plan = wash_plan(surface, 0.08, hollow, Bath("Dirty", 1.5, dirty), Bath("Clean", 1.5, clean))
+    plan = wash_plan(
+        surface,
+        0.08,
+        [Hollow("hull", 2, Tipping(0.5, (0, 0, 1), (), 2.0))] if hollow else [],
+        Bath("Dirty", 1.5, dirty),
+        Bath("Clean", 1.5, clean),
+    )
     titles = [s.title for s in plan]
     assert titles[0].startswith("Drain") and titles[-1] == "Dry fully"
     assert titles.index("Dirty bath") < titles.index("Clean bath")

@@ -83,6 +83,8 @@ def _load(done) -> dict[str, object]:  # type: ignore[no-untyped-def]
 def wash_of(args: argparse.Namespace) -> list[Result]:
     """Both baths by what was washed in them, and the steps of every plate that waits."""
     from numerus.book.book import Book
+    from numerus.formats.packed_mesh import unpack_mesh
+    from numerus.post.emptying import UPRIGHT, hollows, kept_ml
     from numerus.post.wash import baths, clinging_ml, wash_plan
     from numerus.progress.next_tasks import parts_come_out
     from numerus.progress.standing import standing
@@ -94,16 +96,28 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
             continue
         parts = parts_come_out(book.plans, run)
         surface = sum(p.surface_cm2 for p in parts)
+        meshes = {p.blob: unpack_mesh(book.blob(p.blob)) for p in parts}
+        hollow = hollows([(p.label, meshes[p.blob], p.pose.up if p.pose else UPRIGHT) for p in parts])
         steps = [
             {"step": s.title, "minutes": round(s.minutes, 2), "hands": s.hands, "what": s.detail}
-            for s in wash_plan(surface, book.plans.resin.film_mm, False, *tubs)
+            for s in wash_plan(surface, book.plans.resin.film_mm, hollow, *tubs)
         ]
         name = book.plans.plates[run.plate_id].name
         answers.append(
             {
                 "plate": name,
                 "parts": len(parts),
-                "carries_ml": round(clinging_ml(surface, book.plans.resin.film_mm), 2),
+                "carries_ml": round(clinging_ml(surface, book.plans.resin.film_mm) + kept_ml(hollow), 2),
+                "hollow": [
+                    {
+                        "name": h.name,
+                        "count": h.count,
+                        "keeps_ml": round(h.tipping.hanging_ml, 3),
+                        "left_ml": round(h.tipping.left_ml, 3),
+                        "hold": h.tipping.description,
+                    }
+                    for h in hollow
+                ],
                 "steps": steps,
             }
         )

@@ -2,17 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 
 from numerus.domain.journal import BathChanged, Fact, StepDone
+from numerus.post.emptying import Hollow, kept_ml
 
 DIRTY_SHARE = 0.85  # of the clinging resin that stays in the first bath
 SPENT_SHARE = 0.08  # resin by weight at which a bath no longer cleans (5-10 % is usual)
 LIMIT_MIN = 12.0  # total soak, or thin parts soften
 # Minutes of washing one plate (default): everything that plans, shows or logs a wash goes by these.
 DRAIN_MIN, DRY_MIN = 5.0, 25.0
-LIFT_MIN, MOVE_MIN, SWIRL_MIN = 6.0, 2.0, 3.0  # of hands
+LIFT_MIN, MOVE_MIN, SWIRL_MIN = 6.0, 2.0, 1.5  # of hands, swirling for each hollow part
 FRESH_BATH_MIN, SPENT_BATH_MIN = 2.5, 4.0  # in each bath, by how far it is spent
 HANDS_MIN = LIFT_MIN + MOVE_MIN
 TUB_MIN = 2 * SPENT_BATH_MIN + MOVE_MIN  # one load holds the tub for so long at most
@@ -73,7 +74,12 @@ def baths(carried: Carried, litres: float = 1.5) -> tuple[Bath, Bath]:
     return Bath("Dirty", litres, carried.ml["dirty"]), Bath("Clean", litres, carried.ml["clean"])
 
 
-def wash_plan(surface_cm2: float, film_mm: float, hollow: bool, dirty: Bath, clean: Bath) -> list[WashStep]:
+def swirl_min(hollow: Sequence[Hollow]) -> float:
+    """Minutes of hands to wash so many hollow parts from within."""
+    return SWIRL_MIN * sum(h.count for h in hollow)
+
+
+def wash_plan(surface_cm2: float, film_mm: float, hollow: Sequence[Hollow], dirty: Bath, clean: Bath) -> list[WashStep]:
     """Steps of washing one plate. A bath near its end gets longer turns, within the total soak parts bear."""
     first, second = (FRESH_BATH_MIN + (SPENT_BATH_MIN - FRESH_BATH_MIN) * min(b.spent, 1.0) for b in (dirty, clean))
     steps = [
@@ -84,17 +90,15 @@ def wash_plan(surface_cm2: float, film_mm: float, hollow: bool, dirty: Bath, cle
         WashStep("Dry fully", DRY_MIN, False, "Air or fan; a wet part stays white and tacky under light"),
     ]
     if hollow:
-        steps.insert(
-            3, WashStep("Fill and swirl hollow parts", SWIRL_MIN, True, "Through the drains, then let them run out")
-        )
-    carried = clinging_ml(surface_cm2, film_mm)
+        steps.insert(3, WashStep("Fill, swirl, pour out", swirl_min(hollow), True, ", ".join(h.name for h in hollow)))
+    carried = clinging_ml(surface_cm2, film_mm) + kept_ml(hollow)
     steps.insert(
         1,
         WashStep(
             "Lift the plate off, scrape into the basket",
             LIFT_MIN,
             True,
-            f"about {carried:.1f} ml of resin clings ({film_mm:g} mm of film, by its profile)",
+            f"about {carried:.1f} ml of resin comes along ({film_mm:g} mm of film, by its profile)",
         ),
     )
     assert first + second <= LIMIT_MIN

@@ -124,11 +124,14 @@ def _along(mesh: Mesh, face: Any, start: Floats, way: Floats) -> Floats:
 
 @dataclass(frozen=True)
 class Tipping:
-    """How to pour a part out: held as it hangs it keeps ``hanging_ml``; with ``up`` upward it keeps ``pools``, each at its place."""
+    """How to pour a part out: held as it hangs it keeps ``hanging_ml``; with ``up`` upward it keeps ``pools``, each at its place.
+    ``most_ml``: what it keeps held at its worst, so how much room there is in it.
+    """
 
     hanging_ml: float
     up: tuple[float, float, float]
     pools: tuple[Pocket, ...]
+    most_ml: float = 0.0
 
     @property
     def left_ml(self) -> float:
@@ -154,7 +157,7 @@ def tipping(mesh: Mesh, posed_part_of: Sequence[float] | Floats = (0, 0, 1)) -> 
     pixel, down = max(TIP_PIXEL_MM, float(mesh.extents_mm.max()) / 200), xyz(-np.asarray(posed_part_of, float))
     kept = {way: _told_pools(mesh, way, pixel) for way in ways}
     best = min(kept, key=lambda w: (round(_ml(kept[w]), 3), float(np.linalg.norm(np.asarray(w) - down))))
-    return Tipping(_ml(_told_pools(mesh, down, pixel)), xyz(best), kept[best])
+    return Tipping(_ml(_told_pools(mesh, down, pixel)), xyz(best), kept[best], max(map(_ml, kept.values())))
 
 
 def _told_pools(mesh: Mesh, up: Point, pixel_mm: float) -> tuple[Pocket, ...]:

@@ -9,6 +9,9 @@ from numerus.desk.stages.steps.bench import Shown
 from numerus.desk.stages.steps.plate_bench import PlateStepsBench
 from numerus.desk.stages.wash.baths_picture import BathsPicture
 from numerus.desk.stages.wash.state import WashState
+from numerus.post.emptying import Hollow
+
+WAYS = "Whole plate into the tub: least handling. A basket: parts can be turned. Both are used."
 
 
 class WashBench(PlateStepsBench):
@@ -18,6 +21,7 @@ class WashBench(PlateStepsBench):
 
     def __init__(self, context: Context) -> None:
         self.state = WashState(context.session.answers)
+        self._looking_at: object = None
         super().__init__(context)
         tip = "Let it settle, filter, cure the sludge; never down a drain"
         self.add_button("Dirty bath changed", lambda: self.changed("dirty"), tip=tip)
@@ -33,12 +37,30 @@ class WashBench(PlateStepsBench):
         self.session.commit(f"changed the {bath} bath", facts=[fact])
 
     def show_choice(self) -> None:
+        self._look_into_parts()
+        self._show_words()
+
+    def _look_into_parts(self) -> None:
+        """What stays in them, in a job, once for a plate."""
+        about = self.state.held_for
+        if about and about not in self.state.looked_at and about != self._looking_at:
+            self._looking_at = about
+
+            def done(hollow: list[Hollow]) -> None:
+                self.state.looked_at[about] = hollow
+                self._show_words()
+
+            self.context.jobs.start(
+                "emptying", "Looking into the parts", self.state.emptying(self.session.mesh_reader()), done
+            )
+
+    def _show_words(self) -> None:
         state = self.state
         self.picture.tubs, self.picture.coming_ml = state.tubs, state.carried_ml
         self.picture.update()
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in state.plan])
         self.verdict.setText(state.verdict)
-        self.note.setText("Whole plate into the tub: least handling. A basket: parts can be turned. Both are used.")
+        self.note.setText(state.holding or WAYS)
         self.minutes.plan(state.run_id, state.planned_min)
 
     def done(self) -> None:
