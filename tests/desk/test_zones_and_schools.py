@@ -145,7 +145,12 @@ def test_a_zone_is_painted_by_four_schools_and_one_is_kept(window: MainWindow, m
     monkeypatch.setattr(schools_state, "SHOWN_PX", (52, 70))
     window.session.select("lock")
     schools = page(window, SCHOOLS)
-    assert [s.school.letter for s in schools.state.shown] == list("ABCD")
+    assert [s.school.letter for s in schools.state.shown] == list("ABCDE")  # the last as it is painted now
+    own = schools.state.recipe()
+    assert own is not None and schools.state.shown[4].school.steps == own.steps
+    schools.choose(4)
+    schools.keep()
+    assert "so already" in schools.note.text() and schools.state.recipe() == own
     zone = schools.state.zone_id
     assert window.session.plans.zone_name(zone) == "coat"
     pictures = [s.colour.astype(int) for s in schools.state.shown]
@@ -168,7 +173,7 @@ def test_a_zone_is_painted_by_four_schools_and_one_is_kept(window: MainWindow, m
     assert dict(schools.state.base()) == {"eel": 1.0} and schools.note.text() == ""
     schools.zones.setCurrentIndex(2)
     schools._zone_taken(2)
-    assert schools.state.zone_id != zone and len(schools.state.shown) == 4
+    assert schools.state.zone_id != zone and len(schools.state.shown) == 5
 
 
 def test_schools_without_a_zone_or_a_pot_say_what_is_missing(own: MainWindow) -> None:

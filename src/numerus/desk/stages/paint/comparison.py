@@ -12,7 +12,12 @@ from numerus.desk.stages.paint.compared import Card, Row
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.images import to_image
 
-ROW_H, LABELS_W, MOST = 19.0, 112.0, 4
+ROW_H, LABELS_W, USUAL = 19.0, 112.0, 4
+
+
+def card_width(room: float, cards: int) -> float:
+    """What each card gets beside the names of the rows; fewer than the usual number are no wider for it."""
+    return (room - LABELS_W) / max(cards, USUAL)
 
 
 class ComparisonCards(Drawing):
@@ -40,7 +45,7 @@ class ComparisonCards(Drawing):
         if not self.cards:
             self.text(painter, 4, 24, self.waiting, 13, colour="slate")
             return
-        wide = (self.width() - LABELS_W) / MOST
+        wide = card_width(self.width(), len(self.cards))
         picture = self.height() - len(self.rows) * ROW_H - 26
         for n, card in enumerate(self.cards):
             self._card(painter, n, card, QRectF(LABELS_W + n * wide, 0, wide - 8, picture))

@@ -11,7 +11,7 @@ from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
-from numerus.desk.stages.paint.comparison import LABELS_W, ComparisonCards
+from numerus.desk.stages.paint.comparison import LABELS_W, ComparisonCards, card_width
 from numerus.desk.stages.paint.schools.state import ROWS, SchoolsState, Shown
 from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.desk.widgets.layout import column, label, panel, row, show_choices
@@ -32,7 +32,7 @@ class ValueStrips(StatedDrawing[SchoolsState]):
             return
         self.text(painter, 0, 14, "Value, L*", 11)
         self.text(painter, 0, 28, "5th to 95th in 100", 11, colour="slate")
-        wide = (self.width() - LABELS_W) / 4
+        wide = card_width(self.width(), len(self.state.shown))
         for n, shown in enumerate(self.state.shown):
             x, room, measures = LABELS_W + n * wide + 8, wide - 24, shown.measures
             for k in range(40):
@@ -54,6 +54,7 @@ class ValueStrips(StatedDrawing[SchoolsState]):
                 f"{measures.fold:.0f} to {measures.edge:.0f}, middle {measures.value:.0f}",
                 11,
                 colour="slate",
+                width=wide - 12,
             )
 
 
@@ -132,7 +133,7 @@ class SchoolsPage(QWidget):
         state, make = self.state, self.built.making(parts)
 
         def done(school_pictures: list[Shown]) -> None:
-            state.shown = school_pictures
+            state.take(school_pictures)
             self.built.keep()
             self._show()
 
@@ -166,6 +167,8 @@ class SchoolsPage(QWidget):
     def keep(self) -> None:
         """The chosen school's strokes become the zone's recipe."""
         scheme = self.state.kept(new_id)
-        if scheme is not None:
+        if scheme is None and self.state.shown:
+            self.note.setText("It is painted so already.")
+        elif scheme is not None:
             school = self.state.shown[self.state.chosen].school
             self.session.commit(f"{self.state.plans.zone_name(self.state.zone_id)}: {school.name.lower()}", [scheme])

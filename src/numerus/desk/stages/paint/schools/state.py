@@ -30,12 +30,15 @@ from numerus.paint.figure.schools import (
 )
 from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
+from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.parts_text import parts_from_text, parts_text
 from numerus.paint.rack.pots import Rack, rack_of
+from numerus.paint.scheme import can_be_mixed
 from numerus.words import span
 
 SHOWN_PX = 208, 280
 FINER = 2
+PRESENT = "E"
 TURN_DEG, RAISE_DEG = 22.0, 9.0
 USUAL_LAYER_MM = 0.05
 
@@ -136,8 +139,9 @@ class SchoolsState:
         area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
         up, layer = self.print_up()
         school_pictures = []
-        for n, school in enumerate(schools(self.base(), self.rack, area)):
-            progress(0.3 + 0.7 * n / 4)
+        compared = [*schools(self.base(), self.rack, area), *self.present()]
+        for n, school in enumerate(compared):
+            progress(0.3 + 0.7 * n / len(compared))
             linear = rest.copy()
             linear[own] = painted_zone(school.steps, self.rack, school.primer, shot.places.some(own)).light()
             measures = measured(school, figure, number, self.rack, self.figures(), up, layer)
@@ -145,6 +149,17 @@ class SchoolsState:
                 Shown(school, shot.picture(linear * light), shot.picture(linear * light, grey=True), measures)
             )
         return school_pictures
+
+    def take(self, shown: list[Shown]) -> None:
+        self.shown, self.chosen = shown, min(self.chosen, max(len(shown) - 1, 0))
+
+    def present(self) -> list[School]:
+        """The zone's recipe as it is, as one more way to paint it; none where there is none or a pot of it is gone."""
+        scheme, recipe = self.plans.scheme_for(self.figure), self.recipe()
+        if scheme is None or recipe is None or not all(can_be_mixed(s, self.rack) for s in recipe.steps):
+            return []
+        over = "over the army's primer"
+        return [School(PRESENT, "Your recipe", over, two_tone_primer(scheme), recipe.steps, "as the Recipe page warns")]
 
     def cards(self) -> list[Card]:
         """What is shown of each."""
@@ -175,7 +190,7 @@ class SchoolsState:
     def kept(self, new_id: Callable[[], str]) -> Scheme | None:
         """The scheme with the chosen school's strokes in the zone; they are new steps, what was done of the old ones stays told."""
         scheme = self.plans.scheme_for(self.figure) or Scheme("scheme", "Own scheme", ())
-        if not self.shown:
+        if not self.shown or self.shown[self.chosen].school.letter == PRESENT:  # it is painted so already
             return None
         school, since = self.shown[self.chosen].school, self.answers.now
         steps = tuple(replace(s, id=new_id(), since=since) for s in school.steps)
