@@ -1,8 +1,9 @@
-"""A plain table of the scheme's strokes."""
+"""Plain tables: of a scheme's strokes, and of its finishing steps."""
 
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from dataclasses import replace
 
 from PyQt6.QtWidgets import (
     QDialog,
@@ -18,6 +19,8 @@ from numerus.book.intake import new_id
 from numerus.desk.session import Session
 from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError
+from numerus.paint.finishing import COLUMNS as FINISH_COLUMNS
+from numerus.paint.finishing import finish_rows, steps_from_rows
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.rows import COLUMNS, ID, from_rows, to_rows
 
@@ -106,4 +109,19 @@ def scheme_dialog(parent: QWidget, session: Session) -> TableDialog | None:
     rows = to_rows(scheme, rack, session.plans.zones)
     table = TableDialog(parent, f"Scheme: {scheme.name}", [*COLUMNS, "id"], rows, keep)
     table.hide_id(ID)
+    return table
+
+
+def finish_dialog(parent: QWidget, session: Session) -> TableDialog | None:
+    """Edit the finishing steps of the unit's scheme, a row each, in their order."""
+    scheme = session.plans.scheme_of(session.unit_id)
+    if scheme is None:
+        return None
+
+    def keep(rows: list[list[str]]) -> None:
+        steps = steps_from_rows(rows, scheme.finish, new_id, session.clock())
+        session.commit("change the finishing steps", [replace(scheme, finish=steps)])
+
+    table = TableDialog(parent, f"Finishing: {scheme.name}", FINISH_COLUMNS, finish_rows(scheme.finish), keep)
+    table.hide_id(len(FINISH_COLUMNS) - 1)
     return table

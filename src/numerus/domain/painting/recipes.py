@@ -75,13 +75,14 @@ class Recipe:
 
 @dataclass(frozen=True)
 class FinishStep:
-    """One step after painting, for the whole figure: minutes of hands, and how long it dries."""
+    """One step after painting, for the whole figure: minutes of hands, how long it dries, and its kind, "" where its name tells."""
 
     id: str
     name: str
     minutes: float
     dries_min: float
     since: datetime | None = None
+    kind: str = ""
 
 
 USUAL_FINISH = (

@@ -9,6 +9,7 @@ from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.dialogs.tables import finish_dialog
 from numerus.desk.stages.finish.state import FinishState
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.theme.marks import draw_mark, draw_tick
@@ -20,6 +21,9 @@ from numerus.desk.widgets.layout import button, column
 from numerus.domain.painting.recipes import FinishStep
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted, waits
+
+ORDER = "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
+MOST_TOLD = 2
 
 
 class FinishPicture(Drawing):
@@ -78,6 +82,9 @@ class FinishBench(StepsBench):
         self.renderer, self.state = renderer, FinishState(context.session.answers)
         super().__init__(context)
         self.school.hide()
+        self.add_button(
+            "Steps …", self.edit_steps, tip="What is done after painting, in which order; checked by its solvents"
+        )
         self.which.activated.connect(lambda _: self._chosen())
 
     def build_picture(self) -> QWidget:
@@ -88,6 +95,12 @@ class FinishBench(StepsBench):
         layout.setStretch(0, 1)
         widget.setLayout(layout)
         return widget
+
+    def edit_steps(self) -> None:
+        """The scheme's finishing steps as a table; undo brings the old ones back."""
+        dialog = finish_dialog(self, self.session)
+        if dialog is not None:
+            dialog.exec()
 
     def _chosen(self) -> None:
         self.state.step_id = self.which.currentData() or ""
@@ -114,9 +127,7 @@ class FinishBench(StepsBench):
         self.line.show_steps([self._shown(step) for step in state.steps])
         self.picture.show_figures(state.figures)
         self.verdict.setText(f"{chosen.name}: {', '.join(f.figure.name for f in state.waiting(chosen)[:5])}")
-        self.note.setText(
-            "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
-        )
+        self.note.setText(" ".join(state.warnings[:MOST_TOLD]) or ORDER)
         self.minutes.plan(f"{chosen.id} {len(state.waiting(chosen))}", state.planned_min)
         build = state.shown.figure.build.values() if state.shown else ()
         self.with_meshes([state.plans.parts[p] for p in build if p in state.plans.parts], self._show_figure)

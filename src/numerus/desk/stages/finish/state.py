@@ -7,6 +7,7 @@ from datetime import datetime
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.painting.recipes import FinishStep
+from numerus.paint.finishing import order_warnings
 from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted
@@ -31,6 +32,11 @@ class FinishState:
         here = self.answers.standing.at("finish")
         asked = {step.id: step for f in here for step in f.finish}
         return tuple(asked.values()) or (self.plans.scheme.finish if self.plans.scheme else ())
+
+    @property
+    def warnings(self) -> list[str]:
+        """What will not hold in this order."""
+        return order_warnings(self.steps)
 
     @property
     def chosen(self) -> FinishStep | None:
