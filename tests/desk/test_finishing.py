@@ -22,6 +22,12 @@ def test_finishing_steps_are_changed_in_a_table_and_their_order_is_judged(window
     dialog._accept()
     assert "soon" in dialog.fault.text() and session.plans.scheme == before
     dialog.table.item(1, 2).setText("3")
+    dialog.table.setCurrentCell(1, 0)
+    rows = dialog.rows()
+    dialog.move_row(1)
+    assert [r[0] for r in dialog.rows()][1:3] == [rows[2][0], "Oil streaks"] and dialog.table.currentRow() == 2
+    dialog.move_row(-1)
+    assert dialog.rows() == rows
     dialog._accept()
     names = [s.name for s in session.plans.scheme.finish]
     assert (

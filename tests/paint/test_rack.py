@@ -16,7 +16,7 @@ from numerus.colour.light import delta_e, lab_of, rgb_of, value_of
 from numerus.colour.words import HUES, colour_typed
 from numerus.demo.scheme import SCHEME, ZONES
 from numerus.domain.painting.paints import Mix, Paint, Swatch
-from numerus.domain.painting.recipes import Recipe, RecipeStep
+from numerus.domain.painting.recipes import FinishStep, Recipe, RecipeStep
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PaintListError, PlanError
 from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
@@ -377,7 +377,12 @@ def test_a_scheme_given_out_paints_another_army_the_same() -> None:
     full = replace(PLANS, zones=zones)
     dice = iter(f"n{i}" for i in range(10_000))
     other = Plans(paints={"mine": replace(TALLOW, id="mine")})
-    scheme, fresh, paints = scheme_from_text(scheme_text(SCHEME, full), other, lambda: next(dice), NOW)
+    given = replace(SCHEME, finish=(*SCHEME.finish, FinishStep("o", "Streaks", 3.0, 720.0, None, "enamel or oil")))
+    scheme, fresh, paints = scheme_from_text(scheme_text(given, full), other, lambda: next(dice), NOW)
+    assert [(s.name, s.minutes, s.dries_min, s.kind) for s in scheme.finish] == [
+        (s.name, s.minutes, s.dries_min, s.kind) for s in given.finish
+    ]
+    assert all(s.since == NOW and s.id.startswith("n") for s in scheme.finish)
     assert {z.name for z in fresh} == {plans_name for plans_name in (zones[r.zone].name for r in SCHEME.recipes)}
     assert "Tallow coat" not in {p.name for p in paints} and all(p.ml is None for p in paints)
     rack = Rack({**other.paints, **{p.id: p for p in paints}})
@@ -387,13 +392,14 @@ def test_a_scheme_given_out_paints_another_army_the_same() -> None:
     assert not {s.id for r in scheme.recipes for s in r.steps} & {s.id for r in SCHEME.recipes for s in r.steps}
 
 
-@pytest.mark.parametrize("spoil", ["{", "[]", "form", "technique", "mix", "parts", "coats"])
+@pytest.mark.parametrize("spoil", ["{", "[]", "form", "technique", "mix", "parts", "coats", "finish"])
 def test_a_wrong_scheme_is_refused_whole(spoil: str) -> None:
     """What is wrong is named."""
     told = json.loads(scheme_text(SCHEME, replace(PLANS, zones={z.id: z for z in ZONES})))
     stroke = told["recipes"][0]["strokes"][0]
     changes = {"form": lambda: told.update(form="x"), "technique": lambda: stroke.update(technique="soup"), "mix": lambda: stroke.update(mix={"Nobody": 1}),
-               "parts": lambda: stroke.update(mix={"Candle cream": -1}), "coats": lambda: stroke.update(coats=0)}  # fmt: skip
+               "parts": lambda: stroke.update(mix={"Candle cream": -1}), "coats": lambda: stroke.update(coats=0),
+               "finish": lambda: told["finish"][0].update(kind="magic")}  # fmt: skip
     changes.get(spoil, lambda: None)()
     with pytest.raises(PlanError):
         scheme_from_text(spoil if spoil in ("{", "[]") else json.dumps(told), Plans(), lambda: "x", NOW)

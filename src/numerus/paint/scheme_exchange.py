@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import json
 from collections.abc import Callable
-from dataclasses import asdict
+from dataclasses import asdict, replace
 from datetime import datetime
 from pathlib import Path
 from typing import Annotated, Any
@@ -12,11 +12,12 @@ from typing import Annotated, Any
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from numerus.domain.painting.paints import Paint
-from numerus.domain.painting.recipes import Placing, Recipe, RecipeStep, Scheme
+from numerus.domain.painting.recipes import FinishStep, Placing, Recipe, RecipeStep, Scheme
 from numerus.domain.painting.zones import Zone
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.formats.paint_lists import paints_told
+from numerus.paint.finishing import KINDS
 from numerus.paint.rack.exchange import entry_of, paints_of_list
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.techniques import TECHNIQUES
@@ -57,6 +58,13 @@ class _Recipe(BaseModel):
     strokes: Annotated[list[_Stroke], Field(min_length=1, max_length=60)]
 
 
+class _FinishStep(BaseModel):
+    name: Words
+    minutes: NotBelow = 2.0
+    dries_min: NotBelow = 60.0
+    kind: Annotated[str, Field(pattern=f"^({'|'.join(KINDS)})?$")] = ""
+
+
 class _File(BaseModel):
     model_config = ConfigDict(extra="ignore")
 
@@ -64,6 +72,7 @@ class _File(BaseModel):
     name: Words
     primer: str = "grey"
     recipes: Annotated[list[_Recipe], Field(min_length=1, max_length=300)]
+    finish: Annotated[list[_FinishStep], Field(max_length=60)] | None = None
     paints: list[dict[str, Any]] = []
 
 
@@ -84,7 +93,15 @@ def scheme_text(scheme: Scheme, plans: Plans) -> str:
             strokes.append({**data, "mix": {rack.paints[p].name: round(s * whole, 4) for p, s in share.items()}})
         recipes += [{"zone": plans.zone_name(recipe.zone), "strokes": strokes}] if strokes else []
     paints = [entry_of(p).model_dump(exclude_defaults=True) for p in used.values()]
-    data = {"form": FORM, "name": scheme.name, "primer": scheme.primer, "recipes": recipes, "paints": paints}
+    finish = [{k: v for k, v in asdict(step).items() if k not in ("id", "since")} for step in scheme.finish]
+    data = {
+        "form": FORM,
+        "name": scheme.name,
+        "primer": scheme.primer,
+        "recipes": recipes,
+        "finish": finish,
+        "paints": paints,
+    }
     return json.dumps(data, indent=1, ensure_ascii=False) + "\n"
 
 
@@ -114,7 +131,11 @@ def scheme_from_text(
             zones[recipe.zone.lower()] = fresh[-1]
         steps = tuple(_step(recipe.zone, s, pots, new_id(), now) for s in recipe.strokes)
         recipes.append(Recipe(zones[recipe.zone.lower()].id, steps))
-    return Scheme(new_id(), file.name, tuple(recipes), file.primer), fresh, paints
+    scheme = Scheme(new_id(), file.name, tuple(recipes), file.primer)
+    if file.finish is not None:
+        finish = (FinishStep(new_id(), s.name, s.minutes, s.dries_min, now, s.kind) for s in file.finish)
+        scheme = replace(scheme, finish=tuple(finish))
+    return scheme, fresh, paints
 
 
 def _new_paints(file: _File, plans: Plans, new_id: Callable[[], str]) -> list[Paint]:

@@ -58,6 +58,8 @@ class TableDialog(QDialog):
             row(
                 button("Add a row", self.add_row, tip="A copy of the chosen row"),
                 button("Remove the row", self.remove_row),
+                button("Up", lambda: self.move_row(-1), tip="The chosen row before the one above it"),
+                button("Down", lambda: self.move_row(1), tip="The chosen row behind the one below it"),
                 -1,
                 gap=8,
             )
@@ -79,6 +81,17 @@ class TableDialog(QDialog):
 
     def remove_row(self) -> None:
         self.table.removeRow(self.table.currentRow())
+
+    def move_row(self, by: int) -> None:
+        """The chosen row changes places with its neighbour."""
+        at, to = self.table.currentRow(), self.table.currentRow() + by
+        if at < 0 or not 0 <= to < self.table.rowCount():
+            return
+        for x in range(self.table.columnCount()):
+            one, other = self.table.takeItem(at, x), self.table.takeItem(to, x)
+            self.table.setItem(at, x, other)
+            self.table.setItem(to, x, one)
+        self.table.setCurrentCell(to, max(self.table.currentColumn(), 0))
 
     def rows(self) -> list[list[str]]:
         def cell(y: int, x: int) -> str:
