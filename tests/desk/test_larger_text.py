@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 import pytest
-from PyQt6.QtCore import QRect, Qt
+from key_steps import tab_to
+from PyQt6.QtCore import QPoint, QRect, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter
 from PyQt6.QtWidgets import QAbstractButton, QApplication, QLabel, QWidget
 
@@ -63,3 +64,15 @@ def test_no_bench_loses_words_when_text_is_larger(
         assert window.width() == 1280
         lost[stage] = drawn.cut | cut_widgets(window.held)
     assert not any(lost.values()), lost
+
+
+def test_what_has_the_focus_is_scrolled_into_view(window: MainWindow) -> None:
+    """A button far to the right, reached by Tab alone at one and a half."""
+    load_fonts()
+    window.theme.set_scale(1.5)
+    window.session.go("paint")
+    QApplication.processEvents()
+    area, wanted = window.scroll_area, window.benches["paint"].done_button
+    assert not area.viewport().rect().contains(QRect(wanted.mapTo(area.viewport(), QPoint(0, 0)), wanted.size()))
+    tab_to(wanted)
+    assert area.viewport().rect().contains(QRect(wanted.mapTo(area.viewport(), QPoint(0, 0)), wanted.size()))

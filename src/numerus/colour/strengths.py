@@ -50,11 +50,11 @@ def learned_strengths(pigments: Mapping[str, Pigment], swatches: Sequence[KnownM
         off = [(_lab(pigments, s, strength) - s.lab) / np.hypot(s.error, MODEL_LAB) for s in swatches]
         return np.concatenate([*off, logs / SPREAD])
 
-    squares_sum = least_squares(missed, np.zeros(len(pots)), x_scale="jac", max_nfev=60)
-    error = np.sqrt(np.diag(np.linalg.inv(squares_sum.jac.T @ squares_sum.jac)))
+    fit = least_squares(missed, np.zeros(len(pots)), x_scale="jac", max_nfev=60)
+    error = np.sqrt(np.diag(np.linalg.inv(fit.jac.T @ fit.jac)))
     return {
         pot: Strength(float(np.exp(log)), float(e), sum(pot in s.shares for s in swatches))
-        for pot, log, e in zip(pots, squares_sum.x, error, strict=True)
+        for pot, log, e in zip(pots, fit.x, error, strict=True)
     }
 
 

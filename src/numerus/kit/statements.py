@@ -110,7 +110,7 @@ def _words(relation: Relation, names: list[str]) -> tuple[str, str, str]:
         of = f"a supported copy of {first}" if len(names) > 1 else "stands on supports, its plain part is not here"
         return of, "kept beside it", "a part of its own"
     if relation.kind == "alternative":
-        more = f" and {len(names) - 2} more" if len(names) > 2 else ""
+        more = f", {len(names) - 2} more" if len(names) > 2 else ""
         return f"in place of {names[1]}{more}", "read as alternatives", "not alternatives"
     return {
         "duplicate": (f"the same as {first}", "kept once", "both kept"),

@@ -131,7 +131,7 @@ class LayOut(QWidget):
         return f"{len(own)} to choose from" if len(own) > 1 and slot != DOUBTFUL else ""
 
     def _shelf(self, slot: str, parts: Sequence[Part]) -> Shelf:
-        shelf = self.shelves[slot] = Shelf(slot)
+        shelf = self.shelves[slot] = Shelf(slot, self.theme)
         worn = self.session.part_id if self.session.part in parts else self._figure_build().get(slot, "")
         shelf.fill(
             parts, lambda p: icon_of(self.session, p), self.session.part_id, worn or parts[0].id if parts else ""

@@ -6,10 +6,11 @@ import string
 from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QPoint, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QDropEvent, QIcon, QPainter, QPen, QPixmap, QPixmapCache, QResizeEvent
+from PyQt6.QtGui import QDropEvent, QFontMetrics, QIcon, QPainter, QPen, QPixmap, QPixmapCache, QResizeEvent
 from PyQt6.QtWidgets import QListWidget, QListWidgetItem
 
 from numerus.desk.session import Session
+from numerus.desk.theme.palette import LABEL, Theme
 from numerus.domain.army import BOUGHT, NONE
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
@@ -17,7 +18,8 @@ from numerus.kit.sorting import telling_words
 
 ICON_PX, SMALL_PX, STACK_PX = 44, 31, 6
 LARGE_PARTS = 3
-ID = Qt.ItemDataRole.UserRole
+PADDING_PX = 24  # what the style keeps free beside the words of an item, both sides together
+ID, LARGE = Qt.ItemDataRole.UserRole, Qt.ItemDataRole.UserRole + 1
 
 
 def letter(parts: Sequence[Part], part_id: str) -> str:
@@ -60,9 +62,10 @@ class Shelf(QListWidget):
     opened = pyqtSignal(str)
     asked = pyqtSignal(list, QPoint)
 
-    def __init__(self, slot: str) -> None:
+    def __init__(self, slot: str, theme: Theme) -> None:
         super().__init__()
-        self.slot = slot
+        self.slot, self.theme = slot, theme
+        theme.changed.connect(self._size_words)
         self.setViewMode(QListWidget.ViewMode.IconMode)
         self.setFlow(QListWidget.Flow.LeftToRight)
         self.setWrapping(True)
@@ -76,10 +79,26 @@ class Shelf(QListWidget):
         self.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
         self.setAccessibleName(f"Parts for {slot}")
         self.setToolTip("Drag to another slot; Enter or a double click opens the part; the menu key changes several")
-        self.setStyleSheet("QListWidget { font-size: 11px; }")
+        self._size_words()
         self.currentItemChanged.connect(lambda item: item and self.chosen.emit(item.data(ID)))
         self.itemActivated.connect(lambda item: self.opened.emit(item.data(ID)))
         self.customContextMenuRequested.connect(lambda at: self.asked.emit(self.ids(), self.mapToGlobal(at)))
+
+    def _size_words(self) -> None:
+        """Labels as large as the theme has them, each picture as wide as its own."""
+        self.setStyleSheet(f"QListWidget {{ font-size: {self.theme.font(LABEL).pixelSize()}px; }}")
+        for n in range(self.count()):
+            self._size(self.item(n))
+
+    def _size(self, item: QListWidgetItem | None) -> None:
+        if item is None:
+            return
+        measure = QFontMetrics(self.theme.font(LABEL))
+        words, high = measure.horizontalAdvance(item.text()), measure.height()
+        if item.data(LARGE):
+            item.setSizeHint(QSize(max(ICON_PX + 12, words + PADDING_PX), ICON_PX + 8 + high))
+        else:
+            item.setSizeHint(QSize(max(SMALL_PX + 8, words + 8), SMALL_PX + 2 + high))
 
     def ids(self) -> list[str]:
         """What is selected, or the current part."""
@@ -102,8 +121,9 @@ class Shelf(QListWidget):
     def _add(self, part: Part, icon: QIcon, words: str, large: bool, under: int) -> None:
         picture = icon.pixmap(ICON_PX if large else SMALL_PX)
         item = QListWidgetItem(QIcon(self._stacked(picture) if large and under else picture), words)
-        item.setSizeHint(QSize(ICON_PX + 12, ICON_PX + 22) if large else QSize(SMALL_PX + 8, SMALL_PX + 15))
         item.setData(ID, part.id)
+        item.setData(LARGE, large)
+        self._size(item)
         item.setToolTip(f"{part.label}: {facts_of(part)}" + (f"; on top of {under} more" if large and under else ""))
         self.addItem(item)
 
