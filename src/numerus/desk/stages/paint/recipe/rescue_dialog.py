@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 
 from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QLineEdit, QWidget
 
@@ -16,6 +16,7 @@ from numerus.paint.advice.rescue import FAULTS
 from numerus.paint.figure.built import Built
 
 THIS, BATCH = "this figure", "all of its unit that have paint on"
+SOURCES = "What lies there is computed from the recipe's films gone wrong, not measured; minutes are defaults."
 
 
 class RescueDialog(QDialog):
@@ -27,47 +28,42 @@ class RescueDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle("It went wrong")
         self.context, self.state, self.make = context, state, make
-        self.faults, self.scope, self.colour, self.note = (
-            QComboBox(),
-            QComboBox(),
-            QLineEdit(),
-            label("", "fault", True),
-        )
-        self.faults.addItems(FAULTS)
-        self.faults.setAccessibleName("What went wrong")
+        self.faults = self._choice("What went wrong", FAULTS)
         self.faults.activated.connect(self.work)
-        self.scope.addItems((THIS, BATCH))
-        self.scope.setAccessibleName("For which figures")
-        self.colour.setPlaceholderText("what colour it is now")
-        self.colour.setAccessibleName("The colour it has now")
-        self.colour.returnPressed.connect(self.work)
+        self.scope = self._choice("For which figures", (THIS, BATCH))
+        self.colour, self.note = self._colour(), label("", "fault", True)
         self.cards = ComparisonCards(context, "Ways back", ROWS, "Risk", "Painting the ways back …")
         self.cards.chosen.connect(self._choose)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
         self.take = self.box.addButton("Take this way", QDialogButtonBox.ButtonRole.AcceptRole)
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
-        head = row(
-            label(f"{zone.capitalize()}:", "section"),
-            self.faults,
-            self.colour,
-            label("on", "note"),
-            self.scope,
-            -1,
-            gap=8,
-        )
-        note = label(
-            "What lies there is computed from the recipe's films gone wrong, not measured; minutes are defaults.",
-            "note",
-            True,
-        )
+        self._lay_out(zone)
+        self.resize(900, 560)
+        self.work()
+
+    def _choice(self, name: str, words: Iterable[str]) -> QComboBox:
+        box = QComboBox()
+        box.addItems(list(words))
+        box.setAccessibleName(name)
+        return box
+
+    def _colour(self) -> QLineEdit:
+        field = QLineEdit()
+        field.setPlaceholderText("what colour it is now")
+        field.setAccessibleName("The colour it has now")
+        field.returnPressed.connect(self.work)
+        return field
+
+    def _lay_out(self, zone: str) -> None:
+        title = label(f"{zone.capitalize()}:", "section")
+        head = row(title, self.faults, self.colour, label("on", "note"), self.scope, -1, gap=8)
+        note = label(SOURCES, "note", True)
         body = column(
             head, self.note, self.cards, note, caution_line("paint"), self.box, gap=6, margins=(14, 14, 14, 14)
         )
         body.setStretch(2, 1)
         self.setLayout(body)
-        self.resize(900, 560)
-        self.work()
 
     @property
     def for_all(self) -> bool:
