@@ -151,6 +151,7 @@ class MainWindow(QMainWindow):
         """Open a stage's bench; where the window is narrow, wide benches fold the orders to their rail."""
         if self.width() < WIDE_WINDOW_PX:
             self.orders.fold(stage in WIDE_BENCHES or self.theme.scale > self._room)
+        self._hold_layout()
         self.bench.setCurrentWidget(self.benches[stage])
 
     def _commands(self) -> list[Command]:
