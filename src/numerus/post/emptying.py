@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
-from numerus.printing.hollow.venting import Tipping, tipping
+from numerus.printing.hollow.venting import Tipping, keeps_ml, tipping
 
 UPRIGHT = (0.0, 0.0, 1.0)
 KEPT_ML, ROOM_ML = (
@@ -44,9 +44,10 @@ def hollows(
         if not progress(done / len(alike)):
             raise Cancelled
         name, mesh, up = parts[own[0]]
-        listed.append(Hollow(name, len(own), tipping(mesh, up)))
-    kept = [h for h in listed if h.tipping.hanging_ml >= KEPT_ML or h.tipping.most_ml >= ROOM_ML]
-    return sorted(kept, key=lambda h: -h.tipping.hanging_ml)
+        hanging_ml, most_ml = keeps_ml(mesh, up)
+        if hanging_ml >= KEPT_ML or most_ml >= ROOM_ML:
+            listed.append(Hollow(name, len(own), tipping(mesh, up)))
+    return sorted(listed, key=lambda h: -h.tipping.hanging_ml)
 
 
 def kept_ml(listed: Sequence[Hollow]) -> float:

@@ -6,6 +6,7 @@ can do of the march in the time there is. Ticking an order appends the facts it 
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
@@ -142,10 +143,11 @@ def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -
 def painting_block_orders(
     blocks: Sequence[PaintBlock], plans: Plans, standing: Standing, until: datetime
 ) -> list[Task]:
-    return [_painting_task(block, plans, standing) for block in blocks if block.start < until]
+    wanted = Counter(s.key for f in standing.figures.values() for s in f.next_strokes)
+    return [_painting_task(block, plans, wanted) for block in blocks if block.start < until]
 
 
-def _painting_task(block: PaintBlock, plans: Plans, standing: Standing) -> Task:
+def _painting_task(block: PaintBlock, plans: Plans, wanted: Counter[str]) -> Task:
     stroke = block.stroke.step
     names = [plans.figures[d.figure_id].name for d in block.strokes]
     who = names[0] if len(names) == 1 else counted(len(names), "figure")
@@ -154,7 +156,7 @@ def _painting_task(block: PaintBlock, plans: Plans, standing: Standing) -> Task:
     return Task(
         f"{stroke.name} on {plans.zone_name(block.stroke.zone)}, {who}",
         sum(fact.minutes for fact in facts),
-        f"{stroke.technique}, {block_drops(block, plans)}{thinned}{_again(block, standing)}",
+        f"{stroke.technique}, {block_drops(block, plans)}{thinned}{_again(block, wanted)}",
         "paint",
         (stroke.tool, f"dries {stroke.dries_min:.0f} min"),
         tuple(facts),
@@ -167,18 +169,12 @@ def _stroke_done(stroke: Stroke, timed: TimedStroke) -> Fact:
     return step("stroke", (timed.figure_id,), minutes, timed.end, stroke.key, planned=stroke.step.minutes)
 
 
-def _again(block: PaintBlock, standing: Standing) -> str:
-    """How often the same mix is wanted again: figures that still want this stroke when the block is done."""
-    now = {d.figure_id for d in block.strokes}
-    later = [
-        f
-        for f in standing.figures.values()
-        if f.figure.id not in now and any(s.key == block.stroke.key for s in f.next_strokes)
-    ]
-    if not later:
+def _again(block: PaintBlock, wanted: Counter[str]) -> str:
+    """How often the same mix is wanted again, of the figures that want each stroke: those left when the block is done."""
+    later = wanted[block.stroke.key] - len(block.strokes)
+    if later <= 0:
         return ""
-    sessions = counted(ceil(len(later) / BATCH_MOST), "more session")
-    return f"; the same for {counted(len(later), 'figure')} to come, {sessions}"
+    return f"; the same for {counted(later, 'figure')} to come, {counted(ceil(later / BATCH_MOST), 'more session')}"
 
 
 def block_drops(block: PaintBlock, plans: Plans) -> str:

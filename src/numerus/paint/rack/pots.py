@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from functools import lru_cache
+from math import inf
 
 import numpy as np
 
@@ -71,8 +72,10 @@ class Rack:
         """
         if depth > DEEPEST:
             raise PlanError("mix-in-itself", "A mix is poured from itself.", "Take it out of its own parts.")
+        if len(parts) == 1 and parts[0][0] in self.paints and 0 < parts[0][1] < inf:
+            return {parts[0][0]: 1.0}
         total = sum(amount for _, amount in parts)
-        if not total > 0 or not np.isfinite(total) or any(amount < 0 for _, amount in parts):
+        if not 0 < total < inf or any(amount < 0 for _, amount in parts):
             raise PlanError(
                 "bad-parts", "A mix has some parts, none below zero.", "Give at least one paint some parts."
             )

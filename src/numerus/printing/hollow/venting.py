@@ -154,10 +154,22 @@ def tipping(mesh: Mesh, posed_part_of: Sequence[float] | Floats = (0, 0, 1)) -> 
     away from the floor while it is printed the other way up.
     """
     ways = [(x, y, z) for x in (-1, 0, 1) for y in (-1, 0, 1) for z in (-1, 0, 1) if (x, y, z) != (0, 0, 0)]
-    pixel, down = max(TIP_PIXEL_MM, float(mesh.extents_mm.max()) / 200), xyz(-np.asarray(posed_part_of, float))
+    pixel, down = _tip_pixel_mm(mesh), xyz(-np.asarray(posed_part_of, float))
     kept = {way: _told_pools(mesh, way, pixel) for way in ways}
     best = min(kept, key=lambda w: (round(_ml(kept[w]), 3), float(np.linalg.norm(np.asarray(w) - down))))
     return Tipping(_ml(_told_pools(mesh, down, pixel)), xyz(best), kept[best], max(map(_ml, kept.values())))
+
+
+def keeps_ml(mesh: Mesh, posed_part_of: Sequence[float] | Floats = (0, 0, 1)) -> tuple[float, float]:
+    """What a part keeps as it hangs, and at most with each of its six sides up: enough to tell whether it is worth tipping."""
+    pixel, down = _tip_pixel_mm(mesh), xyz(-np.asarray(posed_part_of, float))
+    hanging = _ml(_told_pools(mesh, down, pixel))
+    sides = [xyz(sign * row) for row in np.eye(3) for sign in (1, -1)]
+    return hanging, max(hanging, *(_ml(_told_pools(mesh, side, pixel)) for side in sides))
+
+
+def _tip_pixel_mm(mesh: Mesh) -> float:
+    return max(TIP_PIXEL_MM, float(mesh.extents_mm.max()) / 200)
 
 
 def _told_pools(mesh: Mesh, up: Point, pixel_mm: float) -> tuple[Pocket, ...]:
