@@ -100,8 +100,8 @@ class StepsBench(Bench):
         self.which, self.school = QComboBox(), QComboBox()
         self.which.setAccessibleName(self.choose_words)
         self.school.setAccessibleName("School")
-        self.which.setMinimumWidth(140)
         for box in (self.which, self.school):
+            box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToContents)
             box.activated.connect(lambda _: self.show_choice())
         self.minutes = MinutesTaken(self.session)
         self.note = label("", "note", True)
