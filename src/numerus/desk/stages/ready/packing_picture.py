@@ -21,9 +21,14 @@ class PackingPicture(Drawing):
         super().__init__(context.theme, "Trays of foam")
         self.packed: Packed | None = None
         self.unit, self.figure_id, self.busy = "", "", False
+        self._shapes: dict[
+            tuple[int, float, float], list[QPolygonF]
+        ] = {}  # by tray, where it begins and scale: many points
 
     def show_trays(self, packed: Packed | None, unit: str, figure_id: str, busy: bool = False) -> None:
         """``unit``, ``figure_id``: those to stand out; ``busy``: they are being worked out."""
+        if packed is not self.packed:
+            self._shapes.clear()
         self.packed, self.unit, self.figure_id, self.busy = packed, unit, figure_id, busy
         self.update()
 
@@ -69,9 +74,18 @@ class PackingPicture(Drawing):
         painter.setPen(QPen(self.theme.colour("slate"), 1.2))
         painter.setBrush(self.theme.colour("bed"))
         painter.drawRoundedRect(QRectF(corner.x(), corner.y(), tray.wide_mm * scale, tray.deep_mm * scale), 5, 5)
-        for laid in tray.laid:
-            points = [QPointF(corner.x() + x * scale, corner.y() + (tray.deep_mm - y) * scale) for x, y in laid.outline]
-            self._pocket(painter, laid, QPolygonF(points))
+        for laid, shape in zip(tray.laid, self._shapes_of(tray, corner, scale), strict=True):
+            self._pocket(painter, laid, shape)
+
+    def _shapes_of(self, tray: Tray, corner: QPointF, scale: float) -> list[QPolygonF]:
+        """The pockets' outlines in the drawing, made once for a size of it."""
+        key = (id(tray), corner.x(), scale)
+        if key not in self._shapes:
+            self._shapes[key] = [
+                QPolygonF([QPointF(corner.x() + x * scale, (tray.deep_mm - y) * scale) for x, y in laid.outline])
+                for laid in tray.laid
+            ]
+        return self._shapes[key]
 
     def _name_in(self, painter: QPainter, box: QRectF, name: str, chosen: bool) -> None:
         """A name across its pocket, or along it where that is narrow; none where it fits neither way: pointing at it tells."""
