@@ -62,7 +62,7 @@ def test_no_bench_loses_words_when_text_is_larger(
         window.session.go(stage)
         QApplication.processEvents()
         assert window.width() == 1280
-        lost[stage] = drawn.cut | cut_widgets(window.held)
+        lost[stage] = drawn.cut | cut_widgets(window.canvas)
     assert not any(lost.values()), lost
 
 

@@ -108,16 +108,7 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
                 "plate": name,
                 "parts": len(parts),
                 "carries_ml": round(clinging_ml(surface, book.plans.resin.film_mm) + kept_ml(hollow), 2),
-                "hollow": [
-                    {
-                        "name": h.name,
-                        "count": h.count,
-                        "keeps_ml": round(h.tipping.hanging_ml, 3),
-                        "left_ml": round(h.tipping.left_ml, 3),
-                        "hold": h.tipping.description,
-                    }
-                    for h in hollow
-                ],
+                "hollow": [_hollow(h) for h in hollow],
                 "steps": steps,
             }
         )
@@ -126,3 +117,9 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
         for b in tubs
     ]
     return [{"file": str(args.book), "ok": True, "baths": listed, "plates": answers}]
+
+
+def _hollow(part) -> dict[str, object]:  # type: ignore[no-untyped-def]
+    tips = part.tipping
+    kept, left = round(tips.hanging_ml, 3), round(tips.left_ml, 3)
+    return {"name": part.name, "count": part.count, "keeps_ml": kept, "left_ml": left, "hold": tips.description}

@@ -36,7 +36,7 @@ from numerus.desk.system import settings as kept
 from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.view3d.renderer import Renderer
-from numerus.desk.widgets.layout import Held, Pages, button, scrolled
+from numerus.desk.widgets.layout import Canvas, Pages, button, scrolled
 from numerus.domain.stages import STAGES, TITLES
 
 CLOCK_MS = 60_000
@@ -96,8 +96,8 @@ class MainWindow(QMainWindow):
         outer.addLayout(body, 1)
         self.pages = QStackedWidget()
         self.pages.addWidget(self.march)
-        self.held = Held(self.pages)
-        self.scroll_area = scrolled(self.held, sideways=True)
+        self.canvas = Canvas(self.pages)
+        self.scroll_area = scrolled(self.canvas, sideways=True)
         self.setCentralWidget(self.scroll_area)
         self.setStatusBar(self.status)
 
@@ -218,7 +218,7 @@ class MainWindow(QMainWindow):
         around = self.height() - self.scroll_area.viewport().height()
         spared = 0 if self.session.stage in WIDE_BENCHES else self.orders.saved_px
         wide, high = (round(px * self.theme.zoom) for px in (SMALLEST[0] - spared, SMALLEST[1]))
-        self.held.setMinimumSize(*((wide, high - around) if self.theme.scale > 1 else (0, 0)))
+        self.canvas.setMinimumSize(*((wide, high - around) if self.theme.scale > 1 else (0, 0)))
 
     def _open_rack(self) -> None:
         """The pots, from wherever one is."""

@@ -10,10 +10,8 @@ from numerus.geometry.mesh import Mesh
 from numerus.printing.hollow.venting import Tipping, keeps_ml, tipping
 
 UPRIGHT = (0.0, 0.0, 1.0)
-KEPT_ML, ROOM_ML = (
-    0.05,
-    0.5,
-)  # (defaults) what keeps as much as it hangs, or has so much room in it, is washed from within, too
+KEPT_ML = 0.05  # (default) what keeps as much as it hangs is washed from within, too
+ROOM_ML = 0.5  # (default) and what has so much room in it
 
 
 @dataclass(frozen=True)

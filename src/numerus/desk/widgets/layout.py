@@ -144,7 +144,7 @@ class Pages(QStackedWidget):
         self.updateGeometry()
 
 
-class Held(QWidget):
+class Canvas(QWidget):
     """Holds a widget in all of its room without asking how high that would like to be at its width, as a layout would."""
 
     def __init__(self, inside: QWidget) -> None:
