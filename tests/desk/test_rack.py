@@ -19,9 +19,10 @@ from numerus.book.book import Book
 from numerus.colour.light import delta_e, encoded, lab_of, linear, rgb_of
 from numerus.colour.reflectance import light_of
 from numerus.colour.swatch_card import CardLayout
-from numerus.desk.stages.paint.bench import LINE, MIX, RACK, RECIPE
+from numerus.desk.stages.paint.bench import LINE, MIX, RACK, RECIPE, SCHEME, SCHOOLS, VALUE
 from numerus.desk.stages.paint.colours.card_dialog import CardDialog
 from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
+from numerus.desk.stages.paint.looks.state import LEVELS_SHOWN
 from numerus.desk.stages.paint.mix.state import ON_DARK
 from numerus.desk.stages.paint.page_tab import POT_MIME
 from numerus.desk.stages.paint.rack.cup_dialog import CupDialog
@@ -482,5 +483,11 @@ def test_a_mix_poured_otherwise_is_told_on_every_page_that_paints_with_it(window
     figure.zone_id = "coat"
     assert told[0] in figure.needs()
     assert session.answers.changed_mix(["coat"]) == told[0] and session.answers.changed_mix(["skin"]) == ""
+    schools, looks, value = (open_page(window, name) for name in (SCHOOLS, SCHEME, VALUE))
+    assert schools.state.zone_id == "coat" and told[0] in schools.words.text()
+    assert told[0] in value.words.text()
+    looks.modes.setCurrentText(LEVELS_SHOWN)
+    looks._mode_taken(0)
+    assert told[0] in looks.words.text()
     session.undo()
     assert not any("otherwise" in words for words in open_page(window, RECIPE).state.warnings())
