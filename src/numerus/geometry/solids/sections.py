@@ -25,7 +25,8 @@ SLANT = np.pi / 4  # a slanting edge drawn in pixel steps is on average longer b
 @dataclass(frozen=True, eq=False)
 class Sections:
     """Sections in order of layer. ``layer`` int32 (n,), ``area_mm2``, ``edge_mm`` (outline), ``x_mm``, ``y_mm`` (n,);
-    ``begin`` int64 (layers + 1,): the first section of each layer; ``below``, ``above`` int32 (m,): linked pairs.
+    ``spread_mm2`` (n, 3): how its area lies about its middle, the means of xx, xy, yy; ``begin`` int64 (layers + 1,): the first
+    section of each layer; ``below``, ``above`` int32 (m,): linked pairs.
     """
 
     grid: Grid
@@ -34,6 +35,7 @@ class Sections:
     edge_mm: Floats
     x_mm: Floats
     y_mm: Floats
+    spread_mm2: Floats
     begin: NDArray[np.int64]
     below: NDArray[np.int32]
     above: NDArray[np.int32]
@@ -116,19 +118,22 @@ def _shared_with_next_row(row, x0, x1, n, shared):  # type: ignore[no-untyped-de
 def _layer(row, x0, x1, n, first_name, least, names, out):  # type: ignore[no-untyped-def]
     """Name the components of one layer's runs from ``first_name`` on (-1: a speck) and measure them into ``out``.
 
-    ``out`` rows: pixels, sum of x, sum of y, steps of outline. Returns how many there are.
+    ``out`` rows: pixels, sums of x and y, steps of outline, sums of xx, xy, yy. Returns how many there are.
     """
     parent = np.empty(n, np.int64)
     join_runs(row, x0, x1, n, parent)
     shared = np.zeros(n, np.int64)
     _shared_with_next_row(row, x0, x1, n, shared)
-    sums = np.zeros((n, 4))
+    sums = np.zeros((n, 7))
     for i in range(n):
-        root, long = find_root(parent, i), x1[i] - x0[i]
+        root, long, middle = find_root(parent, i), x1[i] - x0[i], (x0[i] + x1[i] - 1) / 2
         sums[root, 0] += long
-        sums[root, 1] += long * (x0[i] + x1[i] - 1) / 2
+        sums[root, 1] += long * middle
         sums[root, 2] += long * row[i]
         sums[root, 3] += 2 + 2 * (long - shared[i])
+        sums[root, 4] += long * (middle * middle + (long * long - 1) / 12)
+        sums[root, 5] += long * middle * row[i]
+        sums[root, 6] += long * float(row[i]) * row[i]
     count = 0
     own = np.full(n, -1, np.int32)
     for i in range(n):
@@ -179,7 +184,7 @@ def sections(columns: Columns, least_pixels: int = MIN_PIXELS) -> Sections:
     rows, links, counts = [], [], []
     total = 0
     for chunk in layer_runs(columns):
-        layers, room = len(chunk.start) - 1, np.empty((len(chunk.row) + 1, 4))
+        layers, room = len(chunk.start) - 1, np.empty((len(chunk.row) + 1, 7))
         args = chunk.start, chunk.row, chunk.x0, chunk.x1, *last, total, least_pixels
         many = np.zeros(layers, np.int64)
         _, linked, *_ = _sections(*args, many, room, np.zeros((0, 2), np.int32))
@@ -195,15 +200,23 @@ def sections(columns: Columns, least_pixels: int = MIN_PIXELS) -> Sections:
 def _gathered(
     grid: Grid, rows: list[Floats], links: list[NDArray[np.int32]], counts: list[NDArray[np.int64]]
 ) -> Sections:
-    row = np.concatenate([*rows, np.zeros((0, 4))])
+    row = np.concatenate([*rows, np.zeros((0, 7))])
     link = np.concatenate([*links, np.zeros((0, 2), np.int32)])
     many = np.concatenate([*counts, np.zeros(0, np.int64)])
-    x, y = grid.centre_mm(row[:, 1] / np.maximum(row[:, 0], 1), row[:, 2] / np.maximum(row[:, 0], 1))
+    middle, mean = row[:, 1:3] / row[:, :1], row[:, 4:] / row[:, :1]
+    x, y = grid.centre_mm(middle[:, 0], middle[:, 1])
     return Sections(
         grid, np.repeat(np.arange(len(many), dtype=np.int32), many), row[:, 0] * grid.pixel_mm**2,
-        row[:, 3] * (grid.pixel_mm * SLANT), np.asarray(x), np.asarray(y), np.concatenate([[0], np.cumsum(many)]),
+        row[:, 3] * (grid.pixel_mm * SLANT), np.asarray(x), np.asarray(y), _spread(middle, mean) * grid.pixel_mm**2,
+        np.concatenate([[0], np.cumsum(many)]),
         np.ascontiguousarray(link[:, 0]), np.ascontiguousarray(link[:, 1]),
     )  # fmt: skip
+
+
+def _spread(middle: Floats, mean: Floats) -> Floats:
+    """Means of xx, xy, yy about the middle, in pixels²; a pixel by itself is spread by a twelfth (n, 3)."""
+    x, y = middle.T
+    return mean - np.stack([x * x, x * y, y * y], axis=1) + np.array([1 / 12, 0, 1 / 12])
 
 
 @kernel
@@ -212,7 +225,7 @@ def _name_runs(start, row, x0, x1, first_name, least, names):  # type: ignore[no
     run_names = 0
     for layer in range(len(start) - 1):
         a, b = start[layer], start[layer + 1]
-        out = np.empty((b - a, 4))
+        out = np.empty((b - a, 7))
         run_names += _layer(row[a:b], x0[a:b], x1[a:b], b - a, first_name + run_names, least, names[a:b], out)
     return run_names
 

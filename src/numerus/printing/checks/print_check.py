@@ -4,8 +4,7 @@ It is printed layer by layer: sections of the part grow out of each other, and g
 by the tips they have so far and pulled by what of them is being made. A group that pulls more than its tips hold tears
 off; a tip that carries little could be finer and leave a smaller mark.
 
-A mesh that came with its supports is judged by its necks: whatever holds a section passes through the narrowest sections
-below it, and those are the tips.
+A mesh that came with its supports is judged by its sections alone: see ``weakest_section``.
 """
 
 from __future__ import annotations
@@ -18,14 +17,14 @@ from numpy.typing import NDArray
 
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.poses import Pillar
-from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.cups import Cup, cups
 from numerus.geometry.solids.layers import Island, islands, overhangs
-from numerus.geometry.solids.sections import Sections, sections
+from numerus.geometry.solids.sections import sections
 from numerus.geometry.solids.united_columns import overlaps_mm
-from numerus.printing.checks.tip_loads import LEAST_PULL_N, Loads, loads, section_pulls_n
+from numerus.printing.checks.tip_loads import Loads, loads
+from numerus.printing.checks.weakest_section import WeakestSection, weakest_section
 from numerus.printing.orientation.pose_measures import is_significant_cup
 from numerus.printing.supports.pillar_meshes import is_slender
 from numerus.printing.supports.placement import Supported
@@ -154,37 +153,14 @@ def scar_bill(supported: Supported) -> tuple[float, float]:
     return float(area @ shown), float(seconds.sum() + PRY_S * on_part) / 60
 
 
-def necks_mm2(grown: Sections) -> Floats:
-    """The narrowest way from each section down to the plate, mm² (n,): what can hold it at most.
-
-    A section passes on no more than its own area, and gets no more than all sections it stands on pass on together.
-    """
-    begin, below = grown.links_of()
-    return np.asarray(_necks(grown.layer, grown.area_mm2, begin, below))
-
-
-@kernel
-def _necks(layer, area, begin, below):  # type: ignore[no-untyped-def]
-    neck = np.zeros(len(layer))
-    for s in range(len(layer)):
-        given = 0.0
-        for e in range(begin[s], begin[s + 1]):
-            given += neck[below[e]]
-        neck[s] = area[s] if layer[s] == 0 else min(area[s], given)
-    return neck
-
-
 @dataclass(frozen=True)
 class MeshPrintCheck:
-    """A mesh with its supports judged as one solid: islands, overhang beyond reach, and its weakest section (strength over
-    pull, and where).
-    """
+    """A mesh with its supports judged as one solid: islands, overhang beyond reach, cups and its weakest section."""
 
     islands: tuple[Island, ...]
     unsupported_mm2: float
     cups: tuple[Cup, ...]
-    least_margin: float
-    at_mm: tuple[float, float, float]
+    weakest: WeakestSection
     peak_mm2: float  # of its layers, the largest
 
     @property
@@ -192,12 +168,10 @@ class MeshPrintCheck:
         born = f"{counted(len(self.islands), 'place')} in mid-air" + (
             f", the first at {min(i.z_mm for i in self.islands):.1f} mm" if self.islands else ""
         )
-        held = (
-            f"its weakest neck, {self.at_mm[2]:.1f} mm up, holds {self.least_margin:.1f} times the pull, leverage aside"
-        )
         sealed = [c for c in self.cups if is_significant_cup(c)]
         return (
-            f"As a print: {born}; {held}; {self.unsupported_mm2:.0f} mm² beyond reach; {counted(len(sealed), 'cup')}."
+            f"As a print: {born}; {self.weakest.description}; {self.unsupported_mm2:.0f} mm² beyond reach; "
+            f"{counted(len(sealed), 'cup')}."
         )
 
 
@@ -205,20 +179,10 @@ def check_mesh_print(mesh: Mesh, machine: Machine, resin: Resin) -> MeshPrintChe
     """Ready-supported parts, and our own: no word of who placed what."""
     columns = solid_columns(mesh.triangles, CHECK_MM, CHECK_MM)
     grown = sections(columns)
-    pull = section_pulls_n(grown, machine, resin)
-    above = np.flatnonzero((grown.layer > 0) & (pull >= LEAST_PULL_N))
-    margin = necks_mm2(grown)[above] * resin.tip_n_per_mm2 / pull[above]
-    worst = int(above[np.argmin(margin)]) if len(above) else -1
-    at = (
-        (float(grown.x_mm[worst]), float(grown.y_mm[worst]), float(grown.layer[worst] * CHECK_MM))
-        if worst >= 0
-        else (0.0, 0.0, 0.0)
-    )
     return MeshPrintCheck(
         tuple(islands(columns)),
         overhang_mm2(columns, resin.reach_mm),
         tuple(cups(columns)),
-        float(margin.min(initial=np.inf)),
-        at,
+        weakest_section(grown, machine, resin),
         float(grown.of_layers(grown.area_mm2).max(initial=0.0)),
     )

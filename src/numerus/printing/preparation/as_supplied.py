@@ -39,7 +39,7 @@ def supplied_print(mesh: Mesh, machine: Machine, resin: Resin) -> SuppliedPrint:
     pose = Pose(
         (0.0, 0.0, 1.0), AS_SUPPLIED, round(float(standing.extents_mm[2]), 3), round(_area_mm2(hull), 1), 0.0, 0.0,
         supports.pillars if supports else 0, round(proof.peak_mm2, 1), note="; ".join(born),
-        margin=round(min(proof.least_margin, MOST_MARGIN), 2),
+        margin=round(min(proof.weakest.margin, MOST_MARGIN), 2),
         hull_mm=tuple((round(float(x), 2), round(float(y), 2)) for x, y in hull), cups_mm2=round(sealed, 1),
     )  # fmt: skip
     return SuppliedPrint(standing, pose, proof)
