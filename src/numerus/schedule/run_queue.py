@@ -11,6 +11,7 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import datetime, timedelta
+from functools import cached_property
 from itertools import pairwise
 
 from numerus.domain.army import Army
@@ -52,6 +53,11 @@ class ScheduleInputs:
     cold: ColdMinutes | None = None
     fits: Fits = within
     factors: RunFactors = AS_ESTIMATED
+
+    @cached_property
+    def hours(self) -> Hours:
+        """When someone is there, from now on."""
+        return hours_of(self.army, self.now)
 
 
 @dataclass(frozen=True)
@@ -136,10 +142,10 @@ class _Planning:
         return ScheduledRun(plate, machine.id, start, end, taken_off, max(idle, 0.0), hangs, minutes, ml, cold)
 
     def _met(self, end: datetime, machine: Machine) -> datetime:
-        """When someone is there with hands free: another machine's plate is not left half way."""
-        moment = self.hours.next(end)
+        """When someone is there with hands free until the machine is turned round: no plate is left half way for another's."""
+        moment, turn = self.hours.next(end), timedelta(minutes=machine.turn_round_min)
         for since, until in sorted(self.turning):
-            if since <= moment < until:
+            if since < moment + turn and moment < until:
                 moment = self.hours.next(until)
         return moment
 
@@ -187,7 +193,7 @@ def plan_runs(plates: Sequence[Plate], floor: ScheduleInputs) -> Schedule:
     if not placed:
         return Schedule((), tuple(left))
     free = {m: max(now, floor.busy.get(m, now)) for m in serving}
-    planning = _Planning(hours_of(floor.army, now), serving, free, floor.cold, floor.factors)
+    planning = _Planning(floor.hours, serving, free, floor.cold, floor.factors)
     planning.meet_busy(floor.busy)
     waiting = {m: [p for p in placed if p.machine_id == m] for m in serving}
     scheduled_runs: list[ScheduledRun] = []
@@ -238,7 +244,7 @@ def moved_to(plate: Plate, machine: Machine) -> Plate:
 
 def conflicts(schedule: Schedule, floor: ScheduleInputs) -> list[Conflict]:
     """What about the bill wants a decision, run by run."""
-    army, hours = floor.army, hours_of(floor.army, floor.now)
+    army, hours = floor.army, floor.hours
     machines = {m.id: m for m in floor.machines}
     clashes = _hands_asked_twice(schedule.scheduled_runs, machines)
     for scheduled in schedule.scheduled_runs:

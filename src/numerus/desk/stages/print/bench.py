@@ -129,7 +129,7 @@ class PrintBench(Bench):
     def take_order(self) -> None:
         """The plates in the order that ends the bill earlier."""
         if self.better is not None:
-            self.session.commit("plates in a better order", self.better.renumbered())
+            self.session.commit("plates in a better order", self.better.changed())
 
     def choose(self, plate_id: str) -> None:
         if self.state.choose(plate_id):

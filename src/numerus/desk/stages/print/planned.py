@@ -96,9 +96,7 @@ class PlannedPage(QWidget):
     def show_helps(self, helps: Sequence[WhatIf], better: BetterOrder | None) -> None:
         """What would end the bill earlier; another order of the plates can be taken at once."""
         self.better = better
-        order = (
-            (f"Another order of these plates: {span(better.saves_min)} earlier", "press to take it") if better else None
-        )
+        order = (f"{better.description}: {span(better.saves_min)} earlier", "press to take it") if better else None
         others = [(f"{h.description}: {span(60 * h.saves_h)} earlier", h.cost) for h in helps]
         self.helps.show_lines([*([order] if order else []), *others])
         self.tabs[HELPS].setText(f"{HELPS} ({len(others) + 1})" if better else HELPS)
