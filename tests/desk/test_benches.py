@@ -78,19 +78,18 @@ def test_larger_text_enlarges_all_of_the_window(window: MainWindow) -> None:
     assert not window.scroll_area.horizontalScrollBar().isVisible()
 
 
-@pytest.mark.parametrize("stage", STAGES)
-def test_every_bench_draws_with_larger_text_and_for_a_disbanded_army(make, demo, stage: str) -> None:  # type: ignore[no-untyped-def]
+def test_every_bench_draws_with_larger_text_and_for_a_disbanded_army(window: MainWindow) -> None:
     """No fault in drawing; one undo brings all of it back."""
-    window = make(demo)
     window.theme.set_scale(1.25)
-    bench = shown(window, stage)
-    assert window.errors.isHidden()
     plans = window.session.plans
     gone = [Removed(kind, i) for kind in ("figure", "unit", "plate", "run", "part") for i in getattr(plans, kind + "s")]
-    assert window.session.commit("disband", gone)
-    assert bench.grab().width() > 0
-    window.session.undo()
-    assert window.session.plans == plans
+    for stage in STAGES:
+        bench = shown(window, stage)
+        assert window.errors.isHidden(), stage
+        assert window.session.commit("disband", gone)
+        assert bench.grab().width() > 0
+        window.session.undo()
+        assert window.session.plans == plans, stage
 
 
 def test_builds_are_changed_cell_by_cell(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
@@ -241,17 +240,17 @@ def test_the_build_bench_weighs_the_chosen_figure(window: MainWindow) -> None:
     assert "on its base stands well" in bench.verdict.text()
 
 
-@pytest.mark.parametrize("stage", ["wash", "cure", "build", "prime", "finish"])
-def test_cautions_are_drawn_whole(window: MainWindow, stage: str) -> None:
+def test_cautions_are_drawn_whole(window: MainWindow) -> None:
     """Each caution's box is as high as its words; none is cut off with dots."""
-    if stage == "cure":
-        shown(window, "wash").done()
-    bench = shown(window, stage)
-    bench.line.grab()
-    heights = bench.line._caution_heights()
-    assert len(heights) == len(bench.line._said()) and all(h > 12 for h in heights)
-    last = bench.line.regions[-1].box
-    assert last.bottom() <= bench.line.height() + 1
+    for stage in ("wash", "cure", "build", "prime", "finish"):
+        if stage == "cure":
+            window.bench.currentWidget().done()
+        bench = shown(window, stage)
+        bench.line.grab()
+        heights = bench.line._caution_heights()
+        assert len(heights) == len(bench.line._said()) and all(h > 12 for h in heights), stage
+        last = bench.line.regions[-1].box
+        assert last.bottom() <= bench.line.height() + 1, stage
 
 
 def test_a_book_that_cannot_be_opened_leaves_the_open_one(window: MainWindow, tmp_path: Path) -> None:
