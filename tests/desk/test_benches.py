@@ -19,9 +19,10 @@ from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.window import MainWindow
 from numerus.domain.army import BOUGHT, NONE
 from numerus.domain.stages import STAGES
-from numerus.errors import NumerusError
+from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.formats.mesh_files import read_mesh
 from numerus.formats.mesh_writing import write_stl
+from numerus.post.emptying import Hollow
 
 
 def shown(window: MainWindow, stage: str, unit: str = "", part: str = ""):  # type: ignore[no-untyped-def]
@@ -327,3 +328,18 @@ def test_cure_shows_what_has_its_dose(window: MainWindow) -> None:
     bench.done()
     step = [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "cure"][-1]
     assert (step.event.planned_min, step.minutes) == (planned, planned)
+
+
+def test_a_look_that_was_cancelled_is_taken_again(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """The wash says nothing of what it did not see; shown again, it looks and says."""
+
+    def cancelled(progress: Progress) -> list[Hollow]:
+        raise Cancelled
+
+    bench = window.benches["wash"]
+    with monkeypatch.context() as patch:
+        patch.setattr(type(bench.state), "emptying", lambda state, mesh_of: cancelled)
+        shown(window, "wash")
+        assert bench.state.held_for not in bench.state.looked_at and "Looking" not in bench.note.text()
+    bench.refresh()
+    assert bench.state.held_for in bench.state.looked_at

@@ -29,6 +29,7 @@ class Job:
     words: str
     work: Callable[[Progress], Any]
     done: Callable[[Any], object]
+    stopped: Callable[[], object] | None = None
     number: int = 0
     cancelled: threading.Event = field(default_factory=threading.Event)
 
@@ -89,11 +90,16 @@ class Jobs(QObject):
     def busy(self) -> bool:
         return bool(self._running)
 
-    def start(self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], object]) -> None:
-        """Run ``work``; ``words`` say what it is ("Searching poses"). ``done`` gets the result on this thread."""
+    def start(
+        self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], object],
+        stopped: Callable[[], object] | None = None,
+    ) -> None:  # fmt: skip
+        """Run ``work``; ``words`` say what it is ("Searching poses"). ``done`` gets the result on this thread; where it was
+        cancelled or went wrong there is none, and ``stopped`` is called.
+        """
         self.cancel(name)
         self._count += 1
-        job = Job(name, words, work, done, self._count)
+        job = Job(name, words, work, done, stopped, self._count)
         self._running[job.number] = job
         runner = _Runner(job, self._signals)
         if self.synchronous:
@@ -127,9 +133,11 @@ class Jobs(QObject):
         job = self._running.pop(number)
         if not self._running:
             self.finished.emit()
-        if job.cancelled.is_set() or isinstance(error, Cancelled):
-            return
-        if error is not None:
-            self.failed.emit(error)
-        else:
+        given_up = job.cancelled.is_set() or isinstance(error, Cancelled)
+        if not given_up and error is None:
             job.done(result)
+            return
+        if job.stopped is not None:
+            job.stopped()
+        if not given_up:
+            self.failed.emit(error)

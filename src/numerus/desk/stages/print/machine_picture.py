@@ -14,34 +14,70 @@ from numerus.desk.widgets.images import to_image
 from numerus.devices.camera import HIGH, WIDE, camera_picture, front_of
 from numerus.devices.printer import Reading
 from numerus.domain.printing.machines import Machine
-from numerus.domain.printing.plates import Plate
+from numerus.domain.printing.plates import Placed, Plate
 from numerus.domain.printing.poses import Pose
+from numerus.errors import Cancelled, Progress
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import even_points
-from numerus.geometry.mesh import Floats
+from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.plates.packing import placed_points
 from numerus.words import span
 
 SKIN_POINTS = 4000  # of each part
 
+NOTHING: Floats = np.zeros((0, 3))
+
+
+def _points_on(mesh: Mesh) -> Floats:
+    return even_points(mesh, SKIN_POINTS)[0] if len(mesh.faces) else NOTHING
+
 
 class MachineView(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "The machine")
-        self.session = context.session
+        self.session, self.jobs = context.session, context.jobs
         self.machine: Machine | None = None
         self.plate: Plate | None = None
         self.reading: Reading | None = None
         self.at_rest: list[tuple[str, str]] = []
         self.vat_ml: float | None = None
         self.hangs = "will hang"
-        self._skinned: tuple[Plate, Floats] | None = None
+        self._skin = NOTHING
+        self._skin_of: tuple[tuple[Placed, str], ...] = ()
+        self._looking_at: tuple[tuple[Placed, str], ...] = ()
         self._known: dict[str, Floats] = {}
         self.hold("setMinimumSize", 200, 380)
 
     def show_reading(self, machine: Machine | None, plate: Plate | None, reading: Reading | None) -> None:
         self.machine, self.plate, self.reading = machine, plate, reading
+        self._look_at_plate()
         self.update()
+
+    def _look_at_plate(self) -> None:
+        """Points all over what is on the plate, where it stands: in a job, once for a plate."""
+        placed = self.plate.placed if self.plate else ()
+        poses = [(p, pose) for p in placed if (pose := self.session.plans.pose_of(p)) is not None]
+        about = tuple((p, pose.supported_blob) for p, pose in poses)
+        if about in (self._skin_of, self._looking_at):
+            return
+        self._skin, self._looking_at, known, mesh_of = NOTHING, about, self._known, self.session.mesh_reader()
+
+        def work(progress: Progress) -> Floats:
+            for number, (_, blob) in enumerate(about):
+                if not progress(number / len(about)):
+                    raise Cancelled
+                known[blob] = known[blob] if blob in known else _points_on(mesh_of(blob))
+            return np.concatenate([NOTHING, *(placed_points(known[blob], p) for p, blob in about)])
+
+        def done(skin: Floats) -> None:
+            self._skin, self._skin_of = skin, about
+            self.update()
+
+        self.jobs.start("skin", "Looking at the plate", work, done, lambda: self._looked_in_vain(about))
+
+    def _looked_in_vain(self, about: tuple[tuple[Placed, str], ...]) -> None:
+        """The plate is looked at again when it is shown the next time."""
+        self._looking_at = () if self._looking_at == about else self._looking_at
 
     def show_rest(self, vat_ml: float | None, worn: list[tuple[str, str]], hangs: str) -> None:
         """What there is to say of the machine while it does not print: what stands in its vat, what is worn; of its plate
@@ -87,7 +123,7 @@ class MachineView(Drawing):
 
     def _hull(self, pose: Pose) -> Sequence[tuple[float, float]]:
         """Its outline, of an older book's pose worked out here."""
-        points = self._points(pose.supported_blob)
+        points = self._known.get(pose.supported_blob, NOTHING)
         return pose.hull_mm or ([(x, y) for x, y in hull_of(points[:, :2]).tolist()] if len(points) else [])
 
     def _draw_vat(self, painter: QPainter, box: QRectF, top: float) -> None:
@@ -114,7 +150,7 @@ class MachineView(Drawing):
         painter.fillRect(QRectF(left, top - 9, wide * scale, 9), self.theme.colour("slate"))
         if self.plate is None:
             return
-        seen = front_of(self._skin(self.plate), wide, tall, scale)
+        seen = front_of(self._skin, wide, tall, scale)
         river = self.theme.colour("river")
         pixels = np.zeros((*seen.shape, 4), np.uint8)
         pixels[..., :3] = river.red(), river.green(), river.blue()
@@ -124,27 +160,10 @@ class MachineView(Drawing):
             painter, box.center().x(), box.top() + 18, f"what {self.hangs} there", 11, colour="slate", align=CENTRE
         )
 
-    def _skin(self, plate: Plate) -> Floats:
-        """Points all over what is on a plate, where it stands."""
-        if self._skinned is None or self._skinned[0] is not plate:
-            pieces = [np.zeros((0, 3))]
-            for placed in plate.placed:
-                pose = self.session.plans.pose_of(placed)
-                if pose is not None:
-                    pieces.append(placed_points(self._points(pose.supported_blob), placed))
-            self._skinned = plate, np.concatenate(pieces)
-        return self._skinned[1]
-
-    def _points(self, blob: str) -> Floats:
-        if blob not in self._known:
-            mesh = self.session.mesh(blob)
-            self._known[blob] = even_points(mesh, SKIN_POINTS)[0] if len(mesh.faces) else np.zeros((0, 3))
-        return self._known[blob]
-
     def _draw_camera(self, painter: QPainter, box: QRectF) -> None:
         """What the machine's camera sees, with how high it is."""
         assert self.plate is not None and self.machine is not None and self.reading is not None
-        picture = camera_picture(self._skin(self.plate), self.machine.plate_x_mm, self.plate.height_mm, self.reading)
+        picture = camera_picture(self._skin, self.machine.plate_x_mm, self.plate.height_mm, self.reading)
         rgba = np.dstack([picture, np.full(picture.shape[:2], 255, np.uint8)])
         frame = QPainterPath()
         frame.addRoundedRect(box.adjusted(1, 1, -1, -1), 5, 5)

@@ -50,9 +50,16 @@ class WashBench(PlateStepsBench):
                 self.state.looked_at[about] = hollow
                 self._show_words()
 
+            work = self.state.emptying(self.session.mesh_reader())
             self.context.jobs.start(
-                "emptying", "Looking into the parts", self.state.emptying(self.session.mesh_reader()), done
+                "emptying", "Looking into the parts", work, done, lambda: self._looked_in_vain(about)
             )
+
+    def _looked_in_vain(self, about: object) -> None:
+        """Cancelled: the plate is looked at when it is shown again, and until then nothing is said of it."""
+        if self._looking_at == about:
+            self._looking_at = None
+            self._show_words()
 
     def _show_words(self) -> None:
         state = self.state
@@ -60,7 +67,8 @@ class WashBench(PlateStepsBench):
         self.picture.update()
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in state.plan])
         self.verdict.setText(state.verdict)
-        self.note.setText(state.holding or WAYS)
+        looked = state.held_for in state.looked_at or self._looking_at is not None
+        self.note.setText((state.holding if looked else "") or WAYS)
         self.minutes.plan(state.run_id, state.planned_min)
 
     def done(self) -> None:
