@@ -46,6 +46,7 @@ def test_a_stop_is_its_hours_at_the_rate_and_its_materials_with_the_margin(demo:
     steps = [s for f in bells for r in scheme.recipes if r.zone in plans.zone_areas_cm2(f) for s in r.steps]
     pots = {(s.mix, s.thinner, s.tool): 10.0 if s.technique == "spray" else 1.5 for s in steps}
     finish = sum(s.minutes for s in scheme.finish) * len(bells)
+    finish += 2.0 * sum(slot in plans.units["bell"].apart for f in bells for slot in f.build)  # glued on after painting
     minutes = sum(s.minutes for s in steps) + sum(pots.values()) + finish
     assert made.stops[-1].hours.p50 * 60 == pytest.approx(minutes + made.stops[0].hours.p50 * 60)
 

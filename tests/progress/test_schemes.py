@@ -9,6 +9,7 @@ import pytest
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.domain.painting.recipes import Accent, FinishStep
+from numerus.domain.stages import NUMBER
 from numerus.paint.looks import with_recipe
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.rack.rack_edits import put_in_place, uses_of
@@ -38,7 +39,8 @@ def test_a_unit_is_painted_and_finished_by_its_own_scheme(two: Book) -> None:
     found = standing(plans, two.history).figures
     bells = [f for f in found.values() if f.unit.id == "bell"]
     assert bells and all({s.step.minutes for s in f.strokes} == {1.0} for f in bells)
-    assert all([s.id for s in f.finish] == ["wax"] for f in bells if not f.finished)
+    kept = {f.figure.id: ["glue-on:back"] * (f.number <= NUMBER["build"] and "back" in f.figure.build) for f in bells}
+    assert all([s.id for s in f.finish] == [*kept[f.figure.id], "wax"] for f in bells if not f.finished)
     assert all("wax" not in {s.id for s in f.finish} for f in found.values() if f.unit.id != "bell")
     assert plans.scheme_of("lock") == plans.scheme != plans.scheme_of("bell")
 

@@ -108,10 +108,14 @@ class Jobs(QObject):
             self.progressed.emit(words, 0.0)
             self._pool.start(runner)
 
-    def idle(self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], object]) -> None:
-        """Work nobody waits for: started only where it does not keep anyone waiting."""
+    def idle(
+        self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], object],
+        stopped: Callable[[], object] | None = None,
+    ) -> bool:  # fmt: skip
+        """Work nobody waits for: started only where it does not keep anyone waiting; whether it was."""
         if not self.synchronous:
-            self.start(name, words, work, done)
+            self.start(name, words, work, done, stopped)
+        return not self.synchronous
 
     def cancel(self, name: str = "") -> None:
         """Cancel the job of that name, or all."""

@@ -13,6 +13,7 @@ from functools import cached_property
 from typing import Any
 
 import numpy as np
+from numpy.typing import NDArray
 
 from numerus.geometry.mesh import Floats, Mesh
 
@@ -38,17 +39,24 @@ REFINED = 4
 
 
 def even_points(mesh: Mesh, count: int) -> tuple[Floats, Floats]:
-    """``count`` points spread evenly over the surface and their normals; the same for the same mesh.
+    """``count`` points spread evenly over the surface and their normals; the same for the same mesh."""
+    points, face = even_places(mesh, count)
+    return points, mesh.normals[face]
+
+
+def even_places(mesh: Mesh, count: int) -> tuple[Floats, NDArray[np.int64]]:
+    """``count`` points spread evenly over the surface, float64 (n, 3), and the face each lies on, int64 (n,).
 
     Faces get points in turn by area; places within a face follow the R2 sequence (Roberts 2018).
     """
     ends = np.cumsum(mesh.areas_mm2)
     face = np.searchsorted(ends, (np.arange(count) + 0.5) / count * ends[-1])
+    face = np.minimum(face, len(mesh.faces) - 1)
     uv = np.mod(np.arange(count)[:, None] * np.array([0.7548776662466927, 0.5698402909980532]), 1)
     uv = np.where(uv.sum(axis=1, keepdims=True) > 1, 1 - uv, uv)
-    corners = mesh.triangles[np.minimum(face, len(mesh.faces) - 1)]
+    corners = mesh.triangles[face]
     points = corners[:, 0] + uv[:, :1] * (corners[:, 1] - corners[:, 0]) + uv[:, 1:] * (corners[:, 2] - corners[:, 0])
-    return points, mesh.normals[np.minimum(face, len(mesh.faces) - 1)]
+    return points, face
 
 
 class ShapePrint:

@@ -115,7 +115,11 @@ class Mesh:
         return replace(self, vertices=np.ascontiguousarray(vertices), faces=np.ascontiguousarray(faces))
 
     def moved(self, offset_mm: Floats | tuple[float, float, float]) -> Mesh:
-        return replace(self, vertices=self.vertices + np.asarray(offset_mm, float))
+        """Elsewhere; what is known of its vertices' normals holds there, too, and every picture asks for them."""
+        moved = replace(self, vertices=self.vertices + np.asarray(offset_mm, float))
+        if "vertex_normals" in self.__dict__:
+            moved.__dict__["vertex_normals"] = self.vertex_normals
+        return moved
 
     def dropped(self) -> Mesh:
         """Centred over the origin with its lowest point on z = 0."""

@@ -12,7 +12,7 @@ from typing import Protocol
 
 import numpy as np
 
-from numerus.assembly.gluing import build_plan
+from numerus.assembly.gluing import build_plan, glued_later, kept_apart
 from numerus.domain.army import Figure, Unit
 from numerus.domain.commissions import Commission
 from numerus.domain.parts import LICENCES
@@ -136,6 +136,8 @@ def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], 
     yield PRIMED, "built, filled, primed", minutes_by_stop, round(printed + primer)
     scheme = plans.scheme_of(unit.id)
     finish = sum(s.minutes for s in scheme.finish) * len(figures) if scheme else 0.0
+    later = [s for f in figures for s in glued_later(kept_apart(f.build, unit.apart))]
+    finish += sum(s.minutes for s in later)
     varnish = _pence(plans, "varnish", sum(varnish_ml(_cm2(plans, f)) for f in figures))
     before = -1
     for name, strokes, is_level in _painted(plans, figures):

@@ -12,7 +12,7 @@ from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from math import ceil
 
-from numerus.assembly.gluing import build_plan
+from numerus.assembly.gluing import build_plan, kept_apart
 from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import Fact, StepDone, Timing
 from numerus.domain.painting.recipes import Scheme
@@ -205,15 +205,15 @@ def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
     for unit in plans.units_in_order():
         scheme = plans.scheme_of(unit.id)
         if scheme is not None:
-            tasks += _finishing(scheme, unit, standing.at("finish", unit.id), now)
+            tasks += _finishing(unit, standing.at("finish", unit.id), now)
             tasks += _priming(scheme, unit, standing.at("prime", unit.id), now)
         tasks += [_building(unit, f.figure, now) for f in standing.at("build", unit.id)]
     return tasks
 
 
-def _finishing(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
+def _finishing(unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
     tasks = []
-    for wanted in scheme.finish:
+    for wanted in dict.fromkeys(s for f in here for s in f.finish_left[:1]):
         ids = [f.figure.id for f in here if f.finish_left[:1] == [wanted]]
         if ids:
             facts = tuple(step("finish", (i,), wanted.minutes, now, wanted.id) for i in ids)
@@ -233,7 +233,7 @@ def _priming(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: dateti
 def _building(unit: Unit, figure: Figure, now: datetime) -> Task:
     minutes = sum(s.minutes for s in build_plan(list(figure.build), unit.apart))
     detail = f"{unit.name}: {counted(len(figure.build), 'part')}, dry fit first"
-    fact = step("build", (figure.id,), minutes, now)
+    fact = step("build", (figure.id,), minutes, now, kept_apart(figure.build, unit.apart))
     return Task(f"Build {figure.name}", minutes, detail, "build", ("Glue, files, putty",), (fact,))
 
 

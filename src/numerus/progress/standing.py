@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
 
+from numerus.assembly.gluing import glued_later, kept_apart
 from numerus.domain.army import Figure, Unit
 from numerus.domain.painting.recipes import FinishStep, RecipeStep
 from numerus.domain.plans import Plans
@@ -95,7 +96,7 @@ def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyStat
     strokes = tuple(s for s in wanted if _was_there(s.step, last))
     painted = frozenset(key for stage, key in done if stage == "stroke")
     finished = frozenset(key for stage, key in done if stage == "finish")
-    finish = _asked(scheme.finish if scheme else (), finished, last)
+    finish = (*_glued_later(figure, unit, done), *_asked(scheme.finish if scheme else (), finished, last))
     steps = {stage for stage, _ in done}
     stage, detail = _made_stage(figure, unit, plans, copies)
     figure_standing = FigureStanding(figure, unit, stage, detail, strokes, painted, finished, finish)
@@ -103,6 +104,13 @@ def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyStat
         stage, detail = _painted_stage(figure_standing, plans, "prime" in steps)
     failures = sum(c.failures for (f, _), c in copies.items() if f == figure.id)
     return replace(figure_standing, stage=stage, detail=detail, failures=failures)
+
+
+def _glued_later(figure: Figure, unit: Unit, done: set[tuple[str, str]]) -> tuple[FinishStep, ...]:
+    """Parts that were kept apart when it was built; of a figure not built yet those that will be."""
+    built = [key for stage, key in done if stage == "build"]
+    kept = built or ([kept_apart(figure.build, unit.apart)] if len(figure.build) > 1 else [])
+    return tuple({step.id: step for key in kept for step in glued_later(key)}.values())
 
 
 def _was_there(step: RecipeStep | FinishStep, last: datetime | None) -> bool:

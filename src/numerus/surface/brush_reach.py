@@ -6,7 +6,7 @@ what is thinner than the gaps between them may be missed.
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -54,13 +54,13 @@ def brush_reach(parts: Sequence[tuple[str, Mesh]], brush: Brush | None = None) -
 def _part_reach(name: str, mesh: Mesh, scene: RayScene, brush: Brush) -> PartReach:
     points, normals = even_points(mesh, PLACES_A_PART)
     each = float(mesh.areas_mm2.sum()) / max(len(points), 1)
-    seen = _seen(points, normals, scene)
+    seen = seen_round_the_table(points, normals, scene)
     free = free_axes(points[seen], normals[seen], scene, brush)
     reached, easy = free > 0, free >= EASY_SHARE * AXES
     return PartReach(name, float(seen.sum()) * each, float(reached.sum()) * each, float(easy.sum()) * each)
 
 
-def _seen(points: Floats, normals: Floats, scene: RayScene) -> NDArray[np.bool_]:
+def seen_round_the_table(points: Floats, normals: Floats, scene: RayScene) -> NDArray[np.bool_]:
     """Places somebody round the table sees."""
     seen = np.zeros(len(points), np.bool_)
     start = points + OFF_MM * normals
@@ -73,12 +73,16 @@ def _seen(points: Floats, normals: Floats, scene: RayScene) -> NDArray[np.bool_]
 def free_axes(points: Floats, normals: Floats, scene: RayScene, brush: Brush) -> NDArray[np.int64]:
     """Of ``AXES`` directions within 70° of each place's normal, how many leave brush and hand free, (n,)."""
     start = points + OFF_MM * normals
-    cap = cone_directions((0, 0, 1), WIDEST_DEG, AXES)
     count = np.zeros(len(points), np.int64)
-    for local in cap:
-        axis = _turned(local, normals)
-        count += _free(start, axis, scene, brush)
+    for axis in brush_axes(normals):
+        count += free_cones(start, axis, scene, brush)
     return count
+
+
+def brush_axes(normals: Floats) -> Iterator[Floats]:
+    """The ``AXES`` directions a brush is tried in, each for all places, (n, 3)."""
+    for local in cone_directions((0, 0, 1), WIDEST_DEG, AXES):
+        yield _turned(local, normals)
 
 
 def _turned(local: Floats, normals: Floats) -> Floats:
@@ -90,7 +94,7 @@ def _turned(local: Floats, normals: Floats) -> Floats:
     return np.asarray(local[0] * across + local[1] * other + local[2] * normals)
 
 
-def _free(start: Floats, axis: Floats, scene: RayScene, brush: Brush) -> NDArray[np.bool_]:
+def free_cones(start: Floats, axis: Floats, scene: RayScene, brush: Brush) -> NDArray[np.bool_]:
     """Whether nothing stands within the cone along each axis: its middle, the brush's sides, the hand's sides."""
     free = ~scene.blocked(start, axis, brush.brush_mm + brush.hand_mm)
     slope, spread = np.tan(np.radians(brush.brush_deg)), np.tan(np.radians(brush.hand_deg))

@@ -1,28 +1,31 @@
-"""Build: one figure, the order of gluing, what stays apart for the brush, and whether it will stand."""
+"""Build: one figure; what stays apart for the brush and in what order it is glued, then the steps, and whether it will stand."""
 
 from __future__ import annotations
 
 import numpy as np
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter, QPen
-from PyQt6.QtWidgets import QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.assembly.balance import SAFE_DEG, Balance, balance
+from numerus.assembly.build_look import BuildLook, look_at_build
 from numerus.desk.context import Context
-from numerus.desk.stages.build.state import BuildState
+from numerus.desk.stages.build.apart_page import ApartPage
+from numerus.desk.stages.build.state import BuildState, Key
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.layout import button
+from numerus.desk.widgets.layout import Pages, button, column
 from numerus.geometry.mesh import Mesh
 from numerus.words import waits
 
+APART_PAGE, STEPS_PAGE = "What stays apart", "Steps"
 APART = 0.45
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 
 
 class BuildBench(StepsBench):
-    """One figure: the order of gluing, what stays apart, whether it stands."""
+    """Two pages for one figure: what stays apart, and the steps."""
 
     stage, choose_words, done_words = "build", "Figure", "Built"
 
@@ -30,7 +33,16 @@ class BuildBench(StepsBench):
         self.renderer, self.state = renderer, BuildState(context.session.answers)
         self._balance: Balance | None = None
         self._weighed: tuple[str, ...] = ()
+        self._looking_at: Key = ()
         super().__init__(context)
+        for tab in self.tabs.values():
+            self.buttons.addWidget(tab)
+        self.keep_button = self.add_button(
+            "Keep B",
+            self.keep,
+            "main",
+            "The unit's figures are built so, glued on later as a finishing step; undo brings back what was",
+        )
         self.school.addItem("sub-assemblies", False)
         self.school.addItem("all glued first", True)
         self.which.activated.connect(lambda _: self._chosen())
@@ -40,15 +52,53 @@ class BuildBench(StepsBench):
         self.view.overlay = self._draw_foot
         return self.view
 
+    def build(self) -> QBoxLayout:
+        steps, self.stack = QWidget(), Pages()
+        steps.setLayout(super().build())
+        self.apart_page = ApartPage(self.context, self.renderer, self.state)
+        self.apart_page.changed.connect(self._show_apart)
+        self.tabs = {}
+        for name, page in ((STEPS_PAGE, steps), (APART_PAGE, self.apart_page)):
+            self.stack.addWidget(page)
+            self.tabs[name] = button(name, lambda n=name: self.open_page(n), "tab")
+            self.tabs[name].setCheckable(True)
+        return column(self.stack)
+
+    def open_page(self, name: str) -> None:
+        self.stack.setCurrentIndex(list(self.tabs).index(name))
+        self._show_tabs()
+        if self._apart_open and self.state.waiting:
+            self.show_choice()
+
+    @property
+    def _apart_open(self) -> bool:
+        return self.stack.currentIndex() == 1
+
+    def _show_tabs(self) -> None:
+        for number, tab in enumerate(self.tabs.values()):
+            tab.setChecked(number == self.stack.currentIndex())
+        self._show_title()
+        state = self.state
+        offered = self._apart_open and bool(state.waiting) and state.known is not None
+        self.keep_button.setVisible(offered)
+        self.keep_button.setEnabled(offered and set(state.apart) != set(state.kept))
+
+    def _show_title(self) -> None:
+        state = self.state
+        self.title.setText("Build: what stays apart?" if self._apart_open else "Build")
+        named = [state.figure.name] if state.waiting else []
+        hints = [state.hint] if state.waiting and state.hint and not self._apart_open else []
+        self.subtitle.setText("; ".join([*named, waits(len(state.waiting), "figure"), *hints]))
+
     def _chosen(self) -> None:
-        self.state.figure_id = self.which.currentData() or ""
+        self.state.choose(self.which.currentData() or "")
         self.show_choice()
 
     def refresh(self) -> None:
         state = self.state
         state.look(self.session.answers)
-        self.title.setText("Build")
-        self.subtitle.setText(waits(len(state.waiting), "figure"))
+        state.follow(self.session.figure_id)
+        self._show_title()
         if not self.fill_choices(state.choices, state.figure_id):
             self.show_empty(
                 "No figure has all its parts cured. They come here when the last one is.",
@@ -71,9 +121,47 @@ class BuildBench(StepsBench):
 
     def _show_parts(self) -> None:
         meshes = [self.session.mesh(p.blob) for p in self.state.parts.values()]
+        self._look()
+        self._show_apart()
         self.view.caption = (self.state.figure.name, "parts drawn apart")
         self.view.show_things(self._apart(meshes))
         self._weigh(meshes)
+
+    def _look(self) -> None:
+        """Where a brush comes to and how the joints fit, in a job, once for a build."""
+        state, key = self.state, self.state.key
+        if state.known is not None or key == self._looking_at:
+            return
+        parts = [(slot, self.session.zoned(part)) for slot, part in state.parts.items()]
+
+        def done(look: BuildLook) -> None:
+            state.remember(key, look)
+            self.show_choice()
+
+        job = ("build look", "Looking where a brush comes to", lambda progress: look_at_build(parts, progress), done,
+               lambda: self._looked_in_vain(key))  # fmt: skip
+        if self._apart_open:
+            self._looking_at = key
+            self.context.jobs.start(*job)
+        elif self.context.jobs.idle(*job):
+            self._looking_at = key
+
+    def _looked_in_vain(self, key: Key) -> None:
+        """It is looked at when the figure is shown again."""
+        self._looking_at = () if self._looking_at == key else self._looking_at
+
+    def _show_apart(self) -> None:
+        if self._apart_open:
+            self.apart_page.show_figure({s: self.session.mesh(p.blob) for s, p in self.state.parts.items()})
+        self._show_tabs()
+
+    def keep(self) -> None:
+        """The unit keeps apart what is tried."""
+        state = self.state
+        apart = state.apart
+        state.tried = None
+        self.session.commit(f"what stays apart, {state.unit.name}", state.kept_changes_to(apart))
+        self.open_page(STEPS_PAGE)
 
     def _weigh(self, meshes: list[Mesh]) -> None:
         """Where its centre of mass lies, in a job; what was known of another figure is not shown for this one."""

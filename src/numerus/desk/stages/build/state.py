@@ -1,11 +1,15 @@
-"""What the Build bench shows and may do: the figure, its order of gluing, whether it will stand. No Qt here."""
+"""What the Build bench shows and may do: the figure, what stays apart, its order of gluing, whether it stands. No Qt here."""
 
 from __future__ import annotations
 
+from dataclasses import replace
 from datetime import datetime
 
 from numerus.assembly.balance import Balance, tipping_on_base_deg
-from numerus.assembly.gluing import BuildStep, build_plan
+from numerus.assembly.build_look import BuildLook
+from numerus.assembly.gluing import BuildStep, build_plan, kept_apart
+from numerus.assembly.joints import Joint
+from numerus.assembly.sub_assemblies import WORTH_MM2_PER_MIN, KeptApart, worth_it
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import Fact, Timing
@@ -14,18 +18,36 @@ from numerus.kit.builds import printed_slots
 from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 
+MOST_LOOKS = 40
+LEAST_TOLD = 0.005  # of the skin: zones with less are not listed
+
+Key = tuple[tuple[str, str, str], ...]
+
 
 class BuildState:
-    """``figure_id`` is the figure on the bench; ``together``: all is glued before it is painted."""
+    """``figure_id`` is the figure on the bench; ``together``: all is glued before it is painted; ``tried``: slots kept apart for a
+    look, None for those the unit keeps; ``worth``: mm² that are worth a minute.
+    """
 
     def __init__(self, answers: Answers) -> None:
         self.figure_id, self.together = "", False
+        self.tried: tuple[str, ...] | None = None
+        self.worth = WORTH_MM2_PER_MIN
+        self._looks: dict[Key, BuildLook] = {}
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
         self.answers, self.plans = answers, answers.plans
         if self.figure_id not in {f.figure.id for f in self.waiting}:
-            self.figure_id = next((f.figure.id for f in self.waiting), "")
+            self.choose(next((f.figure.id for f in self.waiting), ""))
+
+    def follow(self, figure_id: str) -> None:
+        """The figure chosen in the roll, where it waits here."""
+        if figure_id != self.figure_id and figure_id in {f.figure.id for f in self.waiting}:
+            self.choose(figure_id)
+
+    def choose(self, figure_id: str) -> None:
+        self.figure_id, self.tried = figure_id, None
 
     @property
     def waiting(self) -> list[FigureStanding]:
@@ -44,18 +66,105 @@ class BuildState:
         return self.plans.units[self.figure.unit_id]
 
     @property
-    def plan(self) -> list[BuildStep]:
-        slots = [s for s in self.unit.slots if s in self.figure.build]
-        return build_plan(slots, () if self.together else self.unit.apart)
-
-    @property
-    def planned_min(self) -> float:
-        return sum(s.minutes for s in self.plan)
+    def kept(self) -> tuple[str, ...]:
+        """Slots of this figure that its unit keeps apart."""
+        return tuple(s for s in self.unit.apart if s in self.parts)
 
     @property
     def parts(self) -> dict[str, Part]:
         """The printed parts of the figure, by slot."""
         return {s: self.plans.parts[p] for s, p in printed_slots(self.figure).items() if p in self.plans.parts}
+
+    @property
+    def key(self) -> Key:
+        """What a look depends on: shapes, and zones on them."""
+        zones = self.plans.part_zones
+        return tuple((s, p.blob, zones[p.id].labels if p.id in zones else "") for s, p in self.parts.items())
+
+    @property
+    def known(self) -> BuildLook | None:
+        return self._looks.get(self.key)
+
+    def remember(self, key: Key, look: BuildLook) -> None:
+        self._looks[key] = look
+        while len(self._looks) > MOST_LOOKS:
+            self._looks.pop(next(iter(self._looks)))
+
+    @property
+    def apart(self) -> tuple[str, ...]:
+        """What is looked at as kept apart: what is tried, else what the unit keeps, else what is worth it."""
+        if self.tried is not None:
+            return self.tried
+        return self.kept or (worth_it(self.known.ways, self.worth).parts if self.known else ())
+
+    @property
+    def hint(self) -> str:
+        """That keeping parts apart is worth it, where the unit keeps none."""
+        if self.known is None or self.kept:
+            return ""
+        way = worth_it(self.known.ways, self.worth)
+        back = (way.easy_mm2 - self.known.ways[0].easy_mm2) / 100
+        return f"{', '.join(way.parts)} apart would give the brush {back:.1f} cm² back" if way.parts else ""
+
+    def toggle(self, slot: str) -> None:
+        apart = self.apart
+        self.tried = tuple(s for s in apart if s != slot) if slot in apart else (*apart, slot)
+
+    def try_way(self, way: KeptApart) -> None:
+        self.tried = way.parts
+
+    def kept_changes_to(self, apart: tuple[str, ...]) -> list[Unit]:
+        """The unit with these slots kept apart; those this figure has no part for stay as they were."""
+        others = tuple(s for s in self.unit.apart if s not in self.parts)
+        return [replace(self.unit, apart=(*apart, *others))]
+
+    @property
+    def zones(self) -> list[tuple[str, float, float, float]]:
+        """Of each zone that counts its name, shares reached glued and apart, and cm² given back; most given back first."""
+        if self.known is None:
+            return []
+        study = self.known.study
+        glued, now = study.zones(), dict((n, e) for n, _, e in study.zones(self.apart))
+        rows = [
+            (self._zone_name(n), e / s, now[n] / s, (now[n] - e) / 100)
+            for n, s, e in glued
+            if s >= LEAST_TOLD * study.seen_mm2
+        ]
+        return sorted(rows, key=lambda r: -r[3])
+
+    def _zone_name(self, zone: str) -> str:
+        return self.plans.zones[zone].name if zone in self.plans.zones else "not named"
+
+    @property
+    def joints(self) -> list[tuple[str, Joint]]:
+        """Joints by the part that comes to them, the most strained first."""
+        look = self.known
+        if look is None:
+            return []
+        first, last = look.order(self.apart)
+        glued, rows = [look.body], []
+        for slot in (*first, *last):
+            joint = look.joint_to(slot, glued)
+            glued.append(slot)
+            if joint is not None:
+                rows.append((slot, joint))
+        return sorted(rows, key=lambda r: -r[1].strain)
+
+    @property
+    def plan(self) -> list[BuildStep]:
+        """In the order of the slots; once the joints were looked at, from the body outward."""
+        slots, look = [s for s in self.unit.slots if s in self.figure.build], self.known
+        apart = () if self.together else self.unit.apart
+        if look is None or len(self.parts) < 2:
+            return build_plan(slots, apart)
+        first, last = look.order([s for s in apart if s in self.parts])
+        ordered = [look.body, *first, *last]
+        ordered += [s for s in slots if s not in ordered]
+        return build_plan(ordered, apart, {slot: _advice(joint) for slot, joint in self.joints})
+
+    @property
+    def planned_min(self) -> float:
+        return sum(s.minutes for s in self.plan)
 
     def verdict(self, balance: Balance | None) -> str:
         """Whether it stands, on the base it is printed with or on the one it will get."""
@@ -66,4 +175,11 @@ class BuildState:
         return f"{self.figure.name} without its base {words}. On {self.unit.base_mm:g} mm: {on_base:.0f}° to tip."
 
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact:
-        return step("build", (self.figure_id,), minutes, now, planned=self.planned_min, timing=timing)
+        kept = "" if self.together else kept_apart(self.figure.build, self.unit.apart)
+        return step("build", (self.figure_id,), minutes, now, kept, planned=self.planned_min, timing=timing)
+
+
+def _advice(joint: Joint) -> str:
+    """What a step of gluing says of its joint, in a line."""
+    pin = f"; {joint.advice.split(':')[0]}" if joint.pin_mm else ""
+    return f"{joint.area_mm2:.0f} mm² touch{pin}" + (f"; {joint.filling}" if joint.filling else "; it closes")

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from datetime import datetime
 
+from numerus.assembly.gluing import GLUE_IDS
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.painting.recipes import FinishStep
@@ -31,7 +32,8 @@ class FinishState:
         """Those of every scheme that figures here are painted by, each once; the army's where nobody is here."""
         here = self.answers.standing.at("finish")
         asked = {step.id: step for f in here for step in f.finish}
-        return tuple(asked.values()) or (self.plans.scheme.finish if self.plans.scheme else ())
+        gluing_first = sorted(asked.values(), key=lambda s: not s.id.startswith(GLUE_IDS))
+        return tuple(gluing_first) or (self.plans.scheme.finish if self.plans.scheme else ())
 
     @property
     def warnings(self) -> list[str]:

@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+import contextlib
 import string
 from collections.abc import Callable, Sequence
+from pathlib import Path
 
 from PyQt6.QtCore import QPoint, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QDropEvent, QFontMetrics, QIcon, QPainter, QPen, QPixmap, QPixmapCache, QResizeEvent
+from PyQt6.QtGui import QDropEvent, QFontMetrics, QIcon, QImage, QPainter, QPen, QPixmap, QPixmapCache, QResizeEvent
 from PyQt6.QtWidgets import QListWidget, QListWidgetItem
 
+from numerus.book.blob_reader import read_blob
 from numerus.desk.session import Session
 from numerus.desk.theme.palette import LABEL, Theme
 from numerus.domain.army import BOUGHT, NONE
@@ -43,6 +46,25 @@ def icon_of(session: Session, part: Part) -> QIcon:
     except NumerusError:
         return QIcon()
     return QIcon(pixmap)
+
+
+def unread_thumbnails(parts: Sequence[Part]) -> list[str]:
+    """Those that no picture was made of yet."""
+    return [p.thumbnail for p in parts if p.thumbnail and QPixmapCache.find(p.thumbnail) is None]
+
+
+def read_thumbnails(path: Path, names: Sequence[str]) -> dict[str, QImage]:
+    """On any thread; a missing or damaged one is left out, and shown as nothing."""
+    images = {}
+    for name in names:
+        with contextlib.suppress(NumerusError):
+            images[name] = QImage.fromData(read_blob(path, name))
+    return images
+
+
+def keep_thumbnails(images: dict[str, QImage]) -> None:
+    for name, image in images.items():
+        QPixmapCache.insert(name, QPixmap.fromImage(image))
 
 
 def facts_of(part: Part) -> str:

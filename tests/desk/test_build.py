@@ -1,0 +1,118 @@
+"""What stays apart: looked at, tried, kept for the unit, glued on after painting."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+
+import pytest
+from PyQt6.QtWidgets import QApplication
+
+from numerus.desk.stages.build.bench import APART_PAGE, STEPS_PAGE
+from numerus.desk.window import MainWindow
+from numerus.progress.next_tasks import step
+
+
+def opened(window: MainWindow):  # type: ignore[no-untyped-def]
+    figure = next(f for f in window.session.plans.figures.values() if "Dole" in f.name)
+    window.session.select("bell", figure.id)
+    window.session.go("build")
+    bench = window.benches["build"]
+    bench.open_page(APART_PAGE)
+    QApplication.processEvents()
+    return bench
+
+
+def test_what_is_tried_is_seen_and_kept_and_taken_back(window: MainWindow) -> None:
+    """A point of the chart, a part more by its line; kept, the unit is built so and the steps say it; one undo brings back what was."""
+    bench = opened(window)
+    state, page = bench.state, bench.apart_page
+    before = state.unit.apart
+    assert state.known is not None and "87%" in page.glued.caption[1]
+    page._take_way(3)
+    assert set(state.apart) == {"base", "head", "back"} and "Base, head, back apart" in page.apart.caption[0]
+    assert [t.mesh is b.mesh for t, b in zip(page.apart.things, page.glued.things, strict=True)].count(False) == 3
+    page._toggle("left arm")
+    assert "left arm" in state.apart and "left arm" in page.order.last
+    page._toggle("left arm")
+    bench.keep_button.click()
+    assert set(state.unit.apart) == {"base", "head", "back"} and bench.tabs[STEPS_PAGE].isChecked()
+    titles = [s.title for s in bench.line.steps]
+    assert (
+        "Keep the head apart" in titles
+        and "Glue the legs" in titles
+        and titles.index("Glue the legs") < titles.index("Keep the head apart")
+    )
+    assert any("mm² touch" in s.detail for s in bench.line.steps)
+    window.session.undo()
+    assert state.unit.apart == before
+
+
+def test_every_zone_and_joint_is_told_with_its_numbers(window: MainWindow) -> None:
+    """Shares between nothing and all, most given back first; each joint with what a knock asks of it."""
+    bench = opened(window)
+    zones = bench.state.zones
+    assert zones and all(0 <= glued <= now <= 1 for _, glued, now, _ in zones)
+    assert [z[3] for z in zones] == sorted((z[3] for z in zones), reverse=True)
+    assert len(bench.state.joints) == len(bench.state.parts) - 1
+    page = bench.apart_page
+    window.grab()
+    assert any("5 g" in r.description or "glue" in r.description for r in page.joints.regions)
+    assert any("reached" in r.description for r in page.worth.regions)
+
+
+def test_what_was_kept_apart_is_glued_on_before_the_varnish(window: MainWindow) -> None:
+    """A figure built with its back apart is asked for it at Finish; built all glued, it is not; changing the unit later asks nothing."""
+    bench = opened(window)
+    figure, session = bench.state.figure, window.session
+    bench.open_page(STEPS_PAGE)
+    bench.done()
+    assert [s.name for s in session.answers.standing.figures[figure.id].finish_left][0] == "Glue on the back"
+    session.undo()
+    bench.school.setCurrentIndex(1)
+    bench.show_choice()
+    bench.done()
+    assert not any("Glue on" in s.name for s in session.answers.standing.figures[figure.id].finish_left)
+    session.commit("apart", [replace(session.plans.units["bell"], apart=("head",))])
+    assert not any("Glue on" in s.name for s in session.answers.standing.figures[figure.id].finish_left)
+
+
+def test_gluing_on_later_is_an_order_and_done_once(window: MainWindow) -> None:
+    """Painted figures are asked for it first; ticked, it does not come back."""
+    bench = opened(window)
+    figure, session = bench.state.figure, window.session
+    bench.open_page(STEPS_PAGE)
+    bench.done()
+    now = session.clock()
+    standing = session.answers.standing.figures[figure.id]
+    session.commit("primed", facts=[step("prime", (figure.id,), 5, now)])
+    session.commit("painted", facts=[step("stroke", (figure.id,), 1, now, s.step.id) for s in standing.strokes])
+    session.go("finish")
+    QApplication.processEvents()
+    finish = window.benches["finish"]
+    assert any("Glue on the back" in words for words, _ in finish.state.choices)
+    glue = next(s for s in finish.state.steps if "Glue on" in s.name)
+    assert finish.state.steps[0] == glue
+    session.commit("glued", facts=[step("finish", (figure.id,), 2, now, glue.id)])
+    assert glue not in session.answers.standing.figures[figure.id].finish_left
+
+
+def test_a_bench_without_figures_and_a_look_that_was_stopped(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Nobody waits: the page opens all the same; a cancelled look is taken again when the page is opened anew."""
+    from numerus.desk.stages.build import bench as module
+    from numerus.errors import Cancelled
+
+    def stopped(parts: object, progress: object) -> None:
+        raise Cancelled
+
+    with monkeypatch.context() as patch:
+        patch.setattr(module, "look_at_build", stopped)
+        bench = opened(window)
+        assert bench.state.known is None and not bench.keep_button.isVisible()
+    bench.open_page(APART_PAGE)
+    assert bench.state.known is not None
+    everyone = [f.figure.id for f in bench.state.waiting]
+    window.session.commit("all built", facts=[step("build", (i,), 1, window.session.clock()) for i in everyone])
+    bench.open_page(APART_PAGE)
+    assert not bench.state.waiting and not bench.keep_button.isVisible()
