@@ -16,7 +16,7 @@ from numerus.book.book import Book
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog
 from numerus.desk.stages.pose.keep import write_supported
 from numerus.desk.window import MainWindow
-from numerus.domain.journal import PartOutcome
+from numerus.domain.journal import BathFilled, PartOutcome
 from numerus.formats.mesh_files import read_mesh
 from numerus.post.emptying import Hollow
 from numerus.printing.hollow.venting import Tipping
@@ -261,8 +261,8 @@ def test_the_wash_tells_when_baths_are_changed(window: MainWindow) -> None:
     bench = window.benches["wash"]
     bench.done()
     assert bench.picture.tubs[0].carried_ml > 0
-    bench.changed("dirty")
-    assert bench.picture.tubs[0].carried_ml == 0
+    bench.changed("dirty", BathFilled("alcohol", 2.0))
+    assert bench.picture.tubs[0].carried_ml == 0 and bench.picture.tubs[0].litres == 2.0
 
 
 def test_choosing_a_zone_shows_its_strokes_and_marks_them_for_the_batch(window: MainWindow) -> None:

@@ -17,10 +17,11 @@ from numerus.domain.army import SLOTS
 from numerus.domain.journal import BathChanged, Fact
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.solids.mass import centre_of_mass
+from numerus.post.bath_book import Carried
 from numerus.post.cautions import cautions
 from numerus.post.cure import Lamp, cure_plan
 from numerus.post.emptying import Hollow, hollows, kept_ml
-from numerus.post.wash import LIMIT_MIN, Bath, Carried, baths, clinging_ml, wash_plan
+from numerus.post.wash import LIMIT_MIN, Bath, baths, clinging_ml, wash_plan
 from numerus.printing.hollow.venting import Tipping
 from numerus.progress.next_tasks import step
 

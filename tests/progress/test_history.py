@@ -12,6 +12,9 @@ from helpers import EVENING, all_told
 from numerus.book.book import Book
 from numerus.domain.journal import (
     BathChanged,
+    BathFilled,
+    BathSettled,
+    BathsSwapped,
     Fact,
     PartOutcome,
     RunEnded,
@@ -19,17 +22,23 @@ from numerus.domain.journal import (
     RunResumed,
     RunStarted,
     StepDone,
+    WashVerdict,
 )
 from numerus.progress.history import History
 from numerus.progress.standing import standing
 
 EVENTS = [
     RunStarted("p", "m", 200.0), RunEnded(90.0, 30.0), RunPaused("by hand"), RunResumed(vat_ml=250.0),
-    PartOutcome("a", "good"), StepDone("wash", carried_ml=4.0), BathChanged(),
+    PartOutcome("a", "good"), StepDone("wash", carried_ml=4.0), BathChanged(), BathFilled("water", 2.0), BathSettled(0.5),
+    BathsSwapped(1.0), WashVerdict("tacky"),
 ]  # fmt: skip
 FACTS = st.builds(
     lambda minute, event, run, who: Fact(
-        EVENING + timedelta(minutes=minute), event, "dirty" if event == BathChanged() else run, who, 6.0
+        EVENING + timedelta(minutes=minute),
+        event,
+        "dirty" if isinstance(event, BathChanged | BathFilled | BathSettled) else run,
+        who,
+        6.0,
     ),
     st.integers(0, 500),
     st.sampled_from(EVENTS),
@@ -39,7 +48,7 @@ FACTS = st.builds(
 
 
 def told(history: History) -> tuple[object, ...]:
-    return history.runs.records(), history.steps, history.hands, history.carried.ml
+    return history.runs.records(), history.steps, history.hands, history.carried
 
 
 @settings(max_examples=60)

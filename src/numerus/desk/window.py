@@ -40,7 +40,7 @@ from numerus.desk.widgets.layout import Canvas, Pages, button, scrolled
 from numerus.domain.stages import STAGES, TITLES
 
 CLOCK_MS = 60_000
-WIDE_BENCHES = ("sort", "pose", "plate", "print", "cure", "build", "paint", "ready")
+WIDE_BENCHES = ("sort", "pose", "plate", "print", "wash", "cure", "build", "paint", "ready")
 WIDE_WINDOW_PX = 1500
 SMALLEST = (1280, 800)  # the window everything fits into at text of normal size
 

@@ -90,6 +90,39 @@ class BathChanged:
 
 
 @dataclass(frozen=True, slots=True)
+class BathFilled:
+    """A bath (the subject) emptied as waste and filled with so many litres of a liquid."""
+
+    liquid: str
+    litres: float
+    kind: Literal["bath-filled"] = "bath-filled"
+
+
+@dataclass(frozen=True, slots=True)
+class BathSettled:
+    """A bath (the subject) stood in the light and was filtered: the share of its resin that went out solid."""
+
+    removed_share: float
+    kind: Literal["bath-settled"] = "bath-settled"
+
+
+@dataclass(frozen=True, slots=True)
+class BathsSwapped:
+    """The clean bath became the dirty one, and a fresh clean one was filled with so many litres of the same."""
+
+    litres: float
+    kind: Literal["baths-swapped"] = "baths-swapped"
+
+
+@dataclass(frozen=True, slots=True)
+class WashVerdict:
+    """How the parts of a washed plate (the run) came out: "came clean", "tacky" or "white"."""
+
+    verdict: str
+    kind: Literal["wash-verdict"] = "wash-verdict"
+
+
+@dataclass(frozen=True, slots=True)
 class FilmChanged:
     kind: Literal["film-changed"] = "film-changed"
 
@@ -172,8 +205,9 @@ class Restored:
 
 
 Event = (
-    RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | FilmChanged | ScreenChanged
-    | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded | PhotographTaken | PoseChosen | Withdrawn | Restored
+    RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
+    | WashVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
+    | PhotographTaken | PoseChosen | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
 """Kinds by the word they are written under."""

@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from numerus.post.bath_book import LIQUIDS
+
 DEFER = "The maker's data sheet, local rules and professionals come before this list."
 _CAUTIONS: dict[str, tuple[str, ...]] = {
     "print": (
@@ -20,7 +22,6 @@ _CAUTIONS: dict[str, tuple[str, ...]] = {
     ),
     "wash": (
         "Nitrile gloves and eye protection; ventilate",
-        "Alcohol burns: no flame, sparks or hot plates near",
         "Open baths: children and pets away, lids on when you leave",
         "Resin on skin: soap and water, never solvent; for a rash or breathing trouble stop and see a doctor",
         "Wash water and alcohol are hazardous waste: never down a drain",
@@ -51,6 +52,7 @@ _CAUTIONS: dict[str, tuple[str, ...]] = {
 }
 
 
-def cautions(stage: str) -> tuple[str, ...]:
-    """The cautions that belong to a stage; none where nothing can hurt."""
-    return _CAUTIONS.get(stage, ())
+def cautions(stage: str, liquid: str = "alcohol") -> tuple[str, ...]:
+    """The cautions that belong to a stage, a wash's by what is in the bath; none where nothing can hurt."""
+    usual = _CAUTIONS.get(stage, ())
+    return (usual[0], *LIQUIDS[liquid].cautions, *usual[1:]) if stage == "wash" else usual

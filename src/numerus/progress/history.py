@@ -8,6 +8,9 @@ from datetime import datetime
 
 from numerus.domain.journal import (
     BathChanged,
+    BathFilled,
+    BathSettled,
+    BathsSwapped,
     Fact,
     PartOutcome,
     RunEnded,
@@ -15,11 +18,24 @@ from numerus.domain.journal import (
     RunResumed,
     RunStarted,
     StepDone,
+    WashVerdict,
 )
-from numerus.post.wash import Carried
+from numerus.post.bath_book import Carried
 from numerus.printing.runs.run_records import RunFold
 
-_TOLD_WHOLE = (BathChanged, PartOutcome, RunEnded, RunPaused, RunResumed, RunStarted, StepDone)
+_TOLD_WHOLE = (
+    BathChanged,
+    BathFilled,
+    BathSettled,
+    BathsSwapped,
+    WashVerdict,
+    PartOutcome,
+    RunEnded,
+    RunPaused,
+    RunResumed,
+    RunStarted,
+    StepDone,
+)
 
 
 @dataclass

@@ -35,7 +35,7 @@ class StepLine(Drawing):
 
     def __init__(self, context: Context, stage: str) -> None:
         super().__init__(context.theme, "Steps")
-        self.stage = stage
+        self.stage, self.liquid = stage, "alcohol"
         self.steps: Sequence[Shown] = ()
         self.hold("setMinimumWidth", 300)
 
@@ -63,7 +63,7 @@ class StepLine(Drawing):
 
     def _said(self) -> list[str]:
         """The stage's cautions, and who comes before them."""
-        warned = cautions(self.stage)
+        warned = cautions(self.stage, self.liquid)
         return [*warned, DEFER] if warned else []
 
     def _caution_heights(self) -> list[float]:

@@ -2,15 +2,24 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.steps.bench import Shown
 from numerus.desk.stages.steps.plate_bench import PlateStepsBench
+from numerus.desk.stages.wash.bath_dialog import BathDialog
 from numerus.desk.stages.wash.baths_picture import BathsPicture
-from numerus.desk.stages.wash.state import WashState
+from numerus.desk.stages.wash.state import VERDICTS, WashState
+from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
+from numerus.post.bath_book import DIRTY
 from numerus.post.emptying import Hollow
 
+WORDS_OF = {
+    BathFilled: "filled anew",
+    BathSettled: "settled and filtered",
+    BathsSwapped: "the clean one made the dirty one",
+}
 WAYS = "Whole plate into the tub: least handling. A basket: parts can be turned. Both are used."
 
 
@@ -23,18 +32,45 @@ class WashBench(PlateStepsBench):
         self.state = WashState(context.session.answers)
         self._looking_at: object = None
         super().__init__(context)
-        tip = "Let it settle, filter, cure the sludge; never down a drain"
-        self.add_button("Dirty bath changed", lambda: self.changed("dirty"), tip=tip)
-        self.add_button("Clean bath changed", lambda: self.changed("clean"))
+        tip = "Filled anew, settled and filtered, or the clean one made the dirty one; never down a drain"
+        self.bath_button = self.add_button("A bath was …", self.ask_bath, tip=tip)
         self.school.hide()
+
+    def build(self) -> QBoxLayout:
+        body = super().build()
+        self.judging, self.judged = (
+            label("", "note"),
+            {v: button(v, lambda v=v: self.judge(v), "link") for v in VERDICTS},
+        )
+        self.asked = panel(row(self.judging, *self.judged.values(), -1, gap=8, margins=(16, 0, 16, 8)), "drawer")
+        return column(body, self.asked, gap=0)
 
     def build_picture(self) -> QWidget:
         self.picture = BathsPicture(self.context)
         return self.picture
 
-    def changed(self, bath: str) -> None:
-        fact = self.state.changed_fact(bath, self.session.clock())
-        self.session.commit(f"changed the {bath} bath", facts=[fact])
+    def ask_bath(self) -> None:
+        dialog = BathDialog(self.state, self)
+        if dialog.exec():
+            self.changed(dialog.bath, dialog.done_event)
+
+    def changed(self, bath: str, event: BathFilled | BathSettled | BathsSwapped) -> None:
+        fact = self.state.bath_fact(event, bath, self.session.clock())
+        self.session.commit(f"{bath} bath: {WORDS_OF[type(event)]}", facts=[fact])
+
+    def judge(self, verdict: str) -> None:
+        """How the plate washed last came out: where baths are spent, and how long parts dry, learn by it."""
+        fact = self.state.verdict_fact(verdict, self.session.clock())
+        if fact is not None:
+            self.session.commit(f"washed parts: {verdict}", facts=[fact])
+
+    def refresh(self) -> None:
+        """Where nothing is wet the bath book stays in view: what came out last is judged there."""
+        super().refresh()
+        if not self.state.waiting and self.state.carried.points:
+            self.show_full()
+            self._show_words()
+        self.done_button.setEnabled(bool(self.state.waiting))
 
     def show_choice(self) -> None:
         self._look_into_parts()
@@ -63,13 +99,23 @@ class WashBench(PlateStepsBench):
 
     def _show_words(self) -> None:
         state = self.state
-        self.picture.tubs, self.picture.coming_ml = state.tubs, state.carried_ml
-        self.picture.update()
-        self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in state.plan])
-        self.verdict.setText(state.verdict)
+        self.picture.show_book(state.carried, state.limit, state.tubs, state.shares, self.session.now)
+        self.line.liquid = state.carried.liquid[DIRTY]
+        self._ask_verdict()
+        plan = state.plan if state.waiting else []
+        self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in plan])
+        self.verdict.setText(state.verdict if state.waiting else self.waiting_words)
         looked = state.held_for in state.looked_at or self._looking_at is not None
         self.note.setText((state.holding if looked else "") or WAYS)
+        self.subtitle.setText(state.outlook)
         self.minutes.plan(state.run_id, state.planned_min)
+
+    def _ask_verdict(self) -> None:
+        run = self.state.unjudged
+        self.asked.setVisible(run is not None)
+        if run is not None:
+            plate = self.state.plans.plates.get(run.plate_id)
+            self.judging.setText(f"Once dry and lit, how did {plate.name if plate else 'the last plate'} come out?")
 
     def done(self) -> None:
         fact = self.state.done_fact(*self.minutes.taken(), self.session.clock())

@@ -2,19 +2,35 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from datetime import datetime
 
 from numerus.desk.answers import Answers
 from numerus.desk.stages.steps.plate_state import PlateStepsState
-from numerus.domain.journal import BathChanged, Fact, Timing
-from numerus.errors import Progress
+from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped, Fact, Timing, WashVerdict
+from numerus.domain.parts import Part
+from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Mesh
+from numerus.post.bath_book import (
+    CLEAN_PART,
+    DIRTY,
+    TACKY,
+    WHITE,
+    Carried,
+    SpentAt,
+    shares_to_come,
+    spent_at,
+    spent_when,
+)
 from numerus.post.emptying import UPRIGHT, Hollow, hollows, kept_ml
-from numerus.post.wash import HANDS_MIN, LIMIT_MIN, Bath, WashStep, baths, clinging_ml, swirl_min, wash_plan
-from numerus.progress.next_tasks import step
+from numerus.post.wash import HANDS_MIN, LIMIT_MIN, Bath, WashStep, baths, clinging_ml, dry_min, swirl_min, wash_plan
+from numerus.printing.runs.run_records import RunRecord
+from numerus.progress.next_tasks import parts_come_out, step
+from numerus.progress.printing.planned_runs import next_runs
 
 MOST_TOLD = 2
+WATER_WASHABLE = "water-washable"
+VERDICTS = (CLEAN_PART, TACKY, WHITE)
 CHANGING_MIN = 10.0  # of hands, to settle, filter and fill up a bath (default)
 
 
@@ -25,11 +41,82 @@ class WashState(PlateStepsState):
 
     def __init__(self, answers: Answers) -> None:
         self.looked_at: dict[tuple[object, ...], list[Hollow]] = {}
+        self._coming: tuple[Answers, list[tuple[datetime, str, float]]] | None = None
         super().__init__(answers)
 
     @property
     def tubs(self) -> tuple[Bath, Bath]:
-        return baths(self.answers.history.carried)
+        return baths(self.carried)
+
+    @property
+    def carried(self) -> Carried:
+        return self.answers.history.carried
+
+    @property
+    def limit(self) -> SpentAt:
+        return spent_at(self.carried.judged)
+
+    @property
+    def coming(self) -> list[tuple[datetime, str, float]]:
+        """Plates that will go through the baths: those that wait, then those to be printed, with ml each carries in."""
+        if self._coming is None or self._coming[0] is not self.answers:
+            self._coming = self.answers, self._plates_to_come()
+        return self._coming[1]
+
+    def _plates_to_come(self) -> list[tuple[datetime, str, float]]:
+        plans, now = self.plans, self.answers.now
+        waiting = [
+            r
+            for r in self.answers.standing.runs.values()
+            if r.state in ("hanging", "printed") and r.plate_id in plans.plates
+        ]
+        rows = [(now, plans.plates[r.plate_id].name, self._carries(parts_come_out(plans, r))) for r in waiting]
+        try:
+            planned = next_runs(plans, self.answers.standing, now).scheduled_runs
+        except PlanError:  # nobody is ever at home: the watch bill says so
+            planned = ()
+        for run in planned:
+            parts = [plans.parts[p.part_id] for p in run.plate.placed if p.part_id in plans.parts]
+            rows.append((run.taken_off, run.plate.name, self._carries(parts)))
+        return rows
+
+    def _carries(self, parts: Sequence[Part]) -> float:
+        return clinging_ml(sum(p.surface_cm2 for p in parts), self.plans.resin.film_mm)
+
+    @property
+    def shares(self) -> list[tuple[datetime, str, float]]:
+        return shares_to_come(self.carried, self.coming)
+
+    @property
+    def outlook(self) -> str:
+        """When the dirty bath will be spent, and what to do before it; what does not fit the resin."""
+        liquid, wanted = self.carried.liquid[DIRTY], "water" if self.plans.resin.cure == WATER_WASHABLE else ""
+        if wanted and liquid != "water":
+            return f"{self.plans.resin.name} washes in water: {liquid} turns it white and soft."
+        if not wanted and liquid == "water":
+            return f"Water does not clean {self.plans.resin.name}: fill the baths with what its data sheet asks for."
+        if self.tubs[0].spent >= 1:
+            return "The dirty bath is spent: settle and filter it, or let the clean one become the dirty one."
+        spent = spent_when(self.carried, self.limit, self.coming)
+        if spent is None:
+            return "No plate that is planned spends the dirty bath."
+        days = [f"{d:%-d %b}" if d else "later" for d in (spent.earliest, spent.latest)]
+        return f"Spent {spent.at:%a %-d %b} by {spent.plate} ({days[0]} to {days[1]}). Before it: the clean one becomes the dirty one."
+
+    @property
+    def unjudged(self) -> RunRecord | None:
+        """The plate washed last that nobody has said of how it came out."""
+        told = self.carried.washed_at
+        runs = [
+            r
+            for r in self.answers.standing.runs.values()
+            if r.run_id in told and r.run_id not in self.carried.judged_runs
+        ]
+        return max(runs, key=lambda r: list(told).index(r.run_id), default=None)
+
+    def verdict_fact(self, verdict: str, now: datetime) -> Fact | None:
+        run = self.unjudged
+        return Fact(now, WashVerdict(verdict), run.run_id) if run else None
 
     @property
     def surface_cm2(self) -> float:
@@ -69,7 +156,9 @@ class WashState(PlateStepsState):
 
     @property
     def plan(self) -> list[WashStep]:
-        return wash_plan(self.surface_cm2, self.plans.resin.film_mm, self.hollow, *self.tubs)
+        return wash_plan(
+            self.surface_cm2, self.plans.resin.film_mm, self.hollow, *self.tubs, dries_min=dry_min(self.carried.judged)
+        )
 
     @property
     def verdict(self) -> str:
@@ -88,5 +177,5 @@ class WashState(PlateStepsState):
             carried_ml=round(self.carried_ml, 2), timing=timing,
         )  # fmt: skip
 
-    def changed_fact(self, bath: str, now: datetime) -> Fact:
-        return Fact(now, BathChanged(), bath, (), CHANGING_MIN)
+    def bath_fact(self, event: BathFilled | BathSettled | BathsSwapped, bath: str, now: datetime) -> Fact:
+        return Fact(now, event, bath, (), CHANGING_MIN)
