@@ -5,8 +5,9 @@ from __future__ import annotations
 from dataclasses import replace
 
 import pytest
-from PyQt6.QtWidgets import QApplication
+from PyQt6.QtWidgets import QApplication, QDialog
 
+from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.stages.build.bench import APART_PAGE, STEPS_PAGE
 from numerus.desk.window import MainWindow
 from numerus.progress.next_tasks import step
@@ -116,3 +117,36 @@ def test_a_bench_without_figures_and_a_look_that_was_stopped(
     window.session.commit("all built", facts=[step("build", (i,), 1, window.session.clock()) for i in everyone])
     bench.open_page(APART_PAGE)
     assert not bench.state.waiting and not bench.keep_button.isVisible()
+
+
+def test_a_break_is_written_down_from_anywhere_and_taken_back(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Its command names what it puts back before it is taken; taken, the figure stands where it must; undo brings it back."""
+    session = window.session
+    ready = session.answers.standing.at("ready")[0]
+    session.select(ready.unit.id, ready.figure.id)
+    told: list[str] = []
+
+    def taken(dialog: BrokeDialog) -> int:
+        assert dialog.figure.currentData() == ready.figure.id
+        dialog.slot.setCurrentIndex(dialog.slot.findData("head"))
+        for n in range(dialog.how.count()):
+            dialog.how.setCurrentIndex(n)
+            told.append(dialog.says.text())
+        dialog.how.setCurrentIndex(0)
+        return QDialog.DialogCode.Accepted
+
+    monkeypatch.setattr(BrokeDialog, "exec", taken)
+    window.actions_by_title["It broke …"].trigger()
+    assert "glued on again" in told[0] and "owed again" in told[2] and "stroke" in told[2]
+    assert session.answers.standing.figures[ready.figure.id].stage == "finish"
+    session.undo()
+    assert session.answers.standing.figures[ready.figure.id].stage == "ready"
+
+
+def test_nothing_built_breaks_nothing(make) -> None:  # type: ignore[no-untyped-def]
+    """Without a book the question says so and cannot be answered."""
+    window = make(None)
+    dialog = BrokeDialog(window.session, window)
+    assert dialog.breakage is None and not dialog.take.isEnabled() and "No figure is built" in dialog.says.text()

@@ -16,6 +16,7 @@ from numerus.domain.journal import (
     BathSettled,
     BathsSwapped,
     Fact,
+    PartBroke,
     PartOutcome,
     RunEnded,
     RunPaused,
@@ -30,7 +31,7 @@ from numerus.progress.standing import standing
 EVENTS = [
     RunStarted("p", "m", 200.0), RunEnded(90.0, 30.0), RunPaused("by hand"), RunResumed(vat_ml=250.0),
     PartOutcome("a", "good"), StepDone("wash", carried_ml=4.0), BathChanged(), BathFilled("water", 2.0), BathSettled(0.5),
-    BathsSwapped(1.0), WashVerdict("tacky"),
+    BathsSwapped(1.0), WashVerdict("tacky"), StepDone("build", "back"), PartBroke("head", "glue", (("build", "back"),), "head"),
 ]  # fmt: skip
 FACTS = st.builds(
     lambda minute, event, run, who: Fact(

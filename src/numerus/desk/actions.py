@@ -17,6 +17,7 @@ from numerus.book.intake import Sorted, keep, new_id, read_and_sort, shaped_part
 from numerus.book.removal import Change, on_other_kit, without_figures, without_kit, without_slot, without_unit
 from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
+from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.domain.army import SLOTS
 from numerus.domain.parts import Kit
 from numerus.domain.printing.machines import Machine, Resin
@@ -115,6 +116,12 @@ class Actions(QObject):
     @property
     def _waiting(self) -> list[Plate]:
         return waiting_plates(self.session.plans.plates, self.session.answers.standing.runs)
+
+    def it_broke(self) -> None:
+        """A part of a built figure came off or snapped."""
+        asked = BrokeDialog(self.session, self.window)
+        if asked.exec() == QDialog.DialogCode.Accepted and (breakage := asked.breakage) is not None:
+            self.session.commit(f"{breakage.figure.figure.name}: its {breakage.slot} broke", facts=list(breakage.facts))
 
     def remove_figure(self, figure_id: str) -> None:
         figure = self.session.plans.figures.get(figure_id)

@@ -172,6 +172,7 @@ class MainWindow(QMainWindow):
             Command("Find a command or figure …", "Edit", self.find, "Ctrl+F"),
             Command("Add mesh files or an archive …", "Figure", user_actions.ask_import, "Ctrl+I"),
             Command("Add a folder of mesh files …", "Figure", user_actions.ask_import_folder, "Ctrl+Shift+I"),
+            Command("It broke …", "Figure", user_actions.it_broke, "Ctrl+B"),
             *benches,
             Command("Main action of the bench", "Bench", self.main_action, "Ctrl+Return"),
             Command("Print the bench card …", "Bench", lambda: print_bench_card(session, self), "Ctrl+P"),

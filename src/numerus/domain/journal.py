@@ -178,6 +178,19 @@ class RepairEnded:
 
 
 @dataclass(frozen=True, slots=True)
+class PartBroke:
+    """A part of a built figure came off or snapped: in which slot, and ``how`` it is mended; steps (stage, key) that are no longer
+    done by it; ``apart``: the slot whose part is to be glued on again once all is painted, "" for none.
+    """
+
+    slot: str
+    how: str
+    undone: tuple[tuple[str, str], ...] = ()
+    apart: str = ""
+    kind: Literal["part-broke"] = "part-broke"
+
+
+@dataclass(frozen=True, slots=True)
 class PhotographTaken:
     blob: str
     kind: Literal["photograph"] = "photograph"
@@ -207,7 +220,7 @@ class Restored:
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
     | WashVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
-    | PhotographTaken | PoseChosen | Withdrawn | Restored
+    | PartBroke | PhotographTaken | PoseChosen | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
 """Kinds by the word they are written under."""

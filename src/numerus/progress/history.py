@@ -12,6 +12,7 @@ from numerus.domain.journal import (
     BathSettled,
     BathsSwapped,
     Fact,
+    PartBroke,
     PartOutcome,
     RunEnded,
     RunPaused,
@@ -75,6 +76,15 @@ class History:
                         steps.setdefault(figure, set()).add(done)
                         if done[0] == "finish":
                             self.finished_at[figure] = max(at, self.finished_at.get(figure, at))
+                    elif type(event) is PartBroke:
+                        self._broke(figure, event)
+
+    def _broke(self, figure: str, event: PartBroke) -> None:
+        """Some steps are to be done again; a part that is only to be glued on is as if it had been kept apart."""
+        steps = self.steps.setdefault(figure, set())
+        steps.difference_update(event.undone)
+        if event.apart:
+            steps.add(("build", event.apart))
 
     def settle(self) -> None:
         """Let go of the entries so far that runs, steps, hands and baths tell whole."""

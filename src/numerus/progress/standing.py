@@ -30,7 +30,7 @@ _STAGE_OF_COPY = {
 @dataclass(frozen=True)
 class FigureStanding:
     """One figure: its stage, what is done of it in words, its strokes and finishing steps; what was ``painted`` and ``finished``, by
-    the ids of steps.
+    the ids of steps; ``built_keys``: of each time it was built, what was kept apart.
     """
 
     figure: Figure
@@ -41,6 +41,7 @@ class FigureStanding:
     painted: frozenset[str]
     finished: frozenset[str]
     finish: tuple[FinishStep, ...] = ()
+    built_keys: frozenset[str] = frozenset()
     failures: int = 0
 
     @property
@@ -100,6 +101,8 @@ def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyStat
     steps = {stage for stage, _ in done}
     stage, detail = _made_stage(figure, unit, plans, copies)
     figure_standing = FigureStanding(figure, unit, stage, detail, strokes, painted, finished, finish)
+    built = frozenset(key for stage, key in done if stage == "build")
+    figure_standing = replace(figure_standing, built_keys=built)
     if stage == "build" and "build" in steps:
         stage, detail = _painted_stage(figure_standing, plans, "prime" in steps)
     failures = sum(c.failures for (f, _), c in copies.items() if f == figure.id)
