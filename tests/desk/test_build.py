@@ -68,7 +68,15 @@ def test_what_was_kept_apart_is_glued_on_before_the_varnish(window: MainWindow) 
     bench.open_page(STEPS_PAGE)
     bench.done()
     assert [s.name for s in session.answers.standing.figures[figure.id].finish_left][0] == "Glue on the back"
+    assert session.answers.standing.figures[figure.id].on_sticks == ("back",)
+    session.go("prime")
+    prime = window.benches["prime"]
+    prime.state.unit_id = "bell"
+    prime.refresh()
+    assert any("On sticks of their own" in s.detail and "× back" in s.detail for s in prime.state.plan)
+    assert any("on sticks" in t.detail for t in session.answers.orders.listed if t.title.startswith("Prime"))
     session.undo()
+    session.go("build")
     bench.school.setCurrentIndex(1)
     bench.show_choice()
     bench.done()

@@ -9,6 +9,8 @@ from collections.abc import Callable
 from datetime import datetime
 from pathlib import Path
 
+from numerus.assembly.sub_assemblies import worth_it
+from numerus.desk.stages.build.bench import APART_PAGE
 from numerus.domain.journal import PartOutcome
 
 EVENING = datetime(2026, 3, 5, 21, 12)
@@ -68,6 +70,14 @@ def _supports(window) -> None:  # type: ignore[no-untyped-def]
     bench.supports.choose(2)
 
 
+def _apart(window) -> None:  # type: ignore[no-untyped-def]
+    """What is worth keeping apart of the sergeant."""
+    bench = window.benches["build"]
+    bench.open_page(APART_PAGE)
+    bench.state.try_way(worth_it(bench.state.known.ways))
+    bench.apart_page.changed.emit()
+
+
 def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignore[type-arg]
     """File name -> stage, unit, orders folded, and what else to do to the bench."""
     return {
@@ -77,7 +87,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "04-plate": ("plate", "lock", True, None),
         "05-print": ("print", "heron", True, _at_the_machine),
         "19-print-inquest": ("print", "ferry", True, _inquest),
-        "08-build": ("build", "bell", False, None),
+        "08-build": ("build", "bell", True, _apart),
         "09-prime": ("prime", "ferry", False, None),
         "10-paint": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Figure")),
         "20-paint-line": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Line")),

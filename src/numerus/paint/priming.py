@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
+from types import MappingProxyType
 
 import numpy as np
 
@@ -65,6 +67,9 @@ def _sprayed_ml(kind: str, cm2: float, coats: int) -> float:
     return cm2 * coats * kind_of_paint.film_um * 1e-4 / kind_of_paint.solids * (1 + SPRAY_LOSS)
 
 
+STICK_MIN = 0.25  # (default) to set one part on a stick
+
+
 @dataclass(frozen=True)
 class PrimeStep:
     title: str
@@ -73,11 +78,22 @@ class PrimeStep:
     hands: bool = True
 
 
-def prime_plan(figures: int, school: str, scheme: Scheme) -> list[PrimeStep]:
-    """Two thin coats on so many figures; the second from above, as the scheme's primer wants it."""
-    coat = figures * scheme.prime_minutes * PACE[school] / 2
+def on_sticks_words(on_sticks: Mapping[str, int]) -> str:
+    """Parts that have holders of their own, "" where none have."""
+    return ", ".join(f"{count} × {slot}" for slot, count in on_sticks.items() if count)
+
+
+def prime_plan(
+    figures: int, school: str, scheme: Scheme, on_sticks: Mapping[str, int] = MappingProxyType({})
+) -> list[PrimeStep]:
+    """Two thin coats on so many figures; the second from above, as the scheme's primer wants it. ``on_sticks``: how many parts of
+    each slot have holders of their own.
+    """
+    coat, apart = figures * scheme.prime_minutes * PACE[school] / 2, on_sticks_words(on_sticks)
+    held = 1.0 * figures + STICK_MIN * sum(on_sticks.values())
+    told = f"On sticks of their own: {apart}" if apart else "Soap and water first if fingers touched it"
     return [
-        PrimeStep("Clean, dry, on holders", 1.0 * figures, "Soap and water first if fingers touched it"),
+        PrimeStep("Clean, dry, on holders", held, told),
         PrimeStep("Set up", SETUP_MIN[school], SCHOOLS[school].partition(":")[0]),
         PrimeStep("First thin coat, from below and round", coat, counted(figures, "figure")),
         PrimeStep("Between coats", BETWEEN_COATS_MIN, "15 to 30 minutes; two thin coats beat one", False),

@@ -21,6 +21,7 @@ from numerus.domain.plans import Plans
 from numerus.domain.printing.plates import Plate
 from numerus.errors import PlanError
 from numerus.paint.figure.touching import Between
+from numerus.paint.priming import on_sticks_words
 from numerus.paint.rack.batches import bulk
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
@@ -226,7 +227,9 @@ def _priming(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: dateti
     if not here:
         return []
     facts = tuple(step("prime", (f.figure.id,), scheme.prime_minutes, now) for f in here)
-    detail = f"{counted(len(here), 'figure')}, {scheme.primer}, two thin coats"
+    sticks = on_sticks_words(Counter(slot for f in here for slot in f.on_sticks))
+    apart = f"; on sticks: {sticks}" if sticks else ""
+    detail = f"{counted(len(here), 'figure')}, {scheme.primer}, two thin coats{apart}"
     return [Task(f"Prime {unit.name}", scheme.prime_minutes * len(here), detail, "prime", ("Holder, mask",), facts)]
 
 

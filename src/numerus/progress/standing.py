@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
 
-from numerus.assembly.gluing import glued_later, kept_apart
+from numerus.assembly.gluing import GLUE_IDS, glued_later, kept_apart
 from numerus.domain.army import Figure, Unit
 from numerus.domain.painting.recipes import FinishStep, RecipeStep
 from numerus.domain.plans import Plans
@@ -47,6 +47,15 @@ class FigureStanding:
     @property
     def number(self) -> int:
         return NUMBER[self.stage]
+
+    @property
+    def on_sticks(self) -> tuple[str, ...]:
+        """Slots whose parts are primed and painted on holders of their own: kept apart when it was built, not glued on yet."""
+        return (
+            tuple(s.id.removeprefix(GLUE_IDS) for s in self.finish_left if s.id.startswith(GLUE_IDS))
+            if self.built_keys
+            else ()
+        )
 
     @property
     def finish_left(self) -> list[FinishStep]:

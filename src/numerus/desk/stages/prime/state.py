@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Sequence
 from datetime import datetime
 
@@ -41,7 +42,8 @@ class PrimeState:
     @property
     def plan(self) -> list[PrimeStep]:
         scheme = self.plans.scheme_of(self.unit_id)
-        return prime_plan(len(self.waiting), self.school, scheme) if scheme and self.waiting else []
+        on_sticks = Counter(slot for f in self.waiting for slot in f.on_sticks)
+        return prime_plan(len(self.waiting), self.school, scheme, on_sticks) if scheme and self.waiting else []
 
     @property
     def planned_min(self) -> float:
