@@ -338,7 +338,7 @@ def test_a_look_that_was_cancelled_is_taken_again(window: MainWindow, monkeypatc
 
     bench = window.benches["wash"]
     with monkeypatch.context() as patch:
-        patch.setattr(type(bench.state), "emptying", lambda state, mesh_of: cancelled)
+        patch.setattr(type(bench.state), "emptying", lambda state, mesh_of, kept: cancelled)
         shown(window, "wash")
         assert bench.state.held_for not in bench.state.looked_at and "Looking" not in bench.note.text()
     bench.refresh()

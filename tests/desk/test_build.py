@@ -7,10 +7,28 @@ from dataclasses import replace
 import pytest
 from PyQt6.QtWidgets import QApplication, QDialog
 
+from numerus.assembly.build_look import BuildLook, look_at_build
 from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.stages.build.bench import APART_PAGE, STEPS_PAGE
 from numerus.desk.window import MainWindow
+from numerus.errors import Progress
 from numerus.progress.next_tasks import step
+from numerus.surface.zones import ZonedMesh
+
+LOOKED: dict[tuple[object, ...], BuildLook] = {}
+
+
+@pytest.fixture(autouse=True)
+def looked_at_once(monkeypatch: pytest.MonkeyPatch) -> None:
+    """The same figure is looked at once for all tests of this file."""
+
+    def look(parts: list[tuple[str, ZonedMesh]], progress: Progress) -> BuildLook:
+        key = tuple((name, zoned.mesh.vertices.tobytes(), zoned.labels.tobytes()) for name, zoned in parts)
+        if key not in LOOKED:
+            LOOKED[key] = look_at_build(parts, progress)
+        return LOOKED[key]
+
+    monkeypatch.setattr("numerus.desk.stages.build.bench.look_at_build", look)
 
 
 def opened(window: MainWindow):  # type: ignore[no-untyped-def]

@@ -20,14 +20,17 @@ from numerus.cli.__main__ import main
 from numerus.domain.army import Army
 from numerus.errors import Cancelled, PlanError
 from numerus.formats.packed_mesh import unpack_mesh
+from numerus.geometry.mesh import Mesh
 from numerus.packing.pockets import (
     ATTITUDES,
     CLEARANCE_MM,
     PIXEL_MM,
     Pocket,
     lying_outline,
+    packed_pockets,
     pockets_of,
     safest_attitude,
+    unpacked_pockets,
 )
 from numerus.packing.trays import FLOOR_MM, WALL_MM, FoamBox, packed
 
@@ -173,3 +176,24 @@ def test_cut_files_hold_the_outlines_at_true_size(
     for one, other in zip(cut, drawn, strict=True):
         assert np.allclose(one, np.stack([other[:, 0], deep - other[:, 1]], axis=1), atol=2e-3)
     assert all(apart_mm(a, b) >= WALL_MM - 1e-3 for a, b in combinations(cut, 2))
+
+
+def test_what_was_packed_once_is_known_and_what_is_gone_is_let_go(demo: Book) -> None:
+    """Kept and read back, no mesh is asked for again, and the pockets are the same; damaged or of another form all is worked out."""
+    figures = list(demo.plans.figures.values())[:3]
+    known: dict[str, Pocket] = {}
+    first = pockets_of(demo.plans, figures, lambda b: unpack_mesh(demo.blob(b)), known=known)
+    again = unpacked_pockets(packed_pockets(known))
+
+    def nothing(blob: str) -> Mesh:
+        raise AssertionError("asked for a mesh that is known")
+
+    for one, other in zip(first, pockets_of(demo.plans, figures, nothing, known=again), strict=True):
+        assert np.allclose(one.outline, other.outline, atol=0.001)
+        assert one.figure_id == other.figure_id
+        assert (one.width_mm, one.depth_mm, one.height_mm, one.attitude, one.note, one.grams) == (
+            other.width_mm, other.depth_mm, other.height_mm, other.attitude, other.note, other.grams,
+        )  # fmt: skip
+    pockets_of(demo.plans, figures[:1], nothing, known=again)
+    assert len(again) == 1
+    assert unpacked_pockets(b"nonsense") == unpacked_pockets(None) == unpacked_pockets(b'{"form": 0}') == {}

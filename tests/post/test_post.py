@@ -19,8 +19,8 @@ from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.solids.mass import centre_of_mass
 from numerus.post.bath_book import Carried
 from numerus.post.cautions import cautions
-from numerus.post.cure import Lamp, cure_plan
-from numerus.post.emptying import Hollow, hollows, kept_ml
+from numerus.post.cure import Lamp, cure_plan, supports_off
+from numerus.post.emptying import Hollow, hollows, kept_ml, packed_known, unpacked_known
 from numerus.post.wash import LIMIT_MIN, Bath, baths, clinging_ml, wash_plan
 from numerus.printing.hollow.venting import Tipping
 from numerus.progress.next_tasks import step
@@ -73,6 +73,14 @@ def test_a_part_with_a_pocket_is_told_with_how_to_hold_it() -> None:
     )  # of the room, 17 are below the rim
     assert told[0].tipping.left_ml == 0 and "runs empty" in told[0].words
     assert kept_ml(told) == pytest.approx(2 * told[0].tipping.hanging_ml)
+    known: dict[str, Tipping | None] = {}
+    cup_again = [("cup", open_up, (0.0, 0.0, -1.0)), ("block", block, (0.0, 0.0, 1.0))]
+    assert hollows(cup_again, known=known)[0].tipping == told[0].tipping and len(known) == 2
+    kept = unpacked_known(packed_known(known))
+    with pytest.MonkeyPatch.context() as patch:
+        patch.setattr("numerus.post.emptying.keeps_ml", None)  # what a book kept is not looked at again
+        assert [h.tipping for h in hollows(cup_again, known=kept)] == [told[0].tipping]
+    assert unpacked_known(b"nonsense") == {}
     kind = wash_plan(300, 0.08, told, Bath("Dirty", 1, 0), Bath("Clean", 1, 0))
     assert next(s for s in kind if "swirl" in s.title).minutes == 2 * 1.5
 
@@ -181,3 +189,14 @@ def test_every_slot_but_the_first_is_glued_or_kept_apart(slots: list, together: 
     assert len(handled) == len(slots) - 1
     assert not (together and any(s.title.startswith("Keep") for s in handled))
     assert steps[0].title.startswith("Dry fit" if len(slots) > 1 else "File") and all(s.minutes > 0 for s in steps)
+
+
+def test_both_schools_of_taking_supports_off_are_costed() -> None:
+    """Hard resin takes longer and leaves more; what is thin and held by tips may chip then; before the lamp skin touches raw resin."""
+    parts = [("bell", 40, 0.5), ("base", 0, 0.4), ("cloak", 20, 2.0), ("bell", 40, 0.5), ("hand", 5, 0.0)]
+    before, after = supports_off("before", parts), supports_off("after", parts)
+    assert before.tips == after.tips == 105
+    assert before.minutes == pytest.approx(105 * 0.03) and after.minutes == pytest.approx(105 * 0.06)
+    assert before.marks_mm2 == pytest.approx(105 * np.pi * 0.45**2 / 4) and after.marks_mm2 > before.marks_mm2
+    assert after.may_chip == ("bell",) and before.may_chip == () and "gloves" in before.description
+    assert "nothing on it is thin" in supports_off("after", [("block", 9, 3.0)]).description

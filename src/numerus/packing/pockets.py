@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
-from dataclasses import dataclass, replace
+import contextlib
+import hashlib
+import json
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import asdict, dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -17,6 +20,7 @@ from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import silhouette
 from numerus.kit.builds import printed_slots
 
+FORM = 1  # of kept pockets: another one is worked out anew
 CLEARANCE_MM = 2.0  # (default) between a figure and its foam
 PIXEL_MM = 0.4
 BASE_HIGH_MM = 3.5  # a bought base the meshes do not hold
@@ -121,11 +125,40 @@ def _pocket(figure: Figure, unit: Unit, parts: list[Part], mesh_of: Callable[[st
     )
 
 
+def packed_pockets(known: Mapping[str, Pocket]) -> bytes:
+    """Pockets by their builds, as a book keeps them."""
+    rows = {k: {**asdict(p), "outline": p.outline.round(3).tolist()} for k, p in known.items()}
+    return json.dumps({"form": FORM, "pockets": rows}).encode()
+
+
+def unpacked_pockets(data: bytes | None) -> dict[str, Pocket]:
+    """Those of another form, or damaged, are worked out again."""
+    with contextlib.suppress(ValueError, KeyError, TypeError, AttributeError):
+        kept = json.loads(data or b"{}")
+        if kept.get("form") == FORM:
+            return {k: Pocket(**{**row, "outline": np.array(row["outline"])}) for k, row in kept["pockets"].items()}
+    return {}
+
+
+def _build_key(figure: Figure, unit: Unit, parts: Sequence[Part], density: float) -> str:
+    """What a pocket depends on: figures of one build share their outline."""
+    about = (
+        sorted((p.blob, p.label, p.volume_ml, p.extents_mm) for p in parts),
+        figure.build.get("base", ""),
+        unit.base_mm,
+        density,
+    )
+    return hashlib.sha256(repr(about).encode()).hexdigest()[:32]
+
+
 def pockets_of(
-    plans: Plans, figures: Sequence[Figure], mesh_of: Callable[[str], Mesh], progress: Progress = lambda _: True
-) -> list[Pocket]:
-    """One for every figure that has parts; ``mesh_of`` gives the mesh of a blob. Raises Cancelled."""
-    by_content: dict[tuple[str, ...], Pocket] = {}  # figures of one build share their outline
+    plans: Plans, figures: Sequence[Figure], mesh_of: Callable[[str], Mesh], progress: Progress = lambda _: True,
+    known: dict[str, Pocket] | None = None,
+) -> list[Pocket]:  # fmt: skip
+    """One for every figure that has parts; ``mesh_of`` gives the mesh of a blob. ``known``: pockets by builds, used, added to, and
+    rid of those no figure has any more. Raises Cancelled.
+    """
+    by_content, used = ({} if known is None else known), set()
     pockets = []
     for number, figure in enumerate(figures):
         if not progress(number / len(figures)):
@@ -134,8 +167,11 @@ def pockets_of(
         parts = [plans.parts[p] for p in printed_slots(figure).values() if p in plans.parts]
         if not parts:
             continue
-        build = (*sorted(p.id for p in parts), figure.build.get("base", ""), str(unit.base_mm))
+        build = _build_key(figure, unit, parts, plans.resin.density_g_per_ml)
+        used.add(build)
         if build not in by_content:
             by_content[build] = _pocket(figure, unit, parts, mesh_of, plans.resin.density_g_per_ml)
         pockets.append(replace(by_content[build], figure_id=figure.id, figure=figure.name, unit=unit.name))
+    for gone in set(by_content) - used:
+        del by_content[gone]
     return pockets

@@ -2,9 +2,13 @@
 
 from __future__ import annotations
 
+import math
+from collections.abc import Sequence
 from dataclasses import dataclass
 
-from numerus.words import counted
+from numerus.words import counted, span
+
+MOST_NAMED = 3
 
 OFF_MIN_PER_TIP = {"before": 0.03, "after": 0.06}  # warm and soft they fall away; cured they are cut one by one
 OFF_LEAST_MIN = 2.0
@@ -13,10 +17,12 @@ TURN_MIN = 1.0  # to turn a load between two sides
 MOST_SIDES = 4
 THICK_MM = 8.0  # above this the dose is doubled and the part turned half way
 SUPPORT_SCHOOLS = ("before", "after")
-SCHOOL_DESCRIPTION = {
-    "before": "Supports off before curing: warm water at 40-60 °C, scars are smaller; the part is soft and irritant still.",
-    "after": "Supports off after curing: cleaner for the skin; brittle, chips more.",
-}
+USUAL_TIP_MM = 0.45  # (default) across the mark a tip leaves
+TORN_SHARE = {
+    "before": 1.0,
+    "after": 1.4,
+}  # (default) of a tip's section: what is soft parts at the tip, what is hard takes skin along
+FRAGILE_MM = 0.8  # walls that hard resin chips at
 
 
 @dataclass(frozen=True)
@@ -44,6 +50,35 @@ class CureStep:
 def supports_off_min(tips: int, school: str) -> float:
     """Minutes of hands to take so many tips off, by school."""
     return max(OFF_LEAST_MIN, tips * OFF_MIN_PER_TIP[school])
+
+
+@dataclass(frozen=True)
+class SupportsOff:
+    """Taking the supports of a plate off by one school: minutes of hands, mm² of marks, the thin parts that may chip."""
+
+    school: str
+    tips: int
+    minutes: float
+    marks_mm2: float
+    may_chip: tuple[str, ...] = ()
+
+    @property
+    def description(self) -> str:
+        costs = f"{span(self.minutes)}, about {self.marks_mm2:.0f} mm² of marks"
+        if self.school == "before":
+            raw = f"{counted(self.tips, 'touch')} of raw resin: gloves, warm water only once the solvent is gone"
+            return f"Before the lamp: {costs}; {raw}."
+        chips = f"; may chip: {', '.join(self.may_chip[:MOST_NAMED])}" if self.may_chip else "; nothing on it is thin"
+        more = f" and {len(self.may_chip) - MOST_NAMED} more" if len(self.may_chip) > MOST_NAMED else ""
+        return f"After it: {costs}{chips}{more}."
+
+
+def supports_off(school: str, parts: Sequence[tuple[str, int, float]]) -> SupportsOff:
+    """Of parts by name with how many tips each has and how thin it is, mm (0: not measured)."""
+    tips = sum(count for _, count, _ in parts)
+    marks = tips * math.pi / 4 * USUAL_TIP_MM**2 * TORN_SHARE[school]
+    thin = tuple(dict.fromkeys(name for name, count, mm in parts if count and 0 < mm < FRAGILE_MM))
+    return SupportsOff(school, tips, supports_off_min(tips, school), marks, thin if school == "after" else ())
 
 
 def lamp_min(dose_j_per_cm2: float, lamp: Lamp = Lamp()) -> float:

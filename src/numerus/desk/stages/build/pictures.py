@@ -171,19 +171,14 @@ class GluingOrder(Drawing):
         parts = [*self.first, *self.last]
         step = min((self.height() - 16) / max(len(parts), 1), 18.0)
         left, right = 70.0, self.width() - 12
-        places = len(parts) + 2.0
-        x_of = lambda n: left + (right - left) * (n + (1 if n < len(self.first) else 3)) / (places + 1.2)  # noqa: E731
-        paint = QRectF(
-            x_of(len(self.first)) - 1.6 * (right - left) / (places + 1.2),
-            2,
-            1.2 * (right - left) / (places + 1.2),
-            self.height() - 4,
-        )
-        self._painting(painter, paint)
+        place = (right - left) / (len(parts) + 3.2)  # one for each part, and room for painting between
+        before = len(self.first)
+        self._painting(painter, QRectF(left + place * (before + 1.4), 2, 1.2 * place, self.height() - 4))
         self.text(painter, left - 8, 13, self.body, 11, True, align=RIGHT, width=left - 8)
         self.line(painter, left, 9, right, 9, "ink", 2.4)
         for n, part in enumerate(parts):
-            self._part(painter, n, part, left, x_of(n), 9 + step * (n + 1))
+            x = left + place * (n + (1 if n < before else 3))
+            self._part(painter, n, part, left, x, 9 + step * (n + 1))
 
     def _painting(self, painter: QPainter, box: QRectF) -> None:
         painter.setPen(QPen(self.theme.colour("tallow"), 1))

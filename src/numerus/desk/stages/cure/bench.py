@@ -16,7 +16,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import column, label, row
 from numerus.geometry.mesh import Floats, xyz
 from numerus.geometry.rays import Camera
-from numerus.post.cure import SCHOOL_DESCRIPTION, SUPPORT_SCHOOLS
+from numerus.post.cure import SUPPORT_SCHOOLS
 from numerus.post.lamp_dose import Station
 from numerus.post.lamp_load import Cured
 
@@ -86,7 +86,7 @@ class CureBench(PlateStepsBench):
         state = self.state
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in state.plan])
         self.verdict.setText(state.verdict)
-        self.note.setText(SCHOOL_DESCRIPTION[state.school])
+        self.note.setText(" ".join(school.description for school in state.schools))
         self.minutes.plan(state.run_id, state.planned_min)
         self.dose_words.setText(state.light)
         self.advice.setText(" ".join(state.advice()))

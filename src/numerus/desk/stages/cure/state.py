@@ -11,7 +11,7 @@ from numerus.domain.journal import Fact, Timing
 from numerus.domain.printing.machines import Resin
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
-from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, CureStep, cure_plan
+from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, CureStep, SupportsOff, cure_plan, supports_off
 from numerus.post.lamp_load import Cured, PartDose, cured, loads_of
 from numerus.post.lamps import lamp_of
 from numerus.progress.next_tasks import step
@@ -50,6 +50,13 @@ class CureState(PlateStepsState):
     @property
     def planned_min(self) -> float:
         return max(1.0, round(sum(s.minutes for s in self.plan if s.hands)))
+
+    @property
+    def schools(self) -> list[SupportsOff]:
+        """Both ways to take this plate's supports off, the chosen one first."""
+        parts = [(p.label, p.pose.tips if p.pose else 0, p.thinnest_mm) for p in self.parts]
+        ordered = sorted(SUPPORT_SCHOOLS, key=lambda s: s != self.school)
+        return [supports_off(school, parts) for school in ordered]
 
     @property
     def verdict(self) -> str:

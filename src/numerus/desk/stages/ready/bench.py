@@ -25,10 +25,12 @@ from numerus.domain.money import money_text
 from numerus.errors import NumerusError, Progress
 from numerus.money.costs import Cost
 from numerus.packing.cutting import write_cut_files
-from numerus.packing.pockets import pockets_of
+from numerus.packing.pockets import packed_pockets, pockets_of, unpacked_pockets
 from numerus.packing.trays import Packed, packed
 from numerus.words import counted, hours
 
+POCKETS = "pockets"
+"""Under which word a book keeps the outlines its figures were packed by."""
 KINDS = (("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
          ("paint", "Paint", "tallow"), ("failures", "Failures", "brick"))  # fmt: skip
 
@@ -218,12 +220,17 @@ class ReadyBench(Bench):
         self._show_packed(busy=True)
         plans, figures, box, mesh_of = state.plans, state.figures, state.box, self.session.mesh_reader()
 
-        def work(progress: Progress) -> Packed:
-            pockets = pockets_of(plans, figures, mesh_of, lambda share: progress(0.8 * share))
-            return packed(pockets, box, lambda share: progress(0.8 + 0.2 * share))
+        kept = self.session.worked_out(POCKETS)
 
-        def done(packing: Packed) -> None:
-            state.packed = packing
+        def work(progress: Progress) -> tuple[Packed, bytes]:
+            known = unpacked_pockets(kept)
+            pockets = pockets_of(plans, figures, mesh_of, lambda share: progress(0.8 * share), known)
+            return packed(pockets, box, lambda share: progress(0.8 + 0.2 * share)), packed_pockets(known)
+
+        def done(packing: tuple[Packed, bytes]) -> None:
+            state.packed = packing[0]
+            if packing[1] != kept:
+                self.session.keep_worked_out(POCKETS, packing[1])
             self._show_packed()
 
         self.context.jobs.start("packing", "Packing the army", work, done)

@@ -20,6 +20,8 @@ WORDS_OF = {
     BathSettled: "settled and filtered",
     BathsSwapped: "the clean one made the dirty one",
 }
+SHAPES = "emptying"
+"""Under which word a book keeps how shapes run empty."""
 WAYS = "Whole plate into the tub: least handling. A basket: parts can be turned. Both are used."
 
 
@@ -82,11 +84,15 @@ class WashBench(PlateStepsBench):
         if about and about not in self.state.looked_at and about != self._looking_at:
             self._looking_at = about
 
-            def done(hollow: list[Hollow]) -> None:
-                self.state.looked_at[about] = hollow
+            kept = self.session.worked_out(SHAPES)
+
+            def done(looked: tuple[list[Hollow], bytes]) -> None:
+                self.state.looked_at[about] = looked[0]
+                if looked[1] != kept:
+                    self.session.keep_worked_out(SHAPES, looked[1])
                 self._show_words()
 
-            work = self.state.emptying(self.session.mesh_reader())
+            work = self.state.emptying(self.session.mesh_reader(), kept)
             self.context.jobs.start(
                 "emptying", "Looking into the parts", work, done, lambda: self._looked_in_vain(about)
             )

@@ -22,13 +22,13 @@ from numerus.post.bath_book import (
     spent_at,
     spent_when,
 )
-from numerus.post.emptying import UPRIGHT, Hollow, hollows, kept_ml
+from numerus.post.emptying import UPRIGHT, Hollow, hollows, kept_ml, packed_known, unpacked_known
 from numerus.post.wash import HANDS_MIN, LIMIT_MIN, Bath, WashStep, baths, clinging_ml, dry_min, swirl_min, wash_plan
 from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.next_tasks import parts_come_out, step
 from numerus.progress.printing.planned_runs import next_runs
 
-MOST_TOLD = 2
+MOST_TOLD, MOST_KNOWN = 2, 500  # hollow parts told in the line; shapes of which a book keeps how they run empty
 WATER_WASHABLE = "water-washable"
 VERDICTS = (CLEAN_PART, TACKY, WHITE)
 CHANGING_MIN = 10.0  # of hands, to settle, filter and fill up a bath (default)
@@ -144,13 +144,17 @@ class WashState(PlateStepsState):
             return "Looking for what stays in the parts …"
         return " ".join(f"{h.words}" for h in self.hollow[:MOST_TOLD])
 
-    def emptying(self, mesh_of: Callable[[str], Mesh]) -> Callable[[Progress], list[Hollow]]:
-        """The work of a job: what stays in every part."""
+    def emptying(
+        self, mesh_of: Callable[[str], Mesh], kept: bytes | None = None
+    ) -> Callable[[Progress], tuple[list[Hollow], bytes]]:
+        """The work of a job: what stays in every part, and what is known of shapes now; ``kept``: what was."""
         named = [(p.label, p.blob, p.pose.up if p.pose else UPRIGHT) for p in self.parts]
 
-        def work(progress: Progress) -> list[Hollow]:
-            meshes = {blob: mesh_of(blob) for _, blob, _ in named}
-            return hollows([(name, meshes[blob], up) for name, blob, up in named], progress)
+        def work(progress: Progress) -> tuple[list[Hollow], bytes]:
+            meshes, known = {blob: mesh_of(blob) for _, blob, _ in named}, unpacked_known(kept)
+            listed = hollows([(name, meshes[blob], up) for name, blob, up in named], progress, known)
+            newest = dict(list(known.items())[-MOST_KNOWN:])
+            return listed, packed_known(newest)
 
         return work
 
