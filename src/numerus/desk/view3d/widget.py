@@ -133,12 +133,13 @@ class BenchView(QWidget):
 
     def _draw_caption(self, painter: QPainter) -> None:
         if self.caption[0]:
+            zoom = self.theme.zoom
             painter.setPen(self.theme.colour("ink"))
             painter.setFont(self.theme.font(11, True))
-            painter.drawText(QPointF(12, 20), self.caption[0])
+            painter.drawText(QPointF(12, 20) * zoom, self.caption[0])
             painter.setFont(self.theme.font(11))
             painter.setPen(self.theme.colour("slate"))
-            painter.drawText(QPointF(12, 35), self.caption[1])
+            painter.drawText(QPointF(12, 35) * zoom, self.caption[1])
 
     def turn(self, degrees: float, raise_deg: float = 0.0) -> None:
         tilt = float(np.clip(self.camera.raise_deg + raise_deg, -85, 85))

@@ -8,7 +8,7 @@ from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
-from numerus.assembly.build_look import OUT_OF_REACH, REGAINED
+from numerus.assembly.build_look import OUT_OF_REACH, REACHED, REGAINED
 from numerus.assembly.sub_assemblies import worth_it
 from numerus.desk.context import Context
 from numerus.desk.stages.build.pictures import GluingOrder, JointList, WorthChart, ZoneGains
@@ -22,7 +22,9 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.words import counted, span
 
 AWAY = 0.3  # of the figure's height: how far a part kept apart is drawn from its place
-SKIN = np.array([196, 188, 174], np.uint8)
+TONES = np.array(
+    [[196, 188, 174], [61, 58, 54], [95, 169, 172]], np.uint8
+)  # by mark: reached, out of reach, given back
 NOTE = "A brush of 8° either side over 20 mm, then a hand (defaults); reached: one way in seven is free. Minutes are defaults."
 
 
@@ -78,7 +80,7 @@ class ApartPage(QWidget):
         state, look = self.state, self.state.known
         if look is None:
             self.glued.caption, self.apart.caption = ("All glued", "looking where a brush comes to …"), ("", "")
-            plain = [Thing(m, SKIN[None]) for m in meshes.values()]
+            plain = [Thing(m, TONES[REACHED][None]) for m in meshes.values()]
             self.glued.show_things(plain)
             self.apart.show_things(plain)
             return
@@ -129,22 +131,23 @@ class ApartPage(QWidget):
             return
         study, apart = look.study, self.state.apart if letter == "B" else ()
         left = (study.seen_mm2 - study.easy_mm2(apart)) / 100
-        rows = [(_tone(self.theme, OUT_OF_REACH), f"{left:.1f} cm² no brush gets to")]
+        rows = [(_tone(OUT_OF_REACH), f"{left:.1f} cm² no brush gets to")]
         if letter == "B":
             back = (study.easy_mm2(apart) - study.easy_mm2()) / 100
-            rows.append((_tone(self.theme, REGAINED), f"{back:.1f} cm² given back"))
+            rows.append((_tone(REGAINED), f"{back:.1f} cm² given back"))
+        zoom = self.theme.zoom
         painter.setFont(self.theme.font(11))
         for n, (tone, words) in enumerate(rows):
-            y = 56 + 17 * n
+            y = (56 + 17 * n) * zoom
             painter.setPen(QPen(self.theme.colour("slate"), 0.8))
             painter.setBrush(self.theme.colour(tone))
-            painter.drawRect(QRectF(12, y - 9, 14, 10))
+            painter.drawRect(QRectF(12 * zoom, y - 9 * zoom, 14 * zoom, 10 * zoom))
             painter.setPen(self.theme.colour("ink"))
-            painter.drawText(QPointF(32, y), words)
+            painter.drawText(QPointF(32 * zoom, y), words)
 
 
-def _tone(theme: Theme, mark: int) -> str:
-    return "#3D3A36" if mark == OUT_OF_REACH else "#5FA9AC"
+def _tone(mark: int) -> str:
+    return "#{:02X}{:02X}{:02X}".format(*TONES[mark].tolist())
 
 
 def _lettered(painter: QPainter, theme: Theme, x: float, letter: str, chosen: bool) -> None:
@@ -158,9 +161,8 @@ def _lettered(painter: QPainter, theme: Theme, x: float, letter: str, chosen: bo
 
 
 def _things(meshes: dict[str, Mesh], marks: list[NDArray[np.uint8]], away: dict[str, Floats]) -> list[Thing]:
-    tones = np.array([SKIN, [0x3D, 0x3A, 0x36], [0x5F, 0xA9, 0xAC]], np.uint8)
     return [
-        Thing(mesh.moved(away[slot]) if slot in away else mesh, tones[mark])
+        Thing(mesh.moved(away[slot]) if slot in away else mesh, TONES[mark])
         for (slot, mesh), mark in zip(meshes.items(), marks, strict=True)
     ]
 
