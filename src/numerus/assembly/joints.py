@@ -155,6 +155,8 @@ def _gap(one: Mesh, other: Mesh, held: Floats) -> Gap:
 
     points, normals = even_points(one, POINTS)
     near = cKDTree(held).query(points, distance_upper_bound=GAP_ROUND_MM)[0] < GAP_ROUND_MM
+    if not near.any():
+        return Gap()
     points, normals = points[near], normals[near]
     slope, wide = _across(other, points, normals)
     own = _across(one, points, normals)[1]  # where the part itself comes first there is no gap to the other

@@ -78,7 +78,7 @@ def joints_of_files(args: argparse.Namespace) -> list[Result]:
     joints = [
         {
             "a": j.a, "b": j.b, "area_mm2": round(j.area_mm2, 3), "load_nmm": round(j.load_nmm, 5), "knock_nmm": round(j.knock_nmm, 5),
-            "advice": j.advice,
+            "advice": j.advice, "gap_mm": round(j.gap.mean_mm, 3), "gap_most_mm": round(j.gap.most_mm, 3), "fill": j.filling,
         }
         for j in joint_list
     ]  # fmt: skip
