@@ -110,12 +110,10 @@ class Jobs(QObject):
 
     def idle(
         self, name: str, words: str, work: Callable[[Progress], Any], done: Callable[[Any], object],
-        stopped: Callable[[], object] | None = None,
-    ) -> bool:  # fmt: skip
-        """Work nobody waits for: started only where it does not keep anyone waiting; whether it was."""
+    ) -> None:  # fmt: skip
+        """Work nobody waits for: started only where it does not keep anyone waiting."""
         if not self.synchronous:
-            self.start(name, words, work, done, stopped)
-        return not self.synchronous
+            self.start(name, words, work, done)
 
     def cancel(self, name: str = "") -> None:
         """Cancel the job of that name, or all."""

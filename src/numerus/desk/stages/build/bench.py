@@ -128,9 +128,9 @@ class BuildBench(StepsBench):
         self._weigh(meshes)
 
     def _look(self) -> None:
-        """Where a brush comes to and how the joints fit, in a job, once for a build."""
+        """Where a brush comes to and how the joints fit, in a job, once for a build: when somebody asks what stays apart."""
         state, key = self.state, self.state.key
-        if state.known is not None or key == self._looking_at:
+        if not self._apart_open or state.known is not None or key == self._looking_at:
             return
         parts = [(slot, self.session.zoned(part)) for slot, part in state.parts.items()]
 
@@ -138,13 +138,11 @@ class BuildBench(StepsBench):
             state.remember(key, look)
             self.show_choice()
 
-        job = ("build look", "Looking where a brush comes to", lambda progress: look_at_build(parts, progress), done,
-               lambda: self._looked_in_vain(key))  # fmt: skip
-        if self._apart_open:
-            self._looking_at = key
-            self.context.jobs.start(*job)
-        elif self.context.jobs.idle(*job):
-            self._looking_at = key
+        self._looking_at = key
+        self.context.jobs.start(
+            "build look", "Looking where a brush comes to", lambda progress: look_at_build(parts, progress), done,
+            lambda: self._looked_in_vain(key),
+        )  # fmt: skip
 
     def _looked_in_vain(self, key: Key) -> None:
         """It is looked at when the figure is shown again."""
