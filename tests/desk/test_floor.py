@@ -20,6 +20,7 @@ from numerus.domain.army import Day
 from numerus.domain.journal import Fact, PartOutcome, RunEnded
 from numerus.printing.runs.vat import levels, stands_in
 from numerus.schedule.improving import BetterOrder
+from numerus.schedule.run_queue import moved_to
 
 
 def test_a_run_that_ended_while_nobody_looked_is_found_and_told(window: MainWindow) -> None:
@@ -247,6 +248,16 @@ def test_another_order_is_taken_with_one_press_and_undone(window: MainWindow) ->
     assert [p.id for p in bench.state.waiting] == before[::-1]
     window.session.undo()
     assert [p.id for p in bench.state.waiting] == before
+    first = bench.state.waiting[0]
+    other = next(m for m in window.session.plans.machines.values() if m.id != first.machine_id)
+    moved = (moved_to(first, other), *bench.state.waiting[1:])
+    bench.better = BetterOrder(moved, bench.state.schedule, 90.0, frozenset({first.id}))
+    bench.planned.show_helps([], bench.better)
+    assert "1 plate on another machine" in bench.planned.helps.lines[0][0]
+    bench.planned.helps.chosen.emit(0)
+    assert window.session.plans.plates[first.id].machine_id == other.id
+    window.session.undo()
+    assert window.session.plans.plates[first.id].machine_id == first.machine_id
 
 
 def test_days_away_and_a_passed_date_are_planned_with(window: MainWindow) -> None:

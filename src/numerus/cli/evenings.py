@@ -85,11 +85,12 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.formats.packed_mesh import unpack_mesh
     from numerus.post.emptying import UPRIGHT, hollows, kept_ml
-    from numerus.post.wash import baths, clinging_ml, wash_plan
+    from numerus.post.wash import baths, clinging_ml, dry_min, wash_plan
     from numerus.progress.next_tasks import parts_come_out
     from numerus.progress.standing import standing
 
     book = Book.open(args.book)
+    judged = book.history.carried.judged
     tubs, answers = baths(book.history.carried), []
     for run in standing(book.plans, book.history).runs.values():
         if run.state not in ("hanging", "printed") or run.plate_id not in book.plans.plates:
@@ -100,7 +101,7 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
         hollow = hollows([(p.label, meshes[p.blob], p.pose.up if p.pose else UPRIGHT) for p in parts])
         steps = [
             {"step": s.title, "minutes": round(s.minutes, 2), "hands": s.hands, "what": s.detail}
-            for s in wash_plan(surface, book.plans.resin.film_mm, hollow, *tubs)
+            for s in wash_plan(surface, book.plans.resin.film_mm, hollow, *tubs, dries_min=dry_min(judged))
         ]
         name = book.plans.plates[run.plate_id].name
         answers.append(
@@ -113,7 +114,14 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
             }
         )
     listed = [
-        {"name": b.name, "litres": b.litres, "resin_ml": round(b.carried_ml, 2), "spent": round(b.spent, 4)}
+        {
+            "name": b.name,
+            "liquid": b.liquid,
+            "litres": b.litres,
+            "spent_at": round(b.limit, 4),
+            "resin_ml": round(b.carried_ml, 2),
+            "spent": round(b.spent, 4),
+        }
         for b in tubs
     ]
     return [{"file": str(args.book), "ok": True, "baths": listed, "plates": answers}]

@@ -18,11 +18,8 @@ from numerus.domain.journal import BathChanged, BathFilled, BathSettled, BathsSw
 
 DIRTY, CLEAN = "dirty", "clean"
 DIRTY_SHARE = 0.85  # (default) of what a plate carries in that stays in the first bath
-SPENT_SHARE, SPENT_SD, WIDTH = (
-    0.08,
-    0.015,
-    0.006,
-)  # (defaults) by weight: where a bath no longer cleans, how surely, how sharply
+SPENT_SHARE, SPENT_SD = 0.08, 0.015  # (defaults) by weight: where a bath no longer cleans, and how surely
+WIDTH = 0.006  # (default) how sharply
 LITRES, RESIN_G_PER_ML = 1.5, 1.1  # (defaults)
 SETTLED_SHARE = 0.6  # (default) of the resin that a settled and filtered bath leaves behind
 TACKY, CLEAN_PART, WHITE = "tacky", "came clean", "white"

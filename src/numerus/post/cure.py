@@ -18,10 +18,7 @@ MOST_SIDES = 4
 THICK_MM = 8.0  # above this the dose is doubled and the part turned half way
 SUPPORT_SCHOOLS = ("before", "after")
 USUAL_TIP_MM = 0.45  # (default) across the mark a tip leaves
-TORN_SHARE = {
-    "before": 1.0,
-    "after": 1.4,
-}  # (default) of a tip's section: what is soft parts at the tip, what is hard takes skin along
+TORN_SHARE = {"before": 1.0, "after": 1.4}  # (default) of a tip's section: hard resin takes skin along
 FRAGILE_MM = 0.8  # walls that hard resin chips at
 
 

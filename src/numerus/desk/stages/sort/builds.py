@@ -11,7 +11,8 @@ from PyQt6.QtWidgets import QMenu, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.sort.builds_grid import BuildsGrid
-from numerus.desk.stages.sort.shelves import icon_of, letter
+from numerus.desk.stages.sort.kit_pictures import icon_of
+from numerus.desk.stages.sort.shelves import letter
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row
 from numerus.domain.army import BOUGHT, NONE, BuildRule, Figure

@@ -8,7 +8,8 @@ from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen, QPixmap
 
 from numerus.desk.context import Context
-from numerus.desk.stages.sort.shelves import icon_of, letter
+from numerus.desk.stages.sort.kit_pictures import icon_of
+from numerus.desk.stages.sort.shelves import letter
 from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.domain.army import Figure

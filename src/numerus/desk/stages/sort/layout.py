@@ -2,33 +2,25 @@
 
 from __future__ import annotations
 
-import contextlib
 from collections.abc import Callable, Sequence
 
 import numpy as np
 from PyQt6.QtCore import QPoint, QPointF, Qt
-from PyQt6.QtGui import QImage, QPainter, QPen
+from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QCheckBox, QInputDialog, QMenu, QSlider, QWidget
 
 from numerus.assembly.balance import balance
 from numerus.book.intake import is_doubtful
 from numerus.desk.context import Context
 from numerus.desk.stages.sort.cards import Cards
-from numerus.desk.stages.sort.shelves import (
-    Shelf,
-    icon_of,
-    keep_thumbnails,
-    letter,
-    read_thumbnails,
-    unread_thumbnails,
-)
+from numerus.desk.stages.sort.kit_pictures import KitPictures, icon_of
+from numerus.desk.stages.sort.shelves import Shelf, letter
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.bench import vertex_normals_of
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.domain.army import BOUGHT, SLOTS, Figure
 from numerus.domain.parts import Part
-from numerus.errors import NumerusError, Progress
+from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.kit.builds import alternatives
 from numerus.kit.scale import heights
@@ -57,7 +49,7 @@ class LayOut(QWidget):
         self.view.overlay = self._callouts
         self.view.picked.connect(self._picked)
         self.left, self.right = column(gap=2), column(gap=2)
-        self._asked: set[str] = set()
+        self.pictures = KitPictures(context)
         self.things: list[tuple[str, Part, Mesh]] = []
         self.shelves: dict[str, Shelf] = {}
         self.cards = Cards(self.theme, act, self._look)
@@ -105,7 +97,7 @@ class LayOut(QWidget):
         if unit is None:
             return
         parts = self.session.kit_parts()
-        if self._reading(parts):
+        if self.pictures.reading(parts, [p.blob for p in self._build_shown(parts).values()], self.refresh):
             return
         self._fill_shelves(parts, unit.slots)
         kit = self.session.plans.kits.get(unit.kit_id)
@@ -113,28 +105,6 @@ class LayOut(QWidget):
         self.pages.setText(self.cards.page_words)
         self.forward.setVisible(len(self.cards.statements) > self.cards.room)
         self._assemble(parts)
-
-    def _reading(self, parts: Sequence[Part]) -> bool:
-        """Whether thumbnails and the figure's meshes are still to be read, which is done in a job, once for each."""
-        meshes = self.session.unread(p.blob for p in self._build_shown(parts).values())
-        ask = [b for b in (*unread_thumbnails(parts), *meshes) if b not in self._asked]
-        if not ask or self.session.book is None:
-            return False
-        path, read = self.session.book.path, self.session.mesh_reader()
-
-        def work(progress: Progress) -> dict[str, QImage]:
-            for blob in meshes:
-                with contextlib.suppress(NumerusError):  # a missing one is told of where it is shown
-                    vertex_normals_of(read(blob))
-            return read_thumbnails(path, [b for b in ask if b not in meshes])
-
-        def done(images: dict[str, QImage]) -> None:
-            self._asked.update(ask)
-            keep_thumbnails(images)
-            self.refresh()
-
-        self.context.jobs.start("sort pictures", "Reading the kit", work, done)
-        return True
 
     def _fill_shelves(self, parts: Sequence[Part], unit_slots: tuple[str, ...]) -> None:
         """Slots left and right of the figure; what is in doubt and what no build needs on shelves of their own."""

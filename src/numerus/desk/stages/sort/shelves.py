@@ -2,21 +2,16 @@
 
 from __future__ import annotations
 
-import contextlib
 import string
 from collections.abc import Callable, Sequence
-from pathlib import Path
 
 from PyQt6.QtCore import QPoint, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QDropEvent, QFontMetrics, QIcon, QImage, QPainter, QPen, QPixmap, QPixmapCache, QResizeEvent
+from PyQt6.QtGui import QDropEvent, QFontMetrics, QIcon, QPainter, QPen, QPixmap, QResizeEvent
 from PyQt6.QtWidgets import QListWidget, QListWidgetItem
 
-from numerus.book.blob_reader import read_blob
-from numerus.desk.session import Session
 from numerus.desk.theme.palette import LABEL, Theme
 from numerus.domain.army import BOUGHT, NONE
 from numerus.domain.parts import Part
-from numerus.errors import NumerusError
 from numerus.kit.sorting import telling_words
 
 ICON_PX, SMALL_PX, STACK_PX = 44, 31, 6
@@ -31,40 +26,6 @@ def letter(parts: Sequence[Part], part_id: str) -> str:
     if part_id in ids:
         return string.ascii_lowercase[ids.index(part_id) % 26]
     return part_id if part_id in (NONE, BOUGHT) else "?"
-
-
-def icon_of(session: Session, part: Part) -> QIcon:
-    """The part's thumbnail; empty where it is missing or damaged. Read once: a blob's name tells what is in it."""
-    known = QPixmapCache.find(part.thumbnail) if part.thumbnail else None
-    if known is not None:
-        return QIcon(known)
-    pixmap = QPixmap()
-    try:
-        if part.thumbnail and session.book is not None:
-            pixmap.loadFromData(session.book.blob(part.thumbnail))
-            QPixmapCache.insert(part.thumbnail, pixmap)
-    except NumerusError:
-        return QIcon()
-    return QIcon(pixmap)
-
-
-def unread_thumbnails(parts: Sequence[Part]) -> list[str]:
-    """Those that no picture was made of yet."""
-    return [p.thumbnail for p in parts if p.thumbnail and QPixmapCache.find(p.thumbnail) is None]
-
-
-def read_thumbnails(path: Path, names: Sequence[str]) -> dict[str, QImage]:
-    """On any thread; a missing or damaged one is left out, and shown as nothing."""
-    images = {}
-    for name in names:
-        with contextlib.suppress(NumerusError):
-            images[name] = QImage.fromData(read_blob(path, name))
-    return images
-
-
-def keep_thumbnails(images: dict[str, QImage]) -> None:
-    for name, image in images.items():
-        QPixmapCache.insert(name, QPixmap.fromImage(image))
 
 
 def facts_of(part: Part) -> str:

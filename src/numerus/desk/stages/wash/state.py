@@ -105,14 +105,10 @@ class WashState(PlateStepsState):
 
     @property
     def unjudged(self) -> RunRecord | None:
-        """The plate washed last that nobody has said of how it came out."""
-        told = self.carried.washed_at
-        runs = [
-            r
-            for r in self.answers.standing.runs.values()
-            if r.run_id in told and r.run_id not in self.carried.judged_runs
-        ]
-        return max(runs, key=lambda r: list(told).index(r.run_id), default=None)
+        """The plate to be asked about: the first washed after the last one judged; where none was ever judged, the last."""
+        washed, judged, runs = list(self.carried.washed_at), self.carried.judged_runs, self.answers.standing.runs
+        last = max((n for n, run in enumerate(washed) if run in judged), default=len(washed) - 2)
+        return next((runs[run] for run in washed[last + 1 :] if run in runs), None)
 
     def verdict_fact(self, verdict: str, now: datetime) -> Fact | None:
         run = self.unjudged
