@@ -6,10 +6,12 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtGui import QKeyEvent
+from pytestqt.qtbot import QtBot
 
 from numerus.desk.stages.paint.bench import RECIPE
+from numerus.desk.stages.paint.recipe.draw_dialog import DrawDialog
 from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
 from numerus.desk.stages.paint.recipe.order_dialog import OrderDialog
 from numerus.desk.stages.paint.recipe.page import RecipePage
@@ -219,3 +221,59 @@ def test_a_spray_over_a_finished_zone_is_told(window: MainWindow, page: RecipePa
     page.change("technique", "spray")
     told = [words for words in page.state.warnings() if "Overspray" in words]
     assert told and "cm²" in told[0] and "tape" in told[0]
+
+
+def test_a_freehand_line_is_drawn_on_the_figure_by_mouse_and_by_keys(
+    qtbot: QtBot, window: MainWindow, page: RecipePage, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Measured while one draws, the last line taken back; one edit of the stroke, seen in its frame; undo takes it back."""
+    press(page.strip, Qt.Key.Key_Insert)
+    page.change("technique", "line")
+    assert any("nothing is drawn" in words for words in page.state.warnings())
+    bare, before = page.state.frames[page.state.steps.index(page.state.step)].image, steps(window)
+    told: list[str] = []
+
+    def draw(dialog: DrawDialog) -> int:
+        dialog.show()
+        view, middle = dialog.view, dialog.view.rect().center()
+        qtbot.mousePress(view, Qt.MouseButton.LeftButton, pos=middle)
+        for n in range(1, 9):
+            qtbot.mouseMove(view, middle + QPoint(0, 6 * n))
+        qtbot.mouseRelease(view, Qt.MouseButton.LeftButton, pos=middle + QPoint(0, 48))
+        told.append(dialog.told.text())
+        for key in (Qt.Key.Key_Space, Qt.Key.Key_Left, Qt.Key.Key_Space, Qt.Key.Key_Return):
+            qtbot.keyClick(view, key)
+        told.append(dialog.told.text())
+        dialog.take_back()
+        told.append(dialog.told.text())
+        return 1
+
+    monkeypatch.setattr(DrawDialog, "exec", draw)
+    page.asks.draw()
+    assert told[0].startswith("1 line,") and told[1].startswith("2 lines,") and told[2] == told[0]
+    step = page.state.step
+    assert len(step.placing.drawn) == 1 and 0 < step.placing.drawn_share < 0.2 and step.placing.mask == ""
+    assert not any("nothing is drawn" in words for words in page.state.warnings())
+    assert np.abs(page.state.frames[page.state.steps.index(step)].image.astype(int) - bare).max() > 8
+    window.session.undo()
+    assert steps(window) == before
+
+
+def test_any_stroke_goes_only_where_a_hand_drew_it(
+    window: MainWindow, page: RecipePage, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Its mask becomes by hand; one that is drawn to nothing says so, and Cancel changes nothing."""
+    before = steps(window)
+    monkeypatch.setattr(DrawDialog, "exec", lambda dialog: dialog.start_over())
+    page.asks.draw()
+    assert steps(window) == before
+
+    def empty(dialog: DrawDialog) -> int:
+        dialog.start_over()
+        assert dialog.told.text() == "Nothing drawn yet."
+        return 1
+
+    monkeypatch.setattr(DrawDialog, "exec", empty)
+    page.asks.draw()
+    assert page.state.step.placing.mask == "by hand" and page.choices["mask"].currentData() == "by hand"
+    assert any("nothing is drawn" in words for words in page.state.warnings())

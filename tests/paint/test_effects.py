@@ -8,9 +8,13 @@ import numpy as np
 import pytest
 
 from helpers import EVENING, ball_mesh, box_mesh, subdivided
+from numerus.colour.films import WHITE_GROUND
+from numerus.colour.light import delta_e
 from numerus.geometry.mesh import merged
 from numerus.paint.advice.effects import EFFECTS, EffectSteps, effect_named, effect_steps
+from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.placing import LOW_MM, lying
+from numerus.paint.figure.schools import school_step
 from numerus.paint.figure.shot import Figure
 from numerus.paint.rack.pots import Rack
 from numerus.starter.schemes import PAINTS
@@ -39,9 +43,12 @@ def test_every_effect_can_be_mixed_and_is_seen_somewhere_but_not_as_a_coat(post:
     assert len({s.id for s in found.steps}) == len(found.steps) == len(effect_named(name).strokes)
     for step in found.steps:
         assert rack.shares(step.mix) and step.minutes > 0 and step.since == EVENING
+        if step.technique == "rub-back":  # lays nothing, but takes away: seen below
+            continue
         laid = lying(step, post.places).mean_um
         assert laid.max() > 0.05, step.name
-        assert step.technique == "glaze" or np.ptp(laid) > 0.1 * laid.max(), step.name
+        under = step.technique in ("glaze", "base")
+        assert under or np.ptp(laid) > 0.1 * laid.max(), step.name
     assert effect_named(name).mind
 
 
@@ -63,3 +70,21 @@ def test_a_glow_falls_off_and_leaves_what_faces_away(post: Figure) -> None:
     one, other = (lying(s, post.places).film_um for s in (near, far))
     assert one[front].mean() / other[front].mean() == pytest.approx((76 / 36) ** 2, rel=0.08)
     assert one[post.places.normal[:, 1] > 0.5].max() == 0
+
+
+def test_a_resist_goes_under_the_base_coat_and_the_undercoat_shows_through_it(post: Figure) -> None:
+    """Undercoat and resist first, rubbed back right after the base, before the zone's other strokes; seen on some of the skin."""
+    base = school_step(1, "Base", "base", (("tallow", 1.0),), 6.0, 3)
+    shade = school_step(2, "Shade", "wash", (("peat", 1.0),), 6.0)
+    found = made("resist chipping")
+    steps = found.among((base, shade), base)
+    assert [s.technique for s in steps] == ["base", "resist", "base", "rub-back", "wash"]
+    rack = Rack({**RACK.paints, **{p.id: p for p in found.paints}})
+    own = post.places.some(np.flatnonzero(~post.fields.inside))
+    before, after = (painted_zone(steps[:n], rack, Primer(WHITE_GROUND), own).lab() for n in (3, 4))
+    changed = delta_e(before, after) > 5
+    assert 0.01 < changed.mean() < 0.4
+    assert np.median(delta_e(after[changed], rack.pigment(steps[0].mix).lab)) < np.median(
+        delta_e(before[changed], rack.pigment(steps[0].mix).lab)
+    )
+    assert found.paints[-1].kind == "resist" and not made("rust").goes.count("before")

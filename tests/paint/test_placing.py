@@ -92,7 +92,7 @@ def test_what_is_strewn_is_the_same_for_a_seed_and_other_for_another(bust: Figur
 def test_a_glow_falls_off_and_does_not_light_what_looks_away() -> None:
     """Twice as far from the flame less than half of it."""
     at = Places(
-        np.array([[0, 0, 0], [0, 0, -6.0], [0, 0, 0]]), np.array([[0, 0, 1], [0, 0, 1], [0, 0, -1.0]]), *np.ones((4, 3))
+        np.array([[0, 0, 0], [0, 0, -6.0], [0, 0, 0]]), np.array([[0, 0, 1], [0, 0, 1], [0, 0, -1.0]]), *np.ones((5, 3))
     )
     laid = lying(replace(STEP, technique="glow", placing=Placing(at=(0, 0, 6))), at).film_um
     assert laid[0] > 2 * laid[1] > 0 and laid[2] == 0

@@ -125,6 +125,18 @@ class Recipe:
         return cls(rack, primer_read, steps)
 
 
+def _line(row: dict[str, Any]) -> Any:
+    """A line drawn by hand: {"points": [[x, y, z] …], "width_mm": w}. Raises ValueError, KeyError or TypeError."""
+    import numpy as np
+
+    from numerus.domain.painting.recipes import DrawnLine
+
+    points, width = np.asarray(row["points"], float), float(row["width_mm"])
+    if points.ndim != 2 or points.shape[1] != 3 or not np.all(np.isfinite(points)) or not 0 < width < 1000:
+        raise ValueError("a drawn line is [x, y, z] points and a width in mm")
+    return DrawnLine(tuple(map(tuple, points.tolist())), width)
+
+
 def _step(zone: str, number: int, row: dict[str, Any], rack: Any) -> Any:
     """One stroke of a recipe file. Raises PlanError, ValueError or TypeError."""
     import math
@@ -149,7 +161,8 @@ def _step(zone: str, number: int, row: dict[str, Any], rack: Any) -> Any:
     if not all(map(math.isfinite, numbers)) or min(numbers) < 0 or not 1 <= numbers[1] <= 20:
         raise PlanError("bad-stroke", f"{where}: numbers are finite and not below zero, coats 1 to 20.")
     toward, at = (tuple(float(v) for v in row.get(k, d)) for k, d in (("toward", (0, 0, 1)), ("at", (0, 0, 0))))
-    placing = Placing(row.get("mask", ""), toward, at, numbers[2] or 0.6, int(numbers[4]), numbers[3])  # type: ignore[arg-type]
+    drawn = tuple(_line(d) for d in row.get("drawn", ()))
+    placing = Placing(row.get("mask", ""), toward, at, numbers[2] or 0.6, int(numbers[4]), numbers[3], drawn)  # type: ignore[arg-type]
     return RecipeStep(
         f"{zone}/{number}",
         row["technique"],

@@ -12,13 +12,13 @@ from numerus.colour.films import Pigment, broken
 from numerus.colour.light import delta_e
 from numerus.colour.reflectance import hex_of_reflectance, lab_of_reflectance
 from numerus.domain.painting.paints import Mix, Paint
-from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
+from numerus.domain.painting.recipes import BY_HAND, Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.rack.kinds import stands_in
 from numerus.paint.rack.pots import Rack, pigment_of
-from numerus.paint.techniques import TECHNIQUES
+from numerus.paint.techniques import LINE, RESIST, RUB_BACK, TECHNIQUES
 
 NEAR_DELTA_E = 12.0  # beyond this a stand-in is another colour
 LEAST_BORDER_MM = 2.0
@@ -90,13 +90,15 @@ class Laid:
 
 def laid_strokes(recipe: Recipe, rack: Rack, ground: Floats) -> list[Laid]:
     """The strokes of a recipe one on the other over a primed ground; those whose paint is gone are left out."""
-    listed, below = list[Laid](), ground
+    listed, below, below_resist = list[Laid](), ground, ground
     for step in recipe.steps:
         if not can_be_mixed(step, rack):
             continue
-        how = TECHNIQUES[step.technique]
-        lying = _mix(step, rack).over(below, laid_um(step))
-        listed.append(Laid(step, below, lying, broken(lying, below, how.seen)))
+        if step.technique == RESIST:
+            below_resist = below
+        again = step.technique == RUB_BACK
+        lying = below_resist if again else _mix(step, rack).over(below, laid_um(step))
+        listed.append(Laid(step, below, lying, broken(lying, below, seen_share(step))))
         below = listed[-1].afar
     return listed
 
@@ -130,11 +132,32 @@ def laid_um(step: RecipeStep) -> float:
     return how.film_um * step.coats * (1 + how.thinned) / (1 + step.thinner / whole)
 
 
+def covered_share(step: RecipeStep) -> float:
+    """Share of its zone a stroke is put on: by its technique, or as far as it was drawn by hand."""
+    return _of_drawn(step, TECHNIQUES[step.technique].covers)
+
+
+def seen_share(step: RecipeStep) -> float:
+    """Share of its zone a stroke is seen on from afar."""
+    return _of_drawn(step, TECHNIQUES[step.technique].seen)
+
+
+def drawn_where_it_must(step: RecipeStep) -> bool:
+    """False for a freehand stroke, or one within a mask by hand, of which nothing is drawn."""
+    return bool(step.placing.drawn) or (step.technique != LINE and step.placing.mask != BY_HAND)
+
+
+def _of_drawn(step: RecipeStep, share: float) -> float:
+    if step.technique == LINE:
+        return step.placing.drawn_share
+    return share * step.placing.drawn_share if step.placing.mask == BY_HAND else share
+
+
 def stroke_ml(step: RecipeStep, area_cm2: float, rack: Rack) -> float:
     """Wet ml of a thinned mix for a stroke on so much of a zone: dry film over share of solids, and what is lost on the way."""
     how = TECHNIQUES[step.technique]
     solids = rack.solids(step.mix, step.thinner)
-    laid_cm3 = area_cm2 * how.covers * laid_um(step) * 1e-4
+    laid_cm3 = area_cm2 * covered_share(step) * laid_um(step) * 1e-4
     return laid_cm3 * (1 + how.lost) / solids if solids > 0 else 0.0
 
 

@@ -12,7 +12,7 @@ from typing import Annotated, Any
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from numerus.domain.painting.paints import Paint
-from numerus.domain.painting.recipes import FinishStep, Placing, Recipe, RecipeStep, Scheme
+from numerus.domain.painting.recipes import DrawnLine, FinishStep, Placing, Recipe, RecipeStep, Scheme
 from numerus.domain.painting.zones import Zone
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
@@ -31,6 +31,12 @@ Number = Annotated[float, Field(ge=-1e5, le=1e5, allow_inf_nan=False)]
 Way = tuple[Number, Number, Number]
 
 
+class _Line(BaseModel):
+    points: Annotated[list[Way], Field(min_length=1, max_length=2000)]
+    width_mm: Above = 0.6
+    normals: list[Way] = []
+
+
 class _Place(BaseModel):
     mask: str = ""
     toward: Way = (0.0, 0.0, 1.0)
@@ -38,6 +44,8 @@ class _Place(BaseModel):
     size_mm: Above = 0.6
     seed: Annotated[int, Field(ge=0, le=99_999)] = 0
     amount: NotBelow = 1.0
+    drawn: Annotated[list[_Line], Field(max_length=200)] = []
+    drawn_share: Annotated[float, Field(ge=0, le=1)] = 0.0
 
 
 class _Stroke(BaseModel):
@@ -164,8 +172,17 @@ def _step(zone: str, stroke: _Stroke, pots: dict[str, str], step_id: str, now: d
     mix = tuple((pots[name.lower()], parts) for name, parts in stroke.mix.items())
     return RecipeStep(
         step_id, stroke.name, stroke.technique, mix, stroke.thinner, stroke.tool, stroke.minutes, stroke.dries_min, stroke.level, now, stroke.coats,
-        Placing(**stroke.placing.model_dump()),
+        _placing(stroke.placing),
     )  # fmt: skip
+
+
+def _placing(place: _Place) -> Placing:
+    """Lines whose normals are not as many as their points are read without."""
+    drawn = tuple(
+        DrawnLine(tuple(d.points), d.width_mm, tuple(d.normals) if len(d.normals) == len(d.points) else ())
+        for d in place.drawn
+    )
+    return replace(Placing(**place.model_dump(exclude={"drawn"})), drawn=drawn)
 
 
 def read_scheme_file(path: Path) -> str:

@@ -4,6 +4,9 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 
+LINE, RESIST, RUB_BACK = "line", "resist", "rub-back"
+"""A freehand line; what keeps paint off and is clear itself; that rubbed away again, with all that was laid over it."""
+
 
 @dataclass(frozen=True)
 class Technique:
@@ -45,5 +48,8 @@ TECHNIQUES: dict[str, Technique] = {
         Technique("glow", 8, 0.3, 0.3, 0.6, 1.5, swatch="sprayed"),
         Technique("pattern", 10, 0.5, 0.5),
         Technique("blotch", 10, 0.35, 0.35),
+        Technique("line", 10, 0.04, 0.04, 0.6, 0.5),
+        Technique("resist", 10, 0.12, 0.0, 0.6, 0.0, swatch="dry"),
+        Technique("rub-back", 0, 0.12, 0.1, 0.0, 0.0, swatch="dry"),
     )
 }

@@ -19,6 +19,7 @@ from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene, ring_directions
 from numerus.surface.exposure import OPEN_FACE, TABLE_AROUND, TABLE_DEG
 from numerus.surface.rolling_ball import recess, surface_grid
+from numerus.surface.where_parts_meet import where_parts_meet
 
 REACH_MM = 30.0  # rays of openness
 DIRECTIONS = 112  # over the whole sphere; half of them are a vertex's own
@@ -34,13 +35,14 @@ Floats32 = NDArray[np.float32]
 
 @dataclass(frozen=True, eq=False)
 class PaintingFields:
-    """Per vertex, float32 (n,), 0..1."""
+    """Per vertex, float32 (n,), 0..1. ``meets``: see ``where_parts_meet``."""
 
     openness: Floats32
     recess: Floats32
     ridge: Floats32
     lit: Floats32
     seen: Floats32
+    meets: Floats32
 
     @property
     def inside(self) -> NDArray[np.bool_]:
@@ -50,9 +52,11 @@ class PaintingFields:
 
 def painting_fields(
     mesh: Mesh, light: tuple[float, float, float] = ABOVE, spread_deg: float = 10.0, radius_mm: float = RECESS_MM,
-    ridge_mm: float = 0.0, progress: Progress | None = None,
+    ridge_mm: float = 0.0, progress: Progress | None = None, parts: tuple[int, ...] = (),
 ) -> PaintingFields:  # fmt: skip
-    """All fields of a figure as assembled; ``ridge_mm``: the ball within, 0 for the same as outside. Raises Cancelled."""
+    """All fields of a figure as assembled; ``ridge_mm``: the ball within, 0 for the same as outside; ``parts``: vertices of
+    each, its shells where none are told. Raises Cancelled.
+    """
     steps = _Steps(progress)
     scene = RayScene(mesh)
     steps.to(0.1)
@@ -74,8 +78,9 @@ def painting_fields(
     within = ridge_mm or radius_mm
     sharp = recess(points, -normals, grids[within].result(), within, surface)
     sharp[~surface] = 0.0
+    meets = where_parts_meet(mesh, parts)
     steps.to(1.0)
-    return PaintingFields(*(np.asarray(f, np.float32) for f in (open_, deep, sharp, lit, seen)))
+    return PaintingFields(*(np.asarray(f, np.float32) for f in (open_, deep, sharp, lit, seen, meets)))
 
 
 class _Steps:

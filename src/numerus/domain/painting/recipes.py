@@ -10,20 +10,38 @@ from datetime import datetime
 
 from numerus.domain.painting.paints import Parts
 
+Point = tuple[float, float, float]
+BY_HAND = "by hand"
+"""The mask that was drawn on the figure."""
+
+
+@dataclass(frozen=True)
+class DrawnLine:
+    """A line drawn by hand along a figure's skin, ``width_mm`` wide: its points in the figure's mm, and the skin's normals there
+    (none where they are not known: then it is on both sides of what is thin).
+    """
+
+    points: tuple[Point, ...]
+    width_mm: float
+    normals: tuple[Point, ...] = ()
+
 
 @dataclass(frozen=True)
 class Placing:
     """Where a step goes on its zone. ``mask``: "" where its technique goes by itself, else one of paint.placing.MASKS;
     ``toward``: the way to the spray, the light, or against the stroke; ``at``: the point a glow comes from, or the ground, in the figure's mm;
     ``size_mm``: of dabs, chips and stripes; ``seed``: of what is strewn; ``amount``: how much of it, 1 as usual.
+    ``drawn``: lines by hand, of a freehand stroke or of the mask; ``drawn_share``: of the zone they cover where they were drawn.
     """
 
     mask: str = ""
-    toward: tuple[float, float, float] = (0.0, 0.0, 1.0)
-    at: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    toward: Point = (0.0, 0.0, 1.0)
+    at: Point = (0.0, 0.0, 0.0)
     size_mm: float = 0.6
     seed: int = 0
     amount: float = 1.0
+    drawn: tuple[DrawnLine, ...] = ()
+    drawn_share: float = 0.0
 
 
 @dataclass(frozen=True)

@@ -5,23 +5,26 @@ Colours are wanted, not pots: they are mixed from the rack as it is. Where paint
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
 
-from numerus.domain.painting.paints import Paint, Parts
+from numerus.domain.painting.paints import GUESSED, Paint, Parts
 from numerus.domain.painting.recipes import Placing, RecipeStep
 from numerus.paint.advice.starters import base_mixes
 from numerus.paint.figure.schools import darker, lighter, school_step
 from numerus.paint.rack.pots import Rack
 from numerus.paint.techniques import TECHNIQUES
 
-BASE, LIGHTER, DARKER = "base", "lighter", "darker"
+BASE, LIGHTER, DARKER, RESIST_FLUID = "base", "lighter", "darker", "resist fluid"
+BEFORE, AFTER_BASE, LAST = "before", "after the base", "last"
 
 
 @dataclass(frozen=True)
 class EffectStroke:
-    """A stroke of an effect. ``colour``: "#RRGGBB", or the zone's own: base, lighter, darker."""
+    """A stroke of an effect. ``colour``: "#RRGGBB", or the zone's own: base, lighter, darker, or resist fluid. ``goes``: before the
+    zone's own strokes, right after its base coat, or last.
+    """
 
     name: str
     technique: str
@@ -29,6 +32,7 @@ class EffectStroke:
     placing: Placing = Placing()
     thinner: float = -1.0
     dries_min: float = 20.0
+    goes: str = LAST
 
 
 @dataclass(frozen=True)
@@ -59,8 +63,12 @@ EFFECTS = (
     Effect(
         "resist chipping",
         "The undercoat shows through where a resist kept the paint off.",
-        (EffectStroke("Undercoat shows", "chip", DARKER, _strewn(0.7, 21)),),
-        "The resist goes on before the base coat, over dry varnish: let an hour pass, then rub with a wet brush. It cannot be put on later.",
+        (
+            EffectStroke("Undercoat", "base", "#5B3A26", Placing("everywhere"), goes=BEFORE),
+            EffectStroke("Resist", "resist", RESIST_FLUID, _strewn(0.7, 21), dries_min=15.0, goes=BEFORE),
+            EffectStroke("Rub back", "rub-back", RESIST_FLUID, Placing("everywhere"), goes=AFTER_BASE),
+        ),
+        "Let the undercoat dry through, or seal it. Rub with a wet brush within an hour or two of the base coat; later it holds.",
     ),
     Effect(
         "rust",
@@ -211,10 +219,20 @@ EFFECTS = (
 
 @dataclass(frozen=True, eq=False)
 class EffectSteps:
-    """An effect's strokes for one zone, and pots the rack has not got (to buy, guessed)."""
+    """An effect's strokes for one zone, where each goes among the zone's own, and pots the rack has not got (to buy, guessed)."""
 
     steps: tuple[RecipeStep, ...]
+    goes: tuple[str, ...]
     paints: tuple[Paint, ...]
+
+    def among(self, own: Sequence[RecipeStep], base: RecipeStep) -> list[RecipeStep]:
+        """The zone's own strokes with these in their places; ``base``: the coat that some follow at once."""
+        at = {
+            g: [s for s, goes in zip(self.steps, self.goes, strict=True) if goes == g]
+            for g in (BEFORE, AFTER_BASE, LAST)
+        }
+        cut = own.index(base) + 1
+        return [*at[BEFORE], *own[:cut], *at[AFTER_BASE], *own[cut:], *at[LAST]]
 
 
 def effect_named(name: str) -> Effect:
@@ -232,10 +250,20 @@ def effect_steps(
     """
     mixes, bought = base_mixes([s.colour for s in effect.strokes if s.colour.startswith("#")], rack, new_id)
     own = {BASE: base, LIGHTER: lighter(base, rack), DARKER: darker(base, rack), **mixes}
+    if any(s.colour == RESIST_FLUID for s in effect.strokes):
+        own[RESIST_FLUID], fluid = _resist(rack, new_id)
+        bought = (*bought, *fluid)
     steps = []
     for stroke in effect.strokes:
         painted = area_cm2 * TECHNIQUES[stroke.technique].covers
         step = school_step(0, stroke.name, stroke.technique, own[stroke.colour], painted, thinner=stroke.thinner)
         placing = replace(stroke.placing, at=at)
         steps.append(replace(step, id=new_id(), level="good", since=now, placing=placing, dries_min=stroke.dries_min))
-    return EffectSteps(tuple(steps), bought)
+    return EffectSteps(tuple(steps), tuple(s.goes for s in effect.strokes), bought)
+
+
+def _resist(rack: Rack, new_id: Callable[[], str]) -> tuple[Parts, tuple[Paint, ...]]:
+    """The rack's resist fluid, else one to buy."""
+    pot = next((p for p in rack.paints.values() if p.kind == "resist" and not p.gone), None)
+    fluid = pot or Paint(new_id(), "Resist fluid, to buy", "", "#E9E7E0", 0.0, kind="resist", known=GUESSED)
+    return ((fluid.id, 1.0),), () if pot else (fluid,)

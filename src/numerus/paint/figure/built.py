@@ -27,7 +27,7 @@ from numerus.surface.painting_fields import (
 )
 from numerus.surface.zones import ZonedMesh
 
-FORM = 1  # of what is kept
+FORM = 2  # of what is kept
 MOST_KNOWN = 120
 CLOSED_LIGHT = 0.5  # light in a place that is not open at all, of one that is
 
@@ -72,10 +72,11 @@ def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progr
     zones = tuple(dict.fromkeys(zone for z in zoned for zone in z.zones))
     numbers = np.concatenate([_numbers(z, zones) for z in zoned])
     fields: PaintingFields | None = unpacked_painting_fields(kept, len(mesh.vertices)) if kept else None
+    counts = tuple(len(z.mesh.vertices) for z in zoned)
     figure_fields = fields or painting_fields(
-        mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share)
+        mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share), parts=counts
     )
-    built = Built(Figure(mesh, figure_fields, numbers), zones, tuple(len(z.mesh.vertices) for z in zoned))
+    built = Built(Figure(mesh, figure_fields, numbers), zones, counts)
     return built, None if fields else packed_painting_fields(figure_fields)
 
 

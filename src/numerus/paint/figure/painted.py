@@ -16,6 +16,7 @@ from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.placing import Lying, Places, lying
 from numerus.paint.rack.pots import Rack
+from numerus.paint.techniques import RESIST, RUB_BACK
 
 STEPS = 40  # films and shares are told in so many steps; finer is not seen
 PRIMER_UM = 22.0
@@ -60,18 +61,37 @@ class PaintedZone:
 def painted_zone(
     steps: Sequence[RecipeStep], rack: Rack, primer: Primer, places: Places, finest: int = STEPS
 ) -> PaintedZone:
-    """A recipe's strokes on places of its zone. Strokes whose paint is gone are left out."""
-    grounds, index = primer.on(places)
-    looks, listed = grounds, []
+    """A recipe's strokes on places of its zone. Strokes whose paint is gone are left out. A resist changes nothing until it is
+    rubbed back: then what lay below it shows again.
+    """
+    looks, index = primer.on(places)
+    listed, below_resist = list[Lying](), None
     for step in steps:
         try:
             paint = rack.pigment(step.mix)
         except PlanError:
             continue
         laid = lying(step, places)
+        if step.technique == RESIST:
+            below_resist = looks, index, laid.covers
+        elif step.technique == RUB_BACK:
+            laid = Lying(laid.film_um, laid.covers * below_resist[2] if below_resist else np.zeros(len(places)))
+            if below_resist:
+                looks, index = _shown_again(below_resist[:2], laid.covers, looks, index, finest)
+        else:
+            looks, index = _laid_over(paint, laid, looks, index, finest)
         listed.append(laid)
-        looks, index = _laid_over(paint, laid, looks, index, finest)
     return PaintedZone(looks, index, tuple(listed))
+
+
+def _shown_again(below, covers: Floats, looks: Floats, index, finest: int):  # type: ignore[no-untyped-def]
+    """Looks where what lay below a resist shows again over a share of each place."""
+    below_looks, below_index = below
+    key = (index * len(below_looks) + below_index) * (finest + 1) + np.round(covers * finest).astype(np.int64)
+    alike, back = np.unique(key, return_inverse=True)
+    both, share = np.divmod(alike, finest + 1)
+    now, then = np.divmod(both, len(below_looks))
+    return _fewer(broken(below_looks[then], looks[now], share[:, None] / finest), back)
 
 
 def _laid_over(paint: Pigment, laid: Lying, looks: Floats, index, finest: int):  # type: ignore[no-untyped-def]

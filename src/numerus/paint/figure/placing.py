@@ -9,12 +9,13 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.domain.painting.recipes import Placing, RecipeStep
+from numerus.domain.painting.recipes import BY_HAND, Placing, RecipeStep
 from numerus.geometry.mesh import Floats
+from numerus.paint.figure.drawn import drawn_cover
 from numerus.paint.scheme import laid_um
 from numerus.paint.techniques import TECHNIQUES
 
-BROKEN = ("dry-brush", "edge", "stipple", "sponge", "chip", "pattern", "blotch")
+BROKEN = ("dry-brush", "edge", "stipple", "sponge", "chip", "pattern", "blotch", "line", "resist", "rub-back")
 """Techniques that cover a share of a place instead of laying a film all over it."""
 GLOW_MM = 6.0  # how far from its point a glow has fallen to a quarter
 LOW_MM = 12.0  # (default) how high above the ground what is thrown up from it reaches
@@ -31,6 +32,7 @@ class Places:
     recess: Floats
     ridge: Floats
     lit: Floats
+    meets: Floats
 
     def __len__(self) -> int:
         return len(self.openness)
@@ -64,7 +66,9 @@ def _toward(placing: Placing) -> Floats:
     return way / max(float(np.linalg.norm(way)), 1e-9)
 
 
-MASKS = ("everywhere", "up", "under", "recess", "ridge", "open", "lit", "low")
+RUBBED, FRONT = "rubbed", "front"
+MASKS = ("everywhere", "up", "under", "recess", "ridge", "open", "lit", "low", FRONT, RUBBED, BY_HAND)
+"""What looks to the front half; where parts meet, and rub where they move; what was drawn by hand."""
 
 
 def mask_of(placing: Placing, places: Places) -> Floats:
@@ -75,6 +79,8 @@ def mask_of(placing: Placing, places: Places) -> Floats:
         "recess": lambda: step_up(places.recess, 0.05, 0.35), "ridge": lambda: step_up(places.ridge, 0.08, 0.35),
         "open": lambda: step_up(places.openness, 0.35, 0.75), "lit": lambda: step_up(places.lit, 0.2, 0.7),
         "low": lambda: 1 - step_up(places.position[:, 2] - placing.at[2], LOW_MM / 4, LOW_MM),
+        FRONT: lambda: step_up(-places.normal[:, 1], -0.35, 0.15), RUBBED: lambda: step_up(places.meets, 0.2, 0.8),
+        BY_HAND: lambda: drawn_cover(placing.drawn, places.position, places.normal),
     }  # fmt: skip
     return masks[placing.mask]() if placing.mask in masks else np.ones(len(places))
 
@@ -182,7 +188,25 @@ def _blotch(places: Places, placing: Placing) -> Floats:
     return step_up(0.75 * coarse + 0.25 * fine, 0.53, 0.57)
 
 
+def _line(places: Places, placing: Placing) -> Floats:
+    """What was drawn; nothing where nothing is yet."""
+    return drawn_cover(placing.drawn, places.position, places.normal)
+
+
+def _resist(places: Places, placing: Placing) -> Floats:
+    """Strewn as chips are; all of its mask where that is drawn by hand."""
+    return np.ones(len(places)) if placing.mask == BY_HAND else _chip(places, placing)
+
+
+def _rubbed_back(places: Places, placing: Placing) -> Floats:
+    """All there is to rub: how much the resist below left is known where strokes lie on each other."""
+    return np.ones(len(places))
+
+
 _COVERED = {
+    "line": _line,
+    "resist": _resist,
+    "rub-back": _rubbed_back,
     "dry-brush": _dry_brush,
     "edge": _edge,
     "stipple": _stipple,

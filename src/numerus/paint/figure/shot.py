@@ -52,7 +52,7 @@ class Figure:
         return zones
 
 
-_FIELDS = ("openness", "recess", "ridge", "lit")
+_FIELDS = ("openness", "recess", "ridge", "lit", "meets")
 
 
 def _wide(fields: PaintingFields, name: str) -> Floats:

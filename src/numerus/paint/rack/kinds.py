@@ -48,6 +48,7 @@ _LACQUER = (
 _GOUACHE = "Wakes up when wetted: varnish it before anything wet goes over it."
 _GLOW = "Its glow is not foretold: colours shown are without it."
 _STAIN = "Sinks into wood: what is shown holds on a sealed ground."
+_RESIST = "Rub back with a wet brush within an hour or two of the paint over it: later it holds."
 _BASE, _CLEANER = "a dry base coat", "water, then airbrush cleaner"
 KINDS: dict[str, Kind] = {
     made.name: made
@@ -70,12 +71,13 @@ KINDS: dict[str, Kind] = {
         Kind("lacquer", 40, 0.30, 10, 15, "lacquer thinner", "lacquer thinner", "resin or lacquer, never acrylic", 0.95, 1.5, _LACQUER),
         Kind("gouache", 35, 0.50, 15, 20, warning=_GOUACHE),
         Kind("fluorescent", 250, 0.35, 15, 20, goes_over="white", warning=_GLOW),
+        Kind("resist", 0, 0.15, 10, 15, "water", "warm water", "a dry, varnished undercoat", 1.0, 0.3, _RESIST),
         Kind("stain", 500, 0.12, 5, 60, goes_over="pale wood or a dry base coat", density_g_ml=1.0, warning=_STAIN),
     )
 }  # fmt: skip
 OF_A_SORT = (
     ("opaque", "semi-opaque", "gouache", "lacquer", "enamel", "oil"), ("translucent", "glaze", "ink"), ("wash", "stain"),
-    ("metallic",), ("primer",), ("varnish",), ("medium",), ("thinner",), ("pigment",), ("texture",), ("fluorescent",),
+    ("metallic",), ("primer",), ("varnish",), ("medium",), ("thinner",), ("pigment",), ("texture",), ("fluorescent",), ("resist",),
 )  # fmt: skip
 """Kinds that may stand in for each other: a wash is never replaced by an opaque paint."""
 

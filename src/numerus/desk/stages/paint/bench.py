@@ -82,7 +82,7 @@ class PaintBench(Bench):
         self.schools = SchoolsPage(self.context, built, self.with_meshes)
         self.value = ValuePage(self.context, built, self.with_meshes)
         self.looks = LooksPage(self.context, built, self.with_meshes)
-        self.recipe = RecipePage(self.context, built, self.with_meshes)
+        self.recipe = RecipePage(self.context, self.renderer, built, self.with_meshes)
         self.pages: dict[str, FigurePage | LinePage | ZonesPage | LooksPage | SchoolsPage | RecipePage | ValuePage | RackPage | MixPage] = {
             FIGURE: self.figure, LINE: self.line, ZONES: self.zones, SCHEME: self.looks,
             SCHOOLS: self.schools, RECIPE: self.recipe, VALUE: self.value, RACK: self.rack, MIX: self.mix,

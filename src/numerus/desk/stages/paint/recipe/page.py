@@ -14,7 +14,9 @@ from numerus.desk.dialogs.scheme_card import write_scheme_card
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.recipe.pictures import CoatsChart, Filmstrip, Warnings
 from numerus.desk.stages.paint.recipe.questions import RecipeQuestions
-from numerus.desk.stages.paint.recipe.state import DIRECTIONS, Frame, RecipeState, field_words
+from numerus.desk.stages.paint.recipe.state import Frame, RecipeState
+from numerus.desk.stages.paint.recipe.stroke_fields import DIRECTIONS, field_words
+from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
@@ -45,7 +47,11 @@ class RecipePage(QWidget):
     """``with_meshes``: does something once the meshes of parts are read."""
 
     def __init__(
-        self, context: Context, built: BuiltFigures, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
+        self,
+        context: Context,
+        renderer: Renderer,
+        built: BuiltFigures,
+        with_meshes: Callable[[Iterable[Part], Callable[[], object]], None],
     ) -> None:
         super().__init__()
         self.built = built
@@ -63,7 +69,7 @@ class RecipePage(QWidget):
             label("", "title"),
             label("", "note", True),
         )
-        self.asks = RecipeQuestions(self, context, built, with_meshes, self.state, self.fault.setText)
+        self.asks = RecipeQuestions(self, context, renderer, built, with_meshes, self.state, self.fault.setText)
         self.setLayout(self._layout())
         self._asked: object = None
 
@@ -71,6 +77,7 @@ class RecipePage(QWidget):
         tools = row(
             self.zones, 12, button("Add a stroke", self.add, tip="After the chosen one (Ins)"),
             button("Add an effect …", self.asks.add_effect, tip="Rust, glow, mud, fur and their like, in the colours of the rack"),
+            button("Draw it …", self.asks.draw, tip="On the figure: a freehand stroke, or where the chosen one goes (by hand)"),
             button("Take it away", self.take_away, tip="The chosen stroke (Del)"), button("‹ Sooner", lambda: self.move(-1), "link"),
             button("Later ›", lambda: self.move(1), "link"), 6,
             button("It went wrong …", self.asks.rescue, "link", "Ways back from a wash that pooled, lights overdone, a wrong colour"),
@@ -190,12 +197,12 @@ class RecipePage(QWidget):
         self.minded.show_words(state.warnings())
         for name, box in self.boxes.items():
             box.setEnabled(step is not None)
-            box.setText(field_words(step, name, state) if step else "")
+            box.setText(field_words(step, name, state.rack.names) if step else "")
             box.setCursorPosition(0)
             box.setModified(False)
         for name, combo in self.choices.items():
             combo.setEnabled(step is not None)
-            combo.setCurrentIndex(combo.findData(field_words(step, name, state)) if step else -1)
+            combo.setCurrentIndex(combo.findData(field_words(step, name, state.rack.names)) if step else -1)
         covers = state.covers()
         if step is None or covers is None:
             self.answer.setText("")

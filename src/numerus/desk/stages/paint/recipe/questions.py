@@ -9,13 +9,15 @@ from PyQt6.QtWidgets import QWidget
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
+from numerus.desk.stages.paint.recipe.draw_dialog import DrawDialog
 from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
 from numerus.desk.stages.paint.recipe.order_dialog import OrderDialog
 from numerus.desk.stages.paint.recipe.rescue_dialog import RescueDialog
 from numerus.desk.stages.paint.recipe.rescue_state import RescueState
-from numerus.desk.stages.paint.recipe.state import RecipeState
+from numerus.desk.stages.paint.recipe.state import Canvas, RecipeState
+from numerus.desk.view3d.renderer import Renderer
 from numerus.domain.parts import Part
-from numerus.errors import NumerusError
+from numerus.errors import NumerusError, PlanError, Progress
 from numerus.paint.advice.effects import Effect
 from numerus.paint.advice.zone_order import in_order, openness_by_zone
 
@@ -24,10 +26,11 @@ class RecipeQuestions:
     """``say``: shows what stands in the way, "" for nothing."""
 
     def __init__(
-        self, page: QWidget, context: Context, built: BuiltFigures,
+        self, page: QWidget, context: Context, renderer: Renderer, built: BuiltFigures,
         with_meshes: Callable[[Iterable[Part], Callable[[], object]], None], state: RecipeState, say: Callable[[str], None],
     ) -> None:  # fmt: skip
         self.page, self.context, self.session, self.built = page, context, context.session, built
+        self.renderer = renderer
         self.with_meshes, self.state, self.say = with_meshes, state, say
 
     def _parts(self) -> list[Part]:
@@ -52,6 +55,31 @@ class RecipeQuestions:
             return
         self.say("")
         self.session.commit(f"{effect.name} on {self.session.plans.zone_name(self.state.zone_id)}", documents)
+
+    def draw(self) -> None:
+        """The chosen stroke, or where it goes, drawn on the figure: one edit of the scheme."""
+        state, parts, step = self.state, self._parts(), self.state.step
+        if step is None or not parts:
+            self.say("There is no stroke to draw, or no figure to draw it on.")
+            return
+        make, name = self.built.making(parts), self.session.plans.zone_name(state.zone_id)
+
+        def work(progress: Progress) -> Canvas | PlanError:
+            return state.canvas(make(progress), step)
+
+        def ask(canvas: Canvas | PlanError) -> None:
+            self.built.keep()
+            if isinstance(canvas, PlanError):
+                self.say(f"{canvas.message} {canvas.advice}")
+                return
+            dialog = DrawDialog(self.context, self.renderer, canvas.drawn, canvas.colours, canvas.ink, name, self.page)
+            if dialog.exec():
+                self.say("")
+                self.session.commit(f"{name}: {step.name} drawn", [state.placed(step, canvas.drawn.placing())])
+
+        self.with_meshes(
+            parts, lambda: self.context.jobs.start("canvas", "Making the figure ready to draw on", work, ask)
+        )
 
     def rescue(self) -> None:
         """Ways back for the zone, on the chosen figure or on all of its unit that have paint on it."""

@@ -2,47 +2,41 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
 
 from numerus.colour.films import coat_differences
-from numerus.colour.light import encoded, lab_of, linear
+from numerus.colour.light import encoded, lab_of, linear, rgb_of
 from numerus.desk.answers import Answers
+from numerus.desk.stages.paint.recipe.stroke_fields import EDITS
 from numerus.domain.army import Figure as ArmyFigure
 from numerus.domain.painting.paints import Paint
 from numerus.domain.painting.recipes import Placing, Recipe, RecipeStep, Scheme
-from numerus.domain.stages import LEVELS
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import xyz
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.advice.colourways import base_step
 from numerus.paint.advice.effects import Effect, effect_steps
 from numerus.paint.covering import Covering, covering
-from numerus.paint.figure.built import Built
+from numerus.paint.figure.built import Built, painted_vertices
+from numerus.paint.figure.by_hand import DrawnOnFigure
 from numerus.paint.figure.overspray import masks_words, overspray
 from numerus.paint.figure.painted import painted_zone
-from numerus.paint.figure.placing import MASKS
 from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
 from numerus.paint.priming import primed_ground, two_tone_primer
 from numerus.paint.rack.kinds import kind_of
-from numerus.paint.rack.parts_text import parts_from_text, parts_text, with_part
-from numerus.paint.rack.pot_fields import number_typed
+from numerus.paint.rack.parts_text import parts_text, with_part
 from numerus.paint.rack.pots import Rack, rack_of
-from numerus.paint.scheme import Laid, laid_strokes, laid_um
-from numerus.paint.techniques import TECHNIQUES
+from numerus.paint.scheme import Laid, drawn_where_it_must, laid_strokes, laid_um, mix_colour
 from numerus.progress.painting.mixes import mix_changes
 from numerus.surface.zones import ZonedMesh
 
 FRAME_PX, FINER = (104, 132), 2
 MOST_STROKES = 12
-DIRECTIONS: Mapping[str, tuple[float, float, float]] = {
-    "from above": (0.0, 0.0, 1.0), "from the front": (0.0, -1.0, 0.4), "from the left": (-1.0, -0.2, 0.4),
-    "from the right": (1.0, -0.2, 0.4), "from below": (0.0, 0.0, -1.0), "from behind": (0.0, 1.0, 0.4),
-}  # fmt: skip
 NEW_MINUTES, NEW_DRIES = 3.0, 20.0
 
 
@@ -64,6 +58,15 @@ class Frame:
     step: RecipeStep
     image: NDArray[np.uint8]
     note: str = ""
+
+
+@dataclass(frozen=True, eq=False)
+class Canvas:
+    """A figure to draw a step on: its lines so far, its vertices' colours without it (n, 3) and the colour it draws in (3,), uint8."""
+
+    drawn: DrawnOnFigure
+    colours: NDArray[np.uint8]
+    ink: NDArray[np.uint8]
 
 
 class RecipeState:
@@ -138,6 +141,8 @@ class RecipeState:
             if laid is None:
                 warnings.append(f"{step.name}: a paint of it is gone from the rack.")
                 continue
+            if not drawn_where_it_must(step):
+                warnings.append(f"{step.name}: nothing is drawn yet. Draw it … puts it on the figure.")
             cover = covering(laid, self.rack)
             if cover.warning:
                 warnings.append(f"{step.name}: {cover.warning}")
@@ -156,7 +161,7 @@ class RecipeState:
         step = self.step
         if step is None:
             return None
-        new = _EDITS[name](step, text.strip(), self.rack)
+        new = EDITS[name](step, text.strip(), self.rack)
         return self._with([new if s.id == step.id else s for s in self.steps]) if new != step else None
 
     def poured(self, pot: str) -> Scheme | None:
@@ -201,10 +206,24 @@ class RecipeState:
             raise PlanError("no-recipe", "An effect goes over paint.", "Give the zone its base coat first.")
         area = self.plans.zone_areas_cm2(self.figure).get(self.zone_id, 1.0) if self.figure else 1.0
         at = _middle_of(zoned, source) if source else (0.0, 0.0, _lowest(zoned))
-        base = base_step(self.recipe, self.rack).mix
-        steps = effect_steps(effect, base, self.rack, area, new_id, self.answers.now, at)
+        base = base_step(self.recipe, self.rack)
+        steps = effect_steps(effect, base.mix, self.rack, area, new_id, self.answers.now, at)
         self.step_id = steps.steps[0].id
-        return [self._with([*self.steps, *steps.steps]), *steps.paints]
+        return [self._with(steps.among(self.steps, base)), *steps.paints]
+
+    def canvas(self, built: Built, step: RecipeStep) -> Canvas | PlanError:
+        """The figure as it is to be drawn on; what stands in the way where it has nothing of the zone."""
+        scheme = self.plans.scheme_for(self.figure)
+        if scheme is None or self.zone_id not in built.zones:
+            return PlanError("no-zone", "This figure has nothing of that zone.", "Choose another figure in the roll.")
+        recipes = {r.zone: [s for s in r.steps if s.id != step.id] for r in scheme.recipes}
+        colours = np.concatenate(painted_vertices(built, recipes, self.rack, two_tone_primer(scheme)))
+        ink = np.round(255 * rgb_of(mix_colour(step, self.rack))).astype(np.uint8)
+        return Canvas(DrawnOnFigure(built, self.zone_id, step), colours, ink)
+
+    def placed(self, step: RecipeStep, placing: Placing) -> Scheme:
+        """The scheme with a stroke put where it was drawn."""
+        return self._with([replace(s, placing=placing) if s.id == step.id else s for s in self.steps])
 
     def rescued(self, all_of_unit: bool) -> list[str]:
         """Figures a rescue is for: the one shown, or all of its unit on which a stroke of the zone lies."""
@@ -267,65 +286,3 @@ def _greyed(light: NDArray[np.float64]) -> NDArray[np.float64]:
     """Pale and grey, so that what is in hand stands out."""
     value = lab_of(encoded(np.clip(light, 0, 1)))[:, :1] / 100
     return linear(np.repeat(0.45 + 0.45 * value, 3, axis=1))
-
-
-def _choice(name: str, choices: tuple[str, ...] | list[str]) -> Callable[[RecipeStep, str, Rack], RecipeStep]:
-    def read(step: RecipeStep, text: str, _: Rack) -> RecipeStep:
-        if text not in choices:
-            raise PlanError("bad-choice", f"{text!r} is not one of {', '.join(choices)}.")
-        return replace(step, **{name: text})  # type: ignore[arg-type]
-
-    return read
-
-
-def _number(name: str, what: str, least: float, most: float) -> Callable[[RecipeStep, str, Rack], RecipeStep]:
-    return lambda step, text, _: replace(step, **{name: number_typed(text, what, least, most)})  # type: ignore[arg-type]
-
-
-def _coats(step: RecipeStep, text: str, _: Rack) -> RecipeStep:
-    return replace(step, coats=round(number_typed(text, "coats", 1, 20)))
-
-
-def _mix(step: RecipeStep, text: str, rack: Rack) -> RecipeStep:
-    parts = parts_from_text(text, rack.by_name)
-    rack.shares(parts)
-    return replace(step, mix=parts)
-
-
-def _placed(change: Callable[[Placing, str], Placing]) -> Callable[[RecipeStep, str, Rack], RecipeStep]:
-    return lambda step, text, _: replace(step, placing=change(step.placing, text))
-
-
-def _mask(placing: Placing, text: str) -> Placing:
-    if text not in ("", *MASKS):
-        raise PlanError("bad-choice", f"{text!r} is not one of {', '.join(MASKS)}.")
-    return replace(placing, mask=text)
-
-
-def _name(step: RecipeStep, text: str, _: Rack) -> RecipeStep:
-    words = " ".join(text.split())
-    if not words:
-        raise PlanError("no-name", "A stroke needs a name.", "Base, shade, edges …")
-    return replace(step, name=words)
-
-
-_EDITS: dict[str, Callable[[RecipeStep, str, Rack], RecipeStep]] = {
-    "name": _name, "technique": _choice("technique", list(TECHNIQUES)), "mix": _mix, "thinner": _number("thinner", "thinner", 0, 50), "coats": _coats,
-    "tool": lambda step, text, _: replace(step, tool=" ".join(text.split())), "minutes": _number("minutes", "minutes", 0.05, 600),
-    "dries": _number("dries_min", "drying", 0, 10_000), "level": _choice("level", LEVELS), "mask": _placed(_mask),
-    "toward": _placed(lambda p, text: replace(p, toward=DIRECTIONS[text]) if text in DIRECTIONS else p),
-    "size": _placed(lambda p, text: replace(p, size_mm=number_typed(text, "size", 0.05, 50))),
-    "amount": _placed(lambda p, text: replace(p, amount=number_typed(text, "amount", 0, 5))),
-    "seed": _placed(lambda p, text: replace(p, seed=round(number_typed(text, "seed", 0, 9999)))),
-}  # fmt: skip
-
-
-def field_words(step: RecipeStep, name: str, state: RecipeState) -> str:
-    """A field of a stroke as it is typed."""
-    way = next((words for words, toward in DIRECTIONS.items() if toward == step.placing.toward), "from above")
-    by_name = {
-        "name": step.name, "technique": step.technique, "mix": state.mix_words(step), "thinner": f"{step.thinner:g}", "coats": str(step.coats),
-        "tool": step.tool, "minutes": f"{step.minutes:g}", "dries": f"{step.dries_min:g}", "level": step.level, "mask": step.placing.mask,
-        "toward": way, "size": f"{step.placing.size_mm:g}", "amount": f"{step.placing.amount:g}", "seed": str(step.placing.seed),
-    }  # fmt: skip
-    return by_name[name]
