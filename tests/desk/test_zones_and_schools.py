@@ -253,6 +253,14 @@ def test_the_whole_figure_is_compared_by_starters_levels_and_colourways(
     assert worn[0] != worn[1] and not looks.same.isHidden()
     looks.make_alike()
     assert named.session.plans.scheme_on(named.session.plans.figures_of("u")[1]) == named.session.plans.scheme
+    plans, ids = named.session.plans, [s.id for s in new.steps]
+    looks.leave_open()
+    left = next(r for r in named.session.plans.scheme.recipes if r.zone == zone)
+    assert [a.name for a in left.undecided] == list(looks.state.others) and not left.accents
+    assert "Left open until figures are primed" in looks.words.text() and [s.id for s in left.steps] == ids
+    looks.choose(0)
+    looks.keep()
+    assert named.session.plans.scheme == plans.scheme, "decided for what it was: nothing else changed"
     Image.fromarray(np.full((40, 40, 3), (46, 85, 144), np.uint8)).save(tmp_path / "blue.png")
     looks.show_file(tmp_path / "blue.png")
     assert looks.state.others == ("#2E5590",)

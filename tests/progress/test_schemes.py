@@ -14,7 +14,7 @@ from numerus.paint.looks import with_recipe
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.rack.rack_edits import put_in_place, uses_of
 from numerus.progress.history import History
-from numerus.progress.next_tasks import step
+from numerus.progress.next_tasks import orders, step
 from numerus.progress.painting.paint_stock import done_strokes, needed_by_unit
 from numerus.progress.standing import standing
 
@@ -64,6 +64,25 @@ def test_a_scheme_that_is_gone_leaves_the_army_s(two: Book) -> None:
     plans = replace(two.plans, units={**two.plans.units, "bell": replace(two.plans.units["bell"], scheme_id="nowhere")})
     assert plans.scheme_of("bell") == plans.scheme
     assert standing(plans, History()).figures
+
+
+def test_a_colour_left_open_is_decided_on_before_its_zone_is_painted(demo: Book) -> None:
+    """The order asks for it in place of that zone's strokes, which are planned as long; a pot put in another's place is so there, too."""
+    scheme, now = demo.plans.scheme, EVENING
+    usual = orders(demo.plans, demo.history.facts, standing(demo.plans, demo.history), now).listed
+    painted = next(t for t in usual if t.bench == "paint" and " on " in t.title)
+    name = painted.title.partition(" on ")[2].partition(",")[0]
+    zone = next(z.id for z in demo.plans.zones.values() if z.name == name)
+    recipe = next(r for r in scheme.recipes if r.zone == zone)
+    other = Accent("#2F4A66", tuple((s.id, (("eel", 1.0),)) for s in recipe.steps))
+    demo.commit("left open", [with_recipe(scheme, replace(recipe, undecided=(other,)))])
+    asked = orders(demo.plans, demo.history.facts, standing(demo.plans, demo.history), now).listed
+    first = next(t for t in asked if t.bench == "paint")
+    assert first.title == f"Decide the colour of {name}" and first.asks == "paint" and not first.facts
+    assert "as it is or" in first.detail
+    assert not [t for t in asked if f" on {name}," in t.title]
+    changed = next(d for d in put_in_place(demo.plans, "eel", (("slate", 1.0),), EVENING) if d.id == scheme.id)
+    assert next(r for r in changed.recipes if r.zone == zone).undecided[0].mixes[0][1] == (("slate", 1.0),)
 
 
 def test_accents_go_over_a_unit_in_turns(demo: Book) -> None:

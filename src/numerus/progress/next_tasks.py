@@ -13,9 +13,10 @@ from datetime import datetime, timedelta
 from math import ceil
 
 from numerus.assembly.gluing import build_plan, kept_apart
+from numerus.colour.words import words_of_colour
 from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import Fact, StepDone, Timing
-from numerus.domain.painting.recipes import Scheme
+from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.printing.plates import Plate
@@ -37,6 +38,7 @@ from numerus.schedule.attendance import hobby_windows
 from numerus.words import counted
 
 BATCH_MOST = 10
+DECIDE_MIN = 2.0  # (default) to look at colourways once more
 
 
 @dataclass(frozen=True)
@@ -144,8 +146,31 @@ def _loading(plans: Plans, standing: Standing, now: datetime, until: datetime) -
 def painting_block_orders(
     blocks: Sequence[PaintBlock], plans: Plans, standing: Standing, until: datetime
 ) -> list[Task]:
+    """What the line says until then; a zone whose colour was left open is decided on before it is painted."""
+    soon = [b for b in blocks if b.start < until]
+    left_open = {r.zone: r for b in soon if (r := _left_open(plans, b)) is not None}
     wanted = Counter(s.key for f in standing.figures.values() for s in f.next_strokes)
-    return [_painting_task(block, plans, wanted) for block in blocks if block.start < until]
+    decided = [_painting_task(b, plans, wanted) for b in soon if b.stroke.zone not in left_open]
+    return [*(_to_decide(plans, r) for r in left_open.values()), *decided]
+
+
+def _left_open(plans: Plans, block: PaintBlock) -> Recipe | None:
+    """The recipe of a block's zone where its colour is not decided."""
+    scheme = plans.scheme_for(plans.figures[block.strokes[0].figure_id])
+    own = (r for r in scheme.recipes if r.zone == block.stroke.zone and r.undecided) if scheme else iter(())
+    return next(own, None)
+
+
+def _to_decide(plans: Plans, recipe: Recipe) -> Task:
+    colours = " or ".join(("as it is", *(words_of_colour(a.name) for a in recipe.undecided)))
+    name = plans.zone_name(recipe.zone)
+    return Task(
+        f"Decide the colour of {name}",
+        DECIDE_MIN,
+        f"left open: {colours}; nothing of it is painted before",
+        "paint",
+        asks="paint",
+    )
 
 
 def _painting_task(block: PaintBlock, plans: Plans, wanted: Counter[str]) -> Task:

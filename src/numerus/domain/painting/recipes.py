@@ -76,11 +76,15 @@ class Accent:
 
 @dataclass(frozen=True)
 class Recipe:
-    """The ordered steps that paint one zone (``zone``: its id). ``accents``: figures wear it as it is and in each of these in turn."""
+    """The ordered steps that paint one zone (``zone``: its id). ``accents``: figures wear it as it is and in each of these in turn.
+
+    ``undecided``: other colours it may yet be painted in: which, is kept open until figures are primed.
+    """
 
     zone: str
     steps: tuple[RecipeStep, ...]
     accents: tuple[Accent, ...] = ()
+    undecided: tuple[Accent, ...] = ()
 
     def on_figure(self, number: int) -> Recipe:
         """The recipe as the figure of that number in its unit wears it."""

@@ -59,15 +59,16 @@ def _scheme_with(scheme: Scheme, pot: str, share: list[tuple[str, float]]) -> Sc
 
 def _recipe_with(recipe: Recipe, pot: str, share: list[tuple[str, float]]) -> Recipe:
     steps = tuple(replace(t, mix=_parts_with(t.mix, pot, share)) for t in recipe.steps)
-    accents = tuple(
-        replace(a, mixes=tuple((step, _parts_with(mix, pot, share)) for step, mix in a.mixes)) for a in recipe.accents
+    accents, undecided = (
+        tuple(replace(a, mixes=tuple((step, _parts_with(mix, pot, share)) for step, mix in a.mixes)) for a in own)
+        for own in (recipe.accents, recipe.undecided)
     )
-    return replace(recipe, steps=steps, accents=accents)
+    return replace(recipe, steps=steps, accents=accents, undecided=undecided)
 
 
 def _mixes_of(recipe: Recipe, step_id: str, mix: Parts) -> list[Parts]:
-    """A step's mix, and those it has in accents."""
-    return [mix, *(own for a in recipe.accents for step, own in a.mixes if step == step_id)]
+    """A step's mix, and those it has in accents and in colours not decided on."""
+    return [mix, *(own for a in (*recipe.accents, *recipe.undecided) for step, own in a.mixes if step == step_id)]
 
 
 def _parts_with(parts: Parts, pot: str, share: list[tuple[str, float]]) -> Parts:

@@ -75,6 +75,7 @@ class LooksPage(QWidget):
             "In turns over the unit", self.vary, tip="Figures wear the zone as it is and in each colour shown, in turn"
         )
         self.same = button("All alike again", self.make_alike, "link", "Every figure wears the zone as it is")
+        self.open = button("Leave it open", self.leave_open, tip="Which colour is asked again once figures are primed")
         self.owner = QComboBox()
         self.owner.setAccessibleName("Which scheme the unit is painted by")
         self.owner.activated.connect(self._owner_taken)
@@ -90,7 +91,17 @@ class LooksPage(QWidget):
         for widget in (self.cards, self.squad):
             self.shown.addWidget(widget)
         head = row(
-            self.modes, self.zones, self.colours, self.picture, self.turns, self.same, self.fault, -1, self.owner, gap=8
+            self.modes,
+            self.zones,
+            self.colours,
+            self.picture,
+            self.turns,
+            self.open,
+            self.same,
+            self.fault,
+            -1,
+            self.owner,
+            gap=8,
         )
         upper = column(head, self.shown, gap=6, margins=(16, 0, 16, 6))
         upper.setStretch(1, 1)
@@ -154,7 +165,8 @@ class LooksPage(QWidget):
         for widget in (self.colours, self.picture):
             widget.setVisible(state.mode in (STARTERS, COLOURWAYS))
         self.chips.setVisible(state.mode == STARTERS)
-        self.turns.setVisible(state.mode == COLOURWAYS)
+        for widget in (self.turns, self.open):
+            widget.setVisible(state.mode == COLOURWAYS)
         self.same.setVisible(state.mode == COLOURWAYS and state.in_turns)
         self.caution.setVisible(state.mode != SQUAD)
         self.cards.foot = state.foot_words
@@ -219,6 +231,10 @@ class LooksPage(QWidget):
     def vary(self) -> None:
         """The zone in all the colours shown, figure by figure."""
         self._commit(self.state.varied)
+
+    def leave_open(self) -> None:
+        """Which of the colours shown it will be is decided later."""
+        self._commit(self.state.kept_open)
 
     def make_alike(self) -> None:
         self._commit(self.state.alike)

@@ -50,6 +50,7 @@ class LooksState:
         self.colours_asked: dict[str, str] = {}  # zones whose colour was told by hand
         self.zone_id = ""
         self.others: tuple[str, ...] = ("#5B6E3A", "#6A3F86")
+        self._open_seen: tuple[str, tuple[str, ...]] = "", ()
         self.worked = Worked([])
         self.figure: Figure | None = None
         self.look(answers, "", "")
@@ -59,6 +60,8 @@ class LooksState:
         self.figure = self.plans.figure_or_first(unit_id, figure_id)
         if self.zone_id not in self.zone_ids:
             self.zone_id = max(self.zone_ids, key=lambda z: (self._parts_with(z), self.areas_cm2[z]), default="")
+        if self.left_open and (self.zone_id, self.left_open) != self._open_seen:
+            self.others, self._open_seen = self.left_open, (self.zone_id, self.left_open)
 
     def _parts_with(self, zone: str) -> int:
         """Parts of the figure that wear a zone: what goes over many is its coat, what is on one alone most often its base."""
@@ -231,6 +234,10 @@ class LooksState:
         return f"{self._asked_for()} {self.answers.changed_mix(r.zone for r in recipes)}".strip()
 
     def _asked_for(self) -> str:
+        if self.mode == COLOURWAYS and self.left_open:
+            return (
+                f"Left open until figures are primed: as it is, or {' or '.join(map(words_of_colour, self.left_open))}."
+            )
         if self.worked.starters:
             bought = self.worked.starters[self.chosen].paints
             names = ", ".join(p.name.removesuffix(", to buy") for p in bought)
@@ -275,6 +282,22 @@ class LooksState:
         )
         return f"{self.plans.zone_name(self.zone_id)} in turns", [with_recipe(scheme, replace(old, accents=accents))]
 
+    def kept_open(self) -> tuple[str, list[Scheme]]:
+        """Words and documents of an edit that leaves open which of the colours shown the zone is painted in: it is asked again once
+        figures are primed. Raises PlanError where nothing is shown.
+        """
+        words, documents = self.varied()
+        scheme = documents[0]
+        old = next(r for r in scheme.recipes if r.zone == self.zone_id)
+        name = words.removesuffix(" in turns")
+        return f"{name}: colour left open", [with_recipe(scheme, replace(old, accents=(), undecided=old.accents))]
+
+    @property
+    def left_open(self) -> tuple[str, ...]:
+        """The other colours the zone may yet be painted in."""
+        recipes = self.scheme.recipes if self.scheme else ()
+        return next((tuple(a.name for a in r.undecided) for r in recipes if r.zone == self.zone_id), ())
+
     def alike(self) -> tuple[str, list[Scheme]]:
         """Words and documents of an edit by which all figures wear the zone as it is."""
         scheme = self.scheme
@@ -291,11 +314,12 @@ class LooksState:
     def _in_colour(self, candidate: Candidate, new_id: Callable[[], str]) -> list[Scheme]:
         """The zone in another colour: strokes whose mix is another are new ones, what was done of the old stays told."""
         scheme = self.scheme
-        if scheme is None or candidate.scheme == scheme:
+        if scheme is None:
             return []
         old = next(r for r in scheme.recipes if r.zone == self.zone_id)
         new = next(r for r in candidate.scheme.recipes if r.zone == self.zone_id)
-        return [with_recipe(scheme, renewed(old, new, new_id, self.answers.now))]
+        taken = renewed(replace(old, undecided=()), replace(new, undecided=()), new_id, self.answers.now)
+        return [with_recipe(scheme, taken)] if taken != old else []
 
     def _as_scheme(self, starter: Starter, new_id: Callable[[], str]) -> list[Scheme | Paint]:
         """The army's scheme with the starter's recipes; zones the starter does not know keep theirs."""
