@@ -57,7 +57,7 @@ def test_films_are_never_negative_and_shares_lie_within_one(bust: Figure, techni
 def test_a_base_takes_what_its_film_holds(bust: Figure) -> None:
     """By hand: the skin's mm² times the film, over solids, with what the brush keeps; and the rack is charged that."""
     own = np.flatnonzero(~bust.fields.inside)
-    area = bust.vertex_area_mm2[own]
+    area = bust.mesh.vertex_areas_mm2[own]
     laid = lying(STEP, bust.places.some(own))
     solids = RACK.solids(STEP.mix, 0.0)
     by_hand = area.sum() * laid_um(STEP) * 1e-6 * (1 + TECHNIQUES["base"].lost) / solids

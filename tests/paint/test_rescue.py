@@ -53,7 +53,7 @@ def test_the_difference_is_that_of_an_independent_sum(built: Built) -> None:
     """Leaving a flat zone: mean ΔE between base alone and the whole recipe over the ball, weighted by area and sight, by hand."""
     found = spoilt(built, CLOTH, RACK, PRIMER, FLAT)
     flat, whole = (painted_zone(s, RACK, PRIMER, built.figure.places).lab() for s in (CLOTH.steps[:1], CLOTH.steps))
-    weight = built.figure.vertex_area_mm2 * np.maximum(built.figure.fields.seen, 1e-3)
+    weight = built.figure.mesh.vertex_areas_mm2 * np.maximum(built.figure.fields.seen, 1e-3)
     by_hand = np.average(delta_e(flat, whole), weights=weight)
     leave = next(w for w in ways_back(found, CLOTH, RACK, 6.0, ids()) if not w.steps)
     assert leave.delta_e == pytest.approx(by_hand, rel=0.02)

@@ -9,7 +9,9 @@ from helpers import box_mesh, subdivided
 from numerus.geometry.mesh import merged
 from numerus.paint.advice.zone_order import could_share, in_order, openness_by_zone, proposed_order
 from numerus.paint.figure.built import Built, built_figure
+from numerus.paint.figure.lost_light import REST, LostLight, lost_light, lost_light_words
 from numerus.paint.figure.overspray import masks_words, overspray
+from numerus.paint.priming import TACK_MIN, prime_plan
 from numerus.paint.rack.pots import Rack
 from numerus.starter.schemes import PAINTS, SCHEME
 from numerus.surface.zones import ZonedMesh
@@ -73,3 +75,36 @@ def test_zones_that_could_share_a_pot_are_told_by_how_near_they_are() -> None:
         {s.one, s.other} for s in near
     ]
     assert [s.delta_e for s in near] == sorted(s.delta_e for s in near)
+
+
+def test_what_a_roof_shades_as_built_is_lit_on_a_holder_of_its_own() -> None:
+    """By hand: light straight down on a block under a smaller plate. The plate's shadow is what the block loses; the plate nothing."""
+    block, plate = subdivided(box_mesh((10, 10, 2)), 5), subdivided(box_mesh((6, 6, 1), (2, 2, 3.5)), 4)
+    found = {h.slot: h for h in lost_light([("legs", block), ("back", plate)], ["back"], spread_deg=0.1)}
+    assert found[REST].lit_mm2 == pytest.approx(100, rel=0.08)
+    seen_rim = found[REST].lost_mm2  # of the 36 mm² in shadow what is seen round the plate's rim, from 15° up
+    assert 6 < seen_rim <= 36 * 1.06
+    assert found["back"].lost_mm2 == 0
+    wide = [LostLight(REST, 900.0, 40.0), LostLight("back", 50.0, 20.0), LostLight("head", 5000.0, 60.0)]
+    assert "the rest 0.4 cm², 4%" in (words := lost_light_words(wide)) and "back" not in words and "head" not in words
+    assert lost_light([("legs", block), ("back", plate)], []) == [] == lost_light([("legs", block)], ["legs"])
+    apart = [("legs", block), ("back", plate.with_vertices(plate.vertices + [40, 0, 0]))]
+    assert all(h.lost_mm2 == 0 for h in lost_light(apart, ["back"])) and lost_light_words([]) == ""
+
+
+def test_tacking_together_is_planned_round_the_second_coat() -> None:
+    """Its minutes by the parts on sticks; without any there is nothing to tack."""
+    plain, tacked = (prime_plan(4, "airbrush", SCHEME, {"back": 4}, t) for t in (False, True))
+    titles = [s.title for s in tacked]
+    at = titles.index("Second coat, from above")
+    assert titles[at - 1] == "Tack together for the light" and titles[at + 1] == "Take apart again"
+    assert sum(s.minutes for s in tacked) - sum(s.minutes for s in plain) == pytest.approx(2 * 4 * TACK_MIN)
+    assert prime_plan(4, "airbrush", SCHEME, {}, True) == prime_plan(4, "airbrush", SCHEME)
+
+
+def test_a_built_figure_gives_its_parts_back() -> None:
+    """As they went in, each with its own faces."""
+    meshes = [subdivided(box_mesh((10, 10, 2)), 1), box_mesh((6, 6, 1), (2, 2, 3.5))]
+    zoned = [ZonedMesh(m, ("z",), np.zeros(len(m.faces), np.uint8)) for m in meshes]
+    for own, told in zip(meshes, built_figure(zoned, None, lambda _: True)[0].parts, strict=True):
+        assert np.array_equal(own.vertices, told.vertices) and np.array_equal(own.faces, told.faces)

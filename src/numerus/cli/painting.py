@@ -65,7 +65,7 @@ def _painted(args: argparse.Namespace) -> Result:
         linear[own] = painted_zone(steps, recipe.rack, recipe.primer, shot.places.some(own)).light()
         skin = np.flatnonzero((figure.vertex_zone == number) & ~figure.fields.inside)
         whole = painted_zone(steps, recipe.rack, recipe.primer, figure.places.some(skin))
-        area = figure.vertex_area_mm2[skin]
+        area = figure.mesh.vertex_areas_mm2[skin]
         used = [
             stroke_laid_ml(s, laid, area, recipe.rack.solids(s.mix, s.thinner))
             for s, laid in zip(steps, whole.strokes, strict=True)

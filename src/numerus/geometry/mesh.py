@@ -51,6 +51,12 @@ class Mesh:
         return np.asarray(np.sqrt(np.einsum("ij,ij->i", self.crosses, self.crosses)) / 2)
 
     @cached_property
+    def vertex_areas_mm2(self) -> Floats:
+        """A third of the faces about each vertex, float64 (n,)."""
+        thirds = np.repeat(self.areas_mm2 / 3, 3)
+        return np.bincount(self.faces.ravel(), thirds, len(self.vertices)).astype(float)
+
+    @cached_property
     def normals(self) -> Floats:
         """Unit face normals, float64 (m, 3); a degenerate face gets zeros."""
         return self.crosses / np.maximum(2 * self.areas_mm2, 1e-300)[:, None]

@@ -142,7 +142,7 @@ def looks(
 def seen_shares(built: Built) -> dict[str, float]:
     """Share of the seen skin by zone: area weighted by from how many places round the table it is seen, together 1."""
     figure = built.figure
-    weight = figure.vertex_area_mm2 * np.asarray(figure.fields.seen, float)
+    weight = figure.mesh.vertex_areas_mm2 * np.asarray(figure.fields.seen, float)
     shares = {z: float(weight[figure.vertex_zone == n].sum()) for n, z in enumerate(built.zones)}
     whole = sum(shares.values())
     return {z: w / whole for z, w in shares.items()} if whole > 0 else {}

@@ -68,6 +68,7 @@ def _sprayed_ml(kind: str, cm2: float, coats: int) -> float:
 
 
 STICK_MIN = 0.25  # (default) to set one part on a stick
+TACK_MIN = 0.5  # (default) to tack one part on for a spray, or to take it off again
 
 
 @dataclass(frozen=True)
@@ -84,19 +85,27 @@ def on_sticks_words(on_sticks: Mapping[str, int]) -> str:
 
 
 def prime_plan(
-    figures: int, school: str, scheme: Scheme, on_sticks: Mapping[str, int] = MappingProxyType({})
+    figures: int, school: str, scheme: Scheme, on_sticks: Mapping[str, int] = MappingProxyType({}), tacked: bool = False
 ) -> list[PrimeStep]:
     """Two thin coats on so many figures; the second from above, as the scheme's primer wants it. ``on_sticks``: how many parts of
-    each slot have holders of their own.
+    each slot have holders of their own; ``tacked``: they are put together for the light of the second coat.
     """
     coat, apart = figures * scheme.prime_minutes * PACE[school] / 2, on_sticks_words(on_sticks)
     held = 1.0 * figures + STICK_MIN * sum(on_sticks.values())
     told = f"On sticks of their own: {apart}" if apart else "Soap and water first if fingers touched it"
+    many = sum(on_sticks.values())
+    tack, untack = (
+        [PrimeStep(title, TACK_MIN * many, detail)] if tacked and many else [] for title, detail in (
+            ("Tack together for the light", f"Putty on the joints: {apart}"), ("Take apart again", "Onto their sticks, putty off the joints"),
+        )
+    )  # fmt: skip
     return [
         PrimeStep("Clean, dry, on holders", held, told),
         PrimeStep("Set up", SETUP_MIN[school], SCHOOLS[school].partition(":")[0]),
         PrimeStep("First thin coat, from below and round", coat, counted(figures, "figure")),
         PrimeStep("Between coats", BETWEEN_COATS_MIN, "15 to 30 minutes; two thin coats beat one", False),
+        *tack,
         PrimeStep("Second coat, from above", coat, scheme.primer),
+        *untack,
         PrimeStep("Dry", scheme.prime_dries_min, "Before any paint", False),
     ]

@@ -57,8 +57,7 @@ class Skin:
 
 def skin_of(mesh: Mesh) -> Skin:
     """Every vertex, with a third of the faces about it."""
-    mm2 = np.bincount(mesh.faces.ravel(), np.repeat(mesh.areas_mm2 / 3, 3), len(mesh.vertices))
-    return Skin(mesh.vertices, mesh.vertex_normals, np.asarray(mm2, float))
+    return Skin(mesh.vertices, mesh.vertex_normals, mesh.vertex_areas_mm2)
 
 
 def dose_j_per_cm2(mesh: Mesh, station: Station, minutes: float) -> Floats:

@@ -62,7 +62,7 @@ def spoilt(built: Built, recipe: Recipe, rack: Rack, primer: Primer, fault: str,
     """
     number = built.zones.index(recipe.zone)
     own = np.flatnonzero((built.figure.vertex_zone == number) & ~built.figure.fields.inside)
-    places, area = built.figure.places.some(own), built.figure.vertex_area_mm2[own]
+    places, area = built.figure.places.some(own), built.figure.mesh.vertex_areas_mm2[own]
     weight = area * np.maximum(np.asarray(built.figure.fields.seen, float)[own], 1e-3)
     goal = painted_zone(recipe.steps, rack, primer, places).lab()
     if fault == WRONG_HUE:

@@ -79,7 +79,10 @@ def ground_zones(built: Built) -> set[str]:
     figure = built.figure
     height = figure.mesh.vertices[:, 2] - figure.mesh.bounds_mm[0][2]
     low = LOWEST * float(figure.mesh.extents_mm[2])
-    mean = {n: float(np.average(height[own], weights=figure.vertex_area_mm2[own] + 1e-9)) for n, own in _places(figure)}
+    mean = {
+        n: float(np.average(height[own], weights=figure.mesh.vertex_areas_mm2[own] + 1e-9))
+        for n, own in _places(figure)
+    }
     return {built.zones[n] for n, mm in mean.items() if mm < low}
 
 

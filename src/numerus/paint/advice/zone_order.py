@@ -35,7 +35,7 @@ def openness_by_zone(built: Built) -> dict[str, float]:
     for number, zone in enumerate(built.zones):
         own = (figure.vertex_zone == number) & ~figure.fields.inside
         if own.any():
-            weight = figure.vertex_area_mm2[own] + 1e-9
+            weight = figure.mesh.vertex_areas_mm2[own] + 1e-9
             openness[zone] = float(np.average(np.asarray(figure.fields.openness, float)[own], weights=weight))
     return openness
 

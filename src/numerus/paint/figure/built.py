@@ -13,7 +13,7 @@ from numerus.colour.light import encoded
 from numerus.domain.painting.recipes import RecipeStep
 from numerus.domain.painting.zones import UNNAMED
 from numerus.errors import Progress
-from numerus.geometry.mesh import Floats, merged
+from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.shot import Figure
 from numerus.paint.rack.pots import Rack
@@ -40,6 +40,16 @@ class Built:
     zones: tuple[str, ...]
     counts: tuple[int, ...]
     known: dict[tuple[object, ...], Floats] = field(default_factory=dict)
+
+    @property
+    def parts(self) -> list[Mesh]:
+        """Its parts' meshes, in order."""
+        ends = np.cumsum(self.counts)
+        part = np.searchsorted(ends, self.figure.mesh.faces[:, 0], side="right")
+        places = np.split(self.figure.mesh.vertices, ends[:-1])
+        return [
+            Mesh(own, self.figure.mesh.faces[part == n] - (ends[n] - self.counts[n])) for n, own in enumerate(places)
+        ]
 
     def zone_light(self, number: int, steps: Sequence[RecipeStep], rack: Rack, primer: Primer) -> Floats:
         """Linear light of a zone's vertices (n, 3) by its strokes; the same is not worked out twice."""

@@ -26,7 +26,7 @@ class DrawnOnFigure:
         figure = built.figure
         own = (figure.vertex_zone == built.zones.index(zone)) & ~figure.fields.inside
         self.own = np.flatnonzero(own)
-        self.places, self.area_mm2 = figure.places.some(self.own), figure.vertex_area_mm2[self.own]
+        self.places, self.area_mm2 = figure.places.some(self.own), figure.mesh.vertex_areas_mm2[self.own]
         self._skin = cKDTree(figure.mesh.vertices)
 
     def draw(self, places: Sequence[Floats], width_mm: float) -> None:

@@ -40,7 +40,7 @@ def overspray(
     for aim in _spread(places[aims], distance_mm * np.tan(np.radians(cone_deg)) / 2):
         nozzle = aim + distance_mm * way
         _mark(hit, others, figure, nozzle, way, np.cos(np.radians(cone_deg)))
-    area = np.bincount(figure.vertex_zone[hit], figure.vertex_area_mm2[hit], len(built.zones))
+    area = np.bincount(figure.vertex_zone[hit], figure.mesh.vertex_areas_mm2[hit], len(built.zones))
     oversprays = [Overspray(built.zones[n], float(mm2)) for n, mm2 in enumerate(area) if mm2 >= LEAST_MM2]
     return sorted(oversprays, key=lambda o: -o.mm2)
 

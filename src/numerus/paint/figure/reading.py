@@ -100,7 +100,7 @@ def stairs_um(built: Built, print_ups: Sequence[Floats], layer_mm: float) -> Flo
 def deepest_by_zone(built: Built, stairs: Floats) -> dict[str, float]:
     """µm that a twentieth of each zone's seen skin exceeds, the deepest zone first."""
     figure = built.figure
-    weight = figure.vertex_area_mm2 * np.asarray(figure.fields.seen, float)
+    weight = figure.mesh.vertex_areas_mm2 * np.asarray(figure.fields.seen, float)
     deepest = {}
     for number, zone in enumerate(built.zones):
         own = np.flatnonzero((figure.vertex_zone == number) & (weight > 0))

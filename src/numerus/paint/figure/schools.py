@@ -171,7 +171,7 @@ def measured(
 ) -> Measures:
     """What a school comes to on every vertex of a zone; ``print_up`` (3,) is the way the part was printed, as it stands now."""
     own = np.flatnonzero((figure.vertex_zone == zone) & ~figure.fields.inside)
-    places, area = figure.places.some(own), figure.vertex_area_mm2[own]
+    places, area = figure.places.some(own), figure.mesh.vertex_areas_mm2[own]
     painted = painted_zone(school.steps, rack, school.primer, places)
     weight = area * np.maximum(figure.fields.seen[own], 1e-3)
     value = painted.lab()[:, 0]

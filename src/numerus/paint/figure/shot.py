@@ -39,12 +39,6 @@ class Figure:
         return Places(self.mesh.vertices, self.mesh.vertex_normals, *(_wide(self.fields, n) for n in _FIELDS))
 
     @cached_property
-    def vertex_area_mm2(self) -> Floats:
-        """A third of the faces round each vertex, (n,)."""
-        thirds = np.repeat(self.mesh.areas_mm2 / 3, 3)
-        return np.bincount(self.mesh.faces.ravel(), thirds, len(self.mesh.vertices)).astype(float)
-
-    @cached_property
     def vertex_zone(self) -> NDArray[np.int64]:
         """A zone for every vertex: of the last face it belongs to."""
         zones = np.full(len(self.mesh.vertices), -1)

@@ -14,10 +14,13 @@ from numerus.desk.view3d.painted import figure_things, primed_colours
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
-from numerus.desk.widgets.layout import button, column
+from numerus.desk.widgets.layout import button, column, label, row
 from numerus.devices.air import coming_air
+from numerus.domain.parts import Part
+from numerus.paint.figure.lost_light import LostLight
 from numerus.paint.priming import SCHOOLS
 from numerus.paint.weather import Air
+from numerus.progress.standing import FigureStanding
 
 
 class AirStrip(Drawing):
@@ -80,6 +83,7 @@ class PrimeBench(StepsBench):
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
         self.renderer, self.state = renderer, PrimeState(context.session.answers)
+        self._asked: object = None
         super().__init__(context)
         for school in SCHOOLS:
             self.school.addItem(school, school)
@@ -90,7 +94,17 @@ class PrimeBench(StepsBench):
         self.view = BenchView(self.theme, self.renderer, "The figure, primed from above")
         self.air = AirStrip(self.context)
         widget = QWidget()
-        layout = column(self.view, self.air, gap=8)
+        self.light = label("", "strong", True)
+        self.tack = button(
+            "Tack together for the light",
+            self.tack_together,
+            "tab",
+            "Before the second coat; taken apart again after it",
+        )
+        self.tack.setCheckable(True)
+        for told in (self.light, self.tack):
+            told.hide()
+        layout = column(self.view, self.light, row(self.tack, -1), self.air, gap=8)
         layout.setStretch(0, 1)
         widget.setLayout(layout)
         return widget
@@ -123,6 +137,7 @@ class PrimeBench(StepsBench):
         self.note.setText(
             f"{SCHOOLS[state.school]} Black suits metal and dry-brushing up; pale suits translucent paint."
         )
+        self._tell_light()
         self.minutes.plan(f"{state.unit_id} {len(state.waiting)}", state.planned_min)
         if state.waiting:
             build = state.waiting[0].figure.build.values()
@@ -133,6 +148,42 @@ class PrimeBench(StepsBench):
             figure = self.state.waiting[0].figure
             self.view.caption = (figure.name, "light from above, dark below")
             self.view.show_things(figure_things(self.session, figure, primed_colours))
+            self._look_at_light()
+
+    def _look_at_light(self) -> None:
+        """What parts on sticks of their own lose of the common light, in a job, once for the same figure."""
+        first = self.state.on_sticks
+        asked = (tuple(first.figure.build.items()), first.on_sticks) if first else None
+        if asked == self._asked:
+            return
+        self._asked = asked
+        if first is None:
+            self._lit(())
+            return
+        parts = [self.session.plans.parts[p] for p in first.figure.build.values() if p in self.session.plans.parts]
+        self.with_meshes(parts, lambda: self._light_job(first, parts))
+
+    def _light_job(self, standing: FigureStanding, parts: list[Part]) -> None:
+        work = self.state.light_work(standing, {p.id: self.session.mesh(p.blob) for p in parts})
+        self.context.jobs.start("light", "Looking at the light on the holders", work, self._lit, self._not_looked)
+
+    def _not_looked(self) -> None:
+        self._asked = None
+
+    def _lit(self, lost: tuple[LostLight, ...]) -> None:
+        self.state.lost = lost
+        self._tell_light()
+
+    def _tell_light(self) -> None:
+        self.light.setText(self.state.light)
+        self.light.setVisible(bool(self.state.light))
+        self.tack.setVisible(self.state.tacked or bool(self.state.light))
+        self.tack.setChecked(self.state.tacked)
+
+    def tack_together(self) -> None:
+        """Put together for the second coat, or not."""
+        self.state.tacked = not self.state.tacked
+        self.show_choice()
 
     def done(self) -> None:
         facts = self.state.done_facts(*self.minutes.taken(), self.session.clock())

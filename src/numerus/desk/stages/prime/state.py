@@ -3,11 +3,14 @@
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Callable, Mapping, Sequence
 from datetime import datetime
 
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
+from numerus.errors import Progress
+from numerus.geometry.mesh import Mesh
+from numerus.paint.figure.lost_light import LostLight, lost_light, lost_light_words
 from numerus.paint.priming import SCHOOLS, PrimeStep, prime_plan
 from numerus.paint.weather import Air, first_fit
 from numerus.progress.next_tasks import step
@@ -21,6 +24,8 @@ class PrimeState:
     def __init__(self, answers: Answers) -> None:
         self.unit_id, self.school = "", list(SCHOOLS)[1]
         self.airs: Sequence[Air] = ()
+        self.tacked = False
+        self.lost: tuple[LostLight, ...] = ()
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
@@ -43,7 +48,28 @@ class PrimeState:
     def plan(self) -> list[PrimeStep]:
         scheme = self.plans.scheme_of(self.unit_id)
         on_sticks = Counter(slot for f in self.waiting for slot in f.on_sticks)
-        return prime_plan(len(self.waiting), self.school, scheme, on_sticks) if scheme and self.waiting else []
+        return (
+            prime_plan(len(self.waiting), self.school, scheme, on_sticks, self.tacked)
+            if scheme and self.waiting
+            else []
+        )
+
+    @property
+    def light(self) -> str:
+        """What holders of their own lose of the light, "" for nothing worth a word or where it is kept."""
+        return "" if self.tacked else lost_light_words(self.lost)
+
+    @property
+    def on_sticks(self) -> FigureStanding | None:
+        """The first that waits with parts on sticks of their own."""
+        return next((f for f in self.waiting if f.on_sticks), None)
+
+    def light_work(
+        self, standing: FigureStanding, meshes: Mapping[str, Mesh]
+    ) -> Callable[[Progress], tuple[LostLight, ...]]:
+        """Work for a job: what a figure's holders lose. ``meshes`` by part id."""
+        parts = [(slot, meshes[p]) for slot, p in standing.figure.build.items() if p in meshes]
+        return lambda _: tuple(lost_light(parts, standing.on_sticks))
 
     @property
     def planned_min(self) -> float:

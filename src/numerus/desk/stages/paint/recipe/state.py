@@ -23,6 +23,7 @@ from numerus.paint.advice.effects import Effect, effect_steps
 from numerus.paint.covering import Covering, covering
 from numerus.paint.figure.built import Built, painted_vertices
 from numerus.paint.figure.by_hand import DrawnOnFigure
+from numerus.paint.figure.lost_light import lost_light, lost_light_words
 from numerus.paint.figure.overspray import masks_words, overspray
 from numerus.paint.figure.painted import painted_zone
 from numerus.paint.figure.shot import Shot
@@ -75,6 +76,7 @@ class RecipeState:
     def __init__(self, answers: Answers) -> None:
         self.zone_id, self.step_id = "", ""
         self.frames: list[Frame] = []
+        self._lost: dict[tuple[object, ...], str] = {}
         self.figure: ArmyFigure | None = None
         self.look(answers, "", "")
 
@@ -273,9 +275,24 @@ class RecipeState:
         return frames
 
     def _overspray(self, built: Built, step: RecipeStep, scheme: Scheme) -> str:
-        """What a sprayed stroke hits of zones that are painted before this one."""
+        """What a sprayed stroke hits of zones that are painted before this one, and what light parts on sticks lose."""
         if step.technique != "spray":
             return ""
+        return " ".join(filter(None, (self._hits(built, step, scheme), self._lost_light(built, step))))
+
+    def _lost_light(self, built: Built, step: RecipeStep) -> str:
+        figure = self.answers.standing.figures.get(self.figure.id) if self.figure else None
+        if figure is None or not figure.on_sticks:
+            return ""
+        by_part = {p: slot for slot, p in reversed(figure.figure.build.items())}
+        slots = [by_part[p] for p in dict.fromkeys(figure.figure.build.values()) if p in self.plans.parts]
+        key = (built, figure.on_sticks, step.placing.toward)
+        if key not in self._lost:
+            parts = list(zip(slots, built.parts, strict=True))
+            self._lost = {key: lost_light_words(lost_light(parts, figure.on_sticks, step.placing.toward))}
+        return self._lost[key]
+
+    def _hits(self, built: Built, step: RecipeStep, scheme: Scheme) -> str:
         order = [r.zone for r in scheme.recipes]
         finished = set(order[: order.index(self.zone_id)])
         oversprays = overspray(built, self.zone_id, np.asarray(step.placing.toward, float))
