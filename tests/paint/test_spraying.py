@@ -86,7 +86,9 @@ def test_what_a_roof_shades_as_built_is_lit_on_a_holder_of_its_own() -> None:
     assert 6 < seen_rim <= 36 * 1.06
     assert found["back"].lost_mm2 == 0
     wide = [LostLight(REST, 900.0, 40.0), LostLight("back", 50.0, 20.0), LostLight("head", 5000.0, 60.0)]
-    assert "the rest 0.4 cm², 4%" in (words := lost_light_words(wide)) and "back" not in words and "head" not in words
+    assert (
+        "0.4 cm² of the rest (4%)" in (words := lost_light_words(wide)) and "back" not in words and "head" not in words
+    )
     assert lost_light([("legs", block), ("back", plate)], []) == [] == lost_light([("legs", block)], ["legs"])
     apart = [("legs", block), ("back", plate.with_vertices(plate.vertices + [40, 0, 0]))]
     assert all(h.lost_mm2 == 0 for h in lost_light(apart, ["back"])) and lost_light_words([]) == ""

@@ -61,5 +61,7 @@ def lost_light_words(lost: Sequence[LostLight]) -> str:
     told = [h for h in lost if h.share > WORTH_SHARE and h.lost_mm2 > WORTH_MM2]
     if not told:
         return ""
-    listed = ", ".join(f"{h.slot} {h.lost_mm2 / 100:.1f} cm², {h.share:.0%} of what is lit" for h in told[:3])
-    return f"Sprayed apart, skin is lit that is in shade as built: {listed}. Tacked together for the light, then taken apart again, it is not."
+    listed = ", ".join(f"{h.lost_mm2 / 100:.1f} cm² of {h.slot} ({h.share:.0%})" for h in told[:3])
+    return (
+        f"Sprayed apart, {listed} is lit that is in shade as built. Tack together for the light and take apart again."
+    )
