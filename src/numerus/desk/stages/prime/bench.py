@@ -98,10 +98,9 @@ class PrimeBench(StepsBench):
         self.tack = button(
             "Tack together for the light",
             self.tack_together,
-            "tab",
+            "",
             "Before the second coat; taken apart again after it",
         )
-        self.tack.setCheckable(True)
         for told in (self.light, self.tack):
             told.hide()
         layout = column(self.view, self.light, row(self.tack, -1), self.air, gap=8)
@@ -178,7 +177,7 @@ class PrimeBench(StepsBench):
         self.light.setText(self.state.light)
         self.light.setVisible(bool(self.state.light))
         self.tack.setVisible(self.state.tacked or bool(self.state.light))
-        self.tack.setChecked(self.state.tacked)
+        self.tack.setText("Leave them apart" if self.state.tacked else "Tack together for the light")
 
     def tack_together(self) -> None:
         """Put together for the second coat, or not."""
