@@ -16,7 +16,7 @@ from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats
 from numerus.geometry.rays import LIGHT
 from numerus.kit.thumbnails import fitted_camera
-from numerus.paint.figure.built import Built
+from numerus.paint.figure.built import MOST_KNOWN, Built, painted_key
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.shot import Shot
 from numerus.paint.priming import primed_ground, two_tone_primer
@@ -73,7 +73,11 @@ def scheme_light(shot: Shot, built: Built, scheme: Scheme | None, rack: Rack, bu
     for number in np.unique(shot.zone):
         own = np.flatnonzero(shot.zone == number)
         steps = recipes.get(built.zones[number], ()) if number >= 0 else ()
-        light[own] = painted_zone(steps, rack, primer, shot.places.some(own)).light()
+        key = painted_key(int(number), steps, rack, primer)
+        if key not in shot.painted:
+            shot.forget_beyond(MOST_KNOWN)
+            shot.painted[key] = painted_zone(steps, rack, primer, shot.places.some(own)).light()
+        light[own] = shot.painted[key]
     return light
 
 
@@ -116,8 +120,9 @@ def with_recipe(scheme: Scheme, recipe: Recipe) -> Scheme:
 
 def figure_shot(built: Built, width: int, height: int, finer: int) -> Shot:
     """The figure as all pictures of a comparison see it."""
-    camera = fitted_camera(built.figure.mesh, TURN_DEG, RAISE_DEG, MARGIN, width / height)
-    return Shot(built.figure, camera, width, height, finer)
+    return built.shot(
+        fitted_camera(built.figure.mesh, TURN_DEG, RAISE_DEG, MARGIN, width / height), width, height, finer
+    )
 
 
 def looks(

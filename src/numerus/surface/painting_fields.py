@@ -31,6 +31,7 @@ MOST_ASKING = 50_000  # vertices from which rays are sent
 INSIDE_OPENNESS = 0.02  # less open than this lies within another part
 ABOVE = (0.0, 0.0, 1.0)
 Floats32 = NDArray[np.float32]
+Askers = tuple[NDArray[np.int64], Callable[[Floats], Floats]]
 
 
 @dataclass(frozen=True, eq=False)
@@ -53,14 +54,16 @@ class PaintingFields:
 def painting_fields(
     mesh: Mesh, light: tuple[float, float, float] = ABOVE, spread_deg: float = 10.0, radius_mm: float = RECESS_MM,
     ridge_mm: float = 0.0, progress: Progress | None = None, parts: tuple[int, ...] = (),
+    directions: int = DIRECTIONS,
 ) -> PaintingFields:  # fmt: skip
     """All fields of a figure as assembled; ``ridge_mm``: the ball within, 0 for the same as outside; ``parts``: vertices of
-    each, its shells where none are told. Raises Cancelled.
+    each, its shells where none are told; ``directions`` asked for openness. Raises Cancelled.
     """
     steps = _Steps(progress)
     scene = RayScene(mesh)
     steps.to(0.1)
-    open_ = openness(mesh, scene)
+    asked = askers(mesh)
+    open_ = openness(mesh, scene, asked, directions)
     steps.to(0.4)
     surface = open_ >= INSIDE_OPENNESS
     outer = surface[mesh.faces].any(axis=1)
@@ -68,9 +71,9 @@ def painting_fields(
     radii = dict.fromkeys((radius_mm, ridge_mm or radius_mm))
     with ThreadPoolExecutor(len(radii)) as pool:  # points are sorted in one thread each, while rays are asked
         grids = {radius: pool.submit(surface_grid, shell, radius) for radius in radii}
-        seen = seen_from_table(mesh, scene)
+        seen = seen_from_table(mesh, scene, asked)
         steps.to(0.55)
-        lit = lit_from(mesh, light, spread_deg, scene)
+        lit = lit_from(mesh, light, spread_deg, scene, asked)
         steps.to(0.65)
     points, normals = np.ascontiguousarray(mesh.vertices, float), mesh.vertex_normals
     deep = recess(points, normals, grids[radius_mm].result(), radius_mm, surface)
@@ -115,37 +118,41 @@ def cone_directions(toward: Iterable[float], half_deg: float, many: int) -> Floa
     return level[:, None] * (np.cos(turn)[:, None] * side + np.sin(turn)[:, None] * across) + height[:, None] * axis
 
 
-def openness(mesh: Mesh, scene: RayScene) -> Floats:
+def openness(mesh: Mesh, scene: RayScene, asking: Askers | None = None, directions: int = DIRECTIONS) -> Floats:
     """Cosine-weighted share of the hemisphere about each vertex's normal that is free within 30 mm, (n,).
 
     All vertices ask along the same directions, which keeps the rays coherent; dividing by the cosines asked makes an open
     place 1 exactly.
     """
-    free, asked = _cosines(mesh, sphere_directions(DIRECTIONS), scene, REACH_MM)
+    free, asked = _cosines(mesh, sphere_directions(directions), scene, REACH_MM, asking)
     return np.asarray(free / np.maximum(asked, 1e-9))
 
 
-def seen_from_table(mesh: Mesh, scene: RayScene) -> Floats:
+def seen_from_table(mesh: Mesh, scene: RayScene, asking: Askers | None = None) -> Floats:
     """How much viewers round a table see of each vertex, 0..1 (see surface.exposure.table_exposure)."""
     views = ring_directions(TABLE_DEG, TABLE_AROUND)
-    free, _ = _cosines(mesh, views, scene, None)
+    free, _ = _cosines(mesh, views, scene, None, asking)
     return np.minimum(free / (OPEN_FACE * len(views)), 1.0)
 
 
-def lit_from(mesh: Mesh, toward: Iterable[float], spread_deg: float, scene: RayScene) -> Floats:
+def lit_from(
+    mesh: Mesh, toward: Iterable[float], spread_deg: float, scene: RayScene, asking: Askers | None = None
+) -> Floats:
     """Mean over a cone of directions of the cosine to each vertex's normal where nothing stands between, (n,)."""
     directions = cone_directions(toward, spread_deg, SPREAD_RAYS)
-    free, _ = _cosines(mesh, directions, scene, None)
+    free, _ = _cosines(mesh, directions, scene, None, asking)
     return free / len(directions)
 
 
-def _cosines(mesh: Mesh, directions: Floats, scene: RayScene, within_mm: float | None) -> tuple[Floats, Floats]:
+def _cosines(
+    mesh: Mesh, directions: Floats, scene: RayScene, within_mm: float | None, asking: Askers | None
+) -> tuple[Floats, Floats]:
     """Sums over directions of each vertex's cosine: where the way is free, and of all that face it, (n,) each.
 
     Of a dense mesh evenly chosen vertices ask, and the others take what those beside them got: light varies over more than
     the spacing of such a mesh.
     """
-    chosen, lend = _askers(mesh)
+    chosen, lend = asking or askers(mesh)
     normals = mesh.vertex_normals[chosen]
     start = (mesh.vertices[chosen] + OFF_MM * normals).astype(np.float32)
 
@@ -163,7 +170,7 @@ def _cosines(mesh: Mesh, directions: Floats, scene: RayScene, within_mm: float |
     return lend(free), lend(asked)
 
 
-def _askers(mesh: Mesh) -> tuple[NDArray[np.int64], Callable[[Floats], Floats]]:
+def askers(mesh: Mesh) -> Askers:
     """Vertices that ask, and how what they got is handed to all."""
     many = len(mesh.vertices)
     if many <= MOST_ASKING:

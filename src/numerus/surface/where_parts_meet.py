@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import numpy as np
 from numpy.typing import NDArray
+from scipy.ndimage import maximum_filter, minimum_filter
 from scipy.spatial import cKDTree
 
 from numerus.geometry.mesh import Floats, Mesh
@@ -11,6 +14,8 @@ from numerus.surface.rolling_ball import close_points
 
 RUB_MM = 1.5  # (default) how far from another part skin is still rubbed by it
 SPACING_MM = 0.3
+MOST_CELLS = 8_000_000
+NO_PART = 1 << 30
 
 
 def where_parts_meet(mesh: Mesh, counts: tuple[int, ...] = ()) -> Floats:
@@ -19,20 +24,36 @@ def where_parts_meet(mesh: Mesh, counts: tuple[int, ...] = ()) -> Floats:
     ``counts``: vertices of each part, in their order; the shells of the mesh where none are told.
     """
     part = np.repeat(np.arange(len(counts)), counts) if counts else _shells(mesh)
-    face_part, near = part[mesh.faces[:, 0]], np.full(len(mesh.vertices), np.inf)
+    near, face_part = np.full(len(mesh.vertices), np.inf), part[mesh.faces[:, 0]]
     skins = [close_points(mesh.with_faces(mesh.faces[face_part == p]), SPACING_MM) for p in np.unique(face_part)]
-    for p, own in ((p, np.flatnonzero(part == p)) for p in np.unique(face_part)):
-        low, high = mesh.vertices[own].min(axis=0) - RUB_MM, mesh.vertices[own].max(axis=0) + RUB_MM
-        others = [s[_inside(s, low, high)] for n, s in zip(np.unique(face_part), skins, strict=True) if n != p]
-        if sum(map(len, others)):
-            near[own], _ = cKDTree(np.concatenate(others)).query(
-                mesh.vertices[own], distance_upper_bound=RUB_MM, workers=2
-            )
+    skin, of_skin = np.concatenate(skins), np.repeat(np.unique(face_part), [len(s) for s in skins])
+    crowded = _crowded(skin, of_skin)
+    skin, of_skin, own_crowded = skin[crowded(skin)], of_skin[crowded(skin)], crowded(mesh.vertices)
+    for p in np.unique(of_skin):
+        own, others = np.flatnonzero(own_crowded & (part == p)), skin[of_skin != p]
+        if len(own) and len(others):
+            near[own], _ = cKDTree(others).query(mesh.vertices[own], distance_upper_bound=RUB_MM, workers=2)
     return np.asarray(np.clip(1 - near / RUB_MM, 0, 1))
 
 
-def _inside(points: Floats, low: Floats, high: Floats) -> NDArray[np.bool_]:
-    return np.all((points >= low) & (points <= high), axis=1)
+def _crowded(skin: Floats, part: NDArray[np.int64]) -> Callable[[Floats], NDArray[np.bool_]]:
+    """Tells of places (k, 3) whether two parts may lie within reach of each other there: by cells as wide as the reach, so that
+    most of a figure is left alone.
+    """
+    low, cell = skin.min(axis=0) - RUB_MM, RUB_MM
+    while np.prod((skin.max(axis=0) - low) / cell + 2) > MOST_CELLS:
+        cell *= 1.5
+    shape = tuple(((skin.max(axis=0) - low) / cell).astype(np.int64) + 2)
+
+    def cells(places: Floats) -> tuple[NDArray[np.int64], ...]:
+        return tuple(((places - low) / cell).astype(np.int64).T)
+
+    first, last = np.full(shape, NO_PART), np.full(shape, -1)
+    np.minimum.at(first, cells(skin), part)
+    np.maximum.at(last, cells(skin), part)
+    first, last = minimum_filter(first, 3, mode="nearest"), maximum_filter(last, 3, mode="nearest")
+    mixed = (first != last) & (last >= 0)
+    return lambda places: np.asarray(mixed[cells(places)])
 
 
 def _shells(mesh: Mesh) -> NDArray[np.int64]:

@@ -14,10 +14,12 @@ from numerus.domain.painting.recipes import RecipeStep
 from numerus.domain.painting.zones import UNNAMED
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged
+from numerus.geometry.rays import Camera
 from numerus.paint.figure.painted import Primer, painted_zone
-from numerus.paint.figure.shot import Figure
+from numerus.paint.figure.shot import Figure, Shot
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import can_be_mixed
+from numerus.surface.coarse_fields import coarse_fields
 from numerus.surface.painting_fields import (
     BRUSHED_RIDGE_MM,
     PaintingFields,
@@ -28,7 +30,7 @@ from numerus.surface.painting_fields import (
 from numerus.surface.zones import ZonedMesh
 
 FORM = 2  # of what is kept
-MOST_KNOWN = 120
+MOST_KNOWN, MOST_SHOTS = 120, 4
 CLOSED_LIGHT = 0.5  # light in a place that is not open at all, of one that is
 
 
@@ -40,6 +42,16 @@ class Built:
     zones: tuple[str, ...]
     counts: tuple[int, ...]
     known: dict[tuple[object, ...], Floats] = field(default_factory=dict)
+    shots: dict[tuple[object, ...], Shot] = field(default_factory=dict)
+
+    def shot(self, camera: Camera, width: int, height: int, finer: int) -> Shot:
+        """What a camera sees of it; the last few are kept with what was painted on them."""
+        key = (camera, width, height, finer)
+        if key not in self.shots:
+            while len(self.shots) >= MOST_SHOTS:
+                self.shots.pop(next(iter(self.shots)))
+            self.shots[key] = Shot(self.figure, camera, width, height, finer)
+        return self.shots[key]
 
     @property
     def parts(self) -> list[Mesh]:
@@ -53,16 +65,7 @@ class Built:
 
     def zone_light(self, number: int, steps: Sequence[RecipeStep], rack: Rack, primer: Primer) -> Floats:
         """Linear light of a zone's vertices (n, 3) by its strokes; the same is not worked out twice."""
-        pots = tuple(rack.paints[p] for s in steps if can_be_mixed(s, rack) for p in rack.shares(s.mix))
-        mixes = tuple(rack.mixes[p] for s in steps for p, _ in s.mix if p in rack.mixes)
-        key = (
-            number,
-            tuple(steps),
-            pots,
-            mixes,
-            primer.lower.tobytes(),
-            b"" if primer.upper is None else primer.upper.tobytes(),
-        )
+        key = painted_key(number, steps, rack, primer)
         if key not in self.known:
             if len(self.known) > MOST_KNOWN:
                 self.known.clear()
@@ -71,18 +74,38 @@ class Built:
         return self.known[key]
 
 
+def painted_key(number: int, steps: Sequence[RecipeStep], rack: Rack, primer: Primer) -> tuple[object, ...]:
+    """All that the paint of a zone, by number, depends on beside its places."""
+    pots = tuple(rack.paints[p] for s in steps if can_be_mixed(s, rack) for p in rack.shares(s.mix))
+    mixes = tuple(rack.mixes[p] for s in steps for p, _ in s.mix if p in rack.mixes)
+    upper = b"" if primer.upper is None else primer.upper.tobytes()
+    return number, tuple(steps), pots, mixes, primer.lower.tobytes(), upper, primer.toward
+
+
 def fields_key(blobs: Sequence[str]) -> str:
     """What the fields of a build depend on: its parts' meshes, which lie in their places."""
     return f"painting {FORM} {hashlib.blake2b(' '.join(blobs).encode(), digest_size=16).hexdigest()}"
 
 
-def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progress) -> tuple[Built, bytes | None]:
-    """A figure ready for paint, and its fields to be kept where they were not. Raises Cancelled."""
-    mesh = merged([z.mesh.bare() for z in zoned])
+def sketched_figure(zoned: Sequence[ZonedMesh]) -> Built:
+    """A figure ready to be looked at, with coarse fields, while its own are worked out."""
+    mesh, zones, numbers, counts = _assembled(zoned)
+    return Built(Figure(mesh, coarse_fields(mesh), numbers), zones, counts)
+
+
+def _assembled(
+    zoned: Sequence[ZonedMesh],
+) -> tuple[Mesh, tuple[str, ...], NDArray[np.int64], tuple[int, ...]]:
+    """One mesh of all parts, its zones, each face's zone by number, and vertices of each part."""
     zones = tuple(dict.fromkeys(zone for z in zoned for zone in z.zones))
     numbers = np.concatenate([_numbers(z, zones) for z in zoned])
+    return merged([z.mesh.bare() for z in zoned]), zones, numbers, tuple(len(z.mesh.vertices) for z in zoned)
+
+
+def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progress) -> tuple[Built, bytes | None]:
+    """A figure ready for paint, and its fields to be kept where they were not. Raises Cancelled."""
+    mesh, zones, numbers, counts = _assembled(zoned)
     fields: PaintingFields | None = unpacked_painting_fields(kept, len(mesh.vertices)) if kept else None
-    counts = tuple(len(z.mesh.vertices) for z in zoned)
     figure_fields = fields or painting_fields(
         mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share), parts=counts
     )

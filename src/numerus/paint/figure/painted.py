@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 import numpy as np
@@ -64,24 +64,42 @@ def painted_zone(
     """A recipe's strokes on places of its zone. Strokes whose paint is gone are left out. A resist changes nothing until it is
     rubbed back: then what lay below it shows again.
     """
-    looks, index = primer.on(places)
-    listed, below_resist = list[Lying](), None
+    bare = PaintedZone(*primer.on(places), ())
+    return list(painted_steps(steps, rack, bare, places, finest))[-1] if steps else bare
+
+
+def painted_steps(
+    steps: Sequence[RecipeStep], rack: Rack, bare: PaintedZone, places: Places, finest: int = STEPS
+) -> Iterator[PaintedZone]:
+    """The zone after each of its strokes, begun from ``bare``, as it is primed; one whose paint is gone changes nothing."""
+    zone, below_resist = bare, None
     for step in steps:
-        try:
-            paint = rack.pigment(step.mix)
-        except PlanError:
-            continue
-        laid = lying(step, places)
-        if step.technique == RESIST:
-            below_resist = looks, index, laid.covers
-        elif step.technique == RUB_BACK:
-            laid = Lying(laid.film_um, laid.covers * below_resist[2] if below_resist else np.zeros(len(places)))
-            if below_resist:
-                looks, index = _shown_again(below_resist[:2], laid.covers, looks, index, finest)
-        else:
-            looks, index = _laid_over(paint, laid, looks, index, finest)
-        listed.append(laid)
-    return PaintedZone(looks, index, tuple(listed))
+        paint = _pigment(step, rack)
+        if paint is not None:
+            laid = lying(step, places)
+            if step.technique == RESIST:
+                below_resist = zone, laid.covers
+            if step.technique == RUB_BACK:
+                laid = Lying(laid.film_um, laid.covers * (below_resist[1] if below_resist else 0.0))
+            looks, index = _after(step, paint, laid, zone, below_resist[0] if below_resist else None, finest)
+            zone = PaintedZone(looks, index, (*zone.strokes, laid))
+        yield zone
+
+
+def _pigment(step: RecipeStep, rack: Rack) -> Pigment | None:
+    try:
+        return rack.pigment(step.mix)
+    except PlanError:
+        return None
+
+
+def _after(step, paint: Pigment, laid: Lying, zone: PaintedZone, kept: PaintedZone | None, finest: int):  # type: ignore[no-untyped-def]
+    """Looks after a stroke: a resist changes nothing until it is rubbed back, then what was ``kept`` below it shows."""
+    if step.technique == RUB_BACK and kept is not None:
+        return _shown_again((kept.looks, kept.index), laid.covers, zone.looks, zone.index, finest)
+    if step.technique in (RESIST, RUB_BACK):
+        return zone.looks, zone.index
+    return _laid_over(paint, laid, zone.looks, zone.index, finest)
 
 
 def _shown_again(below, covers: Floats, looks: Floats, index, finest: int):  # type: ignore[no-untyped-def]

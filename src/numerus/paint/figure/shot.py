@@ -14,10 +14,12 @@ from numerus.colour.light import encoded, lab_of
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.rays import LIGHT, Camera, RayScene
 from numerus.paint.figure.placing import Places
+from numerus.surface.exposure import cosine_sum
 from numerus.surface.painting_fields import PaintingFields, cone_directions
 
 KEY, SKY, FILL = 0.8, 0.66, 0.2
 KEY_RAYS, KEY_SPREAD_DEG = 10, 8.0
+OFF_MM = 0.05
 GLOSS = 24.0  # the narrower the higher; of painted metal, not of a mirror
 
 
@@ -71,6 +73,12 @@ class Shot:
         self.corners = figure.mesh.faces[self.face]
         self.zone = figure.zones[self.face]
         self._lights: dict[tuple[float, ...], Floats] = {}
+        self.painted: dict[tuple[object, ...], Floats] = {}  # linear light of zones' samples, by what it depends on
+
+    def forget_beyond(self, most: int) -> None:
+        """What was painted long ago, where there is more of it than that."""
+        while len(self.painted) >= most:
+            self.painted.pop(next(iter(self.painted)))
 
     def at(self, values: NDArray[np.floating]) -> Floats:  # type: ignore[type-arg]
         """Vertex values (n,) or (n, 3) at every sample."""
@@ -94,13 +102,8 @@ class Shot:
         return self._lights[key]
 
     def _light(self, toward: Floats) -> Floats:
-        places, total = self.places, np.zeros(len(self.hit))
-        start = places.position + 0.05 * places.normal
-        for way in cone_directions(toward, KEY_SPREAD_DEG, KEY_RAYS):
-            facing = places.normal @ way
-            ask = np.flatnonzero(facing > 0)
-            along = np.broadcast_to(way, (len(ask), 3))
-            total[ask] += facing[ask] * ~self.figure.scene.blocked(start[ask], along)
+        places, ways = self.places, cone_directions(toward, KEY_SPREAD_DEG, KEY_RAYS)
+        total = cosine_sum(places.position, places.normal, ways, self.figure.scene, OFF_MM)
         sky = (0.15 + 0.85 * places.openness) * (0.76 + 0.24 * places.normal[:, 2])
         side = np.maximum(places.normal @ self.toward, 0) * (0.3 + 0.7 * places.openness)
         return KEY * total / KEY_RAYS + SKY * sky + FILL * side

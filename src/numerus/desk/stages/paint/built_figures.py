@@ -8,7 +8,7 @@ from collections.abc import Callable, Sequence
 from numerus.desk.session import Session
 from numerus.domain.parts import Part
 from numerus.errors import Progress
-from numerus.paint.figure.built import Built, built_figure, fields_key
+from numerus.paint.figure.built import Built, built_figure, fields_key, sketched_figure
 
 MOST = 3
 
@@ -45,6 +45,15 @@ class BuiltFigures:
             return built
 
         return make
+
+    def known(self, parts: Sequence[Part]) -> bool:
+        """Whether the figure's fields need not be worked out."""
+        return self.key(parts) in self._held or self.session.worked_out(fields_key([p.blob for p in parts])) is not None
+
+    def sketching(self, parts: Sequence[Part]) -> Callable[[Progress], Built]:
+        """The figure with coarse fields, to look at while its own are worked out."""
+        zoned = [self.session.zoned(p) for p in parts]
+        return lambda _: sketched_figure(zoned)
 
     def keep(self) -> None:
         while self._unsaved:

@@ -15,11 +15,12 @@ from numerus.book.book import Book
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
+from numerus.desk.stages.paint.figure.films import Films
 from numerus.desk.stages.paint.figure.pictures import StrokeList, TableView
 from numerus.desk.stages.paint.figure.state import PaintState, named_rest
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
 from numerus.desk.theme.marks import draw_tick
-from numerus.desk.view3d.painted import in_grey, painter_of, things_of, zone_colours, zoned_parts
+from numerus.desk.view3d.painted import painter_of, things_of, zone_colours, zoned_parts
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
@@ -28,8 +29,7 @@ from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
 from numerus.errors import Progress
 from numerus.formats.face_labels import pack_labels
-from numerus.paint.figure.built import painted_vertices
-from numerus.paint.priming import primed_ground, two_tone_primer
+from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import low_contrast_pairs, zone_labs
 from numerus.progress.standing import FigureStanding
@@ -167,28 +167,34 @@ class FigurePage(QWidget):
             return
         figure, parts = self._waiting
         scheme = plans.scheme_on(figure.figure)
-        if scheme is None:
-            return
-        if figure not in self.state.batch or not self.isVisible():
+        if scheme is None or figure not in self.state.batch or not self.isVisible():
             return
         own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
-        make, rack, primer = self.built.making(own), rack_of(plans), two_tone_primer(scheme)
-        whole = {r.zone: r.steps for r in scheme.recipes}
-        now = {zone: tuple(s for s in steps if s.id in figure.painted) for zone, steps in whole.items()}
+        films = Films(figure, parts, scheme, rack_of(plans))
+        if self.built.known(own):
+            self._lay(films, own)
+        else:
+            sketch = films.work(self.built.sketching(own))
+            self.context.jobs.start(
+                "films", "Sketching the paint", sketch, lambda told: self._sketched(films, own, told)
+            )
 
-        def work(progress: Progress) -> list[list[Thing]]:
-            built = make(progress)
-            looks = [painted_vertices(built, steps, rack, primer) for steps in (now, whole)]
-            looks.append([in_grey(colours) for colours in looks[1]])
-            return [[Thing(p.mesh, c) for p, c in zip(parts, colours, strict=True)] for colours in looks]
+    def _sketched(self, films: Films, own: list[Part], things: list[list[Thing]]) -> None:
+        """A first look, while the figure's own fields are worked out."""
+        self._show_films(films, things)
+        self._lay(films, own)
 
+    def _lay(self, films: Films, own: list[Part]) -> None:
         def done(things: list[list[Thing]]) -> None:
             self.built.keep()
-            if figure in self.state.batch and figure == self.state.model:
-                self.view.show_things(things[0], refit=False)
-                self.table.show_figures(things[1], things[2], self.table.zones)
+            self._show_films(films, things)
 
-        self.context.jobs.start("films", "Laying paint on the figure", work, done)
+        self.context.jobs.start("films", "Laying paint on the figure", films.work(self.built.making(own)), done)
+
+    def _show_films(self, films: Films, things: list[list[Thing]]) -> None:
+        if films.figure in self.state.batch and films.figure == self.state.model:
+            self.view.show_things(things[0], refit=False)
+            self.table.show_figures(things[1], things[2], self.table.zones)
 
     def _look_for_melting(self, figure: FigureStanding) -> None:
         plans = self.session.plans

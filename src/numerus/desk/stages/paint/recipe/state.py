@@ -25,8 +25,7 @@ from numerus.paint.figure.built import Built, painted_vertices
 from numerus.paint.figure.by_hand import DrawnOnFigure
 from numerus.paint.figure.lost_light import lost_light, lost_light_words
 from numerus.paint.figure.overspray import masks_words, overspray
-from numerus.paint.figure.painted import painted_zone
-from numerus.paint.figure.shot import Shot
+from numerus.paint.figure.painted import PaintedZone, painted_steps
 from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
 from numerus.paint.priming import primed_ground, two_tone_primer
 from numerus.paint.rack.kinds import kind_of
@@ -262,15 +261,16 @@ class RecipeState:
             return []
         wide, high = FRAME_PX
         camera = fitted_camera(built.figure.mesh, 22, 9, 1.02, wide / high)
-        shot = Shot(built.figure, camera, wide, high, FINER)
+        shot = built.shot(camera, wide, high, FINER)
         light = EXPOSURE * shot.light()[:, None]
         rest = _greyed(scheme_light(shot, built, scheme, self.rack, ""))
         own = np.flatnonzero(shot.zone == built.zones.index(self.zone_id))
-        places, primer, frames = shot.places.some(own), two_tone_primer(scheme), []
-        for n, step in enumerate(self.steps[:MOST_STROKES]):
+        places, steps, frames = shot.places.some(own), self.steps[:MOST_STROKES], []
+        bare = PaintedZone(*two_tone_primer(scheme).on(places), ())
+        for n, (step, painted) in enumerate(zip(steps, painted_steps(steps, self.rack, bare, places), strict=True)):
             progress(0.3 + 0.7 * n / max(len(self.steps), 1))
             look = rest.copy()
-            look[own] = painted_zone(self.steps[: n + 1], self.rack, primer, places).light()
+            look[own] = painted.light()
             frames.append(Frame(step, shot.picture(look * light), self._overspray(built, step, scheme)))
         return frames
 

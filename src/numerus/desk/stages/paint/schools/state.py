@@ -28,7 +28,6 @@ from numerus.paint.figure.schools import (
     schools,
     surface_words,
 )
-from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
 from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.parts_text import parts_from_text, parts_text
@@ -131,7 +130,7 @@ class SchoolsState:
         figure = built.figure
         wide, high = SHOWN_PX
         camera = fitted_camera(figure.mesh, TURN_DEG, RAISE_DEG, 1.05, wide / high)
-        shot = Shot(figure, camera, wide, high, FINER)
+        shot = built.shot(camera, wide, high, FINER)
         light = EXPOSURE * shot.light()[:, None]
         rest = scheme_light(shot, built, self.plans.scheme_for(self.figure), self.rack, self.zone_id)
         number = built.zones.index(self.zone_id)
