@@ -16,6 +16,7 @@ from numerus.colour.sight import DEUTAN, FULL, PROTAN, TRITAN, seen_by
 from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.geometry.mesh import merged
 from numerus.paint.advice.value_help import APART, value_helps
+from numerus.paint.backs import back_of
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.reading import (
     attention,
@@ -163,6 +164,29 @@ def test_what_shouts_before_the_focus_is_made_quieter(built: Built) -> None:
     assert len(found) == 1 and "high without edges" in found[0].words
     assert all(s.id != "edges" for r in found[0].scheme.recipes for s in r.steps)
     assert not any("Eyes go" in h.fault for h in helps(built, loud))
+
+
+def test_a_back_as_loud_as_the_front_is_made_quieter(built: Built) -> None:
+    """Blocks are the same from both sides; their edges then stay on the front half, for the minutes of that half, and the back
+    draws less. A figure whose back is bare is left alone.
+    """
+    edged = replace(step("Edges", "edge", "candle 1", 0.0, "round", 2, 20), id="edges")
+    own = scheme("wharf", "wharf")
+    own = replace(own, recipes=(Recipe("low", (*own.recipes[0].steps, edged)), *own.recipes[1:]))
+    back = back_of(built, own, RACK, 120, 150, 2)
+    assert back.against_front == pytest.approx(1.0, abs=0.15) and back.forward["low"] == pytest.approx(0.7, abs=0.05)
+    shot = figure_shot(built, 120, 150, 2)
+    read = reading(shot, lit_light(shot, built, own, RACK), built.zones)
+    found = [
+        h for h in value_helps(own, RACK, read, [], [], NAMES, AREAS, lambda: "n", EVENING, back) if "back" in h.fault
+    ]
+    changed = next(s for r in found[0].scheme.recipes for s in r.steps if s.id == "edges")
+    assert changed.placing.mask == "front" and changed.minutes == pytest.approx(2 * back.forward["low"], abs=0.01)
+    assert back_of(built, found[0].scheme, RACK, 120, 150, 2).against_front < back.against_front - 0.05
+    quiet = replace(back, against_front=0.5)
+    assert not [
+        h for h in value_helps(own, RACK, read, [], [], NAMES, AREAS, lambda: "n", EVENING, quiet) if "back" in h.fault
+    ]
 
 
 def test_layers_leave_stairs_where_the_skin_leans_to_them(built: Built) -> None:

@@ -118,10 +118,11 @@ def with_recipe(scheme: Scheme, recipe: Recipe) -> Scheme:
     return replace(scheme, recipes=(*scheme.recipes, recipe))
 
 
-def figure_shot(built: Built, width: int, height: int, finer: int) -> Shot:
-    """The figure as all pictures of a comparison see it."""
+def figure_shot(built: Built, width: int, height: int, finer: int, behind: bool = False) -> Shot:
+    """The figure as all pictures of a comparison see it; or from the other side."""
+    turn_deg = TURN_DEG + 180 * behind
     return built.shot(
-        fitted_camera(built.figure.mesh, TURN_DEG, RAISE_DEG, MARGIN, width / height), width, height, finer
+        fitted_camera(built.figure.mesh, turn_deg, RAISE_DEG, MARGIN, width / height), width, height, finer
     )
 
 

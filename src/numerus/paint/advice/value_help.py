@@ -12,6 +12,8 @@ from numerus.colour.light import hex_of_lab
 from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
 from numerus.errors import PlanError
 from numerus.paint.advice.colourways import base_step, recoloured, renewed
+from numerus.paint.backs import LOUD, Back
+from numerus.paint.figure.placing import FRONT
 from numerus.paint.figure.reading import OVERDONE, TIMID, Attention, Reading
 from numerus.paint.figure.schools import lighter, school_step
 from numerus.paint.looks import with_recipe
@@ -20,7 +22,7 @@ from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import LowContrastPair, can_be_mixed
 
 APART = 14.0  # L* two touching zones should be apart: beyond what melts, with room for the hand
-MOST = 3
+MOST = 4
 LIGHTS = ("edge", "layer", "dry-brush")
 
 
@@ -36,12 +38,14 @@ class ValueHelp:
 def value_helps(
     scheme: Scheme, rack: Rack, read: Reading, melting: Sequence[LowContrastPair], attentions: Sequence[Attention],
     names: Mapping[str, str], areas_cm2: Mapping[str, float], new_id: Callable[[], str], now: datetime,
+    back: Back | None = None,
 ) -> list[ValueHelp]:  # fmt: skip
-    """The worst faults first, one change for each, at most ``MOST``."""
+    """The worst faults first, one change for each, at most ``MOST``; of the ``back`` where it was looked at."""
     maker = _Maker(scheme, rack, names, areas_cm2, new_id, now)
     helps = [maker.set_apart(pair, attentions) for pair in melting[:2]]
     helps += [maker.by_span(zone, low, high) for zone, (low, high) in read.spans.items() if zone in names]
     helps.append(maker.quieter(attentions))
+    helps.append(maker.quieter_back(back) if back is not None else None)
     return [h for h in helps if h is not None][:MOST]
 
 
@@ -120,6 +124,28 @@ class _Maker:
         wanted = " and ".join(self.names.get(f.zone, "") for f in focus[:2])
         fault = f"Eyes go to {self.names[loud.zone]} ({loud.drawn:.0%}) before {wanted}"
         return self._with(fault, f"{self.names[loud.zone]} without {light.name.lower()}", _without(recipe, light))
+
+    def quieter_back(self, back: Back) -> ValueHelp | None:
+        """Where the back is as loud as the front: lights of what draws most there are left to the front half, and their minutes."""
+        if back.against_front < LOUD:
+            return None
+        for zone in sorted(back.drawn, key=lambda z: -back.drawn[z]):
+            recipe = self._recipe(zone)
+            lights = [s for s in _lights(recipe) if not s.placing.mask] if recipe else []
+            if recipe is not None and lights and zone in self.names:
+                return self._forward_only(recipe, lights[-1], back)
+        return None
+
+    def _forward_only(self, recipe: Recipe, light: RecipeStep, back: Back) -> ValueHelp:
+        share, name = back.forward.get(recipe.zone, 1.0), self.names[recipe.zone]
+        minutes = max(round(light.minutes * share, 2), 0.1)
+        forward = replace(light, placing=replace(light.placing, mask=FRONT), minutes=minutes)
+        steps = tuple(forward if s.id == light.id else s for s in recipe.steps)
+        fault = f"The back is as loud as the front ({back.against_front:.0%} of its contrast), {name} most"
+        words = (
+            f"{light.name.lower()} of {name} on the front half only, {light.minutes - minutes:.1f} min less a figure"
+        )
+        return self._with(fault, words, replace(recipe, steps=steps))
 
 
 def _lights(recipe: Recipe) -> list[RecipeStep]:

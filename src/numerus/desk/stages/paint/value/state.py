@@ -17,6 +17,7 @@ from numerus.errors import Progress
 from numerus.geometry.mesh import Floats
 from numerus.paint.advice.colourways import recoloured, renewed
 from numerus.paint.advice.value_help import ValueHelp, value_helps
+from numerus.paint.backs import back_of
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.reading import (
     MORE_WORK,
@@ -40,7 +41,7 @@ SIGHTS = {"red-blind sight": PROTAN, "green-blind sight": DEUTAN, "blue-blind si
 VIEWS = (TABLE, GREY, EYES, CLOSE, *SIGHTS, LINES)
 ROUND, PHOTOGRAPH = "from round the table", "in a photograph"
 PLACES = (ROUND, PHOTOGRAPH)
-SIZE_PX, FINER = (390, 480), 2
+SIZE_PX, BACK_PX, FINER = (390, 480), (195, 240), 2
 DEEPEST_UM, USUAL_LAYER_MM = 60.0, 0.05
 MOST_RINGS = 6  # zones read from one photograph
 WARM = np.array([0.91, 0.36, 0.10])  # where eyes go, in sRGB
@@ -141,9 +142,10 @@ class ValueState:
             seen = seen_shares(built) if place == ROUND else read.shown
             attentions = attention(minutes, seen, read.drawn, focus)
             melting = _melting(scheme, rack, borders)
-            helps = (
-                [] if tried >= 0 else value_helps(base, rack, read, melting, attentions, names, areas, self.new_id, now)
-            )
+            helps = []
+            if tried < 0:
+                back = back_of(built, base, rack, *BACK_PX, FINER)
+                helps = value_helps(base, rack, read, melting, attentions, names, areas, self.new_id, now, back)
             stairs = stairs_um(built, ups, layer)
             lines = shot.pixels(np.repeat(shot.at(stairs)[:, None] / DEEPEST_UM, 3, axis=1))[0][..., 0]
             picture = shown_picture(read, view, lines)
