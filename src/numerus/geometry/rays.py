@@ -70,21 +70,38 @@ class Camera:
 
 
 LIGHT = np.array([-0.35, -0.45, 0.82]) / np.linalg.norm([-0.35, -0.45, 0.82])
+GLOSS = 24.0  # the narrower the higher; of painted metal, not of a mirror
+METAL_DARKER, METAL_SHINES = 0.3, 0.7  # what metal gives less as matt paint, and gives back as a glint
 
 
-def shade(normals: Floats) -> Floats:
-    """Soft light from above as on a bench by a window: 0.38..1 for unit normals (n, 3)."""
-    lambert = np.maximum(normals @ LIGHT, 0)
+def shade(normals: Floats, light: Floats = LIGHT) -> Floats:
+    """Soft light from a lamp, on a bench by a window: 0.38..1 for unit normals (n, 3)."""
+    lambert = np.maximum(normals @ light, 0)
     sky = 0.5 + 0.5 * normals[:, 2]
     return 0.38 + 0.42 * lambert + 0.2 * sky
 
 
+def glint(normals: Floats, light: Floats, toward: Floats) -> Floats:
+    """How strongly a metal sends a lamp to a viewer ``toward`` it, 0..1 (n,) (Blinn 1977, Models of light reflection)."""
+    half = np.asarray(light, float) + toward
+    half /= max(float(np.linalg.norm(half)), 1e-9)
+    return np.asarray(np.clip(normals @ half, 0, 1) ** GLOSS)
+
+
+def _as_metal(lit: Floats, base: Floats, metal: Floats, glinting: Floats) -> Floats:
+    """Lit colours (n, 3) of which so much is metal (n,)."""
+    hue = 255 * base / np.maximum(base.max(axis=1, keepdims=True), 1e-6)
+    return np.asarray(lit * (1 - METAL_DARKER * metal)[:, None] + METAL_SHINES * (metal * glinting)[:, None] * hue)
+
+
 def picture(
-    mesh: Mesh, colours: NDArray[np.uint8], camera: Camera, width: int, height: int, scene: RayScene | None = None
-) -> NDArray[np.uint8]:
+    mesh: Mesh, colours: NDArray[np.uint8], camera: Camera, width: int, height: int, scene: RayScene | None = None,
+    light: Floats = LIGHT, shine: NDArray[np.uint8] | None = None,
+) -> NDArray[np.uint8]:  # fmt: skip
     """A ray-cast picture, uint8 (height, width, 4), transparent where nothing is met.
 
-    ``colours``: uint8 (n, 3) per vertex of the mesh, or (1, 3) for one colour.
+    ``colours``: uint8 (n, 3) per vertex of the mesh, or (1, 3) for one colour; ``light``: the way to the lamp; ``shine``: how far
+    each vertex is metal, uint8 (n,).
     """
     right, up, toward = camera.axes()
     step = camera.height_mm / height
@@ -100,6 +117,9 @@ def picture(
     normals = mesh.vertex_normals[corners].mean(axis=1)
     normals /= np.maximum(np.linalg.norm(normals, axis=1), 1e-12)[:, None]
     base = colours[corners].mean(axis=1) if len(colours) > 1 else np.broadcast_to(colours[0], (len(hit), 3))
-    image[hit, :3] = np.clip(base * shade(normals)[:, None], 0, 255)
+    lit = base * shade(normals, light)[:, None]
+    if shine is not None:
+        lit = _as_metal(lit, base, shine[corners].mean(axis=1) / 255, glint(normals, light, toward))
+    image[hit, :3] = np.clip(lit, 0, 255)
     image[hit, 3] = 255
     return image.reshape(height, width, 4)

@@ -10,11 +10,11 @@ from numpy.typing import NDArray
 
 from numerus.colour.light import hex_of_lab
 from numerus.colour.words import words_of_colour
-from numerus.domain.painting.recipes import Recipe, Scheme
+from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.stages import LEVELS
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats
-from numerus.geometry.rays import LIGHT
+from numerus.geometry.rays import LIGHT, METAL_DARKER, METAL_SHINES
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.figure.built import MOST_KNOWN, Built, painted_key
 from numerus.paint.figure.painted import Primer, painted_zone
@@ -34,7 +34,7 @@ from numerus.paint.techniques import TECHNIQUES
 
 EXPOSURE = 0.8
 GREY_GROUND = 0.4
-METAL_DARKER, METAL_SHINES, MUCH = 0.3, 0.7, 0.3
+MUCH = 0.3  # of a zone, from which on a stroke is its uppermost paint
 TURN_DEG, RAISE_DEG, MARGIN = 22.0, 9.0, 1.05
 
 Borders = Mapping[tuple[str, str], float]
@@ -93,15 +93,23 @@ def lit_light(shot: Shot, built: Built, scheme: Scheme, rack: Rack, toward: Floa
 
 
 def metal_shares(shot: Shot, built: Built, scheme: Scheme, rack: Rack) -> Floats:
-    """How far each sample's uppermost paint is metal, 0..1 (s,): by zone, from the last stroke that covers much of it."""
-    shares = np.zeros(len(built.zones) + 1)
-    for recipe in (r for r in scheme.recipes if r.zone in built.zones):
-        upper = [s for s in recipe.steps if TECHNIQUES[s.technique].covers >= MUCH and can_be_mixed(s, rack)]
+    """How far each sample's uppermost paint is metal, 0..1 (s,)."""
+    recipes = {r.zone: r.steps for r in scheme.recipes}
+    return np.asarray(metal_by_zone(built.zones, recipes, rack)[shot.zone])
+
+
+def metal_by_zone(zones: Sequence[str], recipes: Mapping[str, Sequence[RecipeStep]], rack: Rack) -> Floats:
+    """How far each zone's uppermost paint is metal, 0..1 (zones + 1,), from the last stroke that covers much of it; the last is of
+    skin that has no zone.
+    """
+    shares = np.zeros(len(zones) + 1)
+    for number, zone in enumerate(zones):
+        upper = [s for s in recipes.get(zone, ()) if TECHNIQUES[s.technique].covers >= MUCH and can_be_mixed(s, rack)]
         if upper:
             share = rack.shares(upper[-1].mix)
             metal = sum(n for pot, n in share.items() if kind_of(rack.paints[pot]).name == "metallic")
-            shares[built.zones.index(recipe.zone)] = metal
-    return np.asarray(shares[shot.zone])
+            shares[number] = metal
+    return shares
 
 
 def at_level(scheme: Scheme, level: str) -> Scheme:

@@ -14,7 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.rays import LIGHT, Camera, RayScene, picture
+from numerus.geometry.rays import GLOSS, LIGHT, METAL_DARKER, METAL_SHINES, Camera, RayScene, picture
 
 log = logging.getLogger(__name__)
 Image = NDArray[np.uint8]
@@ -23,37 +23,45 @@ MOST_SIZES = 6  # of pictures
 
 _VERTEX = """
 #version 330
-uniform mat4 view; in vec3 place; in vec3 normal; in vec4 colour;
-out vec3 n; out vec4 c; out vec3 at;
-void main() { n = normal; c = colour; at = place; gl_Position = view * vec4(place, 1.0); }
+uniform mat4 view; in vec3 place; in vec3 normal; in vec4 colour; in float shine;
+out vec3 n; out vec4 c; out vec3 at; out float metal;
+void main() { n = normal; c = colour; at = place; metal = shine; gl_Position = view * vec4(place, 1.0); }
 """
 _FRAGMENT = """
 #version 330
-uniform vec3 light; uniform float cut; uniform vec4 cap; in vec3 n; in vec4 c; in vec3 at; out vec4 shown;
+uniform vec3 light; uniform vec3 toward; uniform vec3 metallic; uniform float cut; uniform vec4 cap;
+in vec3 n; in vec4 c; in vec3 at; in float metal; out vec4 shown;
 void main() {
   if (at.z > cut) discard;
   vec3 m = normalize(n);
   if (!gl_FrontFacing) { if (c.a < 1.0) discard; shown = cap; return; }
   float s = 0.38 + 0.42 * max(dot(m, light), 0.0) + 0.2 * (0.5 + 0.5 * m.z);
-  shown = vec4(c.rgb * s, c.a);
+  float g = pow(max(dot(m, normalize(light + toward)), 0.0), metallic.x);
+  vec3 hue = c.rgb / max(max(c.r, max(c.g, c.b)), 0.001);
+  shown = vec4(c.rgb * s * (1.0 - metallic.y * metal) + metallic.z * metal * g * hue, c.a);
 }
 """
 
 
 @dataclass(frozen=True, eq=False)
 class Thing:
-    """A mesh to be drawn: colour per vertex or one for all, RGB 0..255; ``alpha`` below 1 is drawn last, as a ghost."""
+    """A mesh to be drawn: colour per vertex or one for all, RGB 0..255; ``alpha`` below 1 is drawn last, as a ghost; ``shine``: how
+    far each vertex is metal, 0..255, none where it is not told.
+    """
 
     mesh: Mesh
     colours: NDArray[np.uint8]
     alpha: float = 1.0
     cut: bool = False
+    shine: NDArray[np.uint8] | None = None
 
     def vertex_colours(self) -> NDArray[np.uint8]:
-        """RGBA of each vertex, uint8 (n, 4)."""
-        colours = np.empty((len(self.mesh.vertices), 4), np.uint8)
+        """RGBA, shine and three unused bytes of each vertex, uint8 (n, 8)."""
+        colours = np.zeros((len(self.mesh.vertices), 8), np.uint8)
         colours[:, :3] = self.colours if len(self.colours) == len(colours) else self.colours[0]
         colours[:, 3] = round(255 * self.alpha)
+        if self.shine is not None:
+            colours[:, 4] = self.shine
         return colours
 
 
@@ -66,13 +74,16 @@ class _Uploaded:
     index: Any
     colour: Any
     array: Any
-    buffered: tuple[int, float] | None = None
-    colours: NDArray[np.uint8] | None = None  # kept, so that no other array can have its number
+    shown: Thing | None = None  # whose colours are buffered
 
     def write_colours(self, thing: Thing) -> None:
-        if self.colours is not thing.colours or self.buffered != (id(thing.colours), thing.alpha):
+        old = self.shown
+        same = (
+            old is not None and old.colours is thing.colours and old.shine is thing.shine and old.alpha == thing.alpha
+        )
+        if not same:
             self.colour.write(thing.vertex_colours().tobytes())
-            self.buffered, self.colours = (id(thing.colours), thing.alpha), thing.colours
+            self.shown = thing
 
     def release(self) -> None:
         """The card's memory is given back: nothing does so by itself."""
@@ -112,24 +123,29 @@ class Renderer:
         height: int,
         cut_mm: float = 1e9,
         cap: tuple[int, int, int] = (217, 162, 27),
+        light: Floats = LIGHT,
     ) -> Image:
-        """An image, uint8 (height, width, 4), transparent where nothing is. Nothing above ``cut_mm`` of cut things is drawn."""
+        """An image, uint8 (height, width, 4), transparent where nothing is. Nothing above ``cut_mm`` of cut things is drawn;
+        ``light``: the way to the lamp.
+        """
         things = [t for t in things if len(t.mesh.faces)]
         if not things or width < 2 or height < 2:
             return np.zeros((max(height, 1), max(width, 1), 4), np.uint8)
         if self._context is None:
-            return self._by_rays(things, camera, width, height)
+            return self._by_rays(things, camera, width, height, light)
         try:
-            return self._by_opengl(things, camera, width, height, cut_mm, cap)
+            return self._by_opengl(things, camera, width, height, cut_mm, cap, light)
         except Exception:  # a driver that fails once will fail again: go on without it
             log.exception("OpenGL failed; drawing by rays from now on")
             self._context = None
-            return self._by_rays(things, camera, width, height)
+            return self._by_rays(things, camera, width, height, light)
 
-    def _by_rays(self, things: list[Thing], camera: Camera, width: int, height: int) -> Image:
+    def _by_rays(self, things: list[Thing], camera: Camera, width: int, height: int, light: Floats) -> Image:
         shown = np.zeros((height, width, 4), np.uint8)
         for thing in (t for t in things if t.alpha >= 1):
-            image = picture(thing.mesh, thing.colours, camera, width, height, self._scene(thing.mesh))
+            image = picture(
+                thing.mesh, thing.colours, camera, width, height, self._scene(thing.mesh), light, thing.shine
+            )
             shown[image[..., 3] > 0] = image[image[..., 3] > 0]
         return shown
 
@@ -142,7 +158,14 @@ class Renderer:
         return self._scenes[id(mesh)][1]
 
     def _by_opengl(
-        self, things: list[Thing], camera: Camera, width: int, height: int, cut_mm: float, cap: tuple[int, int, int]
+        self,
+        things: list[Thing],
+        camera: Camera,
+        width: int,
+        height: int,
+        cut_mm: float,
+        cap: tuple[int, int, int],
+        light: Floats,
     ) -> Image:
         import moderngl
 
@@ -159,7 +182,8 @@ class Renderer:
             + camera.height_mm
         )
         program["view"].write(view_matrix(camera, width / height, depth).T.astype("f4").tobytes())
-        program["light"].value = tuple(LIGHT)
+        program["light"].value, program["toward"].value = tuple(light), tuple(camera.axes()[2])
+        program["metallic"].value = GLOSS, METAL_DARKER, METAL_SHINES
         program["cap"].value = tuple(v / 255 for v in cap) + (1.0,)
         for thing in sorted(things, key=lambda t: -t.alpha):
             program["cut"].value = cut_mm if thing.cut else 1e9
@@ -199,8 +223,8 @@ class Renderer:
         gl = self._context
         assert gl is not None
         shape = gl.buffer(np.concatenate([mesh.vertices, mesh.vertex_normals], axis=1).astype("f4").tobytes())
-        index, colour = gl.buffer(mesh.faces.astype("i4").tobytes()), gl.buffer(reserve=4 * len(mesh.vertices))
-        parts = [(shape, "3f 3f", "place", "normal"), (colour, "4f1", "colour")]
+        index, colour = gl.buffer(mesh.faces.astype("i4").tobytes()), gl.buffer(reserve=8 * len(mesh.vertices))
+        parts = [(shape, "3f 3f", "place", "normal"), (colour, "4f1 1f1 3x1", "colour", "shine")]
         return _Uploaded(mesh, shape, index, colour, gl.vertex_array(self._program, parts, index))
 
     def release(self) -> None:

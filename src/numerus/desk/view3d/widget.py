@@ -24,9 +24,10 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.images import to_image
 from numerus.geometry.mesh import Floats, merged
-from numerus.geometry.rays import Camera, RayScene
+from numerus.geometry.rays import LIGHT, Camera, RayScene
 from numerus.kit.thumbnails import fitted_camera
 
+LAMP_DEG_A_PX = 0.5
 Overlay = Callable[[QPainter, "BenchView"], None]
 
 
@@ -52,10 +53,13 @@ class BenchView(QWidget):
         self._from: QPointF | None = None
         self._moved = False
         self.brush_mm = 0.0
+        self.lamp = LIGHT
         self.dabs: list[Floats] = []
         self._scene: RayScene | None = None
         self.setAccessibleName(name)
-        self.setToolTip("Drag to turn, right-drag to shift, wheel to zoom; arrows, + and - do the same; Home fits")
+        self.setToolTip(
+            "Drag to turn, right-drag to shift, wheel to zoom, Ctrl-drag to move the lamp; arrows, + and - do the same; Home fits"
+        )
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumSize(180, 160)
@@ -95,7 +99,7 @@ class BenchView(QWidget):
         self._draw_shadow(painter)
         ratio = self.devicePixelRatioF()
         size = int(self.width() * ratio), int(self.height() * ratio)
-        image = np.ascontiguousarray(self.renderer.draw(self.things, self.camera, *size, self.cut_mm))
+        image = np.ascontiguousarray(self.renderer.draw(self.things, self.camera, *size, self.cut_mm, light=self.lamp))
         shown = to_image(image)
         painter.drawImage(QRectF(self.rect()), shown)
         if self.overlay is not None:
@@ -153,6 +157,14 @@ class BenchView(QWidget):
         self.camera = replace(self.camera, centre_mm=(x, y, z))
         self._look()
 
+    def move_lamp(self, turn_deg: float, raise_deg: float) -> None:
+        """The lamp moved round the figure, to the viewer's right and up."""
+        turn = np.degrees(np.arctan2(self.lamp[0], -self.lamp[1])) + turn_deg
+        up = np.clip(np.degrees(np.arcsin(np.clip(self.lamp[2], -1, 1))) + raise_deg, -20, 89)
+        t, e = np.radians(turn), np.radians(up)
+        self.lamp = np.array([np.sin(t) * np.cos(e), -np.cos(t) * np.cos(e), np.sin(e)])
+        self._look()
+
     def zoom(self, factor: float) -> None:
         self.camera = replace(self.camera, height_mm=float(np.clip(self.camera.height_mm * factor, 2, 2000)))
         self._look()
@@ -202,7 +214,9 @@ class BenchView(QWidget):
             return
         delta = event.position() - self._from
         self._from, self._moved = event.position(), True
-        if event.buttons() & (Qt.MouseButton.RightButton | Qt.MouseButton.MiddleButton):
+        if event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+            self.move_lamp(LAMP_DEG_A_PX * delta.x(), -LAMP_DEG_A_PX * delta.y())
+        elif event.buttons() & (Qt.MouseButton.RightButton | Qt.MouseButton.MiddleButton):
             self.shift(delta.x(), delta.y())
         else:
             self.turn(-0.5 * delta.x(), 0.5 * delta.y())
@@ -225,6 +239,11 @@ class BenchView(QWidget):
             key.Key_Down: lambda: self.turn(0, -6), key.Key_Plus: lambda: self.zoom(0.9), key.Key_Minus: lambda: self.zoom(1.1),
             key.Key_Home: self.fit,
         }  # fmt: skip
+        if event.modifiers() & Qt.KeyboardModifier.ControlModifier:
+            moves |= {
+                key.Key_Left: lambda: self.move_lamp(-15, 0), key.Key_Right: lambda: self.move_lamp(15, 0),
+                key.Key_Up: lambda: self.move_lamp(0, 10), key.Key_Down: lambda: self.move_lamp(0, -10),
+            }  # fmt: skip
         move = moves.get(key(event.key()))
         if move is None:
             super().keyPressEvent(event)

@@ -12,7 +12,7 @@ from numpy.typing import NDArray
 
 from numerus.colour.light import encoded, lab_of
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.rays import LIGHT, Camera, RayScene
+from numerus.geometry.rays import LIGHT, Camera, RayScene, glint
 from numerus.paint.figure.placing import Places
 from numerus.surface.exposure import cosine_sum
 from numerus.surface.painting_fields import PaintingFields, cone_directions
@@ -20,7 +20,6 @@ from numerus.surface.painting_fields import PaintingFields, cone_directions
 KEY, SKY, FILL = 0.8, 0.66, 0.2
 KEY_RAYS, KEY_SPREAD_DEG = 10, 8.0
 OFF_MM = 0.05
-GLOSS = 24.0  # the narrower the higher; of painted metal, not of a mirror
 
 
 @dataclass(frozen=True, eq=False)
@@ -109,10 +108,8 @@ class Shot:
         return KEY * total / KEY_RAYS + SKY * sky + FILL * side
 
     def glint(self, toward: Floats = LIGHT) -> Floats:
-        """How strongly a metal sends the lamp to the viewer at each sample (s,), 0..1 (Blinn 1977, Models of light reflection)."""
-        half = np.asarray(toward, float) + self.toward
-        half /= max(float(np.linalg.norm(half)), 1e-9)
-        return np.asarray(np.clip(self.places.normal @ half, 0, 1) ** GLOSS * np.clip(1.3 * self.places.openness, 0, 1))
+        """How strongly a metal sends the lamp to the viewer at each sample (s,), 0..1, less where it is not open."""
+        return glint(self.places.normal, toward, self.toward) * np.clip(1.3 * self.places.openness, 0, 1)
 
     def pixels(self, linear: Floats) -> tuple[Floats, Floats]:
         """Light (height, width, 3) of linear light per sample (s, 3), dark where nothing is, and how far each pixel is covered."""

@@ -2,14 +2,18 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
+
+import numpy as np
 
 from numerus.desk.view3d.painted import in_grey
 from numerus.desk.view3d.renderer import Thing
-from numerus.domain.painting.recipes import Scheme
+from numerus.domain.painting.recipes import RecipeStep, Scheme
 from numerus.errors import Progress
 from numerus.paint.figure.built import Built, painted_vertices
+from numerus.paint.figure.painted import Primer
+from numerus.paint.looks import metal_by_zone
 from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.pots import Rack
 from numerus.progress.standing import FigureStanding
@@ -25,15 +29,21 @@ class Films:
     scheme: Scheme
     rack: Rack
 
-    def work(self, make: Callable[[Progress], Built]) -> Callable[[Progress], list[list[Thing]]]:
+    def job(self, make: Callable[[Progress], Built]) -> Callable[[Progress], list[list[Thing]]]:
         whole = {r.zone: r.steps for r in self.scheme.recipes}
         now = {zone: tuple(s for s in steps if s.id in self.figure.painted) for zone, steps in whole.items()}
         primer = two_tone_primer(self.scheme)
 
-        def painted(progress: Progress) -> list[list[Thing]]:
+        def work(progress: Progress) -> list[list[Thing]]:
             built = make(progress)
-            looks = [painted_vertices(built, steps, self.rack, primer) for steps in (now, whole)]
-            looks.append([in_grey(colours) for colours in looks[1]])
-            return [[Thing(p.mesh, c) for p, c in zip(self.parts, colours, strict=True)] for colours in looks]
+            painted, done = (self._things(built, steps, primer) for steps in (now, whole))
+            return [painted, done, [Thing(t.mesh, in_grey(t.colours)) for t in done]]
 
-        return painted
+        return work
+
+    def _things(self, built: Built, recipes: Mapping[str, Sequence[RecipeStep]], primer: Primer) -> list[Thing]:
+        """Every part in its colours, and how far each place is metal."""
+        colours = painted_vertices(built, recipes, self.rack, primer)
+        metal = metal_by_zone(built.zones, recipes, self.rack)[built.figure.vertex_zone]
+        shine = np.split(np.round(255 * metal).astype(np.uint8), np.cumsum(built.counts)[:-1])
+        return [Thing(p.mesh, c, shine=s) for p, c, s in zip(self.parts, colours, shine, strict=True)]

@@ -174,7 +174,7 @@ class FigurePage(QWidget):
         if self.built.known(own):
             self._lay(films, own)
         else:
-            sketch = films.work(self.built.sketching(own))
+            sketch = films.job(self.built.sketching(own))
             self.context.jobs.start(
                 "films", "Sketching the paint", sketch, lambda told: self._sketched(films, own, told)
             )
@@ -189,7 +189,7 @@ class FigurePage(QWidget):
             self.built.keep()
             self._show_films(films, things)
 
-        self.context.jobs.start("films", "Laying paint on the figure", films.work(self.built.making(own)), done)
+        self.context.jobs.start("films", "Laying paint on the figure", films.job(self.built.making(own)), done)
 
     def _show_films(self, films: Films, things: list[list[Thing]]) -> None:
         if films.figure in self.state.batch and films.figure == self.state.model:
