@@ -14,10 +14,12 @@ from numerus.domain.painting.recipes import BY_HAND, DrawnLine, Placing, Recipe,
 from numerus.geometry.mesh import Floats, merged
 from numerus.paint.figure.drawn import drawn_cover, drawn_mm2
 from numerus.paint.figure.painted import PaintedZone, Primer, painted_zone
-from numerus.paint.figure.placing import FRONT, RUBBED, Places, lying, mask_of, stroke_laid_ml
+from numerus.paint.figure.placing import BORDER, FRONT, RUBBED, Places, lying, mask_of, stroke_laid_ml
+from numerus.paint.figure.shot import BORDER_MM, Figure
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import covered_share, laid_strokes, stroke_ml
 from numerus.starter.schemes import PAINTS
+from numerus.surface.painting_fields import painting_fields
 from numerus.surface.where_parts_meet import RUB_MM, where_parts_meet
 
 PAINTS_AND_RESIST = [*PAINTS, replace(PAINTS[0], id="resist", name="Resist", kind="resist")]
@@ -140,6 +142,21 @@ def test_parts_rub_where_they_meet() -> None:
     assert top.any() and np.allclose(told[top], 1 - 0.5 / RUB_MM, atol=0.03)
     assert told[both.vertices[:, 2] < 3].max() == 0
     assert where_parts_meet(lower).max() == 0
+
+
+def test_a_border_is_where_another_zone_begins() -> None:
+    """On one box of two halves: by distance to the line between them; a figure of one zone has none, nor have places by themselves."""
+    box = subdivided(box_mesh((10, 4, 4)), 5)
+    left = box.vertices[box.faces].mean(axis=1)[:, 0] < 5
+    figure = Figure(box, painting_fields(box), left.astype(np.int64))
+    away = np.abs(box.vertices[:, 0] - 5)
+    assert figure.places.border == pytest.approx(np.clip(1 - away / BORDER_MM, 0, 1), abs=0.12)
+    some = figure.places.some(np.flatnonzero(away < 2))
+    assert np.array_equal(some.border, figure.places.border[away < 2])
+    lining = lying(replace(STEP, placing=Placing(BORDER)), figure.places).film_um
+    assert lining[away < 0.1].min() > 0 == lining[away > BORDER_MM].max()
+    whole = Figure(box, figure.fields, np.zeros(len(box.faces), np.int64))
+    assert whole.places.border.max() == 0 == plane(1.0)[0].border.max()
 
 
 def test_masks_by_front_and_by_what_rubs() -> None:

@@ -25,9 +25,10 @@ RACK = Rack({p.id: p for p in PAINTS})
 
 @pytest.fixture(scope="module")
 def post() -> Figure:
-    """A tall post with a ball on it, on the ground at 3 mm."""
-    mesh = merged([subdivided(box_mesh((8, 8, 20), (-4, -4, 3)), 4), ball_mesh(5, (0, 0, 27), 4)])
-    return Figure(mesh, painting_fields(mesh), np.zeros(len(mesh.faces), np.int64))
+    """A tall post with a ball on it, each a zone, on the ground at 3 mm."""
+    parts = [subdivided(box_mesh((8, 8, 20), (-4, -4, 3)), 4), ball_mesh(5, (0, 0, 27), 4)]
+    mesh = merged(parts)
+    return Figure(mesh, painting_fields(mesh), np.repeat([0, 1], [len(p.faces) for p in parts]))
 
 
 def made(name: str, at: tuple[float, float, float] = (0, 0, 3.0)) -> EffectSteps:

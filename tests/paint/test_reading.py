@@ -22,6 +22,7 @@ from numerus.paint.figure.reading import (
     attention,
     blur_sigma_mm,
     deepest_by_zone,
+    drawn_on,
     mm_a_pixel,
     reading,
     stairs_um,
@@ -187,6 +188,26 @@ def test_a_back_as_loud_as_the_front_is_made_quieter(built: Built) -> None:
     assert not [
         h for h in value_helps(own, RACK, read, [], [], NAMES, AREAS, lambda: "n", EVENING, quiet) if "back" in h.fault
     ]
+
+
+def test_contrast_is_kept_off_layer_lines(built: Built) -> None:
+    """All of a picture flawed, all contrast is on flaws, and what catches rims is laid more thinly; none flawed, nothing is said."""
+    edged = replace(step("Edges", "edge", "candle 1", 0.0, "round", 2, 20), id="edges")
+    own = scheme("oak", "wharf")
+    own = replace(own, recipes=(own.recipes[0], Recipe("high", (*own.recipes[1].steps, edged)), own.recipes[2]))
+    shot = figure_shot(built, 120, 150, 2)
+    read = reading(shot, lit_light(shot, built, own, RACK), built.zones)
+    all_of_it = drawn_on(shot, read, np.ones(read.contrast.shape, bool), built.zones)
+    assert sum(all_of_it.values()) == pytest.approx(1.0, abs=0.01) and all_of_it == pytest.approx(read.drawn, abs=0.02)
+
+    def told(flawed: dict[str, float]) -> list[Scheme]:
+        found = value_helps(own, RACK, read, [], [], NAMES, AREAS, lambda: "n", EVENING, None, flawed)
+        return [h.scheme for h in found if "layer lines" in h.fault]
+
+    softer = next(s for r in told(all_of_it)[0].recipes for s in r.steps if s.id == "edges")
+    assert softer.placing.amount == 0.5 and not told({}) and not told({"high": 0.1})
+    bare = scheme("oak", "wharf")
+    assert not value_helps(bare, RACK, read, [], [], NAMES, AREAS, lambda: "n", EVENING, None, all_of_it)
 
 
 def test_layers_leave_stairs_where_the_skin_leans_to_them(built: Built) -> None:

@@ -210,8 +210,11 @@ EFFECTS = (
     ),
     Effect(
         "lining",
-        "A dark line wherever one thing ends on another.",
-        (EffectStroke("Lining", "wash", "#2B211B", _strewn(0.6, 0, "recess", 1.4)),),
+        "A dark line wherever one thing ends on another, and in its own creases.",
+        (
+            EffectStroke("Lining", "glaze", "#2B211B", Placing("border"), thinner=0.5),
+            EffectStroke("Pin wash in the creases", "wash", "#2B211B", _strewn(0.6, 0, "recess", 1.4)),
+        ),
         "A pin wash with oils: over gloss varnish, spirit, air, no flame.",
     ),
 )

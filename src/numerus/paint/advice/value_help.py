@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
+from types import MappingProxyType
 
 import numpy as np
 
@@ -24,6 +25,8 @@ from numerus.paint.scheme import LowContrastPair, can_be_mixed
 APART = 14.0  # L* two touching zones should be apart: beyond what melts, with room for the hand
 MOST = 4
 LIGHTS = ("edge", "layer", "dry-brush")
+CATCHING = ("dry-brush", "edge", "sponge")  # what rims of layers catch
+ON_FLAWS, SOFTER = 0.3, 0.5  # (default) share of contrast on flaws that is too much; how much of a stroke is left
 
 
 @dataclass(frozen=True)
@@ -38,12 +41,15 @@ class ValueHelp:
 def value_helps(
     scheme: Scheme, rack: Rack, read: Reading, melting: Sequence[LowContrastPair], attentions: Sequence[Attention],
     names: Mapping[str, str], areas_cm2: Mapping[str, float], new_id: Callable[[], str], now: datetime,
-    back: Back | None = None,
+    back: Back | None = None, on_stairs: Mapping[str, float] = MappingProxyType({}),
 ) -> list[ValueHelp]:  # fmt: skip
-    """The worst faults first, one change for each, at most ``MOST``; of the ``back`` where it was looked at."""
+    """The worst faults first, one change for each, at most ``MOST``; of the ``back`` where it was looked at; ``on_stairs``: share of
+    all contrast that lies on visible layer lines, by zone.
+    """
     maker = _Maker(scheme, rack, names, areas_cm2, new_id, now)
     helps = [maker.set_apart(pair, attentions) for pair in melting[:2]]
     helps += [maker.by_span(zone, low, high) for zone, (low, high) in read.spans.items() if zone in names]
+    helps.append(maker.off_flaws(on_stairs))
     helps.append(maker.quieter(attentions))
     helps.append(maker.quieter_back(back) if back is not None else None)
     return [h for h in helps if h is not None][:MOST]
@@ -124,6 +130,28 @@ class _Maker:
         wanted = " and ".join(self.names.get(f.zone, "") for f in focus[:2])
         fault = f"Eyes go to {self.names[loud.zone]} ({loud.drawn:.0%}) before {wanted}"
         return self._with(fault, f"{self.names[loud.zone]} without {light.name.lower()}", _without(recipe, light))
+
+    def off_flaws(self, on_stairs: Mapping[str, float]) -> ValueHelp | None:
+        """Where much contrast lies on layer lines, strokes that catch their rims are laid more thinly in the zone that shows most."""
+        if sum(on_stairs.values()) < ON_FLAWS:
+            return None
+        for zone in on_stairs:
+            recipe = self._recipe(zone)
+            catching = [s for s in recipe.steps if s.technique in CATCHING] if recipe else []
+            if recipe is not None and catching and zone in self.names:
+                return self._softer(recipe, catching[-1], sum(on_stairs.values()))
+        return None
+
+    def _softer(self, recipe: Recipe, step: RecipeStep, share: float) -> ValueHelp:
+        softer = replace(step, placing=replace(step.placing, amount=step.placing.amount * SOFTER))
+        name = self.names[recipe.zone]
+        fault = f"{share:.0%} of the contrast lies on layer lines, {name} shows them most"
+        steps = tuple(softer if s.id == step.id else s for s in recipe.steps)
+        return self._with(
+            fault,
+            f"{step.name.lower()} of {name} half as strong, or filled and sanded first",
+            replace(recipe, steps=steps),
+        )
 
     def quieter_back(self, back: Back) -> ValueHelp | None:
         """Where the back is as loud as the front: lights of what draws most there are left to the front half, and their minutes."""

@@ -5,7 +5,9 @@ Works on any places of the skin, vertices or a picture's samples. Films are neve
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from functools import cached_property
 
 import numpy as np
 
@@ -33,13 +35,20 @@ class Places:
     ridge: Floats
     lit: Floats
     meets: Floats
+    border_of: Callable[[], Floats] | None = field(default=None, kw_only=True)
+
+    @cached_property
+    def border(self) -> Floats:
+        """1 where another zone begins, falling to 0 a little beside; 0 where zones are not known. Worked out when it is asked for."""
+        return np.zeros(len(self)) if self.border_of is None else self.border_of()
 
     def __len__(self) -> int:
         return len(self.openness)
 
     def some(self, chosen: np.ndarray) -> Places:  # type: ignore[type-arg]
         """Those of an index or mask."""
-        return Places(*(getattr(self, name)[chosen] for name in self.__dataclass_fields__))
+        own = (getattr(self, name)[chosen] for name in self.__dataclass_fields__ if name != "border_of")
+        return Places(*own, border_of=None if self.border_of is None else lambda: self.border[chosen])
 
 
 @dataclass(frozen=True, eq=False)
@@ -66,9 +75,9 @@ def _toward(placing: Placing) -> Floats:
     return way / max(float(np.linalg.norm(way)), 1e-9)
 
 
-RUBBED, FRONT = "rubbed", "front"
-MASKS = ("everywhere", "up", "under", "recess", "ridge", "open", "lit", "low", FRONT, RUBBED, BY_HAND)
-"""What looks to the front half; where parts meet, and rub where they move; what was drawn by hand."""
+RUBBED, FRONT, BORDER = "rubbed", "front", "border"
+MASKS = ("everywhere", "up", "under", "recess", "ridge", "open", "lit", "low", FRONT, RUBBED, BORDER, BY_HAND)
+"""What looks to the front half; where parts meet, and rub where they move; where zones end; what was drawn by hand."""
 
 
 def mask_of(placing: Placing, places: Places) -> Floats:
@@ -80,6 +89,7 @@ def mask_of(placing: Placing, places: Places) -> Floats:
         "open": lambda: step_up(places.openness, 0.35, 0.75), "lit": lambda: step_up(places.lit, 0.2, 0.7),
         "low": lambda: 1 - step_up(places.position[:, 2] - placing.at[2], LOW_MM / 4, LOW_MM),
         FRONT: lambda: step_up(-places.normal[:, 1], -0.35, 0.15), RUBBED: lambda: step_up(places.meets, 0.2, 0.8),
+        BORDER: lambda: step_up(places.border, 0.55, 0.85),
         BY_HAND: lambda: drawn_cover(placing.drawn, places.position, places.normal),
     }  # fmt: skip
     return masks[placing.mask]() if placing.mask in masks else np.ones(len(places))

@@ -91,6 +91,14 @@ def _by_zone(zone, inside, contrast: Floats, value: Floats, zones: tuple[str, ..
     return drawn, shown, spans
 
 
+def drawn_on(shot: Shot, read: Reading, flawed: NDArray[np.bool_], zones: tuple[str, ...]) -> dict[str, float]:
+    """Share of all contrast that lies on flawed pixels (h, w), by zone, the most first."""
+    zone, whole = _zone_of_pixels(shot), max(float(read.contrast.sum()), 1e-9)
+    on_flaws = np.where(flawed & (zone >= 0), read.contrast, 0.0)
+    shares = np.bincount(np.maximum(zone, 0).ravel(), on_flaws.ravel(), len(zones)) / whole
+    return dict(sorted(zip(zones, map(float, shares), strict=True), key=lambda z: -z[1]))
+
+
 def stairs_um(built: Built, print_ups: Sequence[Floats], layer_mm: float) -> Floats:
     """Depth of the layers' stairs at every vertex (n,), each part by the way it was printed, as it stands now."""
     normals = np.split(built.figure.mesh.vertex_normals, np.cumsum(built.counts)[:-1])

@@ -16,10 +16,12 @@ from numerus.geometry.rays import LIGHT, Camera, RayScene, glint
 from numerus.paint.figure.placing import Places
 from numerus.surface.exposure import cosine_sum
 from numerus.surface.painting_fields import PaintingFields, cone_directions
+from numerus.surface.where_parts_meet import near_others
 
 KEY, SKY, FILL = 0.8, 0.66, 0.2
 KEY_RAYS, KEY_SPREAD_DEG = 10, 8.0
 OFF_MM = 0.05
+BORDER_MM = 1.0  # (default) how far from another zone a lining still reaches
 
 
 @dataclass(frozen=True, eq=False)
@@ -37,7 +39,13 @@ class Figure:
     @cached_property
     def places(self) -> Places:
         """Every vertex."""
-        return Places(self.mesh.vertices, self.mesh.vertex_normals, *(_wide(self.fields, n) for n in _FIELDS))
+        own = (_wide(self.fields, n) for n in _FIELDS)
+        return Places(self.mesh.vertices, self.mesh.vertex_normals, *own, border_of=lambda: self.near_border)
+
+    @cached_property
+    def near_border(self) -> Floats:
+        """1 where another zone touches each vertex, falling to 0 at ``BORDER_MM`` from it, (n,)."""
+        return near_others(self.mesh, self.zones, self.vertex_zone, BORDER_MM)
 
     @cached_property
     def vertex_zone(self) -> NDArray[np.int64]:
@@ -89,7 +97,8 @@ class Shot:
         mesh, fields = self.figure.mesh, self.figure.fields
         normal = self.at(mesh.vertex_normals)
         normal /= np.maximum(np.linalg.norm(normal, axis=1, keepdims=True), 1e-9)
-        return Places(self.at(mesh.vertices), normal, *(self.at(getattr(fields, n)) for n in _FIELDS))
+        own = (self.at(getattr(fields, n)) for n in _FIELDS)
+        return Places(self.at(mesh.vertices), normal, *own, border_of=lambda: self.at(self.figure.near_border))
 
     def light(self, toward: Floats = LIGHT) -> Floats:
         """How much light each sample gets: sky by openness, a soft lamp with its shadow, a little from the viewer's side. From

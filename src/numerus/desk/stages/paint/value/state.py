@@ -26,9 +26,11 @@ from numerus.paint.figure.reading import (
     Reading,
     attention,
     deepest_by_zone,
+    drawn_on,
     reading,
     stairs_um,
 )
+from numerus.paint.figure.schools import SEEN_UM
 from numerus.paint.figure.touching import borders_of
 from numerus.paint.looks import figure_shot, lit_light, seen_shares, with_recipe
 from numerus.paint.priming import primed_ground
@@ -142,12 +144,15 @@ class ValueState:
             seen = seen_shares(built) if place == ROUND else read.shown
             attentions = attention(minutes, seen, read.drawn, focus)
             melting = _melting(scheme, rack, borders)
-            helps = []
-            if tried < 0:
-                back = back_of(built, base, rack, *BACK_PX, FINER)
-                helps = value_helps(base, rack, read, melting, attentions, names, areas, self.new_id, now, back)
             stairs = stairs_um(built, ups, layer)
             lines = shot.pixels(np.repeat(shot.at(stairs)[:, None] / DEEPEST_UM, 3, axis=1))[0][..., 0]
+            helps = []
+            if tried < 0:
+                on_stairs = drawn_on(shot, read, lines * DEEPEST_UM > SEEN_UM, built.zones)
+                back = back_of(built, base, rack, *BACK_PX, FINER)
+                helps = value_helps(
+                    base, rack, read, melting, attentions, names, areas, self.new_id, now, back, on_stairs
+                )
             picture = shown_picture(read, view, lines)
             return Read(
                 picture, shot.camera.height_mm, read, attentions, melting, helps, deepest_by_zone(built, stairs)
