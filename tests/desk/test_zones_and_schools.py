@@ -230,6 +230,11 @@ def test_the_whole_figure_is_compared_by_starters_levels_and_colourways(
     monkeypatch.setattr(QInputDialog, "getText", lambda *_, **__: ("navy", True))
     looks.say(cloak)
     assert looks.state.worked.colours[cloak].reason == "as you said"
+    assert looks.state.cards()[0].values[3][1] == "none marked"
+    marked = [replace(named.session.plans.zones[cloak], focus=True)]
+    named.session.commit("eyes go to the cloak", marked)
+    shares = [c.values[3][0] for c in looks.state.cards()]
+    assert all(0 < s < 1 for s in shares) and len(set(shares)) > 1
     looks.choose(1)
     looks.keep()
     taken = named.session.plans.scheme

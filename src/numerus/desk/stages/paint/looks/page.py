@@ -72,7 +72,7 @@ class LooksPage(QWidget):
         self.colours.setMinimumWidth(260)
         self.colours.returnPressed.connect(self._colours_typed)
         self.turns = button(
-            "In turns over the unit", self.vary, tip="Figures wear the zone as it is and in each colour shown, in turn"
+            "In turns", self.vary, tip="Figures wear the zone as it is and in each colour shown, in turn"
         )
         self.same = button("All alike again", self.make_alike, "link", "Every figure wears the zone as it is")
         self.open = button("Leave it open", self.leave_open, tip="Which colour is asked again once figures are primed")

@@ -27,7 +27,7 @@ OWN = "own"
 MODES = (STARTERS, LEVELS_SHOWN, COLOURWAYS, SQUAD)
 USUAL = ("#2E5590", "#C8B078", "#A8412B")  # (default) a blue, a sand and a brick to begin with
 SIZE_PX = 208, 280
-ROWS = (Row("Hands, all"), Row("Paint, all"), Row("Zones melt"))
+ROWS = (Row("Hands, all"), Row("Paint, all"), Row("Zones melt"), Row("Focus draws", "most"))
 
 
 @dataclass(frozen=True, eq=False)
@@ -202,11 +202,20 @@ class LooksState:
 
     def _card(self, n: int, look: Look) -> Card:
         own, many = look.candidate, len(look.melting)
-        values = ((look.minutes, span(look.minutes)), (look.ml, f"{look.ml:.1f} ml"), (float(many), f"{many}"))
+        focus = self._focus(look)
+        values = (
+            (look.minutes, span(look.minutes)), (look.ml, f"{look.ml:.1f} ml"), (float(many), f"{many}"),
+            (focus or 0.0, "none marked" if focus is None else f"{focus:.0%}"),
+        )  # fmt: skip
         note = words_of_colour(own.name).capitalize() if own.name.startswith("#") else own.note
         return Card(
             own.letter, own.name, note, look.colour, look.grey, values, self._foot(n, look), self._described(look)
         )
+
+    def _focus(self, look: Look) -> float | None:
+        """Share of what draws the eye that lies where eyes should go, None where nobody said where that is."""
+        marked = [z.id for z in self.plans.zones.values() if z.focus]
+        return sum(look.drawn.get(z, 0.0) for z in marked) if marked else None
 
     def _foot(self, n: int, look: Look) -> str:
         if self.worked.starters:
