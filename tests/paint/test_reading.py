@@ -212,8 +212,8 @@ def test_contrast_is_kept_off_layer_lines(built: Built) -> None:
 
 def test_layers_leave_stairs_where_the_skin_leans_to_them(built: Built) -> None:
     """Printed upright the walls have none, tops are flat to the layers; printed leaning by 30° walls show half a layer."""
-    upright = stairs_um(built, [np.array([0, 0, 1.0])], 0.05)
-    leaning = stairs_um(built, [np.array([0.5, 0, np.sqrt(0.75)])], 0.05)
+    upright = stairs_um(built, [np.array([0, 0, 1.0])], [0.05])
+    leaning = stairs_um(built, [np.array([0.5, 0, np.sqrt(0.75)])], [0.05])
     normal = built.figure.mesh.vertex_normals
     wall, top = np.abs(normal[:, 0]) > 0.9999, normal[:, 2] > 0.9999
     assert upright[wall].max() < 1 and upright[top].max() == 0

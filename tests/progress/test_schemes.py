@@ -106,3 +106,16 @@ def test_accents_go_over_a_unit_in_turns(demo: Book) -> None:
     again = Book.open(path)
     assert again.plans.scheme == plans.scheme
     again.close()
+
+
+def test_layers_are_those_of_the_machine_a_part_was_printed_on(demo: Book) -> None:
+    """By the last plate it lies on; a part on none by the army's first machine, without any by the usual."""
+    plans = demo.plans
+    plate = max(plans.plates.values(), key=lambda p: p.order)
+    part = plate.placed[0].part_id
+    coarse = replace(plans.machines[plate.machine_id], layer_mm=0.2)
+    changed = replace(plans, machines={**plans.machines, coarse.id: coarse})
+    assert changed.layer_mm_of(part) == 0.2
+    first = next(iter(plans.machines.values()))
+    assert plans.layer_mm_of("nowhere") == first.layer_mm
+    assert replace(plans, machines={}).layer_mm_of(part) == 0.05

@@ -20,6 +20,9 @@ LEAST_ZONE_CM2 = 0.01  # less of a zone on a part is a stray face
 NAMED_SHARE = 0.99  # of a part's skin; what is left beyond that is edges of faces
 
 
+USUAL_LAYER_MM = 0.05  # (default) where the army has no machine
+
+
 @dataclass(frozen=True)
 class Plans:
     """Documents by kind and id; ``army`` is None in an empty book."""
@@ -113,6 +116,13 @@ class Plans:
         """The scheme as a figure wears it: in its accents."""
         scheme = self.scheme_of(figure.unit_id)
         return scheme.on_figure(figure.order) if scheme else None
+
+    def layer_mm_of(self, part_id: str) -> float:
+        """Height of the layers a part is made of: of the machine of the last plate it lies on, else of the army's first."""
+        plates = [p for p in self.plates.values() if any(placed.part_id == part_id for placed in p.placed)]
+        own = self.machines.get(max(plates, key=lambda p: p.order).machine_id) if plates else None
+        machine = own or next(iter(self.machines.values()), None)
+        return machine.layer_mm if machine else USUAL_LAYER_MM
 
     def pose_of(self, placed: Placed) -> Pose | None:
         """How something lies on its plate; None where its part is gone or not posed."""

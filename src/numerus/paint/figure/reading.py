@@ -99,10 +99,13 @@ def drawn_on(shot: Shot, read: Reading, flawed: NDArray[np.bool_], zones: tuple[
     return dict(sorted(zip(zones, map(float, shares), strict=True), key=lambda z: -z[1]))
 
 
-def stairs_um(built: Built, print_ups: Sequence[Floats], layer_mm: float) -> Floats:
-    """Depth of the layers' stairs at every vertex (n,), each part by the way it was printed, as it stands now."""
+def stairs_um(built: Built, print_ups: Sequence[Floats], layers_mm: Sequence[float]) -> Floats:
+    """Depth of the layers' stairs at every vertex (n,), each part by the way it was printed and the height of its layers, as it stands
+    now.
+    """
     normals = np.split(built.figure.mesh.vertex_normals, np.cumsum(built.counts)[:-1])
-    return np.concatenate([layer_step_um(n, up, layer_mm) for n, up in zip(normals, print_ups, strict=True)])
+    printed = zip(normals, print_ups, layers_mm, strict=True)
+    return np.concatenate([layer_step_um(n, up, layer) for n, up, layer in printed])
 
 
 def deepest_by_zone(built: Built, stairs: Floats) -> dict[str, float]:

@@ -39,7 +39,6 @@ SHOWN_PX = 208, 280
 FINER = 2
 PRESENT = "E"
 TURN_DEG, RAISE_DEG = 22.0, 9.0
-USUAL_LAYER_MM = 0.05
 
 
 @dataclass(frozen=True, eq=False)
@@ -112,7 +111,7 @@ class SchoolsState:
 
     def print_up(self) -> tuple[Floats, float]:
         """Which way the part with most of the zone was printed, and its layer's height; upright in usual layers where not posed."""
-        best, way, layer = 0.0, np.array([0.0, 0.0, 1.0]), USUAL_LAYER_MM
+        best, way, most = 0.0, np.array([0.0, 0.0, 1.0]), ""
         for part_id in self.figure.build.values() if self.figure else ():
             part_zones, part = self.plans.part_zones.get(part_id), self.plans.parts.get(part_id)
             area = (
@@ -121,9 +120,8 @@ class SchoolsState:
                 else 0.0
             )
             if part is not None and part.pose is not None and area > best:
-                best, way = area, np.asarray(part.pose.up, float)
-        machine = next(iter(self.plans.machines.values()), None)
-        return way, machine.layer_mm if machine else layer
+                best, way, most = area, np.asarray(part.pose.up, float), part.id
+        return way, self.plans.layer_mm_of(most)
 
     def worked(self, built: Built, progress: Progress) -> list[Shown]:
         """Every school's picture and measures. Raises Cancelled."""

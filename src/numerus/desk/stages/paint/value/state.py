@@ -44,7 +44,7 @@ VIEWS = (TABLE, GREY, EYES, CLOSE, *SIGHTS, LINES)
 ROUND, PHOTOGRAPH = "from round the table", "in a photograph"
 PLACES = (ROUND, PHOTOGRAPH)
 SIZE_PX, BACK_PX, FINER = (390, 480), (195, 240), 2
-DEEPEST_UM, USUAL_LAYER_MM = 60.0, 0.05
+DEEPEST_UM = 60.0
 MOST_RINGS = 6  # zones read from one photograph
 WARM = np.array([0.91, 0.36, 0.10])  # where eyes go, in sRGB
 
@@ -132,7 +132,7 @@ class ValueState:
         assert scheme is not None and base is not None and self.figure is not None
         minutes, borders = self.minutes(scheme), borders_of(self.plans, self.figure, self.answers.between)
         areas, names = dict(self.plans.zone_areas_cm2(self.figure)), {z.id: z.name for z in self.plans.zones.values()}
-        ups, layer = self.print_ups()
+        ups, layers = self.print_ups()
         focus = {z.id for z in self.plans.zones.values() if z.focus}
         view, place, lamp, now, tried = self.view, self.place, self.lamp, self.answers.now, self.tried
 
@@ -144,7 +144,7 @@ class ValueState:
             seen = seen_shares(built) if place == ROUND else read.shown
             attentions = attention(minutes, seen, read.drawn, focus)
             melting = _melting(scheme, rack, borders)
-            stairs = stairs_um(built, ups, layer)
+            stairs = stairs_um(built, ups, layers)
             lines = shot.pixels(np.repeat(shot.at(stairs)[:, None] / DEEPEST_UM, 3, axis=1))[0][..., 0]
             helps = []
             if tried < 0:
@@ -160,13 +160,14 @@ class ValueState:
 
         return made
 
-    def print_ups(self) -> tuple[list[Floats], float]:
-        """Which way each part of the figure was printed, in the order they are built, upright where it is not posed; layer height."""
+    def print_ups(self) -> tuple[list[Floats], list[float]]:
+        """Which way each part of the figure was printed, in the order they are built, upright where it is not posed; and the
+        height of its layers.
+        """
         build = dict.fromkeys(self.figure.build.values()) if self.figure else {}
         parts = [self.plans.parts[p] for p in build if p in self.plans.parts]
         ups = [np.asarray(p.pose.up if p.pose else (0.0, 0.0, 1.0), float) for p in parts]
-        machine = next(iter(self.plans.machines.values()), None)
-        return ups, machine.layer_mm if machine else USUAL_LAYER_MM
+        return ups, [self.plans.layer_mm_of(p.id) for p in parts]
 
     def take(self, read: Read) -> None:
         self.read = read
