@@ -6,11 +6,13 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+from PIL import Image
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtGui import QKeyEvent
 from pytestqt.qtbot import QtBot
 
 from numerus.desk.stages.paint.bench import RECIPE
+from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
 from numerus.desk.stages.paint.recipe.draw_dialog import DrawDialog
 from numerus.desk.stages.paint.recipe.effects_dialog import EffectsDialog
 from numerus.desk.stages.paint.recipe.order_dialog import OrderDialog
@@ -193,6 +195,30 @@ def test_a_way_back_is_seen_taken_for_the_batch_and_kept_in_the_journal(
     assert window.session.answers.standing.runs.keys() == runs.keys(), "it is no run of a machine"
     window.session.undo()
     assert not [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "rescue"]
+
+
+def test_a_photograph_tells_what_colour_it_is_now(
+    page: RecipePage, monkeypatch: pytest.MonkeyPatch, tmp_path: Path
+) -> None:
+    """The ring's colour becomes what is to be rescued; the ways back begin there."""
+    Image.fromarray(np.full((60, 80, 3), (40, 110, 60), np.uint8)).save(tmp_path / "gone_wrong.png")
+    told: list[str] = []
+
+    def read(dialog: ColourDialog) -> int:
+        dialog.show_file(tmp_path / "gone_wrong.png")
+        dialog._accept()
+        return 1
+
+    def ask(dialog: RescueDialog) -> int:
+        dialog.from_photograph()
+        told.extend([dialog.faults.currentText(), dialog.colour.text(), dialog.note.text()])
+        assert dialog.state.shown
+        return 0
+
+    monkeypatch.setattr(ColourDialog, "exec", read)
+    monkeypatch.setattr(RescueDialog, "exec", ask)
+    page.asks.rescue()
+    assert told == [WRONG_HUE, "#286E3C", ""]
 
 
 def test_zones_are_put_in_order_when_one_takes_it(

@@ -8,11 +8,12 @@ from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QLineEdit, QWi
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
+from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
 from numerus.desk.stages.paint.comparison import ComparisonCards
 from numerus.desk.stages.paint.recipe.rescue_state import ROWS, RescueState, Shown
-from numerus.desk.widgets.layout import caution_line, column, label, row
+from numerus.desk.widgets.layout import button, caution_line, column, label, row
 from numerus.errors import PlanError, Progress
-from numerus.paint.advice.rescue import FAULTS
+from numerus.paint.advice.rescue import FAULTS, WRONG_HUE
 from numerus.paint.figure.built import Built
 
 THIS, BATCH = "this figure", "all of its unit that have paint on"
@@ -57,7 +58,10 @@ class RescueDialog(QDialog):
 
     def _lay_out(self, zone: str) -> None:
         title = label(f"{zone.capitalize()}:", "section")
-        head = row(title, self.faults, self.colour, label("on", "note"), self.scope, -1, gap=8)
+        photo = button(
+            "From a photograph …", self.from_photograph, "link", "What colour it is now, read beside a grey card"
+        )
+        head = row(title, self.faults, self.colour, photo, label("on", "note"), self.scope, -1, gap=8)
         note = label(SOURCES, "note", True)
         body = column(
             head, self.note, self.cards, note, caution_line("paint"), self.box, gap=6, margins=(14, 14, 14, 14)
@@ -79,6 +83,14 @@ class RescueDialog(QDialog):
         self.colour.setVisible(self.state.needs_colour)
         work, make = self.state.work(new_id), self.make
         self.context.jobs.start("rescue", "Looking for ways back", lambda p: work(make(p), p), self._found)
+
+    def from_photograph(self) -> None:
+        """The zone's colour as a picture shows it; the ways back are then from that."""
+        dialog = ColourDialog(self.context, self)
+        if dialog.exec():
+            self.faults.setCurrentText(WRONG_HUE)
+            self.colour.setText(dialog.colour)
+            self.work()
 
     def _found(self, shown: list[Shown] | PlanError) -> None:
         refused = isinstance(shown, PlanError)
