@@ -11,7 +11,7 @@ from helpers import ball_mesh
 from numerus.colour.light import delta_e
 from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.errors import PlanError
-from numerus.paint.advice.rescue import FAULTS, FLAT, OVERDONE, POOLED, WRONG_HUE, spoilt, ways_back
+from numerus.paint.advice.rescue import FAULTS, FLAT, FORGOTTEN, OVERDONE, POOLED, WRONG_HUE, spoilt, ways_back
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.painted import painted_zone
 from numerus.paint.priming import two_tone_primer
@@ -69,3 +69,15 @@ def test_what_cannot_have_gone_wrong_is_refused() -> None:
             spoilt(small, plain, RACK, PRIMER, fault)
     with pytest.raises(PlanError, match="stroke"):
         ways_back(spoilt(small, plain, RACK, PRIMER, FLAT), Recipe("plain", ()), RACK, 4.0, ids())
+
+
+def test_a_forgotten_mix_is_found_again(built: Built) -> None:
+    """The colour of a mix of the rack, as it hides, leads back to a mix within what an eye tells; more pots never come less near."""
+    told = RACK.pigment((("tallow", 2.0), ("candle", 1.0)))
+    found = spoilt(built, CLOTH, RACK, PRIMER, FORGOTTEN, told.colour)
+    ways = ways_back(found, CLOTH, RACK, 6.0, ids())
+    assert ways[0].name.startswith("Mix ") and ways[0].delta_e < 1.5 and ways[-1].name == "Leave it"
+    mixes = sorted((len(w.steps[0].mix), w.delta_e) for w in ways if w.steps)
+    assert all(b[1] <= a[1] + 0.3 for a, b in zip(mixes, mixes[1:], strict=False))
+    with pytest.raises(PlanError):
+        spoilt(built, CLOTH, RACK, PRIMER, FORGOTTEN)

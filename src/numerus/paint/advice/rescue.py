@@ -7,7 +7,8 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from numerus.colour.light import delta_e
+from numerus.colour.light import delta_e, lab_of, rgb_of
+from numerus.colour.matching import Target
 from numerus.colour.reflectance import reflectances
 from numerus.domain.painting.recipes import Placing, Recipe, RecipeStep
 from numerus.errors import PlanError
@@ -17,10 +18,16 @@ from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import PaintedZone, Primer, painted_zone
 from numerus.paint.figure.placing import Places, stroke_laid_ml
 from numerus.paint.figure.schools import darker, lighter, school_step
+from numerus.paint.rack.matching import mixes_for
+from numerus.paint.rack.parts_text import parts_text
 from numerus.paint.rack.pots import Rack
 
 POOLED, OVERDONE, FLAT, WRONG_HUE = "a wash pooled", "lights overdone", "it looks flat", "the colour is wrong"
-FAULTS = (POOLED, OVERDONE, FLAT, WRONG_HUE)
+FORGOTTEN = "its mix is forgotten"
+FAULTS = (POOLED, OVERDONE, FLAT, WRONG_HUE, FORGOTTEN)
+BY_COLOUR = (WRONG_HUE, FORGOTTEN)
+"""Faults that are told by what colour the zone is."""
+COATS_AGAIN = 3  # of a mix that is looked for, so that its own colour is judged and not the ground's
 TIMES_TOO_MUCH = 3.0  # (default) how much more than planned lies there where a wash pooled or lights were overdone
 LIGHT_TECHNIQUES = ("layer", "dry-brush", "edge", "stipple")
 
@@ -44,7 +51,7 @@ class Way:
 @dataclass(frozen=True, eq=False)
 class Spoilt:
     """A zone that went wrong: its places with their mm² and what they weigh as seen; the strokes that lie there over a ground, and
-    Lab (n, 3) of what was meant.
+    Lab (n, 3) of what was meant. ``forgotten``: the colour whose mix is looked for, "" for none.
     """
 
     places: Places
@@ -53,6 +60,7 @@ class Spoilt:
     steps: tuple[RecipeStep, ...]
     ground: Primer
     goal: Floats
+    forgotten: str = ""
 
 
 def spoilt(built: Built, recipe: Recipe, rack: Rack, primer: Primer, fault: str, colour: str = "") -> Spoilt:
@@ -65,9 +73,12 @@ def spoilt(built: Built, recipe: Recipe, rack: Rack, primer: Primer, fault: str,
     places, area = built.figure.places.some(own), built.figure.mesh.vertex_areas_mm2[own]
     weight = area * np.maximum(np.asarray(built.figure.fields.seen, float)[own], 1e-3)
     goal = painted_zone(recipe.steps, rack, primer, places).lab()
+    if fault in BY_COLOUR and not colour:
+        raise PlanError("no-colour", "What colour is it now?", "Type it, or read it from a picture.")
+    if fault == FORGOTTEN:  # seen on a figure that has none of it yet
+        goal = np.broadcast_to(lab_of(rgb_of(colour)), goal.shape)
+        return Spoilt(places, area, weight, (), primer, goal, colour)
     if fault == WRONG_HUE:
-        if not colour:
-            raise PlanError("no-colour", "What colour is it now?", "Type it, or read it from a picture.")
         ground = Primer(np.asarray(reflectances([colour])[0]))
         return Spoilt(places, area, weight, (), ground, goal)
     return Spoilt(places, area, weight, _gone_wrong(recipe, fault), primer, goal)
@@ -102,6 +113,8 @@ def ways_back(
     state_of_paint: Spoilt, recipe: Recipe, rack: Rack, area_cm2: float, new_id: Callable[[], str]
 ) -> list[Way]:
     """Every way that comes nearer to the goal than leaving it, nearest first, and leaving it. Raises PlanError as ``base_step``."""
+    if state_of_paint.forgotten:
+        return _mixes_again(state_of_paint, rack, area_cm2, new_id)
     base = base_step(recipe, rack).mix
     light, shade = lighter(base, rack), darker(base, rack)
 
@@ -134,6 +147,21 @@ def ways_back(
     leave = ways[0].delta_e
     helping = [w for w in ways if not w.steps or w.delta_e < leave - 0.05]
     return sorted(helping, key=lambda w: (round(w.delta_e, 1), w.minutes))
+
+
+def _mixes_again(state_of_paint: Spoilt, rack: Rack, area_cm2: float, new_id: Callable[[], str]) -> list[Way]:
+    """The rack's nearest mixes of one, two and three pots to a colour nobody knows the mix of, each as base coats."""
+    target, pots = Target(lab_of(rgb_of(state_of_paint.forgotten))), list(rack.paints.values())
+    found = dict.fromkeys(p.parts for most in (1, 2, 3) for p in mixes_for(pots, target, most)[:1])
+    listed = [_way("Leave it", (), "only you know", state_of_paint, rack)]
+    for parts in found:
+        coat = replace(
+            school_step(0, "Base", "base", parts, area_cm2, COATS_AGAIN), id=new_id(), placing=Placing("everywhere")
+        )
+        listed.append(
+            _way(f"Mix {parts_text(parts, rack.names)}", (coat,), "as near as the rack comes", state_of_paint, rack)
+        )
+    return sorted(listed, key=lambda w: (round(w.delta_e, 1), w.minutes))
 
 
 def _way(name: str, steps: tuple[RecipeStep, ...], risk: str, state_of_paint: Spoilt, rack: Rack) -> Way:

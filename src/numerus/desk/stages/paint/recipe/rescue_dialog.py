@@ -13,7 +13,7 @@ from numerus.desk.stages.paint.comparison import ComparisonCards
 from numerus.desk.stages.paint.recipe.rescue_state import ROWS, RescueState, Shown
 from numerus.desk.widgets.layout import button, caution_line, column, label, row
 from numerus.errors import PlanError, Progress
-from numerus.paint.advice.rescue import FAULTS, WRONG_HUE
+from numerus.paint.advice.rescue import BY_COLOUR, FAULTS, WRONG_HUE
 from numerus.paint.figure.built import Built
 
 THIS, BATCH = "this figure", "all of its unit that have paint on"
@@ -88,7 +88,8 @@ class RescueDialog(QDialog):
         """The zone's colour as a picture shows it; the ways back are then from that."""
         dialog = ColourDialog(self.context, self)
         if dialog.exec():
-            self.faults.setCurrentText(WRONG_HUE)
+            if self.faults.currentText() not in BY_COLOUR:
+                self.faults.setCurrentText(WRONG_HUE)
             self.colour.setText(dialog.colour)
             self.work()
 

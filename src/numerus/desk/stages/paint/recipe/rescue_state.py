@@ -16,7 +16,7 @@ from numerus.domain.journal import Fact
 from numerus.domain.painting.recipes import Recipe, RecipeStep
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats
-from numerus.paint.advice.rescue import FAULTS, WRONG_HUE, Spoilt, Way, spoilt, ways_back
+from numerus.paint.advice.rescue import BY_COLOUR, FAULTS, Spoilt, Way, spoilt, ways_back
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.shot import Shot
@@ -50,12 +50,12 @@ class RescueState:
 
     @property
     def needs_colour(self) -> bool:
-        return self.fault == WRONG_HUE
+        return self.fault in BY_COLOUR
 
     def tell(self, fault: str, colour: str) -> None:
         """What went wrong. Raises PlanError for words that are no colour."""
         self.fault, self.chosen = fault, 0
-        self.colour = colour_typed(colour) if colour.strip() and fault == WRONG_HUE else ""
+        self.colour = colour_typed(colour) if colour.strip() and fault in BY_COLOUR else ""
 
     def work(self, new_id: Callable[[], str]) -> Callable[[Built, Progress], list[Shown] | PlanError]:
         """The work of finding and painting the ways back, for a job; what cannot go wrong so is told, not raised."""
