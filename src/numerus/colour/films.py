@@ -23,7 +23,7 @@ MOST_COATS = 40
 COAT_UM = 15.0  # dry film of one brushed coat (default)
 TOLD_APART = 1e-3  # of the difference of two grounds: less is lost in a picture's rounding
 THICKEST_UM = 1e5  # what does not hide at this never does
-HALVINGS = 40  # of the film's logarithm between nothing and the thickest: to a part in 10¹¹
+FALSE_POSITIONS = 16  # between nothing and the thickest: to a part in 10¹⁰
 _FLATTEST, _LEAST_PATH = 1e-9, 1e-12
 BLACK_GROUND: Floats = np.zeros(BANDS)
 WHITE_GROUND: Floats = np.ones(BANDS)
@@ -93,15 +93,31 @@ def film(absorption: Floats, scattering: Floats, ground: Floats, film_um: Floats
 def hiding_film_um(absorption: Floats, scattering: Floats) -> Floats:
     """Dry film at which each of n paints (n, BANDS) hides, float64 (n,); infinite where it never does.
 
-    Contrast ratio 0.98 of Y over ideal black and ideal white, found by halving in the film's logarithm.
+    Contrast ratio 0.98 of Y over ideal black and ideal white, found by false position in the film's logarithm (Illinois: Dowell and
+    Jarratt 1971), along which the logit of the contrast is nearly straight.
     """
+
+    def beyond(log_um: Floats) -> Floats:
+        return _logit(_contrast(absorption, scattering, np.exp(log_um)[:, None])) - np.log(HIDDEN / (1 - HIDDEN))
+
     low, high = np.full(len(absorption), -20.0), np.full(len(absorption), np.log(THICKEST_UM))
-    for _ in range(HALVINGS):
-        middle = (low + high) / 2
-        hides = _contrast(absorption, scattering, np.exp(middle)[:, None]) >= HIDDEN
-        low, high = np.where(hides, low, middle), np.where(hides, middle, high)
-    film_um = np.exp(high)
-    return np.where(film_um < 0.999 * THICKEST_UM, film_um, np.inf)
+    below, above, last = beyond(low), beyond(high), np.zeros(len(absorption))
+    never = above < 0
+    for _ in range(FALSE_POSITIONS):
+        there = np.clip((low * above - high * below) / np.where(never, 1.0, above - below), low, high)
+        found = beyond(there)
+        hides = found >= 0
+        below, above = (
+            np.where(hides, np.where(last > 0, below / 2, below), found),
+            np.where(hides, found, np.where(last < 0, above / 2, above)),
+        )
+        low, high, last = np.where(hides, low, there), np.where(hides, there, high), np.where(hides, 1.0, -1.0)
+    return np.where(never, np.inf, np.exp(np.where(np.abs(below) < np.abs(above), low, high)))
+
+
+def _logit(share: Floats) -> Floats:
+    inside = np.clip(share, 1e-12, 1 - 1e-12)
+    return np.asarray(np.log(inside / (1 - inside)))
 
 
 def _contrast(absorption: Floats, scattering: Floats, film_um: Floats) -> Floats:

@@ -11,7 +11,7 @@ from numerus.domain.money import shared_pence
 from numerus.domain.plans import Plans
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
-from numerus.paint.rack.pots import rack_of
+from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.post.wash import clinging_ml
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
@@ -92,7 +92,7 @@ def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Do
 
 
 def figure_cost(
-    figure: Figure, plans: Plans, standing: Done, kit_shares: Mapping[str, int], factors: RunFactors
+    figure: Figure, plans: Plans, standing: Done, kit_shares: Mapping[str, int], factors: RunFactors, rack: Rack
 ) -> Cost:
     """The cost of one figure when it is ready: what is spent, and what its plan will still spend, resin by what runs really took."""
     parts = printed_slots(figure)
@@ -113,7 +113,7 @@ def figure_cost(
     stages = [(s, areas.get(s.zone, 0.0)) for s in standing.strokes_of(figure.id)]
     paint = sum(
         ml * plans.paints[p].price_pence / plans.paints[p].pot_ml
-        for p, ml in paint_needed_ml(stages, rack_of(plans)).items()
+        for p, ml in paint_needed_ml(stages, rack).items()
         if p in plans.paints
     )
     machine = _machine_share(plans, ((figure.id, s) for s in parts), standing)
@@ -131,11 +131,11 @@ def figure_cost(
 
 def unit_costs(plans: Plans, standing: Done, factors: RunFactors = AS_ESTIMATED) -> dict[str, Cost]:
     """Cost of every unit, by id."""
-    shares = _kit_shares(plans)
+    shares, rack = _kit_shares(plans), rack_of(plans)
     costs = {}
     for unit in plans.units_in_order():
         total = NOTHING
         for figure in plans.figures_of(unit.id):
-            total = total + figure_cost(figure, plans, standing, shares, factors)
+            total = total + figure_cost(figure, plans, standing, shares, factors, rack)
         costs[unit.id] = total
     return costs

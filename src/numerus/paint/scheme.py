@@ -167,14 +167,19 @@ def paint_needed_ml(strokes: Iterable[tuple[Stroke, float]], rack: Rack) -> dict
     """
     need: dict[str, float] = {}
     for stroke, area_cm2 in strokes:
-        step = stroke.step
-        if not can_be_mixed(step, rack):
-            continue
-        whole = sum(parts for _, parts in step.mix)
-        volume = stroke_ml(step, area_cm2, rack) * whole / (whole + step.thinner)
-        for paint, share in rack.shares(step.mix).items():
-            need[paint] = need.get(paint, 0.0) + volume * share
+        for paint, ml in _needed_a_cm2(stroke.step, rack).items():
+            need[paint] = need.get(paint, 0.0) + ml * area_cm2
     return need
+
+
+def _needed_a_cm2(step: RecipeStep, rack: Rack) -> Mapping[str, float]:
+    """ml of each pot for a cm² of zone; worked out once for a rack, since every figure of a batch asks for the same strokes."""
+    if step not in rack.needs:
+        whole = sum(parts for _, parts in step.mix)
+        there = can_be_mixed(step, rack)
+        volume = stroke_ml(step, 1.0, rack) * whole / (whole + step.thinner) if there else 0.0
+        rack.needs[step] = {p: volume * share for p, share in rack.shares(step.mix).items()} if there else {}
+    return rack.needs[step]
 
 
 def ml_text(ml: float) -> str:

@@ -13,6 +13,7 @@ from numerus.desk.session import Session
 from numerus.desk.view3d.renderer import Thing
 from numerus.domain.army import Figure
 from numerus.domain.painting.recipes import Scheme
+from numerus.domain.plans import Plans
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, zone_colour
@@ -42,9 +43,9 @@ def things_of(parts: list[ZonedMesh], colour_of: Callable[[ZonedMesh], Colours])
     return [Thing(found.mesh, colour_of(found)) for found in parts]
 
 
-def zone_colours(session: Session, scheme: Scheme | None, painted: frozenset[str] | None = None) -> dict[str, str]:
+def zone_colours(plans: Plans, scheme: Scheme | None, painted: frozenset[str] | None = None) -> dict[str, str]:
     """Zone id -> colour by a scheme; with ``painted`` only by the steps done, zones not begun are left out."""
-    rack = rack_of(session.plans)
+    rack = rack_of(plans)
     colours: dict[str, str] = {}
     if scheme is None:
         return colours

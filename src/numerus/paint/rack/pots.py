@@ -48,6 +48,9 @@ class Rack:
 
     paints: Mapping[str, Paint]
     mixes: Mapping[str, Mix] = field(default_factory=dict)
+    needs: dict[object, Mapping[str, float]] = field(
+        default_factory=dict, compare=False, repr=False
+    )  # see needed_a_cm2
 
     def holds(self, pot: str) -> bool:
         return pot in self.paints or pot in self.mixes

@@ -9,7 +9,8 @@ import numpy as np
 from numerus.geometry.mesh import Floats, Mesh, turning_up
 from numerus.printing.orientation.orientation_search import Search
 
-SIZE = 220  # pixels of the map
+SIZE = 110  # pixels of the map: some for every direction that is searched
+LEAST_LINE = 6  # points of an outline that is worth drawing
 GOOD = 0.1  # of the sphere: the share the outline holds
 OUTLINE_POINTS = 1500
 
@@ -59,7 +60,7 @@ def chart_map(search: Search) -> ChartMap:
     level = float(np.quantile(weighted_cost[inside], GOOD))
     lines = find_contours(weighted_cost, level, mask=inside)
     return ChartMap(
-        weighted_cost, tuple((line[:, ::-1] - SIZE / 2 + 0.5) / (SIZE / 2) for line in lines if len(line) > 12)
+        weighted_cost, tuple((line[:, ::-1] - SIZE / 2 + 0.5) / (SIZE / 2) for line in lines if len(line) > LEAST_LINE)
     )
 
 

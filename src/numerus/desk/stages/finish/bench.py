@@ -136,7 +136,9 @@ class FinishBench(StepsBench):
         shown, chosen = self.state.shown, self.state.chosen
         if shown is not None and chosen is not None:
             self.view.caption = (shown.figure.name, f"waits for {chosen.name.lower()}")
-            painted = painter_of(zone_colours(self.session, self.session.plans.scheme_on(shown.figure), shown.painted))
+            painted = painter_of(
+                zone_colours(self.session.plans, self.session.plans.scheme_on(shown.figure), shown.painted)
+            )
             self.view.show_things(figure_things(self.session, shown.figure, painted))
 
     def _shown(self, step: FinishStep) -> Shown:

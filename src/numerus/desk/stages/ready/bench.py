@@ -203,7 +203,9 @@ class ReadyBench(Bench):
             self.view.caption = (figure.name, self.state.answers.standing.figures[figure.id].detail)
             self.view.show_things(
                 figure_things(
-                    self.session, figure, painter_of(zone_colours(self.session, self.session.plans.scheme_on(figure)))
+                    self.session,
+                    figure,
+                    painter_of(zone_colours(self.session.plans, self.session.plans.scheme_on(figure))),
                 )
             )
 

@@ -132,18 +132,18 @@ class FigurePage(QWidget):
     def _show_figure(self) -> None:
         """The model as far as it is painted, and as it will be, in colour and in value: coloured in a job."""
         figure = self.state.model
-        worn = self.session.plans.scheme_on(figure.figure)
-        colours, whole = (
-            zone_colours(self.session, scheme, painted) for scheme, painted in ((worn, figure.painted), (worn, None))
-        )
+        plans = self.session.plans
+        worn = plans.scheme_on(figure.figure)
         parts = zoned_parts(self.session, figure.figure)
         self._look_for_melting(figure)
 
-        def work(progress: Progress) -> tuple[list[Thing], list[Thing], list[Thing]]:
-            now, will_be, in_grey = painter_of(colours), painter_of(whole), painter_of(whole, grey=True)
-            return things_of(parts, now), things_of(parts, will_be), things_of(parts, in_grey)
+        def work(progress: Progress) -> tuple[dict[str, str], list[list[Thing]]]:
+            colours, whole = (zone_colours(plans, worn, painted) for painted in (figure.painted, None))
+            painters = painter_of(colours), painter_of(whole), painter_of(whole, grey=True)
+            return whole, [things_of(parts, painter) for painter in painters]
 
-        def done(things: tuple[list[Thing], list[Thing], list[Thing]]) -> None:
+        def done(told: tuple[dict[str, str], list[list[Thing]]]) -> None:
+            whole, things = told
             if figure not in self.state.batch:  # the bench shows others by now
                 return
             self.parts, self._colours = parts, whole
@@ -282,12 +282,8 @@ class FigurePage(QWidget):
         else:
             painter.setFont(self.theme.font(11))
             painter.drawText(QRectF(box.right() - 45, box.top() + 1, 40, 16), 0x82, f"{done} of {len(steps)}")
-        colours = self._colours
-        if zone in colours and box.height() > 26:
-            painter.drawImage(
-                QRectF(box.left() + 4, box.top() + 18, box.width() - 8, box.height() - 22),
-                colour_swatch(colours[zone], 156, 36),
-            )
+        if zone in self._colours and box.height() > 26:
+            painter.drawImage(box.adjusted(4, 18, -4, -4), colour_swatch(self._colours[zone], 156, 36))
         self._cards[zone] = box
 
     def _picked(self, place: object) -> None:

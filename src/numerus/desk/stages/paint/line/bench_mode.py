@@ -211,7 +211,9 @@ class BenchMode(QWidget):
             return
         figure = state.plans.figures[timed.figure_id]
         colours = {
-            z: c for z, c in zone_colours(self.session, state.plans.scheme_on(figure)).items() if z == timed.stroke.zone
+            z: c
+            for z, c in zone_colours(self.session.plans, state.plans.scheme_on(figure)).items()
+            if z == timed.stroke.zone
         }
         parts = [state.plans.parts[p] for p in figure.build.values() if p in state.plans.parts]
 
