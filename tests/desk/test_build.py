@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QApplication, QDialog
 
 from numerus.assembly.build_look import BuildLook, look_at_build
 from numerus.desk.dialogs.broke import BrokeDialog
-from numerus.desk.stages.build.bench import APART_PAGE, STEPS_PAGE
+from numerus.desk.stages.build.bench import APART_PAGE, FLAWS_PAGE, STEPS_PAGE
 from numerus.desk.window import MainWindow
 from numerus.errors import Progress
 from numerus.progress.next_tasks import step
@@ -180,3 +180,35 @@ def test_nothing_built_breaks_nothing(make) -> None:  # type: ignore[no-untyped-
     window = make(None)
     dialog = BrokeDialog(window.session, window)
     assert dialog.breakage is None and not dialog.take.isEnabled() and "No figure is built" in dialog.says.text()
+
+
+def test_places_are_looked_at_before_the_primer_and_dealt_with_one_by_one(window: MainWindow) -> None:
+    """The worst first, each with its ways; what is done is written down and ticked, the next place comes; undo takes it back."""
+    bench = opened(window)
+    bench.open_page(FLAWS_PAGE)
+    state, page, session = bench.flaws, bench.flaw_page, window.session
+    many = len(state.flaws)
+    assert (
+        many > 5
+        and {f.kind for f in state.flaws} >= {"scar", "seam"}
+        and f"{many} places of {many}" in page.words.text()
+    )
+    first = state.flaws[0]
+    assert state.chosen == first.key and page.ways.count() == len(first.ways)
+    page.list.taken.emit(0)
+    assert state.dealt == {first.key: first.ways[0].name} and state.chosen == state.flaws[1].key
+    fact = next(f for f in session.answers.facts if getattr(f.event, "stage", "") == "flaw")
+    assert (
+        fact.figures == (bench.state.figure_id,) and not fact.event.measured and fact.minutes == first.ways[0].minutes
+    )
+    page.list.stepped.emit(1)
+    assert state.chosen == state.flaws[2].key
+    page.take(len(state.flaws[2].ways) - 1)
+    page.choose(first.key)
+    page.list.grab()
+    assert any(f"Dealt with: {first.ways[0].name}" in r.description for r in page.list.regions)
+    session.undo()
+    session.undo()
+    assert not state.dealt and f"{many} places of {many}" in page.words.text()
+    page.take(99)
+    assert not state.dealt

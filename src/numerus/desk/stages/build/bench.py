@@ -9,8 +9,12 @@ from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.assembly.balance import SAFE_DEG, Balance, balance
 from numerus.assembly.build_look import BuildLook, look_at_build
+from numerus.assembly.flaws import Flaw, Way
 from numerus.desk.context import Context
 from numerus.desk.stages.build.apart_page import ApartPage
+from numerus.desk.stages.build.flaw_page import FlawPage
+from numerus.desk.stages.build.flaw_state import FlawState, flaw_work
+from numerus.desk.stages.build.flaw_state import Key as FlawKey
 from numerus.desk.stages.build.state import BuildState, Key
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.view3d.renderer import Renderer, Thing
@@ -19,7 +23,7 @@ from numerus.desk.widgets.layout import Pages, button, column
 from numerus.geometry.mesh import Mesh
 from numerus.words import waits
 
-APART_PAGE, STEPS_PAGE = "What stays apart", "Steps"
+APART_PAGE, STEPS_PAGE, FLAWS_PAGE = "What stays apart", "Steps", "Before primer"
 APART = 0.45
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 
@@ -34,6 +38,8 @@ class BuildBench(StepsBench):
         self._balance: Balance | None = None
         self._weighed: tuple[str, ...] = ()
         self._looking_at: Key = ()
+        self.flaws = FlawState()
+        self._flaws_looked_at: FlawKey = ()
         super().__init__(context)
         for tab in self.tabs.values():
             self.buttons.addWidget(tab)
@@ -57,8 +63,9 @@ class BuildBench(StepsBench):
         steps.setLayout(super().build())
         self.apart_page = ApartPage(self.context, self.renderer, self.state)
         self.apart_page.changed.connect(self._show_apart)
+        self.flaw_page = FlawPage(self.context, self.renderer, self.flaws, self.deal)
         self.tabs = {}
-        for name, page in ((STEPS_PAGE, steps), (APART_PAGE, self.apart_page)):
+        for name, page in ((STEPS_PAGE, steps), (APART_PAGE, self.apart_page), (FLAWS_PAGE, self.flaw_page)):
             self.stack.addWidget(page)
             self.tabs[name] = button(name, lambda n=name: self.open_page(n), "tab")
             self.tabs[name].setCheckable(True)
@@ -67,12 +74,16 @@ class BuildBench(StepsBench):
     def open_page(self, name: str) -> None:
         self.stack.setCurrentIndex(list(self.tabs).index(name))
         self._show_tabs()
-        if self._apart_open and self.state.waiting:
+        if name != STEPS_PAGE and self.state.waiting:
             self.show_choice()
 
     @property
     def _apart_open(self) -> bool:
         return self.stack.currentIndex() == 1
+
+    @property
+    def _flaws_open(self) -> bool:
+        return self.stack.currentIndex() == 2
 
     def _show_tabs(self) -> None:
         for number, tab in enumerate(self.tabs.values()):
@@ -85,7 +96,8 @@ class BuildBench(StepsBench):
 
     def _show_title(self) -> None:
         state = self.state
-        self.title.setText("Build: what stays apart?" if self._apart_open else "Build")
+        titles = "Build", "Build: what stays apart?", "Build: what before the primer?"
+        self.title.setText(titles[max(self.stack.currentIndex(), 0)])
         named = [state.figure.name] if state.waiting else []
         hints = [state.hint] if state.waiting and state.hint and not self._apart_open else []
         self.subtitle.setText("; ".join([*named, waits(len(state.waiting), "figure"), *hints]))
@@ -123,6 +135,7 @@ class BuildBench(StepsBench):
         meshes = [self.session.mesh(p.blob) for p in self.state.parts.values()]
         self._look()
         self._show_apart()
+        self._show_flaws()
         self.view.caption = (self.state.figure.name, "parts drawn apart")
         self.view.show_things(self._apart(meshes))
         self._weigh(meshes)
@@ -130,7 +143,7 @@ class BuildBench(StepsBench):
     def _look(self) -> None:
         """Where a brush comes to and how the joints fit, in a job, once for a build: when somebody asks what stays apart."""
         state, key = self.state, self.state.key
-        if not self._apart_open or state.known is not None or key == self._looking_at:
+        if not (self._apart_open or self._flaws_open) or state.known is not None or key == self._looking_at:
             return
         parts = [(slot, self.session.zoned(part)) for slot, part in state.parts.items()]
 
@@ -152,6 +165,36 @@ class BuildBench(StepsBench):
         if self._apart_open:
             self.apart_page.show_figure({s: self.session.mesh(p.blob) for s, p in self.state.parts.items()})
         self._show_tabs()
+
+    def _show_flaws(self) -> None:
+        """The figure with its places; what is not known yet is looked for in a job, once the joints and the brush were."""
+        if not self._flaws_open:
+            return
+        state, key = self.state, self.state.flaw_key
+        self.flaws.look(self.session.answers, state.figure_id, key)
+        meshes = [self.session.mesh(p.blob) for p in state.parts.values()]
+        self.flaw_page.show_figure(state.figure.name, meshes, not self.flaws.knows(key))
+        if state.known is None or self.flaws.knows(key) or key == self._flaws_looked_at:
+            return
+        layers = {slot: state.plans.layer_mm_of(part.id) for slot, part in state.parts.items()}
+        work = flaw_work(state.parts, state.known, state.kept, layers, self.session.mesh_reader())
+
+        def done(flaws: list[Flaw]) -> None:
+            self.flaws.remember(key, flaws)
+            self._show_flaws()
+
+        self._flaws_looked_at = key
+        self.context.jobs.start("flaws", "Looking round the figure", work, done, lambda: self._flaws_in_vain(key))
+
+    def _flaws_in_vain(self, key: FlawKey) -> None:
+        self._flaws_looked_at = () if self._flaws_looked_at == key else self._flaws_looked_at
+
+    def deal(self, way: Way) -> None:
+        """The chosen place is dealt with by a way: one entry of the journal, then the next place."""
+        fact = self.flaws.fact(way, self.session.clock())
+        if fact is not None:
+            self.flaws.chosen = self.flaws.after()
+            self.session.commit(f"{way.name}, {self.state.figure.name}", facts=[fact])
 
     def keep(self) -> None:
         """The unit keeps apart what is tried."""

@@ -82,6 +82,13 @@ class BuildState:
         return tuple((s, p.blob, zones[p.id].labels if p.id in zones else "") for s, p in self.parts.items())
 
     @property
+    def flaw_key(self) -> tuple[object, ...]:
+        """What places to look at depend on: the look, how the parts were printed, what stays apart."""
+        poses = tuple((p.pose.up, p.pose.supported_blob, p.pose.margin) for p in self.parts.values() if p.pose)
+        layers = tuple(self.plans.layer_mm_of(p.id) for p in self.parts.values())
+        return self.key, poses, layers, self.kept
+
+    @property
     def known(self) -> BuildLook | None:
         return self._looks.get(self.key)
 

@@ -1,0 +1,285 @@
+"""What to look at on a built figure before primer hides or shows it: seams, scars of tips, stairs of layers, thin ends, what no brush reaches.
+
+Each with its place, how far across a table it is told apart, and the ways to deal with it, leaving it among them. Minutes and limits
+are defaults; places and sizes are measured on this figure.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Collection, Sequence
+from dataclasses import dataclass, replace
+
+import numpy as np
+from scipy.spatial import cKDTree
+
+from numerus.assembly.build_look import BuildLook
+from numerus.assembly.joints import FILLER_MM, GLUE_FILLS_MM, PUTTY_MM, Joint
+from numerus.errors import Progress
+from numerus.geometry.mesh import Floats, Mesh, merged, turning_up, xyz
+from numerus.geometry.pairs import cell_ids
+from numerus.geometry.rays import RayScene
+from numerus.geometry.thickness import Thickness, thickness, thin_places
+from numerus.surface.exposure import table_exposure
+from numerus.surface.painting_fields import layer_step_um
+from numerus.surface.rolling_ball import close_points
+
+SEAM, SCAR, STAIRS, THIN, HIDDEN, MARGIN = "seam", "scar", "layer lines", "thin", "out of reach", "little margin"
+TABLE_MM = 900.0
+ARC_MINUTE = float(np.radians(1 / 60))  # what an eye tells apart
+DEEP_UM = 40.0  # (default) stairs that primer alone does not hide
+THIN_MM, EDGE_MM, SHORT_MM = (
+    0.6,
+    0.15,
+    1.5,
+)  # (default) walls that snap; what is an edge and no wall; too short to be a limb
+SCAR_MM = 0.45  # (default) across, of a tip snipped and not sanded
+SURE_MARGIN = 1.2  # what tips hold over what pulls, below which a print may have shifted
+TOUCHES_MM, SAME_TIP_MM = 0.2, 0.5  # of a support's end to the skin; points of it nearer than that are one scar
+MOST_OF_A_KIND = 6
+UNREACHED_MM2 = 4.0  # (default) of skin in sight that no brush reaches, worth a word
+BESIDE, BESIDE_MM = 16, 1.0  # vertices beside a place that tell whether it is seen
+LITTLE_SEEN, UNSEEN = 0.05, 0.02  # of the looks from round the table
+CELL_MM = 6.0  # unreached places nearer than that are one
+
+
+@dataclass(frozen=True)
+class Way:
+    """One way to deal with a flaw: passes of what, minutes of hands, minutes it cures or dries in all, and what it costs."""
+
+    name: str
+    minutes: float = 0.0
+    waits_min: float = 0.0
+    passes: int = 0
+    costs: str = ""
+
+
+LEAVE = "leave it"
+
+
+@dataclass(frozen=True)
+class Flaw:
+    """``key`` names it as long as the figure is built so; ``size_mm`` across; ``seen`` of it round the table, 0..1; ``ways``, the one
+    advised first; ``facing``: the skin's normal there.
+    """
+
+    key: str
+    kind: str
+    slot: str
+    at_mm: tuple[float, float, float]
+    size_mm: float
+    seen: float
+    words: str
+    ways: tuple[Way, ...]
+    facing: tuple[float, float, float] = (0.0, 0.0, 0.0)
+
+    @property
+    def told_from_mm(self) -> float:
+        """How far away an eye still tells it apart."""
+        return self.size_mm / ARC_MINUTE
+
+    @property
+    def at_the_table(self) -> str:
+        """Whether it is seen in play."""
+        if self.seen < LITTLE_SEEN:
+            return "hardly in sight"
+        if self.kind == HIDDEN:
+            return f"{self.seen:.0%} in sight round the table"
+        far = f"told apart from {self.told_from_mm / 1000:.1f} m"
+        return f"{far}, so across the table" if self.told_from_mm >= TABLE_MM else f"{far}, not across the table"
+
+
+@dataclass(frozen=True, eq=False)
+class PrintedPart:
+    """A part as it stands in the figure, the way it was printed: ``up`` (3,), height of its layers, margin of its tips, 0 where that
+    is not known; ``tips`` (k, 3) where they touched, in the figure's mm.
+    """
+
+    slot: str
+    mesh: Mesh
+    up: Floats
+    layer_mm: float
+    margin: float
+    tips: Floats
+
+
+def tips_of(part: Mesh, up: Floats, supported: Mesh) -> Floats:
+    """Where supports touched a part, (k, 3) in its own mm, read off the print as it stands on the plate: the part's own vertices
+    first, then its supports. Nothing where the print is another mesh.
+    """
+    own, turned = len(part.vertices), part.vertices @ turning_up(up).T
+    if len(supported.vertices) <= own:
+        return np.zeros((0, 3))
+    moved = supported.vertices[0] - turned[0]
+    if not np.allclose(supported.vertices[:own], turned + moved, atol=1e-3):
+        return np.zeros((0, 3))
+    ends = (supported.vertices[own:] - moved) @ turning_up(up)
+    skin = close_points(part, TOUCHES_MM)
+    far, _ = cKDTree(skin).query(ends, distance_upper_bound=TOUCHES_MM)
+    touching = ends[np.isfinite(far)]
+    if not len(touching):
+        return np.zeros((0, 3))
+    return _middles(touching)
+
+
+def _middles(points: Floats) -> Floats:
+    """The middle of each cluster of points, (k, 3)."""
+    from scipy.sparse.csgraph import connected_components
+
+    tree = cKDTree(points)
+    near = tree.sparse_distance_matrix(tree, SAME_TIP_MM, output_type="coo_matrix")
+    _, label = connected_components(near, directed=False)
+    many = np.bincount(label)
+    return np.stack([np.bincount(label, points[:, k]) / many for k in range(3)], axis=1)
+
+
+def flaws_of(
+    parts: Sequence[PrintedPart], look: BuildLook, apart: Collection[str] = (), progress: Progress = lambda _: True
+) -> list[Flaw]:
+    """What to look at, by how much of it is told apart at the table, the worst first. ``apart``: slots painted before they are glued on."""
+    whole = merged([p.mesh.bare() for p in parts])
+    found = [f for joint in look.joints if (f := _seam(joint)) is not None] + _unreached(look, apart)
+    for n, part in enumerate(parts):
+        progress(n / len(parts))
+        found += [*_scars(part), *_stairs(part), *_thin(part), *_little_margin(part)]
+    return _in_order(_seen(found, whole))
+
+
+def _seen(flaws: list[Flaw], whole: Mesh) -> list[Flaw]:
+    """With how much of each place is seen round the table: of the vertex beside it that is seen most, since a place may lie in a gap or
+    within a wall.
+    """
+    if not flaws:
+        return []
+    at = np.array([f.at_mm for f in flaws])
+    many = min(BESIDE, len(whole.vertices))
+    far, near = cKDTree(whole.vertices).query(at, k=many)
+    far, near = far.reshape(len(at), many), near.reshape(len(at), many)
+    seen = table_exposure(
+        whole, whole.vertices[near.ravel()], whole.vertex_normals[near.ravel()], RayScene(whole)
+    ).reshape(far.shape)
+    best = np.where(far <= np.maximum(BESIDE_MM, far[:, :1]), seen, 0.0)
+    most = best.argmax(axis=1)
+    normals = whole.vertex_normals[near[np.arange(len(at)), most]]
+    return [
+        replace(f, seen=float(s), facing=xyz(n, 3)) for f, s, n in zip(flaws, best.max(axis=1), normals, strict=True)
+    ]
+
+
+def _in_order(flaws: list[Flaw]) -> list[Flaw]:
+    """The worst first, at most so many of a kind; what nobody sees only where it may have failed."""
+    in_sight = [f for f in flaws if f.seen >= UNSEEN or f.kind == MARGIN]
+    ordered = sorted(in_sight, key=lambda f: (-f.seen * min(f.size_mm, 1.0), f.key))
+    kinds = {kind: [f for f in ordered if f.kind == kind][:MOST_OF_A_KIND] for kind in {f.kind for f in ordered}}
+    return [f for f in ordered if f in kinds[f.kind]]
+
+
+def _seam(joint: Joint) -> Flaw | None:
+    """A joint that leaves a gap: what fills it by how wide it is."""
+    gap = joint.gap
+    if gap.mean_mm < GLUE_FILLS_MM:
+        return None
+    words = f"{joint.a} to {joint.b}: {gap.mean_mm:.2f} mm open, {gap.most_mm:.2f} at most, {gap.area_mm2:.1f} mm²"
+    key = f"{SEAM} {'+'.join(sorted((joint.a, joint.b)))}"
+    return Flaw(key, SEAM, joint.a, gap.at_mm, gap.mean_mm, 0.0, words, seam_ways(gap.mean_mm))
+
+
+def seam_ways(width_mm: float) -> tuple[Way, ...]:
+    """Ways to close a seam so wide, the one advised first (defaults)."""
+    thick = Way("thick glue run in", 1.0, 10.0, 1, "sand flush; cyanoacrylate bonds skin")
+    cured = Way("resin brushed in, cured by a torch", 2.0, 2.0, 1, "gloves, eyes off the light")
+    soft = Way("soft filler, two passes", 3.0, 60.0, 2, "shrinks: the second pass closes it")
+    putty = Way("two-part putty, tooled wet", 5.0, 180.0, 1, "gloves; sand wet when hard")
+    texture = Way("hide it: strap, fur or rubble over it", 4.0, 60.0, 1, "only where that belongs there")
+    leave = Way(LEAVE, 0.0, 0.0, 0, "shade it dark and it reads as a fold")
+    if width_mm < FILLER_MM:
+        return (cured, thick, soft, leave)
+    return (soft, putty, texture, leave) if width_mm < PUTTY_MM else (putty, texture, leave)
+
+
+def _scars(part: PrintedPart) -> list[Flaw]:
+    """A place for every tip of its supports."""
+    ways = (
+        Way("snip flush and sand", 0.5, 0.0, 1, "wet, with a mask"), Way("scrape with a blade", 0.3, 0.0, 1, "away from fingers"),
+        Way(LEAVE, 0.0, 0.0, 0, "primer shows it"),
+    )  # fmt: skip
+    return [
+        Flaw(f"{SCAR} {part.slot} {n}", SCAR, part.slot, xyz(tip, 2), SCAR_MM, 0.0, f"a tip of {part.slot}", ways)
+        for n, tip in enumerate(part.tips)
+    ]
+
+
+def _stairs(part: PrintedPart) -> list[Flaw]:
+    """The largest patch of a part whose layers leave deep stairs, if there is one."""
+    mesh = part.mesh
+    step = layer_step_um(mesh.normals, part.up, part.layer_mm)
+    deep = np.flatnonzero(step > DEEP_UM)
+    if not len(deep):
+        return []
+    middle = mesh.triangles[deep].mean(axis=1)
+    cells, place = np.unique(cell_ids(middle, CELL_MM), return_inverse=True)
+    looked_at = mesh.areas_mm2[deep] * (1.1 + mesh.normals[deep, 2])  # what looks up is seen more
+    own = place == int(np.argmax(np.bincount(place, looked_at, len(cells))))
+    um, area = float(np.percentile(step[deep[own]], 90)), float(mesh.areas_mm2[deep].sum())
+    at = middle[own][np.argmax(looked_at[own])]
+    ways = (
+        Way("filler primer, sanded between two coats", 3.0, 60.0, 2, "a mask; detail fills, too"),
+        Way("sand here, wet, 400 then 800", 2.0, 0.0, 2, "a mask; keep off edges"),
+        Way(LEAVE, 0.0, 0.0, 0, "thin washes and dry-brushing bring it out"),
+    )
+    words = f"{part.slot}: stairs of {um:.0f} µm in layers of {part.layer_mm:g} mm, {area:.0f} mm² of such skin"
+    return [Flaw(f"{STAIRS} {part.slot}", STAIRS, part.slot, xyz(at, 2), part.layer_mm, 0.0, words, ways)]
+
+
+def _walls(mesh: Mesh) -> Thickness:
+    """Thickness without what runs out to an edge."""
+    measured = thickness(mesh)
+    return replace(measured, wall_mm=np.where(measured.wall_mm < EDGE_MM, np.inf, measured.wall_mm))
+
+
+def _thin(part: PrintedPart) -> list[Flaw]:
+    """Limbs, blades and cords that a finger snaps, the largest two of a part."""
+    patches = [t for t in thin_places(_walls(part.mesh), THIN_MM) if t.length_mm > SHORT_MM]
+    ways = (
+        Way("look along it for cracks and bends", 0.5, 0.0, 1, "warm water straightens what is bent"),
+        Way("stiffen with thin glue", 0.5, 10.0, 1, "vapour: air, gloves"), Way(LEAVE, 0.0, 0.0, 0, "touch it last, hold elsewhere"),
+    )  # fmt: skip
+    return [
+        Flaw(
+            f"{THIN} {part.slot} {n}", THIN, part.slot, (t.x_mm, t.y_mm, t.z_mm), t.wall_mm, 0.0,
+            f"{part.slot}: {t.wall_mm:.2f} mm thin over {t.length_mm:.1f} mm", ways,
+        )
+        for n, t in enumerate(patches[:2])
+    ]  # fmt: skip
+
+
+def _little_margin(part: PrintedPart) -> list[Flaw]:
+    """Where tips held hardly more than what pulled, the lowest skin as it was printed may have shifted."""
+    if not 0 < part.margin < SURE_MARGIN:
+        return []
+    at = part.mesh.vertices[np.argmin(part.mesh.vertices @ part.up)]
+    words = f"{part.slot}: held with a margin of {part.margin:.2f}; look for missing layers"
+    ways = (Way("look, and fill what is missing", 2.0, 60.0, 1, "or print it again"), Way(LEAVE, 0.0, 0.0, 0, ""))
+    return [Flaw(f"{MARGIN} {part.slot}", MARGIN, part.slot, xyz(at, 2), part.layer_mm, 0.0, words, ways)]
+
+
+def _unreached(look: BuildLook, apart: Collection[str]) -> list[Flaw]:
+    """Skin in sight that no brush comes to, built as it is to be built: by patches."""
+    study = look.study
+    out = np.flatnonzero(~study.easy(apart))
+    if not len(out):
+        return []
+    cells, place = np.unique(cell_ids(study.point[out], CELL_MM), return_inverse=True)
+    area = np.bincount(place, study.area_mm2[out], len(cells))
+    ways = (
+        Way("paint it before gluing", 2.0, 0.0, 1, "keep the part in its way apart"), Way("prime it dark, leave it", 0.0, 0.0, 0, "reads as shade"),
+    )  # fmt: skip
+    flaws = []
+    for n in np.argsort(-area)[:MOST_OF_A_KIND]:
+        if area[n] >= UNREACHED_MM2:
+            own = out[place == n]
+            at, slot = study.point[own].mean(axis=0), study.names[int(np.bincount(study.part[own]).argmax())]
+            nearest = study.point[own[np.argmin(np.linalg.norm(study.point[own] - at, axis=1))]]
+            words = f"{slot}: {area[n]:.0f} mm² in sight where no brush comes"
+            key = f"{HIDDEN} {slot} {xyz(nearest, 0)}"
+            flaws.append(Flaw(key, HIDDEN, slot, xyz(nearest, 2), float(np.sqrt(area[n])), 0.0, words, ways))
+    return flaws
