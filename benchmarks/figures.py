@@ -16,8 +16,8 @@ def fields_of_a_build() -> None:
 
     from benchmarks.sculpts import organic
     from numerus.geometry.mesh import Mesh
-    from numerus.surface.coarse_fields import coarse_fields
-    from numerus.surface.painting_fields import (
+    from numerus.surface.fields.coarse_fields import coarse_fields
+    from numerus.surface.fields.painting_fields import (
         BRUSHED_RIDGE_MM,
         DIRECTIONS,
         OFF_MM,

@@ -24,7 +24,7 @@ def posing_and_supports() -> None:
     from numerus.printing.preparation.support_editing import mended, without_tip
     from numerus.printing.supports.placement import support
     from numerus.printing.supports.style import style_for
-    from numerus.surface.part_fields import fields_of
+    from numerus.surface.fields.part_fields import fields_of
 
     machine, resin, part = Machine("m", "M"), Resin("r", "R"), organic(200_000)
     fields = fields_of(part)
@@ -56,7 +56,7 @@ def many_tips() -> None:
     from numerus.domain.printing.machines import Resin
     from numerus.printing.supports.placement import support
     from numerus.printing.supports.style import SupportStyle
-    from numerus.surface.part_fields import fields_of
+    from numerus.surface.fields.part_fields import fields_of
 
     slab = trimesh.creation.box((42, 42, 3))
     while len(slab.faces) < 190_000:

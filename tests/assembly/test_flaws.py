@@ -19,9 +19,9 @@ from numerus.assembly.flaws import (
     PrintedPart,
     flaws_of,
     seam_ways,
-    tips_of,
 )  # fmt: skip
 from numerus.geometry.mesh import Mesh, merged, turning_up
+from numerus.surface.support_marks import tips_of
 from numerus.surface.zones import ZonedMesh
 
 UP = np.array([0.0, 0.0, 1.0])

@@ -26,7 +26,7 @@ from numerus.kit.sorting import Shaped
 from numerus.kit.thumbnails import thumbnail_png
 from numerus.printing.checks.print_check import check_mesh_print
 from numerus.printing.hollow.hollowing import hollow
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 LIMIT_MB = 2000  # what docs/house.md states
 

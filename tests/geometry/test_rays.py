@@ -9,7 +9,7 @@ from helpers import ball_mesh, box_mesh
 from numerus.geometry.mesh import merged
 from numerus.geometry.rays import Camera, RayScene, picture, ring_directions, shade
 from numerus.kit.thumbnails import fitted_camera, thumbnail_png
-from numerus.surface.exposure import table_exposure
+from numerus.surface.fields.exposure import table_exposure
 
 GREY = np.array([[180, 180, 180]], np.uint8)
 

@@ -19,8 +19,8 @@ from numerus.paint.figure.shot import BORDER_MM, Figure
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import covered_share, laid_strokes, stroke_ml
 from numerus.starter.schemes import PAINTS
-from numerus.surface.painting_fields import painting_fields
-from numerus.surface.where_parts_meet import RUB_MM, where_parts_meet
+from numerus.surface.fields.painting_fields import painting_fields
+from numerus.surface.fields.where_parts_meet import RUB_MM, where_parts_meet
 
 PAINTS_AND_RESIST = [*PAINTS, replace(PAINTS[0], id="resist", name="Resist", kind="resist")]
 RACK = Rack({p.id: p for p in PAINTS_AND_RESIST})

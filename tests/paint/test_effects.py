@@ -18,7 +18,7 @@ from numerus.paint.figure.schools import school_step
 from numerus.paint.figure.shot import Figure
 from numerus.paint.rack.pots import Rack
 from numerus.starter.schemes import PAINTS
-from numerus.surface.painting_fields import painting_fields
+from numerus.surface.fields.painting_fields import painting_fields
 
 RACK = Rack({p.id: p for p in PAINTS})
 

@@ -27,7 +27,7 @@ from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import laid_um
 from numerus.paint.techniques import TECHNIQUES
 from numerus.starter.schemes import PAINTS
-from numerus.surface.painting_fields import painting_fields
+from numerus.surface.fields.painting_fields import painting_fields
 
 RACK = Rack({p.id: p for p in PAINTS})
 STEP = RecipeStep("s", "S", "base", (("tallow", 1.0),), 0.0, "brush", 5, 20)

@@ -18,7 +18,7 @@ from numerus.domain.painting.zones import UNNAMED
 from numerus.formats.face_labels import unpack_labels
 from numerus.formats.mesh_files import read_mesh
 from numerus.formats.regions import told_regions
-from numerus.surface.file_zones import FileZones, zones_of_regions
+from numerus.surface.patching.file_zones import FileZones, zones_of_regions
 
 
 def told(path: Path) -> FileZones | None:

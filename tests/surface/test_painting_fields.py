@@ -9,7 +9,7 @@ from helpers import ball_mesh, box_mesh, subdivided
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import Floats, Mesh, merged, turning_up
 from numerus.geometry.rays import RayScene
-from numerus.surface.painting_fields import (
+from numerus.surface.fields.painting_fields import (
     cone_directions,
     layer_step_um,
     lit_from,
@@ -19,7 +19,7 @@ from numerus.surface.painting_fields import (
     sphere_directions,
     unpacked_painting_fields,
 )
-from numerus.surface.rolling_ball import recess, surface_grid
+from numerus.surface.fields.rolling_ball import recess, surface_grid
 
 R = 0.6
 

@@ -9,7 +9,7 @@ from benchmarks.sculpts import organic
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.domain.printing.poses import BrushDab
 from numerus.errors import GeometryError
-from numerus.surface.part_fields import detail_of, fields_of, importance, packed_fields, unpacked_fields
+from numerus.surface.fields.part_fields import detail_of, fields_of, importance, packed_fields, unpacked_fields
 
 CUBE = subdivided(box_mesh((10, 10, 10)), 3)
 CENTRES = CUBE.triangles.mean(axis=1)
@@ -87,7 +87,7 @@ def test_a_dense_mesh_is_seen_as_a_looked_at_one(monkeypatch: pytest.MonkeyPatch
     """Where only some faces are looked at the others take their neighbours' share: a few hundredths off on the whole."""
     sculpt = organic(12_000, 3)
     whole = fields_of(sculpt).show
-    monkeypatch.setattr("numerus.surface.part_fields.MOST_LOOKED_AT", 3000)
+    monkeypatch.setattr("numerus.surface.fields.part_fields.MOST_LOOKED_AT", 3000)
     some = fields_of(sculpt).show
     assert np.average(np.abs(whole - some), weights=sculpt.areas_mm2) < 0.05
     assert np.corrcoef(whole, some)[0, 1] > 0.95

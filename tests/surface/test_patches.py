@@ -10,8 +10,8 @@ from helpers import ball_mesh, box_mesh, subdivided
 from numerus.demo.parts import labelled
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import Mesh, merged
-from numerus.surface.patch_splitting import split_along
-from numerus.surface.patches import Seed, creases_of, grown, patches_of
+from numerus.surface.patching.patch_splitting import split_along
+from numerus.surface.patching.patches import Seed, creases_of, grown, patches_of
 from numerus.surface.zones import ATTRIBUTE
 
 

@@ -9,7 +9,7 @@ from helpers import ball_mesh, box_mesh
 from numerus.domain.painting.zones import UNNAMED
 from numerus.errors import Cancelled
 from numerus.surface.brush_reach import EASY_SHARE, brush_reach, free_axes
-from numerus.surface.exposure import RayScene
+from numerus.surface.fields.exposure import RayScene
 from numerus.surface.reach_apart import MOST_PARTS, ReachStudy, reach_study
 from numerus.surface.zones import zoned
 

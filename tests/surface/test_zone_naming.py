@@ -7,7 +7,7 @@ import pytest
 
 from helpers import ball_mesh, reversed_mesh
 from numerus.geometry.mesh import Mesh
-from numerus.surface.zone_naming import carried_over, counted_with, none_counted, same_shape, share_right
+from numerus.surface.patching.zone_naming import carried_over, counted_with, none_counted, same_shape, share_right
 from numerus.surface.zones import ZonedMesh
 
 

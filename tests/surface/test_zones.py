@@ -16,7 +16,7 @@ from numerus.formats.face_labels import pack_labels, unpack_labels
 from numerus.formats.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.printing.plates.packing import outline_bitmap
-from numerus.surface.part_fields import fields_of, packed_fields
+from numerus.surface.fields.part_fields import fields_of, packed_fields
 from numerus.surface.zones import ATTRIBUTE, ZonedMesh, borders_mm, measured_zones, touching_mm, zoned
 
 

@@ -15,13 +15,12 @@ from scipy.spatial import cKDTree
 from numerus.assembly.build_look import BuildLook
 from numerus.assembly.joints import FILLER_MM, GLUE_FILLS_MM, PUTTY_MM, Joint
 from numerus.errors import Progress
-from numerus.geometry.mesh import Floats, Mesh, merged, turning_up, xyz
+from numerus.geometry.mesh import Floats, Mesh, merged, xyz
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
 from numerus.geometry.thickness import Thickness, thickness, thin_places
-from numerus.surface.exposure import table_exposure
-from numerus.surface.painting_fields import layer_step_um
-from numerus.surface.rolling_ball import close_points
+from numerus.surface.fields.exposure import table_exposure
+from numerus.surface.fields.painting_fields import layer_step_um
 
 SEAM, SCAR, STAIRS, THIN, HIDDEN, MARGIN = "seam", "scar", "layer lines", "thin", "out of reach", "little margin"
 TABLE_MM = 900.0
@@ -34,7 +33,6 @@ THIN_MM, EDGE_MM, SHORT_MM = (
 )  # (default) walls that snap; what is an edge and no wall; too short to be a limb
 SCAR_MM = 0.45  # (default) across, of a tip snipped and not sanded
 SURE_MARGIN = 1.2  # what tips hold over what pulls, below which a print may have shifted
-TOUCHES_MM, SAME_TIP_MM = 0.2, 0.5  # of a support's end to the skin; points of it nearer than that are one scar
 MOST_OF_A_KIND = 6
 UNREACHED_MM2 = 4.0  # (default) of skin in sight that no brush reaches, worth a word
 BESIDE, BESIDE_MM = 16, 1.0  # vertices beside a place that tell whether it is seen
@@ -100,36 +98,6 @@ class PrintedPart:
     layer_mm: float
     margin: float
     tips: Floats
-
-
-def tips_of(part: Mesh, up: Floats, supported: Mesh) -> Floats:
-    """Where supports touched a part, (k, 3) in its own mm, read off the print as it stands on the plate: the part's own vertices
-    first, then its supports. Nothing where the print is another mesh.
-    """
-    own, turned = len(part.vertices), part.vertices @ turning_up(up).T
-    if len(supported.vertices) <= own:
-        return np.zeros((0, 3))
-    moved = supported.vertices[0] - turned[0]
-    if not np.allclose(supported.vertices[:own], turned + moved, atol=1e-3):
-        return np.zeros((0, 3))
-    ends = (supported.vertices[own:] - moved) @ turning_up(up)
-    skin = close_points(part, TOUCHES_MM)
-    far, _ = cKDTree(skin).query(ends, distance_upper_bound=TOUCHES_MM)
-    touching = ends[np.isfinite(far)]
-    if not len(touching):
-        return np.zeros((0, 3))
-    return _middles(touching)
-
-
-def _middles(points: Floats) -> Floats:
-    """The middle of each cluster of points, (k, 3)."""
-    from scipy.sparse.csgraph import connected_components
-
-    tree = cKDTree(points)
-    near = tree.sparse_distance_matrix(tree, SAME_TIP_MM, output_type="coo_matrix")
-    _, label = connected_components(near, directed=False)
-    many = np.bincount(label)
-    return np.stack([np.bincount(label, points[:, k]) / many for k in range(3)], axis=1)
 
 
 def flaws_of(

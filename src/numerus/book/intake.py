@@ -24,7 +24,7 @@ from numerus.kit.assembly import DOUBTFUL, propose, repeats
 from numerus.kit.relations import relations
 from numerus.kit.sorting import Shaped, offered_factor, part_from_file
 from numerus.kit.thumbnails import thumbnail_png
-from numerus.surface.file_zones import FileZones, zones_of_regions
+from numerus.surface.patching.file_zones import FileZones, zones_of_regions
 from numerus.surface.zones import ZonedMesh, measured_zones
 
 WORKERS = 2

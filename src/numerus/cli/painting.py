@@ -51,7 +51,7 @@ def _painted(args: argparse.Namespace) -> Result:
     from numerus.paint.figure.painted import painted_zone
     from numerus.paint.figure.placing import stroke_laid_ml
     from numerus.paint.figure.shot import Figure, Shot
-    from numerus.surface.painting_fields import BRUSHED_RIDGE_MM, painting_fields
+    from numerus.surface.fields.painting_fields import BRUSHED_RIDGE_MM, painting_fields
 
     mesh = loaded_mesh(args.file)
     names, zones = _zones(args.zones, len(mesh.faces))

@@ -36,7 +36,7 @@ def fields_of_file(args: argparse.Namespace) -> list[Result]:
     import numpy as np
 
     from numerus.geometry.mesh import turning_up
-    from numerus.surface.painting_fields import painting_fields
+    from numerus.surface.fields.painting_fields import painting_fields
 
     mesh = loaded_mesh(args.file)
     turn = turning_up(args.up)
@@ -58,8 +58,8 @@ def zones_of_file(args: argparse.Namespace) -> list[Result]:
 
     from numerus.formats.mesh_files import read_mesh
     from numerus.formats.regions import told_regions
-    from numerus.surface.file_zones import zones_of_regions
-    from numerus.surface.patches import grown, patches_of
+    from numerus.surface.patching.file_zones import zones_of_regions
+    from numerus.surface.patching.patches import grown, patches_of
 
     mesh_file = read_mesh(args.file)
     mesh, patches = mesh_file.mesh, patches_of(mesh_file.mesh)
@@ -83,7 +83,7 @@ def _seeds(path: Path) -> list[Any]:
     """Raises PlanError for what are no seeds."""
     import math
 
-    from numerus.surface.patches import Seed
+    from numerus.surface.patching.patches import Seed
 
     try:
         data = json.loads(path.read_text())

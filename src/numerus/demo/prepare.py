@@ -23,7 +23,7 @@ from numerus.kit.thumbnails import thumbnail_png
 from numerus.printing.orientation.pose_measures import PoseCost, candidates, measure, school_up
 from numerus.printing.preparation.posed_and_supported import draft_of, first_caught, kept_pose
 from numerus.printing.supports.placement import Supported
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 from numerus.surface.zones import ZonedMesh, measured_zones
 
 # Who stands flat on the plate by habit, whatever the search says.

@@ -14,7 +14,7 @@ import numpy as np
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.rays import RayScene
-from numerus.surface.painting_fields import sphere_directions
+from numerus.surface.fields.painting_fields import sphere_directions
 
 STEADY_STEPS = 48  # stops that stand for a steady turn
 OFF_MM = 0.02

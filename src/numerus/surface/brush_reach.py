@@ -15,8 +15,8 @@ from numpy.typing import NDArray
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.rays import RayScene, ring_directions
-from numerus.surface.exposure import TABLE_AROUND, TABLE_DEG
-from numerus.surface.painting_fields import cone_directions
+from numerus.surface.fields.exposure import TABLE_AROUND, TABLE_DEG
+from numerus.surface.fields.painting_fields import cone_directions
 
 AXES, WIDEST_DEG = 28, 70.0  # directions a brush is tried in, and how far from upright on the skin
 EASY_SHARE = 1 / 7  # of the axes free: one comes there without looking for the way

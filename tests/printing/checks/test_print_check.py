@@ -24,7 +24,7 @@ from numerus.printing.orientation.pose_measures import posed, school_up
 from numerus.printing.supports.placement import built, support
 from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.style import SupportStyle
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 MACHINE, RESIN, STYLE = Machine("m", "M"), Resin("r", "R"), SupportStyle()
 NONE_FLAT = replace(STYLE, flat_mm2=1e9)

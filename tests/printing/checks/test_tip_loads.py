@@ -16,7 +16,7 @@ from numerus.printing.machines.timing import pull_n
 from numerus.printing.preparation.steadying import steadied
 from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.style import SupportStyle, tip_n
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 MACHINE, RESIN, STYLE = Machine("m", "M"), Resin("r", "R"), SupportStyle()
 NONE_FLAT = replace(STYLE, flat_mm2=1e9)

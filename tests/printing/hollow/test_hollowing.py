@@ -15,7 +15,7 @@ from numerus.geometry.thickness import thickness
 from numerus.printing.hollow.hollowing import hollow, plugs, with_drain_at
 from numerus.printing.hollow.venting import tipping, vented
 from numerus.printing.orientation.pose_measures import measure
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 

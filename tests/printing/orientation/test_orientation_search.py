@@ -23,7 +23,7 @@ from numerus.printing.orientation.orientation_search import (
     weighted_cost,
 )
 from numerus.printing.orientation.pose_measures import measure
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 
 def cost(costs, name: str):  # type: ignore[no-untyped-def]

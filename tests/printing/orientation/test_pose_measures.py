@@ -13,7 +13,7 @@ from numerus.geometry.mesh import merged, turning_up
 from numerus.printing.machines.resting import LIFT_MM
 from numerus.printing.orientation.orientation_search import Weights, directions, search
 from numerus.printing.orientation.pose_measures import SCHOOLS, candidates, in_words, measure, posed, school_up
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 

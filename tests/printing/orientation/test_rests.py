@@ -14,7 +14,7 @@ from numerus.printing.orientation.part_samples import buried, coarse_columns, sa
 from numerus.printing.orientation.pose_measures import measure, school_up
 from numerus.printing.orientation.rests import middle_of_mass, rests
 from numerus.printing.preparation.headless import ranked_poses
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 MACHINE, RESIN = Machine("m", "M"), Resin("r", "R")
 

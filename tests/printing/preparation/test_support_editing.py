@@ -29,7 +29,7 @@ from numerus.printing.preparation.support_editing import (
 from numerus.printing.supports.placement import built, support
 from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.style import STYLES, SupportStyle, style_for, tip_name
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 MACHINE, RESIN, STYLE = Machine("m", "M"), Resin("r", "R"), SupportStyle(flat_mm2=1e9)
 

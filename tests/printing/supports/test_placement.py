@@ -27,7 +27,7 @@ from numerus.printing.preparation.support_editing import supported
 from numerus.printing.supports.placement import support
 from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.style import SupportStyle
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 RESIN, STYLE = Resin("r", "R"), SupportStyle()
 

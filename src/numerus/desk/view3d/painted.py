@@ -17,7 +17,7 @@ from numerus.domain.plans import Plans
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, zone_colour
-from numerus.surface.part_fields import two_tone
+from numerus.surface.fields.part_fields import two_tone
 from numerus.surface.zones import ZonedMesh
 
 Colours = NDArray[np.uint8]

@@ -19,8 +19,8 @@ from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.shot import Figure, Shot
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import can_be_mixed
-from numerus.surface.coarse_fields import coarse_fields
-from numerus.surface.painting_fields import (
+from numerus.surface.fields.coarse_fields import coarse_fields
+from numerus.surface.fields.painting_fields import (
     BRUSHED_RIDGE_MM,
     PaintingFields,
     packed_painting_fields,

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import RayScene
-from numerus.surface.painting_fields import ABOVE, lit_from, seen_from_table
+from numerus.surface.fields.painting_fields import ABOVE, lit_from, seen_from_table
 
 SPREAD_DEG = 10.0
 LOST = 0.25  # (default) of the light, more than as built: from there on it looks wrong

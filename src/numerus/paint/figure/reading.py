@@ -15,7 +15,7 @@ from numerus.colour.sight import FULL, seen_by
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.shot import Shot
-from numerus.surface.painting_fields import layer_step_um
+from numerus.surface.fields.painting_fields import layer_step_um
 
 TABLE_MM = 900.0
 ARC_MINUTE = np.radians(1 / 60)  # full width at half height of what the eye blurs to

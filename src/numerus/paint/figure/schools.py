@@ -21,7 +21,7 @@ from numerus.paint.figure.placing import BROKEN, stroke_laid_ml
 from numerus.paint.figure.shot import Figure
 from numerus.paint.rack.pots import Rack, pigment_of
 from numerus.paint.techniques import TECHNIQUES
-from numerus.surface.painting_fields import layer_step_um
+from numerus.surface.fields.painting_fields import layer_step_um
 
 BLACK, GREY, PALE, DARK = "#1E1F22", "#8B8B88", "#D9D7D0", "#3A3A3C"
 PACE_MIN_CM2 = {  # (default) minutes of hands a cm² of zone, beside half a minute to begin on each figure

@@ -14,9 +14,9 @@ from numerus.colour.light import encoded, lab_of
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.rays import LIGHT, Camera, RayScene, glint
 from numerus.paint.figure.placing import Places
-from numerus.surface.exposure import cosine_sum
-from numerus.surface.painting_fields import PaintingFields, cone_directions
-from numerus.surface.where_parts_meet import near_others
+from numerus.surface.fields.exposure import cosine_sum
+from numerus.surface.fields.painting_fields import PaintingFields, cone_directions
+from numerus.surface.fields.where_parts_meet import near_others
 
 KEY, SKY, FILL = 0.8, 0.66, 0.2
 KEY_RAYS, KEY_SPREAD_DEG = 10, 8.0

@@ -20,8 +20,8 @@ from numerus.geometry.mesh import Floats, Mesh, merged, turning_up, xyz
 from numerus.geometry.rays import RayScene
 from numerus.geometry.solids.columns import solid_columns
 from numerus.geometry.solids.pockets import trapped
-from numerus.surface.exposure import table_exposure
-from numerus.surface.part_fields import covered
+from numerus.surface.fields.exposure import table_exposure
+from numerus.surface.fields.part_fields import covered
 
 CELLS_PER_WALL = 8
 MOST_CELLS = 260  # along the longest side

@@ -22,7 +22,7 @@ from numerus.printing.machines.resting import lift_of
 from numerus.printing.orientation.orientation_search import directions
 from numerus.printing.orientation.pose_measures import is_significant_cup, posed
 from numerus.printing.supports.posed_part import LAYER_MM, PIXEL_MM, in_part
-from numerus.surface.exposure import table_exposure
+from numerus.surface.fields.exposure import table_exposure
 
 VENT_MM, LONGEST_VENT_MM, VENT_DIRECTIONS = 1.2, 12.0, 600
 ROUNDS = 4

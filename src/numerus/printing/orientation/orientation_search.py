@@ -18,7 +18,7 @@ from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
 from numerus.printing.machines.resting import LEVEL_COS, LIFT_MM, ON_PLATE_MM, flat_mm2, lies_flat
 from numerus.printing.orientation.part_samples import Sampled, sampled
 from numerus.printing.orientation.rests import rests
-from numerus.surface.part_fields import Fields
+from numerus.surface.fields.part_fields import Fields
 
 DIRECTIONS = 1500
 BATCH = 300  # directions after which there is something to look at

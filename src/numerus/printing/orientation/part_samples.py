@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import cell_ids, unique_pairs
 from numerus.geometry.solids.columns import Columns, solid_columns
-from numerus.surface.part_fields import Fields
+from numerus.surface.fields.part_fields import Fields
 
 SEARCH_FACES, INSIDE_POINTS, CORNERS = 12_000, 20_000, 80  # corners: cells along the part's diagonal
 COARSE_CELLS = 150  # along the part's diagonal

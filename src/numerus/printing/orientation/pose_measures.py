@@ -35,7 +35,7 @@ from numerus.printing.orientation.orientation_search import (
     weighted_cost,
 )
 from numerus.printing.orientation.part_samples import buried, coarse_columns
-from numerus.surface.part_fields import Fields, fields_of
+from numerus.surface.fields.part_fields import Fields, fields_of
 from numerus.words import counted
 
 MEASURE_PX_MM = 0.15

@@ -28,7 +28,7 @@ from numerus.printing.preparation.posed_and_supported import TRIED, first_caught
 from numerus.printing.preparation.support_editing import supported
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import style_for
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 
 SCHOOL_OF = {"standing": "stands", "tilted": "leans back", "lying": "lies on its back", "measured": "best found"}
 MORE = 4  # ways to rest, and further directions, besides the schools'; these each APART_DEG from all before

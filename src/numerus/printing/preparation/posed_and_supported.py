@@ -28,7 +28,7 @@ from numerus.printing.orientation.pose_measures import (
 from numerus.printing.preparation.support_editing import drafted, supported
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import SupportStyle, style_for
-from numerus.surface.part_fields import Fields, fields_of
+from numerus.surface.fields.part_fields import Fields, fields_of
 
 Way = TypeVar("Way")
 MOST_MARGIN = 99.0  # nothing pulls on what has more

@@ -21,7 +21,7 @@ from numerus.printing.supports.posed_part import posed_part_of
 from numerus.printing.supports.routing import resized, route, routed, without
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted
-from numerus.surface.part_fields import Fields
+from numerus.surface.fields.part_fields import Fields
 
 ROUNDS = 6  # of growing what is too light
 MOST_REFINED = 3  # of making finer what is too heavy

@@ -26,7 +26,7 @@ from numerus.printing.supports.posed_part import CHECK_MM, OFFSETS_PX, PosedPart
 from numerus.printing.supports.routing import routed
 from numerus.printing.supports.style import SupportStyle
 from numerus.printing.supports.tips import Wanted, wanted_tips
-from numerus.surface.part_fields import Fields, fields_of
+from numerus.surface.fields.part_fields import Fields, fields_of
 
 REPAIRS = 4  # rounds of catching what the check still finds
 PROVED_RUNS, LEAST_OFFSETS = (

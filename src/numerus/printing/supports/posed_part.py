@@ -18,7 +18,7 @@ from numerus.geometry.solids.layers import Island, islands, overhangs
 from numerus.geometry.solids.sections import SectionMap, Sections, sections
 from numerus.printing.machines.resting import ON_PLATE_MM, lift_of
 from numerus.printing.supports.style import SupportStyle
-from numerus.surface.part_fields import Fields
+from numerus.surface.fields.part_fields import Fields
 
 PIXEL_MM = 0.1
 LAYER_MM = 0.1

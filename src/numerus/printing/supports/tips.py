@@ -17,7 +17,7 @@ from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import overhangs
 from numerus.printing.supports.posed_part import PosedPart
 from numerus.printing.supports.style import SupportStyle
-from numerus.surface.part_fields import Fields
+from numerus.surface.fields.part_fields import Fields
 
 COARSE_MM = 0.4
 STEEP_REACH = 1.4  # layers: faces under about 35 degrees from level are held, whatever the resin could reach

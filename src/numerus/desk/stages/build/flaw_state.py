@@ -8,13 +8,14 @@ from datetime import datetime
 import numpy as np
 
 from numerus.assembly.build_look import BuildLook
-from numerus.assembly.flaws import LEAVE, Flaw, PrintedPart, Way, flaws_of, tips_of
+from numerus.assembly.flaws import LEAVE, Flaw, PrintedPart, Way, flaws_of
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, StepDone
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
 from numerus.progress.next_tasks import step
+from numerus.surface.support_marks import tips_of
 from numerus.words import counted, span
 
 STAGE = "flaw"  # under which the journal has what was done about one

@@ -21,7 +21,7 @@ from numerus.printing.preparation import support_editing as editing
 from numerus.printing.preparation.posed_and_supported import Tried, kept_pose, tried
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.posed_part import in_part
-from numerus.surface.part_fields import fields_of
+from numerus.surface.fields.part_fields import fields_of
 from numerus.words import counted
 
 CHOOSE_MM = 1.2  # a click this near a tip means it

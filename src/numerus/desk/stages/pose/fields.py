@@ -9,7 +9,7 @@ from numerus.desk.session import Session
 from numerus.domain.parts import Part
 from numerus.domain.printing.poses import BrushDab
 from numerus.geometry.mesh import Mesh
-from numerus.surface.part_fields import FORM, Fields, fields_of, packed_fields, unpacked_fields
+from numerus.surface.fields.part_fields import FORM, Fields, fields_of, packed_fields, unpacked_fields
 
 At = tuple[str, Fields | None, list[Mesh], tuple[BrushDab, ...]]
 """Under which key, what is known of a part, the other parts of its build in place, what was brushed onto it."""

@@ -33,7 +33,7 @@ from numerus.printing.preparation.posed_and_supported import (
     tried,
 )
 from numerus.printing.supports.style import SupportStyle, style_for
-from numerus.surface.part_fields import Fields
+from numerus.surface.fields.part_fields import Fields
 
 BEST, OWN = "best found", "your own turn"
 OWN_AT = 3  # the place of the best found, or of one's own turn

@@ -15,9 +15,9 @@ from numerus.domain.painting.zones import UNNAMED, Zone
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.kit.builds import printed_slots
-from numerus.surface.patch_splitting import split_along
-from numerus.surface.patches import Seed
-from numerus.surface.zone_naming import (
+from numerus.surface.patching.patch_splitting import split_along
+from numerus.surface.patching.patches import Seed
+from numerus.surface.patching.zone_naming import (
     PatchedPart,
     Proposal,
     areas_cm2,

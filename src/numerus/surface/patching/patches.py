@@ -17,7 +17,7 @@ from scipy.spatial import cKDTree
 
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.repair.health import edges_of, neighbours, shell_of_faces
-from numerus.surface.patch_kernels import flooded
+from numerus.surface.patching.patch_kernels import flooded
 
 FINE_MM, BROAD_MM = 0.45, 0.9  # scales at which the skin is looked at for bends
 SHARP_DEG, FULL_DEG = 18.0, 60.0  # a single edge that bends in by so much begins to count, counts fully

@@ -11,7 +11,7 @@ from scipy.spatial import cKDTree
 
 from numerus.domain.painting.zones import UNNAMED
 from numerus.geometry.mesh import Floats, Mesh, merged
-from numerus.surface.patches import Patches, Seed, face_at, grown, patches_of
+from numerus.surface.patching.patches import Patches, Seed, face_at, grown, patches_of
 from numerus.surface.zones import ZonedMesh
 
 NEAR_MM = 3.0  # votes from further away count hardly

@@ -17,9 +17,9 @@ from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene, ring_directions
-from numerus.surface.exposure import OPEN_FACE, TABLE_AROUND, TABLE_DEG
-from numerus.surface.rolling_ball import recess, surface_grid
-from numerus.surface.where_parts_meet import where_parts_meet
+from numerus.surface.fields.exposure import OPEN_FACE, TABLE_AROUND, TABLE_DEG
+from numerus.surface.fields.rolling_ball import recess, surface_grid
+from numerus.surface.fields.where_parts_meet import where_parts_meet
 
 REACH_MM = 30.0  # rays of openness
 DIRECTIONS = 112  # over the whole sphere; half of them are a vertex's own
@@ -129,7 +129,7 @@ def openness(mesh: Mesh, scene: RayScene, asking: Askers | None = None, directio
 
 
 def seen_from_table(mesh: Mesh, scene: RayScene, asking: Askers | None = None) -> Floats:
-    """How much viewers round a table see of each vertex, 0..1 (see surface.exposure.table_exposure)."""
+    """How much viewers round a table see of each vertex, 0..1 (see surface.fields.exposure.table_exposure)."""
     views = ring_directions(TABLE_DEG, TABLE_AROUND)
     free, _ = _cosines(mesh, views, scene, None, asking)
     return np.minimum(free / (OPEN_FACE * len(views)), 1.0)

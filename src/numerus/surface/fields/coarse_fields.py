@@ -8,7 +8,7 @@ from numpy.typing import NDArray
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
-from numerus.surface.painting_fields import (
+from numerus.surface.fields.painting_fields import (
     ABOVE,
     BRUSHED_RIDGE_MM,
     RECESS_MM,

@@ -19,7 +19,7 @@ from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
 from numerus.geometry.solids.columns import solid_columns
-from numerus.surface.exposure import table_exposure
+from numerus.surface.fields.exposure import table_exposure
 
 LARGEST_MM = 260.0  # a little more than the largest machine takes; beyond it the checks would outgrow memory
 GLUE_MM = 0.35  # skin nearer than this to another part is covered once it is built

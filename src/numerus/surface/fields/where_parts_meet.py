@@ -10,7 +10,7 @@ from scipy.ndimage import maximum_filter, minimum_filter
 from scipy.spatial import cKDTree
 
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.surface.rolling_ball import close_points
+from numerus.surface.fields.rolling_ball import close_points
 
 RUB_MM = 1.5  # (default) how far from another part skin is still rubbed by it
 POINTS_A_REACH = 5.0

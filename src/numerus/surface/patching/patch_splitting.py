@@ -9,7 +9,7 @@ import numpy as np
 
 from numerus.errors import GeometryError
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.surface.patches import Ints64, Patches, face_at
+from numerus.surface.patching.patches import Ints64, Patches, face_at
 
 
 def split_along(mesh: Mesh, patches: Patches, places: Sequence[Floats]) -> Patches:

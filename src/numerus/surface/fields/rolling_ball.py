@@ -15,7 +15,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.surface.rolling_ball_kernels import by_cells, nearest_ball, stand_free
+from numerus.surface.fields.rolling_ball_kernels import by_cells, nearest_ball, stand_free
 
 TOUCHES = 0.98  # of its radius a ball along the normal is free: facets stand a little in
 MOST_CELLS = 20_000_000
