@@ -324,6 +324,7 @@ def test_cure_shows_what_has_its_dose(window: MainWindow) -> None:
     assert "%" in bench.dose_words.text()
     colours = np.concatenate([t.colours for t in bench.view.things])
     assert colours.min() < 100 < 200 < colours.max()
+    assert bench.line.aside.startswith("Snip: ") and "never pulled" in bench.line.aside
     planned = bench.state.planned_min
     bench.done()
     step = [f for f in window.session.answers.facts if getattr(f.event, "stage", "") == "cure"][-1]

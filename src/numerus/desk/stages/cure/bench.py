@@ -19,6 +19,7 @@ from numerus.geometry.rays import Camera
 from numerus.post.cure import SUPPORT_SCHOOLS
 from numerus.post.lamp_dose import Station
 from numerus.post.lamp_load import Cured
+from numerus.post.snipping import Snipping
 
 FROM_ABOVE_DEG = 62.0
 DARK, UNDER, ENOUGH, TOO_MUCH = ((58, 56, 62), (150, 128, 92), (240, 222, 170), (214, 120, 98))
@@ -42,6 +43,7 @@ class CureBench(PlateStepsBench):
     def __init__(self, context: Context, renderer: Renderer) -> None:
         self.renderer, self.state = renderer, CureState(context.session.answers)
         self._loaded_for: object = None
+        self._snipped_for: tuple[tuple[str, str], ...] = ()
         self.at_part = 0
         super().__init__(context)
         for school in SUPPORT_SCHOOLS:
@@ -58,7 +60,12 @@ class CureBench(PlateStepsBench):
         widget = QWidget()
         self.lamps = LampChoice(self.session)
         layout = column(
-            self.view, row(self.both, -1, label("Lamp"), self.lamps), self.list, self.advice, self.dose_words, gap=4
+            self.view,
+            row(self.both, -1, label("Lamp"), self.lamps),
+            self.list,
+            self.advice,
+            self.dose_words,
+            gap=4,
         )
         layout.setStretch(0, 1)
         widget.setLayout(layout)
@@ -80,10 +87,12 @@ class CureBench(PlateStepsBench):
         state.school = self.school.currentData() or SUPPORT_SCHOOLS[0]
         self.lamps.show_lamp(state.lamp)
         self._follow_the_light()
+        self._look_at_tips()
         self._show_words()
 
     def _show_words(self) -> None:
         state = self.state
+        self.line.aside = state.snipping
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in state.plan])
         self.verdict.setText(state.verdict)
         self.note.setText(" ".join(school.description for school in state.schools))
@@ -100,6 +109,23 @@ class CureBench(PlateStepsBench):
         self._loaded_for, self.state.cured, self.at_part = about, [], 0
         work = self.state.curing(self.session.mesh_reader())
         self.context.jobs.start("lamp", "Following the light", work, self._lit)
+
+    def _look_at_tips(self) -> None:
+        """Where tips hold thin skin, in a job, once for a plate."""
+        about = self.state.tips_of
+        if not about or about in self.state.snippings or about == self._snipped_for:
+            return
+
+        def done(listed: list[Snipping]) -> None:
+            self.state.snippings[about] = listed
+            self._show_words()
+
+        self._snipped_for = about
+        work = self.state.snipping_work(self.session.mesh_reader())
+        self.context.jobs.start("snipping", "Looking where tips hold thin skin", work, done, self._not_snipped)
+
+    def _not_snipped(self) -> None:
+        self._snipped_for = ()
 
     def _lit(self, cured_parts: list[Cured]) -> None:
         self.state.cured = cured_parts

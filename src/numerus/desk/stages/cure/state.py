@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Callable
 from datetime import datetime
+
+import numpy as np
 
 from numerus.desk.answers import Answers
 from numerus.desk.stages.steps.plate_state import PlateStepsState
@@ -14,9 +17,12 @@ from numerus.geometry.mesh import Mesh
 from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, CureStep, SupportsOff, cure_plan, supports_off
 from numerus.post.lamp_load import Cured, PartDose, cured, loads_of
 from numerus.post.lamps import lamp_of
+from numerus.post.snipping import Snipping, snippings
 from numerus.progress.next_tasks import step
 from numerus.words import counted
 
+MOST_SNIPPED = 2  # parts whose order is told
+ABOVE = (0.0, 0.0, 1.0)
 SHORT_SHARE = 0.1  # of a part's skin under its dose that wants another turn
 
 
@@ -26,6 +32,7 @@ class CureState(PlateStepsState):
     def __init__(self, answers: Answers) -> None:
         self.school = SUPPORT_SCHOOLS[0]
         self.cured: list[Cured] = []
+        self.snippings: dict[object, list[Snipping]] = {}  # by what is on the plate
         super().__init__(answers)
 
     @property
@@ -110,6 +117,43 @@ class CureState(PlateStepsState):
         """Parts of all loads, those with most skin under its dose first."""
         target = self.cured[0].station.target_j_per_cm2 if self.cured else 0.0
         return sorted((p for c in self.cured for p in c.parts), key=lambda p: -p.share_under(p.both, target))
+
+    @property
+    def tips_of(self) -> tuple[tuple[str, str], ...]:
+        """What the order of snipping depends on: shapes and their prints, each as often as it is on the plate."""
+        return tuple((p.blob, p.pose.supported_blob) for p in self.parts if p.pose and p.pose.supported_blob)
+
+    def snipping_work(self, mesh_of: Callable[[str], Mesh]) -> Callable[[Progress], list[Snipping]]:
+        """The work of a job: at which tips each part of the plate is thin."""
+        first = {(p.blob, p.pose.supported_blob): p for p in self.parts if p.pose and p.pose.supported_blob}
+        many = Counter(self.tips_of)
+
+        def work(progress: Progress) -> list[Snipping]:
+            rows = [
+                (
+                    p.label,
+                    mesh_of(blob),
+                    np.asarray(p.pose.up if p.pose else ABOVE, float),
+                    mesh_of(printed),
+                    many[blob, printed],
+                )
+                for (blob, printed), p in first.items()
+            ]
+            return snippings(rows, progress)
+
+        return work
+
+    @property
+    def snipping(self) -> str:
+        """Which tips come off first and last, part by part, those with most thin ones first."""
+        listed = self.snippings.get(self.tips_of)
+        if listed is None:
+            return "Looking where tips hold thin skin …" if self.tips_of else ""
+        thin = [s for s in listed if s.thin]
+        if not thin:
+            return "Snip: no tip holds thin skin." if listed else ""
+        more = f" And {counted(len(thin) - MOST_SNIPPED, 'part')} more." if len(thin) > MOST_SNIPPED else ""
+        return f"Snip: {'. '.join(s.words for s in thin[:MOST_SNIPPED])}.{more}"
 
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact | None:
         if self.run is None:

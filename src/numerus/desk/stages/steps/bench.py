@@ -19,6 +19,8 @@ from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.post.cautions import DEFER, cautions
 from numerus.words import span
 
+LEAST_ASIDE = 30.0  # px: less room than that for something aside is none
+
 
 @dataclass(frozen=True)
 class Shown:
@@ -37,6 +39,7 @@ class StepLine(Drawing):
         super().__init__(context.theme, "Steps")
         self.stage, self.liquid = stage, "alcohol"
         self.steps: Sequence[Shown] = ()
+        self.aside = ""  # said between the steps and the cautions, where there is room
         self.hold("setMinimumWidth", 300)
 
     def show_steps(self, steps: Sequence[Shown]) -> None:
@@ -50,7 +53,14 @@ class StepLine(Drawing):
         self.line(painter, 9, 14, 9, 14 + step * max(len(self.steps) - 1, 0), "hairline", 2)
         for number, shown in enumerate(self.steps):
             self._step_row(painter, number, shown, 14 + number * step, step)
-        self._draw_cautions(painter, max(step * len(self.steps) + 14, self.height() - sum(heights)), heights)
+        below, cautions_at = step * len(self.steps) + 14, max(step * len(self.steps) + 14, self.height() - sum(heights))
+        self._draw_aside(painter, QRectF(28, below, self.width() - 32, cautions_at - below - 8))
+        self._draw_cautions(painter, cautions_at, heights)
+
+    def _draw_aside(self, painter: QPainter, box: QRectF) -> None:
+        if self.aside and box.height() > LEAST_ASIDE:
+            self.paragraph(painter, box, self.aside, 11)
+            self.region(box, self.aside)
 
     def _step_row(self, painter: QPainter, number: int, shown: Shown, y: float, step: float) -> None:
         self._dot(painter, y, number + 1)
