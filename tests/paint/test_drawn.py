@@ -2,15 +2,19 @@
 
 from __future__ import annotations
 
+import json
 from dataclasses import replace
 
 import numpy as np
 import pytest
 
-from helpers import ball_mesh, box_mesh, subdivided
+from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.colour.films import WHITE_GROUND
 from numerus.colour.light import delta_e
-from numerus.domain.painting.recipes import BY_HAND, DrawnLine, Placing, Recipe, RecipeStep
+from numerus.domain.painting.recipes import BY_HAND, DrawnLine, Placing, Recipe, RecipeStep, Scheme
+from numerus.domain.painting.zones import Zone
+from numerus.domain.plans import Plans
+from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats, merged
 from numerus.paint.figure.drawn import drawn_cover, drawn_mm2
 from numerus.paint.figure.painted import PaintedZone, Primer, painted_zone
@@ -18,6 +22,7 @@ from numerus.paint.figure.placing import BORDER, FRONT, RUBBED, Places, lying, m
 from numerus.paint.figure.shot import BORDER_MM, Figure
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import covered_share, laid_strokes, stroke_ml
+from numerus.paint.scheme_exchange import scheme_from_text, scheme_text
 from numerus.starter.schemes import PAINTS
 from numerus.surface.fields.painting_fields import painting_fields
 from numerus.surface.fields.where_parts_meet import RUB_MM, where_parts_meet
@@ -167,3 +172,21 @@ def test_masks_by_front_and_by_what_rubs() -> None:
     assert mask_of(Placing(FRONT), replace(turned, normal=-turned.normal)).max() == 0
     assert mask_of(Placing(RUBBED), places).max() == 0
     assert mask_of(Placing(RUBBED), replace(places, meets=places.meets + 1)).min() == 1
+
+
+def test_what_was_drawn_goes_out_with_a_scheme_and_comes_back() -> None:
+    """Line for line, with its normals; normals that are not as many as points are left out, a line without points is refused."""
+    step = replace(STEP, id="line", technique="line", placing=Placing(drawn=(LINE,), drawn_share=0.03))
+    zone = Zone("z", "Sash", 0)
+    plans = Plans(paints=RACK.paints, zones={"z": zone})
+    text = scheme_text(Scheme("s", "Drawn", (Recipe("z", (step,)),)), plans)
+    read, _, _ = scheme_from_text(text, plans, lambda: "new", EVENING)
+    assert read.recipes[0].steps[0].placing == step.placing
+    told = json.loads(text)
+    drawn = told["recipes"][0]["strokes"][0]["placing"]["drawn"]
+    drawn[0]["normals"] = drawn[0]["normals"][:1]
+    read, _, _ = scheme_from_text(json.dumps(told), plans, lambda: "new", EVENING)
+    assert read.recipes[0].steps[0].placing.drawn == (replace(LINE, normals=()),)
+    drawn[0]["points"] = []
+    with pytest.raises(PlanError):
+        scheme_from_text(json.dumps(told), plans, lambda: "new", EVENING)

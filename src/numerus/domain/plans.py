@@ -18,8 +18,6 @@ from numerus.words import natural
 
 LEAST_ZONE_CM2 = 0.01  # less of a zone on a part is a stray face
 NAMED_SHARE = 0.99  # of a part's skin; what is left beyond that is edges of faces
-
-
 USUAL_LAYER_MM = 0.05  # (default) where the army has no machine
 
 

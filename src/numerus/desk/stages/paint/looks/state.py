@@ -32,9 +32,7 @@ ROWS = (Row("Hands, all"), Row("Paint, all"), Row("Zones melt"), Row("Focus draw
 
 @dataclass(frozen=True, eq=False)
 class Worked:
-    """What a job came to: candidates as they look, and the starters they are from, if they are, with the
-    colour of every zone.
-    """
+    """What a job came to: candidates as they look, and the starters they are from, if they are, with every zone's colour."""
 
     shown: list[Look]
     starters: tuple[Starter, ...] = ()
@@ -165,7 +163,7 @@ class LooksState:
             return "Name a zone on the Zones page first: a scheme paints zones."
         if self.mode != STARTERS and self.scheme is None:
             return "There is no scheme yet: take a starter first."
-        if self.mode == COLOURWAYS and all(r.zone != self.zone_id for r in (self.scheme or Scheme("", "", ())).recipes):
+        if self.mode == COLOURWAYS and self.recipe is None:
             return f"{self.plans.zone_name(self.zone_id).capitalize()} has no recipe yet."
         return ""
 
@@ -281,36 +279,31 @@ class LooksState:
 
         Raises PlanError where nothing is shown.
         """
-        scheme = self.scheme
+        scheme, old = self.scheme, self.recipe
         others = [look.candidate for look in self.worked.shown[1:]]
-        if scheme is None or self.mode != COLOURWAYS or not others:
+        if scheme is None or old is None or self.mode != COLOURWAYS or not others:
             raise PlanError("nothing-shown", "No colourway is painted yet.", "Wait until the figures are there.")
-        old = next(r for r in scheme.recipes if r.zone == self.zone_id)
-        accents = tuple(
-            _accent(old, next(r for r in c.scheme.recipes if r.zone == self.zone_id), c.name) for c in others
-        )
+        ways = [(next(r for r in c.scheme.recipes if r.zone == self.zone_id), c.name) for c in others]
+        accents = tuple(_accent(old, new, name) for new, name in ways)
         return f"{self.plans.zone_name(self.zone_id)} in turns", [with_recipe(scheme, replace(old, accents=accents))]
 
     def kept_open(self) -> tuple[str, list[Scheme]]:
         """Words and documents of an edit that leaves open which of the colours shown the zone is painted in: it is asked again once
         figures are primed. Raises PlanError where nothing is shown.
         """
-        words, documents = self.varied()
-        scheme = documents[0]
+        scheme = self.varied()[1][0]
         old = next(r for r in scheme.recipes if r.zone == self.zone_id)
-        name = words.removesuffix(" in turns")
-        return f"{name}: colour left open", [with_recipe(scheme, replace(old, accents=(), undecided=old.accents))]
+        left_open = replace(old, accents=(), undecided=old.accents)
+        return f"{self.plans.zone_name(self.zone_id)}: colour left open", [with_recipe(scheme, left_open)]
 
     @property
     def left_open(self) -> tuple[str, ...]:
         """The other colours the zone may yet be painted in."""
-        recipes = self.scheme.recipes if self.scheme else ()
-        return next((tuple(a.name for a in r.undecided) for r in recipes if r.zone == self.zone_id), ())
+        return tuple(a.name for a in self.recipe.undecided) if self.recipe else ()
 
     def alike(self) -> tuple[str, list[Scheme]]:
         """Words and documents of an edit by which all figures wear the zone as it is."""
-        scheme = self.scheme
-        old = next((r for r in scheme.recipes if r.zone == self.zone_id), None) if scheme else None
+        scheme, old = self.scheme, self.recipe
         if scheme is None or old is None or not old.accents:
             return "", []
         return f"{self.plans.zone_name(self.zone_id)} alike", [with_recipe(scheme, replace(old, accents=()))]
@@ -318,14 +311,18 @@ class LooksState:
     @property
     def in_turns(self) -> bool:
         """Whether figures wear the zone in several colours."""
-        return any(r.accents for r in (self.scheme.recipes if self.scheme else ()) if r.zone == self.zone_id)
+        return self.recipe is not None and bool(self.recipe.accents)
+
+    @property
+    def recipe(self) -> Recipe | None:
+        """The zone's own, as it is."""
+        return next((r for r in (self.scheme.recipes if self.scheme else ()) if r.zone == self.zone_id), None)
 
     def _in_colour(self, candidate: Candidate, new_id: Callable[[], str]) -> list[Scheme]:
         """The zone in another colour: strokes whose mix is another are new ones, what was done of the old stays told."""
-        scheme = self.scheme
-        if scheme is None:
+        scheme, old = self.scheme, self.recipe
+        if scheme is None or old is None:
             return []
-        old = next(r for r in scheme.recipes if r.zone == self.zone_id)
         new = next(r for r in candidate.scheme.recipes if r.zone == self.zone_id)
         taken = renewed(replace(old, undecided=()), replace(new, undecided=()), new_id, self.answers.now)
         return [with_recipe(scheme, taken)] if taken != old else []
