@@ -23,6 +23,11 @@ def sort_bench(window: MainWindow, unit: str = "kiln"):  # type: ignore[no-untyp
     return window.benches["sort"]
 
 
+def do(window: MainWindow, title: str) -> None:
+    """A command of the menus, by its title."""
+    window.actions_by_title[title].trigger()
+
+
 def muster_ten(window: MainWindow) -> None:
     figures = [Figure(f"ten-{n}", "ten", f"Tenth {n}", n) for n in range(10)]
     window.session.commit("ten more", [Unit("ten", "Ten more", 9, 28.5, "", slots=()), *figures])

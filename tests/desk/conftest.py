@@ -12,6 +12,7 @@ import pytest
 from PyQt6 import sip
 from PyQt6.QtCore import QtMsgType, qInstallMessageHandler
 from PyQt6.QtWidgets import QApplication
+from sculpt_steps import own_army
 
 from helpers import EVENING
 from numerus.book.book import Book
@@ -66,3 +67,9 @@ def make(qtbot, tmp_path: Path) -> Iterator[Callable[[Book | None], MainWindow]]
 @pytest.fixture
 def window(make: Callable[[Book | None], MainWindow], demo: Book) -> MainWindow:
     return make(demo)
+
+
+@pytest.fixture
+def own(make: Callable[[Book | None], MainWindow], tmp_path: Path) -> MainWindow:
+    """An army of one's own: two sculpts in one piece, a rack, no zone and no scheme."""
+    return own_army(make, tmp_path)

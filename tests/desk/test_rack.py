@@ -3,51 +3,30 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from datetime import timedelta
 from pathlib import Path
 
-import numpy as np
 import pytest
 from bench_steps import at
-from PIL import Image
 from PyQt6.QtCore import QMimeData, QPoint, QPointF, Qt
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent, QGuiApplication
 from PyQt6.QtWidgets import QDialog, QFileDialog, QInputDialog
+from rack_steps import open_page, write
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.colour.light import delta_e, encoded, lab_of, linear, rgb_of
-from numerus.colour.reflectance import light_of
-from numerus.colour.swatch_card import CardLayout
-from numerus.desk.stages.paint.bench import LINE, MIX, RACK, RECIPE, SCHEME, SCHOOLS, VALUE
-from numerus.desk.stages.paint.colours.card_dialog import CardDialog
+from numerus.desk.stages.paint.bench import LINE, MIX, RACK, RECIPE
 from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
-from numerus.desk.stages.paint.looks.state import LEVELS_SHOWN
 from numerus.desk.stages.paint.mix.state import ON_DARK
 from numerus.desk.stages.paint.page_tab import POT_MIME
 from numerus.desk.stages.paint.rack.cup_dialog import CupDialog
 from numerus.desk.stages.paint.rack.replace_dialog import ReplaceDialog
 from numerus.desk.stages.paint.rack.state import BY_LACK, MIXES, ORDERS
 from numerus.desk.window import MainWindow
-from numerus.devices.simulated_pots import simulated_pigment
-from numerus.devices.swatch_camera import Camera, photograph
 from numerus.domain.army import Army
-from numerus.domain.painting.paints import BESIDE, Mix, Swatch
-from numerus.paint.rack.batches import compared
-from numerus.paint.rack.rack_edits import with_parts
-from numerus.paint.techniques import TECHNIQUES
-from numerus.progress.next_tasks import step as done
 
 PATHS = {
     "rack.csv": "name,hex,kind,ml\nChalk,#F4F2EC,opaque,12\nBrick,#A8412B,semi-opaque,9\nSoot,#17181B,opaque,5\nBog,#4A3524,wash,\n"
 }
-
-
-def open_page(window: MainWindow, page: str):  # type: ignore[no-untyped-def]
-    window.session.go("paint")
-    bench = window.benches["paint"]
-    bench.open_page(page)
-    return bench.pages[page]
 
 
 @pytest.fixture
@@ -56,13 +35,6 @@ def empty(make, tmp_path: Path) -> MainWindow:  # type: ignore[no-untyped-def]
     book = Book.open(tmp_path / "own.numerus", create=True)
     book.commit("start", [Army("a", "Own", EVENING.date())])
     return make(book)
-
-
-def write(box, words: str) -> None:  # type: ignore[no-untyped-def]
-    """As typed and left."""
-    box.setText(words)
-    box.setModified(True)
-    box.editingFinished.emit()
 
 
 def test_an_army_of_ones_own_gets_its_rack_a_mix_and_its_list(empty: MainWindow, tmp_path: Path, monkeypatch) -> None:  # type: ignore[no-untyped-def]
@@ -260,23 +232,6 @@ def test_a_pot_is_dragged_from_the_rack_into_a_stroke(window: MainWindow, qtbot)
     assert rack is not None
 
 
-def test_todays_batch_is_read_beside_the_kept_swatch_in_one_picture(window: MainWindow, tmp_path: Path) -> None:
-    """Whatever cast the light has: both are seen in it, so today's colour comes out as against the kept one."""
-    kept = Swatch(EVENING.date(), "#8A5A32", 0.4)
-    for n, cast in enumerate(((1.0, 0.8, 0.6), (0.6, 0.8, 1.0))):
-        looks = [encoded(linear(rgb_of(c)) * cast) for c in ("#7A5A40", "#8A5A32")]
-        pixels = np.zeros((200, 400, 3), np.uint8)
-        pixels[:, :240], pixels[:, 240:] = (np.round(255 * look) for look in looks)
-        Image.fromarray(pixels).save(tmp_path / f"{n}.png")
-        dialog = ColourDialog(window.context, window, kept)
-        dialog.beside.setCurrentIndex(dialog.beside.count() - 1)
-        dialog.show_file(tmp_path / f"{n}.png")
-        assert float(delta_e(lab_of(rgb_of(dialog.typed.text())), lab_of(rgb_of("#7A5A40")))) < 1.0
-        assert dialog.known == BESIDE
-    today = Swatch(EVENING.date(), "#7A5A40", 0.3, BESIDE)
-    assert compared(today, replace(kept, error=5.0)).error == 0.3
-
-
 def test_small_changes_painters_know_are_a_press_away(window: MainWindow) -> None:
     """Paper white is offered as the off-white of teeth and eyes, and the leftovers of a batch for bases."""
     mix = open_page(window, MIX)
@@ -291,63 +246,6 @@ def test_small_changes_painters_know_are_a_press_away(window: MainWindow) -> Non
     shown[0].click()
     after = mix.state.paint.lab
     assert after[2] > before[2] + 1 and after[0] > 75
-
-
-def test_a_pot_is_measured_from_a_photograph(window: MainWindow, tmp_path: Path) -> None:
-    """Corners dragged onto the card: the pot gets what it looked like over black and over white; a wrong picture is refused."""
-    pot = simulated_pigment(4)
-    dark, pale = (light_of(pot.over(np.full(36, g), 15.0)) for g in (0.04, 0.85))
-    others = [light_of(simulated_pigment(n).over(np.full(36, g), 15.0)) for n in range(5, 9) for g in (0.04, 0.85)]
-    taken = photograph(CardLayout(5), [dark, *others[::2]], [pale, *others[1::2]], (0.04, 0.85), Camera(9))
-    Image.fromarray(taken.pixels).save(tmp_path / "card.png")
-    (tmp_path / "no.png").write_bytes(b"not a picture")
-    rack = open_page(window, RACK)
-    rack.choose("tallow", False)
-    dialog = CardDialog(window.context, rack)
-    dialog.show_file(tmp_path / "no.png")
-    assert "no picture" in dialog.fault.text() and dialog.reading is None
-    dialog.show_file(tmp_path / "card.png")
-    for place, (x, y) in zip(dialog.view.places, taken.corners, strict=True):
-        place.x, place.y = float(x), float(y)
-    dialog.read()
-    assert dialog.reading is not None
-    made = dialog.measured(window.session.plans.paints["tallow"])
-    for colour, true in ((made.over_black, dark), (made.over_white, pale)):
-        assert float(delta_e(lab_of(rgb_of(colour)), lab_of(encoded(true)))) < made.colour_error + 0.5
-    assert made.known == "measured"
-    dialog.greys.setText("5, 85")
-    dialog.read()
-    assert "at least three" in dialog.fault.text()
-    dialog.greys.setText("85, 5, 45, 18, 9 %")  # not this card's
-    dialog.read()
-    assert dialog.reading is None and dialog.fault.text()
-    dialog.grab()
-
-
-def test_a_colour_is_read_from_a_picture_into_mixes(window: MainWindow, tmp_path: Path) -> None:
-    """The ring's place beside its grey; moved by keys it is read anew; a picture of 200 megapixels is refused."""
-    pixels = np.full((120, 160, 3), 118, np.uint8)
-    pixels[:, :100] = (138, 90, 50)
-    Image.fromarray(pixels).save(tmp_path / "figure.png")
-    mix = open_page(window, MIX)
-    mix.show_file(tmp_path / "figure.png")
-    assert float(delta_e(lab_of(rgb_of(mix.state.wanted.colour)), lab_of(rgb_of("#8A5A32")))) < 1.5
-    assert mix.state.wanted.error > 0 and mix.state.proposals
-    before = mix.view.places[0].x
-    mix.view.setFocus()
-    mix.view.keyPressEvent(key_press(Qt.Key.Key_Left, Qt.KeyboardModifier.ShiftModifier))
-    assert mix.view.places[0].x == before - 10
-    Image.new("1", (20_000, 10_000)).save(tmp_path / "large.png")
-    wanted = mix.state.wanted
-    mix.show_file(tmp_path / "large.png")
-    assert "megapixels" in mix.fault.text() and mix.state.wanted == wanted
-    mix.grab()
-
-
-def key_press(key: Qt.Key, held: Qt.KeyboardModifier):  # type: ignore[no-untyped-def]
-    from PyQt6.QtGui import QKeyEvent
-
-    return QKeyEvent(QKeyEvent.Type.KeyPress, key, held)
 
 
 def test_pots_are_struck_and_the_ground_changes_what_matches(window: MainWindow) -> None:
@@ -410,84 +308,3 @@ def test_bulk_is_for_as_many_figures_as_one_says_and_to_any_level(window: MainWi
     wet = state.wanted_ml()
     mix.many.setValue(4)
     assert state.wanted_ml() == pytest.approx(2 * wet)
-
-
-def house_coat(window: MainWindow) -> list[str]:
-    """A mix of its own in the coat's first stroke; the figures that wait for it."""
-    plans = window.session.plans
-    first = next(r for r in plans.scheme.recipes if r.zone == "coat").steps[0]
-    mixed = Mix("house", "House coat", (("tallow", 2.0), ("candle", 1.0)), made=EVENING.date())
-    window.session.commit("a mix", [mixed, with_parts(plans, first.id, (("house", 1.0),))])
-    standing = window.session.answers.standing.figures.values()
-    return [f.figure.id for f in standing if any(s.key == first.id for s in f.next_strokes)]
-
-
-def test_the_living_cup_goes_on_with_what_was_dropped_in(window: MainWindow) -> None:
-    """ml poured, less what strokes took since by the film they lay, and four drops more."""
-    session, wearing = window.session, house_coat(window)
-    first = next(r for r in session.plans.scheme.recipes if r.zone == "coat").steps[0]
-    mixed, rack = session.plans.mixes["house"], open_page(window, RACK)
-    rack.choose("house", False)
-    write(rack.card.cup, "3")
-    assert rack.state.cups == {"house": 3.0}
-    session.clock = lambda: EVENING + timedelta(minutes=5)
-    session.commit("painted", facts=[done("stroke", wearing[:3], 4.0, session.clock(), first.id)])
-    area = sum(session.plans.zone_areas_cm2(session.plans.figures[f])["coat"] for f in wearing[:3])
-    how = TECHNIQUES[first.technique]
-    wet = (
-        area * how.covers * how.film_um * first.coats * 1e-4 * (1 + how.lost) * (1 + how.thinned) / (1 + first.thinner)
-    )
-    left = 3.0 - wet / rack.state.rack.solids(mixed.parts, 0.0)
-    assert rack.state.cups["house"] == pytest.approx(left) and "still in the cup" in rack.card.mix_note.text()
-    dialog = CupDialog(window.context, rack.state, rack)
-    dialog.added.setText("Ember 4 drops")
-    assert dialog.mix is not None and dialog.mix.ml == pytest.approx(round(left, 2) + 0.2)
-    dialog.added.setText("Nothing known 4")
-    assert dialog.mix is None and "no paint" in dialog.note.text()
-
-
-def test_a_mix_that_lost_a_pot_is_told_as_poured_otherwise(window: MainWindow) -> None:
-    """Another pot in its place is another mix; how far it is from before nobody can say any more, and nothing is said of it."""
-    house_coat(window)
-    rack = open_page(window, RACK)
-    rack.choose("candle", False)
-    window.session.commit("candle goes", rack.state.taken_away((("pale", 1.0),)))
-    mix = window.session.plans.mixes["house"]
-    assert dict(mix.parts) == {"tallow": 2.0, "pale": 1.0} and dict(mix.before) == {"tallow": 2.0, "candle": 1.0}
-    recipe = open_page(window, RECIPE)
-    recipe.state.zone_id = "coat"
-    told = [words for words in recipe.state.warnings() if "poured otherwise" in words]
-    assert len(told) == 1 and "ΔE" not in told[0] and "to come" in told[0]
-
-
-def test_a_mix_poured_otherwise_is_told_on_every_page_that_paints_with_it(window: MainWindow) -> None:
-    """Who wears it as it was, who is still to get it; undone, nobody speaks of it."""
-    session, wearing = window.session, house_coat(window)
-    first = next(r for r in session.plans.scheme.recipes if r.zone == "coat").steps[0]
-    session.commit("painted", facts=[done("stroke", wearing[:3], 4.0, session.clock(), first.id)])
-    session.clock = lambda: EVENING + timedelta(minutes=5)
-    session.tick()
-    rack = open_page(window, RACK)
-    rack.choose("house", False)
-    write(rack.card.parts, "Tallow coat 1 : Candle cream 2")
-    recipe = open_page(window, RECIPE)
-    recipe.state.zone_id = "coat"
-    told = [words for words in recipe.state.warnings() if "House coat is poured otherwise" in words]
-    today = [
-        f for f in session.answers.facts if f.at.date() == EVENING.date() and getattr(f.event, "key", "") == first.id
-    ]
-    worn = {f for fact in today for f in fact.figures}
-    assert worn == set(wearing[:3])
-    assert len(told) == 1 and f"{len(worn)} figures wear it as it was" in told[0]
-    figure = window.benches["paint"].figure.state
-    figure.zone_id = "coat"
-    assert told[0] in figure.needs()
-    assert session.answers.changed_mix(["coat"]) == told[0] and session.answers.changed_mix(["skin"]) == ""
-    schools, looks, value = (open_page(window, name) for name in (SCHOOLS, SCHEME, VALUE))
-    assert schools.state.zone_id == "coat" and told[0] in schools.words.text()
-    assert told[0] in value.words.text()
-    looks.modes.setCurrentText(LEVELS_SHOWN)
-    looks._mode_taken(0)
-    assert told[0] in looks.words.text()
-    session.undo()
-    assert not any("otherwise" in words for words in open_page(window, RECIPE).state.warnings())

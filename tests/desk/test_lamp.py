@@ -1,0 +1,60 @@
+"""The lamp on the Cure bench: its load part by part, another lamp taken."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from pathlib import Path
+
+from bench_steps import do
+
+from numerus.desk.window import MainWindow
+
+
+def test_the_load_under_the_lamp_is_seen_part_by_part(window: MainWindow) -> None:
+    """Every part of the plate once, the worst first; a part of the list is looked at from near; one side shows less."""
+    do(window, "Wash")
+    window.benches["wash"].done()
+    window.session.go("cure")
+    bench = window.benches["cure"]
+    shown = [p for c in bench.state.cured for p in c.parts]
+    assert len(shown) == len(bench.state.parts) > 0
+    target = bench.state.cured[0].station.target_j_per_cm2
+    under = [p.share_under(p.both, target) for p in bench.state.worst]
+    assert under == sorted(under, reverse=True) and "J/cm²" in bench.dose_words.text()
+    both = bench.view.things[0].colours.copy()
+    bench.both.setChecked(False)
+    assert bench.view.things[0].colours.mean() < both.mean()
+    before = bench.view.camera
+    bench.list.grab()
+    bench.choose(1)
+    assert bench.view.camera.height_mm < before.height_mm and bench.list.at_part == 1
+    assert bench.advice.text()
+    bench.grab()
+
+
+def test_another_lamp_is_taken_from_the_list_or_a_file_and_given_back_by_undo(
+    window: MainWindow, tmp_path: Path
+) -> None:
+    """What it does to the load is followed anew; a file that is none changes nothing; what a resin wants is told once, for all."""
+    do(window, "Wash")
+    wash = window.benches["wash"]
+    plates = window.session.plans.plates
+    wash.state.run_id = min(wash.state.waiting, key=lambda r: len(plates[r.plate_id].placed)).run_id
+    wash.done()
+    window.session.go("cure")
+    bench = window.benches["cure"]
+    usual = bench.state.cured[0].minutes
+    bench.lamps.setCurrentText("One bar")
+    bench.lamps._chosen()
+    assert bench.state.lamp == "One bar" == bench.lamps.currentText()
+    assert len(bench.state.cured[0].station.lamps) == 5 and bench.state.cured[0].minutes != usual
+    bench.lamps.write_file(tmp_path / "mine.json")
+    (tmp_path / "none.json").write_text('{"lamps": []}')
+    window.session.undo()
+    bench.lamps.open_file(tmp_path / "none.json")
+    assert "no lamps" in window.errors.message.text() and bench.state.cured[0].minutes == usual
+    bench.lamps.open_file(tmp_path / "mine.json")
+    assert bench.state.lamp == "One bar"
+    resin = window.session.plans.resin
+    window.session.commit("its data sheet", [replace(resin, dose_j_per_cm2=2.4)])
+    assert bench.state.cured[0].station.target_j_per_cm2 == 2.4 and "as you told them" in bench.state.light
