@@ -11,10 +11,11 @@ from pathlib import Path
 import pytest
 
 from numerus.book.book import Book
-from numerus.book.pruning import FIELDS, MOST_FIELDS, digest_of
+from numerus.book.pruning import FIELDS, MOST_FIELDS, MOST_PAINTING, PAINTING, digest_of
 from numerus.domain.journal import Fact, PhotographTaken
 from numerus.domain.printing.poses import BrushDab, BrushStroke
 from numerus.errors import BookError
+from numerus.paint.figure.built import fields_key
 
 
 def blobs_of(path: Path) -> set[str]:
@@ -51,6 +52,17 @@ def test_worked_out_fields_of_meshes_that_are_gone_or_long_replaced_go(demo: Boo
     assert (
         again.worked_out(f"{FIELDS}{blob}:0") is None and again.worked_out(f"{FIELDS}{blob}:{MOST_FIELDS + 2}") == b"x"
     )
+    again.close()
+
+
+def test_of_figures_fields_the_newest_are_kept(demo: Book) -> None:
+    """Those of painting are of many parts together: the oldest go once there are too many."""
+    assert fields_key(["a"]).startswith(PAINTING)
+    for n in range(MOST_PAINTING + 2):
+        demo.keep_worked_out(f"{PAINTING}2 {n}", b"x")
+    demo.close()
+    again = Book.open(demo.path)
+    assert again.worked_out(f"{PAINTING}2 1") is None and again.worked_out(f"{PAINTING}2 {MOST_PAINTING + 1}") == b"x"
     again.close()
 
 

@@ -17,6 +17,8 @@ from numerus.book import tables
 DIGEST = re.compile(r"(?<![0-9a-f])[0-9a-f]{32}(?![0-9a-f])")
 FIELDS = "fields:"
 """What is worked out of a part's skin is kept under this word, the digest of its mesh, and what else it depends on."""
+PAINTING, MOST_PAINTING = "painting ", 150
+"""Fields of whole figures for painting begin with this; so many are kept, the newest: older ones may be of parts long gone."""
 MOST_FIELDS = 8  # kept for one mesh, the newest: undo and another build come back to them
 log = logging.getLogger(__name__)
 
@@ -31,7 +33,7 @@ def prune(engine: sa.Engine) -> tuple[int, int]:
     with engine.begin() as connection:
         named = _named(connection)
         blobs = [d for (d,) in connection.execute(sa.select(tables.blob.c.digest)) if d not in named]
-        worked = _stale(connection, named)
+        worked = [*_stale(connection, named), *_keys(connection, PAINTING)[MOST_PAINTING:]]
         for table, column, gone in (
             (tables.blob, tables.blob.c.digest, blobs), (tables.worked_out, tables.worked_out.c.key, worked),
         ):  # fmt: skip
@@ -54,16 +56,19 @@ def _named(connection: sa.Connection) -> set[str]:
 
 def _stale(connection: sa.Connection, named: set[str]) -> list[str]:
     """Keys of fields whose mesh is gone, or that newer ones of the same mesh have taken the place of."""
-    keys = connection.execute(
-        sa.select(tables.worked_out.c.key)
-        .where(tables.worked_out.c.key.startswith(FIELDS))
-        .order_by(sa.text("rowid DESC"))
-    ).scalars()
     kept: dict[str, int] = {}
     gone = []
-    for key in keys:
+    for key in _keys(connection, FIELDS):
         blob = key.split(":")[1]
         kept[blob] = kept.get(blob, 0) + 1
         if blob not in named or kept[blob] > MOST_FIELDS:
             gone.append(key)
     return gone
+
+
+def _keys(connection: sa.Connection, begin: str) -> list[str]:
+    """Keys of worked-out data that begin so, the newest first."""
+    key = tables.worked_out.c.key
+    return list(
+        connection.execute(sa.select(key).where(key.startswith(begin)).order_by(sa.text("rowid DESC"))).scalars()
+    )
