@@ -18,7 +18,7 @@ from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged, xyz
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
-from numerus.geometry.thickness import Thickness, thickness, thin_places
+from numerus.geometry.thickness import EDGE_MM, thickness, thin_places
 from numerus.surface.fields.exposure import table_exposure
 from numerus.surface.fields.painting_fields import layer_step_um
 
@@ -26,11 +26,7 @@ SEAM, SCAR, STAIRS, THIN, HIDDEN, MARGIN = "seam", "scar", "layer lines", "thin"
 TABLE_MM = 900.0
 ARC_MINUTE = float(np.radians(1 / 60))  # what an eye tells apart
 DEEP_UM = 40.0  # (default) stairs that primer alone does not hide
-THIN_MM, EDGE_MM, SHORT_MM = (
-    0.6,
-    0.15,
-    1.5,
-)  # (default) walls that snap; what is an edge and no wall; too short to be a limb
+THIN_MM, SHORT_MM = 0.6, 1.5  # (default) walls that snap; patches too short to be a limb
 SCAR_MM = 0.45  # (default) across, of a tip snipped and not sanded
 SURE_MARGIN = 1.2  # what tips hold over what pulls, below which a print may have shifted
 MOST_OF_A_KIND = 6
@@ -198,15 +194,9 @@ def _stairs(part: PrintedPart) -> list[Flaw]:
     return [Flaw(f"{STAIRS} {part.slot}", STAIRS, part.slot, xyz(at, 2), part.layer_mm, 0.0, words, ways)]
 
 
-def _walls(mesh: Mesh) -> Thickness:
-    """Thickness without what runs out to an edge."""
-    measured = thickness(mesh)
-    return replace(measured, wall_mm=np.where(measured.wall_mm < EDGE_MM, np.inf, measured.wall_mm))
-
-
 def _thin(part: PrintedPart) -> list[Flaw]:
     """Limbs, blades and cords that a finger snaps, the largest two of a part."""
-    patches = [t for t in thin_places(_walls(part.mesh), THIN_MM) if t.length_mm > SHORT_MM]
+    patches = [t for t in thin_places(thickness(part.mesh).without_edges(EDGE_MM), THIN_MM) if t.length_mm > SHORT_MM]
     ways = (
         Way("look along it for cracks and bends", 0.5, 0.0, 1, "warm water straightens what is bent"),
         Way("stiffen with thin glue", 0.5, 10.0, 1, "vapour: air, gloves"), Way(LEAVE, 0.0, 0.0, 0, "touch it last, hold elsewhere"),

@@ -8,7 +8,7 @@ A gap is the same outward. Areas count both faces of a wall.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
@@ -24,6 +24,7 @@ MOST_SHELLS_DEEP = 24  # crossings followed before a ray is given up
 LEAST_AREA_MM2 = 0.02  # the thinnest place must be at least so large to be named
 OFFSET = 2e-5  # of the size: rays start this far off their surface, above single precision
 NO_WALL = np.inf
+EDGE_MM = 0.15  # (default) what is thinner runs out to an edge and is no wall that snaps
 PASSES = 4
 
 
@@ -49,6 +50,10 @@ class Thickness:
 
     def area_below_mm2(self, wall_mm: float) -> float:
         return float(self.area_mm2[self.wall_mm < wall_mm].sum())
+
+    def without_edges(self, edge_mm: float) -> Thickness:
+        """The same where what is thinner than that is taken for an edge running out, and no wall."""
+        return replace(self, wall_mm=np.where(self.wall_mm < edge_mm, NO_WALL, self.wall_mm))
 
     def lost_mm2(self, normals: Floats, pixel_mm: float, layer_mm: float, up: Sequence[float]) -> float:
         """Surface of ridges and grooves too fine for a machine: under two of its steps along their normal.

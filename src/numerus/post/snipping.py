@@ -10,13 +10,12 @@ from scipy.spatial import cKDTree
 
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.thickness import thickness
+from numerus.geometry.thickness import EDGE_MM, thickness
 from numerus.post.cure import FRAGILE_MM
 from numerus.surface.support_marks import tips_of
 from numerus.words import counted
 
 BESIDE_MM = 1.0  # skin so near a tip is what it pulls on
-EDGE_MM = 0.15  # (default) thinner than that is an edge and no wall
 THICK_MM = 2.0  # (default) skin that bears a pull
 
 
@@ -46,10 +45,9 @@ class Snipping:
 
 def walls_at(part: Mesh, tips: Floats) -> Floats:
     """The least wall within a millimetre of each place, mm (k,); infinite where there is none."""
-    measured = thickness(part)
-    wall = np.where(measured.wall_mm < EDGE_MM, np.inf, measured.wall_mm)
+    measured = thickness(part).without_edges(EDGE_MM)
     beside = cKDTree(measured.point).query_ball_point(tips, BESIDE_MM)
-    return np.array([wall[own].min() if own else np.inf for own in beside])
+    return np.array([measured.wall_mm[own].min() if own else np.inf for own in beside])
 
 
 def snipping_of(name: str, part: Mesh, up: Floats, supported: Mesh, count: int = 1) -> Snipping | None:

@@ -95,7 +95,7 @@ class FlawState:
 
 def way_words(way: Way) -> str:
     """A way in a line: passes, minutes, waiting, what to mind."""
-    passes = f"{counted(way.passes, 'pass')[:-1] + 'es' if way.passes > 1 else '1 pass'}, " if way.passes else ""
+    passes = f"{way.passes} {'pass' if way.passes == 1 else 'passes'}, " if way.passes else ""
     wait = f", {span(way.waits_min)} to cure" if way.waits_min else ""
     taken = f"{passes}{span(way.minutes)}{wait}" if way.minutes else "no minutes"
     return f"{taken}; {way.costs}" if way.costs else taken

@@ -62,24 +62,9 @@ class LooksPage(QWidget):
         super().__init__()
         self.context, self.session, self.built, self.with_meshes = context, context.session, built, with_meshes
         self.state = LooksState(context.session.answers)
-        self.modes, self.zones, self.colours, self.fault = QComboBox(), QComboBox(), QLineEdit(), label("", "fault")
-        self.modes.addItems(MODES)
-        self.modes.setAccessibleName("What is compared")
-        self.modes.activated.connect(self._mode_taken)
-        self.zones.setAccessibleName("Zone shown in other colours")
-        self.zones.activated.connect(self._zone_taken)
-        self.colours.setAccessibleName("Colours, the main one first")
-        self.colours.setMinimumWidth(260)
-        self.colours.returnPressed.connect(self._colours_typed)
-        self.turns = button(
-            "In turns", self.vary, tip="Figures wear the zone as it is and in each colour shown, in turn"
-        )
-        self.same = button("All alike again", self.make_alike, "link", "Every figure wears the zone as it is")
-        self.open = button("Leave it open", self.leave_open, tip="Which colour is asked again once figures are primed")
-        self.owner = QComboBox()
-        self.owner.setAccessibleName("Which scheme the unit is painted by")
-        self.owner.activated.connect(self._owner_taken)
-        self.picture = button("From a picture …", self.open_picture, tip="The colours a reference picture is made of")
+        self._asked: object = None
+        self._make_choices()
+        self._make_buttons()
         self.cards = ComparisonCards(context, "Ways to paint the army", ROWS, "Goes wrong", "Painting the figure …")
         self.cards.chosen.connect(self.choose)
         self.chips, self.words = ZoneColours(context, self.say), label("", "strong", True)
@@ -90,26 +75,37 @@ class LooksPage(QWidget):
         self.shown = Pages()
         for widget in (self.cards, self.squad):
             self.shown.addWidget(widget)
-        head = row(
-            self.modes,
-            self.zones,
-            self.colours,
-            self.picture,
-            self.turns,
-            self.open,
-            self.same,
-            self.fault,
-            -1,
-            self.owner,
-            gap=8,
-        )
-        upper = column(head, self.shown, gap=6, margins=(16, 0, 16, 6))
+        self._lay_out()
+
+    def _make_choices(self) -> None:
+        self.modes, self.zones, self.colours, self.fault = QComboBox(), QComboBox(), QLineEdit(), label("", "fault")
+        self.modes.addItems(MODES)
+        self.modes.setAccessibleName("What is compared")
+        self.modes.activated.connect(self._mode_taken)
+        self.zones.setAccessibleName("Zone shown in other colours")
+        self.zones.activated.connect(self._zone_taken)
+        self.colours.setAccessibleName("Colours, the main one first")
+        self.colours.setMinimumWidth(260)
+        self.colours.returnPressed.connect(self._colours_typed)
+        self.owner = QComboBox()
+        self.owner.setAccessibleName("Which scheme the unit is painted by")
+        self.owner.activated.connect(self._owner_taken)
+
+    def _make_buttons(self) -> None:
+        tip = "Figures wear the zone as it is and in each colour shown, in turn"
+        self.turns = button("In turns", self.vary, tip=tip)
+        self.same = button("All alike again", self.make_alike, "link", "Every figure wears the zone as it is")
+        self.open = button("Leave it open", self.leave_open, tip="Which colour is asked again once figures are primed")
+        self.picture = button("From a picture …", self.open_picture, tip="The colours a reference picture is made of")
+
+    def _lay_out(self) -> None:
+        choices = self.modes, self.zones, self.colours, self.picture, self.turns, self.open, self.same
+        upper = column(row(*choices, self.fault, -1, self.owner, gap=8), self.shown, gap=6, margins=(16, 0, 16, 6))
         upper.setStretch(1, 1)
         lower = panel(column(self.chips, self.words, self.caution, gap=3, margins=(16, 6, 16, 6)), "drawer")
         body = column(upper, lower, gap=0)
         body.setStretch(0, 1)
         self.setLayout(body)
-        self._asked: object = None
 
     @property
     def summary(self) -> str:

@@ -24,7 +24,7 @@ from numerus.paint.covering import Covering, covering
 from numerus.paint.figure.built import Built, painted_vertices
 from numerus.paint.figure.by_hand import DrawnOnFigure
 from numerus.paint.figure.lost_light import lost_light, lost_light_words
-from numerus.paint.figure.overspray import masks_words, overspray
+from numerus.paint.figure.overspray import Overspray, masks_words, overspray
 from numerus.paint.figure.painted import PaintedZone, painted_steps
 from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
 from numerus.paint.priming import primed_ground, two_tone_primer
@@ -76,6 +76,7 @@ class RecipeState:
         self.zone_id, self.step_id = "", ""
         self.frames: list[Frame] = []
         self._lost: dict[tuple[object, ...], str] = {}
+        self._sprayed: dict[tuple[object, ...], list[Overspray]] = {}
         self.figure: ArmyFigure | None = None
         self.look(answers, "", "")
 
@@ -295,7 +296,10 @@ class RecipeState:
     def _hits(self, built: Built, step: RecipeStep, scheme: Scheme) -> str:
         order = [r.zone for r in scheme.recipes]
         finished = set(order[: order.index(self.zone_id)])
-        oversprays = overspray(built, self.zone_id, np.asarray(step.placing.toward, float))
+        key = (built, self.zone_id, step.placing.toward)
+        if key not in self._sprayed:  # whatever else of the stroke is changed, its spray goes where it went
+            self._sprayed = {key: overspray(built, self.zone_id, np.asarray(step.placing.toward, float))}
+        oversprays = self._sprayed[key]
         return masks_words(oversprays, {z.id: z.name for z in self.plans.zones.values()}, finished)
 
 
