@@ -13,6 +13,7 @@ from numerus.geometry.mesh import Floats
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.drawn import drawn_cover, drawn_mm2
 from numerus.paint.techniques import LINE
+from numerus.words import counted
 
 STEPS_A_WIDTH = 2.0  # points of a line to its width, so that it follows the skin between places a hand went over
 
@@ -48,7 +49,8 @@ class DrawnOnFigure:
 
     def shown(self) -> tuple[Floats, str]:
         """How far the lines cover each of the zone's vertices ``own`` (k,), and what is drawn in words."""
-        return drawn_cover(self.lines, self.places.position, self.places.normal), self.described()
+        cover = drawn_cover(self.lines, self.places.position, self.places.normal)
+        return cover, self._described(float((cover * self.area_mm2).sum()))
 
     @property
     def length_mm(self) -> float:
@@ -66,13 +68,11 @@ class DrawnOnFigure:
         mask = old.mask if self.step.technique == LINE else BY_HAND
         return replace(old, mask=mask, drawn=tuple(self.lines), drawn_share=round(share, 5))
 
-    def described(self) -> str:
-        """What is drawn, in words."""
-        many, covered = len(self.lines), self.covered_mm2
-        if not many:
+    def _described(self, covered_mm2: float) -> str:
+        if not self.lines:
             return "Nothing drawn yet."
-        share = covered / max(float(self.area_mm2.sum()), 1e-9)
-        return f"{many} {'line' if many == 1 else 'lines'}, {self.length_mm:.0f} mm, {covered:.1f} mm² of this zone ({share:.0%})"
+        share = covered_mm2 / max(float(self.area_mm2.sum()), 1e-9)
+        return f"{counted(len(self.lines), 'line')}, {self.length_mm:.0f} mm, {covered_mm2:.1f} mm² of this zone ({share:.0%})"
 
 
 def _filled(places: Floats, apart_mm: float) -> Floats:
