@@ -21,6 +21,7 @@ from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.printing.runs.run_records import failure_counts
+from numerus.progress.capacity import Capacities, day_of
 from numerus.progress.evenings import evenings_kept
 from numerus.progress.history import History
 from numerus.progress.rates import Rate, failure_rate, rates
@@ -148,25 +149,6 @@ def _refuse_uncounted(plans: Plans) -> None:
         raise PlanError("nothing-counted", words, "Bring their files in at Sort and fill the builds.")
 
 
-def _capacity(s: Situation, dice: Draws) -> Floats:
-    """Minutes of hands by the end of each day: (draws, days) cumulative."""
-    day = np.array(hobby_minutes_per_day(s.army, s.today, HORIZON_DAYS), float)
-    if day.sum() + s.extra_evening_min <= 0:
-        raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
-    kept = np.clip(s.army.evenings_kept + 0.08 * dice.slack, 0.05, 1.0)
-    going = dice.evenings < kept[:, None]
-    return np.cumsum(going * day, axis=1) + np.arange(1, HORIZON_DAYS + 1) * s.extra_evening_min / 7
-
-
-def _day_of(capacity: Floats, need: Floats) -> Floats:
-    """Fractional day on which cumulative capacity reaches ``need``, per draw."""
-    index = np.minimum((capacity < need[:, None]).sum(axis=1), HORIZON_DAYS - 1)
-    rows = np.arange(len(need))
-    before = np.where(index > 0, capacity[rows, index - 1], 0.0)
-    gained = np.maximum(capacity[rows, index] - before, 1e-9)
-    return index + np.clip((need - before) / gained, 0, 1)
-
-
 def _pace(rate: Rate, own: Floats, common: Floats | None) -> Floats:
     """Standard normals of a group: its own dice, and as far as its pace is the person's, those all groups share."""
     if common is None:
@@ -174,13 +156,13 @@ def _pace(rate: Rate, own: Floats, common: Floats | None) -> Floats:
     return np.sqrt(1 - rate.common) * own + np.sqrt(rate.common) * common
 
 
-def simulate(s: Situation, dice: Draws) -> dict[str, Floats]:
+def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) -> dict[str, Floats]:
     """Days from today on which each unit is ready, per draw: {unit id: (draws,)} with "" for the whole army.
 
     Units are worked in the roll's order. A unit is ready when hands have done all up to it, and not before its last
     plate is printed and the work of that plate (a third of its work after printing) is done.
     """
-    capacity = _capacity(s, dice)
+    capacity = (capacities or Capacities(dice.evenings)).of(s.army, s.today, dice.slack, s.extra_evening_min)
     factor = {g: np.exp(r.spread * _pace(r, dice.groups[g], dice.pace)) for g, r in s.rates.items()}
     factor["desk"] = np.exp(0.3 * dice.groups["desk"])
     failing = np.clip(s.fails[0] + (s.fails[2] - s.fails[1]) / 2.56 * dice.failures, 0, 0.5)
@@ -195,7 +177,7 @@ def simulate(s: Situation, dice: Draws) -> dict[str, Floats]:
         after = sum(m for stage, m in unit.hands.items() if stage in AFTER_PRINT) / 3 if unit.machine else 0.0
         rows = np.arange(len(failing))
         had = capacity[rows, np.minimum(printed.astype(int), HORIZON_DAYS - 1)]
-        done = np.maximum(_day_of(capacity, hands), _day_of(capacity, had + after) if unit.machine else 0.0)
+        done = np.maximum(day_of(capacity, hands), day_of(capacity, had + after) if unit.machine else 0.0)
         ready[unit.unit_id] = done + (LAST_DRYING_DAYS if unit.hands_total > 0 else 0.0)
         ready[""] = np.maximum(ready[""], ready[unit.unit_id])
     return ready
@@ -220,7 +202,8 @@ def forecast(
     """The whole answer. Raises PlanError where there is no army or no time at all."""
     dice = dice or draws()
     s = situation(plans, history, now, army_standing)
-    ready = simulate(s, dice)
+    capacities = Capacities(dice.evenings)
+    ready = simulate(s, dice, capacities)
     days = ready[""]
     q = np.quantile(days, [0.05, 0.25, 0.5, 0.75, 0.95])
     dots = _dots(days, s.today)
@@ -230,7 +213,7 @@ def forecast(
         dots, s.army.ready_by, s.today, _date(s.today, q[2]), (_date(s.today, q[1]), _date(s.today, q[3])),
         (_date(s.today, q[0]), _date(s.today, q[4])), _in_time(dots, s.army.ready_by),
         sum(u.hands_total for u in s.units), float(sum(there)) * s.army.evenings_kept,
-        tuple(_movers(s, dice, float(q[2]))), tuple(_levers(s, dice, plans)), units,
+        tuple(_movers(s, dice, capacities)), tuple(_levers(s, dice, plans, capacities)), units,
         sum(r.logged for r in s.rates.values()), max((r.weeks for r in s.rates.values()), default=0),
         _bias(history.facts, float(q[2]), s.today), len(uncounted(plans)), _chances(days, s.today),
     )  # fmt: skip
@@ -277,7 +260,7 @@ def _fixed(dice: Draws, **changes: float) -> Draws:
     )
 
 
-def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
+def _movers(s: Situation, dice: Draws, capacities: Capacities) -> list[Mover]:
     """One thing at a time to its one-in-ten ends, everything else in the middle."""
     z = 1.2816
     kept = s.army.evenings_kept
@@ -297,10 +280,10 @@ def _movers(s: Situation, dice: Draws, middle: float) -> list[Mover]:
             {"machine": 0.1},
         ),
     ]  # fmt: skip
-    base = float(np.median(simulate(s, _fixed(dice))[""]))
+    base = float(np.median(simulate(s, _fixed(dice), capacities)[""]))
     movers = []
     for name, description, good, bad in things:
-        better, worse = (float(np.median(simulate(s, _fixed(dice, **c))[""])) for c in (good, bad))
+        better, worse = (float(np.median(simulate(s, _fixed(dice, **c), capacities)[""])) for c in (good, bad))
         movers.append(Mover(name, description, min(better - base, 0.0), max(worse - base, 0.0)))
     return sorted(movers, key=lambda m: m.earlier - m.later)[:5]
 
@@ -310,7 +293,7 @@ def _percent(rate: Rate) -> str:
     return f"{low:.2f}–{high:.2f} × plan"
 
 
-def _levers(s: Situation, dice: Draws, plans: Plans) -> list[Lever]:
+def _levers(s: Situation, dice: Draws, plans: Plans, capacities: Capacities) -> list[Lever]:
     """What would help, each tried with the same dice; nothing is changed by looking."""
     evening = float(np.median([d.hobby_minutes for d in s.army.week if d.hobby_minutes] or [0]))
     above = [u for u in s.units if plans.units[u.unit_id].level != "table"]
@@ -330,7 +313,7 @@ def _levers(s: Situation, dice: Draws, plans: Plans) -> list[Lever]:
         options.append((f"{name} later", replace(s, units=tuple(u for u in s.units if u is not last))))
     levers = []
     for name, changed in options:
-        dots = _dots(simulate(changed, dice)[""], s.today)
+        dots = _dots(simulate(changed, dice, capacities)[""], s.today)
         levers.append(Lever(name, _in_time(dots, s.army.ready_by), dots))
     return levers
 
