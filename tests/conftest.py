@@ -16,10 +16,13 @@ from hypothesis import settings
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.demo.army import make_demo
+from numerus.geometry.kernels import compiler
 
 # The same examples every time: a change that lands is judged by what its author saw.
 settings.register_profile("steady", derandomize=True, deadline=None)
 settings.load_profile("steady")
+
+DEMO_FOLDER = "NUMERUS_TESTS_DEMO"  # in the environment: where several runs find the demo that the first has made
 
 
 def pytest_collection_modifyitems(items: list[pytest.Item]) -> None:
@@ -35,22 +38,48 @@ def shared(tmp_path_factory: pytest.TempPathFactory) -> Path:
 
 
 @contextmanager
-def held(folder: Path) -> Iterator[None]:
+def held(folder: Path, what: str = "demo") -> Iterator[None]:
     """One worker at a time."""
-    with (folder / "demo.lock").open("w") as lock:
+    with (folder / f"{what}.lock").open("w") as lock:
         fcntl.flock(lock, fcntl.LOCK_EX)
         yield
 
 
+@pytest.fixture(scope="session", autouse=True)
+def compiled_once(shared: Path) -> None:
+    """A kernel that two workers need is compiled by one; the other waits and reads what was kept."""
+    compiler()
+    from numba.core.compiler_lock import global_compiler_lock
+    from numba.core.dispatcher import Dispatcher
+
+    plain = Dispatcher.compile
+
+    def compile_held(self: Dispatcher, signature: object) -> object:
+        # The thread that compiles is chosen first: one that held a kernel and waited for its turn would block the others.
+        with global_compiler_lock, held(shared, f"{self.py_func.__module__}.{self.py_func.__qualname__}"):
+            return plain(self, signature)
+
+    if "PYTEST_XDIST_WORKER" in os.environ:
+        Dispatcher.compile = compile_held
+
+
 @pytest.fixture(scope="session")
 def demo_file(shared: Path) -> Path:
-    """The demo book, made once for all workers."""
+    """The demo book, made once for all workers; what they work out of it is their run's own."""
     path = shared / "demo.numerus"
     with held(shared):
         if not path.exists():
-            making = shared / "making.numerus"
-            make_demo(making, EVENING).close()
-            making.rename(path)
+            shutil.copy(made_demo(Path(os.environ.get(DEMO_FOLDER, shared))), path)
+    return path
+
+
+def made_demo(folder: Path) -> Path:
+    """The demo book as it begins, in a folder that runs one after the other may share."""
+    path = folder / "made.numerus"
+    if not path.exists():
+        making = folder / "making.numerus"
+        make_demo(making, EVENING).close()
+        making.rename(path)
     return path
 
 

@@ -50,11 +50,24 @@ def test_the_part_follows_the_chart_and_is_supported_when_it_is_let_go(window: M
 def test_the_chart_shows_the_search_as_it_grows(window: MainWindow) -> None:
     """Each part of the search is drawn before the last is known."""
     bench = pose_bench(window)
+    bench.poses.counts._set("drain", 4)  # so that no other test has searched it before
     seen: list[int] = []
     bench.trials.grew.connect(lambda found: seen.append(len(found.ups)))
     window.session.select("heron", part_id="heron_neck")
     assert len(seen) >= 4 and seen == sorted(seen)
     assert len(bench.chart.search.ups) > seen[-1]
+
+
+def test_a_part_that_was_searched_is_not_searched_again(window: MainWindow) -> None:
+    """Looked at once more it has the same candidates and the same map, read from the book."""
+    bench = pose_bench(window)
+    ups, best = [c.up for c in bench.trials.costs], bench.trials.search.best
+    window.session.select("heron", part_id="heron_neck")
+    searched: list[object] = []
+    bench.trials.grew.connect(searched.append)
+    window.session.select("heron", part_id="heron_head")
+    assert [c.up for c in bench.trials.costs] == ups and bench.trials.search.best == best
+    assert not searched
 
 
 def test_schools_set_what_counts_and_a_click_changes_one(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]

@@ -46,12 +46,18 @@ class Kernel:
         return self.compiled(*args)
 
 
-def _compile_module(names: dict[str, Any]) -> None:
-    """Put compiled functions in the place of a module's kernels."""
-    # Numba reads this once, at its import: an unwritable default place would fail the import itself.
+def compiler() -> Any:
+    """Numba, told where what it compiles is kept."""
+    # It reads this once, at its import: an unwritable default place would fail the import itself.
     os.environ.setdefault("NUMBA_CACHE_DIR", str(cache_folder() / "kernels"))
     import numba
 
+    return numba
+
+
+def _compile_module(names: dict[str, Any]) -> None:
+    """Put compiled functions in the place of a module's kernels."""
+    numba = compiler()
     for name, value in list(names.items()):
         if not isinstance(value, Kernel):
             continue

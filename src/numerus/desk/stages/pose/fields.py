@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import hashlib
+from typing import NamedTuple
 
 from numerus.book.pruning import FIELDS
 from numerus.desk.session import Session
@@ -11,8 +12,14 @@ from numerus.domain.printing.poses import BrushDab
 from numerus.geometry.mesh import Mesh
 from numerus.surface.fields.part_fields import FORM, Fields, fields_of, packed_fields, unpacked_fields
 
-At = tuple[str, Fields | None, list[Mesh], tuple[BrushDab, ...]]
-"""Under which key, what is known of a part, the other parts of its build in place, what was brushed onto it."""
+
+class At(NamedTuple):
+    """Under which ``key`` what is ``known`` of a part, the other parts of its build in place, what was brushed onto it."""
+
+    key: str
+    known: Fields | None
+    beside: list[Mesh]
+    dabs: tuple[BrushDab, ...]
 
 
 class KnownFields:
@@ -25,22 +32,22 @@ class KnownFields:
     def at(self, part: Part) -> At:
         """What its fields depend on, and what is known of them; the other parts of its build cover and hide it."""
         beside = self.session.beside(part)
-        about = (FORM, part.blob, self.session.plans.dabs_of(part.id), *(p.blob for p in beside))
-        key = f"{FIELDS}{part.blob}:{hashlib.sha256(repr(about).encode()).hexdigest()[:32]}"
+        dabs = self.session.plans.dabs_of(part.id)
+        key = self.key(part, (FORM, part.blob, dabs, *(p.blob for p in beside)))
         if key not in self._known:
             data = self.session.worked_out(key)
             fields = unpacked_fields(data, part.triangles) if data else None
             if fields is not None:
                 self._known[key] = fields
-        return (
-            key,
-            self._known.get(key),
-            [self.session.mesh(p.blob) for p in beside],
-            self.session.plans.dabs_of(part.id),
-        )
+        return At(key, self._known.get(key), [self.session.mesh(p.blob) for p in beside], dabs)
+
+    @staticmethod
+    def key(part: Part, about: tuple[object, ...]) -> str:
+        """Under which the book keeps what was worked out of a part's mesh and of what else it is ``about``."""
+        return f"{FIELDS}{part.blob}:{hashlib.sha256(repr(about).encode()).hexdigest()[:32]}"
 
     def of(self, part: Part, mesh: Mesh, at: At) -> Fields:
-        return at[1] or fields_of(mesh, at[2], at[3])
+        return at.known or fields_of(mesh, at.beside, at.dabs)
 
     def keep(self, key: str, fields: Fields) -> None:
         if key not in self._known:

@@ -15,6 +15,8 @@ from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.poses import BrushDab, Draft
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.printing.orientation.kept_poses import FORM as SEARCHED
+from numerus.printing.orientation.kept_poses import packed_poses, unpacked_poses
 from numerus.printing.orientation.orientation_search import Search, Weights
 from numerus.printing.orientation.pose_measures import (
     PoseCost,
@@ -112,17 +114,23 @@ class Trials(QObject):
         self.context.jobs.cancel("measure")  # of the part before
         self.begun.emit(mesh)
         at = self.known.at(part)
+        searched_key = self.known.key(part, (SEARCHED, at.key, machine, resin, weights))
+        kept = self.session.worked_out(searched_key)
 
         def work(progress: Progress) -> tuple[Fields, list[PoseCost], Search]:
             fields = self.known.of(part, mesh, at)
-            return fields, *candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit)
+            known = unpacked_poses(kept) if kept else None
+            return fields, *(known or candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit))
 
-        self.context.jobs.start("pose", "Searching poses", work, lambda r: self._searched(part.id, mesh, at[0], *r))
+        def done(found: tuple[Fields, list[PoseCost], Search]) -> None:
+            self.known.keep(at.key, found[0])
+            if kept is None:
+                self.session.keep_worked_out(searched_key, packed_poses(*found[1:]))
+            self._searched(part.id, mesh, *found)
 
-    def _searched(
-        self, part_id: str, mesh: Mesh, key: str, fields: Fields, costs: list[PoseCost], search: Search
-    ) -> None:
-        self.known.keep(key, fields)
+        self.context.jobs.start("pose", "Searching poses", work, done)
+
+    def _searched(self, part_id: str, mesh: Mesh, fields: Fields, costs: list[PoseCost], search: Search) -> None:
         if part_id != self.part_id:
             return
         self.fields, self.costs, self.search = fields, costs, search
