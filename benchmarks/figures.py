@@ -2,11 +2,14 @@
 
 from __future__ import annotations
 
+import time
+
 import numpy as np
 
 from benchmarks.measuring import say, timed
 
 VERTICES = 150_000
+OTHERS = 57_000  # of the demo figure's parts that stay
 SOME, FEW = 10, 3_000  # places at which plain NumPy and the library ask
 
 
@@ -121,4 +124,77 @@ def a_painted_figure() -> None:
 
         lamp()
         say("the whole figure read under another lamp", timed(lamp))
+        window.close()
+
+
+def a_figure_seen_first() -> None:
+    """A figure of 150,000 vertices that nobody has looked at, in the real window: from the opening of its page to its first sketch."""
+    from dataclasses import replace
+    from datetime import datetime
+    from pathlib import Path
+    from tempfile import TemporaryDirectory
+
+    from PyQt6.QtCore import QEventLoop, QTimer
+
+    from benchmarks.sculpts import organic
+    from numerus.book.intake import take_in
+    from numerus.demo.army import make_demo
+    from numerus.desk.app import application, make_window
+    from numerus.formats.face_labels import pack_labels
+    from numerus.formats.mesh_writing import write_stl
+
+    app, evening = application(), datetime(2026, 3, 5, 21, 12)
+    assert app is not None
+    with TemporaryDirectory() as place:
+        book, file = make_demo(Path(place) / "demo.numerus", evening), Path(place) / "sculpt.stl"
+        write_stl(organic(2 * (VERTICES - OTHERS)), file)
+        old = set(book.plans.parts)
+        take_in(book, [file], "Sculpts")
+        sculpt = next(p for p in book.plans.parts.values() if p.id not in old)
+        window = make_window(book, lambda: evening, Path(place) / "settings.json")
+        window.show()
+
+        def until(done: list[float], most_s: float) -> None:
+            loop = QEventLoop()
+            watch = QTimer()
+            watch.timeout.connect(lambda: loop.quit() if done else None)
+            watch.start(5)
+            QTimer.singleShot(int(1000 * most_s), loop.quit)
+            loop.exec()
+
+        window.session.select("lock")
+        window.session.go("paint")
+        window.benches["paint"].open_page("Figure")
+        page = window.benches["paint"].figure
+        until([], 4)
+        build = page.state.model.figure.build.values()
+        worn = next(p for p in build if len(book.plans.part_zones[p].zones) > 1)
+        zones = book.plans.part_zones[worn]
+        labels = np.arange(sculpt.triangles) * len(zones.zones) // sculpt.triangles
+        shown: list[float] = []
+        drawn = [0.0]
+        show, draw = page.laying.show_now, window.renderer.draw
+
+        def drawing(*args: object, **named: object) -> np.ndarray:
+            begun = time.perf_counter()
+            image = draw(*args, **named)
+            drawn[0] += time.perf_counter() - begun
+            return image
+
+        page.laying.show_now = lambda things: (show(things), page.view.repaint(), shown.append(time.perf_counter()))
+        window.renderer.draw = drawing  # type: ignore[method-assign]
+        changed = replace(book.plans.parts[worn], blob=sculpt.blob, triangles=sculpt.triangles)
+        window.session.go("muster")
+        window.session.store("another sculpt", lambda b: [
+            changed, replace(zones, labels=b.put_blob(pack_labels(labels.astype(np.uint8))))
+        ])  # fmt: skip
+        until([], 3)
+        begun, drawn[0] = time.perf_counter(), 0.0
+        window.session.go("paint")
+        until(shown, 30)
+        say(
+            "a sculpt never seen: its first sketch on screen",
+            shown[0] - begun,
+            f"{drawn[0]:.2f} s of it to draw pictures",
+        )
         window.close()

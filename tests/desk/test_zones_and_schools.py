@@ -72,7 +72,7 @@ def test_a_figure_that_is_looked_at_is_shown_by_its_films(window: MainWindow) ->
     window.session.select("lock")
     line = page(window, "Figure")
     flat = [len(np.unique(t.colours, axis=0)) for t in line.view.things]
-    line.looked_at.timeout.emit()
+    line.laying.looked_at.timeout.emit()
     filmed = [len(np.unique(t.colours, axis=0)) for t in line.view.things]
     assert sum(filmed) > 5 * sum(flat)
     assert all(np.ptp(t.colours.astype(int), axis=1).max() == 0 for t in line.table.grey)

@@ -166,6 +166,19 @@ def test_stairs_are_as_deep_as_the_layer_on_slopes_and_none_on_walls_and_flats()
     assert layer_step_um(normals, np.array([0, 0, 1.0]), 0.05) == pytest.approx([0, 25, 0])
 
 
+def test_work_that_is_given_up_ends_between_any_two_directions_and_pieces() -> None:
+    """Told to stop at any share it stops there: nobody waits for fields nobody looks at any more."""
+    mesh = ball_mesh(3.0, subdivisions=3)
+    shares: list[float] = []
+    painting_fields(mesh, progress=lambda share: shares.append(share) or True)
+    assert shares == sorted(shares) and max(np.diff([0, *shares])) <= 0.16
+    for last in shares[:: len(shares) // 7]:
+        told: list[float] = []
+        with pytest.raises(Cancelled):
+            painting_fields(mesh, progress=lambda share, last=last, told=told: told.append(share) or share < last)
+        assert told[-1] == pytest.approx(last)
+
+
 def test_fields_are_kept_as_bytes_and_work_can_be_stopped() -> None:
     """Each value within half a step of 255; other meshes' bytes are none; a search told to stop raises."""
     mesh = ball_mesh(3.0, subdivisions=2)

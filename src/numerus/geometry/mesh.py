@@ -171,7 +171,10 @@ def merged(meshes: list[Mesh]) -> Mesh:
     starts = np.cumsum([0] + [len(m.vertices) for m in meshes[:-1]])
     faces = np.concatenate([m.faces + start for m, start in zip(meshes, starts, strict=True)]).astype(np.int32)
     of_vertices, of_faces = _shared([m.vertex_attributes for m in meshes]), _shared([m.face_attributes for m in meshes])
-    return Mesh(np.concatenate([m.vertices for m in meshes]), faces, of_vertices, of_faces)
+    made = Mesh(np.concatenate([m.vertices for m in meshes]), faces, of_vertices, of_faces)
+    if all("vertex_normals" in m.__dict__ for m in meshes):  # where they are known they are not worked out anew
+        made.__dict__["vertex_normals"] = np.concatenate([m.vertex_normals for m in meshes])
+    return made
 
 
 def _shared(tables: list[Attributes]) -> Attributes:

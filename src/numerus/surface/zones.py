@@ -98,13 +98,13 @@ def contact_mm2(one: ZonedMesh, other: ZonedMesh) -> dict[tuple[str, str], float
     tree = cKDTree(other.mesh.triangles[theirs].mean(axis=1))
     far, index = tree.query(one.mesh.triangles[mine].mean(axis=1), distance_upper_bound=CONTACT_MM)
     met = np.isfinite(far)
+    a, b = one.labels[mine[met]].astype(np.int64), other.labels[theirs[index[met]]]
+    area = np.bincount(256 * a + b, one.mesh.areas_mm2[mine[met]])
     contact: dict[tuple[str, str], float] = {}
-    for a, b, mm2 in zip(
-        one.labels[mine[met]], other.labels[theirs[index[met]]], one.mesh.areas_mm2[mine[met]], strict=True
-    ):
-        if UNNAMED not in (a, b) and one.zones[a] != other.zones[b]:
-            pair = min(one.zones[a], other.zones[b]), max(one.zones[a], other.zones[b])
-            contact[pair] = contact.get(pair, 0.0) + float(mm2)
+    for a_label, b_label in (divmod(int(code), 256) for code in np.flatnonzero(area)):
+        if UNNAMED not in (a_label, b_label) and one.zones[a_label] != other.zones[b_label]:
+            pair = min(one.zones[a_label], other.zones[b_label]), max(one.zones[a_label], other.zones[b_label])
+            contact[pair] = contact.get(pair, 0.0) + float(area[256 * a_label + b_label])
     return contact
 
 

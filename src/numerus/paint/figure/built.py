@@ -99,7 +99,7 @@ def _assembled(
     """One mesh of all parts, its zones, each face's zone by number, and vertices of each part."""
     zones = tuple(dict.fromkeys(zone for z in zoned for zone in z.zones))
     numbers = np.concatenate([_numbers(z, zones) for z in zoned])
-    return merged([z.mesh.bare() for z in zoned]), zones, numbers, tuple(len(z.mesh.vertices) for z in zoned)
+    return merged([z.mesh for z in zoned]), zones, numbers, tuple(len(z.mesh.vertices) for z in zoned)
 
 
 def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progress) -> tuple[Built, bytes | None]:

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
+from typing import Any
 
 import numpy as np
+from numpy.typing import NDArray
 
 from numerus.colour.films import Pigment, broken
 from numerus.colour.light import lab_of_xyz
@@ -20,6 +22,7 @@ from numerus.paint.techniques import RESIST, RUB_BACK
 
 STEPS = 40  # films and shares are told in so many steps; finer is not seen
 PRIMER_UM = 22.0
+MOST_POSSIBLE = 64  # keys for each place, up to which a table of them all is quicker than sorting
 
 
 @dataclass(frozen=True, eq=False)
@@ -106,7 +109,7 @@ def _shown_again(below, covers: Floats, looks: Floats, index, finest: int):  # t
     """Looks where what lay below a resist shows again over a share of each place."""
     below_looks, below_index = below
     key = (index * len(below_looks) + below_index) * (finest + 1) + np.round(covers * finest).astype(np.int64)
-    alike, back = np.unique(key, return_inverse=True)
+    alike, back = _distinct(key)
     both, share = np.divmod(alike, finest + 1)
     now, then = np.divmod(both, len(below_looks))
     return _fewer(broken(below_looks[then], looks[now], share[:, None] / finest), back)
@@ -118,12 +121,25 @@ def _laid_over(paint: Pigment, laid: Lying, looks: Floats, index, finest: int): 
     film = np.round(laid.film_um / most * finest).astype(np.int64)
     share = np.round(laid.covers * finest).astype(np.int64)
     key = (index * (finest + 1) + film) * (finest + 1) + share
-    alike, back = np.unique(key, return_inverse=True)
+    alike, back = _distinct(key)
     share_of, rest = alike % (finest + 1), alike // (finest + 1)
     film_of, look_of = rest % (finest + 1), rest // (finest + 1)
     below = looks[look_of]
     over = paint.over(below, most / finest * film_of[:, None])
     return _fewer(broken(over, below, share_of[:, None] / finest), back)
+
+
+def _distinct(key: NDArray[np.int64]) -> tuple[NDArray[Any], NDArray[Any]]:
+    """Keys there are, in order, and which of them each is: as ``np.unique`` tells, by a table where few keys are possible."""
+    possible = int(key.max(initial=0)) + 1
+    if possible > MOST_POSSIBLE * len(key):
+        return np.unique(key, return_inverse=True)
+    there = np.zeros(possible, np.bool_)
+    there[key] = True
+    alike = np.flatnonzero(there)
+    number = np.empty(possible, np.int32)
+    number[alike] = np.arange(len(alike))
+    return alike, number[key]
 
 
 def _fewer(looks: Floats, index, most: int = 6000):  # type: ignore[no-untyped-def]

@@ -5,6 +5,7 @@ from __future__ import annotations
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
@@ -19,6 +20,7 @@ from numerus.surface.fields.painting_fields import (
 )
 
 PLACES = 1_200  # cells the skin is told by; each of its sides is a place of its own
+SAMPLED = 20_000  # faces by which the size of the skin is told
 DIRECTIONS = 32
 SPREAD_DEG = 10.0
 DARK, DARK_RECESS = 0.5, 0.8  # openness below which a place is taken for a recess, and how deep the darkest is
@@ -38,7 +40,7 @@ def coarse_fields(mesh: Mesh) -> PaintingFields:
     ]
     edges = np.concatenate([mesh.faces[:, :2], mesh.faces[:, 1:]])
     open_, lit, seen = (_smooth(values[place], edges) for values in light)
-    bend = _bend_per_mm(mesh, edges)
+    bend = _bend_per_mm(mesh.vertices, mesh.vertex_normals, edges)
     deep = np.maximum(_out_of_reach(-bend, RECESS_MM), DARK_RECESS * np.clip(1 - open_ / DARK, 0, 1))
     told = (open_, deep, _out_of_reach(bend, BRUSHED_RIDGE_MM), lit, seen, np.zeros(len(open_)))
     return PaintingFields(*(np.asarray(f, np.float32) for f in told))
@@ -46,7 +48,8 @@ def coarse_fields(mesh: Mesh) -> PaintingFields:
 
 def _coarser(mesh: Mesh) -> tuple[Mesh, NDArray[np.int64]]:
     """A vertex in the middle of each cell and side the skin passes with faces between them, and which each vertex (n,) became."""
-    cell = float(np.sqrt(mesh.areas_mm2.sum() / PLACES))
+    some = mesh.keeping(np.arange(0, len(mesh.faces), max(len(mesh.faces) // SAMPLED, 1)))
+    cell = float(np.sqrt(some.areas_mm2.mean() * len(mesh.faces) / PLACES))
     side = (np.round(mesh.vertex_normals).astype(np.int64) + 1) @ [9, 3, 1]
     _, place = np.unique(cell_ids(mesh.vertices, cell) * 27 + side, return_inverse=True)
     many = np.bincount(place)
@@ -56,26 +59,39 @@ def _coarser(mesh: Mesh) -> tuple[Mesh, NDArray[np.int64]]:
     return Mesh(middle, faces[whole].astype(np.int32)), place
 
 
-def _smooth(values: Floats, edges: NDArray[np.integer]) -> Floats:
+@kernel
+def _smooth(values, edges):  # type: ignore[no-untyped-def]
     """Values (n,) shared along edges (k, 2)."""
-    many = 1 + np.bincount(edges.ravel(), minlength=len(values))
     for _ in range(SMOOTHED):
-        total = values + np.bincount(edges[:, 0], values[edges[:, 1]], len(values))
-        total += np.bincount(edges[:, 1], values[edges[:, 0]], len(values))
+        total, many = values.copy(), np.ones(len(values))
+        for k in range(len(edges)):
+            one, other = edges[k]
+            total[one] += values[other]
+            total[other] += values[one]
+            many[one] += 1
+            many[other] += 1
         values = total / many
     return values
 
 
-def _bend_per_mm(mesh: Mesh, edges: NDArray[np.integer]) -> Floats:
+@kernel
+def _bend_per_mm(places, normals, edges):  # type: ignore[no-untyped-def]
     """Mean curvature of the skin at each vertex (n,), positive on ridges: how its edges leave the plane of its normal, by the
     normal section's circle 2h/l².
     """
-    along = mesh.vertices[edges[:, 1]] - mesh.vertices[edges[:, 0]]
-    far2 = np.maximum(np.einsum("ij,ij->i", along, along), 1e-12)
-    total, many = np.zeros(len(mesh.vertices)), np.bincount(edges.ravel(), minlength=len(mesh.vertices))
-    for end, way in ((0, -2.0), (1, 2.0)):
-        rise = np.einsum("ij,ij->i", along, mesh.vertex_normals[edges[:, end]])
-        total += np.bincount(edges[:, end], way * rise / far2, len(total))
+    total, many = np.zeros(len(places)), np.zeros(len(places))
+    for k in range(len(edges)):
+        one, other = edges[k]
+        far2, rise, fall = 1e-12, 0.0, 0.0
+        for axis in range(3):
+            along = places[other, axis] - places[one, axis]
+            far2 += along * along
+            rise += along * normals[one, axis]
+            fall += along * normals[other, axis]
+        total[one] -= 2 * rise / far2
+        total[other] += 2 * fall / far2
+        many[one] += 1
+        many[other] += 1
     return total / np.maximum(many, 1)
 
 

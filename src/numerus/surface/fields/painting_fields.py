@@ -18,6 +18,7 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene, ring_directions
 from numerus.surface.fields.exposure import OPEN_FACE, TABLE_AROUND, TABLE_DEG
+from numerus.surface.fields.in_threads import in_threads
 from numerus.surface.fields.rolling_ball import recess, surface_grid
 from numerus.surface.fields.where_parts_meet import where_parts_meet
 
@@ -28,9 +29,12 @@ OFF_MM = 0.02
 RECESS_MM = 0.6  # the ball's radius (default)
 BRUSHED_RIDGE_MM = 0.3  # what a brush catches: a larger ball finds no room in a coat's thin skirts
 MOST_ASKING = 50_000  # vertices from which rays are sent
+MOST_AT_ONCE = 10_000  # that are sooner asked by one thread than handed about
 INSIDE_OPENNESS = 0.02  # less open than this lies within another part
 ABOVE = (0.0, 0.0, 1.0)
 Floats32 = NDArray[np.float32]
+Done = Callable[[float], object]
+"""Is told how far work is, and may stop it by raising."""
 Askers = tuple[NDArray[np.int64], Callable[[Floats], Floats]]
 
 
@@ -63,23 +67,20 @@ def painting_fields(
     scene = RayScene(mesh)
     steps.to(0.1)
     asked = askers(mesh)
-    open_ = openness(mesh, scene, asked, directions)
-    steps.to(0.4)
+    open_ = openness(mesh, scene, asked, directions, lambda share: steps.to(0.1 + 0.3 * share))
     surface = open_ >= INSIDE_OPENNESS
     outer = surface[mesh.faces].any(axis=1)
     shell = mesh.with_faces(mesh.faces[outer]) if outer.any() else mesh
     radii = dict.fromkeys((radius_mm, ridge_mm or radius_mm))
     with ThreadPoolExecutor(len(radii)) as pool:  # points are sorted in one thread each, while rays are asked
         grids = {radius: pool.submit(surface_grid, shell, radius) for radius in radii}
-        seen = seen_from_table(mesh, scene, asked)
-        steps.to(0.55)
-        lit = lit_from(mesh, light, spread_deg, scene, asked)
-        steps.to(0.65)
+        seen = seen_from_table(mesh, scene, asked, lambda share: steps.to(0.4 + 0.15 * share))
+        lit = lit_from(mesh, light, spread_deg, scene, asked, lambda share: steps.to(0.55 + 0.1 * share))
     points, normals = np.ascontiguousarray(mesh.vertices, float), mesh.vertex_normals
-    deep = recess(points, normals, grids[radius_mm].result(), radius_mm, surface)
+    deep = recess(points, normals, grids[radius_mm].result(), radius_mm, surface, lambda s: steps.to(0.65 + 0.2 * s))
     steps.to(0.85)
     within = ridge_mm or radius_mm
-    sharp = recess(points, -normals, grids[within].result(), within, surface)
+    sharp = recess(points, -normals, grids[within].result(), within, surface, lambda s: steps.to(0.85 + 0.14 * s))
     sharp[~surface] = 0.0
     meets = where_parts_meet(mesh, parts)
     steps.to(1.0)
@@ -118,35 +119,43 @@ def cone_directions(toward: Iterable[float], half_deg: float, many: int) -> Floa
     return level[:, None] * (np.cos(turn)[:, None] * side + np.sin(turn)[:, None] * across) + height[:, None] * axis
 
 
-def openness(mesh: Mesh, scene: RayScene, asking: Askers | None = None, directions: int = DIRECTIONS) -> Floats:
-    """Cosine-weighted share of the hemisphere about each vertex's normal that is free within 30 mm, (n,).
+def openness(
+    mesh: Mesh, scene: RayScene, asking: Askers | None = None, directions: int = DIRECTIONS,
+    done: Done = lambda share: None,
+) -> Floats:  # fmt: skip
+    """Cosine-weighted share of the hemisphere about each vertex's normal that is free within 30 mm, (n,); ``done`` is told how far
+    it is, and may stop it by raising.
 
     All vertices ask along the same directions, which keeps the rays coherent; dividing by the cosines asked makes an open
     place 1 exactly.
     """
-    free, asked = _cosines(mesh, sphere_directions(directions), scene, REACH_MM, asking)
+    free, asked = _cosines(mesh, sphere_directions(directions), scene, REACH_MM, asking, done)
     return np.asarray(free / np.maximum(asked, 1e-9))
 
 
-def seen_from_table(mesh: Mesh, scene: RayScene, asking: Askers | None = None) -> Floats:
+def seen_from_table(
+    mesh: Mesh, scene: RayScene, asking: Askers | None = None, done: Done = lambda share: None
+) -> Floats:
     """How much viewers round a table see of each vertex, 0..1 (see surface.fields.exposure.table_exposure)."""
     views = ring_directions(TABLE_DEG, TABLE_AROUND)
-    free, _ = _cosines(mesh, views, scene, None, asking)
+    free, _ = _cosines(mesh, views, scene, None, asking, done)
     return np.minimum(free / (OPEN_FACE * len(views)), 1.0)
 
 
 def lit_from(
-    mesh: Mesh, toward: Iterable[float], spread_deg: float, scene: RayScene, asking: Askers | None = None
-) -> Floats:
+    mesh: Mesh, toward: Iterable[float], spread_deg: float, scene: RayScene, asking: Askers | None = None,
+    done: Done = lambda share: None,
+) -> Floats:  # fmt: skip
     """Mean over a cone of directions of the cosine to each vertex's normal where nothing stands between, (n,)."""
     directions = cone_directions(toward, spread_deg, SPREAD_RAYS)
-    free, _ = _cosines(mesh, directions, scene, None, asking)
+    free, _ = _cosines(mesh, directions, scene, None, asking, done)
     return free / len(directions)
 
 
 def _cosines(
-    mesh: Mesh, directions: Floats, scene: RayScene, within_mm: float | None, asking: Askers | None
-) -> tuple[Floats, Floats]:
+    mesh: Mesh, directions: Floats, scene: RayScene, within_mm: float | None, asking: Askers | None,
+    done: Done = lambda share: None,
+) -> tuple[Floats, Floats]:  # fmt: skip
     """Sums over directions of each vertex's cosine: where the way is free, and of all that face it, (n,) each.
 
     Of a dense mesh evenly chosen vertices ask, and the others take what those beside them got: light varies over more than
@@ -163,10 +172,11 @@ def _cosines(
         return ask, facing[ask], ~scene.blocked(start[ask], along, within_mm)
 
     free, asked = np.zeros(len(normals)), np.zeros(len(normals))
-    with ThreadPoolExecutor(2) as pool:  # in order, so that sums are the same whatever the threads do
-        for ask, cosine, clear in pool.map(one, directions):
+    with in_threads(one, directions, 1 if len(normals) < MOST_AT_ONCE else 2) as told:
+        for number, (ask, cosine, clear) in enumerate(told):
             asked[ask] += cosine
             free[ask] += cosine * clear
+            done((number + 1) / len(directions))
     return lend(free), lend(asked)
 
 

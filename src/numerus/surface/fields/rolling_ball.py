@@ -7,20 +7,21 @@ A place's recess is its distance from the nearest place that any free ball of ra
 from __future__ import annotations
 
 import os
-from collections.abc import Iterator
-from concurrent.futures import ThreadPoolExecutor
+from collections.abc import Callable, Iterator
 from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.surface.fields.in_threads import in_threads
 from numerus.surface.fields.rolling_ball_kernels import by_cells, nearest_ball, stand_free
 
 TOUCHES = 0.98  # of its radius a ball along the normal is free: facets stand a little in
 MOST_CELLS = 4_000_000  # more take longer to lay out than they save
 NEIGHBOURS = 12
 STEPS = 7
+PIECES = 8  # for each thread: one can stop after any of them
 CELLS_A_RADIUS = 3.0
 SPACING, MOST_POINTS = 0.33, 4_000_000
 FAR, FAR_OUT = 3.2, 2.6  # radii beyond which no free ball is looked for, and from which none comes near enough
@@ -92,17 +93,21 @@ def _within_faces(corners: Floats, steps: int) -> Floats:
     return np.einsum("lc,mcx->mlx", shares, corners).reshape(-1, 3)
 
 
-def recess(points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, judged: NDArray[np.bool_]) -> Floats:
+def recess(
+    points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, judged: NDArray[np.bool_],
+    done: Callable[[float], object] = lambda share: None,
+) -> Floats:  # fmt: skip
     """How far each point (n, 3) is out of reach of a ball on the side its unit normal ``toward`` (n, 3) shows, 0..1: float64.
 
-    ``judged``: points that are surface at all; the others get 1.
+    ``judged``: points that are surface at all; the others get 1. ``done`` is told how far it is, and may stop it by raising.
     """
     from scipy.spatial import cKDTree
 
     deep = np.ones(len(points))
     own = np.flatnonzero(judged)
     centres = points[own] + radius_mm * toward[own]
-    free = _in_threads(lambda c: stand_free(c, TOUCHES * radius_mm, *grid.args), centres).astype(bool)
+    stands = _by_pieces(lambda c: stand_free(c, TOUCHES * radius_mm, *grid.args), centres, lambda s: done(s / 2))
+    free = stands.astype(np.bool_)
     deep[own[free]] = 0.0
     left = own[~free]
     if not len(left) or not free.any():
@@ -119,20 +124,23 @@ def recess(points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, 
     some = usable.any(axis=1) & (far[:, 0] < FAR_OUT * radius_mm)
     start = begin[np.arange(len(left)), first][some]
     at = left[some]
-    near = _in_threads(
+    near = _by_pieces(
         lambda both: nearest_ball(
             np.ascontiguousarray(both[:, :3]), np.ascontiguousarray(both[:, 3:6]), np.ascontiguousarray(both[:, 6:]),
             radius_mm, STEPS, *grid.args,
         ),
-        np.concatenate([points[at], toward[at], start], axis=1),
+        np.concatenate([points[at], toward[at], start], axis=1), lambda s: done(0.5 + s / 2),
     )  # fmt: skip
     deep[at] = np.clip(near / radius_mm - 1, 0, 1)
     return deep
 
 
-def _in_threads(act, rows: Floats) -> Floats:  # type: ignore[no-untyped-def]
+def _by_pieces(act: Callable[[Floats], Floats], rows: Floats, done: Callable[[float], object]) -> Floats:
     """Kernels give the interpreter's lock back; rows are independent."""
-    workers = max(os.cpu_count() or 1, 1)
-    with ThreadPoolExecutor(workers) as pool:
-        pieces = [p for p in np.array_split(rows, 4 * workers) if len(p)]
-        return np.concatenate(list(pool.map(act, pieces))) if pieces else np.zeros(0)
+    workers = max(os.cpu_count() or 1, 2)
+    pieces, told = [p for p in np.array_split(rows, PIECES * workers) if len(p)], []
+    with in_threads(act, pieces, workers) as found:
+        for piece in found:
+            told.append(piece)
+            done(len(told) / len(pieces))
+    return np.concatenate(told) if told else np.zeros(0)

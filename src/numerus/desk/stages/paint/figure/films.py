@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
+from typing import NamedTuple
 
 import numpy as np
 
@@ -12,12 +13,19 @@ from numerus.desk.view3d.renderer import Thing
 from numerus.domain.painting.recipes import RecipeStep, Scheme
 from numerus.errors import Progress
 from numerus.paint.figure.built import Built, painted_vertices
-from numerus.paint.figure.painted import Primer
 from numerus.paint.looks import metal_by_zone
 from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.pots import Rack
 from numerus.progress.standing import FigureStanding
 from numerus.surface.zones import ZonedMesh
+
+
+class Shown(NamedTuple):
+    """The figure as far as it is painted, as it will be, and that in value only."""
+
+    now: list[Thing]
+    whole: list[Thing]
+    grey: list[Thing]
 
 
 @dataclass(frozen=True, eq=False)
@@ -29,21 +37,34 @@ class Films:
     scheme: Scheme
     rack: Rack
 
-    def job(self, make: Callable[[Progress], Built]) -> Callable[[Progress], list[list[Thing]]]:
-        whole = {r.zone: r.steps for r in self.scheme.recipes}
-        now = {zone: tuple(s for s in steps if s.id in self.figure.painted) for zone, steps in whole.items()}
-        primer = two_tone_primer(self.scheme)
+    def work(self, make: Callable[[Progress], Built]) -> Callable[[Progress], Shown]:
+        """The work of a job: all that is shown of the figure that ``make`` makes ready."""
 
-        def work(progress: Progress) -> list[list[Thing]]:
+        def work(progress: Progress) -> Shown:
             built = make(progress)
-            painted, done = (self._things(built, steps, primer) for steps in (now, whole))
-            return [painted, done, [Thing(t.mesh, in_grey(t.colours)) for t in done]]
+            return Shown(self.now(built), *self.whole(built))
 
         return work
 
-    def _things(self, built: Built, recipes: Mapping[str, Sequence[RecipeStep]], primer: Primer) -> list[Thing]:
+    def now(self, built: Built) -> list[Thing]:
+        """As far as it is painted."""
+        painted = self.figure.painted
+        return self._things(
+            built, {z: tuple(s for s in steps if s.id in painted) for z, steps in self._recipes.items()}
+        )
+
+    def whole(self, built: Built) -> tuple[list[Thing], list[Thing]]:
+        """As it will be, in colour and in value."""
+        done = self._things(built, self._recipes)
+        return done, [Thing(t.mesh, in_grey(t.colours)) for t in done]
+
+    @property
+    def _recipes(self) -> dict[str, tuple[RecipeStep, ...]]:
+        return {r.zone: r.steps for r in self.scheme.recipes}
+
+    def _things(self, built: Built, recipes: Mapping[str, Sequence[RecipeStep]]) -> list[Thing]:
         """Every part in its colours, and how far each place is metal."""
-        colours = painted_vertices(built, recipes, self.rack, primer)
+        colours = painted_vertices(built, recipes, self.rack, two_tone_primer(self.scheme))
         metal = metal_by_zone(built.zones, recipes, self.rack)[built.figure.vertex_zone]
         shine = np.split(np.round(255 * metal).astype(np.uint8), np.cumsum(built.counts)[:-1])
         return [Thing(p.mesh, c, shine=s) for p, c, s in zip(self.parts, colours, shine, strict=True)]

@@ -7,7 +7,7 @@ from dataclasses import replace
 from functools import partial
 
 import numpy as np
-from PyQt6.QtCore import QPointF, QRectF, QTimer
+from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
 
@@ -16,6 +16,7 @@ from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.figure.films import Films
+from numerus.desk.stages.paint.figure.laying import Laying
 from numerus.desk.stages.paint.figure.pictures import StrokeList, TableView
 from numerus.desk.stages.paint.figure.state import PaintState, named_rest
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
@@ -39,7 +40,7 @@ from numerus.words import counted, span
 CARD_W, CARD_H = 86.0, 40.0
 MOST_CHIPS = 6
 LABEL_POINTS = 2000
-LOOKED_AT_MS = 1500
+QUICKLY_DRAWN_S = 0.1
 
 
 class FigurePage(QWidget):
@@ -50,7 +51,6 @@ class FigurePage(QWidget):
         with_meshes: Callable[[Iterable[Part], Callable[[], object]], None],
     ) -> None:  # fmt: skip
         super().__init__()
-        self.built = built
         self.context, self.session, self.theme = context, context.session, context.theme
         self.renderer, self.with_meshes = renderer, with_meshes
         self.state = PaintState(context.session.answers)
@@ -60,12 +60,11 @@ class FigurePage(QWidget):
         self._skin: dict[str, np.ndarray] = {}  # places of each zone of the figure shown
         self._borders: dict[tuple[str, ...], dict[tuple[str, str], float]] = {}
         self.minutes = MinutesTaken(self.session)
-        self._waiting: tuple[FigureStanding, list[ZonedMesh]] | None = None
-        self.looked_at = QTimer(self)  # who only leafs through figures does not wait for their paint
-        self.looked_at.setSingleShot(True)
-        self.looked_at.setInterval(LOOKED_AT_MS)
-        self.looked_at.timeout.connect(self._film)
         self.setLayout(self._build())
+        self.laying = Laying(
+            context, built, self._films_wanted, partial(self.view.show_things, refit=False),
+            self._show_whole,
+        )  # fmt: skip
         self.strokes.chosen.connect(self.mark_done)
         self.view.picked.connect(self._picked)
 
@@ -130,71 +129,48 @@ class FigurePage(QWidget):
             self.name_box.addItems(zones)
 
     def _show_figure(self) -> None:
-        """The model as far as it is painted, and as it will be, in colour and in value: coloured in a job."""
-        figure = self.state.model
-        plans = self.session.plans
-        worn = plans.scheme_on(figure.figure)
-        parts = zoned_parts(self.session, figure.figure)
-        self._look_for_melting(figure)
+        """The model as far as it is painted, and as it will be, in colour and in value: coloured in a job, then by its films."""
+        figure, plans = self.state.model, self.session.plans
+        worn, parts = plans.scheme_on(figure.figure), zoned_parts(self.session, figure.figure)
+        own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
+        sketched = worn is not None and self.laying.sketches(own)
+        # Flat pictures must not keep the sketch waiting: but one where they are quickly drawn, else none.
+        flat = 3 if not sketched else int(self.renderer.took_s < QUICKLY_DRAWN_S)
 
         def work(progress: Progress) -> tuple[dict[str, str], list[list[Thing]]]:
             colours, whole = (zone_colours(plans, worn, painted) for painted in (figure.painted, None))
             painters = painter_of(colours), painter_of(whole), painter_of(whole, grey=True)
-            return whole, [things_of(parts, painter) for painter in painters]
+            return whole, [things_of(parts, p) if n < flat else [] for n, p in enumerate(painters)]
 
         def done(told: tuple[dict[str, str], list[list[Thing]]]) -> None:
-            whole, things = told
             if figure not in self.state.batch:  # the bench shows others by now
                 return
-            self.parts, self._colours = parts, whole
-            self._skin = {zone: self._places_of(zone) for zone in self.state.zone_ids}
-            self.view.caption = (
-                f"{figure.figure.name}, {self.state.batch.index(figure) + 1} of {len(self.state.batch)}",
-                figure.detail,
-            )
-            self.view.show_things(things[0], refit=not self.view.things)
-            largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
-            self.table.show_figures(things[1], things[2], {self.state.zone_name(z): whole[z] for z in largest})
-            self._waiting = figure, parts
-            self.looked_at.start()
+            self._show_flat(figure, parts, *told)
+            if worn is not None and parts:
+                self.laying.begin(Films(figure, parts, worn, rack_of(plans)), own)
+            if not sketched:
+                self._look_for_melting(figure)
 
         self.context.jobs.start("colours", "Colouring the figure", work, done)
 
-    def _film(self) -> None:
-        """The figure that is looked at by its strokes as films on its own skin, once its fields are known."""
-        plans = self.session.plans
-        if self._waiting is None or not self._waiting[1]:
-            return
-        figure, parts = self._waiting
-        scheme = plans.scheme_on(figure.figure)
-        if scheme is None or figure not in self.state.batch or not self.isVisible():
-            return
-        own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
-        films = Films(figure, parts, scheme, rack_of(plans))
-        if self.built.known(own):
-            self._lay(films, own)
-        else:
-            sketch = films.job(self.built.sketching(own))
-            self.context.jobs.start(
-                "films", "Sketching the paint", sketch, lambda told: self._sketched(films, own, told)
-            )
+    def _show_flat(
+        self, figure: FigureStanding, parts: list[ZonedMesh], whole: dict[str, str], things: list[list[Thing]]
+    ) -> None:
+        """Zones in one colour each, with their names and how far they are."""
+        self.parts, self._colours = parts, whole
+        self._skin = {zone: self._places_of(zone) for zone in self.state.zone_ids}
+        name, place = figure.figure.name, self.state.batch.index(figure) + 1
+        self.view.caption = (f"{name}, {place} of {len(self.state.batch)}", figure.detail)
+        self.view.show_things(things[0], refit=not self.view.things)
+        largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
+        self.table.show_figures(things[1], things[2], {self.state.zone_name(z): whole[z] for z in largest})
 
-    def _sketched(self, films: Films, own: list[Part], things: list[list[Thing]]) -> None:
-        """A first look, while the figure's own fields are worked out."""
-        self._show_films(films, things)
-        self._lay(films, own)
+    def _show_whole(self, whole: list[Thing], grey: list[Thing]) -> None:
+        self.table.show_figures(whole, grey, self.table.zones)
+        self._look_for_melting(self.state.model)
 
-    def _lay(self, films: Films, own: list[Part]) -> None:
-        def done(things: list[list[Thing]]) -> None:
-            self.built.keep()
-            self._show_films(films, things)
-
-        self.context.jobs.start("films", "Laying paint on the figure", films.job(self.built.making(own)), done)
-
-    def _show_films(self, films: Films, things: list[list[Thing]]) -> None:
-        if films.figure in self.state.batch and films.figure == self.state.model:
-            self.view.show_things(things[0], refit=False)
-            self.table.show_figures(things[1], things[2], self.table.zones)
+    def _films_wanted(self, films: Films) -> bool:
+        return films.figure in self.state.batch and films.figure == self.state.model and self.isVisible()
 
     def _look_for_melting(self, figure: FigureStanding) -> None:
         plans = self.session.plans
