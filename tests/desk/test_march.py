@@ -310,6 +310,9 @@ def test_the_wash_looks_into_the_parts_of_the_plate(window: MainWindow) -> None:
     state = bench.state
     assert [h.name for h in state.hollow] == ["legs_climbing"] and "tip it" in bench.note.text()
     planned = state.planned_min
+    order = next(o for o in window.session.answers.orders.listed if o.bench == "wash")
+    assert order.minutes == planned and f"{state.hollow[0].count} hollow one" in order.detail
+    assert order.facts[0].event.carried_ml == pytest.approx(state.carried_ml, abs=0.01)
     state.looked_at[state.held_for] = [Hollow("boiler", 2, Tipping(0.4, (0.0, 0.0, 1.0), (), 3.0))]
     bench.show_choice()
     assert "boiler, 2 of them: as it hangs it keeps 0.40 ml" in bench.note.text()

@@ -20,7 +20,7 @@ from numerus.geometry.solids.mass import centre_of_mass
 from numerus.post.bath_book import Carried
 from numerus.post.cautions import cautions
 from numerus.post.cure import Lamp, cure_plan, supports_off
-from numerus.post.emptying import Hollow, hollows, kept_ml, packed_known, unpacked_known
+from numerus.post.emptying import Hanging, Hollow, hollows, kept_ml, packed_known, unpacked_known
 from numerus.post.wash import LIMIT_MIN, Bath, baths, clinging_ml, wash_plan
 from numerus.printing.hollow.venting import Tipping
 from numerus.progress.next_tasks import step
@@ -58,15 +58,15 @@ def test_soaking_stays_under_the_limit_even_in_spent_baths() -> None:
 
 def test_a_part_with_a_pocket_is_told_with_how_to_hold_it() -> None:
     """A cube open on one side keeps its room's volume with that side up, as on the plate; a solid one is not told; twins count."""
-    cup = trimesh.creation.box((20, 20, 20)).difference(
+    shape = trimesh.creation.box((20, 20, 20)).difference(
         trimesh.creation.box((16, 16, 18), transform=trimesh.transformations.translation_matrix((0, 0, 2))),
         engine="manifold",
     )
-    open_up = Mesh(cup.vertices, cup.faces.astype(np.int32))
+    open_up = Mesh(shape.vertices, shape.faces.astype(np.int32))
     block = box_mesh((9, 9, 9))
-    told = hollows(
-        [("cup", open_up, (0.0, 0.0, -1.0)), ("block", block, (0.0, 0.0, 1.0)), ("cup", open_up, (0.0, 0.0, -1.0))]
-    )
+    meshes = {"c": open_up, "b": block}.__getitem__
+    cup, solid = Hanging("cup", "c", (0.0, 0.0, -1.0)), Hanging("block", "b", (0.0, 0.0, 1.0))
+    told = hollows([cup, solid, cup], meshes)
     assert [(h.name, h.count) for h in told] == [("cup", 2)]
     assert told[0].tipping.hanging_ml == pytest.approx(
         16 * 16 * 17 / 1000, rel=0.01
@@ -74,12 +74,11 @@ def test_a_part_with_a_pocket_is_told_with_how_to_hold_it() -> None:
     assert told[0].tipping.left_ml == 0 and "runs empty" in told[0].words
     assert kept_ml(told) == pytest.approx(2 * told[0].tipping.hanging_ml)
     known: dict[str, Tipping | None] = {}
-    cup_again = [("cup", open_up, (0.0, 0.0, -1.0)), ("block", block, (0.0, 0.0, 1.0))]
-    assert hollows(cup_again, known=known)[0].tipping == told[0].tipping and len(known) == 2
+    assert hollows([cup, solid], meshes, known=known)[0].tipping == told[0].tipping and len(known) == 2
     kept = unpacked_known(packed_known(known))
     with pytest.MonkeyPatch.context() as patch:
         patch.setattr("numerus.post.emptying.keeps_ml", None)  # what a book kept is not looked at again
-        assert [h.tipping for h in hollows(cup_again, known=kept)] == [told[0].tipping]
+        assert [h.tipping for h in hollows([cup, solid], meshes, known=kept)] == [told[0].tipping]
     assert unpacked_known(b"nonsense") == {}
     kind = wash_plan(300, 0.08, told, Bath("Dirty", 1, 0), Bath("Clean", 1, 0))
     assert next(s for s in kind if "swirl" in s.title).minutes == 2 * 1.5

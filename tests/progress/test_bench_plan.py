@@ -18,9 +18,12 @@ from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.paint.figure.touching import packed_pairs, touching_key, unpacked_pairs, zones_between
 from numerus.paint.rack.pots import rack_of
+from numerus.post.emptying import hanging
+from numerus.printing.hollow.venting import Tipping
 from numerus.progress.bench_plan import BenchPlan, bench_plan
-from numerus.progress.next_tasks import paint_batch
+from numerus.progress.next_tasks import orders, paint_batch, parts_come_out
 from numerus.progress.painting.painting_line import paint_line, stroke_tasks
+from numerus.progress.rates import rates
 from numerus.progress.standing import standing
 
 
@@ -161,3 +164,25 @@ def test_loads_under_the_lamp_are_told(demo: Book, capsys: pytest.CaptureFixture
         for load in plate["loads"]:
             assert load["minutes_a_side"] > 0
             assert all(p["least"] <= p["median"] <= p["most"] and 0 <= p["under_share"] <= 1 for p in load["parts"])
+
+
+def test_the_evenings_and_the_orders_wash_hollow_parts_for_as_long_as_the_bench_does(
+    demo: Book, plan: BenchPlan
+) -> None:
+    """Looked into, every copy of a part that keeps something is swirled: a minute and a half more in both."""
+    found = standing(demo.plans, demo.history)
+    run = next(r for r in found.runs.values() if r.state == "printed")
+    parts = hanging(parts_come_out(demo.plans, run))
+    copies = sum(p.key == parts[0].key for p in parts)
+    emptying = {parts[0].key: Tipping(0.4, (0.0, 0.0, 1.0), (), 3.0)}
+    longer = bench_plan(demo.plans, demo.history.facts, found, EVENING, emptying=emptying)
+    factor = rates(demo.history.facts, demo.plans.army)["wash and cure"].factor
+    before, after = (
+        next(t.task.minutes for t in p.tasks if t.task.key == f"{run.plate_id}/wash") for p in (plan, longer)
+    )
+    assert after - before == pytest.approx(1.5 * copies * factor)
+    quick, slow = (
+        next(t.minutes for t in orders(demo.plans, demo.history.facts, found, EVENING, emptying=e).listed if t.bench == "wash")
+        for e in ({}, emptying)
+    )  # fmt: skip
+    assert slow - quick == 1.5 * copies

@@ -13,6 +13,7 @@ def line_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.book.part_meshes import zoned_part
     from numerus.paint.figure.touching import touching_key, zones_between
+    from numerus.post.emptying import SHAPES, unpacked_known
     from numerus.progress.bench_plan import bench_plan
     from numerus.progress.standing import standing
 
@@ -21,7 +22,8 @@ def line_of(args: argparse.Namespace) -> list[Result]:
     figures = {touching_key(plans, f.figure): f.figure for f in army_standing.figures.values() if f.next_strokes}
     meshes = {p: zoned_part(book, p) for f in figures.values() for p in f.build.values() if p in plans.part_zones}
     between = zones_between(plans, figures, meshes.__getitem__)
-    plan = bench_plan(plans, book.history.facts, army_standing, now, between=between)
+    emptying = unpacked_known(book.worked_out(SHAPES))
+    plan = bench_plan(plans, book.history.facts, army_standing, now, between=between, emptying=emptying)
     strokes = [{
         "figure": t.task.group, "zone": t.task.chain, "stroke": t.task.key, "start": _iso(t.start), "end": _iso(t.end), "dry": _iso(t.dry),
         "setup_min": round(t.setup_min, 3),
@@ -84,7 +86,7 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
     """Both baths by what was washed in them, and the steps of every plate that waits."""
     from numerus.book.book import Book
     from numerus.formats.packed_mesh import unpack_mesh
-    from numerus.post.emptying import UPRIGHT, hollows, kept_ml
+    from numerus.post.emptying import hanging, hollows, kept_ml
     from numerus.post.wash import baths, clinging_ml, dry_min, wash_plan
     from numerus.progress.next_tasks import parts_come_out
     from numerus.progress.standing import standing
@@ -97,8 +99,7 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
             continue
         parts = parts_come_out(book.plans, run)
         surface = sum(p.surface_cm2 for p in parts)
-        meshes = {p.blob: unpack_mesh(book.blob(p.blob)) for p in parts}
-        hollow = hollows([(p.label, meshes[p.blob], p.pose.up if p.pose else UPRIGHT) for p in parts])
+        hollow = hollows(hanging(parts), lambda blob: unpack_mesh(book.blob(blob)))
         steps = [
             {"step": s.title, "minutes": round(s.minutes, 2), "hands": s.hands, "what": s.detail}
             for s in wash_plan(surface, book.plans.resin.film_mm, hollow, *tubs, dries_min=dry_min(judged))

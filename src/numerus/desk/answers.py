@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from datetime import datetime
 from functools import cached_property
 
@@ -11,6 +11,8 @@ from numerus.domain.plans import Plans
 from numerus.errors import NumerusError
 from numerus.money.costs import Cost, unit_costs
 from numerus.paint.figure.touching import Between
+from numerus.post.emptying import NOT_LOOKED_INTO
+from numerus.printing.hollow.venting import Tipping
 from numerus.printing.runs.learned import RunFactors
 from numerus.progress.evenings import evenings_kept
 from numerus.progress.forecast import Forecast, forecast
@@ -25,14 +27,19 @@ from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_
 
 
 class Answers:
-    """``plans`` and ``history`` as they stood ``now``; ``between``: zones that touch from part to part, as far as it was looked at."""
+    """``plans`` and ``history`` as they stood ``now``; ``between``: zones that touch from part to part, ``emptying``: how parts run empty,
+    both as far as it was looked at.
+    """
 
-    def __init__(self, plans: Plans, history: History, now: datetime, between: Between = NOT_LOOKED_AT) -> None:
-        self.plans, self.history, self.now, self.between = plans, history, now, between
+    def __init__(
+        self, plans: Plans, history: History, now: datetime, between: Between = NOT_LOOKED_AT,
+        emptying: Mapping[str, Tipping | None] = NOT_LOOKED_INTO,
+    ) -> None:  # fmt: skip
+        self.plans, self.history, self.now, self.between, self.emptying = plans, history, now, between, emptying
 
     def later(self, now: datetime) -> Answers:
         """The same book, some time on: only what depends on the hour is worked out anew; on another day the forecast, too."""
-        after = Answers(self.plans, self.history, now, self.between)
+        after = Answers(self.plans, self.history, now, self.between, self.emptying)
         hourly = {"orders"} if now.date() == self.now.date() else {"orders", "forecast"}
         kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
         after.__dict__.update(kept)
@@ -91,4 +98,4 @@ class Answers:
 
     @cached_property
     def orders(self) -> TaskList:
-        return orders(self.plans, self.facts, self.standing, self.now, self.between)
+        return orders(self.plans, self.facts, self.standing, self.now, self.between, self.emptying)

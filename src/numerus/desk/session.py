@@ -27,6 +27,7 @@ from numerus.errors import BookError, NumerusError
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.paint.figure.touching import ZonePairs, packed_pairs, touching_key, unpacked_pairs
+from numerus.post.emptying import SHAPES, Known, unpacked_known
 from numerus.progress.history import History
 from numerus.surface.zones import ATTRIBUTE, ZonedMesh, zoned
 
@@ -55,6 +56,7 @@ class Session(QObject):
         self._meshes: dict[str, Mesh] = {}
         self._labelled: dict[tuple[str, str], Mesh] = {}
         self._touching: dict[str, ZonePairs] = {}
+        self._emptying: Known = unpacked_known(self.worked_out(SHAPES))
         self._asked_for: set[str] = set()
         self._zoned: dict[tuple[str, str, tuple[str, ...]], ZonedMesh] = {}
         self.answers = Answers(Plans(), History(), clock())
@@ -63,7 +65,8 @@ class Session(QObject):
     def _refresh(self) -> None:
         """Look at the book anew."""
         plans = self.book.plans if self.book else Plans()
-        self.answers = Answers(plans, self.book.history if self.book else History(), self.clock(), self._between(plans))
+        history = self.book.history if self.book else History()
+        self.answers = Answers(plans, history, self.clock(), self._between(plans), self._emptying)
         if self.unit_id not in plans.units:
             self.unit_id = next((u.id for u in plans.units_in_order()), "")
             self.figure_id = ""
@@ -84,6 +87,12 @@ class Session(QObject):
         for key, pairs in touching.items():
             self._touching[key] = pairs
             self.keep_worked_out(key, packed_pairs(pairs))
+        self.tick()
+
+    def keep_emptying(self, data: bytes) -> None:
+        """How parts run empty, as far as they were looked into: from here on every plan of a wash goes by it."""
+        self.keep_worked_out(SHAPES, data)
+        self._emptying.update(unpacked_known(data))
         self.tick()
 
     @property
@@ -108,7 +117,7 @@ class Session(QObject):
             self.book.close()
         self.book = book
         self._zoned.clear()
-        self._touching, self._asked_for = {}, set()
+        self._touching, self._asked_for, self._emptying = {}, set(), unpacked_known(self.worked_out(SHAPES))
         self._meshes = {}  # another book's; who still reads the old one has its own
         self._refresh()
         log.info("opened %s", book.path if book else "nothing")

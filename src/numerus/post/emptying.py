@@ -3,14 +3,15 @@
 from __future__ import annotations
 
 import contextlib
-import hashlib
-from collections.abc import Sequence
+from collections import Counter
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from functools import cache
+from typing import NamedTuple
 
-import numpy as np
 from pydantic import TypeAdapter, ValidationError
 
+from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
 from numerus.printing.hollow.venting import Tipping, keeps_ml, tipping
@@ -34,8 +35,28 @@ class Hollow:
         return f"{self.name}{many}: {self.tipping.description[0].lower()}{self.tipping.description[1:]}"
 
 
+class Hanging(NamedTuple):
+    """A part on the plate: ``blob`` names its mesh, ``up`` is the side that looked up on the machine."""
+
+    name: str
+    blob: str
+    up: tuple[float, float, float]
+
+    @property
+    def key(self) -> str:
+        return f"{self.blob}:{self.up}"
+
+
+def hanging(parts: Iterable[Part]) -> list[Hanging]:
+    """Parts as they hang by their poses, upright where there is none."""
+    return [Hanging(p.label, p.blob, p.pose.up if p.pose else UPRIGHT) for p in parts]
+
+
 Known = dict[str, Tipping | None]
-"""By shape and attitude: how a part runs empty, None where it keeps nothing."""
+"""By mesh and attitude: how a part runs empty, None where it keeps nothing."""
+NOT_LOOKED_INTO: Mapping[str, Tipping | None] = {}
+SHAPES = "emptying"
+"""Under this a book keeps what is known."""
 
 
 @cache
@@ -55,36 +76,29 @@ def unpacked_known(data: bytes | None) -> Known:
     return {}
 
 
-def _shape_key(mesh: Mesh, up: tuple[float, float, float]) -> str:
-    shape = hashlib.sha256(np.ascontiguousarray(mesh.vertices).tobytes())
-    shape.update(np.ascontiguousarray(mesh.faces).tobytes())
-    return f"{shape.hexdigest()[:32]}:{up}"
-
-
 def hollows(
-    parts: Sequence[tuple[str, Mesh, tuple[float, float, float]]], progress: Progress = lambda _: True,
+    parts: Sequence[Hanging], mesh_of: Callable[[str], Mesh], progress: Progress = lambda _: True,
     known: Known | None = None,
 ) -> list[Hollow]:  # fmt: skip
-    """Of parts by name with their mesh and the side that looked up on the machine those that keep something, the fullest first.
-    The same mesh again is counted, not looked at anew; what is ``known`` is not either, and what is looked at is added to it.
-    Raises Cancelled.
+    """Those parts that keep something, the fullest first. The same mesh again is counted, not looked at anew; what is ``known`` is not
+    either, and what is looked at is added to it. Raises Cancelled.
     """
     known = {} if known is None else known
-    alike: dict[tuple[int, tuple[float, float, float]], list[int]] = {}
-    for number, (_, mesh, up) in enumerate(parts):
-        alike.setdefault((id(mesh), up), []).append(number)
-    listed = []
-    for done, own in enumerate(alike.values()):
-        if not progress(done / len(alike)):
+    shapes = {part.key: part for part in parts}
+    for done, (key, part) in enumerate(shapes.items()):
+        if not progress(done / len(shapes)):
             raise Cancelled
-        name, mesh, up = parts[own[0]]
-        key = _shape_key(mesh, up)
         if key not in known:
-            hanging_ml, most_ml = keeps_ml(mesh, up)
-            known[key] = tipping(mesh, up) if hanging_ml >= KEPT_ML or most_ml >= ROOM_ML else None
-        tips = known[key]
-        if tips is not None:
-            listed.append(Hollow(name, len(own), tips))
+            mesh = mesh_of(part.blob)
+            hanging_ml, most_ml = keeps_ml(mesh, part.up)
+            known[key] = tipping(mesh, part.up) if hanging_ml >= KEPT_ML or most_ml >= ROOM_ML else None
+    return known_hollows(parts, known)
+
+
+def known_hollows(parts: Sequence[Hanging], known: Mapping[str, Tipping | None]) -> list[Hollow]:
+    """Those parts that keep something, as far as anybody looked into them, the fullest first."""
+    many, first = Counter(p.key for p in parts), {p.key: p.name for p in reversed(parts)}
+    listed = [Hollow(first[k], n, tips) for k, n in many.items() if (tips := known.get(k)) is not None]
     return sorted(listed, key=lambda h: -h.tipping.hanging_ml)
 
 

@@ -84,6 +84,11 @@ def swirl_min(hollow: Sequence[Hollow]) -> float:
     return SWIRL_MIN * sum(h.count for h in hollow)
 
 
+def hands_min(hollow: Sequence[Hollow]) -> float:
+    """Minutes of hands to wash a plate with so many hollow parts."""
+    return HANDS_MIN + swirl_min(hollow)
+
+
 def wash_plan(
     surface_cm2: float, film_mm: float, hollow: Sequence[Hollow], dirty: Bath, clean: Bath, dries_min: float = DRY_MIN
 ) -> list[WashStep]:

@@ -7,9 +7,10 @@ can do of the march in the time there is. Ticking an order appends the facts it 
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
+from functools import partial
 from math import ceil
 
 from numerus.assembly.gluing import build_plan, kept_apart
@@ -28,7 +29,9 @@ from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
-from numerus.post.wash import HANDS_MIN, clinging_ml
+from numerus.post.emptying import NOT_LOOKED_INTO, hanging, kept_ml, known_hollows
+from numerus.post.wash import clinging_ml, hands_min
+from numerus.printing.hollow.venting import Tipping
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, TimedStroke, paint_line
 from numerus.progress.printing.planned_runs import next_runs
@@ -81,9 +84,11 @@ def step(
     return Fact(at, done, subject, tuple(figures), minutes)
 
 
-def _wet(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
+def _wet(plans: Plans, standing: Standing, now: datetime, emptying: Mapping[str, Tipping | None]) -> list[Task]:
     """What wet plates ask for: to be lifted, washed, cured."""
-    asks = {"hanging": _lift, "printed": _wash, "washed": _cure}
+    asks: dict[str, Callable[[Plans, RunRecord, Plate, datetime], Task]] = {
+        "hanging": _lift, "printed": partial(_wash, emptying), "washed": _cure,
+    }  # fmt: skip
     runs = sorted(standing.runs.values(), key=lambda r: r.state)  # hanging, printed, washed
     return [
         asks[r.state](plans, r, plans.plates[r.plate_id], now)
@@ -105,12 +110,17 @@ def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Task:
     return Task(f"Lift the plate, {machine}", 6, ended, "print", ("Scraper, tray, gloves",), asks="print")
 
 
-def _wash(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
+def _wash(
+    emptying: Mapping[str, Tipping | None], plans: Plans, run: RunRecord, plate: Plate, now: datetime
+) -> Task:  # fmt: skip
     parts = parts_come_out(plans, run)
-    carried = clinging_ml(sum(p.surface_cm2 for p in parts), plans.resin.film_mm)
-    fact = step("wash", (), HANDS_MIN, now, subject=run.run_id, carried_ml=round(carried, 2))
-    detail = f"{counted(len(parts), 'part')}: dirty bath, clean bath, dry"
-    return Task(f"Wash {plate.name}", HANDS_MIN, detail, "wash", ("Two baths, basket, towel",), (fact,))
+    hollow = known_hollows(hanging(parts), emptying)
+    minutes = hands_min(hollow)
+    carried = clinging_ml(sum(p.surface_cm2 for p in parts), plans.resin.film_mm) + kept_ml(hollow)
+    fact = step("wash", (), minutes, now, subject=run.run_id, carried_ml=round(carried, 2))
+    within = f", {counted(sum(h.count for h in hollow), 'hollow one')} swirled" if hollow else ""
+    detail = f"{counted(len(parts), 'part')}{within}: dirty bath, clean bath, dry"
+    return Task(f"Wash {plate.name}", minutes, detail, "wash", ("Two baths, basket, towel",), (fact,))
 
 
 def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
@@ -284,16 +294,17 @@ def _desk_work(standing: Standing) -> list[Task]:
 
 
 def orders(
-    plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, between: Between = NOT_LOOKED_AT
-) -> TaskList:
+    plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, between: Between = NOT_LOOKED_AT,
+    emptying: Mapping[str, Tipping | None] = NOT_LOOKED_INTO,
+) -> TaskList:  # fmt: skip
     """What to do in the next stretch of hobby time; the list ends where the time does."""
     if plans.army is None:
         return TaskList((), now, 0.0)
     windows = hobby_windows(plans.army, now, 14)
     if not windows:
-        return TaskList(tuple(_wet(plans, standing, now)), now, 0.0)
+        return TaskList(tuple(_wet(plans, standing, now, emptying)), now, 0.0)
     until = windows[0].end
-    wanted = _wet(plans, standing, now) + _quietly(_loading, plans, standing, now, until)
+    wanted = _wet(plans, standing, now, emptying) + _quietly(_loading, plans, standing, now, until)
     desk = _desk_work(standing)
     hand = _handwork(plans, standing, now)
     paint = painting_block_orders(

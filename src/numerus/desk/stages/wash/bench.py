@@ -13,14 +13,13 @@ from numerus.desk.stages.wash.state import VERDICTS, WashState
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
 from numerus.post.bath_book import DIRTY
-from numerus.post.emptying import Hollow
+from numerus.post.emptying import SHAPES, Hollow
 
 WORDS_OF = {
     BathFilled: "filled anew",
     BathSettled: "settled and filtered",
     BathsSwapped: "the clean one made the dirty one",
 }
-SHAPES = "emptying"
 """Under which word a book keeps how shapes run empty."""
 WAYS = "Whole plate into the tub: least handling. A basket: parts can be turned. Both are used."
 
@@ -89,7 +88,7 @@ class WashBench(PlateStepsBench):
             def done(looked: tuple[list[Hollow], bytes]) -> None:
                 self.state.looked_at[about] = looked[0]
                 if looked[1] != kept:
-                    self.session.keep_worked_out(SHAPES, looked[1])
+                    self.session.keep_emptying(looked[1])
                 self._show_words()
 
             work = self.state.emptying(self.session.mesh_reader(), kept)

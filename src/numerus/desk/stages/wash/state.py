@@ -22,8 +22,8 @@ from numerus.post.bath_book import (
     spent_at,
     spent_when,
 )
-from numerus.post.emptying import UPRIGHT, Hollow, hollows, kept_ml, packed_known, unpacked_known
-from numerus.post.wash import HANDS_MIN, LIMIT_MIN, Bath, WashStep, baths, clinging_ml, dry_min, swirl_min, wash_plan
+from numerus.post.emptying import Hollow, hanging, hollows, kept_ml, packed_known, unpacked_known
+from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, clinging_ml, dry_min, hands_min, wash_plan
 from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.next_tasks import parts_come_out, step
 from numerus.progress.printing.planned_runs import next_runs
@@ -131,7 +131,7 @@ class WashState(PlateStepsState):
     @property
     def held_for(self) -> tuple[object, ...]:
         """What it depends on."""
-        return tuple((p.blob, p.pose.up if p.pose else UPRIGHT) for p in self.parts)
+        return tuple(h.key for h in hanging(self.parts))
 
     @property
     def holding(self) -> str:
@@ -144,13 +144,12 @@ class WashState(PlateStepsState):
         self, mesh_of: Callable[[str], Mesh], kept: bytes | None = None
     ) -> Callable[[Progress], tuple[list[Hollow], bytes]]:
         """The work of a job: what stays in every part, and what is known of shapes now; ``kept``: what was."""
-        named = [(p.label, p.blob, p.pose.up if p.pose else UPRIGHT) for p in self.parts]
+        parts = hanging(self.parts)
 
         def work(progress: Progress) -> tuple[list[Hollow], bytes]:
-            meshes, known = {blob: mesh_of(blob) for _, blob, _ in named}, unpacked_known(kept)
-            listed = hollows([(name, meshes[blob], up) for name, blob, up in named], progress, known)
-            newest = dict(list(known.items())[-MOST_KNOWN:])
-            return listed, packed_known(newest)
+            known = unpacked_known(kept)
+            listed = hollows(parts, mesh_of, progress, known)
+            return listed, packed_known(dict(list(known.items())[-MOST_KNOWN:]))
 
         return work
 
@@ -167,7 +166,7 @@ class WashState(PlateStepsState):
 
     @property
     def planned_min(self) -> float:
-        return HANDS_MIN + swirl_min(self.hollow)
+        return hands_min(self.hollow)
 
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact | None:
         if self.run is None:
