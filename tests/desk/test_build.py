@@ -3,15 +3,23 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from pathlib import Path
 
+import numpy as np
 import pytest
-from PyQt6.QtWidgets import QApplication, QDialog
+from PyQt6.QtCore import QSize
+from PyQt6.QtGui import QImage
+from PyQt6.QtPdf import QPdfDocument
+from PyQt6.QtWidgets import QApplication, QDialog, QFileDialog
 
+from helpers import box_mesh
 from numerus.assembly.build_look import BuildLook, look_at_build
+from numerus.assembly.drill_template import drill_template
 from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.stages.build.bench import APART_PAGE, FLAWS_PAGE, STEPS_PAGE
+from numerus.desk.stages.build.template_sheet import write_templates
 from numerus.desk.window import MainWindow
-from numerus.errors import Progress
+from numerus.errors import BookError, Progress
 from numerus.progress.next_tasks import step
 from numerus.surface.zones import ZonedMesh
 
@@ -212,3 +220,40 @@ def test_places_are_looked_at_before_the_primer_and_dealt_with_one_by_one(window
     assert not state.dealt and f"{many} places of {many}" in page.words.text()
     page.take(99)
     assert not state.dealt
+
+
+def test_drill_templates_are_a_sheet_at_true_size(window: MainWindow, tmp_path: Path) -> None:
+    """Read by another program: the bar is fifty millimetres, the face of a bar of 12 by 8 mm is so wide and so high; a folder that is
+    none is told.
+    """
+    block, bar = box_mesh((30, 30, 10)), box_mesh((12, 8, 30), (9, 11, 10))
+    made = drill_template(("block", block), ("bar", bar), 2.0)
+    assert made is not None
+    write_templates([made] * 12, "Pins", tmp_path / "pins.pdf")
+    document = QPdfDocument(None)
+    assert document.load(str(tmp_path / "pins.pdf")) == QPdfDocument.Error.None_ and document.pageCount() > 1
+    shown = document.render(0, QSize(2100, 2970)).convertToFormat(QImage.Format.Format_RGBA8888)
+    bits = shown.constBits()
+    assert bits is not None
+    pixels = np.frombuffer(bits.asarray(shown.sizeInBytes()), np.uint8).reshape(2970, 2100, 4)
+    ink = (pixels[..., 3] > 60) & (pixels[..., 0] < 160)
+    assert np.ptp(np.flatnonzero(ink[300:322].any(axis=0))) == pytest.approx(500, abs=4)
+    face = ink[620:750, 500:760]  # the first of the first joint
+    rows, columns = np.flatnonzero(face.sum(axis=1) > 90), np.flatnonzero(face.sum(axis=0) > 60)
+    sizes = sorted((np.ptp(rows), np.ptp(columns)))
+    assert sizes == pytest.approx([80, 120], abs=5)
+    with pytest.raises(BookError, match="could not be written"):
+        write_templates([made], "Pins", tmp_path / "none" / "pins.pdf")
+
+
+def test_where_to_drill_is_asked_of_joints_that_want_a_pin(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """No such joint, nothing to ask; one that does is drawn into the file that is named."""
+    bench = opened(window)
+    assert not bench.apart_page.template_button.isEnabled()
+    saved: list[Path] = []
+    monkeypatch.setattr(
+        "numerus.desk.stages.build.bench.write_templates", lambda templates, title, path: saved.append(path)
+    )
+    monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_: ("pins.pdf", ""))
+    bench.ask_templates()
+    assert saved == [Path("pins.pdf")]

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 from itertools import combinations
+from typing import NamedTuple
 
 import numpy as np
 
@@ -112,9 +113,9 @@ def joints_of(parts: Sequence[tuple[str, Mesh]]) -> list[Joint]:
     """
     touching, touched = {}, {}
     for (i, (_, one)), (j, (_, other)) in combinations(enumerate(parts), 2):
-        area, held = _contact(one, other)
-        if area >= LEAST_MM2:
-            touching[i, j], touched[i, j] = (area, held.mean(axis=0)), held
+        held = contact(one, other)
+        if held.area_mm2 >= LEAST_MM2:
+            touching[i, j], touched[i, j] = (held.area_mm2, held.points.mean(axis=0)), held.points
     masses = [centre_of_mass(mesh) for _, mesh in parts]
     root = min(range(len(parts)), key=lambda n: float(parts[n][1].bounds_mm[0, 2]))
     joints = []
@@ -130,23 +131,32 @@ def joints_of(parts: Sequence[tuple[str, Mesh]]) -> list[Joint]:
     return joints
 
 
-def _contact(one: Mesh, other: Mesh) -> tuple[float, Floats]:
-    """mm² of skin two parts share, and places on it (n, 3): those of each from which a step outward is within the other."""
-    contact = [_covered(a, b) for a, b in ((one, other), (other, one))]
-    return max(contact, key=lambda f: f[0])
+class Contact(NamedTuple):
+    """Skin two parts share, as the one of them has it that has more: places on it and their normals, (n, 3) each."""
+
+    area_mm2: float
+    points: Floats
+    normals: Floats
+    of_first: bool
 
 
-def _covered(mesh: Mesh, other: Mesh) -> tuple[float, Floats]:
+def contact(one: Mesh, other: Mesh) -> Contact:
+    """The skin from which a step outward is within the other part."""
+    found = [Contact(*_covered(a, b), a is one) for a, b in ((one, other), (other, one))]
+    return max(found, key=lambda c: c.area_mm2)
+
+
+def _covered(mesh: Mesh, other: Mesh) -> tuple[float, Floats, Floats]:
     low, high = other.bounds_mm
     points, normals = even_points(mesh, POINTS)
     outside = points + GAP_MM * normals
     near = np.all((outside > low) & (outside < high), axis=1)
     if not near.any():
-        return 0.0, np.zeros((0, 3))
+        return 0.0, np.zeros((0, 3)), np.zeros((0, 3))
     columns = solid_columns(other.moved((0, 0, -low[2])).triangles, PIXEL_MM, PIXEL_MM)
     held = columns.holds(outside[near] - [0, 0, low[2]])
     each = float(mesh.areas_mm2.sum()) / len(points)
-    return float(held.sum()) * each, points[near][held]
+    return float(held.sum()) * each, points[near][held], normals[near][held]
 
 
 def _gap(one: Mesh, other: Mesh, held: Floats) -> Gap:

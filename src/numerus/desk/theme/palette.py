@@ -144,6 +144,7 @@ QPushButton#main {{ background: {r.river}; border-color: {r.river}; color: {r.on
 QPushButton#main:disabled {{ background: {r.hairline}; border-color: {r.hairline}; color: {r.slate}; }}
 QPushButton#link {{ border: none; color: {r.river}; font-family: "Source Sans 3 SemiBold"; padding: 2px; background: transparent; font-size: {px(11)}px; }}
 QPushButton#link:focus {{ border: 1px solid {r.river}; }}
+QPushButton#link:disabled {{ color: {r.slate}; }}
 QPushButton#tab {{ border: none; border-bottom: 2px solid transparent; border-radius: 0; color: {r.slate}; padding: 3px 8px; background: transparent; }}
 QPushButton#tab:checked {{ border-bottom: 2px solid {r.river}; color: {r.river}; font-family: "Source Sans 3 SemiBold"; }}
 QLineEdit, QSpinBox, QDoubleSpinBox, QDateEdit, QTimeEdit, QComboBox, QPlainTextEdit {{

@@ -17,7 +17,7 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import hold
-from numerus.desk.widgets.layout import column, label, panel, row
+from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.words import counted, span
 
@@ -29,9 +29,10 @@ NOTE = "A brush of 8° either side over 20 mm, then a hand (defaults); reached: 
 
 
 class ApartPage(QWidget):
-    """``changed``: something else is tried."""
+    """``changed``: something else is tried; ``templates_wanted``: where to drill is to be printed."""
 
     changed = pyqtSignal()
+    templates_wanted = pyqtSignal()
 
     def __init__(self, context: Context, renderer: Renderer, state: BuildState) -> None:
         super().__init__()
@@ -63,7 +64,13 @@ class ApartPage(QWidget):
         for place, share in enumerate((29, 29, 42)):
             body.setStretch(place, share)
         order = column(label("In what order", "section"), self.order, gap=2)
-        joints = column(label("Joints", "section"), self.joints, gap=2)
+        self.template_button = button(
+            "Drill template …",
+            self.templates_wanted.emit,
+            "link",
+            "Both faces of every joint that asks for a pin, at true size",
+        )
+        joints = column(row(label("Joints", "section"), -1, self.template_button), self.joints, gap=2)
         for side_by_side in (order, joints):
             side_by_side.setStretch(1, 1)
         low = row(order, joints, gap=24, margins=(16, 8, 16, 8))
@@ -106,6 +113,7 @@ class ApartPage(QWidget):
         self.gains.show_zones(state.zones)
         self.order.show_order(look.body, *look.order(way.parts))
         self.joints.show_joints(state.joints)
+        self.template_button.setEnabled(any(j.pin_mm for _, j in state.joints))
 
     def _follow(self, led: BenchView, other: BenchView) -> None:
         """Both are looked at from the same side."""

@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+from pathlib import Path
+
 import numpy as np
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter, QPen
-from PyQt6.QtWidgets import QBoxLayout, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QFileDialog, QWidget
 
 from numerus.assembly.balance import SAFE_DEG, Balance, balance
 from numerus.assembly.build_look import BuildLook, look_at_build
+from numerus.assembly.drill_template import DrillTemplate, drill_templates
 from numerus.assembly.flaws import Flaw, Way
 from numerus.desk.context import Context
 from numerus.desk.stages.build.apart_page import ApartPage
@@ -16,10 +19,12 @@ from numerus.desk.stages.build.flaw_page import FlawPage
 from numerus.desk.stages.build.flaw_state import FlawState, flaw_work
 from numerus.desk.stages.build.flaw_state import Key as FlawKey
 from numerus.desk.stages.build.state import BuildState, Key
+from numerus.desk.stages.build.template_sheet import write_templates
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column
+from numerus.errors import NumerusError
 from numerus.geometry.mesh import Mesh
 from numerus.words import waits
 
@@ -63,6 +68,7 @@ class BuildBench(StepsBench):
         steps.setLayout(super().build())
         self.apart_page = ApartPage(self.context, self.renderer, self.state)
         self.apart_page.changed.connect(self._show_apart)
+        self.apart_page.templates_wanted.connect(self.ask_templates)
         self.flaw_page = FlawPage(self.context, self.renderer, self.flaws, self.deal)
         self.tabs = {}
         for name, page in ((STEPS_PAGE, steps), (APART_PAGE, self.apart_page), (FLAWS_PAGE, self.flaw_page)):
@@ -165,6 +171,26 @@ class BuildBench(StepsBench):
         if self._apart_open:
             self.apart_page.show_figure({s: self.session.mesh(p.blob) for s, p in self.state.parts.items()})
         self._show_tabs()
+
+    def ask_templates(self) -> None:
+        name, _ = QFileDialog.getSaveFileName(self, "Drill template", "drill-template.pdf", "PDF (*.pdf)")
+        if name:
+            self.save_templates(Path(name))
+
+    def save_templates(self, path: Path) -> None:
+        """Where to drill for the pins of the figure's joints, as they are glued by what is kept apart now."""
+        parts = [(slot, self.session.mesh(part.blob)) for slot, part in self.state.parts.items()]
+        joints, title = [joint for _, joint in self.state.joints], f"Pins of {self.state.figure.name}"
+
+        def done(templates: list[DrillTemplate]) -> None:
+            try:
+                write_templates(templates, title, path)
+            except NumerusError as error:
+                self.session.failed.emit(error)
+
+        self.context.jobs.start(
+            "templates", "Looking where to drill", lambda progress: drill_templates(parts, joints, progress), done
+        )
 
     def _show_flaws(self) -> None:
         """The figure with its places; what is not known yet is looked for in a job, once the joints and the brush were."""
