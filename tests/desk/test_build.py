@@ -246,14 +246,21 @@ def test_drill_templates_are_a_sheet_at_true_size(window: MainWindow, tmp_path: 
         write_templates([made], "Pins", tmp_path / "none" / "pins.pdf")
 
 
-def test_where_to_drill_is_asked_of_joints_that_want_a_pin(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
-    """No such joint, nothing to ask; one that does is drawn into the file that is named."""
+def test_where_to_drill_is_asked_while_something_is_drilled(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """All glued and no joint that wants a pin, nothing to ask; a back that is kept apart has its magnet drawn into the file named."""
     bench = opened(window)
-    assert not bench.apart_page.template_button.isEnabled()
-    saved: list[Path] = []
+    page, saved = bench.apart_page, list[tuple[list[str], Path]]()
+    for slot in tuple(bench.state.apart):
+        page.order.toggled.emit(slot)
+    assert not page.template_button.isEnabled()
+    page.order.toggled.emit("back")
+    assert page.template_button.isEnabled()
     monkeypatch.setattr(
-        "numerus.desk.stages.build.bench.write_templates", lambda templates, title, path: saved.append(path)
+        "numerus.desk.stages.build.bench.write_templates",
+        lambda templates, title, path: saved.append(([t.b for t in templates], path)),
     )
     monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_: ("pins.pdf", ""))
     bench.ask_templates()
-    assert saved == [Path("pins.pdf")]
+    assert saved == [(["back"], Path("pins.pdf"))]

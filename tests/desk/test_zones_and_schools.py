@@ -8,11 +8,16 @@ from pathlib import Path
 import numpy as np
 import pytest
 from PIL import Image
+from PyQt6 import sip
 from PyQt6.QtWidgets import QInputDialog
 from sculpt_steps import add_zone, page
 
+from helpers import EVENING
+from numerus.book.book import Book
 from numerus.colour.light import encoded, linear, rgb_of
+from numerus.desk.app import make_window
 from numerus.desk.stages.paint.bench import RECIPE, SCHEME, SCHOOLS, VALUE, ZONES
+from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.looks import squad
 from numerus.desk.stages.paint.looks import state as looks_state
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, LEVELS_SHOWN, OWN, SQUAD
@@ -77,6 +82,30 @@ def test_a_figure_that_is_looked_at_is_shown_by_its_films(window: MainWindow) ->
     assert sum(filmed) > 5 * sum(flat)
     assert all(np.ptp(t.colours.astype(int), axis=1).max() == 0 for t in line.table.grey)
     line.grab()
+
+
+def test_a_figure_nobody_has_looked_at_is_sketched_and_then_painted_by_its_own_fields(
+    demo: Book, tmp_path: Path, qtbot, monkeypatch: pytest.MonkeyPatch
+) -> None:  # type: ignore[no-untyped-def]
+    """In the real window, where jobs take time: as far as it is painted, as it will be, then both by its fields; nobody presses
+    anything.
+    """
+    monkeypatch.setattr(BuiltFigures, "known", lambda *_: False)
+    window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
+    window.show()
+    line, shown = page(window, "Figure"), []
+    now, whole = line.laying.show_now, line.laying.show_whole
+    monkeypatch.setattr(line.laying, "show_now", lambda things: (shown.append(("now", things)), now(things)))
+    monkeypatch.setattr(line.laying, "show_whole", lambda *told: (shown.append(("whole", told[0])), whole(*told)))
+    line.laying.looked_at.setInterval(50)
+    window.session.select("lock")
+    qtbot.waitUntil(lambda: len(shown) >= 4, timeout=90_000)
+    assert [what for what, _ in shown[:4]] == ["now", "whole"] * 2
+    assert not np.array_equal(shown[1][1][0].colours, shown[3][1][0].colours), (
+        "its own fields are other than coarse ones"
+    )
+    window.close()
+    sip.delete(window)
 
 
 @pytest.fixture

@@ -5,8 +5,10 @@ from __future__ import annotations
 from datetime import date, timedelta
 
 import numpy as np
+import pytest
 
-from numerus.domain.army import Army
+from numerus.domain.army import Army, Day
+from numerus.errors import PlanError
 from numerus.progress.capacity import Capacities, day_of
 
 FIRST = date(2026, 3, 5)
@@ -33,3 +35,12 @@ def test_minutes_by_a_day_are_those_of_the_evenings_kept() -> None:
                 planned = army.day(FIRST + timedelta(days=day)).hobby_minutes
                 minutes += (planned if evenings[draw, day] < kept else 0) + extra / 7
                 assert np.isclose(told[draw, day], minutes)
+
+
+def test_no_time_at_all_is_said_but_a_further_evening_is_time() -> None:
+    """Asked first with that evening and then without, it is said all the same."""
+    idle = Army("a", "An army", FIRST, week=(Day(hobby_minutes=0),) * 7)
+    capacities = Capacities(np.random.default_rng(1).random((3, 21)))
+    assert np.allclose(capacities.of(idle, FIRST, np.zeros(3), 70.0)[:, -1], 210)
+    with pytest.raises(PlanError, match="No hobby time"):
+        capacities.of(idle, FIRST, np.zeros(3))

@@ -37,7 +37,23 @@ GLUE_FILLS_MM, FILLER_MM, PUTTY_MM = (
     0.25,
     0.6,
 )  # (defaults) mean gaps that thin glue, thick glue or soft filler, putty close
-GLUE_NMM_PER_MM2, MAGNET_NMM_PER_MM2 = 0.25, 0.05  # (default) moment a mm² of glue bears; up to which a magnet would do
+GLUE_NMM_PER_MM2 = 0.25  # (default) moment a mm² of glue bears
+
+
+class Magnet(NamedTuple):
+    """A disc, two of which hold each other with ``pull_n`` face to face."""
+
+    across_mm: float
+    thick_mm: float
+    pull_n: float
+
+    @property
+    def name(self) -> str:
+        return f"{self.across_mm:g} × {self.thick_mm:g} mm"
+
+
+MAGNETS = Magnet(2, 1, 0.8), Magnet(3, 1, 1.5), Magnet(3, 2, 2.3), Magnet(4, 2, 3.5), Magnet(5, 2, 5.0)  # (defaults)
+PULL_LEFT, MAGNET_EDGE_MM = 0.5, 0.4  # (defaults) of the pull, through paint and glue; material round a magnet
 
 
 @dataclass(frozen=True)
@@ -95,11 +111,23 @@ class Joint:
 
     @property
     def advice(self) -> str:
-        """Glue, pin or magnet, with the reason."""
+        """Glue, pin or magnet, with the reason where it is a pin."""
         if self.pin_mm:
             pin = f"pin {self.pin_mm:g} mm, {PIN_DEEP * self.pin_mm:.0f} deep"
             return f"{pin}: a knock asks {self.strain:.2f} N·mm of every mm², glue bears about {GLUE_NMM_PER_MM2:g}"
-        return "glue; a magnet would do" if self.strain < MAGNET_NMM_PER_MM2 else "glue"
+        return f"glue; a magnet {self.magnet.name} would do" if self.magnet else "glue"
+
+    @property
+    def magnet(self) -> Magnet | None:
+        """The smallest in the middle of the face that a knock does not tip off over its edge, the face taken as round."""
+        reach_mm = float(np.sqrt(self.area_mm2 / np.pi))
+        return next(
+            (
+                m for m in MAGNETS
+                if PULL_LEFT * m.pull_n * reach_mm >= self.knock_nmm and m.across_mm / 2 + MAGNET_EDGE_MM <= reach_mm
+            ),
+            None,
+        )  # fmt: skip
 
     @property
     def filling(self) -> str:

@@ -30,14 +30,14 @@ class Capacities:
         """
         key = (army, today, slack.tobytes())
         if key not in self._known:
-            self._known[key] = self._kept(army, today, slack, extra_evening_min)
+            self._known[key] = self._kept(army, today, slack)
         kept = self._known[key]
+        if not kept[:, -1].any() and extra_evening_min <= 0:
+            raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
         return kept + np.arange(1, kept.shape[1] + 1) * extra_evening_min / 7 if extra_evening_min else kept
 
-    def _kept(self, army: Army, today: date, slack: Floats, extra_evening_min: float) -> Floats:
+    def _kept(self, army: Army, today: date, slack: Floats) -> Floats:
         day = np.array(hobby_minutes_per_day(army, today, self.evenings.shape[1]), float)
-        if day.sum() + extra_evening_min <= 0:
-            raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
         kept = np.clip(army.evenings_kept + KEPT_SPREAD * slack, LEAST_KEPT, 1.0)
         return np.cumsum((self.evenings < kept[:, None]) * day, axis=1)
 

@@ -9,6 +9,7 @@ from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
 from numerus.assembly.build_look import OUT_OF_REACH, REACHED, REGAINED
+from numerus.assembly.drill_template import drilled
 from numerus.assembly.sub_assemblies import worth_it
 from numerus.desk.context import Context
 from numerus.desk.stages.build.pictures import GluingOrder, JointList, WorthChart, ZoneGains
@@ -68,7 +69,7 @@ class ApartPage(QWidget):
             "Drill template …",
             self.templates_wanted.emit,
             "link",
-            "Both faces of every joint that asks for a pin, at true size",
+            "Both faces, at true size, of joints that ask for a pin and of parts apart that a magnet holds",
         )
         joints = column(row(label("Joints", "section"), -1, self.template_button), self.joints, gap=2)
         for side_by_side in (order, joints):
@@ -113,7 +114,7 @@ class ApartPage(QWidget):
         self.gains.show_zones(state.zones)
         self.order.show_order(look.body, *look.order(way.parts))
         self.joints.show_joints(state.joints)
-        self.template_button.setEnabled(any(j.pin_mm for _, j in state.joints))
+        self.template_button.setEnabled(bool(drilled(state.joints, state.apart)))
 
     def _follow(self, led: BenchView, other: BenchView) -> None:
         """Both are looked at from the same side."""

@@ -180,7 +180,7 @@ class BuildBench(StepsBench):
     def save_templates(self, path: Path) -> None:
         """Where to drill for the pins of the figure's joints, as they are glued by what is kept apart now."""
         parts = [(slot, self.session.mesh(part.blob)) for slot, part in self.state.parts.items()]
-        joints, title = [joint for _, joint in self.state.joints], f"Pins of {self.state.figure.name}"
+        joints, apart, title = self.state.joints, self.state.apart, f"Where to drill: {self.state.figure.name}"
 
         def done(templates: list[DrillTemplate]) -> None:
             try:
@@ -189,7 +189,10 @@ class BuildBench(StepsBench):
                 self.session.failed.emit(error)
 
         self.context.jobs.start(
-            "templates", "Looking where to drill", lambda progress: drill_templates(parts, joints, progress), done
+            "templates",
+            "Looking where to drill",
+            lambda progress: drill_templates(parts, joints, apart, progress),
+            done,
         )
 
     def _show_flaws(self) -> None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from PyQt6.QtCore import QTimer
+from PyQt6.QtCore import QObject, QTimer
 
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
@@ -17,18 +17,18 @@ LOOKED_AT_MS = 1500
 
 
 class Laying:
-    """``show_now`` and ``show_whole`` are called with what is to be shown of a figure, as it becomes known; ``wanted`` tells whether it
-    still is.
+    """``page``: what it goes with; ``show_now`` and ``show_whole`` are called with what is to be shown of a figure, as it becomes known;
+    ``wanted`` tells whether it still is.
     """
 
     def __init__(
-        self, context: Context, built: BuiltFigures, wanted: Callable[[Films], bool],
+        self, page: QObject, context: Context, built: BuiltFigures, wanted: Callable[[Films], bool],
         show_now: Callable[[list[Thing]], object], show_whole: Callable[[list[Thing], list[Thing]], object],
     ) -> None:  # fmt: skip
         self.jobs, self.built, self.wanted = context.jobs, built, wanted
         self.show_now, self.show_whole = show_now, show_whole
         self._about: tuple[Films, list[Part]] | None = None
-        self.looked_at = QTimer()  # who only leafs through figures does not have all their fields worked out
+        self.looked_at = QTimer(page)  # who only leafs through figures does not have all their fields worked out
         self.looked_at.setSingleShot(True)
         self.looked_at.setInterval(LOOKED_AT_MS)
         self.looked_at.timeout.connect(self._lay)

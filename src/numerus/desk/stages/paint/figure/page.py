@@ -62,7 +62,7 @@ class FigurePage(QWidget):
         self.minutes = MinutesTaken(self.session)
         self.setLayout(self._build())
         self.laying = Laying(
-            context, built, self._films_wanted, partial(self.view.show_things, refit=False),
+            self, context, built, self._films_wanted, partial(self.view.show_things, refit=False),
             self._show_whole,
         )  # fmt: skip
         self.strokes.chosen.connect(self.mark_done)
