@@ -55,8 +55,11 @@ def compiled_once(shared: Path) -> None:
     plain = Dispatcher.compile
 
     def compile_held(self: Dispatcher, signature: object) -> object:
+        name = f"{self.py_func.__module__}.{self.py_func.__qualname__}"
+        if not name.startswith("numerus."):  # names of others are not their own
+            return plain(self, signature)
         # The thread that compiles is chosen first: one that held a kernel and waited for its turn would block the others.
-        with global_compiler_lock, held(shared, f"{self.py_func.__module__}.{self.py_func.__qualname__}"):
+        with global_compiler_lock, held(shared, name):
             return plain(self, signature)
 
     if "PYTEST_XDIST_WORKER" in os.environ:
