@@ -31,7 +31,7 @@ def test_both_faces_meet_when_they_are_laid_on_each_other_wherever_the_joint_loo
         ("block", box_mesh((20, 20, 10), (-5, -5, 0)).transformed(turn)), ("foot", foot.transformed(turn)), 0.5
     )
     assert made is not None
-    (first, _), (second, _) = made.face(False), made.face(True)
+    first, second = made.face(False), made.face(True)
     for one, other in zip(first, second, strict=True):
         assert other * [-1, 1] == pytest.approx(one)
     area = 0.5 * abs(np.sum(first[0][:-1, 0] * first[0][1:, 1] - first[0][1:, 0] * first[0][:-1, 1]))

@@ -66,11 +66,10 @@ class DrillTemplate:
         )
         return f"Magnet {magnet.name}, two. {bore} Mark them before they are glued: {turned}."
 
-    def face(self, of_b: bool) -> tuple[list[Floats], tuple[float, float]]:
-        """Outlines and mark as one looks at the face of either part, the drill at the middle."""
+    def face(self, of_b: bool) -> list[Floats]:
+        """Outlines as one looks at the face of either part, the drill at (0, 0)."""
         side = np.array([-1.0, 1.0]) if of_b else np.ones(2)
-        x, y = self.mark
-        return [(line - [x, y]) * side for line in self.outlines], (0.0, 0.0)
+        return [(line - self.mark) * side for line in self.outlines]
 
 
 def drilled(joints: Sequence[tuple[str, Joint]], apart: Collection[str]) -> list[tuple[str, Joint]]:
@@ -89,9 +88,11 @@ def drill_templates(
             raise Cancelled
         host = joint.b if joint.a == part else joint.a
         pair = (host, meshes[host]), (part, meshes[part])
-        template = drill_template(*pair, joint.pin_mm) if joint.pin_mm else magnet_template(*pair, joint.magnet)
-        found += [template] if template is not None else []
-    return found
+        if joint.pin_mm:
+            found.append(drill_template(*pair, joint.pin_mm))
+        elif joint.magnet:
+            found.append(magnet_template(*pair, joint.magnet))
+    return [template for template in found if template is not None]
 
 
 def drill_template(one: tuple[str, Mesh], other: tuple[str, Mesh], pin_mm: float) -> DrillTemplate | None:
@@ -100,12 +101,8 @@ def drill_template(one: tuple[str, Mesh], other: tuple[str, Mesh], pin_mm: float
     return _template(one, other, [(p, times * p) for p, times in product(wires, DEPTHS)], pin_mm)
 
 
-def magnet_template(
-    one: tuple[str, Mesh], other: tuple[str, Mesh], magnet: Magnet | None
-) -> DrillTemplate | None:  # fmt: skip
-    """For a magnet let in flush with both faces."""
-    if magnet is None:
-        return None
+def magnet_template(one: tuple[str, Mesh], other: tuple[str, Mesh], magnet: Magnet) -> DrillTemplate | None:
+    """For a magnet let in flush with both faces; None where the parts do not touch."""
     made = _template(one, other, [(magnet.across_mm + PLAY_MM, magnet.thick_mm)], 0.0)
     return replace(made, magnet=magnet) if made is not None else None
 

@@ -76,23 +76,22 @@ class _Sheet:
         self._words(EDGE_MM, self.y + 5, template.description, 3)
         for number, name in enumerate((template.a, template.b)):
             middle = QPointF(PAGE_MM[0] * (0.3 + 0.4 * number), self.y + 10 + (high - 16) / 2)
-            self._face(*template.face(bool(number)), middle, template.bore_mm)
+            self._face(template.face(bool(number)), middle, template.bore_mm)
             if template.magnet is not None:
                 self._words(middle.x() + template.bore_mm / 2 + 1, middle.y() - 5.5, "+−"[number], 5, True)
             self._words(middle.x() - 30, self.y + high - 6, f"face of the {name}", 2.8)
         self.y += high
 
-    def _face(self, outlines: Sequence[Floats], mark: tuple[float, float], middle: QPointF, bore_mm: float) -> None:
+    def _face(self, outlines: Sequence[Floats], middle: QPointF, bore_mm: float) -> None:
         """Paper's y runs down, a face's up."""
         self._pen(0.15)
         for line in outlines:
             self.painter.drawPolygon(QPolygonF([QPointF(middle.x() + x, middle.y() - y) for x, y in line]))
-        at = QPointF(middle.x() + mark[0], middle.y() - mark[1])
         self._pen(0.08)
-        self.painter.drawEllipse(at, bore_mm / 2, bore_mm / 2)
+        self.painter.drawEllipse(middle, bore_mm / 2, bore_mm / 2)
         arm = bore_mm / 2 + 2.5
-        self.painter.drawLine(at - QPointF(arm, 0), at + QPointF(arm, 0))
-        self.painter.drawLine(at - QPointF(0, arm), at + QPointF(0, arm))
+        for along in (QPointF(arm, 0), QPointF(0, arm)):
+            self.painter.drawLine(middle - along, middle + along)
 
     def _pen(self, wide_mm: float) -> None:
         self.painter.setPen(QPen(Qt.GlobalColor.black, wide_mm))
