@@ -86,8 +86,8 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
     """Both baths by what was washed in them, and the steps of every plate that waits."""
     from numerus.book.book import Book
     from numerus.formats.packed_mesh import unpack_mesh
-    from numerus.post.emptying import hanging, hollows, kept_ml
-    from numerus.post.wash import baths, clinging_ml, dry_min, wash_plan
+    from numerus.post.emptying import hanging, hollows
+    from numerus.post.wash import baths, carried_ml, dry_min, wash_plan
     from numerus.progress.next_tasks import parts_come_out
     from numerus.progress.standing import standing
 
@@ -109,7 +109,7 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
             {
                 "plate": name,
                 "parts": len(parts),
-                "carries_ml": round(clinging_ml(surface, book.plans.resin.film_mm) + kept_ml(hollow), 2),
+                "carries_ml": round(carried_ml(surface, book.plans.resin.film_mm, hollow), 2),
                 "hollow": [_hollow(h) for h in hollow],
                 "steps": steps,
             }

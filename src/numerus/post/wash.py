@@ -89,6 +89,11 @@ def hands_min(hollow: Sequence[Hollow]) -> float:
     return HANDS_MIN + swirl_min(hollow)
 
 
+def carried_ml(surface_cm2: float, film_mm: float, hollow: Sequence[Hollow]) -> float:
+    """Resin a plate brings into the baths: on its wetted skin and in its hollow parts."""
+    return clinging_ml(surface_cm2, film_mm) + kept_ml(hollow)
+
+
 def wash_plan(
     surface_cm2: float, film_mm: float, hollow: Sequence[Hollow], dirty: Bath, clean: Bath, dries_min: float = DRY_MIN
 ) -> list[WashStep]:

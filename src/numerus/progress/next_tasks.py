@@ -29,8 +29,8 @@ from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
-from numerus.post.emptying import NOT_LOOKED_INTO, hanging, kept_ml, known_hollows
-from numerus.post.wash import clinging_ml, hands_min
+from numerus.post.emptying import NOT_LOOKED_INTO, hanging, known_hollows
+from numerus.post.wash import carried_ml, hands_min
 from numerus.printing.hollow.venting import Tipping
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, TimedStroke, paint_line
@@ -116,7 +116,7 @@ def _wash(
     parts = parts_come_out(plans, run)
     hollow = known_hollows(hanging(parts), emptying)
     minutes = hands_min(hollow)
-    carried = clinging_ml(sum(p.surface_cm2 for p in parts), plans.resin.film_mm) + kept_ml(hollow)
+    carried = carried_ml(sum(p.surface_cm2 for p in parts), plans.resin.film_mm, hollow)
     fact = step("wash", (), minutes, now, subject=run.run_id, carried_ml=round(carried, 2))
     within = f", {counted(sum(h.count for h in hollow), 'hollow one')} swirled" if hollow else ""
     detail = f"{counted(len(parts), 'part')}{within}: dirty bath, clean bath, dry"

@@ -7,6 +7,8 @@ from concurrent.futures import ThreadPoolExecutor
 from contextlib import contextmanager
 from typing import TypeVar
 
+Done = Callable[[float], object]
+"""Is told how far work is, 0..1, and may stop it by raising."""
 Piece = TypeVar("Piece")
 Told = TypeVar("Told")
 

@@ -18,7 +18,7 @@ from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene, ring_directions
 from numerus.surface.fields.exposure import OPEN_FACE, TABLE_AROUND, TABLE_DEG
-from numerus.surface.fields.in_threads import in_threads
+from numerus.surface.fields.in_threads import Done, in_threads
 from numerus.surface.fields.rolling_ball import recess, surface_grid
 from numerus.surface.fields.where_parts_meet import where_parts_meet
 
@@ -33,8 +33,6 @@ MOST_AT_ONCE = 10_000  # that are sooner asked by one thread than handed about
 INSIDE_OPENNESS = 0.02  # less open than this lies within another part
 ABOVE = (0.0, 0.0, 1.0)
 Floats32 = NDArray[np.float32]
-Done = Callable[[float], object]
-"""Is told how far work is, and may stop it by raising."""
 Askers = tuple[NDArray[np.int64], Callable[[Floats], Floats]]
 
 

@@ -14,7 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.surface.fields.in_threads import in_threads
+from numerus.surface.fields.in_threads import Done, in_threads
 from numerus.surface.fields.rolling_ball_kernels import by_cells, nearest_ball, stand_free
 
 TOUCHES = 0.98  # of its radius a ball along the normal is free: facets stand a little in
@@ -95,7 +95,7 @@ def _within_faces(corners: Floats, steps: int) -> Floats:
 
 def recess(
     points: Floats, toward: Floats, grid: SurfaceGrid, radius_mm: float, judged: NDArray[np.bool_],
-    done: Callable[[float], object] = lambda share: None,
+    done: Done = lambda share: None,
 ) -> Floats:  # fmt: skip
     """How far each point (n, 3) is out of reach of a ball on the side its unit normal ``toward`` (n, 3) shows, 0..1: float64.
 
@@ -135,9 +135,9 @@ def recess(
     return deep
 
 
-def _by_pieces(act: Callable[[Floats], Floats], rows: Floats, done: Callable[[float], object]) -> Floats:
+def _by_pieces(act: Callable[[Floats], Floats], rows: Floats, done: Done) -> Floats:
     """Kernels give the interpreter's lock back; rows are independent."""
-    workers = max(os.cpu_count() or 1, 2)
+    workers = os.cpu_count() or 1
     pieces, told = [p for p in np.array_split(rows, PIECES * workers) if len(p)], []
     with in_threads(act, pieces, workers) as found:
         for piece in found:

@@ -178,7 +178,7 @@ class BuildBench(StepsBench):
             self.save_templates(Path(name))
 
     def save_templates(self, path: Path) -> None:
-        """Where to drill for the pins of the figure's joints, as they are glued by what is kept apart now."""
+        """Where to drill for pins, and for magnets of what is kept apart now."""
         parts = [(slot, self.session.mesh(part.blob)) for slot, part in self.state.parts.items()]
         joints, apart, title = self.state.joints, self.state.apart, f"Where to drill: {self.state.figure.name}"
 

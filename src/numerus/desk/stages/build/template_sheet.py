@@ -1,4 +1,4 @@
-"""Drill templates as a sheet of paper at true size: both faces of every pinned joint, a bar to measure the print by."""
+"""Drill templates as a sheet of paper at true size: both faces of every joint with a pin or magnet, a bar to measure the print by."""
 
 from __future__ import annotations
 

@@ -117,16 +117,19 @@ class Trials(QObject):
         searched_key = self.known.key(part, (SEARCHED, at.key, machine, resin, weights))
         kept = self.session.worked_out(searched_key)
 
-        def work(progress: Progress) -> tuple[Fields, list[PoseCost], Search]:
+        def work(progress: Progress) -> tuple[bytes | None, Fields, list[PoseCost], Search]:
+            """What is to be kept, None where it is already, and what was found."""
             fields = self.known.of(part, mesh, at)
-            known = unpacked_poses(kept) if kept else None
-            return fields, *(known or candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit))
+            if kept and (known := unpacked_poses(kept)) is not None:
+                return None, fields, *known
+            found = candidates(mesh, machine, resin, weights, progress, fields, self.grew.emit)
+            return packed_poses(*found), fields, *found
 
-        def done(found: tuple[Fields, list[PoseCost], Search]) -> None:
-            self.known.keep(at.key, found[0])
-            if kept is None:
-                self.session.keep_worked_out(searched_key, packed_poses(*found[1:]))
-            self._searched(part.id, mesh, *found)
+        def done(told: tuple[bytes | None, Fields, list[PoseCost], Search]) -> None:
+            if told[0] is not None:
+                self.session.keep_worked_out(searched_key, told[0])
+            self.known.keep(at.key, told[1])
+            self._searched(part.id, mesh, *told[1:])
 
         self.context.jobs.start("pose", "Searching poses", work, done)
 

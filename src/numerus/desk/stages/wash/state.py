@@ -22,8 +22,8 @@ from numerus.post.bath_book import (
     spent_at,
     spent_when,
 )
-from numerus.post.emptying import Hollow, hanging, hollows, kept_ml, packed_known, unpacked_known
-from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, clinging_ml, dry_min, hands_min, wash_plan
+from numerus.post.emptying import Hollow, hanging, hollows, packed_known, unpacked_known
+from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, carried_ml, clinging_ml, dry_min, hands_min, wash_plan
 from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.next_tasks import parts_come_out, step
 from numerus.progress.printing.planned_runs import next_runs
@@ -121,7 +121,7 @@ class WashState(PlateStepsState):
     @property
     def carried_ml(self) -> float:
         """Resin this plate brings into the baths."""
-        return clinging_ml(self.surface_cm2, self.plans.resin.film_mm) + kept_ml(self.hollow)
+        return carried_ml(self.surface_cm2, self.plans.resin.film_mm, self.hollow)
 
     @property
     def hollow(self) -> list[Hollow]:

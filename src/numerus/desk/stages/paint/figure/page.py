@@ -61,10 +61,7 @@ class FigurePage(QWidget):
         self._borders: dict[tuple[str, ...], dict[tuple[str, str], float]] = {}
         self.minutes = MinutesTaken(self.session)
         self.setLayout(self._build())
-        self.laying = Laying(
-            self, context, built, self._films_wanted, partial(self.view.show_things, refit=False),
-            self._show_whole,
-        )  # fmt: skip
+        self.laying = Laying(self, context, built, self._films_wanted, self._show_now, self._show_whole)
         self.strokes.chosen.connect(self.mark_done)
         self.view.picked.connect(self._picked)
 
@@ -164,6 +161,10 @@ class FigurePage(QWidget):
         self.view.show_things(things[0], refit=not self.view.things)
         largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
         self.table.show_figures(things[1], things[2], {self.state.zone_name(z): whole[z] for z in largest})
+
+    def _show_now(self, things: list[Thing]) -> None:
+        """Where no flat picture came before, this is the first that the view is fitted to."""
+        self.view.show_things(things, refit=not self.view.things)
 
     def _show_whole(self, whole: list[Thing], grey: list[Thing]) -> None:
         self.table.show_figures(whole, grey, self.table.zones)
