@@ -87,11 +87,10 @@ def test_a_figure_that_is_looked_at_is_shown_by_its_films(window: MainWindow) ->
 def test_a_figure_nobody_has_looked_at_is_sketched_and_then_painted_by_its_own_fields(
     demo: Book, tmp_path: Path, qtbot, monkeypatch: pytest.MonkeyPatch
 ) -> None:  # type: ignore[no-untyped-def]
-    """In the real window, where jobs take time and drawing is slow: as far as it is painted, as it will be, then both by its fields;
+    """In the real window, where jobs take time: as far as it is painted, as it will be, then both by its fields;
     nobody presses anything, and the view is fitted to it.
     """
     monkeypatch.setattr(BuiltFigures, "known", lambda *_: False)
-    monkeypatch.setattr("numerus.desk.stages.paint.figure.page.QUICKLY_DRAWN_S", 0.0)
     window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
     window.show()
     line, shown = page(window, "Figure"), []
@@ -102,6 +101,9 @@ def test_a_figure_nobody_has_looked_at_is_sketched_and_then_painted_by_its_own_f
     window.session.select("lock")
     qtbot.waitUntil(lambda: len(shown) >= 4, timeout=90_000)
     assert [what for what, _ in shown[:4]] == ["now", "whole"] * 2
+    assert sum(len(t.mesh.faces) for t in shown[0][1]) < sum(len(t.mesh.faces) for t in shown[2][1]) / 1.5, (
+        "a light sketch"
+    )
     fitted = line.view.camera
     line.view.fit()
     assert line.view.camera == fitted

@@ -22,6 +22,11 @@ def extremes(points: Floats) -> Floats:
     return np.array([[points[:, k].min() for k in range(3)], [points[:, k].max() for k in range(3)]])
 
 
+def normalised(rows: Floats) -> Floats:
+    """Rows (n, 3) of length one; zeros stay zeros."""
+    return np.asarray(rows / np.maximum(np.linalg.norm(rows, axis=1), 1e-300)[:, None])
+
+
 @dataclass(frozen=True, eq=False)
 class Mesh:
     """Triangles over shared vertices, in millimetres unless a caller says otherwise.
@@ -43,8 +48,7 @@ class Mesh:
     @cached_property
     def crosses(self) -> Floats:
         """Normals of length twice the area, float64 (m, 3); zero for a degenerate face."""
-        a, b, c = self.triangles[:, 0], self.triangles[:, 1], self.triangles[:, 2]
-        return np.cross(b - a, c - a)
+        return np.asarray(_crosses(self.vertices, self.faces))
 
     @cached_property
     def areas_mm2(self) -> Floats:
@@ -64,11 +68,7 @@ class Mesh:
     @cached_property
     def vertex_normals(self) -> Floats:
         """Area-weighted unit normals per vertex, float64 (n, 3)."""
-        sums = np.zeros_like(self.vertices)
-        for corner in range(3):
-            for axis in range(3):
-                sums[:, axis] += np.bincount(self.faces[:, corner], self.crosses[:, axis], len(self.vertices))
-        return sums / np.maximum(np.linalg.norm(sums, axis=1), 1e-300)[:, None]
+        return normalised(_about_vertices(self.crosses, self.faces, len(self.vertices)))
 
     @cached_property
     def bounds_mm(self) -> Floats:
@@ -123,9 +123,12 @@ class Mesh:
     def moved(self, offset_mm: Floats | tuple[float, float, float]) -> Mesh:
         """Elsewhere; what is known of its vertices' normals holds there, too, and every picture asks for them."""
         moved = replace(self, vertices=self.vertices + np.asarray(offset_mm, float))
-        if "vertex_normals" in self.__dict__:
-            moved.__dict__["vertex_normals"] = self.vertex_normals
-        return moved
+        return moved.shaded_by(self.vertex_normals) if "vertex_normals" in self.__dict__ else moved
+
+    def shaded_by(self, normals: Floats) -> Mesh:
+        """Itself, with unit normals (n, 3) of its vertices that are known or better than those of its faces."""
+        self.__dict__["vertex_normals"] = normals
+        return self
 
     def dropped(self) -> Mesh:
         """Centred over the origin with its lowest point on z = 0."""
@@ -173,13 +176,36 @@ def merged(meshes: list[Mesh]) -> Mesh:
     of_vertices, of_faces = _shared([m.vertex_attributes for m in meshes]), _shared([m.face_attributes for m in meshes])
     made = Mesh(np.concatenate([m.vertices for m in meshes]), faces, of_vertices, of_faces)
     if all("vertex_normals" in m.__dict__ for m in meshes):  # where they are known they are not worked out anew
-        made.__dict__["vertex_normals"] = np.concatenate([m.vertex_normals for m in meshes])
+        return made.shaded_by(np.concatenate([m.vertex_normals for m in meshes]))
     return made
 
 
 def _shared(tables: list[Attributes]) -> Attributes:
     names = set.intersection(*(set(t) for t in tables))
     return {name: np.concatenate([t[name] for t in tables]) for name in sorted(names)}
+
+
+@kernel
+def _crosses(vertices, faces):  # type: ignore[no-untyped-def]
+    """Cross products of two sides of each face (m, 3): (m, 3)."""
+    made = np.empty((len(faces), 3))
+    for n in range(len(faces)):
+        a, b, c = vertices[faces[n, 0]], vertices[faces[n, 1]], vertices[faces[n, 2]]
+        for axis in range(3):
+            one, other = (axis + 1) % 3, (axis + 2) % 3
+            made[n, axis] = (b[one] - a[one]) * (c[other] - a[other]) - (b[other] - a[other]) * (c[one] - a[one])
+    return made
+
+
+@kernel
+def _about_vertices(rows, faces, many):  # type: ignore[no-untyped-def]
+    """Rows of faces (m, 3) summed about each of so many vertices: (many, 3)."""
+    sums = np.zeros((many, 3))
+    for n in range(len(faces)):
+        for corner in range(3):
+            for axis in range(3):
+                sums[faces[n, corner], axis] += rows[n, axis]
+    return sums
 
 
 @kernel
@@ -207,12 +233,18 @@ def _first_equal(bits, slots, index):  # type: ignore[no-untyped-def]
     return met, owner
 
 
+def equal_rows(rows: NDArray[np.int64]) -> tuple[Ints, Ints]:
+    """Which of its different rows each row (n, 3) is, in the order they appear, int32 (n,); where each appears first (k,)."""
+    index = np.empty(len(rows), np.int32)
+    slots = np.full(1 << (len(rows).bit_length() + 1), -1, np.int32)
+    met, owner = _first_equal(rows, slots, index)
+    return index, owner[:met]
+
+
 def welded(triangles: Floats) -> Mesh:
     """A mesh from triangle corners (m, 3, 3), equal corners made one vertex (exact equality, -0 counted as 0)."""
     corners = np.ascontiguousarray(triangles.reshape(-1, 3) + 0.0)
     if not len(corners):
         return Mesh(np.zeros((0, 3)), np.zeros((0, 3), np.int32))
-    index = np.empty(len(corners), np.int32)
-    slots = np.full(1 << (len(corners).bit_length() + 1), -1, np.int32)
-    met, owner = _first_equal(corners.view(np.int64), slots, index)
-    return Mesh(corners[owner[:met]], index.reshape(-1, 3))
+    index, first = equal_rows(corners.view(np.int64))
+    return Mesh(corners[first], index.reshape(-1, 3))

@@ -6,7 +6,6 @@ Knows nothing of widgets, so thumbnails, benches and tests use the same one.
 from __future__ import annotations
 
 import logging
-import time
 from collections import OrderedDict
 from dataclasses import dataclass
 from typing import Any
@@ -103,10 +102,9 @@ def view_matrix(camera: Camera, aspect: float, depth_mm: float) -> Floats:
 
 
 class Renderer:
-    """Draws things. ``opengl`` tells whether it does so by OpenGL or by rays; ``took_s``: how long the last picture took."""
+    """Draws things. ``opengl`` tells whether it does so by OpenGL or by rays."""
 
     def __init__(self, allow_opengl: bool = True) -> None:
-        self.took_s = 0.0
         self._context = _context() if allow_opengl else None
         self._program = self._context.program(_VERTEX, _FRAGMENT) if self._context else None
         self._uploaded: OrderedDict[int, _Uploaded] = OrderedDict()
@@ -133,15 +131,6 @@ class Renderer:
         things = [t for t in things if len(t.mesh.faces)]
         if not things or width < 2 or height < 2:
             return np.zeros((max(height, 1), max(width, 1), 4), np.uint8)
-        begun = time.perf_counter()
-        image = self._drawn(things, camera, width, height, cut_mm, cap, light)
-        self.took_s = time.perf_counter() - begun
-        return image
-
-    def _drawn(
-        self, things: list[Thing], camera: Camera, width: int, height: int, cut_mm: float, cap: tuple[int, int, int],
-        light: Floats,
-    ) -> Image:  # fmt: skip
         if self._context is None:
             return self._by_rays(things, camera, width, height, light)
         try:

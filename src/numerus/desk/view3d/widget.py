@@ -9,6 +9,7 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import (
     QColor,
+    QImage,
     QKeyEvent,
     QLinearGradient,
     QMouseEvent,
@@ -23,7 +24,7 @@ from PyQt6.QtWidgets import QSizePolicy, QWidget
 from numerus.desk.theme.palette import Theme
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.images import to_image
-from numerus.geometry.mesh import Floats, merged
+from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.rays import LIGHT, Camera, RayScene
 from numerus.kit.thumbnails import fitted_camera
 
@@ -56,6 +57,7 @@ class BenchView(QWidget):
         self.lamp = LIGHT
         self.dabs: list[Floats] = []
         self._scene: RayScene | None = None
+        self._drawn: tuple[list[Thing], tuple[object, ...], QImage] | None = None
         self.setAccessibleName(name)
         self.setToolTip(
             "Drag to turn, right-drag to shift, wheel to zoom, Ctrl-drag to move the lamp; arrows, + and - do the same; Home fits"
@@ -70,8 +72,9 @@ class BenchView(QWidget):
             self.fit()
         self.update()
 
-    def fit(self) -> None:
-        whole = merged([t.mesh for t in self.things])
+    def fit(self, meshes: list[Mesh] | None = None) -> None:
+        """Look at all that is shown, or at these meshes that soon will be."""
+        whole = merged([t.mesh for t in self.things] if meshes is None else meshes)
         if len(whole.faces):
             aspect = max(self.width(), 1) / max(self.height(), 1)
             self.camera = fitted_camera(whole, self.camera.turn_deg, self.camera.raise_deg, 1.16, aspect)
@@ -98,10 +101,7 @@ class BenchView(QWidget):
         painter.fillRect(self.rect(), ground)
         self._draw_shadow(painter)
         ratio = self.devicePixelRatioF()
-        size = int(self.width() * ratio), int(self.height() * ratio)
-        image = np.ascontiguousarray(self.renderer.draw(self.things, self.camera, *size, self.cut_mm, light=self.lamp))
-        shown = to_image(image)
-        painter.drawImage(QRectF(self.rect()), shown)
+        painter.drawImage(QRectF(self.rect()), self._picture(int(self.width() * ratio), int(self.height() * ratio)))
         if self.overlay is not None:
             self.overlay(painter, self)
         self._draw_caption(painter)
@@ -110,6 +110,14 @@ class BenchView(QWidget):
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawRoundedRect(QRectF(self.rect()).adjusted(1, 1, -1, -1), 6, 6)
         painter.end()
+
+    def _picture(self, width: int, height: int) -> QImage:
+        """The things as they are looked at; drawn anew only where something about them is other than the last time."""
+        seen = self.camera, width, height, self.cut_mm, tuple(self.lamp)
+        if self._drawn is None or self._drawn[0] is not self.things or self._drawn[1] != seen:
+            drawn = self.renderer.draw(self.things, self.camera, width, height, self.cut_mm, light=self.lamp)
+            self._drawn = self.things, seen, to_image(np.ascontiguousarray(drawn))
+        return self._drawn[2]
 
     def _draw_shadow(self, painter: QPainter) -> None:
         """A soft pool of shade where the lowest thing stands."""

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.geometry.kernels import kernel
-from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.mesh import Floats, Mesh, normalised
 from numerus.geometry.solids.columns import solid_columns
 from numerus.words import counted
 
@@ -145,7 +145,7 @@ def _pairs_at_shared_edges(mesh: Mesh, edges: Edges) -> NDArray[np.int32]:
     start, end, face = edges.start[half], edges.end[half], edges.face[half]
     forward = start < end
     foot, tip = mesh.vertices[np.minimum(start, end)], mesh.vertices[np.maximum(start, end)]
-    along = (tip - foot) / np.maximum(np.linalg.norm(tip - foot, axis=1), 1e-300)[:, None]
+    along = normalised(tip - foot)
     inward = np.cross(np.where(forward[:, None], mesh.normals[face], -mesh.normals[face]), along)
     side = np.cross(along, np.eye(3)[np.argmin(np.abs(along), axis=1)])
     angle = np.arctan2(np.einsum("ij,ij->i", inward, np.cross(along, side)), np.einsum("ij,ij->i", inward, side))

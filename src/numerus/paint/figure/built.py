@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import hashlib
-from collections.abc import Mapping, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -13,6 +13,7 @@ from numerus.colour.light import encoded
 from numerus.domain.painting.recipes import RecipeStep
 from numerus.domain.painting.zones import UNNAMED
 from numerus.errors import Progress
+from numerus.geometry.coarser import coarser
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.rays import Camera
 from numerus.paint.figure.painted import Primer, painted_zone
@@ -31,16 +32,17 @@ from numerus.surface.zones import ZonedMesh
 
 FORM = 2  # of what is kept
 MOST_KNOWN, MOST_SHOTS = 120, 4
+SKETCHED, FEWEST = 16_000, 400  # cells of the skin a sketch is told by, and of its least part
 CLOSED_LIGHT = 0.5  # light in a place that is not open at all, of one that is
 
 
 @dataclass(frozen=True, eq=False)
 class Built:
-    """A figure as its painting sees it, its zones by number; how many vertices each part has; light of zones once worked out."""
+    """A figure as its painting sees it, its zones by number; the parts it is of, in order; light of zones once worked out."""
 
     figure: Figure
     zones: tuple[str, ...]
-    counts: tuple[int, ...]
+    parts: tuple[Mesh, ...]
     known: dict[tuple[object, ...], Floats] = field(default_factory=dict)
     shots: dict[tuple[object, ...], Shot] = field(default_factory=dict)
 
@@ -54,14 +56,9 @@ class Built:
         return self.shots[key]
 
     @property
-    def parts(self) -> list[Mesh]:
-        """Its parts' meshes, in order."""
-        ends = np.cumsum(self.counts)
-        part = np.searchsorted(ends, self.figure.mesh.faces[:, 0], side="right")
-        places = np.split(self.figure.mesh.vertices, ends[:-1])
-        return [
-            Mesh(own, self.figure.mesh.faces[part == n] - (ends[n] - self.counts[n])) for n, own in enumerate(places)
-        ]
+    def counts(self) -> tuple[int, ...]:
+        """Vertices of each part."""
+        return tuple(len(p.vertices) for p in self.parts)
 
     def zone_light(self, number: int, steps: Sequence[RecipeStep], rack: Rack, primer: Primer) -> Floats:
         """Linear light of a zone's vertices (n, 3) by its strokes; the same is not worked out twice."""
@@ -88,29 +85,38 @@ def fields_key(blobs: Sequence[str]) -> str:
 
 
 def sketched_figure(zoned: Sequence[ZonedMesh]) -> Built:
-    """A figure ready to be looked at, with coarse fields, while its own are worked out."""
-    mesh, zones, numbers, counts = _assembled(zoned)
-    return Built(Figure(mesh, coarse_fields(mesh), numbers), zones, counts)
+    """A figure ready to be looked at, of fewer vertices where it has very many, with coarse fields, while its own are worked out."""
+    whole = sum(len(z.mesh.vertices) for z in zoned)
+    shown = zoned if whole < 2 * SKETCHED else [_lighter(z, SKETCHED * len(z.mesh.vertices) // whole) for z in zoned]
+    return _assembled(shown, coarse_fields)
 
 
-def _assembled(
-    zoned: Sequence[ZonedMesh],
-) -> tuple[Mesh, tuple[str, ...], NDArray[np.int64], tuple[int, ...]]:
-    """One mesh of all parts, its zones, each face's zone by number, and vertices of each part."""
+def _lighter(zoned: ZonedMesh, cells: int) -> ZonedMesh:
+    """A part of fewer vertices."""
+    few, _, faces = coarser(zoned.mesh, max(cells, FEWEST))
+    return ZonedMesh(few, zoned.zones, zoned.labels[faces])
+
+
+def _assembled(zoned: Sequence[ZonedMesh], fields_of: Callable[[Mesh], PaintingFields]) -> Built:
+    """One mesh of all parts with its fields, each face's zone by number."""
     zones = tuple(dict.fromkeys(zone for z in zoned for zone in z.zones))
     numbers = np.concatenate([_numbers(z, zones) for z in zoned])
-    return merged([z.mesh for z in zoned]), zones, numbers, tuple(len(z.mesh.vertices) for z in zoned)
+    mesh = merged([z.mesh for z in zoned])
+    return Built(Figure(mesh, fields_of(mesh), numbers), zones, tuple(z.mesh for z in zoned))
 
 
 def built_figure(zoned: Sequence[ZonedMesh], kept: bytes | None, progress: Progress) -> tuple[Built, bytes | None]:
     """A figure ready for paint, and its fields to be kept where they were not. Raises Cancelled."""
-    mesh, zones, numbers, counts = _assembled(zoned)
-    fields: PaintingFields | None = unpacked_painting_fields(kept, len(mesh.vertices)) if kept else None
-    figure_fields = fields or painting_fields(
-        mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share), parts=counts
-    )
-    built = Built(Figure(mesh, figure_fields, numbers), zones, counts)
-    return built, None if fields else packed_painting_fields(figure_fields)
+    counts = tuple(len(z.mesh.vertices) for z in zoned)
+    known = unpacked_painting_fields(kept, sum(counts)) if kept else None
+
+    def anew(mesh: Mesh) -> PaintingFields:
+        return painting_fields(
+            mesh, ridge_mm=BRUSHED_RIDGE_MM, progress=lambda share: progress(0.3 * share), parts=counts
+        )
+
+    built = _assembled(zoned, lambda mesh: known or anew(mesh))
+    return built, None if known else packed_painting_fields(built.figure.fields)
 
 
 def _numbers(zoned: ZonedMesh, zones: tuple[str, ...]) -> NDArray[np.int64]:

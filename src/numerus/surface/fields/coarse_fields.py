@@ -3,11 +3,10 @@
 from __future__ import annotations
 
 import numpy as np
-from numpy.typing import NDArray
 
+from numerus.geometry.coarser import coarser
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
 from numerus.surface.fields.painting_fields import (
     ABOVE,
@@ -20,7 +19,6 @@ from numerus.surface.fields.painting_fields import (
 )
 
 PLACES = 1_200  # cells the skin is told by; each of its sides is a place of its own
-SAMPLED = 20_000  # faces by which the size of the skin is told
 DIRECTIONS = 32
 SPREAD_DEG = 10.0
 DARK, DARK_RECESS = 0.5, 0.8  # openness below which a place is taken for a recess, and how deep the darkest is
@@ -31,7 +29,7 @@ def coarse_fields(mesh: Mesh) -> PaintingFields:
     """Light by a few thousand places, each vertex taking that of its cell; ridges by how the skin bends there and then, recesses by
     that and by how little light comes. Where parts meet is not told.
     """
-    few, place = _coarser(mesh)
+    few, place, _ = coarser(mesh, PLACES)
     scene = RayScene(few)
     light = [
         openness(few, scene, directions=DIRECTIONS),
@@ -44,19 +42,6 @@ def coarse_fields(mesh: Mesh) -> PaintingFields:
     deep = np.maximum(_out_of_reach(-bend, RECESS_MM), DARK_RECESS * np.clip(1 - open_ / DARK, 0, 1))
     told = (open_, deep, _out_of_reach(bend, BRUSHED_RIDGE_MM), lit, seen, np.zeros(len(open_)))
     return PaintingFields(*(np.asarray(f, np.float32) for f in told))
-
-
-def _coarser(mesh: Mesh) -> tuple[Mesh, NDArray[np.int64]]:
-    """A vertex in the middle of each cell and side the skin passes with faces between them, and which each vertex (n,) became."""
-    some = mesh.keeping(np.arange(0, len(mesh.faces), max(len(mesh.faces) // SAMPLED, 1)))
-    cell = float(np.sqrt(some.areas_mm2.mean() * len(mesh.faces) / PLACES))
-    side = (np.round(mesh.vertex_normals).astype(np.int64) + 1) @ [9, 3, 1]
-    _, place = np.unique(cell_ids(mesh.vertices, cell) * 27 + side, return_inverse=True)
-    many = np.bincount(place)
-    middle = np.stack([np.bincount(place, mesh.vertices[:, k]) / many for k in range(3)], axis=1)
-    faces = place[mesh.faces]
-    whole = (faces[:, 0] != faces[:, 1]) & (faces[:, 1] != faces[:, 2]) & (faces[:, 2] != faces[:, 0])
-    return Mesh(middle, faces[whole].astype(np.int32)), place
 
 
 @kernel

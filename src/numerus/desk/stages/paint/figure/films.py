@@ -17,7 +17,6 @@ from numerus.paint.looks import metal_by_zone
 from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.pots import Rack
 from numerus.progress.standing import FigureStanding
-from numerus.surface.zones import ZonedMesh
 
 
 class Shown(NamedTuple):
@@ -33,7 +32,6 @@ class Films:
     """A figure to be shown by its strokes as films: as far as it is painted, as it will be, and that in value only."""
 
     figure: FigureStanding
-    parts: list[ZonedMesh]
     scheme: Scheme
     rack: Rack
 
@@ -67,4 +65,4 @@ class Films:
         colours = painted_vertices(built, recipes, self.rack, two_tone_primer(self.scheme))
         metal = metal_by_zone(built.zones, recipes, self.rack)[built.figure.vertex_zone]
         shine = np.split(np.round(255 * metal).astype(np.uint8), np.cumsum(built.counts)[:-1])
-        return [Thing(p.mesh, c, shine=s) for p, c, s in zip(self.parts, colours, shine, strict=True)]
+        return [Thing(p, c, shine=s) for p, c, s in zip(built.parts, colours, shine, strict=True)]

@@ -40,7 +40,6 @@ from numerus.words import counted, span
 CARD_W, CARD_H = 86.0, 40.0
 MOST_CHIPS = 6
 LABEL_POINTS = 2000
-QUICKLY_DRAWN_S = 0.1
 
 
 class FigurePage(QWidget):
@@ -131,40 +130,43 @@ class FigurePage(QWidget):
         worn, parts = plans.scheme_on(figure.figure), zoned_parts(self.session, figure.figure)
         own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
         sketched = worn is not None and self.laying.sketches(own)
-        # Flat pictures must not keep the sketch waiting: but one where they are quickly drawn, else none.
-        flat = 3 if not sketched else int(self.renderer.took_s < QUICKLY_DRAWN_S)
 
-        def work(progress: Progress) -> tuple[dict[str, str], list[list[Thing]]]:
+        def work(progress: Progress) -> tuple[dict[str, str], dict[str, np.ndarray], list[list[Thing]]]:
             colours, whole = (zone_colours(plans, worn, painted) for painted in (figure.painted, None))
             painters = painter_of(colours), painter_of(whole), painter_of(whole, grey=True)
-            return whole, [things_of(parts, p) if n < flat else [] for n, p in enumerate(painters)]
+            # Flat pictures must not keep the sketch waiting.
+            skin = {r.zone: _places_of(r.zone, parts) for r in (worn.recipes if worn else ())}
+            return whole, skin, [[] if sketched else things_of(parts, p) for p in painters]
 
-        def done(told: tuple[dict[str, str], list[list[Thing]]]) -> None:
+        def done(told: tuple[dict[str, str], dict[str, np.ndarray], list[list[Thing]]]) -> None:
             if figure not in self.state.batch:  # the bench shows others by now
                 return
             self._show_flat(figure, parts, *told)
             if worn is not None and parts:
-                self.laying.begin(Films(figure, parts, worn, rack_of(plans)), own)
+                self.laying.begin(Films(figure, worn, rack_of(plans)), own)
             if not sketched:
                 self._look_for_melting(figure)
 
         self.context.jobs.start("colours", "Colouring the figure", work, done)
 
     def _show_flat(
-        self, figure: FigureStanding, parts: list[ZonedMesh], whole: dict[str, str], things: list[list[Thing]]
-    ) -> None:
+        self, figure: FigureStanding, parts: list[ZonedMesh], whole: dict[str, str], skin: dict[str, np.ndarray],
+        things: list[list[Thing]],
+    ) -> None:  # fmt: skip
         """Zones in one colour each, with their names and how far they are."""
+        known, meshes = [p.mesh for p in self.parts], [p.mesh for p in parts]
         self.parts, self._colours = parts, whole
-        self._skin = {zone: self._places_of(zone) for zone in self.state.zone_ids}
+        self._skin = {zone: skin[zone] for zone in self.state.zone_ids if zone in skin}
         name, place = figure.figure.name, self.state.batch.index(figure) + 1
         self.view.caption = (f"{name}, {place} of {len(self.state.batch)}", figure.detail)
-        self.view.show_things(things[0], refit=not self.view.things)
+        if meshes != known:  # the same figure painted otherwise is looked at as it was
+            self.view.fit(meshes)
+        self.view.show_things(things[0], refit=False)
         largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
         self.table.show_figures(things[1], things[2], {self.state.zone_name(z): whole[z] for z in largest})
 
     def _show_now(self, things: list[Thing]) -> None:
-        """Where no flat picture came before, this is the first that the view is fitted to."""
-        self.view.show_things(things, refit=not self.view.things)
+        self.view.show_things(things, refit=False)
 
     def _show_whole(self, whole: list[Thing], grey: list[Thing]) -> None:
         self.table.show_figures(whole, grey, self.table.zones)
@@ -220,13 +222,6 @@ class FigurePage(QWidget):
                 facing = np.argsort(mine @ toward)[-max(len(mine) // 5, 1) :]
                 places[zone] = np.median(mine[facing], axis=0)
         return places
-
-    def _places_of(self, zone: str) -> np.ndarray:
-        """Vertices of a zone on the figure shown, so many as a label needs to find its place: float64 (n, 3)."""
-        own = [p for p in self.parts if zone in p.zones]
-        places = [p.mesh.vertices[p.vertex_labels == p.zones.index(zone)] for p in own]
-        mine = np.concatenate(places) if places else np.zeros((0, 3))
-        return mine[:: max(len(mine) // LABEL_POINTS, 1)]
 
     def _draw_cards(self, painter: QPainter, view: BenchView) -> None:
         """A card per zone at the sides, with its finished stroke and how far the batch is; a line to the place."""
@@ -324,3 +319,11 @@ class FigurePage(QWidget):
         self.context.jobs.start(
             "zones", "Naming zones", work, lambda found: self.session.store(f"named {name}", partial(made, found))
         )
+
+
+def _places_of(zone: str, parts: list[ZonedMesh]) -> np.ndarray:
+    """Vertices of a zone, so many as a label needs to find its place: float64 (n, 3)."""
+    own = [p for p in parts if zone in p.zones]
+    places = [p.mesh.vertices[p.vertex_labels == p.zones.index(zone)] for p in own]
+    mine = np.concatenate(places) if places else np.zeros((0, 3))
+    return mine[:: max(len(mine) // LABEL_POINTS, 1)]
