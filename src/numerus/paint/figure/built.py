@@ -21,6 +21,7 @@ from numerus.paint.figure.shot import Figure, Shot
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import can_be_mixed
 from numerus.surface.fields.coarse_fields import coarse_fields
+from numerus.surface.fields.in_threads import in_threads
 from numerus.surface.fields.painting_fields import (
     BRUSHED_RIDGE_MM,
     PaintingFields,
@@ -87,8 +88,10 @@ def fields_key(blobs: Sequence[str]) -> str:
 def sketched_figure(zoned: Sequence[ZonedMesh]) -> Built:
     """A figure ready to be looked at, of fewer vertices where it has very many, with coarse fields, while its own are worked out."""
     whole = sum(len(z.mesh.vertices) for z in zoned)
-    shown = zoned if whole < 2 * SKETCHED else [_lighter(z, SKETCHED * len(z.mesh.vertices) // whole) for z in zoned]
-    return _assembled(shown, coarse_fields)
+    if whole < 2 * SKETCHED:
+        return _assembled(zoned, coarse_fields)
+    with in_threads(lambda z: _lighter(z, SKETCHED * len(z.mesh.vertices) // whole), zoned, 2) as lighter:
+        return _assembled(list(lighter), coarse_fields)
 
 
 def _lighter(zoned: ZonedMesh, cells: int) -> ZonedMesh:

@@ -16,12 +16,13 @@ from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.figure.films import Films
+from numerus.desk.stages.paint.figure.flat_colours import FlatColours, flat_colours
 from numerus.desk.stages.paint.figure.laying import Laying
 from numerus.desk.stages.paint.figure.pictures import StrokeList, TableView
 from numerus.desk.stages.paint.figure.state import PaintState, named_rest
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
 from numerus.desk.theme.marks import draw_tick
-from numerus.desk.view3d.painted import painter_of, things_of, zone_colours, zoned_parts
+from numerus.desk.view3d.painted import zoned_parts
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
@@ -39,7 +40,6 @@ from numerus.words import counted, span
 
 CARD_W, CARD_H = 86.0, 40.0
 MOST_CHIPS = 6
-LABEL_POINTS = 2000
 
 
 class FigurePage(QWidget):
@@ -129,41 +129,50 @@ class FigurePage(QWidget):
         figure, plans = self.state.model, self.session.plans
         worn, parts = plans.scheme_on(figure.figure), zoned_parts(self.session, figure.figure)
         own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
-        sketched = worn is not None and self.laying.sketches(own)
+        sketched = worn is not None and bool(parts) and self.laying.sketches(own)
+        self._look_at(figure, parts)
 
-        def work(progress: Progress) -> tuple[dict[str, str], dict[str, np.ndarray], list[list[Thing]]]:
-            colours, whole = (zone_colours(plans, worn, painted) for painted in (figure.painted, None))
-            painters = painter_of(colours), painter_of(whole), painter_of(whole, grey=True)
-            # Flat pictures must not keep the sketch waiting.
-            skin = {r.zone: _places_of(r.zone, parts) for r in (worn.recipes if worn else ())}
-            return whole, skin, [[] if sketched else things_of(parts, p) for p in painters]
-
-        def done(told: tuple[dict[str, str], dict[str, np.ndarray], list[list[Thing]]]) -> None:
-            if figure not in self.state.batch:  # the bench shows others by now
-                return
-            self._show_flat(figure, parts, *told)
+        def lay() -> None:
             if worn is not None and parts:
                 self.laying.begin(Films(figure, worn, rack_of(plans)), own)
+
+        def done(told: FlatColours) -> None:
+            if figure not in self.state.batch:  # the bench shows others by now
+                return
+            self._show_flat(figure, told)
             if not sketched:
+                lay()
                 self._look_for_melting(figure)
 
-        self.context.jobs.start("colours", "Colouring the figure", work, done)
+        if sketched:  # flat pictures must not keep the sketch waiting
+            lay()
+        work = partial(flat_colours, plans, worn, figure, parts, drawn=not sketched)
+        self.context.jobs.start("colours", "Colouring the figure", lambda _: work(), done)
 
-    def _show_flat(
-        self, figure: FigureStanding, parts: list[ZonedMesh], whole: dict[str, str], skin: dict[str, np.ndarray],
-        things: list[list[Thing]],
-    ) -> None:  # fmt: skip
-        """Zones in one colour each, with their names and how far they are."""
+    def _look_at(self, figure: FigureStanding, parts: list[ZonedMesh]) -> None:
+        """Another figure comes into view; the same one painted otherwise is looked at as it was."""
         known, meshes = [p.mesh for p in self.parts], [p.mesh for p in parts]
-        self.parts, self._colours = parts, whole
-        self._skin = {zone: skin[zone] for zone in self.state.zone_ids if zone in skin}
+        self.parts = parts
         name, place = figure.figure.name, self.state.batch.index(figure) + 1
         self.view.caption = (f"{name}, {place} of {len(self.state.batch)}", figure.detail)
-        if meshes != known:  # the same figure painted otherwise is looked at as it was
+        if meshes != known:
+            self._skin = {}
             self.view.fit(meshes)
-        self.view.show_things(things[0], refit=False)
-        largest = [z for z in self.state.largest_zones(figure) if z in whole][:MOST_CHIPS]
-        self.table.show_figures(things[1], things[2], {self.state.zone_name(z): whole[z] for z in largest})
+            self.view.show_things([], refit=False)
+            self.table.show_figures([], [], {})
+
+    def _show_flat(self, figure: FigureStanding, told: FlatColours) -> None:
+        """Zones in one colour each, with their names and how far they are."""
+        self._colours = told.colours
+        self._skin = {zone: told.skin[zone] for zone in self.state.zone_ids if zone in told.skin}
+        largest = [z for z in self.state.largest_zones(figure) if z in told.colours][:MOST_CHIPS]
+        chips = {self.state.zone_name(z): told.colours[z] for z in largest}
+        if told.things:
+            self.view.show_things(told.things[0], refit=False)
+            self.table.show_figures(told.things[1], told.things[2], chips)
+        else:
+            self.table.show_figures(self.table.colour, self.table.grey, chips)
+            self.view.update()
 
     def _show_now(self, things: list[Thing]) -> None:
         self.view.show_things(things, refit=False)
@@ -319,11 +328,3 @@ class FigurePage(QWidget):
         self.context.jobs.start(
             "zones", "Naming zones", work, lambda found: self.session.store(f"named {name}", partial(made, found))
         )
-
-
-def _places_of(zone: str, parts: list[ZonedMesh]) -> np.ndarray:
-    """Vertices of a zone, so many as a label needs to find its place: float64 (n, 3)."""
-    own = [p for p in parts if zone in p.zones]
-    places = [p.mesh.vertices[p.vertex_labels == p.zones.index(zone)] for p in own]
-    mine = np.concatenate(places) if places else np.zeros((0, 3))
-    return mine[:: max(len(mine) // LABEL_POINTS, 1)]
