@@ -103,4 +103,5 @@ def keep_worked_out(path: Path, demo_file: Path) -> None:
     """What one test worked out of meshes (it belongs to no edit) the next one finds, as one does who opens a book again."""
     with closing(sqlite3.connect(demo_file)) as kept, kept:
         kept.execute("attach ? as used", (str(path),))
-        kept.execute("insert or ignore into worked_out select * from used.worked_out")
+        new = "select * from used.worked_out where key not in (select key from main.worked_out)"
+        kept.execute(f"insert or ignore into worked_out {new}")

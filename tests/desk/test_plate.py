@@ -12,6 +12,8 @@ from PyQt6.QtSvg import QSvgRenderer
 from PyQt6.QtTest import QTest
 
 from numerus.book.book import Removed
+from numerus.desk.stages.plate import bench as plate_bench
+from numerus.desk.stages.plate.known_layers import KnownLayers
 from numerus.desk.window import MainWindow
 from numerus.domain.printing.plates import Plate
 from numerus.formats.layer_archive import LayerArchive
@@ -110,6 +112,23 @@ def test_the_graph_shows_a_layer_at_the_machines_own_pixels(window: MainWindow) 
     assert near.width() == near.height() == 75
     QTest.keyClick(bench.graph, Qt.Key.Key_Escape)
     assert bench.picture.layer is None
+
+
+def test_a_plate_that_was_measured_is_measured_anew_only_for_other_settings(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Its graph is there at once for who opens the book again; with thinner layers it has as many more."""
+    bench, measured = bench_of(window), []
+    layers = len(bench.graph.layers.areas_mm2)
+    plain = plate_bench.part_layers
+    monkeypatch.setattr(plate_bench, "part_layers", lambda *told: (measured.append(1), plain(*told))[1])
+    bench._layers = KnownLayers(window.session)
+    bench._show()
+    assert len(bench.graph.layers.areas_mm2) == layers and not measured
+    machine = window.session.plans.machines[bench.state.plate.machine_id]
+    window.session.commit("finer", [replace(machine, layer_mm=machine.layer_mm / 2)])
+    bench._show()
+    assert measured and len(bench.graph.layers.areas_mm2) == pytest.approx(2 * layers, abs=2)
 
 
 def test_all_units_are_batched_over_both_machines(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:

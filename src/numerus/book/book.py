@@ -9,7 +9,7 @@ from __future__ import annotations
 import contextlib
 import json
 import sqlite3
-from collections.abc import Iterable, Iterator, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from contextlib import contextmanager
 from dataclasses import dataclass, fields
 from datetime import datetime
@@ -251,8 +251,13 @@ class Book:
 
     def keep_worked_out(self, key: str, data: bytes) -> None:
         """Keep what took long and can be worked out again; it belongs to no edit."""
+        self.keep_all_worked_out({key: data})
+
+    def keep_all_worked_out(self, kept: Mapping[str, bytes]) -> None:
+        """Several, by their keys, in one go."""
+        rows = [{"key": key, "data": data} for key, data in kept.items()]
         with self._transaction() as connection:
-            connection.execute(sa.insert(tables.worked_out).prefix_with("OR REPLACE").values(key=key, data=data))
+            connection.execute(sa.insert(tables.worked_out).prefix_with("OR REPLACE"), rows)
 
     def worked_out(self, key: str) -> bytes | None:
         with self._engine.connect() as connection:

@@ -14,7 +14,7 @@ import sqlalchemy as sa
 
 from numerus.book import tables
 
-DIGEST = re.compile(r"(?<![0-9a-f])[0-9a-f]{32}(?![0-9a-f])")
+HEX = re.compile(r"[0-9a-f]{32,}")  # of which those of just 32 are digests
 FIELDS = "fields:"
 """What is worked out of a part's skin is kept under this word, the digest of its mesh, and what else it depends on."""
 PAINTING, MOST_PAINTING = "painting ", 150
@@ -26,6 +26,11 @@ log = logging.getLogger(__name__)
 def digest_of(data: bytes) -> str:
     """The name bytes are kept under."""
     return hashlib.sha256(data).hexdigest()[:32]
+
+
+def mesh_key(blob: str, about: tuple[object, ...]) -> str:
+    """Under which the book keeps what was worked out of a mesh and of what else it is ``about``."""
+    return f"{FIELDS}{blob}:{digest_of(repr(about).encode())}"
 
 
 def prune(engine: sa.Engine) -> tuple[int, int]:
@@ -51,7 +56,7 @@ def _named(connection: sa.Connection) -> set[str]:
         *connection.execute(sa.select(tables.edit.c.changes)).scalars(),
         *connection.execute(sa.select(tables.journal.c.data).where(tables.journal.c.kind == "photograph")).scalars(),
     )
-    return {digest for text in texts for digest in DIGEST.findall(text)}
+    return {found for text in texts for found in HEX.findall(text) if len(found) == 32}
 
 
 def _stale(connection: sa.Connection, named: set[str]) -> list[str]:

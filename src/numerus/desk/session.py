@@ -285,10 +285,13 @@ class Session(QObject):
         return self.book.worked_out(key) if self.book else None
 
     def keep_worked_out(self, key: str, data: bytes) -> None:
+        self.keep_all_worked_out({key: data})
+
+    def keep_all_worked_out(self, kept: Mapping[str, bytes]) -> None:
         """A book that cannot be written loses nothing by this: the next edit tells of it."""
         with contextlib.suppress(BookError):
             if self.book is not None:
-                self.book.keep_worked_out(key, data)
+                self.book.keep_all_worked_out(kept)
 
     def beside(self, part: Part) -> list[Part]:
         """The other parts of the build a part is used in: the chosen figure's, else the first of the unit that has it."""

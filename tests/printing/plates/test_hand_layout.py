@@ -20,6 +20,7 @@ from numerus.formats.layer_archive import LayerArchive
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.mesh import merged
 from numerus.printing.plates.hand_layout import lies_on, locked, moved, repacked, swapped, troubles
+from numerus.printing.plates.kept_layers import layers_about, packed_layers, unpacked_layers
 from numerus.printing.plates.layer_export import screen_px, write_layers
 from numerus.printing.plates.packing import cells_of, outline_bitmap
 from numerus.printing.plates.plate_layers import part_layers, plate_columns, plate_layers
@@ -102,6 +103,16 @@ def test_a_plate_is_measured_layer_by_layer() -> None:
     assert found.refill_mm is None and found.pull_n[0] > found.pull_n[-1] and found.height_mm == pytest.approx(8)
     thirsty = plate_layers([(tall, 1), (low, 2)], replace(MACHINE, vat_full_ml=151.32), RESIN)
     assert thirsty.refill_mm == pytest.approx(4.0, abs=0.2)
+
+
+def test_layers_that_were_kept_are_those_that_were_measured() -> None:
+    """What is no such thing is not taken for one; another machine's are kept elsewhere."""
+    measured = part_layers(box_mesh((10, 10, 4), (5, 5, 0)), MACHINE, RESIN)
+    kept = unpacked_layers(packed_layers(measured))
+    assert kept.volume_ml == measured.volume_ml
+    assert np.array_equal(kept.areas_mm2, measured.areas_mm2) and np.array_equal(kept.pull_n, measured.pull_n)
+    assert unpacked_layers(None) is None and unpacked_layers(b"PK no layers") is None
+    assert layers_about(MACHINE, RESIN) != layers_about(replace(MACHINE, layer_mm=0.03), RESIN)
 
 
 def test_parts_apart_pull_together_as_one_soup_does() -> None:

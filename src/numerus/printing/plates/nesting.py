@@ -7,6 +7,7 @@ shape on that plate ended.
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass, field
 
 import numpy as np
@@ -30,15 +31,23 @@ def turned_by(bitmap: Bitmap, degrees: float) -> Bitmap:
     if degrees % 90 == 0:
         return np.rot90(bitmap, -round(degrees / 90))
     size = int(np.ceil(bitmap.shape[0] * np.sqrt(2))) | 1
-    angle, middle = np.radians(degrees), (bitmap.shape[0] - 1) / 2
-    y, x = np.indices((size, size)) - (size - 1) / 2
-    sx, sy = np.cos(angle) * x + np.sin(angle) * y + middle, -np.sin(angle) * x + np.cos(angle) * y + middle
+    angle = np.radians(degrees)
+    return np.asarray(_turned(bitmap, size, np.cos(angle), np.sin(angle)))
+
+
+@kernel
+def _turned(bitmap, size, cosine, sine):  # type: ignore[no-untyped-def]
+    """Every cell (size, size) that any of the four cells about the place it came from is set."""
+    half, middle = (size - 1) / 2, (bitmap.shape[0] - 1) / 2
     turned = np.zeros((size, size), np.bool_)
-    for fx in (np.floor, np.ceil):
-        for fy in (np.floor, np.ceil):
-            column, row = fx(sx).astype(int), fy(sy).astype(int)
-            inside = (row >= 0) & (column >= 0) & (row < bitmap.shape[0]) & (column < bitmap.shape[1])
-            turned |= inside & bitmap[np.clip(row, 0, bitmap.shape[0] - 1), np.clip(column, 0, bitmap.shape[1] - 1)]
+    for row in range(size):
+        for column in range(size):
+            sx = cosine * (column - half) + sine * (row - half) + middle
+            sy = -sine * (column - half) + cosine * (row - half) + middle
+            for y in (math.floor(sy), math.ceil(sy)):
+                for x in (math.floor(sx), math.ceil(sx)):
+                    if 0 <= y < bitmap.shape[0] and 0 <= x < bitmap.shape[1] and bitmap[y, x]:
+                        turned[row, column] = True
     return turned
 
 

@@ -18,8 +18,7 @@ from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import Cancelled, PlanError, Progress
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
-from numerus.geometry.solids.columns import solid_columns
-from numerus.geometry.solids.layers import silhouette
+from numerus.geometry.shadows import shadow
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.plates.nesting import Bed, Bitmap, Shape, shapes_of, turn_deg, turned_by
 
@@ -48,23 +47,10 @@ class Outline:
 
 def outline_bitmap(mesh: Mesh, cell_mm: float = CELL_MM, margin_mm: float = MARGIN_MM) -> Bitmap:
     """The silhouette widened by half the margin, its frame centred on the mesh's own origin: bool (n, n), n odd."""
-    mesh = mesh.moved((cell_mm / 2, cell_mm / 2, 0))  # the origin in the middle of a cell, so that turns keep it there
-    columns = solid_columns(mesh.triangles, cell_mm, 0.1)
-    seen = silhouette(columns) if columns.layers else np.zeros((1, 1), bool)
-    fine = _vertex_cells(mesh, columns.grid.x0_px, columns.grid.y0_px, seen.shape, cell_mm)
-    reach = int(np.ceil(max(np.abs(mesh.bounds_mm[:, :2]).max(), cell_mm) / cell_mm + margin_mm)) + 1
-    frame = np.zeros((2 * reach + 1, 2 * reach + 1), bool)
-    rows, cols = np.nonzero(seen | fine)
-    frame[rows + columns.grid.y0_px + reach, cols + columns.grid.x0_px + reach] = True
+    centred = mesh.moved((cell_mm / 2, cell_mm / 2, 0))  # the origin in a cell's middle, so that turns keep it there
+    reach = int(np.ceil(max(np.abs(centred.bounds_mm[:, :2]).max(), cell_mm) / cell_mm + margin_mm)) + 1
+    frame = shadow(centred, cell_mm, -reach, -reach, 2 * reach + 1, 2 * reach + 1)
     return _widened(frame, int(np.ceil(margin_mm / 2 / cell_mm)))
-
-
-def _vertex_cells(mesh: Mesh, x0: int, y0: int, shape: tuple[int, ...], cell_mm: float) -> Bitmap:
-    """Cells that hold a vertex: thin bars between pixel centres would otherwise be lost."""
-    cells = np.zeros(shape, bool)
-    at = np.floor(mesh.vertices[:, :2] / cell_mm).astype(int) - [x0, y0]
-    cells[np.clip(at[:, 1], 0, shape[0] - 1), np.clip(at[:, 0], 0, shape[1] - 1)] = True
-    return cells
 
 
 def _widened(bitmap: Bitmap, cells: int) -> Bitmap:

@@ -15,6 +15,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.plate.export import FORMS, PlateExport, whose
 from numerus.desk.stages.plate.graph import PlateGraph
 from numerus.desk.stages.plate.hand import PlateHand
+from numerus.desk.stages.plate.known_layers import KnownLayers
 from numerus.desk.stages.plate.state import PlateState
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
@@ -39,7 +40,7 @@ class PlateBench(Bench):
         self.state = PlateState(context.session.answers)
         self.hand = PlateHand(context, self.state, lambda: self.picture.update())
         self.out_of = PlateExport(context, user_actions.noted.emit)
-        self._layers: dict[tuple[str, str], PartLayers] = {}
+        self._layers = KnownLayers(context.session)
         self._columns: tuple[str, Columns] | None = None
         super().__init__(context)
         self.make_button = self.add_button(
@@ -174,7 +175,7 @@ class PlateBench(Bench):
         plans, resin = self.session.plans, self.session.plans.resin
         counts = Counter(pose.supported_blob for p in plate.placed if (pose := plans.pose_of(p)) is not None)
         posed = list(counts.items())
-        new = [blob for blob, _ in posed if (blob, machine.id) not in self._layers]
+        new = [blob for blob, _ in posed if self._layers.of(blob, machine, resin) is None]
         read = self.session.mesh_reader()
         self.graph.show_layers(None)
 
@@ -187,9 +188,12 @@ class PlateBench(Bench):
             return layers
 
         def done(measured: dict[str, PartLayers]) -> None:
-            self._layers |= {(blob, machine.id): layers for blob, layers in measured.items()}
+            self._layers.keep(measured, machine, resin)
             if self.state.plate_id == plate.id:
-                whole = plate_layers([(self._layers[blob, machine.id], n) for blob, n in posed], machine, resin)
+                own = [
+                    (layers, n) for blob, n in posed if (layers := self._layers.of(blob, machine, resin)) is not None
+                ]
+                whole = plate_layers(own, machine, resin)
                 self.graph.show_layers(whole)
                 self.numbers.setText(self.state.numbers(whole))
 

@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-import hashlib
 from typing import NamedTuple
 
-from numerus.book.pruning import FIELDS
+from numerus.book.pruning import mesh_key
 from numerus.desk.session import Session
 from numerus.domain.parts import Part
 from numerus.domain.printing.poses import BrushDab
@@ -33,18 +32,13 @@ class KnownFields:
         """What its fields depend on, and what is known of them; the other parts of its build cover and hide it."""
         beside = self.session.beside(part)
         dabs = self.session.plans.dabs_of(part.id)
-        key = self.key(part, (FORM, part.blob, dabs, *(p.blob for p in beside)))
+        key = mesh_key(part.blob, (FORM, part.blob, dabs, *(p.blob for p in beside)))
         if key not in self._known:
             data = self.session.worked_out(key)
             fields = unpacked_fields(data, part.triangles) if data else None
             if fields is not None:
                 self._known[key] = fields
         return At(key, self._known.get(key), [self.session.mesh(p.blob) for p in beside], dabs)
-
-    @staticmethod
-    def key(part: Part, about: tuple[object, ...]) -> str:
-        """Under which the book keeps what was worked out of a part's mesh and of what else it is ``about``."""
-        return f"{FIELDS}{part.blob}:{hashlib.sha256(repr(about).encode()).hexdigest()[:32]}"
 
     def of(self, part: Part, mesh: Mesh, at: At) -> Fields:
         return at.known or fields_of(mesh, at.beside, at.dabs)

@@ -7,6 +7,7 @@ from collections.abc import Callable
 import numpy as np
 from PyQt6.QtCore import QObject, pyqtSignal
 
+from numerus.book.pruning import mesh_key
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.fields import KnownFields
 from numerus.domain.journal import Fact
@@ -114,7 +115,7 @@ class Trials(QObject):
         self.context.jobs.cancel("measure")  # of the part before
         self.begun.emit(mesh)
         at = self.known.at(part)
-        searched_key = self.known.key(part, (SEARCHED, at.key, machine, resin, weights))
+        searched_key = mesh_key(part.blob, (SEARCHED, at.key, machine, resin, weights))
         kept = self.session.worked_out(searched_key)
 
         def work(progress: Progress) -> tuple[bytes | None, Fields, list[PoseCost], Search]:
