@@ -3,13 +3,19 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from datetime import timedelta
 
 import pytest
+from PyQt6.QtCore import Qt
+from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QDialog
 
+from helpers import EVENING
 from numerus.desk.stages.wash.bath_dialog import FILL, SETTLE, SWAP, BathDialog
+from numerus.desk.stages.wash.bench import WashBench
 from numerus.desk.window import MainWindow
-from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
+from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped, StepDone
+from numerus.post.wash_ways import BASKET, WHOLE
 
 
 def wash_bench(window: MainWindow):  # type: ignore[no-untyped-def]
@@ -91,3 +97,83 @@ def test_every_plate_to_come_is_in_the_book(window: MainWindow) -> None:
     times = [at for at, _, _ in bench.picture.coming]
     assert times == sorted(times)
     assert any("planned" in r.description for r in bench.picture.regions)
+
+
+def test_the_way_into_the_baths_is_chosen_on_its_card_and_holds_wherever_a_wash_is_planned(window: MainWindow) -> None:
+    """The one that is advised is taken until another is; hands and resin are the same at the bench, in the orders and the journal."""
+    bench, session = wash_bench(window), window.session
+
+    def ordered() -> float:
+        return next(t.minutes for t in session.answers.orders.listed if t.bench == "wash" and t.facts)
+
+    assert bench.state.way.key == bench.state.advised == BASKET
+    assert ordered() == bench.state.planned_min == bench.state.ways[BASKET].hands_min
+    card = next(r for r in bench.ways.regions if r.description.startswith("Whole plate"))
+    assert "does not go into the tub" in card.description
+    session.commit("wide tubs", [replace(session.plans.army, tub_mm=(300.0, 200.0))])
+    window.grab()
+    next(r for r in bench.ways.regions if r.description.startswith("Whole plate")).act()
+    whole = bench.state.ways[WHOLE]
+    assert bench.state.way == whole and ordered() == bench.state.planned_min == whole.hands_min
+    assert sum(s.minutes for s in bench.line.steps if s.hands) == pytest.approx(whole.hands_min)
+    bench.done()
+    washed = [f.event for f in session.answers.facts if isinstance(f.event, StepDone) and f.event.stage == "wash"][-1]
+    assert washed.carried_ml == pytest.approx(whole.carried_ml, abs=0.01)
+    session.undo(), session.undo()
+    assert bench.state.way.key == bench.state.advised, "as advised again"
+
+
+def test_who_lets_a_plate_drain_longer_brings_less_into_the_baths(window: MainWindow) -> None:
+    """Typed once, it holds for every plate; the film is told with the room's warmth, and senseless tubs are refused."""
+    bench = wash_bench(window)
+    before = bench.state.carried_ml
+    bench.habits.drains.setValue(20)
+    bench.habits.drains.editingFinished.emit()
+    assert bench.state.carried_ml == pytest.approx(before / 2, rel=0.12) and bench.line.steps[0].minutes == 20
+    assert "0.040 mm of film" in bench.habits.film.text()
+    machine = window.session.plans.machines[bench.state.run.machine_id]
+    window.session.commit("a cold room", [replace(machine, room_c=15.0)])
+    assert "at 15 °C" in bench.habits.film.text() and bench.state.carried_ml > before / 2
+    window.session.undo(), window.session.undo()
+    assert bench.habits.drains.value() == 5 and bench.state.carried_ml == before
+
+
+def test_plates_that_wait_go_through_the_tubs_one_behind_the_other(window: MainWindow) -> None:
+    """The chosen one first; each is told with the time it is out by the clock, all no later than one by one."""
+    bench = wash_bench(window)
+    queue, names = bench.state.queue, [words for words, _ in bench.state.choices]
+    assert [t.plate for t in queue.turns] == names and queue.minutes < queue.one_by_one_min
+    bench.which.setCurrentIndex(1)
+    bench.which.activated.emit(1)
+    window.grab()
+    assert [t.plate for t in bench.state.queue.turns] == names[::-1]
+    assert sum("out after" in r.description for r in bench.ways.regions) == 2
+
+
+def test_a_step_that_was_begun_runs_on_and_tells_when_its_time_is_up(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Begun by a key; another window on the same book goes on with it; when it is over it says so, and Done ends it."""
+    bench, session = wash_bench(window), window.session
+    bench.line.setFocus()
+    for _ in range(3):
+        QTest.keyClick(bench.line, Qt.Key.Key_Down)
+    QTest.keyClick(bench.line, Qt.Key.Key_Return)
+    minutes = bench.line.steps[2].minutes
+    assert bench.line.under_way == 2 and f"{minutes:.0f} min left" in bench.line.left
+    assert bench.time_up.isActive()
+    again = WashBench(bench.context)
+    again.refresh()
+    assert again.line.under_way == 2 and again.line.left == bench.line.left
+    rung: list[int] = []
+    monkeypatch.setattr(QApplication, "beep", lambda: rung.append(1))
+    monkeypatch.setattr(session, "clock", lambda: EVENING + timedelta(minutes=minutes))
+    bench.time_up.timeout.emit()
+    assert rung and bench.line.left == "time is up"
+    monkeypatch.setattr(session, "clock", lambda: EVENING + timedelta(minutes=minutes + 4))
+    session.tick()
+    assert bench.line.left == "over by 4 min"
+    run = bench.state.run_id
+    bench.done()
+    assert bench.timers.of(run) is None
+    again.deleteLater()

@@ -21,7 +21,8 @@ from numerus.post.bath_book import Carried
 from numerus.post.cautions import cautions
 from numerus.post.cure import Lamp, cure_plan, supports_off
 from numerus.post.emptying import Hanging, Hollow, hollows, kept_ml, packed_known, unpacked_known
-from numerus.post.wash import LIMIT_MIN, Bath, baths, clinging_ml, wash_plan
+from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, wash_plan
+from numerus.post.wash_ways import BASKET, WHOLE, Tub, WetPlate, clinging_ml, ways_of
 from numerus.printing.hollow.venting import Tipping
 from numerus.progress.next_tasks import step
 
@@ -50,7 +51,8 @@ def test_a_bath_is_spent_at_eight_percent_of_resin_by_weight() -> None:
 def test_soaking_stays_under_the_limit_even_in_spent_baths() -> None:
     """Longer in dirty baths, never more than parts bear."""
     worn = Bath("Dirty", 1, 200)
-    plan = wash_plan(300, 0.08, [Hollow("boiler", 1, Tipping(1.0, (0, 0, 1), (), 2.0))], worn, worn)
+    wet = WetPlate(300, 0.08, [Hollow("boiler", 1, Tipping(1.0, (0, 0, 1), (), 2.0))])
+    plan = planned(wet, worn, worn)
     assert sum(s.minutes for s in plan if "bath" in s.title) <= 12
     assert any("swirl" in s.title and s.detail == "boiler" for s in plan)
     assert clinging_ml(100, 0.08) == pytest.approx(0.8)
@@ -80,7 +82,7 @@ def test_a_part_with_a_pocket_is_told_with_how_to_hold_it() -> None:
         patch.setattr("numerus.post.emptying.keeps_ml", None)  # what a book kept is not looked at again
         assert [h.tipping for h in hollows([cup, solid], meshes, known=kept)] == [told[0].tipping]
     assert unpacked_known(b"nonsense") == {}
-    kind = wash_plan(300, 0.08, told, Bath("Dirty", 1, 0), Bath("Clean", 1, 0))
+    kind = planned(WetPlate(300, 0.08, told), Bath("Dirty", 1, 0), Bath("Clean", 1, 0))
     assert next(s for s in kind if "swirl" in s.title).minutes == 2 * 1.5
 
 
@@ -163,20 +165,23 @@ def test_more_resin_in_a_bath_never_leaves_it_fresher(one: float, more: float) -
     assert ("spent" in b.description) == (b.spent >= 1)
 
 
-@given(st.floats(1, 5000), st.booleans(), st.floats(0, 500), st.floats(0, 500))
-def test_a_wash_always_drains_cleans_twice_and_dries(surface: float, hollow: bool, dirty: float, clean: float) -> None:
-    """In this order, with swirling only for hollow parts, within the soak parts bear."""
-    plan = wash_plan(
-        surface,
-        0.08,
-        [Hollow("hull", 2, Tipping(0.5, (0, 0, 1), (), 2.0))] if hollow else [],
-        Bath("Dirty", 1.5, dirty),
-        Bath("Clean", 1.5, clean),
-    )
+def planned(wet: WetPlate, dirty: Bath, clean: Bath, way: str = BASKET) -> list[WashStep]:
+    return wash_plan(wet, ways_of(wet, Tub(200, 140, 1.5), 24)[way], dirty, clean, 5.0, 25.0)
+
+
+@given(st.floats(1, 5000), st.booleans(), st.floats(0, 500), st.floats(0, 500), st.sampled_from([WHOLE, BASKET]))
+def test_a_wash_always_drains_cleans_twice_and_dries(
+    surface: float, hollow: bool, dirty: float, clean: float, way: str
+) -> None:
+    """By either way in this order, with swirling only for hollow parts, within the soak parts bear."""
+    wet = WetPlate(surface, 0.08, [Hollow("hull", 2, Tipping(0.5, (0, 0, 1), (), 2.0))] if hollow else [])
+    plan = planned(wet, Bath("Dirty", 1.5, dirty), Bath("Clean", 1.5, clean), way)
     titles = [s.title for s in plan]
     assert titles[0].startswith("Drain") and titles[-1] == "Dry fully"
     assert titles.index("Dirty bath") < titles.index("Clean bath")
     assert any("swirl" in t for t in titles) == hollow
+    hands = ways_of(wet, Tub(200, 140, 1.5), 24)[way].hands_min
+    assert sum(s.minutes for s in plan if s.hands) == pytest.approx(hands), "steps and orders say the same"
     assert sum(s.minutes for s in plan if "bath" in s.title) <= LIMIT_MIN
 
 

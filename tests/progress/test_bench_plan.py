@@ -25,6 +25,7 @@ from numerus.progress.next_tasks import orders, paint_batch, parts_come_out
 from numerus.progress.painting.painting_line import paint_line, stroke_tasks
 from numerus.progress.rates import rates
 from numerus.progress.standing import standing
+from numerus.progress.washing import Washing
 
 
 @pytest.fixture
@@ -175,14 +176,14 @@ def test_the_evenings_and_the_orders_wash_hollow_parts_for_as_long_as_the_bench_
     parts = hanging(parts_come_out(demo.plans, run))
     copies = sum(p.key == parts[0].key for p in parts)
     emptying = {parts[0].key: Tipping(0.4, (0.0, 0.0, 1.0), (), 3.0)}
-    longer = bench_plan(demo.plans, demo.history.facts, found, EVENING, emptying=emptying)
+    longer = bench_plan(demo.plans, demo.history.facts, found, EVENING, washing=Washing(emptying))
     factor = rates(demo.history.facts, demo.plans.army)["wash and cure"].factor
     before, after = (
         next(t.task.minutes for t in p.tasks if t.task.key == f"{run.plate_id}/wash") for p in (plan, longer)
     )
     assert after - before == pytest.approx(1.5 * copies * factor)
     quick, slow = (
-        next(t.minutes for t in orders(demo.plans, demo.history.facts, found, EVENING, emptying=e).listed if t.bench == "wash")
+        next(t.minutes for t in orders(demo.plans, demo.history.facts, found, EVENING, washing=Washing(e)).listed if t.bench == "wash")
         for e in ({}, emptying)
     )  # fmt: skip
     assert slow - quick == 1.5 * copies

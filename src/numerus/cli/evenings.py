@@ -16,14 +16,15 @@ def line_of(args: argparse.Namespace) -> list[Result]:
     from numerus.post.emptying import SHAPES, unpacked_known
     from numerus.progress.bench_plan import bench_plan
     from numerus.progress.standing import standing
+    from numerus.progress.washing import Washing
 
     book, now = Book.open(args.book), args.now or datetime.now()
     army_standing, plans = standing(book.plans, book.history), book.plans
     figures = {touching_key(plans, f.figure): f.figure for f in army_standing.figures.values() if f.next_strokes}
     meshes = {p: zoned_part(book, p) for f in figures.values() for p in f.build.values() if p in plans.part_zones}
     between = zones_between(plans, figures, meshes.__getitem__)
-    emptying = unpacked_known(book.worked_out(SHAPES))
-    plan = bench_plan(plans, book.history.facts, army_standing, now, between=between, emptying=emptying)
+    washing = Washing.of(book.history.carried, unpacked_known(book.worked_out(SHAPES)))
+    plan = bench_plan(plans, book.history.facts, army_standing, now, between=between, washing=washing)
     strokes = [{
         "figure": t.task.group, "zone": t.task.chain, "stroke": t.task.key, "start": _iso(t.start), "end": _iso(t.end), "dry": _iso(t.dry),
         "setup_min": round(t.setup_min, 3),
@@ -82,34 +83,46 @@ def _load(done) -> dict[str, object]:  # type: ignore[no-untyped-def]
     }
 
 
+def _way(way) -> dict[str, object]:  # type: ignore[no-untyped-def]
+    told = {"way": way.key, "hands_min": way.hands_min, "carries_ml": round(way.carried_ml, 2), "loads": way.loads}
+    return {**told, "for": list(way.speaks_for), "against": list(way.against)}
+
+
 def wash_of(args: argparse.Namespace) -> list[Result]:
     """Both baths by what was washed in them, and the steps of every plate that waits."""
     from numerus.book.book import Book
     from numerus.formats.packed_mesh import unpack_mesh
     from numerus.post.emptying import hanging, hollows
-    from numerus.post.wash import baths, carried_ml, dry_min, wash_plan
+    from numerus.post.wash import baths, dry_min, wash_plan
+    from numerus.post.wet_film import USUAL_DRAIN_MIN
     from numerus.progress.next_tasks import parts_come_out
     from numerus.progress.standing import standing
+    from numerus.progress.washing import Washing
 
     book = Book.open(args.book)
     judged = book.history.carried.judged
-    tubs, answers = baths(book.history.carried), []
+    tubs, answers, washing = baths(book.history.carried), [], Washing.of(book.history.carried, {})
+    drains_min = book.plans.army.drain_min if book.plans.army else USUAL_DRAIN_MIN
     for run in standing(book.plans, book.history).runs.values():
         if run.state not in ("hanging", "printed") or run.plate_id not in book.plans.plates:
             continue
         parts = parts_come_out(book.plans, run)
-        surface = sum(p.surface_cm2 for p in parts)
         hollow = hollows(hanging(parts), lambda blob: unpack_mesh(book.blob(blob)))
+        wet = washing.wet_plate(book.plans, parts, run.machine_id, hollow)
+        way = washing.way(book.plans, wet)
         steps = [
             {"step": s.title, "minutes": round(s.minutes, 2), "hands": s.hands, "what": s.detail}
-            for s in wash_plan(surface, book.plans.resin.film_mm, hollow, *tubs, dries_min=dry_min(judged))
+            for s in wash_plan(wet, way, *tubs, drains_min, dry_min(judged))
         ]
         name = book.plans.plates[run.plate_id].name
         answers.append(
             {
                 "plate": name,
                 "parts": len(parts),
-                "carries_ml": round(carried_ml(surface, book.plans.resin.film_mm, hollow), 2),
+                "carries_ml": round(way.carried_ml, 2),
+                "film_mm": round(wet.film_mm, 4),
+                "way": way.key,
+                "ways": [_way(w) for w in washing.ways(book.plans, wet).values()],
                 "hollow": [_hollow(h) for h in hollow],
                 "steps": steps,
             }

@@ -23,6 +23,7 @@ from numerus.progress.painting.painting_line import NOT_LOOKED_AT
 from numerus.progress.rates import Rate, rates
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates
+from numerus.progress.washing import Washing
 from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_throughputs, work_by_stage
 
 
@@ -44,6 +45,10 @@ class Answers:
         kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
         after.__dict__.update(kept)
         return after
+
+    @property
+    def washing(self) -> Washing:
+        return Washing.of(self.history.carried, self.emptying)
 
     @property
     def facts(self) -> list[Fact]:
@@ -98,4 +103,4 @@ class Answers:
 
     @cached_property
     def orders(self) -> TaskList:
-        return orders(self.plans, self.facts, self.standing, self.now, self.between, self.emptying)
+        return orders(self.plans, self.facts, self.standing, self.now, self.between, self.washing)

@@ -35,7 +35,9 @@ class Army:
     """The army, when it must be ready and the time there is; ``week`` begins with Monday.
 
     ``days``: single days that are not like their weekday, away or up late. ``time_zone``: the time zone's name, "" for the
-    computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once. ``tray_mm``: inner width and depth of the box it
+    computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once;
+    ``tub_mm``: inner width and depth of the tubs; ``drain_min``: how long a plate drips off before; ``wash_way``: how it goes in, "" for as
+    advised. ``tray_mm``: inner width and depth of the box it
     travels in.
     """
 
@@ -51,6 +53,9 @@ class Army:
     days: tuple[tuple[date, Day], ...] = ()
     time_zone: str = ""
     tub_parts: int = 24
+    tub_mm: tuple[float, float] = (200.0, 140.0)
+    drain_min: float = 5.0
+    wash_way: str = ""
     lamp_parts: int = 12
     tray_mm: tuple[float, float] = (300.0, 200.0)
     lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with
@@ -63,6 +68,8 @@ class Army:
             raise PlanError("bad-share", "The share of evenings kept lies between 0 and 1.")
         if not all(60 <= mm <= 2000 for mm in self.tray_mm):
             raise PlanError("bad-box", "A box for figures is 60 to 2000 mm wide and deep inside.")
+        if not all(40 <= mm <= 2000 for mm in self.tub_mm) or not 0 <= self.drain_min <= 600:
+            raise PlanError("bad-tub", "A tub is 40 to 2000 mm wide and deep inside; a plate drains for up to 600 min.")
         if min(self.tub_parts, self.lamp_parts) < 1:
             raise PlanError("bad-load", "At least one part is washed or cured at once.")
 

@@ -6,15 +6,14 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from numerus.post.bath_book import CLEAN, DIRTY, LIQUIDS, SPENT_SHARE, WHITE, Carried, Judged, share_of, spent_at
-from numerus.post.emptying import Hollow, kept_ml
+from numerus.post.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, OFF_CLEAN_MIN, WHOLE, Way, WetPlate
 
 MORE_DRY_MIN, LAST_JUDGED = 10.0, 5  # (defaults) for each white plate among the last few
 LIMIT_MIN = 12.0  # total soak, or thin parts soften
 # Minutes of washing one plate (default): everything that plans, shows or logs a wash goes by these.
-DRAIN_MIN, DRY_MIN = 5.0, 25.0
-LIFT_MIN, MOVE_MIN, SWIRL_MIN = 6.0, 2.0, 1.5  # of hands, swirling for each hollow part
+DRY_MIN = 25.0
 FRESH_BATH_MIN, SPENT_BATH_MIN = 2.5, 4.0  # in each bath, by how far it is spent
-HANDS_MIN = LIFT_MIN + MOVE_MIN
+HANDS_MIN = LIFT_MIN + MOVE_MIN  # of a plate nobody has looked at yet, in a basket
 TUB_MIN = 2 * SPENT_BATH_MIN + MOVE_MIN  # one load holds the tub for so long at most
 
 
@@ -58,11 +57,6 @@ class WashStep:
     detail: str
 
 
-def clinging_ml(surface_cm2: float, film_mm: float) -> float:
-    """Resin carried into the bath by a surface with a film of it."""
-    return surface_cm2 * film_mm / 10
-
-
 def baths(carried: Carried) -> tuple[Bath, Bath]:
     """The dirty and the clean bath as the journal says, spent where verdicts on parts put it."""
     limit = spent_at(carried.judged).share
@@ -79,44 +73,42 @@ def dry_min(judged: Sequence[Judged]) -> float:
     return DRY_MIN + MORE_DRY_MIN * white
 
 
-def swirl_min(hollow: Sequence[Hollow]) -> float:
-    """Minutes of hands to wash so many hollow parts from within."""
-    return SWIRL_MIN * sum(h.count for h in hollow)
-
-
-def hands_min(hollow: Sequence[Hollow]) -> float:
-    """Minutes of hands to wash a plate with so many hollow parts."""
-    return HANDS_MIN + swirl_min(hollow)
-
-
-def carried_ml(surface_cm2: float, film_mm: float, hollow: Sequence[Hollow]) -> float:
-    """Resin a plate brings into the baths: on its wetted skin and in its hollow parts."""
-    return clinging_ml(surface_cm2, film_mm) + kept_ml(hollow)
-
-
-def wash_plan(
-    surface_cm2: float, film_mm: float, hollow: Sequence[Hollow], dirty: Bath, clean: Bath, dries_min: float = DRY_MIN
-) -> list[WashStep]:
+def wash_plan(wet: WetPlate, way: Way, dirty: Bath, clean: Bath, drains_min: float, dries_min: float) -> list[WashStep]:
     """Steps of washing one plate. A bath near its end gets longer turns, within the total soak parts bear."""
     first, second = dirty.minutes(), clean.minutes()
+    assert first + second <= LIMIT_MIN
     steps = [
-        WashStep("Drain over the vat", DRAIN_MIN, False, "Tilt the plate; what drips back is not wasted"),
+        WashStep("Drain over the vat", drains_min, False, "Tilt the plate; what drips back is not wasted"),
+        _into_the_baths(wet, way),
         WashStep("Dirty bath", first, False, dirty.description),
         WashStep("Clean bath", second, False, clean.description),
-        WashStep("From bath to bath, then out to dry", MOVE_MIN, True, "Let it drip between; gloves on"),
+        *_out_of_them(wet, way),
         WashStep("Dry fully", dries_min, False, "Air or fan; a wet part stays white and tacky under light"),
     ]
-    if hollow:
-        steps.insert(3, WashStep("Fill, swirl, pour out", swirl_min(hollow), True, ", ".join(h.name for h in hollow)))
-    carried = clinging_ml(surface_cm2, film_mm) + kept_ml(hollow)
-    steps.insert(
-        1,
+    return steps
+
+
+def _into_the_baths(wet: WetPlate, way: Way) -> WashStep:
+    carried = f"about {way.carried_ml:.1f} ml of resin comes along ({wet.film_mm:.3f} mm of film)"
+    if way.key == WHOLE:
+        return WashStep("Hang the plate into the tub", HANG_MIN, True, carried)
+    return WashStep("Lift the plate off, scrape into the basket", LIFT_MIN, True, carried)
+
+
+def _out_of_them(wet: WetPlate, way: Way) -> list[WashStep]:
+    """What hands do between the baths and after them."""
+    baskets = f", {way.loads} baskets one after the other" if way.loads > 1 else ""
+    steps = [
         WashStep(
-            "Lift the plate off, scrape into the basket",
-            LIFT_MIN,
-            True,
-            f"about {carried:.1f} ml of resin comes along ({film_mm:g} mm of film, by its profile)",
-        ),
-    )
-    assert first + second <= LIMIT_MIN
+            "From bath to bath, then out to dry", MOVE_MIN * way.loads, True, f"Let it drip between; gloves on{baskets}"
+        )
+    ]
+    if wet.hollow:
+        names = ", ".join(h.name for h in wet.hollow)
+        steps.insert(0, WashStep("Fill, swirl, pour out", wet.swirl_min, True, names))
+    if way.key == WHOLE:
+        minutes = LIFT_MIN if wet.hollow else OFF_CLEAN_MIN
+        steps.insert(
+            0, WashStep("Parts off the plate", minutes, True, "It is clean by now; before hollow ones are swirled")
+        )
     return steps

@@ -17,9 +17,7 @@ from numerus.paint.figure.touching import Between
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
 from numerus.post.cure import USUAL_TIPS, lamp_min, supports_off_min
-from numerus.post.emptying import NOT_LOOKED_INTO, hanging, known_hollows
-from numerus.post.wash import DRY_MIN, TUB_MIN, hands_min
-from numerus.printing.hollow.venting import Tipping
+from numerus.post.wash import DRY_MIN, TUB_MIN
 from numerus.progress.painting.painting_line import (
     NOT_LOOKED_AT,
     PaintBlock,
@@ -32,6 +30,7 @@ from numerus.progress.printing.planned_runs import busy_until, next_runs
 from numerus.progress.rates import Rate, rates
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import estimates
+from numerus.progress.washing import AS_USUAL, Washing
 from numerus.progress.work import GROUP_OF
 from numerus.schedule.attendance import Window, hobby_windows
 from numerus.schedule.hand_plan import plan_hands
@@ -82,7 +81,7 @@ class BenchPlan:
 
 def bench_plan(
     plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, progress: Progress | None = None,
-    between: Between = NOT_LOOKED_AT, emptying: Mapping[str, Tipping | None] = NOT_LOOKED_INTO,
+    between: Between = NOT_LOOKED_AT, washing: Washing = AS_USUAL,
 ) -> BenchPlan:  # fmt: skip
     """All of it. Raises PlanError where there is no army or no time,
     Cancelled.
@@ -96,7 +95,7 @@ def bench_plan(
     rate, plates = rates(facts, plans.army), _plates_to_come(plans, standing, now)
     touching = touching_by_figure(figures, plans, between)
     strokes = {s.key: s for f in figures for s in f.strokes}
-    tasks = [*_plate_tasks(plans, plates, rate, emptying), *(t for f in figures for t in _figure_tasks(f, plans, rate))]
+    tasks = [*_plate_tasks(plans, plates, rate, washing), *(t for f in figures for t in _figure_tasks(f, plans, rate))]
     after, guessed = _waits(figures, standing, plates)
     free_at = {_plate_group(plate): at for plate, at in plates.items()}
     last = max(plates.values(), default=now)
@@ -122,17 +121,15 @@ def _plates_to_come(plans: Plans, standing: Standing, now: datetime) -> dict[str
     return coming
 
 
-def _plate_tasks(
-    plans: Plans, plates: Iterable[str], rate: Mapping[str, Rate], emptying: Mapping[str, Tipping | None]
-) -> list[HandTask]:
+def _plate_tasks(plans: Plans, plates: Iterable[str], rate: Mapping[str, Rate], washing: Washing) -> list[HandTask]:
     factor, tasks = rate["wash and cure"].factor, list[HandTask]()
     for plate in plates:
         placed = plans.plates[plate].placed
         tips = sum(pose.tips for p in placed if (pose := plans.pose_of(p))) or USUAL_TIPS
         group = _plate_group(plate)
         parts = [plans.parts[p.part_id] for p in placed if p.part_id in plans.parts]
-        wash_min = hands_min(known_hollows(hanging(parts), emptying))
-        tasks.append(HandTask(group, "wet", f"{plate}/wash", wash_min * factor, TUB_MIN + DRY_MIN))
+        way = washing.way(plans, washing.wet_plate(plans, parts, plans.plates[plate].machine_id))
+        tasks.append(HandTask(group, "wet", f"{plate}/wash", way.hands_min * factor, TUB_MIN + DRY_MIN))
         off_min = max(1.0, supports_off_min(tips, "before")) * factor
         tasks += _in_pieces(HandTask(group, "wet", f"{plate}/cure", off_min, lamp_min(plans.resin.dose_j_per_cm2)))
     return tasks

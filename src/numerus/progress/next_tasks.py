@@ -7,7 +7,7 @@ can do of the march in the time there is. Ticking an order appends the facts it 
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from functools import partial
@@ -29,14 +29,13 @@ from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.cure import supports_off_min
-from numerus.post.emptying import NOT_LOOKED_INTO, hanging, known_hollows
-from numerus.post.wash import carried_ml, hands_min
-from numerus.printing.hollow.venting import Tipping
+from numerus.post.wash_ways import WHOLE
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, TimedStroke, paint_line
 from numerus.progress.printing.planned_runs import next_runs
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import checks
+from numerus.progress.washing import AS_USUAL, Washing
 from numerus.schedule.attendance import hobby_windows
 from numerus.words import counted
 
@@ -84,10 +83,10 @@ def step(
     return Fact(at, done, subject, tuple(figures), minutes)
 
 
-def _wet(plans: Plans, standing: Standing, now: datetime, emptying: Mapping[str, Tipping | None]) -> list[Task]:
+def _wet(plans: Plans, standing: Standing, now: datetime, washing: Washing) -> list[Task]:
     """What wet plates ask for: to be lifted, washed, cured."""
     asks: dict[str, Callable[[Plans, RunRecord, Plate, datetime], Task]] = {
-        "hanging": _lift, "printed": partial(_wash, emptying), "washed": _cure,
+        "hanging": _lift, "printed": partial(_wash, washing), "washed": _cure,
     }  # fmt: skip
     runs = sorted(standing.runs.values(), key=lambda r: r.state)  # hanging, printed, washed
     return [
@@ -111,16 +110,16 @@ def _lift(plans: Plans, run: RunRecord, plate: Plate, _: datetime) -> Task:
 
 
 def _wash(
-    emptying: Mapping[str, Tipping | None], plans: Plans, run: RunRecord, plate: Plate, now: datetime
+    washing: Washing, plans: Plans, run: RunRecord, plate: Plate, now: datetime
 ) -> Task:  # fmt: skip
     parts = parts_come_out(plans, run)
-    hollow = known_hollows(hanging(parts), emptying)
-    minutes = hands_min(hollow)
-    carried = carried_ml(sum(p.surface_cm2 for p in parts), plans.resin.film_mm, hollow)
-    fact = step("wash", (), minutes, now, subject=run.run_id, carried_ml=round(carried, 2))
-    within = f", {counted(sum(h.count for h in hollow), 'hollow one')} swirled" if hollow else ""
+    wet = washing.wet_plate(plans, parts, run.machine_id)
+    way = washing.way(plans, wet)
+    fact = step("wash", (), way.hands_min, now, subject=run.run_id, carried_ml=round(way.carried_ml, 2))
+    within = f", {counted(sum(h.count for h in wet.hollow), 'hollow one')} swirled" if wet.hollow else ""
     detail = f"{counted(len(parts), 'part')}{within}: dirty bath, clean bath, dry"
-    return Task(f"Wash {plate.name}", minutes, detail, "wash", ("Two baths, basket, towel",), (fact,))
+    ready = "Two baths, towel" if way.key == WHOLE else "Two baths, basket, towel"
+    return Task(f"Wash {plate.name}", way.hands_min, detail, "wash", (ready,), (fact,))
 
 
 def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
@@ -295,16 +294,16 @@ def _desk_work(standing: Standing) -> list[Task]:
 
 def orders(
     plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, between: Between = NOT_LOOKED_AT,
-    emptying: Mapping[str, Tipping | None] = NOT_LOOKED_INTO,
+    washing: Washing = AS_USUAL,
 ) -> TaskList:  # fmt: skip
     """What to do in the next stretch of hobby time; the list ends where the time does."""
     if plans.army is None:
         return TaskList((), now, 0.0)
     windows = hobby_windows(plans.army, now, 14)
     if not windows:
-        return TaskList(tuple(_wet(plans, standing, now, emptying)), now, 0.0)
+        return TaskList(tuple(_wet(plans, standing, now, washing)), now, 0.0)
     until = windows[0].end
-    wanted = _wet(plans, standing, now, emptying) + _quietly(_loading, plans, standing, now, until)
+    wanted = _wet(plans, standing, now, washing) + _quietly(_loading, plans, standing, now, until)
     desk = _desk_work(standing)
     hand = _handwork(plans, standing, now)
     paint = painting_block_orders(

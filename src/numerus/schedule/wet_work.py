@@ -9,7 +9,8 @@ from math import ceil
 
 from numerus.domain.army import Army
 from numerus.domain.printing.plates import Plate
-from numerus.post.wash import DRAIN_MIN, DRY_MIN, LIFT_MIN, TUB_MIN
+from numerus.post.wash import DRY_MIN, TUB_MIN
+from numerus.post.wash_ways import LIFT_MIN
 from numerus.schedule.attendance import hours_of
 from numerus.schedule.run_queue import ScheduledRun
 
@@ -29,7 +30,7 @@ def wet_work(scheduled_runs: Iterable[ScheduledRun], army: Army, now: datetime, 
     hours, wet_tasks = hours_of(army, now), []
     tub_free = lamp_free = now
     for scheduled in sorted(scheduled_runs, key=lambda s: s.taken_off):
-        wanted = scheduled.taken_off + timedelta(minutes=DRAIN_MIN + LIFT_MIN)
+        wanted = scheduled.taken_off + timedelta(minutes=army.drain_min + LIFT_MIN)
         washed = hours.next(max(wanted, tub_free))
         tub_free = washed + timedelta(minutes=TUB_MIN * loads(scheduled.plate, army.tub_parts))
         dry = tub_free + timedelta(minutes=DRY_MIN)

@@ -155,4 +155,5 @@ class CureBench(PlateStepsBench):
         fact = self.state.done_fact(*self.minutes.taken(), self.session.clock())
         if fact is not None:
             self.minutes.done()
+            self._end_steps()
             self.session.commit(f"cured {self.which.currentText()}", facts=[fact])

@@ -2,16 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
-from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
-from numerus.desk.theme.marks import draw_warning
+from numerus.desk.theme.marks import draw_tick, draw_warning
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import RIGHT, Drawing, hold
@@ -39,11 +39,18 @@ class StepLine(Drawing):
         super().__init__(context.theme, "Steps")
         self.stage, self.liquid = stage, "alcohol"
         self.steps: Sequence[Shown] = ()
+        self.under_way, self.left = -1, ""  # the step that was begun, and how much of it is left
+        self.begin: Callable[[int], None] | None = None
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.aside = ""  # said between the steps and the cautions, where there is room
         self.hold("setMinimumWidth", 300)
 
     def show_steps(self, steps: Sequence[Shown]) -> None:
         self.steps = steps
+        self.update()
+
+    def show_under_way(self, number: int, left: str) -> None:
+        self.under_way, self.left = number, left
         self.update()
 
     def draw(self, painter: QPainter) -> None:
@@ -63,13 +70,27 @@ class StepLine(Drawing):
             self.region(box, self.aside)
 
     def _step_row(self, painter: QPainter, number: int, shown: Shown, y: float, step: float) -> None:
-        self._dot(painter, y, number + 1)
+        box = QRectF(0, y - 10, self.width(), step)
+        if number == self.under_way:
+            self._mark_under_way(painter, box)
+        self._dot(painter, y, number)
         self.text(painter, 28, y + 5, shown.title, 13, True, width=self.width() - 120)
-        sign = "hand" if shown.hands else "clock"
-        draw_icon(painter, sign, self.width() - 82, y - 6, 13, self.theme.colour("slate"))
-        self.text(painter, self.width(), y + 5, span(shown.minutes), 13, align=RIGHT)
+        if number == self.under_way:
+            role = "brick" if self.left.startswith(("over", "time")) else "river"
+            self.text(painter, self.width() - 4, y + 5, self.left, 13, True, role, RIGHT)
+        else:
+            sign = "hand" if shown.hands else "clock"
+            draw_icon(painter, sign, self.width() - 82, y - 6, 13, self.theme.colour("slate"))
+            self.text(painter, self.width(), y + 5, span(shown.minutes), 13, align=RIGHT)
         self.text(painter, 28, y + 20, shown.detail, 11, colour="slate", width=self.width() - 32)
-        self.region(QRectF(0, y - 10, self.width(), step), shown.detail)
+        begin = self.begin
+        told = f"{shown.title}: {shown.detail}" + (". Click when it begins: its time runs" if begin else "")
+        self.region(box, told, (lambda: begin(number)) if begin else None)
+
+    def _mark_under_way(self, painter: QPainter, box: QRectF) -> None:
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(self.theme.colour("riverwash"))
+        painter.drawRoundedRect(box.adjusted(-2, -1, 0, -3), 4, 4)
 
     def _said(self) -> list[str]:
         """The stage's cautions, and who comes before them."""
@@ -92,10 +113,11 @@ class StepLine(Drawing):
             y += high
 
     def _dot(self, painter: QPainter, y: float, number: int) -> None:
-        painter.setPen(self.theme.colour("slate"))
-        painter.setBrush(self.theme.colour("chalk"))
-        painter.drawEllipse(QRectF(0, y - 9, 18, 18))
-        self.text(painter, 9, y + 4, str(number), 11, True, align="centre")
+        """A step's number, a tick where a later one was begun."""
+        if number < self.under_way:
+            draw_tick(painter, 4.5, y - 4.5, 9, self.theme.colour("moss"))
+        else:
+            self.numbered(painter, QPointF(9, y), number + 1, number == self.under_way)
 
 
 class StepsBench(Bench):

@@ -15,6 +15,7 @@ from numerus.post.wash import Bath
 
 BACK = timedelta(days=60)
 LEAST_AHEAD = timedelta(days=4)
+STEPS, LEAST_STEP_PX = (0.02, 0.05, 0.1, 0.2), 16.0  # of the share of resin
 ROLES = {DIRTY: "river", CLEAN: "moss"}
 MARKS = {"settled": "settled, filtered", "swapped": "clean became dirty", "filled": "filled anew"}
 
@@ -28,7 +29,7 @@ class BathsPicture(Drawing):
         self.carried, self.limit = Carried(), spent_at(())
         self.coming: Sequence[tuple[datetime, str, float]] = ()
         self.now = datetime.min
-        self.hold("setMinimumSize", 320, 220)
+        self.hold("setMinimumSize", 320, 190)
 
     def show_book(
         self,
@@ -48,7 +49,7 @@ class BathsPicture(Drawing):
         self.text(painter, 14, 22, "Bath book", 13, True)
         self.text(painter, 88, 22, "resin in each bath, % by weight", 11, colour="slate")
         points = sorted((p for p in self.carried.points if p.at >= self.now - BACK), key=lambda p: p.at)
-        box = QRectF(40, 44, self.width() - 56, self.height() - 128)
+        box = QRectF(40, 34, self.width() - 56, self.height() - 104)
         begin = min([p.at for p in points], default=self.now - LEAST_AHEAD)
         end = max([at for at, _, _ in self.coming] + [self.now + LEAST_AHEAD])
         most = 1.25 * max([self.limit.high, *(p.share for p in points), *(s for _, _, s in self.coming)])
@@ -64,7 +65,7 @@ class BathsPicture(Drawing):
         self._to_come(painter, at)
         self._verdicts(painter, begin, at)
         self._now(painter, box, at)
-        self._tubs(painter, self.height() - 52)
+        self._tubs(painter, self.height() - 32)
 
     def _grid(
         self,
@@ -75,7 +76,7 @@ class BathsPicture(Drawing):
         most: float,
         at: Callable[[datetime, float], QPointF],
     ) -> None:
-        step = 0.02 if most < 0.16 else 0.05
+        step = next((s for s in STEPS if box.height() * s / most > LEAST_STEP_PX), STEPS[-1])
         for n in range(int(most / step) + 1):
             y = at(begin, n * step).y()
             self.line(painter, box.left(), y, box.right(), y, "hairline")

@@ -9,7 +9,9 @@ from numerus.desk.stages.steps.bench import Shown
 from numerus.desk.stages.steps.plate_bench import PlateStepsBench
 from numerus.desk.stages.wash.bath_dialog import BathDialog
 from numerus.desk.stages.wash.baths_picture import BathsPicture
+from numerus.desk.stages.wash.habits import WashHabits
 from numerus.desk.stages.wash.state import VERDICTS, WashState
+from numerus.desk.stages.wash.ways_picture import WaysPicture
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
 from numerus.post.bath_book import DIRTY
@@ -21,7 +23,6 @@ WORDS_OF = {
     BathsSwapped: "the clean one made the dirty one",
 }
 """Under which word a book keeps how shapes run empty."""
-WAYS = "Whole plate into the tub: least handling. A basket: parts can be turned. Both are used."
 
 
 class WashBench(PlateStepsBench):
@@ -48,7 +49,18 @@ class WashBench(PlateStepsBench):
 
     def build_picture(self) -> QWidget:
         self.picture = BathsPicture(self.context)
-        return self.picture
+        self.ways = WaysPicture(self.context, lambda way: self.change_habit({"wash_way": way}))
+        self.habits = WashHabits(self.change_habit)
+        widget, layout = QWidget(), column(self.picture, self.ways, self.habits, gap=6)
+        layout.setStretch(0, 1)
+        widget.setLayout(layout)
+        return widget
+
+    def change_habit(self, habit: dict[str, object]) -> None:
+        """Another way in, longer draining, other tubs: one edit, and what is planned goes by it."""
+        army = self.state.with_habit(**habit)
+        if army is not None:
+            self.session.commit("washed otherwise", [army])
 
     def ask_bath(self) -> None:
         dialog = BathDialog(self.state, self)
@@ -111,9 +123,18 @@ class WashBench(PlateStepsBench):
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in plan])
         self.verdict.setText(state.verdict if state.waiting else self.waiting_words)
         looked = state.held_for in state.looked_at or self._looking_at is not None
-        self.note.setText((state.holding if looked else "") or WAYS)
+        self.note.setText(state.holding if looked else "")
+        self._show_ways()
+        self.habits.show_habits(state)
         self.subtitle.setText(state.outlook)
         self.minutes.plan(state.run_id, state.planned_min)
+
+    def _show_ways(self) -> None:
+        state = self.state
+        self.ways.setVisible(bool(state.waiting))
+        if state.waiting:
+            self.ways.show_ways(state.ways, state.way.key, state.advised)
+            self.ways.show_queue(state.queue, self.session.now)
 
     def _ask_verdict(self) -> None:
         run = self.state.unjudged
@@ -126,4 +147,5 @@ class WashBench(PlateStepsBench):
         fact = self.state.done_fact(*self.minutes.taken(), self.session.clock())
         if fact is not None:
             self.minutes.done()
+            self._end_steps()
             self.session.commit(f"washed {self.which.currentText()}", facts=[fact])

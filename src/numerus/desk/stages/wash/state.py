@@ -3,10 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from dataclasses import replace
 from datetime import datetime
 
 from numerus.desk.answers import Answers
 from numerus.desk.stages.steps.plate_state import PlateStepsState
+from numerus.domain.army import Army
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped, Fact, Timing, WashVerdict
 from numerus.domain.parts import Part
 from numerus.errors import PlanError, Progress
@@ -23,7 +25,10 @@ from numerus.post.bath_book import (
     spent_when,
 )
 from numerus.post.emptying import Hollow, hanging, hollows, packed_known, unpacked_known
-from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, carried_ml, clinging_ml, dry_min, hands_min, wash_plan
+from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, dry_min, wash_plan
+from numerus.post.wash_queue import Queue, queue_of
+from numerus.post.wash_ways import Way, WetPlate, advised
+from numerus.post.wet_film import USUAL_DRAIN_MIN, film_words
 from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.next_tasks import parts_come_out, step
 from numerus.progress.printing.planned_runs import next_runs
@@ -70,18 +75,22 @@ class WashState(PlateStepsState):
             for r in self.answers.standing.runs.values()
             if r.state in ("hanging", "printed") and r.plate_id in plans.plates
         ]
-        rows = [(now, plans.plates[r.plate_id].name, self._carries(parts_come_out(plans, r))) for r in waiting]
+        rows = [(now, plans.plates[r.plate_id].name, self._way_of(r).carried_ml) for r in waiting]
         try:
             planned = next_runs(plans, self.answers.standing, now).scheduled_runs
         except PlanError:  # nobody is ever at home: the watch bill says so
             planned = ()
         for run in planned:
             parts = [plans.parts[p.part_id] for p in run.plate.placed if p.part_id in plans.parts]
-            rows.append((run.taken_off, run.plate.name, self._carries(parts)))
+            rows.append((run.taken_off, run.plate.name, self._way(parts, run.machine_id).carried_ml))
         return rows
 
-    def _carries(self, parts: Sequence[Part]) -> float:
-        return clinging_ml(sum(p.surface_cm2 for p in parts), self.plans.resin.film_mm)
+    def _way(self, parts: Sequence[Part], machine_id: str) -> Way:
+        washing = self.answers.washing
+        return washing.way(self.plans, washing.wet_plate(self.plans, parts, machine_id))
+
+    def _way_of(self, run: RunRecord) -> Way:
+        return self._way(parts_come_out(self.plans, run), run.machine_id)
 
     @property
     def shares(self) -> list[tuple[datetime, str, float]]:
@@ -115,13 +124,50 @@ class WashState(PlateStepsState):
         return Fact(now, WashVerdict(verdict), run.run_id) if run else None
 
     @property
-    def surface_cm2(self) -> float:
-        return sum(p.surface_cm2 for p in self.parts)
+    def wet(self) -> WetPlate:
+        """The plate as it comes to the baths."""
+        machine = self.run.machine_id if self.run else ""
+        return self.answers.washing.wet_plate(self.plans, self.parts, machine, self.hollow)
+
+    @property
+    def ways(self) -> dict[str, Way]:
+        """Both ways into the baths, by their keys."""
+        return self.answers.washing.ways(self.plans, self.wet)
+
+    @property
+    def way(self) -> Way:
+        return self.answers.washing.way(self.plans, self.wet)
+
+    @property
+    def advised(self) -> str:
+        return advised(self.ways)
+
+    @property
+    def queue(self) -> Queue | None:
+        """All plates that wait, one behind the other; None for one alone."""
+        if len(self.waiting) < 2:
+            return None
+        first = sorted(self.waiting, key=lambda r: r.run_id != self.run_id)
+        return queue_of([(self.plans.plates[r.plate_id].name, self._way_of(r)) for r in first], *self.tubs)
+
+    @property
+    def film(self) -> str:
+        return film_words(self.plans, self.run.machine_id if self.run else "")
+
+    @property
+    def drains_min(self) -> float:
+        return self.plans.army.drain_min if self.plans.army else USUAL_DRAIN_MIN
 
     @property
     def carried_ml(self) -> float:
         """Resin this plate brings into the baths."""
-        return carried_ml(self.surface_cm2, self.plans.resin.film_mm, self.hollow)
+        return self.way.carried_ml
+
+    def with_habit(self, **habit: object) -> Army | None:
+        """The army washing otherwise: another way in, longer draining, other tubs. Raises PlanError where it makes no sense."""
+        army = self.plans.army
+        changed = replace(army, **habit) if army else None  # type: ignore[arg-type]
+        return changed if changed != army else None
 
     @property
     def hollow(self) -> list[Hollow]:
@@ -155,9 +201,7 @@ class WashState(PlateStepsState):
 
     @property
     def plan(self) -> list[WashStep]:
-        return wash_plan(
-            self.surface_cm2, self.plans.resin.film_mm, self.hollow, *self.tubs, dries_min=dry_min(self.carried.judged)
-        )
+        return wash_plan(self.wet, self.way, *self.tubs, self.drains_min, dry_min(self.carried.judged))
 
     @property
     def verdict(self) -> str:
@@ -166,7 +210,7 @@ class WashState(PlateStepsState):
 
     @property
     def planned_min(self) -> float:
-        return hands_min(self.hollow)
+        return self.way.hands_min
 
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact | None:
         if self.run is None:

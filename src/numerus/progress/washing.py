@@ -1,0 +1,55 @@
+"""How this user washes: what a plate brings into the baths, by which way it goes in, and what that takes of hands."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+
+from numerus.domain.army import Army
+from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
+from numerus.post.bath_book import DIRTY, LITRES, Carried
+from numerus.post.emptying import Hollow, hanging, known_hollows
+from numerus.post.wash_ways import Tub, Way, WetPlate, advised, ways_of
+from numerus.post.wet_film import film_on
+from numerus.printing.hollow.venting import Tipping
+
+
+@dataclass(frozen=True)
+class Washing:
+    """``emptying``: how parts run empty, as far as anybody looked into them; ``litres`` in the dirty bath."""
+
+    emptying: Mapping[str, Tipping | None] = field(default_factory=dict)
+    litres: float = LITRES
+
+    @classmethod
+    def of(cls, carried: Carried, emptying: Mapping[str, Tipping | None]) -> Washing:
+        return cls(emptying, carried.litres[DIRTY])
+
+    def wet_plate(
+        self, plans: Plans, parts: Sequence[Part], machine_id: str, hollow: Sequence[Hollow] | None = None
+    ) -> WetPlate:
+        """Parts as they hang; ``hollow``: those that keep something, None for what is known of them."""
+        machine = plans.machines.get(machine_id)
+        return WetPlate(
+            sum(p.surface_cm2 for p in parts), film_on(plans, machine_id),
+            tuple(known_hollows(hanging(parts), self.emptying) if hollow is None else hollow), len(parts),
+            max((p.pose.height_mm for p in parts if p.pose), default=0.0),
+            (machine.plate_x_mm, machine.plate_y_mm) if machine else (0.0, 0.0),
+        )  # fmt: skip
+
+    def tub(self, army: Army | None) -> Tub:
+        return Tub(*(army.tub_mm if army else Army.tub_mm), self.litres)
+
+    def ways(self, plans: Plans, wet: WetPlate) -> dict[str, Way]:
+        army = plans.army
+        return ways_of(wet, self.tub(army), army.tub_parts if army else Army.tub_parts)
+
+    def way(self, plans: Plans, wet: WetPlate) -> Way:
+        """The user's own where one was chosen, else the one that is advised for this plate."""
+        ways = self.ways(plans, wet)
+        return ways[(plans.army.wash_way if plans.army else "") or advised(ways)]
+
+
+AS_USUAL = Washing()
+"""Nothing is known of any part, and the bath is as large as baths are unless it is told."""
