@@ -8,6 +8,7 @@ from pathlib import Path
 from bench_steps import do
 
 from numerus.desk.window import MainWindow
+from numerus.post.supports_off import AFTER, BEFORE, BY_PART
 
 
 def test_the_load_under_the_lamp_is_seen_part_by_part(window: MainWindow) -> None:
@@ -58,3 +59,35 @@ def test_another_lamp_is_taken_from_the_list_or_a_file_and_given_back_by_undo(
     resin = window.session.plans.resin
     window.session.commit("its data sheet", [replace(resin, dose_j_per_cm2=2.4)])
     assert bench.state.cured[0].station.target_j_per_cm2 == 2.4 and "as you told them" in bench.state.light
+
+
+def test_supports_come_off_part_by_part_as_it_was_chosen(window: MainWindow) -> None:
+    """One edit for the school, one for a part; the orders plan the same minutes; every part can be reached in the list; undo."""
+    do(window, "Wash")
+    window.benches["wash"].done()
+    session = window.session
+    session.go("cure")
+    bench = window.benches["cure"]
+    minutes = bench.state.planned_min
+    bench.school.setCurrentIndex(bench.school.findData(BY_PART))
+    bench.school.activated.emit(bench.school.currentIndex())
+    assert session.plans.army.supports_off == BY_PART and set(bench.state.off_when) == {
+        p.label for p in bench.state.parts
+    }
+    reached: set[str] = set()
+    for _ in range(1 + len(bench.state.worst) // 7):
+        bench.list.grab()
+        reached |= {
+            r.description.partition(":")[0] for r in bench.list.regions if "click for the other" in r.description
+        }
+        next((r for r in bench.list.regions if "the next" in r.description), bench.list.regions[0]).act()
+    assert reached == set(bench.state.off_when)
+    name = next(n for n, when in bench.state.off_when.items() if when == BEFORE)
+    bench.list.off_changed.emit(name)
+    assert bench.state.off_when[name] == AFTER and [s.hands for s in bench.line.steps] == [True, False, False, True]
+    order = next(t for t in session.answers.orders.listed if t.bench == "cure" and t.facts)
+    assert order.minutes == bench.state.planned_min > minutes and "after it" in order.detail
+    session.undo()
+    assert bench.state.off_when[name] == BEFORE
+    session.undo()
+    assert bench.state.off_when == {} and bench.state.planned_min == minutes

@@ -104,7 +104,7 @@ def test_minutes_bring_most_of_what_is_seen_to_its_dose() -> None:
     seen = rate[rate > 0] * minutes
     assert (seen >= 1.2).mean() >= REACHED and (seen - 0.5 * rate[rate > 0] >= 1.2).mean() < 1
     assert minutes_wanted(np.zeros(5), 1.2) == MOST_MIN
-    plan = cure_plan(30, 10, "before", 1.2, loads=3, side_min=minutes)
+    plan = cure_plan(30, {"before": 10, "after": 0}, 1.2, loads=3, side_min=minutes)
     assert [s.minutes for s in plan if not s.hands] == [3 * minutes] * 2
 
 

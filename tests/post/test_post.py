@@ -19,8 +19,9 @@ from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.solids.mass import centre_of_mass
 from numerus.post.bath_book import Carried
 from numerus.post.cautions import cautions
-from numerus.post.cure import Lamp, cure_plan, supports_off
+from numerus.post.cure import Lamp, cure_plan
 from numerus.post.emptying import Hanging, Hollow, hollows, kept_ml, packed_known, unpacked_known
+from numerus.post.supports_off import AFTER, BEFORE, BY_PART, Held, supports_off
 from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, wash_plan
 from numerus.post.wash_ways import BASKET, WHOLE, Tub, WetPlate, clinging_ml, ways_of
 from numerus.printing.hollow.venting import Tipping
@@ -95,8 +96,8 @@ def test_dose_is_power_times_time() -> None:
 
 def test_thick_parts_are_turned_twice_and_schools_differ_in_order() -> None:
     """Supports off first, or last."""
-    assert [s.title for s in cure_plan(20, 10, "before", 1.2)][0] == "Supports off"
-    after = cure_plan(3, 10, "after", 1.2)
+    assert [s.title for s in cure_plan(20, {BEFORE: 10, AFTER: 0}, 1.2)][0] == "Supports off"
+    after = cure_plan(3, {BEFORE: 0, AFTER: 10}, 1.2)
     assert (len(after), after[-1].title) == (3, "Supports off")
 
 
@@ -195,12 +196,32 @@ def test_every_slot_but_the_first_is_glued_or_kept_apart(slots: list, together: 
     assert steps[0].title.startswith("Dry fit" if len(slots) > 1 else "File") and all(s.minutes > 0 for s in steps)
 
 
-def test_both_schools_of_taking_supports_off_are_costed() -> None:
+def test_all_schools_of_taking_supports_off_are_costed() -> None:
     """Hard resin takes longer and leaves more; what is thin and held by tips may chip then; before the lamp skin touches raw resin."""
-    parts = [("bell", 40, 0.5), ("base", 0, 0.4), ("cloak", 20, 2.0), ("bell", 40, 0.5), ("hand", 5, 0.0)]
-    before, after = supports_off("before", parts), supports_off("after", parts)
-    assert before.tips == after.tips == 105
+    parts = [
+        Held("bell", 40, 0.5),
+        Held("base", 0, 0.4),
+        Held("cloak", 20, 2.0),
+        Held("bell", 40, 0.5),
+        Held("hand", 5, 0.0),
+    ]
+    before, after, each = (supports_off(school, parts) for school in (BEFORE, AFTER, BY_PART))
+    assert before.tips == {BEFORE: 105, AFTER: 0} and after.tips == {BEFORE: 0, AFTER: 105}
     assert before.minutes == pytest.approx(105 * 0.03) and after.minutes == pytest.approx(105 * 0.06)
     assert before.marks_mm2 == pytest.approx(105 * np.pi * 0.45**2 / 4) and after.marks_mm2 > before.marks_mm2
     assert after.may_chip == ("bell",) and before.may_chip == () and "gloves" in before.description
-    assert "nothing on it is thin" in supports_off("after", [("block", 9, 3.0)]).description
+    assert "nothing on it is thin" in supports_off(AFTER, [Held("block", 9, 3.0)]).description
+    assert each.tips == {BEFORE: 80, AFTER: 25} and each.first == ("bell",) and each.may_chip == ()
+    assert each.minutes == pytest.approx(80 * 0.03 + 25 * 0.06)
+
+
+def test_part_by_part_the_users_own_choice_comes_before_the_thin_walls() -> None:
+    """Cut while soft or hard as told; the steps are on either side of the lamp and take together what the school costs."""
+    parts = [Held("bell", 40, 0.5, AFTER), Held("cloak", 60, 2.0, BEFORE), Held("hand", 20, 0.0)]
+    off = supports_off(BY_PART, parts)
+    assert off.tips == {BEFORE: 60, AFTER: 60} and off.may_chip == ("bell",) and "may chip: bell" in off.description
+    plan = cure_plan(3, off.tips, 1.2)
+    assert [s.hands for s in plan] == [True, False, False, True]
+    assert sum(s.minutes for s in plan if s.hands) == pytest.approx(off.minutes)
+    few = cure_plan(3, {BEFORE: 5, AFTER: 5}, 1.2)
+    assert sum(s.minutes for s in few if s.hands) == pytest.approx(2.0), "and the least is not counted twice"

@@ -51,6 +51,7 @@ def cure_of(args: argparse.Namespace) -> list[Result]:
     from numerus.formats.packed_mesh import unpack_mesh
     from numerus.post.lamp_load import cured, loads_of
     from numerus.post.lamps import lamp_of
+    from numerus.post.supports_off import BEFORE, SCHOOLS, held, supports_off
     from numerus.progress.next_tasks import parts_come_out
     from numerus.progress.standing import standing
 
@@ -60,12 +61,19 @@ def cure_of(args: argparse.Namespace) -> list[Result]:
     for run in standing(book.plans, book.history).runs.values():
         if run.state not in ("hanging", "printed", "washed") or run.plate_id not in book.plans.plates:
             continue
-        parts = [(p.label, unpack_mesh(book.blob(p.blob))) for p in parts_come_out(book.plans, run)]
-        loads = [cured(load, station) for load in loads_of(parts)]
-        answers.append(
-            {"plate": book.plans.plates[run.plate_id].name, "state": run.state, "loads": [_load(c) for c in loads]}
-        )
+        parts = parts_come_out(book.plans, run)
+        loads = [cured(load, station) for load in loads_of([(p.label, unpack_mesh(book.blob(p.blob))) for p in parts])]
+        school = book.plans.army.supports_off if book.plans.army else BEFORE
+        answers.append({
+            "plate": book.plans.plates[run.plate_id].name, "state": run.state, "loads": [_load(c) for c in loads],
+            "supports_off": {"school": school, "ways": [_off(supports_off(s, held(parts))) for s in SCHOOLS]},
+        })  # fmt: skip
     return [{"file": str(args.book), "ok": True, "lamp": lamp, "plates": answers}]
+
+
+def _off(way) -> dict[str, object]:  # type: ignore[no-untyped-def]
+    told = {"way": way.school, "minutes": round(way.minutes, 2), "tips": dict(way.tips)}
+    return {**told, "marks_mm2": round(way.marks_mm2, 2), "may_chip": list(way.may_chip)}
 
 
 def _load(done) -> dict[str, object]:  # type: ignore[no-untyped-def]

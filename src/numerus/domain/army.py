@@ -37,7 +37,7 @@ class Army:
     ``days``: single days that are not like their weekday, away or up late. ``time_zone``: the time zone's name, "" for the
     computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once;
     ``tub_mm``: inner width and depth of the tubs; ``drain_min``: how long a plate drips off before; ``wash_way``: how it goes in, "" for as
-    advised. ``tray_mm``: inner width and depth of the box it
+    advised; ``supports_off``: "before" the lamp, "after" it or "by part". ``tray_mm``: inner width and depth of the box it
     travels in.
     """
 
@@ -56,6 +56,7 @@ class Army:
     tub_mm: tuple[float, float] = (200.0, 140.0)
     drain_min: float = 5.0
     wash_way: str = ""
+    supports_off: str = "before"
     lamp_parts: int = 12
     tray_mm: tuple[float, float] = (300.0, 200.0)
     lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with

@@ -54,7 +54,7 @@ class Part:
     hardly print and of walls that do not survive play. ``needed``: False for what no build wants (copies, doubles).
     ``original``: the mesh as it came, where ``blob`` was mended, cut or thickened. ``doubt``: 0..1 of its slot.
     ``draft``: the pose being worked on; ``others``: poses it may lie in, too,
-    where a plate is better for it.
+    where a plate is better for it. ``supports_off``: "before" the lamp or "after" it, "" where nobody chose for this part.
     """
 
     id: str
@@ -82,6 +82,7 @@ class Part:
     doubt: float = 0.0
     draft: Draft | None = None
     others: tuple[Pose, ...] = ()
+    supports_off: str = ""
 
     def lying(self, number: int) -> Pose | None:
         """The pose kept first (0), or one of the ``others``."""

@@ -26,7 +26,7 @@ from numerus.paint.loads import setups_min
 from numerus.paint.priming import primer_ml, varnish_ml
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml, strokes_for
-from numerus.post.cure import USUAL_TIPS, supports_off_min
+from numerus.post.supports_off import USUAL_OFF_MIN
 from numerus.post.wash import HANDS_MIN
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 
@@ -159,7 +159,7 @@ def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], 
 def _made(plans: Plans, figures: Sequence[Figure], terms: Commission) -> dict[str, float]:
     """Minutes up to priming, by group; the work of plates only where the user prints."""
     build = sum(sum(s.minutes for s in build_plan(list(f.build), plans.units[f.unit_id].apart)) for f in figures)
-    wet = HANDS_MIN + supports_off_min(USUAL_TIPS, "before") if terms.prints else 0.0
+    wet = HANDS_MIN + USUAL_OFF_MIN if terms.prints else 0.0
     schemes = [plans.scheme_for(f) for f in figures]
     prime = sum(scheme.prime_minutes for scheme in schemes if scheme)
     return {"build": build, "prime": prime, "wash and cure": wet}

@@ -2,24 +2,15 @@
 
 from __future__ import annotations
 
-import math
-from collections.abc import Sequence
+from collections.abc import Mapping
 from dataclasses import dataclass
 
-from numerus.words import counted, span
+from numerus.post.supports_off import AFTER, BEFORE, OFF_MIN_PER_TIP, supports_off_min
+from numerus.words import counted
 
-MOST_NAMED = 3
-
-OFF_MIN_PER_TIP = {"before": 0.03, "after": 0.06}  # warm and soft they fall away; cured they are cut one by one
-OFF_LEAST_MIN = 2.0
-USUAL_TIPS = 330  # on a plate that is not laid yet (default)
 TURN_MIN = 1.0  # to turn a load between two sides
 MOST_SIDES = 4
 THICK_MM = 8.0  # above this the dose is doubled and the part turned half way
-SUPPORT_SCHOOLS = ("before", "after")
-USUAL_TIP_MM = 0.45  # (default) across the mark a tip leaves
-TORN_SHARE = {"before": 1.0, "after": 1.4}  # (default) of a tip's section: hard resin takes skin along
-FRAGILE_MM = 0.8  # walls that hard resin chips at
 
 
 @dataclass(frozen=True)
@@ -44,40 +35,6 @@ class CureStep:
     detail: str
 
 
-def supports_off_min(tips: int, school: str) -> float:
-    """Minutes of hands to take so many tips off, by school."""
-    return max(OFF_LEAST_MIN, tips * OFF_MIN_PER_TIP[school])
-
-
-@dataclass(frozen=True)
-class SupportsOff:
-    """Taking the supports of a plate off by one school: minutes of hands, mm² of marks, the thin parts that may chip."""
-
-    school: str
-    tips: int
-    minutes: float
-    marks_mm2: float
-    may_chip: tuple[str, ...] = ()
-
-    @property
-    def description(self) -> str:
-        costs = f"{span(self.minutes)}, about {self.marks_mm2:.0f} mm² of marks"
-        if self.school == "before":
-            raw = f"{counted(self.tips, 'touch')} of raw resin: gloves, warm water only once the solvent is gone"
-            return f"Before the lamp: {costs}; {raw}."
-        chips = f"; may chip: {', '.join(self.may_chip[:MOST_NAMED])}" if self.may_chip else "; nothing on it is thin"
-        more = f" and {len(self.may_chip) - MOST_NAMED} more" if len(self.may_chip) > MOST_NAMED else ""
-        return f"After it: {costs}{chips}{more}."
-
-
-def supports_off(school: str, parts: Sequence[tuple[str, int, float]]) -> SupportsOff:
-    """Of parts by name with how many tips each has and how thin it is, mm (0: not measured)."""
-    tips = sum(count for _, count, _ in parts)
-    marks = tips * math.pi / 4 * USUAL_TIP_MM**2 * TORN_SHARE[school]
-    thin = tuple(dict.fromkeys(name for name, count, mm in parts if count and 0 < mm < FRAGILE_MM))
-    return SupportsOff(school, tips, supports_off_min(tips, school), marks, thin if school == "after" else ())
-
-
 def lamp_min(dose_j_per_cm2: float, lamp: Lamp = Lamp()) -> float:
     """For how long one load holds the lamp at most: every side, and turning it."""
     return MOST_SIDES * (lamp.minutes_for(dose_j_per_cm2) + TURN_MIN)
@@ -85,14 +42,14 @@ def lamp_min(dose_j_per_cm2: float, lamp: Lamp = Lamp()) -> float:
 
 def cure_plan(
     thickest_mm: float,
-    tips: int,
-    school: str,
+    tips: Mapping[str, int],
     dose_j_per_cm2: float,
     loads: int = 1,
     side_min: float = 0.0,
     lamp: Lamp = Lamp(),
 ) -> list[CureStep]:
-    """Supports off by the chosen school, then the lamp from two sides or, for thick parts, twice from each, for every load.
+    """Supports that come off before the lamp, the lamp from two sides or, for thick parts, twice from each, for every load, and supports
+    that come off after it.
     ``side_min``: as worked out for the parts themselves, which two sides then
     do for; 0 for the lamp's own on what faces it.
     """
@@ -102,5 +59,13 @@ def cure_plan(
         CureStep(f"Lamp, side {1 + n % 2}", minutes, False, f"{counted(loads, 'load')}; then turn every part over")
         for n in range(turns)
     ]
-    off = CureStep("Supports off", supports_off_min(tips, school), True, f"{counted(tips, 'tip')}, {school} the lamp")
-    return [off, *sides] if school == "before" else [*sides, off]
+    return [*_off(tips, BEFORE), *sides, *_off(tips, AFTER)]
+
+
+def _off(tips: Mapping[str, int], when: str) -> list[CureStep]:
+    """Supports off before or after the lamp, where any are: together they take what the plate takes."""
+    count, whole = tips[when], sum(c * OFF_MIN_PER_TIP[w] for w, c in tips.items())
+    if not count and (whole or when == AFTER):
+        return []
+    minutes = supports_off_min(tips) * (count * OFF_MIN_PER_TIP[when] / whole if whole else 1.0)
+    return [CureStep("Supports off", minutes, True, f"{counted(count, 'tip')}, {when} the lamp")]

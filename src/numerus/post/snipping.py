@@ -11,7 +11,7 @@ from scipy.spatial import cKDTree
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.thickness import EDGE_MM, thickness
-from numerus.post.cure import FRAGILE_MM
+from numerus.post.supports_off import FRAGILE_MM
 from numerus.surface.support_marks import tips_of
 from numerus.words import counted
 

@@ -16,7 +16,8 @@ from numerus.kit.builds import printed_slots
 from numerus.paint.figure.touching import Between
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
-from numerus.post.cure import USUAL_TIPS, lamp_min, supports_off_min
+from numerus.post.cure import lamp_min
+from numerus.post.supports_off import BEFORE, USUAL_OFF_MIN, held, supports_off_min, tips_off
 from numerus.post.wash import DRY_MIN, TUB_MIN
 from numerus.progress.painting.painting_line import (
     NOT_LOOKED_AT,
@@ -125,12 +126,12 @@ def _plate_tasks(plans: Plans, plates: Iterable[str], rate: Mapping[str, Rate], 
     factor, tasks = rate["wash and cure"].factor, list[HandTask]()
     for plate in plates:
         placed = plans.plates[plate].placed
-        tips = sum(pose.tips for p in placed if (pose := plans.pose_of(p))) or USUAL_TIPS
         group = _plate_group(plate)
         parts = [plans.parts[p.part_id] for p in placed if p.part_id in plans.parts]
         way = washing.way(plans, washing.wet_plate(plans, parts, plans.plates[plate].machine_id))
         tasks.append(HandTask(group, "wet", f"{plate}/wash", way.hands_min * factor, TUB_MIN + DRY_MIN))
-        off_min = max(1.0, supports_off_min(tips, "before")) * factor
+        tips = tips_off(held(parts), plans.army.supports_off if plans.army else BEFORE)
+        off_min = (supports_off_min(tips) if any(tips.values()) else USUAL_OFF_MIN) * factor
         tasks += _in_pieces(HandTask(group, "wet", f"{plate}/cure", off_min, lamp_min(plans.resin.dose_j_per_cm2)))
     return tasks
 

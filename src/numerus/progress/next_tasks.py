@@ -28,7 +28,7 @@ from numerus.paint.rack.batches import bulk
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
-from numerus.post.cure import supports_off_min
+from numerus.post.supports_off import AFTER, BEFORE, held, supports_off_min, tips_off
 from numerus.post.wash_ways import WHOLE
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, TimedStroke, paint_line
@@ -124,10 +124,11 @@ def _wash(
 
 def _cure(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task:
     parts = parts_come_out(plans, run)
-    tips = sum(p.pose.tips for p in parts if p.pose)
-    minutes = max(1, round(supports_off_min(tips, "before")))
+    tips = tips_off(held(parts), plans.army.supports_off if plans.army else BEFORE)
+    minutes = max(1, round(supports_off_min(tips)))
     fact = step("cure", (), minutes, now, subject=run.run_id)
-    detail = f"{counted(len(parts), 'part')}, {counted(tips, 'tip')}, two sides under the lamp"
+    later = f", {tips[AFTER]} of them after it" if tips[AFTER] else ""
+    detail = f"{counted(len(parts), 'part')}, {counted(sum(tips.values()), 'tip')}{later}, two sides under the lamp"
     return Task(f"Supports off and cure {plate.name}", minutes, detail, "cure", ("Warm water, cutters, lamp",), (fact,))
 
 

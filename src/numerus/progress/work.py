@@ -11,7 +11,8 @@ from numerus.domain.printing.machines import Machine
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots
 from numerus.post import wash
-from numerus.post.cure import USUAL_TIPS, lamp_min, supports_off_min
+from numerus.post.cure import lamp_min
+from numerus.post.supports_off import USUAL_OFF_MIN
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.rates import Rate
@@ -19,7 +20,6 @@ from numerus.progress.standing import FigureStanding, Standing
 
 SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0
 RUN_HANDS_MIN = 10.0  # a plate on, the vat looked at, the plate off
-CURE_HANDS_MIN = supports_off_min(USUAL_TIPS, "before")
 PLATE_FILL = 0.5  # share of a plate that estimates count on before packing
 UNPOSED_HEIGHT_MM, UNPOSED_FOOTPRINT = 38.0, 1.3
 GROUP_OF = {
@@ -122,7 +122,7 @@ def work_by_unit(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> lis
         runs += own_runs
         hands["print"] = runs * RUN_HANDS_MIN
         hands["wash"] = (runs + wet_runs) * wash.HANDS_MIN * rate["wash and cure"].factor
-        hands["cure"] = (runs + wet_runs) * CURE_HANDS_MIN * rate["wash and cure"].factor
+        hands["cure"] = (runs + wet_runs) * USUAL_OFF_MIN * rate["wash and cure"].factor
         units.append(UnitWork(unit.id, {s: m for s, m in hands.items() if m > 0}, minutes + own_minutes))
     return units
 
@@ -159,7 +159,7 @@ def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> di
         if stage in ("wash", "cure"):
             per_run = {
                 "wash": (wash.TUB_MIN + wash.DRY_MIN, wash.HANDS_MIN),
-                "cure": (lamp_min(plans.resin.dose_j_per_cm2), CURE_HANDS_MIN),
+                "cure": (lamp_min(plans.resin.dose_j_per_cm2), USUAL_OFF_MIN),
             }[stage]
             machine = hands / max(per_run[1] * rate["wash and cure"].factor, 1e-9) * per_run[0]
         share = len(standing.at(stage)) / max(sum(f.number <= NUMBER[stage] for f in standing.figures.values()), 1)

@@ -16,10 +16,10 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import column, label, row
 from numerus.geometry.mesh import Floats, xyz
 from numerus.geometry.rays import Camera
-from numerus.post.cure import SUPPORT_SCHOOLS
 from numerus.post.lamp_dose import Station
 from numerus.post.lamp_load import Cured
 from numerus.post.snipping import Snipping
+from numerus.post.supports_off import NAMES, SCHOOLS
 
 FROM_ABOVE_DEG = 62.0
 DARK, UNDER, ENOUGH, TOO_MUCH = ((58, 56, 62), (150, 128, 92), (240, 222, 170), (214, 120, 98))
@@ -46,13 +46,15 @@ class CureBench(PlateStepsBench):
         self._snipped_for: tuple[tuple[str, str], ...] = ()
         self.at_part = 0
         super().__init__(context)
-        for school in SUPPORT_SCHOOLS:
-            self.school.addItem(f"supports off {school}", school)
+        for school in SCHOOLS:
+            self.school.addItem(NAMES[school], school)
+        self.school.activated.connect(lambda at: self.choose_school(self.school.itemData(at)))
 
     def build_picture(self) -> QWidget:
         self.view = BenchView(self.theme, self.renderer, "The load on the table, as the light reaches it")
         self.list = DoseList(self.context)
         self.list.chosen.connect(self.choose)
+        self.list.off_changed.connect(self.change_part)
         self.both = QCheckBox("turned over, too")
         self.both.setChecked(True)
         self.both.toggled.connect(lambda _: self._show_load())
@@ -71,6 +73,17 @@ class CureBench(PlateStepsBench):
         widget.setLayout(layout)
         return widget
 
+    def choose_school(self, school: str) -> None:
+        """How supports come off from now on: one edit, and orders and evenings go by it."""
+        army = self.state.with_school(school)
+        if army is not None:
+            self.session.commit(NAMES[army.supports_off], [army])
+
+    def change_part(self, name: str) -> None:
+        """This part's supports on the other side of the lamp."""
+        parts = self.state.toggled(name)
+        self.session.commit(f"supports of {name} off {parts[0].supports_off} the lamp", parts)
+
     def choose(self, number: int) -> None:
         """A part of the list, looked at from near."""
         self.at_part = number
@@ -84,7 +97,7 @@ class CureBench(PlateStepsBench):
 
     def show_choice(self) -> None:
         state = self.state
-        state.school = self.school.currentData() or SUPPORT_SCHOOLS[0]
+        self.school.setCurrentIndex(max(self.school.findData(state.school), 0))
         self.lamps.show_lamp(state.lamp)
         self._follow_the_light()
         self._look_at_tips()
@@ -99,7 +112,7 @@ class CureBench(PlateStepsBench):
         self.minutes.plan(state.run_id, state.planned_min)
         self.dose_words.setText(state.light)
         self.advice.setText(" ".join(state.advice()))
-        self.list.show_parts(state.worst, state.cured, self.at_part)
+        self.list.show_parts(state.worst, state.cured, self.at_part, state.off_when)
 
     def _follow_the_light(self) -> None:
         """The load in a job; the last picture stays until the new one is there."""

@@ -4,20 +4,35 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable
+from dataclasses import replace
 from datetime import datetime
 
 import numpy as np
 
 from numerus.desk.answers import Answers
 from numerus.desk.stages.steps.plate_state import PlateStepsState
+from numerus.domain.army import Army
 from numerus.domain.journal import Fact, Timing
+from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Resin
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
-from numerus.post.cure import OFF_MIN_PER_TIP, SUPPORT_SCHOOLS, CureStep, SupportsOff, cure_plan, supports_off
+from numerus.post.cure import CureStep, cure_plan
 from numerus.post.lamp_load import Cured, PartDose, cured, loads_of
 from numerus.post.lamps import lamp_of
 from numerus.post.snipping import Snipping, snippings
+from numerus.post.supports_off import (
+    AFTER,
+    BEFORE,
+    BY_PART,
+    SCHOOLS,
+    Held,
+    SupportsOff,
+    held,
+    school_of,
+    supports_off,
+    tips_off,
+)
 from numerus.progress.next_tasks import step
 from numerus.words import counted
 
@@ -30,10 +45,35 @@ class CureState(PlateStepsState):
     wants = "washed"
 
     def __init__(self, answers: Answers) -> None:
-        self.school = SUPPORT_SCHOOLS[0]
         self.cured: list[Cured] = []
         self.snippings: dict[object, list[Snipping]] = {}  # by what is on the plate
         super().__init__(answers)
+
+    @property
+    def school(self) -> str:
+        return self.plans.army.supports_off if self.plans.army else BEFORE
+
+    @property
+    def held(self) -> list[Held]:
+        """The plate's parts on their supports."""
+        return held(self.parts)
+
+    def with_school(self, school: str) -> Army | None:
+        """The army whose supports come off otherwise, None where they already do."""
+        army = self.plans.army
+        return replace(army, supports_off=school) if army and army.supports_off != school else None
+
+    def toggled(self, name: str) -> list[Part]:
+        """The plate's parts of a name, their supports off on the other side of the lamp."""
+        own = {p.id: p for p in self.parts if p.label == name}
+        other = {BEFORE: AFTER, AFTER: BEFORE}
+        now = {h.name: school_of(h, self.school) for h in self.held}
+        return [replace(p, supports_off=other[now[name]]) for p in own.values()]
+
+    @property
+    def off_when(self) -> dict[str, str]:
+        """Before the lamp or after it, by the name of the part; empty where one school is for all."""
+        return {h.name: school_of(h, BY_PART) for h in self.held} if self.school == BY_PART else {}
 
     @property
     def thickest_mm(self) -> float:
@@ -48,7 +88,8 @@ class CureState(PlateStepsState):
         cured_parts = self.cured
         side_min = max((c.minutes for c in cured_parts), default=0.0)
         dose = self.plans.resin.dose_j_per_cm2
-        return cure_plan(self.thickest_mm, self.tips, self.school, dose, max(len(cured_parts), 1), side_min)
+        tips = tips_off(self.held, self.school)
+        return cure_plan(self.thickest_mm, tips, dose, max(len(cured_parts), 1), side_min)
 
     @property
     def sides(self) -> list[CureStep]:
@@ -60,14 +101,12 @@ class CureState(PlateStepsState):
 
     @property
     def schools(self) -> list[SupportsOff]:
-        """Both ways to take this plate's supports off, the chosen one first."""
-        parts = [(p.label, p.pose.tips if p.pose else 0, p.thinnest_mm) for p in self.parts]
-        ordered = sorted(SUPPORT_SCHOOLS, key=lambda s: s != self.school)
-        return [supports_off(school, parts) for school in ordered]
+        """All ways to take this plate's supports off, the chosen one first."""
+        return [supports_off(school, self.held) for school in sorted(SCHOOLS, key=lambda s: s != self.school)]
 
     @property
     def verdict(self) -> str:
-        each = f"{60 * OFF_MIN_PER_TIP[self.school]:.0f} s a tip is a default; what you time or type counts instead"
+        each = "seconds a tip are a default; what you time or type counts instead"
         return f"{counted(self.tips, 'tip')} to take off {counted(len(self.parts), 'part')}; {each}."
 
     @property

@@ -1,0 +1,111 @@
+"""Supports off before the lamp, after it, or part by part: minutes, marks, raw touches and what may chip."""
+
+from __future__ import annotations
+
+import math
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass
+from typing import NamedTuple
+
+from numerus.domain.parts import Part
+from numerus.words import counted, span
+
+BEFORE, AFTER, BY_PART = "before", "after", "by part"
+SCHOOLS = (BEFORE, AFTER, BY_PART)
+NAMES = {BEFORE: "supports off before the lamp", AFTER: "supports off after it", BY_PART: "supports off part by part"}
+OFF_MIN_PER_TIP = {BEFORE: 0.03, AFTER: 0.06}  # warm and soft they fall away; cured they are cut one by one
+OFF_LEAST_MIN = 2.0
+USUAL_TIPS = 330  # on a plate that is not laid yet (default)
+USUAL_TIP_MM = 0.45  # (default) across the mark a tip leaves
+TORN_SHARE = {BEFORE: 1.0, AFTER: 1.4}  # (default) of a tip's section: hard resin takes skin along
+FRAGILE_MM = 0.8  # walls that hard resin chips at
+MOST_NAMED = 3
+
+
+class Held(NamedTuple):
+    """A part on its supports: how many tips hold it, how thin it is, mm (0: not measured), and the school chosen for it, "" for none."""
+
+    name: str
+    tips: int
+    thinnest_mm: float
+    own: str = ""
+
+    @property
+    def chips(self) -> bool:
+        """Whether hard resin may chip at it."""
+        return self.tips > 0 and 0 < self.thinnest_mm < FRAGILE_MM
+
+
+def held(parts: Iterable[Part]) -> list[Held]:
+    return [Held(p.label, p.pose.tips if p.pose else 0, p.thinnest_mm, p.supports_off) for p in parts]
+
+
+def school_of(part: Held, school: str) -> str:
+    """When a part's supports come off by a school; part by part, thin ones while they are soft unless it was said otherwise."""
+    if school != BY_PART:
+        return school
+    return part.own or (BEFORE if part.chips else AFTER)
+
+
+def tips_off(parts: Iterable[Held], school: str) -> dict[str, int]:
+    """How many tips come off before the lamp and after it."""
+    tips = {BEFORE: 0, AFTER: 0}
+    for part in parts:
+        tips[school_of(part, school)] += part.tips
+    return tips
+
+
+def supports_off_min(tips: Mapping[str, int]) -> float:
+    """Minutes of hands for so many tips before the lamp and after it."""
+    return max(OFF_LEAST_MIN, sum(count * OFF_MIN_PER_TIP[school] for school, count in tips.items()))
+
+
+USUAL_OFF_MIN = supports_off_min({BEFORE: USUAL_TIPS})
+"""Of a plate nobody has laid yet, by the school all begin with (default)."""
+
+
+@dataclass(frozen=True)
+class SupportsOff:
+    """Taking the supports of a plate off by one school: tips before and after the lamp, minutes of hands, mm² of marks, the thin parts
+    that may chip, and those that are done before the lamp where it goes part by part.
+    """
+
+    school: str
+    tips: Mapping[str, int]
+    minutes: float
+    marks_mm2: float
+    may_chip: tuple[str, ...] = ()
+    first: tuple[str, ...] = ()
+
+    @property
+    def description(self) -> str:
+        costs = f"{span(self.minutes)}, about {self.marks_mm2:.0f} mm² of marks"
+        raw = f"{counted(self.tips[BEFORE], 'touch')} of raw resin with gloves on"
+        if self.school == BEFORE:
+            return f"Before the lamp: {costs}; {raw}."
+        chips = f"may chip: {_named(self.may_chip)}" if self.may_chip else "nothing on it is thin"
+        if self.school == AFTER:
+            return f"After it: {costs}; {chips}."
+        soft = f"before the lamp {_named(self.first)} ({raw})" if self.first else "none before the lamp"
+        return f"Part by part: {costs}; {soft}, the others after it" + (f"; {chips}." if self.may_chip else ".")
+
+
+def _named(names: Sequence[str]) -> str:
+    more = f" and {len(names) - MOST_NAMED} more" if len(names) > MOST_NAMED else ""
+    return f"{', '.join(names[:MOST_NAMED])}{more}"
+
+
+def supports_off(school: str, parts: Sequence[Held]) -> SupportsOff:
+    """What a school costs on a plate of these parts."""
+    tips = tips_off(parts, school)
+    marks = sum(count * TORN_SHARE[when] for when, count in tips.items()) * math.pi / 4 * USUAL_TIP_MM**2
+    after = [p for p in parts if p.chips and school_of(p, school) == AFTER]
+    first = [p.name for p in parts if p.tips and school_of(p, school) == BEFORE] if school == BY_PART else []
+    return SupportsOff(
+        school,
+        tips,
+        supports_off_min(tips),
+        marks,
+        tuple(dict.fromkeys(p.name for p in after)),
+        tuple(dict.fromkeys(first)),
+    )
