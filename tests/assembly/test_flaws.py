@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 
@@ -93,6 +95,13 @@ def test_a_blade_is_thin_and_a_block_is_not_and_margins_are_told() -> None:
     assert found[THIN][0].size_mm == pytest.approx(0.4, abs=0.02) and "1.05" in found[MARGIN][0].words
     block = subdivided(box_mesh((10, 10, 8)), 2)
     assert not {THIN, MARGIN} & set(kinds(flaws_of([printed("b", block, margin=0.0)], looked(("b", block)))))
+
+
+def test_where_parts_like_it_broke_is_looked_at_even_where_nothing_is_thin() -> None:
+    block = subdivided(box_mesh((10, 10, 8)), 2)
+    part = replace(printed("b", block), broke_at=((10.0, 5.0, 8.0),) * 2, figures=7)
+    (flaw,) = kinds(flaws_of([part], looked(("b", block))))[THIN]
+    assert flaw.at_mm == (10.0, 5.0, 8.0) and flaw.words == "b: broke here 2 times on 7 built"
 
 
 def test_a_gap_beside_a_joint_is_a_seam_with_ways_by_its_width() -> None:

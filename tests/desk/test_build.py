@@ -183,10 +183,41 @@ def test_a_break_is_written_down_from_anywhere_and_taken_back(
     assert session.answers.standing.figures[ready.figure.id].stage == "ready"
 
 
+def test_where_it_broke_is_pointed_at_and_foretold_from_then_on(window: MainWindow) -> None:
+    """A click takes the part and the place; every figure with that part is looked at there, and packed with care; undo forgets it."""
+    session = window.session
+    ready = session.answers.standing.at("ready")[0]
+    session.select(ready.unit.id, ready.figure.id)
+    dialog = BrokeDialog(window.context, window.renderer, window)
+    dialog.grab()
+    slot = "right arm"
+    mesh = dialog._meshes[slot]
+    tip = mesh.vertices[np.argmax(np.linalg.norm(mesh.vertices - mesh.vertices.mean(axis=0), axis=1))]
+    dialog.slot.setCurrentIndex(dialog.slot.findData("head"))
+    dialog.view.picked.emit(tip)
+    assert dialog.slot.currentData() == slot and dialog.at_mm == pytest.approx(tuple(tip), abs=0.01)
+    assert "pinned on" in dialog.place.text()
+    dialog.grab()
+    part = ready.figure.build[slot]
+    session.commit("it broke", facts=list(dialog.breakage.facts))
+    held = session.answers.broken[part]
+    assert held.times == 1 and held.at_mm[0] == pytest.approx(tuple(tip), abs=0.01) and held.figures >= 1
+    again = BrokeDialog(window.context, window.renderer, window)
+    again.slot.setCurrentIndex(again.slot.findData(slot))
+    assert f"broke once on {held.figures} built" in again.place.text()
+    again.grab()
+    session.go("ready")
+    assert window.benches["ready"].state.broke == {part: 1}
+    notes = {p.pocket.note for t in window.benches["ready"].state.packed.trays for p in t.laid}
+    assert any("broke once" in note for note in notes)
+    session.undo()
+    assert session.answers.broken == {}
+
+
 def test_nothing_built_breaks_nothing(make) -> None:  # type: ignore[no-untyped-def]
     """Without a book the question says so and cannot be answered."""
     window = make(None)
-    dialog = BrokeDialog(window.session, window)
+    dialog = BrokeDialog(window.context, window.renderer, window)
     assert dialog.breakage is None and not dialog.take.isEnabled() and "No figure is built" in dialog.says.text()
 
 

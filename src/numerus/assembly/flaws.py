@@ -13,12 +13,12 @@ import numpy as np
 from scipy.spatial import cKDTree
 
 from numerus.assembly.build_look import BuildLook
+from numerus.assembly.fragility import SAME_MM, fragile_places, with_breaks
 from numerus.assembly.joints import FILLER_MM, GLUE_FILLS_MM, PUTTY_MM, Joint
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged, xyz
 from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
-from numerus.geometry.thickness import EDGE_MM, thickness, thin_places
 from numerus.surface.fields.exposure import table_exposure
 from numerus.surface.fields.painting_fields import layer_step_um
 
@@ -26,7 +26,6 @@ SEAM, SCAR, STAIRS, THIN, HIDDEN, MARGIN = "seam", "scar", "layer lines", "thin"
 TABLE_MM = 900.0
 ARC_MINUTE = float(np.radians(1 / 60))  # what an eye tells apart
 DEEP_UM = 40.0  # (default) stairs that primer alone does not hide
-THIN_MM, SHORT_MM = 0.6, 1.5  # (default) walls that snap; patches too short to be a limb
 SCAR_MM = 0.45  # (default) across, of a tip snipped and not sanded
 SURE_MARGIN = 1.2  # what tips hold over what pulls, below which a print may have shifted
 MOST_OF_A_KIND = 6
@@ -85,7 +84,8 @@ class Flaw:
 @dataclass(frozen=True, eq=False)
 class PrintedPart:
     """A part as it stands in the figure, the way it was printed: ``up`` (3,), height of its layers, margin of its tips, 0 where that
-    is not known; ``tips`` (k, 3) where they touched, in the figure's mm.
+    is not known; ``tips`` (k, 3) where they touched, in the figure's mm; ``broke_at``: where it broke on
+    other ``figures`` built with it.
     """
 
     slot: str
@@ -94,6 +94,8 @@ class PrintedPart:
     layer_mm: float
     margin: float
     tips: Floats
+    broke_at: tuple[tuple[float, float, float], ...] = ()
+    figures: int = 0
 
 
 def flaws_of(
@@ -195,18 +197,17 @@ def _stairs(part: PrintedPart) -> list[Flaw]:
 
 
 def _thin(part: PrintedPart) -> list[Flaw]:
-    """Limbs, blades and cords that a finger snaps, the largest two of a part."""
-    patches = [t for t in thin_places(thickness(part.mesh).without_edges(EDGE_MM), THIN_MM) if t.length_mm > SHORT_MM]
+    """Limbs, blades and cords that a finger snaps, and where parts like this one broke: the two of a part that are likeliest to."""
+    places = with_breaks(fragile_places(part.mesh), part.broke_at, part.figures)
     ways = (
         Way("look along it for cracks and bends", 0.5, 0.0, 1, "warm water straightens what is bent"),
         Way("stiffen with thin glue", 0.5, 10.0, 1, "vapour: air, gloves"), Way(LEAVE, 0.0, 0.0, 0, "touch it last, hold elsewhere"),
     )  # fmt: skip
     return [
         Flaw(
-            f"{THIN} {part.slot} {n}", THIN, part.slot, (t.x_mm, t.y_mm, t.z_mm), t.wall_mm, 0.0,
-            f"{part.slot}: {t.wall_mm:.2f} mm thin over {t.length_mm:.1f} mm", ways,
+            f"{THIN} {part.slot} {n}", THIN, part.slot, place.at_mm, place.wall_mm or SAME_MM, 0.0, f"{part.slot}: {place.words}", ways
         )
-        for n, t in enumerate(patches[:2])
+        for n, place in enumerate(places[:2])
     ]  # fmt: skip
 
 

@@ -15,10 +15,14 @@ def trays_of(args: argparse.Namespace) -> list[Result]:
     from numerus.packing.cutting import write_cut_files
     from numerus.packing.pockets import pockets_of
     from numerus.packing.trays import FoamBox, packed
+    from numerus.progress.breakage import broken_parts
+    from numerus.progress.standing import standing
 
     book = Book.open(args.book)
     figures = [f for u in book.plans.units_in_order() for f in book.plans.figures_of(u.id)]
-    pockets = pockets_of(book.plans, figures, cache(lambda blob: unpack_mesh(book.blob(blob))))
+    held = broken_parts(book.plans, standing(book.plans, book.history), book.history.facts)
+    broke = {part: broken.times for part, broken in held.items()}
+    pockets = pockets_of(book.plans, figures, cache(lambda blob: unpack_mesh(book.blob(blob))), broke=broke)
     box = args.box or (book.plans.army.tray_mm if book.plans.army else None)
     packing = packed(pockets, FoamBox(*box) if box else FoamBox())
     files = write_cut_files(packing.trays, args.out)

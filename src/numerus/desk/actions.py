@@ -18,6 +18,7 @@ from numerus.book.removal import Change, on_other_kit, without_figures, without_
 from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
 from numerus.desk.dialogs.broke import BrokeDialog
+from numerus.desk.view3d.renderer import Renderer
 from numerus.domain.army import SLOTS
 from numerus.domain.parts import Kit
 from numerus.domain.printing.machines import Machine, Resin
@@ -45,9 +46,9 @@ class Actions(QObject):
     awaited = pyqtSignal(list)
     arrived = pyqtSignal(object)
 
-    def __init__(self, context: Context, parent: QWidget, make_demo: MakeDemo) -> None:
+    def __init__(self, context: Context, parent: QWidget, make_demo: MakeDemo, renderer: Renderer) -> None:
         super().__init__(parent)
-        self.make_demo = make_demo
+        self.make_demo, self.renderer = make_demo, renderer
         self.context, self.session, self.window = context, context.session, parent
 
     def _try(self, deed: Callable[[], object]) -> bool:
@@ -119,7 +120,7 @@ class Actions(QObject):
 
     def it_broke(self) -> None:
         """A part of a built figure came off or snapped."""
-        asked = BrokeDialog(self.session, self.window)
+        asked = BrokeDialog(self.context, self.renderer, self.window)
         if asked.exec() == QDialog.DialogCode.Accepted and (breakage := asked.breakage) is not None:
             self.session.commit(f"{breakage.figure.figure.name}: its {breakage.slot} broke", facts=list(breakage.facts))
 

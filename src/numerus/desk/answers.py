@@ -14,6 +14,7 @@ from numerus.paint.figure.touching import Between
 from numerus.post.emptying import NOT_LOOKED_INTO
 from numerus.printing.hollow.venting import Tipping
 from numerus.printing.runs.learned import RunFactors
+from numerus.progress.breakage import Broken, broken_parts
 from numerus.progress.evenings import evenings_kept
 from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
@@ -57,6 +58,11 @@ class Answers:
     @cached_property
     def standing(self) -> Standing:
         return standing(self.plans, self.history)
+
+    @cached_property
+    def broken(self) -> dict[str, Broken]:
+        """How parts held that broke, by id."""
+        return broken_parts(self.plans, self.standing, self.facts)
 
     @cached_property
     def rates(self) -> dict[str, Rate]:

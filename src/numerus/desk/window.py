@@ -53,14 +53,14 @@ class MainWindow(QMainWindow):
         super().__init__()
         self.context, self.session, self.theme = context, context.session, context.theme
         self.settings, self.settings_path = settings, settings_path
-        self.user_actions = Actions(context, self, make_demo)
+        self.renderer = renderer or Renderer()
+        self.user_actions = Actions(context, self, make_demo, self.renderer)
         self.watch = RunWatch(context.session)
         self.tray: QSystemTrayIcon | None = None
         self.setWindowTitle("Numerus")
         self.setMinimumSize(*(round(px * LEAST_ROOM) for px in SMALLEST))
         self.resize(*SMALLEST)
         self.setAcceptDrops(True)
-        self.renderer = renderer or Renderer()
         self._assemble(self.renderer)
         self.commands = self._commands()
         self.actions_by_title = fill_menus(self.menuBar(), self.commands, self)

@@ -180,13 +180,15 @@ class RepairEnded:
 @dataclass(frozen=True, slots=True)
 class PartBroke:
     """A part of a built figure came off or snapped: in which slot, and ``how`` it is mended; steps (stage, key) that are no longer
-    done by it; ``apart``: the slot whose part is to be glued on again once all is painted, "" for none.
+    done by it; ``apart``: the slot whose part is to be glued on again once all is painted, "" for none; ``at_mm``: the
+    place on the part, in the figure's mm, () where it was not pointed at.
     """
 
     slot: str
     how: str
     undone: tuple[tuple[str, str], ...] = ()
     apart: str = ""
+    at_mm: tuple[float, ...] = ()
     kind: Literal["part-broke"] = "part-broke"
 
 

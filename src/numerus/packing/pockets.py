@@ -25,6 +25,7 @@ CLEARANCE_MM = 2.0  # (default) between a figure and its foam
 PIXEL_MM = 0.4
 BASE_HIGH_MM = 3.5  # a bought base the meshes do not hold
 SLENDER = 2.3  # times as long as its second side: bends or snaps when squeezed
+NONE_BROKE: Mapping[str, int] = {}
 BURIED_COSTS = 1.25  # a fragile part that lies low must be worth so much less depth
 ATTITUDES: dict[str, Floats] = {
     "on its back": np.array([[1.0, 0, 0], [0, 0, 1], [0, -1, 0]]),  # feet toward us, face up
@@ -98,6 +99,13 @@ def slender(parts: Sequence[Part]) -> list[Part]:
     return [p for p in parts if max(p.extents_mm) > SLENDER * sorted(p.extents_mm)[1]]
 
 
+def fragile_of(parts: Sequence[Part], broke: Mapping[str, int]) -> list[Part]:
+    """Parts to be packed with care, those that ``broke`` most often first, then slender ones."""
+    return sorted([p for p in parts if broke.get(p.id)], key=lambda p: -broke[p.id]) + [
+        p for p in slender(parts) if not broke.get(p.id)
+    ]
+
+
 def safest_attitude(meshes: Sequence[Mesh], fragile: Sequence[Mesh]) -> str:
     """The way a figure lies lowest, with nothing fragile below its weight unless that saves much."""
     corners = np.concatenate([m.vertices for m in meshes])
@@ -111,14 +119,23 @@ def safest_attitude(meshes: Sequence[Mesh], fragile: Sequence[Mesh]) -> str:
     return min(ATTITUDES, key=depth)
 
 
-def _pocket(figure: Figure, unit: Unit, parts: list[Part], mesh_of: Callable[[str], Mesh], density: float) -> Pocket:
-    weak, meshes = slender(parts), {p.id: mesh_of(p.blob) for p in parts}
+def _pocket(
+    figure: Figure,
+    unit: Unit,
+    parts: list[Part],
+    mesh_of: Callable[[str], Mesh],
+    density: float,
+    broke: Mapping[str, int],
+) -> Pocket:
+    weak, meshes = fragile_of(parts, broke), {p.id: mesh_of(p.blob) for p in parts}
     whole = merged(list(meshes.values()))
     attitude = safest_attitude(list(meshes.values()), [meshes[p.id] for p in weak])
     bought = [_bought_base(unit)] if figure.build.get("base") == BOUGHT else []
     outline, deep = lying_outline(whole, bought, attitude)
     wide, long = outline.max(axis=0)
-    note = f"fragile: {weak[0].label}" if weak else ""
+    times = broke.get(weak[0].id, 0) if weak else 0
+    before = f", broke {'once' if times == 1 else f'{times} times'}" if times else ""
+    note = f"fragile: {weak[0].label}{before}" if weak else ""
     grams = sum(p.volume_ml for p in parts) * density
     return Pocket(
         figure.id, figure.name, unit.name, float(wide), float(long), deep + CLEARANCE_MM, outline, attitude, note, grams
@@ -140,23 +157,24 @@ def unpacked_pockets(data: bytes | None) -> dict[str, Pocket]:
     return {}
 
 
-def _build_key(figure: Figure, unit: Unit, parts: Sequence[Part], density: float) -> str:
+def _build_key(figure: Figure, unit: Unit, parts: Sequence[Part], density: float, broke: Mapping[str, int]) -> str:
     """What a pocket depends on: figures of one build share their outline."""
     about = (
         sorted((p.blob, p.label, p.volume_ml, p.extents_mm) for p in parts),
         figure.build.get("base", ""),
         unit.base_mm,
         density,
+        *(sorted(broke.items()),) * bool(broke),
     )
     return hashlib.sha256(repr(about).encode()).hexdigest()[:32]
 
 
 def pockets_of(
     plans: Plans, figures: Sequence[Figure], mesh_of: Callable[[str], Mesh], progress: Progress = lambda _: True,
-    known: dict[str, Pocket] | None = None,
+    known: dict[str, Pocket] | None = None, broke: Mapping[str, int] = NONE_BROKE,
 ) -> list[Pocket]:  # fmt: skip
     """One for every figure that has parts; ``mesh_of`` gives the mesh of a blob. ``known``: pockets by builds, used, added to, and
-    rid of those no figure has any more. Raises Cancelled.
+    rid of those no figure has any more. ``broke``: how often parts did, by id. Raises Cancelled.
     """
     by_content, used = ({} if known is None else known), set()
     pockets = []
@@ -167,10 +185,11 @@ def pockets_of(
         parts = [plans.parts[p] for p in printed_slots(figure).values() if p in plans.parts]
         if not parts:
             continue
-        build = _build_key(figure, unit, parts, plans.resin.density_g_per_ml)
+        own = {p.id: broke[p.id] for p in parts if broke.get(p.id)}
+        build = _build_key(figure, unit, parts, plans.resin.density_g_per_ml, own)
         used.add(build)
         if build not in by_content:
-            by_content[build] = _pocket(figure, unit, parts, mesh_of, plans.resin.density_g_per_ml)
+            by_content[build] = _pocket(figure, unit, parts, mesh_of, plans.resin.density_g_per_ml, own)
         pockets.append(replace(by_content[build], figure_id=figure.id, figure=figure.name, unit=unit.name))
     for gone in set(by_content) - used:
         del by_content[gone]

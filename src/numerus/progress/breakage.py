@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 
@@ -51,28 +51,31 @@ class Breakage:
         )
 
 
-def broken(plans: Plans, standing: Standing, figure_id: str, slot: str, how: str, now: datetime) -> Breakage:
-    """What breaking a part of a figure means."""
+def broken(
+    plans: Plans, standing: Standing, figure_id: str, slot: str, how: str, now: datetime, at_mm: tuple[float, ...] = ()
+) -> Breakage:
+    """What breaking a part of a figure means; ``at_mm``: where, as far as it was pointed at."""
     figure = standing.figures[figure_id]
     part = plans.parts.get(figure.figure.build.get(slot, ""))
     if how == REPRINT:
-        return _printed_again(plans, standing, figure, slot, part, now)
+        return _printed_again(plans, standing, figure, slot, part, now, at_mm)
     minutes = LATER_MIN + RETOUCH_MIN + (PIN_MIN if how == PIN else 0.0)
     undone = [("finish", f"{GLUE_IDS}{slot}")] if _painted(figure) else [("build", key) for key in figure.built_keys]
-    broke = PartBroke(slot, how, tuple(undone), slot if _painted(figure) else "")
+    broke = PartBroke(slot, how, tuple(undone), slot if _painted(figure) else "", at_mm)
     event = Fact(now, broke, slot, (figure_id,))
     return Breakage(figure, slot, how, (), minutes, 0.0, (event,))
 
 
 def _printed_again(
-    plans: Plans, standing: Standing, figure: FigureStanding, slot: str, part: Part | None, now: datetime
-) -> Breakage:
+    plans: Plans, standing: Standing, figure: FigureStanding, slot: str, part: Part | None, now: datetime,
+    at_mm: tuple[float, ...],
+) -> Breakage:  # fmt: skip
     """Owed again; what was painted on it is to be painted again, and what comes after painting, too."""
     own = figure.figure.id
     strokes = tuple(s for s in figure.strokes if s.key in figure.painted and s.zone in _zones_on(plans, part))
     undone = [("build", key) for key in figure.built_keys] + [("prime", "")] + [("stroke", s.key) for s in strokes]
     undone += [("finish", key) for key in figure.finished]
-    event = Fact(now, PartBroke(slot, REPRINT, tuple(sorted(undone))), slot, (own,))
+    event = Fact(now, PartBroke(slot, REPRINT, tuple(sorted(undone)), "", at_mm), slot, (own,))
     facts = (*_failed(plans, standing, own, slot, now), event)
     share = _share_of(plans, figure, part)
     minutes = sum(s.step.minutes * share.get(s.zone, 0.0) for s in strokes) + LATER_MIN + RETOUCH_MIN
@@ -100,6 +103,34 @@ def _share_of(plans: Plans, figure: FigureStanding, part: Part | None) -> dict[s
     if zones is None:
         return {}
     return {z: min(cm2 / whole[z], 1.0) for z, cm2 in zip(zones.zones, zones.area_cm2, strict=True) if whole.get(z)}
+
+
+@dataclass(frozen=True)
+class Broken:
+    """How a part held: where it broke, each time it was pointed at; how often in all; on how many built figures it is."""
+
+    at_mm: tuple[tuple[float, float, float], ...] = ()
+    times: int = 0
+    figures: int = 0
+
+
+def broken_parts(plans: Plans, standing: Standing, facts: Iterable[Fact]) -> dict[str, Broken]:
+    """By part, those that broke."""
+    places: dict[str, list[tuple[float, ...]]] = {}
+    for fact in facts:
+        if isinstance(fact.event, PartBroke):
+            own = {plans.figures[f].build.get(fact.event.slot, "") for f in fact.figures if f in plans.figures}
+            for part in own & plans.parts.keys():
+                places.setdefault(part, []).append(fact.event.at_mm)
+    return {
+        part: Broken(tuple((x, y, z) for x, y, z in filter(None, broke)), len(broke), built_with(standing, part))
+        for part, broke in places.items()
+    }
+
+
+def built_with(standing: Standing, part_id: str) -> int:
+    """On how many figures a part was built so far."""
+    return sum(can_break(f) and part_id in f.figure.build.values() for f in standing.figures.values())
 
 
 def _painted(figure: FigureStanding) -> bool:

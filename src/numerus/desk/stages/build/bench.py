@@ -206,7 +206,7 @@ class BuildBench(StepsBench):
         if state.known is None or self.flaws.knows(key) or key == self._flaws_looked_at:
             return
         layers = {slot: state.plans.layer_mm_of(part.id) for slot, part in state.parts.items()}
-        work = flaw_work(state.parts, state.known, state.kept, layers, self.session.mesh_reader())
+        work = flaw_work(state.parts, state.known, state.kept, layers, self.session.mesh_reader(), state.held)
 
         def done(flaws: list[Flaw]) -> None:
             self.flaws.remember(key, flaws)

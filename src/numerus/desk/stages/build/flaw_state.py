@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from datetime import datetime
 
 import numpy as np
@@ -14,6 +14,7 @@ from numerus.domain.journal import Fact, StepDone
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
+from numerus.progress.breakage import Broken
 from numerus.progress.next_tasks import step
 from numerus.surface.support_marks import tips_of
 from numerus.words import counted, span
@@ -107,25 +108,26 @@ def flaw_work(
     apart: tuple[str, ...],
     layers_mm: dict[str, float],
     mesh_of: Callable[[str], Mesh],
+    held: Mapping[str, Broken],
 ) -> Callable[[Progress], list[Flaw]]:
-    """Work for a job; parts by slot, meshes read on its own thread."""
+    """Work for a job; parts by slot, meshes read on its own thread; ``held``: how each part held so far, by its id."""
 
     def work(progress: Progress) -> list[Flaw]:
         printed = []
         for n, (slot, part) in enumerate(parts.items()):
             if not progress(0.5 * n / max(len(parts), 1)):
                 raise Cancelled
-            printed.append(_printed(slot, part, layers_mm[slot], mesh_of))
+            printed.append(_printed(slot, part, layers_mm[slot], mesh_of, held.get(part.id, Broken())))
         return flaws_of(printed, look, apart, lambda share: progress(0.5 + 0.5 * share))
 
     return work
 
 
-def _printed(slot: str, part: Part, layer_mm: float, mesh_of: Callable[[str], Mesh]) -> PrintedPart:
+def _printed(slot: str, part: Part, layer_mm: float, mesh_of: Callable[[str], Mesh], held: Broken) -> PrintedPart:
     mesh, pose = mesh_of(part.blob), part.pose
     up = np.asarray(pose.up if pose else (0.0, 0.0, 1.0), float)
     tips = tips_of(mesh, up, mesh_of(pose.supported_blob)) if pose and pose.supported_blob else np.zeros((0, 3))
-    return PrintedPart(slot, mesh, up, layer_mm, pose.margin if pose else 0.0, tips)
+    return PrintedPart(slot, mesh, up, layer_mm, pose.margin if pose else 0.0, tips, held.at_mm, held.figures)
 
 
 def is_mended(way: str) -> bool:

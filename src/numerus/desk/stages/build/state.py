@@ -15,6 +15,7 @@ from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.parts import Part
 from numerus.kit.builds import printed_slots
+from numerus.progress.breakage import Broken
 from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 
@@ -86,7 +87,13 @@ class BuildState:
         """What places to look at depend on: the look, how the parts were printed, what stays apart."""
         poses = tuple((p.pose.up, p.pose.supported_blob, p.pose.margin) for p in self.parts.values() if p.pose)
         layers = tuple(self.plans.layer_mm_of(p.id) for p in self.parts.values())
-        return self.key, poses, layers, self.kept
+        return self.key, poses, layers, self.kept, tuple(self.held.items())
+
+    @property
+    def held(self) -> dict[str, Broken]:
+        """How the figure's parts held on all figures built with them, by id; those that never broke are left out."""
+        broken, own = self.answers.broken, {p.id for p in self.parts.values()}
+        return {part: held for part, held in broken.items() if part in own}
 
     @property
     def known(self) -> BuildLook | None:

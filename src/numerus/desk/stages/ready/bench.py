@@ -221,12 +221,13 @@ class ReadyBench(Bench):
         self._packed_for, state.packed = about, None
         self._show_packed(busy=True)
         plans, figures, box, mesh_of = state.plans, state.figures, state.box, self.session.mesh_reader()
+        broke = state.broke
 
         kept = self.session.worked_out(POCKETS)
 
         def work(progress: Progress) -> tuple[Packed, bytes]:
             known = unpacked_pockets(kept)
-            pockets = pockets_of(plans, figures, mesh_of, lambda share: progress(0.8 * share), known)
+            pockets = pockets_of(plans, figures, mesh_of, lambda share: progress(0.8 * share), known, broke)
             return packed(pockets, box, lambda share: progress(0.8 + 0.2 * share)), packed_pockets(known)
 
         def done(packing: tuple[Packed, bytes]) -> None:

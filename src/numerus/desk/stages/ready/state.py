@@ -49,7 +49,12 @@ class ReadyState:
         plans = self.plans
         builds = tuple((plans.units[f.unit_id].base_mm, *sorted(f.build.items())) for f in self.figures)
         used = {p for f in self.figures for p in printed_slots(f).values() if p in plans.parts}
-        return self.box, builds, tuple(sorted(plans.parts[p].blob for p in used))
+        return self.box, builds, tuple(sorted(plans.parts[p].blob for p in used)), tuple(sorted(self.broke.items()))
+
+    @property
+    def broke(self) -> dict[str, int]:
+        """How often parts did, by id: they are packed with care."""
+        return {part: held.times for part, held in self.answers.broken.items()}
 
     @property
     def packed_words(self) -> str:
