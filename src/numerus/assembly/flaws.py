@@ -107,10 +107,10 @@ def flaws_of(
     for n, part in enumerate(parts):
         progress(n / len(parts))
         found += [*_scars(part), *_stairs(part), *_thin(part), *_little_margin(part)]
-    return _in_order(_seen(found, whole))
+    return _in_order(seen_round_the_table(found, whole))
 
 
-def _seen(flaws: list[Flaw], whole: Mesh) -> list[Flaw]:
+def seen_round_the_table(flaws: list[Flaw], whole: Mesh) -> list[Flaw]:
     """With how much of each place is seen round the table: of the vertex beside it that is seen most, since a place may lie in a gap or
     within a wall.
     """

@@ -199,14 +199,13 @@ class BuildBench(StepsBench):
         """The figure with its places; what is not known yet is looked for in a job, once the joints and the brush were."""
         if not self._flaws_open:
             return
-        state, key = self.state, self.state.flaw_key
+        state, key = self.state, self.state.own.flaw_key
         self.flaws.look(self.session.answers, state.figure_id, key)
         meshes = [self.session.mesh(p.blob) for p in state.parts.values()]
         self.flaw_page.show_figure(state.figure.name, meshes, not self.flaws.knows(key))
         if state.known is None or self.flaws.knows(key) or key == self._flaws_looked_at:
             return
-        layers = {slot: state.plans.layer_mm_of(part.id) for slot, part in state.parts.items()}
-        work = flaw_work(state.parts, state.known, state.kept, layers, self.session.mesh_reader(), state.held)
+        work = flaw_work(state.own, state.known, self.session.mesh_reader())
 
         def done(flaws: list[Flaw]) -> None:
             self.flaws.remember(key, flaws)

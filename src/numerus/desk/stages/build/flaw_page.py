@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
@@ -15,12 +15,21 @@ from numerus.desk.stages.build.flaw_state import FlawState, is_mended, way_words
 from numerus.desk.theme.marks import draw_tick
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, StatedDrawing
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
 from numerus.desk.widgets.layout import button, caution_line, clear, column, label, row
 from numerus.geometry.mesh import Mesh
+from numerus.progress.last_look import UNPAINTED
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
-ROLES = {SEAM: "river", SCAR: "brick", STAIRS: "tallow", THIN: "ink", HIDDEN: "slate", MARGIN: "brick"}
+ROLES = {
+    SEAM: "river",
+    SCAR: "brick",
+    STAIRS: "tallow",
+    THIN: "ink",
+    HIDDEN: "slate",
+    MARGIN: "brick",
+    UNPAINTED: "brick",
+}
 ROW_PX, PIN_PX = 34.0, 9.0
 BEHIND = 0.3  # how far the pin of a place on the other side shows
 NOTE = (
@@ -37,7 +46,7 @@ class FlawList(StatedDrawing[FlawState]):
     taken = pyqtSignal(int)
 
     def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "Places to look at before the primer")
+        super().__init__(context.theme, "Places to look at")
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumHeight", 200)
 
@@ -81,7 +90,7 @@ class FlawList(StatedDrawing[FlawState]):
 
 
 def draw_pin(
-    painter: QPainter, role: str, at: QPointF, words: str, done: bool, on: FlawList, strong: float = 1.0
+    painter: QPainter, role: str, at: QPointF, words: str, done: bool, on: Drawing, strong: float = 1.0
 ) -> None:
     """A numbered pin, hollow once it is dealt with; ``strong``: how far it shows."""
     colour = on.theme.colour(role, strong)
@@ -90,6 +99,15 @@ def draw_pin(
     painter.drawEllipse(at, PIN_PX, PIN_PX)
     ink = "slate" if done else "ink" if role == "tallow" else "chalk"
     on.text(painter, at.x(), at.y() + 4, words, 11, True, ink, align=CENTRE)
+
+
+def way_rows(layout: QVBoxLayout, ways: Sequence[Way], deal: Callable[[Way], object]) -> None:
+    """A button for each way, the one advised first, with what it takes."""
+    clear(layout)
+    for n, way in enumerate(ways):
+        mark = "main" if n == 0 else ""
+        take = button(f"{n + 1}  {way.name[0].upper()}{way.name[1:]}", lambda w=way: deal(w), mark, way_words(way))
+        layout.addLayout(row(take, label(way_words(way), "note", True), gap=8))
 
 
 class FlawPage(QWidget):
@@ -127,13 +145,7 @@ class FlawPage(QWidget):
         flaw = self.state.flaw
         self.list.show_state(self.state)
         self.place.setText(f"{flaw.words}: {flaw.at_the_table}." if flaw else "")
-        clear(self.ways)
-        for n, way in enumerate(flaw.ways if flaw else ()):
-            mark = "main" if n == 0 else ""
-            take = button(
-                f"{n + 1}  {way.name[0].upper()}{way.name[1:]}", lambda w=way: self.deal(w), mark, way_words(way)
-            )
-            self.ways.addLayout(row(take, label(way_words(way), "note", True), gap=8))
+        way_rows(self.ways, flaw.ways if flaw else (), self.deal)
         self.view.update()
 
     def choose(self, key: str) -> None:

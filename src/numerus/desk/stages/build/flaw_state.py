@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable
 from datetime import datetime
 
 import numpy as np
@@ -10,7 +10,8 @@ import numpy as np
 from numerus.assembly.build_look import BuildLook
 from numerus.assembly.flaws import LEAVE, Flaw, PrintedPart, Way, flaws_of
 from numerus.desk.answers import Answers
-from numerus.domain.journal import Fact, StepDone
+from numerus.desk.stages.build.figure_parts import FigureParts
+from numerus.domain.journal import Fact
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
@@ -37,12 +38,9 @@ class FlawState:
     def look(self, answers: Answers, figure_id: str, key: Key) -> None:
         """What is known of a figure built so, and the way by which each flaw of it was dealt with."""
         self.figure_id, self.flaws = figure_id, self._known.get(key, [])
-        self.dealt = {}
-        for fact in answers.facts:
-            event = fact.event
-            if isinstance(event, StepDone) and event.stage == STAGE and figure_id in fact.figures:
-                name, _, way = event.key.partition(": ")
-                self.dealt[name] = way
+        told = [key for stage, key in answers.history.steps.get(figure_id, ()) if stage == STAGE]
+        dealt = [(name, way) for name, _, way in (key.partition(": ") for key in told)]
+        self.dealt = dict(sorted(dealt, key=lambda d: is_mended(d[1])))  # what was mended after all is not left
         if self.chosen not in {f.key for f in self.flaws}:
             self.chosen = self.next_key()
 
@@ -102,15 +100,9 @@ def way_words(way: Way) -> str:
     return f"{taken}; {way.costs}" if way.costs else taken
 
 
-def flaw_work(
-    parts: dict[str, Part],
-    look: BuildLook,
-    apart: tuple[str, ...],
-    layers_mm: dict[str, float],
-    mesh_of: Callable[[str], Mesh],
-    held: Mapping[str, Broken],
-) -> Callable[[Progress], list[Flaw]]:
-    """Work for a job; parts by slot, meshes read on its own thread; ``held``: how each part held so far, by its id."""
+def flaw_work(figure: FigureParts, look: BuildLook, mesh_of: Callable[[str], Mesh]) -> Callable[[Progress], list[Flaw]]:
+    """Work for a job; meshes read on its own thread."""
+    parts, apart, layers_mm, held = figure.parts, figure.kept, figure.layers_mm, figure.held
 
     def work(progress: Progress) -> list[Flaw]:
         printed = []

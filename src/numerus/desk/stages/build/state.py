@@ -11,18 +11,15 @@ from numerus.assembly.gluing import BuildStep, build_plan, kept_apart
 from numerus.assembly.joints import Joint
 from numerus.assembly.sub_assemblies import WORTH_MM2_PER_MIN, KeptApart, worth_it
 from numerus.desk.answers import Answers
+from numerus.desk.stages.build.figure_parts import FigureParts, Key
 from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.parts import Part
-from numerus.kit.builds import printed_slots
-from numerus.progress.breakage import Broken
 from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 
 MOST_LOOKS = 40
 LEAST_TOLD = 0.005  # of the skin: zones with less are not listed
-
-Key = tuple[tuple[str, str, str], ...]
 
 
 class BuildState:
@@ -63,37 +60,28 @@ class BuildState:
         return self.plans.figures[self.figure_id]
 
     @property
+    def own(self) -> FigureParts:
+        """The figure's parts, and what looks at them depend on."""
+        return FigureParts(self.answers, self.figure)
+
+    @property
     def unit(self) -> Unit:
-        return self.plans.units[self.figure.unit_id]
+        return self.own.unit
 
     @property
     def kept(self) -> tuple[str, ...]:
         """Slots of this figure that its unit keeps apart."""
-        return tuple(s for s in self.unit.apart if s in self.parts)
+        return self.own.kept
 
     @property
     def parts(self) -> dict[str, Part]:
         """The printed parts of the figure, by slot."""
-        return {s: self.plans.parts[p] for s, p in printed_slots(self.figure).items() if p in self.plans.parts}
+        return self.own.parts
 
     @property
     def key(self) -> Key:
-        """What a look depends on: shapes, and zones on them."""
-        zones = self.plans.part_zones
-        return tuple((s, p.blob, zones[p.id].labels if p.id in zones else "") for s, p in self.parts.items())
-
-    @property
-    def flaw_key(self) -> tuple[object, ...]:
-        """What places to look at depend on: the look, how the parts were printed, what stays apart."""
-        poses = tuple((p.pose.up, p.pose.supported_blob, p.pose.margin) for p in self.parts.values() if p.pose)
-        layers = tuple(self.plans.layer_mm_of(p.id) for p in self.parts.values())
-        return self.key, poses, layers, self.kept, tuple(self.held.items())
-
-    @property
-    def held(self) -> dict[str, Broken]:
-        """How the figure's parts held on all figures built with them, by id; those that never broke are left out."""
-        broken, own = self.answers.broken, {p.id for p in self.parts.values()}
-        return {part: held for part, held in broken.items() if part in own}
+        """What a look depends on."""
+        return self.own.key
 
     @property
     def known(self) -> BuildLook | None:

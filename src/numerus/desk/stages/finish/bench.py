@@ -6,10 +6,15 @@ from collections.abc import Sequence
 
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
+from numerus.assembly.flaws import Flaw, Way
 from numerus.desk.context import Context
 from numerus.desk.dialogs.tables import finish_dialog
+from numerus.desk.stages.build.figure_parts import FigureParts
+from numerus.desk.stages.build.flaw_state import Key
+from numerus.desk.stages.finish.last_look_page import LastLookPage
+from numerus.desk.stages.finish.last_look_state import LastLookState, last_look_key, last_look_work
 from numerus.desk.stages.finish.state import FinishState
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.theme.marks import draw_mark, draw_tick
@@ -17,13 +22,14 @@ from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, Drawing
-from numerus.desk.widgets.layout import button, column
+from numerus.desk.widgets.layout import Pages, button, column
 from numerus.domain.painting.recipes import FinishStep
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted, waits
 
 ORDER = "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
 MOST_TOLD = 2
+STEPS_PAGE, LAST_PAGE = "Steps", "Last look"
 
 
 class FinishPicture(Drawing):
@@ -80,12 +86,36 @@ class FinishBench(StepsBench):
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
         self.renderer, self.state = renderer, FinishState(context.session.answers)
+        self.last = LastLookState()
+        self._looking_at: Key = ()
         super().__init__(context)
+        for tab in self.tabs.values():
+            self.buttons.addWidget(tab)
         self.school.hide()
         self.add_button(
-            "Steps …", self.edit_steps, tip="What is done after painting, in which order; checked by its solvents"
+            "Finishing steps …",
+            self.edit_steps,
+            tip="What is done after painting, in which order; checked by its solvents",
         )
         self.which.activated.connect(lambda _: self._chosen())
+
+    def build(self) -> QBoxLayout:
+        steps, self.stack = QWidget(), Pages()
+        steps.setLayout(super().build())
+        self.last_page = LastLookPage(self.context, self.renderer, self.last, self.tick, self.deal)
+        self.tabs = {}
+        for name, page in ((STEPS_PAGE, steps), (LAST_PAGE, self.last_page)):
+            self.stack.addWidget(page)
+            self.tabs[name] = button(name, lambda n=name: self.open_page(n), "tab")
+            self.tabs[name].setCheckable(True)
+        self.tabs[STEPS_PAGE].setChecked(True)
+        return column(self.stack)
+
+    def open_page(self, name: str) -> None:
+        self.stack.setCurrentIndex(list(self.tabs).index(name))
+        for tab, opened in self.tabs.items():
+            opened.setChecked(tab == name)
+        self.refresh()
 
     def build_picture(self) -> QWidget:
         self.view = BenchView(self.theme, self.renderer, "A figure that waits for this step, painted")
@@ -140,6 +170,44 @@ class FinishBench(StepsBench):
                 zone_colours(self.session.plans, self.session.plans.scheme_on(shown.figure), shown.painted)
             )
             self.view.show_things(figure_things(self.session, shown.figure, painted))
+
+            self._show_last_look(shown)
+
+    def _show_last_look(self, shown: FigureStanding) -> None:
+        """The figure from its sides; places that are not known yet are looked for in a job."""
+        if self.stack.currentIndex() != 1:
+            return
+        figure = FigureParts(self.session.answers, shown.figure)
+        key = last_look_key(figure, shown)
+        self.last.look(self.session.answers, shown.figure.id, key)
+        self.last_page.show_figure(self.view.things, not self.last.knows(key))
+        if self.last.knows(key) or key == self._looking_at:
+            return
+        parts = {slot: self.session.zoned(part) for slot, part in figure.parts.items()}
+        work = last_look_work(figure, shown, parts, self.session.mesh_reader())
+
+        def done(flaws: list[Flaw]) -> None:
+            self.last.remember(key, flaws)
+            self.show_choice()
+
+        self._looking_at = key
+        self.context.jobs.start("last look", "Looking round the figure", work, done, self._looked_in_vain)
+
+    def _looked_in_vain(self) -> None:
+        self._looking_at = ()
+
+    def tick(self, view: str) -> None:
+        """A side was looked at."""
+        fact = self.last.tick(view, self.session.clock())
+        if fact is not None:
+            self.session.commit(f"looked at from the {view}", facts=[fact])
+
+    def deal(self, way: Way) -> None:
+        """The chosen place is dealt with by a way: one entry of the journal, then the next place."""
+        fact = self.last.fact(way, self.session.clock())
+        if fact is not None:
+            self.last.chosen = self.last.after()
+            self.session.commit(f"{way.name}, before varnish", facts=[fact])
 
     def _shown(self, step: FinishStep) -> Shown:
         many = len(self.state.waiting(step))
