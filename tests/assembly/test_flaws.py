@@ -6,8 +6,9 @@ from dataclasses import replace
 
 import numpy as np
 import pytest
+import trimesh
 
-from helpers import box_mesh, subdivided
+from helpers import ball_mesh, box_mesh, subdivided
 from numerus.assembly.build_look import BuildLook, look_at_build
 from numerus.assembly.flaws import (
     HIDDEN,
@@ -20,6 +21,7 @@ from numerus.assembly.flaws import (
     Flaw,
     PrintedPart,
     flaws_of,
+    radius_beside,
     seam_ways,
 )  # fmt: skip
 from numerus.geometry.mesh import Mesh, merged, turning_up
@@ -97,6 +99,16 @@ def test_a_blade_is_thin_and_a_block_is_not_and_margins_are_told() -> None:
     assert not {THIN, MARGIN} & set(kinds(flaws_of([printed("b", block, margin=0.0)], looked(("b", block)))))
 
 
+def test_skin_is_as_round_as_the_ball_or_the_tube_it_is_of() -> None:
+    """By the tighter bend of a tube; a plate is flat, and a thin one is not round for having two sides."""
+    ball = ball_mesh(5.0, subdivisions=5)
+    assert radius_beside(ball, ball.vertices[7]) == pytest.approx(5.0, rel=0.05)
+    tube = trimesh.creation.cylinder(4.0, 30, sections=96).subdivide().subdivide().subdivide()
+    mesh = Mesh(np.asarray(tube.vertices), np.asarray(tube.faces, np.int32))
+    assert radius_beside(mesh, (4.0, 0.0, 0.0)) == pytest.approx(4.0, rel=0.1)
+    assert radius_beside(subdivided(box_mesh((20, 20, 0.6)), 5), (10, 10, 0.6)) > 1000
+
+
 def test_where_parts_like_it_broke_is_looked_at_even_where_nothing_is_thin() -> None:
     block = subdivided(box_mesh((10, 10, 8)), 2)
     part = replace(printed("b", block), broke_at=((10.0, 5.0, 8.0),) * 2, figures=7)
@@ -113,8 +125,12 @@ def test_a_gap_beside_a_joint_is_a_seam_with_ways_by_its_width() -> None:
         SEAM, []
     )
     assert len(seams) == 1 and 0.08 < seams[0].size_mm < 0.6
-    for width, first in ((0.12, "resin"), (0.4, "soft filler"), (1.0, "two-part putty")):
-        ways = seam_ways(width)
+    flat, tight = float("inf"), 3.0
+    for width, radius, first in (
+        (0.12, flat, "filler primer"), (0.12, tight, "resin"), (0.2, flat, "resin"), (0.4, flat, "soft filler"),
+        (0.4, tight, "two-part putty"), (1.0, flat, "two-part putty"),
+    ):  # fmt: skip
+        ways = seam_ways(width, radius)
         assert ways[0].name.startswith(first) and ways[-1].name == LEAVE
         assert all(w.minutes > 0 and w.passes > 0 for w in ways[:-1])
 

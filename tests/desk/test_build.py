@@ -7,9 +7,10 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PyQt6.QtCore import QSize
+from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QImage
 from PyQt6.QtPdf import QPdfDocument
+from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QDialog, QFileDialog
 
 from helpers import box_mesh
@@ -18,6 +19,7 @@ from numerus.assembly.drill_template import drill_template
 from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.stages.build.bench import APART_PAGE, FLAWS_PAGE, STEPS_PAGE
 from numerus.desk.stages.build.template_sheet import write_templates
+from numerus.desk.stages.finish.last_look_state import LastLookState
 from numerus.desk.window import MainWindow
 from numerus.errors import BookError, Progress
 from numerus.progress.next_tasks import step
@@ -295,3 +297,31 @@ def test_where_to_drill_is_asked_while_something_is_drilled(
     monkeypatch.setattr(QFileDialog, "getSaveFileName", lambda *_: ("pins.pdf", ""))
     bench.ask_templates()
     assert saved == [(["back"], Path("pins.pdf"))]
+
+
+def test_a_flaw_that_was_seen_is_pinned_and_judged_at_table_distance(window: MainWindow) -> None:
+    """Pressed, then pointed at: a large one across the table is to be mended, a small one left; it is in the last look, too; undo."""
+    bench = opened(window)
+    bench.open_page(FLAWS_PAGE)
+    page, state, session = bench.flaw_page, bench.flaws, window.session
+    slot, mesh = next(iter(page._slots.items()))
+    top = mesh.vertices[np.argmax(mesh.vertices[:, 2] - mesh.vertices[:, 1])]
+    page.view.picked.emit(top)
+    assert not any(f.kind == "pinned by hand" for f in state.flaws), "nothing is pinned unless it was asked"
+    page.pins.press.setChecked(True)
+    QTest.keyClick(page, Qt.Key.Key_Escape)
+    assert not page.pins.press.isChecked()
+    for size, words, way in ((0.9, "a missing rivet", "fill or scrape, then sand"), (0.1, "", "leave it")):
+        page.pins.press.setChecked(True)
+        page.pins.across.setValue(size)
+        page.pins.words.setText(words)
+        page.view.picked.emit(top)
+        flaw = state.flaw
+        assert flaw.kind == "pinned by hand" and flaw.at_mm == pytest.approx(tuple(top), abs=0.01)
+        assert flaw.words == f"{slot}: {words or 'a flaw'}" and flaw.seen > 0 and flaw.ways[0].name == way
+    window.grab()
+    last = LastLookState()
+    last.look(session.answers, bench.state.figure_id, ())
+    assert [f.size_mm for f in last.flaws] == [0.9, 0.1]
+    session.undo(), session.undo()
+    assert not any(f.kind == "pinned by hand" for f in state.flaws)

@@ -23,6 +23,7 @@ from numerus.surface.fields.exposure import table_exposure
 from numerus.surface.fields.painting_fields import layer_step_um
 
 SEAM, SCAR, STAIRS, THIN, HIDDEN, MARGIN = "seam", "scar", "layer lines", "thin", "out of reach", "little margin"
+PINNED = "pinned by hand"
 TABLE_MM = 900.0
 ARC_MINUTE = float(np.radians(1 / 60))  # what an eye tells apart
 DEEP_UM = 40.0  # (default) stairs that primer alone does not hide
@@ -32,7 +33,15 @@ MOST_OF_A_KIND = 6
 UNREACHED_MM2 = 4.0  # (default) of skin in sight that no brush reaches, worth a word
 BESIDE, BESIDE_MM = 16, 1.0  # vertices beside a place that tell whether it is seen
 LITTLE_SEEN, UNSEEN = 0.05, 0.02  # of the looks from round the table
+ROUND_MM, CURVE_MM, MOST_PAIRED = (
+    6.0,
+    2.0,
+    120,
+)  # (default) a bend tighter than that is round; skin beside a place; of it paired
+PRIMER_FILLS_MM = 0.15  # (default) what two coats of filler primer close
 CELL_MM = 6.0  # unreached places nearer than that are one
+
+Place = tuple[float, float, float]
 
 
 @dataclass(frozen=True)
@@ -103,7 +112,7 @@ def flaws_of(
 ) -> list[Flaw]:
     """What to look at, by how much of it is told apart at the table, the worst first. ``apart``: slots painted before they are glued on."""
     whole = merged([p.mesh.bare() for p in parts])
-    found = [f for joint in look.joints if (f := _seam(joint)) is not None] + _unreached(look, apart)
+    found = [f for joint in look.joints if (f := _seam(joint, whole)) is not None] + _unreached(look, apart)
     for n, part in enumerate(parts):
         progress(n / len(parts))
         found += [*_scars(part), *_stairs(part), *_thin(part), *_little_margin(part)]
@@ -133,33 +142,87 @@ def seen_round_the_table(flaws: list[Flaw], whole: Mesh) -> list[Flaw]:
 
 def _in_order(flaws: list[Flaw]) -> list[Flaw]:
     """The worst first, at most so many of a kind; what nobody sees only where it may have failed."""
-    in_sight = [f for f in flaws if f.seen >= UNSEEN or f.kind == MARGIN]
+    in_sight = [_advised(f) for f in flaws if f.seen >= UNSEEN or f.kind == MARGIN]
     ordered = sorted(in_sight, key=lambda f: (-f.seen * min(f.size_mm, 1.0), f.key))
     kinds = {kind: [f for f in ordered if f.kind == kind][:MOST_OF_A_KIND] for kind in {f.kind for f in ordered}}
     return [f for f in ordered if f in kinds[f.kind]]
 
 
-def _seam(joint: Joint) -> Flaw | None:
-    """A joint that leaves a gap: what fills it by how wide it is."""
+def _advised(flaw: Flaw) -> Flaw:
+    """What is hardly in sight is left, unless it may break."""
+    if flaw.seen >= LITTLE_SEEN or flaw.kind in (MARGIN, THIN):
+        return flaw
+    return replace(flaw, ways=tuple(sorted(flaw.ways, key=lambda w: w.name != LEAVE)))
+
+
+def pinned_flaw(slot: str, at_mm: Place, facing: Place, size_mm: float, seen: float, words: str) -> Flaw:
+    """A place somebody pointed at: mended, hidden or left by how far across the table it is told apart (defaults)."""
+    ways = (
+        Way("fill or scrape, then sand", 2.0, 60.0, 1, "wet, with a mask"),
+        Way("hide it: a strap, rubble, mud", 4.0, 60.0, 1, "only where that belongs there"),
+        Way(LEAVE, 0.0, 0.0, 0, "nobody else will look there"),
+    )
+    flaw = Flaw(
+        f"{PINNED} {slot} {at_mm} {size_mm:g}", PINNED, slot, at_mm, size_mm, seen, f"{slot}: {words}", ways, facing
+    )
+    across = flaw.told_from_mm >= TABLE_MM
+    return _advised(flaw if across else replace(flaw, ways=(ways[-1], *ways[:-1])))
+
+
+def _seam(joint: Joint, whole: Mesh) -> Flaw | None:
+    """A joint that leaves a gap: what fills it by how wide it is, and how round the skin beside it."""
     gap = joint.gap
     if gap.mean_mm < GLUE_FILLS_MM:
         return None
-    words = f"{joint.a} to {joint.b}: {gap.mean_mm:.2f} mm open, {gap.most_mm:.2f} at most, {gap.area_mm2:.1f} mm²"
+    radius_mm = radius_beside(whole, gap.at_mm)
+    on = f"on a curve of {radius_mm:.0f} mm" if radius_mm < ROUND_MM else "on flat skin"
+    words = (
+        f"{joint.a} to {joint.b}: {gap.mean_mm:.2f} mm open, {gap.most_mm:.2f} at most, {gap.area_mm2:.1f} mm², {on}"
+    )
     key = f"{SEAM} {'+'.join(sorted((joint.a, joint.b)))}"
-    return Flaw(key, SEAM, joint.a, gap.at_mm, gap.mean_mm, 0.0, words, seam_ways(gap.mean_mm))
+    return Flaw(key, SEAM, joint.a, gap.at_mm, gap.mean_mm, 0.0, words, seam_ways(gap.mean_mm, radius_mm))
 
 
-def seam_ways(width_mm: float) -> tuple[Way, ...]:
-    """Ways to close a seam so wide, the one advised first (defaults)."""
+def radius_beside(mesh: Mesh, at_mm: Sequence[float]) -> float:
+    """How round skin is beside a place, mm: the tightest bend, by how normals turn along it; infinite where it is flat."""
+    near = cKDTree(mesh.vertices).query_ball_point(at_mm, CURVE_MM)
+    if len(near) < 2:
+        return float("inf")
+    place, normal = mesh.vertices[near], mesh.vertex_normals[near]
+    one, other = np.triu_indices(min(len(near), MOST_PAIRED), 1)
+    away = np.linalg.norm(place[one] - place[other], axis=1)
+    same = (away > CURVE_MM / 8) & (np.einsum("ij,ij->i", normal[one], normal[other]) > 0)
+    if not same.any():
+        return float("inf")
+    turn = np.linalg.norm(normal[one] - normal[other], axis=1)[same] / away[same]
+    return 1 / max(float(np.percentile(turn, 90)), 1e-9)
+
+
+def seam_ways(width_mm: float, radius_mm: float) -> tuple[Way, ...]:
+    """Ways to close a seam so wide on skin so round, the one advised first (defaults): what must be sanded flush is for flat skin, what
+    is shaped while it is soft for round.
+    """
+    is_round = radius_mm < ROUND_MM
     thick = Way("thick glue run in", 1.0, 10.0, 1, "sand flush; cyanoacrylate bonds skin")
     cured = Way("resin brushed in, cured by a torch", 2.0, 2.0, 1, "gloves, eyes off the light")
-    soft = Way("soft filler, two passes", 3.0, 60.0, 2, "shrinks: the second pass closes it")
-    putty = Way("two-part putty, tooled wet", 5.0, 180.0, 1, "gloves; sand wet when hard")
+    primer = Way("filler primer, sanded between two coats", 3.0, 60.0, 2, "a mask; detail fills, too")
+    wiped = "wiped with a wet finger, not sanded" if is_round else "shrinks: the second pass closes it"
+    soft = Way("soft filler, two passes", 3.0, 60.0, 2, wiped)
+    putty = Way(
+        "two-part putty, tooled wet",
+        5.0,
+        180.0,
+        1,
+        "gloves; shaped while soft" if is_round else "gloves; sand wet when hard",
+    )
     texture = Way("hide it: strap, fur or rubble over it", 4.0, 60.0, 1, "only where that belongs there")
     leave = Way(LEAVE, 0.0, 0.0, 0, "shade it dark and it reads as a fold")
+    if width_mm < PRIMER_FILLS_MM and not is_round:
+        return (primer, thick, cured, leave)
     if width_mm < FILLER_MM:
         return (cured, thick, soft, leave)
-    return (soft, putty, texture, leave) if width_mm < PUTTY_MM else (putty, texture, leave)
+    fillers = (putty, soft) if is_round else (soft, putty)
+    return (*fillers, texture, leave) if width_mm < PUTTY_MM else (putty, texture, leave)
 
 
 def _scars(part: PrintedPart) -> list[Flaw]:

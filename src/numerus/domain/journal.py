@@ -193,6 +193,21 @@ class PartBroke:
 
 
 @dataclass(frozen=True, slots=True)
+class FlawPinned:
+    """A flaw somebody saw on a figure: on the part of a slot, at a place in the figure's mm with the skin's normal there, ``size_mm``
+    across, how much of it is ``seen`` round the table, what it is.
+    """
+
+    slot: str
+    at_mm: tuple[float, float, float]
+    facing: tuple[float, float, float]
+    size_mm: float
+    seen: float
+    words: str
+    kind: Literal["flaw-pinned"] = "flaw-pinned"
+
+
+@dataclass(frozen=True, slots=True)
 class PhotographTaken:
     blob: str
     kind: Literal["photograph"] = "photograph"
@@ -222,7 +237,7 @@ class Restored:
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
     | WashVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
-    | PartBroke | PhotographTaken | PoseChosen | Withdrawn | Restored
+    | PartBroke | FlawPinned | PhotographTaken | PoseChosen | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
 """Kinds by the word they are written under."""

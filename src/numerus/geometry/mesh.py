@@ -180,6 +180,12 @@ def merged(meshes: list[Mesh]) -> Mesh:
     return made
 
 
+def nearest_part(parts: Mapping[str, Mesh], at_mm: Floats) -> str:
+    """The name of the part with a vertex nearest to a place (3,)."""
+    near = {name: float(np.linalg.norm(m.vertices - at_mm, axis=1).min()) for name, m in parts.items()}
+    return min(near, key=near.__getitem__)
+
+
 def _shared(tables: list[Attributes]) -> Attributes:
     names = set.intersection(*(set(t) for t in tables))
     return {name: np.concatenate([t[name] for t in tables]) for name in sorted(names)}

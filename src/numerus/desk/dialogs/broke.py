@@ -13,7 +13,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import caution_line, column, label, row
 from numerus.domain.parts import Part
 from numerus.errors import Progress
-from numerus.geometry.mesh import Floats, Mesh, xyz
+from numerus.geometry.mesh import Floats, Mesh, nearest_part, xyz
 from numerus.progress.breakage import WAYS, Breakage, broken, can_break
 
 RESIN_RGB, CHOSEN_RGB = np.array([[196, 188, 174]], np.uint8), np.array([[118, 160, 160]], np.uint8)
@@ -108,8 +108,7 @@ class BrokeDialog(QDialog):
         """A click on the figure chooses the part there, and the place on it."""
         if place is None:
             return
-        near = {s: float(np.linalg.norm(m.vertices - place, axis=1).min()) for s, m in self._meshes.items()}
-        self.slot.setCurrentIndex(self.slot.findData(min(near, key=near.__getitem__)))
+        self.slot.setCurrentIndex(self.slot.findData(nearest_part(self._meshes, place)))
         self.at_mm = xyz(place, 2)
         self._show()
 

@@ -12,7 +12,7 @@ from PyQt6.QtWidgets import QBoxLayout, QFileDialog, QWidget
 from numerus.assembly.balance import SAFE_DEG, Balance, balance
 from numerus.assembly.build_look import BuildLook, look_at_build
 from numerus.assembly.drill_template import DrillTemplate, drill_templates
-from numerus.assembly.flaws import Flaw, Way
+from numerus.assembly.flaws import Flaw, Way, seen_round_the_table
 from numerus.desk.context import Context
 from numerus.desk.stages.build.apart_page import ApartPage
 from numerus.desk.stages.build.flaw_page import FlawPage
@@ -25,7 +25,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column
 from numerus.errors import NumerusError
-from numerus.geometry.mesh import Mesh
+from numerus.geometry.mesh import Mesh, merged
 from numerus.words import waits
 
 APART_PAGE, STEPS_PAGE, FLAWS_PAGE = "What stays apart", "Steps", "Before primer"
@@ -69,7 +69,7 @@ class BuildBench(StepsBench):
         self.apart_page = ApartPage(self.context, self.renderer, self.state)
         self.apart_page.changed.connect(self._show_apart)
         self.apart_page.templates_wanted.connect(self.ask_templates)
-        self.flaw_page = FlawPage(self.context, self.renderer, self.flaws, self.deal)
+        self.flaw_page = FlawPage(self.context, self.renderer, self.flaws, self.deal, self.pin)
         self.tabs = {}
         for name, page in ((STEPS_PAGE, steps), (APART_PAGE, self.apart_page), (FLAWS_PAGE, self.flaw_page)):
             self.stack.addWidget(page)
@@ -201,8 +201,8 @@ class BuildBench(StepsBench):
             return
         state, key = self.state, self.state.own.flaw_key
         self.flaws.look(self.session.answers, state.figure_id, key)
-        meshes = [self.session.mesh(p.blob) for p in state.parts.values()]
-        self.flaw_page.show_figure(state.figure.name, meshes, not self.flaws.knows(key))
+        slots = {slot: self.session.mesh(p.blob) for slot, p in state.parts.items()}
+        self.flaw_page.show_figure(state.figure.name, slots, not self.flaws.knows(key))
         if state.known is None or self.flaws.knows(key) or key == self._flaws_looked_at:
             return
         work = flaw_work(state.own, state.known, self.session.mesh_reader())
@@ -223,6 +223,20 @@ class BuildBench(StepsBench):
         if fact is not None:
             self.flaws.chosen = self.flaws.after()
             self.session.commit(f"{way.name}, {self.state.figure.name}", facts=[fact])
+
+    def pin(self, flaw: Flaw) -> None:
+        """A flaw that was pointed at is judged by how it is seen round the table, in a job, and written down."""
+        meshes, figure = [self.session.mesh(p.blob) for p in self.state.parts.values()], self.state.figure
+
+        def done(looked: list[Flaw]) -> None:
+            if self.flaws.figure_id == figure.id:
+                self.flaws.chosen = looked[0].key
+                fact = self.flaws.pin_fact(looked[0], self.session.clock())
+                self.session.commit(f"a flaw pinned on {figure.name}", facts=[fact])
+
+        self.context.jobs.start(
+            "pin", "Looking at the place", lambda _: seen_round_the_table([flaw], merged(meshes)), done
+        )
 
     def keep(self) -> None:
         """The unit keeps apart what is tried."""

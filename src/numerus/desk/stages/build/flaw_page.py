@@ -7,9 +7,9 @@ from collections.abc import Callable, Sequence
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QKeyEvent, QPainter, QPen
-from PyQt6.QtWidgets import QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QDoubleSpinBox, QLineEdit, QVBoxLayout, QWidget
 
-from numerus.assembly.flaws import HIDDEN, MARGIN, SCAR, SEAM, STAIRS, THIN, Flaw, Way
+from numerus.assembly.flaws import HIDDEN, MARGIN, PINNED, SCAR, SEAM, STAIRS, THIN, Flaw, Way
 from numerus.desk.context import Context
 from numerus.desk.stages.build.flaw_state import FlawState, is_mended, way_words
 from numerus.desk.theme.marks import draw_tick
@@ -17,7 +17,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
 from numerus.desk.widgets.layout import button, caution_line, clear, column, label, row
-from numerus.geometry.mesh import Mesh
+from numerus.geometry.mesh import Floats, Mesh, nearest_part, xyz
 from numerus.progress.last_look import UNPAINTED
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
@@ -29,6 +29,7 @@ ROLES = {
     HIDDEN: "slate",
     MARGIN: "brick",
     UNPAINTED: "brick",
+    PINNED: "moss",
 }
 ROW_PX, PIN_PX = 34.0, 9.0
 BEHIND = 0.3  # how far the pin of a place on the other side shows
@@ -110,14 +111,40 @@ def way_rows(layout: QVBoxLayout, ways: Sequence[Way], deal: Callable[[Way], obj
         layout.addLayout(row(take, label(way_words(way), "note", True), gap=8))
 
 
-class FlawPage(QWidget):
-    """``deal``: what happens when a way is taken for the chosen place."""
+class PinRow(QWidget):
+    """A flaw pinned by hand: pressed, the next click on the figure is its place; how large it is, and what."""
 
-    def __init__(self, context: Context, renderer: Renderer, state: FlawState, deal: Callable[[Way], object]) -> None:
+    def __init__(self) -> None:
         super().__init__()
+        self.press = button("Pin a flaw", lambda: None, "", "Then click on the figure where it is; Escape gives up")
+        self.press.setCheckable(True)
+        self.across, self.words = QDoubleSpinBox(), QLineEdit()
+        self.across.setRange(0.1, 40.0)
+        self.across.setValue(1.0)
+        self.across.setSuffix(" mm across")
+        self.across.setAccessibleName("How large the flaw is")
+        self.words.setPlaceholderText("what it is")
+        self.words.setAccessibleName("What the flaw is")
+        self.words.setMaxLength(80)
+        layout = row(self.press, self.across, self.words, gap=6)
+        layout.setStretch(2, 1)
+        self.setLayout(layout)
+
+
+class FlawPage(QWidget):
+    """``deal``: what happens when a way is taken for the chosen place; ``pin``: when a flaw was pointed at."""
+
+    def __init__(
+        self, context: Context, renderer: Renderer, state: FlawState, deal: Callable[[Way], object],
+        pin: Callable[[Flaw], object],
+    ) -> None:  # fmt: skip
+        super().__init__()
+        self.pin, self.pins = pin, PinRow()
+        self._slots: dict[str, Mesh] = {}
         self.context, self.theme, self.state, self.deal = context, context.theme, state, deal
         self.view = BenchView(context.theme, renderer, "The figure with numbered places to look at")
         self.view.overlay = self._draw_pins
+        self.view.picked.connect(self._pointed)
         self.list = FlawList(context)
         self.list.chosen.connect(self.choose)
         self.list.stepped.connect(self._stepped)
@@ -126,7 +153,14 @@ class FlawPage(QWidget):
         self.ways = QVBoxLayout()
         self.ways.setSpacing(4)
         side = column(
-            self.words, self.list, self.place, self.ways, label(NOTE, "note", True), caution_line("build"), gap=6
+            self.words,
+            self.list,
+            self.pins,
+            self.place,
+            self.ways,
+            label(NOTE, "note", True),
+            caution_line("build"),
+            gap=6,
         )
         side.setStretch(1, 1)
         body = row(self.view, side, gap=16, margins=(16, 4, 16, 8))
@@ -134,8 +168,9 @@ class FlawPage(QWidget):
         body.setStretch(1, 48)
         self.setLayout(body)
 
-    def show_figure(self, name: str, meshes: list[Mesh], looking: bool) -> None:
-        """The figure as it is built; its places, or that they are being looked for."""
+    def show_figure(self, name: str, slots: dict[str, Mesh], looking: bool) -> None:
+        """The figure as it is built, its parts by slot; its places, or that they are being looked for."""
+        self._slots, meshes = slots, list(slots.values())
         self.view.caption = (name, "looking for places …" if looking else "before the primer")
         self.view.show_things([Thing(m, RESIN_RGB) for m in meshes], refit=not self.view.things)
         self.words.setText("Looking round the figure …" if looking else self.state.sentence())
@@ -167,6 +202,21 @@ class FlawPage(QWidget):
         flaw = self.state.flaw
         if flaw is not None and number < len(flaw.ways):
             self.deal(flaw.ways[number])
+
+    def _pointed(self, place: Floats | None) -> None:
+        """A click on the figure is the place of the flaw to be pinned."""
+        if place is None or not self.pins.press.isChecked():
+            return
+        self.pins.press.setChecked(False)
+        slot = nearest_part(self._slots, place)
+        self.pin(self.state.pin(slot, xyz(place, 2), self.pins.across.value(), self.pins.words.text()))
+        self.pins.words.clear()
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event.key() == Qt.Key.Key_Escape and self.pins.press.isChecked():
+            self.pins.press.setChecked(False)
+        else:
+            super().keyPressEvent(event)
 
     def _draw_pins(self, painter: QPainter, view: BenchView) -> None:
         _, _, toward = view.camera.axes()

@@ -8,10 +8,10 @@ from datetime import datetime
 import numpy as np
 
 from numerus.assembly.build_look import BuildLook
-from numerus.assembly.flaws import LEAVE, Flaw, PrintedPart, Way, flaws_of
+from numerus.assembly.flaws import LEAVE, Flaw, Place, PrintedPart, Way, flaws_of, pinned_flaw
 from numerus.desk.answers import Answers
 from numerus.desk.stages.build.figure_parts import FigureParts
-from numerus.domain.journal import Fact
+from numerus.domain.journal import Fact, FlawPinned
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
@@ -37,7 +37,7 @@ class FlawState:
 
     def look(self, answers: Answers, figure_id: str, key: Key) -> None:
         """What is known of a figure built so, and the way by which each flaw of it was dealt with."""
-        self.figure_id, self.flaws = figure_id, self._known.get(key, [])
+        self.figure_id, self.flaws = figure_id, [*self._known.get(key, []), *_pinned(answers, figure_id)]
         told = [key for stage, key in answers.history.steps.get(figure_id, ()) if stage == STAGE]
         dealt = [(name, way) for name, _, way in (key.partition(": ") for key in told)]
         self.dealt = dict(sorted(dealt, key=lambda d: is_mended(d[1])))  # what was mended after all is not left
@@ -74,6 +74,16 @@ class FlawState:
             at = keys.index(self.chosen) + by if self.chosen in keys else 0
             self.chosen = keys[min(max(at, 0), len(keys) - 1)]
 
+    def pin(self, slot: str, at_mm: Place, size_mm: float, words: str) -> Flaw:
+        """A flaw at a place that was pointed at, not looked at yet."""
+        return pinned_flaw(slot, at_mm, (0.0, 0.0, 0.0), size_mm, 0.0, words.strip() or "a flaw")
+
+    def pin_fact(self, flaw: Flaw, now: datetime) -> Fact:
+        """What the journal keeps of it once it was looked at."""
+        words = flaw.words.removeprefix(f"{flaw.slot}: ")
+        event = FlawPinned(flaw.slot, flaw.at_mm, flaw.facing, flaw.size_mm, round(flaw.seen, 3), words)
+        return Fact(now, event, flaw.slot, (self.figure_id,))
+
     def sentence(self) -> str:
         """How many are left, and what mending them as advised would take."""
         left = [f for f in self.flaws if f.key not in self.dealt]
@@ -90,6 +100,12 @@ class FlawState:
         """What the journal keeps once the chosen flaw is dealt with: planned minutes, nothing measured."""
         flaw = self.flaw
         return step(STAGE, (self.figure_id,), way.minutes, now, f"{flaw.key}: {way.name}") if flaw else None
+
+
+def _pinned(answers: Answers, figure_id: str) -> list[Flaw]:
+    """Flaws somebody pinned on a figure."""
+    events = [f.event for f in answers.facts if isinstance(f.event, FlawPinned) and figure_id in f.figures]
+    return [pinned_flaw(e.slot, e.at_mm, e.facing, e.size_mm, e.seen, e.words) for e in events]
 
 
 def way_words(way: Way) -> str:
