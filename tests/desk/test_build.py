@@ -7,48 +7,20 @@ from pathlib import Path
 
 import numpy as np
 import pytest
-from PyQt6.QtCore import QSize, Qt
+from build_steps import looked_at_once, opened  # noqa: F401 (a fixture)
+from PyQt6.QtCore import QPointF, QSize, Qt
 from PyQt6.QtGui import QImage
 from PyQt6.QtPdf import QPdfDocument
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QApplication, QDialog, QFileDialog
+from PyQt6.QtWidgets import QApplication, QFileDialog
 
 from helpers import box_mesh
-from numerus.assembly.build_look import BuildLook, look_at_build
 from numerus.assembly.drill_template import drill_template
-from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.stages.build.bench import APART_PAGE, FLAWS_PAGE, STEPS_PAGE
 from numerus.desk.stages.build.template_sheet import write_templates
-from numerus.desk.stages.finish.last_look_state import LastLookState
 from numerus.desk.window import MainWindow
-from numerus.errors import BookError, Progress
+from numerus.errors import BookError
 from numerus.progress.next_tasks import step
-from numerus.surface.zones import ZonedMesh
-
-LOOKED: dict[tuple[object, ...], BuildLook] = {}
-
-
-@pytest.fixture(autouse=True)
-def looked_at_once(monkeypatch: pytest.MonkeyPatch) -> None:
-    """The same figure is looked at once for all tests of this file."""
-
-    def look(parts: list[tuple[str, ZonedMesh]], progress: Progress) -> BuildLook:
-        key = tuple((name, zoned.mesh.vertices.tobytes(), zoned.labels.tobytes()) for name, zoned in parts)
-        if key not in LOOKED:
-            LOOKED[key] = look_at_build(parts, progress)
-        return LOOKED[key]
-
-    monkeypatch.setattr("numerus.desk.stages.build.bench.look_at_build", look)
-
-
-def opened(window: MainWindow):  # type: ignore[no-untyped-def]
-    figure = next(f for f in window.session.plans.figures.values() if "Dole" in f.name)
-    window.session.select("bell", figure.id)
-    window.session.go("build")
-    bench = window.benches["build"]
-    bench.open_page(APART_PAGE)
-    QApplication.processEvents()
-    return bench
 
 
 def test_what_is_tried_is_seen_and_kept_and_taken_back(window: MainWindow) -> None:
@@ -159,102 +131,6 @@ def test_a_bench_without_figures_and_a_look_that_was_stopped(
     assert not bench.state.waiting and not bench.keep_button.isVisible()
 
 
-def test_a_break_is_written_down_from_anywhere_and_taken_back(
-    window: MainWindow, monkeypatch: pytest.MonkeyPatch
-) -> None:
-    """Its command names what it puts back before it is taken; taken, the figure stands where it must; undo brings it back."""
-    session = window.session
-    ready = session.answers.standing.at("ready")[0]
-    session.select(ready.unit.id, ready.figure.id)
-    told: list[str] = []
-
-    def taken(dialog: BrokeDialog) -> int:
-        assert dialog.figure.currentData() == ready.figure.id
-        dialog.slot.setCurrentIndex(dialog.slot.findData("head"))
-        for n in range(dialog.how.count()):
-            dialog.how.setCurrentIndex(n)
-            told.append(dialog.says.text())
-        dialog.how.setCurrentIndex(0)
-        return QDialog.DialogCode.Accepted
-
-    monkeypatch.setattr(BrokeDialog, "exec", taken)
-    window.actions_by_title["It broke …"].trigger()
-    assert "glued on again" in told[0] and "owed again" in told[2] and "stroke" in told[2]
-    assert session.answers.standing.figures[ready.figure.id].stage == "finish"
-    session.undo()
-    assert session.answers.standing.figures[ready.figure.id].stage == "ready"
-
-
-def test_where_it_broke_is_pointed_at_and_foretold_from_then_on(window: MainWindow) -> None:
-    """A click takes the part and the place; every figure with that part is looked at there, and packed with care; undo forgets it."""
-    session = window.session
-    ready = session.answers.standing.at("ready")[0]
-    session.select(ready.unit.id, ready.figure.id)
-    dialog = BrokeDialog(window.context, window.renderer, window)
-    dialog.grab()
-    slot = "right arm"
-    mesh = dialog._meshes[slot]
-    tip = mesh.vertices[np.argmax(np.linalg.norm(mesh.vertices - mesh.vertices.mean(axis=0), axis=1))]
-    dialog.slot.setCurrentIndex(dialog.slot.findData("head"))
-    dialog.view.picked.emit(tip)
-    assert dialog.slot.currentData() == slot and dialog.at_mm == pytest.approx(tuple(tip), abs=0.01)
-    assert "pinned on" in dialog.place.text()
-    dialog.grab()
-    part = ready.figure.build[slot]
-    session.commit("it broke", facts=list(dialog.breakage.facts))
-    held = session.answers.broken[part]
-    assert held.times == 1 and held.at_mm[0] == pytest.approx(tuple(tip), abs=0.01) and held.figures >= 1
-    again = BrokeDialog(window.context, window.renderer, window)
-    again.slot.setCurrentIndex(again.slot.findData(slot))
-    assert f"broke once on {held.figures} built" in again.place.text()
-    again.grab()
-    session.go("ready")
-    assert window.benches["ready"].state.broke == {part: 1}
-    notes = {p.pocket.note for t in window.benches["ready"].state.packed.trays for p in t.laid}
-    assert any("broke once" in note for note in notes)
-    session.undo()
-    assert session.answers.broken == {}
-
-
-def test_nothing_built_breaks_nothing(make) -> None:  # type: ignore[no-untyped-def]
-    """Without a book the question says so and cannot be answered."""
-    window = make(None)
-    dialog = BrokeDialog(window.context, window.renderer, window)
-    assert dialog.breakage is None and not dialog.take.isEnabled() and "No figure is built" in dialog.says.text()
-
-
-def test_places_are_looked_at_before_the_primer_and_dealt_with_one_by_one(window: MainWindow) -> None:
-    """The worst first, each with its ways; what is done is written down and ticked, the next place comes; undo takes it back."""
-    bench = opened(window)
-    bench.open_page(FLAWS_PAGE)
-    state, page, session = bench.flaws, bench.flaw_page, window.session
-    many = len(state.flaws)
-    assert (
-        many > 5
-        and {f.kind for f in state.flaws} >= {"scar", "seam"}
-        and f"{many} places of {many}" in page.words.text()
-    )
-    first = state.flaws[0]
-    assert state.chosen == first.key and page.ways.count() == len(first.ways)
-    page.list.taken.emit(0)
-    assert state.dealt == {first.key: first.ways[0].name} and state.chosen == state.flaws[1].key
-    fact = next(f for f in session.answers.facts if getattr(f.event, "stage", "") == "flaw")
-    assert (
-        fact.figures == (bench.state.figure_id,) and not fact.event.measured and fact.minutes == first.ways[0].minutes
-    )
-    page.list.stepped.emit(1)
-    assert state.chosen == state.flaws[2].key
-    page.take(len(state.flaws[2].ways) - 1)
-    page.choose(first.key)
-    page.list.grab()
-    assert any(f"Dealt with: {first.ways[0].name}" in r.description for r in page.list.regions)
-    session.undo()
-    session.undo()
-    assert not state.dealt and f"{many} places of {many}" in page.words.text()
-    page.take(99)
-    assert not state.dealt
-
-
 def test_drill_templates_are_a_sheet_at_true_size(window: MainWindow, tmp_path: Path) -> None:
     """Read by another program: the bar is fifty millimetres, the face of a bar of 12 by 8 mm is so wide and so high; a folder that is
     none is told.
@@ -299,29 +175,32 @@ def test_where_to_drill_is_asked_while_something_is_drilled(
     assert saved == [(["back"], Path("pins.pdf"))]
 
 
-def test_a_flaw_that_was_seen_is_pinned_and_judged_at_table_distance(window: MainWindow) -> None:
-    """Pressed, then pointed at: a large one across the table is to be mended, a small one left; it is in the last look, too; undo."""
+def test_what_a_minute_is_worth_is_dragged_and_an_airbrush_reaches_otherwise(window: MainWindow) -> None:
+    """The slope follows the pointer through what is chosen, less pays where a minute is dear; let go, it is the army's; undo."""
     bench = opened(window)
-    bench.open_page(FLAWS_PAGE)
-    page, state, session = bench.flaw_page, bench.flaws, window.session
-    slot, mesh = next(iter(page._slots.items()))
-    top = mesh.vertices[np.argmax(mesh.vertices[:, 2] - mesh.vertices[:, 1])]
-    page.view.picked.emit(top)
-    assert not any(f.kind == "pinned by hand" for f in state.flaws), "nothing is pinned unless it was asked"
-    page.pins.press.setChecked(True)
-    QTest.keyClick(page, Qt.Key.Key_Escape)
-    assert not page.pins.press.isChecked()
-    for size, words, way in ((0.9, "a missing rivet", "fill or scrape, then sand"), (0.1, "", "leave it")):
-        page.pins.press.setChecked(True)
-        page.pins.across.setValue(size)
-        page.pins.words.setText(words)
-        page.view.picked.emit(top)
-        flaw = state.flaw
-        assert flaw.kind == "pinned by hand" and flaw.at_mm == pytest.approx(tuple(top), abs=0.01)
-        assert flaw.words == f"{slot}: {words or 'a flaw'}" and flaw.seen > 0 and flaw.ways[0].name == way
+    bench.open_page(APART_PAGE)
+    page, state, chart = bench.apart_page, bench.state, bench.apart_page.worth
     window.grab()
-    last = LastLookState()
-    last.look(session.answers, bench.state.figure_id, ())
-    assert [f.size_mm for f in last.flaws] == [0.9, 0.1]
-    session.undo(), session.undo()
-    assert not any(f.kind == "pinned by hand" for f in state.flaws)
+    way = state.known.ways[1]
+    page._take_way(1)
+    box, low, high, most = chart._scale
+    before, steep = state.worth, 1.5 * state.worth
+    right = QPointF(
+        box.left() + box.width() * (way.minutes + 2) / most,
+        box.bottom() - box.height() * (100 * way.share + 100 * steep * 2 / way.seen_mm2 - low) / (high - low),
+    )
+    chart._dragged = True
+    chart._drag(right, way)
+    assert state.worth == pytest.approx(steep, rel=0.01) and state.plans.army.worth_mm2_per_min == before
+    QTest.mouseRelease(chart, Qt.MouseButton.LeftButton)
+    assert state.plans.army.worth_mm2_per_min == pytest.approx(steep, rel=0.01)
+    QTest.keyClicks(chart, "-")
+    assert state.worth == pytest.approx(0.8 * steep, rel=0.02)
+    window.session.undo(), window.session.undo()
+    assert state.worth == before
+    share = state.known.ways[0].share
+    page.take_tool("airbrush")
+    assert state.known.ways[0].share > share and "no airbrush gets to" in page._legend_words("A")[0]
+    assert all(w.seam_mm > 0 for w in state.known.ways[1:]) and "of seam" in page.apart.caption[1]
+    bench.open_page(FLAWS_PAGE)
+    assert state.tool == "brush" and state.known.ways[0].share == share

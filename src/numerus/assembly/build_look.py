@@ -13,6 +13,7 @@ from numerus.assembly.joints import Joint, joints_of
 from numerus.assembly.sub_assemblies import KeptApart, as_chosen, body_of, glued_in_order, ways_apart
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
+from numerus.surface.brush_reach import BRUSH, TOOLS
 from numerus.surface.reach_apart import ReachStudy, reach_study
 from numerus.surface.zones import ZonedMesh
 
@@ -57,9 +58,11 @@ class BuildLook:
         return [spoken[near] for near in self.near]
 
 
-def look_at_build(parts: Sequence[tuple[str, ZonedMesh]], progress: Progress = lambda _: True) -> BuildLook:
-    """Parts by slot as they stand together. Raises Cancelled."""
-    study = reach_study(parts, progress=lambda share: progress(0.8 * share))
+def look_at_build(
+    parts: Sequence[tuple[str, ZonedMesh]], progress: Progress = lambda _: True, tool: str = BRUSH
+) -> BuildLook:
+    """Parts by slot as they stand together, painted with a tool. Raises Cancelled."""
+    study = reach_study(parts, TOOLS[tool], lambda share: progress(0.8 * share))
     joints = joints_of([(name, zoned.mesh) for name, zoned in parts])
     look = BuildLook(study, joints, [_near(study, n, zoned.mesh) for n, (_, zoned) in enumerate(parts)])
     _ = look.ways  # worked out here, where nobody waits

@@ -23,7 +23,7 @@ WORTH_MM2_PER_MIN = 12.0  # (default) skin given back that is worth a minute
 @dataclass(frozen=True)
 class KeptApart:
     """Parts in the order they were taken off; ``minutes`` more than gluing all first; ``easy_mm2`` of ``seen_mm2`` a brush then comes
-    to; ``per_min``: mm² a minute the last of them gave back.
+    to; ``per_min``: mm² a minute the last of them gave back; ``seam_mm``: edges of joints to be touched up once they are glued on.
     """
 
     parts: tuple[str, ...]
@@ -31,6 +31,7 @@ class KeptApart:
     easy_mm2: float
     seen_mm2: float
     per_min: float = 0.0
+    seam_mm: float = 0.0
 
     @property
     def share(self) -> float:
@@ -39,9 +40,21 @@ class KeptApart:
 
 def apart_minutes(part: str, joints: Sequence[Joint], apart: Collection[str] = ()) -> float:
     """Minutes more that keeping ``part`` apart costs; a joint to a part that is apart, too, is counted with that one."""
-    own = [j for j in joints if part in (j.a, j.b) and not ({j.a, j.b} - {part}) & set(apart)]
-    edges = sum(2 * np.sqrt(np.pi * j.area_mm2) for j in own)
-    return float(STICK_MIN + BARE_AND_GLUE_MIN * len(own) + RETOUCH_MIN_PER_MM * edges)
+    own = _own_joints(part, joints, apart)
+    return float(STICK_MIN + BARE_AND_GLUE_MIN * len(own) + RETOUCH_MIN_PER_MM * _edges_mm(own))
+
+
+def apart_seam_mm(part: str, joints: Sequence[Joint], apart: Collection[str] = ()) -> float:
+    """Edges of the joints by which ``part`` is glued on later: each taken as round."""
+    return _edges_mm(_own_joints(part, joints, apart))
+
+
+def _own_joints(part: str, joints: Sequence[Joint], apart: Collection[str]) -> list[Joint]:
+    return [j for j in joints if part in (j.a, j.b) and not ({j.a, j.b} - {part}) & set(apart)]
+
+
+def _edges_mm(joints: Sequence[Joint]) -> float:
+    return float(sum(2 * np.sqrt(np.pi * j.area_mm2) for j in joints))
 
 
 def body_of(names: Sequence[str], joints: Sequence[Joint]) -> str:
@@ -83,7 +96,8 @@ def _next_apart(
         if in_one_piece([n for n in joined if n not in apart], joints):
             minutes, easy = apart_minutes(part, joints, way.parts), study.easy_mm2(apart)
             per_min = (easy - way.easy_mm2) / minutes
-            tried.append(KeptApart(apart, way.minutes + minutes, easy, way.seen_mm2, per_min))
+            seam = way.seam_mm + apart_seam_mm(part, joints, way.parts)
+            tried.append(KeptApart(apart, way.minutes + minutes, easy, way.seen_mm2, per_min, seam))
     best = max(tried, key=lambda w: w.per_min, default=None)
     return best if best is not None and best.per_min > 0 else None
 
@@ -96,7 +110,8 @@ def worth_it(ways: Sequence[KeptApart], mm2_per_min: float = WORTH_MM2_PER_MIN) 
 def as_chosen(parts: Sequence[str], study: ReachStudy, joints: Sequence[Joint]) -> KeptApart:
     """The parts somebody chose, in their order."""
     minutes = sum(apart_minutes(p, joints, parts[:n]) for n, p in enumerate(parts))
-    return KeptApart(tuple(parts), minutes, study.easy_mm2(parts), study.seen_mm2)
+    seam = sum(apart_seam_mm(p, joints, parts[:n]) for n, p in enumerate(parts))
+    return KeptApart(tuple(parts), minutes, study.easy_mm2(parts), study.seen_mm2, 0.0, seam)
 
 
 def glued_in_order(

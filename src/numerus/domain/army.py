@@ -37,7 +37,8 @@ class Army:
     ``days``: single days that are not like their weekday, away or up late. ``time_zone``: the time zone's name, "" for the
     computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once;
     ``tub_mm``: inner width and depth of the tubs; ``drain_min``: how long a plate drips off before; ``wash_way``: how it goes in, "" for as
-    advised; ``supports_off``: "before" the lamp, "after" it or "by part". ``tray_mm``: inner width and depth of the box it
+    advised; ``supports_off``: "before" the lamp, "after" it or "by part"; ``worth_mm2_per_min``: skin given back to
+    the brush that is worth a minute. ``tray_mm``: inner width and depth of the box it
     travels in.
     """
 
@@ -57,6 +58,7 @@ class Army:
     drain_min: float = 5.0
     wash_way: str = ""
     supports_off: str = "before"
+    worth_mm2_per_min: float = 12.0
     lamp_parts: int = 12
     tray_mm: tuple[float, float] = (300.0, 200.0)
     lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with

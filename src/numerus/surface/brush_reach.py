@@ -35,6 +35,11 @@ class Brush:
     hand_mm: float = 60.0
 
 
+BRUSH, AIRBRUSH = "brush", "airbrush"
+TOOLS = {BRUSH: Brush(), AIRBRUSH: Brush(5.0, 50.0, 12.0, 70.0)}
+"""By what it is painted with (defaults): an airbrush's cone of paint over 50 mm, then its body, which no skin comes near."""
+
+
 @dataclass(frozen=True)
 class PartReach:
     """mm² of a part that are seen from somewhere round the table, that a brush reaches of those, and reaches easily."""

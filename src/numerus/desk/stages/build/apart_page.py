@@ -6,7 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QWidget
+from PyQt6.QtWidgets import QComboBox, QWidget
 
 from numerus.assembly.build_look import OUT_OF_REACH, REACHED, REGAINED
 from numerus.assembly.drill_template import drilled
@@ -20,19 +20,27 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.surface.brush_reach import AIRBRUSH, BRUSH, TOOLS
 from numerus.words import counted, span
 
 AWAY = 0.3  # of the figure's height: how far a part kept apart is drawn from its place
 TONES = np.array(
     [[196, 188, 174], [61, 58, 54], [95, 169, 172]], np.uint8
 )  # by mark: reached, out of reach, given back
-NOTE = "A brush of 8° either side over 20 mm, then a hand (defaults); reached: one way in seven is free. Minutes are defaults."
+NOTES = {
+    BRUSH: "A brush of 8° either side over 20 mm, then a hand (defaults); reached: one way in seven is free. Minutes are defaults.",
+    AIRBRUSH: "Paint in a cone of 5° either side over 50 mm, then the airbrush (defaults); reached: one way in seven is free.",
+}
 
 
 class ApartPage(QWidget):
-    """``changed``: something else is tried; ``templates_wanted``: where to drill is to be printed."""
+    """``changed``: something else is tried; ``tool_changed``: another tool, to be looked at anew; ``worth_kept``: what a minute is worth
+    was settled; ``templates_wanted``: where to drill is to be printed.
+    """
 
     changed = pyqtSignal()
+    tool_changed = pyqtSignal()
+    worth_kept = pyqtSignal()
     templates_wanted = pyqtSignal()
 
     def __init__(self, context: Context, renderer: Renderer, state: BuildState) -> None:
@@ -46,7 +54,14 @@ class ApartPage(QWidget):
         self.order, self.joints = GluingOrder(context), JointList(context)
         self.worth.chosen.connect(self._take_way)
         self.order.toggled.connect(self._toggle)
-        self.worth_words, self.note = label("", "note", True), label(NOTE, "note", True)
+        self.worth.worth_tried.connect(self._try_worth)
+        self.worth.worth_kept.connect(self.worth_kept.emit)
+        self.tool_box = QComboBox()
+        self.tool_box.setAccessibleName("What it is painted with")
+        for tool in TOOLS:
+            self.tool_box.addItem(f"by {tool}", tool)
+        self.tool_box.activated.connect(lambda at: self.take_tool(self.tool_box.itemData(at)))
+        self.worth_words, self.note = label("", "note", True), label(NOTES[BRUSH], "note", True)
         self.setLayout(self._body())
 
     def _view(self, renderer: Renderer, name: str, letter: str) -> BenchView:
@@ -56,7 +71,7 @@ class ApartPage(QWidget):
 
     def _body(self):  # type: ignore[no-untyped-def]
         side = column(
-            label("What each part kept apart is worth", "section"), self.worth, self.worth_words,
+            row(label("What each part kept apart is worth", "section"), -1, self.tool_box), self.worth, self.worth_words,
             label("Where it counts", "section"), self.gains, self.note, gap=4,
         )  # fmt: skip
         side.setStretch(1, 5)
@@ -98,7 +113,7 @@ class ApartPage(QWidget):
         words = f"{_listed(way.parts)} apart" if way.parts else "Nothing apart"
         self.apart.caption = (
             f"{words[0].upper()}{words[1:]}",
-            f"{way.share:.0%} reached, {span(way.minutes)} more"
+            f"{way.share:.0%} reached, {span(way.minutes)} more, {way.seam_mm:.0f} mm of seam to touch up"
             if way.parts
             else "press a part below, or a point of the chart",
         )
@@ -109,7 +124,7 @@ class ApartPage(QWidget):
         self.worth.show_ways(look.ways, way, state.worth)
         pays = _listed(worth_it(look.ways, state.worth).parts) or "nothing"
         self.worth_words.setText(
-            f"Worth it over {state.worth:.0f} mm² a minute (a default, the dashed slope): {pays}. Beside the points: mm² a minute."
+            f"Worth it over {state.worth:.0f} mm² a minute (the dashed slope: drag it, or + and −): {pays}. Beside the points: mm² a minute."
         )
         self.gains.show_zones(state.zones)
         self.order.show_order(look.body, *look.order(way.parts))
@@ -128,9 +143,34 @@ class ApartPage(QWidget):
             self.state.try_way(self.state.known.ways[number])
             self.changed.emit()
 
+    def take_tool(self, tool: str) -> None:
+        """What the figure is painted with."""
+        if tool != self.state.tool:
+            self.state.tool, self.state.tried = tool, None
+            self.tool_box.setCurrentIndex(self.tool_box.findData(tool))
+            self.note.setText(NOTES[tool])
+            self.tool_changed.emit()
+
+    def _try_worth(self, mm2_per_min: float) -> None:
+        self.state.tried_worth = mm2_per_min
+        self.changed.emit()
+
     def _toggle(self, slot: str) -> None:
         self.state.toggle(slot)
         self.changed.emit()
+
+    def _legend_words(self, letter: str) -> list[str]:
+        """What is out of reach, and for what is tried what it gives back."""
+        look, apart = self.state.known, self.state.apart if letter == "B" else ()
+        if look is None:
+            return []
+        study = look.study
+        left = (study.seen_mm2 - study.easy_mm2(apart)) / 100
+        back = (study.easy_mm2(apart) - study.easy_mm2()) / 100
+        return [
+            f"{left:.1f} cm² no {self.state.tool} gets to",
+            *([f"{back:.1f} cm² given back"] if letter == "B" else []),
+        ]
 
     def _legend(self, painter: QPainter, view: BenchView, letter: str) -> None:
         """The letter of what is compared, and what the tones mean."""
@@ -138,12 +178,8 @@ class ApartPage(QWidget):
         look = self.state.known
         if look is None:
             return
-        study, apart = look.study, self.state.apart if letter == "B" else ()
-        left = (study.seen_mm2 - study.easy_mm2(apart)) / 100
-        rows = [(_tone(OUT_OF_REACH), f"{left:.1f} cm² no brush gets to")]
-        if letter == "B":
-            back = (study.easy_mm2(apart) - study.easy_mm2()) / 100
-            rows.append((_tone(REGAINED), f"{back:.1f} cm² given back"))
+        tones = _tone(OUT_OF_REACH), _tone(REGAINED)
+        rows = list(zip(tones, self._legend_words(letter), strict=False))
         zoom = self.theme.zoom
         painter.setFont(self.theme.font(11))
         for n, (tone, words) in enumerate(rows):

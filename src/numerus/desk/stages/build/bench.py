@@ -18,7 +18,7 @@ from numerus.desk.stages.build.apart_page import ApartPage
 from numerus.desk.stages.build.flaw_page import FlawPage
 from numerus.desk.stages.build.flaw_state import FlawState, flaw_work
 from numerus.desk.stages.build.flaw_state import Key as FlawKey
-from numerus.desk.stages.build.state import BuildState, Key
+from numerus.desk.stages.build.state import BuildState, LookKey
 from numerus.desk.stages.build.template_sheet import write_templates
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.view3d.renderer import Renderer, Thing
@@ -26,6 +26,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Mesh, merged
+from numerus.surface.brush_reach import BRUSH
 from numerus.words import waits
 
 APART_PAGE, STEPS_PAGE, FLAWS_PAGE = "What stays apart", "Steps", "Before primer"
@@ -42,7 +43,7 @@ class BuildBench(StepsBench):
         self.renderer, self.state = renderer, BuildState(context.session.answers)
         self._balance: Balance | None = None
         self._weighed: tuple[str, ...] = ()
-        self._looking_at: Key = ()
+        self._looking_at: LookKey | None = None
         self.flaws = FlawState()
         self._flaws_looked_at: FlawKey = ()
         super().__init__(context)
@@ -68,6 +69,8 @@ class BuildBench(StepsBench):
         steps.setLayout(super().build())
         self.apart_page = ApartPage(self.context, self.renderer, self.state)
         self.apart_page.changed.connect(self._show_apart)
+        self.apart_page.tool_changed.connect(self.show_choice)
+        self.apart_page.worth_kept.connect(self._keep_worth)
         self.apart_page.templates_wanted.connect(self.ask_templates)
         self.flaw_page = FlawPage(self.context, self.renderer, self.flaws, self.deal, self.pin)
         self.tabs = {}
@@ -78,6 +81,8 @@ class BuildBench(StepsBench):
         return column(self.stack)
 
     def open_page(self, name: str) -> None:
+        if name == FLAWS_PAGE:  # details are a brush's work
+            self.apart_page.take_tool(BRUSH)
         self.stack.setCurrentIndex(list(self.tabs).index(name))
         self._show_tabs()
         if name != STEPS_PAGE and self.state.waiting:
@@ -148,7 +153,7 @@ class BuildBench(StepsBench):
 
     def _look(self) -> None:
         """Where a brush comes to and how the joints fit, in a job, once for a build: when somebody asks what stays apart."""
-        state, key = self.state, self.state.key
+        state, key, tool = self.state, self.state.look_key, self.state.tool
         if not (self._apart_open or self._flaws_open) or state.known is not None or key == self._looking_at:
             return
         parts = [(slot, self.session.zoned(part)) for slot, part in state.parts.items()]
@@ -159,18 +164,24 @@ class BuildBench(StepsBench):
 
         self._looking_at = key
         self.context.jobs.start(
-            "build look", "Looking where a brush comes to", lambda progress: look_at_build(parts, progress), done,
+            "build look", "Looking where a brush comes to", lambda progress: look_at_build(parts, progress, tool), done,
             lambda: self._looked_in_vain(key),
         )  # fmt: skip
 
-    def _looked_in_vain(self, key: Key) -> None:
+    def _looked_in_vain(self, key: LookKey) -> None:
         """It is looked at when the figure is shown again."""
-        self._looking_at = () if self._looking_at == key else self._looking_at
+        self._looking_at = None if self._looking_at == key else self._looking_at
 
     def _show_apart(self) -> None:
         if self._apart_open:
             self.apart_page.show_figure({s: self.session.mesh(p.blob) for s, p in self.state.parts.items()})
         self._show_tabs()
+
+    def _keep_worth(self) -> None:
+        """What a minute is worth from now on."""
+        army = self.state.with_worth()
+        if army is not None:
+            self.session.commit(f"a minute is worth {army.worth_mm2_per_min:g} mm²", [army])
 
     def ask_templates(self) -> None:
         name, _ = QFileDialog.getSaveFileName(self, "Drill template", "drill-template.pdf", "PDF (*.pdf)")

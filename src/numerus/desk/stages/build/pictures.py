@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen
 
 from numerus.assembly.joints import GLUE_NMM_PER_MM2, Joint
 from numerus.assembly.sub_assemblies import KeptApart
@@ -15,18 +15,29 @@ from numerus.words import span
 
 LEFT_PX, RIGHT_PX = 30.0, 12.0
 ROW_PX = 19.0
+LEAST_WORTH, MOST_WORTH, LEAST_DRAG_MIN = (
+    0.5,
+    500.0,
+    0.2,
+)  # mm² a minute; nearer to its point than that the slope is not dragged
+STEEPER = {"+": 1.25, "-": 0.8}
 
 
 class WorthChart(Drawing):
-    """Skin a brush comes to against minutes: a point for each part more that is kept apart. ``chosen``: a point was pressed."""
+    """Skin a brush comes to against minutes: a point for each part more that is kept apart. ``chosen``: a point was pressed;
+    ``worth_tried``: the slope is dragged, or made steeper or flatter by a key; ``worth_kept``: it was let go.
+    """
 
     chosen = pyqtSignal(int)
+    worth_tried = pyqtSignal(float)
+    worth_kept = pyqtSignal()
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "What each part kept apart is worth")
         self.ways: list[KeptApart] = []
         self.apart: KeptApart | None = None
         self.worth = 0.0
+        self._dragged = False
         self.hold("setMinimumHeight", 130)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
 
@@ -37,9 +48,7 @@ class WorthChart(Drawing):
     def draw(self, painter: QPainter) -> None:
         if not self.ways:
             return
-        low, high = 100 * self.ways[0].share, 100 * max(self.ways[-1].share, self.ways[0].share + 0.02)
-        most = max(self.ways[-1].minutes, 1.0)
-        box = QRectF(LEFT_PX, 20, self.width() - LEFT_PX - RIGHT_PX, self.height() - 44)
+        box, low, high, most = self._scale
 
         def at(minutes: float, percent: float) -> QPointF:
             return QPointF(
@@ -64,6 +73,48 @@ class WorthChart(Drawing):
             self._point(painter, n, way, point, n <= taken, box)
         if self.apart is not None and taken < 0:
             self._own(painter, at(min(self.apart.minutes, most), 100 * self.apart.share))
+
+    @property
+    def _scale(self) -> tuple[QRectF, float, float, float]:
+        """Where it is drawn, the least and most per cent, the most minutes."""
+        low, high = 100 * self.ways[0].share, 100 * max(self.ways[-1].share, self.ways[0].share + 0.02)
+        box = QRectF(LEFT_PX, 20, self.width() - LEFT_PX - RIGHT_PX, self.height() - 44)
+        return box, low, high, max(self.ways[-1].minutes, 1.0)
+
+    def mousePressEvent(self, event: QMouseEvent | None) -> None:
+        at = self.place(event)
+        self._dragged = bool(self.ways) and not any(r.box.contains(at) for r in self.regions)
+        super().mousePressEvent(event)
+
+    def mouseMoveEvent(self, event: QMouseEvent | None) -> None:
+        if self._dragged and self.apart is not None:
+            self._drag(self.place(event), self.apart)
+        else:
+            super().mouseMoveEvent(event)
+
+    def _drag(self, at: QPointF, apart: KeptApart) -> None:
+        """The slope goes through what is chosen and the pointer."""
+        box, low, high, most = self._scale
+        minutes = most * (at.x() - box.left()) / box.width() - apart.minutes
+        percent = low + (high - low) * (box.bottom() - at.y()) / box.height() - 100 * apart.share
+        if abs(minutes) > LEAST_DRAG_MIN:
+            self._try(percent / minutes * apart.seen_mm2 / 100)
+
+    def mouseReleaseEvent(self, event: QMouseEvent | None) -> None:
+        if self._dragged:
+            self._dragged = False
+            self.worth_kept.emit()
+        super().mouseReleaseEvent(event)
+
+    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+        if event.text() in STEEPER and self.ways:
+            self._try(self.worth * STEEPER[event.text()])
+            self.worth_kept.emit()
+        else:
+            super().keyPressEvent(event)
+
+    def _try(self, mm2_per_min: float) -> None:
+        self.worth_tried.emit(min(max(mm2_per_min, LEAST_WORTH), MOST_WORTH))
 
     def _axes(self, painter: QPainter, box: QRectF, low: float, high: float, most: float) -> None:
         for percent in (low, (low + high) / 2, high):

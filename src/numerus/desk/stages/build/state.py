@@ -12,26 +12,30 @@ from numerus.assembly.joints import Joint
 from numerus.assembly.sub_assemblies import WORTH_MM2_PER_MIN, KeptApart, worth_it
 from numerus.desk.answers import Answers
 from numerus.desk.stages.build.figure_parts import FigureParts, Key
-from numerus.domain.army import Figure, Unit
+from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.parts import Part
 from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
+from numerus.surface.brush_reach import BRUSH
 
 MOST_LOOKS = 40
 LEAST_TOLD = 0.005  # of the skin: zones with less are not listed
 
+LookKey = tuple[str, Key]
+
 
 class BuildState:
     """``figure_id`` is the figure on the bench; ``together``: all is glued before it is painted; ``tried``: slots kept apart for a
-    look, None for those the unit keeps; ``worth``: mm² that are worth a minute.
+    look, None for those the unit keeps; ``tried_worth``: while the slope is dragged; ``tool``: what the figure is painted with.
     """
 
     def __init__(self, answers: Answers) -> None:
         self.figure_id, self.together = "", False
         self.tried: tuple[str, ...] | None = None
-        self.worth = WORTH_MM2_PER_MIN
-        self._looks: dict[Key, BuildLook] = {}
+        self.tried_worth = 0.0
+        self.tool = BRUSH
+        self._looks: dict[LookKey, BuildLook] = {}
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
@@ -84,10 +88,28 @@ class BuildState:
         return self.own.key
 
     @property
-    def known(self) -> BuildLook | None:
-        return self._looks.get(self.key)
+    def worth(self) -> float:
+        """Skin that is worth a minute, mm²."""
+        army = self.plans.army
+        return self.tried_worth or (army.worth_mm2_per_min if army else WORTH_MM2_PER_MIN)
 
-    def remember(self, key: Key, look: BuildLook) -> None:
+    def with_worth(self) -> Army | None:
+        """The army with the worth that was tried, None where that is what it has."""
+        army, worth = self.plans.army, self.tried_worth
+        self.tried_worth = 0.0
+        changed = worth and army and round(worth, 1) != army.worth_mm2_per_min
+        return replace(army, worth_mm2_per_min=round(worth, 1)) if army and changed else None
+
+    @property
+    def look_key(self) -> LookKey:
+        """What a look depends on, and the tool it is painted with."""
+        return self.tool, self.key
+
+    @property
+    def known(self) -> BuildLook | None:
+        return self._looks.get(self.look_key)
+
+    def remember(self, key: LookKey, look: BuildLook) -> None:
         self._looks[key] = look
         while len(self._looks) > MOST_LOOKS:
             self._looks.pop(next(iter(self._looks)))
