@@ -121,7 +121,7 @@ class WorthChart(Drawing):
             y = box.bottom() - box.height() * (percent - low) / (high - low)
             self.line(painter, box.left(), y, box.right(), y, "hairline")
             self.text(painter, box.left() - 6, y + 4, f"{percent:.0f}", 11, colour="slate", align=RIGHT)
-        self.text(painter, box.left(), 9, "% reached by a brush", 11, colour="slate")
+        self.text(painter, box.left(), 9, "% of the skin in sight reached", 11, colour="slate")
         self.text(painter, box.left(), self.height() - 6, "0", 11, colour="slate", align=CENTRE)
         self.text(painter, box.right(), self.height() - 6, f"{most:.0f} min more", 11, colour="slate", align=RIGHT)
 
