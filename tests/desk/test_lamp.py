@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 from pathlib import Path
 
+import pytest
 from bench_steps import do
 
 from numerus.desk.window import MainWindow
@@ -91,3 +92,25 @@ def test_supports_come_off_part_by_part_as_it_was_chosen(window: MainWindow) -> 
     assert bench.state.off_when[name] == BEFORE
     session.undo()
     assert bench.state.off_when == {} and bench.state.planned_min == minutes
+
+
+def test_what_came_out_of_the_lamp_teaches_what_the_resin_wants(window: MainWindow) -> None:
+    """Asked about the plate cured last; tacky asks for more light of the next, said with what it was learned from; undo asks again."""
+    do(window, "Wash")
+    window.benches["wash"].done()
+    session = window.session
+    session.go("cure")
+    bench = window.benches["cure"]
+    minutes, got = bench.state.cured[0].minutes, bench.state.got
+    assert not bench.asked.isVisible() and got[0] >= 0.9 * 1.2 and got[1] > got[0]
+    bench.done()
+    window.grab()
+    assert bench.asked.isVisible() and "come out of the light" in bench.asked.words.text()
+    bench.asked.pressed["tacky"].click()
+    assert session.answers.targets.target.dose > 1.2 and not bench.asked.isVisible()
+    while window.benches["wash"].state.waiting:
+        window.benches["wash"].done()
+        window.benches["wash"].state.look(session.answers)
+    bench.refresh()
+    assert bench.state.cured[0].station.target_j_per_cm2 == pytest.approx(session.answers.targets.target.dose)
+    assert "Learned from one verdict" in bench.state.light and minutes > 0

@@ -69,7 +69,7 @@ def test_how_parts_came_out_moves_where_a_bath_is_spent(window: MainWindow) -> N
     window.grab()
     assert bench.asked.isVisible() and not bench.done_button.isEnabled() and "Nothing is wet" in bench.verdict.text()
     before, run = bench.state.limit, bench.state.unjudged
-    bench.judged["tacky"].click()
+    bench.asked.pressed["tacky"].click()
     assert bench.state.limit.share < before.share and bench.state.unjudged != run
     assert bench.state.limit.verdicts == before.verdicts + 1
     window.session.undo()

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from datetime import datetime, timedelta
 
 import numpy as np
@@ -25,7 +26,10 @@ from numerus.post.bath_book import (
     spent_when,
 )
 from numerus.post.cautions import cautions
+from numerus.post.emptying import Hollow
 from numerus.post.wash import LIMIT_MIN, Bath, baths, dry_min
+from numerus.post.wash_ways import WetPlate
+from numerus.printing.hollow.venting import Tipping
 from numerus.progress.next_tasks import step
 
 AT = datetime(2026, 3, 1)
@@ -92,7 +96,10 @@ def test_without_verdicts_it_is_a_default_and_one_moves_it_the_right_way() -> No
     assert start.share == pytest.approx(0.08, abs=0.001) and "a default" in start.description
     assert spent_at([Judged(AT, 0.06, TACKY)]).share < start.share < spent_at([Judged(AT, 0.10, CLEAN_PART)]).share
     assert spent_at([Judged(AT, 0.06, WHITE)]) == start
-    assert dry_min([Judged(AT, 0.06, WHITE)]) == dry_min(()) + 10
+    wet = WetPlate(100, 0.08)
+    assert dry_min([Judged(AT, 0.06, WHITE)], wet) == dry_min((), wet) + 10
+    thick, jug = replace(wet, wall_mm=8.0), replace(wet, hollow=[Hollow("jug", 1, Tipping(1.0, (0, 0, 1), (), 2.0))])
+    assert dry_min((), thick) == dry_min((), wet) + 15 and dry_min((), jug) == dry_min((), wet) + 10
 
 
 def test_a_verdict_is_on_the_bath_as_it_was_when_the_plate_was_washed() -> None:

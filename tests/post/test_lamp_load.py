@@ -2,15 +2,16 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from itertools import combinations
 
 import numpy as np
 import pytest
 
-from helpers import ball_mesh, box_mesh
+from helpers import ball_mesh, box_mesh, reversed_mesh, subdivided
 from numerus.demo.parts import mesh
 from numerus.errors import Cancelled
-from numerus.geometry.mesh import Mesh, rotation_matrix, turning_up
+from numerus.geometry.mesh import Mesh, merged, rotation_matrix, turning_up
 from numerus.post.cure import cure_plan
 from numerus.post.lamp_dose import Lamp, Station, dose_j_per_cm2
 from numerus.post.lamp_load import MOST_MIN, REACHED, at_rest, cured, loads_of, minutes_wanted
@@ -112,3 +113,15 @@ def test_a_job_given_up_stops() -> None:
     """Between two stops of the table."""
     with pytest.raises(Cancelled):
         cured(loads_of([("ball", ball_mesh(5))])[0], box(), progress=lambda _: False)
+
+
+def test_the_inside_of_a_hollow_is_told_apart_from_what_has_too_little() -> None:
+    """A closed box in a box: its inner skin sees no lamp; a solid one has none such."""
+    outer, inner = (
+        subdivided(box_mesh((20, 20, 20)), 3),
+        reversed_mesh(subdivided(box_mesh((16, 16, 16), (2, 2, 2)), 3)),
+    )
+    share = inner.areas_mm2.sum() / (inner.areas_mm2.sum() + outer.areas_mm2.sum())
+    station = replace(box(), reflect=0.0)
+    hollow, solid = (cured(loads_of([("box", m)])[0], station).parts[0] for m in (merged([outer, inner]), outer))
+    assert hollow.unlit_share == pytest.approx(share, abs=0.12) and solid.unlit_share < 0.1

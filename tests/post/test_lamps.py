@@ -14,6 +14,7 @@ from numerus.domain.army import Army
 from numerus.domain.printing.machines import Resin
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Mesh
+from numerus.post.cure_book import targets_of
 from numerus.post.lamp_dose import dose_j_per_cm2
 from numerus.post.lamps import EXAMPLES, NOON_SUN_MW_PER_CM2, lamp_of, lamp_text, read_lamp, sun
 
@@ -60,6 +61,6 @@ def test_an_army_s_lamp_aims_at_what_its_resin_wants() -> None:
     """The file's own target counts for files alone; without a lamp the first example is taken."""
     resin = Resin("r", "R", dose_j_per_cm2=2.0, brittle_j_per_cm2=5.0)
     army = Army("a", "A", date(2031, 1, 1), lamp=lamp_text("Mine", EXAMPLES["One bar"]()))
-    name, station = lamp_of(army, resin)
+    name, station = lamp_of(army, targets_of(resin))
     assert (name, station.target_j_per_cm2, station.brittle_j_per_cm2) == ("Mine", 2.0, 5.0)
-    assert lamp_of(None, resin)[0] == next(iter(EXAMPLES))
+    assert lamp_of(None, targets_of(resin))[0] == next(iter(EXAMPLES))

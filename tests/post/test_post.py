@@ -20,7 +20,7 @@ from numerus.geometry.solids.mass import centre_of_mass
 from numerus.post.bath_book import Carried
 from numerus.post.cautions import cautions
 from numerus.post.cure import Lamp, cure_plan
-from numerus.post.emptying import Hanging, Hollow, hollows, kept_ml, packed_known, unpacked_known
+from numerus.post.emptying import Hanging, Hollow, Looked, hollows, kept_ml, packed_known, unpacked_known
 from numerus.post.supports_off import AFTER, BEFORE, BY_PART, Held, supports_off
 from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, wash_plan
 from numerus.post.wash_ways import BASKET, WHOLE, Tub, WetPlate, clinging_ml, ways_of
@@ -76,7 +76,7 @@ def test_a_part_with_a_pocket_is_told_with_how_to_hold_it() -> None:
     )  # of the room, 17 are below the rim
     assert told[0].tipping.left_ml == 0 and "runs empty" in told[0].words
     assert kept_ml(told) == pytest.approx(2 * told[0].tipping.hanging_ml)
-    known: dict[str, Tipping | None] = {}
+    known: dict[str, Looked] = {}
     assert hollows([cup, solid], meshes, known=known)[0].tipping == told[0].tipping and len(known) == 2
     kept = unpacked_known(packed_known(known))
     with pytest.MonkeyPatch.context() as patch:

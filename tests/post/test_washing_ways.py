@@ -6,8 +6,10 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from numerus.post.emptying import Hollow
-from numerus.post.wash import Bath
+from helpers import ball_mesh, box_mesh, subdivided
+from numerus.geometry.mesh import merged
+from numerus.post.emptying import Hanging, Hollow, Looked, deep_share, known_deep_share
+from numerus.post.wash import Bath, soak_min
 from numerus.post.wash_queue import TAKE_MIN, queue_of
 from numerus.post.wash_ways import (
     BASKET,
@@ -96,3 +98,16 @@ def test_whole_plates_share_the_tubs_where_scraping_one_would_leave_another_soak
     )
     assert hung.minutes < hung.one_by_one_min and filled.minutes < filled.one_by_one_min
     assert filled.all_lifted
+
+
+def test_what_lies_in_recesses_soaks_longer_within_what_thin_parts_bear() -> None:
+    """Two blocks a millimetre apart have what faces the gap deep, a ball has nothing; a bath takes longer by that share."""
+    jaws = merged([subdivided(box_mesh((4, 20, 20)), 4), subdivided(box_mesh((4, 20, 20), (5, 0, 0)), 4)])
+    assert deep_share(ball_mesh(8.0)) == 0 and 0.2 < deep_share(jaws) < 0.5
+    part = Hanging("jaws", "j", (0, 0, 1), 30.0), Hanging("ball", "b", (0, 0, 1), 10.0)
+    known = {part[0].key: Looked(None, 0.4), part[1].key: Looked(None, 0.0)}
+    assert known_deep_share(part, known) == pytest.approx(0.3)
+    ways = ways_of(plate(deep_share=0.3), TUB, 24)
+    bath = Bath("Dirty", 1.5, 0)
+    assert soak_min(bath, ways[BASKET]) == pytest.approx(1.3 * bath.minutes())
+    assert soak_min(Bath("Dirty", 1.5, 500, "glycol"), ways[WHOLE]) == 6.0

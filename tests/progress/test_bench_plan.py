@@ -18,7 +18,7 @@ from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.paint.figure.touching import packed_pairs, touching_key, unpacked_pairs, zones_between
 from numerus.paint.rack.pots import rack_of
-from numerus.post.emptying import hanging
+from numerus.post.emptying import Looked, hanging
 from numerus.printing.hollow.venting import Tipping
 from numerus.progress.bench_plan import BenchPlan, bench_plan
 from numerus.progress.next_tasks import orders, paint_batch, parts_come_out
@@ -175,7 +175,7 @@ def test_the_evenings_and_the_orders_wash_hollow_parts_for_as_long_as_the_bench_
     run = next(r for r in found.runs.values() if r.state == "printed")
     parts = hanging(parts_come_out(demo.plans, run))
     copies = sum(p.key == parts[0].key for p in parts)
-    emptying = {parts[0].key: Tipping(0.4, (0.0, 0.0, 1.0), (), 3.0)}
+    emptying = {parts[0].key: Looked(Tipping(0.4, (0.0, 0.0, 1.0), (), 3.0))}
     longer = bench_plan(demo.plans, demo.history.facts, found, EVENING, washing=Washing(emptying))
     factor = rates(demo.history.facts, demo.plans.army)["wash and cure"].factor
     before, after = (

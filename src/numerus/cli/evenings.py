@@ -49,6 +49,7 @@ def cure_of(args: argparse.Namespace) -> list[Result]:
     """Every plate that waits to be washed or cured: its parts in loads under the lamp, minutes, doses, what stays under."""
     from numerus.book.book import Book
     from numerus.formats.packed_mesh import unpack_mesh
+    from numerus.post.cure_book import targets_of
     from numerus.post.lamp_load import cured, loads_of
     from numerus.post.lamps import lamp_of
     from numerus.post.supports_off import BEFORE, SCHOOLS, held, supports_off
@@ -56,7 +57,8 @@ def cure_of(args: argparse.Namespace) -> list[Result]:
     from numerus.progress.standing import standing
 
     book = Book.open(args.book)
-    lamp, station = lamp_of(book.plans.army, book.plans.resin)
+    targets = targets_of(book.plans.resin, book.history.lit.judged)
+    lamp, station = lamp_of(book.plans.army, targets)
     answers = []
     for run in standing(book.plans, book.history).runs.values():
         if run.state not in ("hanging", "printed", "washed") or run.plate_id not in book.plans.plates:
@@ -100,7 +102,7 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
     """Both baths by what was washed in them, and the steps of every plate that waits."""
     from numerus.book.book import Book
     from numerus.formats.packed_mesh import unpack_mesh
-    from numerus.post.emptying import hanging, hollows
+    from numerus.post.emptying import SHAPES, hanging, hollows, unpacked_known
     from numerus.post.wash import baths, dry_min, wash_plan
     from numerus.post.wet_film import USUAL_DRAIN_MIN
     from numerus.progress.next_tasks import parts_come_out
@@ -109,18 +111,19 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
 
     book = Book.open(args.book)
     judged = book.history.carried.judged
-    tubs, answers, washing = baths(book.history.carried), [], Washing.of(book.history.carried, {})
+    tubs, answers, known = baths(book.history.carried), [], unpacked_known(book.worked_out(SHAPES))
+    washing = Washing.of(book.history.carried, known)
     drains_min = book.plans.army.drain_min if book.plans.army else USUAL_DRAIN_MIN
     for run in standing(book.plans, book.history).runs.values():
         if run.state not in ("hanging", "printed") or run.plate_id not in book.plans.plates:
             continue
         parts = parts_come_out(book.plans, run)
-        hollow = hollows(hanging(parts), lambda blob: unpack_mesh(book.blob(blob)))
-        wet = washing.wet_plate(book.plans, parts, run.machine_id, hollow)
+        hollow = hollows(hanging(parts), lambda blob: unpack_mesh(book.blob(blob)), known=known)
+        wet = washing.wet_plate(book.plans, parts, run.machine_id)
         way = washing.way(book.plans, wet)
         steps = [
             {"step": s.title, "minutes": round(s.minutes, 2), "hands": s.hands, "what": s.detail}
-            for s in wash_plan(wet, way, *tubs, drains_min, dry_min(judged))
+            for s in wash_plan(wet, way, *tubs, drains_min, dry_min(judged, wet))
         ]
         name = book.plans.plates[run.plate_id].name
         answers.append(
@@ -129,6 +132,7 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
                 "parts": len(parts),
                 "carries_ml": round(way.carried_ml, 2),
                 "film_mm": round(wet.film_mm, 4),
+                "deep_share": round(wet.deep_share, 4),
                 "way": way.key,
                 "ways": [_way(w) for w in washing.ways(book.plans, wet).values()],
                 "hollow": [_hollow(h) for h in hollow],

@@ -11,8 +11,8 @@ from numerus.domain.plans import Plans
 from numerus.errors import NumerusError
 from numerus.money.costs import Cost, unit_costs
 from numerus.paint.figure.touching import Between
-from numerus.post.emptying import NOT_LOOKED_INTO
-from numerus.printing.hollow.venting import Tipping
+from numerus.post.cure_book import Targets, targets_of
+from numerus.post.emptying import NOT_LOOKED_INTO, Looked
 from numerus.printing.runs.learned import RunFactors
 from numerus.progress.breakage import Broken, broken_parts
 from numerus.progress.evenings import evenings_kept
@@ -35,7 +35,7 @@ class Answers:
 
     def __init__(
         self, plans: Plans, history: History, now: datetime, between: Between = NOT_LOOKED_AT,
-        emptying: Mapping[str, Tipping | None] = NOT_LOOKED_INTO,
+        emptying: Mapping[str, Looked] = NOT_LOOKED_INTO,
     ) -> None:  # fmt: skip
         self.plans, self.history, self.now, self.between, self.emptying = plans, history, now, between, emptying
 
@@ -46,6 +46,11 @@ class Answers:
         kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
         after.__dict__.update(kept)
         return after
+
+    @property
+    def targets(self) -> Targets:
+        """What the resin wants of light, by its profile and what came out of the lamp."""
+        return targets_of(self.plans.resin, self.history.lit.judged)
 
     @property
     def washing(self) -> Washing:

@@ -69,7 +69,8 @@ class PartOutcome:
 class StepDone:
     """Work of hands: at which stage, which step of it (a recipe's or finish step's id), minutes it was planned to take.
 
-    ``timing`` tells whether the entry's minutes were measured; ``carried_ml``: resin a wash brought into the baths.
+    ``timing`` tells whether the entry's minutes were measured; ``carried_ml``: resin a wash brought into the baths;
+    ``reached_j_per_cm2``, ``most_j_per_cm2``: light that a cured plate got on eight tenths of what was lit, and at most.
     """
 
     stage: str
@@ -77,6 +78,8 @@ class StepDone:
     planned_min: float = 0.0
     carried_ml: float = 0.0
     timing: Timing = "planned"
+    reached_j_per_cm2: float = 0.0
+    most_j_per_cm2: float = 0.0
     kind: Literal["step"] = "step"
 
     @property
@@ -120,6 +123,14 @@ class WashVerdict:
 
     verdict: str
     kind: Literal["wash-verdict"] = "wash-verdict"
+
+
+@dataclass(frozen=True, slots=True)
+class CureVerdict:
+    """How the parts of a cured plate (the run) came out: "hard", "tacky", "brittle" or "yellowed"."""
+
+    verdict: str
+    kind: Literal["cure-verdict"] = "cure-verdict"
 
 
 @dataclass(frozen=True, slots=True)
@@ -236,7 +247,7 @@ class Restored:
 
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
-    | WashVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
+    | WashVerdict | CureVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
     | PartBroke | FlawPinned | PhotographTaken | PoseChosen | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}

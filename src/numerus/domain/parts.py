@@ -84,6 +84,11 @@ class Part:
     others: tuple[Pose, ...] = ()
     supports_off: str = ""
 
+    @property
+    def wall_mm(self) -> float:
+        """Its mean wall: twice its volume over its skin, as for a plate."""
+        return 20 * self.volume_ml / self.surface_cm2 if self.surface_cm2 else 0.0
+
     def lying(self, number: int) -> Pose | None:
         """The pose kept first (0), or one of the ``others``."""
         return self.pose if number == 0 else self.others[number - 1] if number <= len(self.others) else None

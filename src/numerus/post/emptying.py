@@ -15,9 +15,11 @@ from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
 from numerus.printing.hollow.venting import Tipping, keeps_ml, tipping
+from numerus.surface.fields.coarse_fields import coarse_fields
 
 UPRIGHT = (0.0, 0.0, 1.0)
 KEPT_ML = 0.05  # (default) what keeps as much as it hangs is washed from within, too
+DEEP_OPENNESS = 0.3  # (default) of the hemisphere, below which a place lies deep
 ROOM_ML = 0.5  # (default) and what has so much room in it
 
 
@@ -41,6 +43,7 @@ class Hanging(NamedTuple):
     name: str
     blob: str
     up: tuple[float, float, float]
+    surface_cm2: float = 0.0
 
     @property
     def key(self) -> str:
@@ -49,12 +52,19 @@ class Hanging(NamedTuple):
 
 def hanging(parts: Iterable[Part]) -> list[Hanging]:
     """Parts as they hang by their poses, upright where there is none."""
-    return [Hanging(p.label, p.blob, p.pose.up if p.pose else UPRIGHT) for p in parts]
+    return [Hanging(p.label, p.blob, p.pose.up if p.pose else UPRIGHT, p.surface_cm2) for p in parts]
 
 
-Known = dict[str, Tipping | None]
-"""By mesh and attitude: how a part runs empty, None where it keeps nothing."""
-NOT_LOOKED_INTO: Mapping[str, Tipping | None] = {}
+class Looked(NamedTuple):
+    """What was seen in a part: how it runs empty, None where it keeps nothing; share of its skin that lies deep in recesses."""
+
+    tipping: Tipping | None
+    deep_share: float = 0.0
+
+
+Known = dict[str, Looked]
+"""By mesh and attitude."""
+NOT_LOOKED_INTO: Mapping[str, Looked] = {}
 SHAPES = "emptying"
 """Under this a book keeps what is known."""
 
@@ -91,14 +101,29 @@ def hollows(
         if key not in known:
             mesh = mesh_of(part.blob)
             hanging_ml, most_ml = keeps_ml(mesh, part.up)
-            known[key] = tipping(mesh, part.up) if hanging_ml >= KEPT_ML or most_ml >= ROOM_ML else None
+            runs = tipping(mesh, part.up) if hanging_ml >= KEPT_ML or most_ml >= ROOM_ML else None
+            known[key] = Looked(runs, deep_share(mesh))
     return known_hollows(parts, known)
 
 
-def known_hollows(parts: Sequence[Hanging], known: Mapping[str, Tipping | None]) -> list[Hollow]:
+def deep_share(mesh: Mesh) -> float:
+    """Share of a part's skin that so little of the hemisphere is free for that a bath hardly moves there."""
+    hidden = coarse_fields(mesh).openness < DEEP_OPENNESS
+    return float(mesh.vertex_areas_mm2[hidden].sum() / max(mesh.vertex_areas_mm2.sum(), 1e-12))
+
+
+def known_deep_share(parts: Sequence[Hanging], known: Mapping[str, Looked]) -> float:
+    """The same of all parts together, as far as anybody looked into them."""
+    deep = sum(known[p.key].deep_share * p.surface_cm2 for p in parts if p.key in known)
+    return deep / max(sum(p.surface_cm2 for p in parts), 1e-12)
+
+
+def known_hollows(parts: Sequence[Hanging], known: Mapping[str, Looked]) -> list[Hollow]:
     """Those parts that keep something, as far as anybody looked into them, the fullest first."""
     many, first = Counter(p.key for p in parts), {p.key: p.name for p in reversed(parts)}
-    listed = [Hollow(first[k], n, tips) for k, n in many.items() if (tips := known.get(k)) is not None]
+    listed = [
+        Hollow(first[k], n, tips) for k, n in many.items() if k in known and (tips := known[k].tipping) is not None
+    ]
     return sorted(listed, key=lambda h: -h.tipping.hanging_ml)
 
 

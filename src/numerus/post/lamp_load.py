@@ -17,6 +17,7 @@ from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, merged, rotation_matrix, turning_up
 from numerus.geometry.rays import RayScene
 from numerus.geometry.solids.mass import centre_of_mass
+from numerus.post.cure_book import reached_dose
 from numerus.post.lamp_dose import Skin, Station, dose_a_minute, skin_of
 from numerus.printing.plates.nesting import Bed, shapes_of, turn_deg
 from numerus.printing.plates.packing import outline_bitmap
@@ -26,6 +27,7 @@ CELL_MM, APART_MM = 1.0, 4.0
 SAMPLES, MOST_SAMPLES = 900, 16_000  # places asked of a part, and of a load
 STOPS = 16  # stops that stand for a steady turn: parts are small against their way round
 REACHED = 0.8  # of the skin the lamp sees at all shall have its dose
+UNLIT_SHARE = 0.02  # of what the best lit skin gets: less is none
 SEEN_SHARE = 0.1  # of the median, under which a place counts as not seen by the lamp
 MOST_MIN = 60.0
 _OVER = np.diag([1.0, -1.0, -1.0])
@@ -60,6 +62,11 @@ class PartDose:
         return float(self.mm2[dose < target].sum() / max(self.mm2.sum(), 1e-12))
 
     @property
+    def unlit_share(self) -> float:
+        """Share of skin that no lamp sees at all: the inside of hollows."""
+        return self.share_under(self.both, UNLIT_SHARE * float(np.quantile(self.both, 0.9)))
+
+    @property
     def spread(self) -> tuple[float, float, float]:
         """Least, median and most after both sides."""
         least, median, most = (float(v) for v in np.quantile(self.both, (0.0, 0.5, 1.0)))
@@ -86,6 +93,13 @@ class Cured:
     parts: tuple[PartDose, ...]
     minutes: float
     station: Station
+
+    @property
+    def got(self) -> tuple[float, float]:
+        """Light that so much of what the lamp sees got as shall have its dose, and the most anywhere, J/cm²."""
+        doses = np.concatenate([p.both for p in self.parts])
+        seen = doses[doses > SEEN_SHARE * np.median(doses)]
+        return reached_dose(seen, REACHED), float(doses.max())
 
     def share_under(self, both: bool) -> float:
         """Share of all skin under the target."""

@@ -9,8 +9,8 @@ from dataclasses import replace
 from typing import Any
 
 from numerus.domain.army import Army
-from numerus.domain.printing.machines import Resin
 from numerus.errors import PlanError
+from numerus.post.cure_book import Targets
 from numerus.post.lamp_dose import Lamp, Station
 
 NOON_SUN_MW_PER_CM2 = 4.0  # (default) of the light that cures, across the beam of a high sun in clear air
@@ -115,8 +115,8 @@ def _place(data: Any) -> tuple[float, float, float]:
     return x, y, z
 
 
-def lamp_of(army: Army | None, resin: Resin) -> tuple[str, Station]:
+def lamp_of(army: Army | None, targets: Targets) -> tuple[str, Station]:
     """The army's lamp with its name, the first of the examples where none was chosen; what it aims at is what the resin wants."""
     first = next(iter(EXAMPLES))
     name, station = read_lamp(army.lamp) if army is not None and army.lamp else (first, EXAMPLES[first]())
-    return name, replace(station, target_j_per_cm2=resin.dose_j_per_cm2, brittle_j_per_cm2=resin.brittle_j_per_cm2)
+    return name, replace(station, target_j_per_cm2=targets.target.dose, brittle_j_per_cm2=targets.brittle.dose)

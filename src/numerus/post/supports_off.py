@@ -18,6 +18,8 @@ OFF_LEAST_MIN = 2.0
 USUAL_TIPS = 330  # on a plate that is not laid yet (default)
 USUAL_TIP_MM = 0.45  # (default) across the mark a tip leaves
 TORN_SHARE = {BEFORE: 1.0, AFTER: 1.4}  # (default) of a tip's section: hard resin takes skin along
+MARK_MM = {BEFORE: 0.05, AFTER: 0.12}  # (default) how deep a mark is
+SAND_MIN_PER_MM2 = 0.05  # (default) of marks sanded flush
 FRAGILE_MM = 0.8  # walls that hard resin chips at
 MOST_NAMED = 3
 
@@ -78,8 +80,19 @@ class SupportsOff:
     first: tuple[str, ...] = ()
 
     @property
+    def sand_min(self) -> float:
+        """Of hands, to sand all marks flush."""
+        return self.marks_mm2 * SAND_MIN_PER_MM2
+
+    @property
+    def deep_mm(self) -> float:
+        """How deep the deepest marks are."""
+        return max((MARK_MM[when] for when, count in self.tips.items() if count), default=0.0)
+
+    @property
     def description(self) -> str:
-        costs = f"{span(self.minutes)}, about {self.marks_mm2:.0f} mm² of marks"
+        marks = f"about {self.marks_mm2:.0f} mm² of marks {self.deep_mm:g} mm deep, {span(self.sand_min)} to sand"
+        costs = f"{span(self.minutes)}, {marks}"
         raw = f"{counted(self.tips[BEFORE], 'touch')} of raw resin with gloves on"
         if self.school == BEFORE:
             return f"Before the lamp: {costs}; {raw}."

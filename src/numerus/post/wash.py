@@ -8,7 +8,13 @@ from dataclasses import dataclass
 from numerus.post.bath_book import CLEAN, DIRTY, LIQUIDS, SPENT_SHARE, WHITE, Carried, Judged, share_of, spent_at
 from numerus.post.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, OFF_CLEAN_MIN, WHOLE, Way, WetPlate
 
+THIN_WALL_MM, THICK_DRY_MIN_PER_MM, HOLLOW_DRY_MIN = (
+    3.0,
+    3.0,
+    10.0,
+)  # (defaults) solvent leaves thick walls and hollows later
 MORE_DRY_MIN, LAST_JUDGED = 10.0, 5  # (defaults) for each white plate among the last few
+TOLD_LONGER = 1.01
 LIMIT_MIN = 12.0  # total soak, or thin parts soften
 # Minutes of washing one plate (default): everything that plans, shows or logs a wash goes by these.
 DRY_MIN = 25.0
@@ -67,21 +73,29 @@ def baths(carried: Carried) -> tuple[Bath, Bath]:
     return dirty, clean
 
 
-def dry_min(judged: Sequence[Judged]) -> float:
-    """Minutes in the air before light: more where some of the last parts came out white, wet when they were lit."""
+def dry_min(judged: Sequence[Judged], wet: WetPlate) -> float:
+    """Minutes in the air before light: more for thick walls and for hollows, and where some of the last parts came out white, wet when
+    they were lit.
+    """
     white = sum(j.verdict == WHITE for j in judged[-LAST_JUDGED:])
-    return DRY_MIN + MORE_DRY_MIN * white
+    thick = THICK_DRY_MIN_PER_MM * max(wet.wall_mm - THIN_WALL_MM, 0.0)
+    return DRY_MIN + thick + (HOLLOW_DRY_MIN if wet.hollow else 0.0) + MORE_DRY_MIN * white
+
+
+def soak_min(bath: Bath, way: Way) -> float:
+    """Of one plate in one of two baths: longer for what lies in recesses, within half of what thin parts bear."""
+    return min(bath.minutes() * way.times_as_long, LIMIT_MIN / 2)
 
 
 def wash_plan(wet: WetPlate, way: Way, dirty: Bath, clean: Bath, drains_min: float, dries_min: float) -> list[WashStep]:
     """Steps of washing one plate. A bath near its end gets longer turns, within the total soak parts bear."""
-    first, second = dirty.minutes(), clean.minutes()
-    assert first + second <= LIMIT_MIN
+    first, second = soak_min(dirty, way), soak_min(clean, way)
+    longer = f"; {wet.times_as_long - 1:.0%} longer for recesses" if wet.times_as_long > TOLD_LONGER else ""
     steps = [
         WashStep("Drain over the vat", drains_min, False, "Tilt the plate; what drips back is not wasted"),
         _into_the_baths(wet, way),
-        WashStep("Dirty bath", first, False, dirty.description),
-        WashStep("Clean bath", second, False, clean.description),
+        WashStep("Dirty bath", first, False, dirty.description + longer),
+        WashStep("Clean bath", second, False, clean.description + longer),
         *_out_of_them(wet, way),
         WashStep("Dry fully", dries_min, False, "Air or fan; a wet part stays white and tacky under light"),
     ]

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from numerus.post.bath_book import DIRTY_SHARE
-from numerus.post.wash import Bath
+from numerus.post.wash import Bath, soak_min
 from numerus.post.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, WHOLE, Way
 
 TAKE_MIN = MOVE_MIN / 2  # of hands, from one bath to the next or out of it
@@ -53,7 +53,7 @@ def _soaks(plates: Sequence[tuple[str, Way]], dirty: Bath, clean: Bath) -> list[
     """Minutes of each plate in either bath, by how dirty it is by then."""
     soaks = []
     for _, way in plates:
-        soaks.append((dirty.minutes(), clean.minutes()))
+        soaks.append((soak_min(dirty, way), soak_min(clean, way)))
         dirty = replace(dirty, carried_ml=dirty.carried_ml + DIRTY_SHARE * way.carried_ml)
         clean = replace(clean, carried_ml=clean.carried_ml + (1 - DIRTY_SHARE) * way.carried_ml)
     return soaks

@@ -13,6 +13,7 @@ NAMES = {WHOLE: "Whole plate into the tub", BASKET: "Off the plate, in a basket"
 # Minutes of hands (defaults): parts scraped off wet and the plate wiped; a plate hung into the tub; parts off a plate that is clean.
 LIFT_MIN, HANG_MIN, OFF_CLEAN_MIN = 6.0, 1.0, 4.0
 MOVE_MIN, SWIRL_MIN = 2.0, 1.5  # from bath to bath; swirling for each hollow part
+RECESS_LONGER = 1.0  # (default) skin all in recesses asks for twice the minutes
 ROUND_MM = 4.0  # (default) room a plate needs round it in a tub
 
 
@@ -38,7 +39,8 @@ class Tub:
 @dataclass(frozen=True)
 class WetPlate:
     """A plate as it comes to the baths: its parts' skin and the film on it, those that keep something, how many and how tall they are,
-    and the plate's own size.
+    the plate's own size, the mean wall of the thickest part, and the share of skin deep in
+    recesses.
     """
 
     surface_cm2: float
@@ -47,6 +49,13 @@ class WetPlate:
     parts: int = 1
     tallest_mm: float = 0.0
     plate_mm: tuple[float, float] = (0.0, 0.0)
+    wall_mm: float = 0.0
+    deep_share: float = 0.0
+
+    @property
+    def times_as_long(self) -> float:
+        """How much longer its recesses ask for in a bath."""
+        return 1 + RECESS_LONGER * self.deep_share
 
     @property
     def swirl_min(self) -> float:
@@ -56,7 +65,7 @@ class WetPlate:
 
 @dataclass(frozen=True)
 class Way:
-    """``hands_min``: of hands; ``carried_ml``: resin it brings into the baths; what speaks for it, and against it."""
+    """``hands_min``: of hands; ``carried_ml``: resin it brings into the baths; what speaks for it, and against it; how much longer it soaks."""
 
     key: str
     hands_min: float
@@ -64,6 +73,7 @@ class Way:
     loads: int
     speaks_for: tuple[str, ...]
     against: tuple[str, ...]
+    times_as_long: float = 1.0
 
     @property
     def name(self) -> str:
@@ -106,14 +116,22 @@ def _whole(wet: WetPlate, tub: Tub) -> Way:
         against.append(f"hollow parts must be turned by hand ({names})")
     speaks = ("nothing is touched while it is soft, and the plate is cleaned with it",)
     hands = HANG_MIN + MOVE_MIN + off + wet.swirl_min
-    return Way(WHOLE, hands, _skin_ml(wet) + plate_ml, 1, speaks, tuple(against))
+    return Way(WHOLE, hands, _skin_ml(wet) + plate_ml, 1, speaks, tuple(against), wet.times_as_long)
 
 
 def _in_a_basket(wet: WetPlate, basket_parts: int) -> Way:
     loads = max(ceil(wet.parts / max(basket_parts, 1)), 1)
     hands = LIFT_MIN + MOVE_MIN * loads + wet.swirl_min
     against = (f"{loads} baskets one after the other",) if loads > 1 else ()
-    return Way(BASKET, hands, _skin_ml(wet), loads, ("parts can be turned; the plate is wiped apart",), against)
+    return Way(
+        BASKET,
+        hands,
+        _skin_ml(wet),
+        loads,
+        ("parts can be turned; the plate is wiped apart",),
+        against,
+        wet.times_as_long,
+    )
 
 
 def _by(size_mm: tuple[float, float]) -> str:

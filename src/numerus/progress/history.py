@@ -11,6 +11,7 @@ from numerus.domain.journal import (
     BathFilled,
     BathSettled,
     BathsSwapped,
+    CureVerdict,
     Fact,
     PartBroke,
     PartOutcome,
@@ -22,6 +23,7 @@ from numerus.domain.journal import (
     WashVerdict,
 )
 from numerus.post.bath_book import Carried
+from numerus.post.cure_book import Lit
 from numerus.printing.runs.run_records import RunFold
 
 _TOLD_WHOLE = (
@@ -30,6 +32,7 @@ _TOLD_WHOLE = (
     BathSettled,
     BathsSwapped,
     WashVerdict,
+    CureVerdict,
     PartOutcome,
     RunEnded,
     RunPaused,
@@ -42,7 +45,7 @@ _TOLD_WHOLE = (
 @dataclass
 class History:
     """Runs, the steps done and minutes spent on each figure there ever was, the last finishing step of each, what was carried into
-    the baths.
+    the baths, what light did.
 
     ``facts``: the entries that count, in order, but for old ones that the rest tells whole (``settle``).
     """
@@ -52,6 +55,7 @@ class History:
     hands: dict[str, float] = field(default_factory=dict)
     finished_at: dict[str, datetime] = field(default_factory=dict)
     carried: Carried = field(default_factory=Carried)
+    lit: Lit = field(default_factory=Lit)
     facts: list[Fact] = field(default_factory=list)
 
     @classmethod
@@ -65,6 +69,7 @@ class History:
         self.facts += new
         self.runs.take(new)
         self.carried.take(new)
+        self.lit.take(new)
         hands, steps = self.hands, self.steps
         for at, event, _, figures, minutes, _ in new:
             if figures:

@@ -76,10 +76,12 @@ class TaskList:
 
 def step(
     stage: str, figures: Sequence[str], minutes: float, at: datetime, key: str = "", subject: str = "",
-    planned: float | None = None, carried_ml: float = 0.0, timing: Timing = "planned",
+    planned: float | None = None, carried_ml: float = 0.0, timing: Timing = "planned", lit: tuple[float, float] = (0.0, 0.0),
 ) -> Fact:  # fmt: skip
-    """A journal entry for work of hands: the plan beside the minutes, and whether those were measured or are the plan's."""
-    done = StepDone(stage, key, minutes if planned is None else planned, carried_ml, timing)
+    """A journal entry for work of hands: the plan beside the minutes, and whether those were measured or are the plan's; ``lit``: light
+    that reached a cured plate, and the most.
+    """
+    done = StepDone(stage, key, minutes if planned is None else planned, carried_ml, timing, *lit)
     return Fact(at, done, subject, tuple(figures), minutes)
 
 

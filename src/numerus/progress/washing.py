@@ -9,21 +9,20 @@ from numerus.domain.army import Army
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.post.bath_book import DIRTY, LITRES, Carried
-from numerus.post.emptying import Hollow, hanging, known_hollows
+from numerus.post.emptying import Hollow, Looked, hanging, known_deep_share, known_hollows
 from numerus.post.wash_ways import Tub, Way, WetPlate, advised, ways_of
 from numerus.post.wet_film import film_on
-from numerus.printing.hollow.venting import Tipping
 
 
 @dataclass(frozen=True)
 class Washing:
     """``emptying``: how parts run empty, as far as anybody looked into them; ``litres`` in the dirty bath."""
 
-    emptying: Mapping[str, Tipping | None] = field(default_factory=dict)
+    emptying: Mapping[str, Looked] = field(default_factory=dict)
     litres: float = LITRES
 
     @classmethod
-    def of(cls, carried: Carried, emptying: Mapping[str, Tipping | None]) -> Washing:
+    def of(cls, carried: Carried, emptying: Mapping[str, Looked]) -> Washing:
         return cls(emptying, carried.litres[DIRTY])
 
     def wet_plate(
@@ -35,7 +34,8 @@ class Washing:
             sum(p.surface_cm2 for p in parts), film_on(plans, machine_id),
             tuple(known_hollows(hanging(parts), self.emptying) if hollow is None else hollow), len(parts),
             max((p.pose.height_mm for p in parts if p.pose), default=0.0),
-            (machine.plate_x_mm, machine.plate_y_mm) if machine else (0.0, 0.0),
+            (machine.plate_x_mm, machine.plate_y_mm) if machine else (0.0, 0.0), max((p.wall_mm for p in parts), default=0.0),
+            known_deep_share(hanging(parts), self.emptying),
         )  # fmt: skip
 
     def tub(self, army: Army | None) -> Tub:

@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 import numpy as np
-from PyQt6.QtWidgets import QCheckBox, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.cure.lamp_choice import LampChoice
 from numerus.desk.stages.cure.pictures import DoseList
 from numerus.desk.stages.cure.state import CureState
+from numerus.desk.stages.steps.asked_verdict import AskedVerdict
 from numerus.desk.stages.steps.bench import Shown
 from numerus.desk.stages.steps.plate_bench import PlateStepsBench
 from numerus.desk.view3d.renderer import Renderer, Thing
@@ -16,6 +17,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import column, label, row
 from numerus.geometry.mesh import Floats, xyz
 from numerus.geometry.rays import Camera
+from numerus.post.cure_book import VERDICTS
 from numerus.post.lamp_dose import Station
 from numerus.post.lamp_load import Cured
 from numerus.post.snipping import Snipping
@@ -49,6 +51,25 @@ class CureBench(PlateStepsBench):
         for school in SCHOOLS:
             self.school.addItem(NAMES[school], school)
         self.school.activated.connect(lambda at: self.choose_school(self.school.itemData(at)))
+
+    def build(self) -> QBoxLayout:
+        body = super().build()
+        self.asked = AskedVerdict(VERDICTS, self.judge)
+        return column(body, self.asked, gap=0)
+
+    def judge(self, verdict: str) -> None:
+        """How the plate cured last came out: what the resin wants is learned by it."""
+        fact = self.state.verdict_fact(verdict, self.session.clock())
+        if fact is not None:
+            self.session.commit(f"cured parts: {verdict}", facts=[fact])
+
+    def refresh(self) -> None:
+        """Where nothing waits the plate cured last is still asked about."""
+        super().refresh()
+        if not self.state.waiting and self.state.unjudged is not None:
+            self.show_full()
+            self._show_words()
+        self.done_button.setEnabled(bool(self.state.waiting))
 
     def build_picture(self) -> QWidget:
         self.view = BenchView(self.theme, self.renderer, "The load on the table, as the light reaches it")
@@ -105,6 +126,8 @@ class CureBench(PlateStepsBench):
 
     def _show_words(self) -> None:
         state = self.state
+        run = state.unjudged
+        self.asked.ask(state.plans.plates, run, "After a day, how did {} come out of the light?")
         self.line.aside = state.snipping
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in state.plan])
         self.verdict.setText(state.verdict)

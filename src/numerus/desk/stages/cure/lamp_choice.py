@@ -44,7 +44,7 @@ class LampChoice(QComboBox):
 
     @property
     def _name(self) -> str:
-        return lamp_of(self.session.plans.army, self.session.plans.resin)[0]
+        return lamp_of(self.session.plans.army, self.session.answers.targets)[0]
 
     def use(self, text: str) -> None:
         """A lamp file's text for the army."""
@@ -66,7 +66,7 @@ class LampChoice(QComboBox):
 
     def write_file(self, path: Path) -> None:
         try:
-            path.write_text(lamp_text(*lamp_of(self.session.plans.army, self.session.plans.resin)))
+            path.write_text(lamp_text(*lamp_of(self.session.plans.army, self.session.answers.targets)))
         except OSError as error:
             self.session.failed.emit(
                 PlanError("unwritable", f"{path.name} cannot be written: {error}.", "Choose another folder.")

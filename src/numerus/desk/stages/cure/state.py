@@ -12,7 +12,7 @@ import numpy as np
 from numerus.desk.answers import Answers
 from numerus.desk.stages.steps.plate_state import PlateStepsState
 from numerus.domain.army import Army
-from numerus.domain.journal import Fact, Timing
+from numerus.domain.journal import CureVerdict, Fact, Timing
 from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Resin
 from numerus.errors import Progress
@@ -33,11 +33,13 @@ from numerus.post.supports_off import (
     supports_off,
     tips_off,
 )
+from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.next_tasks import step
 from numerus.words import counted
 
 MOST_SNIPPED = 2  # parts whose order is told
 ABOVE = (0.0, 0.0, 1.0)
+INSIDE_SHARE = 0.1  # of a part's skin without any light that is worth a word
 SHORT_SHARE = 0.1  # of a part's skin under its dose that wants another turn
 
 
@@ -77,7 +79,7 @@ class CureState(PlateStepsState):
 
     @property
     def thickest_mm(self) -> float:
-        return max((sorted(p.extents_mm)[0] for p in self.parts), default=5.0)
+        return max((p.wall_mm for p in self.parts), default=0.0)
 
     @property
     def tips(self) -> int:
@@ -87,7 +89,7 @@ class CureState(PlateStepsState):
     def plan(self) -> list[CureStep]:
         cured_parts = self.cured
         side_min = max((c.minutes for c in cured_parts), default=0.0)
-        dose = self.plans.resin.dose_j_per_cm2
+        dose = self.answers.targets.target.dose
         tips = tips_off(self.held, self.school)
         return cure_plan(self.thickest_mm, tips, dose, max(len(cured_parts), 1), side_min)
 
@@ -124,6 +126,8 @@ class CureState(PlateStepsState):
 
     def _sources(self) -> str:
         """Where the numbers come from."""
+        if self.answers.targets.verdicts:
+            return f"{self.answers.targets.description} The resin's data sheet comes first."
         resin, usual = self.plans.resin, Resin("", "")
         told = (resin.dose_j_per_cm2, resin.brittle_j_per_cm2) != (usual.dose_j_per_cm2, usual.brittle_j_per_cm2)
         doses = (
@@ -145,11 +149,21 @@ class CureState(PlateStepsState):
         if short:
             names = ", ".join(dict.fromkeys(p.part.name for p in short[:4]))
             words.append(f"On their side as well, or under a torch from within: {names}.")
+        words += self._inside()
         most = self.cured[0].station.brittle_j_per_cm2
         brittle = [p for p in self.worst if p.spread[2] > most]
         if brittle:
             words.append(f"Over {most:g} J/cm² somewhere, brittle and yellow: {brittle[0].part.name}.")
         return words or ["Two sides reach all of it."]
+
+    def _inside(self) -> list[str]:
+        """Hollows that no lamp sees into."""
+        inside = [p for p in self.worst if p.unlit_share > INSIDE_SHARE]
+        if not inside:
+            return []
+        most = max(inside, key=lambda p: p.unlit_share)
+        others = f" and {counted(len(inside) - 1, 'other')}" if len(inside) > 1 else ""
+        return [f"No light comes to {most.unlit_share:.0%} of {most.part.name}{others}: a torch through the drain."]
 
     @property
     def worst(self) -> list[PartDose]:
@@ -197,22 +211,39 @@ class CureState(PlateStepsState):
     def done_fact(self, minutes: float, timing: Timing, now: datetime) -> Fact | None:
         if self.run is None:
             return None
-        return step("cure", (), minutes, now, subject=self.run.run_id, planned=self.planned_min, timing=timing)
+        return step(
+            "cure", (), minutes, now, subject=self.run.run_id, planned=self.planned_min, timing=timing, lit=self.got
+        )
+
+    @property
+    def got(self) -> tuple[float, float]:
+        """Light that reached the least lit of the loads, and the most anywhere, J/cm²; 0 where it was not followed yet."""
+        got = [load.got for load in self.cured]
+        return (round(min(g[0] for g in got), 3), round(max(g[1] for g in got), 3)) if got else (0.0, 0.0)
+
+    @property
+    def unjudged(self) -> RunRecord | None:
+        """The plate to be asked about: the one cured last that nobody judged."""
+        return self.answers.standing.runs.get(self.answers.history.lit.unjudged)
+
+    def verdict_fact(self, verdict: str, now: datetime) -> Fact | None:
+        run = self.unjudged
+        return Fact(now, CureVerdict(verdict), run.run_id) if run else None
 
     @property
     def loaded_for(self) -> tuple[object, ...]:
         """What the doses depend on."""
-        return (*(p.blob for p in self.parts), lamp_of(self.plans.army, self.plans.resin))
+        return (*(p.blob for p in self.parts), lamp_of(self.plans.army, self.answers.targets))
 
     @property
     def lamp(self) -> str:
         """The name of the lamp in use."""
-        return lamp_of(self.plans.army, self.plans.resin)[0]
+        return lamp_of(self.plans.army, self.answers.targets)[0]
 
     def curing(self, mesh_of: Callable[[str], Mesh]) -> Callable[[Progress], list[Cured]]:
         """The work of a job: parts laid on the table in loads, and the light followed."""
         named = [(p.label, p.blob) for p in self.parts]
-        _, station = lamp_of(self.plans.army, self.plans.resin)
+        _, station = lamp_of(self.plans.army, self.answers.targets)
 
         def work(progress: Progress) -> list[Cured]:
             loads = loads_of([(name, mesh_of(blob)) for name, blob in named])

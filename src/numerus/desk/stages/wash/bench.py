@@ -5,6 +5,7 @@ from __future__ import annotations
 from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.stages.steps.asked_verdict import AskedVerdict
 from numerus.desk.stages.steps.bench import Shown
 from numerus.desk.stages.steps.plate_bench import PlateStepsBench
 from numerus.desk.stages.wash.bath_dialog import BathDialog
@@ -12,7 +13,7 @@ from numerus.desk.stages.wash.baths_picture import BathsPicture
 from numerus.desk.stages.wash.habits import WashHabits
 from numerus.desk.stages.wash.state import VERDICTS, WashState
 from numerus.desk.stages.wash.ways_picture import WaysPicture
-from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.layout import column
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
 from numerus.post.bath_book import DIRTY
 from numerus.post.emptying import SHAPES, Hollow
@@ -40,11 +41,7 @@ class WashBench(PlateStepsBench):
 
     def build(self) -> QBoxLayout:
         body = super().build()
-        self.judging, self.judged = (
-            label("", "note"),
-            {v: button(v, lambda v=v: self.judge(v), "link") for v in VERDICTS},
-        )
-        self.asked = panel(row(self.judging, *self.judged.values(), -1, gap=8, margins=(16, 0, 16, 8)), "drawer")
+        self.asked = AskedVerdict(VERDICTS, self.judge)
         return column(body, self.asked, gap=0)
 
     def build_picture(self) -> QWidget:
@@ -118,7 +115,7 @@ class WashBench(PlateStepsBench):
         state = self.state
         self.picture.show_book(state.carried, state.limit, state.tubs, state.shares, self.session.now)
         self.line.liquid = state.carried.liquid[DIRTY]
-        self._ask_verdict()
+        self.asked.ask(state.plans.plates, state.unjudged, "Once dry and lit, how did {} come out?")
         plan = state.plan if state.waiting else []
         self.line.show_steps([Shown(s.title, s.minutes, s.detail, s.hands) for s in plan])
         self.verdict.setText(state.verdict if state.waiting else self.waiting_words)
@@ -135,13 +132,6 @@ class WashBench(PlateStepsBench):
         if state.waiting:
             self.ways.show_ways(state.ways, state.way.key, state.advised)
             self.ways.show_queue(state.queue, self.session.now)
-
-    def _ask_verdict(self) -> None:
-        run = self.state.unjudged
-        self.asked.setVisible(run is not None)
-        if run is not None:
-            plate = self.state.plans.plates.get(run.plate_id)
-            self.judging.setText(f"Once dry and lit, how did {plate.name if plate else 'the last plate'} come out?")
 
     def done(self) -> None:
         fact = self.state.done_fact(*self.minutes.taken(), self.session.clock())

@@ -36,6 +36,7 @@ from numerus.progress.printing.planned_runs import next_runs
 MOST_TOLD, MOST_KNOWN = 2, 500  # hollow parts told in the line; shapes of which a book keeps how they run empty
 WATER_WASHABLE = "water-washable"
 VERDICTS = (CLEAN_PART, TACKY, WHITE)
+SOFTENS_MM = 0.5  # (default) walls that do
 CHANGING_MIN = 10.0  # of hands, to settle, filter and fill up a bath (default)
 
 
@@ -201,12 +202,20 @@ class WashState(PlateStepsState):
 
     @property
     def plan(self) -> list[WashStep]:
-        return wash_plan(self.wet, self.way, *self.tubs, self.drains_min, dry_min(self.carried.judged))
+        return wash_plan(self.wet, self.way, *self.tubs, self.drains_min, dry_min(self.carried.judged, self.wet))
 
     @property
     def verdict(self) -> str:
         soak = sum(round(s.minutes) for s in self.plan if "bath" in s.title and not s.hands)  # as the steps show them
-        return f"{soak:.0f} min of soaking in all: under {LIMIT_MIN:.0f} (a default; see the resin's data sheet), or thin parts soften."
+        limit = f"under {LIMIT_MIN:.0f} (a default; see the resin's data sheet)"
+        return f"{soak:.0f} min of soaking in all: {limit}, or thin parts soften{self._softens}."
+
+    @property
+    def _softens(self) -> str:
+        """The thinnest parts of the plate by name."""
+        thin = sorted((p for p in self.parts if 0 < p.thinnest_mm < SOFTENS_MM), key=lambda p: p.thinnest_mm)
+        names = list(dict.fromkeys(p.label for p in thin))[:MOST_TOLD]
+        return f" ({', '.join(names)})" if names else ""
 
     @property
     def planned_min(self) -> float:
