@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import QDialog
 
 from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.stages.build.bench import FLAWS_PAGE
+from numerus.desk.stages.build.warp_dialog import WarpDialog
 from numerus.desk.stages.finish.last_look_state import LastLookState
 from numerus.desk.window import MainWindow
 
@@ -137,3 +138,30 @@ def test_a_flaw_that_was_seen_is_pinned_and_judged_at_table_distance(window: Mai
     assert [f.size_mm for f in last.flaws] == [0.9, 0.1]
     session.undo(), session.undo()
     assert not any(f.kind == "pinned by hand" for f in state.flaws)
+
+
+def test_a_bent_part_is_measured_and_pinned_with_what_straightens_it(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Straight until somebody measures; a thin one goes into hot water; pinned it is in the list, and undone it is not."""
+    bench = opened(window)
+    bench.open_page(FLAWS_PAGE)
+
+    def measured(dialog: WarpDialog) -> int:
+        assert not dialog.take.isEnabled() and "as long as planned" in dialog.says.text()
+        dialog.slot.setCurrentIndex(dialog.slot.findData("right arm"))
+        dialog.bow.setValue(1.5)
+        told.append(dialog.says.text())
+        return QDialog.DialogCode.Accepted
+
+    told: list[str] = []
+    monkeypatch.setattr(WarpDialog, "exec", measured)
+    bench.flaw_page.pins.bent.click()
+    flaw = bench.flaws.flaw
+    assert (
+        flaw.kind == "pinned by hand"
+        and flaw.words.startswith("right arm: bent 1.5 mm")
+        and told[0][1:20] in flaw.words
+    )
+    window.session.undo()
+    assert not any(f.kind == "pinned by hand" for f in bench.flaws.flaws)

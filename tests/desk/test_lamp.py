@@ -76,7 +76,7 @@ def test_supports_come_off_part_by_part_as_it_was_chosen(window: MainWindow) -> 
         p.label for p in bench.state.parts
     }
     reached: set[str] = set()
-    for _ in range(1 + len(bench.state.worst) // 7):
+    for _ in range(1 + len(bench.state.worst) // 6):
         bench.list.grab()
         reached |= {
             r.description.partition(":")[0] for r in bench.list.regions if "click for the other" in r.description

@@ -20,12 +20,13 @@ from numerus.desk.stages.build.flaw_state import FlawState, flaw_work
 from numerus.desk.stages.build.flaw_state import Key as FlawKey
 from numerus.desk.stages.build.state import BuildState, LookKey
 from numerus.desk.stages.build.template_sheet import write_templates
+from numerus.desk.stages.build.warp_dialog import WarpDialog
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column
 from numerus.errors import NumerusError
-from numerus.geometry.mesh import Mesh, merged
+from numerus.geometry.mesh import Mesh, merged, xyz
 from numerus.surface.brush_reach import BRUSH
 from numerus.words import waits
 
@@ -73,6 +74,7 @@ class BuildBench(StepsBench):
         self.apart_page.worth_kept.connect(self._keep_worth)
         self.apart_page.templates_wanted.connect(self.ask_templates)
         self.flaw_page = FlawPage(self.context, self.renderer, self.flaws, self.deal, self.pin)
+        self.flaw_page.pins.bent.clicked.connect(lambda _: self.ask_bent())
         self.tabs = {}
         for name, page in ((STEPS_PAGE, steps), (APART_PAGE, self.apart_page), (FLAWS_PAGE, self.flaw_page)):
             self.stack.addWidget(page)
@@ -234,6 +236,14 @@ class BuildBench(StepsBench):
         if fact is not None:
             self.flaws.chosen = self.flaws.after()
             self.session.commit(f"{way.name}, {self.state.figure.name}", facts=[fact])
+
+    def ask_bent(self) -> None:
+        """A part measured against its plan; what is bent is pinned in its middle, with what straightens it."""
+        dialog = WarpDialog(self.state.parts, self)
+        if dialog.exec() and dialog.part is not None:
+            mesh, warp = self.session.mesh(dialog.part.blob), dialog.warp
+            middle = mesh.vertices[np.argmin(np.linalg.norm(mesh.vertices - mesh.bounds_mm.mean(axis=0), axis=1))]
+            self.pin(self.flaws.pin(dialog.slot.currentData(), xyz(middle, 2), warp.bow_mm, warp.words))
 
     def pin(self, flaw: Flaw) -> None:
         """A flaw that was pointed at is judged by how it is seen round the table, in a job, and written down."""

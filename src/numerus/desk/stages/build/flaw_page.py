@@ -126,7 +126,10 @@ class PinRow(QWidget):
         self.words.setPlaceholderText("what it is")
         self.words.setAccessibleName("What the flaw is")
         self.words.setMaxLength(80)
-        layout = row(self.press, self.across, self.words, gap=6)
+        self.bent = button(
+            "It is bent …", lambda: None, "link", "A part measured against its plan, and what straightens it"
+        )
+        layout = row(self.press, self.across, self.words, self.bent, gap=6)
         layout.setStretch(2, 1)
         self.setLayout(layout)
 

@@ -10,7 +10,7 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.post.lamp_load import Cured, PartDose
 
-ROW_PX, MOST_ROWS = 19.0, 7
+ROW_PX, MOST_ROWS = 19.0, 6
 NAME_W, SHARES_W, OFF_W = 132.0, 112.0, 76.0
 
 

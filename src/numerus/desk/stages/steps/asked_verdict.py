@@ -21,6 +21,7 @@ class AskedVerdict(QWidget):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
         layout.addWidget(panel(row(self.words, *self.pressed.values(), -1, gap=8, margins=(16, 0, 16, 8)), "drawer"))
+        self.hide()
 
     def ask(self, plates: Mapping[str, Plate], run: RunRecord | None, question: str) -> None:
         """About a run's plate, ``question`` with {} for its name; nothing is asked where there is none."""

@@ -29,7 +29,7 @@ class BathsPicture(Drawing):
         self.carried, self.limit = Carried(), spent_at(())
         self.coming: Sequence[tuple[datetime, str, float]] = ()
         self.now = datetime.min
-        self.hold("setMinimumSize", 320, 190)
+        self.hold("setMinimumSize", 320, 172)
 
     def show_book(
         self,
