@@ -6,7 +6,7 @@ lever over the section's modulus w t²/6 comes to what the resin bears (Gere and
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from math import exp
 
@@ -27,7 +27,7 @@ KNOCK_N, MOST_CHANCE = (
 SURE_AS_FIGURES = 5.0  # (default) the foretold chance weighs as much as so many figures seen
 SAME_MM = 3.0  # breaks nearer than that are of one place
 BAND_MM = 0.5  # beside a section, skin that tells how wide it is
-MOST_PLACES = 3
+MOST_PLACES, LEAST_PATCH_MM2 = 3, 0.2  # told of a part; thin skin that is no speck
 
 
 @dataclass(frozen=True)
@@ -73,11 +73,13 @@ def fragile_places(mesh: Mesh) -> list[Fragile]:
     thin = wall < THIN_MM
     piece = _pieces(len(mesh.vertices), edges[thin[edges[:, 0]] == thin[edges[:, 1]]])
     joins = np.unique(np.sort(piece[edges[thin[edges[:, 0]] != thin[edges[:, 1]]]], axis=1), axis=0)
+    beside = _beside(joins)
     size = np.bincount(piece, mesh.vertex_areas_mm2).astype(float)
     found = [
         place
         for patch in np.unique(piece[thin])
-        if (place := _limb(mesh, wall, piece == patch, _beyond(int(patch), joins, size, piece))) is not None
+        if size[patch] > LEAST_PATCH_MM2
+        and (place := _limb(mesh, wall, piece == patch, _beyond(int(patch), beside, size, piece))) is not None
     ]
     return _apart(sorted(found, key=lambda f: f.force_n))[:MOST_PLACES]
 
@@ -120,20 +122,25 @@ def _pieces(count: int, edges: NDArray[np.int32]) -> NDArray[np.int32]:
     return np.asarray(connected_components(graph, directed=False)[1])
 
 
-def _beyond(patch: int, joins: NDArray[np.int32], size: Floats, piece: NDArray[np.int32]) -> NDArray[np.bool_]:
+def _beside(joins: NDArray[np.int32]) -> dict[int, set[int]]:
+    """Of each piece of skin those it borders on, from pairs (k, 2)."""
+    beside: dict[int, set[int]] = {}
+    for one, other in joins.tolist():
+        beside.setdefault(one, set()).add(other)
+        beside.setdefault(other, set()).add(one)
+    return beside
+
+
+def _beyond(patch: int, beside: Mapping[int, set[int]], size: Floats, piece: NDArray[np.int32]) -> NDArray[np.bool_]:
     """Vertices (n,) of a thin patch and of all that hangs on it alone: what is left of its surroundings without the largest piece."""
-    beside = {int(b if a == patch else a) for a, b in joins if patch in (a, b)}
-    held = max(beside, key=lambda k: size[k], default=-1)
-    met, ahead = {patch}, [p for p in beside if p != held]
+    around = beside.get(patch, set())
+    held = max(around, key=lambda k: size[k], default=-1)
+    met, ahead = {patch, held}, [p for p in around if p != held]
     while ahead:
         one = ahead.pop()
         met.add(one)
-        ahead += [
-            int(b if a == one else a)
-            for a, b in joins
-            if one in (a, b) and not {int(a), int(b)} & {held} and not {int(a), int(b)} <= met
-        ]
-    return np.isin(piece, list(met))
+        ahead += beside[one] - met
+    return np.isin(piece, list(met - {held}))
 
 
 def _limb(mesh: Mesh, wall: Floats, thin: NDArray[np.bool_], beyond: NDArray[np.bool_]) -> Fragile | None:

@@ -65,22 +65,13 @@ def _turns(
     """A plate goes in when the hands are free, the tub is, and whatever soaks by then will be met in time."""
     turns: list[Turn] = []
     for number, (name, lift, soak) in enumerate(zip(names, ready, soaks, strict=True)):
-        if all_lifted:
-            lifted = sum(ready[:number]), sum(ready[: number + 1])
-            turns.append(
-                next(
-                    t for s in _starts(sum(ready), 0.0, soak, turns) if _fits(t := _turn(name, lifted, s, soak), turns)
-                )
-            )
-        else:
-            begun = turns[-1].lifted[1] if turns else 0.0
-            turns.append(
-                next(
-                    t
-                    for s in _starts(begun, lift, soak, turns)
-                    if _fits(t := _turn(name, (s, s + lift), s + lift, soak), turns)
-                )
-            )
+        before = sum(ready[:number]), sum(ready[: number + 1])
+        begun, hands = (sum(ready), 0.0) if all_lifted else (turns[-1].lifted[1] if turns else 0.0, lift)
+        tried = (
+            _turn(name, before if all_lifted else (s, s + lift), s + hands, soak)
+            for s in _starts(begun, hands, soak, turns)
+        )
+        turns.append(next(t for t in tried if _fits(t, turns)))
     return turns
 
 
