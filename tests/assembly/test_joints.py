@@ -7,7 +7,7 @@ import pytest
 
 from helpers import box_mesh
 from numerus.assembly.balance import RESIN_G_PER_MM3
-from numerus.assembly.joints import GRAVITY, KNOCK_G, joints_of
+from numerus.assembly.joints import GRAVITY, KNOCK_G, Gap, Joint, built_before_cured, joints_of
 
 POST, BAR = box_mesh((6, 6, 10), (-3, -3, 0)), box_mesh((23, 6, 3), (-3, -3, 10))
 
@@ -46,3 +46,11 @@ def test_what_hangs_on_a_joint_is_all_that_comes_off_with_it() -> None:
     heavy = box_mesh((40, 40, 40), (-20, -20, 20))
     stem = box_mesh((1, 1, 20), (-0.5, -0.5, 0))
     assert joints_of([("stem", stem), ("top", heavy)])[0].advice.startswith("pin")
+
+
+def test_what_building_before_the_lamp_shades_is_the_skin_that_touches() -> None:
+    """All of it together, the largest named, half a minute of a torch for each; nothing touches, nothing is said."""
+    joints = [Joint("body", "head", 12.0, 0, 0, Gap()), Joint("body", "arm", 30.4, 0, 0, Gap())]
+    said = built_before_cured(joints)
+    assert "42 mm² in 2 joints" in said and "between body and arm (30 mm²)" in said and "1 min" in said
+    assert built_before_cured([]) == ""

@@ -55,6 +55,8 @@ class Magnet(NamedTuple):
 MAGNETS = Magnet(2, 1, 0.8), Magnet(3, 1, 1.5), Magnet(3, 2, 2.3), Magnet(4, 2, 3.5), Magnet(5, 2, 5.0)  # (defaults)
 PULL_LEFT, MAGNET_EDGE_MM = 0.5, 0.4  # (defaults) of the pull, through paint and glue; material round a magnet
 
+TORCH_MIN = 0.5  # (default) to light a joint that was set with raw resin
+
 
 @dataclass(frozen=True)
 class Gap:
@@ -236,3 +238,15 @@ def _reached(start: int, pairs: Sequence[tuple[int, int]], many: int) -> set[int
                     touched.add(other)
                     ask.append(other)
     return touched & set(range(many))
+
+
+def built_before_cured(joints: Sequence[Joint]) -> str:
+    """What the school that builds before the lamp shades, and what it costs; "" where nothing touches."""
+    if not joints:
+        return ""
+    most = max(joints, key=lambda j: j.area_mm2)
+    raw, minutes = sum(j.area_mm2 for j in joints), TORCH_MIN * len(joints)
+    return (
+        f"Built before the lamp, {raw:.0f} mm² in {len(joints)} joints see no light, most between {most.a} and {most.b} "
+        f"({most.area_mm2:.0f} mm²): resin as glue, each lit by a torch as it is set ({minutes:g} min, a default); glue holds cured skin alone."
+    )

@@ -13,6 +13,7 @@ from numerus.assembly.balance import SAFE_DEG, Balance, balance
 from numerus.assembly.build_look import BuildLook, look_at_build
 from numerus.assembly.drill_template import DrillTemplate, drill_templates
 from numerus.assembly.flaws import Flaw, Way, seen_round_the_table
+from numerus.assembly.joints import built_before_cured
 from numerus.desk.context import Context
 from numerus.desk.stages.build.apart_page import ApartPage
 from numerus.desk.stages.build.flaw_page import FlawPage
@@ -139,7 +140,7 @@ class BuildBench(StepsBench):
         self.line.show_steps([Shown(s.title, s.minutes, s.detail) for s in state.plan])
         self.note.setText(
             "Angle from the centre of mass to the edge of what touches the table, in its weakest direction; "
-            f"{SAFE_DEG:.0f}° and more stands well."
+            f"{SAFE_DEG:.0f}° and more stands well. {built_before_cured(state.known.joints) if state.known else ''}".strip()
         )
         self.minutes.plan(state.figure_id, state.planned_min)
         self.with_meshes(state.parts.values(), self._show_parts)
