@@ -5,7 +5,7 @@ from dataclasses import replace
 import numpy as np
 import pytest
 
-from numerus.demo.army import make_demo
+from numerus.book.book import Book
 from numerus.domain.printing.machines import Resin
 from numerus.post.wet_film import HALVES_C, USUAL_C, USUAL_DRAIN_MIN, film_mm, film_on, film_words
 
@@ -38,10 +38,8 @@ def test_a_warm_room_leaves_less_and_a_cold_one_more() -> None:
     assert film_mm(RESIN, 0.0) == film_mm(RESIN, 0.5) < 4 * RESIN.film_mm, "lifted off at once it has dripped, too"
 
 
-def test_the_film_is_told_by_the_room_of_the_machine_and_the_users_own_draining(tmp_path) -> None:  # type: ignore[no-untyped-def]
-    from helpers import EVENING
-
-    plans = make_demo(tmp_path / "demo.numerus", EVENING).plans
+def test_the_film_is_told_by_the_room_of_the_machine_and_the_users_own_draining(demo: Book) -> None:
+    plans = demo.plans
     machine = next(iter(plans.machines.values()))
     cold = replace(machine, room_c=16.0)
     patient = replace(plans, army=replace(plans.army, drain_min=20.0), machines={**plans.machines, machine.id: cold})
