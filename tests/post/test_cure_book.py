@@ -60,3 +60,12 @@ def test_the_journal_tells_which_light_a_judged_plate_got() -> None:
     lit = Lit()
     lit.take(entries)
     assert lit == history.lit
+
+
+def test_once_a_plate_is_judged_nobody_is_asked_about_those_before() -> None:
+    lit = Lit()
+    lit.take([step("cure", (), 10, EVENING, subject=run, lit=(1.2, 4.0)) for run in ("one", "two", "three")])
+    lit.take([Fact(EVENING, CureVerdict(HARD), "two")])
+    assert lit.unjudged == "three" and list(lit.doses) == ["three"]
+    lit.take([Fact(EVENING, CureVerdict(HARD), "three")])
+    assert lit.unjudged == "" and len(lit.judged) == 2

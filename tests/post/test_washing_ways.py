@@ -111,3 +111,13 @@ def test_what_lies_in_recesses_soaks_longer_within_what_thin_parts_bear() -> Non
     bath = Bath("Dirty", 1.5, 0)
     assert soak_min(bath, ways[BASKET]) == pytest.approx(1.3 * bath.minutes())
     assert soak_min(Bath("Dirty", 1.5, 500, "glycol"), ways[WHOLE]) == 6.0
+
+
+def test_a_plate_of_several_baskets_takes_the_tubs_as_often() -> None:
+    """Three baskets of one plate are three turns, lifted off once, leaving all it carries."""
+    way = ways_of(plate(parts=50), TUB, 24)[BASKET]
+    queue = queue_of([("large", way)], Bath("D", 1.5, 0), Bath("C", 1.5, 0))
+    assert [t.plate for t in queue.turns] == [f"large, basket {n}" for n in (1, 2, 3)]
+    assert sum(t.lifted[1] - t.lifted[0] for t in queue.turns) == pytest.approx(LIFT_MIN)
+    alone = queue_of([("small", ways_of(plate(), TUB, 24)[BASKET])], Bath("D", 1.5, 0), Bath("C", 1.5, 0))
+    assert queue.minutes > alone.minutes

@@ -33,11 +33,8 @@ MOST_OF_A_KIND = 6
 UNREACHED_MM2 = 4.0  # (default) of skin in sight that no brush reaches, worth a word
 BESIDE, BESIDE_MM = 16, 1.0  # vertices beside a place that tell whether it is seen
 LITTLE_SEEN, UNSEEN = 0.05, 0.02  # of the looks from round the table
-ROUND_MM, CURVE_MM, MOST_PAIRED = (
-    6.0,
-    2.0,
-    120,
-)  # (default) a bend tighter than that is round; skin beside a place; of it paired
+ROUND_MM = 6.0  # (default) a bend tighter than that is round
+CURVE_MM, MOST_PAIRED = 2.0, 120  # skin beside a place, and how many places of it are paired
 PRIMER_FILLS_MM = 0.15  # (default) what two coats of filler primer close
 CELL_MM = 6.0  # unreached places nearer than that are one
 
@@ -112,7 +109,8 @@ def flaws_of(
 ) -> list[Flaw]:
     """What to look at, by how much of it is told apart at the table, the worst first. ``apart``: slots painted before they are glued on."""
     whole = merged([p.mesh.bare() for p in parts])
-    found = [f for joint in look.joints if (f := _seam(joint, whole)) is not None] + _unreached(look, apart)
+    skin = cKDTree(whole.vertices)
+    found = [f for joint in look.joints if (f := _seam(joint, whole, skin)) is not None] + _unreached(look, apart)
     for n, part in enumerate(parts):
         progress(n / len(parts))
         found += [*_scars(part), *_stairs(part), *_thin(part), *_little_margin(part)]
@@ -169,12 +167,12 @@ def pinned_flaw(slot: str, at_mm: Place, facing: Place, size_mm: float, seen: fl
     return _advised(flaw if across else replace(flaw, ways=(ways[-1], *ways[:-1])))
 
 
-def _seam(joint: Joint, whole: Mesh) -> Flaw | None:
+def _seam(joint: Joint, whole: Mesh, skin: cKDTree) -> Flaw | None:
     """A joint that leaves a gap: what fills it by how wide it is, and how round the skin beside it."""
     gap = joint.gap
     if gap.mean_mm < GLUE_FILLS_MM:
         return None
-    radius_mm = radius_beside(whole, gap.at_mm)
+    radius_mm = radius_beside(whole, skin, gap.at_mm)
     on = f"on a curve of {radius_mm:.0f} mm" if radius_mm < ROUND_MM else "on flat skin"
     words = (
         f"{joint.a} to {joint.b}: {gap.mean_mm:.2f} mm open, {gap.most_mm:.2f} at most, {gap.area_mm2:.1f} mm², {on}"
@@ -183,13 +181,16 @@ def _seam(joint: Joint, whole: Mesh) -> Flaw | None:
     return Flaw(key, SEAM, joint.a, gap.at_mm, gap.mean_mm, 0.0, words, seam_ways(gap.mean_mm, radius_mm))
 
 
-def radius_beside(mesh: Mesh, at_mm: Sequence[float]) -> float:
-    """How round skin is beside a place, mm: the tightest bend, by how normals turn along it; infinite where it is flat."""
-    near = cKDTree(mesh.vertices).query_ball_point(at_mm, CURVE_MM)
+def radius_beside(mesh: Mesh, skin: cKDTree, at_mm: Sequence[float]) -> float:
+    """How round skin is beside a place, mm: the tightest bend, by how normals turn along it; infinite where it is flat. ``skin``: the
+    mesh's vertices.
+    """
+    near = np.sort(skin.query_ball_point(at_mm, CURVE_MM))
+    near = near[:: len(near) // MOST_PAIRED + 1]
     if len(near) < 2:
         return float("inf")
     place, normal = mesh.vertices[near], mesh.vertex_normals[near]
-    one, other = np.triu_indices(min(len(near), MOST_PAIRED), 1)
+    one, other = np.triu_indices(len(near), 1)
     away = np.linalg.norm(place[one] - place[other], axis=1)
     same = (away > CURVE_MM / 8) & (np.einsum("ij,ij->i", normal[one], normal[other]) > 0)
     if not same.any():

@@ -36,7 +36,7 @@ class Lighted(NamedTuple):
 
 @dataclass
 class Lit:
-    """Folded as entries come: doses by the plate's run until it is judged, and all that was judged."""
+    """Folded as entries come: doses by the plate's run until it or a later one is judged, and all that was judged."""
 
     doses: dict[str, tuple[float, float]] = field(default_factory=dict)
     judged: list[Lighted] = field(default_factory=list)
@@ -47,7 +47,10 @@ class Lit:
             if isinstance(event, StepDone) and event.stage == "cure" and event.reached_j_per_cm2:
                 self.doses[fact.subject] = event.reached_j_per_cm2, event.most_j_per_cm2
             elif isinstance(event, CureVerdict) and fact.subject in self.doses:
-                self.judged.append(Lighted(*self.doses.pop(fact.subject), event.verdict))
+                self.judged.append(Lighted(*self.doses[fact.subject], event.verdict))
+                runs = list(self.doses)
+                for run in runs[: runs.index(fact.subject) + 1]:  # nobody remembers those before
+                    del self.doses[run]
 
     @property
     def unjudged(self) -> str:

@@ -41,12 +41,21 @@ class Queue:
 
 def queue_of(plates: Sequence[tuple[str, Way]], dirty: Bath, clean: Bath) -> Queue:
     """Plates in their order, each leaving what it carries in the baths; the sooner of the two ways to share the hands."""
+    plates = [basket for name, way in plates for basket in _baskets(name, way)]
     soaks = _soaks(plates, dirty, clean)
-    ready = [HANG_MIN if w.key == WHOLE else LIFT_MIN for _, w in plates]
+    ready = [HANG_MIN if w.key == WHOLE else LIFT_MIN / w.loads for _, w in plates]
     names = [name for name, _ in plates]
     alone = sum(r + d + c + 2 * TAKE_MIN for r, (d, c) in zip(ready, soaks, strict=True))
     ways = [Queue(tuple(_turns(names, ready, soaks, first)), first, alone) for first in (False, True)]
     return min(ways, key=lambda q: q.minutes)
+
+
+def _baskets(name: str, way: Way) -> list[tuple[str, Way]]:
+    """A plate that fills several baskets goes through as so many."""
+    if way.loads == 1:
+        return [(name, way)]
+    each = replace(way, carried_ml=way.carried_ml / way.loads)
+    return [(f"{name}, basket {n + 1}", each) for n in range(way.loads)]
 
 
 def _soaks(plates: Sequence[tuple[str, Way]], dirty: Bath, clean: Bath) -> list[tuple[float, float]]:

@@ -23,7 +23,6 @@ WORDS_OF = {
     BathSettled: "settled and filtered",
     BathsSwapped: "the clean one made the dirty one",
 }
-"""Under which word a book keeps how shapes run empty."""
 
 
 class WashBench(PlateStepsBench):
