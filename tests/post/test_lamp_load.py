@@ -82,7 +82,7 @@ def test_a_sample_tells_what_the_whole_skin_gets() -> None:
     for target in (0.6, 1.2, 2.0):
         true = load[0].mesh.areas_mm2[whole < target].sum() / load[0].mesh.areas_mm2.sum()
         assert part.share_under(part.both, target) == pytest.approx(true, abs=0.05)
-    first, both = part.by_vertex
+    first, both, _ = part.by_vertex
     assert np.median(np.abs(both - (lying + over))) < 0.15 * np.median(lying + over)
     assert len(first) == len(load[0].mesh.vertices)
 
@@ -125,3 +125,62 @@ def test_the_inside_of_a_hollow_is_told_apart_from_what_has_too_little() -> None
     station = replace(box(), reflect=0.0)
     hollow, solid = (cured(loads_of([("box", m)])[0], station).parts[0] for m in (merged([outer, inner]), outer))
     assert hollow.unlit_share == pytest.approx(share, abs=0.12) and solid.unlit_share < 0.1
+
+
+def sword() -> Mesh:
+    """A long blade with a heavy hilt."""
+    return merged([box_mesh((52, 5, 2), (8, 3, 0)), box_mesh((8, 11, 6))])
+
+
+def test_blades_point_outward_where_there_is_room() -> None:
+    """Of swords laid anyhow: none whose blade points to the middle could be turned half round without lying on another."""
+    (load,) = loads_of([(f"s{n}", sword()) for n in range(7)])
+    assert all(_apart_boxes(a.mesh, b.mesh) for a, b in combinations(load, 2))
+    outward = [_blade(p.mesh) @ p.mesh.bounds_mm.mean(axis=0)[:2] >= 0 for p in load]
+    assert sum(outward) >= 5
+    for part in (p for p, out in zip(load, outward, strict=True) if not out):
+        centre = part.mesh.bounds_mm.mean(axis=0)
+        spun = part.mesh.transformed(rotation_matrix(np.diag([-1.0, -1.0, 1.0]))).moved(
+            (2 * centre[0], 2 * centre[1], 0)
+        )
+        near = min(_gap(spun, other.mesh) for other in load if other is not part)
+        assert near < 6 or np.hypot(*spun.vertices[:, :2].T).max() > 100
+
+
+def _blade(mesh: Mesh) -> np.ndarray:
+    """From the hilt's middle to the blade's: a merged sword has its blade's eight corners first."""
+    return mesh.vertices[:8, :2].mean(axis=0) - mesh.vertices[8:, :2].mean(axis=0)
+
+
+def _boxes(mesh: Mesh) -> list[Mesh]:
+    return [Mesh(mesh.vertices[:8], mesh.faces[:12]), Mesh(mesh.vertices[8:], mesh.faces[12:] - 8)]
+
+
+def _apart_boxes(one: Mesh, other: Mesh) -> bool:
+    return all(_apart(a, b) for a in _boxes(one) for b in _boxes(other))
+
+
+def _gap(one: Mesh, other: Mesh) -> float:
+    """The least between points strewn over two parts, seen from above."""
+    a, b = (subdivided(m, 4).vertices[:, :2] for m in (one, other))
+    return float(np.min(np.linalg.norm(a[:, None] - b[None], axis=2)))
+
+
+def test_thin_skin_is_brittle_from_less_light() -> None:
+    """Light comes through a sheet of half a millimetre as one over e, through six millimetres hardly any."""
+    (load,) = loads_of([("sheet", subdivided(box_mesh((40, 40, 0.5)), 3))])
+    sheet = cured(load, replace(ABOVE, brittle_j_per_cm2=8.0), 1.0).parts[0]
+    flat = np.abs(load[0].mesh.vertex_normals[load[0].sample][:, 2]) > 0.99
+    assert flat.any() and sheet.limit[flat] == pytest.approx(8 / (1 + np.exp(-1)), rel=0.01)
+    (load,) = loads_of([("slab", subdivided(box_mesh((40, 40, 6)), 2))])
+    slab = cured(load, replace(ABOVE, brittle_j_per_cm2=8.0), 1.0).parts[0]
+    assert np.median(slab.limit) == pytest.approx(8.0, rel=0.001)
+
+
+def test_what_thin_skin_got_is_told_as_thick_skin_would_have_to_get_it() -> None:
+    """So that a sheet that broke teaches the resin's own limit."""
+    (load,) = loads_of([("sheet", subdivided(box_mesh((40, 40, 0.5)), 3))])
+    done = cured(load, ABOVE, 1.0)
+    (sheet,) = done.parts
+    assert done.got[1] > sheet.both.max() * 1.3
+    assert sheet.over_share == pytest.approx(float((sheet.both > sheet.limit).mean()))

@@ -19,13 +19,17 @@ from numerus.errors import PlanError
 from numerus.paint.figure.touching import packed_pairs, touching_key, unpacked_pairs, zones_between
 from numerus.paint.rack.pots import rack_of
 from numerus.post.emptying import Looked, hanging
+from numerus.post.supports_off import USUAL_OFF_MIN
+from numerus.post.wash import HANDS_MIN
 from numerus.printing.hollow.venting import Tipping
+from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.bench_plan import BenchPlan, bench_plan
 from numerus.progress.next_tasks import orders, paint_batch, parts_come_out
 from numerus.progress.painting.painting_line import paint_line, stroke_tasks
 from numerus.progress.rates import rates
-from numerus.progress.standing import standing
+from numerus.progress.standing import Standing, standing
 from numerus.progress.washing import Washing
+from numerus.progress.work import UnitWork, work_by_unit
 
 
 @pytest.fixture
@@ -187,3 +191,31 @@ def test_the_evenings_and_the_orders_wash_hollow_parts_for_as_long_as_the_bench_
         for e in ({}, emptying)
     )  # fmt: skip
     assert slow - quick == 1.5 * copies
+
+
+def test_the_forecast_washes_plates_and_takes_supports_off_in_the_minutes_of_the_evenings(demo: Book) -> None:
+    """By whichever way and school the user chose: what lies on plates counts there as it is planned."""
+    found, army = standing(demo.plans, demo.history), demo.plans.army
+    assert army is not None
+    rate, seen = rates(demo.history.facts, army), []
+    for changed in (army, replace(army, wash_way="plate", supports_off="after")):
+        plans = replace(demo.plans, army=changed)
+        planned = bench_plan(plans, demo.history.facts, found, EVENING).tasks
+        wet = {k: sum(t.task.minutes for t in planned if t.task.key.endswith(f"/{k}")) for k in ("wash", "cure")}
+        units = work_by_unit(plans, found, rate)
+        unplated = sum(_usual_runs(u, plans, found) for u in units)
+        for stage, usual in (("wash", HANDS_MIN), ("cure", USUAL_OFF_MIN)):
+            told = sum(u.hands.get(stage, 0.0) for u in units)
+            assert told == pytest.approx(wet[stage] + unplated * usual * rate["wash and cure"].factor)
+        seen.append(wet)
+    assert seen[0] != seen[1]
+
+
+def _usual_runs(unit: UnitWork, plans: Plans, found: Standing) -> float:
+    """A unit's runs for what lies on no plate: all it has less its share of plates."""
+    coming = {p.id for p in waiting_plates(plans.plates, found.runs)} | {
+        r.plate_id for r in found.runs.values() if r.state in ("printing", "hanging", "printed", "washed")
+    }
+    placed = [plans.plates[p].placed for p in coming]
+    owners = [[plans.figures[p.figure_id].unit_id for p in own if p.figure_id in plans.figures] for own in placed]
+    return unit.wet_runs - sum(own.count(unit.unit_id) / len(own) for own in owners if own)

@@ -12,8 +12,8 @@ from typing import Any
 
 from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
 from numerus.cli.colours import match, mix, rack_of_book
-from numerus.cli.evenings import cure_of, line_of, wash_of
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
+from numerus.cli.line import line_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
 from numerus.cli.money import costs_of, quote_of
 from numerus.cli.packing import trays_of
@@ -21,6 +21,7 @@ from numerus.cli.painting import paint_file
 from numerus.cli.plates import plates_made, printed_layers
 from numerus.cli.results import refused
 from numerus.cli.surfaces import direction, fields_of_file, zones_of_file
+from numerus.cli.wash_and_cure import cure_of, wash_of
 from numerus.errors import NumerusError
 
 Command = Callable[[str, Any, str], argparse.ArgumentParser]

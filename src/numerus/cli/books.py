@@ -6,6 +6,7 @@ import argparse
 from datetime import datetime
 
 from numerus.cli.results import Result, refused
+from numerus.cli.wash_and_cure import washing_of
 from numerus.errors import BookError
 
 
@@ -48,8 +49,9 @@ def status(args: argparse.Namespace) -> list[Result]:
 
     book = Book.open(args.book)
     now, army_standing = args.now or datetime.now(), standing(book.plans, book.history)
-    gate = bottleneck(stage_throughputs(book.plans, army_standing, rates(book.history.facts, book.plans.army)))
-    seen = forecast(book.plans, book.history, now, army_standing)
+    washing, rate = washing_of(book), rates(book.history.facts, book.plans.army)
+    gate = bottleneck(stage_throughputs(book.plans, army_standing, rate, washing=washing))
+    seen = forecast(book.plans, book.history, now, army_standing, washing=washing)
     answer = {
         "ready_by": seen.ready_by.isoformat(), "in_time_of_20": seen.in_time, "hands_left_h": round(seen.hands_left_min / 60, 2),
         "hands_there_h": round(seen.hands_there_min / 60, 2), **{k: d.isoformat() for k, d in seen.chances.items()},
@@ -84,7 +86,8 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
         "machine": machines[s.machine_id], "plate": s.plate.name, "start": s.start.isoformat(), "end": s.end.isoformat(),
         "met": s.taken_off.isoformat(), "why": s.why, "before": checks(book.plans, army_standing, s.machine_id, now),
     } for s in next_runs(book.plans, army_standing, now).scheduled_runs]  # fmt: skip
-    finish = {k: d.isoformat() for k, d in finish_dates(book.plans, book.history, now, army_standing).items()}
+    chances = finish_dates(book.plans, book.history, now, army_standing, washing_of(book))
+    finish = {k: d.isoformat() for k, d in chances.items()}
     return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]
 
 

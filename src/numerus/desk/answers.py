@@ -75,7 +75,7 @@ class Answers:
 
     @cached_property
     def work(self) -> dict[str, StageWork]:
-        return work_by_stage(self.plans, self.standing, self.rates)
+        return work_by_stage(self.plans, self.standing, self.rates, self.washing)
 
     @cached_property
     def narrowest(self) -> StageThroughput | None:
@@ -85,12 +85,12 @@ class Answers:
     def stage_throughputs(self) -> list[StageThroughput]:
         army = self.plans.army
         kept = evenings_kept(self.facts, army).share if army else None
-        return stage_throughputs(self.plans, self.standing, self.rates, kept)
+        return stage_throughputs(self.plans, self.standing, self.rates, kept, self.washing)
 
     @cached_property
     def forecast(self) -> Forecast | NumerusError:
         try:
-            return forecast(self.plans, self.history, self.now, self.standing)
+            return forecast(self.plans, self.history, self.now, self.standing, washing=self.washing)
         except NumerusError as error:
             return error
 

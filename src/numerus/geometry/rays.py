@@ -10,6 +10,8 @@ from numpy.typing import NDArray
 
 from numerus.geometry.mesh import Floats, Mesh
 
+NOTHING_MM = 1e30  # the library's own distance where a ray meets nothing is larger
+
 
 class RayScene:
     """A mesh prepared for rays (float32 inside the library; offsets below are chosen for that)."""
@@ -32,6 +34,12 @@ class RayScene:
         met = self._scene.run(start, along, output=1)
         u, v = np.asarray(met["u"], float), np.asarray(met["v"], float)
         return np.asarray(met["primID"], np.int32), np.stack([1 - u - v, u, v], axis=1)
+
+    def first_mm(self, origins: Floats, directions: Floats) -> Floats:
+        """How far each ray (n, 3) goes until it meets anything, infinite where it meets nothing: float64 (n,)."""
+        start, along = (np.ascontiguousarray(a, np.float32) for a in (origins, directions))
+        far = np.asarray(self._scene.run(start, along, query="DISTANCE"), float)
+        return np.where(far < NOTHING_MM, far, np.inf)
 
     def blocked(
         self, origins: NDArray[Any], directions: NDArray[Any], within_mm: float | Floats | None = None

@@ -16,9 +16,10 @@ from numpy.typing import NDArray
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, merged, rotation_matrix, turning_up
 from numerus.geometry.rays import RayScene
+from numerus.geometry.shadows import shadow
 from numerus.geometry.solids.mass import centre_of_mass
 from numerus.post.cure_book import reached_dose
-from numerus.post.lamp_dose import Skin, Station, dose_a_minute, skin_of
+from numerus.post.lamp_dose import OFF_MM, Skin, Station, dose_a_minute, skin_of
 from numerus.printing.plates.nesting import Bed, shapes_of, turn_deg
 from numerus.printing.plates.packing import outline_bitmap
 
@@ -30,7 +31,9 @@ REACHED = 0.8  # of the skin the lamp sees at all shall have its dose
 UNLIT_SHARE = 0.02  # of what the best lit skin gets: less is none
 SEEN_SHARE = 0.1  # of the median, under which a place counts as not seen by the lamp
 MOST_MIN = 60.0
-_OVER = np.diag([1.0, -1.0, -1.0])
+BEYOND = 4  # cells past the table's edge that outlines are looked at in
+THROUGH_MM = 0.5  # (default) of cured resin that lets 1/e of the light through
+_OVER, _HALF_TURN = np.diag([1.0, -1.0, -1.0]), rotation_matrix(np.diag([-1.0, -1.0, 1.0]))
 
 
 @dataclass(frozen=True, eq=False)
@@ -51,12 +54,20 @@ class LoadedPart:
 
 @dataclass(frozen=True, eq=False)
 class PartDose:
-    """J/cm² at a part's places (n,) after the first side and after both, and mm² each place stands for."""
+    """J/cm² at a part's places (n,) after the first side and after both, mm² each place stands for, and the dose each is brittle from:
+    less where it is thin, since light comes through from behind.
+    """
 
     part: LoadedPart
     first: Floats
     both: Floats
     mm2: Floats
+    limit: Floats
+
+    @property
+    def over_share(self) -> float:
+        """Share of skin that is brittle after both sides."""
+        return float(self.mm2[self.both > self.limit].sum() / max(self.mm2.sum(), 1e-12))
 
     def share_under(self, dose: Floats, target: float) -> float:
         return float(self.mm2[dose < target].sum() / max(self.mm2.sum(), 1e-12))
@@ -73,8 +84,8 @@ class PartDose:
         return least, median, most
 
     @cached_property
-    def by_vertex(self) -> tuple[Floats, Floats]:
-        """Both doses at every vertex (n,) of the part, from the nearest place that looks the same way."""
+    def by_vertex(self) -> tuple[Floats, Floats, Floats]:
+        """Both doses and the limit at every vertex (n,) of the part, from the nearest place that looks the same way."""
         from scipy.spatial import cKDTree
 
         mesh = self.part.mesh
@@ -83,7 +94,7 @@ class PartDose:
         )  # looking another way counts as far as a twenty-fifth of the part
         where = np.concatenate([mesh.vertices, apart * mesh.vertex_normals], axis=1)
         _, nearest = cKDTree(where[self.part.sample]).query(where)
-        return self.first[nearest], self.both[nearest]
+        return self.first[nearest], self.both[nearest], self.limit[nearest]
 
 
 @dataclass(frozen=True, eq=False)
@@ -96,10 +107,13 @@ class Cured:
 
     @property
     def got(self) -> tuple[float, float]:
-        """Light that so much of what the lamp sees got as shall have its dose, and the most anywhere, J/cm²."""
+        """Light that so much of what the lamp sees got as shall have its dose, and the most anywhere, J/cm², that of thin skin
+        told as thick skin would have to get it.
+        """
         doses = np.concatenate([p.both for p in self.parts])
         seen = doses[doses > SEEN_SHARE * np.median(doses)]
-        return reached_dose(seen, REACHED), float(doses.max())
+        strained = np.concatenate([p.both / p.limit for p in self.parts]).max()
+        return reached_dose(seen, REACHED), float(strained * self.station.brittle_j_per_cm2)
 
     def share_under(self, both: bool) -> float:
         """Share of all skin under the target."""
@@ -158,7 +172,7 @@ def _filled(
             turn, row, column = where
             at = ((column + 0.5) * CELL_MM - table_mm, (row + 0.5) * CELL_MM - table_mm)
             load.append(_laid(*rested[index], samples, turn_deg(turn), at))
-        loads.append(_centred(load, table_mm))
+        loads.append(_thin_ends_outward(_centred(load, table_mm), table_mm))
         left = kept
     return loads
 
@@ -170,6 +184,47 @@ def _centred(load: list[LoadedPart], table_mm: float) -> list[LoadedPart]:
     moved = [replace(p, mesh=p.mesh.moved(shift), turned=p.turned.moved(shift)) for p in load]
     farthest = max(float(np.hypot(*p.mesh.vertices[:, :2].T).max()) for p in moved)
     return moved if farthest <= table_mm else load
+
+
+def _thin_ends_outward(load: list[LoadedPart], table_mm: float) -> list[LoadedPart]:
+    """The same with every part whose thin end looks to the middle turned half round, where there is room for that: blades get the
+    light of the rim then, and shade nothing.
+    """
+    side = int(2 * table_mm / CELL_MM) + 2 * BEYOND
+    outlines = [_outline(p.mesh, table_mm, side) for p in load]
+    turned = list(load)
+    for number, part in enumerate(load):
+        centre = part.mesh.bounds_mm.mean(axis=0)
+        if _thin_end(part.mesh) @ centre[:2] >= 0:
+            continue
+        spun = replace(part, mesh=_half_turned(part.mesh, centre), turned=_half_turned(part.turned, centre))
+        outline = _outline(spun.mesh, table_mm, side)
+        others = np.any([o for n, o in enumerate(outlines) if n != number], axis=0)
+        beyond = np.hypot(*spun.mesh.vertices[:, :2].T).max() > table_mm
+        if not beyond and not (_grown(outline, APART_MM) & others).any():
+            turned[number], outlines[number] = spun, outline
+    return turned
+
+
+def _thin_end(mesh: Mesh) -> Floats:
+    """From the middle of a part's skin to what is farthest from it, seen from above: (2,) mm."""
+    middle = mesh.areas_mm2 @ mesh.triangles.mean(axis=1)[:, :2] / max(float(mesh.areas_mm2.sum()), 1e-12)
+    ways = mesh.vertices[:, :2] - middle
+    return np.asarray(ways[np.argmax((ways**2).sum(axis=1))])
+
+
+def _half_turned(mesh: Mesh, centre: Floats) -> Mesh:
+    return mesh.transformed(_HALF_TURN).moved((2 * centre[0], 2 * centre[1], 0.0))
+
+
+def _outline(mesh: Mesh, table_mm: float, side: int) -> NDArray[np.bool_]:
+    return shadow(mesh.moved((table_mm, table_mm, 0.0)), CELL_MM, -BEYOND, -BEYOND, side, side)
+
+
+def _grown(outline: NDArray[np.bool_], mm: float) -> NDArray[np.bool_]:
+    from scipy.ndimage import binary_dilation
+
+    return np.asarray(binary_dilation(outline, iterations=round(mm / CELL_MM)))
 
 
 def _round_table(radius_mm: float) -> NDArray[np.bool_]:
@@ -200,20 +255,29 @@ def cured(
     """What a load gets on its first side and turned over; ``minutes`` a side, 0 for as many as bring ``REACHED`` of what the lamp
     sees to its target on both. Raises Cancelled.
     """
-    rates = []
+    rates, limits = [], list[Floats]()
     for number, over in enumerate((False, True)):
         scene = RayScene(merged([p.turned.bare() if over else p.mesh.bare() for p in load]))
         skins = [p.skin(over) for p in load]
         whole = Skin(*(np.concatenate([getattr(s, n) for s in skins]) for n in ("points", "normals", "mm2")))
+        limits = limits or [_limit(s, scene, station) for s in skins]
         per_minute = dose_a_minute(whole, scene, station, STOPS, partial(_half, progress, number))
         rates.append(np.split(per_minute, np.cumsum([len(s.points) for s in skins])[:-1]))
     minutes = minutes or minutes_wanted(np.concatenate(rates[0]) + np.concatenate(rates[1]), station.target_j_per_cm2)
     doses = [
-        PartDose(p, a * minutes, (a + b) * minutes, p.skin(False).mm2)
-        for p, a, b in zip(load, rates[0], rates[1], strict=True)
+        PartDose(p, a * minutes, (a + b) * minutes, p.skin(False).mm2, limit)
+        for p, a, b, limit in zip(load, *rates, limits, strict=True)
     ]
     target = station.target_j_per_cm2
     return Cured(tuple(sorted(doses, key=lambda d: -d.share_under(d.both, target))), minutes, station)
+
+
+def _limit(skin: Skin, scene: RayScene, station: Station) -> Floats:
+    """J/cm² from which on each place is brittle (n,): what falls on the other side of its wall comes through as e^(-mm / THROUGH_MM)
+    (Beer-Lambert), and is taken for as much as falls on this one.
+    """
+    wall_mm = scene.first_mm(skin.points - OFF_MM * skin.normals, -skin.normals) + OFF_MM
+    return np.asarray(station.brittle_j_per_cm2 / (1 + np.exp(-wall_mm / THROUGH_MM)))
 
 
 def _half(progress: Progress, number: int, share: float) -> bool:

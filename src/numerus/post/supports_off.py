@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
+from types import MappingProxyType
 from typing import NamedTuple
 
 from numerus.domain.parts import Part
@@ -69,7 +70,8 @@ USUAL_OFF_MIN = supports_off_min({BEFORE: USUAL_TIPS})
 @dataclass(frozen=True)
 class SupportsOff:
     """Taking the supports of a plate off by one school: tips before and after the lamp, minutes of hands, mm² of marks, the thin parts
-    that may chip, and those that are done before the lamp where it goes part by part.
+    that may chip, and those that are done before the lamp where it goes part by part; ``shown_mm2``: of marks that are seen once all is
+    built, None where nobody looked.
     """
 
     school: str
@@ -78,6 +80,7 @@ class SupportsOff:
     marks_mm2: float
     may_chip: tuple[str, ...] = ()
     first: tuple[str, ...] = ()
+    shown_mm2: float | None = None
 
     @property
     def sand_min(self) -> float:
@@ -91,7 +94,10 @@ class SupportsOff:
 
     @property
     def description(self) -> str:
-        marks = f"about {self.marks_mm2:.0f} mm² of marks {self.deep_mm:g} mm deep, {span(self.sand_min)} to sand"
+        shown = "" if self.shown_mm2 is None else f", {self.shown_mm2:.0f} mm² of it on show"
+        marks = (
+            f"about {self.marks_mm2:.0f} mm² of marks {self.deep_mm:g} mm deep{shown}, {span(self.sand_min)} to sand"
+        )
         costs = f"{span(self.minutes)}, {marks}"
         raw = f"{counted(self.tips[BEFORE], 'touch')} of raw resin with gloves on"
         if self.school == BEFORE:
@@ -108,17 +114,30 @@ def _named(names: Sequence[str]) -> str:
     return f"{', '.join(names[:MOST_NAMED])}{more}"
 
 
-def supports_off(school: str, parts: Sequence[Held]) -> SupportsOff:
-    """What a school costs on a plate of these parts."""
+def _marks_mm2(tips: Mapping[str, int]) -> float:
+    """What so many tips before the lamp and after it leave."""
+    return sum(count * TORN_SHARE[when] for when, count in tips.items()) * math.pi / 4 * USUAL_TIP_MM**2
+
+
+def _shown_mm2(parts: Sequence[Held], school: str, shown: Mapping[str, float]) -> float | None:
+    """Of marks that are seen, by the share of each part's; None where a part with tips is not among them."""
+    marked = [p for p in parts if p.tips]
+    if any(p.name not in shown for p in marked):
+        return None
+    return sum(shown[p.name] * _marks_mm2(tips_off([p], school)) for p in marked)
+
+
+def supports_off(school: str, parts: Sequence[Held], shown: Mapping[str, float] = MappingProxyType({})) -> SupportsOff:
+    """What a school costs on a plate of these parts; ``shown``: by name the share of a part's marks that is seen once it is built."""
     tips = tips_off(parts, school)
-    marks = sum(count * TORN_SHARE[when] for when, count in tips.items()) * math.pi / 4 * USUAL_TIP_MM**2
     after = [p for p in parts if p.chips and school_of(p, school) == AFTER]
     first = [p.name for p in parts if p.tips and school_of(p, school) == BEFORE] if school == BY_PART else []
     return SupportsOff(
         school,
         tips,
         supports_off_min(tips),
-        marks,
+        _marks_mm2(tips),
         tuple(dict.fromkeys(p.name for p in after)),
         tuple(dict.fromkeys(first)),
+        _shown_mm2(parts, school, shown),
     )

@@ -17,7 +17,6 @@ from numerus.paint.figure.touching import Between
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
 from numerus.post.cure import lamp_min
-from numerus.post.supports_off import BEFORE, USUAL_OFF_MIN, held, supports_off_min, tips_off
 from numerus.post.wash import DRY_MIN, TUB_MIN
 from numerus.progress.painting.painting_line import (
     NOT_LOOKED_AT,
@@ -125,13 +124,9 @@ def _plates_to_come(plans: Plans, standing: Standing, now: datetime) -> dict[str
 def _plate_tasks(plans: Plans, plates: Iterable[str], rate: Mapping[str, Rate], washing: Washing) -> list[HandTask]:
     factor, tasks = rate["wash and cure"].factor, list[HandTask]()
     for plate in plates:
-        placed = plans.plates[plate].placed
         group = _plate_group(plate)
-        parts = [plans.parts[p.part_id] for p in placed if p.part_id in plans.parts]
-        way = washing.way(plans, washing.wet_plate(plans, parts, plans.plates[plate].machine_id))
-        tasks.append(HandTask(group, "wet", f"{plate}/wash", way.hands_min * factor, TUB_MIN + DRY_MIN))
-        tips = tips_off(held(parts), plans.army.supports_off if plans.army else BEFORE)
-        off_min = (supports_off_min(tips) if any(tips.values()) else USUAL_OFF_MIN) * factor
+        wash_min, off_min = (m * factor for m in washing.plate_hands_min(plans, plans.plates[plate]))
+        tasks.append(HandTask(group, "wet", f"{plate}/wash", wash_min, TUB_MIN + DRY_MIN))
         tasks += _in_pieces(HandTask(group, "wet", f"{plate}/cure", off_min, lamp_min(plans.resin.dose_j_per_cm2)))
     return tasks
 

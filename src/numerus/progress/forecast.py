@@ -27,6 +27,7 @@ from numerus.progress.history import History
 from numerus.progress.rates import Rate, failure_rate, rates
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import estimates
+from numerus.progress.washing import AS_USUAL, Washing
 from numerus.progress.work import GROUP_OF, UnitWork, uncounted, work_by_unit
 from numerus.schedule.attendance import hobby_minutes_per_day
 
@@ -126,13 +127,15 @@ class Forecast:
     chances: dict[str, date]  # p10, p50, p90: ready by then with one chance in ten, one in two, nine in ten
 
 
-def situation(plans: Plans, history: History, now: datetime, army_standing: Standing | None = None) -> Situation:
+def situation(
+    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None, washing: Washing = AS_USUAL
+) -> Situation:
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
     rate, army_standing = rates(history.facts, plans.army), army_standing or standing(plans, history)
     _refuse_uncounted(plans)
     factor = estimates(plans, army_standing).minutes.factor
-    units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, army_standing, rate))
+    units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, army_standing, rate, washing))
     fails = failure_rate(*failure_counts(army_standing.runs.values()))
     kept = evenings_kept(history.facts, plans.army)
     army = replace(plans.army, evenings_kept=kept.share)
@@ -197,11 +200,12 @@ def _date(today: date, days: float) -> date:
 
 
 def forecast(
-    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None, dice: Draws | None = None
-) -> Forecast:
+    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None, dice: Draws | None = None,
+    washing: Washing = AS_USUAL,
+) -> Forecast:  # fmt: skip
     """The whole answer. Raises PlanError where there is no army or no time at all."""
     dice = dice or draws()
-    s = situation(plans, history, now, army_standing)
+    s = situation(plans, history, now, army_standing, washing)
     capacities = Capacities(dice.evenings)
     ready = simulate(s, dice, capacities)
     days = ready[""]
@@ -220,10 +224,10 @@ def forecast(
 
 
 def finish_dates(
-    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None
+    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None, washing: Washing = AS_USUAL
 ) -> dict[str, date]:
     """The day the army is ready with one chance in ten, one in two and nine in ten: p10, p50, p90."""
-    s = situation(plans, history, now, army_standing)
+    s = situation(plans, history, now, army_standing, washing)
     days = simulate(s, draws())[""]
     return _chances(days, s.today)
 

@@ -8,8 +8,10 @@ from dataclasses import dataclass, field
 from numerus.domain.army import Army
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
+from numerus.domain.printing.plates import Plate
 from numerus.post.bath_book import DIRTY, LITRES, Carried
 from numerus.post.emptying import Hollow, Looked, hanging, known_deep_share, known_hollows
+from numerus.post.supports_off import BEFORE, USUAL_OFF_MIN, held, supports_off_min, tips_off
 from numerus.post.wash_ways import Tub, Way, WetPlate, advised, ways_of
 from numerus.post.wet_film import film_on
 
@@ -49,6 +51,13 @@ class Washing:
         """The user's own where one was chosen, else the one that is advised for this plate."""
         ways = self.ways(plans, wet)
         return ways[(plans.army.wash_way if plans.army else "") or advised(ways)]
+
+    def plate_hands_min(self, plans: Plans, plate: Plate) -> tuple[float, float]:
+        """Minutes of hands for what lies on a plate: to wash it, to take its supports off, as this user does both."""
+        parts = [plans.parts[p.part_id] for p in plate.placed if p.part_id in plans.parts]
+        way = self.way(plans, self.wet_plate(plans, parts, plate.machine_id))
+        tips = tips_off(held(parts), plans.army.supports_off if plans.army else BEFORE)
+        return way.hands_min, supports_off_min(tips) if any(tips.values()) else USUAL_OFF_MIN
 
 
 AS_USUAL = Washing()

@@ -17,6 +17,7 @@ from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.rates import Rate
 from numerus.progress.standing import FigureStanding, Standing
+from numerus.progress.washing import AS_USUAL, Washing
 
 SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0
 RUN_HANDS_MIN = 10.0  # a plate on, the vat looked at, the plate off
@@ -52,11 +53,12 @@ class StageWork:
 
 @dataclass(frozen=True)
 class UnitWork:
-    """Minutes left for one unit: hands by group of steps, machine in all."""
+    """Minutes left for one unit: hands by group of steps, machine in all; ``wet_runs``: how many are still to be washed and cured."""
 
     unit_id: str
     hands: dict[str, float]
     machine: float
+    wet_runs: float = 0.0
 
     @property
     def hands_total(self) -> float:
@@ -106,9 +108,11 @@ def _unplated_minutes(
     return run_minutes(tallest, machine) * max(runs, 0.25), max(runs, 0.25)
 
 
-def work_by_unit(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> list[UnitWork]:
+def work_by_unit(
+    plans: Plans, standing: Standing, rate: dict[str, Rate], washing: Washing = AS_USUAL
+) -> list[UnitWork]:
     """What each unit still asks for, in the roll's order; a plate's minutes go to units by their share of its parts."""
-    plate_share = _plate_shares(plans, standing)
+    plate_share = _plate_shares(plans, standing, washing)
     machine = next(iter(plans.machines.values()), None)
     units = []
     for unit in plans.units_in_order():
@@ -118,50 +122,64 @@ def work_by_unit(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> lis
             for stage, minutes in figure_hands(figure, plans, rate).items():
                 hands[stage] = hands.get(stage, 0.0) + minutes
         minutes, runs = _unplated_minutes(figures, plans, standing, machine)
-        own_minutes, own_runs, wet_runs = plate_share.get(unit.id, (0.0, 0.0, 0.0))
-        runs += own_runs
-        hands["print"] = runs * RUN_HANDS_MIN
-        hands["wash"] = (runs + wet_runs) * wash.HANDS_MIN * rate["wash and cure"].factor
-        hands["cure"] = (runs + wet_runs) * USUAL_OFF_MIN * rate["wash and cure"].factor
-        units.append(UnitWork(unit.id, {s: m for s, m in hands.items() if m > 0}, minutes + own_minutes))
+        plated, factor = plate_share.get(unit.id, _Plated()), rate["wash and cure"].factor
+        hands["print"] = (runs + plated.waiting) * RUN_HANDS_MIN
+        hands["wash"] = (runs * wash.HANDS_MIN + plated.wash_min) * factor
+        hands["cure"] = (runs * USUAL_OFF_MIN + plated.off_min) * factor
+        hands = {s: m for s, m in hands.items() if m > 0}
+        units.append(UnitWork(unit.id, hands, minutes + plated.machine_min, runs + plated.runs))
     return units
 
 
-def _plate_shares(plans: Plans, standing: Standing) -> dict[str, tuple[float, float, float]]:
-    """Per unit: machine minutes and runs of waiting plates, and runs printed but not yet cured."""
+@dataclass(frozen=True)
+class _Plated:
+    """A unit's share of plates: minutes of the machine, runs still to start and runs in all, minutes to wash and take supports off."""
+
+    machine_min: float = 0.0
+    waiting: float = 0.0
+    runs: float = 0.0
+    wash_min: float = 0.0
+    off_min: float = 0.0
+
+    def more(self, share: float, machine_min: float, waiting: bool, wash_min: float, off_min: float) -> _Plated:
+        return _Plated(
+            self.machine_min + machine_min * share * waiting,
+            self.waiting + share * waiting,
+            self.runs + share,
+            self.wash_min + wash_min * share,
+            self.off_min + off_min * share,
+        )
+
+
+def _plate_shares(plans: Plans, standing: Standing, washing: Washing) -> dict[str, _Plated]:
+    """Per unit, of plates that wait and of those printed but not cured yet."""
     waiting = {p.id for p in waiting_plates(plans.plates, standing.runs)}
     wet = {r.plate_id for r in standing.runs.values() if r.state in ("printing", "hanging", "printed", "washed")}
-    shares: dict[str, tuple[float, float, float]] = {}
+    shares: dict[str, _Plated] = {}
     for plate in plans.plates.values():
         if plate.id not in waiting and plate.id not in wet:
             continue
         owners = [plans.figures[p.figure_id].unit_id for p in plate.placed if p.figure_id in plans.figures]
+        hands = washing.plate_hands_min(plans, plate)
         for unit_id in set(owners):
-            part = owners.count(unit_id) / len(owners)
-            minutes, runs, after = shares.get(unit_id, (0.0, 0.0, 0.0))
-            is_waiting = plate.id in waiting
-            shares[unit_id] = (
-                minutes + plate.minutes * part * is_waiting,
-                runs + part * is_waiting,
-                after + part * (not is_waiting),
-            )
+            share = owners.count(unit_id) / len(owners)
+            shares[unit_id] = shares.get(unit_id, _Plated()).more(share, plate.minutes, plate.id in waiting, *hands)
     return shares
 
 
-def work_by_stage(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> dict[str, StageWork]:
+def work_by_stage(
+    plans: Plans, standing: Standing, rate: dict[str, Rate], washing: Washing = AS_USUAL
+) -> dict[str, StageWork]:
     """For the band: hours waiting at each stage, of figures here and to come."""
-    units = work_by_unit(plans, standing, rate)
+    units = work_by_unit(plans, standing, rate, washing)
     work = {}
     for stage in STAGES:
         hands = sum(u.hands.get(stage, 0.0) for u in units)
         here = sum(figure_hands(f, plans, rate).get(stage, 0.0) for f in standing.at(stage))
         machine = {"print": sum(u.machine for u in units)}.get(stage, 0.0)
         if stage in ("wash", "cure"):
-            per_run = {
-                "wash": (wash.TUB_MIN + wash.DRY_MIN, wash.HANDS_MIN),
-                "cure": (lamp_min(plans.resin.dose_j_per_cm2), USUAL_OFF_MIN),
-            }[stage]
-            machine = hands / max(per_run[1] * rate["wash and cure"].factor, 1e-9) * per_run[0]
+            held = wash.TUB_MIN + wash.DRY_MIN if stage == "wash" else lamp_min(plans.resin.dose_j_per_cm2)
+            machine = held * sum(u.wet_runs for u in units)
         share = len(standing.at(stage)) / max(sum(f.number <= NUMBER[stage] for f in standing.figures.values()), 1)
         if stage in ("print", "wash", "cure"):
             here = hands * share
@@ -183,7 +201,7 @@ class StageThroughput:
 
 
 def stage_throughputs(
-    plans: Plans, standing: Standing, rate: dict[str, Rate], kept: float | None = None
+    plans: Plans, standing: Standing, rate: dict[str, Rate], kept: float | None = None, washing: Washing = AS_USUAL
 ) -> list[StageThroughput]:
     """Figures a week each stage would let through with all the week's hands at it, or with all the machines' hours.
 
@@ -194,7 +212,7 @@ def stage_throughputs(
     if plans.army is None:
         return []
     week_hands = sum(d.hobby_minutes for d in plans.army.week) * (plans.army.evenings_kept if kept is None else kept)
-    work = work_by_stage(plans, standing, rate)
+    work = work_by_stage(plans, standing, rate, washing)
     throughputs = []
     for stage in STAGES[1:-1]:
         coming = sum(f.number <= NUMBER[stage] for f in standing.figures.values())

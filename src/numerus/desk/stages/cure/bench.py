@@ -27,12 +27,13 @@ FROM_ABOVE_DEG = 62.0
 DARK, UNDER, ENOUGH, TOO_MUCH = ((58, 56, 62), (150, 128, 92), (240, 222, 170), (214, 120, 98))
 
 
-def dose_colours(dose: Floats, station: Station) -> np.ndarray:
+def dose_colours(dose: Floats, limit: Floats, station: Station) -> np.ndarray:
     """uint8 (n, 3): dark to tan below the target, pale from it on, red where it makes brittle."""
-    target, brittle = station.target_j_per_cm2, max(station.brittle_j_per_cm2, 1.01 * station.target_j_per_cm2)
-    known = np.array([0.0, 0.999 * target, target, brittle, 1.3 * brittle])
+    enough, over = dose / station.target_j_per_cm2, dose / np.maximum(limit, 1.01 * station.target_j_per_cm2)
+    at = np.where(over > 1, 1 + over, np.minimum(enough, 1.5))
+    known = np.array([0.0, 0.999, 1.0, 2.0, 2.3])
     tones = np.array([DARK, UNDER, ENOUGH, ENOUGH, TOO_MUCH], float)
-    return np.stack([np.interp(dose, known, tones[:, c]) for c in range(3)], axis=1).astype(np.uint8)
+    return np.stack([np.interp(at, known, tones[:, c]) for c in range(3)], axis=1).astype(np.uint8)
 
 
 class CureBench(PlateStepsBench):
@@ -175,7 +176,9 @@ class CureBench(PlateStepsBench):
             self.view.show_things([])
             return
         station, both = cured_parts[0].station, self.both.isChecked()
-        things = [Thing(p.part.mesh, dose_colours(p.by_vertex[both], station)) for p in cured_parts[0].parts]
+        things = [
+            Thing(p.part.mesh, dose_colours(p.by_vertex[both], p.by_vertex[2], station)) for p in cured_parts[0].parts
+        ]
         more = f", of {len(cured_parts)}" if len(cured_parts) > 1 else ""
         self.view.caption = (
             f"Load 1{more}: {len(cured_parts[0].parts)} parts",

@@ -88,6 +88,7 @@ class DoseList(Drawing):
             painter.setPen(QPen(self.theme.colour(tone), 1.4))
             painter.setBrush(self.theme.colour(tone if thick > 2 else "chalk"))
             painter.drawEllipse(QPointF(x_of(middle), y + off), 3.2, 3.2)
+        self._limit(painter, x_of(float(part.limit.min())), y)
         under = [part.share_under(d, self.target) for d in (part.first, part.both)]
         self.text(painter, self.width() - 56, y + 3, f"{under[0]:.0%}", 11, align=RIGHT)
         self.text(
@@ -98,6 +99,10 @@ class DoseList(Drawing):
         self.region(box, says, lambda: self.chosen.emit(at))
         if part.part.name in self.off:
             self._when_off(painter, part.part.name, y)
+
+    def _limit(self, painter: QPainter, x: float, y: float) -> None:
+        """From where on its thinnest skin is brittle."""
+        self.line(painter, x, y - 7, x, y + 6, "brick", 1.5)
 
     def _when_off(self, painter: QPainter, name: str, y: float) -> None:
         """Before the lamp or after it; a click changes it."""

@@ -2,12 +2,9 @@
 
 from __future__ import annotations
 
-from collections import Counter
 from collections.abc import Callable
 from dataclasses import replace
 from datetime import datetime
-
-import numpy as np
 
 from numerus.desk.answers import Answers
 from numerus.desk.stages.steps.plate_state import PlateStepsState
@@ -20,7 +17,7 @@ from numerus.geometry.mesh import Mesh
 from numerus.post.cure import CureStep, cure_plan
 from numerus.post.lamp_load import Cured, PartDose, cured, loads_of
 from numerus.post.lamps import lamp_of
-from numerus.post.snipping import Snipping, snippings
+from numerus.post.snipping import Snipping, snippings, supported_parts
 from numerus.post.supports_off import (
     AFTER,
     BEFORE,
@@ -38,7 +35,6 @@ from numerus.progress.next_tasks import step
 from numerus.words import counted
 
 MOST_SNIPPED = 2  # parts whose order is told
-ABOVE = (0.0, 0.0, 1.0)
 INSIDE_SHARE = 0.1  # of a part's skin without any light that is worth a word
 SHORT_SHARE = 0.1  # of a part's skin under its dose that wants another turn
 
@@ -104,7 +100,8 @@ class CureState(PlateStepsState):
     @property
     def schools(self) -> list[SupportsOff]:
         """All ways to take this plate's supports off, the chosen one first."""
-        return [supports_off(school, self.held) for school in sorted(SCHOOLS, key=lambda s: s != self.school)]
+        shown = {s.name: s.shown for s in self.snippings.get(self.tips_of, ())}
+        return [supports_off(school, self.held, shown) for school in sorted(SCHOOLS, key=lambda s: s != self.school)]
 
     @property
     def verdict(self) -> str:
@@ -150,11 +147,21 @@ class CureState(PlateStepsState):
             names = ", ".join(dict.fromkeys(p.part.name for p in short[:4]))
             words.append(f"On their side as well, or under a torch from within: {names}.")
         words += self._inside()
-        most = self.cured[0].station.brittle_j_per_cm2
-        brittle = [p for p in self.worst if p.spread[2] > most]
-        if brittle:
-            words.append(f"Over {most:g} J/cm² somewhere, brittle and yellow: {brittle[0].part.name}.")
+        words += self._brittle()
         return words or ["Two sides reach all of it."]
+
+    def _brittle(self) -> list[str]:
+        """Skin that gets too much, thin skin first."""
+        over = [p for p in self.worst if p.over_share > 0]
+        if not over:
+            return []
+        most = max(over, key=lambda p: p.over_share)
+        least = float(most.limit[most.both > most.limit].min())
+        others = f" and {counted(len(over) - 1, 'other')}" if len(over) > 1 else ""
+        return [
+            f"Brittle and yellow on {most.over_share:.0%} of {most.part.name}{others}: over {least:.1f} J/cm² where it is thinnest; "
+            "cover it for the second side."
+        ]
 
     def _inside(self) -> list[str]:
         """Hollows that no lamp sees into."""
@@ -178,23 +185,8 @@ class CureState(PlateStepsState):
 
     def snipping_work(self, mesh_of: Callable[[str], Mesh]) -> Callable[[Progress], list[Snipping]]:
         """The work of a job: at which tips each part of the plate is thin."""
-        first = {(p.blob, p.pose.supported_blob): p for p in self.parts if p.pose and p.pose.supported_blob}
-        many = Counter(self.tips_of)
-
-        def work(progress: Progress) -> list[Snipping]:
-            rows = [
-                (
-                    p.label,
-                    mesh_of(blob),
-                    np.asarray(p.pose.up if p.pose else ABOVE, float),
-                    mesh_of(printed),
-                    many[blob, printed],
-                )
-                for (blob, printed), p in first.items()
-            ]
-            return snippings(rows, progress)
-
-        return work
+        plans, plate, parts = self.plans, self.plate, self.parts
+        return lambda progress: snippings(supported_parts(plans, plate, parts, mesh_of), progress)
 
     @property
     def snipping(self) -> str:
