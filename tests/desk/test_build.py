@@ -20,7 +20,7 @@ from numerus.desk.stages.build.bench import APART_PAGE, FLAWS_PAGE, STEPS_PAGE
 from numerus.desk.stages.build.template_sheet import write_templates
 from numerus.desk.window import MainWindow
 from numerus.errors import BookError
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import step
 
 
 def test_what_is_tried_is_seen_and_kept_and_taken_back(window: MainWindow) -> None:

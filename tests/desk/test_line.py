@@ -106,7 +106,7 @@ def test_wet_paint_is_not_painted_on_without_saying_that_it_is_dry(timed: MainWi
     block, first = line.state.upcoming[0]
     fact = line.state.go_on(clock())
     assert fact == []
-    from numerus.progress.next_tasks import step
+    from numerus.progress.done_facts import step
 
     timed.session.commit("just now", facts=[step("stroke", (first.figure_id,), 1.0, clock(), block.stroke.key)])
     line.state.blocks = [block, *line.state.blocks]

@@ -15,7 +15,7 @@ from numerus.desk.window import MainWindow
 from numerus.domain.painting.paints import Mix
 from numerus.paint.rack.rack_edits import with_parts
 from numerus.paint.techniques import TECHNIQUES
-from numerus.progress.next_tasks import step as done
+from numerus.progress.done_facts import step as done
 
 
 def house_coat(window: MainWindow) -> list[str]:

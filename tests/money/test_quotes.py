@@ -15,6 +15,7 @@ from numerus.domain.commissions import Commission
 from numerus.domain.painting.recipes import Scheme
 from numerus.errors import PlanError
 from numerus.money.quotes import BASE, PRIMED, Quote, quote
+from numerus.paint.stroke_minutes import sizes_by_figure, stroke_times
 from numerus.progress.standing import standing
 
 TERMS = Commission("c", "bell", "Fen Pilots' guild", pence_per_h=1250, margin=0.15)
@@ -43,11 +44,19 @@ def test_a_stop_is_its_hours_at_the_rate_and_its_materials_with_the_margin(demo:
         plain = (stop.hours.p50 * 1250 + stop.materials_pence) * 1.15
         assert stop.price_pence == round(plain / 50) * 50 and stop.price_range == (stop.price_pence,) * 2
     bells = plans.figures_of("bell")
+    sizes = sizes_by_figure(plans)
     steps = [s for f in bells for r in scheme.recipes if r.zone in plans.zone_areas_cm2(f) for s in r.steps]
     pots = {(s.mix, s.thinner, s.tool): 10.0 if s.technique == "spray" else 1.5 for s in steps}
-    finish = sum(s.minutes for s in scheme.finish) * len(bells)
+    finish = sum(s.minutes * sizes[f.id].whole_times for s in scheme.finish for f in bells)
     finish += 2.0 * sum(slot in plans.units["bell"].apart for f in bells for slot in f.build)  # glued on after painting
-    minutes = sum(s.minutes for s in steps) + sum(pots.values()) + finish
+    painted = [
+        s.minutes * stroke_times(s, own)
+        for f in bells
+        for r in scheme.recipes
+        if (own := sizes[f.id].zones.get(r.zone))
+        for s in r.steps
+    ]
+    minutes = sum(painted) + sum(pots.values()) + finish
     assert made.stops[-1].hours.p50 * 60 == pytest.approx(minutes + made.stops[0].hours.p50 * 60)
 
 

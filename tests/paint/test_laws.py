@@ -106,7 +106,9 @@ def test_hands_cannot_use_more_drying_time_than_there_is(figures: int, zones: li
         for n in range(figures)
         for s in strokes
     ]
-    blocks = blocks_of(plan_hands(HandInputs(tasks, evenings), 1), {s.key: s for s in strokes})
+    blocks = blocks_of(
+        plan_hands(HandInputs(tasks, evenings), 1), {(f"f{n}", s.key): s for n in range(figures) for s in strokes}
+    )
     drying, used = used_drying_min(blocks)
     work = sum((d.end - d.start).total_seconds() / 60 for b in blocks for d in b.strokes)
     assert 0 <= used <= min(drying, work) + 1e-6

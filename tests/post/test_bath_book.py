@@ -30,7 +30,7 @@ from numerus.post.emptying import Hollow
 from numerus.post.wash import LIMIT_MIN, Bath, baths, dry_min
 from numerus.post.wash_ways import WetPlate
 from numerus.printing.hollow.venting import Tipping
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import step
 
 AT = datetime(2026, 3, 1)
 

@@ -25,7 +25,7 @@ from numerus.post.supports_off import AFTER, BEFORE, BY_PART, Held, supports_off
 from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, wash_plan
 from numerus.post.wash_ways import BASKET, WHOLE, Tub, WetPlate, clinging_ml, ways_of
 from numerus.printing.hollow.venting import Tipping
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import step
 
 AT = datetime(2026, 3, 1)
 

@@ -14,9 +14,10 @@ from numerus.book.book import Book
 from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunStarted, StepDone
 from numerus.domain.stages import STAGES
 from numerus.money.costs import unit_costs
+from numerus.progress.done_facts import step
 from numerus.progress.forecast import forecast
 from numerus.progress.history import History
-from numerus.progress.next_tasks import orders, step
+from numerus.progress.next_tasks import orders
 from numerus.progress.printing.plating import owed_copies
 from numerus.progress.rates import failure_rate, rates
 from numerus.progress.standing import standing

@@ -18,12 +18,13 @@ from numerus.errors import NumerusError, PlanError
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.money.costs import unit_costs
 from numerus.printing.runs.run_records import waiting_plates
+from numerus.progress.done_facts import step
 from numerus.progress.forecast import draws, forecast, simulate, situation
 from numerus.progress.history import History
-from numerus.progress.next_tasks import orders, paint_batch, step
+from numerus.progress.next_tasks import orders, paint_batch
 from numerus.progress.painting.painting_line import paint_line
 from numerus.progress.printing.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
-from numerus.progress.rates import failure_rate, rates
+from numerus.progress.rates import failure_rate, rates, rates_of
 from numerus.progress.standing import standing
 from numerus.progress.work import bottleneck, stage_throughputs, work_by_stage, work_by_unit
 
@@ -84,7 +85,7 @@ def test_more_time_is_never_later_and_less_work_never_longer(demo: Book) -> None
 
 def test_hours_left_agree_between_band_and_units(demo: Book) -> None:
     """The same minutes, summed either way."""
-    found, rate = standing(demo.plans, demo.history), rates(demo.history.facts)
+    found, rate = standing(demo.plans, demo.history), rates_of(demo.plans, demo.history.facts)
     by_stage = sum(w.hands for w in work_by_stage(demo.plans, found, rate).values())
     by_unit = sum(u.hands_total for u in work_by_unit(demo.plans, found, rate))
     assert by_stage == pytest.approx(by_unit)

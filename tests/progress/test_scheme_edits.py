@@ -15,8 +15,8 @@ from numerus.domain.journal import Fact
 from numerus.domain.painting.recipes import FinishStep, Recipe, Scheme
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.rows import ID, from_rows, to_rows
+from numerus.progress.done_facts import step
 from numerus.progress.history import History
-from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding, standing
 
 LATER = EVENING + timedelta(hours=1)

@@ -13,8 +13,9 @@ from numerus.domain.stages import NUMBER
 from numerus.paint.looks import with_recipe
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.rack.rack_edits import put_in_place, uses_of
+from numerus.progress.done_facts import step
 from numerus.progress.history import History
-from numerus.progress.next_tasks import orders, step
+from numerus.progress.next_tasks import orders
 from numerus.progress.painting.paint_stock import done_strokes, needed_by_unit
 from numerus.progress.standing import standing
 

@@ -5,8 +5,8 @@ from numerus.book.book import Book
 from numerus.desk.answers import Answers
 from numerus.desk.stages.build.flaw_state import FlawState
 from numerus.desk.stages.finish.last_look_state import LastLookState
+from numerus.progress.done_facts import step
 from numerus.progress.history import History
-from numerus.progress.next_tasks import step
 
 
 def test_what_was_done_about_a_place_is_known_when_old_entries_were_let_go(demo: Book) -> None:

@@ -43,13 +43,13 @@ def status(args: argparse.Namespace) -> list[Result]:
     """Counts per stage, bottleneck, forecast."""
     from numerus.book.book import Book
     from numerus.progress.forecast import forecast
-    from numerus.progress.rates import rates
+    from numerus.progress.rates import rates_of
     from numerus.progress.standing import standing
     from numerus.progress.work import bottleneck, stage_throughputs
 
     book = Book.open(args.book)
     now, army_standing = args.now or datetime.now(), standing(book.plans, book.history)
-    washing, rate = washing_of(book), rates(book.history.facts, book.plans.army)
+    washing, rate = washing_of(book), rates_of(book.plans, book.history.facts)
     gate = bottleneck(stage_throughputs(book.plans, army_standing, rate, washing=washing))
     seen = forecast(book.plans, book.history, now, army_standing, washing=washing)
     answer = {

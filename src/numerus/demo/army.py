@@ -34,7 +34,7 @@ from numerus.post.wash import HANDS_MIN
 from numerus.post.wash_ways import clinging_ml
 from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plates_of
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import step
 from numerus.starter.schemes import PAINTS
 
 TEAL = Machine("teal", "Teal 8K", 218, 123, 230, 0.028, 0.03, bad_spots=((16.0, 12.0, 9.0),))

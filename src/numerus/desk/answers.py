@@ -21,7 +21,7 @@ from numerus.progress.history import History
 from numerus.progress.next_tasks import TaskList, orders
 from numerus.progress.painting.mixes import changed_mix_words
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT
-from numerus.progress.rates import Rate, rates
+from numerus.progress.rates import Rate, rates_of
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates
 from numerus.progress.washing import Washing
@@ -71,7 +71,7 @@ class Answers:
 
     @cached_property
     def rates(self) -> dict[str, Rate]:
-        return rates(self.facts, self.plans.army)
+        return rates_of(self.plans, self.facts)
 
     @cached_property
     def work(self) -> dict[str, StageWork]:

@@ -26,6 +26,7 @@ from numerus.paint.loads import setups_min
 from numerus.paint.priming import primer_ml, varnish_ml
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml, strokes_for
+from numerus.paint.stroke_minutes import sizes_by_figure
 from numerus.post.supports_off import USUAL_OFF_MIN
 from numerus.post.wash import HANDS_MIN
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
@@ -135,7 +136,9 @@ def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], 
     printed = _printed_pence(plans, standing, unit, factors) if terms.prints else 0
     yield PRIMED, "built, filled, primed", minutes_by_stop, round(printed + primer)
     scheme = plans.scheme_of(unit.id)
-    finish = sum(s.minutes for s in scheme.finish) * len(figures) if scheme else 0.0
+    sizes = sizes_by_figure(plans)
+    times = sum(sizes[f.id].whole_times for f in figures)
+    finish = sum(s.minutes for s in scheme.finish) * times if scheme else 0.0
     later = [s for f in figures for s in glued_later(kept_apart(f.build, unit.apart))]
     finish += sum(s.minutes for s in later)
     varnish = _pence(plans, "varnish", sum(varnish_ml(_cm2(plans, f)) for f in figures))
@@ -145,10 +148,10 @@ def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], 
         if count <= before:
             continue
         before = count
-        steps = [s.step for own in strokes for s in own]
+        listed = [s for own in strokes for s in own]
         minutes = {
             **minutes_by_stop,
-            "paint": sum(s.minutes for s in steps) + setups_min(steps),
+            "paint": sum(s.minutes for s in listed) + setups_min(s.step for s in listed),
             "finish": finish * is_level,
         }
         paint = _paint_pence(plans, figures, strokes)
@@ -161,7 +164,9 @@ def _made(plans: Plans, figures: Sequence[Figure], terms: Commission) -> dict[st
     build = sum(sum(s.minutes for s in build_plan(list(f.build), plans.units[f.unit_id].apart)) for f in figures)
     wet = HANDS_MIN + USUAL_OFF_MIN if terms.prints else 0.0
     schemes = [plans.scheme_for(f) for f in figures]
-    prime = sum(scheme.prime_minutes for scheme in schemes if scheme)
+    sizes = sizes_by_figure(plans)
+    times = [sizes[f.id].whole_times for f in figures]
+    prime = sum(scheme.prime_minutes * own for scheme, own in zip(schemes, times, strict=True) if scheme)
     return {"build": build, "prime": prime, "wash and cure": wet}
 
 
@@ -169,11 +174,16 @@ def _painted(plans: Plans, figures: Sequence[Figure]):  # type: ignore[no-untype
     """Base colours, then every level of the scheme: (name, each figure's strokes, whether it is a level)."""
     scheme = plans.scheme_for(figures[0])
     assert scheme is not None
-    zones = [plans.zone_areas_cm2(f) for f in figures]
-    base = [_first_of_each_zone(strokes_for(scheme, z, LEVELS[-1])) for z in zones]
+    sizes = sizes_by_figure(plans)
+    zones = [(plans.zone_areas_cm2(f), sizes[f.id].zones) for f in figures]
+
+    def at(level: str) -> list[list[Stroke]]:
+        return [strokes_for(scheme, areas, level, own) for areas, own in zones]
+
+    base = [_first_of_each_zone(strokes) for strokes in at(LEVELS[-1])]
     yield BASE, base, False
     for level in LEVELS:
-        yield LEVEL_NAMES[level].capitalize(), [strokes_for(scheme, z, level) for z in zones], True
+        yield LEVEL_NAMES[level].capitalize(), at(level), True
 
 
 def _first_of_each_zone(strokes: Sequence[Stroke]) -> list[Stroke]:

@@ -85,12 +85,14 @@ def on_sticks_words(on_sticks: Mapping[str, int]) -> str:
 
 
 def prime_plan(
-    figures: int, school: str, scheme: Scheme, on_sticks: Mapping[str, int] = MappingProxyType({}), tacked: bool = False
-) -> list[PrimeStep]:
-    """Two thin coats on so many figures; the second from above, as the scheme's primer wants it. ``on_sticks``: how many parts of
-    each slot have holders of their own; ``tacked``: they are put together for the light of the second coat.
+    figures: int, school: str, scheme: Scheme, on_sticks: Mapping[str, int] = MappingProxyType({}), tacked: bool = False,
+    times: float = 0.0,
+) -> list[PrimeStep]:  # fmt: skip
+    """Two thin coats on so many figures, which take as long as ``times`` usual ones (as many as they are, if that is not given); the
+    second from above, as the scheme's primer wants it. ``on_sticks``: how many parts of each slot have holders of their own;
+    ``tacked``: they are put together for the light of the second coat.
     """
-    coat, apart = figures * scheme.prime_minutes * PACE[school] / 2, on_sticks_words(on_sticks)
+    coat, apart = (times or figures) * scheme.prime_minutes * PACE[school] / 2, on_sticks_words(on_sticks)
     held = 1.0 * figures + STICK_MIN * sum(on_sticks.values())
     told = f"On sticks of their own: {apart}" if apart else "Soap and water first if fingers touched it"
     many = sum(on_sticks.values())

@@ -18,6 +18,7 @@ from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.rack.kinds import stands_in
 from numerus.paint.rack.pots import Rack, pigment_of
+from numerus.paint.stroke_minutes import AS_TOLD, stroke_times
 from numerus.paint.techniques import LINE, RESIST, RUB_BACK, TECHNIQUES
 
 NEAR_DELTA_E = 12.0  # beyond this a stand-in is another colour
@@ -27,21 +28,28 @@ SAME_VALUE, SAME_COLOUR = 8.0, 12.0  # L* and ΔE2000 apart below which two zone
 
 @dataclass(frozen=True)
 class Stroke:
-    """One step of a recipe on one zone of a figure, in the scheme's order. ``key``: what the journal calls it."""
+    """One step of a recipe on one zone of a figure, in the scheme's order. ``key``: what the journal calls it; ``times``: its minutes
+    there over those the recipe tells (see paint.stroke_minutes).
+    """
 
     zone: str
     step: RecipeStep
+    times: float = 1.0
+
+    @property
+    def minutes(self) -> float:
+        return self.step.minutes * self.times
 
     @property
     def key(self) -> str:
         return self.step.id
 
 
-def strokes_for(scheme: Scheme, zones: Iterable[str], level: str) -> list[Stroke]:
-    """Every stroke a figure with these zones gets at this level, zone after zone."""
+def strokes_for(scheme: Scheme, zones: Iterable[str], level: str, sizes: Mapping[str, float] = AS_TOLD) -> list[Stroke]:
+    """Every stroke a figure with these zones gets at this level, zone after zone; ``sizes``: of its zones, over the usual ones."""
     wanted, rank = set(zones), LEVELS.index(level)
     return [
-        Stroke(recipe.zone, step)
+        Stroke(recipe.zone, step, stroke_times(step, sizes[recipe.zone]) if recipe.zone in sizes else 1.0)
         for recipe in scheme.recipes
         if recipe.zone in wanted
         for step in recipe.steps

@@ -16,7 +16,8 @@ class Technique:
 
     ``seen``: share of the zone it is seen on from afar: a wash lies in the recesses, edges on the ridges.
     ``broken``: what it does not cover shines through between (dry-brush), instead of lying beside. ``setup_min``: loading and
-    cleaning, once for the batch. ``swatch``: how a stroke of it looks, one of "brushed", "sprayed", "pooled" and "dry".
+    cleaning, once for the batch.
+    ``grows``: power of a zone's work its minutes grow with. ``swatch``: how a stroke of it looks, one of "brushed", "sprayed", "pooled" and "dry".
     """
 
     name: str
@@ -27,25 +28,26 @@ class Technique:
     thinned: float = 0.5
     setup_min: float = 0.0
     swatch: str = "brushed"
+    grows: float = 0.8
 
 
 TECHNIQUES: dict[str, Technique] = {
     made.name: made
     for made in (
-        Technique("spray", 8, 1.0, 1.0, 0.6, 1.0, 10.0, "sprayed"),
+        Technique("spray", 8, 1.0, 1.0, 0.6, 1.0, 10.0, "sprayed", grows=0.5),
         Technique("base", 15, 1.0, 1.0),
         Technique("one-coat", 20, 1.0, 1.0, thinned=0.0, swatch="pooled"),
-        Technique("wash", 6, 1.0, 0.45, thinned=0.3, swatch="pooled"),
+        Technique("wash", 6, 1.0, 0.45, thinned=0.3, swatch="pooled", grows=0.6),
         Technique("layer", 8, 0.7, 0.7),
-        Technique("dry-brush", 8, 0.5, 0.4, 1.0, 0.0, swatch="dry"),
-        Technique("edge", 8, 0.15, 0.12),
-        Technique("glaze", 4, 0.4, 0.35, thinned=2.0, swatch="pooled"),
-        Technique("varnish", 15, 1.0, 0.0, thinned=0.0),
-        Technique("stipple", 8, 0.5, 0.5, 0.6, 0.0, swatch="dry"),
-        Technique("sponge", 10, 0.4, 0.4, 0.8, 0.0, swatch="dry"),
-        Technique("chip", 10, 0.08, 0.06, 0.6, 0.2),
-        Technique("streak", 6, 0.3, 0.25, thinned=1.0, swatch="pooled"),
-        Technique("glow", 8, 0.3, 0.3, 0.6, 1.5, swatch="sprayed"),
+        Technique("dry-brush", 8, 0.5, 0.4, 1.0, 0.0, swatch="dry", grows=0.6),
+        Technique("edge", 8, 0.15, 0.12, grows=0.6),
+        Technique("glaze", 4, 0.4, 0.35, thinned=2.0, swatch="pooled", grows=0.7),
+        Technique("varnish", 15, 1.0, 0.0, thinned=0.0, grows=0.6),
+        Technique("stipple", 8, 0.5, 0.5, 0.6, 0.0, swatch="dry", grows=0.7),
+        Technique("sponge", 10, 0.4, 0.4, 0.8, 0.0, swatch="dry", grows=0.6),
+        Technique("chip", 10, 0.08, 0.06, 0.6, 0.2, grows=0.6),
+        Technique("streak", 6, 0.3, 0.25, thinned=1.0, swatch="pooled", grows=0.6),
+        Technique("glow", 8, 0.3, 0.3, 0.6, 1.5, swatch="sprayed", grows=0.5),
         Technique("pattern", 10, 0.5, 0.5),
         Technique("blotch", 10, 0.35, 0.35),
         Technique("line", 10, 0.04, 0.04, 0.6, 0.5),

@@ -21,13 +21,15 @@ from numerus.post.wash import DRY_MIN, TUB_MIN
 from numerus.progress.painting.painting_line import (
     NOT_LOOKED_AT,
     PaintBlock,
+    StrokeOf,
     blocks_of,
     still_wet,
     stroke_tasks,
+    strokes_by_figure,
     touching_by_figure,
 )
 from numerus.progress.printing.planned_runs import busy_until, next_runs
-from numerus.progress.rates import Rate, rates
+from numerus.progress.rates import Rate, rates_of
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing
@@ -52,7 +54,7 @@ class BenchPlan:
     windows: tuple[Window, ...]
     touching: Touching
     guessed: frozenset[str]
-    strokes_by_key: Mapping[str, Stroke]
+    strokes_by_key: Mapping[StrokeOf, Stroke]
 
     @property
     def strokes(self) -> list[TimedTask]:
@@ -92,9 +94,9 @@ def bench_plan(
     windows = hobby_windows(plans.army, now, HORIZON_DAYS)
     if not windows:
         raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
-    rate, plates = rates(facts, plans.army), _plates_to_come(plans, standing, now)
+    rate, plates = rates_of(plans, facts), _plates_to_come(plans, standing, now)
     touching = touching_by_figure(figures, plans, between)
-    strokes = {s.key: s for f in figures for s in f.strokes}
+    strokes = strokes_by_figure(figures)
     tasks = [*_plate_tasks(plans, plates, rate, washing), *(t for f in figures for t in _figure_tasks(f, plans, rate))]
     after, guessed = _waits(figures, standing, plates)
     free_at = {_plate_group(plate): at for plate, at in plates.items()}
@@ -149,11 +151,11 @@ def _figure_tasks(figure: FigureStanding, plans: Plans, rate: Mapping[str, Rate]
         build = HandTask(own, "", "build", minutes * rate["build"].factor, glued, "build", phase=BUILDING)
         tasks += _in_pieces(build)
     if scheme is not None and figure.number <= NUMBER["prime"]:
-        prime = scheme.prime_minutes * rate["prime"].factor
+        prime = scheme.prime_minutes * figure.times * rate["prime"].factor
         tasks.append(HandTask(own, "", "prime", prime, scheme.prime_dries_min, "prime", phase=PRIMING))
-    tasks += stroke_tasks([figure], rack_of(plans), rate["paint"].factor)
+    tasks += stroke_tasks([figure], rack_of(plans), rate["paint"])
     for step in figure.finish_left:
-        minutes = step.minutes * rate[GROUP_OF["finish"]].factor
+        minutes = figure.finish_min(step) * rate[GROUP_OF["finish"]].factor
         tasks.append(HandTask(own, "", step.id, minutes, step.dries_min, step.id, phase=FINISHING))
     return tasks
 

@@ -78,7 +78,7 @@ def _printed_again(
     event = Fact(now, PartBroke(slot, REPRINT, tuple(sorted(undone)), "", at_mm), slot, (own,))
     facts = (*_failed(plans, standing, own, slot, now), event)
     share = _share_of(plans, figure, part)
-    minutes = sum(s.step.minutes * share.get(s.zone, 0.0) for s in strokes) + LATER_MIN + RETOUCH_MIN
+    minutes = sum(s.minutes * share.get(s.zone, 0.0) for s in strokes) + LATER_MIN + RETOUCH_MIN
     resin = plans.resin
     ml = part.volume_ml * (1 + resin.cling_share) if part else 0.0
     return Breakage(figure, slot, REPRINT, strokes, minutes, ml * resin.pence_per_l / 1000, facts)

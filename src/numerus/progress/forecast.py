@@ -24,7 +24,7 @@ from numerus.printing.runs.run_records import failure_counts
 from numerus.progress.capacity import Capacities, day_of
 from numerus.progress.evenings import evenings_kept
 from numerus.progress.history import History
-from numerus.progress.rates import Rate, failure_rate, rates
+from numerus.progress.rates import Rate, failure_rate, rates_of
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing
@@ -132,7 +132,7 @@ def situation(
 ) -> Situation:
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
-    rate, army_standing = rates(history.facts, plans.army), army_standing or standing(plans, history)
+    rate, army_standing = rates_of(plans, history.facts), army_standing or standing(plans, history)
     _refuse_uncounted(plans)
     factor = estimates(plans, army_standing).minutes.factor
     units = tuple(replace(u, machine=u.machine * factor) for u in work_by_unit(plans, army_standing, rate, washing))

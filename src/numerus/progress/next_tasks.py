@@ -16,7 +16,7 @@ from math import ceil
 from numerus.assembly.gluing import build_plan, kept_apart
 from numerus.colour.words import words_of_colour
 from numerus.domain.army import Figure, Unit
-from numerus.domain.journal import Fact, StepDone, Timing
+from numerus.domain.journal import Fact
 from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
@@ -31,6 +31,7 @@ from numerus.post.cautions import cautions
 from numerus.post.supports_off import AFTER, BEFORE, held, supports_off_min, tips_off
 from numerus.post.wash_ways import WHOLE
 from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.progress.done_facts import step
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, TimedStroke, paint_line
 from numerus.progress.printing.planned_runs import next_runs
 from numerus.progress.standing import FigureStanding, Standing
@@ -72,17 +73,6 @@ class TaskList:
     @property
     def work_min(self) -> float:
         return sum(o.minutes for o in self.listed)
-
-
-def step(
-    stage: str, figures: Sequence[str], minutes: float, at: datetime, key: str = "", subject: str = "",
-    planned: float | None = None, carried_ml: float = 0.0, timing: Timing = "planned", lit: tuple[float, float] = (0.0, 0.0),
-) -> Fact:  # fmt: skip
-    """A journal entry for work of hands: the plan beside the minutes, and whether those were measured or are the plan's; ``lit``: light
-    that reached a cured plate, and the most.
-    """
-    done = StepDone(stage, key, minutes if planned is None else planned, carried_ml, timing, *lit)
-    return Fact(at, done, subject, tuple(figures), minutes)
 
 
 def _wet(plans: Plans, standing: Standing, now: datetime, washing: Washing) -> list[Task]:
@@ -204,7 +194,7 @@ def _painting_task(block: PaintBlock, plans: Plans, wanted: Counter[str]) -> Tas
 
 def _stroke_done(stroke: Stroke, timed: TimedStroke) -> Fact:
     minutes = (timed.end - timed.start).total_seconds() / 60
-    return step("stroke", (timed.figure_id,), minutes, timed.end, stroke.key, planned=stroke.step.minutes)
+    return step("stroke", (timed.figure_id,), minutes, timed.end, stroke.key, planned=timed.stroke.minutes)
 
 
 def _again(block: PaintBlock, wanted: Counter[str]) -> str:
@@ -252,22 +242,24 @@ def _handwork(plans: Plans, standing: Standing, now: datetime) -> list[Task]:
 def _finishing(unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
     tasks = []
     for wanted in dict.fromkeys(s for f in here for s in f.finish_left[:1]):
-        ids = [f.figure.id for f in here if f.finish_left[:1] == [wanted]]
-        if ids:
-            facts = tuple(step("finish", (i,), wanted.minutes, now, wanted.id) for i in ids)
-            detail = f"{counted(len(ids), 'figure')}, dries {wanted.dries_min:.0f} min"
-            tasks.append(Task(f"{wanted.name}, {unit.name}", wanted.minutes * len(ids), detail, "finish", (), facts))
+        own = [f for f in here if f.finish_left[:1] == [wanted]]
+        if own:
+            facts = tuple(step("finish", (f.figure.id,), f.finish_min(wanted), now, wanted.id) for f in own)
+            detail = f"{counted(len(own), 'figure')}, dries {wanted.dries_min:.0f} min"
+            minutes = sum(fact.minutes for fact in facts)
+            tasks.append(Task(f"{wanted.name}, {unit.name}", minutes, detail, "finish", (), facts))
     return tasks
 
 
 def _priming(scheme: Scheme, unit: Unit, here: list[FigureStanding], now: datetime) -> list[Task]:
     if not here:
         return []
-    facts = tuple(step("prime", (f.figure.id,), scheme.prime_minutes, now) for f in here)
+    facts = tuple(step("prime", (f.figure.id,), scheme.prime_minutes * f.times, now) for f in here)
     sticks = on_sticks_words(Counter(slot for f in here for slot in f.on_sticks))
     apart = f"; on sticks: {sticks}" if sticks else ""
     detail = f"{counted(len(here), 'figure')}, {scheme.primer}, two thin coats{apart}"
-    return [Task(f"Prime {unit.name}", scheme.prime_minutes * len(here), detail, "prime", ("Holder, mask",), facts)]
+    minutes = sum(fact.minutes for fact in facts)
+    return [Task(f"Prime {unit.name}", minutes, detail, "prime", ("Holder, mask",), facts)]
 
 
 def _building(unit: Unit, figure: Figure, now: datetime) -> Task:

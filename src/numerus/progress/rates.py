@@ -11,14 +11,16 @@ Little known, little moved.
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, replace
+from collections.abc import Iterable, Iterator, Mapping, Sequence
+from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
+from types import MappingProxyType
 
 import numpy as np
 
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact, StepDone
+from numerus.domain.plans import Plans
 from numerus.progress.evenings import RECENT, evenings_kept
 
 PRIOR_N, PRIOR_SD = 4.0, 0.30
@@ -41,7 +43,8 @@ GROUPS = {
 class Rate:
     """Actual over planned on the mean, the spread of what is not known of it in logs, from how many measured steps, or
     from how many weeks in which work was ticked off; ``common``: the share of that spread
-    which all groups have in common, since it is one person's pace; ``mean_log``: the middle of what is known, in logs.
+    which all groups have in common, since it is one person's pace; ``mean_log``: the middle of what is known, in logs;
+    ``techniques``: of painting, what is known of each technique that was measured.
     """
 
     factor: float
@@ -50,6 +53,11 @@ class Rate:
     weeks: int = 0
     common: float = 0.0
     mean_log: float = 0.0
+    techniques: Mapping[str, Rate] = field(default_factory=dict)
+
+    def factor_of(self, technique: str) -> float:
+        """Of a technique, the group's where it was never measured by itself."""
+        return self.techniques[technique].factor if technique in self.techniques else self.factor
 
     @property
     def range(self) -> tuple[float, float]:
@@ -57,25 +65,44 @@ class Rate:
         return self.factor * math.exp(-EIGHT_IN_TEN * self.spread), self.factor * math.exp(EIGHT_IN_TEN * self.spread)
 
 
-def rates(facts: Sequence[Fact], army: Army | None = None) -> dict[str, Rate]:
+def rates_of(plans: Plans, facts: Sequence[Fact]) -> dict[str, Rate]:
+    """Rate per group of steps of this army's painter, of painting also by technique."""
+    steps = {s.id: s.technique for scheme in plans.schemes.values() for r in scheme.recipes for s in r.steps}
+    return rates(facts, plans.army, steps)
+
+
+def rates(
+    facts: Sequence[Fact], army: Army | None = None, techniques: Mapping[str, str] = MappingProxyType({})
+) -> dict[str, Rate]:
     """Rate per group of steps, from the last ``RECENT`` entries: hands get faster. Groups of which nothing is known have the
-    prior. ``army``: whose evenings they were; without one, what was only ticked teaches nothing.
+    prior. ``army``: whose evenings they were; without one, what was only ticked teaches nothing. ``techniques``: of strokes, by key.
     """
     recent = facts[-RECENT:]
     logs: dict[str, list[float]] = {group: [] for group in GROUPS.values()}
-    for fact in recent:
+    own: dict[str, list[float]] = {}
+    for done, log in measured_logs(recent):
+        logs[GROUPS[done.stage]].append(log)
+        if done.stage == "stroke" and done.key in techniques:
+            own.setdefault(techniques[done.key], []).append(log)
+    weeks = ticked_weeks(recent, army) if army is not None else []
+    pooled = _posterior(np.array([log for values in logs.values() for log in values]))
+    known = {group: _rate(values, weeks, pooled.mean_log) for group, values in logs.items()}
+    paint = known[GROUPS["stroke"]]
+    by_technique = {name: _posterior(np.array(values), paint.mean_log) for name, values in own.items()}
+    return known | {GROUPS["stroke"]: replace(paint, techniques=by_technique)}
+
+
+def measured_logs(facts: Iterable[Fact]) -> Iterator[tuple[StepDone, float]]:
+    """Every step whose minutes were measured, with the log of those over the planned ones."""
+    for fact in facts:
         done = fact.event
         if (
             isinstance(done, StepDone)
             and done.measured
             and done.stage in GROUPS
-            and done.planned_min > 0
-            and fact.minutes > 0
+            and min(done.planned_min, fact.minutes) > 0
         ):
-            logs[GROUPS[done.stage]].append(math.log(fact.minutes / done.planned_min))
-    weeks = ticked_weeks(recent, army) if army is not None else []
-    pooled = _posterior(np.array([log for values in logs.values() for log in values]))
-    return {group: _rate(values, weeks, pooled.mean_log) for group, values in logs.items()}
+            yield done, math.log(fact.minutes / done.planned_min)
 
 
 def _rate(measured: list[float], weeks: list[float], usual_log: float) -> Rate:

@@ -14,6 +14,7 @@ from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
 from numerus.paint.scheme import Stroke, strokes_for
+from numerus.paint.stroke_minutes import Sizes, sizes_by_figure
 from numerus.printing.runs.run_records import CopyState, RunRecord, copy_states
 from numerus.progress.history import History
 
@@ -30,7 +31,8 @@ _STAGE_OF_COPY = {
 @dataclass(frozen=True)
 class FigureStanding:
     """One figure: its stage, what is done of it in words, its strokes and finishing steps; what was ``painted`` and ``finished``, by
-    the ids of steps; ``built_keys``: of each time it was built, what was kept apart.
+    the ids of steps; ``built_keys``: of each time it was built, what was kept apart; ``times``: minutes of what is done to the whole of
+    it over those told for the usual figure.
     """
 
     figure: Figure
@@ -43,6 +45,7 @@ class FigureStanding:
     finish: tuple[FinishStep, ...] = ()
     built_keys: frozenset[str] = frozenset()
     failures: int = 0
+    times: float = 1.0
 
     @property
     def number(self) -> int:
@@ -60,6 +63,10 @@ class FigureStanding:
     @property
     def finish_left(self) -> list[FinishStep]:
         return [step for step in self.finish if step.id not in self.finished]
+
+    def finish_min(self, step: FinishStep) -> float:
+        """Minutes of a finishing step on this figure; gluing a part on takes as long on every one."""
+        return step.minutes * (1.0 if step.id.startswith(GLUE_IDS) else self.times)
 
     @property
     def next_strokes(self) -> list[Stroke]:
@@ -92,17 +99,19 @@ def standing(plans: Plans, history: History) -> Standing:
     """Plans and what happened, folded over the whole army."""
     records = history.runs.records()
     copies = copy_states(plans.plates, records)
-    figures = {}
+    figures, sizes = {}, sizes_by_figure(plans)
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):
-            figures[figure.id] = _stand(figure, unit, plans, copies, history)
+            figures[figure.id] = _stand(figure, unit, plans, copies, history, sizes[figure.id])
     return Standing(figures, copies, records, {f: history.hands.get(f, 0.0) for f in plans.figures})
 
 
-def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], history: History) -> FigureStanding:
+def _stand(
+    figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], history: History, sizes: Sizes
+) -> FigureStanding:
     done, last = history.steps.get(figure.id, set()), history.finished_at.get(figure.id)
     scheme = plans.scheme_on(figure)
-    wanted = strokes_for(scheme, plans.zone_areas_cm2(figure), unit.level) if scheme else []
+    wanted = strokes_for(scheme, plans.zone_areas_cm2(figure), unit.level, sizes.zones) if scheme else []
     strokes = tuple(s for s in wanted if _was_there(s.step, last))
     painted = frozenset(key for stage, key in done if stage == "stroke")
     finished = frozenset(key for stage, key in done if stage == "finish")
@@ -111,7 +120,7 @@ def _stand(figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyStat
     stage, detail = _made_stage(figure, unit, plans, copies)
     figure_standing = FigureStanding(figure, unit, stage, detail, strokes, painted, finished, finish)
     built = frozenset(key for stage, key in done if stage == "build")
-    figure_standing = replace(figure_standing, built_keys=built)
+    figure_standing = replace(figure_standing, built_keys=built, times=sizes.whole_times)
     if stage == "build" and "build" in steps:
         stage, detail = _painted_stage(figure_standing, plans, "prime" in steps)
     failures = sum(c.failures for (f, _), c in copies.items() if f == figure.id)

@@ -75,15 +75,15 @@ def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) ->
         "pose": POSE_MIN_PER_PART * unposed * 0.2,
         "plate": PLATE_MIN,
         "build": sum(s.minutes for s in build_plan(list(figure.figure.build), figure.unit.apart)),
-        "prime": scheme.prime_minutes if scheme else 0.0,
-        "paint": sum(s.step.minutes for s in figure.next_strokes),
-        "finish": sum(step.minutes for step in figure.finish_left),
+        "prime": scheme.prime_minutes * figure.times if scheme else 0.0,
+        "paint": 0.0,
+        "finish": sum(map(figure.finish_min, figure.finish_left)),
     }
-    return {
-        stage: minutes * (rate[GROUP_OF[stage]].factor if stage in GROUP_OF else 1.0)
-        for stage, minutes in raw.items()
-        if NUMBER[stage] >= figure.number
+    paced = {
+        stage: minutes * (rate[GROUP_OF[stage]].factor if stage in GROUP_OF else 1.0) for stage, minutes in raw.items()
     }
+    paced["paint"] = sum(s.minutes * rate["paint"].factor_of(s.step.technique) for s in figure.next_strokes)
+    return {stage: minutes for stage, minutes in paced.items() if NUMBER[stage] >= figure.number}
 
 
 def _unplated_minutes(

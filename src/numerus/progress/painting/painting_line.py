@@ -14,13 +14,15 @@ from numerus.paint.loads import life_min, load_of, setup_min
 from numerus.paint.rack.kinds import SPIRIT, kind_of
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed
-from numerus.progress.rates import GROUPS, rates
+from numerus.progress.rates import GROUPS, Rate, rates_of
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.hand_plan import plan_hands
 from numerus.schedule.hand_tasks import HandInputs, HandTask, TimedTask, in_runs
 
 NOT_LOOKED_AT: Between = {}
+StrokeOf = tuple[str, str]
+"""A figure and the key of a stroke on it."""
 PAINTING = 10  # phase of a figure's strokes; those in spirit come in phases of their own
 
 
@@ -52,22 +54,34 @@ class PaintBlock:
         return self.strokes[-1].end
 
 
-def stroke_tasks(figures: Iterable[FigureStanding], rack: Rack, factor: float = 1.0) -> list[HandTask]:
-    """Every stroke still needed, figure by figure, zones in the scheme's order. ``factor``: this painter's minutes over the
+AS_TOLD = Rate(1.0, 0.0, 0)
+
+
+def stroke_tasks(figures: Iterable[FigureStanding], rack: Rack, rate: Rate = AS_TOLD) -> list[HandTask]:
+    """Every stroke still needed, figure by figure, zones in the scheme's order. ``rate``: this painter's minutes over the
     recipe's.
     """
     return [
-        _task(f.figure.id, stroke, phase, factor)
+        _task(f.figure.id, stroke, phase, rate)
         for f in figures
         for stroke, phase in _in_solvent_order(f.next_strokes, rack)
     ]
 
 
-def _task(figure: str, stroke: Stroke, phase: int, factor: float) -> HandTask:
+def _task(figure: str, stroke: Stroke, phase: int, rate: Rate) -> HandTask:
     step = stroke.step
     setup, life = setup_min(step), life_min(step)
     return HandTask(
-        figure, stroke.zone, stroke.key, step.minutes * factor, step.dries_min, load_of(step), setup, life, phase, True
+        figure,
+        stroke.zone,
+        stroke.key,
+        stroke.minutes * rate.factor_of(step.technique),
+        step.dries_min,
+        load_of(step),
+        setup,
+        life,
+        phase,
+        True,
     )
 
 
@@ -113,16 +127,24 @@ def _neighbours(pairs: Iterable[tuple[str, str]]) -> dict[str, frozenset[str]]:
     return {zone: frozenset(others) for zone, others in sets.items()}
 
 
-def still_wet(facts: Sequence[Fact], strokes: Mapping[str, Stroke], now: datetime) -> dict[tuple[str, str], datetime]:
+def strokes_by_figure(figures: Iterable[FigureStanding]) -> dict[StrokeOf, Stroke]:
+    """Every stroke asked of each figure."""
+    return {(f.figure.id, s.key): s for f in figures for s in f.strokes}
+
+
+def still_wet(
+    facts: Sequence[Fact], strokes: Mapping[StrokeOf, Stroke], now: datetime
+) -> dict[tuple[str, str], datetime]:
     """When zones painted lately are dry, by figure and zone."""
     wet = {}
     since = now - timedelta(minutes=max((s.step.dries_min for s in strokes.values()), default=0.0))
     for fact in (f for f in facts if f.at > since):
         done = fact.event
-        stroke = strokes.get(done.key) if isinstance(done, StepDone) and done.stage == "stroke" else None
-        if stroke is not None:
-            dry = fact.at + timedelta(minutes=stroke.step.dries_min)
-            wet.update({(f, stroke.zone): dry for f in fact.figures if dry > now})
+        for figure in fact.figures if isinstance(done, StepDone) and done.stage == "stroke" else ():
+            stroke = strokes.get((figure, done.key)) if isinstance(done, StepDone) else None
+            dry = fact.at + timedelta(minutes=stroke.step.dries_min if stroke else 0.0)
+            if stroke and dry > now:
+                wet[figure, stroke.zone] = dry
     return wet
 
 
@@ -136,22 +158,22 @@ def paint_line(
     """
     if plans.army is None or not figures:
         return []
-    strokes = {s.key: s for f in figures for s in f.strokes}
-    factor = rates(facts, plans.army)[GROUPS["stroke"]].factor
+    strokes = strokes_by_figure(figures)
+    rate = rates_of(plans, facts)[GROUPS["stroke"]]
     inputs = HandInputs(
-        stroke_tasks(figures, rack_of(plans), factor), hobby_windows(plans.army, now, days),
+        stroke_tasks(figures, rack_of(plans), rate), hobby_windows(plans.army, now, days),
         touching_by_figure(figures, plans, between), dry_at=still_wet(facts, strokes, now), batch=len(figures),
     )  # fmt: skip
     return blocks_of(plan_hands(inputs, 1, until), strokes)
 
 
-def blocks_of(plan: Sequence[TimedTask], strokes: Mapping[str, Stroke]) -> list[PaintBlock]:
+def blocks_of(plan: Sequence[TimedTask], strokes: Mapping[StrokeOf, Stroke]) -> list[PaintBlock]:
     """The strokes of a plan, one after another on figure after figure."""
     painted = [t for t in plan if t.task.holds]
     return [
         PaintBlock(
-            strokes[run[0].task.key],
-            tuple(TimedStroke(t.task.group, strokes[t.task.key], t.start, t.end, t.dry) for t in run),
+            strokes[run[0].task.group, run[0].task.key],
+            tuple(TimedStroke(t.task.group, strokes[t.task.group, t.task.key], t.start, t.end, t.dry) for t in run),
             run[0].setup_min,
         )
         for run in in_runs(painted)

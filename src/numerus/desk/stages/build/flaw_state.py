@@ -16,7 +16,7 @@ from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
 from numerus.progress.breakage import Broken
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import step
 from numerus.surface.support_marks import tips_of
 from numerus.words import counted, span
 

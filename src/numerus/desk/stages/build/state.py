@@ -15,7 +15,7 @@ from numerus.desk.stages.build.figure_parts import FigureParts, Key
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.parts import Part
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import step
 from numerus.progress.standing import FigureStanding
 from numerus.surface.brush_reach import BRUSH
 

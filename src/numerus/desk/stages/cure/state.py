@@ -31,7 +31,7 @@ from numerus.post.supports_off import (
     tips_off,
 )
 from numerus.printing.runs.run_records import RunRecord
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import step
 from numerus.words import counted
 
 MOST_SNIPPED = 2  # parts whose order is told

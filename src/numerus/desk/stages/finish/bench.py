@@ -212,7 +212,7 @@ class FinishBench(StepsBench):
     def _shown(self, step: FinishStep) -> Shown:
         many = len(self.state.waiting(step))
         detail = f"{counted(many, 'figure')} now; dries {step.dries_min:.0f} min"
-        return Shown(step.name, step.minutes * max(many, 1), detail)
+        return Shown(step.name, self.state.minutes_of(step), detail)
 
     def done(self) -> None:
         chosen, facts = self.state.chosen, self.state.done_facts(*self.minutes.taken(), self.session.clock())

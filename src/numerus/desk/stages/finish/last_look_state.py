@@ -13,8 +13,8 @@ from numerus.desk.stages.build.flaw_state import FlawState, Key, flaw_work
 from numerus.domain.journal import Fact
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
+from numerus.progress.done_facts import step
 from numerus.progress.last_look import VIEWS, last_flaws
-from numerus.progress.next_tasks import step
 from numerus.progress.standing import FigureStanding
 from numerus.surface.zones import ZonedMesh
 from numerus.words import counted

@@ -9,7 +9,7 @@ from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.painting.recipes import FinishStep
 from numerus.paint.finishing import order_warnings
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import shared_out
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted
 
@@ -66,12 +66,18 @@ class FinishState:
     @property
     def planned_min(self) -> float:
         """For everyone who waits for the step in hand."""
-        return self.chosen.minutes * len(self.waiting(self.chosen)) if self.chosen else 0.0
+        return sum(self._told_min(self.chosen).values()) if self.chosen else 0.0
 
     def done_facts(self, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
         chosen = self.chosen
         if chosen is None:
             return []
-        waiting, planned = self.waiting(chosen), chosen.minutes
-        each = minutes / max(len(waiting), 1)
-        return [step("finish", (f.figure.id,), each, now, chosen.id, planned=planned, timing=timing) for f in waiting]
+        return shared_out("finish", self._told_min(chosen), minutes, now, chosen.id, timing)
+
+    def _told_min(self, step: FinishStep) -> dict[str, float]:
+        """By figure that waits for a step, its minutes there."""
+        return {f.figure.id: f.finish_min(step) for f in self.waiting(step)}
+
+    def minutes_of(self, step: FinishStep) -> float:
+        """For everyone who waits for a step; of the usual figure where nobody does."""
+        return sum(self._told_min(step).values()) or step.minutes

@@ -13,7 +13,7 @@ from numerus.geometry.mesh import Mesh
 from numerus.paint.figure.lost_light import LostLight, lost_light, lost_light_words
 from numerus.paint.priming import SCHOOLS, PrimeStep, prime_plan
 from numerus.paint.weather import Air, first_fit
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import shared_out
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted
 
@@ -49,7 +49,9 @@ class PrimeState:
         scheme = self.plans.scheme_of(self.unit_id)
         on_sticks = Counter(slot for f in self.waiting for slot in f.on_sticks)
         return (
-            prime_plan(len(self.waiting), self.school, scheme, on_sticks, self.tacked)
+            prime_plan(
+                len(self.waiting), self.school, scheme, on_sticks, self.tacked, sum(f.times for f in self.waiting)
+            )
             if scheme and self.waiting
             else []
         )
@@ -87,6 +89,6 @@ class PrimeState:
         return f"Spray can outdoors, by the simulated air: {when}.{why} Look outside first."
 
     def done_facts(self, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
-        many = max(len(self.waiting), 1)
-        each, planned = minutes / many, self.planned_min / many
-        return [step("prime", (f.figure.id,), each, now, planned=planned, timing=timing) for f in self.waiting]
+        times = sum(f.times for f in self.waiting)
+        told = {f.figure.id: self.planned_min * f.times / times for f in self.waiting}
+        return shared_out("prime", told, minutes, now, timing=timing)

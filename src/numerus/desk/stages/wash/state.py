@@ -30,7 +30,8 @@ from numerus.post.wash_queue import Queue, queue_of
 from numerus.post.wash_ways import Way, WetPlate, advised
 from numerus.post.wet_film import USUAL_DRAIN_MIN, film_words
 from numerus.printing.runs.run_records import RunRecord
-from numerus.progress.next_tasks import parts_come_out, step
+from numerus.progress.done_facts import step
+from numerus.progress.next_tasks import parts_come_out
 from numerus.progress.printing.planned_runs import next_runs
 
 MOST_TOLD, MOST_KNOWN = 2, 500  # hollow parts told in the line; shapes of which a book keeps how they run empty

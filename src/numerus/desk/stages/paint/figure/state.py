@@ -13,7 +13,8 @@ from numerus.domain.painting.recipes import Recipe, RecipeStep, Scheme
 from numerus.domain.painting.zones import UNNAMED, Zone
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import ml_text, paint_needed_ml, shopping
-from numerus.progress.next_tasks import BATCH_MOST, paint_batch, step
+from numerus.progress.done_facts import shared_out
+from numerus.progress.next_tasks import BATCH_MOST, paint_batch
 from numerus.progress.standing import FigureStanding
 from numerus.surface.zones import ZonedMesh
 
@@ -80,16 +81,15 @@ class PaintState:
         return [f for f in self.batch if step_id not in f.painted and any(s.key == step_id for s in f.strokes)]
 
     def planned_min(self, recipe_step: RecipeStep) -> float:
-        return recipe_step.minutes * len(self.figures_for(recipe_step.id))
+        return sum(self._told_min(recipe_step.id).values())
+
+    def _told_min(self, step_id: str) -> dict[str, float]:
+        """By figure that wants a step, its minutes there."""
+        return {f.figure.id: next(s for s in f.strokes if s.key == step_id).minutes for f in self.figures_for(step_id)}
 
     def done_facts(self, recipe_step: RecipeStep, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
         """A step written for every figure that wants it; ``minutes`` for all of them together."""
-        figures = self.figures_for(recipe_step.id)
-        each = minutes / max(len(figures), 1)
-        return [
-            step("stroke", (f.figure.id,), each, now, recipe_step.id, planned=recipe_step.minutes, timing=timing)
-            for f in figures
-        ]
+        return shared_out("stroke", self._told_min(recipe_step.id), minutes, now, recipe_step.id, timing)
 
     def needs(self) -> str:
         """What paint the zone in hand still takes, and what to buy for the batch, in words."""

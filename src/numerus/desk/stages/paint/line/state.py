@@ -12,13 +12,15 @@ from numerus.domain.journal import Fact, Timing
 from numerus.errors import NumerusError, Progress
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, mix_words
-from numerus.progress.next_tasks import BATCH_MOST, block_drops, paint_batch, step
+from numerus.progress.done_facts import step
+from numerus.progress.next_tasks import BATCH_MOST, block_drops, paint_batch
 from numerus.progress.painting.painting_line import (
     PaintBlock,
     TimedStroke,
     paint_line,
     still_wet,
     stroke_tasks,
+    strokes_by_figure,
     touching_by_figure,
     used_drying_min,
 )
@@ -137,7 +139,7 @@ class LineState:
 
     def wet(self, now: datetime) -> list[Wet]:
         """What of the batch is wet, the first to dry first."""
-        strokes = {s.key: s for f in self.batch for s in f.strokes}
+        strokes = strokes_by_figure(self.batch)
         ids = {f.figure.id for f in self.batch}
         wet_zones = [Wet(f, z, at) for (f, z), at in still_wet(self.answers.facts, strokes, now).items() if f in ids]
         return sorted(wet_zones, key=lambda w: w.until)
@@ -179,7 +181,6 @@ class LineState:
 
     def _done(self, timed: TimedStroke, now: datetime) -> list[Fact]:
         minutes, timing = self.minutes(now)
-        recipe_step = timed.stroke.step
         self.blocks = self._without_first()
         self.sure = False
         if self.blocks:  # hands go on to the next without a break
@@ -188,7 +189,15 @@ class LineState:
             first = following is block.strokes[0] and block.setup_min > 0
             self._begin(SETTING_UP if first else PAINTING, now)
         return [
-            step("stroke", (timed.figure_id,), minutes, now, recipe_step.id, planned=recipe_step.minutes, timing=timing)
+            step(
+                "stroke",
+                (timed.figure_id,),
+                minutes,
+                now,
+                timed.stroke.key,
+                planned=timed.stroke.minutes,
+                timing=timing,
+            )
         ]
 
     def _without_first(self) -> list[PaintBlock]:
@@ -198,7 +207,7 @@ class LineState:
 
     def minutes(self, now: datetime) -> tuple[float, Timing]:
         """What the stroke in hand took by the clock; where that ran far too long, the plan, which is not measured."""
-        planned = self.upcoming[0][1].stroke.step.minutes if self.blocks else 0.0
+        planned = self.upcoming[0][1].stroke.minutes if self.blocks else 0.0
         elapsed = self.elapsed_min(now)
         if self.phase != PAINTING or not 0 < elapsed <= LEFT_ALONE * planned + 10:
             return planned, "planned"
@@ -250,8 +259,7 @@ class LineState:
         army = self.plans.army
         if not self.blocks or army is None:
             return self.fault
-        factor = self.answers.rates["paint"].factor
-        least, _ = hands_bound_min(stroke_tasks(self.batch, rack_of(self.plans), factor))
+        least, _ = hands_bound_min(stroke_tasks(self.batch, rack_of(self.plans), self.answers.rates["paint"]))
         windows = hobby_windows(army, self.answers.now, 60)
         there = window_min(windows, max(b.end for b in self.blocks))
         drying, used = used_drying_min(self.tonight)

@@ -23,7 +23,7 @@ from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import EXPOSURE, figure_shot, scheme_light
 from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.pots import Rack, rack_of
-from numerus.progress.next_tasks import step
+from numerus.progress.done_facts import step
 from numerus.words import span
 
 SHOWN, SIZE_PX, FINER = 4, (150, 200), 2

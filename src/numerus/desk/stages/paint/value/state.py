@@ -36,6 +36,7 @@ from numerus.paint.looks import figure_shot, lit_light, seen_shares, with_recipe
 from numerus.paint.priming import primed_ground
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import LowContrastPair, can_be_mixed, low_contrast_pairs, strokes_for, zone_colour, zone_labs
+from numerus.paint.stroke_minutes import sizes_by_figure
 from numerus.words import span
 
 CLOSE, TABLE, GREY, EYES, LINES = "close up", "across the table", "value only", "where eyes go", "layer lines"
@@ -122,8 +123,9 @@ class ValueState:
         unit = self.plans.units.get(self.figure.unit_id) if self.figure else None
         if self.figure is None or unit is None:
             return minutes
-        for stroke in strokes_for(scheme, self.plans.zone_areas_cm2(self.figure), unit.level):
-            minutes[stroke.zone] = minutes.get(stroke.zone, 0.0) + stroke.step.minutes
+        sizes = sizes_by_figure(self.plans)[self.figure.id].zones
+        for stroke in strokes_for(scheme, self.plans.zone_areas_cm2(self.figure), unit.level, sizes):
+            minutes[stroke.zone] = minutes.get(stroke.zone, 0.0) + stroke.minutes
         return minutes
 
     def work(self) -> Callable[[Built, Progress], Read]:
