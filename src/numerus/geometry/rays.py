@@ -21,7 +21,7 @@ class RayScene:
         from embreex.mesh_construction import TriangleMesh
 
         self._scene = rtcore_scene.EmbreeScene()
-        TriangleMesh(self._scene, mesh.triangles.astype(np.float32))
+        TriangleMesh(self._scene, mesh.vertices.astype(np.float32), mesh.faces.astype(np.int32))
 
     def first_hit(self, origins: Floats, directions: Floats) -> NDArray[np.int32]:
         """The face each ray (n, 3) meets first, -1 where none: int32 (n,)."""

@@ -7,7 +7,7 @@ everywhere. Parts turn about the vertical through the origin, lamps stand.
 from __future__ import annotations
 
 from concurrent.futures import ThreadPoolExecutor
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -20,6 +20,7 @@ STEADY_STEPS = 48  # stops that stand for a steady turn
 OFF_MM = 0.02
 WALL_DIRECTIONS = 64
 CM2_A_MM2 = 0.01
+SAME_PLACE = 6  # decimals by which places are one
 
 
 @dataclass(frozen=True)
@@ -70,20 +71,26 @@ def dose_a_minute(
 ) -> Floats:
     """J/cm² a minute at places of skin (n,), shaded by all of a scene. Raises Cancelled."""
     stops = _stops(station, steady_steps)
-    total = np.zeros(len(skin.points))
-
-    def at(turn: float) -> Floats:
-        light = [_from_lamp(skin.points, skin.normals, _turned_back(lamp, turn), scene) for lamp in station.lamps]
-        return np.asarray(np.sum(light, axis=0)) if light else np.zeros(len(skin.points))
-
+    lamps, total = _seen_over(station, stops), np.zeros(len(skin.points))
     with ThreadPoolExecutor(2) as pool:  # in order, so that sums are the same whatever the threads do
-        for number, dose in enumerate(pool.map(at, stops)):
+        for number, dose in enumerate(pool.map(lambda lamp: _from_lamp(skin.points, skin.normals, lamp, scene), lamps)):
             total += dose
-            if not progress((number + 1) / len(stops)):
+            if not progress((number + 1) / len(lamps)):
                 pool.shutdown(cancel_futures=True)
                 raise Cancelled
     direct = total / len(stops) * 60 * 1e-3  # mW/cm² · s are 1e-3 J/cm²
     return direct + _from_walls(skin, scene, direct, station.reflect)
+
+
+def _seen_over(station: Station, stops: Floats) -> list[Lamp]:
+    """Every place a lamp is seen at over a turn, once: where several lamps come by, with the light of all of them."""
+    seen: dict[tuple[float, ...], Lamp] = {}
+    for turn in stops:
+        for lamp in (_turned_back(lamp, turn) for lamp in station.lamps):
+            place = *np.round(lamp.at_mm, SAME_PLACE), *np.round(lamp.toward, SAME_PLACE), lamp.exponent
+            here = seen.get(place)
+            seen[place] = replace(lamp, mw_per_sr=lamp.mw_per_sr + (here.mw_per_sr if here else 0.0))
+    return list(seen.values())
 
 
 def _stops(station: Station, steady_steps: int) -> Floats:

@@ -7,6 +7,7 @@ side. All parts of a load shade each other. Places are asked for on a sample of 
 from __future__ import annotations
 
 from collections.abc import Sequence
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, replace
 from functools import cached_property, partial
 
@@ -137,7 +138,10 @@ def loads_of(parts: Sequence[tuple[str, Mesh]], table_mm: float = TABLE_MM) -> l
     """Parts, by name, laid on the table as far apart as they all have room, else in as many loads as they need, the large ones
     first. What is larger than the table lies alone.
     """
-    rested = [(name, at_rest(mesh)) for name, mesh in parts if len(mesh.faces)]
+    there = [(name, mesh) for name, mesh in parts if len(mesh.faces)]
+    with ThreadPoolExecutor(2) as pool:
+        meshes = pool.map(at_rest, [mesh for _, mesh in there])
+        rested = [(name, mesh) for (name, _), mesh in zip(there, meshes, strict=True)]
     if not rested:
         return []
     for apart, share in ((14.0, 0.7), (14.0, 1.0), (8.0, 1.0)):
@@ -256,8 +260,11 @@ def cured(
     sees to its target on both. Raises Cancelled.
     """
     rates, limits = [], list[Floats]()
+    pool = ThreadPoolExecutor(1)  # the second side is made ready while the first is lit
+    scenes = [pool.submit(_scene, load, over) for over in (False, True)]
+    pool.shutdown(wait=False)
     for number, over in enumerate((False, True)):
-        scene = RayScene(merged([p.turned.bare() if over else p.mesh.bare() for p in load]))
+        scene = scenes[number].result()
         skins = [p.skin(over) for p in load]
         whole = Skin(*(np.concatenate([getattr(s, n) for s in skins]) for n in ("points", "normals", "mm2")))
         limits = limits or [_limit(s, scene, station) for s in skins]
@@ -270,6 +277,11 @@ def cured(
     ]
     target = station.target_j_per_cm2
     return Cured(tuple(sorted(doses, key=lambda d: -d.share_under(d.both, target))), minutes, station)
+
+
+def _scene(load: Sequence[LoadedPart], over: bool) -> RayScene:
+    """All parts of a load as they lie on one side."""
+    return RayScene(merged([p.turned.bare() if over else p.mesh.bare() for p in load]))
 
 
 def _limit(skin: Skin, scene: RayScene, station: Station) -> Floats:

@@ -9,7 +9,7 @@ from types import MappingProxyType
 from typing import NamedTuple
 
 from numerus.domain.parts import Part
-from numerus.words import counted, span
+from numerus.words import span
 
 BEFORE, AFTER, BY_PART = "before", "after", "by part"
 SCHOOLS = (BEFORE, AFTER, BY_PART)
@@ -22,7 +22,7 @@ TORN_SHARE = {BEFORE: 1.0, AFTER: 1.4}  # (default) of a tip's section: hard res
 MARK_MM = {BEFORE: 0.05, AFTER: 0.12}  # (default) how deep a mark is
 SAND_MIN_PER_MM2 = 0.05  # (default) of marks sanded flush
 FRAGILE_MM = 0.8  # walls that hard resin chips at
-MOST_NAMED = 3
+MOST_NAMED = 2
 
 
 class Held(NamedTuple):
@@ -94,18 +94,15 @@ class SupportsOff:
 
     @property
     def description(self) -> str:
-        shown = "" if self.shown_mm2 is None else f", {self.shown_mm2:.0f} mm² of it on show"
-        marks = (
-            f"about {self.marks_mm2:.0f} mm² of marks {self.deep_mm:g} mm deep{shown}, {span(self.sand_min)} to sand"
-        )
-        costs = f"{span(self.minutes)}, {marks}"
-        raw = f"{counted(self.tips[BEFORE], 'touch')} of raw resin with gloves on"
+        shown = "" if self.shown_mm2 is None else f" ({self.shown_mm2:.0f} on show)"
+        marks = f"{self.marks_mm2:.0f} mm² of marks{shown}, {self.deep_mm:g} mm deep, {span(self.sand_min)} to sand"
+        costs, raw = f"{span(self.minutes)}, {marks}", f"raw resin touched {self.tips[BEFORE]} times"
         if self.school == BEFORE:
             return f"Before the lamp: {costs}; {raw}."
         chips = f"may chip: {_named(self.may_chip)}" if self.may_chip else "nothing on it is thin"
         if self.school == AFTER:
             return f"After it: {costs}; {chips}."
-        soft = f"before the lamp {_named(self.first)} ({raw})" if self.first else "none before the lamp"
+        soft = f"before it {_named(self.first)} ({raw})" if self.first else "none before the lamp"
         return f"Part by part: {costs}; {soft}, the others after it" + (f"; {chips}." if self.may_chip else ".")
 
 
