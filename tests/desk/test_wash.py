@@ -165,11 +165,14 @@ def test_a_step_that_was_begun_runs_on_and_tells_when_its_time_is_up(
     again = WashBench(bench.context)
     again.refresh()
     assert again.line.under_way == 2 and again.line.left == bench.line.left
-    rung: list[int] = []
-    monkeypatch.setattr(QApplication, "beep", lambda: rung.append(1))
+    rung: list[str] = []
+    bench.context.announcer.told.connect(rung.append)
     monkeypatch.setattr(session, "clock", lambda: EVENING + timedelta(minutes=minutes))
     bench.time_up.timeout.emit()
-    assert rung and bench.line.left == "time is up"
+    assert (
+        rung == [f"{bench.line.steps[2].title}, {bench.which.currentText()} is over"]
+        and bench.line.left == "time is up"
+    )
     monkeypatch.setattr(session, "clock", lambda: EVENING + timedelta(minutes=minutes + 4))
     session.tick()
     assert bench.line.left == "over by 4 min"

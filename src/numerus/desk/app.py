@@ -19,6 +19,7 @@ from numerus.desk.context import Context
 from numerus.desk.jobs import Jobs
 from numerus.desk.session import Session
 from numerus.desk.system import settings as kept
+from numerus.desk.system.announcer import Announcer
 from numerus.desk.system.one_window import OneWindow, brought_forward
 from numerus.desk.theme.palette import Theme
 from numerus.desk.theme.resources import application_icon, load_fonts
@@ -54,13 +55,16 @@ def make_window(
     settings_path: Path | None = None,
     synchronous: bool = False,
 ) -> MainWindow:
-    """The assembled window on a book; ``synchronous`` runs jobs at once, for tests and pictures."""
+    """The assembled window on a book; ``synchronous`` runs jobs at once and without a sound, for tests and pictures."""
     app = QApplication.instance()
     if isinstance(app, QApplication):  # under a style sheet every widget is polished anew whenever it gets a parent
         app.setStyleSheet("")
     path = settings_path or kept.default_path()
     settings = kept.load(path)
-    context = Context(Session(book, clock), Theme(settings.lamplight, settings.text_scale), Jobs(synchronous))
+    theme = Theme(settings.lamplight, settings.text_scale)
+    announcer = Announcer()
+    announcer.silent = synchronous
+    context = Context(Session(book, clock), theme, Jobs(synchronous), announcer)
     return MainWindow(context, settings, path, make_demo)
 
 

@@ -1,4 +1,4 @@
-"""What every widget of the desk is given: the session, the theme, the jobs. Passed in, never looked up."""
+"""What every widget of the desk is given: the session, the theme, the jobs, what tells aloud. Passed in, never looked up."""
 
 from __future__ import annotations
 
@@ -6,6 +6,7 @@ from dataclasses import dataclass
 
 from numerus.desk.jobs import Jobs
 from numerus.desk.session import Session
+from numerus.desk.system.announcer import Announcer
 from numerus.desk.theme.palette import Theme
 
 
@@ -14,3 +15,4 @@ class Context:
     session: Session
     theme: Theme
     jobs: Jobs
+    announcer: Announcer

@@ -32,6 +32,7 @@ from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
 from numerus.desk.stages.benches import make_benches
 from numerus.desk.stages.paint.bench import LINE, MIX, RACK, PaintBench
+from numerus.desk.stages.steps.bench import StepsBench
 from numerus.desk.system import settings as kept
 from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
@@ -231,7 +232,11 @@ class MainWindow(QMainWindow):
         self._paint_page(MIX)
 
     def _bench_mode(self) -> None:
-        """The painting line over the whole screen."""
+        """The steps of the bench in view over the whole screen, else the painting line."""
+        here = self.benches[self.session.stage]
+        if isinstance(here, StepsBench) and here.about:
+            here.open_mode()
+            return
         self.session.go("paint")
         self._paint_page(LINE)
         bench = self.benches["paint"]

@@ -209,6 +209,11 @@ class FinishBench(StepsBench):
             self.last.chosen = self.last.after()
             self.session.commit(f"{way.name}, before varnish", facts=[fact])
 
+    @property
+    def steps(self) -> list[Shown]:
+        """The one that is chosen: each is done to all who wait for it."""
+        return [self._shown(self.state.chosen)] if self.state.chosen else []
+
     def _shown(self, step: FinishStep) -> Shown:
         many = len(self.state.waiting(step))
         detail = f"{counted(many, 'figure')} now; dries {step.dries_min:.0f} min"

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from pathlib import Path
 
 from PyQt6.QtCore import QRectF, QSize, QSizeF
@@ -120,7 +120,7 @@ def write_plate_card(plate: Plate, machine: Machine, plans: Plans, context: Cont
 
 def _draw_card(painter: QPainter, plate: Plate, machine: Machine, plans: Plans, context: Context) -> None:
     theme = Theme(False)
-    picture = PlatePicture(Context(context.session, theme, Jobs(synchronous=True)))
+    picture = PlatePicture(replace(context, theme=theme, jobs=Jobs(synchronous=True)))
     picture.resize(CARD_PX.width() - 80, 560)
     picture.show_plate(plate, machine)
     painter.setFont(theme.drawn_font(20, True))

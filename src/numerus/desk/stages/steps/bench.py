@@ -3,14 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 
-from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtCore import QPointF, QRectF, Qt, QTimer
 from PyQt6.QtGui import QFontMetricsF, QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.stages.steps.bench_mode import StepsBenchMode
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
+from numerus.desk.stages.steps.step_timers import Shown, StepTimers
 from numerus.desk.theme.marks import draw_tick, draw_warning
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.bench import Bench
@@ -19,17 +20,8 @@ from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.post.cautions import DEFER, cautions
 from numerus.words import span
 
+LONGEST_S = 86_400.0  # a timer of Qt runs no longer than some weeks
 LEAST_ASIDE = 30.0  # px: less room than that for something aside is none
-
-
-@dataclass(frozen=True)
-class Shown:
-    """One step as it is drawn."""
-
-    title: str
-    minutes: float
-    detail: str
-    hands: bool = True
 
 
 class StepLine(Drawing):
@@ -127,6 +119,18 @@ class StepsBench(Bench):
     done_words = "Done"
     picture_share = 5  # of ten parts of the bench's width
 
+    def __init__(self, context: Context) -> None:
+        super().__init__(context)
+        self._timers, self._timers_of = StepTimers(), self.session.book
+        self._read_timers()
+        self.mode: StepsBenchMode | None = None
+        self.rung = self.session.clock()
+        self.time_up = QTimer(self)
+        self.time_up.setSingleShot(True)
+        self.time_up.timeout.connect(self._ring)
+        self.session.changed.connect(self._show_timer)
+        self.which.activated.connect(self._show_timer)
+
     def build(self) -> QBoxLayout:
         self.line = StepLine(self.context, self.stage)
         self.which, self.school = QComboBox(), QComboBox()
@@ -158,6 +162,89 @@ class StepsBench(Bench):
         whole = column(body, drawer, gap=0)
         whole.setStretch(0, 1)
         return whole
+
+    @property
+    def _kept_under(self) -> str:
+        return f"steps {self.stage}"
+
+    @property
+    def timers(self) -> StepTimers:
+        """Of the book that is open."""
+        if self._timers_of is not self.session.book:
+            self._read_timers()
+        return self._timers
+
+    def _read_timers(self) -> None:
+        self._timers, self._timers_of = StepTimers(self.session.worked_out(self._kept_under)), self.session.book
+
+    @property
+    def liquid(self) -> str:
+        """Whose cautions are told."""
+        return self.line.liquid
+
+    @property
+    def about(self) -> str:
+        """What its steps are done to: the plate, figure or unit that is chosen; "" for nothing."""
+        return str(self.which.currentData() or "")
+
+    @property
+    def steps(self) -> Sequence[Shown]:
+        """What is done one after the other."""
+        return self.line.steps
+
+    def begin_step(self, number: int) -> None:
+        """A step was begun: its minutes run, also while the window is closed."""
+        if self.about:
+            self.timers.begin(
+                self.about, number, self.steps[number], self.session.clock(), None, self.which.currentText()
+            )
+            self._keep_timers()
+
+    def press(self) -> None:
+        """Once on in bench mode; after the last step the work is written down, with the minutes its hands took."""
+        if not self.about or not self.steps:
+            return
+        now = self.session.clock()
+        if self.timers.press(self.about, self.steps, now, self.which.currentText()):
+            about = self.about
+            self.minutes.timed(self.timers.hands_min(about, self.steps, now))
+            self.done()
+            self.timers.end(about)
+        self._keep_timers()
+
+    def open_mode(self) -> None:
+        """One step at a time over the whole screen, until Escape."""
+        if self.mode is None:
+            self.mode = StepsBenchMode(self.context, self, self)
+            self.mode.pressed.connect(self.press)
+            self.mode.undone.connect(self.session.undo)
+            self.mode.left.connect(lambda: setattr(self, "mode", None))
+        self.mode.showFullScreen()
+
+    def _end_steps(self) -> None:
+        """What was under way of what is chosen is done."""
+        self.timers.end(self.about)
+        self._keep_timers()
+
+    def _keep_timers(self) -> None:
+        self.session.keep_worked_out(self._kept_under, self.timers.kept())
+        self._show_timer()
+
+    def _show_timer(self, _: object = None) -> None:
+        now, under_way = self.session.clock(), self.timers.of(self.about)
+        self.line.show_under_way(under_way.number if under_way else -1, under_way.left(now) if under_way else "")
+        if self.mode is not None:
+            self.mode.look()
+        ends = self.timers.next_end(now)
+        if ends is not None:
+            self.time_up.start(int(1000 * min((ends - now).total_seconds(), LONGEST_S)) + 1)
+
+    def _ring(self) -> None:
+        now = self.session.clock()
+        for ended in self.timers.over(self.rung, now):
+            self.context.announcer.tell(f"{ended.words} is over")
+        self.rung = now
+        self._show_timer()
 
     def build_picture(self) -> QWidget:
         raise NotImplementedError

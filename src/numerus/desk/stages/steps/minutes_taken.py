@@ -37,6 +37,11 @@ class MinutesTaken(QWidget):
     def taken(self) -> tuple[float, Timing]:
         return self.state.taken(self.session.clock())
 
+    def timed(self, minutes: float) -> None:
+        """What a clock elsewhere measured; nothing where that is 0, or a clock or a number here was there before."""
+        if not self.state.elapsed_min(self.session.clock()) and not self.state.typed_min:
+            self.state.timed_min = minutes
+
     def done(self) -> None:
         """What was timed or typed is written: the next step begins with nothing."""
         self.state.plan("", 0.0)

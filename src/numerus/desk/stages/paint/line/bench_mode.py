@@ -9,28 +9,27 @@ from datetime import datetime
 from functools import partial
 
 import numpy as np
-from PyQt6.QtCore import QPointF, QRectF, Qt, QTimer, pyqtSignal
-from PyQt6.QtGui import QCloseEvent, QColor, QKeyEvent, QPainter
-from PyQt6.QtWidgets import QApplication, QWidget
+from PyQt6.QtCore import QPointF, QRectF, Qt
+from PyQt6.QtGui import QColor, QPainter
+from PyQt6.QtWidgets import QWidget
 
 from numerus.colour.light import rgb_of
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.line.pictures import draw_ring, pressed_words
-from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState, clock_words, next_dry
+from numerus.desk.stages.paint.line.pictures import pressed_words
+from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState, next_dry
+from numerus.desk.system.announcer import DRY
 from numerus.desk.view3d.painted import Colours, things_of, zone_colours, zoned_parts
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.drawing import CENTRE, LABEL, RIGHT, Drawing
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
+from numerus.desk.widgets.full_screen import FullScreen, letters
 from numerus.desk.widgets.layout import row
+from numerus.desk.widgets.rings import clock_words, draw_ring
 from numerus.domain.parts import Part
 from numerus.post.cautions import DEFER, cautions
 from numerus.surface.zones import ZonedMesh
 
 NEXT_KEYS = {Qt.Key.Key_Space, Qt.Key.Key_Return, Qt.Key.Key_Enter, Qt.Key.Key_PageDown}
-HELD_KEYS = {
-    Qt.Key.Key_Shift, Qt.Key.Key_Control, Qt.Key.Key_Alt, Qt.Key.Key_Meta, Qt.Key.Key_AltGr, Qt.Key.Key_CapsLock, Qt.Key.Key_Tab,
-}  # fmt: skip
-KEYS = "Space goes on    ← → look along    P pause    Ctrl+Z take back    M sound {sound}    Esc leave"
 WETTEST = 4
 PAPER = 226
 
@@ -41,17 +40,12 @@ def lit(colours: dict[str, str], zoned_mesh: ZonedMesh) -> Colours:
     return zoned_mesh.coloured(rgb, np.full((len(zoned_mesh.mesh.vertices), 3), PAPER, np.uint8))
 
 
-def letters(px: float) -> int:
-    """Letters are never smaller than a label's."""
-    return max(int(px), LABEL)
-
-
 class Sheet(Drawing):
     """The step in hand, as large as the screen bears."""
 
-    def __init__(self, context: Context) -> None:
+    def __init__(self, context: Context, mode: FullScreen) -> None:
         super().__init__(context.theme, "The step in hand, large")
-        self.session, self.state, self.sounds = context.session, None, True
+        self.session, self.state, self.mode = context.session, None, mode
 
     state: LineState | None
 
@@ -156,28 +150,20 @@ class Sheet(Drawing):
         x, px = unit * 0.5, letters(unit * 0.22)
         box = QRectF(x, self.height() - unit * 1.05, self.width() - 2 * x, unit * 0.7)
         self.paragraph(painter, box, words, px, True, "brick")
-        keys = KEYS.format(sound="off" if self.sounds else "on")
+        keys = self.mode.keys_words("P pause    ")
         self.text(painter, x, self.height() - unit * 0.16, keys, px, colour="slate", width=self.width() - 2 * x)
 
 
-class BenchMode(QWidget):
-    """``pressed``: on with the step; ``paused``; ``undone``: the last stroke taken back; ``left``: it was closed."""
-
-    pressed = pyqtSignal()
-    paused = pyqtSignal()
-    undone = pyqtSignal()
-    left = pyqtSignal()
+class BenchMode(FullScreen):
+    """The stroke in hand, and the figure with its zone lit."""
 
     def __init__(
-        self, context: Context, renderer: Renderer, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
-    ) -> None:
-        super().__init__()
-        self.setWindowTitle("Numerus: bench mode")
-        self.setObjectName("bench")
-        self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
-        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose, True)
-        self.session, self.with_meshes = context.session, with_meshes
-        self.sheet = Sheet(context)
+        self, context: Context, owner: QWidget, renderer: Renderer,
+        with_meshes: Callable[[Iterable[Part], Callable[[], object]], None],
+    ) -> None:  # fmt: skip
+        super().__init__(context, owner)
+        self.with_meshes, self.theme = with_meshes, context.theme
+        self.sheet = Sheet(context, self)
         self.view = BenchView(context.theme, renderer, "The figure with the zone in hand lit")
         self.sheet.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.view.setFocusPolicy(Qt.FocusPolicy.NoFocus)
@@ -187,14 +173,6 @@ class BenchMode(QWidget):
         self.setLayout(layout)
         self.looked = self.session.clock()
         self._lit: object = None
-        self.second = QTimer(self)
-        self.second.setInterval(1000)
-        self.second.timeout.connect(self.look)
-        self.second.start()
-
-    @property
-    def sounds(self) -> bool:
-        return self.sheet.sounds
 
     def show_state(self, state: LineState) -> None:
         self.sheet.state = state
@@ -225,34 +203,16 @@ class BenchMode(QWidget):
         self.with_meshes(parts, show)
 
     def look(self) -> None:
-        """A second has gone: a sound when something is dry."""
+        """A second has gone: it is told when something is dry."""
         state, now = self.sheet.state, self.session.clock()
-        if state is not None and next_dry(state.wet(self.looked), self.looked, now) and self.sounds:
-            QApplication.beep()
+        for wet in next_dry(state.wet(self.looked), self.looked, now) if state is not None else ():
+            name = self.session.plans.figures[wet.figure_id].name
+            self.announcer.tell(f"{self.session.plans.zone_name(wet.zone)} of {name} is dry", DRY)
         self.looked = now
         self.sheet.update()
 
-    def keyPressEvent(self, event: QKeyEvent | None) -> None:
+    def look_along(self, by: int) -> None:
         state = self.sheet.state
-        if event is None or event.isAutoRepeat() or state is None:
-            return
-        key = event.key()
-        if key == Qt.Key.Key_Escape:
-            self.close()
-        elif key in (Qt.Key.Key_Left, Qt.Key.Key_Right):
-            state.look_ahead(1 if key == Qt.Key.Key_Right else -1)
+        if state is not None:
+            state.look_ahead(by)
             self.show_state(state)
-        elif key == Qt.Key.Key_P:
-            self.paused.emit()
-        elif key == Qt.Key.Key_M:
-            self.sheet.sounds = not self.sounds
-            self.sheet.update()
-        elif key == Qt.Key.Key_Z and event.modifiers() & Qt.KeyboardModifier.ControlModifier:
-            self.undone.emit()
-        elif key not in HELD_KEYS and not event.modifiers():
-            self.pressed.emit()  # a foot pedal may send any key
-
-    def closeEvent(self, event: QCloseEvent | None) -> None:
-        self.second.stop()
-        self.left.emit()
-        super().closeEvent(event)

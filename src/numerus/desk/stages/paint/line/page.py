@@ -172,7 +172,7 @@ class LinePage(QWidget):
     def open_bench_mode(self) -> None:
         """One stroke at a time over the whole screen, until Escape."""
         if self.bench_mode is None:
-            self.bench_mode = BenchMode(self.context, self.renderer, self.with_meshes)
+            self.bench_mode = BenchMode(self.context, self, self.renderer, self.with_meshes)
             self.bench_mode.pressed.connect(self.press)
             self.bench_mode.paused.connect(self.pause)
             self.bench_mode.left.connect(partial(setattr, self, "bench_mode", None))

@@ -9,9 +9,10 @@ from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QLinearGradient, QPainter, QPen
 
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState, clock_words
+from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
+from numerus.desk.widgets.rings import clock_words, draw_ring
 from numerus.paint.loads import life_min
 from numerus.progress.painting.painting_line import PaintBlock, TimedStroke
 from numerus.words import counted
@@ -26,19 +27,6 @@ def pressed_words(state: LineState) -> str:
     if state.phase == PAINTING:
         return "done"
     return "the pot is ready" if state.phase == SETTING_UP else "begin"
-
-
-def draw_ring(drawing: Drawing, painter: QPainter, middle: QPointF, radius: float, share: float, late: bool) -> None:
-    """How much of a stroke's planned minutes has gone."""
-    theme = drawing.theme
-    box = QRectF(middle.x() - radius, middle.y() - radius, 2 * radius, 2 * radius)
-    painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.setPen(QPen(theme.colour("hairline"), radius / 5))
-    painter.drawEllipse(box)
-    pen = QPen(theme.colour("tallow" if late else "river"), radius / 5)
-    pen.setCapStyle(Qt.PenCapStyle.FlatCap)
-    painter.setPen(pen)
-    painter.drawArc(box, 90 * 16, -round(min(share, 1.0) * 360 * 16))
 
 
 class NowCard(StatedDrawing[LineState]):

@@ -5,7 +5,7 @@ from __future__ import annotations
 import json
 from collections.abc import Callable, Sequence
 from dataclasses import dataclass
-from datetime import datetime, timedelta
+from datetime import datetime
 
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
@@ -298,9 +298,3 @@ class LineState:
 def next_dry(wet: Sequence[Wet], since: datetime, now: datetime) -> list[Wet]:
     """What has become dry between two looks at the clock."""
     return [w for w in wet if since < w.until <= now]
-
-
-def clock_words(minutes: float) -> str:
-    """ "3:07": minutes and seconds."""
-    whole = timedelta(seconds=round(minutes * 60))
-    return f"{int(whole.total_seconds()) // 60}:{int(whole.total_seconds()) % 60:02d}"
