@@ -10,6 +10,7 @@ import pytest
 from numerus.domain.journal import Fact
 from numerus.progress.day_pace import day_pace
 from numerus.progress.done_facts import step
+from numerus.progress.rates import rates, technique_words
 
 EVENING = datetime(2026, 1, 5, 19)
 
@@ -48,3 +49,19 @@ def test_little_known_is_little_told_and_what_was_only_ticked_teaches_nothing() 
     assert day_pace([]).words == []
     sure = day_pace(lived(1.6, 1.0, 40, 3))
     assert sure.measured == 800 and sure.words[0].startswith("The first figure of a stroke takes 1.")
+
+
+def test_each_technique_has_its_own_rate_about_that_of_all_painting() -> None:
+    """Half as slow again with washes and as told with the rest: both are found; one never measured goes by all of them."""
+    facts = [
+        step("stroke", ("f",), 1.5 * 4 if key == "wash-step" else 4.0, EVENING, key, planned=4.0, timing="timer")
+        for key in ("wash-step", "base-step", "base-step") * 40
+    ]
+    paint = rates(facts, None, {"wash-step": "wash", "base-step": "base"})["paint"]
+    assert paint.factor_of("wash") == pytest.approx(1.5, rel=0.05) and paint.factor_of("base") == pytest.approx(
+        1.0, rel=0.05
+    )
+    assert paint.factor_of("edge") == paint.factor and 1.0 < paint.factor < 1.5
+    assert paint.techniques["wash"].range[0] < 1.5 < paint.techniques["wash"].range[1]
+    words = technique_words(paint)
+    assert words[0].startswith("Base 1.0") and words[1].startswith("Wash 1.") and "40 strokes measured" in words[1]

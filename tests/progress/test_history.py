@@ -30,7 +30,7 @@ from numerus.progress.standing import standing
 
 EVENTS = [
     RunStarted("p", "m", 200.0), RunEnded(90.0, 30.0), RunPaused("by hand"), RunResumed(vat_ml=250.0),
-    PartOutcome("a", "good"), StepDone("wash", carried_ml=4.0), BathChanged(), BathFilled("water", 2.0), BathSettled(0.5),
+    PartOutcome("a", "good"), StepDone("wash", carried_ml=4.0), StepDone("prime", planned_min=4.0, timing="timer"), BathChanged(), BathFilled("water", 2.0), BathSettled(0.5),
     BathsSwapped(1.0), WashVerdict("tacky"), StepDone("build", "back"), PartBroke("head", "glue", (("build", "back"),), "head"),
 ]  # fmt: skip
 FACTS = st.builds(
@@ -49,7 +49,7 @@ FACTS = st.builds(
 
 
 def told(history: History) -> tuple[object, ...]:
-    return history.runs.records(), history.steps, history.hands, history.carried
+    return history.runs.records(), history.steps, history.hands, history.carried, history.timed
 
 
 @settings(max_examples=60)

@@ -18,6 +18,7 @@ from numerus.book.removal import Change, on_other_kit, without_figures, without_
 from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
 from numerus.desk.dialogs.broke import BrokeDialog
+from numerus.desk.dialogs.review import ReviewDialog
 from numerus.desk.view3d.renderer import Renderer
 from numerus.domain.army import SLOTS
 from numerus.domain.parts import Kit
@@ -123,6 +124,15 @@ class Actions(QObject):
         asked = BrokeDialog(self.context, self.renderer, self.window)
         if asked.exec() == QDialog.DialogCode.Accepted and (breakage := asked.breakage) is not None:
             self.session.commit(f"{breakage.figure.figure.name}: its {breakage.slot} broke", facts=list(breakage.facts))
+
+    def review_unit(self, unit_id: str) -> None:
+        """How a unit went, and what to do otherwise next time."""
+        if unit_id not in self.session.plans.units:
+            self.noted.emit("Choose a unit in the roll first.")
+            return
+        asked = ReviewDialog(self.context, unit_id, self.window)
+        if asked.exec() == QDialog.DialogCode.Accepted and (fact := asked.fact) is not None:
+            self.session.commit(f"a lesson of {self.session.plans.units[unit_id].name}", facts=[fact])
 
     def remove_figure(self, figure_id: str) -> None:
         figure = self.session.plans.figures.get(figure_id)

@@ -6,11 +6,14 @@ from collections.abc import Iterable, Mapping
 from datetime import datetime
 from functools import cached_property
 
-from numerus.domain.journal import Fact
+from numerus.devices.air import coming_air
+from numerus.domain.journal import Fact, LessonNoted
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError
 from numerus.money.costs import Cost, unit_costs
 from numerus.paint.figure.touching import Between
+from numerus.paint.weather import Air
+from numerus.paint.weather_file import air_from
 from numerus.post.cure_book import Targets, targets_of
 from numerus.post.emptying import NOT_LOOKED_INTO, Looked
 from numerus.printing.runs.learned import RunFactors
@@ -18,6 +21,7 @@ from numerus.progress.breakage import Broken, broken_parts
 from numerus.progress.evenings import evenings_kept
 from numerus.progress.forecast import Forecast, forecast
 from numerus.progress.history import History
+from numerus.progress.lessons import Lesson, lessons_at
 from numerus.progress.next_tasks import TaskList, orders
 from numerus.progress.painting.mixes import changed_mix_words
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT
@@ -57,6 +61,12 @@ class Answers:
         return Washing.of(self.history.carried, self.emptying)
 
     @property
+    def air(self) -> tuple[list[Air], bool]:
+        """The coming hours, and whether the user told them; else they are simulated."""
+        told = air_from(self.plans.army.weather, self.now) if self.plans.army else []
+        return (told, True) if told else (coming_air(self.now), False)
+
+    @property
     def facts(self) -> list[Fact]:
         return self.history.facts
 
@@ -68,6 +78,14 @@ class Answers:
     def broken(self) -> dict[str, Broken]:
         """How parts held that broke, by id."""
         return broken_parts(self.plans, self.standing, self.facts)
+
+    def lessons(self, stage: str, unit_id: str) -> list[Lesson]:
+        """What was noted for a stage, of other units."""
+        return lessons_at(self.plans, self._lessons, stage, unit_id)
+
+    @cached_property
+    def _lessons(self) -> list[Fact]:
+        return [f for f in self.facts if isinstance(f.event, LessonNoted)]
 
     @cached_property
     def rates(self) -> dict[str, Rate]:

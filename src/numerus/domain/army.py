@@ -61,6 +61,7 @@ class Army:
     worth_mm2_per_min: float = 12.0
     lamp_parts: int = 12
     tray_mm: tuple[float, float] = (300.0, 200.0)
+    weather: str = ""  # what the air will be like, as CSV; "" where nobody told
     lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with
     likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
 

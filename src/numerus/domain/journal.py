@@ -219,6 +219,15 @@ class FlawPinned:
 
 
 @dataclass(frozen=True, slots=True)
+class LessonNoted:
+    """What to do otherwise at a stage next time, learned of a unit (the subject)."""
+
+    stage: str
+    words: str
+    kind: Literal["lesson"] = "lesson"
+
+
+@dataclass(frozen=True, slots=True)
 class PhotographTaken:
     blob: str
     kind: Literal["photograph"] = "photograph"
@@ -248,7 +257,7 @@ class Restored:
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
     | WashVerdict | CureVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
-    | PartBroke | FlawPinned | PhotographTaken | PoseChosen | Withdrawn | Restored
+    | PartBroke | FlawPinned | LessonNoted | PhotographTaken | PoseChosen | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
 """Kinds by the word they are written under."""

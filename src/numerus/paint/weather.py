@@ -1,9 +1,14 @@
-"""May one prime outdoors? Spray cans want 10-30 °C, under 65 % humidity and little wind."""
+"""May one prime outdoors? Spray cans want 10-30 °C, under 65 % humidity, little wind, and skin well above the dew point."""
 
 from __future__ import annotations
 
+import math
+from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
+
+Span = tuple[datetime, datetime]
+ABOVE_DEW_C = 3.0  # a surface nearer to the dew point than that takes water on (ISO 8502-4)
 
 
 @dataclass(frozen=True)
@@ -16,8 +21,14 @@ class Air:
     wind_m_s: float
 
     @property
+    def dew_point_c(self) -> float:
+        """°C at which this air's water settles (Magnus formula with the constants of Alduchov and Eskridge 1996)."""
+        share = math.log(max(self.humidity, 1.0) / 100) + 17.625 * self.celsius / (243.04 + self.celsius)
+        return 243.04 * share / (17.625 - share)
+
+    @property
     def fit_to_spray(self) -> bool:
-        return 10 <= self.celsius <= 30 and self.humidity < 65 and self.wind_m_s < 4
+        return not self.why_not
 
     @property
     def why_not(self) -> str:
@@ -27,9 +38,15 @@ class Air:
             return f"too hot, {self.celsius:.0f} °C"
         if self.humidity >= 65:
             return f"too damp, {self.humidity:.0f} %"
+        if self.celsius - self.dew_point_c < ABOVE_DEW_C:
+            return f"too near the dew point, {self.dew_point_c:.0f} °C"
         return f"too windy, {self.wind_m_s:.0f} m/s" if self.wind_m_s >= 4 else ""
 
 
-def first_fit(airs: list[Air]) -> Air | None:
-    """The next moment fit for a spray can, None where the forecast holds none."""
-    return next((a for a in airs if a.fit_to_spray), None)
+def first_fit(airs: Iterable[Air], there: Sequence[Span] | None = None) -> Air | None:
+    """The next moment fit for a spray can at which somebody is ``there``, None where the forecast holds none."""
+    return next((a for a in airs if a.fit_to_spray and (there is None or _within(a.at, there))), None)
+
+
+def _within(at: datetime, spans: Sequence[Span]) -> bool:
+    return any(start <= at < end for start, end in spans)

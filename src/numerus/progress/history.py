@@ -45,7 +45,7 @@ _TOLD_WHOLE = (
 @dataclass
 class History:
     """Runs, the steps done and minutes spent on each figure there ever was, the last finishing step of each, what was carried into
-    the baths, what light did.
+    the baths, what light did; ``timed``: by figure and stage the minutes planned and measured of steps that were measured, and how many.
 
     ``facts``: the entries that count, in order, but for old ones that the rest tells whole (``settle``).
     """
@@ -56,6 +56,7 @@ class History:
     finished_at: dict[str, datetime] = field(default_factory=dict)
     carried: Carried = field(default_factory=Carried)
     lit: Lit = field(default_factory=Lit)
+    timed: dict[str, dict[str, tuple[float, float, int]]] = field(default_factory=dict)
     facts: list[Fact] = field(default_factory=list)
 
     @classmethod
@@ -78,11 +79,18 @@ class History:
                 for figure in figures:
                     hands[figure] = hands.get(figure, 0.0) + share
                     if done is not None:
+                        if event.timing != "planned":  # type: ignore[union-attr]
+                            self._timed(figure, event, share, len(figures))  # type: ignore[arg-type]
                         steps.setdefault(figure, set()).add(done)
                         if done[0] == "finish":
                             self.finished_at[figure] = max(at, self.finished_at.get(figure, at))
                     elif type(event) is PartBroke:
                         self._broke(figure, event)
+
+    def _timed(self, figure: str, event: StepDone, minutes: float, figures: int) -> None:
+        own = self.timed.setdefault(figure, {})
+        planned, measured, many = own.get(event.stage, (0.0, 0.0, 0))
+        own[event.stage] = planned + event.planned_min / figures, measured + minutes, many + 1
 
     def _broke(self, figure: str, event: PartBroke) -> None:
         """Some steps are to be done again; a part that is only to be glued on is as if it had been kept apart."""

@@ -26,6 +26,7 @@ from numerus.desk.widgets.layout import button, clear, column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.mesh import Mesh
+from numerus.progress.lessons import lesson_words
 
 TITLE_PX = 460.0
 LINES_FILLED = 1.8  # of the two lines of a subtitle
@@ -37,7 +38,7 @@ def vertex_normals_of(mesh: Mesh) -> None:
 
 
 class Subtitle(QLabel):
-    """Beside a bench's title, in up to two lines; whole in its tooltip where even they are too few."""
+    """Beside a bench's title, in up to two lines; whole in its tooltip where even they are too few. ``aside``: said after it."""
 
     def __init__(self) -> None:
         super().__init__()
@@ -45,15 +46,18 @@ class Subtitle(QLabel):
         self.setWordWrap(True)
         self.setMinimumWidth(1)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Ignored)
-        self.words = ""
+        self.words, self.aside = "", ""
 
     def text(self) -> str:
-        """All of it, however much is shown."""
+        """All of it, however much is shown, but for what is said aside."""
         return self.words
 
     def setText(self, words: str | None) -> None:
         self.words = words or ""
-        self.setToolTip(self.words)
+        self._fit()
+
+    def say_aside(self, words: str) -> None:
+        self.aside = words
         self._fit()
 
     def resizeEvent(self, event: QResizeEvent | None) -> None:
@@ -62,8 +66,9 @@ class Subtitle(QLabel):
 
     def _fit(self) -> None:
         """What two lines hold; a line rarely breaks where it is full."""
-        room = int(LINES_FILLED * self.width())
-        super().setText(self.fontMetrics().elidedText(self.words, Qt.TextElideMode.ElideRight, room))
+        room, whole = int(LINES_FILLED * self.width()), "    ".join(filter(None, (self.words, self.aside)))
+        self.setToolTip(whole)
+        super().setText(self.fontMetrics().elidedText(whole, Qt.TextElideMode.ElideRight, room))
 
 
 class Bench(QWidget):
@@ -115,13 +120,21 @@ class Bench(QWidget):
     def _changed(self, about: frozenset[str]) -> None:
         if self.isVisible() and about & self.shows:
             self.refresh()
+            self._show_lessons()
 
     def _selected(self) -> None:
         if self.isVisible():
             self.refresh()
+            self._show_lessons()
 
     def showEvent(self, event: object) -> None:
         self.refresh()
+        self._show_lessons()
+
+    def _show_lessons(self) -> None:
+        """What somebody wanted to do otherwise here, where another unit taught it."""
+        lessons = self.session.answers.lessons(self.stage, self.session.unit_id) if self.session.book else []
+        self.subtitle.say_aside(lesson_words(lessons))
 
     def with_meshes(self, parts: Iterable[Part], act: Callable[[], object]) -> None:
         """Do something that needs the parts' meshes: at once where they are known, else when a job has read them."""

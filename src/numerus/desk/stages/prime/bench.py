@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
+
 from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
@@ -9,13 +11,13 @@ from PyQt6.QtWidgets import QWidget
 from numerus.desk.context import Context
 from numerus.desk.session import ALL
 from numerus.desk.stages.prime.state import PrimeState
+from numerus.desk.stages.prime.weather_dialog import WeatherDialog
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.view3d.painted import figure_things, primed_colours
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.devices.air import coming_air
 from numerus.domain.parts import Part
 from numerus.paint.figure.lost_light import LostLight
 from numerus.paint.priming import SCHOOLS
@@ -28,7 +30,8 @@ class AirStrip(Drawing):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Weather for spray cans")
-        self.airs: list[Air] = []
+        self.airs: Sequence[Air] = ()
+        self.told = False
         self.hold("setFixedHeight", 108)
 
     def draw(self, painter: QPainter) -> None:
@@ -51,24 +54,17 @@ class AirStrip(Drawing):
             fit = "fit for a spray can" if air.fit_to_spray else air.why_not
             self.region(
                 QRectF(x, 0, step, 108),
-                f"{air.at:%a %H:%M}: {air.celsius} °C, {air.humidity:.0f} %, wind {air.wind_m_s} m/s: {fit}",
+                f"{air.at:%a %H:%M}: {air.celsius:g} °C, {air.humidity:.0f} %, wind {air.wind_m_s:g} m/s: {fit}",
             )
         painter.setPen(QPen(self.theme.colour("brick"), 1.6))
         points = [QPointF((n + 0.5) * step, 70 - 1.8 * a.celsius) for n, a in enumerate(self.airs)]
         painter.drawPolyline(points)
         self.text(
             painter,
-            0,
-            10,
-            "bars: damp (moss: fit for a can); line: warmth",
-            11,
-            colour="slate",
-        )
-        self.text(
-            painter,
             self.width(),
             10,
-            f"simulated air, now {self.airs[0].celsius} °C, {self.airs[0].humidity:.0f} %",
+            f"{'as you told it' if self.told else 'simulated air'}, now {self.airs[0].celsius:g} °C, {self.airs[0].humidity:.0f} %, "
+            f"dew point {self.airs[0].dew_point_c:.0f} °C",
             11,
             True,
             align=RIGHT,
@@ -103,7 +99,16 @@ class PrimeBench(StepsBench):
         )
         for told in (self.light, self.tack):
             told.hide()
-        layout = column(self.view, self.light, row(self.tack, -1), self.air, gap=8)
+        self.weather = button(
+            "Weather …", self.ask_weather, "", "Typed, or from a file; simulated where nobody tells it"
+        )
+        layout = column(
+            self.view,
+            self.light,
+            row(label("Bars: damp (moss: fit for a can); line: warmth", "note"), -1, self.tack, self.weather),
+            self.air,
+            gap=8,
+        )
         layout.setStretch(0, 1)
         widget.setLayout(layout)
         return widget
@@ -117,7 +122,7 @@ class PrimeBench(StepsBench):
         state.look(self.session.answers)
         self.title.setText("Prime")
         self.subtitle.setText(scheme.primer if scheme else "")
-        state.airs = self.air.airs = coming_air(self.session.now)
+        self.air.airs, self.air.told = state.airs, state.told
         self.air.update()
         if not self.fill_choices(state.choices, state.unit_id):
             self.show_empty(
@@ -178,6 +183,17 @@ class PrimeBench(StepsBench):
         self.light.setVisible(bool(self.state.light))
         self.tack.setVisible(self.state.tacked or bool(self.state.light))
         self.tack.setText("Leave them apart" if self.state.tacked else "Tack together for the light")
+
+    def ask_weather(self) -> None:
+        dialog = WeatherDialog(self, self.state.airs[0], self.session.now)
+        if dialog.exec():
+            self.keep_weather(dialog.airs)
+
+    def keep_weather(self, airs: Sequence[Air]) -> None:
+        """The air as it was told, or simulated again: one edit."""
+        army = self.state.with_weather(airs)
+        if army is not None:
+            self.session.commit("the weather as told" if airs else "simulated air again", [army])
 
     def tack_together(self) -> None:
         """Put together for the second coat, or not."""

@@ -4,32 +4,40 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable, Mapping, Sequence
+from dataclasses import replace
 from datetime import datetime
 
 from numerus.desk.answers import Answers
+from numerus.domain.army import Army
 from numerus.domain.journal import Fact, Timing
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
 from numerus.paint.figure.lost_light import LostLight, lost_light, lost_light_words
 from numerus.paint.priming import SCHOOLS, PrimeStep, prime_plan
 from numerus.paint.weather import Air, first_fit
+from numerus.paint.weather_file import air_text
 from numerus.progress.done_facts import shared_out
 from numerus.progress.standing import FigureStanding
+from numerus.schedule.attendance import home_windows
 from numerus.words import counted
+
+DAYS = 14  # of weather that are looked at
 
 
 class PrimeState:
-    """``unit_id`` is the unit on the bench; ``airs``: the coming hours, simulated."""
+    """``unit_id`` is the unit on the bench; ``airs``: the coming hours, ``told`` by the user or simulated."""
 
     def __init__(self, answers: Answers) -> None:
         self.unit_id, self.school = "", list(SCHOOLS)[1]
         self.airs: Sequence[Air] = ()
+        self.told = False
         self.tacked = False
         self.lost: tuple[LostLight, ...] = ()
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
         self.answers, self.plans = answers, answers.plans
+        self.airs, self.told = answers.air
         units = [unit_id for _, unit_id in self.choices]
         if self.unit_id not in units:
             self.unit_id = next(iter(units), "")
@@ -83,10 +91,26 @@ class PrimeState:
         """Whether and when a spray can may be used outdoors."""
         if not self.airs:
             return ""
-        now, fit = self.airs[0], first_fit(list(self.airs))
-        when = "now" if now.fit_to_spray else f"{fit.at:%a %H:%M}" if fit else "not in the next days"
-        why = "" if now.fit_to_spray else f" Now it is {now.why_not}."
-        return f"Spray can outdoors, by the simulated air: {when}.{why} Look outside first."
+        now = self.airs[0]
+        when = "now" if now.fit_to_spray else self._when
+        why = "" if now.fit_to_spray else f" Now {now.why_not}."
+        by = "by the air you told" if self.told else "by simulated air, not yours"
+        return f"Spray can outdoors, {by}: {when}.{why} Look outside first."
+
+    @property
+    def _when(self) -> str:
+        """The next fit hour at which somebody is there; one at which nobody is, if there is no other."""
+        army = self.plans.army
+        there = [(w.start, w.end) for w in home_windows(army, self.airs[0].at, DAYS)] if army else []
+        fit, anyway = first_fit(self.airs, there), first_fit(self.airs)
+        if fit is not None:
+            return f"{fit.at:%a %H:%M}"
+        return f"only {anyway.at:%a %H:%M}, when nobody is there" if anyway else "not in the next days"
+
+    def with_weather(self, airs: Sequence[Air]) -> Army | None:
+        """The army with the air that was told; none: simulated again."""
+        text = air_text(airs) if airs else ""
+        return replace(self.plans.army, weather=text) if self.plans.army else None
 
     def done_facts(self, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
         times = sum(f.times for f in self.waiting)

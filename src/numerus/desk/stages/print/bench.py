@@ -21,7 +21,6 @@ from numerus.desk.stages.print.watch_bill import WatchBill
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import Pages, button, caution_line, column, panel, row
-from numerus.devices.air import coming_air
 from numerus.domain.clock import later
 from numerus.domain.journal import PartOutcome
 from numerus.domain.printing.machines import Machine
@@ -104,7 +103,7 @@ class PrintBench(Bench):
             return
         self.show_full()
         state, answers = self.state, self.session.answers
-        state.look(answers, coming_air(self.session.now))
+        state.look(answers, answers.air[0])
         self.subtitle.setText(state.subtitle + ("" if state.trouble else self.planned.show_end(state.schedule)))
         self._look_for_help()
         basis = plans, answers.standing
