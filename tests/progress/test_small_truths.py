@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 import math
 
 import numpy as np
@@ -72,6 +73,23 @@ def test_a_lever_lowers_only_what_is_painted_higher(demo: Book) -> None:
     offered = [lever.name for lever in forecast(demo.plans, demo.history, EVENING).levers]
     lowered = [u.name.rpartition(", ")[2] for u in demo.plans.units.values() if u.level == "table"]
     assert not any(name.startswith(f"{unit} to ") for unit in lowered for name in offered)
+
+
+def test_a_lower_level_helps_as_much_as_it_does_once_it_is_chosen(demo: Book) -> None:
+    """The dots of a lever are those of the army whose units really are at that level: by the scheme's own strokes, not by a share."""
+    plans, history = demo.plans, demo.history
+    levers = {lever.name: lever.dots for lever in forecast(plans, history, EVENING).levers}
+    ranks = [u for u in plans.units.values() if u.level == "good" and len(plans.figures_of(u.id)) > 1]
+    assert len(ranks) > 1 and "Ranks to table-ready, leaders kept" in levers
+    for name in [n for n in levers if n.endswith(("to table-ready", "leaders kept"))]:
+        chosen = (
+            ranks
+            if name.startswith("Ranks")
+            else [u for u in plans.units.values() if u.name.endswith(name.split(" to ")[0])]
+        )
+        lowered = replace(plans, units={**plans.units, **{u.id: replace(u, level="table") for u in chosen}})
+        really = forecast(lowered, history, EVENING).dots
+        assert all(abs((a - b).days) <= 1 for a, b in zip(levers[name], really, strict=True)), name
 
 
 def test_on_its_base_a_figure_stands_in_the_middle_wherever_its_kit_lies() -> None:

@@ -17,7 +17,7 @@ import numpy as np
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact, ForecastNoted
 from numerus.domain.plans import Plans
-from numerus.domain.stages import LEVEL_NAMES
+from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.printing.runs.run_records import failure_counts
@@ -28,7 +28,7 @@ from numerus.progress.rates import Rate, failure_rate, rates_of
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing
-from numerus.progress.work import GROUP_OF, UnitWork, uncounted, work_by_unit
+from numerus.progress.work import GROUP_OF, UnitWork, paint_min_at, uncounted, work_by_unit
 from numerus.schedule.attendance import hobby_minutes_per_day
 
 DRAWS = 600
@@ -206,6 +206,7 @@ def forecast(
     """The whole answer. Raises PlanError where there is no army or no time at all."""
     dice = dice or draws()
     s = situation(plans, history, now, army_standing, washing)
+    army_standing = army_standing or standing(plans, history)
     capacities = Capacities(dice.evenings)
     ready = simulate(s, dice, capacities)
     days = ready[""]
@@ -217,7 +218,7 @@ def forecast(
         dots, s.army.ready_by, s.today, _date(s.today, q[2]), (_date(s.today, q[1]), _date(s.today, q[3])),
         (_date(s.today, q[0]), _date(s.today, q[4])), _in_time(dots, s.army.ready_by),
         sum(u.hands_total for u in s.units), float(sum(there)) * s.army.evenings_kept,
-        tuple(_movers(s, dice, capacities)), tuple(_levers(s, dice, plans, capacities)), units,
+        tuple(_movers(s, dice, capacities)), tuple(_levers(s, dice, plans, army_standing, capacities)), units,
         sum(r.logged for r in s.rates.values()), max((r.weeks for r in s.rates.values()), default=0),
         _bias(history.facts, float(q[2]), s.today), len(uncounted(plans)), _chances(days, s.today),
     )  # fmt: skip
@@ -297,24 +298,20 @@ def _percent(rate: Rate) -> str:
     return f"{low:.2f}–{high:.2f} × plan"
 
 
-def _levers(s: Situation, dice: Draws, plans: Plans, capacities: Capacities) -> list[Lever]:
+def _levers(s: Situation, dice: Draws, plans: Plans, army_standing: Standing, capacities: Capacities) -> list[Lever]:
     """What would help, each tried with the same dice; nothing is changed by looking."""
     evening = float(np.median([d.hobby_minutes for d in s.army.week if d.hobby_minutes] or [0]))
-    above = [u for u in s.units if plans.units[u.unit_id].level != "table"]
-    most = max(above, key=lambda u: u.hands.get("paint", 0.0), default=None)
     options: list[tuple[str, Situation]] = [("As planned", s)]
-    if most is not None and most.hands.get("paint", 0.0) > 0:
-        name = plans.units[most.unit_id].name.rpartition(", ")[2]
-        lowered = _lowered(s, most.unit_id)
-        options += [
-            (f"{name} to {LEVEL_NAMES['table']}", lowered),
-            ("One more evening a week", replace(s, extra_evening_min=evening)),
-        ]
-        options.append(("Both of the above", replace(lowered, extra_evening_min=evening)))
+    for name, units in _lower_levels(s, plans):
+        options.append((name, _lowered(s, units, army_standing)))
+    if len(options) > 1:
+        options.append(("One more evening a week", replace(s, extra_evening_min=evening)))
+        options.append(("Both of the above", replace(options[-2][1], extra_evening_min=evening)))
     last = max(s.units, key=lambda u: u.machine + u.hands_total / 10, default=None)
     if last is not None and len(s.units) > 1:
-        name = plans.units[last.unit_id].name.rpartition(", ")[2]
-        options.append((f"{name} later", replace(s, units=tuple(u for u in s.units if u is not last))))
+        options.append(
+            (f"{_short_name(plans, last.unit_id)} later", replace(s, units=tuple(u for u in s.units if u is not last)))
+        )
     levers = []
     for name, changed in options:
         dots = _dots(simulate(changed, dice, capacities)[""], s.today)
@@ -322,15 +319,32 @@ def _levers(s: Situation, dice: Draws, plans: Plans, capacities: Capacities) -> 
     return levers
 
 
-TABLE_SHARE = 0.55  # of the minutes of "good" that the table-ready strokes take, when a unit's level is lowered
+def _short_name(plans: Plans, unit_id: str) -> str:
+    return plans.units[unit_id].name.rpartition(", ")[2]
 
 
-def _lowered(s: Situation, unit_id: str) -> Situation:
+def _lower_levels(s: Situation, plans: Plans) -> list[tuple[str, frozenset[str]]]:
+    """Which units might be painted table-ready: the one with most painting left, and all ranks while leaders (units of one figure, and
+    those of the highest level) stay as they are.
+    """
+    above = [u for u in s.units if plans.units[u.unit_id].level != LEVELS[0] and u.hands.get("paint", 0.0) > 0]
+    if not above:
+        return []
+    most = max(above, key=lambda u: u.hands["paint"]).unit_id
+    ranks = frozenset(
+        u.unit_id for u in above if plans.units[u.unit_id].level != LEVELS[-1] and len(plans.figures_of(u.unit_id)) > 1
+    )
+    offered = [(f"{_short_name(plans, most)} to {LEVEL_NAMES[LEVELS[0]]}", frozenset((most,)))]
+    if len(ranks) > 1:
+        offered.append((f"Ranks to {LEVEL_NAMES[LEVELS[0]]}, leaders kept", ranks))
+    return offered
+
+
+def _lowered(s: Situation, units: frozenset[str], army_standing: Standing) -> Situation:
+    """Only what the scheme has at its lowest level is still painted on these units."""
+
     def lower(u: UnitWork) -> UnitWork:
-        return (
-            replace(u, hands={k: m * (TABLE_SHARE if k == "paint" else 1.0) for k, m in u.hands.items()})
-            if u.unit_id == unit_id
-            else u
-        )
+        left = paint_min_at(army_standing, u.unit_id, LEVELS[0], s.rates)
+        return replace(u, hands={**u.hands, "paint": left}) if u.unit_id in units else u
 
     return replace(s, units=tuple(lower(u) for u in s.units))

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from numerus.assembly.gluing import build_plan
 from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
-from numerus.domain.stages import NUMBER, STAGES
+from numerus.domain.stages import LEVELS, NUMBER, STAGES
 from numerus.kit.builds import printed_slots
 from numerus.post import wash
 from numerus.post.cure import lamp_min
@@ -84,6 +84,18 @@ def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) ->
     }
     paced["paint"] = sum(s.minutes * rate["paint"].factor_of(s.step.technique) for s in figure.next_strokes)
     return {stage: minutes for stage, minutes in paced.items() if NUMBER[stage] >= figure.number}
+
+
+def paint_min_at(standing: Standing, unit_id: str, level: str, rate: dict[str, Rate]) -> float:
+    """Minutes of painting still to do on a unit if it were painted at a level no higher than its own."""
+    rank = LEVELS.index(level)
+    return sum(
+        stroke.minutes * rate["paint"].factor_of(stroke.step.technique)
+        for figure in standing.figures.values()
+        if figure.unit.id == unit_id and figure.number <= NUMBER["paint"]
+        for stroke in figure.next_strokes
+        if LEVELS.index(stroke.step.level) <= rank
+    )
 
 
 def _unplated_minutes(
