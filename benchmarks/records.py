@@ -12,7 +12,7 @@ from benchmarks.measuring import say, timed
 
 def forecasts_of_seeded_campaigns() -> None:
     """Two hundred lived campaigns: how often the forecast's eighty per cent range held the true date, and which side it missed."""
-    from numerus.progress.campaigns import campaign, held
+    from numerus.progress.forecasting.campaigns import campaign, held
 
     begun = time.perf_counter()
     told = [held(campaign(seed)) for seed in range(200)]
@@ -83,7 +83,7 @@ def answers() -> None:
     from pathlib import Path
 
     from numerus.demo.army import make_demo
-    from numerus.progress.forecast import forecast
+    from numerus.progress.forecasting.forecast import forecast
     from numerus.progress.next_tasks import orders
     from numerus.progress.standing import standing
 

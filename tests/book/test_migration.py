@@ -25,7 +25,7 @@ from numerus.domain.journal import (
 from numerus.formats.face_labels import unpack_labels
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.money.costs import unit_costs
-from numerus.progress.rates import rates
+from numerus.progress.pace.rates import rates
 from numerus.progress.standing import standing
 
 OLD = Path(__file__).parent / "data" / "book_of_schema_3.numerus"

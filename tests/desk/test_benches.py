@@ -22,7 +22,7 @@ from numerus.domain.stages import STAGES
 from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.formats.mesh_files import read_mesh
 from numerus.formats.mesh_writing import write_stl
-from numerus.post.emptying import Hollow
+from numerus.post.washing.emptying import Hollow
 
 
 def shown(window: MainWindow, stage: str, unit: str = "", part: str = ""):  # type: ignore[no-untyped-def]

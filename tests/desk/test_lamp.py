@@ -8,7 +8,7 @@ from pathlib import Path
 from bench_steps import do
 
 from numerus.desk.window import MainWindow
-from numerus.post.lamps import lamp_of
+from numerus.post.curing.lamps import lamp_of
 from numerus.post.supports_off import AFTER, BEFORE, BY_PART
 
 

@@ -18,7 +18,7 @@ from numerus.desk.stages.pose.keep import write_supported
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import BathFilled, PartOutcome
 from numerus.formats.mesh_files import read_mesh
-from numerus.post.emptying import Hollow
+from numerus.post.washing.emptying import Hollow
 from numerus.printing.hollow.venting import Tipping
 
 

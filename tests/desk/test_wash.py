@@ -15,7 +15,7 @@ from numerus.desk.stages.wash.bath_dialog import FILL, SETTLE, SWAP, BathDialog
 from numerus.desk.stages.wash.bench import WashBench
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped, StepDone
-from numerus.post.wash_ways import BASKET, WHOLE
+from numerus.post.washing.wash_ways import BASKET, WHOLE
 
 
 def wash_bench(window: MainWindow):  # type: ignore[no-untyped-def]

@@ -11,7 +11,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from numerus.domain.journal import BathChanged, BathFilled, BathSettled, BathsSwapped, Fact, WashVerdict
-from numerus.post.bath_book import (
+from numerus.post.cautions import cautions
+from numerus.post.washing.bath_book import (
     CLEAN,
     CLEAN_PART,
     DIRTY,
@@ -25,10 +26,9 @@ from numerus.post.bath_book import (
     spent_at,
     spent_when,
 )
-from numerus.post.cautions import cautions
-from numerus.post.emptying import Hollow
-from numerus.post.wash import LIMIT_MIN, Bath, baths, dry_min
-from numerus.post.wash_ways import WetPlate
+from numerus.post.washing.emptying import Hollow
+from numerus.post.washing.wash import LIMIT_MIN, Bath, baths, dry_min
+from numerus.post.washing.wash_ways import WetPlate
 from numerus.printing.hollow.venting import Tipping
 from numerus.progress.done_facts import step
 

@@ -6,7 +6,7 @@ import pytest
 from helpers import EVENING
 from numerus.domain.journal import CureVerdict, Fact
 from numerus.domain.printing.machines import Resin
-from numerus.post.cure_book import BRITTLE, HARD, TACKY, YELLOWED, Lighted, Lit, targets_of
+from numerus.post.curing.cure_book import BRITTLE, HARD, TACKY, YELLOWED, Lighted, Lit, targets_of
 from numerus.progress.done_facts import step
 from numerus.progress.history import History
 

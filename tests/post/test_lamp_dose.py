@@ -7,7 +7,7 @@ import pytest
 
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.geometry.mesh import Mesh, merged
-from numerus.post.lamp_dose import Lamp, Station, dose_j_per_cm2, under_target_mm2
+from numerus.post.curing.lamp_dose import Lamp, Station, dose_j_per_cm2, under_target_mm2
 
 UP = (0.0, 0.0, 1.0)
 

@@ -12,10 +12,10 @@ from helpers import ball_mesh, box_mesh, reversed_mesh, subdivided
 from numerus.demo.parts import mesh
 from numerus.errors import Cancelled
 from numerus.geometry.mesh import Mesh, merged, rotation_matrix, turning_up
-from numerus.post.cure import cure_plan
-from numerus.post.lamp_dose import Lamp, Station, dose_j_per_cm2
-from numerus.post.lamp_load import MOST_MIN, REACHED, at_rest, cured, loads_of, minutes_wanted
-from numerus.post.lamps import box
+from numerus.post.curing.cure import cure_plan
+from numerus.post.curing.lamp_dose import Lamp, Station, dose_j_per_cm2
+from numerus.post.curing.lamp_load import MOST_MIN, REACHED, at_rest, cured, loads_of, minutes_wanted
+from numerus.post.curing.lamps import box
 
 ABOVE = Station((Lamp((0, 0, 4000), 4e6, 0, (0, 0, -1)),), False)
 

@@ -14,9 +14,9 @@ from numerus.domain.army import Army
 from numerus.domain.printing.machines import Resin
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Mesh
-from numerus.post.cure_book import targets_of
-from numerus.post.lamp_dose import dose_j_per_cm2
-from numerus.post.lamps import EXAMPLES, NOON_SUN_MW_PER_CM2, lamp_of, lamp_text, read_lamp, sun
+from numerus.post.curing.cure_book import targets_of
+from numerus.post.curing.lamp_dose import dose_j_per_cm2
+from numerus.post.curing.lamps import EXAMPLES, NOON_SUN_MW_PER_CM2, lamp_of, lamp_text, read_lamp, sun
 
 FLAT = Mesh(np.array([[-1.0, -1, 0], [1, -1, 0], [0, 1, 0]]), np.array([[0, 1, 2]], np.int32))
 

@@ -17,13 +17,13 @@ from numerus.domain.army import SLOTS
 from numerus.domain.journal import BathChanged, Fact
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.solids.mass import centre_of_mass
-from numerus.post.bath_book import Carried
 from numerus.post.cautions import cautions
-from numerus.post.cure import Lamp, cure_plan
-from numerus.post.emptying import Hanging, Hollow, Looked, hollows, kept_ml, packed_known, unpacked_known
+from numerus.post.curing.cure import Lamp, cure_plan
 from numerus.post.supports_off import AFTER, BEFORE, BY_PART, Held, supports_off
-from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, wash_plan
-from numerus.post.wash_ways import BASKET, WHOLE, Tub, WetPlate, clinging_ml, ways_of
+from numerus.post.washing.bath_book import Carried
+from numerus.post.washing.emptying import Hanging, Hollow, Looked, hollows, kept_ml, packed_known, unpacked_known
+from numerus.post.washing.wash import LIMIT_MIN, Bath, WashStep, baths, wash_plan
+from numerus.post.washing.wash_ways import BASKET, WHOLE, Tub, WetPlate, clinging_ml, ways_of
 from numerus.printing.hollow.venting import Tipping
 from numerus.progress.done_facts import step
 
@@ -80,7 +80,7 @@ def test_a_part_with_a_pocket_is_told_with_how_to_hold_it() -> None:
     assert hollows([cup, solid], meshes, known=known)[0].tipping == told[0].tipping and len(known) == 2
     kept = unpacked_known(packed_known(known))
     with pytest.MonkeyPatch.context() as patch:
-        patch.setattr("numerus.post.emptying.keeps_ml", None)  # what a book kept is not looked at again
+        patch.setattr("numerus.post.washing.emptying.keeps_ml", None)  # what a book kept is not looked at again
         assert [h.tipping for h in hollows([cup, solid], meshes, known=kept)] == [told[0].tipping]
     assert unpacked_known(b"nonsense") == {}
     kind = planned(WetPlate(300, 0.08, told), Bath("Dirty", 1, 0), Bath("Clean", 1, 0))

@@ -8,10 +8,10 @@ from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh, subdivided
 from numerus.geometry.mesh import merged
-from numerus.post.emptying import Hanging, Hollow, Looked, deep_share, known_deep_share
-from numerus.post.wash import Bath, soak_min
-from numerus.post.wash_queue import TAKE_MIN, queue_of
-from numerus.post.wash_ways import (
+from numerus.post.washing.emptying import Hanging, Hollow, Looked, deep_share, known_deep_share
+from numerus.post.washing.wash import Bath, soak_min
+from numerus.post.washing.wash_queue import TAKE_MIN, queue_of
+from numerus.post.washing.wash_ways import (
     BASKET,
     HANG_MIN,
     LIFT_MIN,

@@ -7,7 +7,7 @@ import pytest
 
 from numerus.book.book import Book
 from numerus.domain.printing.machines import Resin
-from numerus.post.wet_film import HALVES_C, USUAL_C, USUAL_DRAIN_MIN, film_mm, film_on, film_words
+from numerus.post.washing.wet_film import HALVES_C, USUAL_C, USUAL_DRAIN_MIN, film_mm, film_on, film_words
 
 RESIN = Resin("r", "Resin")
 

@@ -10,7 +10,7 @@ import pytest
 from numerus.domain.army import Army
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Placed, Plate
-from numerus.post.wash import DRY_MIN, TUB_MIN
+from numerus.post.washing.wash import DRY_MIN, TUB_MIN
 from numerus.printing.machines.timing import run_minutes
 from numerus.schedule.attendance import hours_of
 from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs

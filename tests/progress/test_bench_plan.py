@@ -18,15 +18,15 @@ from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.paint.figure.touching import packed_pairs, touching_key, unpacked_pairs, zones_between
 from numerus.paint.rack.pots import rack_of
-from numerus.post.emptying import Looked, hanging
 from numerus.post.supports_off import USUAL_OFF_MIN
-from numerus.post.wash import HANDS_MIN
+from numerus.post.washing.emptying import Looked, hanging
+from numerus.post.washing.wash import HANDS_MIN
 from numerus.printing.hollow.venting import Tipping
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.bench_plan import BenchPlan, bench_plan
 from numerus.progress.next_tasks import orders, paint_batch, parts_come_out
+from numerus.progress.pace.rates import rates
 from numerus.progress.painting.painting_line import paint_line, stroke_tasks
-from numerus.progress.rates import rates
 from numerus.progress.standing import Standing, standing
 from numerus.progress.washing import Washing
 from numerus.progress.work import UnitWork, work_by_unit

@@ -6,7 +6,7 @@ from datetime import timedelta
 
 import pytest
 
-from numerus.progress.campaigns import FIRST, LAST_DRYING, campaign, held
+from numerus.progress.forecasting.campaigns import FIRST, LAST_DRYING, campaign, held
 from numerus.schedule.attendance import hours_of
 
 

@@ -9,7 +9,7 @@ import pytest
 
 from numerus.domain.army import Army, Day
 from numerus.errors import PlanError
-from numerus.progress.capacity import Capacities, day_of
+from numerus.progress.forecasting.capacity import Capacities, day_of
 
 FIRST = date(2026, 3, 5)
 

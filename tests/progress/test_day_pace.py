@@ -8,9 +8,9 @@ import numpy as np
 import pytest
 
 from numerus.domain.journal import Fact
-from numerus.progress.day_pace import day_pace
 from numerus.progress.done_facts import step
-from numerus.progress.rates import rates, technique_words
+from numerus.progress.pace.day_pace import day_pace
+from numerus.progress.pace.rates import rates, technique_words
 
 EVENING = datetime(2026, 1, 5, 19)
 

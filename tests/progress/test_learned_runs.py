@@ -15,10 +15,10 @@ from numerus.domain.printing.plates import Plate
 from numerus.money.costs import unit_costs
 from numerus.printing.runs.learned import RunFactors
 from numerus.printing.runs.vat import filling
-from numerus.progress.evenings import TYPED_EVENINGS, evenings_kept
 from numerus.progress.history import History
+from numerus.progress.pace.evenings import TYPED_EVENINGS, evenings_kept
+from numerus.progress.pace.rates import rate_of
 from numerus.progress.printing.planned_runs import next_runs
-from numerus.progress.rates import rate_of
 from numerus.progress.standing import standing
 from numerus.progress.stores import all_stock, checks, estimates
 

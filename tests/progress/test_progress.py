@@ -19,12 +19,12 @@ from numerus.formats.packed_mesh import unpack_mesh
 from numerus.money.costs import unit_costs
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.done_facts import step
-from numerus.progress.forecast import draws, forecast, simulate, situation
+from numerus.progress.forecasting.forecast import draws, forecast, simulate, situation
 from numerus.progress.history import History
 from numerus.progress.next_tasks import orders, paint_batch
+from numerus.progress.pace.rates import failure_rate, rates, rates_of
 from numerus.progress.painting.painting_line import paint_line
 from numerus.progress.printing.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
-from numerus.progress.rates import failure_rate, rates, rates_of
 from numerus.progress.standing import standing
 from numerus.progress.work import bottleneck, stage_throughputs, work_by_stage, work_by_unit
 

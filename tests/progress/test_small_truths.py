@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
 import math
+from dataclasses import replace
 
 import numpy as np
 import pytest
@@ -15,8 +15,8 @@ from numerus.domain.army import Figure
 from numerus.errors import PlanError
 from numerus.kit.completeness import completeness, sentence
 from numerus.post.cautions import cautions
-from numerus.progress.forecast import forecast
-from numerus.progress.rates import rates
+from numerus.progress.forecasting.forecast import forecast
+from numerus.progress.pace.rates import rates
 from numerus.progress.standing import standing
 from numerus.progress.work import stage_throughputs, uncounted, work_by_stage
 

@@ -42,8 +42,8 @@ def write_messy(args: argparse.Namespace) -> list[Result]:
 def status(args: argparse.Namespace) -> list[Result]:
     """Counts per stage, bottleneck, forecast."""
     from numerus.book.book import Book
-    from numerus.progress.forecast import forecast
-    from numerus.progress.rates import rates_of
+    from numerus.progress.forecasting.forecast import forecast
+    from numerus.progress.pace.rates import rates_of
     from numerus.progress.standing import standing
     from numerus.progress.work import bottleneck, stage_throughputs
 
@@ -74,7 +74,7 @@ def status(args: argparse.Namespace) -> list[Result]:
 def schedule_of(args: argparse.Namespace) -> list[Result]:
     """Every waiting plate on its machine in time, and when the army will be ready."""
     from numerus.book.book import Book
-    from numerus.progress.forecast import finish_dates
+    from numerus.progress.forecasting.forecast import finish_dates
     from numerus.progress.printing.planned_runs import next_runs
     from numerus.progress.standing import standing
     from numerus.progress.stores import checks

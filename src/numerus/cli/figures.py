@@ -40,8 +40,8 @@ def dose_of(args: argparse.Namespace) -> list[Result]:
     import numpy as np
 
     from numerus.geometry.mesh import merged
-    from numerus.post.lamp_dose import dose_j_per_cm2, under_target_mm2
-    from numerus.post.lamps import read_lamp
+    from numerus.post.curing.lamp_dose import dose_j_per_cm2, under_target_mm2
+    from numerus.post.curing.lamps import read_lamp
 
     named, (_, station) = _named(args.files), read_lamp(_text_of(args.lamp), args.lamp.name)
     whole = merged([m.bare() for _, m in named])

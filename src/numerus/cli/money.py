@@ -13,7 +13,7 @@ def quote_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.domain.commissions import Commission
     from numerus.money.quotes import quote
-    from numerus.progress.rates import rates_of
+    from numerus.progress.pace.rates import rates_of
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 

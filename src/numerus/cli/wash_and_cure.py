@@ -11,16 +11,16 @@ from numerus.cli.results import Result
 if TYPE_CHECKING:
     from numerus.book.book import Book
     from numerus.geometry.mesh import Mesh
-    from numerus.post.emptying import Hollow, Looked
-    from numerus.post.lamp_load import Cured
+    from numerus.post.curing.lamp_load import Cured
     from numerus.post.supports_off import SupportsOff
-    from numerus.post.wash_ways import Way
+    from numerus.post.washing.emptying import Hollow, Looked
+    from numerus.post.washing.wash_ways import Way
     from numerus.printing.runs.run_records import RunRecord
     from numerus.progress.washing import Washing
 
 
 def _known_shapes(book: Book) -> dict[str, Looked]:
-    from numerus.post.emptying import SHAPES, unpacked_known
+    from numerus.post.washing.emptying import SHAPES, unpacked_known
 
     return unpacked_known(book.worked_out(SHAPES))
 
@@ -51,8 +51,8 @@ def _waiting(book: Book, *states: str) -> Iterator[RunRecord]:
 def cure_of(args: argparse.Namespace) -> list[Result]:
     """Every plate that waits to be washed or cured: its parts in loads under the lamp, minutes, doses, what stays under."""
     from numerus.book.book import Book
-    from numerus.post.cure_book import targets_of
-    from numerus.post.lamps import lamp_of
+    from numerus.post.curing.cure_book import targets_of
+    from numerus.post.curing.lamps import lamp_of
 
     book = Book.open(args.book)
     lamp, station = lamp_of(book.plans.army, targets_of(book.plans.resin, book.history.lit.judged))
@@ -61,7 +61,7 @@ def cure_of(args: argparse.Namespace) -> list[Result]:
 
 
 def _cured_plate(book: Book, run: RunRecord, station) -> dict[str, object]:  # type: ignore[no-untyped-def]
-    from numerus.post.lamp_load import cured, loads_of
+    from numerus.post.curing.lamp_load import cured, loads_of
     from numerus.post.snipping import snippings, supported_parts
     from numerus.post.supports_off import BEFORE, SCHOOLS, held, supports_off
     from numerus.progress.next_tasks import parts_come_out
@@ -106,7 +106,7 @@ def _load(done: Cured) -> dict[str, object]:
 def wash_of(args: argparse.Namespace) -> list[Result]:
     """Both baths by what was washed in them, and the steps of every plate that waits."""
     from numerus.book.book import Book
-    from numerus.post.wash import baths
+    from numerus.post.washing.wash import baths
 
     book = Book.open(args.book)
     tubs = baths(book.history.carried)
@@ -120,9 +120,9 @@ def wash_of(args: argparse.Namespace) -> list[Result]:
 
 
 def _washed_plate(book: Book, run: RunRecord) -> dict[str, object]:
-    from numerus.post.emptying import hanging, hollows
-    from numerus.post.wash import baths, dry_min, wash_plan
-    from numerus.post.wet_film import USUAL_DRAIN_MIN
+    from numerus.post.washing.emptying import hanging, hollows
+    from numerus.post.washing.wash import baths, dry_min, wash_plan
+    from numerus.post.washing.wet_film import USUAL_DRAIN_MIN
     from numerus.progress.next_tasks import parts_come_out
 
     plans, carried, parts = book.plans, book.history.carried, parts_come_out(book.plans, run)

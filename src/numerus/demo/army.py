@@ -30,8 +30,8 @@ from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.plates import Plate, Run
 from numerus.geometry.mesh import Mesh
 from numerus.paint.scheme import Stroke, strokes_for
-from numerus.post.wash import HANDS_MIN
-from numerus.post.wash_ways import clinging_ml
+from numerus.post.washing.wash import HANDS_MIN
+from numerus.post.washing.wash_ways import clinging_ml
 from numerus.printing.plates.packing import Outline, outline_bitmap, pack, plates_of
 from numerus.printing.runs.run_records import FAILED, FLAWED, GOOD
 from numerus.progress.done_facts import step

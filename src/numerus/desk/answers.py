@@ -14,18 +14,18 @@ from numerus.money.costs import Cost, unit_costs
 from numerus.paint.figure.touching import Between
 from numerus.paint.weather import Air
 from numerus.paint.weather_file import air_from
-from numerus.post.cure_book import Targets, targets_of
-from numerus.post.emptying import NOT_LOOKED_INTO, Looked
+from numerus.post.curing.cure_book import Targets, targets_of
+from numerus.post.washing.emptying import NOT_LOOKED_INTO, Looked
 from numerus.printing.runs.learned import RunFactors
 from numerus.progress.breakage import Broken, broken_parts
-from numerus.progress.evenings import evenings_kept
-from numerus.progress.forecast import Forecast, forecast
+from numerus.progress.forecasting.forecast import Forecast, forecast
 from numerus.progress.history import History
 from numerus.progress.lessons import Lesson, lessons_at
 from numerus.progress.next_tasks import TaskList, orders
+from numerus.progress.pace.evenings import evenings_kept
+from numerus.progress.pace.rates import Rate, rates_of
 from numerus.progress.painting.mixes import changed_mix_words
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT
-from numerus.progress.rates import Rate, rates_of
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates
 from numerus.progress.washing import Washing

@@ -27,7 +27,7 @@ from numerus.errors import BookError, NumerusError
 from numerus.formats.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.paint.figure.touching import ZonePairs, packed_pairs, touching_key, unpacked_pairs
-from numerus.post.emptying import SHAPES, Known, unpacked_known
+from numerus.post.washing.emptying import SHAPES, Known, unpacked_known
 from numerus.progress.history import History
 from numerus.surface.zones import ATTRIBUTE, ZonedMesh, zoned
 

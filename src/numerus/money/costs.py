@@ -13,7 +13,7 @@ from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
-from numerus.post.wash_ways import clinging_ml
+from numerus.post.washing.wash_ways import clinging_ml
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import CopyState
 

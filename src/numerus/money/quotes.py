@@ -28,7 +28,7 @@ from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml, strokes_for
 from numerus.paint.stroke_minutes import sizes_by_figure
 from numerus.post.supports_off import USUAL_OFF_MIN
-from numerus.post.wash import HANDS_MIN
+from numerus.post.washing.wash import HANDS_MIN
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 
 DRAWS, SEED = 2000, 20

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from numerus.post.bath_book import LIQUIDS
+from numerus.post.washing.bath_book import LIQUIDS
 
 DEFER = "The maker's data sheet, local rules and professionals come before this list."
 _CAUTIONS: dict[str, tuple[str, ...]] = {

@@ -16,8 +16,9 @@ from numerus.kit.builds import printed_slots
 from numerus.paint.figure.touching import Between
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
-from numerus.post.cure import lamp_min
-from numerus.post.wash import DRY_MIN, TUB_MIN
+from numerus.post.curing.cure import lamp_min
+from numerus.post.washing.wash import DRY_MIN, TUB_MIN
+from numerus.progress.pace.rates import Rate, rates_of
 from numerus.progress.painting.painting_line import (
     NOT_LOOKED_AT,
     PaintBlock,
@@ -29,7 +30,6 @@ from numerus.progress.painting.painting_line import (
     touching_by_figure,
 )
 from numerus.progress.printing.planned_runs import busy_until, next_runs
-from numerus.progress.rates import Rate, rates_of
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing

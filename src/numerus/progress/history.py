@@ -22,8 +22,8 @@ from numerus.domain.journal import (
     StepDone,
     WashVerdict,
 )
-from numerus.post.bath_book import Carried
-from numerus.post.cure_book import Lit
+from numerus.post.curing.cure_book import Lit
+from numerus.post.washing.bath_book import Carried
 from numerus.printing.runs.run_records import RunFold
 
 _TOLD_WHOLE = (

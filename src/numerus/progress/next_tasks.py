@@ -29,7 +29,7 @@ from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.supports_off import AFTER, BEFORE, held, supports_off_min, tips_off
-from numerus.post.wash_ways import WHOLE
+from numerus.post.washing.wash_ways import WHOLE
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.done_facts import step
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, TimedStroke, paint_line

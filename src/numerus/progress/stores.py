@@ -11,7 +11,7 @@ from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.printing.runs.learned import RunFactors
 from numerus.printing.runs.run_records import waiting_plates
-from numerus.progress.rates import Rate, rate_of
+from numerus.progress.pace.rates import Rate, rate_of
 from numerus.progress.standing import Standing
 from numerus.words import counted
 

@@ -9,11 +9,11 @@ from numerus.domain.army import Army
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.printing.plates import Plate
-from numerus.post.bath_book import DIRTY, LITRES, Carried
-from numerus.post.emptying import Hollow, Looked, hanging, known_deep_share, known_hollows
 from numerus.post.supports_off import BEFORE, USUAL_OFF_MIN, held, supports_off_min, tips_off
-from numerus.post.wash_ways import Tub, Way, WetPlate, advised, ways_of
-from numerus.post.wet_film import film_on
+from numerus.post.washing.bath_book import DIRTY, LITRES, Carried
+from numerus.post.washing.emptying import Hollow, Looked, hanging, known_deep_share, known_hollows
+from numerus.post.washing.wash_ways import Tub, Way, WetPlate, advised, ways_of
+from numerus.post.washing.wet_film import film_on
 
 
 @dataclass(frozen=True)

@@ -10,12 +10,12 @@ from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
 from numerus.domain.stages import LEVELS, NUMBER, STAGES
 from numerus.kit.builds import printed_slots
-from numerus.post import wash
-from numerus.post.cure import lamp_min
+from numerus.post.curing.cure import lamp_min
 from numerus.post.supports_off import USUAL_OFF_MIN
+from numerus.post.washing import wash
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import waiting_plates
-from numerus.progress.rates import Rate
+from numerus.progress.pace.rates import Rate
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.washing import AS_USUAL, Washing
 

@@ -9,8 +9,8 @@ from math import ceil
 
 from numerus.domain.army import Army
 from numerus.domain.printing.plates import Plate
-from numerus.post.wash import DRY_MIN, TUB_MIN
-from numerus.post.wash_ways import LIFT_MIN
+from numerus.post.washing.wash import DRY_MIN, TUB_MIN
+from numerus.post.washing.wash_ways import LIFT_MIN
 from numerus.schedule.attendance import hours_of
 from numerus.schedule.run_queue import ScheduledRun
 

@@ -10,7 +10,7 @@ from numerus.desk.session import CLOCK
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, label
-from numerus.post.wash import baths
+from numerus.post.washing.wash import baths
 
 
 class ShareBar(Drawing):

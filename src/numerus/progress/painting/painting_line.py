@@ -14,7 +14,7 @@ from numerus.paint.loads import life_min, load_of, setup_min
 from numerus.paint.rack.kinds import SPIRIT, kind_of
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed
-from numerus.progress.rates import GROUPS, Rate, rates_of
+from numerus.progress.pace.rates import GROUPS, Rate, rates_of
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.hand_plan import plan_hands

@@ -17,9 +17,9 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import column, label, row
 from numerus.geometry.mesh import Floats, xyz
 from numerus.geometry.rays import Camera
-from numerus.post.cure_book import VERDICTS
-from numerus.post.lamp_dose import Station
-from numerus.post.lamp_load import Cured
+from numerus.post.curing.cure_book import VERDICTS
+from numerus.post.curing.lamp_dose import Station
+from numerus.post.curing.lamp_load import Cured
 from numerus.post.snipping import Snipping
 from numerus.post.supports_off import NAMES, SCHOOLS
 

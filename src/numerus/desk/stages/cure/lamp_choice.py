@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QComboBox, QFileDialog
 
 from numerus.desk.session import Session
 from numerus.errors import NumerusError, PlanError
-from numerus.post.lamps import EXAMPLES, lamp_of, lamp_text, read_lamp
+from numerus.post.curing.lamps import EXAMPLES, lamp_of, lamp_text, read_lamp
 
 OPEN, WRITE = "From a file …", "Write as a file …"
 FILES = "Lamps (*.json)"

@@ -8,7 +8,7 @@ from PyQt6.QtGui import QPainter, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import RIGHT, Drawing
-from numerus.post.lamp_load import Cured, PartDose
+from numerus.post.curing.lamp_load import Cured, PartDose
 
 ROW_PX, MOST_ROWS = 19.0, 6
 NAME_W, SHARES_W, OFF_W = 132.0, 112.0, 76.0

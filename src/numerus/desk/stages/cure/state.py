@@ -14,9 +14,9 @@ from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Resin
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
-from numerus.post.cure import CureStep, cure_plan
-from numerus.post.lamp_load import Cured, PartDose, cured, loads_of
-from numerus.post.lamps import lamp_of
+from numerus.post.curing.cure import CureStep, cure_plan
+from numerus.post.curing.lamp_load import Cured, PartDose, cured, loads_of
+from numerus.post.curing.lamps import lamp_of
 from numerus.post.snipping import Snipping, snippings, supported_parts
 from numerus.post.supports_off import (
     AFTER,

@@ -15,7 +15,7 @@ from numerus.desk.widgets.road import draw_road
 from numerus.domain.money import money_text
 from numerus.errors import NumerusError
 from numerus.money.costs import Cost
-from numerus.progress.forecast import Forecast, UnitForecast
+from numerus.progress.forecasting.forecast import Forecast, UnitForecast
 from numerus.schedule.attendance import hobby_minutes_per_day
 from numerus.words import counted, hours
 

@@ -17,7 +17,7 @@ from numerus.domain.printing.plates import Plate, Run
 from numerus.errors import NumerusError, PlanError
 from numerus.geometry.mesh import Mesh
 from numerus.paint.weather import Air
-from numerus.post.cure import lamp_min
+from numerus.post.curing.cure import lamp_min
 from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates

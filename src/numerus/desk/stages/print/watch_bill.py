@@ -12,7 +12,7 @@ from numerus.desk.theme.marks import draw_diamond
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.domain.army import Army
 from numerus.domain.printing.plates import Plate
-from numerus.post.wash import DRY_MIN
+from numerus.post.washing.wash import DRY_MIN
 from numerus.printing.runs.run_records import RunRecord
 from numerus.schedule.attendance import Window, hobby_windows, home_windows
 from numerus.schedule.run_queue import ScheduledRun

@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QDoubleSpinBox
 from numerus.desk.stages.wash.state import WashState
 from numerus.desk.widgets.layout import caution_line, column, label, row
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
-from numerus.post.bath_book import CLEAN, DIRTY, LIQUIDS, SETTLED_SHARE
+from numerus.post.washing.bath_book import CLEAN, DIRTY, LIQUIDS, SETTLED_SHARE
 
 FILL, SETTLE, SWAP = "filled anew", "settled and filtered", "the clean bath becomes the dirty one"
 WORDS = {

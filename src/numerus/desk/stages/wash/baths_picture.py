@@ -10,8 +10,8 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import RIGHT, Drawing
-from numerus.post.bath_book import CLEAN, DIRTY, TACKY, BathPoint, Carried, SpentAt, spent_at
-from numerus.post.wash import Bath
+from numerus.post.washing.bath_book import CLEAN, DIRTY, TACKY, BathPoint, Carried, SpentAt, spent_at
+from numerus.post.washing.wash import Bath
 
 BACK = timedelta(days=60)
 LEAST_AHEAD = timedelta(days=4)

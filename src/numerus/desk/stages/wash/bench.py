@@ -15,8 +15,8 @@ from numerus.desk.stages.wash.state import VERDICTS, WashState
 from numerus.desk.stages.wash.ways_picture import WaysPicture
 from numerus.desk.widgets.layout import column
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
-from numerus.post.bath_book import DIRTY
-from numerus.post.emptying import SHAPES, Hollow
+from numerus.post.washing.bath_book import DIRTY
+from numerus.post.washing.emptying import SHAPES, Hollow
 
 WORDS_OF = {
     BathFilled: "filled anew",

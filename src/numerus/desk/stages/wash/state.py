@@ -13,7 +13,7 @@ from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped, Fact, 
 from numerus.domain.parts import Part
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Mesh
-from numerus.post.bath_book import (
+from numerus.post.washing.bath_book import (
     CLEAN_PART,
     DIRTY,
     TACKY,
@@ -24,11 +24,11 @@ from numerus.post.bath_book import (
     spent_at,
     spent_when,
 )
-from numerus.post.emptying import Hollow, hanging, hollows, packed_known, unpacked_known
-from numerus.post.wash import LIMIT_MIN, Bath, WashStep, baths, dry_min, wash_plan
-from numerus.post.wash_queue import Queue, queue_of
-from numerus.post.wash_ways import Way, WetPlate, advised
-from numerus.post.wet_film import USUAL_DRAIN_MIN, film_words
+from numerus.post.washing.emptying import Hollow, hanging, hollows, packed_known, unpacked_known
+from numerus.post.washing.wash import LIMIT_MIN, Bath, WashStep, baths, dry_min, wash_plan
+from numerus.post.washing.wash_queue import Queue, queue_of
+from numerus.post.washing.wash_ways import Way, WetPlate, advised
+from numerus.post.washing.wet_film import USUAL_DRAIN_MIN, film_words
 from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.done_facts import step
 from numerus.progress.next_tasks import parts_come_out

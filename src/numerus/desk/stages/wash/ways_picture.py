@@ -11,8 +11,8 @@ from PyQt6.QtGui import QPainter, QPen
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_tick, draw_warning
 from numerus.desk.widgets.drawing import RIGHT, Drawing
-from numerus.post.wash_queue import Queue, Turn
-from numerus.post.wash_ways import Way
+from numerus.post.washing.wash_queue import Queue, Turn
+from numerus.post.washing.wash_ways import Way
 from numerus.words import span
 
 CARD_H, ROW_H, MOST_ROWS = 110.0, 17.0, 3

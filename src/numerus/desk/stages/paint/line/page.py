@@ -18,7 +18,7 @@ from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError, Progress
 from numerus.paint.figure.touching import ZonePairs, touching_key, zones_between
-from numerus.progress.forecast import Forecast
+from numerus.progress.forecasting.forecast import Forecast
 from numerus.progress.painting.painting_line import PaintBlock
 from numerus.words import counted
 

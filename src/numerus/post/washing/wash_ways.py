@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from math import ceil
 
-from numerus.post.emptying import Hollow, kept_ml
+from numerus.post.washing.emptying import Hollow, kept_ml
 
 WHOLE, BASKET = "plate", "basket"
 NAMES = {WHOLE: "Whole plate into the tub", BASKET: "Off the plate, in a basket"}

@@ -19,8 +19,8 @@ from numerus.geometry.mesh import Floats, Mesh, about_vertical, merged, rotation
 from numerus.geometry.rays import RayScene
 from numerus.geometry.shadows import shadow
 from numerus.geometry.solids.mass import centre_of_mass
-from numerus.post.cure_book import reached_dose
-from numerus.post.lamp_dose import OFF_MM, Skin, Station, dose_a_minute, skin_of
+from numerus.post.curing.cure_book import reached_dose
+from numerus.post.curing.lamp_dose import OFF_MM, Skin, Station, dose_a_minute, skin_of
 from numerus.printing.plates.nesting import Bed, shapes_of, turn_deg
 from numerus.printing.plates.packing import outline_bitmap
 

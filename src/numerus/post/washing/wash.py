@@ -5,8 +5,18 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from numerus.post.bath_book import CLEAN, DIRTY, LIQUIDS, SPENT_SHARE, WHITE, Carried, Judged, share_of, spent_at
-from numerus.post.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, OFF_CLEAN_MIN, WHOLE, Way, WetPlate
+from numerus.post.washing.bath_book import (
+    CLEAN,
+    DIRTY,
+    LIQUIDS,
+    SPENT_SHARE,
+    WHITE,
+    Carried,
+    Judged,
+    share_of,
+    spent_at,
+)
+from numerus.post.washing.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, OFF_CLEAN_MIN, WHOLE, Way, WetPlate
 
 THIN_WALL_MM, THICK_DRY_MIN_PER_MM, HOLLOW_DRY_MIN = (
     3.0,

@@ -21,7 +21,7 @@ import numpy as np
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact, StepDone
 from numerus.domain.plans import Plans
-from numerus.progress.evenings import RECENT, evenings_kept
+from numerus.progress.pace.evenings import RECENT, evenings_kept
 from numerus.words import counted
 
 PRIOR_N, PRIOR_SD = 4.0, 0.30

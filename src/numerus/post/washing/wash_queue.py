@@ -5,9 +5,9 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
-from numerus.post.bath_book import DIRTY_SHARE
-from numerus.post.wash import Bath, soak_min
-from numerus.post.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, WHOLE, Way
+from numerus.post.washing.bath_book import DIRTY_SHARE
+from numerus.post.washing.wash import Bath, soak_min
+from numerus.post.washing.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, WHOLE, Way
 
 TAKE_MIN = MOVE_MIN / 2  # of hands, from one bath to the next or out of it
 

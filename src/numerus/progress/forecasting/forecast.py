@@ -21,10 +21,10 @@ from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.printing.runs.run_records import failure_counts
-from numerus.progress.capacity import Capacities, day_of
-from numerus.progress.evenings import evenings_kept
+from numerus.progress.forecasting.capacity import Capacities, day_of
 from numerus.progress.history import History
-from numerus.progress.rates import Rate, failure_rate, rates_of
+from numerus.progress.pace.evenings import evenings_kept
+from numerus.progress.pace.rates import Rate, failure_rate, rates_of
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing

@@ -16,8 +16,8 @@ import numpy as np
 
 from numerus.domain.journal import Fact, StepDone
 from numerus.geometry.mesh import Floats
-from numerus.progress.evenings import RECENT
-from numerus.progress.rates import EIGHT_IN_TEN, measured_logs
+from numerus.progress.pace.evenings import RECENT
+from numerus.progress.pace.rates import EIGHT_IN_TEN, measured_logs
 
 NOISE_SD, SLOPE_SD = 0.3, 0.1  # (defaults) of a step's log; of what a doubling or an hour may do
 TENTH = math.log2(10)

@@ -10,8 +10,8 @@ from typing import Any
 
 from numerus.domain.army import Army
 from numerus.errors import PlanError
-from numerus.post.cure_book import Targets
-from numerus.post.lamp_dose import Lamp, Station
+from numerus.post.curing.cure_book import Targets
+from numerus.post.curing.lamp_dose import Lamp, Station
 
 NOON_SUN_MW_PER_CM2 = 4.0  # (default) of the light that cures, across the beam of a high sun in clear air
 CLOUD_TAKES = 0.75  # (default) of it under a closed cloud
