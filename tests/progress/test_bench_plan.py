@@ -25,7 +25,7 @@ from numerus.printing.hollow.venting import Tipping
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.bench_plan import BenchPlan, bench_plan
 from numerus.progress.next_tasks import orders, paint_batch, parts_come_out
-from numerus.progress.pace.rates import rates
+from numerus.progress.pace.rates import rates, rates_of
 from numerus.progress.painting.painting_line import paint_line, stroke_tasks
 from numerus.progress.standing import Standing, standing
 from numerus.progress.washing import Washing
@@ -219,3 +219,22 @@ def _usual_runs(unit: UnitWork, plans: Plans, found: Standing) -> float:
     placed = [plans.plates[p].placed for p in coming]
     owners = [[plans.figures[p.figure_id].unit_id for p in own if p.figure_id in plans.figures] for own in placed]
     return unit.wet_runs - sum(own.count(unit.unit_id) / len(own) for own in owners if own)
+
+
+def test_the_forecast_counts_the_minutes_the_evenings_hold(demo: Book, plan: BenchPlan) -> None:
+    """Stage by stage the same minutes of the same work; pots opened once a unit there, as often as the plan opens them here."""
+    found, rate = standing(demo.plans, demo.history), rates_of(demo.plans, demo.history.facts)
+    units = work_by_unit(demo.plans, found, rate)
+    told = {stage: sum(u.hands.get(stage, 0.0) for u in units) for stage in ("build", "prime", "paint", "finish")}
+    left = {s.key for f in found.figures.values() for s in f.next_strokes}
+    finish = {step.id for f in found.figures.values() for step in f.finish_left}
+    planned = {
+        stage: sum(t.task.minutes for t in plan.tasks if is_of(t.task.key))
+        for stage, is_of in {
+            "build": "build".__eq__, "prime": "prime".__eq__, "paint": left.__contains__, "finish": finish.__contains__,
+        }.items()
+    }  # fmt: skip
+    pots = sum(t.setup_min for t in plan.strokes)
+    for stage in ("build", "prime", "finish"):
+        assert told[stage] == pytest.approx(planned[stage]), stage
+    assert planned["paint"] < told["paint"] and told["paint"] == pytest.approx(planned["paint"] + pots, rel=0.1)

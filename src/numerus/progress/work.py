@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Iterable
 from dataclasses import dataclass
 
 from numerus.assembly.gluing import build_plan
@@ -10,6 +11,7 @@ from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
 from numerus.domain.stages import LEVELS, NUMBER, STAGES
 from numerus.kit.builds import printed_slots
+from numerus.paint.loads import setups_min
 from numerus.post.curing.cure import lamp_min
 from numerus.post.supports_off import USUAL_OFF_MIN
 from numerus.post.washing import wash
@@ -86,16 +88,20 @@ def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) ->
     return {stage: minutes for stage, minutes in paced.items() if NUMBER[stage] >= figure.number}
 
 
+def _pots_min(figures: Iterable[FigureStanding], rank: int = len(LEVELS)) -> float:
+    """Minutes to open every pot once for a unit, and to load every airbrush: a unit is painted together."""
+    left = [s.step for f in figures if f.number <= NUMBER["paint"] for s in f.next_strokes]
+    return setups_min(step for step in left if LEVELS.index(step.level) <= rank)
+
+
 def paint_min_at(standing: Standing, unit_id: str, level: str, rate: dict[str, Rate]) -> float:
     """Minutes of painting still to do on a unit if it were painted at a level no higher than its own."""
-    rank = LEVELS.index(level)
-    return sum(
-        stroke.minutes * rate["paint"].factor_of(stroke.step.technique)
-        for figure in standing.figures.values()
-        if figure.unit.id == unit_id and figure.number <= NUMBER["paint"]
-        for stroke in figure.next_strokes
-        if LEVELS.index(stroke.step.level) <= rank
+    rank, own = LEVELS.index(level), [f for f in standing.figures.values() if f.unit.id == unit_id]
+    strokes = [s for f in own if f.number <= NUMBER["paint"] for s in f.next_strokes]
+    painted = sum(
+        s.minutes * rate["paint"].factor_of(s.step.technique) for s in strokes if LEVELS.index(s.step.level) <= rank
     )
+    return painted + _pots_min(own, rank)
 
 
 def _unplated_minutes(
@@ -133,6 +139,7 @@ def work_by_unit(
         for figure in figures:
             for stage, minutes in figure_hands(figure, plans, rate).items():
                 hands[stage] = hands.get(stage, 0.0) + minutes
+        hands["paint"] = hands.get("paint", 0.0) + _pots_min(figures)
         minutes, runs = _unplated_minutes(figures, plans, standing, machine)
         plated, factor = plate_share.get(unit.id, _Plated()), rate["wash and cure"].factor
         hands["print"] = (runs + plated.waiting) * RUN_HANDS_MIN
