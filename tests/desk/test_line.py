@@ -212,3 +212,15 @@ def test_an_army_without_evenings_says_so(timed: MainWindow) -> None:
     assert not line.state.blocks and "hobby time" in line.sentence.text()
     line.press()
     line.grab()
+
+
+def test_an_order_on_wet_paint_is_ticked_twice(timed: MainWindow, clock: Clock) -> None:
+    """The first tick says what is wet and until when, and writes nothing; the second believes that it is dry."""
+    order = next(t for t in timed.session.answers.orders.listed if t.facts and t.facts[0].event.stage == "stroke")
+    painted = order.facts[0]
+    timed.session.commit("just now", facts=[painted._replace(at=clock())])
+    before = len(strokes(timed))
+    timed.orders._do(order)
+    assert len(strokes(timed)) == before and "is wet until" in timed.errors.message.text()
+    timed.orders._do(order)
+    assert len(strokes(timed)) == before + len(order.facts)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 from datetime import datetime
 from functools import cached_property
 
@@ -25,7 +25,7 @@ from numerus.progress.next_tasks import TaskList, orders
 from numerus.progress.pace.evenings import evenings_kept
 from numerus.progress.pace.rates import Rate, rates_of
 from numerus.progress.painting.mixes import changed_mix_words
-from numerus.progress.painting.painting_line import NOT_LOOKED_AT
+from numerus.progress.painting.painting_line import NOT_LOOKED_AT, Wet, wet_under
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates
 from numerus.progress.washing import Washing
@@ -78,6 +78,10 @@ class Answers:
     def broken(self) -> dict[str, Broken]:
         """How parts held that broke, by id."""
         return broken_parts(self.plans, self.standing, self.facts)
+
+    def wet_under(self, new: Sequence[Fact]) -> Wet | None:
+        """What is wet where these strokes are said to have been put."""
+        return wet_under(new, self.plans, self.facts, self.standing, self.now, self.between)
 
     def lessons(self, stage: str, unit_id: str) -> list[Lesson]:
         """What was noted for a stage, of other units."""

@@ -9,8 +9,10 @@ from PyQt6.QtWidgets import QCheckBox, QFrame, QVBoxLayout, QWidget
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
+from numerus.errors import PlanError
 from numerus.post.cautions import DEFER
 from numerus.progress.next_tasks import Task
+from numerus.progress.painting.painting_line import Wet
 from numerus.words import span
 
 FULL_PX, RAIL_PX = 288, 36
@@ -48,6 +50,7 @@ class OrdersPanel(QWidget):
 
     def __init__(self, context: Context) -> None:
         super().__init__()
+        self._dry_after_all = ""  # the order that was said to be wet last
         self.session, self.theme = context.session, context.theme
         self.setAccessibleName("Orders")
         self.when = label("", "note")
@@ -147,8 +150,22 @@ class OrdersPanel(QWidget):
         tick.clicked.connect(lambda: self._do(order))
         return tick
 
+    def _tell_wet(self, order: Task, wet: Wet) -> None:
+        """Nothing is written until it is ticked once more."""
+        self._dry_after_all = order.title
+        plans = self.session.plans
+        where = f"{plans.zone_name(wet.zone)} of {plans.figures[wet.figure_id].name}"
+        self.refresh()
+        self.session.failed.emit(
+            PlanError("wet", f"By the clock {where} is wet until {wet.until:%H:%M}.", "Tick it again if it is dry.")
+        )
+
     def _do(self, order: Task) -> None:
-        if order.facts:
+        wet = self.session.answers.wet_under(order.facts) if self._dry_after_all != order.title else None
+        if wet is not None:
+            self._tell_wet(order, wet)
+        elif order.facts:
+            self._dry_after_all = ""
             self.session.commit(order.title, facts=order.facts)
         else:
             self.session.go(order.asks or order.bench)

@@ -15,7 +15,7 @@ from numerus.paint.rack.kinds import SPIRIT, kind_of
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed
 from numerus.progress.pace.rates import GROUPS, Rate, rates_of
-from numerus.progress.standing import FigureStanding
+from numerus.progress.standing import FigureStanding, Standing
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.hand_plan import plan_hands
 from numerus.schedule.hand_tasks import HandInputs, HandTask, TimedTask, in_runs
@@ -130,6 +130,40 @@ def _neighbours(pairs: Iterable[tuple[str, str]]) -> dict[str, frozenset[str]]:
 def strokes_by_figure(figures: Iterable[FigureStanding]) -> dict[StrokeOf, Stroke]:
     """Every stroke asked of each figure."""
     return {(f.figure.id, s.key): s for f in figures for s in f.strokes}
+
+
+@dataclass(frozen=True)
+class Wet:
+    """A zone of a figure that is wet, and until when."""
+
+    figure_id: str
+    zone: str
+    until: datetime
+
+
+def wet_beside(
+    figure: FigureStanding, zone: str, wet: Mapping[tuple[str, str], datetime], plans: Plans, between: Between
+) -> Wet | None:
+    """What is wet under a stroke on a zone, or beside it, the last to dry; ``wet`` by figure and zone."""
+    own = figure.figure.id
+    near = touching_by_figure([figure], plans, between).get(own, {}).get(zone, ())
+    listed = [Wet(own, z, wet[own, z]) for z in (zone, *near) if (own, z) in wet]
+    return max(listed, key=lambda w: w.until, default=None)
+
+
+def wet_under(
+    new: Iterable[Fact], plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, between: Between
+) -> Wet | None:
+    """What is wet where these strokes are said to have been put, the last to dry."""
+    strokes = [
+        (standing.figures[f], fact.event.key) for fact in new
+        if isinstance(fact.event, StepDone) and fact.event.stage == "stroke" for f in fact.figures if f in standing.figures
+    ]  # fmt: skip
+    by_figure = strokes_by_figure({f.figure.id: f for f, _ in strokes}.values())
+    wet = still_wet(facts, by_figure, now)
+    zones = [(f, by_figure[f.figure.id, key].zone) for f, key in strokes if (f.figure.id, key) in by_figure]
+    found = [w for f, zone in zones if (w := wet_beside(f, zone, wet, plans, between)) is not None]
+    return max(found, key=lambda w: w.until, default=None)
 
 
 def still_wet(

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import json
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 from datetime import datetime
 
 from numerus.desk.answers import Answers
@@ -17,12 +16,13 @@ from numerus.progress.next_tasks import BATCH_MOST, block_drops, paint_batch
 from numerus.progress.painting.painting_line import (
     PaintBlock,
     TimedStroke,
+    Wet,
     paint_line,
     still_wet,
     stroke_tasks,
     strokes_by_figure,
-    touching_by_figure,
     used_drying_min,
+    wet_beside,
 )
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import hobby_windows
@@ -31,15 +31,6 @@ from numerus.words import counted
 
 LEFT_ALONE = 4.0  # times as long as planned, and ten minutes: nobody was painting, so nothing was measured
 SETTING_UP, PAINTING, WAITING = "setting up", "painting", "waiting"
-
-
-@dataclass(frozen=True)
-class Wet:
-    """A zone of a figure that is wet, and until when."""
-
-    figure_id: str
-    zone: str
-    until: datetime
 
 
 class LineState:
@@ -150,10 +141,8 @@ class LineState:
             return None
         timed = self.upcoming[0][1]
         figure = next((f for f in self.batch if f.figure.id == timed.figure_id), None)
-        near = touching_by_figure([figure] if figure else [], self.plans, self.answers.between)
-        zones = {timed.stroke.zone, *near.get(timed.figure_id, {}).get(timed.stroke.zone, ())}
-        own = [w for w in self.wet(now) if w.figure_id == timed.figure_id and w.zone in zones]
-        return max(own, key=lambda w: w.until, default=None)
+        wet = {(w.figure_id, w.zone): w.until for w in self.wet(now)}
+        return wet_beside(figure, timed.stroke.zone, wet, self.plans, self.answers.between) if figure else None
 
     def go_on(self, now: datetime) -> list[Fact]:
         """One press: begin, the pot is ready, it is dry after all, or the stroke is done; what that writes."""
