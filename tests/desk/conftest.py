@@ -5,10 +5,12 @@ from __future__ import annotations
 import logging
 import uuid
 from collections.abc import Callable, Iterator
+from datetime import datetime
 from pathlib import Path
 from random import Random
 
 import pytest
+from hand_clock import Clock
 from PyQt6 import sip
 from PyQt6.QtCore import QtMsgType, qInstallMessageHandler
 from PyQt6.QtWidgets import QApplication
@@ -48,12 +50,12 @@ def same_ids(monkeypatch: pytest.MonkeyPatch) -> None:
 
 
 @pytest.fixture
-def make(qtbot, tmp_path: Path) -> Iterator[Callable[[Book | None], MainWindow]]:  # type: ignore[no-untyped-def]
-    """A shown window on a book; jobs run at once, the clock stands."""
+def make(qtbot, tmp_path: Path) -> Iterator[Callable[..., MainWindow]]:  # type: ignore[no-untyped-def]
+    """A shown window on a book; jobs run at once, the clock stands unless another is given."""
     made: list[MainWindow] = []
 
-    def build(book: Book | None) -> MainWindow:
-        window = make_window(book, lambda: EVENING, tmp_path / "settings.json", synchronous=True)
+    def build(book: Book | None, clock: Callable[[], datetime] = lambda: EVENING) -> MainWindow:
+        window = make_window(book, clock, tmp_path / "settings.json", synchronous=True)
         made.append(window)
         window.show()
         return window
@@ -62,6 +64,19 @@ def make(qtbot, tmp_path: Path) -> Iterator[Callable[[Book | None], MainWindow]]
     for window in made:
         window.close()
         sip.delete(window)
+
+
+@pytest.fixture
+def clock() -> Clock:
+    return Clock()
+
+
+@pytest.fixture
+def timed(make: Callable[..., MainWindow], demo: Book, clock: Clock) -> MainWindow:
+    """On the demo, with a clock that is set by hand."""
+    window = make(demo, clock)
+    window.session.select("lock")
+    return window
 
 
 @pytest.fixture

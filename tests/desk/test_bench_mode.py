@@ -2,18 +2,17 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
-from datetime import datetime, timedelta
+from datetime import timedelta
 from pathlib import Path
 
 import numpy as np
 import pytest
+from hand_clock import Clock
 from PyQt6 import sip
 from PyQt6.QtCore import QEvent, Qt
 from PyQt6.QtGui import QKeyEvent
 
 from helpers import EVENING
-from numerus.book.book import Book
 from numerus.desk.app import make_window
 from numerus.desk.stages.steps.bench_mode import StepsBenchMode, running_anywhere
 from numerus.desk.stages.steps.step_timers import Shown, StepTimers
@@ -22,31 +21,6 @@ from numerus.desk.window import MainWindow
 from numerus.domain.journal import StepDone
 
 STEPS = [Shown("Drain", 5, "", False), Shown("Dip", 4, ""), Shown("Soak", 3, "", False), Shown("Blow dry", 2, "")]
-
-
-class Clock:
-    def __init__(self) -> None:
-        self.now = EVENING
-
-    def __call__(self) -> datetime:
-        return self.now
-
-    def on(self, minutes: float) -> None:
-        self.now += timedelta(minutes=minutes)
-
-
-@pytest.fixture
-def clock() -> Clock:
-    return Clock()
-
-
-@pytest.fixture
-def timed(
-    make: Callable[[Book | None], MainWindow], demo: Book, clock: Clock, monkeypatch: pytest.MonkeyPatch
-) -> MainWindow:
-    window = make(demo)
-    monkeypatch.setattr(window.session, "clock", clock)
-    return window
 
 
 def press(mode: StepsBenchMode, key: Qt.Key = Qt.Key.Key_Space) -> None:

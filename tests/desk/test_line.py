@@ -2,17 +2,15 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
-from datetime import datetime, timedelta
 from pathlib import Path
 
 import pytest
+from hand_clock import Clock
 from PyQt6 import sip
 from PyQt6.QtCore import QEvent, Qt
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtTest import QTest
 
-from helpers import EVENING
 from numerus.book.book import Book
 from numerus.desk.app import make_window
 from numerus.desk.stages.paint.bench import LINE
@@ -20,34 +18,6 @@ from numerus.desk.stages.paint.line.page import LinePage
 from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, WAITING, next_dry
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import Fact, StepDone
-
-
-class Clock:
-    """A clock that is set by hand."""
-
-    def __init__(self) -> None:
-        self.now = EVENING
-
-    def __call__(self) -> datetime:
-        return self.now
-
-    def on(self, minutes: float) -> None:
-        self.now += timedelta(minutes=minutes)
-
-
-@pytest.fixture
-def clock() -> Clock:
-    return Clock()
-
-
-@pytest.fixture
-def timed(demo: Book, tmp_path: Path, qapp, clock: Clock) -> Iterator[MainWindow]:  # type: ignore[no-untyped-def]
-    window = make_window(demo, clock, tmp_path / "settings.json", synchronous=True)
-    window.show()
-    window.session.select("lock")
-    yield window
-    window.close()
-    sip.delete(window)
 
 
 def line_of(window: MainWindow) -> LinePage:

@@ -19,7 +19,8 @@ from numerus.formats.packed_mesh import unpack_mesh
 from numerus.money.costs import unit_costs
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.done_facts import step
-from numerus.progress.forecasting.forecast import draws, forecast, simulate, situation
+from numerus.progress.forecasting.drawn_ends import draws, simulate
+from numerus.progress.forecasting.forecast import forecast, situation
 from numerus.progress.history import History
 from numerus.progress.next_tasks import orders, paint_batch
 from numerus.progress.pace.rates import failure_rate, rates, rates_of

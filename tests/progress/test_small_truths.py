@@ -110,3 +110,15 @@ def test_on_its_base_a_figure_stands_in_the_middle_wherever_its_kit_lies() -> No
 def test_each_danger_is_told_at_its_step(stage: str, words: str) -> None:
     """By a word of it."""
     assert any(words in line for line in cautions(stage))
+
+
+def test_an_army_that_is_ready_is_said_to_be_ready_and_not_likely(demo: Book) -> None:
+    """Only the figures that are done left: nothing to do for hands or machines; with one more that is not, there is."""
+    found = standing(demo.plans, demo.history)
+    done = {i: f.figure for i, f in found.figures.items() if f.stage == "ready"}
+    units = {u: demo.plans.units[u] for u in {f.unit_id for f in done.values()}}
+    ready = replace(demo.plans, figures=done, units=units, plates={})
+    assert done and forecast(ready, demo.history, EVENING).nothing_left
+    other = next(f.figure for f in found.figures.values() if f.stage == "paint" and f.unit.id in units)
+    more = replace(ready, figures={**done, other.id: other})
+    assert not forecast(more, demo.history, EVENING).nothing_left

@@ -53,7 +53,8 @@ def status(args: argparse.Namespace) -> list[Result]:
     gate = bottleneck(stage_throughputs(book.plans, army_standing, rate, washing=washing))
     seen = forecast(book.plans, book.history, now, army_standing, washing=washing)
     answer = {
-        "ready_by": seen.ready_by.isoformat(), "in_time_of_20": seen.in_time, "hands_left_h": round(seen.hands_left_min / 60, 2),
+        "ready_by": seen.ready_by.isoformat(), "in_time_of_20": seen.in_time, "nothing_left": seen.nothing_left,
+        "hands_left_h": round(seen.hands_left_min / 60, 2),
         "hands_there_h": round(seen.hands_there_min / 60, 2), **{k: d.isoformat() for k, d in seen.chances.items()},
     }  # fmt: skip
     narrowest = {"stage": gate.stage, "figures_per_week": round(gate.per_week, 2)} if gate else None

@@ -17,7 +17,7 @@ from numerus.domain.journal import Fact, StepDone
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Plate
 from numerus.geometry.mesh import Floats
-from numerus.progress.forecasting.forecast import Situation, draws, simulate
+from numerus.progress.forecasting.drawn_ends import Situation, draws, simulate
 from numerus.progress.pace.rates import failure_rate, rates
 from numerus.progress.work import GROUP_OF, UnitWork
 from numerus.schedule.run_queue import ScheduleInputs, plan_runs

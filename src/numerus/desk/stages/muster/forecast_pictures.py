@@ -72,6 +72,10 @@ class Outcomes(_Answer):
         self._flag(painter, forecast, left, step, axis)
 
     def _words(self, painter: QPainter, forecast: Forecast) -> None:
+        if forecast.nothing_left:
+            self.text(painter, 0, 22, "All of it is ready", 22, True)
+            self.paragraph(painter, QRectF(0, 32, self.width(), 40), "Nothing is left to do for hands or machines.", 13)
+            return
         late = (forecast.middle - forecast.ready_by).days
         self.text(painter, 0, 22, f"{counted(forecast.in_time, 'chance')} in 20", 22, True)
         sure = (
