@@ -117,7 +117,7 @@ def test_an_army_that_is_ready_is_said_to_be_ready_and_not_likely(demo: Book) ->
     found = standing(demo.plans, demo.history)
     done = {i: f.figure for i, f in found.figures.items() if f.stage == "ready"}
     units = {u: demo.plans.units[u] for u in {f.unit_id for f in done.values()}}
-    ready = replace(demo.plans, figures=done, units=units, plates={})
+    ready = replace(demo.plans, figures=done, units=units)
     assert done and forecast(ready, demo.history, EVENING).nothing_left
     other = next(f.figure for f in found.figures.values() if f.stage == "paint" and f.unit.id in units)
     more = replace(ready, figures={**done, other.id: other})
