@@ -11,7 +11,7 @@ from numerus.paint.advice.zone_order import could_share, in_order, openness_by_z
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.lost_light import REST, LostLight, lost_light, lost_light_words
 from numerus.paint.figure.overspray import masks_words, overspray
-from numerus.paint.priming import TACK_MIN, prime_plan
+from numerus.paint.priming import TACK_MIN, pays_from, prime_plan, schools_compared
 from numerus.paint.rack.pots import Rack
 from numerus.starter.schemes import PAINTS, SCHEME
 from numerus.surface.zones import ZonedMesh
@@ -110,3 +110,25 @@ def test_a_built_figure_gives_its_parts_back() -> None:
     zoned = [ZonedMesh(m, ("z",), np.zeros(len(m.faces), np.uint8)) for m in meshes]
     for own, told in zip(meshes, built_figure(zoned, None, lambda _: True)[0].parts, strict=True):
         assert np.array_equal(own.vertices, told.vertices) and np.array_equal(own.faces, told.faces)
+
+
+def test_schools_of_priming_are_costed_side_by_side() -> None:
+    """The same paint lies on the figures by each; a can loses most and is quickest, a brush loses least and is slowest for many."""
+    many = {c.school: c for c in schools_compared(30, 30, 900.0, SCHEME)}
+    assert many["can"].minutes < many["airbrush"].minutes < many["brush"].minutes
+    assert len({round(c.ml - c.lost_ml, 9) for c in many.values()}) == 1
+    assert many["can"].lost_ml > many["airbrush"].lost_ml > many["brush"].lost_ml > 0
+    assert many["can"].cans == pytest.approx(many["can"].ml / 100) and many["brush"].cans == 0
+    assert many["can"].description.endswith("of 1 can") and "can" not in many["airbrush"].description
+
+
+def test_an_airbrush_pays_from_the_figure_at_which_its_minutes_are_fewer() -> None:
+    """Counted out one by one: not one figure earlier; a can, quicker in both, pays at once."""
+    pays = pays_from("airbrush", "brush", SCHEME)
+
+    def minutes(school: str, figures: int) -> float:
+        return sum(s.minutes for s in prime_plan(figures, school, SCHEME) if s.hands)
+
+    assert pays > 1 and minutes("airbrush", pays) < minutes("brush", pays)
+    assert minutes("airbrush", pays - 1) >= minutes("brush", pays - 1)
+    assert pays_from("can", "airbrush", SCHEME) == 1

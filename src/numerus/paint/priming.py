@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import math
 from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
@@ -27,6 +28,12 @@ SETUP_MIN = {"can": 4.0, "airbrush": 10.0, "brush": 1.0}
 PACE = {"can": 0.6, "airbrush": 1.0, "brush": 2.0}  # minutes a figure against the scheme's
 BETWEEN_COATS_MIN = 20.0
 PRIMER_COATS, VARNISH_COATS, SPRAY_LOSS = 2, 1, 0.6  # (default)
+LOST = {
+    "can": 3.0,
+    "airbrush": SPRAY_LOSS,
+    "brush": 0.15,
+}  # (defaults) of what lies on the figures: flown past, left in cup and bristles
+CAN_ML = 100.0  # (default) of primer as it lies wet in a can of 400 ml; the rest drives it
 USUAL_PRIMER = "#A9A8A4"  # (default) a middle grey, where the words name no colour
 LIT_SHARE = 0.6  # (default) of a two-tone primer seen in its upper colour from afar
 
@@ -53,18 +60,53 @@ def _primer_reflectance(words: str) -> Floats:
     return np.asarray(reflectances([colour])[0])
 
 
-def primer_ml(cm2: float) -> float:
-    """Wet ml of primer sprayed on so much skin."""
-    return _sprayed_ml("primer", cm2, PRIMER_COATS)
+def primer_ml(cm2: float, school: str = "airbrush") -> float:
+    """Wet ml of primer for so much skin, with what is lost on the way."""
+    return _coats_ml("primer", cm2, PRIMER_COATS, LOST[school])
 
 
 def varnish_ml(cm2: float) -> float:
-    return _sprayed_ml("varnish", cm2, VARNISH_COATS)
+    return _coats_ml("varnish", cm2, VARNISH_COATS, SPRAY_LOSS)
 
 
-def _sprayed_ml(kind: str, cm2: float, coats: int) -> float:
+def _coats_ml(kind: str, cm2: float, coats: int, lost: float) -> float:
     kind_of_paint = KINDS[kind]
-    return cm2 * coats * kind_of_paint.film_um * 1e-4 / kind_of_paint.solids * (1 + SPRAY_LOSS)
+    return cm2 * coats * kind_of_paint.film_um * 1e-4 / kind_of_paint.solids * (1 + lost)
+
+
+@dataclass(frozen=True)
+class SchoolCost:
+    """Priming a batch by one school: minutes of hands, ml of primer and how much of it is lost, cans it takes (0 where none is used)."""
+
+    school: str
+    minutes: float
+    ml: float
+    lost_ml: float
+    cans: float
+
+    @property
+    def description(self) -> str:
+        cans = f" of {counted(math.ceil(self.cans), 'can')}" if self.cans else ""
+        return f"{self.school} {self.minutes:.0f} min, {self.ml:.1f} ml{cans}"
+
+
+def schools_compared(figures: int, times: float, cm2: float, scheme: Scheme) -> list[SchoolCost]:
+    """Every school on so many figures, that take as long as ``times`` usual ones and have so much skin, the quickest first."""
+    costs = []
+    for school in SCHOOLS:
+        minutes = sum(s.minutes for s in prime_plan(figures, school, scheme, times=times) if s.hands)
+        ml = primer_ml(cm2, school)
+        laid = ml / (1 + LOST[school])
+        costs.append(SchoolCost(school, minutes, ml, ml - laid, ml / CAN_ML if school == "can" else 0.0))
+    return sorted(costs, key=lambda c: c.minutes)
+
+
+def pays_from(school: str, other: str, scheme: Scheme) -> int:
+    """From how many usual figures on a school takes fewer minutes of hands than another that is quicker to set up; 0 for never."""
+    setup, each = SETUP_MIN[school] - SETUP_MIN[other], (PACE[other] - PACE[school]) * scheme.prime_minutes
+    if setup <= 0:
+        return 1
+    return int(setup / each) + 1 if each > 0 else 0
 
 
 STICK_MIN = 0.25  # (default) to set one part on a stick

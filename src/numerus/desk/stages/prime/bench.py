@@ -138,7 +138,8 @@ class PrimeBench(StepsBench):
         state.school = self.school.currentData()
         self.line.show_steps([Shown(p.title, p.minutes, p.detail, p.hands) for p in state.plan])
         self.verdict.setText(state.weather)
-        self.note.setText(
+        self.note.setText(state.compared)
+        self.note.setToolTip(
             f"{SCHOOLS[state.school]} Black suits metal and dry-brushing up; pale suits translucent paint."
         )
         self._tell_light()

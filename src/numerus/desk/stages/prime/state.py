@@ -13,7 +13,7 @@ from numerus.domain.journal import Fact, Timing
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
 from numerus.paint.figure.lost_light import LostLight, lost_light, lost_light_words
-from numerus.paint.priming import SCHOOLS, PrimeStep, prime_plan
+from numerus.paint.priming import SCHOOLS, PrimeStep, pays_from, prime_plan, schools_compared
 from numerus.paint.weather import Air, first_fit
 from numerus.paint.weather_file import air_text
 from numerus.progress.done_facts import shared_out
@@ -63,6 +63,20 @@ class PrimeState:
             if scheme and self.waiting
             else []
         )
+
+    @property
+    def compared(self) -> str:
+        """What every school costs on this batch, and from how many figures an airbrush pays."""
+        scheme, waiting = self.plans.scheme_of(self.unit_id), self.waiting
+        if scheme is None or not waiting:
+            return ""
+        cm2 = sum(
+            self.plans.parts[p].surface_cm2 for f in waiting for p in f.figure.build.values() if p in self.plans.parts
+        )
+        costs = schools_compared(len(waiting), sum(f.times for f in waiting), cm2, scheme)
+        pays = pays_from("airbrush", "brush", scheme)
+        beside = f" Airbrush beats brush from {counted(pays, 'figure')} on." if pays else ""
+        return f"{'; '.join(c.description for c in costs)} (losses: defaults).{beside}"
 
     @property
     def light(self) -> str:
