@@ -18,12 +18,13 @@ from numerus.desk.stages.finish.last_look_state import LastLookState, last_look_
 from numerus.desk.stages.finish.state import FinishState
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.theme.marks import draw_mark, draw_tick
-from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
+from numerus.desk.view3d.painted import figure_things
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import Pages, button, column
 from numerus.domain.painting.recipes import FinishStep
+from numerus.paint.zone_colours import painter_of, zone_colours
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted, waits
 

@@ -13,7 +13,7 @@ from numerus.desk.session import ALL
 from numerus.desk.stages.prime.state import PrimeState
 from numerus.desk.stages.prime.weather_dialog import WeatherDialog
 from numerus.desk.stages.steps.bench import Shown, StepsBench
-from numerus.desk.view3d.painted import figure_things, primed_colours
+from numerus.desk.view3d.painted import figure_things
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
@@ -22,6 +22,7 @@ from numerus.domain.parts import Part
 from numerus.paint.figure.lost_light import LostLight
 from numerus.paint.priming import SCHOOLS
 from numerus.paint.weather import Air
+from numerus.paint.zone_colours import primed_colours
 from numerus.progress.standing import FigureStanding
 
 

@@ -14,7 +14,7 @@ from numerus.desk.dialogs.quote import QuoteDialog
 from numerus.desk.stages.ready.packing_picture import PackingPicture
 from numerus.desk.stages.ready.state import ReadyState
 from numerus.desk.theme.marks import draw_mark
-from numerus.desk.view3d.painted import figure_things, painter_of, zone_colours
+from numerus.desk.view3d.painted import figure_things
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
@@ -27,6 +27,7 @@ from numerus.money.costs import Cost
 from numerus.packing.cutting import write_cut_files
 from numerus.packing.pockets import packed_pockets, pockets_of, unpacked_pockets
 from numerus.packing.trays import Packed, packed
+from numerus.paint.zone_colours import painter_of, zone_colours
 from numerus.words import counted, hours
 
 POCKETS = "pockets"

@@ -8,7 +8,6 @@ from typing import NamedTuple
 
 import numpy as np
 
-from numerus.desk.view3d.painted import in_grey
 from numerus.desk.view3d.renderer import Thing
 from numerus.domain.painting.recipes import RecipeStep, Scheme
 from numerus.errors import Progress
@@ -16,6 +15,7 @@ from numerus.paint.figure.built import Built, painted_vertices
 from numerus.paint.looks import metal_by_zone
 from numerus.paint.priming import two_tone_primer
 from numerus.paint.rack.pots import Rack
+from numerus.paint.zone_colours import in_grey
 from numerus.progress.standing import FigureStanding
 
 

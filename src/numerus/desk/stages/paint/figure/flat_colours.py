@@ -6,11 +6,12 @@ from typing import NamedTuple
 
 import numpy as np
 
-from numerus.desk.view3d.painted import painter_of, things_of, zone_colours
+from numerus.desk.view3d.painted import things_of
 from numerus.desk.view3d.renderer import Thing
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.plans import Plans
 from numerus.geometry.mesh import Floats
+from numerus.paint.zone_colours import painter_of, zone_colours
 from numerus.progress.standing import FigureStanding
 from numerus.surface.zones import ZonedMesh
 

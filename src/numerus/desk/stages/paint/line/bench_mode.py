@@ -18,7 +18,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.line.pictures import pressed_words
 from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState, next_dry
 from numerus.desk.system.announcer import DRY
-from numerus.desk.view3d.painted import Colours, things_of, zone_colours, zoned_parts
+from numerus.desk.view3d.painted import things_of, zoned_parts
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
@@ -26,6 +26,7 @@ from numerus.desk.widgets.full_screen import FullScreen, letters
 from numerus.desk.widgets.layout import row
 from numerus.desk.widgets.rings import clock_words, draw_ring
 from numerus.domain.parts import Part
+from numerus.paint.zone_colours import Colours, zone_colours
 from numerus.post.cautions import DEFER, cautions
 from numerus.surface.zones import ZonedMesh
 
