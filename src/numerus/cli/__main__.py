@@ -15,7 +15,7 @@ from numerus.cli.colours import match, mix, rack_of_book
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.line import line_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
-from numerus.cli.money import costs_of, quote_of
+from numerus.cli.money import army_of, costs_of, quote_of
 from numerus.cli.packing import trays_of
 from numerus.cli.painting import paint_file
 from numerus.cli.plates import plates_made, printed_layers
@@ -132,6 +132,11 @@ def _book_commands(command: Command) -> None:
     sub.add_argument("--now", type=_moment)
     sub = command("costs", costs_of, "what every unit costs when it is ready, in whole pence by what they go to")
     sub.add_argument("book", type=Path, metavar="BOOK")
+    sub = command("army", army_of, "the army as one HTML file with pictures, and as rows")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--out", type=Path, required=True, metavar="HTML")
+    sub.add_argument("--costs", action="store_true", help="with what every unit costs")
+    sub.add_argument("--now", type=_moment)
     sub = command("quote", quote_of, "what to ask for a unit: hours, materials and a price for every stop")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--unit", required=True, metavar="NAME")

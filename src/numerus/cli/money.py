@@ -1,8 +1,9 @@
-"""Commands on money: what units cost, what to ask for one."""
+"""Commands on money and show: what units cost, what to ask for one, the army as a page."""
 
 from __future__ import annotations
 
 import argparse
+from datetime import datetime
 
 from numerus.cli.results import Result
 from numerus.errors import PlanError
@@ -69,3 +70,35 @@ def costs_of(args: argparse.Namespace) -> list[Result]:
         "file": str(args.book), "ok": True, "currency": plans.army.currency if plans.army else "", "units": units,
         "total": sum(c.total for c in costs.values()),
     }]  # fmt: skip
+
+
+def army_of(args: argparse.Namespace) -> list[Result]:
+    """The army as one HTML file with its pictures, and as rows."""
+    from functools import cache
+
+    from numerus.book.book import Book
+    from numerus.book.part_meshes import zoned_part
+    from numerus.money.costs import unit_costs
+    from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_rows, write_page
+    from numerus.progress.standing import standing
+    from numerus.progress.stores import estimates
+
+    book = Book.open(args.book)
+    plans, army_standing = book.plans, standing(book.plans, book.history)
+    costs = None
+    if args.costs:
+        costs = {
+            u: c.total for u, c in unit_costs(plans, army_standing, estimates(plans, army_standing).factors).items()
+        }
+    pictures = figure_pictures(plans, army_standing, cache(lambda part: zoned_part(book, part)))
+    terms = PageTerms((args.now or datetime.now()).date(), costs, plans.army.currency if plans.army else "£")
+    write_page(args.out, army_html(plans, army_standing, pictures, terms))
+    return [
+        {
+            "file": str(args.book),
+            "ok": True,
+            "out": str(args.out),
+            "pictures": len(pictures),
+            "figures": roster_rows(plans, army_standing),
+        }
+    ]

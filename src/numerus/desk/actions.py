@@ -24,10 +24,11 @@ from numerus.domain.army import SLOTS
 from numerus.domain.parts import Kit
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.plates import Plate
-from numerus.errors import NumerusError, Progress
+from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.formats.mesh_files import names_in
 from numerus.formats.mesh_formats import FORMATS
 from numerus.printing.runs.run_records import waiting_plates
+from numerus.progress.army_page import PageTerms, army_html, figure_pictures, write_page
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 from numerus.starter.shipped_profiles import shipped_profiles
 
@@ -124,6 +125,41 @@ class Actions(QObject):
         asked = BrokeDialog(self.context, self.renderer, self.window)
         if asked.exec() == QDialog.DialogCode.Accepted and (breakage := asked.breakage) is not None:
             self.session.commit(f"{breakage.figure.figure.name}: its {breakage.slot} broke", facts=list(breakage.facts))
+
+    def ask_army_page(self) -> None:
+        """The army as one HTML file, with its pictures and what it cost."""
+        if not self.session.plans.figures:
+            self.noted.emit("There is no figure to show yet.")
+            return
+        name, _ = QFileDialog.getSaveFileName(self.window, "The army as a page", "army.html", "Page (*.html)")
+        if name:
+            self.write_army_page(Path(name))
+
+    def write_army_page(self, path: Path) -> None:
+        """Meshes are read in a job, the pictures drawn in another; told when it is written."""
+        plans, read, answers = self.session.plans, self.session.mesh_reader(), self.session.answers
+        parts = {p: plans.parts[p] for f in plans.figures.values() for p in f.build.values() if p in plans.parts}
+        costs = {unit: cost.total for unit, cost in answers.costs.items()}
+        terms = PageTerms(self.session.clock().date(), costs, plans.army.currency if plans.army else "£")
+
+        def meshes(progress: Progress) -> None:
+            for number, part in enumerate(parts.values()):
+                if not progress(number / len(parts)):
+                    raise Cancelled
+                read(part.blob)
+
+        def draw(_: None) -> None:
+            zoned = {p: self.session.zoned(part) for p, part in parts.items()}
+
+            def work(progress: Progress) -> None:
+                pictures = figure_pictures(plans, answers.standing, zoned.__getitem__, progress)
+                write_page(path, army_html(plans, answers.standing, pictures, terms))
+
+            self.context.jobs.start(
+                "army page", "Drawing the army", work, lambda _: self.noted.emit(f"Written to {path.name}.")
+            )
+
+        self.context.jobs.start("army meshes", "Reading meshes", meshes, draw)
 
     def review_unit(self, unit_id: str) -> None:
         """How a unit went, and what to do otherwise next time."""

@@ -166,6 +166,7 @@ class MainWindow(QMainWindow):
             Command("Add a unit …", "Army", user_actions.add_unit, "Ctrl+U"),
             Command("Change the selected unit …", "Army", lambda: user_actions.edit_unit(session.unit_id), "Ctrl+E"),
             Command("How the selected unit went …", "Army", lambda: user_actions.review_unit(session.unit_id)),
+            Command("The army as a page …", "Army", user_actions.ask_army_page),
             Command("Remove the selected figure", "Army", lambda: user_actions.remove_figure(session.figure_id)),
             Command("Remove the selected unit", "Army", lambda: user_actions.remove_unit(session.unit_id)),
             Command("Remove the kit of the selected unit", "Army", lambda: user_actions.remove_kit(session.unit_id)),

@@ -1,6 +1,8 @@
-"""A lesson is typed at the end of a unit, shown at its bench to the next, and taken back like any edit."""
+"""What a unit leaves behind: a lesson shown to the next one, and the army as a page."""
 
 from __future__ import annotations
+
+from pathlib import Path
 
 import pytest
 
@@ -31,3 +33,15 @@ def test_a_lesson_of_one_unit_is_shown_to_the_next(window: MainWindow, monkeypat
     window.session.go("prime")
     window.session.undo()
     assert not bench.subtitle.aside
+
+
+def test_the_army_is_written_as_a_page(window: MainWindow, tmp_path: Path) -> None:
+    """From the menu's action: a file with every figure's name; where it cannot be written that is told."""
+    window.user_actions.write_army_page(tmp_path / "army.html")
+    text = (tmp_path / "army.html").read_text("utf-8")
+    assert (
+        all(f.name in text for f in window.session.plans.figures.values())
+        and "army.html" in window.errors.message.text()
+    )
+    window.user_actions.write_army_page(tmp_path / "nowhere" / "army.html")
+    assert "cannot be written" in window.errors.message.text()
