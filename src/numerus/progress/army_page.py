@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import base64
+import csv
 import io
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
@@ -27,6 +28,7 @@ from numerus.progress.standing import FigureStanding, Standing
 from numerus.surface.zones import ZonedMesh
 from numerus.words import counted, span
 
+ROSTER = "unit", "figure", "base_mm", "level", "stage", "parts"
 WIDE_PX, HIGH_PX = 220, 280
 TURN_DEG, RAISE_DEG, AROUND = 18.0, 12.0, 1.12  # a look at a figure, with some room about it
 STYLE = """
@@ -155,6 +157,19 @@ def roster_rows(plans: Plans, standing: Standing) -> list[dict[str, object]]:
         }
         for f in standing.figures.values()
     ]  # fmt: skip
+
+
+def roster_csv(plans: Plans, standing: Standing) -> str:
+    """The rows as CSV; what a figure holds in one cell."""
+    out = io.StringIO()
+    rows = roster_rows(plans, standing)
+    writer = csv.writer(out, lineterminator="\n")
+    writer.writerow(ROSTER)
+    for row in rows:
+        held = row["parts"]
+        told = "; ".join(f"{slot}: {name}" for slot, name in held.items()) if isinstance(held, dict) else ""
+        writer.writerow([*(row[name] for name in ROSTER[:-1]), told])
+    return out.getvalue()
 
 
 def _labels(plans: Plans, figure: Figure) -> dict[str, str]:
