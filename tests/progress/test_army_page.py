@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import base64
+import csv
 import io
 import json
 from dataclasses import replace
@@ -19,7 +20,15 @@ from numerus.book.part_meshes import zoned_part
 from numerus.cli.__main__ import main
 from numerus.errors import Cancelled, PlanError
 from numerus.paint.zone_colours import zone_colours
-from numerus.progress.army_page import PageTerms, army_html, figure_picture, figure_pictures, roster_rows, write_page
+from numerus.progress.army_page import (
+    PageTerms,
+    army_html,
+    figure_picture,
+    figure_pictures,
+    roster_csv,
+    roster_rows,
+    write_page,
+)
 from numerus.progress.standing import standing
 
 
@@ -51,8 +60,24 @@ def test_the_command_writes_every_figure_with_a_picture_of_its_own(
 ) -> None:
     """In one file that fetches nothing; what it answers are the same figures as rows."""
     out = tmp_path / "army.html"
-    assert main(["army", str(demo.path), "--out", str(out), "--costs", "--now", EVENING.isoformat()]) == 0
+    assert (
+        main(
+            [
+                "army",
+                str(demo.path),
+                "--out",
+                str(out),
+                "--costs",
+                "--roster",
+                str(tmp_path / "r.csv"),
+                "--now",
+                EVENING.isoformat(),
+            ]
+        )
+        == 0
+    )
     told = json.loads(capsys.readouterr().out)
+    assert len((tmp_path / "r.csv").read_text().splitlines()) == 1 + len(demo.plans.figures)
     page = Page(out.read_text("utf-8"))
     names = {f.name for f in demo.plans.figures.values()}
     assert {row["figure"] for row in told["figures"]} == names and names <= set(page.said)
@@ -87,7 +112,11 @@ def test_costs_are_shown_only_where_they_are_asked_for_and_words_are_escaped(dem
     dear = army_html(plans, found, {}, PageTerms(EVENING.date(), {"lock": 12345}, "€"))
     assert "Osk &lt;b&gt;&amp;&lt;/b&gt;" in plain and "<b>&</b>" not in plain
     assert "€123.45" in dear and "€" not in plain and "£" not in plain
-    assert len(roster_rows(plans, found)) == len(plans.figures)
+    rows = roster_rows(plans, found)
+    read = list(csv.DictReader(io.StringIO(roster_csv(plans, found))))
+    assert [r["figure"] for r in read] == [r["figure"] for r in rows] and len(rows) == len(plans.figures)
+    heron = next(r for r in read if r["unit"] == "The Tolling Heron")
+    assert "neck: heron_neck" in heron["parts"] and float(heron["base_mm"]) == plans.units["heron"].base_mm
 
 
 def test_it_can_be_stopped_and_says_where_it_cannot_be_written(demo: Book, tmp_path: Path) -> None:

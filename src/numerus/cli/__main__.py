@@ -136,6 +136,7 @@ def _book_commands(command: Command) -> None:
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--out", type=Path, required=True, metavar="HTML")
     sub.add_argument("--costs", action="store_true", help="with what every unit costs")
+    sub.add_argument("--roster", type=Path, metavar="CSV", help="the figures as rows, too")
     sub.add_argument("--now", type=_moment)
     sub = command("quote", quote_of, "what to ask for a unit: hours, materials and a price for every stop")
     sub.add_argument("book", type=Path, metavar="BOOK")

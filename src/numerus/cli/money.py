@@ -79,7 +79,7 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.book.part_meshes import zoned_part
     from numerus.money.costs import unit_costs
-    from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_rows, write_page
+    from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_csv, roster_rows, write_page
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 
@@ -93,6 +93,8 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     pictures = figure_pictures(plans, army_standing, cache(lambda part: zoned_part(book, part)))
     terms = PageTerms((args.now or datetime.now()).date(), costs, plans.army.currency if plans.army else "£")
     write_page(args.out, army_html(plans, army_standing, pictures, terms))
+    if args.roster:
+        write_page(args.roster, roster_csv(plans, army_standing))
     return [
         {
             "file": str(args.book),
