@@ -34,6 +34,7 @@ from numerus.starter.shipped_profiles import shipped_profiles
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
 BOOKS = "Numerus books (*.numerus)"
+WITH_COSTS = "Page with costs"
 MakeDemo = Callable[[Path, datetime], Book]
 """Makes the demo army's book at a path, as it stands at a moment."""
 
@@ -127,19 +128,20 @@ class Actions(QObject):
             self.session.commit(f"{breakage.figure.figure.name}: its {breakage.slot} broke", facts=list(breakage.facts))
 
     def ask_army_page(self) -> None:
-        """The army as one HTML file, with its pictures and what it cost."""
+        """The army as one HTML file with its pictures; what it cost is nobody's business unless it is asked for."""
         if not self.session.plans.figures:
             self.noted.emit("There is no figure to show yet.")
             return
-        name, _ = QFileDialog.getSaveFileName(self.window, "The army as a page", "army.html", "Page (*.html)")
+        kinds = f"Page (*.html);;{WITH_COSTS} (*.html)"
+        name, kind = QFileDialog.getSaveFileName(self.window, "The army as a page", "army.html", kinds)
         if name:
-            self.write_army_page(Path(name))
+            self.write_army_page(Path(name), kind.startswith(WITH_COSTS))
 
-    def write_army_page(self, path: Path) -> None:
+    def write_army_page(self, path: Path, with_costs: bool = False) -> None:
         """Meshes are read in a job, the pictures drawn in another; told when it is written."""
         plans, read, answers = self.session.plans, self.session.mesh_reader(), self.session.answers
         parts = {p: plans.parts[p] for f in plans.figures.values() for p in f.build.values() if p in plans.parts}
-        costs = {unit: cost.total for unit, cost in answers.costs.items()}
+        costs = {unit: cost.total for unit, cost in answers.costs.items()} if with_costs else None
         terms = PageTerms(self.session.clock().date(), costs, plans.army.currency if plans.army else "£")
 
         def meshes(progress: Progress) -> None:

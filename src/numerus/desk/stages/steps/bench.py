@@ -209,7 +209,8 @@ class StepsBench(Bench):
             about = self.about
             self.minutes.timed(self.timers.hands_min(about, self.steps, now))
             self.done()
-            self.timers.end(about)
+            if self.about != about:  # what could not be written down goes on
+                self.timers.end(about)
         self._keep_timers()
 
     def open_mode(self) -> None:

@@ -9,10 +9,7 @@ from dataclasses import dataclass
 from datetime import datetime, timedelta
 
 MOST_KEPT = 20  # plates; older ones are long done
-LEFT_ALONE, LEFT_ALONE_MIN = (
-    4.0,
-    10.0,
-)  # a step of hands that ran so many times its plan and so many minutes was not worked at
+LEFT_ALONE, LEFT_ALONE_MIN = 4.0, 10.0  # a step of hands that ran so many times its plan, and so many minutes, was left
 
 
 @dataclass(frozen=True)
