@@ -36,12 +36,15 @@ def test_a_lesson_of_one_unit_is_shown_to_the_next(window: MainWindow, monkeypat
 
 
 def test_the_army_is_written_as_a_page(window: MainWindow, tmp_path: Path) -> None:
-    """From the menu's action: a file with every figure's name; where it cannot be written that is told."""
+    """From the menu's action: a file with every figure's name, with costs only as such; where it cannot be written that is told."""
     window.user_actions.write_army_page(tmp_path / "army.html")
     text = (tmp_path / "army.html").read_text("utf-8")
     assert (
         all(f.name in text for f in window.session.plans.figures.values())
         and "army.html" in window.errors.message.text()
     )
+    assert "£" not in text
+    window.user_actions.write_army_page(tmp_path / "costs.html", with_costs=True)
+    assert "£" in (tmp_path / "costs.html").read_text("utf-8")
     window.user_actions.write_army_page(tmp_path / "nowhere" / "army.html")
     assert "cannot be written" in window.errors.message.text()
