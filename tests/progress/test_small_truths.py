@@ -80,8 +80,8 @@ def test_a_lower_level_helps_as_much_as_it_does_once_it_is_chosen(demo: Book) ->
     plans, history = demo.plans, demo.history
     levers = {lever.name: lever.dots for lever in forecast(plans, history, EVENING).levers}
     ranks = [u for u in plans.units.values() if u.level == "good" and len(plans.figures_of(u.id)) > 1]
-    assert len(ranks) > 1 and "Ranks to table-ready, leaders kept" in levers
-    for name in [n for n in levers if n.endswith(("to table-ready", "leaders kept"))]:
+    assert len(ranks) > 1 and "Ranks to table-ready" in levers
+    for name in [n for n in levers if n.endswith("to table-ready")]:
         chosen = (
             ranks
             if name.startswith("Ranks")

@@ -125,7 +125,7 @@ def _lower_levels(s: Situation, plans: Plans) -> list[tuple[str, frozenset[str]]
     )
     offered = [(f"{_short_name(plans, most)} to {LEVEL_NAMES[LEVELS[0]]}", frozenset((most,)))]
     if len(ranks) > 1:
-        offered.append((f"Ranks to {LEVEL_NAMES[LEVELS[0]]}, leaders kept", ranks))
+        offered.append((f"Ranks to {LEVEL_NAMES[LEVELS[0]]}", ranks))
     return offered
 
 
