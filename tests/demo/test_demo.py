@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from itertools import combinations, pairwise
+from pathlib import Path
 
 import numpy as np
 import pytest
@@ -279,13 +280,12 @@ def test_a_machine_tells_of_the_demos_ended_run_what_the_journal_does(demo: Book
     assert [o.looks for o in link.outcomes() if o.outcome == FAILED] == [LOOSE]
 
 
-def test_the_demo_book_is_the_same_each_time(tmp_path) -> None:  # type: ignore[no-untyped-def]
-    """Plans and journal, told as of one evening."""
-    one, other = (make_demo(tmp_path / f"{n}.numerus", EVENING) for n in "ab")
-    assert one.plans == other.plans
-    assert one.history == other.history
-    one.close()
-    other.close()
+def test_the_demo_book_is_the_same_each_time(demo: Book, tmp_path: Path) -> None:
+    """Plans and journal, told as of one evening: made again it is the one all tests begin with."""
+    again = make_demo(tmp_path / "again.numerus", EVENING)
+    assert again.plans == demo.plans
+    assert again.history == demo.history
+    again.close()
 
 
 def test_any_outline_swept_along_a_curve_keeps_its_section() -> None:
