@@ -16,6 +16,7 @@ from helpers import EVENING
 from numerus.desk.app import make_window
 from numerus.desk.stages.steps.bench_mode import StepsBenchMode, running_anywhere
 from numerus.desk.stages.steps.step_timers import Shown, StepTimers
+from numerus.desk.system import settings
 from numerus.desk.system.announcer import DRY, OVER, Announcer, sound_file, tones
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import StepDone
@@ -133,6 +134,22 @@ def test_what_is_told_is_heard_unless_it_is_silent() -> None:
     announcer.told.connect(told.append)
     announcer.tell("the bath is over")
     assert len(heard) == 2 and told == ["the bath is over"]
+
+
+def test_silence_is_kept_and_shown_in_its_menu(window: MainWindow) -> None:
+    """Set by the menu or by M in bench mode, it is there again at the next start; what a machine says is told aloud, too."""
+    announcer, action = window.context.announcer, window.actions_by_title["Silent"]
+    before, told = announcer.silent, list[str]()
+    action.trigger()
+    assert announcer.silent != before
+    menu = next(a.menu() for a in window.menuBar().actions() if a.menu() and action in a.menu().actions())
+    menu.aboutToShow.emit()
+    assert action.isChecked() == announcer.silent
+    window._keep_settings()
+    assert settings.load(window.settings_path).silent == announcer.silent
+    announcer.told.connect(told.append)
+    window._tell("Teal 8K has ended")
+    assert told == ["Teal 8K has ended"]
 
 
 @pytest.mark.parametrize("kind", [DRY, OVER])

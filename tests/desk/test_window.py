@@ -225,7 +225,7 @@ def test_the_bench_card_is_a_pdf_of_one_page(window: MainWindow, tmp_path: Path)
 def test_settings_come_back_and_damaged_ones_are_defaults(tmp_path: Path) -> None:
     """Written whole; nonsense is ignored."""
     path = tmp_path / "s.json"
-    made = settings.Settings(True, 1.25).opened(Path("/a")).opened(Path("/b")).opened(Path("/a"))
+    made = settings.Settings(True, 1.25, silent=True).opened(Path("/a")).opened(Path("/b")).opened(Path("/a"))
     settings.save(made, path)
     assert settings.load(path) == made
     assert made.recent == ("/a", "/b")

@@ -63,7 +63,7 @@ def make_window(
     settings = kept.load(path)
     theme = Theme(settings.lamplight, settings.text_scale)
     announcer = Announcer()
-    announcer.silent = synchronous
+    announcer.silent = synchronous or settings.silent
     context = Context(Session(book, clock), theme, Jobs(synchronous), announcer)
     return MainWindow(context, settings, path, make_demo)
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtCore import QTimer
@@ -128,6 +129,7 @@ class MainWindow(QMainWindow):
     def _tell(self, words: str) -> None:
         """Something happened at a machine: here, and on the desktop where there is a tray."""
         self.errors.note(words)
+        self.context.announcer.tell(words)
         QApplication.alert(self)
         if QSystemTrayIcon.isSystemTrayAvailable():
             self.tray = self.tray or self._in_tray()
@@ -195,6 +197,7 @@ class MainWindow(QMainWindow):
             Command("Paint rack", "Bench", self._open_rack, "Ctrl+R"),
             Command("Mix a colour", "Bench", self._open_mix, "Ctrl+Shift+R"),
             Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
+            Command("Silent", "View", self.context.announcer.hush, "", lambda: self.context.announcer.silent),
             Command("Larger text", "View", lambda: self._scale_text(0.125), "Ctrl++"),
             Command("Smaller text", "View", lambda: self._scale_text(-0.125), "Ctrl+-"),
             Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
@@ -289,9 +292,8 @@ class MainWindow(QMainWindow):
         self.watch.look()
 
     def _keep_settings(self) -> None:
-        from dataclasses import replace
-
-        self.settings = replace(self.settings, lamplight=self.theme.lamplight, text_scale=self.theme.scale)
+        theme, silent = self.theme, self.context.announcer.silent
+        self.settings = replace(self.settings, lamplight=theme.lamplight, text_scale=theme.scale, silent=silent)
         kept.save(self.settings, self.settings_path)
 
     def _dress(self) -> None:

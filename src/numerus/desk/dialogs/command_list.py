@@ -29,7 +29,9 @@ def fill_menus(bar: QMenuBar | None, commands: Iterable[Command], window: QWidge
         action = QAction(command.title, window)
         if command.shortcut:
             action.setShortcut(QKeySequence(command.shortcut))
-        action.setCheckable(command.checked is not None)
+        if command.checked is not None:
+            action.setCheckable(True)
+            menus[command.menu].aboutToShow.connect(lambda own=action, is_so=command.checked: own.setChecked(is_so()))
         action.triggered.connect(lambda _=False, act=command.act: act())
         menus[command.menu].addAction(action)
         actions[command.title] = action

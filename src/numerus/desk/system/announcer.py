@@ -30,6 +30,10 @@ class Announcer(QObject):
         self.silent = False
         self._play, self._speak = play or played, speak or Voice().say
 
+    def hush(self) -> None:
+        """Silent from now on, or not any more."""
+        self.silent = not self.silent
+
     def tell(self, words: str, kind: str = OVER) -> None:
         self.told.emit(words)
         if self.silent:

@@ -15,11 +15,12 @@ LARGEST_TEXT = 1.5
 
 @dataclass(frozen=True)
 class Settings:
-    """``lamplight``: the dark twin; ``text_scale``: 1 to 1.5; ``recent``: books, newest first."""
+    """``lamplight``: the dark twin; ``text_scale``: 1 to 1.5; ``recent``: books, newest first; ``silent``: nothing is told aloud."""
 
     lamplight: bool = False
     text_scale: float = 1.0
     recent: tuple[str, ...] = ()
+    silent: bool = False
 
     def opened(self, book: Path) -> Settings:
         others = tuple(p for p in self.recent if p != str(book))
@@ -37,7 +38,8 @@ def load(path: Path) -> Settings:
         known = {f.name: settings[f.name] for f in fields(Settings) if f.name in settings}
         scale = min(max(float(known.get("text_scale", 1.0)), 1.0), LARGEST_TEXT)
         recent = tuple(str(p) for p in known.get("recent", ()))
-        return Settings(bool(known.get("lamplight", False)), scale, recent)
+        lamplight, silent = (bool(known.get(name, False)) for name in ("lamplight", "silent"))
+        return Settings(lamplight, scale, recent, silent)
     except (OSError, ValueError, TypeError, AttributeError):
         return Settings()
 

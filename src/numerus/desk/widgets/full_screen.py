@@ -69,7 +69,7 @@ class FullScreen(QWidget):
         elif key == Qt.Key.Key_P:
             self.paused.emit()
         elif key == Qt.Key.Key_M:
-            self.announcer.silent = not self.announcer.silent
+            self.announcer.hush()
             self.look()
         elif key == Qt.Key.Key_Z and event.modifiers() & Qt.KeyboardModifier.ControlModifier:
             self.undone.emit()
