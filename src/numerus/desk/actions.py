@@ -19,6 +19,7 @@ from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
 from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.dialogs.review import ReviewDialog
+from numerus.desk.system.report import log_files, write_report
 from numerus.desk.view3d.renderer import Renderer
 from numerus.domain.army import SLOTS
 from numerus.domain.parts import Kit
@@ -162,6 +163,19 @@ class Actions(QObject):
             )
 
         self.context.jobs.start("army meshes", "Reading meshes", meshes, draw)
+
+    def ask_report(self, said: str) -> None:
+        """A zip to send when something went wrong; ``said``: what the program said last."""
+        name, _ = QFileDialog.getSaveFileName(self.window, "A report", "numerus-report.zip", "Report (*.zip)")
+        if name:
+            self.write_report(Path(name), said)
+
+    def write_report(self, path: Path, said: str) -> None:
+        facts = len(self.session.answers.facts) if self.session.book else 0
+        if self._try(lambda: write_report(path, self.session.plans, facts, self.session.clock(), said, log_files())):
+            self.noted.emit(
+                f"{path.name} is written: numbers and the log, no mesh, no name, no path. Read it before you send it."
+            )
 
     def review_unit(self, unit_id: str) -> None:
         """How a unit went, and what to do otherwise next time."""

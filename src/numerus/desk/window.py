@@ -203,6 +203,7 @@ class MainWindow(QMainWindow):
             Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
             Command("Handbook", "Help", lambda: show_handbook(self, session.stage), "F1"),
             Command("Command list", "Help", self.find, "Ctrl+J"),
+            Command("A report to send …", "Help", lambda: user_actions.ask_report(self.errors.said)),
         ]
 
     @property

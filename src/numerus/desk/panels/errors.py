@@ -6,10 +6,13 @@ colour of a fault.
 
 from __future__ import annotations
 
+from datetime import datetime
+
 from PyQt6.QtCore import QEvent, QObject, Qt
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QFrame, QHBoxLayout, QWidget
+from PyQt6.QtWidgets import QApplication, QFrame, QHBoxLayout, QWidget
 
+from numerus.desk.system.report import about_text
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import Drawing
@@ -44,7 +47,11 @@ class ErrorPanel(QFrame):
         layout.setContentsMargins(MARGIN_PX, 6, 12, 6)
         layout.addWidget(self.sign)
         layout.addLayout(column(self.message, self.advice, gap=2), 1)
+        self.copy_button = button(
+            "Copy", self.copy, tip="What happened, with the program's version, for a letter or a search"
+        )
         self.close_button = button("Dismiss", self.hide)
+        layout.addWidget(self.copy_button)
         layout.addWidget(self.close_button)
         theme.changed.connect(self._dress)
         self._dress()
@@ -64,11 +71,22 @@ class ErrorPanel(QFrame):
     def _place(self) -> None:
         """Over the left part of the bench's head, so that the buttons on the right stay free."""
         wide = int(self.over.width() * WIDE_SHARE)
-        inner = wide - SIGN_PX - self.close_button.sizeHint().width() - 2 * MARGIN_PX - 16
+        buttons = [b.sizeHint().width() + 6 for b in (self.copy_button, self.close_button) if not b.isHidden()]
+        inner = wide - SIGN_PX - sum(buttons) - 2 * MARGIN_PX - 10
         shown = [w for w in (self.message, self.advice) if w.text()]
         words = sum(w.heightForWidth(inner) + 2 for w in shown)
         self.setGeometry(8, 6, wide, max(words, self.close_button.sizeHint().height()) + 2 * 8)
         self.raise_()
+
+    @property
+    def said(self) -> str:
+        """What it said last, "" for nothing."""
+        return " ".join(filter(None, (self.message.text(), self.advice.text())))
+
+    def copy(self) -> None:
+        clipboard = QApplication.clipboard()
+        if clipboard is not None:
+            clipboard.setText(f"{about_text(datetime.now())}{self.said}")
 
     def tell(self, error: NumerusError) -> None:
         self._say(error.message, error.advice, True)
@@ -80,6 +98,7 @@ class ErrorPanel(QFrame):
     def _say(self, message: str, advice: str, fault: bool) -> None:
         self.fault = fault
         self.sign.setVisible(fault)
+        self.copy_button.setVisible(fault)
         self.setAccessibleName("What went wrong" if fault else "What happened")
         self._dress()
         self.message.setText(message)
