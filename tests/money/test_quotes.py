@@ -2,10 +2,12 @@
 
 from __future__ import annotations
 
+import csv
 import json
 from dataclasses import dataclass, replace
 from datetime import date
 from itertools import pairwise
+from pathlib import Path
 
 import pytest
 
@@ -125,11 +127,18 @@ def test_the_command_line_tells_the_same(demo: Book, capsys: pytest.CaptureFixtu
     assert "Bellringers" in capsys.readouterr().out
 
 
-def test_costs_on_the_command_line_add_up_to_the_penny(demo: Book, capsys: pytest.CaptureFixture[str]) -> None:
+def test_costs_on_the_command_line_add_up_to_the_penny(
+    demo: Book, capsys: pytest.CaptureFixture[str], tmp_path: Path
+) -> None:
     """Of every unit by what they go to, and of all units; as the bench has them."""
-    assert main(["costs", str(demo.path)]) == 0
+    assert main(["costs", str(demo.path), "--csv", str(tmp_path / "costs.csv")]) == 0
     told = json.loads(capsys.readouterr().out)
     for unit in told["units"]:
         assert unit["total"] == sum(unit[k] for k in ("kit", "resin", "washing", "machine", "paint", "failures"))
     assert told["total"] == sum(u["total"] for u in told["units"])
     assert {u["unit"] for u in told["units"]} == {u.name for u in demo.plans.units.values()}
+    with (tmp_path / "costs.csv").open(encoding="utf-8") as file:
+        rows = list(csv.DictReader(file))
+    parts = ("kit", "resin", "washing", "machine", "paint", "failures")
+    assert all(sum(int(row[part]) for part in parts) == int(row["total"]) for row in rows)
+    assert sum(int(row["total"]) for row in rows) == told["total"]

@@ -132,6 +132,7 @@ def _book_commands(command: Command) -> None:
     sub.add_argument("--now", type=_moment)
     sub = command("costs", costs_of, "what every unit costs when it is ready, in whole pence by what they go to")
     sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--csv", type=Path, metavar="FILE", help="write the units as CSV, too, in whole pence")
     sub = command("army", army_of, "the army as one HTML file with pictures, and as rows")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--out", type=Path, required=True, metavar="HTML")

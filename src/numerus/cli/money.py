@@ -3,6 +3,9 @@
 from __future__ import annotations
 
 import argparse
+import csv
+import io
+from collections.abc import Mapping, Sequence
 from datetime import datetime
 
 from numerus.cli.results import Result
@@ -51,10 +54,20 @@ def _hours(hours) -> dict[str, float]:  # type: ignore[no-untyped-def]
     return {"p10": round(hours.p10, 3), "p50": round(hours.p50, 3), "p90": round(hours.p90, 3)}
 
 
+def csv_text(rows: Sequence[Mapping[str, object]]) -> str:
+    """Rows under the names of what they hold; money stays in whole pence."""
+    out = io.StringIO()
+    writer = csv.DictWriter(out, list(rows[0]) if rows else [], lineterminator="\n")
+    writer.writeheader()
+    writer.writerows(rows)
+    return out.getvalue()
+
+
 def costs_of(args: argparse.Namespace) -> list[Result]:
     """Every unit's cost when it is ready, whole pence by what they go to; together they are the total. Hands stand beside it."""
     from numerus.book.book import Book
     from numerus.money.costs import unit_costs
+    from numerus.progress.army_page import write_page
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 
@@ -66,6 +79,8 @@ def costs_of(args: argparse.Namespace) -> list[Result]:
         "machine": c.machine, "paint": c.paint, "failures": c.failures, "total": c.total, "hands_h": round(c.hands_min / 60, 2),
         "bought": plans.units[u].bought_pence * len(plans.figures_of(u)),
     } for u, c in costs.items()]  # fmt: skip
+    if args.csv:
+        write_page(args.csv, csv_text(units))
     return [{
         "file": str(args.book), "ok": True, "currency": plans.army.currency if plans.army else "", "units": units,
         "total": sum(c.total for c in costs.values()),

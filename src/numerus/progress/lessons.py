@@ -17,7 +17,6 @@ from numerus.words import counted, span
 TOLD_STAGES = {"build": "Building", "prime": "Priming", "stroke": "Painting", "finish": "Finishing"}
 STAGE_OF = {"stroke": "paint"}
 OFF = 0.1  # of an estimate: less than that is not worth a word
-SHOWN = 3
 
 
 @dataclass(frozen=True)
