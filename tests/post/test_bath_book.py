@@ -10,7 +10,8 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from numerus.domain.journal import BathChanged, BathFilled, BathSettled, BathsSwapped, Fact, WashVerdict
+from helpers import EVENING
+from numerus.domain.journal import BathChanged, BathFilled, BathSettled, BathsSwapped, Fact, StepDone, WashVerdict
 from numerus.post.cautions import cautions
 from numerus.post.washing.bath_book import (
     CLEAN,
@@ -21,16 +22,21 @@ from numerus.post.washing.bath_book import (
     WHITE,
     Carried,
     Judged,
+    corrected,
+    corrected_limit,
+    film_by,
     share_of,
     shares_to_come,
     spent_at,
     spent_when,
+    thicker,
 )
 from numerus.post.washing.emptying import Hollow
 from numerus.post.washing.wash import LIMIT_MIN, Bath, baths, dry_min
 from numerus.post.washing.wash_ways import WetPlate
 from numerus.printing.hollow.venting import Tipping
 from numerus.progress.done_facts import step
+from numerus.progress.washing import Washing
 
 AT = datetime(2026, 3, 1)
 
@@ -134,3 +140,55 @@ def test_each_liquid_takes_its_time_and_has_its_cautions() -> None:
         assert 2 * Bath("Dirty", 1.5, 900.0, liquid).minutes() <= LIMIT_MIN
         assert set(LIQUIDS[liquid].cautions) <= set(cautions("wash", liquid))
     assert any("flame" in c for c in cautions("wash")) and not any("flame" in c for c in cautions("wash", "water"))
+
+
+def judged_by(limit: float, film: float, many: int, seed: int) -> list[Judged]:
+    """What somebody says of plates washed at shares told by a profile, whose film really is so many times as thick and whose baths are
+    spent at ``limit`` of what really is in them.
+    """
+    rng, listed = np.random.default_rng(seed), []
+    for n in range(many):
+        told = float(rng.uniform(0.02, 0.16))
+        really = film * told / (1 + (film - 1) * told)
+        listed.append(
+            Judged(EVENING + timedelta(days=n), told, TACKY if rng.normal(really, 0.004) > limit else CLEAN_PART)
+        )
+    return listed
+
+
+@pytest.mark.parametrize(("limit", "film"), [(0.08, 1.0), (0.08, 1.5), (0.06, 1.2), (0.1, 0.8)])
+def test_verdicts_correct_film_and_limit_together(limit: float, film: float) -> None:
+    """A bath is spent at the very plate it is spent at, however that is laid to film and limit; the film moves by half of what is
+    found out, in logarithms.
+    """
+    judged = judged_by(limit, film, 150, 3)
+    found, corrected_to = film_by(judged), corrected_limit(judged)
+    plain = spent_at(judged)
+    assert thicker(plain.share, found.times) == pytest.approx(corrected_to.share)
+    ratio = np.log(film * 0.08 / limit)  # what verdicts can tell: how much earlier than by the defaults baths are spent
+    assert np.log(found.times * 0.08 / corrected_to.share) == pytest.approx(ratio, abs=0.12)
+    assert found.times == pytest.approx(np.exp(ratio / 2), rel=0.1) and found.low < found.times < found.high
+    assert "150 verdicts" in found.description
+
+
+def test_without_a_verdict_nothing_is_corrected_and_with_some_all_of_it_alike() -> None:
+    """Resin, course and verdicts of the corrected book are those of one into which so much more came; the journal stays as it is."""
+    carried = Carried()
+    carried.take([Fact(EVENING, StepDone("wash", carried_ml=40.0), "r1")])
+    assert film_by(carried.judged).times == 1.0 and film_by(carried.judged).description == ""
+    assert corrected(carried).ml == carried.ml
+    carried.take([Fact(EVENING + timedelta(days=1), WashVerdict("tacky"), "r1")])
+    times = film_by(carried.judged).times
+    more = Carried()
+    more.take([Fact(EVENING, StepDone("wash", carried_ml=40.0 * times), "r1")])
+    assert times > 1.0 and corrected(carried).ml == pytest.approx(more.ml)
+    assert [p.share for p in corrected(carried).points] == pytest.approx([p.share for p in more.points])
+    assert carried.ml[DIRTY] == pytest.approx(34.0)
+
+
+def test_what_is_written_down_is_told_by_the_profile_so_that_it_is_not_corrected_twice() -> None:
+    """What a plate is said to bring in, written down and read again, is the same."""
+    judged = judged_by(0.06, 1.3, 30, 5)
+    washing = Washing.of(Carried(judged=judged), {})
+    assert washing.film_times > 1.1
+    assert washing.told_ml(10.0) * washing.film_times == pytest.approx(10.0, abs=0.01)

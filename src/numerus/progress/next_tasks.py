@@ -107,7 +107,7 @@ def _wash(
     parts = parts_come_out(plans, run)
     wet = washing.wet_plate(plans, parts, run.machine_id)
     way = washing.way(plans, wet)
-    fact = step("wash", (), way.hands_min, now, subject=run.run_id, carried_ml=round(way.carried_ml, 2))
+    fact = step("wash", (), way.hands_min, now, subject=run.run_id, carried_ml=washing.told_ml(way.carried_ml))
     within = f", {counted(sum(h.count for h in wet.hollow), 'hollow one')} swirled" if wet.hollow else ""
     detail = f"{counted(len(parts), 'part')}{within}: dirty bath, clean bath, dry"
     ready = "Two baths, towel" if way.key == WHOLE else "Two baths, basket, towel"

@@ -10,7 +10,7 @@ from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.printing.plates import Plate
 from numerus.post.supports_off import BEFORE, USUAL_OFF_MIN, held, supports_off_min, tips_off
-from numerus.post.washing.bath_book import DIRTY, LITRES, Carried
+from numerus.post.washing.bath_book import DIRTY, LITRES, Carried, film_by
 from numerus.post.washing.emptying import Hollow, Looked, hanging, known_deep_share, known_hollows
 from numerus.post.washing.wash_ways import Tub, Way, WetPlate, advised, ways_of
 from numerus.post.washing.wet_film import film_on
@@ -18,14 +18,21 @@ from numerus.post.washing.wet_film import film_on
 
 @dataclass(frozen=True)
 class Washing:
-    """``emptying``: how parts run empty, as far as anybody looked into them; ``litres`` in the dirty bath."""
+    """``emptying``: how parts run empty, as far as anybody looked into them; ``litres`` in the dirty bath; ``film_times``: how thick
+    the film is over what is told, by what came out of the baths.
+    """
 
     emptying: Mapping[str, Looked] = field(default_factory=dict)
     litres: float = LITRES
+    film_times: float = 1.0
 
     @classmethod
     def of(cls, carried: Carried, emptying: Mapping[str, Looked]) -> Washing:
-        return cls(emptying, carried.litres[DIRTY])
+        return cls(emptying, carried.litres[DIRTY], film_by(carried.judged).times)
+
+    def told_ml(self, carried_ml: float) -> float:
+        """Resin that comes along, as the journal has it: by the film that is told, so that verdicts correct all of it alike."""
+        return round(carried_ml / self.film_times, 2)
 
     def wet_plate(
         self, plans: Plans, parts: Sequence[Part], machine_id: str, hollow: Sequence[Hollow] | None = None
@@ -33,7 +40,7 @@ class Washing:
         """Parts as they hang; ``hollow``: those that keep something, None for what is known of them."""
         machine = plans.machines.get(machine_id)
         return WetPlate(
-            sum(p.surface_cm2 for p in parts), film_on(plans, machine_id),
+            sum(p.surface_cm2 for p in parts), self.film_times * film_on(plans, machine_id),
             tuple(known_hollows(hanging(parts), self.emptying) if hollow is None else hollow), len(parts),
             max((p.pose.height_mm for p in parts if p.pose), default=0.0),
             (machine.plate_x_mm, machine.plate_y_mm) if machine else (0.0, 0.0), max((p.wall_mm for p in parts), default=0.0),

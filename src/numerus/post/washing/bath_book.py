@@ -9,8 +9,9 @@ dose-response: Finney, Probit Analysis), over a prior by SPENT_SHARE.
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import datetime
+from math import exp, hypot, log, sqrt
 
 import numpy as np
 
@@ -19,6 +20,8 @@ from numerus.domain.journal import BathChanged, BathFilled, BathSettled, BathsSw
 DIRTY, CLEAN = "dirty", "clean"
 DIRTY_SHARE = 0.85  # (default) of what a plate carries in that stays in the first bath
 SPENT_SHARE, SPENT_SD = 0.08, 0.015  # (defaults) by weight: where a bath no longer cleans, and how surely
+FILM_PART = 0.5  # (default) of what verdicts move that is the film's
+EIGHT_IN_TEN = 1.2816  # standard deviations on either side
 WIDTH = 0.006  # (default) how sharply
 LITRES, RESIN_G_PER_ML = 1.5, 1.1  # (defaults)
 SETTLED_SHARE = 0.6  # (default) of the resin that a settled and filtered bath leaves behind
@@ -172,6 +175,60 @@ def spent_at(judged: Sequence[Judged]) -> SpentAt:
     total = np.cumsum(weight) / weight.sum()
     low, high = (float(limits[np.searchsorted(total, q)]) for q in (0.1, 0.9))
     return SpentAt(float(limits @ weight / weight.sum()), low, high, len(told))
+
+
+@dataclass(frozen=True)
+class Film:
+    """How many times as thick as told the film is that parts bring along: likeliest, and what eight in ten hold."""
+
+    times: float
+    low: float
+    high: float
+    verdicts: int = 0
+
+    @property
+    def description(self) -> str:
+        """Empty where nothing is known but what is told."""
+        if not self.verdicts:
+            return ""
+        many = f"{self.verdicts} verdicts" if self.verdicts > 1 else "one verdict"
+        return f"by {many} {self.times:.2f} × as thick ({self.low:.2f} to {self.high:.2f})"
+
+
+def film_by(judged: Sequence[Judged]) -> Film:
+    """What verdicts tell of the film. They only tell it together with where a bath is spent, as one ratio: of what they move
+    ``FILM_PART`` is laid to the film, the rest to the limit (two normal unknowns of which only the sum of logarithms is seen).
+    """
+    limit, told = spent_at(judged), log(SPENT_SHARE)
+    moved, seen_sd = log(limit.share) - told, log(limit.high / limit.low) / (2 * EIGHT_IN_TEN)
+    unseen_sd = sqrt(FILM_PART * (1 - FILM_PART)) * SPENT_SD / SPENT_SHARE
+    middle, sd = -FILM_PART * moved, hypot(FILM_PART * seen_sd, unseen_sd)
+    if not limit.verdicts:
+        return Film(1.0, exp(-EIGHT_IN_TEN * sd), exp(EIGHT_IN_TEN * sd))
+    return Film(exp(middle), exp(middle - EIGHT_IN_TEN * sd), exp(middle + EIGHT_IN_TEN * sd), limit.verdicts)
+
+
+def thicker(share: float, times: float) -> float:
+    """A bath's share of resin by weight if so many times the resin came into it."""
+    return times * share / (1 + (times - 1) * share)
+
+
+def corrected(carried: Carried) -> Carried:
+    """The bath book with as much resin as the film likely was, by what came out of the baths; the journal has what was told."""
+    times = film_by(carried.judged).times
+    return replace(
+        carried,
+        ml={bath: ml * times for bath, ml in carried.ml.items()},
+        points=[replace(p, share=thicker(p.share, times)) for p in carried.points],
+        judged=[replace(j, share=thicker(j.share, times)) for j in carried.judged],
+    )
+
+
+def corrected_limit(judged: Sequence[Judged]) -> SpentAt:
+    """Where baths are spent, for the resin that likely came in; ``judged`` as the journal has it."""
+    limit, times = spent_at(judged), film_by(judged).times
+    share, low, high = (thicker(at, times) for at in (limit.share, limit.low, limit.high))
+    return SpentAt(share, low, high, limit.verdicts)
 
 
 @dataclass(frozen=True)

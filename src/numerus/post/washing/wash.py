@@ -13,8 +13,9 @@ from numerus.post.washing.bath_book import (
     WHITE,
     Carried,
     Judged,
+    corrected,
+    corrected_limit,
     share_of,
-    spent_at,
 )
 from numerus.post.washing.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, OFF_CLEAN_MIN, WHOLE, Way, WetPlate
 
@@ -74,11 +75,10 @@ class WashStep:
 
 
 def baths(carried: Carried) -> tuple[Bath, Bath]:
-    """The dirty and the clean bath as the journal says, spent where verdicts on parts put it."""
-    limit = spent_at(carried.judged).share
+    """The dirty and the clean bath: what the journal says came in, corrected by verdicts on parts, spent where those put it."""
+    limit, book = corrected_limit(carried.judged).share, corrected(carried)
     dirty, clean = (
-        Bath(name.capitalize(), carried.litres[name], carried.ml[name], carried.liquid[name], limit)
-        for name in (DIRTY, CLEAN)
+        Bath(name.capitalize(), book.litres[name], book.ml[name], book.liquid[name], limit) for name in (DIRTY, CLEAN)
     )
     return dirty, clean
 

@@ -20,8 +20,10 @@ from numerus.post.washing.bath_book import (
     WHITE,
     Carried,
     SpentAt,
+    corrected,
+    corrected_limit,
+    film_by,
     shares_to_come,
-    spent_at,
     spent_when,
 )
 from numerus.post.washing.emptying import Hollow, hanging, hollows, packed_known, unpacked_known
@@ -53,15 +55,21 @@ class WashState(PlateStepsState):
 
     @property
     def tubs(self) -> tuple[Bath, Bath]:
-        return baths(self.carried)
+        return baths(self.told)
 
     @property
-    def carried(self) -> Carried:
+    def told(self) -> Carried:
+        """The bath book as the journal has it."""
         return self.answers.history.carried
 
     @property
+    def carried(self) -> Carried:
+        """The bath book, corrected by what came out of the baths."""
+        return corrected(self.told)
+
+    @property
     def limit(self) -> SpentAt:
-        return spent_at(self.carried.judged)
+        return corrected_limit(self.told.judged)
 
     @property
     def coming(self) -> list[tuple[datetime, str, float]]:
@@ -154,7 +162,11 @@ class WashState(PlateStepsState):
 
     @property
     def film(self) -> str:
-        return film_words(self.plans, self.run.machine_id if self.run else "")
+        words, by = (
+            film_words(self.plans, self.run.machine_id if self.run else ""),
+            film_by(self.told.judged).description,
+        )
+        return f"{words}; {by}" if by else words
 
     @property
     def drains_min(self) -> float:
@@ -227,7 +239,7 @@ class WashState(PlateStepsState):
             return None
         return step(
             "wash", (), minutes, now, subject=self.run.run_id, planned=self.planned_min,
-            carried_ml=round(self.carried_ml, 2), timing=timing,
+            carried_ml=self.answers.washing.told_ml(self.carried_ml), timing=timing,
         )  # fmt: skip
 
     def bath_fact(self, event: BathFilled | BathSettled | BathsSwapped, bath: str, now: datetime) -> Fact:
