@@ -180,3 +180,17 @@ def test_a_step_that_was_begun_runs_on_and_tells_when_its_time_is_up(
     bench.done()
     assert bench.timers.of(run) is None
     again.deleteLater()
+
+
+def test_a_verdict_corrects_the_film_on_every_card(window: MainWindow) -> None:
+    """Tacky from a fresh bath: more resin comes along than was told, at the bench and in its words; undone, it is as it was."""
+    bench = wash_bench(window)
+    told, words = bench.state.carried_ml, bench.state.film
+    ratio = bench.state.tubs[0].spent
+    bench.judge("tacky")
+    assert bench.state.carried_ml > 1.1 * told and "by one verdict 1." in bench.state.film and "verdict" not in words
+    assert bench.state.tubs[0].spent > ratio
+    fact = bench.state.done_fact(5.0, "typed", EVENING)
+    assert fact is not None and fact.event.carried_ml == pytest.approx(told, abs=0.02), "written down by the profile"
+    window.session.undo()
+    assert bench.state.carried_ml == pytest.approx(told)

@@ -166,7 +166,7 @@ class WashState(PlateStepsState):
             film_words(self.plans, self.run.machine_id if self.run else ""),
             film_by(self.told.judged).description,
         )
-        return f"{words}; {by}" if by else words
+        return f"{words}; {by}: {self.wet.film_mm:.3f} mm" if by else words
 
     @property
     def drains_min(self) -> float:
