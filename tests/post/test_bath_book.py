@@ -192,3 +192,14 @@ def test_what_is_written_down_is_told_by_the_profile_so_that_it_is_not_corrected
     washing = Washing.of(Carried(judged=judged), {})
     assert washing.film_times > 1.1
     assert washing.told_ml(10.0) * washing.film_times == pytest.approx(10.0, abs=0.01)
+
+
+def test_the_clean_bath_is_spent_later_by_what_the_dirty_one_leaves() -> None:
+    """Plate after plate of 20 ml: each bath by the plate that takes it over the limit, counted out one by one."""
+    carried, limit = Carried(), spent_at(())
+    coming = [(EVENING + timedelta(days=n), f"p{n}", 20.0) for n in range(60)]
+    for bath, part in ((DIRTY, 0.85), (CLEAN, 0.15)):
+        spent = spent_when(carried, limit, coming, bath)
+        grams = [(n + 1) * 20.0 * part * 1.1 for n in range(60)]
+        first = next(n for n, g in enumerate(grams) if g / (g + 1500 * 0.79) >= limit.share)
+        assert spent is not None and spent.plate == f"p{first}"

@@ -184,3 +184,17 @@ def test_what_thin_skin_got_is_told_as_thick_skin_would_have_to_get_it() -> None
     (sheet,) = done.parts
     assert done.got[1] > sheet.both.max() * 1.3
     assert sheet.over_share == pytest.approx(float((sheet.both > sheet.limit).mean()))
+
+
+def test_longer_does_for_what_is_nearly_there_and_for_nothing_that_breaks_by_it() -> None:
+    """A fifth of the skin at half its dose: twice as long does, half as long again does not; nor does any where it makes the rest
+    brittle, or where a fifth gets no light at all.
+    """
+    (load,) = loads_of([("slab", subdivided(box_mesh((40, 40, 6)), 2))])
+    part = cured(load, ABOVE, 1.0).parts[0]
+    many = len(part.both)
+    doses = np.where(np.arange(many) < many // 5, 0.5, 1.2)
+    near = replace(part, both=doses, limit=np.full(many, 5.0))
+    assert not near.does_after(1.5, 1.0, 0.1) and near.does_after(2.0, 1.0, 0.1)
+    assert not replace(near, limit=np.full(many, 2.0)).does_after(2.0, 1.0, 0.1)
+    assert not replace(near, both=np.where(doses < 1, 0.0, doses)).does_after(2.0, 1.0, 0.1)

@@ -32,6 +32,7 @@ REACHED = 0.8  # of the skin the lamp sees at all shall have its dose
 UNLIT_SHARE = 0.02  # of what the best lit skin gets: less is none
 SEEN_SHARE = 0.1  # of the median, under which a place counts as not seen by the lamp
 MOST_MIN = 60.0
+BRITTLE_SHARE = 0.01  # (default) of a part's skin that may get too much where the rest would have too little
 BEYOND = 4  # cells past the table's edge that outlines are looked at in
 THROUGH_MM = 0.5  # (default) of cured resin that lets 1/e of the light through
 _OVER, _HALF_TURN = np.diag([1.0, -1.0, -1.0]), rotation_matrix(np.diag([-1.0, -1.0, 1.0]))
@@ -68,7 +69,17 @@ class PartDose:
     @property
     def over_share(self) -> float:
         """Share of skin that is brittle after both sides."""
-        return float(self.mm2[self.both > self.limit].sum() / max(self.mm2.sum(), 1e-12))
+        return self._over(1.0)
+
+    def _over(self, times: float) -> float:
+        return float(self.mm2[times * self.both > self.limit].sum() / max(self.mm2.sum(), 1e-12))
+
+    def does_after(self, times: float, target: float, short_share: float) -> bool:
+        """Whether so many times the minutes leave no more skin than ``short_share`` under the target, and make none brittle that was
+        not, or hardly any.
+        """
+        enough = self.share_under(times * self.both, target) <= short_share
+        return enough and self._over(times) <= max(self.over_share, BRITTLE_SHARE)
 
     def share_under(self, dose: Floats, target: float) -> float:
         return float(self.mm2[dose < target].sum() / max(self.mm2.sum(), 1e-12))

@@ -242,19 +242,21 @@ class Spent:
 
 
 def shares_to_come(
-    carried: Carried, coming: Sequence[tuple[datetime, str, float]]
+    carried: Carried, coming: Sequence[tuple[datetime, str, float]], bath: str = DIRTY
 ) -> list[tuple[datetime, str, float]]:
-    """The dirty bath's share after each plate to come, (when, plate, ml it carries in) each."""
-    ml, shares = carried.ml[DIRTY], []
+    """A bath's share after each plate to come, (when, plate, ml it carries in) each."""
+    ml, shares = carried.ml[bath], []
     for at, plate, more in coming:
-        ml += more * DIRTY_SHARE
-        shares.append((at, plate, share_of(ml, carried.litres[DIRTY], carried.liquid[DIRTY])))
+        ml += more * (DIRTY_SHARE if bath == DIRTY else 1 - DIRTY_SHARE)
+        shares.append((at, plate, share_of(ml, carried.litres[bath], carried.liquid[bath])))
     return shares
 
 
-def spent_when(carried: Carried, limit: SpentAt, coming: Sequence[tuple[datetime, str, float]]) -> Spent | None:
-    """The plate that spends the dirty bath, None where none to come does."""
-    shares = shares_to_come(carried, coming)
+def spent_when(
+    carried: Carried, limit: SpentAt, coming: Sequence[tuple[datetime, str, float]], bath: str = DIRTY
+) -> Spent | None:
+    """The plate that spends a bath, None where none to come does."""
+    shares = shares_to_come(carried, coming, bath)
     reach = {q: next((c for c in shares if c[2] >= q), None) for q in (limit.low, limit.share, limit.high)}
     middle, low, high = reach[limit.share], reach[limit.low], reach[limit.high]
     if middle is None:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import replace
 from datetime import datetime
 
@@ -34,8 +34,10 @@ from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.done_facts import step
 from numerus.words import counted
 
+MOST_NAMED = 4
 MOST_SNIPPED = 2  # parts whose order is told
 INSIDE_SHARE = 0.1  # of a part's skin without any light that is worth a word
+LONGER = (1.5, "Half as long again does for"), (2.0, "Twice as long does for")
 SHORT_SHARE = 0.1  # of a part's skin under its dose that wants another turn
 
 
@@ -144,11 +146,21 @@ class CureState(PlateStepsState):
         short = [p for p in self.worst if p.share_under(p.both, target) > SHORT_SHARE]
         words = []
         if short:
-            names = ", ".join(dict.fromkeys(p.part.name for p in short[:4]))
-            words.append(f"On their side as well, or under a torch from within: {names}.")
+            words += self._reached_by(short)
         words += self._inside()
         words += self._brittle()
         return words or ["Two sides reach all of it."]
+
+    def _reached_by(self, short: Sequence[PartDose]) -> list[str]:
+        """What brings parts to their dose: half as long again or twice as long where that does, without making anything brittle; else
+        another side, or a torch from within.
+        """
+        left, words, target = list(short), [], self.cured[0].station.target_j_per_cm2
+        for times, told in LONGER:
+            does = [p for p in left if p.does_after(times, target, SHORT_SHARE)]
+            left = [p for p in left if p not in does]
+            words += [f"{told}: {_names(does)}."] if does else []
+        return [*words, *([f"On their side as well, or under a torch from within: {_names(left)}."] if left else [])]
 
     def _brittle(self) -> list[str]:
         """Skin that gets too much, thin skin first."""
@@ -246,3 +258,8 @@ class CureState(PlateStepsState):
             ]
 
         return work
+
+
+def _names(parts: Sequence[PartDose]) -> str:
+    """The first few by name."""
+    return ", ".join(dict.fromkeys(p.part.name for p in parts[:MOST_NAMED]))

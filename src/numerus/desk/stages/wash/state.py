@@ -14,6 +14,7 @@ from numerus.domain.parts import Part
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Mesh
 from numerus.post.washing.bath_book import (
+    CLEAN,
     CLEAN_PART,
     DIRTY,
     TACKY,
@@ -116,11 +117,12 @@ class WashState(PlateStepsState):
             return f"Water does not clean {self.plans.resin.name}: fill the baths with what its data sheet asks for."
         if self.tubs[0].spent >= 1:
             return "The dirty bath is spent: settle and filter it, or let the clean one become the dirty one."
-        spent = spent_when(self.carried, self.limit, self.coming)
+        spent, clean = (spent_when(self.carried, self.limit, self.coming, bath) for bath in (DIRTY, CLEAN))
         if spent is None:
-            return "No plate that is planned spends the dirty bath."
+            return "No plate that is planned spends either bath."
         days = [f"{d:%-d %b}" if d else "later" for d in (spent.earliest, spent.latest)]
-        return f"Spent {spent.at:%a %-d %b} by {spent.plate} ({days[0]} to {days[1]}). Before it: the clean one becomes the dirty one."
+        other = f" The clean one is spent {clean.at:%a %-d %b} by {clean.plate}." if clean else ""
+        return f"Spent {spent.at:%a %-d %b} by {spent.plate} ({days[0]} to {days[1]}). Before it: the clean one becomes the dirty one.{other}"
 
     @property
     def unjudged(self) -> RunRecord | None:
