@@ -16,6 +16,11 @@ def counted(number: int, thing: str) -> str:
     return f"{number} {thing}{plural * (number != 1)}"
 
 
+def one_or_many(number: int, thing: str) -> str:
+    """ "one verdict", "3 verdicts"."""
+    return f"one {thing}" if number == 1 else counted(number, thing)
+
+
 def waits(number: int, thing: str) -> str:
     """ "1 figure waits", "3 figures wait"."""
     return f"{counted(number, thing)} wait{'s' * (number == 1)}"

@@ -18,7 +18,8 @@ from helpers import EVENING
 from numerus.book.book import Book
 from numerus.book.part_meshes import zoned_part
 from numerus.cli.__main__ import main
-from numerus.errors import Cancelled, PlanError
+from numerus.errors import BookError, Cancelled
+from numerus.formats.tables import write_text
 from numerus.paint.zone_colours import zone_colours
 from numerus.progress.army_page import (
     PageTerms,
@@ -27,7 +28,6 @@ from numerus.progress.army_page import (
     figure_pictures,
     roster_csv,
     roster_rows,
-    write_page,
 )
 from numerus.progress.standing import standing
 
@@ -123,5 +123,5 @@ def test_it_can_be_stopped_and_says_where_it_cannot_be_written(demo: Book, tmp_p
     """Nothing is left half written by a stop; a folder that is not there is told."""
     with pytest.raises(Cancelled):
         figure_pictures(demo.plans, standing(demo.plans, demo.history), lambda p: zoned_part(demo, p), lambda _: False)
-    with pytest.raises(PlanError, match="cannot be written"):
-        write_page(tmp_path / "nowhere" / "army.html", "x")
+    with pytest.raises(BookError, match="cannot be written"):
+        write_text(tmp_path / "nowhere" / "army.html", "x")

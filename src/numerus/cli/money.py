@@ -3,13 +3,11 @@
 from __future__ import annotations
 
 import argparse
-import csv
-import io
-from collections.abc import Mapping, Sequence
 from datetime import datetime
 
 from numerus.cli.results import Result
 from numerus.errors import PlanError
+from numerus.formats.tables import csv_text, write_text
 
 
 def quote_of(args: argparse.Namespace) -> list[Result]:
@@ -54,20 +52,10 @@ def _hours(hours) -> dict[str, float]:  # type: ignore[no-untyped-def]
     return {"p10": round(hours.p10, 3), "p50": round(hours.p50, 3), "p90": round(hours.p90, 3)}
 
 
-def csv_text(rows: Sequence[Mapping[str, object]]) -> str:
-    """Rows under the names of what they hold; money stays in whole pence."""
-    out = io.StringIO()
-    writer = csv.DictWriter(out, list(rows[0]) if rows else [], lineterminator="\n")
-    writer.writeheader()
-    writer.writerows(rows)
-    return out.getvalue()
-
-
 def costs_of(args: argparse.Namespace) -> list[Result]:
     """Every unit's cost when it is ready, whole pence by what they go to; together they are the total. Hands stand beside it."""
     from numerus.book.book import Book
     from numerus.money.costs import unit_costs
-    from numerus.progress.army_page import write_page
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 
@@ -80,7 +68,7 @@ def costs_of(args: argparse.Namespace) -> list[Result]:
         "bought": plans.units[u].bought_pence * len(plans.figures_of(u)),
     } for u, c in costs.items()]  # fmt: skip
     if args.csv:
-        write_page(args.csv, csv_text(units))
+        write_text(args.csv, csv_text([[*u] for u in units[:1]] + [[*u.values()] for u in units]))
     return [{
         "file": str(args.book), "ok": True, "currency": plans.army.currency if plans.army else "", "units": units,
         "total": sum(c.total for c in costs.values()),
@@ -94,7 +82,7 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.book.part_meshes import zoned_part
     from numerus.money.costs import unit_costs
-    from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_csv, roster_rows, write_page
+    from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_csv, roster_rows
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 
@@ -107,9 +95,9 @@ def army_of(args: argparse.Namespace) -> list[Result]:
         }
     pictures = figure_pictures(plans, army_standing, cache(lambda part: zoned_part(book, part)))
     terms = PageTerms((args.now or datetime.now()).date(), costs, plans.army.currency if plans.army else "£")
-    write_page(args.out, army_html(plans, army_standing, pictures, terms))
+    write_text(args.out, army_html(plans, army_standing, pictures, terms))
     if args.roster:
-        write_page(args.roster, roster_csv(plans, army_standing))
+        write_text(args.roster, roster_csv(plans, army_standing))
     return [
         {
             "file": str(args.book),

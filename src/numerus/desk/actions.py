@@ -28,8 +28,9 @@ from numerus.domain.printing.plates import Plate
 from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.formats.mesh_files import names_in
 from numerus.formats.mesh_formats import FORMATS
+from numerus.formats.tables import write_text
 from numerus.printing.runs.run_records import waiting_plates
-from numerus.progress.army_page import PageTerms, army_html, figure_pictures, write_page
+from numerus.progress.army_page import PageTerms, army_html, figure_pictures
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 from numerus.starter.shipped_profiles import shipped_profiles
 
@@ -156,7 +157,7 @@ class Actions(QObject):
 
             def work(progress: Progress) -> None:
                 pictures = figure_pictures(plans, answers.standing, zoned.__getitem__, progress)
-                write_page(path, army_html(plans, answers.standing, pictures, terms))
+                write_text(path, army_html(plans, answers.standing, pictures, terms))
 
             self.context.jobs.start(
                 "army page", "Drawing the army", work, lambda _: self.noted.emit(f"Written to {path.name}.")

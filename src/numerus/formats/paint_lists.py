@@ -184,12 +184,5 @@ def gimp_text(title: str, paints: Iterable[tuple[str, str]]) -> str:
     return "\n".join(lines) + "\n"
 
 
-def csv_text(rows: Iterable[Sequence[str]]) -> str:
-    """Rows, the first their head."""
-    buffer = io.StringIO()
-    csv.writer(buffer, lineterminator="\n").writerows(rows)
-    return buffer.getvalue()
-
-
 def json_text(entries: Iterable[PaintEntry]) -> str:
     return json.dumps([e.model_dump(exclude_defaults=True) for e in entries], indent=1, ensure_ascii=False) + "\n"

@@ -26,7 +26,7 @@ from numerus.paint.loads import setups_min
 from numerus.paint.priming import primer_ml, varnish_ml
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml, strokes_for
-from numerus.paint.stroke_minutes import sizes_by_figure
+from numerus.paint.stroke_minutes import Sizes, sizes_by_figure
 from numerus.post.supports_off import USUAL_OFF_MIN
 from numerus.post.washing.wash import HANDS_MIN
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
@@ -131,19 +131,19 @@ def _rounded(pence: float) -> int:
 
 def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], terms: Commission, factors: RunFactors):  # type: ignore[no-untyped-def]
     """(name, what it is, minutes by group, pence of materials) of each stop that adds something, from the beginning."""
-    minutes_by_stop = _made(plans, figures, terms)
+    sizes = sizes_by_figure(plans)
+    times = {f.id: sizes[f.id].whole_times for f in figures}
+    minutes_by_stop = _made(plans, figures, terms, times)
     primer = _pence(plans, "primer", sum(primer_ml(_cm2(plans, f)) for f in figures))
     printed = _printed_pence(plans, standing, unit, factors) if terms.prints else 0
     yield PRIMED, "built, filled, primed", minutes_by_stop, round(printed + primer)
     scheme = plans.scheme_of(unit.id)
-    sizes = sizes_by_figure(plans)
-    times = sum(sizes[f.id].whole_times for f in figures)
-    finish = sum(s.minutes for s in scheme.finish) * times if scheme else 0.0
+    finish = sum(s.minutes for s in scheme.finish) * sum(times.values()) if scheme else 0.0
     later = [s for f in figures for s in glued_later(kept_apart(f.build, unit.apart))]
     finish += sum(s.minutes for s in later)
     varnish = _pence(plans, "varnish", sum(varnish_ml(_cm2(plans, f)) for f in figures))
     before = -1
-    for name, strokes, is_level in _painted(plans, figures):
+    for name, strokes, is_level in _painted(plans, figures, sizes):
         count = sum(map(len, strokes))
         if count <= before:
             continue
@@ -159,22 +159,19 @@ def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], 
         yield name, says, minutes, round(printed + primer + paint + varnish * is_level)
 
 
-def _made(plans: Plans, figures: Sequence[Figure], terms: Commission) -> dict[str, float]:
+def _made(plans: Plans, figures: Sequence[Figure], terms: Commission, times: Mapping[str, float]) -> dict[str, float]:
     """Minutes up to priming, by group; the work of plates only where the user prints."""
     build = sum(sum(s.minutes for s in build_plan(list(f.build), plans.units[f.unit_id].apart)) for f in figures)
     wet = HANDS_MIN + USUAL_OFF_MIN if terms.prints else 0.0
     schemes = [plans.scheme_for(f) for f in figures]
-    sizes = sizes_by_figure(plans)
-    times = [sizes[f.id].whole_times for f in figures]
-    prime = sum(scheme.prime_minutes * own for scheme, own in zip(schemes, times, strict=True) if scheme)
+    prime = sum(scheme.prime_minutes * times[f.id] for f, scheme in zip(figures, schemes, strict=True) if scheme)
     return {"build": build, "prime": prime, "wash and cure": wet}
 
 
-def _painted(plans: Plans, figures: Sequence[Figure]):  # type: ignore[no-untyped-def]
+def _painted(plans: Plans, figures: Sequence[Figure], sizes: Mapping[str, Sizes]):  # type: ignore[no-untyped-def]
     """Base colours, then every level of the scheme: (name, each figure's strokes, whether it is a level)."""
     scheme = plans.scheme_for(figures[0])
     assert scheme is not None
-    sizes = sizes_by_figure(plans)
     zones = [(plans.zone_areas_cm2(f), sizes[f.id].zones) for f in figures]
 
     def at(level: str) -> list[list[Stroke]]:

@@ -9,6 +9,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from datetime import datetime, timedelta
 
 from numerus.errors import PlanError
+from numerus.formats.tables import csv_text
 from numerus.paint.weather import Air
 
 COLUMNS = "time", "celsius", "humidity", "wind_m_s"
@@ -57,11 +58,8 @@ def _air(number: int, row: Mapping[str, object]) -> Air:
 
 def air_text(airs: Iterable[Air]) -> str:
     """As CSV."""
-    told = io.StringIO()
-    writer = csv.writer(told, lineterminator="\n")
-    writer.writerow(COLUMNS)
-    writer.writerows((a.at.isoformat(), f"{a.celsius:g}", f"{a.humidity:g}", f"{a.wind_m_s:g}") for a in airs)
-    return told.getvalue()
+    rows = ((a.at.isoformat(), f"{a.celsius:g}", f"{a.humidity:g}", f"{a.wind_m_s:g}") for a in airs)
+    return csv_text([COLUMNS, *rows])
 
 
 def air_from(text: str, now: datetime) -> list[Air]:

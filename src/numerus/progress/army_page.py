@@ -3,13 +3,11 @@
 from __future__ import annotations
 
 import base64
-import csv
 import io
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date
 from html import escape
-from pathlib import Path
 
 import numpy as np
 from numpy.typing import NDArray
@@ -18,7 +16,8 @@ from numerus.domain.army import Figure, Unit
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.plans import Plans
 from numerus.domain.stages import LEVEL_NAMES, TITLES
-from numerus.errors import Cancelled, PlanError, Progress
+from numerus.errors import Cancelled, Progress
+from numerus.formats.tables import csv_text
 from numerus.geometry.mesh import merged, xyz
 from numerus.geometry.rays import Camera, picture
 from numerus.paint.rack.pots import rack_of
@@ -106,14 +105,6 @@ def army_html(plans: Plans, standing: Standing, pictures: Mapping[str, bytes], t
     )
 
 
-def write_page(path: Path, page: str) -> None:
-    """Raises PlanError where it cannot be written."""
-    try:
-        path.write_text(page, "utf-8")
-    except OSError as error:
-        raise PlanError("unwritable", f"{path.name} cannot be written: {error}.", "Choose another folder.") from error
-
-
 def _unit(plans: Plans, unit: Unit, standing: Standing, pictures: Mapping[str, bytes], terms: PageTerms) -> str:
     own = [standing.figures[f.id] for f in plans.figures_of(unit.id)]
     ready = sum(f.stage == "ready" for f in own)
@@ -161,15 +152,14 @@ def roster_rows(plans: Plans, standing: Standing) -> list[dict[str, object]]:
 
 def roster_csv(plans: Plans, standing: Standing) -> str:
     """The rows as CSV; what a figure holds in one cell."""
-    out = io.StringIO()
-    rows = roster_rows(plans, standing)
-    writer = csv.writer(out, lineterminator="\n")
-    writer.writerow(ROSTER)
-    for row in rows:
-        held = row["parts"]
-        told = "; ".join(f"{slot}: {name}" for slot, name in held.items()) if isinstance(held, dict) else ""
-        writer.writerow([*(row[name] for name in ROSTER[:-1]), told])
-    return out.getvalue()
+    return csv_text(
+        [ROSTER, *([*(row[name] for name in ROSTER[:-1]), _in_a_cell(row)] for row in roster_rows(plans, standing))]
+    )
+
+
+def _in_a_cell(row: Mapping[str, object]) -> str:
+    held = row["parts"]
+    return "; ".join(f"{slot}: {name}" for slot, name in held.items()) if isinstance(held, dict) else ""
 
 
 def _labels(plans: Plans, figure: Figure) -> dict[str, str]:

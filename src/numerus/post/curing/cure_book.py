@@ -15,6 +15,7 @@ import numpy as np
 from numerus.domain.journal import CureVerdict, Fact, StepDone
 from numerus.domain.printing.machines import Resin
 from numerus.geometry.mesh import Floats
+from numerus.words import one_or_many
 
 TACKY, HARD, BRITTLE, YELLOWED = "tacky", "hard", "brittle", "yellowed"
 VERDICTS = (HARD, TACKY, BRITTLE, YELLOWED)
@@ -78,7 +79,7 @@ class Targets:
     def description(self) -> str:
         if not self.verdicts:
             return ""
-        many = f"{self.verdicts} verdicts" if self.verdicts > 1 else "one verdict"
+        many = one_or_many(self.verdicts, "verdict")
         t, b = self.target, self.brittle
         return (
             f"Learned from {many}: hard from {t.dose:.1f} J/cm² ({t.low:.1f} to {t.high:.1f}), "

@@ -16,6 +16,7 @@ from math import exp, hypot, log, sqrt
 import numpy as np
 
 from numerus.domain.journal import BathChanged, BathFilled, BathSettled, BathsSwapped, Fact, StepDone, WashVerdict
+from numerus.words import one_or_many
 
 DIRTY, CLEAN = "dirty", "clean"
 DIRTY_SHARE = 0.85  # (default) of what a plate carries in that stays in the first bath
@@ -153,13 +154,7 @@ class SpentAt:
 
     @property
     def description(self) -> str:
-        learned = (
-            f"learned from {self.verdicts} verdicts"
-            if self.verdicts > 1
-            else "learned from one verdict"
-            if self.verdicts
-            else "a default"
-        )
+        learned = f"learned from {one_or_many(self.verdicts, 'verdict')}" if self.verdicts else "a default"
         return f"spent at {self.share:.1%}, {learned}: {self.low:.1%} to {self.high:.1%}"
 
 
@@ -191,8 +186,7 @@ class Film:
         """Empty where nothing is known but what is told."""
         if not self.verdicts:
             return ""
-        many = f"{self.verdicts} verdicts" if self.verdicts > 1 else "one verdict"
-        return f"by {many} {self.times:.2f} × as thick ({self.low:.2f} to {self.high:.2f})"
+        return f"by {one_or_many(self.verdicts, 'verdict')} {self.times:.2f} × as thick ({self.low:.2f} to {self.high:.2f})"
 
 
 def film_by(judged: Sequence[Judged]) -> Film:

@@ -18,7 +18,7 @@ from numerus.progress.forecasting.drawn_ends import (
     in_time_of,
     simulate,
 )
-from numerus.progress.pace.rates import Rate
+from numerus.progress.pace.rates import EIGHT_IN_TEN, Rate
 from numerus.progress.standing import Standing
 from numerus.progress.work import UnitWork, paint_min_at
 
@@ -56,7 +56,7 @@ def _fixed(dice: Draws, **changes: float) -> Draws:
 
 def movers(s: Situation, dice: Draws, capacities: Capacities) -> list[Mover]:
     """One thing at a time to its one-in-ten ends, everything else in the middle."""
-    z = 1.2816
+    z = EIGHT_IN_TEN
     kept = s.army.evenings_kept
     learned = ", learned" if s.evenings_seen else ""
     week = sum(1 for d in s.army.week if d.hobby_minutes) or 1
@@ -83,8 +83,7 @@ def movers(s: Situation, dice: Draws, capacities: Capacities) -> list[Mover]:
 
 
 def _percent(rate: Rate) -> str:
-    low, high = rate.factor * np.exp(-1.2816 * rate.spread), rate.factor * np.exp(1.2816 * rate.spread)
-    return f"{low:.2f}–{high:.2f} × plan"
+    return "{:.2f}–{:.2f} × plan".format(*rate.range)
 
 
 def levers(s: Situation, dice: Draws, plans: Plans, army_standing: Standing, capacities: Capacities) -> list[Lever]:

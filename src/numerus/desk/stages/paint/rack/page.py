@@ -21,7 +21,8 @@ from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, panel, row, scrolled
 from numerus.domain.painting.paints import PICKED, Paint, Swatch
 from numerus.errors import NumerusError
-from numerus.formats.paint_lists import COLUMNS, csv_text, gimp_text, json_text, read_paint_list
+from numerus.formats.paint_lists import COLUMNS, gimp_text, json_text, read_paint_list
+from numerus.formats.tables import csv_text
 from numerus.paint.rack.exchange import entry_of, paints_of_list, rows_of_paints, taken_over
 from numerus.words import counted
 
