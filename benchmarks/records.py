@@ -84,7 +84,7 @@ def answers() -> None:
 
     from numerus.demo.army import make_demo
     from numerus.progress.forecasting.forecast import forecast
-    from numerus.progress.next_tasks import orders
+    from numerus.progress.planning.next_tasks import orders
     from numerus.progress.standing import standing
 
     now = datetime(2026, 3, 5, 21, 12)

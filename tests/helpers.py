@@ -5,18 +5,23 @@ from __future__ import annotations
 import contextlib
 import sqlite3
 from collections.abc import Iterable
-from datetime import datetime
+from datetime import datetime, timedelta
 from pathlib import Path
 
 import numpy as np
 import trimesh
 
+from numerus.book.book import Book
 from numerus.book.journal import read_rows
 from numerus.domain.journal import Fact, Restored, StepDone, Withdrawn, taken_back
 from numerus.geometry.mesh import Mesh
 from numerus.progress.history import History
+from numerus.progress.planning.next_tasks import orders
+from numerus.progress.planning.task_kinds import Task
+from numerus.progress.standing import standing
 
 EVENING = datetime(2026, 3, 5, 21, 12)
+SATURDAY = datetime(2026, 3, 7, 14)  # a day of three hours
 
 
 def active(entries: Iterable[Fact]) -> list[Fact]:
@@ -29,6 +34,18 @@ def all_told(path: Path) -> History:
     """What a book's journal tells when every row is read from the start."""
     with contextlib.closing(sqlite3.connect(path)) as own:
         return History.of(active(read_rows(own.cursor())))
+
+
+def until_painting(book: Book, now: datetime = SATURDAY) -> tuple[datetime, list[Task]]:
+    """Ticks the orders of day after day until some of them are to paint: (that day, those orders)."""
+    for days in range(10):
+        at = now + timedelta(days=days)
+        listed = orders(book.plans, book.history.facts, standing(book.plans, book.history), at).listed
+        painting = [t for t in listed if t.bench == "paint"]
+        if painting:
+            return at, painting
+        book.commit("a day", facts=[f._replace(at=at) for t in listed for f in t.facts])
+    raise AssertionError("nothing to paint in ten days")
 
 
 def box_mesh(size: tuple[float, float, float], at: tuple[float, float, float] = (0, 0, 0)) -> Mesh:

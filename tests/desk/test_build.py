@@ -21,6 +21,7 @@ from numerus.desk.stages.build.template_sheet import write_templates
 from numerus.desk.window import MainWindow
 from numerus.errors import BookError
 from numerus.progress.done_facts import step
+from numerus.progress.planning.task_kinds import prime_task
 
 
 def test_what_is_tried_is_seen_and_kept_and_taken_back(window: MainWindow) -> None:
@@ -78,7 +79,8 @@ def test_what_was_kept_apart_is_glued_on_before_the_varnish(window: MainWindow) 
     before = prime.state.planned_min
     prime.tack.click()
     assert prime.state.planned_min > before and not prime.light.isVisibleTo(prime) and "apart" in prime.tack.text()
-    assert any("on sticks" in t.detail for t in session.answers.orders.listed if t.title.startswith("Prime"))
+    waiting, plans = prime.state.waiting, session.plans
+    assert "on sticks" in prime_task(plans.scheme_of("bell"), plans.units["bell"], waiting, session.now).detail
     session.undo()
     session.go("build")
     bench.school.setCurrentIndex(1)

@@ -11,6 +11,7 @@ from PyQt6.QtCore import QEvent, Qt
 from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtTest import QTest
 
+from helpers import until_painting
 from numerus.book.book import Book
 from numerus.desk.app import make_window
 from numerus.desk.stages.paint.bench import LINE
@@ -186,7 +187,9 @@ def test_an_army_without_evenings_says_so(timed: MainWindow) -> None:
 
 def test_an_order_on_wet_paint_is_ticked_twice(timed: MainWindow, clock: Clock) -> None:
     """The first tick says what is wet and until when, and writes nothing; the second believes that it is dry."""
-    order = next(t for t in timed.session.answers.orders.listed if t.facts and t.facts[0].event.stage == "stroke")
+    at, (order, *_) = until_painting(timed.session.book)
+    clock.on((at - clock()).total_seconds() / 60)
+    timed.session.tick()
     painted = order.facts[0]
     timed.session.commit("just now", facts=[painted._replace(at=clock())])
     before = len(strokes(timed))

@@ -17,8 +17,8 @@ from numerus.money.costs import unit_costs
 from numerus.progress.done_facts import step
 from numerus.progress.forecasting.forecast import forecast
 from numerus.progress.history import History
-from numerus.progress.next_tasks import orders
 from numerus.progress.pace.rates import failure_rate, rates
+from numerus.progress.planning.next_tasks import orders
 from numerus.progress.printing.plating import owed_copies
 from numerus.progress.standing import standing
 from numerus.progress.work import stage_throughputs, work_by_stage, work_by_unit

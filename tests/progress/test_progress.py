@@ -9,7 +9,7 @@ from datetime import datetime, timedelta
 
 import pytest
 
-from helpers import EVENING
+from helpers import EVENING, SATURDAY, until_painting
 from numerus.book.book import Book, Removed
 from numerus.domain.army import Day
 from numerus.domain.journal import Fact
@@ -22,9 +22,9 @@ from numerus.progress.done_facts import step
 from numerus.progress.forecasting.drawn_ends import draws, simulate
 from numerus.progress.forecasting.forecast import forecast, situation
 from numerus.progress.history import History
-from numerus.progress.next_tasks import orders, paint_batch
 from numerus.progress.pace.rates import failure_rate, rates, rates_of
 from numerus.progress.painting.painting_line import paint_line
+from numerus.progress.planning.next_tasks import orders, paint_batch
 from numerus.progress.printing.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
 from numerus.progress.standing import standing
 from numerus.progress.work import bottleneck, stage_throughputs, work_by_stage, work_by_unit
@@ -121,8 +121,8 @@ def test_orders_fit_the_evening_and_begin_with_what_is_wet(demo: Book) -> None:
 
 def test_an_order_of_paint_tells_how_often_its_mix_is_wanted_again(demo: Book) -> None:
     """Every figure that still wants the stroke is in the order or among those to come, ten to a session."""
+    _, found = until_painting(demo)
     now = standing(demo.plans, demo.history)
-    found = [o for o in orders(demo.plans, demo.history.facts, now, EVENING).listed if o.bench == "paint"]
     order = next(o for o in found if "to come" in o.detail)
     key = order.facts[0].event.key  # type: ignore[union-attr]
     wanting = sum(any(s.key == key for s in f.next_strokes) for f in now.figures.values())
@@ -132,7 +132,7 @@ def test_an_order_of_paint_tells_how_often_its_mix_is_wanted_again(demo: Book) -
 
 def test_ticking_every_order_evening_after_evening_brings_the_lock_watch_home(demo: Book) -> None:
     """The orders alone lead a unit from paint to ready."""
-    now = EVENING
+    now = SATURDAY
     for _ in range(40):
         found = orders(demo.plans, demo.history.facts, standing(demo.plans, demo.history), now)
         facts = [f for o in found.listed for f in o.facts]

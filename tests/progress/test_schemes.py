@@ -6,7 +6,7 @@ from dataclasses import replace
 
 import pytest
 
-from helpers import EVENING
+from helpers import EVENING, until_painting
 from numerus.book.book import Book
 from numerus.domain.painting.recipes import Accent, FinishStep
 from numerus.domain.stages import NUMBER
@@ -15,8 +15,8 @@ from numerus.paint.rack.pots import rack_of
 from numerus.paint.rack.rack_edits import put_in_place, uses_of
 from numerus.progress.done_facts import step
 from numerus.progress.history import History
-from numerus.progress.next_tasks import orders
 from numerus.progress.painting.paint_stock import done_strokes, needed_by_unit
+from numerus.progress.planning.next_tasks import orders
 from numerus.progress.standing import standing
 
 
@@ -69,9 +69,9 @@ def test_a_scheme_that_is_gone_leaves_the_army_s(two: Book) -> None:
 
 def test_a_colour_left_open_is_decided_on_before_its_zone_is_painted(demo: Book) -> None:
     """The order asks for it in place of that zone's strokes, which are planned as long; a pot put in another's place is so there, too."""
-    scheme, now = demo.plans.scheme, EVENING
-    usual = orders(demo.plans, demo.history.facts, standing(demo.plans, demo.history), now).listed
-    painted = next(t for t in usual if t.bench == "paint" and " on " in t.title)
+    scheme = demo.plans.scheme
+    now, usual = until_painting(demo)
+    painted = next(t for t in usual if " on " in t.title)
     name = painted.title.partition(" on ")[2].partition(",")[0]
     zone = next(z.id for z in demo.plans.zones.values() if z.name == name)
     recipe = next(r for r in scheme.recipes if r.zone == zone)

@@ -14,7 +14,7 @@ def line_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.book.part_meshes import zoned_part
     from numerus.paint.figure.touching import touching_key, zones_between
-    from numerus.progress.bench_plan import bench_plan
+    from numerus.progress.planning.bench_plan import bench_plan
     from numerus.progress.standing import standing
 
     book, now = Book.open(args.book), args.now or datetime.now()

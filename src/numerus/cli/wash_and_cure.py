@@ -64,7 +64,7 @@ def _cured_plate(book: Book, run: RunRecord, station) -> dict[str, object]:  # t
     from numerus.post.curing.lamp_load import cured, loads_of
     from numerus.post.snipping import snippings, supported_parts
     from numerus.post.supports_off import BEFORE, SCHOOLS, held, supports_off
-    from numerus.progress.next_tasks import parts_come_out
+    from numerus.progress.planning.task_kinds import parts_come_out
 
     mesh_of, plate, parts = _mesh_reader(book), book.plans.plates[run.plate_id], parts_come_out(book.plans, run)
     loads = [cured(load, station) for load in loads_of([(p.label, mesh_of(p.blob)) for p in parts])]
@@ -123,7 +123,7 @@ def _washed_plate(book: Book, run: RunRecord) -> dict[str, object]:
     from numerus.post.washing.emptying import hanging, hollows
     from numerus.post.washing.wash import baths, dry_min, wash_plan
     from numerus.post.washing.wet_film import USUAL_DRAIN_MIN
-    from numerus.progress.next_tasks import parts_come_out
+    from numerus.progress.planning.task_kinds import parts_come_out
 
     plans, carried, parts = book.plans, book.history.carried, parts_come_out(book.plans, run)
     hollow = hollows(hanging(parts), _mesh_reader(book), known=_known_shapes(book))

@@ -21,32 +21,35 @@ from numerus.progress.breakage import Broken, broken_parts
 from numerus.progress.forecasting.forecast import Forecast, forecast
 from numerus.progress.history import History
 from numerus.progress.lessons import Lesson, lessons_at
-from numerus.progress.next_tasks import TaskList, orders
 from numerus.progress.pace.evenings import evenings_kept
 from numerus.progress.pace.rates import Rate, rates_of
 from numerus.progress.painting.mixes import changed_mix_words
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, Wet, wet_under
+from numerus.progress.planning.bench_tasks import ToDo, to_do
+from numerus.progress.planning.next_tasks import TaskList, orders_of, without_hours
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates
 from numerus.progress.washing import Washing
 from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_throughputs, work_by_stage
+from numerus.schedule.hand_plan import FIRST_WAY, Way
 
 
 class Answers:
     """``plans`` and ``history`` as they stood ``now``; ``between``: zones that touch from part to part, ``emptying``: how parts run empty,
-    both as far as it was looked at.
+    both as far as it was looked at; ``way``: how the plan of the evenings was found last.
     """
 
     def __init__(
         self, plans: Plans, history: History, now: datetime, between: Between = NOT_LOOKED_AT,
-        emptying: Mapping[str, Looked] = NOT_LOOKED_INTO,
+        emptying: Mapping[str, Looked] = NOT_LOOKED_INTO, way: Way = FIRST_WAY,
     ) -> None:  # fmt: skip
         self.plans, self.history, self.now, self.between, self.emptying = plans, history, now, between, emptying
+        self.way = way
 
     def later(self, now: datetime) -> Answers:
         """The same book, some time on: only what depends on the hour is worked out anew; on another day the forecast, too."""
-        after = Answers(self.plans, self.history, now, self.between, self.emptying)
-        hourly = {"orders"} if now.date() == self.now.date() else {"orders", "forecast"}
+        after = Answers(self.plans, self.history, now, self.between, self.emptying, self.way)
+        hourly = {"orders", "to_do"} | ({"forecast"} if now.date() != self.now.date() else set())
         kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
         after.__dict__.update(kept)
         return after
@@ -134,6 +137,22 @@ class Answers:
         """A mix of these zones that is poured otherwise than on figures painted before, in words; "" where there is none."""
         return changed_mix_words(self.plans, self.standing, self.facts, zones)
 
+    @property
+    def told_air(self) -> list[Air]:
+        """The coming hours as far as the user told them; simulated air binds no plan."""
+        airs, told = self.air
+        return airs if told else []
+
+    @cached_property
+    def to_do(self) -> ToDo | NumerusError:
+        """What the hands have left to do, or why it cannot be planned."""
+        try:
+            return to_do(self.plans, self.facts, self.standing, self.now, self.between, self.washing, self.told_air)
+        except NumerusError as error:
+            return error
+
     @cached_property
     def orders(self) -> TaskList:
-        return orders(self.plans, self.facts, self.standing, self.now, self.between, self.washing)
+        if isinstance(self.to_do, NumerusError):
+            return without_hours(self.plans, self.standing, self.now, self.washing)
+        return orders_of(self.to_do, self.plans, self.standing, self.now, self.washing, self.way)

@@ -29,6 +29,7 @@ from numerus.geometry.mesh import Mesh
 from numerus.paint.figure.touching import ZonePairs, packed_pairs, touching_key, unpacked_pairs
 from numerus.post.washing.emptying import SHAPES, Known, unpacked_known
 from numerus.progress.history import History
+from numerus.schedule.hand_plan import FIRST_WAY, Way
 from numerus.surface.zones import ATTRIBUTE, ZonedMesh, zoned
 
 log = logging.getLogger(__name__)
@@ -58,6 +59,7 @@ class Session(QObject):
         self._touching: dict[str, ZonePairs] = {}
         self._emptying: Known = unpacked_known(self.worked_out(SHAPES))
         self._asked_for: set[str] = set()
+        self._way = FIRST_WAY
         self._zoned: dict[tuple[str, str, tuple[str, ...]], ZonedMesh] = {}
         self.answers = Answers(Plans(), History(), clock())
         self._refresh()
@@ -66,7 +68,7 @@ class Session(QObject):
         """Look at the book anew."""
         plans = self.book.plans if self.book else Plans()
         history = self.book.history if self.book else History()
-        self.answers = Answers(plans, history, self.clock(), self._between(plans), self._emptying)
+        self.answers = Answers(plans, history, self.clock(), self._between(plans), self._emptying, self._way)
         if self.unit_id not in plans.units:
             self.unit_id = next((u.id for u in plans.units_in_order()), "")
             self.figure_id = ""
@@ -95,6 +97,13 @@ class Session(QObject):
         self._emptying.update(unpacked_known(data))
         self.tick()
 
+    def keep_way(self, way: Way) -> None:
+        """How the plan of the evenings was found: the orders go by it from here on."""
+        if way != self._way:
+            self._way = way
+            self._refresh()
+            self.changed.emit(frozenset({CLOCK}))
+
     @property
     def plans(self) -> Plans:
         return self.answers.plans
@@ -118,6 +127,7 @@ class Session(QObject):
         self.book = book
         self._zoned.clear()
         self._touching, self._asked_for, self._emptying = {}, set(), unpacked_known(self.worked_out(SHAPES))
+        self._way = FIRST_WAY
         self._meshes = {}  # another book's; who still reads the old one has its own
         self._refresh()
         log.info("opened %s", book.path if book else "nothing")

@@ -23,7 +23,7 @@ from numerus.geometry.mesh import Floats
 from numerus.kit.builds import printed_slots
 from numerus.money.costs import Done, unit_costs
 from numerus.paint.loads import setups_min
-from numerus.paint.priming import primer_ml, varnish_ml
+from numerus.paint.priming import prime_min, prime_setup_min, primer_ml, varnish_ml
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml, strokes_for
 from numerus.paint.stroke_minutes import Sizes, sizes_by_figure
@@ -164,7 +164,8 @@ def _made(plans: Plans, figures: Sequence[Figure], terms: Commission, times: Map
     build = sum(sum(s.minutes for s in build_plan(list(f.build), plans.units[f.unit_id].apart)) for f in figures)
     wet = HANDS_MIN + USUAL_OFF_MIN if terms.prints else 0.0
     schemes = [plans.scheme_for(f) for f in figures]
-    prime = sum(scheme.prime_minutes * times[f.id] for f, scheme in zip(figures, schemes, strict=True) if scheme)
+    prime = sum(prime_min(scheme, times[f.id]) for f, scheme in zip(figures, schemes, strict=True) if scheme)
+    prime += sum(prime_setup_min(s) for s in {s.id: s for s in schemes if s}.values())
     return {"build": build, "prime": prime, "wash and cure": wet}
 
 

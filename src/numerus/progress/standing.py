@@ -54,11 +54,12 @@ class FigureStanding:
     @property
     def on_sticks(self) -> tuple[str, ...]:
         """Slots whose parts are primed and painted on holders of their own: kept apart when it was built, not glued on yet."""
-        return (
-            tuple(s.id.removeprefix(GLUE_IDS) for s in self.finish_left if s.id.startswith(GLUE_IDS))
-            if self.built_keys
-            else ()
-        )
+        return self.apart if self.built_keys else ()
+
+    @property
+    def apart(self) -> tuple[str, ...]:
+        """Slots whose parts are glued on after painting, built or not yet."""
+        return tuple(s.id.removeprefix(GLUE_IDS) for s in self.finish_left if s.id.startswith(GLUE_IDS))
 
     @property
     def finish_left(self) -> list[FinishStep]:

@@ -12,6 +12,7 @@ from numerus.domain.printing.machines import Machine
 from numerus.domain.stages import LEVELS, NUMBER, STAGES
 from numerus.kit.builds import printed_slots
 from numerus.paint.loads import setups_min
+from numerus.paint.priming import prime_min, prime_setup_min
 from numerus.post.curing.cure import lamp_min
 from numerus.post.supports_off import USUAL_OFF_MIN
 from numerus.post.washing import wash
@@ -22,7 +23,8 @@ from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.washing import AS_USUAL, Washing
 
 SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0
-RUN_HANDS_MIN = 10.0  # a plate on, the vat looked at, the plate off
+START_RUN_MIN, LIFT_PLATE_MIN = 10.0, 6.0  # (defaults) resin in, vat looked at, plate on; the plate off
+RUN_HANDS_MIN = START_RUN_MIN + LIFT_PLATE_MIN
 PLATE_FILL = 0.5  # share of a plate that estimates count on before packing
 UNPOSED_HEIGHT_MM, UNPOSED_FOOTPRINT = 38.0, 1.3
 GROUP_OF = {
@@ -67,6 +69,11 @@ class UnitWork:
         return sum(self.hands.values())
 
 
+def build_min(figure: FigureStanding) -> float:
+    """Told minutes to put a figure together, its parts kept apart left out."""
+    return sum(s.minutes for s in build_plan(list(figure.figure.build), figure.unit.apart))
+
+
 def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> dict[str, float]:
     """Minutes of hands still to do on one figure, by stage, without the runs it shares with others."""
     printed = printed_slots(figure.figure)
@@ -76,8 +83,8 @@ def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) ->
         "sort": SORT_MIN if figure.stage == "sort" else 0.0,
         "pose": POSE_MIN_PER_PART * unposed * 0.2,
         "plate": PLATE_MIN,
-        "build": sum(s.minutes for s in build_plan(list(figure.figure.build), figure.unit.apart)),
-        "prime": scheme.prime_minutes * figure.times if scheme else 0.0,
+        "build": build_min(figure),
+        "prime": prime_min(scheme, figure.times, len(figure.apart)) if scheme else 0.0,
         "paint": 0.0,
         "finish": sum(map(figure.finish_min, figure.finish_left)),
     }
@@ -92,6 +99,13 @@ def _pots_min(figures: Iterable[FigureStanding], rank: int = len(LEVELS)) -> flo
     """Minutes to open every pot once for a unit, and to load every airbrush: a unit is painted together."""
     left = [s.step for f in figures if f.number <= NUMBER["paint"] for s in f.next_strokes]
     return setups_min(step for step in left if LEVELS.index(step.level) <= rank)
+
+
+def _prime_setup_min(plans: Plans, figures: list[FigureStanding]) -> float:
+    """Setting up to prime, once for all of a unit that is not primed."""
+    waiting = any(f.number <= NUMBER["prime"] for f in figures)
+    scheme = plans.scheme_of(figures[0].unit.id) if waiting else None
+    return prime_setup_min(scheme) if scheme else 0.0
 
 
 def paint_min_at(standing: Standing, unit_id: str, level: str, rate: dict[str, Rate]) -> float:
@@ -140,6 +154,7 @@ def work_by_unit(
             for stage, minutes in figure_hands(figure, plans, rate).items():
                 hands[stage] = hands.get(stage, 0.0) + minutes
         hands["paint"] = hands.get("paint", 0.0) + _pots_min(figures)
+        hands["prime"] = hands.get("prime", 0.0) + _prime_setup_min(plans, figures)
         minutes, runs = _unplated_minutes(figures, plans, standing, machine)
         plated, factor = plate_share.get(unit.id, _Plated()), rate["wash and cure"].factor
         hands["print"] = (runs + plated.waiting) * RUN_HANDS_MIN
@@ -174,12 +189,14 @@ def _plate_shares(plans: Plans, standing: Standing, washing: Washing) -> dict[st
     """Per unit, of plates that wait and of those printed but not cured yet."""
     waiting = {p.id for p in waiting_plates(plans.plates, standing.runs)}
     wet = {r.plate_id for r in standing.runs.values() if r.state in ("printing", "hanging", "printed", "washed")}
+    washed = {r.plate_id for r in standing.runs.values() if r.state == "washed"}
     shares: dict[str, _Plated] = {}
     for plate in plans.plates.values():
         if plate.id not in waiting and plate.id not in wet:
             continue
         owners = [plans.figures[p.figure_id].unit_id for p in plate.placed if p.figure_id in plans.figures]
-        hands = washing.plate_hands_min(plans, plate)
+        wash_min, off_min = washing.plate_hands_min(plans, plate)
+        hands = 0.0 if plate.id in washed else wash_min, off_min
         for unit_id in set(owners):
             share = owners.count(unit_id) / len(owners)
             shares[unit_id] = shares.get(unit_id, _Plated()).more(share, plate.minutes, plate.id in waiting, *hands)

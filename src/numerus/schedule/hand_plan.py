@@ -7,7 +7,7 @@ than, that one is taken which ends early and has its groups ready early.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from datetime import datetime
 
 from numerus.errors import Cancelled, PlanError, Progress
@@ -21,30 +21,54 @@ TRIES = 5
 NEAR_BOUND = 1.12  # of the hands' time there must be
 
 
+@dataclass(frozen=True)
+class Way:
+    """How a plan was built: its batch, and which weights. The same way is walked again after a tick, in a moment."""
+
+    batch: int = BATCHES[0]
+    number: int = 0
+
+
+FIRST_WAY = Way()
+
+
 def plan_hands(
     inputs: HandInputs, tries: int = TRIES, until: datetime | None = None, progress: Progress | None = None
 ) -> list[TimedTask]:
-    """All tasks in time, in order; up to ``until`` only, if that is given. A batch that has no size gets one of ``BATCHES``: a
-    larger one where none so far comes within ``NEAR_BOUND``. Of plans that do, that one is taken which ends early and has its
-    groups ready early, on the mean.
+    """All tasks in time, in order; up to ``until`` only, if that is given: the plan of ``best_way``.
 
     Raises PlanError where a task is longer than any evening or the evenings end first, Cancelled.
     """
+    return best_way(inputs, tries, until, progress)[1]
+
+
+def walked(inputs: HandInputs, way: Way, until: datetime | None = None) -> list[TimedTask]:
+    """The plan by one way. Raises PlanError as ``plan_hands``."""
     if not inputs.tasks or not inputs.windows:
         return []
     _refuse_too_long(inputs)
+    return Walk(replace(inputs, batch=way.batch), Weights.of_try(way.number), until).plan()
+
+
+def best_way(
+    inputs: HandInputs, tries: int = TRIES, until: datetime | None = None, progress: Progress | None = None
+) -> tuple[Way, list[TimedTask]]:
+    """The way that suits best, with its plan. A batch that has no size gets one of ``BATCHES``: a larger one where none so far comes
+    within ``NEAR_BOUND``. Of plans that do, that one is taken which ends early and has its groups ready early, on the mean.
+    Raises as ``plan_hands``.
+    """
     near_min = NEAR_BOUND * hands_bound_min(inputs.tasks)[0]
-    sizes = [inputs.batch] if inputs.batch else [*BATCHES, len(inputs.tasks)]
-    best: tuple[float, list[TimedTask]] = float("inf"), []
+    sizes = [inputs.batch] if inputs.batch else [*BATCHES, max(len(inputs.tasks), 1)]
+    best: tuple[float, Way, list[TimedTask]] = float("inf"), FIRST_WAY, []
     for number in range(tries * len(sizes)):
-        if number >= SMALL_BATCHES * tries and number % tries == 0 and _late_min(inputs, best[1], near_min) <= 0:
+        if number >= SMALL_BATCHES * tries and number % tries == 0 and _late_min(inputs, best[2], near_min) <= 0:
             break
-        sized = replace(inputs, batch=sizes[number // tries])
-        timed_tasks = Walk(sized, Weights.of_try(number % tries), until).plan()
-        best = min(best, (_cost(inputs, timed_tasks, near_min), timed_tasks), key=lambda b: b[0])
+        way = Way(sizes[number // tries], number % tries)
+        timed_tasks = walked(inputs, way, until)
+        best = min(best, (_cost(inputs, timed_tasks, near_min), way, timed_tasks), key=lambda b: b[0])
         if progress is not None and not progress((number + 1) / (tries * len(sizes))):
             raise Cancelled
-    return best[1]
+    return best[1:]
 
 
 def _cost(inputs: HandInputs, plan: Sequence[TimedTask], near_min: float) -> float:

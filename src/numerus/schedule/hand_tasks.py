@@ -23,7 +23,8 @@ Touching = Mapping[str, Mapping[str, frozenset[str]]]
 class HandTask:
     """Minutes of hands on a group's chain, and how long it dries after. ``load``: what must be set up for it, in ``setup_min``,
     good for ``life_min``; ``phase``: begins when the group's earlier ones are dry; ``holds``: from the first to the last of
-    these the group is one of those at hand.
+    these the group is one of those at hand. ``device``: the one thing it needs beside hands (a tub, a lamp), busy ``busy_min`` on
+    when hands are done; ``urgent``: goes first when it is ready and no load is in hand.
     """
 
     group: str
@@ -36,6 +37,9 @@ class HandTask:
     life_min: float = 1e9
     phase: int = 0
     holds: bool = False
+    device: str = ""
+    busy_min: float = 0.0
+    urgent: bool = False
 
 
 @dataclass(frozen=True)
@@ -58,7 +62,8 @@ class TimedTask:
 class HandInputs:
     """``tasks``: in their order within each chain; groups in the order they are wanted. ``free_at``: before which a group cannot
     begin; ``after``: groups that must be through before; ``dry_at``: when chains worked on earlier are dry; ``batch``: how many groups
-    are begun together, at most twice as many are half done at a time, 0 for what suits.
+    are begun together, at most twice as many are half done at a time, 0 for what suits; ``usable``: hours in which devices can be
+    used that cannot always be, ``busy_until``: those in use already.
     """
 
     tasks: Sequence[HandTask]
@@ -68,6 +73,8 @@ class HandInputs:
     after: Mapping[str, Sequence[str]] = field(default_factory=dict)
     dry_at: Mapping[tuple[str, str], datetime] = field(default_factory=dict)
     batch: int = 0
+    usable: Mapping[str, Sequence[Window]] = field(default_factory=dict)
+    busy_until: Mapping[str, datetime] = field(default_factory=dict)
 
 
 def window_min(windows: Sequence[Window], until: datetime) -> float:

@@ -1,7 +1,7 @@
 """One plan of the hands, built forward.
 
-While the load in hand has a task that is ready, it goes on; then that load is taken up of whose time most is work, setting up and
-waiting for it to dry included. How much else counts is what ``Weights`` say.
+While the load in hand has a task that is ready, it goes on; then come urgent tasks; then that load is taken up of whose time most is
+work, setting up and waiting for it to dry included. How much else counts is what ``Weights`` say.
 """
 
 from __future__ import annotations
@@ -16,6 +16,7 @@ from numerus.errors import PlanError
 from numerus.schedule.hand_tasks import HandInputs, HandTask, TimedTask
 
 GOOD = ((0.1, 0.3, 0.5, 0.1), (1.0, 0.6, 0.5, 0.1), (1.0, 0.1, 0.3, 0.1), (1.0, 0.6, 0.3, 0.3), (0.6, 0.0, 0.3, 0.3))
+PUT_AWAY_MIN = 30.0  # (default) a longer break, and what stood ready has been put away
 _EPS = 1e-6
 
 
@@ -64,6 +65,7 @@ class Walk:
         self.free = {t.group: 0.0 for t in self.tasks}
         self.free |= {g: self._minutes(at) for g, at in inputs.free_at.items()}
         self._number_chains()
+        self._number_devices()
         self._chain_up()
         self.window, self.now = 0, self.windows[0][0]
         self.load: Hashable = None
@@ -90,6 +92,20 @@ class Walk:
         self.chains_of: dict[str, list[int]] = {}
         for (group, _), number in numbers.items():
             self.chains_of.setdefault(group, []).append(number)
+
+    def _number_devices(self) -> None:
+        """Until when each device is busy, by its number, and in which hours it can be used; the first is none at all."""
+        names = list(dict.fromkeys(["", *(t.device for t in self.tasks)]))
+        until, usable = self.inputs.busy_until, self.inputs.usable
+        self.busy = [self._minutes(until[name]) if name in until else 0.0 for name in names]
+        numbers = {name: n for n, name in enumerate(names)}
+        self.device = [numbers[t.device] for t in self.tasks]
+        self.usable = {
+            numbers[name]: [(self._minutes(w.start), self._minutes(w.end)) for w in windows]
+            for name, windows in usable.items()
+            if name in numbers
+        }
+        self.urgent = [i for i, t in enumerate(self.tasks) if t.urgent]
 
     def _chain_up(self) -> None:
         """What follows what: chains by group and phase, the time after each task, groups that wait for others."""
@@ -127,7 +143,19 @@ class Walk:
         self.heads.setdefault(self.tasks[index].load, set()).add(index)
 
     def _ready(self, index: int) -> float:
-        return max(self.free[self.tasks[index].group], *map(self.dry.__getitem__, self.near[index]))
+        return max(
+            self.free[self.tasks[index].group],
+            self.busy[self.device[index]],
+            *map(self.dry.__getitem__, self.near[index]),
+        )
+
+    def _usable_from(self, index: int, moment: float) -> float:
+        """The first moment from then on at which a task's device can be used for as long as the task takes."""
+        if self.device[index] not in self.usable:
+            return moment
+        minutes = self.tasks[index].minutes
+        starts = (max(a, moment) for a, b in self.usable[self.device[index]] if max(a, moment) + minutes <= b + _EPS)
+        return next(starts, float("inf"))
 
     def _may_hold(self, task: HandTask) -> bool:
         """Whether there is room for the group among those at hand."""
@@ -145,7 +173,7 @@ class Walk:
 
     def plan(self) -> list[TimedTask]:
         while any(self.heads.values()) and self.now < self.until:
-            if not (self._go_on() or self._take_up()):
+            if not (self._go_on() or self._do_urgent() or self._take_up()):
                 self._next_window()
         return self.done
 
@@ -163,10 +191,23 @@ class Walk:
         self._do(best, 0.0)
         return True
 
+    def _do_urgent(self) -> bool:
+        """What may not wait: the load in hand stays ready beside it."""
+        room = self._room_min() + _EPS
+        heads = (i for i in self.urgent if i in self.heads.get(self.tasks[i].load, ()))
+        best = self._best(i for i in heads if self.tasks[i].minutes <= room)
+        if best is not None:
+            self._do(best, 0.0)
+        return best is not None
+
     def _best(self, indices: Iterable[int]) -> int | None:
         """Of tasks that are ready, that with the longest way to go."""
         now = self.now + _EPS
-        ready = [i for i in indices if self._ready(i) <= now and self._may_hold(self.tasks[i])]
+        ready = [
+            i
+            for i in indices
+            if self._ready(i) <= now and self._usable_from(i, self.now) <= now and self._may_hold(self.tasks[i])
+        ]
         return max(ready, key=lambda i: (self._to_go(i), -self.rank[self.tasks[i].group]), default=None)
 
     def _to_go(self, index: int) -> float:
@@ -186,7 +227,7 @@ class Walk:
         self.now = offer.begin + offer.setup
         first = self._best(i for i in self.heads[load] if self.tasks[i].minutes <= self._room_min() + _EPS)
         assert first is not None
-        if offer.setup or load != self.load:
+        if (offer.setup or load != self.load) and not self.tasks[first].urgent:
             self.load, self.load_until = load, self.now + self.tasks[first].life_min
         self._do(first, offer.setup)
         return True
@@ -210,7 +251,7 @@ class Walk:
                 in_hand = load == self.load and max(at, ready) <= self.load_until
                 setup = 0.0 if in_hand else task.setup_min
                 at = self.now + setup
-            start = max(at, ready)
+            start = self._usable_from(index, max(at, ready))
             if start + task.minutes > self.windows[self.window][1] + _EPS:
                 continue
             begin = start - setup if begin < 0 else begin
@@ -228,6 +269,8 @@ class Walk:
         self.now = start + task.minutes
         dry = self.now + task.dries_min
         self.dry[self.near[index][0]] = dry
+        if self.device[index]:
+            self.busy[self.device[index]] = self.now + task.busy_min
         start_at = self.zero + timedelta(minutes=start)
         end_at = self.zero + timedelta(minutes=self.now)
         self.done.append(TimedTask(task, start_at, end_at, end_at + timedelta(minutes=task.dries_min), setup))
@@ -274,9 +317,12 @@ class Walk:
                     self._open_phase(other)
 
     def _next_window(self) -> None:
-        """What stood ready is put away for the evening."""
+        """On to the next hours; after more than a short break what stood ready has been put away."""
         self.window += 1
         if self.window >= len(self.windows):
             words = "The evenings planned do not hold all of this."
             raise PlanError("no-time", words, "Set more hobby time aside, or paint fewer together.")
-        self.now, self.load = self.windows[self.window][0], None
+        begins = self.windows[self.window][0]
+        if begins - self.windows[self.window - 1][1] > PUT_AWAY_MIN:
+            self.load = None
+        self.now = begins

@@ -13,7 +13,8 @@ from PyQt6.QtWidgets import QFileDialog, QWidget
 from numerus.desk.session import Session
 from numerus.errors import BookError
 from numerus.post.cautions import DEFER
-from numerus.progress.next_tasks import Task, TaskList
+from numerus.progress.planning.next_tasks import TaskList
+from numerus.progress.planning.task_kinds import Task
 
 SIZES_PT = (10, 9, 8, 7, 6, 5)
 

@@ -11,8 +11,8 @@ from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.errors import PlanError
 from numerus.post.cautions import DEFER
-from numerus.progress.next_tasks import Task
 from numerus.progress.painting.painting_line import Wet
+from numerus.progress.planning.task_kinds import Task
 from numerus.words import span
 
 FULL_PX, RAIL_PX = 288, 36

@@ -116,7 +116,9 @@ USUAL_FINISH = (
 
 @dataclass(frozen=True)
 class Scheme:
-    """The recipes of an army, in the order zones are worked: inside out, messiest first."""
+    """The recipes of an army, in the order zones are worked: inside out, messiest first. ``prime_school``: how the primer goes on,
+    one of paint.priming.SCHOOLS; ``prime_minutes`` a usual figure takes by airbrush.
+    """
 
     id: str
     name: str
@@ -125,6 +127,7 @@ class Scheme:
     prime_minutes: float = 3.0
     prime_dries_min: float = 30.0
     finish: tuple[FinishStep, ...] = USUAL_FINISH
+    prime_school: str = "airbrush"
 
     def on_figure(self, number: int) -> Scheme:
         """The scheme with every recipe as the figure of that number wears it."""

@@ -6,7 +6,7 @@ from numerus.desk.answers import Answers
 from numerus.domain.parts import Part
 from numerus.domain.printing.plates import Plate
 from numerus.printing.runs.run_records import RunRecord
-from numerus.progress.next_tasks import parts_come_out
+from numerus.progress.planning.task_kinds import parts_come_out
 
 
 class PlateStepsState:

@@ -34,7 +34,7 @@ from numerus.post.washing.wash_ways import Way, WetPlate, advised
 from numerus.post.washing.wet_film import USUAL_DRAIN_MIN, film_words
 from numerus.printing.runs.run_records import RunRecord
 from numerus.progress.done_facts import step
-from numerus.progress.next_tasks import parts_come_out
+from numerus.progress.planning.task_kinds import parts_come_out
 from numerus.progress.printing.planned_runs import next_runs
 
 MOST_TOLD, MOST_KNOWN = 2, 500  # hollow parts told in the line; shapes of which a book keeps how they run empty

@@ -14,7 +14,8 @@ from numerus.domain.painting.zones import UNNAMED, Zone
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import ml_text, paint_needed_ml, shopping
 from numerus.progress.done_facts import shared_out
-from numerus.progress.next_tasks import BATCH_MOST, paint_batch
+from numerus.progress.planning.next_tasks import paint_batch
+from numerus.progress.planning.task_kinds import BATCH_MOST
 from numerus.progress.standing import FigureStanding
 from numerus.surface.zones import ZonedMesh
 

@@ -12,7 +12,6 @@ from numerus.errors import NumerusError, Progress
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, mix_words
 from numerus.progress.done_facts import step
-from numerus.progress.next_tasks import BATCH_MOST, block_drops, paint_batch
 from numerus.progress.painting.painting_line import (
     PaintBlock,
     TimedStroke,
@@ -24,6 +23,8 @@ from numerus.progress.painting.painting_line import (
     used_drying_min,
     wet_beside,
 )
+from numerus.progress.planning.next_tasks import paint_batch
+from numerus.progress.planning.task_kinds import BATCH_MOST, block_drops
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.hand_tasks import hands_bound_min, window_min

@@ -1,0 +1,258 @@
+"""What the hands have left to do, as tasks: from the screen and wet plates to the last finishing step, strokes of the whole army between.
+
+Every figure is a group of tasks; so is each plate that is not cured yet, and what is done of a figure at the screen. A figure waits for
+its plates and for the screen. Plates come off and go on at the hours of the watch bill, which take their minutes of any evening
+they fall into.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Iterable, Mapping, Sequence
+from contextlib import suppress
+from dataclasses import dataclass, replace
+from datetime import datetime, timedelta
+from itertools import zip_longest
+
+from numerus.domain.army import Army
+from numerus.domain.journal import Fact
+from numerus.domain.plans import Plans
+from numerus.domain.stages import NUMBER
+from numerus.errors import PlanError
+from numerus.kit.builds import printed_slots
+from numerus.paint.figure.touching import Between
+from numerus.paint.priming import prime_setup_min
+from numerus.paint.rack.pots import rack_of
+from numerus.paint.scheme import Stroke
+from numerus.paint.weather import Air
+from numerus.post.curing.cure import lamp_min
+from numerus.post.washing.wash import DRY_MIN, TUB_MIN
+from numerus.progress.pace.rates import Rate, rates_of
+from numerus.progress.painting.painting_line import (
+    NOT_LOOKED_AT,
+    StrokeOf,
+    still_wet,
+    stroke_tasks,
+    strokes_by_figure,
+    touching_by_figure,
+)
+from numerus.progress.printing.planned_runs import busy_until, next_runs
+from numerus.progress.standing import FigureStanding, Standing
+from numerus.progress.stores import estimates
+from numerus.progress.washing import AS_USUAL, Washing
+from numerus.progress.work import GROUP_OF, LIFT_PLATE_MIN, START_RUN_MIN, figure_hands
+from numerus.schedule.attendance import Window, hobby_windows
+from numerus.schedule.hand_tasks import HandInputs, HandTask, Touching
+from numerus.schedule.run_queue import ScheduledRun
+from numerus.schedule.wet_work import loads
+
+GLUE_MIN = 12 * 60.0  # (default) glue and putty cure overnight
+BUILDING, PRIMING, FINISHING = 0, 1, 90
+UNPLATED_DAYS = 3.0  # (default) after the last planned run, for what lies on no plate yet
+HORIZON_DAYS = 400
+MOST_PIECE_MIN = 20.0  # what can be put down half way is, so that it fits into an evening
+TUB, LAMP, OUTDOORS = "tub", "lamp", "outdoors"
+LIFT, WASH, CURE, START, BUILD, PRIME = "lift", "wash", "cure", "start", "build", "prime"
+SCREEN = "sort", "pose", "plate"
+ALL_KNOWN: Sequence[Air] = ()
+"""No air was told: any hour is taken to be fit."""
+
+
+@dataclass(frozen=True)
+class Appointment:
+    """A plate put on (``START``) or taken off (``LIFT``) at an hour of the watch bill."""
+
+    plate_id: str
+    machine_id: str
+    kind: str
+    start: datetime
+    end: datetime
+
+
+@dataclass(frozen=True, eq=False)
+class ToDo:
+    """``inputs`` for a plan of the hands, ``evenings`` before plates took their minutes out of them, ``appointments`` in order;
+    ``guessed``: figures of which something lies on no plate, so that when they come is a default; ``strokes`` asked of each
+    figure; ``runs``: of the watch bill, by plate.
+    """
+
+    inputs: HandInputs
+    evenings: tuple[Window, ...]
+    appointments: tuple[Appointment, ...]
+    guessed: frozenset[str]
+    strokes: Mapping[StrokeOf, Stroke]
+    runs: Mapping[str, ScheduledRun]
+
+    @property
+    def touching(self) -> Touching:
+        return self.inputs.touching
+
+
+def to_do(
+    plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, between: Between = NOT_LOOKED_AT,
+    washing: Washing = AS_USUAL, airs: Sequence[Air] = ALL_KNOWN,
+) -> ToDo:  # fmt: skip
+    """All of it. ``airs``: the coming hours, as far as they were told. Raises PlanError where there is no army or no time."""
+    if plans.army is None:
+        raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
+    evenings = hobby_windows(plans.army, now, HORIZON_DAYS)
+    if not evenings:
+        raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
+    figures = [f for f in standing.figures.values() if f.stage != "ready"]
+    rate, runs = rates_of(plans, facts), _scheduled(plans, standing, now)
+    plates = _plates_to_come(plans, standing, now, runs)
+    strokes = strokes_by_figure(figures)
+    tasks = [t for p, c in plates.items() for t in _plate_tasks(plans, plans.army, p, c, rate, washing)]
+    tasks += [t for f in figures for t in (*_screen_tasks(f, plans, rate), *_figure_tasks(f, plans, rate))]
+    after, guessed = _waits(figures, standing, plates)
+    free_at = {_plate_group(plate): coming.off for plate, coming in plates.items()}
+    last = max((coming.off for coming in plates.values()), default=now)
+    free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
+    appointments = _appointments(plates)
+    inputs = HandInputs(
+        tasks, _without(evenings, appointments), touching_by_figure(figures, plans, between), free_at, after,
+        still_wet(facts, strokes, now), usable={OUTDOORS: fit_hours(airs, now)} if airs else {},
+    )  # fmt: skip
+    return ToDo(inputs, tuple(evenings), tuple(appointments), frozenset(guessed), strokes, runs)
+
+
+def fit_hours(airs: Sequence[Air], now: datetime) -> list[Window]:
+    """When a can may be used outdoors: hours fit by the air that was told, and all after it."""
+    spans = [
+        Window(a.at, b.at if b else a.at + timedelta(hours=1)) for a, b in zip_longest(airs, airs[1:]) if a.fit_to_spray
+    ]
+    joined: list[Window] = []
+    for span in spans:
+        joins = joined and joined[-1].end == span.start
+        joined = [*joined[:-1], Window(joined[-1].start, span.end)] if joins else [*joined, span]
+    return [*joined, Window(airs[-1].at + timedelta(hours=1), now + timedelta(days=HORIZON_DAYS))]
+
+
+@dataclass(frozen=True)
+class _Coming:
+    """A plate not cured yet: the state of its run, "" before it has begun; when it comes off, and when it begins if it has not."""
+
+    machine_id: str
+    state: str
+    off: datetime
+    begins: datetime | None = None
+
+
+def _scheduled(plans: Plans, standing: Standing, now: datetime) -> dict[str, ScheduledRun]:
+    """The watch bill by plate; empty where nobody is ever home, as the bill says itself."""
+    with suppress(PlanError):
+        return {s.plate.id: s for s in next_runs(plans, standing, now).scheduled_runs}
+    return {}
+
+
+def _plates_to_come(
+    plans: Plans, standing: Standing, now: datetime, runs: Mapping[str, ScheduledRun]
+) -> dict[str, _Coming]:
+    """Plates that are not cured yet, by id."""
+    ends = busy_until(plans, standing, now, estimates(plans, standing).factors)
+    coming: dict[str, _Coming] = {}
+    for run in standing.runs.values():
+        if run.state in ("printing", "hanging", "printed", "washed") and run.plate_id in plans.plates:
+            off = ends.get(run.machine_id, now) if run.state == "printing" else now
+            coming[run.plate_id] = _Coming(run.machine_id, run.state, off)
+    return coming | {plate: _Coming(s.machine_id, "", s.taken_off, s.start) for plate, s in runs.items()}
+
+
+def _appointments(plates: Mapping[str, _Coming]) -> list[Appointment]:
+    """Of plates that are still to come off; one that hangs already is lifted when hands are free."""
+    made = []
+    for plate, coming in plates.items():
+        wanted = [(START, coming.begins, START_RUN_MIN)] if coming.begins else []
+        wanted += [(LIFT, coming.off, LIFT_PLATE_MIN)] if coming.state in ("", "printing") else []
+        made += [Appointment(plate, coming.machine_id, k, at, at + timedelta(minutes=m)) for k, at, m in wanted if at]
+    return sorted(made, key=lambda a: a.start)
+
+
+def _without(windows: Sequence[Window], appointments: Sequence[Appointment]) -> list[Window]:
+    """What appointments leave of the evenings."""
+    left: list[Window] = []
+    for window in windows:
+        at = window.start
+        for taken in (a for a in appointments if a.start < window.end and a.end > window.start):
+            if taken.start > at:
+                left.append(Window(at, taken.start))
+            at = max(at, taken.end)
+        if at < window.end:
+            left.append(Window(at, window.end))
+    return left
+
+
+def _plate_group(plate: str) -> str:
+    return f"plate {plate}"
+
+
+def _screen_group(figure_id: str) -> str:
+    return f"screen {figure_id}"
+
+
+def _plate_tasks(
+    plans: Plans, army: Army, plate_id: str, coming: _Coming, rate: Mapping[str, Rate], washing: Washing
+) -> list[HandTask]:
+    """Off, through the baths, supports off and under the lamp, as far as it is not done."""
+    group, plate, tasks = _plate_group(plate_id), plans.plates[plate_id], list[HandTask]()
+    factor = rate["wash and cure"].factor
+    wash_min, off_min = (m * factor for m in washing.plate_hands_min(plans, plate))
+    if coming.state == "hanging":
+        tasks.append(HandTask(group, "wet", f"{plate_id}/{LIFT}", LIFT_PLATE_MIN, urgent=True))
+    if coming.state != "washed":
+        tub = TUB_MIN * loads(plate, army.tub_parts)
+        washed = HandTask(group, "wet", f"{plate_id}/{WASH}", wash_min, tub + DRY_MIN, urgent=True)
+        tasks.append(replace(washed, device=TUB, busy_min=tub))
+    lit = lamp_min(plans.resin.dose_j_per_cm2) * loads(plate, army.lamp_parts)
+    *pieces, last = _in_pieces(HandTask(group, "wet", f"{plate_id}/{CURE}", off_min, lit, urgent=True))
+    return [*tasks, *pieces, replace(last, device=LAMP, busy_min=lit)]
+
+
+def _in_pieces(task: HandTask) -> list[HandTask]:
+    many = max(int(-(-task.minutes // MOST_PIECE_MIN)), 1)
+    pieces = [replace(task, minutes=task.minutes / many, dries_min=0.0)] * (many - 1)
+    return [*pieces, replace(task, minutes=task.minutes / many)]
+
+
+def _screen_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> list[HandTask]:
+    """Sorting, posing and plating, one after another."""
+    hands, group = figure_hands(figure, plans, rate), _screen_group(figure.figure.id)
+    wanted = [(stage, hands.get(stage, 0.0)) for stage in SCREEN if figure.number <= NUMBER["plate"]]
+    return [HandTask(group, "screen", stage, minutes, load=("screen", stage)) for stage, minutes in wanted if minutes]
+
+
+def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> list[HandTask]:
+    """From building to the last finishing step, as far as it is not done."""
+    scheme, own, tasks = plans.scheme_of(figure.unit.id), figure.figure.id, list[HandTask]()
+    hands = figure_hands(figure, plans, rate)
+    if BUILD in hands:
+        glued = GLUE_MIN if len(figure.figure.build) > 1 else 0.0
+        tasks += _in_pieces(HandTask(own, "", BUILD, hands[BUILD], glued, BUILD, phase=BUILDING))
+    if scheme is not None and PRIME in hands:
+        primed = HandTask(own, "", PRIME, hands[PRIME], scheme.prime_dries_min, phase=PRIMING)
+        load, outdoors = (PRIME, scheme.id), OUTDOORS if scheme.prime_school == "can" else ""
+        tasks.append(replace(primed, load=load, setup_min=prime_setup_min(scheme), device=outdoors))
+    tasks += stroke_tasks([figure], rack_of(plans), rate["paint"])
+    for step in figure.finish_left:
+        minutes = figure.finish_min(step) * rate[GROUP_OF["finish"]].factor
+        tasks.append(HandTask(own, "", step.id, minutes, step.dries_min, step.id, phase=FINISHING))
+    return tasks
+
+
+def _waits(
+    figures: Sequence[FigureStanding], standing: Standing, plates: Iterable[str]
+) -> tuple[dict[str, list[str]], set[str]]:
+    """The plates and the work at the screen each figure waits for, and figures of which something lies on no plate."""
+    after: dict[str, list[str]] = {}
+    guessed, coming = set(), set(plates)
+    for figure in (f for f in figures if f.number < NUMBER["prime"]):
+        own = figure.figure.id
+        after[own] = [_screen_group(own)]
+        for slot in printed_slots(figure.figure):
+            copy = standing.copies.get((own, slot))
+            if copy is not None and copy.plate_id in coming and copy.state != "cured":
+                after[own].append(_plate_group(copy.plate_id))
+            elif copy is None or copy.state == "owed":
+                guessed.add(own)
+        if figure.stage in SCREEN:
+            guessed.add(own)
+    return after, guessed
