@@ -50,6 +50,11 @@ class PaintBlock:
         return self.strokes[0].start
 
     @property
+    def begun(self) -> datetime:
+        """When hands are first busy with it."""
+        return self.start - timedelta(minutes=self.setup_min)
+
+    @property
     def end(self) -> datetime:
         return self.strokes[-1].end
 

@@ -40,7 +40,7 @@ from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing
 from numerus.progress.work import GROUP_OF, LIFT_PLATE_MIN, START_RUN_MIN, figure_hands
-from numerus.schedule.attendance import Window, hobby_windows
+from numerus.schedule.attendance import Window, hobby_windows, hours_of
 from numerus.schedule.hand_tasks import HandInputs, HandTask, Touching
 from numerus.schedule.run_queue import ScheduledRun
 from numerus.schedule.wet_work import loads
@@ -99,15 +99,15 @@ def to_do(
         raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
     figures = [f for f in standing.figures.values() if f.stage != "ready"]
     rate, runs = rates_of(plans, facts), _scheduled(plans, standing, now)
-    plates = _plates_to_come(plans, standing, now, runs)
+    plates = _plates_to_come(plans, plans.army, standing, now, runs)
     strokes = strokes_by_figure(figures)
     tasks = [t for p, c in plates.items() for t in _plate_tasks(plans, plans.army, p, c, rate, washing)]
     tasks += [t for f in figures for t in (*_screen_tasks(f, plans, rate), *_figure_tasks(f, plans, rate))]
     after, guessed = _waits(figures, standing, plates)
-    free_at = {_plate_group(plate): coming.off for plate, coming in plates.items()}
+    appointments = _appointments(plates)
+    free_at = {_plate_group(a.plate_id): a.end for a in appointments if a.kind == LIFT}
     last = max((coming.off for coming in plates.values()), default=now)
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
-    appointments = _appointments(plates)
     inputs = HandInputs(
         tasks, _without(evenings, appointments), touching_by_figure(figures, plans, between), free_at, after,
         still_wet(facts, strokes, now), usable={OUTDOORS: fit_hours(airs, now)} if airs else {},
@@ -145,25 +145,33 @@ def _scheduled(plans: Plans, standing: Standing, now: datetime) -> dict[str, Sch
 
 
 def _plates_to_come(
-    plans: Plans, standing: Standing, now: datetime, runs: Mapping[str, ScheduledRun]
+    plans: Plans, army: Army, standing: Standing, now: datetime, runs: Mapping[str, ScheduledRun]
 ) -> dict[str, _Coming]:
-    """Plates that are not cured yet, by id."""
+    """Plates that are not cured yet, by id; one that prints comes off when somebody is there, if ever anybody is."""
+    hours = hours_of(army, now)
     ends = busy_until(plans, standing, now, estimates(plans, standing).factors)
     coming: dict[str, _Coming] = {}
     for run in standing.runs.values():
         if run.state in ("printing", "hanging", "printed", "washed") and run.plate_id in plans.plates:
             off = ends.get(run.machine_id, now) if run.state == "printing" else now
+            off = hours.next(off) if hours.windows else off
             coming[run.plate_id] = _Coming(run.machine_id, run.state, off)
     return coming | {plate: _Coming(s.machine_id, "", s.taken_off, s.start) for plate, s in runs.items()}
 
 
 def _appointments(plates: Mapping[str, _Coming]) -> list[Appointment]:
-    """Of plates that are still to come off; one that hangs already is lifted when hands are free."""
-    made = []
+    """Plates on and off, one after another on each machine: what hangs is lifted before the next is put on."""
+    wanted: list[tuple[datetime, str, str, str, float]] = []
     for plate, coming in plates.items():
-        wanted = [(START, coming.begins, START_RUN_MIN)] if coming.begins else []
-        wanted += [(LIFT, coming.off, LIFT_PLATE_MIN)] if coming.state in ("", "printing") else []
-        made += [Appointment(plate, coming.machine_id, k, at, at + timedelta(minutes=m)) for k, at, m in wanted if at]
+        if coming.begins:
+            wanted.append((coming.begins, START, plate, coming.machine_id, START_RUN_MIN))
+        if coming.state in ("", "printing", "hanging"):
+            wanted.append((coming.off, LIFT, plate, coming.machine_id, LIFT_PLATE_MIN))
+    made, free = list[Appointment](), dict[str, datetime]()
+    for at, kind, plate, machine, minutes in sorted(wanted):
+        start = max(at, free.get(machine, at))
+        free[machine] = start + timedelta(minutes=minutes)
+        made.append(Appointment(plate, machine, kind, start, free[machine]))
     return sorted(made, key=lambda a: a.start)
 
 
@@ -192,12 +200,10 @@ def _screen_group(figure_id: str) -> str:
 def _plate_tasks(
     plans: Plans, army: Army, plate_id: str, coming: _Coming, rate: Mapping[str, Rate], washing: Washing
 ) -> list[HandTask]:
-    """Off, through the baths, supports off and under the lamp, as far as it is not done."""
+    """Through the baths, supports off and under the lamp, as far as it is not done."""
     group, plate, tasks = _plate_group(plate_id), plans.plates[plate_id], list[HandTask]()
     factor = rate["wash and cure"].factor
     wash_min, off_min = (m * factor for m in washing.plate_hands_min(plans, plate))
-    if coming.state == "hanging":
-        tasks.append(HandTask(group, "wet", f"{plate_id}/{LIFT}", LIFT_PLATE_MIN, urgent=True))
     if coming.state != "washed":
         tub = TUB_MIN * loads(plate, army.tub_parts)
         washed = HandTask(group, "wet", f"{plate_id}/{WASH}", wash_min, tub + DRY_MIN, urgent=True)

@@ -23,13 +23,15 @@ from numerus.progress.planning.bench_plan import tonight
 from numerus.progress.planning.bench_tasks import (
     ALL_KNOWN,
     BUILD,
+    CURE,
     LIFT,
     PRIME,
-    SCREEN,
+    WASH,
     Appointment,
     ToDo,
     to_do,
 )
+from numerus.progress.planning.evening_pieces import work_kind
 from numerus.progress.planning.task_kinds import BATCH_MOST, Task
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.washing import AS_USUAL, Washing
@@ -109,7 +111,10 @@ class _Evening:
 
     def by_the_clock(self, window: Window) -> Iterator[Task]:
         """Plates that come off and go on until the evening ends."""
+        hanging = {r.plate_id for r in self.standing.runs.values() if r.state == "hanging"}
         for one in (a for a in self.work.appointments if a.start <= window.end):
+            if one.kind == LIFT and one.plate_id in hanging:
+                continue  # it is among what is wet
             if one.kind == LIFT:
                 yield kinds.coming_off_task(self.plans, self.plans.plates[one.plate_id], one.machine_id, one.start)
             elif self._is_free(one):
@@ -146,21 +151,14 @@ class _Evening:
     def _others(self, timed: Sequence[TimedTask], pieces: Sequence[TimedTask], seen: set[object]) -> Iterator[Task]:
         """Each kind of work once: all of a unit's figures that come to it this evening together."""
         for piece in pieces:
-            kind = self._kind(piece)
+            kind = work_kind(piece, self.standing)
             if kind not in seen:
                 seen.add(kind)
-                same = [t for t in timed if self._kind(t) == kind]
+                same = [t for t in timed if work_kind(t, self.standing) == kind]
                 yield from self._task(piece, same)
 
-    def _kind(self, piece: TimedTask) -> tuple[str, ...]:
-        """What is one order: a figure built, a step on a unit, a stage at the screen, a plate's turn."""
-        key, figure = piece.task.key, self.standing.figures.get(piece.task.group)
-        if figure is None:
-            return ("screen", key) if key in SCREEN else ("plate", key)
-        return (BUILD, figure.figure.id) if key == BUILD else ("unit", key, figure.unit.id)
-
     def _task(self, piece: TimedTask, same: Sequence[TimedTask]) -> Iterator[Task]:
-        kind, key = self._kind(piece), piece.task.key
+        kind, key = work_kind(piece, self.standing), piece.task.key
         if kind[0] == "screen":
             own = [self.standing.figures[t.task.group.partition(" ")[2]] for t in same]
             yield replace(kinds.screen_task(key, own, sum(t.task.minutes for t in same)), start=piece.start)
@@ -173,8 +171,7 @@ class _Evening:
         """Of plates that are not there yet; for those that are, there is an order already."""
         plate_id, _, bench = piece.task.key.rpartition("/")
         state = next((r.state for r in self.standing.runs.values() if r.plate_id == plate_id), "")
-        there = {"hanging": LIFT, "printed": "wash", "washed": "cure"}.get(state)
-        if bench != LIFT and bench != there:
+        if bench != {"printed": WASH, "washed": CURE}.get(state):
             minutes = sum(t.task.minutes for t in same)
             yield kinds.coming_task(self.plans.plates[plate_id], bench, piece.start, minutes)
 

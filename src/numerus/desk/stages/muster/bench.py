@@ -18,6 +18,7 @@ from PyQt6.QtWidgets import (
 )
 
 from numerus.desk.context import Context
+from numerus.desk.stages.muster.evenings_page import EveningsPage
 from numerus.desk.stages.muster.forecast_pictures import Levers, Movers, Outcomes, UnitsTable
 from numerus.desk.stages.muster.state import DAYS, DayWords, MusterState, WeekWords
 from numerus.desk.widgets.bench import Bench
@@ -36,7 +37,7 @@ class MusterBench(Bench):
         self.state = MusterState(context.session.answers)
         super().__init__(context)
         self.title.setText("Will it be ready?")
-        for number, words in enumerate(("Forecast", "Units", "Week")):
+        for number, words in enumerate(("Forecast", "Evenings", "Units", "Week")):
             tab = self.add_button(words, lambda n=number: self.show_tab(n), "tab")
             tab.setCheckable(True)
             tab.setAutoExclusive(True)
@@ -62,12 +63,15 @@ class MusterBench(Bench):
         forecast.setStretch(3, 3)
         forecast.setStretch(5, 4)
         self.tabs.addWidget(panel(forecast, "bench"))
+        self.evenings = EveningsPage(self.context)
+        self.tabs.addWidget(self.evenings)
         self.tabs.addWidget(panel(self._units_page(), "bench"))
         self.tabs.addWidget(panel(self._week_page(), "bench"))
         return column(self.tabs, gap=0)
 
     def show_tab(self, number: int) -> None:
         self.tabs.setCurrentIndex(number)
+        self.evenings.refresh()
 
     def _units_page(self) -> QBoxLayout:
         self.table = QTableWidget(0, 6)
@@ -180,6 +184,7 @@ class MusterBench(Bench):
         self.show_full()
         self.trouble.setText(self.state.trouble)
         self.trouble.setVisible(bool(self.state.trouble))
+        self.evenings.refresh()
         self._fill_units()
         self._fill_week()
         for picture in self.tabs.widget(0).findChildren(Outcomes) + self.tabs.widget(0).findChildren(UnitsTable):

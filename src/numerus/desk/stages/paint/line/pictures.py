@@ -124,7 +124,7 @@ class EveningChart(StatedDrawing[LineState]):
         blocks = self.state.tonight if self.state else []
         if self.state is None or not blocks:
             return
-        start = blocks[0].start - timedelta(minutes=blocks[0].setup_min)
+        start = blocks[0].begun
         minutes = max((max(b.end for b in blocks) - start).total_seconds() / 60, 20) * 1.02
         wide = self.width() - LEFT_PX - 8
 
@@ -156,7 +156,7 @@ class EveningChart(StatedDrawing[LineState]):
             at += timedelta(minutes=every)
 
     def _block(self, painter: QPainter, state: LineState, block: PaintBlock, x_of: XOf) -> None:
-        begun = x_of(block.start - timedelta(minutes=block.setup_min))
+        begun = x_of(block.begun)
         x0, x1 = x_of(block.start), x_of(block.end)
         colour = state.colour(block)
         painter.fillRect(

@@ -1,0 +1,101 @@
+"""The evenings of the one plan: what each holds, plates and devices in it, and the orders that are its first."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from datetime import datetime, timedelta
+from itertools import pairwise
+
+import pytest
+
+from helpers import EVENING
+from numerus.book.book import Book
+from numerus.domain.clock import later
+from numerus.paint.weather import Air
+from numerus.progress.planning.bench_plan import BenchPlan, bench_plan, planned, tonight
+from numerus.progress.planning.bench_tasks import LAMP, LIFT, OUTDOORS, PRIME, START, TUB, fit_hours, to_do
+from numerus.progress.planning.evening_pieces import pieces
+from numerus.progress.planning.next_tasks import orders_of
+from numerus.progress.standing import standing
+from numerus.progress.washing import AS_USUAL
+
+
+@pytest.fixture
+def plan(demo: Book) -> BenchPlan:
+    found = standing(demo.plans, demo.history)
+    return bench_plan(demo.plans, demo.history.facts, found, EVENING)
+
+
+def test_evenings_hold_the_whole_plan_and_no_more_than_there_is_time(demo: Book, plan: BenchPlan) -> None:
+    """Every task lies in one of them; hands, set-ups and plates of none take longer than it is."""
+    evenings = plan.evenings()
+    assert [t for e in evenings for t in e.tasks] == list(plan.tasks)
+    assert all(e.hands_min <= e.window.minutes + 1e-6 for e in evenings)
+    found = standing(demo.plans, demo.history)
+    for evening in evenings:
+        listed = pieces(evening, demo.plans, found, plan.to_do)
+        assert sum(p.minutes for p in listed) == pytest.approx(evening.hands_min, abs=0.2)
+        assert all(a.end <= b.start + timedelta(seconds=1) for a, b in pairwise(listed))
+        assert all(p.title and p.why for p in listed)
+
+
+def test_a_tub_and_a_lamp_hold_one_plate_at_a_time(plan: BenchPlan) -> None:
+    """While one is in use nothing else goes in, whichever plate it is of."""
+    for device in (TUB, LAMP):
+        own = [t for t in plan.tasks if t.task.device == device]
+        assert len(own) >= 3
+        assert all(b.start >= a.end + timedelta(minutes=a.task.busy_min) for a, b in pairwise(own))
+
+
+def test_a_plate_is_lifted_before_the_next_is_put_on(plan: BenchPlan) -> None:
+    """On each machine in turn, also where one hangs now; nothing is washed before it is off."""
+    by_machine: dict[str, list[str]] = {}
+    for one in plan.to_do.appointments:
+        by_machine.setdefault(one.machine_id, []).append(one.kind)
+    hanging = [kinds for kinds in by_machine.values() if kinds[0] == LIFT]
+    assert hanging and all(a != b for kinds in by_machine.values() for a, b in pairwise(kinds))
+    off = {a.plate_id: a.end for a in plan.to_do.appointments if a.kind == LIFT}
+    washed = {t.task.key.removesuffix("/wash"): t.start for t in plan.tasks if t.task.key.endswith("/wash")}
+    assert all(washed[plate] >= end for plate, end in off.items() if plate in washed)
+    assert any(a.kind == START for a in plan.to_do.appointments)
+
+
+def test_what_is_washed_already_is_not_washed_again(demo: Book, plan: BenchPlan) -> None:
+    """Only what is left of a plate's way is planned."""
+    found = standing(demo.plans, demo.history)
+    run = next(r for r in found.runs.values() if r.state == "printed")
+    washed = replace(found, runs={**found.runs, run.run_id: replace(run, washed=True)})
+    keys = {t.key for t in to_do(demo.plans, demo.history.facts, washed, EVENING).inputs.tasks}
+    assert f"{run.plate_id}/wash" not in keys and f"{run.plate_id}/cure" in keys
+    assert f"{run.plate_id}/wash" in {t.task.key for t in plan.tasks}
+
+
+def test_the_orders_are_the_plan_s_first_evening(demo: Book) -> None:
+    """By the way it was found: every order of hands is a task of that evening, and the other way round."""
+    found = standing(demo.plans, demo.history)
+    work = to_do(demo.plans, demo.history.facts, found, EVENING)
+    plan = planned(work)
+    first = plan.evenings()[0]
+    assert tonight(work, plan.way, first.window.end) == list(first.tasks)
+    listed = orders_of(work, demo.plans, found, EVENING, AS_USUAL, plan.way)
+    assert listed.work_min == pytest.approx(first.hands_min)
+    done = {(f.event.stage, figure) for t in listed.listed for f in t.facts for figure in f.figures}  # type: ignore[union-attr]
+    built = {("build", t.task.group) for t in first.tasks if t.task.key == "build"}
+    assert built and built <= done
+
+
+def test_a_can_waits_for_air_that_was_told(demo: Book) -> None:
+    """By airbrush it does not; the air of hours nobody told is taken to be fit."""
+    found, scheme = standing(demo.plans, demo.history), demo.plans.scheme
+    assert scheme is not None
+    wet = [Air(EVENING + timedelta(hours=h), 8.0, 90.0, 2.0) for h in range(0, 72)]
+    fine = [Air(wet[-1].at + timedelta(hours=h), 18.0, 50.0, 1.0) for h in range(1, 4)]
+    for school, waits in (("can", True), ("airbrush", False)):
+        plans = replace(demo.plans, schemes={**demo.plans.schemes, scheme.id: replace(scheme, prime_school=school)})
+        plan = bench_plan(plans, demo.history.facts, found, EVENING, airs=[*wet, *fine])
+        primed = [t for t in plan.tasks if t.task.key == PRIME]
+        assert (min(t.start for t in primed) >= fine[0].at) == waits
+        assert all((t.task.device == OUTDOORS) == waits for t in primed)
+    hours = fit_hours([*wet, *fine], EVENING)
+    assert hours[0].start == fine[0].at and hours[-1].start == later(fine[-1].at, 60, "") and len(hours) == 2
+    assert datetime.max > hours[-1].end > EVENING + timedelta(days=300)
