@@ -19,6 +19,7 @@ from numerus.desk.stages.paint.line.page import LinePage
 from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, WAITING, next_dry
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import Fact, StepDone
+from numerus.progress.planning.bench_plan import planned
 
 
 def line_of(window: MainWindow) -> LinePage:
@@ -197,3 +198,23 @@ def test_an_order_on_wet_paint_is_ticked_twice(timed: MainWindow, clock: Clock) 
     assert len(strokes(timed)) == before and "is wet until" in timed.errors.message.text()
     timed.orders._do(order)
     assert len(strokes(timed)) == before + len(order.facts)
+
+
+def test_all_units_are_painted_between_all_other_work(timed: MainWindow) -> None:
+    """The strokes are those of the plan of the evenings, of every unit; one unit again is its own line; a press goes on."""
+    line = line_of(timed)
+    alone = [timed_stroke for _, timed_stroke in line.state.upcoming]
+    line.across.click()
+    state, plans = line.state, timed.session.plans
+    assert timed.benches["paint"].title.text() == "Paint: all units"
+    assert {plans.figures[s.figure_id].unit_id for _, s in state.upcoming} == set(plans.units)
+    plan = planned(timed.session.answers.to_do)
+    assert [(s.figure_id, s.stroke.key, s.start) for _, s in state.upcoming] == [
+        (t.task.group, t.task.key, t.start) for t in plan.strokes
+    ]
+    assert "pots opened for" in line.sentence.text()
+    line.press(), line.press()
+    assert state.phase in (SETTING_UP, PAINTING)
+    line.pause()
+    line.across.click()
+    assert [s for _, s in line.state.upcoming] == alone

@@ -79,6 +79,7 @@ class PaintBench(Bench):
         self.zones = ZonesPage(self.context, self.renderer, self.with_meshes)
         self.zones.told.connect(lambda words: self._told(ZONES, words))
         self.line.told.connect(lambda words: self._told(LINE, words))
+        self.line.turned.connect(self.refresh)
         self.schools = SchoolsPage(self.context, built, self.with_meshes)
         self.value = ValuePage(self.context, built, self.with_meshes)
         self.looks = LooksPage(self.context, built, self.with_meshes)
@@ -139,5 +140,7 @@ class PaintBench(Bench):
         page = self.pages[self.page]
         self.stack.setCurrentWidget(page)
         page.refresh()
-        self.title.setText(f"Paint: {self.figure.heading}" if self.page in (FIGURE, LINE) else self.page)
+        across = self.page == LINE and self.line.state.across
+        heading = "all units" if across else self.figure.heading
+        self.title.setText(f"Paint: {heading}" if self.page in (FIGURE, LINE) else self.page)
         self.subtitle.setText(page.summary)

@@ -27,9 +27,11 @@ SECOND_MS = 1000
 
 
 class LinePage(QWidget):
-    """``with_meshes``: does something once the meshes of parts are read. ``told``: the summary is another."""
+    """``with_meshes``: does something once the meshes of parts are read. ``told``: the summary is another; ``turned``:
+    whose strokes are planned is.
+    """
 
-    told = pyqtSignal(str)
+    told, turned = pyqtSignal(str), pyqtSignal()
 
     def __init__(
         self, context: Context, renderer: Renderer, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
@@ -51,8 +53,12 @@ class LinePage(QWidget):
         self.second.timeout.connect(self.now_card.update)
 
     def _layout(self):  # type: ignore[no-untyped-def]
+        self.across = button(
+            "All units", self.plan_across, "tab", "Paint across units, as the plan of the evenings has it"
+        )
+        self.across.setCheckable(True)
         titled = row(
-            self.title, 10, self.note, -1, button("‹ Earlier", lambda: self.turn(-1), "link"),
+            self.title, 10, self.note, -1, self.across, 8, button("‹ Earlier", lambda: self.turn(-1), "link"),
             button("Next evening ›", lambda: self.turn(1), "link"),
         )  # fmt: skip
         shown = row(self.chart, self.list, gap=16)
@@ -85,7 +91,10 @@ class LinePage(QWidget):
         if busy or state.planned_for == self._planned_for:
             return
         self._planned_for = state.planned_for
-        self.context.jobs.start("line", "Planning the evening", state.planning(), self._planned)
+        self.context.jobs.start("line", "Planning the evening", state.planning(), self._planned, self._stopped)
+
+    def _stopped(self) -> None:
+        self._planned_for = None
 
     def _planned(self, planned: list[PaintBlock] | NumerusError) -> None:
         self.state.take(planned)
@@ -142,6 +151,13 @@ class LinePage(QWidget):
             self.chances.show_levers(f"Will {forecast.ready_by:%a %-d %B} hold?", levers)
         else:
             self.chances.show_levers(forecast.message, [])
+
+    def plan_across(self) -> None:
+        """One unit, or all of them between all other work."""
+        self.state.across = self.across.isChecked()
+        self.state.blocks = []
+        self.refresh()
+        self.turned.emit()
 
     def turn(self, by: int) -> None:
         """Another evening."""

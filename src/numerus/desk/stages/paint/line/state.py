@@ -8,7 +8,8 @@ from datetime import datetime
 
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
-from numerus.errors import NumerusError, Progress
+from numerus.errors import Cancelled, NumerusError, Progress
+from numerus.paint.loads import load_of
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, mix_words
 from numerus.progress.done_facts import step
@@ -23,9 +24,10 @@ from numerus.progress.painting.painting_line import (
     used_drying_min,
     wet_beside,
 )
+from numerus.progress.planning.bench_plan import planned
 from numerus.progress.planning.next_tasks import paint_batch
 from numerus.progress.planning.task_kinds import BATCH_MOST, block_drops
-from numerus.progress.standing import FigureStanding
+from numerus.progress.standing import FigureStanding, Standing
 from numerus.schedule.attendance import hobby_windows
 from numerus.schedule.hand_tasks import hands_bound_min, window_min
 from numerus.words import counted
@@ -35,8 +37,9 @@ SETTING_UP, PAINTING, WAITING = "setting up", "painting", "waiting"
 
 
 class LineState:
-    """``blocks``: the plan of the batch from now on. ``phase``: WAITING until one begins, SETTING_UP a pot, PAINTING; ``since``: when
-    that began; ``sure``: the user said that what is wet by the clock is dry.
+    """``blocks``: the plan of the batch from now on, or ``across`` units, as the one plan of the evenings has it. ``phase``: WAITING
+    until one begins, SETTING_UP a pot, PAINTING; ``since``: when that began; ``sure``: the user said that what is wet by the
+    clock is dry.
     """
 
     def __init__(self, answers: Answers) -> None:
@@ -45,33 +48,44 @@ class LineState:
         self.phase, self.since = WAITING, None
         self.about, self.sure, self.evening = "", False, 0
         self.ahead = 0
+        self.across = False
         self.look(answers, "")
 
     since: datetime | None
 
     def look(self, answers: Answers, unit_id: str) -> None:
         self.answers, self.plans = answers, answers.plans
-        at = answers.standing.at("paint", unit_id)
-        self.batch: list[FigureStanding] = at[:BATCH_MOST] or paint_batch(answers.standing)
+        self.batch: list[FigureStanding] = self._batch(answers.standing, unit_id)
         wanted = {(f.figure.id, s.key) for f in self.batch for s in f.next_strokes}
         kept = [(b, tuple(s for s in b.strokes if (s.figure_id, s.stroke.key) in wanted)) for b in self.blocks]
         self.blocks = [PaintBlock(b.stroke, own, b.setup_min) for b, own in kept if own]
+
+    def _batch(self, standing: Standing, unit_id: str) -> list[FigureStanding]:
+        """Whose strokes are planned: everyone's, or as many of a unit as are painted together."""
+        if self.across:
+            return [f for f in standing.figures.values() if f.next_strokes]
+        return standing.at("paint", unit_id)[:BATCH_MOST] or paint_batch(standing)
 
     @property
     def planned_for(self) -> tuple[object, ...]:
         """What the plan depends on."""
         army = self.plans.army
         strokes = tuple((f.figure.id, tuple(s.key for s in f.next_strokes)) for f in self.batch)
-        return strokes, tuple(self.plans.schemes.values()), army, self.answers.now.replace(second=0, microsecond=0)
+        minute = self.answers.now.replace(second=0, microsecond=0)
+        return self.across, strokes, tuple(self.plans.schemes.values()), army, minute
 
     def planning(self) -> Callable[[Progress], list[PaintBlock] | NumerusError]:
         """The work of a job: the plan, or why there is none."""
         plans, facts, batch, now = self.plans, self.answers.facts, self.batch, self.answers.now
-        between = dict(self.answers.between)
+        between, everything = dict(self.answers.between), self.answers.to_do if self.across else None
 
-        def work(_: Progress) -> list[PaintBlock] | NumerusError:
+        def work(progress: Progress) -> list[PaintBlock] | NumerusError:
             try:
-                return paint_line(plans, facts, batch, now, between=between)
+                if everything is None:
+                    return paint_line(plans, facts, batch, now, between=between)
+                return everything if isinstance(everything, NumerusError) else planned(everything, progress).blocks
+            except Cancelled:
+                raise
             except NumerusError as error:
                 return error
 
@@ -249,6 +263,8 @@ class LineState:
         army = self.plans.army
         if not self.blocks or army is None:
             return self.fault
+        if self.across:
+            return self._across_words()
         least, _ = hands_bound_min(stroke_tasks(self.batch, rack_of(self.plans), self.answers.rates["paint"]))
         windows = hobby_windows(army, self.answers.now, 60)
         there = window_min(windows, max(b.end for b in self.blocks))
@@ -257,6 +273,21 @@ class LineState:
         changed = self.answers.changed_mix(b.stroke.zone for b in self.tonight)
         drying_words = f"Hands work through {used:.0f} of {drying:.0f} min of drying. {self._shared_pot()} {changed}"
         return (words + drying_words).strip()
+
+    def _across_words(self) -> str:
+        """What painting across units saves: pots opened, against unit after unit."""
+        pots = sum(b.setup_min > 0 for b in self.blocks)
+        mixes = {(u, load_of(b.stroke.step)) for b in self.blocks for u in self._units(b)}
+        ends = max(b.end for b in self.blocks)
+        words = (
+            f"{counted(len(self.batch), 'figure')} of all units, painted by {ends:%a %-d %b} between all other work; "
+        )
+        return (
+            f"{words}{counted(pots, 'pot')} opened for {len(mixes)} mixes of single units. {self._shared_pot()}".strip()
+        )
+
+    def _units(self, block: PaintBlock) -> set[str]:
+        return {self.plans.figures[s.figure_id].unit_id for s in block.strokes}
 
     def _shared_pot(self) -> str:
         """A mix that serves several zones in one go."""
