@@ -50,3 +50,32 @@ def test_weather_is_typed(window: MainWindow) -> None:
     dialog.forget()
     bench.keep_weather(dialog.airs)
     assert not bench.state.told
+
+
+def test_the_school_and_filler_of_the_primer_belong_to_the_scheme(window: MainWindow) -> None:
+    """Chosen at the bench they are one edit each, hold in the orders and the steps, and are taken back by undo."""
+    window.session.go("prime")
+    bench, session = window.benches["prime"], window.session
+    unit = bench.state.unit_id
+    before = bench.state.planned_min
+    bench.school.setCurrentIndex(bench.school.findData("brush"))
+    bench.school.activated.emit(bench.school.currentIndex())
+    assert session.plans.scheme_of(unit).prime_school == "brush" and bench.school.currentData() == "brush"
+    bench.filler.setValue(1)
+    assert session.plans.scheme_of(unit).filler_coats == 1
+    assert any(s.title == "Sand it, wet" for s in bench.line.steps) and bench.state.planned_min > before
+    session.undo(), session.undo()
+    assert session.plans.scheme_of(unit).prime_school == "airbrush" and bench.filler.value() == 0
+    assert bench.state.planned_min == before
+
+
+def test_stairs_and_first_colours_are_told_at_the_bench(window: MainWindow) -> None:
+    """How deep the layers' stairs are and what filler costs; every way to lay the first colour with its minutes and money."""
+    window.session.go("prime")
+    bench = window.benches["prime"]
+    assert "µm on a twentieth of" in bench.stairs.text() and "defaults" in bench.stairs.text()
+    bench.tabs[1].click()
+    bench.grab()
+    told = bench.state.first_colour
+    assert told.figures == len(bench.state.waiting) and {w.name for w in told.ways} >= {"brush", "coloured can"}
+    assert told.title.endswith(f"{told.ways[0].name} is quickest")

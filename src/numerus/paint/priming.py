@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 from types import MappingProxyType
@@ -17,6 +17,7 @@ from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.painted import Primer
 from numerus.paint.rack.kinds import KINDS
+from numerus.surface.fields.painting_fields import layer_step_um
 from numerus.words import counted
 
 SCHOOLS = {
@@ -114,11 +115,42 @@ STICK_MIN = 0.25  # (default) to set one part on a stick
 TACK_MIN = 0.5  # (default) to tack one part on for a spray, or to take it off again
 
 
-def prime_min(scheme: Scheme, times: float, sticks: int = 0) -> float:
-    """Minutes of hands on one figure by the scheme's school: onto its holder, with so many parts on sticks of their own, and both
-    coats; it takes as long as ``times`` usual ones.
+FILLER_UM, FILLER_DRIES_MIN, SAND_MIN = (
+    30.0,
+    60.0,
+    2.0,
+)  # (defaults) left in a stair by a sanded coat; its drying; sanding a usual figure
+HIDDEN_UM = 20.0  # (default) stairs that two coats of primer hide
+MOST_FILLER = 4
+
+
+def filler_coats_for(stair_um: float) -> int:
+    """Sanded coats of filler until stairs so deep are hidden by the primer."""
+    return min(max(math.ceil((stair_um - HIDDEN_UM) / FILLER_UM), 0), MOST_FILLER)
+
+
+def deep_stair_um(
+    normals: Sequence[Floats], areas: Sequence[Floats], ups: Sequence[Floats], layers_mm: Sequence[float]
+) -> float:
+    """Depth of stairs that a twentieth of a figure's skin exceeds, µm: of its parts' faces (n, 3), their areas, which way was up when
+    each was printed, and the layers.
     """
-    return HOLDER_MIN + STICK_MIN * sticks + times * scheme.prime_minutes * PACE[scheme.prime_school]
+    parts = zip(normals, ups, layers_mm, strict=True)
+    depth, weight = np.concatenate([layer_step_um(n, up, mm) for n, up, mm in parts]), np.concatenate(areas)
+    order = np.argsort(depth)
+    return float(depth[order][np.searchsorted(np.cumsum(weight[order]), 0.95 * weight.sum())])
+
+
+def _filler_min(scheme: Scheme, times: float) -> float:
+    return scheme.filler_coats * times * (scheme.prime_minutes * PACE[scheme.prime_school] / 2 + SAND_MIN)
+
+
+def prime_min(scheme: Scheme, times: float, sticks: int = 0) -> float:
+    """Minutes of hands on one figure by the scheme's school: onto its holder, with so many parts on sticks of their own, filler sanded
+    where the scheme has it, and both coats; it takes as long as ``times`` usual ones.
+    """
+    coats = times * scheme.prime_minutes * PACE[scheme.prime_school]
+    return HOLDER_MIN + STICK_MIN * sticks + _filler_min(scheme, times) + coats
 
 
 def prime_setup_min(scheme: Scheme) -> float:
@@ -159,6 +191,7 @@ def prime_plan(
     return [
         PrimeStep("Clean, dry, on holders", held, told),
         PrimeStep("Set up", SETUP_MIN[school], SCHOOLS[school].partition(":")[0]),
+        *_filler_steps(scheme, coat, times or figures),
         PrimeStep("First thin coat, from below and round", coat, counted(figures, "figure")),
         PrimeStep("Between coats", BETWEEN_COATS_MIN, "15 to 30 minutes; two thin coats beat one", False),
         *tack,
@@ -166,3 +199,16 @@ def prime_plan(
         *untack,
         PrimeStep("Dry", scheme.prime_dries_min, "Before any paint", False),
     ]
+
+
+def _filler_steps(scheme: Scheme, coat_min: float, times: float) -> list[PrimeStep]:
+    """Each coat of filler, its drying and its sanding."""
+    steps, many = [], scheme.filler_coats
+    for number in range(1, many + 1):
+        words = f"Filler, {number} of {many}" if many > 1 else "Filler"
+        steps += [
+            PrimeStep(words, coat_min, "Sprayed over the stairs of layers; detail fills, too"),
+            PrimeStep("Filler dries", FILLER_DRIES_MIN, "Soft filler clogs the paper", False),
+            PrimeStep("Sand it, wet", SAND_MIN * times, "400 then 800 along the stairs, keep off edges; a mask"),
+        ]
+    return steps

@@ -38,7 +38,11 @@ _CAUTIONS: dict[str, tuple[str, ...]] = {
         "Resin dust: sand wet, wear a mask; goggles with rotary tools",
         "Instant glue: ventilate, keep off skin and eyes",
     ),
-    "prime": ("Spray cans and enamels outdoors or extracted, with a mask", "No flame or heater near a spray"),
+    "prime": (
+        "Spray cans and enamels outdoors or extracted, with a mask",
+        "No flame or heater near a spray",
+        "Filler is sanded wet, with a mask",
+    ),
     "paint": (
         "Airbrush: extraction and a mask, also for water-based paint",
         "Sprays and solvents: outdoors or extracted, no flame or heater near",

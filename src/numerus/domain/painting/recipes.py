@@ -117,7 +117,8 @@ USUAL_FINISH = (
 @dataclass(frozen=True)
 class Scheme:
     """The recipes of an army, in the order zones are worked: inside out, messiest first. ``prime_school``: how the primer goes on,
-    one of paint.priming.SCHOOLS; ``prime_minutes`` a usual figure takes by airbrush.
+    one of paint.priming.SCHOOLS; ``prime_minutes`` a usual figure takes by airbrush; ``filler_coats``: sanded away over the stairs of
+    layers before the primer.
     """
 
     id: str
@@ -128,6 +129,7 @@ class Scheme:
     prime_dries_min: float = 30.0
     finish: tuple[FinishStep, ...] = USUAL_FINISH
     prime_school: str = "airbrush"
+    filler_coats: int = 0
 
     def on_figure(self, number: int) -> Scheme:
         """The scheme with every recipe as the figure of that number wears it."""

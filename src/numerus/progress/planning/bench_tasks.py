@@ -20,7 +20,7 @@ from numerus.domain.stages import NUMBER
 from numerus.errors import PlanError
 from numerus.kit.builds import printed_slots
 from numerus.paint.figure.touching import Between
-from numerus.paint.priming import prime_setup_min
+from numerus.paint.priming import FILLER_DRIES_MIN, prime_setup_min
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
 from numerus.paint.weather import Air
@@ -234,7 +234,8 @@ def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -
         glued = GLUE_MIN if len(figure.figure.build) > 1 else 0.0
         tasks += _in_pieces(HandTask(own, "", BUILD, hands[BUILD], glued, BUILD, phase=BUILDING))
     if scheme is not None and PRIME in hands:
-        primed = HandTask(own, "", PRIME, hands[PRIME], scheme.prime_dries_min, phase=PRIMING)
+        dries = scheme.prime_dries_min + scheme.filler_coats * FILLER_DRIES_MIN
+        primed = HandTask(own, "", PRIME, hands[PRIME], dries, phase=PRIMING)
         load, outdoors = (PRIME, scheme.id), OUTDOORS if scheme.prime_school == "can" else ""
         tasks.append(replace(primed, load=load, setup_min=prime_setup_min(scheme), device=outdoors))
     tasks += stroke_tasks([figure], rack_of(plans), rate["paint"])

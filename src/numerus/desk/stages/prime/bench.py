@@ -4,12 +4,13 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from PyQt6.QtCore import QPointF, QRectF
+from PyQt6.QtCore import QPointF, QRectF, QSignalBlocker
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QWidget
+from PyQt6.QtWidgets import QBoxLayout, QSpinBox, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.session import ALL
+from numerus.desk.stages.prime.first_colour import FirstColourChart
 from numerus.desk.stages.prime.state import PrimeState
 from numerus.desk.stages.prime.weather_dialog import WeatherDialog
 from numerus.desk.stages.steps.bench import Shown, StepsBench
@@ -17,13 +18,16 @@ from numerus.desk.view3d.painted import figure_things
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
 from numerus.paint.figure.lost_light import LostLight
-from numerus.paint.priming import SCHOOLS
+from numerus.paint.priming import MOST_FILLER, SCHOOLS
 from numerus.paint.weather import Air
 from numerus.paint.zone_colours import primed_colours
 from numerus.progress.standing import FigureStanding
+
+PAGES = "Steps", "First colour"
 
 
 class AirStrip(Drawing):
@@ -81,17 +85,38 @@ class PrimeBench(StepsBench):
     def __init__(self, context: Context, renderer: Renderer) -> None:
         self.renderer, self.state = renderer, PrimeState(context.session.answers)
         self._asked: object = None
+        self._asked_stairs: object = None
         super().__init__(context)
+        for tab in self.tabs:
+            self.buttons.addWidget(tab)
         for school in SCHOOLS:
             self.school.addItem(school, school)
-        self.school.setCurrentIndex(1)
+        self.school.activated.connect(lambda n: self._keep(self.state.with_school(self.school.itemData(n))))
         self.which.activated.connect(lambda _: self._chosen())
+
+    def build(self) -> QBoxLayout:
+        steps, self.stack = QWidget(), Pages()
+        steps.setLayout(super().build())
+        self.chart = FirstColourChart(self.context)
+        ways = column(self.chart, margins=(20, 4, 20, 12))
+        self.stack.addWidget(steps)
+        self.stack.addWidget(panel(ways, "bench"))
+        self.tabs = [button(name, lambda n=n: self.open_page(n), "tab") for n, name in enumerate(PAGES)]
+        for tab in self.tabs:
+            tab.setCheckable(True)
+            tab.setAutoExclusive(True)
+        self.tabs[0].setChecked(True)
+        return column(self.stack)
+
+    def open_page(self, number: int) -> None:
+        """The steps, or ways to lay the first colour."""
+        self.stack.setCurrentIndex(number)
 
     def build_picture(self) -> QWidget:
         self.view = BenchView(self.theme, self.renderer, "The figure, primed from above")
         self.air = AirStrip(self.context)
         widget = QWidget()
-        self.light = label("", "strong", True)
+        self.light, self.stairs = label("", "strong", True), label("", "note", True)
         self.tack = button(
             "Tack together for the light",
             self.tack_together,
@@ -103,10 +128,16 @@ class PrimeBench(StepsBench):
         self.weather = button(
             "Weather …", self.ask_weather, "", "Typed, or from a file; simulated where nobody tells it"
         )
+        self.filler = QSpinBox()
+        self.filler.setRange(0, MOST_FILLER)
+        self.filler.setPrefix("filler coats: ")
+        self.filler.setAccessibleName("Coats of filler, sanded, before the primer")
+        self.filler.valueChanged.connect(lambda coats: self._keep(self.state.with_filler(coats)))
         layout = column(
             self.view,
             self.light,
-            row(label("Bars: damp (moss: fit for a can); line: warmth", "note"), -1, self.tack, self.weather),
+            self.stairs,
+            row(label("Bars damp, line warmth", "note"), -1, self.tack, self.filler, self.weather),
             self.air,
             gap=8,
         )
@@ -136,7 +167,9 @@ class PrimeBench(StepsBench):
 
     def show_choice(self) -> None:
         state = self.state
-        state.school = self.school.currentData()
+        self.school.setCurrentIndex(self.school.findData(state.school))
+        with QSignalBlocker(self.filler):
+            self.filler.setValue(state.scheme.filler_coats if state.scheme else 0)
         self.line.show_steps([Shown(p.title, p.minutes, p.detail, p.hands) for p in state.plan])
         self.verdict.setText(state.weather)
         self.note.setText(state.compared)
@@ -144,6 +177,8 @@ class PrimeBench(StepsBench):
             f"{SCHOOLS[state.school]} Black suits metal and dry-brushing up; pale suits translucent paint."
         )
         self._tell_light()
+        self._tell_stairs()
+        self.chart.show_state(state.first_colour)
         self.minutes.plan(f"{state.unit_id} {len(state.waiting)}", state.planned_min)
         if state.waiting:
             build = state.waiting[0].figure.build.values()
@@ -155,6 +190,30 @@ class PrimeBench(StepsBench):
             self.view.caption = (figure.name, "light from above, dark below")
             self.view.show_things(figure_things(self.session, figure, primed_colours))
             self._look_at_light()
+            self._look_at_stairs()
+
+    def _look_at_stairs(self) -> None:
+        """How deep the layers' stairs are, in a job, once for a build."""
+        key = self.state.stairs_for
+        if key is None or key in self.state.stairs_um or key == self._asked_stairs:
+            return
+        self._asked_stairs = key
+        work = self.state.stairs_work({p.id: self.session.mesh(p.blob) for p in self.state.printed})
+
+        def done(um: float) -> None:
+            self.state.stairs_um[key] = um
+            self._tell_stairs()
+
+        self.context.jobs.start("stairs", "Looking at the layers' stairs", work, done, self._not_looked)
+
+    def _tell_stairs(self) -> None:
+        self.stairs.setText(self.state.stairs_words)
+        self.stairs.setVisible(bool(self.state.stairs_words))
+
+    def _keep(self, scheme: Scheme | None) -> None:
+        """The scheme primed otherwise: one edit."""
+        if scheme is not None:
+            self.session.commit("how the primer goes on", [scheme])
 
     def _look_at_light(self) -> None:
         """What parts on sticks of their own lose of the common light, in a job, once for the same figure."""
@@ -174,7 +233,7 @@ class PrimeBench(StepsBench):
         self.context.jobs.start("light", "Looking at the light on the holders", work, self._lit, self._not_looked)
 
     def _not_looked(self) -> None:
-        self._asked = None
+        self._asked = self._asked_stairs = None
 
     def _lit(self, lost: tuple[LostLight, ...]) -> None:
         self.state.lost = lost

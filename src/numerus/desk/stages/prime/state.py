@@ -4,16 +4,34 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from datetime import datetime
+
+import numpy as np
 
 from numerus.desk.answers import Answers
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact, Timing
+from numerus.domain.painting.recipes import Scheme
+from numerus.domain.parts import Part
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
+from numerus.paint.base_coats import BaseCoat, base_coats
 from numerus.paint.figure.lost_light import LostLight, lost_light, lost_light_words
-from numerus.paint.priming import SCHOOLS, PrimeStep, pays_from, prime_plan, schools_compared
+from numerus.paint.loads import POT_CHANGE_MIN
+from numerus.paint.priming import (
+    FILLER_DRIES_MIN,
+    SCHOOLS,
+    PrimeStep,
+    deep_stair_um,
+    filler_coats_for,
+    pays_from,
+    prime_min,
+    prime_plan,
+    schools_compared,
+)
+from numerus.paint.rack.pots import rack_of
+from numerus.paint.scheme import can_be_mixed, stroke_ml
 from numerus.paint.weather import Air, first_fit
 from numerus.paint.weather_file import air_text
 from numerus.progress.done_facts import shared_out
@@ -24,15 +42,34 @@ from numerus.words import counted
 DAYS = 14  # of weather that are looked at
 
 
+@dataclass(frozen=True)
+class FirstColour:
+    """``ways`` to lay it on so many figures, the quickest first."""
+
+    title: str = ""
+    ways: tuple[BaseCoat, ...] = ()
+    figures: int = 0
+    currency: str = ""
+    note: str = (
+        "The brush by the recipe's minutes; rates and losses of sprays and a can's price are defaults. What else a spray hits is "
+        "painted over."
+    )
+
+    @property
+    def brush(self) -> BaseCoat:
+        return next(w for w in self.ways if w.name == "brush")
+
+
 class PrimeState:
     """``unit_id`` is the unit on the bench; ``airs``: the coming hours, ``told`` by the user or simulated."""
 
     def __init__(self, answers: Answers) -> None:
-        self.unit_id, self.school = "", list(SCHOOLS)[1]
+        self.unit_id = ""
         self.airs: Sequence[Air] = ()
         self.told = False
         self.tacked = False
         self.lost: tuple[LostLight, ...] = ()
+        self.stairs_um: dict[object, float] = {}
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
@@ -41,6 +78,88 @@ class PrimeState:
         units = [unit_id for _, unit_id in self.choices]
         if self.unit_id not in units:
             self.unit_id = next(iter(units), "")
+
+    @property
+    def scheme(self) -> Scheme | None:
+        """What the unit on the bench is painted by."""
+        return self.plans.scheme_of(self.unit_id) if self.unit_id else None
+
+    @property
+    def school(self) -> str:
+        """How the primer goes on, as the scheme has it."""
+        return self.scheme.prime_school if self.scheme else next(iter(SCHOOLS))
+
+    def with_school(self, school: str) -> Scheme | None:
+        """The scheme primed otherwise, None where it is so already."""
+        scheme = self.scheme
+        return replace(scheme, prime_school=school) if scheme and scheme.prime_school != school else None
+
+    def with_filler(self, coats: int) -> Scheme | None:
+        scheme = self.scheme
+        return replace(scheme, filler_coats=coats) if scheme and scheme.filler_coats != coats else None
+
+    @property
+    def looked_at(self) -> FigureStanding | None:
+        """The figure in the picture: the first that waits."""
+        return next(iter(self.waiting), None)
+
+    @property
+    def stairs_for(self) -> object:
+        """What its stairs depend on; None where nothing of it was posed."""
+        parts = self.printed
+        return tuple((p.blob, p.pose.up if p.pose else None) for p in parts) if parts else None
+
+    @property
+    def printed(self) -> list[Part]:
+        """Parts of the figure in the picture that were posed."""
+        figure = self.looked_at
+        parts = [self.plans.parts[p] for p in figure.figure.build.values() if p in self.plans.parts] if figure else []
+        return [p for p in parts if p.pose is not None]
+
+    def stairs_work(self, meshes: Mapping[str, Mesh]) -> Callable[[Progress], float]:
+        """Work for a job: how deep the stairs are that a twentieth of the figure's skin exceeds, µm. ``meshes`` by part id."""
+        own = [(p.pose.up, self.plans.layer_mm_of(p.id), meshes[p.id]) for p in self.printed if p.pose]
+
+        def work(_: Progress) -> float:
+            ups, layers = [np.array(up) for up, _, _ in own], [mm for _, mm, _ in own]
+            return deep_stair_um([m.normals for *_, m in own], [m.areas_mm2 for *_, m in own], ups, layers)
+
+        return work
+
+    @property
+    def stairs_words(self) -> str:
+        """Whether filler is worth it, and what it costs on this batch."""
+        stair, scheme, figure = self.stairs_um.get(self.stairs_for), self.scheme, self.looked_at
+        if stair is None or scheme is None or figure is None:
+            return ""
+        wanted = filler_coats_for(stair)
+        said = f"Stairs of {stair:.0f} µm on a twentieth of {figure.figure.name}'s skin: "
+        if not wanted:
+            return f"{said}two coats of primer hide them."
+        plan = [replace(scheme, filler_coats=n) for n in (0, wanted)]
+        times = sum(f.times for f in self.waiting)
+        more = sum(prime_min(s, times) * (1 if n else -1) for n, s in enumerate(plan))
+        waits = wanted * FILLER_DRIES_MIN
+        return f"{said}{counted(wanted, 'sanded coat')} of filler would hide them, {more:.0f} min and {waits:.0f} min of drying (defaults)."
+
+    @property
+    def first_colour(self) -> FirstColour:
+        """Ways to lay the first colour of the largest zone on all that wait."""
+        figures, rack, areas = self.waiting, rack_of(self.plans), Counter[str]()
+        for f in figures:
+            areas.update(self.plans.zone_areas_cm2(f.figure))
+        first = {s.zone: s for f in figures for s in reversed(f.strokes) if can_be_mixed(s.step, rack)}
+        zone = max((z for z in areas if z in first), key=areas.__getitem__, default="")
+        if not zone:
+            return FirstColour()
+        stroke, many = first[zone], len(figures)
+        minutes = sum(s.minutes for f in figures for s in f.strokes if s.key == stroke.key) / many
+        pots = [(self.plans.paints[p], share) for p, share in rack.shares(stroke.step.mix).items()]
+        pence, each = sum(share * pot.price_pence / pot.pot_ml for pot, share in pots), areas[zone] / many
+        ways = base_coats(many, each, POT_CHANGE_MIN, minutes, stroke_ml(stroke.step, each, rack), pence)
+        whole = areas[zone] / sum(areas.values())
+        title = f"First colour on {self.plans.zone_name(zone)}, {whole:.0%} of the skin: {ways[0].name} is quickest"
+        return FirstColour(title, tuple(ways), many, self.plans.army.currency if self.plans.army else "")
 
     @property
     def choices(self) -> list[tuple[str, str]]:
