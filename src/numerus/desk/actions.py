@@ -31,6 +31,7 @@ from numerus.formats.mesh_formats import FORMATS
 from numerus.formats.tables import write_text
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.army_page import PageTerms, army_html, figure_pictures
+from numerus.progress.primer_hold import rubbed_off
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 from numerus.starter.shipped_profiles import shipped_profiles
 
@@ -128,6 +129,19 @@ class Actions(QObject):
         asked = BrokeDialog(self.context, self.renderer, self.window)
         if asked.exec() == QDialog.DialogCode.Accepted and (breakage := asked.breakage) is not None:
             self.session.commit(f"{breakage.figure.figure.name}: its {breakage.slot} broke", facts=list(breakage.facts))
+
+    def primer_rubbed_off(self, figure_id: str) -> None:
+        """From the selected figure: its school's hold is learned by it."""
+        figure = self.session.plans.figures.get(figure_id)
+        if figure is None:
+            self.noted.emit("Choose a figure in the roll first.")
+            return
+
+        def tell() -> None:
+            fact = rubbed_off(self.session.answers.history, figure_id, self.session.clock())
+            self.session.commit(f"primer rubbed off {figure.name}", facts=[fact])
+
+        self._try(tell)
 
     def ask_army_page(self) -> None:
         """The army as one HTML file with its pictures; what it cost is nobody's business unless it is asked for."""

@@ -19,6 +19,7 @@ from PyQt6.QtWidgets import (
 )  # fmt: skip
 
 from numerus.desk.actions import Actions, MakeDemo
+from numerus.desk.commands import army_commands, figure_commands, stage_commands
 from numerus.desk.context import Context
 from numerus.desk.dialogs.bench_card import print_bench_card
 from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
@@ -39,7 +40,6 @@ from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import Canvas, Pages, button, scrolled
-from numerus.domain.stages import STAGES, TITLES
 
 CLOCK_MS = 60_000
 WIDE_BENCHES = ("sort", "pose", "plate", "print", "wash", "cure", "build", "paint", "ready")
@@ -159,26 +159,11 @@ class MainWindow(QMainWindow):
 
     def _commands(self) -> list[Command]:
         session, user_actions = self.session, self.user_actions
-        benches = [
-            Command(TITLES[s], "Bench", lambda s=s: session.go(s), f"Alt+{n + 1}" if n < 9 else f"Alt+Shift+{n - 8}")
-            for n, s in enumerate(STAGES)
-        ]
         return [
-            Command("Start an army …", "Army", user_actions.new_army, "Ctrl+N"),
-            Command("Add a unit …", "Army", user_actions.add_unit, "Ctrl+U"),
-            Command("Change the selected unit …", "Army", lambda: user_actions.edit_unit(session.unit_id), "Ctrl+E"),
-            Command("How the selected unit went …", "Army", lambda: user_actions.review_unit(session.unit_id)),
-            Command("The army as a page …", "Army", user_actions.ask_army_page),
-            Command("Remove the selected figure", "Army", lambda: user_actions.remove_figure(session.figure_id)),
-            Command("Remove the selected unit", "Army", lambda: user_actions.remove_unit(session.unit_id)),
-            Command("Remove the kit of the selected unit", "Army", lambda: user_actions.remove_kit(session.unit_id)),
-            Command("Undo", "Edit", session.undo, "Ctrl+Z"),
-            Command("Redo", "Edit", session.redo, "Ctrl+Shift+Z"),
+            *army_commands(session, user_actions),
             Command("Find a command or figure …", "Edit", self.find, "Ctrl+F"),
-            Command("Add mesh files or an archive …", "Figure", user_actions.ask_import, "Ctrl+I"),
-            Command("Add a folder of mesh files …", "Figure", user_actions.ask_import_folder, "Ctrl+Shift+I"),
-            Command("It broke …", "Figure", user_actions.it_broke, "Ctrl+B"),
-            *benches,
+            *figure_commands(session, user_actions),
+            *stage_commands(session),
             Command("Main action of the bench", "Bench", self.main_action, "Ctrl+Return"),
             Command("Print the bench card …", "Bench", lambda: print_bench_card(session, self), "Ctrl+P"),
             Command("Open the demo army", "Book", user_actions.open_demo, "Ctrl+D"),

@@ -228,6 +228,13 @@ class LessonNoted:
 
 
 @dataclass(frozen=True, slots=True)
+class PrimerRubbedOff:
+    """From the figures of the entry, by handling or under tape."""
+
+    kind: Literal["primer-rubbed-off"] = "primer-rubbed-off"
+
+
+@dataclass(frozen=True, slots=True)
 class PhotographTaken:
     blob: str
     kind: Literal["photograph"] = "photograph"
@@ -257,7 +264,7 @@ class Restored:
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
     | WashVerdict | CureVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
-    | PartBroke | FlawPinned | LessonNoted | PhotographTaken | PoseChosen | Withdrawn | Restored
+    | PartBroke | FlawPinned | LessonNoted | PrimerRubbedOff | PhotographTaken | PoseChosen | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
 """Kinds by the word they are written under."""

@@ -134,7 +134,8 @@ def prime_task(scheme: Scheme, unit: Unit, here: Sequence[FigureStanding], now: 
     """Figures of a unit together, set-up included as at the bench."""
     told = {f.figure.id: prime_min(scheme, f.times, len(f.apart)) for f in here}
     minutes = sum(told.values()) + prime_setup_min(scheme)
-    facts = tuple(shared_out("prime", {f: m * minutes / sum(told.values()) for f, m in told.items()}, minutes, now))
+    shares = {f: m * minutes / sum(told.values()) for f, m in told.items()}
+    facts = tuple(shared_out("prime", shares, minutes, now, scheme.prime_school))
     on_sticks = on_sticks_words(Counter(slot for f in here for slot in f.on_sticks))
     apart = f"; on sticks: {on_sticks}" if on_sticks else ""
     detail = f"{counted(len(here), 'figure')}, {scheme.primer} by {scheme.prime_school}, two thin coats{apart}"

@@ -35,6 +35,7 @@ from numerus.paint.scheme import can_be_mixed, stroke_ml
 from numerus.paint.weather import Air, first_fit
 from numerus.paint.weather_file import air_text
 from numerus.progress.done_facts import shared_out
+from numerus.progress.primer_hold import primer_hold
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import home_windows
 from numerus.words import counted
@@ -195,7 +196,10 @@ class PrimeState:
         costs = schools_compared(len(waiting), sum(f.times for f in waiting), cm2, scheme)
         pays = pays_from("airbrush", "brush", scheme)
         beside = f" Airbrush beats brush from {counted(pays, 'figure')} on." if pays else ""
-        return f"{'; '.join(c.description for c in costs)} (losses: defaults).{beside}"
+        held = "; ".join(hold.words for hold in primer_hold(self.answers.history))
+        return (
+            f"{'; '.join(c.description for c in costs)} (losses: defaults).{beside}{f' So far {held}.' if held else ''}"
+        )
 
     @property
     def light(self) -> str:
@@ -248,4 +252,4 @@ class PrimeState:
     def done_facts(self, minutes: float, timing: Timing, now: datetime) -> list[Fact]:
         times = sum(f.times for f in self.waiting)
         told = {f.figure.id: self.planned_min * f.times / times for f in self.waiting}
-        return shared_out("prime", told, minutes, now, timing=timing)
+        return shared_out("prime", told, minutes, now, self.school, timing)
