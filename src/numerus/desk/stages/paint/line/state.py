@@ -52,6 +52,7 @@ class LineState:
         self.look(answers, "")
 
     since: datetime | None
+    wet_until: datetime | None = None
 
     def look(self, answers: Answers, unit_id: str) -> None:
         self.answers, self.plans = answers, answers.plans
@@ -182,6 +183,8 @@ class LineState:
 
     def _begin(self, phase: str, now: datetime) -> None:
         self.phase, self.since = phase, now
+        wet = self.in_the_way(now) if phase == PAINTING else None
+        self.wet_until = wet.until if wet else None
 
     def _done(self, timed: TimedStroke, now: datetime) -> list[Fact]:
         minutes, timing = self.minutes(now)
@@ -218,7 +221,12 @@ class LineState:
         return elapsed, "timer"
 
     def elapsed_min(self, now: datetime) -> float:
-        return max((now - self.since).total_seconds() / 60, 0.0) if self.since else 0.0
+        """Since it was begun, or since what lay wet under it was dry by the clock: nobody paints before."""
+        if self.since is None:
+            return 0.0
+        waited = self.wet_until is not None and not self.sure and self.wet_until <= now
+        begun = max(self.since, self.wet_until) if waited and self.wet_until else self.since
+        return max((now - begun).total_seconds() / 60, 0.0)
 
     def pause(self) -> None:
         """The clock stops; what it ran is not taken for this stroke's."""
