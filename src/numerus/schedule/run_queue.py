@@ -185,14 +185,17 @@ class _Planning:
 def plan_runs(plates: Sequence[Plate], floor: ScheduleInputs) -> Schedule:
     """Every plate placed in time on its machine.
 
-    Plates of a machine that is gone or out of service go to another one they fit, or are left with the reason. Raises
+    Plates of a machine that is gone or out of service go to another one they fit, or are left with the reason; one that is mended by a
+    day takes runs from then on. Raises
     PlanError where nobody is ever at home.
     """
-    serving, now = {m.id: m for m in floor.machines if m.in_service}, floor.now
+    now = floor.now
+    serves = {m.id: since for m in floor.machines if (since := m.serves_from(now)) is not None}
+    serving = {m.id: m for m in floor.machines if m.id in serves}
     placed, left = _housed(plates, serving, floor.fits)
     if not placed:
         return Schedule((), tuple(left))
-    free = {m: max(now, floor.busy.get(m, now)) for m in serving}
+    free = {m: max(serves[m], floor.busy.get(m, now)) for m in serving}
     planning = _Planning(floor.hours, serving, free, floor.cold, floor.factors)
     planning.meet_busy(floor.busy)
     waiting = {m: [p for p in placed if p.machine_id == m] for m in serving}

@@ -43,6 +43,7 @@ WORDS = {
     "turn_round_min": "Plate to plate", "unheated": "Cold at night", "room_c": "Room, 0: not told", "link": "State in folder", "power_w": "Draws",
     "reach_mm": "Reaches out", "cling_share": "Clings, share", "pull_n_per_mm2": "Pulls", "peel_n_per_mm": "Peels at outline",
     "tip_n_per_mm2": "A tip holds", "least_c": "Not colder than", "settles_days": "Stir after", "film_mm": "Film that clings",
+    "back_on": "Out: mended on (2026-03-14)",
     "dose_j_per_cm2": "Cured by, J/cm²", "brittle_j_per_cm2": "Brittle from, J/cm²", "density_g_per_ml": "Density",
 }  # fmt: skip
 GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
@@ -50,7 +51,7 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "Every layer": ("layer_mm", "exposure_s", "rest_before_s", "lift_mm", "lift_mm_per_min", "retract_mm_per_min", "rest_after_s"),
         "Plate and screen": ("kind", "plate_x_mm", "plate_y_mm", "height_mm", "pixel_mm", "film", "film_layers", "film_pull", "screen_h"),
         "Bottom layers": ("bottom_layers", "bottom_exposure_s", "bottom_lift_mm_per_min", "start_end_s"),
-        "Where it stands": ("in_service", "turn_round_min", "room_c", "unheated", "power_w", "link"),
+        "Where it stands": ("in_service", "back_on", "turn_round_min", "room_c", "unheated", "power_w", "link"),
         "Vat": ("vat_min_ml", "vat_full_ml"),
         "What it prints": ("support_style", "peg_play_mm", "xy_comp_mm", "scale_xy", "flow_ml_per_h"),
     },

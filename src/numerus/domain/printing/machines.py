@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from datetime import date
+from datetime import date, datetime
 
 
 @dataclass(frozen=True)
@@ -45,11 +45,27 @@ class Machine:
     xy_comp_mm: float = 0.0  # how much an outline is drawn in, from calibration
     scale_xy: float = 1.0
     in_service: bool = True
+    back_on: str = (
+        ""  # out of service, the day it is mended, when a spare part has come: 2026-03-14; "" where nobody knows
+    )
     turn_round_min: float = 15.0  # a plate off, the vat looked at, the next on; a second plate makes it short
     unheated: bool = False  # it stands where the nights are cold
     room_c: float = 0.0  # as measured where it stands and typed; 0: nobody has told
     link: str = ""  # how its state is read: "" simulated, or the folder a bridge writes to
     bad_spots: tuple[tuple[float, float, float], ...] = ()  # x, y, radius in mm from the plate's corner
+
+    def serves_from(self, now: datetime) -> datetime | None:
+        """When runs can be planned on it: at once, from the day it is mended, or nobody knows."""
+        if self.in_service:
+            return now
+        return max(now, datetime.fromisoformat(self.back_on)) if self.back_on else None
+
+    def service_words(self, now: datetime) -> str:
+        """Why it does not print now, "" where it does."""
+        since = self.serves_from(now)
+        if since is None:
+            return "out of service"
+        return f"out until {since:%a %-d %b}" if since > now else ""
 
 
 @dataclass(frozen=True)

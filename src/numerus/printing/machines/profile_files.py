@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import json
 from dataclasses import fields
+from datetime import datetime
 from functools import cache
 from pathlib import Path
 from typing import Any
@@ -78,6 +79,14 @@ def _first_line(error: Exception) -> str:
     return str(error).splitlines()[0] if str(error) else "it cannot be read"
 
 
+def _check_back_on(machine: Machine) -> None:
+    try:
+        datetime.fromisoformat(machine.back_on or "2000-01-01")
+    except ValueError as error:
+        words = f"{machine.name}: {machine.back_on!r} is no day."
+        raise PlanError("bad-day", words, "Write it like 2026-03-14, or leave it empty.") from error
+
+
 def checked(profile: Profile) -> Profile:
     """The profile, if it makes sense. Raises PlanError that names the field."""
     for field in fields(profile):
@@ -86,6 +95,8 @@ def checked(profile: Profile) -> Profile:
             raise PlanError(
                 "bad-profile", f"{profile.name}: {field.name} must be more than nothing.", "Nothing was changed."
             )
+    if isinstance(profile, Machine):
+        _check_back_on(profile)
     if isinstance(profile, Machine) and not profile.pixel_mm <= profile.plate_x_mm / 10:
         raise PlanError(
             "bad-profile", f"{profile.name}: a pixel of {profile.pixel_mm:g} mm is too coarse for its plate."

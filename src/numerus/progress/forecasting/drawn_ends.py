@@ -60,9 +60,10 @@ class Situation:
     units: tuple[UnitWork, ...]
     rates: dict[str, Rate]
     fails: tuple[float, float, float]
-    machines: int
+    machines: int  # that print from today on
     evenings_seen: int = 0  # the share of evenings kept was learned from so many
     extra_evening_min: float = 0.0
+    back_days: tuple[float, ...] = ()  # in how many days each machine prints that is out of service
 
 
 def _pace(rate: Rate, own: Floats, common: Floats | None) -> Floats:
@@ -70,6 +71,18 @@ def _pace(rate: Rate, own: Floats, common: Floats | None) -> Floats:
     if common is None:
         return own
     return np.sqrt(1 - rate.common) * own + np.sqrt(rate.common) * common
+
+
+def printed_days(machine_days: Floats, machines: int, back_days: Sequence[float]) -> Floats:
+    """Days until work of so many days of one machine is printed (draws,), by those that print now and by each that comes back."""
+    had, at, many = 0.0, 0.0, machines
+    days = np.full(np.shape(machine_days), np.inf)
+    for back in (*sorted(back_days), np.inf):
+        left = machine_days - had
+        in_reach = np.isinf(days) & (left <= many * (back - at) if many else left <= 0)
+        days = np.where(in_reach, at + left / max(many, 1), days)
+        had, at, many = had + many * (back - at) if many else had, back, many + 1
+    return days
 
 
 def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) -> dict[str, Floats]:
@@ -89,7 +102,7 @@ def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) ->
         own = sum((m * factor[GROUP_OF.get(stage, "desk")] for stage, m in unit.hands.items()), np.zeros(len(failing)))
         machine = machine + unit.machine * (1 + 1.5 * failing)
         hands = hands + own * (1 + (0.5 * failing if unit.machine else 0.0))
-        printed = machine / (hours * 60 * s.machines)
+        printed = printed_days(machine / (hours * 60), s.machines, s.back_days)
         after = sum(m for stage, m in unit.hands.items() if stage in AFTER_PRINT) / 3 if unit.machine else 0.0
         rows = np.arange(len(failing))
         had = capacity[rows, np.minimum(printed.astype(int), HORIZON_DAYS - 1)]

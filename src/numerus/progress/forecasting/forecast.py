@@ -77,7 +77,16 @@ def situation(
     fails = failure_rate(*failure_counts(army_standing.runs.values()))
     kept = evenings_kept(history.facts, plans.army)
     army = replace(plans.army, evenings_kept=kept.share)
-    return Situation(now.date(), army, units, rate, fails, max(len(plans.machines), 1), kept.evenings)
+    serving, back_days = _floor(plans, now)
+    return Situation(now.date(), army, units, rate, fails, serving, kept.evenings, back_days=back_days)
+
+
+def _floor(plans: Plans, now: datetime) -> tuple[int, tuple[float, ...]]:
+    """How many machines print now, and in how many days each that is out prints again; where nobody knows of any, one is counted."""
+    since = [m.serves_from(now) for m in plans.machines.values()]
+    days = [(at - now).total_seconds() / 86_400 for at in since if at is not None]
+    serving, back = sum(d <= 0 for d in days), tuple(d for d in days if d > 0)
+    return (serving, back) if days else (1, ())
 
 
 def _refuse_uncounted(plans: Plans) -> None:

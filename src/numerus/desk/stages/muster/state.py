@@ -61,6 +61,9 @@ class MusterState:
         empty = [u.name for u in plans.units_in_order() if not plans.figures_of(u.id)]
         if army is not None and army.ready_by < self.answers.now.date():
             return f"The date, {army.ready_by:%a %-d %b}, is past. Set another under Week."
+        machines = self.plans.machines.values()
+        if machines and all(m.serves_from(self.answers.now) is None for m in machines):
+            return "No machine is in service, nor told by when one is mended: printing is counted as if one were."
         if empty:
             return f"{', '.join(empty)} has no figures: nothing of it is counted."
         return "" if plans.units else "No units yet: add one under Units."

@@ -76,8 +76,9 @@ class WatchBill(Drawing):
             self._rows[machine.id] = y, y + high
             self.line(painter, 0, y, self.width(), y)
             self.text(painter, 0, y + 18, machine.name, 13, True, width=LEFT - 4)
-            size = f"{machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm" if machine.in_service else "out of service"
-            self.text(painter, 0, y + 32, size, 11, colour="slate" if machine.in_service else "brick")
+            out = machine.service_words(self.session.now)
+            size = out or f"{machine.plate_x_mm:g} × {machine.plate_y_mm:g} mm"
+            self.text(painter, 0, y + 32, size, 11, colour="brick" if out else "slate")
             self._draw_past(painter, machine.id, y + 6, high - 12)
             for scheduled in (s for s in self.scheduled_runs if s.machine_id == machine.id):
                 self._draw_run(painter, scheduled, y + 6, high - 12)
