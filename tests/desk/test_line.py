@@ -14,7 +14,7 @@ from PyQt6.QtTest import QTest
 from helpers import until_painting
 from numerus.book.book import Book
 from numerus.desk.app import make_window
-from numerus.desk.stages.paint.bench import LINE
+from numerus.desk.stages.paint.bench import FIGURE, LINE
 from numerus.desk.stages.paint.line.page import LinePage
 from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, WAITING, next_dry
 from numerus.desk.window import MainWindow
@@ -218,3 +218,24 @@ def test_all_units_are_painted_between_all_other_work(timed: MainWindow) -> None
     line.pause()
     line.across.click()
     assert [s for _, s in line.state.upcoming] == alone
+
+
+def test_the_figure_page_asks_before_it_writes_on_wet_paint(timed: MainWindow, clock: Clock) -> None:
+    """The next stroke of a zone just painted is refused once, with the hour; pressed again it is written; dry, it is at once."""
+    timed.session.go("paint")
+    bench = timed.benches["paint"]
+    bench.open_page(FIGURE)
+    figure = bench.figure
+    left = [s.zone for s in figure.state.batch[0].next_strokes]
+    figure.choose_zone(next(z for z in left if left.count(z) >= 3))
+    figure.done_next()
+    before = len(strokes(timed))
+    figure.done_next()
+    assert len(strokes(timed)) == before and "is wet until" in timed.errors.message.text()
+    figure.done_next()
+    assert len(strokes(timed)) > before
+    clock.on(24 * 60)
+    timed.session.tick()
+    before = len(strokes(timed))
+    figure.done_next()
+    assert len(strokes(timed)) > before

@@ -7,11 +7,10 @@ from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QCheckBox, QFrame, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
-from numerus.errors import PlanError
 from numerus.post.cautions import DEFER
-from numerus.progress.painting.painting_line import Wet
 from numerus.progress.planning.task_kinds import Task
 from numerus.words import span
 
@@ -50,8 +49,8 @@ class OrdersPanel(QWidget):
 
     def __init__(self, context: Context) -> None:
         super().__init__()
-        self._dry_after_all = ""  # the order that was said to be wet last
         self.session, self.theme = context.session, context.theme
+        self._wet_asked = WetAsked(self.session)
         self.setAccessibleName("Orders")
         self.when = label("", "note")
         self.listing = column(gap=10, margins=(16, 4, 12, 8))
@@ -150,22 +149,10 @@ class OrdersPanel(QWidget):
         tick.clicked.connect(lambda: self._do(order))
         return tick
 
-    def _tell_wet(self, order: Task, wet: Wet) -> None:
-        """Nothing is written until it is ticked once more."""
-        self._dry_after_all = order.title
-        plans = self.session.plans
-        where = f"{plans.zone_name(wet.zone)} of {plans.figures[wet.figure_id].name}"
-        self.refresh()
-        self.session.failed.emit(
-            PlanError("wet", f"By the clock {where} is wet until {wet.until:%H:%M}.", "Tick it again if it is dry.")
-        )
-
     def _do(self, order: Task) -> None:
-        wet = self.session.answers.wet_under(order.facts) if self._dry_after_all != order.title else None
-        if wet is not None:
-            self._tell_wet(order, wet)
-        elif order.facts:
-            self._dry_after_all = ""
+        if not order.facts:
+            self.session.go(order.asks or order.bench)
+        elif self._wet_asked.may_write(order.title, order.facts):
             self.session.commit(order.title, facts=order.facts)
         else:
-            self.session.go(order.asks or order.bench)
+            self.refresh()  # its tick is taken back

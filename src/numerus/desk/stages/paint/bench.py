@@ -140,7 +140,13 @@ class PaintBench(Bench):
         page = self.pages[self.page]
         self.stack.setCurrentWidget(page)
         page.refresh()
-        across = self.page == LINE and self.line.state.across
-        heading = "all units" if across else self.figure.heading
-        self.title.setText(f"Paint: {heading}" if self.page in (FIGURE, LINE) else self.page)
+        self.title.setText(self._heading)
         self.subtitle.setText(page.summary)
+
+    @property
+    def _heading(self) -> str:
+        """Who is painted, or what the page is."""
+        if self.page not in (FIGURE, LINE):
+            return self.page
+        across = self.page == LINE and self.line.state.across
+        return f"Paint: {'all units' if across else self.figure.heading}"

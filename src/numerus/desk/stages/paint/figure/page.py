@@ -25,6 +25,7 @@ from numerus.desk.theme.marks import draw_tick
 from numerus.desk.view3d.painted import zoned_parts
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
 from numerus.desk.widgets.strokes import colour_swatch
 from numerus.domain.painting.zones import PartZones
@@ -51,6 +52,7 @@ class FigurePage(QWidget):
     ) -> None:  # fmt: skip
         super().__init__()
         self.context, self.session, self.theme = context, context.session, context.theme
+        self._wet_asked = WetAsked(self.session)
         self.renderer, self.with_meshes = renderer, with_meshes
         self.state = PaintState(context.session.answers)
         self.parts: list[ZonedMesh] = []  # of the figure shown
@@ -305,7 +307,7 @@ class FigurePage(QWidget):
             return
         self.minutes.plan(step.id, state.planned_min(step))
         facts = state.done_facts(step, *self.minutes.taken(), self.session.clock())
-        if facts:
+        if facts and self._wet_asked.may_write(f"{step.id} {facts[0].figures}", facts):
             self.minutes.done()
             words = f"{step.name.lower()} on {state.zone_name(state.zone_id)}, {counted(len(facts), 'figure')}"
             self.session.commit(words, facts=facts)
