@@ -8,6 +8,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field, replace
 from datetime import date
 
+from numerus.domain.basing import BaseLayer, Decal
 from numerus.errors import PlanError
 
 WHOLE = "figure"  # the slot of a model in one piece: one part is the figure, but perhaps for its base
@@ -103,6 +104,7 @@ class Unit:
 
     ``wanted``: part id -> in how many figures; ``spares``: part id -> how many to print besides what figures need.
     ``apart``: slots whose parts are painted before they are glued on. ``scheme_id``: a scheme of its own, "" for the army's.
+    ``basing``: what lies on its bases, from below; ``decals`` its figures wear.
     """
 
     id: str
@@ -119,6 +121,8 @@ class Unit:
     spares: dict[str, int] = field(default_factory=dict)
     apart: tuple[str, ...] = ()
     scheme_id: str = ""
+    basing: tuple[BaseLayer, ...] = ()
+    decals: tuple[Decal, ...] = ()
 
 
 @dataclass(frozen=True)

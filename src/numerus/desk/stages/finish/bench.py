@@ -13,6 +13,7 @@ from numerus.desk.context import Context
 from numerus.desk.dialogs.tables import finish_dialog
 from numerus.desk.stages.build.figure_parts import FigureParts
 from numerus.desk.stages.build.flaw_state import Key
+from numerus.desk.stages.finish.base_page import BasePage
 from numerus.desk.stages.finish.last_look_page import LastLookPage
 from numerus.desk.stages.finish.last_look_state import LastLookState, last_look_key, last_look_work
 from numerus.desk.stages.finish.state import FinishState
@@ -30,7 +31,7 @@ from numerus.words import counted, waits
 
 ORDER = "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
 MOST_TOLD = 2
-STEPS_PAGE, LAST_PAGE = "Steps", "Last look"
+STEPS_PAGE, LAST_PAGE, BASE_PAGE = "Steps", "Last look", "Bases"
 
 
 class FinishPicture(Drawing):
@@ -105,7 +106,8 @@ class FinishBench(StepsBench):
         steps.setLayout(super().build())
         self.last_page = LastLookPage(self.context, self.renderer, self.last, self.tick, self.deal)
         self.tabs = {}
-        for name, page in ((STEPS_PAGE, steps), (LAST_PAGE, self.last_page)):
+        self.base_page = BasePage(self.context, self.renderer)
+        for name, page in ((STEPS_PAGE, steps), (LAST_PAGE, self.last_page), (BASE_PAGE, self.base_page)):
             self.stack.addWidget(page)
             self.tabs[name] = button(name, lambda n=name: self.open_page(n), "tab")
             self.tabs[name].setCheckable(True)
@@ -171,8 +173,12 @@ class FinishBench(StepsBench):
                 zone_colours(self.session.plans, self.session.plans.scheme_on(shown.figure), shown.painted)
             )
             self.view.show_things(figure_things(self.session, shown.figure, painted))
-
             self._show_last_look(shown)
+            self._show_bases()
+
+    def _show_bases(self) -> None:
+        if self.stack.currentWidget() is self.base_page:
+            self.base_page.refresh()
 
     def _show_last_look(self, shown: FigureStanding) -> None:
         """The figure from its sides; places that are not known yet are looked for in a job."""

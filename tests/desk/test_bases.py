@@ -1,0 +1,50 @@
+"""The page of a unit's bases in the real window: layers and decals told, amounts followed, the cut list written."""
+
+from __future__ import annotations
+
+from pathlib import Path
+
+import pytest
+
+from numerus.desk.stages.finish.bench import BASE_PAGE
+from numerus.desk.window import MainWindow
+from numerus.errors import PlanError
+
+
+def opened(window: MainWindow):  # type: ignore[no-untyped-def]
+    window.session.select("lock")
+    window.session.go("finish")
+    window.benches["finish"].open_page(BASE_PAGE)
+    window.grab()
+    return window.benches["finish"].base_page
+
+
+def test_layers_and_decals_of_a_unit_are_told_and_counted(window: MainWindow) -> None:
+    """One edit each, for the figures that are not ready yet; where it would lie is measured on the figure; undo."""
+    page = opened(window)
+    state = page.state
+    assert "Strewn from above it lies on" in page.note.text() and not state.needs
+    page.keep_layers([["Reed tufts", "tufts", "3", "1"], ["Snow", "snow", "0.05", "0.5"]])
+    page.keep_decals([["Badge", "6", "8", "2", "shoulder"]])
+    window.grab()
+    waiting = state.waiting
+    assert 0 < waiting < 10 and state.needs[0].amount == 3 * waiting
+    lying = state.lying[state.lying_for]
+    assert state.needs[1].amount == pytest.approx(lying.base_mm2 / 100 * 0.5 * 0.05 * waiting)
+    assert [many for _, many in state.cuts] == [2 * waiting]
+    with pytest.raises(PlanError):
+        page.keep_layers([["x", "lava", "1", "1"]])
+    window.session.undo(), window.session.undo()
+    assert not state.needs and not state.cuts
+
+
+def test_the_cut_list_is_written_as_a_sheet_and_as_a_table(window: MainWindow, tmp_path: Path) -> None:
+    """By the ending of the file; a folder that is not there is told."""
+    page = opened(window)
+    page.keep_decals([["Badge", "6", "8", "2", "shoulder"]])
+    page.write_cut_list(tmp_path / "cut.svg")
+    page.write_cut_list(tmp_path / "cut.csv")
+    assert (tmp_path / "cut.svg").read_text().count("<rect") == 2 * page.state.waiting
+    assert f"Badge,6,8,{2 * page.state.waiting},shoulder" in (tmp_path / "cut.csv").read_text()
+    page.write_cut_list(tmp_path / "nowhere" / "cut.svg")
+    assert "cannot be written" in window.errors.message.text()
