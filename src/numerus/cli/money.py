@@ -83,6 +83,7 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.part_meshes import zoned_part
     from numerus.money.costs import unit_costs
     from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_csv, roster_rows
+    from numerus.progress.photographs import shown_photographs
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 
@@ -94,6 +95,7 @@ def army_of(args: argparse.Namespace) -> list[Result]:
             u: c.total for u, c in unit_costs(plans, army_standing, estimates(plans, army_standing).factors).items()
         }
     pictures = figure_pictures(plans, army_standing, cache(lambda part: zoned_part(book, part)))
+    pictures |= shown_photographs(book.history.facts, plans.figures, book.blob)
     terms = PageTerms((args.now or datetime.now()).date(), costs, plans.army.currency if plans.army else "£")
     write_text(args.out, army_html(plans, army_standing, pictures, terms))
     if args.roster:

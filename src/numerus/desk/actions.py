@@ -12,6 +12,7 @@ import platformdirs
 from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QDialog, QFileDialog, QWidget
 
+from numerus.book.blob_reader import read_blob
 from numerus.book.book import Book, Removed
 from numerus.book.intake import Sorted, keep, new_id, read_and_sort, shaped_part
 from numerus.book.removal import Change, on_other_kit, without_figures, without_kit, without_slot, without_unit
@@ -31,6 +32,7 @@ from numerus.formats.mesh_formats import FORMATS
 from numerus.formats.tables import write_text
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.army_page import PageTerms, army_html, figure_pictures
+from numerus.progress.photographs import shown_photographs
 from numerus.progress.primer_hold import rubbed_off
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 from numerus.starter.shipped_profiles import shipped_profiles
@@ -158,6 +160,12 @@ class Actions(QObject):
         plans, read, answers = self.session.plans, self.session.mesh_reader(), self.session.answers
         parts = {p: plans.parts[p] for f in plans.figures.values() for p in f.build.values() if p in plans.parts}
         costs = {unit: cost.total for unit, cost in answers.costs.items()} if with_costs else None
+        book = self.session.book
+        path_of_book = book.path if book else None
+
+        def photograph(blob: str) -> bytes:
+            return read_blob(path_of_book, blob) if path_of_book else b""
+
         terms = PageTerms(self.session.clock().date(), costs, plans.army.currency if plans.army else "£")
 
         def meshes(progress: Progress) -> None:
@@ -171,6 +179,7 @@ class Actions(QObject):
 
             def work(progress: Progress) -> None:
                 pictures = figure_pictures(plans, answers.standing, zoned.__getitem__, progress)
+                pictures |= shown_photographs(answers.facts, plans.figures, photograph)
                 write_text(path, army_html(plans, answers.standing, pictures, terms))
 
             self.context.jobs.start(

@@ -236,7 +236,11 @@ class PrimerRubbedOff:
 
 @dataclass(frozen=True, slots=True)
 class PhotographTaken:
+    """Of a run's plate, or of a figure from a ``side``; ``card_at``: where a grey card stands in it, x and y in pixels, () for none."""
+
     blob: str
+    side: str = ""
+    card_at: tuple[float, ...] = ()
     kind: Literal["photograph"] = "photograph"
 
 

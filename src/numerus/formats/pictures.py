@@ -12,6 +12,7 @@ from PIL import Image, ImageOps, UnidentifiedImageError
 from numerus.errors import PictureError
 
 MOST_MEGAPIXELS = 120
+PICTURES = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"  # for a dialog that asks for one
 LARGEST_PX = 2000
 
 

@@ -27,6 +27,7 @@ from numerus.progress.standing import FigureStanding, Standing
 from numerus.surface.zones import ZonedMesh
 from numerus.words import counted, span
 
+JPEG = b"\xff\xd8"
 ROSTER = "unit", "figure", "base_mm", "level", "stage", "parts"
 WIDE_PX, HIGH_PX = 220, 280
 TURN_DEG, RAISE_DEG, AROUND = 18.0, 12.0, 1.12  # a look at a figure, with some room about it
@@ -34,7 +35,7 @@ STYLE = """
 body{font:15px/1.45 sans-serif;color:#2b2a28;background:#fbfaf6;margin:0 auto;max-width:1080px;padding:28px}
 h1{font-size:34px;margin:0}h2{font-size:21px;margin:30px 0 4px;border-top:1px solid #d9d2c3;padding-top:16px}
 .note{color:#6a675f}.figures{display:flex;flex-wrap:wrap;gap:14px}figure{margin:0;width:220px;break-inside:avoid}
-figure img{width:220px;height:280px;background:#efe9dc;border-radius:6px}figcaption b{display:block}
+figure img{width:220px;height:280px;object-fit:contain;background:#efe9dc;border-radius:6px}figcaption b{display:block}
 table{border-collapse:collapse;margin-top:8px}td{padding:3px 12px 3px 0;vertical-align:top}
 i.swatch{display:inline-block;width:34px;height:16px;border-radius:3px;border:1px solid #cfc7b6}
 """
@@ -100,7 +101,8 @@ def army_html(plans: Plans, standing: Standing, pictures: Mapping[str, bytes], t
     return (
         f"<!doctype html><html lang='en'><head><meta charset='utf-8'><title>{name}</title><style>{STYLE}</style></head><body>"
         f"<h1>{name}</h1><p class='note'>{ready} of {counted(len(figures), 'figure')} ready{by}. "
-        f"Written {terms.written:%-d %B %Y}. Pictures are drawn from the parts and the scheme, as far as each figure is painted.</p>"
+        f"Written {terms.written:%-d %B %Y}. Photographs where there are any; other pictures are drawn "
+        f"from the parts and the scheme, as far as each figure is painted.</p>"
         f"{units}{cards}</body></html>"
     )
 
@@ -117,9 +119,9 @@ def _unit(plans: Plans, unit: Unit, standing: Standing, pictures: Mapping[str, b
     return f"<h2>{escape(unit.name)}</h2><p class='note'>{escape(told)}</p><div class='figures'>{shown}</div>"
 
 
-def _figure(figure: FigureStanding, standing: Standing, png: bytes | None) -> str:
-    name = escape(figure.figure.name)
-    image = f"<img alt='{name}' src='data:image/png;base64,{base64.b64encode(png).decode()}'>" if png else ""
+def _figure(figure: FigureStanding, standing: Standing, shown: bytes | None) -> str:
+    name, kind = escape(figure.figure.name), "jpeg" if shown and shown.startswith(JPEG) else "png"
+    image = f"<img alt='{name}' src='data:image/{kind};base64,{base64.b64encode(shown).decode()}'>" if shown else ""
     state = "ready" if figure.stage == "ready" else f"{TITLES[figure.stage]}: {figure.detail}"
     hands = standing.hands.get(figure.figure.id, 0.0)
     spent = f", {span(hands)}" if hands else ""

@@ -16,6 +16,7 @@ from numerus.desk.stages.build.flaw_state import Key
 from numerus.desk.stages.finish.base_page import BasePage
 from numerus.desk.stages.finish.last_look_page import LastLookPage
 from numerus.desk.stages.finish.last_look_state import LastLookState, last_look_key, last_look_work
+from numerus.desk.stages.finish.photo_page import PhotoPage
 from numerus.desk.stages.finish.state import FinishState
 from numerus.desk.stages.steps.bench import Shown, StepsBench
 from numerus.desk.theme.marks import draw_mark, draw_tick
@@ -31,7 +32,7 @@ from numerus.words import counted, waits
 
 ORDER = "Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last."
 MOST_TOLD = 2
-STEPS_PAGE, LAST_PAGE, BASE_PAGE = "Steps", "Last look", "Bases"
+STEPS_PAGE, LAST_PAGE, BASE_PAGE, PHOTO_PAGE = "Steps", "Last look", "Bases", "Photographs"
 
 
 class FinishPicture(Drawing):
@@ -107,7 +108,14 @@ class FinishBench(StepsBench):
         self.last_page = LastLookPage(self.context, self.renderer, self.last, self.tick, self.deal)
         self.tabs = {}
         self.base_page = BasePage(self.context, self.renderer)
-        for name, page in ((STEPS_PAGE, steps), (LAST_PAGE, self.last_page), (BASE_PAGE, self.base_page)):
+        self.photo_page = PhotoPage(self.context)
+        pages = (
+            (STEPS_PAGE, steps),
+            (LAST_PAGE, self.last_page),
+            (BASE_PAGE, self.base_page),
+            (PHOTO_PAGE, self.photo_page),
+        )
+        for name, page in pages:
             self.stack.addWidget(page)
             self.tabs[name] = button(name, lambda n=name: self.open_page(n), "tab")
             self.tabs[name].setCheckable(True)
@@ -144,7 +152,8 @@ class FinishBench(StepsBench):
         state.look(self.session.answers, self.session.figure_id)
         self.title.setText("Finish")
         self.subtitle.setText(waits(len(self.session.answers.standing.at("finish")), "figure"))
-        if not self.fill_choices(state.choices, state.step_id):
+        self._show_unit_pages()
+        if not self.fill_choices(state.choices, state.step_id) and self.stack.currentIndex() < 2:
             self.show_empty(
                 "Nothing waits for varnish or basing. Painted figures come here.",
                 button("See Paint", lambda: self.session.go("paint"), "main"),
@@ -174,11 +183,12 @@ class FinishBench(StepsBench):
             )
             self.view.show_things(figure_things(self.session, shown.figure, painted))
             self._show_last_look(shown)
-            self._show_bases()
 
-    def _show_bases(self) -> None:
-        if self.stack.currentWidget() is self.base_page:
-            self.base_page.refresh()
+    def _show_unit_pages(self) -> None:
+        """Those of the unit in the roll, whoever waits here."""
+        for page in (self.base_page, self.photo_page):
+            if self.stack.currentWidget() is page:
+                page.refresh()
 
     def _show_last_look(self, shown: FigureStanding) -> None:
         """The figure from its sides; places that are not known yet are looked for in a job."""

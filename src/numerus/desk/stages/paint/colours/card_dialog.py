@@ -21,12 +21,11 @@ from numerus.colour.films import pigment_measured
 from numerus.colour.reflectance import reflectances
 from numerus.colour.swatch_card import GREYS, CardLayout, CardReading, greys_typed, read_card
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.colours.colour_dialog import PICTURES
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.painting.paints import MEASURED, Paint
 from numerus.errors import NumerusError
-from numerus.formats.pictures import read_picture
+from numerus.formats.pictures import PICTURES, read_picture
 
 HOW = (
     "The card: a row of greys, the swatches over black with bare black at both ends, greys, the same over white, greys. "

@@ -14,10 +14,9 @@ from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.painting.paints import BESIDE, PICTURE, TYPED, Swatch
 from numerus.errors import NumerusError
-from numerus.formats.pictures import read_picture
+from numerus.formats.pictures import PICTURES, read_picture
 from numerus.geometry.mesh import Floats
 
-PICTURES = "Pictures (*.png *.jpg *.jpeg *.webp *.tif *.tiff *.bmp)"
 SAMPLE_SHARE = 0.012  # of a picture's width: the ring's radius
 GREY, KEPT = "18 % grey", "kept swatch"
 TYPED_ERROR = 1.5  # (default) ΔE a colour told by eye may be off

@@ -16,14 +16,13 @@ from numerus.colour.palettes import main_colours
 from numerus.colour.words import words_of_colour
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
-from numerus.desk.stages.paint.colours.colour_dialog import PICTURES
 from numerus.desk.stages.paint.comparison import ComparisonCards
 from numerus.desk.stages.paint.looks.squad import SquadView
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, MODES, ROWS, SQUAD, STARTERS, LooksState, Worked
 from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row, show_choices, tried
 from numerus.domain.parts import Part
-from numerus.formats.pictures import read_picture
+from numerus.formats.pictures import PICTURES, read_picture
 from numerus.words import counted
 
 CHIP_W = 96.0

@@ -11,7 +11,7 @@ from numerus.book.intake import new_id
 from numerus.colour.swatch_card import GREY_CARD
 from numerus.colour.words import colour_typed
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.colours.colour_dialog import GREY, PICTURES, read_places, ring_places
+from numerus.desk.stages.paint.colours.colour_dialog import GREY, read_places, ring_places
 from numerus.desk.stages.paint.colours.picture_view import PictureView
 from numerus.desk.stages.paint.mix.pictures import Batch, MixList, RackMap
 from numerus.desk.stages.paint.mix.state import GROUNDS, MixState, Wanted
@@ -19,7 +19,7 @@ from numerus.desk.stages.paint.mix.target_swatch import TargetSwatch
 from numerus.desk.stages.paint.page_tab import dragged_pot
 from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices, tried
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
-from numerus.formats.pictures import read_picture
+from numerus.formats.pictures import PICTURES, read_picture
 from numerus.paint.rack.matching import Proposal
 from numerus.words import counted
 

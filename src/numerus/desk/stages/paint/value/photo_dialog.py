@@ -9,11 +9,11 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QFileDialog, QWidget
 from numerus.colour.light import delta_e, lab_of, rgb_of
 from numerus.colour.swatch_card import GREY_CARD, ReadColour, sampled_colour
 from numerus.desk.context import Context
-from numerus.desk.stages.paint.colours.colour_dialog import GREY, PICTURES, sample_at
+from numerus.desk.stages.paint.colours.colour_dialog import GREY, sample_at
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import NumerusError
-from numerus.formats.pictures import read_picture
+from numerus.formats.pictures import PICTURES, read_picture
 from numerus.paint.rack.batches import Comparison
 
 
