@@ -16,12 +16,13 @@ from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.theme.marks import draw_tick
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.domain.journal import Fact
+from numerus.domain.army import Figure
+from numerus.domain.journal import Fact, PhotographTaken
 from numerus.errors import NumerusError
 from numerus.formats.pictures import PICTURES
 from numerus.progress.photographs import SET_UP, SIDES, pixels_of
 
-ROW_PX, NAME_PX, SIDE_PX, SWATCH_PX = 26.0, 150.0, 60.0, 30.0
+ROW_PX, NAME_PX, SIDE_PX, SWATCH_PX, MOST_ROWS = 21.0, 150.0, 60.0, 24.0, 11
 
 
 class ShotList(Drawing):
@@ -38,25 +39,33 @@ class ShotList(Drawing):
         for n, side in enumerate(SIDES):
             self.text(painter, NAME_PX + (n + 0.5) * SIDE_PX, 14, side, 11, colour="slate", align=CENTRE)
         y = 20.0
-        for figure, sides in state.rows:
-            self.text(painter, 0, y + 17, figure.name, 13, figure is state.figure, width=NAME_PX - 8)
+        for figure, sides in self._in_view(state):
+            self.text(painter, 0, y + 15, figure.name, 13, figure is state.figure, width=NAME_PX - 8)
             for n, side in enumerate(SIDES):
                 self._box(painter, figure.id, side, side in sides, NAME_PX + n * SIDE_PX, y)
             y += ROW_PX
-        y = self._colours(painter, state, y + 26)
+        y = self._colours(painter, state, y + 22)
         self.text(painter, 0, y, "Set it up", 13, True)
         for number, words in enumerate(SET_UP):
             high = self.paragraph(painter, QRectF(0, y + 8, self.width(), 60), f"{number + 1}. {words}", 11)
             y += high + 3
 
+    @staticmethod
+    def _in_view(state: PhotoState) -> list[tuple[Figure, dict[str, PhotographTaken]]]:
+        """As many rows as there is room for, the figure in hand among them."""
+        rows = state.rows
+        at = next((n for n, (f, _) in enumerate(rows) if state.figure and f.id == state.figure.id), 0)
+        first = min(max(at - MOST_ROWS // 2, 0), max(len(rows) - MOST_ROWS, 0))
+        return rows[first : first + MOST_ROWS]
+
     def _box(self, painter: QPainter, figure_id: str, side: str, taken: bool, x: float, y: float) -> None:
-        state, box = self.page.state, QRectF(x + SIDE_PX / 2 - 10, y + 3, 20, 20)
+        state, box = self.page.state, QRectF(x + SIDE_PX / 2 - 9, y + 1, 18, 18)
         chosen = bool(state.figure) and state.figure.id == figure_id and state.side == side  # type: ignore[union-attr]
         painter.setPen(QPen(self.theme.colour("river" if chosen else "slate"), 2 if chosen else 1))
         painter.setBrush(self.theme.colour("riverwash") if chosen else Qt.BrushStyle.NoBrush)
         painter.drawRoundedRect(box, 3, 3)
         if taken:
-            draw_tick(painter, box.left() + 4, box.top() + 4, 12, self.theme.colour("moss"))
+            draw_tick(painter, box.left() + 3, box.top() + 3, 12, self.theme.colour("moss"))
         says = f"{side}, {'taken' if taken else 'to be taken'}"
         self.region(box, says, partial(self.page.choose, figure_id, side))
 
