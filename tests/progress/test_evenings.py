@@ -11,13 +11,19 @@ import pytest
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.domain.clock import later
+from numerus.domain.journal import StepDone
+from numerus.domain.painting.recipes import FinishStep
+from numerus.paint.finishing import DAYLIGHT
 from numerus.paint.weather import Air
+from numerus.progress.forecasting.forecast import finish_dates
+from numerus.progress.history import History
 from numerus.progress.planning.bench_plan import BenchPlan, bench_plan, planned, tonight
 from numerus.progress.planning.bench_tasks import LAMP, LIFT, OUTDOORS, PRIME, START, TUB, fit_hours, to_do
 from numerus.progress.planning.evening_pieces import pieces
 from numerus.progress.planning.next_tasks import orders_of
 from numerus.progress.standing import standing
 from numerus.progress.washing import AS_USUAL
+from numerus.schedule.daylight import daylight
 
 
 @pytest.fixture
@@ -99,3 +105,39 @@ def test_a_can_waits_for_air_that_was_told(demo: Book) -> None:
     hours = fit_hours([*wet, *fine], EVENING)
     assert hours[0].start == fine[0].at and hours[-1].start == later(fine[-1].at, 60, "") and len(hours) == 2
     assert datetime.max > hours[-1].end > EVENING + timedelta(days=300)
+
+
+def test_two_people_share_evenings_and_bring_the_date_nearer(demo: Book, plan: BenchPlan) -> None:
+    """Each evening holds twice the minutes, nobody works at two things at once; the forecast's days come earlier, too."""
+    army = demo.plans.army
+    assert army is not None
+    plans, found = replace(demo.plans, army=replace(army, people=2)), standing(demo.plans, demo.history)
+    shared = bench_plan(plans, demo.history.facts, found, EVENING)
+    assert plan.ends and shared.ends and shared.ends < plan.ends
+    evenings = shared.evenings()
+    assert all(e.hands_min <= 2 * e.window.minutes + 1e-6 for e in evenings)
+    assert any(e.hands_min > e.window.minutes for e in evenings)
+    for evening in evenings:
+        for person in (0, 1):
+            own = [p for p in pieces(evening, plans, found, shared.to_do) if p.person == person]
+            assert all(a.end <= b.start + timedelta(seconds=1) for a, b in pairwise(own))
+    alone, both = (finish_dates(p, demo.history, EVENING, found) for p in (demo.plans, plans))
+    assert all(both[q] <= alone[q] for q in alone) and both["p50"] < alone["p50"]
+
+
+def test_a_colour_is_checked_in_daylight_where_evenings_have_any(demo: Book) -> None:
+    """A step of that kind lies in hours of the sun, at weekends here; with evenings alone in winter it waits for none."""
+    scheme, army, found = demo.plans.scheme, demo.plans.army, standing(demo.plans, demo.history)
+    assert scheme is not None and army is not None
+    check = FinishStep("check", "Colour check", 1.0, 0.0)
+    plans = replace(demo.plans, schemes={scheme.id: replace(scheme, finish=(check, *scheme.finish))})
+    history = History.of(
+        [f for f in demo.history.facts if not (isinstance(f.event, StepDone) and f.event.stage == "finish")]
+    )
+    found = standing(plans, history)
+    checked = [t for t in bench_plan(plans, history.facts, found, EVENING).tasks if t.task.key == "check"]
+    lit = [daylight(t.start.date()) for t in checked]
+    assert checked and all(w and w.start <= t.start and t.end <= w.end for t, w in zip(checked, lit, strict=True))
+    late = replace(army, week=tuple(replace(d, hobby_from=22 * 60, hobby_minutes=100) for d in army.week))
+    dark = to_do(replace(plans, army=late), history.facts, found, EVENING)
+    assert DAYLIGHT not in dark.inputs.usable

@@ -33,7 +33,7 @@ def evenings(minutes: float = 90, days: int = 300) -> list[Window]:
 
 def random_army(seed: int, most: int = 12, whole: bool = False) -> HandInputs:
     """Figures with zones that touch at random, strokes in few mixes, some in spirit, evenings of all lengths and some of them
-    broken unless they are to be ``whole``, plates to wait for that want tub and lamp, varnish that wants hours of its own.
+    broken unless they are to be ``whole``, plates to wait for that want tub and lamp, varnish that wants hours of its own; one, two or three at the bench.
     """
     dice = random.Random(seed)
     zones = [f"z{n}" for n in range(dice.randint(1, 8))]
@@ -70,7 +70,8 @@ def random_army(seed: int, most: int = 12, whole: bool = False) -> HandInputs:
     dry_hours = [Window(w.start, w.start + timedelta(minutes=dice.choice((8, 40, 90)))) for w in windows]
     usable = {"outdoors": [w for w in dry_hours if dice.random() < 0.6]}
     hours = windows if whole else broken(windows, dice)
-    return HandInputs(tasks, hours, touching, free_at, after, usable=usable)
+    people = 1 if whole else dice.choice((1, 1, 1, 2, 3))
+    return HandInputs(tasks, hours, touching, free_at, after, usable=usable, people=people)
 
 
 def broken(windows: list[Window], dice: random.Random) -> list[Window]:
@@ -88,7 +89,11 @@ def check(inputs: HandInputs, plan: list[TimedTask]) -> None:
     slack = timedelta(seconds=0.01)
     assert sorted((t.task.group, t.task.key) for t in plan) == sorted((t.group, t.key) for t in inputs.tasks)
     ordered = sorted(plan, key=lambda t: t.begun)
-    assert all(b.begun >= a.end - slack for a, b in pairwise(ordered)), "hands in two places"
+    for person in range(inputs.people):
+        own = [t for t in ordered if t.person == person]
+        assert all(b.begun >= a.end - slack for a, b in pairwise(own)), "hands in two places"
+        check_loads(inputs, own, slack)
+    assert {t.person for t in plan} <= set(range(inputs.people))
     for timed in plan:
         assert timed.end - timed.start == pytest.approx(timedelta(minutes=timed.task.minutes), abs=slack)
         assert any(w.start <= timed.begun + slack and timed.end <= w.end + slack for w in inputs.windows), (
@@ -114,8 +119,9 @@ def check(inputs: HandInputs, plan: list[TimedTask]) -> None:
         assert first >= inputs.free_at.get(group, NOW) - slack
         for before in inputs.after.get(group, ()):
             assert first >= max(t.dry for t in plan if t.task.group == before) - slack
-    check_devices(inputs, ordered, slack)
-    check_loads(inputs, ordered, slack)
+        by_start = sorted(own, key=lambda t: t.start)
+        assert all(b.start >= a.end - slack for a, b in pairwise(by_start)), "two people at one figure"
+    check_devices(inputs, sorted(plan, key=lambda t: t.start), slack)
 
 
 def check_devices(inputs: HandInputs, ordered: list[TimedTask], slack: timedelta) -> None:
@@ -287,3 +293,19 @@ def test_a_plan_up_to_an_hour_is_its_beginning() -> None:
     short, whole = plan_hands(inputs, 1, until), plan_hands(inputs, 1)
     assert 0 < len(short) <= len(whole)
     assert all(t.begun < until for t in short)
+
+
+def test_two_people_are_through_in_little_more_than_half_the_time() -> None:
+    """Ten figures in few colours: each with pots of their own, never both at one figure."""
+    tasks = [
+        HandTask(f"f{n}", z, f"{z}/{k}", 4, 25, (z, k), 1.5, holds=True)
+        for n in range(10)
+        for z in ("coat", "hat", "belt", "boots")
+        for k in range(2)
+    ]
+    alone = plan_hands(HandInputs(tasks, evenings(600)))
+    both = HandInputs(tasks, evenings(600), people=2)
+    plan = plan_hands(both)
+    check(both, plan)
+    used = [(max(t.end for t in p) - NOW).total_seconds() / 60 for p in (alone, plan)]
+    assert 0.5 * used[0] <= used[1] <= 0.65 * used[0]

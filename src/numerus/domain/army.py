@@ -39,7 +39,7 @@ class Army:
     computer's own. ``tub_parts``, ``lamp_parts``: how many parts are washed or cured at once;
     ``tub_mm``: inner width and depth of the tubs; ``drain_min``: how long a plate drips off before; ``wash_way``: how it goes in, "" for as
     advised; ``supports_off``: "before" the lamp, "after" it or "by part"; ``worth_mm2_per_min``: skin given back to
-    the brush that is worth a minute. ``tray_mm``: inner width and depth of the box it
+    the brush that is worth a minute; ``people``: pairs of hands at the bench in hobby time. ``tray_mm``: inner width and depth of the box it
     travels in.
     """
 
@@ -62,6 +62,7 @@ class Army:
     worth_mm2_per_min: float = 12.0
     lamp_parts: int = 12
     tray_mm: tuple[float, float] = (300.0, 200.0)
+    people: int = 1
     weather: str = ""  # what the air will be like, as CSV; "" where nobody told
     lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with
     likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
@@ -75,12 +76,18 @@ class Army:
             raise PlanError("bad-box", "A box for figures is 60 to 2000 mm wide and deep inside.")
         if not all(40 <= mm <= 2000 for mm in self.tub_mm) or not 0 <= self.drain_min <= 600:
             raise PlanError("bad-tub", "A tub is 40 to 2000 mm wide and deep inside; a plate drains for up to 600 min.")
+        if not 1 <= self.people <= 6:
+            raise PlanError("bad-people", "One to six people work at a bench.")
         if min(self.tub_parts, self.lamp_parts) < 1:
             raise PlanError("bad-load", "At least one part is washed or cured at once.")
 
     def day(self, of: date) -> Day:
         """What a day is like."""
         return next((like for when, like in self.days if when == of), self.week[of.weekday()])
+
+    def hands_min(self, of: date) -> int:
+        """Minutes of hands a day has in hobby time, of all that are there."""
+        return self.day(of).hobby_minutes * self.people
 
     def with_day(self, of: date, like: Day | None) -> Army:
         """The army with one day unlike its weekday, or None: as usual again."""

@@ -10,11 +10,12 @@ from datetime import datetime
 from numerus.domain.painting.recipes import FinishStep
 from numerus.errors import PlanError
 
+DAYLIGHT = "in daylight"
 KINDS = {
     "gloss varnish": ("gloss",), "varnish": ("varnish", "satin", "seal"), "decals": ("decal", "transfer"),
     "enamel or oil": ("enamel", "oil", "streak", "filter"), "spirit": ("spirit", "thinner"), "pigment": ("pigment", "powder", "soot"),
     "foam": ("foam", "cork"), "texture": ("texture", "sand", "putty", "mud paste"), "tufts": ("tuft", "grass", "snow", "leaves", "flock"),
-    "glue": ("glue",), "paint": ("rim", "paint"),
+    "glue": ("glue",), DAYLIGHT: ("daylight", "colour check", "photograph"), "paint": ("rim", "paint"),
 }  # fmt: skip
 """Kinds of step, and words of a name that tell one; looked through in this order."""
 SOLVENT, SEALS, LOOSE = ("enamel or oil", "spirit"), ("gloss varnish", "varnish"), ("pigment", "tufts")

@@ -31,6 +31,8 @@ class Technique:
     grows: float = 0.8
 
 
+AIRBRUSH = "airbrush"
+"""The one there is: what it is needed for waits while another has it."""
 TECHNIQUES: dict[str, Technique] = {
     made.name: made
     for made in (

@@ -247,7 +247,11 @@ def stage_throughputs(
     """
     if plans.army is None:
         return []
-    week_hands = sum(d.hobby_minutes for d in plans.army.week) * (plans.army.evenings_kept if kept is None else kept)
+    week_hands = (
+        plans.army.people
+        * sum(d.hobby_minutes for d in plans.army.week)
+        * (plans.army.evenings_kept if kept is None else kept)
+    )
     work = work_by_stage(plans, standing, rate, washing)
     throughputs = []
     for stage in STAGES[1:-1]:

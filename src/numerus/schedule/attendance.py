@@ -114,4 +114,5 @@ def hobby_windows(army: Army, since: datetime, days: int) -> list[Window]:
 
 
 def hobby_minutes_per_day(army: Army, first: date, days: int) -> list[int]:
-    return [army.day(first + timedelta(days=i)).hobby_minutes for i in range(days)]
+    """Of all hands that are there."""
+    return [army.hands_min(first + timedelta(days=i)) for i in range(days)]

@@ -57,7 +57,7 @@ def best_way(
     within ``NEAR_BOUND``. Of plans that do, that one is taken which ends early and has its groups ready early, on the mean.
     Raises as ``plan_hands``.
     """
-    near_min = NEAR_BOUND * hands_bound_min(inputs.tasks)[0]
+    near_min = NEAR_BOUND * hands_bound_min(inputs.tasks)[0] / max(inputs.people, 1)
     sizes = [inputs.batch] if inputs.batch else [*BATCHES, max(len(inputs.tasks), 1)]
     best: tuple[float, Way, list[TimedTask]] = float("inf"), FIRST_WAY, []
     for number in range(tries * len(sizes)):
@@ -77,11 +77,15 @@ def _cost(inputs: HandInputs, plan: Sequence[TimedTask], near_min: float) -> flo
         return 0.0
     ready = {t.task.group: t.end for t in plan}
     mean = sum(window_min(inputs.windows, end) for end in ready.values()) / len(ready)
-    return window_min(inputs.windows, plan[-1].end) + mean + LATE_COSTS * max(_late_min(inputs, plan, near_min), 0.0)
+    return window_min(inputs.windows, _ends(plan)) + mean + LATE_COSTS * max(_late_min(inputs, plan, near_min), 0.0)
 
 
 def _late_min(inputs: HandInputs, plan: Sequence[TimedTask], near_min: float) -> float:
-    return window_min(inputs.windows, plan[-1].end) - near_min if plan else 0.0
+    return window_min(inputs.windows, _ends(plan)) - near_min if plan else 0.0
+
+
+def _ends(plan: Sequence[TimedTask]) -> datetime:
+    return max(t.end for t in plan)
 
 
 def _refuse_too_long(inputs: HandInputs) -> None:

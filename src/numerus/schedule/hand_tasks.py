@@ -44,13 +44,16 @@ class HandTask:
 
 @dataclass(frozen=True)
 class TimedTask:
-    """A task with its hours. ``setup_min``: hands' minutes just before ``start``, 0 where the load was in hand already."""
+    """A task with its hours. ``setup_min``: hands' minutes just before ``start``, 0 where the load was in hand already; ``person``: whose
+    hands, where there are several.
+    """
 
     task: HandTask
     start: datetime
     end: datetime
     dry: datetime
     setup_min: float
+    person: int = 0
 
     @property
     def begun(self) -> datetime:
@@ -63,7 +66,7 @@ class HandInputs:
     """``tasks``: in their order within each chain; groups in the order they are wanted. ``free_at``: before which a group cannot
     begin; ``after``: groups that must be through before; ``dry_at``: when chains worked on earlier are dry; ``batch``: how many groups
     are begun together, at most twice as many are half done at a time, 0 for what suits; ``usable``: hours in which devices can be
-    used that cannot always be, ``busy_until``: those in use already.
+    used that cannot always be, ``busy_until``: those in use already; ``people``: pairs of hands, each at one figure at a time.
     """
 
     tasks: Sequence[HandTask]
@@ -75,6 +78,7 @@ class HandInputs:
     batch: int = 0
     usable: Mapping[str, Sequence[Window]] = field(default_factory=dict)
     busy_until: Mapping[str, datetime] = field(default_factory=dict)
+    people: int = 1
 
 
 def window_min(windows: Sequence[Window], until: datetime) -> float:
@@ -96,9 +100,10 @@ def hands_bound_min(tasks: Sequence[HandTask]) -> tuple[float, float]:
 
 
 def in_runs(plan: Sequence[TimedTask]) -> list[list[TimedTask]]:
-    """Tasks of one key that follow each other in one load, as one piece of work."""
+    """Tasks of one key that follow each other in one load and one pair of hands, as one piece of work."""
     pieces: list[list[TimedTask]] = []
-    for _, own in groupby(plan, key=lambda t: t.task.key):
+    by_person = sorted(plan, key=lambda t: t.person)
+    for _, own in groupby(by_person, key=lambda t: (t.person, t.task.key)):
         for number, timed in enumerate(own):
             if number and not timed.setup_min:
                 pieces[-1].append(timed)

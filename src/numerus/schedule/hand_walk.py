@@ -54,6 +54,17 @@ class _Offer:
     setup: float
 
 
+@dataclass
+class _Person:
+    """A pair of hands: how far it is planned, in which of the windows, with which load in hand."""
+
+    number: int
+    now: float
+    window: int = 0
+    load: Hashable = None
+    load_until: float = -1.0
+
+
 class Walk:
     """One plan, built forward. Times are minutes since the first window begins."""
 
@@ -67,10 +78,19 @@ class Walk:
         self._number_chains()
         self._number_devices()
         self._chain_up()
-        self.window, self.now = 0, self.windows[0][0]
-        self.load: Hashable = None
-        self.load_until = -1.0
+        self.held = dict.fromkeys(self.free, 0.0)  # until when somebody works at each group
         self.done: list[TimedTask] = []
+        self.everyone = [_Person(n, self.windows[0][0]) for n in range(max(inputs.people, 1))]
+        self._turn_to(self.everyone[0])
+
+    def _turn_to(self, person: _Person) -> None:
+        """Plan for somebody from where they stand."""
+        self.person, self.now, self.window = person, person.now, person.window
+        self.load, self.load_until = person.load, person.load_until
+
+    def _leave(self) -> None:
+        person = self.person
+        person.now, person.window, person.load, person.load_until = self.now, self.window, self.load, self.load_until
 
     def _minutes(self, at: datetime) -> float:
         return (at - self.zero).total_seconds() / 60
@@ -143,8 +163,10 @@ class Walk:
         self.heads.setdefault(self.tasks[index].load, set()).add(index)
 
     def _ready(self, index: int) -> float:
+        group = self.tasks[index].group
         return max(
-            self.free[self.tasks[index].group],
+            self.free[group],
+            self.held[group],
             self.busy[self.device[index]],
             *map(self.dry.__getitem__, self.near[index]),
         )
@@ -172,10 +194,14 @@ class Walk:
         return bool(waiting)
 
     def plan(self) -> list[TimedTask]:
+        """Whoever is planned least far goes on, until nothing is left, or nobody is there before ``until``."""
         while any(self.heads.values()) and self.now < self.until:
             if not (self._go_on() or self._do_urgent() or self._take_up()):
                 self._next_window()
-        return self.done
+            if len(self.everyone) > 1:
+                self._leave()
+                self._turn_to(min(self.everyone, key=lambda p: p.now))
+        return sorted(self.done, key=lambda t: t.start) if len(self.everyone) > 1 else self.done
 
     def _room_min(self) -> float:
         return self.windows[self.window][1] - self.now
@@ -269,11 +295,14 @@ class Walk:
         self.now = start + task.minutes
         dry = self.now + task.dries_min
         self.dry[self.near[index][0]] = dry
+        self.held[task.group] = self.now
         if self.device[index]:
             self.busy[self.device[index]] = self.now + task.busy_min
         start_at = self.zero + timedelta(minutes=start)
         end_at = self.zero + timedelta(minutes=self.now)
-        self.done.append(TimedTask(task, start_at, end_at, end_at + timedelta(minutes=task.dries_min), setup))
+        self.done.append(
+            TimedTask(task, start_at, end_at, end_at + timedelta(minutes=task.dries_min), setup, self.person.number)
+        )
         self._follow(index)
 
     def _follow(self, index: int) -> None:

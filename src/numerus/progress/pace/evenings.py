@@ -43,9 +43,7 @@ def evenings_kept(facts: Sequence[Fact], army: Army) -> EveningsKept:
         planned = [d for d in week if army.day(d).hobby_minutes > 0]
         worked = [d for d in week if d in minutes]
         if worked and planned:
-            by_minutes = (
-                sum(minutes[d] for d in worked) / sum(army.day(d).hobby_minutes for d in planned) * len(planned)
-            )
+            by_minutes = sum(minutes[d] for d in worked) / sum(army.hands_min(d) for d in planned) * len(planned)
             kept += min(max(float(len(worked)), by_minutes), len(planned))
             there += len(planned)
     share = (army.evenings_kept * TYPED_EVENINGS + kept) / (TYPED_EVENINGS + there)

@@ -142,7 +142,7 @@ def ticked_weeks(facts: Sequence[Fact], army: Army) -> list[float]:
     weeks = []
     for week in range(whole):
         days = [first + timedelta(days=7 * week + n) for n in range(7)]
-        there = sum(army.day(d).hobby_minutes for d in days) * kept
+        there = sum(army.hands_min(d) for d in days) * kept
         done_min = sum(planned.get(d, 0.0) for d in days)
         if done_min >= LEAST_FILLED * there > 0:
             weeks.append(math.log(there / done_min))

@@ -14,6 +14,7 @@ from numerus.paint.loads import life_min, load_of, setup_min
 from numerus.paint.rack.kinds import SPIRIT, kind_of
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed
+from numerus.paint.techniques import AIRBRUSH, TECHNIQUES
 from numerus.progress.pace.rates import GROUPS, Rate, rates_of
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.schedule.attendance import hobby_windows
@@ -87,6 +88,7 @@ def _task(figure: str, stroke: Stroke, phase: int, rate: Rate) -> HandTask:
         life,
         phase,
         True,
+        AIRBRUSH if TECHNIQUES[step.technique].setup_min else "",
     )
 
 
@@ -207,16 +209,16 @@ def paint_line(
 
 
 def blocks_of(plan: Sequence[TimedTask], strokes: Mapping[StrokeOf, Stroke]) -> list[PaintBlock]:
-    """The strokes of a plan, one after another on figure after figure."""
-    painted = [t for t in plan if t.task.holds]
-    return [
+    """The strokes of a plan, one after another on figure after figure, in the order blocks begin."""
+    blocks = [
         PaintBlock(
             strokes[run[0].task.group, run[0].task.key],
             tuple(TimedStroke(t.task.group, strokes[t.task.group, t.task.key], t.start, t.end, t.dry) for t in run),
             run[0].setup_min,
         )
-        for run in in_runs(painted)
+        for run in in_runs([t for t in plan if t.task.holds])
     ]
+    return sorted(blocks, key=lambda b: b.start)
 
 
 def used_drying_min(blocks: Sequence[PaintBlock]) -> tuple[float, float]:

@@ -68,7 +68,7 @@ class BenchPlan:
 
     @property
     def ends(self) -> datetime | None:
-        return self.tasks[-1].end if self.tasks else None
+        return max((t.end for t in self.tasks), default=None)
 
     def evenings(self) -> list[Evening]:
         """Every evening up to the last task, those with nothing to do too."""

@@ -20,9 +20,11 @@ from numerus.domain.stages import NUMBER
 from numerus.errors import PlanError
 from numerus.kit.builds import printed_slots
 from numerus.paint.figure.touching import Between
+from numerus.paint.finishing import DAYLIGHT, kind_of_step
 from numerus.paint.priming import FILLER_DRIES_MIN, prime_setup_min
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
+from numerus.paint.techniques import AIRBRUSH
 from numerus.paint.weather import Air
 from numerus.post.curing.cure import lamp_min
 from numerus.post.washing.wash import DRY_MIN, TUB_MIN
@@ -41,6 +43,7 @@ from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing
 from numerus.progress.work import GROUP_OF, LIFT_PLATE_MIN, START_RUN_MIN, figure_hands
 from numerus.schedule.attendance import Window, hobby_windows, hours_of
+from numerus.schedule.daylight import in_daylight
 from numerus.schedule.hand_tasks import HandInputs, HandTask, Touching
 from numerus.schedule.run_queue import ScheduledRun
 from numerus.schedule.wet_work import loads
@@ -49,6 +52,7 @@ GLUE_MIN = 12 * 60.0  # (default) glue and putty cure overnight
 BUILDING, PRIMING, FINISHING = 0, 1, 90
 UNPLATED_DAYS = 3.0  # (default) after the last planned run, for what lies on no plate yet
 HORIZON_DAYS = 400
+LEAST_LIT_SHARE = 0.1  # (default) of evenings: where fewer are in daylight, nothing waits for one
 MOST_PIECE_MIN = 20.0  # what can be put down half way is, so that it fits into an evening
 TUB, LAMP, OUTDOORS = "tub", "lamp", "outdoors"
 LIFT, WASH, CURE, START, BUILD, PRIME = "lift", "wash", "cure", "start", "build", "prime"
@@ -110,9 +114,17 @@ def to_do(
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
     inputs = HandInputs(
         tasks, _without(evenings, appointments), touching_by_figure(figures, plans, between), free_at, after,
-        still_wet(facts, strokes, now), usable={OUTDOORS: fit_hours(airs, now)} if airs else {},
+        still_wet(facts, strokes, now), usable=_usable(airs, evenings, now),
+        people=plans.army.people,
     )  # fmt: skip
     return ToDo(inputs, tuple(evenings), tuple(appointments), frozenset(guessed), strokes, runs)
+
+
+def _usable(airs: Sequence[Air], evenings: Sequence[Window], now: datetime) -> dict[str, list[Window]]:
+    """Hours fit for a can, where air was told; evenings in daylight, where there are any: else lamps must do."""
+    usable = {OUTDOORS: fit_hours(airs, now)} if airs else {}
+    lit = in_daylight(evenings)
+    return usable | ({DAYLIGHT: lit} if len(lit) >= LEAST_LIT_SHARE * len(evenings) else {})
 
 
 def fit_hours(airs: Sequence[Air], now: datetime) -> list[Window]:
@@ -236,12 +248,13 @@ def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -
     if scheme is not None and PRIME in hands:
         dries = scheme.prime_dries_min + scheme.filler_coats * FILLER_DRIES_MIN
         primed = HandTask(own, "", PRIME, hands[PRIME], dries, phase=PRIMING)
-        load, outdoors = (PRIME, scheme.id), OUTDOORS if scheme.prime_school == "can" else ""
-        tasks.append(replace(primed, load=load, setup_min=prime_setup_min(scheme), device=outdoors))
+        load, device = (PRIME, scheme.id), {"can": OUTDOORS, "airbrush": AIRBRUSH}.get(scheme.prime_school, "")
+        tasks.append(replace(primed, load=load, setup_min=prime_setup_min(scheme), device=device))
     tasks += stroke_tasks([figure], rack_of(plans), rate["paint"])
     for step in figure.finish_left:
         minutes = figure.finish_min(step) * rate[GROUP_OF["finish"]].factor
-        tasks.append(HandTask(own, "", step.id, minutes, step.dries_min, step.id, phase=FINISHING))
+        light = DAYLIGHT if kind_of_step(step) == DAYLIGHT else ""
+        tasks.append(HandTask(own, "", step.id, minutes, step.dries_min, step.id, phase=FINISHING, device=light))
     return tasks
 
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from itertools import groupby
 
@@ -22,7 +22,8 @@ LONG_DRYING_MIN = 360.0
 @dataclass(frozen=True)
 class Piece:
     """Hands from ``start`` to ``end``, setting up included: at which bench, what, on how many, why then; ``unit_id`` of the first figure, ""
-    for a plate; ``stroke``: what is painted; ``setup_min`` of it is setting up; ``dry``: when the last of it is dry.
+    for a plate; ``stroke``: what is painted; ``setup_min`` of it is setting up; ``dry``: when the last of it is dry; ``person``: whose
+    hands, where there are several.
     """
 
     bench: str
@@ -34,6 +35,7 @@ class Piece:
     setup_min: float = 0.0
     unit_id: str = ""
     stroke: Stroke | None = None
+    person: int = 0
 
     @property
     def minutes(self) -> float:
@@ -51,21 +53,24 @@ def work_kind(timed: TimedTask, standing: Standing) -> tuple[str, ...]:
 def pieces(evening: Evening, plans: Plans, standing: Standing, work: ToDo) -> list[Piece]:
     """All of an evening in the order it is done, plates put on and taken off between."""
     found = [_plate_piece(a, plans) for a in evening.appointments if evening.window.start <= a.start]
-    for stretch in _without_a_break(evening.tasks):
+    for stretch in _without_a_break(sorted(evening.tasks, key=lambda t: t.person)):
         for is_paint, own in groupby(stretch, key=lambda t: t.task.holds):
             listed = list(own)
-            if is_paint:
-                found += [_painted(block, plans) for block in blocks_of(listed, work.strokes)]
-            else:
-                found += _others(listed, plans, standing)
+            made = (
+                [_painted(b, plans) for b in blocks_of(listed, work.strokes)]
+                if is_paint
+                else _others(listed, plans, standing)
+            )
+            found += [replace(piece, person=listed[0].person) for piece in made]
     return sorted(found, key=lambda p: p.start)
 
 
 def _without_a_break(tasks: Sequence[TimedTask]) -> list[list[TimedTask]]:
-    """Tasks parted where hands wait, or see to a plate."""
+    """Tasks parted where hands wait, see to a plate, or are another's."""
     stretches: list[list[TimedTask]] = []
     for timed in tasks:
-        if not stretches or timed.begun - stretches[-1][-1].end > timedelta(seconds=1):
+        last = stretches[-1][-1] if stretches else None
+        if last is None or last.person != timed.person or timed.begun - last.end > timedelta(seconds=1):
             stretches.append([])
         stretches[-1].append(timed)
     return stretches

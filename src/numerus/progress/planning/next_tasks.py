@@ -77,7 +77,8 @@ def orders_of(work: ToDo, plans: Plans, standing: Standing, now: datetime, washi
     evening = _Evening(plans, standing, now, work)
     rest = [*evening.by_the_clock(window), *evening.tasks(timed)]
     listed = (*wet, *sorted(rest, key=lambda t: max(t.start or now, window.start)))
-    return TaskList(listed, window.start, window.minutes, _work_min(timed, work, window))
+    there = window.minutes * work.inputs.people
+    return TaskList(listed, window.start, there, _work_min(timed, work, window))
 
 
 def _work_min(timed: Sequence[TimedTask], work: ToDo, window: Window) -> float:

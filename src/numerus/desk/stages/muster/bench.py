@@ -139,7 +139,11 @@ class MusterBench(Bench):
         floor = row(
             label("The tub takes"), self.tub, label("parts, the lamp"), self.lamp, 24, label("Clocks of"), self.zone, -1
         )
-        top = row(label("Ready by"), self.ready_by, 24, self.kept, -1)
+        self.people = QSpinBox()
+        self.people.setRange(1, 6)
+        self.people.setSuffix(" at the bench")
+        self.people.setAccessibleName("People at the bench in hobby time")
+        top = row(label("Ready by"), self.ready_by, 24, self.kept, 24, self.people, -1)
         keep = button("Keep this week", self.keep_week, "main", "The forecast and the watch bill follow at once")
         note = label(
             "Machines are started and met only while someone is at home and awake; hands work in hobby time.", "note"
@@ -171,6 +175,7 @@ class MusterBench(Bench):
             self.tub.value(),
             self.lamp.value(),
             self.zone.text(),
+            self.people.value(),
         )
 
     def refresh(self) -> None:
@@ -209,6 +214,7 @@ class MusterBench(Bench):
         for spin, number in ((self.kept, week.kept_percent), (self.tub, week.tub_parts), (self.lamp, week.lamp_parts)):
             spin.setValue(number)
         self.zone.setText(week.time_zone)
+        self.people.setValue(week.people)
         for minutes, begin, home, day in zip(self.hobby, self.begins, self.home, week.days, strict=True):
             minutes.setValue(day.hobby_minutes)
             begin.setText(day.hobby_from)

@@ -109,17 +109,18 @@ class EveningsChart(Drawing):
         self._held(painter, evening, y + 8 + BAR_PX, px_a_min)
 
     def _piece(self, painter: QPainter, piece: Piece, evening: Evening, y: float, px_a_min: float) -> None:
-        begun = (piece.start - evening.window.start).total_seconds() / 60
-        box = QRectF(LEFT_PX + begun * px_a_min, y, max(piece.minutes * px_a_min, 1.5), BAR_PX)
+        begun, high = (piece.start - evening.window.start).total_seconds() / 60, BAR_PX / self.page.state.people
+        y += piece.person * high
+        box = QRectF(LEFT_PX + begun * px_a_min, y, max(piece.minutes * px_a_min, 1.5), high)
         colour = self.page.state.colour(piece)
         painter.fillRect(box, self.theme.colour("chalk"))
-        self.hatch(painter, QRectF(box.left(), y, piece.setup_min * px_a_min, BAR_PX), "slate")
+        self.hatch(painter, QRectF(box.left(), y, piece.setup_min * px_a_min, high), "slate")
         painter.setPen(QPen(self.theme.colour("slate"), 1))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawRect(box)
         stripe = QColor(colour) if colour else self.theme.colour("bed")
         painter.fillRect(QRectF(box.left(), y, box.width(), 4), stripe)
-        if box.width() > 40:
+        if box.width() > 40 and high >= 16:
             self.text(painter, box.left() + 3, y + 16, piece.title, 11, width=box.width() - 5)
         says = f"{piece.start:%H:%M} to {piece.end:%H:%M}: {piece.title}; {piece.why}"
         self.region(box, says, partial(self.page.go, piece))

@@ -77,6 +77,11 @@ class EveningsState:
     def pieces(self, evening: Evening) -> list[Piece]:
         return pieces(evening, self.plans, self.answers.standing, self.plan.to_do) if self.plan else []
 
+    @property
+    def people(self) -> int:
+        """Pairs of hands in the plan."""
+        return self.plan.to_do.inputs.people if self.plan else 1
+
     def held(self, evening: Evening) -> list[tuple[str, datetime, datetime]]:
         """Tub and lamp while they are in use: (which, from, to)."""
         turns = {f"/{WASH}": TUB, f"/{CURE}": LAMP}
@@ -120,8 +125,9 @@ class EveningsState:
 
     def evening_words(self, evening: Evening) -> str:
         """How full it is."""
-        spare = evening.window.minutes - evening.hands_min
+        there = evening.window.minutes * self.people
+        spare = there - evening.hands_min
         pots = sum(t.setup_min > 0 for t in evening.tasks if t.task.holds)
         opened = f", {counted(pots, 'pot')}" if pots else ""
-        full = "full" if spare < 1 else f"{evening.hands_min:.0f} of {evening.window.minutes:.0f} min"
+        full = "full" if spare < 1 else f"{evening.hands_min:.0f} of {there:.0f} min"
         return full + opened

@@ -35,6 +35,7 @@ class WeekWords:
     tub_parts: int
     lamp_parts: int
     time_zone: str
+    people: int = 1
 
 
 class MusterState:
@@ -87,7 +88,7 @@ class MusterState:
             return None
         days = [DayWords(d.hobby_minutes, clock(d.hobby_from), _windows_text(d)) for d in army.week]
         kept = round(army.evenings_kept * 100)
-        return WeekWords(days, army.ready_by, kept, army.tub_parts, army.lamp_parts, army.time_zone)
+        return WeekWords(days, army.ready_by, kept, army.tub_parts, army.lamp_parts, army.time_zone, army.people)
 
     def with_week(self, typed: WeekWords) -> Army:
         """The army with the week as it was typed.
@@ -100,6 +101,7 @@ class MusterState:
             self.army, week=tuple(_day(name, day) for name, day in zip(DAYS, typed.days, strict=True)),
             ready_by=typed.ready_by, evenings_kept=typed.kept_percent / 100,
             tub_parts=typed.tub_parts, lamp_parts=typed.lamp_parts, time_zone=typed.time_zone.strip(),
+            people=typed.people,
         )  # fmt: skip
         later(self.answers.now, 0, changed.time_zone)
         return changed
