@@ -239,3 +239,15 @@ def test_the_figure_page_asks_before_it_writes_on_wet_paint(timed: MainWindow, c
     before = len(strokes(timed))
     figure.done_next()
     assert len(strokes(timed)) > before
+
+
+def test_a_lighter_way_is_looked_at_beside_the_scheme(timed: MainWindow) -> None:
+    """A lever that paints lighter shows a figure both ways and what is lost; clicked once more it shows what is wet again."""
+    line = line_of(timed)
+    number = next(n for n, lever in enumerate(line.chances.levers) if lever.kind)
+    line.look_at_lever(number)
+    assert line.loss.isVisibleTo(line) and not line.wet.isVisibleTo(line)
+    assert line.loss.state is not None and line.loss.name == line.chances.levers[number].name
+    line.grab()
+    line.look_at_lever(number)
+    assert line.wet.isVisibleTo(line) and not line.loss.isVisibleTo(line)

@@ -8,7 +8,8 @@ from datetime import date
 import numpy as np
 
 from numerus.domain.plans import Plans
-from numerus.domain.stages import LEVEL_NAMES, LEVELS
+from numerus.domain.stages import LEVELS
+from numerus.paint.lighter import LOWEST, NAMES
 from numerus.progress.forecasting.capacity import Capacities
 from numerus.progress.forecasting.drawn_ends import (
     MACHINE_HOURS_A_DAY,
@@ -20,7 +21,7 @@ from numerus.progress.forecasting.drawn_ends import (
 )
 from numerus.progress.pace.rates import EIGHT_IN_TEN, Rate
 from numerus.progress.standing import Standing
-from numerus.progress.work import UnitWork, paint_min_at
+from numerus.progress.work import UnitWork, lighter_paint_min
 
 
 @dataclass(frozen=True)
@@ -35,9 +36,15 @@ class Mover:
 
 @dataclass(frozen=True)
 class Lever:
+    """Something to change: how many of twenty ends are in time then, and which days. ``units`` painted by a lighter scheme of a ``kind``, ""
+    where painting stays as it is.
+    """
+
     name: str
-    in_time: int
-    dots: tuple[date, ...]
+    in_time: int = 0
+    dots: tuple[date, ...] = ()
+    kind: str = ""
+    units: frozenset[str] = frozenset()
 
 
 def _fixed(dice: Draws, **changes: float) -> Draws:
@@ -87,52 +94,60 @@ def _percent(rate: Rate) -> str:
 
 
 def levers(s: Situation, dice: Draws, plans: Plans, army_standing: Standing, capacities: Capacities) -> list[Lever]:
-    """What would help, each tried with the same dice; nothing is changed by looking."""
-    evening = float(np.median([d.hobby_minutes for d in s.army.week if d.hobby_minutes] or [0]))
-    options: list[tuple[str, Situation]] = [("As planned", s)]
-    for name, units in _lower_levels(s, plans):
-        options.append((name, _lowered(s, units, army_standing)))
+    """What would help, each tried with the same dice, what helps most first; nothing is changed by looking."""
+    options = [Lever("As planned"), *_lighter(s, plans)]
+    changed = [s, *(_lightened(s, o, plans, army_standing) for o in options[1:])]
     if len(options) > 1:
-        options.append(("One more evening a week", replace(s, extra_evening_min=evening)))
-        options.append(("Both of the above", replace(options[-2][1], extra_evening_min=evening)))
+        evening = float(np.median([d.hobby_minutes * s.army.people for d in s.army.week if d.hobby_minutes] or [0]))
+        best = min(range(1, len(options)), key=lambda n: sum(u.hands_total for u in changed[n].units))
+        more = replace(options[best], name=f"{options[best].name}, and an evening")
+        options += [Lever("One more evening a week"), more]
+        changed += [replace(c, extra_evening_min=evening) for c in (s, changed[best])]
     last = max(s.units, key=lambda u: u.machine + u.hands_total / 10, default=None)
     if last is not None and len(s.units) > 1:
-        options.append(
-            (f"{_short_name(plans, last.unit_id)} later", replace(s, units=tuple(u for u in s.units if u is not last)))
-        )
-    listed = []
-    for name, changed in options:
-        dots = equal_chances(simulate(changed, dice, capacities)[""], s.today)
-        listed.append(Lever(name, in_time_of(dots, s.army.ready_by), dots))
-    return listed
+        options.append(Lever(f"{_short_name(plans, last.unit_id)} later"))
+        changed.append(replace(s, units=tuple(u for u in s.units if u is not last)))
+    tried = [_tried(o, c, dice, capacities) for o, c in zip(options, changed, strict=True)]
+    return [tried[0], *sorted(tried[1:], key=lambda lever: (-lever.in_time, lever.dots[len(lever.dots) // 2]))]
+
+
+def _tried(lever: Lever, changed: Situation, dice: Draws, capacities: Capacities) -> Lever:
+    dots = equal_chances(simulate(changed, dice, capacities)[""], changed.today)
+    return replace(lever, in_time=in_time_of(dots, changed.army.ready_by), dots=dots)
 
 
 def _short_name(plans: Plans, unit_id: str) -> str:
     return plans.units[unit_id].name.rpartition(", ")[2]
 
 
-def _lower_levels(s: Situation, plans: Plans) -> list[tuple[str, frozenset[str]]]:
-    """Which units might be painted table-ready: the one with most painting left, and all ranks while leaders (units of one figure, and
-    those of the highest level) stay as they are.
+def _lighter(s: Situation, plans: Plans) -> list[Lever]:
+    """Which units might be painted lighter: the one with most painting left table-ready, and all ranks by each lighter scheme, while
+    leaders (units of one figure, and those of the highest level) stay as they are.
     """
-    above = [u for u in s.units if plans.units[u.unit_id].level != LEVELS[0] and u.hands.get("paint", 0.0) > 0]
-    if not above:
-        return []
-    most = max(above, key=lambda u: u.hands["paint"]).unit_id
-    ranks = frozenset(
-        u.unit_id for u in above if plans.units[u.unit_id].level != LEVELS[-1] and len(plans.figures_of(u.unit_id)) > 1
+    left = [u for u in s.units if u.hands.get("paint", 0.0) > 0]
+    above = [u for u in left if plans.units[u.unit_id].level != LEVELS[0]]
+    most = max(above, key=lambda u: u.hands["paint"]).unit_id if above else ""
+    offered = (
+        [Lever(f"{_short_name(plans, most)} {NAMES[LOWEST]}", kind=LOWEST, units=frozenset((most,)))] if most else []
     )
-    offered = [(f"{_short_name(plans, most)} to {LEVEL_NAMES[LEVELS[0]]}", frozenset((most,)))]
-    if len(ranks) > 1:
-        offered.append((f"Ranks to {LEVEL_NAMES[LEVELS[0]]}", ranks))
+    for kind in NAMES:
+        ranks = [u.unit_id for u in (above if kind == LOWEST else left) if _in_ranks(plans, u.unit_id)]
+        if len(ranks) > 1:
+            offered.append(Lever(f"Ranks {NAMES[kind]}", kind=kind, units=frozenset(ranks)))
     return offered
 
 
-def _lowered(s: Situation, units: frozenset[str], army_standing: Standing) -> Situation:
-    """Only what the scheme has at its lowest level is still painted on these units."""
+def _in_ranks(plans: Plans, unit_id: str) -> bool:
+    return plans.units[unit_id].level != LEVELS[-1] and len(plans.figures_of(unit_id)) > 1
 
-    def lower(u: UnitWork) -> UnitWork:
-        left = paint_min_at(army_standing, u.unit_id, LEVELS[0], s.rates)
-        return replace(u, hands={**u.hands, "paint": left}) if u.unit_id in units else u
 
-    return replace(s, units=tuple(lower(u) for u in s.units))
+def _lightened(s: Situation, lever: Lever, plans: Plans, army_standing: Standing) -> Situation:
+    """Only what the lighter scheme asks for is still painted on these units."""
+
+    def lighten(u: UnitWork) -> UnitWork:
+        if u.unit_id not in lever.units:
+            return u
+        left = lighter_paint_min(plans, army_standing, u.unit_id, lever.kind, s.rates)
+        return replace(u, hands={**u.hands, "paint": left})
+
+    return replace(s, units=tuple(lighten(u) for u in s.units))

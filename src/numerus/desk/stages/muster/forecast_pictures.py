@@ -197,6 +197,9 @@ class Outcomes(_Answer):
         self.text(painter, x - 7, top + 16, words, 13, True, "chalk", RIGHT)
 
 
+LEVERS_SHOWN = 5
+
+
 class Movers(_Answer):
     """What moves the middle outcome most: bars earlier and later."""
 
@@ -241,8 +244,8 @@ class Levers(_Answer):
     def draw_forecast(self, painter: QPainter, forecast: Forecast) -> None:
         self.text(painter, 0, 18, "What would help", 16, True)
         self.text(painter, 0, 33, "each tried with the same dice; nothing is changed by looking", 11, colour="slate")
-        step = (self.height() - 42) / 5
-        for number, lever in enumerate(forecast.levers):
+        step = (self.height() - 42) / LEVERS_SHOWN
+        for number, lever in enumerate(forecast.levers[:LEVERS_SHOWN]):
             y = 42 + number * step
             self.text(painter, 0, y + step * 0.66, lever.name, 13, number == 0, width=self.width() - 150)
             for dot in range(20):

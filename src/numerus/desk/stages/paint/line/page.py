@@ -10,14 +10,17 @@ from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.line.bench_mode import NEXT_KEYS, BenchMode
-from numerus.desk.stages.paint.line.pictures import Chances, EveningChart, LoadList, NowCard, WetList
+from numerus.desk.stages.paint.line.chances import PICTURE_PX, Chances, LossPicture
+from numerus.desk.stages.paint.line.pictures import EveningChart, LoadList, NowCard, WetList
 from numerus.desk.stages.paint.line.state import WAITING, LineState
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError, Progress
 from numerus.paint.figure.touching import ZonePairs, touching_key, zones_between
+from numerus.paint.lighter import Lightened
 from numerus.progress.forecasting.forecast import Forecast
 from numerus.progress.painting.painting_line import PaintBlock
 from numerus.words import counted
@@ -27,20 +30,25 @@ SECOND_MS = 1000
 
 
 class LinePage(QWidget):
-    """``with_meshes``: does something once the meshes of parts are read. ``told``: the summary is another; ``turned``:
-    whose strokes are planned is.
+    """``with_meshes``: does something once the meshes of parts are read. ``turned``: whose strokes are planned is
+    another.
     """
 
-    told, turned = pyqtSignal(str), pyqtSignal()
+    turned = pyqtSignal()
 
     def __init__(
-        self, context: Context, renderer: Renderer, with_meshes: Callable[[Iterable[Part], Callable[[], object]], None]
-    ) -> None:
+        self, context: Context, renderer: Renderer, built: BuiltFigures,
+        with_meshes: Callable[[Iterable[Part], Callable[[], object]], None],
+    ) -> None:  # fmt: skip
         super().__init__()
         self.context, self.session, self.renderer, self.with_meshes = context, context.session, renderer, with_meshes
+        self.built = built
         self.state = LineState(context.session.answers)
         self.now_card, self.chart = NowCard(context), EveningChart(context)
         self.list, self.chances, self.wet = LoadList(context), Chances(context), WetList(context)
+        self.loss = LossPicture(context)
+        self.loss.hide()
+        self.chances.chosen.connect(self.look_at_lever)
         self.now_card.pressed.connect(self.press)
         self.title, self.note, self.sentence = label("", "section"), label("", "note"), label("", "note", True)
         self.setLayout(self._layout())
@@ -65,14 +73,16 @@ class LinePage(QWidget):
         shown.setStretch(0, 1)
         upper = column(self.now_card, titled, shown, self.sentence, gap=6, margins=(16, 0, 16, 8))
         upper.setStretch(2, 1)
-        lower = row(self.chances, self.wet, gap=20, margins=(16, 8, 16, 6))
+        lower = row(self.chances, self.loss, self.wet, gap=20, margins=(16, 8, 16, 6))
         lower.setStretch(0, 1)
         body = column(upper, panel(lower, "drawer"), gap=0)
         body.setStretch(0, 1)
         return body
 
+    summary = ""
+
     @property
-    def summary(self) -> str:
+    def _strokes_words(self) -> str:
         many, tonight = len(self.state.upcoming), sum(len(b.strokes) for b in self.state.tonight)
         return f"{counted(tonight, 'stroke')} this evening, {many - tonight} to come"
 
@@ -136,10 +146,10 @@ class LinePage(QWidget):
         hands = sum((s.end - s.start).total_seconds() / 60 for b in tonight for s in b.strokes)
         self.title.setText(f"{tonight[0].start:%a %-d %B}" if tonight else "")
         pots = sum(b.setup_min > 0 for b in tonight)
-        self.note.setText(f"hands {hands:.0f} min, {counted(pots, 'pot')} opened" if tonight else "")
+        told = f"hands {hands:.0f} min, {counted(pots, 'pot')} opened; {self._strokes_words}"
+        self.note.setText(told if tonight else "")
         self.sentence.setText(state.sentence())
         self._show_chances()
-        self.told.emit(self.summary)
         self.second.start() if state.since is not None else self.second.stop()
         if self.bench_mode is not None:
             self.bench_mode.show_state(state)
@@ -147,10 +157,35 @@ class LinePage(QWidget):
     def _show_chances(self) -> None:
         forecast = self.session.answers.forecast
         if isinstance(forecast, Forecast):
-            levers = [(lever.name, lever.in_time) for lever in forecast.levers]
-            self.chances.show_levers(f"Will {forecast.ready_by:%a %-d %B} hold?", levers)
+            title = f"Will {forecast.ready_by:%a %-d %B} hold?"
+            self.chances.show_levers(title, forecast.levers, self.chances.looked_at)
         else:
             self.chances.show_levers(forecast.message, [])
+
+    def look_at_lever(self, number: int) -> None:
+        """What a lighter way to paint looks like, beside the scheme; the same once more: what is wet again."""
+        lever = self.chances.levers[number]
+        again = lever.name == self.chances.looked_at
+        self.chances.show_levers(self.chances.title, self.chances.levers, "" if again else lever.name)
+        self.loss.setVisible(not again)
+        self.wet.setVisible(again)
+        if again or (asked := self.state.lightening(lever)) is None:
+            return
+        figure, work = asked
+        self.loss.name = lever.name
+        self.loss.state = None
+        self.loss.update()
+        parts = [self.session.plans.parts[p] for p in figure.build.values() if p in self.session.plans.parts]
+
+        def paint() -> None:
+            make = self.built.making(parts)
+            self.context.jobs.start("lighter", "Painting both", lambda p: work(make(p), PICTURE_PX), self._lightened)
+
+        self.with_meshes(parts, paint)
+
+    def _lightened(self, found: Lightened) -> None:
+        self.built.keep()
+        self.loss.show_state(found)
 
     def plan_across(self) -> None:
         """One unit, or all of them between all other work."""

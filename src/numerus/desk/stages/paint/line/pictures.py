@@ -11,7 +11,7 @@ from PyQt6.QtGui import QColor, QLinearGradient, QPainter, QPen
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, LineState
 from numerus.desk.theme.marks import draw_mark
-from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
+from numerus.desk.widgets.drawing import CENTRE, RIGHT, StatedDrawing
 from numerus.desk.widgets.rings import clock_words, draw_ring
 from numerus.paint.loads import life_min
 from numerus.progress.painting.painting_line import PaintBlock, TimedStroke
@@ -268,30 +268,3 @@ class WetList(StatedDrawing[LineState]):
             name = f"{self.session.plans.zone_name(one.zone)}, {self.session.plans.figures[one.figure_id].name}"
             self.text(painter, 0, y, name, 11, width=200)
             self.text(painter, self.width(), y, f"until {one.until:%H:%M}", 11, True, "tallow_ink", RIGHT)
-
-
-class Chances(Drawing):
-    """Will the date hold: what would help, each with its chances in twenty."""
-
-    def __init__(self, context: Context) -> None:
-        super().__init__(context.theme, "Will the date hold")
-        self.levers: list[tuple[str, int]] = []
-        self.title = ""
-        self.hold("setFixedHeight", 126)
-
-    def show_levers(self, title: str, levers: list[tuple[str, int]]) -> None:
-        self.title, self.levers = title, levers
-        self.update()
-
-    def draw(self, painter: QPainter) -> None:
-        self.text(painter, 0, 16, self.title, 16, True, width=self.width())
-        step = 19.0
-        for number, (name, in_time) in enumerate(self.levers[:5]):
-            y = 38 + step * number
-            self.text(painter, 0, y, name, 13, number == 0, width=300)
-            for dot in range(20):
-                held = dot < in_time
-                painter.setPen(QPen(self.theme.colour("moss" if held else "brick"), 1.2))
-                painter.setBrush(self.theme.colour("moss") if held else Qt.BrushStyle.NoBrush)
-                painter.drawEllipse(QPointF(324 + dot * 13, y - 4), 4.2, 4.2)
-            self.text(painter, 324 + 20 * 13 + 8, y, f"{in_time} in 20", 13, True)

@@ -7,12 +7,17 @@ from collections.abc import Callable, Sequence
 from datetime import datetime
 
 from numerus.desk.answers import Answers
+from numerus.domain.army import Figure
 from numerus.domain.journal import Fact, Timing
 from numerus.errors import Cancelled, NumerusError, Progress
+from numerus.paint.figure.built import Built
+from numerus.paint.lighter import Lightened, lightened
 from numerus.paint.loads import load_of
+from numerus.paint.looks import at_level
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, mix_words
 from numerus.progress.done_facts import step
+from numerus.progress.forecasting.levers import Lever
 from numerus.progress.painting.painting_line import (
     PaintBlock,
     TimedStroke,
@@ -247,6 +252,17 @@ class LineState:
         first = self.upcoming[0][1] if self.blocks else None
         if first is not None and about == f"{first.figure_id} {first.stroke.key}":
             self.about, self.phase, self.since, self.sure = about, phase, begun, bool(sure)
+
+    def lightening(self, lever: Lever) -> tuple[Figure, Callable[[Built, tuple[int, int]], Lightened]] | None:
+        """A figure of those a lever would paint lighter, and the work that paints it both ways; None where there is none with a scheme."""
+        figures = [f for unit in sorted(lever.units) for f in self.plans.figures_of(unit) if f.build]
+        figure = next((f for f in figures if self.plans.zone_areas_cm2(f)), None)
+        scheme = self.plans.scheme_on(figure) if figure else None
+        if figure is None or scheme is None:
+            return None
+        own = at_level(scheme, self.plans.units[figure.unit_id].level)
+        areas, rack = self.plans.zone_areas_cm2(figure), rack_of(self.plans)
+        return figure, lambda built, size_px: lightened(built, own, lever.kind, areas, rack, size_px)
 
     def evenings(self) -> list[list[PaintBlock]]:
         """Blocks by the evening they lie in."""
