@@ -13,11 +13,13 @@ from numerus.book.book import Book
 from numerus.domain.clock import later
 from numerus.domain.journal import StepDone
 from numerus.domain.painting.recipes import FinishStep
+from numerus.errors import PlanError
 from numerus.paint.finishing import DAYLIGHT
 from numerus.paint.weather import Air
+from numerus.progress.done_facts import step
 from numerus.progress.forecasting.forecast import finish_dates
 from numerus.progress.history import History
-from numerus.progress.planning.bench_plan import BenchPlan, bench_plan, planned, tonight
+from numerus.progress.planning.bench_plan import BenchPlan, bench_plan, planned, replanned, tonight
 from numerus.progress.planning.bench_tasks import LAMP, LIFT, OUTDOORS, PRIME, START, TUB, fit_hours, to_do
 from numerus.progress.planning.evening_pieces import pieces
 from numerus.progress.planning.next_tasks import orders_of
@@ -141,3 +143,28 @@ def test_a_colour_is_checked_in_daylight_where_evenings_have_any(demo: Book) -> 
     late = replace(army, week=tuple(replace(d, hobby_from=22 * 60, hobby_minutes=100) for d in army.week))
     dark = to_do(replace(plans, army=late), history.facts, found, EVENING)
     assert DAYLIGHT not in dark.inputs.usable
+
+
+def test_more_than_all_evenings_hold_is_planned_as_far_as_it_goes(demo: Book) -> None:
+    """A few minutes a week: the first evenings, told as not all; whoever asks for the whole is told why there is none."""
+    army, found = demo.plans.army, standing(demo.plans, demo.history)
+    assert army is not None
+    scant = replace(army, week=tuple(replace(d, hobby_minutes=58 if n == 2 else 0) for n, d in enumerate(army.week)))
+    plans = replace(demo.plans, army=scant)
+    plan = planned(to_do(plans, demo.history.facts, found, EVENING))
+    assert not plan.whole and plan.tasks and plan.ends
+    assert all(t.end <= plan.windows[-1].end for t in plan.tasks)
+    with pytest.raises(PlanError, match="do not hold"):
+        bench_plan(plans, demo.history.facts, found, EVENING)
+
+
+def test_after_a_tick_the_plan_goes_on_by_the_way_it_was_found(demo: Book, plan: BenchPlan) -> None:
+    """What was done first is left out; the rest is planned once, as fast as it is walked."""
+    first = next(t for t in plan.tasks if t.task.holds)
+    done = step("stroke", (first.task.group,), first.task.minutes, first.end, first.task.key)
+    history = History.of([*demo.history.facts, done])
+    found = standing(demo.plans, history)
+    work = to_do(demo.plans, history.facts, found, EVENING)
+    again = replanned(work, plan.way)
+    keys = {(t.task.group, t.task.key) for t in again.tasks}
+    assert keys == {(t.task.group, t.task.key) for t in plan.tasks} - {(first.task.group, first.task.key)}

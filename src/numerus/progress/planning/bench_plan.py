@@ -8,7 +8,7 @@ from datetime import datetime
 
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
-from numerus.errors import Progress
+from numerus.errors import PlanError, Progress
 from numerus.paint.figure.touching import Between
 from numerus.paint.scheme import Stroke
 from numerus.paint.weather import Air
@@ -17,17 +17,20 @@ from numerus.progress.planning.bench_tasks import ALL_KNOWN, Appointment, ToDo, 
 from numerus.progress.standing import Standing
 from numerus.progress.washing import AS_USUAL, Washing
 from numerus.schedule.attendance import Window
-from numerus.schedule.hand_plan import Way, best_way, walked
-from numerus.schedule.hand_tasks import TimedTask, Touching, free_hours
+from numerus.schedule.hand_plan import FIRST_WAY, Way, best_way, walked
+from numerus.schedule.hand_tasks import TimedTask, Touching, free_hours, hands_bound_min
 
 
 @dataclass(frozen=True, eq=False)
 class BenchPlan:
-    """``tasks``: everything in time, in order, by a ``way`` that can be walked again; ``to_do``: what it was made of."""
+    """``tasks``: everything in time, in order, by a ``way`` that can be walked again; ``to_do``: what it was made of; not ``whole`` where
+    it is more than the evenings there are hold, and only the first are planned.
+    """
 
     tasks: tuple[TimedTask, ...]
     way: Way
     to_do: ToDo
+    whole: bool = True
 
     @property
     def windows(self) -> Sequence[Window]:
@@ -99,10 +102,30 @@ class Evening:
         return (tasks + sum((a.end - a.start).total_seconds() for a in self.appointments)) / 60
 
 
+FIRST_EVENINGS = 40  # of what no plan can hold
+
+
 def planned(work: ToDo, progress: Progress | None = None) -> BenchPlan:
-    """The best plan found. Raises PlanError where the evenings do not hold it, Cancelled."""
-    way, tasks = best_way(work.inputs, progress=progress)
+    """The best plan found; of what the evenings cannot hold the first of them. Raises PlanError where a task fits into none, Cancelled."""
+    inputs = work.inputs
+    there = sum(w.minutes for w in inputs.windows) * inputs.people
+    if hands_bound_min(inputs.tasks)[0] > there:
+        return _beginning(work)
+    try:
+        way, tasks = best_way(inputs, progress=progress)
+    except PlanError:
+        return _beginning(work)
     return BenchPlan(tuple(tasks), way, work)
+
+
+def _beginning(work: ToDo) -> BenchPlan:
+    until = work.inputs.windows[min(FIRST_EVENINGS, len(work.inputs.windows)) - 1].end
+    return BenchPlan(tuple(tonight(work, FIRST_WAY, until)), FIRST_WAY, work, False)
+
+
+def replanned(work: ToDo, way: Way) -> BenchPlan:
+    """The plan by the way found before: after a tick, in a moment. Raises PlanError where the evenings do not hold it."""
+    return BenchPlan(tuple(walked(work.inputs, way)), way, work)
 
 
 def tonight(work: ToDo, way: Way, until: datetime) -> list[TimedTask]:
@@ -114,5 +137,8 @@ def bench_plan(
     plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, progress: Progress | None = None,
     between: Between = NOT_LOOKED_AT, washing: Washing = AS_USUAL, airs: Sequence[Air] = ALL_KNOWN,
 ) -> BenchPlan:  # fmt: skip
-    """All of it. Raises PlanError where there is no army or no time, Cancelled."""
-    return planned(to_do(plans, facts, standing, now, between, washing, airs), progress)
+    """All of it. Raises PlanError where there is no army, no time, or not enough of it, Cancelled."""
+    plan = planned(to_do(plans, facts, standing, now, between, washing, airs), progress)
+    if not plan.whole:
+        raise PlanError("no-time", "The evenings planned do not hold all of this.", "Set more hobby time aside.")
+    return plan

@@ -6,11 +6,11 @@ from collections.abc import Callable
 from datetime import datetime
 
 from numerus.desk.answers import Answers
-from numerus.errors import NumerusError, Progress
+from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed
 from numerus.progress.forecasting.forecast import Forecast
-from numerus.progress.planning.bench_plan import BenchPlan, Evening, planned
+from numerus.progress.planning.bench_plan import BenchPlan, Evening, planned, replanned
 from numerus.progress.planning.bench_tasks import CURE, LAMP, TUB, WASH
 from numerus.progress.planning.evening_pieces import Piece, pieces
 from numerus.words import counted
@@ -26,6 +26,7 @@ class EveningsState:
         self.fault = ""
         self.first = self.chosen = 0
         self.evenings: list[Evening] = []
+        self._found_for: object = None
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
@@ -35,21 +36,27 @@ class EveningsState:
 
     @property
     def planned_for(self) -> tuple[object, ...]:
-        """What the plan depends on."""
-        return id(self.plans), len(self.answers.facts), self.answers.now.date(), len(self.answers.between)
+        """What the plan depends on: the way it is found, and what is done of it."""
+        return self._way_for, len(self.answers.facts)
+
+    @property
+    def _way_for(self) -> tuple[object, ...]:
+        """Where that stays, what was ticked only moves the plan on by the way it was found."""
+        return id(self.plans), self.answers.now.date(), len(self.answers.between)
 
     def planning(self) -> Callable[[Progress], BenchPlan | NumerusError]:
         """The work of a job: the plan, or why there is none."""
-        work = self.answers.to_do
+        work, known = self.answers.to_do, self.plan if self._found_for == self._way_for else None
+        self._found_for = self._way_for
 
         def plan(progress: Progress) -> BenchPlan | NumerusError:
             if isinstance(work, NumerusError):
                 return work
             try:
-                return planned(work, progress)
+                return replanned(work, known.way) if known and known.whole else planned(work, progress)
+            except Cancelled:
+                raise
             except NumerusError as error:
-                if error.code == "cancelled":
-                    raise
                 return error
 
         return plan
@@ -105,6 +112,8 @@ class EveningsState:
         ends = self.plan.ends if self.plan else None
         if ends is None:
             return self.fault or "Nothing is left to do."
+        if self.plan is not None and not self.plan.whole:
+            return f"More than all evenings to come hold; the first of them, to {ends:%A %-d %B}"
         return f"Every evening kept, the last is {ends:%A %-d %B}, {ends:%H:%M}"
 
     @property
