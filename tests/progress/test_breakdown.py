@@ -1,4 +1,4 @@
-"""A machine out of service until a spare part has come: runs wait for it, and the forecast with them."""
+"""A machine out of service until a spare part has come, air that is not fit for a can: what waits for them, and the forecast with it."""
 
 from __future__ import annotations
 
@@ -13,9 +13,11 @@ from hypothesis import strategies as st
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.errors import PlanError
+from numerus.paint.weather import Air
+from numerus.paint.weather_file import air_text
 from numerus.printing.machines.profile_files import checked
-from numerus.progress.forecasting.drawn_ends import printed_days
-from numerus.progress.forecasting.forecast import finish_dates
+from numerus.progress.forecasting.drawn_ends import _days_of_waiting, printed_days
+from numerus.progress.forecasting.forecast import Forecast, finish_dates, forecast
 from numerus.progress.printing.planned_runs import next_runs
 from numerus.progress.standing import standing
 
@@ -58,3 +60,33 @@ def test_a_day_that_is_none_is_refused(demo: Book) -> None:
     assert checked(mended).serves_from(EVENING) == EVENING and not mended.service_words(EVENING)
     assert "out until" in replace(mended, back_on="2026-04-01").service_words(EVENING)
     assert replace(mended, back_on="").service_words(EVENING) == "out of service"
+
+
+@settings(max_examples=30, deadline=None)
+@given(st.floats(0.05, 0.95))
+def test_evenings_waited_for_the_air_are_as_many_as_dice_say(share: float) -> None:
+    """On the mean (1 - p) / p, as one who throws a die every evening finds."""
+    uniform = (np.arange(20_000) + 0.5) / 20_000
+    assert float(_days_of_waiting(uniform, share).mean()) == pytest.approx((1 - share) / share, rel=0.02, abs=0.01)
+
+
+def test_an_army_primed_by_a_can_waits_for_the_weather(demo: Book) -> None:
+    """Later than by airbrush, the more so the fewer evenings are fit; what moves the date says so; told air counts instead."""
+    found, scheme, army = standing(demo.plans, demo.history), demo.plans.scheme, demo.plans.army
+    assert scheme is not None and army is not None
+
+    def ends(school: str, weather: str = "") -> Forecast:
+        schemes = {**demo.plans.schemes, scheme.id: replace(scheme, prime_school=school)}
+        plans = replace(demo.plans, schemes=schemes, army=replace(army, weather=weather))
+        return forecast(plans, demo.history, EVENING, found)
+
+    hours = [EVENING.replace(minute=0) + timedelta(hours=h) for h in range(0, 24 * 14)]
+    wet = air_text([Air(h, 5.0, 95.0, 2.0) for h in hours])
+    fine = air_text([Air(h, 18.0, 45.0, 1.0) for h in hours])
+    last = {
+        name: max(f.dots)
+        for name, f in {"fine": ends("can", fine), "usual": ends("can"), "wet": ends("can", wet)}.items()
+    }
+    assert last["fine"] <= last["usual"] <= last["wet"] and last["fine"] < last["wet"]
+    assert any(m.name == "Weather for the can" for m in ends("can", wet).movers)
+    assert not any(m.name == "Weather for the can" for m in ends("airbrush").movers)

@@ -61,12 +61,15 @@ class StageWork:
 
 @dataclass(frozen=True)
 class UnitWork:
-    """Minutes left for one unit: hands by group of steps, machine in all; ``wet_runs``: how many are still to be washed and cured."""
+    """Minutes left for one unit: hands by group of steps, machine in all; ``wet_runs``: how many are still to be washed and cured;
+    ``outdoors``: it is primed by a can, when the air is fit.
+    """
 
     unit_id: str
     hands: dict[str, float]
     machine: float
     wet_runs: float = 0.0
+    outdoors: bool = False
 
     @property
     def hands_total(self) -> float:
@@ -184,7 +187,9 @@ def work_by_unit(
         hands["wash"] = (runs * wash.HANDS_MIN + plated.wash_min) * factor
         hands["cure"] = (runs * USUAL_OFF_MIN + plated.off_min) * factor
         hands = {s: m for s, m in hands.items() if m > 0}
-        units.append(UnitWork(unit.id, hands, minutes + plated.machine_min, runs + plated.runs))
+        scheme = plans.scheme_of(unit.id)
+        outdoors = scheme is not None and scheme.prime_school == "can" and "prime" in hands
+        units.append(UnitWork(unit.id, hands, minutes + plated.machine_min, runs + plated.runs, outdoors))
     return units
 
 

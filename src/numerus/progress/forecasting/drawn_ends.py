@@ -23,6 +23,9 @@ DRAWS = 600
 HORIZON_DAYS = 540
 MACHINE_HOURS_A_DAY = (12.0, 18.0)  # how long a machine really runs in a day, low and high
 LAST_DRYING_DAYS = 1.0
+FIT_SHARE = 0.4  # (default) of evenings whose air is fit for a can, where nobody told it
+WEATHERS = 32
+AFTER_PRIME = ("paint", "finish")
 AFTER_PRINT = ("wash", "cure", "build", "prime", "paint", "finish")
 
 
@@ -36,6 +39,7 @@ class Draws:
     failures: Floats
     machine: Floats
     pace: Floats | None  # None: each group goes by its own dice alone
+    weather: Floats  # uniform (draws, WEATHERS), one a unit: how long it waits for air fit for a can
 
 
 def draws(seed: int = 20, count: int = DRAWS) -> Draws:
@@ -48,6 +52,7 @@ def draws(seed: int = 20, count: int = DRAWS) -> Draws:
         rng.standard_normal(count),
         rng.random(count),
         rng.standard_normal(count),
+        rng.random((count, WEATHERS)),
     )
 
 
@@ -63,6 +68,7 @@ class Situation:
     machines: int  # that print from today on
     evenings_seen: int = 0  # the share of evenings kept was learned from so many
     extra_evening_min: float = 0.0
+    fit_share: float = FIT_SHARE  # of evenings, on which a can may be used
     back_days: tuple[float, ...] = ()  # in how many days each machine prints that is out of service
 
 
@@ -85,6 +91,20 @@ def printed_days(machine_days: Floats, machines: int, back_days: Sequence[float]
     return days
 
 
+def _days_of_waiting(uniform: Floats, fit_share: float) -> Floats:
+    """Evenings until one is fit, none if the first is: geometric."""
+    if fit_share >= 1:
+        return np.zeros(len(uniform))
+    return np.ceil(np.log1p(-uniform) / np.log1p(-max(fit_share, 0.02))) - 1
+
+
+def _after_waiting(capacity: Floats, before: Floats, waits: Floats, unit: UnitWork) -> Floats:
+    """The day on which what comes after the primer is done, if priming waits so many days from when hands come to the unit."""
+    primed = np.minimum((day_of(capacity, before) + waits).astype(int), HORIZON_DAYS - 1)
+    after = sum(m for stage, m in unit.hands.items() if stage in AFTER_PRIME)
+    return day_of(capacity, capacity[np.arange(len(before)), primed] + after)
+
+
 def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) -> dict[str, Floats]:
     """Days from today on which each unit is ready, per draw: {unit id: (draws,)} with "" for the whole army.
 
@@ -98,7 +118,8 @@ def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) ->
     hours = MACHINE_HOURS_A_DAY[0] + (MACHINE_HOURS_A_DAY[1] - MACHINE_HOURS_A_DAY[0]) * dice.machine
     hands, machine = np.zeros(len(failing)), np.zeros(len(failing))
     ready: dict[str, Floats] = {"": np.zeros(len(failing))}
-    for unit in s.units:
+    for number, unit in enumerate(s.units):
+        before = hands
         own = sum((m * factor[GROUP_OF.get(stage, "desk")] for stage, m in unit.hands.items()), np.zeros(len(failing)))
         machine = machine + unit.machine * (1 + 1.5 * failing)
         hands = hands + own * (1 + (0.5 * failing if unit.machine else 0.0))
@@ -107,6 +128,9 @@ def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) ->
         rows = np.arange(len(failing))
         had = capacity[rows, np.minimum(printed.astype(int), HORIZON_DAYS - 1)]
         done = np.maximum(day_of(capacity, hands), day_of(capacity, had + after) if unit.machine else 0.0)
+        if unit.outdoors:
+            waits = _days_of_waiting(dice.weather[:, number % WEATHERS], s.fit_share)
+            done = np.maximum(done, _after_waiting(capacity, before, waits, unit))
         ready[unit.unit_id] = done + (LAST_DRYING_DAYS if unit.hands_total > 0 else 0.0)
         ready[""] = np.maximum(ready[""], ready[unit.unit_id])
     return ready

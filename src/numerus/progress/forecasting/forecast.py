@@ -9,13 +9,23 @@ from itertools import islice
 
 import numpy as np
 
+from numerus.domain.army import Army
 from numerus.domain.journal import Fact, ForecastNoted
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
+from numerus.paint.weather_file import air_from
 from numerus.printing.runs.run_records import failure_counts
 from numerus.progress.forecasting.capacity import Capacities
-from numerus.progress.forecasting.drawn_ends import Draws, Situation, draws, equal_chances, in_time_of, simulate
+from numerus.progress.forecasting.drawn_ends import (
+    FIT_SHARE,
+    Draws,
+    Situation,
+    draws,
+    equal_chances,
+    in_time_of,
+    simulate,
+)
 from numerus.progress.forecasting.levers import Lever, Mover, levers, movers
 from numerus.progress.history import History
 from numerus.progress.pace.evenings import evenings_kept
@@ -24,7 +34,9 @@ from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing
 from numerus.progress.work import UnitWork, uncounted, work_by_unit
-from numerus.schedule.attendance import hobby_minutes_per_day
+from numerus.schedule.attendance import hobby_minutes_per_day, hobby_windows
+
+MOST_TOLD_DAYS = 30
 
 
 @dataclass(frozen=True)
@@ -78,7 +90,19 @@ def situation(
     kept = evenings_kept(history.facts, plans.army)
     army = replace(plans.army, evenings_kept=kept.share)
     serving, back_days = _floor(plans, now)
-    return Situation(now.date(), army, units, rate, fails, serving, kept.evenings, back_days=back_days)
+    return Situation(
+        now.date(), army, units, rate, fails, serving, kept.evenings, fit_share=_fit_share(plans.army, now), back_days=back_days
+    )  # fmt: skip
+
+
+def _fit_share(army: Army, now: datetime) -> float:
+    """Share of the coming evenings on which a can may be used, by the air that was told; a default where none was."""
+    told = air_from(army.weather, now)
+    if not told:
+        return FIT_SHARE
+    evenings = [w for w in hobby_windows(army, now, MOST_TOLD_DAYS) if w.start <= told[-1].at]
+    fit = sum(any(a.fit_to_spray and w.start <= a.at < w.end for a in told) for w in evenings)
+    return fit / len(evenings) if evenings else FIT_SHARE
 
 
 def _floor(plans: Plans, now: datetime) -> tuple[int, tuple[float, ...]]:

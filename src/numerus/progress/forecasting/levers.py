@@ -58,6 +58,7 @@ def _fixed(dice: Draws, **changes: float) -> Draws:
         np.full(n, changes.get("failures", 0.0)),
         np.full(n, changes.get("machine", 0.5)),
         None,
+        np.full(dice.weather.shape, changes.get("weather", 0.5)),
     )
 
 
@@ -81,6 +82,9 @@ def movers(s: Situation, dice: Draws, capacities: Capacities) -> list[Mover]:
             {"machine": 0.1},
         ),
     ]  # fmt: skip
+    if any(u.outdoors for u in s.units):
+        days = f"{s.fit_share:.0%} of evenings fit"
+        things.append(("Weather for the can", days, {"weather": 0.1}, {"weather": 0.9}))
     base = float(np.median(simulate(s, _fixed(dice), capacities)[""]))
     listed = []
     for name, description, good, bad in things:
