@@ -36,6 +36,20 @@ def _inquest(window) -> None:  # type: ignore[no-untyped-def]
     bench.off.show_run(bench.state.run, bench.state.plate, seen)
 
 
+def _evenings(window) -> None:  # type: ignore[no-untyped-def]
+    """The plan of the evenings, a Saturday piece by piece."""
+    bench = window.benches["muster"]
+    bench.tab_buttons[1].click()
+    bench.evenings.choose(2)
+
+
+def _line(window) -> None:  # type: ignore[no-untyped-def]
+    """The evening, and what a lighter way to paint would look like."""
+    window.benches["paint"].open_page("Line")
+    line = window.benches["paint"].line
+    line.look_at_lever(next(n for n, lever in enumerate(line.chances.levers) if lever.kind))
+
+
 def _rack(window) -> None:  # type: ignore[no-untyped-def]
     """The pots, one of them chosen."""
     bench = window.benches["paint"]
@@ -82,6 +96,7 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
     """File name -> stage, unit, orders folded, and what else to do to the bench."""
     return {
         "01-muster": ("muster", "lock", False, None),
+        "06-muster-evenings": ("muster", "lock", False, _evenings),
         "02-sort": ("sort", "kiln", True, None),
         "03-pose": ("pose", "heron", True, lambda window: window.session.select("heron", part_id="heron_neck")),
         "04-plate": ("plate", "lock", True, None),
@@ -90,10 +105,9 @@ def views() -> dict[str, tuple[str, str, bool, Callable | None]]:  # type: ignor
         "08-build": ("build", "bell", True, _apart),
         "09-prime": ("prime", "ferry", False, None),
         "10-paint": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Figure")),
-        "20-paint-line": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Line")),
+        "20-paint-line": ("paint", "lock", True, _line),
         "13-paint-recipe": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Recipe")),
         "14-paint-zones": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Zones")),
-        "16-paint-scheme": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Scheme")),
         "07-paint-unit": ("paint", "lock", True, _unit),
         "21-paint-value": ("paint", "lock", True, lambda window: window.benches["paint"].open_page("Value")),
         "15-paint-rack": ("paint", "lock", True, _rack),

@@ -18,6 +18,7 @@ BATCHES = 8, 12, 24  # (default) groups that are begun together: as few as hands
 SMALL_BATCHES = 2
 LATE_COSTS = 4.0
 TRIES = 5
+MORE_TRIES, TASKS_TRIED = 40, 5000  # of few tasks: as many as take no longer than a large army's
 NEAR_BOUND = 1.12  # of the hands' time there must be
 
 
@@ -60,15 +61,23 @@ def best_way(
     near_min = NEAR_BOUND * hands_bound_min(inputs.tasks)[0] / max(inputs.people, 1)
     sizes = [inputs.batch] if inputs.batch else [*BATCHES, max(len(inputs.tasks), 1)]
     best: tuple[float, Way, list[TimedTask]] = float("inf"), FIRST_WAY, []
-    for number in range(tries * len(sizes)):
-        if number >= SMALL_BATCHES * tries and number % tries == 0 and _late_min(inputs, best[2], near_min) <= 0:
+    ways = _ways(sizes, tries, len(inputs.tasks))
+    for number, way in enumerate(ways):
+        asked = number >= SMALL_BATCHES * tries and number % tries == 0
+        if asked and _late_min(inputs, best[2], near_min) <= 0:
             break
-        way = Way(sizes[number // tries], number % tries)
         timed_tasks = walked(inputs, way, until)
         best = min(best, (_cost(inputs, timed_tasks, near_min), way, timed_tasks), key=lambda b: b[0])
-        if progress is not None and not progress((number + 1) / (tries * len(sizes))):
+        if progress is not None and not progress((number + 1) / len(ways)):
             raise Cancelled
     return best[1:]
+
+
+def _ways(sizes: Sequence[int], tries: int, tasks: int) -> list[Way]:
+    """By each size of batch the weights that did well; then, where tasks are few, others."""
+    more = min(MORE_TRIES, TASKS_TRIED // max(tasks, 1)) if tries >= TRIES else 0
+    tried = [Way(size, number) for size in sizes for number in range(tries)]
+    return [*tried, *(Way(size, number) for number in range(tries, more) for size in sizes)]
 
 
 def _cost(inputs: HandInputs, plan: Sequence[TimedTask], near_min: float) -> float:

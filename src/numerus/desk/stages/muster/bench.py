@@ -37,11 +37,13 @@ class MusterBench(Bench):
         self.state = MusterState(context.session.answers)
         super().__init__(context)
         self.title.setText("Will it be ready?")
+        self.tab_buttons = []
         for number, words in enumerate(("Forecast", "Evenings", "Units", "Week")):
             tab = self.add_button(words, lambda n=number: self.show_tab(n), "tab")
             tab.setCheckable(True)
             tab.setAutoExclusive(True)
             tab.setChecked(number == 0)
+            self.tab_buttons.append(tab)
 
     def build(self) -> QBoxLayout:
         self.tabs = QStackedWidget()

@@ -197,7 +197,7 @@ class Outcomes(_Answer):
         self.text(painter, x - 7, top + 16, words, 13, True, "chalk", RIGHT)
 
 
-LEVERS_SHOWN = 5
+LEVERS_SHOWN, LONG_NAME = 5, 27
 
 
 class Movers(_Answer):
@@ -247,7 +247,8 @@ class Levers(_Answer):
         step = (self.height() - 42) / LEVERS_SHOWN
         for number, lever in enumerate(forecast.levers[:LEVERS_SHOWN]):
             y = 42 + number * step
-            self.text(painter, 0, y + step * 0.66, lever.name, 13, number == 0, width=self.width() - 150)
+            size = 13 if len(lever.name) <= LONG_NAME else 11
+            self.text(painter, 0, y + step * 0.66, lever.name, size, number == 0, width=self.width() - 146)
             for dot in range(20):
                 x, row = self.width() - 138 + (dot % 10) * 8.6, y + step * 0.28 + (dot // 10) * 9
                 good = dot < lever.in_time
