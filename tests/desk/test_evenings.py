@@ -65,3 +65,13 @@ def test_no_hobby_time_is_said(window: MainWindow) -> None:
     window.session.commit("idle", [replace(army, week=tuple(replace(d, hobby_minutes=0) for d in army.week))])
     assert "hobby time" in page.answer.text()
     page.grab()
+
+
+def test_minutes_one_has_now_make_the_orders(window: MainWindow) -> None:
+    """Typed beside the orders, they are for so long; none again, and they are for the hobby time."""
+    session = window.session
+    usual = session.answers.orders.minutes
+    window.orders.have.setValue(25)
+    assert session.answers.orders.minutes == 25 and "25 min from" in window.orders.when.text()
+    window.orders.have.setValue(0)
+    assert session.answers.orders.minutes == usual

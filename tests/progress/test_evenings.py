@@ -15,6 +15,7 @@ from numerus.domain.journal import StepDone
 from numerus.domain.painting.recipes import FinishStep
 from numerus.errors import PlanError
 from numerus.paint.finishing import DAYLIGHT
+from numerus.paint.techniques import AIRBRUSH
 from numerus.paint.weather import Air
 from numerus.progress.done_facts import step
 from numerus.progress.forecasting.forecast import finish_dates
@@ -26,6 +27,7 @@ from numerus.progress.planning.next_tasks import orders_of
 from numerus.progress.standing import standing
 from numerus.progress.washing import AS_USUAL
 from numerus.schedule.daylight import daylight
+from numerus.schedule.hand_plan import FIRST_WAY
 
 
 @pytest.fixture
@@ -168,3 +170,33 @@ def test_after_a_tick_the_plan_goes_on_by_the_way_it_was_found(demo: Book, plan:
     again = replanned(work, plan.way)
     keys = {(t.task.group, t.task.key) for t in again.tasks}
     assert keys == {(t.task.group, t.task.key) for t in plan.tasks} - {(first.task.group, first.task.key)}
+
+
+def test_who_has_twenty_five_minutes_now_is_told_what_fits_into_them(demo: Book) -> None:
+    """At an hour that is no hobby time: work for so long and no longer, the evenings after as they are."""
+    found, noon = standing(demo.plans, demo.history), EVENING.replace(hour=12)
+    work = to_do(demo.plans, demo.history.facts, found, noon, minutes_now=25)
+    listed = orders_of(work, demo.plans, found, noon, AS_USUAL, FIRST_WAY)
+    assert listed.minutes == 25 and 15 < listed.work_min <= 25
+    assert all(t.start is None or t.start < noon + timedelta(minutes=25) for t in listed.listed)
+    usual = to_do(demo.plans, demo.history.facts, found, noon)
+    assert work.evenings[1:] == usual.evenings
+
+
+def test_sprays_that_begin_a_zone_come_before_all_brushwork_of_a_figure(demo: Book) -> None:
+    """Nothing painted is drifted onto; a spray over a wash stays where the recipe has it."""
+    scheme = demo.plans.scheme
+    assert scheme is not None
+    coat = next(r for r in scheme.recipes if r.zone == "coat")
+    steps = tuple(replace(s, technique="spray") if n in (0, 2) else s for n, s in enumerate(coat.steps))
+    recipes = tuple(replace(coat, steps=steps) if r.zone == "coat" else r for r in scheme.recipes)
+    plans = replace(demo.plans, schemes={scheme.id: replace(scheme, recipes=recipes)})
+    found = standing(plans, demo.history)
+    plan = bench_plan(plans, demo.history.facts, found, EVENING)
+    sprayed = [t for t in plan.strokes if t.task.key == steps[0].id]
+    assert sprayed and all(t.task.device == AIRBRUSH for t in sprayed)
+    for spray in sprayed:
+        own = [t for t in plan.strokes if t.task.group == spray.task.group and t is not spray]
+        assert all(t.start >= spray.dry - timedelta(seconds=1) for t in own)
+        later = [t for t in own if t.task.key == steps[2].id]
+        assert all(any(o.end <= t.start for o in own if o.task.key == steps[1].id) for t in later)

@@ -36,19 +36,20 @@ from numerus.schedule.hand_plan import FIRST_WAY, Way
 
 class Answers:
     """``plans`` and ``history`` as they stood ``now``; ``between``: zones that touch from part to part, ``emptying``: how parts run empty,
-    both as far as it was looked at; ``way``: how the plan of the evenings was found last.
+    both as far as it was looked at; ``way``: how the plan of the evenings was found last; ``minutes_now``: that somebody has
+    beside the hobby time.
     """
 
     def __init__(
         self, plans: Plans, history: History, now: datetime, between: Between = NOT_LOOKED_AT,
-        emptying: Mapping[str, Looked] = NOT_LOOKED_INTO, way: Way = FIRST_WAY,
+        emptying: Mapping[str, Looked] = NOT_LOOKED_INTO, way: Way = FIRST_WAY, minutes_now: int = 0,
     ) -> None:  # fmt: skip
         self.plans, self.history, self.now, self.between, self.emptying = plans, history, now, between, emptying
-        self.way = way
+        self.way, self.minutes_now = way, minutes_now
 
     def later(self, now: datetime) -> Answers:
         """The same book, some time on: only what depends on the hour is worked out anew; on another day the forecast, too."""
-        after = Answers(self.plans, self.history, now, self.between, self.emptying, self.way)
+        after = Answers(self.plans, self.history, now, self.between, self.emptying, self.way, self.minutes_now)
         hourly = {"orders", "to_do"} | ({"forecast"} if now.date() != self.now.date() else set())
         kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
         after.__dict__.update(kept)
@@ -147,7 +148,16 @@ class Answers:
     def to_do(self) -> ToDo | NumerusError:
         """What the hands have left to do, or why it cannot be planned."""
         try:
-            return to_do(self.plans, self.facts, self.standing, self.now, self.between, self.washing, self.told_air)
+            return to_do(
+                self.plans,
+                self.facts,
+                self.standing,
+                self.now,
+                self.between,
+                self.washing,
+                self.told_air,
+                self.minutes_now,
+            )
         except NumerusError as error:
             return error
 

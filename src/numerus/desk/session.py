@@ -59,7 +59,7 @@ class Session(QObject):
         self._touching: dict[str, ZonePairs] = {}
         self._emptying: Known = unpacked_known(self.worked_out(SHAPES))
         self._asked_for: set[str] = set()
-        self._way = FIRST_WAY
+        self._way, self._minutes_now = FIRST_WAY, 0
         self._zoned: dict[tuple[str, str, tuple[str, ...]], ZonedMesh] = {}
         self.answers = Answers(Plans(), History(), clock())
         self._refresh()
@@ -68,7 +68,9 @@ class Session(QObject):
         """Look at the book anew."""
         plans = self.book.plans if self.book else Plans()
         history = self.book.history if self.book else History()
-        self.answers = Answers(plans, history, self.clock(), self._between(plans), self._emptying, self._way)
+        self.answers = Answers(
+            plans, history, self.clock(), self._between(plans), self._emptying, self._way, self._minutes_now
+        )
         if self.unit_id not in plans.units:
             self.unit_id = next((u.id for u in plans.units_in_order()), "")
             self.figure_id = ""
@@ -101,6 +103,13 @@ class Session(QObject):
         """How the plan of the evenings was found: the orders go by it from here on."""
         if way != self._way:
             self._way = way
+            self._refresh()
+            self.changed.emit(frozenset({CLOCK}))
+
+    def have_minutes(self, minutes: int) -> None:
+        """What somebody has from now on beside the hobby time, 0 for nothing more; not kept."""
+        if minutes != self._minutes_now:
+            self._minutes_now = minutes
             self._refresh()
             self.changed.emit(frozenset({CLOCK}))
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QCheckBox, QFrame, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QCheckBox, QFrame, QSpinBox, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.wet_asked import WetAsked
@@ -65,8 +65,18 @@ class OrdersPanel(QWidget):
         fold.setAccessibleName("Fold the orders")
         head = row(label("Orders", "section"), -1, fold, margins=(16, 10, 8, 0))
         foot = column(self.spare, self.spare_note, row(print_button, -1), gap=4, margins=(16, 8, 12, 12))
-        whole = column(head, row(self.when, margins=(16, 0, 8, 6)), scroll, foot, gap=0)
-        whole.setStretch(2, 1)
+        self.have = QSpinBox()
+        self.have.setRange(0, 600)
+        self.have.setSingleStep(5)
+        self.have.setSpecialValueText("hobby time as planned")
+        self.have.setPrefix("I have ")
+        self.have.setSuffix(" min now")
+        self.have.setAccessibleName("Minutes you have now")
+        self.have.setToolTip("The orders for these minutes, whatever the week says; nothing is kept of it")
+        self.have.valueChanged.connect(self.session.have_minutes)
+        tops = row(self.when, margins=(16, 0, 8, 4)), row(self.have, -1, margins=(16, 0, 8, 6))
+        whole = column(head, *tops, scroll, foot, gap=0)
+        whole.setStretch(3, 1)
         self.full = panel(whole, "linen")
         hold(self.theme, self.full, "setFixedWidth", FULL_PX)
         self.rail = _Rail(self)

@@ -24,7 +24,8 @@ from numerus.schedule.hand_tasks import HandInputs, HandTask, TimedTask, in_runs
 NOT_LOOKED_AT: Between = {}
 StrokeOf = tuple[str, str]
 """A figure and the key of a stroke on it."""
-PAINTING = 10  # phase of a figure's strokes; those in spirit come in phases of their own
+SPRAY = "spray"
+SPRAYING, PAINTING = 9, 10  # phases of a figure's strokes; those in spirit come in phases of their own
 
 
 @dataclass(frozen=True)
@@ -93,11 +94,16 @@ def _task(figure: str, stroke: Stroke, phase: int, rate: Rate) -> HandTask:
 
 
 def _in_solvent_order(strokes: Sequence[Stroke], rack: Rack) -> list[tuple[Stroke, int]]:
-    """Each stroke with its phase: where a zone goes from water to spirit or back, the whole figure must have come so far."""
+    """Each stroke with its phase: sprays that begin a zone come first, before anything they could drift onto is painted; where a
+    zone goes from water to spirit or back, the whole figure must have come so far.
+    """
     phases: dict[str, tuple[bool, int]] = {}
     in_order = []
     for stroke in strokes:
         spirit = _in_spirit(stroke.step, rack)
+        if stroke.zone not in phases and stroke.step.technique == SPRAY and not spirit:
+            in_order.append((stroke, SPRAYING))
+            continue
         was, phase = phases.get(stroke.zone, (False, PAINTING))
         phase += spirit != was
         phases[stroke.zone] = spirit, phase

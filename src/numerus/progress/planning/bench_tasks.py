@@ -93,12 +93,17 @@ class ToDo:
 
 def to_do(
     plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, between: Between = NOT_LOOKED_AT,
-    washing: Washing = AS_USUAL, airs: Sequence[Air] = ALL_KNOWN,
+    washing: Washing = AS_USUAL, airs: Sequence[Air] = ALL_KNOWN, minutes_now: int = 0,
 ) -> ToDo:  # fmt: skip
-    """All of it. ``airs``: the coming hours, as far as they were told. Raises PlanError where there is no army or no time."""
+    """All of it. ``airs``: the coming hours, as far as they were told; ``minutes_now``: that somebody has from now on, beside the hobby
+    time; 0 as planned. Raises PlanError where there is no army or no time.
+    """
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
     evenings = hobby_windows(plans.army, now, HORIZON_DAYS)
+    if minutes_now:
+        at_once = Window(now, now + timedelta(minutes=minutes_now))
+        evenings = [at_once, *(Window(max(w.start, at_once.end), w.end) for w in evenings if w.end > at_once.end)]
     if not evenings:
         raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
     figures = [f for f in standing.figures.values() if f.stage != "ready"]
