@@ -242,3 +242,19 @@ def test_the_forecast_counts_the_minutes_the_evenings_hold(demo: Book, plan: Ben
     for stage in ("build", "prime", "finish"):
         assert told[stage] == pytest.approx(planned[stage]), stage
     assert planned["paint"] < told["paint"] and told["paint"] == pytest.approx(planned["paint"] + pots, rel=0.1)
+
+
+def test_status_and_schedule_tell_the_plan_of_the_line(demo: Book, capsys: pytest.CaptureFixture[str]) -> None:
+    """To the minute: when all is painted, and evenings that hold every stroke."""
+    told = {}
+    for word in ("line", "status", "schedule"):
+        assert main([word, str(demo.path), "--now", EVENING.isoformat()]) == 0
+        told[word] = json.loads(capsys.readouterr().out)
+    plan = told["status"]["plan"]
+    assert plan == told["schedule"]["plan"] and plan["painted"] == told["line"]["ends"]
+    at = datetime.fromisoformat
+    evenings = [(at(e["start"]), at(e["end"])) for e in plan["evenings"]]
+    strokes = [(at(s["start"]), at(s["end"])) for s in told["line"]["strokes"]]
+    assert all(any(a <= start and end <= b for a, b in evenings) for start, end in strokes)
+    lifted = {r["met"] for r in told["schedule"]["runs"]}
+    assert lifted and plan["ends"] >= max(lifted)

@@ -5,6 +5,7 @@ from __future__ import annotations
 import argparse
 from datetime import datetime
 
+from numerus.cli.line import evenings_told
 from numerus.cli.results import Result, refused
 from numerus.cli.wash_and_cure import washing_of
 from numerus.errors import BookError
@@ -67,6 +68,7 @@ def status(args: argparse.Namespace) -> list[Result]:
             "stages": army_standing.counts(),
             "bottleneck": narrowest,
             "forecast": answer,
+            "plan": evenings_told(book, now),
             "notices": book.notices,
         }
     ]
@@ -89,7 +91,7 @@ def schedule_of(args: argparse.Namespace) -> list[Result]:
     } for s in next_runs(book.plans, army_standing, now).scheduled_runs]  # fmt: skip
     chances = finish_dates(book.plans, book.history, now, army_standing, washing_of(book))
     finish = {k: d.isoformat() for k, d in chances.items()}
-    return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish}]
+    return [{"file": str(args.book), "ok": True, "runs": runs, "finish": finish, "plan": evenings_told(book, now)}]
 
 
 def diagnoses_of(args: argparse.Namespace) -> list[Result]:
