@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+from pathlib import Path
+from tempfile import TemporaryDirectory
+
 from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap
 from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
@@ -10,6 +13,7 @@ from numerus.book.intake import Read
 from numerus.book.tidy import Remade, agreed, overruled, stored
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
+from numerus.desk.stages.sort.base_dialog import BaseDialog
 from numerus.desk.stages.sort.builds import Builds
 from numerus.desk.stages.sort.layout import LayOut
 from numerus.desk.stages.sort.part_tools.part_page import PartPage
@@ -82,7 +86,11 @@ class SortBench(Bench):
         self.user_actions, self.renderer = user_actions, renderer
         self.state = SortState(context.session.answers)
         super().__init__(context)
+        self._made: TemporaryDirectory[str] | None = None  # files of bases made here, until others are made
         self.add_button("Kit …", self.ask_kit, tip="Where it came from, its licence, what was paid, how its prints did")
+        self.add_button(
+            "Make bases …", self.ask_bases, tip="Round, oval or square, with lip, magnet pocket and texture"
+        )
         self.add_button(
             "Add files",
             user_actions.ask_import,
@@ -146,6 +154,7 @@ class SortBench(Bench):
                 "No parts yet. Here downloaded files become parts in slots, and parts become figures. "
                 "Drop STL, OBJ, PLY, 3MF or GLB files, a folder or a zip on the window.",
                 button("Add files", self.user_actions.ask_import, "main"), button("Add a folder", self.user_actions.ask_import_folder),
+                button("Make bases …", self.ask_bases),
             )  # fmt: skip
             return
         self.show_full()
@@ -252,6 +261,19 @@ class SortBench(Bench):
 
     def fill_gaps(self) -> None:
         self.builds.fill_gaps()
+
+    def ask_bases(self) -> None:
+        """Bases for the unit, made here."""
+        unit = self.state.unit
+        if unit is not None:
+            asked = BaseDialog(self.context, self.renderer, self, unit.base_mm)
+            if asked.exec():
+                self.make_bases(asked)
+
+    def make_bases(self, asked: BaseDialog) -> None:
+        """As files, taken into the kit like any others."""
+        self._made = TemporaryDirectory()
+        self.user_actions.take_in(asked.made(Path(self._made.name)))
 
     def ask_kit(self) -> None:
         """Where the kit came from."""
