@@ -101,10 +101,10 @@ def demo(demo_file: Path, shared: Path, tmp_path: Path) -> Iterator[Book]:
 
 def keep_worked_out(path: Path, demo_file: Path) -> None:
     """What one test worked out of meshes (it belongs to no edit) the next one finds, as one does who opens a book again; not what was
-    under way on the benches.
+    under way on the benches, nor how far a plan was.
     """
     with closing(sqlite3.connect(demo_file)) as kept, kept:
         kept.execute("attach ? as used", (str(path),))
-        under_way = "key like 'steps %' or key = 'stroke in hand'"
+        under_way = "key like 'steps %' or key = 'stroke in hand' or key like 'how far %'"
         new = f"select * from used.worked_out where not ({under_way}) and key not in (select key from main.worked_out)"
         kept.execute(f"insert or ignore into worked_out {new}")

@@ -18,7 +18,7 @@ from numerus.paint.finishing import DAYLIGHT
 from numerus.paint.techniques import AIRBRUSH
 from numerus.paint.weather import Air
 from numerus.progress.done_facts import step
-from numerus.progress.forecasting.forecast import finish_dates
+from numerus.progress.forecasting.forecast import finish_dates, forecast
 from numerus.progress.history import History
 from numerus.progress.planning.bench_plan import BenchPlan, bench_plan, planned, replanned, tonight
 from numerus.progress.planning.bench_tasks import LAMP, LIFT, OUTDOORS, PRIME, START, TUB, fit_hours, to_do
@@ -200,3 +200,17 @@ def test_sprays_that_begin_a_zone_come_before_all_brushwork_of_a_figure(demo: Bo
         assert all(t.start >= spray.dry - timedelta(seconds=1) for t in own)
         later = [t for t in own if t.task.key == steps[2].id]
         assert all(any(o.end <= t.start for o in own if o.task.key == steps[1].id) for t in later)
+
+
+def test_the_forecast_s_units_are_ready_in_the_order_of_the_plan(demo: Book, plan: BenchPlan) -> None:
+    """As far as hands decide: the unit whose last figure the plan does first is likely ready first; the army's end is as it was."""
+    shares = plan.done_by({f.id: f.unit_id for f in demo.plans.figures.values()})
+    assert set(shares) == set(demo.plans.units) and max(shares.values()) == pytest.approx(1.0, abs=0.02)
+    last = {u: max(t.end for t in plan.tasks if demo.plans.figures.get(t.task.group, None) and demo.plans.figures[t.task.group].unit_id == u) for u in shares}  # fmt: skip
+    assert sorted(shares, key=shares.__getitem__) == sorted(last, key=last.__getitem__)
+    found = standing(demo.plans, demo.history)
+    by_roll, by_plan = (forecast(demo.plans, demo.history, EVENING, found, done_by=d) for d in ({}, shares))
+    assert abs((by_plan.middle - by_roll.middle).days) <= 1
+    middle = {u.unit_id: u.middle for u in by_plan.units}
+    assert middle["lock"] > next(u.middle for u in by_roll.units if u.unit_id == "lock")
+    assert sorted(shares, key=shares.__getitem__)[0] == min(middle, key=middle.__getitem__)

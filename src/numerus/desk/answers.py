@@ -18,7 +18,7 @@ from numerus.post.curing.cure_book import Targets, targets_of
 from numerus.post.washing.emptying import NOT_LOOKED_INTO, Looked
 from numerus.printing.runs.learned import RunFactors
 from numerus.progress.breakage import Broken, broken_parts
-from numerus.progress.forecasting.forecast import Forecast, forecast
+from numerus.progress.forecasting.forecast import AS_THE_ROLL, Forecast, forecast
 from numerus.progress.history import History
 from numerus.progress.lessons import Lesson, lessons_at
 from numerus.progress.pace.evenings import evenings_kept
@@ -37,19 +37,22 @@ from numerus.schedule.hand_plan import FIRST_WAY, Way
 class Answers:
     """``plans`` and ``history`` as they stood ``now``; ``between``: zones that touch from part to part, ``emptying``: how parts run empty,
     both as far as it was looked at; ``way``: how the plan of the evenings was found last; ``minutes_now``: that somebody has
-    beside the hobby time.
+    beside the hobby time; ``done_by``: how far all work is when each unit is done, by that plan.
     """
 
     def __init__(
         self, plans: Plans, history: History, now: datetime, between: Between = NOT_LOOKED_AT,
         emptying: Mapping[str, Looked] = NOT_LOOKED_INTO, way: Way = FIRST_WAY, minutes_now: int = 0,
+        done_by: Mapping[str, float] = AS_THE_ROLL,
     ) -> None:  # fmt: skip
         self.plans, self.history, self.now, self.between, self.emptying = plans, history, now, between, emptying
-        self.way, self.minutes_now = way, minutes_now
+        self.way, self.minutes_now, self.done_by = way, minutes_now, done_by
 
     def later(self, now: datetime) -> Answers:
         """The same book, some time on: only what depends on the hour is worked out anew; on another day the forecast, too."""
-        after = Answers(self.plans, self.history, now, self.between, self.emptying, self.way, self.minutes_now)
+        after = Answers(
+            self.plans, self.history, now, self.between, self.emptying, self.way, self.minutes_now, self.done_by
+        )
         hourly = {"orders", "to_do"} | ({"forecast"} if now.date() != self.now.date() else set())
         kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
         after.__dict__.update(kept)
@@ -116,7 +119,9 @@ class Answers:
     @cached_property
     def forecast(self) -> Forecast | NumerusError:
         try:
-            return forecast(self.plans, self.history, self.now, self.standing, washing=self.washing)
+            return forecast(
+                self.plans, self.history, self.now, self.standing, washing=self.washing, done_by=self.done_by
+            )
         except NumerusError as error:
             return error
 

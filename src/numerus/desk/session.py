@@ -6,6 +6,7 @@ Widgets read it and are told when it changes; they write through ``commit`` alon
 from __future__ import annotations
 
 import contextlib
+import json
 import logging
 from collections.abc import Callable, Iterable, Mapping
 from datetime import datetime
@@ -33,6 +34,7 @@ from numerus.schedule.hand_plan import FIRST_WAY, Way
 from numerus.surface.zones import ATTRIBUTE, ZonedMesh, zoned
 
 log = logging.getLogger(__name__)
+DONE_BY = "how far all work is when each unit is done"  # under which the book keeps it
 JOURNAL, CLOCK = "journal", "clock"
 PLANS = frozenset(KINDS)
 ALL = PLANS | {JOURNAL, CLOCK}
@@ -60,6 +62,7 @@ class Session(QObject):
         self._emptying: Known = unpacked_known(self.worked_out(SHAPES))
         self._asked_for: set[str] = set()
         self._way, self._minutes_now = FIRST_WAY, 0
+        self._done_by: dict[str, float] = self._kept_shares()
         self._zoned: dict[tuple[str, str, tuple[str, ...]], ZonedMesh] = {}
         self.answers = Answers(Plans(), History(), clock())
         self._refresh()
@@ -69,7 +72,14 @@ class Session(QObject):
         plans = self.book.plans if self.book else Plans()
         history = self.book.history if self.book else History()
         self.answers = Answers(
-            plans, history, self.clock(), self._between(plans), self._emptying, self._way, self._minutes_now
+            plans,
+            history,
+            self.clock(),
+            self._between(plans),
+            self._emptying,
+            self._way,
+            self._minutes_now,
+            self._done_by,
         )
         if self.unit_id not in plans.units:
             self.unit_id = next((u.id for u in plans.units_in_order()), "")
@@ -99,12 +109,21 @@ class Session(QObject):
         self._emptying.update(unpacked_known(data))
         self.tick()
 
-    def keep_way(self, way: Way) -> None:
-        """How the plan of the evenings was found: the orders go by it from here on."""
-        if way != self._way:
-            self._way = way
+    def keep_way(self, way: Way, done_by: Mapping[str, float]) -> None:
+        """How the plan of the evenings was found: orders go by it from here on, and the forecast's units by how far all work is when
+        each is done.
+        """
+        if way != self._way or done_by != self._done_by:
+            self._way, self._done_by = way, dict(done_by)
+            self.keep_worked_out(DONE_BY, json.dumps(self._done_by).encode())
             self._refresh()
             self.changed.emit(frozenset({CLOCK}))
+
+    def _kept_shares(self) -> dict[str, float]:
+        """As the plan had them last."""
+        with contextlib.suppress(ValueError, AttributeError):
+            return {str(u): float(s) for u, s in json.loads(self.worked_out(DONE_BY) or b"{}").items()}
+        return {}
 
     def have_minutes(self, minutes: int) -> None:
         """What somebody has from now on beside the hobby time, 0 for nothing more; not kept."""
@@ -136,7 +155,7 @@ class Session(QObject):
         self.book = book
         self._zoned.clear()
         self._touching, self._asked_for, self._emptying = {}, set(), unpacked_known(self.worked_out(SHAPES))
-        self._way = FIRST_WAY
+        self._way, self._done_by = FIRST_WAY, self._kept_shares()
         self._meshes = {}  # another book's; who still reads the old one has its own
         self._refresh()
         log.info("opened %s", book.path if book else "nothing")

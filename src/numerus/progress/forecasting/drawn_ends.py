@@ -7,8 +7,8 @@ not noise.
 
 from __future__ import annotations
 
-from collections.abc import Sequence
-from dataclasses import dataclass
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
 from datetime import date, timedelta
 
 import numpy as np
@@ -69,6 +69,9 @@ class Situation:
     evenings_seen: int = 0  # the share of evenings kept was learned from so many
     extra_evening_min: float = 0.0
     fit_share: float = FIT_SHARE  # of evenings, on which a can may be used
+    done_by: Mapping[str, float] = field(
+        default_factory=dict
+    )  # share of all hands' work done when a unit is, by the plan
     back_days: tuple[float, ...] = ()  # in how many days each machine prints that is out of service
 
 
@@ -105,29 +108,37 @@ def _after_waiting(capacity: Floats, before: Floats, waits: Floats, unit: UnitWo
     return day_of(capacity, capacity[np.arange(len(before)), primed] + after)
 
 
+def _unit_hands(unit: UnitWork, factor: Mapping[str, Floats], failing: Floats) -> Floats:
+    """A unit's minutes of hands (draws,), what fails done again."""
+    told = sum((m * factor[GROUP_OF.get(stage, "desk")] for stage, m in unit.hands.items()), np.zeros(len(failing)))
+    return told * (1 + (0.5 * failing if unit.machine else 0.0))
+
+
 def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) -> dict[str, Floats]:
     """Days from today on which each unit is ready, per draw: {unit id: (draws,)} with "" for the whole army.
 
-    Units are worked in the roll's order. A unit is ready when hands have done all up to it, and not before its last
-    plate is printed and the work of that plate (a third of its work after printing) is done.
+    Units are worked in the roll's order, or as the plan of the evenings has them. A unit is ready when hands have done all up to it,
+    and not before its last plate is printed and the work of that plate (a third of its work after printing) is done.
     """
     capacity = (capacities or Capacities(dice.evenings)).of(s.army, s.today, dice.slack, s.extra_evening_min)
     factor = {g: np.exp(r.spread * _pace(r, dice.groups[g], dice.pace)) for g, r in s.rates.items()}
     factor["desk"] = np.exp(0.3 * dice.groups["desk"])
     failing = np.clip(s.fails[0] + (s.fails[2] - s.fails[1]) / 2.56 * dice.failures, 0, 0.5)
     hours = MACHINE_HOURS_A_DAY[0] + (MACHINE_HOURS_A_DAY[1] - MACHINE_HOURS_A_DAY[0]) * dice.machine
+    own = [_unit_hands(unit, factor, failing) for unit in s.units]
+    all_hands = sum(own, np.zeros(len(failing)))
     hands, machine = np.zeros(len(failing)), np.zeros(len(failing))
     ready: dict[str, Floats] = {"": np.zeros(len(failing))}
     for number, unit in enumerate(s.units):
-        before = hands
-        own = sum((m * factor[GROUP_OF.get(stage, "desk")] for stage, m in unit.hands.items()), np.zeros(len(failing)))
+        share = s.done_by.get(unit.unit_id)
+        before, hands = hands, hands + own[number]
+        until = hands if share is None else share * all_hands
         machine = machine + unit.machine * (1 + 1.5 * failing)
-        hands = hands + own * (1 + (0.5 * failing if unit.machine else 0.0))
         printed = printed_days(machine / (hours * 60), s.machines, s.back_days)
         after = sum(m for stage, m in unit.hands.items() if stage in AFTER_PRINT) / 3 if unit.machine else 0.0
         rows = np.arange(len(failing))
         had = capacity[rows, np.minimum(printed.astype(int), HORIZON_DAYS - 1)]
-        done = np.maximum(day_of(capacity, hands), day_of(capacity, had + after) if unit.machine else 0.0)
+        done = np.maximum(day_of(capacity, until), day_of(capacity, had + after) if unit.machine else 0.0)
         if unit.outdoors:
             waits = _days_of_waiting(dice.weather[:, number % WEATHERS], s.fit_share)
             done = np.maximum(done, _after_waiting(capacity, before, waits, unit))

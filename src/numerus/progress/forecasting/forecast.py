@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import date, datetime, timedelta
 from itertools import islice
+from types import MappingProxyType
 
 import numpy as np
 
@@ -37,6 +38,7 @@ from numerus.progress.work import UnitWork, uncounted, work_by_unit
 from numerus.schedule.attendance import hobby_minutes_per_day, hobby_windows
 
 MOST_TOLD_DAYS = 30
+AS_THE_ROLL: Mapping[str, float] = MappingProxyType({})
 
 
 @dataclass(frozen=True)
@@ -78,8 +80,9 @@ class Forecast:
 
 
 def situation(
-    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None, washing: Washing = AS_USUAL
-) -> Situation:
+    plans: Plans, history: History, now: datetime, army_standing: Standing | None = None, washing: Washing = AS_USUAL,
+    done_by: Mapping[str, float] = AS_THE_ROLL,
+) -> Situation:  # fmt: skip
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
     rate, army_standing = rates_of(plans, history.facts), army_standing or standing(plans, history)
@@ -91,7 +94,8 @@ def situation(
     army = replace(plans.army, evenings_kept=kept.share)
     serving, back_days = _floor(plans, now)
     return Situation(
-        now.date(), army, units, rate, fails, serving, kept.evenings, fit_share=_fit_share(plans.army, now), back_days=back_days
+        now.date(), army, units, rate, fails, serving, kept.evenings, fit_share=_fit_share(plans.army, now),
+        done_by=done_by, back_days=back_days,
     )  # fmt: skip
 
 
@@ -129,11 +133,13 @@ def _date(today: date, days: float) -> date:
 
 def forecast(
     plans: Plans, history: History, now: datetime, army_standing: Standing | None = None, dice: Draws | None = None,
-    washing: Washing = AS_USUAL,
+    washing: Washing = AS_USUAL, done_by: Mapping[str, float] = AS_THE_ROLL,
 ) -> Forecast:  # fmt: skip
-    """The whole answer. Raises PlanError where there is no army or no time at all."""
+    """The whole answer; ``done_by``: by unit the share of all work of hands that is done when it is, where the plan of the evenings is
+    known. Raises PlanError where there is no army or no time at all.
+    """
     dice = dice or draws()
-    s = situation(plans, history, now, army_standing, washing)
+    s = situation(plans, history, now, army_standing, washing, done_by)
     army_standing = army_standing or standing(plans, history)
     capacities = Capacities(dice.evenings)
     ready = simulate(s, dice, capacities)

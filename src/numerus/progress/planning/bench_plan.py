@@ -73,6 +73,16 @@ class BenchPlan:
     def ends(self) -> datetime | None:
         return max((t.end for t in self.tasks), default=None)
 
+    def done_by(self, unit_of: Mapping[str, str]) -> dict[str, float]:
+        """By unit the share of all its hands' minutes that is done when the unit's last figure is. ``unit_of``: by figure."""
+        whole = sum((t.end - t.begun).total_seconds() for t in self.tasks) or 1.0
+        done, shares = 0.0, dict[str, float]()
+        for timed in sorted(self.tasks, key=lambda t: t.end):
+            done += (timed.end - timed.begun).total_seconds()
+            if timed.task.group in unit_of:
+                shares[unit_of[timed.task.group]] = done / whole
+        return shares if self.whole else {}
+
     def evenings(self) -> list[Evening]:
         """Every evening up to the last task, those with nothing to do too."""
         ends = self.ends

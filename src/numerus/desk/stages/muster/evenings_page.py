@@ -42,12 +42,19 @@ class EveningsPage(QWidget):
     def refresh(self) -> None:
         """Plan anew where what it depends on is another."""
         self.state.look(self.session.answers)
-        if self.isVisible() and self.state.planned_for != self._planned_for:
-            self._planned_for = self.state.planned_for
-            self.context.jobs.start(
-                "evenings", "Planning the evenings", self.state.planning(), self._planned, self._stopped
-            )
+        if self.state.planned_for != self._planned_for:
+            self._plan()
         self._show()
+
+    def _plan(self) -> None:
+        """In a job; while nobody looks at it only where that keeps nobody waiting."""
+        jobs = self.context.jobs
+        if self.isVisible():
+            self._planned_for = self.state.planned_for
+            jobs.start("evenings", "Planning the evenings", self.state.planning(), self._planned, self._stopped)
+        elif not jobs.synchronous:
+            self._planned_for = self.state.planned_for
+            jobs.idle("evenings", "Planning the evenings", self.state.planning(), self._planned)
 
     def _stopped(self) -> None:
         self._planned_for = None
@@ -55,7 +62,7 @@ class EveningsPage(QWidget):
     def _planned(self, result: BenchPlan | NumerusError) -> None:
         self.state.take(result)
         if self.state.plan is not None:
-            self.session.keep_way(self.state.plan.way)
+            self.session.keep_way(self.state.plan.way, self.state.done_by)
         self._show()
 
     def _show(self) -> None:

@@ -69,6 +69,12 @@ class EveningsState:
             self.evenings = result.evenings()
         self.turn(0)
 
+    @property
+    def done_by(self) -> dict[str, float]:
+        """How far all work is when each unit is done."""
+        unit_of = {f.id: f.unit_id for f in self.plans.figures.values()}
+        return self.plan.done_by(unit_of) if self.plan else {}
+
     def turn(self, by: int) -> None:
         """Other evenings on the page."""
         self.first = min(max(self.first + by, 0), max(len(self.evenings) - SHOWN, 0))
