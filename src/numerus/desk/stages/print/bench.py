@@ -156,6 +156,7 @@ class PrintBench(Bench):
 
     def _show_machine(self, plate: Plate | None, run: RunRecord | None, machine: Machine | None) -> None:
         self.live.show_run(plate, run, machine)
+        self.live.look.setText(self.state.look_words)
         if machine is not None:
             hangs = "will hang" if run is None else "hangs" if run.state == "hanging" else "hung"
             self.live.view.show_rest(self.state.stands_in(machine), self.state.worn(machine), hangs)

@@ -44,7 +44,8 @@ class LiveRun(QWidget):
         self.timer.timeout.connect(self.tick)
         self.fast.toggled.connect(lambda on: self.timer.start(TICK_MS) if on else self.timer.stop())
         buttons = row(self.pause_button, -1, self.ended_button)
-        body = column(self.title, self.view, self.fast, buttons, gap=8, margins=(14, 8, 14, 12))
+        self.look = label("", "note", True)
+        body = column(self.title, self.view, self.look, self.fast, buttons, gap=8, margins=(14, 8, 14, 12))
         body.setStretch(1, 1)
         self.setLayout(body)
 

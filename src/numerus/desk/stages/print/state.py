@@ -22,11 +22,12 @@ from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import Filling, filling, stands_in
+from numerus.progress.printing.looking import look_at, look_words
 from numerus.progress.printing.planned_runs import cold_by, next_runs, schedule_inputs
 from numerus.progress.printing.plating import changed_since_laid, measured_plate
 from numerus.progress.stores import all_wear
 from numerus.progress.work import RUN_HANDS_MIN
-from numerus.schedule.attendance import AWAY, up_late
+from numerus.schedule.attendance import AWAY, hours_of, up_late
 from numerus.schedule.run_queue import (
     ColdMinutes,
     Conflict,
@@ -126,6 +127,23 @@ class PrintState:
     @property
     def scheduled(self) -> ScheduledRun | None:
         return next((s for s in self.scheduled_runs if s.plate.id == self.plate_id), None)
+
+    @property
+    def look_words(self) -> str:
+        """When a look at the run in hand, or the one that is planned, is worth its minutes; "" where there is none."""
+        plate, run, army = self.plate, self.run, self.plans.army
+        started = (
+            run.started
+            if run is not None and run.state == "printing"
+            else self.scheduled.start
+            if self.scheduled
+            else None
+        )
+        if plate is None or army is None or started is None:
+            return ""
+        minutes = self.answers.run_factors.minutes_of(plate, plate.machine_id)
+        hours = hours_of(army, self.answers.now)
+        return look_words(look_at(self.plans, self.answers.standing, plate, started, minutes, self.answers.now, hours))
 
     @property
     def machine(self) -> Machine | None:
