@@ -88,3 +88,12 @@ def run_in(window: MainWindow, state: str) -> RunRecord:
 def at(window: MainWindow, moment: datetime) -> None:
     window.session.clock = lambda: moment
     window.session.tick()
+
+
+def cure_the_smallest(window: MainWindow) -> None:
+    """The plate with fewest parts washed, and under the lamp."""
+    do(window, "Wash")
+    wash, plates = window.benches["wash"], window.session.plans.plates
+    wash.state.run_id = min(wash.state.waiting, key=lambda r: len(plates[r.plate_id].placed)).run_id
+    wash.done()
+    window.session.go("cure")

@@ -7,6 +7,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+from bench_steps import cure_the_smallest
 from PyQt6.QtCore import QEvent, QPointF, Qt
 from PyQt6.QtGui import QMouseEvent
 from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMenu, QWidget
@@ -319,7 +320,7 @@ def test_pose_opens_the_first_part_that_waits(window: MainWindow) -> None:
 
 def test_cure_shows_what_has_its_dose(window: MainWindow) -> None:
     """Coloured by what the lamp brings: pale and dark vertices both; shares are told."""
-    shown(window, "wash").done()
+    cure_the_smallest(window)
     bench = shown(window, "cure")
     assert "%" in bench.dose_words.text()
     colours = np.concatenate([t.colours for t in bench.view.things])

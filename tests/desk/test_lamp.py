@@ -5,20 +5,11 @@ from __future__ import annotations
 from dataclasses import replace
 from pathlib import Path
 
-from bench_steps import do
+from bench_steps import cure_the_smallest, do
 
 from numerus.desk.window import MainWindow
 from numerus.post.curing.lamps import lamp_of
 from numerus.post.supports_off import AFTER, BEFORE, BY_PART
-
-
-def cure_the_smallest(window: MainWindow) -> None:
-    """The plate with fewest parts washed, and under the lamp."""
-    do(window, "Wash")
-    wash, plates = window.benches["wash"], window.session.plans.plates
-    wash.state.run_id = min(wash.state.waiting, key=lambda r: len(plates[r.plate_id].placed)).run_id
-    wash.done()
-    window.session.go("cure")
 
 
 def test_the_load_under_the_lamp_is_seen_part_by_part(window: MainWindow) -> None:

@@ -37,6 +37,8 @@ def test_a_lesson_of_one_unit_is_shown_to_the_next(window: MainWindow, monkeypat
 
 def test_the_army_is_written_as_a_page(window: MainWindow, tmp_path: Path) -> None:
     """From the menu's action: a file with every figure's name, with costs only as such; where it cannot be written that is told."""
+    for unit in [u for u in window.session.plans.units if u != "bell"]:
+        window.user_actions.remove_unit(unit)
     window.user_actions.write_army_page(tmp_path / "army.html")
     text = (tmp_path / "army.html").read_text("utf-8")
     assert (

@@ -19,7 +19,7 @@ from numerus.paint.scheme import can_be_mixed, strokes_for
 
 LOWEST, SMALL_ZONES, ONE_COAT = "lowest level", "small zones", "one coat"
 NAMES = {
-    LOWEST: f"to {LEVEL_NAMES[LEVELS[0]]}", SMALL_ZONES: "small zones in one colour", ONE_COAT: "in one coat, edged",
+    LOWEST: f"to {LEVEL_NAMES[LEVELS[0]]}", SMALL_ZONES: "with plain small zones", ONE_COAT: "in one coat",
 }  # fmt: skip
 SMALL_SHARE = 0.05  # (default) of a figure's skin
 

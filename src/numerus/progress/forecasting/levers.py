@@ -104,7 +104,7 @@ def levers(s: Situation, dice: Draws, plans: Plans, army_standing: Standing, cap
     if len(options) > 1:
         evening = float(np.median([d.hobby_minutes * s.army.people for d in s.army.week if d.hobby_minutes] or [0]))
         best = min(range(1, len(options)), key=lambda n: sum(u.hands_total for u in changed[n].units))
-        more = replace(options[best], name=f"{options[best].name}, and an evening")
+        more = replace(options[best], name=f"{options[best].name} + an evening")
         options += [Lever("One more evening a week"), more]
         changed += [replace(c, extra_evening_min=evening) for c in (s, changed[best])]
     last = max(s.units, key=lambda u: u.machine + u.hands_total / 10, default=None)
