@@ -58,6 +58,13 @@ class Answers:
         after.__dict__.update(kept)
         return after
 
+    def planned(self, way: Way, done_by: Mapping[str, float]) -> Answers:
+        """The same book with its evenings planned: only orders and forecast go by that."""
+        after = Answers(self.plans, self.history, self.now, self.between, self.emptying, way, self.minutes_now, done_by)
+        kept = {k: v for k, v in self.__dict__.items() if k not in {"orders", "forecast", "way", "done_by"}}
+        after.__dict__.update(kept)
+        return after
+
     @property
     def targets(self) -> Targets:
         """What the resin wants of light, by its profile and what came out of the lamp."""
@@ -114,7 +121,7 @@ class Answers:
     def stage_throughputs(self) -> list[StageThroughput]:
         army = self.plans.army
         kept = evenings_kept(self.facts, army).share if army else None
-        return stage_throughputs(self.plans, self.standing, self.rates, kept, self.washing)
+        return stage_throughputs(self.plans, self.standing, self.rates, kept, self.washing, self.work)
 
     @cached_property
     def forecast(self) -> Forecast | NumerusError:

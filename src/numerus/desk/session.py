@@ -116,7 +116,7 @@ class Session(QObject):
         if way != self._way or done_by != self._done_by:
             self._way, self._done_by = way, dict(done_by)
             self.keep_worked_out(DONE_BY, json.dumps(self._done_by).encode())
-            self._refresh()
+            self.answers = self.answers.planned(way, self._done_by)
             self.changed.emit(frozenset({CLOCK}))
 
     def _kept_shares(self) -> dict[str, float]:
@@ -221,10 +221,11 @@ class Session(QObject):
 
     def _forecast_of_the_day(self) -> list[Fact]:
         """With a day's first edit the forecast is noted, so that later ones can say how they have done."""
-        forecast_of_day, today = self.answers.forecast, self.now.date()
         last = next((f for f in reversed(self.answers.facts) if isinstance(f.event, ForecastNoted)), None)
-        noted = last is not None and last.at.date() == today
-        if noted or isinstance(forecast_of_day, NumerusError) or not self.plans.figures:
+        if (last is not None and last.at.date() == self.now.date()) or not self.plans.figures:
+            return []
+        forecast_of_day = self.answers.forecast
+        if isinstance(forecast_of_day, NumerusError):
             return []
         return [Fact(self.clock(), ForecastNoted(forecast_of_day.middle.isoformat()))]
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
 from numerus.assembly.gluing import build_plan
@@ -265,13 +265,14 @@ class StageThroughput:
 
 
 def stage_throughputs(
-    plans: Plans, standing: Standing, rate: dict[str, Rate], kept: float | None = None, washing: Washing = AS_USUAL
-) -> list[StageThroughput]:
+    plans: Plans, standing: Standing, rate: dict[str, Rate], kept: float | None = None, washing: Washing = AS_USUAL,
+    known: Mapping[str, StageWork] | None = None,
+) -> list[StageThroughput]:  # fmt: skip
     """Figures a week each stage would let through with all the week's hands at it, or with all the machines' hours.
 
     With work of m minutes still to do there for n figures, and h minutes of hands a week, that is n * h / m: the line as a
     whole lets less through, since hands are shared, but nowhere more than at its narrowest stage, the bottleneck. ``kept``: the
-    share of evenings kept, as typed where it is not given.
+    share of evenings kept, as typed where it is not given; ``known``: the work by stage, where it was worked out.
     """
     if plans.army is None:
         return []
@@ -280,7 +281,7 @@ def stage_throughputs(
         * sum(d.hobby_minutes for d in plans.army.week)
         * (plans.army.evenings_kept if kept is None else kept)
     )
-    work = work_by_stage(plans, standing, rate, washing)
+    work = known or work_by_stage(plans, standing, rate, washing)
     throughputs = []
     for stage in STAGES[1:-1]:
         coming = sum(f.number <= NUMBER[stage] for f in standing.figures.values())

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import Qt, pyqtSignal
+from PyQt6.QtCore import Qt, QTimer, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QCheckBox, QFrame, QSpinBox, QVBoxLayout, QWidget
 
@@ -85,7 +85,11 @@ class OrdersPanel(QWidget):
         outer.setContentsMargins(0, 0, 0, 0)
         outer.addWidget(self.full)
         outer.addWidget(self.rail)
-        self.session.changed.connect(lambda _: self.refresh())
+        self.soon = QTimer(self)  # in a turn of its own: what was edited is shown first
+        self.soon.setSingleShot(True)
+        self.soon.timeout.connect(self.refresh)
+        self.at_once = context.jobs.synchronous
+        self.session.changed.connect(self._changed)
         self.refresh()
 
     @property
@@ -97,6 +101,9 @@ class OrdersPanel(QWidget):
         self.full.setVisible(not folded)
         self.rail.setVisible(folded)
         self.folded.emit(folded)
+
+    def _changed(self, _: object) -> None:
+        self.refresh() if self.at_once else self.soon.start(0)
 
     def refresh(self) -> None:
         task_list = self.session.answers.orders

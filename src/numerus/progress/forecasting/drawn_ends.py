@@ -108,10 +108,15 @@ def _after_waiting(capacity: Floats, before: Floats, waits: Floats, unit: UnitWo
     return day_of(capacity, capacity[np.arange(len(before)), primed] + after)
 
 
-def _unit_hands(unit: UnitWork, factor: Mapping[str, Floats], failing: Floats) -> Floats:
-    """A unit's minutes of hands (draws,), what fails done again."""
-    told = sum((m * factor[GROUP_OF.get(stage, "desk")] for stage, m in unit.hands.items()), np.zeros(len(failing)))
-    return told * (1 + (0.5 * failing if unit.machine else 0.0))
+def _hands_by_unit(units: Sequence[UnitWork], factor: Mapping[str, Floats], failing: Floats) -> Floats:
+    """Minutes of hands of each unit, (units, draws), what fails done again."""
+    groups = {name: n for n, name in enumerate(factor)}
+    told = np.zeros((len(units), len(groups)))
+    for row, unit in enumerate(units):
+        for stage, minutes in unit.hands.items():
+            told[row, groups[GROUP_OF.get(stage, "desk")]] += minutes
+    printed = np.array([unit.machine > 0 for unit in units], float)[:, None]
+    return (told @ np.stack(list(factor.values()))) * (1 + 0.5 * failing * printed)
 
 
 def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) -> dict[str, Floats]:
@@ -125,8 +130,8 @@ def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) ->
     factor["desk"] = np.exp(0.3 * dice.groups["desk"])
     failing = np.clip(s.fails[0] + (s.fails[2] - s.fails[1]) / 2.56 * dice.failures, 0, 0.5)
     hours = MACHINE_HOURS_A_DAY[0] + (MACHINE_HOURS_A_DAY[1] - MACHINE_HOURS_A_DAY[0]) * dice.machine
-    own = [_unit_hands(unit, factor, failing) for unit in s.units]
-    all_hands = sum(own, np.zeros(len(failing)))
+    own = _hands_by_unit(s.units, factor, failing)
+    all_hands = own.sum(axis=0)
     hands, machine = np.zeros(len(failing)), np.zeros(len(failing))
     ready: dict[str, Floats] = {"": np.zeros(len(failing))}
     for number, unit in enumerate(s.units):

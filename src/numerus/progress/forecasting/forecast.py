@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, replace
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, field, replace
 from datetime import date, datetime, timedelta
+from functools import cached_property, partial
 from itertools import islice
 from types import MappingProxyType
 
@@ -64,14 +65,24 @@ class Forecast:
     in_time: int
     hands_left_min: float
     hands_there_min: float
-    movers: tuple[Mover, ...]
-    levers: tuple[Lever, ...]
+    find_movers: Callable[[], Sequence[Mover]] = field(repr=False, compare=False)
+    find_levers: Callable[[], Sequence[Lever]] = field(repr=False, compare=False)
     units: tuple[UnitForecast, ...]
     measured_steps: int
     ticked_weeks: int
     bias_days: float | None
     uncounted: int  # figures without a part: none of their printing is in it
     chances: dict[str, date]  # p10, p50, p90: ready by then with one chance in ten, one in two, nine in ten
+
+    @cached_property
+    def movers(self) -> tuple[Mover, ...]:
+        """What moves it most; tried when it is first asked for."""
+        return tuple(self.find_movers())
+
+    @cached_property
+    def levers(self) -> tuple[Lever, ...]:
+        """What would help; likewise."""
+        return tuple(self.find_levers())
 
     @property
     def nothing_left(self) -> bool:
@@ -152,7 +163,7 @@ def forecast(
         dots, s.army.ready_by, s.today, _date(s.today, q[2]), (_date(s.today, q[1]), _date(s.today, q[3])),
         (_date(s.today, q[0]), _date(s.today, q[4])), in_time_of(dots, s.army.ready_by),
         sum(u.hands_total for u in s.units), float(sum(there)) * s.army.evenings_kept,
-        tuple(movers(s, dice, capacities)), tuple(levers(s, dice, plans, army_standing, capacities)), units,
+        partial(movers, s, dice, capacities), partial(levers, s, dice, plans, army_standing, capacities), units,
         sum(r.logged for r in s.rates.values()), max((r.weeks for r in s.rates.values()), default=0),
         _bias(history.facts, float(q[2]), s.today), len(uncounted(plans)), _chances(days, s.today),
     )  # fmt: skip

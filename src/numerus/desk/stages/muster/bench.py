@@ -19,8 +19,9 @@ from PyQt6.QtWidgets import (
 
 from numerus.desk.context import Context
 from numerus.desk.stages.muster.evenings_page import EveningsPage
-from numerus.desk.stages.muster.forecast_pictures import Levers, Movers, Outcomes, UnitsTable
+from numerus.desk.stages.muster.forecast_pictures import Outcomes, UnitsTable
 from numerus.desk.stages.muster.state import DAYS, DayWords, MusterState, WeekWords
+from numerus.desk.stages.muster.tried_pictures import Levers, Movers
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.widgets.layout import button, column, label, panel, row, rule

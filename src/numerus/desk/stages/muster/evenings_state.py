@@ -13,6 +13,7 @@ from numerus.progress.forecasting.forecast import Forecast
 from numerus.progress.planning.bench_plan import BenchPlan, Evening, planned, replanned
 from numerus.progress.planning.bench_tasks import CURE, LAMP, TUB, WASH
 from numerus.progress.planning.evening_pieces import Piece, pieces
+from numerus.schedule.hand_plan import Way
 from numerus.words import counted
 
 SHOWN = 6
@@ -44,16 +45,17 @@ class EveningsState:
         """Where that stays, what was ticked only moves the plan on by the way it was found."""
         return id(self.plans), self.answers.now.date(), len(self.answers.between)
 
-    def planning(self) -> Callable[[Progress], BenchPlan | NumerusError]:
-        """The work of a job: the plan, or why there is none."""
-        work, known = self.answers.to_do, self.plan if self._found_for == self._way_for else None
-        self._found_for = self._way_for
+    def planning(self, way: Way | None = None) -> Callable[[Progress], BenchPlan | NumerusError]:
+        """The work of a job: the plan, or why there is none; by a ``way`` given, or the one found for the same plans, else by the best."""
+        work, again = self.answers.to_do, self.plan is not None and self.plan.whole and self._found_for == self._way_for
+        if way is None:
+            way, self._found_for = self.plan.way if again and self.plan else None, self._way_for
 
         def plan(progress: Progress) -> BenchPlan | NumerusError:
             if isinstance(work, NumerusError):
                 return work
             try:
-                return replanned(work, known.way) if known and known.whole else planned(work, progress)
+                return replanned(work, way) if way is not None else planned(work, progress)
             except Cancelled:
                 raise
             except NumerusError as error:
