@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from datetime import datetime
+
 from PyQt6.QtCore import Qt, QTimer, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QCheckBox, QFrame, QSpinBox, QVBoxLayout, QWidget
@@ -11,10 +13,13 @@ from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.post.cautions import DEFER
+from numerus.progress.planning.next_tasks import TaskList
 from numerus.progress.planning.task_kinds import Task
 from numerus.words import span
 
 FULL_PX, RAIL_PX = 288, 36
+SOON_MS = 40  # after what was edited is shown
+NONE_YET = TaskList((), datetime.min, 0.0)
 
 
 class _Rail(Drawing):
@@ -30,7 +35,7 @@ class _Rail(Drawing):
         painter.fillRect(self.area, self.theme.colour("linen"))
         self.line(painter, 0.5, 0, 0.5, self.height())
         self.region(self.area, "Unfold the orders (F8)", lambda: self.orders.fold(False))
-        listed = self.orders.session.answers.orders
+        listed = self.orders.session.answers.orders if self.orders.known else NONE_YET
         painter.save()
         painter.translate(22, 0)
         painter.rotate(90)
@@ -51,6 +56,7 @@ class OrdersPanel(QWidget):
         super().__init__()
         self.session, self.theme = context.session, context.theme
         self._wet_asked = WetAsked(self.session)
+        self._stale = False  # not filled, since nobody sees them
         self.setAccessibleName("Orders")
         self.when = label("", "note")
         self.listing = column(gap=10, margins=(16, 4, 12, 8))
@@ -99,14 +105,26 @@ class OrdersPanel(QWidget):
 
     def fold(self, folded: bool) -> None:
         self.full.setVisible(not folded)
+        if self._stale and not folded:
+            self.refresh()
         self.rail.setVisible(folded)
         self.folded.emit(folded)
 
     def _changed(self, _: object) -> None:
-        self.refresh() if self.at_once else self.soon.start(0)
+        self.refresh() if self.at_once else self.soon.start(SOON_MS)
+
+    @property
+    def known(self) -> bool:
+        """Whether they are worked out; else they soon will be."""
+        return self.at_once or "orders" in vars(self.session.answers)
 
     def refresh(self) -> None:
         task_list = self.session.answers.orders
+        self.rail.update()
+        if self.full.isHidden() and not self.at_once:
+            self._stale = True
+            return
+        self._stale = False
         clear(self.listing)
         until = (
             f"Hands free {task_list.minutes:.0f} min from {task_list.start:%H:%M}"

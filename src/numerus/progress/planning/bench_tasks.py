@@ -119,15 +119,19 @@ def to_do(
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
     inputs = HandInputs(
         tasks, _without(evenings, appointments), touching_by_figure(figures, plans, between), free_at, after,
-        still_wet(facts, strokes, now), usable=_usable(airs, evenings, now),
+        still_wet(facts, strokes, now), usable=_usable(tasks, airs, evenings, now),
         people=plans.army.people,
     )  # fmt: skip
     return ToDo(inputs, tuple(evenings), tuple(appointments), frozenset(guessed), strokes, runs)
 
 
-def _usable(airs: Sequence[Air], evenings: Sequence[Window], now: datetime) -> dict[str, list[Window]]:
-    """Hours fit for a can, where air was told; evenings in daylight, where there are any: else lamps must do."""
+def _usable(
+    tasks: Iterable[HandTask], airs: Sequence[Air], evenings: Sequence[Window], now: datetime
+) -> dict[str, list[Window]]:
+    """Hours fit for a can, where air was told; evenings in daylight, where it is wanted and there are any: else lamps must do."""
     usable = {OUTDOORS: fit_hours(airs, now)} if airs else {}
+    if not any(t.device == DAYLIGHT for t in tasks):
+        return usable
     lit = in_daylight(evenings)
     return usable | ({DAYLIGHT: lit} if len(lit) >= LEAST_LIT_SHARE * len(evenings) else {})
 
