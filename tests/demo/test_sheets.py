@@ -14,7 +14,7 @@ from numerus.demo.army import BELLRINGERS, figure_parts
 from numerus.demo.parts import labelled
 from numerus.demo.scheme import SCHEME, ZONES
 from numerus.demo.sheets import GROUND, rows_of, shot, zone_palette
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import zone_colour
 from numerus.starter.schemes import PAINTS

@@ -9,8 +9,8 @@ from PyQt6.QtWidgets import QDialogButtonBox
 from helpers import EVENING
 from numerus.desk.stages.prime.weather_dialog import WeatherDialog
 from numerus.desk.window import MainWindow
-from numerus.paint.weather import Air
-from numerus.paint.weather_file import air_text
+from numerus.paint.priming.weather import Air
+from numerus.paint.priming.weather_file import air_text
 
 
 def test_weather_is_simulated_until_it_is_told(window: MainWindow, tmp_path: Path) -> None:

@@ -14,7 +14,7 @@ from helpers import ball_mesh, box_mesh
 from numerus.domain.basing import BaseLayer, Decal
 from numerus.errors import PlanError
 from numerus.geometry.mesh import merged
-from numerus.paint.basing import (
+from numerus.paint.finishing.basing import (
     FEET_SHARE,
     RIM_MM,
     SHEET_MM,

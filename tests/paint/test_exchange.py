@@ -15,7 +15,7 @@ from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PaintListError, PlanError
 from numerus.formats.paint_lists import COLUMNS, gimp_text, json_text, read_paint_list
 from numerus.formats.tables import csv_text
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.exchange import entry_of, paints_of_list, rows_of_paints, taken_over
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import zone_colour

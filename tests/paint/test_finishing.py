@@ -10,7 +10,7 @@ import pytest
 from helpers import EVENING
 from numerus.domain.painting.recipes import USUAL_FINISH, FinishStep
 from numerus.errors import PlanError
-from numerus.paint.finishing import finish_rows, kind_of_step, order_warnings, steps_from_rows
+from numerus.paint.finishing.finish_steps import finish_rows, kind_of_step, order_warnings, steps_from_rows
 
 
 def steps(*names: str, dries_min: float = 60.0) -> list[FinishStep]:

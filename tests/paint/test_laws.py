@@ -16,10 +16,10 @@ from numerus.domain.painting.paints import Paint
 from numerus.domain.painting.recipes import Recipe, RecipeStep
 from numerus.domain.stages import LEVELS
 from numerus.paint.loads import load_of
-from numerus.paint.priming import SCHOOLS, prime_plan, primed_ground
+from numerus.paint.priming.primer import SCHOOLS, prime_plan, primed_ground
+from numerus.paint.priming.weather import Air
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import Stroke, mix_colour, paint_needed_ml, shopping, strokes_for, zone_colour, zone_labs
-from numerus.paint.weather import Air
 from numerus.progress.painting.painting_line import blocks_of, used_drying_min
 from numerus.schedule.attendance import Window
 from numerus.schedule.hand_plan import plan_hands

@@ -11,7 +11,8 @@ from numerus.demo.scheme import SCHEME, ZONES
 from numerus.domain.painting.paints import Paint
 from numerus.domain.painting.recipes import RecipeStep, Scheme
 from numerus.errors import PlanError
-from numerus.paint.priming import prime_plan, primed_ground
+from numerus.paint.priming.primer import prime_plan, primed_ground
+from numerus.paint.priming.weather import Air, first_fit
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import (
     LowContrastPair,
@@ -23,7 +24,6 @@ from numerus.paint.scheme import (
     strokes_for,
     zone_labs,
 )
-from numerus.paint.weather import Air, first_fit
 from numerus.starter import schemes
 from numerus.starter.schemes import PAINTS
 

@@ -10,8 +10,15 @@ import pytest
 
 from helpers import ball_mesh
 from numerus.domain.painting.recipes import Scheme
-from numerus.paint.base_coats import base_coats
-from numerus.paint.priming import SCHOOLS, deep_stair_um, filler_coats_for, prime_min, prime_plan, prime_setup_min
+from numerus.paint.priming.base_coats import base_coats
+from numerus.paint.priming.primer import (
+    SCHOOLS,
+    deep_stair_um,
+    filler_coats_for,
+    prime_min,
+    prime_plan,
+    prime_setup_min,
+)
 
 SCHEME = Scheme("s", "Scheme", ())
 

@@ -18,7 +18,7 @@ from numerus.domain.painting.recipes import Recipe, RecipeStep
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.paint.covering import covering
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.batches import (
     bases_covered,
     bulk,

@@ -29,7 +29,7 @@ from numerus.paint.figure.reading import (
 )
 from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import figure_shot, lit_light, scheme_light, seen_shares
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import low_contrast_pairs, zone_labs
 from numerus.starter.schemes import PAINTS, recipe, step

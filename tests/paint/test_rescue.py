@@ -14,7 +14,7 @@ from numerus.errors import PlanError
 from numerus.paint.advice.rescue import FAULTS, FLAT, FORGOTTEN, OVERDONE, POOLED, WRONG_HUE, spoilt, ways_back
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.painted import painted_zone
-from numerus.paint.priming import two_tone_primer
+from numerus.paint.priming.primer import two_tone_primer
 from numerus.paint.rack.pots import Rack
 from numerus.starter.schemes import PAINTS, SCHEME, recipe, step
 from numerus.surface.zones import ZonedMesh

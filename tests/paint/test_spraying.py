@@ -11,7 +11,7 @@ from numerus.paint.advice.zone_order import could_share, in_order, openness_by_z
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.lost_light import REST, LostLight, lost_light, lost_light_words
 from numerus.paint.figure.overspray import masks_words, overspray
-from numerus.paint.priming import TACK_MIN, pays_from, prime_plan, schools_compared
+from numerus.paint.priming.primer import TACK_MIN, pays_from, prime_plan, schools_compared
 from numerus.paint.rack.pots import Rack
 from numerus.starter.schemes import PAINTS, SCHEME
 from numerus.surface.zones import ZonedMesh

@@ -11,8 +11,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from numerus.errors import PlanError
-from numerus.paint.weather import Air, first_fit
-from numerus.paint.weather_file import air_from, air_text, read_air
+from numerus.paint.priming.weather import Air, first_fit
+from numerus.paint.priming.weather_file import air_from, air_text, read_air
 
 AT = datetime(2026, 3, 5, 18)
 HOURS = [Air(AT + timedelta(hours=3 * n), 12.5 - n, 50 + n, 1.5) for n in range(6)]

@@ -17,7 +17,7 @@ from numerus.cli.__main__ import main
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.paint.figure.touching import packed_pairs, touching_key, unpacked_pairs, zones_between
-from numerus.paint.priming import prime_setup_min
+from numerus.paint.priming.primer import prime_setup_min
 from numerus.paint.rack.pots import rack_of
 from numerus.post.supports_off import USUAL_OFF_MIN
 from numerus.post.washing.emptying import Looked, hanging

@@ -13,8 +13,8 @@ from hypothesis import strategies as st
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.errors import PlanError
-from numerus.paint.weather import Air
-from numerus.paint.weather_file import air_text
+from numerus.paint.priming.weather import Air
+from numerus.paint.priming.weather_file import air_text
 from numerus.printing.machines.profile_files import checked
 from numerus.progress.forecasting.drawn_ends import _days_of_waiting, printed_days
 from numerus.progress.forecasting.forecast import Forecast, finish_dates, forecast

@@ -14,9 +14,9 @@ from numerus.domain.clock import later
 from numerus.domain.journal import StepDone
 from numerus.domain.painting.recipes import FinishStep
 from numerus.errors import PlanError
-from numerus.paint.finishing import DAYLIGHT
+from numerus.paint.finishing.finish_steps import DAYLIGHT
+from numerus.paint.priming.weather import Air
 from numerus.paint.techniques import AIRBRUSH
-from numerus.paint.weather import Air
 from numerus.progress.done_facts import step
 from numerus.progress.forecasting.forecast import finish_dates, forecast
 from numerus.progress.history import History

@@ -19,7 +19,7 @@ def hands_plan(book: Book, now: datetime) -> BenchPlan:
     """All work of the hands in time, the same for every command. Raises PlanError where there is no army or not enough time."""
     from numerus.book.part_meshes import zoned_part
     from numerus.paint.figure.touching import touching_key, zones_between
-    from numerus.paint.weather_file import air_from
+    from numerus.paint.priming.weather_file import air_from
     from numerus.progress.planning.bench_plan import bench_plan
     from numerus.progress.standing import standing
 

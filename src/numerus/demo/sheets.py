@@ -21,7 +21,7 @@ from numerus.demo.scheme import SCHEME, ZONES
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import picture
 from numerus.kit.thumbnails import RESIN, fitted_camera
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import zone_colour
 from numerus.starter.schemes import PAINTS

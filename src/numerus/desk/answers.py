@@ -12,8 +12,8 @@ from numerus.domain.plans import Plans
 from numerus.errors import NumerusError
 from numerus.money.costs import Cost, unit_costs
 from numerus.paint.figure.touching import Between
-from numerus.paint.weather import Air
-from numerus.paint.weather_file import air_from
+from numerus.paint.priming.weather import Air
+from numerus.paint.priming.weather_file import air_from
 from numerus.post.curing.cure_book import Targets, targets_of
 from numerus.post.washing.emptying import NOT_LOOKED_INTO, Looked
 from numerus.printing.runs.learned import RunFactors

@@ -6,7 +6,7 @@ from datetime import datetime, timedelta
 
 import numpy as np
 
-from numerus.paint.weather import Air
+from numerus.paint.priming.weather import Air
 
 
 def coming_air(now: datetime, days: int = 5, seed: int = 3) -> list[Air]:

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 @dataclass(frozen=True)
 class BaseLayer:
-    """``kind``: one of paint.basing.KINDS; ``share`` of what is free of a base's top, 1 for all of it; ``amount`` in the kind's unit."""
+    """``kind``: one of paint.finishing.basing.KINDS; ``share`` of what is free of a base's top, 1 for all of it; ``amount`` in the kind's unit."""
 
     name: str
     kind: str

@@ -23,7 +23,7 @@ from numerus.geometry.mesh import Floats
 from numerus.kit.builds import printed_slots
 from numerus.money.costs import Done, unit_costs
 from numerus.paint.loads import setups_min
-from numerus.paint.priming import prime_min, prime_setup_min, primer_ml, varnish_ml
+from numerus.paint.priming.primer import prime_min, prime_setup_min, primer_ml, varnish_ml
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml, strokes_for
 from numerus.paint.stroke_minutes import Sizes, sizes_by_figure

@@ -20,7 +20,7 @@ from numerus.paint.figure.built import MOST_KNOWN, Built, painted_key
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.reading import reading
 from numerus.paint.figure.shot import Shot
-from numerus.paint.priming import primed_ground, two_tone_primer
+from numerus.paint.priming.primer import primed_ground, two_tone_primer
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import (

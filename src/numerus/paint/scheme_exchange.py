@@ -17,7 +17,7 @@ from numerus.domain.painting.zones import Zone
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.formats.paint_lists import paints_told
-from numerus.paint.finishing import KINDS
+from numerus.paint.finishing.finish_steps import KINDS
 from numerus.paint.rack.exchange import entry_of, paints_of_list
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.techniques import TECHNIQUES

@@ -11,7 +11,7 @@ from numpy.typing import NDArray
 from numerus.colour.light import lab_of, rgb_of
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.plans import Plans
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, zone_colour
 from numerus.surface.fields.part_fields import two_tone

@@ -7,7 +7,7 @@ from datetime import datetime
 
 from numerus.domain.journal import Fact, PrimerRubbedOff
 from numerus.errors import PlanError
-from numerus.paint.priming import SCHOOLS
+from numerus.paint.priming.primer import SCHOOLS
 from numerus.progress.history import History
 from numerus.progress.pace.rates import failure_rate
 from numerus.words import counted

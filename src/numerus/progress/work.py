@@ -14,7 +14,7 @@ from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots
 from numerus.paint.lighter import ONE_COAT, lighter_scheme
 from numerus.paint.loads import setups_min
-from numerus.paint.priming import prime_min, prime_setup_min
+from numerus.paint.priming.primer import prime_min, prime_setup_min
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
 from numerus.post.curing.cure import lamp_min

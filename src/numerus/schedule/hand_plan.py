@@ -12,7 +12,8 @@ from datetime import datetime
 
 from numerus.errors import Cancelled, PlanError, Progress
 from numerus.schedule.hand_tasks import HandInputs, TimedTask, hands_bound_min, window_min
-from numerus.schedule.hand_walk import Walk, Weights
+from numerus.schedule.hand_walk import Walk
+from numerus.schedule.hand_weights import Weights
 
 BATCHES = 8, 12, 24  # (default) groups that are begun together: as few as hands can do without opening every pot anew
 SMALL_BATCHES = 2

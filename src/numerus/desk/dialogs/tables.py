@@ -19,8 +19,8 @@ from numerus.book.intake import new_id
 from numerus.desk.session import Session
 from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError
-from numerus.paint.finishing import COLUMNS as FINISH_COLUMNS
-from numerus.paint.finishing import finish_rows, steps_from_rows
+from numerus.paint.finishing.finish_steps import COLUMNS as FINISH_COLUMNS
+from numerus.paint.finishing.finish_steps import finish_rows, steps_from_rows
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.rows import COLUMNS, ID, from_rows, to_rows
 

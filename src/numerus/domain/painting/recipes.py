@@ -117,7 +117,7 @@ USUAL_FINISH = (
 @dataclass(frozen=True)
 class Scheme:
     """The recipes of an army, in the order zones are worked: inside out, messiest first. ``prime_school``: how the primer goes on,
-    one of paint.priming.SCHOOLS; ``prime_minutes`` a usual figure takes by airbrush; ``filler_coats``: sanded away over the stairs of
+    one of paint.priming.primer.SCHOOLS; ``prime_minutes`` a usual figure takes by airbrush; ``filler_coats``: sanded away over the stairs of
     layers before the primer.
     """
 

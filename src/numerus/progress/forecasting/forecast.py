@@ -16,7 +16,7 @@ from numerus.domain.journal import Fact, ForecastNoted
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
-from numerus.paint.weather_file import air_from
+from numerus.paint.priming.weather_file import air_from
 from numerus.printing.runs.run_records import failure_counts
 from numerus.progress.forecasting.capacity import Capacities
 from numerus.progress.forecasting.drawn_ends import (

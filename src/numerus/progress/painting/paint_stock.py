@@ -15,7 +15,7 @@ from numerus.domain.journal import Fact, StepDone
 from numerus.domain.painting.paints import Paint
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER
-from numerus.paint.priming import primer_ml, varnish_ml
+from numerus.paint.priming.primer import primer_ml, varnish_ml
 from numerus.paint.rack.kinds import KINDS, kind_of
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, paint_needed_ml, stroke_ml

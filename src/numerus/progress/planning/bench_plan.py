@@ -10,8 +10,8 @@ from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError, Progress
 from numerus.paint.figure.touching import Between
+from numerus.paint.priming.weather import Air
 from numerus.paint.scheme import Stroke
-from numerus.paint.weather import Air
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, PaintBlock, StrokeOf, blocks_of
 from numerus.progress.planning.bench_tasks import ALL_KNOWN, Appointment, ToDo, to_do
 from numerus.progress.standing import Standing

@@ -20,12 +20,12 @@ from numerus.domain.stages import NUMBER
 from numerus.errors import PlanError
 from numerus.kit.builds import printed_slots
 from numerus.paint.figure.touching import Between
-from numerus.paint.finishing import DAYLIGHT, kind_of_step
-from numerus.paint.priming import FILLER_DRIES_MIN, prime_setup_min
+from numerus.paint.finishing.finish_steps import DAYLIGHT, kind_of_step
+from numerus.paint.priming.primer import FILLER_DRIES_MIN, prime_setup_min
+from numerus.paint.priming.weather import Air
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
 from numerus.paint.techniques import AIRBRUSH
-from numerus.paint.weather import Air
 from numerus.post.curing.cure import lamp_min
 from numerus.post.washing.wash import DRY_MIN, TUB_MIN
 from numerus.progress.pace.rates import Rate, rates_of

@@ -16,7 +16,7 @@ from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.paint.figure.touching import Between
-from numerus.paint.weather import Air
+from numerus.paint.priming.weather import Air
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, blocks_of
 from numerus.progress.planning import task_kinds as kinds
 from numerus.progress.planning.bench_plan import tonight

@@ -16,7 +16,7 @@ from numerus.domain.painting.recipes import FinishStep, Recipe, Scheme
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.printing.plates import Plate
-from numerus.paint.priming import on_sticks_words, prime_min, prime_setup_min
+from numerus.paint.priming.primer import on_sticks_words, prime_min, prime_setup_min
 from numerus.paint.rack.batches import bulk
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml

@@ -10,7 +10,7 @@ from numerus.domain.army import Army
 from numerus.domain.clock import later
 from numerus.domain.plans import Plans
 from numerus.domain.printing.plates import Placed
-from numerus.paint.weather import Air
+from numerus.paint.priming.weather import Air
 from numerus.printing.plates.hand_layout import Hull, lies_on
 from numerus.printing.runs.learned import RunFactors
 from numerus.printing.runs.run_records import RunRecord, waiting_plates

@@ -20,7 +20,7 @@ from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.army import Unit
 from numerus.errors import NumerusError
 from numerus.formats.tables import write_text
-from numerus.paint.basing import (
+from numerus.paint.finishing.basing import (
     COLUMNS,
     DECAL_COLUMNS,
     KINDS,

@@ -14,7 +14,7 @@ from numerus.errors import Progress
 from numerus.formats.tables import csv_text
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.geometry.rays import RayScene
-from numerus.paint.basing import KINDS, Need, cut_list, layer_need, lies_on
+from numerus.paint.finishing.basing import KINDS, Need, cut_list, layer_need, lies_on
 from numerus.words import counted
 
 

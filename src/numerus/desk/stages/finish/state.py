@@ -8,7 +8,7 @@ from numerus.assembly.gluing import GLUE_IDS
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.painting.recipes import FinishStep
-from numerus.paint.finishing import order_warnings
+from numerus.paint.finishing.finish_steps import order_warnings
 from numerus.progress.done_facts import shared_out
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted

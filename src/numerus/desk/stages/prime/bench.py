@@ -22,8 +22,8 @@ from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
 from numerus.paint.figure.lost_light import LostLight
-from numerus.paint.priming import MOST_FILLER, SCHOOLS
-from numerus.paint.weather import Air
+from numerus.paint.priming.primer import MOST_FILLER, SCHOOLS
+from numerus.paint.priming.weather import Air
 from numerus.paint.zone_colours import primed_colours
 from numerus.progress.standing import FigureStanding
 

@@ -8,7 +8,7 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from numerus.desk.context import Context
 from numerus.desk.stages.prime.state import FirstColour
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, StatedDrawing
-from numerus.paint.base_coats import BaseCoat
+from numerus.paint.priming.base_coats import BaseCoat
 from numerus.words import counted, span
 
 LEAST_FIGURES, TABLE_ROW_PX, LABEL_PX, LEFT_PX = 12, 24.0, 150.0, 44.0

@@ -16,10 +16,10 @@ from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
-from numerus.paint.base_coats import BaseCoat, base_coats
 from numerus.paint.figure.lost_light import LostLight, lost_light, lost_light_words
 from numerus.paint.loads import POT_CHANGE_MIN
-from numerus.paint.priming import (
+from numerus.paint.priming.base_coats import BaseCoat, base_coats
+from numerus.paint.priming.primer import (
     FILLER_DRIES_MIN,
     SCHOOLS,
     PrimeStep,
@@ -30,10 +30,10 @@ from numerus.paint.priming import (
     prime_plan,
     schools_compared,
 )
+from numerus.paint.priming.weather import Air, first_fit
+from numerus.paint.priming.weather_file import air_text
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, stroke_ml
-from numerus.paint.weather import Air, first_fit
-from numerus.paint.weather_file import air_text
 from numerus.progress.done_facts import shared_out
 from numerus.progress.primer_hold import primer_hold
 from numerus.progress.standing import FigureStanding

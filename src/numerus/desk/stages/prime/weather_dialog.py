@@ -9,8 +9,8 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QDoubleSpinBox, QFileDial
 
 from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError
-from numerus.paint.weather import Air
-from numerus.paint.weather_file import COLUMNS, read_air
+from numerus.paint.priming.weather import Air
+from numerus.paint.priming.weather_file import COLUMNS, read_air
 
 FILES = "Weather (*.csv *.json)"
 HOLDS_H = 9  # hours for which air that was typed is taken to hold

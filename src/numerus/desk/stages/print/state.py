@@ -16,7 +16,7 @@ from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Plate, Run
 from numerus.errors import NumerusError, PlanError
 from numerus.geometry.mesh import Mesh
-from numerus.paint.weather import Air
+from numerus.paint.priming.weather import Air
 from numerus.post.curing.cure import lamp_min
 from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap

@@ -13,7 +13,7 @@ from numerus.domain.painting.recipes import RecipeStep, Scheme
 from numerus.errors import Progress
 from numerus.paint.figure.built import Built, painted_vertices
 from numerus.paint.looks import metal_by_zone
-from numerus.paint.priming import two_tone_primer
+from numerus.paint.priming.primer import two_tone_primer
 from numerus.paint.rack.pots import Rack
 from numerus.paint.zone_colours import in_grey
 from numerus.progress.standing import FigureStanding

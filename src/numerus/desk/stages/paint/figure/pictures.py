@@ -17,7 +17,7 @@ from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.geometry.mesh import Mesh, merged
 from numerus.geometry.rays import Camera
 from numerus.kit.thumbnails import fitted_camera
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import laid_strokes, laid_um, mix_words
 from numerus.words import span

@@ -16,7 +16,7 @@ from numerus.domain.painting.paints import Mix, Paint, Parts
 from numerus.domain.painting.recipes import Scheme
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.batches import Bulk, bulk, thinning_warning
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.matching import Proposal, coats_over, mixes_for

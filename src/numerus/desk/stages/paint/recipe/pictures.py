@@ -16,7 +16,7 @@ from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.strokes import swatch_over
 from numerus.domain.painting.recipes import RecipeStep
 from numerus.domain.stages import LEVEL_NAMES
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.scheme import laid_um
 from numerus.words import span
 

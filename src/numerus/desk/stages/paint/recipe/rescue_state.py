@@ -21,7 +21,7 @@ from numerus.paint.figure.built import Built
 from numerus.paint.figure.painted import Primer, painted_zone
 from numerus.paint.figure.shot import Shot
 from numerus.paint.looks import EXPOSURE, figure_shot, scheme_light
-from numerus.paint.priming import two_tone_primer
+from numerus.paint.priming.primer import two_tone_primer
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.progress.done_facts import step
 from numerus.words import span

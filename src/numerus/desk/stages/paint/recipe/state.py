@@ -27,7 +27,7 @@ from numerus.paint.figure.lost_light import lost_light, lost_light_words
 from numerus.paint.figure.overspray import Overspray, masks_words, overspray
 from numerus.paint.figure.painted import PaintedZone, painted_steps
 from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
-from numerus.paint.priming import primed_ground, two_tone_primer
+from numerus.paint.priming.primer import primed_ground, two_tone_primer
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.parts_text import parts_text, with_part
 from numerus.paint.rack.pots import Rack, rack_of

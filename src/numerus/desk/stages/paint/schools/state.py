@@ -29,7 +29,7 @@ from numerus.paint.figure.schools import (
     surface_words,
 )
 from numerus.paint.looks import EXPOSURE, scheme_light, with_recipe
-from numerus.paint.priming import two_tone_primer
+from numerus.paint.priming.primer import two_tone_primer
 from numerus.paint.rack.parts_text import parts_from_text, parts_text
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import can_be_mixed

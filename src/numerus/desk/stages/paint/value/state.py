@@ -33,7 +33,7 @@ from numerus.paint.figure.reading import (
 from numerus.paint.figure.schools import SEEN_UM
 from numerus.paint.figure.touching import borders_of
 from numerus.paint.looks import figure_shot, lit_light, seen_shares, with_recipe
-from numerus.paint.priming import primed_ground
+from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import LowContrastPair, can_be_mixed, low_contrast_pairs, strokes_for, zone_colour, zone_labs
 from numerus.paint.stroke_minutes import sizes_by_figure

@@ -10,7 +10,7 @@ from datetime import datetime, timedelta
 
 from numerus.errors import PlanError
 from numerus.formats.tables import csv_text
-from numerus.paint.weather import Air
+from numerus.paint.priming.weather import Air
 
 COLUMNS = "time", "celsius", "humidity", "wind_m_s"
 SHORT = timedelta(hours=3)  # air holds for so long after it was told
