@@ -22,7 +22,7 @@ LONG_DRYING_MIN = 360.0
 @dataclass(frozen=True)
 class Piece:
     """Hands from ``start`` to ``end``, setting up included: at which bench, what, on how many, why then; ``unit_id`` of the first figure, ""
-    for a plate; ``stroke``: what is painted; ``setup_min`` of it is setting up; ``dry``: when the last of it is dry; ``person``: whose
+    for a plate; ``stroke``: what is painted; ``setup_min`` of it is setting up; ``person``: whose
     hands, where there are several.
     """
 
@@ -31,7 +31,6 @@ class Piece:
     why: str
     start: datetime
     end: datetime
-    dry: datetime
     setup_min: float = 0.0
     unit_id: str = ""
     stroke: Stroke | None = None
@@ -79,7 +78,7 @@ def _without_a_break(tasks: Sequence[TimedTask]) -> list[list[TimedTask]]:
 def _plate_piece(one: Appointment, plans: Plans) -> Piece:
     words = "Lift" if one.kind == LIFT else "Start"
     why = "someone is there when it ends" if one.kind == LIFT else "as the watch bill has it"
-    return Piece("print", f"{words} {plans.plates[one.plate_id].name}", why, one.start, one.end, one.end)
+    return Piece("print", f"{words} {plans.plates[one.plate_id].name}", why, one.start, one.end)
 
 
 def _painted(block: PaintBlock, plans: Plans) -> Piece:
@@ -88,8 +87,7 @@ def _painted(block: PaintBlock, plans: Plans) -> Piece:
     pot = "from the pot in hand" if not block.setup_min else "from one pot"
     why = f"{counted(len(block.strokes), 'figure')} {pot}, dries {span(block.stroke.step.dries_min)}"
     begun = block.begun
-    dry = max(s.dry for s in block.strokes)
-    return Piece("paint", title, why, begun, block.end, dry, block.setup_min, first.unit_id, block.stroke)
+    return Piece("paint", title, why, begun, block.end, block.setup_min, first.unit_id, block.stroke)
 
 
 def _others(listed: Sequence[TimedTask], plans: Plans, standing: Standing) -> Iterator[Piece]:
@@ -98,7 +96,7 @@ def _others(listed: Sequence[TimedTask], plans: Plans, standing: Standing) -> It
         bench, title, why = _words(kind, timed, plans, standing)
         figure = standing.figures.get(timed[0].task.group.removeprefix("screen "))
         yield Piece(
-            bench, title, why, timed[0].begun, timed[-1].end, max(t.dry for t in timed), sum(t.setup_min for t in timed),
+            bench, title, why, timed[0].begun, timed[-1].end, sum(t.setup_min for t in timed),
             figure.unit.id if figure else "",
         )  # fmt: skip
 

@@ -136,7 +136,7 @@ class PhotoPage(QWidget):
             self.attach(Path(name))
 
     def attach(self, path: Path) -> None:
-        """Into the book, small enough to be kept; then the next side that is missing."""
+        """Into the book, small enough to be kept."""
         if self.session.book is None:
             return
         try:

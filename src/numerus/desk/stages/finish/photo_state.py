@@ -72,8 +72,3 @@ class PhotoState:
         """The entry of the photograph in hand."""
         figure = self.figure
         return photograph_fact(figure.id, self.side, blob, card_at, self.answers.now) if figure else None
-
-    def next_missing(self) -> None:
-        """To the next side of this figure that is missing, else stay."""
-        own = next((sides for f, sides in self.rows if self.figure and f.id == self.figure.id), {})
-        self.side = next((s for s in SIDES if s not in own), self.side)
