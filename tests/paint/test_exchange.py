@@ -84,10 +84,12 @@ def test_a_scheme_given_out_paints_another_army_the_same() -> None:
     dice = iter(f"n{i}" for i in range(10_000))
     other = Plans(paints={"mine": replace(TALLOW, id="mine")})
     given = replace(SCHEME, finish=(*SCHEME.finish, FinishStep("o", "Streaks", 3.0, 720.0, None, "enamel or oil")))
+    given = replace(given, prime_school="can", filler_coats=2)
     scheme, fresh, paints = scheme_from_text(scheme_text(given, full), other, lambda: next(dice), NOW)
     assert [(s.name, s.minutes, s.dries_min, s.kind) for s in scheme.finish] == [
         (s.name, s.minutes, s.dries_min, s.kind) for s in given.finish
     ]
+    assert (scheme.prime_school, scheme.filler_coats) == ("can", 2)
     assert all(s.since == NOW and s.id.startswith("n") for s in scheme.finish)
     assert {z.name for z in fresh} == {plans_name for plans_name in (zones[r.zone].name for r in SCHEME.recipes)}
     assert "Tallow coat" not in {p.name for p in paints} and all(p.ml is None for p in paints)

@@ -18,6 +18,7 @@ from numerus.domain.plans import Plans
 from numerus.errors import PlanError
 from numerus.formats.paint_lists import paints_told
 from numerus.paint.finishing.finish_steps import KINDS
+from numerus.paint.priming.primer import MOST_FILLER, SCHOOLS
 from numerus.paint.rack.exchange import entry_of, paints_of_list
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.techniques import TECHNIQUES
@@ -79,6 +80,8 @@ class _File(BaseModel):
     form: Annotated[str, Field(pattern=f"^{FORM}$")]
     name: Words
     primer: str = "grey"
+    prime_school: Annotated[str, Field(pattern=f"^({'|'.join(SCHOOLS)})$")] = Scheme.prime_school
+    filler_coats: Annotated[int, Field(ge=0, le=MOST_FILLER)] = 0
     recipes: Annotated[list[_Recipe], Field(min_length=1, max_length=300)]
     finish: Annotated[list[_FinishStep], Field(max_length=60)] | None = None
     paints: list[dict[str, Any]] = []
@@ -106,6 +109,8 @@ def scheme_text(scheme: Scheme, plans: Plans) -> str:
         "form": FORM,
         "name": scheme.name,
         "primer": scheme.primer,
+        "prime_school": scheme.prime_school,
+        "filler_coats": scheme.filler_coats,
         "recipes": recipes,
         "finish": finish,
         "paints": paints,
@@ -139,7 +144,9 @@ def scheme_from_text(
             zones[recipe.zone.lower()] = fresh[-1]
         steps = tuple(_step(recipe.zone, s, pots, new_id(), now) for s in recipe.strokes)
         recipes.append(Recipe(zones[recipe.zone.lower()].id, steps))
-    scheme = Scheme(new_id(), file.name, tuple(recipes), file.primer)
+    scheme = Scheme(
+        new_id(), file.name, tuple(recipes), file.primer, prime_school=file.prime_school, filler_coats=file.filler_coats
+    )
     if file.finish is not None:
         finish = (FinishStep(new_id(), s.name, s.minutes, s.dries_min, now, s.kind) for s in file.finish)
         scheme = replace(scheme, finish=tuple(finish))
