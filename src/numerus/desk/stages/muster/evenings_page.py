@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from functools import partial
 
-from PyQt6.QtCore import QRectF, Qt, QTimer
+from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QColor, QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
@@ -20,7 +20,6 @@ from numerus.words import counted
 
 LEFT_PX, ROW_PX, BAR_PX, LEAST_MIN = 128.0, 46.0, 22.0, 120.0
 LIST_ROW_PX, LIST_TOP_PX = 18.0, 30.0
-GLANCE_AFTER_MS = 1500  # once the window is up
 
 
 class EveningsPage(QWidget):
@@ -33,10 +32,6 @@ class EveningsPage(QWidget):
         self.answer, self.note = label("", "section"), label("", "note", True)
         self.chart, self.list = EveningsChart(self), PieceList(self)
         self._planned_for: object = None
-        self._glanced_at: object = None
-        self.glance = QTimer(self)
-        self.glance.setSingleShot(True)
-        self.glance.timeout.connect(self._glance)
         top = row(
             self.answer, -1, button("‹ Earlier", lambda: self.turn(-1), "link"), button("Later ›", lambda: self.turn(1), "link")
         )  # fmt: skip
@@ -47,23 +42,11 @@ class EveningsPage(QWidget):
     def refresh(self) -> None:
         """Plan anew where what it depends on is another."""
         self.state.look(self.session.answers)
-        if self.state.planned_for != self._planned_for:
-            self._plan()
-        self._show()
-
-    def _plan(self) -> None:
-        """In a job; while nobody looks at it once for the day, by the way it went last, where that keeps nobody waiting."""
-        jobs = self.context.jobs
-        if self.isVisible():
+        if self.isVisible() and self.state.planned_for != self._planned_for:
             self._planned_for = self.state.planned_for
-            jobs.start("evenings", "Planning the evenings", self.state.planning(), self._planned, self._stopped)
-        elif self._glanced_at != self.session.now.date():
-            self._glanced_at = self.session.now.date()
-            self.glance.start(GLANCE_AFTER_MS)
-
-    def _glance(self) -> None:
-        way = self.session.answers.way
-        self.context.jobs.idle("evenings", "Planning the evenings", self.state.planning(way), self._planned)
+            work = self.state.planning()
+            self.context.jobs.start("evenings", "Planning the evenings", work, self._planned, self._stopped)
+        self._show()
 
     def _stopped(self) -> None:
         self._planned_for = None

@@ -13,7 +13,6 @@ from numerus.progress.forecasting.forecast import Forecast
 from numerus.progress.planning.bench_plan import BenchPlan, Evening, planned, replanned
 from numerus.progress.planning.bench_tasks import CURE, LAMP, TUB, WASH
 from numerus.progress.planning.evening_pieces import Piece, pieces
-from numerus.schedule.hand_plan import Way
 from numerus.words import counted
 
 SHOWN = 6
@@ -45,11 +44,10 @@ class EveningsState:
         """Where that stays, what was ticked only moves the plan on by the way it was found."""
         return id(self.plans), self.answers.now.date(), len(self.answers.between)
 
-    def planning(self, way: Way | None = None) -> Callable[[Progress], BenchPlan | NumerusError]:
-        """The work of a job: the plan, or why there is none; by a ``way`` given, or the one found for the same plans, else by the best."""
-        work, again = self.answers.to_do, self.plan is not None and self.plan.whole and self._found_for == self._way_for
-        if way is None:
-            way, self._found_for = self.plan.way if again and self.plan else None, self._way_for
+    def planning(self) -> Callable[[Progress], BenchPlan | NumerusError]:
+        """The work of a job: the plan, or why there is none; by the way found for the same plans, else by the best."""
+        known = self.plan if self.plan is not None and self.plan.whole and self._found_for == self._way_for else None
+        work, way, self._found_for = self.answers.to_do, known.way if known else None, self._way_for
 
         def plan(progress: Progress) -> BenchPlan | NumerusError:
             if isinstance(work, NumerusError):

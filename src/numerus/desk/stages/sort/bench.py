@@ -86,7 +86,7 @@ class SortBench(Bench):
         self.user_actions, self.renderer = user_actions, renderer
         self.state = SortState(context.session.answers)
         super().__init__(context)
-        self._made: TemporaryDirectory[str] | None = None  # files of bases made here, until others are made
+        self._made: TemporaryDirectory[str] | None = None  # files of bases made here, until they are read
         self.add_button("Kit …", self.ask_kit, tip="Where it came from, its licence, what was paid, how its prints did")
         self.add_button(
             "Make bases …", self.ask_bases, tip="Round, oval or square, with lip, magnet pocket and texture"
@@ -185,6 +185,7 @@ class SortBench(Bench):
 
     def _all_read(self) -> None:
         """Read and kept, or cancelled: back to the pages."""
+        self._clear_made()
         if self.arriving.count():
             self.arriving.clear()
             if self.isVisible():
@@ -274,6 +275,12 @@ class SortBench(Bench):
         """As files, taken into the kit like any others."""
         self._made = TemporaryDirectory()
         self.user_actions.take_in(asked.made(Path(self._made.name)))
+
+    def _clear_made(self) -> None:
+        """Once they are read, the files of bases are of no use."""
+        if self._made is not None:
+            self._made.cleanup()
+            self._made = None
 
     def ask_kit(self) -> None:
         """Where the kit came from."""

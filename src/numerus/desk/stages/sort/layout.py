@@ -20,6 +20,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.domain.army import BOUGHT, SLOTS, Figure
 from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.kit.builds import alternatives
@@ -41,6 +42,7 @@ class LayOut(QWidget):
         act: Callable[[Statement], None], open_part: Callable[[str], None],
     ) -> None:  # fmt: skip
         super().__init__()
+        self._shown: tuple[Plans, tuple[str, str, str]] | None = None  # of which state of the book, and what was chosen
         self.context, self.session, self.theme = context, context.session, context.theme
         self.move_parts, self.open_part = move, open_part
         self.rename: Callable[[list[str], str], None] = lambda ids, name: None
@@ -99,6 +101,10 @@ class LayOut(QWidget):
         parts = self.session.kit_parts()
         if self.pictures.reading(parts, [p.blob for p in self._build_shown(parts).values()], self.refresh):
             return
+        shown = self.session.plans, (unit.id, self.session.figure_id, self.session.part_id)
+        if self._shown is not None and self._shown[0] is shown[0] and self._shown[1] == shown[1]:
+            return  # as it stands there already
+        self._shown = shown
         self._fill_shelves(parts, unit.slots)
         kit = self.session.plans.kits.get(unit.kit_id)
         self.cards.show_said(statements(parts, kit.relations if kit else ()))
