@@ -11,27 +11,19 @@ import traceback
 from collections.abc import Callable
 from dataclasses import dataclass, field
 
-import numpy as np
 from PyQt6.QtCore import QEventLoop, QTimer
 
 from numerus.desk.window import MainWindow
 
-YARDSTICK_MS, MEMORY_MS = 15.0, 30.0  # what both yardsticks take on an ordinary desktop
-NUMBERS = 4_000_000
+YARDSTICK_MS = 15.0  # what the yardstick takes on an ordinary desktop's processor
 
 
 def slowness() -> float:
-    """How many times as long as an ordinary computer this one takes now to reckon, or to fill memory as who draws a window does: the
-    longer of both, not less than once. A machine whose memory others use is slow though its processor is not.
-    """
+    """How many times as long as an ordinary processor this one takes now, not less than once."""
     begun, total = time.thread_time(), 0
     for number in range(250_000):
         total += number * number
-    reckoned = time.thread_time()
-    filled = np.random.default_rng(1).random(NUMBERS) * 2 + 1
-    assert total and filled.sum() > 0
-    done = time.thread_time()
-    return max((reckoned - begun) * 1000 / YARDSTICK_MS, (done - reckoned) * 1000 / MEMORY_MS, 1.0)
+    return max((time.thread_time() - begun) * 1000 / YARDSTICK_MS, 1.0)
 
 
 @dataclass
