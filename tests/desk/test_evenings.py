@@ -5,6 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 import pytest
+from hand_clock import Clock
 from PyQt6.QtWidgets import QPushButton
 
 from numerus.desk.window import MainWindow
@@ -75,3 +76,14 @@ def test_minutes_one_has_now_make_the_orders(window: MainWindow) -> None:
     assert session.answers.orders.minutes == 25 and "25 min from" in window.orders.when.text()
     window.orders.have.setValue(0)
     assert session.answers.orders.minutes == usual
+
+
+def test_the_minutes_one_has_go_by(timed: MainWindow, clock: Clock) -> None:
+    """Ten minutes on there are so many fewer; when they are over the orders are for the hobby time again."""
+    timed.orders.have.setValue(25)
+    clock.on(10)
+    timed.session.tick()
+    assert timed.session.answers.orders.minutes == 15
+    clock.on(20)
+    timed.session.tick()
+    assert timed.session.answers.orders.minutes > 25

@@ -36,22 +36,22 @@ from numerus.schedule.hand_plan import FIRST_WAY, Way
 
 class Answers:
     """``plans`` and ``history`` as they stood ``now``; ``between``: zones that touch from part to part, ``emptying``: how parts run empty,
-    both as far as it was looked at; ``way``: how the plan of the evenings was found last; ``minutes_now``: that somebody has
+    both as far as it was looked at; ``way``: how the plan of the evenings was found last; ``free_until``: when somebody has time until
     beside the hobby time; ``done_by``: how far all work is when each unit is done, by that plan.
     """
 
     def __init__(
         self, plans: Plans, history: History, now: datetime, between: Between = NOT_LOOKED_AT,
-        emptying: Mapping[str, Looked] = NOT_LOOKED_INTO, way: Way = FIRST_WAY, minutes_now: int = 0,
+        emptying: Mapping[str, Looked] = NOT_LOOKED_INTO, way: Way = FIRST_WAY, free_until: datetime | None = None,
         done_by: Mapping[str, float] = AS_THE_ROLL,
     ) -> None:  # fmt: skip
         self.plans, self.history, self.now, self.between, self.emptying = plans, history, now, between, emptying
-        self.way, self.minutes_now, self.done_by = way, minutes_now, done_by
+        self.way, self.free_until, self.done_by = way, free_until, done_by
 
     def later(self, now: datetime) -> Answers:
         """The same book, some time on: only what depends on the hour is worked out anew; on another day the forecast, too."""
         after = Answers(
-            self.plans, self.history, now, self.between, self.emptying, self.way, self.minutes_now, self.done_by
+            self.plans, self.history, now, self.between, self.emptying, self.way, self.free_until, self.done_by
         )
         hourly = {"orders", "to_do"} | ({"forecast"} if now.date() != self.now.date() else set())
         kept = {k: v for k, v in self.__dict__.items() if k not in hourly | {"now"}}
@@ -60,7 +60,7 @@ class Answers:
 
     def planned(self, way: Way, done_by: Mapping[str, float]) -> Answers:
         """The same book with its evenings planned: only orders and forecast go by that."""
-        after = Answers(self.plans, self.history, self.now, self.between, self.emptying, way, self.minutes_now, done_by)
+        after = Answers(self.plans, self.history, self.now, self.between, self.emptying, way, self.free_until, done_by)
         kept = {k: v for k, v in self.__dict__.items() if k not in {"orders", "forecast", "way", "done_by"}}
         after.__dict__.update(kept)
         return after
@@ -149,6 +149,11 @@ class Answers:
     def changed_mix(self, zones: Iterable[str]) -> str:
         """A mix of these zones that is poured otherwise than on figures painted before, in words; "" where there is none."""
         return changed_mix_words(self.plans, self.standing, self.facts, zones)
+
+    @property
+    def minutes_now(self) -> int:
+        """What is left of the time somebody has beside the hobby time."""
+        return max(round((self.free_until - self.now).total_seconds() / 60), 0) if self.free_until else 0
 
     @property
     def told_air(self) -> list[Air]:

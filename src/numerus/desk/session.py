@@ -9,7 +9,7 @@ import contextlib
 import json
 import logging
 from collections.abc import Callable, Iterable, Mapping
-from datetime import datetime
+from datetime import datetime, timedelta
 from typing import Any
 
 from PyQt6.QtCore import QObject, pyqtSignal
@@ -61,7 +61,8 @@ class Session(QObject):
         self._touching: dict[str, ZonePairs] = {}
         self._emptying: Known = unpacked_known(self.worked_out(SHAPES))
         self._asked_for: set[str] = set()
-        self._way, self._minutes_now = FIRST_WAY, 0
+        self._way = FIRST_WAY
+        self._free_until: datetime | None = None
         self._done_by: dict[str, float] = self._kept_shares()
         self._zoned: dict[tuple[str, str, tuple[str, ...]], ZonedMesh] = {}
         self.answers = Answers(Plans(), History(), clock())
@@ -78,7 +79,7 @@ class Session(QObject):
             self._between(plans),
             self._emptying,
             self._way,
-            self._minutes_now,
+            self._free_until,
             self._done_by,
         )
         if self.unit_id not in plans.units:
@@ -127,10 +128,9 @@ class Session(QObject):
 
     def have_minutes(self, minutes: int) -> None:
         """What somebody has from now on beside the hobby time, 0 for nothing more; not kept."""
-        if minutes != self._minutes_now:
-            self._minutes_now = minutes
-            self._refresh()
-            self.changed.emit(frozenset({CLOCK}))
+        self._free_until = self.clock() + timedelta(minutes=minutes) if minutes else None
+        self._refresh()
+        self.changed.emit(frozenset({CLOCK}))
 
     @property
     def plans(self) -> Plans:

@@ -2,8 +2,6 @@
 
 from __future__ import annotations
 
-from datetime import datetime
-
 from PyQt6.QtCore import Qt, QTimer, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QCheckBox, QFrame, QSpinBox, QVBoxLayout, QWidget
@@ -13,13 +11,11 @@ from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.post.cautions import DEFER
-from numerus.progress.planning.next_tasks import TaskList
 from numerus.progress.planning.task_kinds import Task
 from numerus.words import span
 
 FULL_PX, RAIL_PX = 288, 36
 SOON_MS = 40  # after what was edited is shown
-NONE_YET = TaskList((), datetime.min, 0.0)
 
 
 class _Rail(Drawing):
@@ -35,13 +31,11 @@ class _Rail(Drawing):
         painter.fillRect(self.area, self.theme.colour("linen"))
         self.line(painter, 0.5, 0, 0.5, self.height())
         self.region(self.area, "Unfold the orders (F8)", lambda: self.orders.fold(False))
-        listed = self.orders.session.answers.orders if self.orders.known else NONE_YET
         painter.save()
         painter.translate(22, 0)
         painter.rotate(90)
         wide = self.text(painter, 46, 4, "Orders", 13, True)
-        words = f"{len(listed.listed)} in the next {listed.minutes:.0f} min" if listed.listed else "nothing waits"
-        self.text(painter, 56 + wide, 4, words, 11, colour="slate")
+        self.text(painter, 56 + wide, 4, self.orders.count_words, 11, colour="slate")
         painter.restore()
         self.text(painter, 18, 28, "‹", 22, colour="ink", align="centre")
 
@@ -117,6 +111,15 @@ class OrdersPanel(QWidget):
     def known(self) -> bool:
         """Whether they are worked out; else they soon will be."""
         return self.at_once or "orders" in vars(self.session.answers)
+
+    @property
+    def count_words(self) -> str:
+        """How many there are; nothing is said before they are worked out."""
+        if not self.known:
+            return ""
+        task_list = self.session.answers.orders
+        many = len(task_list.listed)
+        return f"{many} in the next {task_list.minutes:.0f} min" if many else "nothing waits"
 
     def refresh(self) -> None:
         task_list = self.session.answers.orders
