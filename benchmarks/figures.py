@@ -140,8 +140,8 @@ def a_figure_seen_first() -> None:
     from numerus.book.intake import take_in
     from numerus.demo.army import make_demo
     from numerus.desk.app import application, make_window
-    from numerus.formats.face_labels import pack_labels
-    from numerus.formats.mesh_writing import write_stl
+    from numerus.formats.meshes.face_labels import pack_labels
+    from numerus.formats.meshes.mesh_writing import write_stl
 
     app, evening = application(), datetime(2026, 3, 5, 21, 12)
     assert app is not None

@@ -14,8 +14,8 @@ import pytest
 
 from helpers import EVENING, ball_mesh, box_mesh, handed_mesh
 from numerus.cli.__main__ import main
-from numerus.formats.mesh_files import read_any
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_files import read_any
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.geometry.mesh import merged
 
 
@@ -209,7 +209,7 @@ def test_pose_support_and_hollow_answer_on_the_command_line(tmp_path: Path, caps
     """Best first; the supported copy stands on the platform where the transform says; the hollow one drains."""
     import numpy as np
 
-    from numerus.formats.mesh_files import read_mesh
+    from numerus.formats.meshes.mesh_files import read_mesh
 
     part = merged([box_mesh((20, 20, 20)), box_mesh((6, 6, 12), (16, 7, 15))])
     write_stl(part, tmp_path / "a.stl")

@@ -23,7 +23,7 @@ from numerus.domain.journal import Fact, StepDone
 from numerus.domain.parts import Kit
 from numerus.domain.printing.machines import Machine
 from numerus.errors import BookError, Cancelled
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 
 from helpers import box_mesh  # isort: skip
 

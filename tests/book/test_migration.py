@@ -22,8 +22,8 @@ from numerus.domain.journal import (
     RunEnded,
     StepDone,
 )
-from numerus.formats.face_labels import unpack_labels
-from numerus.formats.packed_mesh import unpack_mesh
+from numerus.formats.meshes.face_labels import unpack_labels
+from numerus.formats.meshes.packed_mesh import unpack_mesh
 from numerus.money.costs import unit_costs
 from numerus.progress.pace.rates import rates
 from numerus.progress.standing import standing

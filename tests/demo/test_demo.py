@@ -39,9 +39,9 @@ from numerus.demo.sculptor.modelling.skeleton import frame, middle_joint
 from numerus.demo.sculptor.studio import recipes
 from numerus.devices.link import link_for
 from numerus.devices.printer import LOOSE
-from numerus.formats.mesh_files import Refusal, read_any
-from numerus.formats.mesh_formats import MeshFile
-from numerus.formats.packed_mesh import pack_mesh
+from numerus.formats.meshes.mesh_files import Refusal, read_any
+from numerus.formats.meshes.mesh_formats import MeshFile
+from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.repair.health import inspect, oriented
 from numerus.geometry.solids.columns import solid_columns

@@ -12,7 +12,7 @@ from helpers import box_mesh, moved_by, subdivided
 from numerus.desk.window import MainWindow
 from numerus.domain.army import Figure, Unit
 from numerus.domain.parts import Part
-from numerus.formats.mesh_writing import write_3mf, write_stl
+from numerus.formats.meshes.mesh_writing import write_3mf, write_stl
 from numerus.geometry.mesh import Mesh, merged
 from numerus.printing.runs.run_records import RunRecord
 

@@ -9,7 +9,7 @@ from numerus.book.book import Book
 from numerus.book.intake import take_in
 from numerus.desk.window import MainWindow
 from numerus.domain.army import Army, Figure, Unit
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.geometry.mesh import merged
 from numerus.starter.schemes import PAINTS
 

@@ -21,8 +21,8 @@ from numerus.desk.window import MainWindow
 from numerus.domain.army import BOUGHT, NONE
 from numerus.domain.stages import STAGES
 from numerus.errors import Cancelled, NumerusError, Progress
-from numerus.formats.mesh_files import read_mesh
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_files import read_mesh
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.post.washing.emptying import Hollow
 
 

@@ -18,7 +18,7 @@ from numerus.desk.window import MainWindow
 from numerus.domain.army import NONE, Figure, Unit
 from numerus.domain.clock import date_of
 from numerus.errors import PlanError
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged
 
 

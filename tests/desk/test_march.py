@@ -17,7 +17,7 @@ from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog
 from numerus.desk.stages.pose.keep import write_supported
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import BathFilled, PartOutcome
-from numerus.formats.mesh_files import read_mesh
+from numerus.formats.meshes.mesh_files import read_mesh
 from numerus.post.washing.emptying import Hollow
 from numerus.printing.hollow.venting import Tipping
 

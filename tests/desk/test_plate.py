@@ -17,7 +17,7 @@ from numerus.desk.stages.plate.known_layers import KnownLayers
 from numerus.desk.window import MainWindow
 from numerus.domain.printing.plates import Plate
 from numerus.formats.layer_archive import LayerArchive
-from numerus.formats.mesh_files import read_mesh
+from numerus.formats.meshes.mesh_files import read_mesh
 from numerus.printing.runs.run_records import waiting_plates
 
 

@@ -18,8 +18,8 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.window import MainWindow
 from numerus.domain.army import Figure, Unit
 from numerus.domain.journal import PoseChosen
-from numerus.formats.mesh_writing import write_stl
-from numerus.formats.packed_mesh import pack_mesh
+from numerus.formats.meshes.mesh_writing import write_stl
+from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.geometry.mesh import merged
 from numerus.printing.orientation.orientation_search import COSTS
 from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS

@@ -10,7 +10,7 @@ from numerus.desk.machines.profiles import ProfilesDialog
 from numerus.desk.machines.sheet import GROUPS, said
 from numerus.desk.window import MainWindow
 from numerus.domain.printing.machines import Machine, Resin
-from numerus.formats.mesh_files import read_mesh
+from numerus.formats.meshes.mesh_files import read_mesh
 from numerus.printing.machines.timing import layer_cycle
 from numerus.printing.supports.style import TIP_NAMES, held_mm2
 

@@ -17,7 +17,7 @@ from numerus.demo.messy import write_archive
 from numerus.desk.stages.sort.questions import KitDialog, RuleDialog, WantedDialog
 from numerus.desk.window import MainWindow
 from numerus.domain.army import BuildRule, Figure
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.geometry.mesh import merged
 from numerus.kit.builds import equals, parts_needed
 from numerus.kit.statements import statements

@@ -18,7 +18,7 @@ from helpers import ball_mesh, box_mesh, moved_by, stages, subdivided
 from numerus.desk.window import MainWindow
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.stages import STAGES, TITLES
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged
 from numerus.printing.preparation.headless import supported_part
 

@@ -27,7 +27,7 @@ from numerus.domain.journal import ForecastNoted
 from numerus.domain.parts import Kit
 from numerus.domain.stages import STAGES
 from numerus.errors import Cancelled, NumerusError
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 
 
 def pixels(window: MainWindow) -> np.ndarray:

@@ -14,10 +14,10 @@ import trimesh
 
 from helpers import ball_mesh, box_mesh
 from numerus.errors import MeshFileError
-from numerus.formats.mesh_files import Refusal, names_in, read_any, read_mesh
-from numerus.formats.mesh_formats import MeshFile, parse_mesh
-from numerus.formats.mesh_writing import write_3mf, write_stl
-from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
+from numerus.formats.meshes.mesh_files import Refusal, names_in, read_any, read_mesh
+from numerus.formats.meshes.mesh_formats import MeshFile, parse_mesh
+from numerus.formats.meshes.mesh_writing import write_3mf, write_stl
+from numerus.formats.meshes.packed_mesh import pack_mesh, unpack_mesh
 
 BALL = ball_mesh(4, (1, 2, 3), 3)
 
@@ -149,7 +149,7 @@ def test_zips_within_zips_are_read_and_bottomless_ones_named(tmp_path: Path) -> 
 
 def test_an_archive_of_thousands_is_read_as_far_as_it_goes(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
     """Up to the limit every mesh, then one line that says the rest was left out; what is no mesh does not count."""
-    monkeypatch.setattr("numerus.formats.mesh_files.MAX_MESHES", 3)
+    monkeypatch.setattr("numerus.formats.meshes.mesh_files.MAX_MESHES", 3)
     with zipfile.ZipFile(tmp_path / "kit.zip", "w") as archive:
         for number in range(6):
             archive.writestr(f"{number}.txt", "x")

@@ -15,9 +15,9 @@ from helpers import ball_mesh, box_mesh
 from numerus.book.intake import read_and_sort
 from numerus.domain.parts import Kit
 from numerus.errors import MeshFileError
-from numerus.formats.mesh_files import read_mesh
-from numerus.formats.mesh_formats import parse_objects
-from numerus.formats.mesh_writing import write_3mf, write_stl
+from numerus.formats.meshes.mesh_files import read_mesh
+from numerus.formats.meshes.mesh_formats import parse_objects
+from numerus.formats.meshes.mesh_writing import write_3mf, write_stl
 from numerus.geometry.mesh import Floats, merged
 from numerus.geometry.repair.findings import share_space
 from numerus.geometry.repair.health import edges_of, shell_of_faces

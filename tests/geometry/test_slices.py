@@ -10,8 +10,8 @@ import numpy as np
 import pytest
 
 from helpers import ball_mesh, box_mesh, reversed_mesh
-from numerus.formats.mesh_files import read_mesh
-from numerus.formats.mesh_writing import Sliced, write_sliced_3mf
+from numerus.formats.meshes.mesh_files import read_mesh
+from numerus.formats.meshes.mesh_writing import Sliced, write_sliced_3mf
 from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
 

@@ -11,8 +11,8 @@ from hypothesis import strategies as st
 from helpers import box_mesh
 from numerus.domain.army import BOUGHT, NONE, Figure, Unit
 from numerus.domain.parts import Part
-from numerus.formats.mesh_formats import MeshFile
-from numerus.formats.packed_mesh import unpack_mesh
+from numerus.formats.meshes.mesh_formats import MeshFile
+from numerus.formats.meshes.packed_mesh import unpack_mesh
 from numerus.kit.builds import alternatives, printed_slots, spread_builds, unfilled
 from numerus.kit.completeness import completeness, sentence
 from numerus.kit.sorting import guess_slot, offered_factor, part_from_file, rescaled, telling_words, words_of

@@ -14,7 +14,7 @@ from numerus.demo.messy import write_archive
 from numerus.demo.parts import mesh as demo_mesh
 from numerus.domain.parts import Relation
 from numerus.errors import Cancelled
-from numerus.formats.mesh_files import Refusal, read_any
+from numerus.formats.meshes.mesh_files import Refusal, read_any
 from numerus.geometry.mesh import Mesh, merged
 from numerus.kit.assembly import propose, repeats
 from numerus.kit.known_parts import core_name

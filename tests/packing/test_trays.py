@@ -19,7 +19,7 @@ from numerus.book.book import Book
 from numerus.cli.__main__ import main
 from numerus.domain.army import Army
 from numerus.errors import Cancelled, PlanError
-from numerus.formats.packed_mesh import unpack_mesh
+from numerus.formats.meshes.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.packing.pockets import (
     ATTITUDES,

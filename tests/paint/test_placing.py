@@ -16,7 +16,7 @@ from numerus.colour.films import BLACK_GROUND, WHITE_GROUND
 from numerus.colour.light import delta_e
 from numerus.colour.reflectance import lab_of_reflectance
 from numerus.domain.painting.recipes import Placing, RecipeStep
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.figure.painted import Primer, painted_zone

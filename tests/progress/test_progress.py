@@ -15,7 +15,7 @@ from numerus.domain.army import Day
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError, PlanError
-from numerus.formats.packed_mesh import unpack_mesh
+from numerus.formats.meshes.packed_mesh import unpack_mesh
 from numerus.money.costs import unit_costs
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.done_facts import step

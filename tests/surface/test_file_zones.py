@@ -15,8 +15,8 @@ from numerus.book.book import Book
 from numerus.book.intake import take_in
 from numerus.cli.__main__ import main
 from numerus.domain.painting.zones import UNNAMED
-from numerus.formats.face_labels import unpack_labels
-from numerus.formats.mesh_files import read_mesh
+from numerus.formats.meshes.face_labels import unpack_labels
+from numerus.formats.meshes.mesh_files import read_mesh
 from numerus.formats.regions import told_regions
 from numerus.surface.patching.file_zones import FileZones, zones_of_regions
 

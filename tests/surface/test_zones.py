@@ -12,8 +12,8 @@ from helpers import box_mesh, subdivided
 from numerus.book.book import Book
 from numerus.domain.painting.zones import UNNAMED, PartZones
 from numerus.errors import MeshFileError
-from numerus.formats.face_labels import pack_labels, unpack_labels
-from numerus.formats.packed_mesh import pack_mesh
+from numerus.formats.meshes.face_labels import pack_labels, unpack_labels
+from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.surface.fields.part_fields import fields_of, packed_fields

@@ -14,10 +14,10 @@ from numerus.book.book import Book
 from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Kit, Part, Relation
 from numerus.errors import Cancelled, MeshFileError, NumerusError, Progress
-from numerus.formats.face_labels import pack_labels
-from numerus.formats.mesh_files import Refusal, names_in, read_any
-from numerus.formats.mesh_formats import MeshFile
-from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
+from numerus.formats.meshes.face_labels import pack_labels
+from numerus.formats.meshes.mesh_files import Refusal, names_in, read_any
+from numerus.formats.meshes.mesh_formats import MeshFile
+from numerus.formats.meshes.packed_mesh import pack_mesh, unpack_mesh
 from numerus.formats.regions import told_regions
 from numerus.geometry.mesh import Mesh
 from numerus.kit.assembly import DOUBTFUL, propose, repeats

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from numerus.book.book import Book
 from numerus.domain.painting.zones import PartZones
-from numerus.formats.face_labels import unpack_labels
-from numerus.formats.packed_mesh import unpack_mesh
+from numerus.formats.meshes.face_labels import unpack_labels
+from numerus.formats.meshes.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.surface.zones import ZonedMesh, zoned
 

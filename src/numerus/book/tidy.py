@@ -16,8 +16,8 @@ from numerus.domain.army import NONE, Figure, Unit
 from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Kit, Part, Relation
 from numerus.domain.printing.poses import BrushDab, BrushStroke
-from numerus.formats.face_labels import pack_labels
-from numerus.formats.packed_mesh import pack_mesh
+from numerus.formats.meshes.face_labels import pack_labels
+from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.geometry.cutting import Cut
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.repair.mending import mend

@@ -12,7 +12,7 @@ from numerus.errors import NumerusError
 
 def _inspected(name: str, mesh_file: Any, below_mm: float) -> Result:
     from numerus.assembly.balance import balance
-    from numerus.formats.mesh_files import Refusal
+    from numerus.formats.meshes.mesh_files import Refusal
     from numerus.geometry.repair.health import inspect
     from numerus.geometry.thickness import thickness
 
@@ -30,7 +30,7 @@ def _inspected(name: str, mesh_file: Any, below_mm: float) -> Result:
 
 def inspect_files(args: argparse.Namespace) -> list[Result]:
     """Every mesh of every file, folder or zip named."""
-    from numerus.formats.mesh_files import read_any
+    from numerus.formats.meshes.mesh_files import read_any
 
     results = []
     for path in args.files:
@@ -47,8 +47,8 @@ def inspect_files(args: argparse.Namespace) -> list[Result]:
 
 def kit_of(args: argparse.Namespace) -> list[Result]:
     """What an archive or folder holds and what its parts are to each other; sizes in mm after the unit was read."""
-    from numerus.formats.mesh_files import Refusal, read_any
-    from numerus.formats.mesh_formats import MeshFile
+    from numerus.formats.meshes.mesh_files import Refusal, read_any
+    from numerus.formats.meshes.mesh_formats import MeshFile
     from numerus.geometry.repair.health import UNIT_FACTORS
     from numerus.kit.assembly import propose
     from numerus.kit.relations import relations, together
@@ -90,7 +90,7 @@ def _rounded(value: Any) -> Result:
 
 def layers_of(args: argparse.Namespace) -> list[Result]:
     from numerus.domain.printing.machines import Machine, Resin
-    from numerus.formats.mesh_files import read_mesh
+    from numerus.formats.meshes.mesh_files import read_mesh
     from numerus.geometry.repair.health import oriented, without_degenerate
     from numerus.geometry.solids.columns import solid_columns
     from numerus.geometry.solids.cups import cups
@@ -136,7 +136,7 @@ def poses_of(args: argparse.Namespace) -> list[Result]:
 def support_of(args: argparse.Namespace) -> list[Result]:
     """A supported copy, platform at z = 0, raft included, and what its check says."""
     from numerus.domain.printing.machines import Machine, Resin
-    from numerus.formats.mesh_writing import write_stl
+    from numerus.formats.meshes.mesh_writing import write_stl
     from numerus.printing.preparation.headless import supported_part
 
     mesh = load_oriented_mesh(args.file)
@@ -155,7 +155,7 @@ def support_of(args: argparse.Namespace) -> list[Result]:
 
 def hollow_of(args: argparse.Namespace) -> list[Result]:
     """A hollow copy with drains, in the file's own coordinates."""
-    from numerus.formats.mesh_writing import write_stl
+    from numerus.formats.meshes.mesh_writing import write_stl
     from numerus.printing.hollow.hollowing import hollow
 
     hollowed = hollow(load_oriented_mesh(args.file), args.wall_mm, args.drain_mm)

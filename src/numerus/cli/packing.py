@@ -11,7 +11,7 @@ from numerus.cli.results import Result
 def trays_of(args: argparse.Namespace) -> list[Result]:
     """Every figure that has parts in a pocket of foam; a file of each kind for every tray."""
     from numerus.book.book import Book
-    from numerus.formats.packed_mesh import unpack_mesh
+    from numerus.formats.meshes.packed_mesh import unpack_mesh
     from numerus.packing.cutting import write_cut_files
     from numerus.packing.pockets import pockets_of
     from numerus.packing.trays import FoamBox, packed

@@ -30,7 +30,7 @@ def _machine_named(machines: dict[str, Any], name: str) -> Any:
 
 def plates_made(args: argparse.Namespace) -> list[Result]:
     """Plates for all a book is owed, or for mesh files each posed and supported, packed by silhouette, written as 3MF."""
-    from numerus.formats.mesh_writing import write_3mf
+    from numerus.formats.meshes.mesh_writing import write_3mf
     from numerus.printing.plates.packing import covered
 
     args.out.mkdir(parents=True, exist_ok=True)
@@ -56,7 +56,7 @@ Made = tuple[list[tuple[Any, list[tuple[str, Any]]]], Any, dict[str, Any]]
 def _plates_of_book(path: Path, machine_name: str) -> Made:
     from numerus.book.book import Book
     from numerus.book.intake import new_id
-    from numerus.formats.packed_mesh import unpack_mesh
+    from numerus.formats.meshes.packed_mesh import unpack_mesh
     from numerus.printing.plates.packing import pack, plates_of
     from numerus.progress.printing.plating import outlines_for, owed_copies, owed_spares, plate_meshes
     from numerus.progress.standing import standing

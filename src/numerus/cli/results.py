@@ -16,7 +16,7 @@ def refused(name: str, error: NumerusError) -> Result:
 
 def load_oriented_mesh(path: Path) -> Any:
     """One file's mesh in mm, whole shells turned right. Raises MeshFileError."""
-    from numerus.formats.mesh_files import read_mesh
+    from numerus.formats.meshes.mesh_files import read_mesh
     from numerus.kit.sorting import shaped
 
     return shaped(read_mesh(path), path.name)[0].mesh

@@ -26,7 +26,7 @@ def direction(text: str) -> tuple[float, float, float]:
 
 def loaded_mesh(path: Path) -> Any:
     """A file's mesh as it is: its own coordinates, its faces in its order."""
-    from numerus.formats.mesh_files import read_mesh
+    from numerus.formats.meshes.mesh_files import read_mesh
 
     return read_mesh(path).mesh
 
@@ -56,7 +56,7 @@ def zones_of_file(args: argparse.Namespace) -> list[Result]:
     """A zone for every face: grown from seeds, as the file tells by materials, groups or colours, or the patches proposed."""
     import numpy as np
 
-    from numerus.formats.mesh_files import read_mesh
+    from numerus.formats.meshes.mesh_files import read_mesh
     from numerus.formats.regions import told_regions
     from numerus.surface.patching.file_zones import zones_of_regions
     from numerus.surface.patching.patches import grown, patches_of

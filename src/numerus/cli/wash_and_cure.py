@@ -35,7 +35,7 @@ def washing_of(book: Book) -> Washing:
 def _mesh_reader(book: Book) -> Callable[[str], Mesh]:
     from functools import cache
 
-    from numerus.formats.packed_mesh import unpack_mesh
+    from numerus.formats.meshes.packed_mesh import unpack_mesh
 
     return cache(lambda blob: unpack_mesh(book.blob(blob)))
 

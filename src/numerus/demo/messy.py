@@ -13,7 +13,7 @@ from pathlib import Path
 import numpy as np
 
 from numerus.demo.parts import mesh, supported
-from numerus.formats.mesh_writing import stl_bytes
+from numerus.formats.meshes.mesh_writing import stl_bytes
 from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix, turning_up
 
 README = (

@@ -10,8 +10,8 @@ from pathlib import Path
 from numerus.book.documents import read
 from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
-from numerus.formats.face_labels import unpack_labels
-from numerus.formats.packed_mesh import unpack_mesh
+from numerus.formats.meshes.face_labels import unpack_labels
+from numerus.formats.meshes.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.surface.zones import ATTRIBUTE
 

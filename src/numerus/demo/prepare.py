@@ -12,9 +12,9 @@ from numerus.book.documents import kit_statements, written
 from numerus.demo.scheme import ZONES
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.poses import Pose
-from numerus.formats.face_labels import unpack_labels
-from numerus.formats.mesh_formats import MeshFile
-from numerus.formats.packed_mesh import pack_mesh, unpack_mesh
+from numerus.formats.meshes.face_labels import unpack_labels
+from numerus.formats.meshes.mesh_formats import MeshFile
+from numerus.formats.meshes.packed_mesh import pack_mesh, unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.repair.health import oriented
 from numerus.kit.relations import relations

@@ -27,8 +27,8 @@ from numerus.domain.parts import Kit
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.plates import Plate
 from numerus.errors import Cancelled, NumerusError, Progress
-from numerus.formats.mesh_files import names_in
-from numerus.formats.mesh_formats import FORMATS
+from numerus.formats.meshes.mesh_files import names_in
+from numerus.formats.meshes.mesh_formats import FORMATS
 from numerus.formats.tables import write_text
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.army_page import PageTerms, army_html, figure_pictures

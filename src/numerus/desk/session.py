@@ -25,7 +25,7 @@ from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.errors import BookError, NumerusError
-from numerus.formats.packed_mesh import unpack_mesh
+from numerus.formats.meshes.packed_mesh import unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.paint.figure.touching import ZonePairs, packed_pairs, touching_key, unpacked_pairs
 from numerus.post.washing.emptying import SHAPES, Known, unpacked_known

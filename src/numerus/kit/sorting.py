@@ -9,8 +9,8 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.domain.parts import Part
-from numerus.formats.mesh_formats import MeshFile
-from numerus.formats.packed_mesh import pack_mesh
+from numerus.formats.meshes.mesh_formats import MeshFile
+from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.repair.health import UNIT_FACTORS, Health, inspect
 from numerus.geometry.thickness import Thickness, thickness

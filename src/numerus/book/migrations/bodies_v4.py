@@ -13,8 +13,8 @@ from typing import Any
 import numpy as np
 import sqlalchemy as sa
 
-from numerus.formats.face_labels import pack_labels
-from numerus.formats.packed_mesh import old_vertex_zones, unpack_mesh
+from numerus.formats.meshes.face_labels import pack_labels
+from numerus.formats.meshes.packed_mesh import old_vertex_zones, unpack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.surface.zones import ZonedMesh, measured_zones
 

@@ -9,8 +9,8 @@ from numerus.demo.prepare import prepare
 from numerus.demo.sculptor import heron, wickmen
 from numerus.demo.sculptor.modelling.carve import carve
 from numerus.domain.printing.machines import Machine, Resin
-from numerus.formats.face_labels import pack_labels
-from numerus.formats.packed_mesh import pack_mesh
+from numerus.formats.meshes.face_labels import pack_labels
+from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.surface.zones import ATTRIBUTE
 
 

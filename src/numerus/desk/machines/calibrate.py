@@ -11,7 +11,7 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.printing.machines import Machine
 from numerus.errors import NumerusError
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.post.cautions import cautions
 from numerus.printing.machines.calibration import (
     INNER_MM,

@@ -19,7 +19,7 @@ from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import BookError, Progress
 from numerus.formats.layer_archive import LayerArchive
-from numerus.formats.mesh_writing import Sliced, write_3mf, write_sliced_3mf, write_stl
+from numerus.formats.meshes.mesh_writing import Sliced, write_3mf, write_sliced_3mf, write_stl
 from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
 from numerus.printing.plates.layer_export import write_layers

@@ -14,8 +14,8 @@ from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.poses import Pose
 from numerus.errors import Cancelled, Progress
-from numerus.formats.mesh_writing import write_3mf, write_stl
-from numerus.formats.packed_mesh import pack_mesh
+from numerus.formats.meshes.mesh_writing import write_3mf, write_stl
+from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.printing.orientation.orientation_search import Weights
 from numerus.printing.preparation.as_supplied import AS_SUPPLIED, SuppliedPrint, pose_warnings, supplied_print

@@ -22,7 +22,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import NumerusError
-from numerus.formats.mesh_writing import write_stl
+from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.formats.pictures import PICTURES, read_picture
 from numerus.geometry.base_shapes import (
     OUTLINES,

@@ -25,7 +25,7 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
 from numerus.domain.parts import Kit, Part
 from numerus.errors import Cancelled, Progress
-from numerus.formats.mesh_files import Refusal
+from numerus.formats.meshes.mesh_files import Refusal
 from numerus.kit.statements import Statement, faults_left
 from numerus.progress.standing import kit_record
 from numerus.words import counted

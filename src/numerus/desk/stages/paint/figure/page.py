@@ -31,7 +31,7 @@ from numerus.desk.widgets.strokes import colour_swatch
 from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
 from numerus.errors import Progress
-from numerus.formats.face_labels import pack_labels
+from numerus.formats.meshes.face_labels import pack_labels
 from numerus.paint.priming.primer import primed_ground
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import low_contrast_pairs, zone_labs

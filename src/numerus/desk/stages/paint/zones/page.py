@@ -22,7 +22,7 @@ from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError, Progress
-from numerus.formats.face_labels import pack_labels
+from numerus.formats.meshes.face_labels import pack_labels
 from numerus.surface.patching.zone_naming import PatchedPart, Proposal, carried_over, grown_over, named_at, patched
 from numerus.surface.zones import ZonedMesh, measured_zones
 from numerus.words import counted

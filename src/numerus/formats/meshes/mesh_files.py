@@ -14,7 +14,7 @@ from dataclasses import dataclass
 from pathlib import Path, PurePosixPath
 
 from numerus.errors import MeshFileError
-from numerus.formats.mesh_formats import FORMATS, MeshFile, parse_mesh, parse_objects
+from numerus.formats.meshes.mesh_formats import FORMATS, MeshFile, parse_mesh, parse_objects
 
 MAX_FILE_BYTES = 400 << 20
 MAX_ENTRIES = 50_000

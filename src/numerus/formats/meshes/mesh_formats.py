@@ -17,8 +17,8 @@ from typing import Any
 import numpy as np
 
 from numerus.errors import MeshFileError
-from numerus.formats.read_3mf import read_3mf
-from numerus.formats.read_obj import read_obj
+from numerus.formats.meshes.read_3mf import read_3mf
+from numerus.formats.meshes.read_obj import read_obj
 from numerus.formats.regions import REGION, colour_code, faces_of_vertex_colours
 from numerus.geometry.mesh import Floats, Mesh, merged, welded
 

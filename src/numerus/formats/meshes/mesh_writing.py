@@ -14,7 +14,7 @@ from xml.sax.saxutils import quoteattr
 import numpy as np
 
 from numerus.errors import MeshFileError
-from numerus.formats.mesh_formats import STL_RECORD
+from numerus.formats.meshes.mesh_formats import STL_RECORD
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.slices import Slice
 
