@@ -7,6 +7,8 @@ from collections.abc import Callable
 
 import numpy as np
 
+from numerus.geometry.mesh import Mesh
+
 
 def timed(work: Callable[[], object], runs: int = 3) -> float:
     """Median seconds of a few runs."""
@@ -54,3 +56,15 @@ def welded(soup: np.ndarray) -> tuple[np.ndarray, np.ndarray]:
 
     mesh = welded(soup)
     return mesh.vertices.astype(np.float32), mesh.faces
+
+
+def dense(part: Mesh, faces: int) -> Mesh:
+    """A part told by exactly so many faces or hardly fewer, as printed sculpts are."""
+    import fast_simplification
+    import trimesh
+
+    points, triangles = part.vertices, part.faces
+    while len(triangles) < faces:
+        points, triangles = trimesh.remesh.subdivide(points, triangles)
+    points, triangles = fast_simplification.simplify(points.astype(np.float32), triangles, target_count=faces)
+    return Mesh(points.astype(float), triangles.astype(np.int32))

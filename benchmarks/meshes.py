@@ -7,33 +7,25 @@ import time
 
 import numpy as np
 
-from benchmarks.measuring import figure_soup, say, timed, welded
+from benchmarks.measuring import dense, figure_soup, say, timed, welded
 from numerus.geometry.mesh import Mesh
 
 
 def kit_relations() -> None:
     """What 60 parts of 100,000 triangles are to each other: copies, twins, alternatives, joints, supports, bases."""
-    import fast_simplification
     import trimesh
 
     from numerus.demo.parts import mesh, names, supported
-    from numerus.geometry.mesh import Mesh, about_vertical, rotation_matrix
+    from numerus.geometry.mesh import about_vertical, rotation_matrix
     from numerus.kit.assembly import propose
     from numerus.kit.relations import relations
     from numerus.kit.sorting import Shaped
 
-    def fine(part: Mesh) -> Mesh:
-        vertices, faces = part.vertices, part.faces
-        while len(faces) < 100_000:
-            vertices, faces = trimesh.remesh.subdivide(vertices, faces)
-        points, faces = fast_simplification.simplify(vertices.astype(np.float32), faces, target_count=100_000)
-        return Mesh(points.astype(float), faces.astype(np.int32))
-
     own = [n for n in names() if not n.startswith("heron_")]
-    parts = [Shaped(n, n, fine(mesh(n))) for n in own]
+    parts = [Shaped(n, n, dense(mesh(n), 100_000)) for n in own]
     turn = rotation_matrix(about_vertical(70))
-    parts += [Shaped(f"{n} again", n, fine(mesh(n)).transformed(turn).moved((60, 0, 0))) for n in own[:13]]
-    parts += [Shaped(f"{n}_sup", n, fine(supported(n))) for n in own[13:25]]
+    parts += [Shaped(f"{n} again", n, dense(mesh(n), 100_000).transformed(turn).moved((60, 0, 0))) for n in own[:13]]
+    parts += [Shaped(f"{n}_sup", n, dense(supported(n), 100_000)) for n in own[13:25]]
     found: list = []
     seconds = timed(lambda: found.append(relations(parts)), 1)
     kinds = {

@@ -6,7 +6,7 @@ import time
 
 import numpy as np
 
-from benchmarks.measuring import say, timed
+from benchmarks.measuring import dense, say, timed
 from numerus.geometry.mesh import Mesh
 
 
@@ -128,3 +128,25 @@ def diagnoses_of_seeded_weeks() -> None:
     say("200 weeks", time.perf_counter() - begun, f"true cause among the first two: {share:.0%}")
     for (fault, cause), many in sorted(table.items()):
         print(f"    {fault:<20} called {cause:<12} {many}", flush=True)
+
+
+def a_load_under_the_lamp() -> None:
+    """Twenty parts of 49,000 faces laid on the turntable and lit from both sides, beside one bare look at as many rays."""
+    from numerus.demo.parts import mesh, names
+    from numerus.geometry.mesh import merged
+    from numerus.geometry.rays import RayScene
+    from numerus.post.curing.lamp_load import cured, loads_of
+    from numerus.post.curing.lamps import box
+
+    own = [n for n in names() if not n.startswith("heron_")][:20]
+    parts = [(n, dense(mesh(n), 49_000)) for n in own]
+    loads = []
+
+    def lit() -> None:
+        loads[:] = loads_of(parts)
+        _ = [cured(load, box()) for load in loads]
+
+    seconds = timed(lit)
+    bare = timed(lambda: RayScene(merged([m.bare() for _, m in parts])))
+    say(f"{len(parts)} parts laid and lit in {len(loads)} load(s)", seconds)
+    say("their faces handed to the ray library once", bare, f"{seconds / bare:.1f} times as long for all of it")

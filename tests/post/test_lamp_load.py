@@ -198,3 +198,17 @@ def test_longer_does_for_what_is_nearly_there_and_for_nothing_that_breaks_by_it(
     assert not near.does_after(1.5, 1.0, 0.1) and near.does_after(2.0, 1.0, 0.1)
     assert not replace(near, limit=np.full(many, 2.0)).does_after(2.0, 1.0, 0.1)
     assert not replace(near, both=np.where(doses < 1, 0.0, doses)).does_after(2.0, 1.0, 0.1)
+
+
+def test_a_dense_part_gets_the_light_its_whole_mesh_gets() -> None:
+    """Two balls side by side, told by fewer places than they have: shares of skin by dose agree with every vertex of the full meshes."""
+    dense = ball_mesh(12.0, subdivisions=6)
+    (load,) = loads_of([("one", dense), ("two", dense)])
+    assert all(len(p.mesh.faces) < len(dense.faces) / 2 for p in load)
+    cure = cured(load, box(), minutes=4.0)
+    places = [dense.moved(p.mesh.bounds_mm.mean(axis=0) - dense.bounds_mm.mean(axis=0)) for p in load]
+    whole = merged(places)
+    full = dose_j_per_cm2(whole, box(), 4.0)
+    few = np.concatenate([p.first for p in cure.parts])
+    for share in (0.1, 0.25, 0.5, 0.75, 0.9):
+        assert float(np.quantile(few, share)) == pytest.approx(float(np.quantile(full, share)), abs=0.06 * full.max())
