@@ -49,7 +49,6 @@ def walls_and_mending() -> None:
     import fast_simplification
     import trimesh
 
-    from numerus.geometry.mesh import Mesh
     from numerus.geometry.repair.findings import findings
     from numerus.geometry.repair.mending import mend
     from numerus.geometry.thickness import thickness
