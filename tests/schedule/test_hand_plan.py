@@ -13,7 +13,7 @@ from hypothesis import strategies as st
 
 from numerus.errors import Cancelled, PlanError
 from numerus.schedule.attendance import Window
-from numerus.schedule.hand_plan import best_way, plan_hands, walked
+from numerus.schedule.hand_plan import best_way, gone_on, plan_hands, walked
 from numerus.schedule.hand_tasks import (
     HandInputs,
     HandTask,
@@ -202,7 +202,7 @@ def going_on(inputs: HandInputs, done: list[TimedTask]) -> HandInputs:
 def test_the_plan_is_near_what_no_plan_can_beat() -> None:
     """On armies of twenty figures and more, however their zones touch, the hours used are near the least there must be."""
     over = []
-    for seed in range(40):
+    for seed in range(17):
         inputs = random_army(seed, 30, whole=True)
         painted = [t for t in inputs.tasks if t.holds]
         if len({t.group for t in painted}) < 20:
@@ -212,7 +212,37 @@ def test_the_plan_is_near_what_no_plan_can_beat() -> None:
         hands, chain = hands_bound_min(painted)
         least = max(hands, window_min(only.windows, only.windows[0].start + timedelta(minutes=chain)))
         over.append(window_min(only.windows, plan[-1].end) / least)
-    assert len(over) >= 8 and sorted(over)[len(over) // 2] < 1.15 and max(over) < 1.3
+    assert len(over) >= 4 and sorted(over)[len(over) // 2] < 1.13 and max(over) < 1.2
+
+
+def test_few_figures_whose_zones_all_touch_are_searched_for_longer() -> None:
+    """The order that seems best at every moment wastes a sixth of the evenings here; one that comes near the least is found, is the
+    same each time, and what is left when some of it is done is near its own least, too.
+    """
+    inputs = touching_army()
+    least = hands_bound_min(inputs.tasks)[0]
+    way, plan = best_way(inputs)
+    assert window_min(inputs.windows, plan_hands(inputs, 1)[-1].end) > 1.18 * least
+    assert window_min(inputs.windows, plan[-1].end) < 1.15 * least and walked(inputs, way) == plan
+    for ticked in (1, 5, 12, 30):
+        _, rest = gone_on(going_on(inputs, plan[:ticked]), way)
+        assert window_min(inputs.windows, rest[-1].end) < 1.2 * least
+
+
+def touching_army() -> HandInputs:
+    """Seven figures of six zones, each touching the next, in five mixes."""
+    dice = random.Random(4)
+    recipe = {
+        f"z{n}": [(dice.randrange(5), dice.uniform(1, 4), dice.uniform(20, 60)) for _ in range(2)] for n in range(6)
+    }
+    near = {f"z{n}": frozenset(f"z{(n + k) % 6}" for k in (-1, 1)) for n in range(6)}
+    tasks = [
+        HandTask(f"f{f}", zone, f"{zone}/{k}", minutes, dries, mix, 1.5, 60.0, 10, True)
+        for f in range(7)
+        for zone, strokes in recipe.items()
+        for k, (mix, minutes, dries) in enumerate(strokes)
+    ]
+    return HandInputs(tasks, evenings(90), {f"f{f}": near for f in range(7)})
 
 
 def test_two_zones_that_dry_are_worked_in_turn() -> None:
@@ -267,7 +297,7 @@ def test_what_cannot_be_is_said() -> None:
     with pytest.raises(PlanError, match="longer"):
         plan_hands(HandInputs(long, evenings(90)))
     with pytest.raises(PlanError, match="do not hold"):
-        plan_hands(HandInputs([HandTask("a", "c", f"c/{n}", 50) for n in range(9)], evenings(60, 3)))
+        plan_hands(HandInputs([HandTask("a", "c", f"c/{n}", 50) for n in range(6)], evenings(60, 3)))
     with pytest.raises(Cancelled):
         plan_hands(random_army(1), progress=lambda _: False)
     assert plan_hands(HandInputs([], evenings())) == [] and plan_hands(HandInputs(long, [])) == []

@@ -6,6 +6,7 @@ work, setting up and waiting for it to dry included. How much else counts is wha
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Hashable, Iterable
 from dataclasses import dataclass
 from datetime import datetime, timedelta
@@ -52,6 +53,7 @@ class Walk:
         self.until = self._minutes(until) if until else float("inf")
         self.free = {t.group: 0.0 for t in self.tasks}
         self.free |= {g: self._minutes(at) for g, at in inputs.free_at.items()}
+        self.left = Counter(t.load for t in self.tasks)
         self._number_chains()
         self._number_devices()
         self._chain_up()
@@ -215,7 +217,9 @@ class Walk:
 
     def _to_go(self, index: int) -> float:
         """Minutes of work and drying after a task: in its chain, and by what its figure has still to come."""
-        return self.tail[index] + self.weights.even * self.to_come[self.tasks[index].group]
+        task = self.tasks[index]
+        own = self.tail[index] + self.weights.even * self.to_come[task.group]
+        return own * self.weights.task_times(task.group, task.chain, task.key, round(self.to_come[task.group]))
 
     def _take_up(self) -> bool:
         """The load that is worth most now, with its first task; hands wait for it, if that is better than a smaller one. Where
@@ -265,7 +269,9 @@ class Walk:
             return None
         asked = sum(n for g, n in self.asked.get(load, {}).items() if g in self.at_hand or g in self.next_in)
         w = self.weights
-        return _Offer(worth + w.whole * many / max(asked, many, 1) + w.tail * to_go / self.longest, worth, begin, setup)
+        whole = w.whole * many / max(asked, many, 1)
+        score = worth + whole + w.tail * to_go / self.longest + w.load_more(load, self.left[load])
+        return _Offer(score, worth, begin, setup)
 
     def _do(self, index: int, setup: float) -> None:
         task, start = self.tasks[index], self.now
@@ -289,6 +295,7 @@ class Walk:
         self.heads[task.load].discard(index)
         self.to_come[group] -= task.minutes + task.dries_min
         self.asked[task.load][group] -= 1
+        self.left[task.load] -= 1
         chain = phases[task.phase][task.chain]
         chain.pop(0)
         self._hold(task)

@@ -17,7 +17,7 @@ from numerus.progress.planning.bench_tasks import ALL_KNOWN, Appointment, ToDo, 
 from numerus.progress.standing import Standing
 from numerus.progress.washing import AS_USUAL, Washing
 from numerus.schedule.attendance import Window
-from numerus.schedule.hand_plan import FIRST_WAY, Way, best_way, walked
+from numerus.schedule.hand_plan import FIRST_WAY, Way, best_way, gone_on, walked
 from numerus.schedule.hand_tasks import TimedTask, Touching, free_hours, hands_bound_min
 
 
@@ -134,8 +134,9 @@ def _beginning(work: ToDo) -> BenchPlan:
 
 
 def replanned(work: ToDo, way: Way) -> BenchPlan:
-    """The plan by the way found before: after a tick, in a moment. Raises PlanError where the evenings do not hold it."""
-    return BenchPlan(tuple(walked(work.inputs, way)), way, work)
+    """The plan as it was found before goes on: after a tick, in a moment. Raises PlanError where the evenings do not hold it."""
+    way, tasks = gone_on(work.inputs, way)
+    return BenchPlan(tuple(tasks), way, work)
 
 
 def tonight(work: ToDo, way: Way, until: datetime) -> list[TimedTask]:
