@@ -144,6 +144,15 @@ def test_the_line_on_the_command_line_keeps_its_own_rules(demo: Book, capsys: py
     assert told["ends"] == strokes[-1]["end"] and near
 
 
+def test_the_command_line_refuses_a_stroke_no_evening_holds(demo: Book, capsys: pytest.CaptureFixture[str]) -> None:
+    """By name: told in two parts it would seem to be two strokes."""
+    assert demo.plans.army is not None
+    short = tuple(replace(d, hobby_minutes=18) for d in demo.plans.army.week)
+    demo.commit("short evenings", [replace(demo.plans.army, week=short)])
+    assert main(["line", str(Path(demo.path)), "--now", EVENING.isoformat()]) != 0
+    assert "longer than any evening" in capsys.readouterr().out
+
+
 def test_baths_and_waiting_plates_are_told(demo: Book, capsys: pytest.CaptureFixture[str]) -> None:
     """Each bath with what was washed in it; each plate with what it carries in, soaking within its limit."""
     assert main(["wash", str(demo.path)]) == 0

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from dataclasses import replace
 from datetime import datetime, timedelta
 from itertools import pairwise
@@ -9,6 +10,7 @@ from itertools import pairwise
 import pytest
 
 from helpers import EVENING
+from numerus.assembly.gluing import PUTTY_LIFE_MIN, PUTTY_MIX_MIN
 from numerus.book.book import Book
 from numerus.domain.clock import later
 from numerus.domain.journal import StepDone
@@ -20,10 +22,22 @@ from numerus.paint.techniques import AIRBRUSH
 from numerus.progress.done_facts import step
 from numerus.progress.forecasting.forecast import finish_dates, forecast
 from numerus.progress.history import History
+from numerus.progress.painting.painting_line import blocks_of
 from numerus.progress.planning.bench_plan import BenchPlan, bench_plan, planned, replanned, tonight
-from numerus.progress.planning.bench_tasks import LAMP, LIFT, OUTDOORS, PRIME, START, TUB, fit_hours, to_do
+from numerus.progress.planning.bench_tasks import (
+    LAMP,
+    LIFT,
+    OUTDOORS,
+    PRIME,
+    PUTTY,
+    START,
+    TUB,
+    fit_hours,
+    to_do,
+)
 from numerus.progress.planning.evening_pieces import pieces
 from numerus.progress.planning.next_tasks import orders_of
+from numerus.progress.planning.task_kinds import painting_task
 from numerus.progress.standing import standing
 from numerus.progress.washing import AS_USUAL
 from numerus.schedule.daylight import daylight
@@ -214,3 +228,31 @@ def test_the_forecast_s_units_are_ready_in_the_order_of_the_plan(demo: Book, pla
     middle = {u.unit_id: u.middle for u in by_plan.units}
     assert middle["lock"] > next(u.middle for u in by_roll.units if u.unit_id == "lock")
     assert sorted(shares, key=shares.__getitem__)[0] == min(middle, key=middle.__getitem__)
+
+
+def test_a_stroke_longer_than_any_evening_is_worked_in_parts(demo: Book, plan: BenchPlan) -> None:
+    """Every other step is planned as ever; parts of it make the whole, in order, and are said to be parts; it stays one tick."""
+    army = demo.plans.army
+    assert army is not None
+    whole = max(plan.tasks, key=lambda t: t.task.minutes if t.task.holds else 0.0).task
+    short = replace(army, week=tuple(replace(d, hobby_minutes=int(whole.minutes - 2)) for d in army.week))
+    plans, found = replace(demo.plans, army=short), standing(demo.plans, demo.history)
+    work = to_do(plans, demo.history.facts, found, EVENING)
+    parts = [t for t in tonight(work, FIRST_WAY, datetime.max) if t.task.part[1] > 1 and t.task.key == whole.key]
+    own = [t for t in parts if t.task.group == whole.group]
+    assert [t.task.part for t in own] == [(n + 1, len(own)) for n in range(len(own))] and len(own) >= 2
+    assert sum(t.task.minutes for t in own) == pytest.approx(whole.minutes)
+    assert all(a.end <= b.start for a, b in pairwise(own)) and {t.task.dries_min for t in own[:-1]} == {0.0}
+    block = blocks_of(own[:1], work.strokes)[0]
+    assert "part 1 of" in painting_task(block, plans, Counter()).detail
+    assert {t.task.key for t in plan.tasks} == {t.key for t in work.inputs.tasks}
+
+
+def test_figures_built_one_after_another_share_a_mix_of_putty(plan: BenchPlan) -> None:
+    """It is kneaded once for all that are built while it can be shaped, and anew after that."""
+    built = [t for t in plan.tasks if t.task.load == PUTTY]
+    fresh = [t for t in built if t.setup_min]
+    assert {t.setup_min for t in fresh} == {PUTTY_MIX_MIN} and len(fresh) < len(built)
+    for timed in built:
+        mixed = max(t.start for t in fresh if t.start <= timed.start)
+        assert timed.start - mixed <= timedelta(minutes=PUTTY_LIFE_MIN)

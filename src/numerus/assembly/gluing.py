@@ -19,6 +19,9 @@ class BuildStep:
     detail: str
 
 
+PUTTY_MIX_MIN, PUTTY_LIFE_MIN = 2.0, 45.0  # (defaults) to knead two-part putty, and for how long it can be shaped
+
+
 def build_plan(
     slots: Sequence[str], apart: Collection[str] = (), advice: Mapping[str, str] | None = None
 ) -> list[BuildStep]:

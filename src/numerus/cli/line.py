@@ -50,6 +50,7 @@ def line_of(args: argparse.Namespace) -> list[Result]:
 
     book, now = Book.open(args.book), args.now or datetime.now()
     plan = hands_plan(book, now)
+    _refuse_parts(book, plan)
     strokes = [{
         "figure": t.task.group, "zone": t.task.chain, "stroke": t.task.key, "start": _iso(t.start), "end": _iso(t.end), "dry": _iso(t.dry),
         "setup_min": round(t.setup_min, 3),
@@ -62,6 +63,14 @@ def line_of(args: argparse.Namespace) -> list[Result]:
         "file": str(args.book), "ok": True, "hours": [{"start": _iso(w.start), "end": _iso(w.end)} for w in plan.painting_hours],
         "touching": touching, "strokes": strokes, "ends": _iso(ends), "unplated": sorted(plan.guessed),
     }]  # fmt: skip
+
+
+def _refuse_parts(book: Book, plan: BenchPlan) -> None:
+    """Raises PlanError where a stroke is longer than any evening: it would be told twice, as if there were two of it."""
+    for timed in (t for t in plan.strokes if t.task.part[1] > 1):
+        figure, zone = book.plans.figures[timed.task.group].name, book.plans.zone_name(timed.task.chain)
+        words = f"One stroke on {zone} of {figure} is longer than any evening: it takes {timed.task.part[1]} of them."
+        raise PlanError("no-time", words, "Set a longer evening, or part the step; the window plans it in parts.")
 
 
 def _iso(moment: datetime) -> str:

@@ -24,7 +24,8 @@ class HandTask:
     """Minutes of hands on a group's chain, and how long it dries after. ``load``: what must be set up for it, in ``setup_min``,
     good for ``life_min``; ``phase``: begins when the group's earlier ones are dry; ``holds``: from the first to the last of
     these the group is one of those at hand. ``device``: the one thing it needs beside hands (a tub, a lamp), busy ``busy_min`` on
-    when hands are done; ``urgent``: goes first when it is ready and no load is in hand.
+    when hands are done; ``urgent``: goes first when it is ready and no load is in hand; ``part``: which of how many it is, of what no evening
+    holds at once.
     """
 
     group: str
@@ -40,6 +41,7 @@ class HandTask:
     device: str = ""
     busy_min: float = 0.0
     urgent: bool = False
+    part: tuple[int, int] = 1, 1
 
 
 @dataclass(frozen=True)

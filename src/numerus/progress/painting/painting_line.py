@@ -30,13 +30,16 @@ SPRAYING, PAINTING = 9, 10  # phases of a figure's strokes; those in spirit come
 
 @dataclass(frozen=True)
 class TimedStroke:
-    """One stroke on one figure: hands from ``start`` to ``end``, dry at ``dry``."""
+    """One stroke on one figure: hands from ``start`` to ``end``, dry at ``dry``; ``part``: which of how many it is, of one that no
+    evening holds at once.
+    """
 
     figure_id: str
     stroke: Stroke
     start: datetime
     end: datetime
     dry: datetime
+    part: tuple[int, int] = 1, 1
 
 
 @dataclass(frozen=True)
@@ -50,6 +53,12 @@ class PaintBlock:
     @property
     def start(self) -> datetime:
         return self.strokes[0].start
+
+    @property
+    def in_parts(self) -> str:
+        """Which part of it this is, in words; empty for all of it."""
+        part, of = self.strokes[0].part
+        return f"part {part} of {of}, more than one evening holds" if of > 1 else ""
 
     @property
     def begun(self) -> datetime:
@@ -219,7 +228,10 @@ def blocks_of(plan: Sequence[TimedTask], strokes: Mapping[StrokeOf, Stroke]) -> 
     blocks = [
         PaintBlock(
             strokes[run[0].task.group, run[0].task.key],
-            tuple(TimedStroke(t.task.group, strokes[t.task.group, t.task.key], t.start, t.end, t.dry) for t in run),
+            tuple(
+                TimedStroke(t.task.group, strokes[t.task.group, t.task.key], t.start, t.end, t.dry, t.task.part)
+                for t in run
+            ),
             run[0].setup_min,
         )
         for run in in_runs([t for t in plan if t.task.holds])

@@ -7,12 +7,13 @@ they fall into.
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from contextlib import suppress
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from itertools import zip_longest
 
+from numerus.assembly.gluing import PUTTY_LIFE_MIN, PUTTY_MIX_MIN
 from numerus.domain.army import Army
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
@@ -56,6 +57,7 @@ LEAST_LIT_SHARE = 0.1  # (default) of evenings: where fewer are in daylight, not
 MOST_PIECE_MIN = 20.0  # what can be put down half way is, so that it fits into an evening
 TUB, LAMP, OUTDOORS = "tub", "lamp", "outdoors"
 LIFT, WASH, CURE, START, BUILD, PRIME = "lift", "wash", "cure", "start", "build", "prime"
+PUTTY = "putty"
 SCREEN = "sort", "pose", "plate"
 ALL_KNOWN: Sequence[Air] = ()
 """No air was told: any hour is taken to be fit."""
@@ -117,8 +119,9 @@ def to_do(
     free_at = {_plate_group(a.plate_id): a.end for a in appointments if a.kind == LIFT}
     last = max((coming.off for coming in plates.values()), default=now)
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
+    free = _without(evenings, appointments)
     inputs = HandInputs(
-        tasks, _without(evenings, appointments), touching_by_figure(figures, plans, between), free_at, after,
+        list(_fitting(tasks, free)), free, touching_by_figure(figures, plans, between), free_at, after,
         still_wet(facts, strokes, now), usable=_usable(tasks, airs, evenings, now),
         people=plans.army.people,
     )  # fmt: skip
@@ -230,12 +233,23 @@ def _plate_tasks(
         washed = HandTask(group, "wet", f"{plate_id}/{WASH}", wash_min, tub + DRY_MIN, urgent=True)
         tasks.append(replace(washed, device=TUB, busy_min=tub))
     lit = lamp_min(plans.resin.dose_j_per_cm2) * loads(plate, army.lamp_parts)
-    *pieces, last = _in_pieces(HandTask(group, "wet", f"{plate_id}/{CURE}", off_min, lit, urgent=True))
+    *pieces, last = _in_pieces(HandTask(group, "wet", f"{plate_id}/{CURE}", off_min, lit, urgent=True), MOST_PIECE_MIN)
     return [*tasks, *pieces, replace(last, device=LAMP, busy_min=lit)]
 
 
-def _in_pieces(task: HandTask) -> list[HandTask]:
-    many = max(int(-(-task.minutes // MOST_PIECE_MIN)), 1)
+def _fitting(tasks: Iterable[HandTask], windows: Sequence[Window]) -> Iterator[HandTask]:
+    """What no evening holds at once, in parts that the longest does; setting up is paid for each."""
+    longest_min = max(w.minutes for w in windows)
+    for task in tasks:
+        room_min = longest_min - task.setup_min
+        parts = _in_pieces(task, room_min) if 0 < room_min < task.minutes else [task]
+        yield from (
+            replace(part, part=(n, len(parts))) if len(parts) > 1 else part for n, part in enumerate(parts, start=1)
+        )
+
+
+def _in_pieces(task: HandTask, most_min: float) -> list[HandTask]:
+    many = max(int(-(-task.minutes // most_min)), 1)
     pieces = [replace(task, minutes=task.minutes / many, dries_min=0.0)] * (many - 1)
     return [*pieces, replace(task, minutes=task.minutes / many)]
 
@@ -253,7 +267,8 @@ def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -
     hands = figure_hands(figure, plans, rate)
     if BUILD in hands:
         glued = GLUE_MIN if len(figure.figure.build) > 1 else 0.0
-        tasks += _in_pieces(HandTask(own, "", BUILD, hands[BUILD], glued, BUILD, phase=BUILDING))
+        putty = (PUTTY, PUTTY_MIX_MIN, PUTTY_LIFE_MIN) if glued else (BUILD, 0.0, PUTTY_LIFE_MIN)
+        tasks += _in_pieces(HandTask(own, "", BUILD, hands[BUILD], glued, *putty, phase=BUILDING), MOST_PIECE_MIN)
     if scheme is not None and PRIME in hands:
         dries = scheme.prime_dries_min + scheme.filler_coats * FILLER_DRIES_MIN
         primed = HandTask(own, "", PRIME, hands[PRIME], dries, phase=PRIMING)

@@ -86,6 +86,7 @@ def _painted(block: PaintBlock, plans: Plans) -> Piece:
     title = f"{plans.zone_name(block.stroke.zone)}: {block.stroke.step.name.lower()}"
     pot = "from the pot in hand" if not block.setup_min else "from one pot"
     why = f"{counted(len(block.strokes), 'figure')} {pot}, dries {span(block.stroke.step.dries_min)}"
+    why = f"{block.in_parts}: stop where a colour ends" if block.in_parts else why
     begun = block.begun
     return Piece("paint", title, why, begun, block.end, block.setup_min, first.unit_id, block.stroke)
 

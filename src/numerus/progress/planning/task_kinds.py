@@ -172,6 +172,9 @@ def painting_task(block: PaintBlock, plans: Plans, wanted: Counter[str]) -> Task
     thinned = f", thinned {stroke.thinner:g}" if stroke.thinner else ""
     title = f"{stroke.name} on {plans.zone_name(block.stroke.zone)}, {who}"
     detail = f"{stroke.technique}, {block_drops(block, plans)}{thinned}{_again(block, wanted)}"
+    detail = (
+        f"{block.in_parts}: stop where a colour ends, tick it after the last; {detail}" if block.in_parts else detail
+    )
     ready = (stroke.tool, f"dries {stroke.dries_min:.0f} min")
     return Task(title, sum(fact.minutes for fact in facts), detail, "paint", ready, facts, start=block.start)
 
