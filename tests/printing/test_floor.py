@@ -1,4 +1,4 @@
-"""Tub and lamp after the plates, and what would help most."""
+"""Loads of a plate, and what would help the bill most."""
 
 from __future__ import annotations
 
@@ -10,11 +10,8 @@ import pytest
 from numerus.domain.army import Army
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Placed, Plate
-from numerus.post.washing.wash import DRY_MIN, TUB_MIN
 from numerus.printing.machines.timing import run_minutes
-from numerus.schedule.attendance import hours_of
 from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs
-from numerus.schedule.wet_work import loads, wet_work
 from numerus.schedule.what_if import schedule_summary, what_if
 
 NOW = datetime(2026, 3, 5, 18, 30)
@@ -29,17 +26,9 @@ def plate(number: int, parts: int = 10, machine: Machine = FINE, height_mm: floa
     return Plate(f"p{number}", f"Plate {number}", machine.id, "resin", placed, height_mm, minutes, 40.0, number)
 
 
-def test_parts_are_washed_in_loads_and_wait_for_the_tub_and_for_someone() -> None:
-    """Two plates met together: the second waits; each is washed, dried and cured in that order, while someone is there."""
-    assert [loads(plate(0, n), 12) for n in (0, 1, 12, 13, 30)] == [1, 1, 1, 2, 3]
-    pinned = [replace(plate(n, 30, m), pinned=NOW, minutes=60.0) for n, m in enumerate(MACHINES)]
-    first, second = wet_work(plan_runs(pinned, ScheduleInputs(MACHINES, ARMY, NOW)).scheduled_runs, ARMY, NOW, 12.0)
-    assert first.tub[1] - first.tub[0] == timedelta(minutes=2 * TUB_MIN)
-    assert first.lamp[1] - first.lamp[0] == timedelta(minutes=3 * 12)
-    assert first.lamp[0] - first.tub[1] >= timedelta(minutes=DRY_MIN)
-    assert second.tub[0] >= first.tub[1] and second.lamp[0] >= first.lamp[1] and second.waits_min > 0
-    hours = hours_of(ARMY, NOW)
-    assert all(hours.attended(w.tub[0]) and hours.attended(w.lamp[0]) for w in (first, second))
+def test_parts_are_washed_in_loads() -> None:
+    """So many at a time, at least once."""
+    assert [plate(0, n).loads(12) for n in (0, 1, 12, 13, 30)] == [1, 1, 1, 2, 3]
 
 
 def test_what_helps_is_what_planning_again_says() -> None:

@@ -19,6 +19,7 @@ from numerus.errors import PlanError
 from numerus.paint.finishing.finish_steps import DAYLIGHT
 from numerus.paint.priming.weather import Air
 from numerus.paint.techniques import AIRBRUSH
+from numerus.post.washing.wash import DRY_MIN, TUB_MIN
 from numerus.progress.done_facts import step
 from numerus.progress.forecasting.forecast import finish_dates, forecast
 from numerus.progress.history import History
@@ -38,6 +39,7 @@ from numerus.progress.planning.bench_tasks import (
 from numerus.progress.planning.evening_pieces import pieces
 from numerus.progress.planning.next_tasks import orders_of
 from numerus.progress.planning.task_kinds import painting_task
+from numerus.progress.planning.wet_turns import wet_turns
 from numerus.progress.standing import standing
 from numerus.progress.washing import AS_USUAL
 from numerus.schedule.daylight import daylight
@@ -69,6 +71,20 @@ def test_a_tub_and_a_lamp_hold_one_plate_at_a_time(plan: BenchPlan) -> None:
         own = [t for t in plan.tasks if t.task.device == device]
         assert len(own) >= 3
         assert all(b.start >= a.end + timedelta(minutes=a.task.busy_min) for a, b in pairwise(own))
+
+
+def test_the_bill_shows_tub_and_lamp_as_the_plan_has_them(demo: Book, plan: BenchPlan) -> None:
+    """To the minute and for as long; one plate at a time, washed, dried, then lit; what waits says for how long."""
+    turns = wet_turns(plan.to_do, demo.plans.plates, plan.way)
+    tubs = {t.task.group: t for t in plan.tasks if t.task.device == TUB}
+    assert len(turns) == len(tubs) >= 3 and any(t.waits_min > 0 for t in turns)
+    for turn in turns:
+        planned_turn = tubs[f"plate {turn.plate.id}"]
+        assert turn.tub[0] == planned_turn.end
+        assert turn.tub[1] - turn.tub[0] == timedelta(minutes=TUB_MIN * turn.plate.loads(demo.plans.army.tub_parts))  # type: ignore[union-attr]
+        assert turn.lamp[0] - turn.tub[1] >= timedelta(minutes=DRY_MIN)
+    for own in ([t.tub for t in turns], [t.lamp for t in turns]):
+        assert all(b[0] >= a[1] for a, b in pairwise(sorted(own)))
 
 
 def test_a_plate_is_lifted_before_the_next_is_put_on(plan: BenchPlan) -> None:

@@ -47,6 +47,10 @@ class Plate:
     reach_mm: tuple[float, float] = (0.0, 0.0)
     pinned: datetime | None = None
 
+    def loads(self, at_once: int) -> int:
+        """In how many goes its parts are washed or lit, so many at a time; one where it is empty."""
+        return max(-(-len(self.placed) // at_once), 1)
+
 
 @dataclass(frozen=True)
 class Run:

@@ -47,7 +47,6 @@ from numerus.schedule.attendance import Window, hobby_windows, hours_of
 from numerus.schedule.daylight import in_daylight
 from numerus.schedule.hand_tasks import HandInputs, HandTask, Touching
 from numerus.schedule.run_queue import ScheduledRun
-from numerus.schedule.wet_work import loads
 
 GLUE_MIN = 12 * 60.0  # (default) glue and putty cure overnight
 BUILDING, PRIMING, FINISHING = 0, 1, 90
@@ -116,7 +115,8 @@ def to_do(
     tasks += [t for f in figures for t in (*_screen_tasks(f, plans, rate), *_figure_tasks(f, plans, rate))]
     after, guessed = _waits(figures, standing, plates)
     appointments = _appointments(plates)
-    free_at = {_plate_group(a.plate_id): a.end for a in appointments if a.kind == LIFT}
+    drains = timedelta(minutes=plans.army.drain_min)
+    free_at = {_plate_group(a.plate_id): a.end + drains for a in appointments if a.kind == LIFT}
     last = max((coming.off for coming in plates.values()), default=now)
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
     free = _without(evenings, appointments)
@@ -229,10 +229,10 @@ def _plate_tasks(
     factor = rate["wash and cure"].factor
     wash_min, off_min = (m * factor for m in washing.plate_hands_min(plans, plate))
     if coming.state != "washed":
-        tub = TUB_MIN * loads(plate, army.tub_parts)
+        tub = TUB_MIN * plate.loads(army.tub_parts)
         washed = HandTask(group, "wet", f"{plate_id}/{WASH}", wash_min, tub + DRY_MIN, urgent=True)
         tasks.append(replace(washed, device=TUB, busy_min=tub))
-    lit = lamp_min(plans.resin.dose_j_per_cm2) * loads(plate, army.lamp_parts)
+    lit = lamp_min(plans.resin.dose_j_per_cm2) * plate.loads(army.lamp_parts)
     *pieces, last = _in_pieces(HandTask(group, "wet", f"{plate_id}/{CURE}", off_min, lit, urgent=True), MOST_PIECE_MIN)
     return [*tasks, *pieces, replace(last, device=LAMP, busy_min=lit)]
 

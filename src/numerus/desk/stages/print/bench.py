@@ -27,6 +27,7 @@ from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Plate
 from numerus.errors import BookError, NumerusError, PlanError
 from numerus.printing.runs.run_records import RunRecord
+from numerus.progress.planning.wet_turns import WetTurn
 from numerus.progress.stores import all_stock, checks
 from numerus.schedule.calendar_file import calendar_of
 from numerus.schedule.improving import BetterOrder, better_order
@@ -115,15 +116,17 @@ class PrintBench(Bench):
     def _look_for_help(self) -> None:
         """What would bring the end of the bill forward, worked out beside."""
         inputs, waiting = self.state.inputs, self.state.waiting
+        seen_to = self.state.seeing_to_wet()
         if inputs is not None and not self.state.trouble:
             self.context.jobs.start(
                 "helps", "Looking for what would help",
-                lambda progress: (what_if(waiting, inputs), better_order(waiting, inputs, progress)), self._helped,
+                lambda progress: (what_if(waiting, inputs), better_order(waiting, inputs, progress), seen_to()), self._helped,
             )  # fmt: skip
 
-    def _helped(self, answers: tuple[list[WhatIf], BetterOrder | None]) -> None:
-        self.helps, self.better = answers
+    def _helped(self, answers: tuple[list[WhatIf], BetterOrder | None, list[WetTurn]]) -> None:
+        self.helps, self.better, self.state.wet = answers
         self.planned.show_helps(self.helps, self.better)
+        self.watch_bill.show_wet(self.state.wet)
 
     def take_order(self) -> None:
         """The plates in the order that ends the bill earlier."""

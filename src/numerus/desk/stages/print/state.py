@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from contextlib import suppress
 from dataclasses import replace
 from datetime import date, datetime
 from typing import Any
@@ -17,11 +18,12 @@ from numerus.domain.printing.plates import Plate, Run
 from numerus.errors import NumerusError, PlanError
 from numerus.geometry.mesh import Mesh
 from numerus.paint.priming.weather import Air
-from numerus.post.curing.cure import lamp_min
 from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
 from numerus.printing.runs.vat import Filling, filling, stands_in
+from numerus.progress.planning.bench_tasks import ToDo
+from numerus.progress.planning.wet_turns import WetTurn, wet_turns
 from numerus.progress.printing.looking import look_at, look_words
 from numerus.progress.printing.planned_runs import cold_by, next_runs, schedule_inputs
 from numerus.progress.printing.plating import changed_since_laid, measured_plate
@@ -37,7 +39,6 @@ from numerus.schedule.run_queue import (
     conflicts,
     moved_to,
 )
-from numerus.schedule.wet_work import Wet, wet_work
 from numerus.words import counted
 
 DAY_KINDS = ("away", "up until one", "as usual")
@@ -49,7 +50,7 @@ class PrintState:
 
     def __init__(self, answers: Answers) -> None:
         self.answers, self.plans, self.airs = answers, answers.plans, list[Air]()
-        self.schedule, self.conflicts, self.wet = Schedule(), list[Conflict](), list[Wet]()
+        self.schedule, self.conflicts, self.wet = Schedule(), list[Conflict](), list[WetTurn]()
         self.wear: list[Wear] = []
         self.plate_id, self.by_hand, self.trouble = "", False, ""
 
@@ -66,12 +67,21 @@ class PrintState:
     def _plan(self) -> None:
         self.trouble = ""
         self.schedule = next_runs(self.plans, self.answers.standing, self.answers.now, self.cold)
-        self.conflicts, self.wet, inputs = [], [], self.inputs
+        self.conflicts, inputs = [], self.inputs
         if inputs is not None:
             self.conflicts = [*self._changed(), *conflicts(self.schedule, inputs)]
-            self.wet = wet_work(
-                self.scheduled_runs, inputs.army, self.answers.now, lamp_min(self.answers.plans.resin.dose_j_per_cm2)
-            )
+
+    def seeing_to_wet(self) -> Callable[[], list[WetTurn]]:
+        """The work of a job: tub and lamp by the plan of the hands; none where there is no hobby time to see to them."""
+        answers = self.answers
+
+        def work() -> list[WetTurn]:
+            with suppress(PlanError):
+                if isinstance(answers.to_do, ToDo):
+                    return wet_turns(answers.to_do, answers.plans.plates, answers.way)
+            return []
+
+        return work
 
     def _changed(self) -> list[Conflict]:
         """Plates whose parts are no longer those they were laid for."""

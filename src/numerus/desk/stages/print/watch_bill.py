@@ -14,9 +14,9 @@ from numerus.domain.army import Army
 from numerus.domain.printing.plates import Plate
 from numerus.post.washing.wash import DRY_MIN
 from numerus.printing.runs.run_records import RunRecord
+from numerus.progress.planning.wet_turns import WetTurn
 from numerus.schedule.attendance import Window, hobby_windows, home_windows
 from numerus.schedule.run_queue import ScheduledRun
-from numerus.schedule.wet_work import Wet
 from numerus.words import span
 
 DAYS_SHOWN = 2.2
@@ -38,7 +38,7 @@ class WatchBill(Drawing):
         self.session = context.session
         self.scheduled_runs: list[ScheduledRun] = []
         self.troubled: set[str] = set()
-        self.wet: list[Wet] = []
+        self.wet: list[WetTurn] = []
         self.plate_id = ""
         self._grabbed: tuple[ScheduledRun, float] | None = None  # and how far into it, in px
         self._at = QPointF()
@@ -47,7 +47,7 @@ class WatchBill(Drawing):
         self.hold("setMinimumHeight", 250)
 
     def show_schedule(
-        self, scheduled_runs: list[ScheduledRun], wet: list[Wet], troubled: set[str], plate_id: str
+        self, scheduled_runs: list[ScheduledRun], wet: list[WetTurn], troubled: set[str], plate_id: str
     ) -> None:
         self.scheduled_runs, self.wet, self.troubled, self.plate_id = scheduled_runs, wet, troubled, plate_id
         self.update()
@@ -245,6 +245,11 @@ class WatchBill(Drawing):
         minutes = (until - since).total_seconds() / 60
         if wide > 60:
             self.text(painter, self._x(since) + wide / 2, y + high - 12, f"hangs {span(minutes)}", 11, align=CENTRE)
+
+    def show_wet(self, wet: list[WetTurn]) -> None:
+        """Tub and lamp, when they are worked out."""
+        self.wet = wet
+        self.update()
 
     def _draw_wet(self, painter: QPainter, y: float) -> None:
         """Tub and lamp after every plate that is met."""
