@@ -6,7 +6,7 @@ work, setting up and waiting for it to dry included. How much else counts is wha
 
 from __future__ import annotations
 
-from collections import Counter
+import random
 from collections.abc import Hashable, Iterable
 from dataclasses import dataclass
 from datetime import datetime, timedelta
@@ -53,7 +53,7 @@ class Walk:
         self.until = self._minutes(until) if until else float("inf")
         self.free = {t.group: 0.0 for t in self.tasks}
         self.free |= {g: self._minutes(at) for g, at in inputs.free_at.items()}
-        self.left = Counter(t.load for t in self.tasks)
+        self.chance = random.Random(weights.seed)
         self._number_chains()
         self._number_devices()
         self._chain_up()
@@ -215,11 +215,14 @@ class Walk:
         ]
         return max(ready, key=lambda i: (self._to_go(i), -self.rank[self.tasks[i].group]), default=None)
 
+    def _shaken(self, most: float) -> float:
+        return most * self.chance.uniform(-1, 1) if most else 0.0
+
     def _to_go(self, index: int) -> float:
         """Minutes of work and drying after a task: in its chain, and by what its figure has still to come."""
         task = self.tasks[index]
         own = self.tail[index] + self.weights.even * self.to_come[task.group]
-        return own * self.weights.task_times(task.group, task.chain, task.key, round(self.to_come[task.group]))
+        return own * (1 + self._shaken(self.weights.shake_task))
 
     def _take_up(self) -> bool:
         """The load that is worth most now, with its first task; hands wait for it, if that is better than a smaller one. Where
@@ -270,7 +273,7 @@ class Walk:
         asked = sum(n for g, n in self.asked.get(load, {}).items() if g in self.at_hand or g in self.next_in)
         w = self.weights
         whole = w.whole * many / max(asked, many, 1)
-        score = worth + whole + w.tail * to_go / self.longest + w.load_more(load, self.left[load])
+        score = worth + whole + w.tail * to_go / self.longest + self._shaken(w.shake_load)
         return _Offer(score, worth, begin, setup)
 
     def _do(self, index: int, setup: float) -> None:
@@ -295,7 +298,6 @@ class Walk:
         self.heads[task.load].discard(index)
         self.to_come[group] -= task.minutes + task.dries_min
         self.asked[task.load][group] -= 1
-        self.left[task.load] -= 1
         chain = phases[task.phase][task.chain]
         chain.pop(0)
         self._hold(task)
