@@ -41,11 +41,11 @@ def _mesh_reader(book: Book) -> Callable[[str], Mesh]:
 
 
 def _waiting(book: Book, *states: str) -> Iterator[RunRecord]:
-    """Runs in one of these states whose plate is still in the book."""
+    """Runs in one of these states whose plate is still in the book; what is of plastic waits for neither."""
     from numerus.progress.standing import standing
 
     runs = standing(book.plans, book.history).runs.values()
-    return (r for r in runs if r.state in states and r.plate_id in book.plans.plates)
+    return (r for r in runs if r.state in states and r.plate_id in book.plans.plates and not r.dry)
 
 
 def cure_of(args: argparse.Namespace) -> list[Result]:

@@ -11,6 +11,7 @@ from math import ceil, log
 from numerus.domain.journal import Fact, RepairChosen, RepairEnded
 from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Laid
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import FAILED
 
@@ -95,7 +96,9 @@ def _possible(hurt: Hurt) -> list[str]:
 
 def _again(hurt: Hurt, key: str, spares: int) -> Way:
     pose = hurt.part.pose
-    machine = 0.0 if hurt.rides else run_minutes(pose.height_mm if pose else max(hurt.part.extents_mm), hurt.machine)
+    laid = Laid(hurt.part.volume_ml + (pose.support_ml if pose else 0.0), hurt.part.surface_cm2)
+    tall = pose.height_mm if pose else max(hurt.part.extents_mm)
+    machine = 0.0 if hurt.rides else run_minutes(tall, hurt.machine, laid)
     ml = (hurt.part.volume_ml + (pose.support_ml if pose else 0.0)) * (1 + spares) * (1 + hurt.resin.cling_share)
     chance = 1 - hurt.fails ** (1 + spares)
     words = "Print it again" if not spares else f"Print it again with {spares} spare{'s' if spares > 1 else ''}"

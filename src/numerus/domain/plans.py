@@ -127,6 +127,11 @@ class Plans:
         part = self.parts.get(placed.part_id)
         return part.lying(placed.pose) if part else None
 
+    def is_dry(self, machine_id: str) -> bool:
+        """Whether a machine prints with plastic: no vat, no bath, no lamp."""
+        machine = self.machines.get(machine_id)
+        return machine is not None and machine.is_dry
+
     @property
     def resin(self) -> Resin:
         return next(iter(self.resins.values()), Resin("resin", "Resin"))

@@ -9,11 +9,14 @@ from typing import Protocol
 from numerus.domain.army import Figure
 from numerus.domain.money import shared_pence
 from numerus.domain.plans import Plans
+from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Laid
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.post.washing.wash_ways import clinging_ml
+from numerus.printing.machines.timing import plastic_ml
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import CopyState
 
@@ -86,9 +89,24 @@ def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Do
         plate = plans.plates.get(state.plate_id) if state else None
         machine = plans.machines.get(plate.machine_id) if plate else None
         if plate is not None and machine is not None:
-            run = plate.minutes / 60 * machine.power_w / 1000 * pence + GLOVES_PENCE_A_RUN + FILM_PENCE_A_RUN
+            wear = 0.0 if machine.is_dry else GLOVES_PENCE_A_RUN + FILM_PENCE_A_RUN
+            run = plate.minutes / 60 * machine.power_w / 1000 * pence + wear
             cost += run / max(len(plate.placed), 1)
     return cost
+
+
+def _machine_of(plans: Plans, state: CopyState | None) -> Machine | None:
+    plate = plans.plates.get(state.plate_id) if state else None
+    return plans.machines.get(plate.machine_id) if plate else None
+
+
+def _material_pence(plans: Plans, part_id: str, machine: Machine | None, factors: RunFactors) -> float:
+    """Of one print of a part: resin with what clings to it, or plastic as far as it is laid."""
+    part = plans.parts.get(part_id)
+    if part is None or machine is None or not machine.is_dry:
+        return _part_ml(plans, part_id, factors) * plans.resin.pence_per_l / 1000
+    laid = Laid(part.volume_ml + (part.pose.support_ml if part.pose else 0.0), part.surface_cm2)
+    return plastic_ml(machine, laid) * machine.plastic_g_per_ml / 1000 * machine.plastic_pence_per_kg
 
 
 def figure_cost(
@@ -96,19 +114,17 @@ def figure_cost(
 ) -> Cost:
     """The cost of one figure when it is ready: what is spent, and what its plan will still spend, resin by what runs really took."""
     parts = printed_slots(figure)
-    pence = plans.resin.pence_per_l / 1000
-    resin = sum(_part_ml(plans, p, factors) for p in parts.values()) * pence
-    surface = sum(plans.parts[p].surface_cm2 for p in parts.values() if p in plans.parts)
+    machines = {s: _machine_of(plans, standing.copies.get((figure.id, s))) for s in parts}
+    each = {s: _material_pence(plans, p, machines[s], factors) for s, p in parts.items()}
+    resin = sum(each.values())
+    wet = [p for s, p in parts.items() if not ((m := machines[s]) and m.is_dry)]
+    surface = sum(plans.parts[p].surface_cm2 for p in wet if p in plans.parts)
     solvent = (
         clinging_ml(surface, plans.resin.film_mm)
         * SOLVENT_L_PER_BATH_ML
         * (plans.army.solvent_pence_per_l if plans.army else 0.0)
     )
-    failed = sum(
-        standing.copies[(figure.id, s)].failures * _part_ml(plans, p, factors) * pence
-        for s, p in parts.items()
-        if (figure.id, s) in standing.copies
-    )
+    failed = sum(standing.copies[(figure.id, s)].failures * each[s] for s in parts if (figure.id, s) in standing.copies)
     areas = plans.zone_areas_cm2(figure)
     stages = [(s, areas.get(s.zone, 0.0)) for s in standing.strokes_of(figure.id)]
     paint = sum(

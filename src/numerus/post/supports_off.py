@@ -63,6 +63,18 @@ def supports_off_min(tips: Mapping[str, int]) -> float:
     return max(OFF_LEAST_MIN, sum(count * OFF_MIN_PER_TIP[school] for school, count in tips.items()))
 
 
+STRING_MIN, PLASTIC_TIP_MIN = (
+    0.4,
+    0.05,
+)  # (defaults) a part's strings pulled and singed off, a support of plastic snapped off
+STRINGS_OFF_MIN = 8.0  # (default) of a plate nobody has laid yet
+
+
+def strings_off_min(parts: Sequence[Held]) -> float:
+    """Minutes of hands for what comes off a filament machine: supports snapped off, strings, the first layer's foot trimmed."""
+    return max(OFF_LEAST_MIN, sum(STRING_MIN + p.tips * PLASTIC_TIP_MIN for p in parts))
+
+
 USUAL_OFF_MIN = supports_off_min({BEFORE: USUAL_TIPS})
 """Of a plate nobody has laid yet, by the school all begin with (default)."""
 

@@ -98,7 +98,7 @@ class Standing:
 
 def standing(plans: Plans, history: History) -> Standing:
     """Plans and what happened, folded over the whole army."""
-    records = history.runs.records()
+    records = {i: replace(r, dry=True) if plans.is_dry(r.machine_id) else r for i, r in history.runs.records().items()}
     copies = copy_states(plans.plates, records)
     figures, sizes = {}, sizes_by_figure(plans)
     for unit in plans.units_in_order():

@@ -23,7 +23,7 @@ def all_wear(plans: Plans, standing: Standing, facts: Sequence[Fact], now: datet
     wear_list = [
         wear
         for machine in plans.machines.values()
-        if machine.kind == "resin"
+        if not machine.is_dry
         for wear in wear_of(machine, standing.runs.values(), plans.plates, facts, now)
     ]
     return sorted(wear_list, key=lambda w: -w.share)
@@ -31,8 +31,9 @@ def all_wear(plans: Plans, standing: Standing, facts: Sequence[Fact], now: datet
 
 def all_stock(plans: Plans, standing: Standing, now: datetime) -> list[Stock]:
     """Every resin there is a profile or a bottle of."""
-    runs = [(r, plans.plates[r.plate_id]) for r in standing.runs.values() if r.plate_id in plans.plates]
-    waiting, bottles = waiting_plates(plans.plates, standing.runs), list(plans.bottles.values())
+    runs = [(r, plans.plates[r.plate_id]) for r in standing.runs.values() if r.plate_id in plans.plates and not r.dry]
+    waiting = [p for p in waiting_plates(plans.plates, standing.runs) if not plans.is_dry(p.machine_id)]
+    bottles = list(plans.bottles.values())
     resins = plans.resins.values() or [plans.resin]
     factors = estimates(plans, standing).factors
     return [stock_of(resin, bottles, runs, waiting, now, factors) for resin in resins]

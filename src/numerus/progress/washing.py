@@ -9,7 +9,7 @@ from numerus.domain.army import Army
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.printing.plates import Plate
-from numerus.post.supports_off import BEFORE, USUAL_OFF_MIN, held, supports_off_min, tips_off
+from numerus.post.supports_off import BEFORE, USUAL_OFF_MIN, held, strings_off_min, supports_off_min, tips_off
 from numerus.post.washing.bath_book import DIRTY, LITRES, Carried, film_by
 from numerus.post.washing.emptying import Hollow, Looked, hanging, known_deep_share, known_hollows
 from numerus.post.washing.wash_ways import Tub, Way, WetPlate, advised, ways_of
@@ -60,8 +60,12 @@ class Washing:
         return ways[(plans.army.wash_way if plans.army else "") or advised(ways)]
 
     def plate_hands_min(self, plans: Plans, plate: Plate) -> tuple[float, float]:
-        """Minutes of hands for what lies on a plate: to wash it, to take its supports off, as this user does both."""
+        """Minutes of hands for what lies on a plate: to wash it, to take its supports off, as this user does both; of plastic nothing
+        is washed, and strings come off with the supports.
+        """
         parts = [plans.parts[p.part_id] for p in plate.placed if p.part_id in plans.parts]
+        if plans.is_dry(plate.machine_id):
+            return 0.0, strings_off_min(held(parts))
         way = self.way(plans, self.wet_plate(plans, parts, plate.machine_id))
         tips = tips_off(held(parts), plans.army.supports_off if plans.army else BEFORE)
         return way.hands_min, supports_off_min(tips) if any(tips.values()) else USUAL_OFF_MIN

@@ -10,6 +10,7 @@ from numerus.assembly.gluing import build_plan
 from numerus.domain.painting.recipes import RecipeStep, Scheme
 from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
+from numerus.domain.printing.plates import Laid, Plate
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots
 from numerus.paint.lighter import ONE_COAT, lighter_scheme
@@ -18,7 +19,7 @@ from numerus.paint.priming.primer import prime_min, prime_setup_min
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
 from numerus.post.curing.cure import lamp_min
-from numerus.post.supports_off import USUAL_OFF_MIN
+from numerus.post.supports_off import STRINGS_OFF_MIN, USUAL_OFF_MIN
 from numerus.post.washing import wash
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import waiting_plates
@@ -163,7 +164,10 @@ def _unplated_minutes(
     )
     tallest = max(p.pose.height_mm if p.pose else min(max(p.extents_mm), UNPOSED_HEIGHT_MM) for p in owed)
     runs = area / (machine.plate_x_mm * machine.plate_y_mm * PLATE_FILL)
-    return run_minutes(tallest, machine) * max(runs, 0.25), max(runs, 0.25)
+    ml = sum(p.volume_ml + (p.pose.support_ml if p.pose else 0.0) for p in owed)
+    many = max(runs, 0.25)
+    each = Laid(ml / many, sum(p.surface_cm2 for p in owed) / many, round(len(owed) / many))
+    return run_minutes(tallest, machine, each) * many, many
 
 
 def work_by_unit(
@@ -184,32 +188,39 @@ def work_by_unit(
         minutes, runs = _unplated_minutes(figures, plans, standing, machine)
         plated, factor = plate_share.get(unit.id, _Plated()), rate["wash and cure"].factor
         hands["print"] = (runs + plated.waiting) * RUN_HANDS_MIN
-        hands["wash"] = (runs * wash.HANDS_MIN + plated.wash_min) * factor
-        hands["cure"] = (runs * USUAL_OFF_MIN + plated.off_min) * factor
+        wet = 0.0 if machine is None or machine.is_dry else runs
+        hands["wash"] = (wet * wash.HANDS_MIN + plated.wash_min) * factor
+        hands["cure"] = (wet * USUAL_OFF_MIN + plated.off_min) * factor
+        hands["print"] += (runs - wet) * STRINGS_OFF_MIN + plated.strings_min
         hands = {s: m for s, m in hands.items() if m > 0}
         scheme = plans.scheme_of(unit.id)
         outdoors = scheme is not None and scheme.prime_school == "can" and "prime" in hands
-        units.append(UnitWork(unit.id, hands, minutes + plated.machine_min, runs + plated.runs, outdoors))
+        units.append(UnitWork(unit.id, hands, minutes + plated.machine_min, wet + plated.runs, outdoors))
     return units
 
 
 @dataclass(frozen=True)
 class _Plated:
-    """A unit's share of plates: minutes of the machine, runs still to start and runs in all, minutes to wash and take supports off."""
+    """A unit's share of plates: minutes of the machine, runs still to start and wet runs in all, minutes to wash and to take
+    supports off, and what is of plastic supports and strings.
+    """
 
     machine_min: float = 0.0
     waiting: float = 0.0
     runs: float = 0.0
     wash_min: float = 0.0
     off_min: float = 0.0
+    strings_min: float = 0.0
 
-    def more(self, share: float, machine_min: float, waiting: bool, wash_min: float, off_min: float) -> _Plated:
+    def more(self, share: float, plate: Plate, waiting: bool, hands: tuple[float, float], dry: bool) -> _Plated:
+        wash_min, off_min = hands
         return _Plated(
-            self.machine_min + machine_min * share * waiting,
+            self.machine_min + plate.minutes * share * waiting,
             self.waiting + share * waiting,
-            self.runs + share,
+            self.runs + share * (not dry),
             self.wash_min + wash_min * share,
-            self.off_min + off_min * share,
+            self.off_min + off_min * share * (not dry),
+            self.strings_min + off_min * share * dry,
         )
 
 
@@ -227,7 +238,8 @@ def _plate_shares(plans: Plans, standing: Standing, washing: Washing) -> dict[st
         hands = 0.0 if plate.id in washed else wash_min, off_min
         for unit_id in set(owners):
             share = owners.count(unit_id) / len(owners)
-            shares[unit_id] = shares.get(unit_id, _Plated()).more(share, plate.minutes, plate.id in waiting, *hands)
+            dry = plans.is_dry(plate.machine_id)
+            shares[unit_id] = shares.get(unit_id, _Plated()).more(share, plate, plate.id in waiting, hands, dry)
     return shares
 
 

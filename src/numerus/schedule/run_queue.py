@@ -233,7 +233,9 @@ def _housed(
         if plate.machine_id in serving:
             placed.append(plate)
         elif fits:
-            placed.append(moved_to(plate, min(fits, key=lambda m: load[m.id] + run_minutes(plate.height_mm, m))))
+            placed.append(
+                moved_to(plate, min(fits, key=lambda m: load[m.id] + run_minutes(plate.height_mm, m, plate.laid)))
+            )
         else:
             left.append((plate, f"{plate.name} fits no machine in service as it lies: lay it anew."))
             continue
@@ -242,7 +244,7 @@ def _housed(
 
 
 def moved_to(plate: Plate, machine: Machine) -> Plate:
-    return replace(plate, machine_id=machine.id, minutes=run_minutes(plate.height_mm, machine, plate.resin_ml))
+    return replace(plate, machine_id=machine.id, minutes=run_minutes(plate.height_mm, machine, plate.laid))
 
 
 def conflicts(schedule: Schedule, floor: ScheduleInputs) -> list[Conflict]:
@@ -295,9 +297,7 @@ def _hands_asked_twice(runs: Sequence[ScheduledRun], machines: Mapping[str, Mach
 def _runs_low(scheduled: ScheduledRun, machine: Machine, hours: Hours, factors: RunFactors) -> list[Conflict]:
     """A run that takes more than a full vat holds, where nobody is there when it must be filled up."""
     after = (
-        filling(scheduled.plate, machine, None, factors).low_min(machine.vat_full_ml)
-        if machine.kind == "resin"
-        else None
+        filling(scheduled.plate, machine, None, factors).low_min(machine.vat_full_ml) if not machine.is_dry else None
     )
     low = hours.later(scheduled.start, after) if after is not None else None
     if low is None or hours.attended(low):

@@ -94,7 +94,7 @@ def _midday(army: Army, now: datetime) -> Army:
 def _retimed(plates: Sequence[Plate], machines: Sequence[Machine]) -> list[Plate]:
     known = {m.id: m for m in machines}
     return [
-        replace(p, minutes=run_minutes(p.height_mm, known[p.machine_id], p.resin_ml)) if p.machine_id in known else p
+        replace(p, minutes=run_minutes(p.height_mm, known[p.machine_id], p.laid)) if p.machine_id in known else p
         for p in plates
     ]
 

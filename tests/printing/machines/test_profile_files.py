@@ -26,7 +26,6 @@ from numerus.printing.machines.calibration import (
     right_exposure_s,
 )
 from numerus.printing.machines.profile_files import kind_of, profile_text, read_profile, write_profile
-from numerus.printing.machines.timing import run_minutes
 from numerus.starter.shipped_profiles import shipped_profiles
 
 
@@ -65,14 +64,6 @@ def test_a_profile_that_makes_no_sense_is_refused_by_its_field(change: dict, des
     assert read_profile(path) == Machine("m", "M")
     with pytest.raises(PlanError, match="cannot be written"):
         write_profile(Film("f", "F"), tmp_path / "none" / "film.json")
-
-
-def test_a_filament_machine_takes_as_long_as_its_plastic() -> None:
-    """Twice the plastic, twice the flow's time; of resin the amount says nothing."""
-    snail = next(p for p in shipped_profiles() if isinstance(p, Machine) and p.kind == "filament")
-    one, two = (run_minutes(30, snail, ml) for ml in (14.0, 28.0))
-    assert two - one == pytest.approx(60)
-    assert run_minutes(30, Machine("m", "M"), 99.0) == run_minutes(30, Machine("m", "M"))
 
 
 def test_test_pieces_are_sound_and_made_to_measure() -> None:

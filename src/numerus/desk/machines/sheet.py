@@ -22,10 +22,9 @@ from PyQt6.QtWidgets import (
 from numerus.desk.context import Context
 from numerus.desk.machines.cycle import LayerCycle, TipHolds
 from numerus.desk.widgets.layout import column, label, row
-from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.machines import FILAMENT, Machine, Resin
 from numerus.errors import PlanError
 from numerus.printing.machines.profile_files import checked
-from numerus.printing.machines.timing import FILAMENT
 from numerus.printing.supports.style import STYLES
 
 CHOICES = {
@@ -40,7 +39,11 @@ WORDS = {
     "exposure_s": "Light", "bottom_exposure_s": "Light", "bottom_layers": "How many", "start_end_s": "Start and end",
     "vat_min_ml": "Least in it", "vat_full_ml": "Full", "film_layers": "Film lasts", "film_pull": "Film holds, × usual",
     "screen_h": "Screen lasts, lit", "peg_play_mm": "Play around pegs", "xy_comp_mm": "Outlines drawn in by", "scale_xy": "Scale in x, y",
-    "turn_round_min": "Plate to plate", "unheated": "Cold at night", "room_c": "Room, 0: not told", "link": "State in folder", "power_w": "Draws",
+    "turn_round_min": "Plate to plate", "unheated": "Cold at night", "room_c": "Room, 0: not told",
+    "nozzle_mm": "Nozzle", "walls": "Walls, lines", "fill_share": "Filled inside, share",
+    "wall_mm_per_s": "Outlines", "fill_mm_per_s": "Filling", "travel_mm_per_s": "Travel", "retract_s": "Retraction",
+    "filament_mm": "Filament", "plastic_g_per_ml": "Plastic weighs", "plastic_pence_per_kg": "Price, pence/kg",
+    "head_mm": "Head clears", "gantry_mm": "Gantry clears", "link": "State in folder", "power_w": "Draws",
     "reach_mm": "Reaches out", "cling_share": "Clings, share", "pull_n_per_mm2": "Pulls", "peel_n_per_mm": "Peels at outline",
     "tip_n_per_mm2": "A tip holds", "least_c": "Not colder than", "settles_days": "Stir after", "film_mm": "Film that clings",
     "back_on": "Out: mended on (2026-03-14)",
@@ -53,7 +56,11 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "Bottom layers": ("bottom_layers", "bottom_exposure_s", "bottom_lift_mm_per_min", "start_end_s"),
         "Where it stands": ("in_service", "back_on", "turn_round_min", "room_c", "unheated", "power_w", "link"),
         "Vat": ("vat_min_ml", "vat_full_ml"),
-        "What it prints": ("support_style", "peg_play_mm", "xy_comp_mm", "scale_xy", "flow_ml_per_h"),
+        "What it prints": ("support_style", "peg_play_mm", "xy_comp_mm", "scale_xy"),
+        "Nozzle": (
+            "layer_mm", "nozzle_mm", "walls", "fill_share", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "retract_s",
+        ),
+        "Reel and head": ("filament_mm", "plastic_g_per_ml", "plastic_pence_per_kg", "head_mm", "gantry_mm"),
     },
     Resin: {
         "Bottle": ("density_g_per_ml", "pence_per_l", "cure", "least_c", "settles_days"),
@@ -61,7 +68,7 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "Wash and cure": ("film_mm", "dose_j_per_cm2", "brittle_j_per_cm2"),
     },
 }  # fmt: skip
-OF_LIGHT = ("Every layer", "Bottom layers", "Vat")
+OF_LIGHT, OF_PLASTIC = ("Every layer", "Bottom layers", "Vat"), ("Nozzle", "Reel and head")
 CELL_PX = 136
 
 
@@ -99,8 +106,8 @@ class ProfileSheet(QScrollArea):
         self._draw()
 
     def _counts(self, title: str) -> bool:
-        """Whether a machine has such a thing: one of plastic has no vat and no light."""
-        return not (isinstance(self.profile, Machine) and self.profile.kind == FILAMENT and title in OF_LIGHT)
+        """Whether a machine has such a thing: one of plastic has no vat and no light, one of light no nozzle."""
+        return not isinstance(self.profile, Machine) or title not in (OF_LIGHT if self.profile.is_dry else OF_PLASTIC)
 
     def _group(self, title: str, names: tuple[str, ...]) -> QWidget:
         grid, widget = QGridLayout(), QWidget()
@@ -125,7 +132,7 @@ class ProfileSheet(QScrollArea):
     def _draw(self) -> None:
         """What the numbers come to, while none of them is nothing."""
         profile, before = self.edited(), self.profile
-        self.cycle.setVisible(isinstance(before, Machine) and before.kind != FILAMENT)
+        self.cycle.setVisible(isinstance(before, Machine) and not before.is_dry)
         self.holds.setVisible(isinstance(before, Resin))
         with contextlib.suppress(PlanError):
             checked(profile)
@@ -133,7 +140,7 @@ class ProfileSheet(QScrollArea):
                 self.cycle.show_machine(profile, before, self._tallest())
             elif isinstance(profile, Resin) and isinstance(before, Resin):
                 machines = self.session.plans.machines.values()
-                lit = (m for m in machines if m.kind != FILAMENT)
+                lit = (m for m in machines if not m.is_dry)
                 self.holds.show_resin(profile, before, next(lit, Machine("m", "a usual machine")))
 
     def _tallest(self) -> tuple[str, float]:

@@ -5,6 +5,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from datetime import date, datetime
 
+FILAMENT = "filament"
+
 
 @dataclass(frozen=True)
 class Machine:
@@ -40,8 +42,19 @@ class Machine:
     screen_h: float = 2000.0  # of light, after which screens of this kind grow dim
     film: str = ""
     film_pull: float = 1.0  # how hard the film holds on beside a usual one
-    kind: str = "resin"  # or "filament", whose minutes are those of its plastic
-    flow_ml_per_h: float = 12.0  # of a filament machine
+    kind: str = "resin"  # or "filament": what follows is of plastic alone
+    nozzle_mm: float = 0.25
+    wall_mm_per_s: float = 35.0  # along outlines that are seen
+    fill_mm_per_s: float = 60.0
+    travel_mm_per_s: float = 150.0
+    retract_s: float = 0.25  # back and forward again, at every hop
+    walls: int = 2
+    fill_share: float = 0.2  # of what lies inside walls, floors and roofs
+    head_mm: float = 35.0  # from the nozzle to what sticks out beside it
+    gantry_mm: float = 30.0  # what is finished beside it may be no higher
+    filament_mm: float = 1.75
+    plastic_g_per_ml: float = 1.24
+    plastic_pence_per_kg: int = 2200
     xy_comp_mm: float = 0.0  # how much an outline is drawn in, from calibration
     scale_xy: float = 1.0
     in_service: bool = True
@@ -53,6 +66,11 @@ class Machine:
     room_c: float = 0.0  # as measured where it stands and typed; 0: nobody has told
     link: str = ""  # how its state is read: "" simulated, or the folder a bridge writes to
     bad_spots: tuple[tuple[float, float, float], ...] = ()  # x, y, radius in mm from the plate's corner
+
+    @property
+    def is_dry(self) -> bool:
+        """Of plastic: what comes off it is neither washed nor lit."""
+        return self.kind == FILAMENT
 
     def serves_from(self, now: datetime) -> datetime | None:
         """When runs can be planned on it: at once, from the day it is mended, or nobody knows."""

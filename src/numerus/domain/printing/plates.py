@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from datetime import datetime
+from typing import NamedTuple
 
 
 @dataclass(frozen=True)
@@ -29,6 +30,14 @@ class Placed:
         return f"{self.part_id}/{self.pose}"
 
 
+class Laid(NamedTuple):
+    """What is laid in one run: plastic with its supports, skin, and how many parts stand apart."""
+
+    ml: float = 0.0
+    skin_cm2: float = 0.0
+    parts: int = 1
+
+
 @dataclass(frozen=True)
 class Plate:
     """What one run makes, and what that run takes. ``reach_mm``: how far its outlines go from the corner; ``pinned``: when it
@@ -46,6 +55,12 @@ class Plate:
     order: int = 0
     reach_mm: tuple[float, float] = (0.0, 0.0)
     pinned: datetime | None = None
+    skin_cm2: float = 0.0  # of all its parts, by which a nozzle's way is told
+
+    @property
+    def laid(self) -> Laid:
+        """What a filament machine has to lay for it."""
+        return Laid(self.resin_ml, self.skin_cm2, len(self.placed))
 
     def loads(self, at_once: int) -> int:
         """In how many goes its parts are washed or lit, so many at a time; one where it is empty."""

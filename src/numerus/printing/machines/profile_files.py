@@ -19,8 +19,8 @@ KINDS: dict[str, type] = {"machine": Machine, "resin": Resin, "film": Film}
 Profile = Machine | Resin | Film
 MUST_BE_POSITIVE = (
     "plate_x_mm", "plate_y_mm", "height_mm", "pixel_mm", "layer_mm", "exposure_s", "lift_mm", "lift_mm_per_min",
-    "bottom_lift_mm_per_min", "retract_mm_per_min", "density_g_per_ml", "tip_n_per_mm2", "pull_n_per_mm2", "flow_ml_per_h", "scale_xy",
-    "layers", "film_layers", "screen_h",
+    "bottom_lift_mm_per_min", "retract_mm_per_min", "density_g_per_ml", "tip_n_per_mm2", "pull_n_per_mm2", "scale_xy", "nozzle_mm",
+    "layers", "film_layers", "screen_h", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "filament_mm", "plastic_g_per_ml",
 )  # fmt: skip
 
 

@@ -11,10 +11,13 @@ import math
 import numpy as np
 
 from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Laid
 from numerus.geometry.mesh import Floats
 
-FILAMENT = "filament"
-HOP_S = 2.0  # a filament machine's change of layer
+LAYER_CHANGE_S = 1.0  # (default) of a filament machine
+LINE_OVER_NOZZLE = 1.1  # (default) how wide a line is laid
+HOP_MM = 20.0  # (default) from part to part
+SEEN_ASIDE = math.pi / 4  # of a skin that looks everywhere, what stands upright: the mean of sin over the sphere
 
 
 def layer_count(height_mm: float, layer_mm: float) -> int:
@@ -39,16 +42,49 @@ def layer_seconds(machine: Machine, bottom: bool) -> float:
     return sum(layer_cycle(machine, bottom).values())
 
 
-def run_minutes(height_mm: float, machine: Machine, ml: float = 0.0) -> float:
+NOTHING = Laid()
+
+
+def run_minutes(height_mm: float, machine: Machine, laid: Laid = NOTHING) -> float:
     """Minutes of a run whose tallest part is ``height_mm`` high: of light and resin it depends on nothing else; a filament
-    machine lays ``ml`` of plastic at its flow and goes up layer by layer.
+    machine takes what its nozzle's way takes, see ``lay_seconds``.
     """
     layers = layer_count(height_mm, machine.layer_mm)
-    if machine.kind == FILAMENT:
-        return (layers * HOP_S + machine.start_end_s) / 60 + 60 * ml / machine.flow_ml_per_h
+    if machine.is_dry:
+        return (lay_seconds(layers, machine, laid) + machine.start_end_s) / 60
     bottom = min(layers, machine.bottom_layers)
     seconds = bottom * layer_seconds(machine, True) + (layers - bottom) * layer_seconds(machine, False)
     return (seconds + machine.start_end_s) / 60
+
+
+def outline_mm(skin_cm2: float, machine: Machine) -> float:
+    """Length of one line along the outlines of all layers: a skin's upright share over the layer's height (every layer's outline
+    times its height is the skin it closes, seen from the side).
+    """
+    return SEEN_ASIDE * 100 * skin_cm2 / machine.layer_mm
+
+
+def lay_seconds(layers: int, machine: Machine, laid: Laid) -> float:
+    """Walls at their speed, what is left of the plastic at the speed of filling, hops from part to part and changes of layer."""
+    line_mm2 = LINE_OVER_NOZZLE * machine.nozzle_mm * machine.layer_mm
+    whole_mm = 1000 * laid.ml / line_mm2
+    walls_mm = min(machine.walls * outline_mm(laid.skin_cm2, machine), whole_mm)
+    fill_mm = (whole_mm - walls_mm) * machine.fill_share
+    hop_s = machine.retract_s + HOP_MM / machine.travel_mm_per_s
+    hops = layers * (laid.parts if laid.parts > 1 else 0)
+    return walls_mm / machine.wall_mm_per_s + fill_mm / machine.fill_mm_per_s + hops * hop_s + layers * LAYER_CHANGE_S
+
+
+def plastic_ml(machine: Machine, laid: Laid) -> float:
+    """Plastic that is really laid: walls whole, the rest by its filled share."""
+    line_mm2 = LINE_OVER_NOZZLE * machine.nozzle_mm * machine.layer_mm
+    walls_ml = min(machine.walls * outline_mm(laid.skin_cm2, machine) * line_mm2 / 1000, laid.ml)
+    return walls_ml + (laid.ml - walls_ml) * machine.fill_share
+
+
+def filament_m(ml: float, machine: Machine) -> float:
+    """How much comes off the reel, metres."""
+    return ml * 1000 / (math.pi * machine.filament_mm**2 / 4) / 1000
 
 
 def layers_after(minutes: float, height_mm: float, machine: Machine) -> int:
@@ -58,7 +94,7 @@ def layers_after(minutes: float, height_mm: float, machine: Machine) -> int:
     be the same for each.
     """
     layers = layer_count(height_mm, machine.layer_mm)
-    if machine.kind == FILAMENT:
+    if machine.is_dry:
         total = run_minutes(height_mm, machine)
         return min(int(layers * max(minutes, 0.0) / total), layers) if total > 0 else 0
     seconds = 60 * minutes - machine.start_end_s / 2 + 1e-6

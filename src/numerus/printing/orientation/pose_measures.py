@@ -15,6 +15,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.domain.printing.machines import Machine, Resin
+from numerus.domain.printing.plates import Laid
 from numerus.domain.printing.poses import BrushDab
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
@@ -139,8 +140,9 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
         turned.normals, np.array([[0, 0, 1.0]]), hangs * fields.scar_cost, hangs, hangs * fields.show, area
     )[0].tolist()
     height = float(turned.extents_mm[2]) + lift
+    laid = Laid(columns.volume_mm3 / 1000, float(area.sum()) / 100)
     return PoseCost(
-        school, (float(up[0]), float(up[1]), float(up[2])), height, run_minutes(height, machine),
+        school, (float(up[0]), float(up[1]), float(up[2])), height, run_minutes(height, machine, laid),
         held, scars * SCAR_SHARE,
         float(areas.max(initial=0)), float(layer_pulls_n(grown, sealed, machine, resin).max(initial=0)),
         len(born), _footprint_mm2(columns), columns.volume_mm3 / 1000, tuple(areas.tolist()),

@@ -15,7 +15,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.domain.printing.machines import Machine, Resin
-from numerus.domain.printing.plates import Placed, Plate
+from numerus.domain.printing.plates import Laid, Placed, Plate
 from numerus.errors import Cancelled, PlanError, Progress
 from numerus.geometry.mesh import Floats, Mesh, about_vertical, rotation_matrix
 from numerus.geometry.shadows import shadow
@@ -43,6 +43,7 @@ class Outline:
     rank: int = 0
     pose: int = 0
     name: str = ""
+    skin_cm2: float = 0.0
 
 
 def outline_bitmap(mesh: Mesh, cell_mm: float = CELL_MM, margin_mm: float = MARGIN_MM) -> Bitmap:
@@ -114,8 +115,9 @@ def fill(outlines: Sequence[Outline], order: Sequence[int], machines: Sequence[M
         there = {s[0] for s in spots}
         left = [i for i in left if i not in there]
         tall = max(outlines[i].height_mm for i in there)
-        ml = sum(outlines[i].resin_ml for i in there)
-        filled_plates.append(Filled(machine, spots, tall, run_minutes(tall, machine, ml)))
+        own = [outlines[i] for i in there]
+        laid = Laid(sum(o.resin_ml for o in own), sum(o.skin_cm2 for o in own), len(own))
+        filled_plates.append(Filled(machine, spots, tall, run_minutes(tall, machine, laid)))
         load[machine.id] += filled_plates[-1].minutes + machine.turn_round_min
     return filled_plates
 
@@ -222,7 +224,8 @@ def plates_of(
             )
             for o, t, c, r in own
         )
-        ml = sum(o.resin_ml for o, *_ in own) * (1 + resin.cling_share)
+        clings = 0.0 if one.machine.is_dry else resin.cling_share
+        ml = sum(o.resin_ml for o, *_ in own) * (1 + clings)
         label = f"{name} {number + 1}" if len(filled) > 1 else name
         plates.append(
             Plate(
@@ -236,6 +239,7 @@ def plates_of(
                 ml,
                 first + number,
                 reach_mm((p, o.bitmap) for p, (o, *_) in zip(placed, own, strict=True)),
+                skin_cm2=sum(o.skin_cm2 for o, *_ in own),
             )  # fmt: skip
         )
     return plates

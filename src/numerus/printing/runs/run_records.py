@@ -36,7 +36,9 @@ class VatLevel(NamedTuple):
 
 @dataclass(frozen=True)
 class RunRecord:
-    """A run as the journal knows it. ``outcomes``: by placed id; ``end``: as the machine told it."""
+    """A run as the journal knows it. ``outcomes``: by placed id; ``end``: as the machine told it; ``dry``:
+    of plastic, which is neither washed nor lit.
+    """
 
     run_id: str
     plate_id: str
@@ -49,6 +51,7 @@ class RunRecord:
     pauses: tuple[Pause, ...] = ()
     vat_levels: tuple[VatLevel, ...] = ()
     end: RunEnded = RunEnded()
+    dry: bool = False
 
     @property
     def used_ml(self) -> float:
@@ -82,7 +85,7 @@ class RunRecord:
             return "printing"
         if not self.outcomes:
             return "hanging"
-        return "cured" if self.cured else "washed" if self.washed else "printed"
+        return "cured" if self.cured or self.dry else "washed" if self.washed else "printed"
 
 
 @dataclass

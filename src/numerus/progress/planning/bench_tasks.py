@@ -56,7 +56,7 @@ LEAST_LIT_SHARE = 0.1  # (default) of evenings: where fewer are in daylight, not
 MOST_PIECE_MIN = 20.0  # what can be put down half way is, so that it fits into an evening
 TUB, LAMP, OUTDOORS = "tub", "lamp", "outdoors"
 LIFT, WASH, CURE, START, BUILD, PRIME = "lift", "wash", "cure", "start", "build", "prime"
-PUTTY = "putty"
+PUTTY, STRINGS = "putty", "strings"
 SCREEN = "sort", "pose", "plate"
 ALL_KNOWN: Sequence[Air] = ()
 """No air was told: any hour is taken to be fit."""
@@ -116,7 +116,12 @@ def to_do(
     after, guessed = _waits(figures, standing, plates)
     appointments = _appointments(plates)
     drains = timedelta(minutes=plans.army.drain_min)
-    free_at = {_plate_group(a.plate_id): a.end + drains for a in appointments if a.kind == LIFT}
+    dry = {p for p in plates if p in plans.plates and plans.is_dry(plans.plates[p].machine_id)}
+    free_at = {
+        _plate_group(a.plate_id): a.end + (timedelta() if a.plate_id in dry else drains)
+        for a in appointments
+        if a.kind == LIFT
+    }
     last = max((coming.off for coming in plates.values()), default=now)
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
     free = _without(evenings, appointments)
@@ -224,10 +229,12 @@ def _screen_group(figure_id: str) -> str:
 def _plate_tasks(
     plans: Plans, army: Army, plate_id: str, coming: _Coming, rate: Mapping[str, Rate], washing: Washing
 ) -> list[HandTask]:
-    """Through the baths, supports off and under the lamp, as far as it is not done."""
+    """Through the baths, supports off and under the lamp, as far as it is not done; of plastic supports and strings off."""
     group, plate, tasks = _plate_group(plate_id), plans.plates[plate_id], list[HandTask]()
     factor = rate["wash and cure"].factor
     wash_min, off_min = (m * factor for m in washing.plate_hands_min(plans, plate))
+    if plans.is_dry(plate.machine_id):
+        return _in_pieces(HandTask(group, "dry", f"{plate_id}/{STRINGS}", off_min), MOST_PIECE_MIN)
     if coming.state != "washed":
         tub = TUB_MIN * plate.loads(army.tub_parts)
         washed = HandTask(group, "wet", f"{plate_id}/{WASH}", wash_min, tub + DRY_MIN, urgent=True)

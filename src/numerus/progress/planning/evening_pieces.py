@@ -11,7 +11,7 @@ from numerus.domain.plans import Plans
 from numerus.paint.scheme import Stroke
 from numerus.progress.painting.painting_line import PaintBlock, blocks_of
 from numerus.progress.planning.bench_plan import Evening
-from numerus.progress.planning.bench_tasks import BUILD, CURE, LIFT, PRIME, SCREEN, WASH, Appointment, ToDo
+from numerus.progress.planning.bench_tasks import BUILD, CURE, LIFT, PRIME, SCREEN, STRINGS, WASH, Appointment, ToDo
 from numerus.progress.standing import Standing
 from numerus.schedule.hand_tasks import TimedTask
 from numerus.words import counted, span
@@ -110,8 +110,9 @@ def _words(kind: tuple[str, ...], timed: Sequence[TimedTask], plans: Plans, stan
         return task.key, f"{title}, {counted(many, 'figure')}", "a machine waits for what is not on a plate"
     if kind[0] == "plate":
         plate_id, _, turn = task.key.rpartition("/")
-        words = {WASH: "Wash", CURE: "Supports off, cure"}[turn]
-        return turn, f"{words} {plans.plates[plate_id].name}", "wet parts cannot wait"
+        words = {WASH: "Wash", CURE: "Supports off, cure", STRINGS: "Supports and strings off"}[turn]
+        why = "before they are built" if turn == STRINGS else "wet parts cannot wait"
+        return "print" if turn == STRINGS else turn, f"{words} {plans.plates[plate_id].name}", why
     figure = standing.figures[task.group]
     if task.key == BUILD:
         why = "its glue dries overnight" if task.dries_min > LONG_DRYING_MIN else "before the primer"

@@ -26,6 +26,7 @@ from numerus.progress.planning.bench_tasks import (
     CURE,
     LIFT,
     PRIME,
+    STRINGS,
     WASH,
     Appointment,
     ToDo,
@@ -170,7 +171,8 @@ class _Evening:
 
     def _plate(self, piece: TimedTask, same: Sequence[TimedTask]) -> Iterator[Task]:
         """Of plates that are not there yet; for those that are, there is an order already."""
-        plate_id, _, bench = piece.task.key.rpartition("/")
+        plate_id, _, turn = piece.task.key.rpartition("/")
+        bench = "print" if turn == STRINGS else turn
         state = next((r.state for r in self.standing.runs.values() if r.plate_id == plate_id), "")
         if bench != {"printed": WASH, "washed": CURE}.get(state):
             minutes = sum(t.task.minutes for t in same)

@@ -23,6 +23,7 @@ from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.supports_off import AFTER, BEFORE, held, supports_off_min, tips_off
 from numerus.post.washing.wash_ways import WHOLE
+from numerus.printing.machines.timing import filament_m, plastic_ml
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.done_facts import shared_out, step
 from numerus.progress.painting.painting_line import PaintBlock, TimedStroke
@@ -66,7 +67,22 @@ def lift_task(plans: Plans, run: RunRecord, plate: Plate) -> Task:
     """A plate whose run has ended."""
     ended = f"{counted(len(plate.placed), 'part')}, ended {run.ended:%H:%M}"
     title = f"Lift the plate, {_machine_name(plans, run.machine_id)}"
-    return Task(title, LIFT_PLATE_MIN, ended, "print", ("Scraper, tray, gloves",), asks="print")
+    return Task(title, LIFT_PLATE_MIN, ended, "print", _to_lift(plans, run.machine_id), asks="print")
+
+
+def _to_lift(plans: Plans, machine_id: str) -> tuple[str, ...]:
+    return (
+        ("Cooled down, a flexible sheet bent or a spatula",) if plans.is_dry(machine_id) else ("Scraper, tray, gloves",)
+    )
+
+
+def _to_start(plans: Plans, standing: Standing, run: ScheduledRun, now: datetime) -> tuple[str, ...]:
+    machine = plans.machines.get(run.machine_id)
+    if machine is not None and machine.is_dry:
+        ml = plastic_ml(machine, run.plate.laid)
+        grams, metres = ml * machine.plastic_g_per_ml, filament_m(ml, machine)
+        return f"{grams:.0f} g, {metres:.1f} m of dry filament", "bed wiped, first layer watched"
+    return (f"{run.resin_ml:.0f} ml of resin", *checks(plans, standing, run.machine_id, now), "vat checked for flakes")
 
 
 def _machine_name(plans: Plans, machine_id: str) -> str:
@@ -96,7 +112,7 @@ def cure_task(plans: Plans, run: RunRecord, plate: Plate, now: datetime) -> Task
 
 def coming_task(plate: Plate, bench: str, start: datetime, minutes: float) -> Task:
     """Of a plate that is not there yet: told, not to be ticked."""
-    words = {"wash": "Wash", "cure": "Supports off and cure"}[bench]
+    words = {"wash": "Wash", "cure": "Supports off and cure", "print": "Supports and strings off"}[bench]
     return Task(f"{words} {plate.name}", minutes, "when it is there", bench, asks=bench, start=start)
 
 
@@ -104,13 +120,13 @@ def coming_off_task(plans: Plans, plate: Plate, machine_id: str, start: datetime
     """A plate that will have ended by then."""
     title = f"Lift the plate, {_machine_name(plans, machine_id)}"
     return Task(
-        title, LIFT_PLATE_MIN, f"{plate.name}, likely ended by then", "print", ("Scraper, tray, gloves",), asks="print", start=start
+        title, LIFT_PLATE_MIN, f"{plate.name}, likely ended by then", "print", _to_lift(plans, machine_id), asks="print", start=start
     )  # fmt: skip
 
 
 def start_task(plans: Plans, standing: Standing, run: ScheduledRun, now: datetime) -> Task:
     """A run of the watch bill."""
-    ready = (f"{run.resin_ml:.0f} ml of resin", *checks(plans, standing, run.machine_id, now), "vat checked for flakes")
+    ready = _to_start(plans, standing, run, now)
     detail = run.why[0].upper() + run.why[1:]
     return Task(f"Start {run.plate.name}", START_RUN_MIN, detail, "print", ready, asks="print", start=run.start)
 

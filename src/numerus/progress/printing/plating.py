@@ -109,7 +109,17 @@ def outlines_for(
         resin_ml = part.volume_ml + pose.support_ml
         bitmap = bitmaps[pose.supported_blob]
         outlines.append(
-            Outline(part.id, figure_id, slot, bitmap, pose.height_mm, resin_ml, pose=number, name=part.label)
+            Outline(
+                part.id,
+                figure_id,
+                slot,
+                bitmap,
+                pose.height_mm,
+                resin_ml,
+                pose=number,
+                name=part.label,
+                skin_cm2=part.surface_cm2,
+            )  # fmt: skip
         )
     return outlines
 
@@ -281,8 +291,12 @@ def measured_plate(plate: Plate, machine: Machine, plans: Plans) -> Plate:
     """What a plate's run takes with the parts that lie on it now, on its machine as it is set now."""
     poses = [(plans.parts[p.part_id], pose) for p in plate.placed if (pose := plans.pose_of(p)) is not None]
     height = max((pose.height_mm for _, pose in poses), default=0.0)
-    ml = sum(part.volume_ml + pose.support_ml for part, pose in poses) * (1 + plans.resin.cling_share)
-    return replace(plate, height_mm=height, minutes=run_minutes(height, machine, ml), resin_ml=ml)
+    ml = sum(part.volume_ml + pose.support_ml for part, pose in poses) * (
+        1 + (0.0 if machine.is_dry else plans.resin.cling_share)
+    )
+    skin = sum(part.surface_cm2 for part, _ in poses)
+    measured = replace(plate, height_mm=height, resin_ml=ml, skin_cm2=skin)
+    return replace(measured, minutes=run_minutes(height, machine, measured.laid))
 
 
 def changed_since_laid(plate: Plate, plans: Plans) -> str:
@@ -301,7 +315,7 @@ def changed_since_laid(plate: Plate, plans: Plans) -> str:
 def with_waiting_plates(machine: Machine, plans: Plans, standing: Standing) -> list[Machine | Plate]:
     """A machine as it is set from now on, and what the plates that wait for it take then: no minutes outlive their settings."""
     own = [p for p in waiting_plates(plans.plates, standing.runs) if p.machine_id == machine.id]
-    after = [replace(p, minutes=run_minutes(p.height_mm, machine, p.resin_ml)) for p in own]
+    after = [replace(p, minutes=run_minutes(p.height_mm, machine, p.laid)) for p in own]
     return [machine, *(new for new, old in zip(after, own, strict=True) if new != old)]
 
 

@@ -84,7 +84,7 @@ class LiveRun(QWidget):
     def rest(self) -> Filling | None:
         """What the rest of a run takes, where there is a vat; what stands in it by the machine if it tells, else by the journal."""
         plate, run, machine, reading = self.plate, self.run, self.machine, self.reading()
-        if plate is None or run is None or machine is None or machine.kind != "resin":
+        if plate is None or run is None or machine is None or machine.is_dry:
             return None
         known = reading.resin_ml if reading is not None else math.nan
         factors = self.session.answers.run_factors

@@ -85,7 +85,7 @@ class MachineView(Drawing):
         """
         self.vat_ml, self.hangs = vat_ml, hangs
         ml = "not known" if vat_ml is None else f"{vat_ml:.0f} ml"
-        vat = [("In the vat", ml)] if self.machine is None or self.machine.kind == "resin" else []
+        vat = [("In the vat", ml)] if self.machine is None or not self.machine.is_dry else []
         self.at_rest = [*vat, *worn, ("State", "its plate hangs" if hangs == "hangs" else "at rest")]
 
     def draw(self, painter: QPainter) -> None:

@@ -146,7 +146,7 @@ class PlannedPage(QWidget):
             self.vat_of, self.filling = plate.id, vat
             self.vat.setRange(0, machine.vat_full_ml)
             self.vat.setValue(vat.start_ml)
-        self.vat_row.setVisible(machine.kind == "resin")
+        self.vat_row.setVisible(not machine.is_dry)
         self._say_vat()
 
     def vat_told(self) -> float | None:

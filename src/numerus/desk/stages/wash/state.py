@@ -84,14 +84,14 @@ class WashState(PlateStepsState):
         waiting = [
             r
             for r in self.answers.standing.runs.values()
-            if r.state in ("hanging", "printed") and r.plate_id in plans.plates
+            if r.state in ("hanging", "printed") and r.plate_id in plans.plates and not r.dry
         ]
         rows = [(now, plans.plates[r.plate_id].name, self._way_of(r).carried_ml) for r in waiting]
         try:
             planned = next_runs(plans, self.answers.standing, now).scheduled_runs
         except PlanError:  # nobody is ever at home: the watch bill says so
             planned = ()
-        for run in planned:
+        for run in (r for r in planned if not plans.is_dry(r.machine_id)):
             parts = [plans.parts[p.part_id] for p in run.plate.placed if p.part_id in plans.parts]
             rows.append((run.taken_off, run.plate.name, self._way(parts, run.machine_id).carried_ml))
         return rows

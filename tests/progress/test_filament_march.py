@@ -1,0 +1,101 @@
+"""A unit printed in plastic goes the whole march: no vat, no bath, no lamp, and none of them in any plan."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from datetime import datetime, timedelta
+
+import pytest
+
+from helpers import EVENING
+from numerus.book.book import Book
+from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunStarted
+from numerus.domain.printing.machines import FILAMENT, Machine
+from numerus.domain.printing.plates import Plate
+from numerus.money.costs import unit_costs
+from numerus.progress.pace.rates import rates_of
+from numerus.progress.planning.bench_plan import BenchPlan, bench_plan
+from numerus.progress.planning.bench_tasks import LAMP, STRINGS, TUB
+from numerus.progress.planning.evening_pieces import pieces
+from numerus.progress.planning.next_tasks import orders
+from numerus.progress.printing.plating import measured_plate
+from numerus.progress.standing import Standing, standing
+from numerus.progress.work import work_by_unit
+
+SNAIL = Machine("snail", "Snail", 220, 220, 250, kind=FILAMENT, layer_mm=0.08)
+
+
+@pytest.fixture
+def plastic(demo: Book) -> Book:
+    """The demo with every plate that waits laid for a machine of plastic."""
+    found = standing(demo.plans, demo.history)
+    begun = {r.plate_id for r in found.runs.values()}
+    waiting = [replace(p, machine_id="snail") for p in demo.plans.plates.values() if p.id not in begun]
+    demo.commit("a machine of plastic", [SNAIL])
+    demo.commit("its plates", [measured_plate(p, SNAIL, demo.plans) for p in waiting])
+    return demo
+
+
+def dry_plates(book: Book) -> list[Plate]:
+    return [p for p in book.plans.plates.values() if p.machine_id == "snail"]
+
+
+def planned(book: Book) -> tuple[Standing, BenchPlan]:
+    found = standing(book.plans, book.history)
+    return found, bench_plan(book.plans, book.history.facts, found, EVENING)
+
+
+def printed(book: Book, plate: Plate, at: datetime) -> None:
+    """Run through, looked at, all good."""
+    facts = [Fact(at, RunStarted(plate.id, "snail"), "r-snail"), Fact(at + timedelta(hours=9), RunEnded(), "r-snail")]
+    facts += [Fact(at + timedelta(hours=9), PartOutcome(p.id, "good"), "r-snail") for p in plate.placed]
+    book.commit("printed", facts=facts)
+
+
+def test_no_plan_washes_or_lights_plastic(plastic: Book) -> None:
+    """Its plates take no tub and no lamp of any evening; supports and strings come off instead."""
+    found, plan = planned(plastic)
+    names = {p.id for p in dry_plates(plastic)}
+    assert len(names) >= 2
+    own = [t.task for t in plan.tasks if t.task.key.rpartition("/")[0] in names]
+    assert own and {t.key.rpartition("/")[2] for t in own} == {STRINGS}
+    assert all(t.device not in (TUB, LAMP) and not t.urgent for t in own)
+    told = [p.title for e in plan.evenings() for p in pieces(e, plastic.plans, found, plan.to_do)]
+    for plate in dry_plates(plastic):
+        assert f"Supports and strings off {plate.name}" in told
+        assert not [t for t in told if plate.name in t and ("Wash" in t or "cure" in t)]
+
+
+def test_what_comes_off_is_ready_to_be_built(plastic: Book) -> None:
+    """As soon as it was looked at; the orders never send it to a bath."""
+    plate = dry_plates(plastic)[0]
+    printed(plastic, plate, EVENING - timedelta(hours=10))
+    found, _ = planned(plastic)
+    states = {found.copies[p.figure_id, p.slot].state for p in plate.placed if p.figure_id}
+    assert states == {"cured"}
+    listed = orders(plastic.plans, plastic.history.facts, found, EVENING).listed
+    assert not [t for t in listed if plate.name in t.title]
+
+
+def test_it_costs_plastic_and_no_solvent(plastic: Book) -> None:
+    """A unit all of whose copies are of plastic pays for no washing; grams are its price's."""
+    plans = plastic.plans
+    all_dry = {i: replace(p, machine_id="snail") for i, p in plans.plates.items()}
+    dry, wet = (unit_costs(p, standing(p, plastic.history)) for p in (replace(plans, plates=all_dry), plans))
+    unit = plans.figures[
+        plans.plates["heron" if "heron" in plans.plates else next(iter(plans.plates))].placed[0].figure_id
+    ].unit_id
+    assert dry[unit].washing == 0 < wet[unit].washing
+    assert 0 < dry[unit].resin < wet[unit].resin
+
+
+def test_the_forecast_counts_no_bath_for_it(plastic: Book) -> None:
+    """Where everything waiting is of plastic, nothing waiting is washed."""
+    plans, found = plastic.plans, standing(plastic.plans, plastic.history)
+    all_dry = replace(
+        plans, plates={i: replace(p, machine_id="snail") for i, p in plans.plates.items()}, machines={"snail": SNAIL}
+    )
+    units = work_by_unit(all_dry, standing(all_dry, plastic.history), rates_of(plans, plastic.history.facts))
+    assert all("wash" not in u.hands and "cure" not in u.hands and u.wet_runs == 0 for u in units)
+    assert any(u.hands.get("print") for u in units) and any(u.machine > 0 for u in units)
+    assert found.runs
