@@ -180,10 +180,16 @@ def clear(layout: QBoxLayout) -> None:
 
 def caution_line(*stages: str) -> QLabel:
     """The cautions of stages in one line, all of them and whom they defer to where the pointer rests."""
-    warned = [words for stage in stages for words in cautions(stage)]
-    widget = label("Mind: " + "; ".join(warned[:2]) + ("; …" if len(warned) > 2 else "") + f" {DEFER}", "caution", True)
-    widget.setToolTip("\n".join([*warned, DEFER]))
+    widget = label("", "caution", True)
+    set_cautions(widget, *stages)
     return widget
+
+
+def set_cautions(widget: QLabel, *stages: str) -> None:
+    """Those of other stages."""
+    warned = [words for stage in stages for words in cautions(stage)]
+    widget.setText("Mind: " + "; ".join(warned[:2]) + ("; …" if len(warned) > 2 else "") + f" {DEFER}")
+    widget.setToolTip("\n".join([*warned, DEFER]))
 
 
 def tried(act: Callable[[], object], fault: QLabel) -> bool:

@@ -15,6 +15,7 @@ from numerus.domain.journal import Fact
 from numerus.domain.painting.recipes import FinishStep, Recipe, Scheme
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
+from numerus.domain.printing.machines import FILAMENT
 from numerus.domain.printing.plates import Plate
 from numerus.paint.priming.primer import on_sticks_words, prime_min, prime_setup_min
 from numerus.paint.rack.batches import bulk
@@ -50,10 +51,12 @@ class Task:
     facts: tuple[Fact, ...] = ()
     asks: str = ""
     start: datetime | None = None
+    warns: str = ""
 
     @property
     def cautions(self) -> tuple[str, ...]:
-        return cautions(self.bench)
+        """Those of its bench, or of what is worked with there."""
+        return cautions(self.warns or self.bench)
 
 
 def parts_come_out(plans: Plans, run: RunRecord) -> list[Part]:
@@ -67,7 +70,19 @@ def lift_task(plans: Plans, run: RunRecord, plate: Plate) -> Task:
     """A plate whose run has ended."""
     ended = f"{counted(len(plate.placed), 'part')}, ended {run.ended:%H:%M}"
     title = f"Lift the plate, {_machine_name(plans, run.machine_id)}"
-    return Task(title, LIFT_PLATE_MIN, ended, "print", _to_lift(plans, run.machine_id), asks="print")
+    return Task(
+        title,
+        LIFT_PLATE_MIN,
+        ended,
+        "print",
+        _to_lift(plans, run.machine_id),
+        asks="print",
+        warns=_warns(plans, run.machine_id),
+    )
+
+
+def _warns(plans: Plans, machine_id: str) -> str:
+    return FILAMENT if plans.is_dry(machine_id) else ""
 
 
 def _to_lift(plans: Plans, machine_id: str) -> tuple[str, ...]:
@@ -120,7 +135,8 @@ def coming_off_task(plans: Plans, plate: Plate, machine_id: str, start: datetime
     """A plate that will have ended by then."""
     title = f"Lift the plate, {_machine_name(plans, machine_id)}"
     return Task(
-        title, LIFT_PLATE_MIN, f"{plate.name}, likely ended by then", "print", _to_lift(plans, machine_id), asks="print", start=start
+        title, LIFT_PLATE_MIN, f"{plate.name}, likely ended by then", "print", _to_lift(plans, machine_id), asks="print", start=start,
+        warns=_warns(plans, machine_id),
     )  # fmt: skip
 
 
@@ -128,7 +144,10 @@ def start_task(plans: Plans, standing: Standing, run: ScheduledRun, now: datetim
     """A run of the watch bill."""
     ready = _to_start(plans, standing, run, now)
     detail = run.why[0].upper() + run.why[1:]
-    return Task(f"Start {run.plate.name}", START_RUN_MIN, detail, "print", ready, asks="print", start=run.start)
+    warns = _warns(plans, run.machine_id)
+    return Task(
+        f"Start {run.plate.name}", START_RUN_MIN, detail, "print", ready, asks="print", start=run.start, warns=warns
+    )
 
 
 def screen_task(stage: str, figures: Sequence[FigureStanding], minutes: float) -> Task:

@@ -20,7 +20,7 @@ from numerus.desk.stages.print.take_off import TakeOffPage
 from numerus.desk.stages.print.watch_bill import WatchBill
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
-from numerus.desk.widgets.layout import Pages, button, caution_line, column, panel, row
+from numerus.desk.widgets.layout import Pages, button, caution_line, column, panel, row, set_cautions
 from numerus.domain.clock import later
 from numerus.domain.journal import PartOutcome
 from numerus.domain.printing.machines import Machine
@@ -78,7 +78,8 @@ class PrintBench(Bench):
         side, drawer = panel(column(self.live, gap=0), "drawer"), panel(column(self.planned, gap=0), "drawer")
         hold(self.theme, side, "setFixedWidth", 244)
         hold(self.theme, drawer, "setFixedHeight", 236)
-        warned = row(caution_line("print"), margins=(16, 0, 12, 4))
+        self.warned = caution_line("print")
+        warned = row(self.warned, margins=(16, 0, 12, 4))
         main = column(row(self.watch_bill, margins=(16, 4, 12, 4)), warned, drawer, gap=0)
         main.setStretch(0, 1)
         floor = row(main, side, gap=0)
@@ -161,6 +162,7 @@ class PrintBench(Bench):
         self.live.show_run(plate, run, machine)
         self.live.look.setText(self.state.look_words)
         if machine is not None:
+            set_cautions(self.warned, "filament" if machine.is_dry else "print")
             hangs = "will hang" if run is None else "hangs" if run.state == "hanging" else "hung"
             self.live.view.show_rest(self.state.stands_in(machine), self.state.worn(machine), hangs)
 

@@ -20,6 +20,7 @@ from numerus.errors import Cancelled, Progress
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.printing.machines.timing import filament_m, plastic_ml
 from numerus.printing.plates.packing import placed_points
 from numerus.words import span
 
@@ -97,6 +98,8 @@ class MachineView(Drawing):
         painter.drawRoundedRect(box, 6, 6)
         if self.reading is not None and self.plate is not None:
             self._draw_camera(painter, box)
+        elif self.machine.is_dry:
+            self._draw_standing(painter, box)
         else:
             self._draw_vat(painter, box, box.bottom() - 42)
             self._draw_coming(painter, box, box.bottom() - 42)
@@ -150,15 +153,38 @@ class MachineView(Drawing):
         painter.fillRect(QRectF(left, top - 9, wide * scale, 9), self.theme.colour("slate"))
         if self.plate is None:
             return
-        seen = front_of(self._skin, wide, tall, scale)
-        river = self.theme.colour("river")
-        pixels = np.zeros((*seen.shape, 4), np.uint8)
-        pixels[..., :3] = river.red(), river.green(), river.blue()
-        pixels[..., 3] = 150 * seen
-        painter.drawImage(QPointF(left, top), to_image(np.ascontiguousarray(pixels)))
+        painter.drawImage(QPointF(left, top), to_image(np.ascontiguousarray(self._front(wide, tall, scale))))
         self.text(
             painter, box.center().x(), box.top() + 18, f"what {self.hangs} there", 11, colour="slate", align=CENTRE
         )
+
+    def _draw_standing(self, painter: QPainter, box: QRectF) -> None:
+        """What stands on the bed of a filament machine, seen from the front and to scale, under its nozzle."""
+        assert self.machine is not None
+        tall, wide = self.plate.height_mm if self.plate else 0.0, self.machine.plate_x_mm
+        bed = box.bottom() - 22
+        scale = min((box.width() - 28) / wide, (bed - box.top() - 60) / max(tall, 1e-9))
+        left = box.center().x() - wide * scale / 2
+        painter.fillRect(QRectF(left, bed, wide * scale, 6), self.theme.colour("slate"))
+        at = box.center().x() + wide * scale / 3
+        high = box.top() + 26
+        nozzle = [QPointF(at + x, high + y) for x, y in ((-7, 0), (7, 0), (2, 10), (-2, 10))]
+        painter.setPen(QPen(self.theme.colour("ink"), 1.2))
+        painter.setBrush(self.theme.colour("linen"))
+        painter.drawPolygon(nozzle)
+        if self.plate is not None:
+            image = self._front(wide, tall, scale)[::-1]
+            painter.drawImage(QPointF(left, bed - len(image)), to_image(np.ascontiguousarray(image)))
+            words = f"what {self.hangs.replace('hang', 'stand').replace('hung', 'stood')} there"
+            self.text(painter, box.center().x(), box.top() + 18, words, 11, colour="slate", align=CENTRE)
+
+    def _front(self, wide: float, tall: float, scale: float):  # type: ignore[no-untyped-def]
+        """The plate's skin from the front as pixels, the plate's own side on top."""
+        seen, river = front_of(self._skin, wide, tall, scale), self.theme.colour("river")
+        pixels = np.zeros((*seen.shape, 4), np.uint8)
+        pixels[..., :3] = river.red(), river.green(), river.blue()
+        pixels[..., 3] = 150 * seen
+        return pixels
 
     def _draw_camera(self, painter: QPainter, box: QRectF) -> None:
         """What the machine's camera sees, with how high it is."""
@@ -178,8 +204,13 @@ class MachineView(Drawing):
         reading = self.reading
         assert self.machine is not None
         if reading is None:
-            layers = f"{self.machine.layer_mm:g} mm, {self.machine.pixel_mm * 1000:.0f} µm"
-            self._draw_rows(painter, y, [("Layers, pixels", layers), *self.at_rest])
+            machine = self.machine
+            name, fine = (
+                ("Layers, nozzle", f"{machine.nozzle_mm:g} mm")
+                if machine.is_dry
+                else ("Layers, pixels", f"{machine.pixel_mm * 1000:.0f} µm")
+            )
+            self._draw_rows(painter, y, [(name, f"{machine.layer_mm:g} mm, {fine}"), *self._plastic(), *self.at_rest])
             return
         self._draw_rows(painter, y, [
             ("Layer", f"{reading.layer} of {reading.layers}"),
@@ -188,6 +219,14 @@ class MachineView(Drawing):
             ("In the vat", _told(reading.resin_ml, ".0f", "ml")),
             ("State", reading.description or reading.state),
         ])  # fmt: skip
+
+    def _plastic(self) -> list[tuple[str, str]]:
+        """What a plate takes off the reel."""
+        machine, plate = self.machine, self.plate
+        if machine is None or plate is None or not machine.is_dry:
+            return []
+        ml = plastic_ml(machine, plate.laid)
+        return [("Filament", f"{ml * machine.plastic_g_per_ml:.0f} g, {filament_m(ml, machine):.1f} m")]
 
     def _draw_rows(self, painter: QPainter, y: float, rows: list[tuple[str, str]]) -> None:
         stopped = self.reading is not None and self.reading.state == "stopped"

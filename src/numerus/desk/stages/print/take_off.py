@@ -15,7 +15,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.print.causes import DiagnosisPanel
 from numerus.desk.stages.print.likelihoods import LikelihoodsDialog
 from numerus.desk.widgets.drawing import hold
-from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
+from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row, set_cautions
 from numerus.desk.widgets.looks import LooksPicker
 from numerus.desk.widgets.places import PlaceList
 from numerus.desk.widgets.platepicture import PlatePicture
@@ -103,10 +103,11 @@ class TakeOffPage(QWidget):
         self.held = button("It held", lambda: self._ended(True), "", "The repair of this part")
         self.lost = button("It did not hold", lambda: self._ended(False))
         self.record_button = button("Plate is off: keep this", self.record, "main")
-        flakes = label("Check the vat for cured flakes before the next run.", "caution", True)
+        self.flakes = label("Check the vat for cured flakes before the next run.", "caution", True)
+        self.warned = caution_line("print", "repair")
         widget = panel(column(
             row(self.counts, -1, button("Watch bill", self.back.emit)), row(self.held, self.lost, -1),
-            self.list, self.diagnose_failure, flakes, caution_line("print", "repair"), row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
+            self.list, self.diagnose_failure, self.flakes, self.warned, row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
         ), "drawer")  # fmt: skip
         widget.layout().setStretch(2, 1)
         hold(self.context.theme, widget, "setFixedWidth", 372)
@@ -138,6 +139,8 @@ class TakeOffPage(QWidget):
             failure_diagnosis_of(seen, self.session.plans, answers.standing.runs, answers.facts)
         )
         self.record_button.setVisible(run.state == "hanging")
+        self.flakes.setVisible(not run.dry)
+        set_cautions(self.warned, "filament" if run.dry else "print", "repair")
         self._show_photograph(run)
         self._show_part()
 
