@@ -51,14 +51,14 @@ WORDS = {
 }  # fmt: skip
 GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
     Machine: {
-        "Every layer": ("layer_mm", "exposure_s", "rest_before_s", "lift_mm", "lift_mm_per_min", "retract_mm_per_min", "rest_after_s"),
+        "Every layer": ("exposure_s", "rest_before_s", "lift_mm", "lift_mm_per_min", "retract_mm_per_min", "rest_after_s"),
         "Plate and screen": ("kind", "plate_x_mm", "plate_y_mm", "height_mm", "pixel_mm", "film", "film_layers", "film_pull", "screen_h"),
         "Bottom layers": ("bottom_layers", "bottom_exposure_s", "bottom_lift_mm_per_min", "start_end_s"),
         "Where it stands": ("in_service", "back_on", "turn_round_min", "room_c", "unheated", "power_w", "link"),
         "Vat": ("vat_min_ml", "vat_full_ml"),
-        "What it prints": ("support_style", "peg_play_mm", "xy_comp_mm", "scale_xy"),
+        "What it prints": ("layer_mm", "support_style", "peg_play_mm", "xy_comp_mm", "scale_xy"),
         "Nozzle": (
-            "layer_mm", "nozzle_mm", "walls", "fill_share", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "retract_s",
+            "nozzle_mm", "walls", "fill_share", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "retract_s",
         ),
         "Reel and head": ("filament_mm", "plastic_g_per_ml", "plastic_pence_per_kg", "head_mm", "gantry_mm"),
     },
