@@ -17,11 +17,15 @@ from typing import Any
 
 from numerus.errors import PlanError
 
-TABLE = Path(__file__).with_name("likelihoods.json")
+TABLE, PLASTIC_TABLE = (Path(__file__).with_name(name) for name in ("likelihoods.json", "plastic_likelihoods.json"))
 LOOKED = "looked: "
 LOOKS = (
     "stops level all round", "torn off its supports", "soft and half made", "nothing there", "a step all round",
     "swollen, detail filled", "fine bits missing", "bent, edges lifted", "a hole or tear in it",
+)  # fmt: skip
+PLASTIC_LOOKS = (
+    "stops level all round", "off the bed", "a nest of threads", "strings and hairs", "lines with gaps", "a drooping underside",
+    "corners lifted", "a step all round", "wrong in its shape",
 )  # fmt: skip
 TABLE_CASES, PRIOR_CASES = 8.0, 32.0  # confirmed cases that weigh as much as the table: of one cause, of all
 
@@ -126,6 +130,13 @@ def table_text(table: Likelihoods) -> str:
 def usual() -> Likelihoods:
     """The table that is shipped."""
     return _table(_shipped(), _shipped())
+
+
+@cache
+def of_plastic() -> Likelihoods:
+    """The table for machines of plastic, likewise a judgement; none of its rows is of resin."""
+    raw = dict(json.loads(PLASTIC_TABLE.read_text()))
+    return _checked(_table(raw, raw))
 
 
 def learned(table: Likelihoods, cases: Iterable[ConfirmedCase]) -> Likelihoods:

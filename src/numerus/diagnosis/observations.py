@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from numerus.diagnosis.likelihoods import LOOKED, LOOKS, Seen
+from numerus.diagnosis.likelihoods import LOOKED, LOOKS, PLASTIC_LOOKS, Seen
 from numerus.domain.journal import PartOutcome
 from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Machine, Resin
@@ -61,7 +61,7 @@ def observations(record: RunRecord, plate: Plate, earlier: Earlier, about: Circu
     """What was seen on a run, in the table's words."""
     hurt, before = hurt_parts(record, plate), [(r, p) for r, p in earlier if r.run_id != record.run_id]
     outcomes = [record.outcomes[p.id] for p in hurt]
-    looks = Counter(o.looks for o in outcomes if o.looks in LOOKS)
+    looks = Counter(o.looks for o in outcomes if o.looks in (*LOOKS, *PLASTIC_LOOKS))
     yes = {
         **_of_the_plate(record, plate, hurt, before),
         **_of_heights(outcomes, plate),

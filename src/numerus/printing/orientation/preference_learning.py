@@ -30,10 +30,11 @@ class School:
     description: str
 
 
+UPRIGHT = "Upright"
 SCHOOL_WEIGHTS = (
     School("Measure it", Weights(), "Everything counts by what it costs you: marks in sight first, then work, steps and time."),
     School(
-        "Upright", Weights(4, 2, 5, 0.5, 1, 0.5, 0.3, 1, 1, 0.3, 0.3),
+        UPRIGHT, Weights(4, 2, 5, 0.5, 1, 0.5, 0.3, 1, 1, 0.3, 0.3),
         "Best vertical detail: no steps on what is seen, marks hidden underneath. Costs height, which is time, and pillars.",
     ),
     School(

@@ -51,10 +51,12 @@ STYLES = {
     "sparse": SupportStyle("sparse", (0.25, 0.4, 0.6), spacing_mm=3.4, margin=1.1, foot="feet"),
     "balanced": SupportStyle(),
     "safe": SupportStyle("safe", (0.35, 0.5, 0.8), spacing_mm=2.0, margin=1.6),
+    "posts": SupportStyle("posts", (0.5, 0.7, 1.0), pillar_mm=1.6, spacing_mm=4.0, margin=1.0, foot="feet"),
 }
 STYLE_DESCRIPTION = {
     "sparse": "Fewest and finest tips, small feet: little to file, little to spare if the resin is cold or the film tired.",
     "balanced": "Tips hold a fifth more than the film pulls; a raft with an edge for the scraper.",
+    "posts": "For plastic: thick posts far apart, snapped off cold. Nothing pulls at the part; they carry what would droop.",
     "safe": "Tips hold more than half again as much, closer together: for costly parts, a worn film, a cold room.",
 }
 
@@ -79,6 +81,8 @@ def style_for(name: str, machine: Machine, resin: Resin) -> SupportStyle:
     Faster lifts, stickier resins and films that hold harder draw tips together; a style's own spacing is kept in proportion to the balanced one's.
     """
     style = STYLES[name]
+    if machine.is_dry:
+        return style
     held, usual = (held_mm2(style.tips_mm[0], m, r) for m, r in ((machine, resin), (Machine("", ""), Resin("", ""))))
     spacing = float(np.clip(style.spacing_mm * np.sqrt(held / usual), *SPACING_MM))
     return replace(style, spacing_mm=round(spacing, 3))

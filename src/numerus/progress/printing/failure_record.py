@@ -8,7 +8,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
 
 from numerus.diagnosis.failure_diagnosis import FailureDiagnosis, diagnose_failure
-from numerus.diagnosis.likelihoods import ConfirmedCase, Likelihoods, learned, likelihoods, usual
+from numerus.diagnosis.likelihoods import ConfirmedCase, Likelihoods, learned, likelihoods, of_plastic, usual
 from numerus.diagnosis.observations import Circumstances, Earlier, hurt_parts, observations
 from numerus.domain.journal import CauseConfirmed, DiagnosisTest, Fact
 from numerus.domain.plans import Plans
@@ -34,9 +34,9 @@ def failure_diagnosis_of(
         ConfirmedCase(told.cause, observations(r, plans.plates[r.plate_id], *_known(r, plans, runs)), told.answers)
         for run_id, told in inquests.items()
         if told.cause and (r := runs.get(run_id)) is not None and r.plate_id in plans.plates
-        and hurt_parts(r, plans.plates[r.plate_id])
+        and hurt_parts(r, plans.plates[r.plate_id]) and r.dry == record.dry
     ]  # fmt: skip
-    plate, table = plans.plates[record.plate_id], learned(table_of(plans), cases)
+    plate, table = plans.plates[record.plate_id], learned(of_plastic() if record.dry else table_of(plans), cases)
     earlier, about = _known(record, plans, runs)
     result = diagnose_failure(record, plate, earlier, about, own.answers, table)
     return replace(result, confirmed=own.cause, cases=len(cases))

@@ -147,7 +147,7 @@ class PoseBench(Bench):
             return
         self.show_full()
         self._head(part)
-        self.poses.show_habit(choices_in(self.session.answers.facts))
+        self.poses.show_habit(choices_in(self.session.answers.facts), self.trials.machine.is_dry)
         stands = self.state.is_supplied(part) and part.id not in self.anew
         for widget in (*self.tabs.values(), self.second_button, self.graph, self.colour_box, self.colours_say):
             widget.setVisible(not stands)

@@ -12,7 +12,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import column, label, row
 from numerus.domain.journal import PoseChosen
 from numerus.printing.orientation.orientation_search import Weights
-from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS, School, drift, learned
+from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS, UPRIGHT, School, drift, learned
 
 
 class PosesPage(QWidget):
@@ -47,8 +47,12 @@ class PosesPage(QWidget):
     def school(self) -> School:
         return SCHOOL_WEIGHTS[self.school_box.currentIndex()]
 
-    def show_habit(self, choices: list[PoseChosen]) -> None:
-        """The school's weights as this user's choices have moved them; what was set by hand stays until a school is taken."""
+    def show_habit(self, choices: list[PoseChosen], upright: bool = False) -> None:
+        """The school's weights as this user's choices have moved them; what was set by hand stays until a school is taken.
+        ``upright``: plastic is laid upright unless another school is taken.
+        """
+        if upright and not self.description.text():
+            self.school_box.setCurrentText(UPRIGHT)
         if len(choices) != len(self.choices) or not self.description.text():
             self.choices = choices
             self.take_school(tell=False)

@@ -41,6 +41,7 @@ from numerus.schedule.attendance import home_windows
 from numerus.words import counted
 
 DAYS = 14  # of weather that are looked at
+LINES_SEEN_MM = 0.08  # (default) layers above which lines are seen under paint
 
 
 @dataclass(frozen=True)
@@ -141,7 +142,18 @@ class PrimeState:
         times = sum(f.times for f in self.waiting)
         more = sum(prime_min(s, times) * (1 if n else -1) for n, s in enumerate(plan))
         waits = wanted * FILLER_DRIES_MIN
-        return f"{said}{counted(wanted, 'sanded coat')} of filler would hide them, {more:.0f} min and {waits:.0f} min of drying (defaults)."
+        filler = f"{said}{counted(wanted, 'sanded coat')} of filler would hide them, {more:.0f} min and {waits:.0f} min of drying (defaults)."
+        return filler + self._washes_words(figure)
+
+    def _washes_words(self, figure: FigureStanding) -> str:
+        """Washes run into lines that are left, where layers are so high that they are seen."""
+        layer_mm = max((self.plans.layer_mm_of(p.id) for p in self.printed), default=0.0)
+        washes = sum(s.step.technique == "wash" for s in figure.strokes)
+        if layer_mm <= LINES_SEEN_MM or not washes:
+            return ""
+        return (
+            f" Without it {counted(washes, 'wash')} would gather in the lines: layers and thicker base coats hide them."
+        )
 
     @property
     def first_colour(self) -> FirstColour:

@@ -21,6 +21,7 @@ from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.machines.timing import filament_m, plastic_ml
+from numerus.printing.plates.one_by_one import one_by_one
 from numerus.printing.plates.packing import placed_points
 from numerus.words import span
 
@@ -226,7 +227,27 @@ class MachineView(Drawing):
         if machine is None or plate is None or not machine.is_dry:
             return []
         ml = plastic_ml(machine, plate.laid)
-        return [("Filament", f"{ml * machine.plastic_g_per_ml:.0f} g, {filament_m(ml, machine):.1f} m")]
+        poses = [(p, pose) for p in plate.placed if (pose := self.session.plans.pose_of(p)) is not None]
+        outlines = [self._outline(pose, placed) for placed, pose in poses]
+        alone = (
+            one_by_one(outlines, [pose.height_mm for _, pose in poses], machine) if all(map(len, outlines)) else None
+        )
+        self.setToolTip(f"One by one: {alone.why}" if alone else "")
+        said = (
+            "not looked at"
+            if alone is None
+            else f"saves {span(alone.saves_min)}"
+            if alone.order
+            else "no: see why here"
+        )
+        return [
+            ("Filament", f"{ml * machine.plastic_g_per_ml:.0f} g, {filament_m(ml, machine):.1f} m"),
+            ("One by one", said),
+        ]
+
+    def _outline(self, pose: Pose, placed: Placed) -> Floats:
+        corners = np.array([(x, y, 0.0) for x, y in self._hull(pose)])
+        return placed_points(corners, placed)[:, :2] if len(corners) else corners
 
     def _draw_rows(self, painter: QPainter, y: float, rows: list[tuple[str, str]]) -> None:
         stopped = self.reading is not None and self.reading.state == "stopped"

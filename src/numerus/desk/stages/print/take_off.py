@@ -154,7 +154,7 @@ class TakeOffPage(QWidget):
         hanging, failed = run.state == "hanging", seen.outcome == FAILED
         words = f"{self.description(placed)}: {seen.outcome}{', ' + seen.looks if seen.looks else ''}."
         self.tapped.setText(f"{words} Tap it again to change that." if hanging else words)
-        self.looks.show_looks(seen.looks, hanging and seen.outcome != GOOD)
+        self.looks.show_looks(seen.looks, hanging and seen.outcome != GOOD, run.dry)
         self.height_at.blockSignals(True)
         self.height_at.setValue(seen.height_mm)
         self.height_at.blockSignals(False)
