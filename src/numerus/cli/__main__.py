@@ -15,7 +15,7 @@ from numerus.cli.colours import match, mix, rack_of_book
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.line import line_of
 from numerus.cli.meshes import hollow_of, inspect_files, kit_of, layers_of, poses_of, support_of
-from numerus.cli.money import army_of, costs_of, quote_of
+from numerus.cli.money import army_of, costs_of, quote_of, shop_of
 from numerus.cli.packing import trays_of
 from numerus.cli.painting import paint_file
 from numerus.cli.plates import plates_made, printed_layers
@@ -132,7 +132,12 @@ def _book_commands(command: Command) -> None:
     sub.add_argument("--now", type=_moment)
     sub = command("costs", costs_of, "what every unit costs when it is ready, in whole pence by what they go to")
     sub.add_argument("book", type=Path, metavar="BOOK")
-    sub.add_argument("--csv", type=Path, metavar="FILE", help="write the units as CSV, too, in whole pence")
+    sub.add_argument("--csv", type=Path, metavar="FILE", help="write the units as CSV or ODS, too, in whole pence")
+    sub.add_argument("--ledger", type=Path, metavar="FILE", help="write every purchase and payment as CSV or ODS")
+    sub = command("shop", shop_of, "what to buy and by when, for all the plan of the evenings uses up")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--csv", type=Path, metavar="FILE", help="write the list as CSV or ODS, too")
+    sub.add_argument("--now", type=_moment)
     sub = command("army", army_of, "the army as one HTML file with pictures, and as rows")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--out", type=Path, required=True, metavar="HTML")

@@ -7,7 +7,7 @@ from datetime import datetime
 
 from numerus.cli.results import Result
 from numerus.errors import PlanError
-from numerus.formats.tables import csv_text, write_text
+from numerus.formats.tables import write_table, write_text
 
 
 def quote_of(args: argparse.Namespace) -> list[Result]:
@@ -56,6 +56,7 @@ def costs_of(args: argparse.Namespace) -> list[Result]:
     """Every unit's cost when it is ready, whole pence by what they go to; together they are the total. Hands stand beside it."""
     from numerus.book.book import Book
     from numerus.money.costs import unit_costs
+    from numerus.money.ledger import ledger_rows
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 
@@ -64,11 +65,14 @@ def costs_of(args: argparse.Namespace) -> list[Result]:
     costs = unit_costs(plans, army_standing, estimates(plans, army_standing).factors)
     units = [{
         "unit": plans.units[u].name, "figures": len(plans.figures_of(u)), "kit": c.kit, "resin": c.resin, "washing": c.washing,
-        "machine": c.machine, "paint": c.paint, "failures": c.failures, "total": c.total, "hands_h": round(c.hands_min / 60, 2),
+        "machine": c.machine, "paint": c.paint, "coats": c.coats, "failures": c.failures, "total": c.total, "least": c.range[0], "most": c.range[1],
+        "hands_h": round(c.hands_min / 60, 2),
         "bought": plans.units[u].bought_pence * len(plans.figures_of(u)),
     } for u, c in costs.items()]  # fmt: skip
     if args.csv:
-        write_text(args.csv, csv_text([[*u] for u in units[:1]] + [[*u.values()] for u in units]))
+        write_table(args.csv, [[*u] for u in units[:1]] + [[*u.values()] for u in units], "Costs")
+    if args.ledger:
+        write_table(args.ledger, ledger_rows(book.history.facts, plans), "Ledger")
     return [{
         "file": str(args.book), "ok": True, "currency": plans.army.currency if plans.army else "", "units": units,
         "total": sum(c.total for c in costs.values()),
@@ -109,3 +113,20 @@ def army_of(args: argparse.Namespace) -> list[Result]:
             "figures": roster_rows(plans, army_standing),
         }
     ]
+
+
+def shop_of(args: argparse.Namespace) -> list[Result]:
+    """What to buy and by when, for all the plan of the evenings uses up."""
+    from numerus.book.book import Book
+    from numerus.cli.line import hands_plan
+    from numerus.progress.shopping import shopping_list, shopping_rows
+    from numerus.progress.standing import standing
+
+    book, now = Book.open(args.book), args.now or datetime.now()
+    plan = hands_plan(book, now)
+    items = shopping_list(book.plans, book.history, standing(book.plans, book.history), plan.tasks, now)
+    rows = shopping_rows(items)
+    if args.csv:
+        write_table(args.csv, rows, "Shopping")
+    head = [str(word) for word in rows[0]]
+    return [{"file": str(args.book), "ok": True, "list": [dict(zip(head, row, strict=True)) for row in rows[1:]]}]

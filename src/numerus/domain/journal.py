@@ -254,6 +254,32 @@ class PoseChosen:
 
 
 @dataclass(frozen=True, slots=True)
+class Purchased:
+    """Something bought, by its kind (see domain.purchases) and the shop's own words: whole pence, how much of it in its kind's unit, and
+    for which unit of the army (the subject), "" for all.
+    """
+
+    thing: str
+    words: str
+    pence: int
+    amount: float = 0.0
+    kind: Literal["purchased"] = "purchased"
+
+
+@dataclass(frozen=True, slots=True)
+class CommissionBooked:
+    """Of a commissioned unit (the subject): an ``invoice`` with its number, money ``paid``, the parcel ``sent``, a ``refund`` for what was
+    damaged on its way, by what words. Nothing of the client: names stay in the commission, and go with it.
+    """
+
+    what: str
+    pence: int = 0
+    number: str = ""
+    words: str = ""
+    kind: Literal["commission-booked"] = "commission-booked"
+
+
+@dataclass(frozen=True, slots=True)
 class Withdrawn:
     seqs: tuple[int, ...]
     kind: Literal["withdrawn"] = "withdrawn"
@@ -268,7 +294,8 @@ class Restored:
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
     | WashVerdict | CureVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
-    | PartBroke | FlawPinned | LessonNoted | PrimerRubbedOff | PhotographTaken | PoseChosen | Withdrawn | Restored
+    | PartBroke | FlawPinned | LessonNoted | PrimerRubbedOff | PhotographTaken | PoseChosen | Purchased | CommissionBooked
+    | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
 """Kinds by the word they are written under."""

@@ -13,15 +13,18 @@ from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Laid
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
+from numerus.paint.priming.primer import primer_ml, varnish_ml
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
-from numerus.post.washing.wash_ways import clinging_ml
-from numerus.printing.machines.timing import plastic_ml
+from numerus.post.washing.wash_ways import SOLVENT_L_PER_BATH_ML, clinging_ml
+from numerus.printing.machines.timing import plastic_ml, run_minutes
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import CopyState
 
-SOLVENT_L_PER_BATH_ML = 1.5 / 110.0  # litres of solvent spent per ml of resin washed into it
 GLOVES_PENCE_A_RUN, FILM_PENCE_A_RUN = 25.0, 60.0  # (default)
+WITHOUT_POT_PENCE_PER_ML = 300 / 18  # (default) primer or varnish nobody has a price for
+PLATE_FILLED, UNPOSED_MM = 0.55, 45.0  # (defaults) of a plate's area; how tall a part hangs that is not posed yet
+FORETOLD = 0.6, 1.7  # (default) what a run nobody has laid yet costs at least and at most, over what is foretold of it
 
 
 class Done(Protocol):
@@ -38,26 +41,36 @@ class Done(Protocol):
 
 @dataclass(frozen=True)
 class Cost:
-    """Whole pence by what they went to, and minutes of hands logged."""
+    """Whole pence by what they went to, and minutes of hands logged; ``less`` and ``more``: by how much what is only foretold yet may
+    differ. ``resin``: or plastic; ``coats``: primer and varnish.
+    """
 
     kit: int
     resin: int
     washing: int
     machine: int
     paint: int
+    coats: int
     failures: int
     hands_min: float
+    less: int = 0
+    more: int = 0
 
     @property
     def total(self) -> int:
-        return self.kit + self.resin + self.washing + self.machine + self.paint + self.failures
+        return self.kit + self.resin + self.washing + self.machine + self.paint + self.coats + self.failures
+
+    @property
+    def range(self) -> tuple[int, int]:
+        """The total as little and as much as it may become."""
+        return self.total - self.less, self.total + self.more
 
     def __add__(self, other: Cost) -> Cost:
         return Cost(*(getattr(self, n) + getattr(other, n) for n in _NAMES))
 
 
-_NAMES = ("kit", "resin", "washing", "machine", "paint", "failures", "hands_min")
-NOTHING = Cost(0, 0, 0, 0, 0, 0, 0)
+_NAMES = ("kit", "resin", "washing", "machine", "paint", "coats", "failures", "hands_min", "less", "more")
+NOTHING = Cost(0, 0, 0, 0, 0, 0, 0, 0)
 
 
 def _kit_shares(plans: Plans) -> dict[str, int]:
@@ -93,6 +106,30 @@ def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Do
             run = plate.minutes / 60 * machine.power_w / 1000 * pence + wear
             cost += run / max(len(plate.placed), 1)
     return cost
+
+
+def _foretold_share(plans: Plans, part_ids: Iterable[str]) -> float:
+    """Of runs that are not laid yet, on the first machine there is: each part's share of a plate by its footprint, for a run as tall as
+    itself.
+    """
+    machine = next((m for m in plans.machines.values() if m.in_service), None)
+    if machine is None or plans.army is None:
+        return 0.0
+    wear = 0.0 if machine.is_dry else GLOVES_PENCE_A_RUN + FILM_PENCE_A_RUN
+    cost = 0.0
+    for part in (plans.parts[p] for p in part_ids if p in plans.parts):
+        area = part.pose.footprint_mm2 if part.pose else part.extents_mm[0] * part.extents_mm[1]
+        tall = part.pose.height_mm if part.pose else min(max(part.extents_mm), UNPOSED_MM)
+        minutes = run_minutes(tall, machine, Laid(part.volume_ml, part.surface_cm2))
+        run = minutes / 60 * machine.power_w / 1000 * plans.army.power_pence_per_kwh + wear
+        cost += run * min(area / (machine.plate_x_mm * machine.plate_y_mm * PLATE_FILLED), 1.0)
+    return cost
+
+
+def coats_pence(plans: Plans, kind: str, ml: float) -> float:
+    """Of primer or varnish, by the cheapest pot there is."""
+    pots = [p for p in plans.paints.values() if p.kind == kind and not p.gone]
+    return ml * min((p.price_pence / p.pot_ml for p in pots), default=WITHOUT_POT_PENCE_PER_ML)
 
 
 def _machine_of(plans: Plans, state: CopyState | None) -> Machine | None:
@@ -133,15 +170,24 @@ def figure_cost(
         if p in plans.paints
     )
     machine = _machine_share(plans, ((figure.id, s) for s in parts), standing)
+    foretold = _foretold_share(plans, (p for s, p in parts.items() if machines[s] is None))
+    skin = sum(plans.parts[p].surface_cm2 for p in figure.build.values() if p in plans.parts)
+    scheme = plans.scheme_for(figure)
+    coats = coats_pence(plans, "primer", primer_ml(skin, scheme.prime_school)) if scheme else 0.0
+    if scheme and any("varnish" in step.name.lower() for step in scheme.finish):
+        coats += coats_pence(plans, "varnish", varnish_ml(skin))
     kit = kit_shares.get(figure.id, 0)
     return Cost(
         kit,
         round(resin),
         round(solvent),
-        round(machine),
+        round(machine + foretold),
         round(paint),
+        round(coats),
         round(failed),
         standing.hands.get(figure.id, 0.0),
+        round(foretold * (1 - FORETOLD[0])),
+        round(foretold * (FORETOLD[1] - 1)),
     )
 
 

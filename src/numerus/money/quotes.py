@@ -21,7 +21,7 @@ from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats
 from numerus.kit.builds import printed_slots
-from numerus.money.costs import Done, unit_costs
+from numerus.money.costs import Done, coats_pence, unit_costs
 from numerus.paint.loads import setups_min
 from numerus.paint.priming.primer import prime_min, prime_setup_min, primer_ml, varnish_ml
 from numerus.paint.rack.pots import rack_of
@@ -33,7 +33,6 @@ from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 
 DRAWS, SEED = 2000, 20
 FEW_STEPS = 20  # measured; under it a range is doubled, and that is said
-WITHOUT_POT_PENCE_PER_ML = 300 / 18  # (default) primer or varnish nobody has a price for
 ROUND_PENCE = 50
 PRIMED, BASE = "Primed", "Base colours"
 
@@ -134,14 +133,14 @@ def _stops(plans: Plans, standing: Done, unit: Unit, figures: Sequence[Figure], 
     sizes = sizes_by_figure(plans)
     times = {f.id: sizes[f.id].whole_times for f in figures}
     minutes_by_stop = _made(plans, figures, terms, times)
-    primer = _pence(plans, "primer", sum(primer_ml(_cm2(plans, f)) for f in figures))
+    primer = coats_pence(plans, "primer", sum(primer_ml(_cm2(plans, f)) for f in figures))
     printed = _printed_pence(plans, standing, unit, factors) if terms.prints else 0
     yield PRIMED, "built, filled, primed", minutes_by_stop, round(printed + primer)
     scheme = plans.scheme_of(unit.id)
     finish = sum(s.minutes for s in scheme.finish) * sum(times.values()) if scheme else 0.0
     later = [s for f in figures for s in glued_later(kept_apart(f.build, unit.apart))]
     finish += sum(s.minutes for s in later)
-    varnish = _pence(plans, "varnish", sum(varnish_ml(_cm2(plans, f)) for f in figures))
+    varnish = coats_pence(plans, "varnish", sum(varnish_ml(_cm2(plans, f)) for f in figures))
     before = -1
     for name, strokes, is_level in _painted(plans, figures, sizes):
         count = sum(map(len, strokes))
@@ -190,12 +189,6 @@ def _first_of_each_zone(strokes: Sequence[Stroke]) -> list[Stroke]:
 
 def _cm2(plans: Plans, figure: Figure) -> float:
     return sum(plans.parts[p].surface_cm2 for p in figure.build.values() if p in plans.parts)
-
-
-def _pence(plans: Plans, kind: str, ml: float) -> float:
-    pots = [p for p in plans.paints.values() if p.kind == kind and not p.gone]
-    each = min((p.price_pence / p.pot_ml for p in pots), default=WITHOUT_POT_PENCE_PER_ML)
-    return ml * each
 
 
 def _paint_pence(plans: Plans, figures: Sequence[Figure], strokes: Sequence[Sequence[Stroke]]) -> float:

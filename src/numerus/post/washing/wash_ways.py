@@ -11,6 +11,7 @@ from numerus.post.washing.emptying import Hollow, kept_ml
 WHOLE, BASKET = "plate", "basket"
 NAMES = {WHOLE: "Whole plate into the tub", BASKET: "Off the plate, in a basket"}
 # Minutes of hands (defaults): parts scraped off wet and the plate wiped; a plate hung into the tub; parts off a plate that is clean.
+SOLVENT_L_PER_BATH_ML = 1.5 / 110.0  # litres of solvent spent per ml of resin washed into it
 LIFT_MIN, HANG_MIN, OFF_CLEAN_MIN = 6.0, 1.0, 4.0
 MOVE_MIN, SWIRL_MIN = 2.0, 1.5  # from bath to bath; swirling for each hollow part
 RECESS_LONGER = 1.0  # (default) skin all in recesses asks for twice the minutes

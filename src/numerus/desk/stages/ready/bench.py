@@ -33,7 +33,7 @@ from numerus.words import counted, hours
 POCKETS = "pockets"
 """Under which word a book keeps the outlines its figures were packed by."""
 KINDS = (("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
-         ("paint", "Paint", "tallow"), ("failures", "Failures", "brick"))  # fmt: skip
+         ("paint", "Paint", "tallow"), ("coats", "Primer, varnish", "moss"), ("failures", "Failures", "brick"))  # fmt: skip
 
 
 class CostBars(Drawing):
@@ -101,7 +101,7 @@ class CostBars(Drawing):
             painter,
             self.width(),
             y + 14,
-            f"{money_text(each, money)} a figure, bought {money_text(unit.bought_pence, money)}",
+            f"{money_text(each, money)} a figure{_range_words(cost, figures)}, bought {money_text(unit.bought_pence, money)}",
             13,
             align=RIGHT,
         )
@@ -125,6 +125,12 @@ class CostBars(Drawing):
             colour="slate",
             align=RIGHT,
         )
+
+
+def _range_words(cost: Cost, figures: int) -> str:
+    """How far a figure's cost is only foretold; "" where little of it is."""
+    low, high = (money_text(p / max(figures, 1)) for p in cost.range)
+    return f" ({low} to {high})" if low != high else ""
 
 
 class ReadyBench(Bench):
