@@ -2,12 +2,16 @@
 
 from __future__ import annotations
 
+from datetime import date
 from pathlib import Path
 
 import pytest
 
-from numerus.desk.dialogs.quote import QuoteDialog, quote_html
+from numerus.desk.money.papers import invoice_html, quote_html
+from numerus.desk.money.quote import QuoteDialog
 from numerus.desk.window import MainWindow
+from numerus.domain.money import money_text
+from numerus.money.against_quote import Account
 
 
 @pytest.fixture
@@ -61,3 +65,52 @@ def test_a_unit_with_nothing_to_quote_says_so(window: MainWindow) -> None:
     dialog.keep()
     assert not window.session.plans.commissions
     dialog.grab()
+
+
+def test_a_commission_is_followed_invoiced_and_forgotten(window: MainWindow, tmp_path: Path) -> None:
+    """Hours, date and money of a unit in work; an invoice for an earlier stop is numbered once written; undo takes a booking back."""
+    session = window.session
+    dialog = QuoteDialog(window.context, session.plans.units["lock"], window)
+    assert not dialog.panel.isVisibleTo(dialog)
+    dialog.client.setText("Fen Pilots")
+    dialog.choose(2)
+    dialog.wanted.setDate(date(2026, 3, 20))
+    dialog.keep()
+    kept = session.plans.commission_of("lock")
+    assert (
+        kept is not None
+        and kept.agreed_pence == dialog.quote.agreed.price_pence
+        and kept.wanted_by == date(2026, 3, 20)
+    )
+    dialog = QuoteDialog(window.context, session.plans.units["lock"], window)
+    panel = dialog.panel
+    panel.grab()
+    assert panel.isVisibleTo(dialog) and "h so far" in panel.words.text() and "wanted by 20 Mar" in panel.dates.text()
+    panel.sum.setValue(39)
+    panel.about.setText("deposit")
+    panel.book()
+    panel.stop.setCurrentIndex(1)
+    panel.invoice(tmp_path / "invoice.pdf")
+    panel.delivery(tmp_path / "note.pdf")
+    assert all((tmp_path / n).read_bytes()[:5] == b"%PDF-" for n in ("invoice.pdf", "note.pdf"))
+    asked = dialog.quote.stops[1].price_pence
+    assert "2026-01" in panel.money.text() and money_text(asked - 3900, "£") in panel.money.text()
+    panel.invoice(tmp_path / "none" / "invoice.pdf")
+    assert "could not be written" in panel.fault.text() and "2026-02" not in panel.money.text()
+    dialog.rate.setValue(2 * dialog.rate.value())
+    assert "Dearer than" in dialog.note.text()
+    dialog.forget()
+    assert session.plans.commission_of("lock") is None
+    assert "Fen Pilots" not in repr(session.answers.facts)
+
+
+def test_an_invoice_adds_up_on_the_page(dialog: QuoteDialog) -> None:
+    """Work and postage less what was paid; the client's words are not taken for marks."""
+    dialog.postage.setValue(6.40)
+    dialog.client.setText("<b>Guild</b>")
+    dialog.reckon()
+    booked = Account(0, 3900, 0, (), "")
+    page = invoice_html(
+        dialog.quote, dialog.quote.stops[0], 4250, dialog.terms, booked, "2026-07", date(2026, 4, 1), "£"
+    )
+    assert "To pay: £ 9.90" in page and "£ -39.00" in page and "&lt;b&gt;Guild" in page and "2026-07" in page

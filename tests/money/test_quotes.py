@@ -134,7 +134,9 @@ def test_costs_on_the_command_line_add_up_to_the_penny(
     assert main(["costs", str(demo.path), "--csv", str(tmp_path / "costs.csv")]) == 0
     told = json.loads(capsys.readouterr().out)
     for unit in told["units"]:
-        assert unit["total"] == sum(unit[k] for k in ("kit", "resin", "washing", "machine", "paint", "coats", "failures"))
+        assert unit["total"] == sum(
+            unit[k] for k in ("kit", "resin", "washing", "machine", "paint", "coats", "failures")
+        )
     assert told["total"] == sum(u["total"] for u in told["units"])
     assert {u["unit"] for u in told["units"]} == {u.name for u in demo.plans.units.values()}
     with (tmp_path / "costs.csv").open(encoding="utf-8") as file:

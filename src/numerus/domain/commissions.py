@@ -12,7 +12,8 @@ from numerus.errors import PlanError
 class Commission:
     """``unit_id``: what is painted. ``pence_per_h``, ``margin``, ``deposit``: terms, shares of 1; ``prints``: the user prints it,
     otherwise it is paint on the client's own figures; ``postage_pence``: with insurance; ``stop``: where to stop, by its name,
-    "" until agreed. ``client`` and ``brief`` are in this document alone, so that they go with it.
+    "" until agreed; ``agreed_pence``, ``agreed_h``: the price and the hours (p10, p50, p90) as they were when it was kept.
+    ``client`` and ``brief`` are in this document alone, so that they go with it.
     """
 
     id: str
@@ -26,6 +27,9 @@ class Commission:
     prints: bool = False
     postage_pence: int = 0
     stop: str = ""
+    agreed_pence: int = 0
+    agreed_h: tuple[float, float, float] = (0.0, 0.0, 0.0)
+    agreed_on: date | None = None
 
     def __post_init__(self) -> None:
         if not 0 <= self.pence_per_h <= 100_000_00 or not 0 <= self.postage_pence <= 100_000_00:

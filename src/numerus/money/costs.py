@@ -10,7 +10,7 @@ from numerus.domain.army import Figure
 from numerus.domain.money import shared_pence
 from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
-from numerus.domain.printing.plates import Laid
+from numerus.domain.printing.plates import Laid, Plate
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
 from numerus.paint.priming.primer import primer_ml, varnish_ml
@@ -95,17 +95,21 @@ def _part_ml(plans: Plans, part_id: str, factors: RunFactors) -> float:
 
 def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Done) -> float:
     """Power, gloves and film of the runs, by each copy's share of its plate."""
-    pence = plans.army.power_pence_per_kwh if plans.army else 0.0
     cost = 0.0
     for copy in copies:
         state = standing.copies.get(copy)
         plate = plans.plates.get(state.plate_id) if state else None
         machine = plans.machines.get(plate.machine_id) if plate else None
         if plate is not None and machine is not None:
-            wear = 0.0 if machine.is_dry else GLOVES_PENCE_A_RUN + FILM_PENCE_A_RUN
-            run = plate.minutes / 60 * machine.power_w / 1000 * pence + wear
-            cost += run / max(len(plate.placed), 1)
+            cost += run_pence(plans, plate, machine) / max(len(plate.placed), 1)
     return cost
+
+
+def run_pence(plans: Plans, plate: Plate, machine: Machine) -> float:
+    """Power, gloves and film of one run."""
+    pence = plans.army.power_pence_per_kwh if plans.army else 0.0
+    wear = 0.0 if machine.is_dry else GLOVES_PENCE_A_RUN + FILM_PENCE_A_RUN
+    return plate.minutes / 60 * machine.power_w / 1000 * pence + wear
 
 
 def _foretold_share(plans: Plans, part_ids: Iterable[str]) -> float:
@@ -137,7 +141,7 @@ def _machine_of(plans: Plans, state: CopyState | None) -> Machine | None:
     return plans.machines.get(plate.machine_id) if plate else None
 
 
-def _material_pence(plans: Plans, part_id: str, machine: Machine | None, factors: RunFactors) -> float:
+def material_pence(plans: Plans, part_id: str, machine: Machine | None, factors: RunFactors) -> float:
     """Of one print of a part: resin with what clings to it, or plastic as far as it is laid."""
     part = plans.parts.get(part_id)
     if part is None or machine is None or not machine.is_dry:
@@ -152,7 +156,7 @@ def figure_cost(
     """The cost of one figure when it is ready: what is spent, and what its plan will still spend, resin by what runs really took."""
     parts = printed_slots(figure)
     machines = {s: _machine_of(plans, standing.copies.get((figure.id, s))) for s in parts}
-    each = {s: _material_pence(plans, p, machines[s], factors) for s, p in parts.items()}
+    each = {s: material_pence(plans, p, machines[s], factors) for s, p in parts.items()}
     resin = sum(each.values())
     wet = [p for s, p in parts.items() if not ((m := machines[s]) and m.is_dry)]
     surface = sum(plans.parts[p].surface_cm2 for p in wet if p in plans.parts)

@@ -59,7 +59,9 @@ class Range:
 
 @dataclass(frozen=True)
 class Stop:
-    """Where work may end: hours up to there, whole pence of materials and of the price, and what the price may become."""
+    """Where work may end: hours up to there, whole pence of materials and of the price, and what the price may become;
+    ``minutes``: as planned, by group of steps.
+    """
 
     name: str
     description: str
@@ -67,6 +69,7 @@ class Stop:
     materials_pence: int
     price_pence: int
     price_range: tuple[int, int]
+    minutes: Mapping[str, float]
 
 
 @dataclass(frozen=True)
@@ -101,7 +104,7 @@ def quote(
     stops = []
     for name, description, minutes, materials in _stops(plans, standing, unit, figures, terms, factors):
         hours = sum((m * draws[group] for group, m in minutes.items()), np.zeros(DRAWS)) / 60
-        stops.append(_priced(name, description, hours, materials, terms))
+        stops.append(_priced(name, description, hours, materials, terms, minutes))
     agreed = next((s for s in stops if s.name == terms.stop), stops[-1])
     return Quote(
         unit.name, len(figures), tuple(stops), agreed, _rounded(agreed.price_pence * terms.deposit), terms.postage_pence,
@@ -115,13 +118,16 @@ def _draws(paces: Mapping[str, Pace], wider: float) -> dict[str, Floats]:
     return {g: p.factor * np.exp(wider * p.spread * rng.standard_normal(DRAWS)) for g, p in sorted(paces.items())}
 
 
-def _priced(name: str, description: str, hours: Floats, materials_pence: int, terms: Commission) -> Stop:
+def _priced(
+    name: str, description: str, hours: Floats, materials_pence: int, terms: Commission, minutes: Mapping[str, float]
+) -> Stop:
     low, middle, high = (float(np.quantile(hours, q)) for q in (0.1, 0.5, 0.9))
 
     def price(h: float) -> int:
         return _rounded((h * terms.pence_per_h + materials_pence) * (1 + terms.margin))
 
-    return Stop(name, description, Range(low, middle, high), materials_pence, price(middle), (price(low), price(high)))
+    prices = price(low), price(high)
+    return Stop(name, description, Range(low, middle, high), materials_pence, price(middle), prices, minutes)
 
 
 def _rounded(pence: float) -> int:

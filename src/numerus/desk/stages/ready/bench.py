@@ -10,7 +10,7 @@ from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QApplication, QBoxLayout, QFileDialog, QSpinBox
 
 from numerus.desk.context import Context
-from numerus.desk.dialogs.quote import QuoteDialog
+from numerus.desk.money.quote import QuoteDialog
 from numerus.desk.stages.ready.packing_picture import PackingPicture
 from numerus.desk.stages.ready.state import ReadyState
 from numerus.desk.theme.marks import draw_mark

@@ -3,27 +3,30 @@
 from __future__ import annotations
 
 from dataclasses import replace
-from html import escape
+from datetime import date
 from pathlib import Path
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QPainter, QPen, QTextDocument
-from PyQt6.QtWidgets import QCheckBox, QDialog, QDoubleSpinBox, QFileDialog, QLineEdit, QSpinBox, QWidget
+from PyQt6.QtGui import QPainter, QPen
+from PyQt6.QtWidgets import QCheckBox, QDateEdit, QDialog, QDoubleSpinBox, QFileDialog, QLineEdit, QSpinBox, QWidget
 
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
-from numerus.desk.dialogs.bench_card import print_document
+from numerus.desk.money.commission_panel import CommissionPanel
+from numerus.desk.money.papers import quote_html, save_page
 from numerus.desk.widgets.drawing import Drawing
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import button, column, label, row, tried
 from numerus.domain.army import Unit
 from numerus.domain.commissions import Commission
 from numerus.domain.money import money_text
 from numerus.errors import NumerusError
+from numerus.money.against_quote import agreed_now, requoted
 from numerus.money.quotes import Quote, Stop, quote
 from numerus.words import counted
 
 GAP_PX = 8.0
+NO_DATE = date(2000, 1, 1)
 
 
 class Stops(Drawing):
@@ -97,6 +100,13 @@ class QuoteDialog(QDialog):
         self.margin = self._number("margin, %", 100 * self.terms.margin, 0, 300, 0)
         self.deposit = self._number("deposit, %", 100 * self.terms.deposit, 0, 100, 0)
         self.postage = self._number("postage", self.terms.postage_pence / 100, 0, 1000, 2)
+        self.wanted = QDateEdit()
+        self.wanted.setAccessibleName("Wanted by")
+        self.wanted.setDisplayFormat("d MMM yyyy")
+        self.wanted.setMinimumDate(NO_DATE)
+        self.wanted.setSpecialValueText("no date")
+        self.wanted.setDate(self.terms.wanted_by or NO_DATE)
+        self.wanted.dateChanged.connect(lambda _: self.reckon())
         self.prints = QCheckBox("I print it, too")
         self.prints.setChecked(self.terms.prints)
         self.prints.toggled.connect(lambda _: self.reckon())
@@ -105,6 +115,8 @@ class QuoteDialog(QDialog):
             "Forget the client", self.forget, tip="The commission and all personal data of it leave the book"
         )
         self.forget_button.setEnabled(kept is not None)
+        self.panel = CommissionPanel(context, unit)
+        self.panel.setVisible(kept is not None)
         self.setLayout(self._layout())
         self.reckon()
 
@@ -114,6 +126,8 @@ class QuoteDialog(QDialog):
             for box in (self.rate, self.margin, self.deposit, self.postage)
         ]
         who = row(label("Client", "note"), self.client, label("Brief", "note"), self.brief, gap=6)
+        who.addWidget(label("wanted by", "note"))
+        who.addWidget(self.wanted)
         who.setStretch(1, 1)
         who.setStretch(3, 2)
         deeds = row(
@@ -125,6 +139,7 @@ class QuoteDialog(QDialog):
             row(*numbers, self.prints, -1, gap=14),
             self.stops,
             self.note,
+            self.panel,
             self.fault,
             deeds,
             gap=10,
@@ -150,7 +165,7 @@ class QuoteDialog(QDialog):
         return replace(
             self.terms, client=self.client.text().strip(), brief=self.brief.text().strip(), pence_per_h=round(100 * self.rate.value()),
             margin=self.margin.value() / 100, deposit=self.deposit.value() / 100, postage_pence=round(100 * self.postage.value()),
-            prints=self.prints.isChecked(),
+            prints=self.prints.isChecked(), wanted_by=wanted if (wanted := self.wanted.date().toPyDate()) > NO_DATE else None,
         )  # fmt: skip
 
     def reckon(self) -> None:
@@ -167,6 +182,7 @@ class QuoteDialog(QDialog):
         self.fault.setText("")
         self.stops.show_quote(self.quote, self._currency)
         self.note.setText(" ".join(self._words(self.quote)))
+        self.panel.show_offer(self.quote, self.terms)
 
     @property
     def _currency(self) -> str:
@@ -180,6 +196,12 @@ class QuoteDialog(QDialog):
             f"deposit {money_text(offer.deposit_pence, money)}, postage {money_text(offer.postage_pence, money)}.",
             f"Materials {money_text(offer.agreed.materials_pence, money)}. Hours are the recipe's at your pace, from nothing.",
         ]
+        more = requoted(self.terms, offer)
+        if more:
+            kept = money_text(self.terms.agreed_pence, money)
+            words.append(
+                f"{'Dearer' if more > 0 else 'Cheaper'} than the {kept} that were agreed: by {money_text(abs(more), money)}."
+            )
         if offer.is_guess:
             words.append(f"Only {counted(offer.measured, 'step')} of yours were measured: the range is doubled.")
         words += [
@@ -195,7 +217,10 @@ class QuoteDialog(QDialog):
             self.reckon()
 
     def keep(self) -> None:
-        if not self.fault.text() and self.session.commit(f"a commission: {self.unit.name}", [self.terms]):
+        if self.fault.text() or self.quote is None:
+            return
+        agreed = replace(self.terms, **agreed_now(self.quote.agreed, self.session.now.date()))  # type: ignore[arg-type]
+        if self.session.commit(f"a commission: {self.unit.name}", [agreed]):
             self.accept()
 
     def forget(self) -> None:
@@ -209,29 +234,6 @@ class QuoteDialog(QDialog):
 
     def save_pdf(self, path: Path) -> None:
         """The quote on a page for the client."""
-        if self.quote is None:
-            return
-        document = QTextDocument()
-        document.setHtml(quote_html(self.quote, self.terms, self._currency))
-        try:
-            print_document(document, path)
-        except NumerusError as error:
-            self.fault.setText(f"{error.message} {error.advice}".strip())
-
-
-def quote_html(offer: Quote, terms: Commission, currency: str) -> str:
-    """Every stop with all before it, what is agreed, and the terms."""
-    rows = "".join(
-        f"<tr><td>{number}. {'<b>' if s is offer.agreed else ''}{escape(s.name)}{'</b>' if s is offer.agreed else ''}<br>"
-        f"<small>{escape(s.description)}</small></td><td align='right'>{s.hours.p10:.1f} to {s.hours.p90:.1f} h</td>"
-        f"<td align='right'>{escape(money_text(s.price_pence, currency))}</td></tr>"
-        for number, s in enumerate(offer.stops, 1)
-    )
-    whose = f" for {escape(terms.client)}" if terms.client else ""
-    brief = f"<p>{escape(terms.brief)}</p>" if terms.brief else ""
-    return (
-        f"<h2>Quote: {escape(offer.unit)}{whose}</h2>{brief}<p>{counted(offer.figures, 'figure')}. Each price holds everything above it: "
-        f"work may end at any of them.</p><table width='100%' cellpadding='4'>{rows}</table>"
-        f"<p>Agreed: {escape(offer.agreed.name)}, {escape(money_text(offer.agreed.price_pence, currency))}. "
-        f"Deposit {escape(money_text(offer.deposit_pence, currency))}; postage and insurance {escape(money_text(offer.postage_pence, currency))}.</p>"
-    )
+        offer = self.quote
+        if offer is not None:
+            tried(lambda: save_page(quote_html(offer, self.terms, self._currency), path), self.fault)
