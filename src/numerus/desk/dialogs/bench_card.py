@@ -47,6 +47,8 @@ def write_card(html: str, path: Path) -> None:
 
 def print_document(document: QTextDocument, path: Path) -> None:
     """A4 as PDF, in the largest type that keeps it on one page, if any does. Raises BookError where it cannot be written."""
+    if not path.parent.is_dir():
+        raise BookError("unwritable", f"{path.name} could not be written.", "Choose another folder.")
     printer = QPrinter()
     printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
     printer.setOutputFileName(str(path))
