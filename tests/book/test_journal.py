@@ -10,11 +10,21 @@ import pytest
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
-from helpers import all_told
+from helpers import EVENING, all_told
 from numerus.book import journal
 from numerus.book.book import Book
 from numerus.book.tables import SETTLED
-from numerus.domain.journal import Event, Fact, ForecastNoted, RunEnded, RunStarted, StepDone
+from numerus.domain.journal import (
+    Event,
+    Fact,
+    ForecastNoted,
+    Restored,
+    RunEnded,
+    RunStarted,
+    StepDone,
+    Withdrawn,
+    taken_back,
+)
 from numerus.domain.plans import Plans
 from numerus.progress.history import History
 from numerus.progress.standing import standing
@@ -133,3 +143,14 @@ def test_any_story_is_told_as_its_rows_tell_it(tmp_path_factory: pytest.TempPath
             getattr(book, what)()
         assert told(book.history) == told(all_told(book.path))
     book.close()
+
+
+def test_a_correction_that_is_taken_back_is_turned_round() -> None:
+    """Withdrawn, that undone, done again, undone again: what it named is gone, there, gone, there."""
+    entries = [Fact(EVENING, Withdrawn((3,)), seq=5)]
+    assert taken_back(entries) == {3}
+    entries.append(Fact(EVENING, Withdrawn((5,)), seq=6))
+    assert taken_back(entries) == set()
+    entries.append(Fact(EVENING, Restored((5,)), seq=7))
+    assert taken_back(entries) == {3}
+    assert taken_back([*entries, Fact(EVENING, Withdrawn((5,)), seq=8)]) == set()

@@ -10,6 +10,7 @@ from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QApplication, QBoxLayout, QFileDialog, QSpinBox
 
 from numerus.desk.context import Context
+from numerus.desk.money.money_dialog import MoneyDialog
 from numerus.desk.money.quote import QuoteDialog
 from numerus.desk.stages.ready.packing_picture import PackingPicture
 from numerus.desk.stages.ready.state import ReadyState
@@ -144,6 +145,7 @@ class ReadyBench(Bench):
         self.add_button(
             "Quote …", self.quote, tip="What to ask for this unit, stop by stop, if it is painted for someone"
         )
+        self.add_button("Money …", self.money, tip="What was bought, what to buy and by when, what pays")
         self.add_button("Cut files …", self.cut, "", "SVG and DXF at true size, one each a tray")
 
     def build(self) -> QBoxLayout:
@@ -255,6 +257,10 @@ class ReadyBench(Bench):
         """The chosen unit as a commission."""
         if self.state.unit is not None:
             QuoteDialog(self.context, self.state.unit, self).exec()
+
+    def money(self) -> None:
+        """Ledger, shopping list, what pays."""
+        MoneyDialog(self.context, self).exec()
 
     def cut(self) -> None:
         folder = QFileDialog.getExistingDirectory(self, "Where to put the cut files")
