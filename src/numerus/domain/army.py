@@ -15,6 +15,7 @@ WHOLE = "figure"  # the slot of a model in one piece: one part is the figure, bu
 SLOTS = ("base", WHOLE, "legs", "torso", "head", "left arm", "right arm", "weapon", "back", "extra")
 BASES_MM = (25.0, 28.5, 32.0, 40.0, 50.0, 60.0, 80.0, 100.0)
 NONE = "none"  # a slot deliberately left empty
+FOAM, MAGNETS = "foam", "magnets"
 BOUGHT = "bought"  # a slot filled by something that is not printed
 
 
@@ -57,6 +58,7 @@ class Army:
     tub_parts: int = 24
     tub_mm: tuple[float, float] = (200.0, 140.0)
     drain_min: float = 5.0
+    travels: str = FOAM
     wash_way: str = ""
     supports_off: str = "before"
     worth_mm2_per_min: float = 12.0

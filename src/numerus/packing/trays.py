@@ -65,13 +65,15 @@ class Packed:
     least_trays: int
 
 
-def packed(pockets: Sequence[Pocket], box: FoamBox = FoamBox(), progress: Progress = lambda _: True) -> Packed:
-    """Every pocket in a tray; what is larger than the box gets a tray of its own size. Raises PlanError for a box that leaves
-    no room for walls, Cancelled.
+def packed(
+    pockets: Sequence[Pocket], box: FoamBox = FoamBox(), progress: Progress = lambda _: True, fingers: bool = True
+) -> Packed:
+    """Every pocket in a tray; what is larger than the box gets a tray of its own size. ``fingers``: with a hole beside each to lift it
+    by. Raises PlanError for a box that leaves no room for walls, Cancelled.
     """
     if min(box.wide_mm, box.deep_mm) < 3 * WALL_MM or not np.isfinite(box.wide_mm + box.deep_mm):
         raise PlanError("box-too-small", "The box leaves no room between its walls.", "Type its inner size in mm.")
-    shapes = _Shapes(pockets, progress)
+    shapes = _Shapes(pockets, progress, fingers)
     left = sorted(range(len(pockets)), key=lambda i: (-round(pockets[i].height_mm / DEPTH_BAND_MM), -shapes.cells[i]))
     trays: list[Tray] = []
     while left:
@@ -92,7 +94,7 @@ def packed(pockets: Sequence[Pocket], box: FoamBox = FoamBox(), progress: Progre
 class _Shapes:
     """Outlines with their finger holes, widened by half a wall, as bitmaps in all turns; equal ones are made once."""
 
-    def __init__(self, pockets: Sequence[Pocket], progress: Progress) -> None:
+    def __init__(self, pockets: Sequence[Pocket], progress: Progress, fingers: bool) -> None:
         outlines: dict[bytes, tuple[Floats, list[Shape], int, int]] = {}
         self.outlines: list[Floats] = []
         self.turns: list[list[Shape]] = []
@@ -103,7 +105,7 @@ class _Shapes:
                 raise Cancelled
             key = pocket.outline.tobytes()
             if key not in outlines:
-                outline = with_finger_hole(pocket.outline)
+                outline = with_finger_hole(pocket.outline) if fingers else _centred(pocket.outline)
                 bitmap = _bitmap(outline)
                 outlines[key] = outline, shapes_of(bitmap), int(bitmap.sum()), len(outlines)
             outline, turns, cells, name = outlines[key]
@@ -123,8 +125,12 @@ def with_finger_hole(outline: Floats) -> Floats:
     thick = maximum_inscribed_circle(whole, tolerance=0.5).coords[0]
     edge = whole.exterior.interpolate(whole.exterior.project(Point(thick)))
     cut = whole.union(edge.buffer(FINGER_MM, quad_segs=6)).simplify(0.05)
-    joined = np.asarray(cut.exterior.coords)[:-1]
-    return joined - (joined.min(axis=0) + joined.max(axis=0)) / 2
+    return _centred(np.asarray(cut.exterior.coords)[:-1])
+
+
+def _centred(outline: Floats) -> Floats:
+    """Its origin in the middle of its box."""
+    return np.asarray(outline - (outline.min(axis=0) + outline.max(axis=0)) / 2)
 
 
 def _bitmap(outline: Floats) -> NDArray[np.bool_]:

@@ -7,12 +7,13 @@ from pathlib import Path
 
 from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QApplication, QBoxLayout, QFileDialog, QSpinBox
+from PyQt6.QtWidgets import QApplication, QBoxLayout, QComboBox, QFileDialog, QSpinBox
 
 from numerus.desk.context import Context
 from numerus.desk.money.money_dialog import MoneyDialog
 from numerus.desk.money.quote import QuoteDialog
 from numerus.desk.stages.ready.packing_picture import PackingPicture
+from numerus.desk.stages.ready.sheets import write_labels, write_sheets
 from numerus.desk.stages.ready.state import ReadyState
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.view3d.painted import figure_things
@@ -21,14 +22,18 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
-from numerus.domain.army import Unit
+from numerus.domain.army import FOAM, MAGNETS, Unit
 from numerus.domain.money import money_text
 from numerus.errors import NumerusError, Progress
+from numerus.formats.tables import write_text
 from numerus.money.costs import Cost
 from numerus.packing.cutting import write_cut_files
+from numerus.packing.packing_list import label_lines, packing_html
 from numerus.packing.pockets import packed_pockets, pockets_of, unpacked_pockets
-from numerus.packing.trays import Packed, packed
+from numerus.packing.standing import standing_pockets
+from numerus.packing.trays import Packed, Tray, packed
 from numerus.paint.zone_colours import painter_of, zone_colours
+from numerus.progress.army_page import figure_pictures
 from numerus.words import counted, hours
 
 POCKETS = "pockets"
@@ -157,17 +162,23 @@ class ReadyBench(Bench):
         body.setStretch(1, 7)
         self.words = label("", "note", True)
         self.wide, self.deep = self._box_side("wide"), self._box_side("deep")
+        self.travels, self.sent = QComboBox(), label("", "note", True)
+        self.travels.addItem("lying in foam", FOAM)
+        self.travels.addItem("standing on magnets", MAGNETS)
+        self.travels.setAccessibleName("How the army travels")
+        self.travels.activated.connect(lambda _: self._travel(str(self.travels.currentData())))
         titled = row(
             label("Packed to travel", "section"),
             10,
             self.words,
             -1,
+            self.travels,
             label("Box inside, mm", "note"),
             self.wide,
             self.deep,
         )
         titled.setStretch(2, 1)
-        drawer = panel(column(titled, self.packing, gap=4, margins=(16, 6, 16, 6)), "drawer")
+        drawer = panel(column(titled, self.packing, self.sent, gap=4, margins=(16, 6, 16, 6)), "drawer")
         drawer.layout().setStretch(1, 1)
         whole = column(body, drawer, gap=0)
         whole.setStretch(0, 5)
@@ -182,6 +193,11 @@ class ReadyBench(Bench):
         box.setKeyboardTracking(False)
         box.editingFinished.connect(self._resize_box)
         return box
+
+    def _travel(self, way: str) -> None:
+        army = self.state.plans.army
+        if army is not None and way != army.travels:
+            self.session.commit("another way to travel", [replace(army, travels=way)])
 
     def _resize_box(self) -> None:
         army, size = self.state.plans.army, (float(self.wide.value()), float(self.deep.value()))
@@ -230,18 +246,20 @@ class ReadyBench(Bench):
         self._packed_for, state.packed = about, None
         self._show_packed(busy=True)
         plans, figures, box, mesh_of = state.plans, state.figures, state.box, self.session.mesh_reader()
-        broke = state.broke
-
+        broke, travels = state.broke, state.travels
         kept = self.session.worked_out(POCKETS)
 
         def work(progress: Progress) -> tuple[Packed, bytes]:
             known = unpacked_pockets(kept)
+            if travels == MAGNETS:
+                stood = standing_pockets(plans, figures, mesh_of)
+                return packed(stood, box, progress, fingers=False), kept or b""
             pockets = pockets_of(plans, figures, mesh_of, lambda share: progress(0.8 * share), known, broke)
             return packed(pockets, box, lambda share: progress(0.8 + 0.2 * share)), packed_pockets(known)
 
         def done(packing: tuple[Packed, bytes]) -> None:
             state.packed = packing[0]
-            if packing[1] != kept:
+            if packing[1] and packing[1] != kept:
                 self.session.keep_worked_out(POCKETS, packing[1])
             self._show_packed()
 
@@ -252,6 +270,9 @@ class ReadyBench(Bench):
         figure = state.figure.id if state.figure else ""
         self.packing.show_trays(state.packed, state.unit.name if state.unit else "", figure, busy)
         self.words.setText(state.packed_words)
+        self.sent.setText(state.parcel_words)
+        self.sent.setVisible(bool(state.parcel_words))
+        self.travels.setCurrentIndex(self.travels.findData(state.travels))
 
     def quote(self) -> None:
         """The chosen unit as a commission."""
@@ -268,13 +289,44 @@ class ReadyBench(Bench):
             self.cut_into(Path(folder))
 
     def cut_into(self, folder: Path) -> None:
-        """One SVG and one DXF a tray."""
+        """One SVG and one DXF a tray, all at true size as PDF to pin on, labels, and the packing list with pictures."""
+        trays = self.state.packed.trays if self.state.packed else ()
+        if not trays:
+            return
         try:
-            files = write_cut_files(self.state.packed.trays if self.state.packed else (), folder)
+            files = write_cut_files(trays, folder)
+            write_sheets(trays, folder / "trays.pdf")
+            write_labels(label_lines(self._army, trays), folder / "labels.pdf")
         except NumerusError as error:
             self.context.jobs.failed.emit(error)
             return
-        self.words.setText(f"Written: {counted(2 * len(files), 'file')} in {folder}.")
+        self.words.setText(f"Written: {counted(2 * len(files) + 3, 'file')} in {folder}.")
+        self._list_into(folder, trays)
+
+    @property
+    def _army(self) -> str:
+        return self.session.plans.army.name if self.session.plans.army else "Army"
+
+    def _list_into(self, folder: Path, trays: tuple[Tray, ...]) -> None:
+        """The packing list with every figure as far as it is painted, in a job."""
+        plans, standing, army, sent = (
+            self.session.plans,
+            self.state.answers.standing,
+            self._army,
+            self.state.parcel_words,
+        )
+        used = {p: plans.parts[p] for f in plans.figures.values() for p in f.build.values() if p in plans.parts}
+
+        def draw() -> None:
+            zoned = {p: self.session.zoned(part) for p, part in used.items()}
+
+            def work(progress: Progress) -> None:
+                pictures = figure_pictures(plans, standing, zoned.__getitem__, progress)
+                write_text(folder / "packing-list.html", packing_html(army, trays, pictures, sent))
+
+            self.context.jobs.start("packing list", "Drawing the packing list", work, lambda _: None)
+
+        self.with_meshes(list(used.values()), draw)
 
     def packing_text(self) -> str:
         return self.state.packing_text

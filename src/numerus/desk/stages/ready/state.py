@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from numerus.desk.answers import Answers
-from numerus.domain.army import Figure, Unit
+from numerus.domain.army import FOAM, MAGNETS, Figure, Unit
 from numerus.kit.builds import printed_slots
 from numerus.money.costs import Cost
+from numerus.packing.parcel import parcel
 from numerus.packing.trays import FoamBox, Packed
 from numerus.words import counted
 
@@ -49,7 +50,13 @@ class ReadyState:
         plans = self.plans
         builds = tuple((plans.units[f.unit_id].base_mm, *sorted(f.build.items())) for f in self.figures)
         used = {p for f in self.figures for p in printed_slots(f).values() if p in plans.parts}
-        return self.box, builds, tuple(sorted(plans.parts[p].blob for p in used)), tuple(sorted(self.broke.items()))
+        blobs = tuple(sorted(plans.parts[p].blob for p in used))
+        return self.box, self.travels, builds, blobs, tuple(sorted(self.broke.items()))
+
+    @property
+    def travels(self) -> str:
+        """Lying in foam, or standing on magnets."""
+        return self.plans.army.travels if self.plans.army else FOAM
 
     @property
     def broke(self) -> dict[str, int]:
@@ -62,12 +69,27 @@ class ReadyState:
         packed = self.packed
         if packed is None or not packed.trays:
             return ""
+        if self.travels == MAGNETS:
+            return self._standing_words(packed)
         wall = min(t.least_wall_mm for t in packed.trays)
         deep = " and ".join(f"{t.high_mm:.0f}" for t in packed.trays[:4])
         grams = sum(t.grams for t in packed.trays)
         many, least = counted(len(packed.trays), "tray"), packed.least_trays
         bound = "fewer cannot hold them" if least == len(packed.trays) else f"by area at least {least}"
-        return f"{many}, {bound}; foam {deep} mm deep, walls {wall:.1f} mm at least; {grams:.0f} g of resin. Double box to ship."
+        return f"{many}, {bound}; foam {deep} mm deep, walls {wall:.1f} mm at least; {grams:.0f} g of resin."
+
+    def _standing_words(self, packed: Packed) -> str:
+        weak = sum("foam" in p.pocket.note for t in packed.trays for p in t.laid)
+        words = f"{counted(len(packed.trays), 'sheet')} of steel, {max(t.high_mm for t in packed.trays):.0f} mm high at most"
+        return words + (
+            f"; {counted(weak, 'figure')} no magnet holds: foam for them." if weak else "; pulls are defaults."
+        )
+
+    @property
+    def parcel_words(self) -> str:
+        """How it is sent; "" where nothing is packed, or it stands."""
+        made = parcel(self.packed.trays) if self.packed and self.travels == FOAM else None
+        return f"To ship: {made.description}." if made else ""
 
     @property
     def costs(self) -> dict[str, Cost]:
