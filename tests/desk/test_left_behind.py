@@ -46,6 +46,8 @@ def test_the_army_is_written_as_a_page(window: MainWindow, tmp_path: Path) -> No
         and "army.html" in window.errors.message.text()
     )
     assert "£" not in text
+    window.user_actions.write_army_page(tmp_path / "army.pdf")
+    assert (tmp_path / "army.pdf").read_bytes().count(b"/Type /Page\n") >= 2
     window.user_actions.write_army_page(tmp_path / "costs.html", with_costs=True)
     assert "£" in (tmp_path / "costs.html").read_text("utf-8")
     window.user_actions.write_army_page(tmp_path / "nowhere" / "army.html")

@@ -19,15 +19,15 @@ from numerus.book.book import Book
 from numerus.book.part_meshes import zoned_part
 from numerus.cli.__main__ import main
 from numerus.errors import BookError, Cancelled
-from numerus.formats.tables import write_text
+from numerus.formats.tables import csv_text, write_text
 from numerus.paint.zone_colours import zone_colours
 from numerus.progress.army_page import (
     PageTerms,
     army_html,
     figure_picture,
     figure_pictures,
-    roster_csv,
     roster_rows,
+    roster_table,
 )
 from numerus.progress.standing import standing
 
@@ -113,7 +113,7 @@ def test_costs_are_shown_only_where_they_are_asked_for_and_words_are_escaped(dem
     assert "Osk &lt;b&gt;&amp;&lt;/b&gt;" in plain and "<b>&</b>" not in plain
     assert "€123.45" in dear and "€" not in plain and "£" not in plain
     rows = roster_rows(plans, found)
-    read = list(csv.DictReader(io.StringIO(roster_csv(plans, found))))
+    read = list(csv.DictReader(io.StringIO(csv_text(roster_table(plans, found)))))
     assert [r["figure"] for r in read] == [r["figure"] for r in rows] and len(rows) == len(plans.figures)
     heron = next(r for r in read if r["unit"] == "The Tolling Heron")
     assert "neck: heron_neck" in heron["parts"] and float(heron["base_mm"]) == plans.units["heron"].base_mm

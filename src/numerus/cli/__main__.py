@@ -10,7 +10,7 @@ from datetime import datetime
 from pathlib import Path
 from typing import Any
 
-from numerus.cli.books import add_files, diagnoses_of, schedule_of, status, write_demo, write_messy
+from numerus.cli.books import add_files, diagnoses_of, log_of, schedule_of, status, write_demo, write_messy
 from numerus.cli.colours import match, mix, rack_of_book
 from numerus.cli.figures import dose_of, joints_of_files, reach_of
 from numerus.cli.line import line_of
@@ -138,6 +138,9 @@ def _book_commands(command: Command) -> None:
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--csv", type=Path, metavar="FILE", help="write the list as CSV or ODS, too")
     sub.add_argument("--now", type=_moment)
+    sub = command("log", log_of, "every entry of the journal as CSV or ODS")
+    sub.add_argument("book", type=Path, metavar="BOOK")
+    sub.add_argument("--out", type=Path, required=True, metavar="FILE")
     sub = command("army", army_of, "the army as one HTML file with pictures, and as rows")
     sub.add_argument("book", type=Path, metavar="BOOK")
     sub.add_argument("--out", type=Path, required=True, metavar="HTML")

@@ -127,3 +127,19 @@ def add_files(args: argparse.Namespace) -> list[Result]:
         {"file": p.name, "ok": True, "slot": p.slot, "unit": p.unit, "extents_mm": list(p.extents_mm)} for p in parts
     ]
     return [*read, *(refused(r.name, r.error) for r in left_out)]
+
+
+def log_of(args: argparse.Namespace) -> list[Result]:
+    """Every entry of the journal that counts, as a table: when, what, of what, which figures, minutes of hands."""
+    from numerus.book.book import Book
+    from numerus.formats.tables import write_table
+
+    book = Book.open(args.book)
+    names = {f.id: f.name for f in book.plans.figures.values()}
+    rows: list[list[object]] = [["at", "what", "of", "figures", "minutes"]]
+    rows += [
+        [f.at.isoformat(), f.event.kind, f.subject, "; ".join(names.get(i, i) for i in f.figures), f.minutes]
+        for f in book.history.facts
+    ]
+    write_table(args.out, rows, "Log")
+    return [{"file": str(args.book), "ok": True, "out": str(args.out), "entries": len(rows) - 1}]

@@ -85,14 +85,14 @@ def rack_of_book(args: argparse.Namespace) -> list[Result]:
 
     from numerus.book.book import Book
     from numerus.formats.paint_lists import COLUMNS
-    from numerus.formats.tables import csv_text, write_text
+    from numerus.formats.tables import write_table
     from numerus.paint.rack.exchange import rows_of_paints
     from numerus.progress.painting.paint_stock import paint_stock
 
     book = Book.open(args.book)
     stock = paint_stock(book.plans, book.history, args.now or datetime.now())
     if args.csv:
-        write_text(args.csv, csv_text([COLUMNS, *rows_of_paints(book.plans.paints.values())]))
+        write_table(args.csv, [COLUMNS, *rows_of_paints(book.plans.paints.values())], "Rack")
     paints = [{
         "name": s.paint.name, "hex": s.paint.colour, "kind": s.paint.kind, "ml_left": s.ml_left, "need_ml": round(s.need_ml, 3),
         "buy": s.pots_to_buy, "runs_out": s.runs_out.isoformat() if s.runs_out else None, "gone": s.paint.gone,

@@ -86,7 +86,7 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.book.part_meshes import zoned_part
     from numerus.money.costs import unit_costs
-    from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_csv, roster_rows
+    from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_rows, roster_table
     from numerus.progress.photographs import shown_photographs
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
@@ -103,7 +103,7 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     terms = PageTerms((args.now or datetime.now()).date(), costs, plans.army.currency if plans.army else "£")
     write_text(args.out, army_html(plans, army_standing, pictures, terms))
     if args.roster:
-        write_text(args.roster, roster_csv(plans, army_standing))
+        write_table(args.roster, roster_table(plans, army_standing), "Roster")
     return [
         {
             "file": str(args.book),

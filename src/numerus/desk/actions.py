@@ -18,6 +18,7 @@ from numerus.book.intake import Sorted, keep, new_id, read_and_sort, shaped_part
 from numerus.book.removal import Change, on_other_kit, without_figures, without_kit, without_slot, without_unit
 from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
+from numerus.desk.dialogs.bench_card import print_pages
 from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.dialogs.review import ReviewDialog
 from numerus.desk.system.report import log_files, write_report
@@ -150,7 +151,7 @@ class Actions(QObject):
         if not self.session.plans.figures:
             self.noted.emit("There is no figure to show yet.")
             return
-        kinds = f"Page (*.html);;{WITH_COSTS} (*.html)"
+        kinds = f"Page (*.html);;PDF (*.pdf);;{WITH_COSTS} (*.html)"
         name, kind = QFileDialog.getSaveFileName(self.window, "The army as a page", "army.html", kinds)
         if name:
             self.write_army_page(Path(name), kind.startswith(WITH_COSTS))
@@ -180,7 +181,8 @@ class Actions(QObject):
             def work(progress: Progress) -> None:
                 pictures = figure_pictures(plans, answers.standing, zoned.__getitem__, progress)
                 pictures |= shown_photographs(answers.facts, plans.figures, photograph)
-                write_text(path, army_html(plans, answers.standing, pictures, terms))
+                page = army_html(plans, answers.standing, pictures, terms)
+                print_pages(page, path) if path.suffix.lower() == ".pdf" else write_text(path, page)
 
             self.context.jobs.start(
                 "army page", "Drawing the army", work, lambda _: self.noted.emit(f"Written to {path.name}.")

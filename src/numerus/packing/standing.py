@@ -18,6 +18,7 @@ from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
 from numerus.packing.pockets import CLEARANCE_MM, Pocket
 
+STANDING = "standing"
 JOLT = 8.0  # (default) times its weight: a box that is set down hard
 BOUGHT_BASE_G = 4.0  # (default)
 N_PER_G = 9.81e-3
@@ -89,7 +90,7 @@ def _standing(plans: Plans, figure: Figure, meshes: Sequence[Mesh], ml: float) -
         wide,
         tall + CLEARANCE_MM,
         outline - outline.min(axis=0),
-        "standing",
+        STANDING,
         held.words,
         grams,
     )

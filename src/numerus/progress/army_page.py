@@ -17,7 +17,6 @@ from numerus.domain.painting.recipes import Scheme
 from numerus.domain.plans import Plans
 from numerus.domain.stages import LEVEL_NAMES, TITLES
 from numerus.errors import Cancelled, Progress
-from numerus.formats.tables import csv_text
 from numerus.geometry.mesh import merged, xyz
 from numerus.geometry.rays import Camera, picture
 from numerus.paint.rack.pots import rack_of
@@ -152,11 +151,10 @@ def roster_rows(plans: Plans, standing: Standing) -> list[dict[str, object]]:
     ]  # fmt: skip
 
 
-def roster_csv(plans: Plans, standing: Standing) -> str:
-    """The rows as CSV; what a figure holds in one cell."""
-    return csv_text(
-        [ROSTER, *([*(row[name] for name in ROSTER[:-1]), _in_a_cell(row)] for row in roster_rows(plans, standing))]
-    )
+def roster_table(plans: Plans, standing: Standing) -> list[list[object]]:
+    """The rows under their head; what a figure holds in one cell."""
+    rows = roster_rows(plans, standing)
+    return [[*ROSTER], *([*(row[name] for name in ROSTER[:-1]), _in_a_cell(row)] for row in rows)]
 
 
 def _in_a_cell(row: Mapping[str, object]) -> str:

@@ -47,14 +47,7 @@ def write_card(html: str, path: Path) -> None:
 
 def print_document(document: QTextDocument, path: Path) -> None:
     """A4 as PDF, in the largest type that keeps it on one page, if any does. Raises BookError where it cannot be written."""
-    if not path.parent.is_dir():
-        raise BookError("unwritable", f"{path.name} could not be written.", "Choose another folder.")
-    printer = QPrinter()
-    printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
-    printer.setOutputFileName(str(path))
-    printer.setPageLayout(
-        QPageLayout(QPageSize(QPageSize.PageSizeId.A4), QPageLayout.Orientation.Portrait, QMarginsF(14, 14, 14, 14))
-    )
+    printer = _a4(path)
     document.setPageSize(QSizeF(printer.pageRect(QPrinter.Unit.Point).size()))
     for size in SIZES_PT:  # the largest type that keeps it on one page
         document.setDefaultFont(QFont("Source Sans 3", size))
@@ -63,6 +56,28 @@ def print_document(document: QTextDocument, path: Path) -> None:
     document.print(printer)
     if not path.exists():
         raise BookError("unwritable", f"{path.name} could not be written.", "Choose another folder.")
+
+
+def print_pages(html: str, path: Path) -> None:
+    """A4 as PDF, over as many pages as it takes; may be called in a job. Raises BookError where it cannot be written."""
+    document, printer = QTextDocument(), _a4(path)
+    document.setDefaultFont(QFont("Source Sans 3", SIZES_PT[0]))
+    document.setHtml(html)
+    document.setPageSize(QSizeF(printer.pageRect(QPrinter.Unit.Point).size()))
+    document.print(printer)
+
+
+def _a4(path: Path) -> QPrinter:
+    """Raises BookError where its folder is not there."""
+    if not path.parent.is_dir():
+        raise BookError("unwritable", f"{path.name} could not be written.", "Choose another folder.")
+    printer = QPrinter()
+    printer.setOutputFormat(QPrinter.OutputFormat.PdfFormat)
+    printer.setOutputFileName(str(path))
+    printer.setPageLayout(
+        QPageLayout(QPageSize(QPageSize.PageSizeId.A4), QPageLayout.Orientation.Portrait, QMarginsF(14, 14, 14, 14))
+    )
+    return printer
 
 
 def print_bench_card(session: Session, parent: QWidget) -> None:

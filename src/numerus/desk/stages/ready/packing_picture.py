@@ -8,6 +8,7 @@ from PyQt6.QtGui import QFontMetricsF, QPainter, QPen, QPolygonF
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_warning
 from numerus.desk.widgets.drawing import CENTRE, Drawing
+from numerus.packing.standing import STANDING
 from numerus.packing.trays import Laid, Packed, Tray
 from numerus.words import counted
 
@@ -45,7 +46,9 @@ class PackingPicture(Drawing):
         x = 0.0
         for number, tray in enumerate(trays, 1):
             self._tray(painter, tray, QPointF(x, 0), scale)
-            words = f"tray {number}: {counted(len(tray.laid), 'figure')}, foam {tray.high_mm:.0f} mm deep"
+            stands = tray.laid[0].pocket.attitude == STANDING
+            words = f"{'sheet' if stands else 'tray'} {number}: {counted(len(tray.laid), 'figure')}, "
+            words += f"{tray.high_mm:.0f} mm high" if stands else f"foam {tray.high_mm:.0f} mm deep"
             self.text(painter, x, tray.deep_mm * scale + 15, words, 11, colour="slate", width=tray.wide_mm * scale)
             x += tray.wide_mm * scale + gap
         self._mind(painter, x + 6)
@@ -106,7 +109,7 @@ class PackingPicture(Drawing):
         painter.setBrush(self.theme.colour("riverwash" if own else "chalk"))
         painter.drawPolygon(shape)
         box = shape.boundingRect()
-        if pocket.note:
+        if pocket.attitude != STANDING and pocket.note:
             mark = QPointF(box.center().x() - 5, box.center().y() - 14)
             draw_warning(painter, mark.x(), mark.y(), 10, self.theme.colour("tallow"), self.theme.colour("ink"))
         self._name_in(painter, box, pocket.figure.partition(" ")[0], chosen)
