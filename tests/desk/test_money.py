@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import csv
+from datetime import date
 from pathlib import Path
 
 import pytest
@@ -68,5 +69,11 @@ def test_what_pays_follows_the_price(dialog: MoneyDialog) -> None:
     late = cells(dialog.pays)[-1]
     assert early[0] == "A machine of £ 200.00" and int(early[1].split()[-1]) < int(late[1].split()[-1])
     assert any("failed" in r[0] and r[1].startswith("£") for r in cells(dialog.failed))
+    dialog.file_price.setValue(16)
+    assert "costs" in dialog.wait.text() or "Wait" in dialog.wait.text()
+    dialog.sale.setDate(date(2026, 3, 5))
+    assert dialog.wait.text().startswith("Wait: it saves £ 8.00")
+    dialog.sale.setDate(date(2026, 4, 5))
+    assert "costs" in dialog.wait.text() and "days" in dialog.wait.text()
     dialog.pages.setCurrentIndex(2)
     dialog.grab()

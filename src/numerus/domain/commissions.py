@@ -13,7 +13,8 @@ class Commission:
     """``unit_id``: what is painted. ``pence_per_h``, ``margin``, ``deposit``: terms, shares of 1; ``prints``: the user prints it,
     otherwise it is paint on the client's own figures; ``postage_pence``: with insurance; ``stop``: where to stop, by its name,
     "" until agreed; ``agreed_pence``, ``agreed_h``: the price and the hours (p10, p50, p90) as they were when it was kept.
-    ``client`` and ``brief`` are in this document alone, so that they go with it.
+    ``references``: where pictures of what is wanted are; ``theirs``: what they send. All that is of the client is in this document alone,
+    so that it goes with it.
     """
 
     id: str
@@ -27,6 +28,8 @@ class Commission:
     prints: bool = False
     postage_pence: int = 0
     stop: str = ""
+    references: str = ""
+    theirs: str = ""
     agreed_pence: int = 0
     agreed_h: tuple[float, float, float] = (0.0, 0.0, 0.0)
     agreed_on: date | None = None

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping
+from datetime import date
 from math import ceil
 
 from numerus.domain.plans import Plans
@@ -37,6 +38,13 @@ def machine_pays_from(plans: Plans, costs: Mapping[str, Cost], price_pence: int)
         return None
     bought = sum(u.bought_pence * len(plans.figures_of(u.id)) for u in units)
     return pays_from(price_pence, bought / figures, sum(costs[u.id].total for u in units) / figures)
+
+
+def waiting_pays(price_pence: int, off: float, sale_on: date, needed_on: date) -> tuple[int, int]:
+    """(whole pence a sale saves, days between the sale and when the thing is needed: less than none where it comes too late).
+    ``off``: the share that is taken off, 0..1.
+    """
+    return round(price_pence * off), (needed_on - sale_on).days
 
 
 def failed_plates(

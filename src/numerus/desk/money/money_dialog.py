@@ -8,6 +8,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import (
     QComboBox,
+    QDateEdit,
     QDialog,
     QDoubleSpinBox,
     QFileDialog,
@@ -134,9 +135,23 @@ class MoneyDialog(QDialog):
         self.machine_price.valueChanged.connect(lambda _: self._show_worth())
         self.pays, self.failed = _table(("What", "From when on"), 0), _table(("Plate", "Cost"), 0)
         asked = row(label("A machine would cost", "note"), self.machine_price, -1, gap=6)
+        self.file_price, self.off, self.sale = _number(10_000, 2), _number(100, 0), QDateEdit(self.session.now.date())
+        named = (self.file_price, "Price of a file"), (self.off, "Percent off"), (self.sale, "Day of the sale")
+        self.wait = label("", "note", True)
+        for widget, name in named:
+            widget.setAccessibleName(name)
+        self.off.setValue(50)
+        self.sale.setDisplayFormat("d MMM yyyy")
+        for signal in (self.file_price.valueChanged, self.off.valueChanged, self.sale.dateChanged):
+            signal.connect(lambda _: self._show_wait())
+        sale = row(
+            label("A file of", "note"), self.file_price, label("with % off", "note"), self.off, label("on", "note"), self.sale,
+            self.wait, gap=6,
+        )  # fmt: skip
+        sale.setStretch(6, 1)
         page = QWidget()
         page.setLayout(column(
-            label("Against what the same figures cost bought; hands are not counted", "section"), asked, self.pays,
+            label("Against what the same figures cost bought; hands are not counted", "section"), asked, self.pays, sale,
             label("What failed parts cost, in material and their share of the run", "section"), self.failed,
             gap=6, margins=(6, 10, 6, 6),
         ))  # fmt: skip
@@ -162,6 +177,10 @@ class MoneyDialog(QDialog):
     def _show_worth(self) -> None:
         _fill(self.pays, [list(r) for r in self.state.worth_words(round(100 * self.machine_price.value()))])
         _fill(self.failed, [list(r) for r in self.state.failed_words()])
+
+    def _show_wait(self) -> None:
+        pence, off = round(100 * self.file_price.value()), self.off.value() / 100
+        self.wait.setText(self.state.waiting_words(pence, off, self.sale.date().toPyDate()) if pence else "")
 
     def enter(self) -> None:
         """What is typed becomes an entry of the journal."""

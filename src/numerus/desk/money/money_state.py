@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from contextlib import suppress
-from datetime import timedelta
+from datetime import date, timedelta
 
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Purchased, Withdrawn
@@ -12,7 +12,7 @@ from numerus.domain.money import money_text
 from numerus.domain.purchases import THINGS, purchase, purchases
 from numerus.errors import PlanError, Progress
 from numerus.money.ledger import spent_by_month, spent_by_thing
-from numerus.money.worth import failed_plates, kit_pays_from, machine_pays_from
+from numerus.money.worth import failed_plates, kit_pays_from, machine_pays_from, waiting_pays
 from numerus.progress.planning.bench_plan import tonight
 from numerus.progress.planning.bench_tasks import ToDo
 from numerus.progress.shopping import Item, shopping_list, stale
@@ -103,6 +103,20 @@ class MoneyState:
             words = _from(machine_pays_from(plans, costs, machine_pence))
             rows.append((f"A machine of {money_text(machine_pence, self.currency)}", words))
         return rows
+
+    def first_plated(self) -> date:
+        """When something of the next unit that is on no plate is first needed: when the plates that wait are through, today where none do."""
+        runs = self.answers.to_do.runs.values() if isinstance(self.answers.to_do, ToDo) else ()
+        return max((r.taken_off.date() for r in runs), default=self.answers.now.date())
+
+    def waiting_words(self, price_pence: int, off: float, sale_on: date) -> str:
+        """Whether to wait for a sale of a file or a kit, by when a plate could be free for it."""
+        needed = self.first_plated()
+        saves, days = waiting_pays(price_pence, off, sale_on, needed)
+        saved = money_text(saves, self.currency)
+        if days >= 0:
+            return f"Wait: it saves {saved}, and plates that wait keep the machines until {needed:%-d %b} anyway."
+        return f"Waiting saves {saved} and costs {counted(-days, 'day')}: machines are free from {needed:%-d %b}."
 
     def failed_words(self) -> list[tuple[str, str]]:
         """(plate, what its failed parts cost), the dearest first."""

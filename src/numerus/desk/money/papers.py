@@ -32,7 +32,12 @@ def quote_html(offer: Quote, terms: Commission, currency: str) -> str:
         f"<td align='right'>{escape(money_text(s.price_pence, currency))}</td></tr>"
         for number, s in enumerate(offer.stops, 1)
     )
-    brief = f"<p>{escape(terms.brief)}</p>" if terms.brief else ""
+    asked = (
+        terms.brief,
+        f"References: {terms.references}" * bool(terms.references),
+        f"Yours: {terms.theirs}" * bool(terms.theirs),
+    )
+    brief = "".join(f"<p>{escape(words)}</p>" for words in asked if words)
     return (
         f"<h2>Quote: {escape(offer.unit)}{_whose(terms)}</h2>{brief}<p>{counted(offer.figures, 'figure')}. Each price holds everything above it: "
         f"work may end at any of them.</p><table width='100%' cellpadding='4'>{rows}</table>"

@@ -96,6 +96,8 @@ class QuoteDialog(QDialog):
         self.stops = Stops(context)
         self.stops.chosen.connect(self.choose)
         self.client, self.brief = self._line("Client", self.terms.client), self._line("Brief", self.terms.brief)
+        self.references = self._line("References", self.terms.references)
+        self.theirs = self._line("What is theirs", self.terms.theirs)
         self.rate = self._number("an hour", self.terms.pence_per_h / 100, 0, 1000, 2)
         self.margin = self._number("margin, %", 100 * self.terms.margin, 0, 300, 0)
         self.deposit = self._number("deposit, %", 100 * self.terms.deposit, 0, 100, 0)
@@ -134,8 +136,10 @@ class QuoteDialog(QDialog):
             self.forget_button, -1, button("Save as PDF …", self.ask_pdf), button("Keep", self.keep, "main"),
             button("Close", self.reject), gap=8,
         )  # fmt: skip
+        sent = row(label("References", "note"), self.references, label("Theirs", "note"), self.theirs, gap=6)
         return column(
             who,
+            sent,
             row(*numbers, self.prints, -1, gap=14),
             self.stops,
             self.note,
@@ -163,7 +167,8 @@ class QuoteDialog(QDialog):
     def typed(self) -> Commission:
         """The terms as they stand. Raises PlanError for senseless ones."""
         return replace(
-            self.terms, client=self.client.text().strip(), brief=self.brief.text().strip(), pence_per_h=round(100 * self.rate.value()),
+            self.terms, client=self.client.text().strip(), brief=self.brief.text().strip(),
+            references=self.references.text().strip(), theirs=self.theirs.text().strip(), pence_per_h=round(100 * self.rate.value()),
             margin=self.margin.value() / 100, deposit=self.deposit.value() / 100, postage_pence=round(100 * self.postage.value()),
             prints=self.prints.isChecked(), wanted_by=wanted if (wanted := self.wanted.date().toPyDate()) > NO_DATE else None,
         )  # fmt: skip
