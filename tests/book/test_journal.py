@@ -18,12 +18,10 @@ from numerus.domain.journal import (
     Event,
     Fact,
     ForecastNoted,
-    Restored,
     RunEnded,
     RunStarted,
     StepDone,
     Withdrawn,
-    taken_back,
 )
 from numerus.domain.plans import Plans
 from numerus.progress.history import History
@@ -145,12 +143,17 @@ def test_any_story_is_told_as_its_rows_tell_it(tmp_path_factory: pytest.TempPath
     book.close()
 
 
-def test_a_correction_that_is_taken_back_is_turned_round() -> None:
-    """Withdrawn, that undone, done again, undone again: what it named is gone, there, gone, there."""
-    entries = [Fact(EVENING, Withdrawn((3,)), seq=5)]
-    assert taken_back(entries) == {3}
-    entries.append(Fact(EVENING, Withdrawn((5,)), seq=6))
-    assert taken_back(entries) == set()
-    entries.append(Fact(EVENING, Restored((5,)), seq=7))
-    assert taken_back(entries) == {3}
-    assert taken_back([*entries, Fact(EVENING, Withdrawn((5,)), seq=8)]) == set()
+def test_a_correction_that_is_undone_is_turned_round(tmp_path: Path) -> None:
+    """An entry taken out by a correction: undone it is there, done again gone, both undone it was never made; read anew alike."""
+    book = Book.open(tmp_path / "b.numerus", create=True)
+    book.commit("a step", facts=[Fact(EVENING, StepDone("build"), "", ("f",), 5.0)])
+    (made,) = book.history.facts
+    book.commit("taken out", facts=[Fact(EVENING, Withdrawn((made.seq,)))])
+    there = []
+    for turn in (None, book.undo, book.redo, book.undo, book.undo, book.redo):
+        if turn is not None:
+            turn()
+        again = Book.open(tmp_path / "b.numerus")
+        assert [f.seq for f in again.history.facts] == [f.seq for f in book.history.facts]
+        there.append(len(book.history.facts))
+    assert there == [0, 1, 0, 1, 0, 1]

@@ -13,14 +13,9 @@ from numerus.diagnosis.failure_diagnosis import FailureDiagnosis, judged
 from numerus.diagnosis.likelihoods import usual
 from numerus.diagnosis.observations import Circumstances, observations
 from numerus.domain.printing.machines import Resin
+from numerus.trainer.failed_plate import FINDS
 
 ASKED = 3
-FINDS = {  # which fact of a week each test finds; printing again with a change cures what it names
-    "log": {"power"}, "vat": {"resin"}, "screw": {"shift"}, "layers": {"file"}, "film": {"film"}, "paper": {"screen"},
-    "filter": {"flake"}, "edge": {"warp"}, "level": {"adhesion"}, "warm": {"cold"}, "square": {"exposure"},
-    "slots": {"overexposure"}, "gauge": {"thin"}, "elsewhere": {"film", "screen"}, "heavier": {"tips"}, "vent": {"cup"},
-    "slower": {"jump"},
-}  # fmt: skip
 
 
 @dataclass

@@ -232,9 +232,8 @@ class Book:
             return ""
         changes = [(k, i, before if back else after) for k, i, before, after in json.loads(edit_row.changes)]
         seqs = json.loads(edit_row.entries)
-        facts = [Fact(datetime.now(), (Withdrawn if back else Restored)(tuple(seqs)))] if seqs else []
         with self._transaction() as connection:
-            entries = self._append(connection, facts)
+            entries = self._append(connection, _turned(connection, seqs, back) if seqs else [])
             self._write(connection, changes)
             connection.execute(sa.update(tables.edit).where(tables.edit.c.seq == edit_row.seq).values(undone=back))
         self._take_in(changes, entries)
@@ -272,3 +271,21 @@ class Book:
         if stored is None:
             raise BookError("no-blob", "A mesh of this book is missing.", "Import its file again.")
         return bytes(stored)
+
+
+def _turned(connection: Any, seqs: Sequence[int], back: bool) -> list[Fact]:
+    """Corrections that undo an edit's entries, or do them again. A correction among them is turned round itself: a correction of a
+    correction would say nothing.
+    """
+    columns = tables.journal.c
+    asked = sa.select(columns.seq, columns.kind, columns.data).where(columns.seq.in_(seqs))
+    away, there = set[int](), set[int]()
+    for seq, kind, data in connection.execute(asked):
+        named = set(json.loads(data).get("seqs", ())) if kind in _CORRECTIONS else {seq}
+        goes = back != (kind == Withdrawn(()).kind)
+        (away if goes else there).update(named)
+    now = datetime.now()
+    return [Fact(now, made(tuple(sorted(found)))) for made, found in ((Withdrawn, away), (Restored, there)) if found]
+
+
+_CORRECTIONS = {Withdrawn(()).kind, Restored(()).kind}

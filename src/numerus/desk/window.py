@@ -38,6 +38,7 @@ from numerus.desk.stages.steps.bench import StepsBench
 from numerus.desk.system import settings as kept
 from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
+from numerus.desk.trainer.trainer_dialog import TrainerDialog
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import Canvas, Pages, button, scrolled
 
@@ -179,6 +180,7 @@ class MainWindow(QMainWindow):
             ),
             Command("Machines and stores …", "Book", lambda: show_profiles(self.context, self), "Ctrl+M"),
             Command("Bench mode", "Bench", self._bench_mode, "F11"),
+            Command("Practise …", "Bench", self.practise, "F9"),
             Command("Paint rack", "Bench", self._open_rack, "Ctrl+R"),
             Command("Mix a colour", "Bench", self._open_mix, "Ctrl+Shift+R"),
             Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
@@ -190,6 +192,10 @@ class MainWindow(QMainWindow):
             Command("Command list", "Help", self.find, "Ctrl+J"),
             Command("A report to send …", "Help", lambda: user_actions.ask_report(self.errors.said)),
         ]
+
+    def practise(self) -> None:
+        """Exercises, those of the bench in view first."""
+        TrainerDialog(self.context, self.settings_path.with_name("practice.jsonl"), self.session.stage, self).exec()
 
     @property
     def _room(self) -> float:

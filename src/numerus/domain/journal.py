@@ -6,7 +6,7 @@ Entries are appended and never rewritten. A correction is an entry too: ``Withdr
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable
 from dataclasses import dataclass
 from datetime import date, datetime
 from typing import Literal, NamedTuple, get_args
@@ -321,22 +321,11 @@ def corrected(entry: Fact) -> tuple[int, ...]:
 
 
 def taken_back(entries: Iterable[Fact]) -> set[int]:
-    """The entries that no longer count, by their numbers. A correction that is taken back itself is turned round."""
+    """The entries that no longer count, by their numbers."""
     gone: set[int] = set()
-    corrections: dict[int, Fact] = {}
     for entry in entries:
-        if corrected(entry):
-            corrections[entry.seq] = entry
-            _correct(entry, corrections, gone)
-    return gone
-
-
-def _correct(entry: Fact, corrections: Mapping[int, Fact], gone: set[int], turned: bool = False) -> None:
-    away = isinstance(entry.event, Withdrawn) != turned
-    for seq in corrected(entry):
-        if seq in corrections and seq != entry.seq:
-            _correct(corrections[seq], corrections, gone, turned=away)
-        elif away:
-            gone.add(seq)
+        if isinstance(entry.event, Withdrawn):
+            gone.update(corrected(entry))
         else:
-            gone.discard(seq)
+            gone.difference_update(corrected(entry))
+    return gone

@@ -41,7 +41,7 @@ def mixes_for(
     pots = [p for p in paints if not p.gone and not kind_of(p).clear]
     if not pots:
         return []
-    pigments = [_strong(p) for p in pots]
+    pigments = [strong_pigment(p) for p in pots]
     listed = []
     for match in matches(pigments, target, most, progress=progress):
         chosen = [pots[i] for i in match.pots]
@@ -53,7 +53,7 @@ def mixes_for(
     return in_order(listed)
 
 
-def _strong(paint: Paint) -> Pigment:
+def strong_pigment(paint: Paint) -> Pigment:
     """A pot with its strength in it, as it weighs in a mix."""
     plain = pigment_of(paint)
     return Pigment(paint.strength * plain.absorption, paint.strength * plain.scattering)
