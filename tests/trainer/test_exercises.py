@@ -136,7 +136,7 @@ def test_the_calibration_tells_how_one_guesses() -> None:
     """A third low on resin, every time; of two guesses nothing is said."""
     lines = calibration([("resin", log(0.7))] * 5 + [("run", 0.0)] * 2)
     assert len(lines) == 1 and lines[0].startswith("resin: you guess 30% low")
-    ask = estimate(4, 1, [Seen("Bell", None, 3.0, 24.0, 50.0)])
+    ask = estimate(4, 1, [Seen("Bell", None, 30.0, 3.0, 24.0, 50.0)])
     truth = {"resin": 3.0, "height": 24.0, "run": 50.0}[ask.unit]
     assert ask.mark([truth]).score == 1.0
 

@@ -21,10 +21,11 @@ FEW = 3
 
 @dataclass(frozen=True)
 class Seen:
-    """A part to guess at: its name, a picture, and what is true of it."""
+    """A part to guess at: its name, a picture so many mm wide, and what is true of it."""
 
     name: str
     picture: object
+    wide_mm: float
     resin: float
     height: float
     run: float
@@ -46,7 +47,7 @@ def estimate(seed: int, level: int, parts: Sequence[Seen]) -> Exercise:
         seed,
         level,
         f"{part.name}: how many {words}?",
-        (Card(part.name, (), "", part.picture),),
+        (Card(part.name, (f"the picture is {part.wide_mm:.0f} mm wide",), "", part.picture),),
         0,
         mark,
         key,

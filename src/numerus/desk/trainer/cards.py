@@ -59,7 +59,12 @@ class Cards(Drawing):
             return
         wide = (self.width() - GAP * (len(self.cards) - 1)) / len(self.cards)
         for number, card in enumerate(self.cards):
-            self._card(painter, number, card, QRectF(number * (wide + GAP), 1, wide, self.height() - 2))
+            self._card(painter, number, card, QRectF(number * (wide + GAP), 1, wide, self._high(wide)))
+
+    def _high(self, wide: float) -> float:
+        """No higher than what is on them wants."""
+        shows = any(c.colour or c.picture is not None for c in self.cards)
+        return min(self.height() - 2, max(1.25 * wide, 250.0) if shows else 160.0)
 
     def _card(self, painter: QPainter, number: int, card: Card, box: QRectF) -> None:
         chosen = number in self.chosen

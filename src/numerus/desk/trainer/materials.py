@@ -27,7 +27,6 @@ from numerus.trainer.reading import melting, values
 
 PICTURE_PX = 260
 GREY = np.array([[188, 180, 164]], np.uint8)
-MOST_PARTS = 6
 
 
 @dataclass(frozen=True)
@@ -80,9 +79,8 @@ class Materials:
         assert part.pose is not None
         mesh, machine = self.mesh_of(part.blob), self._machine
         minutes = run_minutes(part.pose.height_mm, machine, Laid(part.volume_ml, part.surface_cm2))
-        return Seen(
-            part.label, portrait(posed(mesh, np.array(part.pose.up))), part.volume_ml, part.pose.height_mm, minutes
-        )
+        turned = posed(mesh, np.array(part.pose.up))
+        return Seen(part.label, portrait(turned), _reach_mm(turned), part.volume_ml, part.pose.height_mm, minutes)
 
     def _posed(self, part: Part) -> Posed:
         mesh = self.mesh_of(part.blob)
@@ -104,6 +102,10 @@ def portrait(mesh: Mesh) -> NDArray[np.uint8]:
     """A part in grey from a little above, uint8 (n, n, 4)."""
     low, high = mesh.bounds_mm
     middle = tuple(float(v) for v in (low + high) / 2)
-    reach = 1.15 * float(np.linalg.norm(high - low))
-    camera = Camera(middle, 25.0, 12.0, reach)  # type: ignore[arg-type]
+    camera = Camera(middle, 25.0, 12.0, _reach_mm(mesh))  # type: ignore[arg-type]
     return picture(mesh, GREY, camera, PICTURE_PX, PICTURE_PX)
+
+
+def _reach_mm(mesh: Mesh) -> float:
+    """How wide and high its picture is."""
+    return 1.15 * float(np.linalg.norm(mesh.extents_mm))
