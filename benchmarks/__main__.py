@@ -7,6 +7,7 @@ import sys
 
 from benchmarks.calendars import bills_of_400_calendars
 from benchmarks.colours import a_rack_of_150_pots, mixes_against_one_figure_a_channel
+from benchmarks.endurance import killed_two_hundred_times
 from benchmarks.evenings import an_army_of_34_with_40_strokes, evenings_against_what_cannot_be_beaten
 from benchmarks.figures import a_figure_seen_first, a_painted_figure, fields_of_a_build
 from benchmarks.meshes import columns_against_sections, kit_relations, walls_and_mending, whole_plate
@@ -27,6 +28,7 @@ ALL = (
     bills_of_400_calendars, forecasts_of_seeded_campaigns, a_century_of_journal, a_thousand_parts, answers,
     fields_of_a_build, a_painted_figure, a_figure_seen_first, mixes_against_one_figure_a_channel, a_rack_of_150_pots,
     evenings_against_what_cannot_be_beaten, an_army_of_34_with_40_strokes, taking_off_thirty, five_hundred_refreshes,
+    killed_two_hundred_times,
 )  # fmt: skip
 
 

@@ -294,7 +294,9 @@ def test_the_army_is_cut_into_foam_for_the_users_own_box(window: MainWindow, tmp
     assert window.session.plans.army.tray_mm == (300.0, 200.0)
     bench.cut_into(tmp_path / "foam")
     many = len(bench.state.packed.trays)
-    assert sorted(p.suffix for p in (tmp_path / "foam").iterdir()) == [".dxf"] * many + [".svg"] * many
+    written = sorted(p.name for p in (tmp_path / "foam").iterdir())
+    cut = [f"tray-{n + 1}.{kind}" for kind in ("dxf", "svg") for n in range(many)]
+    assert written == sorted([*cut, "labels.pdf", "packing-list.html", "trays.pdf"])
     (tmp_path / "file").write_text("in the way")
     failed: list[object] = []
     window.context.jobs.failed.connect(failed.append)

@@ -69,7 +69,7 @@ def test_a_failed_plate_is_looked_into_and_named(dialog: TrainerDialog) -> None:
     assert (
         page.tests.count() == many - 1 and plate.minutes > 0 and f"{plate.minutes:.0f} min spent" in page.spent.text()
     )
-    page.causes.setCurrentRow(list(plate.causes).index(plate.week.faults[0]))
+    page.causes.setCurrentRow(list(plate.causes).index(plate.faults[0]))
     page.name_cause()
     assert dialog.said.text().startswith("Right") and dialog.record.done[-1].score == 1.0
     page.name_cause()

@@ -15,12 +15,13 @@ from hypothesis import strategies as st
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.cli.__main__ import main
+from numerus.domain.army import BOUGHT
 from numerus.domain.journal import CommissionBooked, Fact
 from numerus.domain.plans import Plans
 from numerus.domain.purchases import THINGS, purchase
 from numerus.errors import PlanError
 from numerus.money.costs import unit_costs
-from numerus.money.ledger import ledger_rows, spent_by_month, spent_by_thing, unit_pence
+from numerus.money.ledger import ledger_rows, prices_of, spent_by_month, spent_by_thing, unit_pence
 from numerus.progress.standing import standing
 
 NOW = datetime(2026, 3, 2, 18)
@@ -100,3 +101,21 @@ def test_what_is_on_no_plate_yet_is_foretold_and_never_nothing(demo: Book) -> No
         assert low < foretold[unit].total < high and foretold[unit].machine > 0
     assert laid["lock"].range == (laid["lock"].total, laid["lock"].total)
     assert 0.3 < foretold["lock"].machine / laid["lock"].machine < 3
+
+
+def test_what_wears_and_what_is_bought_is_costed_as_it_was_bought(demo: Book) -> None:
+    """Dearer gloves and films make runs dearer by their share; a bought base stands under each figure that has one; not bought, none."""
+    plans, found = demo.plans, standing(demo.plans, demo.history)
+    usual = prices_of([])
+    facts = [
+        purchase(NOW, "gloves", "", 5000, 100),
+        purchase(NOW, "film", "", 4800, 2),
+        purchase(NOW, "bases", "", 900, 30),
+    ]
+    told = prices_of(facts)
+    assert (told.gloves, told.film, told.base) == (50.0, 2400.0, 30.0) and usual.base == 0.0
+    before, after = unit_costs(plans, found), unit_costs(plans, found, prices=told)
+    for unit in plans.units:
+        bought = sum(list(f.build.values()).count(BOUGHT) for f in plans.figures_of(unit))
+        assert after[unit].base == 30 * bought and before[unit].base == 0
+        assert after[unit].machine > before[unit].machine

@@ -135,12 +135,12 @@ def test_costs_on_the_command_line_add_up_to_the_penny(
     told = json.loads(capsys.readouterr().out)
     for unit in told["units"]:
         assert unit["total"] == sum(
-            unit[k] for k in ("kit", "resin", "washing", "machine", "paint", "coats", "failures")
+            unit[k] for k in ("kit", "resin", "washing", "machine", "paint", "coats", "base", "failures")
         )
     assert told["total"] == sum(u["total"] for u in told["units"])
     assert {u["unit"] for u in told["units"]} == {u.name for u in demo.plans.units.values()}
     with (tmp_path / "costs.csv").open(encoding="utf-8") as file:
         rows = list(csv.DictReader(file))
-    parts = ("kit", "resin", "washing", "machine", "paint", "coats", "failures")
+    parts = ("kit", "resin", "washing", "machine", "paint", "coats", "base", "failures")
     assert all(sum(int(row[part]) for part in parts) == int(row["total"]) for row in rows)
     assert sum(int(row["total"]) for row in rows) == told["total"]

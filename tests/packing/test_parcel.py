@@ -70,7 +70,9 @@ def test_figures_stand_apart_and_as_wide_as_they_reach(demo: Book) -> None:
 def test_the_list_and_the_labels_name_everything_once() -> None:
     """Every figure with its picture where there is one; nothing is fetched; words of others are not taken for marks."""
     trays = packed([pocket("Osk", 11.0), pocket("Nan", 9.0, "fragile: bell")], FoamBox(200, 150)).trays
-    page = packing_html("The Lampwatch", trays, {"Osk": b"png"})
+    page = packing_html("The Lampwatch", trays, {"Osk": b"png"}, "", {"Nan": ["lantern", "<pack>"]})
+    assert "Bags with names" in page and "lantern, &lt;pack&gt;" in page
+    assert "Bags" not in packing_html("The Lampwatch", trays, {})
     assert (
         page.count("<b>Osk</b>") == 1
         and page.count("<img") == 1

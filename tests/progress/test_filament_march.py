@@ -13,6 +13,9 @@ from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunStarted
 from numerus.domain.printing.machines import FILAMENT, Machine
 from numerus.domain.printing.plates import Plate
 from numerus.money.costs import unit_costs
+from numerus.printing.machines.settings_note import settings_note
+from numerus.progress.done_facts import step
+from numerus.progress.history import History
 from numerus.progress.pace.rates import rates_of
 from numerus.progress.planning.bench_plan import BenchPlan, bench_plan
 from numerus.progress.planning.bench_tasks import LAMP, STRINGS, TUB
@@ -45,11 +48,10 @@ def planned(book: Book) -> tuple[Standing, BenchPlan]:
     return found, bench_plan(book.plans, book.history.facts, found, EVENING)
 
 
-def printed(book: Book, plate: Plate, at: datetime) -> None:
+def printing(plate: Plate, at: datetime, run: str = "r-snail") -> list[Fact]:
     """Run through, looked at, all good."""
-    facts = [Fact(at, RunStarted(plate.id, "snail"), "r-snail"), Fact(at + timedelta(hours=9), RunEnded(), "r-snail")]
-    facts += [Fact(at + timedelta(hours=9), PartOutcome(p.id, "good"), "r-snail") for p in plate.placed]
-    book.commit("printed", facts=facts)
+    facts = [Fact(at, RunStarted(plate.id, "snail"), run), Fact(at + timedelta(hours=9), RunEnded(), run)]
+    return facts + [Fact(at + timedelta(hours=9), PartOutcome(p.id, "good"), run) for p in plate.placed]
 
 
 def test_no_plan_washes_or_lights_plastic(plastic: Book) -> None:
@@ -69,7 +71,7 @@ def test_no_plan_washes_or_lights_plastic(plastic: Book) -> None:
 def test_what_comes_off_is_ready_to_be_built(plastic: Book) -> None:
     """As soon as it was looked at; the orders never send it to a bath."""
     plate = dry_plates(plastic)[0]
-    printed(plastic, plate, EVENING - timedelta(hours=10))
+    plastic.commit("printed", facts=printing(plate, EVENING - timedelta(hours=10)))
     found, _ = planned(plastic)
     states = {found.copies[p.figure_id, p.slot].state for p in plate.placed if p.figure_id}
     assert states == {"cured"}
@@ -99,3 +101,44 @@ def test_the_forecast_counts_no_bath_for_it(plastic: Book) -> None:
     assert all("wash" not in u.hands and "cure" not in u.hands and u.wet_runs == 0 for u in units)
     assert any(u.hands.get("print") for u in units) and any(u.machine > 0 for u in units)
     assert found.runs
+
+
+def test_a_unit_of_plastic_goes_the_whole_march(plastic: Book) -> None:
+    """Printed, built, primed, painted, finished, from an empty journal: every stage it stands at is one of plastic's own."""
+    old = plastic.plans
+    own = old.figures_of("lock")
+    ids = {f.id for f in own}
+    plates = [p for p in old.plates.values() if any(placed.figure_id in ids for placed in p.placed)]
+    plans = replace(old, plates={p.id: measured_plate(replace(p, machine_id="snail"), SNAIL, old) for p in plates})
+    facts = [f for n, plate in enumerate(plates) for f in printing(plate, EVENING - timedelta(hours=12), f"r{n}")]
+    stood = set()
+    for _ in range(200):
+        found = standing(plans, History.of(facts))
+        ahead = [found.figures[f.id] for f in own if found.figures[f.id].stage != "ready"]
+        stood |= {f.stage for f in ahead}
+        if not ahead or not (more := _next_facts(ahead[0])):
+            break
+        facts += more
+    assert {standing(plans, History.of(facts)).figures[f.id].stage for f in own} == {"ready"}
+    assert stood == {"build", "prime", "paint", "finish"}
+
+
+def _next_facts(figure) -> list[Fact]:  # type: ignore[no-untyped-def]
+    """What is done of a figure next, as its bench would write it."""
+    own = (figure.figure.id,)
+    if figure.stage in ("build", "prime"):
+        return [step(figure.stage, own, 5.0, EVENING)]
+    if figure.stage == "paint":
+        return [step("stroke", own, 1.0, EVENING, s.key) for s in figure.next_strokes]
+    return [step("finish", own, 1.0, EVENING, s.id) for s in figure.finish_left] if figure.stage == "finish" else []
+
+
+def test_its_settings_go_out_beside_the_plate(plastic: Book) -> None:
+    """Nozzle, layers, speeds, and what was estimated with them, grams as they are priced."""
+    plate = dry_plates(plastic)[0]
+    note = settings_note(SNAIL, plate)
+    told = dict(line.split(": ", 1) for line in note.splitlines())
+    assert told["nozzle"] == "0.25 mm" and told["layers"] == "0.08 mm" and told["plate"] == plate.name
+    minutes, grams, metres = (float(words.split()[0]) for words in told["estimated"].split(", "))
+    assert minutes == pytest.approx(plate.minutes, abs=0.5) and grams > 0
+    assert metres == pytest.approx(grams / SNAIL.plastic_g_per_ml / 2.405, rel=0.05)

@@ -11,12 +11,13 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from numerus.colour.light import value_of
-from numerus.diagnosis.likelihoods import usual
+from numerus.diagnosis.likelihoods import ConfirmedCase, Seen, usual
 from numerus.domain.painting.paints import Paint
 from numerus.trainer.bench_time import POT_MIN, WINDOW_MIN, Job, best_firsts, dries_first, mark_next, what_next, work_in
-from numerus.trainer.estimating import Seen, calibration, estimate, mark_guess
+from numerus.trainer.estimating import Seen as SeenPart
+from numerus.trainer.estimating import calibration, estimate, mark_guess
 from numerus.trainer.exercise import GOOD, level_of
-from numerus.trainer.failed_plate import FINDS, failed_plate
+from numerus.trainer.failed_plate import FINDS, OWN_SEED, failed_plate, own_plates
 from numerus.trainer.matching import mix_to_match
 from numerus.trainer.reading import SAME_L, mark_order, melting, values
 
@@ -136,7 +137,7 @@ def test_the_calibration_tells_how_one_guesses() -> None:
     """A third low on resin, every time; of two guesses nothing is said."""
     lines = calibration([("resin", log(0.7))] * 5 + [("run", 0.0)] * 2)
     assert len(lines) == 1 and lines[0].startswith("resin: you guess 30% low")
-    ask = estimate(4, 1, [Seen("Bell", None, 30.0, 3.0, 24.0, 50.0)])
+    ask = estimate(4, 1, [SeenPart("Bell", None, 30.0, 3.0, 24.0, 50.0)])
     truth = {"resin": 3.0, "height": 24.0, "run": 50.0}[ask.unit]
     assert ask.mark([truth]).score == 1.0
 
@@ -163,15 +164,15 @@ def test_a_failed_plate_is_named_by_what_was_at_work(seed: int) -> None:
     """Every fault of its week is right at once, nothing else is; each test costs what the table says, and the dear ones cost marks."""
     for level in (1, 3):
         plate = failed_plate(seed, level)
-        assert plate.seen and plate.week.struck is not None
+        assert plate.seen and not plate.seen[0].startswith("not: ")
         marks = {cause: plate.name(cause) for cause in plate.causes}
-        assert {c for c, m in marks.items() if m.score > 0} == set(plate.week.faults)
-        assert all(m.score == 1.0 for c, m in marks.items() if c in plate.week.faults)
+        assert {c for c, m in marks.items() if m.score > 0} == set(plate.faults)
+        assert all(m.score == 1.0 for c, m in marks.items() if c in plate.faults)
         for key in ("log", "heavier", "vent"):
             plate.test(key)
         assert plate.minutes == sum(usual().tests[k].minutes for k in ("log", "heavier", "vent"))
         assert not {"log", "heavier", "vent"} & set(plate.tests)
-        assert 0 < plate.name(plate.week.faults[0]).score < 1
+        assert 0 < plate.name(plate.faults[0]).score < 1
     assert FINDS.keys() == usual().tests.keys()
 
 
@@ -180,3 +181,13 @@ def test_levels_follow_what_was_known() -> None:
     assert level_of([]) == 1 and level_of([1, 1, 1]) == 2 and level_of([1] * 20) == 3
     assert level_of([1, 1, 1, 0, 0]) == 1 and level_of([0] * 9) == 1 and level_of([1, 1, GOOD]) == 2
     assert np.isfinite(level_of([0.5]))
+
+
+def test_plates_of_ones_own_say_what_they_said_then() -> None:
+    """Only tests that were made can be made; the cause that was sure is right; causes of other tables are left out."""
+    seen = Seen({"one part alone": True, "it seals a cup": False, "at one height": None})
+    cases = [ConfirmedCase("tips", seen, {"heavier": True, "vat": False}), ConfirmedCase("droop", seen, {})]
+    (plate,) = own_plates(cases)
+    assert plate.seen == ["one part alone", "not: it seals a cup"] and set(plate.tests) == {"heavier", "vat"}
+    assert plate.test("heavier") and not plate.test("vat") and plate.seed >= OWN_SEED
+    assert plate.name("tips").score > 0.5 and plate.name("cup").score == 0

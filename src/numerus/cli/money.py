@@ -56,16 +56,17 @@ def costs_of(args: argparse.Namespace) -> list[Result]:
     """Every unit's cost when it is ready, whole pence by what they go to; together they are the total. Hands stand beside it."""
     from numerus.book.book import Book
     from numerus.money.costs import unit_costs
-    from numerus.money.ledger import ledger_rows
+    from numerus.money.ledger import ledger_rows, prices_of
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 
     book = Book.open(args.book)
     plans, army_standing = book.plans, standing(book.plans, book.history)
-    costs = unit_costs(plans, army_standing, estimates(plans, army_standing).factors)
+    costs = unit_costs(plans, army_standing, estimates(plans, army_standing).factors, prices_of(book.history.facts))
     units = [{
         "unit": plans.units[u].name, "figures": len(plans.figures_of(u)), "kit": c.kit, "resin": c.resin, "washing": c.washing,
-        "machine": c.machine, "paint": c.paint, "coats": c.coats, "failures": c.failures, "total": c.total, "least": c.range[0], "most": c.range[1],
+        "machine": c.machine, "paint": c.paint, "coats": c.coats, "base": c.base,
+        "failures": c.failures, "total": c.total, "least": c.range[0], "most": c.range[1],
         "hands_h": round(c.hands_min / 60, 2),
         "bought": plans.units[u].bought_pence * len(plans.figures_of(u)),
     } for u, c in costs.items()]  # fmt: skip
@@ -86,6 +87,7 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     from numerus.book.book import Book
     from numerus.book.part_meshes import zoned_part
     from numerus.money.costs import unit_costs
+    from numerus.money.ledger import prices_of
     from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_rows, roster_table
     from numerus.progress.photographs import shown_photographs
     from numerus.progress.standing import standing
@@ -96,7 +98,10 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     costs = None
     if args.costs:
         costs = {
-            u: c.total for u, c in unit_costs(plans, army_standing, estimates(plans, army_standing).factors).items()
+            u: c.total
+            for u, c in unit_costs(
+                plans, army_standing, estimates(plans, army_standing).factors, prices_of(book.history.facts)
+            ).items()
         }
     pictures = figure_pictures(plans, army_standing, cache(lambda part: zoned_part(book, part)))
     pictures |= shown_photographs(book.history.facts, plans.figures, book.blob)

@@ -10,7 +10,8 @@ from numerus.devices.air import coming_air
 from numerus.domain.journal import Fact, LessonNoted
 from numerus.domain.plans import Plans
 from numerus.errors import NumerusError
-from numerus.money.costs import Cost, unit_costs
+from numerus.money.costs import Cost, Prices, unit_costs
+from numerus.money.ledger import prices_of
 from numerus.paint.figure.touching import Between
 from numerus.paint.priming.weather import Air
 from numerus.paint.priming.weather_file import air_from
@@ -142,9 +143,14 @@ class Answers:
         return self.estimates.factors
 
     @cached_property
+    def prices(self) -> Prices:
+        """Of what wears, as it was bought."""
+        return prices_of(self.facts)
+
+    @cached_property
     def costs(self) -> dict[str, Cost]:
         """Of every unit, by id."""
-        return unit_costs(self.plans, self.standing, self.run_factors)
+        return unit_costs(self.plans, self.standing, self.run_factors, self.prices)
 
     def changed_mix(self, zones: Iterable[str]) -> str:
         """A mix of these zones that is poured otherwise than on figures painted before, in words; "" where there is none."""

@@ -21,6 +21,7 @@ from PyQt6.QtWidgets import (
 from numerus.desk.actions import Actions, MakeDemo
 from numerus.desk.commands import army_commands, figure_commands, stage_commands
 from numerus.desk.context import Context
+from numerus.desk.dialogs.as_table import PicturesInView
 from numerus.desk.dialogs.bench_card import print_bench_card
 from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
 from numerus.desk.dialogs.handbook import show_handbook
@@ -32,6 +33,7 @@ from numerus.desk.panels.errors import ErrorPanel
 from numerus.desk.panels.orders import OrdersPanel
 from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
+from numerus.desk.panels.walk import Walk
 from numerus.desk.stages.benches import make_benches
 from numerus.desk.stages.paint.bench import LINE, MIX, RACK, PaintBench
 from numerus.desk.stages.steps.bench import StepsBench
@@ -86,6 +88,8 @@ class MainWindow(QMainWindow):
         middle = QVBoxLayout()
         middle.setSpacing(0)
         middle.addWidget(self.bench, 1)
+        self.walk = Walk(self.session, self.user_actions.open_demo)
+        middle.addWidget(self.walk)
         body = QHBoxLayout()
         body.setSpacing(0)
         body.addWidget(self.roll)
@@ -190,6 +194,8 @@ class MainWindow(QMainWindow):
             Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
             Command("Handbook", "Help", lambda: show_handbook(self, session.stage), "F1"),
             Command("Command list", "Help", self.find, "Ctrl+J"),
+            Command("A short walk", "Help", self.walk.take),
+            Command("Pictures as tables …", "View", lambda: PicturesInView(self).exec(), "F6"),
             Command("A report to send …", "Help", lambda: user_actions.ask_report(self.errors.said)),
         ]
 
@@ -307,6 +313,7 @@ class MainWindow(QMainWindow):
             self.pages.addWidget(
                 welcome(
                     self.user_actions.open_demo,
+                    self.walk.take,
                     self.user_actions.new_army,
                     self.user_actions.ask_open,
                     self.settings.recent,

@@ -6,25 +6,38 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from typing import Protocol
 
-from numerus.domain.army import Figure
+from numerus.domain.army import BOUGHT, Figure
 from numerus.domain.money import shared_pence
 from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
-from numerus.domain.printing.plates import Laid, Plate
+from numerus.domain.printing.plates import Laid
 from numerus.kit.builds import printed_slots
 from numerus.kit.completeness import Copy
 from numerus.paint.priming.primer import primer_ml, varnish_ml
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.post.washing.wash_ways import SOLVENT_L_PER_BATH_ML, clinging_ml
-from numerus.printing.machines.timing import plastic_ml, run_minutes
+from numerus.printing.machines.timing import layer_count, plastic_ml, run_minutes
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import CopyState
 
-GLOVES_PENCE_A_RUN, FILM_PENCE_A_RUN = 25.0, 60.0  # (default)
 WITHOUT_POT_PENCE_PER_ML = 300 / 18  # (default) primer or varnish nobody has a price for
 PLATE_FILLED, UNPOSED_MM = 0.55, 45.0  # (defaults) of a plate's area; how tall a part hangs that is not posed yet
 FORETOLD = 0.6, 1.7  # (default) what a run nobody has laid yet costs at least and at most, over what is foretold of it
+
+
+@dataclass(frozen=True)
+class Prices:
+    """Pence of what wears and of what is not printed, as they were bought: a pair of gloves a run, a film over its layers, a base under a
+    figure; defaults where none was bought with its amount, no base then.
+    """
+
+    gloves: float = 25.0
+    film: float = 1200.0
+    base: float = 0.0
+
+
+DEFAULT_PRICES = Prices()
 
 
 class Done(Protocol):
@@ -51,6 +64,7 @@ class Cost:
     machine: int
     paint: int
     coats: int
+    base: int
     failures: int
     hands_min: float
     less: int = 0
@@ -58,7 +72,7 @@ class Cost:
 
     @property
     def total(self) -> int:
-        return self.kit + self.resin + self.washing + self.machine + self.paint + self.coats + self.failures
+        return self.kit + self.resin + self.washing + self.machine + self.paint + self.coats + self.base + self.failures
 
     @property
     def range(self) -> tuple[int, int]:
@@ -69,8 +83,8 @@ class Cost:
         return Cost(*(getattr(self, n) + getattr(other, n) for n in _NAMES))
 
 
-_NAMES = ("kit", "resin", "washing", "machine", "paint", "coats", "failures", "hands_min", "less", "more")
-NOTHING = Cost(0, 0, 0, 0, 0, 0, 0, 0)
+_NAMES = ("kit", "resin", "washing", "machine", "paint", "coats", "base", "failures", "hands_min", "less", "more")
+NOTHING = Cost(0, 0, 0, 0, 0, 0, 0, 0, 0)
 
 
 def _kit_shares(plans: Plans) -> dict[str, int]:
@@ -93,7 +107,7 @@ def _part_ml(plans: Plans, part_id: str, factors: RunFactors) -> float:
     return (part.volume_ml + supports) * (1 + plans.resin.cling_share) * factors.resin
 
 
-def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Done) -> float:
+def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Done, prices: Prices) -> float:
     """Power, gloves and film of the runs, by each copy's share of its plate."""
     cost = 0.0
     for copy in copies:
@@ -101,32 +115,34 @@ def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Do
         plate = plans.plates.get(state.plate_id) if state else None
         machine = plans.machines.get(plate.machine_id) if plate else None
         if plate is not None and machine is not None:
-            cost += run_pence(plans, plate, machine) / max(len(plate.placed), 1)
+            cost += run_pence(plans, machine, plate.height_mm, plate.minutes, prices) / max(len(plate.placed), 1)
     return cost
 
 
-def run_pence(plans: Plans, plate: Plate, machine: Machine) -> float:
-    """Power, gloves and film of one run."""
+def run_pence(plans: Plans, machine: Machine, height_mm: float, minutes: float, prices: Prices) -> float:
+    """Power, gloves and the film's layers of one run."""
     pence = plans.army.power_pence_per_kwh if plans.army else 0.0
-    wear = 0.0 if machine.is_dry else GLOVES_PENCE_A_RUN + FILM_PENCE_A_RUN
-    return plate.minutes / 60 * machine.power_w / 1000 * pence + wear
+    power = minutes / 60 * machine.power_w / 1000 * pence
+    if machine.is_dry:
+        return power
+    return power + prices.gloves + prices.film * layer_count(height_mm, machine.layer_mm) / machine.film_layers
 
 
-def _foretold_share(plans: Plans, part_ids: Iterable[str]) -> float:
+def _foretold_share(plans: Plans, part_ids: Iterable[str], prices: Prices) -> float:
     """Of runs that are not laid yet, on the first machine there is: each part's share of a plate by its footprint, for a run as tall as
     itself.
     """
     machine = next((m for m in plans.machines.values() if m.in_service), None)
     if machine is None or plans.army is None:
         return 0.0
-    wear = 0.0 if machine.is_dry else GLOVES_PENCE_A_RUN + FILM_PENCE_A_RUN
     cost = 0.0
     for part in (plans.parts[p] for p in part_ids if p in plans.parts):
         area = part.pose.footprint_mm2 if part.pose else part.extents_mm[0] * part.extents_mm[1]
         tall = part.pose.height_mm if part.pose else min(max(part.extents_mm), UNPOSED_MM)
         minutes = run_minutes(tall, machine, Laid(part.volume_ml, part.surface_cm2))
-        run = minutes / 60 * machine.power_w / 1000 * plans.army.power_pence_per_kwh + wear
-        cost += run * min(area / (machine.plate_x_mm * machine.plate_y_mm * PLATE_FILLED), 1.0)
+        cost += run_pence(plans, machine, tall, minutes, prices) * min(
+            area / (machine.plate_x_mm * machine.plate_y_mm * PLATE_FILLED), 1.0
+        )
     return cost
 
 
@@ -151,8 +167,9 @@ def material_pence(plans: Plans, part_id: str, machine: Machine | None, factors:
 
 
 def figure_cost(
-    figure: Figure, plans: Plans, standing: Done, kit_shares: Mapping[str, int], factors: RunFactors, rack: Rack
-) -> Cost:
+    figure: Figure, plans: Plans, standing: Done, kit_shares: Mapping[str, int], factors: RunFactors, rack: Rack,
+    prices: Prices = DEFAULT_PRICES,
+) -> Cost:  # fmt: skip
     """The cost of one figure when it is ready: what is spent, and what its plan will still spend, resin by what runs really took."""
     parts = printed_slots(figure)
     machines = {s: _machine_of(plans, standing.copies.get((figure.id, s))) for s in parts}
@@ -173,8 +190,8 @@ def figure_cost(
         for p, ml in paint_needed_ml(stages, rack).items()
         if p in plans.paints
     )
-    machine = _machine_share(plans, ((figure.id, s) for s in parts), standing)
-    foretold = _foretold_share(plans, (p for s, p in parts.items() if machines[s] is None))
+    machine = _machine_share(plans, ((figure.id, s) for s in parts), standing, prices)
+    foretold = _foretold_share(plans, (p for s, p in parts.items() if machines[s] is None), prices)
     skin = sum(plans.parts[p].surface_cm2 for p in figure.build.values() if p in plans.parts)
     scheme = plans.scheme_for(figure)
     coats = coats_pence(plans, "primer", primer_ml(skin, scheme.prime_school)) if scheme else 0.0
@@ -188,6 +205,7 @@ def figure_cost(
         round(machine + foretold),
         round(paint),
         round(coats),
+        round(prices.base * sum(part == BOUGHT for part in figure.build.values())),
         round(failed),
         standing.hands.get(figure.id, 0.0),
         round(foretold * (1 - FORETOLD[0])),
@@ -195,13 +213,15 @@ def figure_cost(
     )
 
 
-def unit_costs(plans: Plans, standing: Done, factors: RunFactors = AS_ESTIMATED) -> dict[str, Cost]:
+def unit_costs(
+    plans: Plans, standing: Done, factors: RunFactors = AS_ESTIMATED, prices: Prices = DEFAULT_PRICES
+) -> dict[str, Cost]:
     """Cost of every unit, by id."""
     shares, rack = _kit_shares(plans), rack_of(plans)
     costs = {}
     for unit in plans.units_in_order():
         total = NOTHING
         for figure in plans.figures_of(unit.id):
-            total = total + figure_cost(figure, plans, standing, shares, factors, rack)
+            total = total + figure_cost(figure, plans, standing, shares, factors, rack, prices)
         costs[unit.id] = total
     return costs

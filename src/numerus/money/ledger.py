@@ -4,10 +4,12 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Iterable
+from dataclasses import replace
 
 from numerus.domain.journal import CommissionBooked, Fact, Purchased
 from numerus.domain.plans import Plans
 from numerus.domain.purchases import THINGS
+from numerus.money.costs import DEFAULT_PRICES, Prices
 
 
 def spent_by_thing(facts: Iterable[Fact]) -> dict[str, int]:
@@ -33,6 +35,15 @@ def unit_pence(facts: Iterable[Fact], thing: str) -> float | None:
     own = [f.event for f in facts if isinstance(f.event, Purchased) and f.event.thing == thing and f.event.amount > 0]
     amount = sum(e.amount for e in own)
     return sum(e.pence for e in own) / amount if amount else None
+
+
+def prices_of(facts: Iterable[Fact]) -> Prices:
+    """As things were bought; defaults where none was."""
+    listed, usual = list(facts), DEFAULT_PRICES
+    told = {
+        name: unit_pence(listed, thing) for name, thing in (("gloves", "gloves"), ("film", "film"), ("base", "bases"))
+    }
+    return replace(usual, **{name: pence for name, pence in told.items() if pence is not None})
 
 
 def ledger_rows(facts: Iterable[Fact], plans: Plans) -> list[list[object]]:

@@ -8,7 +8,7 @@ from math import ceil
 
 from numerus.domain.plans import Plans
 from numerus.domain.printing.plates import Plate
-from numerus.money.costs import Cost, material_pence, run_pence
+from numerus.money.costs import DEFAULT_PRICES, Cost, Prices, material_pence, run_pence
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import FAILED, RunRecord
 
@@ -48,7 +48,7 @@ def waiting_pays(price_pence: int, off: float, sale_on: date, needed_on: date) -
 
 
 def failed_plates(
-    plans: Plans, runs: Iterable[RunRecord], factors: RunFactors = AS_ESTIMATED
+    plans: Plans, runs: Iterable[RunRecord], factors: RunFactors = AS_ESTIMATED, prices: Prices = DEFAULT_PRICES
 ) -> list[tuple[Plate, int, int]]:
     """(plate, how many parts failed, whole pence they cost in material and their share of the run), the dearest first."""
     listed = []
@@ -58,6 +58,7 @@ def failed_plates(
         machine = plans.machines.get(plate.machine_id)
         if lost and machine is not None:
             material = sum(material_pence(plans, p.part_id, machine, factors) for p in lost)
-            share = run_pence(plans, plate, machine) * len(lost) / len(plate.placed)
+            whole = run_pence(plans, machine, plate.height_mm, plate.minutes, prices)
+            share = whole * len(lost) / len(plate.placed)
             listed.append((plate, len(lost), round(material + share)))
     return sorted(listed, key=lambda row: -row[2])

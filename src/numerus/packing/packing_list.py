@@ -15,13 +15,29 @@ STYLE = (
 )
 
 
-def packing_html(army: str, trays: Sequence[Tray], pictures: Mapping[str, bytes], parcel: str = "") -> str:
-    """``pictures``: PNG by figure, where there is one; nothing is fetched from elsewhere."""
+def packing_html(
+    army: str,
+    trays: Sequence[Tray],
+    pictures: Mapping[str, bytes],
+    parcel: str = "",
+    bags: Mapping[str, Sequence[str]] | None = None,
+) -> str:
+    """``pictures``: PNG by figure, where there is one; nothing is fetched from elsewhere. ``bags``: by figure the parts that are not glued on
+    and travel in a bag with its name.
+    """
     body = "".join(_tray(number, tray, len(trays), pictures) for number, tray in enumerate(trays, 1))
     grams = sum(t.grams for t in trays)
     sent = f"<p>{escape(parcel)}</p>" if parcel else ""
     head = f"<h1>{escape(army)}: packing list</h1><p>{counted(sum(len(t.laid) for t in trays), 'figure')}, {grams:.0f} g.</p>{sent}"
-    return f"<!doctype html><meta charset='utf-8'><title>Packing list</title><style>{STYLE}</style>{head}{body}"
+    return f"<!doctype html><meta charset='utf-8'><title>Packing list</title><style>{STYLE}</style>{head}{body}{_bags(bags or {})}"
+
+
+def _bags(bags: Mapping[str, Sequence[str]]) -> str:
+    rows = "".join(
+        f"<tr><td>☐</td><td><b>{escape(name)}</b></td><td>{escape(', '.join(parts))}</td></tr>"
+        for name, parts in bags.items()
+    )
+    return f"<h2>Bags with names</h2><table>{rows}</table>" if rows else ""
 
 
 def _tray(number: int, tray: Tray, many: int, pictures: Mapping[str, bytes]) -> str:

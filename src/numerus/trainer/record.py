@@ -11,6 +11,7 @@ from pathlib import Path
 
 from numerus.trainer.estimating import calibration
 from numerus.trainer.exercise import ESTIMATE, GOOD, NAMES, level_of
+from numerus.trainer.failed_plate import OWN_SEED
 
 AGAIN_DAYS = (0.0, 1.0, 3.0, 7.0, 21.0)  # a missed one comes back at once, then later each time it is known
 
@@ -53,10 +54,12 @@ class Record:
     def next_of(self, kind: str, now: datetime) -> tuple[int, int]:
         """(seed, level) of the next exercise: one that was missed and is due, unless it was the very last; else a new one."""
         own = self.of(kind)
-        due = [p for p in self.due(kind, now) if not own or (p.seed, p.level) != (own[-1].seed, own[-1].level)]
+        due = [
+            p for p in self.due(kind, now) if p.seed < OWN_SEED and (p.seed, p.level) != (own[-1].seed, own[-1].level)
+        ]
         if due:
             return due[0].seed, due[0].level
-        return 1 + max((p.seed for p in own), default=0), level_of([p.score for p in own])
+        return 1 + max((p.seed for p in own if p.seed < OWN_SEED), default=0), level_of([p.score for p in own])
 
     def sheet(self, now: datetime) -> list[tuple[str, str, str]]:
         """(kind's name, how many and how well, what is due) of every kind."""

@@ -121,7 +121,9 @@ class MoneyState:
     def failed_words(self) -> list[tuple[str, str]]:
         """(plate, what its failed parts cost), the dearest first."""
         plans = self.answers.plans
-        listed = failed_plates(plans, self.answers.standing.runs.values(), self.answers.run_factors)
+        listed = failed_plates(
+            plans, self.answers.standing.runs.values(), self.answers.run_factors, self.answers.prices
+        )
         return [
             (f"{p.name}: {counted(lost, 'part')} failed", money_text(pence, self.currency)) for p, lost, pence in listed
         ]

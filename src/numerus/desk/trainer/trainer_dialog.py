@@ -13,8 +13,9 @@ from numerus.desk.trainer.cards import Cards
 from numerus.desk.trainer.materials import Materials
 from numerus.desk.trainer.plate_page import PlatePage
 from numerus.desk.widgets.layout import button, clear, column, label, row
-from numerus.trainer.exercise import BENCH_OF, NAMES, PLATE, Exercise, Mark
-from numerus.trainer.failed_plate import FailedPlate, failed_plate
+from numerus.progress.printing.failure_record import confirmed_cases
+from numerus.trainer.exercise import BENCH_OF, NAMES, PLATE, Exercise, Mark, level_of
+from numerus.trainer.failed_plate import OWN_SEED, FailedPlate, failed_plate, own_plates
 from numerus.trainer.record import Practised, keep, read_record
 
 KEY = 256
@@ -97,19 +98,28 @@ class TrainerDialog(QDialog):
         if why:
             self.pages.setCurrentIndex(0)
         elif self.kind == PLATE:
+            own = self._own_plate()
             self.context.jobs.start(
-                "exercise", "Printing a plate that fails", lambda _: failed_plate(seed, level), self._show_plate
+                "exercise", "Printing a plate that fails", lambda _: own or failed_plate(seed, level), self._show_plate
             )
         else:
             self.context.jobs.start(
                 "exercise", "Making an exercise", materials.exercise(self.kind, seed, level), self._show
             )
 
+    def _own_plate(self) -> FailedPlate | None:
+        """One's own plate whose cause is known by now, each once, when plates of the workshop go well."""
+        answers = self.session.answers
+        if level_of([p.score for p in self.record.of(PLATE)]) < 2:
+            return None
+        tried = {p.seed for p in self.record.of(PLATE)}
+        listed = own_plates(confirmed_cases(answers.plans, answers.standing.runs, answers.facts))
+        return next((plate for plate in listed if plate.seed not in tried), None)
+
     def _show_plate(self, plate: FailedPlate) -> None:
         self.exercise = plate
-        self.ask.setText(
-            "A plate comes off hurt. What was the cause? Tests cost minutes, and one in ten says what is not so."
-        )
+        whose = "This was your own" if plate.seed >= OWN_SEED else "A plate comes off hurt"
+        self.ask.setText(f"{whose}. What was the cause? Tests cost minutes, and one in ten says what is not so.")
         self.plate_page.show_plate(plate)
         self.pages.setCurrentIndex(1)
         self._may_answer()

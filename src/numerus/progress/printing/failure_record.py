@@ -30,16 +30,27 @@ def failure_diagnosis_of(
     """``record`` may hold outcomes that are not in the journal yet."""
     inquests = _inquests(facts)
     own = inquests.pop(record.run_id, _Inquest())
-    cases = [
-        ConfirmedCase(told.cause, observations(r, plans.plates[r.plate_id], *_known(r, plans, runs)), told.answers)
-        for run_id, told in inquests.items()
-        if told.cause and (r := runs.get(run_id)) is not None and r.plate_id in plans.plates
-        and hurt_parts(r, plans.plates[r.plate_id]) and r.dry == record.dry
-    ]  # fmt: skip
+    cases = _cases(inquests, plans, runs, record.dry)
     plate, table = plans.plates[record.plate_id], learned(of_plastic() if record.dry else table_of(plans), cases)
     earlier, about = _known(record, plans, runs)
     result = diagnose_failure(record, plate, earlier, about, own.answers, table)
     return replace(result, confirmed=own.cause, cases=len(cases))
+
+
+def confirmed_cases(plans: Plans, runs: Mapping[str, RunRecord], facts: Iterable[Fact]) -> list[ConfirmedCase]:
+    """Failures in resin whose cause the user was sure of, in the order they were looked into."""
+    return _cases(_inquests(facts), plans, runs, dry=False)
+
+
+def _cases(
+    inquests: Mapping[str, _Inquest], plans: Plans, runs: Mapping[str, RunRecord], dry: bool
+) -> list[ConfirmedCase]:
+    return [
+        ConfirmedCase(told.cause, observations(r, plans.plates[r.plate_id], *_known(r, plans, runs)), told.answers)
+        for run_id, told in inquests.items()
+        if told.cause and (r := runs.get(run_id)) is not None and r.plate_id in plans.plates
+        and hurt_parts(r, plans.plates[r.plate_id]) and r.dry == dry
+    ]  # fmt: skip
 
 
 def _known(record: RunRecord, plans: Plans, runs: Mapping[str, RunRecord]) -> tuple[Earlier, Circumstances]:

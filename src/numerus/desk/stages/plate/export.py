@@ -17,11 +17,13 @@ from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Placed, Plate
-from numerus.errors import BookError, Progress
+from numerus.errors import BookError, PlanError, Progress
 from numerus.formats.layer_archive import LayerArchive
 from numerus.formats.meshes.mesh_writing import Sliced, write_3mf, write_sliced_3mf, write_stl
+from numerus.formats.tables import write_text
 from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
+from numerus.printing.machines.settings_note import settings_note
 from numerus.printing.plates.layer_export import write_layers
 from numerus.printing.plates.plate_layers import plate_columns
 from numerus.progress.printing.plating import plate_meshes
@@ -45,6 +47,8 @@ class PlateExport:
         """By the file's ending. Raises NumerusError where it cannot be written; layers are written as a job."""
         plans, mesh = self.context.session.plans, self.context.session.mesh
         ending = "".join(path.suffixes[-2:]).lower()
+        if machine.is_dry and (path.suffix.lower() == ".layers" or ending == ".slices.3mf"):
+            raise PlanError("no-light", f"{machine.name} lays filament and shows no layers.", "Choose STL or 3MF.")
         if path.suffix.lower() == ".layers":
             self._layers(plate, machine, path)
         elif ending == ".slices.3mf":
@@ -55,7 +59,9 @@ class PlateExport:
         else:
             named = plate_meshes(plate, plans, mesh)
             write_stl(merged([m for _, m in named]), path) if path.suffix.lower() == ".stl" else write_3mf(named, path)
-            self.done(f"{path.name}: {len(named)} parts.")
+            if machine.is_dry:
+                write_text(path.with_suffix(".settings.txt"), settings_note(machine, plate))
+            self.done(f"{path.name}: {len(named)} parts{', settings beside it' if machine.is_dry else ''}.")
 
     def _layers(self, plate: Plate, machine: Machine, path: Path) -> None:
         """At the machine's own pixels, then read back and counted."""

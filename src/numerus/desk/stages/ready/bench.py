@@ -38,8 +38,10 @@ from numerus.words import counted, hours
 
 POCKETS = "pockets"
 """Under which word a book keeps the outlines its figures were packed by."""
-KINDS = (("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
-         ("paint", "Paint", "tallow"), ("coats", "Primer, varnish", "moss"), ("failures", "Failures", "brick"))  # fmt: skip
+KINDS = (
+    ("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
+    ("paint", "Paint", "tallow"), ("coats", "Primer, varnish", "moss"), ("base", "Base", "ink"), ("failures", "Failures", "brick"),
+)  # fmt: skip
 
 
 class CostBars(Drawing):
@@ -315,6 +317,7 @@ class ReadyBench(Bench):
             self._army,
             self.state.parcel_words,
         )
+        bags = {f.figure.name: f.on_sticks for f in standing.figures.values() if f.on_sticks}
         used = {p: plans.parts[p] for f in plans.figures.values() for p in f.build.values() if p in plans.parts}
 
         def draw() -> None:
@@ -322,7 +325,7 @@ class ReadyBench(Bench):
 
             def work(progress: Progress) -> None:
                 pictures = figure_pictures(plans, standing, zoned.__getitem__, progress)
-                write_text(folder / "packing-list.html", packing_html(army, trays, pictures, sent))
+                write_text(folder / "packing-list.html", packing_html(army, trays, pictures, sent, bags))
 
             self.context.jobs.start("packing list", "Drawing the packing list", work, lambda _: None)
 
