@@ -24,14 +24,14 @@ from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.domain.army import FOAM, MAGNETS, Unit
 from numerus.domain.money import money_text
-from numerus.errors import NumerusError, Progress
+from numerus.errors import Progress
 from numerus.formats.tables import write_text
 from numerus.money.costs import Cost
 from numerus.packing.cutting import write_cut_files
 from numerus.packing.packing_list import label_lines, packing_html
 from numerus.packing.pockets import packed_pockets, pockets_of, unpacked_pockets
 from numerus.packing.standing import standing_pockets
-from numerus.packing.trays import Packed, Tray, packed
+from numerus.packing.trays import Packed, packed
 from numerus.paint.zone_colours import painter_of, zone_colours
 from numerus.progress.army_page import figure_pictures
 from numerus.words import counted, hours
@@ -291,45 +291,31 @@ class ReadyBench(Bench):
             self.cut_into(Path(folder))
 
     def cut_into(self, folder: Path) -> None:
-        """One SVG and one DXF a tray, all at true size as PDF to pin on, labels, and the packing list with pictures."""
+        """In a job: one SVG and one DXF a tray, all at true size as PDF to pin on, labels, and the packing list with pictures."""
         trays = self.state.packed.trays if self.state.packed else ()
-        if not trays:
-            return
-        try:
-            files = write_cut_files(trays, folder)
-            write_sheets(trays, folder / "trays.pdf")
-            write_labels(label_lines(self._army, trays), folder / "labels.pdf")
-        except NumerusError as error:
-            self.context.jobs.failed.emit(error)
-            return
-        self.words.setText(f"Written: {counted(2 * len(files) + 3, 'file')} in {folder}.")
-        self._list_into(folder, trays)
-
-    @property
-    def _army(self) -> str:
-        return self.session.plans.army.name if self.session.plans.army else "Army"
-
-    def _list_into(self, folder: Path, trays: tuple[Tray, ...]) -> None:
-        """The packing list with every figure as far as it is painted, in a job."""
-        plans, standing, army, sent = (
-            self.session.plans,
-            self.state.answers.standing,
-            self._army,
-            self.state.parcel_words,
-        )
+        plans, standing, sent = self.session.plans, self.state.answers.standing, self.state.parcel_words
+        army = plans.army.name if plans.army else "Army"
         bags = {f.figure.name: f.on_sticks for f in standing.figures.values() if f.on_sticks}
         used = {p: plans.parts[p] for f in plans.figures.values() for p in f.build.values() if p in plans.parts}
 
         def draw() -> None:
             zoned = {p: self.session.zoned(part) for p, part in used.items()}
 
-            def work(progress: Progress) -> None:
+            def work(progress: Progress) -> int:
+                files = write_cut_files(trays, folder)
+                write_sheets(trays, folder / "trays.pdf")
+                write_labels(label_lines(army, trays), folder / "labels.pdf")
                 pictures = figure_pictures(plans, standing, zoned.__getitem__, progress)
                 write_text(folder / "packing-list.html", packing_html(army, trays, pictures, sent, bags))
+                return 2 * len(files) + 3
 
-            self.context.jobs.start("packing list", "Drawing the packing list", work, lambda _: None)
+            self.context.jobs.start(
+                "cut files", "Writing what to cut and to pack by", work,
+                lambda many: self.words.setText(f"Written: {counted(many, 'file')} in {folder}."),
+            )  # fmt: skip
 
-        self.with_meshes(list(used.values()), draw)
+        if trays:
+            self.with_meshes(list(used.values()), draw)
 
     def packing_text(self) -> str:
         return self.state.packing_text
