@@ -169,3 +169,18 @@ def test_a_machine_is_copied_and_removed(dialog: ProfilesDialog) -> None:
     assert all(s.machine_id in dialog.session.plans.machines for s in bench.state.scheduled_runs)
     dialog.session.undo()
     assert "mallard" in dialog.session.plans.machines
+
+
+def test_what_is_done_to_a_machine_is_told_and_held_against_its_failures(dialog: ProfilesDialog) -> None:
+    """From its page: by a press or in words; it stands with before and since, and undo takes it back."""
+    dialog.tabs.setCurrentWidget(dialog.care)
+    before = dialog.care.table.rowCount()
+    dialog.care.tell("levelled")
+    dialog.care.other.setText("new belt")
+    dialog.care.other.returnPressed.emit()
+    assert dialog.care.table.rowCount() == before + 2
+    rows = {dialog.care.table.item(y, 1).text(): dialog.care.table.item(y, 4).text() for y in range(before + 2)}
+    assert rows["new belt"] == "nothing to compare yet" and "min a run" in dialog.care.routine.text()
+    dialog.care.tell("")
+    dialog.session.undo()
+    assert dialog.care.table.rowCount() == before + 1

@@ -144,6 +144,14 @@ class ScreenChanged:
 
 
 @dataclass(frozen=True, slots=True)
+class MachineCared:
+    """What was done to a machine (the subject): levelled, screws tightened, in words."""
+
+    what: str
+    kind: Literal["machine-cared"] = "machine-cared"
+
+
+@dataclass(frozen=True, slots=True)
 class ForecastNoted:
     """``middle``: the day, as ISO text, by which the army would be ready with one chance in two."""
 
@@ -293,8 +301,8 @@ class Restored:
 
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
-    | WashVerdict | CureVerdict | FilmChanged | ScreenChanged | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen | RepairEnded
-    | PartBroke | FlawPinned | LessonNoted | PrimerRubbedOff | PhotographTaken | PoseChosen | Purchased | CommissionBooked
+    | WashVerdict | CureVerdict | FilmChanged | ScreenChanged | MachineCared | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen
+    | RepairEnded | PartBroke | FlawPinned | LessonNoted | PrimerRubbedOff | PhotographTaken | PoseChosen | Purchased | CommissionBooked
     | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}

@@ -20,6 +20,7 @@ from numerus.book.book import Removed
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.machines.calibrate import CalibratePage
+from numerus.desk.machines.care_page import CarePage
 from numerus.desk.machines.sheet import ProfileSheet
 from numerus.desk.session import JOURNAL
 from numerus.desk.widgets.layout import button, column, label, row
@@ -54,7 +55,7 @@ class ProfilesDialog(QDialog):
         self.fault, self.note = label("", "fault", True), label("", "note", True)
         self.name = QLineEdit()
         self.name.setAccessibleName("Name")
-        self.tabs, self.calibrate = QTabWidget(), CalibratePage(context)
+        self.tabs, self.calibrate, self.care = QTabWidget(), CalibratePage(context), CarePage(context.session)
         self.calibrate.corrected.connect(self._calibrated)
         self.setLayout(self._body())
         self.session.changed.connect(self._changed)
@@ -64,6 +65,7 @@ class ProfilesDialog(QDialog):
         self.sheet = ProfileSheet(self.context)
         self.tabs.addTab(self.sheet, "Profile")
         self.tabs.addTab(self.calibrate, "Calibrate")
+        self.tabs.addTab(self.care, "Care")
         left = column(
             self.listing, row(button("Copy", self.copy), button("Remove", self.remove)), 8,
             self.shipped, row(button("Add", self.add_shipped), button("Import …", self.ask_import)), gap=6,
@@ -107,7 +109,7 @@ class ProfilesDialog(QDialog):
         key = item.data(256) if item is not None else ""
         self.profile = plans.machines.get(key) or plans.resins.get(key)
         machine = self.profile if isinstance(self.profile, Machine) else None
-        light = machine is not None and machine.kind == "resin"
+        light = machine is not None and not machine.is_dry
         for pressed_button, seen in (
             (self.film_button, light),
             (self.screen_button, light),
@@ -115,12 +117,14 @@ class ProfilesDialog(QDialog):
         ):
             pressed_button.setVisible(seen)
         self.tabs.setTabEnabled(1, light)
+        self.tabs.setTabEnabled(2, machine is not None)
         self.fault.setText("")
         if self.profile is not None:
             self.name.setText(self.profile.name)
             self.sheet.show_profile(self.profile)
         if machine is not None:
             self.calibrate.show_machine(machine)
+            self.care.show_machine(machine)
 
     def edited(self) -> Machine | Resin | None:
         """The profile as it stands in the cells."""

@@ -25,10 +25,12 @@ from numerus.desk.widgets.layout import column, label, row
 from numerus.domain.printing.machines import FILAMENT, Machine, Resin
 from numerus.errors import PlanError
 from numerus.printing.machines.profile_files import checked
+from numerus.printing.machines.routine import LEVELS, LOOKS, REMOVES
 from numerus.printing.supports.style import STYLES
 
 CHOICES = {
     "kind": ("resin", FILAMENT), "support_style": tuple(STYLES), "cure": ("standard", "tough", "water-washable"),
+    "levels_by": tuple(LEVELS), "removes_with": tuple(REMOVES), "vat_looked_at": tuple(LOOKS),
 }  # fmt: skip
 UNITS = {
     "mm": "mm", "s": "s", "ml": "ml", "w": "W", "h": "h", "n": "N", "min": "min", "layers": "layers", "days": "days", "c": "°C",
@@ -40,6 +42,7 @@ WORDS = {
     "vat_min_ml": "Least in it", "vat_full_ml": "Full", "film_layers": "Film lasts", "film_pull": "Film holds, × usual",
     "screen_h": "Screen lasts, lit", "peg_play_mm": "Play around pegs", "xy_comp_mm": "Outlines drawn in by", "scale_xy": "Scale in x, y",
     "turn_round_min": "Plate to plate", "unheated": "Cold at night", "room_c": "Room, 0: not told",
+    "levels_by": "Levelled by", "removes_with": "Parts come off by", "vat_looked_at": "Vat looked at",
     "nozzle_mm": "Nozzle", "walls": "Walls, lines", "fill_share": "Filled inside, share",
     "wall_mm_per_s": "Outlines", "fill_mm_per_s": "Filling", "travel_mm_per_s": "Travel", "retract_s": "Retraction",
     "filament_mm": "Filament", "plastic_g_per_ml": "Plastic weighs", "plastic_pence_per_kg": "Price, pence/kg",
@@ -56,6 +59,7 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "Bottom layers": ("bottom_layers", "bottom_exposure_s", "bottom_lift_mm_per_min", "start_end_s"),
         "Where it stands": ("in_service", "back_on", "turn_round_min", "room_c", "unheated", "power_w", "link"),
         "Vat": ("vat_min_ml", "vat_full_ml"),
+        "Routine": ("levels_by", "removes_with", "vat_looked_at"),
         "What it prints": ("layer_mm", "support_style", "peg_play_mm", "xy_comp_mm", "scale_xy"),
         "Nozzle": (
             "nozzle_mm", "walls", "fill_share", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "retract_s",

@@ -61,6 +61,9 @@ class Machine:
     back_on: str = (
         ""  # out of service, the day it is mended, when a spare part has come: 2026-03-14; "" where nobody knows
     )
+    levels_by: str = "paper"
+    removes_with: str = "metal"
+    vat_looked_at: str = "scraper"
     turn_round_min: float = 15.0  # a plate off, the vat looked at, the next on; a second plate makes it short
     unheated: bool = False  # it stands where the nights are cold
     room_c: float = 0.0  # as measured where it stands and typed; 0: nobody has told
