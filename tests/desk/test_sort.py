@@ -14,6 +14,7 @@ from helpers import box_mesh
 from numerus.book.intake import is_doubtful
 from numerus.book.tidy import agreed
 from numerus.demo.messy import write_archive
+from numerus.desk.dialogs.bits import BitsDialog
 from numerus.desk.stages.sort.questions import KitDialog, RuleDialog, WantedDialog
 from numerus.desk.window import MainWindow
 from numerus.domain.army import BuildRule, Figure
@@ -249,3 +250,20 @@ def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_
     bench.move_parts([part.id], "weapon")
     assert not is_doubtful(window.session.plans.parts[part.id])
     assert "weapon" in window.session.unit.slots
+
+
+def test_a_bit_is_given_from_the_box(window: MainWindow) -> None:
+    """What lies there is listed; a figure takes one as an edit, and undo puts it back."""
+    session = window.session
+    dialog = BitsDialog(session, window)
+    assert dialog.says.text() and dialog.table.rowCount() == len(dialog.listed)
+    number = next((n for n, b in enumerate(dialog.listed) if b.fits), None)
+    if number is None:
+        assert not dialog.give_button.isEnabled()
+        return
+    dialog.table.setCurrentCell(number, 0)
+    bit, figure = dialog.chosen, dialog.chosen.fits[0]
+    dialog.give()
+    assert session.plans.figures[figure.id].build[bit.part.slot] == bit.part.id
+    session.undo()
+    assert session.plans.figures[figure.id].build == figure.build

@@ -19,6 +19,7 @@ from numerus.book.removal import Change, on_other_kit, without_figures, without_
 from numerus.desk.context import Context
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
 from numerus.desk.dialogs.bench_card import print_pages
+from numerus.desk.dialogs.bits import BitsDialog
 from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.dialogs.review import ReviewDialog
 from numerus.desk.system.report import log_files, write_report
@@ -132,6 +133,10 @@ class Actions(QObject):
         asked = BrokeDialog(self.context, self.renderer, self.window)
         if asked.exec() == QDialog.DialogCode.Accepted and (breakage := asked.breakage) is not None:
             self.session.commit(f"{breakage.figure.figure.name}: its {breakage.slot} broke", facts=list(breakage.facts))
+
+    def bits_box(self) -> None:
+        """Spares and failures that lie about, and who could take them."""
+        BitsDialog(self.session, self.window).exec()
 
     def primer_rubbed_off(self, figure_id: str) -> None:
         """From the selected figure: its school's hold is learned by it."""

@@ -27,6 +27,7 @@ def figure_commands(session: Session, actions: Actions) -> list[Command]:
     return [
         Command("Add mesh files or an archive …", "Figure", actions.ask_import, "Ctrl+I"),
         Command("Add a folder of mesh files …", "Figure", actions.ask_import_folder, "Ctrl+Shift+I"),
+        Command("Bits box …", "Figure", actions.bits_box),
         Command("It broke …", "Figure", actions.it_broke, "Ctrl+B"),
         Command("Its primer rubbed off", "Figure", lambda: actions.primer_rubbed_off(session.figure_id)),
     ]

@@ -96,10 +96,20 @@ class Standing:
         return counts
 
 
+def wanted_copies(plans: Plans) -> dict[Copy, str]:
+    """The part of every printed copy that builds ask for, in the roll's order."""
+    return {
+        (figure.id, slot): part
+        for unit in plans.units_in_order()
+        for figure in plans.figures_of(unit.id)
+        for slot, part in printed_slots(figure).items()
+    }
+
+
 def standing(plans: Plans, history: History) -> Standing:
     """Plans and what happened, folded over the whole army."""
     records = {i: replace(r, dry=True) if plans.is_dry(r.machine_id) else r for i, r in history.runs.records().items()}
-    copies = copy_states(plans.plates, records)
+    copies = copy_states(plans.plates, records, wanted_copies(plans))
     figures, sizes = {}, sizes_by_figure(plans)
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):

@@ -195,11 +195,22 @@ class CopyState:
     failures: int = 0
 
 
-def copy_states(plates: Mapping[str, Plate], records: Mapping[str, RunRecord]) -> dict[Copy, CopyState]:
-    """State of every copy that was ever plated; a failed one is owed again until a newer plate holds it."""
-    by_plate: dict[str, list[RunRecord]] = {}
-    for record in records.values():
-        by_plate.setdefault(record.plate_id, []).append(record)
+NOTHING_WANTED: Mapping[Copy, str] = {}
+
+
+def copy_states(
+    plates: Mapping[str, Plate], records: Mapping[str, RunRecord], wanted: Mapping[Copy, str] = NOTHING_WANTED
+) -> dict[Copy, CopyState]:
+    """State of every copy that was ever plated; a failed one is owed again until a newer plate holds it. ``wanted``: the part of every copy
+    that builds ask for, in the roll's order: what is on no plate is taken from good spares that lie in the box, before it is printed.
+    """
+    by_plate = _by_plate(records)
+    states = _plated_states(plates, by_plate)
+    return states | _from_spares(states, plates, _good_spares(plates, by_plate), wanted)
+
+
+def _plated_states(plates: Mapping[str, Plate], by_plate: Mapping[str, list[RunRecord]]) -> dict[Copy, CopyState]:
+    """Of every copy that lies on a plate, spares left out."""
     states: dict[Copy, CopyState] = {}
     for plate in sorted(plates.values(), key=lambda p: p.order):
         runs = by_plate.get(plate.id, [])
@@ -211,26 +222,52 @@ def copy_states(plates: Mapping[str, Plate], records: Mapping[str, RunRecord]) -
             copy_state = _state_on(plate, placed.id, runs, before.failures)
             if before.state == "owed" or COPY_STATES.index(copy_state.state) > COPY_STATES.index(before.state):
                 states[copy] = copy_state
-    return states | _from_spares(states, plates, by_plate)
+    return states
+
+
+def spares_left(
+    plates: Mapping[str, Plate], records: Mapping[str, RunRecord], wanted: Mapping[Copy, str] = NOTHING_WANTED
+) -> dict[str, int]:
+    """By part the good spares that no build has taken."""
+    by_plate = _by_plate(records)
+    spares = _good_spares(plates, by_plate)
+    _from_spares(_plated_states(plates, by_plate), plates, spares, wanted)
+    return {part: len(left) for part, left in spares.items() if left}
+
+
+def _by_plate(records: Mapping[str, RunRecord]) -> dict[str, list[RunRecord]]:
+    by_plate: dict[str, list[RunRecord]] = {}
+    for record in records.values():
+        by_plate.setdefault(record.plate_id, []).append(record)
+    return by_plate
+
+
+def _good_spares(plates: Mapping[str, Plate], by_plate: Mapping[str, list[RunRecord]]) -> dict[str, list[CopyState]]:
+    """By part those that came out, in the order of their plates."""
+    spares: dict[str, list[CopyState]] = {}
+    for plate in plates.values():
+        for placed in (p for p in plate.placed if not p.figure_id):
+            state = _state_on(plate, placed.id, by_plate.get(plate.id, []), 0)
+            if state.outcome in (GOOD, FLAWED):
+                spares.setdefault(placed.part_id, []).append(state)
+    return spares
 
 
 def _from_spares(
-    states: Mapping[Copy, CopyState], plates: Mapping[str, Plate], by_plate: Mapping[str, list[RunRecord]]
+    states: Mapping[Copy, CopyState],
+    plates: Mapping[str, Plate],
+    spares: dict[str, list[CopyState]],
+    wanted: Mapping[Copy, str],
 ) -> dict[Copy, CopyState]:
-    """Failed copies whose place a good spare of the same part takes, each spare once."""
-    spares: dict[str, list[CopyState]] = {}
-    part_of: dict[Copy, str] = {}
-    for plate in plates.values():
-        for placed in plate.placed:
-            if placed.figure_id:
-                part_of[placed.figure_id, placed.slot] = placed.part_id
-            elif (copy_state := _state_on(plate, placed.id, by_plate.get(plate.id, []), 0)).outcome in (GOOD, FLAWED):
-                spares.setdefault(placed.part_id, []).append(copy_state)
-    failed = [c for c, s in states.items() if s.state == "owed" and s.failures]
+    """Copies that failed, then those on no plate, whose place a good spare of the same part takes, each spare once."""
+    part_of = {(p.figure_id, p.slot): p.part_id for plate in plates.values() for p in plate.placed if p.figure_id}
+    failed = [(c, part_of[c]) for c, s in states.items() if s.state == "owed" and s.failures]
+    unplated = [(c, part) for c, part in wanted.items() if c not in states]
+    nothing = CopyState("owed")
     return {
-        copy: replace(spares[part_of[copy]].pop(0), failures=states[copy].failures)
-        for copy in failed
-        if spares.get(part_of[copy])
+        copy: replace(spares[part].pop(0), failures=states.get(copy, nothing).failures)
+        for copy, part in (*failed, *unplated)
+        if spares.get(part)
     }
 
 
