@@ -73,3 +73,67 @@ def resident_mb() -> float:
     from pathlib import Path
 
     return int(Path("/proc/self/statm").read_text().split()[1]) * os.sysconf("SC_PAGESIZE") / 1e6
+
+
+def living_with_it() -> None:
+    """From the command to a window one can use, from bench to bench and back, and what it takes while nobody does anything."""
+    import subprocess
+    import sys
+    import tempfile
+    from datetime import datetime
+    from pathlib import Path
+
+    from numerus.demo.army import make_demo
+
+    path = Path(tempfile.mkdtemp()) / "demo.numerus"
+    make_demo(path, datetime(2026, 3, 5, 21, 12)).close()
+    for start in ("first start", "second start"):
+        begun = time.time()
+        told = subprocess.run(
+            [sys.executable, "-c", _LIFE, str(path)], stdout=subprocess.PIPE, text=True, check=True
+        ).stdout.split()
+        shown, slowest, idle = float(told[0]) - begun, float(told[1]), float(told[2])
+        print(
+            f"{start}: window after {shown:.2f} s; slowest way to a bench known {slowest * 1000:.0f} ms; idle {idle:.2%} of a processor"
+        )
+
+
+_LIFE = """
+import sys, time
+from datetime import datetime
+from pathlib import Path
+from PyQt6.QtCore import QEventLoop, QTimer
+from PyQt6.QtWidgets import QApplication
+app = QApplication([])
+from numerus.book.book import Book
+from numerus.desk.app import make_window
+from numerus.domain.stages import STAGES
+path = Path(sys.argv[1])
+window = make_window(Book.open(path), datetime.now, path.with_name("settings.json"))
+window.show()
+app.processEvents()
+print(time.time())
+
+def rest(seconds):
+    loop = QEventLoop()
+    QTimer.singleShot(int(seconds * 1000), loop.quit)
+    loop.exec()
+
+def go(stage):
+    begun = time.perf_counter()
+    window.session.go(stage)
+    app.processEvents()
+    took = time.perf_counter() - begun
+    window.context.jobs.wait()
+    rest(0.4)
+    return took
+
+for stage in STAGES:
+    go(stage)
+print(max(go(stage) for stage in STAGES))
+window.session.go("muster")
+rest(5)
+begun = time.process_time()
+rest(20)
+print((time.process_time() - begun) / 20)
+"""

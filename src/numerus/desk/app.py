@@ -14,7 +14,6 @@ from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtWidgets import QApplication
 
 from numerus.book.book import Book
-from numerus.demo.army import make_demo
 from numerus.desk.context import Context
 from numerus.desk.jobs import Jobs
 from numerus.desk.session import Session
@@ -65,7 +64,14 @@ def make_window(
     announcer = Announcer()
     announcer.silent = synchronous or settings.silent
     context = Context(Session(book, clock), theme, Jobs(synchronous), announcer)
-    return MainWindow(context, settings, path, make_demo)
+    return MainWindow(context, settings, path, _demo)
+
+
+def _demo(path: Path, now: datetime) -> Book:
+    """The demo army's book, made where it is asked for: the sculptor is not read at every start."""
+    from numerus.demo.army import make_demo
+
+    return make_demo(path, now)
 
 
 def settle_memory() -> None:
