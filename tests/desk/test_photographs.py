@@ -12,7 +12,7 @@ from PIL import Image
 from numerus.desk.stages.finish.bench import PHOTO_PAGE
 from numerus.desk.window import MainWindow
 from numerus.progress.army_page import JPEG
-from numerus.progress.photographs import SIDES, in_white_light, photographs_of, shown_photographs
+from numerus.progress.figure_records.photographs import SIDES, in_white_light, photographs_of, shown_photographs
 
 
 @pytest.fixture

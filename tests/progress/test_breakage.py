@@ -6,7 +6,7 @@ import pytest
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.progress.breakage import GLUE, PIN, REPRINT, Breakage, broken, can_break
+from numerus.progress.figure_records.breakage import GLUE, PIN, REPRINT, Breakage, broken, can_break
 from numerus.progress.history import History
 from numerus.progress.standing import FigureStanding, Standing, standing
 

@@ -10,7 +10,7 @@ from numerus.assembly.flaws import LEAVE, SCAR, THIN, Flaw
 from numerus.book.book import Book
 from numerus.domain.painting.zones import UNNAMED
 from numerus.geometry.rays import Camera
-from numerus.progress.last_look import UNPAINTED, VIEWS, last_flaws
+from numerus.progress.figure_records.last_look import UNPAINTED, VIEWS, last_flaws
 from numerus.progress.standing import FigureStanding, standing
 from numerus.surface.zones import ZonedMesh
 

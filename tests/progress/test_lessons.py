@@ -11,8 +11,8 @@ from helpers import EVENING
 from numerus.book.book import Book
 from numerus.domain.journal import PartBroke
 from numerus.progress.done_facts import step
+from numerus.progress.figure_records.lessons import lesson_words, lessons_at, noted, unit_review
 from numerus.progress.history import History
-from numerus.progress.lessons import lesson_words, lessons_at, noted, unit_review
 from numerus.progress.standing import standing
 
 

@@ -8,8 +8,8 @@ from helpers import EVENING
 from numerus.book.book import Book
 from numerus.errors import PlanError
 from numerus.progress.done_facts import shared_out
+from numerus.progress.figure_records.primer_hold import primer_hold, rubbed_off
 from numerus.progress.history import History
-from numerus.progress.primer_hold import primer_hold, rubbed_off
 
 
 def test_primer_that_rubbed_off_is_counted_once_a_figure_and_by_its_school() -> None:

@@ -89,7 +89,7 @@ def army_of(args: argparse.Namespace) -> list[Result]:
     from numerus.money.costs import unit_costs
     from numerus.money.ledger import prices_of
     from numerus.progress.army_page import PageTerms, army_html, figure_pictures, roster_rows, roster_table
-    from numerus.progress.photographs import shown_photographs
+    from numerus.progress.figure_records.photographs import shown_photographs
     from numerus.progress.standing import standing
     from numerus.progress.stores import estimates
 

@@ -15,7 +15,7 @@ def trays_of(args: argparse.Namespace) -> list[Result]:
     from numerus.packing.cutting import write_cut_files
     from numerus.packing.pockets import pockets_of
     from numerus.packing.trays import FoamBox, packed
-    from numerus.progress.breakage import broken_parts
+    from numerus.progress.figure_records.breakage import broken_parts
     from numerus.progress.standing import standing
 
     book = Book.open(args.book)

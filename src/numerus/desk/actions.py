@@ -34,8 +34,8 @@ from numerus.formats.meshes.mesh_formats import FORMATS
 from numerus.formats.tables import write_text
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.army_page import PageTerms, army_html, figure_pictures
-from numerus.progress.photographs import shown_photographs
-from numerus.progress.primer_hold import rubbed_off
+from numerus.progress.figure_records.photographs import shown_photographs
+from numerus.progress.figure_records.primer_hold import rubbed_off
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 from numerus.starter.shipped_profiles import shipped_profiles
 

@@ -18,10 +18,10 @@ from numerus.paint.priming.weather_file import air_from
 from numerus.post.curing.cure_book import Targets, targets_of
 from numerus.post.washing.emptying import NOT_LOOKED_INTO, Looked
 from numerus.printing.runs.learned import RunFactors
-from numerus.progress.breakage import Broken, broken_parts
+from numerus.progress.figure_records.breakage import Broken, broken_parts
+from numerus.progress.figure_records.lessons import Lesson, lessons_at
 from numerus.progress.forecasting.forecast import AS_THE_ROLL, Forecast, forecast
 from numerus.progress.history import History
-from numerus.progress.lessons import Lesson, lessons_at
 from numerus.progress.pace.evenings import evenings_kept
 from numerus.progress.pace.rates import Rate, rates_of
 from numerus.progress.painting.mixes import changed_mix_words

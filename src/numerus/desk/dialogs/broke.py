@@ -14,7 +14,7 @@ from numerus.desk.widgets.layout import caution_line, column, label, row
 from numerus.domain.parts import Part
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, nearest_part, xyz
-from numerus.progress.breakage import WAYS, Breakage, broken, can_break
+from numerus.progress.figure_records.breakage import WAYS, Breakage, broken, can_break
 
 RESIN_RGB, CHOSEN_RGB = np.array([[196, 188, 174]], np.uint8), np.array([[118, 160, 160]], np.uint8)
 POINT = "Point at the place where it broke: it is looked at on every figure with this part, and packed with care."

@@ -8,7 +8,7 @@ from numerus.desk.context import Context
 from numerus.desk.widgets.layout import label, row
 from numerus.domain.journal import Fact
 from numerus.domain.stages import STAGES, TITLES
-from numerus.progress.lessons import noted, unit_review
+from numerus.progress.figure_records.lessons import noted, unit_review
 from numerus.progress.pace.day_pace import day_pace
 from numerus.progress.pace.rates import technique_words
 

@@ -26,7 +26,7 @@ from numerus.desk.widgets.layout import button, clear, column, label, panel, row
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.mesh import Mesh
-from numerus.progress.lessons import lesson_words
+from numerus.progress.figure_records.lessons import lesson_words
 
 TITLE_PX = 460.0
 LINES_FILLED = 1.8  # of the two lines of a subtitle

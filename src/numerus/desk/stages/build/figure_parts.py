@@ -8,7 +8,7 @@ from numerus.desk.answers import Answers
 from numerus.domain.army import Figure, Unit
 from numerus.domain.parts import Part
 from numerus.kit.builds import printed_slots
-from numerus.progress.breakage import Broken
+from numerus.progress.figure_records.breakage import Broken
 
 Key = tuple[tuple[str, str, str], ...]
 

@@ -18,7 +18,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
 from numerus.desk.widgets.layout import button, caution_line, clear, column, label, row
 from numerus.geometry.mesh import Floats, Mesh, nearest_part, xyz
-from numerus.progress.last_look import UNPAINTED
+from numerus.progress.figure_records.last_look import UNPAINTED
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 ROLES = {

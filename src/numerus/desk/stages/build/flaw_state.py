@@ -15,8 +15,8 @@ from numerus.domain.journal import Fact, FlawPinned
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
-from numerus.progress.breakage import Broken
 from numerus.progress.done_facts import step
+from numerus.progress.figure_records.breakage import Broken
 from numerus.surface.support_marks import tips_of
 from numerus.words import counted, span
 

@@ -21,7 +21,7 @@ from numerus.desk.widgets.layout import caution_line, column, label, row
 from numerus.geometry.mesh import merged
 from numerus.geometry.rays import Camera
 from numerus.kit.thumbnails import fitted_camera
-from numerus.progress.last_look import VIEWS
+from numerus.progress.figure_records.last_look import VIEWS
 
 GAP, RAISE_DEG, MARGIN, FINER = 8.0, 10.0, 1.12, 2
 FACING = 0.15  # how far a place must face a side to be looked at from there

@@ -14,7 +14,7 @@ from numerus.domain.journal import Fact
 from numerus.errors import Progress
 from numerus.geometry.mesh import Mesh
 from numerus.progress.done_facts import step
-from numerus.progress.last_look import VIEWS, last_flaws
+from numerus.progress.figure_records.last_look import VIEWS, last_flaws
 from numerus.progress.standing import FigureStanding
 from numerus.surface.zones import ZonedMesh
 from numerus.words import counted

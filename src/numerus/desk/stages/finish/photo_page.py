@@ -20,7 +20,7 @@ from numerus.domain.army import Figure
 from numerus.domain.journal import Fact, PhotographTaken
 from numerus.errors import NumerusError
 from numerus.formats.pictures import PICTURES
-from numerus.progress.photographs import SET_UP, SIDES, pixels_of
+from numerus.progress.figure_records.photographs import SET_UP, SIDES, pixels_of
 
 ROW_PX, NAME_PX, SIDE_PX, SWATCH_PX, MOST_ROWS = 21.0, 150.0, 60.0, 24.0, 11
 

@@ -11,7 +11,7 @@ from numerus.desk.answers import Answers
 from numerus.domain.army import Figure
 from numerus.domain.journal import Fact, PhotographTaken
 from numerus.paint.zone_colours import zone_colours
-from numerus.progress.photographs import SIDES, in_white_light, photograph_fact, photographs_of
+from numerus.progress.figure_records.photographs import SIDES, in_white_light, photograph_fact, photographs_of
 from numerus.words import counted
 
 MOST_COLOURS = 6

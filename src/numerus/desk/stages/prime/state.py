@@ -35,7 +35,7 @@ from numerus.paint.priming.weather_file import air_text
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed, stroke_ml
 from numerus.progress.done_facts import shared_out
-from numerus.progress.primer_hold import primer_hold
+from numerus.progress.figure_records.primer_hold import primer_hold
 from numerus.progress.standing import FigureStanding
 from numerus.schedule.attendance import home_windows
 from numerus.words import counted
