@@ -9,6 +9,7 @@ from datetime import date, datetime, timedelta
 from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
 from numerus.domain.printing.machines import Bottle, Machine, Resin
 from numerus.domain.printing.plates import Plate
+from numerus.printing.machines.timing import light_h
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import FAILED, RunRecord, layers_run
 
@@ -64,9 +65,7 @@ def wear_of(
 
 def _worn(what: str, layers: int, machine: Machine) -> float:
     """Layers a run exposed, or hours of light they took."""
-    bottom = min(layers, machine.bottom_layers)
-    light = bottom * machine.bottom_exposure_s + (layers - bottom) * machine.exposure_s
-    return float(layers) if what == "film" else light / 3600
+    return float(layers) if what == "film" else light_h(layers, machine)
 
 
 @dataclass(frozen=True)

@@ -23,7 +23,7 @@ class Thing:
 
 THINGS = {
     "kit": Thing("Kits and files"), "resin": Thing("Resin", "ml", 540), "plastic": Thing("Filament", "g", 720),
-    "solvent": Thing("Solvent", "l"), "gloves": Thing("Gloves", "pairs"), "film": Thing("Films and screens", "pieces"),
+    "solvent": Thing("Solvent", "l"), "gloves": Thing("Gloves", "pairs"), "film": Thing("Films", "pieces"), "screen": Thing("Screens", "pieces"),
     "paint": Thing("Paint, primer, varnish", "ml", 1800), "glue": Thing("Glue", "g", 360), "putty": Thing("Putty", "g", 720),
     "bases": Thing("Bases", "pieces"), "basing": Thing("Basing"), "blades": Thing("Blades", "pieces"), "tools": Thing("Tools and machines"),
     "postage": Thing("Postage"), "other": Thing("Other"),

@@ -36,8 +36,8 @@ class AgainstQuote:
 def against_quote(offer: Quote, terms: Commission, done: Mapping[str, float], so_far_h: float) -> AgainstQuote:
     """``done``: planned minutes of what is done, by group of steps. What is left is quoted as before, at this user's pace now."""
     stop, agreed = offer.agreed, terms.agreed_h if any(terms.agreed_h) else _as_range(offer.agreed)
-    share, left = _done_share(stop, done), 1 - _done_share(stop, done)
-    expected = Range(*(so_far_h + left * h for h in (stop.hours.p10, stop.hours.p50, stop.hours.p90)))
+    share = _done_share(stop, done)
+    expected = Range(*(so_far_h + (1 - share) * h for h in (stop.hours.p10, stop.hours.p50, stop.hours.p90)))
     price = terms.agreed_pence or stop.price_pence
     earns = (price - stop.materials_pence) / expected.p50 if expected.p50 > 0 else 0.0
     reached = sum(_done_share(s, done) >= DONE for s in offer.stops)

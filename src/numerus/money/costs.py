@@ -17,24 +17,27 @@ from numerus.paint.priming.primer import primer_ml, varnish_ml
 from numerus.paint.rack.pots import Rack, rack_of
 from numerus.paint.scheme import Stroke, paint_needed_ml
 from numerus.post.washing.wash_ways import SOLVENT_L_PER_BATH_ML, clinging_ml
-from numerus.printing.machines.timing import layer_count, plastic_ml, run_minutes
+from numerus.printing.machines.timing import layer_count, light_h, off_reel, run_minutes
+from numerus.printing.plates.unlaid import height_mm, plate_share, room_mm2
 from numerus.printing.runs.learned import AS_ESTIMATED, RunFactors
 from numerus.printing.runs.run_records import CopyState
 
 WITHOUT_POT_PENCE_PER_ML = 300 / 18  # (default) primer or varnish nobody has a price for
-PLATE_FILLED, UNPOSED_MM = 0.55, 45.0  # (defaults) of a plate's area; how tall a part hangs that is not posed yet
 FORETOLD = 0.6, 1.7  # (default) what a run nobody has laid yet costs at least and at most, over what is foretold of it
 
 
 @dataclass(frozen=True)
 class Prices:
-    """Pence of what wears and of what is not printed, as they were bought: a pair of gloves a run, a film over its layers, a base under a
-    figure; defaults where none was bought with its amount, no base then.
+    """Pence of what wears and of what is not printed, as they were bought: a pair of gloves a run, a film over its layers, a screen over its
+    hours of light, a base under a figure, and all that was spent on basing, over all figures; defaults where none was bought with its
+    amount, no base and no basing then.
     """
 
     gloves: float = 25.0
     film: float = 1200.0
+    screen: float = 6000.0
     base: float = 0.0
+    basing: int = 0
 
 
 DEFAULT_PRICES = Prices()
@@ -120,12 +123,14 @@ def _machine_share(plans: Plans, copies: Iterable[tuple[str, str]], standing: Do
 
 
 def run_pence(plans: Plans, machine: Machine, height_mm: float, minutes: float, prices: Prices) -> float:
-    """Power, gloves and the film's layers of one run."""
+    """Power, gloves, the film's layers and the screen's hours of one run."""
     pence = plans.army.power_pence_per_kwh if plans.army else 0.0
     power = minutes / 60 * machine.power_w / 1000 * pence
     if machine.is_dry:
         return power
-    return power + prices.gloves + prices.film * layer_count(height_mm, machine.layer_mm) / machine.film_layers
+    layers = layer_count(height_mm, machine.layer_mm)
+    film, screen = layers / machine.film_layers, light_h(layers, machine) / machine.screen_h
+    return power + prices.gloves + prices.film * film + prices.screen * screen
 
 
 def _foretold_share(plans: Plans, part_ids: Iterable[str], prices: Prices) -> float:
@@ -137,12 +142,9 @@ def _foretold_share(plans: Plans, part_ids: Iterable[str], prices: Prices) -> fl
         return 0.0
     cost = 0.0
     for part in (plans.parts[p] for p in part_ids if p in plans.parts):
-        area = part.pose.footprint_mm2 if part.pose else part.extents_mm[0] * part.extents_mm[1]
-        tall = part.pose.height_mm if part.pose else min(max(part.extents_mm), UNPOSED_MM)
+        tall = height_mm(part)
         minutes = run_minutes(tall, machine, Laid(part.volume_ml, part.surface_cm2))
-        cost += run_pence(plans, machine, tall, minutes, prices) * min(
-            area / (machine.plate_x_mm * machine.plate_y_mm * PLATE_FILLED), 1.0
-        )
+        cost += run_pence(plans, machine, tall, minutes, prices) * min(plate_share(room_mm2(part), machine), 1.0)
     return cost
 
 
@@ -163,12 +165,17 @@ def material_pence(plans: Plans, part_id: str, machine: Machine | None, factors:
     if part is None or machine is None or not machine.is_dry:
         return _part_ml(plans, part_id, factors) * plans.resin.pence_per_l / 1000
     laid = Laid(part.volume_ml + (part.pose.support_ml if part.pose else 0.0), part.surface_cm2)
-    return plastic_ml(machine, laid) * machine.plastic_g_per_ml / 1000 * machine.plastic_pence_per_kg
+    return off_reel(machine, laid).grams / 1000 * machine.plastic_pence_per_kg
+
+
+def _basing_shares(plans: Plans, prices: Prices) -> dict[str, int]:
+    """What each figure bears of what was spent on basing: together all of it."""
+    return dict(zip(plans.figures, shared_pence(prices.basing, max(len(plans.figures), 1)), strict=False))
 
 
 def figure_cost(
     figure: Figure, plans: Plans, standing: Done, kit_shares: Mapping[str, int], factors: RunFactors, rack: Rack,
-    prices: Prices = DEFAULT_PRICES,
+    prices: Prices = DEFAULT_PRICES, basing_pence: int = 0,
 ) -> Cost:  # fmt: skip
     """The cost of one figure when it is ready: what is spent, and what its plan will still spend, resin by what runs really took."""
     parts = printed_slots(figure)
@@ -205,7 +212,7 @@ def figure_cost(
         round(machine + foretold),
         round(paint),
         round(coats),
-        round(prices.base * sum(part == BOUGHT for part in figure.build.values())),
+        round(prices.base * sum(part == BOUGHT for part in figure.build.values())) + basing_pence,
         round(failed),
         standing.hands.get(figure.id, 0.0),
         round(foretold * (1 - FORETOLD[0])),
@@ -217,11 +224,11 @@ def unit_costs(
     plans: Plans, standing: Done, factors: RunFactors = AS_ESTIMATED, prices: Prices = DEFAULT_PRICES
 ) -> dict[str, Cost]:
     """Cost of every unit, by id."""
-    shares, rack = _kit_shares(plans), rack_of(plans)
+    shares, basing, rack = _kit_shares(plans), _basing_shares(plans, prices), rack_of(plans)
     costs = {}
     for unit in plans.units_in_order():
         total = NOTHING
         for figure in plans.figures_of(unit.id):
-            total = total + figure_cost(figure, plans, standing, shares, factors, rack, prices)
+            total = total + figure_cost(figure, plans, standing, shares, factors, rack, prices, basing[figure.id])
         costs[unit.id] = total
     return costs

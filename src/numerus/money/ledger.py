@@ -40,10 +40,9 @@ def unit_pence(facts: Iterable[Fact], thing: str) -> float | None:
 def prices_of(facts: Iterable[Fact]) -> Prices:
     """As things were bought; defaults where none was."""
     listed, usual = list(facts), DEFAULT_PRICES
-    told = {
-        name: unit_pence(listed, thing) for name, thing in (("gloves", "gloves"), ("film", "film"), ("base", "bases"))
-    }
-    return replace(usual, **{name: pence for name, pence in told.items() if pence is not None})
+    bought = ("gloves", "gloves"), ("film", "film"), ("screen", "screen"), ("base", "bases")
+    told = {name: pence for name, thing in bought if (pence := unit_pence(listed, thing)) is not None}
+    return replace(usual, **told, basing=spent_by_thing(listed).get("basing", 0))  # type: ignore[arg-type]
 
 
 def ledger_rows(facts: Iterable[Fact], plans: Plans) -> list[list[object]]:

@@ -22,6 +22,7 @@ from numerus.post.curing.cure import lamp_min
 from numerus.post.supports_off import STRINGS_OFF_MIN, USUAL_OFF_MIN
 from numerus.post.washing import wash
 from numerus.printing.machines.timing import run_minutes
+from numerus.printing.plates.unlaid import height_mm, plate_share, room_mm2
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.pace.rates import Rate
 from numerus.progress.standing import FigureStanding, Standing
@@ -30,8 +31,6 @@ from numerus.progress.washing import AS_USUAL, Washing
 SORT_MIN, POSE_MIN_PER_PART, PLATE_MIN = 2.0, 4.0, 1.0
 START_RUN_MIN, LIFT_PLATE_MIN = 10.0, 6.0  # (defaults) resin in, vat looked at, plate on; the plate off
 RUN_HANDS_MIN = START_RUN_MIN + LIFT_PLATE_MIN
-PLATE_FILL = 0.5  # share of a plate that estimates count on before packing
-UNPOSED_HEIGHT_MM, UNPOSED_FOOTPRINT = 38.0, 1.3
 GROUP_OF = {
     "wash": "wash and cure",
     "cure": "wash and cure",
@@ -159,11 +158,8 @@ def _unplated_minutes(
     ]
     if not owed or machine is None:
         return 0.0, 0.0
-    area = sum(
-        p.pose.footprint_mm2 * 1.6 if p.pose else p.extents_mm[0] * p.extents_mm[1] * UNPOSED_FOOTPRINT for p in owed
-    )
-    tallest = max(p.pose.height_mm if p.pose else min(max(p.extents_mm), UNPOSED_HEIGHT_MM) for p in owed)
-    runs = area / (machine.plate_x_mm * machine.plate_y_mm * PLATE_FILL)
+    tallest = max(map(height_mm, owed))
+    runs = plate_share(sum(map(room_mm2, owed)), machine)
     ml = sum(p.volume_ml + (p.pose.support_ml if p.pose else 0.0) for p in owed)
     many = max(runs, 0.25)
     each = Laid(ml / many, sum(p.surface_cm2 for p in owed) / many, round(len(owed) / many))

@@ -13,7 +13,7 @@ from numerus.demo.parts import mesh
 from numerus.domain.printing.machines import FILAMENT, Machine
 from numerus.domain.printing.plates import Laid
 from numerus.geometry.mesh import Mesh
-from numerus.printing.machines.timing import filament_m, lay_seconds, outline_mm, plastic_ml, run_minutes
+from numerus.printing.machines.timing import lay_seconds, off_reel, outline_mm, plastic_ml, run_minutes
 
 SNAIL = Machine("snail", "Snail", kind=FILAMENT, layer_mm=0.12)
 
@@ -54,6 +54,8 @@ def test_filling_less_takes_less_of_both_and_more_parts_take_more_hops() -> None
 
 def test_a_reel_is_told_in_metres() -> None:
     """A kilogram of the usual plastic is a third of a kilometre of thin filament, an eighth of thick."""
-    ml = 1000 / SNAIL.plastic_g_per_ml
-    assert filament_m(ml, SNAIL) == pytest.approx(335, rel=0.01)
-    assert filament_m(ml, replace(SNAIL, filament_mm=2.85)) == pytest.approx(126, rel=0.01)
+    whole = replace(SNAIL, fill_share=1.0)
+    kilogram = Laid(1000 / SNAIL.plastic_g_per_ml, 0.0)
+    assert off_reel(whole, kilogram).grams == pytest.approx(1000)
+    assert off_reel(whole, kilogram).metres == pytest.approx(335, rel=0.01)
+    assert off_reel(replace(whole, filament_mm=2.85), kilogram).metres == pytest.approx(126, rel=0.01)

@@ -7,6 +7,7 @@ bottom layers with their own figures, plus start and end moves.
 from __future__ import annotations
 
 import math
+from typing import NamedTuple
 
 import numpy as np
 
@@ -64,15 +65,30 @@ def outline_mm(skin_cm2: float, machine: Machine) -> float:
     return SEEN_ASIDE * 100 * skin_cm2 / machine.layer_mm
 
 
+def light_h(layers: int, machine: Machine) -> float:
+    """Hours of light so many layers take."""
+    bottom = min(layers, machine.bottom_layers)
+    return (bottom * machine.bottom_exposure_s + (layers - bottom) * machine.exposure_s) / 3600
+
+
+def hop_seconds(machine: Machine) -> float:
+    """From part to part, with drawing back and forward again."""
+    return machine.retract_s + HOP_MM / machine.travel_mm_per_s
+
+
 def lay_seconds(layers: int, machine: Machine, laid: Laid) -> float:
     """Walls at their speed, what is left of the plastic at the speed of filling, hops from part to part and changes of layer."""
     line_mm2 = LINE_OVER_NOZZLE * machine.nozzle_mm * machine.layer_mm
     whole_mm = 1000 * laid.ml / line_mm2
     walls_mm = min(machine.walls * outline_mm(laid.skin_cm2, machine), whole_mm)
     fill_mm = (whole_mm - walls_mm) * machine.fill_share
-    hop_s = machine.retract_s + HOP_MM / machine.travel_mm_per_s
     hops = layers * (laid.parts if laid.parts > 1 else 0)
-    return walls_mm / machine.wall_mm_per_s + fill_mm / machine.fill_mm_per_s + hops * hop_s + layers * LAYER_CHANGE_S
+    return (
+        walls_mm / machine.wall_mm_per_s
+        + fill_mm / machine.fill_mm_per_s
+        + hops * hop_seconds(machine)
+        + layers * LAYER_CHANGE_S
+    )
 
 
 def plastic_ml(machine: Machine, laid: Laid) -> float:
@@ -82,9 +98,16 @@ def plastic_ml(machine: Machine, laid: Laid) -> float:
     return walls_ml + (laid.ml - walls_ml) * machine.fill_share
 
 
-def filament_m(ml: float, machine: Machine) -> float:
-    """How much comes off the reel, metres."""
-    return ml * 1000 / (math.pi * machine.filament_mm**2 / 4) / 1000
+class OffReel(NamedTuple):
+    """What a run takes off the reel."""
+
+    grams: float
+    metres: float
+
+
+def off_reel(machine: Machine, laid: Laid) -> OffReel:
+    ml = plastic_ml(machine, laid)
+    return OffReel(ml * machine.plastic_g_per_ml, ml / (math.pi * machine.filament_mm**2 / 4))
 
 
 def layers_after(minutes: float, height_mm: float, machine: Machine) -> int:

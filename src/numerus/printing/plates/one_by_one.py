@@ -12,6 +12,7 @@ import numpy as np
 
 from numerus.domain.printing.machines import Machine
 from numerus.geometry.mesh import Floats
+from numerus.printing.machines.timing import LAYER_CHANGE_S, hop_seconds, layer_count
 
 
 @dataclass(frozen=True)
@@ -43,11 +44,9 @@ def one_by_one(outlines: Sequence[Floats], heights_mm: Sequence[float], machine:
 
 def _hops_min(heights_mm: Sequence[float], machine: Machine) -> float:
     """Minutes of hops and retractions between parts that fall away, less the layers that are changed anew for each."""
-    from numerus.printing.machines.timing import HOP_MM, LAYER_CHANGE_S, layer_count
-
     layers = [layer_count(mm, machine.layer_mm) for mm in heights_mm]
-    hop_s = machine.retract_s + HOP_MM / machine.travel_mm_per_s
-    return (max(layers) * len(layers) * hop_s - (sum(layers) - max(layers)) * LAYER_CHANGE_S) / 60
+    hops_s = max(layers) * len(layers) * hop_seconds(machine)
+    return (hops_s - (sum(layers) - max(layers)) * LAYER_CHANGE_S) / 60
 
 
 def _apart_mm(one: Floats, other: Floats) -> float:

@@ -24,7 +24,7 @@ from numerus.paint.scheme import Stroke, can_be_mixed, stroke_ml
 from numerus.post.cautions import cautions
 from numerus.post.supports_off import AFTER, BEFORE, held, supports_off_min, tips_off
 from numerus.post.washing.wash_ways import WHOLE
-from numerus.printing.machines.timing import filament_m, plastic_ml
+from numerus.printing.machines.timing import off_reel
 from numerus.printing.runs.run_records import FAILED, RunRecord
 from numerus.progress.done_facts import shared_out, step
 from numerus.progress.painting.painting_line import PaintBlock, TimedStroke
@@ -94,8 +94,7 @@ def _to_lift(plans: Plans, machine_id: str) -> tuple[str, ...]:
 def _to_start(plans: Plans, standing: Standing, run: ScheduledRun, now: datetime) -> tuple[str, ...]:
     machine = plans.machines.get(run.machine_id)
     if machine is not None and machine.is_dry:
-        ml = plastic_ml(machine, run.plate.laid)
-        grams, metres = ml * machine.plastic_g_per_ml, filament_m(ml, machine)
+        grams, metres = off_reel(machine, run.plate.laid)
         return f"{grams:.0f} g, {metres:.1f} m of dry filament", "bed wiped, first layer watched"
     return (f"{run.resin_ml:.0f} ml of resin", *checks(plans, standing, run.machine_id, now), "vat checked for flakes")
 

@@ -20,7 +20,7 @@ from numerus.errors import Cancelled, Progress
 from numerus.geometry.hulls import hull_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.printing.machines.timing import filament_m, plastic_ml
+from numerus.printing.machines.timing import off_reel
 from numerus.printing.plates.one_by_one import one_by_one
 from numerus.printing.plates.packing import placed_points
 from numerus.words import span
@@ -226,7 +226,7 @@ class MachineView(Drawing):
         machine, plate = self.machine, self.plate
         if machine is None or plate is None or not machine.is_dry:
             return []
-        ml = plastic_ml(machine, plate.laid)
+        grams, metres = off_reel(machine, plate.laid)
         poses = [(p, pose) for p in plate.placed if (pose := self.session.plans.pose_of(p)) is not None]
         outlines = [self._outline(pose, placed) for placed, pose in poses]
         alone = (
@@ -241,7 +241,7 @@ class MachineView(Drawing):
             else "no: see why here"
         )
         return [
-            ("Filament", f"{ml * machine.plastic_g_per_ml:.0f} g, {filament_m(ml, machine):.1f} m"),
+            ("Filament", f"{grams:.0f} g, {metres:.1f} m"),
             ("One by one", said),
         ]
 
