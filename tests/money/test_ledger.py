@@ -111,6 +111,8 @@ def test_what_wears_and_what_is_bought_is_costed_as_it_was_bought(demo: Book) ->
         purchase(NOW, "gloves", "", 5000, 100),
         purchase(NOW, "film", "", 4800, 2),
         purchase(NOW, "bases", "", 900, 30),
+        purchase(NOW, "basing", "tufts", 1001, 0),
+        purchase(NOW, "screen", "", 9000, 1),
     ]
     told = prices_of(facts)
     assert (told.gloves, told.film, told.base, told.screen) == (50.0, 2400.0, 30.0, 9000.0) and usual.base == 0.0

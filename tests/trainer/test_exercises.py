@@ -14,8 +14,7 @@ from numerus.colour.light import value_of
 from numerus.diagnosis.likelihoods import ConfirmedCase, Seen, usual
 from numerus.domain.painting.paints import Paint
 from numerus.trainer.bench_time import POT_MIN, WINDOW_MIN, Job, best_firsts, dries_first, mark_next, what_next, work_in
-from numerus.trainer.estimating import Seen as SeenPart
-from numerus.trainer.estimating import calibration, estimate, mark_guess
+from numerus.trainer.estimating import SeenPart, calibration, estimate, mark_guess
 from numerus.trainer.exercise import GOOD, level_of
 from numerus.trainer.failed_plate import FINDS, OWN_SEED, failed_plate, own_plates
 from numerus.trainer.matching import mix_to_match

@@ -20,7 +20,7 @@ FEW = 3
 
 
 @dataclass(frozen=True)
-class Seen:
+class SeenPart:
     """A part to guess at: its name, a picture so many mm wide, and what is true of it."""
 
     name: str
@@ -31,7 +31,7 @@ class Seen:
     run: float
 
 
-def estimate(seed: int, level: int, parts: Sequence[Seen]) -> Exercise:
+def estimate(seed: int, level: int, parts: Sequence[SeenPart]) -> Exercise:
     """One quantity of one of these parts. Raises ValueError where there are none."""
     if not parts:
         raise ValueError("nothing to guess at")

@@ -19,7 +19,7 @@ from numerus.geometry.rays import Camera, picture
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.orientation.pose_measures import candidates, posed
 from numerus.trainer.bench_time import dries_first, what_next
-from numerus.trainer.estimating import Seen, estimate
+from numerus.trainer.estimating import SeenPart, estimate
 from numerus.trainer.exercise import DRIES, ESTIMATE, MELT, MIX, NEXT, POSE, VALUE, Exercise
 from numerus.trainer.matching import POTS, mix_to_match, usable
 from numerus.trainer.posing_practice import Posed, which_way_up
@@ -75,12 +75,12 @@ class Materials:
     def _machine(self) -> Machine:
         return next(iter(self.plans.machines.values()), Machine("m", "A usual machine"))
 
-    def _seen(self, part: Part) -> Seen:
+    def _seen(self, part: Part) -> SeenPart:
         assert part.pose is not None
         mesh, machine = self.mesh_of(part.blob), self._machine
         minutes = run_minutes(part.pose.height_mm, machine, Laid(part.volume_ml, part.surface_cm2))
         turned = posed(mesh, np.array(part.pose.up))
-        return Seen(part.label, portrait(turned), _reach_mm(turned), part.volume_ml, part.pose.height_mm, minutes)
+        return SeenPart(part.label, portrait(turned), _reach_mm(turned), part.volume_ml, part.pose.height_mm, minutes)
 
     def _posed(self, part: Part) -> Posed:
         mesh = self.mesh_of(part.blob)

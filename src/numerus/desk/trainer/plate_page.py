@@ -4,11 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
+from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QListWidget, QListWidgetItem, QWidget
 
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.trainer.exercise import Mark
 from numerus.trainer.failed_plate import FailedPlate
+
+KEY = Qt.ItemDataRole.UserRole
 
 
 class PlatePage(QWidget):
@@ -58,15 +61,15 @@ class PlatePage(QWidget):
     @staticmethod
     def _add(shown: QListWidget, words: str, key: str) -> None:
         item = QListWidgetItem(words)
-        item.setData(256, key)
+        item.setData(KEY, key)
         shown.addItem(item)
 
     def make_test(self) -> None:
         item = self.tests.currentItem()
         if self.plate is None or item is None:
             return
-        test = self.plate.tests[item.data(256)]
-        said = self.plate.test(item.data(256))
+        test = self.plate.tests[item.data(KEY)]
+        said = self.plate.test(item.data(KEY))
         self.seen.addItem(f"{'Yes' if said else 'No'}: {test.yes[:1].lower()}{test.yes[1:]}")
         self.seen.scrollToBottom()
         self._show_tests()
@@ -77,4 +80,4 @@ class PlatePage(QWidget):
             return
         for widget in (self.test_button, self.name_button):
             widget.setEnabled(False)
-        self.named(self.plate.name(item.data(256)))
+        self.named(self.plate.name(item.data(KEY)))

@@ -18,7 +18,7 @@ from numerus.trainer.exercise import BENCH_OF, NAMES, PLATE, Exercise, Mark, lev
 from numerus.trainer.failed_plate import OWN_SEED, FailedPlate, failed_plate, own_plates
 from numerus.trainer.record import Practised, keep, read_record
 
-KEY = 256
+KEY = Qt.ItemDataRole.UserRole
 
 
 class TrainerDialog(QDialog):
