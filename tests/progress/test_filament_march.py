@@ -50,7 +50,7 @@ def planned(book: Book) -> tuple[Standing, BenchPlan]:
 
 def printing(plate: Plate, at: datetime, run: str = "r-snail") -> list[Fact]:
     """Run through, looked at, all good."""
-    facts = [Fact(at, RunStarted(plate.id, "snail"), run), Fact(at + timedelta(hours=9), RunEnded(), run)]
+    facts = [Fact(at, RunStarted(plate.id, "snail", plastic=True), run), Fact(at + timedelta(hours=9), RunEnded(), run)]
     return facts + [Fact(at + timedelta(hours=9), PartOutcome(p.id, "good"), run) for p in plate.placed]
 
 
@@ -73,8 +73,10 @@ def test_what_comes_off_is_ready_to_be_built(plastic: Book) -> None:
     plate = dry_plates(plastic)[0]
     plastic.commit("printed", facts=printing(plate, EVENING - timedelta(hours=10)))
     found, _ = planned(plastic)
-    states = {found.copies[p.figure_id, p.slot].state for p in plate.placed if p.figure_id}
-    assert states == {"cured"}
+    copies = [(p.figure_id, p.slot) for p in plate.placed if p.figure_id]
+    assert {found.copies[c].state for c in copies} == {"cured"}
+    without = replace(plastic.plans, machines={i: m for i, m in plastic.plans.machines.items() if i != "snail"})
+    assert {standing(without, plastic.history).copies[c].state for c in copies} == {"cured"}, "its profile may go"
     listed = orders(plastic.plans, plastic.history.facts, found, EVENING).listed
     assert not [t for t in listed if plate.name in t.title]
 

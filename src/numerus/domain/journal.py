@@ -17,11 +17,14 @@ Timing = Literal["timer", "typed", "planned"]
 
 @dataclass(frozen=True, slots=True)
 class RunStarted:
-    """A plate's run began on a machine. ``vat_ml``: what then stood in the vat, where it was told."""
+    """A plate's run began on a machine. ``vat_ml``: what then stood in the vat, where it was told; ``plastic``: it lays filament, whatever
+    becomes of the machine's profile.
+    """
 
     plate: str
     machine: str
     vat_ml: float | None = None
+    plastic: bool = False
     kind: Literal["run-started"] = "run-started"
 
 

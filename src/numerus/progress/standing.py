@@ -108,7 +108,7 @@ def wanted_copies(plans: Plans) -> dict[Copy, str]:
 
 def standing(plans: Plans, history: History) -> Standing:
     """Plans and what happened, folded over the whole army."""
-    records = {i: replace(r, dry=True) if plans.is_dry(r.machine_id) else r for i, r in history.runs.records().items()}
+    records = history.runs.records()
     copies = copy_states(plans.plates, records, wanted_copies(plans))
     figures, sizes = {}, sizes_by_figure(plans)
     for unit in plans.units_in_order():

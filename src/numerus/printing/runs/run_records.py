@@ -136,7 +136,7 @@ class _Told:
         outcomes = {placed: PartOutcome(placed, GOOD) for placed in self.good} | self.outcomes
         return RunRecord(
             run, start.plate, start.machine, started, self.ended, outcomes, "wash" in self.done,
-            "cure" in self.done, tuple(self.pauses), tuple(self.vat_levels), self.end,
+            "cure" in self.done, tuple(self.pauses), tuple(self.vat_levels), self.end, start.plastic,
         )  # fmt: skip
 
 

@@ -220,7 +220,7 @@ class PrintState:
             )
         plate = scheduled.plate
         run = Run(run_id, plate.id, scheduled.machine_id, now, later(now, scheduled.minutes, self.plans.time_zone))
-        event = RunStarted(plate.id, scheduled.machine_id, vat_ml)
+        event = RunStarted(plate.id, scheduled.machine_id, vat_ml, self.plans.is_dry(scheduled.machine_id))
         return [run, replace(plate, pinned=None)], [Fact(now, event, run_id, (), RUN_HANDS_MIN)]
 
     def laid_on(self, plate: Plate, machine: Machine, mesh_of: Callable[[str], Mesh]) -> Plate:
