@@ -6,14 +6,23 @@ What a picture takes to be drawn by OpenGL is left out: without a graphics card 
 
 from __future__ import annotations
 
+import json
+import shutil
+import subprocess
+import sys
 import time
 import traceback
 from collections.abc import Callable
 from dataclasses import dataclass, field
+from pathlib import Path
+from tempfile import TemporaryDirectory
 
 from PyQt6.QtCore import QEventLoop, QTimer
 
+from numerus.book.book import Book
+from numerus.desk.app import application, make_window, settle_memory
 from numerus.desk.window import MainWindow
+from numerus.domain.stages import STAGES
 
 YARDSTICK_MS = 15.0  # what the yardstick takes on an ordinary desktop's processor
 
@@ -88,3 +97,36 @@ class Watchdog:
             took_ms = took_s * 1000 / max(self.slow, slowness())
             if took_ms > self.limit_ms:
                 self.stalls.append((round(took_ms, 1), self.doing))
+
+
+def opened_first(dog: Watchdog) -> list[tuple[float, str]]:
+    """Every bench opened for the first time: what it makes then is made once, and may take half as long again, no more."""
+    settle_memory()
+    dog.run([(stage, lambda s=stage: dog.window.session.go(s)) for stage in STAGES])  # type: ignore[misc]
+    slow = [stall for stall in dog.stalls if stall[0] > 1.5 * dog.limit_ms or not stall[0]]
+    dog.stalls.clear()
+    return slow
+
+
+def opened_by_another(book: Path) -> set[str]:
+    """Which benches are slow to open in a program started for it, on a copy of the book: what it reads then is read anew."""
+    with TemporaryDirectory() as place:
+        copy = shutil.copy(book, Path(place) / "copy.numerus")
+        said = subprocess.run([sys.executable, __file__, copy], capture_output=True, text=True, check=True)
+    return set(json.loads(said.stdout.splitlines()[-1]))
+
+
+def _tell_slow(path: Path) -> None:
+    from helpers import EVENING  # of the folder above, which is on the path of tests alone
+
+    app, book = application(), Book.open(path)
+    window = make_window(book, lambda: EVENING, path.with_suffix(".json"))
+    window.show()
+    print(json.dumps([doing for _, doing in opened_first(Watchdog(window))]), flush=True)
+    window.close()
+    del app
+
+
+if __name__ == "__main__":
+    sys.path.insert(0, str(Path(__file__).parents[1]))
+    _tell_slow(Path(sys.argv[1]))

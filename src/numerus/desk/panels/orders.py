@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from PyQt6.QtCore import Qt, QTimer, pyqtSignal
+from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QCheckBox, QFrame, QSpinBox, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.drawing import Drawing, hold
+from numerus.desk.widgets.later import Later, Soon
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.post.cautions import DEFER
 from numerus.progress.planning.task_kinds import Task
@@ -85,10 +86,9 @@ class OrdersPanel(QWidget):
         outer.setContentsMargins(0, 0, 0, 0)
         outer.addWidget(self.full)
         outer.addWidget(self.rail)
-        self.soon = QTimer(self)  # in a turn of its own: what was edited is shown first
-        self.soon.setSingleShot(True)
-        self.soon.timeout.connect(self.refresh)
         self.at_once = context.jobs.synchronous
+        self.soon = Soon(self, self.refresh, self.at_once, SOON_MS)  # what was edited is shown first
+        self.later = Later(self, self.soon.ask, self.at_once)
         self.session.changed.connect(self._changed)
         self.refresh()
 
@@ -105,7 +105,7 @@ class OrdersPanel(QWidget):
         self.folded.emit(folded)
 
     def _changed(self, _: object) -> None:
-        self.refresh() if self.at_once else self.soon.start(SOON_MS)
+        self.soon.ask()
 
     @property
     def known(self) -> bool:
@@ -122,7 +122,10 @@ class OrdersPanel(QWidget):
         return f"{many} in the next {task_list.minutes:.0f} min" if many else "nothing waits"
 
     def refresh(self) -> None:
-        task_list = self.session.answers.orders
+        answers = self.session.answers
+        if not (self.later.has(answers, "to_do") and self.later.has(answers, "orders")):
+            return
+        task_list = answers.orders
         self.rail.update()
         if self.full.isHidden() and not self.at_once:
             self._stale = True

@@ -12,6 +12,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.muster.tried_pictures import ForecastDrawing, day
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.widgets.drawing import CENTRE, RIGHT
+from numerus.desk.widgets.later import Later
 from numerus.desk.widgets.road import draw_road
 from numerus.domain.money import money_text
 from numerus.money.costs import Cost
@@ -182,6 +183,7 @@ class UnitsTable(ForecastDrawing):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Units")
+        self.costs_later = Later(self, self.update, context.jobs.synchronous)
         self.hold("setMinimumHeight", 140)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 
@@ -202,7 +204,8 @@ class UnitsTable(ForecastDrawing):
             ("cost", cost_x, RIGHT),
         ):
             self.text(painter, x, 18, words, 11, colour="slate", align=align)
-        costs = self.session.answers.costs
+        answers = self.session.answers
+        costs = answers.costs if self.costs_later.has(answers, "costs") else {}
         step = min(26.0, (self.height() - 26) / max(len(forecast.units), 1))
         span = self._date_axis(painter, forecast, axis, step)
         for number, unit in enumerate(forecast.units):
@@ -262,6 +265,7 @@ class UnitsTable(ForecastDrawing):
             painter, ready, y + step * 0.66, "ready" if done else day(unit.middle), 13, late, "brick" if late else "ink"
         )
         money = self.session.plans.army.currency
-        self.text(painter, self.width(), y + step * 0.66, money_text(costs[plan.id].total, money), 13, align=RIGHT)
+        total = money_text(costs[plan.id].total, money) if plan.id in costs else ""
+        self.text(painter, self.width(), y + step * 0.66, total, 13, align=RIGHT)
         description = f"{plan.name}: nine in ten after {day(unit.low)} and before {day(unit.high)}"
         self.region(box, description, lambda: self.session.select(plan.id))

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from datetime import date
 
-from PyQt6.QtCore import QPointF, QRectF, Qt, QTimer
+from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.desk.widgets.later import Later
 from numerus.errors import NumerusError
 from numerus.progress.forecasting.forecast import Forecast
 
@@ -43,22 +44,12 @@ class _Tried(ForecastDrawing):
 
     def __init__(self, context: Context, name: str) -> None:
         super().__init__(context, name)
-        self.at_once, self.soon = context.jobs.synchronous, QTimer(self)
-        self.soon.setSingleShot(True)
-        self.soon.timeout.connect(self._try)
+        self.later = Later(self, self.update, context.jobs.synchronous, self.after_ms)
 
     def draw(self, painter: QPainter) -> None:
         forecast = self.session.answers.forecast
-        if self.at_once or self.tried in vars(forecast):
+        if isinstance(forecast, NumerusError) or self.later.has(forecast, self.tried):
             super().draw(painter)
-        else:
-            self.soon.start(self.after_ms)
-
-    def _try(self) -> None:
-        forecast = self.session.answers.forecast
-        if not isinstance(forecast, NumerusError):
-            getattr(forecast, self.tried)
-            self.update()
 
 
 class Movers(_Tried):

@@ -17,6 +17,7 @@ from numerus.desk.stages.sort.kit_pictures import KitPictures, icon_of
 from numerus.desk.stages.sort.shelves import Shelf, letter
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.later import Soon
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.domain.army import BOUGHT, SLOTS, Figure
 from numerus.domain.parts import Part
@@ -52,6 +53,7 @@ class LayOut(QWidget):
         self.view.picked.connect(self._picked)
         self.left, self.right = column(gap=2), column(gap=2)
         self.pictures = KitPictures(context)
+        self.shelves_soon = Soon(self, self._fill_shelves, context.jobs.synchronous)
         self.things: list[tuple[str, Part, Mesh]] = []
         self.shelves: dict[str, Shelf] = {}
         self.cards = Cards(self.theme, act, self._look)
@@ -105,15 +107,17 @@ class LayOut(QWidget):
         if self._shown is not None and self._shown[0] is shown[0] and self._shown[1] == shown[1]:
             return  # as it stands there already
         self._shown = shown
-        self._fill_shelves(parts, unit.slots)
+        self.shelves_soon.ask()
         kit = self.session.plans.kits.get(unit.kit_id)
         self.cards.show_said(statements(parts, kit.relations if kit else ()))
         self.pages.setText(self.cards.page_words)
         self.forward.setVisible(len(self.cards.statements) > self.cards.room)
         self._assemble(parts)
 
-    def _fill_shelves(self, parts: Sequence[Part], unit_slots: tuple[str, ...]) -> None:
+    def _fill_shelves(self) -> None:
         """Slots left and right of the figure; what is in doubt and what no build needs on shelves of their own."""
+        parts, unit = self.session.kit_parts(), self.session.unit
+        unit_slots = unit.slots if unit else ()
         for side in (self.left, self.right):
             clear(side)
         self.shelves = {}

@@ -1,0 +1,44 @@
+"""What takes long enough to be felt is done in a turn of the event loop of its own, after what is quick was shown."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+
+from PyQt6.QtCore import QObject, QTimer
+
+
+class Soon:
+    """Does something in a turn of its own, once however often it was asked for meanwhile; ``at_once``: where it is asked for, as
+    tests and pictures want it.
+    """
+
+    def __init__(self, parent: QObject, act: Callable[[], object], at_once: bool, after_ms: int = 0) -> None:
+        self.act, self.at_once, self._timer = act, at_once, QTimer(parent)
+        self._timer.setSingleShot(True)
+        self._timer.setInterval(after_ms)
+        self._timer.timeout.connect(act)
+
+    def ask(self) -> None:
+        self.act() if self.at_once else self._timer.start()
+
+
+class Later:
+    """Works out a value that is kept once it is known (``cached_property``), the first time it is wanted; then calls ``done``."""
+
+    def __init__(self, parent: QObject, done: Callable[[], object], at_once: bool, after_ms: int = 0) -> None:
+        self.done, self.at_once = done, at_once
+        self._wanted: tuple[object, str] = (None, "")
+        self._soon = Soon(parent, self._work_out, at_once, after_ms)
+
+    def has(self, holder: object, name: str) -> bool:
+        """Whether it is known, or may be asked for here; else it soon will be."""
+        if self.at_once or name in vars(holder):
+            return True
+        self._wanted = holder, name
+        self._soon.ask()
+        return False
+
+    def _work_out(self) -> None:
+        holder, name = self._wanted
+        getattr(holder, name)
+        self.done()
