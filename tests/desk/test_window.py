@@ -33,7 +33,9 @@ from numerus.formats.meshes.mesh_writing import write_stl
 def pixels(window: MainWindow) -> np.ndarray:
     image = window.grab().toImage().convertToFormat(QImage.Format.Format_ARGB32)
     data = image.constBits().asarray(image.sizeInBytes())
-    return np.frombuffer(data, np.uint8).reshape(image.height(), image.width(), 4)
+    return (
+        np.frombuffer(data, np.uint8).reshape(image.height(), image.width(), 4).copy()
+    )  # the picture goes with this call
 
 
 def test_every_bench_opens_at_1280_by_800_in_both_lights(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
