@@ -14,6 +14,7 @@ from PyQt6.QtTest import QTest
 from helpers import until_painting
 from numerus.book.book import Book
 from numerus.desk.app import make_window
+from numerus.desk.dialogs.bench_air import BenchAirDialog
 from numerus.desk.stages.paint.bench import FIGURE, LINE
 from numerus.desk.stages.paint.line.page import LinePage
 from numerus.desk.stages.paint.line.state import PAINTING, SETTING_UP, WAITING, next_dry
@@ -251,3 +252,30 @@ def test_a_lighter_way_is_looked_at_beside_the_scheme(timed: MainWindow) -> None
     line.grab()
     line.look_at_lever(number)
     assert line.wet.isVisibleTo(line) and not line.loss.isVisibleTo(line)
+
+
+def test_the_air_at_the_bench_is_typed_and_the_evening_planned_by_it(
+    timed: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """In damp air strokes dry longer, hands wait more; taken back, all is as before."""
+    line = line_of(timed)
+
+    def dries() -> float:
+        return sum((s.dry - s.end).total_seconds() for b in line.state.blocks for s in b.strokes)
+
+    def typed(dialog: BenchAirDialog) -> bool:
+        usual = dialog.words.text()
+        dialog.celsius.setValue(15)
+        dialog.humidity.setValue(80)
+        assert dialog.words.text() != usual
+        return True
+
+    dry_air = dries()
+    assert "default" in line.air.text()
+    monkeypatch.setattr(BenchAirDialog, "exec", typed)
+    line.air.click()
+    assert (timed.session.plans.army.bench_celsius, timed.session.plans.army.bench_humidity) == (15, 80)
+    assert "15 °C, 80 %: dries" in line.air.text()
+    assert dries() > 2 * dry_air
+    timed.session.undo()
+    assert dries() == pytest.approx(dry_air) and "default" in line.air.text()

@@ -20,12 +20,12 @@ from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged
 from numerus.kit.thumbnails import fitted_camera
 from numerus.paint.figure.painted import Primer, painted_zone
-from numerus.paint.figure.placing import BROKEN, MASKS, Places, lying, mask_of, stroke_laid_ml
+from numerus.paint.figure.placing import MASKS, Places, lying, mask_of, stroke_laid_ml
 from numerus.paint.figure.schools import break_even, difference_words, measured, schools
 from numerus.paint.figure.shot import Figure, Shot
 from numerus.paint.rack.pots import Rack
 from numerus.paint.scheme import laid_um
-from numerus.paint.techniques import TECHNIQUES
+from numerus.paint.techniques import BROKEN, TECHNIQUES
 from numerus.starter.schemes import PAINTS
 from numerus.surface.fields.painting_fields import painting_fields
 

@@ -32,6 +32,9 @@ WEEKDAY = Day()
 WEEKEND = Day(180, 14 * 60, ((8 * 60, 23 * 60),))
 
 
+USUAL_CELSIUS, USUAL_HUMIDITY = 20.0, 50.0  # (defaults) of a heated room
+
+
 @dataclass(frozen=True)
 class Army:
     """The army, when it must be ready and the time there is; ``week`` begins with Monday.
@@ -41,7 +44,7 @@ class Army:
     ``tub_mm``: inner width and depth of the tubs; ``drain_min``: how long a plate drips off before; ``wash_way``: how it goes in, "" for as
     advised; ``supports_off``: "before" the lamp, "after" it or "by part"; ``worth_mm2_per_min``: skin given back to
     the brush that is worth a minute; ``people``: pairs of hands at the bench in hobby time. ``tray_mm``: inner width and depth of the box it
-    travels in.
+    travels in. ``bench_celsius``, ``bench_humidity``: of the air paint dries in.
     """
 
     id: str
@@ -66,6 +69,8 @@ class Army:
     tray_mm: tuple[float, float] = (300.0, 200.0)
     people: int = 1
     weather: str = ""  # what the air will be like, as CSV; "" where nobody told
+    bench_celsius: float = USUAL_CELSIUS
+    bench_humidity: float = USUAL_HUMIDITY
     lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with
     likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
 
@@ -80,6 +85,8 @@ class Army:
             raise PlanError("bad-tub", "A tub is 40 to 2000 mm wide and deep inside; a plate drains for up to 600 min.")
         if not 1 <= self.people <= 6:
             raise PlanError("bad-people", "One to six people work at a bench.")
+        if not 0 <= self.bench_celsius <= 45 or not 5 <= self.bench_humidity <= 98:
+            raise PlanError("bad-air", "A bench stands at 0 to 45 °C and 5 to 98 % humidity.")
         if min(self.tub_parts, self.lamp_parts) < 1:
             raise PlanError("bad-load", "At least one part is washed or cured at once.")
 

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping
 from dataclasses import dataclass
 from functools import lru_cache
+from operator import attrgetter
 
 import numpy as np
 
@@ -29,12 +30,13 @@ SAME_VALUE, SAME_COLOUR = 8.0, 12.0  # L* and ΔE2000 apart below which two zone
 @dataclass(frozen=True)
 class Stroke:
     """One step of a recipe on one zone of a figure, in the scheme's order. ``key``: what the journal calls it; ``times``: its minutes
-    there over those the recipe tells (see paint.stroke_minutes).
+    there over those the recipe tells (see paint.stroke_minutes); ``dries_min``: from the hands' end (see paint.drying).
     """
 
     zone: str
     step: RecipeStep
     times: float = 1.0
+    dries_min: float = 0.0
 
     @property
     def minutes(self) -> float:
@@ -45,11 +47,18 @@ class Stroke:
         return self.step.id
 
 
-def strokes_for(scheme: Scheme, zones: Iterable[str], level: str, sizes: Mapping[str, float] = AS_TOLD) -> list[Stroke]:
-    """Every stroke a figure with these zones gets at this level, zone after zone; ``sizes``: of its zones, over the usual ones."""
+def strokes_for(
+    scheme: Scheme, zones: Iterable[str], level: str, sizes: Mapping[str, float] = AS_TOLD,
+    dries_min: Callable[[RecipeStep], float] = attrgetter("dries_min"),
+) -> list[Stroke]:  # fmt: skip
+    """Every stroke a figure with these zones gets at this level, zone after zone; ``sizes``: of its zones, over the usual ones;
+    ``dries_min``: how long each stays wet, else as its recipe tells.
+    """
     wanted, rank = set(zones), LEVELS.index(level)
     return [
-        Stroke(recipe.zone, step, stroke_times(step, sizes[recipe.zone]) if recipe.zone in sizes else 1.0)
+        Stroke(
+            recipe.zone, step, stroke_times(step, sizes[recipe.zone]) if recipe.zone in sizes else 1.0, dries_min(step)
+        )
         for recipe in scheme.recipes
         if recipe.zone in wanted
         for step in recipe.steps

@@ -57,3 +57,5 @@ TECHNIQUES: dict[str, Technique] = {
         Technique("rub-back", 0, 0.12, 0.1, 0.0, 0.0, swatch="dry"),
     )
 }
+BROKEN = ("dry-brush", "edge", "stipple", "sponge", "chip", "pattern", "blotch", "line", "resist", "rub-back")
+"""Techniques that cover a share of a place instead of laying a film all over it."""

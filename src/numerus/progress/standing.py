@@ -13,6 +13,7 @@ from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
+from numerus.paint.drying import Drying
 from numerus.paint.scheme import Stroke, strokes_for
 from numerus.paint.stroke_minutes import Sizes, sizes_by_figure
 from numerus.printing.runs.run_records import CopyState, RunRecord, copy_states
@@ -110,19 +111,26 @@ def standing(plans: Plans, history: History) -> Standing:
     """Plans and what happened, folded over the whole army."""
     records = history.runs.records()
     copies = copy_states(plans.plates, records, wanted_copies(plans))
-    figures, sizes = {}, sizes_by_figure(plans)
+    figures, sizes, drying = {}, sizes_by_figure(plans), Drying.of(plans)
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):
-            figures[figure.id] = _stand(figure, unit, plans, copies, history, sizes[figure.id])
+            figures[figure.id] = _stand(figure, unit, plans, copies, history, sizes[figure.id], drying)
     return Standing(figures, copies, records, {f: history.hands.get(f, 0.0) for f in plans.figures})
 
 
 def _stand(
-    figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], history: History, sizes: Sizes
+    figure: Figure,
+    unit: Unit,
+    plans: Plans,
+    copies: dict[Copy, CopyState],
+    history: History,
+    sizes: Sizes,
+    drying: Drying,
 ) -> FigureStanding:
     done, last = history.steps.get(figure.id, set()), history.finished_at.get(figure.id)
     scheme = plans.scheme_on(figure)
-    wanted = strokes_for(scheme, plans.zone_areas_cm2(figure), unit.level, sizes.zones) if scheme else []
+    areas = plans.zone_areas_cm2(figure)
+    wanted = strokes_for(scheme, areas, unit.level, sizes.zones, drying.stroke_min) if scheme else []
     strokes = tuple(s for s in wanted if _was_there(s.step, last))
     painted = frozenset(key for stage, key in done if stage == "stroke")
     finished = frozenset(key for stage, key in done if stage == "finish")

@@ -46,7 +46,9 @@ class Placing:
 
 @dataclass(frozen=True)
 class RecipeStep:
-    """One step of a recipe: technique, pots or mixes with their parts, parts of thinner, tool, minutes a figure, drying, coats.
+    """One step of a recipe: technique, pots or mixes with their parts, parts of thinner, tool, minutes a figure, coats.
+
+    ``dries_min``: of one coat thinned as its technique usually is, in a heated room (see paint.drying).
 
     ``level``: the lowest painting level that still does this step; ``since``: when it came into the scheme, None from the
     beginning. What was finished before is not asked for it.

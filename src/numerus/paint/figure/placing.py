@@ -15,10 +15,8 @@ from numerus.domain.painting.recipes import BY_HAND, Placing, RecipeStep
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.drawn import drawn_cover
 from numerus.paint.scheme import laid_um
-from numerus.paint.techniques import TECHNIQUES
+from numerus.paint.techniques import BROKEN, TECHNIQUES
 
-BROKEN = ("dry-brush", "edge", "stipple", "sponge", "chip", "pattern", "blotch", "line", "resist", "rub-back")
-"""Techniques that cover a share of a place instead of laying a film all over it."""
 GLOW_MM = 6.0  # how far from its point a glow has fallen to a quarter
 LOW_MM = 12.0  # (default) how high above the ground what is thrown up from it reaches
 POOL, FOLD, RIDGE_LEFT = 0.45, 2.6, 0.25  # a wash's film on flats that face up, in folds, on ridges, times its own

@@ -17,10 +17,10 @@ from numerus.domain.painting.paints import Paint, Parts
 from numerus.domain.painting.recipes import RecipeStep
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.painted import PaintedZone, Primer, painted_zone
-from numerus.paint.figure.placing import BROKEN, stroke_laid_ml
+from numerus.paint.figure.placing import stroke_laid_ml
 from numerus.paint.figure.shot import Figure
 from numerus.paint.rack.pots import Rack, pigment_of
-from numerus.paint.techniques import TECHNIQUES
+from numerus.paint.techniques import BROKEN, TECHNIQUES
 from numerus.surface.fields.painting_fields import layer_step_um
 
 BLACK, GREY, PALE, DARK = "#1E1F22", "#8B8B88", "#D9D7D0", "#3A3A3C"

@@ -18,6 +18,7 @@ KINDS = {
     "glue": ("glue",), DAYLIGHT: ("daylight", "colour check", "photograph"), "paint": ("rim", "paint"),
 }  # fmt: skip
 """Kinds of step, and words of a name that tell one; looked through in this order."""
+WATER_BORNE = ("gloss varnish", "varnish", "decals", "texture", "paint")
 SOLVENT, SEALS, LOOSE = ("enamel or oil", "spirit"), ("gloss varnish", "varnish"), ("pigment", "tufts")
 OVERNIGHT_MIN = 720.0  # (default) until solvents have left a film; the maker's word comes first
 COLUMNS = ("Step", "Kind", "Minutes", "Dries, min", "id")

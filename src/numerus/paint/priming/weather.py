@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
+
+from numerus.paint.air import dew_point_c
 
 Span = tuple[datetime, datetime]
 ABOVE_DEW_C = 3.0  # a surface nearer to the dew point than that takes water on (ISO 8502-4)
@@ -22,9 +23,8 @@ class Air:
 
     @property
     def dew_point_c(self) -> float:
-        """°C at which this air's water settles (Magnus formula with the constants of Alduchov and Eskridge 1996)."""
-        share = math.log(max(self.humidity, 1.0) / 100) + 17.625 * self.celsius / (243.04 + self.celsius)
-        return 243.04 * share / (17.625 - share)
+        """°C at which this air's water settles."""
+        return dew_point_c(self.celsius, self.humidity)
 
     @property
     def fit_to_spray(self) -> bool:

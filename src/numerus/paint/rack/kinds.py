@@ -37,6 +37,11 @@ class Kind:
     def clear(self) -> bool:
         return self.hides_um == 0
 
+    @property
+    def water_borne(self) -> bool:
+        """Whether it is water that leaves it as it dries."""
+        return "spirit" not in self.thinner and "lacquer" not in self.thinner
+
 
 SPIRIT = "Outdoors or with extraction; no flame; rags with spirit dry flat outdoors. Follow the maker's data sheet."
 _FLAKES = "Its flakes settle: shake well, and clean the brush and the water after it."

@@ -92,7 +92,7 @@ def _task(figure: str, stroke: Stroke, phase: int, rate: Rate) -> HandTask:
         stroke.zone,
         stroke.key,
         stroke.minutes * rate.factor_of(step.technique),
-        step.dries_min,
+        stroke.dries_min,
         load_of(step),
         setup,
         life,
@@ -193,12 +193,12 @@ def still_wet(
 ) -> dict[tuple[str, str], datetime]:
     """When zones painted lately are dry, by figure and zone."""
     wet = {}
-    since = now - timedelta(minutes=max((s.step.dries_min for s in strokes.values()), default=0.0))
+    since = now - timedelta(minutes=max((s.dries_min for s in strokes.values()), default=0.0))
     for fact in (f for f in facts if f.at > since):
         done = fact.event
         for figure in fact.figures if isinstance(done, StepDone) and done.stage == "stroke" else ():
             stroke = strokes.get((figure, done.key)) if isinstance(done, StepDone) else None
-            dry = fact.at + timedelta(minutes=stroke.step.dries_min if stroke else 0.0)
+            dry = fact.at + timedelta(minutes=stroke.dries_min if stroke else 0.0)
             if stroke and dry > now:
                 wet[figure, stroke.zone] = dry
     return wet

@@ -20,11 +20,11 @@ from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER
 from numerus.errors import PlanError
 from numerus.kit.builds import printed_slots
+from numerus.paint.drying import Drying, water_times
 from numerus.paint.figure.touching import Between
 from numerus.paint.finishing.finish_steps import DAYLIGHT, kind_of_step
 from numerus.paint.priming.primer import FILLER_DRIES_MIN, prime_setup_min
 from numerus.paint.priming.weather import Air
-from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import Stroke
 from numerus.paint.techniques import AIRBRUSH
 from numerus.post.curing.cure import lamp_min
@@ -112,7 +112,8 @@ def to_do(
     plates = _plates_to_come(plans, plans.army, standing, now, runs)
     strokes = strokes_by_figure(figures)
     tasks = [t for p, c in plates.items() for t in _plate_tasks(plans, plans.army, p, c, rate, washing)]
-    tasks += [t for f in figures for t in (*_screen_tasks(f, plans, rate), *_figure_tasks(f, plans, rate))]
+    drying = Drying.of(plans)
+    tasks += [t for f in figures for t in (*_screen_tasks(f, plans, rate), *_figure_tasks(f, plans, rate, drying))]
     after, guessed = _waits(figures, standing, plates)
     appointments = _appointments(plates)
     drains = timedelta(minutes=plans.army.drain_min)
@@ -268,7 +269,7 @@ def _screen_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -
     return [HandTask(group, "screen", stage, minutes, load=("screen", stage)) for stage, minutes in wanted if minutes]
 
 
-def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> list[HandTask]:
+def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate], drying: Drying) -> list[HandTask]:
     """From building to the last finishing step, as far as it is not done."""
     scheme, own, tasks = plans.scheme_of(figure.unit.id), figure.figure.id, list[HandTask]()
     hands = figure_hands(figure, plans, rate)
@@ -277,15 +278,15 @@ def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -
         putty = (PUTTY, PUTTY_MIX_MIN, PUTTY_LIFE_MIN) if glued else (BUILD, 0.0, PUTTY_LIFE_MIN)
         tasks += _in_pieces(HandTask(own, "", BUILD, hands[BUILD], glued, *putty, phase=BUILDING), MOST_PIECE_MIN)
     if scheme is not None and PRIME in hands:
-        dries = scheme.prime_dries_min + scheme.filler_coats * FILLER_DRIES_MIN
+        dries = drying.prime_min(scheme) + scheme.filler_coats * FILLER_DRIES_MIN * water_times(drying.air)
         primed = HandTask(own, "", PRIME, hands[PRIME], dries, phase=PRIMING)
         load, device = (PRIME, scheme.id), {"can": OUTDOORS, "airbrush": AIRBRUSH}.get(scheme.prime_school, "")
         tasks.append(replace(primed, load=load, setup_min=prime_setup_min(scheme), device=device))
-    tasks += stroke_tasks([figure], rack_of(plans), rate["paint"])
+    tasks += stroke_tasks([figure], drying.rack, rate["paint"])
     for step in figure.finish_left:
         minutes = figure.finish_min(step) * rate[GROUP_OF["finish"]].factor
-        light = DAYLIGHT if kind_of_step(step) == DAYLIGHT else ""
-        tasks.append(HandTask(own, "", step.id, minutes, step.dries_min, step.id, phase=FINISHING, device=light))
+        light, dries = DAYLIGHT if kind_of_step(step) == DAYLIGHT else "", drying.finish_min(step)
+        tasks.append(HandTask(own, "", step.id, minutes, dries, step.id, phase=FINISHING, device=light))
     return tasks
 
 

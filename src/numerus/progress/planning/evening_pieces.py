@@ -85,7 +85,7 @@ def _painted(block: PaintBlock, plans: Plans) -> Piece:
     first = plans.figures[block.strokes[0].figure_id]
     title = f"{plans.zone_name(block.stroke.zone)}: {block.stroke.step.name.lower()}"
     pot = "from the pot in hand" if not block.setup_min else "from one pot"
-    why = f"{counted(len(block.strokes), 'figure')} {pot}, dries {span(block.stroke.step.dries_min)}"
+    why = f"{counted(len(block.strokes), 'figure')} {pot}, dries {span(block.stroke.dries_min)}"
     why = f"{block.in_parts}: stop where a colour ends" if block.in_parts else why
     begun = block.begun
     return Piece("paint", title, why, begun, block.end, block.setup_min, first.unit_id, block.stroke)
@@ -120,4 +120,4 @@ def _words(kind: tuple[str, ...], timed: Sequence[TimedTask], plans: Plans, stan
     if task.key == PRIME:
         return "prime", f"Prime {counted(many, 'figure')}, {figure.unit.name}", "set up once for all of them"
     step = next(s for s in figure.finish if s.id == task.key)
-    return "finish", f"{step.name}, {counted(many, 'figure')}", f"dries {span(step.dries_min)}"
+    return "finish", f"{step.name}, {counted(many, 'figure')}", f"dries {span(task.dries_min)}"

@@ -15,6 +15,7 @@ from itertools import groupby
 from numerus.domain.journal import Fact
 from numerus.domain.plans import Plans
 from numerus.errors import PlanError
+from numerus.paint.drying import Drying
 from numerus.paint.figure.touching import Between
 from numerus.paint.priming.weather import Air
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, blocks_of
@@ -187,7 +188,7 @@ class _Evening:
         if key == PRIME and scheme is not None:
             return kinds.prime_task(scheme, unit, here, self.now)
         wanted = next(s for f in here for s in f.finish_left if s.id == key)
-        return kinds.finish_task(wanted, unit, here, self.now)
+        return kinds.finish_task(wanted, unit, here, self.now, Drying.of(self.plans).finish_min(wanted))
 
 
 def paint_batch(standing: Standing) -> list[FigureStanding]:

@@ -176,10 +176,12 @@ def prime_task(scheme: Scheme, unit: Unit, here: Sequence[FigureStanding], now: 
     return Task(f"Prime {unit.name}", minutes, detail, "prime", ("Holder, mask",), facts)
 
 
-def finish_task(wanted: FinishStep, unit: Unit, here: Sequence[FigureStanding], now: datetime) -> Task:
+def finish_task(
+    wanted: FinishStep, unit: Unit, here: Sequence[FigureStanding], now: datetime, dries_min: float
+) -> Task:
     """One finishing step on figures of a unit together."""
     facts = tuple(step("finish", (f.figure.id,), f.finish_min(wanted), now, wanted.id) for f in here)
-    detail = f"{counted(len(here), 'figure')}, dries {wanted.dries_min:.0f} min"
+    detail = f"{counted(len(here), 'figure')}, dries {dries_min:.0f} min"
     minutes = sum(fact.minutes for fact in facts)
     return Task(f"{wanted.name}, {unit.name}", minutes, detail, "finish", (), facts)
 
@@ -209,7 +211,7 @@ def painting_task(block: PaintBlock, plans: Plans, wanted: Counter[str]) -> Task
     detail = (
         f"{block.in_parts}: stop where a colour ends, tick it after the last; {detail}" if block.in_parts else detail
     )
-    ready = (stroke.tool, f"dries {stroke.dries_min:.0f} min")
+    ready = (stroke.tool, f"dries {block.stroke.dries_min:.0f} min")
     return Task(title, sum(fact.minutes for fact in facts), detail, "paint", ready, facts, start=block.start)
 
 

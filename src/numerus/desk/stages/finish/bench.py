@@ -233,7 +233,7 @@ class FinishBench(StepsBench):
 
     def _shown(self, step: FinishStep) -> Shown:
         many = len(self.state.waiting(step))
-        detail = f"{counted(many, 'figure')} now; dries {step.dries_min:.0f} min"
+        detail = f"{counted(many, 'figure')} now; dries {self.state.dries_min(step):.0f} min"
         return Shown(step.name, self.state.minutes_of(step), detail)
 
     def done(self) -> None:

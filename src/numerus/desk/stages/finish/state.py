@@ -8,6 +8,7 @@ from numerus.assembly.gluing import GLUE_IDS
 from numerus.desk.answers import Answers
 from numerus.domain.journal import Fact, Timing
 from numerus.domain.painting.recipes import FinishStep
+from numerus.paint.drying import Drying
 from numerus.paint.finishing.finish_steps import order_warnings
 from numerus.progress.done_facts import shared_out
 from numerus.progress.standing import FigureStanding
@@ -77,6 +78,10 @@ class FinishState:
     def _told_min(self, step: FinishStep) -> dict[str, float]:
         """By figure that waits for a step, its minutes there."""
         return {f.figure.id: f.finish_min(step) for f in self.waiting(step)}
+
+    def dries_min(self, step: FinishStep) -> float:
+        """In the air of the bench."""
+        return Drying.of(self.answers.plans).finish_min(step)
 
     def minutes_of(self, step: FinishStep) -> float:
         """For everyone who waits for a step; of the usual figure where nobody does."""

@@ -10,6 +10,7 @@ from PyQt6.QtGui import QKeyEvent
 from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.dialogs.bench_air import ask_bench_air
 from numerus.desk.stages.paint.built_figures import BuiltFigures
 from numerus.desk.stages.paint.line.bench_mode import NEXT_KEYS, BenchMode
 from numerus.desk.stages.paint.line.chances import PICTURE_PX, Chances, LossPicture
@@ -65,8 +66,11 @@ class LinePage(QWidget):
             "All units", self.plan_across, "tab", "Paint across units, as the plan of the evenings has it"
         )
         self.across.setCheckable(True)
+        self.air = button(
+            "", lambda: ask_bench_air(self.session, self), "link", "How long paint dries goes by the air at the bench"
+        )
         titled = row(
-            self.title, 10, self.note, -1, self.across, 8, button("‹ Earlier", lambda: self.turn(-1), "link"),
+            self.title, 10, self.note, -1, self.air, 8, self.across, 8, button("‹ Earlier", lambda: self.turn(-1), "link"),
             button("Next evening ›", lambda: self.turn(1), "link"),
         )  # fmt: skip
         shown = row(self.chart, self.list, gap=16)
@@ -149,6 +153,7 @@ class LinePage(QWidget):
         told = f"hands {hands:.0f} min, {counted(pots, 'pot')} opened; {self._strokes_words}"
         self.note.setText(told if tonight else "")
         self.sentence.setText(state.sentence())
+        self.air.setText(state.air_words)
         self._show_chances()
         self.second.start() if state.since is not None else self.second.stop()
         if self.bench_mode is not None:

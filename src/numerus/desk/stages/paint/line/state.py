@@ -10,6 +10,7 @@ from numerus.desk.answers import Answers
 from numerus.domain.army import Figure
 from numerus.domain.journal import Fact, Timing
 from numerus.errors import Cancelled, NumerusError, Progress
+from numerus.paint.drying import air_words, bench_air
 from numerus.paint.figure.built import Built
 from numerus.paint.lighter import Lightened, lightened
 from numerus.paint.loads import load_of
@@ -281,6 +282,11 @@ class LineState:
     def after(self) -> list[PaintBlock]:
         evenings = self.evenings()
         return evenings[self.evening + 1] if self.evening + 1 < len(evenings) else []
+
+    @property
+    def air_words(self) -> str:
+        """Of the bench, by which all of it dries."""
+        return air_words(bench_air(self.plans))
 
     def sentence(self) -> str:
         """How long it all takes, against what no plan is shorter than, and what one pot does tonight."""
