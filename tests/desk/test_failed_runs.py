@@ -128,7 +128,7 @@ def test_the_army_goes_over_two_machines_through_a_week_of_faults(
     """Batched, planned, started and met as planned, with what the seeds bring: all waiting plates are printed or owed again, and
     of every fault the true cause is among the inquest's first two.
     """
-    monkeypatch.setattr("numerus.progress.printing.plating.TRIES", 0)
+    monkeypatch.setattr("numerus.progress.printing.batching.TRIES", 0)
     waiting = waiting_plates(window.session.plans.plates, window.session.answers.standing.runs)
     window.session.commit("apart", [Removed("plate", p.id) for p in waiting])
     window.session.go("plate")

@@ -133,7 +133,7 @@ def test_a_plate_that_was_measured_is_measured_anew_only_for_other_settings(
 
 def test_all_units_are_batched_over_both_machines(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
     """Waiting plates taken apart and made anew: better batches are shown as they are found, and what it saves is told."""
-    monkeypatch.setattr("numerus.progress.printing.plating.TRIES", 1)
+    monkeypatch.setattr("numerus.progress.printing.batching.TRIES", 1)
     plans = window.session.plans
     waiting = waiting_plates(plans.plates, window.session.answers.standing.runs)
     window.session.commit("apart", [Removed("plate", p.id) for p in waiting])

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from dataclasses import replace
 from datetime import datetime, timedelta
 
@@ -12,8 +13,9 @@ from numerus.book.book import Book
 from numerus.domain.journal import Fact, PartOutcome, RunEnded, RunStarted
 from numerus.domain.printing.machines import FILAMENT, Machine
 from numerus.domain.printing.plates import Plate
+from numerus.formats.meshes.packed_mesh import unpack_mesh
 from numerus.money.costs import unit_costs
-from numerus.printing.machines.settings_note import settings_note
+from numerus.printing.machines.settings_note import plate_brims_mm, settings_note
 from numerus.progress.done_facts import step
 from numerus.progress.history import History
 from numerus.progress.pace.rates import rates_of
@@ -21,7 +23,8 @@ from numerus.progress.planning.bench_plan import BenchPlan, bench_plan
 from numerus.progress.planning.bench_tasks import LAMP, STRINGS, TUB
 from numerus.progress.planning.evening_pieces import pieces
 from numerus.progress.planning.next_tasks import orders
-from numerus.progress.printing.plating import measured_plate
+from numerus.progress.printing.batching import Batch, Batching, plates_for
+from numerus.progress.printing.plating import measured_plate, owed_copies
 from numerus.progress.standing import Standing, standing
 from numerus.progress.work import work_by_unit
 
@@ -144,3 +147,60 @@ def test_its_settings_go_out_beside_the_plate(plastic: Book) -> None:
     minutes, grams, metres = (float(words.split()[0]) for words in told["estimated"].split(", "))
     assert minutes == pytest.approx(plate.minutes, abs=0.5) and grams > 0
     assert metres == pytest.approx(grams / SNAIL.plastic_g_per_ml / 2.405, rel=0.05)
+
+
+def mixed(book: Book) -> list[str]:
+    """Every body of the Kiln watch is to be of plastic, posed anew for it; the rest stays of resin."""
+    plans, snail = book.plans, replace(SNAIL, support_style="posts")
+    book.commit("a machine of plastic", [snail])
+    bodies = [p for p in plans.parts.values() if p.slot == "torso" and p.pose is not None]
+    book.commit("bodies of plastic", [replace(p.of_material(FILAMENT), pose=p.pose) for p in bodies])
+    return [p.id for p in bodies]
+
+
+def test_a_part_of_plastic_is_posed_and_reckoned_for_a_machine_of_plastic(demo: Book) -> None:
+    """Its pose goes with another material; others stay as they were; layers, grams and runs are of that machine."""
+    body = next(p for p in demo.plans.parts.values() if p.slot == "torso" and p.pose is not None)
+    assert body.of_material(FILAMENT).pose is None
+    ids = mixed(demo)
+    plans = demo.plans
+    assert plans.is_mixed and {plans.machine_for(plans.parts[i]).id for i in ids} == {"snail"}  # type: ignore[union-attr]
+    others = [p for i, p in plans.parts.items() if i not in ids]
+    assert all(not plans.machine_for(p).is_dry for p in others)  # type: ignore[union-attr]
+    free = replace(plans, plates={})
+    assert free.layer_mm_of(ids[0]) == SNAIL.layer_mm != free.layer_mm_of(others[0].id)
+    found = standing(plans, demo.history)
+    kiln = next(u for u in work_by_unit(plans, found, rates_of(plans, demo.history.facts)) if u.unit_id == "kiln")
+    assert kiln.wet_runs > 0 and kiln.machine > 0
+
+
+def test_plates_of_a_mixed_army_hold_one_material_each(demo: Book) -> None:
+    """One action fills machines of both kinds: bodies on plastic's, all else on light's; every copy owed lies somewhere, once."""
+    ids, plans = set(mixed(demo)), demo.plans
+    found, machines = standing(plans, demo.history), [m for m in plans.machines.values() if m.in_service]
+    numbers, told = iter(range(10_000)), list[Batch]()
+    batching = Batching(
+        plans, found, machines, lambda b: unpack_mesh(demo.blob(b)), lambda: f"n{next(numbers)}", EVENING
+    )
+    batch = plates_for(batching, ["kiln"], better=told.append)
+    by_kind = {kind: [p for p in batch.plates if plans.machines[p.machine_id].kind == kind] for kind in batching.kinds}
+    assert all(by_kind.values()) and len({p.order for p in batch.plates}) == len(batch.plates)
+    assert all(x.part_id in ids for p in by_kind[FILAMENT] for x in p.placed)
+    assert not any(x.part_id in ids for p in by_kind["resin"] for x in p.placed)
+    laid = Counter((x.figure_id, x.slot) for p in batch.plates for x in p.placed if x.figure_id)
+    assert laid == Counter(owed_copies(plans, found, "kiln"))
+    assert told and len(told[-1].plates) == len(batch.plates)
+    light = replace(batching, machines=[m for m in machines if not m.is_dry])
+    assert not any(x.part_id in ids for p in plates_for(light, ["kiln"]).plates for x in p.placed)
+
+
+def test_brims_and_the_wider_foot_go_out_with_the_plate(plastic: Book) -> None:
+    """What keeps a part standing is told beside the plate, by its name."""
+    plate = dry_plates(plastic)[0]
+    first = plastic.plans.parts[plate.placed[0].part_id]
+    assert first.pose is not None
+    brims = plate_brims_mm(plate, plastic.plans)
+    assert not brims
+    plastic.commit("brim", [replace(first, pose=replace(first.pose, brim_mm=4.5))])
+    told = settings_note(SNAIL, plate, plate_brims_mm(plate, plastic.plans))
+    assert f"brim of {first.label}: 4.5 mm" in told and "first layer drawn in: 0.15 mm" in told

@@ -19,7 +19,7 @@ from numerus.geometry.mesh import Mesh
 from numerus.kit.completeness import chance_to_fail
 from numerus.printing.runs.run_records import RunRecord, copy_states
 from numerus.progress.history import History
-from numerus.progress.printing.plating import Batching, failing_spares, part_rate, plates_for
+from numerus.progress.printing.batching import Batching, failing_spares, part_rate, plates_for
 from numerus.progress.standing import standing
 
 PART = Part("part", "k", "Head", "head", "", 100, (9, 9, 9), 1.0, 5.0, True, 1, 0, "mm", weak_mm2=20.0)

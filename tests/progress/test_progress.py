@@ -25,7 +25,8 @@ from numerus.progress.history import History
 from numerus.progress.pace.rates import failure_rate, rates, rates_of
 from numerus.progress.painting.painting_line import paint_line
 from numerus.progress.planning.next_tasks import orders, paint_batch
-from numerus.progress.printing.plating import Batch, Batching, failing_spares, owed_copies, plate_meshes, plates_for
+from numerus.progress.printing.batching import Batch, Batching, failing_spares, plates_for
+from numerus.progress.printing.plating import owed_copies, plate_meshes
 from numerus.progress.standing import standing
 from numerus.progress.work import bottleneck, stage_throughputs, work_by_stage, work_by_unit
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import date
 
 from numerus.domain.printing.poses import Draft, Pose
@@ -55,6 +55,7 @@ class Part:
     ``original``: the mesh as it came, where ``blob`` was mended, cut or thickened. ``doubt``: 0..1 of its slot.
     ``draft``: the pose being worked on; ``others``: poses it may lie in, too,
     where a plate is better for it. ``supports_off``: "before" the lamp or "after" it, "" where nobody chose for this part.
+    ``material``: "resin" or "filament" it is to be printed of, "" for what the army's first machine prints with.
     """
 
     id: str
@@ -83,6 +84,11 @@ class Part:
     draft: Draft | None = None
     others: tuple[Pose, ...] = ()
     supports_off: str = ""
+    material: str = ""
+
+    def of_material(self, material: str) -> Part:
+        """To be printed of something else: what it was posed and supported for is gone."""
+        return replace(self, material=material, pose=None, draft=None, others=())
 
     @property
     def wall_mm(self) -> float:

@@ -11,7 +11,7 @@ from numerus.domain.painting.paints import Mix, Paint
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Kit, Part
-from numerus.domain.printing.machines import Bottle, Machine, Resin
+from numerus.domain.printing.machines import RESIN, Bottle, Machine, Resin
 from numerus.domain.printing.plates import Placed, Plate, Run
 from numerus.domain.printing.poses import BrushDab, BrushStroke, Pose
 from numerus.words import natural
@@ -119,8 +119,23 @@ class Plans:
         """Height of the layers a part is made of: of the machine of the last plate it lies on, else of the army's first."""
         plates = [p for p in self.plates.values() if any(placed.part_id == part_id for placed in p.placed)]
         own = self.machines.get(max(plates, key=lambda p: p.order).machine_id) if plates else None
-        machine = own or next(iter(self.machines.values()), None)
+        machine = own or self.machine_for(self.parts.get(part_id))
         return machine.layer_mm if machine else USUAL_LAYER_MM
+
+    def material_of(self, part: Part | None) -> str:
+        """What a part is to be printed of: as told, else what the army's first machine prints with."""
+        first = next(iter(self.machines.values()), None)
+        return (part.material if part else "") or (first.kind if first else RESIN)
+
+    def machine_for(self, part: Part | None) -> Machine | None:
+        """The machine a part is posed and reckoned for while no plate holds it: the first of its material, in service if one is."""
+        fitting = [m for m in self.machines.values() if m.kind == self.material_of(part)]
+        return next((m for m in fitting if m.in_service), next(iter(fitting or self.machines.values()), None))
+
+    @property
+    def is_mixed(self) -> bool:
+        """Whether there are machines for resin and for plastic."""
+        return len({m.kind for m in self.machines.values()}) > 1
 
     def pose_of(self, placed: Placed) -> Pose | None:
         """How something lies on its plate; None where its part is gone or not posed."""

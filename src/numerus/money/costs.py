@@ -134,14 +134,14 @@ def run_pence(plans: Plans, machine: Machine, height_mm: float, minutes: float, 
 
 
 def _foretold_share(plans: Plans, part_ids: Iterable[str], prices: Prices) -> float:
-    """Of runs that are not laid yet, on the first machine there is: each part's share of a plate by its footprint, for a run as tall as
-    itself.
+    """Of runs that are not laid yet, on the machine each is reckoned for: each part's share of a plate by its footprint, for a run as
+    tall as itself.
     """
-    machine = next((m for m in plans.machines.values() if m.in_service), None)
-    if machine is None or plans.army is None:
-        return 0.0
     cost = 0.0
     for part in (plans.parts[p] for p in part_ids if p in plans.parts):
+        machine = plans.machine_for(part)
+        if machine is None or not machine.in_service or plans.army is None:
+            continue
         tall = height_mm(part)
         minutes = run_minutes(tall, machine, Laid(part.volume_ml, part.surface_cm2))
         cost += run_pence(plans, machine, tall, minutes, prices) * min(plate_share(room_mm2(part), machine), 1.0)
@@ -160,8 +160,11 @@ def _machine_of(plans: Plans, state: CopyState | None) -> Machine | None:
 
 
 def material_pence(plans: Plans, part_id: str, machine: Machine | None, factors: RunFactors) -> float:
-    """Of one print of a part: resin with what clings to it, or plastic as far as it is laid."""
+    """Of one print of a part: resin with what clings to it, or plastic as far as it is laid; by ``machine``, None where no plate
+    holds it.
+    """
     part = plans.parts.get(part_id)
+    machine = machine or (plans.machine_for(part) if part else None)
     if part is None or machine is None or not machine.is_dry:
         return _part_ml(plans, part_id, factors) * plans.resin.pence_per_l / 1000
     laid = Laid(part.volume_ml + (part.pose.support_ml if part.pose else 0.0), part.surface_cm2)

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 
 from numerus.assembly.gluing import build_plan
 from numerus.domain.painting.recipes import RecipeStep, Scheme
+from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Laid, Plate
@@ -144,11 +145,21 @@ def _lighter_strokes(
     return [*(s for s in figure.next_strokes if s.key in kept), *fresh]
 
 
-def _unplated_minutes(
-    figures: list[FigureStanding], plans: Plans, standing: Standing, machine: Machine | None
-) -> tuple[float, float]:
-    """(machine minutes, runs) for copies on no plate: footprints on half-filled plates as tall as their tallest."""
-    owed = [
+def _unplated_minutes(figures: list[FigureStanding], plans: Plans, standing: Standing) -> tuple[float, float, float]:
+    """(machine minutes, runs of resin, runs of plastic) for copies on no plate."""
+    owed = _on_no_plate(figures, plans, standing)
+    minutes, wet, dry = 0.0, 0.0, 0.0
+    for kind in dict.fromkeys(map(plans.material_of, owed)):
+        own = [p for p in owed if plans.material_of(p) == kind]
+        machine = plans.machine_for(own[0])
+        if machine is not None:
+            took, runs = _runs_for(own, machine)
+            minutes, wet, dry = minutes + took, wet + runs * (not machine.is_dry), dry + runs * machine.is_dry
+    return minutes, wet, dry
+
+
+def _on_no_plate(figures: list[FigureStanding], plans: Plans, standing: Standing) -> list[Part]:
+    return [
         plans.parts[part]
         for f in figures
         for slot, part in printed_slots(f.figure).items()
@@ -156,8 +167,10 @@ def _unplated_minutes(
         and (state := standing.copies.get((f.figure.id, slot))) is None
         or (part in plans.parts and state is not None and state.state == "owed")
     ]
-    if not owed or machine is None:
-        return 0.0, 0.0
+
+
+def _runs_for(owed: list[Part], machine: Machine) -> tuple[float, float]:
+    """(minutes, runs): footprints on half-filled plates as tall as their tallest."""
     tallest = max(map(height_mm, owed))
     runs = plate_share(sum(map(room_mm2, owed)), machine)
     ml = sum(p.volume_ml + (p.pose.support_ml if p.pose else 0.0) for p in owed)
@@ -171,7 +184,6 @@ def work_by_unit(
 ) -> list[UnitWork]:
     """What each unit still asks for, in the roll's order; a plate's minutes go to units by their share of its parts."""
     plate_share = _plate_shares(plans, standing, washing)
-    machine = next(iter(plans.machines.values()), None)
     units = []
     for unit in plans.units_in_order():
         figures = [f for f in standing.figures.values() if f.unit.id == unit.id]
@@ -181,13 +193,12 @@ def work_by_unit(
                 hands[stage] = hands.get(stage, 0.0) + minutes
         hands["paint"] = hands.get("paint", 0.0) + _pots_min(figures)
         hands["prime"] = hands.get("prime", 0.0) + _prime_setup_min(plans, figures)
-        minutes, runs = _unplated_minutes(figures, plans, standing, machine)
+        minutes, wet, dry = _unplated_minutes(figures, plans, standing)
         plated, factor = plate_share.get(unit.id, _Plated()), rate["wash and cure"].factor
-        hands["print"] = (runs + plated.waiting) * RUN_HANDS_MIN
-        wet = 0.0 if machine is None or machine.is_dry else runs
+        hands["print"] = (wet + dry + plated.waiting) * RUN_HANDS_MIN
         hands["wash"] = (wet * wash.HANDS_MIN + plated.wash_min) * factor
         hands["cure"] = (wet * USUAL_OFF_MIN + plated.off_min) * factor
-        hands["print"] += (runs - wet) * STRINGS_OFF_MIN + plated.strings_min
+        hands["print"] += dry * STRINGS_OFF_MIN + plated.strings_min
         hands = {s: m for s, m in hands.items() if m > 0}
         scheme = plans.scheme_of(unit.id)
         outdoors = scheme is not None and scheme.prime_school == "can" and "prime" in hands

@@ -45,6 +45,7 @@ WORDS = {
     "levels_by": "Levelled by", "removes_with": "Parts come off by", "vat_looked_at": "Vat looked at",
     "nozzle_mm": "Nozzle", "walls": "Walls, lines", "fill_share": "Filled inside, share",
     "wall_mm_per_s": "Outlines", "fill_mm_per_s": "Filling", "travel_mm_per_s": "Travel", "retract_s": "Retraction",
+    "foot_mm": "First layer wider by",
     "filament_mm": "Filament", "plastic_g_per_ml": "Plastic weighs", "plastic_pence_per_kg": "Price, pence/kg",
     "head_mm": "Head clears", "gantry_mm": "Gantry clears", "link": "State in folder", "power_w": "Draws",
     "reach_mm": "Reaches out", "cling_share": "Clings, share", "pull_n_per_mm2": "Pulls", "peel_n_per_mm": "Peels at outline",
@@ -62,7 +63,7 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "Routine": ("levels_by", "removes_with", "vat_looked_at"),
         "What it prints": ("layer_mm", "support_style", "peg_play_mm", "xy_comp_mm", "scale_xy"),
         "Nozzle": (
-            "nozzle_mm", "walls", "fill_share", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "retract_s",
+            "nozzle_mm", "walls", "fill_share", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "retract_s", "foot_mm",
         ),
         "Reel and head": ("filament_mm", "plastic_g_per_ml", "plastic_pence_per_kg", "head_mm", "gantry_mm"),
     },

@@ -5,7 +5,9 @@ from __future__ import annotations
 from dataclasses import dataclass
 from datetime import date, datetime
 
+RESIN = "resin"
 FILAMENT = "filament"
+OF_WORDS = {RESIN: "of resin", FILAMENT: "of plastic"}
 
 
 @dataclass(frozen=True)
@@ -42,7 +44,7 @@ class Machine:
     screen_h: float = 2000.0  # of light, after which screens of this kind grow dim
     film: str = ""
     film_pull: float = 1.0  # how hard the film holds on beside a usual one
-    kind: str = "resin"  # or "filament": what follows is of plastic alone
+    kind: str = RESIN  # or "filament": what follows is of plastic alone
     nozzle_mm: float = 0.25
     wall_mm_per_s: float = 35.0  # along outlines that are seen
     fill_mm_per_s: float = 60.0
@@ -53,6 +55,7 @@ class Machine:
     head_mm: float = 35.0  # from the nozzle to what sticks out beside it
     gantry_mm: float = 30.0  # what is finished beside it may be no higher
     filament_mm: float = 1.75
+    foot_mm: float = 0.15  # how much wider its first layer comes out
     plastic_g_per_ml: float = 1.24
     plastic_pence_per_kg: int = 2200
     xy_comp_mm: float = 0.0  # how much an outline is drawn in, from calibration

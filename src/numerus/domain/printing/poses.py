@@ -64,7 +64,8 @@ class Pose:
 
     ``margin``: the least of what its tips hold over what the film pulls, 0 where that is not known; ``hull_mm``: the plain
     outline of all of it on the plate, round the mesh's own origin; ``cups_mm2``: area of cups that tell, ``leap_mm2`` and
-    ``leap_at_mm``: the largest change of area from layer to layer and its height, None where they were not measured.
+    ``leap_at_mm``: the largest change of area from layer to layer and its height, None where they were not measured;
+    ``brim_mm``: round what is laid of plastic.
     """
 
     up: tuple[float, float, float]
@@ -82,3 +83,4 @@ class Pose:
     cups_mm2: float | None = None
     leap_mm2: float | None = None
     leap_at_mm: float = 0.0
+    brim_mm: float = 0.0

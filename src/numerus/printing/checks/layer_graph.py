@@ -87,7 +87,13 @@ class LayerGraph:
         held = f", its weakest group held {margin:.1f} times" if np.isfinite(margin) else ""
         jump = float(abs(self.areas_mm2[k] - self.areas_mm2[max(k - 1, 0)]))
         line = f"; {jump:.0f} mm² more or less than the layer below: a line may show" if jump >= LINE_MM2 else ""
-        return f"{height_mm:.1f} mm: area {self.areas_mm2[k]:.1f} mm², pull {self.pull_n[k]:.2f} N{held}{line}."
+        pull = f", pull {self.pull_n[k]:.2f} N" if self.pulls else ""
+        return f"{height_mm:.1f} mm: area {self.areas_mm2[k]:.1f} mm²{pull}{held}{line}."
+
+    @property
+    def pulls(self) -> bool:
+        """Whether a film pulls at all."""
+        return bool(self.pull_n.max(initial=0.0) > 0)
 
     def least_margin(self) -> tuple[float, float]:
         """(holding over pull, height in mm) where it is least; infinite where nothing pulls."""

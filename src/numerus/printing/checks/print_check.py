@@ -18,18 +18,20 @@ from numpy.typing import NDArray
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.poses import Pillar
 from numerus.geometry.mesh import Floats, Mesh
+from numerus.geometry.solids.bridges import on_a_span
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.cups import Cup, cups
 from numerus.geometry.solids.layers import Island, islands, overhangs
 from numerus.geometry.solids.sections import sections
 from numerus.geometry.solids.united_columns import overlaps_mm
+from numerus.printing.checks.standing_firm import brim_mm
 from numerus.printing.checks.tip_loads import Loads, loads
 from numerus.printing.checks.weakest_section import WeakestSection, weakest_section
 from numerus.printing.orientation.pose_measures import is_significant_cup
 from numerus.printing.supports.pillar_meshes import is_slender
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.posed_part import CHECK_MM, PosedPart
-from numerus.printing.supports.style import SupportStyle
+from numerus.printing.supports.style import BRIDGE_MM, SupportStyle
 from numerus.printing.supports.tips import places_mm
 from numerus.words import counted
 
@@ -47,7 +49,8 @@ FILE_S, FILE_S_PER_MM, PRY_S = (
 class PrintCheck:
     """What printing it layer by layer says. Numbers of pillars in ``too_light``, ``too_heavy``, ``swings``, ``touches``.
 
-    ``unsupported`` (n, 3): places that hang farther than the resin's reach from the layer below with no tip near.
+    ``unsupported`` (n, 3): places that hang farther than the resin's reach from the layer below with no tip near. ``brim_mm``: of
+    plastic, the brim without which a knock of the nozzle tips it over.
     """
 
     islands_left: tuple[Island, ...]
@@ -59,6 +62,7 @@ class PrintCheck:
     touches: tuple[int, ...]
     scar_show_mm2: float
     cleaning_minutes: float
+    brim_mm: float = 0.0
 
     @property
     def sound(self) -> bool:
@@ -72,13 +76,14 @@ def check_print(supported: Supported, machine: Machine, resin: Resin) -> PrintCh
     tip_loads_found = loads(posed_part, pillars, machine, resin)
     on_part = np.array([p.lands == "part" for p in pillars], bool)
     light = np.flatnonzero(tip_loads_found.carried * style.margin > 1 + 1e-9)
-    fine = np.array([p.tip_mm <= style.tips_mm[0] + 1e-9 for p in pillars], bool)
+    fine = np.array([p.tip_mm <= style.tips_mm[0] + 1e-9 or style.dry for p in pillars], bool)
     heavy = np.flatnonzero((tip_loads_found.carried * style.margin < TOO_HEAVY) & ~fine & ~on_part)
     beyond = unheld(posed_part, pillars, resin, style)
     scars, minutes = scar_bill(supported)
+    brim = brim_mm(supported.whole_columns, float(supported.part.bounds_mm[1, 2])) if style.dry else 0.0
     return PrintCheck(
         supported.islands_left, beyond, tip_loads_found, tuple(light.tolist()),
-        tuple(heavy.tolist()), _swinging(supported), touching(supported), scars, minutes,
+        tuple(heavy.tolist()), _swinging(supported), touching(supported), scars, minutes, brim,
     )  # fmt: skip
 
 
@@ -88,12 +93,15 @@ def overhang_mm2(columns: Columns, reach_mm: float) -> float:
 
 
 def unheld(posed_part: PosedPart, pillars: Sequence[Pillar], resin: Resin, style: SupportStyle) -> Floats:
-    """Overhang beyond the resin's reach with no tip within the usual spacing, as places: between tips of one field a layer
-    bridges.
+    """Overhang beyond the reach of resin or plastic with no tip within the usual spacing, as places: between tips of one field a layer
+    bridges, and plastic between two sides.
     """
     from scipy.spatial import cKDTree
 
-    far = places_mm(posed_part.columns, posed_part.beyond(resin.reach_mm))
+    far = places_mm(posed_part.columns, posed_part.beyond(style.reach_mm(resin)))
+    if style.dry and len(far):
+        whole_mm = BRIDGE_MM + 2 * style.line_mm  # a span hangs from one line beyond either side on
+        far = far[~on_a_span(posed_part.columns, far, whole_mm)]
     if not len(far) or not pillars:
         return far
     near = cKDTree(np.array([p.tip for p in pillars])).query(far, distance_upper_bound=1.15 * style.spacing_mm)[0]

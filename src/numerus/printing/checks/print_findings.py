@@ -13,20 +13,22 @@ from numerus.domain.printing.poses import Pillar, Point
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.cups import Cup
 from numerus.printing.checks.print_check import PrintCheck
+from numerus.printing.checks.standing_firm import MOST_BRIM_MM
 from numerus.printing.hollow.venting import cup_place
 from numerus.printing.orientation.pose_measures import is_significant_cup
 from numerus.printing.supports.placement import Supported
-from numerus.printing.supports.style import SupportStyle, tip_name
+from numerus.printing.supports.style import BRIDGE_MM, SupportStyle, tip_name
 from numerus.words import counted
 
 LEAST_POOL_ML = 0.02
 MOST_SAID = 3
+FOOT_SAYS = "Its first layers come out a little wider: sand or shave the foot."
 WORST = 30  # of a kind; more are counted
 
 
 @dataclass(frozen=True)
 class PrintFinding:
-    """``code`` one of island, light, touches, swings, far, cup, pool, heavy; ``pillar`` its number, -1 for none."""
+    """``code`` one of island, light, touches, swings, far, cup, pool, brim, heavy; ``pillar`` its number, -1 for none."""
 
     code: str
     description: str
@@ -72,6 +74,13 @@ def print_findings(
         x, y, z = (float(v) for v in supported.part.bounds_mm.mean(axis=0))
         advice = "pour it out tipped, see Hollow in Sort; or another pose, or a drain"
         findings.append(PrintFinding("pool", f"keeps {pools_ml:.2f} ml of resin as it hangs", advice, (x, y, z)))
+    if proof.brim_mm:
+        x, y, _ = (float(v) for v in supported.part.bounds_mm.mean(axis=0))
+        enough = (
+            f"a brim of {proof.brim_mm:g} mm" if proof.brim_mm < MOST_BRIM_MM else "another pose, or posts beside it"
+        )
+        told = "little of it stands on the plate: the nozzle may knock it over (defaults)"
+        findings.append(PrintFinding("brim", told, f"{enough}; it is in the settings beside the plate", (x, y, 0.0)))
     heavy = sorted(proof.too_heavy, key=lambda i: carried[i])[:WORST]
     findings += [
         _tip("heavy", i, f"carries only {carried[i]:.0%} of what it holds", "finer: a smaller mark", pillars, style)
@@ -96,16 +105,18 @@ def _gathered(proof: PrintCheck, style: SupportStyle) -> list[Point]:
     return [(float(p[0]), float(p[1]), float(p[2])) for p in kept]
 
 
-def verdict(proof: PrintCheck, findings: Sequence[PrintFinding]) -> str:
-    """What is not right yet, the gravest three, or that all is."""
+def verdict(proof: PrintCheck, findings: Sequence[PrintFinding], dry: bool = False) -> str:
+    """What is not right yet, the gravest three, or that all is; ``dry``: of plastic."""
     bare = len([f for f in findings if f.code == "far"])
     counts = (
         (len(proof.islands_left), "island", " left"), (len(proof.too_light), "tip", " too light"), (bare, "bare overhang", ""),
         (len(proof.swings), "pillar", " too slender"),
     )  # fmt: skip
     words = [f"{counted(many, word)}{more}" for many, word, more in counts if many]
+    if not words and proof.brim_mm:
+        return f"Every island and overhang carried; wants a brim of {proof.brim_mm:g} mm."
     if not words:
-        return "Every island caught, every tip holds what it must."
+        return f"Every island caught, {'every overhang carried' if dry else 'every tip holds what it must'}."
     return f"{'; '.join(words[:MOST_SAID]).capitalize()}: see Supports."
 
 
@@ -141,6 +152,8 @@ def tip_says(supported: Supported, proof: PrintCheck, number: int) -> str:
     }
     reason = why.get(pillar.why, "set by hand" if pillar.why == "hand" else "shares a load")
     size = f"{tip_name(pillar.tip_mm, supported.style).capitalize()} tip, {pillar.tip_mm:g} mm"
+    if supported.style.dry:
+        return f"{size}; {reason}, {lands}; nothing pulls at it."
     return f"{size}; {reason}, {lands}; carries {proof.loads.carried[number]:.0%} of what it holds."
 
 
@@ -148,8 +161,9 @@ def supports_say(supported: Supported, proof: PrintCheck) -> str:
     """All supports in words: how many, how strong, and what they cost in marks and minutes."""
     sizes = [tip_name(p.tip_mm, supported.style) for p in supported.pillars]
     kinds = ", ".join(f"{sizes.count(n)} {n}" for n in ("fine", "medium", "heavy") if n in sizes)
+    foot = f" {FOOT_SAYS}" if supported.style.dry else ""
     if not supported.pillars:
-        return "Stands flat on the plate: no tips."
+        return f"Stands {'' if supported.posed_part.raised else 'flat '}on the plate: no tips.{foot}"
     margin = float(proof.loads.margins.min(initial=np.inf))
     held = (
         f"hold at least {margin:.1f} times the pull and its leverage, by the resin's defaults"
@@ -157,6 +171,9 @@ def supports_say(supported: Supported, proof: PrintCheck) -> str:
         else "nothing pulls on them"
     )
     marks = f"about {proof.cleaning_minutes:.0f} min to clean (default pace), {proof.scar_show_mm2:.1f} mm² of marks in sight"
+    if supported.style.dry:
+        carries = f"under what leans more than 50° or spans more than {BRIDGE_MM:g} mm (defaults)"
+        return f"{counted(len(supported.pillars), 'post')} ({kinds}) {carries}; {marks}.{foot}"
     return f"{len(supported.pillars)} tips ({kinds}) {held}; {marks}."
 
 

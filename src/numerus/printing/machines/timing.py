@@ -140,7 +140,9 @@ def pull_n(
     the outline times its peel line, growing with lift speed.
 
     The square root of speed follows from lubrication between close plates (Stefan 1874), tamed by the film's flex. A
-    sealed cup pulls like the solid that would fill it.
+    sealed cup pulls like the solid that would fill it. A nozzle has no film.
     """
+    if machine.is_dry:
+        return np.zeros(len(areas_mm2))
     stress = resin.pull_n_per_mm2 * (areas_mm2 + sealed_mm2) + resin.peel_n_per_mm * np.asarray(edges_mm)
     return np.asarray(stress * machine.film_pull * (machine.lift_mm_per_min / 60.0) ** 0.5)

@@ -12,6 +12,7 @@ from dataclasses import dataclass, field, replace
 
 import numpy as np
 
+from numerus.domain.printing.machines import Machine
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
@@ -40,6 +41,8 @@ COST_DESCRIPTION = {
     "warp": "thin sheets that lie level and curl", "drain": "hollows that keep resin as it hangs",
 }  # fmt: skip
 
+OF_A_FILM = ("pull", "jumps", "cups", "drain")
+
 
 @dataclass(frozen=True)
 class Weights:
@@ -56,6 +59,10 @@ class Weights:
     cups: float = 1.0
     warp: float = 0.3
     drain: float = 0.3
+
+    def on(self, machine: Machine) -> Weights:
+        """As they count there: a nozzle has no film that pulls, and shuts nothing in."""
+        return replace(self, **dict.fromkeys(OF_A_FILM, 0.0)) if machine.is_dry else self
 
     @property
     def row(self) -> Floats:

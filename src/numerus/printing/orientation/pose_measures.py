@@ -129,7 +129,7 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
     turned = posed(mesh, up)
     lift, step = lift_of(turned), 2 * machine.layer_mm
     columns = solid_columns(turned.moved((0, 0, lift)).triangles, MEASURE_PX_MM, step)
-    grown, sealed = sections(columns), cups(columns)
+    grown, sealed = sections(columns), [] if machine.is_dry else cups(columns)
     # The layers of the part itself: those under the lift are only supports.
     areas = grown.of_layers(grown.area_mm2)[int(round(lift / step)) :]
     born = _births(grown)
@@ -150,7 +150,7 @@ def measure(mesh: Mesh, fields: Fields, school: str, up: Floats, machine: Machin
         sum(map(is_significant_cup, sealed)),
         steps,
         float(np.abs(np.diff(areas)).max(initial=0)) * 0.1 / step,
-        curls, retained_ml(turned, (0.0, 0.0, -1.0)), _cup_cost(sealed),
+        curls, 0.0 if machine.is_dry else retained_ml(turned, (0.0, 0.0, -1.0)), _cup_cost(sealed),
     )  # fmt: skip
 
 
@@ -185,7 +185,7 @@ def candidates(
     def told(share: float) -> bool:
         return progress is None or progress(share)
 
-    fields, weights = fields or fields_of(mesh, (), dabs), weights or Weights()
+    fields, weights = fields or fields_of(mesh, (), dabs), (weights or Weights()).on(machine)
     directions = without_cups(
         mesh, search(mesh, fields, weights, progress=lambda s: told(0.3 + 0.3 * s), met=met), weights
     )
@@ -201,8 +201,10 @@ def without_cups(mesh: Mesh, directions: Search, weights: Weights) -> Search:
     """The search with the cups of its best directions counted properly: by shape alone they are only guessed.
 
     What seals skin counts as much more as it has cups; the direction of least regret then comes first. Where all that was
-    looked at seals, the next best are looked at, too.
+    looked at seals, the next best are looked at, too. Where cups do not count none are looked for.
     """
+    if not weights.cups:
+        return directions
     worse, looked = directions.weighted_cost.copy(), np.zeros(0, int)
     for _ in range(MOST_CUP_ROUNDS):
         more = apart(directions.ups, directions.weighted_cost, CUP_LOOKS, CUP_APART_DEG, directions.ups[looked])

@@ -47,7 +47,7 @@ def ranked_poses(
     mesh: Mesh, machine: Machine, resin: Resin, school: str = "", weights: Weights | None = None
 ) -> list[RankedPose]:
     """The schools' poses and the best directions found, least weighted cost first; of one school if named (see SCHOOL_OF)."""
-    fields, weights = fields_of(mesh), weights or Weights()
+    fields, weights = fields_of(mesh), (weights or Weights()).on(machine)
     pose_search = without_cups(mesh, search(mesh, fields, weights), weights)
     wanted = [SCHOOL_OF[school]] if school else list(SCHOOLS)
     ways = [(name, school_up(name, pose_search)) for name in wanted]
@@ -100,4 +100,4 @@ def supported_part(
     (up, proof), best = first_caught(tried(up) for up in ups)
     matrix = rotation_matrix(turning_up(up))
     matrix[:3, 3] = best.part.bounds_mm[0] - mesh.transformed(matrix).bounds_mm[0]
-    return SupportReport(best, proof, matrix, best.support_ml, overhang_mm2(best.whole_columns, resin.reach_mm))
+    return SupportReport(best, proof, matrix, best.support_ml, overhang_mm2(best.whole_columns, style.reach_mm(resin)))

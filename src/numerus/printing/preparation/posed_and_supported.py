@@ -41,7 +41,7 @@ def best_kept(
     fields: Fields | None = None, weights: Weights | None = None, style: SupportStyle | None = None,
 ) -> tuple[Pose, Supported]:  # fmt: skip
     """Of a few poses, supported, the one of least weighted cost as measured in which every island is caught and nothing seals."""
-    fields, weights = fields or fields_of(mesh), weights or Weights()
+    fields, weights = fields or fields_of(mesh), (weights or Weights()).on(machine)
     costs, search = candidates(mesh, machine, resin, weights, progress, fields)
     tries: list[SupportedPose] = []
     pose_costs = sorted(costs[::-1], key=lambda c: measured_score(c, search, weights))
@@ -156,7 +156,7 @@ def pose_of(cost: PoseCost, hung: Supported, proof: PrintCheck) -> Pose:
         cost.up, cost.school, round(float(hung.whole.extents_mm[2]), 3), round(cost.footprint_mm2, 1), round(cost.volume_ml, 3),
         round(hung.support_ml, 3), len(hung.pillars), round(cost.peak_mm2, 1), note=note,
         margin=round(margin, 2), hull_mm=tuple((round(float(x), 2), round(float(y), 2)) for x, y in hull),
-        cups_mm2=round(cups, 1), leap_mm2=round(leap, 1), leap_at_mm=round(leap_at, 2),
+        cups_mm2=round(cups, 1), leap_mm2=round(leap, 1), leap_at_mm=round(leap_at, 2), brim_mm=proof.brim_mm,
     )  # fmt: skip
 
 

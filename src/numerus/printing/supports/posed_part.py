@@ -137,10 +137,13 @@ class ClearanceMap:
 
 @dataclass(frozen=True, eq=False)
 class PosedPart:
-    """A posed part raised over the plate: its mesh, its fields (faces in the mesh's order), and what is asked of it often."""
+    """A posed part raised over the plate: its mesh, its fields (faces in the mesh's order), and what is asked of it often.
+    ``dry``: of plastic, where nothing seals.
+    """
 
     part: Mesh
     fields: Fields
+    dry: bool = False
 
     @property
     def raised(self) -> bool:
@@ -187,7 +190,7 @@ class PosedPart:
 
     @cached_property
     def sealed(self) -> list[Cup]:
-        return cups(self.columns)
+        return [] if self.dry else cups(self.columns)
 
     def beyond(self, reach_mm: float) -> NDArray[np.int32]:
         """Pixels of ``columns`` that begin farther than ``reach_mm`` from solid; asked again it is known."""
@@ -225,4 +228,4 @@ def in_part(posed_part: Mesh, mesh: Mesh, up: Sequence[float] | Floats, place_mm
 
 def posed_part_of(posed: Mesh, fields: Fields, style: SupportStyle) -> PosedPart:
     """A posed part over the plate's middle, raised unless it stands flat."""
-    return PosedPart(posed.dropped().moved((0, 0, lift_of(posed, style.lift_mm, style.flat_mm2))), fields)
+    return PosedPart(posed.dropped().moved((0, 0, lift_of(posed, style.lift_mm, style.flat_mm2))), fields, style.dry)

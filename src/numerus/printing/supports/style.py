@@ -2,15 +2,21 @@
 
 from __future__ import annotations
 
+import math
 from dataclasses import dataclass, replace
 
 import numpy as np
 
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.printing.machines.resting import FLAT_MM2, LIFT_MM
-from numerus.printing.machines.timing import pull_n
+from numerus.printing.machines.timing import LINE_OVER_NOZZLE, pull_n
 
 TIP_NAMES = ("fine", "medium", "heavy")
+RESIN_STEEP = 1.4  # faces under about 35 degrees from level are held, whatever the resin could reach
+PLASTIC_STEEP = math.tan(
+    math.radians(50)
+)  # (default) leaning more than 50 degrees from upright, lines of plastic droop
+BRIDGE_MM = 8.0  # (default) how far a line of plastic is drawn through the air between two sides
 SPACING_MM = (1.6, 4.5)  # never denser or wider, whatever the pull says
 
 
@@ -18,6 +24,7 @@ SPACING_MM = (1.6, 4.5)  # never denser or wider, whatever the pull says
 class SupportStyle:
     """Sizes in mm. ``tips_mm``: fine, medium, heavy; ``spacing_mm``: between tips under an overhang; ``margin``: what tips
     must hold over what the film pulls; ``lift_mm``: how far the part is raised; ``foot``: "raft" or "feet".
+    ``line_mm``: how wide a nozzle lays its plastic, 0 for resin.
     """
 
     name: str = "balanced"
@@ -37,6 +44,21 @@ class SupportStyle:
     flat_mm2: float = FLAT_MM2
     foot: str = "raft"
     trees: bool = True
+    line_mm: float = 0.0
+
+    @property
+    def dry(self) -> bool:
+        """Of plastic: no film pulls, nothing seals."""
+        return self.line_mm > 0
+
+    def reach_mm(self, resin: Resin) -> float:
+        """How far a layer may stand out over the one below: as the resin tells, or one line of plastic."""
+        return self.line_mm or resin.reach_mm
+
+    @property
+    def steep_reach(self) -> float:
+        """Layers that a slope may stand out, layer after layer, before it is held."""
+        return PLASTIC_STEEP if self.dry else RESIN_STEEP
 
     def larger(self, tip_mm: float) -> float:
         """The next size up, or the heaviest."""
@@ -82,7 +104,7 @@ def style_for(name: str, machine: Machine, resin: Resin) -> SupportStyle:
     """
     style = STYLES[name]
     if machine.is_dry:
-        return style
+        return replace(style, line_mm=round(LINE_OVER_NOZZLE * machine.nozzle_mm, 3))
     held, usual = (held_mm2(style.tips_mm[0], m, r) for m, r in ((machine, resin), (Machine("", ""), Resin("", ""))))
     spacing = float(np.clip(style.spacing_mm * np.sqrt(held / usual), *SPACING_MM))
     return replace(style, spacing_mm=round(spacing, 3))

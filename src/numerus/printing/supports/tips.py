@@ -13,14 +13,14 @@ from numpy.typing import NDArray
 
 from numerus.domain.printing.machines import Resin
 from numerus.geometry.mesh import Floats
+from numerus.geometry.solids.bridges import bridged
 from numerus.geometry.solids.columns import Columns, solid_columns
 from numerus.geometry.solids.layers import overhangs
 from numerus.printing.supports.posed_part import PosedPart
-from numerus.printing.supports.style import SupportStyle
+from numerus.printing.supports.style import BRIDGE_MM, SupportStyle
 from numerus.surface.fields.part_fields import Fields
 
 COARSE_MM = 0.4
-STEEP_REACH = 1.4  # layers: faces under about 35 degrees from level are held, whatever the resin could reach
 COSTLY, CHEAP = 0.35, 0.05  # above, tips are fine; below, those near the first layers are heavy
 BAND_MM = 0.6  # places nearer in height than this are one choice
 HOLD_SHARE = 0.45  # of the spacing, where tips were asked for
@@ -40,14 +40,15 @@ class Wanted:
 
 def wanted_tips(posed_part: PosedPart, resin: Resin, style: SupportStyle) -> Wanted:
     """Places to catch. Overhangs beyond the resin's reach count pixel by pixel; steep undersides on coarse columns only,
-    so that texture finer than ``COARSE_MM``, which carries itself, asks for no tips.
+    so that texture finer than ``COARSE_MM``, which carries itself, asks for no tips. Of plastic nothing is held that is drawn
+    from side to side.
     """
     columns = posed_part.columns
     born = np.array([(i.pixel_x_mm, i.pixel_y_mm, i.z_mm) for i in posed_part.born]).reshape(-1, 3)
     held = _held(posed_part, style)
-    far = places_mm(columns, posed_part.beyond(resin.reach_mm))
+    far = _hanging(columns, posed_part.beyond(style.reach_mm(resin)), style)
     coarse = solid_columns(posed_part.part.triangles, COARSE_MM, COARSE_MM)
-    steep = _undersides(columns, places_mm(coarse, overhangs(coarse, STEEP_REACH * COARSE_MM)))
+    steep = _undersides(columns, _hanging(coarse, overhangs(coarse, style.steep_reach * COARSE_MM), style))
     points = np.concatenate([born, held, far, steep])
     why = np.array(
         ["island"] * len(born) + ["hold"] * len(held) + ["overhang"] * len(far) + ["span"] * len(steep), object
@@ -65,6 +66,11 @@ def wanted_tips(posed_part: PosedPart, resin: Resin, style: SupportStyle) -> Wan
     kept = _thinned(points, int((order < fixed).sum()), style)
     sizes = _sizes(points[kept], why[kept], face[kept], posed_part.fields, style)
     return Wanted(points[kept], sizes, tuple(why[kept]))
+
+
+def _hanging(columns: Columns, pixels: NDArray[np.int32], style: SupportStyle) -> Floats:
+    """Places of pixels that hang; of plastic without those on a span."""
+    return places_mm(columns, pixels[~bridged(columns, pixels, BRIDGE_MM)] if style.dry else pixels)
 
 
 def _held(posed_part: PosedPart, style: SupportStyle) -> Floats:

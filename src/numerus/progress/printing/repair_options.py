@@ -12,8 +12,8 @@ from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
 from numerus.errors import PlanError
 from numerus.printing.runs.run_records import FAILED, RunRecord
+from numerus.progress.printing.batching import part_rate
 from numerus.progress.printing.planned_runs import next_runs
-from numerus.progress.printing.plating import part_rate
 from numerus.progress.standing import Standing, outcomes_by_part
 
 ONE_MORE_DAYS = 1.0

@@ -27,7 +27,8 @@ from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.printing.plates.plate_layers import PartLayers, part_layers, plate_columns, plate_layers
-from numerus.progress.printing.plating import Batch, Batching, plate_meshes, plates_for
+from numerus.progress.printing.batching import Batch, Batching, plates_for
+from numerus.progress.printing.plating import plate_meshes
 from numerus.words import counted
 
 

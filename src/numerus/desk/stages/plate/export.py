@@ -23,7 +23,7 @@ from numerus.formats.meshes.mesh_writing import Sliced, write_3mf, write_sliced_
 from numerus.formats.tables import write_text
 from numerus.geometry.mesh import merged
 from numerus.geometry.slices import slices_of
-from numerus.printing.machines.settings_note import settings_note
+from numerus.printing.machines.settings_note import plate_brims_mm, settings_note
 from numerus.printing.plates.layer_export import write_layers
 from numerus.printing.plates.plate_layers import plate_columns
 from numerus.progress.printing.plating import plate_meshes
@@ -60,7 +60,9 @@ class PlateExport:
             named = plate_meshes(plate, plans, mesh)
             write_stl(merged([m for _, m in named]), path) if path.suffix.lower() == ".stl" else write_3mf(named, path)
             if machine.is_dry:
-                write_text(path.with_suffix(".settings.txt"), settings_note(machine, plate))
+                write_text(
+                    path.with_suffix(".settings.txt"), settings_note(machine, plate, plate_brims_mm(plate, plans))
+                )
             self.done(f"{path.name}: {len(named)} parts{', settings beside it' if machine.is_dry else ''}.")
 
     def _layers(self, plate: Plate, machine: Machine, path: Path) -> None:

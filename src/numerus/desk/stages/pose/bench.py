@@ -13,6 +13,7 @@ from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.edit import SupportEditor
 from numerus.desk.stages.pose.keep import Keeper, packed_whole, write_supported
+from numerus.desk.stages.pose.made_of import MadeOf
 from numerus.desk.stages.pose.pictures.layers import LayerGraphView
 from numerus.desk.stages.pose.pictures.view import (
     COLOUR_CAPTIONS,
@@ -32,7 +33,6 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
 from numerus.domain.parts import Part
-from numerus.domain.printing.machines import Machine, Resin
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.checks.print_findings import misfit, verdict
@@ -41,7 +41,6 @@ from numerus.printing.orientation.pose_measures import posed
 from numerus.printing.orientation.preference_learning import choices_in
 from numerus.printing.preparation.as_supplied import SuppliedPrint
 from numerus.printing.preparation.posed_and_supported import Tried
-from numerus.printing.supports.style import SupportStyle
 
 POSES, SUPPORTS = "Poses", "Supports"
 
@@ -74,7 +73,8 @@ class PoseBench(Bench):
         self.view.overlay = self._draw_over
         self.which = QComboBox()
         self.which.setAccessibleName("Part to pose")
-        self.which.setMinimumWidth(250)
+        self.which.setMinimumWidth(190)
+        self.which.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.which.activated.connect(lambda _: self.session.select(part_id=self.which.currentData()))
         self.colour_box, self.colours_say = QComboBox(), label("Colours", "note")
         self.colour_box.addItems([c.capitalize() for c in COLOURS])
@@ -98,7 +98,12 @@ class PoseBench(Bench):
         tabs.setStretch(3, 1)
         right = column(tabs, self.stack, gap=6)
         right.setStretch(1, 1)
-        left = column(row(label("Part", "strong"), self.which, -1, self.colours_say, self.colour_box), self.view, gap=6)
+        self.made_of = MadeOf(self.session)
+        left = column(
+            row(label("Part", "strong"), self.which, self.made_of, -1, self.colours_say, self.colour_box),
+            self.view,
+            gap=6,
+        )
         left.setStretch(1, 1)
         body = row(left, right, gap=20, margins=(16, 0, 16, 8))
         body.setStretch(0, 6)
@@ -147,10 +152,10 @@ class PoseBench(Bench):
             return
         self.show_full()
         self._head(part)
-        self.poses.show_habit(choices_in(self.session.answers.facts), self.trials.machine.is_dry)
+        self.poses.show_habit(choices_in(self.session.answers.facts), self.trials.how(part)[0].is_dry)
         stands = self.state.is_supplied(part) and part.id not in self.anew
         for widget in (*self.tabs.values(), self.second_button, self.graph, self.colour_box, self.colours_say):
-            widget.setVisible(not stands)
+            widget.setVisible(not stands and not (widget is self.colours_say and self.session.plans.is_mixed))
         self.keep_button.setText("Print as supplied" if stands else "Keep this pose")
         if stands:
             self._look_at_supplied(part)
@@ -186,12 +191,13 @@ class PoseBench(Bench):
         for p in parts:
             self.which.addItem(self.state.line_of(p), p.id)
         self.which.setCurrentIndex(parts.index(part))
+        self.made_of.look_at(part)
         self.title.setText(f"Pose: {part.label}")
         self.all_button.setEnabled(bool(self.state.waiting))
         mine, everywhere = {p.id for p in self.state.waiting}, self.state.waiting_everywhere
         self.everywhere_button.setVisible(any(p.id not in mine for p in everywhere))
         self.everywhere_button.setText(f"In every unit: {len(everywhere)}")
-        self.subtitle.setText(self.state.subtitle(self.trials.machine))
+        self.subtitle.setText(self.state.subtitle(self.trials.how(part)[0]))
 
     @property
     def tried(self) -> Tried | None:
@@ -210,7 +216,8 @@ class PoseBench(Bench):
 
     def _listed(self, mesh: Mesh | None) -> None:
         self.chart.show_search(self.trials.search, self.trials.costs, self.trials.chosen)
-        self.compared.show_costs(self.trials.costs, mesh, self.trials.chosen, self.trials.least)
+        trials = self.trials
+        self.compared.show_costs(trials.costs, mesh, trials.chosen, trials.least, trials.machine.is_dry)
 
     def _turning(self, up: Floats) -> None:
         """The part follows the chart."""
@@ -242,7 +249,8 @@ class PoseBench(Bench):
             self.graph.scrub(height if again else shown.graph.height_mm)
         self._cut(self.graph.height_mm)
         self.verdict.setText(
-            misfit(shown.supported, self.trials.machine) or verdict(shown.graph.proof, self.supports.findings)
+            misfit(shown.supported, self.trials.machine)
+            or verdict(shown.graph.proof, self.supports.findings, self.trials.machine.is_dry)
         )
         self.open_page(self.page)
 
@@ -295,7 +303,7 @@ class PoseBench(Bench):
         self.trials.drafted = shown.draft
         words = f"pose of {part.label}: {pose.school}"
         if self.session.commit(words, [self.state.kept(part, pose, shown.draft)], self.trials.choice()):
-            self.keeper.pose_twins(part, pose, *self._how)
+            self.keeper.pose_twins(part, pose, *self.trials.how(part))
             self._next_waiting()
 
     def _next_waiting(self) -> None:
@@ -317,10 +325,6 @@ class PoseBench(Bench):
 
         self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
 
-    @property
-    def _how(self) -> tuple[Machine, Resin, SupportStyle]:
-        return self.trials.machine, self.trials.resin, self.trials.style
-
     def pose_all(self) -> None:
         """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
         self._pose(self.state.waiting)
@@ -331,7 +335,7 @@ class PoseBench(Bench):
 
     def _pose(self, waiting: list[Part]) -> None:
         supplied = {p.id for p in waiting if self.state.is_supplied(p) and p.id not in self.anew}
-        self.keeper.pose_all(waiting, supplied, self.trials.known, *self._how, self.poses.weights)
+        self.keeper.pose_all(waiting, supplied, self.trials.known, self.trials.how, self.poses.weights)
 
     def export(self) -> None:
         supplied_print = self.supplied_page.printed

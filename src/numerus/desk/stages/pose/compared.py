@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import numpy as np
 from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QImage, QPainter
@@ -48,6 +50,14 @@ class Compared(Drawing):
         ),
     )
 
+    OF_A_FILM = ("cups", "peak_mm2")
+    dry = False
+
+    @property
+    def rows(self) -> list[tuple[str, str, Callable[[PoseCost], str], str]]:
+        """What tells them apart: of plastic nothing that a film does."""
+        return [r for r in self.ROWS if not (self.dry and r[1] in self.OF_A_FILM)]
+
     def __init__(self, context: Context, renderer: Renderer) -> None:
         super().__init__(context.theme, "Candidates compared")
         self.renderer = renderer
@@ -58,8 +68,11 @@ class Compared(Drawing):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumHeight", 206)
 
-    def show_costs(self, costs: list[PoseCost], mesh: Mesh | None, chosen: int, least: int | None = None) -> None:
-        """``least``: which costs least as measured, where that is known."""
+    def show_costs(
+        self, costs: list[PoseCost], mesh: Mesh | None, chosen: int, least: int | None = None, dry: bool = False
+    ) -> None:
+        """``least``: which costs least as measured, where that is known; ``dry``: of plastic."""
+        self.dry = dry
         if mesh is not None:
             self._pictures = [self._picture(posed(mesh, c.up)) for c in costs]
         self.costs, self.at_candidate, self.least = costs, chosen, least
@@ -81,10 +94,10 @@ class Compared(Drawing):
         left = 104.0
         wide = (self.width() - left) / len(self.costs)
         picture = max(40.0, min(90.0, self.height() - 176))
-        step = max(15.0, min(27.0, (self.height() - picture - 44) / len(self.ROWS)))
+        step = max(15.0, min(27.0, (self.height() - picture - 44) / len(self.rows)))
         for number, cost in enumerate(self.costs):
             self._column(painter, number, cost, left + number * wide, wide, picture, step)
-        for at, (name, _, _, description) in enumerate(self.ROWS):
+        for at, (name, _, _, description) in enumerate(self.rows):
             y = picture + 18 + at * step
             self.text(painter, 0, y + 13, name, 11)
             self.region(QRectF(0, y, left, step), description)
@@ -94,7 +107,7 @@ class Compared(Drawing):
         self, painter: QPainter, number: int, cost: PoseCost, x: float, wide: float, picture: float, step: float
     ) -> None:
         chosen = number == self.at_candidate
-        box = QRectF(x, 0, wide - 6, picture + 20 + len(self.ROWS) * step)
+        box = QRectF(x, 0, wide - 6, picture + 20 + len(self.rows) * step)
         if chosen:
             painter.setPen(Qt.PenStyle.NoPen)
             painter.setBrush(self.theme.colour("riverwash"))
@@ -105,7 +118,7 @@ class Compared(Drawing):
             )
         draw_letter(painter, self.theme, x + 14, 14, LETTERS[number], chosen)
         self.text(painter, x + 6, picture + 14, self._name(number), 11, chosen, width=wide - 14)
-        for at, (_, field, words, _) in enumerate(self.ROWS):
+        for at, (_, field, words, _) in enumerate(self.rows):
             y = picture + 18 + at * step
             most = max(max(float(getattr(c, field)) for c in self.costs), 1e-9)
             self.text(painter, x + 6, y + 12, words(cost), 11, chosen)

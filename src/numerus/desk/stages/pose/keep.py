@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Sequence
+from collections.abc import Callable, Collection, Sequence
 from dataclasses import replace
 from pathlib import Path
 
@@ -77,15 +77,17 @@ class Keeper(QObject):
         return [p for i in ids if (p := plans.parts.get(i)) and p.pose is None]
 
     def pose_all(
-        self, waiting: Sequence[Part], supplied: Collection[str], known: KnownFields, machine: Machine, resin: Resin,
-        style: SupportStyle, weights: Weights,
+        self, waiting: Sequence[Part], supplied: Collection[str], known: KnownFields,
+        how: Callable[[Part], tuple[Machine, Resin, SupportStyle]], weights: Weights,
     ) -> None:  # fmt: skip
-        """Each of these parts in its best pose, those ``supplied`` with supports as they stand; then which kept warnings."""
-        lying = [(p, self.session.mesh(p.blob), known.at(p)) for p in waiting]
+        """Each of these parts in its best pose on its machine, ``how`` it is supported there, those ``supplied`` with supports as they
+        stand; then which kept warnings.
+        """
+        lying = [(p, self.session.mesh(p.blob), known.at(p), how(p)) for p in waiting]
 
         def work(progress: Progress) -> list[Posed]:
             posed_parts = []
-            for number, (part, mesh, at) in enumerate(lying):
+            for number, (part, mesh, at, (machine, resin, style)) in enumerate(lying):
                 if not progress(number / len(lying)):
                     raise Cancelled
                 if part.id in supplied:

@@ -32,6 +32,7 @@ class PosesPage(QWidget):
         self.description = label("", "note", True)
         self.counts.changed.connect(self.weighed.emit)
         self.choices: list[PoseChosen] = []
+        self.upright, self.taken = False, False  # of plastic, as it is usually laid; a school was taken by hand
         words = column(
             row(label("What counts", "section"), self.school_box, -1, gap=10), self.description, 2, self.counts, -1,
         )  # fmt: skip
@@ -51,9 +52,10 @@ class PosesPage(QWidget):
         """The school's weights as this user's choices have moved them; what was set by hand stays until a school is taken.
         ``upright``: plastic is laid upright unless another school is taken.
         """
-        if upright and not self.description.text():
-            self.school_box.setCurrentText(UPRIGHT)
-        if len(choices) != len(self.choices) or not self.description.text():
+        turned, self.upright = upright != self.upright, upright
+        if turned and not self.taken:
+            self.school_box.setCurrentText(UPRIGHT if upright else SCHOOL_WEIGHTS[0].name)
+        if turned or len(choices) != len(self.choices) or not self.description.text():
             self.choices = choices
             self.take_school(tell=False)
 
@@ -62,8 +64,9 @@ class PosesPage(QWidget):
         moved = drift(weights, self.school)
         habit = f" Your {len(self.choices)} choices count {moved}." if moved else ""
         self.description.setText(self.school.description + habit)
-        self.counts.show_weights(weights)
+        self.counts.show_weights(weights, self.upright)
         if tell:
+            self.taken = True
             self.weighed.emit(weights)
 
     @property

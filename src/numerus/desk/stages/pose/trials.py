@@ -64,11 +64,17 @@ class Trials(QObject):
         self.weights = Weights()
         self.tried: Tried | None = None
         self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
-        self._about: tuple[str, str, tuple[BrushDab, ...]] = ("", "", ())
+        self._about: tuple[str, str, str, tuple[BrushDab, ...]] = ("", "", "", ())
 
     @property
     def machine(self) -> Machine:
-        return next(iter(self.session.plans.machines.values()), Machine("machine", "Printer"))
+        """What the part on the bench is posed for."""
+        return self.session.plans.machine_for(self.part) or Machine("machine", "Printer")
+
+    def how(self, part: Part) -> tuple[Machine, Resin, SupportStyle]:
+        """What a part is posed for, and how its machine's parts are supported."""
+        machine = self.session.plans.machine_for(part) or self.machine
+        return machine, self.resin, style_for(machine.support_style, machine, self.resin)
 
     @property
     def resin(self) -> Resin:
@@ -93,7 +99,7 @@ class Trials(QObject):
     def leave(self, part_id: str) -> None:
         """Nothing is tried of the part on the bench: it stands as it came."""
         self.part_id, self.tried, self.drafted, self.fields, self.search = part_id, None, None, None, None
-        self.costs, self._about = [], ("", "", ())
+        self.costs, self._about = [], ("", "", "", ())
         self.context.jobs.cancel("pose")
         self.context.jobs.cancel("measure")
 
@@ -104,13 +110,15 @@ class Trials(QObject):
         shares = self.search.shares[[self.search.nearest(c.up) for c in self.costs]]
         return [Fact(self.session.clock(), choice_of(shares, self.chosen), self.part_id)]
 
-    def _as_it_is(self, part: Part) -> tuple[str, str, tuple[BrushDab, ...]]:
-        return part.id, part.blob, self.session.plans.dabs_of(part.id)
+    def _as_it_is(self, part: Part) -> tuple[str, str, str, tuple[BrushDab, ...]]:
+        plans = self.session.plans
+        return part.id, part.blob, plans.material_of(part), plans.dabs_of(part.id)
 
     def _search(self, part: Part, weights: Weights) -> None:
+        self.part_id = part.id
         mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
-        self.part_id, self.tried, self.drafted, self.fields = part.id, None, None, None
-        self.weights = weights
+        self.tried, self.drafted, self.fields = None, None, None
+        self.weights = weights = weights.on(machine)
         self._about = self._as_it_is(part)
         self.context.jobs.cancel("measure")  # of the part before
         self.begun.emit(mesh)
@@ -233,6 +241,7 @@ class Trials(QObject):
         part, fields = self.part, self.fields
         if part is None or fields is None or self.search is None:
             return
+        weights = weights.on(self.machine)
         search, self.weights = self.search.blended(weights), weights
         self.search = search
         self.listed.emit(None)

@@ -24,6 +24,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
 from numerus.domain.parts import Kit, Part
+from numerus.domain.printing.machines import OF_WORDS
 from numerus.errors import Cancelled, Progress
 from numerus.formats.meshes.mesh_files import Refusal
 from numerus.kit.statements import Statement, faults_left
@@ -104,6 +105,7 @@ class SortBench(Bench):
     def build(self) -> QBoxLayout:
         self.layout_page = LayOut(self.context, self.renderer, self.move_parts, self.act, self.open_part)
         self.layout_page.rename, self.layout_page.set_aside = self.rename, self.set_aside
+        self.layout_page.make_of = self.make_of
         self.builds, self.part_page = Builds(self.context, self.user_actions.remove_slot), self._part_page()
         self.pages: dict[str, LayOut | Builds | PartPage] = {
             LAY_OUT: self.layout_page,
@@ -259,6 +261,10 @@ class SortBench(Bench):
     def set_aside(self, ids: list[str], needed: bool) -> None:
         words = f"{counted(len(ids), 'part')} {'needed' if needed else 'set aside'}"
         self.session.commit(words, self.state.set_aside(ids, needed))
+
+    def make_of(self, ids: list[str], material: str) -> None:
+        if changed := self.state.made_of(ids, material):
+            self.session.commit(f"{counted(len(changed), 'part')} {OF_WORDS[material]}", changed)
 
     def fill_gaps(self) -> None:
         self.builds.fill_gaps()

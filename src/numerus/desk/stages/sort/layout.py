@@ -22,11 +22,13 @@ from numerus.desk.widgets.layout import button, clear, column, label, panel, row
 from numerus.domain.army import BOUGHT, SLOTS, Figure
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
+from numerus.domain.printing.machines import OF_WORDS
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged
 from numerus.kit.builds import alternatives
 from numerus.kit.scale import heights
 from numerus.kit.statements import Statement, statements
+from numerus.words import counted
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
 CHOSEN_RGB = np.array([[150, 186, 184]], np.uint8)
@@ -47,6 +49,7 @@ class LayOut(QWidget):
         self.context, self.session, self.theme = context, context.session, context.theme
         self.move_parts, self.open_part = move, open_part
         self.rename: Callable[[list[str], str], None] = lambda ids, name: None
+        self.make_of: Callable[[list[str], str], None] = lambda ids, material: None
         self.set_aside: Callable[[list[str], bool], None] = lambda ids, needed: None
         self.view = BenchView(self.theme, renderer, "The figure its parts make")
         self.view.overlay = self._callouts
@@ -167,17 +170,16 @@ class LayOut(QWidget):
         """What can be done with the parts selected on a shelf."""
         if not ids:
             return
-        unit, many = (
-            self.session.unit,
-            f"{len(ids)} parts" if len(ids) > 1 else self.session.plans.parts[ids[0]].label,
-        )
+        unit, first = self.session.unit, self.session.plans.parts[ids[0]]
         menu = QMenu(self)
         slots = menu.addMenu("Put into slot")
         for slot in dict.fromkeys([*(unit.slots if unit else ()), *SLOTS]):
             slots.addAction(slot, lambda s=slot: self.move_parts(ids, s))
-        menu.addAction(f"Rename {many} …", lambda: self._ask_name(ids))
+        menu.addAction(f"Rename {counted(len(ids), 'part') if ids[1:] else first.label} …", lambda: self._ask_name(ids))
         aside = all(not self.session.plans.parts[i].needed for i in ids)
         menu.addAction("Needed after all" if aside else "Not needed: set aside", lambda: self.set_aside(ids, aside))
+        for material, words in OF_WORDS.items() if self.session.plans.is_mixed else ():
+            menu.addAction(f"Print {words}", lambda m=material: self.make_of(ids, m))
         menu.addAction("Look at it closely", lambda: self.open_part(ids[0]))
         menu.exec(at)
 

@@ -87,6 +87,11 @@ class SortState:
         names = [name] if len(ids) == 1 else [f"{name} {n}" for n in range(1, len(ids) + 1)]
         return [replace(self.plans.parts[i], name=n) for i, n in zip(ids, names, strict=True)]
 
+    def made_of(self, ids: Sequence[str], material: str) -> list[Part]:
+        """Parts to be printed of something else; those that are already stay as they are posed."""
+        parts = [self.plans.parts[i] for i in ids]
+        return [p.of_material(material) for p in parts if self.plans.material_of(p) != material]
+
     def set_aside(self, ids: Sequence[str], needed: bool) -> list[Part | Figure]:
         """Parts no build needs, or needs after all; builds that used them lose them."""
         parts = [replace(self.plans.parts[i], needed=needed, doubt=0.0) for i in ids]

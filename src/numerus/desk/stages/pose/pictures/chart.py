@@ -13,7 +13,7 @@ from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.pins import LETTERS, draw_letter
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.printing.orientation.direction_chart import ChartMap, chart_map, outline_of, place_of, up_of
-from numerus.printing.orientation.orientation_search import COST_DESCRIPTION, COSTS, Search, Weights
+from numerus.printing.orientation.orientation_search import COST_DESCRIPTION, COSTS, OF_A_FILM, Search, Weights
 from numerus.printing.orientation.pose_measures import PoseCost
 
 TONES = 7
@@ -167,18 +167,20 @@ class WhatCounts(Drawing):
 
     def __init__(self, theme: Theme) -> None:
         super().__init__(theme, "What counts here")
-        self.weights = Weights()
+        self.weights, self.dry = Weights(), False
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumSize", 190, 6 * ROW_PX)
 
-    def show_weights(self, weights: Weights) -> None:
-        self.weights = weights
+    def show_weights(self, weights: Weights, dry: bool = False) -> None:
+        """``dry``: of plastic, where what a film does is not asked."""
+        self.weights, self.dry = weights, dry
         self.update()
 
     def draw(self, painter: QPainter) -> None:
-        half = (len(COSTS) + 1) // 2
+        shown = [c for c in COSTS if not (self.dry and c in OF_A_FILM)]
+        half = (len(shown) + 1) // 2
         wide = self.width() / 2
-        for number, name in enumerate(COSTS):
+        for number, name in enumerate(shown):
             x, y = (number // half) * wide, (number % half) * ROW_PX
             value = getattr(self.weights, name)
             self.text(painter, x, y + 13, name, 11)

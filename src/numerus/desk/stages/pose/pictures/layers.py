@@ -52,17 +52,8 @@ class LayerGraphView(Drawing):
         top, bottom = 34.0, self.height() - 26.0
         self._draw_slice(painter, graph)
         self._draw_area(painter, graph, top, bottom)
-        most = max(float(graph.pull_n.max()), float(np.minimum(graph.holds_n, 4 * graph.pull_n.max()).max()), 1e-9)
-        self._curve(painter, graph, graph.pull_n, most, top, bottom, QPen(self.theme.colour("ink"), 1.4))
-        self._curve(
-            painter,
-            graph,
-            np.minimum(graph.holds_n, most),
-            most,
-            top,
-            bottom,
-            QPen(self.theme.colour("river"), 1.4, Qt.PenStyle.DashLine),
-        )
+        if graph.pulls:
+            self._draw_pull(painter, graph, top, bottom)
         self._draw_axis(painter, graph, bottom)
         for number in self._decluttered(graph):
             x = self._x(graph.islands[number].z_mm)
@@ -73,6 +64,13 @@ class LayerGraphView(Drawing):
         self._draw_cups(painter, graph, bottom)
         self._draw_margin(painter, graph, top, bottom)
         self._draw_handle(painter, graph, top, bottom)
+
+    def _draw_pull(self, painter: QPainter, graph: LayerGraph, top: float, bottom: float) -> None:
+        """What the film pulls, and dashed what the tips hold, on one scale."""
+        most = max(float(graph.pull_n.max()), float(np.minimum(graph.holds_n, 4 * graph.pull_n.max()).max()), 1e-9)
+        self._curve(painter, graph, graph.pull_n, most, top, bottom, QPen(self.theme.colour("ink"), 1.4))
+        dashed = QPen(self.theme.colour("river"), 1.4, Qt.PenStyle.DashLine)
+        self._curve(painter, graph, np.minimum(graph.holds_n, most), most, top, bottom, dashed)
 
     def _draw_jumps(self, painter: QPainter, graph: LayerGraph, top: float, bottom: float) -> None:
         """A bar over the area where it leaps: there a line may show on the print."""
@@ -192,7 +190,7 @@ class LayerGraphView(Drawing):
                 align=CENTRE,
             )
         for at, (words, role, dash) in enumerate(
-            (("area", "#9C8F73", None), ("pull", "ink", False), ("tips hold", "river", True))
+            (("area", "#9C8F73", None), ("pull", "ink", False), ("tips hold", "river", True))[: 3 if graph.pulls else 1]
         ):
             y = 28 + 20 * at
             if dash is None:
@@ -236,7 +234,8 @@ class LayerGraphView(Drawing):
         for dx in (-4, 0, 4):
             self.line(painter, x + dx, bottom + 2, x + dx, bottom + 10, "on_river", 1.4)
         k = min(int(self.height_mm / graph.layer_mm), len(graph.areas_mm2) - 1)
-        words = f"{self.height_mm:.1f} mm: area {graph.areas_mm2[k]:.1f} mm², pull {graph.pull_n[k]:.1f} N"
+        words = f"{self.height_mm:.1f} mm: area {graph.areas_mm2[k]:.1f} mm²"
+        words += f", pull {graph.pull_n[k]:.1f} N" if graph.pulls else ""
         right = x > self.width() - 260
         self.tagged(painter, x - 8 if right else x + 8, 14, words, RIGHT if right else LEFT)
 

@@ -76,7 +76,7 @@ class Tool(QWidget):
 
     def machine(self) -> Machine:
         """What sizes and pixels are judged by: the book's first machine, or a usual one."""
-        return next(iter(self.session.plans.machines.values()), Machine("m", "a usual machine"))
+        return self.session.plans.machine_for(self.session.part) or Machine("m", "a usual machine")
 
     def picked(self, place: Floats) -> None:
         """A click on the part."""
