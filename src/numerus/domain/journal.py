@@ -278,6 +278,14 @@ class Purchased:
 
 
 @dataclass(frozen=True, slots=True)
+class PackOpened:
+    """Of something bought: the entry of its purchase."""
+
+    purchase: int
+    kind: Literal["pack-opened"] = "pack-opened"
+
+
+@dataclass(frozen=True, slots=True)
 class CommissionBooked:
     """Of a commissioned unit (the subject): an ``invoice`` with its number, money ``paid``, the parcel ``sent``, a ``refund`` for what was
     damaged on its way, by what words. Nothing of the client: names stay in the commission, and go with it.
@@ -305,8 +313,8 @@ class Restored:
 Event = (
     RunStarted | RunEnded | RunPaused | RunResumed | PartOutcome | StepDone | BathChanged | BathFilled | BathSettled | BathsSwapped
     | WashVerdict | CureVerdict | FilmChanged | ScreenChanged | MachineCared | ForecastNoted | DiagnosisTest | CauseConfirmed | RepairChosen
-    | RepairEnded | PartBroke | FlawPinned | LessonNoted | PrimerRubbedOff | PhotographTaken | PoseChosen | Purchased | CommissionBooked
-    | Withdrawn | Restored
+    | RepairEnded | PartBroke | FlawPinned | LessonNoted | PrimerRubbedOff | PhotographTaken | PoseChosen | Purchased | PackOpened
+    | CommissionBooked | Withdrawn | Restored
 )  # fmt: skip
 EVENTS: dict[str, type] = {made.__dataclass_fields__["kind"].default: made for made in get_args(Event)}
 """Kinds by the word they are written under."""

@@ -8,7 +8,7 @@ from dataclasses import replace
 
 from numerus.domain.journal import CommissionBooked, Fact, Purchased
 from numerus.domain.plans import Plans
-from numerus.domain.purchases import THINGS
+from numerus.domain.purchases import FOR_BASES, THINGS
 from numerus.money.costs import DEFAULT_PRICES, Prices
 
 
@@ -42,7 +42,8 @@ def prices_of(facts: Iterable[Fact]) -> Prices:
     listed, usual = list(facts), DEFAULT_PRICES
     bought = ("gloves", "gloves"), ("film", "film"), ("screen", "screen"), ("base", "bases")
     told = {name: pence for name, thing in bought if (pence := unit_pence(listed, thing)) is not None}
-    return replace(usual, **told, basing=spent_by_thing(listed).get("basing", 0))  # type: ignore[arg-type]
+    spent = spent_by_thing(listed)
+    return replace(usual, **told, basing=sum(spent.get(t, 0) for t in FOR_BASES))  # type: ignore[arg-type]
 
 
 def ledger_rows(facts: Iterable[Fact], plans: Plans) -> list[list[object]]:

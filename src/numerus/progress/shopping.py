@@ -1,7 +1,8 @@
 """What to buy and by when: everything the plans use up, day by day, against what there is.
 
 Resin, films and paint are counted where they are used (stores, wear, pots). What is counted here are things that are only bought and
-used: solvent, gloves, glue, putty, blades, bases. What there is of them is what the ledger bought less what the journal has used since.
+used: filament, solvent, gloves, glue, putty, blades, bases and what lies on them. What there is of them is what the ledger bought
+less what the journal has used since.
 """
 
 from __future__ import annotations
@@ -12,27 +13,20 @@ from datetime import date, datetime, timedelta
 from math import ceil
 
 from numerus.diagnosis.wear import Stock, Wear
-from numerus.domain.army import BOUGHT
-from numerus.domain.journal import Fact, Purchased, StepDone
+from numerus.domain.journal import Fact, Purchased
 from numerus.domain.plans import Plans
-from numerus.domain.purchases import THINGS, purchases
-from numerus.kit.builds import printed_slots
-from numerus.post.washing.wash_ways import SOLVENT_L_PER_BATH_ML, clinging_ml
+from numerus.domain.purchases import THINGS, opened_on, purchases
 from numerus.progress.history import History
 from numerus.progress.painting.paint_stock import PotStock, paint_stock
-from numerus.progress.planning.bench_tasks import BUILD, WASH
 from numerus.progress.standing import Standing
 from numerus.progress.stores import all_stock, all_wear
+from numerus.progress.supplies import Use, coming_uses, in_store, reel_uses
 from numerus.schedule.hand_tasks import TimedTask
 from numerus.words import counted
 
-GLUE_G_A_JOINT, PUTTY_G_A_FIGURE, BLADES_A_FIGURE = 0.05, 0.3, 0.05  # (defaults)
 DELIVERY_DAYS = 5  # (default) from ordered to there
-COUNTED = "solvent", "gloves", "glue", "putty", "blades", "bases"
+COUNTED = "plastic", "solvent", "gloves", "glue", "putty", "blades", "bases", "texture", "strewn", "tufts"
 WORN_SHARE = 0.8  # of a film or screen, from which on another one is wanted
-
-Use = tuple[date, str, float]
-"""A day, a kind of thing, how much of it."""
 
 
 @dataclass(frozen=True)
@@ -49,67 +43,6 @@ class Item:
     order_by: date | None
     buy: str
     why: str
-
-
-def coming_uses(plans: Plans, timed: Iterable[TimedTask]) -> list[Use]:
-    """What the plan's tasks use up, by the day they are done: solvent by the skin that is washed, a pair of gloves an evening with wet
-    resin, glue by joints, putty and blades by figures, a base for each that is bought.
-    """
-    uses: list[Use] = []
-    gloved: set[date] = set()
-    built: set[str] = set()
-    for one in timed:
-        day, key = one.end.date(), one.task.key
-        if one.task.urgent:
-            gloved.add(day)
-        if key.endswith(f"/{WASH}"):
-            uses.append((day, "solvent", _solvent_l(plans, key.rpartition("/")[0])))
-        if key == BUILD and one.task.group not in built:
-            built.add(one.task.group)
-            uses += [(day, thing, amount) for thing, amount in build_uses(plans, one.task.group).items()]
-    return sorted([*uses, *((day, "gloves", 1.0) for day in gloved)])
-
-
-def _solvent_l(plans: Plans, plate_id: str) -> float:
-    plate = plans.plates.get(plate_id)
-    parts = [plans.parts[p.part_id] for p in plate.placed if p.part_id in plans.parts] if plate else []
-    return clinging_ml(sum(p.surface_cm2 for p in parts), plans.resin.film_mm) * SOLVENT_L_PER_BATH_ML
-
-
-def build_uses(plans: Plans, figure_id: str) -> dict[str, float]:
-    """Glue, putty, blades and bases one figure takes when it is built."""
-    figure = plans.figures.get(figure_id)
-    if figure is None:
-        return {}
-    joints = max(len(printed_slots(figure)) - 1, 0)
-    uses = {"glue": GLUE_G_A_JOINT * joints, "putty": PUTTY_G_A_FIGURE if joints else 0.0, "blades": BLADES_A_FIGURE}
-    return uses | {"bases": float(sum(part == BOUGHT for part in figure.build.values()))}
-
-
-def used_since(plans: Plans, facts: Sequence[Fact], thing: str, since: datetime) -> float:
-    """How much of a thing the journal has used since then: washed plates, figures built, days with wet resin."""
-    done = [f for f in facts if isinstance(f.event, StepDone) and f.at >= since]
-    if thing == "gloves":
-        return float(len({f.at.date() for f in done if _stage(f) in ("wash", "cure")}))
-    if thing == "solvent":
-        washed = (f.event.carried_ml or 0.0 for f in done if isinstance(f.event, StepDone) and f.event.stage == WASH)
-        return sum(washed) * SOLVENT_L_PER_BATH_ML
-    return sum(build_uses(plans, figure).get(thing, 0.0) for f in done if _stage(f) == BUILD for figure in f.figures)
-
-
-def _stage(fact: Fact) -> str:
-    return fact.event.stage if isinstance(fact.event, StepDone) else ""
-
-
-def in_store(plans: Plans, facts: Sequence[Fact], thing: str) -> float | None:
-    """What is left of a counted thing; None where none was ever bought with its amount."""
-    own = [
-        f for f in purchases(facts) if isinstance(f.event, Purchased) and f.event.thing == thing and f.event.amount > 0
-    ]
-    if not own:
-        return None
-    bought = sum(f.event.amount for f in own if isinstance(f.event, Purchased))
-    return max(bought - used_since(plans, facts, thing, own[0].at), 0.0)
 
 
 def counted_items(plans: Plans, facts: Sequence[Fact], uses: Sequence[Use], today: date) -> list[Item]:
@@ -188,14 +121,22 @@ def wear_items(worn: Iterable[Wear], names: Mapping[str, str], today: date) -> l
 
 
 def stale(facts: Iterable[Fact], now: datetime) -> list[tuple[str, date]]:
-    """(what the shop called it, since when) of things bought so long ago that they may have gone off (defaults)."""
-    listed = []
-    for fact in purchases(facts):
-        if isinstance(fact.event, Purchased) and (keeps := THINGS.get(fact.event.thing, THINGS["other"]).keeps_days):
-            until = (fact.at + timedelta(days=keeps)).date()
-            if until < now.date():
-                listed.append((fact.event.words or THINGS[fact.event.thing].name, until))
+    """(what the shop called it, since when) of things bought, or opened, so long ago that they may have gone off (defaults)."""
+    listed, known = [], list(facts)
+    opened = opened_on(known)
+    for fact in purchases(known):
+        until = _good_until(fact, opened.get(fact.seq))
+        if isinstance(fact.event, Purchased) and until is not None and until < now.date():
+            listed.append((fact.event.words or THINGS[fact.event.thing].name, until))
     return listed
+
+
+def _good_until(bought: Fact, opened: datetime | None) -> date | None:
+    """Closed as long as its kind keeps, open as long as that keeps, whichever ends first; None for what keeps."""
+    thing = THINGS.get(bought.event.thing, THINGS["other"]) if isinstance(bought.event, Purchased) else THINGS["other"]
+    ends = [bought.at + timedelta(days=thing.keeps_days)] if thing.keeps_days else []
+    ends += [opened + timedelta(days=thing.open_days)] if opened and thing.open_days else []
+    return min(ends).date() if ends else None
 
 
 def by_date(items: Iterable[Item]) -> list[Item]:
@@ -220,7 +161,7 @@ def shopping_list(
     """Everything, what must be ordered first on top. ``timed``: the plan of the evenings, by whose days things are used."""
     today, facts = now.date(), history.facts
     return by_date([
-        *counted_items(plans, facts, coming_uses(plans, timed), today),
+        *counted_items(plans, facts, [*coming_uses(plans, timed), *reel_uses(plans, army_standing, now)], today),
         *resin_items(all_stock(plans, army_standing, now), {r.id: r.name for r in plans.resins.values()}),
         *paint_items(paint_stock(plans, history, now), today),
         *wear_items(all_wear(plans, army_standing, facts, now), {m.id: m.name for m in plans.machines.values()}, today),

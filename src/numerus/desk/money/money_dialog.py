@@ -109,7 +109,8 @@ class MoneyDialog(QDialog):
             button("Enter it", self.enter, "main"), gap=6,
         )  # fmt: skip
         deeds = row(
-            button("Take the row out", self.take_out, tip="As a correction: it stays in the journal, and undo brings it back"), -1,
+            button("Take the row out", self.take_out, tip="As a correction: it stays in the journal, and undo brings it back"),
+            button("Opened today", self.open_pack, tip="How long it keeps is told from then on, see To buy, by date"), -1,
             button("Export …", lambda: self._ask("ledger.csv", self.export_ledger)), gap=6,
         )  # fmt: skip
         body = row(column(self.ledger, deeds, gap=6), self.bars, gap=16)
@@ -201,6 +202,11 @@ class MoneyDialog(QDialog):
     def take_out(self) -> None:
         facts = self.state.taken_back(self.ledger.currentRow())
         if facts and self.session.commit("a purchase taken out", facts=facts):
+            self.refresh()
+
+    def open_pack(self) -> None:
+        facts = self.state.opened(self.ledger.currentRow())
+        if facts and self.session.commit("a pack opened", facts=facts):
             self.refresh()
 
     def export_ledger(self, path: Path) -> None:

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from contextlib import suppress
-from datetime import date, timedelta
+from datetime import date, datetime, timedelta
 
 from numerus.desk.answers import Answers
-from numerus.domain.journal import Fact, Purchased, Withdrawn
+from numerus.domain.journal import Fact, PackOpened, Purchased, Withdrawn
 from numerus.domain.money import money_text
-from numerus.domain.purchases import THINGS, purchase, purchases
+from numerus.domain.purchases import THINGS, opened_on, purchase, purchases
 from numerus.errors import PlanError, Progress
 from numerus.money.ledger import spent_by_month, spent_by_thing
 from numerus.money.worth import failed_plates, kit_pays_from, machine_pays_from, waiting_pays
@@ -37,13 +37,22 @@ class MoneyState:
 
     def ledger_cells(self) -> list[list[str]]:
         """A row for every purchase."""
-        return [self._cells(f, f.event) for f in self.bought if isinstance(f.event, Purchased)]
+        opened = opened_on(self.answers.facts)
+        return [self._cells(f, f.event, opened.get(f.seq)) for f in self.bought if isinstance(f.event, Purchased)]
 
-    def _cells(self, fact: Fact, event: Purchased) -> list[str]:
+    def opened(self, row: int) -> list[Fact]:
+        """The entry that a thing bought was opened today; none where it is open already."""
+        listed = self.bought
+        if not 0 <= row < len(listed) or listed[row].seq in opened_on(self.answers.facts):
+            return []
+        return [Fact(self.answers.now, PackOpened(listed[row].seq))]
+
+    def _cells(self, fact: Fact, event: Purchased, opened: datetime | None) -> list[str]:
         thing, unit = THINGS.get(event.thing, THINGS["other"]), self.answers.plans.units.get(fact.subject)
         amount = f"{event.amount:g} {thing.unit}" if event.amount else ""
+        words = f"{event.words}, opened {opened:%-d %b %Y}".removeprefix(", ") if opened else event.words
         return [
-            f"{fact.at:%d %b %Y}", thing.name, event.words, amount, unit.name if unit else "",
+            f"{fact.at:%d %b %Y}", thing.name, words, amount, unit.name if unit else "",
             money_text(event.pence, self.currency),
         ]  # fmt: skip
 
