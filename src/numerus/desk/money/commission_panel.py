@@ -8,6 +8,7 @@ from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPolygonF
 from PyQt6.QtWidgets import QComboBox, QDoubleSpinBox, QFileDialog, QLineEdit, QWidget
 
+from numerus.book.blob_reader import read_blob
 from numerus.desk.context import Context
 from numerus.desk.money.commission_state import CommissionState
 from numerus.desk.money.papers import delivery_html, invoice_html, save_page
@@ -15,7 +16,9 @@ from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row, tried
 from numerus.domain.army import Unit
 from numerus.domain.commissions import Commission
+from numerus.errors import Progress
 from numerus.money.quotes import Quote
+from numerus.progress.figure_records.photographs import shown_photographs
 from numerus.words import counted
 
 BOOKINGS = (("paid", "Paid"), ("sent", "Parcel sent, postage"), ("refund", "Given back for damage on the way"))
@@ -144,15 +147,23 @@ class CommissionPanel(QWidget):
             self.delivery(Path(path))
 
     def delivery(self, path: Path) -> None:
-        """Every figure to tick, and what may not be sold on."""
-        state = self.state
-        if state is None:
+        """Every figure to tick with its photograph, and what may not be sold on; photographs are read in a job."""
+        state, book = self.state, self.session.book
+        if state is None or book is None:
             return
-        names = [f.name for f in self.session.plans.figures_of(self.unit.id)]
+        figures = {f.id: f.name for f in self.session.plans.figures_of(self.unit.id)}
         sold = [f"{counted(many, 'part')} of {kit}: {says}." for kit, many, says in state.offer.not_to_sell]
-        packed = f"{counted(len(names), 'figure')}, each in foam cut to its outline, in two boxes."
-        page = delivery_html(state.offer, names, packed, state.terms, self.session.now.date(), sold)
-        tried(lambda: save_page(page, path), self.fault)
+        facts, today, kept = list(self.session.answers.facts), self.session.now.date(), book.path
+
+        def work(_: Progress) -> str:
+            taken = shown_photographs(facts, figures, lambda blob: read_blob(kept, blob))
+            pictured = [(name, taken.get(figure, b"")) for figure, name in figures.items()]
+            return delivery_html(state.offer, pictured, state.packed_words, state.terms, today, sold)
+
+        def written(page: str) -> None:
+            tried(lambda: save_page(page, path), self.fault)
+
+        self.context.jobs.start("delivery note", "Drawing the delivery note", work, written)
 
     def book(self) -> None:
         """What was paid, sent or given back."""

@@ -6,14 +6,16 @@ from dataclasses import dataclass
 from datetime import date
 
 from numerus.desk.answers import Answers
-from numerus.domain.army import Unit
+from numerus.domain.army import MAGNETS, Unit
 from numerus.domain.commissions import Commission
 from numerus.domain.journal import CommissionBooked, Fact
 from numerus.domain.money import money_text
 from numerus.money.against_quote import Account, AgainstQuote, account, against_quote, next_number
 from numerus.money.quotes import Quote, Stop
+from numerus.packing.parcel import FILL_MM
 from numerus.progress.forecasting.forecast import Forecast
 from numerus.progress.unit_done import WET, done_minutes
+from numerus.words import counted
 
 
 @dataclass(frozen=True)
@@ -91,6 +93,15 @@ class CommissionState:
         parts += [f"given back {money_text(a.refunded, currency)}"] if a.refunded else []
         parts += [f"sent {a.sent}"] if a.sent else []
         return "; ".join(parts)[0].upper() + "; ".join(parts)[1:] + "."
+
+    @property
+    def packed_words(self) -> str:
+        """How the figures travel, for the delivery note."""
+        plans = self.answers.plans
+        many = counted(len(plans.figures_of(self.unit.id)), "figure")
+        standing = plans.army is not None and plans.army.travels == MAGNETS
+        how = "each standing on a magnet in its tray" if standing else "each in foam cut to its outline"
+        return f"{many}, {how}; one box in another with {FILL_MM:.0f} mm of soft filling around it."
 
     @property
     def next_number(self) -> str:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from base64 import b64encode
 from collections.abc import Sequence
 from datetime import date
 from html import escape
@@ -15,6 +16,8 @@ from numerus.domain.money import money_text
 from numerus.money.against_quote import Account
 from numerus.money.quotes import Quote, Stop
 from numerus.words import counted
+
+PICTURE_PX = 110  # high, of a figure
 
 
 def save_page(html: str, path: Path) -> None:
@@ -68,11 +71,23 @@ def invoice_html(
     )
 
 
+def _picture(jpeg: bytes) -> str:
+    return f"<img height='{PICTURE_PX}' src='data:image/jpeg;base64,{b64encode(jpeg).decode()}'>" if jpeg else ""
+
+
 def delivery_html(
-    offer: Quote, figures: Sequence[str], packed: str, terms: Commission, today: date, not_to_sell: Sequence[str]
+    offer: Quote,
+    figures: Sequence[tuple[str, bytes]],
+    packed: str,
+    terms: Commission,
+    today: date,
+    not_to_sell: Sequence[str],
 ) -> str:
-    """Every figure with a box to tick, how it is packed, what to look at on arrival."""
-    rows = "".join(f"<tr><td width='18'>☐</td><td>{escape(name)}</td></tr>" for name in figures)
+    """Every figure with a box to tick and its photograph (JPEG, b"" where none was taken), how it is packed, what to look at on arrival."""
+    rows = "".join(
+        f"<tr><td width='18'>☐</td><td>{escape(name)}</td><td align='right'>{_picture(jpeg)}</td></tr>"
+        for name, jpeg in figures
+    )
     sold = f"<p>{escape(' '.join(not_to_sell))}</p>" if not_to_sell else ""
     return (
         f"<h2>Delivery note: {escape(offer.unit)}{_whose(terms)}</h2><p>{today:%-d %B %Y}. {escape(packed)}</p>"
