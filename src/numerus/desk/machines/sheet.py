@@ -42,7 +42,7 @@ WORDS = {
     "vat_min_ml": "Least in it", "vat_full_ml": "Full", "film_layers": "Film lasts", "film_pull": "Film holds, × usual",
     "screen_h": "Screen lasts, lit", "peg_play_mm": "Play around pegs", "xy_comp_mm": "Outlines drawn in by", "scale_xy": "Scale in x, y",
     "turn_round_min": "Plate to plate", "unheated": "Cold at night", "room_c": "Room, 0: not told",
-    "levels_by": "Levelled by", "removes_with": "Parts come off by", "vat_looked_at": "Vat looked at",
+    "levels_by": "Levelled by", "removes_with": "Parts come off by", "vat_looked_at": "Looked at with",
     "nozzle_mm": "Nozzle", "walls": "Walls, lines", "fill_share": "Filled inside, share",
     "wall_mm_per_s": "Outlines", "fill_mm_per_s": "Filling", "travel_mm_per_s": "Travel", "retract_s": "Retraction",
     "foot_mm": "First layer wider by",
@@ -56,11 +56,12 @@ WORDS = {
 GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
     Machine: {
         "Every layer": ("exposure_s", "rest_before_s", "lift_mm", "lift_mm_per_min", "retract_mm_per_min", "rest_after_s"),
-        "Plate and screen": ("kind", "plate_x_mm", "plate_y_mm", "height_mm", "pixel_mm", "film", "film_layers", "film_pull", "screen_h"),
+        "Plate": ("kind", "plate_x_mm", "plate_y_mm", "height_mm"),
+        "Screen and film": ("pixel_mm", "film", "film_layers", "film_pull", "screen_h"),
         "Bottom layers": ("bottom_layers", "bottom_exposure_s", "bottom_lift_mm_per_min", "start_end_s"),
         "Where it stands": ("in_service", "back_on", "turn_round_min", "room_c", "unheated", "power_w", "link"),
-        "Vat": ("vat_min_ml", "vat_full_ml"),
-        "Routine": ("levels_by", "removes_with", "vat_looked_at"),
+        "Vat": ("vat_min_ml", "vat_full_ml", "vat_looked_at"),
+        "Routine": ("levels_by", "removes_with"),
         "What it prints": ("layer_mm", "support_style", "peg_play_mm", "xy_comp_mm", "scale_xy"),
         "Nozzle": (
             "nozzle_mm", "walls", "fill_share", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "retract_s", "foot_mm",
@@ -73,7 +74,7 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "Wash and cure": ("film_mm", "dose_j_per_cm2", "brittle_j_per_cm2"),
     },
 }  # fmt: skip
-OF_LIGHT, OF_PLASTIC = ("Every layer", "Bottom layers", "Vat"), ("Nozzle", "Reel and head")
+OF_LIGHT, OF_PLASTIC = ("Every layer", "Bottom layers", "Vat", "Screen and film"), ("Nozzle", "Reel and head")
 CELL_PX = 136
 
 

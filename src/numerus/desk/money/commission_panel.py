@@ -84,15 +84,18 @@ class CommissionPanel(QWidget):
         self.what.setAccessibleName("What to book")
         for key, words in BOOKINGS:
             self.what.addItem(words, key)
+        self.what.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.what.setMinimumWidth(150)
         self.sum, self.about = QDoubleSpinBox(), QLineEdit()
         self.sum.setRange(0, 100_000)
         self.sum.setAccessibleName("Sum to book")
         self.about.setAccessibleName("Words to the booking")
-        self.about.setPlaceholderText("in words, the weight of the parcel")
+        self.about.setPlaceholderText("words, weight")
         papers = row(
             label("Up to", "note"), self.stop, button("Invoice …", self.ask_invoice), button("Delivery note …", self.ask_delivery),
             14, self.what, self.sum, self.about, button("Book it", self.book), gap=6,
         )  # fmt: skip
+        papers.setStretch(papers.indexOf(self.about), 1)
         self.setLayout(
             column(
                 label("While it is worked on", "section"),

@@ -72,6 +72,8 @@ class CommissionState:
 
     @property
     def date_words(self) -> str:
+        if self.against.reached > self.offer.stops.index(self.offer.agreed):
+            return "What was agreed is done: it may be packed and sent."
         if self.dates is None:
             return "No date can be foretold."
         low, middle, high = self.dates

@@ -199,7 +199,7 @@ class QuoteDialog(QDialog):
         words = [
             f"Agreed: stop at {offer.agreed.name.lower()}, {money_text(offer.agreed.price_pence, money)} for {counted(offer.figures, 'figure')}; "
             f"deposit {money_text(offer.deposit_pence, money)}, postage {money_text(offer.postage_pence, money)}.",
-            f"Materials {money_text(offer.agreed.materials_pence, money)}. Hours are the recipe's at your pace, from nothing.",
+            f"Materials {money_text(offer.agreed.materials_pence, money)}. Hours are those of all the work, at your pace.",
         ]
         more = requoted(self.terms, offer)
         if more:
