@@ -13,6 +13,7 @@ from pathlib import Path
 from numerus.book.book import Book
 from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Kit, Part, Relation
+from numerus.domain.plans import Plans
 from numerus.errors import Cancelled, MeshFileError, NumerusError, Progress
 from numerus.formats.meshes.face_labels import pack_labels
 from numerus.formats.meshes.mesh_files import Refusal, names_in, read_any
@@ -167,14 +168,17 @@ def keep(book: Book, kit: Kit, sorting: Sorted) -> list[Part]:
     """Put what was read into the book as one edit, with what the kit's parts are to each other."""
     parts = [replace(r.part, blob=book.put_blob(r.packed), thumbnail=book.put_blob(r.picture)) for r in sorting.read]
     if parts:
-        documents = [replace(kit, relations=_merged(kit, sorting.relations)), *parts, *_told_zones(book, sorting.read)]
+        documents = [
+            replace(kit, relations=merged_relations(kit, sorting.relations)), *parts,
+            *told_zones(book.plans, book.put_blob, sorting.read),
+        ]  # fmt: skip
         book.commit(f"add {len(parts)} parts to {kit.name}", documents)
     return parts
 
 
-def _told_zones(book: Book, read: Sequence[Read]) -> list[Zone | PartZones]:
-    """Zones that files bring: those of the army of that name, else new ones; each part's labels beside its mesh."""
-    zones, fresh, part_zones = {z.name.lower(): z for z in book.plans.zones.values()}, list[Zone](), list[PartZones]()
+def told_zones(plans: Plans, put_blob: Callable[[bytes], str], read: Sequence[Read]) -> list[Zone | PartZones]:
+    """Zones that files bring: those of the army of that name, else new ones; each part's labels, kept by ``put_blob``, beside its mesh."""
+    zones, fresh, part_zones = {z.name.lower(): z for z in plans.zones.values()}, list[Zone](), list[PartZones]()
     for one in read:
         if one.zones is None:
             continue
@@ -183,11 +187,11 @@ def _told_zones(book: Book, read: Sequence[Read]) -> list[Zone | PartZones]:
                 zones[name.lower()] = Zone(new_id(), name, len(zones))
                 fresh.append(zones[name.lower()])
         own = ZonedMesh(one.mesh, tuple(zones[n.lower()].id for n in one.zones.names), one.zones.labels)
-        part_zones.append(measured_zones(one.part.id, book.put_blob(pack_labels(own.labels)), own))
+        part_zones.append(measured_zones(one.part.id, put_blob(pack_labels(own.labels)), own))
     return [*fresh, *part_zones]
 
 
-def _merged(kit: Kit, kept_relations: Sequence[Relation]) -> tuple[Relation, ...]:
+def merged_relations(kit: Kit, kept_relations: Sequence[Relation]) -> tuple[Relation, ...]:
     """New statements, with what was overruled before still overruled."""
     denied = {(r.kind, r.parts) for r in kit.relations if r.overruled}
     return tuple(replace(r, overruled=(r.kind, r.parts) in denied) for r in kept_relations)

@@ -27,6 +27,7 @@ from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
 from numerus.desk.dialogs.handbook import show_handbook
 from numerus.desk.dialogs.tables import scheme_dialog
 from numerus.desk.dialogs.welcome import welcome
+from numerus.desk.express.express_dialog import ExpressDialog
 from numerus.desk.machines.profiles import show_profiles
 from numerus.desk.panels.band import Band
 from numerus.desk.panels.errors import ErrorPanel
@@ -175,14 +176,9 @@ class MainWindow(QMainWindow):
             Command("Open a book …", "Book", user_actions.ask_open, "Ctrl+O"),
             Command("Close the book", "Book", lambda: session.open(None), "Ctrl+W"),
             Command("Leave", "Book", self.close, "Ctrl+Q"),
-            Command(
-                "Lamplight",
-                "View",
-                lambda: self.theme.set_lamplight(not self.theme.lamplight),
-                "Ctrl+L",
-                lambda: self.theme.lamplight,
-            ),
+            Command("Lamplight", "View", self._turn_light, "Ctrl+L", lambda: self.theme.lamplight),
             Command("Machines and stores …", "Book", lambda: show_profiles(self.context, self), "Ctrl+M"),
+            Command("The express way …", "Army", lambda: ExpressDialog(self.context, self).exec(), "Ctrl+Shift+E"),
             Command("Bench mode", "Bench", self._bench_mode, "F11"),
             Command("Practise …", "Bench", self.practise, "F9"),
             Command("Paint rack", "Bench", self._open_rack, "Ctrl+R"),
@@ -198,6 +194,9 @@ class MainWindow(QMainWindow):
             Command("Pictures as tables …", "View", lambda: PicturesInView(self).exec(), "F6"),
             Command("A report to send …", "Help", lambda: user_actions.ask_report(self.errors.said)),
         ]
+
+    def _turn_light(self) -> None:
+        self.theme.set_lamplight(not self.theme.lamplight)
 
     def practise(self) -> None:
         """Exercises, those of the bench in view first."""

@@ -26,7 +26,7 @@ from numerus.geometry.slices import slices_of
 from numerus.printing.machines.settings_note import plate_brims_mm, settings_note
 from numerus.printing.plates.layer_export import write_layers
 from numerus.printing.plates.plate_layers import plate_columns
-from numerus.progress.printing.plating import plate_meshes
+from numerus.progress.printing.plating import MeshOf, plate_meshes
 
 FORMS = (
     "3MF (*.3mf)", "3MF with slices (*.slices.3mf)", "STL (*.stl)", "Layers for the machine (*.layers)",
@@ -34,6 +34,15 @@ FORMS = (
 )  # fmt: skip
 CARD_PX = QSize(1000, 1414)
 LINE_PX = 22.0
+
+
+def write_plate_meshes(plate: Plate, machine: Machine, plans: Plans, mesh_of: MeshOf, path: Path) -> int:
+    """How many parts were written, as STL or 3MF by the file's ending; of plastic with the settings beside it. May run in a job."""
+    named = plate_meshes(plate, plans, mesh_of)
+    write_stl(merged([m for _, m in named]), path) if path.suffix.lower() == ".stl" else write_3mf(named, path)
+    if machine.is_dry:
+        write_text(path.with_suffix(".settings.txt"), settings_note(machine, plate, plate_brims_mm(plate, plans)))
+    return len(named)
 
 
 @dataclass(frozen=True)
@@ -57,13 +66,8 @@ class PlateExport:
             write_plate_card(plate, machine, plans, self.context, path)
             self.done(f"{path.name}: {len(plate.placed)} parts, numbered as on the plate.")
         else:
-            named = plate_meshes(plate, plans, mesh)
-            write_stl(merged([m for _, m in named]), path) if path.suffix.lower() == ".stl" else write_3mf(named, path)
-            if machine.is_dry:
-                write_text(
-                    path.with_suffix(".settings.txt"), settings_note(machine, plate, plate_brims_mm(plate, plans))
-                )
-            self.done(f"{path.name}: {len(named)} parts{', settings beside it' if machine.is_dry else ''}.")
+            many = write_plate_meshes(plate, machine, plans, mesh, path)
+            self.done(f"{path.name}: {many} parts{', settings beside it' if machine.is_dry else ''}.")
 
     def _layers(self, plate: Plate, machine: Machine, path: Path) -> None:
         """At the machine's own pixels, then read back and counted."""
