@@ -41,16 +41,18 @@ def without_kit(plans: Plans, kit: Kit, waiting: Collection[Plate]) -> list[Chan
     for unit in plans.units.values():
         if unit.kit_id == kit.id:
             changes.append(without_parts(replace(unit, kit_id=""), parts))
+        elif set(unit.guests) & set(parts):
+            changes.append(without_parts(unit, parts))
     changes += [f for f in (_bare(f, parts) for f in plans.figures.values()) if f is not None]
     return [*changes, *_cleared(plans, waiting, gone_parts=parts)]
 
 
 def without_parts(unit: Unit, parts: Collection[str]) -> Unit:
-    """The unit without rules, numbers and spares of parts that go."""
+    """The unit without rules, numbers and spares of parts that go, and without those as guests."""
     return replace(
         unit, rules=tuple(r for r in unit.rules if not {r.a, r.b} & set(parts)),
         wanted={i: n for i, n in unit.wanted.items() if i not in parts},
-        spares={i: n for i, n in unit.spares.items() if i not in parts},
+        spares={i: n for i, n in unit.spares.items() if i not in parts}, guests=tuple(g for g in unit.guests if g not in parts),
     )  # fmt: skip
 
 
@@ -72,7 +74,7 @@ def on_other_kit(plans: Plans, unit: Unit, figures: Collection[Figure]) -> list[
     """A unit that has another kit now, and its figures that change: without rules, numbers and parts of earlier kits, or slots it has
     no more.
     """
-    own = {p.id for p in plans.parts.values() if p.kit_id == unit.kit_id}
+    own = {p.id for p in plans.parts.values() if p.kit_id == unit.kit_id} | set(unit.guests)
     changed: list[Unit | Figure] = [without_parts(unit, set(plans.parts) - own)]
     for figure in figures:
         build = {s: i for s, i in figure.build.items() if s in unit.slots and (i in own or i not in plans.parts)}

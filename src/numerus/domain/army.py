@@ -120,7 +120,7 @@ class Unit:
 
     ``wanted``: part id -> in how many figures; ``spares``: part id -> how many to print besides what figures need.
     ``apart``: slots whose parts are painted before they are glued on. ``scheme_id``: a scheme of its own, "" for the army's.
-    ``basing``: what lies on its bases, from below; ``decals`` its figures wear.
+    ``basing``: what lies on its bases, from below; ``decals`` its figures wear. ``guests``: parts of other kits its builds may use.
     """
 
     id: str
@@ -139,6 +139,7 @@ class Unit:
     scheme_id: str = ""
     basing: tuple[BaseLayer, ...] = ()
     decals: tuple[Decal, ...] = ()
+    guests: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True)

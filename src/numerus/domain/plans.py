@@ -55,9 +55,11 @@ class Plans:
         return next((f for f in figures if f.id == figure_id), figures[0] if figures else None)
 
     def kit_parts(self, unit_id: str) -> list[Part]:
-        """The parts of a unit's kit by slot and name; none without a unit."""
+        """The parts of a unit's kit, and those of others it uses, by slot and name; none without a unit."""
         unit = self.units.get(unit_id)
-        parts = [p for p in self.parts.values() if unit is not None and p.kit_id == unit.kit_id]
+        parts = [
+            p for p in self.parts.values() if unit is not None and (p.kit_id == unit.kit_id or p.id in unit.guests)
+        ]
         return sorted(parts, key=lambda p: (p.slot, natural(p.name)))
 
     def zone_areas_cm2(self, figure: Figure) -> dict[str, float]:

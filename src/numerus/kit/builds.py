@@ -13,8 +13,9 @@ from numerus.words import natural
 
 
 def alternatives(parts: Iterable[Part], unit: Unit) -> dict[str, list[Part]]:
-    """The needed parts of the unit's kit for each of its slots, by name."""
-    own = sorted((p for p in parts if p.kit_id == unit.kit_id and p.needed), key=lambda p: natural(p.name))
+    """The needed parts of the unit's kit, and those of others it uses, for each of its slots, by name."""
+    here = (p for p in parts if p.needed and (p.kit_id == unit.kit_id or p.id in unit.guests))
+    own = sorted(here, key=lambda p: natural(p.name))
     return {slot: [p for p in own if p.slot == slot] for slot in unit.slots}
 
 

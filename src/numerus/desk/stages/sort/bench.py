@@ -15,6 +15,7 @@ from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.stages.sort.base_dialog import BaseDialog
 from numerus.desk.stages.sort.builds import Builds
+from numerus.desk.stages.sort.guest_dialog import GuestDialog
 from numerus.desk.stages.sort.layout import LayOut
 from numerus.desk.stages.sort.part_tools.part_page import PartPage
 from numerus.desk.stages.sort.questions import KitDialog
@@ -23,6 +24,7 @@ from numerus.desk.stages.sort.state import SortState
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
+from numerus.domain.army import Figure
 from numerus.domain.parts import Kit, Part
 from numerus.domain.printing.machines import OF_WORDS
 from numerus.errors import Cancelled, Progress
@@ -107,6 +109,7 @@ class SortBench(Bench):
         self.layout_page.rename, self.layout_page.set_aside = self.rename, self.set_aside
         self.layout_page.make_of = self.make_of
         self.builds, self.part_page = Builds(self.context, self.user_actions.remove_slot), self._part_page()
+        self.builds.guest_wanted.connect(lambda figure, slot: self.guest_dialog(figure, slot).exec())
         self.pages: dict[str, LayOut | Builds | PartPage] = {
             LAY_OUT: self.layout_page,
             BUILDS: self.builds,
@@ -250,6 +253,10 @@ class SortBench(Bench):
         left = faults_left([m.part for m in remade_parts])
         if left:
             self.user_actions.noted.emit(left)
+
+    def guest_dialog(self, figure: Figure, slot: str) -> GuestDialog:
+        """For a part of another kit in a slot of a figure."""
+        return GuestDialog(self.context, self.renderer, figure, slot, self)
 
     def move_parts(self, ids: list[str], slot: str) -> None:
         """Parts to another slot, by hand."""

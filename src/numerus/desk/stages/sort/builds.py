@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 
-from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QCursor, QPainter
 from PyQt6.QtWidgets import QMenu, QWidget
 
@@ -68,7 +68,11 @@ class PrintList(Drawing):
 
 
 class Builds(QWidget):
-    """The grid with its rules beside it and the completeness line below. ``remove_slot``: takes a slot out of the unit."""
+    """The grid with its rules beside it and the completeness line below. ``remove_slot``: takes a slot out of the unit;
+    ``guest_wanted``: a figure, and the slot that a part of another kit is wanted in.
+    """
+
+    guest_wanted = pyqtSignal(object, str)
 
     def __init__(self, context: Context, remove_slot: Callable[[str], None]) -> None:
         super().__init__()
@@ -213,6 +217,8 @@ class Builds(QWidget):
             menu.addAction(icon_of(self.session, part), words, lambda p=part.id: self.set_slot(figure, slot, p))
         menu.addAction("Bought, not printed", lambda: self.set_slot(figure, slot, BOUGHT))
         menu.addAction("Deliberately empty", lambda: self.set_slot(figure, slot, NONE))
+        menu.addSeparator()
+        menu.addAction("Of another kit …", lambda: self.guest_wanted.emit(figure, slot))
         menu.exec(QCursor.pos())
 
     def column_menu(self, slot: str) -> QMenu:
