@@ -27,7 +27,7 @@ def make_benches(context: Context, user_actions: Actions, renderer: Renderer) ->
         SortBench(context, user_actions, renderer),
         PoseBench(context, user_actions, renderer),
         PlateBench(context, user_actions),
-        PrintBench(context),
+        PrintBench(context, renderer),
         WashBench(context),
         CureBench(context, renderer),
         BuildBench(context, renderer),

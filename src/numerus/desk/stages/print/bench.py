@@ -18,6 +18,7 @@ from numerus.desk.stages.print.planned import PlannedPage
 from numerus.desk.stages.print.state import DAY_KINDS, PrintState
 from numerus.desk.stages.print.take_off import TakeOffPage
 from numerus.desk.stages.print.watch_bill import WatchBill
+from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import Pages, button, caution_line, column, panel, row, set_cautions
@@ -39,7 +40,8 @@ class PrintBench(Bench):
     stage = "print"
     shows = ALL  # also the hour: runs go on
 
-    def __init__(self, context: Context) -> None:
+    def __init__(self, context: Context, renderer: Renderer) -> None:
+        self.renderer = renderer
         self.state = PrintState(context.session.answers)
         self.helps: list[WhatIf] = []
         self.better: BetterOrder | None = None
@@ -72,7 +74,7 @@ class PrintBench(Bench):
         self.watch_bill, self.planned, self.off = (
             WatchBill(self.context),
             PlannedPage(self.context),
-            TakeOffPage(self.context),
+            TakeOffPage(self.context, self.renderer),
         )
         self.live = LiveRun(self.context, self.planned.vat_told)
         side, drawer = panel(column(self.live, gap=0), "drawer"), panel(column(self.planned, gap=0), "drawer")

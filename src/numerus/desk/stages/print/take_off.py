@@ -14,6 +14,8 @@ from numerus.book.photographs import read_photograph
 from numerus.desk.context import Context
 from numerus.desk.stages.print.causes import DiagnosisPanel
 from numerus.desk.stages.print.likelihoods import LikelihoodsDialog
+from numerus.desk.stages.print.saving_dialog import SavingDialog
+from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row, set_cautions
 from numerus.desk.widgets.looks import LooksPicker
@@ -48,9 +50,9 @@ class TakeOffPage(QWidget):
     recorded = pyqtSignal()
     back = pyqtSignal()
 
-    def __init__(self, context: Context) -> None:
+    def __init__(self, context: Context, renderer: Renderer) -> None:
         super().__init__()
-        self.context, self.session = context, context.session
+        self.context, self.session, self.renderer = context, context.session, renderer
         self.run: RunRecord | None = None
         self.plate: Plate | None = None
         self.outcomes: dict[str, PartOutcome] = {}
@@ -100,13 +102,19 @@ class TakeOffPage(QWidget):
         self.diagnose_failure.answered.connect(self._answered)
         self.diagnose_failure.confirmed.connect(self._confirmed)
         self.diagnose_failure.argued.connect(lambda: LikelihoodsDialog(self.context, self).exec())
+        self.save_button = button(
+            "Save it …",
+            lambda: self.ask_saving().exec(),
+            "",
+            "Mark what is lost of it: putty, a former, just the missing piece",
+        )
         self.held = button("It held", lambda: self._ended(True), "", "The repair of this part")
         self.lost = button("It did not hold", lambda: self._ended(False))
         self.record_button = button("Plate is off: keep this", self.record, "main")
         self.flakes = label("Check the vat for cured flakes before the next run.", "caution", True)
         self.warned = caution_line("print", "repair")
         widget = panel(column(
-            row(self.counts, -1, button("Watch bill", self.back.emit)), row(self.held, self.lost, -1),
+            row(self.counts, -1, button("Watch bill", self.back.emit)), row(self.save_button, self.held, self.lost, -1),
             self.list, self.diagnose_failure, self.flakes, self.warned, row(self.record_button, -1), gap=6, margins=(14, 8, 14, 8),
         ), "drawer")  # fmt: skip
         widget.layout().setStretch(2, 1)
@@ -164,7 +172,21 @@ class TakeOffPage(QWidget):
         )
         for push_button in (self.held, self.lost):
             push_button.setVisible(waits)
+        self.save_button.setVisible(seen.outcome != GOOD and placed.part_id in self.session.plans.parts)
         self._show_ways(placed, seen, run)
+
+    def ask_saving(self) -> SavingDialog:
+        """For the part tapped last, where it failed; the way that is taken there is the one chosen here."""
+        placed = next(p for p in (self.plate.placed if self.plate else ()) if p.id == self.picture.chosen)
+        dialog = SavingDialog(self.context, self.renderer, placed, self.outcomes[placed.id].height_mm, self)
+
+        def taken() -> None:
+            if dialog.chosen is not None and self.run is not None and self.run.state == "hanging":
+                self.choices[placed.id] = dialog.state.chosen(dialog.chosen)
+            self._show()
+
+        dialog.accepted.connect(taken)
+        return dialog
 
     def _show_ways(self, placed: Placed, seen: PartOutcome, run: RunRecord) -> None:
         plans, answers = self.session.plans, self.session.answers
