@@ -18,13 +18,14 @@ Timing = Literal["timer", "typed", "planned"]
 @dataclass(frozen=True, slots=True)
 class RunStarted:
     """A plate's run began on a machine. ``vat_ml``: what then stood in the vat, where it was told; ``plastic``: it lays filament, whatever
-    becomes of the machine's profile.
+    becomes of the machine's profile. ``settings``: layer mm, seconds of light and lift speed it began with, () where nobody told.
     """
 
     plate: str
     machine: str
     vat_ml: float | None = None
     plastic: bool = False
+    settings: tuple[float, ...] = ()
     kind: Literal["run-started"] = "run-started"
 
 

@@ -37,7 +37,7 @@ class VatLevel(NamedTuple):
 @dataclass(frozen=True)
 class RunRecord:
     """A run as the journal knows it. ``outcomes``: by placed id; ``end``: as the machine told it; ``dry``:
-    of plastic, which is neither washed nor lit.
+    of plastic, which is neither washed nor lit; ``settings``: layer mm, seconds of light, lift speed, () where they are not known.
     """
 
     run_id: str
@@ -52,6 +52,7 @@ class RunRecord:
     vat_levels: tuple[VatLevel, ...] = ()
     end: RunEnded = RunEnded()
     dry: bool = False
+    settings: tuple[float, ...] = ()
 
     @property
     def used_ml(self) -> float:
@@ -136,7 +137,7 @@ class _Told:
         outcomes = {placed: PartOutcome(placed, GOOD) for placed in self.good} | self.outcomes
         return RunRecord(
             run, start.plate, start.machine, started, self.ended, outcomes, "wash" in self.done,
-            "cure" in self.done, tuple(self.pauses), tuple(self.vat_levels), self.end, start.plastic,
+            "cure" in self.done, tuple(self.pauses), tuple(self.vat_levels), self.end, start.plastic, start.settings,
         )  # fmt: skip
 
 

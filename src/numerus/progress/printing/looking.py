@@ -2,14 +2,18 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from datetime import datetime, timedelta
 
 from numerus.domain.clock import minutes_between
 from numerus.domain.plans import Plans
+from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Plate
 from numerus.printing.machines.timing import height_after, run_minutes
 from numerus.printing.runs.hazard import Hazard, Look, Printed, best_look, hazard_of, stopped_share
 from numerus.printing.runs.run_records import FAILED
+from numerus.printing.runs.settings_trade import Printed as PrintedSo
+from numerus.printing.runs.settings_trade import Setting, Trade, options, trade
 from numerus.progress.standing import Standing
 from numerus.schedule.attendance import Hours
 from numerus.words import span
@@ -65,3 +69,19 @@ def look_words(look: Look | None) -> str:
         f"Look at {look.at:%H:%M}: by then one such plate in {one_in} has lost a part; stopping it there saves {span(look.left_min)}, "
         f"on the mean {span(look.saved_min)}."
     )
+
+
+def trades(plans: Plans, standing: Standing, plate: Plate, machine: Machine) -> list[Trade]:
+    """A waiting plate by other settings of its machine, one thing changed at a time; its own first."""
+    heights = [pose.height_mm for p in plate.placed if (pose := plans.pose_of(p)) is not None]
+    hazard, record = learned_hazard(plans, standing), list(_printed_so(standing))
+    usual = sum(hazard.expected(h) for h in heights)
+    return [trade(setting, machine, heights, usual, record) for setting in options(machine)]
+
+
+def _printed_so(standing: Standing) -> Iterator[PrintedSo]:
+    """What came off runs whose settings are known."""
+    for run in standing.runs.values():
+        if len(run.settings) == 3 and run.outcomes:
+            failed = sum(o.outcome == FAILED for o in run.outcomes.values())
+            yield PrintedSo(Setting(*run.settings), failed, len(run.outcomes))

@@ -17,6 +17,7 @@ from numerus.desk.stages.print.live import LiveRun
 from numerus.desk.stages.print.planned import PlannedPage
 from numerus.desk.stages.print.state import DAY_KINDS, PrintState
 from numerus.desk.stages.print.take_off import TakeOffPage
+from numerus.desk.stages.print.trade_dialog import TradeDialog
 from numerus.desk.stages.print.watch_bill import WatchBill
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
@@ -54,6 +55,12 @@ class PrintBench(Bench):
         )
         self.start_button = self.add_button(
             "Start this run", self.start_run, "main", "Loads the plate now and writes it into the journal"
+        )
+        self.trade_button = self.add_button(
+            "Faster or surer …",
+            lambda: self.trade_dialog().exec(),
+            "",
+            "This plate by other lift speeds, layers and light",
         )
         self.off_button = self.add_button(
             "Take it off", lambda: self._turn_to(1), "main", "Say of each part what became of it"
@@ -116,6 +123,11 @@ class PrintBench(Bench):
             self.body.setCurrentIndex(0)
         self._show()
 
+    def trade_dialog(self) -> TradeDialog:
+        """For the plate that is chosen, while it waits."""
+        assert self.state.plate is not None and self.state.machine is not None
+        return TradeDialog(self.context, self.state.plate, self.state.machine, self)
+
     def _look_for_help(self) -> None:
         """What would bring the end of the bill forward, worked out beside."""
         inputs, waiting = self.state.inputs, self.state.waiting
@@ -148,6 +160,8 @@ class PrintBench(Bench):
         self.planned.show_schedule(state.schedule, state.conflicts, state.plate_id)
         ended = run is not None and run.state != "printing"
         self.start_button.setVisible(state.scheduled is not None)
+        machine = state.machine
+        self.trade_button.setVisible(state.scheduled is not None and machine is not None and not machine.is_dry)
         self.off_button.setVisible(ended and self.body.currentIndex() == 0)
         self.title.setText(f"Taken off: {plate.name}" if plate and self.body.currentIndex() else "Watch bill")
         self.off_button.setText("Take it off" if ended and run and run.state == "hanging" else "Look at it again")

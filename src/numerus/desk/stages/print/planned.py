@@ -134,11 +134,14 @@ class PlannedPage(QWidget):
         if army is None:
             return
         free = scheduled.start - timedelta(minutes=scheduled.idle_min)
-        lines = [
+        starts = other_starts(scheduled, machine, army, free, cold=cold, factors=factors)
+        short = [f"{o.start:%a %H:%M} hangs {span(o.hangs_min)}" for o in starts if o.start != scheduled.start]
+        self.others.setText(f"Other starts: {'; '.join(short)}." if short else "")
+        whole = (
             f"{o.start:%a %H:%M} to {o.end:%H:%M}: idle {o.idle_min:.0f} min, hangs {o.hangs_min:.0f} min"
-            for o in other_starts(scheduled, machine, army, free, cold=cold, factors=factors)
-        ]
-        self.others.setText("Other starts compared:\n" + "\n".join(lines))
+            for o in starts
+        )
+        self.others.setToolTip("\n".join(whole))
 
     def show_vat(self, plate: Plate, vat: Filling, machine: Machine) -> None:
         """What stands in the vat and should, asked for as a plate's run starts or goes on; what was typed for it stays."""

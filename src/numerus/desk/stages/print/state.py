@@ -21,6 +21,7 @@ from numerus.paint.priming.weather import Air
 from numerus.printing.plates.hand_layout import repacked, troubles
 from numerus.printing.plates.packing import outline_bitmap
 from numerus.printing.runs.run_records import RunRecord, waiting_plates
+from numerus.printing.runs.settings_trade import Setting
 from numerus.printing.runs.vat import Filling, filling, stands_in
 from numerus.progress.planning.bench_tasks import ToDo
 from numerus.progress.planning.wet_turns import WetTurn, wet_turns
@@ -220,7 +221,9 @@ class PrintState:
             )
         plate = scheduled.plate
         run = Run(run_id, plate.id, scheduled.machine_id, now, later(now, scheduled.minutes, self.plans.time_zone))
-        event = RunStarted(plate.id, scheduled.machine_id, vat_ml, self.plans.is_dry(scheduled.machine_id))
+        machine = self.plans.machines.get(scheduled.machine_id)
+        settings = tuple(Setting.of(machine)) if machine and not machine.is_dry else ()
+        event = RunStarted(plate.id, scheduled.machine_id, vat_ml, self.plans.is_dry(scheduled.machine_id), settings)
         return [run, replace(plate, pinned=None)], [Fact(now, event, run_id, (), RUN_HANDS_MIN)]
 
     def laid_on(self, plate: Plate, machine: Machine, mesh_of: Callable[[str], Mesh]) -> Plate:
