@@ -18,7 +18,7 @@ from numerus.geometry.mesh import Floats, Mesh, merged, xyz
 from numerus.geometry.solids.columns import Columns, solid_columns
 
 Point = tuple[float, float, float]
-SKIN_POINTS, CELL_MM, INSIDE_MOST = 6000, 0.25, 20_000
+SKIN_POINTS, CELL_MM, INSIDE_MOST, MOST_ACROSS = 6000, 0.25, 20_000, 800
 JOINT_MM = 2.5  # (default) round its joint a part's skin is held against the figure's
 SNAP_MM, SNAP_STEP_MM = 3.0, 0.1
 CUT_COUNTS = 0.5  # mm of gap a mm³ cut is worth when a part is snapped
@@ -81,7 +81,8 @@ class Fitting:
 
         whole = merged(list(figure))
         self._floor = float(whole.bounds_mm[0, 2])
-        self._figure: Columns = solid_columns(whole.moved((0, 0, -self._floor)).triangles, CELL_MM, CELL_MM)
+        cell = _cell_mm(whole)
+        self._figure: Columns = solid_columns(whole.moved((0, 0, -self._floor)).triangles, cell, cell)
         self._skin = cKDTree(even_points(whole, 4 * SKIN_POINTS)[0])
         self._own_skin = even_points(part, SKIN_POINTS)[0]
         self._inside, self._each_mm3 = _inside_of(part)
@@ -114,6 +115,11 @@ class Fitting:
         return self._figure.holds(points - [0.0, 0.0, self._floor])
 
 
+def _cell_mm(mesh: Mesh) -> float:
+    """Fine, but of a part of metres no more cells than of a figure."""
+    return max(CELL_MM, float(mesh.extents_mm.max()) / MOST_ACROSS)
+
+
 def _moved(points: Floats, stance: Stance) -> Floats:
     return np.asarray(points @ stance.matrix[:3, :3].T + stance.matrix[:3, 3])
 
@@ -121,16 +127,17 @@ def _moved(points: Floats, stance: Stance) -> Floats:
 def _inside_of(mesh: Mesh) -> tuple[Floats, float]:
     """Points evenly in a solid (n, 3), and how many mm³ each stands for."""
     floor = float(mesh.bounds_mm[0, 2])
-    columns = solid_columns(mesh.moved((0, 0, -floor)).triangles, CELL_MM, CELL_MM)
+    cell = _cell_mm(mesh)
+    columns = solid_columns(mesh.moved((0, 0, -floor)).triangles, cell, cell)
     runs = (columns.high - columns.low).astype(int)
     if not runs.sum():
         return mesh.vertices[:1], 0.0
     own = np.repeat(np.arange(len(runs)), runs)
     layer = columns.low[own] + np.arange(len(own)) - np.repeat(np.cumsum(runs) - runs, runs)
     x, y = columns.grid.centre_mm(columns.x[own].astype(float), columns.rows[own].astype(float))
-    points: Floats = np.stack([x, y, (layer + 0.5) * CELL_MM + floor], axis=1)
+    points: Floats = np.stack([x, y, (layer + 0.5) * cell + floor], axis=1)
     thinned = points[:: max(len(points) // INSIDE_MOST, 1)]
-    return thinned, CELL_MM**3 * len(points) / len(thinned)
+    return thinned, cell**3 * len(points) / len(thinned)
 
 
 def told_joints(part_id: str, relations: Iterable[Relation], beside: Iterable[str] | None = None) -> list[Point]:

@@ -11,7 +11,7 @@ from dataclasses import dataclass, field, replace
 from datetime import datetime
 from pathlib import Path
 
-from numerus.book.intake import Sorted, is_doubtful, merged_relations, new_id, read_and_sort, told_zones
+from numerus.book.intake import Sorted, is_doubtful, merged_relations, new_id, read_and_sort, told_zones, with_papers
 from numerus.book.pruning import digest_of
 from numerus.domain.army import SLOTS, Figure, Unit
 from numerus.domain.parts import Kit, Part
@@ -115,7 +115,7 @@ def express(
     kit = Kit(new_id(), wish.name)
     found = read_and_sort(wish.paths, kit, progress=lambda share: progress(READ * share))
     parts = _sorted_parts(way, found, kit)
-    kit = replace(kit, relations=merged_relations(kit, found.relations))
+    kit = with_papers(replace(kit, relations=merged_relations(kit, found.relations)), found.papers, way.put_blob)
     unit, figures = _built(way, wish, kit, parts)
     posed = _posed(way, kit, parts, figures)
     after = _with(plans, kit, [*parts.values(), *posed.values()], unit, figures)

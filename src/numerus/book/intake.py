@@ -16,7 +16,7 @@ from numerus.domain.parts import Kit, Part, Relation
 from numerus.domain.plans import Plans
 from numerus.errors import Cancelled, MeshFileError, NumerusError, Progress
 from numerus.formats.meshes.face_labels import pack_labels
-from numerus.formats.meshes.mesh_files import Refusal, names_in, read_any
+from numerus.formats.meshes.mesh_files import Refusal, is_paper, names_in, papers_in, read_any
 from numerus.formats.meshes.mesh_formats import MeshFile
 from numerus.formats.meshes.packed_mesh import pack_mesh, unpack_mesh
 from numerus.formats.regions import told_regions
@@ -51,6 +51,7 @@ class Sorted:
     read: tuple[Read, ...]
     refused: tuple[Refusal, ...]
     relations: tuple[Relation, ...]
+    papers: tuple[tuple[str, bytes], ...] = ()
 
 
 def new_id() -> str:
@@ -122,7 +123,8 @@ def read_and_sort(
     expected = max(sum(len(names_in(p)) for p in paths), 1)
     read: list[Read] = []
     refused: list[Refusal] = []
-    for number, item in enumerate(read_parts(paths, kit.id)):
+    meshes = [p for p in paths if p.is_dir() or not is_paper(p.name)]
+    for number, item in enumerate(read_parts(meshes, kit.id)):
         if not progress(READING * min((number + 1) / expected, 1.0)):
             raise Cancelled
         met(item)
@@ -130,7 +132,19 @@ def read_and_sort(
     shaped = [*there, *(shaped_part(r.part, r.mesh) for r in read)]
     relations_here = relations(shaped, lambda share: progress(READING + (1 - READING) * share))
     slotted = _with_slots([r.part for r in read], shaped, relations_here)
-    return Sorted(tuple(replace(r, part=slotted[r.part.id]) for r in read), tuple(refused), tuple(relations_here))
+    papers = tuple(paper for path in paths for paper in _papers(path))
+    sorted_parts = tuple(replace(r, part=slotted[r.part.id]) for r in read)
+    return Sorted(sorted_parts, tuple(refused), tuple(relations_here), papers)
+
+
+def _papers(path: Path) -> Iterable[tuple[str, bytes]]:
+    """What a designer put beside the meshes; a mesh file by itself has none."""
+    return papers_in(path) if path.is_dir() or is_paper(path.name) or path.suffix.lower() == ".zip" else ()
+
+
+def with_papers(kit: Kit, papers: Iterable[tuple[str, bytes]], put_blob: Callable[[bytes], str]) -> Kit:
+    """The kit with what came beside its meshes; of a name that it has already the newer counts."""
+    return replace(kit, papers=tuple(({**dict(kit.papers), **{name: put_blob(data) for name, data in papers}}).items()))
 
 
 def _with_slots(parts: Sequence[Part], shaped: Sequence[Shaped], stated: Sequence[Relation]) -> dict[str, Part]:
@@ -169,7 +183,7 @@ def keep(book: Book, kit: Kit, sorting: Sorted) -> list[Part]:
     parts = [replace(r.part, blob=book.put_blob(r.packed), thumbnail=book.put_blob(r.picture)) for r in sorting.read]
     if parts:
         documents = [
-            replace(kit, relations=merged_relations(kit, sorting.relations)), *parts,
+            with_papers(replace(kit, relations=merged_relations(kit, sorting.relations)), sorting.papers, book.put_blob), *parts,
             *told_zones(book.plans, book.put_blob, sorting.read),
         ]  # fmt: skip
         book.commit(f"add {len(parts)} parts to {kit.name}", documents)

@@ -32,8 +32,8 @@ LICENCES = {"personal": "personal use only", "sell-prints": "prints may be sold"
 
 @dataclass(frozen=True)
 class Kit:
-    """Where parts came from: source, licence terms (one of LICENCES), price paid, day it was got, remarks; and what
-    its parts are to each other.
+    """Where parts came from: source, licence terms (one of LICENCES), price paid, day it was got, remarks; what its parts are to each
+    other; its designer's ``papers``: words, pages and pictures by their names in the archive, as blobs.
     """
 
     id: str
@@ -44,6 +44,7 @@ class Kit:
     got: date | None = None
     remarks: str = ""
     relations: tuple[Relation, ...] = ()
+    papers: tuple[tuple[str, str], ...] = ()
 
 
 @dataclass(frozen=True)

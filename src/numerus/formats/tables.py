@@ -25,6 +25,14 @@ def write_text(path: Path, text: str) -> None:
         raise _unwritable(path, error) from error
 
 
+def write_bytes(path: Path, data: bytes) -> None:
+    """As they are. Raises BookError where it cannot be written."""
+    try:
+        path.write_bytes(data)
+    except OSError as error:
+        raise _unwritable(path, error) from error
+
+
 def write_table(path: Path, rows: Sequence[Sequence[object]], name: str = "Table") -> None:
     """Rows as a spreadsheet (OpenDocument) where the file's name ends in .ods, else as CSV. Raises BookError where it cannot be written."""
     if path.suffix.lower() != ".ods":

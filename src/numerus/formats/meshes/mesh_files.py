@@ -6,6 +6,7 @@ the rest is told with its reason.
 
 from __future__ import annotations
 
+import contextlib
 import io
 import stat
 import zipfile
@@ -73,6 +74,29 @@ def names_in(path: Path) -> list[str]:
     return [path.name]
 
 
+MOST_PAPERS, PAPER_BYTES = 40, 30 << 20
+PAPERS = ("txt", "md", "pdf", "png", "jpg", "jpeg", "webp")
+
+
+def is_paper(name: str) -> bool:
+    """Whether a file's name is that of words or a picture."""
+    return name.lower().rpartition(".")[2] in PAPERS
+
+
+def papers_in(path: Path) -> Iterator[tuple[str, bytes]]:
+    """Names and bytes of what a folder or archive holds beside its meshes: words, pages and pictures. What cannot be read is left out."""
+    try:
+        for number, (name, fetch) in enumerate(_members(path, is_paper)):
+            if number >= MOST_PAPERS:
+                return
+            with contextlib.suppress(MeshFileError):
+                data = fetch()
+                if 0 < len(data) <= PAPER_BYTES:
+                    yield name, data
+    except MeshFileError:  # told where its meshes are read
+        return
+
+
 def _is_listed(name: str) -> bool:
     return _is_mesh_name(name) or _is_zip_name(name)
 
@@ -85,18 +109,19 @@ def _is_zip_name(name: str) -> bool:
     return name.lower().endswith(".zip")
 
 
-def _members(path: Path) -> Iterator[Member]:
+def _members(path: Path, wanted: Callable[[str], bool] = _is_mesh_name) -> Iterator[Member]:
+    """What a path holds of ``wanted`` names; a file by itself whatever its name."""
     if path.is_dir():
         for inside in sorted(path.rglob("*")):
             name = str(inside.relative_to(path))
             if _is_zip_name(name):
-                yield from _zip_members(inside.open("rb"), name, name)
-            elif _is_mesh_name(name):
+                yield from _zip_members(inside.open("rb"), name, name, wanted=wanted)
+            elif wanted(name):
                 yield name, lambda inside=inside: _bytes_of(inside)  # type: ignore[misc]
     elif _is_zip_name(path.name):
         try:
             with path.open("rb") as stream:
-                yield from _zip_members(stream, path.name)
+                yield from _zip_members(stream, path.name, wanted=wanted)
         except OSError as error:
             raise MeshFileError("unreadable", f"{path.name} cannot be read: {error.strerror}.") from error
     else:
@@ -117,7 +142,13 @@ def _bytes_of(path: Path) -> bytes:
         raise MeshFileError("unreadable", f"{path.name} cannot be read: {error.strerror}.") from error
 
 
-def _zip_members(stream: io.BufferedIOBase, label: str, prefix: str = "", depth: int = 1) -> Iterator[Member]:
+def _zip_members(
+    stream: io.BufferedIOBase,
+    label: str,
+    prefix: str = "",
+    depth: int = 1,
+    wanted: Callable[[str], bool] = _is_mesh_name,
+) -> Iterator[Member]:
     """Members of a zip in its order; a zip inside is opened in its turn, and one that cannot be is a member that fails."""
     try:
         with zipfile.ZipFile(stream) as archive:
@@ -128,8 +159,8 @@ def _zip_members(stream: io.BufferedIOBase, label: str, prefix: str = "", depth:
             for entry in entries:
                 name = f"{prefix}/{entry.filename}" if prefix else entry.filename
                 if _is_zip_name(name) and not entry.is_dir():
-                    yield from _nested(archive, entry, name, depth)
-                elif _is_mesh_name(name) and not entry.is_dir():
+                    yield from _nested(archive, entry, name, depth, wanted)
+                elif wanted(name) and not entry.is_dir():
                     meshes += 1
                     if meshes > MAX_MESHES:
                         raise MeshFileError(
@@ -144,12 +175,14 @@ def _zip_members(stream: io.BufferedIOBase, label: str, prefix: str = "", depth:
         yield prefix or label, _failing(fault)
 
 
-def _nested(archive: zipfile.ZipFile, entry: zipfile.ZipInfo, name: str, depth: int) -> Iterable[Member]:
+def _nested(
+    archive: zipfile.ZipFile, entry: zipfile.ZipInfo, name: str, depth: int, wanted: Callable[[str], bool]
+) -> Iterable[Member]:
     if depth >= MAX_NESTING or entry.file_size > MAX_NESTED_BYTES:
         fault = MeshFileError("too-deep", f"{name} lies {depth} archives deep or is too large there.", "Left out.")
         return [(name, _failing(fault))]
     try:
-        return _zip_members(io.BytesIO(_entry_bytes(archive, entry)), name, name, depth + 1)
+        return _zip_members(io.BytesIO(_entry_bytes(archive, entry)), name, name, depth + 1, wanted)
     except MeshFileError as error:
         return [(name, _failing(error))]
 

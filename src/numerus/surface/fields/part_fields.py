@@ -24,6 +24,7 @@ from numerus.surface.fields.exposure import table_exposure
 LARGEST_MM = 260.0  # a little more than the largest machine takes; beyond it the checks would outgrow memory
 GLUE_MM = 0.35  # skin nearer than this to another part is covered once it is built
 INSIDE_PX_MM = 0.2
+MOST_ACROSS = 1500  # pixels across a neighbour
 NEIGHBOUR_POINTS = 20_000
 FRONT, BACK = 1.0, 0.6  # what is painted with most care looks forward (-y): face and chest over backs
 MOST_LOOKED_AT = 20_000  # faces from which sight is traced
@@ -134,7 +135,8 @@ def covered(centres: Floats, normals: Floats, others: Sequence[Mesh]) -> NDArray
         if not len(near):
             continue
         floor = other.bounds_mm[0, 2]
-        columns = solid_columns(other.moved((0, 0, -floor)).triangles, INSIDE_PX_MM, INSIDE_PX_MM)
+        pixel = max(INSIDE_PX_MM, float(other.extents_mm.max()) / MOST_ACROSS)  # one of metres is looked at coarsely
+        columns = solid_columns(other.moved((0, 0, -floor)).triangles, pixel, pixel)
         within = columns.holds(centres[near] + 0.05 * normals[near] - [0, 0, floor])
         points, facing = even_points(other, NEIGHBOUR_POINTS)
         far, index = cKDTree(points).query(centres[near], distance_upper_bound=2 * GLUE_MM, workers=2)

@@ -15,6 +15,7 @@ from numerus.assembly.drill_template import DrillTemplate, drill_templates
 from numerus.assembly.flaws import Flaw, Way, seen_round_the_table
 from numerus.assembly.joints import built_before_cured
 from numerus.desk.context import Context
+from numerus.desk.dialogs.papers import PapersButton
 from numerus.desk.stages.build.apart_page import ApartPage
 from numerus.desk.stages.build.flaw_page import FlawPage
 from numerus.desk.stages.build.flaw_state import FlawState, flaw_work
@@ -51,6 +52,8 @@ class BuildBench(StepsBench):
         super().__init__(context)
         for tab in self.tabs.values():
             self.buttons.addWidget(tab)
+        self.papers = PapersButton(self.context, self.renderer)
+        self.buttons.addWidget(self.papers)
         self.keep_button = self.add_button(
             "Keep B",
             self.keep,
@@ -125,6 +128,7 @@ class BuildBench(StepsBench):
         state.look(self.session.answers)
         state.follow(self.session.figure_id)
         self._show_title()
+        self.papers.look_at()
         if not self.fill_choices(state.choices, state.figure_id):
             self.show_empty(
                 "No figure has all its parts cured. They come here when the last one is.",

@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 from numerus.book.book import Book
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
+from numerus.desk.dialogs.papers import PapersButton
 from numerus.desk.stages.pose.edit import SupportEditor
 from numerus.desk.stages.pose.keep import Keeper, packed_whole, write_supported
 from numerus.desk.stages.pose.made_of import MadeOf
@@ -65,6 +66,8 @@ class PoseBench(Bench):
         self.everywhere_button = self.add_button(
             "In every unit", self.pose_everywhere, tip="Poses all parts of all units that wait; one step to undo"
         )
+        self.papers = PapersButton(self.context, self.renderer)
+        self.buttons.addWidget(self.papers)
         self.keeper.summed.connect(user_actions.noted.emit)
         self.export_button = self.add_button("Export", self.export, tip="The posed and supported part as STL or 3MF")
 
@@ -193,6 +196,7 @@ class PoseBench(Bench):
         self.which.setCurrentIndex(parts.index(part))
         self.made_of.look_at(part)
         self.title.setText(f"Pose: {part.label}")
+        self.papers.look_at()
         self.all_button.setEnabled(bool(self.state.waiting))
         mine, everywhere = {p.id for p in self.state.waiting}, self.state.waiting_everywhere
         self.everywhere_button.setVisible(any(p.id not in mine for p in everywhere))

@@ -13,6 +13,7 @@ from numerus.book.intake import Read
 from numerus.book.tidy import Remade, agreed, overruled, stored
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
+from numerus.desk.dialogs.papers import PapersButton
 from numerus.desk.stages.sort.base_dialog import BaseDialog
 from numerus.desk.stages.sort.builds import Builds
 from numerus.desk.stages.sort.guest_dialog import GuestDialog
@@ -90,6 +91,8 @@ class SortBench(Bench):
         self.state = SortState(context.session.answers)
         super().__init__(context)
         self._made: TemporaryDirectory[str] | None = None  # files of bases made here, until they are read
+        self.papers = PapersButton(self.context, self.renderer)
+        self.buttons.addWidget(self.papers)
         self.add_button("Kit …", self.ask_kit, tip="Where it came from, its licence, what was paid, how its prints did")
         self.add_button(
             "Make bases …", self.ask_bases, tip="Round, oval or square, with lip, magnet pocket and texture"
@@ -145,6 +148,7 @@ class SortBench(Bench):
 
     def refresh(self) -> None:
         self.state.look(self.session.answers, self.session.unit_id)
+        self.papers.look_at()
         if self.state.unit is None:
             self.show_empty(
                 "Sort works on a unit's kit. Muster a unit first.",
