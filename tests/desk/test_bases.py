@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
 
 from numerus.desk.stages.finish.bench import BASE_PAGE
 from numerus.desk.window import MainWindow
+from numerus.domain.army import MAGNETS
 from numerus.errors import PlanError
 
 
@@ -48,3 +50,39 @@ def test_the_cut_list_is_written_as_a_sheet_and_as_a_table(window: MainWindow, t
     assert f"Badge,6,8,{2 * page.state.waiting},shoulder" in (tmp_path / "cut.csv").read_text()
     page.write_cut_list(tmp_path / "nowhere" / "cut.svg")
     assert "cannot be written" in window.errors.message.text()
+
+
+def test_a_stacked_base_counts_where_the_figure_stands_travels_and_is_paid(window: MainWindow) -> None:
+    """Told in rows; Build says how it tips on it, Ready packs and weighs it, its pieces are paid; undone, it is one piece again."""
+    session = window.session
+    page = opened(window)
+    before = {u: c.base for u, c in session.answers.costs.items()}
+    page.keep_stack([["Plate", "plastic", "3.2", "32", "", "0.40"], ["Cork", "cork", "6", "22", "0.5", ""]])
+    window.grab()
+    assert "Stacked of 2 pieces: 9.2 mm high" in page.note.text()
+    unit, figures = session.plans.units["lock"], session.plans.figures_of("lock")
+    own = session.answers.costs["lock"].base - before["lock"]
+    assert (
+        own == pytest.approx(40 * len(figures), abs=40 * len(figures))
+        and session.answers.costs["ferry"].base == before["ferry"]
+    )
+    session.go("ready")
+    bench = window.benches["ready"]
+    bench.travels.setCurrentIndex(bench.travels.findData(MAGNETS))
+    bench.travels.activated.emit(bench.travels.currentIndex())
+    high = {p.pocket.figure_id: p.pocket.height_mm for t in bench.state.packed.trays for p in t.laid}
+    session.select("bell")
+    session.go("build")
+    assert "stack" not in window.benches["build"].verdict.text()
+    session.commit("stacked bells", [replace(session.plans.units["bell"], stack=unit.stack)])
+    session.go("build")
+    assert "On its stack 9.2 mm higher" in window.benches["build"].verdict.text()
+    for _ in range(3):
+        session.undo()
+    assert session.plans.units["lock"].stack == ()
+    session.commit("magnets", [replace(session.plans.army, travels=MAGNETS)])
+    session.go("ready")
+    plain = {p.pocket.figure_id: p.pocket.height_mm for t in bench.state.packed.trays for p in t.laid}
+    assert all(high[f.id] == pytest.approx(plain[f.id] + 9.2, abs=4.5) for f in figures if f.id in plain)
+    with pytest.raises(PlanError):
+        page.keep_stack([["Plate", "gold", "3", "32", "", ""]])

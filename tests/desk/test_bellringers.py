@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import csv
+from dataclasses import replace
 from itertools import combinations
 from pathlib import Path
 
@@ -86,6 +87,9 @@ def test_bells_are_quoted_stopped_at_base_colours_invoiced_and_packed(window: Ma
 def _packed(window: MainWindow, folder: Path) -> None:
     """Cut files read by another program: every outline of the Bellringers has foam all round."""
     folder.mkdir()
+    plans = window.session.plans
+    others = [replace(f, build={}) for f in plans.figures.values() if f.unit_id != "bell"]
+    window.session.commit("only the Bellringers travel", others)
     window.session.select("bell")
     window.session.go("ready")
     bench = window.benches["ready"]

@@ -9,7 +9,7 @@ SNAIL = Machine("snail", "Reed Snail", 180, 180, 180, kind=FILAMENT, layer_mm=0.
 
 
 def pose_bench(window: MainWindow, part: str):  # type: ignore[no-untyped-def]
-    window.session.select("heron", part_id=part)
+    window.session.select("lock", part_id=part)
     window.session.go("pose")
     return window.benches["pose"]
 
@@ -22,7 +22,7 @@ def choose(bench, material: str) -> None:  # type: ignore[no-untyped-def]
 
 def test_a_part_of_plastic_is_posed_upright_on_posts_without_talk_of_films(window: MainWindow) -> None:
     """Where both kinds of machine stand; taken back, it is of resin again with its tips."""
-    bench = pose_bench(window, "heron_head")
+    bench = pose_bench(window, "head_bald")
     assert bench.made_of.isHidden(), "all is of resin"
     window.session.commit("a machine of plastic", [SNAIL])
     assert not bench.made_of.isHidden() and bench.made_of.currentData() == RESIN
@@ -36,27 +36,26 @@ def test_a_part_of_plastic_is_posed_upright_on_posts_without_talk_of_films(windo
     bench.graph.scrub(5.0)
     bench.grab()
     bench.keep()
-    kept = window.session.plans.parts["heron_head"]
+    kept = window.session.plans.parts["head_bald"]
     assert kept.material == FILAMENT and kept.pose is not None and kept.pose.margin >= 99
     window.session.undo()
     window.session.undo()
-    bench = pose_bench(window, "heron_head")
+    bench = pose_bench(window, "head_bald")
     assert bench.made_of.currentData() == RESIN and bench.tried.graph.pulls
     assert "cups" in [row[1] for row in bench.compared.rows]
 
 
 def test_posing_all_that_wait_poses_each_for_its_own_machine(window: MainWindow) -> None:
-    """Necks of plastic on posts, heads of resin on tips, one edit."""
+    """Packs of plastic on posts, heads of resin on tips, one edit."""
     window.session.commit("a machine of plastic", [SNAIL])
     parts = window.session.plans.parts
-    window.session.commit("plastic", [parts[i].of_material(FILAMENT) for i in ("heron_neck",)])
-    bench = pose_bench(window, "heron_head")
-    waiting = {p.id for p in bench.state.waiting}
-    assert {"heron_neck", "heron_head"} <= waiting
-    bench.pose_all()
+    pack, head = parts["pack_rope"], parts["head_bald"]
+    window.session.commit("posed anew", [pack.of_material(FILAMENT), head.of_material("")])
+    bench = pose_bench(window, "head_bald")
+    bench._pose([window.session.plans.parts[i] for i in ("pack_rope", "head_bald")])
     parts = window.session.plans.parts
-    drafts = {i: parts[i].draft.style for i in ("heron_neck", "heron_head")}
-    assert drafts == {"heron_neck": "posts", "heron_head": "balanced"}
+    drafts = {i: parts[i].draft.style for i in ("pack_rope", "head_bald")}
+    assert drafts == {"pack_rope": "posts", "head_bald": "balanced"}
 
 
 def test_parts_chosen_at_sort_are_made_of_plastic_together(window: MainWindow) -> None:

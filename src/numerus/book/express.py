@@ -10,6 +10,7 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field, replace
 from datetime import datetime
 from pathlib import Path
+from types import MappingProxyType
 
 from numerus.book.intake import Sorted, is_doubtful, merged_relations, new_id, read_and_sort, told_zones, with_papers
 from numerus.book.pruning import digest_of
@@ -38,6 +39,7 @@ from numerus.words import counted, span
 READ, POSED = 0.2, 0.9  # shares of the progress that are over then
 LOW_MM, HIGH_MM = 12.0, 120.0  # (defaults) figures lower or higher than that are likely another unit of length
 NAMED = 4
+NO_PARTS: Mapping[str, Part] = MappingProxyType({})
 
 
 @dataclass(frozen=True)
@@ -117,12 +119,36 @@ def express(
     parts = _sorted_parts(way, found, kit)
     kit = with_papers(replace(kit, relations=merged_relations(kit, found.relations)), found.papers, way.put_blob)
     unit, figures = _built(way, wish, kit, parts)
-    posed = _posed(way, kit, parts, figures)
+    posed = _posed(way, [kit], parts, figures)
     after = _with(plans, kit, [*parts.values(), *posed.values()], unit, figures)
     batch = _plated(way, after, unit, machines)
     zones = told_zones(plans, way.put_blob, found.read)
     documents = (kit, *(parts | posed).values(), *zones, unit, *figures, *(batch.plates if batch else ()))
     return Express(documents, way.blobs, tuple(way.choices), unit.id, batch)
+
+
+def express_unit(
+    unit_id: str, plans: Plans, history: History, now: datetime, read_blob: Callable[[str], Mesh], progress: Progress
+) -> Express:
+    """The same for a unit as it stands: what is not built yet is filled, what is not posed is posed, what is owed is laid on plates. Parts
+    posed already, printed or lying in the bits box stay as they are. Raises as ``express``.
+    """
+    way = _Way(plans, history, now, read_blob, progress)
+    machines = [m for m in plans.machines.values() if m.in_service]
+    if not machines:
+        raise PlanError("no-machine", "No machine is in service.", "Add one under Machines and stores.")
+    unit, figures = plans.units[unit_id], plans.figures_of(unit_id)
+    kit = plans.kits.get(unit.kit_id, Kit(unit.kit_id, ""))
+    filled = spread_builds(
+        figures, alternatives(plans.parts.values(), unit), rules_of(unit, kit.relations), unit.wanted
+    )
+    _tell_built(way, unit, filled)
+    posed = _posed(way, [plans.kits[k] for k in plans.kits], plans.parts, filled)
+    after = _with(plans, kit, list(posed.values()), unit, filled)
+    batch = _plated(way, after, unit, machines)
+    changed = [f for f, old in zip(filled, figures, strict=True) if f != old]
+    documents = (*posed.values(), *changed, *(batch.plates if batch else ()))
+    return Express(documents, way.blobs, tuple(way.choices), unit_id, batch)
 
 
 def _sorted_parts(way: _Way, found: Sorted, kit: Kit) -> dict[str, Part]:
@@ -175,27 +201,36 @@ def _built(way: _Way, wish: Wish, kit: Kit, parts: Mapping[str, Part]) -> tuple[
     unit = Unit(new_id(), wish.name, len(way.plans.units), wish.base_mm, kit.id, slots=ordered)
     figures = [Figure(new_id(), unit.id, f"{wish.name} {n + 1}", n, {}) for n in range(wish.figures)]
     figures = spread_builds(figures, alternatives(parts.values(), unit), rules_of(unit, kit.relations), unit.wanted)
+    _tell_built(way, unit, figures, parts)
+    return unit, figures
+
+
+def _tell_built(way: _Way, unit: Unit, figures: Sequence[Figure], fresh: Mapping[str, Part] = NO_PARTS) -> None:
+    """How the figures are built, and what may be wrong with that; ``fresh``: parts that are not planned yet."""
+    parts = {**way.plans.parts, **fresh}
     alike, empty = equals(figures), sorted({s for f in figures for s in unfilled(f, unit)})
     risks = [f"{counted(len(alike), 'figure')} built like another: the kit has no more combinations."] if alike else []
     risks += [f"No part for {_named(empty)}."] if empty else []
-    first = {s: way.mesh(parts[p].blob) for s, p in printed_slots(figures[0]).items()} if figures else {}
+    worn = printed_slots(figures[0]).items() if figures else ()
+    first = {s: way.mesh(parts[p].blob) for s, p in worn if p in parts}
     if first:
         high = heights(first)
         if not LOW_MM <= high.top_mm <= HIGH_MM:
             risks.append(f"{high.top_mm:.0f} mm high: is that millimetres, and your scale? Set it under Size at Sort.")
         way.choices.append(Choice("sort", "Built", f"{counted(len(figures), 'figure')}, all different where the kit allows; "
                                   f"{high.description}.", tuple(risks)))  # fmt: skip
-    return unit, figures
 
 
-def _posed(way: _Way, kit: Kit, parts: Mapping[str, Part], figures: Sequence[Figure]) -> dict[str, Part]:
-    """Every part that is built with, in its best pose on its machine; what fits none stays unposed and is named."""
-    wanted = list(dict.fromkeys(p for f in figures for p in printed_slots(f).values()))
+def _posed(way: _Way, kits: Sequence[Kit], parts: Mapping[str, Part], figures: Sequence[Figure]) -> dict[str, Part]:
+    """Every part that is built with and has no pose yet, in its best one on its machine; what fits none stays unposed and is named."""
+    built = dict.fromkeys(p for f in figures for p in printed_slots(f).values() if p in parts)
+    wanted, by_id = [p for p in built if parts[p].pose is None], {k.id: k for k in kits}
     posed, risks, tips, supplied = {}, list[str](), 0, 0
     for number, part in enumerate(parts[i] for i in wanted):
         way.told(READ + (POSED - READ) * number / len(wanted))
         try:
-            made, warned, own = _one_posed(way, kit, part, [parts[p] for p in _beside(part, figures)])
+            beside = [parts[p] for p in _beside(part, figures) if p in parts]
+            made, warned, own = _one_posed(way, by_id.get(part.kit_id), part, beside)
         except Cancelled:
             raise
         except NumerusError as error:  # one absurd part among good ones
@@ -206,6 +241,7 @@ def _posed(way: _Way, kit: Kit, parts: Mapping[str, Part], figures: Sequence[Fig
             tips, supplied = tips + made.pose.tips, supplied + own
     words = f"{counted(len(posed), 'part')}, each in its pose of least cost, {counted(tips, 'tip')}"
     words += f"; {supplied} on the supports they came with" if supplied else ""
+    words += f"; {len(built) - len(wanted)} were posed before" if len(built) > len(wanted) else ""
     way.choices.append(Choice("pose", "Posed and supported", f"{words}.", tuple(risks)))
     return posed
 
@@ -216,7 +252,7 @@ def _beside(part: Part, figures: Sequence[Figure]) -> list[str]:
     return [p for p in build.values() if p != part.id]
 
 
-def _one_posed(way: _Way, kit: Kit, part: Part, beside: Sequence[Part]) -> tuple[Part | None, list[str], bool]:
+def _one_posed(way: _Way, kit: Kit | None, part: Part, beside: Sequence[Part]) -> tuple[Part | None, list[str], bool]:
     """(the part with its pose, what is still wrong, whether it came with supports); no part where it fits its machine nowhere."""
     machine = way.plans.machine_for(part)
     assert machine is not None

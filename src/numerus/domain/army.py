@@ -8,7 +8,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field, replace
 from datetime import date
 
-from numerus.domain.basing import BaseLayer, Decal
+from numerus.domain.basing import BaseLayer, BasePiece, Decal
 from numerus.errors import PlanError
 
 WHOLE = "figure"  # the slot of a model in one piece: one part is the figure, but perhaps for its base
@@ -121,6 +121,7 @@ class Unit:
     ``wanted``: part id -> in how many figures; ``spares``: part id -> how many to print besides what figures need.
     ``apart``: slots whose parts are painted before they are glued on. ``scheme_id``: a scheme of its own, "" for the army's.
     ``basing``: what lies on its bases, from below; ``decals`` its figures wear. ``guests``: parts of other kits its builds may use.
+    ``stack``: pieces its bases are stacked of, from below; none where they are one piece.
     """
 
     id: str
@@ -140,6 +141,7 @@ class Unit:
     basing: tuple[BaseLayer, ...] = ()
     decals: tuple[Decal, ...] = ()
     guests: tuple[str, ...] = ()
+    stack: tuple[BasePiece, ...] = ()
 
 
 @dataclass(frozen=True)

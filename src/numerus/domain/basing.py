@@ -1,4 +1,4 @@
-"""How the bases of a unit are covered, layer by layer, and the decals its figures wear."""
+"""What the bases of a unit are stacked of, how they are covered, layer by layer, and the decals its figures wear."""
 
 from __future__ import annotations
 
@@ -13,6 +13,20 @@ class BaseLayer:
     kind: str
     amount: float
     share: float = 1.0
+
+
+@dataclass(frozen=True)
+class BasePiece:
+    """One piece a base is stacked of: its ``material`` (one of assembly.stacked_base.MATERIALS), how high and wide, ``grams`` as weighed, 0
+    by its size; what it cost.
+    """
+
+    name: str
+    material: str
+    high_mm: float
+    wide_mm: float
+    grams: float = 0.0
+    pence: int = 0
 
 
 @dataclass(frozen=True)

@@ -31,6 +31,9 @@ FLAT = 0.6  # of the outline that its underside touches, or the rim of it
 BASE_NEAR = 0.03  # a measured size this near a usual one is that one
 
 MOST_CELLS = 4000  # along the longest side
+LARGEST_MM = (
+    1000.0  # what is larger was never printed in one piece, and looking through it layer by layer would take minutes
+)
 
 
 @dataclass(frozen=True)
@@ -101,6 +104,8 @@ def supports_of(mesh: Mesh) -> Supports | None:
 
     Near the plate a raft or feet, then nothing but pillars, then a body larger than they are.
     """
+    if float(mesh.extents_mm.max(initial=0.0)) > LARGEST_MM:
+        return None
     if mesh.extents_mm[2] < FROM_MM + 2 * LEAST_HEIGHT_MM:
         return None
     columns = _columns_of(mesh)

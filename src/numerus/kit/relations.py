@@ -16,7 +16,7 @@ from numerus.geometry.likeness import Core, Fit, alike, within
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.solids.occupancy import Contact, Occupied, boxes_meet, cell_for, contact, occupied, shared_mm3
 from numerus.kit.known_parts import KnownPart, core_name, known_part
-from numerus.kit.recognise import Supports, core_of
+from numerus.kit.recognise import LARGEST_MM, Supports, core_of
 from numerus.kit.sorting import Shaped
 from numerus.words import counted
 
@@ -53,7 +53,8 @@ def relations(parts: Sequence[Shaped], progress: Progress = lambda _: True) -> l
     plain = [k for k in known if k.supports is None]
     listed = _bases(plain) + _likenesses(known, lambda s: told(0.45 + 0.15 * s))
     listed += _supported(known, plain, lambda s: told(0.6 + 0.2 * s))
-    return listed + _places(plain, listed, lambda s: told(0.8 + 0.2 * s))
+    of_figures = [k for k in plain if float(k.part.mesh.extents_mm.max(initial=0.0)) <= LARGEST_MM]
+    return listed + _places(of_figures, listed, lambda s: told(0.8 + 0.2 * s))
 
 
 def together(pairs: Iterable[Sequence[str]]) -> list[list[str]]:

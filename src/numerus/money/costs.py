@@ -6,6 +6,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from typing import Protocol
 
+from numerus.assembly.stacked_base import stack_of
 from numerus.domain.army import BOUGHT, Figure
 from numerus.domain.money import shared_pence
 from numerus.domain.plans import Plans
@@ -148,6 +149,14 @@ def _foretold_share(plans: Plans, part_ids: Iterable[str], prices: Prices) -> fl
     return cost
 
 
+def _base_pence(plans: Plans, figure: Figure, prices: Prices) -> int:
+    """What is bought under a figure: the pieces its base is stacked of, else a base where one is bought."""
+    unit = plans.units.get(figure.unit_id)
+    if unit is not None and unit.stack:
+        return stack_of(unit.stack).pence
+    return round(prices.base * sum(part == BOUGHT for part in figure.build.values()))
+
+
 def coats_pence(plans: Plans, kind: str, ml: float) -> float:
     """Of primer or varnish, by the cheapest pot there is."""
     pots = [p for p in plans.paints.values() if p.kind == kind and not p.gone]
@@ -215,7 +224,7 @@ def figure_cost(
         round(machine + foretold),
         round(paint),
         round(coats),
-        round(prices.base * sum(part == BOUGHT for part in figure.build.values())) + basing_pence,
+        _base_pence(plans, figure, prices) + basing_pence,
         round(failed),
         standing.hands.get(figure.id, 0.0),
         round(foretold * (1 - FORETOLD[0])),

@@ -11,6 +11,7 @@ from dataclasses import asdict, dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
+from numerus.assembly.stacked_base import stack_of
 from numerus.domain.army import BOUGHT, Figure, Unit
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
@@ -37,7 +38,7 @@ ATTITUDES: dict[str, Floats] = {
 @dataclass(frozen=True, eq=False)
 class Pocket:
     """Room for one figure in mm: its ``outline`` float64 (n, 2) from its lower left corner, how deep, how it lies, what to mind;
-    ``grams``: of its resin.
+    ``grams``: of its resin, and of what its base is stacked of.
     """
 
     figure_id: str
@@ -53,9 +54,10 @@ class Pocket:
 
 
 def _bought_base(unit: Unit) -> Floats:
-    """Lowest and highest corner of a bought base under the figure, float64 (2, 3); only its extents count here."""
-    r = unit.base_mm / 2
-    return np.array([[-r, -r, -BASE_HIGH_MM], [r, r, 0.0]])
+    """Lowest and highest corner of a bought or stacked base under the figure, float64 (2, 3); only its extents count here."""
+    stack = stack_of(unit.stack)
+    r, high = max(unit.base_mm, stack.foot_mm) / 2, stack.high_mm or BASE_HIGH_MM
+    return np.array([[-r, -r, -high], [r, r, 0.0]])
 
 
 def _filled(silhouette_of: Columns, boxes_mm: list[Floats]) -> NDArray[np.bool_]:
@@ -130,13 +132,13 @@ def _pocket(
     weak, meshes = fragile_of(parts, broke), {p.id: mesh_of(p.blob) for p in parts}
     whole = merged(list(meshes.values()))
     attitude = safest_attitude(list(meshes.values()), [meshes[p.id] for p in weak])
-    bought = [_bought_base(unit)] if figure.build.get("base") == BOUGHT else []
+    bought = [_bought_base(unit)] if figure.build.get("base") == BOUGHT or unit.stack else []
     outline, deep = lying_outline(whole, bought, attitude)
     wide, long = outline.max(axis=0)
     times = broke.get(weak[0].id, 0) if weak else 0
     before = f", broke {'once' if times == 1 else f'{times} times'}" if times else ""
     note = f"fragile: {weak[0].label}{before}" if weak else ""
-    grams = sum(p.volume_ml for p in parts) * density
+    grams = sum(p.volume_ml for p in parts) * density + stack_of(unit.stack).grams
     return Pocket(
         figure.id, figure.name, unit.name, float(wide), float(long), deep + CLEARANCE_MM, outline, attitude, note, grams
     )

@@ -12,6 +12,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 
 from numerus.assembly.joints import MAGNETS, PULL_LEFT, Magnet
+from numerus.assembly.stacked_base import stack_of
 from numerus.domain.army import BOUGHT, Figure
 from numerus.domain.plans import Plans
 from numerus.geometry.mesh import Mesh
@@ -62,7 +63,12 @@ def standing_pockets(plans: Plans, figures: Sequence[Figure], mesh_of: Callable[
         parts = [plans.parts[p] for p in printed_slots(figure).values() if p in plans.parts]
         if not parts:
             continue
-        key = (*sorted(p.blob for p in parts), str(plans.units[figure.unit_id].base_mm), figure.build.get("base", ""))
+        key = (
+            *sorted(p.blob for p in parts),
+            str(plans.units[figure.unit_id].base_mm),
+            str(plans.units[figure.unit_id].stack),
+            figure.build.get("base", ""),
+        )
         if key not in known:
             known[key] = _standing(plans, figure, [mesh_of(p.blob) for p in parts], sum(p.volume_ml for p in parts))
         unit = plans.units[figure.unit_id]
@@ -71,13 +77,13 @@ def standing_pockets(plans: Plans, figures: Sequence[Figure], mesh_of: Callable[
 
 
 def _standing(plans: Plans, figure: Figure, meshes: Sequence[Mesh], ml: float) -> Pocket:
-    base_mm = plans.units[figure.unit_id].base_mm
+    base_mm, stack = plans.units[figure.unit_id].base_mm, stack_of(plans.units[figure.unit_id].stack)
     ends = np.concatenate([m.vertices for m in meshes])
     middle = (ends[:, :2].min(axis=0) + ends[:, :2].max(axis=0)) / 2
     bought = figure.build.get("base") == BOUGHT
     reach = max(float(np.linalg.norm(ends[:, :2] - middle, axis=1).max()), base_mm / 2) + CLEARANCE_MM
-    tall = float(np.ptp(ends[:, 2])) + BASE_HIGH_MM * bought
-    grams = ml * plans.resin.density_g_per_ml + BOUGHT_BASE_G * bought
+    tall = float(np.ptp(ends[:, 2])) + (stack.high_mm or BASE_HIGH_MM * bought)
+    grams = ml * plans.resin.density_g_per_ml + (stack.grams or BOUGHT_BASE_G * bought)
     angle = np.arange(CORNERS) * 2 * np.pi / CORNERS
     outline = reach / np.cos(np.pi / CORNERS) * np.stack([np.cos(angle), np.sin(angle)], axis=1)
     held = magnets_for(grams, base_mm, tall)

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Callable
 from functools import partial
 from pathlib import Path
 
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
 from PyQt6.QtWidgets import QComboBox, QDialog, QFileDialog, QFrame, QLineEdit, QSpinBox, QWidget
 
-from numerus.book.express import Choice, Express, Wish, express
+from numerus.book.express import Choice, Express, Wish, express, express_unit
 from numerus.desk.context import Context
 from numerus.desk.stages.plate.export import write_plate_meshes
 from numerus.desk.widgets.layout import button, caution_line, clear, column, label, panel, row, scrolled
@@ -21,7 +22,10 @@ from numerus.words import counted, span
 
 MESHES = "Meshes and archives (*.stl *.obj *.ply *.3mf *.glb *.zip)"
 WORDS = "Express way"
-EMPTY = "Choose the files of a kit, or drop them here. Nothing else has to be set: all of it can be changed afterwards, at its bench."
+EMPTY = (
+    "Choose the files of a kit, or drop them here; or take the unit in hand as it stands. Nothing else has to be set: all of it can be "
+    "changed afterwards, at its bench."
+)
 BENCH_WORDS = {"sort": "Sort", "pose": "Pose", "plate": "Plate"}
 
 
@@ -59,8 +63,11 @@ class ExpressDialog(QDialog):
             widget.setAccessibleName(name)
         self.go_button = button("Go", self.go, "main", "Sorted, mended, built, posed, supported and laid on plates")
         self.stop_button = button("Stop", lambda: self.context.jobs.cancel("express"))
+        self.unit_button = button(
+            "", self.go_unit, tip="As it is built: what is open is filled, posed, and laid on plates"
+        )
         asked = row(
-            button("Files …", self.ask_files), button("Folder …", self.ask_folder), self.files, -1, self.name, self.figures,
+            button("Files …", self.ask_files), button("Folder …", self.ask_folder), self.unit_button, self.files, -1, self.name, self.figures,
             label("on"), self.base, self.go_button, self.stop_button, gap=8,
         )  # fmt: skip
         self.cards = column(gap=8, margins=(0, 0, 10, 0))
@@ -110,18 +117,26 @@ class ExpressDialog(QDialog):
             return
         name = self.name.text().strip() or self.paths[0].stem
         wish = Wish(tuple(self.paths), name, self.figures.value(), BASES_MM[self.base.currentIndex()])
-        plans, history, now, read = (
-            self.session.plans,
-            self.session.book.history,
-            self.session.now,
-            self.session.mesh_reader(),
-        )
+        self._start(partial(express, wish))
+
+    def go_unit(self) -> None:
+        """The unit in hand, from whatever kits it is built."""
+        unit = self.session.unit
+        if self.session.book is not None and unit is not None:
+            self.name.setText(unit.name)
+            self._start(partial(express_unit, unit.id))
+
+    def _start(self, way: Callable[..., Express]) -> None:
+        """``way`` in a job; what it refuses stands on the sheet."""
+        session = self.session
+        assert session.book is not None
+        given = session.plans, session.book.history, session.now, session.mesh_reader()
         self.fault.setText("")
         self._busy(True)
 
         def work(progress: Progress) -> Express | NumerusError:
             try:
-                return express(wish, plans, history, now, read, progress)
+                return way(*given, progress)
             except Cancelled:
                 raise
             except NumerusError as error:
@@ -177,6 +192,9 @@ class ExpressDialog(QDialog):
         self.says.setText(self._summary())
         self.go_button.setEnabled(bool(self.paths) and self.session.book is not None)
         self.go_button.setVisible(self.made is None)
+        unit = self.session.unit
+        self.unit_button.setVisible(self.made is None and unit is not None)
+        self.unit_button.setText(f"{unit.name} as it stands" if unit else "")
         self.stop_button.hide()
         for widget in (self.back_button, self.write_button):
             widget.setEnabled(self.made is not None)

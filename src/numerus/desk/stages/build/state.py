@@ -9,6 +9,7 @@ from numerus.assembly.balance import Balance, tipping_on_base_deg
 from numerus.assembly.build_look import BuildLook
 from numerus.assembly.gluing import BuildStep, build_plan, kept_apart
 from numerus.assembly.joints import Joint
+from numerus.assembly.stacked_base import stack_words
 from numerus.assembly.sub_assemblies import WORTH_MM2_PER_MIN, KeptApart, worth_it
 from numerus.desk.answers import Answers
 from numerus.desk.stages.build.figure_parts import FigureParts, Key
@@ -193,6 +194,8 @@ class BuildState:
     def verdict(self, balance: Balance | None) -> str:
         """Whether it stands, on the base it is printed with or on the one it will get."""
         words = balance.description if balance else "nothing printed"
+        if balance is not None and self.unit.stack:
+            return f"{self.figure.name} {words}. {stack_words(balance, self.unit.stack, self.unit.base_mm)}"
         if "base" in self.parts:
             return f"{self.figure.name} on its base {words}."
         on_base = tipping_on_base_deg(balance, self.unit.base_mm / 2) if balance else 0.0

@@ -9,6 +9,8 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QFileDialog, QWidget
 
+from numerus.assembly.stacked_base import COLUMNS as STACK_COLUMNS
+from numerus.assembly.stacked_base import USUAL, stack_from_rows, stack_rows
 from numerus.desk.context import Context
 from numerus.desk.dialogs.tables import TableDialog
 from numerus.desk.stages.finish.base_state import BaseState, Lying
@@ -83,6 +85,7 @@ class BasePage(QWidget):
         self._asked: object = None
         buttons = row(
             button("Layers …", self.edit_layers, "main"), button("Decals …", self.edit_decals),
+            button("Stacked of …", self.edit_stack, "", "Plate, riser, cork, bark: their height and weight count where it stands and travels"),
             button("Cut list …", self.ask_cut_list, "", "Every decal at its size: a sheet to cut, or a table"), -1,
         )  # fmt: skip
         right = column(self.heading, self.list, self.note, buttons, gap=8)
@@ -96,7 +99,8 @@ class BasePage(QWidget):
         state = self.state
         state.look(self.session.answers, self.session.unit_id, self.session.figure_id)
         self.heading.setText(state.heading)
-        self.note.setText(f"{state.lying_words} Feet take a quarter of a base's top (default).".strip())
+        told = f"{state.stack_words} {state.lying_words} Feet take a quarter of a base's top (default)."
+        self.note.setText(told.strip())
         self.list.show_state(state)
         figure = state.figure
         if figure is not None:
@@ -139,6 +143,16 @@ class BasePage(QWidget):
         if unit is not None:
             rows = decal_rows(unit.decals) or [["", "", "", "1", ""]]
             self._table(f"Decals of {unit.name}", DECAL_COLUMNS, rows, self.keep_decals)
+
+    def edit_stack(self) -> None:
+        unit = self.state.unit
+        if unit is not None:
+            rows = stack_rows(unit.stack or USUAL)
+            self._table(f"What bases of {unit.name} are stacked of", STACK_COLUMNS, rows, self.keep_stack)
+
+    def keep_stack(self, rows: list[list[str]]) -> None:
+        """Raises PlanError for what cannot be read; without rows bases are one piece again."""
+        self._keep("stacked bases", self.state.with_stack(stack_from_rows(rows)))
 
     def _table(self, title, columns, rows, keep) -> None:  # type: ignore[no-untyped-def]
         dialog = TableDialog(self, title, columns, rows, keep)

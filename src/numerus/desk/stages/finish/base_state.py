@@ -7,9 +7,10 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from numerus.assembly.stacked_base import stack_of
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure, Unit
-from numerus.domain.basing import BaseLayer, Decal
+from numerus.domain.basing import BaseLayer, BasePiece, Decal
 from numerus.errors import Progress
 from numerus.formats.tables import csv_text
 from numerus.geometry.mesh import Floats, Mesh, merged
@@ -88,6 +89,17 @@ class BaseState:
 
     def with_layers(self, layers: Sequence[BaseLayer]) -> Unit | None:
         return replace(self.unit, basing=tuple(layers)) if self.unit else None
+
+    def with_stack(self, pieces: Sequence[BasePiece]) -> Unit | None:
+        return replace(self.unit, stack=tuple(pieces)) if self.unit else None
+
+    @property
+    def stack_words(self) -> str:
+        """What a stacked base adds under every figure; "" where bases are one piece."""
+        if self.unit is None or not self.unit.stack:
+            return ""
+        made = stack_of(self.unit.stack)
+        return f"Stacked of {counted(len(self.unit.stack), 'piece')}: {made.high_mm:.1f} mm high, {made.grams:.1f} g."
 
     def with_decals(self, decals: Sequence[Decal]) -> Unit | None:
         return replace(self.unit, decals=tuple(decals)) if self.unit else None

@@ -48,7 +48,8 @@ class ReadyState:
     def packed_for(self) -> tuple[object, ...]:
         """What the trays depend on: builds, their meshes, bases, the box."""
         plans = self.plans
-        builds = tuple((plans.units[f.unit_id].base_mm, *sorted(f.build.items())) for f in self.figures)
+        units = {f.id: plans.units[f.unit_id] for f in self.figures}
+        builds = tuple((units[f.id].base_mm, units[f.id].stack, *sorted(f.build.items())) for f in self.figures)
         used = {p for f in self.figures for p in printed_slots(f).values() if p in plans.parts}
         blobs = tuple(sorted(plans.parts[p].blob for p in used))
         return self.box, self.travels, builds, blobs, tuple(sorted(self.broke.items()))

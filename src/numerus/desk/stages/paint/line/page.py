@@ -67,7 +67,10 @@ class LinePage(QWidget):
         )
         self.across.setCheckable(True)
         self.air = button(
-            "", lambda: ask_bench_air(self.session, self), "link", "How long paint dries goes by the air at the bench"
+            "Air at the bench",
+            lambda: ask_bench_air(self.session, self),
+            "link",
+            "How long paint dries goes by the air at the bench",
         )
         titled = row(
             self.title, 10, self.note, -1, self.air, 8, self.across, 8, button("‹ Earlier", lambda: self.turn(-1), "link"),
