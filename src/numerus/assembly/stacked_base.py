@@ -8,6 +8,7 @@ from dataclasses import dataclass, replace
 
 from numerus.assembly.balance import RESIN_G_PER_MM3, SAFE_DEG, Balance, tipping_on_base_deg
 from numerus.domain.basing import BasePiece
+from numerus.domain.typed_rows import number_in_row
 from numerus.errors import PlanError
 
 MATERIALS = {  # (defaults) g/cm³, and the share of its round outline that a piece of it fills
@@ -108,11 +109,12 @@ def stack_from_rows(rows: Sequence[Sequence[str]]) -> tuple[BasePiece, ...]:
             raise PlanError(
                 "no-material", f"Row {number}: {material!r} is no material.", f"There are {', '.join(MATERIALS)}."
             )
-        tall, across = _number(high, MOST_MM, number), _number(wide, MOST_MM, number)
+        tall, across = number_in_row(high, MOST_MM, number), number_in_row(wide, MOST_MM, number)
         if across <= 0:
             raise PlanError("no-size", f"Row {number}: a piece is wider than nothing.", "Type how wide it is.")
         weight, cost = (
-            _number(words, most, number) if words.strip() else 0.0 for words, most in ((grams, MOST_G), (price, 1e4))
+            number_in_row(words, most, number) if words.strip() else 0.0
+            for words, most in ((grams, MOST_G), (price, 1e4))
         )
         pieces.append(
             BasePiece(
@@ -120,13 +122,3 @@ def stack_from_rows(rows: Sequence[Sequence[str]]) -> tuple[BasePiece, ...]:
             )
         )
     return tuple(pieces)
-
-
-def _number(words: str, most: float, row: int) -> float:
-    try:
-        value = float(words.replace(",", "."))
-    except ValueError:
-        value = math.nan
-    if not 0 <= value <= most:
-        raise PlanError("no-number", f"Row {row}: {words!r} is not from 0 to {most:g}.", "Type a number, such as 3.2.")
-    return value

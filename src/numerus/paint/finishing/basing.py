@@ -11,6 +11,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.domain.basing import BaseLayer, Decal
+from numerus.domain.typed_rows import number_in_row
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.rays import RayScene
@@ -92,7 +93,7 @@ def layers_from_rows(rows: Sequence[Sequence[str]]) -> tuple[BaseLayer, ...]:
         kind = kind.strip().lower()
         if kind not in KINDS:
             raise PlanError("no-kind", f"Row {number}: {kind!r} is no kind of layer.", f"Kinds are {', '.join(KINDS)}.")
-        read = _number(amount, MOST_AMOUNT, number), _number(share, 1.0, number)
+        read = number_in_row(amount, MOST_AMOUNT, number), number_in_row(share, 1.0, number)
         layers.append(BaseLayer(" ".join(name.split()) or kind.capitalize(), kind, *read))
     return tuple(layers)
 
@@ -105,22 +106,12 @@ def decals_from_rows(rows: Sequence[Sequence[str]]) -> tuple[Decal, ...]:
     """Decals of edited rows. Raises PlanError for what cannot be read, naming the row."""
     decals = []
     for number, (name, wide, high, count, where) in enumerate(rows, 1):
-        across, up = (_number(words, SHEET_MM - 2 * DECAL_EDGE_MM, number) for words in (wide, high))
-        many = int(_number(count, 99, number))
+        across, up = (number_in_row(words, SHEET_MM - 2 * DECAL_EDGE_MM, number) for words in (wide, high))
+        many = int(number_in_row(count, 99, number))
         if not name.strip() or min(across, up, many) <= 0:
             raise PlanError("no-decal", f"Row {number}: a decal has a name, a size and a number.", "Fill them in.")
         decals.append(Decal(" ".join(name.split()), across, up, many, " ".join(where.split())))
     return tuple(decals)
-
-
-def _number(words: str, most: float, row: int) -> float:
-    try:
-        value = float(words.replace(",", "."))
-    except ValueError:
-        value = math.nan
-    if not 0 <= value <= most:
-        raise PlanError("no-number", f"Row {row}: {words!r} is not from 0 to {most:g}.", "Type a number, such as 1.5.")
-    return value
 
 
 def cut_list(decals: Sequence[Decal], figures: int) -> list[tuple[Decal, int]]:

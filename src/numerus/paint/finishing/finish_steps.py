@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-import math
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 from datetime import datetime
 
 from numerus.domain.painting.recipes import FinishStep
+from numerus.domain.typed_rows import number_in_row
 from numerus.errors import PlanError
 
 DAYLIGHT = "in daylight"
@@ -81,7 +81,11 @@ def steps_from_rows(
         words = " ".join(name.split())
         if not words:
             raise PlanError("no-name", f"Row {number} has no name.", "Name the step, or remove the row.")
-        read = _kind_read(kind, number), _number(minutes, MOST_MIN, number), _number(dries, MOST_DRYING_MIN, number)
+        read = (
+            _kind_read(kind, number),
+            number_in_row(minutes, MOST_MIN, number, "minutes", "minutes, such as 20"),
+            number_in_row(dries, MOST_DRYING_MIN, number, "minutes", "minutes, such as 20"),
+        )
         begun = known.get(step_id) or FinishStep(new_id(), words, 0, 0, since=now)
         usual = kind_of_step(replace(begun, name=words, kind=""))
         kept = "" if read[0] == usual else read[0]
@@ -96,15 +100,3 @@ def _kind_read(words: str, number: int) -> str:
     if kind and kind not in KINDS:
         raise PlanError("no-kind", f"Row {number}: {words!r} is no kind of step.", f"Kinds are {', '.join(KINDS)}.")
     return kind
-
-
-def _number(words: str, most: float, number: int) -> float:
-    try:
-        value = float(words.replace(",", "."))
-    except ValueError:
-        value = math.nan
-    if not 0 <= value <= most:
-        raise PlanError(
-            "no-number", f"Row {number}: {words!r} is not from 0 to {most:g} minutes.", "Type minutes, such as 20."
-        )
-    return value
