@@ -122,7 +122,8 @@ def express(
     posed = _posed(way, [kit], parts, figures)
     after = _with(plans, kit, [*parts.values(), *posed.values()], unit, figures)
     batch = _plated(way, after, unit, machines)
-    zones = told_zones(plans, way.put_blob, found.read)
+    as_read = [r for r in found.read if parts[r.part.id].blob == digest_of(r.packed)]  # labels fit no mended mesh
+    zones = told_zones(plans, way.put_blob, as_read)
     documents = (kit, *(parts | posed).values(), *zones, unit, *figures, *(batch.plates if batch else ()))
     return Express(documents, way.blobs, tuple(way.choices), unit.id, batch)
 
