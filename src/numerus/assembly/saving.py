@@ -16,6 +16,7 @@ from numerus.errors import GeometryError
 from numerus.geometry.cutting import mesh_of, solid_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, turning_up
+from numerus.printing.runs.settings_trade import AGAIN_HANDS_MIN
 
 END, BAND, CORNER = "an end", "a band in the middle", "a corner"
 Point = tuple[float, float, float]
@@ -25,7 +26,7 @@ GUIDE_WALL_MM, GUIDE_PLAY_MM, GUIDE_HIGH_MM = 2.0, 0.25, 4.0
 LEAST_MM3 = 0.05
 PUTTY_G_PER_MM3 = 0.0019
 SMALL_MM3, LARGE_MM3 = 60.0, 600.0
-AGAIN_MIN, AGAIN_CHANCE = 14.0, 0.93  # (defaults) plate, wash, supports and cure of one part more
+AGAIN_CHANCE = 0.93  # (default) that it prints well this time
 
 
 @dataclass(frozen=True)
@@ -191,7 +192,7 @@ def ways_to_save(
         Saving(PUTTY, "Build it up in two-part putty, shape it, sand it wet", minutes, f"{grams:.1f} g of putty", 1.0, putty),
         Saving(PIECE, "Saw it level, print just that piece, pin and glue it", 22.0, takes, days_to_next, piece),
         Saving(HIDE, "Hide it: under the base, mud, battle damage, stowage", 10.0, "nothing", 0.0, hidden),
-        Saving(WHOLE, "Print all of it again", AGAIN_MIN, again, days_to_next, AGAIN_CHANCE),
+        Saving(WHOLE, "Print all of it again", AGAIN_HANDS_MIN, again, days_to_next, AGAIN_CHANCE),
     ]  # fmt: skip
     if touches:
         ways.append(

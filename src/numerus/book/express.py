@@ -111,9 +111,7 @@ def express(
 ) -> Express:
     """Work for a job. Raises PlanError where no file can be used or there is no machine, Cancelled where ``progress`` answers False."""
     way = _Way(plans, history, now, read_blob, progress)
-    machines = [m for m in plans.machines.values() if m.in_service]
-    if not machines:
-        raise PlanError("no-machine", "No machine is in service.", "Add one under Machines and stores.")
+    machines = _in_service(plans)
     kit = Kit(new_id(), wish.name)
     found = read_and_sort(wish.paths, kit, progress=lambda share: progress(READ * share))
     parts = _sorted_parts(way, found, kit)
@@ -135,9 +133,7 @@ def express_unit(
     posed already, printed or lying in the bits box stay as they are. Raises as ``express``.
     """
     way = _Way(plans, history, now, read_blob, progress)
-    machines = [m for m in plans.machines.values() if m.in_service]
-    if not machines:
-        raise PlanError("no-machine", "No machine is in service.", "Add one under Machines and stores.")
+    machines = _in_service(plans)
     unit, figures = plans.units[unit_id], plans.figures_of(unit_id)
     kit = plans.kits.get(unit.kit_id, Kit(unit.kit_id, ""))
     filled = spread_builds(
@@ -150,6 +146,13 @@ def express_unit(
     changed = [f for f, old in zip(filled, figures, strict=True) if f != old]
     documents = (*posed.values(), *changed, *(batch.plates if batch else ()))
     return Express(documents, way.blobs, tuple(way.choices), unit_id, batch)
+
+
+def _in_service(plans: Plans) -> list[Machine]:
+    machines = [m for m in plans.machines.values() if m.in_service]
+    if not machines:
+        raise PlanError("no-machine", "No machine is in service.", "Add one under Machines and stores.")
+    return machines
 
 
 def _sorted_parts(way: _Way, found: Sorted, kit: Kit) -> dict[str, Part]:

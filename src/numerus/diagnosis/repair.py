@@ -14,13 +14,13 @@ from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.plates import Laid
 from numerus.printing.machines.timing import run_minutes
 from numerus.printing.runs.run_records import FAILED
+from numerus.printing.runs.settings_trade import AGAIN_HANDS_MIN
 
 REPRINT, SPARES, END, PUTTY, HIDE, ACCEPT = "reprint", "spares", "end", "putty", "hide", "accept"
 KEPT = (END, PUTTY, HIDE, ACCEPT)  # the part goes on along the march
 USUAL = {END: 0.75, PUTTY: 0.8, HIDE: 0.85, ACCEPT: 0.9}  # how often it holds, before anything was tried
 HANDS_MIN = {END: 30.0, PUTTY: 20.0, HIDE: 10.0, ACCEPT: 0.0}
 WORSE_MIN = {END: 5.0, PUTTY: 5.0, HIDE: 15.0, ACCEPT: 30.0}  # what it looks like afterwards is worth so many minutes
-AGAIN_MIN = 14.0  # of hands: plate, wash, supports and cure of one part more
 PRIOR_TRIES = 4.0
 SURE = 0.97
 MACHINE_WORTH, LATE_DAY_MIN = 0.05, 120.0  # a minute of machine, a day after the date, in minutes of hands
@@ -103,7 +103,7 @@ def _again(hurt: Hurt, key: str, spares: int) -> Way:
     chance = 1 - hurt.fails ** (1 + spares)
     words = "Print it again" if not spares else f"Print it again with {spares} spare{'s' if spares > 1 else ''}"
     ride = ", riding along" if hurt.rides else ""
-    hands, pence = AGAIN_MIN * (1 + 0.25 * spares), ml / 1000 * hurt.resin.pence_per_l
+    hands, pence = AGAIN_HANDS_MIN * (1 + 0.25 * spares), ml / 1000 * hurt.resin.pence_per_l
     return replace(_way(hurt, key, words + ride, machine, hands, pence, hurt.days_to_next, chance), spares=spares)
 
 

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QWidget
 
 from numerus.desk.session import Session
-from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.layout import column, label, number_box, row
 from numerus.domain.army import Army
 from numerus.paint.air import BenchAir
 from numerus.paint.drying import dried_examples
@@ -20,8 +20,8 @@ class BenchAirDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle("Air at the bench")
         self._army = army
-        self.celsius = _spin(0, 45, army.bench_celsius, " °C", "Temperature at the bench")
-        self.humidity = _spin(5, 98, army.bench_humidity, " %", "Humidity at the bench")
+        self.celsius = number_box(0, 45, army.bench_celsius, 1, "Temperature at the bench", " °C", decimals=0)
+        self.humidity = number_box(5, 98, army.bench_humidity, 1, "Humidity at the bench", " %", decimals=0)
         self.words = label("", "note", True)
         self.words.setMinimumWidth(320)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
@@ -40,16 +40,6 @@ class BenchAirDialog(QDialog):
 
     def _tell(self) -> None:
         self.words.setText(dried_examples(BenchAir(self.celsius.value(), self.humidity.value())))
-
-
-def _spin(low: float, high: float, value: float, suffix: str, name: str) -> QDoubleSpinBox:
-    spin = QDoubleSpinBox()
-    spin.setDecimals(0)
-    spin.setRange(low, high)
-    spin.setValue(value)
-    spin.setSuffix(suffix)
-    spin.setAccessibleName(name)
-    return spin
 
 
 def ask_bench_air(session: Session, parent: QWidget) -> None:

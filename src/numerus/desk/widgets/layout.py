@@ -9,6 +9,7 @@ from PyQt6.QtGui import QResizeEvent
 from PyQt6.QtWidgets import (
     QBoxLayout,
     QComboBox,
+    QDoubleSpinBox,
     QFrame,
     QHBoxLayout,
     QLabel,
@@ -210,3 +211,17 @@ def show_choices(box: QComboBox, choices: Sequence[tuple[str, object]], chosen: 
         for words, data in choices:
             box.addItem(words, data)
     box.setCurrentIndex(max(box.findData(chosen), 0))
+
+
+def number_box(
+    low: float, high: float, value: float, step: float, name: str, suffix: str = "", decimals: int = 2
+) -> QDoubleSpinBox:
+    """A number to be typed or stepped; ``name`` is read aloud."""
+    box = QDoubleSpinBox()
+    box.setDecimals(decimals)
+    box.setRange(low, high)
+    box.setSingleStep(step)
+    box.setValue(value)
+    box.setSuffix(suffix)
+    box.setAccessibleName(name)
+    return box

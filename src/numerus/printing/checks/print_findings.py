@@ -74,19 +74,23 @@ def print_findings(
         x, y, z = (float(v) for v in supported.part.bounds_mm.mean(axis=0))
         advice = "pour it out tipped, see Hollow in Sort; or another pose, or a drain"
         findings.append(PrintFinding("pool", f"keeps {pools_ml:.2f} ml of resin as it hangs", advice, (x, y, z)))
-    if proof.brim_mm:
-        x, y, _ = (float(v) for v in supported.part.bounds_mm.mean(axis=0))
-        enough = (
-            f"a brim of {proof.brim_mm:g} mm" if proof.brim_mm < MOST_BRIM_MM else "another pose, or posts beside it"
-        )
-        told = "little of it stands on the plate: the nozzle may knock it over (defaults)"
-        findings.append(PrintFinding("brim", told, f"{enough}; it is in the settings beside the plate", (x, y, 0.0)))
+    findings += _knocked_over(supported, proof)
     heavy = sorted(proof.too_heavy, key=lambda i: carried[i])[:WORST]
     findings += [
         _tip("heavy", i, f"carries only {carried[i]:.0%} of what it holds", "finer: a smaller mark", pillars, style)
         for i in heavy
     ]
     return findings
+
+
+def _knocked_over(supported: Supported, proof: PrintCheck) -> list[PrintFinding]:
+    """What stands on too little of the plate, with the brim that would hold it."""
+    if not proof.brim_mm:
+        return []
+    x, y, _ = (float(v) for v in supported.part.bounds_mm.mean(axis=0))
+    enough = f"a brim of {proof.brim_mm:g} mm" if proof.brim_mm < MOST_BRIM_MM else "another pose, or posts beside it"
+    told = "little of it stands on the plate: the nozzle may knock it over (defaults)"
+    return [PrintFinding("brim", told, f"{enough}; it is in the settings beside the plate", (x, y, 0.0))]
 
 
 def _tip(

@@ -21,7 +21,7 @@ POWER = 2.0  # (default) of pull over hold that failures grow with
 LEAST_HOLD, MOST_TIMES = 0.05, 50.0
 PRIOR_PARTS = 16.0  # printed parts that what is foretold counts for against what was seen
 NEAR = 0.08  # settings no farther apart are the same
-AGAIN_HANDS_MIN = 14.0  # (default) of a part printed again
+AGAIN_HANDS_MIN = 14.0  # (default) of a part printed again: plate, wash, supports and cure
 LIFTS, LAYERS, LIGHT = (0.6, 0.8, 1.0, 1.4, 2.0), (0.6, 1.0, 1.6), (0.8, 1.0, 1.25)
 
 

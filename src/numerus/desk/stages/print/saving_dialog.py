@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 from PyQt6.QtCore import QTimer
-from PyQt6.QtWidgets import QComboBox, QDialog, QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialog, QWidget
 
 from numerus.assembly.saving import BAND, CORNER, END, Damage, Saving
 from numerus.book.intake import new_id
@@ -12,7 +12,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.print.saving_state import DOWN, UP, Looked, Piece, SavingState, saving_line
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.layout import button, caution_line, column, label, row
+from numerus.desk.widgets.layout import button, caution_line, column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.printing.plates import Placed
 from numerus.errors import NumerusError, Progress
@@ -51,7 +51,9 @@ class SavingDialog(QDialog):
         self.kind, self.way = QComboBox(), QComboBox()
         self.kind.addItems([END, BAND, CORNER])
         self.way.addItems([UP, DOWN])
-        self.start, self.wide = _mm("Where the loss begins"), _mm("How wide it is")
+        self.start, self.wide = (
+            number_box(0, 500, 0, 0.5, name, " mm", decimals=1) for name in ("Where the loss begins", "How wide it is")
+        )
         self.wide.setValue(5.0)
         for box, name in ((self.kind, "What is lost"), (self.way, "Which way")):
             box.setAccessibleName(name)
@@ -172,13 +174,3 @@ class SavingDialog(QDialog):
         words = f"missing piece of {self.state.part.label}"
         if self.session.store(words, lambda book: self.state.to_print(pieces, book.put_blob)):
             self.accept()
-
-
-def _mm(name: str) -> QDoubleSpinBox:
-    spin = QDoubleSpinBox()
-    spin.setRange(0.0, 500.0)
-    spin.setDecimals(1)
-    spin.setSingleStep(0.5)
-    spin.setSuffix(" mm")
-    spin.setAccessibleName(name)
-    return spin

@@ -8,7 +8,7 @@ from dataclasses import replace
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QDialog, QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QDialog, QWidget
 
 from numerus.assembly.guest_parts import Fitting, Point, Seat, Stance
 from numerus.book.intake import new_id
@@ -17,7 +17,7 @@ from numerus.desk.stages.sort.guest_state import SWING_DEG, GuestState, clear_sp
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import button, column, label, number_box, row
 from numerus.domain.army import Figure
 from numerus.domain.parts import LICENCES, Part
 from numerus.errors import Progress
@@ -104,27 +104,34 @@ class GuestDialog(QDialog):
         self.view = BenchView(context.theme, renderer, "The figure: click where the part belongs")
         self.view.picked.connect(self._picked)
         self.swing = SwingPicture(context)
-        self._build()
+        self._make_inputs()
+        self._make_buttons()
+        self._lay_out()
         self.resize(1080, 660)
         self._fill_kits()
 
-    def _build(self) -> None:
+    def _make_inputs(self) -> None:
         self.kit_box, self.part_box = QComboBox(), QComboBox()
         self.kit_box.activated.connect(lambda _: self._fill_parts())
         self.part_box.activated.connect(lambda _: self._take_part())
         self.licence = label("", "note", True)
-        self.turns = [_spin(-180, 180, 5, "°", f"How far it {words}") for words in AXES]
-        self.moves = [_spin(-200, 200, 0.1, " mm", f"Moved {way}") for way in ("right", "back", "up")]
-        self.percent = _spin(10, 400, 1, " %", "Size")
-        self.percent.setValue(100)
+        self.turns = [number_box(-180, 180, 0, 5, f"How far it {words}", "°", decimals=1) for words in AXES]
+        self.moves = [
+            number_box(-200, 200, 0, 0.1, f"Moved {way}", " mm", decimals=1) for way in ("right", "back", "up")
+        ]
+        self.percent = number_box(10, 400, 100, 1, "Size", " %", decimals=1)
         self.mirrored = QCheckBox("mirrored")
         for number, turn in enumerate(self.turns):
             turn.valueChanged.connect(lambda _, n=number: self._changed(n))
-        for spin in (*self.moves, self.percent):
-            spin.valueChanged.connect(lambda _: self._changed())
+        for box in (*self.moves, self.percent):
+            box.valueChanged.connect(lambda _: self._changed())
         self.mirrored.toggled.connect(lambda _: self._changed())
+        for widget, name in ((self.kit_box, "Kit"), (self.part_box, "Part"), (self.mirrored, "Mirrored")):
+            widget.setAccessibleName(name)
         self.words = label("", "strong", True)
         self.span = label("", "note", True)
+
+    def _make_buttons(self) -> None:
         self.joint_button = button(
             "Its other joint", self.next_joint, tip="As its kit tells, then by the flat faces it was cut at"
         )
@@ -135,16 +142,12 @@ class GuestDialog(QDialog):
             "Snap to it", self.snap, tip="Pushed along its joint until it touches without cutting"
         )
         self.everywhere = QCheckBox("also on figures with nothing chosen there")
+        self.everywhere.setAccessibleName("On others, too")
         self.keep_button = button(
             "Keep it", self.keep, "main", "As a part of the unit's choices; the kit's own stays as it is"
         )
-        for widget, name in (
-            (self.kit_box, "Kit"),
-            (self.part_box, "Part"),
-            (self.mirrored, "Mirrored"),
-            (self.everywhere, "On others, too"),
-        ):
-            widget.setAccessibleName(name)
+
+    def _lay_out(self) -> None:
         side = column(
             row(label("Kit"), self.kit_box, gap=8), row(label("Part"), self.part_box, gap=8), self.licence,
             *(row(label(words.partition(",")[0].capitalize()), -1, spin) for words, spin in zip(AXES, self.turns, strict=True)),
@@ -277,13 +280,3 @@ class GuestDialog(QDialog):
 def _after(listed: Sequence[Point], one: Point) -> Point:
     """The next of a list, round about; the first where this is none of them."""
     return listed[(listed.index(one) + 1) % len(listed)] if one in listed else listed[0]
-
-
-def _spin(low: float, high: float, step: float, suffix: str, name: str) -> QDoubleSpinBox:
-    spin = QDoubleSpinBox()
-    spin.setRange(low, high)
-    spin.setSingleStep(step)
-    spin.setDecimals(1)
-    spin.setSuffix(suffix)
-    spin.setAccessibleName(name)
-    return spin

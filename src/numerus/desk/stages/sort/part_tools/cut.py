@@ -7,9 +7,9 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSlider
 
 from numerus.book.tidy import Remade, divided, halves, stored
-from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, PINS, RESIN_RGB, Tool, spin, whole_thing
+from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, PINS, RESIN_RGB, Tool, whole_thing
 from numerus.desk.view3d.renderer import Thing
-from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.layout import button, column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.errors import NumerusError, Progress
 from numerus.geometry.cutting import (
@@ -52,8 +52,8 @@ class CutTool(Tool):
         self.place.setRange(1, 99)
         self.place.setAccessibleName("Where the plane lies")
         self.place.valueChanged.connect(lambda _: self._by_hand())
-        self.play = spin(0.0, 0.5, 0.15, 0.05, "Clearance", " mm")
-        self.hole = spin(1.0, 10.0, 3.0, 0.5, "Magnet's diameter", " mm")
+        self.play = number_box(0.0, 0.5, 0.15, 0.05, "Clearance", " mm")
+        self.hole = number_box(1.0, 10.0, 3.0, 0.5, "Magnet's diameter", " mm")
         self.words = label("", "note", True)
         self.show_button = button("Show both halves", self.show_cut, "main")
         self.keep_button = button(

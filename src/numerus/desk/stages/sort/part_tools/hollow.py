@@ -6,9 +6,9 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtWidgets import QBoxLayout, QCheckBox
 
-from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, Offer, Tool, hatched, spin, whole_thing
+from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, Offer, Tool, hatched, whole_thing
 from numerus.desk.view3d.renderer import Thing
-from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.layout import column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.money import money_text
 from numerus.domain.printing.poses import Point
@@ -33,9 +33,9 @@ class HollowTool(Tool):
         self.up: Point = (0.0, 0.0, 1.0)
         self.tips: Tipping | None = None
         self.tones: NDArray[np.uint8] = CHANGED_RGB
-        self.wall = spin(0.4, 10.0, 2.0, 0.5, "Wall", " mm")
-        self.drain = spin(1.5, 8.0, 3.0, 0.5, "Drain's diameter", " mm")
-        self.strut = spin(0.0, 5.0, 0.0, 0.5, "Struts", " mm")
+        self.wall = number_box(0.4, 10.0, 2.0, 0.5, "Wall", " mm")
+        self.drain = number_box(1.5, 8.0, 3.0, 0.5, "Drain's diameter", " mm")
+        self.strut = number_box(0.0, 5.0, 0.0, 0.5, "Struts", " mm")
         self.strut.setSpecialValueText("none")
         self.plugged = QCheckBox("Plugs for the drains, as a part of the kit")
         self.list = PlaceList(

@@ -7,7 +7,7 @@ from typing import Any, Protocol
 
 import numpy as np
 from numpy.typing import NDArray
-from PyQt6.QtWidgets import QBoxLayout, QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.session import Session
@@ -125,13 +125,3 @@ def hatched(mesh: Mesh, thickness_mm: Floats, thin_mm: float, weak_mm: float) ->
 def beside(before: Mesh, after: Mesh) -> Thing:
     """The changed part to the right of the one it came from."""
     return Thing(after.moved((float(before.extents_mm[0]) * 1.15 + 1, 0, 0)), CHANGED_RGB)
-
-
-def spin(low: float, high: float, value: float, step: float, name: str, suffix: str = "") -> QDoubleSpinBox:
-    box = QDoubleSpinBox()
-    box.setRange(low, high)
-    box.setSingleStep(step)
-    box.setValue(value)
-    box.setSuffix(suffix)
-    box.setAccessibleName(name)
-    return box

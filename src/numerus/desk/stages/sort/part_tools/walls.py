@@ -6,9 +6,9 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtWidgets import QBoxLayout
 
-from numerus.desk.stages.sort.part_tools.tool import PINS, RESIN_RGB, Offer, Tool, beside, hatched, spin
+from numerus.desk.stages.sort.part_tools.tool import PINS, RESIN_RGB, Offer, Tool, beside, hatched
 from numerus.desk.view3d.renderer import Thing
-from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.layout import column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.repair.health import oriented
@@ -25,7 +25,7 @@ class WallsTool(Tool):
         self.walls: Thickness | None = None
         self.places: list[ThinPlace] = []
         self.thick: Mesh | None = None
-        self.below = spin(0.1, 5.0, HAIR_MM, 0.1, "Walls under", " mm")
+        self.below = number_box(0.1, 5.0, HAIR_MM, 0.1, "Walls under", " mm")
         self.below.valueChanged.connect(lambda _: self._list())
         self.list = PlaceList(self.page.theme, "Thin places", "No wall is thinner than that.")
         self.list.chosen.connect(lambda _: self.page.draw())
