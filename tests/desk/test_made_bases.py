@@ -2,13 +2,17 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
+import pytest
+from bench_steps import sort_bench
 from PIL import Image
 
 from numerus.desk.stages.sort.base_dialog import PICTURE, BaseDialog
 from numerus.desk.window import MainWindow
+from numerus.kit.statements import OTHER_BASE
 
 
 def asked(window: MainWindow) -> BaseDialog:
@@ -48,3 +52,20 @@ def test_what_is_typed_is_seen_and_what_cannot_be_is_said(window: MainWindow, tm
     assert high[high[:, 0] > 5][:, 2].mean() > high[high[:, 0] < -5][:, 2].mean() + 0.2
     dialog.take_picture(tmp_path / "none.png")
     assert dialog.fault.text()
+
+
+def test_a_base_that_is_not_as_the_roster_asks_is_told_and_scaled(window: MainWindow) -> None:
+    """Muster names it, Sort has a card whose click makes it as wide; undo brings it back."""
+    session = window.session
+    session.commit("asks for more", [replace(session.plans.units["lock"], base_mm=32.0)])
+    muster = window.benches["muster"]
+    assert "asks for bases of 32 mm: base_" in muster.bases.text() and "lock" in muster.units.base_words
+    bench = sort_bench(window, "lock")
+    assert "the roster asks for bases of 32 mm" in bench.subtitle.text()
+    asked = [s for s in bench.layout_page.cards.statements if s.kind == OTHER_BASE]
+    bench.act(asked[0])
+    wide = session.plans.parts[asked[0].part_id].extents_mm
+    assert max(wide) == pytest.approx(32, abs=0.01)
+    assert len(bench.state.other_bases) == len(asked) - 1
+    session.undo()
+    assert max(session.plans.parts[asked[0].part_id].extents_mm) < 29

@@ -7,10 +7,15 @@ from dataclasses import dataclass
 
 from numerus.domain.parts import Kit, Part, Relation
 from numerus.kit.assembly import DOUBTFUL
+from numerus.kit.base_sizes import OtherBase
 from numerus.kit.sorting import offered_factor
+from numerus.words import counted
 
 FAULTS = {"holes": "torn", "inside-out": "inside out", "inverted-faces": "faces turned", "specks": "specks"}
-ORDER = ("unit", "fault", "slot", "duplicate", "supported", "mirror", "scaled", "whole", "alternative", "clash", "base")
+OTHER_BASE = "other base"
+ORDER = (
+    "unit", "fault", "slot", OTHER_BASE, "duplicate", "supported", "mirror", "scaled", "whole", "alternative", "clash", "base",
+)  # fmt: skip
 DOUBT = 1 - DOUBTFUL
 MOST_SAID = 3
 
@@ -43,11 +48,14 @@ def ready_supported(part: Part, kit: Kit | None) -> bool:
     return any(r.kind == "supported" and r.parts[-1] == part.id and not r.overruled for r in relations)
 
 
-def statements(parts: Iterable[Part], relations: Iterable[Relation]) -> list[Statement]:
-    """Everything worth a card, in ORDER; joints are not listed one by one."""
+def statements(
+    parts: Iterable[Part], relations: Iterable[Relation], others: Iterable[OtherBase] = ()
+) -> list[Statement]:
+    """Everything worth a card, in ORDER; joints are not listed one by one. ``others``: bases that are not as wide as the unit asks."""
     by_id = {p.id: p for p in parts}
     listed = [s for p in by_id.values() for s in _of_part(p)]
     listed += [_of_relation(r, by_id) for r in relations if r.kind != "joint" and all(i in by_id for i in r.parts)]
+    listed += [_of_base(o) for o in others if o.part_id in by_id]
     return sorted(listed, key=lambda s: ORDER.index(s.kind))
 
 
@@ -91,6 +99,19 @@ def _of_part(part: Part) -> list[Statement]:
             Statement("slot", part.id, title, description, f"only {1 - part.doubt:.0%} sure", "a guess", "change")
         )
     return statement_list
+
+
+def _of_base(other: OtherBase) -> Statement:
+    worn = f"worn by {counted(other.figures, 'figure')}" if other.figures else "no figure wears it yet"
+    return Statement(
+        OTHER_BASE,
+        other.part_id,
+        other.label,
+        f"{other.is_mm:.1f} mm wide, {other.asked_mm:g} are asked for",
+        f"{worn}; × {other.factor:.3f} makes it so, its height with it",
+        "left as it is",
+        f"scale to {other.asked_mm:g} mm",
+    )
 
 
 def _of_relation(relation: Relation, by_id: Mapping[str, Part]) -> Statement:

@@ -51,14 +51,14 @@ class MusterBench(Bench):
         lower = row(Movers(self.context), Levers(self.context), gap=28)
         lower.setStretch(0, 6)
         lower.setStretch(1, 5)
-        self.trouble = label("", "fault", True)
+        self.trouble, self.units = label("", "fault", True), UnitsTable(self.context)
         forecast = column(
             self.trouble,
             Outcomes(self.context),
             rule(),
             lower,
             rule(),
-            UnitsTable(self.context),
+            self.units,
             gap=8,
             margins=(20, 4, 20, 12),
         )
@@ -88,6 +88,7 @@ class MusterBench(Bench):
         self.table.setColumnWidth(0, 230)
         self.table.cellDoubleClicked.connect(lambda *_: self._edit_unit(self.session.unit_id))
         self.table.itemSelectionChanged.connect(self._unit_chosen)
+        self.bases = label("", "", True)
         buttons = row(
             button("Add a unit", self._add_unit, "main", "A unit: figures that fight together (Ctrl+U)"),
             button("Change this unit", lambda: self._edit_unit(self.session.unit_id)), -1,
@@ -95,6 +96,7 @@ class MusterBench(Bench):
         return column(
             label("Who is in the army: units with their count, base and kit.", "note"),
             self.table,
+            self.bases,
             buttons,
             gap=8,
             margins=(20, 8, 20, 12),
@@ -195,11 +197,14 @@ class MusterBench(Bench):
         self.evenings.refresh()
         self._fill_units()
         self._fill_week()
-        for picture in self.tabs.widget(0).findChildren(Outcomes) + self.tabs.widget(0).findChildren(UnitsTable):
+        for picture in (*self.tabs.widget(0).findChildren(Outcomes), self.units):
             picture.update()
 
     def _fill_units(self) -> None:
         rows = self.state.unit_rows
+        self.units.base_words = self.state.base_words
+        self.bases.setText(self.state.bases_words)
+        self.bases.setVisible(bool(self.state.bases_words))
         self.table.blockSignals(True)
         self.table.setRowCount(len(rows))
         for at, (unit_id, cells) in enumerate(rows):

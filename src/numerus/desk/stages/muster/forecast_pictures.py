@@ -10,7 +10,7 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.stages.muster.tried_pictures import ForecastDrawing, day
-from numerus.desk.theme.marks import draw_mark
+from numerus.desk.theme.marks import draw_mark, draw_warning
 from numerus.desk.widgets.drawing import CENTRE, RIGHT
 from numerus.desk.widgets.later import Later
 from numerus.desk.widgets.road import draw_road
@@ -183,6 +183,7 @@ class UnitsTable(ForecastDrawing):
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Units")
+        self.base_words: dict[str, str] = {}  # by unit, what is wrong with its bases
         self.costs_later = Later(self, self.update, context.jobs.synchronous)
         self.hold("setMinimumHeight", 140)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
@@ -249,7 +250,10 @@ class UnitsTable(ForecastDrawing):
         self.line(painter, 0, y, self.width(), y)
         tone = self.theme.unit_colour(plan.mark)
         draw_mark(painter, plan.mark, 2, y + step / 2 - 8, 16, tone)
-        self.text(painter, 24, y + step * 0.66, plan.name, 13, width=136)
+        bases = self.base_words.get(plan.id, "")
+        self.text(painter, 24, y + step * 0.66, plan.name, 13, width=118 if bases else 136)
+        if bases:
+            draw_warning(painter, 147, y + step / 2 - 6, 12, self.theme.colour("tallow"), self.theme.colour("ink"))
         figures = [f for f in self.session.answers.standing.figures.values() if f.unit.id == plan.id]
         draw_road(
             painter,
@@ -268,4 +272,5 @@ class UnitsTable(ForecastDrawing):
         total = money_text(costs[plan.id].total, money) if plan.id in costs else ""
         self.text(painter, self.width(), y + step * 0.66, total, 13, align=RIGHT)
         description = f"{plan.name}: nine in ten after {day(unit.low)} and before {day(unit.high)}"
+        description += f". It {bases}" if bases else ""
         self.region(box, description, lambda: self.session.select(plan.id))

@@ -12,6 +12,7 @@ from numerus.domain.clock import clock, later, minute_of, windows_of
 from numerus.domain.money import money_text
 from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import NumerusError, PlanError
+from numerus.kit.base_sizes import base_words, other_bases_of
 
 DAYS = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday")
 
@@ -73,6 +74,18 @@ class MusterState:
     def unit_rows(self) -> list[tuple[str, tuple[str, ...]]]:
         """(id, cells) of each unit: name, figures, base, kit, painted to, bought price."""
         return [(unit.id, self._cells(unit)) for unit in self.plans.units_in_order()]
+
+    @property
+    def base_words(self) -> dict[str, str]:
+        """By unit which of its bases are not as wide as it asks; only of units where some are not."""
+        told = {unit.id: base_words(other_bases_of(self.plans, unit.id)) for unit in self.plans.units_in_order()}
+        return {unit_id: words for unit_id, words in told.items() if words}
+
+    @property
+    def bases_words(self) -> str:
+        """Of all units together."""
+        lines = [f"{self.plans.units[unit_id].name} {words}." for unit_id, words in self.base_words.items()]
+        return " ".join([*lines, "Sort scales a base at a click."]) if lines else ""
 
     def _cells(self, unit: Unit) -> tuple[str, ...]:
         kit = self.plans.kits[unit.kit_id].name if unit.kit_id in self.plans.kits else "none"

@@ -10,7 +10,7 @@ from PyQt6.QtGui import QIcon, QPixmap
 from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
 
 from numerus.book.intake import Read
-from numerus.book.tidy import Remade, agreed, overruled, stored
+from numerus.book.tidy import Remade, agreed, overruled, scaled, stored
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.dialogs.papers import PapersButton
@@ -30,7 +30,7 @@ from numerus.domain.parts import Kit, Part
 from numerus.domain.printing.machines import OF_WORDS
 from numerus.errors import Cancelled, Progress
 from numerus.formats.meshes.mesh_files import Refusal
-from numerus.kit.statements import Statement, faults_left
+from numerus.kit.statements import OTHER_BASE, Statement, faults_left
 from numerus.progress.standing import kit_record
 from numerus.words import counted
 
@@ -216,10 +216,26 @@ class SortBench(Bench):
             return
         if statement.kind in ("unit", "fault"):
             self._settle(f"{part.label}: {statement.act}", [part])
+        elif statement.kind == OTHER_BASE:
+            self._as_asked(part)
         elif statement.relation is not None:
             self._turn_about(self.session.plans.kits[unit.kit_id], statement)
         else:
             self.open_part(statement.part_id)
+
+    def _as_asked(self, part: Part) -> None:
+        """A base as wide as the unit asks."""
+        other = next((o for o in self.state.other_bases if o.part_id == part.id), None)
+        if other is None:
+            return
+        mesh, zones = self.session.labelled_mesh(part), self.session.plans.part_zones.get(part.id)
+        words = f"{part.label}: scaled to {other.asked_mm:g} mm"
+        self.context.jobs.start(
+            "base",
+            "Scaling the base",
+            lambda _: [scaled(part, mesh, other.factor, zones)],
+            lambda made: self._store(words, made),
+        )
 
     def _turn_about(self, kit: Kit, statement: Statement) -> None:
         relation = statement.relation

@@ -25,6 +25,7 @@ from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import OF_WORDS
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged
+from numerus.kit.base_sizes import other_bases_of
 from numerus.kit.builds import alternatives
 from numerus.kit.scale import heights
 from numerus.kit.statements import Statement, statements
@@ -112,7 +113,8 @@ class LayOut(QWidget):
         self._shown = shown
         self.shelves_soon.ask()
         kit = self.session.plans.kits.get(unit.kit_id)
-        self.cards.show_said(statements(parts, kit.relations if kit else ()))
+        others = other_bases_of(self.session.plans, unit.id)
+        self.cards.show_said(statements(parts, kit.relations if kit else (), others))
         self.pages.setText(self.cards.page_words)
         self.forward.setVisible(len(self.cards.statements) > self.cards.room)
         self._assemble(parts)

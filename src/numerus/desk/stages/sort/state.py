@@ -9,6 +9,7 @@ from numerus.book.intake import is_doubtful
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure, Unit
 from numerus.domain.parts import Kit, Part
+from numerus.kit.base_sizes import OtherBase, base_words, other_bases_of
 from numerus.kit.builds import unfilled
 from numerus.kit.statements import statements
 from numerus.words import counted
@@ -50,7 +51,12 @@ class SortState:
         aside = sum(not p.needed for p in self.parts)
         words = f"{counted(len(self.parts), 'part')} for {self.unit.name if self.unit else ''}"
         words += f", {aside} set aside" if aside else ""
+        words += f"; the roster {base_words(self.other_bases)}" if self.other_bases else ""
         return f"{words}; {counted(self.guesses, 'slot')} guessed: look at what is in doubt" if self.guesses else words
+
+    @property
+    def other_bases(self) -> list[OtherBase]:
+        return other_bases_of(self.plans, self.unit_id)
 
     @property
     def open_statements(self) -> int:
