@@ -15,7 +15,9 @@ from numerus.assembly.stacked_base import (
     USUAL,
     figure_g,
     on_stack,
+    piece_dries_min,
     piece_g,
+    stack_dries_min,
     stack_from_rows,
     stack_of,
     stack_rows,
@@ -68,6 +70,16 @@ def test_what_tips_is_told_the_washer_that_makes_it_stand() -> None:
     assert on_stack(POST, narrow, washer) >= 15 > on_stack(POST, narrow, washer - 1)
     assert "bases are 25 mm, its lowest piece is 10" in words
     assert "washer" not in stack_words(POST, [PLATE], 30.0) and "lowest" not in stack_words(POST, [PLATE], 30.0)
+
+
+def test_clay_twice_as_thick_dries_four_times_as_long_and_layers_one_after_another() -> None:
+    """What is cut and glued does not wait; damp air counts for what gives off water, not for putty."""
+    clay, thick, putty = (BasePiece("", m, high, 30.0) for m, high in (("clay", 4.0), ("clay", 8.0), ("putty", 2.0)))
+    assert piece_dries_min(thick) == pytest.approx(4 * piece_dries_min(clay))
+    assert stack_dries_min([PLATE, clay, thick]) == pytest.approx(5 * piece_dries_min(clay))
+    assert stack_dries_min([PLATE]) == 0
+    assert piece_dries_min(clay, 2.0) == pytest.approx(2 * piece_dries_min(clay))
+    assert piece_dries_min(putty, 2.0) == piece_dries_min(putty)
 
 
 def test_rows_are_read_as_they_are_written() -> None:

@@ -86,3 +86,28 @@ def test_a_stacked_base_counts_where_the_figure_stands_travels_and_is_paid(windo
     assert all(high[f.id] == pytest.approx(plain[f.id] + 9.2, abs=4.5) for f in figures if f.id in plain)
     with pytest.raises(PlanError):
         page.keep_stack([["Plate", "gold", "3", "32", "", ""]])
+
+
+def test_a_recipe_of_the_army_is_changed_once_for_all_that_go_by_it(window: MainWindow) -> None:
+    """Made of one unit's layers, taken by all, changed from any; forgotten, each unit keeps the layers it had; a name is taken once."""
+    page, session = opened(window), window.session
+    page.keep_layers([["Mud", "texture", "1", "1"]])
+    page.keep_recipe("Fen mud")
+    ticked = [a.text() for a in page.recipe_menu().actions() if a.isChecked()]
+    assert ticked == ["Fen mud"]
+    session.commit("all", page.state.going_by("Fen mud", all_units=True))
+    session.select("kiln")
+    page.keep_layers([["Mud", "texture", "2", "1"], ["Reeds", "tufts", "2", "1"]])
+    assert {len(session.plans.basing_of(u)) for u in session.plans.units.values()} == {2}
+    assert "Fen mud, as Wickmen, Lock watch" in page.note.text()
+    page.keep_recipe("Fen mud")
+    assert "a recipe Fen mud already" in window.errors.message.text()
+    session.commit("own", page.state.going_by(""))
+    page.keep_layers([])
+    session.select("lock")
+    session.commit("forgotten", page.state.without_recipe())
+    assert not session.plans.army.basings and len(session.plans.units["lock"].basing) == 2
+    assert session.plans.units["kiln"].basing == ()
+    for _ in range(7):
+        session.undo()
+    assert not session.plans.army.basings and session.plans.basing_of(session.plans.units["lock"]) == ()

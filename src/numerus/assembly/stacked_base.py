@@ -15,6 +15,11 @@ MATERIALS = {  # (defaults) g/cm³, and the share of its round outline that a pi
     "plastic": (1.05, 1.0), "board": (0.75, 1.0), "printed": (1.15, 1.0), "cork": (0.22, 0.8), "bark": (0.45, 0.7), "foam": (0.04, 0.9),
     "clay": (1.7, 0.8), "putty": (1.9, 0.8), "stone": (2.5, 0.5), "wire": (2.7, 0.05), "steel washer": (7.8, 0.85), "scatter": (0.9, 0.3),
 }  # fmt: skip
+DRIES = {"clay": (24 * 60.0, 6.0), "putty": (6 * 60.0, 0.0), "scatter": (4 * 60.0, 0.0)}
+"""(defaults) Minutes until what is laid wet can be built on; of what dries through its thickness the mm these are for, else 0."""
+SOAKED_IN = "scatter", "clay"
+"""What gives off water; putty hardens in any air."""
+PIECE_MIN = 1.5  # (default) minutes of hands to cut and set one piece
 COLUMNS = ("Piece, from below", "Material", "High, mm", "Wide, mm", "Grams (empty: by size)", "Price")
 MOST_MM, MOST_G = 300.0, 5000.0
 USUAL = (
@@ -30,6 +35,20 @@ def piece_g(piece: BasePiece) -> float:
         return piece.grams
     density, filled = MATERIALS[piece.material]
     return math.pi / 4 * piece.wide_mm**2 * piece.high_mm * filled * density / 1000
+
+
+def piece_dries_min(piece: BasePiece, water_times: float = 1.0) -> float:
+    """Until the next piece can be set on it. Water leaves clay through its thickness: four times the time for twice as thick (Fick's law);
+    ``water_times``: how many times as long as in usual air water takes to leave.
+    """
+    minutes, thick_mm = DRIES.get(piece.material, (0.0, 0.0))
+    times = max((piece.high_mm / thick_mm) ** 2, 0.1) if thick_mm else 1.0
+    return minutes * times * (water_times if piece.material in SOAKED_IN else 1.0)
+
+
+def stack_dries_min(pieces: Sequence[BasePiece], water_times: float = 1.0) -> float:
+    """What is laid wet dries before the next is set on it: one after another."""
+    return sum(piece_dries_min(p, water_times) for p in pieces)
 
 
 @dataclass(frozen=True)

@@ -8,7 +8,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field, replace
 from datetime import date
 
-from numerus.domain.basing import BaseLayer, BasePiece, Decal
+from numerus.domain.basing import BaseLayer, BasePiece, BasingRecipe, Decal
 from numerus.errors import PlanError
 
 WHOLE = "figure"  # the slot of a model in one piece: one part is the figure, but perhaps for its base
@@ -72,6 +72,7 @@ class Army:
     bench_celsius: float = USUAL_CELSIUS
     bench_humidity: float = USUAL_HUMIDITY
     lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with
+    basings: tuple[BasingRecipe, ...] = ()  # recipes for bases that several units go by
     likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
 
     def __post_init__(self) -> None:
@@ -121,6 +122,7 @@ class Unit:
     ``wanted``: part id -> in how many figures; ``spares``: part id -> how many to print besides what figures need.
     ``apart``: slots whose parts are painted before they are glued on. ``scheme_id``: a scheme of its own, "" for the army's.
     ``basing``: what lies on its bases, from below; ``decals`` its figures wear. ``guests``: parts of other kits its builds may use.
+    ``basing_recipe``: the army's recipe its bases go by instead of ``basing``, "" for none.
     ``stack``: pieces its bases are stacked of, from below; none where they are one piece.
     """
 
@@ -142,6 +144,7 @@ class Unit:
     decals: tuple[Decal, ...] = ()
     guests: tuple[str, ...] = ()
     stack: tuple[BasePiece, ...] = ()
+    basing_recipe: str = ""
 
 
 @dataclass(frozen=True)

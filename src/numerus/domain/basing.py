@@ -16,6 +16,14 @@ class BaseLayer:
 
 
 @dataclass(frozen=True)
+class BasingRecipe:
+    """Layers under a name, from below, by which several units are based."""
+
+    name: str
+    layers: tuple[BaseLayer, ...]
+
+
+@dataclass(frozen=True)
 class BasePiece:
     """One piece a base is stacked of: its ``material`` (one of assembly.stacked_base.MATERIALS), how high and wide, ``grams`` as weighed, 0
     by its size; what it cost.

@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 
 from numerus.domain.army import Army, Figure, Unit
+from numerus.domain.basing import BaseLayer, BasingRecipe
 from numerus.domain.commissions import Commission
 from numerus.domain.painting.paints import Mix, Paint
 from numerus.domain.painting.recipes import Scheme
@@ -87,6 +88,15 @@ class Plans:
         part = self.parts.get(part_id)
         own = [s for s in self.brush_strokes.values() if part and s.part_id == part_id and s.blob == part.blob]
         return tuple(dab for stroke in sorted(own, key=lambda s: s.order) for dab in stroke.dabs)
+
+    def basing_recipe_of(self, unit: Unit) -> BasingRecipe | None:
+        """The army's recipe a unit's bases go by, if it goes by one."""
+        return next((r for r in self.army.basings if r.name == unit.basing_recipe), None) if self.army else None
+
+    def basing_of(self, unit: Unit) -> tuple[BaseLayer, ...]:
+        """What lies on a unit's bases, from below: by its recipe, else its own layers."""
+        recipe = self.basing_recipe_of(unit)
+        return recipe.layers if recipe else unit.basing
 
     def commission_of(self, unit_id: str) -> Commission | None:
         """What was agreed on a unit, if it is painted for someone."""

@@ -70,7 +70,7 @@ def basing_uses(plans: Plans, figure_id: str) -> dict[str, float]:
     figure = plans.figures.get(figure_id)
     unit = plans.units.get(figure.unit_id) if figure else None
     uses: dict[str, float] = {}
-    for layer in unit.basing if unit else ():
+    for layer in plans.basing_of(unit) if unit else ():
         if layer.kind in THING_OF_LAYER and unit:
             thing = THING_OF_LAYER[layer.kind]
             uses[thing] = uses.get(thing, 0.0) + layer_need(layer, unit.base_mm, 1).amount

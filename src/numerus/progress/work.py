@@ -7,6 +7,7 @@ from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
 from numerus.assembly.gluing import build_plan
+from numerus.assembly.stacked_base import PIECE_MIN
 from numerus.domain.painting.recipes import RecipeStep, Scheme
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
@@ -78,8 +79,9 @@ class UnitWork:
 
 
 def build_min(figure: FigureStanding) -> float:
-    """Told minutes to put a figure together, its parts kept apart left out."""
-    return sum(s.minutes for s in build_plan(list(figure.figure.build), figure.unit.apart))
+    """Told minutes to put a figure together and to stack its base, its parts kept apart left out."""
+    glued = sum(s.minutes for s in build_plan(list(figure.figure.build), figure.unit.apart))
+    return glued + PIECE_MIN * len(figure.unit.stack)
 
 
 def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> dict[str, float]:

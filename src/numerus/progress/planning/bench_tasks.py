@@ -20,10 +20,10 @@ from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER
 from numerus.errors import PlanError
 from numerus.kit.builds import printed_slots
-from numerus.paint.drying import Drying, water_times
+from numerus.paint.drying import Drying
 from numerus.paint.figure.touching import Between
 from numerus.paint.finishing.finish_steps import DAYLIGHT, kind_of_step
-from numerus.paint.priming.primer import FILLER_DRIES_MIN, prime_setup_min
+from numerus.paint.priming.primer import prime_setup_min
 from numerus.paint.priming.weather import Air
 from numerus.paint.scheme import Stroke
 from numerus.paint.techniques import AIRBRUSH
@@ -38,6 +38,7 @@ from numerus.progress.painting.painting_line import (
     strokes_by_figure,
     touching_by_figure,
 )
+from numerus.progress.planning.hardening import hard_at, hard_min, primer_dries_min
 from numerus.progress.printing.planned_runs import busy_until, next_runs
 from numerus.progress.standing import FigureStanding, Standing
 from numerus.progress.stores import estimates
@@ -48,7 +49,6 @@ from numerus.schedule.daylight import in_daylight
 from numerus.schedule.hand_tasks import HandInputs, HandTask, Touching
 from numerus.schedule.run_queue import ScheduledRun
 
-GLUE_MIN = 12 * 60.0  # (default) glue and putty cure overnight
 BUILDING, PRIMING, FINISHING = 0, 1, 90
 UNPLATED_DAYS = 3.0  # (default) after the last planned run, for what lies on no plate yet
 HORIZON_DAYS = 400
@@ -125,6 +125,7 @@ def to_do(
     }
     last = max((coming.off for coming in plates.values()), default=now)
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
+    free_at |= hard_at(plans, facts, figures, drying, now)
     free = _without(evenings, appointments)
     inputs = HandInputs(
         list(_fitting(tasks, free)), free, touching_by_figure(figures, plans, between), free_at, after,
@@ -274,11 +275,11 @@ def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate], d
     scheme, own, tasks = plans.scheme_of(figure.unit.id), figure.figure.id, list[HandTask]()
     hands = figure_hands(figure, plans, rate)
     if BUILD in hands:
-        glued = GLUE_MIN if len(figure.figure.build) > 1 else 0.0
-        putty = (PUTTY, PUTTY_MIX_MIN, PUTTY_LIFE_MIN) if glued else (BUILD, 0.0, PUTTY_LIFE_MIN)
-        tasks += _in_pieces(HandTask(own, "", BUILD, hands[BUILD], glued, *putty, phase=BUILDING), MOST_PIECE_MIN)
+        hard = hard_min(figure, drying)
+        putty = (PUTTY, PUTTY_MIX_MIN, PUTTY_LIFE_MIN) if hard else (BUILD, 0.0, PUTTY_LIFE_MIN)
+        tasks += _in_pieces(HandTask(own, "", BUILD, hands[BUILD], hard, *putty, phase=BUILDING), MOST_PIECE_MIN)
     if scheme is not None and PRIME in hands:
-        dries = drying.prime_min(scheme) + scheme.filler_coats * FILLER_DRIES_MIN * water_times(drying.air)
+        dries = primer_dries_min(scheme, drying)
         primed = HandTask(own, "", PRIME, hands[PRIME], dries, phase=PRIMING)
         load, device = (PRIME, scheme.id), {"can": OUTDOORS, "airbrush": AIRBRUSH}.get(scheme.prime_school, "")
         tasks.append(replace(primed, load=load, setup_min=prime_setup_min(scheme), device=device))

@@ -2,12 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from pathlib import Path
 
 import numpy as np
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QFileDialog, QWidget
+from PyQt6.QtWidgets import QFileDialog, QInputDialog, QMenu, QWidget
 
 from numerus.assembly.stacked_base import COLUMNS as STACK_COLUMNS
 from numerus.assembly.stacked_base import USUAL, stack_from_rows, stack_rows
@@ -19,7 +20,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.domain.army import Unit
+from numerus.domain.army import Army, Unit
 from numerus.errors import NumerusError
 from numerus.formats.tables import write_text
 from numerus.paint.finishing.basing import (
@@ -83,8 +84,14 @@ class BasePage(QWidget):
         self.heading, self.note = label("", "section", True), label("", "note", True)
         self.list = NeedList(context)
         self._asked: object = None
+        self.recipes = button(
+            "Recipe …",
+            self.ask_recipe,
+            "",
+            "Layers under a name that several units go by: changed once, changed for all",
+        )
         buttons = row(
-            button("Layers …", self.edit_layers, "main"), button("Decals …", self.edit_decals),
+            button("Layers …", self.edit_layers, "main"), self.recipes, button("Decals …", self.edit_decals),
             button("Stacked of …", self.edit_stack, "", "Plate, riser, cork, bark: their height and weight count where it stands and travels"),
             button("Cut list …", self.ask_cut_list, "", "Every decal at its size: a sheet to cut, or a table"), -1,
         )  # fmt: skip
@@ -99,7 +106,7 @@ class BasePage(QWidget):
         state = self.state
         state.look(self.session.answers, self.session.unit_id, self.session.figure_id)
         self.heading.setText(state.heading)
-        told = f"{state.stack_words} {state.lying_words} Feet take a quarter of a base's top (default)."
+        told = f"{state.recipe_words} {state.stack_words} {state.lying_words} Feet take a quarter of a base's top (default)."
         self.note.setText(told.strip())
         self.list.show_state(state)
         figure = state.figure
@@ -135,8 +142,14 @@ class BasePage(QWidget):
         """The layers as a table; undo brings the old ones back."""
         unit = self.state.unit
         if unit is not None:
-            rows = layer_rows(unit.basing or self.state.usual())
-            self._table(f"Bases of {unit.name}", COLUMNS, rows, self.keep_layers)
+            rows = layer_rows(self.state.layers or self.state.usual())
+            recipe = self.state.recipe
+            self._table(
+                f"{recipe.name}: bases of all that go by it" if recipe else f"Bases of {unit.name}",
+                COLUMNS,
+                rows,
+                self.keep_layers,
+            )
 
     def edit_decals(self) -> None:
         unit = self.state.unit
@@ -163,13 +176,46 @@ class BasePage(QWidget):
         """Raises PlanError for what cannot be read."""
         self._keep("bases", self.state.with_layers(layers_from_rows(rows)))
 
+    def ask_recipe(self) -> None:
+        """Which recipe the unit goes by, or its own layers made one."""
+        self.recipe_menu().exec(self.recipes.mapToGlobal(QPoint(0, self.recipes.height())))
+
+    def recipe_menu(self) -> QMenu:
+        """The army's recipes, the one gone by ticked, and what can be done with it."""
+        state, menu = self.state, QMenu(self)
+        army, recipe = self.session.plans.army, state.recipe
+        for name in ("", *(r.name for r in army.basings)) if army else ():
+            way = menu.addAction(name or "Its own layers", lambda n=name: self._keep("recipe", state.going_by(n)))
+            way.setCheckable(True)
+            way.setChecked(name == (recipe.name if recipe else ""))
+        menu.addSeparator()
+        menu.addAction("Keep these layers as a recipe …", self._ask_recipe_name).setEnabled(bool(state.layers))
+        if recipe is not None:
+            menu.addAction(
+                f"All units by {recipe.name}", lambda: self._keep("recipe", state.going_by(recipe.name, True))
+            )
+            menu.addAction(f"Forget {recipe.name}", lambda: self._keep("recipe", state.without_recipe()))
+        return menu
+
+    def _ask_recipe_name(self) -> None:
+        name, fine = QInputDialog.getText(self, "A recipe for bases", "Its name: fen mud, quay stones, snow")
+        if fine:
+            self.keep_recipe(name)
+
+    def keep_recipe(self, name: str) -> None:
+        """The unit's layers under a name; a fault is told."""
+        try:
+            self._keep(f"recipe {name.strip()}", self.state.named(name))
+        except NumerusError as error:
+            self.session.failed.emit(error)
+
     def keep_decals(self, rows: list[list[str]]) -> None:
         """Raises PlanError for what cannot be read."""
         self._keep("decals", self.state.with_decals(decals_from_rows(rows)))
 
-    def _keep(self, what: str, unit: Unit | None) -> None:
-        if unit is not None:
-            self.session.commit(f"{what} of {unit.name}", [unit])
+    def _keep(self, what: str, changed: Sequence[Army | Unit]) -> None:
+        if changed and self.state.unit is not None:
+            self.session.commit(f"{what} of {self.state.unit.name}", changed)
 
     def ask_cut_list(self) -> None:
         name, _ = QFileDialog.getSaveFileName(
