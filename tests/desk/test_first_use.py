@@ -170,6 +170,30 @@ def test_a_ready_supported_file_is_printed_as_it_stands(window: MainWindow, tmp_
     assert bench.keep_button.text() == "Keep this pose" and bench.tried is not None
 
 
+def test_the_designers_supports_are_one_candidate_beside_ours(window: MainWindow, tmp_path: Path) -> None:
+    """Of a plain part whose supported copy is in the kit: in the chart and the comparison, looked at, kept as supplied; ours again by a click."""
+    part = next(p for p in window.session.plans.parts.values() if p.pose is not None and p.pose.tips > 7)
+    write_stl(window.session.mesh(part.blob), tmp_path / "arm.stl")
+    add_unit(window, "Both", 1)
+    sort_bench(window, window.session.unit_id)
+    window.user_actions.take_in([tmp_path / "arm.stl", supplied_file(window, tmp_path, "arm_sup.stl")])
+    window.benches["sort"].fill_button.click()
+    window.session.go("pose")
+    bench = window.benches["pose"]
+    assert [c.school for c in bench.compared.costs][-1] == "as supplied" and len(bench.chart.costs) == 5
+    bench.compared.chosen.emit(4)
+    window.grab()
+    assert "As supplied" in bench.verdict.text() and bench.tried is None and not bench.second_button.isEnabled()
+    bench.compared.chosen.emit(0)
+    assert bench.tried is not None and bench.second_button.isEnabled() and bench.graph.isVisibleTo(bench)
+    bench.compared.chosen.emit(4)
+    bench.keep_button.click()
+    kept = next(p for p in window.session.kit_parts() if p.needed)
+    assert kept.pose.school == "as supplied" and kept.pose.up == bench.trials.supplied.cost.up
+    bench.trials.weigh(bench.poses.weights)
+    assert [c.school for c in bench.trials.costs][-1] == "as supplied"
+
+
 def test_posing_all_that_wait_ends_with_a_summary_over_all_units(window: MainWindow, tmp_path: Path) -> None:
     """Supplied ones as they stand, others posed; one edit; parts with warnings are named; nothing waits in any unit."""
     window.user_actions.remove_unit("heron")  # large parts take their time

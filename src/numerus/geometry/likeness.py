@@ -257,12 +257,15 @@ def _settled(
     return linear, move
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Within:
-    """How much of a plain shape lies on the surface of another that holds more, and how far the rest is, in mm."""
+    """How much of a plain shape lies on the surface of another that holds more, how far the rest is, in mm, and the turn (4, 4) that
+    lays it there.
+    """
 
     share: float
     mean_mm: float
+    matrix: Floats
 
 
 @dataclass(frozen=True, eq=False)
@@ -295,9 +298,11 @@ def within(plain: ShapePrint, core: Core, whole: ShapePrint, whole_core: Core, t
         linear, move = _settled(own[:: POINTS // COARSE], whole, starts[k], whole_core.centre, 0.85, ROUGH_STEPS)
         near = whole.nearest(own[:: POINTS // COARSE] @ linear.T + move)[0]
         rough.append((float(np.quantile(near, 0.8)), linear, move))
-    best = Within(0.0, np.inf)
+    best = Within(0.0, np.inf, np.eye(4))
     for _, linear, move in sorted(rough, key=lambda r: r[0])[:2]:
         linear, move = _settled(own[:: POINTS // ASKED], whole, linear, move, 0.85)
         near = whole.distances(own[:: POINTS // 3000] @ linear.T + move)[0]
-        best = max(best, Within(float((near < tolerance_mm).mean()), float(near.mean())), key=lambda w: w.share)
+        matrix = np.eye(4)
+        matrix[:3, :3], matrix[:3, 3] = linear, move - linear @ core.centre
+        best = max(best, Within(float((near < tolerance_mm).mean()), float(near.mean()), matrix), key=lambda w: w.share)
     return best

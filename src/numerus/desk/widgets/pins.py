@@ -7,7 +7,7 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 
 from numerus.desk.theme.palette import Theme
 
-LETTERS = "ABCD"
+LETTERS = "ABCDE"
 
 
 def draw_letter(painter: QPainter, theme: Theme, x: float, y: float, letter: str, chosen: bool) -> None:

@@ -54,6 +54,7 @@ SCHOOL_DESCRIPTION = {
     "stands": "Uprights: best vertical detail, marks hide underneath, but tall and slow.",
     "leans back": "Tilters: layer areas change slowly and lines break up; more to hold up.",
     "lies on its back": "Back-layers: safest and shortest; costs detail on the side nobody sees.",
+    "as supplied": "As its designer supported it: measured on that copy, its marks where its supports touch the part.",
     "best found": "Measured: the least regret of all directions by the weights set here.",
 }
 

@@ -2,18 +2,16 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
 
-from numerus.book.book import Book
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.dialogs.papers import PapersButton
 from numerus.desk.stages.pose.edit import SupportEditor
-from numerus.desk.stages.pose.keep import Keeper, packed_whole, write_supported
+from numerus.desk.stages.pose.keep import Keeper, write_supported
 from numerus.desk.stages.pose.made_of import MadeOf
 from numerus.desk.stages.pose.pictures.layers import LayerGraphView
 from numerus.desk.stages.pose.pictures.view import (
@@ -40,7 +38,7 @@ from numerus.printing.checks.print_findings import misfit, verdict
 from numerus.printing.orientation.orientation_search import Search
 from numerus.printing.orientation.pose_measures import posed
 from numerus.printing.orientation.preference_learning import choices_in
-from numerus.printing.preparation.as_supplied import SuppliedPrint
+from numerus.printing.preparation.as_supplied import SuppliedPrint, pose_warnings
 from numerus.printing.preparation.posed_and_supported import Tried
 
 POSES, SUPPORTS = "Poses", "Supports"
@@ -124,6 +122,7 @@ class PoseBench(Bench):
         self.trials.grew.connect(self._grew)
         self.trials.listed.connect(self._listed)
         self.trials.shown.connect(self._show)
+        self.trials.supplied_shown.connect(self._show_way)
         self.view.picked.connect(self._picked)
         self.view.brushed.connect(self.editor.brushed)
         self.supports.styled.connect(self.editor.styled)
@@ -181,6 +180,16 @@ class PoseBench(Bench):
         self.view.cut_mm = 1e9
         self.view.caption = ("As supplied", f"{supplied_print.pose.height_mm:.1f} mm high; drag to turn")
         self.view.show_things(turning_thing(supplied_print.standing))
+
+    def _show_way(self, supplied_print: SuppliedPrint) -> None:
+        """The designer's copy among our own ways: nothing of it is changed by hand."""
+        self.open_page(POSES)
+        for unused in (self.second_button, self.tabs[SUPPORTS]):
+            unused.setEnabled(False)
+        self.graph.hide()
+        self.verdict.setText("; ".join(pose_warnings(supplied_print.pose)) or "As supplied: nothing wrong was found")
+        self.verdict.setToolTip(supplied_print.proof.description)
+        self._show_supplied(supplied_print)
 
     def _pose_anew(self) -> None:
         """Its own supports are taken for part of it."""
@@ -243,9 +252,10 @@ class PoseBench(Bench):
         shown, height = self.tried, self.graph.height_mm
         if shown is None:
             return
-        for push_button in (self.keep_button, self.second_button):
-            push_button.setEnabled(True)
+        for used in (self.keep_button, self.second_button, self.tabs[SUPPORTS]):
+            used.setEnabled(True)
         self.graph.height_mm = 0.0
+        self.graph.show()
         self.graph.show_graph(shown.graph)
         self.supports.show_made(shown.supported, shown.graph, shown.cost.pools_ml)
         self._show_view()
@@ -291,22 +301,16 @@ class PoseBench(Bench):
 
     def keep(self) -> None:
         """Write the pose and its supported mesh into the part and its same-shaped twins; the choice is remembered."""
-        part, book, shown = self.trials.part, self.session.book, self.tried
-        if part is not None and self.supplied_page.printed is not None:
-            self.keeper.keep_supplied(part, self.supplied_page.printed)
+        part, shown = self.trials.part, self.tried
+        supplied_print = self.supplied_page.printed or self.trials.supplied_chosen
+        if part is not None and supplied_print is not None:
+            self.keeper.keep_supplied(part, supplied_print)
             self._next_waiting()
             return
-        if part is None or shown is None or book is None:
+        if part is None or shown is None:
             return
-        try:
-            blob = book.put_blob(packed_whole(shown.supported))
-        except NumerusError as error:
-            self.session.failed.emit(error)
-            return
-        pose = replace(shown.pose, supported_blob=blob)
         self.trials.drafted = shown.draft
-        words = f"pose of {part.label}: {pose.school}"
-        if self.session.commit(words, [self.state.kept(part, pose, shown.draft)], self.trials.choice()):
+        if pose := self.keeper.keep(part, shown, self.trials.choice()):
             self.keeper.pose_twins(part, pose, *self.trials.how(part))
             self._next_waiting()
 
@@ -322,12 +326,7 @@ class PoseBench(Bench):
         if part.pose is None:
             self.keep()
             return
-
-        def make(book: Book) -> list[Part]:
-            pose = replace(shown.pose, supported_blob=book.put_blob(packed_whole(shown.supported)))
-            return [self.state.kept_second(part, pose)]
-
-        self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
+        self.keeper.keep_second(part, shown)
 
     def pose_all(self) -> None:
         """Every part that waits in its best pose, as one edit; what was kept by hand stays."""
@@ -342,8 +341,9 @@ class PoseBench(Bench):
         self.keeper.pose_all(waiting, supplied, self.trials.known, self.trials.how, self.poses.weights)
 
     def export(self) -> None:
-        supplied_print = self.supplied_page.printed
-        if self.tried is None and supplied_print is None:
+        supplied_print = self.supplied_page.printed or self.trials.supplied_chosen
+        printed = supplied_print or (self.tried.supported if self.tried else None)
+        if printed is None:
             return
         name, _ = QFileDialog.getSaveFileName(
             self, "Export the supported part", f"{self.trials.part_id}.stl", "STL (*.stl);;3MF (*.3mf)"
@@ -351,6 +351,6 @@ class PoseBench(Bench):
         if not name:
             return
         try:
-            write_supported(supplied_print or self.tried.supported, Path(name))  # type: ignore[union-attr]
+            write_supported(printed, Path(name))
         except NumerusError as error:
             self.session.failed.emit(error)

@@ -8,18 +8,20 @@ from pathlib import Path
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
+from numerus.book.book import Book
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.fields import KnownFields
+from numerus.domain.journal import Fact
 from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.poses import Pose
-from numerus.errors import Cancelled, Progress
+from numerus.errors import BookError, Cancelled, NumerusError, Progress
 from numerus.formats.meshes.mesh_writing import write_3mf, write_stl
 from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Mesh
 from numerus.printing.orientation.orientation_search import Weights
 from numerus.printing.preparation.as_supplied import AS_SUPPLIED, SuppliedPrint, pose_warnings, supplied_print
-from numerus.printing.preparation.posed_and_supported import best_kept, draft_of, twin_pose
+from numerus.printing.preparation.posed_and_supported import Tried, best_kept, draft_of, twin_pose
 from numerus.printing.supports.placement import Supported
 from numerus.printing.supports.style import SupportStyle
 from numerus.words import counted
@@ -54,6 +56,31 @@ class Keeper(QObject):
     def __init__(self, context: Context) -> None:
         super().__init__()
         self.context, self.session = context, context.session
+
+    def keep(self, part: Part, shown: Tried, choice: Sequence[Fact]) -> Pose | None:
+        """The pose as it lies on the bench becomes the part's; None where it could not be written. ``choice``: to be remembered with it."""
+        try:
+            pose = self._stored(shown)
+        except NumerusError as error:
+            self.session.failed.emit(error)
+            return None
+        kept = replace(part, pose=pose, draft=shown.draft)
+        return pose if self.session.commit(f"pose of {part.label}: {pose.school}", [kept], choice) else None
+
+    def _stored(self, shown: Tried) -> Pose:
+        book = self.session.book
+        if book is None:
+            raise BookError("no-book", "No book is open.", "Start an army or open a book first.")
+        return replace(shown.pose, supported_blob=book.put_blob(packed_whole(shown.supported)))
+
+    def keep_second(self, part: Part, shown: Tried) -> None:
+        """Beside the one that was kept first; one of the same school gives way."""
+
+        def make(_: Book) -> list[Part]:
+            others = [o for o in part.others if o.school != shown.pose.school]
+            return [replace(part, others=(*others, self._stored(shown)))]
+
+        self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
 
     def pose_twins(self, part: Part, pose: Pose, machine: Machine, resin: Resin, style: SupportStyle) -> None:
         """Parts of the same shape, or mirrored, that have no pose yet take this one over."""

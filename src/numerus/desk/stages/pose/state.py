@@ -2,12 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import replace
-
 from numerus.desk.answers import Answers
 from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Machine
-from numerus.domain.printing.poses import Draft, Pose
 from numerus.kit.builds import printed_slots
 from numerus.kit.statements import ready_supported
 from numerus.words import counted
@@ -64,14 +61,6 @@ class PoseState:
         torn = "" if part.watertight else f"{counted(part.holes, 'hole')}: mend it in Sort; "
         waits = f"{len(self.waiting)} of {len(self.parts)} parts wait"
         return f"{torn}{part.triangles} faces; {waits}; {machine.name}, {machine.layer_mm:g} mm; {_kept(part)}"
-
-    def kept(self, part: Part, pose: Pose, draft: Draft | None) -> Part:
-        """The part with this pose as its first."""
-        return replace(part, pose=pose, draft=draft)
-
-    def kept_second(self, part: Part, pose: Pose) -> Part:
-        """The pose beside the one that was kept first; one of the same school gives way."""
-        return replace(part, others=(*(o for o in part.others if o.school != pose.school), pose))
 
 
 def _kept(part: Part) -> str:

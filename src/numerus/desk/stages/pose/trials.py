@@ -28,6 +28,7 @@ from numerus.printing.orientation.pose_measures import (
     without_cups,
 )
 from numerus.printing.orientation.preference_learning import choice_of
+from numerus.printing.preparation.as_supplied import SuppliedPrint
 from numerus.printing.preparation.posed_and_supported import (
     Tried,
     kept_pose,
@@ -35,6 +36,7 @@ from numerus.printing.preparation.posed_and_supported import (
     supported_pose,
     tried,
 )
+from numerus.printing.preparation.supplied_way import SuppliedWay, supplied_copy, supplied_way
 from numerus.printing.supports.style import SupportStyle, style_for
 from numerus.surface.fields.part_fields import Fields
 
@@ -45,13 +47,14 @@ OWN_AT = 3  # the place of the best found, or of one's own turn
 class Trials(QObject):
     """``begun``: another part, by its mesh; ``grew``: a search so far; ``listed``: other candidates or another of them chosen, with
     the mesh where they are to be drawn anew; ``shown``: one with its supports, and whether it
-    is the one that was shown before, changed.
+    is the one that was shown before, changed; ``supplied_shown``: the designer's copy on its own supports.
     """
 
     begun = pyqtSignal(object)
     grew = pyqtSignal(object)
     listed = pyqtSignal(object)
     shown = pyqtSignal(bool)
+    supplied_shown = pyqtSignal(object)
 
     def __init__(self, context: Context) -> None:
         super().__init__()
@@ -63,6 +66,9 @@ class Trials(QObject):
         self.fields: Fields | None = None
         self.weights = Weights()
         self.tried: Tried | None = None
+        self.supplied: SuppliedWay | None = (
+            None  # the designer's way, where the kit holds a supported copy: the last candidate
+        )
         self.drafted: Draft | None = None  # the draft that is shown, None for a candidate as it was placed
         self._about: tuple[str, str, str, tuple[BrushDab, ...]] = ("", "", "", ())
 
@@ -99,9 +105,9 @@ class Trials(QObject):
     def leave(self, part_id: str) -> None:
         """Nothing is tried of the part on the bench: it stands as it came."""
         self.part_id, self.tried, self.drafted, self.fields, self.search = part_id, None, None, None, None
-        self.costs, self._about = [], ("", "", "", ())
-        self.context.jobs.cancel("pose")
-        self.context.jobs.cancel("measure")
+        self.costs, self.supplied, self._about = [], None, ("", "", "", ())
+        for job in ("pose", "measure", "supplied"):
+            self.context.jobs.cancel(job)
 
     def choice(self) -> list[Fact]:
         """What was preferred to what, for the weights to learn from."""
@@ -117,10 +123,11 @@ class Trials(QObject):
     def _search(self, part: Part, weights: Weights) -> None:
         self.part_id = part.id
         mesh, machine, resin = self.session.mesh(part.blob), self.machine, self.resin
-        self.tried, self.drafted, self.fields = None, None, None
+        self.tried, self.drafted, self.fields, self.supplied = None, None, None, None
         self.weights = weights = weights.on(machine)
         self._about = self._as_it_is(part)
-        self.context.jobs.cancel("measure")  # of the part before
+        for job in ("measure", "supplied"):  # of the part before
+            self.context.jobs.cancel(job)
         self.begun.emit(mesh)
         at = self.known.at(part)
         searched_key = mesh_key(part.blob, (SEARCHED, at.key, machine, resin, weights))
@@ -153,6 +160,38 @@ class Trials(QObject):
             self._show_left(part)
         else:
             self.choose(self.chosen)
+        self._look_at_supplied()
+
+    def _look_at_supplied(self) -> None:
+        """The copy the designer supported, beside our own ways."""
+        part, fields, about = self.part, self.fields, self._about
+        copy = supplied_copy(self.session.plans, part) if part else None
+        if part is None or copy is None or fields is None:
+            return
+        mesh, other, machine, resin = (
+            self.session.mesh(part.blob),
+            self.session.mesh(copy.blob),
+            self.machine,
+            self.resin,
+        )
+
+        def done(way: SuppliedWay | None) -> None:
+            if about == self._about and way is not None:
+                self.supplied, self.costs = way, [*self.costs, way.cost]
+                self.listed.emit(mesh)
+
+        self.context.jobs.start(
+            "supplied",
+            "Looking at the designer's supports",
+            lambda _: supplied_way(mesh, other, fields, machine, resin),
+            done,
+        )
+
+    @property
+    def supplied_chosen(self) -> SuppliedPrint | None:
+        """The designer's copy, while that candidate is the chosen one."""
+        is_it = self.supplied is not None and self.chosen == len(self.costs) - 1
+        return self.supplied.printed if is_it and self.supplied else None
 
     def _show_left(self, part: Part) -> None:
         """The pose and supports as they were left on the bench; without such, the candidate."""
@@ -181,6 +220,10 @@ class Trials(QObject):
             return
         self.chosen = number
         self.listed.emit(None)
+        if self.supplied_chosen is not None:
+            self.tried, self.drafted = None, part.draft
+            self.supplied_shown.emit(self.supplied_chosen)
+            return
         mesh, cost = self.session.mesh(part.blob), self.costs[number]
 
         def work(progress: Progress) -> Tried:
@@ -257,7 +300,8 @@ class Trials(QObject):
         """A pose measured as a job, put in the last place and chosen."""
 
         def done(cost: PoseCost) -> None:
-            self.costs, self.chosen = [*self.costs[:OWN_AT], cost], OWN_AT
+            supplied = [self.supplied.cost] if self.supplied else []
+            self.costs, self.chosen = [*self.costs[:OWN_AT], cost, *supplied], OWN_AT
             self.listed.emit(mesh)
             self.choose(OWN_AT)
 
