@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import pytest
 
-from numerus.assembly.saving import BAND, CORNER, PIECE, PUTTY
+from numerus.assembly.saving import BAND, CORNER, HIDE, PIECE, PUTTY
 from numerus.desk.stages.print.saving_dialog import SavingDialog
 from numerus.desk.window import MainWindow
 from numerus.diagnosis import repair
@@ -65,6 +65,18 @@ def test_the_missing_piece_and_its_guide_are_posed_and_owed(dialog: SavingDialog
     assert {p.id for p in new} <= set(owed_spares(session.plans, unit))
     session.undo()
     assert session.plans == before
+
+
+def test_each_way_is_seen_across_the_table(dialog: SavingDialog) -> None:
+    """Printed again nobody tells it; the chosen way's picture is beside that of a new part, and gone when something else is marked."""
+    dialog.start.setValue(3.0)
+    assert set(dialog.across) == {w.key for w in dialog.looked.ways}
+    choose(dialog, repair.REPRINT)
+    assert dialog.table.words == "Across the table nothing tells it from a new one."
+    choose(dialog, HIDE)
+    assert "looks otherwise" in dialog.table.words and dialog.table.pictures[1][0].startswith("Hide it")
+    assert dialog.across[HIDE].share > dialog.across[PUTTY].share
+    dialog.grab()
 
 
 def test_the_way_taken_is_the_one_the_record_learns_from(window: MainWindow) -> None:

@@ -12,7 +12,7 @@ from scipy.special import erf
 from helpers import EVENING, ball_mesh, box_mesh, subdivided
 from numerus.colour.light import lab_of_xyz, linear, rgb_of
 from numerus.colour.observer import SRGB_TO_XYZ
-from numerus.colour.sight import DEUTAN, FULL, PROTAN, TRITAN, seen_by
+from numerus.colour.sight import DEUTAN, FULL, PROTAN, TRITAN, blur_sigma_mm, seen_by
 from numerus.domain.painting.recipes import Recipe, Scheme
 from numerus.geometry.mesh import merged
 from numerus.paint.advice.value_help import APART, value_helps
@@ -20,7 +20,6 @@ from numerus.paint.backs import back_of
 from numerus.paint.figure.built import Built, built_figure
 from numerus.paint.figure.reading import (
     attention,
-    blur_sigma_mm,
     deepest_by_zone,
     drawn_on,
     mm_a_pixel,

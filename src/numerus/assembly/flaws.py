@@ -15,6 +15,7 @@ from scipy.spatial import cKDTree
 from numerus.assembly.build_look import BuildLook
 from numerus.assembly.fragility import SAME_MM, fragile_places, with_breaks
 from numerus.assembly.joints import FILLER_MM, GLUE_FILLS_MM, PUTTY_MM, Joint
+from numerus.colour.sight import ARC_MINUTE, TABLE_MM
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged, xyz
 from numerus.geometry.pairs import cell_ids
@@ -24,8 +25,6 @@ from numerus.surface.fields.painting_fields import layer_step_um
 
 SEAM, SCAR, STAIRS, THIN, HIDDEN, MARGIN = "seam", "scar", "layer lines", "thin", "out of reach", "little margin"
 PINNED = "pinned by hand"
-TABLE_MM = 900.0
-ARC_MINUTE = float(np.radians(1 / 60))  # what an eye tells apart
 DEEP_UM = 40.0  # (default) stairs that primer alone does not hide
 SCAR_MM = 0.45  # (default) across, of a tip snipped and not sanded
 SURE_MARGIN = 1.2  # what tips hold over what pulls, below which a print may have shifted

@@ -1,4 +1,4 @@
-"""Sight of colour-blind people, simulated."""
+"""What eyes see: how far a figure across a table is blurred, and what colour-blind people see of it, simulated."""
 
 from __future__ import annotations
 
@@ -6,6 +6,9 @@ import numpy as np
 
 from numerus.geometry.mesh import Floats
 
+TABLE_MM = 900.0  # (default) from an eye to a figure in play
+ARC_MINUTE = float(np.radians(1 / 60))  # what an eye tells apart: full width at half height of its blur
+FWHM_TO_SIGMA = float(1 / (2 * np.sqrt(2 * np.log(2))))
 FULL, PROTAN, DEUTAN, TRITAN = "full", "protan", "deutan", "tritan"
 _SEEN = {
     PROTAN: [[0.152286, 1.052583, -0.204868], [0.114503, 0.786281, 0.099216], [-0.003882, -0.048116, 1.051998]],
@@ -14,6 +17,11 @@ _SEEN = {
 }
 """Of linear sRGB, at full severity (Machado, Oliveira & Fernandes 2009, A physiologically-based model for simulation of color vision
 deficiency)."""
+
+
+def blur_sigma_mm(distance_mm: float) -> float:
+    """Sigma at the figure of a Gaussian of one minute of arc, full width at half height."""
+    return distance_mm * ARC_MINUTE * FWHM_TO_SIGMA
 
 
 def seen_by(linear: Floats, sight: str) -> Floats:

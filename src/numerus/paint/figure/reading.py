@@ -11,16 +11,13 @@ from scipy.ndimage import gaussian_filter, sobel
 
 from numerus.colour.light import lab_of_xyz
 from numerus.colour.observer import SRGB_TO_XYZ
-from numerus.colour.sight import FULL, seen_by
+from numerus.colour.sight import FULL, TABLE_MM, blur_sigma_mm, seen_by
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.shot import Shot
 from numerus.surface.fields.painting_fields import layer_step_um
 
-TABLE_MM = 900.0
-ARC_MINUTE = np.radians(1 / 60)  # full width at half height of what the eye blurs to
 MORE_WORK, LESS_WORK = "more work than is seen", "seen more than worked on"
-FWHM_TO_SIGMA = 1 / (2 * np.sqrt(2 * np.log(2)))
 TIMID, OVERDONE = 9.0, 55.0  # (default) L* between a zone's darkest and lightest twentieth across the table
 
 
@@ -37,11 +34,6 @@ class Reading:
     drawn: Mapping[str, float]
     shown: Mapping[str, float]
     spans: Mapping[str, tuple[float, float]]
-
-
-def blur_sigma_mm(distance_mm: float) -> float:
-    """Sigma at the figure of a Gaussian of one minute of arc, full width at half height."""
-    return distance_mm * float(ARC_MINUTE) * FWHM_TO_SIGMA
 
 
 def reading(

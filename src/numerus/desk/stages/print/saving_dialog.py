@@ -3,15 +3,19 @@
 from __future__ import annotations
 
 import numpy as np
-from PyQt6.QtCore import QTimer
+from PyQt6.QtCore import QRectF, QTimer
+from PyQt6.QtGui import QImage, QPainter
 from PyQt6.QtWidgets import QComboBox, QDialog, QWidget
 
+from numerus.assembly.saved_look import AcrossTheTable
 from numerus.assembly.saving import BAND, CORNER, END, Damage, Saving
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.print.saving_state import DOWN, UP, Looked, Piece, SavingState, saving_line
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.drawing import Drawing
+from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import button, caution_line, column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.printing.plates import Placed
@@ -21,6 +25,36 @@ from numerus.geometry.mesh import Floats, Mesh
 LEFT_RGB, GONE_RGB = np.array([[188, 180, 166]], np.uint8), np.array([[176, 84, 62]], np.uint8)
 WAIT_MS = 250  # after the last change, before it is cut out
 HINT = "Click the part where it is broken, or set where the loss begins."
+
+
+class AtTheTable(Drawing):
+    """The figure with a new part and with the saved one, as an eye sees them across the table; larger than they are there."""
+
+    def __init__(self, context: Context) -> None:
+        super().__init__(context.theme, "Across the table")
+        self.pictures: list[tuple[str, QImage]] = []
+        self.words = ""
+        self.hold("setFixedHeight", 220)
+
+    def show_look(self, look: AcrossTheTable | None, way: str) -> None:
+        named = [("with a new part", look.as_new), (way, look.saved)] if look else []
+        self.pictures = [(words, to_image(image)) for words, image in named]
+        self.words = look.words if look else ""
+        self.update()
+
+    def draw(self, painter: QPainter) -> None:
+        self.text(
+            painter, 0, 14, self.words or "Across the table: choose a way.", 13, bool(self.words), width=self.width()
+        )
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        wide = self.width() / 2
+        for number, (words, image) in enumerate(self.pictures):
+            box = QRectF(number * wide, 22, wide - 8, self.height() - 40)
+            painter.fillRect(box, self.theme.colour("matt"))
+            scale = min(box.width() / image.width(), (box.height() - 8) / image.height())
+            across, high = image.width() * scale, image.height() * scale
+            painter.drawImage(QRectF(box.center().x() - across / 2, box.center().y() - high / 2, across, high), image)
+            self.text(painter, number * wide, self.height() - 4, words, 11, colour="slate", width=wide - 8)
 
 
 class SavingDialog(QDialog):
@@ -38,13 +72,14 @@ class SavingDialog(QDialog):
         self.looked: Looked | None = None
         self.at: Floats | None = None
         self.chosen: Saving | None = None
+        self.across: dict[str, AcrossTheTable] = {}
         self.view = BenchView(context.theme, renderer, "The part: what is left, and in red what is lost")
         self.view.picked.connect(self._picked)
         self.soon = QTimer(self)
         self.soon.setSingleShot(True)
         self.soon.timeout.connect(self._look)
         self._build()
-        self.resize(980, 620)
+        self.resize(1120, 680)
         self._read()
 
     def _build(self) -> None:
@@ -61,6 +96,7 @@ class SavingDialog(QDialog):
         for spin in (self.start, self.wide):
             spin.valueChanged.connect(lambda _: self._changed())
         self.words, self.fault = label(HINT, "strong", True), label("", "fault", True)
+        self.table = AtTheTable(self.context)
         self.list = PlaceList(self.context.theme, "Ways to save it", "Mark what is lost first.")
         self.list.chosen.connect(self._chose)
         self.take_button = button("Do it so", self.take, "main")
@@ -72,7 +108,9 @@ class SavingDialog(QDialog):
             row(-1, button("Close", self.reject), self.take_button, gap=8), gap=9,
         )  # fmt: skip
         side.setStretch(6, 1)
-        body = row(self.view, side, gap=16, margins=(16, 14, 16, 14))
+        left = column(self.view, self.table, gap=8)
+        left.setStretch(0, 1)
+        body = row(left, side, gap=16, margins=(16, 14, 16, 14))
         body.setStretch(0, 5)
         body.setStretch(1, 5)
         self.setLayout(body)
@@ -150,13 +188,35 @@ class SavingDialog(QDialog):
         self.fault.setText("")
         self.words.setText(found.lost.words)
         self.view.show_things([Thing(found.lost.left, LEFT_RGB), Thing(found.lost.gone, GONE_RGB, 0.45)], refit=False)
+        self.across = {}
+        self.table.show_look(None, "")
         self.list.show_lines([saving_line(w) for w in found.ways])
+        damage, mesh = self.damage, self.mesh
+        if damage is not None and mesh is not None:
+            self.context.jobs.start(
+                "saving table", "Looking at it across the table", self.state.tabling(found, damage, mesh, self.beside),
+                lambda seen: self._across(found, seen),
+            )  # fmt: skip
+
+    def _across(self, found: Looked, seen: dict[str, AcrossTheTable]) -> None:
+        if self.looked is not found:
+            return
+        self.across, chosen = seen, self.list.at_line
+        self.list.show_lines([saving_line(w, seen[w.key]) for w in found.ways])
+        self.list.at_line = chosen
+        self._show_across()
+
+    def _show_across(self) -> None:
+        way = self.chosen or (self.looked.ways[0] if self.looked else None)
+        if way is not None:
+            self.table.show_look(self.across.get(way.key), way.description)
 
     def _chose(self, number: int) -> None:
         self.chosen = self.looked.ways[number] if self.looked else None
         self.take_button.setEnabled(self.chosen is not None)
         printed = self.chosen is not None and self.state.is_printed(self.chosen)
         self.take_button.setText("Make the piece" if printed else "Do it so")
+        self._show_across()
 
     def take(self) -> None:
         """The way that is chosen; what is to be printed for it is made, posed and owed."""

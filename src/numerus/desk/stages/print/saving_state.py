@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
+from numerus.assembly.saved_look import AcrossTheTable, across_the_table, as_saved
 from numerus.assembly.saving import (
     BAND,
     END,
@@ -27,7 +28,7 @@ from numerus.domain.army import Unit
 from numerus.domain.parts import Part
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Laid, Placed
-from numerus.errors import Progress
+from numerus.errors import Cancelled, Progress
 from numerus.formats.meshes.packed_mesh import pack_mesh
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.kit.builds import printed_slots
@@ -124,6 +125,23 @@ class SavingState:
 
         return work
 
+    @staticmethod
+    def tabling(
+        looked: Looked, damage: Damage, mesh: Mesh, beside: Mapping[str, Mesh]
+    ) -> Callable[[Progress], dict[str, AcrossTheTable]]:
+        """The work of looking at every way across the table, by its key. Raises Cancelled."""
+
+        def work(progress: Progress) -> dict[str, AcrossTheTable]:
+            seen: dict[str, AcrossTheTable] = {}
+            for way in looked.ways:
+                if not progress(len(seen) / len(looked.ways)):
+                    raise Cancelled
+                saved = as_saved(mesh, looked.lost, damage, way.key)
+                seen[way.key] = across_the_table(mesh, list(beside.values()), *saved)
+            return seen
+
+        return work
+
     def making(self, damage: Damage, mesh: Mesh, ids: tuple[str, str]) -> Callable[[Progress], list[Piece]]:
         """The missing piece with a level face, and a saw guide that cuts what is left to match, both posed; the work of a job."""
         machine, resin, part = self.machine, self.plans.resin, self.part
@@ -174,10 +192,11 @@ class SavingState:
         return saving.key == PIECE
 
 
-def saving_line(saving: Saving) -> tuple[str, str]:
-    """A way in two lines."""
+def saving_line(saving: Saving, table: AcrossTheTable | None = None) -> tuple[str, str]:
+    """A way in two lines; ``table``: how it looks across it, once that is known."""
     days = f", {saving.days:.0f} day{'s' if saving.days > 1 else ''}" if saving.days >= 1 else ""
     return (
         saving.description,
-        f"{saving.hands_min:.0f} min of hands, {saving.takes}{days}; looks right about {saving.chance:.0%} (default)",
+        f"{saving.hands_min:.0f} min of hands, {saving.takes}{days}; looks right about {saving.chance:.0%} (default)"
+        + (f"; {table.in_short}" if table else ""),
     )

@@ -9,7 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.colour.light import encoded
-from numerus.colour.sight import DEUTAN, FULL, PROTAN, TRITAN
+from numerus.colour.sight import DEUTAN, FULL, PROTAN, TABLE_MM, TRITAN
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure
 from numerus.domain.painting.recipes import Scheme
@@ -21,7 +21,6 @@ from numerus.paint.backs import back_of
 from numerus.paint.figure.built import Built
 from numerus.paint.figure.reading import (
     MORE_WORK,
-    TABLE_MM,
     Attention,
     Reading,
     attention,

@@ -1,0 +1,142 @@
+"""A saved part across the table: how far its figure looks otherwise than with a new part, for each way to save it.
+
+What hands shape in putty is simulated: detail finer than they shape is smoothed away. Pictures are drawn in grey, blurred as an eye
+blurs them from where the figure stands in play.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+import numpy as np
+from numpy.typing import NDArray
+from scipy.ndimage import gaussian_filter
+
+from numerus.assembly.saving import BAND, CORNER, FORMER, HIDE, PUTTY, WHOLE, Damage, Lost, lies_within
+from numerus.colour.light import lab_of, linear
+from numerus.colour.sight import TABLE_MM, blur_sigma_mm
+from numerus.geometry.mesh import Floats, Mesh, merged
+from numerus.geometry.rays import Camera, picture
+
+GREY, SEAM_GREY = (188, 180, 166), (150, 143, 131)  # a seam that was filled and sanded is a shade, no groove
+HAND_MM = 0.7  # (default) what fingers and a tool shape in putty is no finer
+SEAM_MM = 0.12  # (default) on either side of a cut that is pinned, glued and filled
+STEP, LEFT, MOST_ROUNDS = (
+    0.5,
+    0.05,
+    400,
+)  # of smoothing: how far to the neighbours' mean, and what is left of such relief
+TURNS_DEG, RAISED_DEG, PX_A_MM, MARGIN_MM = (0.0, 90.0, 180.0, 270.0), 40.0, 4.0, 2.0
+TOLD_L = 8.0  # (default) difference in L* that is told apart
+NOTHING, LITTLE = 0.001, 0.01  # of the figure as it is seen
+
+Image = NDArray[np.uint8]
+
+
+@dataclass(frozen=True, eq=False)
+class AcrossTheTable:
+    """``share``: of the figure's picture that looks otherwise, from the side where that is most, ``turn_deg``; both pictures from there,
+    RGBA (h, w, 4), as an eye blurs them.
+    """
+
+    share: float
+    turn_deg: float
+    as_new: Image
+    saved: Image
+
+    @property
+    def in_short(self) -> str:
+        return f"{self.share:.0%} differs at the table" if self.share >= LITTLE else "not told at the table"
+
+    @property
+    def words(self) -> str:
+        if self.share < NOTHING:
+            return "Across the table nothing tells it from a new one."
+        side = {0.0: "in front", 90.0: "its left", 180.0: "behind", 270.0: "its right"}[self.turn_deg]
+        much = "hardly anything" if self.share < LITTLE else f"{self.share:.0%} of the figure"
+        return f"Across the table {much} looks otherwise, seen from {side}."
+
+
+def across_the_table(mesh: Mesh, beside: Sequence[Mesh], saved: Mesh, colours: Image) -> AcrossTheTable:
+    """A part (with what it stands beside) as new against as saved, ``colours`` (n, 3) of the saved one's vertices."""
+    new, other = merged([mesh, *beside]), merged([saved, *beside])
+    plain = np.tile(np.array([GREY], np.uint8), (len(new.vertices), 1))
+    rest = np.tile(np.array([GREY], np.uint8), (len(other.vertices) - len(saved.vertices), 1))
+    looks = [_from_side(new, plain, other, np.concatenate([colours, rest]), turn) for turn in TURNS_DEG]
+    return max(looks, key=lambda look: look.share)
+
+
+def _from_side(new: Mesh, plain: Image, other: Mesh, colours: Image, turn_deg: float) -> AcrossTheTable:
+    x, y, z = (float(v) for v in new.bounds_mm.mean(axis=0))
+    size = float(np.linalg.norm(new.extents_mm)) + MARGIN_MM
+    camera, px = Camera((x, y, z), turn_deg, RAISED_DEG, size), int(size * PX_A_MM)
+    pictures = [picture(m, c, camera, px, px) for m, c in ((new, plain), (other, colours))]
+    blurred = [_as_seen(p, size / px) for p in pictures]
+    values = [lab_of(b[..., :3])[..., 0] * b[..., 3] for b in blurred]
+    there = np.maximum(pictures[0][..., 3], pictures[1][..., 3]) > 0
+    share = float((np.abs(values[0] - values[1])[there] > TOLD_L).mean()) if there.any() else 0.0
+    rows, columns = (np.flatnonzero(there.any(axis=axis)) for axis in (1, 0))
+    shown = (
+        (slice(rows[0], rows[-1] + 1), slice(columns[0], columns[-1] + 1)) if len(rows) else (slice(None), slice(None))
+    )
+    new_image, saved_image = ((b[shown] * 255).round().astype(np.uint8) for b in blurred)
+    return AcrossTheTable(share, turn_deg, new_image, saved_image)
+
+
+def _as_seen(image: Image, mm_a_pixel: float) -> Floats:
+    """A picture as an eye blurs it across the table: sRGB and cover 0..1, (h, w, 4)."""
+    sigma = blur_sigma_mm(TABLE_MM) / mm_a_pixel
+    cover = image[..., 3:] / 255.0
+    light = linear(image[..., :3] / 255.0) * cover
+    both = np.concatenate([light, cover], axis=-1)
+    both = np.stack([gaussian_filter(both[..., k], sigma) for k in range(4)], axis=-1)
+    own = np.clip(both[..., :3] / np.maximum(both[..., 3:], 1e-6), 0, 1)
+    srgb = np.where(own <= 0.0031308, 12.92 * own, 1.055 * own ** (1 / 2.4) - 0.055)
+    return np.concatenate([srgb, np.clip(both[..., 3:], 0, 1)], axis=-1)
+
+
+def as_saved(mesh: Mesh, lost: Lost, damage: Damage, key: str) -> tuple[Mesh, Image]:
+    """The part as a way leaves it, and the colours of its vertices (n, 3): shaped in putty, with a seam where a new piece begins, broken
+    off as it is where that is hidden, whole where it is printed again.
+    """
+    made = {PUTTY: _smoothed, FORMER: _smoothed}.get(key, lambda m, _: m)(mesh, damage)
+    made = lost.left if key == HIDE else made
+    colours = np.tile(np.array([GREY], np.uint8), (len(made.vertices), 1))
+    if key not in (HIDE, WHOLE):
+        colours[_at_the_break(made.vertices, damage)] = SEAM_GREY
+    return made, colours
+
+
+def _at_the_break(points: Floats, damage: Damage) -> NDArray[np.bool_]:
+    """Points within a seam's width of where it broke off."""
+    away = points - np.asarray(damage.at)
+    if damage.kind == CORNER:
+        return _near(np.linalg.norm(away, axis=1), damage.wide_mm)
+    along = away @ np.asarray(damage.toward)
+    return _near(along, 0.0) | (_near(along, damage.wide_mm) if damage.kind == BAND else False)
+
+
+def _near(values: Floats, edge: float) -> NDArray[np.bool_]:
+    return np.asarray(np.abs(values - edge) < SEAM_MM)
+
+
+def _smoothed(mesh: Mesh, damage: Damage) -> Mesh:
+    """What is lost as hands shape it: relief finer than ``HAND_MM`` is gone, the form and the rest are as they were."""
+    from scipy.sparse import coo_matrix, diags
+
+    a, b = np.concatenate([mesh.faces[:, [0, 1]], mesh.faces[:, [1, 2]], mesh.faces[:, [2, 0]]]).T
+    count = len(mesh.vertices)
+    near = coo_matrix((np.ones(2 * len(a)), (np.concatenate([a, b]), np.concatenate([b, a]))), (count, count)).tocsr()
+    mean = diags(1 / np.maximum(np.asarray(near.sum(axis=1)).ravel(), 1)) @ near
+    gone = lies_within(damage, mesh.vertices)
+    edge_mm = (
+        float(np.linalg.norm(mesh.vertices[a] - mesh.vertices[b], axis=1)[gone[a]].mean()) if gone[a].any() else HAND_MM
+    )
+    # A wave that long loses such a share of its height to its neighbours' mean in a round (the mean's Laplacian on even triangles).
+    share = min(STEP * (2 * np.pi * edge_mm / HAND_MM) ** 2 / 4, 1.0)
+    rounds = int(np.clip(np.log(LEFT) / np.log1p(-min(share, 0.9)), 2, MOST_ROUNDS))
+    places = mesh.vertices.copy()
+    for _ in range(rounds):
+        places[gone] += STEP * (mean @ places - places)[gone]
+    return Mesh(places, mesh.faces)
