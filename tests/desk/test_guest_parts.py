@@ -10,6 +10,7 @@ from helpers import ball_mesh, box_mesh
 from numerus.book.removal import without_kit
 from numerus.desk.stages.sort.guest_dialog import GuestDialog
 from numerus.desk.window import MainWindow
+from numerus.domain.army import NONE
 from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.kit.builds import alternatives
 
@@ -84,6 +85,43 @@ def test_a_guest_stays_when_files_are_added_and_goes_with_its_kit(
     session.commit("a kit goes", without_kit(session.plans, kit, []))
     assert session.plans.units["bell"].guests == () and guest not in session.plans.parts
     assert guest not in session.plans.figures_of("bell")[0].build.values()
+
+
+def test_a_peg_is_made_and_its_socket_in_a_copy_of_what_it_meets(window: MainWindow, stranger: str) -> None:
+    """This figure's alone: others keep theirs; both closed, zones go with the copy; as one piece the slot is empty. Undone as one."""
+    session = window.session
+    dialog = opened(window, stranger)
+    dialog.moves[0].setValue(dialog.stance.place_mm[0])
+    dialog.turns[1].setValue(20)
+    met = dialog.state.beside[dialog.state.nearest(dialog.stance.place_mm, dialog.beside)]
+    before, figure = session.plans, session.plans.figures_of("bell")[0]
+    dialog.joining.setCurrentText("round peg and socket")
+    dialog.everywhere.setChecked(True)
+    dialog.keep()
+    build = session.plans.figures[figure.id].build
+    guest, copy = session.plans.parts[build["right arm"]], session.plans.parts[build[met.slot]]
+    assert copy.id != met.id and session.plans.parts[met.id] == before.parts[met.id]
+    assert copy.watertight and guest.watertight and copy.volume_ml < met.volume_ml
+    assert session.plans.part_zones[copy.id].zones == session.plans.part_zones[met.id].zones
+    assert {guest.id, copy.id} <= set(session.plans.units["bell"].guests)
+    session.undo()
+    assert session.plans == before
+    dialog.joining.setCurrentText("as one piece")
+    dialog.stance = dialog.fitting.snapped(dialog.stance)
+    dialog.keep()
+    if "do not touch" in dialog.words.text():
+        dialog.moves[0].setValue(float(dialog.beside[0].bounds_mm.mean(axis=0)[0]))
+        dialog.keep()
+    build = session.plans.figures[figure.id].build
+    assert build["right arm"] == NONE and session.plans.parts[build[met.slot]].volume_ml > met.volume_ml
+
+
+def test_what_has_no_room_for_a_magnet_is_told_and_nothing_is_kept(window: MainWindow, stranger: str) -> None:
+    """An arm three millimetres thick and a magnet of five."""
+    dialog, before = opened(window, stranger), window.session.plans
+    dialog.joining.setCurrentText("magnets 5 × 2 mm")
+    dialog.keep()
+    assert "no room" in dialog.words.text() and window.session.plans == before and dialog.keep_button.isEnabled()
 
 
 def test_a_place_is_clicked_and_parts_are_scaled_and_mirrored(window: MainWindow, stranger: str) -> None:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
+import numpy as np
 import pytest
 from bench_steps import muster_ten, parts_by_label, sort_bench, strangers
 
@@ -40,6 +41,31 @@ def test_a_part_is_scaled_in_words_and_refused_in_words(window: MainWindow) -> N
     page.tool.wanted.setText("huge")
     page.tool.apply()
     assert "no enlargement" in window.errors.message.text()
+
+
+def test_a_limb_is_bent_at_a_click_and_keeps_its_zones(window: MainWindow) -> None:
+    """Shown while it turns, kept as one edit; its zones and volume stay, its pose is asked for again; a fold is refused in words."""
+    bench = sort_bench(window)
+    bench.open_part("arm_R_snuffer")
+    page, before = bench.part_page, window.session.plans
+    page.use("Bend")
+    tool, mesh = page.tool, page.mesh
+    assert not tool.keep_button.isEnabled()
+    tool.picked(mesh.vertices[np.argsort(mesh.vertices[:, 2])[int(len(mesh.vertices) * 0.4)]])
+    assert tool.hinge is not None and "mm through there" in tool.words.text()
+    tool.turns[0].setValue(20)
+    assert tool.bent.moved.any() and tool.keep_button.isEnabled()
+    tool.swap()
+    assert tool.keep_button.isEnabled() or "runs into" in tool.words.text()
+    tool.swap()
+    window.grab()
+    tool.keep()
+    was, now = before.parts["arm_R_snuffer"], window.session.plans.parts["arm_R_snuffer"]
+    assert now.blob != was.blob and now.pose is None and now.watertight
+    assert now.volume_ml == pytest.approx(was.volume_ml, rel=0.05)
+    assert window.session.plans.part_zones[now.id].zones == before.part_zones[was.id].zones
+    page.restore()
+    assert window.session.plans.parts["arm_R_snuffer"].volume_ml == pytest.approx(was.volume_ml, rel=1e-3)
 
 
 def test_a_part_is_cut_in_two_and_both_halves_are_owed(window: MainWindow) -> None:

@@ -13,7 +13,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from numerus.errors import GeometryError
-from numerus.geometry.cutting import mesh_of, solid_of
+from numerus.geometry.cutting import Plane, mesh_of, on_plane, solid_of
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, turning_up
 from numerus.printing.runs.settings_trade import AGAIN_HANDS_MIN
@@ -144,8 +144,7 @@ def as_end(damage: Damage, mesh: Mesh) -> Damage:
 def saw_guide(mesh: Mesh, damage: Damage) -> Mesh:
     """A collar round what is left, its rim level with the cut: a saw laid on it cuts where the new piece ends. Stands as it is printed."""
     level = as_end(damage, mesh)
-    turn = turning_up(level.toward)
-    solid = solid_of(mesh).translate(tuple(-np.asarray(level.at))).transform(np.column_stack([turn, np.zeros(3)]))
+    solid = on_plane(solid_of(mesh), Plane(level.at, level.toward))
     below = solid.trim_by_plane((0.0, 0.0, -1.0), 0.0).trim_by_plane((0.0, 0.0, 1.0), -GUIDE_HIGH_MM)
     if below.is_empty():
         raise GeometryError("misses", "There is nothing left to put a saw guide on.", "Saw by eye.")

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from datetime import date
 
@@ -30,6 +31,9 @@ class Relation:
 LICENCES = {"personal": "personal use only", "sell-prints": "prints may be sold", "unknown": "terms unknown"}
 
 
+STRICT = ("personal", "unknown", "sell-prints")  # what binds most first
+
+
 @dataclass(frozen=True)
 class Kit:
     """Where parts came from: source, licence terms (one of LICENCES), price paid, day it was got, remarks; what its parts are to each
@@ -45,6 +49,11 @@ class Kit:
     remarks: str = ""
     relations: tuple[Relation, ...] = ()
     papers: tuple[tuple[str, str], ...] = ()
+
+
+def stricter(kits: Mapping[str, Kit], one: str, other: str) -> str:
+    """Which of two kits' terms bind what is made of both; the first where they bind alike."""
+    return min((one, other), key=lambda k: STRICT.index(kits[k].licence) if k in kits else 1)
 
 
 @dataclass(frozen=True)

@@ -111,8 +111,7 @@ def cut(mesh: Mesh, plane: Plane, key: KeyStyle | None = None) -> Cut:
 
     Raises GeometryError where the plane misses the part or the part is no solid.
     """
-    turn = turning_up(plane.normal)
-    solid = _placed(solid_of(mesh), turn, plane)
+    solid = on_plane(solid_of(mesh), plane)
     above, below = solid.split_by_plane((0.0, 0.0, 1.0), 0.0)
     if above.is_empty() or below.is_empty():
         raise GeometryError("misses", "The plane does not pass through the part.", "Nothing was cut.")
@@ -123,20 +122,22 @@ def cut(mesh: Mesh, plane: Plane, key: KeyStyle | None = None) -> Cut:
         above, below, key_list, note = _keyed(above, below, piece, key)  # type: ignore[arg-type]
         keys += key_list
         notes += [note] if note else []
-    back = _back(turn, plane)
+    back = from_plane(plane)
     upper, lower = (attributes_from(mesh_of(half.transform(back)), mesh) for half in (above, below))
     placed = tuple(Key(_at(back, k.place_mm), k.width_mm, k.depth_mm) for k in keys)
     play = whole - above.volume() - below.volume()
     return Cut(upper, lower, placed, float(section.area()), _length(section), float(play), tuple(dict.fromkeys(notes)))
 
 
-def _placed(solid: Any, turn: Floats, plane: Plane) -> Any:
-    """The solid with the plane at z = 0."""
-    return solid.translate(tuple(-np.asarray(plane.point))).transform(np.column_stack([turn, np.zeros(3)]))
+def on_plane(solid: Any, plane: Plane) -> Any:
+    """The solid with the plane at z = 0, its normal up."""
+    turn = np.column_stack([turning_up(plane.normal), np.zeros(3)])
+    return solid.translate(tuple(-np.asarray(plane.point))).transform(turn)
 
 
-def _back(turn: Floats, plane: Plane) -> Floats:
-    return np.column_stack([turn.T, np.asarray(plane.point)])
+def from_plane(plane: Plane) -> Floats:
+    """What brings it back to where it was, (3, 4)."""
+    return np.column_stack([turning_up(plane.normal).T, np.asarray(plane.point)])
 
 
 def _at(back: Floats, point: Sequence[float]) -> tuple[float, float, float]:
@@ -201,13 +202,13 @@ def _fitting(above: Any, below: Any, middle: Floats, radius: float, style: KeySt
 
 
 def _has_room(above: Any, below: Any, middle: Floats, width: float, depth: float, style: KeyStyle) -> bool:
-    room = _post(
+    room = post(
         middle, width + 2 * (style.clearance_mm + WALL_MM), -depth - style.clearance_mm - WALL_MM, 0.0, style.form
     )
     if (room - below).volume() > 1e-6 * room.volume():
         return False
     top = depth + style.clearance_mm + WALL_MM if style.hole_mm else ROOT_MM
-    root = _post(middle, width, 0.0, top, style.form)
+    root = post(middle, width, 0.0, top, style.form)
     return bool((root - above).volume() <= 1e-6 * root.volume())
 
 
@@ -215,14 +216,14 @@ def _made(above: Any, below: Any, middle: Floats, width: float, depth: float, st
     key = Key((float(middle[0]), float(middle[1]), 0.0), round(width, 3), round(depth, 3))
     if style.hole_mm:
         play = 2 * style.clearance_mm
-        above = above - _post(middle, width + play, -1e-3, depth + style.clearance_mm, "round")
-        below = below - _post(middle, width + play, -depth - style.clearance_mm, 1e-3, "round")
+        above = above - post(middle, width + play, -1e-3, depth + style.clearance_mm, "round")
+        below = below - post(middle, width + play, -depth - style.clearance_mm, 1e-3, "round")
         return above, below, key
-    socket = _post(middle, width + 2 * style.clearance_mm, -depth - style.clearance_mm, 1e-3, style.form)
-    return above + _post(middle, width, -depth, ROOT_MM, style.form), below - socket, key
+    socket = post(middle, width + 2 * style.clearance_mm, -depth - style.clearance_mm, 1e-3, style.form)
+    return above + post(middle, width, -depth, ROOT_MM, style.form), below - socket, key
 
 
-def _post(middle: Floats, width: float, low: float, high: float, form: str) -> Any:
+def post(middle: Floats, width: float, low: float, high: float, form: str) -> Any:
     """An upright post of the key's outline, ``width`` across."""
     from manifold3d import CrossSection, Manifold
 

@@ -178,6 +178,10 @@ QProgressBar::chunk {{ background: {r.river}; }}
 QCheckBox::indicator {{ width: 14px; height: 14px; border: 1px solid {r.slate}; border-radius: 2px; background: {r.chalk}; }}
 QCheckBox::indicator:focus {{ border: 2px solid {r.river}; }}
 QCheckBox::indicator:checked {{ background: {r.river}; }}
+QSlider::groove:horizontal {{ height: 4px; background: {r.bed}; border-radius: 2px; }}
+QSlider::handle:horizontal {{ width: 12px; margin: -6px 0; background: {r.chalk}; border: 2px solid {r.slate}; border-radius: 3px; }}
+QSlider::handle:horizontal:focus {{ border: 2px solid {r.river}; }}
+QSlider::handle:horizontal:disabled {{ border: 2px solid {r.hairline}; }}
 QFrame#card {{ background: {r.chalk}; border: 1px solid {r.river}; border-radius: 6px; }}
 QFrame#rule {{ background: {r.hairline}; border: none; max-height: 1px; min-height: 1px; }}
 """

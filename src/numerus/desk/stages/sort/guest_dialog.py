@@ -12,16 +12,16 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QDialog, QWidget
 
 from numerus.assembly.guest_parts import Fitting, Point, Seat, Stance
 from numerus.book.intake import new_id
+from numerus.book.tidy import stored
 from numerus.desk.context import Context
-from numerus.desk.stages.sort.guest_state import SWING_DEG, GuestState, clear_span, seat_words
+from numerus.desk.stages.sort.guest_state import JOININGS, SWING_DEG, GuestState, Put, clear_span, seat_words
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, number_box, row
 from numerus.domain.army import Figure
 from numerus.domain.parts import LICENCES, Part
-from numerus.errors import Progress
-from numerus.formats.meshes.packed_mesh import pack_mesh
+from numerus.errors import NumerusError, Progress
 from numerus.geometry.mesh import Floats, Mesh, xyz
 
 RESIN_RGB, GUEST_RGB = np.array([[196, 188, 174]], np.uint8), np.array([[118, 160, 160]], np.uint8)
@@ -141,6 +141,10 @@ class GuestDialog(QDialog):
         self.snap_button = button(
             "Snap to it", self.snap, tip="Pushed along its joint until it touches without cutting"
         )
+        self.joining = QComboBox()
+        self.joining.addItems(JOININGS)
+        self.joining.setAccessibleName("Joined by")
+        self.joining.setToolTip("A socket is cut into a copy of what it meets, so that other figures keep theirs")
         self.everywhere = QCheckBox("also on figures with nothing chosen there")
         self.everywhere.setAccessibleName("On others, too")
         self.keep_button = button(
@@ -153,7 +157,7 @@ class GuestDialog(QDialog):
             *(row(label(words.partition(",")[0].capitalize()), -1, spin) for words, spin in zip(AXES, self.turns, strict=True)),
             row(label("Joint at"), -1, *self.moves, gap=4), row(label("Size"), self.percent, self.mirrored, -1, gap=8),
             row(self.joint_button, self.place_button, self.snap_button, -1, gap=6),
-            self.words, self.swing, self.span, -1, self.everywhere,
+            self.words, self.swing, self.span, -1, row(label("Joined by"), self.joining, -1, gap=8), self.everywhere,
             row(-1, button("Close", self.reject), self.keep_button, gap=8), gap=7,
         )  # fmt: skip
         body = row(self.view, side, gap=16, margins=(16, 14, 16, 14))
@@ -269,10 +273,30 @@ class GuestDialog(QDialog):
         """The part as it lies, one of the unit's choices and on the figure."""
         if self.part is None or self.mesh is None:
             return
-        part, mesh, everywhere = self.part, self.stance.placed(self.mesh).bare(), self.everywhere.isChecked()
-        words = f"{part.label} of another kit on {self.state.figure.name}"
+        part, way, ids = self.part, self.joining.currentText(), (new_id(), new_id())
+        beside = [self.session.labelled_mesh(p) for p in self.state.beside]
+        mesh = self.session.labelled_mesh(part)
+        self.keep_button.setEnabled(False)
+        making = self.state.making(part, mesh, self.stance, beside, way, ids)
+
+        def work(progress: Progress) -> Put | NumerusError:
+            try:
+                return making(progress)
+            except NumerusError as error:
+                return error
+
+        self.context.jobs.start("guest keep", "Joining it on", work, self._made)
+
+    def _made(self, put: Put | NumerusError) -> None:
+        self.keep_button.setEnabled(True)
+        if isinstance(put, NumerusError):
+            self.words.setText(f"{put.message} {put.advice}")
+            return
+        words = f"{put.guest.part.label} of another kit on {self.state.figure.name}"
+        made = [m for m in (put.guest, put.other) if m is not None]
+        everywhere = self.everywhere.isChecked()
         if self.session.store(
-            words, lambda book: self.state.kept(part, mesh, book.put_blob(pack_mesh(mesh)), new_id(), everywhere)
+            words, lambda book: [*(d for m in made for d in stored(book, m)), *self.state.kept(put, everywhere)]
         ):
             self.accept()
 

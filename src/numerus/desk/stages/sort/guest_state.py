@@ -2,16 +2,22 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
-from dataclasses import replace
+from collections.abc import Callable, Sequence
+from dataclasses import dataclass, replace
 
-from numerus.assembly.guest_parts import Point, Seat, flat_faces, told_joints
+import numpy as np
+
+from numerus.assembly.guest_parts import Point, Seat, Stance, flat_faces, told_joints
+from numerus.assembly.joints import MAGNETS
+from numerus.book.tidy import Remade, remade
 from numerus.desk.answers import Answers
-from numerus.domain.army import Figure, Unit
-from numerus.domain.parts import Kit, Part
+from numerus.domain.army import NONE, Figure, Unit
+from numerus.domain.parts import Kit, Part, stricter
+from numerus.errors import Progress
+from numerus.geometry.cutting import KEY_FORMS, KeyStyle, Plane, attributes_from
 from numerus.geometry.mesh import Mesh, xyz
+from numerus.geometry.pegs import as_one, pegged
 from numerus.kit.builds import printed_slots
-from numerus.kit.sorting import remeasured
 
 SIDES = {"left": "right", "right": "left"}
 SWING_DEG = range(-90, 91, 5)
@@ -76,18 +82,95 @@ class GuestState:
         own = [p for p in self.plans.parts.values() if p.kit_id == self.unit.kit_id and p.slot == slot and p.needed]
         return sorted(own, key=lambda p: p.id != worn)
 
-    def kept(self, part: Part, mesh: Mesh, blob: str, part_id: str, everywhere: bool) -> list[Part | Unit | Figure]:
-        """The part as it was put, a guest of the unit, on this figure or on all that have nothing chosen there. ``mesh``, ``blob``: put."""
-        put = replace(remeasured(part, mesh, blob), id=part_id, slot=self.slot, needed=True, doubt=0.0)
+    def nearest(self, place: Point, meshes: Sequence[Mesh]) -> int:
+        """Which of ``meshes``, of what it stands beside, a joint at a place meets."""
+        far = [float(np.linalg.norm(m.vertices - np.asarray(place), axis=1).min()) for m in meshes]
+        return int(np.argmin(far))
+
+    def making(
+        self, part: Part, mesh: Mesh, stance: Stance, beside: Sequence[Mesh], way: str, ids: tuple[str, str]
+    ) -> Callable[[Progress], Put]:
+        """The work of a job: the part as it was put, joined ``way`` (one of JOININGS or a magnet's) to what it meets. ``mesh``, ``beside``:
+        with their zones. Raises GeometryError.
+        """
+        zones, kits, machine = self.plans.part_zones, self.plans.kits, self.plans.machine_for(part)
+        number = self.nearest(stance.place_mm, beside)
+        other, style = self.beside[number], key_style(way, machine.peg_play_mm if machine else USUAL_PLAY_MM)
+
+        def new(of: Part, made: Mesh, own_id: str, slot: str) -> Remade:
+            put = remade(of, attributes_from(made, beside[number] if of is other else placed), zones.get(of.id))
+            return replace(put, part=replace(put.part, id=own_id, slot=slot, needed=True, doubt=0.0, original=""))
+
+        placed = stance.placed(mesh)
+
+        def work(_: Progress) -> Put:
+            if way == GLUED:
+                return Put(new(part, placed, ids[0], self.slot), None, other.slot)
+            if style is None:
+                whole = as_one(placed, beside[number]).part
+                both = new(other, whole, ids[0], other.slot)
+                kit_id = stricter(kits, part.kit_id, other.kit_id)
+                return Put(replace(both, part=replace(both.part, kit_id=kit_id)), None, other.slot, one_piece=True)
+            joined = pegged(placed, beside[number], meeting(stance, placed), style)
+            assert joined.other is not None
+            return Put(
+                new(part, joined.part, ids[0], self.slot), new(other, joined.other, ids[1], other.slot), other.slot
+            )
+
+        return work
+
+    def kept(self, put: Put, everywhere: bool) -> list[Unit | Figure]:
+        """The unit and its figures with the part as it was put, on this one or on all that have nothing chosen there; where it has a peg, only
+        those who wear what has its socket.
+        """
         slots = self.unit.slots if self.slot in self.unit.slots else (*self.unit.slots, self.slot)
-        unit = replace(self.unit, guests=(*self.unit.guests, part_id), slots=slots)
+        new = [put.guest.part.id, *([put.other.part.id] if put.other else [])]
+        unit = replace(self.unit, guests=(*self.unit.guests, *new), slots=slots)
+        met = self.figure.build.get(put.other_slot)
         others = [
             f
             for f in self.plans.figures_of(unit.id)
             if everywhere and self.slot not in f.build and f.id != self.figure.id
-        ]
-        wear = [replace(f, build={**f.build, self.slot: part_id}) for f in (self.figure, *others)]
-        return [put, unit, *wear]
+            and (f.build.get(put.other_slot) == met or not (put.other or put.one_piece))
+        ]  # fmt: skip
+        worn = {self.slot: NONE, put.other_slot: put.guest.part.id} if put.one_piece else {self.slot: put.guest.part.id}
+        worn |= {put.other_slot: put.other.part.id} if put.other else {}
+        return [unit, *(replace(f, build={**f.build, **worn}) for f in (self.figure, *others))]
+
+
+@dataclass(frozen=True, eq=False)
+class Put:
+    """A part as it was put, what it meets with its socket (a copy, so that others keep theirs) and that one's slot; ``one_piece``: both."""
+
+    guest: Remade
+    other: Remade | None
+    other_slot: str
+    one_piece: bool = False
+
+
+GLUED, ONE_PIECE = "glue alone", "as one piece"
+JOININGS = (
+    GLUED,
+    *(f"{form} peg and socket" for form in KEY_FORMS),
+    *(f"magnets {m.name}" for m in MAGNETS),
+    ONE_PIECE,
+)
+USUAL_PLAY_MM = 0.15  # (default)
+
+
+def key_style(way: str, play_mm: float) -> KeyStyle | None:
+    """How a way of joining is made; None for glue alone and for one piece."""
+    magnet = next((m for m in MAGNETS if way.endswith(m.name)), None)
+    if magnet is not None:
+        return KeyStyle("round", play_mm, depth_mm=magnet.thick_mm, hole_mm=magnet.across_mm)
+    form = way.partition(" ")[0]
+    return KeyStyle(form, play_mm) if form in KEY_FORMS else None
+
+
+def meeting(stance: Stance, placed: Mesh) -> Plane:
+    """Where a part meets the figure: at its joint, across the way to its middle."""
+    way = placed.vertices.mean(axis=0) - np.asarray(stance.place_mm)
+    return Plane(stance.place_mm, xyz(way / max(float(np.linalg.norm(way)), 1e-9)))
 
 
 def seat_words(seat: Seat) -> str:

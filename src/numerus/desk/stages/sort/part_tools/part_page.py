@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import QComboBox, QInputDialog, QLineEdit, QWidget
 
 from numerus.book.tidy import Remade, beside_part, remade, scaled, stored
 from numerus.desk.context import Context
+from numerus.desk.stages.sort.part_tools.bend import BendTool
 from numerus.desk.stages.sort.part_tools.cut import CutTool
 from numerus.desk.stages.sort.part_tools.faults import FaultsTool
 from numerus.desk.stages.sort.part_tools.hollow import HollowTool
@@ -52,7 +53,15 @@ class PartPage(QWidget):
         self.shown_for = ""
         self.cut_tool = CutTool(self)
         self.tools: dict[str, Tool] = {
-            t.title: t for t in (FaultsTool(self), WallsTool(self), SizeTool(self), self.cut_tool, HollowTool(self))
+            t.title: t
+            for t in (
+                FaultsTool(self),
+                WallsTool(self),
+                SizeTool(self),
+                self.cut_tool,
+                BendTool(self),
+                HollowTool(self),
+            )
         }
         self.tool: Tool = next(iter(self.tools.values()))
         self.setLayout(self._body())
