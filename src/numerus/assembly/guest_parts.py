@@ -12,7 +12,7 @@ from dataclasses import dataclass, replace
 import numpy as np
 from numpy.typing import NDArray
 
-from numerus.domain.parts import Relation
+from numerus.domain.parts import Part, Relation
 from numerus.geometry.likeness import even_points
 from numerus.geometry.mesh import Floats, Mesh, merged, xyz
 from numerus.geometry.solids.columns import Columns, solid_columns
@@ -140,13 +140,14 @@ def _inside_of(mesh: Mesh) -> tuple[Floats, float]:
     return thinned, cell**3 * len(points) / len(thinned)
 
 
-def told_joints(part_id: str, relations: Iterable[Relation], beside: Iterable[str] | None = None) -> list[Point]:
-    """Where a kit says that a part is joined on, to parts ``beside`` first where some are named."""
+def told_joints(part: Part, relations: Iterable[Relation], beside: Iterable[str] | None = None) -> list[Point]:
+    """Where a kit says that a part is joined on, as large as it is now; to parts ``beside`` first where some are named."""
     near = set(beside or ())
     own = [
-        r for r in relations if r.kind == "joint" and r.place_mm is not None and part_id in r.parts and not r.overruled
+        r for r in relations if r.kind == "joint" and r.place_mm is not None and part.id in r.parts and not r.overruled
     ]
-    return [r.place_mm for r in sorted(own, key=lambda r: not near & set(r.parts)) if r.place_mm is not None]
+    places = [r.place_mm for r in sorted(own, key=lambda r: not near & set(r.parts)) if r.place_mm is not None]
+    return [(x * part.scale, y * part.scale, z * part.scale) for x, y, z in places]
 
 
 def flat_faces(mesh: Mesh, most: int = 6) -> list[Point]:

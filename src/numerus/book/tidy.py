@@ -55,9 +55,11 @@ def _zoned(moved: Remade, mesh: Mesh, part_zones: PartZones | None) -> Remade:
 
 
 def scaled(part: Part, mesh: Mesh, factor: float, part_zones: PartZones | None) -> Remade:
-    """The part ``factor`` times as large."""
+    """The part ``factor`` times as large; where that only sets its unit right, it is as large as it came."""
     changed, packed = rescaled(part, mesh, factor)
-    scaled_part = Remade(replace(changed, original=part.original or part.blob), packed, thumbnail_png(mesh))
+    scale = part.scale if factor == offered_factor(part) else part.scale * factor
+    whole = replace(changed, original=part.original or part.blob, scale=scale)
+    scaled_part = Remade(whole, packed, thumbnail_png(mesh))
     return _zoned(scaled_part, mesh.scaled(factor), part_zones)
 
 

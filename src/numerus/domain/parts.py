@@ -65,6 +65,7 @@ class Part:
     ``original``: the mesh as it came, where ``blob`` was mended, cut or thickened. ``doubt``: 0..1 of its slot.
     ``draft``: the pose being worked on; ``others``: poses it may lie in, too,
     where a plate is better for it. ``supports_off``: "before" the lamp or "after" it, "" where nobody chose for this part.
+    ``scale``: how many times as large as it came, units apart.
     ``material``: "resin" or "filament" it is to be printed of, "" for what the army's first machine prints with.
     """
 
@@ -95,6 +96,7 @@ class Part:
     others: tuple[Pose, ...] = ()
     supports_off: str = ""
     material: str = ""
+    scale: float = 1.0
 
     def of_material(self, material: str) -> Part:
         """To be printed of something else: what it was posed and supported for is gone."""

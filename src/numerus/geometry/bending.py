@@ -2,7 +2,7 @@
 
 Over a soft stretch about the joint each point is turned about an axis through the middle of the limb, by an angle that grows smoothly
 from none to all of it. Bent by a slope of t degrees a mm, what lies u mm inside the bend shrinks to 1 - t u: while that is positive
-everywhere no skin folds, and since the axis passes through the middle of the section its volume stays as it was.
+everywhere no skin folds, and since the axis passes through the middle of the section a limb that is even about it keeps its volume.
 """
 
 from __future__ import annotations

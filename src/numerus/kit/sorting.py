@@ -119,7 +119,7 @@ def remeasured(part: Part, mesh: Mesh, blob: str) -> Part:
     new = part_of(part.name, health, sound, part.id, part.kit_id, blob)
     return replace(
         new, slot=part.slot, original=part.original or part.blob, needed=part.needed, unit_mm=part.unit_mm,
-        thumbnail=part.thumbnail,
+        thumbnail=part.thumbnail, material=part.material, supports_off=part.supports_off, scale=part.scale,
     )  # fmt: skip
 
 

@@ -2,19 +2,20 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 
 from numerus.domain.parts import Kit, Part, Relation
 from numerus.kit.assembly import DOUBTFUL
 from numerus.kit.base_sizes import OtherBase
+from numerus.kit.joined_parts import along_with, joined_to, names_of, other_sizes, size_words
 from numerus.kit.sorting import offered_factor
 from numerus.words import counted
 
 FAULTS = {"holes": "torn", "inside-out": "inside out", "inverted-faces": "faces turned", "specks": "specks"}
-OTHER_BASE = "other base"
+OTHER_BASE, OTHER_SCALE = "other base", "other scale"
 ORDER = (
-    "unit", "fault", "slot", OTHER_BASE, "duplicate", "supported", "mirror", "scaled", "whole", "alternative", "clash", "base",
+    "unit", "fault", "slot", OTHER_BASE, OTHER_SCALE, "duplicate", "supported", "mirror", "scaled", "whole", "alternative", "clash", "base",
 )  # fmt: skip
 DOUBT = 1 - DOUBTFUL
 MOST_SAID = 3
@@ -49,13 +50,14 @@ def ready_supported(part: Part, kit: Kit | None) -> bool:
 
 
 def statements(
-    parts: Iterable[Part], relations: Iterable[Relation], others: Iterable[OtherBase] = ()
+    parts: Iterable[Part], relations: Sequence[Relation], others: Iterable[OtherBase] = ()
 ) -> list[Statement]:
     """Everything worth a card, in ORDER; joints are not listed one by one. ``others``: bases that are not as wide as the unit asks."""
     by_id = {p.id: p for p in parts}
     listed = [s for p in by_id.values() for s in _of_part(p)]
     listed += [_of_relation(r, by_id) for r in relations if r.kind != "joint" and all(i in by_id for i in r.parts)]
     listed += [_of_base(o) for o in others if o.part_id in by_id]
+    listed += _of_scales(by_id, relations)
     return sorted(listed, key=lambda s: ORDER.index(s.kind))
 
 
@@ -112,6 +114,29 @@ def _of_base(other: OtherBase) -> Statement:
         "left as it is",
         f"scale to {other.asked_mm:g} mm",
     )
+
+
+def _of_scales(by_id: Mapping[str, Part], relations: Sequence[Relation]) -> list[Statement]:
+    """Parts that were scaled without what they are joined to, the most out of scale first; each such joint once."""
+    told: list[Statement] = []
+    about = set[str]()
+    for part in sorted((p for p in by_id.values() if p.needed and p.scale != 1), key=lambda p: -abs(p.scale - 1)):
+        others = [p for p in other_sizes(part, joined_to(part, relations, by_id)) if p.id not in about]
+        if others:
+            about.add(part.id)
+            along = len(other_sizes(part, along_with(part, relations, by_id)))
+            told.append(
+                Statement(
+                    OTHER_SCALE,
+                    part.id,
+                    part.label,
+                    f"made for {names_of(others)}",
+                    size_words(part, others),
+                    "left as it is",
+                    f"scale {counted(along, 'part')} along",
+                )
+            )
+    return told
 
 
 def _of_relation(relation: Relation, by_id: Mapping[str, Part]) -> Statement:

@@ -30,7 +30,8 @@ from numerus.domain.parts import Kit, Part
 from numerus.domain.printing.machines import OF_WORDS
 from numerus.errors import Cancelled, Progress
 from numerus.formats.meshes.mesh_files import Refusal
-from numerus.kit.statements import OTHER_BASE, Statement, faults_left
+from numerus.kit.joined_parts import along_with, other_sizes
+from numerus.kit.statements import OTHER_BASE, OTHER_SCALE, Statement, faults_left
 from numerus.progress.standing import kit_record
 from numerus.words import counted
 
@@ -134,7 +135,7 @@ class SortBench(Bench):
         return body
 
     def _part_page(self) -> PartPage:
-        return PartPage(self.context, self.renderer, self.move_parts, self.rename, self.set_aside)
+        return PartPage(self.context, self.renderer, self.move_parts, self.rename, self.set_aside, self.scale_along)
 
     def open_page(self, name: str) -> None:
         self.page = name
@@ -218,6 +219,8 @@ class SortBench(Bench):
             self._settle(f"{part.label}: {statement.act}", [part])
         elif statement.kind == OTHER_BASE:
             self._as_asked(part)
+        elif statement.kind == OTHER_SCALE:
+            self.scale_along(part)
         elif statement.relation is not None:
             self._turn_about(self.session.plans.kits[unit.kit_id], statement)
         else:
@@ -228,14 +231,30 @@ class SortBench(Bench):
         other = next((o for o in self.state.other_bases if o.part_id == part.id), None)
         if other is None:
             return
-        mesh, zones = self.session.labelled_mesh(part), self.session.plans.part_zones.get(part.id)
-        words = f"{part.label}: scaled to {other.asked_mm:g} mm"
-        self.context.jobs.start(
-            "base",
-            "Scaling the base",
-            lambda _: [scaled(part, mesh, other.factor, zones)],
-            lambda made: self._store(words, made),
-        )
+        self._scale(f"{part.label}: scaled to {other.asked_mm:g} mm", [(part, other.factor)])
+
+    def scale_along(self, part: Part) -> None:
+        """All that hang together with a part as large as it is now, in one edit."""
+        plans = self.session.plans
+        kit = plans.kits.get(part.kit_id)
+        others = other_sizes(part, along_with(part, kit.relations if kit else (), plans.parts))
+        words = f"{counted(len(others), 'part')} scaled along with {part.label}"
+        self._scale(words, [(p, part.scale / p.scale) for p in others])
+
+    def _scale(self, words: str, factors: list[tuple[Part, float]]) -> None:
+        zones = self.session.plans.part_zones
+        meshes = [(p, self.session.labelled_mesh(p), factor) for p, factor in factors]
+
+        def work(progress: Progress) -> list[Remade]:
+            made: list[Remade] = []
+            for part, mesh, factor in meshes:
+                if not progress(len(made) / len(meshes)):
+                    raise Cancelled
+                made.append(scaled(part, mesh, factor, zones.get(part.id)))
+            return made
+
+        if factors:
+            self.context.jobs.start("scale", "Scaling", work, lambda made: self._store(words, made))
 
     def _turn_about(self, kit: Kit, statement: Statement) -> None:
         relation = statement.relation

@@ -58,7 +58,7 @@ class GuestState:
     def joints(self, part: Part, mesh: Mesh) -> list[Point]:
         """Where the part may be joined on: as its kit tells, then by the flat faces of its hull."""
         kit = self.plans.kits.get(part.kit_id)
-        return [*told_joints(part.id, kit.relations if kit else ()), *flat_faces(mesh)]
+        return [*told_joints(part, kit.relations if kit else ()), *flat_faces(mesh)]
 
     def places(self, meshes: Sequence[Mesh]) -> list[Point]:
         """Where it may go: where the unit's own parts of that slot are joined on, across from the other side, then the figure's middle;
@@ -66,14 +66,12 @@ class GuestState:
         """
         kit = self.plans.kits.get(self.unit.kit_id)
         stated, beside = kit.relations if kit else (), [p.id for p in self.beside]
-        told = [place for p in self._own(self.slot) for place in told_joints(p.id, stated, beside)[:1]]
+        told = [place for p in self._own(self.slot) for place in told_joints(p, stated, beside)[:1]]
         side, _, rest = self.slot.partition(" ")
         across = self._own(f"{SIDES[side]} {rest}") if side in SIDES else []
         middle = meshes[0].bounds_mm.mean(axis=0) if meshes else None
         if not told and middle is not None:
-            told = [
-                (2 * float(middle[0]) - x, y, z) for p in across for x, y, z in told_joints(p.id, stated, beside)[:1]
-            ]
+            told = [(2 * float(middle[0]) - x, y, z) for p in across for x, y, z in told_joints(p, stated, beside)[:1]]
         return list(dict.fromkeys([*told, *([xyz(middle)] if middle is not None else [])]))
 
     def _own(self, slot: str) -> list[Part]:

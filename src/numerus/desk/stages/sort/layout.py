@@ -232,7 +232,7 @@ class LayOut(QWidget):
         unit, kits = self.session.unit, self.session.plans.kits
         kit = kits.get(unit.kit_id) if unit else None
         heads = {p.id: p for p in self.session.kit_parts() if p.slot == "head" and p.needed}
-        joints = [(i, r.place_mm[2]) for r in (kit.relations if kit else ()) if r.kind == "joint" and r.place_mm
+        joints = [(i, r.place_mm[2] * heads[i].scale) for r in (kit.relations if kit else ()) if r.kind == "joint" and r.place_mm
                   for i in r.parts if i in heads]  # fmt: skip
         own = next((p.id for slot, p, _ in self.shown if slot == "head"), "")
         neck = next((z for i, z in joints if i == own), None)

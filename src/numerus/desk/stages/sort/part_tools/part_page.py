@@ -42,9 +42,10 @@ class PartPage(QWidget):
 
     def __init__(
         self, context: Context, renderer: Renderer, move: Callable[[list[str], str], None],
-        rename: Callable[[list[str], str], None], aside: Callable[[list[str], bool], None],
+        rename: Callable[[list[str], str], None], aside: Callable[[list[str], bool], None], scale_along: Callable[[Part], None],
     ) -> None:  # fmt: skip
         super().__init__()
+        self.scale_along = scale_along
         self.move_parts, self.rename, self.aside = move, rename, aside
         self.context, self.session, self.theme = context, context.session, context.theme
         self.view = BenchView(self.theme, renderer, "The part on the bench")
@@ -258,4 +259,4 @@ class PartPage(QWidget):
 
 
 def _without_original(part: Remade) -> Remade:
-    return replace(part, part=replace(part.part, original=""))
+    return replace(part, part=replace(part.part, original="", scale=1.0))

@@ -3,16 +3,23 @@
 from __future__ import annotations
 
 import math
+from collections.abc import Callable
 
 from PyQt6.QtCore import QRectF, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QLineEdit
 
+from numerus.assembly.after_scaling import PLAY, SIZE, WALL, Misfit, misfits, shaved
 from numerus.desk.stages.sort.part_tools.tool import Tool
 from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.errors import NumerusError
+from numerus.desk.widgets.places import PlaceList
+from numerus.domain.parts import Part
+from numerus.errors import NumerusError, Progress
+from numerus.geometry.mesh import Mesh
+from numerus.geometry.round_holes import bored
+from numerus.kit.joined_parts import joined_to
 from numerus.kit.recognise import Base, base_of
 from numerus.kit.scale import EYES_MM, factor_of, unit_reason
 from numerus.kit.sorting import offered_factor
@@ -64,17 +71,26 @@ class SizeTool(Tool):
         self.ways = _Ways(self.page.theme)
         self.ways.taken.connect(self.take)
         self.note, self.base_words = label("", "note", True), label("", "", True)
+        self.misfits: list[Misfit] = []
+        self.looked_at: tuple[str, ...] = ()  # the meshes they are of
+        self.fits_head = label("What no longer fits", "strong")
+        self.fits = PlaceList(self.page.theme, "What no longer fits", "Everything it was made for still fits.")
+        self.fits.chosen.connect(self._chose)
+        self.mend_button = button("Mend it", self.mend, "main")
         layout = column(
             label("Unit", "strong"), self.unit, self.unit_button, self.base_words, 6, label("Scale", "strong"),
             row(self.wanted, button("Scale it", self.apply), gap=6), self.height_words, 6,
-            label("Make this fit", "strong"), self.note, self.ways, gap=4,
+            self.fits_head, self.fits, row(self.mend_button, -1), label("Make this fit", "strong"), self.note, self.ways, gap=4,
         )  # fmt: skip
-        layout.setStretch(11, 1)
+        layout.setStretch(10, 1)
+        layout.setStretch(14, 1)
         return layout
 
     def forget(self) -> None:
         self.rows = None
         self.ways.rows = []
+        self.looked_at = ()
+        self._show_misfits([])
 
     def begin(self) -> None:
         part = self.page.part
@@ -98,6 +114,65 @@ class SizeTool(Tool):
             self.start(
                 "fit", "Trying sizes", lambda progress: (ways_to_fit(mesh, machine, standing), base_of(mesh)), self._met
             )
+
+        self._look_after_scaling(part)
+
+    def _look_after_scaling(self, part: Part) -> None:
+        """What was made for it as it came, where it is not so large any more."""
+        plans, mesh, play = self.session.plans, self.page.mesh, self.machine().peg_play_mm
+        kit = plans.kits.get(part.kit_id)
+        joined = joined_to(part, kit.relations if kit else (), plans.parts)
+        about = part.blob, *(p.blob for p in joined)
+        if part.scale == 1.0 or about == self.looked_at:
+            return
+        self.looked_at = about
+        beside = [(p, self.session.mesh(p.blob)) for p in joined]
+        self.start(
+            "misfits", "Looking what no longer fits", lambda _: misfits(part, mesh, beside, play), self._show_misfits
+        )
+
+    def _show_misfits(self, found: list[Misfit]) -> None:
+        self.misfits = found
+        for widget in (self.fits_head, self.fits, self.mend_button):
+            widget.setVisible(bool(found))
+        self.fits.show_lines([(m.words, m.detail) for m in found])
+        self._chose(0)
+
+    def _chose(self, number: int) -> None:
+        """The line in hand, and what a click does about it."""
+        self.fits.at_line = number
+        deed = self.misfits[number].deed if number < len(self.misfits) else ""
+        self.mend_button.setText(deed or "Mend it")
+        self.mend_button.setEnabled(bool(deed))
+
+    def mend(self) -> None:
+        """What was told of the line in hand is mended, as one edit."""
+        misfit, part, mesh = self.misfits[self.fits.at_line], self.page.part, self.page.mesh
+        if part is None:
+            return
+        if misfit.kind == SIZE:
+            self.page.scale_along(part)
+        elif misfit.kind == WALL:
+            self.page.use("Walls")
+        elif misfit.kind == PLAY:
+            other = self.session.plans.parts[misfit.parts[0]]
+            beside = self.session.mesh(other.blob)
+            self._mended(f"shaved to fit {other.label}", lambda: shaved(mesh, beside, misfit.mm))
+        elif misfit.hole is not None:
+            hole = misfit.hole
+            self._mended(f"a hole bored to {misfit.mm:.2f} mm", lambda: bored(mesh, hole, misfit.mm))
+
+    def _mended(self, words: str, make: Callable[[], Mesh]) -> None:
+        def work(_: Progress) -> Mesh | NumerusError:
+            try:
+                return make()
+            except NumerusError as error:
+                return error
+
+        def done(made: Mesh | NumerusError) -> None:
+            self.session.failed.emit(made) if isinstance(made, NumerusError) else self.page.keep(words, made)
+
+        self.start("mend fit", "Mending it", work, done)
 
     def _met(self, fits: tuple[list[FitRow], Base | None]) -> None:
         self.rows = self.ways.rows = fits[0]
