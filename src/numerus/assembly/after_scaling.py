@@ -65,9 +65,13 @@ def _of_play(part: Part, mesh: Mesh, other: Part, beside: Mesh, peg_play_mm: flo
         return None
     words = f"Peg with {other.label}: {play:.2f} mm of play"
     was = f"{play / part.scale:.2f} as they came; the machine wants {peg_play_mm:.2f}"
-    if play < TIGHT * peg_play_mm:
+    if part.scale < 1 and play < TIGHT * peg_play_mm:  # what grew and was tight came so
         return Misfit(PLAY, words, was, "Shave it to fit", (other.id,), peg_play_mm)
-    return Misfit(PLAY, words, f"{was}: thick glue fills it", "", (other.id,)) if play > LOOSE * peg_play_mm else None
+    return (
+        Misfit(PLAY, words, f"{was}: thick glue fills it", "", (other.id,))
+        if part.scale > 1 and play > LOOSE * peg_play_mm
+        else None
+    )
 
 
 def play_mm(mesh: Mesh, other: Mesh) -> float | None:
