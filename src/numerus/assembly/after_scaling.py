@@ -63,15 +63,12 @@ def _of_play(part: Part, mesh: Mesh, other: Part, beside: Mesh, peg_play_mm: flo
     play = play_mm(mesh, beside)
     if play is None:
         return None
-    words = f"Peg with {other.label}: {play:.2f} mm of play"
-    was = f"{play / part.scale:.2f} as they came; the machine wants {peg_play_mm:.2f}"
-    if part.scale < 1 and play < TIGHT * peg_play_mm:  # what grew and was tight came so
-        return Misfit(PLAY, words, was, "Shave it to fit", (other.id,), peg_play_mm)
-    return (
-        Misfit(PLAY, words, f"{was}: thick glue fills it", "", (other.id,))
-        if part.scale > 1 and play > LOOSE * peg_play_mm
-        else None
-    )
+    words, was = f"Peg with {other.label}: {play:.2f} mm of play", play / part.scale
+    detail = f"{was:.2f} as they came; the machine wants {peg_play_mm:.2f}"
+    tight, loose = TIGHT * peg_play_mm, LOOSE * peg_play_mm  # what was so as it came is its designer's choice
+    if play < tight <= was:
+        return Misfit(PLAY, words, detail, "Shave it to fit", (other.id,), peg_play_mm)
+    return Misfit(PLAY, words, f"{detail}: thick glue fills it", "", (other.id,)) if play > loose >= was else None
 
 
 def play_mm(mesh: Mesh, other: Mesh) -> float | None:
