@@ -19,6 +19,7 @@ from PyQt6.QtWidgets import (
 )  # fmt: skip
 
 from numerus.desk.actions import Actions, MakeDemo
+from numerus.desk.choosing.choosing_dialog import ChoosingDialog
 from numerus.desk.commands import army_commands, figure_commands, stage_commands
 from numerus.desk.context import Context
 from numerus.desk.dialogs.as_table import PicturesInView
@@ -178,6 +179,7 @@ class MainWindow(QMainWindow):
             Command("Leave", "Book", self.close, "Ctrl+Q"),
             Command("Lamplight", "View", self._turn_light, "Ctrl+L", lambda: self.theme.lamplight),
             Command("Machines and stores …", "Book", lambda: show_profiles(self.context, self), "Ctrl+M"),
+            Command("Choose what to print …", "Army", lambda: ChoosingDialog(self.context, self.renderer, self).exec()),
             Command("The express way …", "Army", lambda: ExpressDialog(self.context, self).exec(), "Ctrl+Shift+E"),
             Command("Bench mode", "Bench", self._bench_mode, "F11"),
             Command("Practise …", "Bench", self.practise, "F9"),

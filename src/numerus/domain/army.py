@@ -32,6 +32,15 @@ WEEKDAY = Day()
 WEEKEND = Day(180, 14 * 60, ((8 * 60, 23 * 60),))
 
 
+@dataclass(frozen=True)
+class Outline:
+    """A bought figure as its box tells it, to be stood beside others."""
+
+    name: str
+    height_mm: float
+    base_mm: float
+
+
 USUAL_CELSIUS, USUAL_HUMIDITY = 20.0, 50.0  # (defaults) of a heated room
 
 
@@ -73,6 +82,7 @@ class Army:
     bench_humidity: float = USUAL_HUMIDITY
     lamp: str = ""  # the curing lamp as its JSON, "" for the one all begin with
     basings: tuple[BasingRecipe, ...] = ()  # recipes for bases that several units go by
+    outlines: tuple[Outline, ...] = ()  # bought figures that sculpts are held against
     likelihoods: str = ""  # the inquest's table where it was changed, as its JSON
 
     def __post_init__(self) -> None:

@@ -37,7 +37,8 @@ STRICT = ("personal", "unknown", "sell-prints")  # what binds most first
 @dataclass(frozen=True)
 class Kit:
     """Where parts came from: source, licence terms (one of LICENCES), price paid, day it was got, remarks; what its parts are to each
-    other; its designer's ``papers``: words, pages and pictures by their names in the archive, as blobs.
+    other; its designer's ``papers``: words, pages and pictures by their names in the archive, as blobs; ``considered`` while it is weighed
+    against others and no unit prints it, ``shelved`` with the reason why it is not printed.
     """
 
     id: str
@@ -49,6 +50,8 @@ class Kit:
     remarks: str = ""
     relations: tuple[Relation, ...] = ()
     papers: tuple[tuple[str, str], ...] = ()
+    considered: bool = False
+    shelved: str = ""
 
 
 def stricter(kits: Mapping[str, Kit], one: str, other: str) -> str:

@@ -8,6 +8,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+import trimesh
 from hypothesis import given
 from hypothesis import strategies as st
 
@@ -15,7 +16,10 @@ from numerus.domain.printing.machines import Film, Machine, Resin
 from numerus.errors import PlanError
 from numerus.geometry.repair.health import count_holes, edges_of
 from numerus.printing.machines.calibration import (
+    FLOOR_MM,
     INNER_MM,
+    LETTER_RAISED_MM,
+    LETTERS_MM,
     OUTER_MM,
     Exposed,
     Measured,
@@ -23,6 +27,8 @@ from numerus.printing.machines.calibration import (
     correction_of,
     dimension_piece,
     exposure_piece,
+    least_detail_mm,
+    lettering_piece,
     right_exposure_s,
 )
 from numerus.printing.machines.profile_files import kind_of, profile_text, read_profile, write_profile
@@ -79,6 +85,26 @@ def test_the_right_exposure_is_where_pins_and_slots_are_alike(right: float, slop
     tried = [right * f for f in (0.8, 1.0, 1.3)]
     pieces = [Exposed(e, 0.3 - slope * np.log(e / right) / 2, 0.3 + slope * np.log(e / right) / 2) for e in tried]
     assert right_exposure_s(pieces) == pytest.approx(right, rel=1e-6)
+
+
+def test_the_least_detail_is_where_pins_and_slots_come_out_alike() -> None:
+    """Between two pieces half way in the logarithm: the mean of both widths, taken over with the exposure."""
+    pieces = [Exposed(2.0, 0.30, 0.10), Exposed(4.5, 0.10, 0.30)]
+    assert right_exposure_s(pieces) == pytest.approx(3.0)
+    assert least_detail_mm(pieces) == pytest.approx(0.2)
+    machine = corrected(Machine("m", "M"), 3.0, detail_mm=least_detail_mm(pieces))
+    assert (machine.exposure_s, machine.least_pin_mm, machine.least_slot_mm) == (3.0, 0.2, 0.2)
+
+
+def test_letters_to_be_printed_are_raised_and_closed() -> None:
+    """Three of each height on a slab: their volume by hand, strokes a fifth of their height."""
+    piece = lettering_piece()
+    assert trimesh.Trimesh(piece.vertices, piece.faces).is_watertight
+    x, y, _ = piece.extents_mm
+    each = [(h / 5) * h + 3 * (h / 5) * (0.6 * h - h / 5) for h in LETTERS_MM]
+    assert piece.signed_volume_mm3 == pytest.approx(
+        x * y * FLOOR_MM + 3 * sum(each) * (LETTER_RAISED_MM - 0.01), rel=1e-3
+    )
 
 
 def test_pieces_that_say_nothing_are_refused() -> None:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtCore import pyqtSignal
@@ -23,10 +24,14 @@ from numerus.printing.machines.calibration import (
     correction_of,
     dimension_piece,
     exposure_piece,
+    least_detail_mm,
+    lettering_piece,
     right_exposure_s,
 )
 
 FRAME_SAYS = f"Print the frame of {OUTER_MM:g} and {INNER_MM:g} mm at that exposure; measure both widths in x and y and enter the means."
+LETTERS_SAY = "Print the rows of letters; the least that can be read in a raking light tells what of a sculpt's lettering comes through."
+PIECES = {"exposure": exposure_piece, "frame": dimension_piece, "letters": lettering_piece}
 TRIES = (0.85, 1.0, 1.2)  # of the exposure there is
 
 
@@ -53,6 +58,9 @@ class CalibratePage(QWidget):
         for cell, words in ((self.outer, "Outer width"), (self.inner, "Inner width")):
             cell.setAccessibleName(words)
             cell.valueChanged.connect(lambda _: self._work_out())
+        self.letters = _spin(0, 10, "mm high")
+        self.letters.setAccessibleName("Least letters that can be read")
+        self.take_letters = button("Take it over", self._take_letters, "main")
         self.take_exposure = button("Take it over", lambda: self._take(exposure=True), "main")
         self.take_frame = button("Take it over", lambda: self._take(exposure=False), "main")
         self.setLayout(column(
@@ -63,6 +71,9 @@ class CalibratePage(QWidget):
             label(FRAME_SAYS, "note", True),
             row(button("Write the frame …", lambda: self._ask("frame")), -1),
             row(label("Outer"), self.outer, label("Inner"), self.inner, -1), row(self.frame_says, self.take_frame),
+            10, label("3  Lettering", "section"), label(LETTERS_SAY, "note", True),
+            row(button("Write the letters …", lambda: self._ask("letters")), label("Least that can be read"), self.letters,
+                self.take_letters, -1),
             -1, label("; ".join(cautions("print")), "caution", True), gap=6, margins=(10, 10, 10, 10),
         ))  # fmt: skip
 
@@ -72,6 +83,7 @@ class CalibratePage(QWidget):
                 exposure.setValue(round(share * machine.exposure_s, 2))
                 pin.setValue(0)
                 slot.setValue(0)
+        self.letters.setValue(machine.least_letter_mm)
         self.machine = machine
         self._work_out()
 
@@ -82,10 +94,12 @@ class CalibratePage(QWidget):
 
     def _work_out(self) -> None:
         self.exposure_s: float | None = None
+        self.detail_mm = 0.0
         self.correction: Correction | None = None
         try:
-            self.exposure_s = right_exposure_s(self._exposed())
-            self.exposure_says.setText(f"Right: {self.exposure_s:.2f} s, where pins and slots come out alike.")
+            self.exposure_s, self.detail_mm = right_exposure_s(self._exposed()), least_detail_mm(self._exposed())
+            alike = f"where pins and slots come out alike, at {self.detail_mm:.2f} mm: finer detail is lost."
+            self.exposure_says.setText(f"Right: {self.exposure_s:.2f} s, {alike}")
         except NumerusError as error:
             self.exposure_says.setText(f"{error.message} {error.advice}")
         try:
@@ -98,9 +112,14 @@ class CalibratePage(QWidget):
 
     def _take(self, exposure: bool) -> None:
         machine = (
-            corrected(self.machine, self.exposure_s) if exposure else corrected(self.machine, None, self.correction)
+            corrected(self.machine, self.exposure_s, detail_mm=self.detail_mm)
+            if exposure
+            else corrected(self.machine, None, self.correction)
         )
         self.corrected.emit(machine)
+
+    def _take_letters(self) -> None:
+        self.corrected.emit(replace(self.machine, least_letter_mm=self.letters.value()))
 
     def _ask(self, which: str) -> None:
         name, _ = QFileDialog.getSaveFileName(self, "The test piece", f"{which}.stl", "STL (*.stl)")
@@ -109,7 +128,7 @@ class CalibratePage(QWidget):
 
     def write(self, which: str, path: Path) -> None:
         try:
-            write_stl(exposure_piece() if which == "exposure" else dimension_piece(), path)
+            write_stl(PIECES[which](), path)
         except NumerusError as error:
             self.session.failed.emit(error)
 

@@ -40,7 +40,9 @@ WORDS = {
     "lift_mm_per_min": "Lift speed", "bottom_lift_mm_per_min": "Lift speed", "retract_mm_per_min": "Speed down",
     "exposure_s": "Light", "bottom_exposure_s": "Light", "bottom_layers": "How many", "start_end_s": "Start and end",
     "vat_min_ml": "Least in it", "vat_full_ml": "Full", "film_layers": "Film lasts", "film_pull": "Film holds, × usual",
-    "screen_h": "Screen lasts, lit", "peg_play_mm": "Play around pegs", "xy_comp_mm": "Outlines drawn in by", "scale_xy": "Scale in x, y",
+    "screen_h": "Screen lasts, lit", "peg_play_mm": "Play around pegs",
+    "least_pin_mm": "Least pin, measured", "least_slot_mm": "Least slot, measured",
+    "least_letter_mm": "Least letters read", "xy_comp_mm": "Outlines drawn in by", "scale_xy": "Scale in x, y",
     "turn_round_min": "Plate to plate", "unheated": "Cold at night", "room_c": "Room, 0: not told",
     "levels_by": "Levelled by", "removes_with": "Parts come off by", "vat_looked_at": "Looked at with",
     "nozzle_mm": "Nozzle", "walls": "Walls, lines", "fill_share": "Filled inside, share",
@@ -62,7 +64,9 @@ GROUPS: dict[type, dict[str, tuple[str, ...]]] = {
         "Where it stands": ("in_service", "back_on", "turn_round_min", "room_c", "unheated", "power_w", "link"),
         "Vat": ("vat_min_ml", "vat_full_ml", "vat_looked_at"),
         "Routine": ("levels_by", "removes_with"),
-        "What it prints": ("layer_mm", "support_style", "peg_play_mm", "xy_comp_mm", "scale_xy"),
+        "What it prints": (
+            "layer_mm", "support_style", "peg_play_mm", "xy_comp_mm", "scale_xy", "least_pin_mm", "least_slot_mm", "least_letter_mm",
+        ),
         "Nozzle": (
             "nozzle_mm", "walls", "fill_share", "wall_mm_per_s", "fill_mm_per_s", "travel_mm_per_s", "retract_s", "foot_mm",
         ),

@@ -60,6 +60,11 @@ class Machine:
     plastic_pence_per_kg: int = 2200
     xy_comp_mm: float = 0.0  # how much an outline is drawn in, from calibration
     scale_xy: float = 1.0
+    least_pin_mm: float = (
+        0.0  # that stood, and the least slot that stayed open, on a test piece; 0: nobody has measured
+    )
+    least_slot_mm: float = 0.0
+    least_letter_mm: float = 0.0  # height of the least letters that could be read
     in_service: bool = True
     back_on: str = (
         ""  # out of service, the day it is mended, when a spare part has come: 2026-03-14; "" where nobody knows

@@ -9,6 +9,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from typing import Any
 
 import numpy as np
 
@@ -18,6 +19,7 @@ from numerus.geometry.cutting import mesh_of
 from numerus.geometry.mesh import Mesh
 
 WIDTHS_MM = (0.1, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6, 0.8)
+LETTERS_MM, LETTER_RAISED_MM = (0.8, 1.0, 1.25, 1.6, 2.0, 2.5, 3.2, 4.0), 0.3
 PIN_MM, SLOT_DEEP_MM, FLOOR_MM, WALL_MM = 3.0, 2.0, 1.2, 2.4
 OUTER_MM, INNER_MM, FRAME_HIGH_MM = 20.0, 10.0, 4.0
 MOST_CHANGE = 2.0
@@ -79,6 +81,40 @@ def right_exposure_s(pieces: Sequence[Exposed]) -> float:
     return float(np.clip(exposure_s, low, high))
 
 
+def least_detail_mm(pieces: Sequence[Exposed]) -> float:
+    """What pin and slot come to at the right exposure, by lines through the pieces over the exposure's logarithm. Raises PlanError as
+    ``right_exposure_s``.
+    """
+    at = np.log(right_exposure_s(pieces))
+    logs = np.log([p.exposure_s for p in pieces])
+    both = [
+        np.polyval(np.polyfit(logs, widths, 1), at)
+        for widths in ([p.pin_mm for p in pieces], [p.slot_mm for p in pieces])
+    ]
+    return float(np.clip(np.mean(both), WIDTHS_MM[0] / 2, WIDTHS_MM[-1]))
+
+
+def lettering_piece() -> Mesh:
+    """A slab with raised letters E in rows of ``LETTERS_MM`` height, the least at the front: a stroke is a fifth of a letter's height."""
+    from manifold3d import Manifold
+
+    deep = sum(LETTERS_MM) + 1.5 * (len(LETTERS_MM) + 1)
+    slab, y = Manifold.cube((4 * LETTERS_MM[-1] + 2, deep, FLOOR_MM)), 1.5
+    for high in LETTERS_MM:
+        for number in range(3):
+            slab = slab + _letter(high).translate((1 + number * 1.2 * high, y, FLOOR_MM - 0.01))
+        y += high + 1.5
+    return mesh_of(slab)
+
+
+def _letter(high: float) -> Any:
+    from manifold3d import Manifold
+
+    stroke, wide = high / 5, 0.6 * high
+    bars = [Manifold.cube((wide, stroke, LETTER_RAISED_MM)).translate((0, k * 2 * stroke, 0)) for k in range(3)]
+    return sum(bars, Manifold.cube((stroke, high, LETTER_RAISED_MM)))
+
+
 @dataclass(frozen=True)
 class Measured:
     """The frame as printed: mean outer and inner width in mm."""
@@ -112,10 +148,16 @@ def correction_of(measured: Measured) -> Correction:
     return Correction((measured.outer_mm - scale * OUTER_MM) / 2, scale)
 
 
-def corrected(machine: Machine, exposure_s: float | None = None, correction: Correction | None = None) -> Machine:
-    """The machine with what was found taken over; corrections add up, since the piece was printed with the old ones."""
+def corrected(
+    machine: Machine, exposure_s: float | None = None, correction: Correction | None = None, detail_mm: float = 0.0
+) -> Machine:
+    """The machine with what was found taken over; corrections add up, since the piece was printed with the old ones. ``detail_mm``: the
+    least pin and slot, where they were told with the exposure.
+    """
     if exposure_s is not None:
         machine = replace(machine, exposure_s=round(exposure_s, 2))
+    if detail_mm:
+        machine = replace(machine, least_pin_mm=round(detail_mm, 3), least_slot_mm=round(detail_mm, 3))
     if correction is not None:
         bleed, scale = machine.xy_comp_mm + correction.bleed_mm, machine.scale_xy / correction.scale
         machine = replace(machine, xy_comp_mm=round(bleed, 4), scale_xy=round(scale, 5))
