@@ -6,8 +6,7 @@ from pathlib import Path
 
 import pytest
 
-from helpers import box_mesh
-from numerus.demo import parts as demo_parts
+from helpers import ball_mesh, box_mesh
 from numerus.desk.choosing.choosing_dialog import ChoosingDialog
 from numerus.desk.choosing.choosing_state import in_a_row
 from numerus.desk.window import MainWindow
@@ -19,8 +18,8 @@ from numerus.geometry.mesh import merged
 @pytest.fixture
 def dialog(window: MainWindow, tmp_path: Path) -> ChoosingDialog:
     """Two candidates, and a file that is none."""
-    write_stl(demo_parts.mesh("head_hat"), tmp_path / "Toll keeper.stl")
-    write_stl(demo_parts.mesh("head_old"), tmp_path / "Old reeve.stl")
+    write_stl(ball_mesh(2.5, subdivisions=2), tmp_path / "Toll keeper.stl")
+    write_stl(box_mesh((4, 4, 6)), tmp_path / "Old reeve.stl")
     (tmp_path / "notes.stl").write_text("solid nothing")
     made = ChoosingDialog(window.context, window.renderer, window)
     made.add(sorted(tmp_path.glob("*.stl")))
