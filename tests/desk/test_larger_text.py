@@ -3,49 +3,14 @@
 from __future__ import annotations
 
 import pytest
+from cut_words import DrawnText, cut_widgets
 from key_steps import tab_to
-from PyQt6.QtCore import QPoint, QRect, Qt
-from PyQt6.QtGui import QFontMetricsF, QPainter
-from PyQt6.QtWidgets import QAbstractButton, QApplication, QLabel, QWidget
+from PyQt6.QtCore import QPoint, QRect
+from PyQt6.QtWidgets import QApplication
 
 from numerus.desk.theme.resources import load_fonts
-from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.window import MainWindow
 from numerus.domain.stages import STAGES
-
-
-class DrawnText:
-    """Notes what drawings could not write whole."""
-
-    def __init__(self, monkeypatch: pytest.MonkeyPatch) -> None:
-        self.cut: set[str] = set()
-        write = Drawing.text
-
-        def text(
-            drawing: Drawing, painter: QPainter, x: float, y: float, words: str, *args: object, **more: object
-        ) -> float:
-            wide = write(drawing, painter, x, y, words, *args, **more)  # type: ignore[arg-type]
-            whole = QFontMetricsF(painter.font()).horizontalAdvance(words)
-            if wide < whole - 0.5:
-                self.cut.add(words)
-            return wide
-
-        monkeypatch.setattr(Drawing, "text", text)
-
-
-def cut_widgets(inside: QWidget) -> set[str]:
-    """Labels and buttons in view whose words do not fit them."""
-    cut = set()
-    for widget in inside.findChildren(QLabel) + inside.findChildren(QAbstractButton):
-        words = widget.text()
-        if not widget.isVisible() or not words or "<" in words:
-            continue
-        wraps = isinstance(widget, QLabel) and widget.wordWrap()
-        how = int(Qt.TextFlag.TextWordWrap) if wraps else 0
-        needed = widget.fontMetrics().boundingRect(QRect(0, 0, widget.width(), 4000), how, words)
-        if needed.width() > widget.width() + 1 or needed.height() > widget.height() + 1:
-            cut.add(words)
-    return cut
 
 
 @pytest.mark.parametrize("scale", [1.3, 1.5])

@@ -20,7 +20,9 @@ from numerus.desk.dialogs.army_and_unit import UnitDialog, WhereDialog
 from numerus.desk.dialogs.bench_card import card_html, write_card
 from numerus.desk.dialogs.handbook import show_handbook
 from numerus.desk.jobs import Jobs
+from numerus.desk.stages.print.live import LiveRun
 from numerus.desk.system import settings
+from numerus.desk.system.motion import wants_still
 from numerus.desk.theme.palette import DAY, LAMPLIGHT
 from numerus.desk.window import MainWindow
 from numerus.domain.journal import ForecastNoted
@@ -241,6 +243,39 @@ def test_larger_text_and_lamplight_are_kept(window: MainWindow) -> None:
     window.theme.set_lamplight(True)
     kept = settings.load(window.settings_path)
     assert (kept.text_scale, kept.lamplight) == (1.25, True)
+
+
+def test_less_motion_is_chosen_or_the_desktops_wish(window: MainWindow) -> None:
+    """Nothing of the toolkit slides or blinks, the simulated machine goes in steps; only what was chosen here is remembered."""
+    combo = Qt.UIEffect.UI_AnimateCombo
+    window.hold_still(True, chosen=False)
+    assert QApplication.cursorFlashTime() == 0 and not QApplication.isEffectEnabled(combo)
+    assert not settings.load(window.settings_path).still
+    live = window.benches["print"].findChildren(LiveRun)[0]
+    live.fast.setChecked(True)
+    steps = live.timer.interval()
+    live.fast.setChecked(False)
+    window.hold_still(False)
+    live.fast.setChecked(True)
+    assert steps >= 5 * live.timer.interval()
+    live.fast.setChecked(False)
+    window.hold_still(True)
+    assert settings.load(window.settings_path).still
+    window.hold_still(False)
+    assert QApplication.isEffectEnabled(combo)
+
+
+def test_what_a_desktop_answers_about_motion_is_understood() -> None:
+    """A false, however it is wrapped; no answer is none."""
+
+    class Wrapped:
+        def __init__(self, value: object) -> None:
+            self.value = value
+
+        def variant(self) -> object:
+            return self.value
+
+    assert wants_still(Wrapped(Wrapped(False))) and not wants_still(Wrapped(True)) and not wants_still(None)
 
 
 def test_the_handbook_has_a_page_for_every_stage(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]

@@ -47,7 +47,8 @@ class AcrossTheTable:
 
     @property
     def in_short(self) -> str:
-        return f"{self.share:.0%} differs at the table" if self.share >= LITTLE else "not told at the table"
+        """How much of it is told across the table."""
+        return f"{self.share:.0%} seen" if self.share >= LITTLE else "unseen"
 
     @property
     def words(self) -> str:

@@ -167,6 +167,13 @@ class Saving:
 
 
 PUTTY, FORMER, PIECE, HIDE, WHOLE = "putty", "former", "end", "hide", "reprint"
+IN_SHORT = {
+    PUTTY: "shaped in putty",
+    FORMER: "putty in a former",
+    PIECE: "with a new piece",
+    HIDE: "hidden",
+    WHOLE: "printed again",
+}
 
 
 def ways_to_save(
@@ -190,12 +197,12 @@ def ways_to_save(
     ways = [
         Saving(PUTTY, "Build it up in two-part putty, shape it, sand it wet", minutes, f"{grams:.1f} g of putty", 1.0, putty),
         Saving(PIECE, "Saw it level, print just that piece, pin and glue it", 22.0, takes, days_to_next, piece),
-        Saving(HIDE, "Hide it: under the base, mud, battle damage, stowage", 10.0, "nothing", 0.0, hidden),
+        Saving(HIDE, "Hide it: base, mud, battle damage, stowage", 10.0, "nothing", 0.0, hidden),
         Saving(WHOLE, "Print all of it again", AGAIN_HANDS_MIN, again, days_to_next, AGAIN_CHANCE),
     ]  # fmt: skip
     if touches:
         ways.append(
-            Saving(FORMER, f"Press putty against the {touches[0]}, wrapped in film, and let it set there", 18 + 30 * size,
+            Saving(FORMER, f"Press putty against the {touches[0]}, wrapped in film", 18 + 30 * size,
                    f"{grams:.1f} g of putty", 1.0, (0.85 - 0.3 * hard) * left)
         )  # fmt: skip
     return sorted(ways, key=lambda w: (w.hands_min + 60 * w.days) / max(w.chance, 0.05))

@@ -19,6 +19,7 @@ from numerus.desk.jobs import Jobs
 from numerus.desk.session import Session
 from numerus.desk.system import settings as kept
 from numerus.desk.system.announcer import Announcer
+from numerus.desk.system.motion import ask_desktop, hold_still
 from numerus.desk.system.one_window import OneWindow, brought_forward
 from numerus.desk.theme.palette import Theme
 from numerus.desk.theme.resources import application_icon, load_fonts
@@ -61,6 +62,8 @@ def make_window(
     path = settings_path or kept.default_path()
     settings = kept.load(path)
     theme = Theme(settings.lamplight, settings.text_scale)
+    theme.still = settings.still
+    hold_still(settings.still)
     announcer = Announcer()
     announcer.silent = synchronous or settings.silent
     context = Context(Session(book, clock), theme, Jobs(synchronous), announcer)
@@ -124,4 +127,6 @@ def run(book: Path | None, demo: bool) -> int:
     screen = app.primaryScreen()
     show(window, screen.availableSize() if screen else window.size() * 2)
     settle_memory()
+    if not window.theme.still:
+        ask_desktop(window, lambda still: window.hold_still(still, chosen=False))
     return app.exec()

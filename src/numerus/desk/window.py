@@ -40,6 +40,7 @@ from numerus.desk.stages.benches import make_benches
 from numerus.desk.stages.paint.bench import LINE, MIX, RACK, PaintBench
 from numerus.desk.stages.steps.bench import StepsBench
 from numerus.desk.system import settings as kept
+from numerus.desk.system.motion import hold_still
 from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.trainer.trainer_dialog import TrainerDialog
@@ -187,6 +188,7 @@ class MainWindow(QMainWindow):
             Command("Mix a colour", "Bench", self._open_mix, "Ctrl+Shift+R"),
             Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
             Command("Silent", "View", self.context.announcer.hush, "", lambda: self.context.announcer.silent),
+            Command("Less motion", "View", lambda: self.hold_still(not self.theme.still), "", lambda: self.theme.still),
             Command("Larger text", "View", lambda: self._scale_text(0.125), "Ctrl++"),
             Command("Smaller text", "View", lambda: self._scale_text(-0.125), "Ctrl+-"),
             Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
@@ -196,6 +198,14 @@ class MainWindow(QMainWindow):
             Command("Pictures as tables …", "View", lambda: PicturesInView(self).exec(), "F6"),
             Command("A report to send …", "Help", lambda: user_actions.ask_report(self.errors.said)),
         ]
+
+    def hold_still(self, still: bool, chosen: bool = True) -> None:
+        """Less moves, or as usual; remembered where it was ``chosen`` here and not the desktop's wish."""
+        self.theme.still = still
+        hold_still(still)
+        if chosen:
+            self.settings = replace(self.settings, still=still)
+            self._keep_settings()
 
     def _turn_light(self) -> None:
         self.theme.set_lamplight(not self.theme.lamplight)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
-from PyQt6.QtWidgets import QComboBox, QDialog, QFileDialog, QInputDialog, QSpinBox, QWidget
+from PyQt6.QtWidgets import QComboBox, QFileDialog, QInputDialog, QSpinBox, QWidget
 
 from numerus.book.intake import Sorted, keep
 from numerus.desk.choosing.choosing_state import ChoosingState, fault_words, in_a_row, stands_together
@@ -13,6 +13,7 @@ from numerus.desk.choosing.pictures import Close, LineUp, Numbers
 from numerus.desk.context import Context
 from numerus.desk.dialogs.tables import TableDialog
 from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.parts import Kit
 from numerus.errors import NumerusError
@@ -28,7 +29,7 @@ EMPTY = (
 )
 
 
-class ChoosingDialog(QDialog):
+class ChoosingDialog(Dialog):
     def __init__(self, context: Context, renderer: Renderer, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.context, self.session = context, context.session

@@ -10,7 +10,6 @@ from itertools import pairwise
 from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import (
     QComboBox,
-    QDialog,
     QDialogButtonBox,
     QDoubleSpinBox,
     QFormLayout,
@@ -25,6 +24,7 @@ from numerus.book.intake import new_id
 from numerus.book.removal import on_other_kit
 from numerus.desk.theme.marks import MARKS
 from numerus.desk.widgets.date_line import DateLine
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import label
 from numerus.domain.army import BASES_MM, SLOTS, WHOLE, Army, Figure, Unit
 from numerus.domain.parts import Kit
@@ -44,7 +44,7 @@ MARK_WORDS = {
 MOST_FIGURES = 500
 
 
-class Asking(QDialog):
+class Asking(Dialog):
     """A form with OK and Cancel and a line for what is wrong."""
 
     def __init__(self, parent: QWidget, title: str) -> None:

@@ -6,13 +6,14 @@ The toolkit's bindings cannot offer a picture's parts to a screen reader as chil
 from __future__ import annotations
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QApplication, QDialog, QListWidget, QListWidgetItem, QWidget
+from PyQt6.QtWidgets import QApplication, QListWidget, QListWidgetItem, QWidget
 
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, row
 
 
-class PictureTable(QDialog):
+class PictureTable(Dialog):
     """Rows are read as they are; Enter does what a press on that place does, where it does anything."""
 
     def __init__(self, drawing: Drawing, parent: QWidget | None = None) -> None:
@@ -48,7 +49,7 @@ def drawings_in(window: QWidget) -> list[Drawing]:
     return sorted(shown, key=lambda d: d is not focus)
 
 
-class PicturesInView(QDialog):
+class PicturesInView(Dialog):
     """The pictures there are, by name; Enter opens one as a table."""
 
     def __init__(self, window: QWidget) -> None:

@@ -4,16 +4,17 @@ from __future__ import annotations
 
 from dataclasses import replace
 
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.desk.session import Session
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import column, label, number_box, row
 from numerus.domain.army import Army
 from numerus.paint.air import BenchAir
 from numerus.paint.drying import dried_examples
 
 
-class BenchAirDialog(QDialog):
+class BenchAirDialog(Dialog):
     """``army``: with the air as it was typed."""
 
     def __init__(self, army: Army, parent: QWidget) -> None:

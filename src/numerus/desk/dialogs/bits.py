@@ -2,16 +2,17 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QDialog, QHeaderView, QTableWidget, QTableWidgetItem, QWidget
+from PyQt6.QtWidgets import QComboBox, QHeaderView, QTableWidget, QTableWidgetItem, QWidget
 
 from numerus.desk.session import Session
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.progress.bits import Bit, bits, box_words, taken_by
 
 COLUMNS = "Part", "Slot", "Good", "Failed", "What for"
 
 
-class BitsDialog(QDialog):
+class BitsDialog(Dialog):
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.session, self.listed = session, list[Bit]()

@@ -5,11 +5,12 @@ from __future__ import annotations
 import numpy as np
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import caution_line, column, label, row
 from numerus.domain.parts import Part
 from numerus.errors import Progress
@@ -20,7 +21,7 @@ RESIN_RGB, CHOSEN_RGB = np.array([[196, 188, 174]], np.uint8), np.array([[118, 1
 POINT = "Point at the place where it broke: it is looked at on every figure with this part, and packed with care."
 
 
-class BrokeDialog(QDialog):
+class BrokeDialog(Dialog):
     """``breakage``: what is chosen, None where nothing was built yet."""
 
     def __init__(self, context: Context, renderer: Renderer, parent: QWidget) -> None:

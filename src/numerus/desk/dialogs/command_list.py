@@ -7,7 +7,9 @@ from dataclasses import dataclass
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QAction, QKeySequence
-from PyQt6.QtWidgets import QDialog, QLineEdit, QListWidget, QListWidgetItem, QMenuBar, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QLineEdit, QListWidget, QListWidgetItem, QMenuBar, QVBoxLayout, QWidget
+
+from numerus.desk.widgets.dialog import Dialog
 
 MENUS = ("Army", "Edit", "Figure", "Bench", "Book", "View", "Help")
 
@@ -38,7 +40,7 @@ def fill_menus(bar: QMenuBar | None, commands: Iterable[Command], window: QWidge
     return actions
 
 
-class CommandList(QDialog):
+class CommandList(Dialog):
     """Type a few letters of what you want: a command, a unit, a figure, a part."""
 
     def __init__(self, parent: QWidget, entries: list[tuple[str, str, Callable[[], object]]]) -> None:

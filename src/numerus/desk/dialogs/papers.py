@@ -7,12 +7,13 @@ from pathlib import Path
 import numpy as np
 from PyQt6.QtCore import QBuffer, QByteArray, QIODevice, Qt
 from PyQt6.QtGui import QPixmap
-from PyQt6.QtWidgets import QComboBox, QDialog, QFileDialog, QLabel, QMenu, QPlainTextEdit, QPushButton, QWidget
+from PyQt6.QtWidgets import QComboBox, QFileDialog, QLabel, QMenu, QPlainTextEdit, QPushButton, QWidget
 
 from numerus.book.blob_reader import read_blob
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled, tried
 from numerus.domain.parts import Kit
 from numerus.errors import NumerusError, Progress
@@ -57,7 +58,7 @@ class PapersButton(QPushButton):
         return PapersDialog(self.context, self.renderer, self.kit, name, self.window())
 
 
-class PapersDialog(QDialog):
+class PapersDialog(Dialog):
     """One paper of a kit, the others at hand."""
 
     def __init__(

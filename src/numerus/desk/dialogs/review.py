@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QLineEdit, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QLineEdit, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import label, row
 from numerus.domain.journal import Fact
 from numerus.domain.stages import STAGES, TITLES
@@ -15,7 +16,7 @@ from numerus.progress.pace.rates import technique_words
 MOST_LETTERS, MOST_TECHNIQUES = 120, 6
 
 
-class ReviewDialog(QDialog):
+class ReviewDialog(Dialog):
     """``fact`` after it was accepted: what to write into the journal, None where no line was typed."""
 
     def __init__(self, context: Context, unit_id: str, parent: QWidget) -> None:

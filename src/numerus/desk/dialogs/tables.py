@@ -6,7 +6,6 @@ from collections.abc import Callable, Sequence
 from dataclasses import replace
 
 from PyQt6.QtWidgets import (
-    QDialog,
     QDialogButtonBox,
     QHeaderView,
     QTableWidget,
@@ -17,6 +16,7 @@ from PyQt6.QtWidgets import (
 
 from numerus.book.intake import new_id
 from numerus.desk.session import Session
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError
 from numerus.paint.finishing.finish_steps import COLUMNS as FINISH_COLUMNS
@@ -25,7 +25,7 @@ from numerus.paint.rack.pots import rack_of
 from numerus.paint.rows import COLUMNS, ID, from_rows, to_rows
 
 
-class TableDialog(QDialog):
+class TableDialog(Dialog):
     """Rows of text; OK calls ``keep`` with them, which raises NumerusError with what is wrong."""
 
     def __init__(

@@ -8,11 +8,12 @@ from functools import partial
 from pathlib import Path
 
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
-from PyQt6.QtWidgets import QComboBox, QDialog, QFileDialog, QFrame, QLineEdit, QSpinBox, QWidget
+from PyQt6.QtWidgets import QComboBox, QFileDialog, QFrame, QLineEdit, QSpinBox, QWidget
 
 from numerus.book.express import Choice, Express, Wish, express, express_unit
 from numerus.desk.context import Context
 from numerus.desk.stages.plate.export import write_plate_meshes
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, caution_line, clear, column, label, panel, row, scrolled
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.domain.army import BASES_MM
@@ -29,7 +30,7 @@ EMPTY = (
 BENCH_WORDS = {"sort": "Sort", "pose": "Pose", "plate": "Plate"}
 
 
-class ExpressDialog(QDialog):
+class ExpressDialog(Dialog):
     """``made``: what came of it, None until then; one edit of the book, written when it is there."""
 
     def __init__(self, context: Context, parent: QWidget | None = None) -> None:

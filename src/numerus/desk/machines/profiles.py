@@ -7,7 +7,6 @@ from pathlib import Path
 
 from PyQt6.QtWidgets import (
     QComboBox,
-    QDialog,
     QFileDialog,
     QLineEdit,
     QListWidget,
@@ -23,6 +22,7 @@ from numerus.desk.machines.calibrate import CalibratePage
 from numerus.desk.machines.care_page import CarePage
 from numerus.desk.machines.sheet import ProfileSheet
 from numerus.desk.session import JOURNAL
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
 from numerus.domain.printing.machines import Bottle, Film, Machine, Resin
@@ -35,7 +35,7 @@ from numerus.starter.shipped_profiles import shipped_profiles
 LITRE = 1000.0
 
 
-class ProfilesDialog(QDialog):
+class ProfilesDialog(Dialog):
     """A list at the left; at the right the chosen one's numbers, and for a machine its calibration."""
 
     def __init__(self, context: Context, parent: QWidget) -> None:

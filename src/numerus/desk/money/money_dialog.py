@@ -9,7 +9,6 @@ from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import (
     QComboBox,
     QDateEdit,
-    QDialog,
     QDoubleSpinBox,
     QFileDialog,
     QHeaderView,
@@ -22,6 +21,7 @@ from PyQt6.QtWidgets import (
 
 from numerus.desk.context import Context
 from numerus.desk.money.money_state import MoneyState
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row, tried
 from numerus.domain.money import money_text
@@ -65,7 +65,7 @@ class Bars(Drawing):
             y += 14
 
 
-class MoneyDialog(QDialog):
+class MoneyDialog(Dialog):
     def __init__(self, context: Context, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.context, self.session = context, context.session

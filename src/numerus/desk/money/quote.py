@@ -8,13 +8,14 @@ from pathlib import Path
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QCheckBox, QDateEdit, QDialog, QDoubleSpinBox, QFileDialog, QLineEdit, QSpinBox, QWidget
+from PyQt6.QtWidgets import QCheckBox, QDateEdit, QDoubleSpinBox, QFileDialog, QLineEdit, QSpinBox, QWidget
 
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.money.commission_panel import CommissionPanel
 from numerus.desk.money.papers import quote_html, save_page
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, row, tried
 from numerus.domain.army import Unit
@@ -83,7 +84,7 @@ class Stops(Drawing):
         )
 
 
-class QuoteDialog(QDialog):
+class QuoteDialog(Dialog):
     """``terms``: as they are typed. *Keep* writes them into the book; *Forget* takes them, and the client, out of it."""
 
     def __init__(self, context: Context, unit: Unit, parent: QWidget | None = None) -> None:

@@ -15,12 +15,15 @@ LARGEST_TEXT = 1.5
 
 @dataclass(frozen=True)
 class Settings:
-    """``lamplight``: the dark twin; ``text_scale``: 1 to 1.5; ``recent``: books, newest first; ``silent``: nothing is told aloud."""
+    """``lamplight``: the dark twin; ``text_scale``: 1 to 1.5; ``recent``: books, newest first; ``silent``: nothing is told aloud;
+    ``still``: less moves.
+    """
 
     lamplight: bool = False
     text_scale: float = 1.0
     recent: tuple[str, ...] = ()
     silent: bool = False
+    still: bool = False
 
     def opened(self, book: Path) -> Settings:
         others = tuple(p for p in self.recent if p != str(book))
@@ -38,8 +41,8 @@ def load(path: Path) -> Settings:
         known = {f.name: settings[f.name] for f in fields(Settings) if f.name in settings}
         scale = min(max(float(known.get("text_scale", 1.0)), 1.0), LARGEST_TEXT)
         recent = tuple(str(p) for p in known.get("recent", ()))
-        lamplight, silent = (bool(known.get(name, False)) for name in ("lamplight", "silent"))
-        return Settings(lamplight, scale, recent, silent)
+        lamplight, silent, still = (bool(known.get(name, False)) for name in ("lamplight", "silent", "still"))
+        return Settings(lamplight, scale, recent, silent, still)
     except (OSError, ValueError, TypeError, AttributeError):
         return Settings()
 

@@ -59,6 +59,7 @@ class Theme(QObject):
     def __init__(self, lamplight: bool = False, scale: float = 1.0) -> None:
         super().__init__()
         self._lamplight, self.scale, self._shrunk = lamplight, scale, 1.0
+        self.still = False  # what runs on by itself goes in steps
 
     @property
     def lamplight(self) -> bool:

@@ -6,12 +6,13 @@ from pathlib import Path
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeyEvent
-from PyQt6.QtWidgets import QDialog, QDoubleSpinBox, QListWidget, QListWidgetItem, QStackedWidget, QWidget
+from PyQt6.QtWidgets import QDoubleSpinBox, QListWidget, QListWidgetItem, QStackedWidget, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.trainer.cards import Cards
 from numerus.desk.trainer.materials import Materials
 from numerus.desk.trainer.plate_page import PlatePage
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, clear, column, label, row
 from numerus.progress.printing.failure_record import confirmed_cases
 from numerus.trainer.exercise import BENCH_OF, NAMES, PLATE, Exercise, Mark, level_of
@@ -21,7 +22,7 @@ from numerus.trainer.record import Practised, keep, read_record
 KEY = Qt.ItemDataRole.UserRole
 
 
-class TrainerDialog(QDialog):
+class TrainerDialog(Dialog):
     """``path``: the file of what was practised; ``stage``: the bench it was opened from, whose exercises come first."""
 
     def __init__(self, context: Context, path: Path, stage: str = "", parent: QWidget | None = None) -> None:

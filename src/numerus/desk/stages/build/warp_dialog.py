@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QDoubleSpinBox, QWidget
 
 from numerus.assembly.warp import Warp
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import caution_line, column, label, row
 from numerus.domain.parts import Part
 
 
-class WarpDialog(QDialog):
+class WarpDialog(Dialog):
     """``warp``: of the chosen part, as it was measured."""
 
     def __init__(self, parts: dict[str, Part], parent: QWidget) -> None:

@@ -5,8 +5,9 @@ from __future__ import annotations
 from datetime import datetime, timedelta
 from pathlib import Path
 
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QDoubleSpinBox, QFileDialog, QFormLayout, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QDoubleSpinBox, QFileDialog, QFormLayout, QVBoxLayout, QWidget
 
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, label, row
 from numerus.errors import NumerusError
 from numerus.paint.priming.weather import Air
@@ -16,7 +17,7 @@ FILES = "Weather (*.csv *.json)"
 HOLDS_H = 9  # hours for which air that was typed is taken to hold
 
 
-class WeatherDialog(QDialog):
+class WeatherDialog(Dialog):
     """``airs`` after it was accepted: what was told, nothing for simulated air."""
 
     def __init__(self, parent: QWidget, now: Air, at: datetime) -> None:

@@ -7,9 +7,10 @@ from pathlib import Path
 from textwrap import fill
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QDialog, QFileDialog, QHeaderView, QTableWidget, QTableWidgetItem, QWidget
+from PyQt6.QtWidgets import QFileDialog, QHeaderView, QTableWidget, QTableWidgetItem, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.diagnosis.likelihoods import Likelihoods, likelihoods, table_text, usual
 from numerus.errors import BookError, NumerusError
@@ -19,7 +20,7 @@ PRIOR = "usual share of failures"
 HEAD_LETTERS, DEEPEST = 8, 0.5  # of a column's head in a line; how much of the tone a share of all gets
 
 
-class LikelihoodsDialog(QDialog):
+class LikelihoodsDialog(Dialog):
     """Causes across, what is seen and tests down, in per cent. Saved with the army as one edit."""
 
     def __init__(self, context: Context, parent: QWidget) -> None:

@@ -21,6 +21,7 @@ from numerus.printing.runs.run_records import RunRecord
 from numerus.printing.runs.vat import Filling, left_after, rest_of
 
 TICK_MS, MINUTES_PER_TICK = 200, 4.0
+STILL_TICKS = 25  # at once where less is to move
 
 
 class LiveRun(QWidget):
@@ -42,7 +43,7 @@ class LiveRun(QWidget):
         )
         self.timer = QTimer(self)
         self.timer.timeout.connect(self.tick)
-        self.fast.toggled.connect(lambda on: self.timer.start(TICK_MS) if on else self.timer.stop())
+        self.fast.toggled.connect(self._run_fast)
         buttons = row(self.pause_button, -1, self.ended_button)
         self.look = label("", "note", True)
         body = column(self.title, self.view, self.look, self.fast, buttons, gap=8, margins=(14, 8, 14, 12))
@@ -92,9 +93,14 @@ class LiveRun(QWidget):
         stands = by_journal if math.isnan(known) else known
         return rest_of(plate, machine, self.elapsed_min, stands, factors)
 
+    def _run_fast(self, on: bool) -> None:
+        """Smoothly, or in a few large steps where less is to move."""
+        still = self.view.theme.still
+        self.timer.start(TICK_MS * STILL_TICKS if still else TICK_MS) if on else self.timer.stop()
+
     def tick(self) -> None:
         """The simulated machine a little further; what ends or stops then is written into the journal."""
-        self.ahead_min += MINUTES_PER_TICK
+        self.ahead_min += MINUTES_PER_TICK * max(self.timer.interval() // TICK_MS, 1)
         reading = self.reading()
         if reading is None or reading.state == "printing":
             self.view.show_reading(self.machine, self.plate, reading)

@@ -5,15 +5,16 @@ from __future__ import annotations
 import numpy as np
 from PyQt6.QtCore import QRectF, QTimer
 from PyQt6.QtGui import QImage, QPainter
-from PyQt6.QtWidgets import QComboBox, QDialog, QWidget
+from PyQt6.QtWidgets import QComboBox, QWidget
 
 from numerus.assembly.saved_look import AcrossTheTable
-from numerus.assembly.saving import BAND, CORNER, END, Damage, Saving
+from numerus.assembly.saving import BAND, CORNER, END, IN_SHORT, Damage, Saving
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.print.saving_state import DOWN, UP, Looked, Piece, SavingState, saving_line
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import button, caution_line, column, label, number_box, row
@@ -57,7 +58,7 @@ class AtTheTable(Drawing):
             self.text(painter, number * wide, self.height() - 4, words, 11, colour="slate", width=wide - 8)
 
 
-class SavingDialog(QDialog):
+class SavingDialog(Dialog):
     """``chosen``: the way that was taken, None until then."""
 
     def __init__(
@@ -209,7 +210,7 @@ class SavingDialog(QDialog):
     def _show_across(self) -> None:
         way = self.chosen or (self.looked.ways[0] if self.looked else None)
         if way is not None:
-            self.table.show_look(self.across.get(way.key), way.description)
+            self.table.show_look(self.across.get(way.key), IN_SHORT[way.key])
 
     def _chose(self, number: int) -> None:
         self.chosen = self.looked.ways[number] if self.looked else None

@@ -195,8 +195,6 @@ class SavingState:
 def saving_line(saving: Saving, table: AcrossTheTable | None = None) -> tuple[str, str]:
     """A way in two lines; ``table``: how it looks across it, once that is known."""
     days = f", {saving.days:.0f} day{'s' if saving.days > 1 else ''}" if saving.days >= 1 else ""
-    return (
-        saving.description,
-        f"{saving.hands_min:.0f} min of hands, {saving.takes}{days}; looks right about {saving.chance:.0%} (default)"
-        + (f"; {table.in_short}" if table else ""),
-    )
+    right = f"right {saving.chance:.0%} (default)"
+    seen = f", {table.in_short}" if table else ""
+    return saving.description, f"{saving.hands_min:.0f} min, {saving.takes}{days}; {right}{seen}"

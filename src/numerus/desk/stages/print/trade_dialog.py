@@ -4,9 +4,10 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QDialog, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.printing.machines import Machine
@@ -61,7 +62,7 @@ class TradePicture(Drawing):
             self.region(QRectF(0, y, self.width(), ROW_PX - 4), trade_words(one), lambda n=number: self.chosen.emit(n))
 
 
-class TradeDialog(QDialog):
+class TradeDialog(Dialog):
     """For a plate that waits, on its machine."""
 
     def __init__(self, context: Context, plate: Plate, machine: Machine, parent: QWidget | None = None) -> None:

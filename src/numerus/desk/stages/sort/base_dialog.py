@@ -7,7 +7,6 @@ from pathlib import Path
 from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import (
     QComboBox,
-    QDialog,
     QDialogButtonBox,
     QDoubleSpinBox,
     QFileDialog,
@@ -20,6 +19,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.sort.layout import RESIN_RGB
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import NumerusError
 from numerus.formats.meshes.mesh_writing import write_stl
@@ -41,7 +41,7 @@ PREVIEW_STEPS, MOST_MADE, PICTURE = 90, 20, "a picture …"
 HEIGHT_PX = 256
 
 
-class BaseDialog(QDialog):
+class BaseDialog(Dialog):
     """``wide_mm``: the unit's bases. ``made`` writes the files of what is shown into a folder."""
 
     def __init__(self, context: Context, renderer: Renderer, parent: QWidget, wide_mm: float) -> None:

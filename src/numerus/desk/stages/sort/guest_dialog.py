@@ -8,7 +8,7 @@ from dataclasses import replace
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QDialog, QWidget
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QWidget
 
 from numerus.assembly.guest_parts import Fitting, Point, Seat, Stance
 from numerus.book.intake import new_id
@@ -17,6 +17,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.sort.guest_state import JOININGS, SWING_DEG, GuestState, Put, clear_span, seat_words
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, number_box, row
 from numerus.domain.army import Figure
@@ -82,7 +83,7 @@ class SwingPicture(Drawing):
             )
 
 
-class GuestDialog(QDialog):
+class GuestDialog(Dialog):
     """``stance``: how the part lies now; what is kept is one edit."""
 
     def __init__(

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QDoubleSpinBox, QWidget
 
 from numerus.desk.stages.wash.state import WashState
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import caution_line, column, label, row
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
 from numerus.post.washing.bath_book import CLEAN, DIRTY, LIQUIDS, SETTLED_SHARE
@@ -17,7 +18,7 @@ WORDS = {
 }
 
 
-class BathDialog(QDialog):
+class BathDialog(Dialog):
     """``done_event`` to ``bath``, as chosen."""
 
     def __init__(self, state: WashState, parent: QWidget) -> None:

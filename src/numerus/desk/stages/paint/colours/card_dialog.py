@@ -8,7 +8,6 @@ from pathlib import Path
 import numpy as np
 from PyQt6.QtWidgets import (
     QComboBox,
-    QDialog,
     QDialogButtonBox,
     QDoubleSpinBox,
     QFileDialog,
@@ -22,6 +21,7 @@ from numerus.colour.reflectance import reflectances
 from numerus.colour.swatch_card import GREYS, CardLayout, CardReading, greys_typed, read_card
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.painting.paints import MEASURED, Paint
 from numerus.errors import NumerusError
@@ -34,7 +34,7 @@ HOW = (
 GREYS_TYPED = ", ".join(f"{100 * g:g}" for g in GREYS)
 
 
-class CardDialog(QDialog):
+class CardDialog(Dialog):
     """``reading`` once the card was read; ``measured`` puts the chosen swatch into a pot."""
 
     def __init__(self, context: Context, parent: QWidget) -> None:

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QFileDialog, QLineEdit, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QFileDialog, QLineEdit, QWidget
 
 from numerus.colour.light import linear, rgb_of
 from numerus.colour.swatch_card import GREY_CARD, ReadColour, Sample, sampled_colour
 from numerus.colour.words import colour_typed
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.domain.painting.paints import BESIDE, PICTURE, TYPED, Swatch
 from numerus.errors import NumerusError
@@ -45,7 +46,7 @@ def ring_places(view: PictureView, pixels, beside: str) -> None:  # type: ignore
     view.show_picture(pixels, places)
 
 
-class ColourDialog(QDialog):
+class ColourDialog(Dialog):
     """``colour``, ``error`` (ΔE) and whether it is ``from_picture``, once accepted."""
 
     def __init__(self, context: Context, parent: QWidget, reference: Swatch | None = None) -> None:

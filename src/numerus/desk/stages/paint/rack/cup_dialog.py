@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QColor, QPainter
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QLineEdit, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QLineEdit, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.rack.state import RackState
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import column, label
 from numerus.domain.painting.paints import Mix, Parts
@@ -35,7 +36,7 @@ class BeforeAndAfter(Drawing):
             self.tagged(painter, n * wide + 10, self.height() - 10, ("as it was", "in the cup now")[n])
 
 
-class CupDialog(QDialog):
+class CupDialog(Dialog):
     """``mix``: what is in the cup now, None while what is typed is no mix."""
 
     def __init__(self, context: Context, state: RackState, parent: QWidget) -> None:

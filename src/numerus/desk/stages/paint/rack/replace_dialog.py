@@ -4,10 +4,11 @@ from __future__ import annotations
 
 from typing import Any
 
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QRadioButton, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QRadioButton, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.rack.state import RackState
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import column, label
 from numerus.domain.painting.paints import Parts
 from numerus.paint.rack.kinds import kind_of
@@ -28,7 +29,7 @@ def seen_words(delta_e: float) -> str:
     return next(words for limit, words in SEEN if delta_e < limit)
 
 
-class ReplaceDialog(QDialog):
+class ReplaceDialog(Dialog):
     """``documents`` and ``words`` of the edit, once accepted."""
 
     def __init__(self, context: Context, state: RackState, parent: QWidget) -> None:

@@ -5,11 +5,12 @@ from __future__ import annotations
 import numpy as np
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QKeyEvent, QKeySequence, QPainter, QPen, QShortcut
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QDoubleSpinBox, QPushButton, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QDoubleSpinBox, QPushButton, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.by_hand import DrawnOnFigure
@@ -42,7 +43,7 @@ class DrawingView(BenchView):
             super().keyPressEvent(event)
 
 
-class DrawDialog(QDialog):
+class DrawDialog(Dialog):
     """``drawn``: the lines; ``colours``: of the figure's vertices, uint8 (n, 3), as it is painted without them. Once accepted,
     ``drawn.placing()`` tells where the step goes.
     """

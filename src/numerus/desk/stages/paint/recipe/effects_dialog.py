@@ -3,14 +3,15 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QListWidget, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QListWidget, QWidget
 
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import column, label, row
 from numerus.paint.advice.effects import EFFECTS, Effect
 from numerus.post.cautions import DEFER
 
 
-class EffectsDialog(QDialog):
+class EffectsDialog(Dialog):
     """``effect`` and, where it is lit, ``source``: the zone its light comes from."""
 
     def __init__(self, zone: str, sources: list[tuple[str, str]], parent: QWidget) -> None:

@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import column, label, row, scrolled
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.plans import Plans
@@ -15,7 +16,7 @@ from numerus.paint.rack.pots import rack_of
 MOST_SHARED = 3
 
 
-class OrderDialog(QDialog):
+class OrderDialog(Dialog):
     """``turns``: the proposed order, taken when accepted."""
 
     def __init__(self, plans: Plans, scheme: Scheme, openness: Mapping[str, float], parent: QWidget) -> None:

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable
 
-from PyQt6.QtWidgets import QComboBox, QDialog, QDialogButtonBox, QLineEdit, QWidget
+from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QLineEdit, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.colour_dialog import ColourDialog
 from numerus.desk.stages.paint.comparison import ComparisonCards
 from numerus.desk.stages.paint.recipe.rescue_state import ROWS, RescueState, Shown
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, caution_line, column, label, row
 from numerus.errors import PlanError, Progress
 from numerus.paint.advice.rescue import BY_COLOUR, FAULTS, WRONG_HUE
@@ -20,7 +21,7 @@ THIS, BATCH = "this figure", "all of its unit that have paint on"
 SOURCES = "What lies there is computed from the recipe's films gone wrong, not measured; minutes are defaults."
 
 
-class RescueDialog(QDialog):
+class RescueDialog(Dialog):
     """Once accepted, ``state.way`` is the way taken and ``for_all`` whether for the batch."""
 
     def __init__(

@@ -4,20 +4,21 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QFileDialog, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QFileDialog, QWidget
 
 from numerus.colour.light import delta_e, lab_of, rgb_of
 from numerus.colour.swatch_card import GREY_CARD, ReadColour, sampled_colour
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.colour_dialog import GREY, sample_at
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
+from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import NumerusError
 from numerus.formats.pictures import PICTURES, read_picture
 from numerus.paint.rack.batches import Comparison
 
 
-class PhotoDialog(QDialog):
+class PhotoDialog(Dialog):
     """``wanted``: name and colour of each zone by id. Accepted, ``colours`` are what the picture shows, by zone."""
 
     def __init__(self, context: Context, wanted: dict[str, tuple[str, str]], parent: QWidget) -> None:
