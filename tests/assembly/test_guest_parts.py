@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
+
 import numpy as np
 import pytest
 from hypothesis import given, settings
@@ -9,7 +11,7 @@ from hypothesis import strategies as st
 
 from helpers import ball_mesh, box_mesh
 from numerus.assembly.guest_parts import Fitting, Stance, flat_faces, told_joints
-from numerus.domain.parts import Relation
+from numerus.domain.parts import Part, Relation
 from numerus.geometry.mesh import Mesh
 
 TORSO = box_mesh((10, 8, 14))  # from the origin on
@@ -90,5 +92,7 @@ def test_flat_faces_and_told_joints_are_where_it_may_be_cut() -> None:
         Relation("joint", ("arm", "cape"), 1.0, "", (1.0, 0.0, 0.0)), Relation("joint", ("arm", "torso"), 1.0, "", (2.0, 0.0, 0.0)),
         Relation("joint", ("arm", "belt"), 1.0, "", (3.0, 0.0, 0.0), overruled=True),
     ]  # fmt: skip
-    assert told_joints("arm", stated, ["torso"]) == [(2.0, 0.0, 0.0), (1.0, 0.0, 0.0)]
-    assert told_joints("head", stated) == []
+    arm = Part("arm", "k", "arm", "left arm", "", 12, (1, 1, 1), 1, 1, True, 1, 0, "mm")
+    assert told_joints(arm, stated, ["torso"]) == [(2.0, 0.0, 0.0), (1.0, 0.0, 0.0)]
+    assert told_joints(replace(arm, scale=1.5), stated, ["torso"])[0] == (3.0, 0.0, 0.0), "as large as it is now"
+    assert told_joints(replace(arm, id="head"), stated) == []

@@ -95,8 +95,9 @@ def test_the_unposed_come_first_and_the_one_in_hand_stays(demo: Book) -> None:
     state.look(answers(demo), "heron", parts[-1].id)
     assert state.part == parts[-1]
     posed = next(p for p in state.plans.parts.values() if p.pose is not None)
-    twice = state.kept_second(state.kept_second(posed, posed.pose), replace(posed.pose, tips=99))  # type: ignore[arg-type, type-var]
-    assert [o.tips for o in twice.others if o.school == posed.pose.school] == [99]  # type: ignore[union-attr]
+    assert posed.pose is not None
+    twice = posed.also_lying(posed.pose).also_lying(replace(posed.pose, tips=99))
+    assert [o.tips for o in twice.others if o.school == posed.pose.school] == [99]
 
 
 def test_what_is_planned_starts_only_while_someone_is_there(demo: Book) -> None:

@@ -105,6 +105,10 @@ class Part:
         """To be printed of something else: what it was posed and supported for is gone."""
         return replace(self, material=material, pose=None, draft=None, others=())
 
+    def also_lying(self, pose: Pose) -> Part:
+        """With a pose beside the one that was kept first; one of the same school gives way."""
+        return replace(self, others=(*(o for o in self.others if o.school != pose.school), pose))
+
     @property
     def wall_mm(self) -> float:
         """Its mean wall: twice its volume over its skin, as for a plate."""

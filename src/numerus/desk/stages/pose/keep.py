@@ -8,7 +8,6 @@ from pathlib import Path
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from numerus.book.book import Book
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.fields import KnownFields
 from numerus.domain.journal import Fact
@@ -74,13 +73,9 @@ class Keeper(QObject):
         return replace(shown.pose, supported_blob=book.put_blob(packed_whole(shown.supported)))
 
     def keep_second(self, part: Part, shown: Tried) -> None:
-        """Beside the one that was kept first; one of the same school gives way."""
-
-        def make(_: Book) -> list[Part]:
-            others = [o for o in part.others if o.school != shown.pose.school]
-            return [replace(part, others=(*others, self._stored(shown)))]
-
-        self.session.store(f"second pose of {part.label}: {shown.pose.school}", make)
+        """Beside the one that was kept first."""
+        words = f"second pose of {part.label}: {shown.pose.school}"
+        self.session.store(words, lambda _: [part.also_lying(self._stored(shown))])
 
     def pose_twins(self, part: Part, pose: Pose, machine: Machine, resin: Resin, style: SupportStyle) -> None:
         """Parts of the same shape, or mirrored, that have no pose yet take this one over."""
