@@ -19,13 +19,19 @@ from benchmarks.printing import (
     packing_against_boxes,
     posing_and_supports,
 )
-from benchmarks.records import a_century_of_journal, a_thousand_parts, answers, forecasts_of_seeded_campaigns
+from benchmarks.records import (
+    a_century_of_journal,
+    a_thousand_parts,
+    answers,
+    forecasts_of_seeded_campaigns,
+    ten_years_and_forty_armies,
+)
 from benchmarks.window import five_hundred_refreshes, living_with_it, taking_off_thirty
 
 ALL = (
     kit_relations, walls_and_mending, columns_against_sections, whole_plate,
     posing_and_supports, many_tips, hollowing, packing_against_boxes, a_load_under_the_lamp, diagnoses_of_seeded_weeks,
-    bills_of_400_calendars, forecasts_of_seeded_campaigns, a_century_of_journal, a_thousand_parts, answers,
+    bills_of_400_calendars, forecasts_of_seeded_campaigns, a_century_of_journal, ten_years_and_forty_armies, a_thousand_parts, answers,
     fields_of_a_build, a_painted_figure, a_figure_seen_first, mixes_against_one_figure_a_channel, a_rack_of_150_pots,
     evenings_against_what_cannot_be_beaten, an_army_of_34_with_40_strokes, taking_off_thirty, five_hundred_refreshes, living_with_it,
     killed_two_hundred_times,

@@ -56,6 +56,32 @@ def a_century_of_journal() -> None:
             window.session.open(None)
 
 
+def ten_years_and_forty_armies() -> None:
+    """Thirteen hundred figures of forty armies and what was told of them: opened, and gone through bench by bench in the window."""
+    import os
+    import tempfile
+    from pathlib import Path
+
+    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    from benchmarks.decade import make_decade, opened
+    from numerus.desk.app import application, make_window
+    from numerus.domain.stages import STAGES
+
+    now, app = datetime(2026, 3, 5, 21, 12), application()
+    with tempfile.TemporaryDirectory() as place:
+        path = Path(place) / "decade.numerus"
+        figures, entries = make_decade(path, now)
+        say(f"{figures} figures, {entries} entries opened", timed(lambda: opened(path), 3))
+        window = make_window(None, lambda: now, Path(place) / "settings.json", synchronous=True)
+        window.show()
+        app.processEvents()
+        say("the same in the window", timed(lambda: (window.user_actions.open_path(path), app.processEvents()), 1))
+        for again in ("first time", "again"):
+            took = {s: timed(lambda s=s: (window.session.go(s), app.processEvents()), 1) for s in STAGES}  # type: ignore[misc]
+            slowest = max(took, key=lambda s: took[s])
+            say(f"slowest bench, {again}", took[slowest], slowest)
+
+
 def a_thousand_parts() -> None:
     """A thousand supported demo parts packed for a small and a large machine."""
     from numerus.demo.army import MALLARD, TEAL

@@ -19,7 +19,7 @@ from numerus.demo.army import make_demo
 from numerus.geometry.kernels import compiler
 
 # The same examples every time: a change that lands is judged by what its author saw.
-settings.register_profile("steady", derandomize=True, deadline=None)
+settings.register_profile("steady", derandomize=True, deadline=None, max_examples=40)
 settings.load_profile("steady")
 
 DEMO_FOLDER = "NUMERUS_TESTS_DEMO"  # in the environment: where several runs find the demo that the first has made

@@ -8,9 +8,9 @@ from __future__ import annotations
 
 from collections.abc import Collection, Sequence
 from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
 
 import numpy as np
-from scipy.spatial import cKDTree
 
 from numerus.assembly.build_look import BuildLook
 from numerus.assembly.fragility import SAME_MM, fragile_places, with_breaks
@@ -22,6 +22,9 @@ from numerus.geometry.pairs import cell_ids
 from numerus.geometry.rays import RayScene
 from numerus.surface.fields.exposure import table_exposure
 from numerus.surface.fields.painting_fields import layer_step_um
+
+if TYPE_CHECKING:
+    from scipy.spatial import cKDTree
 
 SEAM, SCAR, STAIRS, THIN, HIDDEN, MARGIN = "seam", "scar", "layer lines", "thin", "out of reach", "little margin"
 PINNED = "pinned by hand"
@@ -107,6 +110,8 @@ def flaws_of(
     parts: Sequence[PrintedPart], look: BuildLook, apart: Collection[str] = (), progress: Progress = lambda _: True
 ) -> list[Flaw]:
     """What to look at, by how much of it is told apart at the table, the worst first. ``apart``: slots painted before they are glued on."""
+    from scipy.spatial import cKDTree
+
     whole = merged([p.mesh.bare() for p in parts])
     skin = cKDTree(whole.vertices)
     found = [f for joint in look.joints if (f := _seam(joint, whole, skin)) is not None] + _unreached(look, apart)
@@ -120,6 +125,8 @@ def seen_round_the_table(flaws: list[Flaw], whole: Mesh) -> list[Flaw]:
     """With how much of each place is seen round the table: of the vertex beside it that is seen most, since a place may lie in a gap or
     within a wall.
     """
+    from scipy.spatial import cKDTree
+
     if not flaws:
         return []
     at = np.array([f.at_mm for f in flaws])

@@ -11,7 +11,6 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import gaussian_filter
 
 from numerus.assembly.saving import BAND, CORNER, FORMER, HIDE, PUTTY, WHOLE, Damage, Lost, lies_within
 from numerus.colour.light import lab_of, linear
@@ -87,6 +86,8 @@ def _from_side(new: Mesh, plain: Image, other: Mesh, colours: Image, turn_deg: f
 
 def _as_seen(image: Image, mm_a_pixel: float) -> Floats:
     """A picture as an eye blurs it across the table: sRGB and cover 0..1, (h, w, 4)."""
+    from scipy.ndimage import gaussian_filter
+
     sigma = blur_sigma_mm(TABLE_MM) / mm_a_pixel
     cover = image[..., 3:] / 255.0
     light = linear(image[..., :3] / 255.0) * cover

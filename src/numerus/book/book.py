@@ -64,15 +64,15 @@ class Book:
         """
         notices = prepare(path, create)
         try:
-            book = cls(path, engine_for(path), notices)
+            return cls(path, engine_for(path), notices)
         except (sa.exc.DBAPIError, sqlite3.Error) as error:
             why = getattr(error, "orig", error)
             raise BookError("unreadable", f"{path.name} cannot be read: {why}.", "It was left as it is.") from error
-        with contextlib.suppress(sa.exc.DBAPIError):  # a file that cannot be written keeps what nobody needs
-            prune(book._engine)
-        return book
 
     def close(self) -> None:
+        """What nobody refers to any more goes with it: at the end, when nobody waits to begin."""
+        with contextlib.suppress(sa.exc.DBAPIError):  # a file that cannot be written keeps what nobody needs
+            prune(self._engine)
         self._engine.dispose()
 
     def _read(self) -> None:

@@ -10,7 +10,6 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.optimize import least_squares
 
 from numerus.colour.films import Pigment, mixed
 from numerus.geometry.mesh import Floats
@@ -41,6 +40,8 @@ def learned_strengths(pigments: Mapping[str, Pigment], swatches: Sequence[KnownM
     """Strengths of the pots that any swatch has. Mixes only tell how strong pots are against each other: what all share stays
     where it was beforehand.
     """
+    from scipy.optimize import least_squares
+
     pots = sorted({pot for s in swatches for pot in s.shares})
     if not pots:
         return {}

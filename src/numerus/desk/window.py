@@ -7,7 +7,7 @@ from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtCore import QTimer
-from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent
+from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent, QShowEvent
 from PyQt6.QtWidgets import (
     QApplication,
     QHBoxLayout,
@@ -18,32 +18,24 @@ from PyQt6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
+from numerus.desk import openers
 from numerus.desk.actions import Actions, MakeDemo
-from numerus.desk.choosing.choosing_dialog import ChoosingDialog
 from numerus.desk.commands import army_commands, figure_commands, stage_commands
 from numerus.desk.context import Context
-from numerus.desk.dialogs.as_table import PicturesInView
-from numerus.desk.dialogs.bench_card import print_bench_card
 from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
-from numerus.desk.dialogs.handbook import show_handbook
-from numerus.desk.dialogs.tables import scheme_dialog
 from numerus.desk.dialogs.welcome import welcome
-from numerus.desk.express.express_dialog import ExpressDialog
-from numerus.desk.machines.profiles import show_profiles
 from numerus.desk.panels.band import Band
 from numerus.desk.panels.errors import ErrorPanel
 from numerus.desk.panels.orders import OrdersPanel
 from numerus.desk.panels.roll import Roll
 from numerus.desk.panels.statusline import StatusLine
 from numerus.desk.panels.walk import Walk
-from numerus.desk.stages.benches import make_benches
-from numerus.desk.stages.paint.bench import LINE, MIX, RACK, PaintBench
-from numerus.desk.stages.steps.bench import StepsBench
+from numerus.desk.stages.benches import Benches
+from numerus.desk.stages.warm_up import WarmUp
 from numerus.desk.system import settings as kept
 from numerus.desk.system.motion import hold_still
 from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
-from numerus.desk.trainer.trainer_dialog import TrainerDialog
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import Canvas, Pages, button, scrolled
 
@@ -61,6 +53,7 @@ class MainWindow(QMainWindow):
         super().__init__()
         self.context, self.session, self.theme = context, context.session, context.theme
         self.settings, self.settings_path = settings, settings_path
+        self._warm_up: WarmUp | None = None
         self.renderer = renderer or Renderer()
         self.user_actions = Actions(context, self, make_demo, self.renderer)
         self.watch = RunWatch(context.session)
@@ -83,11 +76,9 @@ class MainWindow(QMainWindow):
             Roll(self.context, self.user_actions),
             OrdersPanel(self.context),
         )
-        self.benches = make_benches(self.context, self.user_actions, renderer)
         self.bench, self.status = Pages(), StatusLine(self.context)
+        self.benches = Benches(self.context, self.user_actions, renderer, self.bench.addWidget)
         self.errors = ErrorPanel(self.theme, self.bench)
-        for bench in self.benches.values():
-            self.bench.addWidget(bench)
         middle = QVBoxLayout()
         middle.setSpacing(0)
         middle.addWidget(self.bench, 1)
@@ -127,7 +118,7 @@ class MainWindow(QMainWindow):
         self.theme.changed.connect(self._dress)
         self.theme.changed.connect(self._hold_layout)
         self.orders.folded.connect(self._hold_layout)
-        self.orders.print_card.connect(lambda: print_bench_card(self.session, self))
+        self.orders.print_card.connect(lambda: openers.bench_card(self.context, self))
         self.clock = QTimer(self)
         self.clock.timeout.connect(self.session.tick)
         self.clock.timeout.connect(self.watch.look)
@@ -173,29 +164,33 @@ class MainWindow(QMainWindow):
             *figure_commands(session, user_actions),
             *stage_commands(session),
             Command("Main action of the bench", "Bench", self.main_action, "Ctrl+Return"),
-            Command("Print the bench card …", "Bench", lambda: print_bench_card(session, self), "Ctrl+P"),
+            Command("Print the bench card …", "Bench", lambda: openers.bench_card(self.context, self), "Ctrl+P"),
             Command("Open the demo army", "Book", user_actions.open_demo, "Ctrl+D"),
             Command("Open a book …", "Book", user_actions.ask_open, "Ctrl+O"),
             Command("Close the book", "Book", lambda: session.open(None), "Ctrl+W"),
             Command("Leave", "Book", self.close, "Ctrl+Q"),
             Command("Lamplight", "View", self._turn_light, "Ctrl+L", lambda: self.theme.lamplight),
-            Command("Machines and stores …", "Book", lambda: show_profiles(self.context, self), "Ctrl+M"),
-            Command("Choose what to print …", "Army", lambda: ChoosingDialog(self.context, self.renderer, self).exec()),
-            Command("The express way …", "Army", lambda: ExpressDialog(self.context, self).exec(), "Ctrl+Shift+E"),
+            Command("Machines and stores …", "Book", lambda: openers.machines_and_stores(self.context, self), "Ctrl+M"),
+            Command(
+                "Choose what to print …",
+                "Army",
+                lambda: openers.choose_what_to_print(self.context, self.renderer, self),
+            ),
+            Command("The express way …", "Army", lambda: openers.express_way(self.context, self), "Ctrl+Shift+E"),
             Command("Bench mode", "Bench", self._bench_mode, "F11"),
             Command("Practise …", "Bench", self.practise, "F9"),
             Command("Paint rack", "Bench", self._open_rack, "Ctrl+R"),
             Command("Mix a colour", "Bench", self._open_mix, "Ctrl+Shift+R"),
-            Command("Scheme …", "Book", self._edit_scheme, "Ctrl+K"),
+            Command("Scheme …", "Book", lambda: openers.edit_scheme(self.context, self), "Ctrl+K"),
             Command("Silent", "View", self.context.announcer.hush, "", lambda: self.context.announcer.silent),
             Command("Less motion", "View", lambda: self.hold_still(not self.theme.still), "", lambda: self.theme.still),
             Command("Larger text", "View", lambda: self._scale_text(0.125), "Ctrl++"),
             Command("Smaller text", "View", lambda: self._scale_text(-0.125), "Ctrl+-"),
             Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
-            Command("Handbook", "Help", lambda: show_handbook(self, session.stage), "F1"),
+            Command("Handbook", "Help", lambda: openers.handbook(self, session.stage), "F1"),
             Command("Command list", "Help", self.find, "Ctrl+J"),
             Command("A short walk", "Help", self.walk.take),
-            Command("Pictures as tables …", "View", lambda: PicturesInView(self).exec(), "F6"),
+            Command("Pictures as tables …", "View", lambda: openers.pictures_as_tables(self), "F6"),
             Command("A report to send …", "Help", lambda: user_actions.ask_report(self.errors.said)),
         ]
 
@@ -212,7 +207,7 @@ class MainWindow(QMainWindow):
 
     def practise(self) -> None:
         """Exercises, those of the bench in view first."""
-        TrainerDialog(self.context, self.settings_path.with_name("practice.jsonl"), self.session.stage, self).exec()
+        openers.practise(self.context, self.settings_path.with_name("practice.jsonl"), self.session.stage, self)
 
     @property
     def _room(self) -> float:
@@ -223,6 +218,11 @@ class MainWindow(QMainWindow):
         self.theme.set_scale(min(max(self.theme.scale + by, 1.0), kept.LARGEST_TEXT))
         if by > 0 and self.theme.scale > self._room:  # room for the bench first
             self.orders.fold(True)
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        super().showEvent(event)
+        if self._warm_up is None:
+            self._warm_up = WarmUp(self.context, self.benches, self)
 
     def resizeEvent(self, event: QResizeEvent | None) -> None:
         super().resizeEvent(event)
@@ -238,34 +238,24 @@ class MainWindow(QMainWindow):
 
     def _open_rack(self) -> None:
         """The pots, from wherever one is."""
-        self.session.go("paint")
-        self._paint_page(RACK)
+        self._paint_page("Rack")
 
     def _open_mix(self) -> None:
-        self.session.go("paint")
-        self._paint_page(MIX)
+        self._paint_page("Mix")
 
     def _bench_mode(self) -> None:
         """The steps of the bench in view over the whole screen, else the painting line."""
-        here = self.benches[self.session.stage]
-        if isinstance(here, StepsBench) and here.about:
-            here.open_mode()
-            return
-        self.session.go("paint")
-        self._paint_page(LINE)
-        bench = self.benches["paint"]
-        if isinstance(bench, PaintBench) and bench.begin_button.isVisible():
-            bench.line.open_bench_mode()
+        if not self.benches[self.session.stage].open_mode():
+            self._paint_page("Line")
+            self.benches["paint"].open_mode()
 
     def _paint_page(self, name: str) -> None:
+        from numerus.desk.stages.paint.bench import PaintBench  # read with the bench, not with the window
+
+        self.session.go("paint")
         bench = self.benches["paint"]
         if isinstance(bench, PaintBench):
             bench.open_page(name)
-
-    def _edit_scheme(self) -> None:
-        dialog = scheme_dialog(self, self.session)
-        if dialog is not None:
-            dialog.exec()
 
     def find(self) -> None:
         """The searchable list of commands, units, figures and parts."""

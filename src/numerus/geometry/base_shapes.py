@@ -11,7 +11,6 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.spatial import cKDTree
 
 from numerus.errors import PlanError
 from numerus.geometry.mesh import Floats, Mesh
@@ -180,6 +179,8 @@ def texture_named(name: str, seed: int, across_mm: float) -> HeightField | None:
 
 def _cobbles(dice: np.random.Generator, across_mm: float, size_mm: float = 4.2) -> HeightField:
     """Rounded stones in a jittered grid, deep joints between."""
+    from scipy.spatial import cKDTree
+
     near = _jittered(dice, across_mm, size_mm)
     tree = cKDTree(near)
 
@@ -192,6 +193,8 @@ def _cobbles(dice: np.random.Generator, across_mm: float, size_mm: float = 4.2) 
 
 def _slabs(dice: np.random.Generator, across_mm: float, size_mm: float = 8.5) -> HeightField:
     """Broken slabs, each at a height of its own."""
+    from scipy.spatial import cKDTree
+
     near = _jittered(dice, across_mm, size_mm)
     tree, level = cKDTree(near), dice.uniform(0.55, 1.0, len(near))
 

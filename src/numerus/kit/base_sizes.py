@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import defaultdict
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
 
@@ -64,12 +65,23 @@ def other_bases(
 
 def other_bases_of(plans: Plans, unit_id: str) -> list[OtherBase]:
     """Of a unit of the army."""
-    unit = plans.units.get(unit_id)
-    if unit is None:
-        return []
-    kit = plans.kits.get(unit.kit_id)
-    bases = [p for p in plans.parts.values() if p.slot == BASE and (p.kit_id == unit.kit_id or p.id in unit.guests)]
-    return other_bases(unit, bases, kit.relations if kit else (), plans.figures_of(unit_id))
+    return other_bases_by_unit(plans, [unit_id]).get(unit_id, [])
+
+
+def other_bases_by_unit(plans: Plans, unit_ids: Iterable[str]) -> dict[str, list[OtherBase]]:
+    """Of several, by id; only of those where some are not as asked."""
+    by_kit, of_unit = defaultdict[str, list[Part]](list), defaultdict[str, list[Figure]](list)
+    for part in plans.parts.values():
+        if part.slot == BASE:
+            by_kit[part.kit_id].append(part)
+    for figure in plans.figures.values():
+        of_unit[figure.unit_id].append(figure)
+    found = {}
+    for unit in (plans.units[i] for i in unit_ids if i in plans.units):
+        kit, guests = plans.kits.get(unit.kit_id), [plans.parts[g] for g in unit.guests if g in plans.parts]
+        bases = [*by_kit[unit.kit_id], *(g for g in guests if g.slot == BASE and g.kit_id != unit.kit_id)]
+        found[unit.id] = other_bases(unit, bases, kit.relations if kit else (), of_unit[unit.id])
+    return {unit_id: others for unit_id, others in found.items() if others}
 
 
 def base_words(found: Sequence[OtherBase]) -> str:

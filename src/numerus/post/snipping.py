@@ -9,7 +9,6 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.spatial import cKDTree
 
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
@@ -58,6 +57,8 @@ class Snipping:
 
 def walls_at(part: Mesh, tips: Floats) -> Floats:
     """The least wall within a millimetre of each place, mm (k,); infinite where there is none."""
+    from scipy.spatial import cKDTree
+
     measured = thickness(part).without_edges(EDGE_MM)
     beside = cKDTree(measured.point).query_ball_point(tips, BESIDE_MM)
     return np.array([measured.wall_mm[own].min() if own else np.inf for own in beside])
@@ -94,6 +95,8 @@ def supported_parts(
 
 def shown_share(part: Mesh, places: Floats, beside: Sequence[Mesh]) -> float:
     """How much of places on a part's skin (k, 3) is seen round a table, 0..1, with what is built beside it; none of what glue covers."""
+    from scipy.spatial import cKDTree
+
     _, nearest = cKDTree(part.vertices).query(places)
     normals = part.vertex_normals[nearest]
     seen = table_exposure(part, places, normals, RayScene(merged([part, *beside])))

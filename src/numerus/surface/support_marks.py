@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import numpy as np
-from scipy.spatial import cKDTree
 
 from numerus.geometry.mesh import Floats, Mesh, turning_up
 from numerus.surface.fields.rolling_ball import close_points
@@ -15,6 +14,8 @@ def tips_of(part: Mesh, up: Floats, supported: Mesh) -> Floats:
     """Where supports touched a part, (k, 3) in its own mm, read off the print as it stands on the plate: the part's own vertices
     first, then its supports. Nothing where the print is another mesh.
     """
+    from scipy.spatial import cKDTree
+
     own, turned = len(part.vertices), part.vertices @ turning_up(up).T
     if len(supported.vertices) <= own:
         return np.zeros((0, 3))
@@ -33,6 +34,7 @@ def tips_of(part: Mesh, up: Floats, supported: Mesh) -> Floats:
 def _middles(points: Floats) -> Floats:
     """The middle of each cluster of points, (k, 3)."""
     from scipy.sparse.csgraph import connected_components
+    from scipy.spatial import cKDTree
 
     tree = cKDTree(points)
     near = tree.sparse_distance_matrix(tree, SAME_TIP_MM, output_type="coo_matrix")

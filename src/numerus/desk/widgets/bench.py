@@ -173,6 +173,10 @@ class Bench(QWidget):
         ]
         return [(words, b) for words, b in listed if words]
 
+    def open_mode(self) -> bool:
+        """Its steps over the whole screen, by one key; whether it has such."""
+        return False
+
     def main_action(self) -> QPushButton | None:
         """The first of its main buttons that can be pressed: those of the head before those below."""
         ready = [b for _, b in self.actions_in_view() if b.objectName() == "main"]

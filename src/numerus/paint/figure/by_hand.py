@@ -6,7 +6,6 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 import numpy as np
-from scipy.spatial import cKDTree
 
 from numerus.domain.painting.recipes import BY_HAND, DrawnLine, Placing, Point, RecipeStep
 from numerus.geometry.mesh import Floats
@@ -22,6 +21,8 @@ class DrawnOnFigure:
     """Lines of a step on a zone of a figure. ``lines`` grow by ``draw``; ``placing`` is the step's with them."""
 
     def __init__(self, built: Built, zone: str, step: RecipeStep) -> None:
+        from scipy.spatial import cKDTree
+
         self.built, self.step = built, step
         self.lines: list[DrawnLine] = list(step.placing.drawn)
         figure = built.figure

@@ -5,7 +5,6 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 import numpy as np
-from scipy.spatial import cKDTree
 
 from numerus.domain.painting.recipes import DrawnLine
 from numerus.geometry.mesh import Floats
@@ -24,6 +23,8 @@ def drawn_cover(lines: Sequence[DrawnLine], position: Floats, normal: Floats) ->
 
 
 def _covered(line: DrawnLine, position: Floats, normal: Floats) -> Floats:
+    from scipy.spatial import cKDTree
+
     half, soft = line.width_mm / 2, FEATHER * line.width_mm
     points, facing = _close_points(line)
     far, index = cKDTree(points).query(position, distance_upper_bound=half + soft, workers=2)

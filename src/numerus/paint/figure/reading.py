@@ -7,7 +7,6 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import gaussian_filter, sobel
 
 from numerus.colour.light import lab_of_xyz
 from numerus.colour.observer import SRGB_TO_XYZ
@@ -45,6 +44,8 @@ def reading(
     ground: float = 0.35,
 ) -> Reading:
     """Linear light (s, 3) of a shot's samples as it reads from ``distance_mm`` (0: close up), before a ground of that light."""
+    from scipy.ndimage import gaussian_filter, sobel
+
     light, cover = shot.pixels(linear)
     sigma = blur_sigma_mm(distance_mm) / mm_a_pixel(shot)
     behind = light + (1 - cover)[..., None] * ground

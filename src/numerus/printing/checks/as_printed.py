@@ -11,7 +11,6 @@ from dataclasses import dataclass
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import gaussian_filter
 
 from numerus.domain.printing.machines import Machine
 from numerus.geometry.mesh import Floats, Mesh, rotation_matrix, turning_up
@@ -135,6 +134,8 @@ def _picture(
     cells: Cells, corner: Floats, size: Floats, met: Floats, hit: Cells, lost: Cells, grown: Cells, upright: Floats
 ) -> Image:  # fmt: skip
     """Shaded by the slope of the softened cells where a ray met them; what differs in colour."""
+    from scipy.ndimage import gaussian_filter
+
     soft = gaussian_filter(cells.astype(np.float32), SOFT_CELLS)
     at = np.clip(((met - corner) / size).astype(int), 1, np.array(cells.shape) - 2)
     x, y, z = at[hit].T

@@ -11,7 +11,6 @@ from dataclasses import dataclass, fields
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.spatial import cKDTree
 
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Floats, Mesh
@@ -180,6 +179,8 @@ def _cosines(
 
 def askers(mesh: Mesh) -> Askers:
     """Vertices that ask, and how what they got is handed to all."""
+    from scipy.spatial import cKDTree
+
     many = len(mesh.vertices)
     if many <= MOST_ASKING:
         return np.arange(many), lambda got: got

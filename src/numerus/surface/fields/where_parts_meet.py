@@ -6,8 +6,6 @@ from collections.abc import Callable
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.ndimage import maximum_filter, minimum_filter
-from scipy.spatial import cKDTree
 
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.surface.fields.rolling_ball import close_points
@@ -29,6 +27,8 @@ def where_parts_meet(mesh: Mesh, counts: tuple[int, ...] = ()) -> Floats:
 
 def near_others(mesh: Mesh, of_face: NDArray[np.integer], of_vertex: NDArray[np.integer], within_mm: float) -> Floats:
     """1 where each vertex touches skin of another label than its own, falling to 0 so far from it: float64 (n,)."""
+    from scipy.spatial import cKDTree
+
     near, labels = np.full(len(mesh.vertices), np.inf), np.unique(of_face)
     skins = [
         close_points(mesh.with_faces(mesh.faces[of_face == label]), within_mm / POINTS_A_REACH) for label in labels
@@ -47,6 +47,8 @@ def _crowded(skin: Floats, label: NDArray[np.integer], within_mm: float) -> Call
     """Tells of places (k, 3) whether two labels may lie within reach of each other there: by cells as wide as the reach, so that
     most of a figure is left alone.
     """
+    from scipy.ndimage import maximum_filter, minimum_filter
+
     low, cell = skin.min(axis=0) - within_mm, within_mm
     while np.prod((skin.max(axis=0) - low) / cell + 2) > MOST_CELLS:
         cell *= 1.5

@@ -7,17 +7,17 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from typing import TYPE_CHECKING
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.sparse import coo_matrix, csr_matrix, diags
-from scipy.sparse.csgraph import connected_components, dijkstra
-from scipy.sparse.linalg import spsolve
-from scipy.spatial import cKDTree
 
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.geometry.repair.health import edges_of, neighbours, shell_of_faces
 from numerus.surface.patching.patch_kernels import flooded
+
+if TYPE_CHECKING:
+    from scipy.sparse import csr_matrix
 
 FINE_MM, BROAD_MM = 0.45, 0.9  # scales at which the skin is looked at for bends
 SHARP_DEG, FULL_DEG = 18.0, 60.0  # a single edge that bends in by so much begins to count, counts fully
@@ -86,6 +86,8 @@ def _bent_inward(mesh: Mesh) -> Floats:
 
 def _averaging(mesh: Mesh) -> tuple[csr_matrix, float]:
     """A matrix that gives each vertex the mean of its neighbours, near ones more; the usual length of an edge."""
+    from scipy.sparse import coo_matrix, diags
+
     start, end = mesh.faces.reshape(-1), np.roll(mesh.faces, -1, axis=1).reshape(-1)
     length = np.linalg.norm(mesh.vertices[start] - mesh.vertices[end], axis=1)
     weight = 1 / np.maximum(length, 1e-3)
@@ -186,6 +188,8 @@ def grown(mesh: Mesh, patches: Patches, seeds: Sequence[Seed]) -> tuple[tuple[st
 
 def face_at(mesh: Mesh, at: tuple[float, float, float]) -> int:
     """The face nearest to a place: by its own distance among those with the nearest middles."""
+    from scipy.spatial import cKDTree
+
     near = cKDTree(mesh.triangles.mean(axis=1)).query(at, k=min(64, len(mesh.faces)))[1]
     candidates = np.atleast_1d(near)
     large = np.argsort(-mesh.areas_mm2)[:32]  # a large face may hold a place far from its middle
@@ -212,6 +216,9 @@ def _closest_in(triangle: Floats, at: Floats) -> Floats:
 
 def _walked(patches: Patches, seeded: Ints64, zone: Ints64, zones: int) -> Ints64:
     """Zone of each patch by a walk over borders; -1 for patches no seed's shell has."""
+    from scipy.sparse import diags
+    from scipy.sparse.linalg import spsolve
+
     many = len(patches)
     nearest = np.full(many, -1)
     nearest[seeded] = zone
@@ -232,6 +239,8 @@ def _walked(patches: Patches, seeded: Ints64, zone: Ints64, zones: int) -> Ints6
 
 def _widths(patches: Patches) -> csr_matrix:
     """How easily a walk goes from patch to patch: mm of border, less by its creases."""
+    from scipy.sparse import coo_matrix
+
     creases = patches.creases
     a, b = patches.labels[creases.pairs[:, 0]], patches.labels[creases.pairs[:, 1]]
     across = a != b
@@ -242,12 +251,17 @@ def _widths(patches: Patches) -> csr_matrix:
 
 
 def _connected_to(width: csr_matrix, seeded: Ints64) -> NDArray[np.bool_]:
+    from scipy.sparse.csgraph import connected_components
+
     _, group = connected_components(width, directed=False)
     return np.isin(group, group[seeded])
 
 
 def _split(mesh: Mesh, creases: Creases, faces: Ints64, zone: Ints64) -> Ints64:
     """Faces by the cheapest way over the surface to one of ``faces``: mm from middle to middle, more over creases."""
+    from scipy.sparse import coo_matrix
+    from scipy.sparse.csgraph import dijkstra
+
     centre = mesh.triangles.mean(axis=1)
     one, other = creases.pairs.T
     cost = np.linalg.norm(centre[one] - centre[other], axis=1) * np.exp(DEAR * creases.sharp)
@@ -261,6 +275,8 @@ def _split(mesh: Mesh, creases: Creases, faces: Ints64, zone: Ints64) -> Ints64:
 
 def _nearest_for_the_rest(mesh: Mesh, labels: Ints64) -> Ints64:
     """Shells nobody named take the zone of the named skin nearest to most of them."""
+    from scipy.spatial import cKDTree
+
     none = labels < 0
     if not none.any() or none.all():
         return labels

@@ -7,7 +7,6 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 from numpy.typing import NDArray
-from scipy.spatial import cKDTree
 
 from numerus.domain.painting.zones import UNNAMED
 from numerus.geometry.mesh import Floats, Mesh, merged
@@ -115,6 +114,8 @@ def _alike(one: Floats, other: Floats) -> bool:
 
 def carried_over(named: Sequence[ZonedMesh], part_id: str, mesh: Mesh) -> Proposal | None:
     """Zones of a part from named ones that stand in the same place of the figure, or mirrored: each patch by its faces' votes."""
+    from scipy.spatial import cKDTree
+
     twin = next((n for n in named if same_shape(n.mesh, mesh)), None)
     if twin is not None and (twin.labels != UNNAMED).any():
         return Proposal(part_id, ZonedMesh(mesh, twin.zones, twin.labels), 1.0, True)

@@ -10,9 +10,10 @@ from numerus.desk.answers import Answers
 from numerus.domain.army import Army, Day, Unit
 from numerus.domain.clock import clock, later, minute_of, windows_of
 from numerus.domain.money import money_text
+from numerus.domain.plans import Plans
 from numerus.domain.stages import LEVEL_NAMES
 from numerus.errors import NumerusError, PlanError
-from numerus.kit.base_sizes import base_words, other_bases_of
+from numerus.kit.base_sizes import base_words, other_bases_by_unit
 
 DAYS = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday")
 
@@ -41,6 +42,7 @@ class WeekWords:
 
 class MusterState:
     def __init__(self, answers: Answers) -> None:
+        self._bases: tuple[Plans, dict[str, str]] | None = None
         self.look(answers)
 
     def look(self, answers: Answers) -> None:
@@ -78,8 +80,10 @@ class MusterState:
     @property
     def base_words(self) -> dict[str, str]:
         """By unit which of its bases are not as wide as it asks; only of units where some are not."""
-        told = {unit.id: base_words(other_bases_of(self.plans, unit.id)) for unit in self.plans.units_in_order()}
-        return {unit_id: words for unit_id, words in told.items() if words}
+        if self._bases is None or self._bases[0] is not self.plans:
+            found = other_bases_by_unit(self.plans, [u.id for u in self.plans.units_in_order()])
+            self._bases = self.plans, {unit_id: base_words(others) for unit_id, others in found.items()}
+        return self._bases[1]
 
     @property
     def bases_words(self) -> str:

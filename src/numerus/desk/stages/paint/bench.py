@@ -93,6 +93,12 @@ class PaintBench(Bench):
             self.stack.addWidget(page)
         return column(self.stack)
 
+    def open_mode(self) -> bool:
+        shown = self.begin_button.isVisible()
+        if shown:
+            self.line.open_bench_mode()
+        return shown
+
     def open_page(self, name: str) -> None:
         self.page = name
         self.refresh()

@@ -213,14 +213,17 @@ class StepsBench(Bench):
                 self.timers.end(about)
         self._keep_timers()
 
-    def open_mode(self) -> None:
+    def open_mode(self) -> bool:
         """One step at a time over the whole screen, until Escape."""
+        if not self.about:
+            return False
         if self.mode is None:
             self.mode = StepsBenchMode(self.context, self, self)
             self.mode.pressed.connect(self.press)
             self.mode.undone.connect(self.session.undo)
             self.mode.left.connect(lambda: setattr(self, "mode", None))
         self.mode.showFullScreen()
+        return True
 
     def _end_steps(self) -> None:
         """What was under way of what is chosen is done."""

@@ -1,0 +1,55 @@
+"""What the window does not need to be shown is read and made right after, while nobody waits: benches, dialogs, libraries."""
+
+from __future__ import annotations
+
+from importlib import import_module
+
+from PyQt6.QtCore import QObject, QTimer
+
+from numerus.desk.context import Context
+from numerus.desk.stages.benches import Benches, module_of
+from numerus.domain.stages import STAGES
+from numerus.errors import Progress
+
+LIBRARIES = (
+    "scipy.spatial",
+    "scipy.ndimage",
+    "scipy.sparse.csgraph",
+    "scipy.sparse.linalg",
+    "scipy.optimize",
+    "numba",
+    "PIL.Image",
+)
+DIALOGS = (
+    "choosing.choosing_dialog", "express.express_dialog", "machines.profiles", "trainer.trainer_dialog", "dialogs.tables",
+    "dialogs.as_table", "dialogs.bench_card", "dialogs.handbook",
+)  # fmt: skip
+
+
+class WarmUp(QObject):
+    """Reads on another thread, then makes one bench in each turn of the event loop."""
+
+    def __init__(self, context: Context, benches: Benches, parent: QObject) -> None:
+        super().__init__(parent)
+        self.jobs, self.benches = context.jobs, benches
+        self._next = QTimer(self)
+        self._next.timeout.connect(self._make_one)
+        QTimer.singleShot(0, self._begin)  # after the first picture
+
+    def _begin(self) -> None:
+        self.jobs.idle("warm up", "Getting the benches ready", _read, lambda _: self._next.start(0))
+
+    def _make_one(self) -> None:
+        missing = self.benches.missing
+        if missing:
+            self.benches[missing[0]]
+        else:
+            self._next.stop()
+
+
+def _read(progress: Progress) -> None:
+    modules = [*map(module_of, STAGES), *LIBRARIES, *(f"numerus.desk.{name}" for name in DIALOGS)]
+    for number, name in enumerate(modules):
+        if not progress(number / len(modules)):
+            return
+        import_module(name)
