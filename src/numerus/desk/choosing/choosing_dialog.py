@@ -43,6 +43,7 @@ class ChoosingDialog(Dialog):
         self.numbers.chosen.connect(self.choose)
         self._build()
         self.session.changed.connect(self._changed)
+        self.finished.connect(lambda _: self.session.changed.disconnect(self._changed))
         self.resize(1180, 720)
         self.refresh()
 
@@ -100,7 +101,7 @@ class ChoosingDialog(Dialog):
         kits = self.state.kits
         return kits[min(self.at, len(kits) - 1)] if kits else None
 
-    def _changed(self) -> None:
+    def _changed(self, _: object = None) -> None:
         self.refresh()
 
     def refresh(self) -> None:

@@ -18,7 +18,7 @@ from numerus.domain.parts import Kit, Part
 from numerus.domain.printing.machines import Machine
 from numerus.errors import PlanError, Progress
 from numerus.geometry.mesh import Floats, Mesh
-from numerus.printing.checks.as_printed import AsPrinted, as_printed
+from numerus.printing.checks.as_printed import AsPrinted, as_printed, most_wide_mm
 from numerus.printing.orientation.pose_measures import school_up
 from numerus.progress.choosing import (
     CandidateLook,
@@ -35,7 +35,7 @@ from numerus.progress.choosing import (
 from numerus.words import span
 
 MOST_BESIDE, MOST_MACHINES = 5, 3
-LOUPE_MM, MOST_LOUPE_MM, TOWARD = 14.0, 22.0, np.array([0.28, -0.93, 0.24])
+LOUPE_MM, TOWARD = 12.0, np.array([0.28, -0.93, 0.24])
 Row = tuple[str, Callable[[CandidateLook], float], Callable[[CandidateLook], str], str]
 Reader = Callable[[str], Mesh]
 
@@ -140,6 +140,7 @@ class ChoosingState:
         def work(_: Progress) -> list[AsPrinted]:
             mesh = read(part.blob)
             middle, wide = close_place(mesh)
+            wide = min(wide, *map(most_wide_mm, machines))
             toward = TOWARD / np.linalg.norm(TOWARD)
             return [as_printed(mesh, up, m, middle, wide, toward) for m in machines]
 
@@ -194,7 +195,7 @@ def close_place(mesh: Mesh) -> tuple[Floats, float]:
     low, high = mesh.bounds_mm
     upmost = mesh.vertices[mesh.vertices[:, 2] >= high[2] - min(float((high - low).max()), LOUPE_MM)]
     low, high = upmost.min(axis=0), upmost.max(axis=0)
-    return (low + high) / 2, float(min((high - low).max(), MOST_LOUPE_MM)) * 1.04
+    return (low + high) / 2, float(min((high - low).max(), LOUPE_MM)) * 1.04
 
 
 def _shared(progress: Progress, number: int, count: int, share: float) -> bool:

@@ -55,6 +55,14 @@ class Thing:
     cut: bool = False
     shine: NDArray[np.uint8] | None = None
 
+    def looks_like(self, other: Thing) -> bool:
+        """Whether nothing about it is seen otherwise: the same mesh in the same colours."""
+        same = self.mesh is other.mesh and (self.alpha, self.cut) == (other.alpha, other.cut)
+        shine = self.shine is other.shine or (
+            self.shine is not None and other.shine is not None and np.array_equal(self.shine, other.shine)
+        )
+        return same and shine and (self.colours is other.colours or np.array_equal(self.colours, other.colours))
+
     def vertex_colours(self) -> NDArray[np.uint8]:
         """RGBA, shine and three unused bytes of each vertex, uint8 (n, 8)."""
         colours = np.zeros((len(self.mesh.vertices), 8), np.uint8)

@@ -67,7 +67,8 @@ class BenchView(QWidget):
         self.setMinimumSize(180, 160)
 
     def show_things(self, things: list[Thing], refit: bool = True) -> None:
-        self.things, self._scene = things, None
+        if not _alike(things, self.things):  # what is seen already need not be drawn again
+            self.things, self._scene = things, None
         if refit and things:
             self.fit()
         self.update()
@@ -257,3 +258,7 @@ class BenchView(QWidget):
             super().keyPressEvent(event)
         else:
             move()
+
+
+def _alike(things: list[Thing], others: list[Thing]) -> bool:
+    return len(things) == len(others) and all(a.looks_like(b) for a, b in zip(things, others, strict=True))

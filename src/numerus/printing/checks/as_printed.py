@@ -25,7 +25,7 @@ TOLD_MM = 0.12  # (default) a difference that is told under a loupe
 SOFT_CELLS = 1.0  # how far light bleeds and resin rounds the steps, for the shading alone
 MOST_CELLS = 4.0e7
 FINE = 8.0  # cells across a thread: coarser discs round corners that the nozzle does not
-PX = 360
+PX, BEFORE_MM = 360, 0.3  # of its picture; of empty space before the nearest skin
 
 
 @dataclass(frozen=True, eq=False)
@@ -47,31 +47,47 @@ def least_mm(machine: Machine) -> tuple[float, float]:
     return machine.least_pin_mm or usual, machine.least_slot_mm or usual
 
 
+def most_wide_mm(machine: Machine) -> float:
+    """The widest cube whose cells, as large as the machine's own, can be held."""
+    return float((MOST_CELLS * _cell_mm(machine) ** 2 * machine.layer_mm) ** (1 / 3))
+
+
+def _cell_mm(machine: Machine) -> float:
+    return machine.nozzle_mm / FINE if machine.is_dry else machine.pixel_mm
+
+
 def as_printed(
     mesh: Mesh, up: Floats, machine: Machine, middle_mm: Floats, wide_mm: float, toward: Floats
 ) -> AsPrinted:
-    """A cube of a sculpt ``wide_mm`` wide about ``middle_mm`` as it comes off a machine on which ``up`` looks up, seen from ``toward``."""
-    turn = turning_up(up)
+    """A cube of a sculpt ``wide_mm`` wide (``most_wide_mm`` at most) about ``middle_mm`` across the view, and as deep from where the sculpt is
+    nearest to the viewer, as it comes off a machine on which ``up`` looks up, seen from ``toward``.
+    """
+    wide_mm, turn = min(wide_mm, most_wide_mm(machine)), turning_up(up)
     posed = mesh.bare().transformed(rotation_matrix(turn))
     low = float(posed.bounds_mm[0, 2])
     posed = posed.moved((0, 0, -low))
     middle, view = turn @ middle_mm - [0, 0, low], turn @ np.asarray(toward, float)
+    away = float(np.linalg.norm(posed.extents_mm)) + wide_mm
+    origins, upright = _rays(middle, view, turn @ np.array([0.0, 0.0, 1.0]), wide_mm, away)
+    true, slant = _true(posed, origins, view, 2 * away)
+    nearest = float(true.min(initial=away))
+    middle = middle + (away - min(nearest, away) + BEFORE_MM - wide_mm / 2) * view
     cells, corner, size = _cells(posed, machine, middle, wide_mm)
-    origins, upright = _rays(middle, view, turn @ np.array([0.0, 0.0, 1.0]), wide_mm)
-    far = first_solid(cells, corner, size, origins, -view, 2 * wide_mm)
-    true, slant = _true(posed, origins, view, 2 * wide_mm)
-    inside = np.isfinite(true) & (
-        np.abs(origins - true.clip(0, 1e6)[:, None] * view - middle).max(axis=1) < wide_mm / 2
-    )
-    off = np.where(
-        inside, (np.minimum(far, 3 * wide_mm) - np.where(inside, true, 0.0)) * slant, 0.0
-    )  # along the skin's normal
-    lost, grown = off > TOLD_MM, off < -TOLD_MM
-    image = _picture(
-        cells, corner, size, origins - far.clip(0, 1e6)[:, None] * view, np.isfinite(far), lost, grown, upright
-    )
-    seen = max(int(inside.sum()), 1)
+    far = first_solid(cells, corner, size, origins, -view, 2 * away)
+    lost, grown, seen = _differences(far, true, slant, origins, view, middle, wide_mm)
+    places = origins - far.clip(0, 1e6)[:, None] * view
+    image = _picture(cells, corner, size, places, np.isfinite(far), lost, grown, upright)
     return AsPrinted(machine.name, image, wide_mm, float(lost.sum()) / seen, float(grown.sum()) / seen)
+
+
+def _differences(
+    far: Floats, true: Floats, slant: Floats, origins: Floats, view: Floats, middle: Floats, wide_mm: float
+) -> tuple[Cells, Cells, int]:
+    """Rays that meet the print farther back than the sculpt, and nearer, along its skin's normal; of how many that meet the sculpt."""
+    met = origins - true.clip(0, 1e6)[:, None] * view
+    inside = np.isfinite(true) & (np.abs(met - middle).max(axis=1) < wide_mm / 2)
+    off = np.where(inside, (np.minimum(far, 1e6) - np.where(inside, true, 0.0)) * slant, 0.0)
+    return off > TOLD_MM, off < -TOLD_MM, max(int(inside.sum()), 1)
 
 
 def _true(posed: Mesh, origins: Floats, view: Floats, most_mm: float) -> tuple[Floats, Floats]:
@@ -85,9 +101,8 @@ def _true(posed: Mesh, origins: Floats, view: Floats, most_mm: float) -> tuple[F
 def _cells(posed: Mesh, machine: Machine, middle: Floats, wide_mm: float) -> tuple[Cells, Floats, Floats]:
     """Solid cells of the cube, bool (x, y, z), its lowest corner and the size of a cell in mm (3,)."""
     pin, slot = least_mm(machine)
-    flat = machine.nozzle_mm / FINE if machine.is_dry else machine.pixel_mm
-    flat = max(flat, np.sqrt(wide_mm**3 / machine.layer_mm / MOST_CELLS))
-    columns = solid_columns(posed.triangles, float(flat), machine.layer_mm)
+    flat = _cell_mm(machine)
+    columns = solid_columns(posed.triangles, flat, machine.layer_mm)
     size = np.array([flat, flat, machine.layer_mm])
     start = np.floor((middle - wide_mm / 2) / size).astype(int)
     count = np.ceil(wide_mm / size).astype(int)
@@ -119,14 +134,14 @@ def _shrunk(cells: Cells, by: float) -> Cells:
     return ~_grown(~cells, by)
 
 
-def _rays(middle: Floats, view: Floats, above: Floats, wide_mm: float) -> tuple[Floats, Floats]:
-    """Where the rays of a square picture begin, (n, 3), and what is up in it."""
+def _rays(middle: Floats, view: Floats, above: Floats, wide_mm: float, away_mm: float) -> tuple[Floats, Floats]:
+    """Where the rays of a square picture begin, so far away, (n, 3), and what is up in it."""
     right = np.cross(above, view)
     right /= max(float(np.linalg.norm(right)), 1e-9)
     upright = np.cross(view, right)
     steps = ((np.arange(PX) + 0.5) / PX - 0.5) * wide_mm
     y, x = np.meshgrid(-steps, steps, indexing="ij")
-    start = middle + view * wide_mm + x.reshape(-1, 1) * right + y.reshape(-1, 1) * upright
+    start = middle + view * away_mm + x.reshape(-1, 1) * right + y.reshape(-1, 1) * upright
     return np.ascontiguousarray(start), upright
 
 
