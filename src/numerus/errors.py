@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from typing import TypeVar
 
+Answer = TypeVar("Answer")
 Progress = Callable[[float], bool]
 """Told the share done, 0..1; answers whether to go on. Work that is told not to raises ``Cancelled``."""
 
@@ -52,3 +54,17 @@ class PaintListError(NumerusError):
 
 class PictureError(NumerusError):
     """A picture cannot be read, or does not show what is asked of it; nothing was changed."""
+
+
+def answered(work: Callable[[Progress], Answer]) -> Callable[[Progress], Answer | NumerusError]:
+    """Work whose fault is an answer, shown where it was asked for and not as the window's; told to stop, it stops."""
+
+    def done(progress: Progress) -> Answer | NumerusError:
+        try:
+            return work(progress)
+        except Cancelled:
+            raise
+        except NumerusError as error:
+            return error
+
+    return done

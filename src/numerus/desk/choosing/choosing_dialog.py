@@ -151,7 +151,7 @@ class ChoosingDialog(Dialog):
             for k in kits
         ]
         self.line.show_line([*army, *stood], self.state.outlines, self.at)
-        self.numbers.show_looks([self.state.looks.get(k.id) for k in kits], self.state.rows(), self.at)
+        self.numbers.show_looks([self.state.looks.get(k.id) for k in kits], self.state.questions(), self.at)
         self.says.setText(self.state.letter_words() if kits else EMPTY)
         self._look_close()
 

@@ -6,6 +6,7 @@ from collections.abc import Callable, Mapping, Sequence
 from dataclasses import replace
 from functools import partial
 from pathlib import Path
+from typing import NamedTuple
 
 import numpy as np
 
@@ -36,8 +37,17 @@ from numerus.words import span
 
 MOST_BESIDE, MOST_MACHINES = 5, 3
 LOUPE_MM, TOWARD = 12.0, np.array([0.28, -0.93, 0.24])
-Row = tuple[str, Callable[[CandidateLook], float], Callable[[CandidateLook], str], str]
 Reader = Callable[[str], Mesh]
+
+
+class Question(NamedTuple):
+    """A row of the comparison: how long its bar is, what is written there, what it means, and whether less of it is better."""
+
+    name: str
+    value: Callable[[CandidateLook], float]
+    words: Callable[[CandidateLook], str]
+    meaning: str
+    less_is_better: bool = True
 
 
 class ChoosingState:
@@ -107,22 +117,23 @@ class ChoosingState:
 
         return work
 
-    def rows(self) -> list[Row]:
-        """What is compared: name, value for the bar, words, what it means."""
+    def questions(self) -> list[Question]:
+        """What is compared."""
         currency = self.plans.army.currency if self.plans.army else ""
         cost = prices(self.plans, self.looks)
-        by_look = {id(look): cost[k] for k, look in self.looks.items() if k in cost}
+        pence = {id(look): cost[k] for k, look in self.looks.items() if k in cost}
         return [
-            ("Price", lambda c: by_look.get(id(c), 0), lambda c: money_text(by_look.get(id(c), 0), currency),
-             "What the kit was bought for, and resin for one figure"),
-            ("Resin", lambda c: c.resin_ml, lambda c: f"{c.resin_ml:.1f} ml", "One figure with its supports, leaning back"),
-            ("Machine", lambda c: c.minutes, lambda c: span(c.minutes), f"One figure by itself on {self.machine.name}"),
-            ("Tips", lambda c: c.tips, lambda c: str(c.tips), "Marks of supports to be filed, leaning back"),
-            ("Snaps", lambda c: c.fragile, lambda c: f"{c.fragile} places", "Limbs thin and long enough to snap in use"),
-            ("To paint", lambda c: c.patches, lambda c: f"{c.patches} patches", "Pieces its skin falls into along creases"),
-            ("Hard to reach", lambda c: c.hard_share, lambda c: f"{c.hard_share:.0%}", "Of the skin that is seen, glued whole"),
-            ("Skin", lambda c: c.skin_cm2, lambda c: f"{c.skin_cm2:.0f} cm²", "Of one figure"),
-            ("Base", lambda c: c.base_mm, lambda c: f"{c.base_mm:g} mm", "Its own, else the least usual one that holds its feet"),
+            Question("Price", lambda c: pence.get(id(c), 0), lambda c: money_text(pence.get(id(c), 0), currency),
+                     "What the kit was bought for, and resin for one figure"),
+            Question("Resin", lambda c: c.resin_ml, lambda c: f"{c.resin_ml:.1f} ml", "One figure with its supports, leaning back"),
+            Question("Machine", lambda c: c.minutes, lambda c: span(c.minutes), f"One figure by itself on {self.machine.name}"),
+            Question("Tips", lambda c: c.tips, lambda c: str(c.tips), "Marks of supports to be filed, leaning back"),
+            Question("Snaps", lambda c: c.fragile, lambda c: f"{c.fragile} places", "Limbs thin and long enough to snap in use"),
+            Question("To paint", lambda c: c.patches, lambda c: f"{c.patches} patches", "Pieces its skin falls into along creases"),
+            Question("Hard to reach", lambda c: c.hard_share, lambda c: f"{c.hard_share:.0%}", "Of the skin that is seen, glued whole"),
+            Question("Skin", lambda c: c.skin_cm2, lambda c: f"{c.skin_cm2:.0f} cm²", "Of one figure", False),
+            Question("Base", lambda c: c.base_mm, lambda c: f"{c.base_mm:g} mm",
+                     "Its own, else the least usual one that holds its feet", False),
         ]  # fmt: skip
 
     def machines(self) -> list[Machine]:

@@ -8,7 +8,7 @@ import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QImage, QPainter, QPen
 
-from numerus.desk.choosing.choosing_state import Row
+from numerus.desk.choosing.choosing_state import Question
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.drawing import CENTRE, Drawing
@@ -55,30 +55,42 @@ class LineUp(Drawing):
         ground, top = self.height() - 36.0, 26.0
         px = (ground - top) / self.tallest_mm
         self._ruler(painter, ground, px)
-        widths = [max(float(merged(m).extents_mm[:2].max()), 20.0) if m else 20.0 for _, m, _ in self.stood]
-        widths += [max(o.base_mm, BODY * o.height_mm) for o in self.outlines]
-        gap = max((self.width() - 60 - sum(widths) * px) / max(len(widths), 1), 8.0)
-        x, number = 40.0, 0
-        for (name, meshes, is_candidate), wide in zip(self.stood, widths, strict=False):
-            box = QRectF(x, top, wide * px + gap, ground - top)
-            if is_candidate and number == self.at:
-                painter.fillRect(box.adjusted(0, 0, 0, 34), self.theme.colour("riverwash"))
-            self._figure(painter, meshes, box, ground, px)
+        sizes = [max(float(merged(m).extents_mm[:2].max()), 20.0) if m else 20.0 for _, m, _ in self.stood]
+        sizes += [max(o.base_mm, BODY * o.height_mm) for o in self.outlines]
+        gap = max((self.width() - 60 - sum(sizes) * px) / max(len(sizes), 1), 8.0)
+        ends = np.cumsum([40.0, *(size * px + gap for size in sizes)])
+        boxes = [QRectF(a, top, b - a, ground - top) for a, b in zip(ends, ends[1:], strict=False)]
+        number = 0
+        for (name, meshes, is_candidate), box in zip(self.stood, boxes, strict=False):
+            self._one(painter, name, meshes, box, ground, px, number if is_candidate else None)
+            number += is_candidate
+        for outline, box in zip(self.outlines, boxes[len(self.stood) :], strict=True):
+            self._outline(painter, outline, box.center().x(), ground, px)
             self.text(
-                painter, box.center().x(), ground + 16, name, 11, is_candidate, align=CENTRE, width=box.width() - 6
+                painter,
+                box.center().x(),
+                ground + 16,
+                outline.name,
+                11,
+                colour="slate",
+                align=CENTRE,
+                width=box.width() - 6,
             )
-            if is_candidate:
-                draw_letter(painter, self.theme, box.left() + 14, top + 10, LETTERS[number], number == self.at)
-                self.region(box, name, lambda n=number: self.chosen.emit(n))
-                number += 1
-            x += box.width()
-        for outline in self.outlines:
-            wide = max(outline.base_mm, BODY * outline.height_mm) * px + gap
-            self._outline(painter, outline, x + wide / 2, ground, px)
-            self.text(
-                painter, x + wide / 2, ground + 16, outline.name, 11, colour="slate", align=CENTRE, width=wide - 6
-            )
-            x += wide
+
+    def _one(
+        self, painter: QPainter, name: str, meshes: list[Mesh], box: QRectF, ground: float, px: float, number: int | None
+    ) -> None:  # fmt: skip
+        """A figure with its name; a candidate (by its number) with its letter, to be chosen."""
+        chosen = number == self.at
+        if chosen:
+            painter.fillRect(box.adjusted(0, 0, 0, 34), self.theme.colour("riverwash"))
+        self._figure(painter, meshes, box, ground, px)
+        self.text(
+            painter, box.center().x(), ground + 16, name, 11, number is not None, align=CENTRE, width=box.width() - 6
+        )
+        if number is not None:
+            draw_letter(painter, self.theme, box.left() + 14, box.top() + 10, LETTERS[number], chosen)
+            self.region(box, name, lambda: self.chosen.emit(number))
 
     def _ruler(self, painter: QPainter, ground: float, px: float) -> None:
         self.line(painter, 30, ground, self.width(), ground, "ink", 1.4)
@@ -124,63 +136,54 @@ class Numbers(Drawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context.theme, "Candidates side by side")
         self.looks: list[CandidateLook | None] = []
-        self.rows: list[Row] = []
+        self.questions: list[Question] = []
         self.at = 0
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setMinimumHeight", 240)
 
-    def show_looks(self, looks: list[CandidateLook | None], rows: list[Row], at: int) -> None:
-        self.looks, self.rows, self.at = looks, rows, at
+    def show_looks(self, looks: list[CandidateLook | None], questions: list[Question], at: int) -> None:
+        self.looks, self.questions, self.at = looks, questions, at
         self.update()
 
     def draw(self, painter: QPainter) -> None:
         left, top = 104.0, 24.0
         if not self.looks:
             return
-        wide, step = (self.width() - left) / len(self.looks), (self.height() - top - 4) / max(len(self.rows), 1)
-        known = [look for look in self.looks if look is not None]
+        wide, step = (self.width() - left) / len(self.looks), (self.height() - top - 4) / max(len(self.questions), 1)
         for number, look in enumerate(self.looks):
-            box = QRectF(left + number * wide, 0, wide - 8, self.height())
-            if number == self.at:
-                painter.setPen(Qt.PenStyle.NoPen)
-                painter.setBrush(self.theme.colour("riverwash"))
-                painter.drawRoundedRect(box, 5, 5)
-            draw_letter(painter, self.theme, box.left() + 14, 11, LETTERS[number], number == self.at)
-            if look is None:
-                self.text(painter, box.left() + 30, 15, "being looked at …", 11, colour="slate")
-            elif look.left_out:
-                self.text(
-                    painter, box.left() + 30, 15, f"{len(look.left_out)} left out", 11, colour="brick", width=wide - 44
-                )
-            self.region(
-                box, "; ".join(look.left_out) if look and look.left_out else "", lambda n=number: self.chosen.emit(n)
-            )
-        for at, (name, value, words, meaning) in enumerate(self.rows):
-            y = top + at * step
-            self.text(painter, 0, y + step * 0.62, name, 13)
-            self.region(QRectF(0, y, left, step), meaning)
-            most = max((value(look) for look in known), default=0.0)
-            best = min((value(look) for look in known), default=0.0)
-            for number, look in enumerate(self.looks):
-                if look is not None:
-                    self._cell(
-                        painter,
-                        left + number * wide,
-                        y,
-                        wide,
-                        step,
-                        value(look),
-                        most,
-                        words(look),
-                        value(look) == best and len(known) > 1,
-                    )
+            self._head(painter, number, look, QRectF(left + number * wide, 0, wide - 8, self.height()))
+        for at, question in enumerate(self.questions):
+            self._row(painter, question, top + at * step, left, wide, step)
 
-    def _cell(
-        self, painter: QPainter, x: float, y: float, wide: float, step: float, value: float, most: float, words: str, best: bool
-    ) -> None:  # fmt: skip
-        self.text(painter, x + 8, y + step * 0.58, words, 13, best)
-        self.bar(painter, x + 8, y + step * 0.72, wide - 24, 3, "bed")
-        self.bar(painter, x + 8, y + step * 0.72, (wide - 24) * value / max(most, 1e-9), 3, "moss" if best else "slate")
+    def _head(self, painter: QPainter, number: int, look: CandidateLook | None, box: QRectF) -> None:
+        if number == self.at:
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(self.theme.colour("riverwash"))
+            painter.drawRoundedRect(box, 5, 5)
+        draw_letter(painter, self.theme, box.left() + 14, 11, LETTERS[number], number == self.at)
+        left_out = look.left_out if look else ()
+        words = "being looked at …" if look is None else f"{len(left_out)} left out" if left_out else ""
+        self.text(
+            painter, box.left() + 30, 15, words, 11, colour="brick" if left_out else "slate", width=box.width() - 36
+        )
+        self.region(box, "; ".join(left_out), lambda: self.chosen.emit(number))
+
+    def _row(self, painter: QPainter, question: Question, y: float, left: float, wide: float, step: float) -> None:
+        self.text(painter, 0, y + step * 0.62, question.name, 13)
+        self.region(QRectF(0, y, left, step), question.meaning)
+        values = [question.value(look) for look in self.looks if look is not None]
+        judged = question.less_is_better and len(values) > 1
+        for number, look in enumerate(self.looks):
+            if look is not None:
+                best = judged and question.value(look) == min(values)
+                box = QRectF(left + number * wide, y, wide, step)
+                self._cell(painter, box, question.value(look) / max(*values, 1e-9), question.words(look), best)
+
+    def _cell(self, painter: QPainter, box: QRectF, share: float, words: str, best: bool) -> None:
+        x, y, wide = box.left() + 8, box.top(), box.width() - 24
+        self.text(painter, x, y + box.height() * 0.58, words, 13, best)
+        self.bar(painter, x, y + box.height() * 0.72, wide, 3, "bed")
+        self.bar(painter, x, y + box.height() * 0.72, wide * share, 3, "moss" if best else "slate")
 
 
 class Close(Drawing):

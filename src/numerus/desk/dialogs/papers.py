@@ -16,7 +16,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled, tried
 from numerus.domain.parts import Kit
-from numerus.errors import NumerusError, Progress
+from numerus.errors import NumerusError, answered
 from numerus.formats.tables import write_bytes
 from numerus.geometry.mesh import Mesh
 from numerus.kit.builds import printed_slots
@@ -109,13 +109,7 @@ class PapersDialog(Dialog):
             return
         path = book.path
 
-        def work(_: Progress) -> bytes | NumerusError:
-            try:
-                return read_blob(path, blob)
-            except NumerusError as error:
-                return error
-
-        self.context.jobs.start("paper", "Reading a paper", work, self._show)
+        self.context.jobs.start("paper", "Reading a paper", answered(lambda _: read_blob(path, blob)), self._show)
 
     def _show(self, data: bytes | NumerusError) -> None:
         ending = self.names.currentText().lower().rpartition(".")[2]

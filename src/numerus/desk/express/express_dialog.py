@@ -18,7 +18,7 @@ from numerus.desk.widgets.layout import button, caution_line, clear, column, lab
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.domain.army import BASES_MM
 from numerus.domain.printing.plates import Plate
-from numerus.errors import Cancelled, NumerusError, Progress
+from numerus.errors import NumerusError, Progress, answered
 from numerus.words import counted, span
 
 MESHES = "Meshes and archives (*.stl *.obj *.ply *.3mf *.glb *.zip)"
@@ -135,14 +135,7 @@ class ExpressDialog(Dialog):
         self.fault.setText("")
         self._busy(True)
 
-        def work(progress: Progress) -> Express | NumerusError:
-            try:
-                return way(*given, progress)
-            except Cancelled:
-                raise
-            except NumerusError as error:
-                return error
-
+        work = answered(lambda progress: way(*given, progress))
         self.context.jobs.start("express", WORDS, work, self._made, lambda: self._busy(False))
 
     def _made(self, made: Express | NumerusError) -> None:

@@ -6,7 +6,7 @@ from collections.abc import Callable
 from datetime import datetime
 
 from numerus.desk.answers import Answers
-from numerus.errors import Cancelled, NumerusError, Progress
+from numerus.errors import NumerusError, Progress, answered
 from numerus.paint.rack.pots import rack_of
 from numerus.paint.scheme import can_be_mixed
 from numerus.progress.forecasting.forecast import Forecast
@@ -49,17 +49,9 @@ class EveningsState:
         known = self.plan if self.plan is not None and self.plan.whole and self._found_for == self._way_for else None
         work, way, self._found_for = self.answers.to_do, known.way if known else None, self._way_for
 
-        def plan(progress: Progress) -> BenchPlan | NumerusError:
-            if isinstance(work, NumerusError):
-                return work
-            try:
-                return replanned(work, way) if way is not None else planned(work, progress)
-            except Cancelled:
-                raise
-            except NumerusError as error:
-                return error
-
-        return plan
+        if isinstance(work, NumerusError):
+            return lambda _: work
+        return answered(lambda progress: replanned(work, way) if way is not None else planned(work, progress))
 
     def take(self, result: BenchPlan | NumerusError) -> None:
         if isinstance(result, NumerusError):

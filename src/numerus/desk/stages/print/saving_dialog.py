@@ -20,7 +20,7 @@ from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import button, caution_line, column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.printing.plates import Placed
-from numerus.errors import NumerusError, Progress
+from numerus.errors import NumerusError, Progress, answered
 from numerus.geometry.mesh import Floats, Mesh
 
 LEFT_RGB, GONE_RGB = np.array([[188, 180, 166]], np.uint8), np.array([[176, 84, 62]], np.uint8)
@@ -170,13 +170,7 @@ class SavingDialog(Dialog):
             return
         looking = self.state.looking(damage, mesh, self.beside)
 
-        def work(progress: Progress) -> Looked | NumerusError:
-            try:
-                return looking(progress)
-            except NumerusError as error:
-                return error
-
-        self.context.jobs.start("saving look", "Cutting out what is lost", work, self._seen)
+        self.context.jobs.start("saving look", "Cutting out what is lost", answered(looking), self._seen)
 
     def _seen(self, found: Looked | NumerusError) -> None:
         self.looked, self.chosen = (None, None) if isinstance(found, NumerusError) else (found, None)

@@ -22,7 +22,7 @@ from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, number_box, row
 from numerus.domain.army import Figure
 from numerus.domain.parts import LICENCES, Part
-from numerus.errors import NumerusError, Progress
+from numerus.errors import NumerusError, Progress, answered
 from numerus.geometry.mesh import Floats, Mesh, xyz
 
 RESIN_RGB, GUEST_RGB = np.array([[196, 188, 174]], np.uint8), np.array([[118, 160, 160]], np.uint8)
@@ -280,13 +280,7 @@ class GuestDialog(Dialog):
         self.keep_button.setEnabled(False)
         making = self.state.making(part, mesh, self.stance, beside, way, ids)
 
-        def work(progress: Progress) -> Put | NumerusError:
-            try:
-                return making(progress)
-            except NumerusError as error:
-                return error
-
-        self.context.jobs.start("guest keep", "Joining it on", work, self._made)
+        self.context.jobs.start("guest keep", "Joining it on", answered(making), self._made)
 
     def _made(self, put: Put | NumerusError) -> None:
         self.keep_button.setEnabled(True)

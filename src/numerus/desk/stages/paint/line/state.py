@@ -9,7 +9,7 @@ from datetime import datetime
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure
 from numerus.domain.journal import Fact, Timing
-from numerus.errors import Cancelled, NumerusError, Progress
+from numerus.errors import NumerusError, Progress, answered
 from numerus.paint.drying import air_words, bench_air
 from numerus.paint.figure.built import Built
 from numerus.paint.lighter import Lightened, lightened
@@ -86,17 +86,11 @@ class LineState:
         plans, facts, batch, now = self.plans, self.answers.facts, self.batch, self.answers.now
         between, everything = dict(self.answers.between), self.answers.to_do if self.across else None
 
-        def work(progress: Progress) -> list[PaintBlock] | NumerusError:
-            try:
-                if everything is None:
-                    return paint_line(plans, facts, batch, now, between=between)
-                return everything if isinstance(everything, NumerusError) else planned(everything, progress).blocks
-            except Cancelled:
-                raise
-            except NumerusError as error:
-                return error
-
-        return work
+        if isinstance(everything, NumerusError):
+            return lambda _: everything
+        if everything is None:
+            return answered(lambda _: paint_line(plans, facts, batch, now, between=between))
+        return answered(lambda progress: planned(everything, progress).blocks)
 
     def take(self, planned: list[PaintBlock] | NumerusError) -> None:
         if isinstance(planned, NumerusError):

@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QBoxLayout, QSlider
 from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, RESIN_RGB, Tool, whole_thing
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.errors import NumerusError, Progress
+from numerus.errors import NumerusError, answered
 from numerus.geometry.bending import Bent, Hinge, bent, hinge_at
 from numerus.geometry.mesh import Floats
 from numerus.geometry.repair.health import oriented
@@ -59,7 +59,7 @@ class BendTool(Tool):
     def picked(self, place: Floats) -> None:
         mesh = self.page.mesh
         self.start(
-            "hinge", "Looking for the joint", lambda _: _told(lambda: hinge_at(oriented(mesh)[0], place)), self._found
+            "hinge", "Looking for the joint", answered(lambda _: hinge_at(oriented(mesh)[0], place)), self._found
         )
 
     def _found(self, found: Hinge | NumerusError) -> None:
@@ -96,9 +96,7 @@ class BendTool(Tool):
         nod, sway, twist = (float(s.value()) for s in self.turns)
         self.context.jobs.cancel("bend")
 
-        def work(_: Progress) -> Bent | NumerusError:
-            return _told(lambda: bent(oriented(mesh)[0], hinge, nod, sway, twist))
-
+        work = answered(lambda _: bent(oriented(mesh)[0], hinge, nod, sway, twist))
         self.start("bend", "Bending it", work, self._bent)
 
     def _bent(self, found: Bent | NumerusError) -> None:
@@ -126,14 +124,6 @@ class BendTool(Tool):
 
     def pins(self) -> list[tuple[tuple[float, float, float], bool]]:
         return [(self.hinge.middle, True)] if self.hinge else []
-
-
-def _told(work):  # type: ignore[no-untyped-def]
-    """What the work gives, or the fault it met."""
-    try:
-        return work()
-    except NumerusError as error:
-        return error
 
 
 def _bent_words(found: Bent, hinge: Hinge | None) -> str:

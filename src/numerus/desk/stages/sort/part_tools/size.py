@@ -16,7 +16,7 @@ from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
 from numerus.domain.parts import Part
-from numerus.errors import NumerusError, Progress
+from numerus.errors import NumerusError, answered
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.round_holes import bored
 from numerus.kit.joined_parts import joined_to
@@ -163,16 +163,10 @@ class SizeTool(Tool):
             self._mended(f"a hole bored to {misfit.mm:.2f} mm", lambda: bored(mesh, hole, misfit.mm))
 
     def _mended(self, words: str, make: Callable[[], Mesh]) -> None:
-        def work(_: Progress) -> Mesh | NumerusError:
-            try:
-                return make()
-            except NumerusError as error:
-                return error
-
         def done(made: Mesh | NumerusError) -> None:
             self.session.failed.emit(made) if isinstance(made, NumerusError) else self.page.keep(words, made)
 
-        self.start("mend fit", "Mending it", work, done)
+        self.start("mend fit", "Mending it", answered(lambda _: make()), done)
 
     def _met(self, fits: tuple[list[FitRow], Base | None]) -> None:
         self.rows = self.ways.rows = fits[0]
