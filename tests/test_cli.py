@@ -13,6 +13,7 @@ from pathlib import Path
 import pytest
 
 from helpers import EVENING, ball_mesh, box_mesh, handed_mesh
+from numerus.book.book import Book, Removed
 from numerus.cli.__main__ import main
 from numerus.formats.meshes.mesh_files import read_any
 from numerus.formats.meshes.mesh_writing import write_stl
@@ -252,11 +253,23 @@ def test_plates_are_made_of_files_and_of_a_book(
     assert len(list(read_any(Path(plate["file"])))) == 3
     code, refused = call(capsys, "plate", *files, "--machine", "nobody's", "--out", str(tmp_path / "out"))
     assert code == 2 and isinstance(refused, dict) and refused["error"]["code"] == "no-machine"
-    shutil.copy(demo_file, tmp_path / "demo.numerus")
+    only_kiln(demo_file, tmp_path / "demo.numerus", 3)
     code, book = call(
         capsys, "plate", str(tmp_path / "demo.numerus"), "--machine", "Teal 8K", "--out", str(tmp_path / "book")
     )
     assert code == 0 and isinstance(book, dict) and sum(len(p["parts"]) for p in book["plates"]) > 10
+
+
+def only_kiln(demo_file: Path, path: Path, figures: int) -> None:
+    """The demo's book with some figures of one unit that waits for plates, and no other unit."""
+    shutil.copy(demo_file, path)
+    book = Book.open(path)
+    kept = [f.id for f in book.plans.figures_of("kiln") if all(p in book.plans.parts for p in f.build.values())][
+        -figures:
+    ]
+    gone = [Removed("figure", f) for f in book.plans.figures if f not in kept]
+    book.commit("smaller", [*gone, *(Removed("unit", u) for u in book.plans.units if u != "kiln")])
+    book.close()
 
 
 def test_a_book_is_scheduled_and_its_failures_inquired_into(

@@ -65,6 +65,6 @@ def answered(work: Callable[[Progress], Answer]) -> Callable[[Progress], Answer 
         except Cancelled:
             raise
         except NumerusError as error:
-            return error
+            return error.with_traceback(None)  # what it was worked on with goes
 
     return done

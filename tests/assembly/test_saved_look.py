@@ -6,7 +6,7 @@ import numpy as np
 import pytest
 
 from helpers import box_mesh
-from numerus.assembly.saved_look import GREY, across_the_table, as_saved
+from numerus.assembly.saved_look import GREY, TableLook, as_saved
 from numerus.assembly.saving import CORNER, END, HIDE, PIECE, PUTTY, WHOLE, Damage, lost_of
 from numerus.demo import parts as demo_parts
 from numerus.geometry.mesh import Mesh
@@ -18,8 +18,8 @@ TOP = Damage(END, (3.0, 3.0, 20.0), UP)
 def test_what_is_printed_again_is_as_new_and_a_stump_is_not() -> None:
     """A third of a post's height is missing where it is hidden: gone from the picture, and its top is seen where its side was."""
     lost = lost_of(POST, TOP)
-    assert across_the_table(POST, [], *as_saved(POST, lost, TOP, WHOLE)).share == 0
-    hidden = across_the_table(POST, [], *as_saved(POST, lost, TOP, HIDE))
+    assert TableLook(POST, []).across(*as_saved(POST, lost, TOP, WHOLE)).share == 0
+    hidden = TableLook(POST, []).across(*as_saved(POST, lost, TOP, HIDE))
     side, cap = 6 * 30 * np.cos(np.radians(40)), 36 * np.sin(np.radians(40))
     assert hidden.share == pytest.approx((side / 3 + cap) / (side + cap), abs=0.08)
     assert hidden.as_new.shape == hidden.saved.shape and "looks otherwise" in hidden.words
@@ -28,8 +28,8 @@ def test_what_is_printed_again_is_as_new_and_a_stump_is_not() -> None:
 def test_what_stands_beside_it_makes_it_less_of_the_figure() -> None:
     """The same stump beside a post of its size is about half as much."""
     lost = lost_of(POST, TOP)
-    alone = across_the_table(POST, [], *as_saved(POST, lost, TOP, HIDE)).share
-    beside = across_the_table(POST, [POST.moved((12, 0, 0))], *as_saved(POST, lost, TOP, HIDE)).share
+    alone = TableLook(POST, []).across(*as_saved(POST, lost, TOP, HIDE)).share
+    beside = TableLook(POST, [POST.moved((12, 0, 0))]).across(*as_saved(POST, lost, TOP, HIDE)).share
     assert beside == pytest.approx(alone / 2, rel=0.35)
 
 

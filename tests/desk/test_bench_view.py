@@ -25,9 +25,11 @@ def test_a_view_is_drawn_anew_only_where_it_is_seen_otherwise(qtbot, monkeypatch
     ways = (
         lambda: None, view.update, lambda: view.turn(20), lambda: view.move_lamp(0, 10), lambda: setattr(view, "cut_mm", 5),
         lambda: view.show_things([replace(box, alpha=0.5)], refit=False), lambda: None,
+        lambda: view.show_things([replace(box, alpha=0.5, colours=box.colours.copy())], refit=False),
+        lambda: view.show_things([replace(box, alpha=0.5, colours=box.colours + np.uint8(1))], refit=False),
     )  # fmt: skip
     many = [(do(), view.grab(), len(drawn))[2] for do in ways]
-    assert many == [1, 1, 2, 3, 4, 5, 5]
+    assert many == [1, 1, 2, 3, 4, 5, 5, 5, 6], "the same mesh in the same colours is seen already"
     renderer.release()
 
 

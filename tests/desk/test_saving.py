@@ -70,6 +70,8 @@ def test_the_missing_piece_and_its_guide_are_posed_and_owed(dialog: SavingDialog
 def test_each_way_is_seen_across_the_table(dialog: SavingDialog) -> None:
     """Printed again nobody tells it; the chosen way's picture is beside that of a new part, and gone when something else is marked."""
     dialog.start.setValue(3.0)
+    assert not dialog.across, "looked at while nobody waits"
+    dialog._across(dialog.across_work()(lambda _: True))
     assert set(dialog.across) == {w.key for w in dialog.looked.ways}
     choose(dialog, repair.REPRINT)
     assert dialog.table.words == "Across the table nothing tells it from a new one."

@@ -16,7 +16,7 @@ from numerus.assembly.saving import BAND, CORNER, FORMER, HIDE, PUTTY, WHOLE, Da
 from numerus.colour.light import lab_of, linear
 from numerus.colour.sight import TABLE_MM, blur_sigma_mm
 from numerus.geometry.mesh import Floats, Mesh, merged
-from numerus.geometry.rays import Camera, picture
+from numerus.geometry.rays import Camera, RayScene, picture
 
 GREY, SEAM_GREY = (188, 180, 166), (150, 143, 131)  # a seam that was filled and sanded is a shade, no groove
 HAND_MM = 0.7  # (default) what fingers and a tool shape in putty is no finer
@@ -28,7 +28,7 @@ STEP, LEFT, MOST_ROUNDS = (
 )  # of smoothing: how far to the neighbours' mean, and what is left of such relief
 TURNS_DEG, RAISED_DEG, PX_A_MM, MARGIN_MM = (0.0, 90.0, 180.0, 270.0), 40.0, 4.0, 2.0
 TOLD_L = 8.0  # (default) difference in L* that is told apart
-NOTHING, LITTLE = 0.001, 0.01  # of the figure as it is seen
+NOTHING, LITTLE, COVERED = 0.001, 0.01, 0.25  # of the figure as it is seen; of a pixel that is the figure
 
 Image = NDArray[np.uint8]
 
@@ -58,30 +58,40 @@ class AcrossTheTable:
         return f"Across the table {much} looks otherwise, seen from {side}."
 
 
-def across_the_table(mesh: Mesh, beside: Sequence[Mesh], saved: Mesh, colours: Image) -> AcrossTheTable:
-    """A part (with what it stands beside) as new against as saved, ``colours`` (n, 3) of the saved one's vertices."""
-    new, other = merged([mesh, *beside]), merged([saved, *beside])
-    plain = np.tile(np.array([GREY], np.uint8), (len(new.vertices), 1))
-    rest = np.tile(np.array([GREY], np.uint8), (len(other.vertices) - len(saved.vertices), 1))
-    looks = [_from_side(new, plain, other, np.concatenate([colours, rest]), turn) for turn in TURNS_DEG]
-    return max(looks, key=lambda look: look.share)
+class TableLook:
+    """A part with what it stands beside, as new: seen once from every side, then held against as it was saved one way or another."""
+
+    def __init__(self, mesh: Mesh, beside: Sequence[Mesh]) -> None:
+        self.beside, new = merged(list(beside)) if beside else None, merged([mesh, *beside])
+        self.size_mm = float(np.linalg.norm(new.extents_mm)) + MARGIN_MM
+        self.middle: Floats = new.bounds_mm.mean(axis=0)
+        self.new = self._sides(new, np.tile(np.array([GREY], np.uint8), (len(new.vertices), 1)))
+
+    def across(self, saved: Mesh, colours: Image) -> AcrossTheTable:
+        """From the side where it differs most; ``colours`` (n, 3) of the saved part's vertices."""
+        beside = [self.beside] if self.beside is not None else []
+        plain = np.tile(np.array([GREY], np.uint8), (sum(len(m.vertices) for m in beside), 1))
+        sides = self._sides(merged([saved, *beside]), np.concatenate([colours, plain]))
+        looks = [_compared(new, own, turn) for new, own, turn in zip(self.new, sides, TURNS_DEG, strict=True)]
+        return max(looks, key=lambda look: look.share)
+
+    def _sides(self, whole: Mesh, colours: Image) -> list[Floats]:
+        scene, px = RayScene(whole), int(self.size_mm * PX_A_MM)
+        x, y, z = (float(v) for v in self.middle)
+        cameras = [Camera((x, y, z), turn, RAISED_DEG, self.size_mm) for turn in TURNS_DEG]
+        return [_as_seen(picture(whole, colours, c, px, px, scene), self.size_mm / px) for c in cameras]
 
 
-def _from_side(new: Mesh, plain: Image, other: Mesh, colours: Image, turn_deg: float) -> AcrossTheTable:
-    x, y, z = (float(v) for v in new.bounds_mm.mean(axis=0))
-    size = float(np.linalg.norm(new.extents_mm)) + MARGIN_MM
-    camera, px = Camera((x, y, z), turn_deg, RAISED_DEG, size), int(size * PX_A_MM)
-    pictures = [picture(m, c, camera, px, px) for m, c in ((new, plain), (other, colours))]
-    blurred = [_as_seen(p, size / px) for p in pictures]
-    values = [lab_of(b[..., :3])[..., 0] * b[..., 3] for b in blurred]
-    there = np.maximum(pictures[0][..., 3], pictures[1][..., 3]) > 0
+def _compared(new: Floats, saved: Floats, turn_deg: float) -> AcrossTheTable:
+    values = [lab_of(b[..., :3])[..., 0] * b[..., 3] for b in (new, saved)]
+    there = np.maximum(new[..., 3], saved[..., 3]) > COVERED
     share = float((np.abs(values[0] - values[1])[there] > TOLD_L).mean()) if there.any() else 0.0
     rows, columns = (np.flatnonzero(there.any(axis=axis)) for axis in (1, 0))
     shown = (
         (slice(rows[0], rows[-1] + 1), slice(columns[0], columns[-1] + 1)) if len(rows) else (slice(None), slice(None))
     )
-    new_image, saved_image = ((b[shown] * 255).round().astype(np.uint8) for b in blurred)
-    return AcrossTheTable(share, turn_deg, new_image, saved_image)
+    pictures = [(b[shown] * 255).round().astype(np.uint8) for b in (new, saved)]
+    return AcrossTheTable(share, turn_deg, *pictures)
 
 
 def _as_seen(image: Image, mm_a_pixel: float) -> Floats:

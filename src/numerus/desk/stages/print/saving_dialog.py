@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
+
 import numpy as np
 from PyQt6.QtCore import QRectF, QTimer
 from PyQt6.QtGui import QImage, QPainter
@@ -186,14 +188,17 @@ class SavingDialog(Dialog):
         self.across = {}
         self.table.show_look(None, "")
         self.list.show_lines([saving_line(w) for w in found.ways])
-        damage, mesh = self.damage, self.mesh
-        if damage is not None and mesh is not None:
-            self.context.jobs.start(
-                "saving table", "Looking at it across the table", self.state.tabling(found, damage, mesh, self.beside),
-                lambda seen: self._across(found, seen),
-            )  # fmt: skip
+        self.context.jobs.idle("saving table", "Looking at it across the table", self.across_work(), self._across)
 
-    def _across(self, found: Looked, seen: dict[str, AcrossTheTable]) -> None:
+    def across_work(self) -> Callable[[Progress], tuple[Looked, dict[str, AcrossTheTable]]]:
+        """The work of seeing every way across the table, with what it was looked at for."""
+        found, damage, mesh, beside = self.looked, self.damage, self.mesh, self.beside
+        assert found is not None and damage is not None and mesh is not None
+        looking = self.state.tabling(found, damage, mesh, beside)
+        return lambda progress: (found, looking(progress))
+
+    def _across(self, told: tuple[Looked, dict[str, AcrossTheTable]]) -> None:
+        found, seen = told
         if self.looked is not found:
             return
         self.across, chosen = seen, self.list.at_line

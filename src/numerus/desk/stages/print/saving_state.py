@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 
 import numpy as np
 
-from numerus.assembly.saved_look import AcrossTheTable, across_the_table, as_saved
+from numerus.assembly.saved_look import AcrossTheTable, TableLook, as_saved
 from numerus.assembly.saving import (
     BAND,
     END,
@@ -132,12 +132,11 @@ class SavingState:
         """The work of looking at every way across the table, by its key. Raises Cancelled."""
 
         def work(progress: Progress) -> dict[str, AcrossTheTable]:
-            seen: dict[str, AcrossTheTable] = {}
+            table, seen = TableLook(mesh, list(beside.values())), dict[str, AcrossTheTable]()
             for way in looked.ways:
                 if not progress(len(seen) / len(looked.ways)):
                     raise Cancelled
-                saved = as_saved(mesh, looked.lost, damage, way.key)
-                seen[way.key] = across_the_table(mesh, list(beside.values()), *saved)
+                seen[way.key] = table.across(*as_saved(mesh, looked.lost, damage, way.key))
             return seen
 
         return work
