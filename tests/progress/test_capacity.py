@@ -9,7 +9,7 @@ import pytest
 
 from numerus.domain.army import Army, Day
 from numerus.errors import PlanError
-from numerus.progress.forecasting.capacity import Capacities, day_of
+from numerus.progress.forecasting.capacity import Capacities, day_of, first_by_halving, prepare
 
 FIRST = date(2026, 3, 5)
 
@@ -19,6 +19,18 @@ def test_the_day_a_need_is_met_is_that_of_one_who_walks_through_the_days() -> No
     capacity = np.array([[0.0, 60, 60, 90, 120], [30.0, 30, 30, 30, 30]])
     for need, told in (((60, 30), (2, 1)), ((75, 15), (3.5, 0.5)), ((0, 31), (0, 5)), ((500, 30.1), (5, 5))):
         assert np.allclose(day_of(capacity, np.array(need, float)), told)
+
+
+def test_without_the_compiler_the_same_day_is_found() -> None:
+    """Halving all rows at once finds what a search row by row finds, plateaus and needs nobody meets among them."""
+    dice = np.random.default_rng(3)
+    for days in (1, 2, 7, 400):
+        capacity = np.cumsum(dice.integers(0, 3, (50, days)) * 30.0, axis=1)
+        need = np.concatenate([dice.uniform(-10, capacity.max() + 20, 40), capacity[40:50, dice.integers(days)]])
+        told = [int(np.searchsorted(row, n)) for row, n in zip(capacity, need, strict=True)]
+        assert first_by_halving(capacity, need).tolist() == told
+    prepare()
+    assert day_of(capacity, need)[0] == pytest.approx(day_of(capacity[:1], need[:1])[0])
 
 
 def test_minutes_by_a_day_are_those_of_the_evenings_kept() -> None:

@@ -322,6 +322,8 @@ class MainWindow(QMainWindow):
                 )
             )
             self.pages.setCurrentIndex(1)
+        else:
+            self.bench.setCurrentWidget(self.benches[self.session.stage])
         army = self.session.plans.army
         self.setWindowTitle(f"{army.name} – Numerus" if army else "Numerus")
 

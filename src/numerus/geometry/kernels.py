@@ -39,6 +39,11 @@ class Kernel:
         self.compiled: Callable[..., Any] | None = None
         self.__doc__ = function.__doc__
 
+    @property
+    def ready(self) -> bool:
+        """Whether it was compiled for some arguments: calling it with such waits for nothing."""
+        return self.compiled is not None and bool(self.compiled.signatures)  # type: ignore[attr-defined]
+
     def __call__(self, *args: Any) -> Any:
         if self.compiled is None:
             _compile_module(self.function.__globals__)

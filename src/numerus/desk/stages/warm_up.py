@@ -10,6 +10,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.benches import Benches, module_of
 from numerus.domain.stages import STAGES
 from numerus.errors import Progress
+from numerus.progress.forecasting.capacity import prepare
 
 LIBRARIES = (
     "scipy.spatial",
@@ -53,3 +54,4 @@ def _read(progress: Progress) -> None:
         if not progress(number / len(modules)):
             return
         import_module(name)
+    prepare()
