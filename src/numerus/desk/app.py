@@ -56,9 +56,6 @@ def make_window(
     synchronous: bool = False,
 ) -> MainWindow:
     """The assembled window on a book; ``synchronous`` runs jobs at once and without a sound, for tests and pictures."""
-    app = QApplication.instance()
-    if isinstance(app, QApplication):  # under a style sheet every widget is polished anew whenever it gets a parent
-        app.setStyleSheet("")
     path = settings_path or kept.default_path()
     settings = kept.load(path)
     theme = Theme(settings.lamplight, settings.text_scale)

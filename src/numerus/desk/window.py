@@ -221,6 +221,8 @@ class MainWindow(QMainWindow):
 
     def showEvent(self, event: QShowEvent | None) -> None:
         super().showEvent(event)
+        if self._warm_up is None and self.session.book is not None:
+            _ = self.session.answers.stage_throughputs  # of the first picture; worked out before it
         if self._warm_up is None:
             self._warm_up = WarmUp(self.context, self.benches, self)
 
@@ -296,9 +298,11 @@ class MainWindow(QMainWindow):
         kept.save(self.settings, self.settings_path)
 
     def _dress(self) -> None:
-        app, sheet = QApplication.instance(), self.theme.sheet()
-        if isinstance(app, QApplication) and app.styleSheet() != sheet:  # every widget is polished anew by it
-            app.setStyleSheet(sheet)
+        sheet = self.theme.sheet()
+        if (
+            self.styleSheet() != sheet
+        ):  # every widget in it is polished anew by it; one that is being made is not yet in it
+            self.setStyleSheet(sheet)
         self.finder.setMinimumWidth(self.finder.sizeHint().width())
         self.menuBar().setCornerWidget(self.finder)  # its place is worked out only when it is put there
         self.finder.show()

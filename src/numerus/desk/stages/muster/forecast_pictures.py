@@ -35,6 +35,9 @@ def _learned(forecast: Forecast) -> str:
     return "Minutes are defaults: no step was timed yet."
 
 
+AFTER_MS = 260  # costs come after what moves the date and what would help, each in a turn of its own
+
+
 class Outcomes(ForecastDrawing):
     """The answer in words, twenty dots against the date, hours set aside per day."""
 
@@ -184,7 +187,7 @@ class UnitsTable(ForecastDrawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Units")
         self.base_words: dict[str, str] = {}  # by unit, what is wrong with its bases
-        self.costs_later = Later(self, self.update, context.jobs.synchronous)
+        self.costs_later = Later(self, self.update, context.jobs.synchronous, AFTER_MS)
         self.hold("setMinimumHeight", 140)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 

@@ -55,7 +55,7 @@ class _Tried(ForecastDrawing):
 class Movers(_Tried):
     """What moves the middle outcome most: bars earlier and later."""
 
-    tried, after_ms = "movers", 5
+    tried, after_ms = "movers", 60
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "What moves the date most")
@@ -91,7 +91,7 @@ class Movers(_Tried):
 class Levers(_Tried):
     """What would help: the twenty dots again for each change; looking changes nothing."""
 
-    tried, after_ms = "levers", 30
+    tried, after_ms = "levers", 160
 
     def __init__(self, context: Context) -> None:
         super().__init__(context, "What would help")
