@@ -91,29 +91,30 @@ class GuestState:
         """The work of a job: the part as it was put, joined ``way`` (one of JOININGS or a magnet's) to what it meets. ``mesh``, ``beside``:
         with their zones. Raises GeometryError.
         """
-        zones, kits, machine = self.plans.part_zones, self.plans.kits, self.plans.machine_for(part)
-        number = self.nearest(stance.place_mm, beside)
-        other, style = self.beside[number], key_style(way, machine.peg_play_mm if machine else USUAL_PLAY_MM)
+        placed, zones, slot = stance.placed(mesh), self.plans.part_zones, self.slot
 
-        def new(of: Part, made: Mesh, own_id: str, slot: str) -> Remade:
-            put = remade(of, attributes_from(made, beside[number] if of is other else placed), zones.get(of.id))
-            return replace(put, part=replace(put.part, id=own_id, slot=slot, needed=True, doubt=0.0, original=""))
+        def new(of: Part, made: Mesh, like: Mesh, own_id: str, own_slot: str) -> Remade:
+            put = remade(of, attributes_from(made, like), zones.get(of.id))
+            return replace(put, part=replace(put.part, id=own_id, slot=own_slot, needed=True, doubt=0.0, original=""))
 
-        placed = stance.placed(mesh)
+        if way == GLUED or not beside:
+            return lambda _: Put(new(part, placed, placed, ids[0], slot), None, "")
+        number, kits, machine = self.nearest(stance.place_mm, beside), self.plans.kits, self.plans.machine_for(part)
+        other, met, style = (
+            self.beside[number],
+            beside[number],
+            key_style(way, machine.peg_play_mm if machine else USUAL_PLAY_MM),
+        )
 
         def work(_: Progress) -> Put:
-            if way == GLUED:
-                return Put(new(part, placed, ids[0], self.slot), None, other.slot)
             if style is None:
-                whole = as_one(placed, beside[number]).part
-                both = new(other, whole, ids[0], other.slot)
+                both = new(other, as_one(placed, met).part, met, ids[0], other.slot)
                 kit_id = stricter(kits, part.kit_id, other.kit_id)
                 return Put(replace(both, part=replace(both.part, kit_id=kit_id)), None, other.slot, one_piece=True)
-            joined = pegged(placed, beside[number], meeting(stance, placed), style)
+            joined = pegged(placed, met, meeting(stance, placed), style)
             assert joined.other is not None
-            return Put(
-                new(part, joined.part, ids[0], self.slot), new(other, joined.other, ids[1], other.slot), other.slot
-            )
+            guest = new(part, joined.part, placed, ids[0], slot)
+            return Put(guest, new(other, joined.other, met, ids[1], other.slot), other.slot)
 
         return work
 
