@@ -117,8 +117,7 @@ def in_dialog_by_mouse(fill: Callable[[QDialog], object], tries: int = 200) -> N
     QTimer.singleShot(10, act)
 
 
-@pytest.mark.parametrize("manner", ["keys", "mouse"])
-@pytest.mark.parametrize("kit", [scan, messy, supplied])
+@pytest.mark.parametrize(("kit", "manner"), [(scan, "keys"), (messy, "mouse"), (supplied, "keys"), (messy, "keys")])
 def test_from_an_empty_book_to_a_running_plate(
     make, qtbot, tmp_path: Path, monkeypatch: pytest.MonkeyPatch, kit: Callable[[Path], list[Path]], manner: str
 ) -> None:  # type: ignore[no-untyped-def]
