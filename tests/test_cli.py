@@ -253,11 +253,11 @@ def test_plates_are_made_of_files_and_of_a_book(
     assert len(list(read_any(Path(plate["file"])))) == 3
     code, refused = call(capsys, "plate", *files, "--machine", "nobody's", "--out", str(tmp_path / "out"))
     assert code == 2 and isinstance(refused, dict) and refused["error"]["code"] == "no-machine"
-    only_kiln(demo_file, tmp_path / "demo.numerus", 3)
+    only_kiln(demo_file, tmp_path / "demo.numerus", 1)
     code, book = call(
         capsys, "plate", str(tmp_path / "demo.numerus"), "--machine", "Teal 8K", "--out", str(tmp_path / "book")
     )
-    assert code == 0 and isinstance(book, dict) and sum(len(p["parts"]) for p in book["plates"]) > 10
+    assert code == 0 and isinstance(book, dict) and sum(len(p["parts"]) for p in book["plates"]) > 4
 
 
 def only_kiln(demo_file: Path, path: Path, figures: int) -> None:
