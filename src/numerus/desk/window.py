@@ -299,9 +299,8 @@ class MainWindow(QMainWindow):
 
     def _dress(self) -> None:
         sheet = self.theme.sheet()
-        if (
-            self.styleSheet() != sheet
-        ):  # every widget in it is polished anew by it; one that is being made is not yet in it
+        # Every widget in the window is polished anew by it; one that is being made is not yet in it.
+        if self.styleSheet() != sheet:
             self.setStyleSheet(sheet)
         self.finder.setMinimumWidth(self.finder.sizeHint().width())
         self.menuBar().setCornerWidget(self.finder)  # its place is worked out only when it is put there
