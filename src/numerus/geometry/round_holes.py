@@ -14,7 +14,7 @@ import numpy as np
 from numerus.errors import GeometryError
 from numerus.geometry.cutting import SIDES, Plane, attributes_from, from_plane, mesh_of, solid_of
 from numerus.geometry.likeness import even_points
-from numerus.geometry.mesh import Floats, Mesh, normalised, xyz
+from numerus.geometry.mesh import Floats, Mesh, normalised, turning_up, xyz
 
 LEAST_MM, MOST_MM = 0.35, 4.0  # radii of what is bored for wires and magnets
 POINTS, GUESSES, NEIGHBOURS = 40_000, 6_000, 24
@@ -116,9 +116,7 @@ def _least_spread(normals: Floats, axis: Floats) -> Floats:
 
 def _circle(points: Floats, middle: Floats, axis: Floats) -> tuple[Floats, float]:
     """Middle and radius of the circle through places as seen along the axis, by least squares (Kåsa 1976)."""
-    u = np.cross(axis, [1.0, 0, 0] if abs(axis[0]) < 0.9 else [0, 1.0, 0])
-    u /= np.linalg.norm(u)
-    v = np.cross(axis, u)
+    u, v, _ = turning_up(axis)
     away = points - middle
     x, y = away @ u, away @ v
     a, b, c = np.linalg.lstsq(np.stack([2 * x, 2 * y, np.ones(len(x))], axis=1), x * x + y * y, rcond=None)[0]
@@ -126,8 +124,7 @@ def _circle(points: Floats, middle: Floats, axis: Floats) -> tuple[Floats, float
 
 
 def _walled(points: Floats, middle: Floats, axis: Floats) -> bool:
-    u = np.cross(axis, [1.0, 0, 0] if abs(axis[0]) < 0.9 else [0, 1.0, 0])
-    v = np.cross(axis, u)
+    u, v, _ = turning_up(axis)
     away = points - middle
     turn = np.arctan2(away @ v, away @ u)
     return len(np.unique(((turn + np.pi) / (2 * np.pi) * SECTORS).astype(int) % SECTORS)) >= ROUND
