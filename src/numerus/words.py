@@ -3,11 +3,20 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Iterable
+from itertools import count
 
 
 def natural(name: str) -> list[tuple[int, str]]:
     """A key that sorts names as people count: "head 2" before "head 10"."""
     return [(int(w), "") if w.isdigit() else (-1, w) for w in re.split(r"(\d+)", name.lower()) if w]
+
+
+def free_name(wanted: str, taken: Iterable[str]) -> str:
+    """The name, numbered where another has it, in capitals or not."""
+    known = {name.lower() for name in taken}
+    numbered = (wanted if n == 1 else f"{wanted} {n}" for n in count(1))
+    return next(name for name in numbered if name.lower() not in known)
 
 
 def counted(number: int, thing: str) -> str:

@@ -2,10 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Collection
+from collections.abc import Callable
 from dataclasses import replace
 from datetime import datetime
-from itertools import count
 from pathlib import Path
 
 import platformdirs
@@ -38,6 +37,7 @@ from numerus.progress.figure_records.photographs import shown_photographs
 from numerus.progress.figure_records.primer_hold import rubbed_off
 from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 from numerus.starter.shipped_profiles import shipped_profiles
+from numerus.words import free_name
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
 BOOKS = "Numerus books (*.numerus)"
@@ -304,12 +304,6 @@ class Actions(QObject):
             rebuilt = on_other_kit(book.plans, changed, book.plans.figures_of(unit.id))
             book.commit(f"{unit.name} is built from {kit.name}", rebuilt)
         self.session.tick()
-
-
-def free_name(wanted: str, taken: Collection[str]) -> str:
-    """The name, numbered where another has it."""
-    numbered = (wanted if n == 1 else f"{wanted} {n}" for n in count(1))
-    return next(name for name in numbered if name not in taken)
 
 
 def _usual_order(slot: str) -> int:

@@ -33,7 +33,7 @@ from numerus.progress.choosing import (
     taken,
     unpacked_look,
 )
-from numerus.words import span
+from numerus.words import free_name, span
 
 MOST_BESIDE, MOST_MACHINES = 5, 3
 LOUPE_MM, TOWARD = 12.0, np.array([0.28, -0.93, 0.24])
@@ -175,7 +175,7 @@ class ChoosingState:
         def work(progress: Progress) -> list[tuple[Kit, Sorted]]:
             found = []
             for number, path in enumerate(paths):
-                name = path.stem if path.stem not in names else f"{path.stem} {number + 2}"
+                name = free_name(path.stem, names)
                 names.add(name)
                 kit = Kit(new_id(), name, considered=True)
                 found.append((kit, read_and_sort([path], kit, (), partial(_shared, progress, number, len(paths)))))

@@ -27,6 +27,7 @@ from numerus.paint.looks import Candidate
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.matching import Proposal, mixes_for
 from numerus.paint.rack.pots import Rack
+from numerus.words import free_name
 
 NEAR_ENOUGH = 6.0  # ΔE2000 beyond which a pot to buy is better than any mix of the rack
 PRIMERS = {"A": "pale grey over dark grey", "B": "black", "C": "grey", "D": "black"}
@@ -130,8 +131,8 @@ def base_mixes(
         if proposal is not None and proposal.delta_e <= NEAR_ENOUGH:
             mixes[colour] = proposal.parts
         else:
-            taken = {p.name.lower() for p in (*rack.paints.values(), *bought)}
-            name = _free(f"{words_of_colour(colour).capitalize()}, to buy", taken)
+            taken = [p.name for p in (*rack.paints.values(), *bought)]
+            name = free_name(f"{words_of_colour(colour).capitalize()}, to buy", taken)
             bought.append(Paint(new_id(), name, "", colour, 0.0, known=GUESSED))
             mixes[colour] = ((bought[-1].id, 1.0),)
         if not progress((n + 1) / len(colours)):
@@ -142,10 +143,6 @@ def base_mixes(
 @lru_cache(512)  # the same colours are asked for by every school, and again after each small change
 def _nearest(colour: str, pots: tuple[Paint, ...]) -> Proposal | None:
     return next(iter(mixes_for(pots, Target(lab_of(rgb_of(colour))))), None)
-
-
-def _free(name: str, taken: set[str]) -> str:
-    return next(n for n in (name, *(f"{name} {k}" for k in range(2, 999))) if n.lower() not in taken)
 
 
 def _starter(
