@@ -1,0 +1,1 @@
+"""The interface's words in other languages: gathered from the code, kept in Qt's own form, found again in what is said."""
