@@ -84,7 +84,7 @@ def test_a_paper_is_saved_as_it_came(
     dialog = window.benches["sort"].papers.dialog("kit/readme.txt")
     for name, fine in (("kept.txt", True), ("none/kept.txt", False)):
         monkeypatch.setattr(
-            "numerus.desk.dialogs.papers.QFileDialog.getSaveFileName", lambda *_, n=name: (str(tmp_path / n), "")
+            "PyQt6.QtWidgets.QFileDialog.getSaveFileName", lambda *_, n=name: (str(tmp_path / n), "")
         )
         dialog.ask_save()
         assert bool(dialog.fault.text()) != fine

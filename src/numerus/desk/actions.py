@@ -9,7 +9,7 @@ from pathlib import Path
 
 import platformdirs
 from PyQt6.QtCore import QObject, pyqtSignal
-from PyQt6.QtWidgets import QDialog, QFileDialog, QWidget
+from PyQt6.QtWidgets import QDialog, QWidget
 
 from numerus.book.blob_reader import read_blob
 from numerus.book.book import Book, Removed
@@ -23,6 +23,7 @@ from numerus.desk.dialogs.broke import BrokeDialog
 from numerus.desk.dialogs.review import ReviewDialog
 from numerus.desk.system.report import log_files, write_report
 from numerus.desk.view3d.renderer import Renderer
+from numerus.desk.widgets.worded import FileDialog
 from numerus.domain.army import SLOTS
 from numerus.domain.parts import Kit
 from numerus.domain.printing.machines import Machine, Resin
@@ -87,7 +88,7 @@ class Actions(QObject):
         return self._try(lambda: self._open(self.make_demo(where, self.session.clock())))
 
     def ask_open(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self.window, "Open a book", "", BOOKS)
+        name, _ = FileDialog.getOpenFileName(self.window, "Open a book", "", BOOKS)
         if name:
             self.open_path(Path(name))
 
@@ -98,7 +99,7 @@ class Actions(QObject):
         if asked.exec() != QDialog.DialogCode.Accepted:
             return
         if self.session.book is None or self.session.plans.army is not None:
-            name, _ = QFileDialog.getSaveFileName(
+            name, _ = FileDialog.getSaveFileName(
                 self.window, "Where to keep the book", f"{asked.name.text().strip()}.numerus", BOOKS
             )
             if not name or not self.open_path(Path(name).with_suffix(".numerus"), create=True):
@@ -157,7 +158,7 @@ class Actions(QObject):
             self.noted.emit("There is no figure to show yet.")
             return
         kinds = f"Page (*.html);;PDF (*.pdf);;{WITH_COSTS} (*.html)"
-        name, kind = QFileDialog.getSaveFileName(self.window, "The army as a page", "army.html", kinds)
+        name, kind = FileDialog.getSaveFileName(self.window, "The army as a page", "army.html", kinds)
         if name:
             self.write_army_page(Path(name), kind.startswith(WITH_COSTS))
 
@@ -197,7 +198,7 @@ class Actions(QObject):
 
     def ask_report(self, said: str) -> None:
         """A zip to send when something went wrong; ``said``: what the program said last."""
-        name, _ = QFileDialog.getSaveFileName(self.window, "A report", "numerus-report.zip", "Report (*.zip)")
+        name, _ = FileDialog.getSaveFileName(self.window, "A report", "numerus-report.zip", "Report (*.zip)")
         if name:
             self.write_report(Path(name), said)
 
@@ -246,12 +247,12 @@ class Actions(QObject):
             self.noted.emit(f"{name} is gone. Ctrl+Z brings it back.")
 
     def ask_import(self) -> None:
-        names, _ = QFileDialog.getOpenFileNames(self.window, "Add mesh files or archives to the kit", "", FILTER)
+        names, _ = FileDialog.getOpenFileNames(self.window, "Add mesh files or archives to the kit", "", FILTER)
         if names:
             self.ask_where([Path(n) for n in names])
 
     def ask_import_folder(self) -> None:
-        name = QFileDialog.getExistingDirectory(self.window, "Add a folder of mesh files to the kit")
+        name = FileDialog.getExistingDirectory(self.window, "Add a folder of mesh files to the kit")
         if name:
             self.ask_where([Path(name)])
 

@@ -10,7 +10,7 @@ from datetime import datetime
 from pathlib import Path
 
 import platformdirs
-from PyQt6.QtCore import QSize, Qt
+from PyQt6.QtCore import QSize, Qt, QTimer
 from PyQt6.QtWidgets import QApplication
 
 from numerus.book.book import Book
@@ -19,6 +19,7 @@ from numerus.desk.jobs import Jobs
 from numerus.desk.session import Session
 from numerus.desk.system import settings as kept
 from numerus.desk.system.announcer import Announcer
+from numerus.desk.system.language import Language, wanted
 from numerus.desk.system.motion import ask_desktop, hold_still
 from numerus.desk.system.one_window import OneWindow, brought_forward
 from numerus.desk.theme.palette import Theme
@@ -54,8 +55,12 @@ def make_window(
     clock: Callable[[], datetime] = datetime.now,
     settings_path: Path | None = None,
     synchronous: bool = False,
+    language: Language | None = None,
 ) -> MainWindow:
-    """The assembled window on a book; ``synchronous`` runs jobs at once and without a sound, for tests and pictures."""
+    """The assembled window on a book; ``synchronous`` runs jobs at once and without a sound, for tests and pictures.
+
+    ``language`` is what was installed before: it is told which names of the book are the user's own.
+    """
     path = settings_path or kept.default_path()
     settings = kept.load(path)
     theme = Theme(settings.lamplight, settings.text_scale)
@@ -63,8 +68,16 @@ def make_window(
     hold_still(settings.still)
     announcer = Announcer()
     announcer.silent = synchronous or settings.silent
-    context = Context(Session(book, clock), theme, Jobs(synchronous), announcer)
-    return MainWindow(context, settings, path, _demo)
+    session = Session(book, clock)
+    if language is not None:
+        heed_names(session, language)
+    return MainWindow(Context(session, theme, Jobs(synchronous), announcer), settings, path, _demo)
+
+
+def heed_names(session: Session, language: Language) -> None:
+    """Names people gave stay as they are, told before anything of a change is shown."""
+    session.changed.connect(lambda _: language.leave(session.plans.given_names()))
+    language.leave(session.plans.given_names())
 
 
 def _demo(path: Path, now: datetime) -> Book:
@@ -99,31 +112,61 @@ def bring_forward(window: MainWindow) -> None:
     QApplication.alert(window)
 
 
+class Program:
+    """One window on one book; opened again where it is to speak another language."""
+
+    def __init__(self, app: QApplication) -> None:
+        self.app, self.log, self.one = app, log_to_file(), OneWindow()
+        self.language = Language(wanted(kept.load(kept.default_path()).language))
+        self.window: MainWindow | None = None
+        self.one.called.connect(self._bring_forward)
+        sys.excepthook = self._told
+
+    def open(self, book: Path | None, demo: bool = False) -> None:
+        """Make the window, with a book if one is named, and show it."""
+        self.window = window = make_window(None, language=self.language)
+        window.user_actions.opened.connect(self.one.hold)
+        window.language_wanted.connect(lambda code: QTimer.singleShot(0, lambda: self.speak(code)))  # not within the old one
+        if demo:
+            window.user_actions.open_demo()
+        elif book is not None:
+            window.user_actions.open_path(book, create=not book.exists())
+        screen = self.app.primaryScreen()
+        show(window, screen.availableSize() if screen else window.size() * 2)
+        settle_memory()
+        if not window.theme.still:
+            ask_desktop(window, lambda still: window.hold_still(still, chosen=False))
+
+    def speak(self, code: str) -> None:
+        """The same book in another language."""
+        old = self.window
+        book = old.session.book.path if old is not None and old.session.book is not None else None
+        self.app.setQuitOnLastWindowClosed(False)
+        if old is not None:
+            old.close()
+            old.deleteLater()
+        self.language.take_out()
+        self.language = Language(code)
+        self.open(book)
+        self.app.setQuitOnLastWindowClosed(True)
+
+    def _bring_forward(self) -> None:
+        if self.window is not None:
+            bring_forward(self.window)
+
+    def _told(self, kind, value, trace) -> None:  # type: ignore[no-untyped-def]
+        logging.critical("unexpected", exc_info=(kind, value, trace))
+        if self.window is not None:
+            self.window.errors.tell(
+                NumerusError("internal", f"Something went wrong: {value}.", f"What was saved is kept. Details: {self.log}")
+            )
+
+
 def run(book: Path | None, demo: bool) -> int:
     """Open the window and stay until it closes."""
     app = application()
     if book is not None and brought_forward(book):
         return 0
-    log = log_to_file()
-    window = make_window(None)
-    one = OneWindow()
-    window.user_actions.opened.connect(one.hold)
-    one.called.connect(lambda: bring_forward(window))
-
-    def told(kind, value, trace) -> None:  # type: ignore[no-untyped-def]
-        logging.critical("unexpected", exc_info=(kind, value, trace))
-        window.errors.tell(
-            NumerusError("internal", f"Something went wrong: {value}.", f"What was saved is kept. Details: {log}")
-        )
-
-    sys.excepthook = told
-    if demo:
-        window.user_actions.open_demo()
-    elif book is not None:
-        window.user_actions.open_path(book, create=not book.exists())
-    screen = app.primaryScreen()
-    show(window, screen.availableSize() if screen else window.size() * 2)
-    settle_memory()
-    if not window.theme.still:
-        ask_desktop(window, lambda still: window.hold_still(still, chosen=False))
+    program = Program(app)
+    program.open(book, demo)
     return app.exec()

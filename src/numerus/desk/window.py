@@ -6,7 +6,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
-from PyQt6.QtCore import QTimer
+from PyQt6.QtCore import QTimer, pyqtSignal
 from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent, QShowEvent
 from PyQt6.QtWidgets import (
     QApplication,
@@ -33,11 +33,14 @@ from numerus.desk.panels.walk import Walk
 from numerus.desk.stages.benches import Benches
 from numerus.desk.stages.warm_up import WarmUp
 from numerus.desk.system import settings as kept
+from numerus.desk.system.language import ENGLISH, own_name, wanted
 from numerus.desk.system.motion import hold_still
 from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import Canvas, Pages, button, scrolled
+from numerus.language.catalogue import languages
 
 CLOCK_MS = 60_000
 WIDE_BENCHES = ("sort", "pose", "plate", "print", "wash", "cure", "build", "paint", "ready")
@@ -46,6 +49,10 @@ SMALLEST = (1280, 800)  # the window everything fits into at text of normal size
 
 
 class MainWindow(QMainWindow):
+    """``language_wanted``: the window is to be opened again in the language of that code."""
+
+    language_wanted = pyqtSignal(str)
+
     def __init__(
         self, context: Context, settings: kept.Settings, settings_path: Path, make_demo: MakeDemo,
         renderer: Renderer | None = None,
@@ -133,7 +140,7 @@ class MainWindow(QMainWindow):
         if QSystemTrayIcon.isSystemTrayAvailable():
             self.tray = self.tray or self._in_tray()
             self.tray.show()
-            self.tray.showMessage("Numerus", words)
+            self.tray.showMessage("Numerus", tr(words))
 
     def _in_tray(self) -> QSystemTrayIcon:
         """The program's sign among the desktop's; it and its messages bring the watch bill up."""
@@ -184,6 +191,10 @@ class MainWindow(QMainWindow):
             Command("Scheme …", "Book", lambda: openers.edit_scheme(self.context, self), "Ctrl+K"),
             Command("Silent", "View", self.context.announcer.hush, "", lambda: self.context.announcer.silent),
             Command("Less motion", "View", lambda: self.hold_still(not self.theme.still), "", lambda: self.theme.still),
+            *(
+                Command(own_name(code), "View", lambda c=code: self.speak(c), "", lambda c=code: c == self._spoken)
+                for code in (ENGLISH, *languages())
+            ),
             Command("Larger text", "View", lambda: self._scale_text(0.125), "Ctrl++"),
             Command("Smaller text", "View", lambda: self._scale_text(-0.125), "Ctrl+-"),
             Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
@@ -201,6 +212,17 @@ class MainWindow(QMainWindow):
         if chosen:
             self.settings = replace(self.settings, still=still)
             self._keep_settings()
+
+    @property
+    def _spoken(self) -> str:
+        return wanted(self.settings.language)
+
+    def speak(self, code: str) -> None:
+        """Another language of the window, from now on."""
+        if code != self._spoken:
+            self.settings = replace(self.settings, language=code)
+            self._keep_settings()
+            self.language_wanted.emit(code)
 
     def _turn_light(self) -> None:
         self.theme.set_lamplight(not self.theme.lamplight)

@@ -44,6 +44,16 @@ class Plans:
     brush_strokes: Mapping[str, BrushStroke] = field(default_factory=dict)
     commissions: Mapping[str, Commission] = field(default_factory=dict)
 
+    def given_names(self) -> set[str]:
+        """What people called their things. Zones and strokes go by the program's own words unless somebody chose others."""
+        things = (
+            self.units, self.figures, self.kits, self.parts, self.plates, self.machines, self.resins, self.paints, self.mixes,
+            self.schemes,
+        )  # fmt: skip
+        names = {str(thing.name) for kind in things for thing in kind.values() if hasattr(thing, "name")}
+        clients = {c.client for c in self.commissions.values()}
+        return names | clients | {p.label for p in self.parts.values()} | ({self.army.name} if self.army else set())
+
     def units_in_order(self) -> list[Unit]:
         return sorted(self.units.values(), key=lambda u: u.order)
 

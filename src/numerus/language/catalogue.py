@@ -8,8 +8,8 @@ from itertools import groupby
 from pathlib import Path
 
 FOLDER = Path(__file__).parent / "words"
-SINGLE_WORDS = "words"
-"""The context of lower-case words that stand alone: nothing tells them from keys, so nobody gathers them."""
+BY_HAND = "words"
+"""The context of what nobody gathers: words that stand alone, which nothing tells from keys, and what is put together from parts."""
 
 Sentences = Mapping[str, tuple[str, ...]]
 """What is said, in the code's words, and how it is said in the language: one form, or one for one and one for several."""
@@ -25,6 +25,12 @@ def read_sentences(path: Path) -> dict[str, tuple[str, ...]]:
     return {source: forms for source, forms in map(_read, ET.parse(path).iter("message")) if forms}
 
 
+def kept_by_hand(path: Path) -> set[str]:
+    """What stands in the file though the code does not say it in one place."""
+    contexts = [context for context in ET.parse(path).iter("context") if context.findtext("name") == BY_HAND]
+    return {message.findtext("source") or "" for context in contexts for message in context.iter("message")}
+
+
 def _read(message: ET.Element) -> tuple[str, tuple[str, ...]]:
     source, translation = message.findtext("source") or "", message.find("translation")
     if translation is None or translation.get("type"):
@@ -33,16 +39,17 @@ def _read(message: ET.Element) -> tuple[str, tuple[str, ...]]:
     return source, tuple(form for form in forms if form)
 
 
-def write_sentences(path: Path, language: str, said: Mapping[str, Sequence[str]], known: Sentences) -> int:
-    """Write what is said with what is known of it; returns how many sentences nobody has translated.
+def write_sentences(
+    path: Path, language: str, said: Mapping[str, Sequence[str]], known: Sentences, by_hand: Iterable[str] = ()
+) -> int:
+    """Write what is said, and what is kept by hand, with what is known of it; returns how many sentences nobody has translated.
 
-    Known words nobody gathered stay, if they are words alone; other sentences that are said no more are left out.
+    What is said no more is left out.
     """
     root = ET.Element("TS", version="2.1", language=language, sourcelanguage="en")
     for context, sources in groupby(sorted(said, key=lambda s: _room(said, s)), key=lambda s: _room(said, s)):
         _write_context(root, context, sources, said, known)
-    alone = sorted(source for source in known if source not in said and " " not in source.strip())
-    _write_context(root, SINGLE_WORDS, alone, {}, known)
+    _write_context(root, BY_HAND, sorted(set(by_hand) - set(said)), {}, known)
     ET.indent(root, " ")
     text = ET.tostring(root, encoding="unicode")
     path.write_text(f'<?xml version="1.0" encoding="utf-8"?>\n<!DOCTYPE TS>\n{text}\n', "utf-8")

@@ -6,11 +6,12 @@ import re
 from dataclasses import dataclass
 
 MONTHS = ("January", "February", "March", "April", "May", "June", "July", "August", "September", "October", "November", "December")  # fmt: skip
-DAYS = ("Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun")
+DAYS = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday")
+SHORT_DAYS = tuple(name[:3] for name in DAYS)
 SHORT_MONTHS = tuple(name[:3] for name in MONTHS)
 A_NUMBER = re.compile(r"(?<![\w.,:/])(\d{1,3}(?:,\d{3})+|\d+)(\.\d+)?(?!\.?\w)")
 A_DATE = re.compile(rf"(?<![\w.,])(\d{{1,2}}) ({'|'.join((*MONTHS, *SHORT_MONTHS))})\b")
-A_DAY = re.compile(rf"\b({'|'.join(DAYS)})\b(?=[ ,:]*\d|[:,]|$)")
+A_DAY = re.compile(rf"\b({'|'.join((*DAYS, *SHORT_DAYS))})\b(?=[ ,:]*\d|[:,]|$)")
 
 
 @dataclass(frozen=True)
@@ -23,6 +24,7 @@ class Figures:
     months: tuple[str, ...] = MONTHS
     short_months: tuple[str, ...] = SHORT_MONTHS
     days: tuple[str, ...] = DAYS
+    short_days: tuple[str, ...] = SHORT_DAYS
 
     def written(self, words: str) -> str:
         """The same words with their figures in the language's way; a version, a time, a file's name stays.
@@ -42,4 +44,5 @@ class Figures:
         return self.date.format(day=day, month=month)
 
     def _day(self, found: re.Match[str]) -> str:
-        return self.days[DAYS.index(found.group(1))]
+        name = found.group(1)
+        return self.days[DAYS.index(name)] if name in DAYS else self.short_days[SHORT_DAYS.index(name)]

@@ -7,12 +7,14 @@ interface is left out by where it stands: documentation, keys, what is compared,
 from __future__ import annotations
 
 import ast
+import json
 import re
 from collections.abc import Iterator, Sequence
 from itertools import count
 from pathlib import Path
+from typing import Any
 
-SILENT_ROOMS = ("cli", "demo", "formats", "language", "migrations", "screenshots.py")
+SILENT_ROOMS = ("cli", "demo", "formats", "language", "migrations", "profiles", "screenshots.py")
 """What they say is not said in the window: programs read it, it is the demo's own, or it is what this room works with."""
 
 COUNTERS = {"counted": "%n {}(s)", "one_or_many": "%n {}(s)", "waits": "%n {}(s) wait(s)"}
@@ -29,7 +31,7 @@ KIND_AT = {"label": 1, "panel": 1, "button": 2}
 UNSAID_KEYWORDS = ("kind", "colour", "align", "role", "encoding", "errors", "dtype")
 NO_WORDS = re.compile(
     r"^(SELECT|INSERT|UPDATE|DELETE|PRAGMA|CREATE|BEGIN|DROP|ALTER|WITH|AND|OR) [A-Z_a-z]+|\bDESC$|^sqlite"  # SQL
-    r"|<[a-z/!]|https?:|background:|padding:|font-size:|\bbody%1|void main|\\|^\(?\?:|^#|^/|%s|^-//"  # markup, code
+    r"|<[a-z/!]|https?:|background:|padding:|font-size:|\bbody%1|void main|\\|^\(?\?:|^#|^/|%s|^-//|^--"  # markup, code
     r"|^[ ;:,%\d-]*%[aAbBdHMmYyS(]|^[A-Z0-9_-]+$|^utf-8$"  # formats of dates, constants
     r"|^[\w.%-]+\.(pdf|csv|ics|html|zip|svg|json|ttf|png|stl|wav|md|fresh|numerus)$|^\w+([./]\w[\w-]*)+$|^[a-z_]+_\w+$"  # files, modules
     r"|^[\w ]+ (Semi)?Bold$|^[a-z]+-(%?\d)+$"  # fonts, ids
@@ -41,12 +43,26 @@ PLACE = re.compile(r"%(?:\d+|n)")
 def gathered(package: Path) -> dict[str, list[str]]:
     """Each sentence and where it is said, ``room/file.py:line``, in the order of rooms."""
     said: dict[str, list[str]] = {}
-    for path in sorted(package.rglob("*.py")):
+    for path in sorted((*package.rglob("*.py"), *package.rglob("*.json"))):
         inside = path.relative_to(package)
         if not set(inside.parts) & set(SILENT_ROOMS):
-            for words, line in spoken(ast.parse(path.read_text())):
+            text = path.read_text("utf-8")
+            for words, line in spoken(ast.parse(text)) if path.suffix == ".py" else tabled(json.loads(text)):
                 said.setdefault(words, []).append(f"{inside.as_posix()}:{line}")
     return said
+
+
+def tabled(table: Any) -> Iterator[tuple[str, int]]:
+    """What a table that ships says: keys and words of more than one word."""
+    if isinstance(table, dict):
+        for key, value in table.items():
+            yield from tabled(key)
+            yield from tabled(value)
+    elif isinstance(table, list):
+        for value in table:
+            yield from tabled(value)
+    elif isinstance(table, str) and " " in table and _is_said(table):
+        yield table, 1
 
 
 def spoken(module: ast.Module) -> Iterator[tuple[str, int]]:
@@ -60,7 +76,11 @@ def spoken(module: ast.Module) -> Iterator[tuple[str, int]]:
 
 def _is_said(words: str) -> bool:
     bare = PLACE.sub(" ", words)
-    return bool(re.search(r"[A-Za-z]{2,}", bare)) and not NO_WORDS.search(words) and not re.fullmatch(r"[a-z]*[A-Z]?[a-z-]*", words.strip())
+    return (
+        bool(re.search(r"[A-Za-z]{2,}", bare))
+        and not NO_WORDS.search(words)
+        and not re.fullmatch(r"[a-z][a-zA-Z-]*", words.strip())
+    )
 
 
 class _Listener(ast.NodeVisitor):
@@ -167,7 +187,13 @@ def numbered(words: str) -> str:
 
 
 def _called(node: ast.Call) -> str:
-    return node.func.attr if isinstance(node.func, ast.Attribute) else node.func.id if isinstance(node.func, ast.Name) else ""
+    return (
+        node.func.attr
+        if isinstance(node.func, ast.Attribute)
+        else node.func.id
+        if isinstance(node.func, ast.Name)
+        else ""
+    )
 
 
 def _is_key(called: str, at: int, argument: ast.expr) -> bool:

@@ -8,34 +8,45 @@ that were gathered from the code, the values in them each for itself, figures in
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
+from collections.abc import Iterable, Iterator, Mapping
+from dataclasses import dataclass, field
 
 from numerus.language.figures import A_DATE, A_DAY, Figures
 from numerus.language.templates import PLACE, WORD, Template, Templates
 
-PARTED = (r"\n+", r"   +", r"(?<=[.?!]) ", r"; ", r" · | \| | – ", r": ", r" \(|\)", r", ", r" × | \+ | / ")
+PARTED = (r"\n+", r"  +", r"(?<=[.?!…]) ", r"; |: |, | · | \| | – | \(|\)| × | \+ | / ")
 """What parts things said after one another, the widest first."""
+
+SIDES = 8
+"""Blanks at which two things may be said side by side."""
 
 TRIED = 6
 """Templates tried before the best of them is taken; sentences that fit more than a few are very alike."""
 
-TOGETHER = 6
+TOGETHER = 7
 """Pieces and what parts them, that may be one sentence: three with two signs between."""
+
+MARKS = ".:!?…"
+"""What a sentence may be ended with by whoever says it."""
 
 NAMED = "\ue000"  # of Unicode's private use: no text has it
 SAME_ANYWHERE = """mm cm m µm ml l g kg h min s ms px dpi mah rpm j n k c d a b x y z e de pdf stl obj ply glb svg png csv json zip html
-    dxf ods hex rgb rgba id ok numerus"""
+    dxf ods hex rgb rgba id ok δe numerus"""
 LEFT_OUT = frozenset(SAME_ANYWHERE.split())
 """Units, kinds of files and letters that stand for themselves in any language."""
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, order=True)
 class Said:
-    """Words in the other language, and how many letters of them nobody had a word for."""
+    """Of two ways to say it that is better which leaves fewer letters ``unknown``, then that which takes fewer sentences."""
 
-    words: str
-    unknown: int = 0
+    unknown: int
+    sentences: int
+    words: str = field(compare=False)
+
+
+APART = Said(0, 1, "")
+"""What no template joins is worth one sentence more."""
 
 
 class Phrasebook:
@@ -43,24 +54,34 @@ class Phrasebook:
 
     def __init__(self, sentences: Mapping[str, tuple[str, ...]], figures: Figures) -> None:
         self.exact = {source: forms[0] for source, forms in sentences.items() if not PLACE.search(source)}
-        self.templates = Templates(Template(s, f) for s, f in sentences.items() if PLACE.search(s) and WORD.search(PLACE.sub("", s)))
+        self.templates = Templates(
+            Template.of(s, f) for s, f in sentences.items() if PLACE.search(s) and WORD.search(PLACE.sub("", s))
+        )
         self.figures = figures
         self._own_words = {w.lower() for source in sentences for w in WORD.findall(source)}
+        self._as_given: set[str] | None = None
         self.name(())
 
     def name(self, names: Iterable[str]) -> None:
         """Names that people gave to things: they stay as they are. One that is a word of the program's too stays where it is a value."""
         given = {name.strip() for name in names if WORD.search(name)}
-        if given == getattr(self, "names", None):
+        if given == self._as_given:
             return
-        self.names = given
+        self._as_given = given
+        self.names = given | {word for name in given for word in name.split() if word.lower() not in self._own_words}
         self._unmistakable: dict[str, list[str]] = {}
         for name in sorted(given, key=len, reverse=True):
-            if not {w.lower() for w in WORD.findall(name)} <= self._own_words:
+            if not self._is_ours(name):
                 self._unmistakable.setdefault(WORD.findall(name)[0], []).append(name)
         self._known: dict[str, Said] = {}
+        self._wholes: dict[str, Said] = {}
         self._answers: dict[str, str] = {}
         self._given: set[str] = set()
+
+    def _is_ours(self, name: str) -> bool:
+        """Whether a name is a word or a sentence of the program, too, so that only where it stands tells which is meant."""
+        alone = len(name.split()) == 1 and {w.lower() for w in WORD.findall(name)} <= self._own_words
+        return alone or self._exactly(name) is not None
 
     def say(self, words: str) -> str:
         """In the other language. What it said itself it leaves alone, so that nothing is put into the language twice."""
@@ -71,12 +92,11 @@ class Phrasebook:
 
     def unknown(self, words: str) -> int:
         """How many letters of it nobody had a word for."""
-        bare, _ = self._without_names(words)
-        return self._put(bare, top=True).unknown
+        return self._all(self._without_names(words)[0]).unknown
 
     def _say(self, words: str) -> str:
         bare, names = self._without_names(words)
-        said = self.figures.written(self._put(bare, top=True).words)
+        said = self.figures.written(self._all(bare).words)
         return re.sub(f"{NAMED}(\\d+){NAMED}", lambda found: names[int(found.group(1))], said)
 
     def _without_names(self, words: str) -> tuple[str, list[str]]:
@@ -88,31 +108,43 @@ class Phrasebook:
                     names.append(name)
         return words, names
 
-    def _put(self, words: str, top: bool = False) -> Said:
-        """The best way found to say it; ``top``: the whole of what is shown, where a name that is a word of ours is the word."""
-        if not top and words in self.names:
-            return Said(words)
+    def _all(self, words: str) -> Said:
+        """The whole of what is shown: where a name is a word of ours, too, the word is meant."""
+        return Said(0, 1, words) if words in self.names and words not in self.exact else self._found(words)
+
+    def _put(self, words: str) -> Said:
+        """A value or a piece."""
+        return Said(0, 0, words) if words.strip() in self.names else self._found(words)
+
+    def _found(self, words: str) -> Said:
         if words not in self._known:
-            self._known[words] = Said(words, len(words))  # what holds itself is not looked for again
+            self._known[words] = _as_it_is(words)  # what holds itself is not looked for again
             self._known[words] = self._find(words)
         return self._known[words]
 
     def _find(self, words: str) -> Said:
         whole = self._whole(words)
-        return whole if whole.unknown == 0 else min(whole, self._piece_by_piece(words), key=lambda said: said.unknown)
+        return whole if whole.unknown == 0 and whole.sentences <= 1 else min(whole, self._piece_by_piece(words))
 
     def _whole(self, words: str) -> Said:
         """As one sentence, if it is one."""
-        if (unknown := _letters(words)) == 0:
-            return Said(words)
+        if words not in self._wholes:
+            self._wholes[words] = _as_it_is(words)
+            self._wholes[words] = self._as_one(words)
+        return self._wholes[words]
+
+    def _as_one(self, words: str) -> Said:
+        if _letters(words) == 0:
+            return Said(0, 0, words)
         if (exact := self._exactly(words)) is not None:
-            return Said(exact)
-        best = Said(words, unknown)
-        for template in self.templates.like(words)[:TRIED]:
-            for values in template.values(words):
-                best = min(best, self._filled(template, values), key=lambda said: said.unknown)
-                if best.unknown == 0:
-                    return best
+            return Said(0, 1, exact)
+        best = min(self._by_template(words), default=_as_it_is(words))
+        if best.unknown and words[:1].isupper():
+            lower = min(self._by_template(words[:1].lower() + words[1:]), default=best)
+            best = min(best, Said(lower.unknown, lower.sentences, _capital(lower.words)))
+        if best.unknown and words[-1:] in MARKS and words[:-1]:
+            bare = self._whole(words[:-1])
+            best = min(best, Said(bare.unknown, bare.sentences, bare.words + words[-1]))
         return best
 
     def _exactly(self, words: str) -> str | None:
@@ -125,11 +157,19 @@ class Phrasebook:
                 return words.replace(core, again(self.exact[begun].strip()), 1)
         return None
 
+    def _by_template(self, words: str) -> Iterator[Said]:
+        """Ways to say it by the templates it fits. Where more is unknown in the values than the template says, it is not meant."""
+        for template in self.templates.like(words)[:TRIED]:
+            for values in template.values(words):
+                said = self._filled(template, values)
+                if said.unknown <= template.weight:
+                    yield said
+
     def _filled(self, template: Template, values: Mapping[str, str]) -> Said:
         put = {place: self._put(value) for place, value in values.items()}
-        wanted = {place for form in template.forms for place in PLACE.findall(form)}
-        said = template.said({place: value.words for place, value in put.items()})
-        return Said(said, sum(value.unknown for place, value in put.items() if place in wanted))
+        used = [put[place] for place in {place for form in template.forms for place in PLACE.findall(form)} if place in put]
+        words = template.said({place: value.words for place, value in put.items()})
+        return Said(sum(value.unknown for value in used), 1 + sum(value.sentences for value in used), words)
 
     def _piece_by_piece(self, words: str) -> Said:
         """Parted at the widest of the signs that part it; pieces that are one sentence together are said as one."""
@@ -137,28 +177,37 @@ class Phrasebook:
             pieces = re.split(f"({sign})", words)
             if len(pieces) > 1:
                 return self._joined(pieces)
-        return self._counted(words)
+        return self._side_by_side(words)
 
     def _joined(self, pieces: list[str]) -> Said:
-        """``pieces`` with what parts them between: the way to take them together that leaves least unknown, in as few as can be."""
-        best: list[tuple[int, int, str]] = [(0, 0, "")]
-        for end in range(1, len(pieces) + 1, 2):
+        """Pieces and, every second, what parts them: the best way to take them together. A sentence may bring its own sign along."""
+        best = [Said(0, 0, "")]
+        for end in range(1, len(pieces) + 1):
             ways = []
-            for start in range(max(end - TOGETHER, 1), end + 1, 2):
-                unknown, many, before = best[(start - 1) // 2]
-                put = self._put(pieces[end - 1]) if start == end else self._whole("".join(pieces[start - 1 : end]))
-                parting = pieces[start - 2] if start > 1 else ""
-                ways.append((unknown + put.unknown, many + 1, before + parting + put.words))
+            for start in range(max(end - TOGETHER, 0), end):
+                alone, words = start == end - 1, "".join(pieces[start:end])
+                put = self._whole(words) if not alone else self._put(words) if start % 2 == 0 else Said(0, 0, words)
+                ways.append(_after(best[start], "", put))
             best.append(min(ways))
-        return Said(best[-1][2], best[-1][0])
+        return best[-1]
 
-    def _counted(self, words: str) -> Said:
-        """A number and what it counts, or words with a mark about them."""
-        found = re.fullmatch(r"([\W\d_]*)(.*?)([\W\d_]*)", words, re.DOTALL)
-        if found is None or found.group(2) == words:
-            return Said(words, _letters(words))
-        put = self._put(found.group(2))
-        return Said(found.group(1) + put.words + found.group(3), put.unknown)
+    def _side_by_side(self, words: str) -> Said:
+        """With marks or numbers about it, or two things said side by side, if both are known."""
+        begin, core, end = re.fullmatch(r"([\W\d_]*)(.*?)([\W\d_]*)", words, re.DOTALL).groups()  # type: ignore[union-attr]
+        if core != words:
+            put = self._put(core)
+            return Said(put.unknown, put.sentences, begin + put.words + end)
+        parted = [(words[: m.start()], words[m.end() :]) for m in re.finditer(" ", words)][:SIDES]
+        ways = [_after(self._whole(left), " ", _after(self._whole(right), "", APART)) for left, right in parted]
+        return min((way for way in ways if way.unknown == 0), default=_as_it_is(words))
+
+
+def _after(before: Said, parting: str, said: Said) -> Said:
+    return Said(before.unknown + said.unknown, before.sentences + said.sentences, before.words + parting + said.words)
+
+
+def _as_it_is(words: str) -> Said:
+    return Said(_letters(words), 1, words)
 
 
 def _letters(words: str) -> int:

@@ -10,6 +10,7 @@ from functools import cached_property
 
 PLACE = re.compile(r"(%(?:\d+|n))")
 WORD = re.compile(r"[^\W\d_]+")
+WHOLE = re.compile(r"(?<![^\s\W])[^\W\d_]+(?=[\s.,;:!?)]|$)")
 PLURAL = "(s)"
 ONE = ("1", "one")
 
@@ -21,10 +22,23 @@ class Template:
     source: str
     forms: tuple[str, ...]
 
+    @classmethod
+    def of(cls, source: str, forms: Sequence[str]) -> Template:
+        """Places that stand side by side in every form are one: nothing tells where one value ends and the next begins."""
+        for run in re.findall(r"%\d(?: ?%\d)+", source):
+            if all(run in form for form in forms):
+                source, forms = source.replace(run, run[:2]), [form.replace(run, run[:2]) for form in forms]
+        return cls(source, tuple(forms))
+
     @cached_property
     def literals(self) -> tuple[str, ...]:
         """The words between places, a plural s left away."""
         return tuple(part for whole in PLACE.split(self.source)[::2] for part in whole.split(PLURAL) if part)
+
+    @cached_property
+    def needed(self) -> tuple[str, ...]:
+        """What has to be somewhere in what is said, or it is another sentence."""
+        return tuple(part.strip() for part in self.literals)
 
     @cached_property
     def weight(self) -> int:
@@ -36,25 +50,54 @@ class Template:
         return tuple(PLACE.split(self.source)[1::2])
 
     def values(self, said: str) -> Iterator[dict[str, str]]:
-        """What stands in its places: as little as fits in the first ones, then as much; nothing if it is another sentence."""
-        for pattern in self._patterns:
-            if (found := pattern.fullmatch(said)) is not None:
-                yield dict(zip(self.places, found.groups(), strict=True))
+        """What stands in its places: as little as fits in the first ones, then as much; nothing if it is another sentence.
+
+        A blank before a last place that is empty may be gone.
+        """
+        ways = (self._counted,) if "%n" in self.places else (_at_first, _at_last) if self.places[1:] else (_at_first,)
+        for way in ways:
+            if (found := way(said, self._fixed) or way(f"{said} ", self._fixed)) is not None:
+                yield dict(zip(self.places, found, strict=True))
 
     @cached_property
-    def _patterns(self) -> tuple[re.Pattern[str], ...]:
-        return tuple(re.compile(self._pattern(some), re.DOTALL) for some in (("(.*?)", "(.*)") if self.places[1:] else ("(.*)",)))
+    def _fixed(self) -> tuple[str, ...]:
+        return tuple(PLACE.split(self.source)[::2])
 
-    def _pattern(self, anything: str) -> str:
-        parts = PLACE.split(self.source)
-        fixed = [re.escape(part).replace(re.escape(PLURAL), "(?:e?s)?") for part in parts[::2]]
-        held = [r"([\d.,]+|one)" if place == "%n" else anything for place in parts[1::2]]
-        return "".join(part for both in zip(fixed, [*held, ""], strict=True) for part in both)
+    def _counted(self, said: str, fixed: Sequence[str]) -> Sequence[str] | None:
+        found = self._pattern.fullmatch(said)
+        return found.groups() if found is not None else None
+
+    @cached_property
+    def _pattern(self) -> re.Pattern[str]:
+        """Of a template with a number: its words may end in a plural s."""
+        fixed = [re.escape(part).replace(re.escape(PLURAL), "(?:e?s)?") for part in self._fixed]
+        held = [r"([\d.,]+|one)" if place == "%n" else "(.*)" for place in self.places]
+        return re.compile("".join(part for both in zip(fixed, [*held, ""], strict=True) for part in both), re.DOTALL)
 
     def said(self, values: dict[str, str]) -> str:
         """The sentence in the other language with these values, the form for one where its number is one."""
         form = self.forms[0] if values.get("%n") in ONE else self.forms[-1]
         return PLACE.sub(lambda found: values.get(found.group(), found.group()), form)
+
+
+def _at_first(said: str, fixed: Sequence[str]) -> list[str] | None:
+    """What stands between the fixed parts, each where it is first met."""
+    if not said.startswith(fixed[0]) or not said.endswith(fixed[-1]):
+        return None
+    at, end, between = len(fixed[0]), len(said) - len(fixed[-1]), []
+    for part in fixed[1:-1]:
+        found = said.find(part, at, end)
+        if found < 0:
+            return None
+        between.append(said[at:found])
+        at = found + len(part)
+    return [*between, said[at:end]] if at <= end else None
+
+
+def _at_last(said: str, fixed: Sequence[str]) -> list[str] | None:
+    """Each where it is last met."""
+    turned = _at_first(said[::-1], [part[::-1] for part in reversed(fixed)])
+    return [value[::-1] for value in reversed(turned)] if turned is not None else None
 
 
 class Templates:
@@ -69,13 +112,13 @@ class Templates:
         """Those that may be meant, the one with most words first."""
         words = {"", *WORD.findall(said)}
         maybe = (template for word in words & self.by_word.keys() for template in self.by_word[word])
-        return sorted((t for t in maybe if all(part in said for part in t.literals)), key=lambda t: -t.weight)
+        return sorted((t for t in maybe if all(part in said for part in t.needed)), key=lambda t: -t.weight)
 
 
 def _anchor(template: Template) -> str:
     """A word that stands whole in whatever is said by the template, or nothing if none does."""
     parts = PLACE.split(template.source)[::2]
-    whole = [w for part in parts for w in re.findall(r"(?<![^\s\W])[^\W\d_]+(?=[\s.,;:!?)]|$)", part.split(PLURAL)[0])]
+    whole = [w for part in parts for w in WHOLE.findall(part.replace(PLURAL, "_"))]
     edge = [WORD.findall(part)[-1] for part in parts[:-1] if part and part[-1].isalpha() and WORD.findall(part)]
     start = [WORD.findall(part)[0] for part in parts[1:] if part and part[0].isalpha()]
     return max((w for w in whole if w not in edge and w not in start), key=len, default="")

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
-from PyQt6.QtWidgets import QComboBox, QFileDialog, QInputDialog, QSpinBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.intake import Sorted, keep
 from numerus.desk.choosing.choosing_state import ChoosingState, fault_words, in_a_row, stands_together
@@ -15,6 +15,7 @@ from numerus.desk.dialogs.tables import TableDialog
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import ComboBox, FileDialog, InputDialog, SpinBox
 from numerus.domain.parts import Kit
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Mesh
@@ -49,7 +50,7 @@ class ChoosingDialog(Dialog):
 
     def _build(self) -> None:
         self.says, self.fault = label("", "note", True), label("", "fault", True)
-        self.part_box, self.shelf_box, self.count = QComboBox(), QComboBox(), QSpinBox()
+        self.part_box, self.shelf_box, self.count = ComboBox(), ComboBox(), SpinBox()
         self.count.setRange(1, 200)
         self.count.setSuffix(" to print")
         for widget, name in (
@@ -202,11 +203,11 @@ class ChoosingDialog(Dialog):
         )
 
     def ask_files(self) -> None:
-        names, _ = QFileDialog.getOpenFileNames(self, "Candidates", "", MESHES)
+        names, _ = FileDialog.getOpenFileNames(self, "Candidates", "", MESHES)
         self.add([Path(n) for n in names])
 
     def ask_folder(self) -> None:
-        name = QFileDialog.getExistingDirectory(self, "A folder with one sculpt's files")
+        name = FileDialog.getExistingDirectory(self, "A folder with one sculpt's files")
         if name:
             self.add([Path(name)])
 
@@ -254,7 +255,7 @@ class ChoosingDialog(Dialog):
             self.session.select(next(d.id for d in documents if not isinstance(d, Kit)))
 
     def ask_reason(self) -> None:
-        reason, fine = QInputDialog.getText(self, "Shelved", "Why not: too dear, snaps, too like another")
+        reason, fine = InputDialog.getText(self, "Shelved", "Why not: too dear, snaps, too like another")
         if fine:
             self.shelve(reason)
 

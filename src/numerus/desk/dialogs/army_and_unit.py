@@ -8,17 +8,7 @@ from datetime import date, timedelta
 from itertools import pairwise
 
 from PyQt6.QtGui import QShowEvent
-from PyQt6.QtWidgets import (
-    QComboBox,
-    QDialogButtonBox,
-    QDoubleSpinBox,
-    QFormLayout,
-    QLabel,
-    QLineEdit,
-    QSpinBox,
-    QVBoxLayout,
-    QWidget,
-)
+from PyQt6.QtWidgets import QDialogButtonBox, QFormLayout, QVBoxLayout, QWidget
 
 from numerus.book.intake import new_id
 from numerus.book.removal import on_other_kit
@@ -26,6 +16,7 @@ from numerus.desk.theme.marks import MARKS
 from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import label
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox, LineEdit, SpinBox, TextLabel
 from numerus.domain.army import BASES_MM, SLOTS, WHOLE, Army, Figure, Unit
 from numerus.domain.parts import Kit
 from numerus.domain.plans import Plans
@@ -67,7 +58,7 @@ class Asking(Dialog):
 
     def ask(self, words: str, widget: QWidget) -> None:
         widget.setAccessibleName(words)
-        self.form.addRow(QLabel(words), widget)
+        self.form.addRow(TextLabel(words), widget)
         self.asked.append(widget)
 
     def showEvent(self, event: QShowEvent | None) -> None:
@@ -98,8 +89,8 @@ class ArmyDialog(Asking):
     def __init__(self, parent: QWidget, today: date, machines: Sequence[Machine]) -> None:
         super().__init__(parent, "Start an army")
         self.today = today
-        self.name, self.ready_by = QLineEdit(), DateLine("Ready by", today, today + timedelta(days=28))
-        self.machine = QComboBox()
+        self.name, self.ready_by = LineEdit(), DateLine("Ready by", today, today + timedelta(days=28))
+        self.machine = ComboBox()
         self.machine.addItem(CHOOSE)
         for machine in machines:
             self.machine.addItem(_machine_words(machine), machine)
@@ -115,8 +106,8 @@ class ArmyDialog(Asking):
             "figures are the example's, or common ones; change them under Machines and stores, or calibrate."
         )
 
-    def _figure(self, words: str, key: str, most: float) -> QDoubleSpinBox:
-        spin = QDoubleSpinBox()
+    def _figure(self, words: str, key: str, most: float) -> DoubleSpinBox:
+        spin = DoubleSpinBox()
         spin.setRange(0, most)
         spin.setDecimals(4 if most < 1 else 1)
         spin.setSpecialValueText("type it")
@@ -173,8 +164,8 @@ class UnitDialog(Asking):
     def __init__(self, parent: QWidget, plans: Plans, unit: Unit | None = None) -> None:
         super().__init__(parent, "Change the unit" if unit else "Add a unit")
         self.plans, self.unit = plans, unit
-        self.name, self.count, self.base, self.kit = QLineEdit(), QSpinBox(), QComboBox(), QComboBox()
-        self.mark, self.level, self.price, self.apart = QComboBox(), QComboBox(), QDoubleSpinBox(), QLineEdit()
+        self.name, self.count, self.base, self.kit = LineEdit(), SpinBox(), ComboBox(), ComboBox()
+        self.mark, self.level, self.price, self.apart = ComboBox(), ComboBox(), DoubleSpinBox(), LineEdit()
         self.apart.setPlaceholderText("slots, like: back, left arm")
         self.count.setRange(0, 99_999)
         self.base.addItems([f"{b:g}" for b in BASES_MM])
@@ -244,7 +235,7 @@ class WhereDialog(Asking):
 
     def __init__(self, parent: QWidget, kit: Kit, parts: int, name: str) -> None:
         super().__init__(parent, "Where do these files belong?")
-        self.where = QComboBox()
+        self.where = ComboBox()
         self.where.addItem(f"to {kit.name}, which has {counted(parts, 'part')}", kit.id)
         self.where.addItem(f"into a new kit, {name}, for this unit", "")
         self.ask("They go", self.where)

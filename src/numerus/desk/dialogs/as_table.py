@@ -6,11 +6,12 @@ The toolkit's bindings cannot offer a picture's parts to a screen reader as chil
 from __future__ import annotations
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QApplication, QListWidget, QListWidgetItem, QWidget
+from PyQt6.QtWidgets import QApplication, QWidget
 
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import ListItem, ListWidget
 
 
 class PictureTable(Dialog):
@@ -21,12 +22,12 @@ class PictureTable(Dialog):
         self.setWindowTitle(drawing.accessibleName())
         self.resize(720, 480)
         self.regions = [r for r in drawing.regions if r.description]
-        self.rows = QListWidget()
+        self.rows = ListWidget()
         self.rows.setAccessibleName(drawing.accessibleName())
         self.rows.setWordWrap(True)
         for region in self.regions:
             words = " ".join(region.description.split())
-            item = QListWidgetItem(f"{words} (Enter chooses)" if region.act else words)
+            item = ListItem(f"{words} (Enter chooses)" if region.act else words)
             self.rows.addItem(item)
         self.rows.setCurrentRow(0)
         self.rows.itemActivated.connect(lambda _: self.choose())
@@ -56,7 +57,7 @@ class PicturesInView(Dialog):
         super().__init__(window)
         self.setWindowTitle("Pictures as tables")
         self.resize(420, 320)
-        self.drawings, self.names = drawings_in(window), QListWidget()
+        self.drawings, self.names = drawings_in(window), ListWidget()
         self.names.setAccessibleName("Pictures in view")
         self.names.addItems([d.accessibleName() for d in self.drawings])
         self.names.setCurrentRow(0)

@@ -8,9 +8,10 @@ from pathlib import Path
 from PyQt6.QtCore import QMarginsF, QSizeF
 from PyQt6.QtGui import QFont, QPageLayout, QPageSize, QTextDocument
 from PyQt6.QtPrintSupport import QPrinter
-from PyQt6.QtWidgets import QFileDialog, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.session import Session
+from numerus.desk.widgets.worded import FileDialog
 from numerus.errors import BookError
 from numerus.post.cautions import DEFER
 from numerus.progress.planning.next_tasks import TaskList
@@ -81,7 +82,7 @@ def _a4(path: Path) -> QPrinter:
 
 
 def print_bench_card(session: Session, parent: QWidget) -> None:
-    name, _ = QFileDialog.getSaveFileName(parent, "Print the bench card", "bench card.pdf", "PDF (*.pdf)")
+    name, _ = FileDialog.getSaveFileName(parent, "Print the bench card", "bench card.pdf", "PDF (*.pdf)")
     if not name or session.plans.army is None:
         return
     try:

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QHeaderView, QTableWidget, QTableWidgetItem, QWidget
+from PyQt6.QtWidgets import QHeaderView, QWidget
 
 from numerus.desk.session import Session
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import ComboBox, TableItem, TableWidget
 from numerus.progress.bits import Bit, bits, box_words, taken_by
 
 COLUMNS = "Part", "Slot", "Good", "Failed", "What for"
@@ -18,11 +19,11 @@ class BitsDialog(Dialog):
         self.session, self.listed = session, list[Bit]()
         self.setWindowTitle("Bits box")
         self.resize(820, 480)
-        self.says, self.table, self.takers = label("", "note", True), QTableWidget(0, len(COLUMNS)), QComboBox()
+        self.says, self.table, self.takers = label("", "note", True), TableWidget(0, len(COLUMNS)), ComboBox()
         self.table.setHorizontalHeaderLabels(list(COLUMNS))
         self.table.setAccessibleName("What lies in the bits box")
-        self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
-        self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
+        self.table.setEditTriggers(TableWidget.EditTrigger.NoEditTriggers)
+        self.table.setSelectionBehavior(TableWidget.SelectionBehavior.SelectRows)
         self.table.verticalHeader().setVisible(False)
         self.table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
         self.table.horizontalHeader().setSectionResizeMode(4, QHeaderView.ResizeMode.Stretch)
@@ -47,7 +48,7 @@ class BitsDialog(Dialog):
         for y, bit in enumerate(self.listed):
             cells = bit.part.label, bit.part.slot, str(bit.good), str(bit.failed), bit.use
             for x, words in enumerate(cells):
-                self.table.setItem(y, x, QTableWidgetItem(words))
+                self.table.setItem(y, x, TableItem(words))
         if self.listed:
             self.table.setCurrentCell(0, 0)
         self._show_takers()

@@ -5,13 +5,14 @@ from __future__ import annotations
 import numpy as np
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import caution_line, column, label, row
+from numerus.desk.widgets.worded import ComboBox
 from numerus.domain.parts import Part
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, nearest_part, xyz
@@ -30,7 +31,7 @@ class BrokeDialog(Dialog):
         self.context, self.session = context, context.session
         self.at_mm: tuple[float, ...] = ()
         self._meshes: dict[str, Mesh] = {}  # by slot
-        self.figure, self.slot, self.how = QComboBox(), QComboBox(), QComboBox()
+        self.figure, self.slot, self.how = ComboBox(), ComboBox(), ComboBox()
         for box, name in ((self.figure, "Figure"), (self.slot, "Part"), (self.how, "How it is mended")):
             box.setAccessibleName(name)
         for standing in self.session.answers.standing.figures.values():

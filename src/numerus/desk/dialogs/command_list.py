@@ -7,9 +7,11 @@ from dataclasses import dataclass
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QAction, QKeySequence
-from PyQt6.QtWidgets import QLineEdit, QListWidget, QListWidgetItem, QMenuBar, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QMenuBar, QVBoxLayout, QWidget
 
+from numerus.desk.translate import tr
 from numerus.desk.widgets.dialog import Dialog
+from numerus.desk.widgets.worded import LineEdit, ListItem, ListWidget
 
 MENUS = ("Army", "Edit", "Figure", "Bench", "Book", "View", "Help")
 
@@ -25,10 +27,10 @@ class Command:
 
 def fill_menus(bar: QMenuBar | None, commands: Iterable[Command], window: QWidget) -> dict[str, QAction]:
     """Menus from the commands, in their order; returns the actions by title."""
-    menus = {name: bar.addMenu(f"&{name}") for name in MENUS}
+    menus = {name: bar.addMenu(f"&{tr(name)}") for name in MENUS}
     actions = {}
     for command in commands:
-        action = QAction(command.title, window)
+        action = QAction(tr(command.title), window)
         if command.shortcut:
             action.setShortcut(QKeySequence(command.shortcut))
         if command.checked is not None:
@@ -48,7 +50,7 @@ class CommandList(Dialog):
         self.setWindowTitle("Find a command or figure")
         self.resize(480, 420)
         self.entries = entries
-        self.line, self.matches = QLineEdit(), QListWidget()
+        self.line, self.matches = LineEdit(), ListWidget()
         self.line.setPlaceholderText("Command, unit, figure or part")
         self.line.setAccessibleName("Find a command or figure")
         layout = QVBoxLayout(self)
@@ -63,8 +65,9 @@ class CommandList(Dialog):
         words = text.lower().split()
         self.matches.clear()
         for title, hint, act in self.entries:
-            if all(word in f"{title} {hint}".lower() for word in words):
-                item = QListWidgetItem(f"{title}    {hint}" if hint else title)
+            shown = f"{tr(title)}    {tr(hint)}".strip()
+            if all(word in shown.lower() for word in words):
+                item = ListItem(shown)
                 item.setData(Qt.ItemDataRole.UserRole, act)
                 self.matches.addItem(item)
         self.matches.setCurrentRow(0)

@@ -7,7 +7,7 @@ from pathlib import Path
 import numpy as np
 from PyQt6.QtCore import QBuffer, QByteArray, QIODevice, Qt
 from PyQt6.QtGui import QPixmap
-from PyQt6.QtWidgets import QComboBox, QFileDialog, QLabel, QMenu, QPlainTextEdit, QPushButton, QWidget
+from PyQt6.QtWidgets import QPlainTextEdit, QWidget
 
 from numerus.book.blob_reader import read_blob
 from numerus.desk.context import Context
@@ -15,6 +15,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled, tried
+from numerus.desk.widgets.worded import ComboBox, FileDialog, Menu, PushButton, TextLabel
 from numerus.domain.parts import Kit
 from numerus.errors import NumerusError, answered
 from numerus.formats.tables import write_bytes
@@ -31,7 +32,7 @@ def short_name(name: str) -> str:
     return name.rpartition("/")[2]
 
 
-class PapersButton(QPushButton):
+class PapersButton(PushButton):
     """Offers what the unit's kit brought; not there where it brought nothing."""
 
     def __init__(self, context: Context, renderer: Renderer) -> None:
@@ -39,7 +40,7 @@ class PapersButton(QPushButton):
         self.context, self.renderer = context, renderer
         self.kit: Kit | None = None
         self.setToolTip("Words, pages and pictures that lay beside the meshes")
-        self.setMenu(QMenu(self))
+        self.setMenu(Menu(self))
         self.hide()
 
     def look_at(self) -> None:
@@ -67,7 +68,7 @@ class PapersDialog(Dialog):
         super().__init__(parent)
         self.context, self.session, self.kit = context, context.session, kit
         self.setWindowTitle(f"From the designer of {kit.name}")
-        self.names = QComboBox()
+        self.names = ComboBox()
         self.names.setAccessibleName("Which paper")
         for listed, blob in kit.papers:
             self.names.addItem(listed, blob)
@@ -76,7 +77,7 @@ class PapersDialog(Dialog):
         self.view = BenchView(context.theme, renderer, "The figure as it is built")
         self.words, self.note, self.fault = QPlainTextEdit(), label(BESIDE, "note", True), label("", "fault", True)
         self.words.setReadOnly(True)
-        self.picture = QLabel()
+        self.picture = TextLabel()
         self.picture.setAlignment(Qt.AlignmentFlag.AlignTop)
         self.picture.setAccessibleName("The picture")
         self.page_place = column()
@@ -152,7 +153,7 @@ class PapersDialog(Dialog):
             self.fault.setText("These pages cannot be read.")
 
     def ask_save(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "Save it", short_name(self.names.currentText()))
+        name, _ = FileDialog.getSaveFileName(self, "Save it", short_name(self.names.currentText()))
         if name:
             tried(lambda: write_bytes(Path(name), self.data), self.fault)
 

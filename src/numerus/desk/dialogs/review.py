@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QLineEdit, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import label, row
+from numerus.desk.widgets.worded import ComboBox, LineEdit
 from numerus.domain.journal import Fact
 from numerus.domain.stages import STAGES, TITLES
 from numerus.progress.figure_records.lessons import noted, unit_review
@@ -29,7 +30,7 @@ class ReviewDialog(Dialog):
         self.said = label("\n".join(review.words), "", True)
         pace = [*technique_words(answers.rates["paint"])[:MOST_TECHNIQUES], *day_pace(answers.facts).words]
         self.pace = label("\n".join(pace) or "No stroke of yours was measured yet.", "note", True)
-        self.stage, self.line = QComboBox(), QLineEdit()
+        self.stage, self.line = ComboBox(), LineEdit()
         for stage in STAGES:
             self.stage.addItem(TITLES[stage], stage)
         self.stage.setCurrentIndex(self.stage.findData(review.stage))

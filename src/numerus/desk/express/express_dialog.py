@@ -8,7 +8,7 @@ from functools import partial
 from pathlib import Path
 
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
-from PyQt6.QtWidgets import QComboBox, QFileDialog, QFrame, QLineEdit, QSpinBox, QWidget
+from PyQt6.QtWidgets import QFrame, QWidget
 
 from numerus.book.express import Choice, Express, Wish, express, express_unit
 from numerus.desk.context import Context
@@ -16,6 +16,7 @@ from numerus.desk.stages.plate.export import write_plate_meshes
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, caution_line, clear, column, label, panel, row, scrolled
 from numerus.desk.widgets.platepicture import PlatePicture
+from numerus.desk.widgets.worded import ComboBox, FileDialog, LineEdit, SpinBox
 from numerus.domain.army import BASES_MM
 from numerus.domain.printing.plates import Plate
 from numerus.errors import NumerusError, Progress, answered
@@ -50,9 +51,9 @@ class ExpressDialog(Dialog):
     def _build(self) -> None:
         self.files, self.name, self.figures, self.base = (
             label("no files yet", "note"),
-            QLineEdit(),
-            QSpinBox(),
-            QComboBox(),
+            LineEdit(),
+            SpinBox(),
+            ComboBox(),
         )
         self.name.setPlaceholderText("name of the unit")
         self.figures.setRange(1, 500)
@@ -105,11 +106,11 @@ class ExpressDialog(Dialog):
         self._show()
 
     def ask_files(self) -> None:
-        names, _ = QFileDialog.getOpenFileNames(self, "Files of a kit", "", MESHES)
+        names, _ = FileDialog.getOpenFileNames(self, "Files of a kit", "", MESHES)
         self.take_files([Path(n) for n in names])
 
     def ask_folder(self) -> None:
-        name = QFileDialog.getExistingDirectory(self, "A folder of a kit")
+        name = FileDialog.getExistingDirectory(self, "A folder of a kit")
         self.take_files([Path(name)] if name else [])
 
     def go(self) -> None:
@@ -238,7 +239,7 @@ class ExpressDialog(Dialog):
             self._show()
 
     def ask_write(self) -> None:
-        name = QFileDialog.getExistingDirectory(self, "A folder for the plates")
+        name = FileDialog.getExistingDirectory(self, "A folder for the plates")
         if name:
             self.write(Path(name))
 

@@ -6,10 +6,11 @@ from dataclasses import replace
 from pathlib import Path
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QDoubleSpinBox, QFileDialog, QGridLayout, QWidget
+from PyQt6.QtWidgets import QGridLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import DoubleSpinBox, FileDialog
 from numerus.domain.printing.machines import Machine
 from numerus.errors import NumerusError
 from numerus.formats.meshes.mesh_writing import write_stl
@@ -122,7 +123,7 @@ class CalibratePage(QWidget):
         self.corrected.emit(replace(self.machine, least_letter_mm=self.letters.value()))
 
     def _ask(self, which: str) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "The test piece", f"{which}.stl", "STL (*.stl)")
+        name, _ = FileDialog.getSaveFileName(self, "The test piece", f"{which}.stl", "STL (*.stl)")
         if name:
             self.write(which, Path(name))
 
@@ -133,8 +134,8 @@ class CalibratePage(QWidget):
             self.session.failed.emit(error)
 
 
-def _spin(low: float, high: float, unit: str) -> QDoubleSpinBox:
-    box = QDoubleSpinBox()
+def _spin(low: float, high: float, unit: str) -> DoubleSpinBox:
+    box = DoubleSpinBox()
     box.setRange(low, high)
     box.setDecimals(2)
     box.setSingleStep(0.05)

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QHeaderView, QLineEdit, QTableWidget, QTableWidgetItem, QWidget
+from PyQt6.QtWidgets import QHeaderView, QWidget
 
 from numerus.desk.session import Session
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import LineEdit, TableItem, TableWidget
 from numerus.diagnosis.care import care_of
 from numerus.domain.journal import Fact, MachineCared
 from numerus.domain.printing.machines import Machine
@@ -19,14 +20,14 @@ class CarePage(QWidget):
     def __init__(self, session: Session) -> None:
         super().__init__()
         self.session, self.machine = session, Machine("", "")
-        self.routine, self.table = label("", "note", True), QTableWidget(0, len(COLUMNS))
+        self.routine, self.table = label("", "note", True), TableWidget(0, len(COLUMNS))
         self.table.setHorizontalHeaderLabels(list(COLUMNS))
         self.table.setAccessibleName("What was done to the machine, and how parts fared")
-        self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
+        self.table.setEditTriggers(TableWidget.EditTrigger.NoEditTriggers)
         self.table.verticalHeader().setVisible(False)
         self.table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
         self.table.horizontalHeader().setSectionResizeMode(4, QHeaderView.ResizeMode.Stretch)
-        self.other = QLineEdit()
+        self.other = LineEdit()
         self.other.setAccessibleName("Something else that was done")
         self.other.setPlaceholderText("something else, in your words")
         self.other.returnPressed.connect(lambda: self.tell(self.other.text().strip()))
@@ -50,7 +51,7 @@ class CarePage(QWidget):
         for y, care in enumerate(listed):
             cells = f"{care.at:%d %b %Y}", care.what, care.before.words, care.after.words, care.verdict
             for x, words in enumerate(cells):
-                self.table.setItem(y, x, QTableWidgetItem(words))
+                self.table.setItem(y, x, TableItem(words))
 
     def tell(self, what: str) -> None:
         """An entry of the journal; undo takes it back."""

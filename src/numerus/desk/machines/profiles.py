@@ -5,15 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 from pathlib import Path
 
-from PyQt6.QtWidgets import (
-    QComboBox,
-    QFileDialog,
-    QLineEdit,
-    QListWidget,
-    QListWidgetItem,
-    QTabWidget,
-    QWidget,
-)  # fmt: skip
+from PyQt6.QtWidgets import QListWidgetItem, QWidget
 
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
@@ -24,6 +16,7 @@ from numerus.desk.machines.sheet import ProfileSheet
 from numerus.desk.session import JOURNAL
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import ComboBox, FileDialog, LineEdit, ListItem, ListWidget, TabWidget
 from numerus.domain.journal import Fact, FilmChanged, ScreenChanged
 from numerus.domain.printing.machines import Bottle, Film, Machine, Resin
 from numerus.domain.printing.plates import Plate
@@ -44,18 +37,18 @@ class ProfilesDialog(Dialog):
         self.setWindowTitle("Machines and stores")
         self.resize(940, 740)
         self.profile: Machine | Resin | None = None
-        self.listing = QListWidget()
+        self.listing = ListWidget()
         self.listing.setAccessibleName("Machines and resins")
         self.listing.setFixedWidth(220)
         self.listing.currentItemChanged.connect(self._chosen)
-        self.shipped = QComboBox()
+        self.shipped = ComboBox()
         self.shipped.setAccessibleName("Examples that come with the program")
         for profile in shipped_profiles():
             self.shipped.addItem(f"{profile.name} ({type(profile).__name__.lower()})", profile)
         self.fault, self.note = label("", "fault", True), label("", "note", True)
-        self.name = QLineEdit()
+        self.name = LineEdit()
         self.name.setAccessibleName("Name")
-        self.tabs, self.calibrate, self.care = QTabWidget(), CalibratePage(context), CarePage(context.session)
+        self.tabs, self.calibrate, self.care = TabWidget(), CalibratePage(context), CarePage(context.session)
         self.calibrate.corrected.connect(self._calibrated)
         self.setLayout(self._body())
         self.session.changed.connect(self._changed)
@@ -96,7 +89,7 @@ class ProfilesDialog(Dialog):
         self.listing.clear()
         listed: list[Machine | Resin] = [*plans.machines.values(), *plans.resins.values()]
         for profile in listed:
-            item = QListWidgetItem(profile.name)
+            item = ListItem(profile.name)
             item.setData(256, profile.id)
             self.listing.addItem(item)
         rows = [self.listing.item(n).data(256) for n in range(self.listing.count())]
@@ -178,7 +171,7 @@ class ProfilesDialog(Dialog):
         self.add(self.shipped.currentData())
 
     def ask_import(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "A profile", "", "Profiles (*.json)")
+        name, _ = FileDialog.getOpenFileName(self, "A profile", "", "Profiles (*.json)")
         if name:
             self.take_in(Path(name))
 
@@ -190,7 +183,7 @@ class ProfilesDialog(Dialog):
             self.fault.setText(f"{error.message} {error.advice}")
 
     def ask_export(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(
+        name, _ = FileDialog.getSaveFileName(
             self, "The profile as a file", f"{self.name.text()}.json", "Profiles (*.json)"
         )
         if name:

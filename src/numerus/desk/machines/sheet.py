@@ -7,21 +7,12 @@ from dataclasses import replace
 from typing import Any
 
 from PyQt6.QtCore import Qt, pyqtSignal
-from PyQt6.QtWidgets import (
-    QCheckBox,
-    QComboBox,
-    QDoubleSpinBox,
-    QGridLayout,
-    QLineEdit,
-    QScrollArea,
-    QSpinBox,
-    QVBoxLayout,
-    QWidget,
-)  # fmt: skip
+from PyQt6.QtWidgets import QGridLayout, QScrollArea, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.machines.cycle import LayerCycle, TipHolds
 from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.worded import CheckBox, ComboBox, DoubleSpinBox, LineEdit, SpinBox
 from numerus.domain.printing.machines import FILAMENT, Machine, Resin
 from numerus.errors import PlanError
 from numerus.printing.machines.profile_files import checked
@@ -170,7 +161,7 @@ def said(name: str) -> tuple[str, str]:
     return WORDS.get(name) or shown[:1].upper() + shown[1:] + (f" per {below}" if per and not unit else ""), of
 
 
-class Number(QDoubleSpinBox):
+class Number(DoubleSpinBox):
     """Without noughts that say nothing."""
 
     def textFromValue(self, value: float) -> str:
@@ -180,18 +171,18 @@ class Number(QDoubleSpinBox):
 def _cell(name: str, value: Any, typed: Any) -> QWidget:
     """An editor for a value of its kind."""
     if name in CHOICES:
-        box = QComboBox()
+        box = ComboBox()
         box.addItems(CHOICES[name])
         box.setCurrentText(str(value))
         box.currentTextChanged.connect(lambda _: typed())
         return box
     if isinstance(value, bool):
-        tick = QCheckBox()
+        tick = CheckBox()
         tick.setChecked(value)
         return tick
     if isinstance(value, str):
-        return QLineEdit(value)
-    spin = QSpinBox() if isinstance(value, int) else Number()
+        return LineEdit(value)
+    spin = SpinBox() if isinstance(value, int) else Number()
     spin.setRange(-10 if name.startswith("xy") else 0, 10_000_000)
     if isinstance(spin, Number):
         spin.setDecimals(4 if 0 < abs(value) < 1 or name.startswith(("xy", "scale")) else 2)
@@ -203,11 +194,11 @@ def _cell(name: str, value: Any, typed: Any) -> QWidget:
 
 
 def _value(cell: QWidget) -> Any:
-    if isinstance(cell, QComboBox):
+    if isinstance(cell, ComboBox):
         return cell.currentText()
-    if isinstance(cell, QCheckBox):
+    if isinstance(cell, CheckBox):
         return cell.isChecked()
-    if isinstance(cell, QLineEdit):
+    if isinstance(cell, LineEdit):
         return cell.text().strip()
-    assert isinstance(cell, QSpinBox | QDoubleSpinBox)
+    assert isinstance(cell, SpinBox | DoubleSpinBox)
     return cell.value()

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPolygonF
-from PyQt6.QtWidgets import QComboBox, QDoubleSpinBox, QFileDialog, QLineEdit, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.blob_reader import read_blob
 from numerus.desk.context import Context
@@ -14,6 +14,7 @@ from numerus.desk.money.commission_state import CommissionState
 from numerus.desk.money.papers import delivery_html, invoice_html, save_page
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row, tried
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox, FileDialog, LineEdit
 from numerus.domain.army import Unit
 from numerus.domain.commissions import Commission
 from numerus.errors import Progress
@@ -79,14 +80,14 @@ class CommissionPanel(QWidget):
         self.hours = HoursLine(context)
         self.words, self.dates, self.money = label("", "note", True), label("", "strong", True), label("", "note", True)
         self.fault = label("", "fault", True)
-        self.stop, self.what = QComboBox(), QComboBox()
+        self.stop, self.what = ComboBox(), ComboBox()
         self.stop.setAccessibleName("Stop the invoice is for")
         self.what.setAccessibleName("What to book")
         for key, words in BOOKINGS:
             self.what.addItem(words, key)
-        self.what.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.what.setSizeAdjustPolicy(ComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.what.setMinimumWidth(150)
-        self.sum, self.about = QDoubleSpinBox(), QLineEdit()
+        self.sum, self.about = DoubleSpinBox(), LineEdit()
         self.sum.setRange(0, 100_000)
         self.sum.setAccessibleName("Sum to book")
         self.about.setAccessibleName("Words to the booking")
@@ -121,7 +122,7 @@ class CommissionPanel(QWidget):
         self.money.setText(self.state.money_words)
 
     def ask_invoice(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Save the invoice", "invoice.pdf", "PDF (*.pdf)")
+        path, _ = FileDialog.getSaveFileName(self, "Save the invoice", "invoice.pdf", "PDF (*.pdf)")
         if path:
             self.invoice(Path(path))
 
@@ -145,7 +146,7 @@ class CommissionPanel(QWidget):
             self._book([state.invoiced(stop, number)], f"invoice {number}")
 
     def ask_delivery(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Save the delivery note", "delivery note.pdf", "PDF (*.pdf)")
+        path, _ = FileDialog.getSaveFileName(self, "Save the delivery note", "delivery note.pdf", "PDF (*.pdf)")
         if path:
             self.delivery(Path(path))
 

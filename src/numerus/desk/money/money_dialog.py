@@ -6,24 +6,14 @@ from pathlib import Path
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import (
-    QComboBox,
-    QDateEdit,
-    QDoubleSpinBox,
-    QFileDialog,
-    QHeaderView,
-    QLineEdit,
-    QTableWidget,
-    QTableWidgetItem,
-    QTabWidget,
-    QWidget,
-)
+from PyQt6.QtWidgets import QDateEdit, QHeaderView, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.money.money_state import MoneyState
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row, tried
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox, FileDialog, LineEdit, TableItem, TableWidget, TabWidget
 from numerus.domain.money import money_text
 from numerus.domain.purchases import THINGS
 from numerus.formats.tables import write_table
@@ -74,7 +64,7 @@ class MoneyDialog(Dialog):
         self.state = MoneyState(self.session.answers)
         self.items: list[Item] = []
         self.fault = label("", "fault", True)
-        pages = QTabWidget()
+        pages = TabWidget()
         pages.addTab(self._ledger_page(), "Bought")
         pages.addTab(self._shopping_page(), "To buy, by date")
         pages.addTab(self._worth_page(), "What pays")
@@ -86,13 +76,13 @@ class MoneyDialog(Dialog):
 
     def _ledger_page(self) -> QWidget:
         self.ledger, self.bars = _table(LEDGER, 2), Bars(self.context)
-        self.thing, self.unit = QComboBox(), QComboBox()
+        self.thing, self.unit = ComboBox(), ComboBox()
         for key, thing in THINGS.items():
             self.thing.addItem(thing.name + (f", {thing.unit}" if thing.unit else ""), key)
         self.unit.addItem("all of the army", "")
         for unit in self.session.plans.units_in_order():
             self.unit.addItem(unit.name, unit.id)
-        self.words, self.price, self.amount = QLineEdit(), _number(100_000, 2), _number(1e6, 2)
+        self.words, self.price, self.amount = LineEdit(), _number(100_000, 2), _number(1e6, 2)
         self.words.setPlaceholderText("in the shop's words")
         named = (
             (self.thing, "Kind"),
@@ -217,35 +207,35 @@ class MoneyDialog(Dialog):
         tried(lambda: write_table(path, shopping_rows(self.items), "Shopping"), self.fault)
 
     def _ask(self, name: str, act) -> None:  # type: ignore[no-untyped-def]
-        path, _ = QFileDialog.getSaveFileName(self, "Export", name, TABLES)
+        path, _ = FileDialog.getSaveFileName(self, "Export", name, TABLES)
         if path:
             act(Path(path))
 
 
-def _number(most: float, digits: int) -> QDoubleSpinBox:
-    box = QDoubleSpinBox()
+def _number(most: float, digits: int) -> DoubleSpinBox:
+    box = DoubleSpinBox()
     box.setRange(0, most)
     box.setDecimals(digits)
     return box
 
 
-def _table(columns: tuple[str, ...], wide: int) -> QTableWidget:
-    table = QTableWidget(0, len(columns))
+def _table(columns: tuple[str, ...], wide: int) -> TableWidget:
+    table = TableWidget(0, len(columns))
     table.setHorizontalHeaderLabels(list(columns))
     table.setAccessibleName(", ".join(columns))
-    table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
-    table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
+    table.setEditTriggers(TableWidget.EditTrigger.NoEditTriggers)
+    table.setSelectionBehavior(TableWidget.SelectionBehavior.SelectRows)
     table.verticalHeader().setVisible(False)
     table.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.ResizeToContents)
     table.horizontalHeader().setSectionResizeMode(wide, QHeaderView.ResizeMode.Stretch)
     return table
 
 
-def _fill(table: QTableWidget, rows: list[list[str]]) -> None:
+def _fill(table: TableWidget, rows: list[list[str]]) -> None:
     table.setRowCount(len(rows))
     for y, cells in enumerate(rows):
         for x, words in enumerate(cells):
-            item = QTableWidgetItem(words)
+            item = TableItem(words)
             if x == len(cells) - 1 and len(cells) != len(SHOPPING):
                 item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
             table.setItem(y, x, item)

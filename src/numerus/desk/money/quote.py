@@ -8,16 +8,18 @@ from pathlib import Path
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QCheckBox, QDateEdit, QDoubleSpinBox, QFileDialog, QLineEdit, QSpinBox, QWidget
+from PyQt6.QtWidgets import QDateEdit, QWidget
 
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
 from numerus.desk.money.commission_panel import CommissionPanel
 from numerus.desk.money.papers import quote_html, save_page
+from numerus.desk.translate import tr
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, row, tried
+from numerus.desk.widgets.worded import CheckBox, DoubleSpinBox, FileDialog, LineEdit, SpinBox
 from numerus.domain.army import Unit
 from numerus.domain.commissions import Commission
 from numerus.domain.money import money_text
@@ -104,13 +106,13 @@ class QuoteDialog(Dialog):
         self.deposit = self._number("deposit, %", 100 * self.terms.deposit, 0, 100, 0)
         self.postage = self._number("postage", self.terms.postage_pence / 100, 0, 1000, 2)
         self.wanted = QDateEdit()
-        self.wanted.setAccessibleName("Wanted by")
+        self.wanted.setAccessibleName(tr("Wanted by"))
         self.wanted.setDisplayFormat("d MMM yyyy")
         self.wanted.setMinimumDate(NO_DATE)
         self.wanted.setSpecialValueText("no date")
         self.wanted.setDate(self.terms.wanted_by or NO_DATE)
         self.wanted.dateChanged.connect(lambda _: self.reckon())
-        self.prints = QCheckBox("I print it, too")
+        self.prints = CheckBox("I print it, too")
         self.prints.setChecked(self.terms.prints)
         self.prints.toggled.connect(lambda _: self.reckon())
         self.note, self.fault = label("", "note", True), label("", "fault", True)
@@ -151,13 +153,13 @@ class QuoteDialog(Dialog):
             margins=(16, 14, 16, 14),
         )
 
-    def _line(self, name: str, words: str) -> QLineEdit:
-        field = QLineEdit(words)
+    def _line(self, name: str, words: str) -> LineEdit:
+        field = LineEdit(words)
         field.setAccessibleName(name)
         return field
 
-    def _number(self, name: str, value: float, least: float, most: float, digits: int) -> QDoubleSpinBox | QSpinBox:
-        box = QDoubleSpinBox()
+    def _number(self, name: str, value: float, least: float, most: float, digits: int) -> DoubleSpinBox | SpinBox:
+        box = DoubleSpinBox()
         box.setDecimals(digits)
         box.setRange(least, most)
         box.setValue(value)
@@ -234,7 +236,7 @@ class QuoteDialog(Dialog):
             self.reject()
 
     def ask_pdf(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Save the quote", "quote.pdf", "PDF (*.pdf)")
+        path, _ = FileDialog.getSaveFileName(self, "Save the quote", "quote.pdf", "PDF (*.pdf)")
         if path:
             self.save_pdf(Path(path))
 

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QCheckBox, QFrame, QSpinBox, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QFrame, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.drawing import Drawing, hold
 from numerus.desk.widgets.later import Later, Soon
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
+from numerus.desk.widgets.worded import CheckBox, SpinBox
 from numerus.post.cautions import DEFER
 from numerus.progress.planning.task_kinds import Task
 from numerus.words import span
@@ -66,7 +67,7 @@ class OrdersPanel(QWidget):
         fold.setAccessibleName("Fold the orders")
         head = row(label("Orders", "section"), -1, fold, margins=(16, 10, 8, 0))
         foot = column(self.spare, self.spare_note, row(print_button, -1), gap=4, margins=(16, 8, 12, 12))
-        self.have = QSpinBox()
+        self.have = SpinBox()
         self.have.setRange(0, 600)
         self.have.setSingleStep(5)
         self.have.setSpecialValueText("hobby time as planned")
@@ -181,8 +182,8 @@ class OrdersPanel(QWidget):
         layout.setStretch(1, 1)
         return panel(layout)
 
-    def _tick(self, order: Task) -> QCheckBox:
-        tick = QCheckBox()
+    def _tick(self, order: Task) -> CheckBox:
+        tick = CheckBox()
         tick.setAccessibleName(f"Done: {order.title}")
         tick.setToolTip(
             "Tick when done: it is written into the journal" if order.facts else "Opens the bench where this is done"

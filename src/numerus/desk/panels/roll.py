@@ -4,24 +4,17 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QModelIndex, QRectF, QSize, Qt
 from PyQt6.QtGui import QPainter, QPixmap
-from PyQt6.QtWidgets import (
-    QMenu,
-    QStyle,
-    QStyledItemDelegate,
-    QStyleOptionViewItem,
-    QTreeWidget,
-    QTreeWidgetItem,
-    QVBoxLayout,
-    QWidget,
-)
+from PyQt6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem, QVBoxLayout, QWidget
 
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
 from numerus.desk.session import CLOCK
 from numerus.desk.theme.marks import draw_mark, draw_warning
+from numerus.desk.translate import tr
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import column, label, panel
 from numerus.desk.widgets.road import draw_road
+from numerus.desk.widgets.worded import Menu, TreeItem, TreeWidget
 from numerus.domain.stages import STAGES, TITLES
 from numerus.errors import NumerusError
 from numerus.progress.standing import FigureStanding
@@ -77,8 +70,8 @@ class _Delegate(QStyledItemDelegate):
         draw_road(painter, theme, QRectF(60, box.top() + 23, 120, 9), figures, theme.unit_colour(unit.mark))
         painter.setFont(theme.drawn_font(11))
         painter.setPen(theme.colour("slate"))
-        painter.drawText(QRectF(60, box.top() + 33, 100, 16), 0x81, _stages_said(figures))
-        many = counted(len(figures), "figure")
+        painter.drawText(QRectF(60, box.top() + 33, 100, 16), 0x81, tr(_stages_said(figures)))
+        many = tr(counted(len(figures), "figure"))
         painter.drawText(QRectF(120, box.top() + 33, 100, 16), 0x82, many)
 
     def _figure(self, painter: QPainter, box: QRectF, figure: FigureStanding) -> None:
@@ -92,7 +85,7 @@ class _Delegate(QStyledItemDelegate):
         words = figure.detail if trouble or done else f"{TITLES[figure.stage]} {_short(figure)}".strip()
         painter.setFont(theme.drawn_font(11, trouble))
         painter.setPen(theme.colour("brick" if trouble else "moss_ink" if done else "slate"))
-        words = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, 104)
+        words = painter.fontMetrics().elidedText(tr(words), Qt.TextElideMode.ElideRight, 104)
         wide = painter.fontMetrics().horizontalAdvance(words)
         painter.drawText(QRectF(220 - wide, box.top(), wide + 1, box.height()), 0x82, words)
         painter.setFont(theme.drawn_font(13))
@@ -112,7 +105,7 @@ def _stages_said(figures: list[FigureStanding]) -> str:
     if not stages:
         return "no figures"
     words = [TITLES[STAGES[n]] for n in (stages[:2] if len(stages) <= 2 else [stages[0], stages[-1]])]
-    return words[0] if len(words) == 1 else f"{words[0]} to {words[1].lower()}"
+    return words[0] if len(words) == 1 else f"{words[0]} – {words[1].lower()}"
 
 
 class Roll(QWidget):
@@ -125,7 +118,7 @@ class Roll(QWidget):
         self.setObjectName("linen")
         self.setAttribute(Qt.WidgetAttribute.WA_StyledBackground, True)
         self.subtitle = label("", "note")
-        self.tree = QTreeWidget()
+        self.tree = TreeWidget()
         self.tree.setHeaderHidden(True)
         self.tree.setRootIsDecorated(False)
         self.tree.setIndentation(0)
@@ -184,11 +177,11 @@ class Roll(QWidget):
         self.tree.blockSignals(True)
         self.tree.clear()
         for unit in plans.units_in_order():
-            item = QTreeWidgetItem([unit.name])
+            item = TreeItem([unit.name])
             item.setData(0, UNIT, unit.id)
             self.tree.addTopLevelItem(item)
             for figure in plans.figures_of(unit.id):
-                child = QTreeWidgetItem([figure.name])
+                child = TreeItem([figure.name])
                 child.setData(0, UNIT, unit.id)
                 child.setData(0, FIGURE, figure.id)
                 child.setToolTip(0, f"{figure.name}: {self.session.answers.standing.figures[figure.id].detail}")
@@ -197,9 +190,9 @@ class Roll(QWidget):
         self.tree.blockSignals(False)
         self._follow()
 
-    def menu(self) -> QMenu:
+    def menu(self) -> Menu:
         """What can be done with the unit or figure that is selected."""
-        menu, act, unit_id, figure_id = QMenu(self), self.user_actions, self.session.unit_id, self.session.figure_id
+        menu, act, unit_id, figure_id = Menu(self), self.user_actions, self.session.unit_id, self.session.figure_id
         plans = self.session.plans
         menu.addAction("Add a unit …", act.add_unit)
         if unit_id in plans.units:
@@ -214,7 +207,7 @@ class Roll(QWidget):
             menu.addAction(f"Remove the kit {kit.name} with its parts", lambda: act.remove_kit(unit_id))
         return menu
 
-    def _chosen(self, item: QTreeWidgetItem | None) -> None:
+    def _chosen(self, item: TreeItem | None) -> None:
         if item is not None:
             self.session.select(item.data(0, UNIT), item.data(0, FIGURE) or "")
 

@@ -66,8 +66,8 @@ class Walk(QWidget):
         self.session, self.open_demo, self.at = session, open_demo, -1
         self.title, self.words = label("", "strong"), label("", "", True)
         self.back, self.next = (
-            button("Back", lambda: self.go(self.at - 1)),
-            button("Next", lambda: self.go(self.at + 1), "main"),
+            button("‹ Back", lambda: self.go(self.at - 1)),
+            button("Next ›", lambda: self.go(self.at + 1), "main"),
         )
         self.leave_button = button("Leave the walk", self.leave)
         said = column(self.title, self.words, gap=2)
@@ -99,7 +99,7 @@ class Walk(QWidget):
         self.title.setText(f"{number + 1} of {len(PLACES)}: {place.title}")
         self.words.setText(place.words)
         self.back.setEnabled(number > 0)
-        self.next.setText("Next" if number + 1 < len(PLACES) else "Done")
+        self.next.setText("Next ›" if number + 1 < len(PLACES) else "Done")
         self.show()
         self.next.setFocus()
 

@@ -16,7 +16,7 @@ LARGEST_TEXT = 1.5
 @dataclass(frozen=True)
 class Settings:
     """``lamplight``: the dark twin; ``text_scale``: 1 to 1.5; ``recent``: books, newest first; ``silent``: nothing is told aloud;
-    ``still``: less moves.
+    ``still``: less moves; ``language``: its code, or nothing for the desktop's.
     """
 
     lamplight: bool = False
@@ -24,6 +24,7 @@ class Settings:
     recent: tuple[str, ...] = ()
     silent: bool = False
     still: bool = False
+    language: str = ""
 
     def opened(self, book: Path) -> Settings:
         others = tuple(p for p in self.recent if p != str(book))
@@ -42,7 +43,7 @@ def load(path: Path) -> Settings:
         scale = min(max(float(known.get("text_scale", 1.0)), 1.0), LARGEST_TEXT)
         recent = tuple(str(p) for p in known.get("recent", ()))
         lamplight, silent, still = (bool(known.get(name, False)) for name in ("lamplight", "silent", "still"))
-        return Settings(lamplight, scale, recent, silent, still)
+        return Settings(lamplight, scale, recent, silent, still, str(known.get("language", "")))
     except (OSError, ValueError, TypeError, AttributeError):
         return Settings()
 

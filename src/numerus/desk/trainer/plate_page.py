@@ -5,9 +5,10 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QListWidget, QListWidgetItem, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import ListItem, ListWidget
 from numerus.trainer.exercise import Mark
 from numerus.trainer.failed_plate import FailedPlate
 
@@ -20,7 +21,7 @@ class PlatePage(QWidget):
     def __init__(self, named: Callable[[Mark], None]) -> None:
         super().__init__()
         self.named, self.plate = named, None
-        self.seen, self.tests, self.causes = QListWidget(), QListWidget(), QListWidget()
+        self.seen, self.tests, self.causes = ListWidget(), ListWidget(), ListWidget()
         for widget, name in ((self.seen, "What is seen"), (self.tests, "Tests"), (self.causes, "Causes")):
             widget.setAccessibleName(name)
             widget.setWordWrap(True)
@@ -59,8 +60,8 @@ class PlatePage(QWidget):
         self.spent.setText(f"{self.plate.minutes:.0f} min spent")
 
     @staticmethod
-    def _add(shown: QListWidget, words: str, key: str) -> None:
-        item = QListWidgetItem(words)
+    def _add(shown: ListWidget, words: str, key: str) -> None:
+        item = ListItem(words)
         item.setData(KEY, key)
         shown.addItem(item)
 

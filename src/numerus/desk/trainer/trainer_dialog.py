@@ -6,7 +6,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QKeyEvent
-from PyQt6.QtWidgets import QDoubleSpinBox, QListWidget, QListWidgetItem, QStackedWidget, QWidget
+from PyQt6.QtWidgets import QStackedWidget, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.trainer.cards import Cards
@@ -14,6 +14,7 @@ from numerus.desk.trainer.materials import Materials
 from numerus.desk.trainer.plate_page import PlatePage
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, clear, column, label, row
+from numerus.desk.widgets.worded import DoubleSpinBox, ListItem, ListWidget
 from numerus.progress.printing.failure_record import confirmed_cases
 from numerus.trainer.exercise import BENCH_OF, NAMES, PLATE, Exercise, Mark, level_of
 from numerus.trainer.failed_plate import OWN_SEED, FailedPlate, failed_plate, own_plates
@@ -33,13 +34,13 @@ class TrainerDialog(Dialog):
         self.record = read_record(path)
         self.exercise: Exercise | FailedPlate | None = None
         self.kind = self._first_kind(stage)
-        self.kinds, self.cards = QListWidget(), Cards(context)
+        self.kinds, self.cards = ListWidget(), Cards(context)
         self.kinds.setAccessibleName("Exercises")
         self.kinds.setFixedWidth(250)
         self.kinds.setWordWrap(True)
         self.ask, self.said = label("", "section", True), label("", "strong", True)
         self.plate_page = PlatePage(self.marked)
-        self.numbers: list[QDoubleSpinBox] = []
+        self.numbers: list[DoubleSpinBox] = []
         self.fields = row(gap=10)
         self.calibration = label("", "note", True)
         self.answer_button, self.next_button = button("Mark it", self.answer, "main"), button("Another", self.next)
@@ -70,7 +71,7 @@ class TrainerDialog(Dialog):
         self.kinds.blockSignals(True)
         self.kinds.clear()
         for kind, (name, how, due) in zip(NAMES, self.record.sheet(self.session.now), strict=True):
-            item = QListWidgetItem("\n".join(filter(None, (name, how, due))))
+            item = ListItem("\n".join(filter(None, (name, how, due))))
             item.setData(KEY, kind)
             self.kinds.addItem(item)
             if kind == self.kind:
@@ -130,7 +131,7 @@ class TrainerDialog(Dialog):
         self.ask.setText(exercise.ask)
         self.cards.show_cards(exercise.cards, exercise.choose)
         for name in exercise.fields:
-            box = QDoubleSpinBox()
+            box = DoubleSpinBox()
             box.setRange(0, 100_000 if exercise.unit != "drops" else 8)
             box.setDecimals(0 if exercise.unit == "drops" else 1)
             box.setAccessibleName(name)

@@ -22,6 +22,7 @@ from PyQt6.QtGui import (
 from PyQt6.QtWidgets import QSizePolicy, QWidget
 
 from numerus.desk.theme.palette import Theme
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.widgets.images import to_image
 from numerus.geometry.mesh import Floats, Mesh, merged
@@ -149,10 +150,10 @@ class BenchView(QWidget):
             zoom = self.theme.zoom
             painter.setPen(self.theme.colour("ink"))
             painter.setFont(self.theme.font(11, True))
-            painter.drawText(QPointF(12, 20) * zoom, self.caption[0])
+            painter.drawText(QPointF(12, 20) * zoom, tr(self.caption[0]))
             painter.setFont(self.theme.font(11))
             painter.setPen(self.theme.colour("slate"))
-            painter.drawText(QPointF(12, 35) * zoom, self.caption[1])
+            painter.drawText(QPointF(12, 35) * zoom, tr(self.caption[1]))
 
     def turn(self, degrees: float, raise_deg: float = 0.0) -> None:
         tilt = float(np.clip(self.camera.raise_deg + raise_deg, -85, 85))

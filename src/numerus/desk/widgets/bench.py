@@ -8,21 +8,14 @@ from collections.abc import Callable, Iterable
 from PyQt6 import sip
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtGui import QResizeEvent
-from PyQt6.QtWidgets import (
-    QApplication,
-    QBoxLayout,
-    QLabel,
-    QPushButton,
-    QSizePolicy,
-    QStackedLayout,
-    QVBoxLayout,
-    QWidget,
-)
+from PyQt6.QtWidgets import QApplication, QBoxLayout, QSizePolicy, QStackedLayout, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.session import ALL, CLOCK
+from numerus.desk.translate import tr
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row
+from numerus.desk.widgets.worded import PushButton, TextLabel
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.mesh import Mesh
@@ -37,7 +30,7 @@ def vertex_normals_of(mesh: Mesh) -> None:
     _ = mesh.vertex_normals, mesh.bounds_mm
 
 
-class Subtitle(QLabel):
+class Subtitle(TextLabel):
     """Beside a bench's title, in up to two lines; whole in its tooltip where even they are too few. ``aside``: said after it."""
 
     def __init__(self) -> None:
@@ -66,7 +59,7 @@ class Subtitle(QLabel):
 
     def _fit(self) -> None:
         """What two lines hold; a line rarely breaks where it is full."""
-        room, whole = int(LINES_FILLED * self.width()), "    ".join(filter(None, (self.words, self.aside)))
+        room, whole = int(LINES_FILLED * self.width()), tr("    ".join(filter(None, (self.words, self.aside))))
         self.setToolTip(whole)
         super().setText(self.fontMetrics().elidedText(whole, Qt.TextElideMode.ElideRight, room))
 
@@ -153,7 +146,7 @@ class Bench(QWidget):
 
         self.context.jobs.start(f"meshes {self.stage}", "Reading meshes", work, lambda _: act())
 
-    def show_empty(self, words: str, *buttons: QPushButton) -> None:
+    def show_empty(self, words: str, *buttons: PushButton) -> None:
         """Say what belongs here and give the button for it."""
         self.empty.setText(words)
         clear(self.empty_row)
@@ -164,11 +157,11 @@ class Bench(QWidget):
     def show_full(self) -> None:
         self._pages.setCurrentIndex(0)
 
-    def actions_in_view(self) -> list[tuple[str, QPushButton]]:
+    def actions_in_view(self) -> list[tuple[str, PushButton]]:
         """Everything that can be pressed on the bench as it stands, by its words."""
         listed = [
             (b.text() if any(map(str.isalpha, b.text())) else b.accessibleName() or b.toolTip(), b)
-            for b in self.findChildren(QPushButton)
+            for b in self.findChildren(PushButton)
             if b.isVisible() and b.isEnabled()
         ]
         return [(words, b) for words, b in listed if words]
@@ -177,24 +170,24 @@ class Bench(QWidget):
         """Its steps over the whole screen, by one key; whether it has such."""
         return False
 
-    def main_action(self) -> QPushButton | None:
+    def main_action(self) -> PushButton | None:
         """The first of its main buttons that can be pressed: those of the head before those below."""
         ready = [b for _, b in self.actions_in_view() if b.objectName() == "main"]
         return next((b for b in ready if self.buttons.indexOf(b) >= 0), next(iter(ready), None))
 
     def _focus_moved(self, old: QWidget | None, new: QWidget | None) -> None:
         """A button that had the focus and goes, or can no longer be pressed, leaves it to the bench's main action."""
-        if isinstance(old, QPushButton) and new is not None and self.isVisible() and self.isAncestorOf(old):
+        if isinstance(old, PushButton) and new is not None and self.isVisible() and self.isAncestorOf(old):
             QTimer.singleShot(0, lambda: self._give_focus(old))
 
-    def _give_focus(self, gone: QPushButton) -> None:
+    def _give_focus(self, gone: PushButton) -> None:
         if sip.isdeleted(gone) or sip.isdeleted(self) or (gone.isVisible() and gone.isEnabled()):
             return
         heir = self.main_action()
         if heir is not None and self.isVisible():
             heir.setFocus()
 
-    def add_button(self, words: str, act: object, kind: str = "", tip: str = "") -> QPushButton:
+    def add_button(self, words: str, act: object, kind: str = "", tip: str = "") -> PushButton:
         push_button = button(words, act, kind, tip)  # type: ignore[arg-type]
         self.buttons.addWidget(push_button)
         return push_button

@@ -5,9 +5,10 @@ from __future__ import annotations
 from datetime import date
 
 from PyQt6.QtCore import QDate, QLocale, QPoint, Qt, pyqtSignal
-from PyQt6.QtWidgets import QCalendarWidget, QHBoxLayout, QLineEdit, QWidget
+from PyQt6.QtWidgets import QCalendarWidget, QHBoxLayout, QWidget
 
 from numerus.desk.widgets.layout import button, label
+from numerus.desk.widgets.worded import LineEdit
 from numerus.domain.clock import date_of
 from numerus.errors import PlanError
 
@@ -26,7 +27,7 @@ class DateLine(QWidget):
     def __init__(self, name: str, today: date, day: date | None = None) -> None:
         super().__init__()
         self.today, self.day_first = today, day_comes_first()
-        self.line, self.read_as = QLineEdit(), label("", "note")
+        self.line, self.read_as = LineEdit(), label("", "note")
         self.line.setAccessibleName(name)
         self.line.setPlaceholderText("28 Apr 2026, 28/4/26, 2026-04-28")
         self.line.textEdited.connect(lambda _: self._typed())

@@ -7,12 +7,13 @@ from PyQt6.QtGui import QShowEvent
 from PyQt6.QtWidgets import QDialog, QFrame, QScrollArea, QVBoxLayout, QWidget
 
 from numerus.desk.theme.palette import Theme
+from numerus.desk.widgets.worded import Told
 
 AROUND = QSize(8, 40)  # what a frame and a title bar take
 USUAL_SCREEN = QSize(1280, 800)
 
 
-class Dialog(QDialog):
+class Dialog(Told, QDialog):
     """Given its room when it is first shown, by the theme of the window it belongs to."""
 
     _roomy = False

@@ -22,6 +22,8 @@ from PyQt6.QtGui import (
 from PyQt6.QtWidgets import QToolTip, QWidget
 
 from numerus.desk.theme.palette import CONTENT, LABEL, Theme
+from numerus.desk.translate import tr
+from numerus.desk.widgets.worded import Told
 
 LEFT, RIGHT, CENTRE = "left", "right", "centre"
 BY_KEY = (Qt.FocusReason.TabFocusReason, Qt.FocusReason.BacktabFocusReason, Qt.FocusReason.ShortcutFocusReason)
@@ -46,7 +48,7 @@ def hold(theme: Theme, widget: QWidget, setter: str, *px: float) -> None:
     theme.changed.connect(apply)
 
 
-class Drawing(QWidget):
+class Drawing(Told, QWidget):
     """Subclasses draw in ``draw`` and register regions; arrows move between those that act, Enter chooses.
 
     A drawing measures in the layout's own pixels: its width, height and places are what they would be without zoom.
@@ -105,7 +107,7 @@ class Drawing(QWidget):
         return [r for r in self.regions if r.act is not None]
 
     def region(self, box: QRectF, description: str = "", act: Callable[[], None] | None = None) -> None:
-        self.regions.append(Region(box, description, act))
+        self.regions.append(Region(box, tr(description), act))
 
     def _region_at(self, at: QPointF) -> Region | None:
         return next((r for r in reversed(self.regions) if r.box.contains(at)), None)
@@ -162,7 +164,7 @@ class Drawing(QWidget):
         colour: str | QColor = "ink", align: str = LEFT, width: float = 0.0,
     ) -> float:  # fmt: skip
         """Draw one line with its baseline at ``y``; elided to ``width`` if given. Returns how wide it is."""
-        font = self.theme.drawn_font(size, bold)
+        words, font = tr(words), self.theme.drawn_font(size, bold)
         measure = QFontMetricsF(font)
         if width > 0:
             words = measure.elidedText(words, Qt.TextElideMode.ElideRight, width)
@@ -172,9 +174,13 @@ class Drawing(QWidget):
         painter.drawText(QPointF(x - {LEFT: 0.0, RIGHT: wide, CENTRE: wide / 2}[align], y), words)
         return wide
 
+    def wide(self, words: str, size: int = CONTENT, bold: bool = False) -> float:
+        """How wide the words are drawn, in the drawing's pixels."""
+        return QFontMetricsF(self.theme.drawn_font(size, bold)).horizontalAdvance(tr(words))
+
     def tagged(self, painter: QPainter, x: float, y: float, words: str, align: str = LEFT, colour: str = "ink") -> None:
         """A strong label on a chip of its own, readable over whatever is drawn there."""
-        wide = QFontMetricsF(self.theme.drawn_font(LABEL, True)).horizontalAdvance(words)
+        wide = self.wide(words, LABEL, True)
         left = x - {LEFT: 0.0, RIGHT: wide, CENTRE: wide / 2}[align]
         chip = self.theme.colour("chalk", 0.88)
         painter.setPen(Qt.PenStyle.NoPen)
@@ -190,14 +196,14 @@ class Drawing(QWidget):
         how = int(Qt.TextFlag.TextWordWrap) | int(Qt.AlignmentFlag.AlignHCenter if align == CENTRE else 0)
         painter.setFont(self.theme.drawn_font(size, bold))
         painter.setPen(self.theme.colour(colour))
-        used = painter.boundingRect(box, how, words)
-        painter.drawText(box, how, words)
+        used = painter.boundingRect(box, how, tr(words))
+        painter.drawText(box, how, tr(words))
         return float(used.height())
 
     def fitted(self, painter: QPainter, box: QRectF, words: str) -> float:
         """Wrapped text of content size, or of label size where the box is too low for that; returns its height."""
         measure = QFontMetricsF(self.theme.drawn_font(CONTENT))
-        high = measure.boundingRect(box, int(Qt.TextFlag.TextWordWrap), words).height()
+        high = measure.boundingRect(box, int(Qt.TextFlag.TextWordWrap), tr(words)).height()
         return self.paragraph(painter, box, words, CONTENT if high <= box.height() else LABEL)
 
     def line(

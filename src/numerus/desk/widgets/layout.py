@@ -6,26 +6,14 @@ from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QEvent, QSize, Qt
 from PyQt6.QtGui import QResizeEvent
-from PyQt6.QtWidgets import (
-    QBoxLayout,
-    QComboBox,
-    QDoubleSpinBox,
-    QFrame,
-    QHBoxLayout,
-    QLabel,
-    QLayout,
-    QPushButton,
-    QScrollArea,
-    QStackedWidget,
-    QVBoxLayout,
-    QWidget,
-)
+from PyQt6.QtWidgets import QBoxLayout, QFrame, QHBoxLayout, QLayout, QScrollArea, QStackedWidget, QVBoxLayout, QWidget
 
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox, PushButton, TextLabel
 from numerus.errors import NumerusError
 from numerus.post.cautions import DEFER, cautions
 
 
-class Label(QLabel):
+class Label(TextLabel):
     """A label that remembers how high it is: Qt breaks the lines of a wrapped text anew each of the many times a layout
     asks, which was half of what opening a bench took.
     """
@@ -69,7 +57,7 @@ class Label(QLabel):
         super().changeEvent(event)
 
 
-def label(words: str = "", kind: str = "", wrap: bool = False) -> QLabel:
+def label(words: str = "", kind: str = "", wrap: bool = False) -> TextLabel:
     """Text of a kind the style sheet knows: title, section, strong, note, fault, caution."""
     widget = Label(words)
     widget.setObjectName(kind)
@@ -78,8 +66,8 @@ def label(words: str = "", kind: str = "", wrap: bool = False) -> QLabel:
     return widget
 
 
-def button(words: str, act: Callable[[], object], kind: str = "", tip: str = "") -> QPushButton:
-    widget = QPushButton(words)
+def button(words: str, act: Callable[[], object], kind: str = "", tip: str = "") -> PushButton:
+    widget = PushButton(words)
     widget.setObjectName(kind)
     widget.setToolTip(tip)
     widget.clicked.connect(lambda: act())
@@ -179,21 +167,21 @@ def clear(layout: QBoxLayout) -> None:
             clear(inner)
 
 
-def caution_line(*stages: str) -> QLabel:
+def caution_line(*stages: str) -> TextLabel:
     """The cautions of stages in one line, all of them and whom they defer to where the pointer rests."""
     widget = label("", "caution", True)
     set_cautions(widget, *stages)
     return widget
 
 
-def set_cautions(widget: QLabel, *stages: str) -> None:
+def set_cautions(widget: TextLabel, *stages: str) -> None:
     """Those of other stages."""
     warned = [words for stage in stages for words in cautions(stage)]
     widget.setText("Mind: " + "; ".join(warned[:2]) + ("; …" if len(warned) > 2 else "") + f" {DEFER}")
     widget.setToolTip("\n".join([*warned, DEFER]))
 
 
-def tried(act: Callable[[], object], fault: QLabel) -> bool:
+def tried(act: Callable[[], object], fault: TextLabel) -> bool:
     """Do what may be refused; why it was stands in ``fault``, which is empty otherwise."""
     try:
         act()
@@ -204,7 +192,7 @@ def tried(act: Callable[[], object], fault: QLabel) -> bool:
     return True
 
 
-def show_choices(box: QComboBox, choices: Sequence[tuple[str, object]], chosen: object) -> None:
+def show_choices(box: ComboBox, choices: Sequence[tuple[str, object]], chosen: object) -> None:
     """A box's choices (words and what they stand for), told anew only where they are others, and the chosen one."""
     if [box.itemData(n) for n in range(box.count())] != [data for _, data in choices]:
         box.clear()
@@ -215,9 +203,9 @@ def show_choices(box: QComboBox, choices: Sequence[tuple[str, object]], chosen: 
 
 def number_box(
     low: float, high: float, value: float, step: float, name: str, suffix: str = "", decimals: int = 2
-) -> QDoubleSpinBox:
+) -> DoubleSpinBox:
     """A number to be typed or stepped; ``name`` is read aloud."""
-    box = QDoubleSpinBox()
+    box = DoubleSpinBox()
     box.setDecimals(decimals)
     box.setRange(low, high)
     box.setSingleStep(step)

@@ -736,6 +736,11 @@
   </message>
   <message>
    <location filename="assembly/stacked_base.py" />
+   <source>Material</source>
+   <translation>Material</translation>
+  </message>
+  <message>
+   <location filename="assembly/stacked_base.py" />
    <location filename="paint/finishing/basing.py" />
    <source>High, mm</source>
    <translation>Hoch, mm</translation>
@@ -750,6 +755,34 @@
    <location filename="assembly/stacked_base.py" />
    <source>Grams (empty: by size)</source>
    <translation>Gramm (leer: nach Größe)</translation>
+  </message>
+  <message>
+   <location filename="assembly/stacked_base.py" />
+   <location filename="desk/choosing/choosing_state.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/stages/paint/rack/pot_card.py" />
+   <source>Price</source>
+   <translation>Preis</translation>
+  </message>
+  <message>
+   <location filename="assembly/stacked_base.py" />
+   <location filename="desk/express/express_dialog.py" />
+   <location filename="desk/machines/sheet.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/stages/steps/plate_bench.py" />
+   <source>Plate</source>
+   <translation>Platte</translation>
+  </message>
+  <message>
+   <location filename="assembly/stacked_base.py" />
+   <source>Riser</source>
+   <translation>Sockel</translation>
+  </message>
+  <message>
+   <location filename="assembly/stacked_base.py" />
+   <source>Cobbles</source>
+   <translation>Kopfsteine</translation>
   </message>
   <message>
    <location filename="assembly/stacked_base.py" />
@@ -1014,6 +1047,11 @@
   </message>
   <message>
    <location filename="book/express.py" />
+   <source>Mended</source>
+   <translation>Geflickt</translation>
+  </message>
+  <message>
+   <location filename="book/express.py" />
    <source>%1 with holes. %2</source>
    <translation>%1 mit Löchern. %2</translation>
   </message>
@@ -1099,6 +1137,12 @@
   </message>
   <message>
    <location filename="book/express.py" />
+   <location filename="desk/stages/build/bench.py" />
+   <source>Built</source>
+   <translation>Gebaut</translation>
+  </message>
+  <message>
+   <location filename="book/express.py" />
    <source>%1, all different where the kit allows; %2.</source>
    <translation>%1, alle verschieden, wo der Bausatz es erlaubt; %2.</translation>
   </message>
@@ -1139,6 +1183,13 @@
    <location filename="book/express.py" />
    <source>wants a brim of %1 mm, told beside its plate</source>
    <translation>will einen Rand von %1 mm, neben seiner Platte gesagt</translation>
+  </message>
+  <message>
+   <location filename="book/express.py" />
+   <location filename="book/express.py" />
+   <location filename="desk/stages/plate/bench.py" />
+   <source>Plates</source>
+   <translation>Platten</translation>
   </message>
   <message>
    <location filename="book/express.py" />
@@ -1417,6 +1468,14 @@
   </message>
   <message>
    <location filename="desk/__main__.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <source>Numerus</source>
+   <translation>Numerus</translation>
+  </message>
+  <message>
+   <location filename="desk/__main__.py" />
    <source>a book to open; it is made if it is not there</source>
    <translation>ein Buch, das geöffnet wird; es wird angelegt, wenn es nicht da ist</translation>
   </message>
@@ -1632,6 +1691,22 @@
   </message>
   <message>
    <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/dialogs/command_list.py" />
+   <location filename="desk/stages/ready/bench.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <source>Army</source>
+   <translation>Armee</translation>
+  </message>
+  <message>
+   <location filename="desk/commands.py" />
    <source>Ctrl+N</source>
    <translation>Ctrl+N</translation>
   </message>
@@ -1683,9 +1758,27 @@
   </message>
   <message>
    <location filename="desk/commands.py" />
+   <source>Undo</source>
+   <translation>Rückgängig</translation>
+  </message>
+  <message>
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/dialogs/command_list.py" />
+   <location filename="desk/window.py" />
+   <source>Edit</source>
+   <translation>Bearbeiten</translation>
+  </message>
+  <message>
+   <location filename="desk/commands.py" />
    <location filename="desk/stages/paint/recipe/draw_dialog.py" />
    <source>Ctrl+Z</source>
    <translation>Ctrl+Z</translation>
+  </message>
+  <message>
+   <location filename="desk/commands.py" />
+   <source>Redo</source>
+   <translation>Wiederholen</translation>
   </message>
   <message>
    <location filename="desk/commands.py" />
@@ -1696,6 +1789,20 @@
    <location filename="desk/commands.py" />
    <source>Add mesh files or an archive …</source>
    <translation>Netzdateien oder ein Archiv hinzufügen …</translation>
+  </message>
+  <message>
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/commands.py" />
+   <location filename="desk/dialogs/broke.py" />
+   <location filename="desk/dialogs/broke.py" />
+   <location filename="desk/dialogs/command_list.py" />
+   <location filename="desk/stages/build/bench.py" />
+   <location filename="desk/stages/paint/bench.py" />
+   <source>Figure</source>
+   <translation>Figur</translation>
   </message>
   <message>
    <location filename="desk/commands.py" />
@@ -1731,6 +1838,18 @@
    <location filename="desk/commands.py" />
    <source>Its primer rubbed off</source>
    <translation>Die Grundierung ist abgerieben</translation>
+  </message>
+  <message>
+   <location filename="desk/commands.py" />
+   <location filename="desk/dialogs/command_list.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <source>Bench</source>
+   <translation>Werkbank</translation>
   </message>
   <message>
    <location filename="desk/commands.py" />
@@ -1856,8 +1975,18 @@
   </message>
   <message>
    <location filename="desk/window.py" />
+   <source>Leave</source>
+   <translation>Beenden</translation>
+  </message>
+  <message>
+   <location filename="desk/window.py" />
    <source>Ctrl+Q</source>
    <translation>Ctrl+Q</translation>
+  </message>
+  <message>
+   <location filename="desk/window.py" />
+   <source>Lamplight</source>
+   <translation>Lampenlicht</translation>
   </message>
   <message>
    <location filename="desk/window.py" />
@@ -1923,6 +2052,11 @@
    <location filename="desk/window.py" />
    <source>Ctrl+K</source>
    <translation>Ctrl+K</translation>
+  </message>
+  <message>
+   <location filename="desk/window.py" />
+   <source>Silent</source>
+   <translation>Still</translation>
   </message>
   <message>
    <location filename="desk/window.py" />
@@ -2020,6 +2154,12 @@
   </message>
   <message>
    <location filename="desk/choosing/choosing_dialog.py" />
+   <location filename="desk/choosing/choosing_dialog.py" />
+   <source>Shelved</source>
+   <translation>Zurückgestellt</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_dialog.py" />
    <location filename="desk/machines/sheet.py" />
    <source>How many</source>
    <translation>Wie viele</translation>
@@ -2093,6 +2233,22 @@
   </message>
   <message>
    <location filename="desk/choosing/choosing_dialog.py" />
+   <location filename="desk/dialogs/as_table.py" />
+   <location filename="desk/dialogs/as_table.py" />
+   <location filename="desk/dialogs/bits.py" />
+   <location filename="desk/dialogs/papers.py" />
+   <location filename="desk/express/express_dialog.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/money/quote.py" />
+   <location filename="desk/stages/print/saving_dialog.py" />
+   <location filename="desk/stages/print/trade_dialog.py" />
+   <location filename="desk/stages/sort/guest_dialog.py" />
+   <location filename="desk/trainer/trainer_dialog.py" />
+   <source>Close</source>
+   <translation>Schließen</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_dialog.py" />
    <source>choosing read</source>
    <translation>Auswahl gelesen</translation>
   </message>
@@ -2120,6 +2276,11 @@
    <location filename="desk/choosing/choosing_dialog.py" />
    <source>Printing it in thought</source>
    <translation>Es wird in Gedanken gedruckt</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_dialog.py" />
+   <source>Candidates</source>
+   <translation>Kandidaten</translation>
   </message>
   <message>
    <location filename="desk/choosing/choosing_dialog.py" />
@@ -2175,8 +2336,31 @@
   </message>
   <message>
    <location filename="desk/choosing/choosing_state.py" />
+   <location filename="desk/machines/cycle.py" />
+   <location filename="desk/stages/ready/bench.py" />
+   <location filename="domain/plans.py" />
+   <location filename="domain/purchases.py" />
+   <location filename="trainer/failed_plate.py" />
+   <source>Resin</source>
+   <translation>Harz</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_state.py" />
    <source>One figure with its supports, leaning back</source>
    <translation>Eine Figur mit ihren Stützen, zurückgelehnt</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_state.py" />
+   <location filename="desk/machines/calibrate.py" />
+   <location filename="desk/machines/cycle.py" />
+   <location filename="desk/machines/cycle.py" />
+   <location filename="desk/machines/sheet.py" />
+   <location filename="desk/stages/plate/bench.py" />
+   <location filename="desk/stages/print/saving_state.py" />
+   <location filename="desk/stages/ready/bench.py" />
+   <location filename="progress/printing/repair_options.py" />
+   <source>Machine</source>
+   <translation>Maschine</translation>
   </message>
   <message>
    <location filename="desk/choosing/choosing_state.py" />
@@ -2185,8 +2369,19 @@
   </message>
   <message>
    <location filename="desk/choosing/choosing_state.py" />
+   <location filename="paint/advice/effects.py" />
+   <source>Tips</source>
+   <translation>Spitzen</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_state.py" />
    <source>Marks of supports to be filed, leaning back</source>
    <translation>Stützmale zum Feilen, zurückgelehnt</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_state.py" />
+   <source>Snaps</source>
+   <translation>Bricht</translation>
   </message>
   <message>
    <location filename="desk/choosing/choosing_state.py" />
@@ -2225,6 +2420,11 @@
   </message>
   <message>
    <location filename="desk/choosing/choosing_state.py" />
+   <source>Skin</source>
+   <translation>Haut</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_state.py" />
    <location filename="desk/stages/paint/zones/page.py" />
    <location filename="desk/stages/paint/zones/page.py" />
    <source>%1 cm²</source>
@@ -2234,6 +2434,18 @@
    <location filename="desk/choosing/choosing_state.py" />
    <source>Of one figure</source>
    <translation>Einer Figur</translation>
+  </message>
+  <message>
+   <location filename="desk/choosing/choosing_state.py" />
+   <location filename="desk/express/express_dialog.py" />
+   <location filename="desk/stages/ready/bench.py" />
+   <location filename="paint/advice/rescue.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="starter/schemes.py" />
+   <location filename="starter/schemes.py" />
+   <location filename="starter/schemes.py" />
+   <source>Base</source>
+   <translation>Base</translation>
   </message>
   <message>
    <location filename="desk/choosing/choosing_state.py" />
@@ -2388,6 +2600,21 @@
   </message>
   <message>
    <location filename="desk/dialogs/army_and_unit.py" />
+   <location filename="desk/dialogs/army_and_unit.py" />
+   <location filename="desk/machines/profiles.py" />
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="desk/stages/sort/questions.py" />
+   <source>Name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/army_and_unit.py" />
+   <location filename="desk/stages/pose/trials.py" />
+   <source>Printer</source>
+   <translation>Drucker</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/army_and_unit.py" />
    <source>Hours of hobby time and of being at home are set under Week; both start with common ones. The printer's other figures are the example's, or common ones; change them under Machines and stores, or calibrate.</source>
    <translation>Hobbystunden und Zeiten zu Hause stehen unter Woche; beide beginnen mit üblichen. Die übrigen Werte des Druckers sind die des Beispiels oder übliche; ändere sie unter Maschinen und Vorräte oder kalibriere.</translation>
   </message>
@@ -2473,9 +2700,30 @@
   </message>
   <message>
    <location filename="desk/dialogs/army_and_unit.py" />
+   <location filename="desk/express/express_dialog.py" />
+   <location filename="desk/stages/muster/bench.py" />
+   <source>Figures</source>
+   <translation>Figuren</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/army_and_unit.py" />
    <location filename="progress/choosing.py" />
    <source>Base, mm</source>
    <translation>Base, mm</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/army_and_unit.py" />
+   <location filename="desk/stages/muster/bench.py" />
+   <location filename="desk/stages/ready/bench.py" />
+   <location filename="desk/stages/sort/guest_dialog.py" />
+   <location filename="desk/stages/sort/guest_dialog.py" />
+   <source>Kit</source>
+   <translation>Bausatz</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/army_and_unit.py" />
+   <source>Sign</source>
+   <translation>Zeichen</translation>
   </message>
   <message>
    <location filename="desk/dialogs/army_and_unit.py" />
@@ -2576,6 +2824,23 @@
   </message>
   <message>
    <location filename="desk/dialogs/bench_air.py" />
+   <location filename="desk/money/quote.py" />
+   <source>Keep</source>
+   <translation>Behalten</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/bench_air.py" />
+   <location filename="desk/stages/print/machine_picture.py" />
+   <source>Temperature</source>
+   <translation>Temperatur</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/bench_air.py" />
+   <source>Humidity</source>
+   <translation>Feuchte</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/bench_air.py" />
    <source>the air at the bench</source>
    <translation>die Luft an der Werkbank</translation>
   </message>
@@ -2619,6 +2884,35 @@
   </message>
   <message>
    <location filename="desk/dialogs/bits.py" />
+   <location filename="desk/dialogs/broke.py" />
+   <location filename="desk/stages/build/warp_dialog.py" />
+   <location filename="desk/stages/build/warp_dialog.py" />
+   <location filename="desk/stages/pose/bench.py" />
+   <location filename="desk/stages/sort/bench.py" />
+   <location filename="desk/stages/sort/guest_dialog.py" />
+   <location filename="desk/stages/sort/guest_dialog.py" />
+   <location filename="desk/stages/sort/part_tools/part_page.py" />
+   <location filename="desk/stages/sort/questions.py" />
+   <source>Part</source>
+   <translation>Teil</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/bits.py" />
+   <source>Slot</source>
+   <translation>Platz</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/bits.py" />
+   <source>Good</source>
+   <translation>Gut</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/bits.py" />
+   <source>Failed</source>
+   <translation>Misslungen</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/bits.py" />
    <source>What for</source>
    <translation>Wofür</translation>
   </message>
@@ -2646,6 +2940,11 @@
    <location filename="desk/dialogs/bits.py" />
    <source>Its slot is filled from the box; nothing is printed for it</source>
    <translation>Der Platz wird aus der Kiste gefüllt; dafür wird nichts gedruckt</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/bits.py" />
+   <source>To</source>
+   <translation>An</translation>
   </message>
   <message>
    <location filename="desk/dialogs/bits.py" />
@@ -2690,6 +2989,12 @@
   </message>
   <message>
    <location filename="desk/dialogs/broke.py" />
+   <location filename="desk/machines/care_page.py" />
+   <source>So</source>
+   <translation>So</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/broke.py" />
    <source>No figure is built yet: what breaks on a plate is told at Print.</source>
    <translation>Noch ist keine Figur gebaut: was auf einer Platte bricht, wird bei Drucken gesagt.</translation>
   </message>
@@ -2705,6 +3010,39 @@
   </message>
   <message>
    <location filename="desk/dialogs/command_list.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <source>Book</source>
+   <translation>Buch</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/command_list.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <source>View</source>
+   <translation>Ansicht</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/command_list.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <location filename="desk/window.py" />
+   <source>Help</source>
+   <translation>Hilfe</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/command_list.py" />
    <location filename="desk/dialogs/command_list.py" />
    <location filename="desk/window.py" />
    <source>Find a command or figure</source>
@@ -2714,6 +3052,13 @@
    <location filename="desk/dialogs/command_list.py" />
    <source>Command, unit, figure or part</source>
    <translation>Befehl, Einheit, Figur oder Teil</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/handbook.py" />
+   <location filename="desk/dialogs/handbook.py" />
+   <location filename="desk/window.py" />
+   <source>Handbook</source>
+   <translation>Handbuch</translation>
   </message>
   <message>
    <location filename="desk/dialogs/papers.py" />
@@ -2828,6 +3173,11 @@
   </message>
   <message>
    <location filename="desk/dialogs/review.py" />
+   <source>At</source>
+   <translation>Bei</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/review.py" />
    <source>It is shown at that bench when the next unit comes there.</source>
    <translation>Es wird an dieser Werkbank gezeigt, wenn die nächste Einheit dorthin kommt.</translation>
   </message>
@@ -2860,8 +3210,18 @@
   </message>
   <message>
    <location filename="desk/dialogs/tables.py" />
+   <source>Up</source>
+   <translation>Hinauf</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/tables.py" />
    <source>The chosen row before the one above it</source>
    <translation>Die gewählte Zeile vor die darüber</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/tables.py" />
+   <source>Down</source>
+   <translation>Hinunter</translation>
   </message>
   <message>
    <location filename="desk/dialogs/tables.py" />
@@ -2941,6 +3301,16 @@
   </message>
   <message>
    <location filename="desk/express/express_dialog.py" />
+   <source>Sort</source>
+   <translation>Sortieren</translation>
+  </message>
+  <message>
+   <location filename="desk/express/express_dialog.py" />
+   <source>Pose</source>
+   <translation>Ausrichten</translation>
+  </message>
+  <message>
+   <location filename="desk/express/express_dialog.py" />
    <source>The express way</source>
    <translation>Der Eilweg</translation>
   </message>
@@ -2966,8 +3336,18 @@
   </message>
   <message>
    <location filename="desk/express/express_dialog.py" />
+   <source>Go</source>
+   <translation>Los</translation>
+  </message>
+  <message>
+   <location filename="desk/express/express_dialog.py" />
    <source>Sorted, mended, built, posed, supported and laid on plates</source>
    <translation>Sortiert, geflickt, gebaut, ausgerichtet, gestützt und auf Platten gelegt</translation>
+  </message>
+  <message>
+   <location filename="desk/express/express_dialog.py" />
+   <source>Stop</source>
+   <translation>Halt</translation>
   </message>
   <message>
    <location filename="desk/express/express_dialog.py" />
@@ -3129,6 +3509,11 @@
   </message>
   <message>
    <location filename="desk/machines/calibrate.py" />
+   <source>Exposure</source>
+   <translation>Belichtung</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/calibrate.py" />
    <source>Finest pin that stands</source>
    <translation>Dünnster Stift, der steht</translation>
   </message>
@@ -3196,6 +3581,16 @@
   </message>
   <message>
    <location filename="desk/machines/calibrate.py" />
+   <source>Outer</source>
+   <translation>Außen</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/calibrate.py" />
+   <source>Inner</source>
+   <translation>Innen</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/calibrate.py" />
    <source>3  Lettering</source>
    <translation>3  Schrift</translation>
   </message>
@@ -3249,6 +3644,30 @@
    <location filename="desk/machines/care_page.py" />
    <source>rods greased</source>
    <translation>Stangen gefettet</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/care_page.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <source>Day</source>
+   <translation>Tag</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/care_page.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <source>What</source>
+   <translation>Was</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/care_page.py" />
+   <location filename="desk/stages/steps/bench_mode.py" />
+   <source>Before</source>
+   <translation>Vorher</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/care_page.py" />
+   <source>Since</source>
+   <translation>Seither</translation>
   </message>
   <message>
    <location filename="desk/machines/care_page.py" />
@@ -3402,6 +3821,38 @@
   </message>
   <message>
    <location filename="desk/machines/profiles.py" />
+   <source>Profile</source>
+   <translation>Profil</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/profiles.py" />
+   <source>Calibrate</source>
+   <translation>Kalibrieren</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/profiles.py" />
+   <source>Care</source>
+   <translation>Pflege</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/profiles.py" />
+   <location filename="desk/panels/errors.py" />
+   <location filename="desk/stages/paint/rack/page.py" />
+   <source>Copy</source>
+   <translation>Kopieren</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/profiles.py" />
+   <source>Remove</source>
+   <translation>Entfernen</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/profiles.py" />
+   <source>Add</source>
+   <translation>Hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/profiles.py" />
    <source>Import …</source>
    <translation>Einlesen …</translation>
   </message>
@@ -3436,6 +3887,12 @@
    <location filename="desk/money/money_dialog.py" />
    <source>Export …</source>
    <translation>Ausgeben …</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/profiles.py" />
+   <location filename="desk/stages/print/likelihoods.py" />
+   <source>Save</source>
+   <translation>Speichern</translation>
   </message>
   <message>
    <location filename="desk/machines/profiles.py" />
@@ -3502,6 +3959,12 @@
   <message>
    <location filename="desk/machines/sheet.py" />
    <location filename="desk/stages/sort/base_dialog.py" />
+   <source>Across</source>
+   <translation>Quer</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <location filename="desk/stages/sort/base_dialog.py" />
    <source>Front to back</source>
    <translation>Vorn bis hinten</translation>
   </message>
@@ -3528,6 +3991,17 @@
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
+   <location filename="desk/machines/sheet.py" />
+   <location filename="paint/advice/rescue.py" />
+   <location filename="paint/advice/rescue.py" />
+   <location filename="paint/advice/rescue.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="paint/figure/schools.py" />
+   <source>Light</source>
+   <translation>Licht</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
    <source>Start and end</source>
    <translation>Anfang und Ende</translation>
   </message>
@@ -3535,6 +4009,11 @@
    <location filename="desk/machines/sheet.py" />
    <source>Least in it</source>
    <translation>Wenigstens darin</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <source>Full</source>
+   <translation>Voll</translation>
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
@@ -3613,6 +4092,13 @@
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
+   <location filename="desk/machines/sheet.py" />
+   <location filename="desk/machines/sheet.py" />
+   <source>Nozzle</source>
+   <translation>Düse</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
    <source>Walls, lines</source>
    <translation>Wände, Linien</translation>
   </message>
@@ -3623,8 +4109,35 @@
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
+   <source>Outlines</source>
+   <translation>Umrisse</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <source>Filling</source>
+   <translation>Füllen</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <source>Travel</source>
+   <translation>Fahren</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <source>Retraction</source>
+   <translation>Rückzug</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
    <source>First layer wider by</source>
    <translation>Erste Schicht breiter um</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <location filename="desk/stages/print/machine_picture.py" />
+   <location filename="domain/purchases.py" />
+   <source>Filament</source>
+   <translation>Filament</translation>
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
@@ -3653,6 +4166,11 @@
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
+   <source>Draws</source>
+   <translation>Zieht</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
    <source>Reaches out</source>
    <translation>Reicht hinaus</translation>
   </message>
@@ -3660,6 +4178,11 @@
    <location filename="desk/machines/sheet.py" />
    <source>Clings, share</source>
    <translation>Haftet, Anteil</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <source>Pulls</source>
+   <translation>Zieht</translation>
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
@@ -3703,6 +4226,11 @@
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
+   <source>Density</source>
+   <translation>Dichte</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
    <location filename="desk/machines/sheet.py" />
    <source>Every layer</source>
    <translation>Jede Schicht</translation>
@@ -3726,6 +4254,17 @@
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
+   <location filename="desk/machines/sheet.py" />
+   <source>Vat</source>
+   <translation>Wanne</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <source>Routine</source>
+   <translation>Handgriffe</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
    <source>What it prints</source>
    <translation>Was sie druckt</translation>
   </message>
@@ -3734,6 +4273,11 @@
    <location filename="desk/machines/sheet.py" />
    <source>Reel and head</source>
    <translation>Rolle und Kopf</translation>
+  </message>
+  <message>
+   <location filename="desk/machines/sheet.py" />
+   <source>Bottle</source>
+   <translation>Flasche</translation>
   </message>
   <message>
    <location filename="desk/machines/sheet.py" />
@@ -3761,6 +4305,11 @@
  </context>
  <context>
   <name>desk/money</name>
+  <message>
+   <location filename="desk/money/commission_panel.py" />
+   <source>Paid</source>
+   <translation>Bezahlt</translation>
+  </message>
   <message>
    <location filename="desk/money/commission_panel.py" />
    <source>Parcel sent, postage</source>
@@ -3973,6 +4522,15 @@
   </message>
   <message>
    <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/stages/paint/rack/pot_card.py" />
+   <location filename="paint/finishing/basing.py" />
+   <location filename="paint/finishing/finish_steps.py" />
+   <source>Kind</source>
+   <translation>Art</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
    <source>In the shop's words</source>
    <translation>In den Worten des Ladens</translation>
   </message>
@@ -3984,8 +4542,25 @@
   </message>
   <message>
    <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/stages/steps/bench.py" />
+   <source>For</source>
+   <translation>Für</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
    <source>Order by</source>
    <translation>Bestellen bis</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Buy</source>
+   <translation>Kaufen</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Needed</source>
+   <translation>Gebraucht</translation>
   </message>
   <message>
    <location filename="desk/money/money_dialog.py" />
@@ -3996,6 +4571,11 @@
    <location filename="desk/money/money_dialog.py" />
    <source>Runs out</source>
    <translation>Reicht bis</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Why</source>
+   <translation>Warum</translation>
   </message>
   <message>
    <location filename="desk/money/money_dialog.py" />
@@ -4011,6 +4591,16 @@
    <location filename="desk/money/money_dialog.py" />
    <source>Nothing is entered yet.</source>
    <translation>Noch ist nichts eingetragen.</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Money</source>
+   <translation>Geld</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Bought</source>
+   <translation>Gekauft</translation>
   </message>
   <message>
    <location filename="desk/money/money_dialog.py" />
@@ -4031,6 +4621,11 @@
    <location filename="desk/money/money_dialog.py" />
    <source>in the shop's words</source>
    <translation>in den Worten des Ladens</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Words</source>
+   <translation>Worte</translation>
   </message>
   <message>
    <location filename="desk/money/money_dialog.py" />
@@ -4071,6 +4666,11 @@
    <location filename="desk/money/money_dialog.py" />
    <source>From when on</source>
    <translation>Ab wann</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Cost</source>
+   <translation>Kosten</translation>
   </message>
   <message>
    <location filename="desk/money/money_dialog.py" />
@@ -4157,6 +4757,22 @@
    <location filename="desk/money/money_dialog.py" />
    <source>a pack opened</source>
    <translation>eine Packung geöffnet</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Ledger</source>
+   <translation>Kassenbuch</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <source>Shopping</source>
+   <translation>Einkauf</translation>
+  </message>
+  <message>
+   <location filename="desk/money/money_dialog.py" />
+   <location filename="desk/stages/pose/bench.py" />
+   <source>Export</source>
+   <translation>Ausgeben</translation>
   </message>
   <message>
    <location filename="desk/money/money_dialog.py" />
@@ -4258,7 +4874,6 @@
   <message>
    <location filename="desk/money/quote.py" />
    <location filename="desk/money/quote.py" />
-   <location filename="desk/panels/roll.py" />
    <location filename="desk/stages/build/template_sheet.py" />
    <location filename="desk/stages/print/run_list.py" />
    <location filename="desk/stages/print/watch_bill.py" />
@@ -4284,6 +4899,24 @@
    <location filename="desk/money/quote.py" />
    <source>Quote: %1</source>
    <translation>Angebot: %1</translation>
+  </message>
+  <message>
+   <location filename="desk/money/quote.py" />
+   <location filename="desk/money/quote.py" />
+   <source>Client</source>
+   <translation>Auftraggeber</translation>
+  </message>
+  <message>
+   <location filename="desk/money/quote.py" />
+   <location filename="desk/money/quote.py" />
+   <source>Brief</source>
+   <translation>Wunsch</translation>
+  </message>
+  <message>
+   <location filename="desk/money/quote.py" />
+   <location filename="desk/money/quote.py" />
+   <source>References</source>
+   <translation>Vorlagen</translation>
   </message>
   <message>
    <location filename="desk/money/quote.py" />
@@ -4342,6 +4975,11 @@
   </message>
   <message>
    <location filename="desk/money/quote.py" />
+   <source>Theirs</source>
+   <translation>Ihres</translation>
+  </message>
+  <message>
+   <location filename="desk/money/quote.py" />
    <source>Agreed: stop at %1, %2 for %3; deposit %4, postage %5.</source>
    <translation>Vereinbart: Ende bei %1, %2 für %3; Anzahlung %4, Porto %5.</translation>
   </message>
@@ -4354,6 +4992,16 @@
    <location filename="desk/money/quote.py" />
    <source>%1 than the %2 that were agreed: by %3.</source>
    <translation>%1 als die vereinbarten %2: um %3.</translation>
+  </message>
+  <message>
+   <location filename="desk/money/quote.py" />
+   <source>Dearer</source>
+   <translation>Teurer</translation>
+  </message>
+  <message>
+   <location filename="desk/money/quote.py" />
+   <source>Cheaper</source>
+   <translation>Billiger</translation>
   </message>
   <message>
    <location filename="desk/money/quote.py" />
@@ -4417,12 +5065,12 @@
   <message>
    <location filename="desk/panels/band.py" />
    <source>Waiting, by stage</source>
-   <translation>Wartend, nach Station</translation>
+   <translation>Wartend hier</translation>
   </message>
   <message>
    <location filename="desk/panels/band.py" />
    <source>to come</source>
-   <translation>kommen noch</translation>
+   <translation>kommt</translation>
   </message>
   <message>
    <location filename="desk/panels/band.py" />
@@ -4466,6 +5114,11 @@
   </message>
   <message>
    <location filename="desk/panels/errors.py" />
+   <source>Warning</source>
+   <translation>Warnung</translation>
+  </message>
+  <message>
+   <location filename="desk/panels/errors.py" />
    <location filename="desk/panels/errors.py" />
    <location filename="desk/stages/paint/recipe/rescue_dialog.py" />
    <source>What went wrong</source>
@@ -4475,6 +5128,11 @@
    <location filename="desk/panels/errors.py" />
    <source>What happened, with the program's version, for a letter or a search</source>
    <translation>Was geschah, mit der Version des Programms, für einen Brief oder eine Suche</translation>
+  </message>
+  <message>
+   <location filename="desk/panels/errors.py" />
+   <source>Dismiss</source>
+   <translation>Ausblenden</translation>
   </message>
   <message>
    <location filename="desk/panels/errors.py" />
@@ -4490,6 +5148,13 @@
    <location filename="desk/panels/orders.py" />
    <source>Unfold the orders (F8)</source>
    <translation>Den Tagesbefehl ausklappen (F8)</translation>
+  </message>
+  <message>
+   <location filename="desk/panels/orders.py" />
+   <location filename="desk/panels/orders.py" />
+   <location filename="desk/panels/orders.py" />
+   <source>Orders</source>
+   <translation>Tagesbefehl</translation>
   </message>
   <message>
    <location filename="desk/panels/orders.py" />
@@ -4629,6 +5294,11 @@
   </message>
   <message>
    <location filename="desk/panels/roll.py" />
+   <source>Roll</source>
+   <translation>Rolle</translation>
+  </message>
+  <message>
+   <location filename="desk/panels/roll.py" />
    <source>, by %1</source>
    <translation>, bis %1</translation>
   </message>
@@ -4671,6 +5341,11 @@
    <location filename="desk/panels/statusline.py" />
    <source>Nothing to save</source>
    <translation>Nichts zu speichern</translation>
+  </message>
+  <message>
+   <location filename="desk/panels/statusline.py" />
+   <source>Cancel</source>
+   <translation>Abbrechen</translation>
   </message>
   <message>
    <location filename="desk/panels/statusline.py" />
@@ -4755,8 +5430,26 @@
   </message>
   <message>
    <location filename="desk/panels/walk.py" />
+   <location filename="desk/stages/paint/value/page.py" />
+   <source>‹ Back</source>
+   <translation>‹ Zurück</translation>
+  </message>
+  <message>
+   <location filename="desk/panels/walk.py" />
+   <location filename="desk/panels/walk.py" />
+   <source>Next ›</source>
+   <translation>Weiter ›</translation>
+  </message>
+  <message>
+   <location filename="desk/panels/walk.py" />
    <source>Leave the walk</source>
    <translation>Den Rundgang verlassen</translation>
+  </message>
+  <message>
+   <location filename="desk/panels/walk.py" />
+   <location filename="desk/stages/steps/bench.py" />
+   <source>Done</source>
+   <translation>Fertig</translation>
   </message>
  </context>
  <context>
@@ -4816,8 +5509,7 @@
   </message>
   <message>
    <location filename="desk/stages/build/apart_page.py" />
-   <location filename="desk/stages/muster/forecast_pictures.py" />
-   <source>by %1</source>
+   <source>with %1</source>
    <translation>mit %1</translation>
   </message>
   <message>
@@ -4846,6 +5538,12 @@
    <location filename="desk/stages/build/apart_page.py" />
    <source>Both faces, at true size, of joints that ask for a pin and of parts apart that a magnet holds</source>
    <translation>Beide Flächen, in wahrer Größe, von Verbindungen, die einen Stift wollen, und von getrennten Teilen, die ein Magnet hält</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/build/apart_page.py" />
+   <location filename="desk/stages/build/pictures.py" />
+   <source>Joints</source>
+   <translation>Verbindungen</translation>
   </message>
   <message>
    <location filename="desk/stages/build/apart_page.py" />
@@ -4905,6 +5603,14 @@
   </message>
   <message>
    <location filename="desk/stages/build/bench.py" />
+   <location filename="desk/stages/finish/bench.py" />
+   <location filename="desk/stages/prime/bench.py" />
+   <location filename="desk/stages/steps/bench.py" />
+   <source>Steps</source>
+   <translation>Schritte</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/build/bench.py" />
    <source>Before primer</source>
    <translation>Vor der Grundierung</translation>
   </message>
@@ -4928,6 +5634,11 @@
    <location filename="desk/stages/build/bench.py" />
    <source>The figure, its parts drawn apart</source>
    <translation>Die Figur, ihre Teile auseinandergezogen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/build/bench.py" />
+   <source>Build</source>
+   <translation>Bauen</translation>
   </message>
   <message>
    <location filename="desk/stages/build/bench.py" />
@@ -5356,6 +6067,13 @@
    <location filename="desk/stages/cure/bench.py" />
    <source>turned over, too</source>
    <translation>auch umgedreht</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/cure/bench.py" />
+   <location filename="desk/stages/cure/lamp_choice.py" />
+   <location filename="desk/stages/print/watch_bill.py" />
+   <source>Lamp</source>
+   <translation>Lampe</translation>
   </message>
   <message>
    <location filename="desk/stages/cure/bench.py" />
@@ -5813,6 +6531,22 @@
    </translation>
   </message>
   <message>
+   <location filename="desk/stages/finish/base_state.py" />
+   <source>Earth</source>
+   <translation>Erde</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/finish/base_state.py" />
+   <location filename="domain/purchases.py" />
+   <source>Tufts</source>
+   <translation>Büschel</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/finish/base_state.py" />
+   <source>Rim</source>
+   <translation>Rand</translation>
+  </message>
+  <message>
    <location filename="desk/stages/finish/bench.py" />
    <source>Acrylic, then gloss varnish, decals and oil or enamel wash, spirit, overnight, matt varnish; pigments and tufts last.</source>
    <translation>Acryl, dann Glanzlack, Abziehbilder und Öl- oder Emaille-Wash, Terpentin, über Nacht, Mattlack; Pigmente und Büschel zuletzt.</translation>
@@ -5821,6 +6555,17 @@
    <location filename="desk/stages/finish/bench.py" />
    <source>Last look</source>
    <translation>Letzter Blick</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/finish/bench.py" />
+   <location filename="domain/purchases.py" />
+   <source>Bases</source>
+   <translation>Bases</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/finish/bench.py" />
+   <source>Photographs</source>
+   <translation>Fotos</translation>
   </message>
   <message>
    <location filename="desk/stages/finish/bench.py" />
@@ -5847,6 +6592,12 @@
   </message>
   <message>
    <location filename="desk/stages/finish/bench.py" />
+   <location filename="paint/finishing/finish_steps.py" />
+   <source>Step</source>
+   <translation>Schritt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/finish/bench.py" />
    <source>Done for all</source>
    <translation>Für alle getan</translation>
   </message>
@@ -5864,6 +6615,11 @@
    <location filename="desk/stages/finish/bench.py" />
    <source>A figure that waits for this step, painted</source>
    <translation>Eine Figur, die auf diesen Schritt wartet, bemalt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/finish/bench.py" />
+   <source>Finish</source>
+   <translation>Vollenden</translation>
   </message>
   <message>
    <location filename="desk/stages/finish/bench.py" />
@@ -6017,6 +6773,35 @@
  </context>
  <context>
   <name>desk/stages/muster</name>
+  <message>
+   <location filename="desk/stages/muster/bench.py" />
+   <source>Forecast</source>
+   <translation>Vorhersage</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/bench.py" />
+   <source>Evenings</source>
+   <translation>Abende</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/bench.py" />
+   <location filename="desk/stages/muster/forecast_pictures.py" />
+   <location filename="desk/stages/muster/forecast_pictures.py" />
+   <source>Units</source>
+   <translation>Einheiten</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/bench.py" />
+   <source>Week</source>
+   <translation>Woche</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/bench.py" />
+   <location filename="desk/stages/prime/bench.py" />
+   <location filename="desk/stages/sort/part_tools/size.py" />
+   <source>Unit</source>
+   <translation>Einheit</translation>
+  </message>
   <message>
    <location filename="desk/stages/muster/bench.py" />
    <source>Base mm</source>
@@ -6292,8 +7077,8 @@
    <location filename="desk/stages/muster/forecast_pictures.py" />
    <source>%n measured step(s)</source>
    <translation>
-    <numerusform>%n gemessener Schritt</numerusform>
-    <numerusform>%n gemessene Schritte</numerusform>
+    <numerusform>%n gemessenen Schritt</numerusform>
+    <numerusform>%n gemessenen Schritten</numerusform>
    </translation>
   </message>
   <message>
@@ -6340,8 +7125,8 @@
    <location filename="desk/stages/muster/forecast_pictures.py" />
    <source>%n chance(s)</source>
    <translation>
-    <numerusform>%n Möglichkeit</numerusform>
-    <numerusform>%n Möglichkeiten</numerusform>
+    <numerusform>%n Chance</numerusform>
+    <numerusform>%n Chancen</numerusform>
    </translation>
   </message>
   <message>
@@ -6411,8 +7196,31 @@
   </message>
   <message>
    <location filename="desk/stages/muster/forecast_pictures.py" />
+   <source>by %1</source>
+   <translation>bis %1</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/forecast_pictures.py" />
+   <source>Muster</source>
+   <translation>Musterung</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/forecast_pictures.py" />
+   <source>Print</source>
+   <translation>Drucken</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/forecast_pictures.py" />
+   <location filename="desk/stages/paint/bench.py" />
+   <location filename="desk/stages/paint/schools/state.py" />
+   <location filename="desk/stages/ready/bench.py" />
+   <source>Paint</source>
+   <translation>Bemalen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/forecast_pictures.py" />
    <source>likely ready</source>
-   <translation>wahrscheinlich fertig</translation>
+   <translation>fertig etwa</translation>
   </message>
   <message>
    <location filename="desk/stages/muster/forecast_pictures.py" />
@@ -6423,6 +7231,41 @@
    <location filename="desk/stages/muster/forecast_pictures.py" />
    <source>. It %1</source>
    <translation>. Es %1</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/state.py" />
+   <source>Monday</source>
+   <translation>Montag</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/state.py" />
+   <source>Tuesday</source>
+   <translation>Dienstag</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/state.py" />
+   <source>Wednesday</source>
+   <translation>Mittwoch</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/state.py" />
+   <source>Thursday</source>
+   <translation>Donnerstag</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/state.py" />
+   <source>Friday</source>
+   <translation>Freitag</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/state.py" />
+   <source>Saturday</source>
+   <translation>Samstag</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/muster/state.py" />
+   <source>Sunday</source>
+   <translation>Sonntag</translation>
   </message>
   <message>
    <location filename="desk/stages/muster/state.py" />
@@ -6489,11 +7332,57 @@
   <message>
    <location filename="desk/stages/muster/tried_pictures.py" />
    <source>each tried with the same dice; nothing is changed by looking</source>
-   <translation>jedes mit denselben Würfeln erprobt; durch Hinsehen ändert sich nichts</translation>
+   <translation>je mit denselben Würfeln; Hinsehen ändert nichts</translation>
   </message>
  </context>
  <context>
   <name>desk/stages/paint</name>
+  <message>
+   <location filename="desk/stages/paint/bench.py" />
+   <location filename="desk/window.py" />
+   <source>Line</source>
+   <translation>Linie</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/bench.py" />
+   <source>Zones</source>
+   <translation>Zonen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/bench.py" />
+   <source>Scheme</source>
+   <translation>Schema</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/bench.py" />
+   <source>Schools</source>
+   <translation>Schulen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/bench.py" />
+   <source>Recipe</source>
+   <translation>Rezept</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/bench.py" />
+   <source>Value</source>
+   <translation>Tonwert</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/bench.py" />
+   <location filename="desk/stages/paint/rack/page.py" />
+   <location filename="desk/window.py" />
+   <source>Rack</source>
+   <translation>Regal</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/bench.py" />
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="desk/window.py" />
+   <location filename="paint/rows.py" />
+   <source>Mix</source>
+   <translation>Mischen</translation>
+  </message>
   <message>
    <location filename="desk/stages/paint/bench.py" />
    <source>Next stroke done</source>
@@ -6507,7 +7396,7 @@
   <message>
    <location filename="desk/stages/paint/bench.py" />
    <source>Bench mode   F11</source>
-   <translation>Werkbankmodus   F11</translation>
+   <translation>Groß   F11</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/bench.py" />
@@ -6701,6 +7590,15 @@
    <location filename="desk/stages/paint/colours/colour_dialog.py" />
    <source>What colour is it?</source>
    <translation>Welche Farbe hat es?</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/colours/colour_dialog.py" />
+   <location filename="desk/stages/paint/rack/pot_card.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="paint/figure/schools.py" />
+   <source>Colour</source>
+   <translation>Farbe</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/colours/colour_dialog.py" />
@@ -6932,6 +7830,26 @@
   <message>
    <location filename="desk/stages/paint/line/bench_mode.py" />
    <location filename="desk/stages/paint/line/pictures.py" />
+   <location filename="desk/stages/steps/bench_mode.py" />
+   <source>Now</source>
+   <translation>Jetzt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/line/bench_mode.py" />
+   <location filename="desk/stages/paint/line/pictures.py" />
+   <location filename="desk/stages/steps/bench_mode.py" />
+   <source>Next</source>
+   <translation>Weiter</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/line/bench_mode.py" />
+   <location filename="desk/stages/steps/bench_mode.py" />
+   <source>Later</source>
+   <translation>Später</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/line/bench_mode.py" />
+   <location filename="desk/stages/paint/line/pictures.py" />
    <source>of %1</source>
    <translation>von %1</translation>
   </message>
@@ -6949,8 +7867,20 @@
   <message>
    <location filename="desk/stages/paint/line/bench_mode.py" />
    <location filename="desk/stages/paint/line/pictures.py" />
+   <source>Drying</source>
+   <translation>Trocknet</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/line/bench_mode.py" />
+   <location filename="desk/stages/paint/line/pictures.py" />
    <source>Nothing is wet</source>
    <translation>Nichts ist nass</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/line/bench_mode.py" />
+   <location filename="desk/stages/steps/bench_mode.py" />
+   <source>Then</source>
+   <translation>Dann</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/line/bench_mode.py" />
@@ -7119,8 +8049,24 @@
   </message>
   <message>
    <location filename="desk/stages/paint/line/pictures.py" />
+   <source>Space</source>
+   <translation>Leertaste</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/line/pictures.py" />
    <source>The evening: hands, drying, palette</source>
    <translation>Der Abend: Hände, Trocknen, Palette</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/line/pictures.py" />
+   <location filename="desk/stages/print/watch_bill.py" />
+   <source>Hands</source>
+   <translation>Hände</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/line/pictures.py" />
+   <source>Palette</source>
+   <translation>Palette</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/line/pictures.py" />
@@ -7350,7 +8296,7 @@
   <message>
    <location filename="desk/stages/paint/looks/state.py" />
    <source>the whole unit</source>
-   <translation type="unfinished" />
+   <translation>die ganze Einheit</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/looks/state.py" />
@@ -7437,6 +8383,11 @@
    <location filename="desk/stages/paint/looks/state.py" />
    <source>%1: %2, %3, %4 for %5</source>
    <translation>%1: %2, %3, %4 für %5</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/looks/state.py" />
+   <source>Melts</source>
+   <translation>Verschwimmt</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/looks/state.py" />
@@ -7597,6 +8548,13 @@
    <location filename="desk/stages/paint/mix/page.py" />
    <source>Painting level</source>
    <translation>Malstufe</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/mix/page.py" />
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="paint/rows.py" />
+   <source>Tool</source>
+   <translation>Werkzeug</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/mix/page.py" />
@@ -8150,6 +9108,11 @@
   </message>
   <message>
    <location filename="desk/stages/paint/rack/pot_card.py" />
+   <source>Maker</source>
+   <translation>Hersteller</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/rack/pot_card.py" />
    <source>Hides, µm</source>
    <translation>Deckt, µm</translation>
   </message>
@@ -8172,6 +9135,24 @@
    <location filename="desk/stages/paint/rack/pot_card.py" />
    <source>g a ml</source>
    <translation>g je ml</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/rack/pot_card.py" />
+   <source>Opened</source>
+   <translation>Geöffnet</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/rack/pot_card.py" />
+   <location filename="progress/printing/batching.py" />
+   <source>Batch</source>
+   <translation>Charge</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/rack/pot_card.py" />
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="paint/finishing/basing.py" />
+   <source>Where</source>
+   <translation>Wo</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/rack/pot_card.py" />
@@ -8617,6 +9598,11 @@
   </message>
   <message>
    <location filename="desk/stages/paint/recipe/effects_dialog.py" />
+   <source>Effects</source>
+   <translation>Effekte</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/effects_dialog.py" />
    <source>Zone the light comes from</source>
    <translation>Zone, aus der das Licht kommt</translation>
   </message>
@@ -8648,6 +9634,11 @@
   </message>
   <message>
    <location filename="desk/stages/paint/recipe/order_dialog.py" />
+   <source>Proposed</source>
+   <translation>Vorgeschlagen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/order_dialog.py" />
    <source>%1 and %2 could share one base, ΔE %3 apart.</source>
    <translation>%1 und %2 könnten eine Grundfarbe teilen, ΔE %3 auseinander.</translation>
   </message>
@@ -8663,6 +9654,25 @@
   </message>
   <message>
    <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="paint/rows.py" />
+   <source>Thinner</source>
+   <translation>Verdünner</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="paint/rows.py" />
+   <source>Coats</source>
+   <translation>Lagen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="paint/finishing/finish_steps.py" />
+   <location filename="paint/rows.py" />
+   <source>Minutes</source>
+   <translation>Minuten</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
    <location filename="paint/finishing/finish_steps.py" />
    <source>Dries, min</source>
    <translation>Trocknet, min</translation>
@@ -8674,9 +9684,37 @@
   </message>
   <message>
    <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="paint/finishing/basing.py" />
+   <source>Amount</source>
+   <translation>Menge</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <source>Seed</source>
+   <translation>Keim</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="paint/rows.py" />
+   <source>Technique</source>
+   <translation>Technik</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
    <location filename="paint/rows.py" />
    <source>From level</source>
    <translation>Ab Stufe</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <source>From</source>
+   <translation>Von</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <location filename="paint/rows.py" />
+   <source>Zone</source>
+   <translation>Zone</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/recipe/page.py" />
@@ -8952,6 +9990,11 @@
    <location filename="desk/stages/paint/recipe/rescue_dialog.py" />
    <source>Ways back</source>
    <translation>Wege zurück</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/rescue_dialog.py" />
+   <source>Risk</source>
+   <translation>Gefahr</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/recipe/rescue_dialog.py" />
@@ -9304,6 +10347,17 @@
   </message>
   <message>
    <location filename="desk/stages/paint/value/page.py" />
+   <location filename="desk/stages/paint/value/page.py" />
+   <source>Try</source>
+   <translation>Probieren</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/value/page.py" />
+   <source>Take</source>
+   <translation>Nehmen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/value/page.py" />
    <source>%1, lamp from %2</source>
    <translation>%1, Lampe von %2</translation>
   </message>
@@ -9544,6 +10598,11 @@
   </message>
   <message>
    <location filename="desk/stages/paint/zones/page.py" />
+   <source>Names</source>
+   <translation>Namen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/zones/page.py" />
    <source>A new name: sash, horn, moth wing</source>
    <translation>Ein neuer Name: Schärpe, Horn, Mottenflügel</translation>
   </message>
@@ -9554,8 +10613,19 @@
   </message>
   <message>
    <location filename="desk/stages/paint/zones/page.py" />
+   <location filename="desk/stages/sort/layout.py" />
+   <source>Rename</source>
+   <translation>Umbenennen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/zones/page.py" />
    <source>The chosen zone gets the name that is typed</source>
    <translation>Die gewählte Zone bekommt den eingegebenen Namen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/zones/page.py" />
+   <source>Seeds</source>
+   <translation>Keime</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/zones/page.py" />
@@ -9581,6 +10651,11 @@
    <location filename="desk/stages/paint/zones/page.py" />
    <source>Carry over to the squad</source>
    <translation>Auf den Trupp übertragen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/zones/page.py" />
+   <source>Accept</source>
+   <translation>Annehmen</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/zones/page.py" />
@@ -9807,6 +10882,11 @@
   </message>
   <message>
    <location filename="desk/stages/plate/bench.py" />
+   <source>Swap</source>
+   <translation>Tauschen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/plate/bench.py" />
    <source>Then tap the part it changes places with</source>
    <translation>Tipp dann das Teil an, mit dem es den Platz tauscht</translation>
   </message>
@@ -9954,6 +11034,11 @@
    <location filename="desk/stages/plate/export.py" />
    <source>%1: %2 parts with their slices, %3 placed.</source>
    <translation>%1: %2 Teile mit ihren Schnitten, %3 gelegt.</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/plate/export.py" />
+   <source>Slicing</source>
+   <translation>Es wird geschnitten</translation>
   </message>
   <message>
    <location filename="desk/stages/plate/export.py" />
@@ -10110,6 +11195,16 @@
   <name>desk/stages/pose</name>
   <message>
    <location filename="desk/stages/pose/bench.py" />
+   <source>Poses</source>
+   <translation>Lagen im Raum</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/bench.py" />
+   <source>Supports</source>
+   <translation>Stützen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/bench.py" />
    <location filename="desk/stages/pose/bench.py" />
    <source>Keep this pose</source>
    <translation>Diese Lage behalten</translation>
@@ -10163,6 +11258,11 @@
    <location filename="desk/stages/pose/bench.py" />
    <source>Part to pose</source>
    <translation>Auszurichtendes Teil</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/bench.py" />
+   <source>Colours</source>
+   <translation>Farben</translation>
   </message>
   <message>
    <location filename="desk/stages/pose/bench.py" />
@@ -10247,6 +11347,11 @@
   </message>
   <message>
    <location filename="desk/stages/pose/compared.py" />
+   <source>Time</source>
+   <translation>Zeit</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/compared.py" />
    <source>Minutes of a run as tall as this pose</source>
    <translation>Minuten eines Laufs, so hoch wie diese Lage</translation>
   </message>
@@ -10285,8 +11390,18 @@
   </message>
   <message>
    <location filename="desk/stages/pose/compared.py" />
+   <source>Islands</source>
+   <translation>Inseln</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/compared.py" />
    <source>Places that begin in mid-air and must be caught</source>
    <translation>Stellen, die mitten in der Luft beginnen und gefangen werden müssen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/compared.py" />
+   <source>Cups</source>
+   <translation>Saugkelche</translation>
   </message>
   <message>
    <location filename="desk/stages/pose/compared.py" />
@@ -10315,6 +11430,12 @@
   </message>
   <message>
    <location filename="desk/stages/pose/compared.py" />
+   <location filename="desk/stages/sort/base_dialog.py" />
+   <source>Height</source>
+   <translation>Höhe</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/compared.py" />
    <source>With 4 mm under it for the tips, unless it stands flat</source>
    <translation>Mit 4 mm darunter für die Spitzen, wenn es nicht flach steht</translation>
   </message>
@@ -10322,6 +11443,11 @@
    <location filename="desk/stages/pose/compared.py" />
    <source>Candidates compared</source>
    <translation>Kandidaten verglichen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/compared.py" />
+   <source>Compared</source>
+   <translation>Verglichen</translation>
   </message>
   <message>
    <location filename="desk/stages/pose/compared.py" />
@@ -10587,6 +11713,11 @@
   </message>
   <message>
    <location filename="desk/stages/pose/supplied.py" />
+   <source>Ready-supported</source>
+   <translation>Fertig gestützt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/supplied.py" />
    <source>Looking at its supports</source>
    <translation>Seine Stützen werden angesehen</translation>
   </message>
@@ -10602,6 +11733,11 @@
   </message>
   <message>
    <location filename="desk/stages/pose/supports.py" />
+   <source>Look</source>
+   <translation>Ansehen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/supports.py" />
    <source>Add a tip</source>
    <translation>Eine Spitze setzen</translation>
   </message>
@@ -10609,6 +11745,11 @@
    <location filename="desk/stages/pose/supports.py" />
    <source>Move it</source>
    <translation>Bewegen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/supports.py" />
+   <source>Brush</source>
+   <translation>Pinsel</translation>
   </message>
   <message>
    <location filename="desk/stages/pose/supports.py" />
@@ -10715,13 +11856,28 @@
   </message>
   <message>
    <location filename="desk/stages/pose/supports.py" />
+   <source>Thicker</source>
+   <translation>Dicker</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/supports.py" />
    <source>The next size up</source>
    <translation>Die nächstgrößere</translation>
   </message>
   <message>
    <location filename="desk/stages/pose/supports.py" />
+   <source>Finer</source>
+   <translation>Feiner</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/supports.py" />
    <source>The next size down: a smaller mark</source>
    <translation>Die nächstkleinere: ein kleineres Mal</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/supports.py" />
+   <source>Split</source>
+   <translation>Teilen</translation>
   </message>
   <message>
    <location filename="desk/stages/pose/supports.py" />
@@ -10732,6 +11888,11 @@
    <location filename="desk/stages/pose/supports.py" />
    <source>The tip and its pillar</source>
    <translation>Die Spitze und ihr Pfeiler</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/pose/supports.py" />
+   <source>Placed</source>
+   <translation>Gesetzt</translation>
   </message>
   <message>
    <location filename="desk/stages/pose/supports.py" />
@@ -10983,6 +12144,11 @@
   </message>
   <message>
    <location filename="desk/stages/prime/bench.py" />
+   <source>Prime</source>
+   <translation>Grundieren</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/prime/bench.py" />
    <source>Nothing waits for primer. Built figures come here.</source>
    <translation>Nichts wartet auf Grundierung. Gebaute Figuren kommen hierher.</translation>
   </message>
@@ -11130,17 +12296,17 @@
   <message>
    <location filename="desk/stages/prime/state.py" />
    <source>by simulated air, not yours</source>
-   <translation>nach simulierter Luft, nicht deiner</translation>
+   <translation>nach simulierter Luft</translation>
   </message>
   <message>
    <location filename="desk/stages/prime/state.py" />
    <source>Spray can outdoors, %1: %2.%3 Look outside first.</source>
-   <translation>Sprühdose im Freien, %1: %2.%3 Sieh zuerst hinaus.</translation>
+   <translation>Dose im Freien, %1: %2.%3 Sieh hinaus.</translation>
   </message>
   <message>
    <location filename="desk/stages/prime/state.py" />
    <source>only %1, when nobody is there</source>
-   <translation>nur %1, wenn niemand da ist</translation>
+   <translation>nur %1, ohne jemanden</translation>
   </message>
   <message>
    <location filename="desk/stages/prime/state.py" />
@@ -11186,6 +12352,11 @@
    <location filename="desk/stages/prime/weather_dialog.py" />
    <source>A file has rows of %1: CSV under a header, or a JSON list.</source>
    <translation>Eine Datei hat Zeilen von %1: CSV unter einer Kopfzeile oder eine JSON-Liste.</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/prime/weather_dialog.py" />
+   <source>Weather</source>
+   <translation>Wetter</translation>
   </message>
  </context>
  <context>
@@ -11358,8 +12529,20 @@
   </message>
   <message>
    <location filename="desk/stages/print/causes.py" />
+   <location filename="desk/trainer/plate_page.py" />
+   <source>Yes</source>
+   <translation>Ja</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/causes.py" />
    <source>What the test was asked for showed</source>
    <translation>Was die Probe fragen sollte, zeigte sich</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/causes.py" />
+   <location filename="desk/trainer/plate_page.py" />
+   <source>No</source>
+   <translation>Nein</translation>
   </message>
   <message>
    <location filename="desk/stages/print/causes.py" />
@@ -11498,6 +12681,12 @@
   </message>
   <message>
    <location filename="desk/stages/print/live.py" />
+   <location filename="desk/stages/print/live.py" />
+   <source>Pause</source>
+   <translation>Pause</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/live.py" />
    <source>Stop the run, or let it go on from where it stands</source>
    <translation>Den Lauf anhalten oder weiterlaufen lassen, wo er steht</translation>
   </message>
@@ -11538,6 +12727,12 @@
   </message>
   <message>
    <location filename="desk/stages/print/machine_picture.py" />
+   <location filename="desk/stages/print/machine_picture.py" />
+   <source>State</source>
+   <translation>Stand</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/machine_picture.py" />
    <source>its plate hangs</source>
    <translation>ihre Platte hängt</translation>
   </message>
@@ -11571,6 +12766,14 @@
    <location filename="desk/stages/print/machine_picture.py" />
    <source>%1 mm, %2</source>
    <translation>%1 mm, %2</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/machine_picture.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="paint/finishing/basing.py" />
+   <location filename="starter/schemes.py" />
+   <source>Layer</source>
+   <translation>Schicht</translation>
   </message>
   <message>
    <location filename="desk/stages/print/machine_picture.py" />
@@ -11613,6 +12816,16 @@
    <location filename="desk/stages/print/run_list.py" />
    <source>Runs to come</source>
    <translation>Kommende Läufe</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/planned.py" />
+   <source>Conflicts</source>
+   <translation>Konflikte</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/planned.py" />
+   <source>Stores</source>
+   <translation>Vorräte</translation>
   </message>
   <message>
    <location filename="desk/stages/print/planned.py" />
@@ -12262,6 +13475,11 @@
   </message>
   <message>
    <location filename="desk/stages/print/watch_bill.py" />
+   <source>You</source>
+   <translation>Du</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/watch_bill.py" />
    <source>%1: %2choose it to be away, or up late</source>
    <translation>%1: %2wählen, um fort oder länger wach zu sein</translation>
   </message>
@@ -12284,6 +13502,11 @@
    <location filename="desk/stages/print/watch_bill.py" />
    <source>hangs %1</source>
    <translation>hängt %1</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/print/watch_bill.py" />
+   <source>Tub</source>
+   <translation>Kübel</translation>
   </message>
   <message>
    <location filename="desk/stages/print/watch_bill.py" />
@@ -12315,8 +13538,18 @@
   <name>desk/stages/ready</name>
   <message>
    <location filename="desk/stages/ready/bench.py" />
+   <source>Washing</source>
+   <translation>Waschen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/ready/bench.py" />
    <source>Primer, varnish</source>
    <translation>Grundierung, Lack</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/ready/bench.py" />
+   <source>Failures</source>
+   <translation>Fehler</translation>
   </message>
   <message>
    <location filename="desk/stages/ready/bench.py" />
@@ -12440,6 +13673,11 @@
   </message>
   <message>
    <location filename="desk/stages/ready/bench.py" />
+   <source>Ready</source>
+   <translation>Bereit</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/ready/bench.py" />
    <source>Nothing to count yet: muster an army first.</source>
    <translation>Noch nichts zu zählen: stelle zuerst eine Armee auf.</translation>
   </message>
@@ -12500,6 +13738,11 @@
    <location filename="desk/stages/ready/packing_picture.py" />
    <source>foam %1 mm deep</source>
    <translation>Schaumstoff %1 mm tief</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/ready/packing_picture.py" />
+   <source>Mind</source>
+   <translation>Achtung</translation>
   </message>
   <message>
    <location filename="desk/stages/ready/packing_picture.py" />
@@ -12599,6 +13842,11 @@
   </message>
   <message>
    <location filename="desk/stages/sort/base_dialog.py" />
+   <source>Outline</source>
+   <translation>Umriss</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/base_dialog.py" />
    <source>Sides lean in</source>
    <translation>Seiten lehnen nach innen</translation>
   </message>
@@ -12616,6 +13864,11 @@
    <location filename="desk/stages/sort/base_dialog.py" />
    <source>Magnet, deep</source>
    <translation>Magnet, tief</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/base_dialog.py" />
+   <source>Top</source>
+   <translation>Oberseite</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/base_dialog.py" />
@@ -12656,6 +13909,11 @@
    <location filename="desk/stages/sort/bench.py" />
    <source>Lay out</source>
    <translation>Auslegen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/bench.py" />
+   <source>Builds</source>
+   <translation>Aufbau</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/bench.py" />
@@ -12748,6 +14006,11 @@ nicht gelesen</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/bench.py" />
+   <source>Agree</source>
+   <translation>Zustimmen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/bench.py" />
    <source>%1: scaled to %2 mm</source>
    <translation>%1: auf %2 mm skaliert</translation>
   </message>
@@ -12755,6 +14018,11 @@ nicht gelesen</translation>
    <location filename="desk/stages/sort/bench.py" />
    <source>%1 scaled along with %2</source>
    <translation>%1 mit %2 skaliert</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/bench.py" />
+   <source>Scaling</source>
+   <translation>Es wird skaliert</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/bench.py" />
@@ -12863,6 +14131,11 @@ nicht gelesen</translation>
    <location filename="desk/stages/sort/builds.py" />
    <source>Two sergeants with the bell</source>
    <translation>Zwei Unteroffiziere mit der Glocke</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/builds.py" />
+   <source>Rules</source>
+   <translation>Regeln</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/builds.py" />
@@ -13119,6 +14392,18 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/guest_dialog.py" />
+   <location filename="desk/stages/sort/guest_dialog.py" />
+   <location filename="desk/stages/sort/part_tools/size.py" />
+   <source>Size</source>
+   <translation>Größe</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/guest_dialog.py" />
+   <source>Mirrored</source>
+   <translation>Gespiegelt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/guest_dialog.py" />
    <source>Its other joint</source>
    <translation>Seine andere Verbindung</translation>
   </message>
@@ -13320,6 +14605,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/layout.py" />
+   <source>Apart</source>
+   <translation>Auseinander</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/layout.py" />
    <source>more ›</source>
    <translation>mehr ›</translation>
   </message>
@@ -13433,6 +14723,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/questions.py" />
+   <source>Rule</source>
+   <translation>Regel</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/questions.py" />
    <source>That part</source>
    <translation>Jenes Teil</translation>
   </message>
@@ -13464,8 +14759,23 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/questions.py" />
+   <source>Source</source>
+   <translation>Quelle</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/questions.py" />
+   <source>Licence</source>
+   <translation>Lizenz</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/questions.py" />
    <source>Price paid</source>
    <translation>Bezahlter Preis</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/questions.py" />
+   <source>Remarks</source>
+   <translation>Bemerkungen</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/questions.py" />
@@ -13549,6 +14859,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
    <location filename="desk/stages/sort/part_tools/bend.py" />
    <source>Click the limb where it bends: an elbow, a knee, a wrist. What is beyond turns green.</source>
    <translation>Klick das Glied, wo es sich biegt: ein Ellbogen, ein Knie, ein Handgelenk. Was darüber hinaus liegt, wird grün.</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/bend.py" />
+   <source>Bend</source>
+   <translation>Biegen</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/bend.py" />
@@ -13647,6 +14962,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/cut.py" />
+   <source>Cut</source>
+   <translation>Schneiden</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/cut.py" />
    <source>Planes to cut at</source>
    <translation>Ebenen zum Schneiden</translation>
   </message>
@@ -13677,8 +14997,18 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/cut.py" />
+   <source>Key</source>
+   <translation>Passung</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/cut.py" />
    <source>Where the plane lies</source>
    <translation>Wo die Ebene liegt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/cut.py" />
+   <source>Clearance</source>
+   <translation>Spiel</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/cut.py" />
@@ -13737,6 +15067,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/cut.py" />
+   <source>Cutting</source>
+   <translation>Es wird geschnitten</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/cut.py" />
    <source>%1 mm wide, %2 deep</source>
    <translation>%1 mm breit, %2 tief</translation>
   </message>
@@ -13779,6 +15114,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
    <location filename="desk/stages/sort/part_tools/cut.py" />
    <source>where the plane passes</source>
    <translation>wo die Ebene durchgeht</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/faults.py" />
+   <source>Health</source>
+   <translation>Gesundheit</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/faults.py" />
@@ -13883,13 +15223,35 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/hollow.py" />
+   <source>Hollow</source>
+   <translation>Aushöhlen</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/hollow.py" />
+   <location filename="desk/stages/sort/part_tools/hollow.py" />
+   <source>Wall</source>
+   <translation>Wand</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/hollow.py" />
    <source>Drain's diameter</source>
    <translation>Durchmesser des Abflusses</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/hollow.py" />
+   <source>Struts</source>
+   <translation>Streben</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/hollow.py" />
    <source>Plugs for the drains, as a part of the kit</source>
    <translation>Stopfen für die Abflüsse, als ein Teil des Bausatzes</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/hollow.py" />
+   <location filename="desk/stages/wash/habits.py" />
+   <source>Drains</source>
+   <translation>Abflüsse</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/hollow.py" />
@@ -13958,8 +15320,23 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/hollow.py" />
+   <source>Hollowing</source>
+   <translation>Es wird ausgehöhlt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/hollow.py" />
    <source>%1 drain, %2 mm through %3 mm</source>
    <translation>%1 Abfluss, %2 mm durch %3 mm</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/hollow.py" />
+   <source>High</source>
+   <translation>Hoch</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/hollow.py" />
+   <source>Low</source>
+   <translation>Tief</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/hollow.py" />
@@ -14134,6 +15511,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/size.py" />
+   <source>Scale</source>
+   <translation>Maßstab</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/size.py" />
    <source>Scale it</source>
    <translation>Skalieren</translation>
   </message>
@@ -14178,6 +15560,12 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
    <location filename="desk/stages/sort/part_tools/size.py" />
    <source>Looking what no longer fits</source>
    <translation>Es wird gesucht, was nicht mehr passt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/size.py" />
+   <location filename="desk/stages/sort/part_tools/walls.py" />
+   <source>Walls</source>
+   <translation>Wände</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/size.py" />
@@ -14272,6 +15660,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/sort/part_tools/walls.py" />
+   <source>Thickening</source>
+   <translation>Es wird verdickt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/sort/part_tools/walls.py" />
    <source>walls thickened to %1 mm</source>
    <translation>Wände auf %1 mm verdickt</translation>
   </message>
@@ -14297,6 +15690,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
    <location filename="desk/stages/steps/bench.py" />
    <source>. Click when it begins: its time runs</source>
    <translation>. Klick, wenn es beginnt: seine Zeit läuft</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/steps/bench.py" />
+   <source>School</source>
+   <translation>Schule</translation>
   </message>
   <message>
    <location filename="desk/stages/steps/bench.py" />
@@ -14333,6 +15731,11 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
    <location filename="desk/stages/steps/bench_mode.py" />
    <source>%1, into the journal</source>
    <translation>%1, ins Journal</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/steps/bench_mode.py" />
+   <source>Running</source>
+   <translation>Läuft</translation>
   </message>
   <message>
    <location filename="desk/stages/steps/bench_mode.py" />
@@ -14472,8 +15875,25 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   </message>
   <message>
    <location filename="desk/stages/wash/bath_dialog.py" />
+   <location filename="desk/stages/wash/bath_dialog.py" />
+   <source>Liquid</source>
+   <translation>Flüssigkeit</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/wash/bath_dialog.py" />
+   <location filename="desk/stages/wash/bath_dialog.py" />
+   <source>Litres</source>
+   <translation>Liter</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/wash/bath_dialog.py" />
    <source>Share taken out</source>
    <translation>Herausgenommener Anteil</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/wash/bath_dialog.py" />
+   <source>Bath</source>
+   <translation>Bad</translation>
   </message>
   <message>
    <location filename="desk/stages/wash/bath_dialog.py" />
@@ -14504,7 +15924,7 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   <message>
    <location filename="desk/stages/wash/baths_picture.py" />
    <source>%1 bath %2, %3: %4</source>
-   <translation>%1 Bad %2, %3: %4</translation>
+   <translation>Bad (%1) %2, %3: %4</translation>
   </message>
   <message>
    <location filename="desk/stages/wash/baths_picture.py" />
@@ -14529,7 +15949,7 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   <message>
    <location filename="desk/stages/wash/baths_picture.py" />
    <source>%1 bath: %2; %3 by weight</source>
-   <translation>%1 Bad: %2; %3 nach Gewicht</translation>
+   <translation>Bad (%1): %2; %3 nach Gewicht</translation>
   </message>
   <message>
    <location filename="desk/stages/wash/bench.py" />
@@ -14564,7 +15984,7 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
   <message>
    <location filename="desk/stages/wash/bench.py" />
    <source>%1 bath: %2</source>
-   <translation>%1 Bad: %2</translation>
+   <translation>Bad (%1): %2</translation>
   </message>
   <message>
    <location filename="desk/stages/wash/bench.py" />
@@ -14715,6 +16135,16 @@ Die meisten Figuren dieser Einheit haben eines.</translation>
  <context>
   <name>desk/system</name>
   <message>
+   <location filename="desk/system/language.py" />
+   <source>English</source>
+   <translation>English</translation>
+  </message>
+  <message>
+   <location filename="desk/system/motion.py" />
+   <source>Read</source>
+   <translation>Lesen</translation>
+  </message>
+  <message>
    <location filename="desk/system/report.py" />
    <source>%1 %2, Python %3</source>
    <translation>%1 %2, Python %3</translation>
@@ -14803,6 +16233,17 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="desk/trainer/plate_page.py" />
+   <source>Tests</source>
+   <translation>Proben</translation>
+  </message>
+  <message>
+   <location filename="desk/trainer/plate_page.py" />
+   <location filename="desk/trainer/plate_page.py" />
+   <source>Causes</source>
+   <translation>Ursachen</translation>
+  </message>
+  <message>
+   <location filename="desk/trainer/plate_page.py" />
    <source>Make the test</source>
    <translation>Die Probe machen</translation>
   </message>
@@ -14833,8 +16274,23 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="desk/trainer/trainer_dialog.py" />
+   <source>Practise</source>
+   <translation>Üben</translation>
+  </message>
+  <message>
+   <location filename="desk/trainer/trainer_dialog.py" />
+   <source>Exercises</source>
+   <translation>Übungen</translation>
+  </message>
+  <message>
+   <location filename="desk/trainer/trainer_dialog.py" />
    <source>Mark it</source>
    <translation>Auswerten</translation>
+  </message>
+  <message>
+   <location filename="desk/trainer/trainer_dialog.py" />
+   <source>Another</source>
+   <translation>Noch eine</translation>
   </message>
   <message>
    <location filename="desk/trainer/trainer_dialog.py" />
@@ -14865,6 +16321,16 @@ Zuletzt gesagt: %3
    <location filename="desk/trainer/trainer_dialog.py" />
    <source>%1. What was the cause? Tests cost minutes, and one in ten says what is not so.</source>
    <translation>%1. Was war die Ursache? Proben kosten Minuten, und eine von zehn sagt, was nicht stimmt.</translation>
+  </message>
+  <message>
+   <location filename="desk/trainer/trainer_dialog.py" />
+   <source>Right</source>
+   <translation>Richtig</translation>
+  </message>
+  <message>
+   <location filename="desk/trainer/trainer_dialog.py" />
+   <source>Partly</source>
+   <translation>Teils</translation>
   </message>
   <message>
    <location filename="desk/trainer/trainer_dialog.py" />
@@ -14911,6 +16377,11 @@ Zuletzt gesagt: %3
    <location filename="desk/widgets/date_line.py" />
    <source>28 Apr 2026, 28/4/26, 2026-04-28</source>
    <translation>28 Apr 2026, 28/4/26, 2026-04-28</translation>
+  </message>
+  <message>
+   <location filename="desk/widgets/date_line.py" />
+   <source>Calendar</source>
+   <translation>Kalender</translation>
   </message>
   <message>
    <location filename="desk/widgets/date_line.py" />
@@ -15001,7 +16472,7 @@ Zuletzt gesagt: %3
    <location filename="devices/printer.py" />
    <location filename="diagnosis/likelihoods.py" />
    <source>soft and half made</source>
-   <translation type="unfinished" />
+   <translation>weich und halb fertig</translation>
   </message>
   <message>
    <location filename="devices/failing_weeks.py" />
@@ -15039,6 +16510,11 @@ Zuletzt gesagt: %3
    <location filename="diagnosis/likelihoods.py" />
    <source>a hole or tear in it</source>
    <translation>ein Loch oder Riss darin</translation>
+  </message>
+  <message>
+   <location filename="devices/failing_weeks.py" />
+   <source>Stand-in</source>
+   <translation>Attrappe</translation>
   </message>
   <message>
    <location filename="devices/failing_weeks.py" />
@@ -15131,6 +16607,464 @@ Zuletzt gesagt: %3
    <translation>Bildschirm gewechselt</translation>
   </message>
   <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Power cut or machine stopped</source>
+   <translation>Stromausfall, oder die Maschine hielt an</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>The vat ran out of resin</source>
+   <translation>Die Wanne lief leer</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Nothing stuck to the plate: level, bottom exposure</source>
+   <translation>Nichts haftete an der Platte: Nivellierung, Bodenbelichtung</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Cold or unstirred resin</source>
+   <translation>Kaltes oder ungerührtes Harz</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Film dented or clouded at that place</source>
+   <translation>Folie dort verbeult oder trüb</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Screen or light weak at that place</source>
+   <translation>Bildschirm oder Licht dort schwach</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Tips too light for the pull</source>
+   <translation>Spitzen zu leicht für den Zug</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>A cup sucked it off</source>
+   <translation>Ein Saugkelch zog es ab</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Layers too little exposed</source>
+   <translation>Schichten zu kurz belichtet</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Layers too much exposed</source>
+   <translation>Schichten zu lang belichtet</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Plate loose or shifted</source>
+   <translation>Platte locker oder verschoben</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Layer area leaps: a line, or torn there</source>
+   <translation>Schichtfläche springt: eine Linie, oder dort gerissen</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>File or slicing: it is so in the layers</source>
+   <translation>Datei oder Schnitt: es ist so in den Schichten</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>A cured flake in the vat</source>
+   <translation>Eine gehärtete Flocke in der Wanne</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Long flat span warped</source>
+   <translation>Lange flache Spanne verzogen</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Thinner than the screen can make</source>
+   <translation>Dünner, als der Bildschirm machen kann</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>nearly all of the plate is hurt</source>
+   <translation>fast die ganze Platte ist beschädigt</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>at one height</source>
+   <translation>auf einer Höhe</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>in the first 2 mm</source>
+   <translation>in den ersten 2 mm</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>in the upper half</source>
+   <translation>in der oberen Hälfte</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <source>where another part was hurt before</source>
+   <translation>wo schon ein anderes Teil beschädigt war</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>scattered over the plate</source>
+   <translation>über die Platte verstreut</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>most runs before it were hurt</source>
+   <translation>die meisten Läufe davor waren beschädigt</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>mostly copies of one part</source>
+   <translation>meist Kopien eines Teils</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>other copies of it came out well</source>
+   <translation>andere Kopien davon kamen gut heraus</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>hurt ones stand together, others do not</source>
+   <translation>beschädigte stehen beisammen, andere nicht</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>one part alone</source>
+   <translation>ein Teil allein</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>the same part was hurt before</source>
+   <translation>dasselbe Teil war schon beschädigt</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>at the same height as then</source>
+   <translation>auf derselben Höhe wie damals</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <source>its supports hold less than 1.5 times the pull</source>
+   <translation>seine Stützen halten weniger als das 1,5-Fache des Zugs</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <source>it seals a cup</source>
+   <translation>es schließt einen Saugkelch</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <source>its layers leap in area near that height</source>
+   <translation>seine Schichten springen nahe dieser Höhe in der Fläche</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <source>it has walls that hardly print</source>
+   <translation>es hat Wände, die kaum drucken</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>it is long and lies flat</source>
+   <translation>es ist lang und liegt flach</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <source>the film is near its end</source>
+   <translation>die Folie ist nahe ihrem Ende</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <source>it was colder than the resin wants</source>
+   <translation>es war kälter, als das Harz will</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <source>the plate took nearly all the vat held</source>
+   <translation>die Platte nahm fast alles, was die Wanne hielt</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>it ended before its time</source>
+   <translation>er endete vor seiner Zeit</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/observations.py" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>parts failed in the run before it</source>
+   <translation>im Lauf davor misslangen Teile</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: stops level all round</source>
+   <translation>angesehen: hört ringsum auf gleicher Höhe auf</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>looked: torn off its supports</source>
+   <translation>angesehen: von den Stützen gerissen</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>looked: soft and half made</source>
+   <translation>angesehen: weich und halb fertig</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>looked: nothing there</source>
+   <translation>angesehen: nichts da</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: a step all round</source>
+   <translation>angesehen: eine Stufe ringsum</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>looked: swollen, detail filled</source>
+   <translation>angesehen: gequollen, Einzelheiten zugelaufen</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>looked: fine bits missing</source>
+   <translation>angesehen: feine Stücke fehlen</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>looked: bent, edges lifted</source>
+   <translation>angesehen: verbogen, Kanten abgehoben</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>looked: a hole or tear in it</source>
+   <translation>angesehen: ein Loch oder Riss darin</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Look at the machine's log and ask whether the power went.</source>
+   <translation>Sieh ins Protokoll der Maschine und frag, ob der Strom ausfiel.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>It stopped by itself or by a cut</source>
+   <translation>Sie hielt von selbst oder durch einen Ausfall</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Look at the vat's level.</source>
+   <translation>Sieh nach dem Stand in der Wanne.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>It is at its least or below</source>
+   <translation>Er liegt am Mindeststand oder darunter</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Take hold of the plate and try to move it; try its screws.</source>
+   <translation>Fass die Platte an und versuch, sie zu bewegen; prüf ihre Schrauben.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>It moves</source>
+   <translation>Sie bewegt sich</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Look at the sliced layers around that height.</source>
+   <translation>Sieh die geschnittenen Schichten um diese Höhe an.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>They are wrong there</source>
+   <translation>Sie sind dort falsch</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Hold the film against the light: dents, clouds, holes.</source>
+   <translation>Halt die Folie gegen das Licht: Beulen, Trübungen, Löcher.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>A fault shows at that place</source>
+   <translation>An dieser Stelle zeigt sich ein Fehler</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Light the whole screen with the vat off and lay white paper over it. Do not look into the light.</source>
+   <translation>Beleuchte den ganzen Bildschirm ohne Wanne und leg weißes Papier darüber. Sieh nicht ins Licht.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>A dim or dead place shows</source>
+   <translation>Eine matte oder tote Stelle zeigt sich</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Filter the vat for cured flakes.</source>
+   <translation>Filtere die Wanne nach gehärteten Flocken.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>There were flakes</source>
+   <translation>Es waren Flocken darin</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Lay a straight edge along it.</source>
+   <translation>Leg eine gerade Kante daran.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>It is bent</source>
+   <translation>Es ist verbogen</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Level the plate again and print one bottom square.</source>
+   <translation>Nivelliere die Platte neu und drucke ein Bodenquadrat.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>It held only after levelling</source>
+   <translation>Es hielt erst nach dem Nivellieren</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Warm the resin to what its maker wants, stir it, print one small part.</source>
+   <translation>Wärm das Harz, wie sein Hersteller es will, rühr es, drucke ein kleines Teil.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Warm it prints well</source>
+   <translation>Warm druckt es gut</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Print the exposure square.</source>
+   <translation>Drucke das Belichtungsquadrat.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>It is soft or under size</source>
+   <translation>Es ist weich oder zu klein</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Print the pins and slots of the exposure test.</source>
+   <translation>Drucke die Stifte und Schlitze der Belichtungsprobe.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Slots are closed, pins too thick</source>
+   <translation>Schlitze sind zu, Stifte zu dick</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Measure the bit that is missing on the mesh.</source>
+   <translation>Miss das fehlende Stück am Netz.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>It is thinner than two pixels or 0.4 mm</source>
+   <translation>Es ist dünner als zwei Pixel oder 0,4 mm</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Print the same part at another place of the plate.</source>
+   <translation>Drucke dasselbe Teil an einer anderen Stelle der Platte.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>There it prints well</source>
+   <translation>Dort druckt es gut</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Print the part with tips one size heavier beside the old ones.</source>
+   <translation>Drucke das Teil mit Spitzen, eine Größe schwerer, neben den alten.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Only the heavier one holds</source>
+   <translation>Nur die schwerere hält</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Drill or add a vent near the cup's bottom and print it again.</source>
+   <translation>Bohr oder setz eine Lüftung nahe dem Boden des Kelchs und drucke es noch einmal.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Vented it holds</source>
+   <translation>Entlüftet hält es</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Print it again with the lift half as fast.</source>
+   <translation>Drucke es noch einmal, mit halbem Hubtempo.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/likelihoods.json" />
+   <source>Slow it holds, or the line is gone</source>
+   <translation>Langsam hält es, oder die Linie ist weg</translation>
+  </message>
+  <message>
    <location filename="diagnosis/likelihoods.py" />
    <source>looked: </source>
    <translation>angesehen: </translation>
@@ -15191,122 +17125,184 @@ Zuletzt gesagt: %3
    <translation>Die übliche Tabelle wird genommen.</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>nearly all of the plate is hurt</source>
-   <translation>fast die ganze Platte ist beschädigt</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>The reel ran out or tangled</source>
+   <translation>Die Rolle war leer oder verheddert</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>where another part was hurt before</source>
-   <translation>wo schon ein anderes Teil beschädigt war</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>It lost its hold on the bed</source>
+   <translation>Es verlor den Halt am Bett</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>scattered over the plate</source>
-   <translation>über die Platte verstreut</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>The nozzle clogged, or the feed slips</source>
+   <translation>Die Düse ist verstopft, oder der Vorschub rutscht</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>most runs before it were hurt</source>
-   <translation>die meisten Läufe davor waren beschädigt</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Damp filament</source>
+   <translation>Feuchtes Filament</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>hurt ones stand together, others do not</source>
-   <translation>beschädigte stehen beisammen, andere nicht</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Too hot, or drawn back too little</source>
+   <translation>Zu heiß, oder zu wenig zurückgezogen</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>one part alone</source>
-   <translation>ein Teil allein</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>An overhang without support under it</source>
+   <translation>Ein Überhang ohne Stütze darunter</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>mostly copies of one part</source>
-   <translation>meist Kopien eines Teils</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>A support broke off or was too thin</source>
+   <translation>Eine Stütze brach ab oder war zu dünn</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>other copies of it came out well</source>
-   <translation>andere Kopien davon kamen gut heraus</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Corners curled: draught or cold bed</source>
+   <translation>Ecken gewellt: Luftzug oder kaltes Bett</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <location filename="diagnosis/observations.py" />
-   <source>at one height</source>
-   <translation>auf einer Höhe</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>The nozzle knocked it over</source>
+   <translation>Die Düse stieß es um</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <location filename="diagnosis/observations.py" />
-   <source>in the first 2 mm</source>
-   <translation>in den ersten 2 mm</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>A belt slipped or the head struck something</source>
+   <translation>Ein Riemen rutschte, oder der Kopf stieß an</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <location filename="diagnosis/observations.py" />
-   <source>in the upper half</source>
-   <translation>in der oberen Hälfte</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: off the bed</source>
+   <translation>angesehen: vom Bett gelöst</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>its supports hold less than 1.5 times the pull</source>
-   <translation>seine Stützen halten weniger als das 1,5-Fache des Zugs</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: a nest of threads</source>
+   <translation>angesehen: ein Nest aus Fäden</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>it seals a cup</source>
-   <translation>es schließt einen Saugkelch</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: strings and hairs</source>
+   <translation>angesehen: Fäden und Haare</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>its layers leap in area near that height</source>
-   <translation>seine Schichten springen nahe dieser Höhe in der Fläche</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: lines with gaps</source>
+   <translation>angesehen: Linien mit Lücken</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>it has walls that hardly print</source>
-   <translation>es hat Wände, die kaum drucken</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: a drooping underside</source>
+   <translation>angesehen: eine hängende Unterseite</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>it is long and lies flat</source>
-   <translation>es ist lang und liegt flach</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: corners lifted</source>
+   <translation>angesehen: Ecken abgehoben</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>the same part was hurt before</source>
-   <translation>dasselbe Teil war schon beschädigt</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>looked: wrong in its shape</source>
+   <translation>angesehen: in der Form falsch</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>at the same height as then</source>
-   <translation>auf derselben Höhe wie damals</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Look at the reel: empty, or a loop caught under another.</source>
+   <translation>Sieh die Rolle an: leer, oder eine Schlinge unter einer anderen.</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>the film is near its end</source>
-   <translation>die Folie ist nahe ihrem Ende</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>It is empty or caught</source>
+   <translation>Sie ist leer oder hängt fest</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>it was colder than the resin wants</source>
-   <translation>es war kälter, als das Harz will</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Wipe the bed, lay one square of the first layer and watch it.</source>
+   <translation>Wisch das Bett, leg ein Quadrat der ersten Schicht und sieh zu.</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>the plate took nearly all the vat held</source>
-   <translation>die Platte nahm fast alles, was die Wanne hielt</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>It held only after that</source>
+   <translation>Es hielt erst danach</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>it ended before its time</source>
-   <translation>er endete vor seiner Zeit</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Heat the nozzle and push filament through by hand. It burns: mind your fingers.</source>
+   <translation>Heiz die Düse und schieb Filament von Hand durch. Sie verbrennt: achte auf die Finger.</translation>
   </message>
   <message>
-   <location filename="diagnosis/observations.py" />
-   <source>parts failed in the run before it</source>
-   <translation>im Lauf davor misslangen Teile</translation>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>It comes out thin, curled or not at all</source>
+   <translation>Es kommt dünn, gekringelt oder gar nicht</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Listen while it is laid: it hisses and bubbles; or dry it and try again.</source>
+   <translation>Hör zu, während es gelegt wird: es zischt und blubbert; oder trockne es und versuch es wieder.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>It hisses, or is better dried</source>
+   <translation>Es zischt, oder ist getrocknet besser</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Lay two thin towers, once 10 °C cooler.</source>
+   <translation>Leg zwei dünne Türme, einmal 10 °C kühler.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Cooler they are clean</source>
+   <translation>Kühler sind sie sauber</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Look at the sliced layers around that place.</source>
+   <translation>Sieh die geschnittenen Schichten um diese Stelle an.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Look at the part as it lies: is the underside steeper than half upright, with nothing below?</source>
+   <translation>Sieh das Teil an, wie es liegt: hängt die Unterseite flacher als halb aufrecht, mit nichts darunter?</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Nothing stands under it</source>
+   <translation>Nichts steht darunter</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Move the head by hand, cold and off: does a belt slip, does it strike?</source>
+   <translation>Beweg den Kopf von Hand, kalt und aus: rutscht ein Riemen, stößt er an?</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>It slips or strikes</source>
+   <translation>Er rutscht oder stößt an</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Lay it again with a brim round its foot.</source>
+   <translation>Leg es noch einmal, mit einem Rand um den Fuß.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>With a brim it holds</source>
+   <translation>Mit Rand hält es</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Lay it again with posts one size thicker.</source>
+   <translation>Leg es noch einmal, mit Pfosten eine Größe dicker.</translation>
+  </message>
+  <message>
+   <location filename="diagnosis/plastic_likelihoods.json" />
+   <source>Thicker ones hold</source>
+   <translation>Dickere halten</translation>
   </message>
   <message>
    <location filename="diagnosis/repair.py" />
@@ -15551,8 +17547,38 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="domain/purchases.py" />
+   <source>Solvent</source>
+   <translation>Lösemittel</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
+   <source>Gloves</source>
+   <translation>Handschuhe</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
+   <source>Films</source>
+   <translation>Folien</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
+   <source>Screens</source>
+   <translation>Bildschirme</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
    <source>Paint, primer, varnish</source>
    <translation>Farbe, Grundierung, Lack</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
+   <source>Glue</source>
+   <translation>Kleber</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
+   <source>Putty</source>
+   <translation>Spachtel</translation>
   </message>
   <message>
    <location filename="domain/purchases.py" />
@@ -15571,8 +17597,23 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="domain/purchases.py" />
+   <source>Blades</source>
+   <translation>Klingen</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
    <source>Tools and machines</source>
    <translation>Werkzeuge und Maschinen</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
+   <source>Postage</source>
+   <translation>Porto</translation>
+  </message>
+  <message>
+   <location filename="domain/purchases.py" />
+   <source>Other</source>
+   <translation>Anderes</translation>
   </message>
   <message>
    <location filename="domain/purchases.py" />
@@ -15874,7 +17915,7 @@ Zuletzt gesagt: %3
   <message>
    <location filename="geometry/repair/findings.py" />
    <source>Shell inside, %1 mm: %2</source>
-   <translation type="unfinished" />
+   <translation>Hülle innen, %1 mm: %2</translation>
   </message>
   <message>
    <location filename="geometry/repair/findings.py" />
@@ -16473,6 +18514,16 @@ Zuletzt gesagt: %3
  <context>
   <name>money</name>
   <message>
+   <location filename="money/ledger.py" />
+   <source>Commission</source>
+   <translation>Auftragsarbeit</translation>
+  </message>
+  <message>
+   <location filename="money/quotes.py" />
+   <source>Primed</source>
+   <translation>Grundiert</translation>
+  </message>
+  <message>
    <location filename="money/quotes.py" />
    <source>Base colours</source>
    <translation>Grundfarben</translation>
@@ -16528,7 +18579,7 @@ Zuletzt gesagt: %3
   <message>
    <location filename="words.py" />
    <source>%1 wait%2</source>
-   <translation type="unfinished" />
+   <translation>%1 warten</translation>
   </message>
   <message>
    <location filename="words.py" />
@@ -16538,7 +18589,7 @@ Zuletzt gesagt: %3
   <message>
    <location filename="words.py" />
    <source>%1 h %2 min</source>
-   <translation type="unfinished" />
+   <translation>%1 h %2 min</translation>
   </message>
  </context>
  <context>
@@ -16732,6 +18783,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/rows.py" />
+   <source>Stroke</source>
+   <translation>Auftrag</translation>
+  </message>
+  <message>
+   <location filename="paint/rows.py" />
    <source>Dries min</source>
    <translation>Trocknet, min</translation>
   </message>
@@ -16851,6 +18907,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
+   <source>Chips</source>
+   <translation>Abplatzer</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
    <source>Bright rims</source>
    <translation>Helle Ränder</translation>
   </message>
@@ -16871,6 +18932,16 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
+   <source>Undercoat</source>
+   <translation>Untermalung</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Resist</source>
+   <translation>Maskierung</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
    <source>Rub back</source>
    <translation>Zurückreiben</translation>
   </message>
@@ -16886,6 +18957,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
+   <source>Brown</source>
+   <translation>Braun</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
    <source>Orange in the folds</source>
    <translation>Orange in den Falten</translation>
   </message>
@@ -16893,6 +18969,11 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/effects.py" />
    <source>Light spots</source>
    <translation>Helle Flecken</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Streaks</source>
+   <translation>Streifen</translation>
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
@@ -16966,6 +19047,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
+   <source>Dust</source>
+   <translation>Staub</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
    <source>Last of all; varnish over it makes it vanish.</source>
    <translation>Ganz zuletzt; Lack darüber lässt ihn verschwinden.</translation>
   </message>
@@ -16973,6 +19059,16 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/effects.py" />
    <source>Snow where it would lie.</source>
    <translation>Schnee, wo er läge.</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Frost</source>
+   <translation>Reif</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Snow</source>
+   <translation>Schnee</translation>
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
@@ -16989,6 +19085,12 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/effects.py" />
    <source>Wide glow</source>
    <translation>Weites Leuchten</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <location filename="paint/advice/effects.py" />
+   <source>Glow</source>
+   <translation>Leuchten</translation>
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
@@ -17020,6 +19122,11 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/effects.py" />
    <source>Stripes across, as wide as their gaps.</source>
    <translation>Querstreifen, so breit wie ihre Lücken.</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Stripes</source>
+   <translation>Streifen</translation>
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
@@ -17093,6 +19200,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
+   <source>Hairs</source>
+   <translation>Haare</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
    <source>Slow; smooth on shallow fur, where the dry brush is chalky.</source>
    <translation>Langsam; glatt auf flachem Fell, wo der trockene Pinsel kreidig ist.</translation>
   </message>
@@ -17100,6 +19212,24 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/effects.py" />
    <source>Each vane edged, its root shaded.</source>
    <translation>Jede Fahne mit Kante, die Wurzel abgetönt.</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Roots</source>
+   <translation>Wurzeln</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Vanes</source>
+   <translation>Fahnen</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <location filename="paint/advice/value_help.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="paint/figure/schools.py" />
+   <source>Edges</source>
+   <translation>Kanten</translation>
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
@@ -17115,6 +19245,11 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/effects.py" />
    <source>A clear colour over metal: it stays metal.</source>
    <translation>Eine klare Farbe über Metall: es bleibt Metall.</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Tint</source>
+   <translation>Tönung</translation>
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
@@ -17150,6 +19285,11 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/effects.py" />
    <source>A dark line wherever one thing ends on another, and in its own creases.</source>
    <translation>Eine dunkle Linie, wo eines auf dem anderen endet, und in den eigenen Falten.</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/effects.py" />
+   <source>Lining</source>
+   <translation>Linien</translation>
   </message>
   <message>
    <location filename="paint/advice/effects.py" />
@@ -17225,6 +19365,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/advice/rescue.py" />
+   <source>Glaze</source>
+   <translation>Lasur</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/rescue.py" />
    <source>tints all of it</source>
    <translation>tönt alles davon</translation>
   </message>
@@ -17232,6 +19377,11 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/rescue.py" />
    <source>Dust back the mid-tone</source>
    <translation>Den Mittelton zurückbürsten</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/rescue.py" />
+   <source>Mid-tone</source>
+   <translation>Mittelton</translation>
   </message>
   <message>
    <location filename="paint/advice/rescue.py" />
@@ -17245,6 +19395,15 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/advice/rescue.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="paint/figure/schools.py" />
+   <location filename="starter/schemes.py" />
+   <source>Shade</source>
+   <translation>Schatten</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/rescue.py" />
    <source>may pool again on flats</source>
    <translation>kann auf Flächen wieder Pfützen bilden</translation>
   </message>
@@ -17252,6 +19411,11 @@ Zuletzt gesagt: %3
    <location filename="paint/advice/rescue.py" />
    <source>Layer over the flats</source>
    <translation>Die Flächen überschichten</translation>
+  </message>
+  <message>
+   <location filename="paint/advice/rescue.py" />
+   <source>Flats</source>
+   <translation>Flächen</translation>
   </message>
   <message>
    <location filename="paint/advice/rescue.py" />
@@ -17588,6 +19752,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/finishing/basing.py" />
+   <source>Decal</source>
+   <translation>Abziehbild</translation>
+  </message>
+  <message>
+   <location filename="paint/finishing/basing.py" />
    <source>On each figure</source>
    <translation>Auf jeder Figur</translation>
   </message>
@@ -17820,6 +19989,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="paint/priming/primer.py" />
+   <source>Dry</source>
+   <translation>Trocknen</translation>
+  </message>
+  <message>
+   <location filename="paint/priming/primer.py" />
    <source>Before any paint</source>
    <translation>Vor jeder Farbe</translation>
   </message>
@@ -17827,6 +20001,11 @@ Zuletzt gesagt: %3
    <location filename="paint/priming/primer.py" />
    <source>Filler, %1 of %2</source>
    <translation>Füller, %1 von %2</translation>
+  </message>
+  <message>
+   <location filename="paint/priming/primer.py" />
+   <source>Filler</source>
+   <translation>Füller</translation>
   </message>
   <message>
    <location filename="paint/priming/primer.py" />
@@ -18742,12 +20921,12 @@ Zuletzt gesagt: %3
   <message>
    <location filename="post/washing/wash.py" />
    <source>%1 bath: %2 of its life left</source>
-   <translation>%1 Bad: noch %2 seines Lebens</translation>
+   <translation>Bad (%1): noch %2 seines Lebens</translation>
   </message>
   <message>
    <location filename="post/washing/wash.py" />
    <source>%1 bath: spent, change it</source>
-   <translation>%1 Bad: verbraucht, wechsle es</translation>
+   <translation>Bad (%1): verbraucht, wechsle es</translation>
   </message>
   <message>
    <location filename="post/washing/wash.py" />
@@ -19668,6 +21847,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="printing/orientation/preference_learning.py" />
+   <source>Upright</source>
+   <translation>Aufrecht</translation>
+  </message>
+  <message>
+   <location filename="printing/orientation/preference_learning.py" />
    <source>Measure it</source>
    <translation>Messen</translation>
   </message>
@@ -19680,6 +21864,11 @@ Zuletzt gesagt: %3
    <location filename="printing/orientation/preference_learning.py" />
    <source>Best vertical detail: no steps on what is seen, marks hidden underneath. Costs height, which is time, and pillars.</source>
    <translation>Beste senkrechte Einzelheiten: keine Stufen auf dem Gesehenen, Male unten verborgen. Kostet Höhe, die Zeit ist, und Pfeiler.</translation>
+  </message>
+  <message>
+   <location filename="printing/orientation/preference_learning.py" />
+   <source>Tilt</source>
+   <translation>Kippen</translation>
   </message>
   <message>
    <location filename="printing/orientation/preference_learning.py" />
@@ -20194,6 +22383,26 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="progress/figure_records/lessons.py" />
+   <source>Building</source>
+   <translation>Bauen</translation>
+  </message>
+  <message>
+   <location filename="progress/figure_records/lessons.py" />
+   <source>Priming</source>
+   <translation>Grundieren</translation>
+  </message>
+  <message>
+   <location filename="progress/figure_records/lessons.py" />
+   <source>Painting</source>
+   <translation>Bemalen</translation>
+  </message>
+  <message>
+   <location filename="progress/figure_records/lessons.py" />
+   <source>Finishing</source>
+   <translation>Vollenden</translation>
+  </message>
+  <message>
+   <location filename="progress/figure_records/lessons.py" />
    <source>as planned</source>
    <translation>wie geplant</translation>
   </message>
@@ -20294,6 +22503,11 @@ Zuletzt gesagt: %3
    <location filename="progress/forecasting/campaigns.py" />
    <source>again%1</source>
    <translation>wieder%1</translation>
+  </message>
+  <message>
+   <location filename="progress/forecasting/campaigns.py" />
+   <source>Trial</source>
+   <translation>Versuch</translation>
   </message>
   <message>
    <location filename="progress/forecasting/capacity.py" />
@@ -20510,6 +22724,16 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="progress/planning/evening_pieces.py" />
+   <source>Lift</source>
+   <translation>Abheben</translation>
+  </message>
+  <message>
+   <location filename="progress/planning/evening_pieces.py" />
+   <source>Start</source>
+   <translation>Starten</translation>
+  </message>
+  <message>
+   <location filename="progress/planning/evening_pieces.py" />
    <location filename="schedule/run_queue.py" />
    <source>someone is there when it ends</source>
    <translation>jemand ist da, wenn es endet</translation>
@@ -20559,6 +22783,12 @@ Zuletzt gesagt: %3
    <location filename="progress/planning/evening_pieces.py" />
    <source>a machine waits for what is not on a plate</source>
    <translation>eine Maschine wartet auf das, was auf keiner Platte ist</translation>
+  </message>
+  <message>
+   <location filename="progress/planning/evening_pieces.py" />
+   <location filename="progress/planning/task_kinds.py" />
+   <source>Wash</source>
+   <translation>Waschen</translation>
   </message>
   <message>
    <location filename="progress/planning/evening_pieces.py" />
@@ -21154,6 +23384,11 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <location filename="starter/schemes.py" />
+   <source>Verdigris</source>
+   <translation>Verdigris</translation>
+  </message>
+  <message>
+   <location filename="starter/schemes.py" />
    <source>Deep copper green</source>
    <translation>Deep copper green</translation>
   </message>
@@ -21176,6 +23411,11 @@ Zuletzt gesagt: %3
    <location filename="starter/schemes.py" />
    <source>Eel blue</source>
    <translation>Eel blue</translation>
+  </message>
+  <message>
+   <location filename="starter/schemes.py" />
+   <source>Ember</source>
+   <translation>Ember</translation>
   </message>
   <message>
    <location filename="starter/schemes.py" />
@@ -21247,6 +23487,11 @@ Zuletzt gesagt: %3
    <location filename="starter/schemes.py" />
    <source>wide flat</source>
    <translation>breit flach</translation>
+  </message>
+  <message>
+   <location filename="starter/schemes.py" />
+   <source>Stones</source>
+   <translation>Steine</translation>
   </message>
   <message>
    <location filename="starter/schemes.py" />
@@ -21428,6 +23673,11 @@ Zuletzt gesagt: %3
    <translation>Was als Nächstes</translation>
   </message>
   <message>
+   <location filename="trainer/exercise.py" />
+   <source>Estimate</source>
+   <translation>Schätzen</translation>
+  </message>
+  <message>
    <location filename="trainer/failed_plate.py" />
    <source> Tests took %1 min.</source>
    <translation> Proben kosteten %1 min.</translation>
@@ -21556,1200 +23806,72 @@ Zuletzt gesagt: %3
  <context>
   <name>words</name>
   <message>
-   <source> and </source>
-   <translation> und </translation>
+   <source>%1 hollow one(s)</source>
+   <translation>%1 hohle</translation>
   </message>
   <message>
-   <source> figures</source>
-   <translation> Figuren</translation>
+   <source>%1: base</source>
+   <translation>%1: Grundfarbe</translation>
   </message>
   <message>
-   <source> left</source>
-   <translation> übrig</translation>
-  </message>
-  <message>
-   <source> min</source>
-   <translation> min</translation>
-  </message>
-  <message>
-   <source> ml</source>
-   <translation> ml</translation>
-  </message>
-  <message>
-   <source> mm</source>
-   <translation> mm</translation>
-  </message>
-  <message>
-   <source> or </source>
-   <translation> oder </translation>
-  </message>
-  <message>
-   <source>%1_%2.stl</source>
-   <translation>%1_%2.stl</translation>
-  </message>
-  <message>
-   <source>Accept</source>
-   <translation>Annehmen</translation>
-  </message>
-  <message>
-   <source>Across</source>
-   <translation>Quer</translation>
-  </message>
-  <message>
-   <source>Add</source>
-   <translation>Hinzufügen</translation>
-  </message>
-  <message>
-   <source>Agree</source>
-   <translation>Zustimmen</translation>
-  </message>
-  <message>
-   <source>Amount</source>
-   <translation>Menge</translation>
-  </message>
-  <message>
-   <source>Another</source>
-   <translation>Noch eine</translation>
-  </message>
-  <message>
-   <source>Apart</source>
-   <translation>Auseinander</translation>
-  </message>
-  <message>
-   <source>Army</source>
-   <translation>Armee</translation>
-  </message>
-  <message>
-   <source>At</source>
-   <translation>Bei</translation>
+   <source>Airbrush with extraction</source>
+   <translation>Spritzpistole mit Absaugung</translation>
   </message>
   <message>
    <source>Back</source>
-   <translation>Zurück</translation>
+   <translation>Rücken</translation>
   </message>
   <message>
-   <source>Base</source>
-   <translation>Base</translation>
+   <source>Base: %1</source>
+   <translation>Grundfarbe: %1</translation>
   </message>
   <message>
-   <source>Bases</source>
-   <translation>Bases</translation>
+   <source>Boots</source>
+   <translation>Stiefel</translation>
   </message>
   <message>
-   <source>Batch</source>
-   <translation>Charge</translation>
+   <source>Eyes</source>
+   <translation>Augen</translation>
   </message>
   <message>
-   <source>Bath</source>
-   <translation>Bad</translation>
+   <source>Glass</source>
+   <translation>Glas</translation>
   </message>
   <message>
-   <source>Before</source>
-   <translation>Vorher</translation>
+   <source>In service</source>
+   <translation>In Betrieb</translation>
   </message>
   <message>
-   <source>Bench</source>
-   <translation>Werkbank</translation>
+   <source>Ladder</source>
+   <translation>Leiter</translation>
   </message>
   <message>
-   <source>Bend</source>
-   <translation>Biegen</translation>
+   <source>Leans</source>
+   <translation>Lehnt</translation>
   </message>
   <message>
-   <source>Blades</source>
-   <translation>Klingen</translation>
+   <source>Pixel</source>
+   <translation>Pixel</translation>
   </message>
   <message>
-   <source>Book</source>
-   <translation>Buch</translation>
+   <source>Scarf</source>
+   <translation>Schal</translation>
   </message>
   <message>
-   <source>Bottle</source>
-   <translation>Flasche</translation>
+   <source>Sergeant</source>
+   <translation>Unteroffizier</translation>
   </message>
   <message>
-   <source>Bought</source>
-   <translation>Gekauft</translation>
+   <source>Support style</source>
+   <translation>Art der Stützen</translation>
   </message>
   <message>
-   <source>Brief</source>
-   <translation>Wunsch</translation>
+   <source>Table-ready</source>
+   <translation>Tischfertig</translation>
   </message>
   <message>
-   <source>Brown</source>
-   <translation>Braun</translation>
-  </message>
-  <message>
-   <source>Brush</source>
-   <translation>Pinsel</translation>
-  </message>
-  <message>
-   <source>Build</source>
-   <translation>Bauen</translation>
-  </message>
-  <message>
-   <source>Building</source>
-   <translation>Bauen</translation>
-  </message>
-  <message>
-   <source>Builds</source>
-   <translation>Aufbau</translation>
-  </message>
-  <message>
-   <source>Built</source>
-   <translation>Gebaut</translation>
-  </message>
-  <message>
-   <source>Buy</source>
-   <translation>Kaufen</translation>
-  </message>
-  <message>
-   <source>Calendar</source>
-   <translation>Kalender</translation>
-  </message>
-  <message>
-   <source>Calibrate</source>
-   <translation>Kalibrieren</translation>
-  </message>
-  <message>
-   <source>Cancel</source>
-   <translation>Abbrechen</translation>
-  </message>
-  <message>
-   <source>Candidates</source>
-   <translation>Kandidaten</translation>
-  </message>
-  <message>
-   <source>Care</source>
-   <translation>Pflege</translation>
-  </message>
-  <message>
-   <source>Causes</source>
-   <translation>Ursachen</translation>
-  </message>
-  <message>
-   <source>Cheaper</source>
-   <translation>Billiger</translation>
-  </message>
-  <message>
-   <source>Chips</source>
-   <translation>Abplatzer</translation>
-  </message>
-  <message>
-   <source>Clearance</source>
-   <translation>Spiel</translation>
-  </message>
-  <message>
-   <source>Client</source>
-   <translation>Auftraggeber</translation>
-  </message>
-  <message>
-   <source>Close</source>
-   <translation>Schließen</translation>
-  </message>
-  <message>
-   <source>Coats</source>
-   <translation>Lagen</translation>
-  </message>
-  <message>
-   <source>Cobbles</source>
-   <translation>Kopfsteine</translation>
-  </message>
-  <message>
-   <source>Colour</source>
-   <translation>Farbe</translation>
-  </message>
-  <message>
-   <source>Colours</source>
-   <translation>Farben</translation>
-  </message>
-  <message>
-   <source>Commission</source>
-   <translation>Auftragsarbeit</translation>
-  </message>
-  <message>
-   <source>Compared</source>
-   <translation>Verglichen</translation>
-  </message>
-  <message>
-   <source>Conflicts</source>
-   <translation>Konflikte</translation>
-  </message>
-  <message>
-   <source>Copy</source>
-   <translation>Kopieren</translation>
-  </message>
-  <message>
-   <source>Cost</source>
-   <translation>Kosten</translation>
-  </message>
-  <message>
-   <source>Cups</source>
-   <translation>Saugkelche</translation>
-  </message>
-  <message>
-   <source>Cut</source>
-   <translation>Schneiden</translation>
-  </message>
-  <message>
-   <source>Cutting</source>
-   <translation>Es wird geschnitten</translation>
-  </message>
-  <message>
-   <source>Day</source>
-   <translation>Tag</translation>
-  </message>
-  <message>
-   <source>Dearer</source>
-   <translation>Teurer</translation>
-  </message>
-  <message>
-   <source>Decal</source>
-   <translation>Abziehbild</translation>
-  </message>
-  <message>
-   <source>Density</source>
-   <translation>Dichte</translation>
-  </message>
-  <message>
-   <source>Dismiss</source>
-   <translation>Ausblenden</translation>
-  </message>
-  <message>
-   <source>Done</source>
-   <translation>Fertig</translation>
-  </message>
-  <message>
-   <source>Down</source>
-   <translation>Hinunter</translation>
-  </message>
-  <message>
-   <source>Drains</source>
-   <translation>Abflüsse</translation>
-  </message>
-  <message>
-   <source>Draws</source>
-   <translation>Zieht</translation>
-  </message>
-  <message>
-   <source>Dry</source>
-   <translation>Trocknen</translation>
-  </message>
-  <message>
-   <source>Drying</source>
-   <translation>Am Trocknen</translation>
-  </message>
-  <message>
-   <source>Dust</source>
-   <translation>Staub</translation>
-  </message>
-  <message>
-   <source>Earth</source>
-   <translation>Erde</translation>
-  </message>
-  <message>
-   <source>Edges</source>
-   <translation>Kanten</translation>
-  </message>
-  <message>
-   <source>Edit</source>
-   <translation>Bearbeiten</translation>
-  </message>
-  <message>
-   <source>Effects</source>
-   <translation>Effekte</translation>
-  </message>
-  <message>
-   <source>Ember</source>
-   <translation>Ember</translation>
-  </message>
-  <message>
-   <source>Estimate</source>
-   <translation>Schätzen</translation>
-  </message>
-  <message>
-   <source>Evenings</source>
-   <translation>Abende</translation>
-  </message>
-  <message>
-   <source>Exercises</source>
-   <translation>Übungen</translation>
-  </message>
-  <message>
-   <source>Export</source>
-   <translation>Ausgeben</translation>
-  </message>
-  <message>
-   <source>Exposure</source>
-   <translation>Belichtung</translation>
-  </message>
-  <message>
-   <source>Failed</source>
-   <translation>Misslungen</translation>
-  </message>
-  <message>
-   <source>Failures</source>
-   <translation>Fehler</translation>
-  </message>
-  <message>
-   <source>Figure</source>
-   <translation>Figur</translation>
-  </message>
-  <message>
-   <source>Figures</source>
-   <translation>Figuren</translation>
-  </message>
-  <message>
-   <source>Filament</source>
-   <translation>Filament</translation>
-  </message>
-  <message>
-   <source>Filler</source>
-   <translation>Füller</translation>
-  </message>
-  <message>
-   <source>Filling</source>
-   <translation>Füllen</translation>
-  </message>
-  <message>
-   <source>Films</source>
-   <translation>Folien</translation>
-  </message>
-  <message>
-   <source>Finer</source>
-   <translation>Feiner</translation>
-  </message>
-  <message>
-   <source>Finish</source>
-   <translation>Vollenden</translation>
-  </message>
-  <message>
-   <source>Finishing</source>
-   <translation>Vollenden</translation>
-  </message>
-  <message>
-   <source>Flats</source>
-   <translation>Flächen</translation>
-  </message>
-  <message>
-   <source>For</source>
-   <translation>Für</translation>
-  </message>
-  <message>
-   <source>Forecast</source>
-   <translation>Vorhersage</translation>
-  </message>
-  <message>
-   <source>Friday</source>
-   <translation>Freitag</translation>
-  </message>
-  <message>
-   <source>From</source>
-   <translation>Von</translation>
-  </message>
-  <message>
-   <source>Frost</source>
-   <translation>Reif</translation>
-  </message>
-  <message>
-   <source>Full</source>
-   <translation>Voll</translation>
-  </message>
-  <message>
-   <source>Glaze</source>
-   <translation>Lasur</translation>
-  </message>
-  <message>
-   <source>Gloves</source>
-   <translation>Handschuhe</translation>
-  </message>
-  <message>
-   <source>Glow</source>
-   <translation>Leuchten</translation>
-  </message>
-  <message>
-   <source>Glue</source>
-   <translation>Kleber</translation>
-  </message>
-  <message>
-   <source>Go</source>
-   <translation>Los</translation>
-  </message>
-  <message>
-   <source>Good</source>
-   <translation>Gut</translation>
-  </message>
-  <message>
-   <source>Hairs</source>
-   <translation>Haare</translation>
-  </message>
-  <message>
-   <source>Handbook</source>
-   <translation>Handbuch</translation>
-  </message>
-  <message>
-   <source>Hands</source>
-   <translation>Hände</translation>
-  </message>
-  <message>
-   <source>Health</source>
-   <translation>Gesundheit</translation>
-  </message>
-  <message>
-   <source>Height</source>
-   <translation>Höhe</translation>
-  </message>
-  <message>
-   <source>Help</source>
-   <translation>Hilfe</translation>
-  </message>
-  <message>
-   <source>High</source>
-   <translation>Hoch</translation>
-  </message>
-  <message>
-   <source>Hollow</source>
-   <translation>Aushöhlen</translation>
-  </message>
-  <message>
-   <source>Hollowing</source>
-   <translation>Es wird ausgehöhlt</translation>
-  </message>
-  <message>
-   <source>Humidity</source>
-   <translation>Feuchte</translation>
-  </message>
-  <message>
-   <source>Inner</source>
-   <translation>Innen</translation>
-  </message>
-  <message>
-   <source>Islands</source>
-   <translation>Inseln</translation>
-  </message>
-  <message>
-   <source>Joints</source>
-   <translation>Verbindungen</translation>
-  </message>
-  <message>
-   <source>Keep</source>
-   <translation>Behalten</translation>
-  </message>
-  <message>
-   <source>Key</source>
-   <translation>Passung</translation>
-  </message>
-  <message>
-   <source>Kind</source>
-   <translation>Art</translation>
-  </message>
-  <message>
-   <source>Kit</source>
-   <translation>Bausatz</translation>
-  </message>
-  <message>
-   <source>Lamp</source>
-   <translation>Lampe</translation>
-  </message>
-  <message>
-   <source>Lamplight</source>
-   <translation>Lampenlicht</translation>
-  </message>
-  <message>
-   <source>Later</source>
-   <translation>Später</translation>
-  </message>
-  <message>
-   <source>Layer</source>
-   <translation>Schicht</translation>
-  </message>
-  <message>
-   <source>Leave</source>
-   <translation>Beenden</translation>
-  </message>
-  <message>
-   <source>Ledger</source>
-   <translation>Kassenbuch</translation>
-  </message>
-  <message>
-   <source>Licence</source>
-   <translation>Lizenz</translation>
-  </message>
-  <message>
-   <source>Lift</source>
-   <translation>Abheben</translation>
-  </message>
-  <message>
-   <source>Light</source>
-   <translation>Licht</translation>
-  </message>
-  <message>
-   <source>Lining</source>
-   <translation>Linien</translation>
-  </message>
-  <message>
-   <source>Liquid</source>
-   <translation>Flüssigkeit</translation>
-  </message>
-  <message>
-   <source>Litres</source>
-   <translation>Liter</translation>
-  </message>
-  <message>
-   <source>Look</source>
-   <translation>Ansehen</translation>
-  </message>
-  <message>
-   <source>Low</source>
-   <translation>Tief</translation>
-  </message>
-  <message>
-   <source>Machine</source>
-   <translation>Maschine</translation>
-  </message>
-  <message>
-   <source>Maker</source>
-   <translation>Hersteller</translation>
-  </message>
-  <message>
-   <source>Material</source>
-   <translation>Material</translation>
-  </message>
-  <message>
-   <source>Melts</source>
-   <translation>Verschwimmt</translation>
-  </message>
-  <message>
-   <source>Mended</source>
-   <translation>Geflickt</translation>
-  </message>
-  <message>
-   <source>Mid-tone</source>
-   <translation>Mittelton</translation>
-  </message>
-  <message>
-   <source>Mind</source>
-   <translation>Achtung</translation>
-  </message>
-  <message>
-   <source>Minutes</source>
-   <translation>Minuten</translation>
-  </message>
-  <message>
-   <source>Mirrored</source>
-   <translation>Gespiegelt</translation>
-  </message>
-  <message>
-   <source>Monday</source>
-   <translation>Montag</translation>
-  </message>
-  <message>
-   <source>Money</source>
-   <translation>Geld</translation>
-  </message>
-  <message>
-   <source>Muster</source>
-   <translation>Musterung</translation>
-  </message>
-  <message>
-   <source>Name</source>
-   <translation>Name</translation>
-  </message>
-  <message>
-   <source>Names</source>
-   <translation>Namen</translation>
-  </message>
-  <message>
-   <source>Needed</source>
-   <translation>Gebraucht</translation>
-  </message>
-  <message>
-   <source>Next</source>
-   <translation>Weiter</translation>
-  </message>
-  <message>
-   <source>No</source>
-   <translation>Nein</translation>
-  </message>
-  <message>
-   <source>Now</source>
-   <translation>Jetzt</translation>
-  </message>
-  <message>
-   <source>Nozzle</source>
-   <translation>Düse</translation>
-  </message>
-  <message>
-   <source>Numerus</source>
-   <translation>Numerus</translation>
-  </message>
-  <message>
-   <source>Opened</source>
-   <translation>Geöffnet</translation>
-  </message>
-  <message>
-   <source>Orders</source>
-   <translation>Tagesbefehl</translation>
-  </message>
-  <message>
-   <source>Other</source>
-   <translation>Anderes</translation>
-  </message>
-  <message>
-   <source>Outer</source>
-   <translation>Außen</translation>
-  </message>
-  <message>
-   <source>Outline</source>
-   <translation>Umriss</translation>
-  </message>
-  <message>
-   <source>Outlines</source>
-   <translation>Umrisse</translation>
-  </message>
-  <message>
-   <source>PIL.Image</source>
-   <translation>PIL.Image</translation>
-  </message>
-  <message>
-   <source>Paid</source>
-   <translation>Bezahlt</translation>
-  </message>
-  <message>
-   <source>Paint</source>
-   <translation>Bemalen</translation>
-  </message>
-  <message>
-   <source>Painting</source>
-   <translation>Bemalen</translation>
-  </message>
-  <message>
-   <source>Palette</source>
-   <translation>Palette</translation>
-  </message>
-  <message>
-   <source>Part</source>
-   <translation>Teil</translation>
-  </message>
-  <message>
-   <source>Partly</source>
-   <translation>Teils</translation>
-  </message>
-  <message>
-   <source>Pause</source>
-   <translation>Pause</translation>
-  </message>
-  <message>
-   <source>Photographs</source>
-   <translation>Fotos</translation>
-  </message>
-  <message>
-   <source>Placed</source>
-   <translation>Gesetzt</translation>
-  </message>
-  <message>
-   <source>Plate</source>
-   <translation>Platte</translation>
-  </message>
-  <message>
-   <source>Plates</source>
-   <translation>Platten</translation>
-  </message>
-  <message>
-   <source>Pose</source>
-   <translation>Ausrichten</translation>
-  </message>
-  <message>
-   <source>Poses</source>
-   <translation>Lagen im Raum</translation>
-  </message>
-  <message>
-   <source>Postage</source>
-   <translation>Porto</translation>
-  </message>
-  <message>
-   <source>Practise</source>
-   <translation>Üben</translation>
-  </message>
-  <message>
-   <source>Price</source>
-   <translation>Preis</translation>
-  </message>
-  <message>
-   <source>Prime</source>
-   <translation>Grundieren</translation>
-  </message>
-  <message>
-   <source>Primed</source>
-   <translation>Grundiert</translation>
-  </message>
-  <message>
-   <source>Priming</source>
-   <translation>Grundieren</translation>
-  </message>
-  <message>
-   <source>Print</source>
-   <translation>Drucken</translation>
-  </message>
-  <message>
-   <source>Printer</source>
-   <translation>Drucker</translation>
-  </message>
-  <message>
-   <source>Profile</source>
-   <translation>Profil</translation>
-  </message>
-  <message>
-   <source>Proposed</source>
-   <translation>Vorgeschlagen</translation>
-  </message>
-  <message>
-   <source>Pulls</source>
-   <translation>Zieht</translation>
-  </message>
-  <message>
-   <source>Putty</source>
-   <translation>Spachtel</translation>
-  </message>
-  <message>
-   <source>Read</source>
-   <translation>Lesen</translation>
-  </message>
-  <message>
-   <source>Ready</source>
-   <translation>Bereit</translation>
-  </message>
-  <message>
-   <source>Ready-supported</source>
-   <translation>Fertig gestützt</translation>
-  </message>
-  <message>
-   <source>Redo</source>
-   <translation>Wiederholen</translation>
-  </message>
-  <message>
-   <source>References</source>
-   <translation>Vorlagen</translation>
-  </message>
-  <message>
-   <source>Remarks</source>
-   <translation>Bemerkungen</translation>
-  </message>
-  <message>
-   <source>Remove</source>
-   <translation>Entfernen</translation>
-  </message>
-  <message>
-   <source>Rename</source>
-   <translation>Umbenennen</translation>
-  </message>
-  <message>
-   <source>Resin</source>
-   <translation>Harz</translation>
-  </message>
-  <message>
-   <source>Resist</source>
-   <translation>Maskierung</translation>
-  </message>
-  <message>
-   <source>Retraction</source>
-   <translation>Rückzug</translation>
-  </message>
-  <message>
-   <source>Right</source>
-   <translation>Richtig</translation>
-  </message>
-  <message>
-   <source>Rim</source>
-   <translation>Rand</translation>
-  </message>
-  <message>
-   <source>Riser</source>
-   <translation>Sockel</translation>
-  </message>
-  <message>
-   <source>Risk</source>
-   <translation>Gefahr</translation>
-  </message>
-  <message>
-   <source>Roll</source>
-   <translation>Rolle</translation>
-  </message>
-  <message>
-   <source>Roots</source>
-   <translation>Wurzeln</translation>
-  </message>
-  <message>
-   <source>Routine</source>
-   <translation>Handgriffe</translation>
-  </message>
-  <message>
-   <source>Rule</source>
-   <translation>Regel</translation>
-  </message>
-  <message>
-   <source>Rules</source>
-   <translation>Regeln</translation>
-  </message>
-  <message>
-   <source>Running</source>
-   <translation>Läuft</translation>
-  </message>
-  <message>
-   <source>Saturday</source>
-   <translation>Samstag</translation>
-  </message>
-  <message>
-   <source>Save</source>
-   <translation>Speichern</translation>
-  </message>
-  <message>
-   <source>Scale</source>
-   <translation>Maßstab</translation>
-  </message>
-  <message>
-   <source>Scaling</source>
-   <translation>Es wird skaliert</translation>
-  </message>
-  <message>
-   <source>School</source>
-   <translation>Schule</translation>
-  </message>
-  <message>
-   <source>Schools</source>
-   <translation>Schulen</translation>
-  </message>
-  <message>
-   <source>Screens</source>
-   <translation>Bildschirme</translation>
-  </message>
-  <message>
-   <source>Seed</source>
-   <translation>Keim</translation>
-  </message>
-  <message>
-   <source>Seeds</source>
-   <translation>Keime</translation>
-  </message>
-  <message>
-   <source>Shade</source>
-   <translation>Schatten</translation>
-  </message>
-  <message>
-   <source>Shelved</source>
-   <translation>Zurückgestellt</translation>
-  </message>
-  <message>
-   <source>Shopping</source>
-   <translation>Einkauf</translation>
-  </message>
-  <message>
-   <source>Sign</source>
-   <translation>Zeichen</translation>
-  </message>
-  <message>
-   <source>Silent</source>
-   <translation>Still</translation>
-  </message>
-  <message>
-   <source>Since</source>
-   <translation>Seither</translation>
-  </message>
-  <message>
-   <source>Size</source>
-   <translation>Größe</translation>
-  </message>
-  <message>
-   <source>Skin</source>
-   <translation>Haut</translation>
-  </message>
-  <message>
-   <source>Slicing</source>
-   <translation>Es wird geschnitten</translation>
-  </message>
-  <message>
-   <source>Slot</source>
-   <translation>Platz</translation>
-  </message>
-  <message>
-   <source>Snaps</source>
-   <translation>Bricht</translation>
-  </message>
-  <message>
-   <source>Snow</source>
-   <translation>Schnee</translation>
-  </message>
-  <message>
-   <source>So</source>
-   <translation>So</translation>
-  </message>
-  <message>
-   <source>Solvent</source>
-   <translation>Lösemittel</translation>
-  </message>
-  <message>
-   <source>Sort</source>
-   <translation>Sortieren</translation>
-  </message>
-  <message>
-   <source>Source</source>
-   <translation>Quelle</translation>
-  </message>
-  <message>
-   <source>Space</source>
-   <translation>Leertaste</translation>
-  </message>
-  <message>
-   <source>Split</source>
-   <translation>Teilen</translation>
-  </message>
-  <message>
-   <source>Stand-in</source>
-   <translation>Attrappe</translation>
-  </message>
-  <message>
-   <source>Start</source>
-   <translation>Starten</translation>
-  </message>
-  <message>
-   <source>State</source>
-   <translation>Stand</translation>
-  </message>
-  <message>
-   <source>Step</source>
-   <translation>Schritt</translation>
-  </message>
-  <message>
-   <source>Steps</source>
-   <translation>Schritte</translation>
-  </message>
-  <message>
-   <source>Stones</source>
-   <translation>Steine</translation>
-  </message>
-  <message>
-   <source>Stop</source>
-   <translation>Halt</translation>
-  </message>
-  <message>
-   <source>Stores</source>
-   <translation>Vorräte</translation>
-  </message>
-  <message>
-   <source>Streaks</source>
-   <translation>Streifen</translation>
-  </message>
-  <message>
-   <source>Stripes</source>
-   <translation>Streifen</translation>
-  </message>
-  <message>
-   <source>Stroke</source>
-   <translation>Auftrag</translation>
-  </message>
-  <message>
-   <source>Struts</source>
-   <translation>Streben</translation>
-  </message>
-  <message>
-   <source>Sunday</source>
-   <translation>Sonntag</translation>
-  </message>
-  <message>
-   <source>Swap</source>
-   <translation>Tauschen</translation>
-  </message>
-  <message>
-   <source>Take</source>
-   <translation>Nehmen</translation>
-  </message>
-  <message>
-   <source>Technique</source>
-   <translation>Technik</translation>
-  </message>
-  <message>
-   <source>Temperature</source>
-   <translation>Temperatur</translation>
-  </message>
-  <message>
-   <source>Tests</source>
-   <translation>Proben</translation>
-  </message>
-  <message>
-   <source>Theirs</source>
-   <translation>Ihres</translation>
-  </message>
-  <message>
-   <source>Then</source>
-   <translation>Dann</translation>
-  </message>
-  <message>
-   <source>Thickening</source>
-   <translation>Es wird verdickt</translation>
-  </message>
-  <message>
-   <source>Thicker</source>
-   <translation>Dicker</translation>
-  </message>
-  <message>
-   <source>Thinner</source>
-   <translation>Verdünner</translation>
-  </message>
-  <message>
-   <source>Thursday</source>
-   <translation>Donnerstag</translation>
-  </message>
-  <message>
-   <source>Tilt</source>
-   <translation>Kippen</translation>
-  </message>
-  <message>
-   <source>Time</source>
-   <translation>Zeit</translation>
-  </message>
-  <message>
-   <source>Tint</source>
-   <translation>Tönung</translation>
-  </message>
-  <message>
-   <source>Tips</source>
-   <translation>Spitzen</translation>
-  </message>
-  <message>
-   <source>To</source>
-   <translation>An</translation>
-  </message>
-  <message>
-   <source>Tool</source>
-   <translation>Werkzeug</translation>
-  </message>
-  <message>
-   <source>Top</source>
-   <translation>Oberseite</translation>
-  </message>
-  <message>
-   <source>Travel</source>
-   <translation>Fahren</translation>
-  </message>
-  <message>
-   <source>Trial</source>
-   <translation>Versuch</translation>
-  </message>
-  <message>
-   <source>Try</source>
-   <translation>Probieren</translation>
-  </message>
-  <message>
-   <source>Tub</source>
-   <translation>Kübel</translation>
-  </message>
-  <message>
-   <source>Tuesday</source>
-   <translation>Dienstag</translation>
-  </message>
-  <message>
-   <source>Tufts</source>
-   <translation>Büschel</translation>
-  </message>
-  <message>
-   <source>Undercoat</source>
-   <translation>Untermalung</translation>
-  </message>
-  <message>
-   <source>Undo</source>
-   <translation>Rückgängig</translation>
-  </message>
-  <message>
-   <source>Unit</source>
-   <translation>Einheit</translation>
-  </message>
-  <message>
-   <source>Units</source>
-   <translation>Einheiten</translation>
-  </message>
-  <message>
-   <source>Up</source>
-   <translation>Hinauf</translation>
-  </message>
-  <message>
-   <source>Upright</source>
-   <translation>Aufrecht</translation>
-  </message>
-  <message>
-   <source>Vanes</source>
-   <translation>Fahnen</translation>
-  </message>
-  <message>
-   <source>Vat</source>
-   <translation>Wanne</translation>
-  </message>
-  <message>
-   <source>Verdigris</source>
-   <translation>Verdigris</translation>
-  </message>
-  <message>
-   <source>View</source>
-   <translation>Ansicht</translation>
-  </message>
-  <message>
-   <source>Wall</source>
-   <translation>Wand</translation>
-  </message>
-  <message>
-   <source>Walls</source>
-   <translation>Wände</translation>
-  </message>
-  <message>
-   <source>Warning</source>
-   <translation>Warnung</translation>
-  </message>
-  <message>
-   <source>Wash</source>
-   <translation>Waschen</translation>
-  </message>
-  <message>
-   <source>Washing</source>
-   <translation>Waschen</translation>
-  </message>
-  <message>
-   <source>Weather</source>
-   <translation>Wetter</translation>
-  </message>
-  <message>
-   <source>Wednesday</source>
-   <translation>Mittwoch</translation>
-  </message>
-  <message>
-   <source>Week</source>
-   <translation>Woche</translation>
-  </message>
-  <message>
-   <source>What</source>
-   <translation>Was</translation>
-  </message>
-  <message>
-   <source>Where</source>
-   <translation>Wo</translation>
-  </message>
-  <message>
-   <source>Why</source>
-   <translation>Warum</translation>
-  </message>
-  <message>
-   <source>Words</source>
-   <translation>Worte</translation>
-  </message>
-  <message>
-   <source>Yes</source>
-   <translation>Ja</translation>
-  </message>
-  <message>
-   <source>You</source>
-   <translation>Du</translation>
-  </message>
-  <message>
-   <source>Zone</source>
-   <translation>Zone</translation>
+   <source>a third less lift</source>
+   <translation>ein Drittel weniger Hub</translation>
   </message>
   <message>
    <source>accept</source>
@@ -22808,6 +23930,10 @@ Zuletzt gesagt: %3
    <translation>Armee</translation>
   </message>
   <message>
+   <source>as it hangs it keeps %1 ml; tip it %2 and %3.</source>
+   <translation>wie es hängt, behält es %1 ml; kipp es %2, und %3.</translation>
+  </message>
+  <message>
    <source>average</source>
    <translation>Mittel</translation>
   </message>
@@ -22850,10 +23976,6 @@ Zuletzt gesagt: %3
   <message>
    <source>before</source>
    <translation>vorher</translation>
-  </message>
-  <message>
-   <source>before-%1</source>
-   <translation>vor %1</translation>
   </message>
   <message>
    <source>begin</source>
@@ -22912,6 +24034,10 @@ Zuletzt gesagt: %3
    <translation>Platte</translation>
   </message>
   <message>
+   <source>bodies</source>
+   <translation>Körper</translation>
+  </message>
+  <message>
    <source>body</source>
    <translation>Körper</translation>
   </message>
@@ -22922,6 +24048,14 @@ Zuletzt gesagt: %3
   <message>
    <source>boot</source>
    <translation>Stiefel</translation>
+  </message>
+  <message>
+   <source>boots</source>
+   <translation>Stiefel</translation>
+  </message>
+  <message>
+   <source>border</source>
+   <translation>Rand</translation>
   </message>
   <message>
    <source>bottle</source>
@@ -22938,10 +24072,6 @@ Zuletzt gesagt: %3
   <message>
    <source>bright</source>
    <translation>leuchtend</translation>
-  </message>
-  <message>
-   <source>bright </source>
-   <translation>leuchtendes </translation>
   </message>
   <message>
    <source>brim</source>
@@ -22982,6 +24112,10 @@ Zuletzt gesagt: %3
   <message>
    <source>buy</source>
    <translation>kaufen</translation>
+  </message>
+  <message>
+   <source>by its share</source>
+   <translation>nach ihrem Anteil</translation>
   </message>
   <message>
    <source>camouflage</source>
@@ -23025,7 +24159,7 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <source>change</source>
-   <translation>Wechsel</translation>
+   <translation>ändern</translation>
   </message>
   <message>
    <source>changes</source>
@@ -23136,12 +24270,16 @@ Zuletzt gesagt: %3
    <translation>Karmin</translation>
   </message>
   <message>
+   <source>crust</source>
+   <translation>Kruste</translation>
+  </message>
+  <message>
    <source>cup</source>
-   <translation>Becher</translation>
+   <translation>Saugkelch</translation>
   </message>
   <message>
    <source>cups</source>
-   <translation>Becher</translation>
+   <translation>Saugkelche</translation>
   </message>
   <message>
    <source>cure</source>
@@ -23168,12 +24306,12 @@ Zuletzt gesagt: %3
    <translation>dunkel</translation>
   </message>
   <message>
-   <source>dark </source>
-   <translation>dunkles </translation>
-  </message>
-  <message>
    <source>darker</source>
    <translation>dunkler</translation>
+  </message>
+  <message>
+   <source>darker without greying</source>
+   <translation>dunkler ohne Vergrauen</translation>
   </message>
   <message>
    <source>date</source>
@@ -23198,10 +24336,6 @@ Zuletzt gesagt: %3
   <message>
    <source>deep</source>
    <translation>tief</translation>
-  </message>
-  <message>
-   <source>deep </source>
-   <translation>tiefes </translation>
   </message>
   <message>
    <source>default</source>
@@ -23276,10 +24410,6 @@ Zuletzt gesagt: %3
    <translation>stumpf</translation>
   </message>
   <message>
-   <source>dull </source>
-   <translation>stumpfes </translation>
-  </message>
-  <message>
    <source>duplicate</source>
    <translation>Kopie</translation>
   </message>
@@ -23298,6 +24428,10 @@ Zuletzt gesagt: %3
   <message>
    <source>edge</source>
    <translation>Kante</translation>
+  </message>
+  <message>
+   <source>edges</source>
+   <translation>Kanten</translation>
   </message>
   <message>
    <source>edit</source>
@@ -23322,6 +24456,10 @@ Zuletzt gesagt: %3
   <message>
    <source>ended</source>
    <translation>zu Ende</translation>
+  </message>
+  <message>
+   <source>english</source>
+   <translation>englisch</translation>
   </message>
   <message>
    <source>enough</source>
@@ -23360,8 +24498,20 @@ Zuletzt gesagt: %3
    <translation>zusätzlich</translation>
   </message>
   <message>
+   <source>eyes</source>
+   <translation>Augen</translation>
+  </message>
+  <message>
    <source>face</source>
    <translation>Fläche</translation>
+  </message>
+  <message>
+   <source>faces</source>
+   <translation>Flächen</translation>
+  </message>
+  <message>
+   <source>factory</source>
+   <translation>Werkseinstellung</translation>
   </message>
   <message>
    <source>failed</source>
@@ -23464,10 +24614,6 @@ Zuletzt gesagt: %3
    <translation>Flocke</translation>
   </message>
   <message>
-   <source>flat </source>
-   <translation>flach </translation>
-  </message>
-  <message>
    <source>flaw</source>
    <translation>Makel</translation>
   </message>
@@ -23525,7 +24671,7 @@ Zuletzt gesagt: %3
   </message>
   <message>
    <source>from</source>
-   <translation>von</translation>
+   <translation>ab</translation>
   </message>
   <message>
    <source>front</source>
@@ -23540,16 +24686,12 @@ Zuletzt gesagt: %3
    <translation>weiter</translation>
   </message>
   <message>
-   <source>g/cm²</source>
-   <translation>g/cm²</translation>
-  </message>
-  <message>
-   <source>g/ml</source>
-   <translation>g/ml</translation>
-  </message>
-  <message>
    <source>gauge</source>
    <translation>Lehre</translation>
+  </message>
+  <message>
+   <source>glass</source>
+   <translation>Glas</translation>
   </message>
   <message>
    <source>glaze</source>
@@ -23756,12 +24898,20 @@ Zuletzt gesagt: %3
    <translation>Einlesen</translation>
   </message>
   <message>
+   <source>in</source>
+   <translation>in</translation>
+  </message>
+  <message>
    <source>inch</source>
    <translation>Zoll</translation>
   </message>
   <message>
    <source>inches</source>
    <translation>Zoll</translation>
+  </message>
+  <message>
+   <source>ink</source>
+   <translation>Tusche</translation>
   </message>
   <message>
    <source>invoice</source>
@@ -23828,6 +24978,10 @@ Zuletzt gesagt: %3
    <translation>Lampen</translation>
   </message>
   <message>
+   <source>lantern</source>
+   <translation>Laterne</translation>
+  </message>
+  <message>
    <source>last</source>
    <translation>zuletzt</translation>
   </message>
@@ -23868,6 +25022,10 @@ Zuletzt gesagt: %3
    <translation>links</translation>
   </message>
   <message>
+   <source>left wing</source>
+   <translation>linker Flügel</translation>
+  </message>
+  <message>
    <source>legs</source>
    <translation>Beine</translation>
   </message>
@@ -23906,10 +25064,6 @@ Zuletzt gesagt: %3
   <message>
    <source>light</source>
    <translation>Licht</translation>
-  </message>
-  <message>
-   <source>light </source>
-   <translation>helles </translation>
   </message>
   <message>
    <source>lighter</source>
@@ -24104,6 +25258,10 @@ Zuletzt gesagt: %3
    <translation>Musterung</translation>
   </message>
   <message>
+   <source>muster the Lampwatch</source>
+   <translation>die Lampwatch aufstellen</translation>
+  </message>
+  <message>
    <source>muted</source>
    <translation>gedämpft</translation>
   </message>
@@ -24224,6 +25382,10 @@ Zuletzt gesagt: %3
    <translation>anderes</translation>
   </message>
   <message>
+   <source>other triangles</source>
+   <translation>andere Dreiecke</translation>
+  </message>
+  <message>
    <source>out</source>
    <translation>aus</translation>
   </message>
@@ -24284,16 +25446,12 @@ Zuletzt gesagt: %3
    <translation>malen</translation>
   </message>
   <message>
-   <source>painting </source>
-   <translation>malen </translation>
+   <source>pairs</source>
+   <translation>Paare</translation>
   </message>
   <message>
    <source>pale</source>
    <translation>hell</translation>
-  </message>
-  <message>
-   <source>pale </source>
-   <translation>blasses </translation>
   </message>
   <message>
    <source>paper</source>
@@ -24306,10 +25464,6 @@ Zuletzt gesagt: %3
   <message>
    <source>part</source>
    <translation>Teil</translation>
-  </message>
-  <message>
-   <source>part-%1</source>
-   <translation>Teil-%1</translation>
   </message>
   <message>
    <source>pass</source>
@@ -24576,8 +25730,16 @@ Zuletzt gesagt: %3
    <translation>rechts</translation>
   </message>
   <message>
+   <source>right wing</source>
+   <translation>rechter Flügel</translation>
+  </message>
+  <message>
    <source>rim</source>
    <translation>Rand</translation>
+  </message>
+  <message>
+   <source>rope</source>
+   <translation>Seil</translation>
   </message>
   <message>
    <source>rose</source>
@@ -24840,10 +26002,6 @@ Zuletzt gesagt: %3
    <translation>gesprüht</translation>
   </message>
   <message>
-   <source>sqlite:///%1</source>
-   <translation>sqlite:///%1</translation>
-  </message>
-  <message>
    <source>squad</source>
    <translation>Trupp</translation>
   </message>
@@ -24936,6 +26094,10 @@ Zuletzt gesagt: %3
    <translation>Aufträge</translation>
   </message>
   <message>
+   <source>sub-assemblies</source>
+   <translation>Baugruppen</translation>
+  </message>
+  <message>
    <source>subject</source>
    <translation>Gegenstand</translation>
   </message>
@@ -24960,10 +26122,6 @@ Zuletzt gesagt: %3
    <translation>getauscht</translation>
   </message>
   <message>
-   <source>swatch-%1</source>
-   <translation>Farbfeld-%1</translation>
-  </message>
-  <message>
    <source>sways</source>
    <translation>lehnt</translation>
   </message>
@@ -24974,6 +26132,10 @@ Zuletzt gesagt: %3
   <message>
    <source>table</source>
    <translation>Tisch</translation>
+  </message>
+  <message>
+   <source>table-ready</source>
+   <translation>tischfertig</translation>
   </message>
   <message>
    <source>tacky</source>
@@ -25116,10 +26278,6 @@ Zuletzt gesagt: %3
    <translation>Lade</translation>
   </message>
   <message>
-   <source>tray-%1</source>
-   <translation>Lade-%1</translation>
-  </message>
-  <message>
    <source>tub</source>
    <translation>Kübel</translation>
   </message>
@@ -25162,6 +26320,10 @@ Zuletzt gesagt: %3
   <message>
    <source>under</source>
    <translation>unter</translation>
+  </message>
+  <message>
+   <source>under-light</source>
+   <translation>Licht von unten</translation>
   </message>
   <message>
    <source>undo</source>

@@ -6,7 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QComboBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.assembly.build_look import OUT_OF_REACH, REACHED, REGAINED
 from numerus.assembly.drill_template import drilled
@@ -15,10 +15,12 @@ from numerus.desk.context import Context
 from numerus.desk.stages.build.pictures import GluingOrder, JointList, WorthChart, ZoneGains
 from numerus.desk.stages.build.state import BuildState
 from numerus.desk.theme.palette import Theme
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.worded import ComboBox
 from numerus.geometry.mesh import Floats, Mesh
 from numerus.surface.brush_reach import AIRBRUSH, BRUSH, TOOLS
 from numerus.words import counted, span
@@ -56,10 +58,10 @@ class ApartPage(QWidget):
         self.order.toggled.connect(self._toggle)
         self.worth.worth_tried.connect(self._try_worth)
         self.worth.worth_kept.connect(self.worth_kept.emit)
-        self.tool_box = QComboBox()
+        self.tool_box = ComboBox()
         self.tool_box.setAccessibleName("What it is painted with")
         for tool in TOOLS:
-            self.tool_box.addItem(f"by {tool}", tool)
+            self.tool_box.addItem(f"with {tool}", tool)
         self.tool_box.activated.connect(lambda at: self.take_tool(self.tool_box.itemData(at)))
         self.worth_words, self.note = label("", "note", True), label(NOTES[BRUSH], "note", True)
         self.setLayout(self._body())
@@ -188,7 +190,7 @@ class ApartPage(QWidget):
             painter.setBrush(self.theme.colour(tone))
             painter.drawRect(QRectF(12 * zoom, y - 9 * zoom, 14 * zoom, 10 * zoom))
             painter.setPen(self.theme.colour("ink"))
-            painter.drawText(QPointF(32 * zoom, y), words)
+            painter.drawText(QPointF(32 * zoom, y), tr(words))
 
 
 def _tone(mark: int) -> str:

@@ -7,7 +7,7 @@ from pathlib import Path
 import numpy as np
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter, QPen
-from PyQt6.QtWidgets import QBoxLayout, QFileDialog, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.assembly.balance import SAFE_DEG, Balance, balance
 from numerus.assembly.build_look import BuildLook, look_at_build
@@ -24,9 +24,11 @@ from numerus.desk.stages.build.state import BuildState, LookKey
 from numerus.desk.stages.build.template_sheet import write_templates
 from numerus.desk.stages.build.warp_dialog import WarpDialog
 from numerus.desk.stages.steps.bench import Shown, StepsBench
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column
+from numerus.desk.widgets.worded import FileDialog
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Mesh, merged, xyz
 from numerus.surface.brush_reach import BRUSH
@@ -191,7 +193,7 @@ class BuildBench(StepsBench):
             self.session.commit(f"a minute is worth {army.worth_mm2_per_min:g} mm²", [army])
 
     def ask_templates(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "Drill template", "drill-template.pdf", "PDF (*.pdf)")
+        name, _ = FileDialog.getSaveFileName(self, "Drill template", "drill-template.pdf", "PDF (*.pdf)")
         if name:
             self.save_templates(Path(name))
 
@@ -304,14 +306,14 @@ class BuildBench(StepsBench):
         painter.setBrush(self.theme.colour("river"))
         painter.drawEllipse(top, 5, 5)
         font = self.theme.font(11, True)
-        wide = QFontMetricsF(font).horizontalAdvance("centre of mass")
+        wide = QFontMetricsF(font).horizontalAdvance(tr("centre of mass"))
         box = QRectF(min(top.x() + 10, view.width() - wide - 18), top.y() - 10, wide + 12, 20)
         painter.setPen(QPen(self.theme.colour("river"), 1))
         painter.setBrush(self.theme.colour("chalk"))
         painter.drawRoundedRect(box, 4, 4)
         painter.setFont(font)
         painter.setPen(self.theme.colour("ink"))
-        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, "centre of mass")
+        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, tr("centre of mass"))
 
     def done(self) -> None:
         fact = self.state.done_fact(*self.minutes.taken(), self.session.clock())

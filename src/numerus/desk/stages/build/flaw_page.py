@@ -7,7 +7,7 @@ from collections.abc import Callable, Sequence
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QKeyEvent, QPainter, QPen
-from PyQt6.QtWidgets import QDoubleSpinBox, QLineEdit, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QVBoxLayout, QWidget
 
 from numerus.assembly.flaws import HIDDEN, MARGIN, PINNED, SCAR, SEAM, STAIRS, THIN, Flaw, Way
 from numerus.desk.context import Context
@@ -17,6 +17,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing, StatedDrawing
 from numerus.desk.widgets.layout import button, caution_line, clear, column, label, row
+from numerus.desk.widgets.worded import DoubleSpinBox, LineEdit
 from numerus.geometry.mesh import Floats, Mesh, nearest_part, xyz
 from numerus.progress.figure_records.last_look import UNPAINTED
 
@@ -118,7 +119,7 @@ class PinRow(QWidget):
         super().__init__()
         self.press = button("Pin a flaw", lambda: None, "", "Then click on the figure where it is; Escape gives up")
         self.press.setCheckable(True)
-        self.across, self.words = QDoubleSpinBox(), QLineEdit()
+        self.across, self.words = DoubleSpinBox(), LineEdit()
         self.across.setRange(0.1, 40.0)
         self.across.setValue(1.0)
         self.across.setSuffix(" mm across")

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.assembly.warp import Warp
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import caution_line, column, label, row
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox
 from numerus.domain.parts import Part
 
 
@@ -16,7 +17,7 @@ class WarpDialog(Dialog):
     def __init__(self, parts: dict[str, Part], parent: QWidget) -> None:
         super().__init__(parent)
         self.setWindowTitle("It is bent, or not as long as planned")
-        self.parts, self.slot = parts, QComboBox()
+        self.parts, self.slot = parts, ComboBox()
         self.slot.setAccessibleName("Part")
         for slot, part in parts.items():
             self.slot.addItem(f"{slot}: {part.label}", slot)
@@ -36,8 +37,8 @@ class WarpDialog(Dialog):
         self.resize(480, 300)
         self._another()
 
-    def _spin(self, name: str, most: float, unit: str) -> QDoubleSpinBox:
-        spin = QDoubleSpinBox()
+    def _spin(self, name: str, most: float, unit: str) -> DoubleSpinBox:
+        spin = DoubleSpinBox()
         spin.setRange(0.0, most)
         spin.setDecimals(1)
         spin.setSuffix(unit)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import numpy as np
-from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.cure.lamp_choice import LampChoice
@@ -15,6 +15,7 @@ from numerus.desk.stages.steps.plate_bench import PlateStepsBench
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.worded import CheckBox
 from numerus.geometry.mesh import Floats, xyz
 from numerus.geometry.rays import Camera
 from numerus.post.curing.cure_book import VERDICTS
@@ -77,7 +78,7 @@ class CureBench(PlateStepsBench):
         self.list = DoseList(self.context)
         self.list.chosen.connect(self.choose)
         self.list.off_changed.connect(self.change_part)
-        self.both = QCheckBox("turned over, too")
+        self.both = CheckBox("turned over, too")
         self.both.setChecked(True)
         self.both.toggled.connect(lambda _: self._show_load())
         self.dose_words, self.advice = label("", "note", True), label("", "strong", True)

@@ -5,9 +5,8 @@ from __future__ import annotations
 from dataclasses import replace
 from pathlib import Path
 
-from PyQt6.QtWidgets import QComboBox, QFileDialog
-
 from numerus.desk.session import Session
+from numerus.desk.widgets.worded import ComboBox, FileDialog
 from numerus.errors import NumerusError, PlanError
 from numerus.post.curing.lamps import EXAMPLES, lamp_of, lamp_text, read_lamp
 
@@ -15,14 +14,14 @@ OPEN, WRITE = "From a file …", "Write as a file …"
 FILES = "Lamps (*.json)"
 
 
-class LampChoice(QComboBox):
+class LampChoice(ComboBox):
     """The lamps by name, and files in and out; another lamp is an edit that undo takes back."""
 
     def __init__(self, session: Session) -> None:
         super().__init__()
         self.session = session
         self.setAccessibleName("Lamp")
-        self.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToContents)
+        self.setSizeAdjustPolicy(ComboBox.SizeAdjustPolicy.AdjustToContents)
         self.activated.connect(lambda _: self._chosen())
 
     def show_lamp(self, name: str) -> None:
@@ -36,10 +35,10 @@ class LampChoice(QComboBox):
         if words in EXAMPLES:
             self.use(lamp_text(words, EXAMPLES[words]()))
         elif words == OPEN:
-            name, _ = QFileDialog.getOpenFileName(self, "A lamp", "", FILES)
+            name, _ = FileDialog.getOpenFileName(self, "A lamp", "", FILES)
             self.open_file(Path(name)) if name else None
         elif words == WRITE:
-            name, _ = QFileDialog.getSaveFileName(self, "The lamp as a file", "lamp.json", FILES)
+            name, _ = FileDialog.getSaveFileName(self, "The lamp as a file", "lamp.json", FILES)
             self.write_file(Path(name)) if name else None
 
     @property

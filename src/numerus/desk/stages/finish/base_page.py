@@ -8,7 +8,7 @@ from pathlib import Path
 import numpy as np
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QFileDialog, QInputDialog, QMenu, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.assembly.stacked_base import COLUMNS as STACK_COLUMNS
 from numerus.assembly.stacked_base import USUAL, stack_from_rows, stack_rows
@@ -20,6 +20,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import FileDialog, InputDialog, Menu
 from numerus.domain.army import Army, Unit
 from numerus.errors import NumerusError
 from numerus.formats.tables import write_text
@@ -180,9 +181,9 @@ class BasePage(QWidget):
         """Which recipe the unit goes by, or its own layers made one."""
         self.recipe_menu().exec(self.recipes.mapToGlobal(QPoint(0, self.recipes.height())))
 
-    def recipe_menu(self) -> QMenu:
+    def recipe_menu(self) -> Menu:
         """The army's recipes, the one gone by ticked, and what can be done with it."""
-        state, menu = self.state, QMenu(self)
+        state, menu = self.state, Menu(self)
         army, recipe = self.session.plans.army, state.recipe
         for name in ("", *(r.name for r in army.basings)) if army else ():
             way = menu.addAction(name or "Its own layers", lambda n=name: self._keep("recipe", state.going_by(n)))
@@ -198,7 +199,7 @@ class BasePage(QWidget):
         return menu
 
     def _ask_recipe_name(self) -> None:
-        name, fine = QInputDialog.getText(self, "A recipe for bases", "Its name: fen mud, quay stones, snow")
+        name, fine = InputDialog.getText(self, "A recipe for bases", "Its name: fen mud, quay stones, snow")
         if fine:
             self.keep_recipe(name)
 
@@ -218,7 +219,7 @@ class BasePage(QWidget):
             self.session.commit(f"{what} of {self.state.unit.name}", changed)
 
     def ask_cut_list(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(
+        name, _ = FileDialog.getSaveFileName(
             self, "Decals to cut", "decals.svg", "Sheet at 1:1 (*.svg);;Table (*.csv)"
         )
         if name:

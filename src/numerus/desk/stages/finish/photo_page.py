@@ -7,7 +7,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtGui import QColor, QPainter, QPen
-from PyQt6.QtWidgets import QFileDialog, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.photographs import read_photograph
 from numerus.desk.context import Context
@@ -16,6 +16,7 @@ from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.theme.marks import draw_tick
 from numerus.desk.widgets.drawing import CENTRE, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import FileDialog
 from numerus.domain.army import Figure
 from numerus.domain.journal import Fact, PhotographTaken
 from numerus.errors import NumerusError
@@ -131,7 +132,7 @@ class PhotoPage(QWidget):
         self.refresh()
 
     def ask(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "A photograph", "", PICTURES)
+        name, _ = FileDialog.getOpenFileName(self, "A photograph", "", PICTURES)
         if name:
             self.attach(Path(name))
 

@@ -5,17 +5,7 @@ from __future__ import annotations
 from datetime import date
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import (
-    QAbstractItemView,
-    QBoxLayout,
-    QGridLayout,
-    QLineEdit,
-    QSpinBox,
-    QStackedWidget,
-    QTableWidget,
-    QTableWidgetItem,
-    QWidget,
-)
+from PyQt6.QtWidgets import QAbstractItemView, QBoxLayout, QGridLayout, QStackedWidget, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.muster.evenings_page import EveningsPage
@@ -25,6 +15,7 @@ from numerus.desk.stages.muster.tried_pictures import Levers, Movers
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.widgets.layout import button, column, label, panel, row, rule
+from numerus.desk.widgets.worded import LineEdit, SpinBox, TableItem, TableWidget
 from numerus.errors import NumerusError
 
 NUMBERS = (1, 2, 5)  # columns of the units that are numbers
@@ -77,7 +68,7 @@ class MusterBench(Bench):
         self.evenings.refresh()
 
     def _units_page(self) -> QBoxLayout:
-        self.table = QTableWidget(0, 6)
+        self.table = TableWidget(0, 6)
         self.table.setHorizontalHeaderLabels(["Unit", "Figures", "Base mm", "Kit", "Painted to", "Bought price"])
         self.table.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
         self.table.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
@@ -114,7 +105,7 @@ class MusterBench(Bench):
             grid.addWidget(label(words, "note"), 0, at)
         self.hobby, self.begins, self.home = [], [], []
         for number, name in enumerate(DAYS):
-            minutes, begin, home = QSpinBox(), QLineEdit(), QLineEdit()
+            minutes, begin, home = SpinBox(), LineEdit(), LineEdit()
             minutes.setRange(0, 900)
             minutes.setSuffix(" min")
             for widget, words in (
@@ -129,12 +120,12 @@ class MusterBench(Bench):
             self.hobby.append(minutes)
             self.begins.append(begin)
             self.home.append(home)
-        self.ready_by, self.kept = DateLine("Ready by", self.session.now.date()), QSpinBox()
+        self.ready_by, self.kept = DateLine("Ready by", self.session.now.date()), SpinBox()
         self.kept.setRange(5, 100)
         self.kept.setSuffix(" % of evenings kept")
         self.kept.setAccessibleName("Share of evenings kept")
         self.week_fault = label("", "fault", True)
-        self.tub, self.lamp, self.zone = QSpinBox(), QSpinBox(), QLineEdit()
+        self.tub, self.lamp, self.zone = SpinBox(), SpinBox(), LineEdit()
         for spin, words in ((self.tub, "Parts washed at once"), (self.lamp, "Parts cured at once")):
             spin.setRange(1, 500)
             spin.setAccessibleName(words)
@@ -144,7 +135,7 @@ class MusterBench(Bench):
         floor = row(
             label("The tub takes"), self.tub, label("parts, the lamp"), self.lamp, 24, label("Clocks of"), self.zone, -1
         )
-        self.people = QSpinBox()
+        self.people = SpinBox()
         self.people.setRange(1, 6)
         self.people.setSuffix(" at the bench")
         self.people.setAccessibleName("People at the bench in hobby time")
@@ -229,8 +220,8 @@ class MusterBench(Bench):
             home.setText(day.home)
 
 
-def _cell(unit_id: str, words: str, number: bool) -> QTableWidgetItem:
-    item = QTableWidgetItem(words)
+def _cell(unit_id: str, words: str, number: bool) -> TableItem:
+    item = TableItem(words)
     item.setData(Qt.ItemDataRole.UserRole, unit_id)
     if number:
         item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)

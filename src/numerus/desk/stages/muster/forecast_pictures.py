@@ -11,6 +11,7 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from numerus.desk.context import Context
 from numerus.desk.stages.muster.tried_pictures import ForecastDrawing, day
 from numerus.desk.theme.marks import draw_mark, draw_warning
+from numerus.desk.translate import tr
 from numerus.desk.widgets.drawing import CENTRE, RIGHT
 from numerus.desk.widgets.later import Later
 from numerus.desk.widgets.road import draw_road
@@ -168,7 +169,7 @@ class Outcomes(ForecastDrawing):
         x = left + ((forecast.ready_by - forecast.today).days + 1) * step
         top = 34.0
         self.line(painter, x, top, x, self.height() - 18, "ink", 1.6)
-        words = f"by {day(forecast.ready_by)}"
+        words = tr(f"by {day(forecast.ready_by)}")
         painter.setFont(self.theme.drawn_font(13, True))
         wide = painter.fontMetrics().horizontalAdvance(words) + 18
         flag = QPainterPath(QPointF(x, top))

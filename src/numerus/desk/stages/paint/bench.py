@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QBoxLayout, QPushButton
+from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.built_figures import BuiltFigures
@@ -19,6 +19,7 @@ from numerus.desk.stages.paint.zones.page import ZonesPage
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column
+from numerus.desk.widgets.worded import PushButton
 
 FIGURE, LINE, ZONES, SCHEME, SCHOOLS, RECIPE, VALUE, RACK, MIX = (
     "Figure", "Line", "Zones", "Scheme", "Schools", "Recipe", "Value", "Rack", "Mix",
@@ -61,11 +62,11 @@ class PaintBench(Bench):
             "Keep this mix …", self.mix.keep, "It gets a name and stands on the rack, for any recipe"
         )
 
-    def _main(self, words: str, act: object, tip: str) -> QPushButton:
+    def _main(self, words: str, act: object, tip: str) -> PushButton:
         return self.add_button(words, act, "main", tip)
 
     @property
-    def name_button(self) -> QPushButton:
+    def name_button(self) -> PushButton:
         """Names the skin that has no zone."""
         return self.figure.name_button
 

@@ -6,7 +6,8 @@ from collections.abc import Callable
 
 from PyQt6.QtCore import QTimer
 from PyQt6.QtGui import QDragEnterEvent, QDragLeaveEvent, QDropEvent
-from PyQt6.QtWidgets import QPushButton
+
+from numerus.desk.widgets.worded import PushButton
 
 HELD_MS = 350
 POT_MIME = "application/x-numerus-pot"
@@ -18,7 +19,7 @@ def dragged_pot(event: QDragEnterEvent | QDropEvent | None) -> str:
     return bytes(data.data(POT_MIME).data()).decode() if data is not None and data.hasFormat(POT_MIME) else ""
 
 
-class PageTab(QPushButton):
+class PageTab(PushButton):
     def __init__(self, words: str, act: Callable[[], object]) -> None:
         super().__init__(words)
         self.setObjectName("tab")

@@ -6,7 +6,7 @@ from collections import Counter
 from pathlib import Path
 
 from PyQt6.QtCore import Qt, pyqtSignal
-from PyQt6.QtWidgets import QBoxLayout, QCheckBox, QComboBox, QFileDialog, QListWidget, QListWidgetItem
+from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.book.book import Removed
 from numerus.book.intake import new_id
@@ -21,6 +21,7 @@ from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.platepicture import Layer, PlatePicture
+from numerus.desk.widgets.worded import CheckBox, ComboBox, FileDialog, ListItem, ListWidget
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import Cancelled, NumerusError, Progress
@@ -58,14 +59,14 @@ class PlateBench(Bench):
 
     def build(self) -> QBoxLayout:
         self.picture = PlatePicture(self.context)
-        self.listing = QListWidget()
+        self.listing = ListWidget()
         self.listing.setAccessibleName("Plates")
         hold(self.theme, self.listing, "setFixedWidth", 252)
         self.listing.currentItemChanged.connect(self._chosen)
-        self.on = QComboBox()
+        self.on = ComboBox()
         self.on.setAccessibleName("Machine")
         self.on.setMinimumWidth(216)
-        self.spares = QCheckBox("and spares by what fails")
+        self.spares = CheckBox("and spares by what fails")
         self.spares.setChecked(True)
         self.spares.setToolTip(
             "As many spares of each part as failures are to be expected; a good spare takes a failed one's place"
@@ -136,14 +137,14 @@ class PlateBench(Bench):
         self.listing.blockSignals(True)
         self.listing.clear()
         for plate in self.state.plates:
-            item = QListWidgetItem(self.state.line_of(plate))
+            item = ListItem(self.state.line_of(plate))
             item.setData(Qt.ItemDataRole.UserRole, plate.id)
             self.listing.addItem(item)
             if plate.id == self.state.plate_id:
                 self.listing.setCurrentItem(item)
         self.listing.blockSignals(False)
 
-    def _chosen(self, item: QListWidgetItem | None) -> None:
+    def _chosen(self, item: ListItem | None) -> None:
         if item is not None:
             self.state.plate_id = item.data(Qt.ItemDataRole.UserRole)
             self._show()
@@ -291,7 +292,7 @@ class PlateBench(Bench):
         plate = self.state.plate
         if plate is None:
             return
-        name, form = QFileDialog.getSaveFileName(self, "Export the plate", plate.name, ";;".join(FORMS))
+        name, form = FileDialog.getSaveFileName(self, "Export the plate", plate.name, ";;".join(FORMS))
         ending = form.partition("*")[2].rstrip(")")
         if name:
             name += "" if Path(name).suffix else ending

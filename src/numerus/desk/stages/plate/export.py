@@ -13,6 +13,7 @@ from PyQt6.QtSvg import QSvgGenerator
 from numerus.desk.context import Context
 from numerus.desk.jobs import Jobs
 from numerus.desk.theme.palette import Theme
+from numerus.desk.translate import tr
 from numerus.desk.widgets.platepicture import PlatePicture
 from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
@@ -142,7 +143,7 @@ def _draw_card(painter: QPainter, plate: Plate, machine: Machine, plans: Plans, 
     description = (
         f"{len(plate.placed)} parts, {plate.height_mm:.1f} mm high, {plate.minutes / 60:.1f} h, {plate.resin_ml:.0f} ml"
     )
-    painter.drawText(QRectF(40, 62, 900, 20), 0, description)
+    painter.drawText(QRectF(40, 62, 900, 20), 0, tr(description))
     painter.save()
     painter.translate(40, 90)
     picture.draw(painter)
@@ -159,7 +160,7 @@ def _draw_list(painter: QPainter, theme: Theme, lines: list[str]) -> None:
     for number, words in enumerate(lines):
         x, y = 40 + (number // rows) * wide, 670 + (number % rows) * LINE_PX
         painter.drawRect(QRectF(x, y + 3, 12, 12))
-        painter.drawText(QRectF(x + 20, y, wide - 24, LINE_PX), 0, f"{number + 1}  {words}")
+        painter.drawText(QRectF(x + 20, y, wide - 24, LINE_PX), 0, f"{number + 1}  {tr(words)}")
 
 
 def whose(placed: Placed, plans: Plans) -> str:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QBoxLayout, QComboBox, QFileDialog
+from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.desk.actions import Actions
 from numerus.desk.context import Context
@@ -31,6 +31,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, label, row
+from numerus.desk.widgets.worded import ComboBox, FileDialog
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
 from numerus.geometry.mesh import Floats, Mesh
@@ -72,12 +73,12 @@ class PoseBench(Bench):
     def build(self) -> QBoxLayout:
         self.view = BenchView(self.theme, self.renderer, "The part as it hangs, with its supports")
         self.view.overlay = self._draw_over
-        self.which = QComboBox()
+        self.which = ComboBox()
         self.which.setAccessibleName("Part to pose")
         self.which.setMinimumWidth(190)
-        self.which.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.which.setSizeAdjustPolicy(ComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.which.activated.connect(lambda _: self.session.select(part_id=self.which.currentData()))
-        self.colour_box, self.colours_say = QComboBox(), label("Colours", "note")
+        self.colour_box, self.colours_say = ComboBox(), label("Colours", "note")
         self.colour_box.addItems([c.capitalize() for c in COLOURS])
         self.colour_box.setAccessibleName("What the colours show")
         self.colour_box.activated.connect(lambda _: self._show_view())
@@ -345,7 +346,7 @@ class PoseBench(Bench):
         printed = supplied_print or (self.tried.supported if self.tried else None)
         if printed is None:
             return
-        name, _ = QFileDialog.getSaveFileName(
+        name, _ = FileDialog.getSaveFileName(
             self, "Export the supported part", f"{self.trials.part_id}.stl", "STL (*.stl);;3MF (*.3mf)"
         )
         if not name:

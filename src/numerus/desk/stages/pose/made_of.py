@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox
-
 from numerus.desk.session import Session
+from numerus.desk.widgets.worded import ComboBox
 from numerus.domain.parts import Part
 from numerus.domain.printing.machines import OF_WORDS
 
 
-class MadeOf(QComboBox):
+class MadeOf(ComboBox):
     """One edit when another is chosen: the pose it had was for another machine, and goes."""
 
     def __init__(self, session: Session) -> None:

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QComboBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.pose.compared import Compared
 from numerus.desk.stages.pose.pictures.chart import PoseChart, WhatCounts
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.worded import ComboBox
 from numerus.domain.journal import PoseChosen
 from numerus.printing.orientation.orientation_search import Weights
 from numerus.printing.orientation.preference_learning import SCHOOL_WEIGHTS, UPRIGHT, School, drift, learned
@@ -25,7 +26,7 @@ class PosesPage(QWidget):
         self.context = context
         self.chart, self.counts = PoseChart(context), WhatCounts(context.theme)
         self.compared = Compared(context, renderer)
-        self.school_box = QComboBox()
+        self.school_box = ComboBox()
         self.school_box.addItems([s.name for s in SCHOOL_WEIGHTS])
         self.school_box.setAccessibleName("School of posing")
         self.school_box.activated.connect(lambda _: self.take_school())

@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.desk.widgets.worded import ComboBox, PushButton
 from numerus.domain.printing.poses import DAB_KINDS
 from numerus.printing.checks.layer_graph import LayerGraph
 from numerus.printing.checks.print_findings import PrintFinding, print_findings, supports_say, tip_says
@@ -43,7 +44,7 @@ class SupportsPage(QWidget):
         self.findings: list[PrintFinding] = []
         self.supported: tuple[Supported, LayerGraph] | None = None
         self.chosen = -1
-        self.style_box, self.brush_box, self.size_box = QComboBox(), QComboBox(), QComboBox()
+        self.style_box, self.brush_box, self.size_box = ComboBox(), ComboBox(), ComboBox()
         self.style_box.addItems([name.capitalize() for name in STYLES])
         self.style_box.setAccessibleName("Style of supports")
         self.style_box.activated.connect(lambda n: self.styled.emit(list(STYLES)[n]))
@@ -76,7 +77,7 @@ class SupportsPage(QWidget):
         self.modes = {m: button(m, lambda m=m: self.use(m), "tab") for m in (LOOK, ADD, MOVE, BRUSH)}
         for mode in self.modes.values():
             mode.setCheckable(True)
-        self.user_actions: list[QPushButton] = [
+        self.user_actions: list[PushButton] = [
             button(words, lambda d=deed: self.deed.emit(d), "", tip)
             for words, deed, tip in (
                 ("Thicker", "thicker", "The next size up"), ("Finer", "finer", "The next size down: a smaller mark"),

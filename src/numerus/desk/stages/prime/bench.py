@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 from PyQt6.QtCore import QPointF, QRectF, QSignalBlocker
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QBoxLayout, QSpinBox, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.session import ALL
@@ -19,6 +19,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.desk.widgets.worded import SpinBox
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
 from numerus.paint.figure.lost_light import LostLight
@@ -128,7 +129,7 @@ class PrimeBench(StepsBench):
         self.weather = button(
             "Weather …", self.ask_weather, "", "Typed, or from a file; simulated where nobody tells it"
         )
-        self.filler = QSpinBox()
+        self.filler = SpinBox()
         self.filler.setRange(0, MOST_FILLER)
         self.filler.setPrefix("filler coats: ")
         self.filler.setAccessibleName("Coats of filler, sanded, before the primer")

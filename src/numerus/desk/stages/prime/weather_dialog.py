@@ -5,10 +5,12 @@ from __future__ import annotations
 from datetime import datetime, timedelta
 from pathlib import Path
 
-from PyQt6.QtWidgets import QDialogButtonBox, QDoubleSpinBox, QFileDialog, QFormLayout, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QFormLayout, QVBoxLayout, QWidget
 
+from numerus.desk.translate import tr
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, label, row
+from numerus.desk.widgets.worded import DoubleSpinBox, FileDialog
 from numerus.errors import NumerusError
 from numerus.paint.priming.weather import Air
 from numerus.paint.priming.weather_file import COLUMNS, read_air
@@ -24,7 +26,7 @@ class WeatherDialog(Dialog):
         super().__init__(parent)
         self.setWindowTitle("The weather")
         self.at, self.airs, self.fault = at, list[Air](), label("", "fault", True)
-        self.fields = {name: QDoubleSpinBox() for name in COLUMNS[1:]}
+        self.fields = {name: DoubleSpinBox() for name in COLUMNS[1:]}
         form = QFormLayout()
         told = {"celsius": (-30, 50, now.celsius, "Warmth, °C"), "humidity": (1, 100, now.humidity, "Damp, %"),
                 "wind_m_s": (0, 40, now.wind_m_s, "Wind, m/s")}  # fmt: skip
@@ -33,7 +35,7 @@ class WeatherDialog(Dialog):
             self.fields[name].setDecimals(1)
             self.fields[name].setValue(value)
             self.fields[name].setAccessibleName(words)
-            form.addRow(words, self.fields[name])
+            form.addRow(tr(words), self.fields[name])
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         box.accepted.connect(self.take_typed)
         box.rejected.connect(self.reject)
@@ -57,7 +59,7 @@ class WeatherDialog(Dialog):
         self.accept()
 
     def ask_file(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Weather", "", FILES)
+        name, _ = FileDialog.getOpenFileName(self, "Weather", "", FILES)
         if name:
             self.take_file(Path(name))
 

@@ -7,7 +7,7 @@ from datetime import date, datetime
 from pathlib import Path
 
 from PyQt6.QtGui import QCursor
-from PyQt6.QtWidgets import QBoxLayout, QFileDialog, QMenu
+from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
@@ -23,6 +23,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import Pages, button, caution_line, column, panel, row, set_cautions
+from numerus.desk.widgets.worded import FileDialog, Menu
 from numerus.domain.clock import later
 from numerus.domain.journal import PartOutcome
 from numerus.domain.printing.machines import Machine
@@ -249,7 +250,7 @@ class PrintBench(Bench):
 
     def _ask_day(self, day: date) -> None:
         """What a day is to be like."""
-        menu = QMenu(self)
+        menu = Menu(self)
         for kind in DAY_KINDS:
             menu.addAction(f"{day:%a %d %b}: {kind}", lambda k=kind: self.set_day(day, k))
         menu.exec(QCursor.pos())
@@ -266,7 +267,7 @@ class PrintBench(Bench):
             self.session.commit(f"{plate.name} planned again", [replace(plate, pinned=None)])
 
     def export_calendar(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(
+        name, _ = FileDialog.getSaveFileName(
             self, "The watch bill as a calendar", "watch-bill.ics", "Calendar (*.ics)"
         )
         if name:

@@ -4,11 +4,12 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QRectF, pyqtSignal
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QMenu, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.theme.palette import LABEL, Theme
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import Menu
 from numerus.diagnosis.failure_diagnosis import Cause, FailureDiagnosis
 from numerus.words import counted, span
 
@@ -83,9 +84,9 @@ class DiagnosisPanel(QWidget):
         )
         self.learned.setText(f"It was: {name}." if name else f"Shares: {table}.")
 
-    def causes_menu(self) -> QMenu:
+    def causes_menu(self) -> Menu:
         """Every cause, the likeliest first; the one confirmed is ticked, and chosen again it is taken back."""
-        menu = QMenu(self)
+        menu = Menu(self)
         for cause in self.result.causes:
             action = menu.addAction(cause.name)
             action.setCheckable(True)

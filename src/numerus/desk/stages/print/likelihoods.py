@@ -7,11 +7,13 @@ from pathlib import Path
 from textwrap import fill
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QFileDialog, QHeaderView, QTableWidget, QTableWidgetItem, QWidget
+from PyQt6.QtWidgets import QHeaderView, QWidget
 
 from numerus.desk.context import Context
+from numerus.desk.translate import tr
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import FileDialog, TableItem, TableWidget
 from numerus.diagnosis.likelihoods import Likelihoods, likelihoods, table_text, usual
 from numerus.errors import BookError, NumerusError
 from numerus.progress.printing.failure_record import table_of
@@ -28,7 +30,7 @@ class LikelihoodsDialog(Dialog):
         self.session, self.theme = context.session, context.theme
         self.setWindowTitle("How causes show themselves")
         self.resize(1240, 700)
-        self.grid, self.fault = QTableWidget(), label("", "fault", True)
+        self.grid, self.fault = TableWidget(), label("", "fault", True)
         self.grid.horizontalHeader().setSectionResizeMode(QHeaderView.ResizeMode.Stretch)
         self.grid.itemChanged.connect(self._tint)
         self.grid.setAccessibleName("How often each cause shows what is seen, in per cent")
@@ -54,16 +56,16 @@ class LikelihoodsDialog(Dialog):
         self.grid.setRowCount(len(rows))
         self.grid.setColumnCount(len(keys))
         self.grid.setHorizontalHeaderLabels(
-            [fill(name.partition(":")[0], HEAD_LETTERS, break_long_words=False) for name, _ in table.causes.values()]
+            [fill(tr(name).partition(":")[0], HEAD_LETTERS, break_long_words=False) for name, _ in table.causes.values()]
         )
         self.grid.setVerticalHeaderLabels([words for words, _ in rows])
         for at, (_, shares) in enumerate(rows):
             for across, share in enumerate(shares):
-                cell = QTableWidgetItem(f"{100 * share:g}")
+                cell = TableItem(f"{100 * share:g}")
                 cell.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
                 self.grid.setItem(at, across, cell)
 
-    def _tint(self, cell: QTableWidgetItem) -> None:
+    def _tint(self, cell: TableItem) -> None:
         """The more often, the deeper: what tells causes apart is seen before it is read."""
         share = min(self._share(cell.row(), cell.column()), 1.0)
         self.grid.blockSignals(True)
@@ -99,7 +101,7 @@ class LikelihoodsDialog(Dialog):
             self.session.commit("how causes show themselves", [replace(army, likelihoods=kept)])
 
     def ask_import(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "A table of likelihoods", "", "Tables (*.json)")
+        name, _ = FileDialog.getOpenFileName(self, "A table of likelihoods", "", "Tables (*.json)")
         if name:
             self.take_in(Path(name))
 
@@ -113,7 +115,7 @@ class LikelihoodsDialog(Dialog):
             self.fault.setText(error.message)
 
     def ask_export(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "The table as a file", "likelihoods.json", "Tables (*.json)")
+        name, _ = FileDialog.getSaveFileName(self, "The table as a file", "likelihoods.json", "Tables (*.json)")
         if name:
             self.write(Path(name))
 

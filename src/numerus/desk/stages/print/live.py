@@ -7,11 +7,12 @@ from collections.abc import Callable
 from dataclasses import replace
 
 from PyQt6.QtCore import QTimer
-from PyQt6.QtWidgets import QCheckBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.print.machine_picture import MachineView
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import CheckBox
 from numerus.devices.link import MachineLink, link_for
 from numerus.devices.printer import Reading
 from numerus.domain.journal import Fact, RunEnded, RunPaused, RunResumed
@@ -35,7 +36,7 @@ class LiveRun(QWidget):
         self.machine: Machine | None = None
         self.ahead_min = 0.0
         self.title, self.view = label("", "section"), MachineView(context)
-        self.fast = QCheckBox("Run it fast")
+        self.fast = CheckBox("Run it fast")
         self.fast.setToolTip("The simulated machine: twenty minutes a second, with its seeded faults")
         self.ended_button = button("It has ended", self.end, "main")
         self.pause_button = button(

@@ -6,12 +6,13 @@ from collections.abc import Sequence
 from datetime import timedelta
 
 from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.print.run_list import RunList
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.desk.widgets.worded import DoubleSpinBox
 from numerus.diagnosis.wear import SOON, Stock, Wear
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Plate
@@ -41,7 +42,7 @@ class PlannedPage(QWidget):
         self.why, self.reasons, self.others = label("", "section", True), label("", "", True), label("", "note", True)
         self.free = button("Let the planner choose", self.freed.emit, "", "It was put at this time by hand")
         self.again = button("Lay it anew", self.anew.emit, "main", "On the first machine in service it fits")
-        self.vat = QDoubleSpinBox()
+        self.vat = DoubleSpinBox()
         self.vat.setSuffix(" ml")
         self.vat.setDecimals(0)
         self.vat.setAccessibleName("Resin in the vat when the run starts or goes on")

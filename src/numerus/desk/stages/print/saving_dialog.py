@@ -7,7 +7,7 @@ from collections.abc import Callable
 import numpy as np
 from PyQt6.QtCore import QRectF, QTimer
 from PyQt6.QtGui import QImage, QPainter
-from PyQt6.QtWidgets import QComboBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.assembly.saved_look import AcrossTheTable
 from numerus.assembly.saving import BAND, CORNER, END, IN_SHORT, Damage, Saving
@@ -21,6 +21,7 @@ from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import button, caution_line, column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.desk.widgets.worded import ComboBox
 from numerus.domain.printing.plates import Placed
 from numerus.errors import NumerusError, Progress, answered
 from numerus.geometry.mesh import Floats, Mesh
@@ -86,7 +87,7 @@ class SavingDialog(Dialog):
         self._read()
 
     def _build(self) -> None:
-        self.kind, self.way = QComboBox(), QComboBox()
+        self.kind, self.way = ComboBox(), ComboBox()
         self.kind.addItems([END, BAND, CORNER])
         self.way.addItems([UP, DOWN])
         self.start, self.wide = (

@@ -8,7 +8,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPixmap
-from PyQt6.QtWidgets import QCheckBox, QDoubleSpinBox, QFileDialog, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.photographs import read_photograph
 from numerus.desk.context import Context
@@ -21,6 +21,7 @@ from numerus.desk.widgets.layout import button, caution_line, column, label, pan
 from numerus.desk.widgets.looks import LooksPicker
 from numerus.desk.widgets.places import PlaceList
 from numerus.desk.widgets.platepicture import PlatePicture
+from numerus.desk.widgets.worded import CheckBox, DoubleSpinBox, FileDialog
 from numerus.diagnosis.repair import KEPT, Way, waiting_repairs
 from numerus.domain.army import Unit
 from numerus.domain.journal import (
@@ -65,7 +66,7 @@ class TakeOffPage(QWidget):
         self.setLayout(self._body())
 
     def _body(self):  # type: ignore[no-untyped-def]
-        self.mapped = QCheckBox("Earlier failures on this machine")
+        self.mapped = CheckBox("Earlier failures on this machine")
         self.mapped.toggled.connect(lambda _: self._show())
         self.photo = label("")
         self.photo_button = button(
@@ -83,7 +84,7 @@ class TakeOffPage(QWidget):
         self.tapped = label("", "note", True)
         self.looks = LooksPicker(self.context.theme)
         self.looks.chosen.connect(self._looked)
-        self.height_at = QDoubleSpinBox()
+        self.height_at = DoubleSpinBox()
         self.height_at.setPrefix("failed at ")
         self.height_at.setSuffix(" mm")
         self.height_at.setRange(0, 400)
@@ -293,7 +294,7 @@ class TakeOffPage(QWidget):
         return list(units.values())
 
     def choose_photograph(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(
+        name, _ = FileDialog.getOpenFileName(
             self, "A photograph of the plate", "", "Pictures (*.jpg *.jpeg *.png *.webp)"
         )
         if name:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from datetime import datetime, timedelta
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QColor, QFontMetricsF, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_diamond
@@ -184,7 +184,7 @@ class WatchBill(Drawing):
         if plate.id in self.troubled:
             at = (box.right() - 10, y + 12) if box.width() > 40 else (box.left() + 13, y + 33)
             draw_diamond(painter, *at, 7, self.theme.colour("tallow"), self.theme.colour("ink"))
-        if QFontMetricsF(self.theme.drawn_font(11, True)).horizontalAdvance(plate.name) <= box.width() - 44:
+        if self.wide(plate.name, 11, True) <= box.width() - 44:
             self.text(painter, box.left() + 26, y + 17, plate.name, 11, True)
         if plate.pinned is not None:
             self.line(painter, box.left() + 1, y, box.left() + 1, y + high, "river", 3)

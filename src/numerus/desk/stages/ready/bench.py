@@ -7,7 +7,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QApplication, QBoxLayout, QComboBox, QFileDialog, QSpinBox
+from PyQt6.QtWidgets import QApplication, QBoxLayout
 
 from numerus.desk.context import Context
 from numerus.desk.money.money_dialog import MoneyDialog
@@ -22,6 +22,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.worded import ComboBox, FileDialog, SpinBox
 from numerus.domain.army import FOAM, MAGNETS, Unit
 from numerus.domain.money import money_text
 from numerus.errors import Progress
@@ -164,7 +165,7 @@ class ReadyBench(Bench):
         body.setStretch(1, 7)
         self.words = label("", "note", True)
         self.wide, self.deep = self._box_side("wide"), self._box_side("deep")
-        self.travels, self.sent = QComboBox(), label("", "note", True)
+        self.travels, self.sent = ComboBox(), label("", "note", True)
         self.travels.addItem("lying in foam", FOAM)
         self.travels.addItem("standing on magnets", MAGNETS)
         self.travels.setAccessibleName("How the army travels")
@@ -187,8 +188,8 @@ class ReadyBench(Bench):
         whole.setStretch(1, 4)
         return whole
 
-    def _box_side(self, name: str) -> QSpinBox:
-        box = QSpinBox()
+    def _box_side(self, name: str) -> SpinBox:
+        box = SpinBox()
         box.setRange(60, 2000)
         box.setSingleStep(10)
         box.setAccessibleName(f"How {name} the box is inside, mm")
@@ -286,7 +287,7 @@ class ReadyBench(Bench):
         MoneyDialog(self.context, self).exec()
 
     def cut(self) -> None:
-        folder = QFileDialog.getExistingDirectory(self, "Where to put the cut files")
+        folder = FileDialog.getExistingDirectory(self, "Where to put the cut files")
         if folder:
             self.cut_into(Path(folder))
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import QPointF, QRectF
-from PyQt6.QtGui import QFontMetricsF, QPainter, QPen, QPolygonF
+from PyQt6.QtGui import QPainter, QPen, QPolygonF
 
 from numerus.desk.context import Context
 from numerus.desk.theme.marks import draw_warning
@@ -92,7 +92,7 @@ class PackingPicture(Drawing):
 
     def _name_in(self, painter: QPainter, box: QRectF, name: str, chosen: bool) -> None:
         """A name across its pocket, or along it where that is narrow; none where it fits neither way: pointing at it tells."""
-        needed = QFontMetricsF(self.theme.drawn_font(11, chosen)).horizontalAdvance(name) + 4
+        needed = self.wide(name, 11, chosen) + 4
         if needed > max(box.width(), box.height()):
             return
         painter.save()

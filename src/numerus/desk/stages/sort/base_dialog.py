@@ -5,22 +5,16 @@ from __future__ import annotations
 from pathlib import Path
 
 from PyQt6.QtGui import QShowEvent
-from PyQt6.QtWidgets import (
-    QComboBox,
-    QDialogButtonBox,
-    QDoubleSpinBox,
-    QFileDialog,
-    QFormLayout,
-    QSpinBox,
-    QWidget,
-)
+from PyQt6.QtWidgets import QDialogButtonBox, QFormLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.sort.layout import RESIN_RGB
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox, FileDialog, SpinBox
 from numerus.errors import NumerusError
 from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.formats.pictures import PICTURES, read_picture
@@ -51,12 +45,12 @@ class BaseDialog(Dialog):
         self.view = BenchView(context.theme, renderer, "The base as it is made")
         self.view.camera = Camera((0, 0, 0), 24, 36, 50)
         self.words, self.fault = label("", "note", True), label("", "fault", True)
-        self.outline, self.texture = QComboBox(), QComboBox()
+        self.outline, self.texture = ComboBox(), ComboBox()
         self.outline.addItems(OUTLINES)
         self.texture.addItems([*TEXTURES, PICTURE])
         self.texture.setCurrentText("cobbles")
         self.picture: Floats | None = None
-        self.many, self.seed = QSpinBox(), QSpinBox()
+        self.many, self.seed = SpinBox(), SpinBox()
         self.many.setRange(1, MOST_MADE)
         self.seed.setRange(1, 9999)
         self.sizes = {
@@ -85,8 +79,8 @@ class BaseDialog(Dialog):
         )  # fmt: skip
         for words, cell in rows:
             cell.setAccessibleName(words)
-            form.addRow(words, cell)
-            signal = cell.currentTextChanged if isinstance(cell, QComboBox) else cell.valueChanged
+            form.addRow(tr(words), cell)
+            signal = cell.currentTextChanged if isinstance(cell, ComboBox) else cell.valueChanged
             signal.connect(lambda _: self.shown())
         self.texture.activated.connect(lambda _: self._ask_picture())
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
@@ -102,7 +96,7 @@ class BaseDialog(Dialog):
         """Light is high: any picture as a height field."""
         if self.texture.currentText() != PICTURE:
             return
-        name, _ = QFileDialog.getOpenFileName(self, "A picture, light where it is high", "", PICTURES)
+        name, _ = FileDialog.getOpenFileName(self, "A picture, light where it is high", "", PICTURES)
         if name:
             self.take_picture(Path(name))
 
@@ -156,8 +150,8 @@ class BaseDialog(Dialog):
         return paths
 
 
-def _size(value: float, most: float, step: float, suffix: str = " mm") -> QDoubleSpinBox:
-    cell = QDoubleSpinBox()
+def _size(value: float, most: float, step: float, suffix: str = " mm") -> DoubleSpinBox:
+    cell = DoubleSpinBox()
     cell.setRange(0, most)
     cell.setDecimals(1)
     cell.setSingleStep(step)

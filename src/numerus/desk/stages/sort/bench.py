@@ -7,7 +7,7 @@ from tempfile import TemporaryDirectory
 
 from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QPixmap
-from PyQt6.QtWidgets import QBoxLayout, QListWidget, QListWidgetItem
+from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.book.intake import Read
 from numerus.book.tidy import Remade, agreed, overruled, scaled, stored
@@ -25,6 +25,7 @@ from numerus.desk.stages.sort.state import SortState
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.layout import Pages, button, column, row
+from numerus.desk.widgets.worded import ListItem, ListWidget
 from numerus.domain.army import Figure
 from numerus.domain.parts import Kit, Part
 from numerus.domain.printing.machines import OF_WORDS
@@ -39,17 +40,17 @@ LAY_OUT, BUILDS, PART = "Lay out", "Builds", "Part"
 EXACTLY = Qt.MatchFlag.MatchExactly
 
 
-class Arriving(QListWidget):
+class Arriving(ListWidget):
     """Parts as they are read, to be looked at from the first second."""
 
     def __init__(self) -> None:
         super().__init__()
         self.setAccessibleName("Parts being read")
         self.setIconSize(QSize(72, 72))
-        self.setViewMode(QListWidget.ViewMode.IconMode)
+        self.setViewMode(ListWidget.ViewMode.IconMode)
         self.setGridSize(QSize(150, 104))
-        self.setMovement(QListWidget.Movement.Static)
-        self.setResizeMode(QListWidget.ResizeMode.Adjust)
+        self.setMovement(ListWidget.Movement.Static)
+        self.setResizeMode(ListWidget.ResizeMode.Adjust)
 
         self.read = 0
 
@@ -60,8 +61,8 @@ class Arriving(QListWidget):
         for name in names:
             self._place(name).setForeground(self.palette().placeholderText())
 
-    def _place(self, name: str) -> QListWidgetItem:
-        list_item = QListWidgetItem(name.rpartition("/")[2])
+    def _place(self, name: str) -> ListItem:
+        list_item = ListItem(name.rpartition("/")[2])
         list_item.setSizeHint(self.gridSize())
         self.addItem(list_item)
         return list_item

@@ -7,7 +7,7 @@ from dataclasses import replace
 
 from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QCursor, QPainter
-from PyQt6.QtWidgets import QMenu, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.sort.builds_grid import BuildsGrid
@@ -15,6 +15,7 @@ from numerus.desk.stages.sort.kit_pictures import icon_of
 from numerus.desk.stages.sort.shelves import letter
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row
+from numerus.desk.widgets.worded import Menu
 from numerus.domain.army import BOUGHT, NONE, BuildRule, Figure
 from numerus.domain.parts import Part
 from numerus.kit.builds import alike_builds, alternatives, broken, equals, parts_needed, rules_of, spread_builds
@@ -210,7 +211,7 @@ class Builds(QWidget):
         unit = self.session.unit
         if unit is None:
             return
-        menu = QMenu(self)
+        menu = Menu(self)
         parts = alternatives(self.session.plans.parts.values(), unit)[slot]
         for part in parts:
             words = f"{letter(parts, part.id)}  {part.label}"
@@ -221,9 +222,9 @@ class Builds(QWidget):
         menu.addAction("Of another kit …", lambda: self.guest_wanted.emit(figure, slot))
         menu.exec(QCursor.pos())
 
-    def column_menu(self, slot: str) -> QMenu:
+    def column_menu(self, slot: str) -> Menu:
         """What can be decided for a slot of all figures at once; parts that were chosen stay."""
-        menu = QMenu(self)
+        menu = Menu(self)
         menu.addAction("Deliberately empty where nothing is chosen", lambda: self.set_column(slot, NONE))
         menu.addAction("Bought where nothing is chosen", lambda: self.set_column(slot, BOUGHT))
         menu.addAction("Open again where it is empty or bought", lambda: self.open_column(slot))

@@ -8,7 +8,7 @@ from dataclasses import replace
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.assembly.guest_parts import Fitting, Point, Seat, Stance
 from numerus.book.intake import new_id
@@ -20,6 +20,7 @@ from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, number_box, row
+from numerus.desk.widgets.worded import CheckBox, ComboBox
 from numerus.domain.army import Figure
 from numerus.domain.parts import LICENCES, Part
 from numerus.errors import NumerusError, Progress, answered
@@ -112,7 +113,7 @@ class GuestDialog(Dialog):
         self._fill_kits()
 
     def _make_inputs(self) -> None:
-        self.kit_box, self.part_box = QComboBox(), QComboBox()
+        self.kit_box, self.part_box = ComboBox(), ComboBox()
         self.kit_box.activated.connect(lambda _: self._fill_parts())
         self.part_box.activated.connect(lambda _: self._take_part())
         self.licence = label("", "note", True)
@@ -121,7 +122,7 @@ class GuestDialog(Dialog):
             number_box(-200, 200, 0, 0.1, f"Moved {way}", " mm", decimals=1) for way in ("right", "back", "up")
         ]
         self.percent = number_box(10, 400, 100, 1, "Size", " %", decimals=1)
-        self.mirrored = QCheckBox("mirrored")
+        self.mirrored = CheckBox("mirrored")
         for number, turn in enumerate(self.turns):
             turn.valueChanged.connect(lambda _, n=number: self._changed(n))
         for box in (*self.moves, self.percent):
@@ -142,11 +143,11 @@ class GuestDialog(Dialog):
         self.snap_button = button(
             "Snap to it", self.snap, tip="Pushed along its joint until it touches without cutting"
         )
-        self.joining = QComboBox()
+        self.joining = ComboBox()
         self.joining.addItems(JOININGS)
         self.joining.setAccessibleName("Joined by")
         self.joining.setToolTip("A socket is cut into a copy of what it meets, so that other figures keep theirs")
-        self.everywhere = QCheckBox("also on figures with nothing chosen there")
+        self.everywhere = CheckBox("also on figures with nothing chosen there")
         self.everywhere.setAccessibleName("On others, too")
         self.keep_button = button(
             "Keep it", self.keep, "main", "As a part of the unit's choices; the kit's own stays as it is"

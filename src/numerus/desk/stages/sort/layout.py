@@ -7,7 +7,7 @@ from collections.abc import Callable, Sequence
 import numpy as np
 from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QCheckBox, QInputDialog, QMenu, QSlider, QWidget
+from PyQt6.QtWidgets import QSlider, QWidget
 
 from numerus.assembly.balance import balance
 from numerus.book.intake import is_doubtful
@@ -15,10 +15,12 @@ from numerus.desk.context import Context
 from numerus.desk.stages.sort.cards import Cards
 from numerus.desk.stages.sort.kit_pictures import KitPictures, icon_of
 from numerus.desk.stages.sort.shelves import Shelf, letter
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.later import Soon
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
+from numerus.desk.widgets.worded import CheckBox, InputDialog, Menu
 from numerus.domain.army import BOUGHT, SLOTS, Figure
 from numerus.domain.parts import Part
 from numerus.domain.plans import Plans
@@ -69,9 +71,9 @@ class LayOut(QWidget):
         self.explode = QSlider(Qt.Orientation.Horizontal)
         self.explode.setRange(0, 100)
         self.explode.setMaximumWidth(96)
-        self.explode.setAccessibleName("Take the figure apart")
+        self.explode.setAccessibleName(tr("Take the figure apart"))
         self.explode.valueChanged.connect(lambda _: self._show(refit=False))
-        self.through = QCheckBox("See through")
+        self.through = CheckBox("See through")
         self.through.toggled.connect(lambda _: self._show(refit=False))
         self.compare = button("Compare …", self._ask_compare, "link", "Two alternatives side by side, to one scale")
         self.stand = label("", "note", True)
@@ -173,7 +175,7 @@ class LayOut(QWidget):
         if not ids:
             return
         unit, first = self.session.unit, self.session.plans.parts[ids[0]]
-        menu = QMenu(self)
+        menu = Menu(self)
         slots = menu.addMenu("Put into slot")
         for slot in dict.fromkeys([*(unit.slots if unit else ()), *SLOTS]):
             slots.addAction(slot, lambda s=slot: self.move_parts(ids, s))
@@ -188,7 +190,7 @@ class LayOut(QWidget):
     def _ask_name(self, ids: list[str]) -> None:
         part = self.session.plans.parts[ids[0]]
         hint = "Their name; several are numbered" if len(ids) > 1 else "Its name"
-        name, fine = QInputDialog.getText(self, "Rename", hint, text=part.label)
+        name, fine = InputDialog.getText(self, "Rename", hint, text=part.label)
         if fine and name.strip():
             self.rename(ids, name.strip())
 
@@ -272,7 +274,7 @@ class LayOut(QWidget):
         part = self.session.part
         if part is None:
             return
-        menu, others = QMenu(self), [p for p in self.session.kit_parts() if p.slot == part.slot and p.id != part.id]
+        menu, others = Menu(self), [p for p in self.session.kit_parts() if p.slot == part.slot and p.id != part.id]
         for other in others:
             menu.addAction(icon_of(self.session, other), other.label, lambda o=other.id: self.compare_with(o))
         menu.addAction("The whole figure again", lambda: self.compare_with(""))
@@ -307,7 +309,7 @@ class LayOut(QWidget):
 
     def _callout(self, painter: QPainter, at: QPointF, slot: str, part: Part, end: QPointF, side: int) -> None:
         same = [p for p in self.session.kit_parts() if p.slot == part.slot and p.needed]
-        words = f"{slot.capitalize()} {letter(same, part.id)}" if len(same) > 1 else slot.capitalize()
+        words = tr(slot.capitalize()) + (f" {letter(same, part.id)}" if len(same) > 1 else "")
         font = self.theme.font(11, True)
         painter.setFont(font)
         wide = painter.fontMetrics().horizontalAdvance(words)

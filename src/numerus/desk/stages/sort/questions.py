@@ -6,16 +6,17 @@ from collections.abc import Sequence
 from dataclasses import replace
 from datetime import date
 
-from PyQt6.QtWidgets import QComboBox, QDoubleSpinBox, QLineEdit, QPlainTextEdit, QSpinBox, QWidget
+from PyQt6.QtWidgets import QPlainTextEdit, QWidget
 
 from numerus.desk.dialogs.army_and_unit import Asking
 from numerus.desk.widgets.date_line import DateLine
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox, LineEdit, SpinBox
 from numerus.domain.army import BuildRule
 from numerus.domain.parts import LICENCES, Kit, Part
 
 
-def _parts_box(parts: Sequence[Part]) -> QComboBox:
-    box = QComboBox()
+def _parts_box(parts: Sequence[Part]) -> ComboBox:
+    box = ComboBox()
     for part in parts:
         box.addItem(f"{part.slot}: {part.label}", part.id)
     return box
@@ -26,7 +27,7 @@ class RuleDialog(Asking):
 
     def __init__(self, parent: QWidget, parts: Sequence[Part]) -> None:
         super().__init__(parent, "A rule for builds")
-        self.one, self.kind, self.other = _parts_box(parts), QComboBox(), _parts_box(parts)
+        self.one, self.kind, self.other = _parts_box(parts), ComboBox(), _parts_box(parts)
         for words, kind in (("never goes with", "apart"), ("needs", "needs")):
             self.kind.addItem(words, kind)
         self.ask("This part", self.one)
@@ -45,7 +46,7 @@ class WantedDialog(Asking):
 
     def __init__(self, parent: QWidget, parts: Sequence[Part], figures: int) -> None:
         super().__init__(parent, "A part in so many figures")
-        self.part, self.number = _parts_box(parts), QSpinBox()
+        self.part, self.number = _parts_box(parts), SpinBox()
         self.number.setRange(0, figures)
         self.number.setValue(min(2, figures))
         self.ask("Part", self.part)
@@ -61,9 +62,9 @@ class KitDialog(Asking):
     def __init__(self, parent: QWidget, kit: Kit, done: str) -> None:
         super().__init__(parent, f"Where {kit.name} came from")
         self.kit = kit
-        self.name, self.source = QLineEdit(kit.name), QLineEdit(kit.source)
+        self.name, self.source = LineEdit(kit.name), LineEdit(kit.source)
         today = date.today()
-        self.licence, self.price, self.got = QComboBox(), QDoubleSpinBox(), DateLine("Got on", today, kit.got)
+        self.licence, self.price, self.got = ComboBox(), DoubleSpinBox(), DateLine("Got on", today, kit.got)
         for key, words in LICENCES.items():
             self.licence.addItem(words, key)
         self.licence.setCurrentIndex(max(self.licence.findData(kit.licence), 0))

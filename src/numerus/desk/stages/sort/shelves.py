@@ -7,9 +7,10 @@ from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QPoint, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QDropEvent, QFontMetrics, QIcon, QPainter, QPen, QPixmap, QResizeEvent
-from PyQt6.QtWidgets import QListWidget, QListWidgetItem
+from PyQt6.QtWidgets import QListWidgetItem
 
 from numerus.desk.theme.palette import LABEL, Theme
+from numerus.desk.widgets.worded import ListItem, ListWidget
 from numerus.domain.army import BOUGHT, NONE
 from numerus.domain.parts import Part
 from numerus.kit.sorting import telling_words
@@ -37,7 +38,7 @@ def facts_of(part: Part) -> str:
     return f"{size} mm, {part.volume_ml:.2f} ml, {part.triangles} faces, {closed}, {shells}{thin}"
 
 
-class Shelf(QListWidget):
+class Shelf(ListWidget):
     """The parts of one slot as pictures. ``dropped``: part ids and this slot; ``asked``: parts to be changed, and where."""
 
     dropped = pyqtSignal(list, str)
@@ -49,11 +50,11 @@ class Shelf(QListWidget):
         super().__init__()
         self.slot, self.theme = slot, theme
         theme.changed.connect(self._size_words)
-        self.setViewMode(QListWidget.ViewMode.IconMode)
-        self.setFlow(QListWidget.Flow.LeftToRight)
+        self.setViewMode(ListWidget.ViewMode.IconMode)
+        self.setFlow(ListWidget.Flow.LeftToRight)
         self.setWrapping(True)
         self.setIconSize(QSize(ICON_PX + STACK_PX, ICON_PX + STACK_PX))
-        self.setSelectionMode(QListWidget.SelectionMode.ExtendedSelection)
+        self.setSelectionMode(ListWidget.SelectionMode.ExtendedSelection)
         for bars in (self.setHorizontalScrollBarPolicy, self.setVerticalScrollBarPolicy):
             bars(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setDragEnabled(True)
@@ -103,7 +104,7 @@ class Shelf(QListWidget):
 
     def _add(self, part: Part, icon: QIcon, words: str, large: bool, under: int) -> None:
         picture = icon.pixmap(ICON_PX if large else SMALL_PX)
-        item = QListWidgetItem(QIcon(self._stacked(picture) if large and under else picture), words)
+        item = ListItem(QIcon(self._stacked(picture) if large and under else picture), words)
         item.setData(ID, part.id)
         item.setData(LARGE, large)
         self._size(item)

@@ -6,7 +6,7 @@ from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, QTimer
 from PyQt6.QtGui import QFontMetricsF, QPainter
-from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.steps.bench_mode import StepsBenchMode
@@ -14,9 +14,11 @@ from numerus.desk.stages.steps.minutes_taken import MinutesTaken
 from numerus.desk.stages.steps.step_timers import Shown, StepTimers
 from numerus.desk.theme.marks import draw_tick, draw_warning
 from numerus.desk.theme.resources import draw_icon
+from numerus.desk.translate import tr
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import RIGHT, Drawing, hold
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.worded import ComboBox
 from numerus.post.cautions import DEFER, cautions
 from numerus.words import span
 
@@ -93,7 +95,7 @@ class StepLine(Drawing):
         """A caution is never cut off: each is as high as its words need."""
         measure = QFontMetricsF(self.theme.drawn_font(11, True))
         box, wrap = QRectF(0, 0, self.width() - 24, 400), int(Qt.TextFlag.TextWordWrap)
-        return [measure.boundingRect(box, wrap, words).height() + 4 for words in self._said()]
+        return [measure.boundingRect(box, wrap, tr(words)).height() + 4 for words in self._said()]
 
     def _draw_cautions(self, painter: QPainter, y: float, heights: list[float]) -> None:
         for number, (words, high) in enumerate(zip(self._said(), heights, strict=True)):
@@ -133,11 +135,11 @@ class StepsBench(Bench):
 
     def build(self) -> QBoxLayout:
         self.line = StepLine(self.context, self.stage)
-        self.which, self.school = QComboBox(), QComboBox()
+        self.which, self.school = ComboBox(), ComboBox()
         self.which.setAccessibleName(self.choose_words)
         self.school.setAccessibleName("School")
         for box in (self.which, self.school):
-            box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToContents)
+            box.setSizeAdjustPolicy(ComboBox.SizeAdjustPolicy.AdjustToContents)
             box.activated.connect(lambda _: self.show_choice())
         self.minutes = MinutesTaken(self.session)
         self.note = label("", "note", True)

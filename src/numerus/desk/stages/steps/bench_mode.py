@@ -8,7 +8,7 @@ from typing import Protocol
 
 from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QComboBox, QPushButton, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.session import Session
@@ -17,6 +17,7 @@ from numerus.desk.widgets.drawing import CENTRE, RIGHT, Drawing
 from numerus.desk.widgets.full_screen import FullScreen, letters
 from numerus.desk.widgets.layout import row
 from numerus.desk.widgets.rings import clock_words, draw_ring
+from numerus.desk.widgets.worded import ComboBox, PushButton
 from numerus.domain.stages import TITLES
 from numerus.post.cautions import DEFER, cautions
 
@@ -29,8 +30,8 @@ class Worked(Protocol):
     """A bench as bench mode needs it."""
 
     stage: str
-    which: QComboBox
-    done_button: QPushButton
+    which: ComboBox
+    done_button: PushButton
 
     @property
     def about(self) -> str: ...

@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QSpinBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.session import Session
 from numerus.desk.stages.steps.step_clock import StepClock
 from numerus.desk.widgets.layout import button, row
+from numerus.desk.widgets.worded import SpinBox
 from numerus.domain.journal import Timing
 
 MOST_MIN = 2000
@@ -18,7 +19,7 @@ class MinutesTaken(QWidget):
     def __init__(self, session: Session) -> None:
         super().__init__()
         self.session, self.state = session, StepClock()
-        self.box = QSpinBox()
+        self.box = SpinBox()
         self.box.setRange(0, MOST_MIN)
         self.box.setSuffix(" min it took")
         self.box.setAccessibleName("Minutes it took")

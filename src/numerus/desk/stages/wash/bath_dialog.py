@@ -2,11 +2,12 @@
 
 from __future__ import annotations
 
-from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.desk.stages.wash.state import WashState
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import caution_line, column, label, row
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox
 from numerus.domain.journal import BathFilled, BathSettled, BathsSwapped
 from numerus.post.washing.bath_book import CLEAN, DIRTY, LIQUIDS, SETTLED_SHARE
 
@@ -25,8 +26,8 @@ class BathDialog(Dialog):
         super().__init__(parent)
         self.setWindowTitle("What was done to a bath")
         self.state = state
-        self.what, self.which, self.liquid = QComboBox(), QComboBox(), QComboBox()
-        self.litres, self.removed = QDoubleSpinBox(), QDoubleSpinBox()
+        self.what, self.which, self.liquid = ComboBox(), ComboBox(), ComboBox()
+        self.litres, self.removed = DoubleSpinBox(), DoubleSpinBox()
         for box, name, entries in (
             (self.what, "What was done", (FILL, SETTLE, SWAP)), (self.which, "Which bath", (DIRTY, CLEAN)),
             (self.liquid, "Liquid", tuple(LIQUIDS)),
@@ -54,7 +55,7 @@ class BathDialog(Dialog):
         self._show()
         self.resize(460, 320)
 
-    def _number(self, box: QDoubleSpinBox, name: str, least: float, most: float, unit: str) -> None:
+    def _number(self, box: DoubleSpinBox, name: str, least: float, most: float, unit: str) -> None:
         box.setRange(least, most)
         box.setDecimals(1)
         box.setSuffix(unit)

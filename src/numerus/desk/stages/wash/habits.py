@@ -4,10 +4,11 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
-from PyQt6.QtWidgets import QDoubleSpinBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.stages.wash.state import WashState
 from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.worded import DoubleSpinBox
 
 TUB_TIP = "Inner width and depth of the tub: whether a whole plate goes in, and how high the liquid stands"
 
@@ -40,8 +41,8 @@ class WashHabits(QWidget):
                 spin.setValue(value)
         self.film.setText(state.film)
 
-    def _spin(self, name: str, least: float, most: float, unit: str, tip: str) -> QDoubleSpinBox:
-        spin = QDoubleSpinBox()
+    def _spin(self, name: str, least: float, most: float, unit: str, tip: str) -> DoubleSpinBox:
+        spin = DoubleSpinBox()
         spin.setRange(least, most)
         spin.setDecimals(0)
         spin.setSuffix(unit)

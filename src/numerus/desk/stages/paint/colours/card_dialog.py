@@ -6,15 +6,7 @@ from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
-from PyQt6.QtWidgets import (
-    QComboBox,
-    QDialogButtonBox,
-    QDoubleSpinBox,
-    QFileDialog,
-    QLineEdit,
-    QSpinBox,
-    QWidget,
-)
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.colour.films import pigment_measured
 from numerus.colour.reflectance import reflectances
@@ -23,6 +15,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox, FileDialog, LineEdit, SpinBox
 from numerus.domain.painting.paints import MEASURED, Paint
 from numerus.errors import NumerusError
 from numerus.formats.pictures import PICTURES, read_picture
@@ -45,21 +38,21 @@ class CardDialog(Dialog):
         self.view.empty_words = "Open a photograph of the card, then drag the four corners onto its own."
         self.view.setMinimumSize(620, 380)
         self.view.moved.connect(self.read)
-        self.many = QSpinBox()
+        self.many = SpinBox()
         self.many.setRange(1, 10)
         self.many.setValue(5)
         self.many.setPrefix("swatches on it: ")
         self.many.valueChanged.connect(self.read)
-        self.film = QDoubleSpinBox()
+        self.film = DoubleSpinBox()
         self.film.setRange(1, 200)
         self.film.setValue(15)
         self.film.setPrefix("dry film: ")
         self.film.setSuffix(" µm")
-        self.greys = QLineEdit(GREYS_TYPED)
+        self.greys = LineEdit(GREYS_TYPED)
         self.greys.setAccessibleName("What the card's greys reflect, in percent")
         self.greys.setToolTip("What your card's greys reflect, in percent, in the order of its first row")
         self.greys.editingFinished.connect(self.read)
-        self.which = QComboBox()
+        self.which = ComboBox()
         self.which.setAccessibleName("Which swatch this pot is")
         self.summary, self.fault = label("", "strong", True), label("", "fault", True)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
@@ -86,7 +79,7 @@ class CardDialog(Dialog):
         self.box.button(QDialogButtonBox.StandardButton.Ok).setEnabled(self.reading is not None)
 
     def open_photograph(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open a photograph", "", PICTURES)
+        path, _ = FileDialog.getOpenFileName(self, "Open a photograph", "", PICTURES)
         if path:
             self.show_file(Path(path))
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QFileDialog, QLineEdit, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.colour.light import linear, rgb_of
 from numerus.colour.swatch_card import GREY_CARD, ReadColour, Sample, sampled_colour
@@ -13,6 +13,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import ComboBox, FileDialog, LineEdit
 from numerus.domain.painting.paints import BESIDE, PICTURE, TYPED, Swatch
 from numerus.errors import NumerusError
 from numerus.formats.pictures import PICTURES, read_picture
@@ -53,14 +54,14 @@ class ColourDialog(Dialog):
         super().__init__(parent)
         self.setWindowTitle("What colour is it?")
         self.colour, self.error, self.known = "", TYPED_ERROR, TYPED
-        self.typed = QLineEdit()
+        self.typed = LineEdit()
         self.typed.setPlaceholderText("#C99A2E, or words like pale warm grey")
         self.typed.setAccessibleName("Colour")
         self.view = PictureView(context, "Picture to read the colour from")
         self.view.empty_words = "Or open a picture and put the ring on the place."
         self.view.setMinimumSize(460, 300)
         self.view.moved.connect(self.read)
-        self.beside = QComboBox()
+        self.beside = ComboBox()
         self.beside.setAccessibleName("What lies beside it in the picture, lit alike")
         self.beside.addItem("Nothing known lies beside it", "")
         self.beside.addItem("An 18 % grey card lies beside it, lit alike", GREY)
@@ -87,7 +88,7 @@ class ColourDialog(Dialog):
         )
 
     def open_picture(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open a picture", "", PICTURES)
+        path, _ = FileDialog.getOpenFileName(self, "Open a picture", "", PICTURES)
         if path:
             self.show_file(Path(path))
 

@@ -9,7 +9,7 @@ from functools import partial
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QBoxLayout, QComboBox, QWidget
+from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.book.book import Book
 from numerus.book.intake import new_id
@@ -22,12 +22,14 @@ from numerus.desk.stages.paint.figure.pictures import StrokeList, TableView
 from numerus.desk.stages.paint.figure.state import PaintState, named_rest
 from numerus.desk.stages.steps.minutes_taken import MinutesTaken
 from numerus.desk.theme.marks import draw_tick
+from numerus.desk.translate import tr
 from numerus.desk.view3d.painted import zoned_parts
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
 from numerus.desk.widgets.strokes import colour_swatch
+from numerus.desk.widgets.worded import ComboBox
 from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
 from numerus.errors import Progress
@@ -84,7 +86,7 @@ class FigurePage(QWidget):
     def _naming(self):  # type: ignore[no-untyped-def]
         """Skin that belongs to no zone yet, and the button that names it."""
         self.unnamed_note = label("", "strong", True)
-        self.name_box = QComboBox()
+        self.name_box = ComboBox()
         self.name_box.setEditable(True)
         self.name_box.setAccessibleName("Zone of the skin that has none")
         self.name_button = button(
@@ -257,14 +259,14 @@ class FigurePage(QWidget):
         painter.drawRoundedRect(box, 4, 4)
         painter.setFont(self.theme.font(11, chosen))
         painter.setPen(self.theme.colour("ink"))
-        painter.drawText(QRectF(box.left() + 5, box.top() + 1, 60, 16), 0x81, self.state.zone_name(zone).capitalize())
+        painter.drawText(QRectF(box.left() + 5, box.top() + 1, 60, 16), 0x81, tr(self.state.zone_name(zone).capitalize()))
         steps = self.state.steps(zone)
         done = sum(self.state.is_done(s) for s in steps)
         if done == len(steps):
             draw_tick(painter, box.right() - 16, box.top() + 4, 9, self.theme.colour("moss"))
         else:
             painter.setFont(self.theme.font(11))
-            painter.drawText(QRectF(box.right() - 45, box.top() + 1, 40, 16), 0x82, f"{done} of {len(steps)}")
+            painter.drawText(QRectF(box.right() - 45, box.top() + 1, 40, 16), 0x82, tr(f"{done} of {len(steps)}"))
         if zone in self._colours and box.height() > 26:
             painter.drawImage(box.adjusted(4, 18, -4, -4), colour_swatch(self._colours[zone], 156, 36))
         self._cards[zone] = box

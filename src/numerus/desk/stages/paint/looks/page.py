@@ -8,7 +8,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QColor, QPainter
-from PyQt6.QtWidgets import QComboBox, QFileDialog, QInputDialog, QLineEdit, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.intake import new_id
 from numerus.colour.light import hex_of_lab
@@ -21,6 +21,7 @@ from numerus.desk.stages.paint.looks.squad import SquadView
 from numerus.desk.stages.paint.looks.state import COLOURWAYS, MODES, ROWS, SQUAD, STARTERS, LooksState, Worked
 from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row, show_choices, tried
+from numerus.desk.widgets.worded import ComboBox, FileDialog, InputDialog, LineEdit
 from numerus.domain.parts import Part
 from numerus.formats.pictures import PICTURES, read_picture
 from numerus.words import counted
@@ -77,7 +78,7 @@ class LooksPage(QWidget):
         self._lay_out()
 
     def _make_choices(self) -> None:
-        self.modes, self.zones, self.colours, self.fault = QComboBox(), QComboBox(), QLineEdit(), label("", "fault")
+        self.modes, self.zones, self.colours, self.fault = ComboBox(), ComboBox(), LineEdit(), label("", "fault")
         self.modes.addItems(MODES)
         self.modes.setAccessibleName("What is compared")
         self.modes.activated.connect(self._mode_taken)
@@ -86,7 +87,7 @@ class LooksPage(QWidget):
         self.colours.setAccessibleName("Colours, the main one first")
         self.colours.setMinimumWidth(260)
         self.colours.returnPressed.connect(self._colours_typed)
-        self.owner = QComboBox()
+        self.owner = ComboBox()
         self.owner.setAccessibleName("Which scheme the unit is painted by")
         self.owner.activated.connect(self._owner_taken)
 
@@ -196,12 +197,12 @@ class LooksPage(QWidget):
     def say(self, zone: str) -> None:
         """Another colour for a zone, in words or figures; none gives it back to the rule."""
         name = self.session.plans.zone_name(zone)
-        words, sure = QInputDialog.getText(self, name.capitalize(), f"Colour of the {name}, empty for the rule's")
+        words, sure = InputDialog.getText(self, name.capitalize(), f"Colour of the {name}, empty for the rule's")
         if sure and tried(lambda: self.state.say(zone, words), self.fault):
             self.work()
 
     def open_picture(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "A reference picture", "", PICTURES)
+        path, _ = FileDialog.getOpenFileName(self, "A reference picture", "", PICTURES)
         if path:
             self.show_file(Path(path))
 

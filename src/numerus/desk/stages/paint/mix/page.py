@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from PyQt6.QtGui import QDragEnterEvent, QDropEvent
-from PyQt6.QtWidgets import QComboBox, QFileDialog, QInputDialog, QLineEdit, QSpinBox, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.intake import new_id
 from numerus.colour.swatch_card import GREY_CARD
@@ -18,6 +18,7 @@ from numerus.desk.stages.paint.mix.state import GROUNDS, MixState, Wanted
 from numerus.desk.stages.paint.mix.target_swatch import TargetSwatch
 from numerus.desk.stages.paint.page_tab import dragged_pot
 from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices, tried
+from numerus.desk.widgets.worded import ComboBox, FileDialog, InputDialog, LineEdit, SpinBox
 from numerus.domain.stages import LEVEL_NAMES, LEVELS
 from numerus.formats.pictures import PICTURES, read_picture
 from numerus.paint.rack.matching import Proposal
@@ -56,21 +57,21 @@ class MixPage(QWidget):
         self.setLayout(self._layout())
         self._searched: object = None
 
-    def _line_edit(self, hint: str, name: str, act) -> QLineEdit:  # type: ignore[no-untyped-def]
-        field = QLineEdit()
+    def _line_edit(self, hint: str, name: str, act) -> LineEdit:  # type: ignore[no-untyped-def]
+        field = LineEdit()
         field.setPlaceholderText(hint)
         field.setAccessibleName(name)
         field.returnPressed.connect(act)
         return field
 
-    def _zones(self) -> QComboBox:
-        box = QComboBox()
+    def _zones(self) -> ComboBox:
+        box = ComboBox()
         box.setAccessibleName("A zone to match, and to mix for")
         box.activated.connect(self._zone_taken)
         return box
 
-    def _grounds(self) -> QComboBox:
-        box = QComboBox()
+    def _grounds(self) -> ComboBox:
+        box = ComboBox()
         box.addItems(list(GROUNDS))
         box.setAccessibleName("Over which ground it should match")
         box.activated.connect(self._ground_taken)
@@ -106,7 +107,7 @@ class MixPage(QWidget):
         self.count.setSpecialValueText("all that want it")
         self.many = self._number("coats: ", 1, 9, self.state.coats, "", "Coats on the whole zone")
         self.evenings = self._number("sessions: ", 1, 9, 1, "", "Sessions it is mixed in, each with the same drops")
-        self.level, self.tool = QComboBox(), QComboBox()
+        self.level, self.tool = ComboBox(), ComboBox()
         self.level.addItem("as their units", "")
         for level in LEVELS:
             self.level.addItem(LEVEL_NAMES[level], level)
@@ -118,8 +119,8 @@ class MixPage(QWidget):
             row(self.count, self.level, -1, gap=6), row(self.many, self.evenings, self.tool, -1, gap=6), gap=4
         )
 
-    def _number(self, prefix: str, least: int, most: int, value: int, suffix: str, name: str) -> QSpinBox:
-        box = QSpinBox()
+    def _number(self, prefix: str, least: int, most: int, value: int, suffix: str, name: str) -> SpinBox:
+        box = SpinBox()
         box.setRange(least, most)
         box.setValue(value)
         box.setPrefix(prefix)
@@ -240,7 +241,7 @@ class MixPage(QWidget):
         self._show()
 
     def open_picture(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open a picture", "", PICTURES)
+        path, _ = FileDialog.getOpenFileName(self, "Open a picture", "", PICTURES)
         if path:
             self.show_file(Path(path))
 
@@ -281,7 +282,7 @@ class MixPage(QWidget):
 
     def keep(self) -> None:
         """What is in hand gets a name and stands on the rack."""
-        name, sure = QInputDialog.getText(
+        name, sure = InputDialog.getText(
             self, "Keep this mix", "Its name", text=self.state.wanted.source.partition(" ")[0]
         )
         if sure:
@@ -300,8 +301,8 @@ class MixPage(QWidget):
         if not strokes or not self.state.parts:
             self.fault.setText("There is no stroke to put it into." if not strokes else "There is nothing mixed yet.")
             return
-        words, sure = QInputDialog.getItem(
-            self, "Use in a stroke", "Which stroke is mixed so?", [w for w, _ in strokes], 0, False
+        words, sure = InputDialog.getItem(
+            self, "Use in a stroke", "Which stroke is mixed so?", [w for w, _ in strokes]
         )
         if sure:
             step_id = next(s for w, s in strokes if w == words)

@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QColor, QFontMetricsF, QKeyEvent, QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QColor, QKeyEvent, QPainter, QPainterPath, QPen
 
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.mix.state import MixState
@@ -215,7 +215,7 @@ class RackMap(StatedDrawing[MixState]):
 
     def _name(self, painter: QPainter, name: str, at: QPointF, radius: float, bold: bool, taken: list[QRectF]) -> None:
         """A pot's name beside it, where no other name is."""
-        wide = QFontMetricsF(self.theme.drawn_font(11, bold)).horizontalAdvance(name)
+        wide = self.wide(name, 11, bold)
         for x in (at.x() + radius + 3, at.x() - radius - 3 - wide):
             box = QRectF(x, at.y() - 7, wide, 13)
             if self.field.adjusted(2, 2, -2, -2).contains(box) and not any(t.intersects(box) for t in taken):

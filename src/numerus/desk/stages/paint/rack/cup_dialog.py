@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QColor, QPainter
-from PyQt6.QtWidgets import QDialogButtonBox, QLineEdit, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
@@ -12,6 +12,7 @@ from numerus.desk.stages.paint.rack.state import RackState
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import column, label
+from numerus.desk.widgets.worded import LineEdit
 from numerus.domain.painting.paints import Mix, Parts
 from numerus.errors import PlanError
 from numerus.paint.rack.parts_text import parts_text
@@ -63,8 +64,8 @@ class CupDialog(Dialog):
         self.setMinimumWidth(440)
         self._look()
 
-    def _field(self, name: str, text: str) -> QLineEdit:
-        field = QLineEdit(text)
+    def _field(self, name: str, text: str) -> LineEdit:
+        field = LineEdit(text)
         field.setAccessibleName(name)
         field.setPlaceholderText(name)
         field.textChanged.connect(self._look)

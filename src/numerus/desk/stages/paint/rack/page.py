@@ -7,7 +7,7 @@ from pathlib import Path
 
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QGuiApplication, QKeyEvent
-from PyQt6.QtWidgets import QColorDialog, QComboBox, QFileDialog, QInputDialog, QLineEdit, QWidget
+from PyQt6.QtWidgets import QColorDialog, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
@@ -19,6 +19,7 @@ from numerus.desk.stages.paint.rack.shelf import Shelf
 from numerus.desk.stages.paint.rack.state import ORDERS, RackState
 from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, panel, row, scrolled
+from numerus.desk.widgets.worded import ComboBox, FileDialog, InputDialog, LineEdit
 from numerus.domain.painting.paints import PICKED, Paint, Swatch
 from numerus.errors import NumerusError
 from numerus.formats.paint_lists import COLUMNS, gimp_text, json_text, read_paint_list
@@ -76,7 +77,7 @@ class RackPage(QWidget):
             (self.card.swatch_seen, self.swatch_seen),
         ):  # fmt: skip
             signal.connect(act)
-        self.query, self.order, self.count = self._finder(), QComboBox(), label("", "note")
+        self.query, self.order, self.count = self._finder(), ComboBox(), label("", "note")
         self.order.addItems(ORDERS)
         self.order.setAccessibleName("Order of the shelf")
         self.order.activated.connect(self._ordered)
@@ -84,8 +85,8 @@ class RackPage(QWidget):
         self.buy_title = label("To buy for the whole army", "section")
         self.setLayout(self._layout())
 
-    def _finder(self) -> QLineEdit:
-        field = QLineEdit()
+    def _finder(self) -> LineEdit:
+        field = LineEdit()
         field.setPlaceholderText("Find: name, kind, maker, family")
         field.setAccessibleName("Find a pot")
         field.setClearButtonEnabled(True)
@@ -156,7 +157,7 @@ class RackPage(QWidget):
 
     def add(self) -> None:
         """A new pot, named first; everything else about it is a default that says so."""
-        name, sure = QInputDialog.getText(self, "Add a pot", "What stands on it")
+        name, sure = InputDialog.getText(self, "Add a pot", "What stands on it")
         if not sure:
             return
         try:
@@ -243,7 +244,7 @@ class RackPage(QWidget):
             self.session.commit(f"ml of {mix.name}", [mix])
 
     def bring_in(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Bring pots in", "", LISTS)
+        path, _ = FileDialog.getOpenFileName(self, "Bring pots in", "", LISTS)
         if path:
             self.take_list(Path(path))
 
@@ -257,7 +258,7 @@ class RackPage(QWidget):
         self.session.commit(f"brought in {counted(len(new), 'pot')}", new)
 
     def give_out(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Give pots out", "rack.csv", LISTS)
+        path, _ = FileDialog.getSaveFileName(self, "Give pots out", "rack.csv", LISTS)
         if path:
             self._save(Path(path), self.list_text(Path(path).suffix.lower()))
 
@@ -271,7 +272,7 @@ class RackPage(QWidget):
         return json_text(map(entry_of, paints)) if suffix == ".json" else csv_text([COLUMNS, *rows_of_paints(paints)])
 
     def save_list(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Save the shopping list", "to-buy.csv", "CSV (*.csv)")
+        path, _ = FileDialog.getSaveFileName(self, "Save the shopping list", "to-buy.csv", "CSV (*.csv)")
         if path:
             self._save(Path(path), csv_text(self.state.shopping_rows()))
 

@@ -6,7 +6,7 @@ from collections.abc import Callable
 
 from PyQt6.QtCore import QRectF, pyqtSignal
 from PyQt6.QtGui import QImage, QPainter
-from PyQt6.QtWidgets import QComboBox, QGridLayout, QLineEdit, QWidget
+from PyQt6.QtWidgets import QGridLayout, QWidget
 
 from numerus.colour.films import BLACK_GROUND, COAT_UM, WHITE_GROUND, coats_to_cover
 from numerus.desk.context import Context
@@ -14,6 +14,7 @@ from numerus.desk.stages.paint.rack.state import RackState
 from numerus.desk.widgets.drawing import Drawing
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.strokes import swatch
+from numerus.desk.widgets.worded import ComboBox, LineEdit
 from numerus.errors import NumerusError
 from numerus.paint.rack.batches import strength_words
 from numerus.paint.rack.kinds import KINDS, kind_of
@@ -79,7 +80,7 @@ class PotCard(QWidget):
         super().__init__()
         self.context, self.edit, self.rename, self.pour, self.tell_cup = context, edit, rename, pour, tell_cup
         self.swatch = LargeSwatch(context)
-        self.name = QLineEdit()
+        self.name = LineEdit()
         self.name.setAccessibleName("Name of the pot")
         self.name.editingFinished.connect(lambda: self._try(lambda: self.rename(self.name.text()), self.name))
         self.many, self.known, self.needed = label("", "section"), label("", "note", True), label("", "", True)
@@ -110,8 +111,8 @@ class PotCard(QWidget):
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setHorizontalSpacing(6)
         grid.setVerticalSpacing(3)
-        self.boxes: dict[str, QLineEdit] = {}
-        self.kind = QComboBox()
+        self.boxes: dict[str, LineEdit] = {}
+        self.kind = ComboBox()
         self.kind.addItems(KIND_NAMES)
         self.kind.setAccessibleName("Kind of paint")
         self.kind.activated.connect(lambda _: self._try(lambda: self.edit("kind", self.kind.currentText()), None))
@@ -125,18 +126,18 @@ class PotCard(QWidget):
         widget.setLayout(grid)
         return widget
 
-    def _box(self, name: str, head: str) -> QLineEdit:
-        box = QLineEdit()
+    def _box(self, name: str, head: str) -> LineEdit:
+        box = LineEdit()
         box.setAccessibleName(head)
         box.editingFinished.connect(lambda: self._left(name, box))
         self.boxes[name] = box
         return box
 
     def _mix_card(self) -> QWidget:
-        self.parts = QLineEdit()
+        self.parts = LineEdit()
         self.parts.setAccessibleName("Parts of the mix")
         self.parts.editingFinished.connect(lambda: self._try(lambda: self.pour(self.parts.text()), self.parts))
-        self.cup = QLineEdit()
+        self.cup = LineEdit()
         self.cup.setAccessibleName("ml in the cup")
         self.cup.setPlaceholderText("only a recipe")
         self.cup.editingFinished.connect(self._cup_left)
@@ -154,12 +155,12 @@ class PotCard(QWidget):
             self.cup.setModified(False)
             self._try(lambda: self.tell_cup(self.cup.text()), self.cup)
 
-    def _left(self, name: str, box: QLineEdit) -> None:
+    def _left(self, name: str, box: LineEdit) -> None:
         if box.isModified():
             box.setModified(False)
             self._try(lambda: self.edit(name, box.text()), box)
 
-    def _try(self, act: Callable[[], None], box: QLineEdit | None) -> None:
+    def _try(self, act: Callable[[], None], box: LineEdit | None) -> None:
         try:
             act()
         except NumerusError as error:

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 from typing import Any
 
-from PyQt6.QtWidgets import QDialogButtonBox, QRadioButton, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.paint.rack.state import RackState
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import column, label
+from numerus.desk.widgets.worded import RadioButton
 from numerus.domain.painting.paints import Parts
 from numerus.paint.rack.kinds import kind_of
 from numerus.paint.rack.matching import Proposal, replacements
@@ -40,7 +41,7 @@ class ReplaceDialog(Dialog):
         names = ", ".join(state.rack.name_of(p) for p in state.chosen)
         where = ", ".join(u.words for u in uses[:6]) + (f" and {len(uses) - 6} more" if len(uses) > 6 else "")
         words = f"{names}: used in {where}." if uses else f"{names}: nothing uses it."
-        self.choices: list[tuple[QRadioButton, Parts, bool]] = []
+        self.choices: list[tuple[RadioButton, Parts, bool]] = []
         if uses:
             for proposal in self._proposals():
                 self._offer(self._words(proposal), proposal.parts, False)
@@ -77,7 +78,7 @@ class ReplaceDialog(Dialog):
         return f"{parts} instead: ΔE {proposal.delta_e:.1f}, {seen_words(proposal.delta_e)}"
 
     def _offer(self, words: str, parts: Parts, gone: bool) -> None:
-        self.choices.append((QRadioButton(words), parts, gone))
+        self.choices.append((RadioButton(words), parts, gone))
 
     @property
     def _chosen(self) -> tuple[Parts, bool]:

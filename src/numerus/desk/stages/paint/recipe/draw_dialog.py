@@ -5,13 +5,14 @@ from __future__ import annotations
 import numpy as np
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QKeyEvent, QKeySequence, QPainter, QPen, QShortcut
-from PyQt6.QtWidgets import QDialogButtonBox, QDoubleSpinBox, QPushButton, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import DoubleSpinBox, PushButton
 from numerus.geometry.mesh import Floats
 from numerus.paint.figure.by_hand import DrawnOnFigure
 from numerus.paint.techniques import LINE
@@ -58,7 +59,7 @@ class DrawDialog(Dialog):
         self.view = DrawingView(context, renderer)
         self.view.overlay = self._draw_cross
         self.view.brushed.connect(self.draw)
-        self.width_mm = QDoubleSpinBox()
+        self.width_mm = DoubleSpinBox()
         self.width_mm.setRange(0.1, 20.0)
         self.width_mm.setSingleStep(0.1)
         self.width_mm.setSuffix(" mm wide")
@@ -72,7 +73,7 @@ class DrawDialog(Dialog):
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
         self._lay_out()
-        for knob in self.findChildren(QPushButton):  # Return ends a line and does not close the dialog
+        for knob in self.findChildren(PushButton):  # Return ends a line and does not close the dialog
             knob.setAutoDefault(False)
         self._set_brush()
         self._show(True)

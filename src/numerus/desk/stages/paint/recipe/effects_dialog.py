@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QListWidget, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import column, label, row
+from numerus.desk.widgets.worded import ComboBox, ListWidget
 from numerus.paint.advice.effects import EFFECTS, Effect
 from numerus.post.cautions import DEFER
 
@@ -17,7 +18,7 @@ class EffectsDialog(Dialog):
     def __init__(self, zone: str, sources: list[tuple[str, str]], parent: QWidget) -> None:
         super().__init__(parent)
         self.setWindowTitle("Add an effect")
-        self.names, self.sources = QListWidget(), QComboBox()
+        self.names, self.sources = ListWidget(), ComboBox()
         self.names.addItems([e.name.capitalize() for e in EFFECTS])
         self.names.setAccessibleName("Effects")
         self.sources.setAccessibleName("Zone the light comes from")

@@ -6,7 +6,7 @@ from collections.abc import Callable, Iterable
 from dataclasses import replace
 from pathlib import Path
 
-from PyQt6.QtWidgets import QComboBox, QFileDialog, QGridLayout, QLineEdit, QWidget
+from PyQt6.QtWidgets import QGridLayout, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
@@ -18,6 +18,7 @@ from numerus.desk.stages.paint.recipe.state import Frame, RecipeState
 from numerus.desk.stages.paint.recipe.stroke_fields import DIRECTIONS, field_words
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import button, column, label, panel, row, show_choices
+from numerus.desk.widgets.worded import ComboBox, FileDialog, LineEdit
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.parts import Part
 from numerus.domain.stages import LEVELS
@@ -57,7 +58,7 @@ class RecipePage(QWidget):
         self.built = built
         self.context, self.session, self.with_meshes = context, context.session, with_meshes
         self.state = RecipeState(context.session.answers)
-        self.zones = QComboBox()
+        self.zones = ComboBox()
         self.zones.setAccessibleName("Zone")
         self.zones.activated.connect(self._zone_taken)
         self.strip, self.chart, self.minded = Filmstrip(context), CoatsChart(context), Warnings(context)
@@ -101,8 +102,8 @@ class RecipePage(QWidget):
         grid.setContentsMargins(0, 0, 0, 0)
         grid.setHorizontalSpacing(6)
         grid.setVerticalSpacing(4)
-        self.boxes: dict[str, QLineEdit] = {}
-        self.choices: dict[str, QComboBox] = {}
+        self.boxes: dict[str, LineEdit] = {}
+        self.choices: dict[str, ComboBox] = {}
         rows = (
             ("name", "technique", "mix", "coats", "thinner"),
             ("tool", "minutes", "dries", "level"),
@@ -121,15 +122,15 @@ class RecipePage(QWidget):
         widget.setLayout(grid)
         return widget
 
-    def _box(self, name: str, head: str) -> QLineEdit:
-        box = QLineEdit()
+    def _box(self, name: str, head: str) -> LineEdit:
+        box = LineEdit()
         box.setAccessibleName(head)
         box.editingFinished.connect(lambda: self._left(name, box))
         self.boxes[name] = box
         return box
 
-    def _combo(self, name: str, head: str) -> QComboBox:
-        box = QComboBox()
+    def _combo(self, name: str, head: str) -> ComboBox:
+        box = ComboBox()
         box.setAccessibleName(head)
         for words in CHOSEN[name][1]:
             box.addItem(words or "by its technique", words)
@@ -137,7 +138,7 @@ class RecipePage(QWidget):
         self.choices[name] = box
         return box
 
-    def _left(self, name: str, box: QLineEdit) -> None:
+    def _left(self, name: str, box: LineEdit) -> None:
         if box.isModified():
             box.setModified(False)
             self.change(name, box.text())
@@ -244,7 +245,7 @@ class RecipePage(QWidget):
         self._commit("another order", lambda: self.state.moved(by))
 
     def bring_in(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Bring a scheme in", "", "Schemes (*.json)")
+        path, _ = FileDialog.getOpenFileName(self, "Bring a scheme in", "", "Schemes (*.json)")
         if path:
             self.take_scheme(Path(path))
 
@@ -261,7 +262,7 @@ class RecipePage(QWidget):
         self.session.commit(f"brought in the scheme {scheme.name}", [*zones, *paints, scheme, *army])
 
     def give_out(self) -> None:
-        path, _ = QFileDialog.getSaveFileName(
+        path, _ = FileDialog.getSaveFileName(
             self, "Give the scheme out", "scheme.json", "Scheme (*.json);;Card (*.pdf)"
         )
         if path:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable
 
-from PyQt6.QtWidgets import QComboBox, QDialogButtonBox, QLineEdit, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
@@ -13,6 +13,7 @@ from numerus.desk.stages.paint.comparison import ComparisonCards
 from numerus.desk.stages.paint.recipe.rescue_state import ROWS, RescueState, Shown
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, caution_line, column, label, row
+from numerus.desk.widgets.worded import ComboBox, LineEdit
 from numerus.errors import PlanError, Progress
 from numerus.paint.advice.rescue import BY_COLOUR, FAULTS, WRONG_HUE
 from numerus.paint.figure.built import Built
@@ -44,14 +45,14 @@ class RescueDialog(Dialog):
         self.resize(900, 560)
         self.work()
 
-    def _choice(self, name: str, words: Iterable[str]) -> QComboBox:
-        box = QComboBox()
+    def _choice(self, name: str, words: Iterable[str]) -> ComboBox:
+        box = ComboBox()
         box.addItems(list(words))
         box.setAccessibleName(name)
         return box
 
-    def _colour(self) -> QLineEdit:
-        field = QLineEdit()
+    def _colour(self) -> LineEdit:
+        field = LineEdit()
         field.setPlaceholderText("what colour it is now")
         field.setAccessibleName("The colour it has now")
         field.returnPressed.connect(self.work)

@@ -6,7 +6,7 @@ from collections.abc import Callable, Iterable
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QComboBox, QLineEdit, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
@@ -15,6 +15,7 @@ from numerus.desk.stages.paint.comparison import LABELS_W, ComparisonCards, card
 from numerus.desk.stages.paint.schools.state import ROWS, SchoolsState, Shown
 from numerus.desk.widgets.drawing import StatedDrawing
 from numerus.desk.widgets.layout import column, label, panel, row, show_choices
+from numerus.desk.widgets.worded import ComboBox, LineEdit
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError
 from numerus.words import counted
@@ -68,7 +69,7 @@ class SchoolsPage(QWidget):
         self.built = built
         self.context, self.session, self.with_meshes = context, context.session, with_meshes
         self.state = SchoolsState(context.session.answers)
-        self.zones, self.note, self.base = QComboBox(), label("", "fault"), QLineEdit()
+        self.zones, self.note, self.base = ComboBox(), label("", "fault"), LineEdit()
         self.base.setAccessibleName("Colour of the zone, as a mix")
         self.base.setMinimumWidth(280)
         self.base.returnPressed.connect(self._base_typed)

@@ -8,7 +8,7 @@ from functools import partial
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QImage, QKeyEvent, QMouseEvent, QPainter
-from PyQt6.QtWidgets import QComboBox, QLabel, QPushButton, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.context import Context
@@ -18,6 +18,7 @@ from numerus.desk.stages.paint.value.state import PLACES, VIEWS, Read, ValueStat
 from numerus.desk.widgets.drawing import RIGHT, Drawing, StatedDrawing
 from numerus.desk.widgets.images import to_image
 from numerus.desk.widgets.layout import button, column, label, panel, row
+from numerus.desk.widgets.worded import ComboBox, PushButton, TextLabel
 from numerus.domain.parts import Part
 from numerus.paint.advice.value_help import MOST
 
@@ -129,7 +130,7 @@ class ValuePage(QWidget):
         super().__init__()
         self.context, self.session, self.built, self.with_meshes = context, context.session, built, with_meshes
         self.state = ValueState(context.session.answers, new_id)
-        self.views, self.places = QComboBox(), QComboBox()
+        self.views, self.places = ComboBox(), ComboBox()
         self.views.addItems(VIEWS)
         self.places.addItems(PLACES)
         for box, name in ((self.views, "How it is looked at"), (self.places, "From where it is seen")):
@@ -161,7 +162,7 @@ class ValuePage(QWidget):
         self.setLayout(body)
         self._asked: object = None
 
-    def _help_row(self, n: int) -> tuple[QLabel, QPushButton, QPushButton]:
+    def _help_row(self, n: int) -> tuple[TextLabel, PushButton, PushButton]:
         """What is wrong and would help, seen before it is taken."""
         tries, take = button("Try", partial(self.try_help, n)), button("Take", partial(self.take_help, n), "main")
         return label(), tries, take
@@ -210,7 +211,7 @@ class ValuePage(QWidget):
             self.panels[n].setVisible(shown)
             if shown:
                 words.setText(f"{state.helps[n].fault}. Would help: {state.helps[n].words}.")
-                tries.setText("Back" if n == state.tried else "Try")
+                tries.setText("‹ Back" if n == state.tried else "Try")
                 take.setVisible(n == state.tried)
         self.nothing.setVisible(not state.helps and state.read is not None)
 

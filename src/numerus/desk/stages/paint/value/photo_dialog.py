@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from PyQt6.QtWidgets import QDialogButtonBox, QFileDialog, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QWidget
 
 from numerus.colour.light import delta_e, lab_of, rgb_of
 from numerus.colour.swatch_card import GREY_CARD, ReadColour, sampled_colour
@@ -13,6 +13,7 @@ from numerus.desk.stages.paint.colours.colour_dialog import GREY, sample_at
 from numerus.desk.stages.paint.colours.picture_view import PictureView, Place
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import FileDialog
 from numerus.errors import NumerusError
 from numerus.formats.pictures import PICTURES, read_picture
 from numerus.paint.rack.batches import Comparison
@@ -56,7 +57,7 @@ class PhotoDialog(Dialog):
         return {zone: read.colour for zone, read in self.readings.items()}
 
     def open_picture(self) -> None:
-        path, _ = QFileDialog.getOpenFileName(self, "Open a picture", "", PICTURES)
+        path, _ = FileDialog.getOpenFileName(self, "Open a picture", "", PICTURES)
         if path:
             self.show_file(Path(path))
 

@@ -9,7 +9,7 @@ from functools import partial
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QKeyEvent, QPainter, QPen
-from PyQt6.QtWidgets import QApplication, QLayout, QLineEdit, QWidget
+from PyQt6.QtWidgets import QApplication, QLayout, QWidget
 
 from numerus.book.book import Book
 from numerus.book.intake import new_id
@@ -19,6 +19,7 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.drawing import RIGHT, StatedDrawing
 from numerus.desk.widgets.layout import button, column, label, row
+from numerus.desk.widgets.worded import LineEdit
 from numerus.domain.painting.zones import PartZones, Zone
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError, Progress
@@ -106,7 +107,7 @@ class ZonesPage(QWidget):
         self.setLayout(body)
 
     def _naming(self) -> QLayout:
-        self.name = QLineEdit()
+        self.name = LineEdit()
         self.name.setPlaceholderText("A new name: sash, horn, moth wing")
         self.name.setAccessibleName("Name of a new zone")
         self.name.returnPressed.connect(self.add_zone)

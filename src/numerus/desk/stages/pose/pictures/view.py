@@ -11,6 +11,7 @@ from PyQt6.QtGui import QPainter, QPen
 
 from numerus.desk.stages.pose.supports import SupportsPage
 from numerus.desk.theme.palette import Theme
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.pins import draw_pin
@@ -99,7 +100,7 @@ def draw_dabs(painter: QPainter, theme: Theme, view: BenchView, places: Sequence
 def draw_note(painter: QPainter, theme: Theme, view: BenchView, words: str) -> None:
     painter.setPen(theme.colour("ink"))
     painter.setFont(theme.font(11))
-    painter.drawText(QRectF(12, view.height() - 24, view.width() - 24, 16), 0, words)
+    painter.drawText(QRectF(12, view.height() - 24, view.width() - 24, 16), 0, tr(words))
 
 
 def draw_islands(painter: QPainter, theme: Theme, view: BenchView, tried: Tried) -> None:

@@ -7,6 +7,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QBoxLayout, QSlider
 
 from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, RESIN_RGB, Tool, whole_thing
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.errors import NumerusError, answered
@@ -32,7 +33,7 @@ class BendTool(Tool):
         for slider, words in zip(self.turns, TURNS, strict=True):
             slider.setRange(-90, 90)
             slider.setPageStep(5)
-            slider.setAccessibleName(f"How far it {words}")
+            slider.setAccessibleName(tr(f"How far it {words}"))
             slider.valueChanged.connect(lambda _: self._turned())
         self.words = label(HINT, "", True)
         self.other = button("The other side moves", self.swap, "", "The longer piece, instead of the shorter")

@@ -4,13 +4,15 @@ from __future__ import annotations
 
 import numpy as np
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QBoxLayout, QComboBox, QSlider
+from PyQt6.QtWidgets import QBoxLayout, QSlider
 
 from numerus.book.tidy import Remade, divided, halves, stored
 from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, PINS, RESIN_RGB, Tool, whole_thing
+from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import button, column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.desk.widgets.worded import ComboBox
 from numerus.errors import NumerusError, Progress
 from numerus.geometry.cutting import (
     KEY_FORMS,
@@ -41,7 +43,7 @@ class CutTool(Tool):
         self.halves: Cut | None = None
         self.list = PlaceList(self.page.theme, "Planes to cut at", "No waist was found: place the plane by hand.")
         self.list.chosen.connect(self._take)
-        self.axis, self.form = QComboBox(), QComboBox()
+        self.axis, self.form = ComboBox(), ComboBox()
         self.axis.addItems(list(LIES))
         self.axis.setAccessibleName("The plane lies")
         self.axis.activated.connect(lambda _: self._by_hand())
@@ -50,7 +52,7 @@ class CutTool(Tool):
         self.form.setAccessibleName("Key")
         self.place = QSlider(Qt.Orientation.Horizontal)
         self.place.setRange(1, 99)
-        self.place.setAccessibleName("Where the plane lies")
+        self.place.setAccessibleName(tr("Where the plane lies"))
         self.place.valueChanged.connect(lambda _: self._by_hand())
         self.play = number_box(0.0, 0.5, 0.15, 0.05, "Clearance", " mm")
         self.hole = number_box(1.0, 10.0, 3.0, 0.5, "Magnet's diameter", " mm")

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 import numpy as np
 from numpy.typing import NDArray
-from PyQt6.QtWidgets import QBoxLayout, QCheckBox
+from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.desk.stages.sort.part_tools.tool import CHANGED_RGB, Offer, Tool, hatched, whole_thing
 from numerus.desk.view3d.renderer import Thing
 from numerus.desk.widgets.layout import column, label, number_box, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.desk.widgets.worded import CheckBox
 from numerus.domain.money import money_text
 from numerus.domain.printing.poses import Point
 from numerus.errors import Progress
@@ -37,7 +38,7 @@ class HollowTool(Tool):
         self.drain = number_box(1.5, 8.0, 3.0, 0.5, "Drain's diameter", " mm")
         self.strut = number_box(0.0, 5.0, 0.0, 0.5, "Struts", " mm")
         self.strut.setSpecialValueText("none")
-        self.plugged = QCheckBox("Plugs for the drains, as a part of the kit")
+        self.plugged = CheckBox("Plugs for the drains, as a part of the kit")
         self.list = PlaceList(
             self.page.theme, "Drains", "Worth it over about 25 mm of thickness; thin limbs stay solid."
         )

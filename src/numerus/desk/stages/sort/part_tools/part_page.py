@@ -8,7 +8,7 @@ from dataclasses import replace
 import numpy as np
 from PyQt6.QtCore import QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen
-from PyQt6.QtWidgets import QComboBox, QInputDialog, QLineEdit, QWidget
+from PyQt6.QtWidgets import QWidget
 
 from numerus.book.tidy import Remade, beside_part, remade, scaled, stored
 from numerus.desk.context import Context
@@ -23,6 +23,7 @@ from numerus.desk.stages.sort.shelves import facts_of
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.layout import Pages, button, column, label, panel, row
+from numerus.desk.widgets.worded import ComboBox, InputDialog, LineEdit
 from numerus.domain.army import SLOTS
 from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
@@ -84,7 +85,7 @@ class PartPage(QWidget):
 
     def _drawer(self) -> QWidget:
         """The part's name, slot and facts, and its mesh as it came."""
-        self.name, self.slot = QLineEdit(), QComboBox()
+        self.name, self.slot = LineEdit(), ComboBox()
         self.name.setAccessibleName("Part's name")
         self.name.setMaximumWidth(190)
         self.name.editingFinished.connect(self._renamed)
@@ -202,7 +203,7 @@ class PartPage(QWidget):
         if part is None:
             return
         if slot == OTHER_SLOT:
-            slot, _ = QInputDialog.getText(self, "A new slot", "What such parts are: bell, left wing, lantern")
+            slot, _ = InputDialog.getText(self, "A new slot", "What such parts are: bell, left wing, lantern")
         if slot.strip() not in ("", part.slot):
             self.move_parts([part.id], slot.strip().lower())
         else:

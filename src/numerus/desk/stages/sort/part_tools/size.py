@@ -7,7 +7,7 @@ from collections.abc import Callable
 
 from PyQt6.QtCore import QRectF, pyqtSignal
 from PyQt6.QtGui import QPainter
-from PyQt6.QtWidgets import QBoxLayout, QLineEdit
+from PyQt6.QtWidgets import QBoxLayout
 
 from numerus.assembly.after_scaling import PLAY, SIZE, WALL, Misfit, misfits, shaved
 from numerus.desk.stages.sort.part_tools.tool import Tool
@@ -15,6 +15,7 @@ from numerus.desk.theme.palette import Theme
 from numerus.desk.widgets.drawing import RIGHT, Drawing
 from numerus.desk.widgets.layout import button, column, label, row
 from numerus.desk.widgets.places import PlaceList
+from numerus.desk.widgets.worded import LineEdit
 from numerus.domain.parts import Part
 from numerus.errors import NumerusError, answered
 from numerus.geometry.mesh import Mesh
@@ -64,7 +65,7 @@ class SizeTool(Tool):
         self.rows: list[FitRow] | None = None
         self.unit, self.height_words = label("", "", True), label("", "note", True)
         self.unit_button = button("Read in another unit", lambda: self.page.convert_unit(), "main")
-        self.wanted = QLineEdit()
+        self.wanted = LineEdit()
         self.wanted.setPlaceholderText("110 %   ·   1:48 to 1:56   ·   28 mm to 32 mm")
         self.wanted.setAccessibleName("New scale")
         self.wanted.returnPressed.connect(self.apply)
