@@ -10,12 +10,16 @@ from __future__ import annotations
 import re
 from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass, field
+from functools import lru_cache
 
 from numerus.language.figures import A_DATE, A_DAY, Figures
 from numerus.language.templates import PLACE, WORD, Template, Templates
 
-PARTED = (r"\n+", r"  +", r"(?<=[.?!…]) ", r"; |: |, | · | \| | – | \(|\)| × | \+ | / ")
+PARTED = (r"\n+", r"  +", r"(?<=[.?!…]) ", r"; ", r"; |: |, | · | \| | – | \(|\)| × | \+ | / ")
 """What parts things said after one another, the widest first."""
+
+REMEMBERED = 20_000
+"""Things said; all are forgotten together, so that a window that is open for weeks does not grow."""
 
 SIDES = 8
 """Blanks at which two things may be said side by side."""
@@ -26,6 +30,8 @@ TRIED = 6
 TOGETHER = 7
 """Pieces and what parts them, that may be one sentence: three with two signs between."""
 
+A_SIGN = re.compile(r"[–—·|;,:]")
+A_DIGIT = re.compile(r"\d")
 MARKS = ".:!?…"
 """What a sentence may be ended with by whoever says it."""
 
@@ -73,6 +79,9 @@ class Phrasebook:
         for name in sorted(given, key=len, reverse=True):
             if not self._is_ours(name):
                 self._unmistakable.setdefault(WORD.findall(name)[0], []).append(name)
+        self._forget()
+
+    def _forget(self) -> None:
         self._known: dict[str, Said] = {}
         self._wholes: dict[str, Said] = {}
         self._answers: dict[str, str] = {}
@@ -86,6 +95,8 @@ class Phrasebook:
     def say(self, words: str) -> str:
         """In the other language. What it said itself it leaves alone, so that nothing is put into the language twice."""
         if words not in self._answers:
+            if len(self._answers) >= REMEMBERED:
+                self._forget()
             self._answers[words] = words if words in self._given else self._say(words)
             self._given.add(self._answers[words])
         return self._answers[words]
@@ -161,6 +172,8 @@ class Phrasebook:
         """Ways to say it by the templates it fits. Where more is unknown in the values than the template says, it is not meant."""
         for template in self.templates.like(words)[:TRIED]:
             for values in template.values(words):
+                if any(A_SIGN.fullmatch(value.strip()) for value in values.values()):
+                    continue  # what only parts two things is no value
                 said = self._filled(template, values)
                 if said.unknown <= template.weight:
                     yield said
@@ -168,16 +181,24 @@ class Phrasebook:
     def _filled(self, template: Template, values: Mapping[str, str]) -> Said:
         put = {place: self._put(value) for place, value in values.items()}
         used = [put[place] for place in {place for form in template.forms for place in PLACE.findall(form)} if place in put]
-        words = template.said({place: value.words for place, value in put.items()})
-        return Said(sum(value.unknown for value in used), 1 + sum(value.sentences for value in used), words)
+        said = template.said({place: value.words for place, value in put.items()})
+        if values[template.places[-1]] == "":
+            said = said.rstrip(" ")
+        return Said(sum(value.unknown for value in used), 1 + sum(value.sentences for value in used), said)
 
     def _piece_by_piece(self, words: str) -> Said:
-        """Parted at the widest of the signs that part it; pieces that are one sentence together are said as one."""
+        """Parted at the widest of the signs that part it, or at a lesser one where that leaves something unknown; pieces that are one
+        sentence together are said as one.
+        """
+        best = None
         for sign in PARTED:
             pieces = re.split(f"({sign})", words)
             if len(pieces) > 1:
-                return self._joined(pieces)
-        return self._side_by_side(words)
+                joined = self._joined(pieces)
+                best = joined if best is None else min(best, joined)
+                if best.unknown == 0:
+                    break
+        return best or self._side_by_side(words)
 
     def _joined(self, pieces: list[str]) -> Said:
         """Pieces and, every second, what parts them: the best way to take them together. A sentence may bring its own sign along."""
@@ -195,8 +216,8 @@ class Phrasebook:
         """With marks or numbers about it, or two things said side by side, if both are known."""
         begin, core, end = re.fullmatch(r"([\W\d_]*)(.*?)([\W\d_]*)", words, re.DOTALL).groups()  # type: ignore[union-attr]
         if core != words:
-            put = self._put(core)
-            return Said(put.unknown, put.sentences, begin + put.words + end)
+            put, loose = self._put(core), APART.sentences * bool(A_SIGN.search(begin + end))
+            return Said(put.unknown, put.sentences + loose, begin + put.words + end)
         parted = [(words[: m.start()], words[m.end() :]) for m in re.finditer(" ", words)][:SIDES]
         ways = [_after(self._whole(left), " ", _after(self._whole(right), "", APART)) for left, right in parted]
         return min((way for way in ways if way.unknown == 0), default=_as_it_is(words))
@@ -210,9 +231,13 @@ def _as_it_is(words: str) -> Said:
     return Said(_letters(words), 1, words)
 
 
+@lru_cache(maxsize=100_000)
 def _letters(words: str) -> int:
     """Letters of words that mean something in one language only."""
-    bare = A_DAY.sub(" ", A_DATE.sub(" ", re.sub(f"{NAMED}\\d+{NAMED}", " ", words)))
+    bare = re.sub(f"{NAMED}\\d+{NAMED}", " ", words) if NAMED in words else words
+    if A_DIGIT.search(bare):
+        bare = A_DATE.sub(" ", bare)
+    bare = A_DAY.sub(" ", bare)
     return sum(len(w) for w in WORD.findall(bare) if len(w) > 1 and w.lower() not in LEFT_OUT)
 
 

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections import defaultdict
+from collections import Counter, defaultdict
 from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from functools import cached_property
@@ -11,6 +11,7 @@ from functools import cached_property
 PLACE = re.compile(r"(%(?:\d+|n))")
 WORD = re.compile(r"[^\W\d_]+")
 WHOLE = re.compile(r"(?<![^\s\W])[^\W\d_]+(?=[\s.,;:!?)]|$)")
+A_COUNT = re.compile(r"\d|\bone\b")
 PLURAL = "(s)"
 ONE = ("1", "one")
 
@@ -38,7 +39,11 @@ class Template:
     @cached_property
     def needed(self) -> tuple[str, ...]:
         """What has to be somewhere in what is said, or it is another sentence."""
-        return tuple(part.strip() for part in self.literals)
+        return tuple(sorted({part.strip() for part in self.literals}, key=len, reverse=True))
+
+    def may_be(self, said: str) -> bool:
+        """Whether all its words are somewhere in what is said."""
+        return all(map(said.__contains__, self.needed))
 
     @cached_property
     def weight(self) -> int:
@@ -101,24 +106,32 @@ def _at_last(said: str, fixed: Sequence[str]) -> list[str] | None:
 
 
 class Templates:
-    """Found by a word that each of them has: the longest, which few others share."""
+    """Found by a word that each of them has: the one that fewest others have."""
 
     def __init__(self, templates: Iterable[Template]) -> None:
+        whole = [(template, _whole_words(template)) for template in templates]
+        often = Counter(word for _, words in whole for word in words)
         self.by_word: dict[str, list[Template]] = defaultdict(list)
-        for template in templates:
-            self.by_word[_anchor(template)].append(template)
+        self.counting: list[Template] = []
+        for template, words in whole:
+            if not words and "%n" in template.places:
+                self.counting.append(template)
+            else:
+                self.by_word[min(words, key=lambda w: (often[w], -len(w)), default="")].append(template)
 
     def like(self, said: str) -> Sequence[Template]:
         """Those that may be meant, the one with most words first."""
         words = {"", *WORD.findall(said)}
-        maybe = (template for word in words & self.by_word.keys() for template in self.by_word[word])
-        return sorted((t for t in maybe if all(part in said for part in t.needed)), key=lambda t: -t.weight)
+        maybe = [template for word in words & self.by_word.keys() for template in self.by_word[word]]
+        if A_COUNT.search(said):
+            maybe += self.counting
+        return sorted((t for t in maybe if t.may_be(said)), key=lambda t: -t.weight)
 
 
-def _anchor(template: Template) -> str:
-    """A word that stands whole in whatever is said by the template, or nothing if none does."""
+def _whole_words(template: Template) -> set[str]:
+    """Words that stand whole in whatever is said by the template."""
     parts = PLACE.split(template.source)[::2]
-    whole = [w for part in parts for w in WHOLE.findall(part.replace(PLURAL, "_"))]
-    edge = [WORD.findall(part)[-1] for part in parts[:-1] if part and part[-1].isalpha() and WORD.findall(part)]
-    start = [WORD.findall(part)[0] for part in parts[1:] if part and part[0].isalpha()]
-    return max((w for w in whole if w not in edge and w not in start), key=len, default="")
+    whole = {w for part in parts for w in WHOLE.findall(part.replace(PLURAL, "_"))}
+    edge = {WORD.findall(part)[-1] for part in parts[:-1] if part and part[-1].isalpha()}
+    start = {WORD.findall(part)[0] for part in parts[1:] if part and part[0].isalpha()}
+    return whole - edge - start

@@ -7396,7 +7396,7 @@
   <message>
    <location filename="desk/stages/paint/bench.py" />
    <source>Bench mode   F11</source>
-   <translation>Groß   F11</translation>
+   <translation>F11</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/bench.py" />
@@ -7839,7 +7839,7 @@
    <location filename="desk/stages/paint/line/pictures.py" />
    <location filename="desk/stages/steps/bench_mode.py" />
    <source>Next</source>
-   <translation>Weiter</translation>
+   <translation>Als Nächstes</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/line/bench_mode.py" />
@@ -12271,7 +12271,7 @@
   <message>
    <location filename="desk/stages/prime/state.py" />
    <source> Airbrush beats brush from %1 on.</source>
-   <translation> Die Spritzpistole schlägt den Pinsel ab %1.</translation>
+   <translation> Ab %1 schlägt Spritzpistole Pinsel.</translation>
   </message>
   <message>
    <location filename="desk/stages/prime/state.py" />
@@ -23830,6 +23830,10 @@ Zuletzt gesagt: %3
    <translation>Stiefel</translation>
   </message>
   <message>
+   <source>Click when it begins: its time runs</source>
+   <translation>Klick, wenn es beginnt: seine Zeit läuft</translation>
+  </message>
+  <message>
    <source>Eyes</source>
    <translation>Augen</translation>
   </message>
@@ -25548,6 +25552,10 @@ Zuletzt gesagt: %3
   <message>
    <source>plates</source>
    <translation>Platten</translation>
+  </message>
+  <message>
+   <source>platform</source>
+   <translation>Plattform</translation>
   </message>
   <message>
    <source>play</source>
