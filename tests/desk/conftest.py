@@ -19,6 +19,7 @@ from sculpt_steps import own_army
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.desk.app import application, make_window
+from numerus.desk.system.language import Language
 from numerus.desk.window import MainWindow
 
 
@@ -54,8 +55,10 @@ def make(qtbot, tmp_path: Path) -> Iterator[Callable[..., MainWindow]]:  # type:
     """A shown window on a book; jobs run at once, the clock stands unless another is given."""
     made: list[MainWindow] = []
 
-    def build(book: Book | None, clock: Callable[[], datetime] = lambda: EVENING) -> MainWindow:
-        window = make_window(book, clock, tmp_path / "settings.json", synchronous=True)
+    def build(
+        book: Book | None, clock: Callable[[], datetime] = lambda: EVENING, language: Language | None = None
+    ) -> MainWindow:
+        window = make_window(book, clock, tmp_path / "settings.json", synchronous=True, language=language)
         made.append(window)
         window.show()
         return window

@@ -7,6 +7,7 @@ from PyQt6.QtCore import QRect, Qt
 from PyQt6.QtGui import QFontMetricsF, QPainter
 from PyQt6.QtWidgets import QAbstractButton, QLabel, QWidget
 
+from numerus.desk.translate import tr
 from numerus.desk.widgets.drawing import Drawing
 
 
@@ -21,7 +22,7 @@ class DrawnText:
             drawing: Drawing, painter: QPainter, x: float, y: float, words: str, *args: object, **more: object
         ) -> float:
             wide = write(drawing, painter, x, y, words, *args, **more)  # type: ignore[arg-type]
-            whole = QFontMetricsF(painter.font()).horizontalAdvance(words)
+            whole = QFontMetricsF(painter.font()).horizontalAdvance(tr(words))
             if wide < whole - 0.5:
                 self.cut.add(words)
             return wide

@@ -28,7 +28,7 @@ def heard(code: str) -> list[str]:
         ('say(counted(n, "part"))', ["%n part(s)"]),
         ('say(waits(n, "plate"))', ["%n plate(s) wait(s)"]),
         ('say("Mind: " + ", ".join(all) + more)', ["Mind: %1%2"]),
-        ('say(f"{n} of {f\'{a} and more\' if a else b}")', ["%1 of %2", "%1 and more"]),
+        ("say(f\"{n} of {f'{a} and more' if a else b}\")", ["%1 of %2", "%1 and more"]),
         ('"""Not said."""\nx = 1', []),
         ('def f():\n    """Not said either."""', []),
         ('raise NumerusError("no-part", "It is gone.", "Add one.")', ["It is gone.", "Add one."]),
@@ -72,7 +72,12 @@ def test_what_is_written_is_read_again(tmp_path: Path) -> None:
     """With what waits for a translator told; what was kept by hand stays, what is said no more goes."""
     path = tmp_path / "xx.ts"
     said = {"%1 of <b>": ["desk/a.py:3"], "%n part(s)": ["kit/b.py:1"], "New.": ["kit/b.py:9"]}
-    known = {"%1 of <b>": ("%1 & %2\n“x”",), "%n part(s)": ("%n Teil", "%n Teile"), "size": ("Größe",), "Gone.": ("Weg.",)}
+    known = {
+        "%1 of <b>": ("%1 & %2\n“x”",),
+        "%n part(s)": ("%n Teil", "%n Teile"),
+        "size": ("Größe",),
+        "Gone.": ("Weg.",),
+    }
     assert write_sentences(path, "xx", said, known, {"size"}) == 1
     assert read_sentences(path) == {s: f for s, f in known.items() if s != "Gone."}
     assert kept_by_hand(path) == {"size"}

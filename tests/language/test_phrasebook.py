@@ -65,7 +65,14 @@ def test_sentences_are_found_again(book: Phrasebook, words: str, said: str) -> N
 def test_what_is_not_known_is_told_by_its_letters(book: Phrasebook) -> None:
     """Units, numbers and names are known to everyone."""
     book.name(["Sedge Hythe"])
-    assert [book.unknown(w) for w in ("12 parts", "3 mm", "Sedge Hythe", "Sedge Hythe left", "4 May", "odd words")] == [0, 0, 0, 0, 0, 8]
+    assert [book.unknown(w) for w in ("12 parts", "3 mm", "Sedge Hythe", "Sedge Hythe left", "4 May", "odd words")] == [
+        0,
+        0,
+        0,
+        0,
+        0,
+        8,
+    ]
 
 
 def test_names_stay_even_if_they_are_words(book: Phrasebook) -> None:
@@ -97,7 +104,9 @@ def test_figures_are_written_in_the_languages_way(words: str, written: str) -> N
 
 def test_days_and_months_have_their_names() -> None:
     months = tuple(f"{n}. Monat" for n in range(1, 13))
-    figures = Figures(",", ".", "{day}. {month}", months, tuple(m[:4] for m in months), tuple("ABCDEFG"), tuple("abcdefg"))
+    figures = Figures(
+        ",", ".", "{day}. {month}", months, tuple(m[:4] for m in months), tuple("ABCDEFG"), tuple("abcdefg")
+    )
     assert figures.written("Sat 28 Mar, Monday 4 November: Sun, high") == "f 28. 3. M, A 4. 11. Monat: g, high"
 
 

@@ -36,6 +36,9 @@ NO_WORDS = re.compile(
     r"|^[\w.%-]+\.(pdf|csv|ics|html|zip|svg|json|ttf|png|stl|wav|md|fresh|numerus)$|^\w+([./]\w[\w-]*)+$|^[a-z_]+_\w+$"  # files, modules
     r"|^[\w ]+ (Semi)?Bold$|^[a-z]+-(%?\d)+$"  # fonts, ids
 )
+FORMS = ";;"
+"""What parts the forms a file dialog offers."""
+
 HELD_OPEN = re.compile(r"\{[^{}]*\}")
 PLACE = re.compile(r"%(?:\d+|n)")
 
@@ -149,7 +152,7 @@ class _Listener(ast.NodeVisitor):
 
     def _hear(self, node: ast.expr) -> None:
         words, values = _template(node)
-        self.heard.append((words, node.lineno))
+        self.heard += [(form, node.lineno) for form in words.split(FORMS)]
         for value in values:
             self.visit(value)
 

@@ -1562,8 +1562,23 @@
   </message>
   <message>
    <location filename="desk/actions.py" />
-   <source>Page (*.html);;PDF (*.pdf);;%1 (*.html)</source>
-   <translation>Seite (*.html);;PDF (*.pdf);;%1 (*.html)</translation>
+   <source>Page (*.html)</source>
+   <translation>Seite (*.html)</translation>
+  </message>
+  <message>
+   <location filename="desk/actions.py" />
+   <location filename="desk/dialogs/bench_card.py" />
+   <location filename="desk/money/commission_panel.py" />
+   <location filename="desk/money/commission_panel.py" />
+   <location filename="desk/money/quote.py" />
+   <location filename="desk/stages/build/bench.py" />
+   <source>PDF (*.pdf)</source>
+   <translation>PDF (*.pdf)</translation>
+  </message>
+  <message>
+   <location filename="desk/actions.py" />
+   <source>%1 (*.html)</source>
+   <translation>%1 (*.html)</translation>
   </message>
   <message>
    <location filename="desk/actions.py" />
@@ -2874,15 +2889,6 @@
    <translation>Werkbankkarte.pdf</translation>
   </message>
   <message>
-   <location filename="desk/dialogs/bench_card.py" />
-   <location filename="desk/money/commission_panel.py" />
-   <location filename="desk/money/commission_panel.py" />
-   <location filename="desk/money/quote.py" />
-   <location filename="desk/stages/build/bench.py" />
-   <source>PDF (*.pdf)</source>
-   <translation>PDF (*.pdf)</translation>
-  </message>
-  <message>
    <location filename="desk/dialogs/bits.py" />
    <location filename="desk/dialogs/broke.py" />
    <location filename="desk/stages/build/warp_dialog.py" />
@@ -3627,6 +3633,7 @@
   <message>
    <location filename="desk/machines/calibrate.py" />
    <location filename="desk/stages/plate/export.py" />
+   <location filename="desk/stages/pose/bench.py" />
    <source>STL (*.stl)</source>
    <translation>STL (*.stl)</translation>
   </message>
@@ -4888,7 +4895,7 @@
   <message>
    <location filename="desk/money/quote.py" />
    <source>the least that is paid for</source>
-   <translation>das Mindeste, was bezahlt wird</translation>
+   <translation>Mindestpreis</translation>
   </message>
   <message>
    <location filename="desk/money/quote.py" />
@@ -6463,8 +6470,13 @@
   </message>
   <message>
    <location filename="desk/stages/finish/base_page.py" />
-   <source>Sheet at 1:1 (*.svg);;Table (*.csv)</source>
-   <translation>Bogen 1:1 (*.svg);;Tabelle (*.csv)</translation>
+   <source>Sheet at 1:1 (*.svg)</source>
+   <translation>Bogen 1:1 (*.svg)</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/finish/base_page.py" />
+   <source>Table (*.csv)</source>
+   <translation>Tabelle (*.csv)</translation>
   </message>
   <message>
    <location filename="desk/stages/finish/base_state.py" />
@@ -6860,7 +6872,7 @@
   <message>
    <location filename="desk/stages/muster/bench.py" />
    <source> % of evenings kept</source>
-   <translation> % der Abende gehalten</translation>
+   <translation> % Abende</translation>
   </message>
   <message>
    <location filename="desk/stages/muster/bench.py" />
@@ -6890,22 +6902,22 @@
   <message>
    <location filename="desk/stages/muster/bench.py" />
    <source>The tub takes</source>
-   <translation>Der Kübel fasst</translation>
+   <translation>Kübel</translation>
   </message>
   <message>
    <location filename="desk/stages/muster/bench.py" />
    <source>parts, the lamp</source>
-   <translation>Teile, die Lampe</translation>
+   <translation>Teile, Lampe</translation>
   </message>
   <message>
    <location filename="desk/stages/muster/bench.py" />
    <source>Clocks of</source>
-   <translation>Uhren von</translation>
+   <translation>Zeit in</translation>
   </message>
   <message>
    <location filename="desk/stages/muster/bench.py" />
    <source> at the bench</source>
-   <translation> an der Werkbank</translation>
+   <translation> Leute</translation>
   </message>
   <message>
    <location filename="desk/stages/muster/bench.py" />
@@ -6915,7 +6927,7 @@
   <message>
    <location filename="desk/stages/muster/bench.py" />
    <source>Keep this week</source>
-   <translation>Diese Woche behalten</translation>
+   <translation>Woche behalten</translation>
   </message>
   <message>
    <location filename="desk/stages/muster/bench.py" />
@@ -7386,7 +7398,7 @@
   <message>
    <location filename="desk/stages/paint/bench.py" />
    <source>Next stroke done</source>
-   <translation>Nächster Auftrag getan</translation>
+   <translation>Getan</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/bench.py" />
@@ -7686,12 +7698,12 @@
   <message>
    <location filename="desk/stages/paint/figure/page.py" />
    <source>%1, %2 together</source>
-   <translation>%1, zusammen %2</translation>
+   <translation>%1 (%2)</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/figure/page.py" />
    <source>level: %1</source>
-   <translation>Stufe: %1</translation>
+   <translation>Stufe %1</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/figure/page.py" />
@@ -7784,7 +7796,7 @@
   <message>
    <location filename="desk/stages/paint/figure/pictures.py" />
    <source>%1 melts into %2: %3 apart.</source>
-   <translation>%1 verschwimmt mit %2: %3 auseinander.</translation>
+   <translation>%1 gleicht %2: nur %3.</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/figure/pictures.py" />
@@ -9878,8 +9890,13 @@
   </message>
   <message>
    <location filename="desk/stages/paint/recipe/page.py" />
-   <source>Scheme (*.json);;Card (*.pdf)</source>
-   <translation>Farbschema (*.json);;Karte (*.pdf)</translation>
+   <source>Scheme (*.json)</source>
+   <translation>Farbschema (*.json)</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/paint/recipe/page.py" />
+   <source>Card (*.pdf)</source>
+   <translation>Karte (*.pdf)</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/recipe/page.py" />
@@ -10972,6 +10989,7 @@
   </message>
   <message>
    <location filename="desk/stages/plate/export.py" />
+   <location filename="desk/stages/pose/bench.py" />
    <source>3MF (*.3mf)</source>
    <translation>3MF (*.3mf)</translation>
   </message>
@@ -11339,11 +11357,6 @@
    <location filename="desk/stages/pose/bench.py" />
    <source>Export the supported part</source>
    <translation>Das gestützte Teil ausgeben</translation>
-  </message>
-  <message>
-   <location filename="desk/stages/pose/bench.py" />
-   <source>STL (*.stl);;3MF (*.3mf)</source>
-   <translation>STL (*.stl);;3MF (*.3mf)</translation>
   </message>
   <message>
    <location filename="desk/stages/pose/compared.py" />
@@ -12271,12 +12284,12 @@
   <message>
    <location filename="desk/stages/prime/state.py" />
    <source> Airbrush beats brush from %1 on.</source>
-   <translation> Ab %1 schlägt Spritzpistole Pinsel.</translation>
+   <translation> Pistole ab %1.</translation>
   </message>
   <message>
    <location filename="desk/stages/prime/state.py" />
    <source>%1 (losses: defaults).%2%3</source>
-   <translation>%1 (Verluste: Vorgaben).%2%3</translation>
+   <translation>%1 (Vorgaben).%2%3</translation>
   </message>
   <message>
    <location filename="desk/stages/prime/state.py" />
@@ -17656,7 +17669,7 @@ Zuletzt gesagt: %3
   <message>
    <location filename="domain/painting/recipes.py" />
    <source>Tufts and mud</source>
-   <translation>Büschel und Schlamm</translation>
+   <translation>Büschel</translation>
   </message>
   <message>
    <location filename="domain/painting/recipes.py" />
@@ -19922,7 +19935,7 @@ Zuletzt gesagt: %3
   <message>
    <location filename="paint/priming/primer.py" />
    <source> of %1</source>
-   <translation> von %1</translation>
+   <translation> (%1)</translation>
   </message>
   <message numerus="yes">
    <location filename="paint/priming/primer.py" />
@@ -21797,7 +21810,7 @@ Zuletzt gesagt: %3
    <location filename="printing/orientation/pose_measures.py" />
    <location filename="printing/preparation/headless.py" />
    <source>lies on its back</source>
-   <translation>liegt auf dem Rücken</translation>
+   <translation>auf dem Rücken</translation>
   </message>
   <message>
    <location filename="printing/orientation/pose_measures.py" />
