@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from collections import defaultdict
 from collections.abc import Mapping
 from dataclasses import dataclass, field
+from functools import cached_property
 
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.basing import BaseLayer, BasingRecipe
@@ -58,7 +60,22 @@ class Plans:
         return sorted(self.units.values(), key=lambda u: u.order)
 
     def figures_of(self, unit_id: str) -> list[Figure]:
-        return sorted((f for f in self.figures.values() if f.unit_id == unit_id), key=lambda f: f.order)
+        return list(self._figures_by_unit.get(unit_id, ()))
+
+    @cached_property
+    def _figures_by_unit(self) -> dict[str, list[Figure]]:
+        """Asked for by every unit of every view: a large army's figures are gone through once."""
+        figures = defaultdict[str, list[Figure]](list)
+        for figure in sorted(self.figures.values(), key=lambda f: f.order):
+            figures[figure.unit_id].append(figure)
+        return figures
+
+    @cached_property
+    def _parts_by_kit(self) -> dict[str, list[Part]]:
+        parts = defaultdict[str, list[Part]](list)
+        for part in self.parts.values():
+            parts[part.kit_id].append(part)
+        return parts
 
     def figure_or_first(self, unit_id: str, figure_id: str) -> Figure | None:
         """A unit's figure, its first one where it has no such figure, None where it has none at all."""
@@ -68,10 +85,11 @@ class Plans:
     def kit_parts(self, unit_id: str) -> list[Part]:
         """The parts of a unit's kit, and those of others it uses, by slot and name; none without a unit."""
         unit = self.units.get(unit_id)
-        parts = [
-            p for p in self.parts.values() if unit is not None and (p.kit_id == unit.kit_id or p.id in unit.guests)
-        ]
-        return sorted(parts, key=lambda p: (p.slot, natural(p.name)))
+        if unit is None:
+            return []
+        own = self._parts_by_kit.get(unit.kit_id, [])
+        guests = [self.parts[i] for i in unit.guests if i in self.parts and self.parts[i].kit_id != unit.kit_id]
+        return sorted([*own, *guests], key=lambda p: (p.slot, natural(p.name)))
 
     def zone_areas_cm2(self, figure: Figure) -> dict[str, float]:
         """Zones of a figure, by id, and their area in cm², over all its parts."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
@@ -111,10 +112,14 @@ def standing(plans: Plans, history: History) -> Standing:
     """Plans and what happened, folded over the whole army."""
     records = history.runs.records()
     copies = copy_states(plans.plates, records, wanted_copies(plans))
+    failures = Counter[str]()
+    for (figure_id, _), state in copies.items():
+        failures[figure_id] += state.failures
     figures, sizes, drying = {}, sizes_by_figure(plans), Drying.of(plans)
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):
-            figures[figure.id] = _stand(figure, unit, plans, copies, history, sizes[figure.id], drying)
+            stands = _stand(figure, unit, plans, copies, history, sizes[figure.id], drying)
+            figures[figure.id] = replace(stands, failures=failures[figure.id])
     return Standing(figures, copies, records, {f: history.hands.get(f, 0.0) for f in plans.figures})
 
 
@@ -142,8 +147,7 @@ def _stand(
     figure_standing = replace(figure_standing, built_keys=built, times=sizes.whole_times)
     if stage == "build" and "build" in steps:
         stage, detail = _painted_stage(figure_standing, plans, "prime" in steps)
-    failures = sum(c.failures for (f, _), c in copies.items() if f == figure.id)
-    return replace(figure_standing, stage=stage, detail=detail, failures=failures)
+    return replace(figure_standing, stage=stage, detail=detail)
 
 
 def _glued_later(figure: Figure, unit: Unit, done: set[tuple[str, str]]) -> tuple[FinishStep, ...]:
