@@ -51,14 +51,17 @@ def same_ids(monkeypatch: pytest.MonkeyPatch) -> None:
 
 
 @pytest.fixture
-def make(qtbot, tmp_path: Path) -> Iterator[Callable[..., MainWindow]]:  # type: ignore[no-untyped-def]
-    """A shown window on a book; jobs run at once, the clock stands unless another is given."""
+def make(qtbot, tmp_path: Path, request: pytest.FixtureRequest) -> Iterator[Callable[..., MainWindow]]:  # type: ignore[no-untyped-def]
+    """A shown window on a book; jobs run at once, the clock stands unless another is given. Orders and what Muster tried have turns of
+    their own, as in the real window, unless the test is marked ``at_once``: it asks for them.
+    """
     made: list[MainWindow] = []
+    at_once = request.node.get_closest_marker("at_once") is not None
 
     def build(
         book: Book | None, clock: Callable[[], datetime] = lambda: EVENING, language: Language | None = None
     ) -> MainWindow:
-        window = make_window(book, clock, tmp_path / "settings.json", synchronous=True, language=language)
+        window = make_window(book, clock, tmp_path / "settings.json", synchronous=True, language=language, at_once=at_once)
         made.append(window)
         window.show()
         return window

@@ -68,6 +68,7 @@ def test_no_hobby_time_is_said(window: MainWindow) -> None:
     page.grab()
 
 
+@pytest.mark.at_once
 def test_minutes_one_has_now_make_the_orders(window: MainWindow) -> None:
     """Typed beside the orders, they are for so long; none again, and they are for the hobby time."""
     session = window.session

@@ -89,6 +89,7 @@ def test_undo_and_redo_by_keys_walk_the_whole_way_back(empty: MainWindow) -> Non
     assert window.session.plans == whole
 
 
+@pytest.mark.at_once
 def test_orders_are_ticked_from_the_keyboard(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """Tab reaches the first order's button; Space opens its bench."""
     window.activateWindow()

@@ -80,6 +80,7 @@ def everything(window: MainWindow) -> Iterator[str]:
             dialog.close()
 
 
+@pytest.mark.at_once
 def test_all_that_is_said_is_said_in_german_and_written_whole(
     window: MainWindow, german: Language, monkeypatch: pytest.MonkeyPatch
 ) -> None:

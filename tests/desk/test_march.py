@@ -181,6 +181,7 @@ def test_a_plate_and_a_part_are_exported_as_they_stand(window: MainWindow, tmp_p
     assert read_mesh(tmp_path / "part.3mf").mesh.bounds_mm[0, 2] == pytest.approx(0, abs=0.01)
 
 
+@pytest.mark.at_once
 def test_dragging_a_part_to_another_shelf_changes_its_slot(window: MainWindow) -> None:
     """And undo brings it back."""
     window.session.select("kiln")

@@ -82,6 +82,7 @@ def test_a_statement_is_overruled_and_believed_again(window: MainWindow, tmp_pat
         double = next(s for s in bench.layout_page.cards.statements if s.kind == "duplicate")
 
 
+@pytest.mark.at_once
 def test_parts_are_moved_renamed_and_set_aside_together(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
     """Several at once, by the menu of a shelf."""
     bench = sort_bench(window)
@@ -206,6 +207,7 @@ def test_parts_show_while_they_are_read(window: MainWindow, tmp_path: Path) -> N
     assert bench.subtitle.text().startswith("2 of 3")
 
 
+@pytest.mark.at_once
 def test_a_part_is_dropped_on_another_shelf(window: MainWindow) -> None:
     """As the mouse does it: the drop moves the part and clears what was set aside."""
 
@@ -223,6 +225,7 @@ def test_a_part_is_dropped_on_another_shelf(window: MainWindow) -> None:
     assert [window.session.plans.parts[i].slot for i in moved] == ["back"]
 
 
+@pytest.mark.at_once
 def test_what_the_figure_wears_lies_on_top_of_its_stack(window: MainWindow) -> None:
     """First and large; choosing another alternative turns the stack."""
     bench = sort_bench(window)
@@ -236,6 +239,7 @@ def test_what_the_figure_wears_lies_on_top_of_its_stack(window: MainWindow) -> N
     assert bench.layout_page.shelves["head"].item(0).data(Qt.ItemDataRole.UserRole) == other
 
 
+@pytest.mark.at_once
 def test_a_doubtful_part_lies_apart_until_someone_looks(window: MainWindow, tmp_path: Path) -> None:
     """A lone lump without a name to go by is in doubt; moving it by hand settles that."""
     muster_ten(window)

@@ -95,6 +95,7 @@ def test_selecting_in_the_roll_shows_on_the_bench(window: MainWindow) -> None:
     assert window.roll.tree.currentItem().text(0) == "Wickmen, Kiln watch"
 
 
+@pytest.mark.at_once
 def test_ticking_an_order_writes_the_journal_and_undo_takes_it_back(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
     """One entry, one step of undo; the band follows."""
     before = steps(window)

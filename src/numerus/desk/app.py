@@ -56,10 +56,11 @@ def make_window(
     settings_path: Path | None = None,
     synchronous: bool = False,
     language: Language | None = None,
+    at_once: bool | None = None,
 ) -> MainWindow:
     """The assembled window on a book; ``synchronous`` runs jobs at once and without a sound, for tests and pictures.
 
-    ``language`` is what was installed before: it is told which names of the book are the user's own.
+    ``at_once``: what it would put off, orders and what was tried, is not; else as ``synchronous`` says. ``language`` is what was installed before: it is told which names of the book are the user's own.
     """
     path = settings_path or kept.default_path()
     settings = kept.load(path)
@@ -71,7 +72,7 @@ def make_window(
     session = Session(book, clock)
     if language is not None:
         heed_names(session, language)
-    return MainWindow(Context(session, theme, Jobs(synchronous), announcer), settings, path, _demo)
+    return MainWindow(Context(session, theme, Jobs(synchronous, at_once), announcer), settings, path, _demo)
 
 
 def heed_names(session: Session, language: Language) -> None:

@@ -70,14 +70,17 @@ def _end(job: Job, error: NumerusError | None) -> str:
 
 
 class Jobs(QObject):
-    """Runs jobs. ``synchronous`` makes them run at once, for tests and pictures."""
+    """Runs jobs. ``synchronous`` makes them run at once, for tests and pictures; ``at_once``: what has a turn of its own in the window
+    (orders, what was tried) is not put off, either.
+    """
 
     progressed = pyqtSignal(str, float)
     finished = pyqtSignal()
     failed = pyqtSignal(object)
 
-    def __init__(self, synchronous: bool = False) -> None:
+    def __init__(self, synchronous: bool = False, at_once: bool | None = None) -> None:
         super().__init__()
+        self.at_once = synchronous if at_once is None else at_once
         self._pool = QThreadPool()
         self._pool.setMaxThreadCount(2)
         self._signals = _Signals()

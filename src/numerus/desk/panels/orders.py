@@ -87,7 +87,7 @@ class OrdersPanel(QWidget):
         outer.setContentsMargins(0, 0, 0, 0)
         outer.addWidget(self.full)
         outer.addWidget(self.rail)
-        self.at_once = context.jobs.synchronous
+        self.at_once = context.jobs.at_once
         self.soon = Soon(self, self.refresh, self.at_once, SOON_MS)  # what was edited is shown first
         self.later = Later(self, self.soon.ask, self.at_once)
         self.session.changed.connect(self._changed)

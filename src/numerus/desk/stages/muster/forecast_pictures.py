@@ -188,7 +188,7 @@ class UnitsTable(ForecastDrawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Units")
         self.base_words: dict[str, str] = {}  # by unit, what is wrong with its bases
-        self.costs_later = Later(self, self.update, context.jobs.synchronous, AFTER_MS)
+        self.costs_later = Later(self, self.update, context.jobs.at_once, AFTER_MS)
         self.hold("setMinimumHeight", 140)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 

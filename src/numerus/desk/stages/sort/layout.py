@@ -59,7 +59,7 @@ class LayOut(QWidget):
         self.view.picked.connect(self._picked)
         self.left, self.right = column(gap=2), column(gap=2)
         self.pictures = KitPictures(context)
-        self.shelves_soon = Soon(self, self._fill_shelves, context.jobs.synchronous)
+        self.shelves_soon = Soon(self, self._fill_shelves, context.jobs.at_once)
         self.things: list[tuple[str, Part, Mesh]] = []
         self.shelves: dict[str, Shelf] = {}
         self.cards = Cards(self.theme, act, self._look)
