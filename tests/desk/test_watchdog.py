@@ -4,26 +4,59 @@ from __future__ import annotations
 
 import gc
 import time
+from collections.abc import Callable
+from dataclasses import replace
 from pathlib import Path
 
+import pytest
 from PyQt6 import sip
+from PyQt6.QtWidgets import QApplication
 from watchdog import Watchdog, opened_by_another, opened_first
 
 from helpers import EVENING
 from numerus.book.book import Book
 from numerus.desk.app import make_window, settle_memory
+from numerus.domain.army import BOUGHT
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.stages import STAGES
 
 
-def test_no_bench_holds_the_window_up(demo: Book, tmp_path: Path, qapp) -> None:  # type: ignore[no-untyped-def]
-    """Every bench opened twice, units chosen, an edit made and taken back, the minute ticked: work is done in jobs."""
+def larger(book: Book) -> None:
+    """A thousand parts and more, in kits of hundreds, and four times as many figures, which are bought and wait for paint."""
+    plans = book.plans
+    parts = [replace(p, id=f"{p.id}-{n}", name=f"{p.name}_{n}") for n in range(22) for p in plans.parts.values()]
+    units = [
+        replace(u, id=f"{u.id}-{n}", name=f"{u.name} {n}", order=u.order + 10 * n)
+        for n in range(1, 4)
+        for u in plans.units.values()
+    ]
+    figures = [
+        replace(
+            f, id=f"{f.id}-{n}", unit_id=f"{f.unit_id}-{n}", build=dict.fromkeys(plans.units[f.unit_id].slots, BOUGHT)
+        )
+        for n in range(1, 4)
+        for f in plans.figures.values()
+    ]
+    book.commit("larger", [*parts, *units, *figures])
+
+
+@pytest.mark.parametrize(
+    ("grow", "limit_ms"),
+    [pytest.param(lambda _: None, 50, id="demo"), pytest.param(larger, 75, id="a thousand parts")],
+)
+def test_no_bench_holds_the_window_up(
+    grow: Callable[[Book], object], limit_ms: float, demo: Book, tmp_path: Path, qapp: QApplication
+) -> None:
+    """Every bench opened twice, units chosen, an edit made and taken back, the minute ticked: work is done in jobs. With a thousand
+    parts and four times the figures it may take half as long again.
+    """
+    grow(demo)
     window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
     window.show()
     session = window.session
     scheme = session.plans.scheme
     assert isinstance(scheme, Scheme)
-    dog = Watchdog(window)
+    dog = Watchdog(window, limit_ms)
     slow_to_open = {doing for _, doing in opened_first(dog)}
     if slow_to_open:  # likewise once more, by a program that has not opened them yet
         slow_to_open &= opened_by_another(demo.path)

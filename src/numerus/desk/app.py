@@ -60,7 +60,8 @@ def make_window(
 ) -> MainWindow:
     """The assembled window on a book; ``synchronous`` runs jobs at once and without a sound, for tests and pictures.
 
-    ``at_once``: what it would put off, orders and what was tried, is not; else as ``synchronous`` says. ``language`` is what was installed before: it is told which names of the book are the user's own.
+    ``at_once``: what it would put off, orders and what was tried, is not; else as ``synchronous`` says. ``language`` is what was
+    installed before: it is told which names of the book are the user's own.
     """
     path = settings_path or kept.default_path()
     settings = kept.load(path)

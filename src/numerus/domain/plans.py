@@ -73,7 +73,7 @@ class Plans:
     @cached_property
     def _parts_by_kit(self) -> dict[str, list[Part]]:
         parts = defaultdict[str, list[Part]](list)
-        for part in self.parts.values():
+        for part in sorted(self.parts.values(), key=_as_listed):
             parts[part.kit_id].append(part)
         return parts
 
@@ -89,7 +89,7 @@ class Plans:
             return []
         own = self._parts_by_kit.get(unit.kit_id, [])
         guests = [self.parts[i] for i in unit.guests if i in self.parts and self.parts[i].kit_id != unit.kit_id]
-        return sorted([*own, *guests], key=lambda p: (p.slot, natural(p.name)))
+        return sorted([*own, *guests], key=_as_listed) if guests else list(own)
 
     def zone_areas_cm2(self, figure: Figure) -> dict[str, float]:
         """Zones of a figure, by id, and their area in cm², over all its parts."""
@@ -190,3 +190,8 @@ class Plans:
     @property
     def resin(self) -> Resin:
         return next(iter(self.resins.values()), Resin("resin", "Resin"))
+
+
+def _as_listed(part: Part) -> tuple[str, list[tuple[int, str]]]:
+    """By slot, and by name as people count."""
+    return part.slot, natural(part.name)

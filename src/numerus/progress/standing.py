@@ -118,8 +118,8 @@ def standing(plans: Plans, history: History) -> Standing:
     figures, sizes, drying = {}, sizes_by_figure(plans), Drying.of(plans)
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):
-            stands = _stand(figure, unit, plans, copies, history, sizes[figure.id], drying)
-            figures[figure.id] = replace(stands, failures=failures[figure.id])
+            stands = _stand(figure, unit, plans, copies, history, sizes[figure.id], drying, failures[figure.id])
+            figures[figure.id] = stands
     return Standing(figures, copies, records, {f: history.hands.get(f, 0.0) for f in plans.figures})
 
 
@@ -131,6 +131,7 @@ def _stand(
     history: History,
     sizes: Sizes,
     drying: Drying,
+    failures: int,
 ) -> FigureStanding:
     done, last = history.steps.get(figure.id, set()), history.finished_at.get(figure.id)
     scheme = plans.scheme_on(figure)
@@ -147,7 +148,7 @@ def _stand(
     figure_standing = replace(figure_standing, built_keys=built, times=sizes.whole_times)
     if stage == "build" and "build" in steps:
         stage, detail = _painted_stage(figure_standing, plans, "prime" in steps)
-    return replace(figure_standing, stage=stage, detail=detail)
+    return replace(figure_standing, stage=stage, detail=detail, failures=failures)
 
 
 def _glued_later(figure: Figure, unit: Unit, done: set[tuple[str, str]]) -> tuple[FinishStep, ...]:
