@@ -199,7 +199,10 @@ class PlateBench(Bench):
                 self.graph.show_layers(whole)
                 self.numbers.setText(self.state.numbers(whole))
 
-        self.context.jobs.start("plate layers", "Measuring the plate", work, done)
+        if new:
+            self.context.jobs.start("plate layers", "Measuring the plate", work, done)
+        else:
+            done({})
 
     def _scrubbed(self, height_mm: float) -> None:
         """A layer at the machine's own pixels; their columns are worked out when first asked."""

@@ -22,10 +22,12 @@ from numerus.desk.stages.print.watch_bill import WatchBill
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
+from numerus.desk.widgets.later import Soon
 from numerus.desk.widgets.layout import Pages, button, caution_line, column, panel, row, set_cautions
 from numerus.desk.widgets.worded import FileDialog, Menu
 from numerus.domain.clock import later
 from numerus.domain.journal import PartOutcome
+from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Plate
 from numerus.errors import BookError, NumerusError, PlanError
@@ -37,6 +39,8 @@ from numerus.schedule.improving import BetterOrder, better_order
 from numerus.schedule.run_queue import ScheduledRun
 from numerus.schedule.what_if import WhatIf, what_if
 
+SOON_MS = 150  # what would help is looked for once the bench is seen
+
 
 class PrintBench(Bench):
     stage = "print"
@@ -46,8 +50,12 @@ class PrintBench(Bench):
         self.renderer = renderer
         self.state = PrintState(context.session.answers)
         self.helps: list[WhatIf] = []
+        self._wet: list[WetTurn] = []
+        self._asked: tuple[Plans, int, datetime] | None = None
+        self._helped_for: tuple[Plans, int, datetime] | None = None
         self.better: BetterOrder | None = None
         super().__init__(context)
+        self._help_soon = Soon(self, self._work_out_help, context.jobs.synchronous, SOON_MS)
         self.add_button(
             "Machines and stores …",
             lambda: show_profiles(self.context, self),
@@ -130,7 +138,16 @@ class PrintBench(Bench):
         return TradeDialog(self.context, self.state.plate, self.state.machine, self)
 
     def _look_for_help(self) -> None:
-        """What would bring the end of the bill forward, worked out beside."""
+        """What would bring the end of the bill forward, worked out beside once the bench is seen; nothing new where nothing changed."""
+        answers = self.session.answers
+        asked = answers.plans, len(answers.facts), answers.now
+        if self._helped_for is not None and asked[0] is self._helped_for[0] and asked[1:] == self._helped_for[1:]:
+            self._helped((self.helps, self.better, self._wet))
+        else:
+            self._asked = asked
+            self._help_soon.ask()
+
+    def _work_out_help(self) -> None:
         inputs, waiting = self.state.inputs, self.state.waiting
         seen_to = self.state.seeing_to_wet()
         if inputs is not None and not self.state.trouble:
@@ -140,7 +157,8 @@ class PrintBench(Bench):
             )  # fmt: skip
 
     def _helped(self, answers: tuple[list[WhatIf], BetterOrder | None, list[WetTurn]]) -> None:
-        self.helps, self.better, self.state.wet = answers
+        self.helps, self.better, self._wet = answers
+        self._helped_for, self.state.wet = self._asked, self._wet
         self.planned.show_helps(self.helps, self.better)
         self.watch_bill.show_wet(self.state.wet)
 
@@ -267,9 +285,7 @@ class PrintBench(Bench):
             self.session.commit(f"{plate.name} planned again", [replace(plate, pinned=None)])
 
     def export_calendar(self) -> None:
-        name, _ = FileDialog.getSaveFileName(
-            self, "The watch bill as a calendar", "watch-bill.ics", "Calendar (*.ics)"
-        )
+        name, _ = FileDialog.getSaveFileName(self, "The watch bill as a calendar", "watch-bill.ics", "Calendar (*.ics)")
         if name:
             self.write_calendar(Path(name))
 
