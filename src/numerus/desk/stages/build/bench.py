@@ -48,6 +48,7 @@ class BuildBench(StepsBench):
         self.renderer, self.state = renderer, BuildState(context.session.answers)
         self._balance: Balance | None = None
         self._weighed: tuple[str, ...] = ()
+        self._drawn_apart: list[tuple[Mesh, Thing]] = []
         self._looking_at: LookKey | None = None
         self.flaws = FlawState()
         self._flaws_looked_at: FlawKey = ()
@@ -291,7 +292,12 @@ class BuildBench(StepsBench):
         self.context.jobs.start("balance", "Weighing the figure", lambda _: balance(meshes) if meshes else None, done)
 
     def _apart(self, meshes: list[Mesh]) -> list[Thing]:
-        """Each part moved outward from the middle of all, so that joints can be seen."""
+        """Each part moved outward from the middle of all, so that joints can be seen; the same parts are the same things again."""
+        if [id(mesh) for mesh in meshes] != [id(mesh) for mesh, _ in self._drawn_apart]:
+            self._drawn_apart = list(zip(meshes, self._moved_apart(meshes), strict=True))
+        return [thing for _, thing in self._drawn_apart]
+
+    def _moved_apart(self, meshes: list[Mesh]) -> list[Thing]:
         middle = np.mean([m.bounds_mm.mean(axis=0) for m in meshes], axis=0) if meshes else np.zeros(3)
         return [Thing(m.moved((m.bounds_mm.mean(axis=0) - middle) * APART), RESIN_RGB) for m in meshes]
 
