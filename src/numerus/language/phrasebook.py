@@ -169,8 +169,10 @@ class Phrasebook:
         return None
 
     def _by_template(self, words: str) -> Iterator[Said]:
-        """Ways to say it by the templates it fits. Where more is unknown in the values than the template says, it is not meant."""
-        for template in self.templates.like(words)[:TRIED]:
+        """Ways to say it by the templates it fits, first by those that begin with words of their own: of two alike that is meant which
+        leaves a number with what it counts. Where more is unknown in the values than the template says, it is not meant.
+        """
+        for template in sorted(self.templates.like(words)[:TRIED], key=lambda t: t.source.startswith("%")):
             for values in template.values(words):
                 if any(A_SIGN.fullmatch(value.strip()) for value in values.values()):
                     continue  # what only parts two things is no value
