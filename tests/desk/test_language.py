@@ -94,9 +94,16 @@ def test_all_that_is_said_is_said_in_german_and_written_whole(
         drawn.cut = set()
     said = [words for words in book._answers.values() if words not in own]
     english = [words for words in said if ENGLISH_ONLY.search(_without(words, own))]
+    lost_figures = [words for words in book._answers.items() if sorted(_digits(words[0])) != sorted(_digits(words[1]))]
+    assert not lost_figures, lost_figures[:10]
     assert len(said) > 2500 and not english, (len(english), english[:20])
     lost = {name: words - ELIDED for name, words in cut.items() if name != "muster 1"}
     assert not any(lost.values()), lost
+
+
+def _digits(words: str) -> str:
+    """Every figure of the words: none may be lost or made up on the way into another language."""
+    return "".join(filter(str.isdigit, words))
 
 
 def _without(words: str, own: set[str]) -> str:

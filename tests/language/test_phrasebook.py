@@ -55,6 +55,7 @@ def book() -> Phrasebook:
         ("Mind: wear gloves; no flame; window open", "Achtung: Handschuhe tragen; keine Flamme; Fenster offen"),
         ("12 parts, 3 more", "12 Teile, 3 mehr"),
         ("Prime 4 figures", "4 Figuren grundieren"),
+        ("3 parts wait    1 part wears gloves", "3 Teile warten    1 part wears gloves"),
         ("whoever will wait", "whoever will wait"),
         ("3 parts wait", "3 Teile warten"),
         ("ends 4 May.", "endet 4. May."),

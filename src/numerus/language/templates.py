@@ -14,6 +14,7 @@ WHOLE = re.compile(r"(?<![^\s\W])[^\W\d_]+(?=[\s.,;:!?)]|$)")
 A_COUNT = re.compile(r"\d|\bone\b")
 PLURAL = "(s)"
 ONE = ("1", "one")
+NO_MORE_THAN_PLURAL = ("", "s", "es")
 
 
 @dataclass(frozen=True)
@@ -62,7 +63,14 @@ class Template:
         ways = (self._counted,) if "%n" in self.places else (_at_first, _at_last) if self.places[1:] else (_at_first,)
         for way in ways:
             if (found := way(said, self._fixed) or way(f"{said} ", self._fixed)) is not None:
-                yield dict(zip(self.places, found, strict=True))
+                values = dict(zip(self.places, found, strict=True))
+                if all(values[place] in NO_MORE_THAN_PLURAL for place in self.dropped):
+                    yield values
+
+    @cached_property
+    def dropped(self) -> frozenset[str]:
+        """Places the other language has no use for: what stands there is an English plural, or it is another sentence."""
+        return frozenset(self.places) - {place for form in self.forms for place in PLACE.findall(form)}
 
     @cached_property
     def _fixed(self) -> tuple[str, ...]:
