@@ -8,7 +8,7 @@ from collections.abc import Callable, Iterable
 from PyQt6 import sip
 from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtGui import QResizeEvent
-from PyQt6.QtWidgets import QApplication, QBoxLayout, QSizePolicy, QStackedLayout, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QApplication, QBoxLayout, QLabel, QSizePolicy, QStackedLayout, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.session import ALL, CLOCK
@@ -61,7 +61,8 @@ class Subtitle(TextLabel):
         """What two lines hold; a line rarely breaks where it is full."""
         room, whole = int(LINES_FILLED * self.width()), tr("    ".join(filter(None, (self.words, self.aside))))
         self.setToolTip(whole)
-        super().setText(self.fontMetrics().elidedText(whole, Qt.TextElideMode.ElideRight, room))
+        shown = self.fontMetrics().elidedText(whole, Qt.TextElideMode.ElideRight, room)
+        QLabel.setText(self, shown)  # in the user's language already, and half a sentence perhaps
 
 
 class Bench(QWidget):
