@@ -111,6 +111,7 @@ def test_days_and_months_have_their_names() -> None:
     figures = Figures(
         ",", ".", "{day}. {month}", months, tuple(m[:4] for m in months), tuple("ABCDEFG"), tuple("abcdefg")
     )
+    assert Figures(months=months, short_months=tuple("abcdefghijk") + ("l.",)).written("by 3 Dec. Or 4 Jan.") == "by 3 l. Or 4 a."
     assert figures.written("Sat 28 Mar, Monday 4 November: Sun, high") == "f 28. 3. M, A 4. 11. Monat: g, high"
 
 

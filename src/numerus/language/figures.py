@@ -10,7 +10,7 @@ DAYS = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sun
 SHORT_DAYS = tuple(name[:3] for name in DAYS)
 SHORT_MONTHS = tuple(name[:3] for name in MONTHS)
 A_NUMBER = re.compile(r"(?<![\w.,:/])(\d{1,3}(?:,\d{3})+|\d+)(\.\d+)?(?!\.?\w)")
-A_DATE = re.compile(rf"(?<![\w.,])(\d{{1,2}}) ({'|'.join((*MONTHS, *SHORT_MONTHS))})\b")
+A_DATE = re.compile(rf"(?<![\w.,])(\d{{1,2}}) ({'|'.join((*MONTHS, *SHORT_MONTHS))})\b(\.?)")
 A_DAY = re.compile(rf"\b({'|'.join((*DAYS, *SHORT_DAYS))})\b(?=[ ,:]*\d|[:,]|$)")
 
 
@@ -39,9 +39,9 @@ class Figures:
         return found.group(1).replace(",", self.thousands) + share.replace(".", self.decimal)
 
     def _date(self, found: re.Match[str]) -> str:
-        day, name = found.groups()
+        day, name, end = found.groups()
         month = self.months[MONTHS.index(name)] if name in MONTHS else self.short_months[SHORT_MONTHS.index(name)]
-        return self.date.format(day=day, month=month)
+        return self.date.format(day=day, month=month) + end * (not month.endswith("."))  # one full stop is enough
 
     def _day(self, found: re.Match[str]) -> str:
         name = found.group(1)

@@ -22619,7 +22619,7 @@ Zuletzt gesagt: %3
   <message>
    <location filename="progress/forecasting/levers.py" />
    <source>%1–%2 × plan</source>
-   <translation>%1–%2 × plan</translation>
+   <translation>%1–%2 × Plan</translation>
   </message>
   <message>
    <location filename="progress/forecasting/levers.py" />
