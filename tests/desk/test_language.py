@@ -6,6 +6,7 @@ import re
 import sys
 from collections.abc import Callable, Iterator, Mapping
 from dataclasses import fields, is_dataclass, replace
+from datetime import date
 from pathlib import Path
 
 import pytest
@@ -21,6 +22,7 @@ from numerus.desk.system import settings as kept
 from numerus.desk.system.language import ENGLISH, Language, figures_of, own_name, wanted
 from numerus.desk.theme.resources import load_fonts
 from numerus.desk.translate import tr
+from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.widgets.worded import ComboBox, DoubleSpinBox, FileDialog
 from numerus.desk.window import MainWindow
 from numerus.domain.stages import STAGES
@@ -134,6 +136,19 @@ def test_numbers_are_typed_and_shown_with_a_comma(german: Language, qtbot: QtBot
     assert box.text() == "2,50 mm hoch"
     box.lineEdit().setText("3,75")
     assert box.value() == 3.75
+
+
+def test_dates_are_typed_and_shown_with_the_languages_months(german: Language, qtbot: QtBot) -> None:
+    """Also as the code has them, and in figures."""
+    line = DateLine("Ready by", date(2026, 3, 1), date(2026, 3, 28))
+    qtbot.addWidget(line)
+    assert line.line.text() == "28. März 2026" and line.day == date(2026, 3, 28)
+    for typed in ("4. Mai 2026", "4 May 2026", "4.5.2026", "4. mai"):
+        line.line.setText(typed)
+        assert line.day == date(2026, 5, 4), typed
+    for number in range(1, 13):
+        line.set_day(date(2026, number, 9))
+        assert line.day == date(2026, number, 9), line.line.text()
 
 
 def test_forms_of_files_are_answered_as_the_code_has_them(german: Language, monkeypatch: pytest.MonkeyPatch) -> None:

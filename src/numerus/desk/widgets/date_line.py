@@ -2,21 +2,34 @@
 
 from __future__ import annotations
 
+import re
 from datetime import date
 
 from PyQt6.QtCore import QDate, QLocale, QPoint, Qt, pyqtSignal
 from PyQt6.QtWidgets import QCalendarWidget, QHBoxLayout, QWidget
 
+from numerus.desk.translate import tr
 from numerus.desk.widgets.layout import button, label
 from numerus.desk.widgets.worded import LineEdit
 from numerus.domain.clock import date_of
 from numerus.errors import PlanError
+from numerus.language.figures import SHORT_MONTHS
 
 
 def day_comes_first() -> bool:
     """Whether a bare 3/4 is the third of April here."""
     form = QLocale.system().dateFormat(QLocale.FormatType.ShortFormat).lower()
     return "m" not in form or form.find("d") < form.find("m") if "d" in form else True
+
+
+def in_english(typed: str) -> str:
+    """The names of months in the user's language as the parser knows them; what is typed in English stays."""
+    locale = QLocale()
+    for number, english in enumerate(SHORT_MONTHS, 1):
+        for form in (QLocale.FormatType.LongFormat, QLocale.FormatType.ShortFormat):
+            own = locale.monthName(number, form).rstrip(".")
+            typed = re.sub(rf"\b{re.escape(own)}\b\.?", english, typed, flags=re.IGNORECASE)
+    return typed
 
 
 class DateLine(QWidget):
@@ -46,12 +59,12 @@ class DateLine(QWidget):
     @property
     def day(self) -> date | None:
         try:
-            return date_of(self.line.text(), self.today, self.day_first)
+            return date_of(in_english(self.line.text()), self.today, self.day_first)
         except PlanError:
             return None
 
     def set_day(self, day: date) -> None:
-        self.line.setText(f"{day:%-d %b %Y}")
+        self.line.setText(tr(f"{day:%-d %b %Y}"))
         self._typed()
 
     def _typed(self) -> None:
@@ -62,7 +75,7 @@ class DateLine(QWidget):
     def _settle(self) -> None:
         day = self.day
         if day is not None:
-            self.line.setText(f"{day:%-d %b %Y}")
+            self.line.setText(tr(f"{day:%-d %b %Y}"))
 
     def calendar(self) -> QCalendarWidget:
         """A month to choose a day of; the arrows and Enter choose, too."""
