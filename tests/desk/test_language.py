@@ -18,6 +18,8 @@ from test_roomy_dialogs import openers
 
 from numerus.book.book import Book
 from numerus.desk.app import Program
+from numerus.desk.dialogs.tables import scheme_dialog
+from numerus.desk.stages.print.likelihoods import LikelihoodsDialog
 from numerus.desk.system import settings as kept
 from numerus.desk.system.language import ENGLISH, Language, figures_of, own_name, wanted
 from numerus.desk.theme.resources import load_fonts
@@ -149,6 +151,17 @@ def test_dates_are_typed_and_shown_with_the_languages_months(german: Language, q
     for number in range(1, 13):
         line.set_day(date(2026, number, 9))
         assert line.day == date(2026, number, 9), line.line.text()
+
+
+def test_what_is_typed_into_tables_stays_as_the_code_has_it(window: MainWindow) -> None:
+    """Read back it is the same scheme: techniques and kinds are not put into German, nor numbers into its figures."""
+    scheme = scheme_dialog(window, window.session)
+    assert scheme is not None
+    english = [[scheme.table.item(y, x).text() for x in range(scheme.table.columnCount())] for y in range(scheme.table.rowCount())]
+    assert any("wash" in row for row in english) and not any("Lasur" in row for row in english)
+    likely = LikelihoodsDialog(window.context, window).grid
+    shares = [likely.item(y, 0).text() for y in range(likely.rowCount()) if likely.item(y, 0)]
+    assert all(float(share) >= 0 for share in shares if share)
 
 
 def test_forms_of_files_are_answered_as_the_code_has_them(german: Language, monkeypatch: pytest.MonkeyPatch) -> None:

@@ -5,13 +5,13 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 
-from PyQt6.QtWidgets import QDialogButtonBox, QHeaderView, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QDialogButtonBox, QHeaderView, QTableWidgetItem, QVBoxLayout, QWidget
 
 from numerus.book.intake import new_id
 from numerus.desk.session import Session
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, label, row
-from numerus.desk.widgets.worded import TableItem, TableWidget
+from numerus.desk.widgets.worded import TableWidget
 from numerus.errors import NumerusError
 from numerus.paint.finishing.finish_steps import COLUMNS as FINISH_COLUMNS
 from numerus.paint.finishing.finish_steps import finish_rows, steps_from_rows
@@ -39,7 +39,7 @@ class TableDialog(Dialog):
         self.table.setAccessibleName(title)
         for y, cells in enumerate(rows):
             for x, words in enumerate(cells):
-                self.table.setItem(y, x, TableItem(words))
+                self.table.setItem(y, x, QTableWidgetItem(words))
         self.table.resizeColumnsToContents()
         self.table.horizontalHeader().setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
         box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
@@ -66,7 +66,7 @@ class TableDialog(Dialog):
         self.table.insertRow(at + 1 if self.table.rowCount() else 0)
         for x, words in enumerate(cells):
             new = "" if x == self.id_column else words
-            self.table.setItem(min(at + 1, self.table.rowCount() - 1), x, TableItem(new))
+            self.table.setItem(min(at + 1, self.table.rowCount() - 1), x, QTableWidgetItem(new))
 
     def hide_id(self, column: int) -> None:
         """A column that tells which row is which: kept, not shown; a copied row is another."""

@@ -5,7 +5,7 @@ from __future__ import annotations
 from datetime import date
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QAbstractItemView, QBoxLayout, QGridLayout, QStackedWidget, QWidget
+from PyQt6.QtWidgets import QAbstractItemView, QBoxLayout, QGridLayout, QStackedWidget, QTableWidgetItem, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.muster.evenings_page import EveningsPage
@@ -15,7 +15,7 @@ from numerus.desk.stages.muster.tried_pictures import Levers, Movers
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.widgets.layout import button, column, label, panel, row, rule
-from numerus.desk.widgets.worded import LineEdit, SpinBox, TableItem, TableWidget
+from numerus.desk.widgets.worded import LineEdit, SpinBox, TableWidget
 from numerus.errors import NumerusError
 
 NUMBERS = (1, 2, 5)  # columns of the units that are numbers
@@ -220,8 +220,8 @@ class MusterBench(Bench):
             home.setText(day.home)
 
 
-def _cell(unit_id: str, words: str, number: bool) -> TableItem:
-    item = TableItem(words)
+def _cell(unit_id: str, words: str, number: bool) -> QTableWidgetItem:
+    item = QTableWidgetItem(words)
     item.setData(Qt.ItemDataRole.UserRole, unit_id)
     if number:
         item.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)

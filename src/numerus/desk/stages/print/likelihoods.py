@@ -7,13 +7,13 @@ from pathlib import Path
 from textwrap import fill
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QHeaderView, QWidget
+from PyQt6.QtWidgets import QHeaderView, QTableWidgetItem, QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.translate import tr
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.widgets.layout import button, column, label, row
-from numerus.desk.widgets.worded import FileDialog, TableItem, TableWidget
+from numerus.desk.widgets.worded import FileDialog, TableWidget
 from numerus.diagnosis.likelihoods import Likelihoods, likelihoods, table_text, usual
 from numerus.errors import BookError, NumerusError
 from numerus.progress.printing.failure_record import table_of
@@ -61,11 +61,11 @@ class LikelihoodsDialog(Dialog):
         self.grid.setVerticalHeaderLabels([words for words, _ in rows])
         for at, (_, shares) in enumerate(rows):
             for across, share in enumerate(shares):
-                cell = TableItem(f"{100 * share:g}")
+                cell = QTableWidgetItem(f"{100 * share:g}")
                 cell.setTextAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
                 self.grid.setItem(at, across, cell)
 
-    def _tint(self, cell: TableItem) -> None:
+    def _tint(self, cell: QTableWidgetItem) -> None:
         """The more often, the deeper: what tells causes apart is seen before it is read."""
         share = min(self._share(cell.row(), cell.column()), 1.0)
         self.grid.blockSignals(True)
