@@ -93,9 +93,10 @@ class Shelf(ListWidget):
         """Few parts named side by side; many as a stack, what the figure wears on top and the others small beside it."""
         side_by_side = len(parts) <= LARGE_PARTS
         telling = dict(zip((p.id for p in parts), telling_words([p.name for p in parts]), strict=True))
+        marks = {part.id: string.ascii_lowercase[number % 26] for number, part in enumerate(parts)}
         for part in sorted(parts, key=lambda p: p.id != on_top):
             large = side_by_side or part.id == on_top
-            mark = letter(parts, part.id)
+            mark = marks[part.id]
             words = f"{mark}  {telling[part.id]}" if large else mark
             self._add(part, icon(part), words, large, under=0 if side_by_side else len(parts) - 1)
             if part.id == current:
