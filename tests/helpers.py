@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import contextlib
-import sqlite3
 from collections.abc import Iterable
 from datetime import datetime, timedelta
 from pathlib import Path
@@ -12,6 +11,7 @@ import numpy as np
 import trimesh
 
 from numerus.book.book import Book
+from numerus.book.database import Database
 from numerus.book.journal import read_rows
 from numerus.domain.journal import Fact, Restored, StepDone, Withdrawn, taken_back
 from numerus.geometry.mesh import Mesh
@@ -32,8 +32,8 @@ def active(entries: Iterable[Fact]) -> list[Fact]:
 
 def all_told(path: Path) -> History:
     """What a book's journal tells when every row is read from the start."""
-    with contextlib.closing(sqlite3.connect(path)) as own:
-        return History.of(active(read_rows(own.cursor())))
+    with contextlib.closing(Database(path)) as own:
+        return History.of(active(read_rows(own)))
 
 
 def until_painting(book: Book, now: datetime = SATURDAY) -> tuple[datetime, list[Task]]:

@@ -257,7 +257,7 @@ def test_a_failed_write_changes_nothing(book: Book) -> None:
     other = sqlite3.connect(book.path, isolation_level=None)
     other.execute("BEGIN EXCLUSIVE")
     before = state(book)
-    book._engine.pool.connect().driver_connection.execute("PRAGMA busy_timeout=50")
+    book._database.execute("PRAGMA busy_timeout=50")
     with pytest.raises(BookError):
         book.commit("name", [replace(ARMY, name="Lost")])
     assert state(book) == before

@@ -13,7 +13,7 @@ from hypothesis import strategies as st
 from helpers import EVENING, all_told
 from numerus.book import journal
 from numerus.book.book import Book
-from numerus.book.tables import SETTLED
+from numerus.book.database import SETTLED
 from numerus.domain.journal import (
     Event,
     Fact,

@@ -14,14 +14,12 @@ from contextlib import contextmanager
 from dataclasses import dataclass, fields
 from datetime import datetime
 from pathlib import Path
-from typing import Any
+from typing import Any, NamedTuple
 
-import sqlalchemy as sa
-
-from numerus.book import tables
+from numerus.book.database import Database
 from numerus.book.documents import KINDS, kind_of, read, written
 from numerus.book.journal import Journal
-from numerus.book.opening import engine_for, prepare
+from numerus.book.opening import prepare
 from numerus.book.pruning import digest_of, prune
 from numerus.domain.journal import Event, Fact, Restored, Withdrawn
 from numerus.domain.plans import Plans
@@ -46,12 +44,21 @@ class Removed:
     id: str
 
 
+class _Edit(NamedTuple):
+    """A row of what was edited: ``changes`` and ``entries`` as the JSON they are kept as."""
+
+    seq: int
+    label: str
+    changes: str
+    entries: str
+
+
 class Book:
     """An open book. ``plans`` is a snapshot, replaced whole after every edit; ``history`` is what its journal tells."""
 
-    def __init__(self, path: Path, engine: sa.Engine, notices: Sequence[str]) -> None:
+    def __init__(self, path: Path, database: Database, notices: Sequence[str]) -> None:
         self.path, self.notices = path, list(notices)
-        self._engine = engine
+        self._database = database
         self._read()
         if lost := len(self._journal.lost):
             self.notices.append(f"Left out of the journal: {counted(lost, 'damaged row')}.")
@@ -64,27 +71,25 @@ class Book:
         """
         notices = prepare(path, create)
         try:
-            return cls(path, engine_for(path), notices)
-        except (sa.exc.DBAPIError, sqlite3.Error) as error:
-            why = getattr(error, "orig", error)
-            raise BookError("unreadable", f"{path.name} cannot be read: {why}.", "It was left as it is.") from error
+            return cls(path, Database(path), notices)
+        except sqlite3.Error as error:
+            raise BookError("unreadable", f"{path.name} cannot be read: {error}.", "It was left as it is.") from error
 
     def close(self) -> None:
         """What nobody refers to any more goes with it: at the end, when nobody waits to begin."""
-        with contextlib.suppress(sa.exc.DBAPIError):  # a file that cannot be written keeps what nobody needs
-            prune(self._engine)
-        self._engine.dispose()
+        with contextlib.suppress(sqlite3.Error):  # a file that cannot be written keeps what nobody needs
+            prune(self._database)
+        self._database.close()
 
     def _read(self) -> None:
         """All of it as the file stands, or nothing where it cannot be read."""
-        version, bodies, journal = self._version(), self._load(), Journal(self._engine, self)
+        version, bodies, journal = self._version(), self._load(), Journal(self._database, self)
         self._seen, self._bodies, self._journal = version, bodies, journal
         self._fold()
 
     def _version(self) -> int:
         """Another number whenever another program wrote into the file."""
-        with self._engine.connect() as connection:
-            return int(connection.exec_driver_sql("PRAGMA data_version").scalar_one())
+        return int(self._database.value("PRAGMA data_version"))
 
     def catch_up(self) -> bool:
         """Read what another program changed since; whether plans or journal are others now. Raises BookError while it writes."""
@@ -98,12 +103,11 @@ class Book:
     def _load(self) -> dict[str, dict[str, Any]]:
         """Plans by kind and id."""
         bodies: dict[str, dict[str, Any]] = {kind: {} for kind in KINDS}
-        with self._engine.connect() as connection:
-            for kind, id_, body in connection.execute(sa.select(tables.plan).order_by(sa.text("rowid"))):
-                try:
-                    bodies[kind][id_] = read(kind, body)
-                except (BookError, KeyError):
-                    self.notices.append(f"A damaged {kind} was left out.")
+        for kind, id_, body in self._database.rows("SELECT kind, id, body FROM plan ORDER BY rowid"):
+            try:
+                bodies[kind][id_] = read(kind, body)
+            except (BookError, KeyError):
+                self.notices.append(f"A damaged {kind} was left out.")
         return bodies
 
     @property
@@ -123,24 +127,19 @@ class Book:
         new = list(facts)
         if not changes and not new:
             return
-        with self._transaction() as connection:
-            entries = self._append(connection, new)
-            self._write(connection, [(k, i, after) for k, i, _, after in changes])
-            connection.execute(sa.delete(tables.edit).where(tables.edit.c.undone))
-            row = {
-                "label": label,
-                "changes": json.dumps(changes),
-                "entries": json.dumps([e.seq for e in entries]),
-                "undone": False,
-            }
-            connection.execute(sa.insert(tables.edit).values(row))
+        with self._transaction():
+            entries = self._append(new)
+            self._write([(k, i, after) for k, i, _, after in changes])
+            self._database.execute("DELETE FROM edit WHERE undone")
+            told = (label, json.dumps(changes), json.dumps([e.seq for e in entries]))
+            self._database.execute("INSERT INTO edit (label, changes, entries, undone) VALUES (?, ?, ?, 0)", told)
         self._take_in([(k, i, after) for k, i, _, after in changes], entries)
 
     def tell(self, facts: Iterable[Fact]) -> None:
         """What happened by itself, at a machine: it is in the journal, but no edit, and undo takes back what a person did."""
         self._stands_as_seen()
-        with self._transaction() as connection:
-            entries = self._append(connection, facts)
+        with self._transaction():
+            entries = self._append(facts)
         self._take_in([], entries)
 
     def _stands_as_seen(self) -> None:
@@ -162,35 +161,40 @@ class Book:
         """Faults of the disk or the file (full, read-only, gone, locked) come out as BookError."""
         try:
             yield
-        except (sa.exc.DBAPIError, sqlite3.Error) as error:
+        except sqlite3.Error as error:
             raise BookError(
                 "unwritable",
-                f"{self.path.name} could not be written: {getattr(error, 'orig', error)}.",
+                f"{self.path.name} could not be written: {error}.",
                 "The last change was not made; all before it is kept.",
             ) from error
 
     @contextmanager
-    def _transaction(self) -> Iterator[sa.Connection]:
+    def _transaction(self) -> Iterator[None]:
         """All or nothing."""
-        with self._faults(), self._engine.begin() as connection:
-            yield connection
+        with self._faults(), self._database.transaction():
+            yield
 
-    def _append(self, connection: sa.Connection, facts: Iterable[Fact]) -> list[Fact]:
+    def _append(self, facts: Iterable[Fact]) -> list[Fact]:
         kept = []
         for fact in facts:
-            row = {"at": fact.at.isoformat(), "kind": fact.event.kind, "subject": fact.subject, "figures": json.dumps(fact.figures),
-                   "minutes": fact.minutes, "data": json.dumps(_fields_told(fact.event))}  # fmt: skip
-            seq = connection.execute(sa.insert(tables.journal).values(row)).inserted_primary_key
-            kept.append(fact._replace(seq=seq[0] if seq else 0))
+            row = (fact.at.isoformat(), fact.event.kind, fact.subject, json.dumps(fact.figures), fact.minutes,
+                   json.dumps(_fields_told(fact.event)))  # fmt: skip
+            written_row = self._database.execute(
+                "INSERT INTO journal (at, kind, subject, figures, minutes, data) VALUES (?, ?, ?, ?, ?, ?)", row
+            )
+            kept.append(fact._replace(seq=written_row.lastrowid or 0))
         return kept
 
-    def _write(self, connection: sa.Connection, changes: Iterable[tuple[str, str, str | None]]) -> None:
+    def _write(self, changes: Iterable[tuple[str, str, str | None]]) -> None:
+        """A plan that is there keeps its row and so its place among the others."""
         for kind, id_, body in changes:
-            here = (tables.plan.c.kind == kind) & (tables.plan.c.id == id_)
             if body is None:
-                connection.execute(sa.delete(tables.plan).where(here))
-            elif not connection.execute(sa.update(tables.plan).where(here).values(body=body)).rowcount:
-                connection.execute(sa.insert(tables.plan).values(kind=kind, id=id_, body=body))
+                self._database.execute("DELETE FROM plan WHERE kind = ? AND id = ?", (kind, id_))
+            else:
+                self._database.execute(
+                    "INSERT INTO plan (kind, id, body) VALUES (?, ?, ?) ON CONFLICT (kind, id) DO UPDATE SET body = excluded.body",
+                    (kind, id_, body),
+                )
 
     def _take_in(self, changes: Iterable[tuple[str, str, str | None]], entries: Sequence[Fact]) -> None:
         for kind, id_, body in changes:
@@ -201,22 +205,22 @@ class Book:
         self._fold()
         self._journal.take(entries)
 
-    def _edit(self, undone: bool) -> Any:
+    def _edit(self, undone: bool) -> _Edit | None:
         """The edit next in line: the last done one, or the first undone one."""
-        order = tables.edit.c.seq if undone else tables.edit.c.seq.desc()
-        with self._engine.connect() as connection:
-            return connection.execute(
-                sa.select(tables.edit).where(tables.edit.c.undone == undone).order_by(order).limit(1)
-            ).first()
+        order = "ASC" if undone else "DESC"
+        found = self._database.row(
+            f"SELECT seq, label, changes, entries FROM edit WHERE undone = ? ORDER BY seq {order} LIMIT 1", (undone,)
+        )
+        return None if found is None else _Edit(*found)
 
     def undo_label(self) -> str:
         """What undo would take back, "" if nothing."""
-        label = self._edit(False)
-        return label.label if label else ""
+        edit = self._edit(False)
+        return edit.label if edit else ""
 
     def redo_label(self) -> str:
-        label = self._edit(True)
-        return label.label if label else ""
+        edit = self._edit(True)
+        return edit.label if edit else ""
 
     def undo(self) -> str:
         """Take the last edit back; its label, or "" if there was none."""
@@ -227,25 +231,24 @@ class Book:
         self._stands_as_seen()
         return self._turn(self._edit(True), False)
 
-    def _turn(self, edit_row: Any, back: bool) -> str:
-        if edit_row is None:
+    def _turn(self, edit: _Edit | None, back: bool) -> str:
+        if edit is None:
             return ""
-        changes = [(k, i, before if back else after) for k, i, before, after in json.loads(edit_row.changes)]
-        seqs = json.loads(edit_row.entries)
-        with self._transaction() as connection:
-            entries = self._append(connection, _turned(connection, seqs, back) if seqs else [])
-            self._write(connection, changes)
-            connection.execute(sa.update(tables.edit).where(tables.edit.c.seq == edit_row.seq).values(undone=back))
+        changes = [(k, i, before if back else after) for k, i, before, after in json.loads(edit.changes)]
+        seqs = json.loads(edit.entries)
+        with self._transaction():
+            entries = self._append(_turned(self._database, seqs, back) if seqs else [])
+            self._write(changes)
+            self._database.execute("UPDATE edit SET undone = ? WHERE seq = ?", (back, edit.seq))
         self._take_in(changes, entries)
-        return str(edit_row.label)
+        return edit.label
 
     def put_blob(self, data: bytes) -> str:
         """Keep bytes by their digest; the same bytes are kept once, and put right where they were damaged."""
         digest = digest_of(data)
-        with self._transaction() as connection:
-            kept = connection.execute(sa.select(tables.blob.c.data).where(tables.blob.c.digest == digest)).scalar()
-            if kept is None or bytes(kept) != data:
-                connection.execute(sa.insert(tables.blob).prefix_with("OR REPLACE").values(digest=digest, data=data))
+        with self._transaction():
+            if self._database.value("SELECT data FROM blob WHERE digest = ?", (digest,)) != data:
+                self._database.execute("INSERT OR REPLACE INTO blob (digest, data) VALUES (?, ?)", (digest, data))
         return digest
 
     def keep_worked_out(self, key: str, data: bytes) -> None:
@@ -254,33 +257,29 @@ class Book:
 
     def keep_all_worked_out(self, kept: Mapping[str, bytes]) -> None:
         """Several, by their keys, in one go."""
-        rows = [{"key": key, "data": data} for key, data in kept.items()]
-        with self._transaction() as connection:
-            connection.execute(sa.insert(tables.worked_out).prefix_with("OR REPLACE"), rows)
+        with self._transaction():
+            for row in kept.items():
+                self._database.execute("INSERT OR REPLACE INTO worked_out (key, data) VALUES (?, ?)", row)
 
     def worked_out(self, key: str) -> bytes | None:
-        with self._engine.connect() as connection:
-            stored = connection.execute(sa.select(tables.worked_out.c.data).where(tables.worked_out.c.key == key))
-            data = stored.scalar()
-        return None if data is None else bytes(data)
+        return self._database.value("SELECT data FROM worked_out WHERE key = ?", (key,))
 
     def blob(self, digest: str) -> bytes:
         """Raises BookError where it is missing."""
-        with self._engine.connect() as connection:
-            stored = connection.execute(sa.select(tables.blob.c.data).where(tables.blob.c.digest == digest)).scalar()
+        stored: bytes | None = self._database.value("SELECT data FROM blob WHERE digest = ?", (digest,))
         if stored is None:
             raise BookError("no-blob", "A mesh of this book is missing.", "Import its file again.")
-        return bytes(stored)
+        return stored
 
 
-def _turned(connection: Any, seqs: Sequence[int], back: bool) -> list[Fact]:
+def _turned(database: Database, seqs: Sequence[int], back: bool) -> list[Fact]:
     """Corrections that undo an edit's entries, or do them again. A correction among them is turned round itself: a correction of a
     correction would say nothing.
     """
-    columns = tables.journal.c
-    asked = sa.select(columns.seq, columns.kind, columns.data).where(columns.seq.in_(seqs))
     away, there = set[int](), set[int]()
-    for seq, kind, data in connection.execute(asked):
+    for seq, kind, data in database.rows(
+        "SELECT seq, kind, data FROM journal WHERE seq IN (SELECT value FROM json_each(?))", (json.dumps(seqs),)
+    ):
         named = set(json.loads(data).get("seqs", ())) if kind in _CORRECTIONS else {seq}
         goes = back != (kind == Withdrawn(()).kind)
         (away if goes else there).update(named)

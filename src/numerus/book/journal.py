@@ -15,11 +15,10 @@ from functools import cache, partial
 from itertools import islice
 from typing import Any, Protocol
 
-import sqlalchemy as sa
 from pydantic import TypeAdapter, ValidationError
 from pydantic_core import from_json
 
-from numerus.book.tables import SETTLED
+from numerus.book.database import SETTLED, Database
 from numerus.domain.journal import EVENTS, Event, Fact, Restored, Withdrawn, corrected, taken_back
 from numerus.errors import BookError
 from numerus.progress.history import History
@@ -41,8 +40,8 @@ class Journal:
     entries just written.
     """
 
-    def __init__(self, engine: sa.Engine, shelf: Shelf) -> None:
-        self._engine, self._shelf = engine, shelf
+    def __init__(self, database: Database, shelf: Shelf) -> None:
+        self._database, self._shelf = database, shelf
         self._read()
 
     def take(self, entries: Sequence[Fact]) -> None:
@@ -53,13 +52,12 @@ class Journal:
             self.last_seq = entries[-1].seq
 
     def _read(self) -> None:
-        with self._engine.connect() as connection, _uncollected():
-            cursor = connection.connection.cursor()
+        with _uncollected():
             seq, history = self._settled()
-            corrections = list(read_rows(cursor, seq, _CORRECTIONS))
+            corrections = list(read_rows(self._database, seq, _CORRECTIONS))
             if any(named <= seq for c in corrections for named in corrected(c)):
-                seq, history, corrections = 0, History(), list(read_rows(cursor, 0, _CORRECTIONS))
-            settled = self._go_through(cursor, seq, history, corrections)
+                seq, history, corrections = 0, History(), list(read_rows(self._database, 0, _CORRECTIONS))
+            settled = self._go_through(seq, history, corrections)
         if settled:  # a file that cannot be written is gone through each time
             with contextlib.suppress(BookError):
                 self._shelf.keep_worked_out(SETTLED, settled)
@@ -71,14 +69,14 @@ class Journal:
                 return _adapter().validate_json(data)
         return 0, History()
 
-    def _go_through(self, cursor: Any, after: int, history: History, corrections: list[Fact]) -> bytes:
+    def _go_through(self, after: int, history: History, corrections: list[Fact]) -> bytes:
         """The entries after one, added to the history; it as of all but the newest, to be kept, b"" where nothing is.
 
         They are taken piece by piece: what was just read is gone through while it is near.
         """
         lost, last_seq, settled = list[int](), after, b""
-        gone, old = taken_back(corrections), _old_pieces(cursor, after)
-        rows = read_rows(cursor, after, lost=lost)
+        gone, old = taken_back(corrections), _old_pieces(self._database, after)
+        rows = read_rows(self._database, after, lost=lost)
         for number, piece in enumerate(iter(lambda: list(islice(rows, LIVELY)), []), 1):
             last_seq = piece[-1].seq
             history.take([e for e in piece if not _corrects(e) and e.seq not in gone])
@@ -102,9 +100,9 @@ def _reach_behind(corrections: Iterable[Fact], seq: int) -> bool:
     return any(named <= seq for c in corrections if c.seq > seq for named in corrected(c))
 
 
-def _old_pieces(cursor: Any, after: int) -> int:
+def _old_pieces(database: Database, after: int) -> int:
     """How many pieces of entries can settle: all but the newest two once there are many."""
-    count = cursor.execute("SELECT count(*) FROM journal WHERE seq > ?", (after,)).fetchone()[0]
+    count: int = database.value("SELECT count(*) FROM journal WHERE seq > ?", (after,))
     return count // LIVELY - 1 if count > SETTLE else 0
 
 
@@ -123,7 +121,7 @@ def _uncollected() -> Iterator[None]:
         gc.enable()
 
 
-def read_rows(cursor: Any, after: int = 0, but: str = "", lost: list[int] | None = None) -> Iterator[Fact]:
+def read_rows(database: Database, after: int = 0, but: str = "", lost: list[int] | None = None) -> Iterator[Fact]:
     """The entries after one, in order, without a row object each; what is the same in many is made once and kept once.
 
     ``lost`` is told of damaged ones.
@@ -132,7 +130,7 @@ def read_rows(cursor: Any, after: int = 0, but: str = "", lost: list[int] | None
     what = {kind: _Once(partial(_event, make_fact)) for kind, make_fact in EVENTS.items()}
     when, make_fact = datetime.fromisoformat, tuple.__new__
     columns = "SELECT at, kind, subject, figures, minutes, data, seq FROM journal"
-    for at, kind, subject, figures, minutes, data, seq in cursor.execute(
+    for at, kind, subject, figures, minutes, data, seq in database.execute(
         f"{columns} WHERE seq > ? {but} ORDER BY seq", (after,)
     ):
         try:

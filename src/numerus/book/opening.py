@@ -7,26 +7,9 @@ import shutil
 import sqlite3
 from datetime import datetime
 from pathlib import Path
-from typing import Any
 
-import sqlalchemy as sa
-
-from numerus.book.tables import APPLICATION_ID, SCHEMA, SETTLED, metadata
+from numerus.book.database import APPLICATION_ID, SCHEMA, SETTINGS, SETTLED, TABLES
 from numerus.errors import BookError
-
-
-def engine_for(path: Path) -> sa.Engine:
-    """An engine on the file, one connection, every commit on the disk before it returns."""
-    engine = sa.create_engine(
-        f"sqlite:///{path}", poolclass=sa.pool.StaticPool, connect_args={"check_same_thread": False}
-    )
-
-    @sa.event.listens_for(engine, "connect")
-    def _settings(connection: Any, _: Any) -> None:
-        connection.execute("PRAGMA journal_mode=DELETE")
-        connection.execute("PRAGMA synchronous=FULL")
-
-    return engine
 
 
 def prepare(path: Path, create: bool) -> list[str]:
@@ -83,14 +66,18 @@ def _is_whole(path: Path) -> bool:
 
 def _migrate(path: Path, to: int = SCHEMA) -> None:
     """Bring the schema up by Alembic's revisions, all or nothing."""
+    import sqlalchemy as sa
     from alembic import command
     from alembic.config import Config
 
     config = Config()
     config.set_main_option("script_location", str(Path(__file__).parent / "migrations"))
     config.set_main_option("path_separator", "os")
-    engine = engine_for(path)
+    engine = sa.create_engine("sqlite://", creator=lambda: sqlite3.connect(path), poolclass=sa.pool.StaticPool)
     try:
+        with engine.connect() as connection:
+            for setting in SETTINGS:
+                connection.exec_driver_sql(setting)
         with engine.begin() as connection:
             config.attributes["connection"] = connection
             command.upgrade(config, f"{to:04d}")
@@ -119,7 +106,7 @@ def _salvage(path: Path) -> str:
     saved = lost = 0
     with contextlib.closing(sqlite3.connect(copy)) as old, contextlib.closing(sqlite3.connect(fresh)) as new:
         tables = {name for (name,) in new.execute("SELECT name FROM sqlite_master WHERE type = 'table'")}
-        for table in (t for t in metadata.tables.values() if t.name in tables):
+        for table in (t for t in TABLES if t in tables):
             good, bad = _copy_rows(old, new, table)
             saved, lost = saved + good, lost + bad
         if "worked_out" in tables:
@@ -138,23 +125,23 @@ def _version_of(damaged: Path) -> int:
     return SCHEMA
 
 
-def _copy_rows(old: sqlite3.Connection, new: sqlite3.Connection, table: sa.Table) -> tuple[int, int]:
+def _copy_rows(old: sqlite3.Connection, new: sqlite3.Connection, table: str) -> tuple[int, int]:
     """Rows one by one by rowid, forward and, after a fault, from the other end."""
-    names = ", ".join(c.name for c in table.columns)
-    marks = ", ".join("?" for _ in table.columns)
+    columns = [name for _, name, *_ in new.execute(f"PRAGMA table_info({table})")]
+    names, marks = ", ".join(columns), ", ".join("?" for _ in columns)
     saved: set[int] = set()
     faults = 0
     for direction, order in ((">", "ASC"), ("<", "DESC")):
         last = -(1 << 62) if direction == ">" else 1 << 62
         try:
             for row in old.execute(
-                f"SELECT rowid, {names} FROM {table.name} WHERE rowid {direction} ? ORDER BY rowid {order}", (last,)
+                f"SELECT rowid, {names} FROM {table} WHERE rowid {direction} ? ORDER BY rowid {order}", (last,)
             ):
                 if row[0] in saved:
                     break
                 saved.add(row[0])
                 with contextlib.suppress(sqlite3.Error):
-                    new.execute(f"INSERT OR IGNORE INTO {table.name} ({names}) VALUES ({marks})", row[1:])
+                    new.execute(f"INSERT OR IGNORE INTO {table} ({names}) VALUES ({marks})", row[1:])
         except sqlite3.DatabaseError:
             faults += 1
         else:

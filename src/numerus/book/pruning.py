@@ -8,11 +8,8 @@ from __future__ import annotations
 import hashlib
 import logging
 import re
-from collections.abc import Iterable
 
-import sqlalchemy as sa
-
-from numerus.book import tables
+from numerus.book.database import Database
 
 HEX = re.compile(r"[0-9a-f]{32,}")  # of which those of just 32 are digests
 FIELDS = "fields:"
@@ -33,37 +30,34 @@ def mesh_key(blob: str, about: tuple[object, ...]) -> str:
     return f"{FIELDS}{blob}:{digest_of(repr(about).encode())}"
 
 
-def prune(engine: sa.Engine) -> tuple[int, int]:
+def prune(database: Database) -> tuple[int, int]:
     """Let go of what nobody refers to; how many blobs and how many worked-out entries went."""
-    with engine.begin() as connection:
-        named = _named(connection)
-        blobs = [d for (d,) in connection.execute(sa.select(tables.blob.c.digest)) if d not in named]
-        worked = [*_stale(connection, named), *_keys(connection, PAINTING)[MOST_PAINTING:]]
-        for table, column, gone in (
-            (tables.blob, tables.blob.c.digest, blobs), (tables.worked_out, tables.worked_out.c.key, worked),
-        ):  # fmt: skip
-            for n in range(0, len(gone), 500):
-                connection.execute(sa.delete(table).where(column.in_(gone[n : n + 500])))
+    with database.transaction():
+        named = _named(database)
+        blobs = [d for (d,) in database.rows("SELECT digest FROM blob") if d not in named]
+        worked = [*_stale(database, named), *_keys(database, PAINTING)[MOST_PAINTING:]]
+        for digest in blobs:
+            database.execute("DELETE FROM blob WHERE digest = ?", (digest,))
+        for key in worked:
+            database.execute("DELETE FROM worked_out WHERE key = ?", (key,))
     if blobs or worked:
         log.info("pruned %d blobs and %d worked-out entries", len(blobs), len(worked))
     return len(blobs), len(worked)
 
 
-def _named(connection: sa.Connection) -> set[str]:
+def _named(database: Database) -> set[str]:
     """Every digest that a plan, an edit or a photograph's entry names."""
-    texts: Iterable[str] = (
-        *connection.execute(sa.select(tables.plan.c.body)).scalars(),
-        *connection.execute(sa.select(tables.edit.c.changes)).scalars(),
-        *connection.execute(sa.select(tables.journal.c.data).where(tables.journal.c.kind == "photograph")).scalars(),
+    texts = database.rows(
+        "SELECT body FROM plan UNION ALL SELECT changes FROM edit UNION ALL SELECT data FROM journal WHERE kind = 'photograph'"
     )
-    return {found for text in texts for found in HEX.findall(text) if len(found) == 32}
+    return {found for (text,) in texts for found in HEX.findall(text) if len(found) == 32}
 
 
-def _stale(connection: sa.Connection, named: set[str]) -> list[str]:
+def _stale(database: Database, named: set[str]) -> list[str]:
     """Keys of fields whose mesh is gone, or that newer ones of the same mesh have taken the place of."""
     kept: dict[str, int] = {}
     gone = []
-    for key in _keys(connection, FIELDS):
+    for key in _keys(database, FIELDS):
         blob = key.split(":")[1]
         kept[blob] = kept.get(blob, 0) + 1
         if blob not in named or kept[blob] > MOST_FIELDS:
@@ -71,9 +65,7 @@ def _stale(connection: sa.Connection, named: set[str]) -> list[str]:
     return gone
 
 
-def _keys(connection: sa.Connection, begin: str) -> list[str]:
+def _keys(database: Database, begin: str) -> list[str]:
     """Keys of worked-out data that begin so, the newest first."""
-    key = tables.worked_out.c.key
-    return list(
-        connection.execute(sa.select(key).where(key.startswith(begin)).order_by(sa.text("rowid DESC"))).scalars()
-    )
+    found = database.rows("SELECT key FROM worked_out WHERE substr(key, 1, ?) = ? ORDER BY rowid DESC", (len(begin), begin))
+    return [key for (key,) in found]

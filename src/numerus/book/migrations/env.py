@@ -2,9 +2,7 @@
 
 from alembic import context
 
-from numerus.book.tables import metadata
-
 connection = context.config.attributes["connection"]
-context.configure(connection=connection, target_metadata=metadata)
+context.configure(connection=connection)
 with context.begin_transaction():
     context.run_migrations()
