@@ -19,7 +19,7 @@ from numerus.desk.window import MainWindow
 from numerus.domain.journal import BathFilled, PartOutcome
 from numerus.formats.meshes.mesh_files import read_mesh
 from numerus.post.washing.emptying import Hollow
-from numerus.printing.hollow.venting import Tipping
+from numerus.printing.hollow.tip import Tipping
 
 
 def answer(kind: type[QDialog], fill: Callable[[QDialog], None]) -> None:

@@ -13,9 +13,9 @@ from numerus.domain.stages import LEVELS
 from numerus.paint.figure.built import built_figure
 from numerus.paint.lighter import LOWEST, NAMES, ONE_COAT, SMALL_SHARE, SMALL_ZONES, lightened, lighter_scheme
 from numerus.paint.rack.pots import rack_of
+from numerus.progress.lighter_work import lighter_paint_min
 from numerus.progress.pace.rates import rates_of
 from numerus.progress.standing import standing
-from numerus.progress.work import lighter_paint_min
 
 
 def test_each_way_leaves_out_what_it_says(demo: Book) -> None:

@@ -34,7 +34,7 @@ from numerus.post.washing.bath_book import (
 from numerus.post.washing.emptying import Hollow
 from numerus.post.washing.wash import LIMIT_MIN, Bath, baths, dry_min
 from numerus.post.washing.wash_ways import WetPlate
-from numerus.printing.hollow.venting import Tipping
+from numerus.printing.hollow.tip import Tipping
 from numerus.progress.done_facts import step
 from numerus.progress.washing import Washing
 

@@ -24,7 +24,7 @@ from numerus.post.washing.bath_book import Carried
 from numerus.post.washing.emptying import Hanging, Hollow, Looked, hollows, kept_ml, packed_known, unpacked_known
 from numerus.post.washing.wash import LIMIT_MIN, Bath, WashStep, baths, wash_plan
 from numerus.post.washing.wash_ways import BASKET, WHOLE, Tub, WetPlate, clinging_ml, ways_of
-from numerus.printing.hollow.venting import Tipping
+from numerus.printing.hollow.tip import Tipping
 from numerus.progress.done_facts import step
 
 AT = datetime(2026, 3, 1)
@@ -80,9 +80,11 @@ def test_a_part_with_a_pocket_is_told_with_how_to_hold_it() -> None:
     assert hollows([cup, solid], meshes, known=known)[0].tipping == told[0].tipping and len(known) == 2
     kept = unpacked_known(packed_known(known))
     with pytest.MonkeyPatch.context() as patch:
-        patch.setattr("numerus.post.washing.emptying.keeps_ml", None)  # what a book kept is not looked at again
+        patch.setattr("numerus.printing.hollow.venting.keeps_ml", None)  # what a book kept is not looked at again
         assert [h.tipping for h in hollows([cup, solid], meshes, known=kept)] == [told[0].tipping]
-    assert unpacked_known(b"nonsense") == {}
+    assert unpacked_known(packed_known(kept)) == kept
+    for damaged in (b"nonsense", b"[]", b'{"b": 3}', b'{"b": [{"up": [1]}, 0]}', None):
+        assert unpacked_known(damaged) == {}
     kind = planned(WetPlate(300, 0.08, told), Bath("Dirty", 1, 0), Bath("Clean", 1, 0))
     assert next(s for s in kind if "swirl" in s.title).minutes == 2 * 1.5
 

@@ -23,7 +23,7 @@ from numerus.post.washing.wash_ways import (
     advised,
     ways_of,
 )
-from numerus.printing.hollow.venting import Tipping
+from numerus.printing.hollow.tip import Tipping
 
 TUB = Tub(200, 140, 1.5)
 JUG = Hollow("jug", 2, Tipping(1.0, (0, 0, 1), (), 2.0))

@@ -22,7 +22,7 @@ from numerus.paint.rack.pots import rack_of
 from numerus.post.supports_off import USUAL_OFF_MIN
 from numerus.post.washing.emptying import Looked, hanging
 from numerus.post.washing.wash import HANDS_MIN
-from numerus.printing.hollow.venting import Tipping
+from numerus.printing.hollow.tip import Tipping
 from numerus.printing.runs.run_records import waiting_plates
 from numerus.progress.pace.rates import rates, rates_of
 from numerus.progress.painting.painting_line import paint_line, stroke_tasks

@@ -8,6 +8,7 @@ from datetime import timedelta
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from scipy.special import betaincinv
 
 from helpers import EVENING
 from numerus.book.book import Book
@@ -17,7 +18,7 @@ from numerus.money.costs import unit_costs
 from numerus.progress.done_facts import step
 from numerus.progress.forecasting.forecast import forecast
 from numerus.progress.history import History
-from numerus.progress.pace.rates import failure_rate, rates
+from numerus.progress.pace.rates import beta_quantile, failure_rate, rates
 from numerus.progress.planning.next_tasks import orders
 from numerus.progress.printing.plating import owed_copies
 from numerus.progress.standing import standing
@@ -79,6 +80,12 @@ def test_failure_rates_grow_with_failures(failed: int, good: int) -> None:
     middle, low, high = failure_rate(failed, looked)
     assert 0 < low < middle < high < 1
     assert failure_rate(failed + 1, looked + 1)[0] > middle
+
+
+@given(st.integers(1, 3000), st.integers(1, 30_000), st.floats(0.01, 0.99))
+def test_a_beta_lies_where_scipy_has_it(a: int, b: int, chance: float) -> None:
+    """Quantiles by trials counted are those by the incomplete beta function turned round."""
+    assert beta_quantile(a, b, chance) == pytest.approx(betaincinv(a, b, chance), rel=1e-7)
 
 
 @given(st.integers(0, 40), st.integers(20, 400))

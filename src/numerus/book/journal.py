@@ -114,11 +114,13 @@ def _adapter() -> TypeAdapter[tuple[int, History]]:
 @contextlib.contextmanager
 def _uncollected() -> Iterator[None]:
     """Without the collector, which would look through what is read again and again."""
+    enabled = gc.isenabled()
     gc.disable()
     try:
         yield
     finally:
-        gc.enable()
+        if enabled:
+            gc.enable()
 
 
 def read_rows(database: Database, after: int = 0, but: str = "", lost: list[int] | None = None) -> Iterator[Fact]:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import argparse
+import gc
 import sys
 from pathlib import Path
 
@@ -12,6 +13,7 @@ def main() -> int:
     parser.add_argument("book", nargs="?", type=Path, help="a book to open; it is made if it is not there")
     parser.add_argument("--demo", action="store_true", help="open the demo army")
     args = parser.parse_args()
+    gc.disable()  # until the window is there: what a start makes stays, and looking through it takes as long as a library
     from numerus.desk.app import run
 
     return run(args.book, args.demo)

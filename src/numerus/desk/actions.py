@@ -6,6 +6,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from datetime import datetime
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 import platformdirs
 from PyQt6.QtCore import QObject, pyqtSignal
@@ -13,18 +14,11 @@ from PyQt6.QtWidgets import QDialog, QWidget
 
 from numerus.book.blob_reader import read_blob
 from numerus.book.book import Book, Removed
-from numerus.book.intake import Sorted, keep, new_id, read_and_sort, shaped_part
-from numerus.book.removal import Change, on_other_kit, without_figures, without_kit, without_slot, without_unit
 from numerus.desk.context import Context
-from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
-from numerus.desk.dialogs.bench_card import print_pages
-from numerus.desk.dialogs.bits import BitsDialog
-from numerus.desk.dialogs.broke import BrokeDialog
-from numerus.desk.dialogs.review import ReviewDialog
 from numerus.desk.system.report import log_files, write_report
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.worded import FileDialog
-from numerus.domain.army import SLOTS
+from numerus.domain.army import SLOTS, Unit
 from numerus.domain.parts import Kit
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.plates import Plate
@@ -33,12 +27,12 @@ from numerus.formats.meshes.mesh_files import names_in
 from numerus.formats.meshes.mesh_formats import FORMATS
 from numerus.formats.tables import write_text
 from numerus.printing.runs.run_records import waiting_plates
-from numerus.progress.army_page import PageTerms, army_html, figure_pictures
-from numerus.progress.figure_records.photographs import shown_photographs
-from numerus.progress.figure_records.primer_hold import rubbed_off
-from numerus.starter.schemes import PAINTS, SCHEME, ZONES
 from numerus.starter.shipped_profiles import shipped_profiles
 from numerus.words import free_name
+
+if TYPE_CHECKING:
+    from numerus.book.intake import Sorted
+    from numerus.book.removal import Change
 
 FILTER = "Meshes and archives (" + " ".join(f"*.{f}" for f in (*FORMATS, "zip")) + ")"
 BOOKS = "Numerus books (*.numerus)"
@@ -94,6 +88,9 @@ class Actions(QObject):
 
     def new_army(self) -> None:
         """Ask for name, date and place; a book with an army, machine, resin, rack and scheme to start from."""
+        from numerus.desk.dialogs.army_and_unit import ArmyDialog
+        from numerus.starter.schemes import PAINTS, SCHEME, ZONES
+
         machines = [p for p in shipped_profiles() if isinstance(p, Machine)]
         asked = ArmyDialog(self.window, self.session.clock().date(), machines)
         if asked.exec() != QDialog.DialogCode.Accepted:
@@ -111,14 +108,17 @@ class Actions(QObject):
         self.session.commit("start the army", [asked.army(SCHEME.id), *start])
 
     def add_unit(self) -> None:
-        self._ask_unit(UnitDialog(self.window, self.session.plans), "add a unit")
+        self._ask_unit(None, "add a unit")
 
     def edit_unit(self, unit_id: str) -> None:
         unit = self.session.plans.units.get(unit_id)
         if unit is not None:
-            self._ask_unit(UnitDialog(self.window, self.session.plans, unit), f"change {unit.name}")
+            self._ask_unit(unit, f"change {unit.name}")
 
-    def _ask_unit(self, asked: UnitDialog, words: str) -> None:
+    def _ask_unit(self, unit: Unit | None, words: str) -> None:
+        from numerus.desk.dialogs.army_and_unit import UnitDialog
+
+        asked = UnitDialog(self.window, self.session.plans, unit)
         if asked.exec() != QDialog.DialogCode.Accepted:
             return
         documents, removed = asked.documents()
@@ -131,16 +131,22 @@ class Actions(QObject):
 
     def it_broke(self) -> None:
         """A part of a built figure came off or snapped."""
+        from numerus.desk.dialogs.broke import BrokeDialog
+
         asked = BrokeDialog(self.context, self.renderer, self.window)
         if asked.exec() == QDialog.DialogCode.Accepted and (breakage := asked.breakage) is not None:
             self.session.commit(f"{breakage.figure.figure.name}: its {breakage.slot} broke", facts=list(breakage.facts))
 
     def bits_box(self) -> None:
         """Spares and failures that lie about, and who could take them."""
+        from numerus.desk.dialogs.bits import BitsDialog
+
         BitsDialog(self.session, self.window).exec()
 
     def primer_rubbed_off(self, figure_id: str) -> None:
         """From the selected figure: its school's hold is learned by it."""
+        from numerus.progress.figure_records.primer_hold import rubbed_off
+
         figure = self.session.plans.figures.get(figure_id)
         if figure is None:
             self.noted.emit("Choose a figure in the roll first.")
@@ -164,6 +170,10 @@ class Actions(QObject):
 
     def write_army_page(self, path: Path, with_costs: bool = False) -> None:
         """Meshes are read in a job, the pictures drawn in another; told when it is written."""
+        from numerus.desk.dialogs.bench_card import print_pages
+        from numerus.progress.army_page import PageTerms, army_html, figure_pictures
+        from numerus.progress.figure_records.photographs import shown_photographs
+
         plans, read, answers = self.session.plans, self.session.mesh_reader(), self.session.answers
         parts = {p: plans.parts[p] for f in plans.figures.values() for p in f.build.values() if p in plans.parts}
         costs = {unit: cost.total for unit, cost in answers.costs.items()} if with_costs else None
@@ -211,6 +221,8 @@ class Actions(QObject):
 
     def review_unit(self, unit_id: str) -> None:
         """How a unit went, and what to do otherwise next time."""
+        from numerus.desk.dialogs.review import ReviewDialog
+
         if unit_id not in self.session.plans.units:
             self.noted.emit("Choose a unit in the roll first.")
             return
@@ -219,17 +231,23 @@ class Actions(QObject):
             self.session.commit(f"a lesson of {self.session.plans.units[unit_id].name}", facts=[fact])
 
     def remove_figure(self, figure_id: str) -> None:
+        from numerus.book.removal import without_figures
+
         figure = self.session.plans.figures.get(figure_id)
         if figure is not None:
             self._remove(figure.name, without_figures(self.session.plans, [figure], self._waiting))
 
     def remove_unit(self, unit_id: str) -> None:
+        from numerus.book.removal import without_unit
+
         unit = self.session.plans.units.get(unit_id)
         if unit is not None:
             self._remove(unit.name, without_unit(self.session.plans, unit, self._waiting))
 
     def remove_kit(self, unit_id: str) -> None:
         """The kit of a unit, with its parts."""
+        from numerus.book.removal import without_kit
+
         unit, plans = self.session.plans.units.get(unit_id), self.session.plans
         kit = plans.kits.get(unit.kit_id) if unit else None
         if kit is None:
@@ -238,6 +256,8 @@ class Actions(QObject):
         self._remove(kit.name, without_kit(plans, kit, self._waiting))
 
     def remove_slot(self, slot: str) -> None:
+        from numerus.book.removal import without_slot
+
         unit = self.session.unit
         if unit is not None and slot in unit.slots:
             self._remove(f"slot {slot}", without_slot(self.session.plans, unit, slot))
@@ -258,6 +278,8 @@ class Actions(QObject):
 
     def ask_where(self, paths: list[Path]) -> None:
         """Files to the unit's kit, or, where that has parts already, to where the user says."""
+        from numerus.desk.dialogs.army_and_unit import WhereDialog
+
         unit, plans = self.session.unit, self.session.plans
         kit, parts = (plans.kits.get(unit.kit_id), plans.kit_parts(unit.id)) if unit else (None, [])
         if kit is None or not parts:
@@ -269,6 +291,8 @@ class Actions(QObject):
 
     def take_in(self, paths: list[Path], new_kit: bool = False) -> None:
         """Read files into the selected unit's kit or a new one, as a job; what is refused is said, what is read is kept."""
+        from numerus.book.intake import new_id, read_and_sort, shaped_part
+
         book, unit = self.session.book, self.session.unit
         if book is None or unit is None:
             self.noted.emit("Start an army and add a unit first: parts belong to a unit's kit.")
@@ -294,6 +318,9 @@ class Actions(QObject):
 
     def _keep(self, kit: Kit, sorting: Sorted, unit_id: str) -> None:
         """Parts into the book, and into the unit the slots they fill, in the usual order."""
+        from numerus.book.intake import keep
+        from numerus.book.removal import on_other_kit
+
         book = self.session.book
         assert book is not None
         keep(book, kit, sorting)

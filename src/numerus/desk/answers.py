@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Mapping, Sequence
 from datetime import datetime
 from functools import cached_property
+from typing import TYPE_CHECKING
 
 from numerus.devices.air import coming_air
 from numerus.domain.journal import Fact, LessonNoted
@@ -24,15 +25,16 @@ from numerus.progress.forecasting.forecast import AS_THE_ROLL, Forecast, forecas
 from numerus.progress.history import History
 from numerus.progress.pace.evenings import evenings_kept
 from numerus.progress.pace.rates import Rate, rates_of
-from numerus.progress.painting.mixes import changed_mix_words
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, Wet, wet_under
 from numerus.progress.planning.bench_tasks import ToDo, to_do
-from numerus.progress.planning.next_tasks import TaskList, orders_of, without_hours
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates
 from numerus.progress.washing import Washing
 from numerus.progress.work import StageThroughput, StageWork, bottleneck, stage_throughputs, work_by_stage
 from numerus.schedule.hand_plan import FIRST_WAY, Way
+
+if TYPE_CHECKING:
+    from numerus.progress.planning.next_tasks import TaskList
 
 
 class Answers:
@@ -154,6 +156,8 @@ class Answers:
 
     def changed_mix(self, zones: Iterable[str]) -> str:
         """A mix of these zones that is poured otherwise than on figures painted before, in words; "" where there is none."""
+        from numerus.progress.painting.mixes import changed_mix_words
+
         return changed_mix_words(self.plans, self.standing, self.facts, zones)
 
     @property
@@ -186,6 +190,8 @@ class Answers:
 
     @cached_property
     def orders(self) -> TaskList:
+        from numerus.progress.planning.next_tasks import orders_of, without_hours
+
         if isinstance(self.to_do, NumerusError):
             return without_hours(self.plans, self.standing, self.now, self.washing)
         return orders_of(self.to_do, self.plans, self.standing, self.now, self.washing, self.way)

@@ -91,10 +91,10 @@ def _demo(path: Path, now: datetime) -> Book:
 
 def settle_memory() -> None:
     """What is here now stays as long as the program does, so the garbage collector need not walk through it again:
-    libraries alone made a whole collection hold the window up for an eighth of a second.
+    libraries alone made a whole collection hold the window up for an eighth of a second. A start leaves nothing to collect.
     """
-    gc.collect()
     gc.freeze()
+    gc.enable()
 
 
 def show(window: MainWindow, room: QSize) -> None:
@@ -147,6 +147,8 @@ class Program:
         if old is not None:
             old.close()
             old.deleteLater()
+        gc.unfreeze()  # the old window was settled to stay
+        gc.collect()
         self.language.take_out()
         self.language = Language(code)
         self.open(book)

@@ -8,17 +8,19 @@ from __future__ import annotations
 import json
 from dataclasses import dataclass, replace
 from pathlib import Path
-from typing import Any, Protocol
+from typing import TYPE_CHECKING, Any, Protocol
 from zlib import crc32
 
 from numerus.devices.printer import WARM_C, Reading, SimulatedPrinter
 from numerus.domain.journal import PartOutcome
 from numerus.domain.printing.machines import Machine
 from numerus.domain.printing.plates import Plate
-from numerus.formats.layer_archive import LayerArchive
 from numerus.printing.machines.timing import height_after, layer_count, layers_after
 from numerus.printing.runs.run_records import GOOD, RunRecord
 from numerus.printing.runs.vat import levels
+
+if TYPE_CHECKING:
+    from numerus.formats.layer_archive import LayerArchive
 
 STATUS = "status.json"
 STATES = ("printing", "stopped", "finished")

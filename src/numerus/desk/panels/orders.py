@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from typing import TYPE_CHECKING
+
 from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QFrame, QVBoxLayout, QWidget
@@ -13,8 +15,10 @@ from numerus.desk.widgets.later import Later, Soon
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.desk.widgets.worded import CheckBox, SpinBox
 from numerus.post.cautions import DEFER
-from numerus.progress.planning.task_kinds import Task
 from numerus.words import span
+
+if TYPE_CHECKING:
+    from numerus.progress.planning.task_kinds import Task
 
 FULL_PX, RAIL_PX = 288, 36
 SOON_MS = 40  # after what was edited is shown

@@ -23,7 +23,7 @@ LIBRARIES = (
 )
 DIALOGS = (
     "choosing.choosing_dialog", "express.express_dialog", "machines.profiles", "trainer.trainer_dialog", "dialogs.tables",
-    "dialogs.as_table", "dialogs.bench_card", "dialogs.handbook",
+    "dialogs.as_table", "dialogs.bench_card", "dialogs.handbook", "dialogs.army_and_unit", "dialogs.bits", "dialogs.broke", "dialogs.review",
 )  # fmt: skip
 
 
@@ -38,7 +38,11 @@ class WarmUp(QObject):
         QTimer.singleShot(0, self._begin)  # after the first picture
 
     def _begin(self) -> None:
-        self.jobs.idle("warm up", "Getting the benches ready", _read, lambda _: self._next.start(0))
+        self.jobs.idle("warm up", "Getting the benches ready", _read, lambda _: self._make_all())
+
+    def _make_all(self) -> None:
+        self.benches.renderer.prepare()
+        self._next.start(0)
 
     def _make_one(self) -> None:
         missing = self.benches.missing

@@ -3,13 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Iterable
+from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
 
 from numerus.desk.translate import CONTEXT
 from numerus.language.catalogue import languages, read_sentences
-from numerus.language.figures import Figures
-from numerus.language.phrasebook import Phrasebook
+
+if TYPE_CHECKING:
+    from numerus.language.figures import Figures
+    from numerus.language.phrasebook import Phrasebook
 
 ENGLISH = "en"
 """What the code says by itself."""
@@ -42,6 +45,8 @@ class Language:
             self._install(QLocale(self.code))
 
     def _install(self, locale: QLocale) -> None:
+        from numerus.language.phrasebook import Phrasebook
+
         QLocale.setDefault(locale)  # numbers typed and shown in boxes, days of calendars
         of_qt = QTranslator()
         of_qt.load(locale, "qtbase", "_", QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath))
@@ -78,6 +83,8 @@ def own_name(code: str) -> str:
 
 def figures_of(locale: QLocale) -> Figures:
     """How Qt's tables have numbers, days and months of a language written."""
+    from numerus.language.figures import Figures
+
     return Figures(
         locale.decimalPoint(), locale.groupSeparator(), _day_and_month(locale),
         tuple(locale.monthName(n) for n in range(1, 13)),

@@ -8,6 +8,7 @@ from __future__ import annotations
 import logging
 from collections import OrderedDict
 from dataclasses import dataclass
+from functools import cached_property
 from typing import Any
 
 import numpy as np
@@ -113,15 +114,28 @@ class Renderer:
     """Draws things. ``opengl`` tells whether it does so by OpenGL or by rays."""
 
     def __init__(self, allow_opengl: bool = True) -> None:
-        self._context = _context() if allow_opengl else None
-        self._program = self._context.program(_VERTEX, _FRAGMENT) if self._context else None
+        self._allowed = allow_opengl
         self._uploaded: OrderedDict[int, _Uploaded] = OrderedDict()
         self._targets: OrderedDict[tuple[int, int], tuple[Any, ...]] = OrderedDict()
         self._scenes: OrderedDict[int, tuple[Mesh, RayScene]] = OrderedDict()
 
     @property
     def opengl(self) -> bool:
-        return self._context is not None
+        return self._allowed and self._context is not None
+
+    def prepare(self) -> None:
+        """Get the driver before something is to be drawn."""
+        if self.opengl:
+            _ = self._program
+
+    @cached_property
+    def _context(self) -> Any:
+        """Made when something is drawn first: a driver takes a twentieth of a second, and not every bench asks for it."""
+        return _context()
+
+    @cached_property
+    def _program(self) -> Any:
+        return self._context.program(_VERTEX, _FRAGMENT)
 
     def draw(
         self,
@@ -139,13 +153,13 @@ class Renderer:
         things = [t for t in things if len(t.mesh.faces)]
         if not things or width < 2 or height < 2:
             return np.zeros((max(height, 1), max(width, 1), 4), np.uint8)
-        if self._context is None:
+        if not self.opengl:
             return self._by_rays(things, camera, width, height, light)
         try:
             return self._by_opengl(things, camera, width, height, cut_mm, cap, light)
         except Exception:  # a driver that fails once will fail again: go on without it
             log.exception("OpenGL failed; drawing by rays from now on")
-            self._context = None
+            self._allowed = False
             return self._by_rays(things, camera, width, height, light)
 
     def _by_rays(self, things: list[Thing], camera: Camera, width: int, height: int, light: Floats) -> Image:

@@ -5,17 +5,16 @@ from __future__ import annotations
 import contextlib
 from collections import Counter
 from collections.abc import Callable, Iterable, Mapping, Sequence
-from dataclasses import dataclass
-from functools import cache
-from typing import NamedTuple
+from dataclasses import dataclass, fields
+from typing import Any, NamedTuple
 
-from pydantic import TypeAdapter, ValidationError
+from pydantic_core import from_json, to_json
 
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
-from numerus.printing.hollow.venting import Tipping, keeps_ml, tipping
-from numerus.surface.fields.coarse_fields import coarse_fields
+from numerus.geometry.solids.pockets import Pocket
+from numerus.printing.hollow.tip import Tipping
 
 UPRIGHT = (0.0, 0.0, 1.0)
 KEPT_ML = 0.05  # (default) what keeps as much as it hangs is washed from within, too
@@ -69,21 +68,25 @@ SHAPES = "emptying"
 """Under this a book keeps what is known."""
 
 
-@cache
-def _adapter() -> TypeAdapter[Known]:
-    return TypeAdapter(Known)
-
-
 def packed_known(known: Known) -> bytes:
     """As a book keeps it."""
-    return _adapter().dump_json(known)
+    return to_json(known)
 
 
 def unpacked_known(data: bytes | None) -> Known:
     """What is damaged is looked at again."""
-    with contextlib.suppress(ValidationError):
-        return _adapter().validate_json(data or b"{}")
+    with contextlib.suppress(KeyError, TypeError, ValueError, AttributeError):
+        return {key: Looked(_tipping(tips), float(deep)) for key, (tips, deep) in from_json(data or b"{}").items()}
     return {}
+
+
+def _tipping(kept: dict[str, Any] | None) -> Tipping | None:
+    """Taken apart by hand: a checker for these classes takes longer to make than a start should."""
+    if kept is None:
+        return None
+    x, y, z = map(float, kept["up"])
+    pools = tuple(Pocket(*(float(pool[f.name]) for f in fields(Pocket))) for pool in kept["pools"])
+    return Tipping(float(kept["hanging_ml"]), (x, y, z), pools, float(kept["most_ml"]))
 
 
 def hollows(
@@ -93,6 +96,8 @@ def hollows(
     """Those parts that keep something, the fullest first. The same mesh again is counted, not looked at anew; what is ``known`` is not
     either, and what is looked at is added to it. Raises Cancelled.
     """
+    from numerus.printing.hollow.venting import keeps_ml, tipping
+
     known = {} if known is None else known
     shapes = {part.key: part for part in parts}
     for done, (key, part) in enumerate(shapes.items()):
@@ -108,6 +113,8 @@ def hollows(
 
 def deep_share(mesh: Mesh) -> float:
     """Share of a part's skin that so little of the hemisphere is free for that a bath hardly moves there."""
+    from numerus.surface.fields.coarse_fields import coarse_fields
+
     hidden = coarse_fields(mesh).openness < DEEP_OPENNESS
     return float(mesh.vertex_areas_mm2[hidden].sum() / max(mesh.vertex_areas_mm2.sum(), 1e-12))
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from typing import Any
 
 import numpy as np
@@ -18,6 +17,7 @@ from numerus.geometry.solids.cups import Cup, cups
 from numerus.geometry.solids.layers import layer_bitmap
 from numerus.geometry.solids.pockets import Pocket, pools
 from numerus.printing.hollow.hollowing import SHOW_WEIGHT, Drain, bore, xyz
+from numerus.printing.hollow.tip import LEAST_POOL_ML, Tipping
 from numerus.printing.machines.resting import lift_of
 from numerus.printing.orientation.orientation_search import directions
 from numerus.printing.orientation.pose_measures import is_significant_cup, posed
@@ -30,7 +30,6 @@ CLEAR_MM = 3.0  # in front of a vent
 OFF_PLATE_MM = 0.5
 LOW_WEIGHT = 6.0  # what lies under a vent stays a cup: a millimetre of it is worth so much wall
 TIP_PIXEL_MM = 0.25
-LEAST_POOL_ML = 0.005
 
 
 def vented(
@@ -122,33 +121,6 @@ def _along(mesh: Mesh, face: Any, start: Floats, way: Floats) -> Floats:
     return np.asarray(reach / np.where(np.abs(slope) < 1e-9, 1e-9, slope))
 
 
-@dataclass(frozen=True)
-class Tipping:
-    """How to pour a part out: held as it hangs it keeps ``hanging_ml``; with ``up`` upward it keeps ``pools``, each at its place.
-    ``most_ml``: what it keeps held at its worst, so how much room there is in it.
-    """
-
-    hanging_ml: float
-    up: tuple[float, float, float]
-    pools: tuple[Pocket, ...]
-    most_ml: float = 0.0
-
-    @property
-    def left_ml(self) -> float:
-        return sum(p.volume_ml for p in self.pools)
-
-    @property
-    def description(self) -> str:
-        if self.hanging_ml < LEAST_POOL_ML:
-            return "As it hangs it runs empty by itself."
-        if self.left_ml >= self.hanging_ml - LEAST_POOL_ML:
-            return (
-                f"{self.hanging_ml:.2f} ml stay in it whichever way it is tipped: suck or blow it out, or add a drain."
-            )
-        rest = f"{self.left_ml:.2f} ml still pool" if self.left_ml >= LEAST_POOL_ML else "it runs empty"
-        return f"As it hangs it keeps {self.hanging_ml:.2f} ml; tip it {_side(self.up)} and {rest}."
-
-
 def tipping(mesh: Mesh, posed_part_of: Sequence[float] | Floats = (0, 0, 1)) -> Tipping:
     """Which way to tip a part so that least stays in it; ``posed_part_of``: the direction of the part that hangs from the plate,
     away from the floor while it is printed the other way up.
@@ -179,10 +151,3 @@ def _told_pools(mesh: Mesh, up: Point, pixel_mm: float) -> tuple[Pocket, ...]:
 
 def _ml(pockets: Sequence[Pocket]) -> float:
     return sum(p.volume_ml for p in pockets)
-
-
-def _side(up: tuple[float, float, float]) -> str:
-    """A direction of "up" as the side that then looks down, in the part's own words."""
-    names = (("left", "right"), ("front", "back"), ("foot", "head"))
-    down = [names[axis][0 if v > 0 else 1] for axis, v in enumerate(up) if v]
-    return f"{' and '.join(down)} down"

@@ -8,6 +8,7 @@ from datetime import date, datetime, timedelta
 from functools import cached_property, partial
 from itertools import islice
 from types import MappingProxyType
+from typing import TYPE_CHECKING, Any
 
 import numpy as np
 
@@ -28,7 +29,6 @@ from numerus.progress.forecasting.drawn_ends import (
     in_time_of,
     simulate,
 )
-from numerus.progress.forecasting.levers import Lever, Mover, levers, movers
 from numerus.progress.history import History
 from numerus.progress.pace.evenings import evenings_kept
 from numerus.progress.pace.rates import failure_rate, rates_of
@@ -37,6 +37,9 @@ from numerus.progress.stores import estimates
 from numerus.progress.washing import AS_USUAL, Washing
 from numerus.progress.work import UnitWork, uncounted, work_by_unit
 from numerus.schedule.attendance import hobby_minutes_per_day, hobby_windows
+
+if TYPE_CHECKING:
+    from numerus.progress.forecasting.levers import Lever, Mover
 
 MOST_TOLD_DAYS = 30
 AS_THE_ROLL: Mapping[str, float] = MappingProxyType({})
@@ -163,10 +166,23 @@ def forecast(
         dots, s.army.ready_by, s.today, _date(s.today, q[2]), (_date(s.today, q[1]), _date(s.today, q[3])),
         (_date(s.today, q[0]), _date(s.today, q[4])), in_time_of(dots, s.army.ready_by),
         sum(u.hands_total for u in s.units), float(sum(there)) * s.army.evenings_kept,
-        partial(movers, s, dice, capacities), partial(levers, s, dice, plans, army_standing, capacities), units,
+        partial(_movers, s, dice, capacities), partial(_levers, s, dice, plans, army_standing, capacities), units,
         sum(r.logged for r in s.rates.values()), max((r.weeks for r in s.rates.values()), default=0),
         _bias(history.facts, float(q[2]), s.today), len(uncounted(plans)), _chances(days, s.today),
     )  # fmt: skip
+
+
+def _movers(*given: Any) -> Sequence[Mover]:
+    """Read when somebody asks: the forecast itself is wanted at every start."""
+    from numerus.progress.forecasting.levers import movers
+
+    return movers(*given)
+
+
+def _levers(*given: Any) -> Sequence[Lever]:
+    from numerus.progress.forecasting.levers import levers
+
+    return levers(*given)
 
 
 def finish_dates(

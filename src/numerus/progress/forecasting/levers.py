@@ -19,9 +19,10 @@ from numerus.progress.forecasting.drawn_ends import (
     in_time_of,
     simulate,
 )
+from numerus.progress.lighter_work import lighter_paint_min
 from numerus.progress.pace.rates import EIGHT_IN_TEN, Rate
 from numerus.progress.standing import Standing
-from numerus.progress.work import UnitWork, lighter_paint_min
+from numerus.progress.work import UnitWork
 
 
 @dataclass(frozen=True)
