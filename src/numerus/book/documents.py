@@ -1,11 +1,12 @@
-"""Which kinds of plan a book holds, and how they are written: JSON, checked by pydantic at this border."""
+"""Which kinds of plan a book holds, and how they are written: JSON, checked by msgspec at this border."""
 
 from __future__ import annotations
 
 from functools import cache
 from typing import Any
 
-from pydantic import TypeAdapter, ValidationError
+from msgspec import MsgspecError
+from msgspec.json import Decoder, decode, encode
 
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.commissions import Commission
@@ -27,8 +28,8 @@ _KIND_OF = {made: kind for kind, made in KINDS.items()}
 
 
 @cache
-def _adapter(kind: str) -> TypeAdapter[Any]:
-    return TypeAdapter(KINDS[kind])
+def _decoder(kind: str) -> Decoder[Any]:
+    return Decoder(KINDS[kind])
 
 
 def kind_of(document: Any) -> str:
@@ -36,20 +37,19 @@ def kind_of(document: Any) -> str:
 
 
 def written(document: Any) -> str:
-    return _adapter(kind_of(document)).dump_json(document).decode()
+    return encode(document).decode()
 
 
 def read(kind: str, body: str) -> Any:
     """The document. Raises BookError where it is damaged or of an unknown kind."""
     try:
-        return _adapter(kind).validate_json(body)
-    except (KeyError, ValidationError) as error:
+        return _decoder(kind).decode(body)
+    except (KeyError, MsgspecError) as error:
         raise BookError(
             "damaged-plan", f"A {kind} in the book cannot be read.", "It is left out; the rest is kept."
         ) from error
 
 
-@cache
-def kit_statements() -> TypeAdapter[dict[str, tuple[Relation, ...]]]:
-    """How statements about several kits are kept in a file of their own: JSON by kit."""
-    return TypeAdapter(dict[str, tuple[Relation, ...]])
+def read_statements(data: bytes) -> dict[str, tuple[Relation, ...]]:
+    """Statements about several kits, kept in a file of their own: JSON by kit."""
+    return decode(data, type=dict[str, tuple[Relation, ...]])

@@ -9,19 +9,23 @@ from __future__ import annotations
 
 import contextlib
 import gc
+import json
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from datetime import datetime
 from functools import cache, partial
 from itertools import islice
-from typing import Any, Protocol
+from typing import TYPE_CHECKING, Any, Protocol
 
-from pydantic import TypeAdapter, ValidationError
-from pydantic_core import from_json
+from msgspec import DecodeError
+from msgspec.json import decode
 
 from numerus.book.database import SETTLED, Database
 from numerus.domain.journal import EVENTS, Event, Fact, Restored, Withdrawn, corrected, taken_back
 from numerus.errors import BookError
 from numerus.progress.history import History
+
+if TYPE_CHECKING:
+    from pydantic import TypeAdapter
 
 LIVELY = 20_000
 """Newest entries that stay as they are, and more: how far undo reaches without reading all."""
@@ -64,7 +68,7 @@ class Journal:
 
     def _settled(self) -> tuple[int, History]:
         data = self._shelf.worked_out(SETTLED)
-        with contextlib.suppress(ValidationError):
+        with contextlib.suppress(ValueError):
             if data is not None:
                 return _adapter().validate_json(data)
         return 0, History()
@@ -108,6 +112,9 @@ def _old_pieces(database: Database, after: int) -> int:
 
 @cache
 def _adapter() -> TypeAdapter[tuple[int, History]]:
+    """Read where there is something settled: it takes longer to import than the rest of the journal to be read."""
+    from pydantic import TypeAdapter
+
     return TypeAdapter(tuple[int, History])
 
 
@@ -128,7 +135,7 @@ def read_rows(database: Database, after: int = 0, but: str = "", lost: list[int]
 
     ``lost`` is told of damaged ones.
     """
-    same, whom = _Once(str), _Once(lambda text: tuple(from_json(text)))
+    same, whom = _Once(str), _Once(lambda text: tuple(decode(text)))
     what = {kind: _Once(partial(_event, make_fact)) for kind, make_fact in EVENTS.items()}
     when, make_fact = datetime.fromisoformat, tuple.__new__
     columns = "SELECT at, kind, subject, figures, minutes, data, seq FROM journal"
@@ -144,7 +151,10 @@ def read_rows(database: Database, after: int = 0, but: str = "", lost: list[int]
 
 def _event(event_class: type, text: str) -> Event:
     """What an entry's fields tell; lists are kept as the tuples they were. Raises ValueError or TypeError where they are not its own."""
-    data = from_json(text)
+    try:
+        data = decode(text)
+    except DecodeError:  # numbers that are none, as Python writes them
+        data = json.loads(text)
     for name, value in data.items():
         if isinstance(value, list):
             data[name] = tuple(tuple(v) if isinstance(v, list) else v for v in value)

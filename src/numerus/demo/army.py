@@ -17,7 +17,7 @@ import numpy as np
 
 from numerus.assembly.gluing import build_plan
 from numerus.book.book import Book
-from numerus.book.documents import kit_statements, read
+from numerus.book.documents import read, read_statements
 from numerus.demo.kits import BASES, HEADS, LEFT, PACKS, RIGHT, STANCES, TORSOS
 from numerus.demo.parts import MESHES, demo_part, demo_zones, labelled, names, supported
 from numerus.demo.scheme import SCHEME, ZONES
@@ -297,7 +297,7 @@ def make_demo(path: Path, now: datetime) -> Book:
         WEEKEND,
     )
     army = Army("army", "The Lampwatch of Sedge Hythe", ready_by, week, 0.86, scheme_id=SCHEME.id)
-    stated = kit_statements().validate_json((MESHES / "relations.json").read_bytes())
+    stated = read_statements((MESHES / "relations.json").read_bytes())
     got = now.date() - timedelta(days=40)
     kits = [
         Kit(i, name, "the town's own sculptor", pence, "personal", got, relations=stated[i])

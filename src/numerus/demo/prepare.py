@@ -8,7 +8,9 @@ from __future__ import annotations
 from dataclasses import replace
 from pathlib import Path
 
-from numerus.book.documents import kit_statements, written
+from msgspec.json import encode
+
+from numerus.book.documents import written
 from numerus.demo.scheme import ZONES
 from numerus.domain.printing.machines import Machine, Resin
 from numerus.domain.printing.poses import Pose
@@ -49,7 +51,7 @@ def relate(folder: Path) -> str:
         names = sorted(p.stem for p in folder.glob("*.mesh") if p.stem.startswith("heron_") == (kit == "heron"))
         meshes = {n: oriented(unpack_mesh((folder / f"{n}.mesh").read_bytes()))[0] for n in names}
         stated[kit] = tuple(relations([Shaped(n, n, mesh) for n, mesh in meshes.items()]))
-    (folder / "relations.json").write_bytes(kit_statements().dump_json(stated))
+    (folder / "relations.json").write_bytes(encode(stated))
     return f"{sum(map(len, stated.values()))} statements about {len(stated)} kits"
 
 

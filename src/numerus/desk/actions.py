@@ -27,7 +27,6 @@ from numerus.formats.meshes.mesh_files import names_in
 from numerus.formats.meshes.mesh_formats import FORMATS
 from numerus.formats.tables import write_text
 from numerus.printing.runs.run_records import waiting_plates
-from numerus.starter.shipped_profiles import shipped_profiles
 from numerus.words import free_name
 
 if TYPE_CHECKING:
@@ -90,6 +89,7 @@ class Actions(QObject):
         """Ask for name, date and place; a book with an army, machine, resin, rack and scheme to start from."""
         from numerus.desk.dialogs.army_and_unit import ArmyDialog
         from numerus.starter.schemes import PAINTS, SCHEME, ZONES
+        from numerus.starter.shipped_profiles import shipped_profiles
 
         machines = [p for p in shipped_profiles() if isinstance(p, Machine)]
         asked = ArmyDialog(self.window, self.session.clock().date(), machines)

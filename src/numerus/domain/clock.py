@@ -7,8 +7,6 @@ from datetime import UTC, date, datetime, timedelta
 from functools import cache
 from zoneinfo import ZoneInfo, ZoneInfoNotFoundError
 
-from dateutil.parser import parse as parse_date
-
 from numerus.errors import PlanError
 
 
@@ -41,6 +39,8 @@ def date_of(text: str, today: date, day_first: bool = True) -> date:
 
     ``day_first``: how a bare 3/4 is read; a year first is followed by its month. Raises PlanError for what is no date.
     """
+    from dateutil.parser import parse as parse_date  # only here and seldom: a start should not wait for it
+
     words = re.sub(r"(?<=\d)\.(?=\d)", "/", text.strip(" ."))
     refusal = PlanError("bad-date", f"{text!r} is no date.", "Write it like 28 Apr 2026.")
     if not re.search(r"\d", words) or re.fullmatch(r"\d{1,4}", words):

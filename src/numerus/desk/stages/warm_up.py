@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from importlib import import_module
 
-from PyQt6.QtCore import QObject, QTimer
+from PyQt6.QtCore import QEvent, QObject, QTimer
+from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
 from numerus.desk.stages.benches import Benches, module_of
@@ -28,14 +29,23 @@ DIALOGS = (
 
 
 class WarmUp(QObject):
-    """Reads on another thread, then makes one bench in each turn of the event loop."""
+    """Reads on another thread once ``window`` has been painted, then makes one bench in each turn of the event loop."""
 
-    def __init__(self, context: Context, benches: Benches, parent: QObject) -> None:
-        super().__init__(parent)
+    def __init__(self, context: Context, benches: Benches, window: QWidget) -> None:
+        super().__init__(window)
         self.jobs, self.benches = context.jobs, benches
         self._next = QTimer(self)
         self._next.timeout.connect(self._make_one)
-        QTimer.singleShot(0, self._begin)  # after the first picture
+        if window.isVisible():
+            QTimer.singleShot(0, self._begin)
+        else:
+            window.installEventFilter(self)
+
+    def eventFilter(self, window: QObject | None, event: QEvent | None) -> bool:
+        if window is not None and event is not None and event.type() == QEvent.Type.Paint:
+            window.removeEventFilter(self)
+            QTimer.singleShot(0, self._begin)  # after all that is painted with it
+        return False
 
     def _begin(self) -> None:
         self.jobs.idle("warm up", "Getting the benches ready", _read, lambda _: self._make_all())

@@ -5,15 +5,15 @@ from __future__ import annotations
 import contextlib
 from collections import Counter
 from collections.abc import Callable, Iterable, Mapping, Sequence
-from dataclasses import dataclass, fields
-from typing import Any, NamedTuple
+from dataclasses import dataclass
+from typing import NamedTuple
 
-from pydantic_core import from_json, to_json
+from msgspec import MsgspecError
+from msgspec.json import decode, encode
 
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
 from numerus.geometry.mesh import Mesh
-from numerus.geometry.solids.pockets import Pocket
 from numerus.printing.hollow.tip import Tipping
 
 UPRIGHT = (0.0, 0.0, 1.0)
@@ -70,23 +70,14 @@ SHAPES = "emptying"
 
 def packed_known(known: Known) -> bytes:
     """As a book keeps it."""
-    return to_json(known)
+    return encode(known)
 
 
 def unpacked_known(data: bytes | None) -> Known:
     """What is damaged is looked at again."""
-    with contextlib.suppress(KeyError, TypeError, ValueError, AttributeError):
-        return {key: Looked(_tipping(tips), float(deep)) for key, (tips, deep) in from_json(data or b"{}").items()}
+    with contextlib.suppress(MsgspecError):
+        return decode(data or b"{}", type=Known)
     return {}
-
-
-def _tipping(kept: dict[str, Any] | None) -> Tipping | None:
-    """Taken apart by hand: a checker for these classes takes longer to make than a start should."""
-    if kept is None:
-        return None
-    x, y, z = map(float, kept["up"])
-    pools = tuple(Pocket(*(float(pool[f.name]) for f in fields(Pocket))) for pool in kept["pools"])
-    return Tipping(float(kept["hanging_ml"]), (x, y, z), pools, float(kept["most_ml"]))
 
 
 def hollows(

@@ -31,8 +31,6 @@ class EveningsState:
 
     def look(self, answers: Answers) -> None:
         self.answers, self.plans = answers, answers.plans
-        work = answers.to_do
-        self.fault = f"{work.message} {work.advice}" if isinstance(work, NumerusError) else ""
 
     @property
     def planned_for(self) -> tuple[object, ...]:
