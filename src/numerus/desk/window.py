@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
@@ -11,7 +10,6 @@ from PyQt6.QtGui import QCloseEvent, QDragEnterEvent, QDropEvent, QResizeEvent, 
 from PyQt6.QtWidgets import (
     QApplication,
     QHBoxLayout,
-    QMainWindow,
     QStackedWidget,
     QSystemTrayIcon,
     QVBoxLayout,
@@ -20,9 +18,8 @@ from PyQt6.QtWidgets import (
 
 from numerus.desk import openers
 from numerus.desk.actions import Actions, MakeDemo
-from numerus.desk.commands import army_commands, figure_commands, stage_commands
 from numerus.desk.context import Context
-from numerus.desk.dialogs.command_list import Command, CommandList, fill_menus
+from numerus.desk.dialogs.command_list import CommandList, fill_menus
 from numerus.desk.dialogs.welcome import welcome
 from numerus.desk.panels.band import Band
 from numerus.desk.panels.errors import ErrorPanel
@@ -33,14 +30,14 @@ from numerus.desk.panels.walk import Walk
 from numerus.desk.stages.benches import Benches
 from numerus.desk.stages.warm_up import WarmUp
 from numerus.desk.system import settings as kept
-from numerus.desk.system.language import ENGLISH, own_name, wanted
+from numerus.desk.system.language import wanted
 from numerus.desk.system.motion import hold_still
 from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.widgets.layout import Canvas, Pages, button, scrolled
-from numerus.language.catalogue import languages
+from numerus.desk.window_commands import Commanded, found_by_name, window_commands
 
 CLOCK_MS = 60_000
 WIDE_BENCHES = ("sort", "pose", "plate", "print", "wash", "cure", "build", "paint", "ready")
@@ -48,7 +45,7 @@ WIDE_WINDOW_PX = 1500
 SMALLEST = (1280, 800)  # the window everything fits into at text of normal size
 
 
-class MainWindow(QMainWindow):
+class MainWindow(Commanded):
     """``language_wanted``: the window is to be opened again in the language of that code."""
 
     language_wanted = pyqtSignal(str)
@@ -70,7 +67,7 @@ class MainWindow(QMainWindow):
         self.resize(*SMALLEST)
         self.setAcceptDrops(True)
         self._assemble(self.renderer)
-        self.commands = self._commands()
+        self.commands = window_commands(self)
         self.actions_by_title = fill_menus(self.menuBar(), self.commands, self)
         self._finder()
         self._connect()
@@ -163,50 +160,7 @@ class MainWindow(QMainWindow):
         self._hold_layout()
         self.bench.setCurrentWidget(self.benches[stage])
 
-    def _commands(self) -> list[Command]:
-        session, user_actions = self.session, self.user_actions
-        return [
-            *army_commands(session, user_actions),
-            Command("Find a command or figure …", "Edit", self.find, "Ctrl+F"),
-            *figure_commands(session, user_actions),
-            *stage_commands(session),
-            Command("Main action of the bench", "Bench", self.main_action, "Ctrl+Return"),
-            Command("Print the bench card …", "Bench", lambda: openers.bench_card(self.context, self), "Ctrl+P"),
-            Command("Open the demo army", "Book", user_actions.open_demo, "Ctrl+D"),
-            Command("Open a book …", "Book", user_actions.ask_open, "Ctrl+O"),
-            Command("Close the book", "Book", lambda: session.open(None), "Ctrl+W"),
-            Command("Leave", "Book", self.close, "Ctrl+Q"),
-            Command("Lamplight", "View", self._turn_light, "Ctrl+L", lambda: self.theme.lamplight),
-            Command("Machines and stores …", "Book", lambda: openers.machines_and_stores(self.context, self), "Ctrl+M"),
-            Command(
-                "Choose what to print …",
-                "Army",
-                lambda: openers.choose_what_to_print(self.context, self.renderer, self),
-            ),
-            Command("The express way …", "Army", lambda: openers.express_way(self.context, self), "Ctrl+Shift+E"),
-            Command("Bench mode", "Bench", self._bench_mode, "F11"),
-            Command("Practise …", "Bench", self.practise, "F9"),
-            Command("Paint rack", "Bench", self._open_rack, "Ctrl+R"),
-            Command("Mix a colour", "Bench", self._open_mix, "Ctrl+Shift+R"),
-            Command("Scheme …", "Book", lambda: openers.edit_scheme(self.context, self), "Ctrl+K"),
-            Command("Silent", "View", self.context.announcer.hush, "", lambda: self.context.announcer.silent),
-            Command("Less motion", "View", lambda: self.hold_still(not self.theme.still), "", lambda: self.theme.still),
-            *(
-                Command(own_name(code), "View", lambda c=code: self.speak(c), "", lambda c=code: c == self._spoken)
-                for code in (ENGLISH, *languages())
-            ),
-            Command("Larger text", "View", lambda: self._scale_text(0.125), "Ctrl++"),
-            Command("Smaller text", "View", lambda: self._scale_text(-0.125), "Ctrl+-"),
-            Command("Fold the orders", "View", lambda: self.orders.fold(self.orders.full.isVisible()), "F8"),
-            Command("Handbook", "Help", lambda: openers.handbook(self, session.stage), "F1"),
-            Command("Command list", "Help", self.find, "Ctrl+J"),
-            Command("A short walk", "Help", self.walk.take),
-            Command("Pictures as tables …", "View", lambda: openers.pictures_as_tables(self), "F6"),
-            Command("A report to send …", "Help", lambda: user_actions.ask_report(self.errors.said)),
-        ]
-
     def hold_still(self, still: bool, chosen: bool = True) -> None:
-        """Less moves, or as usual; remembered where it was ``chosen`` here and not the desktop's wish."""
         self.theme.still = still
         hold_still(still)
         if chosen:
@@ -214,29 +168,21 @@ class MainWindow(QMainWindow):
             self._keep_settings()
 
     @property
-    def _spoken(self) -> str:
+    def spoken(self) -> str:
         return wanted(self.settings.language)
 
     def speak(self, code: str) -> None:
-        """Another language of the window, from now on."""
-        if code != self._spoken:
+        if code != self.spoken:
             self.settings = replace(self.settings, language=code)
             self._keep_settings()
             self.language_wanted.emit(code)
-
-    def _turn_light(self) -> None:
-        self.theme.set_lamplight(not self.theme.lamplight)
-
-    def practise(self) -> None:
-        """Exercises, those of the bench in view first."""
-        openers.practise(self.context, self.settings_path.with_name("practice.jsonl"), self.session.stage, self)
 
     @property
     def _room(self) -> float:
         """How many times the window holds the layout at its smallest."""
         return min(self.width() / SMALLEST[0], self.height() / SMALLEST[1])
 
-    def _scale_text(self, by: float) -> None:
+    def scale_text(self, by: float) -> None:
         self.theme.set_scale(min(max(self.theme.scale + by, 1.0), kept.LARGEST_TEXT))
         if by > 0 and self.theme.scale > self._room:  # room for the bench first
             self.orders.fold(True)
@@ -260,53 +206,15 @@ class MainWindow(QMainWindow):
         wide, high = (round(px * self.theme.zoom) for px in (SMALLEST[0] - spared, SMALLEST[1]))
         self.canvas.setMinimumSize(*((wide, high - around) if self.theme.scale > 1 else (0, 0)))
 
-    def _open_rack(self) -> None:
-        """The pots, from wherever one is."""
-        self._paint_page("Rack")
-
-    def _open_mix(self) -> None:
-        self._paint_page("Mix")
-
-    def _bench_mode(self) -> None:
-        """The steps of the bench in view over the whole screen, else the painting line."""
-        if not self.benches[self.session.stage].open_mode():
-            self._paint_page("Line")
-            self.benches["paint"].open_mode()
-
-    def _paint_page(self, name: str) -> None:
-        from numerus.desk.stages.paint.bench import PaintBench  # read with the bench, not with the window
-
-        self.session.go("paint")
-        bench = self.benches["paint"]
-        if isinstance(bench, PaintBench):
-            bench.open_page(name)
-
     def find(self) -> None:
-        """The searchable list of commands, units, figures and parts."""
-        plans = self.session.plans
-        entries: list[tuple[str, str, Callable[[], object]]] = [
-            (c.title, c.shortcut or c.menu, c.act) for c in self.commands
-        ]
-        bench = self.benches[self.session.stage]
-        entries += [(words, "on this bench", b.click) for words, b in bench.actions_in_view()]
-        entries += [(u.name, "unit", lambda u=u: self.session.select(u.id)) for u in plans.units.values()]
-        entries += [
-            (f.name, "figure", lambda f=f: self.session.select(f.unit_id, f.id)) for f in plans.figures.values()
-        ]
-        entries += [(p.name, f"part, {p.slot}", lambda p=p: self._show_part(p.id)) for p in plans.parts.values()]
-        CommandList(self, entries).exec()
+        CommandList(self, found_by_name(self)).exec()
 
     def main_action(self) -> None:
-        """What the bench in view is for, with one key."""
         wanted = self.benches[self.session.stage].main_action()
         if wanted is None:
             self.errors.note("Nothing waits for its main action on this bench.")
         else:
             wanted.click()
-
-    def _show_part(self, part_id: str) -> None:
-        self.session.select(part_id=part_id)
-        self.session.go("pose")
 
     def _opened(self, path: Path) -> None:
         self.settings = self.settings.opened(path)

@@ -2,9 +2,12 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+import time
+from collections.abc import Callable, Iterator
 
 from PyQt6.QtCore import QObject, QTimer
+
+TURN_S = 0.015  # after which others have theirs
 
 
 class Soon:
@@ -20,6 +23,29 @@ class Soon:
 
     def ask(self) -> None:
         self.act() if self.at_once else self._timer.start()
+
+
+class Gradually:
+    """Takes steps of something long, in as many turns as they need so that none holds the window up; asked again it begins anew."""
+
+    def __init__(self, parent: QObject, steps: Callable[[], Iterator[object]], at_once: bool) -> None:
+        self.steps = steps
+        self._left: Iterator[object] = iter(())
+        self._soon = Soon(parent, self._all if at_once else self._some, at_once)
+
+    def ask(self) -> None:
+        self._left = self.steps()
+        self._soon.ask()
+
+    def _all(self) -> None:
+        for _ in self._left:
+            pass
+
+    def _some(self) -> None:
+        ends = time.monotonic() + TURN_S
+        for _ in self._left:
+            if time.monotonic() > ends:
+                return self._soon.ask()
 
 
 class Later:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Iterator, Sequence
 
 import numpy as np
 from PyQt6.QtCore import QPoint, QPointF, Qt
@@ -18,7 +18,7 @@ from numerus.desk.stages.sort.shelves import Shelf, letter
 from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
-from numerus.desk.widgets.later import Soon
+from numerus.desk.widgets.later import Gradually
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.desk.widgets.worded import CheckBox, InputDialog, Menu
 from numerus.domain.army import BOUGHT, SLOTS, Figure
@@ -59,7 +59,7 @@ class LayOut(QWidget):
         self.view.picked.connect(self._picked)
         self.left, self.right = column(gap=2), column(gap=2)
         self.pictures = KitPictures(context)
-        self.shelves_soon = Soon(self, self._fill_shelves, context.jobs.at_once)
+        self.shelves_soon = Gradually(self, self._fill_shelves, context.jobs.at_once)
         self.things: list[tuple[str, Part, Mesh]] = []
         self.shelves: dict[str, Shelf] = {}
         self.cards = Cards(self.theme, act, self._look)
@@ -121,28 +121,36 @@ class LayOut(QWidget):
         self.forward.setVisible(len(self.cards.statements) > self.cards.room)
         self._assemble(parts)
 
-    def _fill_shelves(self) -> None:
-        """Slots left and right of the figure; what is in doubt and what no build needs on shelves of their own."""
-        parts, unit = self.session.kit_parts(), self.session.unit
-        unit_slots = unit.slots if unit else ()
+    def _fill_shelves(self) -> Iterator[None]:
+        """Shelf by shelf, shown together when all are filled: what stood there stays until then."""
+        shelves = {}
+        for slot, own in self._slots().items():
+            shelves[slot] = own, self._shelf(slot, own)
+            yield
         for side in (self.left, self.right):
             clear(side)
-        self.shelves = {}
+        self.shelves = {slot: shelf for slot, (_, shelf) in shelves.items()}
+        heavy = [0, 0]
+        for slot, (own, shelf) in shelves.items():
+            lighter = int(heavy[1] < heavy[0])
+            heavy[lighter] += 2 + -(-len(own) // 4)
+            layout = (self.left, self.right)[lighter]
+            layout.addLayout(row(label(slot.capitalize(), "strong"), label(self._note(slot, own), "note"), -1))
+            layout.addWidget(shelf)
+        for layout in (self.left, self.right):
+            layout.addStretch(1)
+
+    def _slots(self) -> dict[str, list[Part]]:
+        """Parts by slot, left and right of the figure; what is in doubt and what no build needs on shelves of their own."""
+        parts, unit = self.session.kit_parts(), self.session.unit
+        unit_slots = unit.slots if unit else ()
         needed = [p for p in parts if p.needed and not is_doubtful(p)]
         here = {s: [p for p in needed if p.slot == s] for s in dict.fromkeys([*unit_slots, *(p.slot for p in needed)])}
         here |= {DOUBTFUL: [p for p in parts if p.needed and is_doubtful(p)], ASIDE: [p for p in parts if not p.needed]}
         for slot in (DOUBTFUL, ASIDE):
             if not here[slot]:
                 del here[slot]
-        heavy = [0, 0]
-        for slot, own in here.items():
-            lighter = int(heavy[1] < heavy[0])
-            heavy[lighter] += 2 + -(-len(own) // 4)
-            layout = (self.left, self.right)[lighter]
-            layout.addLayout(row(label(slot.capitalize(), "strong"), label(self._note(slot, own), "note"), -1))
-            layout.addWidget(self._shelf(slot, own))
-        for layout in (self.left, self.right):
-            layout.addStretch(1)
+        return here
 
     def _note(self, slot: str, own: Sequence[Part]) -> str:
         if not own:
@@ -153,7 +161,7 @@ class LayOut(QWidget):
         return f"{len(own)} to choose from" if len(own) > 1 and slot != DOUBTFUL else ""
 
     def _shelf(self, slot: str, parts: Sequence[Part]) -> Shelf:
-        shelf = self.shelves[slot] = Shelf(slot, self.theme)
+        shelf = Shelf(slot, self.theme)
         worn = self.session.part_id if self.session.part in parts else self._figure_build().get(slot, "")
         shelf.fill(
             parts, lambda p: icon_of(self.session, p), self.session.part_id, worn or parts[0].id if parts else ""

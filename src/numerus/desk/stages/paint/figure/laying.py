@@ -28,6 +28,7 @@ class Laying:
         self.jobs, self.built, self.wanted = context.jobs, built, wanted
         self.show_now, self.show_whole = show_now, show_whole
         self._about: tuple[Films, list[Part]] | None = None
+        self.laid = False  # by its own fields
         self.looked_at = QTimer(page)  # who only leafs through figures does not have all their fields worked out
         self.looked_at.setSingleShot(True)
         self.looked_at.setInterval(LOOKED_AT_MS)
@@ -39,7 +40,7 @@ class Laying:
 
     def begin(self, films: Films, own: list[Part]) -> None:
         """Another figure, or the same one painted otherwise, of its ``own`` parts."""
-        self._about = films, own
+        self._about, self.laid = (films, own), False
         if not self.wanted(films):
             return
         if self.sketches(own):
@@ -77,6 +78,7 @@ class Laying:
         if self._about is not None and self.wanted(self._about[0]):
             self.show_now(shown.now)
             self.show_whole(shown.whole, shown.grey)
+            self.laid = True
 
     def _is_about(self, films: Films) -> bool:
         return self._about is not None and self._about[0] is films and self.wanted(films)

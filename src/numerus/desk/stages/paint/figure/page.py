@@ -32,6 +32,7 @@ from numerus.desk.widgets.strokes import colour_swatch
 from numerus.desk.widgets.worded import ComboBox
 from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
+from numerus.domain.plans import Plans
 from numerus.errors import Progress
 from numerus.formats.meshes.face_labels import pack_labels
 from numerus.paint.priming.primer import primed_ground
@@ -58,6 +59,7 @@ class FigurePage(QWidget):
         self.renderer, self.with_meshes = renderer, with_meshes
         self.state = PaintState(context.session.answers)
         self.parts: list[ZonedMesh] = []  # of the figure shown
+        self._about: tuple[Plans, FigureStanding] | None = None
         self._cards: dict[str, QRectF] = {}
         self._colours: dict[str, str] = {}
         self._skin: dict[str, np.ndarray] = {}  # places of each zone of the figure shown
@@ -131,6 +133,9 @@ class FigurePage(QWidget):
     def _show_figure(self) -> None:
         """The model as far as it is painted, and as it will be, in colour and in value: coloured in a job, then by its films."""
         figure, plans = self.state.model, self.session.plans
+        if self.laying.laid and self._about is not None and self._about[0] is plans and self._about[1] == figure:
+            return  # as it stands there already
+        self._about = plans, figure
         worn, parts = plans.scheme_on(figure.figure), zoned_parts(self.session, figure.figure)
         own = [plans.parts[p] for p in figure.figure.build.values() if p in plans.parts]
         sketched = worn is not None and bool(parts) and self.laying.sketches(own)
