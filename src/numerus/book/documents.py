@@ -6,7 +6,7 @@ from functools import cache
 from typing import Any
 
 from msgspec import MsgspecError
-from msgspec.json import Decoder, decode, encode
+from msgspec.json import Decoder, decode
 
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.commissions import Commission
@@ -18,6 +18,7 @@ from numerus.domain.printing.machines import Bottle, Machine, Resin
 from numerus.domain.printing.plates import Plate, Run
 from numerus.domain.printing.poses import BrushStroke
 from numerus.errors import BookError
+from numerus.formats.plain_json import json_bytes
 
 KINDS: dict[str, type] = {
     "army": Army, "unit": Unit, "figure": Figure, "kit": Kit, "part": Part, "machine": Machine, "resin": Resin,
@@ -37,7 +38,7 @@ def kind_of(document: Any) -> str:
 
 
 def written(document: Any) -> str:
-    return encode(document).decode()
+    return json_bytes(document).decode()
 
 
 def read(kind: str, body: str) -> Any:

@@ -8,8 +8,6 @@ from __future__ import annotations
 from dataclasses import replace
 from pathlib import Path
 
-from msgspec.json import encode
-
 from numerus.book.documents import written
 from numerus.demo.scheme import ZONES
 from numerus.domain.printing.machines import Machine, Resin
@@ -17,6 +15,7 @@ from numerus.domain.printing.poses import Pose
 from numerus.formats.meshes.face_labels import unpack_labels
 from numerus.formats.meshes.mesh_formats import MeshFile
 from numerus.formats.meshes.packed_mesh import pack_mesh, unpack_mesh
+from numerus.formats.plain_json import json_bytes
 from numerus.geometry.mesh import Mesh
 from numerus.geometry.repair.health import oriented
 from numerus.kit.relations import relations
@@ -51,7 +50,7 @@ def relate(folder: Path) -> str:
         names = sorted(p.stem for p in folder.glob("*.mesh") if p.stem.startswith("heron_") == (kit == "heron"))
         meshes = {n: oriented(unpack_mesh((folder / f"{n}.mesh").read_bytes()))[0] for n in names}
         stated[kit] = tuple(relations([Shaped(n, n, mesh) for n, mesh in meshes.items()]))
-    (folder / "relations.json").write_bytes(encode(stated))
+    (folder / "relations.json").write_bytes(json_bytes(stated))
     return f"{sum(map(len, stated.values()))} statements about {len(stated)} kits"
 
 

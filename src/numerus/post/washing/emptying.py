@@ -9,10 +9,11 @@ from dataclasses import dataclass
 from typing import NamedTuple
 
 from msgspec import MsgspecError
-from msgspec.json import decode, encode
+from msgspec.json import decode
 
 from numerus.domain.parts import Part
 from numerus.errors import Cancelled, Progress
+from numerus.formats.plain_json import json_bytes
 from numerus.geometry.mesh import Mesh
 from numerus.printing.hollow.tip import Tipping
 
@@ -70,7 +71,7 @@ SHAPES = "emptying"
 
 def packed_known(known: Known) -> bytes:
     """As a book keeps it."""
-    return encode(known)
+    return json_bytes(known)
 
 
 def unpacked_known(data: bytes | None) -> Known:
