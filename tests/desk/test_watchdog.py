@@ -40,15 +40,12 @@ def larger(book: Book) -> None:
     book.commit("larger", [*parts, *units, *figures])
 
 
-@pytest.mark.parametrize(
-    ("grow", "limit_ms", "known"),
-    [pytest.param(lambda _: None, 50, set(), id="demo"), pytest.param(larger, 75, {"sort"}, id="a thousand parts")],
-)
+@pytest.mark.parametrize("grow", [pytest.param(lambda _: None, id="demo"), pytest.param(larger, id="a thousand parts")])
 def test_no_bench_holds_the_window_up(
-    grow: Callable[[Book], object], limit_ms: float, known: set[str], demo: Book, tmp_path: Path, qapp: QApplication
+    grow: Callable[[Book], object], demo: Book, tmp_path: Path, qapp: QApplication
 ) -> None:
     """Every bench opened twice, units chosen, an edit made and taken back, the minute ticked: work is done in jobs. With a thousand
-    parts and four times the figures it may take half as long again, and Sort lays its hundreds of pictures out when it is opened first.
+    parts and four times the figures, too.
     """
     grow(demo)
     window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
@@ -56,7 +53,7 @@ def test_no_bench_holds_the_window_up(
     session = window.session
     scheme = session.plans.scheme
     assert isinstance(scheme, Scheme)
-    dog = Watchdog(window, limit_ms)
+    dog = Watchdog(window)
     slow_to_open = {doing for _, doing in opened_first(dog)}
     if slow_to_open:  # likewise once more, by a program that has not opened them yet
         slow_to_open &= opened_by_another(demo.path)
@@ -67,7 +64,7 @@ def test_no_bench_holds_the_window_up(
             steps += [(f"{unit} at {stage}", lambda s=stage, u=unit: (session.go(s), session.select(u)))]
     steps += [("tick", session.tick), ("edit", lambda: session.commit("rename", [scheme])), ("undo", session.undo)]
     late = set(doing for doing, _ in steps)
-    for _ in range(2):  # what was late once on a busy machine is done once more
+    for _ in range(3):  # what was late once on a busy machine is done once more
         dog.stalls.clear()
         dog.run(steps)
         late &= {doing for _, doing in dog.stalls}
@@ -77,7 +74,7 @@ def test_no_bench_holds_the_window_up(
     window.close()
     sip.delete(window)
     assert not late, dog.stalls
-    assert slow_to_open <= known
+    assert not slow_to_open
 
 
 def test_the_watchdog_sees_what_takes_long(demo: Book, tmp_path: Path, qapp) -> None:  # type: ignore[no-untyped-def]

@@ -8,6 +8,7 @@ air; spirit does not care for humidity and leaves about twice as fast for ten de
 from __future__ import annotations
 
 from dataclasses import dataclass, field
+from functools import lru_cache
 
 from numerus.domain.painting.recipes import FinishStep, RecipeStep, Scheme
 from numerus.domain.plans import Plans
@@ -25,11 +26,13 @@ USUAL = BenchAir()
 SHOWN = ("opaque", "wash", "varnish", "enamel")
 
 
+@lru_cache(64)
 def water_times(air: BenchAir) -> float:
     """How many times as long as in usual air water takes to leave a film."""
     return _within(USUAL.pull_hpa / max(air.pull_hpa, 1e-9))
 
 
+@lru_cache(64)
 def spirit_times(air: BenchAir) -> float:
     """Likewise spirit and what hardens from oil."""
     return _within(2 ** ((USUAL.celsius - air.celsius) / TWICE_PER_C))

@@ -6,6 +6,7 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
+from functools import cached_property
 
 from numerus.assembly.gluing import GLUE_IDS, glued_later, kept_apart
 from numerus.domain.army import Figure, Unit
@@ -58,12 +59,12 @@ class FigureStanding:
         """Slots whose parts are primed and painted on holders of their own: kept apart when it was built, not glued on yet."""
         return self.apart if self.built_keys else ()
 
-    @property
+    @cached_property
     def apart(self) -> tuple[str, ...]:
         """Slots whose parts are glued on after painting, built or not yet."""
         return tuple(s.id.removeprefix(GLUE_IDS) for s in self.finish_left if s.id.startswith(GLUE_IDS))
 
-    @property
+    @cached_property
     def finish_left(self) -> list[FinishStep]:
         return [step for step in self.finish if step.id not in self.finished]
 
@@ -71,7 +72,7 @@ class FigureStanding:
         """Minutes of a finishing step on this figure; gluing a part on takes as long on every one."""
         return step.minutes * (1.0 if step.id.startswith(GLUE_IDS) else self.times)
 
-    @property
+    @cached_property
     def next_strokes(self) -> list[Stroke]:
         return [s for s in self.strokes if s.key not in self.painted]
 
@@ -142,13 +143,15 @@ def _stand(
     finished = frozenset(key for stage, key in done if stage == "finish")
     finish = (*_glued_later(figure, unit, done), *_asked(scheme.finish if scheme else (), finished, last))
     steps = {stage for stage, _ in done}
-    stage, detail = _made_stage(figure, unit, plans, copies)
-    figure_standing = FigureStanding(figure, unit, stage, detail, strokes, painted, finished, finish)
     built = frozenset(key for stage, key in done if stage == "build")
-    figure_standing = replace(figure_standing, built_keys=built, times=sizes.whole_times)
-    if stage == "build" and "build" in steps:
-        stage, detail = _painted_stage(figure_standing, plans, "prime" in steps)
-    return replace(figure_standing, stage=stage, detail=detail, failures=failures)
+    stage, detail = _made_stage(figure, unit, plans, copies)
+    made = FigureStanding(
+        figure, unit, stage, detail, strokes, painted, finished, finish, built, failures, sizes.whole_times
+    )
+    if stage != "build" or "build" not in steps:
+        return made
+    stage, detail = _painted_stage(made, plans, "prime" in steps)
+    return replace(made, stage=stage, detail=detail)
 
 
 def _glued_later(figure: Figure, unit: Unit, done: set[tuple[str, str]]) -> tuple[FinishStep, ...]:

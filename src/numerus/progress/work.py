@@ -5,6 +5,7 @@ from __future__ import annotations
 import math
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
+from functools import lru_cache
 
 from numerus.assembly.gluing import build_plan
 from numerus.assembly.stacked_base import PIECE_MIN
@@ -76,8 +77,13 @@ class UnitWork:
 
 def build_min(figure: FigureStanding) -> float:
     """Told minutes to put a figure together and to stack its base, its parts kept apart left out."""
-    glued = sum(s.minutes for s in build_plan(list(figure.figure.build), figure.unit.apart))
-    return glued + PIECE_MIN * len(figure.unit.stack)
+    return _glued_min(tuple(figure.figure.build), tuple(figure.unit.apart)) + PIECE_MIN * len(figure.unit.stack)
+
+
+@lru_cache(1000)
+def _glued_min(slots: tuple[str, ...], apart: tuple[str, ...]) -> float:
+    """The same for every figure of a squad."""
+    return sum(s.minutes for s in build_plan(slots, apart))
 
 
 def figure_hands(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> dict[str, float]:
@@ -151,13 +157,24 @@ def work_by_unit(
     plans: Plans, standing: Standing, rate: dict[str, Rate], washing: Washing = AS_USUAL
 ) -> list[UnitWork]:
     """What each unit still asks for, in the roll's order; a plate's minutes go to units by their share of its parts."""
+    return _units_work(plans, standing, rate, washing, _all_hands(plans, standing, rate))
+
+
+def _all_hands(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> dict[str, dict[str, float]]:
+    """Minutes of hands left by stage, of each figure by id."""
+    return {f.figure.id: figure_hands(f, plans, rate) for f in standing.figures.values()}
+
+
+def _units_work(
+    plans: Plans, standing: Standing, rate: dict[str, Rate], washing: Washing, of_figure: Mapping[str, Mapping[str, float]]
+) -> list[UnitWork]:
     plate_share = _plate_shares(plans, standing, washing)
     units = []
     for unit in plans.units_in_order():
         figures = [f for f in standing.figures.values() if f.unit.id == unit.id]
         hands: dict[str, float] = {}
         for figure in figures:
-            for stage, minutes in figure_hands(figure, plans, rate).items():
+            for stage, minutes in of_figure[figure.figure.id].items():
                 hands[stage] = hands.get(stage, 0.0) + minutes
         hands["paint"] = hands.get("paint", 0.0) + _pots_min(figures)
         hands["prime"] = hands.get("prime", 0.0) + _prime_setup_min(plans, figures)
@@ -222,11 +239,12 @@ def work_by_stage(
     plans: Plans, standing: Standing, rate: dict[str, Rate], washing: Washing = AS_USUAL
 ) -> dict[str, StageWork]:
     """For the band: hours waiting at each stage, of figures here and to come."""
-    units = work_by_unit(plans, standing, rate, washing)
+    of_figure = _all_hands(plans, standing, rate)
+    units = _units_work(plans, standing, rate, washing, of_figure)
     work = {}
     for stage in STAGES:
         hands = sum(u.hands.get(stage, 0.0) for u in units)
-        here = sum(figure_hands(f, plans, rate).get(stage, 0.0) for f in standing.at(stage))
+        here = sum(of_figure[f.figure.id].get(stage, 0.0) for f in standing.at(stage))
         machine = {"print": sum(u.machine for u in units)}.get(stage, 0.0)
         if stage in ("wash", "cure"):
             held = wash.TUB_MIN + wash.DRY_MIN if stage == "wash" else lamp_min(plans.resin.dose_j_per_cm2)

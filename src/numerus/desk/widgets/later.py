@@ -8,6 +8,7 @@ from collections.abc import Callable, Iterator
 from PyQt6.QtCore import QObject, QTimer
 
 TURN_S = 0.015  # after which others have theirs
+BETWEEN_MS = 5
 
 
 class Soon:
@@ -31,7 +32,7 @@ class Gradually:
     def __init__(self, parent: QObject, steps: Callable[[], Iterator[object]], at_once: bool) -> None:
         self.steps = steps
         self._left: Iterator[object] = iter(())
-        self._soon = Soon(parent, self._all if at_once else self._some, at_once)
+        self._soon = Soon(parent, self._all if at_once else self._some, at_once, BETWEEN_MS)
 
     def ask(self) -> None:
         self._left = self.steps()

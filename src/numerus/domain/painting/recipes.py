@@ -67,6 +67,9 @@ class RecipeStep:
     coats: int = 1
     placing: Placing = Placing()
 
+    def __hash__(self) -> int:
+        return hash(self.id)  # what is known of a step is looked up for every figure: all of it takes ten times as long
+
 
 @dataclass(frozen=True)
 class Accent:

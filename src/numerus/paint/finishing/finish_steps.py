@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from dataclasses import replace
 from datetime import datetime
+from functools import lru_cache
 
 from numerus.domain.painting.recipes import FinishStep
 from numerus.domain.typed_rows import number_in_row
@@ -27,8 +28,12 @@ MOST_MIN, MOST_DRYING_MIN = 600.0, 20_160.0
 
 def kind_of_step(step: FinishStep) -> str:
     """What a step is: as told, else by the words of its name; "" where neither tells."""
-    name = step.name.lower()
-    return step.kind or next((kind for kind, words in KINDS.items() if any(w in name for w in words)), "")
+    return step.kind or _kind_named(step.name)
+
+
+@lru_cache(1000)
+def _kind_named(name: str) -> str:
+    return next((kind for kind, words in KINDS.items() if any(w in name.lower() for w in words)), "")
 
 
 def order_warnings(steps: Sequence[FinishStep]) -> list[str]:

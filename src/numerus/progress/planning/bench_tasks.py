@@ -113,7 +113,9 @@ def to_do(
     strokes = strokes_by_figure(figures)
     tasks = [t for p, c in plates.items() for t in _plate_tasks(plans, plans.army, p, c, rate, washing)]
     drying = Drying.of(plans)
-    tasks += [t for f in figures for t in (*_screen_tasks(f, plans, rate), *_figure_tasks(f, plans, rate, drying))]
+    for figure in figures:
+        hands = figure_hands(figure, plans, rate)
+        tasks += (*_screen_tasks(figure, hands), *_figure_tasks(figure, hands, plans, rate, drying))
     after, guessed = _waits(figures, standing, plates)
     appointments = _appointments(plates)
     drains = timedelta(minutes=plans.army.drain_min)
@@ -263,17 +265,18 @@ def _in_pieces(task: HandTask, most_min: float) -> list[HandTask]:
     return [*pieces, replace(task, minutes=task.minutes / many)]
 
 
-def _screen_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate]) -> list[HandTask]:
+def _screen_tasks(figure: FigureStanding, hands: Mapping[str, float]) -> list[HandTask]:
     """Sorting, posing and plating, one after another."""
-    hands, group = figure_hands(figure, plans, rate), _screen_group(figure.figure.id)
+    group = _screen_group(figure.figure.id)
     wanted = [(stage, hands.get(stage, 0.0)) for stage in SCREEN if figure.number <= NUMBER["plate"]]
     return [HandTask(group, "screen", stage, minutes, load=("screen", stage)) for stage, minutes in wanted if minutes]
 
 
-def _figure_tasks(figure: FigureStanding, plans: Plans, rate: dict[str, Rate], drying: Drying) -> list[HandTask]:
+def _figure_tasks(
+    figure: FigureStanding, hands: Mapping[str, float], plans: Plans, rate: dict[str, Rate], drying: Drying
+) -> list[HandTask]:
     """From building to the last finishing step, as far as it is not done."""
     scheme, own, tasks = plans.scheme_of(figure.unit.id), figure.figure.id, list[HandTask]()
-    hands = figure_hands(figure, plans, rate)
     if BUILD in hands:
         hard = hard_min(figure, drying)
         putty = (PUTTY, PUTTY_MIX_MIN, PUTTY_LIFE_MIN) if hard else (BUILD, 0.0, PUTTY_LIFE_MIN)

@@ -21,6 +21,7 @@ from numerus.desk.view3d.renderer import Renderer
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import RIGHT, Drawing
+from numerus.desk.widgets.later import Later
 from numerus.desk.widgets.layout import button, column, label, panel, row
 from numerus.desk.widgets.worded import ComboBox, FileDialog, SpinBox
 from numerus.domain.army import FOAM, MAGNETS, Unit
@@ -39,6 +40,7 @@ from numerus.words import counted, hours
 
 POCKETS = "pockets"
 """Under which word a book keeps the outlines its figures were packed by."""
+COSTS_MS = 30  # after the rest of the bench is shown
 KINDS = (
     ("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
     ("paint", "Paint", "tallow"), ("coats", "Primer, varnish", "moss"), ("base", "Base", "ink"), ("failures", "Failures", "brick"),
@@ -65,6 +67,8 @@ class CostBars(Drawing):
         money = plans.army.currency if plans.army else ""
         self.text(painter, 0, 18, "What it costs, when all of it is ready", 16, True)
         self._legend(painter)
+        if not costs:  # about to be worked out
+            return
         most = max(
             [
                 100.0,
@@ -149,6 +153,7 @@ class ReadyBench(Bench):
         self.renderer, self.state = renderer, ReadyState(context.session.answers)
         self._packed_for: tuple[object, ...] = ()
         super().__init__(context)
+        self._costs = Later(self, self._show_costs, context.jobs.at_once, COSTS_MS)
         self.add_button("Copy the packing list", self.copy, tip="As text, one line a figure")
         self.add_button(
             "Quote …", self.quote, tip="What to ask for this unit, stop by stop, if it is painted for someone"
@@ -219,11 +224,15 @@ class ReadyBench(Bench):
             )
             return
         self.show_full()
-        self.bars.show_costs(state.costs, state.bought_pence)
+        if self._costs.has(state.answers, "costs"):
+            self._show_costs()
         figure = state.figure
         own = [state.plans.parts[p] for p in figure.build.values() if p in state.plans.parts] if figure else []
         self.with_meshes(own, self._show_figure)
         self._pack()
+
+    def _show_costs(self) -> None:
+        self.bars.show_costs(self.state.costs, self.state.bought_pence)
 
     def _show_figure(self) -> None:
         figure = self.state.figure

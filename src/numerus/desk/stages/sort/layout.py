@@ -262,7 +262,9 @@ class LayOut(QWidget):
         share = self.explode.value() / 100 * EXPLODE_MOST
         middle = merged([m for _, _, m in self.shown]).bounds_mm.mean(axis=0) if self.shown else np.zeros(3)
         self.things = [
-            (slot, p, m.moved((m.bounds_mm.mean(axis=0) - middle) * share)) for slot, p, m in self.shown if len(m.faces)
+            (slot, p, m.moved((m.bounds_mm.mean(axis=0) - middle) * share) if share else m)  # in place: drawn already, perhaps
+            for slot, p, m in self.shown
+            if len(m.faces)
         ]
         tone = {p.id: CHOSEN_RGB if part is not None and p.id == part.id else RESIN_RGB for _, p, _ in self.things}
         ghost = 0.35 if self.through.isChecked() else 1.0
