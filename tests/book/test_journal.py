@@ -35,6 +35,7 @@ WASH = Fact(AT, StepDone("wash", carried_ml=2.0), "r", ("f1",), 5.0)
 def _soon(monkeypatch: pytest.MonkeyPatch) -> None:
     monkeypatch.setattr(journal, "LIVELY", 5)
     monkeypatch.setattr(journal, "SETTLE", 12)
+    monkeypatch.setattr(journal, "RECENT", 3)
 
 
 @pytest.fixture
@@ -80,6 +81,19 @@ def test_undo_reaches_behind_what_is_settled(long: Book) -> None:
             assert told(long.history) == told(all_told(long.path))
         long = reopened(long)
         assert told(long.history) == told(all_told(long.path))
+
+
+def test_undo_of_what_is_recent_reads_no_row(long: Book, monkeypatch: pytest.MonkeyPatch) -> None:
+    """What the older entries tell is held; only who goes on to take those back waits for all rows."""
+    read, rows = [], journal.read_rows
+    monkeypatch.setattr(journal, "read_rows", lambda *given, **more: read.append(given) or rows(*given, **more))
+    say(long, 50, StepDone("cure"))
+    for turn in (long.undo, long.redo, long.undo, long.undo):
+        turn()
+        assert not read
+    for _ in range(4):
+        long.undo()
+    assert read and told(long.history) == told(all_told(long.path))
 
 
 @pytest.mark.parametrize(

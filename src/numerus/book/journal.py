@@ -2,7 +2,8 @@
 
 Once there are many, what the older ones tell is kept beside them, as of one entry, and the rows after that one are read. It is
 no second truth: the file itself throws it away when a row that it covers is touched (triggers, revision 0003), a correction
-that reaches behind it makes it be left aside, and without it every row is read.
+that reaches behind it makes it be left aside, and without it every row is read. In the same way what all but the newest tell
+is held while the book is open, so that undo goes through those alone.
 """
 
 from __future__ import annotations
@@ -11,6 +12,7 @@ import contextlib
 import gc
 import json
 from collections.abc import Callable, Iterable, Iterator, Sequence
+from dataclasses import dataclass
 from datetime import datetime
 from functools import cache, partial
 from itertools import islice
@@ -30,6 +32,8 @@ if TYPE_CHECKING:
 LIVELY = 20_000
 """Newest entries that stay as they are, and more: how far undo reaches without reading all."""
 SETTLE = 3 * LIVELY
+RECENT = 1_000
+"""Newest entries at opening that undo goes through, with those that come; one of an older entry reads the rows."""
 
 
 class Shelf(Protocol):
@@ -44,22 +48,30 @@ class Journal:
     entries just written.
     """
 
+    _before: _AsOf
+    _recent: list[Fact]  # all after those, corrections included
+
     def __init__(self, database: Database, shelf: Shelf) -> None:
         self._database, self._shelf = database, shelf
         self._read()
 
     def take(self, entries: Sequence[Fact]) -> None:
-        if any(_corrects(e) for e in entries):
+        corrections = [e for e in entries if _corrects(e)]
+        if _name_up_to(self._before.seq, corrections):
             self._read()
         elif entries:
-            self.history.take(entries)
+            self._recent += entries
             self.last_seq = entries[-1].seq
+            if corrections:
+                self.history = self._before.and_then(self._recent)
+            else:
+                self.history.take(entries)
 
     def _read(self) -> None:
         with _uncollected():
             seq, history = self._settled()
             corrections = list(read_rows(self._database, seq, _CORRECTIONS))
-            if any(named <= seq for c in corrections for named in corrected(c)):
+            if _name_up_to(seq, corrections):
                 seq, history, corrections = 0, History(), list(read_rows(self._database, 0, _CORRECTIONS))
             settled = self._go_through(seq, history, corrections)
         if settled:  # a file that cannot be written is gone through each time
@@ -79,17 +91,35 @@ class Journal:
         They are taken piece by piece: what was just read is gone through while it is near.
         """
         lost, last_seq, settled = list[int](), after, b""
-        gone, old = taken_back(corrections), _old_pieces(self._database, after)
-        rows = read_rows(self._database, after, lost=lost)
-        for number, piece in enumerate(iter(lambda: list(islice(rows, LIVELY)), []), 1):
+        gone, many = taken_back(corrections), _count(self._database, after)
+        rows, old = read_rows(self._database, after, lost=lost), many // LIVELY - 1 if many > SETTLE else 0
+        for number, piece in enumerate(_pieces(rows, many - RECENT), 1):
             last_seq = piece[-1].seq
             history.take([e for e in piece if not _corrects(e) and e.seq not in gone])
             if number <= old:
                 history.settle()
             if number == old and not _reach_behind(corrections, last_seq):
                 settled = _adapter().dump_json((last_seq, history), exclude_defaults=True)
-        self.history, self.lost, self.last_seq = history, lost, last_seq  # all of it, or what was known before
+        before, recent = _AsOf(last_seq, history), list(rows)
+        history = before.and_then(recent)
+        last_seq = recent[-1].seq if recent else last_seq
+        # all of it, or what was known before
+        self.history, self.lost, self.last_seq, self._before, self._recent = history, lost, last_seq, before, recent
         return settled
+
+
+@dataclass(frozen=True)
+class _AsOf:
+    """What all entries up to one tell, corrections made since included; it is not gone on by itself."""
+
+    seq: int
+    history: History
+
+    def and_then(self, entries: Sequence[Fact]) -> History:
+        """With those after it, of which none corrects one up to it that is not taken back in it already."""
+        gone, whole = taken_back([e for e in entries if _corrects(e)]), self.history.copy()
+        whole.take([e for e in entries if not _corrects(e) and e.seq not in gone])
+        return whole
 
 
 _CORRECTIONS = f"AND kind IN ('{Withdrawn(()).kind}', '{Restored(()).kind}')"
@@ -104,10 +134,21 @@ def _reach_behind(corrections: Iterable[Fact], seq: int) -> bool:
     return any(named <= seq for c in corrections if c.seq > seq for named in corrected(c))
 
 
-def _old_pieces(database: Database, after: int) -> int:
-    """How many pieces of entries can settle: all but the newest two once there are many."""
+def _name_up_to(seq: int, corrections: Iterable[Fact]) -> bool:
+    """Whether one of them corrects an entry so old."""
+    return any(named <= seq for c in corrections for named in corrected(c))
+
+
+def _count(database: Database, after: int) -> int:
     count: int = database.value("SELECT count(*) FROM journal WHERE seq > ?", (after,))
-    return count // LIVELY - 1 if count > SETTLE else 0
+    return count
+
+
+def _pieces(rows: Iterator[Fact], many: int) -> Iterator[list[Fact]]:
+    """So many rows, piece by piece; the rest is left."""
+    while many > 0 and (piece := list(islice(rows, min(many, LIVELY)))):
+        yield piece
+        many -= len(piece)
 
 
 @cache

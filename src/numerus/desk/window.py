@@ -276,6 +276,8 @@ class MainWindow(Commanded):
 
     def closeEvent(self, event: QCloseEvent | None) -> None:
         self.clock.stop()
+        if self._warm_up is not None:
+            self._warm_up.stop()
         self.context.jobs.wait()
         self.renderer.release()
         self._keep_settings()

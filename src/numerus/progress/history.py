@@ -2,8 +2,9 @@
 
 from __future__ import annotations
 
+import pickle
 from collections.abc import Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, fields
 from datetime import datetime
 
 from numerus.domain.journal import (
@@ -64,6 +65,11 @@ class History:
         known = cls()
         known.take(facts)
         return known
+
+    def copy(self) -> History:
+        """Another that goes on by itself; entries are shared, they do not change."""
+        own = {f.name: getattr(self, f.name) for f in fields(self) if f.name != "facts"}
+        return History(**pickle.loads(pickle.dumps(own)), facts=self.facts.copy())
 
     def take(self, new: Sequence[Fact]) -> None:
         """Go on by entries that take nothing back."""

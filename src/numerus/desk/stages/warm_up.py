@@ -34,6 +34,7 @@ class WarmUp(QObject):
     def __init__(self, context: Context, benches: Benches, window: QWidget) -> None:
         super().__init__(window)
         self.jobs, self.benches = context.jobs, benches
+        self._stopped = False
         self._next = QTimer(self)
         self._next.timeout.connect(self._make_one)
         if window.isVisible():
@@ -47,12 +48,19 @@ class WarmUp(QObject):
             QTimer.singleShot(0, self._begin)  # after all that is painted with it
         return False
 
+    def stop(self) -> None:
+        """Before the window closes: its book will not be there to make benches from."""
+        self._stopped = True
+        self._next.stop()
+
     def _begin(self) -> None:
-        self.jobs.idle("warm up", "Getting the benches ready", _read, lambda _: self._make_all())
+        if not self._stopped:
+            self.jobs.idle("warm up", "Getting the benches ready", _read, lambda _: self._make_all())
 
     def _make_all(self) -> None:
-        self.benches.renderer.prepare()
-        self._next.start(0)
+        if not self._stopped:
+            self.benches.renderer.prepare()
+            self._next.start(0)
 
     def _make_one(self) -> None:
         missing = self.benches.missing
