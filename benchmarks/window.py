@@ -157,8 +157,9 @@ def go(stage):
     window.session.go(stage)
     app.processEvents()
     took = time.perf_counter() - begun
-    window.context.jobs.wait()
     rest(0.4)
+    while window.context.jobs.busy:  # a bench is known when its pictures are there
+        rest(0.1)
     return took
 
 rest(5)
