@@ -246,9 +246,10 @@ class Book:
     def put_blob(self, data: bytes) -> str:
         """Keep bytes by their digest; the same bytes are kept once, and put right where they were damaged."""
         digest = digest_of(data)
-        with self._transaction():
+        with self._faults():
             if self._database.value("SELECT data FROM blob WHERE digest = ?", (digest,)) != data:
-                self._database.execute("INSERT OR REPLACE INTO blob (digest, data) VALUES (?, ?)", (digest, data))
+                with self._database.transaction():
+                    self._database.execute("INSERT OR REPLACE INTO blob (digest, data) VALUES (?, ?)", (digest, data))
         return digest
 
     def keep_worked_out(self, key: str, data: bytes) -> None:
