@@ -15,7 +15,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.plate.export import FORMS, PlateExport, whose
 from numerus.desk.stages.plate.graph import PlateGraph
 from numerus.desk.stages.plate.hand import PlateHand
-from numerus.desk.stages.plate.known_layers import KnownLayers
+from numerus.desk.stages.plate.known_layers import KnownLayers, Packed
 from numerus.desk.stages.plate.state import PlateState
 from numerus.desk.widgets.bench import Bench
 from numerus.desk.widgets.drawing import hold
@@ -27,7 +27,8 @@ from numerus.domain.printing.plates import Placed, Plate
 from numerus.errors import Cancelled, NumerusError, Progress
 from numerus.geometry.solids.columns import Columns
 from numerus.geometry.solids.layers import layer_bitmap
-from numerus.printing.plates.plate_layers import PartLayers, part_layers, plate_columns, plate_layers
+from numerus.printing.plates.kept_layers import packed_layers
+from numerus.printing.plates.plate_layers import part_layers, plate_columns, plate_layers
 from numerus.progress.printing.batching import Batch, Batching, plates_for
 from numerus.progress.printing.plating import plate_meshes
 from numerus.words import counted
@@ -181,15 +182,16 @@ class PlateBench(Bench):
         read = self.session.mesh_reader()
         self.graph.show_layers(None)
 
-        def work(progress: Progress) -> dict[str, PartLayers]:
+        def work(progress: Progress) -> dict[str, Packed]:
             layers = {}
             for number, blob in enumerate(new):
                 if not progress(number / len(new)):
                     raise Cancelled
-                layers[blob] = part_layers(read(blob), machine, resin)
+                found = part_layers(read(blob), machine, resin)
+                layers[blob] = found, packed_layers(found)
             return layers
 
-        def done(measured: dict[str, PartLayers]) -> None:
+        def done(measured: dict[str, Packed]) -> None:
             self._layers.keep(measured, machine, resin)
             if self.state.plate_id == plate.id:
                 own = [

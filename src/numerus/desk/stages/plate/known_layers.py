@@ -7,8 +7,11 @@ from collections.abc import Mapping
 from numerus.book.pruning import mesh_key
 from numerus.desk.session import Session
 from numerus.domain.printing.machines import Machine, Resin
-from numerus.printing.plates.kept_layers import layers_about, packed_layers, unpacked_layers
+from numerus.printing.plates.kept_layers import layers_about, unpacked_layers
 from numerus.printing.plates.plate_layers import PartLayers
+
+Packed = tuple[PartLayers, bytes]
+"""Layers, and they as they are kept: packed where they were measured, since that takes as long."""
 
 
 class KnownLayers:
@@ -24,10 +27,10 @@ class KnownLayers:
             self._known[key] = kept
         return self._known.get(key)
 
-    def keep(self, measured: Mapping[str, PartLayers], machine: Machine, resin: Resin) -> None:
+    def keep(self, measured: Mapping[str, Packed], machine: Machine, resin: Resin) -> None:
         """Layers of parts, by their supported meshes."""
         about = layers_about(machine, resin)
-        found = {mesh_key(blob, about): layers for blob, layers in measured.items()}
-        self._known |= found
+        found = {mesh_key(blob, about): packed for blob, packed in measured.items()}
+        self._known |= {key: layers for key, (layers, _) in found.items()}
         if found:
-            self.session.keep_all_worked_out({key: packed_layers(layers) for key, layers in found.items()})
+            self.session.keep_all_worked_out({key: data for key, (_, data) in found.items()})
