@@ -13,10 +13,12 @@ from PyQt6.QtWidgets import QDialog, QFileDialog
 
 from helpers import ball_mesh, box_mesh
 from numerus.desk.dialogs.army_and_unit import ArmyDialog, UnitDialog, WhereDialog
+from numerus.desk.dialogs.welcome import March
 from numerus.desk.widgets.date_line import DateLine
 from numerus.desk.window import MainWindow
 from numerus.domain.army import NONE, Figure, Unit
 from numerus.domain.clock import date_of
+from numerus.domain.stages import STAGES, TITLES
 from numerus.errors import PlanError
 from numerus.formats.meshes.mesh_writing import write_stl
 from numerus.geometry.mesh import Mesh, merged
@@ -285,3 +287,13 @@ def test_the_printer_is_asked_for_not_made_up(make, monkeypatch: pytest.MonkeyPa
         (machine,) = window.session.plans.machines.values()
         figures = (machine.plate_x_mm, machine.plate_y_mm, machine.height_mm, machine.pixel_mm)
         assert (figures == (100, 101, 102, 0.05)) == typed and (machine.name == "My printer") == typed
+
+
+def test_the_first_page_tells_what_each_stage_answers(make) -> None:  # type: ignore[no-untyped-def]
+    """Twelve stages along the road, each with its question, each read whole where it is drawn."""
+    window = make(None)
+    march = window.findChild(March)
+    march.grab()
+    assert [r.description.partition(":")[0] for r in march.regions] == [TITLES[s] for s in STAGES]
+    lines = [march.fontMetrics().horizontalAdvance(r.description) / r.box.width() for r in march.regions]
+    assert max(lines) < 5 and all(r.description.endswith("?") for r in march.regions)

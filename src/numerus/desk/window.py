@@ -246,6 +246,7 @@ class MainWindow(Commanded):
         if self.session.book is None:
             self.pages.addWidget(
                 welcome(
+                    self.theme,
                     self.user_actions.open_demo,
                     self.walk.take,
                     self.user_actions.new_army,

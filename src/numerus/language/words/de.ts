@@ -1715,8 +1715,8 @@
    <location filename="desk/commands.py" />
    <location filename="desk/dialogs/command_list.py" />
    <location filename="desk/stages/ready/bench.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
    <source>Army</source>
    <translation>Armee</translation>
   </message>
@@ -1780,7 +1780,7 @@
    <location filename="desk/commands.py" />
    <location filename="desk/commands.py" />
    <location filename="desk/dialogs/command_list.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <source>Edit</source>
    <translation>Bearbeiten</translation>
   </message>
@@ -1857,12 +1857,12 @@
   <message>
    <location filename="desk/commands.py" />
    <location filename="desk/dialogs/command_list.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
    <source>Bench</source>
    <translation>Werkbank</translation>
   </message>
@@ -1935,201 +1935,6 @@
   </message>
   <message>
    <location filename="desk/window.py" />
-   <source>Find a command or figure …</source>
-   <translation>Befehl oder Figur finden …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+F</source>
-   <translation>Ctrl+F</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Main action of the bench</source>
-   <translation>Hauptaktion der Werkbank</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+Return</source>
-   <translation>Ctrl+Return</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Print the bench card …</source>
-   <translation>Die Werkbankkarte drucken …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+P</source>
-   <translation>Ctrl+P</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+D</source>
-   <translation>Ctrl+D</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Open a book …</source>
-   <translation>Ein Buch öffnen …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+O</source>
-   <translation>Ctrl+O</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Close the book</source>
-   <translation>Das Buch schließen</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+W</source>
-   <translation>Ctrl+W</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Leave</source>
-   <translation>Beenden</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+Q</source>
-   <translation>Ctrl+Q</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Lamplight</source>
-   <translation>Lampenlicht</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+L</source>
-   <translation>Ctrl+L</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+M</source>
-   <translation>Ctrl+M</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Choose what to print …</source>
-   <translation>Auswählen, was gedruckt wird …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>The express way …</source>
-   <translation>Der Eilweg …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+Shift+E</source>
-   <translation>Ctrl+Shift+E</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Bench mode</source>
-   <translation>Werkbankmodus</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Practise …</source>
-   <translation>Üben …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Paint rack</source>
-   <translation>Farbregal</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+R</source>
-   <translation>Ctrl+R</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Mix a colour</source>
-   <translation>Eine Farbe mischen</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+Shift+R</source>
-   <translation>Ctrl+Shift+R</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Scheme …</source>
-   <translation>Farbschema …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+K</source>
-   <translation>Ctrl+K</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Silent</source>
-   <translation>Still</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Less motion</source>
-   <translation>Weniger Bewegung</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Larger text</source>
-   <translation>Größerer Text</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl++</source>
-   <translation>Ctrl++</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Smaller text</source>
-   <translation>Kleinerer Text</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+-</source>
-   <translation>Ctrl+-</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Command list</source>
-   <translation>Befehlsliste</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Ctrl+J</source>
-   <translation>Ctrl+J</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>Pictures as tables …</source>
-   <translation>Bilder als Tabellen …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>A report to send …</source>
-   <translation>Ein Bericht zum Verschicken …</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>on this bench</source>
-   <translation>an dieser Werkbank</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
-   <source>part, %1</source>
-   <translation>Teil, %1</translation>
-  </message>
-  <message>
-   <location filename="desk/window.py" />
    <source>Nothing waits for its main action on this bench.</source>
    <translation>Nichts wartet an dieser Werkbank auf ihre Hauptaktion.</translation>
   </message>
@@ -2137,6 +1942,201 @@
    <location filename="desk/window.py" />
    <source>%1 – Numerus</source>
    <translation>%1 – Numerus</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Find a command or figure …</source>
+   <translation>Befehl oder Figur finden …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+F</source>
+   <translation>Ctrl+F</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Choose what to print …</source>
+   <translation>Auswählen, was gedruckt wird …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>The express way …</source>
+   <translation>Der Eilweg …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+Shift+E</source>
+   <translation>Ctrl+Shift+E</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Command list</source>
+   <translation>Befehlsliste</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+J</source>
+   <translation>Ctrl+J</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>A report to send …</source>
+   <translation>Ein Bericht zum Verschicken …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Main action of the bench</source>
+   <translation>Hauptaktion der Werkbank</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+Return</source>
+   <translation>Ctrl+Return</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Print the bench card …</source>
+   <translation>Die Werkbankkarte drucken …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+P</source>
+   <translation>Ctrl+P</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Bench mode</source>
+   <translation>Werkbankmodus</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Practise …</source>
+   <translation>Üben …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Paint rack</source>
+   <translation>Farbregal</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+R</source>
+   <translation>Ctrl+R</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Mix a colour</source>
+   <translation>Eine Farbe mischen</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+Shift+R</source>
+   <translation>Ctrl+Shift+R</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+D</source>
+   <translation>Ctrl+D</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Open a book …</source>
+   <translation>Ein Buch öffnen …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+O</source>
+   <translation>Ctrl+O</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Close the book</source>
+   <translation>Das Buch schließen</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+W</source>
+   <translation>Ctrl+W</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Leave</source>
+   <translation>Beenden</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+Q</source>
+   <translation>Ctrl+Q</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+M</source>
+   <translation>Ctrl+M</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Scheme …</source>
+   <translation>Farbschema …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+K</source>
+   <translation>Ctrl+K</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Lamplight</source>
+   <translation>Lampenlicht</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+L</source>
+   <translation>Ctrl+L</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Silent</source>
+   <translation>Still</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Less motion</source>
+   <translation>Weniger Bewegung</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Larger text</source>
+   <translation>Größerer Text</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl++</source>
+   <translation>Ctrl++</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Smaller text</source>
+   <translation>Kleinerer Text</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Ctrl+-</source>
+   <translation>Ctrl+-</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>Pictures as tables …</source>
+   <translation>Bilder als Tabellen …</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>on this bench</source>
+   <translation>an dieser Werkbank</translation>
+  </message>
+  <message>
+   <location filename="desk/window_commands.py" />
+   <source>part, %1</source>
+   <translation>Teil, %1</translation>
   </message>
  </context>
  <context>
@@ -3016,34 +3016,34 @@
   </message>
   <message>
    <location filename="desk/dialogs/command_list.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
    <source>Book</source>
    <translation>Buch</translation>
   </message>
   <message>
    <location filename="desk/dialogs/command_list.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
    <source>View</source>
    <translation>Ansicht</translation>
   </message>
   <message>
    <location filename="desk/dialogs/command_list.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
+   <location filename="desk/window_commands.py" />
    <source>Help</source>
    <translation>Hilfe</translation>
   </message>
@@ -3062,7 +3062,7 @@
   <message>
    <location filename="desk/dialogs/handbook.py" />
    <location filename="desk/dialogs/handbook.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <source>Handbook</source>
    <translation>Handbuch</translation>
   </message>
@@ -3256,6 +3256,67 @@
   </message>
   <message>
    <location filename="desk/dialogs/welcome.py" />
+   <source>Will it be ready by the date?</source>
+   <translation>Ist alles zum Termin fertig?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>What came in these files?</source>
+   <translation>Was kam in diesen Dateien?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>Which way up, and held by what?</source>
+   <translation>Welche Seite nach oben, und was hält es?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>What is printed together?</source>
+   <translation>Was wird zusammen gedruckt?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>How does it run, and why did it fail?</source>
+   <translation>Wie läuft es, und warum misslang es?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>How long, in which bath?</source>
+   <translation>Wie lange, in welchem Bad?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>Where does the light reach?</source>
+   <translation>Wohin reicht das Licht?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>What is glued on when?</source>
+   <translation>Was wird wann angeklebt?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>Is the air fit for it?</source>
+   <translation>Taugt die Luft dafür?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>Which stroke is next, and what dries?</source>
+   <translation>Welcher Strich ist dran, und was trocknet?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>Does the varnish hold on what is under it?</source>
+   <translation>Hält der Lack auf dem, was darunter liegt?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <location filename="desk/panels/walk.py" />
+   <source>What did it cost, and how does it travel?</source>
+   <translation>Was hat es gekostet, und wie reist es?</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
    <source>From muster to table</source>
    <translation>Von der Musterung auf den Tisch</translation>
   </message>
@@ -3266,7 +3327,7 @@
   </message>
   <message>
    <location filename="desk/dialogs/welcome.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <source>Open the demo army</source>
    <translation>Die Demo-Armee öffnen</translation>
   </message>
@@ -3278,7 +3339,7 @@
   <message>
    <location filename="desk/dialogs/welcome.py" />
    <location filename="desk/panels/walk.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <source>A short walk</source>
    <translation>Ein kurzer Rundgang</translation>
   </message>
@@ -3291,6 +3352,11 @@
    <location filename="desk/dialogs/welcome.py" />
    <source>Recent books</source>
    <translation>Zuletzt geöffnete Bücher</translation>
+  </message>
+  <message>
+   <location filename="desk/dialogs/welcome.py" />
+   <source>The march, stage by stage</source>
+   <translation>Der Marsch, Station für Station</translation>
   </message>
  </context>
  <context>
@@ -5175,7 +5241,7 @@
   </message>
   <message>
    <location filename="desk/panels/orders.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <source>Fold the orders</source>
    <translation>Den Tagesbefehl einklappen</translation>
   </message>
@@ -5424,11 +5490,6 @@
    <location filename="desk/panels/walk.py" />
    <source>Joints are read from the meshes: glue, pin or magnet, what stays apart for the brush, where the weight lies over the foot.</source>
    <translation>Verbindungen werden aus den Netzen gelesen: Kleber, Stift oder Magnet, was für den Pinsel getrennt bleibt, wo das Gewicht über dem Fuß liegt.</translation>
-  </message>
-  <message>
-   <location filename="desk/panels/walk.py" />
-   <source>What did it cost, and how does it travel?</source>
-   <translation>Was hat es gekostet, und wie reist es?</translation>
   </message>
   <message>
    <location filename="desk/panels/walk.py" />
@@ -7351,7 +7412,7 @@
   <name>desk/stages/paint</name>
   <message>
    <location filename="desk/stages/paint/bench.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <source>Line</source>
    <translation>Linie</translation>
   </message>
@@ -7383,14 +7444,14 @@
   <message>
    <location filename="desk/stages/paint/bench.py" />
    <location filename="desk/stages/paint/rack/page.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <source>Rack</source>
    <translation>Regal</translation>
   </message>
   <message>
    <location filename="desk/stages/paint/bench.py" />
    <location filename="desk/stages/paint/recipe/page.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <location filename="paint/rows.py" />
    <source>Mix</source>
    <translation>Mischen</translation>
@@ -12376,7 +12437,7 @@
   <name>desk/stages/print</name>
   <message>
    <location filename="desk/stages/print/bench.py" />
-   <location filename="desk/window.py" />
+   <location filename="desk/window_commands.py" />
    <source>Machines and stores …</source>
    <translation>Maschinen und Vorräte …</translation>
   </message>
@@ -21459,6 +21520,36 @@ Zuletzt gesagt: %3
    <translation>Massiv gelassen.</translation>
   </message>
   <message>
+   <location filename="printing/hollow/tip.py" />
+   <source>As it hangs it runs empty by itself.</source>
+   <translation>Wie es hängt, läuft es von selbst leer.</translation>
+  </message>
+  <message>
+   <location filename="printing/hollow/tip.py" />
+   <source>%1 ml stay in it whichever way it is tipped: suck or blow it out, or add a drain.</source>
+   <translation>%1 ml bleiben darin, wie man es auch kippt: absaugen, ausblasen oder einen Abfluss hinzufügen.</translation>
+  </message>
+  <message>
+   <location filename="printing/hollow/tip.py" />
+   <source>%1 ml still pool</source>
+   <translation>%1 ml sammeln sich noch</translation>
+  </message>
+  <message>
+   <location filename="printing/hollow/tip.py" />
+   <source>it runs empty</source>
+   <translation>es läuft leer</translation>
+  </message>
+  <message>
+   <location filename="printing/hollow/tip.py" />
+   <source>As it hangs it keeps %1 ml; tip it %2 and %3.</source>
+   <translation>Wie es hängt, behält es %1 ml; kipp es %2, und %3.</translation>
+  </message>
+  <message>
+   <location filename="printing/hollow/tip.py" />
+   <source>%1 down</source>
+   <translation>%1 nach unten</translation>
+  </message>
+  <message>
    <location filename="printing/hollow/venting.py" />
    <source>No thin wall leads out of that hollow.</source>
    <translation>Keine dünne Wand führt aus dieser Höhlung.</translation>
@@ -21467,36 +21558,6 @@ Zuletzt gesagt: %3
    <location filename="printing/hollow/venting.py" />
    <source>Tilt the part, or cut it there.</source>
    <translation>Kipp das Teil oder schneid es dort.</translation>
-  </message>
-  <message>
-   <location filename="printing/hollow/venting.py" />
-   <source>As it hangs it runs empty by itself.</source>
-   <translation>Wie es hängt, läuft es von selbst leer.</translation>
-  </message>
-  <message>
-   <location filename="printing/hollow/venting.py" />
-   <source>%1 ml stay in it whichever way it is tipped: suck or blow it out, or add a drain.</source>
-   <translation>%1 ml bleiben darin, wie man es auch kippt: absaugen, ausblasen oder einen Abfluss hinzufügen.</translation>
-  </message>
-  <message>
-   <location filename="printing/hollow/venting.py" />
-   <source>%1 ml still pool</source>
-   <translation>%1 ml sammeln sich noch</translation>
-  </message>
-  <message>
-   <location filename="printing/hollow/venting.py" />
-   <source>it runs empty</source>
-   <translation>es läuft leer</translation>
-  </message>
-  <message>
-   <location filename="printing/hollow/venting.py" />
-   <source>As it hangs it keeps %1 ml; tip it %2 and %3.</source>
-   <translation>Wie es hängt, behält es %1 ml; kipp es %2, und %3.</translation>
-  </message>
-  <message>
-   <location filename="printing/hollow/venting.py" />
-   <source>%1 down</source>
-   <translation>%1 nach unten</translation>
   </message>
  </context>
  <context>
