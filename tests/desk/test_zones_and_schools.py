@@ -84,6 +84,25 @@ def test_a_figure_that_is_looked_at_is_shown_by_its_films(window: MainWindow) ->
     line.grab()
 
 
+def test_a_figure_that_stands_there_is_not_coloured_anew(window: MainWindow, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Who comes back to the bench sees it as it was left; a change of its paint, or another figure, is coloured."""
+    window.session.select("lock")
+    line, started, start = page(window, "Figure"), [], window.context.jobs.start
+    line.laying.looked_at.timeout.emit()
+    monkeypatch.setattr(window.context.jobs, "start", lambda name, *rest: (started.append(name), start(name, *rest)))
+    shown = line.view.things
+    for stage in ("muster", "paint"):
+        window.session.go(stage)
+    assert "colours" not in started and line.view.things is shown
+    figure = line.state.batch[1].figure
+    window.session.select("lock", figure.id)
+    assert started.count("colours") == 1
+    line.laying.looked_at.timeout.emit()
+    paint = next(iter(window.session.plans.paints.values()))
+    window.session.commit("another pot", [replace(paint, name="Other")])
+    assert started.count("colours") == 2
+
+
 def test_a_figure_nobody_has_looked_at_is_sketched_and_then_painted_by_its_own_fields(
     demo: Book, tmp_path: Path, qtbot, monkeypatch: pytest.MonkeyPatch
 ) -> None:  # type: ignore[no-untyped-def]

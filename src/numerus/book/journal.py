@@ -98,7 +98,7 @@ class Journal:
             history.take([e for e in piece if not _corrects(e) and e.seq not in gone])
             if number <= old:
                 history.settle()
-            if number == old and not _reach_behind(corrections, last_seq):
+            if number == old and not _name_up_to(last_seq, (c for c in corrections if c.seq > last_seq)):
                 settled = _adapter().dump_json((last_seq, history), exclude_defaults=True)
         before, recent = _AsOf(last_seq, history), list(rows)
         history = before.and_then(recent)
@@ -116,7 +116,7 @@ class _AsOf:
     history: History
 
     def and_then(self, entries: Sequence[Fact]) -> History:
-        """With those after it, of which none corrects one up to it that is not taken back in it already."""
+        """With those after it; what of them corrects an entry up to it is in it already."""
         gone, whole = taken_back([e for e in entries if _corrects(e)]), self.history.copy()
         whole.take([e for e in entries if not _corrects(e) and e.seq not in gone])
         return whole
@@ -127,11 +127,6 @@ _CORRECTIONS = f"AND kind IN ('{Withdrawn(()).kind}', '{Restored(()).kind}')"
 
 def _corrects(entry: Fact) -> bool:
     return isinstance(entry.event, Withdrawn | Restored)
-
-
-def _reach_behind(corrections: Iterable[Fact], seq: int) -> bool:
-    """Whether one made after an entry names this entry or one before it."""
-    return any(named <= seq for c in corrections if c.seq > seq for named in corrected(c))
 
 
 def _name_up_to(seq: int, corrections: Iterable[Fact]) -> bool:
