@@ -3,7 +3,10 @@
 from __future__ import annotations
 
 import re
+from dataclasses import replace
 from pathlib import Path
+
+import pytest
 
 from numerus.desk.window import MainWindow
 from numerus.domain.army import FOAM, MAGNETS
@@ -40,3 +43,26 @@ def test_magnets_instead_of_foam_is_one_choice_kept_in_the_book(window: MainWind
     bench.grab()
     session.undo()
     assert session.plans.army.travels == FOAM and "foam" in bench.words.text()
+
+
+def test_packing_that_is_under_way_or_stopped_is_not_told_as_an_army_without_parts(
+    window: MainWindow, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Who comes back before it has ended still sees that it is being packed; once it was stopped, opening the bench packs again."""
+    started: list[tuple[object, ...]] = []
+    monkeypatch.setattr(
+        window.context.jobs, "start", lambda name, *given: started.append(given) if name == "packing" else None
+    )
+    bench = window.benches["ready"]
+    for stage in ("ready", "muster", "ready"):
+        window.session.go(stage)
+    assert len(started) == 1 and bench.packing.busy
+    started[0][3]()  # the user pressed Cancel
+    assert "stopped" in bench.words.text()
+    for stage in ("muster", "ready"):
+        window.session.go(stage)
+    assert len(started) == 2 and "stopped" not in bench.words.text()
+    window.session.commit("another way", [replace(window.session.plans.army, travels=MAGNETS)])
+    assert len(started) == 3
+    started[1][3]()  # told late, of what is no longer waited for
+    assert "stopped" not in bench.words.text()

@@ -13647,13 +13647,13 @@
   </message>
   <message>
    <location filename="desk/stages/ready/bench.py" />
-   <source>%1 a figure%2, bought %3</source>
-   <translation>%1 je Figur%2, gekauft %3</translation>
+   <source>bought %1</source>
+   <translation>gekauft %1</translation>
   </message>
   <message>
    <location filename="desk/stages/ready/bench.py" />
-   <source>bought %1</source>
-   <translation>gekauft %1</translation>
+   <source>%1 a figure%2, bought %3</source>
+   <translation>%1 je Figur%2, gekauft %3</translation>
   </message>
   <message>
    <location filename="desk/stages/ready/bench.py" />
@@ -13764,6 +13764,11 @@
    <location filename="desk/stages/ready/bench.py" />
    <source>Packing the army</source>
    <translation>Die Armee wird gepackt</translation>
+  </message>
+  <message>
+   <location filename="desk/stages/ready/bench.py" />
+   <source>Packing was stopped: it begins anew when this bench is opened again.</source>
+   <translation>Das Packen wurde abgebrochen: Es beginnt neu, wenn diese Werkbank wieder geöffnet wird.</translation>
   </message>
   <message>
    <location filename="desk/stages/ready/bench.py" />

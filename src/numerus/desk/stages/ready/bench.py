@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from functools import partial
 from pathlib import Path
 
 from PyQt6.QtCore import QRectF
@@ -41,6 +42,7 @@ from numerus.words import counted, hours
 POCKETS = "pockets"
 """Under which word a book keeps the outlines its figures were packed by."""
 COSTS_MS = 30  # after the rest of the bench is shown
+ROOMY_PX, NAME_PX, PRICE_PX = 48.0, 150.0, 170.0  # for a unit over its bar; else beside the bar
 KINDS = (
     ("kit", "Kit", "river"), ("resin", "Resin", "#8A5A2E"), ("washing", "Washing", "#46628C"), ("machine", "Machine", "slate"),
     ("paint", "Paint", "tallow"), ("coats", "Primer, varnish", "moss"), ("base", "Base", "ink"), ("failures", "Failures", "brick"),
@@ -77,8 +79,9 @@ class CostBars(Drawing):
             ]
         )
         step = min(64.0, (self.height() - 96) / max(len(costs), 1))
+        draw_unit = self._unit if step >= ROOMY_PX else self._line_of
         for number, unit in enumerate(u for u in plans.units_in_order() if u.id in costs):
-            self._unit(painter, unit, costs[unit.id], 52 + number * step, step, most, money)
+            draw_unit(painter, unit, costs[unit.id], 52 + number * step, step, most, money)
         total = sum(c.total for c in costs.values())
         y = 52 + len(costs) * step + 22
         self.text(
@@ -106,38 +109,41 @@ class CostBars(Drawing):
             x += 14 + self.text(painter, x + 13, 39, words, 11, colour="slate") + 10
 
     def _unit(self, painter: QPainter, unit: Unit, cost: Cost, y: float, step: float, most: float, money: str) -> None:
+        """Its name and price over its bar."""
         figures = len(self.session.plans.figures_of(unit.id))
         draw_mark(painter, unit.mark, 0, y + 2, 16, self.theme.unit_colour(unit.mark))
         self.text(painter, 22, y + 14, unit.name, 13, True)
-        each = cost.total / max(figures, 1)
-        self.text(
-            painter,
-            self.width(),
-            y + 14,
-            f"{money_text(each, money)} a figure{_range_words(cost, figures)}, bought {money_text(unit.bought_pence, money)}",
-            13,
-            align=RIGHT,
-        )
-        x, wide = 0.0, self.width() - 4.0
+        range_words = _range_words(cost, figures)
+        self.text(painter, self.width(), y + 14, self._price(unit, cost, money, range_words), 13, align=RIGHT)
+        mark = self._bars(painter, QRectF(0, y + 22, self.width() - 4.0, 14), unit, cost, most, money)
+        bought = f"bought {money_text(unit.bought_pence * figures, money)}"
+        self.text(painter, max(mark - 4, 90), y + step - 8, bought, 11, colour="slate", align=RIGHT)
+
+    def _line_of(self, painter: QPainter, unit: Unit, cost: Cost, y: float, step: float, most: float, money: str) -> None:
+        """Where there is little room: name, bar and price on one line."""
+        draw_mark(painter, unit.mark, 0, y, 13, self.theme.unit_colour(unit.mark))
+        self.text(painter, 20, y + 11, unit.name, 12, True, width=NAME_PX - 26)
+        self.text(painter, self.width(), y + 11, self._price(unit, cost, money), 11, align=RIGHT)
+        ranged = self._price(unit, cost, money, _range_words(cost, len(self.session.plans.figures_of(unit.id))))
+        self.region(QRectF(self.width() - PRICE_PX, y, PRICE_PX, 16), f"{unit.name}: {ranged}")
+        self._bars(painter, QRectF(NAME_PX, y + 2, self.width() - NAME_PX - PRICE_PX, 9), unit, cost, most, money)
+
+    def _price(self, unit: Unit, cost: Cost, money: str, range_words: str = "") -> str:
+        each = cost.total / max(len(self.session.plans.figures_of(unit.id)), 1)
+        return f"{money_text(each, money)} a figure{range_words}, bought {money_text(unit.bought_pence, money)}"
+
+    def _bars(self, painter: QPainter, box: QRectF, unit: Unit, cost: Cost, most: float, money: str) -> float:
+        """What it went to, one beside the other, and a mark at the bought price; where that is."""
+        x = box.left()
         for field, words, role in KINDS:
-            part = getattr(cost, field)
-            self.bar(painter, x, y + 22, wide * part / most, 14, role)
-            self.region(
-                QRectF(x, y + 20, max(wide * part / most, 1), 18),
-                f"{unit.name}, {words.lower()}: {money_text(part, money)}",
-            )
-            x += wide * part / most
-        mark = wide * unit.bought_pence * figures / most
-        self.line(painter, mark, y + 18, mark, y + 40, "ink", 2)
-        self.text(
-            painter,
-            max(mark - 4, 90),
-            y + step - 8,
-            f"bought {money_text(unit.bought_pence * figures, money)}",
-            11,
-            colour="slate",
-            align=RIGHT,
-        )
+            wide = box.width() * getattr(cost, field) / most
+            self.bar(painter, x, box.top(), wide, box.height(), role)
+            told = f"{unit.name}, {words.lower()}: {money_text(getattr(cost, field), money)}"
+            self.region(QRectF(x, box.top() - 2, max(wide, 1), box.height() + 4), told)
+            x += wide
+        mark = box.left() + box.width() * unit.bought_pence * len(self.session.plans.figures_of(unit.id)) / most
+        self.line(painter, mark, box.top() - 4, mark, box.bottom() + 4, "ink", 2)
+        return mark
 
 
 def _range_words(cost: Cost, figures: int) -> str:
@@ -256,7 +262,7 @@ class ReadyBench(Bench):
             self._show_packed()
             return
         self._packed_for, state.packed = about, None
-        self._show_packed(busy=True)
+        self._show_packed()
         plans, figures, box, mesh_of = state.plans, state.figures, state.box, self.session.mesh_reader()
         broke, travels = state.broke, state.travels
         kept = self.session.worked_out(POCKETS)
@@ -275,10 +281,15 @@ class ReadyBench(Bench):
                 self.session.keep_worked_out(POCKETS, packing[1])
             self._show_packed()
 
-        self.context.jobs.start("packing", "Packing the army", work, done)
+        self.context.jobs.start("packing", "Packing the army", work, done, partial(self._stopped, about))
 
-    def _show_packed(self, busy: bool = False) -> None:
-        state = self.state
+    def _stopped(self, about: tuple[object, ...]) -> None:
+        if about == self._packed_for:  # and nothing else is packed instead
+            self._packed_for = ()
+            self.words.setText("Packing was stopped: it begins anew when this bench is opened again.")
+
+    def _show_packed(self) -> None:
+        state, busy = self.state, self.state.packed is None
         figure = state.figure.id if state.figure else ""
         self.packing.show_trays(state.packed, state.unit.name if state.unit else "", figure, busy)
         self.words.setText(state.packed_words)
