@@ -40,12 +40,15 @@ def larger(book: Book) -> None:
     book.commit("larger", [*parts, *units, *figures])
 
 
-@pytest.mark.parametrize("grow", [pytest.param(lambda _: None, id="demo"), pytest.param(larger, id="a thousand parts")])
+@pytest.mark.parametrize(
+    ("grow", "rounds"),
+    [pytest.param(lambda _: None, 2, id="demo"), pytest.param(larger, 3, id="a thousand parts")],
+)
 def test_no_bench_holds_the_window_up(
-    grow: Callable[[Book], object], demo: Book, tmp_path: Path, qapp: QApplication
+    grow: Callable[[Book], object], rounds: int, demo: Book, tmp_path: Path, qapp: QApplication
 ) -> None:
     """Every bench opened twice, units chosen, an edit made and taken back, the minute ticked: work is done in jobs. With a thousand
-    parts and four times the figures, too.
+    parts and four times the figures, too; since a busy machine makes more of its steps late by chance, those are given a third round.
     """
     grow(demo)
     window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
@@ -64,7 +67,7 @@ def test_no_bench_holds_the_window_up(
             steps += [(f"{unit} at {stage}", lambda s=stage, u=unit: (session.go(s), session.select(u)))]
     steps += [("tick", session.tick), ("edit", lambda: session.commit("rename", [scheme])), ("undo", session.undo)]
     late = set(doing for doing, _ in steps)
-    for _ in range(3):  # what was late once on a busy machine is done once more
+    for _ in range(rounds):  # what was late once on a busy machine is done once more
         dog.stalls.clear()
         dog.run(steps)
         late &= {doing for _, doing in dog.stalls}

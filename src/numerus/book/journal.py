@@ -48,7 +48,7 @@ class Journal:
     entries just written.
     """
 
-    _before: _AsOf
+    _checkpoint: _Checkpoint
     _recent: list[Fact]  # all after those, corrections included
 
     def __init__(self, database: Database, shelf: Shelf) -> None:
@@ -57,13 +57,13 @@ class Journal:
 
     def take(self, entries: Sequence[Fact]) -> None:
         corrections = [e for e in entries if _corrects(e)]
-        if _name_up_to(self._before.seq, corrections):
+        if _reach_back_to(self._checkpoint.seq, corrections):
             self._read()
         elif entries:
             self._recent += entries
             self.last_seq = entries[-1].seq
             if corrections:
-                self.history = self._before.and_then(self._recent)
+                self.history = self._checkpoint.replayed(self._recent)
             else:
                 self.history.take(entries)
 
@@ -71,7 +71,7 @@ class Journal:
         with _uncollected():
             seq, history = self._settled()
             corrections = list(read_rows(self._database, seq, _CORRECTIONS))
-            if _name_up_to(seq, corrections):
+            if _reach_back_to(seq, corrections):
                 seq, history, corrections = 0, History(), list(read_rows(self._database, 0, _CORRECTIONS))
             settled = self._go_through(seq, history, corrections)
         if settled:  # a file that cannot be written is gone through each time
@@ -98,24 +98,24 @@ class Journal:
             history.take([e for e in piece if not _corrects(e) and e.seq not in gone])
             if number <= old:
                 history.settle()
-            if number == old and not _name_up_to(last_seq, (c for c in corrections if c.seq > last_seq)):
+            if number == old and not _reach_back_to(last_seq, (c for c in corrections if c.seq > last_seq)):
                 settled = _adapter().dump_json((last_seq, history), exclude_defaults=True)
-        before, recent = _AsOf(last_seq, history), list(rows)
-        history = before.and_then(recent)
+        checkpoint, recent = _Checkpoint(last_seq, history), list(rows)
+        history = checkpoint.replayed(recent)
         last_seq = recent[-1].seq if recent else last_seq
         # all of it, or what was known before
-        self.history, self.lost, self.last_seq, self._before, self._recent = history, lost, last_seq, before, recent
+        self.history, self.lost, self.last_seq, self._checkpoint, self._recent = history, lost, last_seq, checkpoint, recent
         return settled
 
 
 @dataclass(frozen=True)
-class _AsOf:
+class _Checkpoint:
     """What all entries up to one tell, corrections made since included; it is not gone on by itself."""
 
     seq: int
     history: History
 
-    def and_then(self, entries: Sequence[Fact]) -> History:
+    def replayed(self, entries: Sequence[Fact]) -> History:
         """With those after it; what of them corrects an entry up to it is in it already."""
         gone, whole = taken_back([e for e in entries if _corrects(e)]), self.history.copy()
         whole.take([e for e in entries if not _corrects(e) and e.seq not in gone])
@@ -129,7 +129,7 @@ def _corrects(entry: Fact) -> bool:
     return isinstance(entry.event, Withdrawn | Restored)
 
 
-def _name_up_to(seq: int, corrections: Iterable[Fact]) -> bool:
+def _reach_back_to(seq: int, corrections: Iterable[Fact]) -> bool:
     """Whether one of them corrects an entry so old."""
     return any(named <= seq for c in corrections for named in corrected(c))
 

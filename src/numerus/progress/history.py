@@ -68,6 +68,7 @@ class History:
 
     def copy(self) -> History:
         """Another that goes on by itself; entries are shared, they do not change."""
+        # Pickled and read again, which is done in C; copy.deepcopy goes through every tuple in Python.
         own = {f.name: getattr(self, f.name) for f in fields(self) if f.name != "facts"}
         return History(**pickle.loads(pickle.dumps(own)), facts=self.facts.copy())
 

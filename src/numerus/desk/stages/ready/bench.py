@@ -113,8 +113,7 @@ class CostBars(Drawing):
         figures = len(self.session.plans.figures_of(unit.id))
         draw_mark(painter, unit.mark, 0, y + 2, 16, self.theme.unit_colour(unit.mark))
         self.text(painter, 22, y + 14, unit.name, 13, True)
-        range_words = _range_words(cost, figures)
-        self.text(painter, self.width(), y + 14, self._price(unit, cost, money, range_words), 13, align=RIGHT)
+        self.text(painter, self.width(), y + 14, self._price(unit, cost, money, ranged=True), 13, align=RIGHT)
         mark = self._bars(painter, QRectF(0, y + 22, self.width() - 4.0, 14), unit, cost, most, money)
         bought = f"bought {money_text(unit.bought_pence * figures, money)}"
         self.text(painter, max(mark - 4, 90), y + step - 8, bought, 11, colour="slate", align=RIGHT)
@@ -124,12 +123,13 @@ class CostBars(Drawing):
         draw_mark(painter, unit.mark, 0, y, 13, self.theme.unit_colour(unit.mark))
         self.text(painter, 20, y + 11, unit.name, 12, True, width=NAME_PX - 26)
         self.text(painter, self.width(), y + 11, self._price(unit, cost, money), 11, align=RIGHT)
-        ranged = self._price(unit, cost, money, _range_words(cost, len(self.session.plans.figures_of(unit.id))))
-        self.region(QRectF(self.width() - PRICE_PX, y, PRICE_PX, 16), f"{unit.name}: {ranged}")
+        whole = self._price(unit, cost, money, ranged=True)
+        self.region(QRectF(self.width() - PRICE_PX, y, PRICE_PX, 16), f"{unit.name}: {whole}")
         self._bars(painter, QRectF(NAME_PX, y + 2, self.width() - NAME_PX - PRICE_PX, 9), unit, cost, most, money)
 
-    def _price(self, unit: Unit, cost: Cost, money: str, range_words: str = "") -> str:
-        each = cost.total / max(len(self.session.plans.figures_of(unit.id)), 1)
+    def _price(self, unit: Unit, cost: Cost, money: str, ranged: bool = False) -> str:
+        figures = len(self.session.plans.figures_of(unit.id))
+        each, range_words = cost.total / max(figures, 1), _range_words(cost, figures) if ranged else ""
         return f"{money_text(each, money)} a figure{range_words}, bought {money_text(unit.bought_pence, money)}"
 
     def _bars(self, painter: QPainter, box: QRectF, unit: Unit, cost: Cost, most: float, money: str) -> float:
