@@ -4,12 +4,22 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterable
+from functools import lru_cache
 from itertools import count
 
+MOST_NAMES = 8192  # whose keys are kept: lists are sorted and written anew at every edit
 
-def natural(name: str) -> list[tuple[int, str]]:
+
+@lru_cache(MOST_NAMES)
+def natural(name: str) -> tuple[tuple[int, str], ...]:
     """A key that sorts names as people count: "head 2" before "head 10"."""
-    return [(int(w), "") if w.isdigit() else (-1, w) for w in re.split(r"(\d+)", name.lower()) if w]
+    return tuple((int(w), "") if w.isdigit() else (-1, w) for w in re.split(r"(\d+)", name.lower()) if w)
+
+
+@lru_cache(MOST_NAMES)
+def mesh_name(path: str) -> str:
+    """The name of a mesh file without folders and ending."""
+    return re.sub(r"\.(stl|obj|ply|3mf|glb)$", "", path.rpartition("/")[2], flags=re.IGNORECASE)
 
 
 def free_name(wanted: str, taken: Iterable[str]) -> str:

@@ -4,10 +4,14 @@ from __future__ import annotations
 
 import time
 from collections.abc import Iterator
+from functools import cached_property
 
-from PyQt6.QtCore import QObject
+from PyQt6 import sip
+from PyQt6.QtCore import QObject, QTimer
+from PyQt6.QtWidgets import QWidget
 
-from numerus.desk.widgets.later import TURN_S, Gradually
+from numerus.desk.turns import Turns
+from numerus.desk.widgets.later import TURN_S, Gradually, Later, Soon
 
 
 def test_steps_are_taken_in_several_turns_and_begin_anew_when_asked_again(qtbot) -> None:  # type: ignore[no-untyped-def]
@@ -21,7 +25,7 @@ def test_steps_are_taken_in_several_turns_and_begin_anew_when_asked_again(qtbot)
             taken.append(number)
             yield
 
-    gradually = Gradually(parent, steps, at_once=False)
+    gradually = Gradually(parent, steps, Turns(at_once=False))
     gradually.ask()
     assert not taken
     qtbot.waitUntil(lambda: bool(taken))
@@ -35,5 +39,60 @@ def test_steps_are_taken_in_several_turns_and_begin_anew_when_asked_again(qtbot)
 def test_where_nothing_is_put_off_all_steps_are_taken_where_they_are_asked_for(qapp) -> None:  # type: ignore[no-untyped-def]
     """As tests and pictures want it."""
     taken: list[int] = []
-    Gradually(QObject(), lambda: (taken.append(n) for n in range(3)), at_once=True).ask()
+    Gradually(QObject(), lambda: (taken.append(n) for n in range(3)), Turns(at_once=True)).ask()
     assert taken == [0, 1, 2]
+
+
+def test_what_comes_due_together_is_done_in_turns(qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Something else happens between two acts that were put off alike, also where the first goes wrong."""
+    parent, turns, done = QObject(), Turns(at_once=False), list[str]()
+    between = QTimer(parent)
+    between.timeout.connect(lambda: done.append("between"))
+
+    def fails() -> None:
+        done.append("one")
+        raise ValueError("one")
+
+    with qtbot.captureExceptions() as raised:
+        together = [Soon(parent, act, turns) for act in (fails, lambda: done.append("two"))]
+        for soon in together:
+            soon.ask()
+        between.start(0)
+        qtbot.waitUntil(lambda: "two" in done)
+    assert [error.args for _, error, _ in raised] == [("one",)]
+    assert "between" in done[done.index("one") : done.index("two")]
+
+
+def test_what_was_put_off_is_done_once_and_not_for_what_is_gone(qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Asked twice, also when it is due already, it is done once; a widget that was closed meanwhile is left alone."""
+    parent, gone, turns, done = QObject(), QObject(), Turns(at_once=False), list[str]()
+    once, never = Soon(parent, lambda: done.append("once"), turns), Soon(gone, lambda: done.append("never"), turns)
+    turns.take(once.ask)
+    once.ask()
+    qtbot.waitUntil(lambda: bool(done))
+    never.ask()
+    turns.take(lambda: sip.delete(gone))
+    qtbot.wait(30)
+    assert done == ["once"]
+
+
+class Told:
+    """Something that takes long, worked out the first time it is asked for."""
+
+    @cached_property
+    def value(self) -> int:
+        return 7
+
+
+def test_what_is_out_of_sight_is_not_worked_out(qtbot) -> None:  # type: ignore[no-untyped-def]
+    """Who has gone to another bench meanwhile does not wait for what the last one would have shown; back there it is asked again."""
+    widget, told, drawn = QWidget(), Told(), list[int]()
+    qtbot.addWidget(widget)
+    later = Later(widget, lambda: drawn.append(told.value), Turns(at_once=False))
+    assert not later.has(told, "value")
+    qtbot.wait(20)
+    assert not drawn and "value" not in vars(told)
+    widget.show()
+    assert not later.has(told, "value")
+    qtbot.waitUntil(lambda: bool(drawn))
+    assert later.has(told, "value")

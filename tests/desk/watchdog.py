@@ -17,7 +17,7 @@ from dataclasses import dataclass, field
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
-from PyQt6.QtCore import QEventLoop, QTimer
+from PyQt6.QtCore import QAbstractEventDispatcher, QEventLoop, QTimer
 
 from numerus.book.book import Book
 from numerus.desk.app import application, make_window, settle_memory
@@ -59,37 +59,42 @@ class Watchdog:
         self.window.renderer.draw = timed  # type: ignore[method-assign, assignment]
 
     def run(self, steps: list[tuple[str, Callable[[], object]]], longest_s: float = 60.0) -> None:
-        """Do one thing after another, each when the jobs of the one before have ended."""
-        loop, beat = QEventLoop(), QTimer()
+        """Do one thing after another, each when the jobs of the one before have ended. A turn is one pass of the event loop, after
+        which it looks whether somebody typed or pressed something.
+        """
+        loop, beat, dispatcher = QEventLoop(), QTimer(), QAbstractEventDispatcher.instance()
+        assert dispatcher is not None
         waiting, self._last = iter(steps), time.thread_time()
         ends = time.monotonic() + longest_s
 
-        def turn() -> None:
-            now = time.thread_time()
-            self._judge(now - self._last - self.drawn_s)
+        def go_on() -> None:
             if time.monotonic() > ends:
                 self.stalls.append((0.0, "did not end"))
                 loop.quit()
             if not self.window.context.jobs.busy:
                 self._next(waiting, loop)
-            self._last, self.drawn_s = time.thread_time(), 0.0
 
-        beat.timeout.connect(turn)
+        beat.timeout.connect(go_on)
         beat.start(0)
+        dispatcher.aboutToBlock.connect(self._turned)
         loop.exec()
+        dispatcher.aboutToBlock.disconnect(self._turned)
+
+    def _turned(self) -> None:
+        self._judge(time.thread_time() - self._last - self.drawn_s)
+        self._last, self.drawn_s = time.thread_time(), 0.0
 
     def _next(self, waiting: object, loop: QEventLoop) -> None:
         step = next(waiting, None)  # type: ignore[call-overload]
         if step is None:
             loop.quit()
             return
+        self._turned()  # what else was done in this turn is of the step before
         self.doing = step[0]
-        begun, drawn = time.thread_time(), self.drawn_s
         try:
             step[1]()
         except Exception:  # shown, and the loop goes on
             self.stalls.append((0.0, traceback.format_exc()))
-        self._judge(time.thread_time() - begun - (self.drawn_s - drawn))
 
     def _judge(self, took_s: float) -> None:
         """Told if it is too long by the yardstick as it was at the beginning, and as it is now."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from datetime import date, timedelta
 
 import numpy as np
@@ -9,9 +10,19 @@ import pytest
 
 from numerus.domain.army import Army, Day
 from numerus.errors import PlanError
-from numerus.progress.forecasting.capacity import Capacities, day_of, first_by_halving, prepare
+from numerus.progress.forecasting.capacity import Capacities, day_of
 
 FIRST = date(2026, 3, 5)
+
+
+def walked(minutes: Sequence[float], need: float) -> float:
+    """The day a need is met, of one who walks through the days: so many minutes have been there by the end of each."""
+    before = 0.0
+    for day, there in enumerate(minutes):
+        if there >= need:
+            return day + min(max((need - before) / max(there - before, 1e-9), 0), 1)
+        before = there
+    return len(minutes)
 
 
 def test_the_day_a_need_is_met_is_that_of_one_who_walks_through_the_days() -> None:
@@ -21,16 +32,17 @@ def test_the_day_a_need_is_met_is_that_of_one_who_walks_through_the_days() -> No
         assert np.allclose(day_of(capacity, np.array(need, float)), told)
 
 
-def test_without_the_compiler_the_same_day_is_found() -> None:
-    """Halving all rows at once finds what a search row by row finds, plateaus and needs nobody meets among them."""
-    dice = np.random.default_rng(3)
-    for days in (1, 2, 7, 400):
-        capacity = np.cumsum(dice.integers(0, 3, (50, days)) * 30.0, axis=1)
-        need = np.concatenate([dice.uniform(-10, capacity.max() + 20, 40), capacity[40:50, dice.integers(days)]])
-        told = [int(np.searchsorted(row, n)) for row, n in zip(capacity, need, strict=True)]
-        assert first_by_halving(capacity, need).tolist() == told
-    prepare()
-    assert day_of(capacity, need)[0] == pytest.approx(day_of(capacity[:1], need[:1])[0])
+@pytest.mark.parametrize("days", [1, 2, 3, 7, 8, 400])
+def test_several_needs_of_each_draw_are_met_at_once(days: int) -> None:
+    """However many days there are, plateaus and needs nobody meets among them."""
+    dice = np.random.default_rng(days)
+    capacity = np.cumsum(dice.integers(0, 3, (50, days)) * 30.0, axis=1)
+    need = np.concatenate([dice.uniform(0.1, capacity.max() + 20, 40), capacity[40:50, dice.integers(days)]])
+    needs = np.stack([need, need + 45, need / 2])
+    told = [[walked(own, n) for own, n in zip(capacity.tolist(), row, strict=True)] for row in needs]
+    met = needs <= capacity[:, -1]
+    assert np.allclose(day_of(capacity, needs)[met], np.array(told)[met])
+    assert (day_of(capacity, needs)[~met] >= days - 1).all()
 
 
 def test_minutes_by_a_day_are_those_of_the_evenings_kept() -> None:

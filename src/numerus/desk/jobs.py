@@ -12,10 +12,12 @@ import threading
 import time
 from collections.abc import Callable
 from dataclasses import dataclass, field
+from functools import partial
 from typing import Any
 
 from PyQt6.QtCore import QObject, QRunnable, QThreadPool, pyqtSignal
 
+from numerus.desk.turns import Turns
 from numerus.errors import Cancelled, NumerusError, Progress
 
 log = logging.getLogger(__name__)
@@ -80,12 +82,12 @@ class Jobs(QObject):
 
     def __init__(self, synchronous: bool = False, at_once: bool | None = None) -> None:
         super().__init__()
-        self.at_once = synchronous if at_once is None else at_once
+        self.turns = Turns(synchronous if at_once is None else at_once)
         self._pool = QThreadPool()
         self._pool.setMaxThreadCount(2)
         self._signals = _Signals()
         self._signals.progressed.connect(self._on_progress)
-        self._signals.ended.connect(self._on_end)
+        self._signals.ended.connect(self._ended)
         self._running: dict[int, Job] = {}
         self._count, self.synchronous = 0, synchronous
 
@@ -134,7 +136,14 @@ class Jobs(QObject):
         if job is not None and not job.cancelled.is_set():
             self.progressed.emit(job.words, share)
 
-    def _on_end(self, number: int, result: Any, error: NumerusError | None) -> None:
+    def _ended(self, number: int, result: Any, error: NumerusError | None) -> None:
+        """What is done with the end has a turn of its own: jobs often end together."""
+        if self.synchronous:
+            self._finish(number, result, error)
+        else:
+            self.turns.take(partial(self._finish, number, result, error))
+
+    def _finish(self, number: int, result: Any, error: NumerusError | None) -> None:
         job = self._running.pop(number)
         if not self._running:
             self.finished.emit()

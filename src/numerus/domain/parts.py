@@ -2,12 +2,12 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from datetime import date
 
 from numerus.domain.printing.poses import Draft, Pose
+from numerus.words import mesh_name
 
 
 @dataclass(frozen=True)
@@ -121,4 +121,4 @@ class Part:
     @property
     def label(self) -> str:
         """Its name without folders and the ending of a mesh file."""
-        return re.sub(r"\.(stl|obj|ply|3mf|glb)$", "", self.name.rpartition("/")[2], flags=re.IGNORECASE)
+        return mesh_name(self.name)

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections import defaultdict
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field
 from functools import cached_property
+from types import MappingProxyType
 
 from numerus.domain.army import Army, Figure, Unit
 from numerus.domain.basing import BaseLayer, BasingRecipe
@@ -91,12 +92,21 @@ class Plans:
         guests = [self.parts[i] for i in unit.guests if i in self.parts and self.parts[i].kit_id != unit.kit_id]
         return sorted([*own, *guests], key=_as_listed) if guests else list(own)
 
-    def zone_areas_cm2(self, figure: Figure) -> dict[str, float]:
-        """Zones of a figure, by id, and their area in cm², over all its parts."""
+    def zone_areas_cm2(self, figure: Figure) -> Mapping[str, float]:
+        """Zones of a figure, by id, and their area in cm², over all its parts; added up once for figures built alike."""
+        parts = tuple(figure.build.values())
+        if parts not in self._zone_areas_cm2:
+            self._zone_areas_cm2[parts] = MappingProxyType(self._added_areas_cm2(parts))
+        return self._zone_areas_cm2[parts]
+
+    @cached_property
+    def _zone_areas_cm2(self) -> dict[tuple[str, ...], Mapping[str, float]]:
+        return {}
+
+    def _added_areas_cm2(self, part_ids: Iterable[str]) -> dict[str, float]:
         areas: dict[str, float] = {}
-        for part_id in figure.build.values():
-            part_zones = self.part_zones.get(part_id)
-            for zone, area in zip(part_zones.zones, part_zones.area_cm2, strict=True) if part_zones else ():
+        for part_zones in filter(None, map(self.part_zones.get, part_ids)):
+            for zone, area in zip(part_zones.zones, part_zones.area_cm2, strict=True):
                 if area > LEAST_ZONE_CM2:
                     areas[zone] = areas.get(zone, 0.0) + area
         return areas
@@ -192,6 +202,6 @@ class Plans:
         return next(iter(self.resins.values()), Resin("resin", "Resin"))
 
 
-def _as_listed(part: Part) -> tuple[str, list[tuple[int, str]]]:
+def _as_listed(part: Part) -> tuple[str, tuple[tuple[int, str], ...]]:
     """By slot, and by name as people count."""
     return part.slot, natural(part.name)

@@ -34,11 +34,12 @@ class OtherBase:
 
 def base_mm(part: Part, relations: Iterable[Relation]) -> float | None:
     """How wide a part is as a base: its longer side; None for what is no base, or one whose size nobody can tell from its sides."""
-    told = any(r.kind == BASE and r.parts[0] == part.id and not r.overruled for r in relations)
     *_, short, long = sorted(part.extents_mm)
-    plain = part.slot == BASE and long - short <= ROUND * long
-    counts = part.needed and part.slot == BASE and long > 0 and offered_factor(part) == 1  # its unit is asked for first
-    return long if counts and (told or plain) else None
+    if part.slot != BASE or not part.needed or long <= 0 or offered_factor(part) != 1:  # its unit is asked for first
+        return None
+    plain = long - short <= ROUND * long
+    told = (r.kind == BASE and r.parts[0] == part.id and not r.overruled for r in relations)
+    return long if plain or any(told) else None
 
 
 def other_bases(

@@ -26,7 +26,7 @@ AS_TOLD: Mapping[str, float] = MappingProxyType({})
 
 def zone_work_cm2(plans: Plans, figure: Figure) -> dict[str, float]:
     """Skin of each zone of a figure with what its borders add, cm²."""
-    work = plans.zone_areas_cm2(figure)
+    work = dict(plans.zone_areas_cm2(figure))
     for part in figure.build.values():
         zones = plans.part_zones.get(part)
         for one, other, mm in zones.borders_mm if zones else ():

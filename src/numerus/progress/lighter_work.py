@@ -19,7 +19,7 @@ def lighter_paint_min(plans: Plans, standing: Standing, unit_id: str, kind: str,
     """
     known: dict[object, tuple[Scheme, Scheme]] = {}
     painted, steps = 0.0, list[RecipeStep]()
-    for figure in (f for f in standing.figures.values() if f.unit.id == unit_id and f.number <= NUMBER["paint"]):
+    for figure in (f for f in standing.of_unit(unit_id) if f.number <= NUMBER["paint"]):
         for stroke in _lighter_strokes(plans, figure, kind, known):
             painted += stroke.minutes * rate["paint"].factor_of(stroke.step.technique)
             steps.append(stroke.step)

@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from collections import Counter
-from collections.abc import Sequence
+from collections import Counter, defaultdict
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import datetime
 from functools import cached_property
@@ -87,7 +87,18 @@ class Standing:
     hands: dict[str, float]
 
     def at(self, stage: str, unit_id: str = "") -> list[FigureStanding]:
-        return [f for f in self.figures.values() if f.stage == stage and unit_id in ("", f.unit.id)]
+        return [f for f in self._by_stage.get(stage, ()) if unit_id in ("", f.unit.id)]
+
+    def of_unit(self, unit_id: str) -> list[FigureStanding]:
+        return list(self._by_unit.get(unit_id, ()))
+
+    @cached_property
+    def _by_stage(self) -> Mapping[str, list[FigureStanding]]:
+        return _grouped(self.figures.values(), lambda f: f.stage)
+
+    @cached_property
+    def _by_unit(self) -> Mapping[str, list[FigureStanding]]:
+        return _grouped(self.figures.values(), lambda f: f.unit.id)
 
     def strokes_of(self, figure_id: str) -> tuple[Stroke, ...]:
         return self.figures[figure_id].strokes
@@ -97,6 +108,15 @@ class Standing:
         for figure in self.figures.values():
             counts[figure.stage] += 1
         return counts
+
+
+def _grouped(
+    figures: Iterable[FigureStanding], key: Callable[[FigureStanding], str]
+) -> Mapping[str, list[FigureStanding]]:
+    groups = defaultdict[str, list[FigureStanding]](list)
+    for figure in figures:
+        groups[key(figure)].append(figure)
+    return groups
 
 
 def wanted_copies(plans: Plans) -> dict[Copy, str]:
@@ -212,8 +232,9 @@ def _painted_stage(figure_standing: FigureStanding, plans: Plans, primed: bool) 
 
 def furthest_stage_share(standings: list[FigureStanding]) -> list[float]:
     """For the unit's road: the share of figures that have passed each stage."""
-    n = max(len(standings), 1)
-    return [sum(s.number > i or s.stage == "ready" for s in standings) / n for i in range(len(STAGES))]
+    at = Counter(f.number for f in standings)
+    passed = [sum(many for stage, many in at.items() if stage > n) for n in range(len(STAGES) - 1)]
+    return [many / max(len(standings), 1) for many in (*passed, at[len(STAGES) - 1])]
 
 
 def outcomes_by_part(plans: Plans, standing: Standing) -> list[tuple[str, str]]:

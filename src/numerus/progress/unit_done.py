@@ -14,7 +14,7 @@ WET = "wash and cure"
 
 def done_minutes(plans: Plans, standing: Standing, unit_id: str, wet_min: float) -> dict[str, float]:
     """``wet_min``: planned to wash and cure all of it."""
-    figures = [f for f in standing.figures.values() if f.unit.id == unit_id]
+    figures = standing.of_unit(unit_id)
     done = {"build": 0.0, "prime": 0.0, "paint": 0.0, "finish": 0.0, WET: 0.0}
     for figure in figures:
         done[WET] += wet_min / len(figures) * (figure.number >= NUMBER["build"])

@@ -166,12 +166,16 @@ def _all_hands(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> dict[
 
 
 def _units_work(
-    plans: Plans, standing: Standing, rate: dict[str, Rate], washing: Washing, of_figure: Mapping[str, Mapping[str, float]]
+    plans: Plans,
+    standing: Standing,
+    rate: dict[str, Rate],
+    washing: Washing,
+    of_figure: Mapping[str, Mapping[str, float]],
 ) -> list[UnitWork]:
     plate_share = _plate_shares(plans, standing, washing)
     units = []
     for unit in plans.units_in_order():
-        figures = [f for f in standing.figures.values() if f.unit.id == unit.id]
+        figures = standing.of_unit(unit.id)
         hands: dict[str, float] = {}
         for figure in figures:
             for stage, minutes in of_figure[figure.figure.id].items():

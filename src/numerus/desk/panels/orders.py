@@ -91,9 +91,9 @@ class OrdersPanel(QWidget):
         outer.setContentsMargins(0, 0, 0, 0)
         outer.addWidget(self.full)
         outer.addWidget(self.rail)
-        self.at_once = context.jobs.at_once
-        self.soon = Soon(self, self.refresh, self.at_once, SOON_MS)  # what was edited is shown first
-        self.later = Later(self, self.soon.ask, self.at_once)
+        self.turns = context.jobs.turns
+        self.soon = Soon(self, self.refresh, self.turns, SOON_MS)  # what was edited is shown first
+        self.later = Later(self, self.soon.ask, self.turns)
         self.session.changed.connect(self._changed)
         self.refresh()
 
@@ -115,7 +115,7 @@ class OrdersPanel(QWidget):
     @property
     def known(self) -> bool:
         """Whether they are worked out; else they soon will be."""
-        return self.at_once or "orders" in vars(self.session.answers)
+        return self.turns.at_once or "orders" in vars(self.session.answers)
 
     @property
     def count_words(self) -> str:
@@ -132,7 +132,7 @@ class OrdersPanel(QWidget):
             return
         task_list = answers.orders
         self.rail.update()
-        if self.full.isHidden() and not self.at_once:
+        if self.full.isHidden() and not self.turns.at_once:
             self._stale = True
             return
         self._stale = False

@@ -15,11 +15,14 @@ from numerus.desk.widgets.drawing import hold
 from numerus.desk.widgets.layout import column, label, panel
 from numerus.desk.widgets.road import draw_road
 from numerus.desk.widgets.worded import Menu, TreeItem, TreeWidget
+from numerus.domain.army import Figure, Unit
+from numerus.domain.plans import Plans
 from numerus.domain.stages import STAGES, TITLES
 from numerus.errors import NumerusError
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted
 
+_Listed = list[tuple[Unit, list[tuple[Figure, str]]]]
 UNIT, FIGURE = Qt.ItemDataRole.UserRole, Qt.ItemDataRole.UserRole + 1
 
 
@@ -54,7 +57,7 @@ class _Delegate(QStyledItemDelegate):
         unit = session.plans.units.get(unit_id)
         if unit is None:
             return
-        figures = [f for f in session.answers.standing.figures.values() if f.unit.id == unit_id]
+        figures = session.answers.standing.of_unit(unit_id)
         painter.fillRect(QRectF(box.left(), box.bottom() - 1, box.width(), 1), theme.colour("hairline"))
         picture = self.roll.picture(unit_id)
         frame = QRectF(12, box.top() + 6, 40, 40)
@@ -130,7 +133,10 @@ class Roll(QWidget):
         outer.setContentsMargins(0, 0, 0, 0)
         outer.addWidget(panel(column(label("Roll", "section"), self.subtitle, gap=2, margins=(16, 12, 12, 8)), "linen"))
         outer.addWidget(self.tree, 1)
-        self._pictures: dict[str, tuple[str, QPixmap]] = {}
+        self._listed: _Listed = []
+        self._of_plans: Plans | None = None
+        self._thumbnails: dict[str, str] = {}  # of units
+        self._pictures: dict[str, QPixmap] = {}  # by thumbnail
         self.tree.currentItemChanged.connect(self._chosen)
         self.tree.setContextMenuPolicy(Qt.ContextMenuPolicy.CustomContextMenu)
         self.tree.customContextMenuRequested.connect(lambda at: self.menu().exec(self.tree.viewport().mapToGlobal(at)))
@@ -140,35 +146,49 @@ class Roll(QWidget):
         self.refresh()
 
     def picture(self, unit_id: str) -> QPixmap | None:
-        """A part of the unit that tells it: the head's thumbnail, or the first part there is."""
+        """A part of the unit that tells it: the head's thumbnail, or the first part there is; looked for once in these plans."""
         plans = self.session.plans
-        kit = plans.units[unit_id].kit_id
-        parts = sorted(
-            (p for p in plans.parts.values() if p.kit_id == kit and p.thumbnail),
-            key=lambda p: (p.slot not in ("head", "neck"), p.name),
-        )
-        heads = [p for p in parts if p.slot == "head"] or parts
-        if not heads:
-            return None
-        chosen = heads[plans.units[unit_id].order % len(heads)].thumbnail
-        kept = self._pictures.get(unit_id)
-        if kept is None or kept[0] != chosen:
+        if self._of_plans is not plans:
+            self._of_plans, self._thumbnails = plans, {}
+        if unit_id not in self._thumbnails:
+            self._thumbnails[unit_id] = self._thumbnail(unit_id)
+        chosen = self._thumbnails[unit_id]
+        if chosen and chosen not in self._pictures:
             pixmap = QPixmap()
             try:
                 pixmap.loadFromData(self.session.book.blob(chosen))
             except NumerusError:
                 return None
-            kept = self._pictures[unit_id] = chosen, pixmap
-        return kept[1]
+            self._pictures[chosen] = pixmap
+        return self._pictures.get(chosen)
+
+    def _thumbnail(self, unit_id: str) -> str:
+        """Its blob, "" for none."""
+        plans = self.session.plans
+        unit = plans.units[unit_id]
+        parts = sorted(
+            (p for p in plans.parts.values() if p.kit_id == unit.kit_id and p.thumbnail),
+            key=lambda p: (p.slot not in ("head", "neck"), p.name),
+        )
+        heads = [p for p in parts if p.slot == "head"] or parts
+        return heads[unit.order % len(heads)].thumbnail if heads else ""
 
     def _changed(self, about: frozenset[str]) -> None:
         if about - {CLOCK}:
             self.refresh()
 
     def refresh(self) -> None:
-        plans = self.session.plans
+        plans, details = self.session.plans, self.session.answers.standing.figures
         by = f", by {plans.army.ready_by:%a %-d %b}" if plans.army else ""
         self.subtitle.setText(f"{counted(len(plans.figures), 'figure')} in {counted(len(plans.units), 'unit')}{by}")
+        listed = [(unit, [(f, details[f.id].detail) for f in plans.figures_of(unit.id)]) for unit in plans.units_in_order()]
+        if listed != self._listed:
+            self._listed = listed
+            self._list(listed)
+        self.tree.viewport().update()
+        self._follow()
+
+    def _list(self, listed: _Listed) -> None:
         open_units = {
             self.tree.topLevelItem(i).data(0, UNIT)
             for i in range(self.tree.topLevelItemCount())
@@ -176,19 +196,18 @@ class Roll(QWidget):
         }
         self.tree.blockSignals(True)
         self.tree.clear()
-        for unit in plans.units_in_order():
+        for unit, figures in listed:
             item = TreeItem([unit.name])
             item.setData(0, UNIT, unit.id)
             self.tree.addTopLevelItem(item)
-            for figure in plans.figures_of(unit.id):
+            for figure, detail in figures:
                 child = TreeItem([figure.name])
                 child.setData(0, UNIT, unit.id)
                 child.setData(0, FIGURE, figure.id)
-                child.setToolTip(0, f"{figure.name}: {self.session.answers.standing.figures[figure.id].detail}")
+                child.setToolTip(0, f"{figure.name}: {detail}")
                 item.addChild(child)
             item.setExpanded(unit.id in open_units or unit.id == self.session.unit_id)
         self.tree.blockSignals(False)
-        self._follow()
 
     def menu(self) -> Menu:
         """What can be done with the unit or figure that is selected."""

@@ -11,7 +11,6 @@ from numerus.desk.context import Context
 from numerus.desk.stages.benches import Benches, module_of
 from numerus.domain.stages import STAGES
 from numerus.errors import Progress
-from numerus.progress.forecasting.capacity import prepare
 
 LIBRARIES = (
     "scipy.spatial",
@@ -76,4 +75,3 @@ def _read(progress: Progress) -> None:
         if not progress(number / len(modules)):
             return
         import_module(name)
-    prepare()

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from functools import lru_cache
 from pathlib import Path
 
 from PyQt6.QtCore import QObject, pyqtSignal
-from PyQt6.QtGui import QColor, QFont
+from PyQt6.QtGui import QColor, QFont, QFontMetricsF
 
 
 @dataclass(frozen=True)
@@ -45,6 +46,27 @@ UNIT_TONES_LAMP = {"hat": "river", "hollow": "#9DB4D8", "half": "#D2A06C", "bell
 ARROW = (Path(__file__).parent / "icons" / "arrow-down.svg").as_posix()
 TITLE, SECTION, CONTENT, LABEL = 22, 16, 13, 11
 LEAST_ROOM = 0.8  # below that nothing can be read
+
+
+@lru_cache(256)
+def _colour(told: str, alpha: float) -> QColor:
+    """Kept, as fonts and their metrics are: a drawing asks for each hundreds of times."""
+    qt_colour = QColor(told)
+    qt_colour.setAlphaF(alpha)
+    return qt_colour
+
+
+@lru_cache(64)
+def _font(size_px: int, bold: bool) -> QFont:
+    font = QFont("Source Sans 3 SemiBold" if bold else "Source Sans 3")
+    font.setPixelSize(size_px)
+    font.setStyleHint(QFont.StyleHint.SansSerif)
+    return font
+
+
+@lru_cache(64)
+def _metrics(size_px: int, bold: bool) -> QFontMetricsF:
+    return QFontMetricsF(_font(size_px, bold))
 
 
 class Theme(QObject):
@@ -93,26 +115,23 @@ class Theme(QObject):
 
     def colour(self, role: str, alpha: float = 1.0) -> QColor:
         """A role's colour, or a ``#RRGGBB`` as it is."""
-        qt_colour = QColor(role if role.startswith("#") else getattr(self.roles, role))
-        qt_colour.setAlphaF(alpha)
-        return qt_colour
+        told = role if role.startswith("#") else getattr(self.roles, role)
+        return QColor(_colour(told, alpha))
 
     def unit_colour(self, mark: str) -> QColor:
         return self.colour((UNIT_TONES_LAMP if self._lamplight else UNIT_TONES).get(mark, "river"))
 
     def font(self, size: int = CONTENT, bold: bool = False) -> QFont:
         """Type on a widget."""
-        return self._font(size * self.zoom, bold)
+        return QFont(_font(round(size * self.zoom), bold))
 
     def drawn_font(self, size: int = CONTENT, bold: bool = False) -> QFont:
         """Type inside a drawing, which is itself enlarged by ``zoom``."""
-        return self._font(size, bold)
+        return QFont(_font(size, bold))
 
-    def _font(self, size_px: float, bold: bool) -> QFont:
-        font = QFont("Source Sans 3 SemiBold" if bold else "Source Sans 3")
-        font.setPixelSize(round(size_px))
-        font.setStyleHint(QFont.StyleHint.SansSerif)
-        return font
+    def drawn_metrics(self, size: int = CONTENT, bold: bool = False) -> QFontMetricsF:
+        """Of type inside a drawing."""
+        return _metrics(size, bold)
 
     def sheet(self) -> str:
         """The application's style sheet in the present roles."""

@@ -10,7 +10,6 @@ from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt
 from PyQt6.QtGui import (
     QColor,
     QFocusEvent,
-    QFontMetricsF,
     QHelpEvent,
     QImage,
     QKeyEvent,
@@ -164,19 +163,18 @@ class Drawing(Told, QWidget):
         colour: str | QColor = "ink", align: str = LEFT, width: float = 0.0,
     ) -> float:  # fmt: skip
         """Draw one line with its baseline at ``y``; elided to ``width`` if given. Returns how wide it is."""
-        words, font = tr(words), self.theme.drawn_font(size, bold)
-        measure = QFontMetricsF(font)
+        words, measure = tr(words), self.theme.drawn_metrics(size, bold)
         if width > 0:
             words = measure.elidedText(words, Qt.TextElideMode.ElideRight, width)
         wide = measure.horizontalAdvance(words)
-        painter.setFont(font)
+        painter.setFont(self.theme.drawn_font(size, bold))
         painter.setPen(self.theme.colour(colour) if isinstance(colour, str) else colour)
         painter.drawText(QPointF(x - {LEFT: 0.0, RIGHT: wide, CENTRE: wide / 2}[align], y), words)
         return wide
 
     def wide(self, words: str, size: int = CONTENT, bold: bool = False) -> float:
         """How wide the words are drawn, in the drawing's pixels."""
-        return QFontMetricsF(self.theme.drawn_font(size, bold)).horizontalAdvance(tr(words))
+        return self.theme.drawn_metrics(size, bold).horizontalAdvance(tr(words))
 
     def tagged(self, painter: QPainter, x: float, y: float, words: str, align: str = LEFT, colour: str = "ink") -> None:
         """A strong label on a chip of its own, readable over whatever is drawn there."""
@@ -202,7 +200,7 @@ class Drawing(Told, QWidget):
 
     def fitted(self, painter: QPainter, box: QRectF, words: str) -> float:
         """Wrapped text of content size, or of label size where the box is too low for that; returns its height."""
-        measure = QFontMetricsF(self.theme.drawn_font(CONTENT))
+        measure = self.theme.drawn_metrics()
         high = measure.boundingRect(box, int(Qt.TextFlag.TextWordWrap), tr(words)).height()
         return self.paragraph(painter, box, words, CONTENT if high <= box.height() else LABEL)
 

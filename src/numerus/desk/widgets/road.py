@@ -2,6 +2,8 @@
 
 from __future__ import annotations
 
+from collections import Counter
+
 from PyQt6.QtCore import QRectF
 from PyQt6.QtGui import QColor, QFont, QPainter
 
@@ -19,15 +21,14 @@ def draw_road(
     numbers: QFont | None = None,
 ) -> None:
     """With ``numbers`` the bars are pale and counts are written; without, bars are solid and small."""
-    step = box.width() / len(STAGES)
+    step, bed, fill = box.width() / len(STAGES), theme.colour("bed"), QColor(tone)
+    fill.setAlphaF(0.42 if numbers else 1.0)
+    standing = Counter(f.number for f in figures) if numbers else {}
     for index, share in enumerate(furthest_stage_share(figures)):
         x = box.left() + index * step
-        painter.fillRect(QRectF(x, box.top(), step - 1, box.height()), theme.colour("bed"))
-        fill = QColor(tone)
-        fill.setAlphaF(0.42 if numbers else 1.0)
+        painter.fillRect(QRectF(x, box.top(), step - 1, box.height()), bed)
         painter.fillRect(QRectF(x, box.bottom() - box.height() * share, step - 1, box.height() * share), fill)
-        standing = sum(f.number == index for f in figures)
-        if numbers and standing:
+        if numbers and standing[index]:
             painter.setFont(numbers)
             painter.setPen(theme.colour("ink"))
-            painter.drawText(QRectF(x, box.top(), step - 1, box.height()), 0x84, str(standing))
+            painter.drawText(QRectF(x, box.top(), step - 1, box.height()), 0x84, str(standing[index]))

@@ -6,6 +6,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from functools import lru_cache
 from math import inf
+from types import MappingProxyType
 
 import numpy as np
 
@@ -51,6 +52,7 @@ class Rack:
     needs: dict[object, Mapping[str, float]] = field(
         default_factory=dict, compare=False, repr=False
     )  # see needed_a_cm2
+    _shares: dict[Parts, Mapping[str, float]] = field(default_factory=dict, compare=False, repr=False)
 
     def holds(self, pot: str) -> bool:
         return pot in self.paints or pot in self.mixes
@@ -69,10 +71,15 @@ class Rack:
         """Ids by name in small letters."""
         return {name.lower(): pot for pot, name in reversed(self.names.items())}
 
-    def shares(self, parts: Parts, depth: int = 0) -> dict[str, float]:
-        """Shares of pots in a mix, together 1, mixes in it taken apart. Raises PlanError for a pot that is not there, no
-        parts, or a mix within itself.
+    def shares(self, parts: Parts, depth: int = 0) -> Mapping[str, float]:
+        """Shares of pots in a mix, together 1, mixes in it taken apart; worked out once for a rack. Raises PlanError for a pot that is
+        not there, no parts, or a mix within itself.
         """
+        if parts not in self._shares:
+            self._shares[parts] = MappingProxyType(self._taken_apart(parts, depth))
+        return self._shares[parts]
+
+    def _taken_apart(self, parts: Parts, depth: int) -> dict[str, float]:
         if depth > DEEPEST:
             raise PlanError("mix-in-itself", "A mix is poured from itself.", "Take it out of its own parts.")
         if len(parts) == 1 and parts[0][0] in self.paints and 0 < parts[0][1] < inf:
@@ -84,12 +91,12 @@ class Rack:
             )
         shares: dict[str, float] = {}
         for pot, amount in parts:
-            inner = {pot: 1.0} if pot in self.paints else self._inside(pot, depth)
+            inner: Mapping[str, float] = {pot: 1.0} if pot in self.paints else self._inside(pot, depth)
             for paint, share in inner.items():
                 shares[paint] = shares.get(paint, 0.0) + share * amount / total
         return shares
 
-    def _inside(self, mix: str, depth: int) -> dict[str, float]:
+    def _inside(self, mix: str, depth: int) -> Mapping[str, float]:
         if mix not in self.mixes:
             raise PlanError("no-paint", f"{mix!r} is not on the rack.", "Choose another, or add it.")
         return self.shares(self.mixes[mix].parts, depth + 1)

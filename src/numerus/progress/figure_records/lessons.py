@@ -66,7 +66,7 @@ class UnitReview:
 
 def unit_review(plans: Plans, standing: Standing, history: History, unit_id: str) -> UnitReview:
     """What the journal tells of a unit, as far as it has come."""
-    own = [f for f in standing.figures.values() if f.unit.id == unit_id]
+    own = standing.of_unit(unit_id)
     ids = {f.figure.id for f in own}
     failed, looked_at = _outcomes(plans, standing, ids)
     broke = [

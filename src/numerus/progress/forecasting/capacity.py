@@ -9,7 +9,6 @@ from numpy.typing import NDArray
 
 from numerus.domain.army import Army
 from numerus.errors import PlanError
-from numerus.geometry.kernels import kernel
 from numerus.geometry.mesh import Floats
 from numerus.schedule.attendance import hobby_minutes_per_day
 
@@ -44,40 +43,24 @@ class Capacities:
 
 
 def day_of(capacity: Floats, need: Floats) -> Floats:
-    """Fractional day (draws,) on which ``capacity`` (draws, days), which never falls, reaches ``need`` (draws,); the last day where
+    """Fractional day (…, draws) on which ``capacity`` (draws, days), which never falls, reaches ``need`` (…, draws); the last day where
     it never does.
     """
-    rows = np.arange(len(need))
-    # The window's first forecast does not wait for the compiler; both find the same.
-    reached = (_first_that_reaches if _KERNELS[0].ready else first_by_halving)(capacity, need)
-    index = np.minimum(reached, capacity.shape[1] - 1)
+    rows = np.arange(len(capacity))
+    index = np.minimum(_first_that_reaches(capacity, need), capacity.shape[1] - 1)
     before = np.where(index > 0, capacity[rows, index - 1], 0.0)
     gained = np.maximum(capacity[rows, index] - before, 1e-9)
     return index + np.clip((need - before) / gained, 0, 1)
 
 
-def first_by_halving(capacity: Floats, need: Floats) -> NDArray[np.int64]:
-    """The same as the kernel, without one: all rows halved at once."""
-    rows, days = np.arange(len(need)), capacity.shape[1]
-    low, high = np.zeros(len(need), np.int64), np.full(len(need), days, np.int64)
-    for _ in range(days.bit_length()):
-        middle = (low + high) // 2
-        short = (low < high) & (capacity[rows, np.minimum(middle, days - 1)] < need)
-        low, high = np.where(short, middle + 1, low), np.where(short | (low >= high), high, middle)
-    return low
-
-
-def prepare() -> None:
-    """Compile what forecasts use, for them to find it ready."""
-    _first_that_reaches(np.ones((1, 1)), np.ones(1))
-
-
-@kernel
-def _first_that_reaches(capacity, need):  # type: ignore[no-untyped-def]
-    found = np.empty(len(need), np.int64)
-    for row in range(len(need)):
-        found[row] = np.searchsorted(capacity[row], need[row])
-    return found
-
-
-_KERNELS = (_first_that_reaches,)  # itself: its name means what was compiled of it, once it was
+def _first_that_reaches(capacity: Floats, need: Floats) -> NDArray[np.int64]:
+    """All at once, by binary search with steps that are the same for each (Knuth, The Art of Computer Programming 3, 6.2.1, algorithm C
+    as Shar starts it): a power of two of days from the beginning or the end, then always half of that.
+    """
+    draws, days = capacity.shape
+    begins, told = np.arange(draws) * days, capacity.ravel()
+    step = 1 << (days.bit_length() - 1)
+    at = begins + (told[begins + step - 1] < need) * (days - step)
+    while step := step // 2:
+        at += (told.take(at + (step - 1)) < need) * step
+    return at - begins + (told.take(at) < need)

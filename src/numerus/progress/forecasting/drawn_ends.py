@@ -12,6 +12,7 @@ from dataclasses import dataclass, field
 from datetime import date, timedelta
 
 import numpy as np
+from numpy.typing import NDArray
 
 from numerus.domain.army import Army
 from numerus.geometry.mesh import Floats
@@ -97,15 +98,41 @@ def printed_days(machine_days: Floats, machines: int, back_days: Sequence[float]
 def _days_of_waiting(uniform: Floats, fit_share: float) -> Floats:
     """Evenings until one is fit, none if the first is: geometric."""
     if fit_share >= 1:
-        return np.zeros(len(uniform))
+        return np.zeros_like(uniform)
     return np.ceil(np.log1p(-uniform) / np.log1p(-max(fit_share, 0.02))) - 1
 
 
-def _after_waiting(capacity: Floats, before: Floats, waits: Floats, unit: UnitWork) -> Floats:
-    """The day on which what comes after the primer is done, if priming waits so many days from when hands come to the unit."""
-    primed = np.minimum((day_of(capacity, before) + waits).astype(int), HORIZON_DAYS - 1)
-    after = sum(m for stage, m in unit.hands.items() if stage in AFTER_PRIME)
-    return day_of(capacity, capacity[np.arange(len(before)), primed] + after)
+def _after_waiting(s: Situation, capacity: Floats, before: Floats, weather: Floats) -> Floats:
+    """The day on which what comes after the primer is done, if priming waits for fit air from when hands come to the unit; 0 for
+    units that are not primed outdoors.
+    """
+    outdoors = [n for n, unit in enumerate(s.units) if unit.outdoors]
+    waits = _days_of_waiting(weather[:, [n % WEATHERS for n in outdoors]].T, s.fit_share)
+    primed = (day_of(capacity, before[outdoors]) + waits).astype(int)
+    done = np.zeros(before.shape)
+    done[outdoors] = day_of(capacity, _had_by(capacity, primed) + _minutes_in(AFTER_PRIME, s.units)[outdoors])
+    return done
+
+
+def _after_printing(s: Situation, capacity: Floats, machine_min: Floats, hours: Floats) -> Floats:
+    """The day on which the work of a unit's last plate, a third of what comes after printing, is done; 0 for units that print
+    nothing more.
+    """
+    made = [n for n, unit in enumerate(s.units) if unit.machine]
+    printed = printed_days(machine_min[made] / (hours * 60), s.machines, s.back_days).astype(int)
+    done = np.zeros(machine_min.shape)
+    done[made] = day_of(capacity, _had_by(capacity, printed) + _minutes_in(AFTER_PRINT, s.units)[made] / 3)
+    return done
+
+
+def _had_by(capacity: Floats, days: NDArray[np.int64]) -> Floats:
+    """Minutes of hands there have been by the end of a day, (units, draws)."""
+    return capacity[np.arange(len(capacity)), np.minimum(days, HORIZON_DAYS - 1)]
+
+
+def _minutes_in(stages: Sequence[str], units: Sequence[UnitWork]) -> Floats:
+    """Of hands, (units, 1)."""
+    return np.array([sum(m for stage, m in unit.hands.items() if stage in stages) for unit in units]).reshape(-1, 1)
 
 
 def _hands_by_unit(units: Sequence[UnitWork], factor: Mapping[str, Floats], failing: Floats) -> Floats:
@@ -131,25 +158,18 @@ def simulate(s: Situation, dice: Draws, capacities: Capacities | None = None) ->
     failing = np.clip(s.fails[0] + (s.fails[2] - s.fails[1]) / 2.56 * dice.failures, 0, 0.5)
     hours = MACHINE_HOURS_A_DAY[0] + (MACHINE_HOURS_A_DAY[1] - MACHINE_HOURS_A_DAY[0]) * dice.machine
     own = _hands_by_unit(s.units, factor, failing)
-    all_hands = own.sum(axis=0)
-    hands, machine = np.zeros(len(failing)), np.zeros(len(failing))
-    ready: dict[str, Floats] = {"": np.zeros(len(failing))}
-    for number, unit in enumerate(s.units):
-        share = s.done_by.get(unit.unit_id)
-        before, hands = hands, hands + own[number]
-        until = hands if share is None else share * all_hands
-        machine = machine + unit.machine * (1 + 1.5 * failing)
-        printed = printed_days(machine / (hours * 60), s.machines, s.back_days)
-        after = sum(m for stage, m in unit.hands.items() if stage in AFTER_PRINT) / 3 if unit.machine else 0.0
-        rows = np.arange(len(failing))
-        had = capacity[rows, np.minimum(printed.astype(int), HORIZON_DAYS - 1)]
-        done = np.maximum(day_of(capacity, until), day_of(capacity, had + after) if unit.machine else 0.0)
-        if unit.outdoors:
-            waits = _days_of_waiting(dice.weather[:, number % WEATHERS], s.fit_share)
-            done = np.maximum(done, _after_waiting(capacity, before, waits, unit))
-        ready[unit.unit_id] = done + (LAST_DRYING_DAYS if unit.hands_total > 0 else 0.0)
-        ready[""] = np.maximum(ready[""], ready[unit.unit_id])
-    return ready
+    hands = np.cumsum(own, axis=0)
+    machine = np.cumsum([unit.machine * (1 + 1.5 * failing) for unit in s.units], axis=0).reshape(hands.shape)
+    shares = np.array([s.done_by.get(unit.unit_id, np.nan) for unit in s.units])[:, None]
+    done = np.maximum.reduce(
+        (
+            day_of(capacity, np.where(np.isnan(shares), hands, shares * own.sum(axis=0))),
+            _after_printing(s, capacity, machine, hours),
+            _after_waiting(s, capacity, np.vstack([np.zeros_like(own[:1]), hands[:-1]]), dice.weather),
+        )
+    )
+    ready = done + np.array([LAST_DRYING_DAYS if unit.hands_total > 0 else 0.0 for unit in s.units])[:, None]
+    return {"": ready.max(axis=0, initial=0.0), **{u.unit_id: days for u, days in zip(s.units, ready, strict=True)}}
 
 
 def equal_chances(days: Floats, today: date) -> tuple[date, ...]:

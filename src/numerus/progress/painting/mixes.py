@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 
 from numerus.colour.light import delta_e
@@ -65,7 +65,7 @@ def _strokes(figure: FigureStanding, plans: Plans, level: str, of_all: bool) -> 
     return at_level if of_all else [s for s in at_level if s.key not in figure.painted]
 
 
-def _alike(rack: Rack, mix: Parts, wanted: dict[str, float]) -> bool:
+def _alike(rack: Rack, mix: Parts, wanted: Mapping[str, float]) -> bool:
     """Whether two mixes come to the same pots in the same shares."""
     try:
         own = rack.shares(mix)

@@ -45,7 +45,7 @@ class BaseState:
     @property
     def waiting(self) -> int:
         """Figures of the unit that are not ready."""
-        return sum(f.unit.id == self.unit_id and f.stage != "ready" for f in self.answers.standing.figures.values())
+        return sum(f.stage != "ready" for f in self.answers.standing.of_unit(self.unit_id))
 
     @property
     def figure(self) -> Figure | None:

@@ -188,7 +188,7 @@ class UnitsTable(ForecastDrawing):
     def __init__(self, context: Context) -> None:
         super().__init__(context, "Units")
         self.base_words: dict[str, str] = {}  # by unit, what is wrong with its bases
-        self.costs_later = Later(self, self.update, context.jobs.at_once, AFTER_MS)
+        self.costs_later = Later(self, self.update, context.jobs.turns, AFTER_MS)
         self.hold("setMinimumHeight", 140)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
 
@@ -258,7 +258,7 @@ class UnitsTable(ForecastDrawing):
         self.text(painter, 24, y + step * 0.66, plan.name, 13, width=118 if bases else 136)
         if bases:
             draw_warning(painter, 147, y + step / 2 - 6, 12, self.theme.colour("tallow"), self.theme.colour("ink"))
-        figures = [f for f in self.session.answers.standing.figures.values() if f.unit.id == plan.id]
+        figures = self.session.answers.standing.of_unit(plan.id)
         draw_road(
             painter,
             self.theme,

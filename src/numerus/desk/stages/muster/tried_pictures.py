@@ -44,7 +44,7 @@ class _Tried(ForecastDrawing):
 
     def __init__(self, context: Context, name: str) -> None:
         super().__init__(context, name)
-        self.later = Later(self, self.update, context.jobs.at_once, self.after_ms)
+        self.later = Later(self, self.update, context.jobs.turns, self.after_ms)
 
     def draw(self, painter: QPainter) -> None:
         forecast = self.session.answers.forecast

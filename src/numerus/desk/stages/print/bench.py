@@ -55,7 +55,7 @@ class PrintBench(Bench):
         self._helped_for: tuple[Plans, int, datetime] | None = None
         self.better: BetterOrder | None = None
         super().__init__(context)
-        self._help_soon = Soon(self, self._work_out_help, context.jobs.synchronous, SOON_MS)
+        self._help_soon = Soon(self, self._work_out_help, context.jobs.turns, SOON_MS)
         self.add_button(
             "Machines and stores …",
             lambda: show_profiles(self.context, self),

@@ -159,7 +159,7 @@ class ReadyBench(Bench):
         self.renderer, self.state = renderer, ReadyState(context.session.answers)
         self._packed_for: tuple[object, ...] = ()
         super().__init__(context)
-        self._costs = Later(self, self._show_costs, context.jobs.at_once, COSTS_MS)
+        self._costs = Later(self, self._show_costs, context.jobs.turns, COSTS_MS)
         self.add_button("Copy the packing list", self.copy, tip="As text, one line a figure")
         self.add_button(
             "Quote …", self.quote, tip="What to ask for this unit, stop by stop, if it is painted for someone"

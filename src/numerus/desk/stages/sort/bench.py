@@ -110,7 +110,7 @@ class SortBench(Bench):
         self.fill_button = self.add_button("Fill the gaps, all different", self.fill_gaps, "main")
 
     def build(self) -> QBoxLayout:
-        self.layout_page = LayOut(self.context, self.renderer, self.move_parts, self.act, self.open_part)
+        self.layout_page = LayOut(self.context, self.renderer, self.state, self.move_parts, self.act, self.open_part)
         self.layout_page.rename, self.layout_page.set_aside = self.rename, self.set_aside
         self.layout_page.make_of = self.make_of
         self.builds, self.part_page = Builds(self.context, self.user_actions.remove_slot), self._part_page()

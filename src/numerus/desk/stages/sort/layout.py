@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Iterator, Mapping, Sequence
 
 import numpy as np
 from PyQt6.QtCore import QPoint, QPointF, Qt
@@ -15,6 +15,7 @@ from numerus.desk.context import Context
 from numerus.desk.stages.sort.cards import Cards
 from numerus.desk.stages.sort.kit_pictures import KitPictures, icon_of
 from numerus.desk.stages.sort.shelves import Shelf, letter
+from numerus.desk.stages.sort.state import SortState
 from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
@@ -27,10 +28,9 @@ from numerus.domain.plans import Plans
 from numerus.domain.printing.machines import OF_WORDS
 from numerus.errors import Progress
 from numerus.geometry.mesh import Floats, Mesh, merged
-from numerus.kit.base_sizes import other_bases_of
 from numerus.kit.builds import alternatives
 from numerus.kit.scale import heights
-from numerus.kit.statements import Statement, statements
+from numerus.kit.statements import Statement
 from numerus.words import counted
 
 RESIN_RGB = np.array([[196, 188, 174]], np.uint8)
@@ -41,16 +41,18 @@ DOUBTFUL, ASIDE = "in doubt", "set aside"
 
 
 class LayOut(QWidget):
-    """``change``: commits parts; ``act``: acts on a statement; ``open_part``: shows one part by itself."""
+    """``state``: of the unit's kit; ``move``: puts parts into a slot; ``act``: acts on a statement; ``open_part``: shows one part by
+    itself.
+    """
 
     def __init__(
-        self, context: Context, renderer: Renderer, move: Callable[[list[str], str], None],
+        self, context: Context, renderer: Renderer, state: SortState, move: Callable[[list[str], str], None],
         act: Callable[[Statement], None], open_part: Callable[[str], None],
     ) -> None:  # fmt: skip
         super().__init__()
         self._shown: tuple[Plans, tuple[str, str, str]] | None = None  # of which state of the book, and what was chosen
         self.context, self.session, self.theme = context, context.session, context.theme
-        self.move_parts, self.open_part = move, open_part
+        self.state, self.move_parts, self.open_part = state, move, open_part
         self.rename: Callable[[list[str], str], None] = lambda ids, name: None
         self.make_of: Callable[[list[str], str], None] = lambda ids, material: None
         self.set_aside: Callable[[list[str], bool], None] = lambda ids, needed: None
@@ -59,7 +61,7 @@ class LayOut(QWidget):
         self.view.picked.connect(self._picked)
         self.left, self.right = column(gap=2), column(gap=2)
         self.pictures = KitPictures(context)
-        self.shelves_soon = Gradually(self, self._fill_shelves, context.jobs.at_once)
+        self.shelves_soon = Gradually(self, self._fill_shelves, context.jobs.turns)
         self.things: list[tuple[str, Part, Mesh]] = []
         self.shelves: dict[str, Shelf] = {}
         self.cards = Cards(self.theme, act, self._look)
@@ -106,20 +108,19 @@ class LayOut(QWidget):
         unit = self.session.unit
         if unit is None:
             return
-        parts = self.session.kit_parts()
-        if self.pictures.reading(parts, [p.blob for p in self._build_shown(parts).values()], self.refresh):
-            return
         shown = self.session.plans, (unit.id, self.session.figure_id, self.session.part_id)
         if self._shown is not None and self._shown[0] is shown[0] and self._shown[1] == shown[1]:
             return  # as it stands there already
+        parts = self.session.kit_parts()
+        build = self._build_shown(parts)
+        if self.pictures.reading(parts, [p.blob for p in build.values()], self.refresh):
+            return
         self._shown = shown
         self.shelves_soon.ask()
-        kit = self.session.plans.kits.get(unit.kit_id)
-        others = other_bases_of(self.session.plans, unit.id)
-        self.cards.show_said(statements(parts, kit.relations if kit else (), others))
+        self.cards.show_said(self.state.statements)
         self.pages.setText(self.cards.page_words)
         self.forward.setVisible(len(self.cards.statements) > self.cards.room)
-        self._assemble(parts)
+        self._assemble(build)
 
     def _fill_shelves(self) -> Iterator[None]:
         """Shelf by shelf, shown together when all are filled: what stood there stays until then."""
@@ -217,15 +218,16 @@ class LayOut(QWidget):
         assert unit is not None
         figure = self._figure()
         build = {s: plans.parts[i] for s, i in figure.build.items() if i in plans.parts} if figure else {}
-        choices = alternatives(plans.parts.values(), unit)
-        build |= {s: own[0] for s, own in choices.items() if own and s not in build and not (figure and figure.build)}
+        if not (figure and figure.build):
+            choices = alternatives(plans.parts.values(), unit)
+            build |= {s: own[0] for s, own in choices.items() if own and s not in build}
         part = self.session.part
         if part is not None and part in parts and part.needed:
             build[part.slot] = part
         return build
 
-    def _assemble(self, parts: Sequence[Part]) -> None:
-        figure, build = self._figure(), self._build_shown(parts)
+    def _assemble(self, build: Mapping[str, Part]) -> None:
+        figure = self._figure()
         self.shown = [(slot, p, self.session.mesh(p.blob)) for slot, p in build.items()]
         self.view.caption = (figure.name if figure else "As assembled", self._height_words())
         self._show()
@@ -262,7 +264,11 @@ class LayOut(QWidget):
         share = self.explode.value() / 100 * EXPLODE_MOST
         middle = merged([m for _, _, m in self.shown]).bounds_mm.mean(axis=0) if self.shown else np.zeros(3)
         self.things = [
-            (slot, p, m.moved((m.bounds_mm.mean(axis=0) - middle) * share) if share else m)  # in place: drawn already, perhaps
+            (
+                slot,
+                p,
+                m.moved((m.bounds_mm.mean(axis=0) - middle) * share) if share else m,
+            )  # in place: drawn already, perhaps
             for slot, p, m in self.shown
             if len(m.faces)
         ]

@@ -4,37 +4,74 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
+from functools import cached_property
 
 from numerus.book.intake import is_doubtful
 from numerus.desk.answers import Answers
 from numerus.domain.army import Figure, Unit
 from numerus.domain.parts import Kit, Part
+from numerus.domain.plans import Plans
 from numerus.kit.base_sizes import OtherBase, base_words, other_bases_of
 from numerus.kit.builds import unfilled
-from numerus.kit.statements import statements
+from numerus.kit.statements import Statement, statements
 from numerus.words import counted
 
 EXTRA = "extra"
 
 
+class _UnitsKit:
+    """What is there of a unit's kit and what is to be said about it, worked out once: a kit of hundreds is asked many times."""
+
+    def __init__(self, plans: Plans, unit_id: str) -> None:
+        self.plans, self.unit_id = plans, unit_id
+        self.unit = plans.units.get(unit_id)
+        self.kit = plans.kits.get(self.unit.kit_id) if self.unit else None
+
+    @cached_property
+    def parts(self) -> list[Part]:
+        return self.plans.kit_parts(self.unit_id)
+
+    @cached_property
+    def other_bases(self) -> list[OtherBase]:
+        return other_bases_of(self.plans, self.unit_id)
+
+    @cached_property
+    def statements(self) -> list[Statement]:
+        return statements(self.parts, self.kit.relations if self.kit else (), self.other_bases)
+
+
 class SortState:
     def __init__(self, answers: Answers) -> None:
-        self.look(answers, "")
+        self._kit = _UnitsKit(answers.plans, "")
 
     def look(self, answers: Answers, unit_id: str) -> None:
-        self.plans, self.unit_id = answers.plans, unit_id
+        if self._kit.plans is not answers.plans or self._kit.unit_id != unit_id:
+            self._kit = _UnitsKit(answers.plans, unit_id)
+
+    @property
+    def plans(self) -> Plans:
+        return self._kit.plans
+
+    @property
+    def unit_id(self) -> str:
+        return self._kit.unit_id
 
     @property
     def unit(self) -> Unit | None:
-        return self.plans.units.get(self.unit_id)
+        return self._kit.unit
 
     @property
     def kit(self) -> Kit | None:
-        return self.plans.kits.get(self.unit.kit_id) if self.unit else None
+        return self._kit.kit
 
     @property
     def parts(self) -> list[Part]:
-        return self.plans.kit_parts(self.unit_id)
+        return self._kit.parts
+
+    @property
+    def statements(self) -> list[Statement]:
+        """Everything worth a card."""
+        return self._kit.statements
 
     def part_to_show(self, part_id: str) -> str:
         """The part in hand where it is of this kit, else the first a build needs."""
@@ -56,11 +93,11 @@ class SortState:
 
     @property
     def other_bases(self) -> list[OtherBase]:
-        return other_bases_of(self.plans, self.unit_id)
+        return self._kit.other_bases
 
     @property
     def open_statements(self) -> int:
-        return sum(s.open and s.kind != "slot" for s in statements(self.parts, ()))
+        return sum(s.open and s.kind != "slot" for s in self.statements)
 
     @property
     def guesses(self) -> int:
@@ -70,8 +107,8 @@ class SortState:
     @property
     def open_parts(self) -> list[Part]:
         """Parts of which something waits that can be settled as proposed: no guessed slot."""
-        by_id, questions = {p.id: p for p in self.parts}, statements(self.parts, ())
-        return [by_id[i] for i in dict.fromkeys(s.part_id for s in questions if s.open and s.kind != "slot")]
+        by_id, waiting = {p.id: p for p in self.parts}, [s for s in self.statements if s.open and s.kind != "slot"]
+        return [by_id[i] for i in dict.fromkeys(s.part_id for s in waiting)]
 
     @property
     def has_gaps(self) -> bool:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, QTimer
-from PyQt6.QtGui import QFontMetricsF, QPainter
+from PyQt6.QtGui import QPainter
 from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.desk.context import Context
@@ -93,7 +93,7 @@ class StepLine(Drawing):
 
     def _caution_heights(self) -> list[float]:
         """A caution is never cut off: each is as high as its words need."""
-        measure = QFontMetricsF(self.theme.drawn_font(11, True))
+        measure = self.theme.drawn_metrics(11, True)
         box, wrap = QRectF(0, 0, self.width() - 24, 400), int(Qt.TextFlag.TextWordWrap)
         return [measure.boundingRect(box, wrap, tr(words)).height() + 4 for words in self._said()]
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections import Counter
 from dataclasses import replace
 from datetime import datetime
 
@@ -32,6 +33,8 @@ class PaintState:
         at = answers.standing.at("paint", unit_id)
         self.batch = at[:BATCH_MOST] or paint_batch(answers.standing)
         self.figure_id = figure_id
+        self._asked = {s.key for f in self.batch for s in f.strokes}
+        self._lack = Counter(key for f in self.batch for key in {s.key for s in f.next_strokes})
         if self.zone_id not in self.zone_ids:
             self.zone_id = self.next_zone() or next(iter(self.zone_ids), "")
 
@@ -55,9 +58,8 @@ class PaintState:
 
     def recipe(self, zone_id: str) -> Recipe | None:
         """The zone's steps that the batch's level asks for."""
-        asked = {s.key for f in self.batch for s in f.strokes}
         recipe = next((r for r in self.scheme.recipes if r.zone == zone_id), None) if self.scheme else None
-        return replace(recipe, steps=tuple(s for s in recipe.steps if s.id in asked)) if recipe else None
+        return replace(recipe, steps=tuple(s for s in recipe.steps if s.id in self._asked)) if recipe else None
 
     def steps(self, zone_id: str) -> tuple[RecipeStep, ...]:
         recipe = self.recipe(zone_id)
@@ -65,7 +67,7 @@ class PaintState:
 
     def figures_done(self, step_id: str) -> int:
         """Figures of the batch that have a step, or are not asked for it."""
-        return sum(step_id in f.painted or all(s.key != step_id for s in f.strokes) for f in self.batch)
+        return len(self.batch) - self._lack[step_id]
 
     def is_done(self, recipe_step: RecipeStep) -> bool:
         return self.figures_done(recipe_step.id) >= len(self.batch)
@@ -95,7 +97,8 @@ class PaintState:
     def needs(self) -> str:
         """What paint the zone in hand still takes, and what to buy for the batch, in words."""
         paints = self.plans.paints
-        left = [(s, self.plans.zone_areas_cm2(f.figure).get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
+        areas = {f.figure.id: self.plans.zone_areas_cm2(f.figure) for f in self.batch}
+        left = [(s, areas[f.figure.id].get(s.zone, 0.0)) for f in self.batch for s in f.next_strokes]
         rack = rack_of(self.plans)
         need = paint_needed_ml(left, rack)
         here = paint_needed_ml([(s, a) for s, a in left if s.zone == self.zone_id], rack)

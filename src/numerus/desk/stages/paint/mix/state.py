@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 
 import numpy as np
@@ -306,14 +306,14 @@ class MixState:
             )
         return reasons
 
-    def _toned(self, warm: bool, share: dict[str, float]) -> str:
+    def _toned(self, warm: bool, share: Mapping[str, float]) -> str:
         """The strongest warm or cool pot that is no metal."""
         pots = [p for p in self.pots if p.id not in share and p.kind in ("opaque", "semi-opaque", "translucent")]
         tone = {p.id: float(pigment_of(p).lab[2]) * (1 if warm else -1) for p in pots}
         best = max(tone, key=lambda p: tone[p], default="")
         return best if best and tone[best] > 12 else ""
 
-    def _darkening(self, share: dict[str, float]) -> str:
+    def _darkening(self, share: Mapping[str, float]) -> str:
         """The darker pot whose hue is nearest to what is in hand."""
         assert self.paint is not None
         lightness, a, b = self.paint.lab
