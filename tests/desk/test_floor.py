@@ -221,6 +221,7 @@ def test_a_plate_that_fits_nowhere_as_it_lies_is_laid_anew(window: MainWindow) -
     assert "No machine is in service" in window.errors.message.text()
 
 
+@pytest.mark.at_once
 def test_what_would_help_and_the_calendar(window: MainWindow, tmp_path: Path) -> None:
     """Helps are listed with what they cost; the calendar holds a start and a taking-off for each run."""
     bench = schedule_inputs(window)
