@@ -4,17 +4,21 @@ from __future__ import annotations
 
 from dataclasses import replace
 from datetime import timedelta
+from itertools import combinations
 
+import numpy as np
 import pytest
 
 from helpers import EVENING
 from numerus.book.book import Book
+from numerus.colour.light import delta_e, lab_of, rgb_of
 from numerus.desk.answers import Answers
 from numerus.desk.stages.build.state import BuildState
 from numerus.desk.stages.cure.state import CureState
 from numerus.desk.stages.finish.state import FinishState
 from numerus.desk.stages.muster.state import MusterState
 from numerus.desk.stages.paint.figure.state import PaintState
+from numerus.desk.stages.paint.zones.state import ZonesState
 from numerus.desk.stages.plate.state import PlateState
 from numerus.desk.stages.pose.state import PoseState
 from numerus.desk.stages.prime.state import PrimeState
@@ -154,3 +158,12 @@ def test_task_and_bench_tell_of_the_same_parts(demo: Book) -> None:
     task = next(t for t in asked.orders.listed if t.title == f"Wash {state.plate.name}")
     assert lost > 0 and len(state.parts) == len(state.plate.placed) - lost
     assert task.detail.startswith(f"{len(state.parts)} parts")
+
+
+def test_zones_are_told_apart_by_their_tones(demo: Book) -> None:
+    """Each of the demo's fourteen has one of its own, and none looks like another while they are named."""
+    state = ZonesState(answers(demo))
+    tones = [state.tone(zone.id) for zone in state.zones]
+    labs = lab_of(np.array([rgb_of(tone) for tone in tones]))
+    assert len(tones) >= 14
+    assert min(delta_e(labs[one], labs[other]) for one, other in combinations(range(len(tones)), 2)) > 10

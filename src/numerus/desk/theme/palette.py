@@ -43,7 +43,7 @@ LAMPLIGHT = Roles(
 )  # fmt: skip
 UNIT_TONES = {"hat": "river", "hollow": "#46628C", "half": "#8A5A2E", "bell": "#3C7A55", "heron": "ink"}
 UNIT_TONES_LAMP = {"hat": "river", "hollow": "#9DB4D8", "half": "#D2A06C", "bell": "#84C59C", "heron": "ink"}
-ARROW = (Path(__file__).parent / "icons" / "arrow-down.svg").as_posix()
+ICONS = (Path(__file__).parent / "icons").as_posix()
 TITLE, SECTION, CONTENT, LABEL = 22, 16, 13, 11
 LEAST_ROOM = 0.8  # below that nothing can be read
 
@@ -136,6 +136,7 @@ class Theme(QObject):
     def sheet(self) -> str:
         """The application's style sheet in the present roles."""
         r, px = self.roles, lambda n: round(n * self.zoom)
+        tick = "tick-dark" if self._lamplight else "tick-white"
         return f"""
 * {{ font-family: "Source Sans 3"; font-size: {px(13)}px; color: {r.ink}; }}
 QMainWindow, QDialog {{ background: {r.linen}; }}
@@ -178,7 +179,7 @@ QHeaderView::section {{ background: transparent; border: none; border-bottom: 1p
 QTableCornerButton::section {{ background: transparent; border: none; }}
 QAbstractSpinBox::up-button, QAbstractSpinBox::down-button {{ width: 0; border: none; }}
 QComboBox::drop-down {{ border: none; width: 20px; }}
-QComboBox::down-arrow {{ image: url("{ARROW}"); width: 10px; height: 10px; }}
+QComboBox::down-arrow {{ image: url("{ICONS}/arrow-down.svg"); width: 10px; height: 10px; }}
 QListView::item:selected, QListView::item:hover {{ background: {r.riverwash}; color: {r.ink}; border-radius: 4px; }}
 QListView::item {{ padding: 3px 6px; }}
 QDialogButtonBox {{ dialogbuttonbox-buttons-have-icons: 0; }}
@@ -197,7 +198,7 @@ QProgressBar {{ border: 1px solid {r.hairline}; border-radius: 3px; background: 
 QProgressBar::chunk {{ background: {r.river}; }}
 QCheckBox::indicator {{ width: 14px; height: 14px; border: 1px solid {r.slate}; border-radius: 2px; background: {r.chalk}; }}
 QCheckBox::indicator:focus {{ border: 2px solid {r.river}; }}
-QCheckBox::indicator:checked {{ background: {r.river}; }}
+QCheckBox::indicator:checked {{ background: {r.river}; border-color: {r.river}; image: url("{ICONS}/{tick}.svg"); }}
 QSlider::groove:horizontal {{ height: 4px; background: {r.bed}; border-radius: 2px; }}
 QSlider::handle:horizontal {{ width: 12px; margin: -6px 0; background: {r.chalk}; border: 2px solid {r.slate}; border-radius: 3px; }}
 QSlider::handle:horizontal:focus {{ border: 2px solid {r.river}; }}

@@ -185,7 +185,8 @@ class ApartPage(QWidget):
         zoom = self.theme.zoom
         painter.setFont(self.theme.font(11))
         for n, (tone, words) in enumerate(rows):
-            y = (56 + 17 * n) * zoom
+            y, wide = (56 + 17 * n) * zoom, painter.fontMetrics().horizontalAdvance(tr(words))
+            painter.fillRect(QRectF(9 * zoom, y - 12 * zoom, 26 * zoom + wide, 16 * zoom), self.theme.colour("matt", 0.8))
             painter.setPen(QPen(self.theme.colour("slate"), 0.8))
             painter.setBrush(self.theme.colour(tone))
             painter.drawRect(QRectF(12 * zoom, y - 9 * zoom, 14 * zoom, 10 * zoom))

@@ -101,11 +101,9 @@ class PoseBench(Bench):
         right = column(tabs, self.stack, gap=6)
         right.setStretch(1, 1)
         self.made_of = MadeOf(self.session)
-        left = column(
-            row(label("Part", "strong"), self.which, self.made_of, -1, self.colours_say, self.colour_box),
-            self.view,
-            gap=6,
-        )
+        choosing = row(label("Part", "strong"), self.which, self.made_of, -1, self.colours_say, self.colour_box)
+        choosing.setStretch(1, 6)
+        left = column(choosing, self.view, gap=6)
         left.setStretch(1, 1)
         body = row(left, right, gap=20, margins=(16, 0, 16, 8))
         body.setStretch(0, 6)

@@ -82,15 +82,16 @@ class MixList(StatedDrawing[MixState]):
             painter.setBrush(self.theme.colour("riverwash"))
             painter.drawRoundedRect(box, 4, 4)
         self.line(painter, 0, box.bottom() + 2, self.width(), box.bottom() + 2)
-        y = box.top()
+        y, last = box.top(), min(box.top() + 52, box.bottom() - 5)  # closer together where five have little room
         self.lettered(painter, QPointF(box.left() + 14, y + 16), LETTERS[n], chosen)
         self._halves(painter, QPointF(box.left() + 48, y + 22), 17, state.wanted.colour, proposal.colour)
-        self._drops(painter, proposal.parts, box.left() + 76, y + 14)
+        self._drops(painter, proposal.parts, box.left() + 76, last - 35)
         wide = self.width() - 200
-        self.text(painter, box.left() + 72, y + 36, state.words_of(proposal.parts), 11, chosen, width=self.width() - 80)
+        beside = 184 if last - y < 52 else 80  # the swatch reaches down to the words
+        self.text(painter, box.left() + 72, last - 16, state.words_of(proposal.parts), 11, chosen, width=self.width() - beside)
         painter.drawImage(QRectF(self.width() - 108, y + 4, 104, 20), swatch(proposal.paint, 208, 40))
-        self._at_hand(painter, proposal, box.left() + 72, y + 52, wide)
-        self._off(painter, proposal.delta_e, y + 52)
+        self._at_hand(painter, proposal, box.left() + 72, last, wide)
+        self._off(painter, proposal.delta_e, last)
         words = f"{LETTERS[n]}: {state.words_of(proposal.parts)}, ΔE {proposal.delta_e:.1f}"
         self.region(box, words, lambda: self.chosen.emit(n))
 

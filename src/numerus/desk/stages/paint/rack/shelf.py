@@ -91,12 +91,12 @@ class Shelf(Drawing):
         self._level(painter, pot, QRectF(place.left(), place.bottom() + 2, place.width(), 3))
         room = box.width() - 8
         self.text(painter, box.left() + 4, box.top() + 46, pot.name, 11, pot.id in self.picked, width=room)
+        ml = self.text(painter, box.right() - 4, box.top() + 57, pot.ml, 11, colour="slate", align=RIGHT)
         if pot.note:
             draw_warning(
                 painter, box.left() + 4, box.top() + 49, 8, self.theme.colour("tallow"), self.theme.colour("ink")
             )
-            self.text(painter, box.left() + 15, box.top() + 57, pot.note, 11, colour="tallow_ink", width=room - 46)
-        self.text(painter, box.right() - 4, box.top() + 57, pot.ml, 11, colour="slate", align=RIGHT)
+            self.text(painter, box.left() + 15, box.top() + 57, pot.note, 11, colour="tallow_ink", width=room - 14 - ml)
         self._places.append((box, pot.id))
         self.region(box, self._words(pot), lambda p=pot.id: self._choose(p))
 

@@ -29,6 +29,7 @@ from numerus.surface.patching.zone_naming import (
 
 TONES = (
     "#C99A2E", "#2F7F86", "#A8553F", "#6B8A45", "#6A5A94", "#B98AA0", "#4E6E9C", "#8A6B45", "#9BA5A0", "#C9B48A", "#3E4C57", "#7FB09A",
+    "#7A2A45", "#2B4A2C", "#D8845F", "#B9CF7E", "#5FA0CF", "#B8B6D6",
 )  # fmt: skip
 """Tones zones are told apart by while they are named; a zone's own colour is its recipe's."""
 BARE, SHADES = "#D9D4C8", (1.0, 0.93, 0.86)
