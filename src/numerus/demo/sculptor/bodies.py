@@ -97,8 +97,8 @@ def _leg(side: float, foot: tuple[float, float, float], toe_deg: float, heel_up:
         *_boot(ankle, toe_deg, heel_up),
         *soft(0.5, displaced(tube([ankle, top, tuple(calf)], (1.35, 1.35, 1.75), "boots"), folds, 0.12)),
         *soft(0.06, cuff),
-        *soft(0.1, displaced(tube([tuple(calf), knee], (1.6, 1.7), "hat"), knees, 0.13)),
-        *soft(0.6, displaced(tube([knee, hip], (1.7, 2.0), "hat"), knees, 0.13)),
+        *soft(0.1, displaced(tube([tuple(calf), knee], (1.6, 1.7), "leather"), knees, 0.13)),
+        *soft(0.6, displaced(tube([knee, hip], (1.7, 2.0), "leather"), knees, 0.13)),
     ]
 
 
