@@ -53,8 +53,9 @@ def test_no_bench_holds_the_window_up(
     assert isinstance(scheme, Scheme)
     dog = Watchdog(window)
     slow_to_open = {doing for _, doing in opened_first(dog)}
-    if slow_to_open:  # likewise once more, by a program that has not opened them yet
-        slow_to_open &= opened_by_another(demo.path)
+    for _ in range(2):  # what was late on a busy machine is opened once more, by a program that has not opened it yet
+        if slow_to_open:
+            slow_to_open &= opened_by_another(demo.path)
     settle_memory()
     steps = [(stage, lambda s=stage: session.go(s)) for stage in STAGES]
     for stage in ("plate", "paint", "ready"):

@@ -113,14 +113,11 @@ def come_up(window: MainWindow, longest_s: float = 60.0) -> None:
 
 
 def opened_first(dog: Watchdog) -> list[tuple[float, str]]:
-    """Every bench opened for the first time, once the window has come up and made them: what it makes then is made once, and may take
-    half as long again, no more.
-    """
+    """Every bench opened for the first time, once the window has come up and made them."""
     come_up(dog.window)
     settle_memory()
     dog.run([(stage, lambda s=stage: dog.window.session.go(s)) for stage in STAGES])  # type: ignore[misc]
-    slow = [stall for stall in dog.stalls if stall[0] > 1.5 * dog.limit_ms or not stall[0]]
-    dog.stalls.clear()
+    slow, dog.stalls = dog.stalls, []
     return slow
 
 

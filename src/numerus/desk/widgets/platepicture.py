@@ -232,7 +232,8 @@ class PlatePicture(Drawing):
         corners = np.array(pose.hull_mm).reshape(-1, 2) @ [[np.cos(turn), np.sin(turn)], [-np.sin(turn), np.cos(turn)]]
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(self.theme.colour(role, 0.47))
-        painter.drawPolygon(QPolygonF([centre + QPointF(x * scale, -y * scale) for x, y in corners]))
+        seen = corners * (scale, -scale) + (centre.x(), centre.y())
+        painter.drawPolygon(QPolygonF([QPointF(x, y) for x, y in seen.tolist()]))
         return float(np.ptp(corners, axis=0).max()) if len(corners) else 10.0
 
     def _tap(self, placed: Placed) -> None:

@@ -152,7 +152,9 @@ class EveningChart(StatedDrawing[LineState]):
         while at <= start + timedelta(minutes=minutes):
             if at >= start:
                 self.line(painter, x_of(at), 18, x_of(at), bottom)
-                self.text(painter, x_of(at), 12, f"{at:%H:%M}", 11, colour="slate", align=CENTRE)
+                words = f"{at:%H:%M}"
+                middle = min(x_of(at), self.width() - self.wide(words, 11) / 2)  # whole at the edge
+                self.text(painter, middle, 12, words, 11, colour="slate", align=CENTRE)
             at += timedelta(minutes=every)
 
     def _block(self, painter: QPainter, state: LineState, block: PaintBlock, x_of: XOf) -> None:
