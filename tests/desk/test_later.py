@@ -7,7 +7,7 @@ from collections.abc import Iterator
 from functools import cached_property
 
 from PyQt6 import sip
-from PyQt6.QtCore import QObject, QTimer
+from PyQt6.QtCore import QEventLoop, QObject, QTimer
 from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.turns import Turns
@@ -61,6 +61,21 @@ def test_what_comes_due_together_is_done_in_turns(qtbot) -> None:  # type: ignor
         qtbot.waitUntil(lambda: "two" in done)
     assert [error.args for _, error, _ in raised] == [("one",)]
     assert "between" in done[done.index("one") : done.index("two")]
+
+
+def test_a_dialog_does_not_keep_others_waiting(qtbot) -> None:  # type: ignore[no-untyped-def]
+    """What comes due while one waits for an answer has its turn all the same."""
+    turns, done, answer = Turns(at_once=False), list[str](), QEventLoop()
+
+    def asks() -> None:
+        answer.exec()
+        done.append("answered")
+
+    turns.take(asks)
+    turns.take(lambda: done.append("another"))
+    turns.take(answer.quit)
+    qtbot.waitUntil(lambda: "answered" in done)
+    assert done == ["another", "answered"]
 
 
 def test_what_was_put_off_is_done_once_and_not_for_what_is_gone(qtbot) -> None:  # type: ignore[no-untyped-def]

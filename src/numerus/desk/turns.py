@@ -30,8 +30,12 @@ class Turns(QObject):
 
     def _next(self) -> None:
         act = self._due.popleft()
+        self._wait()  # a dialog it opens does not keep the others waiting
         try:
             act()
         finally:
-            if self._due:  # begun only now, or what this one changed would be painted in the turn of the next
-                self._timer.start()
+            self._wait()  # anew, or what it changed would be painted in the turn of the next
+
+    def _wait(self) -> None:
+        if self._due:
+            self._timer.start()

@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt, pyqtSignal
-from PyQt6.QtGui import QPainter
+from PyQt6.QtGui import QPainter, QShowEvent
 from PyQt6.QtWidgets import QFrame, QVBoxLayout, QWidget
 
 from numerus.desk.context import Context
@@ -101,6 +101,11 @@ class OrdersPanel(QWidget):
     def saved_px(self) -> int:
         """What folding gives the bench, in the layout's own pixels."""
         return FULL_PX - RAIL_PX if self.full.isHidden() else 0
+
+    def showEvent(self, event: QShowEvent | None) -> None:
+        super().showEvent(event)
+        if not self.known:
+            self.soon.ask()
 
     def fold(self, folded: bool) -> None:
         self.full.setVisible(not folded)
