@@ -166,11 +166,7 @@ def _all_hands(plans: Plans, standing: Standing, rate: dict[str, Rate]) -> dict[
 
 
 def _units_work(
-    plans: Plans,
-    standing: Standing,
-    rate: dict[str, Rate],
-    washing: Washing,
-    of_figure: Mapping[str, Mapping[str, float]],
+    plans: Plans, standing: Standing, rate: dict[str, Rate], washing: Washing, of_figure: Mapping[str, Mapping[str, float]]
 ) -> list[UnitWork]:
     plate_share = _plate_shares(plans, standing, washing)
     units = []

@@ -264,11 +264,7 @@ class LayOut(QWidget):
         share = self.explode.value() / 100 * EXPLODE_MOST
         middle = merged([m for _, _, m in self.shown]).bounds_mm.mean(axis=0) if self.shown else np.zeros(3)
         self.things = [
-            (
-                slot,
-                p,
-                m.moved((m.bounds_mm.mean(axis=0) - middle) * share) if share else m,
-            )  # in place: drawn already, perhaps
+            (slot, p, m.moved((m.bounds_mm.mean(axis=0) - middle) * share) if share else m)  # in place: drawn already, perhaps
             for slot, p, m in self.shown
             if len(m.faces)
         ]

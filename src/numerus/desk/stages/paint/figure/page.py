@@ -264,9 +264,7 @@ class FigurePage(QWidget):
         painter.drawRoundedRect(box, 4, 4)
         painter.setFont(self.theme.font(11, chosen))
         painter.setPen(self.theme.colour("ink"))
-        painter.drawText(
-            QRectF(box.left() + 5, box.top() + 1, 60, 16), 0x81, tr(self.state.zone_name(zone).capitalize())
-        )
+        painter.drawText(QRectF(box.left() + 5, box.top() + 1, 60, 16), 0x81, tr(self.state.zone_name(zone).capitalize()))
         steps = self.state.steps(zone)
         done = sum(self.state.is_done(s) for s in steps)
         if done == len(steps):
