@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import gc
 import time
 from collections.abc import Callable
 from dataclasses import replace
@@ -15,7 +14,8 @@ from watchdog import Watchdog, opened_by_another, opened_first
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.desk.app import make_window, settle_memory
+from numerus.desk.app import make_window
+from numerus.desk.system.memory import PauseCollector, settle, unsettle
 from numerus.domain.army import BOUGHT
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.stages import STAGES
@@ -48,6 +48,8 @@ def test_no_bench_holds_the_window_up(
     grow(demo)
     window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
     window.show()
+    settle()
+    PauseCollector(window)
     session = window.session
     scheme = session.plans.scheme
     assert isinstance(scheme, Scheme)
@@ -56,7 +58,6 @@ def test_no_bench_holds_the_window_up(
     for _ in range(2):  # what was late on a busy machine is opened once more, by a program that has not opened it yet
         if slow_to_open:
             slow_to_open &= opened_by_another(demo.path)
-    settle_memory()
     steps = [(stage, lambda s=stage: session.go(s)) for stage in STAGES]
     for stage in ("plate", "paint", "ready"):
         for unit in ("lock", "ferry"):
@@ -69,9 +70,9 @@ def test_no_bench_holds_the_window_up(
         late &= {doing for _, doing in dog.stalls}
         if not late:
             break
-    gc.unfreeze()
     window.close()
     sip.delete(window)
+    unsettle()
     assert not late, dog.stalls
     assert not slow_to_open
 

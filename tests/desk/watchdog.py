@@ -20,7 +20,8 @@ from tempfile import TemporaryDirectory
 from PyQt6.QtCore import QAbstractEventDispatcher, QEventLoop, QTimer
 
 from numerus.book.book import Book
-from numerus.desk.app import application, make_window, settle_memory
+from numerus.desk.app import application, make_window
+from numerus.desk.system.memory import PauseCollector, settle
 from numerus.desk.window import MainWindow
 from numerus.domain.stages import STAGES
 
@@ -115,7 +116,6 @@ def come_up(window: MainWindow, longest_s: float = 60.0) -> None:
 def opened_first(dog: Watchdog) -> list[tuple[float, str]]:
     """Every bench opened for the first time, once the window has come up and made them."""
     come_up(dog.window)
-    settle_memory()
     dog.run([(stage, lambda s=stage: dog.window.session.go(s)) for stage in STAGES])  # type: ignore[misc]
     slow, dog.stalls = dog.stalls, []
     return slow
@@ -135,6 +135,8 @@ def _tell_slow(path: Path) -> None:
     app, book = application(), Book.open(path)
     window = make_window(book, lambda: EVENING, path.with_suffix(".json"))
     window.show()
+    settle()
+    PauseCollector(window)
     print(json.dumps([doing for _, doing in opened_first(Watchdog(window))]), flush=True)
     window.close()
     del app

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import gc
 import logging
 import sys
 from collections.abc import Callable
@@ -20,6 +19,7 @@ from numerus.desk.session import Session
 from numerus.desk.system import settings as kept
 from numerus.desk.system.announcer import Announcer
 from numerus.desk.system.language import Language, wanted
+from numerus.desk.system.memory import PauseCollector, settle, unsettle
 from numerus.desk.system.motion import ask_desktop, hold_still
 from numerus.desk.system.one_window import OneWindow, brought_forward
 from numerus.desk.theme.palette import Theme
@@ -89,14 +89,6 @@ def _demo(path: Path, now: datetime) -> Book:
     return make_demo(path, now)
 
 
-def settle_memory() -> None:
-    """What is here now stays as long as the program does, so the garbage collector need not walk through it again:
-    libraries alone made a whole collection hold the window up for an eighth of a second. A start leaves nothing to collect.
-    """
-    gc.freeze()
-    gc.enable()
-
-
 def show(window: MainWindow, room: QSize) -> None:
     """Show the window; where a screen has no room for it and its title bar it fills the screen, and all in it shrinks."""
     whole = window.size() + QSize(0, TITLE_BAR_PX)
@@ -135,7 +127,8 @@ class Program:
             window.user_actions.open_path(book, create=not book.exists())
         screen = self.app.primaryScreen()
         show(window, screen.availableSize() if screen else window.size() * 2)
-        settle_memory()
+        settle()
+        PauseCollector(window)
         if not window.theme.still:
             ask_desktop(window, lambda still: window.hold_still(still, chosen=False))
 
@@ -147,8 +140,7 @@ class Program:
         if old is not None:
             old.close()
             old.deleteLater()
-        gc.unfreeze()  # the old window was settled to stay
-        gc.collect()
+        unsettle()  # the old window was to stay
         self.language.take_out()
         self.language = Language(code)
         self.open(book)

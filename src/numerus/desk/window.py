@@ -46,9 +46,10 @@ SMALLEST = (1280, 800)  # the window everything fits into at text of normal size
 
 
 class MainWindow(Commanded):
-    """``language_wanted``: the window is to be opened again in the language of that code."""
+    """``language_wanted``: the window is to be opened again in the language of that code; ``warmed_up``: all benches are made."""
 
     language_wanted = pyqtSignal(str)
+    warmed_up = pyqtSignal()
 
     def __init__(
         self, context: Context, settings: kept.Settings, settings_path: Path, make_demo: MakeDemo,
@@ -193,6 +194,7 @@ class MainWindow(Commanded):
             _ = self.session.answers.stage_throughputs  # of the first picture; worked out before it
         if self._warm_up is None:
             self._warm_up = WarmUp(self.context, self.benches, self)
+            self._warm_up.ended.connect(self.warmed_up)
 
     def resizeEvent(self, event: QResizeEvent | None) -> None:
         super().resizeEvent(event)

@@ -83,7 +83,8 @@ def lying_outline(mesh: Mesh, extra_mm: list[Floats], attitude: str = "on its ba
     ``extra_mm``: boxes (2, 3) in the figure's own coordinates that belong to it and are in no mesh.
     """
     from scipy.ndimage import binary_fill_holes, distance_transform_edt
-    from skimage.measure import approximate_polygon, find_contours
+    from shapely import LineString
+    from skimage.measure import find_contours
 
     turn = ATTITUDES[attitude]
     laid = mesh.transformed(rotation_matrix(turn))
@@ -92,7 +93,7 @@ def lying_outline(mesh: Mesh, extra_mm: list[Floats], attitude: str = "on its ba
     columns = solid_columns(laid.moved((0, 0, -laid.bounds_mm[0, 2])).triangles, PIXEL_MM, PIXEL_MM)
     room = binary_fill_holes(distance_transform_edt(~_filled(columns, boxes)) * PIXEL_MM <= CLEARANCE_MM)
     traced = max(find_contours(room.astype(float), 0.5), key=len)[:, ::-1] * PIXEL_MM
-    longest = approximate_polygon(traced, PIXEL_MM / 2)
+    longest = np.asarray(LineString(traced).simplify(PIXEL_MM / 2, preserve_topology=False).coords)
     return longest - longest.min(axis=0), float(np.ptp(ends[:, 2]))
 
 

@@ -4,7 +4,8 @@ from __future__ import annotations
 
 from importlib import import_module
 
-from PyQt6.QtCore import QEvent, QObject, QTimer
+import numpy as np
+from PyQt6.QtCore import QEvent, QObject, QTimer, pyqtSignal
 from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.context import Context
@@ -18,7 +19,8 @@ LIBRARIES = (
     "scipy.sparse.csgraph",
     "scipy.sparse.linalg",
     "scipy.optimize",
-    "numba",
+    "skimage.measure._find_contours",
+    "shapely",
     "PIL.Image",
 )
 DIALOGS = (
@@ -28,7 +30,12 @@ DIALOGS = (
 
 
 class WarmUp(QObject):
-    """Reads on another thread once ``window`` has been painted, then makes one bench in each turn of the event loop."""
+    """Reads on another thread once ``window`` has been painted, then makes one bench in each turn of the event loop.
+
+    ``ended``: all are made.
+    """
+
+    ended = pyqtSignal()
 
     def __init__(self, context: Context, benches: Benches, window: QWidget) -> None:
         super().__init__(window)
@@ -67,6 +74,7 @@ class WarmUp(QObject):
             self.benches[missing[0]]
         else:
             self._next.stop()
+            self.ended.emit()
 
 
 def _read(progress: Progress) -> None:
@@ -75,3 +83,11 @@ def _read(progress: Progress) -> None:
         if not progress(number / len(modules)):
             return
         import_module(name)
+    _read_compiler()
+
+
+def _read_compiler() -> None:
+    """It reads the larger part of itself at the first call of a kernel, whichever that is."""
+    from numerus.geometry.solids.union_find import find_root
+
+    find_root(np.zeros(1, np.int64), 0)

@@ -29,7 +29,7 @@ def swatch_over(
     return to_image(stroke_pixels(paint, how, film_um or how.film_um, grounds, width, height, bare))
 
 
-@lru_cache(512)  # the same few colours are drawn whenever a figure is turned
+@lru_cache(512)  # figures share most of their colours
 def colour_swatch(colour: str, width: int, height: int) -> QImage:
     """A stroke that hides in one coat: for a zone as it looks when it is done."""
     return swatch(pigment_known_by(colour, 12.0), width, height)

@@ -8,7 +8,7 @@ from functools import partial
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF
-from PyQt6.QtGui import QPainter, QPen
+from PyQt6.QtGui import QImage, QPainter, QPen
 from PyQt6.QtWidgets import QBoxLayout, QWidget
 
 from numerus.book.book import Book
@@ -28,7 +28,6 @@ from numerus.desk.view3d.renderer import Renderer, Thing
 from numerus.desk.view3d.widget import BenchView
 from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.layout import button, caution_line, column, label, panel, row
-from numerus.desk.widgets.strokes import colour_swatch
 from numerus.desk.widgets.worded import ComboBox
 from numerus.domain.painting.zones import PartZones
 from numerus.domain.parts import Part
@@ -61,7 +60,7 @@ class FigurePage(QWidget):
         self.parts: list[ZonedMesh] = []  # of the figure shown
         self._about: tuple[Plans, FigureStanding] | None = None
         self._cards: dict[str, QRectF] = {}
-        self._colours: dict[str, str] = {}
+        self._strokes: dict[str, QImage] = {}
         self._skin: dict[str, np.ndarray] = {}  # places of each zone of the figure shown
         self._borders: dict[tuple[str, ...], dict[tuple[str, str], float]] = {}
         self.minutes = MinutesTaken(self.session)
@@ -172,7 +171,7 @@ class FigurePage(QWidget):
 
     def _show_flat(self, figure: FigureStanding, told: FlatColours) -> None:
         """Zones in one colour each, with their names and how far they are."""
-        self._colours = told.colours
+        self._strokes = told.strokes
         self._skin = {zone: told.skin[zone] for zone in self.state.zone_ids if zone in told.skin}
         largest = [z for z in self.state.largest_zones(figure) if z in told.colours][:MOST_CHIPS]
         chips = {self.state.zone_name(z): told.colours[z] for z in largest}
@@ -272,8 +271,8 @@ class FigurePage(QWidget):
         else:
             painter.setFont(self.theme.font(11))
             painter.drawText(QRectF(box.right() - 45, box.top() + 1, 40, 16), 0x82, tr(f"{done} of {len(steps)}"))
-        if zone in self._colours and box.height() > 26:
-            painter.drawImage(box.adjusted(4, 18, -4, -4), colour_swatch(self._colours[zone], 156, 36))
+        if zone in self._strokes and box.height() > 26:
+            painter.drawImage(box.adjusted(4, 18, -4, -4), self._strokes[zone])
         self._cards[zone] = box
 
     def _picked(self, place: object) -> None:
