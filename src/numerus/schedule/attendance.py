@@ -5,6 +5,7 @@ from __future__ import annotations
 from bisect import bisect_left
 from dataclasses import dataclass, replace
 from datetime import date, datetime, time, timedelta
+from functools import lru_cache
 
 from numerus.domain.army import Army, Day
 from numerus.domain.clock import later, minutes_between
@@ -77,6 +78,7 @@ class Hours:
         return minutes_between(since, until, self.zone)
 
 
+@lru_cache(8)  # the watch bill, its plates and every forecast ask for the same ones
 def hours_of(army: Army, since: datetime, days: int = 240) -> Hours:
     return Hours(home_windows(army, since, days), army.time_zone)
 

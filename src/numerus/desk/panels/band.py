@@ -12,6 +12,7 @@ from numerus.desk.session import CLOCK
 from numerus.desk.theme.marks import draw_mark
 from numerus.desk.theme.resources import draw_icon
 from numerus.desk.widgets.drawing import LEFT, RIGHT, Drawing
+from numerus.desk.widgets.later import Soon
 from numerus.domain.stages import STAGES, TITLES
 from numerus.progress.standing import FigureStanding
 from numerus.words import counted, hours
@@ -29,9 +30,10 @@ class Band(Drawing):
         self.session = context.session
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.hold("setFixedHeight", HEIGHT)
+        soon = Soon(self, self.update, context.jobs.turns)  # the bench that is opened is painted before it
         for signal in (self.session.moved, self.session.selected):
-            signal.connect(lambda *_: self.update())
-        self.session.changed.connect(lambda about: self.update() if about - {CLOCK} else None)
+            signal.connect(lambda *_: soon.ask())
+        self.session.changed.connect(lambda about: soon.ask() if about - {CLOCK} else None)
 
     def sizeHint(self) -> QSize:
         return QSize(1280, round(HEIGHT * self.theme.zoom))

@@ -6,6 +6,7 @@ from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import datetime, timedelta
 
+from numerus.domain.army import Figure
 from numerus.domain.journal import Fact, StepDone
 from numerus.domain.painting.recipes import RecipeStep
 from numerus.domain.plans import Plans
@@ -130,15 +131,19 @@ def touching_by_figure(
     figures: Iterable[FigureStanding], plans: Plans, between: Between
 ) -> dict[str, dict[str, frozenset[str]]]:
     """Zones that touch on each figure: along the edges of its parts, and ``between`` parts where that was looked at."""
+    of_build = dict[tuple[str, ...], dict[str, frozenset[str]]]()  # the same for every figure that is built of the same parts
     touching = {}
     for standing in figures:
-        figure, pairs = standing.figure, set[tuple[str, str]]()
-        for part in figure.build.values():
-            part_zones = plans.part_zones.get(part)
-            pairs |= {(a, b) for a, b, _ in part_zones.borders_mm} if part_zones else set()
-        pairs |= set(between.get(touching_key(plans, figure), ()))
-        touching[figure.id] = _neighbours(pairs)
+        build = tuple(standing.figure.build.values())
+        if build not in of_build:
+            of_build[build] = _neighbours(_touching_zones(standing.figure, plans, between))
+        touching[standing.figure.id] = of_build[build]
     return touching
+
+
+def _touching_zones(figure: Figure, plans: Plans, between: Between) -> set[tuple[str, str]]:
+    zones = [plans.part_zones[p] for p in figure.build.values() if p in plans.part_zones]
+    return {(a, b) for z in zones for a, b, _ in z.borders_mm} | set(between.get(touching_key(plans, figure), ()))
 
 
 def _neighbours(pairs: Iterable[tuple[str, str]]) -> dict[str, frozenset[str]]:

@@ -253,14 +253,17 @@ def _fitting(tasks: Iterable[HandTask], windows: Sequence[Window]) -> Iterator[H
     longest_min = max(w.minutes for w in windows)
     for task in tasks:
         room_min = longest_min - task.setup_min
-        parts = _in_pieces(task, room_min) if 0 < room_min < task.minutes else [task]
-        yield from (
-            replace(part, part=(n, len(parts))) if len(parts) > 1 else part for n, part in enumerate(parts, start=1)
-        )
+        if 0 < room_min < task.minutes:
+            parts = _in_pieces(task, room_min)
+            yield from (replace(part, part=(n, len(parts))) for n, part in enumerate(parts, start=1))
+        else:
+            yield task
 
 
 def _in_pieces(task: HandTask, most_min: float) -> list[HandTask]:
-    many = max(int(-(-task.minutes // most_min)), 1)
+    many = int(-(-task.minutes // most_min))
+    if many < 2:
+        return [task]
     pieces = [replace(task, minutes=task.minutes / many, dries_min=0.0)] * (many - 1)
     return [*pieces, replace(task, minutes=task.minutes / many)]
 

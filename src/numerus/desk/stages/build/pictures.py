@@ -15,11 +15,8 @@ from numerus.words import span
 
 LEFT_PX, RIGHT_PX = 30.0, 12.0
 ROW_PX = 19.0
-LEAST_WORTH, MOST_WORTH, LEAST_DRAG_MIN = (
-    0.5,
-    500.0,
-    0.2,
-)  # mm² a minute; nearer to its point than that the slope is not dragged
+ADVICE_PX = 195.0  # "glue; a magnet 3 × 1 mm would do"
+LEAST_WORTH, MOST_WORTH, LEAST_DRAG_MIN = 0.5, 500.0, 0.2  # mm² a minute; nearer to its point than that the slope is not dragged
 STEEPER = {"+": 1.25, "-": 0.8}
 
 
@@ -274,7 +271,7 @@ class JointList(Drawing):
         self.update()
 
     def draw(self, painter: QPainter) -> None:
-        left, wide = 124.0, max(self.width() - 124 - 150, 30.0)
+        left, wide = 124.0, max(self.width() - 124 - ADVICE_PX, 30.0)
         most = 1.6 * max([GLUE_NMM_PER_MM2, *(min(j.strain, 2 * GLUE_NMM_PER_MM2) for _, j in self.joints)])
         self.text(painter, 112, 10, "mm²", 11, colour="slate", align=RIGHT)
         self.text(painter, left, 10, "a knock of 5 g asks", 11, colour="slate", width=self.width() - left)
