@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import time
 from collections.abc import Iterator
+from dataclasses import replace
 from functools import cached_property
 
 from PyQt6 import sip
@@ -12,6 +13,9 @@ from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.turns import Turns
 from numerus.desk.widgets.later import TURN_S, Gradually, Later, Soon
+from numerus.desk.window import MainWindow
+from numerus.errors import NumerusError
+from numerus.progress.planning.bench_tasks import ToDo
 
 
 def test_steps_are_taken_in_several_turns_and_begin_anew_when_asked_again(qtbot) -> None:  # type: ignore[no-untyped-def]
@@ -111,3 +115,20 @@ def test_what_is_out_of_sight_is_not_worked_out(qtbot) -> None:  # type: ignore[
     assert not later.has(told, "value")
     qtbot.waitUntil(lambda: bool(drawn))
     assert later.has(told, "value")
+
+
+def test_orders_come_in_many_turns_and_without_hours_say_so(window: MainWindow, qtbot) -> None:  # type: ignore[no-untyped-def]
+    """What there is to do is found figure by figure once it is in sight, the same as at once; where there is no time, that is told."""
+    session = window.session
+    assert len(list(session.answers.finding_to_do())) > len([f for f in session.answers.standing.figures.values() if f.stage != "ready"])
+    in_steps = session.answers.to_do
+    assert isinstance(in_steps, ToDo)
+    army = session.plans.army
+    assert army is not None
+    session.commit("idle", [replace(army, week=tuple(replace(d, hobby_minutes=0) for d in army.week))])
+    qtbot.waitUntil(lambda: "orders" in vars(session.answers))
+    assert isinstance(session.answers.to_do, NumerusError)
+    session.undo()
+    qtbot.waitUntil(lambda: "orders" in vars(session.answers))
+    at_once = session.answers.later(session.now).to_do
+    assert isinstance(at_once, ToDo) and at_once.inputs.tasks == in_steps.inputs.tasks

@@ -87,7 +87,7 @@ def test_the_watchdog_sees_what_takes_long(demo: Book, tmp_path: Path, qapp) -> 
         while time.thread_time() < ends:
             pass
 
-    dog.run([("idle", lambda: time.sleep(0.2)), ("busy", work)])
+    dog.run([("idle", lambda: time.sleep(0.2)), *[("busy", work)] * 8])  # the host may take some of the turns away
     window.close()
     sip.delete(window)
-    assert [doing for _, doing in dog.stalls] == ["busy"]
+    assert {doing for _, doing in dog.stalls} == {"busy"}

@@ -1,7 +1,8 @@
 """How long the interface thread is held up: by the thread's own processor time, so that a busy machine is no fault, and
 against a yardstick taken in the same run, so that a slow one is none.
 
-What a picture takes to be drawn by OpenGL is left out: without a graphics card it is drawn by the processor.
+What a picture takes to be drawn by OpenGL is left out: without a graphics card it is drawn by the processor. So is a turn in which the
+host of a virtual machine kept its processors for others: it counts as the thread's own time, a tenth of a second now and then.
 """
 
 from __future__ import annotations
@@ -36,6 +37,15 @@ def slowness() -> float:
     return max((time.thread_time() - begun) * 1000 / YARDSTICK_MS, 1.0)
 
 
+def kept_by_the_host() -> str:
+    """How long so far, in ticks (the eighth number of a processor's line in proc(5)); always the same where it cannot be told."""
+    try:
+        with open("/proc/stat") as told:
+            return told.readline().split()[8]
+    except (OSError, IndexError):
+        return ""
+
+
 @dataclass
 class Watchdog:
     """``stalls``: turns of the event loop that took longer than the limit, in ms of an ordinary processor, and what was done then."""
@@ -65,7 +75,8 @@ class Watchdog:
         """
         loop, beat, dispatcher = QEventLoop(), QTimer(), QAbstractEventDispatcher.instance()
         assert dispatcher is not None
-        waiting, self._last = iter(steps), time.thread_time()
+        waiting = iter(steps)
+        self._begin_turn()
         ends = time.monotonic() + longest_s
 
         def go_on() -> None:
@@ -83,7 +94,10 @@ class Watchdog:
 
     def _turned(self) -> None:
         self._judge(time.thread_time() - self._last - self.drawn_s)
-        self._last, self.drawn_s = time.thread_time(), 0.0
+        self._begin_turn()
+
+    def _begin_turn(self) -> None:
+        self._kept, self.drawn_s, self._last = kept_by_the_host(), 0.0, time.thread_time()
 
     def _next(self, waiting: object, loop: QEventLoop) -> None:
         step = next(waiting, None)  # type: ignore[call-overload]
@@ -99,7 +113,7 @@ class Watchdog:
 
     def _judge(self, took_s: float) -> None:
         """Told if it is too long by the yardstick as it was at the beginning, and as it is now."""
-        if took_s * 1000 > self.limit_ms:
+        if took_s * 1000 > self.limit_ms and kept_by_the_host() == self._kept:
             took_ms = took_s * 1000 / max(self.slow, slowness())
             if took_ms > self.limit_ms:
                 self.stalls.append((round(took_ms, 1), self.doing))

@@ -20,10 +20,8 @@ Place = tuple[float, float, float]
 
 THIN_MM, SHORT_MM = 0.8, 1.5  # (default) walls that may snap; what reaches no farther is no limb
 BEARS_N_PER_MM2 = 55.0  # (default) bending strength of a cured resin
-KNOCK_N, MOST_CHANCE = (
-    0.6,
-    0.4,
-)  # (defaults) of a figure in use: knocks are as hard as this on average, and so often they meet a limb
+# (defaults) of a figure in use: knocks are as hard as this on average, and so often they meet a limb
+KNOCK_N, MOST_CHANCE = 0.6, 0.4
 SURE_AS_FIGURES = 5.0  # (default) the foretold chance weighs as much as so many figures seen
 SAME_MM = 3.0  # breaks nearer than that are of one place
 BAND_MM = 0.5  # beside a section, skin that tells how wide it is

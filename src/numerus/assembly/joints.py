@@ -21,22 +21,10 @@ OFF_MM = 0.01
 POINTS, PIXEL_MM = 30_000, 0.05
 LEAST_MM2 = 0.05
 GRAVITY, KNOCK_G = 9.81e-3, 5.0  # N a gram; how many times its weight a knock loads a joint with
-GAP_LEAST_MM, GAP_SEEN_MM, GAP_ROUND_MM = (
-    0.05,
-    1.0,
-    0.5,
-)  # what is a gap of a joint, and how far beside the skin that touches
+GAP_LEAST_MM, GAP_SEEN_MM, GAP_ROUND_MM = 0.05, 1.0, 0.5  # what is a gap of a joint, and how far beside the skin that touches
 FACING = -0.9  # cosine between the skins on either side of a gap: a crease between two rounds is none
-PINS_MM, PIN_N_PER_MM2, PIN_DEEP = (
-    (0.5, 0.8, 1.0, 1.5, 2.0),
-    300.0,
-    5.0,
-)  # (defaults) wires; what soft brass bears; diameters deep
-GLUE_FILLS_MM, FILLER_MM, PUTTY_MM = (
-    0.08,
-    0.25,
-    0.6,
-)  # (defaults) mean gaps that thin glue, thick glue or soft filler, putty close
+PINS_MM, PIN_N_PER_MM2, PIN_DEEP = (0.5, 0.8, 1.0, 1.5, 2.0), 300.0, 5.0  # (defaults) wires; what soft brass bears; diameters deep
+GLUE_FILLS_MM, FILLER_MM, PUTTY_MM = 0.08, 0.25, 0.6  # (defaults) mean gaps that thin glue, thick glue or soft filler, putty close
 GLUE_NMM_PER_MM2 = 0.25  # (default) moment a mm² of glue bears
 
 

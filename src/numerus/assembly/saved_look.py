@@ -21,11 +21,7 @@ from numerus.geometry.rays import Camera, RayScene, picture
 GREY, SEAM_GREY = (188, 180, 166), (150, 143, 131)  # a seam that was filled and sanded is a shade, no groove
 HAND_MM = 0.7  # (default) what fingers and a tool shape in putty is no finer
 SEAM_MM = 0.12  # (default) on either side of a cut that is pinned, glued and filled
-STEP, LEFT, MOST_ROUNDS = (
-    0.5,
-    0.05,
-    400,
-)  # of smoothing: how far to the neighbours' mean, and what is left of such relief
+STEP, LEFT, MOST_ROUNDS = 0.5, 0.05, 400  # of smoothing: how far to the neighbours' mean, and what is left of such relief
 TURNS_DEG, RAISED_DEG, PX_A_MM, MARGIN_MM = (0.0, 90.0, 180.0, 270.0), 40.0, 4.0, 2.0
 TOLD_L = 8.0  # (default) difference in L* that is told apart
 NOTHING, LITTLE, COVERED = 0.001, 0.01, 0.25  # of the figure as it is seen; of a pixel that is the figure

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from datetime import datetime
 from functools import cached_property
 from typing import TYPE_CHECKING
@@ -26,7 +26,7 @@ from numerus.progress.history import History
 from numerus.progress.pace.evenings import evenings_kept
 from numerus.progress.pace.rates import Rate, rates_of
 from numerus.progress.painting.painting_line import NOT_LOOKED_AT, Wet, wet_under
-from numerus.progress.planning.bench_tasks import ToDo, to_do
+from numerus.progress.planning.bench_tasks import ToDo, to_do, to_do_in_steps
 from numerus.progress.standing import Standing, standing
 from numerus.progress.stores import Estimates, estimates
 from numerus.progress.washing import Washing
@@ -175,18 +175,23 @@ class Answers:
     def to_do(self) -> ToDo | NumerusError:
         """What the hands have left to do, or why it cannot be planned."""
         try:
-            return to_do(
-                self.plans,
-                self.facts,
-                self.standing,
-                self.now,
-                self.between,
-                self.washing,
-                self.told_air,
-                self.minutes_now,
-            )
+            return to_do(*self._asked_to_do)
         except NumerusError as error:
             return error
+
+    def finding_to_do(self) -> Iterator[None]:
+        """Makes ``to_do`` known in steps, if nobody asks for all of it meanwhile."""
+        found: ToDo | NumerusError
+        try:
+            found = yield from to_do_in_steps(*self._asked_to_do)
+        except NumerusError as error:
+            found = error
+        vars(self).setdefault("to_do", found)
+
+    @property
+    def _asked_to_do(self) -> tuple[Plans, Sequence[Fact], Standing, datetime, Between, Washing, Sequence[Air], int]:
+        between, washing = self.between, self.washing
+        return self.plans, self.facts, self.standing, self.now, between, washing, self.told_air, self.minutes_now
 
     @cached_property
     def orders(self) -> TaskList:

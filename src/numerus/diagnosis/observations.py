@@ -19,11 +19,7 @@ from numerus.printing.runs.run_records import FAILED, FLAWED, RunRecord
 
 NEAR_MM, NEAR_SHARE, NEAR_MORE = 15.0, 0.5, 0.4  # of hurt parts, and more than of good ones
 TOGETHER_MM = 45.0
-LEVEL_MM, LEVEL_SHARE, SAME_MM = (
-    1.2,
-    0.6,
-    0.6,
-)  # heights that are one as read off by eye; of how many told; from run to run
+LEVEL_MM, LEVEL_SHARE, SAME_MM = 1.2, 0.6, 0.6  # heights that are one as read off by eye; of how many told; from run to run
 MOST = 0.75  # of a plate is nearly all of it
 FIRST_MM = 2.0
 THIN_MARGIN = 1.5

@@ -161,9 +161,18 @@ class Plans:
         return self.scheme_of(figure.unit_id) if figure else self.scheme
 
     def scheme_on(self, figure: Figure) -> Scheme | None:
-        """The scheme as a figure wears it: in its accents."""
+        """The scheme as a figure wears it: in its accents; put together once for figures of one number."""
         scheme = self.scheme_of(figure.unit_id)
-        return scheme.on_figure(figure.order) if scheme else None
+        if scheme is None:
+            return None
+        key = scheme.id, figure.order
+        if key not in self._worn:
+            self._worn[key] = scheme.on_figure(figure.order)
+        return self._worn[key]
+
+    @cached_property
+    def _worn(self) -> dict[tuple[str, int], Scheme]:
+        return {}
 
     def layer_mm_of(self, part_id: str) -> float:
         """Height of the layers a part is made of: of the machine of the last plate it lies on, else of the army's first."""

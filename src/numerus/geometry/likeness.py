@@ -24,11 +24,7 @@ STEPS = 25
 ROUGH_STEPS = 8
 TWO_CORES = 4000  # points
 SETTLED = 3e-5  # of the size: a step this small ends the search
-MEAN_SHARE, FAR_SHARE, MOST_SHARE = (
-    0.004,
-    0.012,
-    0.04,
-)  # of the diagonal: mean, 99 of 100, and the farthest, still "same"
+MEAN_SHARE, FAR_SHARE, MOST_SHARE = 0.004, 0.012, 0.04  # of the diagonal: mean, 99 of 100, and the farthest, still "same"
 SPREAD_TOLERANCE, AREA_TOLERANCE, PROFILE_TOLERANCE = 0.025, 0.08, 0.035
 BANDS, BAND_POINTS = 8, 4_000
 BAND_TOLERANCE = 0.014  # the same shape, turned, mirrored or cut into other triangles, differs by 0.003 at most

@@ -31,9 +31,7 @@ FLAT = 0.6  # of the outline that its underside touches, or the rim of it
 BASE_NEAR = 0.03  # a measured size this near a usual one is that one
 
 MOST_CELLS = 4000  # along the longest side
-LARGEST_MM = (
-    1000.0  # what is larger was never printed in one piece, and looking through it layer by layer would take minutes
-)
+LARGEST_MM = 1000.0  # what is larger was never printed in one piece, and looking through it layer by layer would take minutes
 
 
 @dataclass(frozen=True)

@@ -63,10 +63,7 @@ def supports_off_min(tips: Mapping[str, int]) -> float:
     return max(OFF_LEAST_MIN, sum(count * OFF_MIN_PER_TIP[school] for school, count in tips.items()))
 
 
-STRING_MIN, PLASTIC_TIP_MIN = (
-    0.4,
-    0.05,
-)  # (defaults) a part's strings pulled and singed off, a support of plastic snapped off
+STRING_MIN, PLASTIC_TIP_MIN = 0.4, 0.05  # (defaults) a part's strings pulled and singed off, a support of plastic snapped off
 STRINGS_OFF_MIN = 8.0  # (default) of a plate nobody has laid yet
 
 

@@ -10,14 +10,14 @@ from functools import cached_property
 
 from numerus.assembly.gluing import GLUE_IDS, glued_later, kept_apart
 from numerus.domain.army import Figure, Unit
-from numerus.domain.painting.recipes import FinishStep, RecipeStep
+from numerus.domain.painting.recipes import FinishStep, RecipeStep, Scheme
 from numerus.domain.plans import Plans
 from numerus.domain.stages import NUMBER, STAGES
 from numerus.kit.builds import printed_slots, unfilled
 from numerus.kit.completeness import Copy
 from numerus.paint.drying import Drying
 from numerus.paint.scheme import Stroke, strokes_for
-from numerus.paint.stroke_minutes import Sizes, sizes_by_figure
+from numerus.paint.stroke_minutes import sizes_by_figure
 from numerus.printing.runs.run_records import CopyState, RunRecord, copy_states
 from numerus.progress.history import History
 
@@ -136,38 +136,44 @@ def standing(plans: Plans, history: History) -> Standing:
     failures = Counter[str]()
     for (figure_id, _), state in copies.items():
         failures[figure_id] += state.failures
-    figures, sizes, drying = {}, sizes_by_figure(plans), Drying.of(plans)
+    figures, painting = {}, _Painting(plans)
     for unit in plans.units_in_order():
         for figure in plans.figures_of(unit.id):
-            stands = _stand(figure, unit, plans, copies, history, sizes[figure.id], drying, failures[figure.id])
-            figures[figure.id] = stands
+            figures[figure.id] = _stand(figure, unit, plans, copies, history, painting, failures[figure.id])
     return Standing(figures, copies, records, {f: history.hands.get(f, 0.0) for f in plans.figures})
 
 
+class _Painting:
+    """The strokes figures are asked for, told once for those that are built alike and wear the same."""
+
+    def __init__(self, plans: Plans) -> None:
+        self.plans, self.sizes, self.drying = plans, sizes_by_figure(plans), Drying.of(plans)
+        self._known = dict[tuple[int, str, tuple[str, ...]], list[Stroke]]()
+
+    def strokes(self, figure: Figure, unit: Unit, scheme: Scheme | None) -> list[Stroke]:
+        if scheme is None:
+            return []
+        key = id(scheme), unit.level, tuple(figure.build.values())  # of a size are those of one scheme that are built alike
+        if key not in self._known:
+            zones, sizes = self.plans.zone_areas_cm2(figure), self.sizes[figure.id].zones
+            self._known[key] = strokes_for(scheme, zones, unit.level, sizes, self.drying.stroke_min)
+        return self._known[key]
+
+
 def _stand(
-    figure: Figure,
-    unit: Unit,
-    plans: Plans,
-    copies: dict[Copy, CopyState],
-    history: History,
-    sizes: Sizes,
-    drying: Drying,
-    failures: int,
-) -> FigureStanding:
+    figure: Figure, unit: Unit, plans: Plans, copies: dict[Copy, CopyState], history: History, painting: _Painting, failures: int,
+) -> FigureStanding:  # fmt: skip
     done, last = history.steps.get(figure.id, set()), history.finished_at.get(figure.id)
     scheme = plans.scheme_on(figure)
-    areas = plans.zone_areas_cm2(figure)
-    wanted = strokes_for(scheme, areas, unit.level, sizes.zones, drying.stroke_min) if scheme else []
-    strokes = tuple(s for s in wanted if _was_there(s.step, last))
+    strokes = tuple(s for s in painting.strokes(figure, unit, scheme) if _was_there(s.step, last))
     painted = frozenset(key for stage, key in done if stage == "stroke")
     finished = frozenset(key for stage, key in done if stage == "finish")
     finish = (*_glued_later(figure, unit, done), *_asked(scheme.finish if scheme else (), finished, last))
     steps = {stage for stage, _ in done}
     built = frozenset(key for stage, key in done if stage == "build")
     stage, detail = _made_stage(figure, unit, plans, copies)
-    made = FigureStanding(
-        figure, unit, stage, detail, strokes, painted, finished, finish, built, failures, sizes.whole_times
-    )
+    times = painting.sizes[figure.id].whole_times
+    made = FigureStanding(figure, unit, stage, detail, strokes, painted, finished, finish, built, failures, times)
     if stage != "build" or "build" not in steps:
         return made
     stage, detail = _painted_stage(made, plans, "prime" in steps)

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from typing import TYPE_CHECKING
 
 from PyQt6.QtCore import Qt, pyqtSignal
@@ -11,7 +12,7 @@ from PyQt6.QtWidgets import QFrame, QVBoxLayout, QWidget
 from numerus.desk.context import Context
 from numerus.desk.wet_asked import WetAsked
 from numerus.desk.widgets.drawing import Drawing, hold
-from numerus.desk.widgets.later import Later, Soon
+from numerus.desk.widgets.later import Gradually, Later, Soon
 from numerus.desk.widgets.layout import button, clear, column, label, panel, row, scrolled
 from numerus.desk.widgets.worded import CheckBox, SpinBox
 from numerus.post.cautions import DEFER
@@ -93,7 +94,7 @@ class OrdersPanel(QWidget):
         outer.addWidget(self.rail)
         self.turns = context.jobs.turns
         self.soon = Soon(self, self.refresh, self.turns, SOON_MS)  # what was edited is shown first
-        self.later = Later(self, self.soon.ask, self.turns)
+        self.finding, self.later = Gradually(self, self._find, self.turns), Later(self, self.soon.ask, self.turns)
         self.session.changed.connect(self._changed)
         self.refresh()
 
@@ -133,7 +134,9 @@ class OrdersPanel(QWidget):
 
     def refresh(self) -> None:
         answers = self.session.answers
-        if not (self.later.has(answers, "to_do") and self.later.has(answers, "orders")):
+        if not (self.turns.at_once or "to_do" in vars(answers)):
+            return self.finding.ask()
+        if not self.later.has(answers, "orders"):
             return
         task_list = answers.orders
         self.rail.update()
@@ -160,6 +163,12 @@ class OrdersPanel(QWidget):
         )
         self.spare_note.setText("While one thing dries the next is done." if len(task_list.listed) > 1 else "")
         self.rail.update()
+
+    def _find(self) -> Iterator[None]:
+        """What there is to do, in steps: a large army has much. Not where nobody sees it."""
+        if self.isVisible():
+            yield from self.session.answers.finding_to_do()
+            self.soon.ask()
 
     def _card(self, order: Task) -> QWidget:
         """The order at hand: opened, with its cautions and buttons."""

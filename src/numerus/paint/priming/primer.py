@@ -115,11 +115,8 @@ STICK_MIN = 0.25  # (default) to set one part on a stick
 TACK_MIN = 0.5  # (default) to tack one part on for a spray, or to take it off again
 
 
-FILLER_UM, FILLER_DRIES_MIN, SAND_MIN = (
-    30.0,
-    60.0,
-    2.0,
-)  # (defaults) left in a stair by a sanded coat; its drying; sanding a usual figure
+# (defaults) left in a stair by a sanded coat; its drying; sanding a usual figure
+FILLER_UM, FILLER_DRIES_MIN, SAND_MIN = 30.0, 60.0, 2.0
 HIDDEN_UM = 20.0  # (default) stairs that two coats of primer hide
 MOST_FILLER = 4
 

@@ -19,10 +19,7 @@ from numerus.words import one_or_many
 
 TACKY, HARD, BRITTLE, YELLOWED = "tacky", "hard", "brittle", "yellowed"
 VERDICTS = (HARD, TACKY, BRITTLE, YELLOWED)
-PRIOR_SD, SHARP = (
-    0.35,
-    8.0,
-)  # (defaults) how surely a profile's doses are known, as a share; how sharply a resin turns hard
+PRIOR_SD, SHARP = 0.35, 8.0  # (defaults) how surely a profile's doses are known, as a share; how sharply a resin turns hard
 YELLOW_SHARE = 0.75  # (default) of the brittle dose: resin yellows before it breaks
 GRID = 400
 

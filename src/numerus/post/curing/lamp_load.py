@@ -27,9 +27,7 @@ from numerus.printing.plates.packing import outline_bitmap
 
 TABLE_MM = 100.0  # (default) radius of the turntable
 CELL_MM, APART_MM = 1.0, 4.0
-LIT_CELLS = (
-    10_000  # places a part's skin is told by under the lamp: about 0.4 mm of a figure's, lamps are centimetres wide
-)
+LIT_CELLS = 10_000  # places a part's skin is told by under the lamp: about 0.4 mm of a figure's, lamps are centimetres wide
 SAMPLES, MOST_SAMPLES = 900, 16_000  # places asked of a part, and of a load
 STOPS = 16  # stops that stand for a steady turn: parts are small against their way round
 REACHED = 0.8  # of the skin the lamp sees at all shall have its dose

@@ -19,11 +19,7 @@ from numerus.post.washing.bath_book import (
 )
 from numerus.post.washing.wash_ways import HANG_MIN, LIFT_MIN, MOVE_MIN, OFF_CLEAN_MIN, WHOLE, Way, WetPlate
 
-THIN_WALL_MM, THICK_DRY_MIN_PER_MM, HOLLOW_DRY_MIN = (
-    3.0,
-    3.0,
-    10.0,
-)  # (defaults) solvent leaves thick walls and hollows later
+THIN_WALL_MM, THICK_DRY_MIN_PER_MM, HOLLOW_DRY_MIN = 3.0, 3.0, 10.0  # (defaults) solvent leaves thick walls and hollows later
 MORE_DRY_MIN, LAST_JUDGED = 10.0, 5  # (defaults) for each white plate among the last few
 TOLD_LONGER = 1.01
 LIMIT_MIN = 12.0  # total soak, or thin parts soften

@@ -38,11 +38,7 @@ from numerus.words import counted
 TOO_HEAVY = 0.2  # of its strength: a tip that never carries more could be the next size down
 GRAZE_MM = 1.0  # as far from its mark a cone may graze the skin it comes from
 MOST_TOUCHES = 2000  # places looked at
-FILE_S, FILE_S_PER_MM, PRY_S = (
-    4.0,
-    18.0,
-    3.0,
-)  # cleaning one mark: by itself, by its size, and prying off what stands on the part
+FILE_S, FILE_S_PER_MM, PRY_S = 4.0, 18.0, 3.0  # cleaning one mark: by itself, by its size, and prying off what stands on the part
 
 
 @dataclass(frozen=True, eq=False)

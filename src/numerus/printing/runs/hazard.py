@@ -11,10 +11,7 @@ from typing import NamedTuple
 BANDS_MM = (0.0, 3.0, 8.0, 15.0, 30.0, 60.0, math.inf)
 USUAL_MM = 400.0  # (default) of part for one failure: about one in sixteen of usual height
 PRIOR_FAILURES = 0.5  # that the usual counts for in each band
-LOOK_MIN, LEAST_SAVED = (
-    3.0,
-    2.0,
-)  # (defaults) to look at a running plate; a look saves so many times that, or is not worth it
+LOOK_MIN, LEAST_SAVED = 3.0, 2.0  # (defaults) to look at a running plate; a look saves so many times that, or is not worth it
 STOPPED, SEEN = 1.0, 3.0  # (default) of plates that lose a part, one in three is stopped: most of it is lost
 
 

@@ -29,10 +29,7 @@ from numerus.printing.supports.tips import Wanted, wanted_tips
 from numerus.surface.fields.part_fields import Fields, fields_of
 
 REPAIRS = 4  # rounds of catching what the check still finds
-PROVED_RUNS, LEAST_OFFSETS = (
-    1_800_000,
-    3,
-)  # runs of columns looked through: large parts at fewer offsets, never fewer than this
+PROVED_RUNS, LEAST_OFFSETS = 1_800_000, 3  # runs of columns looked through: large parts at fewer offsets, never fewer than this
 SAME_MM = 0.3  # births of two offsets nearer than this are one
 
 

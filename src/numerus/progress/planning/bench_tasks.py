@@ -7,11 +7,12 @@ they fall into.
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Iterator, Mapping, Sequence
+from collections.abc import Generator, Iterable, Iterator, Mapping, Sequence
 from contextlib import suppress
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from itertools import zip_longest
+from typing import cast
 
 from numerus.assembly.gluing import PUTTY_LIFE_MIN, PUTTY_MIX_MIN
 from numerus.domain.army import Army
@@ -99,23 +100,33 @@ def to_do(
     """All of it. ``airs``: the coming hours, as far as they were told; ``minutes_now``: that somebody has from now on, beside the hobby
     time; 0 as planned. Raises PlanError where there is no army or no time.
     """
+    steps = to_do_in_steps(plans, facts, standing, now, between, washing, airs, minutes_now)
+    while True:
+        try:
+            next(steps)
+        except StopIteration as end:
+            return cast(ToDo, end.value)
+
+
+def to_do_in_steps(
+    plans: Plans, facts: Sequence[Fact], standing: Standing, now: datetime, between: Between, washing: Washing, airs: Sequence[Air],
+    minutes_now: int,
+) -> Generator[None, None, ToDo]:  # fmt: skip
+    """The same in steps of a figure or so, for who must not be held up by all of them."""
     if plans.army is None:
         raise PlanError("no-army", "There is no army in this book yet.", "Start one with Army, New army.")
-    evenings = hobby_windows(plans.army, now, HORIZON_DAYS)
-    if minutes_now:
-        at_once = Window(now, now + timedelta(minutes=minutes_now))
-        evenings = [at_once, *(Window(max(w.start, at_once.end), w.end) for w in evenings if w.end > at_once.end)]
-    if not evenings:
-        raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
+    evenings = _evenings(plans.army, now, minutes_now)
     figures = [f for f in standing.figures.values() if f.stage != "ready"]
     rate, runs = rates_of(plans, facts), _scheduled(plans, standing, now)
     plates = _plates_to_come(plans, plans.army, standing, now, runs)
     strokes = strokes_by_figure(figures)
+    yield
     tasks = [t for p, c in plates.items() for t in _plate_tasks(plans, plans.army, p, c, rate, washing)]
     drying = Drying.of(plans)
     for figure in figures:
         hands = figure_hands(figure, plans, rate)
         tasks += (*_screen_tasks(figure, hands), *_figure_tasks(figure, hands, plans, rate, drying))
+        yield
     after, guessed = _waits(figures, standing, plates)
     appointments = _appointments(plates)
     drains = timedelta(minutes=plans.army.drain_min)
@@ -128,6 +139,7 @@ def to_do(
     last = max((coming.off for coming in plates.values()), default=now)
     free_at |= dict.fromkeys(guessed, last + timedelta(days=UNPLATED_DAYS))
     free_at |= hard_at(plans, facts, figures, drying, now)
+    yield
     free = _without(evenings, appointments)
     inputs = HandInputs(
         list(_fitting(tasks, free)), free, touching_by_figure(figures, plans, between), free_at, after,
@@ -135,6 +147,17 @@ def to_do(
         people=plans.army.people,
     )  # fmt: skip
     return ToDo(inputs, tuple(evenings), tuple(appointments), frozenset(guessed), strokes, runs)
+
+
+def _evenings(army: Army, now: datetime, minutes_now: int) -> list[Window]:
+    """Hobby time over the horizon, after the minutes somebody has now. Raises PlanError where there is none."""
+    evenings = hobby_windows(army, now, HORIZON_DAYS)
+    if minutes_now:
+        at_once = Window(now, now + timedelta(minutes=minutes_now))
+        evenings = [at_once, *(Window(max(w.start, at_once.end), w.end) for w in evenings if w.end > at_once.end)]
+    if not evenings:
+        raise PlanError("no-hours", "No hobby time is set aside on any day.", "Set hours in the army's week.")
+    return evenings
 
 
 def _usable(

@@ -30,11 +30,7 @@ from numerus.schedule.run_queue import Schedule, ScheduleInputs, plan_runs
 from numerus.words import counted, span
 
 TRIES = 6
-MACHINE_WORTH, CHANGE_MIN, OUT_OF_TURN = (
-    0.2,
-    25.0,
-    0.25,
-)  # what a minute of machine, a change of plates, and a minute of a
+MACHINE_WORTH, CHANGE_MIN, OUT_OF_TURN = 0.2, 25.0, 0.25  # what a minute of machine, a change of plates, and a minute of a
 # unit that is done after its turn are worth beside a minute till the last plate is off
 PRIOR_PRINTS = 16.0
 TALL_SHARE = 0.9
