@@ -36,20 +36,24 @@ tell_the_desktop() {  # each is there on most desktops, and none is needed
   command -v gtk-update-icon-cache >/dev/null 2>&1 && gtk-update-icon-cache -q -t -f "$data/icons/hicolor" >/dev/null 2>&1 || true
 }
 
+copy_source() {  # what the wheel is built of, to a folder: the source tree may be one nobody can write to, its copy may not
+  mkdir -p "$1"
+  cp -r --no-preserve=mode "$here/src" "$here/pyproject.toml" "$1/"
+  cp -r --no-preserve=mode "$here/docs/handbook" "$here/docs/screenshots" "$1/src/numerus/"
+  find "$1" -name __pycache__ -prune -exec rm -rf {} +
+}
+
 build_environment() {  # beside the old one, which stays until the new one is whole
   local new="$app.new" base
   base="$(find_python)" || fail "Python 3.11 or newer is needed."
   rm -rf "$new"; work="$(mktemp -d)"
   trap 'rm -rf "$work" "$app.new"' EXIT
-  mkdir -p "$home" "$work/tree"
+  mkdir -p "$home"
   "$base" -m venv "$new" || fail "an environment could not be made; the package python3-venv may be missing."
   say "installing pinned packages (once; about a minute)"
   "$new/bin/python" -m pip install -qqq --disable-pip-version-check --requirement "$here/requirements.lock" \
     || fail "the packages could not be installed. Is the network there? What was installed before is as it was."
-  cp -r "$here/src" "$here/pyproject.toml" "$work/tree/"  # the source tree may be one nobody can write to
-  cp -r "$here/docs/handbook" "$here/docs/screenshots" "$work/tree/src/numerus/"
-  chmod -R u+w "$work/tree"
-  find "$work/tree" -name __pycache__ -prune -exec rm -rf {} +
+  copy_source "$work/tree"
   "$new/bin/python" -m pip install -qqq --disable-pip-version-check --no-deps "$work/tree" || fail "the wheel could not be built."
   rm -rf "$app.old"; [ -d "$app" ] && mv "$app" "$app.old"
   mv "$new" "$app"; rm -rf "$app.old"
@@ -85,5 +89,6 @@ case "${1:-}" in
     tell_the_desktop
     say "taken away. Books and settings are where they were." ;;
   files) files ;;
+  copy) copy_source "$2" ;;
   *) fail "usage: install.sh install | uninstall | files" ;;
 esac

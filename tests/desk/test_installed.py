@@ -6,6 +6,7 @@ import configparser
 import os
 import shutil
 import subprocess
+import tempfile
 import xml.etree.ElementTree as ET
 from pathlib import Path
 
@@ -20,6 +21,7 @@ from numerus.desk.window import MainWindow
 
 ROOT = Path(__file__).parents[2]
 SCRIPT = ROOT / "packaging" / "install.sh"
+NOBODY = 65534
 
 
 def run(*words: str, home: Path) -> subprocess.CompletedProcess[str]:
@@ -96,6 +98,25 @@ def test_taking_it_away_leaves_books_and_what_is_not_its_own(tmp_path: Path) -> 
         and other.exists()
         and (tmp_path / ".config/numerus/settings.json").exists()
     )
+
+
+def test_a_source_nobody_can_write_to_is_copied_to_build_from() -> None:
+    """By a user who is not its owner: what is copied can be written to, and thrown away after."""
+    with tempfile.TemporaryDirectory() as place:
+        source, copy = Path(place, "source"), Path(place, "copy")
+        for name in ("src/numerus/part.py", "docs/handbook/index.md", "docs/screenshots/one.png", "pyproject.toml"):
+            (source / name).parent.mkdir(parents=True, exist_ok=True)
+            (source / name).write_text(name)
+        shutil.copytree(SCRIPT.parent, source / "packaging")
+        subprocess.run(["chmod", "-R", "a-w,a+rX", str(source)], check=True)
+        Path(place).chmod(0o777)
+        other = NOBODY if os.geteuid() == 0 else None  # to whom modes say nothing
+        subprocess.run([str(source / "packaging/install.sh"), "copy", str(copy)], env=os.environ, user=other, check=True)
+        there = {str(p.relative_to(copy)) for p in copy.rglob("*") if p.is_file()}
+        assert there == {"src/numerus/part.py", "src/numerus/handbook/index.md", "src/numerus/screenshots/one.png", "pyproject.toml"}
+        subprocess.run(["rm", "-r", str(copy)], user=other, check=False, stderr=subprocess.DEVNULL)
+        assert not list(copy.rglob("*.py"))
+        subprocess.run(["chmod", "-R", "u+w", str(source)], check=True)
 
 
 def test_the_handbook_is_found_where_it_lies() -> None:
