@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QPushButton
+from PyQt6.QtWidgets import QApplication, QPushButton
 
 from numerus.desk.panels.walk import PLACES
 from numerus.desk.window import MainWindow
@@ -27,6 +27,22 @@ def test_every_place_is_shown_at_its_stage(window: MainWindow) -> None:
     assert window.session.stage == PLACES[0].stage
     walk.leave_button.click()
     assert not walk.isVisibleTo(window)
+
+
+def test_its_words_take_no_room_from_the_benches(window: MainWindow, qapp: QApplication) -> None:
+    """In a window as small as it may be for text of this size a bench is as high as before, and scrolled."""
+    window.resize(1280, 780)
+    high, bar = {}, window.scroll_area.verticalScrollBar()
+    assert bar is not None
+    for walking in (False, True, False):
+        if walking:
+            window.walk.take()
+        for place in PLACES:
+            window.session.go(place.stage)
+            qapp.processEvents()
+            assert window.bench.height() >= high.setdefault(place.stage, window.bench.height())
+            assert bar.isVisible() == walking and (not walking or window.walk.geometry().bottom() < window.height())
+        window.walk.leave()
 
 
 def test_figures_named_on_the_walk_are_in_the_demo(window: MainWindow) -> None:

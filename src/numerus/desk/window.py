@@ -36,7 +36,7 @@ from numerus.desk.system.watch import RunWatch
 from numerus.desk.theme.palette import LEAST_ROOM
 from numerus.desk.translate import tr
 from numerus.desk.view3d.renderer import Renderer
-from numerus.desk.widgets.layout import Canvas, Pages, button, scrolled
+from numerus.desk.widgets.layout import Canvas, Pages, button, column, panel, scrolled
 from numerus.desk.window_commands import Commanded, found_by_name, window_commands
 
 CLOCK_MS = 60_000
@@ -84,15 +84,10 @@ class MainWindow(Commanded):
         self.bench, self.status = Pages(), StatusLine(self.context)
         self.benches = Benches(self.context, self.user_actions, renderer, self.bench.addWidget)
         self.errors = ErrorPanel(self.theme, self.bench)
-        middle = QVBoxLayout()
-        middle.setSpacing(0)
-        middle.addWidget(self.bench, 1)
-        self.walk = Walk(self.session, self.user_actions.open_demo)
-        middle.addWidget(self.walk)
         body = QHBoxLayout()
         body.setSpacing(0)
         body.addWidget(self.roll)
-        body.addLayout(middle, 1)
+        body.addWidget(self.bench, 1)
         body.addWidget(self.orders)
         self.march = QWidget()
         outer = QVBoxLayout(self.march)
@@ -104,7 +99,8 @@ class MainWindow(Commanded):
         self.pages.addWidget(self.march)
         self.canvas = Canvas(self.pages)
         self.scroll_area = scrolled(self.canvas, sideways=True)
-        self.setCentralWidget(self.scroll_area)
+        self.walk = Walk(self.session, self.user_actions.open_demo)
+        self.setCentralWidget(panel(column(self.scroll_area, self.walk, gap=0)))
         self.setStatusBar(self.status)
 
     def _finder(self) -> None:
@@ -123,6 +119,7 @@ class MainWindow(Commanded):
         self.theme.changed.connect(self._dress)
         self.theme.changed.connect(self._hold_layout)
         self.orders.folded.connect(self._hold_layout)
+        self.walk.came_or_went.connect(self._hold_layout)
         self.orders.print_card.connect(lambda: openers.bench_card(self.context, self))
         self.clock = QTimer(self)
         self.clock.timeout.connect(self.session.tick)
@@ -202,11 +199,17 @@ class MainWindow(Commanded):
         self._hold_layout()
 
     def _hold_layout(self) -> None:
-        """With larger text all is laid out as in the smallest window, so much larger, and scrolled where the window is smaller."""
-        around = self.height() - self.scroll_area.viewport().height()
+        """With larger text all is laid out as in the smallest window, so much larger, and scrolled where the window is smaller; what
+        the walk's words take is scrolled to as well.
+        """
+        whole = self.centralWidget()
+        assert whole is not None
+        around = self.height() - whole.height() + self.scroll_area.height() - self.scroll_area.viewport().height()
         spared = 0 if self.session.stage in WIDE_BENCHES else self.orders.saved_px
         wide, high = (round(px * self.theme.zoom) for px in (SMALLEST[0] - spared, SMALLEST[1]))
-        self.canvas.setMinimumSize(*((wide, high - around) if self.theme.scale > 1 else (0, 0)))
+        larger = self.theme.scale > 1
+        held = larger or self.walk.isVisibleTo(self)
+        self.canvas.setMinimumSize(wide if larger else 0, high - around if held else 0)
 
     def find(self) -> None:
         CommandList(self, found_by_name(self)).exec()

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable
 from dataclasses import dataclass
 
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import Qt, pyqtSignal
 from PyQt6.QtWidgets import QWidget
 
 from numerus.desk.session import Session
@@ -61,6 +61,8 @@ PLACES = (
 class Walk(QWidget):
     """Hidden until it begins. ``open_demo`` is called where no book is open."""
 
+    came_or_went = pyqtSignal()
+
     def __init__(self, session: Session, open_demo: Callable[[], object]) -> None:
         super().__init__()
         self.session, self.open_demo, self.at = session, open_demo, -1
@@ -101,8 +103,10 @@ class Walk(QWidget):
         self.back.setEnabled(number > 0)
         self.next.setText("Next ›" if number + 1 < len(PLACES) else "Done")
         self.show()
+        self.came_or_went.emit()
         self.next.setFocus()
 
     def leave(self) -> None:
         self.at = -1
         self.hide()
+        self.came_or_went.emit()
