@@ -15,6 +15,7 @@ from dataclasses import dataclass, field
 from functools import partial
 from typing import Any
 
+from PyQt6 import sip
 from PyQt6.QtCore import QObject, QRunnable, QThreadPool, pyqtSignal
 
 from numerus.desk.turns import Turns
@@ -149,9 +150,23 @@ class Jobs(QObject):
             self.finished.emit()
         given_up = job.cancelled.is_set() or isinstance(error, Cancelled)
         if not given_up and error is None:
-            job.done(result)
+            if not speaks_to_what_is_gone(job.done):
+                job.done(result)
             return
-        if job.stopped is not None:
+        if job.stopped is not None and not speaks_to_what_is_gone(job.stopped):
             job.stopped()
         if not given_up:
             self.failed.emit(error)
+
+
+def speaks_to_what_is_gone(act: object, deep: int = 3) -> bool:
+    """Whether calling it would reach a widget that was closed meanwhile: the one whose method it is, or one its closure holds, or
+    what that calls, so many calls ``deep``.
+    """
+    cells = getattr(act, "__closure__", None) or ()
+    held = [getattr(act, "__self__", None), *(cell.cell_contents for cell in cells)]
+    if isinstance(act, partial):
+        held += [act.func, *act.args]
+    if any(isinstance(it, sip.simplewrapper) and sip.isdeleted(it) for it in held):
+        return True
+    return deep > 0 and any(callable(it) and speaks_to_what_is_gone(it, deep - 1) for it in held)

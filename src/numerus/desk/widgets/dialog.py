@@ -14,7 +14,9 @@ USUAL_SCREEN = QSize(1280, 800)
 
 
 class Dialog(Told, QDialog):
-    """Given its room when it is first shown, by the theme of the window it belongs to."""
+    """Given its room when it is first shown, by the theme of the window it belongs to; gone once it was closed and what asked it has
+    read what was entered.
+    """
 
     _roomy = False
 
@@ -23,6 +25,10 @@ class Dialog(Told, QDialog):
             self._roomy = True
             self._give_room()
         super().showEvent(event)
+
+    def done(self, result: int) -> None:
+        super().done(result)
+        self.deleteLater()  # else it would stay as long as the window, and follow every edit
 
     @property
     def room(self) -> QSize:

@@ -6,7 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Generic, TypeVar
 
-from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt
+from PyQt6.QtCore import QEvent, QObject, QPointF, QRectF, Qt
 from PyQt6.QtGui import (
     QColor,
     QFocusEvent,
@@ -37,14 +37,22 @@ class Region:
     act: Callable[[], None] | None = None
 
 
+class _Held(QObject):
+    """Goes with its widget, so that the theme tells it no more: a function would still be told."""
+
+    def __init__(self, theme: Theme, widget: QWidget, setter: str, px: tuple[float, ...]) -> None:
+        super().__init__(widget)
+        self.theme, self.set, self.px = theme, getattr(widget, setter), px
+        self.apply()
+        theme.changed.connect(self.apply)
+
+    def apply(self) -> None:
+        self.set(*(round(p * self.theme.zoom) for p in self.px))
+
+
 def hold(theme: Theme, widget: QWidget, setter: str, *px: float) -> None:
     """Set a size in the layout's own pixels, now and whenever the theme's zoom changes."""
-
-    def apply() -> None:
-        getattr(widget, setter)(*(round(p * theme.zoom) for p in px))
-
-    apply()
-    theme.changed.connect(apply)
+    _Held(theme, widget, setter, px)
 
 
 class Drawing(Told, QWidget):
