@@ -141,6 +141,13 @@ def test_the_calibration_tells_how_one_guesses() -> None:
     assert ask.mark([truth]).score == 1.0
 
 
+@given(st.integers(0, 30), st.floats(0.01, 200.0), st.floats(1.0, 120.0), st.floats(10.0, 900.0))
+def test_a_right_guess_can_be_typed(seed: int, ml: float, mm: float, minutes: float) -> None:
+    """However small the part: what is true, in as many decimals as the field has, is right."""
+    ask = estimate(seed, 1, [SeenPart("Taper", None, 9.0, ml, mm, minutes)])
+    assert ask.mark([round({"resin": ml, "height": mm, "run": minutes}[ask.unit], ask.decimals)]).good
+
+
 @given(st.integers(0, 300), LEVELS)
 def test_a_mix_is_met_by_its_own_drops(seed: int, level: int) -> None:
     """The drops it is told to be made of match it, and so do twice as many; black alone does not match what is light."""

@@ -65,6 +65,11 @@ class Exercise:
     unit: str = ""
     fields: tuple[str, ...] = ()
 
+    @property
+    def decimals(self) -> int:
+        """Of what is typed: so many that a right answer can be, of a part of a few hundredths of a ml, too."""
+        return {"drops": 0, "resin": 3}.get(self.unit, 1)
+
 
 def level_of(scores: Sequence[float]) -> int:
     """How hard the next one is, 1 to 3, by the last few of its kind: harder after three good ones, easier after two bad ones."""

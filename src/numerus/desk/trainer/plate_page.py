@@ -25,6 +25,8 @@ class PlatePage(QWidget):
         for widget, name in ((self.seen, "What is seen"), (self.tests, "Tests"), (self.causes, "Causes")):
             widget.setAccessibleName(name)
             widget.setWordWrap(True)
+            widget.setResizeMode(ListWidget.ResizeMode.Adjust)  # or lines are as high as the list was wide before
+            widget.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.tests.itemActivated.connect(lambda _: self.make_test())
         self.causes.itemActivated.connect(lambda _: self.name_cause())
         self.spent = label("", "note")

@@ -133,7 +133,7 @@ class TrainerDialog(Dialog):
         for name in exercise.fields:
             box = DoubleSpinBox()
             box.setRange(0, 100_000 if exercise.unit != "drops" else 8)
-            box.setDecimals(0 if exercise.unit == "drops" else 1)
+            box.setDecimals(exercise.decimals)
             box.setAccessibleName(name)
             box.valueChanged.connect(lambda _: self._may_answer())
             self.numbers.append(box)
