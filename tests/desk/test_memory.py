@@ -54,7 +54,7 @@ def test_no_whole_collection_comes_by_itself(window: MainWindow) -> None:
 def test_a_pause_after_something_was_done_lets_go_of_rings(window: MainWindow, qtbot: QtBot) -> None:
     """Opening a bench is something; without it nothing is looked for."""
     settle()
-    PauseCollector(window, pause_ms=30)
+    PauseCollector(window.session, window.context.jobs, window, pause_ms=30)
     ring = old_ring()
     qtbot.wait(90)
     assert ring() is not None

@@ -14,8 +14,8 @@ from watchdog import Watchdog, opened_by_another, opened_first
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.desk.app import make_window
-from numerus.desk.system.memory import PauseCollector, settle, unsettle
+from numerus.desk.app import make_window, mind_memory
+from numerus.desk.system.memory import unsettle
 from numerus.domain.army import BOUGHT
 from numerus.domain.painting.recipes import Scheme
 from numerus.domain.stages import STAGES
@@ -48,8 +48,7 @@ def test_no_bench_holds_the_window_up(
     grow(demo)
     window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
     window.show()
-    settle()
-    PauseCollector(window)
+    mind_memory(window)
     session = window.session
     scheme = session.plans.scheme
     assert isinstance(scheme, Scheme)

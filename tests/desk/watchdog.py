@@ -21,8 +21,7 @@ from tempfile import TemporaryDirectory
 from PyQt6.QtCore import QAbstractEventDispatcher, QEventLoop, QTimer
 
 from numerus.book.book import Book
-from numerus.desk.app import application, make_window
-from numerus.desk.system.memory import PauseCollector, settle
+from numerus.desk.app import application, make_window, mind_memory
 from numerus.desk.window import MainWindow
 from numerus.domain.stages import STAGES
 
@@ -149,8 +148,7 @@ def _tell_slow(path: Path) -> None:
     app, book = application(), Book.open(path)
     window = make_window(book, lambda: EVENING, path.with_suffix(".json"))
     window.show()
-    settle()
-    PauseCollector(window)
+    mind_memory(window)
     print(json.dumps([doing for _, doing in opened_first(Watchdog(window))]), flush=True)
     window.close()
     del app

@@ -89,6 +89,13 @@ def _demo(path: Path, now: datetime) -> Book:
     return make_demo(path, now)
 
 
+def mind_memory(window: MainWindow) -> None:
+    """What there is now stays, and so does what there is when all benches are made; the rest is looked through in pauses."""
+    settle()
+    window.warmed_up.connect(settle)
+    PauseCollector(window.session, window.context.jobs, window)
+
+
 def show(window: MainWindow, room: QSize) -> None:
     """Show the window; where a screen has no room for it and its title bar it fills the screen, and all in it shrinks."""
     whole = window.size() + QSize(0, TITLE_BAR_PX)
@@ -127,8 +134,7 @@ class Program:
             window.user_actions.open_path(book, create=not book.exists())
         screen = self.app.primaryScreen()
         show(window, screen.availableSize() if screen else window.size() * 2)
-        settle()
-        PauseCollector(window)
+        mind_memory(window)
         if not window.theme.still:
             ask_desktop(window, lambda still: window.hold_still(still, chosen=False))
 

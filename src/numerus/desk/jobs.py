@@ -10,7 +10,8 @@ from __future__ import annotations
 import logging
 import threading
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import suppress
 from dataclasses import dataclass, field
 from functools import partial
 from typing import Any
@@ -163,10 +164,15 @@ def speaks_to_what_is_gone(act: object, deep: int = 3) -> bool:
     """Whether calling it would reach a widget that was closed meanwhile: the one whose method it is, or one its closure holds, or
     what that calls, so many calls ``deep``.
     """
-    cells = getattr(act, "__closure__", None) or ()
-    held = [getattr(act, "__self__", None), *(cell.cell_contents for cell in cells)]
+    held = [getattr(act, "__self__", None), *_in_closure(act)]
     if isinstance(act, partial):
         held += [act.func, *act.args]
     if any(isinstance(it, sip.simplewrapper) and sip.isdeleted(it) for it in held):
         return True
     return deep > 0 and any(callable(it) and speaks_to_what_is_gone(it, deep - 1) for it in held)
+
+
+def _in_closure(act: object) -> Iterator[object]:
+    for cell in getattr(act, "__closure__", None) or ():
+        with suppress(ValueError):  # nothing is in it yet
+            yield cell.cell_contents

@@ -10,7 +10,8 @@ import gc
 
 from PyQt6.QtCore import QObject, QTimer
 
-from numerus.desk.window import MainWindow
+from numerus.desk.jobs import Jobs
+from numerus.desk.session import Session
 
 PAUSE_MS = 10_000  # after which one is taken not to be at work
 NEVER = 2**31 - 1
@@ -34,15 +35,14 @@ def unsettle() -> None:
 class PauseCollector(QObject):
     """A whole collection once nothing has been done for ``pause_ms``, if something was done since the last one."""
 
-    def __init__(self, window: MainWindow, pause_ms: int = PAUSE_MS) -> None:
-        super().__init__(window)
-        self.jobs = window.context.jobs
+    def __init__(self, session: Session, jobs: Jobs, parent: QObject, pause_ms: int = PAUSE_MS) -> None:
+        super().__init__(parent)
+        self.jobs = jobs
         self._pause = QTimer(self)
         self._pause.setSingleShot(True)
         self._pause.setInterval(pause_ms)
         self._pause.timeout.connect(self._collect)
-        window.warmed_up.connect(settle)  # with the benches and libraries there are now
-        for done in (window.session.changed, window.session.moved, window.session.selected, self.jobs.finished):
+        for done in (session.changed, session.moved, session.selected, jobs.finished):
             done.connect(self._wait)
 
     def _wait(self) -> None:
