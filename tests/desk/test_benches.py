@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import replace
+from datetime import timedelta
 from pathlib import Path
 
 import numpy as np
@@ -13,7 +14,7 @@ from PyQt6.QtGui import QMouseEvent
 from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog, QMenu, QWidget
 
 from helpers import EVENING, box_mesh
-from numerus.book.book import Removed
+from numerus.book.book import Book, Removed
 from numerus.desk.app import make_window
 from numerus.desk.stages.muster.forecast_pictures import UnitsTable
 from numerus.desk.widgets.drawing import Drawing
@@ -345,3 +346,19 @@ def test_a_look_that_was_cancelled_is_taken_again(window: MainWindow, monkeypatc
         assert bench.state.held_for not in bench.state.looked_at and "Looking" not in bench.note.text()
     bench.refresh()
     assert bench.state.held_for in bench.state.looked_at
+
+
+@pytest.mark.parametrize(("late_days", "drawn"), [(0, 1), (200, 0)])
+def test_a_date_that_has_passed_is_no_line_through_the_names(
+    make, demo: Book, monkeypatch: pytest.MonkeyPatch, late_days: int, drawn: int
+) -> None:  # type: ignore[no-untyped-def]
+    """Among the units' days while it is to come; a book opened long after it has none to the left of them."""
+    window, at = make(demo, lambda: EVENING + timedelta(days=late_days)), list[float]()
+    table = window.findChild(UnitsTable)
+
+    def line(_: UnitsTable, painter: object, x: float, top: float, x1: float, *more: object) -> None:
+        at.extend([x] if x == x1 else [])
+
+    monkeypatch.setattr(UnitsTable, "line", line)
+    table.grab()
+    assert len(at) == drawn and all(x > 200 for x in at)

@@ -234,8 +234,11 @@ class UnitsTable(ForecastDrawing):
         def x_of(when: date) -> float:
             return axis[0] + (axis[1] - axis[0]) * (when - first).days / days
 
-        x = x_of(forecast.ready_by)
-        self.text(painter, x, 18, f"{forecast.ready_by.day} {forecast.ready_by:%b}", 11, align=CENTRE)
+        x, told = x_of(forecast.ready_by), f"{forecast.ready_by.day} {forecast.ready_by:%b}"
+        if forecast.ready_by < first:  # it has passed: left of all that is drawn
+            self.text(painter, axis[0], 18, f"‹ {told}", 11, align=CENTRE)
+            return x_of
+        self.text(painter, x, 18, told, 11, align=CENTRE)
         self.line(painter, x, 26, x, 26 + step * len(forecast.units), "ink", 1.4)
         return x_of
 
