@@ -11,7 +11,7 @@ from PyQt6.QtCore import QCoreApplication, QEvent, QObject, QTimer
 from PyQt6.QtWidgets import QApplication
 
 from numerus.book.book import Book
-from numerus.desk.jobs import Jobs, speaks_to_what_is_gone
+from numerus.desk.jobs import Jobs, calls_deleted_widget
 from numerus.desk.trainer.trainer_dialog import TrainerDialog
 from numerus.desk.widgets.dialog import Dialog
 from numerus.desk.window import MainWindow
@@ -66,7 +66,7 @@ class Speaker(QObject):
 
 
 @pytest.mark.parametrize("gone", [False, True])
-def test_what_speaks_to_what_is_gone_is_known_through_what_it_holds(gone: bool, qapp: QApplication) -> None:
+def test_what_calls_deleted_widget_is_known_through_what_it_holds(gone: bool, qapp: QApplication) -> None:
     """Methods, functions that hold it, what is half applied, one in another; a function that holds itself ends, too."""
     speaker = Speaker()
 
@@ -76,5 +76,5 @@ def test_what_speaks_to_what_is_gone_is_known_through_what_it_holds(gone: bool, 
     acts = [speaker.hear, lambda: speaker, partial(speaker.hear, 1), partial(print, speaker.hear), lambda: again, again]
     if gone:
         sip.delete(speaker)
-    assert [speaks_to_what_is_gone(act) for act in acts] == [gone] * len(acts)
-    assert not speaks_to_what_is_gone(print)
+    assert [calls_deleted_widget(act) for act in acts] == [gone] * len(acts)
+    assert not calls_deleted_widget(print)

@@ -14,7 +14,7 @@ from watchdog import Watchdog, opened_by_another, opened_first
 
 from helpers import EVENING
 from numerus.book.book import Book
-from numerus.desk.app import make_window, mind_memory
+from numerus.desk.app import make_window, manage_garbage_collection
 from numerus.desk.system.memory import unsettle
 from numerus.domain.army import BOUGHT
 from numerus.domain.painting.recipes import Scheme
@@ -48,7 +48,7 @@ def test_no_bench_holds_the_window_up(
     grow(demo)
     window = make_window(demo, lambda: EVENING, tmp_path / "settings.json")
     window.show()
-    mind_memory(window)
+    manage_garbage_collection(window)
     session = window.session
     scheme = session.plans.scheme
     assert isinstance(scheme, Scheme)

@@ -21,7 +21,7 @@ from tempfile import TemporaryDirectory
 from PyQt6.QtCore import QAbstractEventDispatcher, QEventLoop, QTimer
 
 from numerus.book.book import Book
-from numerus.desk.app import application, make_window, mind_memory
+from numerus.desk.app import application, make_window, manage_garbage_collection
 from numerus.desk.window import MainWindow
 from numerus.domain.stages import STAGES
 
@@ -36,7 +36,7 @@ def slowness() -> float:
     return max((time.thread_time() - begun) * 1000 / YARDSTICK_MS, 1.0)
 
 
-def kept_by_the_host() -> str:
+def steal_ticks() -> str:
     """How long so far, in ticks (the eighth number of a processor's line in proc(5)); always the same where it cannot be told."""
     try:
         with open("/proc/stat") as told:
@@ -96,7 +96,7 @@ class Watchdog:
         self._begin_turn()
 
     def _begin_turn(self) -> None:
-        self._kept, self.drawn_s, self._last = kept_by_the_host(), 0.0, time.thread_time()
+        self._kept, self.drawn_s, self._last = steal_ticks(), 0.0, time.thread_time()
 
     def _next(self, waiting: object, loop: QEventLoop) -> None:
         step = next(waiting, None)  # type: ignore[call-overload]
@@ -112,7 +112,7 @@ class Watchdog:
 
     def _judge(self, took_s: float) -> None:
         """Told if it is too long by the yardstick as it was at the beginning, and as it is now."""
-        if took_s * 1000 > self.limit_ms and kept_by_the_host() == self._kept:
+        if took_s * 1000 > self.limit_ms and steal_ticks() == self._kept:
             took_ms = took_s * 1000 / max(self.slow, slowness())
             if took_ms > self.limit_ms:
                 self.stalls.append((round(took_ms, 1), self.doing))
@@ -148,7 +148,7 @@ def _tell_slow(path: Path) -> None:
     app, book = application(), Book.open(path)
     window = make_window(book, lambda: EVENING, path.with_suffix(".json"))
     window.show()
-    mind_memory(window)
+    manage_garbage_collection(window)
     print(json.dumps([doing for _, doing in opened_first(Watchdog(window))]), flush=True)
     window.close()
     del app

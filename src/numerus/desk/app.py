@@ -89,7 +89,7 @@ def _demo(path: Path, now: datetime) -> Book:
     return make_demo(path, now)
 
 
-def mind_memory(window: MainWindow) -> None:
+def manage_garbage_collection(window: MainWindow) -> None:
     """What there is now stays, and so does what there is when all benches are made; the rest is looked through in pauses."""
     settle()
     window.warmed_up.connect(settle)
@@ -134,7 +134,7 @@ class Program:
             window.user_actions.open_path(book, create=not book.exists())
         screen = self.app.primaryScreen()
         show(window, screen.availableSize() if screen else window.size() * 2)
-        mind_memory(window)
+        manage_garbage_collection(window)
         if not window.theme.still:
             ask_desktop(window, lambda still: window.hold_still(still, chosen=False))
 

@@ -151,16 +151,16 @@ class Jobs(QObject):
             self.finished.emit()
         given_up = job.cancelled.is_set() or isinstance(error, Cancelled)
         if not given_up and error is None:
-            if not speaks_to_what_is_gone(job.done):
+            if not calls_deleted_widget(job.done):
                 job.done(result)
             return
-        if job.stopped is not None and not speaks_to_what_is_gone(job.stopped):
+        if job.stopped is not None and not calls_deleted_widget(job.stopped):
             job.stopped()
         if not given_up:
             self.failed.emit(error)
 
 
-def speaks_to_what_is_gone(act: object, deep: int = 3) -> bool:
+def calls_deleted_widget(act: object, deep: int = 3) -> bool:
     """Whether calling it would reach a widget that was closed meanwhile: the one whose method it is, or one its closure holds, or
     what that calls, so many calls ``deep``.
     """
@@ -169,7 +169,7 @@ def speaks_to_what_is_gone(act: object, deep: int = 3) -> bool:
         held += [act.func, *act.args]
     if any(isinstance(it, sip.simplewrapper) and sip.isdeleted(it) for it in held):
         return True
-    return deep > 0 and any(callable(it) and speaks_to_what_is_gone(it, deep - 1) for it in held)
+    return deep > 0 and any(callable(it) and calls_deleted_widget(it, deep - 1) for it in held)
 
 
 def _in_closure(act: object) -> Iterator[object]:
